@@ -1,0 +1,4 @@
+export * from './hands'
+export * from './minutes'
+export * from './rounding'
+export * from './spans'

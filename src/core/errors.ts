@@ -1,0 +1,30 @@
+/** A value that the core will not work with: what was refused, what came, what is allowed. */
+export class RefusedValue extends RangeError {
+  constructor(
+    readonly field: string,
+    readonly allowed: string,
+    readonly received: unknown,
+  ) {
+    super(`${field} must be ${allowed}, got ${String(received)}`)
+    this.name = 'RefusedValue'
+  }
+}
+
+/** Throws RefusedValue unless `value` is an integer in [low, high]. */
+export function requireInteger(field: string, value: number, low: number, high: number): number {
+  if (!Number.isInteger(value) || value < low || value > high)
+    throw new RefusedValue(field, `an integer in [${low}, ${high}]`, value)
+  return value
+}
+
+/** Throws RefusedValue unless `value` is a finite number in [low, high]. */
+export function requireNumber(field: string, value: number, low: number, high: number): number {
+  if (!Number.isFinite(value) || value < low || value > high)
+    throw new RefusedValue(field, `a number in [${low}, ${high}]`, value)
+  return value
+}
+
+/** For the end of an exhaustive switch: the compiler proves that it is never reached. */
+export function unreachable(value: never): never {
+  throw new Error(`unexpected case ${JSON.stringify(value)}`)
+}
