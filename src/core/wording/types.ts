@@ -1,0 +1,48 @@
+import type { MinuteOfDay } from '../clock'
+
+export type LanguageId = 'en-GB' | 'en-US'
+
+/**
+ * How a time is put: `turns` (past and to), `minutes-past` (always past), `digital` (12-hour figures),
+ * `day-24` (24-hour figures).
+ */
+export type WordingForm = 'turns' | 'minutes-past' | 'digital' | 'day-24'
+
+export interface WordingOptions {
+  /** Name 0:00 and 12:00 "midnight" and "noon" in the spoken forms. Off on a dial, which cannot tell them apart. */
+  readonly noonAndMidnight?: boolean
+  /** Follow a digital time with a.m. or p.m. (noon and midnight become words, since 12 a.m. confuses). */
+  readonly dayHalf?: boolean
+}
+
+/** One group's way of saying times: everything printed, asked, spoken and accepted follows it. */
+export interface Wording {
+  readonly language: LanguageId
+  readonly form: WordingForm
+  readonly options?: WordingOptions
+}
+
+/** `dial`: the half of the day is not told, `minute` is 0 to 719. `day`: it is, `minute` is 0 to 1439. */
+export interface ParsedTime {
+  readonly minute: number
+  readonly kind: 'dial' | 'day'
+}
+
+/** One language: adding one means one file that fills this in, and one line in `wording/index.ts`. */
+export interface Language {
+  readonly id: LanguageId
+  readonly name: string
+  readonly forms: readonly WordingForm[]
+  /** The spoken form, `turns` or `minutes-past`. */
+  speak(minute: MinuteOfDay, form: 'turns' | 'minutes-past', options: WordingOptions): string
+  /** An hour hand alone: at, just after, halfway, nearly. `minute` is 0 to 719. */
+  sayAbout(minute: number): string
+  /** A count on the ring of fives: "25 minutes". */
+  sayMinutes(minutes: number): string
+  /** Words only; figures are parsed for all languages alike. `text` is trimmed, lower case, single-spaced. */
+  parseWords(text: string): ParsedTime | undefined
+  readonly noon: string
+  readonly midnight: string
+  readonly am: string
+  readonly pm: string
+}
