@@ -1,0 +1,6 @@
+export * from './items'
+export * from './lures'
+export * from './misreadings'
+export * from './rungs'
+export * from './schools'
+export * from './values'

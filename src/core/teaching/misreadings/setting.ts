@@ -1,0 +1,55 @@
+import { DEGREES_PER_HOUR, handAngles, minutesPast } from '../../clock'
+import type { Item } from '../items'
+import type { Misreading } from './types'
+
+const setsHands = (item: Item) => item.ask === 'set'
+
+/** Mistakes of setting two free hands. */
+export const settingMisreadings: readonly Misreading[] = [
+  {
+    id: 'parked-hour',
+    does: 'sets the hour hand exactly on the numeral',
+    prior: 0.15,
+    appliesTo: setsHands,
+    predict: (minute) => {
+      const { minute: long } = handAngles(minute)
+      const hour = Math.floor(minute / 60) * DEGREES_PER_HOUR
+      return minutesPast(minute) === 0 ? [] : [{ kind: 'hands', hour, minute: long }]
+    },
+    repair: {
+      say: 'Turn a real clock from o’clock and watch the short hand creep. Where is it by half past?',
+      activity: 'hour-hand-walk',
+      scaffold: 'zones',
+    },
+  },
+  {
+    id: 'both-on-numeral',
+    does: 'puts both hands on the numeral',
+    prior: 0.05,
+    appliesTo: (item) => setsHands(item) && minutesPast(item.shown.minute) === 0,
+    predict: (minute) => {
+      const { hour } = handAngles(minute)
+      return [{ kind: 'hands', hour, minute: hour }]
+    },
+    repair: {
+      say: 'At o’clock the long hand rests at 12. Only the short one points to the number.',
+      activity: 'paper-clock',
+      scaffold: 'labels',
+    },
+  },
+  {
+    id: 'swapped-set',
+    does: 'sets the hands exchanged',
+    prior: 0.06,
+    appliesTo: setsHands,
+    predict: (minute) => {
+      const { hour, minute: long } = handAngles(minute)
+      return [{ kind: 'hands', hour: long, minute: hour }]
+    },
+    repair: {
+      say: 'Short for hours, long for minutes. Say it as you touch each hand.',
+      activity: 'paper-clock',
+      scaffold: 'labels',
+    },
+  },
+]

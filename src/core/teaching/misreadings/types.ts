@@ -1,0 +1,33 @@
+import type { Item } from '../items'
+import type { Value } from '../values'
+
+export type MisreadingId =
+  | 'swapped-hands' | 'next-hour' | 'hour-just-gone' | 'numeral-as-minutes' | 'quarter-as-25' | 'past-for-to'
+  | 'wrong-way' | 'hour-only' | 'minutes-only-fives' | 'one-mark-out' | 'bare-digit' | 'sixty'
+  | 'parked-hour' | 'both-on-numeral' | 'swapped-set' // prettier-ignore
+
+/** What mends a misreading at the table. */
+export interface Repair {
+  /** What the adult can say. */
+  readonly say: string
+  /** Id of an activity in the catalogue. */
+  readonly activity: string
+  /** The scaffold to bring back on the dial. */
+  readonly scaffold: 'ring-of-fives' | 'halves' | 'zones' | 'labels'
+}
+
+/**
+ * A function from the true time to the wrong answers it leads to. The same entry makes wrong choices,
+ * explains a child's wrong answer, and picks the repair.
+ */
+export interface Misreading {
+  readonly id: MisreadingId
+  /** What the child does, with no subject: "takes the long hand for the hour". */
+  readonly does: string
+  /** How common it is among beginners before any answer is seen: a probability. */
+  readonly prior: number
+  readonly appliesTo: (item: Item) => boolean
+  /** The wrong answers for a dial time of 0 to 719; never the true one once `wrongAnswers` has sifted them. */
+  readonly predict: (minute: number, item: Item) => Value[]
+  readonly repair: Repair
+}

@@ -1,0 +1,35 @@
+import { dialHour, minutesPast } from '../../clock'
+import type { Misreading } from './types'
+
+/** Mistakes of writing figures. They are kept as the child's own text: "9:5" is never made 9:50. */
+export const writingMisreadings: readonly Misreading[] = [
+  {
+    id: 'bare-digit',
+    does: 'leaves out the zero after the colon',
+    prior: 0.06,
+    appliesTo: (item) => item.ask === 'write',
+    predict: (minute) =>
+      minutesPast(minute) < 10 ? [{ kind: 'written', text: `${dialHour(minute)}:${minutesPast(minute)}` }] : [],
+    repair: {
+      say: 'There are always two places after the colon. Which one is empty?',
+      activity: 'match-cards',
+      scaffold: 'ring-of-fives',
+    },
+  },
+  {
+    id: 'sixty',
+    does: 'keeps counting to 60 at the top',
+    prior: 0.03,
+    appliesTo: (item) => item.ask === 'write' || item.answer.kind === 'minutes',
+    predict: (minute, item) => {
+      if (minutesPast(minute) !== 0) return []
+      if (item.answer.kind === 'minutes') return [{ kind: 'minutes', minutes: 60 }]
+      return [{ kind: 'written', text: `${dialHour(minute)}:60` }]
+    },
+    repair: {
+      say: 'At the top a new hour starts and the count goes back to nought.',
+      activity: 'ring-of-fives-count',
+      scaffold: 'ring-of-fives',
+    },
+  },
+]

@@ -1,0 +1,34 @@
+import type { RungId } from './rungs'
+
+export type SchoolId = 'turns-first' | 'fives-first'
+
+export interface School {
+  readonly id: SchoolId
+  readonly name: string
+  readonly why: string
+  /** The rungs that are taught and checked by the dial, in this school's order. */
+  readonly order: readonly RungId[]
+}
+
+/**
+ * What follows o'clock is where schools differ. Turns first is the default, since early-years aims
+ * start with halves; fives first leaves "to" until the child starts it.
+ */
+export const schools: Record<SchoolId, School> = {
+  'turns-first': {
+    id: 'turns-first',
+    name: 'Turns first',
+    why: 'half and quarter turns, then the ring of fives',
+    order: [
+      'hour-hand', 'oclock', 'half', 'quarters', 'fives', 'past-fives', 'to-fives', 'digital', 'minute',
+    ], // prettier-ignore
+  },
+  'fives-first': {
+    id: 'fives-first',
+    name: 'Fives first',
+    why: 'the ring of fives and “minutes past” for months; “to” only when the child starts it',
+    order: [
+      'hour-hand', 'oclock', 'fives', 'past-fives', 'digital', 'half', 'quarters', 'minute', 'to-fives',
+    ], // prettier-ignore
+  },
+}
