@@ -1,0 +1,87 @@
+import { type RungId, STAGES, type Stage } from '../teaching'
+import { type Answer, type Instant, MS_PER_DAY, dayNumber } from './answers'
+
+/** How well a child knows a rung. */
+export interface Estimate {
+  readonly rung: RungId
+  /** That the child knows it now, 0 to 1. */
+  readonly probability: number
+  readonly firm: boolean
+  /** What is still missing for firm, each in words; empty when firm. */
+  readonly unmet: readonly string[]
+  readonly answers: number
+  readonly lastAt?: Instant
+  readonly stages: readonly Stage[]
+}
+
+/**
+ * Two-state knowledge model (Corbett and Anderson 1994, "Knowledge tracing"): a child knows a rung or
+ * does not; P(L) is revised by Bayes at each unaided answer, then may rise by learning. The figures are
+ * ours, chosen for few answers: known before 0.1, learnt at an answer 0.12, slip 0.08, guess 1/k with k
+ * choices and 0.05 when open. Between answers P(L) falls back towards 0.1 by half in a year.
+ */
+export const KNOWING = {
+  knownBefore: 0.1,
+  learn: 0.12,
+  slip: 0.08,
+  openGuess: 0.05,
+  forgettingHalfLifeDays: 365,
+} as const
+
+export const FIRM = { probability: 0.95, answers: 8, days: 2, kinds: 2, lastRight: 4, ofLast: 5 } as const
+
+/** P(L) after one answer, by Bayes and then learning; `probability` is before it. */
+export function afterAnswer(probability: number, right: boolean, choices: number): number {
+  const guess = choices > 1 ? 1 / choices : KNOWING.openGuess
+  const ifKnown = right ? 1 - KNOWING.slip : KNOWING.slip
+  const ifNot = right ? guess : 1 - guess
+  const known = (probability * ifKnown) / (probability * ifKnown + (1 - probability) * ifNot)
+  return known + (1 - known) * KNOWING.learn
+}
+
+function afterDays(probability: number, days: number): number {
+  const kept = 0.5 ** (Math.max(0, days) / KNOWING.forgettingHalfLifeDays)
+  return KNOWING.knownBefore + (probability - KNOWING.knownBefore) * kept
+}
+
+/** How well one child knows one rung at `now`, from all of the child's answers, in any order. */
+export function estimateKnowing(answers: readonly Answer[], rung: RungId, now: Instant): Estimate {
+  const counted = answers.filter((answer) => answer.item.rung === rung && !answer.helped).sort((a, b) => a.at - b.at)
+  let probability: number = KNOWING.knownBefore
+  let before: Instant | undefined
+  for (const answer of counted) {
+    if (before !== undefined) probability = afterDays(probability, (answer.at - before) / MS_PER_DAY)
+    probability = afterAnswer(probability, answer.right, answer.choices)
+    before = answer.at
+  }
+  if (before !== undefined) probability = afterDays(probability, (now - before) / MS_PER_DAY)
+  const unmet = unmetWords(counted, probability)
+  return {
+    rung,
+    probability,
+    firm: unmet.length === 0,
+    unmet,
+    answers: counted.length,
+    lastAt: before,
+    stages: STAGES.filter((stage) => counted.some((answer) => answer.stage === stage)),
+  }
+}
+
+const KIND_WORDS: Record<Stage, string> = { concrete: 'with hands', pictorial: 'in pictures', abstract: 'in signs' }
+
+function unmetWords(answers: readonly Answer[], probability: number): string[] {
+  const unmet: string[] = []
+  const days = new Set(answers.map((answer) => dayNumber(answer.at))).size
+  const kinds = [...new Set(answers.map((answer) => answer.stage))]
+  const last = answers.slice(-FIRM.ofLast)
+  const lastRight = last.filter((answer) => answer.right).length
+  if (answers.length < FIRM.answers) unmet.push(`${FIRM.answers} answers needed, ${answers.length} so far`)
+  if (days < FIRM.days) unmet.push(days === 0 ? 'answers on two days needed' : 'answers on a second day needed')
+  if (kinds.length < FIRM.kinds)
+    unmet.push(kinds[0] ? `a second kind needed, only ${KIND_WORDS[kinds[0]]} so far` : 'two kinds needed: with hands, in pictures or in signs') // prettier-ignore
+  if (lastRight < FIRM.lastRight && answers.length > 0)
+    unmet.push(`${FIRM.lastRight} of the last ${FIRM.ofLast} right needed, ${lastRight} so far`)
+  if (probability < FIRM.probability && answers.length > 0)
+    unmet.push(`${Math.floor(probability * 100)} % sure, ${FIRM.probability * 100} % needed`)
+  return unmet
+}

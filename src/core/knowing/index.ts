@@ -1,0 +1,5 @@
+export * from './answers'
+export * from './diagnosis'
+export * from './estimate'
+export * from './readiness'
+export * from './simulatedChild'

@@ -1,0 +1,119 @@
+import { describe, expect, it } from 'vitest'
+import { randomFrom } from '../random'
+import { type MisreadingId, type RungId, misreadings, schools } from '../teaching'
+import { simulateSitting, type SimulatedChild } from './simulatedChild'
+import { type Answer, MS_PER_DAY, afterAnswer, diagnose, estimateKnowing, readinessInWords, standingOf } from '.'
+
+const START = Date.UTC(2026, 8, 5, 9)
+let ids = 0
+const newId = () => `a${ids++}`
+
+function sitting(seed: number, child: Partial<SimulatedChild>, rung: RungId, count: number, day = 0): Answer[] {
+  const full: SimulatedChild = { misreadings: [], strength: 0.8, slip: 0.05, knows: () => 1, ...child }
+  return simulateSitting(randomFrom(seed), full, { childId: 'c', rung, count, at: START + day * MS_PER_DAY, newId })
+}
+
+/** Rungs on which a reading child shows each misreading. */
+const shownOn: Partial<Record<MisreadingId, RungId>> = {
+  'swapped-hands': 'past-fives',
+  'next-hour': 'past-fives',
+  'hour-just-gone': 'to-fives',
+  'numeral-as-minutes': 'past-fives',
+  'hour-only': 'past-fives',
+  'parked-hour': 'half',
+}
+
+describe('diagnosis', () => {
+  it.each(Object.entries(shownOn) as [MisreadingId, RungId][])('finds a planted %s', (planted, rung) => {
+    const found = Array.from(
+      { length: 60 },
+      (_, seed) => diagnose(sitting(seed, { misreadings: [planted] }, rung, 16)).findings[0]?.misreading,
+    ).filter((id) => id === planted).length
+    expect(found).toBeGreaterThanOrEqual(51)
+  })
+
+  it('names none for children who only slip, save by rare chance', () => {
+    const named = Array.from({ length: 300 }, (_, seed) => diagnose(sitting(seed, {}, 'past-fives', 12))).filter(
+      ({ findings }) => findings.length > 0,
+    ).length
+    expect(named).toBeLessThanOrEqual(6)
+  })
+
+  it('rests every finding on answers that the misreading leads to', () => {
+    for (let seed = 0; seed < 40; seed++) {
+      const { findings } = diagnose(sitting(seed, { misreadings: ['swapped-hands', 'hour-only'] }, 'quarters', 16))
+      const claimed = findings.flatMap((finding) => finding.evidence)
+      expect(new Set(claimed).size).toBe(claimed.length)
+      for (const answer of claimed) expect(answer.right).toBe(false)
+      for (const { misreading } of findings) expect(misreadings.map((m) => m.id)).toContain(misreading)
+    }
+  })
+
+  it('says that there is not enough yet, and does not count answers that were helped', () => {
+    const three = sitting(1, { misreadings: ['hour-only'], strength: 1 }, 'past-fives', 3)
+    expect(diagnose(three).enough).toBe(false)
+    const helped = sitting(1, { misreadings: ['hour-only'], strength: 1 }, 'past-fives', 12).map((answer) => ({ ...answer, helped: true })) // prettier-ignore
+    expect(diagnose(helped)).toEqual({ enough: false, findings: [] })
+  })
+})
+
+describe('estimate', () => {
+  it('follows the formula, worked by hand', () => {
+    // 0.1 known; right among 4: 0.1·0.92 / (0.1·0.92 + 0.9·0.25) = 0.29022; then + 0.70978·0.12.
+    expect(afterAnswer(0.1, true, 4)).toBeCloseTo(0.37539, 4)
+    // Wrong in the open: 0.5·0.08 / (0.5·0.08 + 0.5·0.95) = 0.07767; then + 0.92233·0.12.
+    expect(afterAnswer(0.5, false, 0)).toBeCloseTo(0.18835, 4)
+  })
+
+  const perfect = [...sitting(1, { slip: 0 }, 'half', 5, 0), ...sitting(2, { slip: 0 }, 'half', 5, 7)]
+  const now = START + 8 * MS_PER_DAY
+
+  it('calls a rung firm only when everything is met', () => {
+    expect(estimateKnowing(perfect, 'half', now)).toMatchObject({ firm: true, unmet: [], answers: 10 })
+  })
+
+  it.each<[string, Answer[], RegExp]>([
+    ['few answers', perfect.slice(0, 4).concat(perfect.slice(5, 8)), /8 answers needed, 7 so far/],
+    ['one day', perfect.map((answer) => ({ ...answer, at: START })), /second day/],
+    ['one kind', perfect.map((answer) => ({ ...answer, stage: 'pictorial' as const })), /second kind.*in pictures/],
+    [
+      'recent mistakes',
+      perfect.map((a, i) => ({ ...a, right: i !== 7 && i !== 8 })),
+      /4 of the last 5 right needed, 3/,
+    ],
+    ['help', perfect.map((answer) => ({ ...answer, helped: true })), /8 answers needed, 0 so far/],
+  ])('names what is missing: %s', (_, answers, words) => {
+    const estimate = estimateKnowing(answers, 'half', now)
+    expect(estimate.firm).toBe(false)
+    expect(estimate.unmet.join('; ')).toMatch(words)
+  })
+
+  it('fades over a long gap', () => {
+    const later = estimateKnowing(perfect, 'half', now + 200 * MS_PER_DAY)
+    expect(later.probability).toBeLessThan(0.8)
+    expect(later.firm).toBe(false)
+  })
+})
+
+describe('standing', () => {
+  const school = schools['turns-first']
+  const firmOn = (rung: RungId, seed: number) => [
+    ...sitting(seed, { slip: 0 }, rung, 5, 0),
+    ...sitting(seed + 1, { slip: 0 }, rung, 5, 7),
+  ]
+
+  it('starts a new child at the first rung of the school', () => {
+    const standing = standingOf([], school, START)
+    expect(standing.working).toBe('hour-hand')
+    expect(readinessInWords(standing, school)).toBe('Starts at Hour hand alone.')
+  })
+
+  it('moves to the first rung that is not firm, and brings an old one back', () => {
+    const answers = [...firmOn('hour-hand', 1), ...firmOn('oclock', 3)]
+    const soon = standingOf(answers, school, START + 9 * MS_PER_DAY)
+    expect(soon.working).toBe('half')
+    expect(soon.due).toEqual([])
+    expect(readinessInWords(soon, school)).toBe('Ready for Half past: O’clock is firm.')
+    expect(standingOf(answers, school, START + 20 * MS_PER_DAY).due).toContain('oclock')
+  })
+})
