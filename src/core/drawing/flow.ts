@@ -1,0 +1,69 @@
+import { INK, type Shape } from './model'
+import { type Area, type PaperId, bodyArea } from './pages'
+import { type Weight, wrapText } from './text'
+
+export interface FlowStyle {
+  /** The em, mm. */
+  readonly size: number
+  readonly weight?: Weight
+  readonly fill?: string
+  /** From the left edge of the body, mm. */
+  readonly indent?: number
+  /** Space above, mm. */
+  readonly above?: number
+}
+
+/** One thing that is set whole: it is never split over two pages. */
+export interface FlowBlock {
+  readonly height: number
+  /** The shapes with the block's top left corner at the origin. */
+  readonly shapes: readonly Shape[]
+}
+
+const LEADING = 1.4
+
+/** A paragraph as a block as wide as the body. */
+export function paragraph(paper: PaperId, text: string, style: FlowStyle): FlowBlock {
+  const { size, weight = 'regular', fill = INK, indent = 0, above = 0 } = style
+  const lines = wrapText(text, size, bodyArea(paper).width - indent, weight)
+  return {
+    height: above + lines.length * size * LEADING,
+    shapes: lines.map((line, i) => ({
+      type: 'text',
+      layer: 'ink',
+      x: indent,
+      y: above + (i + 0.8) * size * LEADING,
+      text: line,
+      size,
+      weight,
+      fill,
+    })),
+  }
+}
+
+/** Blocks set under each other as one. */
+export function stack(blocks: readonly FlowBlock[]): FlowBlock {
+  let y = 0
+  const shapes: Shape[] = []
+  for (const block of blocks) {
+    shapes.push({ type: 'group', x: 0, y, shapes: block.shapes })
+    y += block.height
+  }
+  return { height: y, shapes }
+}
+
+/** The bodies of as many pages as the blocks take, in order. A block taller than a page is set by itself. */
+export function flowPages(paper: PaperId, blocks: readonly FlowBlock[]): Shape[][] {
+  const area: Area = bodyArea(paper)
+  const pages: Shape[][] = [[]]
+  let y = 0
+  for (const block of blocks) {
+    if (y > 0 && y + block.height > area.height) {
+      pages.push([])
+      y = 0
+    }
+    pages[pages.length - 1]?.push({ type: 'group', x: area.x, y: area.y + y, shapes: block.shapes })
+    y += block.height
+  }
+  return pages
+}

@@ -1,0 +1,5 @@
+export * from './model'
+export * from './pages'
+export * from './svg'
+export * from './text'
+export * from './flow'

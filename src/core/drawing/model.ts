@@ -1,0 +1,97 @@
+/** All drawings are plain data in millimetres, origin top left, y down; angles turn clockwise. */
+
+/** What a line is for: printed ink, cut along, folded along, or a guide for the adult's eye only. */
+export type Layer = 'ink' | 'cut' | 'fold' | 'guide'
+
+export interface Style {
+  readonly layer: Layer
+  readonly stroke?: string
+  readonly strokeMm?: number
+  readonly fill?: string
+  readonly dashMm?: readonly number[]
+}
+
+export type PathCommand =
+  | { readonly op: 'M' | 'L'; readonly x: number; readonly y: number }
+  | {
+      readonly op: 'C'
+      readonly x1: number
+      readonly y1: number
+      readonly x2: number
+      readonly y2: number
+      readonly x: number
+      readonly y: number
+    }
+  | { readonly op: 'A'; readonly r: number; readonly large: boolean; readonly sweep: boolean; readonly x: number; readonly y: number } // prettier-ignore
+  | { readonly op: 'Z' }
+
+export type Shape =
+  | ({ readonly type: 'path'; readonly commands: readonly PathCommand[] } & Style)
+  | ({ readonly type: 'circle'; readonly cx: number; readonly cy: number; readonly r: number } & Style)
+  | ({ readonly type: 'line'; readonly x1: number; readonly y1: number; readonly x2: number; readonly y2: number } & Style) // prettier-ignore
+  | ({ readonly type: 'text' } & TextShape & Style)
+  | {
+      readonly type: 'group'
+      /** What the group is, for those who read the drawing back: `hour-hand`, `dial`, `check-bar` … */
+      readonly part?: string
+      readonly x: number
+      readonly y: number
+      /** Degrees clockwise, about the group's origin. */
+      readonly turn?: number
+      readonly shapes: readonly Shape[]
+    }
+
+export interface TextShape {
+  readonly x: number
+  /** The baseline. */
+  readonly y: number
+  readonly text: string
+  /** The font's em, in mm. */
+  readonly size: number
+  readonly weight?: 'regular' | 'bold'
+  readonly anchor?: 'start' | 'middle' | 'end'
+}
+
+export interface Drawing {
+  readonly width: number
+  readonly height: number
+  readonly title: string
+  readonly shapes: readonly Shape[]
+}
+
+export const INK = '#2B2320'
+export const PAPER = '#FBF7EF'
+export const OAK = '#8A4B12'
+export const SLATE = '#1F6489'
+export const MOSS = '#2F6B4F'
+export const FAINT = '#9A8F84'
+
+/** A circle of `r` about (cx, cy) as two arcs, for outlines that must be one path. */
+export function circlePath(cx: number, cy: number, r: number): PathCommand[] {
+  return [
+    { op: 'M', x: cx, y: cy - r },
+    { op: 'A', r, large: false, sweep: true, x: cx, y: cy + r },
+    { op: 'A', r, large: false, sweep: true, x: cx, y: cy - r },
+    { op: 'Z' },
+  ]
+}
+
+export function rectanglePath(x: number, y: number, width: number, height: number): PathCommand[] {
+  return [
+    { op: 'M', x, y },
+    { op: 'L', x: x + width, y },
+    { op: 'L', x: x + width, y: y + height },
+    { op: 'L', x, y: y + height },
+    { op: 'Z' },
+  ]
+}
+
+/**
+ * The point at an angle clockwise from 12 and a radius: the one place where the quarter is turned.
+ *
+ * pointOnDial(0, 10) //=> { x: 0, y: -10 }
+ */
+export function pointOnDial(angleDeg: number, radius: number): { x: number; y: number } {
+  const radians = (angleDeg * Math.PI) / 180
+  return { x: radius * Math.sin(radians), y: 0 - radius * Math.cos(radians) }
+}

@@ -1,0 +1,128 @@
+import { RefusedValue } from '../errors'
+import { type Drawing, FAINT, INK, type Shape } from './model'
+import { fitSize, printable } from './text'
+
+export type PaperId = 'a4' | 'letter'
+
+/** Sheets held upright, in mm. */
+export const papers: Record<PaperId, { name: string; width: number; height: number }> = {
+  a4: { name: 'A4', width: 210, height: 297 },
+  letter: { name: 'Letter', width: 215.9, height: 279.4 },
+}
+
+/** No printer we know of fails to print inside this margin. */
+export const SAFE_MARGIN_MM = 10
+export const CHECK_BAR_MM = 100
+
+/*
+ *  ┌──────────────────────────────┐
+ *  │ title            name ______ │  HEAD_MM, below the margin
+ *  │ ┌──────────────────────────┐ │
+ *  │ │        bodyArea          │ │
+ *  │ └──────────────────────────┘ │
+ *  │ |——— 100 mm ———|      footer │  FOOT_MM, above the margin
+ *  └──────────────────────────────┘
+ */
+const HEAD_MM = 14
+const FOOT_MM = 12
+
+export interface Area {
+  readonly x: number
+  readonly y: number
+  readonly width: number
+  readonly height: number
+}
+
+/** The part of a page between head and foot, inside the margins. */
+export function bodyArea(paper: PaperId): Area {
+  const { width, height } = paperOf(paper)
+  return {
+    x: SAFE_MARGIN_MM,
+    y: SAFE_MARGIN_MM + HEAD_MM,
+    width: width - 2 * SAFE_MARGIN_MM,
+    height: height - 2 * SAFE_MARGIN_MM - HEAD_MM - FOOT_MM,
+  }
+}
+
+export function paperOf(paper: PaperId): { name: string; width: number; height: number } {
+  const found = papers[paper]
+  if (!found) throw new RefusedValue('paper', `one of ${Object.keys(papers).join(', ')}`, paper)
+  return found
+}
+
+export interface PageRequest {
+  readonly paper: PaperId
+  readonly title: string
+  /** Printed in the foot: what made the page, so that it can be made again. */
+  readonly footer: string
+  /** `line`: a rule to write a name on; a text: the name itself, set on it. */
+  readonly name?: { readonly line: true; readonly text?: string }
+  readonly body: readonly Shape[]
+}
+
+/** A page with its head, its foot and the 100 mm bar that shows whether it came out at true size. */
+export function makePage({ paper, title, footer, name, body }: PageRequest): Drawing {
+  const { width, height } = paperOf(paper)
+  const shown = printable(title)
+  const nameWidth = 62
+  const titleWidth = width - 2 * SAFE_MARGIN_MM - (name ? nameWidth + 6 : 0)
+  const head: Shape[] = [
+    {
+      type: 'text',
+      layer: 'ink',
+      x: SAFE_MARGIN_MM,
+      y: SAFE_MARGIN_MM + 7,
+      text: shown,
+      size: fitSize(shown, 6.5, titleWidth, 'bold'),
+      weight: 'bold',
+      fill: INK,
+    },
+  ]
+  if (name) head.push(...nameLine(width - SAFE_MARGIN_MM - nameWidth, SAFE_MARGIN_MM + 7, nameWidth, name.text))
+  return { width, height, title, shapes: [...head, ...body, ...foot(width, height, footer)] }
+}
+
+function nameLine(x: number, y: number, width: number, text?: string): Shape[] {
+  const rule: Shape = { type: 'line', layer: 'ink', x1: x + 14, y1: y + 1, x2: x + width, y2: y + 1, stroke: INK, strokeMm: 0.3 } // prettier-ignore
+  const label: Shape = { type: 'text', layer: 'ink', x, y, text: 'Name', size: 4.2, fill: INK }
+  const known = text === undefined ? '' : printable(text)
+  if (known === '') return [rule, label]
+  return [
+    rule,
+    label,
+    { type: 'text', layer: 'ink', x: x + 16, y, text: known, size: fitSize(known, 5, width - 17), fill: INK },
+  ]
+}
+
+function foot(width: number, height: number, footer: string): Shape[] {
+  const y = height - SAFE_MARGIN_MM - 2
+  const tick = (x: number): Shape => ({ type: 'line', layer: 'ink', x1: x, y1: -1.5, x2: x, y2: 1.5, stroke: INK, strokeMm: 0.2 }) // prettier-ignore
+  const bar: Shape = {
+    type: 'group',
+    part: 'check-bar',
+    x: SAFE_MARGIN_MM,
+    y,
+    shapes: [
+      { type: 'line', layer: 'ink', x1: 0, y1: 0, x2: CHECK_BAR_MM, y2: 0, stroke: INK, strokeMm: 0.2 },
+      tick(0),
+      tick(CHECK_BAR_MM / 2),
+      tick(CHECK_BAR_MM),
+      { type: 'text', layer: 'ink', x: 2, y: -1.6, text: 'This bar is 100 mm when printed at 100 %', size: 2.8, fill: INK }, // prettier-ignore
+    ],
+  }
+  const text = printable(footer)
+  const left = SAFE_MARGIN_MM + CHECK_BAR_MM + 5
+  return [
+    bar,
+    {
+      type: 'text',
+      layer: 'ink',
+      x: width - SAFE_MARGIN_MM,
+      y: y + 1,
+      text,
+      size: fitSize(text, 2.8, width - SAFE_MARGIN_MM - left),
+      anchor: 'end',
+      fill: FAINT,
+    },
+  ]
+}

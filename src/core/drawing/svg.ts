@@ -1,0 +1,72 @@
+import { RefusedValue, unreachable } from '../errors'
+import { type Drawing, INK, type PathCommand, type Shape, type Style } from './model'
+
+/** Millimetres as text, three decimals at most; the only place that formats them. */
+export function mm(value: number): string {
+  if (!Number.isFinite(value)) throw new RefusedValue('coordinate', 'a finite number of millimetres', value)
+  return String(Math.round(value * 1000) / 1000 + 0)
+}
+
+/** Path data for SVG, which the PDF writer reads too. */
+export function pathData(commands: readonly PathCommand[]): string {
+  return commands
+    .map((command) => {
+      switch (command.op) {
+        case 'M':
+        case 'L':
+          return `${command.op}${mm(command.x)} ${mm(command.y)}`
+        case 'C':
+          return `C${[command.x1, command.y1, command.x2, command.y2, command.x, command.y].map(mm).join(' ')}`
+        case 'A':
+          return `A${mm(command.r)} ${mm(command.r)} 0 ${command.large ? 1 : 0} ${command.sweep ? 1 : 0} ${mm(command.x)} ${mm(command.y)}`
+        case 'Z':
+          return 'Z'
+        default:
+          return unreachable(command)
+      }
+    })
+    .join('')
+}
+
+function escape(text: string): string {
+  return text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;')
+}
+
+function styleAttributes(style: Style): string {
+  const dash = style.dashMm ? ` stroke-dasharray="${style.dashMm.map(mm).join(' ')}"` : ''
+  const stroke = style.stroke ? ` stroke="${style.stroke}" stroke-width="${mm(style.strokeMm ?? 0.25)}"${dash}` : ''
+  return ` fill="${style.fill ?? 'none'}"${stroke} data-layer="${style.layer}"`
+}
+
+export function shapeSvg(shape: Shape): string {
+  switch (shape.type) {
+    case 'path':
+      return `<path d="${pathData(shape.commands)}"${styleAttributes(shape)}/>`
+    case 'circle':
+      return `<circle cx="${mm(shape.cx)}" cy="${mm(shape.cy)}" r="${mm(shape.r)}"${styleAttributes(shape)}/>`
+    case 'line':
+      return `<line x1="${mm(shape.x1)}" y1="${mm(shape.y1)}" x2="${mm(shape.x2)}" y2="${mm(shape.y2)}"${styleAttributes(shape)}/>`
+    case 'text': {
+      const weight = shape.weight === 'bold' ? ' font-weight="700"' : ''
+      const place = `x="${mm(shape.x)}" y="${mm(shape.y)}" font-size="${mm(shape.size)}" text-anchor="${shape.anchor ?? 'start'}"`
+      return `<text ${place}${weight} fill="${shape.fill ?? INK}" data-layer="${shape.layer}">${escape(shape.text)}</text>`
+    }
+    case 'group': {
+      const turn = shape.turn ? ` rotate(${mm(shape.turn)})` : ''
+      const part = shape.part ? ` data-part="${escape(shape.part)}"` : ''
+      return `<g transform="translate(${mm(shape.x)} ${mm(shape.y)})${turn}"${part}>${shape.shapes.map(shapeSvg).join('')}</g>`
+    }
+    default:
+      return unreachable(shape)
+  }
+}
+
+/**
+ * The drawing as one SVG text at true size. Throws RefusedValue for a coordinate that is not finite.
+ *
+ * toSvg({ width: 10, height: 5, title: 'bar', shapes: [] }).includes('width="10mm"') //=> true
+ */
+export function toSvg(drawing: Drawing): string {
+  const size = `width="${mm(drawing.width)}mm" height="${mm(drawing.height)}mm" viewBox="0 0 ${mm(drawing.width)} ${mm(drawing.height)}"`
+  return `<svg xmlns="http://www.w3.org/2000/svg" ${size} font-family="Andika, sans-serif"><title>${escape(drawing.title)}</title>${drawing.shapes.map(shapeSvg).join('')}</svg>`
+}

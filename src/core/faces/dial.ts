@@ -1,0 +1,146 @@
+import { handAngles, type HandAngles } from '../clock'
+import { requireNumber } from '../errors'
+import { CAP_HEIGHT, type Drawing, INK, OAK, PAPER, type Shape, SLATE, pointOnDial } from '../drawing'
+import { handOutline } from './handShapes'
+import { halvesShapes, ringOfFives, zoneShapes } from './overlays'
+
+export interface DialOptions {
+  /** Of the face's edge, mm. */
+  readonly radius: number
+  readonly hands?: 'both' | 'hour' | 'minute' | 'none'
+  readonly numerals?: 'all' | 'quarters' | 'none'
+  readonly marks?: 'all' | 'hours' | 'none'
+  /** 5, 10 … 60 outside the face. */
+  readonly ringOfFives?: boolean
+  /** Past side and to side, by tint and hatch. */
+  readonly halves?: boolean
+  /** The hour's zone, from the numeral passed to the next one. */
+  readonly zones?: boolean
+  readonly handLabels?: boolean
+  /** Outlines instead of filled hands and tints. */
+  readonly lowInk?: boolean
+}
+
+export const DIAL_DEFAULTS = {
+  hands: 'both',
+  numerals: 'all',
+  marks: 'all',
+  ringOfFives: false,
+  halves: false,
+  zones: false,
+  handLabels: false,
+  lowInk: false,
+} as const satisfies Omit<DialOptions, 'radius'>
+
+/** Shares of the face's radius. The minute hand reaches the marks; the hour hand stops short of the numerals. */
+export const MINUTE_HAND_REACH = 0.88
+export const HOUR_HAND_SHARE = 0.6
+const NUMERAL_RADIUS = 0.745
+const MARK_OUTER = 0.965
+
+/** The radius of all that is drawn, ring of fives and edge line included. */
+export function dialExtent({ radius, ringOfFives: ring }: Pick<DialOptions, 'radius' | 'ringOfFives'>): number {
+  return radius * (ring ? 1.24 : 1.015)
+}
+
+/**
+ * A clock face about the origin, its hands where `at` puts them: a dial time (minutes, 0 to 1439) or
+ * two angles for hands that were set freely. The hour hand lies under the minute hand.
+ */
+export function dialShapes(at: number | HandAngles, options: DialOptions): Shape[] {
+  requireNumber('radius', options.radius, 1, 2000)
+  const o = { ...DIAL_DEFAULTS, ...options }
+  const angles = typeof at === 'number' ? handAngles(at) : at
+  const r = o.radius
+  return [
+    { type: 'circle', layer: 'ink', cx: 0, cy: 0, r, stroke: INK, strokeMm: r * 0.025, fill: o.lowInk ? 'none' : '#FFFFFF' },
+    ...(o.halves ? halvesShapes(r, o.lowInk) : []),
+    ...(o.zones ? zoneShapes(r, angles.hour, o.lowInk) : []),
+    ...markShapes(r, o.marks),
+    ...numeralShapes(r, o.numerals),
+    ...(o.ringOfFives ? ringOfFives(r) : []),
+    ...(o.hands === 'both' || o.hands === 'hour' ? [handGroup('hour', angles.hour, o)] : []),
+    ...(o.hands === 'both' || o.hands === 'minute' ? [handGroup('minute', angles.minute, o)] : []),
+    { type: 'circle', layer: 'ink', cx: 0, cy: 0, r: r * 0.035, fill: INK },
+  ] // prettier-ignore
+}
+
+function markShapes(r: number, marks: 'all' | 'hours' | 'none'): Shape[] {
+  if (marks === 'none') return []
+  return Array.from({ length: 60 }, (_, minute) => minute)
+    .filter((minute) => marks === 'all' || minute % 5 === 0)
+    .map((minute) => {
+      const isHour = minute % 5 === 0
+      const inner = pointOnDial(minute * 6, r * (isHour ? 0.885 : 0.92))
+      const outer = pointOnDial(minute * 6, r * MARK_OUTER)
+      return {
+        type: 'line',
+        layer: 'ink',
+        x1: inner.x,
+        y1: inner.y,
+        x2: outer.x,
+        y2: outer.y,
+        stroke: INK,
+        strokeMm: r * (isHour ? 0.022 : 0.009),
+      }
+    })
+}
+
+function numeralShapes(r: number, numerals: 'all' | 'quarters' | 'none'): Shape[] {
+  if (numerals === 'none') return []
+  const size = r * 0.21
+  // 12, 6, 3, 9 first: the order in which numerals are placed by hand.
+  return [12, 6, 3, 9, 1, 2, 4, 5, 7, 8, 10, 11].slice(0, numerals === 'quarters' ? 4 : 12).map((hour) => {
+    const at = pointOnDial(hour * 30, r * NUMERAL_RADIUS)
+    return centredText(String(hour), at.x, at.y, size, INK, 'bold')
+  })
+}
+
+/** Text whose capital height is centred on a point. */
+export function centredText(text: string, x: number, y: number, size: number, fill: string, weight?: 'bold'): Shape {
+  return { type: 'text', layer: 'ink', x, y: y + (size * CAP_HEIGHT) / 2, text, size, anchor: 'middle', fill, weight }
+}
+
+/** How a drawn hand is measured, in mm, for a face of radius `r`. */
+export function handMeasures(hand: 'hour' | 'minute', r: number) {
+  const reach = r * MINUTE_HAND_REACH
+  return hand === 'hour'
+    ? { length: reach * HOUR_HAND_SHARE, width: r * 0.115, tail: r * 0.14 }
+    : { length: reach, width: r * 0.05, tail: r * 0.17 }
+}
+
+function handGroup(hand: 'hour' | 'minute', angle: number, o: Required<DialOptions>): Shape {
+  const colour = hand === 'hour' ? OAK : SLATE
+  const commands = handOutline(hand, handMeasures(hand, o.radius))
+  const body: Shape = o.lowInk
+    ? { type: 'path', layer: 'ink', commands, fill: '#FFFFFF', stroke: INK, strokeMm: o.radius * 0.012 }
+    : { type: 'path', layer: 'ink', commands, fill: colour, stroke: PAPER, strokeMm: o.radius * 0.008 }
+  const label = o.handLabels ? [handLabel(hand, o.radius, angle)] : []
+  return { type: 'group', part: `${hand}-hand`, x: 0, y: 0, turn: angle, shapes: [body, ...label] }
+}
+
+/** The hand's name along its body, never upside down. */
+function handLabel(hand: 'hour' | 'minute', r: number, angle: number): Shape {
+  const { length } = handMeasures(hand, r)
+  const size = r * (hand === 'hour' ? 0.085 : 0.075)
+  const side = hand === 'hour' ? 0.075 : 0.055
+  const onLeft = angle > 180
+  return {
+    type: 'group',
+    x: (onLeft ? 1 : -1) * r * side,
+    y: -length * 0.42,
+    turn: onLeft ? 90 : -90,
+    shapes: [{ type: 'text', layer: 'ink', x: 0, y: 0, text: hand, size, anchor: 'middle', fill: hand === 'hour' ? OAK : SLATE, weight: 'bold' }], // prettier-ignore
+  }
+}
+
+/** A dial alone, edge to edge. */
+export function dialDrawing(at: number | HandAngles, options: DialOptions, title: string): Drawing {
+  const extent = dialExtent(options)
+  return {
+    width: extent * 2,
+    height: extent * 2,
+    title,
+    shapes: [{ type: 'group', part: 'dial', x: extent, y: extent, shapes: dialShapes(at, options) }],
+  }
+}

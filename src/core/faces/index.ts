@@ -1,0 +1,2 @@
+export * from './dial'
+export * from './handShapes'

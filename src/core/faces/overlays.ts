@@ -1,0 +1,58 @@
+import { CAP_HEIGHT, MOSS, OAK, type PathCommand, type Shape, SLATE, pointOnDial } from '../drawing'
+
+/** A slice of the face between two angles (degrees clockwise from 12, less than half a turn or just half). */
+function slice(r: number, from: number, to: number): PathCommand[] {
+  const start = pointOnDial(from, r)
+  const end = pointOnDial(to, r)
+  return [
+    { op: 'M', x: 0, y: 0 },
+    { op: 'L', ...start },
+    { op: 'A', r, large: to - from > 180, sweep: true, ...end },
+    { op: 'Z' },
+  ]
+}
+
+/** Past side and to side: two tints, and a hatch on the to side, so that colour is not needed. */
+export function halvesShapes(r: number, lowInk: boolean): Shape[] {
+  const inner = r * 0.985
+  const tint = (from: number, to: number, fill: string): Shape => ({ type: 'path', layer: 'ink', commands: slice(inner, from, to), fill }) // prettier-ignore
+  const hatch: Shape[] = Array.from({ length: 9 }, (_, i) => {
+    const x = -inner * (i + 1) * 0.1
+    const y = Math.sqrt(inner * inner - x * x)
+    return { type: 'line', layer: 'ink', x1: x, y1: -y, x2: x, y2: y, stroke: '#B9CBD6', strokeMm: r * 0.008 }
+  })
+  const name = (text: string, x: number, fill: string): Shape => ({
+    type: 'text', layer: 'ink', x, y: r * 0.36, text, size: r * 0.12, anchor: 'middle', fill, weight: 'bold',
+  }) // prettier-ignore
+  return [
+    ...(lowInk ? [] : [tint(0, 180, '#F6E7CF'), tint(180, 360, '#E3EEF4')]),
+    ...hatch,
+    name('past', r * 0.3, OAK),
+    name('to', -r * 0.3, SLATE),
+  ]
+}
+
+/** The zone of the hour that the hour hand is in: from the numeral it has passed to the next. */
+export function zoneShapes(r: number, hourAngle: number, lowInk: boolean): Shape[] {
+  const from = Math.floor(hourAngle / 30) * 30
+  const fill = lowInk ? undefined : '#E4EFE6'
+  return [{ type: 'path', layer: 'ink', commands: slice(r * 0.86, from, from + 30), fill, stroke: MOSS, strokeMm: r * 0.012, dashMm: [r * 0.03, r * 0.02] }] // prettier-ignore
+}
+
+/** 5, 10 … 60 in a ring outside the face. */
+export function ringOfFives(r: number): Shape[] {
+  const size = r * 0.125
+  return Array.from({ length: 12 }, (_, i) => {
+    const at = pointOnDial((i + 1) * 30, r * 1.125)
+    return {
+      type: 'text',
+      layer: 'ink',
+      x: at.x,
+      y: at.y + (size * CAP_HEIGHT) / 2,
+      text: String((i + 1) * 5),
+      size,
+      anchor: 'middle',
+      fill: SLATE,
+    }
+  })
+}
