@@ -1,0 +1,59 @@
+import { FAINT, INK, type PaperId, type Shape, bodyArea } from '../drawing'
+import { dialShapes } from '../faces'
+import { type Item, rungOf } from '../teaching'
+import type { PrintOptions } from './types'
+
+export interface Cell {
+  readonly x: number
+  readonly y: number
+  readonly width: number
+  readonly height: number
+}
+
+/** Equal cells that fill the page's body row by row, `count` of them at most. */
+export function gridCells(paper: PaperId, columns: number, rows: number, count = columns * rows): Cell[] {
+  const area = bodyArea(paper)
+  const width = area.width / columns
+  const height = area.height / rows
+  return Array.from({ length: Math.min(count, columns * rows) }, (_, i) => ({
+    x: area.x + (i % columns) * width,
+    y: area.y + Math.floor(i / columns) * height,
+    width,
+    height,
+  }))
+}
+
+/** The dial that an item shows, centred on a point. */
+export function itemDial(item: Item, x: number, y: number, radius: number, options: PrintOptions): Shape {
+  const hands = item.shown.as === 'dial' ? item.shown.hands : 'both'
+  const dial = dialShapes(item.shown.minute, {
+    radius,
+    hands,
+    ringOfFives: options.ringOfFives,
+    lowInk: options.lowInk,
+  })
+  return { type: 'group', part: 'dial', x, y, shapes: dial }
+}
+
+export function printFooter(name: string, options: PrintOptions, seed: number): string {
+  return `Ripe Acorn · ${name} · ${rungOf(options.rung).name} · no. ${seed}`
+}
+
+export function rule(x1: number, x2: number, y: number): Shape {
+  return { type: 'line', layer: 'ink', x1, y1: y, x2, y2: y, stroke: INK, strokeMm: 0.3 }
+}
+
+/** The lines that a guillotine follows: each edge between cells drawn once, over the whole grid. */
+export function cutGrid(cells: readonly Cell[]): Shape[] {
+  const first = cells[0]
+  if (!first) return []
+  const edges = (of: (cell: Cell) => number[]) => [
+    ...new Set(cells.flatMap(of).map((v) => Math.round(v * 1000) / 1000)),
+  ]
+  const xs = edges((cell) => [cell.x, cell.x + cell.width])
+  const ys = edges((cell) => [cell.y, cell.y + cell.height])
+  const [left, right] = [Math.min(...xs), Math.max(...xs)]
+  const [top, bottom] = [Math.min(...ys), Math.max(...ys)]
+  const line = (x1: number, y1: number, x2: number, y2: number): Shape => ({ type: 'line', layer: 'cut', x1, y1, x2, y2, stroke: FAINT, strokeMm: 0.25 }) // prettier-ignore
+  return [...xs.map((x) => line(x, top, x, bottom)), ...ys.map((y) => line(left, y, right, y))]
+}

@@ -1,0 +1,69 @@
+import { FAINT, INK, MOSS, type Drawing, type Shape, fitSize, makePage } from '../drawing'
+import { dialExtent } from '../faces'
+import { randomFrom } from '../random'
+import { type Item, makeItems, sayValue } from '../teaching'
+import { type Cell, gridCells, itemDial, printFooter, rule } from './frame'
+import type { PrintOptions, Printable } from './types'
+
+const ANSWER_ROOM_MM = 15
+
+/** Dials to read, with a line under each to write on; the key has the same page with its answers. */
+export const readDials: Printable = {
+  id: 'read-dials',
+  name: 'Read the dials',
+  stage: 'pictorial',
+  mostItems: 12,
+  usualItems: 6,
+  make(options, seed) {
+    const items = makeItems(randomFrom(seed), { rung: options.rung, ask: 'read', count: options.count })
+    const footer = printFooter('Read the dials', options, seed)
+    return {
+      items,
+      pages: [sheet(items, options, footer, false)],
+      key: [sheet(items, options, `${footer} · key`, true)],
+    }
+  },
+}
+
+function sheet(items: readonly Item[], options: PrintOptions, footer: string, isKey: boolean): Drawing {
+  const columns = items.length <= 6 ? 2 : 3
+  const cells = gridCells(options.paper, columns, Math.ceil(items.length / columns), items.length)
+  return makePage({
+    paper: options.paper,
+    title: isKey ? 'Key: read the dials' : titleFor(options),
+    footer,
+    name: { line: true, text: options.owner },
+    body: cells.flatMap((cell, i) => question(items[i] as Item, i + 1, cell, options, isKey)),
+  })
+}
+
+function titleFor(options: PrintOptions): string {
+  if (options.rung === 'fives') return 'How many minutes past?'
+  return options.rung === 'hour-hand' ? 'What does the hour hand say?' : 'What time is it?'
+}
+
+function question(item: Item, number: number, cell: Cell, options: PrintOptions, isKey: boolean): Shape[] {
+  const room = Math.min(cell.width, cell.height - ANSWER_ROOM_MM) / 2 - 3
+  const radius = room / dialExtent({ radius: 1, ringOfFives: options.ringOfFives })
+  const middle = cell.x + cell.width / 2
+  const lineY = cell.y + cell.height - 5
+  const half = Math.min(cell.width / 2 - 5, 38)
+  const label: Shape = { type: 'text', layer: 'ink', x: cell.x + 1, y: cell.y + 6, text: String(number), size: 4.5, fill: FAINT } // prettier-ignore
+  const dial = itemDial(item, middle, cell.y + room + 3, radius, options)
+  return [label, dial, rule(middle - half, middle + half, lineY), ...(isKey ? [answer(item, middle, lineY, half, options)] : [])] // prettier-ignore
+}
+
+function answer(item: Item, x: number, lineY: number, half: number, options: PrintOptions): Shape {
+  const text = sayValue(item.answer, options.wording)
+  const size = fitSize(text, 6, 2 * half)
+  return {
+    type: 'text',
+    layer: 'ink',
+    x,
+    y: lineY - 2,
+    text,
+    size,
+    anchor: 'middle',
+    fill: options.lowInk ? INK : MOSS,
+  }
+}
