@@ -1,0 +1,26 @@
+import { RefusedValue } from '../errors'
+import { abstractActivities } from './abstract'
+import { concreteActivities } from './concrete'
+import { pictorialActivities } from './pictorial'
+import type { Activity } from './types'
+
+export * from './cautions'
+export * from './duration'
+export * from './materials'
+export * from './types'
+
+/** What can be done in a session: adding one means one entry in the file of its stage. */
+export const catalogue: readonly Activity[] = [...concreteActivities, ...pictorialActivities, ...abstractActivities]
+
+const byId = new Map(catalogue.map((activity) => [activity.id, activity]))
+
+/** Throws RefusedValue for an id that is not in the catalogue. */
+export function activityOf(id: string): Activity {
+  const activity = byId.get(id)
+  if (!activity) throw new RefusedValue('activity', 'the id of one in the catalogue', id)
+  return activity
+}
+
+export function isActivityId(id: string): boolean {
+  return byId.has(id)
+}

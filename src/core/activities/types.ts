@@ -1,0 +1,53 @@
+import type { PrintableId } from '../printables'
+import type { RungId, Stage } from '../teaching'
+import type { CautionId } from './cautions'
+import type { MaterialId } from './materials'
+
+export type Place = 'table' | 'floor' | 'hall' | 'outdoors'
+export type Energy = 'seated' | 'standing' | 'moving'
+
+/** How long an activity takes: setting up, rounds of play, clearing away. */
+export interface DurationModel {
+  readonly setUpMinutes: number
+  readonly clearMinutes: number
+  /** Of one turn. */
+  readonly turnSeconds: number
+  /** `together`: all have their turn at once; `in-turn`: one child after the other. */
+  readonly turns: 'together' | 'in-turn'
+  readonly rounds: { readonly least: number; readonly usual: number; readonly most: number }
+}
+
+export interface Need {
+  readonly material: MaterialId
+  readonly amount: number
+  readonly per: 'child' | 'group'
+}
+
+/** What is used of the app while it runs. */
+export type TableMode = 'show-clock' | 'quick-check' | 'timer'
+
+export interface Activity {
+  readonly id: string
+  readonly name: string
+  readonly stage: Stage
+  /** `break`: a movement break, outside the order of stages. `check`: the short check at the end. */
+  readonly role: 'teach' | 'break' | 'check'
+  readonly rungs: readonly RungId[]
+  readonly energy: Energy
+  readonly places: readonly Place[]
+  readonly players: { readonly least: number; readonly most: number }
+  /** Played in tables of at most so many, side by side; left out where all play together. */
+  readonly tableOf?: number
+  readonly duration: DurationModel
+  readonly needs: readonly Need[]
+  readonly prints: PrintableId | 'paper-clock' | 'none'
+  readonly tableMode: TableMode
+  readonly cautions: readonly CautionId[]
+  /** What the adult does, in order. */
+  readonly steps: readonly string[]
+  readonly say: string
+  readonly lookFor: string
+  /** The same, easier and harder, for children who are not at the group's rung. */
+  readonly easier: string
+  readonly harder: string
+}

@@ -1,0 +1,132 @@
+import { activityOf, durationRange, materials } from '../activities'
+import { STAGES, type RungId, rungOf } from '../teaching'
+import { groupNeed } from './need'
+import { missingMaterials } from './planner'
+import { BREAK_AFTER_MINUTES, MOST_SEATED_IN_A_ROW, type PlanStep, type SessionPlan, type SessionRequest } from './types' // prettier-ignore
+
+export interface PlanCheck {
+  readonly id: 'time' | 'lengths' | 'order' | 'seated' | 'movement' | 'check' | 'place' | 'players' | 'materials' | 'repeats' // prettier-ignore
+  readonly ok: boolean
+  /** What holds, or what does not and by how much. */
+  readonly says: string
+}
+
+/** Every rule that a session should keep, each with what holds or what does not. Cheap: run at each change. */
+export function checkPlan(plan: SessionPlan, request: SessionRequest): PlanCheck[] {
+  return [
+    checkTime(plan, request),
+    checkLengths(plan, request),
+    checkOrder(plan, request),
+    checkSeated(plan),
+    checkMovement(plan),
+    checkEnding(plan),
+    checkPlace(plan, request),
+    checkPlayers(plan, request),
+    checkMaterials(plan, request),
+    checkRepeats(plan, request),
+  ]
+}
+
+export function plannedMinutes(plan: SessionPlan): number {
+  return plan.steps.reduce((sum, step) => sum + step.minutes, 0)
+}
+
+const nameOf = (step: PlanStep) => activityOf(step.activityId).name
+const listed = (steps: readonly PlanStep[]) => steps.map(nameOf).join(', ')
+const min = (minutes: number) => `${minutes} min`
+
+function checkTime(plan: SessionPlan, { minutes }: SessionRequest): PlanCheck {
+  const over = plannedMinutes(plan) - minutes
+  const says =
+    over === 0
+      ? `Fills the ${minutes} minutes exactly.`
+      : over > 0
+        ? `${min(over)} too long for ${minutes}: shorten or take one out.`
+        : `${min(-over)} left over of ${minutes}: lengthen or add one.`
+  return { id: 'time', ok: over === 0, says }
+}
+
+function checkLengths(plan: SessionPlan, request: SessionRequest): PlanCheck {
+  const off = plan.steps.flatMap((step) => {
+    const { least, most } = durationRange(activityOf(step.activityId), request.children.length)
+    if (step.minutes < least) return [`${nameOf(step)} needs ${min(least)} at least`]
+    if (step.minutes > most) return [`${nameOf(step)} lasts ${min(most)} at most`]
+    return []
+  })
+  return {
+    id: 'lengths',
+    ok: off.length === 0,
+    says: off.length === 0 ? 'Each activity has the time that its rounds take.' : `${off.join('; ')}.`,
+  }
+}
+
+function checkOrder(plan: SessionPlan, request: SessionRequest): PlanCheck {
+  const { firstStage } = groupNeed(request)
+  const teaching = plan.steps.filter((step) => activityOf(step.activityId).role === 'teach')
+  const stageOfStep = (step: PlanStep) => STAGES.indexOf(activityOf(step.activityId).stage)
+  for (const rung of new Set(teaching.map((step): RungId => step.rung))) {
+    const steps = teaching.filter((step) => step.rung === rung)
+    const back = steps.find((step, i) => i > 0 && stageOfStep(step) < stageOfStep(steps[i - 1] as PlanStep))
+    if (back) return { id: 'order', ok: false, says: `${nameOf(back)} (${activityOf(back.activityId).stage}) comes after a later stage: move it up.` } // prettier-ignore
+    const first = steps[0]
+    if (rung === plan.rung && first && stageOfStep(first) > STAGES.indexOf(firstStage))
+      return { id: 'order', ok: false, says: `${rungOf(rung).name} starts ${activityOf(first.activityId).stage}, but not every child has met it ${firstStage} yet.` } // prettier-ignore
+  }
+  return { id: 'order', ok: true, says: 'Hands before pictures before signs.' }
+}
+
+function checkSeated(plan: SessionPlan): PlanCheck {
+  let run = 0
+  for (const step of plan.steps) {
+    const { energy, role } = activityOf(step.activityId)
+    run = energy === 'seated' ? run + 1 : 0
+    if (run > MOST_SEATED_IN_A_ROW && role !== 'check')
+      return { id: 'seated', ok: false, says: `${nameOf(step)} is the third seated activity in a row: put something standing or moving before it.` } // prettier-ignore
+  }
+  return { id: 'seated', ok: true, says: 'No more than two seated activities before the closing check.' }
+}
+
+function checkMovement(plan: SessionPlan): PlanCheck {
+  const needed = plannedMinutes(plan) > BREAK_AFTER_MINUTES
+  const moving = plan.steps.filter((step) => activityOf(step.activityId).energy === 'moving')
+  const ok = !needed || moving.length > 0
+  const says = !ok
+    ? `Over ${BREAK_AFTER_MINUTES} minutes with no movement: add a break.`
+    : moving.length > 0
+      ? `Moving: ${listed(moving)}. Water afterwards.`
+      : `Short enough without a movement break.`
+  return { id: 'movement', ok, says }
+}
+
+function checkEnding(plan: SessionPlan): PlanCheck {
+  const last = plan.steps[plan.steps.length - 1]
+  const ok = last !== undefined && activityOf(last.activityId).role === 'check'
+  return {
+    id: 'check',
+    ok,
+    says: ok ? 'Ends with a short check.' : 'Does not end with a check: add the quick check last.',
+  }
+}
+
+function checkPlace(plan: SessionPlan, { place }: SessionRequest): PlanCheck {
+  const off = plan.steps.filter((step) => !activityOf(step.activityId).places.includes(place))
+  return { id: 'place', ok: off.length === 0, says: off.length === 0 ? 'Everything suits the place.' : `Not for this place: ${listed(off)}.` } // prettier-ignore
+}
+
+function checkPlayers(plan: SessionPlan, { children }: SessionRequest): PlanCheck {
+  const off = plan.steps.filter((step) => {
+    const { least, most } = activityOf(step.activityId).players
+    return children.length < least || children.length > most
+  })
+  return { id: 'players', ok: off.length === 0, says: off.length === 0 ? `Works with ${children.length} ${children.length === 1 ? 'child' : 'children'}.` : `Not for ${children.length}: ${listed(off)}.` } // prettier-ignore
+}
+
+function checkMaterials(plan: SessionPlan, request: SessionRequest): PlanCheck {
+  const missing = [...new Set(plan.steps.flatMap((step) => missingMaterials(activityOf(step.activityId), request)))]
+  return { id: 'materials', ok: missing.length === 0, says: missing.length === 0 ? 'Everything needed is to hand.' : `Not ticked as to hand: ${missing.map((id) => materials[id].name).join(', ')}.` } // prettier-ignore
+}
+
+function checkRepeats(plan: SessionPlan, { lastTime }: SessionRequest): PlanCheck {
+  const again = plan.steps.filter((step) => activityOf(step.activityId).role === 'teach' && lastTime.includes(step.activityId)) // prettier-ignore
+  return { id: 'repeats', ok: again.length === 0, says: again.length === 0 ? 'Nothing repeats last time.' : `Also done last time: ${listed(again)}.` } // prettier-ignore
+}

@@ -1,0 +1,87 @@
+import { type DurationRange, activityOf, durationRange } from '../activities'
+import { RefusedValue, requireInteger } from '../errors'
+import { groupNeed } from './need'
+import { reasonFor } from './reasons'
+import { LONGEST_SESSION, type PlanStep, type SessionPlan, type SessionRequest } from './types'
+
+/**
+ * Minutes for each range that add up to `total`: everyone gets the least, then up to the usual, then up
+ * to the most, a minute at a time in turn. Where the ranges cannot add up to it, the nearest that they can.
+ *
+ * fitMinutes([{ least: 4, usual: 6, most: 9 }, { least: 2, usual: 3, most: 5 }], 10) //=> [7, 3]
+ */
+export function fitMinutes(ranges: readonly DurationRange[], total: number): number[] {
+  const minutes = ranges.map((range) => range.least)
+  let left = total - minutes.reduce((sum, each) => sum + each, 0)
+  for (const level of ['usual', 'most'] as const) {
+    let grew = true
+    while (left > 0 && grew) {
+      grew = false
+      for (const [i, range] of ranges.entries()) {
+        if (left === 0 || (minutes[i] ?? 0) >= range[level]) continue
+        minutes[i] = (minutes[i] ?? 0) + 1
+        left--
+        grew = true
+      }
+    }
+  }
+  return minutes
+}
+
+function indexOf(plan: SessionPlan, stepId: string): number {
+  const index = plan.steps.findIndex((step) => step.id === stepId)
+  if (index < 0) throw new RefusedValue('step', 'the id of a step in the plan', stepId)
+  return index
+}
+
+/** The plan with one step put at another place (0-based, taken to the nearest end). */
+export function planAfterMove(plan: SessionPlan, stepId: string, to: number): SessionPlan {
+  const steps = [...plan.steps]
+  const [moved] = steps.splice(indexOf(plan, stepId), 1)
+  if (!moved) return plan
+  steps.splice(Math.max(0, Math.min(to, steps.length)), 0, moved)
+  return { ...plan, steps }
+}
+
+export function planAfterMinutes(plan: SessionPlan, stepId: string, minutes: number): SessionPlan {
+  requireInteger('minutes', minutes, 1, LONGEST_SESSION)
+  const index = indexOf(plan, stepId)
+  return { ...plan, steps: plan.steps.map((step, i) => (i === index ? { ...step, minutes } : step)) }
+}
+
+export function planAfterRemove(plan: SessionPlan, stepId: string): SessionPlan {
+  const index = indexOf(plan, stepId)
+  return { ...plan, steps: plan.steps.filter((_, i) => i !== index) }
+}
+
+/** The plan with another activity in a step's place; the minutes stay where the new one can fill them. */
+export function planAfterSwap(plan: SessionPlan, stepId: string, activityId: string, request: SessionRequest): SessionPlan {
+  const index = indexOf(plan, stepId)
+  return {
+    ...plan,
+    steps: plan.steps.map((step, i) => (i === index ? { ...stepOf(plan, activityId, request, step.minutes), id: step.id } : step)),
+  }
+} // prettier-ignore
+
+/** The plan with an activity added, before the closing check if there is one. */
+export function planAfterAdd(plan: SessionPlan, activityId: string, request: SessionRequest): SessionPlan {
+  const added = stepOf(plan, activityId, request)
+  const last = plan.steps[plan.steps.length - 1]
+  const at = last && activityOf(last.activityId).role === 'check' ? plan.steps.length - 1 : plan.steps.length
+  return { ...plan, steps: [...plan.steps.slice(0, at), added, ...plan.steps.slice(at)] }
+}
+
+function stepOf(plan: SessionPlan, activityId: string, request: SessionRequest, wanted?: number): PlanStep {
+  const activity = activityOf(activityId)
+  const need = { ...groupNeed(request), rung: plan.rung }
+  const { least, usual, most } = durationRange(activity, request.children.length)
+  const rung = activity.rungs.includes(plan.rung) ? plan.rung : (activity.rungs[0] ?? plan.rung)
+  const number = 1 + Math.max(0, ...plan.steps.map((step) => Number(/^step-(\d+)$/.exec(step.id)?.[1] ?? 0)))
+  return {
+    id: `step-${number}`,
+    activityId,
+    rung,
+    minutes: wanted === undefined ? usual : Math.max(least, Math.min(most, wanted)),
+    why: `Your choice. ${rung === plan.rung ? reasonFor({ activity, rung }, request, need) : ''}`.trim(),
+  }
+}

@@ -1,0 +1,61 @@
+import { type CautionId, type MaterialId, activityOf, cautions, materials } from '../activities'
+import { shiftTime, type MinuteOfDay } from '../clock'
+import type { PlanStep, SessionPlan, SessionRequest } from './types'
+
+export interface TimedStep {
+  readonly step: PlanStep
+  readonly start: MinuteOfDay
+  readonly end: MinuteOfDay
+}
+
+/** When each step starts and ends, minutes since midnight. */
+export function timeline(plan: SessionPlan, start: MinuteOfDay): TimedStep[] {
+  let at = start
+  return plan.steps.map((step) => {
+    const begun = at
+    at = shiftTime(at, step.minutes).minute
+    return { step, start: begun, end: at }
+  })
+}
+
+export interface FetchEntry {
+  readonly material: MaterialId
+  readonly name: string
+  readonly amount: number
+  readonly unit: string
+  readonly toHand: boolean
+  readonly for: readonly string[]
+}
+
+/** One list to fetch. What is reused counts once, for the activity that needs most; the rest adds up. */
+export function fetchList(plan: SessionPlan, request: SessionRequest): FetchEntry[] {
+  const entries = new Map<MaterialId, FetchEntry>()
+  for (const step of plan.steps) {
+    const activity = activityOf(step.activityId)
+    for (const need of activity.needs) {
+      const sets = Math.ceil(request.children.length / (activity.tableOf ?? request.children.length))
+      const amount = need.amount * (need.per === 'child' ? request.children.length : sets)
+      const { name, unit, reused } = materials[need.material]
+      const before = entries.get(need.material)
+      entries.set(need.material, {
+        material: need.material,
+        name,
+        unit,
+        amount: before ? (reused ? Math.max(before.amount, amount) : before.amount + amount) : amount,
+        toHand: request.materials.includes(need.material),
+        for: [...(before?.for ?? []), activity.name],
+      })
+    }
+  }
+  return [...entries.values()]
+}
+
+/** The cautions of a plan's activities, each once, in the order in which they first apply. */
+export function planCautions(plan: SessionPlan): { id: CautionId; text: string; for: string[] }[] {
+  const found = new Map<CautionId, string[]>()
+  for (const step of plan.steps) {
+    const activity = activityOf(step.activityId)
+    for (const id of activity.cautions) found.set(id, [...(found.get(id) ?? []), activity.name])
+  }
+  return [...found].map(([id, names]) => ({ id, text: cautions[id], for: names }))
+}

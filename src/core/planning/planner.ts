@@ -1,0 +1,220 @@
+import { type Activity, catalogue as wholeCatalogue, durationRange } from '../activities'
+import { requireMinuteOfDay } from '../clock'
+import { RefusedValue, requireInteger } from '../errors'
+import { drawUnit, randomFrom } from '../random'
+import { type RungId, STAGES, misreadingOf, rungOf } from '../teaching'
+import { type GroupNeed, groupNeed } from './need'
+import { reasonFor } from './reasons'
+import { fitMinutes } from './edits'
+import {
+  BREAK_AFTER_MINUTES,
+  LONGEST_SESSION,
+  MOST_SEATED_IN_A_ROW,
+  SHORTEST_SESSION,
+  type SessionPlan,
+  type SessionRequest,
+} from './types'
+
+const MOST_STEPS = 9
+const BEAM = 60
+
+/** What the search may give up, in this order, when nothing fits a short or odd session. */
+interface Rules {
+  readonly check: boolean
+  readonly wholeOrder: boolean
+}
+const RULES_TO_TRY: readonly Rules[] = [
+  { check: true, wholeOrder: true },
+  { check: true, wholeOrder: false },
+  { check: false, wholeOrder: false },
+]
+
+interface Choice {
+  readonly activity: Activity
+  readonly rung: RungId
+}
+
+/** A plan being grown, step by step. */
+interface Draft {
+  readonly choices: readonly Choice[]
+  readonly least: number
+  readonly usual: number
+  readonly most: number
+  readonly score: number
+}
+
+/**
+ * A session that fits: activities in the order concrete, pictorial, abstract for the rung most of the
+ * group needs, an older rung first where one is due, movement in anything over 20 minutes, never more
+ * than two seated ones in a row, a short check at the end, and minutes that add up exactly. A beam
+ * search over the catalogue; the seed decides between equals. Throws RefusedValue where nothing fits,
+ * saying how many minutes would.
+ */
+export function planSession(
+  request: SessionRequest,
+  catalogue: readonly Activity[] = wholeCatalogue,
+  seed = 1,
+): SessionPlan {
+  requireInteger('children', request.children.length, 1, 30)
+  requireInteger('minutes', request.minutes, SHORTEST_SESSION, LONGEST_SESSION)
+  requireMinuteOfDay(request.start, 'start')
+  const need = groupNeed(request)
+  const usable = choicesFor(request, catalogue, need)
+  const jitter = jitterOf(usable, seed)
+  for (const rules of RULES_TO_TRY) {
+    const best = search(request, usable, need, rules, jitter)
+    if (best) return toPlan(request, need, best)
+  }
+  throw nothingFits(request, usable)
+}
+
+function jitterOf(choices: readonly Choice[], seed: number): Map<Activity, number> {
+  const random = randomFrom(seed)
+  return new Map(choices.map(({ activity }) => [activity, drawUnit(random)]))
+}
+
+/** Activities that suit the place, the players and a rung that is needed. */
+function choicesFor(request: SessionRequest, catalogue: readonly Activity[], need: GroupNeed): Choice[] {
+  const players = request.children.length
+  const fits = (activity: Activity) =>
+    activity.places.includes(request.place) && players >= activity.players.least && players <= activity.players.most
+  return catalogue.filter(fits).flatMap((activity) => {
+    const rungs = activity.role === 'teach' ? [need.rung, need.review] : [need.rung]
+    return rungs
+      .filter((rung): rung is RungId => rung !== undefined && activity.rungs.includes(rung))
+      .map((rung) => ({ activity, rung }))
+  })
+}
+
+function search(
+  request: SessionRequest,
+  usable: readonly Choice[],
+  need: GroupNeed,
+  rules: Rules,
+  jitter: ReadonlyMap<Activity, number>,
+): Draft | undefined {
+  let drafts: Draft[] = [{ choices: [], least: 0, usual: 0, most: 0, score: 0 }]
+  let best: Draft | undefined
+  for (let length = 1; length <= MOST_STEPS && drafts.length > 0; length++) {
+    const grown = drafts.flatMap((draft) =>
+      usable.filter((choice) => mayFollow(draft, choice, need, rules)).map((choice) => grow(draft, choice, request, need, jitter)),
+    ) // prettier-ignore
+    const fitting = grown.filter((draft) => draft.least <= request.minutes)
+    for (const draft of fitting)
+      if (isWhole(draft, request, rules) && (!best || finalScore(draft, request) > finalScore(best, request)))
+        best = draft
+    drafts = fitting.sort((a, b) => b.score - a.score).slice(0, BEAM)
+  }
+  return best
+}
+
+function mayFollow(draft: Draft, { activity, rung }: Choice, need: GroupNeed, rules: Rules): boolean {
+  const before = draft.choices
+  const last = before[before.length - 1]
+  if (last?.activity.role === 'check') return false
+  if (before.some((choice) => choice.activity.id === activity.id)) return false
+  if (activity.role === 'check') return before.length > 0 || !rules.wholeOrder
+  if (activity.role === 'break') return before.length > 0 && last?.activity.energy !== 'moving'
+  const seated = before.slice(-MOST_SEATED_IN_A_ROW)
+  if (
+    activity.energy === 'seated' &&
+    seated.length === MOST_SEATED_IN_A_ROW &&
+    seated.every((choice) => choice.activity.energy === 'seated')
+  )
+    return false
+  // One older rung, and only as a way in.
+  if (rung !== need.rung) return before.length === 0
+  const stages = taught(before, rung).map((choice) => STAGES.indexOf(choice.activity.stage))
+  const highest = stages.length > 0 ? Math.max(...stages) : -1
+  const stage = STAGES.indexOf(activity.stage)
+  if (stage < highest) return false
+  if (!rules.wholeOrder) return true
+  // No stage is skipped on the way up, save those that every child's record already has.
+  return stage <= Math.max(highest + 1, STAGES.indexOf(need.firstStage))
+}
+
+function taught(choices: readonly Choice[], rung: RungId): Choice[] {
+  return choices.filter((choice) => choice.activity.role === 'teach' && choice.rung === rung)
+}
+
+function grow(draft: Draft, choice: Choice, request: SessionRequest, need: GroupNeed, jitter: ReadonlyMap<Activity, number>): Draft {
+  const { least, usual, most } = durationRange(choice.activity, request.children.length)
+  return {
+    choices: [...draft.choices, choice],
+    least: draft.least + least,
+    usual: draft.usual + usual,
+    most: draft.most + most,
+    score: draft.score + worth(draft, choice, request, need) + 0.6 * (jitter.get(choice.activity) ?? 0),
+  }
+} // prettier-ignore
+
+/** What one more activity adds to a session, in points. The weights are ours; their order is what matters. */
+function worth(draft: Draft, choice: Choice, request: SessionRequest, need: GroupNeed): number {
+  const { activity, rung } = choice
+  let points = 0
+  if (activity.role === 'teach' && rung === need.rung) {
+    const newStage = !taught(draft.choices, rung).some((other) => other.activity.stage === activity.stage)
+    points += newStage ? 4 : 0.5
+  }
+  if (rung !== need.rung) points += 2.5
+  points += Math.min(3, 1.5 * repairs(choice, request).length)
+  const last = draft.choices[draft.choices.length - 1]
+  if (last && last.activity.energy !== activity.energy) points += 0.5
+  if (activity.role === 'break' && request.minutes <= BREAK_AFTER_MINUTES) points -= 3
+  if (activity.role !== 'check' && request.lastTime.includes(activity.id)) points -= 2.5
+  points -= 3 * missingMaterials(activity, request).length
+  return points
+}
+
+/** The children whose found misreadings this activity mends. */
+export function repairs({ activity }: Pick<Choice, 'activity'>, request: SessionRequest): { name: string; does: string }[] {
+  return request.children.flatMap((child) =>
+    child.findings
+      .map((finding) => misreadingOf(finding.misreading))
+      .filter((misreading) => misreading.repair.activity === activity.id)
+      .map((misreading) => ({ name: child.name, does: misreading.does })),
+  )
+} // prettier-ignore
+
+export function missingMaterials(activity: Activity, request: SessionRequest) {
+  return activity.needs.map((need) => need.material).filter((material) => !request.materials.includes(material))
+}
+
+function isWhole(draft: Draft, request: SessionRequest, rules: Rules): boolean {
+  const last = draft.choices[draft.choices.length - 1]
+  if (rules.check && last?.activity.role !== 'check') return false
+  if (rules.check && draft.choices.length < 2) return false
+  if (request.minutes > BREAK_AFTER_MINUTES && !draft.choices.some((choice) => choice.activity.energy === 'moving')) return false // prettier-ignore
+  return draft.least <= request.minutes && request.minutes <= draft.most
+}
+
+/** Sessions whose usual lengths come close to the time there is are better than stretched or squeezed ones. */
+function finalScore(draft: Draft, request: SessionRequest): number {
+  return draft.score - 0.35 * Math.abs(draft.usual - request.minutes)
+}
+
+function toPlan(request: SessionRequest, need: GroupNeed, draft: Draft): SessionPlan {
+  const minutes = fitMinutes(
+    draft.choices.map(({ activity }) => durationRange(activity, request.children.length)),
+    request.minutes,
+  )
+  const steps = draft.choices.map((choice, i) => ({
+    id: `step-${i + 1}`,
+    activityId: choice.activity.id,
+    rung: choice.rung,
+    minutes: minutes[i] ?? 0,
+    why: reasonFor(choice, request, need),
+  }))
+  return { rung: need.rung, steps }
+}
+
+function nothingFits(request: SessionRequest, usable: readonly Choice[]): RefusedValue {
+  const players = request.children.length
+  const shortest = Math.min(...usable.map(({ activity }) => durationRange(activity, players).least))
+  const name = rungOf(groupNeed(request).rung).name
+  return new RefusedValue(
+    'minutes',
+    `a length that activities for ${name} can fill with ${players} ${players === 1 ? 'child' : 'children'} (the shortest takes ${shortest}); try 25 to 45`,
+    request.minutes,
+  )
+}

@@ -1,0 +1,78 @@
+import { activityOf } from '../activities'
+import type { Drawing, PaperId } from '../drawing'
+import { paperClockPage } from '../make'
+import { type Item, type MisreadingId, type RungId, rungTimes } from '../teaching'
+import { type Print, type PrintableId, printables } from '../printables'
+import type { Wording } from '../wording'
+import { workingRung } from './need'
+import type { PlanChild, SessionPlan, SessionRequest } from './types'
+
+export interface PrintSettings {
+  readonly paper: PaperId
+  readonly wording: Wording
+  readonly lowInk: boolean
+}
+
+/** Everything a session prints: what the children get, then the keys. */
+export interface SessionPrints {
+  readonly pages: readonly Drawing[]
+  readonly keys: readonly Drawing[]
+  readonly items: readonly Item[]
+  /** What is in it, a line each. */
+  readonly contents: readonly { readonly title: string; readonly pages: number }[]
+}
+
+/** Prints once an activity, however often it is in the plan; sheets at each child's own rung. */
+export function sessionPrints(plan: SessionPlan, request: SessionRequest, settings: PrintSettings, seed: number): SessionPrints {
+  const wanted = new Set(plan.steps.map((step) => activityOf(step.activityId).prints))
+  const pages: Drawing[] = []
+  const keys: Drawing[] = []
+  const items: Item[] = []
+  const contents: { title: string; pages: number }[] = []
+  const add = (title: string, print: Print) => {
+    pages.push(...print.pages)
+    keys.push(...print.key)
+    items.push(...print.items)
+    contents.push({ title, pages: print.pages.length })
+  }
+  if (wanted.has('paper-clock')) {
+    const { paper, lowInk } = settings
+    for (const child of request.children) pages.push(paperClockPage({ paper, lowInk }, child.name))
+    contents.push({ title: 'Paper clock, one a child', pages: request.children.length })
+  }
+  if (wanted.has('match-cards')) {
+    const tables = Math.ceil(request.children.length / (activityOf('match-cards').tableOf ?? 4))
+    for (let table = 1; table <= tables; table++)
+      add(
+        tables > 1 ? `Match cards, set ${table}` : 'Match cards',
+        print('match-cards', plan.rung, settings, seed + table, tables > 1 ? `table ${table}` : undefined),
+      )
+  }
+  if (wanted.has('read-dials'))
+    request.children.forEach((child, i) =>
+      add(
+        `Dials to read for ${child.name}`,
+        print('read-dials', workingRung(child, request), settings, seed + 100 + i, child.name, weightsOf(child)),
+      ),
+    )
+  return { pages, keys, items, contents }
+} // prettier-ignore
+
+function print(
+  id: PrintableId,
+  rung: RungId,
+  settings: PrintSettings,
+  seed: number,
+  owner?: string,
+  weights?: Partial<Record<MisreadingId, number>>,
+): Print {
+  const printable = printables[id]
+  const count = Math.min(printable.usualItems, rungTimes(rung, {}).length)
+  const ringOfFives = rung === 'fives' || rung === 'past-fives'
+  return printable.make({ ...settings, rung, count, owner, ringOfFives, weights }, seed)
+}
+
+/** A misreading that was found in a child comes up more often in what the child gets. */
+export function weightsOf(child: PlanChild): Partial<Record<MisreadingId, number>> {
+  return Object.fromEntries(child.findings.map((finding) => [finding.misreading, 6]))
+}

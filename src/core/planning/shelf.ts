@@ -1,0 +1,28 @@
+import { type Activity, catalogue, durationRange } from '../activities'
+import { missingMaterials } from './planner'
+import type { SessionPlan, SessionRequest } from './types'
+
+export interface ShelfEntry {
+  readonly activity: Activity
+  readonly usualMinutes: number
+  /** What speaks against it, in words; empty when it fits as it is. */
+  readonly but: readonly string[]
+}
+
+/** Activities for the plan's rung that are not in it, those that fit best first. */
+export function shelf(plan: SessionPlan, request: SessionRequest): ShelfEntry[] {
+  const players = request.children.length
+  return catalogue
+    .filter((activity) => activity.rungs.includes(plan.rung))
+    .filter((activity) => !plan.steps.some((step) => step.activityId === activity.id))
+    .map((activity) => {
+      const but: string[] = []
+      if (!activity.places.includes(request.place)) but.push('not for this place')
+      if (players < activity.players.least) but.push(`needs ${activity.players.least} children`)
+      if (players > activity.players.most) but.push(`${activity.players.most} children at most`)
+      if (missingMaterials(activity, request).length > 0) but.push('something is not to hand')
+      if (request.lastTime.includes(activity.id)) but.push('done last time')
+      return { activity, usualMinutes: durationRange(activity, players).usual, but }
+    })
+    .sort((a, b) => a.but.length - b.but.length)
+}

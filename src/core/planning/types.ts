@@ -1,0 +1,47 @@
+import type { MinuteOfDay } from '../clock'
+import type { MaterialId, Place } from '../activities'
+import type { Finding, Standing } from '../knowing'
+import type { RungId, School } from '../teaching'
+
+export interface PlanChild {
+  readonly id: string
+  readonly name: string
+  readonly age?: number
+  readonly standing: Standing
+  /** The misreadings that were found in this child. */
+  readonly findings: readonly Pick<Finding, 'misreading'>[]
+}
+
+export interface SessionRequest {
+  readonly children: readonly PlanChild[]
+  /** Whole minutes, SHORTEST_SESSION to LONGEST_SESSION. */
+  readonly minutes: number
+  readonly start: MinuteOfDay
+  readonly place: Place
+  readonly materials: readonly MaterialId[]
+  /** Ids of the activities of the group's last session. */
+  readonly lastTime: readonly string[]
+  readonly school: School
+}
+
+export interface PlanStep {
+  /** Unique in its plan, and kept when the step is moved. */
+  readonly id: string
+  readonly activityId: string
+  readonly rung: RungId
+  readonly minutes: number
+  /** Why it was chosen, in a sentence or two. */
+  readonly why: string
+}
+
+export interface SessionPlan {
+  /** The rung that most of the group needs. */
+  readonly rung: RungId
+  readonly steps: readonly PlanStep[]
+}
+
+export const SHORTEST_SESSION = 10
+export const LONGEST_SESSION = 120
+/** Anything longer needs a movement break. */
+export const BREAK_AFTER_MINUTES = 20
+export const MOST_SEATED_IN_A_ROW = 2

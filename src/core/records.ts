@@ -1,0 +1,104 @@
+import type { MaterialId, Place } from './activities'
+import type { PaperId } from './drawing'
+import type { Answer, Instant, Standing, Finding } from './knowing'
+import type { PlanChild, PlanStep, SessionPlan } from './planning'
+import type { RungId, SchoolId } from './teaching'
+import type { LanguageId, Wording } from './wording'
+
+/* The shapes that are kept and sent: what the server stores and the views show. */
+
+export interface Child {
+  readonly id: string
+  readonly name: string
+  readonly age: number | null
+  readonly version: number
+}
+
+export interface Group {
+  readonly id: string
+  readonly name: string
+  readonly childIds: readonly string[]
+  readonly version: number
+}
+
+export interface Session {
+  readonly id: string
+  readonly groupId: string
+  /** Of the place where it is held: 2026-11-28. */
+  readonly date: string
+  readonly start: number
+  readonly minutes: number
+  readonly place: Place
+  readonly materials: readonly MaterialId[]
+  readonly plan: SessionPlan
+  readonly seed: number
+  readonly note: string
+  readonly printedAt: Instant | null
+  readonly doneAt: Instant | null
+  readonly version: number
+}
+
+export type SessionEdit = Pick<Session, 'date' | 'start' | 'minutes' | 'place' | 'materials' | 'note' | 'version'> & {
+  readonly rung: RungId
+  readonly steps: readonly PlanStep[]
+}
+
+/** The house rules: one way of saying, teaching and printing for everyone. */
+export interface Settings {
+  readonly language: LanguageId
+  readonly form: 'turns' | 'minutes-past' | 'digital'
+  readonly school: SchoolId
+  readonly paper: PaperId
+  readonly lowInk: boolean
+  readonly place: Place
+  /** What is usually to hand. */
+  readonly materials: readonly MaterialId[]
+  readonly version: number
+}
+
+/** How times are put in everything that is printed, asked and accepted. */
+export function wordingOf({ language, form }: Pick<Settings, 'language' | 'form'>): Wording {
+  return { language, form }
+}
+
+/** An answer as it is sent: whether it is right is worked out where it is kept, never taken on trust. */
+export type SentAnswer = Omit<Answer, 'right'>
+
+/** What became of answers that were sent. */
+export interface RecordedAnswers {
+  /** Ids that are now kept, those that were kept before among them. */
+  readonly kept: readonly string[]
+  readonly refused: readonly { readonly id: string; readonly field: string; readonly reason: string }[]
+}
+
+/** A session with all that planning and running it need. */
+export interface SessionContext {
+  readonly session: Session
+  readonly group: Group
+  readonly children: readonly PlanChild[]
+  /** Ids of the activities of the group's session before this one. */
+  readonly lastTime: readonly string[]
+  readonly settings: Settings
+}
+
+export interface ChildReport {
+  readonly child: Child
+  readonly groups: readonly string[]
+  readonly standing: Standing
+  readonly readiness: string
+  readonly diagnosis: { readonly enough: boolean; readonly findings: readonly Finding[] }
+  readonly answers: number
+}
+
+export interface GroupOverview {
+  readonly group: Group
+  readonly children: readonly { readonly id: string; readonly name: string; readonly readiness: string; readonly movesOn: boolean }[]
+  readonly next: Session | null
+  readonly last: Session | null
+} // prettier-ignore
+
+export interface Overview {
+  readonly groups: readonly GroupOverview[]
+  readonly children: number
+  readonly settings: Settings
+}
