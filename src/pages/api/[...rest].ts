@@ -1,0 +1,5 @@
+import { Problem } from '../../server/problem'
+
+/** Anything else under /api: an answer in the same form as every other error. */
+export const ALL = () =>
+  new Problem(404, 'No such address', { detail: 'There is nothing at this address under /api.' }).toResponse()

@@ -1,0 +1,83 @@
+import type { Knex } from 'knex'
+
+/** Each migration has a way back. Newest last; never edited once released. */
+const migrations: Record<string, Knex.Migration> = {
+  '001_start': {
+    async up(db) {
+      await db.schema.createTable('children', (table) => {
+        table.text('id').primary()
+        table.text('name').notNullable()
+        table.integer('age')
+        table.integer('version').notNullable()
+        table.integer('created_at').notNullable()
+      })
+      await db.schema.createTable('groups', (table) => {
+        table.text('id').primary()
+        table.text('name').notNullable()
+        table.integer('version').notNullable()
+        table.integer('created_at').notNullable()
+      })
+      await db.schema.createTable('group_children', (table) => {
+        table.text('group_id').notNullable().references('groups.id').onDelete('CASCADE')
+        table.text('child_id').notNullable().references('children.id').onDelete('CASCADE')
+        table.integer('position').notNullable()
+        table.primary(['group_id', 'child_id'])
+      })
+      await db.schema.createTable('sessions', (table) => {
+        table.text('id').primary()
+        table.text('group_id').notNullable().references('groups.id').onDelete('CASCADE')
+        table.text('date').notNullable()
+        table.integer('start').notNullable()
+        table.integer('minutes').notNullable()
+        table.text('place').notNullable()
+        table.text('materials').notNullable()
+        table.text('rung').notNullable()
+        table.integer('seed').notNullable()
+        table.text('note').notNullable()
+        table.integer('printed_at')
+        table.integer('done_at')
+        table.integer('version').notNullable()
+        table.integer('created_at').notNullable()
+      })
+      await db.schema.createTable('session_steps', (table) => {
+        table.text('session_id').notNullable().references('sessions.id').onDelete('CASCADE')
+        table.text('id').notNullable()
+        table.integer('position').notNullable()
+        table.text('activity_id').notNullable()
+        table.text('rung').notNullable()
+        table.integer('minutes').notNullable()
+        table.text('why').notNullable()
+        table.primary(['session_id', 'id'])
+      })
+      await db.schema.createTable('answers', (table) => {
+        table.text('id').primary()
+        table.text('child_id').notNullable().references('children.id').onDelete('CASCADE')
+        table.text('session_id').references('sessions.id').onDelete('SET NULL')
+        table.integer('at').notNullable()
+        table.boolean('right').notNullable()
+        table.text('body').notNullable()
+        table.index(['child_id', 'at'])
+        table.index('session_id')
+      })
+      await db.schema.createTable('settings', (table) => {
+        table.integer('id').primary()
+        table.text('body').notNullable()
+        table.integer('version').notNullable()
+      })
+    },
+    async down(db) {
+      for (const table of ['settings', 'answers', 'session_steps', 'sessions', 'group_children', 'groups', 'children'])
+        await db.schema.dropTable(table)
+    },
+  },
+}
+
+export const migrationSource: Knex.MigrationSource<string> = {
+  getMigrations: () => Promise.resolve(Object.keys(migrations).sort()),
+  getMigrationName: (name) => name,
+  getMigration: (name) => {
+    const migration = migrations[name]
+    if (!migration) throw new Error(`no migration ${name}`)
+    return Promise.resolve(migration)
+  },
+}

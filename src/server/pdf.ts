@@ -1,0 +1,122 @@
+import { readFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import PDFDocument from 'pdfkit'
+import {
+  type Drawing,
+  type FontSubset,
+  INK,
+  type Shape,
+  type Style,
+  type Weight,
+  pathData,
+  subsetOf,
+  textWidth,
+} from '../core'
+
+export const POINTS_PER_MM = 72 / 25.4
+
+const require = createRequire(import.meta.url)
+const FONT_FILES: Record<FontSubset, Record<Weight, string>> = {
+  latin: { regular: 'andika-latin-400-normal.woff', bold: 'andika-latin-700-normal.woff' },
+  latinExt: { regular: 'andika-latin-ext-400-normal.woff', bold: 'andika-latin-ext-700-normal.woff' },
+}
+const fontBytes = new Map<string, Buffer>()
+
+function fontOf(subset: FontSubset, weight: Weight): Buffer {
+  const file = FONT_FILES[subset][weight]
+  const known = fontBytes.get(file)
+  if (known) return known
+  const bytes = readFileSync(require.resolve(`@fontsource/andika/files/${file}`))
+  fontBytes.set(file, bytes)
+  return bytes
+}
+
+type Pdf = InstanceType<typeof PDFDocument>
+
+/** Drawings as the pages of one PDF at true size: vector, fonts embedded. */
+export function drawingsToPdf(drawings: readonly Drawing[], title: string): Promise<Buffer> {
+  return new Promise((resolve, reject) => {
+    const pdf = new PDFDocument({ autoFirstPage: false, info: { Title: title, Creator: 'Ripe Acorn' }, margin: 0 })
+    const chunks: Buffer[] = []
+    pdf.on('data', (chunk: Buffer) => chunks.push(chunk))
+    pdf.on('end', () => resolve(Buffer.concat(chunks)))
+    pdf.on('error', reject)
+    try {
+      for (const drawing of drawings) drawPage(pdf, drawing)
+      pdf.end()
+    } catch (error) {
+      reject(error instanceof Error ? error : new Error(String(error)))
+    }
+  })
+}
+
+function drawPage(pdf: Pdf, drawing: Drawing): void {
+  pdf.addPage({ size: [drawing.width * POINTS_PER_MM, drawing.height * POINTS_PER_MM], margin: 0 })
+  pdf.save()
+  pdf.scale(POINTS_PER_MM)
+  for (const shape of drawing.shapes) drawShape(pdf, shape)
+  pdf.restore()
+}
+
+function drawShape(pdf: Pdf, shape: Shape): void {
+  switch (shape.type) {
+    case 'group':
+      pdf.save()
+      pdf.translate(shape.x, shape.y)
+      if (shape.turn) pdf.rotate(shape.turn)
+      for (const inner of shape.shapes) drawShape(pdf, inner)
+      pdf.restore()
+      return
+    case 'text':
+      drawText(pdf, shape)
+      return
+    case 'path':
+      pdf.path(pathData(shape.commands))
+      paint(pdf, shape)
+      return
+    case 'circle':
+      pdf.circle(shape.cx, shape.cy, shape.r)
+      paint(pdf, shape)
+      return
+    case 'line':
+      pdf.moveTo(shape.x1, shape.y1).lineTo(shape.x2, shape.y2)
+      paint(pdf, shape)
+      return
+  }
+}
+
+function paint(pdf: Pdf, { fill, stroke, strokeMm = 0.25, dashMm }: Style): void {
+  const filled = fill !== undefined && fill !== 'none'
+  if (stroke) {
+    pdf.lineWidth(strokeMm).strokeColor(stroke)
+    if (dashMm) pdf.dash(dashMm[0] ?? 1, { space: dashMm[1] ?? 1 })
+    else pdf.undash()
+  }
+  if (filled && stroke) pdf.fillAndStroke(fill, stroke)
+  else if (filled) pdf.fill(fill)
+  else if (stroke) pdf.stroke()
+}
+
+/** Text is placed by the core's own measure, run by run where two of the fonts are needed. */
+function drawText(pdf: Pdf, shape: Extract<Shape, { type: 'text' }>): void {
+  const { text, size, weight = 'regular', anchor = 'start' } = shape
+  const width = textWidth(text, size, weight)
+  let x = shape.x - (anchor === 'end' ? width : anchor === 'middle' ? width / 2 : 0)
+  pdf.fillColor(shape.fill ?? INK).fontSize(size)
+  for (const run of runsOf(text)) {
+    pdf.font(fontOf(run.subset, weight), `andika-${run.subset}-${weight}`)
+    pdf.text(run.text, x, shape.y, { lineBreak: false, baseline: 'alphabetic' })
+    x += textWidth(run.text, size, weight)
+  }
+}
+
+function runsOf(text: string): { text: string; subset: FontSubset }[] {
+  const runs: { text: string; subset: FontSubset }[] = []
+  for (const character of text) {
+    const subset = subsetOf(character) ?? 'latin'
+    const last = runs[runs.length - 1]
+    if (last?.subset === subset) last.text += character
+    else runs.push({ text: character, subset })
+  }
+  return runs
+}

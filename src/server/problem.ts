@@ -1,0 +1,35 @@
+/** An error that the client is told about, as application/problem+json. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    readonly extra: { readonly field?: string; readonly detail?: string; readonly current?: unknown } = {},
+  ) {
+    super(extra.detail ?? title)
+    this.name = 'Problem'
+  }
+
+  toResponse(): Response {
+    const { status, title, extra } = this
+    return new Response(JSON.stringify({ type: 'about:blank', title, status, ...extra }), {
+      status,
+      headers: { 'content-type': 'application/problem+json' },
+    })
+  }
+}
+
+export function notFound(what: string, id: string): Problem {
+  return new Problem(404, `No such ${what}`, {
+    field: 'id',
+    detail: `There is no ${what} with the id ${id.slice(0, 80)}.`,
+  })
+}
+
+/** A write that was made from an older version: the current row goes back with the refusal. */
+export function staleVersion(what: string, current: unknown): Problem {
+  return new Problem(409, `This ${what} was changed elsewhere`, {
+    field: 'version',
+    detail: `Someone saved this ${what} after you opened it. Nothing of yours was written; look at the newer one and try again.`,
+    current,
+  })
+}

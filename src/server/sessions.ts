@@ -1,0 +1,200 @@
+import {
+  type Answer,
+  type ChildReport,
+  type Drawing,
+  type Instant,
+  type MaterialId,
+  type Overview,
+  type Place,
+  type PlanChild,
+  type Session,
+  type SessionContext,
+  type SessionRequest,
+  type Settings,
+  diagnose,
+  planSession,
+  readinessInWords,
+  runSheetPages,
+  schools,
+  sessionPrints,
+  standingOf,
+  wordingOf,
+} from '../core'
+import type { Db } from './db'
+import { Problem } from './problem'
+import { listAnswers } from './stores/answers'
+import { childBelongings, getChild, getGroup, listChildren, listGroups } from './stores/people'
+import { addSession, getSession, listSessions } from './stores/sessions'
+import { getSettings } from './stores/settings'
+
+/** All answers, by child. */
+async function answersByChild(db: Db): Promise<Map<string, Answer[]>> {
+  const byChild = new Map<string, Answer[]>()
+  for (const answer of await listAnswers(db)) {
+    const list = byChild.get(answer.childId)
+    if (list) list.push(answer)
+    else byChild.set(answer.childId, [answer])
+  }
+  return byChild
+}
+
+async function planChildren(db: Db, childIds: readonly string[], settings: Settings, now: Instant): Promise<PlanChild[]> {
+  const children = await listChildren(db)
+  const answers = await answersByChild(db)
+  return childIds.flatMap((id) => {
+    const child = children.find((each) => each.id === id)
+    if (!child) return []
+    const own = answers.get(id) ?? []
+    return [
+      {
+        id,
+        name: child.name,
+        age: child.age ?? undefined,
+        standing: standingOf(own, schools[settings.school], now),
+        findings: diagnose(own).findings.map(({ misreading }) => ({ misreading })),
+      },
+    ]
+  })
+} // prettier-ignore
+
+/** What the planner is asked for a session as it stands. */
+export function requestOf({ session, children, lastTime, settings }: SessionContext): SessionRequest {
+  const { minutes, start, place, materials } = session
+  return { children, minutes, start, place, materials, lastTime, school: schools[settings.school] }
+}
+
+/** The activities of the group's latest session before this one, by date and start. */
+function activitiesBefore(sessions: readonly Session[], at: Pick<Session, 'id' | 'date' | 'start'>): string[] {
+  const when = (session: Pick<Session, 'date' | 'start'>) => `${session.date} ${String(session.start).padStart(4, '0')}`
+  const before = sessions.find((session) => session.id !== at.id && when(session) < when(at))
+  return before?.plan.steps.map((step) => step.activityId) ?? []
+}
+
+export interface SessionWish {
+  readonly id: string
+  readonly groupId: string
+  readonly date: string
+  readonly start: number
+  readonly minutes: number
+  readonly place: Place
+  readonly materials: readonly MaterialId[]
+}
+
+/** Plans a session for a group and keeps it. */
+export async function createSession(db: Db, wish: SessionWish, now: Instant): Promise<Session> {
+  const group = await getGroup(db, wish.groupId)
+  if (group.childIds.length === 0)
+    throw new Problem(400, 'An empty group', { field: 'groupId', detail: `${group.name} has no children yet: add one first.` }) // prettier-ignore
+  const settings = await getSettings(db)
+  const seed = seedFrom(wish.id)
+  const plan = planSession(
+    {
+      children: await planChildren(db, group.childIds, settings, now),
+      minutes: wish.minutes,
+      start: wish.start,
+      place: wish.place,
+      materials: wish.materials,
+      lastTime: activitiesBefore(await listSessions(db, group.id), wish),
+      school: schools[settings.school],
+    },
+    undefined,
+    seed,
+  )
+  return addSession(db, { ...wish, plan, seed, note: '' }, now)
+}
+
+/** A seed that is a session's own: the first 24 bits of its id. */
+function seedFrom(id: string): number {
+  return parseInt(id.replace(/-/g, '').slice(0, 6), 16)
+}
+
+export async function sessionContext(db: Db, id: string, now: Instant): Promise<SessionContext> {
+  const session = await getSession(db, id)
+  const group = await getGroup(db, session.groupId)
+  const settings = await getSettings(db)
+  return {
+    session,
+    group,
+    children: await planChildren(db, group.childIds, settings, now),
+    lastTime: activitiesBefore(await listSessions(db, group.id), session),
+    settings,
+  }
+}
+
+const PLACE_NAMES: Record<Place, string> = { table: 'at the table', floor: 'on the floor', hall: 'in a hall', outdoors: 'outdoors' } // prettier-ignore
+
+/** All pages of a session: the run sheet, what the children get, the keys. */
+export function sessionPages(context: SessionContext): Drawing[] {
+  const { session, group, settings } = context
+  const request = requestOf(context)
+  if (request.children.length === 0)
+    throw new Problem(400, 'An empty group', { field: 'groupId', detail: `${group.name} has no children: there is nobody to print for.` }) // prettier-ignore
+  const wording = wordingOf(settings)
+  const { paper, lowInk } = settings
+  const prints = sessionPrints(session.plan, request, { paper, wording, lowInk }, session.seed)
+  const keyLine = prints.keys.length > 0 ? [{ title: 'Keys, at the end', pages: prints.keys.length }] : []
+  const runSheet = runSheetPages(session.plan, request, {
+    title: `${group.name}, ${session.date}`,
+    paper,
+    wording,
+    placeName: PLACE_NAMES[session.place],
+    prints: [...prints.contents, ...keyLine],
+  })
+  return [...runSheet, ...prints.pages, ...prints.keys]
+}
+
+export async function childReport(db: Db, id: string, now: Instant): Promise<ChildReport> {
+  const child = await getChild(db, id)
+  const settings = await getSettings(db)
+  const answers = await listAnswers(db, { childId: id })
+  const { groups } = await childBelongings(db, id)
+  return reportFrom(child, groups, answers, settings, now)
+}
+
+export async function childReports(db: Db, now: Instant): Promise<ChildReport[]> {
+  const settings = await getSettings(db)
+  const groups = await listGroups(db)
+  const answers = await answersByChild(db)
+  return (await listChildren(db)).map((child) => {
+    const names = groups.filter((group) => group.childIds.includes(child.id)).map((group) => group.name)
+    return reportFrom(child, names, answers.get(child.id) ?? [], settings, now)
+  })
+}
+
+function reportFrom(
+  child: ChildReport['child'],
+  groups: readonly string[],
+  answers: readonly Answer[],
+  settings: Settings,
+  now: Instant,
+): ChildReport {
+  const school = schools[settings.school]
+  const standing = standingOf(answers, school, now)
+  const readiness = readinessInWords(standing, school)
+  return { child, groups, standing, readiness, diagnosis: diagnose(answers), answers: answers.length }
+}
+
+/** What Today shows: each group, its next session, who moves on. */
+export async function overview(db: Db, now: Instant): Promise<Overview> {
+  const settings = await getSettings(db)
+  const reports = await childReports(db, now)
+  const sessions = await listSessions(db)
+  const groups = (await listGroups(db)).map((group) => {
+    const own = sessions.filter((session) => session.groupId === group.id)
+    const open = own.filter((session) => session.doneAt === null)
+    return {
+      group,
+      children: group.childIds.flatMap((id) => reports.filter((report) => report.child.id === id).map(briefly)),
+      next: open[open.length - 1] ?? null,
+      last: own.find((session) => session.doneAt !== null) ?? null,
+    }
+  })
+  return { groups, children: reports.length, settings }
+}
+
+function briefly({ child, readiness, standing }: ChildReport): Overview['groups'][number]['children'][number] {
+  const working = standing.estimates.find((estimate) => estimate.rung === standing.working)
+  // Something is firm and the next rung has not been met: the moment to open it.
+  const movesOn = standing.firm.length > 0 && (working === undefined || working.answers === 0)
+  return { id: child.id, name: child.name, readiness, movesOn }
+}

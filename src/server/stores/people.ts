@@ -1,0 +1,128 @@
+import type { Child, Group, Instant } from '../../core'
+import type { Db } from '../db'
+import { Problem, notFound, staleVersion } from '../problem'
+
+export interface NewChild {
+  readonly id: string
+  readonly name: string
+  readonly age?: number | null
+}
+
+type Row = Record<string, unknown>
+
+function rowToChild(row: Row): Child {
+  return {
+    id: String(row.id),
+    name: String(row.name),
+    age: (row.age as number | null) ?? null,
+    version: Number(row.version),
+  }
+}
+
+export async function listChildren(db: Db): Promise<Child[]> {
+  const rows: Row[] = await db('children').orderBy([{ column: 'created_at' }, { column: 'name' }])
+  return rows.map(rowToChild)
+}
+
+export async function getChild(db: Db, id: string): Promise<Child> {
+  const row: Row | undefined = await db('children').where({ id }).first()
+  if (!row) throw notFound('child', id)
+  return rowToChild(row)
+}
+
+/** Adding the same child twice (a repeated send) changes nothing. */
+export async function addChild(db: Db, child: NewChild, now: Instant): Promise<Child> {
+  await db('children')
+    .insert({ id: child.id, name: child.name, age: child.age ?? null, version: 1, created_at: now })
+    .onConflict('id')
+    .ignore()
+  return getChild(db, child.id)
+}
+
+export async function editChild(db: Db, id: string, edit: { version: number; name: string; age?: number | null }): Promise<Child> {
+  const changed = await db('children')
+    .where({ id, version: edit.version })
+    .update({ name: edit.name, age: edit.age ?? null, version: edit.version + 1 })
+  const current = await getChild(db, id)
+  if (changed === 0) throw staleVersion('child', current)
+  return current
+} // prettier-ignore
+
+/** What goes with a child: told before it is removed. */
+export async function childBelongings(db: Db, id: string): Promise<{ answers: number; groups: string[] }> {
+  const counted = await db('answers').where({ child_id: id }).count({ n: '*' }).first()
+  const rows: Row[] = await db('groups').join('group_children', 'groups.id', 'group_id').where({ child_id: id }).select('name') // prettier-ignore
+  return { answers: Number(counted?.n ?? 0), groups: rows.map((row) => String(row.name)) }
+}
+
+/** Removes a child and all of the child's answers, at once and for good. */
+export async function removeChild(db: Db, id: string): Promise<void> {
+  await getChild(db, id)
+  await db('children').where({ id }).delete()
+}
+
+export async function listGroups(db: Db): Promise<Group[]> {
+  const rows: Row[] = await db('groups').orderBy([{ column: 'created_at' }, { column: 'name' }])
+  const members: Row[] = await db('group_children').orderBy('position')
+  return rows.map((row) => ({
+    id: String(row.id),
+    name: String(row.name),
+    version: Number(row.version),
+    childIds: members.filter((member) => member.group_id === row.id).map((member) => String(member.child_id)),
+  }))
+}
+
+export async function getGroup(db: Db, id: string): Promise<Group> {
+  const group = (await listGroups(db)).find((each) => each.id === id)
+  if (!group) throw notFound('group', id)
+  return group
+}
+
+/** A group with its children, new ones among them, all or nothing. */
+export async function addGroup(
+  db: Db,
+  group: { id: string; name: string; childIds: readonly string[]; newChildren?: readonly NewChild[] },
+  now: Instant,
+): Promise<Group> {
+  await db.transaction(async (trx) => {
+    const known: Row | undefined = await trx('groups').where({ id: group.id }).first()
+    if (known) return
+    await trx('groups').insert({ id: group.id, name: group.name, version: 1, created_at: now })
+    // Created in the order in which they were written, so that lists keep it.
+    for (const [i, child] of (group.newChildren ?? []).entries()) await addChild(trx, child, now + i)
+    await setMembers(trx, group.id, [...group.childIds, ...(group.newChildren ?? []).map((child) => child.id)])
+  })
+  return getGroup(db, group.id)
+}
+
+export async function editGroup(db: Db, id: string, edit: { version: number; name: string; childIds: readonly string[] }): Promise<Group> {
+  await db.transaction(async (trx) => {
+    const changed = await trx('groups')
+      .where({ id, version: edit.version })
+      .update({ name: edit.name, version: edit.version + 1 })
+    if (changed === 0) throw staleVersion('group', await getGroup(trx, id))
+    await setMembers(trx, id, edit.childIds)
+  })
+  return getGroup(db, id)
+} // prettier-ignore
+
+async function setMembers(db: Db, groupId: string, childIds: readonly string[]): Promise<void> {
+  const known: Row[] = await db('children')
+    .whereIn('id', [...childIds])
+    .select('id')
+  const missing = childIds.findIndex((id) => !known.some((row) => row.id === id))
+  if (missing >= 0)
+    throw new Problem(400, 'This cannot be taken', {
+      field: `childIds[${missing}]`,
+      detail: `childIds[${missing}] must be the id of a child that exists.`,
+    })
+  await db('group_children').where({ group_id: groupId }).delete()
+  if (childIds.length > 0)
+    await db('group_children').insert(childIds.map((childId, position) => ({ group_id: groupId, child_id: childId, position }))) // prettier-ignore
+}
+
+/** Removes a group and its sessions; children and their answers stay. */
+export async function removeGroup(db: Db, id: string): Promise<void> {
+  await getGroup(db, id)
+  await db('groups').where({ id }).delete()
+}

@@ -1,0 +1,33 @@
+import type { Settings } from '../../core'
+import type { Db } from '../db'
+import { staleVersion } from '../problem'
+
+export const SETTINGS_DEFAULTS = {
+  language: 'en-GB',
+  form: 'turns',
+  school: 'turns-first',
+  paper: 'a4',
+  lowInk: false,
+  place: 'table',
+  materials: ['paper', 'card', 'scissors', 'fasteners', 'crayons', 'slates', 'circles', 'chalk'],
+  version: 1,
+} as const satisfies Settings
+
+type Row = { body: string; version: number }
+
+export async function getSettings(db: Db): Promise<Settings> {
+  const row: Row | undefined = await db('settings').where({ id: 1 }).first()
+  if (!row) return SETTINGS_DEFAULTS
+  return { ...SETTINGS_DEFAULTS, ...(JSON.parse(row.body) as Partial<Settings>), version: row.version }
+}
+
+export async function editSettings(db: Db, edit: Settings): Promise<Settings> {
+  await db.transaction(async (trx) => {
+    const current = await getSettings(trx)
+    if (current.version !== edit.version) throw staleVersion('set of house rules', current)
+    const body = JSON.stringify({ ...edit, version: undefined })
+    const version = edit.version + 1
+    await trx('settings').insert({ id: 1, body, version }).onConflict('id').merge({ body, version })
+  })
+  return getSettings(db)
+}

@@ -1,0 +1,155 @@
+import Joi from 'joi'
+import { LONGEST_SESSION, SHORTEST_SESSION, catalogue, languages, materials, papers, rungs, schools } from '../core'
+import { Problem } from './problem'
+
+const uuid = Joi.string().guid()
+export const NAME_MOST = 60
+export const GROUP_MOST = 30
+
+/** A nickname or a group's name: any script, markup and emoji are text like any other; no control characters. */
+const name = Joi.string()
+  .trim()
+  .min(1)
+  .max(NAME_MOST)
+  .pattern(/^\P{Cc}*$/u)
+  .messages({
+    'string.empty': `{{#label}} must be 1 to ${NAME_MOST} characters, got none`,
+    'string.max': `{{#label}} must be 1 to ${NAME_MOST} characters, got {{#value.length}}`,
+    'string.pattern.base': '{{#label}} must be one line of text without control characters',
+  })
+const version = Joi.number().integer().min(1)
+const minutes = Joi.number().strict().integer().min(SHORTEST_SESSION).max(LONGEST_SESSION)
+const minuteOfDay = Joi.number().strict().integer().min(0).max(1439)
+const rung = Joi.string().valid(...rungs.map((each) => each.id))
+const place = Joi.string().valid('table', 'floor', 'hall', 'outdoors')
+const materialList = Joi.array()
+  .items(Joi.string().valid(...Object.keys(materials)))
+  .unique()
+const date = Joi.string()
+  .pattern(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/)
+  .messages({ 'string.pattern.base': '{{#label}} must be a date like 2026-11-25' })
+
+const value = Joi.alternatives().try(
+  Joi.object({ kind: Joi.string().valid('time', 'about').required(), minute: Joi.number().integer().min(0).max(719).required() }), // prettier-ignore
+  Joi.object({ kind: Joi.string().valid('minutes').required(), minutes: Joi.number().integer().min(0).max(60).required() }), // prettier-ignore
+  Joi.object({ kind: Joi.string().valid('hands').required(), hour: Joi.number().min(0).less(360).required(), minute: Joi.number().min(0).less(360).required() }), // prettier-ignore
+  Joi.object({ kind: Joi.string().valid('written').required(), text: Joi.string().allow('').max(200).required() }),
+)
+
+const item = Joi.object({
+  rung: rung.required(),
+  ask: Joi.string().valid('read', 'set', 'match', 'write').required(),
+  shown: Joi.object({
+    as: Joi.string().valid('dial', 'words', 'figures').required(),
+    minute: Joi.number().integer().min(0).max(719).required(),
+    hands: Joi.string().valid('both', 'hour', 'minute'),
+  }).required(),
+  answer: value.required(),
+  lures: Joi.array()
+    .items(Joi.object({ value: value.required(), misreading: Joi.string().max(60) }))
+    .max(10)
+    .required(),
+})
+
+export const schemas = {
+  child: Joi.object({ id: uuid.required(), name: name.required(), age: Joi.number().strict().integer().min(2).max(99).allow(null) }), // prettier-ignore
+  childEdit: Joi.object({ version: version.required(), name: name.required(), age: Joi.number().strict().integer().min(2).max(99).allow(null) }), // prettier-ignore
+  group: Joi.object({
+    id: uuid.required(),
+    name: name.required(),
+    childIds: Joi.array().items(uuid).unique().max(GROUP_MOST).required(),
+    newChildren: Joi.array()
+      .items(
+        Joi.object({
+          id: uuid.required(),
+          name: name.required(),
+          age: Joi.number().strict().integer().min(2).max(99).allow(null),
+        }),
+      ) // prettier-ignore
+      .max(GROUP_MOST),
+  }),
+  groupEdit: Joi.object({
+    version: version.required(),
+    name: name.required(),
+    childIds: Joi.array().items(uuid).unique().max(GROUP_MOST).required(),
+  }),
+  newSession: Joi.object({
+    id: uuid.required(),
+    groupId: uuid.required(),
+    date: date.required(),
+    start: minuteOfDay.required(),
+    minutes: minutes.required(),
+    place: place.required(),
+    materials: materialList.required(),
+  }),
+  sessionEdit: Joi.object({
+    version: version.required(),
+    date: date.required(),
+    start: minuteOfDay.required(),
+    minutes: minutes.required(),
+    place: place.required(),
+    materials: materialList.required(),
+    note: Joi.string().allow('').max(2000).required(),
+    rung: rung.required(),
+    steps: Joi.array()
+      .items(
+        Joi.object({
+          id: Joi.string().max(40).required(),
+          activityId: Joi.string().valid(...catalogue.map((activity) => activity.id)).required(), // prettier-ignore
+          rung: rung.required(),
+          minutes: Joi.number().strict().integer().min(1).max(LONGEST_SESSION).required(),
+          why: Joi.string().allow('').max(1000).required(),
+        }),
+      )
+      .unique('id')
+      .max(20)
+      .required(),
+  }),
+  done: Joi.object({ note: Joi.string().allow('').max(2000) }),
+  answers: Joi.object({
+    answers: Joi.array()
+      .items(
+        Joi.object({
+          id: uuid.required(),
+          childId: uuid.required(),
+          sessionId: uuid,
+          at: Joi.number().integer().min(0).required(),
+          item: item.required(),
+          choices: Joi.number().integer().min(0).max(11).required(),
+          given: value.required(),
+          stage: Joi.string().valid('concrete', 'pictorial', 'abstract').required(),
+          helped: Joi.boolean().required(),
+          tookMs: Joi.number().integer().min(0).max(3_600_000),
+        }),
+      )
+      .min(1)
+      .max(200)
+      .required(),
+  }),
+  settings: Joi.object({
+    version: version.required(),
+    language: Joi.string().valid(...Object.keys(languages)).required(), // prettier-ignore
+    form: Joi.string().valid('turns', 'minutes-past', 'digital').required(),
+    school: Joi.string().valid(...Object.keys(schools)).required(), // prettier-ignore
+    paper: Joi.string().valid(...Object.keys(papers)).required(), // prettier-ignore
+    lowInk: Joi.boolean().required(),
+    place: place.required(),
+    materials: materialList.required(),
+  }),
+}
+
+/** The checked body, or a 400 that names the field and what would be right. */
+export function checked<T>(schema: Joi.ObjectSchema, body: unknown): T {
+  const { error, value: clean } = schema.validate(body, { abortEarly: true, errors: { wrap: { label: false } } })
+  if (!error) return clean as T
+  const detail = error.details[0]
+  const field = detail?.path.reduce<string>((path, part) => (typeof part === 'number' ? `${path}[${part}]` : path ? `${path}.${part}` : String(part)), '') // prettier-ignore
+  throw new Problem(400, 'This cannot be taken', { field: field || 'body', detail: withReceived(error.message, detail?.context?.value) }) // prettier-ignore
+}
+
+/** What came, where the message does not say it yet. */
+function withReceived(message: string, received: unknown): string {
+  if (message.includes('got ') || received === undefined || typeof received === 'object') return `${message}.`
+  const shown = String(received)
+  return `${message}, got ${shown.length > 40 ? `${shown.slice(0, 40)}…` : shown}.`
+}
