@@ -1,8 +1,8 @@
 import type { MaterialId, Place } from './activities'
 import type { PaperId } from './drawing'
 import type { Answer, Instant, Standing, Finding } from './knowing'
-import type { PlanChild, PlanStep, SessionPlan } from './planning'
-import type { RungId, SchoolId } from './teaching'
+import type { PlanChild, PlanStep, SessionPlan, SessionRequest } from './planning'
+import { type RungId, type SchoolId, schools } from './teaching'
 import type { LanguageId, Wording } from './wording'
 
 /* The shapes that are kept and sent: what the server stores and the views show. */
@@ -79,6 +79,17 @@ export interface SessionContext {
   /** Ids of the activities of the group's session before this one. */
   readonly lastTime: readonly string[]
   readonly settings: Settings
+}
+
+/** What the planner is asked for a session as it stands. */
+export function requestOf({ session, children, lastTime, settings }: SessionContext): SessionRequest {
+  const { minutes, start, place, materials } = session
+  return { children, minutes, start, place, materials, lastTime, school: schools[settings.school] }
+}
+
+/** What of a session can be edited, as it is now. */
+export function editOf({ date, start, minutes, place, materials, note, version, plan }: Session): SessionEdit {
+  return { date, start, minutes, place, materials, note, version, rung: plan.rung, steps: plan.steps }
 }
 
 export interface ChildReport {

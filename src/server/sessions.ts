@@ -9,11 +9,12 @@ import {
   type PlanChild,
   type Session,
   type SessionContext,
-  type SessionRequest,
   type Settings,
   diagnose,
+  placeNames,
   planSession,
   readinessInWords,
+  requestOf,
   runSheetPages,
   schools,
   sessionPrints,
@@ -56,12 +57,6 @@ async function planChildren(db: Db, childIds: readonly string[], settings: Setti
     ]
   })
 } // prettier-ignore
-
-/** What the planner is asked for a session as it stands. */
-export function requestOf({ session, children, lastTime, settings }: SessionContext): SessionRequest {
-  const { minutes, start, place, materials } = session
-  return { children, minutes, start, place, materials, lastTime, school: schools[settings.school] }
-}
 
 /** The activities of the group's latest session before this one, by date and start. */
 function activitiesBefore(sessions: readonly Session[], at: Pick<Session, 'id' | 'date' | 'start'>): string[] {
@@ -121,8 +116,6 @@ export async function sessionContext(db: Db, id: string, now: Instant): Promise<
   }
 }
 
-const PLACE_NAMES: Record<Place, string> = { table: 'at the table', floor: 'on the floor', hall: 'in a hall', outdoors: 'outdoors' } // prettier-ignore
-
 /** All pages of a session: the run sheet, what the children get, the keys. */
 export function sessionPages(context: SessionContext): Drawing[] {
   const { session, group, settings } = context
@@ -137,7 +130,7 @@ export function sessionPages(context: SessionContext): Drawing[] {
     title: `${group.name}, ${session.date}`,
     paper,
     wording,
-    placeName: PLACE_NAMES[session.place],
+    placeName: placeNames[session.place],
     prints: [...prints.contents, ...keyLine],
   })
   return [...runSheet, ...prints.pages, ...prints.keys]

@@ -51,27 +51,24 @@ const item = Joi.object({
     .required(),
 })
 
+const age = Joi.number().strict().integer().min(2).max(99).allow(null)
+const newChild = Joi.object({ id: uuid.required(), name: name.required(), age })
+const newChildren = Joi.array().items(newChild).max(GROUP_MOST)
+
 export const schemas = {
-  child: Joi.object({ id: uuid.required(), name: name.required(), age: Joi.number().strict().integer().min(2).max(99).allow(null) }), // prettier-ignore
-  childEdit: Joi.object({ version: version.required(), name: name.required(), age: Joi.number().strict().integer().min(2).max(99).allow(null) }), // prettier-ignore
+  child: newChild,
+  childEdit: Joi.object({ version: version.required(), name: name.required(), age }),
   group: Joi.object({
     id: uuid.required(),
     name: name.required(),
     childIds: Joi.array().items(uuid).unique().max(GROUP_MOST).required(),
-    newChildren: Joi.array()
-      .items(
-        Joi.object({
-          id: uuid.required(),
-          name: name.required(),
-          age: Joi.number().strict().integer().min(2).max(99).allow(null),
-        }),
-      ) // prettier-ignore
-      .max(GROUP_MOST),
+    newChildren,
   }),
   groupEdit: Joi.object({
     version: version.required(),
     name: name.required(),
     childIds: Joi.array().items(uuid).unique().max(GROUP_MOST).required(),
+    newChildren,
   }),
   newSession: Joi.object({
     id: uuid.required(),

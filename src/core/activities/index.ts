@@ -7,6 +7,7 @@ import type { Activity } from './types'
 export * from './cautions'
 export * from './duration'
 export * from './materials'
+export * from './places'
 export * from './types'
 
 /** What can be done in a session: adding one means one entry in the file of its stage. */

@@ -87,11 +87,21 @@ export function rectanglePath(x: number, y: number, width: number, height: numbe
 }
 
 /**
- * The point at an angle clockwise from 12 and a radius: the one place where the quarter is turned.
+ * The point at an angle clockwise from 12 and a radius: the one place, with its way back, where the quarter is turned.
  *
  * pointOnDial(0, 10) //=> { x: 0, y: -10 }
  */
 export function pointOnDial(angleDeg: number, radius: number): { x: number; y: number } {
   const radians = (angleDeg * Math.PI) / 180
   return { x: radius * Math.sin(radians), y: 0 - radius * Math.cos(radians) }
+}
+
+/**
+ * The angle of a point about the origin, clockwise from 12, in [0, 360): pointOnDial read backwards.
+ *
+ * angleOnDial(10, 0) //=> 90
+ */
+export function angleOnDial(x: number, y: number): number {
+  const degrees = (Math.atan2(x, -y) * 180) / Math.PI
+  return (degrees + 360) % 360
 }

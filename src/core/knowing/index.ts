@@ -1,5 +1,6 @@
 export * from './answers'
 export * from './diagnosis'
 export * from './estimate'
+export * from './quickCheck'
 export * from './readiness'
 export * from './simulatedChild'

@@ -5,12 +5,18 @@ import { type Estimate, estimateKnowing } from './estimate'
 /** Where a child stands: the rung being worked on, those that are firm, those that should come back. */
 export interface Standing {
   readonly estimates: readonly Estimate[]
-  /** The first rung of the school's order that is not firm; undefined when all are. */
+  /** The first rung of the school's order that is neither firm nor shaky; undefined when all are. */
   readonly working: RungId | undefined
   readonly firm: readonly RungId[]
-  /** Firm rungs not met for as long as they have earned, the longest overdue first. */
+  /** Rungs to bring back: shaky ones, then firm ones not met for as long as they have earned, the longest overdue first. */
   readonly due: readonly RungId[]
 }
+
+/**
+ * A rung that was firm and is now a little under it does not pull a child back who is firm on a later
+ * one: above this probability it only comes back, as one that is due does.
+ */
+export const SHAKY_PROBABILITY = 0.8
 
 /** A firm rung comes back after this many days, doubled for each day beyond two on which it was met. */
 export const FIRST_REVIEW_DAYS = 7
@@ -18,6 +24,10 @@ export const FIRST_REVIEW_DAYS = 7
 export function standingOf(answers: readonly Answer[], school: School, now: Instant): Standing {
   const estimates = school.order.map((rung) => estimateKnowing(answers, rung, now))
   const firm = estimates.filter((estimate) => estimate.firm).map((estimate) => estimate.rung)
+  const lastFirm = estimates.findLastIndex((estimate) => estimate.firm)
+  const shaky = estimates.filter(
+    (estimate, i) => !estimate.firm && i < lastFirm && estimate.probability >= SHAKY_PROBABILITY,
+  )
   const overdue = estimates
     .filter((estimate) => estimate.firm && estimate.lastAt !== undefined)
     .map((estimate) => ({ rung: estimate.rung, days: overdueDays(answers, estimate, now) }))
@@ -25,9 +35,9 @@ export function standingOf(answers: readonly Answer[], school: School, now: Inst
     .sort((a, b) => b.days - a.days)
   return {
     estimates,
-    working: estimates.find((estimate) => !estimate.firm)?.rung,
+    working: estimates.find((estimate) => !estimate.firm && !shaky.includes(estimate))?.rung,
     firm,
-    due: overdue.map(({ rung }) => rung),
+    due: [...shaky.map(({ rung }) => rung), ...overdue.map(({ rung }) => rung)],
   }
 }
 

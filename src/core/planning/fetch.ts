@@ -27,6 +27,11 @@ export interface FetchEntry {
   readonly for: readonly string[]
 }
 
+/** "scissors: 3 pairs". */
+export function fetchInWords({ name, amount, unit }: FetchEntry): string {
+  return `${name}: ${amount} ${amount === 1 ? unit : `${unit}s`}`
+}
+
 /** One list to fetch. What is reused counts once, for the activity that needs most; the rest adds up. */
 export function fetchList(plan: SessionPlan, request: SessionRequest): FetchEntry[] {
   const entries = new Map<MaterialId, FetchEntry>()

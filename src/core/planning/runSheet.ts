@@ -19,7 +19,7 @@ import {
 } from '../drawing'
 import { type Stage, rungOf } from '../teaching'
 import { type Wording, say, sayDuration } from '../wording'
-import { type TimedStep, fetchList, planCautions, timeline } from './fetch'
+import { type TimedStep, fetchInWords, fetchList, planCautions, timeline } from './fetch'
 import { childForms, namesInWords } from './need'
 import type { SessionPlan, SessionRequest } from './types'
 import { plannedMinutes } from './checks'
@@ -84,8 +84,7 @@ function heading(paper: PaperId, text: string): FlowBlock {
 
 function fetchBlock(plan: SessionPlan, request: SessionRequest, sheet: RunSheetRequest): FlowBlock {
   const things = fetchList(plan, request).map(
-    ({ name, amount, unit, toHand }) =>
-      `${printable(name)}: ${amount} ${amount === 1 ? unit : `${unit}s`}${toHand ? '' : ' (not to hand)'}`,
+    (entry) => `${printable(fetchInWords(entry))}${entry.toHand ? '' : ' (not to hand)'}`,
   )
   const prints = sheet.prints.map(({ title, pages }) => `${title}: ${pages} ${pages === 1 ? 'page' : 'pages'}`)
   if (things.length + prints.length === 0) return stack([])

@@ -78,35 +78,40 @@ export async function getGroup(db: Db, id: string): Promise<Group> {
   return group
 }
 
+export interface Members {
+  readonly name: string
+  readonly childIds: readonly string[]
+  /** Added along with the group, after those that are here already. */
+  readonly newChildren?: readonly NewChild[]
+}
+
 /** A group with its children, new ones among them, all or nothing. */
-export async function addGroup(
-  db: Db,
-  group: { id: string; name: string; childIds: readonly string[]; newChildren?: readonly NewChild[] },
-  now: Instant,
-): Promise<Group> {
+export async function addGroup(db: Db, group: Members & { readonly id: string }, now: Instant): Promise<Group> {
   await db.transaction(async (trx) => {
     const known: Row | undefined = await trx('groups').where({ id: group.id }).first()
     if (known) return
     await trx('groups').insert({ id: group.id, name: group.name, version: 1, created_at: now })
-    // Created in the order in which they were written, so that lists keep it.
-    for (const [i, child] of (group.newChildren ?? []).entries()) await addChild(trx, child, now + i)
-    await setMembers(trx, group.id, [...group.childIds, ...(group.newChildren ?? []).map((child) => child.id)])
+    await setMembers(trx, group.id, group, now)
   })
   return getGroup(db, group.id)
 }
 
-export async function editGroup(db: Db, id: string, edit: { version: number; name: string; childIds: readonly string[] }): Promise<Group> {
+export async function editGroup(db: Db, id: string, edit: Members & { readonly version: number }, now: Instant): Promise<Group> {
   await db.transaction(async (trx) => {
     const changed = await trx('groups')
       .where({ id, version: edit.version })
       .update({ name: edit.name, version: edit.version + 1 })
     if (changed === 0) throw staleVersion('group', await getGroup(trx, id))
-    await setMembers(trx, id, edit.childIds)
+    await setMembers(trx, id, edit, now)
   })
   return getGroup(db, id)
 } // prettier-ignore
 
-async function setMembers(db: Db, groupId: string, childIds: readonly string[]): Promise<void> {
+async function setMembers(db: Db, groupId: string, members: Members, now: Instant): Promise<void> {
+  const newChildren = members.newChildren ?? []
+  // Created in the order in which they were written, so that lists keep it.
+  for (const [i, child] of newChildren.entries()) await addChild(db, child, now + i)
+  const childIds = [...members.childIds, ...newChildren.map((child) => child.id)]
   const known: Row[] = await db('children')
     .whereIn('id', [...childIds])
     .select('id')

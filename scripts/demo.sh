@@ -1,0 +1,9 @@
+#!/usr/bin/env bash
+# Serves the app with made-up children and six weeks of records, in a database of its own.
+# npm run demo -- --reset starts the demo afresh.
+. "$(dirname "$0")/ready.sh"
+install_packages
+build
+export RIPE_ACORN_DATA="${RIPE_ACORN_DATA:-demo/data}"
+npx tsx scripts/seed-demo.ts "$@"
+exec npx tsx scripts/serve.ts

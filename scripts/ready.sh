@@ -1,0 +1,28 @@
+# Sourced by the other scripts: the folder they work in, and what they need installed.
+set -euo pipefail
+cd "$(dirname "${BASH_SOURCE[0]}")/.."
+export ASTRO_TELEMETRY_DISABLED=1
+
+install_packages() {
+  if [ ! -d node_modules/.bin ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
+    echo "Installing packages; the first time takes some minutes, since the database is compiled …"
+    npm ci --no-audit --no-fund --loglevel=error
+    touch node_modules/.package-lock.json
+  fi
+}
+
+install_chromium() {
+  if [ -x /usr/bin/chromium ]; then return; fi
+  if [ "$(id -u)" != 0 ]; then
+    echo "The interface tests need Debian's chromium at /usr/bin/chromium: apt-get install chromium" >&2
+    exit 1
+  fi
+  echo "Installing Debian's chromium …"
+  apt-get update -qq
+  DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends chromium >/dev/null
+}
+
+build() {
+  echo "Building …"
+  npx astro build --silent
+}

@@ -1,0 +1,62 @@
+import { Accordion, Group, Stack, Text, Title } from '@mantine/core'
+import { type ChildReport, type Finding, type Settings, activityOf, misreadingOf } from '../../core'
+import { AnswerLine } from '../../ui/AnswerLine'
+
+const MOST_EVIDENCE = 8
+
+/** What the mistakes have in common, with the answers that speak for it and what mends it. */
+export function Findings({ report, settings }: { report: ChildReport; settings: Settings }) {
+  const { enough, findings } = report.diagnosis
+  return (
+    <section className="sheet" aria-label="What the mistakes share">
+      <Title order={2} size="h4" mb={6}>
+        What the mistakes share
+      </Title>
+      {!enough && <Text>Not enough yet: {report.answers} unaided answers or fewer. A quick check of ten says more.</Text>}
+      {enough && findings.length === 0 && <Text>Nothing in common so far: what was wrong looks like slips.</Text>}
+      {findings.map((finding) => (
+        <OneFinding key={finding.misreading} finding={finding} settings={settings} />
+      ))}
+    </section>
+  )
+} // prettier-ignore
+
+function OneFinding({ finding, settings }: { finding: Finding; settings: Settings }) {
+  const { does, repair } = misreadingOf(finding.misreading)
+  const newest = [...finding.evidence].sort((a, b) => b.at - a.at).slice(0, MOST_EVIDENCE)
+  return (
+    <div style={{ borderTop: '1px solid var(--line)', padding: '8px 0' }}>
+      <Text fw={700}>{does.charAt(0).toUpperCase() + does.slice(1)}</Text>
+      <Text size="sm" className="quiet">
+        {oddsInWords(finding.odds)}: {finding.evidence.length} answers speak for it, {finding.against} could have shown it and did not.
+      </Text>
+      <Text mt={4}>Say: “{repair.say}”</Text>
+      <Text size="sm">Mends it: {activityOf(repair.activity).name}</Text>
+      <Accordion variant="subtle" chevronPosition="left" styles={{ label: { padding: '6px 0' }, content: { padding: '0 0 6px' } }}>
+        <Accordion.Item value="evidence" style={{ border: 0 }}>
+          <Accordion.Control>Show the answers</Accordion.Control>
+          <Accordion.Panel>
+            <Stack gap={6}>
+              {newest.map((answer) => (
+                <AnswerLine key={answer.id} answer={answer} settings={settings} />
+              ))}
+              {finding.evidence.length > newest.length && (
+                <Group>
+                  <Text size="sm" className="quiet">
+                    and {finding.evidence.length - newest.length} earlier ones
+                  </Text>
+                </Group>
+              )}
+            </Stack>
+          </Accordion.Panel>
+        </Accordion.Item>
+      </Accordion>
+    </div>
+  )
+} // prettier-ignore
+
+/** Odds as an adult would put them; beyond a thousand the figure says nothing more. */
+function oddsInWords(odds: number): string {
+  if (odds >= 1000) return 'More than 1000 to 1'
+  return `About ${odds >= 20 ? Math.round(odds / 10) * 10 : Math.round(odds)} to 1`
+}

@@ -1,0 +1,39 @@
+import { ActionIcon, Anchor, Group, Text } from '@mantine/core'
+import { IconPencil, IconTrash } from '@tabler/icons-react'
+import { type ChildReport, misreadingOf } from '../../core'
+
+/** A child in one line: readiness, and what the mistakes share. */
+export function ChildRow({ report, onEdit, onRemove }: { report: ChildReport; onEdit: () => void; onRemove: () => void }) {
+  const { child, readiness, diagnosis } = report
+  const finding = diagnosis.findings[0]
+  return (
+    <li style={{ borderTop: '1px solid var(--line)', padding: '6px 0' }}>
+      <Group wrap="nowrap" justify="space-between" gap="sm">
+        <div style={{ flex: 1, minWidth: 0 }}>
+          <Group gap={8} wrap="nowrap" align="baseline">
+            <Anchor href={`/children/${child.id}`} fw={700} lineClamp={1} className="anywhere">
+              {child.name}
+            </Anchor>
+            {child.age !== null && (
+              <Text span size="sm" className="quiet" style={{ whiteSpace: 'nowrap' }}>
+                {child.age} years
+              </Text>
+            )}
+          </Group>
+          <Text size="sm">{readiness}</Text>
+          {finding && (
+            <Text size="sm" c="var(--attention)">
+              Mistakes share: {misreadingOf(finding.misreading).does}
+            </Text>
+          )}
+        </div>
+        <ActionIcon variant="subtle" size="lg" color="gray" aria-label={`Edit ${child.name}`} onClick={onEdit}>
+          <IconPencil size={18} color="var(--quiet)" />
+        </ActionIcon>
+        <ActionIcon variant="subtle" size="lg" color="gray" aria-label={`Remove ${child.name}`} onClick={onRemove}>
+          <IconTrash size={18} color="var(--quiet)" />
+        </ActionIcon>
+      </Group>
+    </li>
+  )
+} // prettier-ignore

@@ -1,0 +1,106 @@
+import { Button, Group, Stack, Text, Title } from '@mantine/core'
+import { IconPlus } from '@tabler/icons-react'
+import { useState } from 'react'
+import type { Child, ChildReport, Group as GroupRecord } from '../../core'
+import { App } from '../../ui/App'
+import { Loaded } from '../../ui/Loaded'
+import { ChildForm } from './ChildForm'
+import { ChildRow } from './ChildRow'
+import { GroupForm } from './GroupForm'
+import { RemoveChild, RemoveGroup } from './removals'
+import { usePeople } from './usePeople'
+
+/** What is open over the list. */
+type Open =
+  | { readonly is: 'new-group' }
+  | { readonly is: 'group'; readonly group: GroupRecord }
+  | { readonly is: 'remove-group'; readonly group: GroupRecord }
+  | { readonly is: 'child'; readonly child: Child }
+  | { readonly is: 'remove-child'; readonly report: ChildReport }
+
+export default function ChildrenView() {
+  return (
+    <App>
+      <People />
+    </App>
+  )
+}
+
+function People() {
+  const query = usePeople()
+  const [open, setOpen] = useState<Open>()
+  const close = () => setOpen(undefined)
+  return (
+    <Loaded query={query}>
+      {({ groups, reports }) => {
+        const children = reports.map((report) => report.child)
+        const alone = reports.filter((report) => report.groups.length === 0)
+        return (
+          <Stack>
+            <Group justify="space-between">
+              <Title order={1} size="h2">
+                Children
+              </Title>
+              <Button leftSection={<IconPlus size={18} />} onClick={() => setOpen({ is: 'new-group' })}>
+                Add a group
+              </Button>
+            </Group>
+            {groups.length === 0 && (
+              <Text className="sheet">No groups yet. Add one with its children, and sessions can be built for it.</Text>
+            )}
+            {groups.map((group) => {
+              const members = group.childIds.flatMap((id) => reports.filter((report) => report.child.id === id))
+              return (
+                <section key={group.id} className="sheet" aria-label={group.name}>
+                  <Group justify="space-between" mb="xs">
+                    <Title order={2} size="h4" className="anywhere" style={{ flex: 1 }}>
+                      {group.name}
+                    </Title>
+                    <Group gap="xs">
+                      <Button variant="default" size="sm" onClick={() => setOpen({ is: 'group', group })}>
+                        Edit the group
+                      </Button>
+                      <Button variant="subtle" size="sm" onClick={() => setOpen({ is: 'remove-group', group })}>
+                        Remove
+                      </Button>
+                    </Group>
+                  </Group>
+                  {members.length === 0 && <Text className="quiet">Nobody is in this group yet: edit it to add children.</Text>}
+                  <Rows reports={members} onOpen={setOpen} />
+                </section>
+              )
+            })}
+            {alone.length > 0 && (
+              <section className="sheet" aria-label="In no group">
+                <Title order={2} size="h4" mb="xs">
+                  In no group
+                </Title>
+                <Rows reports={alone} onOpen={setOpen} />
+              </section>
+            )}
+            {open?.is === 'new-group' && <GroupForm children={children} onClose={close} />}
+            {open?.is === 'group' && <GroupForm group={open.group} children={children} onClose={close} />}
+            {open?.is === 'child' && <ChildForm child={open.child} onClose={close} />}
+            {open?.is === 'remove-group' && <RemoveGroup group={open.group} onClose={close} />}
+            {open?.is === 'remove-child' && <RemoveChild report={open.report} onClose={close} />}
+          </Stack>
+        )
+      }}
+    </Loaded>
+  )
+} // prettier-ignore
+
+function Rows({ reports, onOpen }: { reports: readonly ChildReport[]; onOpen: (open: Open) => void }) {
+  return (
+    <ul style={{ listStyle: 'none', margin: 0, padding: 0 }}>
+      {reports.map((report) => (
+        <ChildRow
+          key={report.child.id}
+          report={report}
+          onEdit={() => onOpen({ is: 'child', child: report.child })}
+          onRemove={() => onOpen({ is: 'remove-child', report })}
+        />
+      ))}
+    </ul>
+  )
+}

@@ -1,0 +1,63 @@
+import { Button, Group, Modal, MultiSelect, Stack, Text, TextInput, Textarea } from '@mantine/core'
+import { useState } from 'react'
+import type { Child, Group as GroupRecord } from '../../core'
+import { api, newId } from '../../ui/api'
+import { splitNames, withIds } from '../../ui/people'
+import { useChange } from './usePeople'
+
+interface GroupFormProps {
+  /** Left out: a new one. */
+  readonly group?: GroupRecord
+  readonly children: readonly Child[]
+  readonly onClose: () => void
+}
+
+/** A group's name and who is in it: children there are, and new ones by name. */
+export function GroupForm({ group, children, onClose }: GroupFormProps) {
+  const [name, setName] = useState(group?.name ?? '')
+  const [childIds, setChildIds] = useState<string[]>([...(group?.childIds ?? [])])
+  const [names, setNames] = useState('')
+  const save = useChange(async () => {
+    const newChildren = withIds(splitNames(names))
+    if (group) return api.put(`/api/groups/${group.id}`, { version: group.version, name, childIds, newChildren })
+    return api.post('/api/groups', { id: newId(), name, childIds, newChildren })
+  }, onClose)
+  return (
+    <Modal opened onClose={onClose} title={group ? 'Edit the group' : 'Add a group'} closeButtonProps={{ 'aria-label': 'Close' }}>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault()
+          save.mutate(undefined)
+        }}
+      >
+        <Stack>
+          <TextInput label="Group" required maxLength={60} value={name} onChange={(event) => setName(event.currentTarget.value)} data-autofocus />
+          {children.length > 0 && (
+            <MultiSelect
+              label="Children who are here already"
+              data={children.map((child) => ({ value: child.id, label: child.name }))}
+              value={childIds}
+              onChange={setChildIds}
+              searchable
+              hidePickedOptions
+            />
+          )}
+          <Textarea label="New children" description="One a line, or with commas. An age may follow: Tavi 6" autosize minRows={2} value={names} onChange={(event) => setNames(event.currentTarget.value)} />
+          {save.isError && (
+            <Text c="var(--attention)" size="sm" role="alert">
+              {save.error.message}
+            </Text>
+          )}
+          <Group justify="flex-end">
+            <Button variant="default" onClick={onClose}>
+              Cancel
+            </Button>
+            <Button type="submit" loading={save.isPending} disabled={name.trim() === ''}>
+              {group ? 'Save' : 'Add'}
+            </Button>
+          </Group>
+        </Stack>
+      </form>
+    </Modal>
+  )
+} // prettier-ignore

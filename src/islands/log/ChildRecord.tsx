@@ -1,0 +1,39 @@
+import { Anchor, SimpleGrid, Text } from '@mantine/core'
+import { type Answer, type ChildReport, type Settings, activityOf, misreadingOf } from '../../core'
+import { AnswerLine } from '../../ui/AnswerLine'
+
+const MOST_SHOWN = 4
+
+/** One child in one session: how many were right, the wrong ones, what they share by now, what comes next. */
+export function ChildRecord({ report, answers, settings }: { report: ChildReport; answers: readonly Answer[]; settings: Settings }) {
+  const { child, readiness, diagnosis } = report
+  const wrong = answers.filter((answer) => !answer.right)
+  const finding = diagnosis.findings[0]
+  return (
+    <div style={{ borderTop: '1px solid var(--line)', paddingTop: 8 }}>
+      <Text className="anywhere">
+        <Anchor href={`/children/${child.id}`} fw={700}>
+          {child.name}
+        </Anchor>{' '}
+        {answers.length - wrong.length} of {answers.length} right. {readiness}
+      </Text>
+      {finding && (
+        <Text size="sm" c="var(--attention)">
+          Mistakes share: {misreadingOf(finding.misreading).does}. Next time: {activityOf(misreadingOf(finding.misreading).repair.activity).name}.
+        </Text>
+      )}
+      {wrong.length > 0 && (
+        <SimpleGrid cols={{ base: 1, sm: 2 }} spacing={6} mt={6}>
+          {wrong.slice(0, MOST_SHOWN).map((answer) => (
+            <AnswerLine key={answer.id} answer={answer} settings={settings} />
+          ))}
+        </SimpleGrid>
+      )}
+      {wrong.length > MOST_SHOWN && (
+        <Text size="sm" className="quiet">
+          and {wrong.length - MOST_SHOWN} more wrong ones
+        </Text>
+      )}
+    </div>
+  )
+} // prettier-ignore

@@ -1,0 +1,50 @@
+import { Button, NavLink, Select, Stack } from '@mantine/core'
+import { useState } from 'react'
+import { type Group, type Session, rungOf } from '../../core'
+import { dayInWords } from '../../ui/dates'
+
+const MOST_SHOWN = 30
+
+interface Props {
+  readonly sessions: readonly Session[]
+  readonly groups: readonly Group[]
+  readonly picked: string
+  readonly onPick: (id: string) => void
+}
+
+/** Sessions, the latest first, of one group or all. */
+export function SessionList({ sessions, groups, picked, onPick }: Props) {
+  const [groupId, setGroupId] = useState('')
+  const [most, setMost] = useState(MOST_SHOWN)
+  const name = (id: string) => groups.find((group) => group.id === id)?.name ?? 'A group that is gone'
+  const shown = sessions.filter((session) => groupId === '' || session.groupId === groupId)
+  return (
+    <Stack gap="xs" className="sheet">
+      <Select
+        aria-label="Which group"
+        value={groupId}
+        onChange={(value) => setGroupId(value ?? '')}
+        allowDeselect={false}
+        data={[{ value: '', label: 'All groups' }, ...groups.map((group) => ({ value: group.id, label: group.name }))]}
+      />
+      <nav aria-label="Sessions" style={{ maxHeight: 560, overflowY: 'auto' }}>
+        {shown.slice(0, most).map((session) => (
+          <NavLink
+            key={session.id}
+            component="button"
+            active={session.id === picked}
+            onClick={() => onPick(session.id)}
+            label={`${name(session.groupId)}, ${dayInWords(session.date)}`}
+            description={`${rungOf(session.plan.rung).name} · ${session.doneAt === null ? 'to come' : `${session.minutes} min`}`}
+            styles={{ description: { color: 'var(--quiet)' }, label: { overflowWrap: 'anywhere' }, root: { borderRadius: 8, minHeight: 44 } }}
+          />
+        ))}
+      </nav>
+      {shown.length > most && (
+        <Button variant="subtle" onClick={() => setMost(most + MOST_SHOWN)}>
+          Show earlier ones
+        </Button>
+      )}
+    </Stack>
+  )
+} // prettier-ignore

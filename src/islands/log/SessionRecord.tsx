@@ -1,0 +1,102 @@
+import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import {
+  type Answer,
+  type ChildReport,
+  type Group as GroupRecord,
+  type Session,
+  type Settings,
+  activityOf,
+  rungOf,
+} from '../../core'
+import { Confirm } from '../../ui/Confirm'
+import { Loaded } from '../../ui/Loaded'
+import { Strip } from '../../ui/Strip'
+import { api } from '../../ui/api'
+import { dayInWords } from '../../ui/dates'
+import { ChildRecord } from './ChildRecord'
+
+/** One session as it was held: its steps, its note, and for each child what was answered, what it means, what comes next. */
+export function SessionRecord({ session, group }: { session: Session; group?: GroupRecord }) {
+  const query = useQuery({
+    queryKey: ['record', session.id],
+    queryFn: async () => {
+      const [answers, reports, settings] = await Promise.all([
+        api.get<Answer[]>(`/api/answers?sessionId=${session.id}`),
+        api.get<ChildReport[]>('/api/children'),
+        api.get<Settings>('/api/settings'),
+      ])
+      return { answers, reports, settings }
+    },
+  })
+  return (
+    <section className="sheet" aria-label="The session">
+      <Stack gap="sm">
+        <Group justify="space-between" align="baseline">
+          <Title order={2} size="h3" className="anywhere" style={{ flex: 1 }}>
+            {group?.name ?? 'A group that is gone'}, {dayInWords(session.date)}
+          </Title>
+          <Group gap="xs">
+            {session.doneAt === null && (
+              <Button component="a" href={`/plan/${session.id}`} variant="default" size="sm">
+                Open the plan
+              </Button>
+            )}
+            <RemoveSession session={session} />
+          </Group>
+        </Group>
+        <Strip plan={session.plan} height={34} />
+        <Text size="sm" className="quiet">
+          {rungOf(session.plan.rung).name}: {session.plan.steps.map((step) => activityOf(step.activityId).name).join(', ')}
+        </Text>
+        {session.note !== '' && (
+          <Text className="anywhere" style={{ whiteSpace: 'pre-wrap' }}>
+            “{session.note}”
+          </Text>
+        )}
+        <Loaded query={query}>
+          {({ answers, reports, settings }) => {
+            const answered = reports.filter((report) => answers.some((answer) => answer.childId === report.child.id))
+            return answered.length === 0 ? (
+              <Text>No answers were taken in this session.</Text>
+            ) : (
+              <Stack gap="xs">
+                {answered.map((report) => (
+                  <ChildRecord key={report.child.id} report={report} answers={answers.filter((answer) => answer.childId === report.child.id)} settings={settings} />
+                ))}
+              </Stack>
+            )
+          }}
+        </Loaded>
+        {session.doneAt !== null && (
+          <Text>
+            The next session starts from here: <Anchor href="/">build it on Today</Anchor>.
+          </Text>
+        )}
+      </Stack>
+    </section>
+  )
+} // prettier-ignore
+
+function RemoveSession({ session }: { session: Session }) {
+  const client = useQueryClient()
+  const [asking, setAsking] = useState(false)
+  const remove = useMutation({
+    mutationFn: () => api.remove(`/api/sessions/${session.id}`),
+    onSuccess: async () => {
+      setAsking(false)
+      await client.invalidateQueries({ queryKey: ['log'] })
+    },
+  })
+  return (
+    <>
+      <Button variant="subtle" size="sm" onClick={() => setAsking(true)}>
+        Remove
+      </Button>
+      <Confirm opened={asking} title="Remove this session?" action="Remove it" busy={remove.isPending} onConfirm={() => remove.mutate()} onClose={() => setAsking(false)}>
+        <Text>Its plan and its note go for good. The answers given in it stay with the children.</Text>
+      </Confirm>
+    </>
+  )
+} // prettier-ignore

@@ -1,0 +1,56 @@
+import { Stack, Text } from '@mantine/core'
+import { IconAlertTriangle, IconCheck } from '@tabler/icons-react'
+import {
+  FOLLOW_LOCAL_RULES,
+  type PlanCheck,
+  type SessionContext,
+  type SessionPlan,
+  childForms,
+  planCautions,
+  requestOf,
+  rungOf,
+} from '../../core'
+
+/** What holds and what does not, who takes which form, and what to mind. */
+export function ChecksPanel({ checks, context, plan }: { checks: readonly PlanCheck[]; context: SessionContext; plan: SessionPlan }) {
+  const forms = childForms(requestOf(context), plan.rung).filter((each) => each.form !== 'as it is')
+  const cautions = planCautions(plan)
+  return (
+    <Stack gap="sm">
+      <ul aria-label="Checks" style={list}>
+        {[...checks].sort((a, b) => Number(a.ok) - Number(b.ok)).map(({ id, ok, says }) => (
+          <li key={id} style={{ display: 'flex', gap: 8, padding: '3px 0', color: ok ? undefined : 'var(--attention)', fontWeight: ok ? undefined : 600 }}>
+            <span style={{ flex: 'none', paddingTop: 2 }}>
+              {ok ? <IconCheck size={17} color="var(--moss)" role="img" aria-label="holds" /> : <IconAlertTriangle size={17} role="img" aria-label="to mend" />}
+            </span>
+            <Text span size="sm" fw="inherit">
+              {says}
+            </Text>
+          </li>
+        ))}
+      </ul>
+      {forms.length > 0 && (
+        <Text size="sm" className="anywhere">
+          {forms.map(({ child, rung, form }) => `${child.name} takes the ${form} form (on ${rungOf(rung).name}).`).join(' ')}
+        </Text>
+      )}
+      {cautions.length > 0 && (
+        <section aria-label="Cautions">
+          <Text fw={600} size="sm">
+            Mind
+          </Text>
+          <ul style={{ margin: 0, paddingLeft: 18, fontSize: 14 }}>
+            {cautions.map(({ id, text }) => (
+              <li key={id}>{text}</li>
+            ))}
+          </ul>
+          <Text size="xs" className="quiet" mt={4}>
+            {FOLLOW_LOCAL_RULES}
+          </Text>
+        </section>
+      )}
+    </Stack>
+  )
+} // prettier-ignore
+
+const list = { listStyle: 'none', margin: 0, padding: 0 } as const

@@ -1,0 +1,94 @@
+import { Button, Grid, Group, Stack, Tabs, Text, Title } from '@mantine/core'
+import { useWindowEvent } from '@mantine/hooks'
+import { IconArrowBackUp, IconPlayerPlay, IconPrinter } from '@tabler/icons-react'
+import { useState } from 'react'
+import { type SessionContext, checkPlan, rungOf } from '../../core'
+import { ErrorBoundary } from '../../ui/ErrorBoundary'
+import { isTyping } from '../../ui/Shortcuts'
+import { Strip } from '../../ui/Strip'
+import { ChecksPanel } from './ChecksPanel'
+import { FetchPanel } from './FetchPanel'
+import { PrintsPanel } from './PrintsPanel'
+import { SessionFieldsRow } from './SessionFieldsRow'
+import { ShelfPanel } from './ShelfPanel'
+import { StepList } from './StepList'
+import { usePlan } from './usePlan'
+
+/** One session before it is held: its minutes, its order, and what speaks for or against it. */
+export function PlanBoard({ context }: { context: SessionContext }) {
+  const state = usePlan(context)
+  const { session, request } = state
+  const [picked, setPicked] = useState<string>()
+  const [tab, setTab] = useState<string | null>('checks')
+  const checks = checkPlan(session.plan, request)
+  const broken = checks.filter((check) => !check.ok).length
+  useWindowEvent('keydown', (event) => {
+    if (event.key !== 'z' || !(event.ctrlKey || event.metaKey) || isTyping(event)) return
+    event.preventDefault()
+    state.undo()
+  })
+  return (
+    <Stack gap="sm">
+      <Group justify="space-between" gap="xs">
+        <div className="anywhere" style={{ flex: '1 1 260px' }}>
+          <Title order={1} size="h3" lineClamp={2}>
+            {context.group.name}: {rungOf(session.plan.rung).name}
+          </Title>
+          <Text size="sm" className="quiet" lineClamp={1}>
+            {context.children.map((child) => child.name).join(', ') || 'nobody in this group'}
+          </Text>
+        </div>
+        <Group gap="xs">
+          <Button variant="default" onClick={state.undo} disabled={!state.canUndo} leftSection={<IconArrowBackUp size={18} />}>
+            Undo
+          </Button>
+          <Button component="a" href={`/api/sessions/${session.id}/print.pdf`} target="_blank" leftSection={<IconPrinter size={18} />}>
+            Print the session
+          </Button>
+          <Button component="a" variant="light" href={`/table/${session.id}`} leftSection={<IconPlayerPlay size={18} />}>
+            To the table
+          </Button>
+        </Group>
+      </Group>
+      {state.unsaved && (
+        <Group className="sheet sheet-attention" role="alert" justify="space-between">
+          <Text>The last change is not saved yet.</Text>
+          <Button variant="default" onClick={state.retry}>
+            Save again
+          </Button>
+        </Group>
+      )}
+      <SessionFieldsRow key={session.id} state={state} />
+      <Strip plan={session.plan} at={picked} onPick={setPicked} />
+      <Grid gap="sm">
+        <Grid.Col span={{ base: 12, md: 7 }}>
+          <StepList state={state} settings={context.settings} picked={picked} onPick={setPicked} />
+        </Grid.Col>
+        <Grid.Col span={{ base: 12, md: 5 }}>
+          <Tabs value={tab} onChange={setTab} className="sheet" keepMounted={false}>
+            <Tabs.List mb="sm">
+              <Tabs.Tab value="checks">{broken === 0 ? 'Checks' : `Checks (${broken} to mend)`}</Tabs.Tab>
+              <Tabs.Tab value="shelf">Shelf</Tabs.Tab>
+              <Tabs.Tab value="fetch">Fetch</Tabs.Tab>
+              <Tabs.Tab value="prints">Prints</Tabs.Tab>
+            </Tabs.List>
+            <ErrorBoundary key={tab} what="This part">
+              <Tabs.Panel value="checks">
+                <ChecksPanel checks={checks} context={context} plan={session.plan} />
+              </Tabs.Panel>
+              <Tabs.Panel value="shelf">
+                <ShelfPanel state={state} />
+              </Tabs.Panel>
+              <Tabs.Panel value="fetch">
+                <FetchPanel state={state} />
+              </Tabs.Panel>
+              <Tabs.Panel value="prints">
+                <PrintsPanel state={state} settings={context.settings} />
+              </Tabs.Panel>
+            </ErrorBoundary>
+          </Tabs>
+        </Grid.Col>
+      </Grid>
+    </Stack>
+  )
+} // prettier-ignore

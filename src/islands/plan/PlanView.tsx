@@ -1,0 +1,29 @@
+import { useQuery } from '@tanstack/react-query'
+import type { SessionContext } from '../../core'
+import { App } from '../../ui/App'
+import { Loaded } from '../../ui/Loaded'
+import type { Shortcut } from '../../ui/Shortcuts'
+import { api } from '../../ui/api'
+import { PlanBoard } from './PlanBoard'
+
+const SHORTCUTS: readonly Shortcut[] = [
+  { keys: 'Space', does: 'on a step’s handle: pick it up; arrow keys move it; Space sets it down' },
+  { keys: 'Ctrl Z', does: 'undo the last change of the plan' },
+]
+
+export default function PlanView({ id }: { id: string }) {
+  return (
+    <App shortcuts={SHORTCUTS}>
+      <Plan id={id} />
+    </App>
+  )
+}
+
+function Plan({ id }: { id: string }) {
+  const query = useQuery({
+    queryKey: ['session', id],
+    queryFn: () => api.get<SessionContext>(`/api/sessions/${id}`),
+    refetchOnWindowFocus: false,
+  })
+  return <Loaded query={query}>{(context) => <PlanBoard key={context.session.id} context={context} />}</Loaded>
+}

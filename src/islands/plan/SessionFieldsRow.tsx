@@ -1,0 +1,68 @@
+import { Group, NumberInput, Select, Text, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { LONGEST_SESSION, SHORTEST_SESSION, plannedMinutes } from '../../core'
+import { fromTimeField, toTimeField } from '../../ui/dates'
+import { PLACES } from '../../ui/places'
+import type { PlanState } from './usePlan'
+
+/** When, how long and where: each change re-runs every check. */
+export function SessionFieldsRow({ state }: { state: PlanState }) {
+  const { session, setFields } = state
+  const planned = plannedMinutes(session.plan)
+  return (
+    <Group gap="sm" align="end">
+      <TextInput type="date" label="Date" value={session.date} onChange={(event) => event.currentTarget.value && setFields({ date: event.currentTarget.value })} w={150} />
+      <TextInput
+        type="time"
+        label="Starts"
+        value={toTimeField(session.start)}
+        onChange={(event) => {
+          const start = fromTimeField(event.currentTarget.value)
+          if (start !== undefined) setFields({ start })
+        }}
+        w={120}
+      />
+      <MinutesField label="Minutes there are" value={session.minutes} least={SHORTEST_SESSION} most={LONGEST_SESSION} onChange={(minutes) => setFields({ minutes })} width={140} />
+      <Select label="Place" data={PLACES} value={session.place} onChange={(place) => place && setFields({ place })} allowDeselect={false} w={150} />
+      <Text size="sm" pb={8} c={planned === session.minutes ? undefined : 'var(--attention)'} className={planned === session.minutes ? 'quiet' : undefined}>
+        {planned} of {session.minutes} minutes planned
+      </Text>
+    </Group>
+  )
+} // prettier-ignore
+
+interface MinutesFieldProps {
+  readonly label: string
+  /** Read out, not shown. */
+  readonly hidden?: boolean
+  readonly value: number
+  readonly least: number
+  readonly most: number
+  readonly onChange: (minutes: number) => void
+  readonly width: number
+}
+
+/** Whole minutes: taken over as soon as they are possible, told what is possible until then. */
+export function MinutesField({ label, hidden = false, value, least, most, onChange, width }: MinutesFieldProps) {
+  const [typed, setTyped] = useState<number | string | undefined>()
+  const shown = typed ?? value
+  const isRight = typeof shown === 'number' && Number.isInteger(shown) && shown >= least && shown <= most
+  return (
+    <NumberInput
+      label={hidden ? undefined : label}
+      aria-label={hidden ? label : undefined}
+      value={shown}
+      min={least}
+      max={most}
+      clampBehavior="none"
+      allowDecimal={false}
+      w={width}
+      error={isRight ? undefined : `${least} to ${most}`}
+      onChange={(next) => {
+        const possible = typeof next === 'number' && Number.isInteger(next) && next >= least && next <= most
+        setTyped(possible ? undefined : next)
+        if (possible && next !== value) onChange(next)
+      }}
+    />
+  )
+}

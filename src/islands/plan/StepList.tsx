@@ -1,0 +1,183 @@
+import { ActionIcon, Group, Menu, Stack, Text, UnstyledButton } from '@mantine/core'
+import {
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  MouseSensor,
+  TouchSensor,
+  closestCenter,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core'
+import {
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable'
+import { CSS } from '@dnd-kit/utilities'
+import { IconArrowsExchange, IconGripVertical, IconTrash } from '@tabler/icons-react'
+import {
+  LONGEST_SESSION,
+  type Settings,
+  type TimedStep,
+  activityOf,
+  planAfterMinutes,
+  planAfterMove,
+  planAfterRemove,
+  planAfterSwap,
+  say,
+  shelf,
+  timeline,
+} from '../../core'
+import { StageTag } from '../../ui/StageTag'
+import { MinutesField } from './SessionFieldsRow'
+import type { PlanState } from './usePlan'
+
+interface StepListProps {
+  readonly state: PlanState
+  readonly settings: Settings
+  readonly picked: string | undefined
+  readonly onPick: (stepId: string | undefined) => void
+}
+
+/** The steps in their order: dragged by hand or moved by key, lengthened, swapped, taken out. */
+export function StepList({ state, settings, picked, onPick }: StepListProps) {
+  const { plan, start } = state.session
+  const sensors = useSensors(
+    useSensor(MouseSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(TouchSensor, { activationConstraint: { delay: 120, tolerance: 8 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  )
+  const drop = ({ active, over }: DragEndEvent) => {
+    if (!over || active.id === over.id) return
+    const to = plan.steps.findIndex((step) => step.id === over.id)
+    state.setPlan(planAfterMove(plan, String(active.id), to))
+  }
+  if (plan.steps.length === 0)
+    return <Text className="sheet">Nothing is planned yet. Add activities from the shelf.</Text>
+  return (
+    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop} accessibility={{ announcements: announcementsFor(state) }}>
+      <SortableContext items={plan.steps.map((step) => step.id)} strategy={verticalListSortingStrategy}>
+        <Stack gap={6} component="ol" p={0} m={0} style={{ listStyle: 'none' }} aria-label="Steps">
+          {timeline(plan, start).map((timed) => (
+            <StepRow
+              key={timed.step.id}
+              timed={timed}
+              at={say(timed.start, { language: settings.language, form: 'digital' })}
+              state={state}
+              open={picked === timed.step.id}
+              onPick={() => onPick(picked === timed.step.id ? undefined : timed.step.id)}
+            />
+          ))}
+        </Stack>
+      </SortableContext>
+    </DndContext>
+  )
+} // prettier-ignore
+
+/** What a screen reader says while a step is moved by key: names and places, not ids. */
+function announcementsFor(state: PlanState) {
+  const { steps } = state.session.plan
+  const name = (id: string | number) => {
+    const step = steps.find((each) => each.id === id)
+    return step ? activityOf(step.activityId).name : 'the step'
+  }
+  const place = (id: string | number) => `place ${steps.findIndex((step) => step.id === id) + 1} of ${steps.length}`
+  return {
+    onDragStart: ({ active }: { active: { id: string | number } }) => `Picked up ${name(active.id)}.`,
+    onDragOver: ({ active, over }: { active: { id: string | number }; over: { id: string | number } | null }) =>
+      over ? `${name(active.id)} is over ${place(over.id)}.` : undefined,
+    onDragEnd: ({ active, over }: { active: { id: string | number }; over: { id: string | number } | null }) =>
+      over ? `${name(active.id)} is now at ${place(over.id)}.` : `${name(active.id)} stays where it was.`,
+    onDragCancel: ({ active }: { active: { id: string | number } }) => `${name(active.id)} stays where it was.`,
+  }
+}
+
+interface StepRowProps {
+  readonly timed: TimedStep
+  readonly at: string
+  readonly state: PlanState
+  readonly open: boolean
+  readonly onPick: () => void
+}
+
+function StepRow({ timed: { step }, at, state, open, onPick }: StepRowProps) {
+  const { plan } = state.session
+  const activity = activityOf(step.activityId)
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: step.id }) // prettier-ignore
+  const style = {
+    transform: CSS.Transform.toString(transform),
+    transition,
+    padding: '6px 10px',
+    borderLeft: '5px solid var(--stage)',
+    zIndex: isDragging ? 2 : undefined,
+    position: 'relative',
+    boxShadow: isDragging ? '0 6px 18px rgb(0 0 0 / 25%)' : undefined,
+  } as const
+  return (
+    <li ref={setNodeRef} style={style} className={`sheet stage-${activity.stage}`}>
+      <Group wrap="nowrap" gap={6}>
+        <ActionIcon ref={setActivatorNodeRef} {...attributes} {...listeners} variant="subtle" color="gray" size="lg" aria-label={`Move ${activity.name}`} style={{ cursor: 'grab', touchAction: 'none' }}>
+          <IconGripVertical size={20} color="var(--quiet)" />
+        </ActionIcon>
+        <UnstyledButton onClick={onPick} aria-expanded={open} style={{ flex: 1, minWidth: 0, minHeight: 44 }}>
+          <Group gap={8} wrap="nowrap">
+            <Text span size="sm" className="quiet" style={{ minWidth: 40 }}>
+              {at}
+            </Text>
+            <Text span fw={600} className="anywhere" style={{ flex: 1 }}>
+              {activity.name}
+            </Text>
+            <StageTag stage={activity.stage} />
+          </Group>
+        </UnstyledButton>
+        <MinutesField label={`Minutes of ${activity.name}`} hidden value={step.minutes} least={1} most={LONGEST_SESSION} width={74} onChange={(minutes) => state.setPlan(planAfterMinutes(plan, step.id, minutes))} />
+        <SwapMenu stepId={step.id} name={activity.name} state={state} />
+        <ActionIcon variant="subtle" color="gray" size="lg" aria-label={`Take out ${activity.name}`} onClick={() => state.setPlan(planAfterRemove(plan, step.id))}>
+          <IconTrash size={18} color="var(--quiet)" />
+        </ActionIcon>
+      </Group>
+      {open && (
+        <Stack gap={4} mt={6} pl={44}>
+          <Text size="sm" c="var(--stage)" fw={600}>
+            {step.why}
+          </Text>
+          <ol style={{ margin: 0, paddingLeft: 20, fontSize: 14 }}>
+            {activity.steps.map((text) => (
+              <li key={text}>{text}</li>
+            ))}
+          </ol>
+          <Text size="sm">Look for: {activity.lookFor}</Text>
+        </Stack>
+      )}
+    </li>
+  )
+} // prettier-ignore
+
+/** What could stand in a step's place: activities of the same stage first. */
+function SwapMenu({ stepId, name, state }: { stepId: string; name: string; state: PlanState }) {
+  const { session, request } = state
+  const step = session.plan.steps.find((each) => each.id === stepId)
+  const stage = step ? activityOf(step.activityId).stage : 'concrete'
+  const entries = shelf(session.plan, request)
+    .filter((entry) => entry.but.length === 0)
+    .sort((a, b) => Number(b.activity.stage === stage) - Number(a.activity.stage === stage))
+  return (
+    <Menu position="bottom-end" withinPortal>
+      <Menu.Target>
+        <ActionIcon variant="subtle" color="gray" size="lg" aria-label={`Swap ${name}`}>
+          <IconArrowsExchange size={18} color="var(--quiet)" />
+        </ActionIcon>
+      </Menu.Target>
+      <Menu.Dropdown>
+        {entries.length === 0 && <Menu.Item disabled>Nothing else on the shelf fits</Menu.Item>}
+        {entries.map(({ activity, usualMinutes }) => (
+          <Menu.Item key={activity.id} rightSection={<StageTag stage={activity.stage} />} onClick={() => state.setPlan(planAfterSwap(session.plan, stepId, activity.id, request))}>
+            {activity.name}, {usualMinutes} min
+          </Menu.Item>
+        ))}
+      </Menu.Dropdown>
+    </Menu>
+  )
+} // prettier-ignore

@@ -1,0 +1,65 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useRef, useState } from 'react'
+import { type Session, type SessionContext, type SessionEdit, type SessionPlan, editOf, requestOf } from '../../core'
+import { Refusal, api } from '../../ui/api'
+
+export type SessionFields = Partial<Pick<Session, 'date' | 'start' | 'minutes' | 'place' | 'materials'>>
+
+/** A session being edited: shown at once, saved behind, each change undone by `undo`. */
+export function usePlan(context: SessionContext) {
+  const client = useQueryClient()
+  const [session, setSession] = useState(context.session)
+  const [past, setPast] = useState<readonly Session[]>([])
+  const version = useRef(context.session.version)
+
+  const save = useMutation({
+    // One after the other: each send carries the version that the one before it made.
+    scope: { id: `session-${session.id}` },
+    mutationFn: (edit: SessionEdit) => api.put<Session>(`/api/sessions/${session.id}`, { ...edit, version: version.current }),
+    onSuccess: (saved) => {
+      version.current = saved.version
+    },
+    onError: (error) => {
+      if (error instanceof Refusal && error.status === 409) void reload()
+    },
+  }) // prettier-ignore
+
+  /** Someone else saved in between: theirs is shown, ours is not written over it. */
+  async function reload() {
+    const fresh = await api.get<SessionContext>(`/api/sessions/${session.id}`)
+    version.current = fresh.session.version
+    setSession(fresh.session)
+    setPast([])
+    client.setQueryData(['session', session.id], fresh)
+  }
+
+  function show(next: Session) {
+    setSession(next)
+    save.mutate(editOf(next))
+  }
+
+  function change(next: Session) {
+    setPast([...past.slice(-49), session])
+    show(next)
+  }
+
+  return {
+    session,
+    request: requestOf({ ...context, session }),
+    saving: save.isPending,
+    /** The last change is on the screen only. */
+    unsaved: save.isError,
+    retry: () => save.mutate(editOf(session)),
+    setPlan: (plan: SessionPlan) => change({ ...session, plan }),
+    setFields: (fields: SessionFields) => change({ ...session, ...fields }),
+    canUndo: past.length > 0,
+    undo: () => {
+      const before = past[past.length - 1]
+      if (!before) return
+      setPast(past.slice(0, -1))
+      show(before)
+    },
+  }
+}
+
+export type PlanState = ReturnType<typeof usePlan>

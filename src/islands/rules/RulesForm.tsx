@@ -1,0 +1,145 @@
+import {
+  Button,
+  Checkbox,
+  Group,
+  Radio,
+  SegmentedControl,
+  Select,
+  SimpleGrid,
+  Stack,
+  Switch,
+  Text,
+  Title,
+} from '@mantine/core'
+import { notifications } from '@mantine/notifications'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import {
+  type LanguageId,
+  type MaterialId,
+  type PaperId,
+  type SchoolId,
+  type Settings,
+  languages,
+  materials,
+  papers,
+  rungOf,
+  say,
+  schools,
+  timeAt,
+} from '../../core'
+import { Refusal, api } from '../../ui/api'
+import { PLACES } from '../../ui/places'
+
+/** Times that show how the ways of saying differ. */
+const EXAMPLES = [timeAt(4, 15), timeAt(6, 35), timeAt(8, 45)]
+
+const FORMS = { turns: 'Past and to', 'minutes-past': 'Minutes past, for every time', digital: 'In figures' } as const
+type Form = keyof typeof FORMS
+
+/** One set of rules for all that is printed, asked, said and accepted. */
+export function RulesForm({ settings }: { settings: Settings }) {
+  const client = useQueryClient()
+  const [rules, setRules] = useState(settings)
+  const set = (change: Partial<Settings>) => setRules({ ...rules, ...change })
+  const isChanged = JSON.stringify(rules) !== JSON.stringify(settings)
+  const save = useMutation({
+    mutationFn: () => api.put<Settings>('/api/settings', rules),
+    onSuccess: (saved) => {
+      client.setQueryData(['settings'], saved)
+      notifications.show({ message: 'Saved. Everything printed and asked follows it from now on.', color: 'moss' })
+    },
+    onError: (error) => {
+      if (error instanceof Refusal && error.status === 409) void client.invalidateQueries({ queryKey: ['settings'] })
+    },
+  })
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault()
+        save.mutate()
+      }}
+    >
+      <Stack>
+        <Group justify="space-between">
+          <Title order={1} size="h2">
+            House rules
+          </Title>
+          <Button type="submit" disabled={!isChanged} loading={save.isPending}>
+            Save the rules
+          </Button>
+        </Group>
+        <SimpleGrid cols={{ base: 1, md: 2 }}>
+          <section className="sheet" aria-label="Saying the time">
+            <Stack gap="sm">
+              <Title order={2} size="h4">
+                Saying the time
+              </Title>
+              <Select label="Language" value={rules.language} onChange={(value) => value && set({ language: value as LanguageId })} allowDeselect={false} data={Object.values(languages).map(({ id, name }) => ({ value: id, label: name }))} />
+              <Radio.Group label="Form" value={rules.form} onChange={(value) => set({ form: value as Form })}>
+                <Stack gap={8} mt={6}>
+                  {(Object.keys(FORMS) as Form[]).map((form) => (
+                    <Radio
+                      key={form}
+                      value={form}
+                      label={FORMS[form]}
+                      description={EXAMPLES.map((minute) => say(minute, { language: rules.language, form })).join(' · ')}
+                      styles={{ description: { color: 'var(--quiet)' } }}
+                    />
+                  ))}
+                </Stack>
+              </Radio.Group>
+            </Stack>
+          </section>
+          <section className="sheet" aria-label="School">
+            <Title order={2} size="h4" mb="sm">
+              What follows o’clock
+            </Title>
+            <Radio.Group aria-label="What follows o’clock" value={rules.school} onChange={(value) => set({ school: value as SchoolId })}>
+              <Stack gap={8}>
+                {Object.values(schools).map((school) => (
+                  <Radio
+                    key={school.id}
+                    value={school.id}
+                    label={`${school.name}: ${school.why}`}
+                    description={school.order.map((rung) => rungOf(rung).name).join(' → ')}
+                    styles={{ description: { color: 'var(--quiet)' } }}
+                  />
+                ))}
+              </Stack>
+            </Radio.Group>
+          </section>
+          <section className="sheet" aria-label="Printing">
+            <Stack gap="sm">
+              <Title order={2} size="h4">
+                Printing
+              </Title>
+              <SegmentedControl aria-label="Paper" value={rules.paper} onChange={(value) => set({ paper: value as PaperId })} data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: papers[id].name }))} />
+              <Switch label="Save ink: outlines instead of filled hands" checked={rules.lowInk} onChange={(event) => set({ lowInk: event.currentTarget.checked })} />
+            </Stack>
+          </section>
+          <section className="sheet" aria-label="Place and materials">
+            <Stack gap="sm">
+              <Title order={2} size="h4">
+                Place and materials
+              </Title>
+              <Select label="Where you usually meet" data={PLACES} value={rules.place} onChange={(place) => place && set({ place })} allowDeselect={false} />
+              <Checkbox.Group label="Usually to hand" value={[...rules.materials]} onChange={(value) => set({ materials: value as MaterialId[] })}>
+                <SimpleGrid cols={2} spacing={6} mt={6}>
+                  {(Object.keys(materials) as MaterialId[]).map((id) => (
+                    <Checkbox key={id} value={id} label={materials[id].name} />
+                  ))}
+                </SimpleGrid>
+              </Checkbox.Group>
+            </Stack>
+          </section>
+        </SimpleGrid>
+        {save.isError && (
+          <Text c="var(--attention)" role="alert">
+            {save.error.message}
+          </Text>
+        )}
+      </Stack>
+    </form>
+  )
+} // prettier-ignore

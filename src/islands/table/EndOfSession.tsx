@@ -1,0 +1,59 @@
+import { Button, Group, Modal, Stack, Table, Text, Textarea } from '@mantine/core'
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import type { Session, SessionContext } from '../../core'
+import { sendWaiting } from '../../ui/answerQueue'
+import { api } from '../../ui/api'
+import type { Tally } from './useQuickCheck'
+
+interface Props {
+  readonly opened: boolean
+  readonly onClose: () => void
+  readonly context: SessionContext
+  readonly tally: readonly Tally[]
+}
+
+/** The end: what was answered, a note while it is fresh, and on to what it means. */
+export function EndOfSession({ opened, onClose, context, tally }: Props) {
+  const { session } = context
+  const [note, setNote] = useState(session.note)
+  const finish = useMutation({
+    mutationFn: async () => {
+      await sendWaiting()
+      return api.post<Session>(`/api/sessions/${session.id}/done`, { note })
+    },
+    onSuccess: () => window.location.assign(`/log?session=${session.id}`),
+  })
+  const answered = tally.filter(({ of }) => of > 0)
+  return (
+    <Modal opened={opened} onClose={onClose} title="End the session" size="lg" closeButtonProps={{ 'aria-label': 'Close' }}>
+      <Stack>
+        {answered.length === 0 ? (
+          <Text>No answers were taken this time. A short quick check shows where to start next.</Text>
+        ) : (
+          <Table>
+            <Table.Tbody>
+              {answered.map(({ child, right, of }) => (
+                <Table.Tr key={child.id}>
+                  <Table.Td className="anywhere">{child.name}</Table.Td>
+                  <Table.Td>
+                    {right} of {of} right
+                  </Table.Td>
+                </Table.Tr>
+              ))}
+            </Table.Tbody>
+          </Table>
+        )}
+        <Textarea label="Note" description="What to remember next time" value={note} maxLength={2000} autosize minRows={3} onChange={(event) => setNote(event.currentTarget.value)} data-autofocus />
+        <Group justify="flex-end">
+          <Button variant="default" onClick={onClose}>
+            Not yet
+          </Button>
+          <Button loading={finish.isPending || finish.isSuccess} onClick={() => finish.mutate()}>
+            End it and see what comes next
+          </Button>
+        </Group>
+      </Stack>
+    </Modal>
+  )
+} // prettier-ignore

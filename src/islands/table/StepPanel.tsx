@@ -1,0 +1,80 @@
+import { Button, Group, Stack, Text, Title } from '@mantine/core'
+import { IconPlayerPause, IconPlayerPlay } from '@tabler/icons-react'
+import { FOLLOW_LOCAL_RULES, type PlanStep, activityOf, cautions } from '../../core'
+import { StageTag } from '../../ui/StageTag'
+import type { StepTimerState } from './useStepTimer'
+
+/** What to do now: the steps, what to say and look for, what to mind, and the time that is left. */
+export function StepPanel({ step, next, timer }: { step: PlanStep; next?: PlanStep; timer: StepTimerState }) {
+  const activity = activityOf(step.activityId)
+  return (
+    <Stack gap="sm">
+      <div>
+        <Group gap="xs" mt={6}>
+          <StageTag stage={activity.stage} />
+          <Text size="sm" className="quiet">
+            {activity.energy}
+          </Text>
+        </Group>
+        <Title order={1} size="h3" mt={2}>
+          {activity.name}
+        </Title>
+      </div>
+      <StepTimer step={step} timer={timer} />
+      <ol style={{ margin: 0, paddingLeft: 22 }}>
+        {activity.steps.map((text) => (
+          <li key={text} style={{ marginBottom: 4 }}>
+            {text}
+          </li>
+        ))}
+      </ol>
+      <Text fs="italic">“{activity.say}”</Text>
+      <Text size="sm">
+        <strong>Look for:</strong> {activity.lookFor}
+      </Text>
+      <Text size="sm">
+        <strong>Easier:</strong> {activity.easier} <strong>Harder:</strong> {activity.harder}
+      </Text>
+      {activity.cautions.length > 0 && (
+        <div className="sheet sheet-attention" style={{ padding: '8px 12px' }}>
+          {activity.cautions.map((id) => (
+            <Text key={id} size="sm">
+              {cautions[id]}
+            </Text>
+          ))}
+          <Text size="xs" mt={4}>
+            {FOLLOW_LOCAL_RULES}
+          </Text>
+        </div>
+      )}
+      {next && (
+        <Text size="sm" className="quiet">
+          Then: {activityOf(next.activityId).name}, {next.minutes} min
+        </Text>
+      )}
+    </Stack>
+  )
+}
+
+function StepTimer({ step, timer }: { step: PlanStep; timer: StepTimerState }) {
+  const isOver = timer.leftSeconds < 0
+  return (
+    <Group justify="space-between" className={isOver ? 'sheet sheet-attention' : 'sheet'} style={{ padding: '6px 14px' }}>
+      <div>
+        <Text style={{ fontFamily: 'Andika, sans-serif', fontSize: 34, lineHeight: 1.2 }} role="timer" aria-label="Time of this step">
+          {timer.figures}
+        </Text>
+        <Text size="sm" className="quiet">
+          {isOver ? 'over: move on when they are ready' : `of ${step.minutes} min`}
+        </Text>
+      </div>
+      <Button
+        variant={timer.isRunning ? 'default' : 'filled'}
+        onClick={timer.toggle}
+        leftSection={timer.isRunning ? <IconPlayerPause size={18} /> : <IconPlayerPlay size={18} />}
+      >
+        {timer.isRunning ? 'Pause' : 'Start'}
+      </Button>
+    </Group>
+  )
+} // prettier-ignore

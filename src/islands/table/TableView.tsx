@@ -1,0 +1,41 @@
+import { useQuery } from '@tanstack/react-query'
+import type { SessionContext } from '../../core'
+import { App } from '../../ui/App'
+import { Loaded } from '../../ui/Loaded'
+import type { Shortcut } from '../../ui/Shortcuts'
+import { api } from '../../ui/api'
+import { TableRoom } from './TableRoom'
+
+const SHORTCUTS: readonly Shortcut[] = [
+  { keys: 'N', does: 'next step' },
+  { keys: 'P', does: 'step before' },
+  { keys: 'T', does: 'start or pause the step’s time' },
+  { keys: 'C', does: 'the clock to move' },
+  { keys: 'Q', does: 'quick check' },
+  { keys: 'G', does: 'hands geared or free' },
+  { keys: 'R', does: 'say the time shown, or hide it' },
+  { keys: '1 2 3 4', does: 'take that choice as the child’s answer' },
+  { keys: 'Enter', does: 'take the hands as set; go to the next question' },
+  { keys: 'H', does: 'the child was helped' },
+  { keys: 'S', does: 'skip the question' },
+  { keys: 'U', does: 'undo the last answer' },
+  { keys: '← →', does: 'on the dial: turn back or on by a step' },
+]
+
+export default function TableView({ id }: { id: string }) {
+  return (
+    <App shortcuts={SHORTCUTS}>
+      <Table id={id} />
+    </App>
+  )
+}
+
+function Table({ id }: { id: string }) {
+  const query = useQuery({
+    queryKey: ['session', id],
+    queryFn: () => api.get<SessionContext>(`/api/sessions/${id}`),
+    // What was opened stays as it was until the session ends, connection or none.
+    staleTime: Infinity,
+  })
+  return <Loaded query={query}>{(context) => <TableRoom context={context} />}</Loaded>
+}

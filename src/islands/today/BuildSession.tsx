@@ -1,0 +1,60 @@
+import { Button, Group, NumberInput, Select, Stack, Text } from '@mantine/core'
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import { LONGEST_SESSION, type Place, SHORTEST_SESSION, type Session, type Settings } from '../../core'
+import { api, newId } from '../../ui/api'
+import { soon, today } from '../../ui/dates'
+import { PLACES } from '../../ui/places'
+
+const USUAL_MINUTES = [15, 25, 40] as const
+
+/** The minutes and the place are all it takes; the rest comes from the records and the house rules. */
+export function BuildSession({ groupId, settings }: { groupId: string; settings: Settings }) {
+  const [minutes, setMinutes] = useState<number | string>(25)
+  const [place, setPlace] = useState<Place>(settings.place)
+  // One id for as long as the form stands: a repeated send makes one session.
+  const [id] = useState(newId)
+  const build = useMutation({
+    mutationFn: () =>
+      api.post<Session>('/api/sessions', {
+        id,
+        groupId,
+        date: today(),
+        start: soon(),
+        minutes,
+        place,
+        materials: settings.materials,
+      }),
+    onSuccess: (session) => window.location.assign(`/plan/${session.id}`),
+  })
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault()
+        build.mutate()
+      }}
+    >
+      <Stack gap="xs">
+        <Group gap="xs" align="end">
+          <NumberInput label="Minutes" value={minutes} onChange={setMinutes} min={SHORTEST_SESSION} max={LONGEST_SESSION} clampBehavior="none" allowDecimal={false} w={96} />
+          <Group gap={4}>
+            {USUAL_MINUTES.map((each) => (
+              <Button key={each} variant={minutes === each ? 'light' : 'default'} onClick={() => setMinutes(each)} aria-label={`${each} minutes`} px="sm" h={36}>
+                {each}
+              </Button>
+            ))}
+          </Group>
+          <Select label="Place" data={PLACES} value={place} onChange={(value) => value && setPlace(value)} allowDeselect={false} w={150} />
+          <Button type="submit" loading={build.isPending || build.isSuccess}>
+            Build a session
+          </Button>
+        </Group>
+        {build.isError && (
+          <Text c="var(--attention)" size="sm" role="alert">
+            {build.error.message}
+          </Text>
+        )}
+      </Stack>
+    </form>
+  )
+} // prettier-ignore

@@ -1,0 +1,81 @@
+import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
+import { IconPlayerPlay, IconPrinter } from '@tabler/icons-react'
+import { type GroupOverview, type Session, type Settings, namesInWords, plannedMinutes, rungOf, say } from '../../core'
+import { Strip } from '../../ui/Strip'
+import { dayInWords } from '../../ui/dates'
+import { BuildSession } from './BuildSession'
+
+/** One group: what comes next for it, and who has moved on. */
+export function GroupCard({ overview, settings }: { overview: GroupOverview; settings: Settings }) {
+  const { group, children, next, last } = overview
+  const ready = children.filter((child) => child.movesOn)
+  return (
+    <section className="sheet" aria-label={group.name}>
+      <Stack gap="sm">
+        <Group justify="space-between" wrap="nowrap" align="baseline">
+          <Title order={2} size="h3" className="anywhere">
+            {group.name}
+          </Title>
+          <Text size="sm" className="quiet" style={{ whiteSpace: 'nowrap' }}>
+            {last ? `last ${dayInWords(last.date)}` : 'no session yet'}
+          </Text>
+        </Group>
+        {next ? <NextSession session={next} settings={settings} /> : children.length > 0 ? <BuildSession groupId={group.id} settings={settings} /> : <Nobody />}
+        <ul style={{ margin: 0, padding: 0, listStyle: 'none' }} aria-label={`Children of ${group.name}`}>
+          {children.slice(0, MOST_SHOWN).map((child) => (
+            <li key={child.id} className="anywhere" style={{ padding: '2px 0' }}>
+              <Anchor href={`/children/${child.id}`} fw={600} lineClamp={1} display="inline">
+                {child.name}
+              </Anchor>{' '}
+              <Text span size="sm" className={child.movesOn ? undefined : 'quiet'} c={child.movesOn ? 'var(--moss)' : undefined} fw={child.movesOn ? 600 : undefined}>
+                {child.readiness}
+              </Text>
+            </li>
+          ))}
+        </ul>
+        {children.length > MOST_SHOWN && <Anchor href="/children">and {children.length - MOST_SHOWN} more</Anchor>}
+        {ready.length > 0 && (
+          <Text size="sm" className="anywhere">
+            Ready to move on: <strong>{namesInWords(ready.map((child) => child.name))}</strong>
+          </Text>
+        )}
+      </Stack>
+    </section>
+  )
+} // prettier-ignore
+
+const MOST_SHOWN = 8
+
+function Nobody() {
+  return (
+    <Text>
+      Nobody is in this group yet. <Anchor href="/children">Add children</Anchor> and a session can be built.
+    </Text>
+  )
+}
+
+function NextSession({ session, settings }: { session: Session; settings: Settings }) {
+  const at = say(session.start, { language: settings.language, form: 'digital', options: { dayHalf: true } })
+  return (
+    <Stack gap={8}>
+      <Text>
+        <strong style={{ textTransform: 'capitalize' }}>{dayInWords(session.date)}</strong>, {at} ·{' '}
+        {plannedMinutes(session.plan)} min · {rungOf(session.plan.rung).name}
+      </Text>
+      <a href={`/plan/${session.id}`} aria-label={`Open the plan of ${session.date}`} style={{ textDecoration: 'none' }}>
+        <Strip plan={session.plan} height={34} />
+      </a>
+      <Group gap="xs">
+        <Button component="a" href={`/plan/${session.id}`}>
+          Open the plan
+        </Button>
+        <Button component="a" variant={session.printedAt ? 'default' : 'light'} href={`/api/sessions/${session.id}/print.pdf`} target="_blank" leftSection={<IconPrinter size={18} />}>
+          {session.printedAt ? 'Print again' : 'Print, not printed yet'}
+        </Button>
+        <Button component="a" variant="default" href={`/table/${session.id}`} leftSection={<IconPlayerPlay size={18} />}>
+          To the table
+        </Button>
+      </Group>
+    </Stack>
+  )
+} // prettier-ignore

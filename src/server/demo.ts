@@ -1,0 +1,143 @@
+import {
+  type Answer,
+  type Instant,
+  MS_PER_DAY,
+  type MisreadingId,
+  type Place,
+  type Random,
+  type RungId,
+  type SimulatedChild,
+  drawInt,
+  modulo,
+  parseTime,
+  randomFrom,
+  schools,
+  simulateSitting,
+} from '../core'
+import type { Db } from './db'
+import { createSession } from './sessions'
+import { recordAnswers } from './stores/answers'
+import { addGroup } from './stores/people'
+import { finishSession } from './stores/sessions'
+import { getSettings } from './stores/settings'
+
+interface DemoChild {
+  readonly name: string
+  readonly age: number
+  /** How many rungs of the school's order were firm before the first week. */
+  readonly reached: number
+  readonly misreadings: readonly MisreadingId[]
+  readonly strength: number
+  readonly slip: number
+}
+
+interface DemoGroup {
+  readonly name: string
+  /** 0 is Sunday, 6 Saturday. */
+  readonly weekday: number
+  readonly start: string
+  readonly minutes: number
+  readonly place: Place
+  readonly children: readonly DemoChild[]
+  readonly notes: readonly string[]
+}
+
+export interface Scenario {
+  readonly seed: number
+  readonly weeks: number
+  readonly groups: readonly DemoGroup[]
+}
+
+/** In the first weeks what each child can do already is looked at, on so many questions a rung. */
+const BASELINE_WEEKS = 2
+const BASELINE_ANSWERS = 5
+const WEEKLY_ANSWERS = 8
+const REVIEW_ANSWERS = 2
+
+/**
+ * Fills an empty database with a scenario: groups, a session a week up to `now`, each planned from the
+ * records there were on that day, with the answers of simulated children, and one session to come.
+ */
+export async function seedDemo(db: Db, scenario: Scenario, now: Instant): Promise<{ sessions: number; answers: number }> {
+  const random = randomFrom(scenario.seed)
+  const { school, materials } = await getSettings(db)
+  const order = schools[school].order
+  let sessions = 0
+  let answered = 0
+  for (const [place, group] of scenario.groups.entries()) {
+    const ids = group.children.map(() => uuidFrom(random))
+    const groupId = uuidFrom(random)
+    const start = parseTime(group.start, 'en-GB', { figures: 'day' })?.minute ?? 0
+    const firstDay = nextWeekday(now, group.weekday) - scenario.weeks * 7 * MS_PER_DAY
+    const newChildren = group.children.map(({ name, age }, i) => ({ id: ids[i] ?? '', name, age }))
+    await addGroup(db, { id: groupId, name: group.name, childIds: [], newChildren }, firstDay + place * 1000)
+    for (let week = 0; week <= scenario.weeks; week++) {
+      const isToCome = week === scenario.weeks
+      const day = firstDay + week * 7 * MS_PER_DAY
+      const wish = { id: uuidFrom(random), groupId, date: new Date(day).toISOString().slice(0, 10), start, minutes: group.minutes, place: group.place, materials } // prettier-ignore
+      const session = await createSession(db, wish, isToCome ? now : day)
+      sessions++
+      if (isToCome) continue
+      const at = Date.parse(`${wish.date}T00:00:00Z`) + start * 60_000
+      const answers = group.children.flatMap((child, i) =>
+        weekOf(random, child, { childId: ids[i] ?? '', sessionId: session.id, week, at }, order),
+      )
+      answered += (await recordAnswers(db, answers, now)).kept.length
+      await finishSession(db, session.id, group.notes[week], at + group.minutes * 60_000)
+    }
+  }
+  return { sessions, answers: answered }
+} // prettier-ignore
+
+/** The next such weekday after today, at the same time of day. */
+function nextWeekday(now: Instant, weekday: number): Instant {
+  const ahead = modulo(weekday - new Date(now).getUTCDay() - 1, 7) + 1
+  return now + ahead * MS_PER_DAY
+}
+
+interface Week {
+  readonly childId: string
+  readonly sessionId: string
+  readonly week: number
+  readonly at: Instant
+}
+
+/** What one child answers in one week: what is known already at first, then the rung being learnt. */
+function weekOf(random: Random, child: DemoChild, { childId, sessionId, week, at }: Week, order: readonly RungId[]): Answer[] {
+  const known = order.slice(0, child.reached)
+  const learning = order[child.reached] ?? order[order.length - 1]
+  const sitting = (rung: RungId, count: number, offsetMinutes: number): Answer[] =>
+    simulateSitting(random, childAt(child, known.includes(rung), week), {
+      childId,
+      sessionId,
+      rung,
+      count,
+      at: at + offsetMinutes * 60_000,
+      newId: () => uuidFrom(random),
+    })
+  if (week < BASELINE_WEEKS) return known.flatMap((rung, i) => sitting(rung, BASELINE_ANSWERS, i * 2))
+  const review = known[week % known.length]
+  return [
+    ...(review ? sitting(review, REVIEW_ANSWERS, 0) : []),
+    ...(learning ? sitting(learning, WEEKLY_ANSWERS, 5) : []),
+  ]
+} // prettier-ignore
+
+/** The rung being learnt grows from week to week, and it is there that a misreading shows. */
+function childAt(child: DemoChild, isKnown: boolean, week: number): SimulatedChild {
+  const learnt = Math.min(0.95, 0.45 + 0.12 * (week - BASELINE_WEEKS))
+  return {
+    misreadings: isKnown ? [] : child.misreadings,
+    strength: child.strength,
+    slip: child.slip,
+    knows: () => (isKnown ? 1 : learnt),
+  }
+}
+
+/** A UUID (version 4) from the scenario's own seed, so that the demo is the same on every machine. */
+function uuidFrom(random: Random): string {
+  const hex = Array.from({ length: 32 }, () => drawInt(random, 0, 15).toString(16))
+  hex[12] = '4'
+  hex[16] = (8 + drawInt(random, 0, 3)).toString(16)
+  return hex.join('').replace(/^(.{8})(.{4})(.{4})(.{4})(.{12})$/, '$1-$2-$3-$4-$5')
+}

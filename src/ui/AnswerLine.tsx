@@ -1,0 +1,34 @@
+import { Text } from '@mantine/core'
+import { type Answer, type Settings, askInWords, minuteOf, sayValue, wordingOf } from '../core'
+import { Dial, type Hands } from './Dial'
+import { momentInWords } from './dates'
+
+/** One answer: the clock as it stood, what was asked, what was said. */
+export function AnswerLine({ answer, settings }: { answer: Answer; settings: Settings }) {
+  const { item, given, right } = answer
+  const wording = wordingOf(settings)
+  return (
+    <div style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
+      <div style={{ flex: 'none' }}>
+        <Dial hands={handsSeen(answer)} wording={wording} size={54} scaffolds={{ hands: item.shown.as === 'dial' ? item.shown.hands : 'both', marks: 'hours' }} />
+      </div>
+      <div style={{ minWidth: 0 }}>
+        <Text size="sm">
+          {item.ask === 'set' ? `${askInWords(item, wording)} Set as` : `${sayValue(item.answer, wording)}, answered`}{' '}
+          <strong>“{sayValue(given, wording)}”</strong>
+          {right ? ', right' : ''}
+        </Text>
+        <Text size="xs" className="quiet">
+          {momentInWords(answer.at)}
+          {answer.helped ? ' · helped' : ''}
+        </Text>
+      </div>
+    </div>
+  )
+} // prettier-ignore
+
+/** The clock that was before the child: as it was read, or as the child set it. */
+function handsSeen({ item, given }: Answer): Hands {
+  if (item.ask === 'set' && given.kind === 'hands') return { gear: 'free', hour: given.hour, minute: given.minute }
+  return { gear: 'geared', minute: minuteOf(item) }
+}

@@ -1,0 +1,15 @@
+import { IconAbc, IconHandStop, IconPhoto } from '@tabler/icons-react'
+import type { Stage } from '../core'
+
+const ICONS = { concrete: IconHandStop, pictorial: IconPhoto, abstract: IconAbc } as const
+
+/** A stage by its icon, its word and its tint. */
+export function StageTag({ stage, short = false }: { stage: Stage; short?: boolean }) {
+  const Icon = ICONS[stage]
+  return (
+    <span className={`stage-tag stage-${stage}`}>
+      <Icon size={15} aria-hidden={!short} aria-label={short ? stage : undefined} role={short ? 'img' : undefined} />
+      {!short && stage}
+    </span>
+  )
+}

@@ -1,0 +1,90 @@
+import Dexie, { type EntityTable } from 'dexie'
+import { useEffect, useState } from 'react'
+import type { RecordedAnswers, SentAnswer } from '../core'
+import { Refusal, Unreached, api } from './api'
+
+/** What is still to be told to the server, in the order in which it happened. */
+interface Waiting {
+  readonly place?: number
+  readonly answerId: string
+  /** Left out: the answer is to be taken back. */
+  readonly answer?: SentAnswer
+}
+
+const db = new Dexie('ripe-acorn') as Dexie & { waiting: EntityTable<Waiting, 'place'> }
+db.version(1).stores({ waiting: '++place, answerId' })
+
+const MOST_AT_ONCE = 100
+const RETRY_MS = 5000
+
+/** Keeps an answer in the browser first, then sends it: a lost connection or a reload loses nothing. */
+export async function keepAnswer(answer: SentAnswer): Promise<void> {
+  await db.waiting.add({ answerId: answer.id, answer })
+  await sendWaiting()
+}
+
+/** Takes an answer back, whether it was sent or not. */
+export async function takeBack(answerId: string): Promise<void> {
+  await db.waiting.add({ answerId })
+  await sendWaiting()
+}
+
+let sending: Promise<void> | undefined
+let refusals: readonly string[] = []
+
+/** Sends what waits; what cannot be sent now stays for the next try. */
+export function sendWaiting(): Promise<void> {
+  sending ??= sendInOrder().finally(() => {
+    sending = undefined
+  })
+  return sending
+}
+
+async function sendInOrder(): Promise<void> {
+  for (;;) {
+    const [first, ...rest] = await db.waiting.orderBy('place').limit(MOST_AT_ONCE).toArray()
+    if (!first) return
+    const end = rest.findIndex((each) => each.answer === undefined)
+    const run = first.answer ? [first, ...(end < 0 ? rest : rest.slice(0, end))] : [first]
+    try {
+      if (first.answer) await sendAnswers(run.flatMap(({ answer }) => (answer ? [answer] : [])))
+      else await api.remove(`/api/answers/${first.answerId}`)
+    } catch (error) {
+      if (!(error instanceof Refusal) || error.status >= 500) {
+        if (error instanceof Unreached || error instanceof Refusal) return
+        throw error
+      }
+      // Taken back before it was ever kept: as wanted. Any other refusal would be refused again: told, not resent.
+      if (error.status !== 404) refusals = [...refusals, error.message]
+    }
+    await db.waiting.bulkDelete(run.flatMap(({ place }) => (place === undefined ? [] : [place])))
+  }
+}
+
+async function sendAnswers(answers: readonly SentAnswer[]): Promise<void> {
+  const { refused } = await api.post<RecordedAnswers>('/api/answers', { answers })
+  refusals = [...refusals, ...refused.map(({ reason }) => reason)]
+}
+
+/** How many answers wait to be sent, and what the server refused; it keeps trying while the view is open. */
+export function useWaiting(): { waiting: number; refused: readonly string[] } {
+  const [state, setState] = useState({ waiting: 0, refused: refusals })
+  useEffect(() => {
+    let open = true
+    const look = async () => {
+      await sendWaiting()
+      const waiting = await db.waiting.count()
+      if (open) setState((before) => (before.waiting === waiting && before.refused === refusals ? before : { waiting, refused: refusals })) // prettier-ignore
+    }
+    void look()
+    const timer = setInterval(() => void look(), RETRY_MS)
+    const back = () => void look()
+    window.addEventListener('online', back)
+    return () => {
+      open = false
+      clearInterval(timer)
+      window.removeEventListener('online', back)
+    }
+  }, [])
+  return state
+}

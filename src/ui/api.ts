@@ -1,0 +1,52 @@
+/** A refusal from the server, as it came: what was wrong, where, and what is kept there now. */
+export class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    readonly field: string | undefined,
+    detail: string,
+  ) {
+    super(detail)
+    this.name = 'Refusal'
+  }
+}
+
+/** The server could not be reached: the connection is gone, or the app was closed. */
+export class Unreached extends Error {
+  constructor(cause: unknown) {
+    super('Ripe Acorn cannot be reached. Is it still running? Nothing is lost: try again when it is.', { cause })
+    this.name = 'Unreached'
+  }
+}
+
+interface ProblemBody {
+  readonly title?: string
+  readonly field?: string
+  readonly detail?: string
+}
+
+async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+  let response: Response
+  try {
+    response = await fetch(path, {
+      method,
+      headers: body === undefined ? {} : { 'content-type': 'application/json' },
+      body: body === undefined ? undefined : JSON.stringify(body),
+    })
+  } catch (cause) {
+    throw new Unreached(cause)
+  }
+  if (response.ok) return (await response.json()) as T
+  const problem = (await response.json().catch(() => ({}))) as ProblemBody
+  const title = problem.title ?? `The server answered ${response.status}`
+  throw new Refusal(response.status, title, problem.field, problem.detail ?? title)
+}
+
+export const api = {
+  get: <T>(path: string) => call<T>('GET', path),
+  post: <T>(path: string, body: unknown) => call<T>('POST', path, body),
+  put: <T>(path: string, body: unknown) => call<T>('PUT', path, body),
+  remove: (path: string) => call<unknown>('DELETE', path),
+}
+
+export const newId = (): string => crypto.randomUUID()

@@ -1,0 +1,7 @@
+import { type Place, placeNames } from '../core'
+
+/** Where a session can be held, as the fields offer it. */
+export const PLACES = (Object.keys(placeNames) as Place[]).map((value) => ({
+  value,
+  label: placeNames[value].charAt(0).toUpperCase() + placeNames[value].slice(1),
+}))
