@@ -28,7 +28,6 @@ function isInvisible(code: number): boolean {
 const font = open('latin', 400)
 const metrics = {
   unitsPerEm: font.unitsPerEm,
-  capHeight: font.capHeight,
   latin: { regular: widths('latin', 400), bold: widths('latin', 700) },
   latinExt: { regular: widths('latin-ext', 400), bold: widths('latin-ext', 700) },
 }

@@ -28,6 +28,12 @@ function isKnownHost(request: IncomingMessage): boolean {
   return name === LOCAL || name === 'localhost' || name === '[::1]'
 }
 
+/** A page from elsewhere must not send anything here: what a browser says about where it comes from must be us. */
+function isFromUs({ headers }: IncomingMessage): boolean {
+  if (headers.origin === undefined) return true
+  return URL.canParse(headers.origin) && new URL(headers.origin).host === headers.host
+}
+
 function hasPasscode(request: IncomingMessage): boolean {
   if (!passcode) return true
   const given = /^Basic (.+)$/.exec(request.headers.authorization ?? '')?.[1] ?? ''
@@ -42,13 +48,19 @@ function guarded(handlers: readonly Handler[]): Handler {
       response.writeHead(421, { 'content-type': 'text/plain' }).end(`Ripe Acorn answers at http://${LOCAL}:${port}.`)
       return
     }
+    if (!isFromUs(request)) {
+      response.writeHead(403, { 'content-type': 'text/plain' }).end('Only pages of Ripe Acorn itself may send to it.')
+      return
+    }
     if (!hasPasscode(request)) {
       response.writeHead(401, { 'www-authenticate': 'Basic realm="Ripe Acorn", charset="UTF-8"' }).end('A passcode is needed.') // prettier-ignore
       return
     }
     response.setHeader('x-content-type-options', 'nosniff')
     response.setHeader('referrer-policy', 'same-origin')
-    const run = (i: number): void => handlers[i]?.(request, response, () => run(i + 1))
+    // The last one is given no way on, so that it answers what nobody knows with its own page.
+    const run = (i: number): void =>
+      handlers[i]?.(request, response, i + 1 < handlers.length ? () => run(i + 1) : undefined)
     run(0)
   }
 }

@@ -89,9 +89,9 @@ export async function seedDemo(db: Db, scenario: Scenario, now: Instant): Promis
   return { sessions, answers: answered }
 } // prettier-ignore
 
-/** The next such weekday after today, at the same time of day. */
+/** The next such weekday, today included, at the same time of day. */
 function nextWeekday(now: Instant, weekday: number): Instant {
-  const ahead = modulo(weekday - new Date(now).getUTCDay() - 1, 7) + 1
+  const ahead = modulo(weekday - new Date(now).getUTCDay(), 7)
   return now + ahead * MS_PER_DAY
 }
 

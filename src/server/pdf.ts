@@ -22,6 +22,10 @@ const FONT_FILES: Record<FontSubset, Record<Weight, string>> = {
 }
 const fontBytes = new Map<string, Buffer>()
 
+function fontName(subset: FontSubset, weight: Weight): string {
+  return `andika-${subset}-${weight}`
+}
+
 function fontOf(subset: FontSubset, weight: Weight): Buffer {
   const file = FONT_FILES[subset][weight]
   const known = fontBytes.get(file)
@@ -41,6 +45,9 @@ export function drawingsToPdf(drawings: readonly Drawing[], title: string): Prom
     pdf.on('data', (chunk: Buffer) => chunks.push(chunk))
     pdf.on('end', () => resolve(Buffer.concat(chunks)))
     pdf.on('error', reject)
+    for (const subset of Object.keys(FONT_FILES) as FontSubset[])
+      for (const weight of ['regular', 'bold'] as const)
+        pdf.registerFont(fontName(subset, weight), fontOf(subset, weight))
     try {
       for (const drawing of drawings) drawPage(pdf, drawing)
       pdf.end()
@@ -104,7 +111,7 @@ function drawText(pdf: Pdf, shape: Extract<Shape, { type: 'text' }>): void {
   let x = shape.x - (anchor === 'end' ? width : anchor === 'middle' ? width / 2 : 0)
   pdf.fillColor(shape.fill ?? INK).fontSize(size)
   for (const run of runsOf(text)) {
-    pdf.font(fontOf(run.subset, weight), `andika-${run.subset}-${weight}`)
+    pdf.font(fontName(run.subset, weight))
     pdf.text(run.text, x, shape.y, { lineBreak: false, baseline: 'alphabetic' })
     x += textWidth(run.text, size, weight)
   }

@@ -1,5 +1,5 @@
 import { useDrag } from '@use-gesture/react'
-import { type KeyboardEvent, useMemo, useRef } from 'react'
+import { type KeyboardEvent, useRef } from 'react'
 import {
   type DialOptions,
   type HandAngles,
@@ -55,11 +55,7 @@ export function Dial({ hands, onTurn, step = 5, wording, scaffolds = {}, size, s
   const options: DialOptions = { radius: RADIUS, ...scaffolds }
   const extent = dialExtent(options)
   const angles = anglesOf(hands)
-  const shapes = useMemo(
-    () => dialShapes({ hour: angles.hour, minute: angles.minute }, options).map(shapeSvg).join(''),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the options by what they hold
-    [angles.hour, angles.minute, JSON.stringify(options)],
-  )
+  const shapes = dialShapes(angles, options).map(shapeSvg).join('')
   const svg = useRef<SVGSVGElement>(null)
   const held = useRef<Hand>('minute')
 
@@ -75,15 +71,15 @@ export function Dial({ hands, onTurn, step = 5, wording, scaffolds = {}, size, s
       if (first) held.current = handAt(angle, Math.hypot(dx, dy), angles)
       onTurn(turned(hands, held.current, angle, step))
     },
-    { filterTaps: false, pointer: { capture: true } },
+    // The keys have their own way in below.
+    { pointer: { capture: true, keys: false } },
   )
 
-  const ring = scaffolds.ringOfFives ? extent : RADIUS * 1.06
   const name = secret ? 'A clock to read' : `A clock showing ${say(onDial(minuteShown(hands)), wording)}`
   return (
     <div className={onTurn ? 'dial dial-turnable' : 'dial'} style={{ width: size, aspectRatio: '1' }} {...(onTurn ? bind() : {})}>
       <svg ref={svg} viewBox={`${-extent} ${-extent} ${2 * extent} ${2 * extent}`} role="img" aria-label={name} fontFamily="Andika, sans-serif">
-        <circle r={ring} fill="#FBF7EF" />
+        <circle r={extent} fill="#FBF7EF" />
         <g dangerouslySetInnerHTML={{ __html: shapes }} />
       </svg>
       {onTurn && <Sliders hands={hands} onTurn={onTurn} step={step} wording={wording} />}

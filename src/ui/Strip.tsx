@@ -21,7 +21,7 @@ export function Strip({ plan, height = 52, at, onPick }: StripProps) {
         const inner = (
           <>
             <strong>{step.minutes}</strong>
-            {height > 40 && <span style={label}>{activity.name}</span>}
+            {height > 46 && <span style={label}>{activity.name}</span>}
           </>
         )
         const style = { ...segment, outline: step.id === at ? '3px solid var(--stage)' : undefined }

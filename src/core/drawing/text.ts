@@ -4,9 +4,6 @@ import { RefusedValue } from '../errors'
 export type Weight = 'regular' | 'bold'
 export type FontSubset = 'latin' | 'latinExt'
 
-/** Height of a capital letter, as a share of the em. */
-export const CAP_HEIGHT = metrics.capHeight / metrics.unitsPerEm
-
 type Widths = Readonly<Record<string, number>>
 const tables: Record<FontSubset, Record<Weight, Widths>> = metrics
 

@@ -1,4 +1,4 @@
-import { type RungId, STAGES, type Stage } from '../teaching'
+import { type MisreadingId, type RungId, STAGES, type Stage } from '../teaching'
 import type { PlanChild, SessionRequest } from './types'
 
 /** What a group needs now: the rung most of it is on, and an older one that should come back. */
@@ -69,4 +69,9 @@ export function childForms(request: Pick<SessionRequest, 'children' | 'school'>,
 export function namesInWords(names: readonly string[]): string {
   if (names.length <= 1) return names[0] ?? 'nobody'
   return `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`
+}
+
+/** A misreading that was found in a child comes up more often in what the child gets. */
+export function weightsOf(child: PlanChild): Partial<Record<MisreadingId, number>> {
+  return Object.fromEntries(child.findings.map((finding) => [finding.misreading, 6]))
 }

@@ -4,8 +4,8 @@ import { paperClockPage } from '../make'
 import { type Item, type MisreadingId, type RungId, rungTimes } from '../teaching'
 import { type Print, type PrintableId, printables } from '../printables'
 import type { Wording } from '../wording'
-import { workingRung } from './need'
-import type { PlanChild, SessionPlan, SessionRequest } from './types'
+import { weightsOf, workingRung } from './need'
+import type { SessionPlan, SessionRequest } from './types'
 
 export interface PrintSettings {
   readonly paper: PaperId
@@ -70,9 +70,4 @@ function print(
   const count = Math.min(printable.usualItems, rungTimes(rung, {}).length)
   const ringOfFives = rung === 'fives' || rung === 'past-fives'
   return printable.make({ ...settings, rung, count, owner, ringOfFives, weights }, seed)
-}
-
-/** A misreading that was found in a child comes up more often in what the child gets. */
-export function weightsOf(child: PlanChild): Partial<Record<MisreadingId, number>> {
-  return Object.fromEntries(child.findings.map((finding) => [finding.misreading, 6]))
 }

@@ -1,4 +1,4 @@
-import { Button, Group, Pagination, SegmentedControl, Table, Text, Title } from '@mantine/core'
+import { Button, Group, Pagination, SegmentedControl, Table, Text, Title, VisuallyHidden } from '@mantine/core'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { type Answer, type Settings, explain, misreadingOf, rungOf, sayValue, wordingOf } from '../../core'
@@ -53,7 +53,9 @@ export function AnswerTable({ answers, childId, settings }: { answers: readonly 
               <Table.Th>True</Table.Th>
               <Table.Th>Answer</Table.Th>
               <Table.Th>What it may mean</Table.Th>
-              <Table.Th aria-label="Take out" />
+              <Table.Th>
+                <VisuallyHidden>Take out</VisuallyHidden>
+              </Table.Th>
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>

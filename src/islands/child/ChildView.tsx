@@ -48,7 +48,7 @@ function ChildPage({ id }: { id: string }) {
           </div>
           {answers.length === 0 ? (
             <Text className="sheet">
-              No answers yet. They come from the quick check at the <Anchor href="/">table</Anchor>; from four on, this page says
+              No answers yet. They come from the quick check at the <Anchor href="/" underline="always">table</Anchor>; from four on, this page says
               what the mistakes share.
             </Text>
           ) : (

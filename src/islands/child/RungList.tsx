@@ -25,16 +25,17 @@ export function RungList({ standing }: { standing: Standing }) {
 
 function RungRow({ estimate, isWorking, isDue }: { estimate: Estimate; isWorking: boolean; isDue: boolean }) {
   const { rung, probability, firm, unmet, answers } = estimate
-  const percent = Math.round(probability * 100)
-  const state = firm ? (isDue ? 'firm; should come back' : 'firm') : answers === 0 ? 'not met yet' : `${percent} % sure`
+  const percent = Math.floor(probability * 100)
+  const level = firm ? 'firm' : answers === 0 ? 'not met yet' : `${percent} % sure`
+  const state = isDue ? `${level}, should come back` : level
   return (
     <li style={{ padding: '4px 0', borderTop: '1px solid var(--line)' }}>
       <div style={{ display: 'flex', gap: 8, alignItems: 'center' }}>
-        <Text span fw={isWorking ? 700 : 500} style={{ flex: '0 0 190px' }}>
+        <Text span fw={isWorking ? 700 : 500} style={{ flex: '0 0 160px' }}>
           {rungOf(rung).name}
         </Text>
         <Progress value={answers === 0 ? 0 : percent} color="moss" style={{ flex: 1 }} aria-label={`${rungOf(rung).name}: ${state}`} />
-        <Text span size="sm" style={{ flex: '0 0 150px', textAlign: 'right' }}>
+        <Text span size="sm" style={{ flex: '0 0 190px', textAlign: 'right' }}>
           {firm && <IconCheck size={15} color="var(--moss)" aria-hidden style={{ verticalAlign: -2 }} />} {state}
         </Text>
       </div>

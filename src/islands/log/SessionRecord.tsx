@@ -71,7 +71,7 @@ export function SessionRecord({ session, group }: { session: Session; group?: Gr
         </Loaded>
         {session.doneAt !== null && (
           <Text>
-            The next session starts from here: <Anchor href="/">build it on Today</Anchor>.
+            The next session starts from here: <Anchor href="/" underline="always">build it on Today</Anchor>.
           </Text>
         )}
       </Stack>

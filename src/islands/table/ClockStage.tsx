@@ -73,7 +73,7 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
         <Chip.Group multiple value={shown} onChange={setShown}>
           <Group gap={6} justify="center">
             {SCAFFOLDS.map(({ id, name }) => (
-              <Chip key={id} value={id} size="md" color="moss">
+              <Chip key={id} value={id} size="sm" color="moss">
                 {name}
               </Chip>
             ))}

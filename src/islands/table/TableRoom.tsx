@@ -59,7 +59,7 @@ export function TableRoom({ context }: { context: SessionContext }) {
           Plan
         </Button>
         <div style={{ flex: 1, minWidth: 0 }}>
-          <Strip plan={session.plan} height={36} at={step?.id} onPick={(id) => goTo(steps.findIndex((each) => each.id === id))} />
+          <Strip plan={session.plan} height={44} at={step?.id} onPick={(id) => goTo(steps.findIndex((each) => each.id === id))} />
         </div>
         {timer.isRunning && shownMode === 'check' && (
           <Text fw={700} c={timer.leftSeconds < 0 ? 'var(--attention)' : undefined} role="timer" aria-label="Time of this step">

@@ -49,7 +49,11 @@ const MOST_SHOWN = 8
 function Nobody() {
   return (
     <Text>
-      Nobody is in this group yet. <Anchor href="/children">Add children</Anchor> and a session can be built.
+      Nobody is in this group yet.{' '}
+      <Anchor href="/children" underline="always">
+        Add children
+      </Anchor>{' '}
+      and a session can be built.
     </Text>
   )
 }

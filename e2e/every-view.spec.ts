@@ -1,0 +1,103 @@
+import { gzipSync } from 'node:zlib'
+import AxeBuilder from '@axe-core/playwright'
+import type { APIRequestContext, Page } from '@playwright/test'
+import { expect, overviewOf, test } from './fixtures'
+
+const MOST_SCRIPT_KB = 250
+
+/** Each view by name, with what shows that it is there whole. */
+async function views(request: APIRequestContext): Promise<{ name: string; path: string; ready: (page: Page) => Promise<void> }[]> {
+  const { groups } = await overviewOf(request)
+  const group = groups.find((each) => each.group.name === 'Ducklings')
+  const heading = (text: string | RegExp) => async (page: Page) => expect(page.getByRole('heading', { name: text }).first()).toBeVisible() // prettier-ignore
+  return [
+    { name: 'Today', path: '/', ready: heading('Ducklings') },
+    { name: 'Children', path: '/children', ready: heading('Ducklings') },
+    { name: 'a child', path: `/children/${group?.children[0]?.id}`, ready: heading('What the mistakes share') },
+    { name: 'Plan', path: `/plan/${group?.next?.id}`, ready: heading(/^Ducklings/) },
+    { name: 'Table', path: `/table/${group?.next?.id}`, ready: async (page) => expect(page.getByRole('timer')).toBeVisible() },
+    { name: 'Log', path: '/log', ready: async (page) => expect(page.getByText(/of \d+ right/).first()).toBeVisible() },
+    { name: 'House rules', path: '/settings', ready: heading('House rules') },
+  ]
+} // prettier-ignore
+
+for (const scheme of ['light', 'dark'] as const)
+  test(`no accessibility violation in any view, ${scheme}`, async ({ page, request }) => {
+    await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' })
+    for (const { name, path, ready } of await views(request)) {
+      await page.goto(path)
+      await ready(page)
+      const found = [...(await new AxeBuilder({ page }).analyze()).violations]
+      if (name === 'Table') {
+        await page.keyboard.press('q')
+        await expect(page.getByRole('button', { name: 'Skip' })).toBeVisible()
+        found.push(...(await new AxeBuilder({ page }).analyze()).violations)
+      }
+      if (name === 'Plan')
+        for (const tab of ['Shelf', 'Fetch', 'Prints']) {
+          await page.getByRole('tab', { name: tab }).click()
+          found.push(...(await new AxeBuilder({ page }).analyze()).violations)
+        }
+      expect(found.map(({ id, nodes }) => `${name}: ${id}: ${nodes[0]?.html}`)).toEqual([])
+    }
+  })
+
+test('each view’s scripts are at most 250 kB compressed', async ({ page, request }) => {
+  for (const { name, path, ready } of await views(request)) {
+    const sizes: Promise<number>[] = []
+    const weigh = (response: import('@playwright/test').Response) => {
+      if (response.request().resourceType() === 'script') sizes.push(response.body().then((body) => gzipSync(body).length)) // prettier-ignore
+    }
+    page.on('response', weigh)
+    await page.goto(path)
+    await ready(page)
+    await page.waitForLoadState('networkidle')
+    page.off('response', weigh)
+    const kB = (await Promise.all(sizes)).reduce((sum, size) => sum + size, 0) / 1000
+    console.log(`${name}: ${kB.toFixed(0)} kB of script`)
+    expect(kB, name).toBeGreaterThan(50)
+    expect(kB, name).toBeLessThanOrEqual(MOST_SCRIPT_KB)
+  }
+})
+
+test.describe('on a tablet, upright, by touch', () => {
+  test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true, isMobile: true })
+
+  test('nothing runs off the side, and what is tapped is at least 44 px', async ({ page, request }) => {
+    for (const { name, path, ready } of await views(request)) {
+      await page.goto(path)
+      await ready(page)
+      expect(await page.evaluate(() => document.documentElement.scrollWidth), name).toBeLessThanOrEqual(820)
+      const small = await page
+        .locator('button:visible, a.mantine-Button-root:visible, .shell-link:visible')
+        .evaluateAll((targets) =>
+          targets
+            .map((target) => ({ box: target.getBoundingClientRect(), name: target.textContent || target.ariaLabel }))
+            .filter(({ box }) => box.height < 43.5 && box.height > 0)
+            .map(({ box, name: text }) => `${text}: ${box.height}`),
+        )
+      expect(small, name).toEqual([])
+    }
+  })
+
+  test('a hand is turned by a finger', async ({ page, request }) => {
+    const { groups } = await overviewOf(request)
+    await page.goto(`/table/${groups.find((each) => each.next)?.next?.id}`)
+    const dial = page.getByRole('slider', { name: 'Time shown' })
+    await expect(dial).toBeVisible()
+    const before = Number(await dial.getAttribute('aria-valuenow'))
+    const box = await page.locator('.table-dial .dial').boundingBox()
+    if (!box) throw new Error('no dial')
+    const at = (degrees: number) => ({
+      x: box.x + box.width / 2 + Math.sin((degrees * Math.PI) / 180) * box.width * 0.4,
+      y: box.y + box.height / 2 - Math.cos((degrees * Math.PI) / 180) * box.width * 0.4,
+    })
+    const client = await page.context().newCDPSession(page)
+    const from = (before % 60) * 6
+    await client.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [at(from)] })
+    for (let i = 1; i <= 10; i++)
+      await client.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: [at(from + 9 * i)] })
+    await client.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] })
+    await expect(dial).toHaveAttribute('aria-valuenow', String(before + 15))
+  })
+})

@@ -1,0 +1,69 @@
+import { type APIRequestContext, type Page, expect, test as base } from '@playwright/test'
+import type { Answer, Group, Overview, Session } from '../src/core'
+
+/** Every test also holds that nothing is logged as an error and that no request leaves this machine. */
+export const test = base.extend<{ quiet: { allow: (pattern: RegExp) => void } }>({
+  quiet: [
+    async ({ page }, use) => {
+      const allowed: RegExp[] = []
+      const heard: string[] = []
+      page.on('console', (message) => {
+        if (message.type() === 'error') heard.push(message.text())
+      })
+      page.on('pageerror', (error) => heard.push(error.message))
+      page.on('request', (request) => {
+        const { hostname, protocol } = new URL(request.url())
+        if (protocol.startsWith('http') && hostname !== '127.0.0.1') heard.push(`request to ${hostname}`)
+      })
+      await use({ allow: (pattern) => allowed.push(pattern) })
+      expect(heard.filter((text) => !allowed.some((pattern) => pattern.test(text)))).toEqual([])
+    },
+    { auto: true },
+  ],
+})
+
+export { expect }
+
+export interface Made {
+  readonly group: Group
+  readonly childIds: readonly string[]
+}
+
+/** A group of a test's own, so that tests do not meet in each other's records. */
+export async function makeGroup(request: APIRequestContext, name: string, children: readonly string[]): Promise<Made> {
+  const newChildren = children.map((child) => ({ id: crypto.randomUUID(), name: child, age: 6 }))
+  const response = await request.post('/api/groups', {
+    data: { id: crypto.randomUUID(), name, childIds: [], newChildren },
+  })
+  expect(response.status()).toBe(200)
+  return { group: (await response.json()) as Group, childIds: newChildren.map((child) => child.id) }
+}
+
+export async function makeSession(request: APIRequestContext, groupId: string, minutes = 25): Promise<Session> {
+  const response = await request.post('/api/sessions', {
+    data: { id: crypto.randomUUID(), groupId, date: '2026-11-28', start: 570, minutes, place: 'table', materials: ['card', 'scissors', 'fasteners', 'crayons', 'paper', 'slates', 'circles'] }, // prettier-ignore
+  })
+  expect(response.status()).toBe(200)
+  return (await response.json()) as Session
+}
+
+export async function answersOf(request: APIRequestContext, sessionId: string): Promise<Answer[]> {
+  return (await (await request.get(`/api/answers?sessionId=${sessionId}`)).json()) as Answer[]
+}
+
+export async function overviewOf(request: APIRequestContext): Promise<Overview> {
+  return (await (await request.get('/api/overview')).json()) as Overview
+}
+
+/** The middle of the dial on the page, and its size. */
+export async function dialBox(page: Page) {
+  const box = await page.locator('.table-dial .dial').boundingBox()
+  if (!box) throw new Error('no dial on the page')
+  return { x: box.x + box.width / 2, y: box.y + box.height / 2, radius: box.width / 2 }
+}
+
+/** A point on the dial: degrees clockwise from 12, and a share of the radius. Written apart from the core. */
+export function onDial(box: { x: number; y: number; radius: number }, degrees: number, share: number) {
+  const radians = (degrees * Math.PI) / 180
+  return { x: box.x + Math.sin(radians) * box.radius * share, y: box.y - Math.cos(radians) * box.radius * share }
+}

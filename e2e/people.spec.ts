@@ -1,0 +1,83 @@
+import type { ChildReport, Group } from '../src/core'
+import { expect, makeGroup, makeSession, test } from './fixtures'
+
+const LONG = 'Maximiliana-Theodosia Featherstonehaugh of the Upper Lock 57'
+
+test('groups and children are added, edited and removed, after saying what goes with them', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/children')
+  await page.getByRole('button', { name: 'Add a group' }).click()
+  const form = page.getByRole('dialog', { name: 'Add a group' })
+  await form.getByRole('textbox', { name: 'Group' }).fill('Otters')
+  await form.getByLabel('New children').fill('Sedge 6, <b>Pip</b>\n🦦 Rill')
+  await form.getByRole('button', { name: 'Add' }).click()
+  const otters = page.getByRole('region', { name: 'Otters' })
+  await expect(otters.getByRole('link', { name: '<b>Pip</b>' })).toBeVisible()
+  await expect(otters).toContainText('6 years')
+  await expect(otters.getByRole('link', { name: '🦦 Rill' })).toBeVisible()
+
+  await otters.getByRole('button', { name: 'Edit Sedge' }).click()
+  await page.getByRole('dialog').getByLabel('Name').fill(LONG)
+  await page.getByRole('dialog').getByLabel('Age').fill('7')
+  await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click()
+  await expect(otters.getByRole('link', { name: LONG })).toBeVisible()
+  const width = await page.evaluate(() => document.documentElement.scrollWidth)
+  expect(width).toBeLessThanOrEqual(1280)
+
+  const groups = (await (await request.get('/api/groups')).json()) as Group[]
+  const made = groups.find((group) => group.name === 'Otters')
+  await makeSession(request, made?.id ?? '')
+  await otters.getByRole('button', { name: 'Remove 🦦 Rill' }).click()
+  await expect(page.getByRole('dialog')).toContainText('goes for good, and leaves Otters')
+  await page.getByRole('dialog').getByRole('button', { name: 'Keep' }).click()
+  await expect(otters.getByRole('link', { name: '🦦 Rill' })).toBeVisible()
+  await otters.getByRole('button', { name: 'Remove 🦦 Rill' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Remove', exact: true }).click()
+  await expect(otters.getByRole('link', { name: '🦦 Rill' })).toBeHidden()
+
+  await otters.getByRole('button', { name: 'Remove', exact: true }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Remove with 1 session' }).click()
+  await expect(otters).toBeHidden()
+  // The children stay, in no group.
+  await expect(page.getByRole('region', { name: 'In no group' }).getByRole('link', { name: LONG })).toBeVisible()
+})
+
+test('a child that was edited elsewhere is not written over, and a wrong age is named', async ({
+  page,
+  request,
+  quiet,
+}) => {
+  quiet.allow(/40[09]/)
+  const { group, childIds } = await makeGroup(request, 'Age testers', ['Bracken'])
+  await page.goto('/children')
+  const region = page.getByRole('region', { name: group.name })
+  await region.getByRole('button', { name: 'Edit Bracken' }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByLabel('Age').fill('150')
+  await dialog.getByRole('button', { name: 'Save' }).click()
+  await expect(dialog.getByRole('alert')).toContainText('age must be less than or equal to 99, got 150')
+  const elsewhere = await request.put(`/api/children/${childIds[0]}`, { data: { version: 1, name: 'Bracken the tall', age: 8 } }) // prettier-ignore
+  expect(elsewhere.status()).toBe(200)
+  await dialog.getByLabel('Age').fill('7')
+  await dialog.getByRole('button', { name: 'Save' }).click()
+  await expect(dialog.getByRole('alert')).toContainText('Someone saved this child after you opened it')
+  const report = (await (await request.get(`/api/children/${childIds[0]}`)).json()) as ChildReport
+  expect(report.child).toMatchObject({ name: 'Bracken the tall', age: 8 })
+})
+
+test('house rules are kept and change what is said', async ({ page, request }) => {
+  const { group } = await makeGroup(request, 'Rule testers', ['Moss'])
+  const session = await makeSession(request, group.id)
+  await page.goto('/settings')
+  await page.getByRole('radio', { name: /^Minutes past/ }).click()
+  await page.getByRole('button', { name: 'Save the rules' }).click()
+  await expect(page.getByText('Saved. Everything printed and asked follows it from now on.')).toBeVisible()
+  await page.goto(`/table/${session.id}`)
+  await expect(page.getByRole('slider')).toHaveAttribute('aria-valuetext', 'thirty minutes past nine')
+  await page.goto('/settings')
+  await page.getByRole('radio', { name: /^Past and to/ }).click()
+  await page.getByRole('button', { name: 'Save the rules' }).click()
+  await expect(page.getByRole('button', { name: 'Save the rules' })).toBeDisabled()
+})

@@ -1,0 +1,122 @@
+import type { Page } from '@playwright/test'
+import type { SessionContext } from '../src/core'
+import { expect, makeGroup, makeSession, test } from './fixtures'
+
+const steps = (page: Page) => page.getByRole('list', { name: 'Steps' }).getByRole('listitem')
+
+async function names(page: Page): Promise<string[]> {
+  const labels = await page.getByRole('button', { name: /^Take out / }).evaluateAll((buttons) => buttons.map((button) => button.getAttribute('aria-label') ?? '')) // prettier-ignore
+  return labels.map((label) => label.replace('Take out ', ''))
+}
+
+test('steps are moved by key, swapped, lengthened and taken out; checks follow, undo brings back', async ({
+  page,
+  request,
+}) => {
+  const { group } = await makeGroup(request, 'Plan testers', ['Moss', 'Fern', 'Reed'])
+  const session = await makeSession(request, group.id)
+  await page.goto(`/plan/${session.id}`)
+  await expect(page.getByText('25 of 25 minutes planned')).toBeVisible()
+  const before = await names(page)
+
+  await page.getByRole('button', { name: `Move ${before[0]}` }).focus()
+  await page.keyboard.press('Space')
+  await expect(page.getByText(`${before[0]} is over place 1`)).toBeAttached()
+  await page.keyboard.press('ArrowDown')
+  await expect(page.getByText(`${before[0]} is over place 2`)).toBeAttached()
+  await page.keyboard.press('Space')
+  await expect.poll(() => names(page)).toEqual([before[1], before[0], ...before.slice(2)])
+
+  await page.keyboard.press('Control+z')
+  await expect.poll(() => names(page)).toEqual(before)
+
+  await page.getByLabel(`Minutes of ${before[0]}`).fill('9')
+  await expect(page.getByText(/too long for 25|left over of 25/)).toBeVisible()
+  await expect(page.getByRole('tab', { name: /to mend/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByText('Fills the 25 minutes exactly.')).toBeVisible()
+
+  await page.getByRole('button', { name: `Swap ${before[1]}` }).click()
+  const other = page.getByRole('menuitem').first()
+  const otherName = (await other.textContent())?.split(',')[0] ?? ''
+  await other.click()
+  await expect.poll(async () => (await names(page))[1]).toBe(otherName)
+
+  await page.getByRole('button', { name: `Take out ${before[0]}` }).click()
+  await expect(steps(page)).toHaveCount(before.length - 1)
+
+  // What is on the screen is what was kept.
+  await expect
+    .poll(async () => {
+      const context = (await (await request.get(`/api/sessions/${session.id}`)).json()) as SessionContext
+      return context.session.plan.steps.length
+    })
+    .toBe(before.length - 1)
+  await page.reload()
+  await expect(steps(page)).toHaveCount(before.length - 1)
+  expect((await names(page))[0]).toBe(otherName)
+})
+
+test('a step is dragged by mouse', async ({ page, request }) => {
+  const { group } = await makeGroup(request, 'Drag testers', ['Moss', 'Fern'])
+  const session = await makeSession(request, group.id)
+  await page.goto(`/plan/${session.id}`)
+  await expect(steps(page).first()).toBeVisible()
+  const before = await names(page)
+  const from = await page.getByRole('button', { name: `Move ${before[2]}` }).boundingBox()
+  const to = await page.getByRole('button', { name: `Move ${before[0]}` }).boundingBox()
+  if (!from || !to) throw new Error('no handles')
+  await page.mouse.move(from.x + 10, from.y + 10)
+  await page.mouse.down()
+  await page.mouse.move(to.x + 10, to.y + 2, { steps: 12 })
+  await page.mouse.up()
+  await expect.poll(() => names(page)).toEqual([before[2], before[0], before[1], ...before.slice(3)])
+})
+
+test('impossible minutes are told at the field and nothing is saved', async ({ page, request }) => {
+  const { group } = await makeGroup(request, 'Minute testers', ['Moss'])
+  const session = await makeSession(request, group.id)
+  await page.goto(`/plan/${session.id}`)
+  const field = page.getByLabel('Minutes there are')
+  for (const bad of ['0', '-5', '1000000000']) {
+    await field.fill(bad)
+    await expect(page.getByText('10 to 120')).toBeVisible()
+  }
+  await field.fill('30')
+  await expect(page.getByText('10 to 120')).toBeHidden()
+  await expect(page.getByText('5 min left over of 30: lengthen or add one.')).toBeVisible()
+})
+
+test('a plan that was changed elsewhere is not written over', async ({ page, request, quiet }) => {
+  quiet.allow(/409/)
+  const { group } = await makeGroup(request, 'Two tabs', ['Moss'])
+  const session = await makeSession(request, group.id)
+  await page.goto(`/plan/${session.id}`)
+  await expect(page.getByText('25 of 25 minutes planned')).toBeVisible()
+  const { date, start, place, materials, plan } = session
+  const elsewhere = await request.put(`/api/sessions/${session.id}`, {
+    data: { version: session.version, date, start, minutes: 40, place, materials, note: '', rung: plan.rung, steps: plan.steps }, // prettier-ignore
+  })
+  expect(elsewhere.status()).toBe(200)
+  await page.getByLabel('Minutes there are').fill('35')
+  await expect(page.getByText('This session was changed elsewhere')).toBeVisible()
+  await expect(page.getByLabel('Minutes there are')).toHaveValue('40')
+})
+
+test('the shelf adds, the fetch list ticks, the prints are shown', async ({ page, request }) => {
+  const { group } = await makeGroup(request, 'Shelf testers', ['Moss', 'Fern'])
+  const session = await makeSession(request, group.id)
+  await page.goto(`/plan/${session.id}`)
+  await expect(steps(page).first()).toBeVisible()
+  const count = await steps(page).count()
+  await page.getByRole('tab', { name: 'Shelf' }).click()
+  await page.getByRole('button', { name: /^Add / }).first().click()
+  await expect(steps(page)).toHaveCount(count + 1)
+  await page.getByRole('tab', { name: 'Fetch' }).click()
+  const first = page.getByRole('checkbox').first()
+  const wasTicked = await first.isChecked()
+  await first.click()
+  expect(await first.isChecked()).toBe(!wasTicked)
+  await page.getByRole('tab', { name: 'Prints' }).click()
+  await expect(page.getByText('Run sheet, for you')).toBeVisible()
+})

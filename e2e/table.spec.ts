@@ -1,0 +1,118 @@
+import type { Page } from '@playwright/test'
+import type { Session } from '../src/core'
+import { answersOf, dialBox, expect, makeGroup, makeSession, onDial, test } from './fixtures'
+
+async function openTable(page: Page, session: Session) {
+  await page.goto(`/table/${session.id}`)
+  await expect(page.getByRole('slider', { name: 'Time shown' })).toBeVisible()
+}
+
+/** Takes hold of a hand at one angle and brings it round to another. */
+async function dragHand(page: Page, share: number, from: number, to: number) {
+  const box = await dialBox(page)
+  const start = onDial(box, from, share)
+  await page.mouse.move(start.x, start.y)
+  await page.mouse.down()
+  for (let i = 1; i <= 12; i++) {
+    const at = onDial(box, from + ((to - from) * i) / 12, share)
+    await page.mouse.move(at.x, at.y)
+  }
+  await page.mouse.up()
+}
+
+test('geared hands turn together through the hour; free hands are judged', async ({ page, request }) => {
+  const { group } = await makeGroup(request, 'Dial testers', ['Moss'])
+  await openTable(page, await makeSession(request, group.id))
+  // The session starts at 9:30; the long hand goes from 6 on to 2, past 12.
+  await dragHand(page, 0.8, 180, 420)
+  const dial = page.getByRole('slider', { name: 'Time shown' })
+  await expect(dial).toHaveAttribute('aria-valuetext', 'ten past ten')
+  await dial.focus()
+  await page.keyboard.press('ArrowRight')
+  await page.keyboard.press('PageUp')
+  await expect(dial).toHaveAttribute('aria-valuetext', 'quarter past eleven')
+
+  await page.keyboard.press('g')
+  await dragHand(page, 0.8, 90, 180)
+  await page.getByRole('button', { name: 'Say the time' }).click()
+  // The hour hand stayed at a quarter past: 337.5 degrees is 15 past 11.
+  await expect(page.getByText('Your hour hand says about 15 past, your minute hand says 30.')).toBeVisible()
+})
+
+test('answers are kept over a reload, taken back by undo, and counted once after a lost connection', async ({
+  page,
+  request,
+  context,
+  quiet,
+}) => {
+  quiet.allow(/ERR_INTERNET_DISCONNECTED|Failed to load resource/)
+  const { group } = await makeGroup(request, 'Queue testers', ['Moss', 'Fern'])
+  const session = await makeSession(request, group.id)
+  await openTable(page, session)
+  await page.keyboard.press('q')
+  await expect(page.getByRole('heading', { name: 'Moss' })).toBeVisible()
+  await page.keyboard.press('2')
+  await page.getByRole('button', { name: 'Next question' }).click()
+  await expect(page.getByRole('heading', { name: 'Fern' })).toBeVisible()
+  await expect.poll(async () => (await answersOf(request, session.id)).length).toBe(1)
+
+  await context.setOffline(true)
+  await page.keyboard.press('1')
+  await expect(page.getByText('1 answer is kept here until Ripe Acorn can be reached again.')).toBeVisible({
+    timeout: 10_000,
+  })
+  expect((await answersOf(request, session.id)).length).toBe(1)
+  await context.setOffline(false)
+  await expect.poll(async () => (await answersOf(request, session.id)).length, { timeout: 12_000 }).toBe(2)
+
+  await page.reload()
+  await page.getByRole('tab', { name: 'Quick check' }).click()
+  await expect(page.getByRole('button', { name: /^Moss [01]\/1$/ })).toBeVisible()
+  await page.keyboard.press('u')
+  await expect.poll(async () => (await answersOf(request, session.id)).map((answer) => answer.childId).length).toBe(1)
+})
+
+test('the hands that a child sets are logged as they stand', async ({ page, request }) => {
+  const { group } = await makeGroup(request, 'Setting testers', ['Moss'])
+  const session = await makeSession(request, group.id)
+  await openTable(page, session)
+  await page.keyboard.press('q')
+  await page.getByRole('combobox', { name: 'Which rung' }).click()
+  await page.getByRole('option', { name: 'Half past' }).click()
+  await page.getByRole('button', { name: 'Skip' }).click()
+  await expect(page.getByRole('button', { name: 'The hands are set' })).toBeVisible()
+  const asked = (await page.getByText(/^Show me half past/).textContent()) ?? ''
+  const hours = ['twelve', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven']
+  const hour = hours.findIndex((word) => asked.includes(`past ${word}.`))
+  // Both hands stand at 12: the long one is taken far out, the short one near the middle.
+  await dragHand(page, 0.8, 0, 180)
+  await dragHand(page, 0.4, 0, hour * 30 + 15)
+  await page.getByLabel('Helped').check()
+  await page.getByRole('button', { name: 'The hands are set' }).click()
+  await expect(page.getByText(/^Right: half past/)).toBeVisible()
+  await expect.poll(async () => (await answersOf(request, session.id)).length).toBe(1)
+  const [answer] = await answersOf(request, session.id)
+  expect(answer).toMatchObject({ right: true, helped: true, choices: 0, stage: 'concrete' })
+  expect(answer?.given).toMatchObject({ kind: 'hands', minute: 180 })
+})
+
+test('the step’s time runs and the steps go to their end by key', async ({ page, request }) => {
+  const { group } = await makeGroup(request, 'Timer testers', ['Moss'])
+  const session = await makeSession(request, group.id)
+  await openTable(page, session)
+  const first = session.plan.steps[0]
+  await expect(page.getByRole('timer')).toHaveText(`${first?.minutes}:00`)
+  await page.keyboard.press('t')
+  await expect(page.getByRole('timer')).toHaveText(`${(first?.minutes ?? 1) - 1}:58`, { timeout: 5000 })
+  await page.keyboard.press('t')
+  await expect(page.getByRole('button', { name: 'Start' })).toBeVisible()
+  for (let i = 0; i < session.plan.steps.length; i++) await page.keyboard.press('n')
+  await expect(page.getByRole('dialog', { name: 'End the session' })).toBeVisible()
+})
+
+test('a list of keys is shown on ?', async ({ page }) => {
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible()
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
+})

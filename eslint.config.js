@@ -1,0 +1,60 @@
+import js from '@eslint/js'
+import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript'
+import { importX } from 'eslint-plugin-import-x'
+import reactHooks from 'eslint-plugin-react-hooks'
+import tseslint from 'typescript-eslint'
+
+/** Inside the core a folder may import from those before it, never from one after it. */
+const CORE_ORDER = [
+  'clock', 'wording', 'teaching', 'knowing', 'drawing', 'faces', 'make', 'printables', 'chance', 'movement', 'stories',
+  'activities', 'planning',
+] // prettier-ignore
+
+/** pages → islands → ui → core, and pages/api → server → core. */
+const directions = [
+  { target: './src/core', from: ['./src/server', './src/ui', './src/islands', './src/pages'], message: 'The core imports nothing but itself.' },
+  { target: './src/server', from: ['./src/ui', './src/islands', './src/pages'], message: 'The server builds on the core alone.' },
+  { target: './src/ui', from: ['./src/server', './src/islands', './src/pages'], message: 'What views share builds on the core alone.' },
+  { target: './src/islands', from: ['./src/server', './src/pages'], message: 'Views reach the server over HTTP.' },
+  { target: './src/pages/api', from: ['./src/ui', './src/islands'], message: 'Endpoints call the server.' },
+  ...CORE_ORDER.slice(0, -1).map((folder, i) => ({
+    target: `./src/core/${folder}`,
+    from: CORE_ORDER.slice(i + 1).map((later) => `./src/core/${later}`),
+    message: `${folder} comes before it in the core.`,
+  })),
+] // prettier-ignore
+
+export default tseslint.config(
+  { ignores: ['dist', '.astro', 'node_modules', 'data', 'demo', 'docs', 'test-results', 'playwright-report'] },
+  js.configs.recommended,
+  ...tseslint.configs.strict,
+  {
+    files: ['**/*.{ts,tsx,js}'],
+    plugins: { 'import-x': importX, 'react-hooks': reactHooks },
+    settings: { 'import-x/resolver-next': [createTypeScriptImportResolver({ project: './tsconfig.json' })] },
+    rules: {
+      ...reactHooks.configs.recommended.rules,
+      'import-x/no-restricted-paths': ['error', { zones: directions }],
+      'import-x/no-cycle': ['error', { ignoreExternal: true }],
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      'no-console': 'error',
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['src/core/**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ regex: '^(?!\\.|pure-rand)', message: 'The core takes small pure libraries only.' }] },
+      ],
+      'no-restricted-globals': ['error', 'Date', 'performance', 'crypto', 'process', 'window', 'document'],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Randomness is handed in as a seed.' },
+      ],
+    },
+  },
+  { files: ['scripts/**', 'bench/**'], rules: { 'no-console': 'off' } },
+)
