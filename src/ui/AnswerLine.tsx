@@ -1,5 +1,5 @@
 import { Text } from '@mantine/core'
-import { type Answer, type Settings, askInWords, minuteOf, sayValue, wordingOf } from '../core'
+import { type Answer, type Settings, askInWords, minuteOf, sayAnswer, wordingOf } from '../core'
 import { Dial, type Hands } from './Dial'
 import { momentInWords } from './dates'
 
@@ -14,8 +14,8 @@ export function AnswerLine({ answer, settings }: { answer: Answer; settings: Set
       </div>
       <div style={{ minWidth: 0 }}>
         <Text size="sm">
-          {item.ask === 'set' ? `${askInWords(item, wording)} Set as` : `${sayValue(item.answer, wording)}, answered`}{' '}
-          <strong>“{sayValue(given, wording)}”</strong>
+          {item.ask === 'set' ? `${askInWords(item, wording)} Set as` : `${sayAnswer(item, item.answer, wording)}, answered`}{' '}
+          <strong>“{sayAnswer(item, given, wording)}”</strong>
           {right ? ', right' : ''}
         </Text>
         <Text size="xs" className="quiet">

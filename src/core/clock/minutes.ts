@@ -7,7 +7,11 @@ export const MINUTES_PER_HOUR = 60
 export const MINUTES_PER_TURN = 12 * MINUTES_PER_HOUR
 export const MINUTES_PER_DAY = 2 * MINUTES_PER_TURN
 
-/** The remainder that is never negative: `modulo(-1, 60) //=> 59`. */
+/**
+ * The remainder that is never negative.
+ *
+ * modulo(-1, 60) //=> 59
+ */
 export function modulo(value: number, size: number): number {
   return ((value % size) + size) % size
 }

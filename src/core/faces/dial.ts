@@ -106,7 +106,7 @@ export function handMeasures(hand: 'hour' | 'minute', r: number) {
   const reach = r * MINUTE_HAND_REACH
   return hand === 'hour'
     ? { length: reach * HOUR_HAND_SHARE, width: r * 0.115, tail: r * 0.14 }
-    : { length: reach, width: r * 0.038, tail: r * 0.17 }
+    : { length: reach, width: r * 0.044, tail: r * 0.17 }
 }
 
 function handGroup(hand: 'hour' | 'minute', angle: number, o: Required<DialOptions>): Shape {

@@ -19,7 +19,7 @@ export const TIP_SPREAD = 1.5
 export function handOutline(hand: 'hour' | 'minute', { length, width, tail }: HandMeasures): PathCommand[] {
   const half = width / 2
   const wide = half * TIP_SPREAD
-  const tip = hand === 'hour' ? acorn(length, wide) : leaf(length, half, wide)
+  const tip = hand === 'hour' ? acorn(length, half, wide) : leaf(length, half, wide)
   const shoulder = tip[0]
   if (shoulder?.op !== 'M') throw new Error('a tip starts where the body ends')
   return [
@@ -34,7 +34,7 @@ export function handOutline(hand: 'hour' | 'minute', { length, width, tail }: Ha
 }
 
 /** Cap wider than the nut, the nut rounding to a small point. Starts at the body, ends at the cap's right. */
-function acorn(length: number, wide: number): PathCommand[] {
+function acorn(length: number, half: number, wide: number): PathCommand[] {
   const tall = Math.min(wide * 2.6, length * 0.5)
   const base = -(length - tall)
   const rim = base - tall * 0.34
@@ -46,7 +46,7 @@ function acorn(length: number, wide: number): PathCommand[] {
     { op: 'C', x1: -nut, y1: rim - tall * 0.4, x2: -nut * 0.35, y2: -length + tall * 0.12, x: 0, y: -length },
     { op: 'C', x1: nut * 0.35, y1: -length + tall * 0.12, x2: nut, y2: rim - tall * 0.4, x: nut, y: rim },
     { op: 'L', x: wide, y: rim },
-    { op: 'C', x1: wide, y1: base - tall * 0.12, x2: wide * 0.9, y2: base, x: wide * 0.4, y: base },
+    { op: 'C', x1: wide, y1: base - tall * 0.12, x2: wide * 0.9, y2: base, x: half, y: base },
   ]
 }
 

@@ -1,7 +1,7 @@
 import { FAINT, INK, type Drawing, type Shape, bodyArea, fitSize, makePage, wrapText } from '../drawing'
 import { centredText, dialExtent } from '../faces'
 import { randomFrom, shuffled } from '../random'
-import { type Item, makeItems, sayValue } from '../teaching'
+import { type Item, makeItems, sayAnswer } from '../teaching'
 import { type Cell, cutGrid, gridCells, itemDial, printFooter } from './frame'
 import type { PrintOptions, Printable } from './types'
 
@@ -48,7 +48,7 @@ function cardPage(cards: readonly Card[], options: PrintOptions, footer: string)
 function cardFace({ face, item }: Card, cell: Cell, options: PrintOptions): Shape[] {
   const x = cell.x + cell.width / 2
   const y = cell.y + cell.height / 2
-  if (face === 'words') return wordsIn(sayValue(item.answer, options.wording), x, y, cell.width - 10)
+  if (face === 'words') return wordsIn(sayAnswer(item, item.answer, options.wording), x, y, cell.width - 10)
   const room = Math.min(cell.width, cell.height) / 2 - 4
   return [itemDial(item, x, y, room / dialExtent({ radius: 1, ringOfFives: options.ringOfFives }), options)]
 }
@@ -69,7 +69,7 @@ function controlCard(items: readonly Item[], options: PrintOptions, footer: stri
     const x = area.x + (i % 2) * (area.width / 2)
     const y = area.y + (Math.floor(i / 2) + 0.5) * rowHeight
     const radius = (rowHeight / 2 - 2) / dialExtent({ radius: 1, ringOfFives: options.ringOfFives })
-    const text = sayValue(item.answer, options.wording)
+    const text = sayAnswer(item, item.answer, options.wording)
     const textX = x + rowHeight + 6
     const width = area.width / 2 - rowHeight - 8
     return [

@@ -1,7 +1,7 @@
 import { FAINT, INK, MOSS, type Drawing, type Shape, fitSize, makePage } from '../drawing'
 import { dialExtent } from '../faces'
 import { randomFrom } from '../random'
-import { type Item, makeItems, sayValue } from '../teaching'
+import { type Item, makeItems, sayAnswer } from '../teaching'
 import { type Cell, gridCells, itemDial, printFooter, rule } from './frame'
 import type { PrintOptions, Printable } from './types'
 
@@ -54,7 +54,7 @@ function question(item: Item, number: number, cell: Cell, options: PrintOptions,
 }
 
 function answer(item: Item, x: number, lineY: number, half: number, options: PrintOptions): Shape {
-  const text = sayValue(item.answer, options.wording)
+  const text = sayAnswer(item, item.answer, options.wording)
   const size = fitSize(text, 6, 2 * half)
   return {
     type: 'text',

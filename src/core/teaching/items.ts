@@ -4,7 +4,7 @@ import { type Random, shuffled } from '../random'
 import { type Wording, say } from '../wording'
 import { type RungId, rungOf } from './rungs'
 import type { MisreadingId } from './misreadings/types'
-import { HAND_SET_TOLERANCE_DEG, type Value, sameValue } from './values'
+import { HAND_SET_TOLERANCE_DEG, type Value, sameValue, sayValue } from './values'
 
 /** Which way the question goes: read a dial, set the hands, match a dial to a form, write figures. */
 export type Ask = 'read' | 'set' | 'match' | 'write'
@@ -148,11 +148,27 @@ export function isRight(item: Item, given: Value): boolean {
   return sameValue(item.answer, given)
 }
 
+/**
+ * The group's wording as a rung practises it: past by fives is always said with "past" and never with
+ * "to", minutes to is never said with "past", and the digital form stands in figures.
+ */
+export function wordingOn(rung: RungId, wording: Wording): Wording {
+  if (rung === 'digital') return { ...wording, form: 'digital' }
+  if (rung === 'past-fives' && wording.form === 'turns') return { ...wording, form: 'minutes-past' }
+  if (rung === 'to-fives' && wording.form === 'minutes-past') return { ...wording, form: 'turns' }
+  return wording
+}
+
+/** An answer to an item, right or wrong, as the group says it on the item's rung. */
+export function sayAnswer(item: Item, value: Value, wording: Wording): string {
+  return sayValue(value, wordingOn(item.rung, wording))
+}
+
 /** What is asked, in words for the adult to read out. */
 export function askInWords(item: Item, wording: Wording): string {
   if (item.rung === 'fives') return 'How many minutes past?'
   if (item.rung === 'hour-hand') return 'What does the hour hand tell you?'
-  if (item.ask === 'set') return `Show me ${say(minuteOf(item), wording)}.`
+  if (item.ask === 'set') return `Show me ${say(minuteOf(item), wordingOn(item.rung, wording))}.`
   if (item.ask === 'write') return 'Write this time in figures.'
   return 'What time is it?'
 }

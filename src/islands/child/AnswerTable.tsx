@@ -1,7 +1,7 @@
 import { Button, Group, Pagination, SegmentedControl, Table, Text, Title, VisuallyHidden } from '@mantine/core'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { type Answer, type Settings, explain, misreadingOf, rungOf, sayValue, wordingOf } from '../../core'
+import { type Answer, type Settings, explain, misreadingOf, rungOf, sayAnswer, wordingOf } from '../../core'
 import { Confirm } from '../../ui/Confirm'
 import { api } from '../../ui/api'
 import { momentInWords } from '../../ui/dates'
@@ -63,9 +63,9 @@ export function AnswerTable({ answers, childId, settings }: { answers: readonly 
               <Table.Tr key={answer.id}>
                 <Table.Td style={{ whiteSpace: 'nowrap' }}>{momentInWords(answer.at)}</Table.Td>
                 <Table.Td>{rungOf(answer.item.rung).name}</Table.Td>
-                <Table.Td>{sayValue(answer.item.answer, wording)}</Table.Td>
+                <Table.Td>{sayAnswer(answer.item, answer.item.answer, wording)}</Table.Td>
                 <Table.Td fw={answer.right ? undefined : 700}>
-                  {answer.right ? 'right' : sayValue(answer.given, wording)}
+                  {answer.right ? 'right' : sayAnswer(answer.item, answer.given, wording)}
                   {answer.helped ? ' (helped)' : ''}
                 </Table.Td>
                 <Table.Td>{explain(answer.item, answer.given).map((id) => misreadingOf(id).does).join('; or ')}</Table.Td>
@@ -84,7 +84,7 @@ export function AnswerTable({ answers, childId, settings }: { answers: readonly 
       {removing && (
         <Confirm opened title="Take this answer out?" action="Take it out" busy={remove.isPending} onConfirm={() => remove.mutate(removing.id)} onClose={() => setRemoving(undefined)}>
           <Text>
-            The answer “{sayValue(removing.given, wording)}” of {momentInWords(removing.at)} goes for good, and what follows from it is
+            The answer “{sayAnswer(removing.item, removing.given, wording)}” of {momentInWords(removing.at)} goes for good, and what follows from it is
             worked out again.
           </Text>
         </Confirm>

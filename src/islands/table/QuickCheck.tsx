@@ -13,7 +13,7 @@ import {
   misreadingOf,
   readWritten,
   rungOf,
-  sayValue,
+  sayAnswer,
   wordingOf,
 } from '../../core'
 import { Dial } from '../../ui/Dial'
@@ -86,7 +86,7 @@ function Answers({ check, wording }: { check: QuickCheckState; wording: Wording 
     <Stack gap="xs">
       {choices.map((choice, i) => (
         <Button key={i} variant="default" className="table-choice" fullWidth justify="flex-start" onClick={() => check.answer(choice)} leftSection={<kbd>{i + 1}</kbd>}>
-          {sayValue(choice, wording)}
+          {sayAnswer(item, choice, wording)}
         </Button>
       ))}
       {item.ask === 'set' && (
@@ -136,9 +136,9 @@ function Result({ check, answer, wording }: { check: QuickCheckState; answer: An
     <Stack gap="xs" role="status">
       <div className={answer.right ? 'sheet' : 'sheet sheet-attention'}>
         <Text fw={700} style={{ fontFamily: 'Andika, sans-serif', fontSize: 22 }}>
-          {answer.right ? 'Right' : 'Not yet'}: {sayValue(answer.item.answer, wording)}
+          {answer.right ? 'Right' : 'Not yet'}: {sayAnswer(answer.item, answer.item.answer, wording)}
         </Text>
-        {!answer.right && <Text>The answer was “{sayValue(answer.given, wording)}”.</Text>}
+        {!answer.right && <Text>The answer was “{sayAnswer(answer.item, answer.given, wording)}”.</Text>}
         {meanings.length > 0 && (
           <Text mt={6}>
             {meanings.length > 1 ? 'May be one of these: ' : 'May be: '}

@@ -1,0 +1,59 @@
+import { describe, expect, it } from 'vitest'
+import { RefusedValue } from '../errors'
+import { STAGES, misreadings, rungs } from '../teaching'
+import { printables } from '../printables'
+import { activityOf, catalogue, cautions, durationRange, materials } from '.'
+
+describe('the catalogue', () => {
+  it('has at least ten activities, three or more a stage, movement among them', () => {
+    expect(catalogue.length).toBeGreaterThanOrEqual(10)
+    for (const stage of STAGES) expect(catalogue.filter((activity) => activity.stage === stage).length).toBeGreaterThanOrEqual(3) // prettier-ignore
+    expect(catalogue.some((activity) => activity.energy === 'moving')).toBe(true)
+    expect(new Set(catalogue.map((activity) => activity.id)).size).toBe(catalogue.length)
+  })
+
+  it('mends every misreading with an activity that is in it', () => {
+    for (const { repair } of misreadings) expect(activityOf(repair.activity).steps.length).toBeGreaterThan(0)
+  })
+
+  it('names only things that there are', () => {
+    for (const activity of catalogue) {
+      for (const rung of activity.rungs) expect(rungs.map(({ id }) => id)).toContain(rung)
+      for (const { material, amount } of activity.needs) {
+        expect(materials).toHaveProperty(material)
+        expect(amount).toBeGreaterThan(0)
+      }
+      for (const caution of activity.cautions) expect(cautions).toHaveProperty(caution)
+      expect(['paper-clock', 'none', ...Object.keys(printables)]).toContain(activity.prints)
+    }
+  })
+
+  it('warns wherever there is cutting, sharp points or running about', () => {
+    for (const activity of catalogue) {
+      if (activity.needs.some(({ material }) => material === 'scissors')) expect(activity.cautions).toContain('scissors')
+      if (activity.needs.some(({ material }) => material === 'fasteners')) expect(activity.cautions).toContain('holes')
+      if (activity.needs.some(({ material }) => material === 'dough')) expect(activity.cautions).toContain('dough')
+      if (activity.energy === 'moving') expect(activity.cautions).toContain('movement')
+    }
+  })
+})
+
+describe('how long an activity takes', () => {
+  it('follows its model, worked by hand', () => {
+    // Set-up 1, rounds of 45 s for each of 4 children in turn: 1, 2 and 4 rounds are 3, 6 and 12 min.
+    expect(durationRange(activityOf('hour-hand-walk'), 4)).toEqual({ least: 4, usual: 7, most: 13 })
+    // All together: the number of children does not matter.
+    expect(durationRange(activityOf('paper-clock'), 1)).toEqual(durationRange(activityOf('paper-clock'), 12))
+  })
+
+  it('keeps to five to twelve minutes at its usual length, making and checking apart', () => {
+    for (const activity of catalogue.filter(({ role }) => role === 'teach')) {
+      const { least, usual, most } = durationRange(activity, 3)
+      expect(least).toBeLessThanOrEqual(usual)
+      expect(usual).toBeLessThanOrEqual(most)
+      expect(usual, activity.id).toBeGreaterThanOrEqual(4)
+      expect(usual, activity.id).toBeLessThanOrEqual(13)
+    }
+    expect(() => durationRange(activityOf('paper-clock'), 0)).toThrow(RefusedValue)
+  })
+})

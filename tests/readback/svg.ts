@@ -1,0 +1,154 @@
+/**
+ * Reads a drawing back from its SVG text, written apart from what draws it: only the numbers in the
+ * text count, turned and moved by the groups they stand in. Millimetres, y down.
+ */
+
+export interface Point {
+  readonly x: number
+  readonly y: number
+}
+
+export interface ReadShape {
+  readonly tag: 'path' | 'line' | 'circle' | 'text'
+  /** `data-part` of the groups that it stands in, the outermost first. */
+  readonly parts: readonly string[]
+  /** Where the origin of its group lies on the page. */
+  readonly origin: Point
+  readonly points: readonly Point[]
+  readonly layer: string
+  readonly text?: string
+  readonly size?: number
+  readonly anchor?: string
+  readonly weight?: string
+}
+
+interface Frame {
+  readonly part: string | undefined
+  readonly place: (point: Point) => Point
+}
+
+const number = (attributes: string, name: string) => Number(new RegExp(` ${name}="([^"]*)"`).exec(attributes)?.[1])
+
+export function readSvg(svg: string): ReadShape[] {
+  const shapes: ReadShape[] = []
+  const frames: Frame[] = [{ part: undefined, place: (point) => point }]
+  for (const [, closing, tag, attributes = '', text] of svg.matchAll(/<(\/?)(g|path|line|circle|text)([^>]*?)\/?>(?:([^<]*)<\/text>)?/g)) {
+    const outer = frames[frames.length - 1] as Frame
+    if (tag === 'g') {
+      if (closing) frames.pop()
+      else frames.push(frameOf(attributes, outer))
+      continue
+    }
+    if (closing) continue
+    shapes.push({
+      tag: tag as ReadShape['tag'],
+      parts: frames.flatMap(({ part }) => (part ? [part] : [])),
+      origin: outer.place({ x: 0, y: 0 }),
+      points: pointsOf(tag as ReadShape['tag'], attributes).map(outer.place),
+      layer: / data-layer="(\w+)"/.exec(attributes)?.[1] ?? '',
+      ...(tag === 'text' ? { text: unescape(text ?? ''), size: number(attributes, 'font-size'), anchor: / text-anchor="(\w+)"/.exec(attributes)?.[1], weight: / font-weight="700"/.test(attributes) ? 'bold' : 'regular' } : {}),
+    })
+  }
+  return shapes
+} // prettier-ignore
+
+function frameOf(attributes: string, outer: Frame): Frame {
+  const moved = /translate\(([-\d.]+) ([-\d.]+)\)/.exec(attributes)
+  const turn = (Number(/rotate\(([-\d.]+)\)/.exec(attributes)?.[1] ?? 0) * Math.PI) / 180
+  const [dx, dy] = [Number(moved?.[1] ?? 0), Number(moved?.[2] ?? 0)]
+  return {
+    part: / data-part="([^"]*)"/.exec(attributes)?.[1],
+    place: ({ x, y }) =>
+      outer.place({ x: dx + x * Math.cos(turn) - y * Math.sin(turn), y: dy + x * Math.sin(turn) + y * Math.cos(turn) }),
+  }
+}
+
+function pointsOf(tag: ReadShape['tag'], attributes: string): Point[] {
+  const at = (x: string, y: string) => ({ x: number(attributes, x), y: number(attributes, y) })
+  if (tag === 'line') return [at('x1', 'y1'), at('x2', 'y2')]
+  if (tag === 'text') return [at('x', 'y')]
+  if (tag === 'circle') {
+    const { x, y } = at('cx', 'cy')
+    const r = number(attributes, 'r')
+    return [{ x: x - r, y }, { x: x + r, y }, { x, y: y - r }, { x, y: y + r }]
+  }
+  return pathPoints(/ d="([^"]*)"/.exec(attributes)?.[1] ?? '')
+} // prettier-ignore
+
+/** Where the pen comes to rest, and the control points of curves (which bound them). */
+function pathPoints(d: string): Point[] {
+  const points: Point[] = []
+  for (const [, op, rest = ''] of d.matchAll(/([MLCAZ])([^MLCAZ]*)/g)) {
+    const values = rest.trim().split(/[ ,]+/).filter(Boolean).map(Number)
+    const pairs = op === 'A' ? values.slice(-2) : values
+    for (let i = 0; i + 1 < pairs.length; i += 2) points.push({ x: pairs[i] as number, y: pairs[i + 1] as number })
+  }
+  return points
+} // prettier-ignore
+
+function unescape(text: string): string {
+  return text.replace(/&lt;/g, '<').replace(/&gt;/g, '>').replace(/&quot;/g, '"').replace(/&amp;/g, '&')
+}
+
+/** Degrees clockwise from 12 at which the farthest point of an outline lies from its pivot. */
+export function tipAngle(points: readonly Point[], pivot: Point): number {
+  const distance = (point: Point) => Math.hypot(point.x - pivot.x, point.y - pivot.y)
+  const tip = points.reduce((far, point) => (distance(point) > distance(far) ? point : far))
+  return (Math.atan2(tip.x - pivot.x, pivot.y - tip.y) * 180) / Math.PI
+}
+
+/** The smaller angle between two directions, 0 to 180. */
+export function apart(a: number, b: number): number {
+  const gap = Math.abs(a - b) % 360
+  return Math.min(gap, 360 - gap)
+}
+
+export interface ReadDial {
+  readonly pivot: Point
+  readonly hour?: number
+  readonly minute?: number
+}
+
+/** The dials of a page in the order in which they are drawn, with the directions of their hands. */
+export function readDials(shapes: readonly ReadShape[]): ReadDial[] {
+  const dials: { pivot: Point; hour?: number; minute?: number }[] = []
+  for (const shape of shapes) {
+    const hand = shape.parts.find((part) => part === 'hour-hand' || part === 'minute-hand')
+    if (!hand || shape.tag !== 'path') continue
+    let dial = dials.find(({ pivot }) => Math.hypot(pivot.x - shape.origin.x, pivot.y - shape.origin.y) < 0.01)
+    if (!dial) dials.push((dial = { pivot: shape.origin }))
+    dial[hand === 'hour-hand' ? 'hour' : 'minute'] = tipAngle(shape.points, shape.origin)
+  }
+  return dials
+}
+
+/** The time of a dial with both hands, 0 to 719, and by how many degrees its hour hand is out. */
+export function timeOf({ hour = NaN, minute = NaN }: ReadDial): { minute: number; hourOut: number } {
+  const minutes = Math.round(((minute + 360) % 360) / 6) % 60
+  const hours = Math.round((((hour + 360) % 360) - minutes / 2) / 30)
+  const at = (((hours * 60 + minutes) % 720) + 720) % 720
+  return { minute: at, hourOut: apart(hour, at / 2) }
+}
+
+export interface Box {
+  readonly left: number
+  readonly right: number
+  readonly top: number
+  readonly bottom: number
+}
+
+/** What some shapes take on the page, texts by their width. */
+export function boxOf(shapes: readonly ReadShape[], widthOf: (shape: ReadShape) => number = () => 0): Box {
+  const box = { left: Infinity, right: -Infinity, top: Infinity, bottom: -Infinity }
+  for (const shape of shapes) {
+    const wide = shape.tag === 'text' ? widthOf(shape) : 0
+    const before = shape.anchor === 'middle' ? wide / 2 : shape.anchor === 'end' ? wide : 0
+    for (const { x, y } of shape.points) {
+      box.left = Math.min(box.left, x - before)
+      box.right = Math.max(box.right, x - before + wide)
+      box.top = Math.min(box.top, y)
+      box.bottom = Math.max(box.bottom, y)
+    }
+  }
+  return box
+}
