@@ -1,0 +1,48 @@
+import { mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import type { APIContext, APIRoute } from 'astro'
+
+/** A data folder of this test file's own, before anything opens the app's database. */
+process.env.RIPE_ACORN_DATA = mkdtempSync(join(tmpdir(), 'ripe-acorn-'))
+process.env.RIPE_ACORN_LOG = 'silent'
+
+export interface Reply<T> {
+  readonly status: number
+  readonly type: string
+  readonly body: T
+}
+
+export interface ProblemReply {
+  readonly title: string
+  readonly status: number
+  readonly field?: string
+  readonly detail: string
+  readonly current?: Record<string, unknown>
+}
+
+interface Sent {
+  readonly id?: string
+  readonly query?: string
+  readonly json?: unknown
+  /** Sent as it is, for what is no JSON. */
+  readonly raw?: string
+  readonly contentType?: string
+}
+
+/** Calls an endpoint as Astro does. */
+export async function call<T = ProblemReply>(route: APIRoute | undefined, method: string, sent: Sent = {}): Promise<Reply<T>> {
+  if (!route) throw new Error('no such endpoint')
+  const url = new URL(`http://127.0.0.1/api?${sent.query ?? ''}`)
+  const text = sent.raw ?? (sent.json === undefined ? undefined : JSON.stringify(sent.json))
+  const request = new Request(url, {
+    method,
+    ...(text === undefined ? {} : { body: text, headers: { 'content-type': sent.contentType ?? 'application/json' } }),
+  })
+  const response = await route({ request, url, params: { id: sent.id } } as unknown as APIContext)
+  const type = response.headers.get('content-type') ?? ''
+  const body = type.includes('json') ? await response.json() : Buffer.from(await response.arrayBuffer())
+  return { status: response.status, type, body: body as T }
+} // prettier-ignore
+
+export const uuid = () => crypto.randomUUID()

@@ -1,0 +1,214 @@
+import { beforeEach, describe, expect, it } from 'vitest'
+import { type ProblemReply, call, uuid } from './calls'
+import type { Answer, Child, ChildReport, Group, Overview, RecordedAnswers, Session, SessionContext, Settings } from '../../src/core' // prettier-ignore
+
+const children = await import('../../src/pages/api/children/index')
+const child = await import('../../src/pages/api/children/[id]')
+const groups = await import('../../src/pages/api/groups/index')
+const group = await import('../../src/pages/api/groups/[id]')
+const sessions = await import('../../src/pages/api/sessions/index')
+const session = await import('../../src/pages/api/sessions/[id]/index')
+const done = await import('../../src/pages/api/sessions/[id]/done')
+const print = await import('../../src/pages/api/sessions/[id]/print.pdf')
+const answers = await import('../../src/pages/api/answers/index')
+const answer = await import('../../src/pages/api/answers/[id]')
+const settings = await import('../../src/pages/api/settings')
+const overview = await import('../../src/pages/api/overview')
+const rest = await import('../../src/pages/api/[...rest]')
+
+const UNKNOWN = '8d0bd44c-52c1-4f6e-9d5e-0c8ce4a6f2ab'
+let childId = ''
+let groupId = ''
+
+const wish = (change = {}) => ({ id: uuid(), groupId, date: '2026-11-28', start: 570, minutes: 25, place: 'table', materials: ['card', 'crayons', 'scissors', 'fasteners', 'paper'], ...change }) // prettier-ignore
+
+const sent = (change = {}) => ({
+  id: uuid(),
+  childId,
+  at: Date.now() - 1000,
+  item: { rung: 'half', ask: 'read', shown: { as: 'dial', minute: 510, hands: 'both' }, answer: { kind: 'time', minute: 510 }, lures: [] },
+  choices: 4,
+  given: { kind: 'time', minute: 510 },
+  stage: 'pictorial',
+  helped: false,
+  ...change,
+}) // prettier-ignore
+
+beforeEach(async () => {
+  childId = uuid()
+  groupId = uuid()
+  const made = await call(groups.POST, 'POST', { json: { id: groupId, name: 'Ducklings', childIds: [], newChildren: [{ id: childId, name: 'Tavi', age: 6 }] } }) // prettier-ignore
+  expect(made.status).toBe(200)
+})
+
+function expectProblem({ status, type, body }: { status: number; type: string; body: ProblemReply }, due: number, field: string | undefined, detail: RegExp) { // prettier-ignore
+  expect(type).toBe('application/problem+json')
+  expect({ status, field: body.field }).toEqual({ status: due, field })
+  expect(body.detail).toMatch(detail)
+}
+
+describe('names', () => {
+  it.each([
+    ['', /name must be 1 to 60 characters, got none/],
+    ['   ', /name must be 1 to 60 characters, got none/],
+    ['x'.repeat(300), /name must be 1 to 60 characters, got 300/],
+    ['two\nlines', /one line of text without control characters/],
+    [7, /name must be a string/],
+    [null, /name must be a string/],
+  ])('are refused: %j', async (name, words) => {
+    const before = (await call<ChildReport[]>(children.GET, 'GET')).body.length
+    expectProblem(await call(children.POST, 'POST', { json: { id: uuid(), name } }), 400, 'name', words)
+    expectProblem(await call(group.PUT, 'PUT', { id: groupId, json: { version: 1, name, childIds: [] } }), 400, 'name', words)
+    expect((await call<ChildReport[]>(children.GET, 'GET')).body.length).toBe(before)
+    expect((await call<Group>(group.GET, 'GET', { id: groupId })).body).toMatchObject({ name: 'Ducklings', version: 1 })
+  }) // prettier-ignore
+
+  it.each(['<script>alert(1)</script>', '🦦 Rill', 'Zoë O’Łukasz', "Robert'); DROP TABLE children;--", 'مرحبا'])('are kept as they are: %s', async (name) => {
+    const id = uuid()
+    expect((await call<Child>(children.POST, 'POST', { json: { id, name } })).body.name).toBe(name)
+    expect((await call<ChildReport>(child.GET, 'GET', { id })).body.child.name).toBe(name)
+  }) // prettier-ignore
+})
+
+describe('sessions', () => {
+  it.each([0, -5, 1e9, 9, 121, 12.5, 'abc', null])('are refused for minutes of %j, and none is made', async (minutes) => {
+    expectProblem(await call(sessions.POST, 'POST', { json: wish({ minutes }) }), 400, 'minutes', /^minutes must be/)
+    expect((await call<Session[]>(sessions.GET, 'GET', { query: `groupId=${groupId}` })).body).toEqual([])
+  })
+
+  it('are refused for an unknown or an empty group, with the reason', async () => {
+    expectProblem(await call(sessions.POST, 'POST', { json: wish({ groupId: UNKNOWN }) }), 404, 'id', /There is no group with the id/) // prettier-ignore
+    await call(group.PUT, 'PUT', { id: groupId, json: { version: 1, name: 'Ducklings', childIds: [] } })
+    expectProblem(await call(sessions.POST, 'POST', { json: wish() }), 400, 'groupId', /Ducklings has no children yet/)
+  })
+
+  it('are planned once however often they are sent, printed in one PDF, edited, held', async () => {
+    const asked = wish()
+    const { body: made } = await call<Session>(sessions.POST, 'POST', { json: asked })
+    expect((await call<Session>(sessions.POST, 'POST', { json: asked })).body).toEqual(made)
+    expect(made.plan.steps.reduce((sum, step) => sum + step.minutes, 0)).toBe(25)
+    const pdf = await call<Buffer>(print.GET, 'GET', { id: made.id })
+    expect(pdf.type).toBe('application/pdf')
+    expect(pdf.body.subarray(0, 5).toString()).toBe('%PDF-')
+    const { session: printed } = (await call<SessionContext>(session.GET, 'GET', { id: made.id })).body
+    expect(printed.printedAt).not.toBeNull()
+
+    const edit = { version: printed.version, date: made.date, start: 600, minutes: 25, place: 'table', materials: [], note: '', rung: made.plan.rung, steps: made.plan.steps } // prettier-ignore
+    expect((await call<Session>(session.PUT, 'PUT', { id: made.id, json: edit })).body).toMatchObject({ start: 600, version: edit.version + 1 }) // prettier-ignore
+    const stale = await call(session.PUT, 'PUT', { id: made.id, json: { ...edit, start: 700 } })
+    expectProblem(stale, 409, 'version', /Nothing of yours was written/)
+    expect(stale.body.current).toMatchObject({ start: 600 })
+    const held = await call<Session>(done.POST, 'POST', { id: made.id, json: { note: 'Rain.' } })
+    expect(held.body).toMatchObject({ note: 'Rain.' })
+    expect(held.body.doneAt).not.toBeNull()
+  })
+
+  it('refuse an edit with an unknown activity or two steps alike, and keep the plan they have', async () => {
+    const { body: made } = await call<Session>(sessions.POST, 'POST', { json: wish() })
+    const [step] = made.plan.steps
+    const edit = (steps: unknown[]) => ({ version: 1, date: made.date, start: 570, minutes: 25, place: 'table', materials: [], note: '', rung: made.plan.rung, steps }) // prettier-ignore
+    expectProblem(await call(session.PUT, 'PUT', { id: made.id, json: edit([{ ...step, activityId: 'juggling' }]) }), 400, 'steps[0].activityId', /must be one of/) // prettier-ignore
+    expectProblem(await call(session.PUT, 'PUT', { id: made.id, json: edit([step, step]) }), 400, 'steps[1]', /duplicate/)
+    expectProblem(await call(session.PUT, 'PUT', { id: made.id, json: edit([{ ...step, minutes: 'abc' }]) }), 400, 'steps[0].minutes', /must be a number, got abc/) // prettier-ignore
+    const kept = (await call<SessionContext>(session.GET, 'GET', { id: made.id })).body.session
+    expect(kept.plan).toEqual(made.plan)
+  })
+})
+
+describe('answers', () => {
+  it('count once, however often they are sent', async () => {
+    const one = sent()
+    for (let i = 0; i < 3; i++) expect((await call<RecordedAnswers>(answers.POST, 'POST', { json: { answers: [one] } })).body.kept).toEqual([one.id]) // prettier-ignore
+    expect((await call<Answer[]>(answers.GET, 'GET', { query: `childId=${childId}` })).body.length).toBe(1)
+  })
+
+  it('are marked here, whatever the sender thinks of them', async () => {
+    await call(answers.POST, 'POST', { json: { answers: [sent(), sent({ given: { kind: 'time', minute: 540 } })] } })
+    const kept = (await call<Answer[]>(answers.GET, 'GET', { query: `childId=${childId}` })).body
+    expect(kept.map(({ right }) => right)).toEqual([true, false])
+    expectProblem(await call(answers.POST, 'POST', { json: { answers: [{ ...sent(), right: true }] } }), 400, 'answers[0].right', /not allowed/) // prettier-ignore
+  })
+
+  it('are kept but for those that cannot be, which are named', async () => {
+    const [good, lost, early] = [sent(), sent({ childId: UNKNOWN }), sent({ at: Date.now() + 3_600_000 })]
+    const { body } = await call<RecordedAnswers>(answers.POST, 'POST', { json: { answers: [good, lost, early] } })
+    expect(body.kept).toEqual([good.id])
+    expect(body.refused).toEqual([
+      { id: lost.id, field: 'childId', reason: 'This child is no longer here.' },
+      { id: early.id, field: 'at', reason: 'The answer’s time must not be in the future.' },
+    ])
+  })
+
+  it('keep a child’s own figures as they were written', async () => {
+    await call(answers.POST, 'POST', { json: { answers: [sent({ given: { kind: 'written', text: '9:5' } })] } })
+    const [kept] = (await call<Answer[]>(answers.GET, 'GET', { query: `childId=${childId}` })).body
+    expect(kept).toMatchObject({ right: false, given: { kind: 'written', text: '9:5' } })
+  })
+
+  it('are taken out one by one', async () => {
+    const one = sent()
+    await call(answers.POST, 'POST', { json: { answers: [one] } })
+    expect((await call(answer.DELETE, 'DELETE', { id: one.id })).status).toBe(200)
+    expectProblem(await call(answer.DELETE, 'DELETE', { id: one.id }), 404, 'id', /There is no answer/)
+  })
+})
+
+describe('removing', () => {
+  it('a child takes the answers along; a group takes its sessions and leaves the children', async () => {
+    const { body: made } = await call<Session>(sessions.POST, 'POST', { json: wish() })
+    await call(answers.POST, 'POST', { json: { answers: [sent({ sessionId: made.id })] } })
+    await call(group.DELETE, 'DELETE', { id: groupId })
+    expectProblem(await call(session.GET, 'GET', { id: made.id }), 404, 'id', /There is no session/)
+    expect((await call<ChildReport>(child.GET, 'GET', { id: childId })).body.answers).toBe(1)
+    await call(child.DELETE, 'DELETE', { id: childId })
+    expectProblem(await call(child.GET, 'GET', { id: childId }), 404, 'id', /There is no child/)
+    expect((await call<Answer[]>(answers.GET, 'GET', { query: `childId=${childId}` })).body).toEqual([])
+  })
+})
+
+describe('groups', () => {
+  it('are written whole or not at all', async () => {
+    const newChild = uuid()
+    const bad = await call(groups.POST, 'POST', { json: { id: uuid(), name: 'Half', childIds: [UNKNOWN], newChildren: [{ id: newChild, name: 'Lost' }] } }) // prettier-ignore
+    expectProblem(bad, 400, 'childIds[0]', /must be the id of a child that exists/)
+    expect((await call(child.GET, 'GET', { id: newChild })).status).toBe(404)
+    expect((await call<Group[]>(groups.GET, 'GET')).body.some(({ name }) => name === 'Half')).toBe(false)
+  })
+
+  it('take new children when edited, and refuse a stale version', async () => {
+    const edit = { version: 1, name: 'Ducks', childIds: [childId], newChildren: [{ id: uuid(), name: 'Odalys', age: null }] } // prettier-ignore
+    expect((await call<Group>(group.PUT, 'PUT', { id: groupId, json: edit })).body.childIds.length).toBe(2)
+    expectProblem(await call(group.PUT, 'PUT', { id: groupId, json: { ...edit, newChildren: [] } }), 409, 'version', /after you opened it/) // prettier-ignore
+    const today = (await call<Overview>(overview.GET, 'GET')).body.groups.find((each) => each.group.id === groupId)
+    expect(today?.children.map(({ name }) => name)).toEqual(['Tavi', 'Odalys'])
+  })
+})
+
+describe('house rules', () => {
+  it('are kept with a version, and refuse what is no rule', async () => {
+    const { body: rules } = await call<Settings>(settings.GET, 'GET')
+    const saved = await call<Settings>(settings.PUT, 'PUT', { json: { ...rules, paper: 'letter' } })
+    expect(saved.body).toMatchObject({ paper: 'letter', version: rules.version + 1 })
+    expectProblem(await call(settings.PUT, 'PUT', { json: rules }), 409, 'version', /house rules/)
+    expectProblem(await call(settings.PUT, 'PUT', { json: { ...saved.body, paper: 'a0' } }), 400, 'paper', /must be one of \[a4, letter\], got a0/) // prettier-ignore
+    expect((await call<Settings>(settings.GET, 'GET')).body.paper).toBe('letter')
+  })
+})
+
+describe('bodies', () => {
+  it.each([
+    ['not JSON at all', { raw: '{"name":' }, 400, /must be JSON/],
+    ['a form', { raw: 'name=Tavi', contentType: 'application/x-www-form-urlencoded' }, 415, /application\/json/],
+    ['10 MB', { raw: JSON.stringify({ id: uuid(), name: 'x'.repeat(10_000_000) }) }, 413, /at most 512 kB/],
+    ['a list', { json: [] }, 400, /must be of type object/],
+    ['an empty object', { json: {} }, 400, /is required/],
+  ])('are refused: %s', async (_, body, status, words) => {
+    const reply = await call(children.POST, 'POST', body)
+    expectProblem(reply, status, status === 400 && words.source.includes('required') ? 'id' : 'body', words)
+  })
+
+  it('to an address that is none get a problem too', async () => {
+    const all = Object.values(rest)[0] as typeof children.POST
+    expect((await call(all, 'GET')).status).toBe(404)
+  })
+})

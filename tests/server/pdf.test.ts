@@ -1,0 +1,66 @@
+import { describe, expect, it } from 'vitest'
+import { OAK, SLATE, dialDrawing, makePage, paperClockPage, printables } from '../../src/core'
+import { drawingsToPdf } from '../../src/server/pdf'
+import { type PdfPage, readPdf } from '../readback/pdf'
+import { apart, tipAngle } from '../readback/svg'
+
+/** The directions of the filled hands of one colour, in the order in which they are drawn. */
+function hands(page: PdfPage, colour: string): number[] {
+  return page.paths
+    .filter((path) => path.filled && path.colour === colour.toLowerCase() && path.points.length > 6)
+    .map(({ points, origin }) => tipAngle(points, origin))
+}
+
+/** The longest level line of a page, mm: the check bar is the only one that long below the body. */
+function barLength(page: PdfPage): number {
+  const level = page.paths.filter(({ filled, points }) => !filled && points.length === 2 && Math.abs((points[0]?.y ?? 0) - (points[1]?.y ?? 9)) < 0.01) // prettier-ignore
+  const low = level.filter(({ points }) => (points[0]?.y ?? 0) > page.height - 16)
+  return Math.max(...low.map(({ points: [a, b] }) => Math.abs((a?.x ?? 0) - (b?.x ?? 0))))
+}
+
+describe('hands in a PDF', () => {
+  it('are within 0.1 degrees of where they belong, at every minute of the half day', async () => {
+    const minutes = Array.from({ length: 720 }, (_, minute) => minute)
+    const pages = await readPdf(await drawingsToPdf(minutes.map((minute) => dialDrawing(minute, { radius: 40 }, 'dial')), 'dials')) // prettier-ignore
+    expect(pages.length).toBe(720)
+    const worst = Math.max(
+      ...pages.flatMap((page, minute) => {
+        const [hour, ...moreHours] = hands(page, OAK)
+        const [long, ...moreLong] = hands(page, SLATE)
+        expect(moreHours.length + moreLong.length).toBe(0)
+        return [apart(hour ?? NaN, minute / 2), apart(long ?? NaN, (minute % 60) * 6)]
+      }),
+    )
+    expect(worst).toBeLessThanOrEqual(0.1)
+  })
+
+  it('agree with the items of a sheet and its key', async () => {
+    const options = { paper: 'a4', wording: { language: 'en-GB', form: 'turns' }, rung: 'to-fives', count: 12 } as const
+    const { items, pages, key } = printables['read-dials'].make(options, 99)
+    for (const page of await readPdf(await drawingsToPdf([...pages, ...key], 'sheet'))) {
+      const [hour, long] = [hands(page, OAK), hands(page, SLATE)]
+      expect(hour.length).toBe(12)
+      items.forEach(({ shown: { minute } }, i) => {
+        expect(apart(hour[i] ?? NaN, minute / 2)).toBeLessThanOrEqual(0.1)
+        expect(apart(long[i] ?? NaN, (minute % 60) * 6)).toBeLessThanOrEqual(0.1)
+      })
+    }
+  })
+})
+
+describe('a printed page', () => {
+  it.each(['a4', 'letter'] as const)('is of true size, its bar 100 mm within 0.1: %s', async (paper) => {
+    const [page, clock] = await readPdf(await drawingsToPdf([makePage({ paper, title: 'x', footer: 'y', body: [] }), paperClockPage({ paper })], 'p')) // prettier-ignore
+    expect(page?.width).toBeCloseTo(paper === 'a4' ? 210 : 215.9, 2)
+    expect(page?.height).toBeCloseTo(paper === 'a4' ? 297 : 279.4, 2)
+    for (const each of [page, clock]) expect(Math.abs(barLength(each as PdfPage) - 100)).toBeLessThanOrEqual(0.1)
+  })
+
+  it('carries names as they are, in the fonts that ship', async () => {
+    const names = ['Zoë Łukasiewicz', '<b>Pip</b> & Co', '🦦 Rill']
+    const pages = await readPdf(await drawingsToPdf(names.map((name) => paperClockPage({ paper: 'a4' }, name)), 'names')) // prettier-ignore
+    expect(pages[0]?.text.replace(/\n/g, '')).toContain('Zoë Łukasiewicz')
+    expect(pages[1]?.text).toContain('<b>Pip</b> & Co')
+    expect(pages[2]?.text).toContain('Rill')
+  })
+})
