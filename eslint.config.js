@@ -56,5 +56,9 @@ export default tseslint.config(
       ],
     },
   },
-  { files: ['scripts/**', 'bench/**'], rules: { 'no-console': 'off' } },
+  {
+    files: ['scripts/**', 'bench/**'],
+    languageOptions: { globals: { console: 'readonly', process: 'readonly' } },
+    rules: { 'no-console': 'off' },
+  },
 )

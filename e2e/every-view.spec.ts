@@ -1,6 +1,6 @@
 import { gzipSync } from 'node:zlib'
 import AxeBuilder from '@axe-core/playwright'
-import type { APIRequestContext, Page } from '@playwright/test'
+import type { APIRequestContext, Page, Response } from '@playwright/test'
 import { expect, overviewOf, test } from './fixtures'
 
 const MOST_SCRIPT_KB = 250
@@ -45,7 +45,7 @@ for (const scheme of ['light', 'dark'] as const)
 test('each view’s scripts are at most 250 kB compressed', async ({ page, request }) => {
   for (const { name, path, ready } of await views(request)) {
     const sizes: Promise<number>[] = []
-    const weigh = (response: import('@playwright/test').Response) => {
+    const weigh = (response: Response) => {
       if (response.request().resourceType() === 'script') sizes.push(response.body().then((body) => gzipSync(body).length)) // prettier-ignore
     }
     page.on('response', weigh)
@@ -54,7 +54,7 @@ test('each view’s scripts are at most 250 kB compressed', async ({ page, reque
     await page.waitForLoadState('networkidle')
     page.off('response', weigh)
     const kB = (await Promise.all(sizes)).reduce((sum, size) => sum + size, 0) / 1000
-    console.log(`${name}: ${kB.toFixed(0)} kB of script`)
+    test.info().annotations.push({ type: 'script', description: `${name}: ${kB.toFixed(0)} kB` })
     expect(kB, name).toBeGreaterThan(50)
     expect(kB, name).toBeLessThanOrEqual(MOST_SCRIPT_KB)
   }

@@ -10,6 +10,8 @@ export function dataFolder(env: NodeJS.ProcessEnv = process.env): string {
   return resolve(env.RIPE_ACORN_DATA ?? './data')
 }
 
+const quiet = () => undefined
+
 /** Opens (and makes, where missing) the database of a folder and brings it up to date. */
 export async function openDb(folder: string): Promise<Db> {
   try {
@@ -22,6 +24,8 @@ export async function openDb(folder: string): Promise<Db> {
     client: 'better-sqlite3',
     connection: { filename: join(folder, 'ripe-acorn.sqlite') },
     useNullAsDefault: true,
+    // What fails is thrown, and told where it is caught; knex would print it a second time.
+    log: { warn: quiet, error: quiet, deprecate: quiet, debug: quiet },
     pool: {
       min: 1,
       max: 1,

@@ -12,6 +12,7 @@ import {
   subsetOf,
   textWidth,
 } from '../core'
+import { woffToSfnt } from './woff'
 
 export const POINTS_PER_MM = 72 / 25.4
 
@@ -30,7 +31,7 @@ function fontOf(subset: FontSubset, weight: Weight): Buffer {
   const file = FONT_FILES[subset][weight]
   const known = fontBytes.get(file)
   if (known) return known
-  const bytes = readFileSync(require.resolve(`@fontsource/andika/files/${file}`))
+  const bytes = woffToSfnt(readFileSync(require.resolve(`@fontsource/andika/files/${file}`)))
   fontBytes.set(file, bytes)
   return bytes
 }

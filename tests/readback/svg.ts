@@ -87,7 +87,11 @@ function pathPoints(d: string): Point[] {
 } // prettier-ignore
 
 function unescape(text: string): string {
-  return text.replace(/&lt;/g, '<').replace(/&gt;/g, '>').replace(/&quot;/g, '"').replace(/&amp;/g, '&')
+  return text
+    .replace(/&lt;/g, '<')
+    .replace(/&gt;/g, '>')
+    .replace(/&quot;/g, '"')
+    .replace(/&amp;/g, '&')
 }
 
 /** Degrees clockwise from 12 at which the farthest point of an outline lies from its pivot. */

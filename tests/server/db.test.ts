@@ -25,7 +25,9 @@ describe('the database', () => {
   it('says in one line why a folder will not do', async () => {
     const file = join(folder(), 'a-file')
     writeFileSync(file, 'not a folder')
-    await expect(openDb(join(file, 'data'))).rejects.toThrow(/^The data folder .* cannot be written\. Set RIPE_ACORN_DATA/)
+    await expect(openDb(join(file, 'data'))).rejects.toThrow(
+      /^The data folder .* cannot be written\. Set RIPE_ACORN_DATA/,
+    )
     const broken = folder()
     writeFileSync(join(broken, 'ripe-acorn.sqlite'), 'this is no database, whatever its name says')
     await expect(openDb(broken)).rejects.toThrow(/could not be opened or brought up to date/)

@@ -41,7 +41,13 @@ beforeEach(async () => {
   expect(made.status).toBe(200)
 })
 
-function expectProblem({ status, type, body }: { status: number; type: string; body: ProblemReply }, due: number, field: string | undefined, detail: RegExp) { // prettier-ignore
+function expectProblem(
+  { status, type, body }: { status: number; type: string; body: ProblemReply },
+  due: number,
+  field: string | undefined,
+  detail: RegExp,
+) {
+  // prettier-ignore
   expect(type).toBe('application/problem+json')
   expect({ status, field: body.field }).toEqual({ status: due, field })
   expect(body.detail).toMatch(detail)
@@ -71,10 +77,13 @@ describe('names', () => {
 })
 
 describe('sessions', () => {
-  it.each([0, -5, 1e9, 9, 121, 12.5, 'abc', null])('are refused for minutes of %j, and none is made', async (minutes) => {
-    expectProblem(await call(sessions.POST, 'POST', { json: wish({ minutes }) }), 400, 'minutes', /^minutes must be/)
-    expect((await call<Session[]>(sessions.GET, 'GET', { query: `groupId=${groupId}` })).body).toEqual([])
-  })
+  it.each([0, -5, 1e9, 9, 121, 12.5, 'abc', null])(
+    'are refused for minutes of %j, and none is made',
+    async (minutes) => {
+      expectProblem(await call(sessions.POST, 'POST', { json: wish({ minutes }) }), 400, 'minutes', /^minutes must be/)
+      expect((await call<Session[]>(sessions.GET, 'GET', { query: `groupId=${groupId}` })).body).toEqual([])
+    },
+  )
 
   it('are refused for an unknown or an empty group, with the reason', async () => {
     expectProblem(await call(sessions.POST, 'POST', { json: wish({ groupId: UNKNOWN }) }), 404, 'id', /There is no group with the id/) // prettier-ignore
@@ -108,7 +117,12 @@ describe('sessions', () => {
     const [step] = made.plan.steps
     const edit = (steps: unknown[]) => ({ version: 1, date: made.date, start: 570, minutes: 25, place: 'table', materials: [], note: '', rung: made.plan.rung, steps }) // prettier-ignore
     expectProblem(await call(session.PUT, 'PUT', { id: made.id, json: edit([{ ...step, activityId: 'juggling' }]) }), 400, 'steps[0].activityId', /must be one of/) // prettier-ignore
-    expectProblem(await call(session.PUT, 'PUT', { id: made.id, json: edit([step, step]) }), 400, 'steps[1]', /duplicate/)
+    expectProblem(
+      await call(session.PUT, 'PUT', { id: made.id, json: edit([step, step]) }),
+      400,
+      'steps[1]',
+      /duplicate/,
+    )
     expectProblem(await call(session.PUT, 'PUT', { id: made.id, json: edit([{ ...step, minutes: 'abc' }]) }), 400, 'steps[0].minutes', /must be a number, got abc/) // prettier-ignore
     const kept = (await call<SessionContext>(session.GET, 'GET', { id: made.id })).body.session
     expect(kept.plan).toEqual(made.plan)

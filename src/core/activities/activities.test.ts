@@ -30,7 +30,8 @@ describe('the catalogue', () => {
 
   it('warns wherever there is cutting, sharp points or running about', () => {
     for (const activity of catalogue) {
-      if (activity.needs.some(({ material }) => material === 'scissors')) expect(activity.cautions).toContain('scissors')
+      if (activity.needs.some(({ material }) => material === 'scissors'))
+        expect(activity.cautions).toContain('scissors')
       if (activity.needs.some(({ material }) => material === 'fasteners')) expect(activity.cautions).toContain('holes')
       if (activity.needs.some(({ material }) => material === 'dough')) expect(activity.cautions).toContain('dough')
       if (activity.energy === 'moving') expect(activity.cautions).toContain('movement')

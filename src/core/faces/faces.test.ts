@@ -54,7 +54,10 @@ describe('a hand', () => {
   it.each(['hour', 'minute'] as const)('is alike left and right of its middle: %s', (hand) => {
     const points = handOutline(hand, handMeasures(hand, 60)).flatMap((command) => ('x' in command ? [command] : []))
     for (const { x, y } of points)
-      expect(points.some((other) => Math.abs(other.x + x) < 1e-9 && Math.abs(other.y - y) < 1e-9), `${x} ${y}`).toBe(true)
+      expect(
+        points.some((other) => Math.abs(other.x + x) < 1e-9 && Math.abs(other.y - y) < 1e-9),
+        `${x} ${y}`,
+      ).toBe(true)
   })
 
   it('differs from the other in length, width and reach', () => {

@@ -1,0 +1,59 @@
+import { mkdirSync, rmSync } from 'node:fs'
+import { type Page, chromium } from '@playwright/test'
+import type { Overview } from '../src/core'
+
+const base = process.argv[2] ?? 'http://127.0.0.1:4321'
+const folder = 'docs/screenshots'
+
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+}) // prettier-ignore
+const light = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+const dark = await browser.newPage({ viewport: { width: 1280, height: 800 }, colorScheme: 'dark' })
+const tablet = await browser.newPage({ viewport: { width: 820, height: 1180 }, hasTouch: true })
+
+/** Waits for the server, which is starting beside this. */
+async function overview(): Promise<Overview> {
+  for (let tries = 0; ; tries++) {
+    try {
+      return (await (await fetch(`${base}/api/overview`)).json()) as Overview
+    } catch (error) {
+      if (tries > 60) throw error
+      await new Promise((resolve) => setTimeout(resolve, 500))
+    }
+  }
+}
+
+async function take(page: Page, name: string, path: string, prepare?: (page: Page) => Promise<unknown>) {
+  await page.goto(`${base}${path}`)
+  await page.waitForLoadState('networkidle')
+  await prepare?.(page)
+  await page.waitForTimeout(400)
+  await page.screenshot({ path: `${folder}/${name}.png` })
+}
+
+const { groups } = await overview()
+const herons = groups.find(({ group }) => group.name === 'Herons')
+const mirela = herons?.children.find(({ name }) => name === 'Mirela')
+const session = herons?.next?.id
+
+rmSync(folder, { recursive: true, force: true })
+mkdirSync(folder, { recursive: true })
+await take(light, 'today', '/')
+await take(light, 'children', '/children')
+await take(light, 'child', `/children/${mirela?.id}`, (page) => page.getByRole('button', { name: 'Show the answers' }).first().click()) // prettier-ignore
+await take(light, 'plan', `/plan/${session}`)
+await take(light, 'plan-prints', `/plan/${session}`, (page) => page.getByRole('tab', { name: 'Prints' }).click())
+await take(light, 'table', `/table/${session}`, async (page) => {
+  await page.keyboard.press('r')
+  await page.getByText('Ring of fives', { exact: true }).click()
+})
+await take(dark, 'table-quick-check-dark', `/table/${session}`, async (page) => {
+  await page.keyboard.press('q')
+  await page.keyboard.press('2')
+})
+await take(tablet, 'table-tablet', `/table/${session}`)
+await take(light, 'log', '/log', (page) => page.getByRole('button', { name: /^Herons/ }).nth(1).click()) // prettier-ignore
+await take(light, 'house-rules', '/settings')
+await browser.close()
