@@ -116,4 +116,20 @@ describe('standing', () => {
     expect(readinessInWords(soon, school)).toBe('Ready for Half past: O’clock is firm.')
     expect(standingOf(answers, school, START + 20 * MS_PER_DAY).due).toContain('oclock')
   })
+
+  it('does not pull back a child who is firm on a later rung, and says what is shaky', () => {
+    const later = START + 9 * MS_PER_DAY
+    // Never asked about the hour hand alone.
+    const leapt = standingOf([...firmOn('oclock', 3), ...firmOn('half', 5)], school, later)
+    expect(leapt.working).toBe('quarters')
+    expect(leapt.due).not.toContain('hour-hand')
+    // One mistake too many on o'clock, but far from lost.
+    const slipped = firmOn('oclock', 3).map((answer, i) => ({ ...answer, right: i !== 8 && i !== 6 }))
+    const standing = standingOf([...firmOn('hour-hand', 1), ...slipped, ...firmOn('half', 5)], school, later)
+    expect(standing.firm).not.toContain('oclock')
+    expect(standing).toMatchObject({ working: 'quarters', due: ['oclock'] })
+    // Lost altogether: back to it.
+    const lost = firmOn('oclock', 3).map((answer) => ({ ...answer, right: false }))
+    expect(standingOf([...firmOn('hour-hand', 1), ...lost, ...firmOn('half', 5)], school, later).working).toBe('oclock')
+  })
 })

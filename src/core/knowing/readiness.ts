@@ -5,7 +5,7 @@ import { type Estimate, estimateKnowing } from './estimate'
 /** Where a child stands: the rung being worked on, those that are firm, those that should come back. */
 export interface Standing {
   readonly estimates: readonly Estimate[]
-  /** The first rung of the school's order that is neither firm nor shaky; undefined when all are. */
+  /** The first rung of the school's order that is not firm and not passed on the way to a firm one; undefined when there is none. */
   readonly working: RungId | undefined
   readonly firm: readonly RungId[]
   /** Rungs to bring back: shaky ones, then firm ones not met for as long as they have earned, the longest overdue first. */
@@ -13,8 +13,8 @@ export interface Standing {
 }
 
 /**
- * A rung that was firm and is now a little under it does not pull a child back who is firm on a later
- * one: above this probability it only comes back, as one that is due does.
+ * A child who is firm on a later rung is not pulled back by one that was never asked, nor by one that
+ * has fallen a little under firm: above this probability it only comes back, as one that is due does.
  */
 export const SHAKY_PROBABILITY = 0.8
 
@@ -25,9 +25,9 @@ export function standingOf(answers: readonly Answer[], school: School, now: Inst
   const estimates = school.order.map((rung) => estimateKnowing(answers, rung, now))
   const firm = estimates.filter((estimate) => estimate.firm).map((estimate) => estimate.rung)
   const lastFirm = estimates.findLastIndex((estimate) => estimate.firm)
-  const shaky = estimates.filter(
-    (estimate, i) => !estimate.firm && i < lastFirm && estimate.probability >= SHAKY_PROBABILITY,
-  )
+  const before = estimates.filter((estimate, i) => !estimate.firm && i < lastFirm)
+  const shaky = before.filter((estimate) => estimate.answers > 0 && estimate.probability >= SHAKY_PROBABILITY)
+  const passed = [...shaky, ...before.filter((estimate) => estimate.answers === 0)]
   const overdue = estimates
     .filter((estimate) => estimate.firm && estimate.lastAt !== undefined)
     .map((estimate) => ({ rung: estimate.rung, days: overdueDays(answers, estimate, now) }))
@@ -35,7 +35,7 @@ export function standingOf(answers: readonly Answer[], school: School, now: Inst
     .sort((a, b) => b.days - a.days)
   return {
     estimates,
-    working: estimates.find((estimate) => !estimate.firm && !shaky.includes(estimate))?.rung,
+    working: estimates.find((estimate) => !estimate.firm && !passed.includes(estimate))?.rung,
     firm,
     due: [...shaky.map(({ rung }) => rung), ...overdue.map(({ rung }) => rung)],
   }

@@ -18,6 +18,9 @@ import {
 const MOST_STEPS = 9
 const BEAM = 60
 
+/** Lengths that are offered where the wanted one cannot be filled. */
+const LENGTHS_TO_TRY = [15, 20, 25, 30, 40, 50, 60]
+
 /** What the search may give up, in this order, when nothing fits a short or odd session. */
 interface Rules {
   readonly check: boolean
@@ -58,6 +61,12 @@ export function planSession(
   requireInteger('children', request.children.length, 1, 30)
   requireInteger('minutes', request.minutes, SHORTEST_SESSION, LONGEST_SESSION)
   requireMinuteOfDay(request.start, 'start')
+  const found = bestPlan(request, catalogue, seed)
+  if (!found) throw nothingFits(request, catalogue)
+  return found
+}
+
+function bestPlan(request: SessionRequest, catalogue: readonly Activity[], seed: number): SessionPlan | undefined {
   const need = groupNeed(request)
   const usable = choicesFor(request, catalogue, need)
   const jitter = jitterOf(usable, seed)
@@ -65,7 +74,7 @@ export function planSession(
     const best = search(request, usable, need, rules, jitter)
     if (best) return toPlan(request, need, best)
   }
-  throw nothingFits(request, usable)
+  return undefined
 }
 
 function jitterOf(choices: readonly Choice[], seed: number): Map<Activity, number> {
@@ -208,13 +217,19 @@ function toPlan(request: SessionRequest, need: GroupNeed, draft: Draft): Session
   return { rung: need.rung, steps }
 }
 
-function nothingFits(request: SessionRequest, usable: readonly Choice[]): RefusedValue {
-  const players = request.children.length
-  const shortest = Math.min(...usable.map(({ activity }) => durationRange(activity, players).least))
+/** What would fit instead: other lengths for this group or, failing that, a smaller group. */
+function nothingFits(request: SessionRequest, catalogue: readonly Activity[]): RefusedValue {
+  const { children, minutes } = request
   const name = rungOf(groupNeed(request).rung).name
-  return new RefusedValue(
-    'minutes',
-    `a length that activities for ${name} can fill with ${players} ${players === 1 ? 'child' : 'children'} (the shortest takes ${shortest}); try 25 to 45`,
-    request.minutes,
-  )
-}
+  const fits = (change: Partial<SessionRequest>) => bestPlan({ ...request, ...change }, catalogue, 1) !== undefined
+  const lengths = LENGTHS_TO_TRY.filter((length) => fits({ minutes: length }))
+  const count = `${children.length} ${children.length === 1 ? 'child' : 'children'}`
+  if (lengths.length > 0) {
+    const nearest = lengths.sort((a, b) => Math.abs(a - minutes) - Math.abs(b - minutes)).slice(0, 3)
+    return new RefusedValue('minutes', `a length that activities for ${name} can fill here with ${count}, such as ${nearest.sort((a, b) => a - b).join(', ')}`, minutes) // prettier-ignore
+  }
+  const sizes = Array.from({ length: children.length - 1 }, (_, i) => children.length - 1 - i)
+  const most = sizes.find((size) => LENGTHS_TO_TRY.some((length) => fits({ children: children.slice(0, size), minutes: length }))) // prettier-ignore
+  const advice = most === undefined ? 'few enough for some activity in this place: choose another place' : `${most} at most for ${name} in this place: split the group, or choose another place`
+  return new RefusedValue('children', advice, children.length)
+} // prettier-ignore

@@ -114,7 +114,13 @@ describe('a planned session', () => {
     for (const minutes of [0, -5, 1e9, 9, 121, NaN, 12.5])
       expect(() => planSession(request({ minutes }), undefined, 1)).toThrow(/minutes must be an integer in \[10, 120\]/)
     expect(() => planSession(request({ firm: [] }), undefined, 1)).toThrow(/children/)
-    expect(() => planSession(request({ minutes: 120, place: 'outdoors', firm: [0] }), undefined, 1)).toThrow(/try 25 to 45/) // prettier-ignore
+    expect(() => planSession(request({ minutes: 120, place: 'outdoors', firm: [0] }), undefined, 1)).toThrow(
+      /^minutes must be a length that .* such as /,
+    )
+    const clockOnly = catalogue.filter(({ id }) => id === 'paper-clock')
+    expect(() => planSession(request({ firm: Array<number>(30).fill(2), minutes: 15 }), clockOnly, 1)).toThrow(
+      /^children must be 12 at most for Half past in this place: split the group/,
+    )
   })
 })
 

@@ -63,7 +63,7 @@ function Panel({ check, settings }: Props) {
         <Title order={1} size="h2" className="anywhere" lineClamp={2} aria-live="polite">
           {child.name}
         </Title>
-        <Button variant="default" size="sm" onClick={check.undo} disabled={!check.canUndo} leftSection={<IconArrowBackUp size={17} />}>
+        <Button variant="default" size="sm" onClick={check.undo} style={{ flex: 'none' }} disabled={!check.canUndo} leftSection={<IconArrowBackUp size={17} />}>
           Undo
         </Button>
       </Group>
@@ -191,9 +191,11 @@ function Scores({ check }: { check: QuickCheckState }) {
           variant={child.id === check.child?.id ? 'light' : 'default'}
           aria-pressed={child.id === check.child?.id}
           onClick={() => check.pickChild(child.id)}
-          maw={200}
         >
-          {child.name} {right}/{of}
+          <span style={{ maxWidth: 150, overflow: 'hidden', textOverflow: 'ellipsis' }}>{child.name}</span>
+          <span style={{ marginLeft: 6 }}>
+            {right}/{of}
+          </span>
         </Button>
       ))}
     </Group>
