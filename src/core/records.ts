@@ -1,5 +1,6 @@
 import type { MaterialId, Place } from './activities'
 import type { PaperId } from './drawing'
+import type { Recipe, Yard } from './make'
 import type { Answer, Instant, Standing, Finding } from './knowing'
 import type { PlanChild, PlanStep, SessionPlan, SessionRequest } from './planning'
 import { type RungId, type SchoolId, schools } from './teaching'
@@ -33,6 +34,9 @@ export interface Session {
   readonly plan: SessionPlan
   readonly seed: number
   readonly note: string
+  /** A saved clock and a floor clock that go with it. */
+  readonly recipeId: string | null
+  readonly yardId: string | null
   readonly printedAt: Instant | null
   readonly doneAt: Instant | null
   readonly version: number
@@ -53,6 +57,14 @@ export interface Settings {
   readonly place: Place
   /** What is usually to hand. */
   readonly materials: readonly MaterialId[]
+  readonly version: number
+}
+
+/** Something made and kept by name: a clock's recipe, a floor clock. */
+export interface Kept<T> {
+  readonly id: string
+  readonly name: string
+  readonly body: T
   readonly version: number
 }
 
@@ -79,6 +91,8 @@ export interface SessionContext {
   /** Ids of the activities of the group's session before this one. */
   readonly lastTime: readonly string[]
   readonly settings: Settings
+  readonly recipe: Kept<Recipe> | null
+  readonly yard: Kept<Yard> | null
 }
 
 /** What the planner is asked for a session as it stands. */

@@ -70,6 +70,28 @@ const migrations: Record<string, Knex.Migration> = {
         await db.schema.dropTable(table)
     },
   },
+  '002_making': {
+    async up(db) {
+      for (const name of ['recipes', 'yards'])
+        await db.schema.createTable(name, (table) => {
+          table.text('id').primary()
+          table.text('name').notNullable()
+          table.text('body').notNullable()
+          table.integer('version').notNullable()
+          table.integer('created_at').notNullable()
+        })
+      // No foreign key: SQLite would have to rewrite the whole table, and the children of it with it.
+      await db.schema.alterTable('sessions', (table) => {
+        table.text('recipe_id')
+        table.text('yard_id')
+      })
+    },
+    async down(db) {
+      await db.schema.raw('alter table sessions drop column recipe_id')
+      await db.schema.raw('alter table sessions drop column yard_id')
+      for (const name of ['recipes', 'yards']) await db.schema.dropTable(name)
+    },
+  },
 }
 
 export const migrationSource: Knex.MigrationSource<string> = {

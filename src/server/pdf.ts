@@ -72,6 +72,7 @@ function drawShape(pdf: Pdf, shape: Shape): void {
       pdf.save()
       pdf.translate(shape.x, shape.y)
       if (shape.turn) pdf.rotate(shape.turn)
+      if (shape.clip) pdf.rect(shape.clip.x, shape.clip.y, shape.clip.width, shape.clip.height).clip()
       for (const inner of shape.shapes) drawShape(pdf, inner)
       pdf.restore()
       return

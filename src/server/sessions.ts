@@ -6,6 +6,8 @@ import {
   type MaterialId,
   type Overview,
   type Place,
+  type Recipe,
+  type Yard,
   type PlanChild,
   type Session,
   type SessionContext,
@@ -19,6 +21,7 @@ import {
   schools,
   sessionPrints,
   standingOf,
+  yardPages,
   wordingOf,
 } from '../core'
 import type { Db } from './db'
@@ -26,6 +29,7 @@ import { Problem } from './problem'
 import { listAnswers } from './stores/answers'
 import { childBelongings, getChild, getGroup, listChildren, listGroups } from './stores/people'
 import { addSession, getSession, listSessions } from './stores/sessions'
+import { findKept } from './stores/kept'
 import { getSettings } from './stores/settings'
 
 /** All answers, by child. */
@@ -113,27 +117,31 @@ export async function sessionContext(db: Db, id: string, now: Instant): Promise<
     children: await planChildren(db, group.childIds, settings, now),
     lastTime: activitiesBefore(await listSessions(db, group.id), session),
     settings,
+    recipe: await findKept<Recipe>(db, 'recipes', session.recipeId),
+    yard: await findKept<Yard>(db, 'yards', session.yardId),
   }
 }
 
 /** All pages of a session: the run sheet, what the children get, the keys. */
 export function sessionPages(context: SessionContext): Drawing[] {
-  const { session, group, settings } = context
+  const { session, group, settings, recipe, yard } = context
   const request = requestOf(context)
   if (request.children.length === 0)
     throw new Problem(400, 'An empty group', { field: 'groupId', detail: `${group.name} has no children: there is nobody to print for.` }) // prettier-ignore
   const wording = wordingOf(settings)
   const { paper, lowInk } = settings
-  const prints = sessionPrints(session.plan, request, { paper, wording, lowInk }, session.seed)
+  const prints = sessionPrints(session.plan, request, { paper, wording, lowInk, recipe: recipe?.body }, session.seed)
+  const setOut = yard ? yardPages(yard.body, wording) : []
+  const yardLine = yard ? [{ title: `Set-out sheet, ${yard.name}`, pages: setOut.length }] : []
   const keyLine = prints.keys.length > 0 ? [{ title: 'Keys, at the end', pages: prints.keys.length }] : []
   const runSheet = runSheetPages(session.plan, request, {
     title: `${group.name}, ${session.date}`,
     paper,
     wording,
     placeName: placeNames[session.place],
-    prints: [...prints.contents, ...keyLine],
+    prints: [...yardLine, ...prints.contents, ...keyLine],
   })
-  return [...runSheet, ...prints.pages, ...prints.keys]
+  return [...runSheet, ...setOut, ...prints.pages, ...prints.keys]
 }
 
 export async function childReport(db: Db, id: string, now: Instant): Promise<ChildReport> {

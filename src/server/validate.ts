@@ -1,5 +1,6 @@
 import Joi from 'joi'
 import { LONGEST_SESSION, SHORTEST_SESSION, catalogue, languages, materials, papers, rungs, schools } from '../core'
+import { recipe, yard } from './makeSchemas'
 import { Problem } from './problem'
 
 const uuid = Joi.string().guid()
@@ -123,6 +124,13 @@ export const schemas = {
       .max(200)
       .required(),
   }),
+  newRecipe: Joi.object({ id: uuid.required(), name: name.required(), body: recipe.required() }),
+  recipeEdit: Joi.object({ version: version.required(), name: name.required(), body: recipe.required() }),
+  newYard: Joi.object({ id: uuid.required(), name: name.required(), body: yard.required() }),
+  yardEdit: Joi.object({ version: version.required(), name: name.required(), body: yard.required() }),
+  attach: Joi.object({ recipeId: uuid.allow(null), yardId: uuid.allow(null) }),
+  recipeOnly: Joi.object({ recipe: recipe.required() }),
+  yardOnly: Joi.object({ yard: yard.required() }),
   settings: Joi.object({
     version: version.required(),
     language: Joi.string().valid(...Object.keys(languages)).required(), // prettier-ignore

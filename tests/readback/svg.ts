@@ -81,9 +81,19 @@ function pathPoints(d: string): Point[] {
   for (const [, op, rest = ''] of d.matchAll(/([MLCAZ])([^MLCAZ]*)/g)) {
     const values = rest.trim().split(/[ ,]+/).filter(Boolean).map(Number)
     const pairs = op === 'A' ? values.slice(-2) : values
+    const before = points[points.length - 1]
+    if (op === 'A' && before) points.push(...halfTurn(before, { x: pairs[0] as number, y: pairs[1] as number }, values[0] as number))
     for (let i = 0; i + 1 < pairs.length; i += 2) points.push({ x: pairs[i] as number, y: pairs[i + 1] as number })
   }
   return points
+} // prettier-ignore
+
+/** A half circle reaches as far out as its radius, square to its chord. */
+function halfTurn(from: Point, to: Point, r: number): Point[] {
+  const [dx, dy] = [(to.x - from.x) / 2, (to.y - from.y) / 2]
+  if (Math.abs(Math.hypot(dx, dy) - r) > 0.01) return []
+  const middle = { x: from.x + dx, y: from.y + dy }
+  return [{ x: middle.x - dy, y: middle.y + dx }, { x: middle.x + dy, y: middle.y - dx }]
 } // prettier-ignore
 
 function unescape(text: string): string {

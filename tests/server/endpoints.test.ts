@@ -204,7 +204,7 @@ describe('house rules', () => {
     const saved = await call<Settings>(settings.PUT, 'PUT', { json: { ...rules, paper: 'letter' } })
     expect(saved.body).toMatchObject({ paper: 'letter', version: rules.version + 1 })
     expectProblem(await call(settings.PUT, 'PUT', { json: rules }), 409, 'version', /house rules/)
-    expectProblem(await call(settings.PUT, 'PUT', { json: { ...saved.body, paper: 'a0' } }), 400, 'paper', /must be one of \[a4, letter\], got a0/) // prettier-ignore
+    expectProblem(await call(settings.PUT, 'PUT', { json: { ...saved.body, paper: 'a0' } }), 400, 'paper', /must be one of \[a4, letter, a3, legal, tabloid\], got a0/) // prettier-ignore
     expect((await call<Settings>(settings.GET, 'GET')).body.paper).toBe('letter')
   })
 })

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { RefusedValue } from '../errors'
 import { STAGES, misreadings, rungs } from '../teaching'
 import { printables } from '../printables'
-import { activityOf, catalogue, cautions, durationRange, materials } from '.'
+import { cautions } from '../make'
+import { activityOf, catalogue, durationRange, materials } from '.'
 
 describe('the catalogue', () => {
   it('has at least ten activities, three or more a stage, movement among them', () => {

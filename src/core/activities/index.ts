@@ -4,7 +4,6 @@ import { concreteActivities } from './concrete'
 import { pictorialActivities } from './pictorial'
 import type { Activity } from './types'
 
-export * from './cautions'
 export * from './duration'
 export * from './materials'
 export * from './places'

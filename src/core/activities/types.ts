@@ -1,6 +1,6 @@
 import type { PrintableId } from '../printables'
 import type { RungId, Stage } from '../teaching'
-import type { CautionId } from './cautions'
+import type { CautionId } from '../make'
 import type { MaterialId } from './materials'
 
 export type Place = 'table' | 'floor' | 'hall' | 'outdoors'

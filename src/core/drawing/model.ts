@@ -38,6 +38,8 @@ export type Shape =
       readonly y: number
       /** Degrees clockwise, about the group's origin. */
       readonly turn?: number
+      /** Only this rectangle of the group is seen, in the group's own coordinates. */
+      readonly clip?: { readonly x: number; readonly y: number; readonly width: number; readonly height: number }
       readonly shapes: readonly Shape[]
     }
 

@@ -2,12 +2,15 @@ import { RefusedValue } from '../errors'
 import { type Drawing, FAINT, INK, type Shape } from './model'
 import { fitSize, printable } from './text'
 
-export type PaperId = 'a4' | 'letter'
+export type PaperId = 'a4' | 'letter' | 'a3' | 'legal' | 'tabloid'
 
 /** Sheets held upright, in mm. */
 export const papers: Record<PaperId, { name: string; width: number; height: number }> = {
   a4: { name: 'A4', width: 210, height: 297 },
   letter: { name: 'Letter', width: 215.9, height: 279.4 },
+  a3: { name: 'A3', width: 297, height: 420 },
+  legal: { name: 'Legal', width: 215.9, height: 355.6 },
+  tabloid: { name: 'Tabloid', width: 279.4, height: 431.8 },
 }
 
 /** No printer we know of fails to print inside this margin. */

@@ -1,5 +1,5 @@
 import { RefusedValue, unreachable } from '../errors'
-import { type Drawing, INK, type PathCommand, type Shape, type Style } from './model'
+import { type Drawing, INK, type Layer, type PathCommand, type Shape, type Style } from './model'
 
 /** Millimetres as text, three decimals at most; the only place that formats them. */
 export function mm(value: number): string {
@@ -38,6 +38,17 @@ function styleAttributes(style: Style): string {
   return ` fill="${style.fill ?? 'none'}"${stroke} data-layer="${style.layer}"`
 }
 
+/** A clip is named by what it is: two alike in one document mean the same. */
+function clipOf({ x, y, width, height }: { x: number; y: number; width: number; height: number }) {
+  const values = [x, y, width, height].map(mm)
+  const id = `clip-${values.join('_')}`
+  const [left, top, wide, high] = values
+  return {
+    use: ` clip-path="url(#${id})"`,
+    define: `<clipPath id="${id}"><rect x="${left}" y="${top}" width="${wide}" height="${high}"/></clipPath>`,
+  }
+}
+
 export function shapeSvg(shape: Shape): string {
   switch (shape.type) {
     case 'path':
@@ -54,7 +65,8 @@ export function shapeSvg(shape: Shape): string {
     case 'group': {
       const turn = shape.turn ? ` rotate(${mm(shape.turn)})` : ''
       const part = shape.part ? ` data-part="${escape(shape.part)}"` : ''
-      return `<g transform="translate(${mm(shape.x)} ${mm(shape.y)})${turn}"${part}>${shape.shapes.map(shapeSvg).join('')}</g>`
+      const clip = shape.clip && clipOf(shape.clip)
+      return `<g transform="translate(${mm(shape.x)} ${mm(shape.y)})${turn}"${part}${clip?.use ?? ''}>${clip?.define ?? ''}${shape.shapes.map(shapeSvg).join('')}</g>`
     }
     default:
       return unreachable(shape)
@@ -69,4 +81,30 @@ export function shapeSvg(shape: Shape): string {
 export function toSvg(drawing: Drawing): string {
   const size = `width="${mm(drawing.width)}mm" height="${mm(drawing.height)}mm" viewBox="0 0 ${mm(drawing.width)} ${mm(drawing.height)}"`
   return `<svg xmlns="http://www.w3.org/2000/svg" ${size} font-family="Andika, sans-serif"><title>${escape(drawing.title)}</title>${drawing.shapes.map(shapeSvg).join('')}</svg>`
+}
+
+const LAYERS: readonly Layer[] = ['ink', 'fold', 'cut', 'guide']
+
+/**
+ * The drawing as SVG with one named group a layer, for a cutting machine: `cut`, `fold`, `guide`, `ink`.
+ */
+export function toLayeredSvg(drawing: Drawing): string {
+  const layers = LAYERS.flatMap((layer) => {
+    const shapes = onLayer(drawing.shapes, layer)
+    return shapes.length === 0
+      ? []
+      : [`<g id="${layer}" inkscape:groupmode="layer" inkscape:label="${layer}">${shapes.map(shapeSvg).join('')}</g>`]
+  })
+  return toSvg({ ...drawing, shapes: [] })
+    .replace('<svg ', '<svg xmlns:inkscape="http://www.inkscape.org/namespaces/inkscape" ')
+    .replace('</svg>', `${layers.join('')}</svg>`)
+}
+
+/** What of some shapes lies on one layer, in the groups that it stands in. */
+function onLayer(shapes: readonly Shape[], layer: Layer): Shape[] {
+  return shapes.flatMap((shape): Shape[] => {
+    if (shape.type !== 'group') return shape.layer === layer ? [shape] : []
+    const inner = onLayer(shape.shapes, layer)
+    return inner.length === 0 ? [] : [{ ...shape, shapes: inner }]
+  })
 }

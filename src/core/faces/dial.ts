@@ -2,7 +2,7 @@ import { handAngles, type HandAngles } from '../clock'
 import { requireNumber } from '../errors'
 import { CAP_HEIGHT, type Drawing, INK, OAK, PAPER, type Shape, SLATE, pointOnDial } from '../drawing'
 import { handOutline } from './handShapes'
-import { halvesShapes, ringOfFives, zoneShapes } from './overlays'
+import { halvesShapes, quarterShapes, ringOfFives, zoneLines, zoneShapes } from './overlays'
 
 export interface DialOptions {
   /** Of the face's edge, mm. */
@@ -16,6 +16,12 @@ export interface DialOptions {
   readonly halves?: boolean
   /** The hour's zone, from the numeral passed to the next one. */
   readonly zones?: boolean
+  /** Lines between all twelve zones. */
+  readonly zoneLines?: boolean
+  /** The four quarters of a turn. */
+  readonly quarterShading?: boolean
+  /** A thin third hand, at the second (0 to 59). */
+  readonly secondHand?: number
   readonly handLabels?: boolean
   /** Outlines instead of filled hands and tints. */
   readonly lowInk?: boolean
@@ -28,9 +34,11 @@ export const DIAL_DEFAULTS = {
   ringOfFives: false,
   halves: false,
   zones: false,
+  zoneLines: false,
+  quarterShading: false,
   handLabels: false,
   lowInk: false,
-} as const satisfies Omit<DialOptions, 'radius'>
+} as const satisfies Omit<DialOptions, 'radius' | 'secondHand'>
 
 /** Shares of the face's radius. The minute hand reaches the marks; the hour hand stops short of the numerals. */
 export const MINUTE_HAND_REACH = 0.88
@@ -54,13 +62,16 @@ export function dialShapes(at: number | HandAngles, options: DialOptions): Shape
   const r = o.radius
   return [
     { type: 'circle', layer: 'ink', cx: 0, cy: 0, r, stroke: INK, strokeMm: r * 0.025, fill: o.lowInk ? 'none' : '#FFFFFF' },
+    ...(o.quarterShading ? quarterShapes(r, o.lowInk) : []),
     ...(o.halves ? halvesShapes(r, o.lowInk) : []),
     ...(o.zones ? zoneShapes(r, angles.hour, o.lowInk) : []),
+    ...(o.zoneLines ? zoneLines(r) : []),
     ...markShapes(r, o.marks),
     ...numeralShapes(r, o.numerals),
     ...(o.ringOfFives ? ringOfFives(r) : []),
     ...(o.hands === 'both' || o.hands === 'hour' ? [handGroup('hour', angles.hour, o)] : []),
     ...(o.hands === 'both' || o.hands === 'minute' ? [handGroup('minute', angles.minute, o)] : []),
+    ...(o.secondHand === undefined ? [] : [secondHand(r, o.secondHand)]),
     { type: 'circle', layer: 'ink', cx: 0, cy: 0, r: r * 0.035, fill: INK },
   ] // prettier-ignore
 }
@@ -109,7 +120,7 @@ export function handMeasures(hand: 'hour' | 'minute', r: number) {
     : { length: reach, width: r * 0.044, tail: r * 0.17 }
 }
 
-function handGroup(hand: 'hour' | 'minute', angle: number, o: Required<DialOptions>): Shape {
+function handGroup(hand: 'hour' | 'minute', angle: number, o: Required<Omit<DialOptions, 'secondHand'>>): Shape {
   const colour = hand === 'hour' ? OAK : SLATE
   const commands = handOutline(hand, handMeasures(hand, o.radius))
   const body: Shape = o.lowInk
@@ -117,6 +128,19 @@ function handGroup(hand: 'hour' | 'minute', angle: number, o: Required<DialOptio
     : { type: 'path', layer: 'ink', commands, fill: colour, stroke: PAPER, strokeMm: o.radius * 0.008 }
   const label = o.handLabels ? [handLabel(hand, o.radius, angle)] : []
   return { type: 'group', part: `${hand}-hand`, x: 0, y: 0, turn: angle, shapes: [body, ...label] }
+}
+
+function secondHand(r: number, second: number): Shape {
+  return {
+    type: 'group',
+    part: 'second-hand',
+    x: 0,
+    y: 0,
+    turn: (second * 6) % 360,
+    shapes: [
+      { type: 'line', layer: 'ink', x1: 0, y1: r * 0.2, x2: 0, y2: -r * 0.92, stroke: INK, strokeMm: r * 0.014 },
+    ],
+  }
 }
 
 /** The hand's name along its body, never upside down. */

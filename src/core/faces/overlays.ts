@@ -1,4 +1,4 @@
-import { CAP_HEIGHT, MOSS, OAK, type PathCommand, type Shape, SLATE, pointOnDial } from '../drawing'
+import { CAP_HEIGHT, INK, MOSS, OAK, type PathCommand, type Shape, SLATE, pointOnDial } from '../drawing'
 
 /** A slice of the face between two angles (degrees clockwise from 12, less than half a turn or just half). */
 function slice(r: number, from: number, to: number): PathCommand[] {
@@ -19,7 +19,16 @@ export function halvesShapes(r: number, lowInk: boolean): Shape[] {
   const hatch: Shape[] = Array.from({ length: 9 }, (_, i) => {
     const x = -inner * (i + 1) * 0.1
     const y = Math.sqrt(inner * inner - x * x)
-    return { type: 'line', layer: 'ink', x1: x, y1: -y, x2: x, y2: y, stroke: '#B9CBD6', strokeMm: r * 0.008 }
+    return {
+      type: 'line',
+      layer: 'ink',
+      x1: x,
+      y1: -y,
+      x2: x,
+      y2: y,
+      stroke: lowInk ? INK : '#B9CBD6',
+      strokeMm: r * 0.006,
+    }
   })
   const name = (text: string, x: number, fill: string): Shape => ({
     type: 'text', layer: 'ink', x, y: r * 0.36, text, size: r * 0.12, anchor: 'middle', fill, weight: 'bold',
@@ -38,6 +47,38 @@ export function zoneShapes(r: number, hourAngle: number, lowInk: boolean): Shape
   const fill = lowInk ? undefined : '#E4EFE6'
   return [{ type: 'path', layer: 'ink', commands: slice(r * 0.86, from, from + 30), fill, stroke: MOSS, strokeMm: r * 0.012, dashMm: [r * 0.03, r * 0.02] }] // prettier-ignore
 }
+
+/** All twelve hour zones: dashed lines from the middle to each numeral's place. */
+export function zoneLines(r: number): Shape[] {
+  return Array.from({ length: 12 }, (_, hour) => {
+    const end = pointOnDial(hour * 30, r * 0.58)
+    return {
+      type: 'line',
+      layer: 'ink',
+      x1: 0,
+      y1: 0,
+      x2: end.x,
+      y2: end.y,
+      stroke: MOSS,
+      strokeMm: r * 0.008,
+      dashMm: [r * 0.03, r * 0.025],
+    }
+  })
+}
+
+/** The four quarters of a turn, every second one tinted or, to save ink, hatched. */
+export function quarterShapes(r: number, lowInk: boolean): Shape[] {
+  const inner = r * 0.985
+  return [0, 180].flatMap((from): Shape[] =>
+    lowInk
+      ? Array.from({ length: 5 }, (_, i) => {
+          const reach = (inner * (i + 1)) / 6
+          const [a, b] = [pointOnDial(from, reach), pointOnDial(from + 90, reach)]
+          return { type: 'line', layer: 'ink', x1: a.x, y1: a.y, x2: b.x, y2: b.y, stroke: INK, strokeMm: r * 0.006 }
+        })
+      : [{ type: 'path', layer: 'ink', commands: slice(inner, from, from + 90), fill: '#F1E6CC' }],
+  )
+} // prettier-ignore
 
 /** 5, 10 … 60 in a ring outside the face. */
 export function ringOfFives(r: number): Shape[] {

@@ -1,4 +1,5 @@
-import { type CautionId, type MaterialId, activityOf, cautions, materials } from '../activities'
+import { type MaterialId, activityOf, materials } from '../activities'
+import { type CautionId, cautions } from '../make'
 import { shiftTime, type MinuteOfDay } from '../clock'
 import type { PlanStep, SessionPlan, SessionRequest } from './types'
 

@@ -1,6 +1,6 @@
 import { activityOf } from '../activities'
 import type { Drawing, PaperId } from '../drawing'
-import { paperClockPage } from '../make'
+import { RECIPE_KINDS, type Recipe, recipePagesFor, usualRecipe } from '../make'
 import { type Item, type MisreadingId, type RungId, rungTimes } from '../teaching'
 import { type Print, type PrintableId, printables } from '../printables'
 import type { Wording } from '../wording'
@@ -11,6 +11,8 @@ export interface PrintSettings {
   readonly paper: PaperId
   readonly wording: Wording
   readonly lowInk: boolean
+  /** The clock that was chosen for the session; left out, a card clock on the paper of the house rules. */
+  readonly recipe?: Recipe
 }
 
 /** Everything a session prints: what the children get, then the keys. */
@@ -35,10 +37,12 @@ export function sessionPrints(plan: SessionPlan, request: SessionRequest, settin
     items.push(...print.items)
     contents.push({ title, pages: print.pages.length })
   }
-  if (wanted.has('paper-clock')) {
+  if (settings.recipe || wanted.has('paper-clock')) {
     const { paper, lowInk } = settings
-    for (const child of request.children) pages.push(paperClockPage({ paper, lowInk }, child.name))
-    contents.push({ title: 'Paper clock, one a child', pages: request.children.length })
+    const recipe = settings.recipe ?? { ...usualRecipe('card'), paper, lowInk }
+    const clocks = recipePagesFor(recipe, request.children.map((child) => child.name))
+    pages.push(...clocks)
+    contents.push({ title: `${RECIPE_KINDS[recipe.kind].name}, one a child`, pages: clocks.length })
   }
   if (wanted.has('match-cards')) {
     const tables = Math.ceil(request.children.length / (activityOf('match-cards').tableOf ?? 4))

@@ -1,4 +1,5 @@
-import { FOLLOW_LOCAL_RULES, activityOf } from '../activities'
+import { activityOf } from '../activities'
+import { FOLLOW_LOCAL_RULES } from '../make'
 import {
   type Drawing,
   FAINT,

@@ -16,6 +16,8 @@ function rowToSession(row: Row, steps: readonly Row[]): Session {
     plan: { rung: row.rung as RungId, steps: steps.map(rowToStep) },
     seed: Number(row.seed),
     note: String(row.note),
+    recipeId: (row.recipe_id as string | null) ?? null,
+    yardId: (row.yard_id as string | null) ?? null,
     printedAt: (row.printed_at as number | null) ?? null,
     doneAt: (row.done_at as number | null) ?? null,
     version: Number(row.version),
@@ -48,7 +50,7 @@ export async function getSession(db: Db, id: string): Promise<Session> {
   return rowToSession(row, await db('session_steps').where({ session_id: id }).orderBy('position'))
 }
 
-export type NewSession = Omit<Session, 'version' | 'printedAt' | 'doneAt'>
+export type NewSession = Omit<Session, 'version' | 'printedAt' | 'doneAt' | 'recipeId' | 'yardId'>
 
 /** Adding the same session twice (a repeated send) changes nothing. */
 export async function addSession(db: Db, session: NewSession, now: Instant): Promise<Session> {
@@ -108,6 +110,15 @@ export async function finishSession(db: Db, id: string, note: string | undefined
     .update({ done_at: session.doneAt ?? now, note: note ?? session.note, version: session.version + 1 })
   return getSession(db, id)
 }
+
+/** Puts a saved clock or floor clock into a session, or takes it out with null; what is not named stays. */
+export async function attachToSession(db: Db, id: string, things: { recipeId?: string | null; yardId?: string | null }): Promise<Session> {
+  await getSession(db, id)
+  const { recipeId, yardId } = things
+  if (recipeId !== undefined) await db('sessions').where({ id }).update({ recipe_id: recipeId })
+  if (yardId !== undefined) await db('sessions').where({ id }).update({ yard_id: yardId })
+  return getSession(db, id)
+} // prettier-ignore
 
 export async function markPrinted(db: Db, id: string, now: Instant): Promise<void> {
   await db('sessions').where({ id }).update({ printed_at: now })

@@ -4,6 +4,8 @@ export const cautions = {
   scissors: 'Blunt-ended scissors, used seated.',
   'small-parts': 'Small parts are not for under-threes, nor where things are mouthed. No small strong magnets at all.',
   dough: 'Ask about wheat and other allergies. Salt dough is not to be eaten; keep it from pets.',
+  'pipe-cleaners': 'Pipe-cleaner ends are sharp wire: fold them in.',
+  glue: 'A glue stick by children; hot glue and a laminator by an adult, and cool before cutting.',
   movement:
     'Clear the floor. Shoes or bare feet, never socks on a smooth floor. A hand to hold for balances, lanes 1 m wide, a seated form for anyone who needs it, water afterwards.',
   outdoors: 'Shade and water. Nothing at trip height: no pegs or ropes across the way.',

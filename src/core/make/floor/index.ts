@@ -1,0 +1,5 @@
+export * from './laid'
+export * from './ring'
+export * from './sheet'
+export * from './space'
+export * from './yard'

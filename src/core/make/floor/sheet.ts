@@ -1,0 +1,117 @@
+import { say, type Wording } from '../../wording'
+import { type Drawing, FAINT, type FlowBlock, INK, MOSS, OAK, SLATE, type Shape, bodyArea, flowPages, makePage, paragraph, stack } from '../../drawing' // prettier-ignore
+import { centredText } from '../../faces'
+import { FOLLOW_LOCAL_RULES, cautions } from '../cautions'
+import { formatDistance } from '../units'
+import { floorHands, markerPlace, placingOrder, ringMeasures, walkCalls } from './ring'
+import { type Ground, LANE_MM, type Space, markerChoices } from './space'
+import { type Yard, groundOf, surfaces, whoStandsWhere } from './yard'
+
+/** The plan to scale: how many mm of paper a metre is, and its shapes from the top left corner. */
+export interface PlanDrawing {
+  readonly drawing: Drawing
+  readonly mmPerMetre: number
+}
+
+/** The space, its obstacles, the lane, the ring and its markers, no wider or higher than given (mm of paper). */
+export function yardPlan(yard: Yard, width: number, height: number): PlanDrawing {
+  const ground = groundOf(yard)
+  const [spanX, spanY] = spanOf(yard.space)
+  const scale = Math.min(width / spanX, height / spanY)
+  const shapes: Shape[] = [
+    ...spaceShapes(yard.space, scale),
+    { type: 'group', part: 'ring', x: ground.x * scale, y: ground.y * scale, shapes: ringShapes(yard, ground, scale) },
+  ]
+  return { drawing: { width: spanX * scale, height: spanY * scale, title: 'Plan of the floor clock', shapes }, mmPerMetre: 1000 * scale } // prettier-ignore
+}
+
+function spanOf(space: Space): [number, number] {
+  return space.kind === 'round' ? [2 * space.radiusMm, 2 * space.radiusMm] : [space.widthMm, space.depthMm]
+}
+
+function spaceShapes(space: Space, k: number): Shape[] {
+  const edge = { layer: 'ink', stroke: INK, strokeMm: 0.5 } as const
+  if (space.kind === 'round') return [{ type: 'circle', cx: space.radiusMm * k, cy: space.radiusMm * k, r: space.radiusMm * k - 0.3, ...edge }] // prettier-ignore
+  const [w, h] = [space.widthMm * k, space.depthMm * k]
+  return [
+    { type: 'path', commands: [{ op: 'M', x: 0.3, y: 0.3 }, { op: 'L', x: w - 0.3, y: 0.3 }, { op: 'L', x: w - 0.3, y: h - 0.3 }, { op: 'L', x: 0.3, y: h - 0.3 }, { op: 'Z' }], ...edge }, // prettier-ignore
+    ...space.obstacles.map((each): Shape => ({ type: 'circle', cx: each.x * k, cy: each.y * k, r: each.radiusMm * k, layer: 'ink', fill: '#DCD2C2', stroke: INK, strokeMm: 0.3 })), // prettier-ignore
+  ]
+}
+
+function ringShapes(yard: Yard, { radiusMm }: Ground, k: number): Shape[] {
+  const r = radiusMm * k
+  const markers = Array.from({ length: 60 }, (_, minute): Shape => {
+    const { x, y } = markerPlace(minute, r, yard.turnDeg)
+    const size = minute % 15 === 0 ? 1.6 : minute % 5 === 0 ? 1.2 : 0.45
+    return { type: 'group', part: `marker-${minute}`, x, y, shapes: [{ type: 'circle', layer: 'ink', cx: 0, cy: 0, r: size, fill: minute % 15 === 0 ? OAK : INK }] } // prettier-ignore
+  })
+  const numerals = Array.from({ length: 12 }, (_, i): Shape => {
+    const { x, y } = markerPlace((i + 1) * 5, r - 6, yard.turnDeg)
+    return centredText(String(i + 1), x, y, i === 11 ? 6 : 4.2, i === 11 ? OAK : INK, 'bold')
+  })
+  return [
+    { type: 'circle', layer: 'ink', cx: 0, cy: 0, r: r + LANE_MM * k, stroke: FAINT, strokeMm: 0.3, dashMm: [2, 1.5] },
+    { type: 'circle', layer: 'ink', cx: 0, cy: 0, r, stroke: SLATE, strokeMm: 0.3 },
+    ...markers,
+    ...numerals,
+    { type: 'circle', layer: 'ink', cx: 0, cy: 0, r: 1, fill: INK },
+  ]
+}
+
+/** The set-out sheet, in large type for reading outdoors: plan, lengths, order, table, hands, cautions. */
+export function yardPages(yard: Yard, wording: Wording): Drawing[] {
+  const { paper, unit } = yard
+  const ground = groundOf(yard)
+  const ring = ringMeasures(ground.radiusMm)
+  const d = (mm: number) => formatDistance(mm, unit)
+  const { width, height } = bodyArea(paper)
+  const { drawing } = yardPlan(yard, width, height * 0.42)
+  const big = (text: string, fill = INK) => paragraph(paper, text, { size: 5, fill, above: 0.6 })
+  const head = (text: string) => paragraph(paper, text, { size: 6, weight: 'bold', above: 3, fill: MOSS })
+  const hands = floorHands(ground.radiusMm, yard.age)
+  const choice = markerChoices(ground.radiusMm, yard.markers).find((each) => each.ok)
+  const plan: FlowBlock = { height: drawing.height + 3, shapes: [{ type: 'group', part: 'plan', x: (width - drawing.width) / 2, y: 0, shapes: drawing.shapes }] } // prettier-ignore
+  const [three, four, five] = ring.threeFourFive
+  const blocks: FlowBlock[] = [
+    plan,
+    big(
+      `Radius and string ${d(ring.stringMm)} · round the ring ${d(ring.aroundMm)} · on ${surfaces[yard.surface].name}`,
+    ),
+    big(choice ? `Markers: ${choice.name}.` : 'Markers: too few for the quarters; chalk them all.'),
+    stack([head('Set out'), big(`1. Centre: ${surfaces[yard.surface].peg}. String of ${d(ring.stringMm)}.`), ...orderLines(ring, d).map((text, i) => big(`${i + 2}. ${text}`))]), // prettier-ignore
+    stack([head('Check'), big(`Square corner: ${d(three)} along the 12 line, ${d(four)} along the 3 line, ${d(five)} across.`), big(`A marker may be ${d(ring.toleranceMm)} out of place; beyond that it reads half a minute off.`)]), // prettier-ignore
+    table(paper, ground.radiusMm, d),
+    stack([head('Hands'), big(`Long hand ${d(hands.minuteMm)} (rope ${d(hands.minuteRopeMm)}), short hand ${d(hands.hourMm)} (rope ${d(hands.hourRopeMm)}).`), big(`In an hour of clock time the long hand’s child walks ${d(hands.minuteWalkMm)}, about ${hands.minutePaces} paces; the short hand’s ${d(hands.hourWalkMm)}, about ${hands.hourPaces}.`)]), // prettier-ignore
+    stack([head('Walk through'), ...walkCalls(ground.radiusMm).map((call) => big(`${say(call.minute, wording)}: long hand ${call.long}, short hand ${call.short}.`))]), // prettier-ignore
+    stack([head('Who stands where'), ...whoStandsWhere(yard).map((text) => big(text))]),
+    stack([head('Mind'), big(cautions.outdoors), big(cautions.movement), paragraph(paper, FOLLOW_LOCAL_RULES, { size: 4, fill: FAINT, above: 1 })]), // prettier-ignore
+  ]
+  const bodies = flowPages(paper, blocks)
+  return bodies.map((body, i) => makePage({ paper, title: `Floor clock, radius ${d(ground.radiusMm)} (${i + 1} of ${bodies.length})`, footer: 'Ripe Acorn · set-out sheet', body })) // prettier-ignore
+}
+
+function orderLines(
+  { hourChordMm, minuteChordMm, quarterChordMm }: ReturnType<typeof ringMeasures>,
+  d: (mm: number) => string,
+): string[] {
+  // prettier-ignore
+  const [first, second, third, fourth] = placingOrder().map(({ step }) => step)
+  return [
+    `${first}.`,
+    `${second}; from 12 to 3 is ${d(quarterChordMm)}.`,
+    `${third}: ${d(hourChordMm)}.`,
+    `${fourth}: ${d(minuteChordMm)}. Count to 60 in fives.`,
+  ]
+}
+
+/** The hours by offsets from the centre, facing 12: for setting out without a string. */
+function table(paper: Yard['paper'], radiusMm: number, d: (mm: number) => string): FlowBlock {
+  const rows = Array.from({ length: 12 }, (_, i) => markerPlace(((i + 1) % 12) * 5, radiusMm))
+  const line = ({ minute, rightMm, aheadMm }: (typeof rows)[number]) => {
+    const side = Math.abs(rightMm) < 1 ? 'on the line' : `${d(Math.abs(rightMm))} ${rightMm > 0 ? 'right' : 'left'}`
+    const ahead = Math.abs(aheadMm) < 1 ? 'level' : `${d(Math.abs(aheadMm))} ${aheadMm > 0 ? 'ahead' : 'back'}`
+    return paragraph(paper, `${minute === 0 ? 12 : minute / 5}:  ${side}, ${ahead}`, { size: 5 })
+  }
+  return stack([paragraph(paper, 'From the centre, facing 12', { size: 6, weight: 'bold', above: 3, fill: MOSS }), ...rows.map(line)]) // prettier-ignore
+}

@@ -1,0 +1,106 @@
+import { type Drawing, FAINT, INK, type Shape, bodyArea, makePage } from '../drawing'
+import { requireNumber } from '../errors'
+import { type PartBox, type Placed, type Tile, packParts, tilesFor } from './layout'
+import { isFourUp, layOut, partBoxes, partShapes } from './parts'
+import { RECIPE_KINDS, type Measures, type Recipe, usualRecipe } from './recipe'
+import { solveRecipe } from './solve'
+import { fasteners } from './stock'
+
+/** A pair is two clocks, one a hand; everything else is one. */
+export function clocksOf(recipe: Recipe): Recipe[] {
+  return recipe.hands === 'pair'
+    ? [
+        { ...recipe, hands: 'hour' },
+        { ...recipe, hands: 'minute' },
+      ]
+    : [recipe]
+}
+
+/** All pages of one child's clock (of both, for a pair). `owner` is printed on the name lines. */
+export function recipePages(recipe: Recipe, owner?: string): Drawing[] {
+  return clocksOf(recipe).flatMap((clock) => clockPages(clock, solveRecipe(clock), owner))
+}
+
+/** Pages for so many children, each with the child's name where there is one. */
+export function recipePagesFor(recipe: Recipe, owners: readonly (string | undefined)[]): Drawing[] {
+  const { length } = owners
+  requireNumber('children', length, 1, 120)
+  return owners.flatMap((owner) => recipePages(recipe, owner))
+}
+
+function clockPages(recipe: Recipe, m: Measures, owner?: string): Drawing[] {
+  const area = bodyArea(recipe.paper)
+  const boxes = partBoxes(recipe, m)
+  const packed = layOut(recipe, m)
+  if (isFourUp(recipe)) return [fourUp(recipe, m, packed?.[0] ?? [], owner)]
+  if (packed) return packed.map((placed) => page(recipe, m, placed.map((each) => shapesAt(each, recipe, m)), owner))
+  const [large, small] = [boxes.filter(({ width, height }) => width > area.width || height > area.height), boxes.filter(({ width, height }) => width <= area.width && height <= area.height)]
+  const tiled = large.flatMap((box) => tilePages(box, recipe, m, owner))
+  const rest = packParts(small, area) ?? []
+  return [...tiled, ...rest.map((placed) => page(recipe, m, placed.map((each) => shapesAt(each, recipe, m)), owner))]
+} // prettier-ignore
+
+function shapesAt({ box, x, y }: Placed, recipe: Recipe, m: Measures): Shape {
+  return { type: 'group', x, y, shapes: partShapes(box, recipe, m) }
+}
+
+function page(recipe: Recipe, m: Measures, body: Shape[], owner?: string, note = ''): Drawing {
+  return makePage({
+    paper: recipe.paper,
+    title: `My clock${note}`,
+    name: { line: true, text: owner },
+    footer: `Ripe Acorn · ${RECIPE_KINDS[recipe.kind].name.toLowerCase()} · face ${Math.round(m.faceMm * 10) / 10} mm · hole ${fasteners[recipe.fastener].holeMm} mm`,
+    body,
+  })
+}
+
+/** One window of a part that is larger than the page, with the line where the next one is joined. */
+function tilePages(box: PartBox, recipe: Recipe, m: Measures, owner?: string): Drawing[] {
+  const area = bodyArea(recipe.paper)
+  const { tiles, columns, rows } = tilesFor(Math.max(box.width, box.height), area)
+  const shapes = partShapes(box, recipe, m)
+  return tiles.map((tile, i) => {
+    const body: Shape[] = [
+      { type: 'group', part: 'tile', x: area.x - tile.x, y: area.y - tile.y, clip: { x: tile.x, y: tile.y, width: tile.width, height: tile.height }, shapes },
+      ...joins(tile, columns, rows).map((line): Shape => ({ type: 'group', x: area.x, y: area.y, shapes: [line] })),
+    ]
+    return page(recipe, m, body, owner, `, part ${i + 1} of ${tiles.length}`)
+  })
+} // prettier-ignore
+
+/** Dashed fold lines through the middle of each overlap: both sheets carry the same line. */
+function joins({ width, height, column, row }: Tile, columns: number, rows: number): Shape[] {
+  const half = 5
+  const line = (x1: number, y1: number, x2: number, y2: number): Shape => ({ type: 'line', layer: 'fold', x1, y1, x2, y2, stroke: FAINT, strokeMm: 0.3, dashMm: [3, 2] }) // prettier-ignore
+  return [
+    ...(column > 0 ? [line(half, 0, half, height)] : []),
+    ...(column < columns - 1 ? [line(width - half, 0, width - half, height)] : []),
+    ...(row > 0 ? [line(0, half, width, half)] : []),
+    ...(row < rows - 1 ? [line(0, height - half, width, height - half)] : []),
+  ]
+}
+
+/** Four clocks to draw oneself, with the folds between them. */
+function fourUp(recipe: Recipe, m: Measures, placed: readonly Placed[], owner?: string): Drawing {
+  const area = bodyArea(recipe.paper)
+  const fold = (x1: number, y1: number, x2: number, y2: number): Shape => ({ type: 'line', layer: 'fold', x1, y1, x2, y2, stroke: INK, strokeMm: 0.2, dashMm: [2, 2] }) // prettier-ignore
+  const body = placed.map((each) => shapesAt(each, recipe, m))
+  const [midX, midY] = [area.x + area.width / 2, area.y + area.height / 2]
+  return page(recipe, m, [...body, fold(midX, area.y, midX, area.y + area.height), fold(area.x, midY, area.x + area.width, midY)], owner) // prettier-ignore
+}
+
+/** One card clock on a page, everything as usual. */
+export function paperClockPage({ paper, lowInk }: Pick<Recipe, 'paper' | 'lowInk'>, owner?: string): Drawing {
+  const [first] = recipePages({ ...usualRecipe('card'), paper, lowInk }, owner)
+  if (!first) throw new Error('a card clock has a page')
+  return first
+}
+
+/**
+ * The printer's true scale from the check bar as it was measured (50 to 200 mm).
+ *
+ * printerScale(94) //=> 0.94
+ */
+export function printerScale(measuredMm: number): number {
+  return requireNumber('bar as measured (mm)', measuredMm, 50, 200) / 100
+}

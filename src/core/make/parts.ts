@@ -1,0 +1,195 @@
+import { FAINT, INK, OAK, SLATE, type Shape, bodyArea, circlePath, pointOnDial, rectanglePath } from '../drawing'
+import { TIP_SPREAD, centredText, dialExtent, dialShapes, handOutline } from '../faces'
+import { type PartBox, type PartId, type Placed, packParts, packQuarters } from './layout'
+import type { Measures, Recipe } from './recipe'
+import { fasteners } from './stock'
+
+const LABEL_MM = 6
+const STRIP_MM = 8
+/** A hand's leaf bulges beyond its tip's width by this share. */
+const BULGE = 1.1
+
+/** Whether its hands are cut out of the page. */
+export function hasPaperHands({ kind, perPage }: Pick<Recipe, 'kind' | 'perPage'>): boolean {
+  return kind !== 'dough' && !isFourUp({ kind, perPage })
+}
+
+/** Four clocks to draw oneself, folded apart. */
+export function isFourUp({ kind, perPage }: Pick<Recipe, 'kind' | 'perPage'>): boolean {
+  return kind === 'draw' && perPage === 4
+}
+
+/** Where everything of one clock lies, page by page; undefined where a part is larger than its place. */
+export function layOut(recipe: Recipe, m: Measures): Placed[][] | undefined {
+  const boxes = partBoxes(recipe, m)
+  const area = bodyArea(recipe.paper)
+  return isFourUp(recipe) ? packQuarters(boxes, area) : packParts(boxes, area)
+}
+
+/** Everything that one clock takes, the largest first. */
+export function partBoxes(recipe: Recipe, m: Measures): PartBox[] {
+  const { kind, hands } = recipe
+  const round = (id: PartId, diameter: number, copy = 0): PartBox => ({ id, copy, width: diameter, height: diameter + (id === 'face' ? 0 : LABEL_MM) }) // prettier-ignore
+  const faces = isFourUp(recipe) ? 4 : 1
+  const boxes = Array.from({ length: faces }, (_, copy) => round('face', faceExtentMm(recipe, m), copy))
+  if (kind === 'layered') boxes.push(round('middle', m.middleMm), round('hub', m.hubMm))
+  const lying = (id: PartId, length: number, width: number): PartBox => ({ id, copy: 0, width: length + width, height: width * TIP_SPREAD * BULGE + LABEL_MM }) // prettier-ignore
+  if (kind === 'dough') {
+    if (hands !== 'hour')
+      boxes.push({ id: 'minute-strip', copy: 0, width: m.minuteHandMm, height: STRIP_MM + LABEL_MM })
+    if (hands !== 'minute') boxes.push({ id: 'hour-strip', copy: 0, width: m.hourHandMm, height: STRIP_MM + LABEL_MM })
+  } else if (hasPaperHands(recipe)) {
+    if (hands !== 'hour') boxes.push(lying('minute-hand', m.minuteHandMm, m.minuteWidthMm))
+    if (hands !== 'minute') boxes.push(lying('hour-hand', m.hourHandMm, m.hourWidthMm))
+    if (recipe.secondHand) boxes.push(lying('second-hand', m.secondHandMm, secondWidthMm(recipe)))
+  }
+  return boxes
+}
+
+/** Across all that is printed of the face, its ring of fives included. */
+export function faceExtentMm({ ringOfFives, kind }: Recipe, { faceMm }: Measures): number {
+  return 2 * dialExtent({ radius: faceMm / 2, ringOfFives: ringOfFives && kind !== 'layered' })
+}
+
+function secondWidthMm({ fastener }: Recipe): number {
+  return fasteners[fastener].leastHandMm
+}
+
+/** The shapes of a part, the top left corner of its box at the origin. */
+export function partShapes(box: PartBox, recipe: Recipe, m: Measures): Shape[] {
+  const { id, width, height } = box
+  const { holeMm } = fasteners[recipe.fastener]
+  const centred = (shapes: Shape[], extent: number): Shape[] => [{ type: 'group', part: id, x: width / 2, y: height - extent / 2, shapes }]
+  switch (id) {
+    case 'face':
+      return centred([...faceShapes(recipe, m), ...holeMarks(isFourUp(recipe) ? 0 : holeMm)], height)
+    case 'middle':
+      return [label(`middle circle, ${round(m.middleMm)} mm`), ...centred([...middleShapes(m), ...holeMarks(holeMm)], m.middleMm)]
+    case 'hub':
+      return [label(`hub, ${round(m.hubMm)} mm`), ...centred([cutLine(circlePath(0, 0, m.hubMm / 2 - 0.2)), ...holeMarks(holeMm)], m.hubMm)]
+    case 'minute-strip':
+      return strip('minute hand: cut to here', m.minuteHandMm, id)
+    case 'hour-strip':
+      return strip('hour hand: cut to here', m.hourHandMm, id)
+    case 'minute-hand':
+      return lyingHand(box, 'minute', m.minuteHandMm, m.minuteWidthMm, recipe)
+    case 'hour-hand':
+      return lyingHand(box, 'hour', m.hourHandMm, m.hourWidthMm, recipe)
+    case 'second-hand':
+      return lyingHand(box, 'second', m.secondHandMm, secondWidthMm(recipe), recipe)
+  }
+} // prettier-ignore
+
+const round = (mm: number) => Math.round(mm * 10) / 10
+
+/** The face about the origin, with the line to cut it out along. */
+export function faceShapes(recipe: Recipe, m: Measures): Shape[] {
+  const radius = m.faceMm / 2
+  if (recipe.kind === 'layered') return [...bandShapes(recipe, m), cutLine(circlePath(0, 0, radius))]
+  const guides = recipe.kind === 'draw' ? recipe.guides : undefined
+  const shapes =
+    guides === undefined
+      ? dialShapes(0, { radius, hands: 'none', ...faceLook(recipe) })
+      : guideShapes(radius, guides, recipe.lowInk)
+  return [...shapes, cutLine(circlePath(0, 0, faceExtentMm(recipe, m) / 2 - 0.2))]
+}
+
+function faceLook({ face, ringOfFives, halves, zoneLines, quarterShading, lowInk }: Recipe) {
+  const numerals = face === 'full' ? 'all' : face === 'quarters' ? 'quarters' : 'none'
+  const marks = face === 'blank' ? 'none' : 'all'
+  return { numerals, marks, ringOfFives, halves, zoneLines, quarterShading, lowInk } as const
+}
+
+/** A face to be drawn by the child: quarter marks, then hour marks and numerals to trace; fading to nothing. */
+function guideShapes(radius: number, guides: Recipe['guides'], lowInk: boolean): Shape[] {
+  const edge: Shape = { type: 'circle', layer: 'ink', cx: 0, cy: 0, r: radius, stroke: INK, strokeMm: 0.6, fill: lowInk ? 'none' : '#FFFFFF' }
+  const mark = (hour: number): Shape => {
+    const [a, b] = [pointOnDial(hour * 30, radius * (hour % 3 === 0 ? 0.86 : 0.9)), pointOnDial(hour * 30, radius * 0.965)]
+    return { type: 'line', layer: 'ink', x1: a.x, y1: a.y, x2: b.x, y2: b.y, stroke: INK, strokeMm: hour % 3 === 0 ? 0.9 : 0.4 }
+  }
+  const cross: Shape[] = holeMarks(1)
+  if (guides === 'none') return [edge]
+  if (guides === 'centre') return [edge, ...cross]
+  if (guides === 'quarters') return [edge, ...cross, ...[0, 3, 6, 9].map(mark)]
+  const numerals = Array.from({ length: 12 }, (_, i): Shape => {
+    const at = pointOnDial((i + 1) * 30, radius * 0.745)
+    return centredText(String(i + 1), at.x, at.y, radius * 0.21, FAINT)
+  })
+  return [edge, ...cross, ...Array.from({ length: 12 }, (_, hour) => mark(hour)), ...numerals]
+} // prettier-ignore
+
+/** The outer circle of a layered clock: its numerals stand in the band that the middle circle leaves. */
+function bandShapes({ face, lowInk, quarterShading }: Recipe, m: Measures): Shape[] {
+  const [outer, inner] = [m.faceMm / 2, m.middleMm / 2]
+  const band = outer - inner
+  const shown = face === 'full' ? [12, 6, 3, 9, 1, 2, 4, 5, 7, 8, 10, 11] : face === 'quarters' ? [12, 6, 3, 9] : []
+  const numerals = shown.map((hour) => {
+    const at = pointOnDial(hour * 30, (outer + inner) / 2)
+    return centredText(String(hour), at.x, at.y, Math.min(band * 0.62, outer * 0.21), INK, 'bold')
+  })
+  const under: Shape = { type: 'circle', layer: 'guide', cx: 0, cy: 0, r: inner, stroke: FAINT, strokeMm: 0.25 }
+  const quarters = quarterShading ? dialShapes(0, { radius: outer, hands: 'none', numerals: 'none', marks: 'none', quarterShading, lowInk }).slice(1, -1) : []
+  return [...quarters, under, ...numerals]
+} // prettier-ignore
+
+/** The middle circle carries the sixty marks at its edge. */
+function middleShapes(m: Measures): Shape[] {
+  const r = m.middleMm / 2 - 0.2
+  const marks = Array.from({ length: 60 }, (_, minute): Shape => {
+    const isHour = minute % 5 === 0
+    const [a, b] = [pointOnDial(minute * 6, r * (isHour ? 0.88 : 0.93)), pointOnDial(minute * 6, r * 0.98)]
+    return { type: 'line', layer: 'ink', x1: a.x, y1: a.y, x2: b.x, y2: b.y, stroke: INK, strokeMm: isHour ? 0.9 : 0.35 }
+  })
+  return [...marks, cutLine(circlePath(0, 0, r))]
+} // prettier-ignore
+
+function lyingHand(box: PartBox, kind: 'hour' | 'minute' | 'second', length: number, width: number, recipe: Recipe): Shape[] {
+  const commands = handCut(kind, length, width)
+  const name = `${kind} hand, ${round(length)} mm from the hole`
+  const written: Shape[] = recipe.handLabels
+    ? [{ type: 'group', x: 0, y: 0, turn: -90, shapes: [{ type: 'text', layer: 'ink', x: width * 0.6, y: width * 0.16, text: kind, size: Math.min(6, width * 0.42), fill: kind === 'hour' ? OAK : kind === 'minute' ? SLATE : INK, weight: 'bold' }] }]
+    : []
+  return [
+    label(name),
+    {
+      type: 'group',
+      part: box.id,
+      x: width,
+      y: LABEL_MM + (box.height - LABEL_MM) / 2,
+      turn: 90,
+      shapes: [cutLine(commands), ...holeMarks(fasteners[recipe.fastener].holeMm), ...written],
+    },
+  ]
+} // prettier-ignore
+
+/** The outline that a hand is cut along, pointing at 12, its pivot at the origin. */
+export function handCut(kind: 'hour' | 'minute' | 'second', length: number, width: number) {
+  return handOutline(kind === 'second' ? 'second' : kind, { length, width, tail: width })
+}
+
+function strip(text: string, length: number, id: PartId): Shape[] {
+  return [
+    label(`${text}, ${round(length)} mm`),
+    { type: 'group', part: id, x: 0, y: LABEL_MM, shapes: [{ type: 'path', layer: 'guide', commands: rectanglePath(0, 0, length, STRIP_MM), stroke: INK, strokeMm: 0.3 }] }, // prettier-ignore
+  ]
+}
+
+function label(text: string): Shape {
+  return { type: 'text', layer: 'guide', x: 0, y: 3.8, text, size: 3.4, fill: '#6B6158' }
+}
+
+function cutLine(commands: Extract<Shape, { type: 'path' }>['commands']): Shape {
+  return { type: 'path', layer: 'cut', commands, stroke: INK, strokeMm: 0.35 }
+}
+
+/** Where the adult makes the hole: its true size, with a cross through the centre; nothing for 0. */
+export function holeMarks(holeMm: number): Shape[] {
+  if (holeMm === 0) return []
+  const reach = holeMm / 2 + 1.5
+  const line = (x1: number, y1: number, x2: number, y2: number): Shape => ({ type: 'line', layer: 'guide', x1, y1, x2, y2, stroke: FAINT, strokeMm: 0.2 }) // prettier-ignore
+  return [
+    { type: 'circle', layer: 'guide', cx: 0, cy: 0, r: holeMm / 2, stroke: FAINT, strokeMm: 0.25, fill: '#FFFFFF' },
+    line(-reach, 0, reach, 0),
+    line(0, -reach, 0, reach),
+  ]
+}

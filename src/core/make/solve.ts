@@ -1,0 +1,118 @@
+import { bodyArea } from '../drawing'
+import { HOUR_HAND_SHARE, MINUTE_HAND_REACH } from '../faces'
+import { RefusedValue } from '../errors'
+import { layOut } from './parts'
+import type { MeasureId, Measures, Recipe } from './recipe'
+import { CARD_MM, HUB_MM, LEAST_BAND_MM, PLATE_FLAT, backings, fasteners } from './stock'
+
+export const SMALLEST_FACE_MM = 60
+/** Beyond the short side of A3 nothing holds a face together. */
+export const LARGEST_FACE_MM = 420
+const USUAL_PLATE_MM = 180
+const USUAL_LAYERED_MM = 180
+const SECOND_HAND_REACH = 0.92
+/** The hour hand is this much wider than the minute hand: stout. */
+const STOUTER_MM = 4
+const STEP_MM = 5
+
+/** How thick face, backing and hands are together, mm. */
+export function stackMm({ kind, gsm, backing, hands, secondHand }: Recipe): number {
+  const circles = kind === 'layered' ? 3 : 1
+  const handCount = (hands === 'both' ? 2 : 1) + (secondHand ? 1 : 0)
+  return (circles + handCount) * CARD_MM[gsm] + backings[backing].mm
+}
+
+/** Where each measure may lie, mm; anything else is refused with its name. */
+export const MEASURE_LIMITS: Record<MeasureId, { name: string; least: number; most: number }> = {
+  faceMm: { name: 'face', least: SMALLEST_FACE_MM, most: LARGEST_FACE_MM },
+  plateMm: { name: 'plate', least: 90, most: 400 },
+  middleMm: { name: 'middle circle', least: 30, most: 400 },
+  hubMm: { name: 'hub', least: 20, most: 150 },
+  minuteHandMm: { name: 'minute hand', least: 15, most: LARGEST_FACE_MM },
+  hourHandMm: { name: 'hour hand', least: 10, most: LARGEST_FACE_MM },
+  secondHandMm: { name: 'second hand', least: 15, most: LARGEST_FACE_MM },
+  minuteWidthMm: { name: 'minute hand’s width', least: 4, most: 60 },
+  hourWidthMm: { name: 'hour hand’s width', least: 4, most: 60 },
+  legMm: { name: 'leg of the fastener', least: 3, most: 100 },
+}
+
+/** Throws RefusedValue for a fixed measure, a count or an age that cannot be. */
+export function requireRecipe({ fixed, children, spares, age }: Recipe): void {
+  for (const [id, value] of Object.entries(fixed) as [MeasureId, number][]) {
+    const { name, least, most } = MEASURE_LIMITS[id]
+    if (value !== undefined && !(value >= least && value <= most))
+      throw new RefusedValue(name, `${least} to ${most} mm`, `${value} mm`)
+  }
+  if (!Number.isInteger(children) || children < 1 || children > 60)
+    throw new RefusedValue('children', 'a whole number from 1 to 60', children)
+  if (!Number.isInteger(spares) || spares < 0 || spares > 60)
+    throw new RefusedValue('spares', 'a whole number from 0 to 60', spares)
+  if (!Number.isInteger(age) || age < 3 || age > 99) throw new RefusedValue('age', 'a whole number from 3 to 99', age)
+}
+
+/**
+ * All measures of a recipe: the fixed ones as they are, the others worked out from them. The face is
+ * the largest to a whole 5 mm that fits one page with its hands, or the flat of its plate; the minute
+ * hand reaches 0.88 of the radius, the hour hand 0.6 of the minute hand; widths come from the fastener;
+ * the leg is the shortest that is sold and passes the stack. Throws RefusedValue for what cannot be.
+ */
+export function solveRecipe(recipe: Recipe): Measures {
+  requireRecipe(recipe)
+  const faceMm = recipe.fixed.faceMm ?? usualFace(recipe)
+  return measuresFor(recipe, faceMm)
+}
+
+function usualFace(recipe: Recipe): number {
+  const largest = largestFaceMm(recipe)
+  if (recipe.backing === 'plate') return Math.min(largest, Math.floor(PLATE_FLAT * (recipe.fixed.plateMm ?? USUAL_PLATE_MM))) // prettier-ignore
+  if (recipe.kind === 'layered') return Math.min(largest, USUAL_LAYERED_MM)
+  return largest
+}
+
+/** The largest face, to a whole 5 mm, that fits one page with all that is printed beside it. */
+export function largestFaceMm(recipe: Recipe): number {
+  const area = bodyArea(recipe.paper)
+  for (let face = Math.floor(area.width / STEP_MM) * STEP_MM; face > SMALLEST_FACE_MM; face -= STEP_MM)
+    if (layOut(recipe, measuresFor(recipe, face))?.length === pagesWanted(recipe)) return face
+  return SMALLEST_FACE_MM
+}
+
+/** A layered clock's circles cannot share a page with its largest one: it has a page more. */
+function pagesWanted({ kind }: Recipe): number {
+  return kind === 'layered' ? 2 : 1
+}
+
+function measuresFor(recipe: Recipe, faceMm: number): Measures {
+  const { fixed, kind, fastener, backing } = recipe
+  const { leastHandMm, beyondStackMm, legsMm } = fasteners[fastener]
+  const middleMm = fixed.middleMm ?? faceMm - 2 * Math.max(LEAST_BAND_MM + 2, Math.round(faceMm * 0.12))
+  const reach = kind === 'layered' ? middleMm / 2 - 3 : (faceMm / 2) * MINUTE_HAND_REACH
+  const minuteHandMm = fixed.minuteHandMm ?? reach
+  const minuteWidthMm = fixed.minuteWidthMm ?? leastHandMm
+  const need = stackMm(recipe) + beyondStackMm
+  return {
+    faceMm,
+    plateMm: fixed.plateMm ?? (backing === 'plate' && fixed.faceMm ? Math.ceil(faceMm / PLATE_FLAT) : USUAL_PLATE_MM),
+    middleMm,
+    hubMm: fixed.hubMm ?? HUB_MM,
+    minuteHandMm,
+    hourHandMm: fixed.hourHandMm ?? minuteHandMm * HOUR_HAND_SHARE,
+    secondHandMm: fixed.secondHandMm ?? (kind === 'layered' ? reach : (faceMm / 2) * SECOND_HAND_REACH),
+    minuteWidthMm,
+    hourWidthMm: fixed.hourWidthMm ?? minuteWidthMm + STOUTER_MM,
+    legMm: fixed.legMm ?? legsMm.find((leg) => leg >= need) ?? Math.ceil(need),
+  }
+}
+
+export interface MeasureChange {
+  readonly id: MeasureId
+  readonly from: number
+  readonly to: number
+}
+
+/** What a change of the recipe did to the measures that were not touched; differences under 0.05 mm are none. */
+export function measureChanges(before: Measures, after: Measures, touched?: MeasureId): MeasureChange[] {
+  return (Object.keys(after) as MeasureId[])
+    .filter((id) => id !== touched && Math.abs(after[id] - before[id]) >= 0.05)
+    .map((id) => ({ id, from: before[id], to: after[id] }))
+}

@@ -1,0 +1,75 @@
+import type { RungId } from '../teaching'
+import { amountsFor } from './amounts'
+import { RECIPE_KINDS, type Recipe, type RecipeKind, usualRecipe } from './recipe'
+
+/** What can be to hand for making: names of its own, since a session's materials are coarser. */
+export const MAKING_MATERIALS = {
+  card: 'card',
+  plates: 'paper plates',
+  fasteners: 'paper fasteners',
+  hairpins: 'hairpins',
+  pushpins: 'pushpins and erasers',
+  'pipe-cleaners': 'pipe cleaners',
+  dough: 'dough',
+  scissors: 'scissors',
+} as const
+export type MakingMaterial = keyof typeof MAKING_MATERIALS
+
+const NEEDS: Record<RecipeKind, readonly MakingMaterial[]> = {
+  card: ['card', 'fasteners', 'scissors'],
+  plate: ['card', 'plates', 'hairpins', 'scissors'],
+  layered: ['card', 'pushpins', 'scissors'],
+  dough: ['pipe-cleaners', 'dough'],
+  draw: [],
+}
+
+export interface SuitsRequest {
+  readonly youngest: number
+  readonly children: number
+  readonly rung: RungId
+  readonly minutes: number
+  readonly materials: readonly MakingMaterial[]
+}
+
+export interface Suited {
+  readonly kind: RecipeKind
+  readonly name: string
+  /** Minutes for one sitting: cutting, and the adult's holes where they cannot be made beforehand. */
+  readonly minutes: number
+  readonly score: number
+  readonly because: readonly string[]
+}
+
+const COLOUR_AND_JOIN_MINUTES = 5
+
+/** The recipes ranked for the children, the rung, the minutes and what is to hand, each with its reasons. */
+export function rankRecipes(request: SuitsRequest): Suited[] {
+  return (Object.keys(RECIPE_KINDS) as RecipeKind[])
+    .map((kind) => suit(kind, request))
+    .sort((a, b) => b.score - a.score)
+}
+
+function suit(kind: RecipeKind, { youngest, children, rung, minutes: there, materials }: SuitsRequest): Suited {
+  const recipe: Recipe = { ...usualRecipe(kind), age: youngest, children }
+  const { cuttingMinutes, holeMinutes } = amountsFor(recipe)
+  const minutes = (kind === 'draw' ? 8 : COLOUR_AND_JOIN_MINUTES + cuttingMinutes) + (kind === 'dough' ? 3 : 0)
+  const because: string[] = []
+  let score = 0
+  const say = (points: number, reason: string) => {
+    score += points
+    because.push(reason)
+  }
+  const missing = NEEDS[kind].filter((material) => !materials.includes(material))
+  if (missing.length > 0) say(-3 * missing.length, `missing: ${missing.map((id) => MAKING_MATERIALS[id]).join(', ')}`)
+  else say(1, 'everything is to hand')
+  if (minutes > there) say(-Math.min(4, Math.ceil((minutes - there) / 3)), `takes about ${minutes} min, ${minutes - there} more than there are`)
+  else say(1, `about ${minutes} of the ${there} min`)
+  if (youngest < 6 && cuttingMinutes > 4) say(-1.5, `${cuttingMinutes} min of cutting is long at ${youngest}`)
+  if (youngest < 6 && kind === 'dough') say(2, 'nothing to cut out but a circle, and hands that small fingers can move')
+  if (kind === 'layered' && youngest < 7) say(-1, 'a pin and three circles ask for older hands')
+  if (kind === 'draw' && ['parts', 'oclock', 'half', 'quarters'].includes(rung)) say(1, 'placing the numerals oneself is what this rung is about')
+  if (kind === 'layered' && ['fives', 'past-fives', 'to-fives', 'minute'].includes(rung)) say(1.5, 'marks and numerals on circles of their own show the fives')
+  if (kind === 'card' && rung !== 'parts') say(0.5, 'the sturdiest to turn again and again')
+  if (holeMinutes > 10) say(-0.5, `${holeMinutes} min of holes for you beforehand`)
+  return { kind, name: RECIPE_KINDS[kind].name, minutes, score, because }
+} // prettier-ignore

@@ -1,0 +1,8 @@
+import type { Recipe } from '../../../core'
+import { endpoint } from '../../../server/http'
+import { importedRecipe } from '../../../server/making'
+import { addKept } from '../../../server/stores/kept'
+
+export const POST = endpoint(async ({ db, now, body }) =>
+  addKept<Recipe>(db, 'recipes', { id: crypto.randomUUID(), ...importedRecipe(await body()) }, now),
+)

@@ -1,0 +1,10 @@
+import type { Kept, Recipe } from '../../../core'
+import { endpoint } from '../../../server/http'
+import { addKept, listKept } from '../../../server/stores/kept'
+import { checked, schemas } from '../../../server/validate'
+
+export const GET = endpoint(({ db }) => listKept<Recipe>(db, 'recipes'))
+
+export const POST = endpoint(async ({ db, now, body }) =>
+  addKept<Recipe>(db, 'recipes', checked<Omit<Kept<Recipe>, 'version'>>(schemas.newRecipe, await body()), now),
+)

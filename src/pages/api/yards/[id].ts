@@ -1,0 +1,12 @@
+import type { Kept, Yard } from '../../../core'
+import { endpoint } from '../../../server/http'
+import { editKept, getKept, removeKept } from '../../../server/stores/kept'
+import { checked, schemas } from '../../../server/validate'
+
+export const GET = endpoint(({ db, id }) => getKept<Yard>(db, 'yards', id))
+
+export const PUT = endpoint(async ({ db, id, body }) =>
+  editKept<Yard>(db, 'yards', id, checked<Omit<Kept<Yard>, 'id'>>(schemas.yardEdit, await body())),
+)
+
+export const DELETE = endpoint(({ db, id }) => removeKept(db, 'yards', id))

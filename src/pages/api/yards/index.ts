@@ -1,0 +1,10 @@
+import type { Kept, Yard } from '../../../core'
+import { endpoint } from '../../../server/http'
+import { addKept, listKept } from '../../../server/stores/kept'
+import { checked, schemas } from '../../../server/validate'
+
+export const GET = endpoint(({ db }) => listKept<Yard>(db, 'yards'))
+
+export const POST = endpoint(async ({ db, now, body }) =>
+  addKept<Yard>(db, 'yards', checked<Omit<Kept<Yard>, 'version'>>(schemas.newYard, await body()), now),
+)

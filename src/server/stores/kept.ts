@@ -1,0 +1,57 @@
+import type { Instant, Kept } from '../../core'
+import type { Db } from '../db'
+import { notFound, staleVersion } from '../problem'
+
+/** Recipes and floor clocks are kept alike: a name and a body that was checked on its way in. */
+export type Shelf = 'recipes' | 'yards'
+const ONE: Record<Shelf, string> = { recipes: 'recipe', yards: 'floor clock' }
+
+type Row = Record<string, unknown>
+
+function rowToKept<T>(row: Row): Kept<T> {
+  return { id: String(row.id), name: String(row.name), body: JSON.parse(String(row.body)) as T, version: Number(row.version) }
+} // prettier-ignore
+
+export async function listKept<T>(db: Db, shelf: Shelf): Promise<Kept<T>[]> {
+  const rows: Row[] = await db(shelf).orderBy([{ column: 'created_at', order: 'desc' }, { column: 'name' }]) // prettier-ignore
+  return rows.map(rowToKept<T>)
+}
+
+export async function getKept<T>(db: Db, shelf: Shelf, id: string): Promise<Kept<T>> {
+  const row: Row | undefined = await db(shelf).where({ id }).first()
+  if (!row) throw notFound(ONE[shelf], id)
+  return rowToKept<T>(row)
+}
+
+/** The same, or null where it is gone or none was named. */
+export async function findKept<T>(db: Db, shelf: Shelf, id: string | null): Promise<Kept<T> | null> {
+  const row: Row | undefined = id === null ? undefined : await db(shelf).where({ id }).first()
+  return row ? rowToKept<T>(row) : null
+}
+
+/** Adding the same thing twice (a repeated send) changes nothing. */
+export async function addKept<T>(db: Db, shelf: Shelf, thing: Omit<Kept<T>, 'version'>, now: Instant): Promise<Kept<T>> {
+  await db(shelf)
+    .insert({ id: thing.id, name: thing.name, body: JSON.stringify(thing.body), version: 1, created_at: now })
+    .onConflict('id')
+    .ignore()
+  return getKept<T>(db, shelf, thing.id)
+} // prettier-ignore
+
+export async function editKept<T>(db: Db, shelf: Shelf, id: string, edit: Omit<Kept<T>, 'id'>): Promise<Kept<T>> {
+  const changed = await db(shelf)
+    .where({ id, version: edit.version })
+    .update({ name: edit.name, body: JSON.stringify(edit.body), version: edit.version + 1 })
+  const current = await getKept<T>(db, shelf, id)
+  if (changed === 0) throw staleVersion(ONE[shelf], current)
+  return current
+} // prettier-ignore
+
+/** Sessions that had it fall back to the usual one. */
+export async function removeKept(db: Db, shelf: Shelf, id: string): Promise<void> {
+  await getKept(db, shelf, id)
+  await db.transaction(async (trx) => {
+    await trx('sessions').where(shelf === 'recipes' ? { recipe_id: id } : { yard_id: id }).update(shelf === 'recipes' ? { recipe_id: null } : { yard_id: null }) // prettier-ignore
+    await trx(shelf).where({ id }).delete()
+  })
+}
