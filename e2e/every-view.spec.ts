@@ -16,6 +16,8 @@ async function views(request: APIRequestContext): Promise<{ name: string; path: 
     { name: 'a child', path: `/children/${group?.children[0]?.id}`, ready: heading('What the mistakes share') },
     { name: 'Plan', path: `/plan/${group?.next?.id}`, ready: heading(/^Ducklings/) },
     { name: 'Table', path: `/table/${group?.next?.id}`, ready: async (page) => expect(page.getByRole('timer')).toBeVisible() },
+    { name: 'Workbench', path: '/make', ready: heading('Workbench') },
+    { name: 'Yard', path: '/yard', ready: heading('Yard') },
     { name: 'Log', path: '/log', ready: async (page) => expect(page.getByText(/of \d+ right/).first()).toBeVisible() },
     { name: 'House rules', path: '/settings', ready: heading('House rules') },
   ]
@@ -33,11 +35,11 @@ for (const scheme of ['light', 'dark'] as const)
         await expect(page.getByRole('button', { name: 'Skip' })).toBeVisible()
         found.push(...(await new AxeBuilder({ page }).analyze()).violations)
       }
-      if (name === 'Plan')
-        for (const tab of ['Shelf', 'Fetch', 'Prints']) {
-          await page.getByRole('tab', { name: tab }).click()
-          found.push(...(await new AxeBuilder({ page }).analyze()).violations)
-        }
+      const tabs: Record<string, string[]> = { Plan: ['Shelf', 'Fetch', 'Prints'], Workbench: ['Amounts', 'Out', 'Which?'], Yard: ['Check it', 'Walk it', 'Out'] } // prettier-ignore
+      for (const tab of tabs[name] ?? []) {
+        await page.getByRole('tab', { name: tab }).click()
+        found.push(...(await new AxeBuilder({ page }).analyze()).violations)
+      }
       expect(found.map(({ id, nodes }) => `${name}: ${id}: ${nodes[0]?.html}`)).toEqual([])
     }
   })

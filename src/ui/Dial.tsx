@@ -3,6 +3,7 @@ import { type KeyboardEvent, useRef } from 'react'
 import {
   type DialOptions,
   type HandAngles,
+  type Shape,
   type Wording,
   angleOnDial,
   describeHourHandError,
@@ -44,6 +45,12 @@ interface DialProps {
   readonly size: number | string
   /** Hide the time from its name, where it is the answer. */
   readonly secret?: boolean
+  /** Another clock than the drawn dial: its shapes about the pivot, its reach and its face's radius, mm. */
+  readonly clock?: {
+    readonly shapes: (angles: HandAngles) => readonly Shape[]
+    readonly reach: number
+    readonly radius: number
+  }
 }
 
 const RADIUS = 100
@@ -51,11 +58,12 @@ const RADIUS = 100
 const INNER = 0.58
 
 /** A clock whose hands turn by touch, mouse and key: the very shapes that are printed. */
-export function Dial({ hands, onTurn, step = 5, wording, scaffolds = {}, size, secret = false }: DialProps) {
+export function Dial({ hands, onTurn, step = 5, wording, scaffolds = {}, size, secret = false, clock }: DialProps) {
   const options: DialOptions = { radius: RADIUS, ...scaffolds }
-  const extent = dialExtent(options)
+  const extent = clock?.reach ?? dialExtent(options)
+  const radius = clock?.radius ?? RADIUS
   const angles = anglesOf(hands)
-  const shapes = dialShapes(angles, options).map(shapeSvg).join('')
+  const shapes = (clock?.shapes(angles) ?? dialShapes(angles, options)).map(shapeSvg).join('')
   const svg = useRef<SVGSVGElement>(null)
   const held = useRef<Hand>('minute')
 
@@ -68,7 +76,7 @@ export function Dial({ hands, onTurn, step = 5, wording, scaffolds = {}, size, s
       const dx = (x - box.left - box.width / 2) * scale
       const dy = (y - box.top - box.height / 2) * scale
       const angle = angleOnDial(dx, dy)
-      if (first) held.current = handAt(angle, Math.hypot(dx, dy), angles)
+      if (first) held.current = handAt(angle, Math.hypot(dx, dy) / radius, angles)
       onTurn(turned(hands, held.current, angle, step))
     },
     // The keys have their own way in below.
@@ -79,7 +87,7 @@ export function Dial({ hands, onTurn, step = 5, wording, scaffolds = {}, size, s
   return (
     <div className={onTurn ? 'dial dial-turnable' : 'dial'} style={{ width: size, aspectRatio: '1' }} {...(onTurn ? bind() : {})}>
       <svg ref={svg} viewBox={`${-extent} ${-extent} ${2 * extent} ${2 * extent}`} role="img" aria-label={name} fontFamily="Andika, sans-serif">
-        <circle r={extent} fill="#FBF7EF" />
+        {!clock && <circle r={extent} fill="#FBF7EF" />}
         <g dangerouslySetInnerHTML={{ __html: shapes }} />
       </svg>
       {onTurn && <Sliders hands={hands} onTurn={onTurn} step={step} wording={wording} />}
@@ -87,11 +95,11 @@ export function Dial({ hands, onTurn, step = 5, wording, scaffolds = {}, size, s
   )
 } // prettier-ignore
 
-/** The hand that a touch takes: by how far out it is, save where it lies plainly on one of them. */
+/** The hand that a touch takes: by how far out it is (a share of the radius), save where it lies plainly on one of them. */
 function handAt(angle: number, distance: number, angles: HandAngles): Hand {
   const toHour = Math.abs(signedGap(angles.hour, angle))
   const toMinute = Math.abs(signedGap(angles.minute, angle))
-  if (distance > RADIUS * INNER) return 'minute'
+  if (distance > INNER) return 'minute'
   if (toHour < 20 !== toMinute < 20) return toHour < toMinute ? 'hour' : 'minute'
   return 'hour'
 }

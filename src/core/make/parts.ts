@@ -26,7 +26,7 @@ export function layOut(recipe: Recipe, m: Measures): Placed[][] | undefined {
   return isFourUp(recipe) ? packQuarters(boxes, area) : packParts(boxes, area)
 }
 
-/** Everything that one clock takes, the largest first. */
+/** Everything that one clock takes, the highest first, so that rows fill well. */
 export function partBoxes(recipe: Recipe, m: Measures): PartBox[] {
   const { kind, hands } = recipe
   const round = (id: PartId, diameter: number, copy = 0): PartBox => ({ id, copy, width: diameter, height: diameter + (id === 'face' ? 0 : LABEL_MM) }) // prettier-ignore
@@ -43,7 +43,7 @@ export function partBoxes(recipe: Recipe, m: Measures): PartBox[] {
     if (hands !== 'minute') boxes.push(lying('hour-hand', m.hourHandMm, m.hourWidthMm))
     if (recipe.secondHand) boxes.push(lying('second-hand', m.secondHandMm, secondWidthMm(recipe)))
   }
-  return boxes
+  return boxes.sort((a, b) => b.height - a.height)
 }
 
 /** Across all that is printed of the face, its ring of fives included. */

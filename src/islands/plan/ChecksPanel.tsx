@@ -1,5 +1,4 @@
 import { Stack, Text } from '@mantine/core'
-import { IconAlertTriangle, IconCheck } from '@tabler/icons-react'
 import {
   FOLLOW_LOCAL_RULES,
   type PlanCheck,
@@ -10,6 +9,7 @@ import {
   requestOf,
   rungOf,
 } from '../../core'
+import { CheckLine } from '../../ui/CheckLine'
 
 /** What holds and what does not, who takes which form, and what to mind. */
 export function ChecksPanel({ checks, context, plan }: { checks: readonly PlanCheck[]; context: SessionContext; plan: SessionPlan }) {
@@ -18,16 +18,11 @@ export function ChecksPanel({ checks, context, plan }: { checks: readonly PlanCh
   return (
     <Stack gap="sm">
       <ul aria-label="Checks" style={list}>
-        {[...checks].sort((a, b) => Number(a.ok) - Number(b.ok)).map(({ id, ok, says }) => (
-          <li key={id} style={{ display: 'flex', gap: 8, padding: '3px 0', color: ok ? undefined : 'var(--attention)', fontWeight: ok ? undefined : 600 }}>
-            <span style={{ flex: 'none', paddingTop: 2 }}>
-              {ok ? <IconCheck size={17} color="var(--moss)" role="img" aria-label="holds" /> : <IconAlertTriangle size={17} role="img" aria-label="to mend" />}
-            </span>
-            <Text span size="sm" fw="inherit">
-              {says}
-            </Text>
-          </li>
-        ))}
+        {[...checks]
+          .sort((a, b) => Number(a.ok) - Number(b.ok))
+          .map(({ id, ok, says }) => (
+            <CheckLine key={id} ok={ok} says={says} />
+          ))}
       </ul>
       {forms.length > 0 && (
         <Text size="sm" className="anywhere">

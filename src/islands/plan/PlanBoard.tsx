@@ -83,7 +83,7 @@ export function PlanBoard({ context }: { context: SessionContext }) {
                 <FetchPanel state={state} />
               </Tabs.Panel>
               <Tabs.Panel value="prints">
-                <PrintsPanel state={state} settings={context.settings} />
+                <PrintsPanel state={state} context={context} />
               </Tabs.Panel>
             </ErrorBoundary>
           </Tabs>

@@ -1,19 +1,22 @@
-import { SimpleGrid, Stack, Text } from '@mantine/core'
+import { Button, SimpleGrid, Stack, Text } from '@mantine/core'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useMemo } from 'react'
-import { type Settings, sessionPrints, wordingOf } from '../../core'
+import { type SessionContext, sessionPrints, wordingOf } from '../../core'
 import { DrawingView } from '../../ui/DrawingView'
+import { api } from '../../ui/api'
 import type { PlanState } from './usePlan'
 
 const MOST_SHOWN = 6
 
 /** What comes out of the printer beside the run sheet: the very pages, made here by the same core. */
-export function PrintsPanel({ state, settings }: { state: PlanState; settings: Settings }) {
+export function PrintsPanel({ state, context }: { state: PlanState; context: SessionContext }) {
+  const { settings, recipe, yard } = context
   const { session, request } = state
   const { paper, lowInk } = settings
   const prints = useMemo(
-    () => (request.children.length === 0 ? undefined : sessionPrints(session.plan, request, { paper, lowInk, wording: wordingOf(settings) }, session.seed)),
+    () => (request.children.length === 0 ? undefined : sessionPrints(session.plan, request, { paper, lowInk, wording: wordingOf(settings), recipe: recipe?.body }, session.seed)),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the request follows from the session
-    [session, settings],
+    [session, settings, recipe],
   )
   if (!prints) return <Text size="sm">There is nobody in this group to print for.</Text>
   const pages = [...prints.pages, ...prints.keys]
@@ -21,6 +24,16 @@ export function PrintsPanel({ state, settings }: { state: PlanState; settings: S
     <Stack gap="xs">
       <ul style={{ margin: 0, paddingLeft: 18, fontSize: 14 }} className="anywhere">
         <li>Run sheet, for you</li>
+        {yard && (
+          <li>
+            Set-out sheet, {yard.name} <TakeOut sessionId={session.id} what={yard.name} things={{ yardId: null }} />
+          </li>
+        )}
+        {recipe && (
+          <li>
+            Clocks by {recipe.name} <TakeOut sessionId={session.id} what={recipe.name} things={{ recipeId: null }} />
+          </li>
+        )}
         {prints.contents.map(({ title, pages: count }) => (
           <li key={title}>
             {title}: {count} {count === 1 ? 'page' : 'pages'}
@@ -41,5 +54,19 @@ export function PrintsPanel({ state, settings }: { state: PlanState; settings: S
         </Text>
       )}
     </Stack>
+  )
+} // prettier-ignore
+
+/** Takes what was put into the session out again; it stays saved. */
+function TakeOut({ sessionId, what, things }: { sessionId: string; what: string; things: object }) {
+  const client = useQueryClient()
+  const out = useMutation({
+    mutationFn: () => api.put(`/api/sessions/${sessionId}/attach`, things),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['session', sessionId] }),
+  })
+  return (
+    <Button size="compact-xs" variant="subtle" loading={out.isPending} onClick={() => out.mutate()} aria-label={`Take ${what} out of the session`}>
+      Take out
+    </Button>
   )
 } // prettier-ignore

@@ -1,0 +1,58 @@
+import { NumberInput, Stack, Text } from '@mantine/core'
+import { FOLLOW_LOCAL_RULES, amountsFor, cautions, makingCautions, makingSteps } from '../../core'
+import type { Bench } from './useRecipe'
+
+const counted = (count: number, unit: string) => `${count} ${count === 1 ? unit : `${unit}s`}`
+
+/** What N clocks take, how long it lasts, the order of the work, what to mind. */
+export function AmountsPanel({ bench }: { bench: Bench }) {
+  const { recipe, measures } = bench.solved
+  const amounts = amountsFor(recipe)
+  return (
+    <Stack gap="sm">
+      <div>
+        <Text size="sm" fw={600}>
+          For {counted(amounts.clocks, 'clock')}
+        </Text>
+        <ul style={{ margin: 0, paddingLeft: 18, fontSize: 14 }}>
+          {amounts.list.map(({ name, count, unit }) => (
+            <li key={name}>
+              {name}: {counted(count, unit)}
+            </li>
+          ))}
+        </ul>
+      </div>
+      <NumberInput
+        label="Minutes of cutting, a child"
+        description={`${Math.round(amounts.straightMm)} mm straight and ${Math.round(amounts.curvedMm)} mm curved; change it if yours are quicker`}
+        value={amounts.cuttingMinutes}
+        onChange={(value) => bench.change({ cuttingMinutes: typeof value === 'number' ? value : undefined })}
+        min={0}
+        max={600}
+        allowDecimal={false}
+        w={240}
+      />
+      {amounts.holeMinutes > 0 && <Text size="sm">Your own minutes for the holes: about {amounts.holeMinutes}.</Text>}
+      <div>
+        <Text size="sm" fw={600}>
+          In this order
+        </Text>
+        <ol style={{ margin: 0, paddingLeft: 20, fontSize: 14 }}>
+          {makingSteps(recipe, measures).map((step) => (
+            <li key={step}>{step}</li>
+          ))}
+        </ol>
+      </div>
+      <div className="sheet sheet-attention" style={{ padding: '8px 12px' }}>
+        {makingCautions(recipe).map((id) => (
+          <Text key={id} size="sm">
+            {cautions[id]}
+          </Text>
+        ))}
+        <Text size="xs" mt={4}>
+          {FOLLOW_LOCAL_RULES}
+        </Text>
+      </div>
+    </Stack>
+  )
+}

@@ -1,0 +1,58 @@
+import { Group, SegmentedControl, SimpleGrid, Text } from '@mantine/core'
+import { useMemo, useState } from 'react'
+import { assembledReach, assembledShapes, recipePages } from '../../core'
+import { Dial, type Hands } from '../../ui/Dial'
+import { DrawingView } from '../../ui/DrawingView'
+import type { Solved } from './useRecipe'
+
+const WORDING = { language: 'en-GB', form: 'turns' } as const
+
+/** The clock put together, its hands turning; or its pages as they are printed. */
+export function BenchDrawing({ solved }: { solved: Solved }) {
+  const [shown, setShown] = useState('clock')
+  const [hands, setHands] = useState<Hands>({ gear: 'geared', minute: 608 })
+  const { recipe, measures } = solved
+  const pages = useMemo(() => (shown === 'pages' ? recipePages(recipe) : []), [shown, recipe])
+  return (
+    <section className="sheet" aria-label="Drawing">
+      <Group justify="space-between" mb="xs">
+        <SegmentedControl
+          aria-label="What is drawn"
+          value={shown}
+          onChange={setShown}
+          data={[
+            { value: 'clock', label: 'Put together' },
+            { value: 'pages', label: 'Pages' },
+          ]}
+        />
+        <Text size="sm" className="quiet">
+          {shown === 'clock' ? 'To scale; turn the hands' : 'One child’s pages'}
+        </Text>
+      </Group>
+      {shown === 'clock' ? (
+        <div style={{ maxWidth: 520, margin: '0 auto' }}>
+          <Dial
+            hands={hands}
+            onTurn={setHands}
+            step={1}
+            wording={WORDING}
+            size="100%"
+            clock={{
+              shapes: (angles) => assembledShapes(recipe, measures, angles),
+              reach: assembledReach(recipe, measures),
+              radius: measures.faceMm / 2,
+            }}
+          />
+        </div>
+      ) : (
+        <SimpleGrid cols={pages.length === 1 ? 1 : 2} spacing="xs" style={{ maxWidth: pages.length === 1 ? 400 : undefined, margin: '0 auto' }}>
+          {pages.map((page, i) => (
+            <div key={i} style={{ border: '1px solid var(--line)', background: '#fff' }}>
+              <DrawingView drawing={page} label={`Page ${i + 1}: ${page.title}`} />
+            </div>
+          ))}
+        </SimpleGrid>
+      )}
+    </section>
+  )
+} // prettier-ignore

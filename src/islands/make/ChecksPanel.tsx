@@ -1,0 +1,25 @@
+import { Button } from '@mantine/core'
+import { checkRecipe } from '../../core'
+import { CheckLine } from '../../ui/CheckLine'
+import type { Bench } from './useRecipe'
+
+/** What holds and what does not, by how much, and the change that mends it with one click. */
+export function ChecksPanel({ bench }: { bench: Bench }) {
+  const { recipe, measures } = bench.solved
+  const checks = checkRecipe(recipe, measures).sort((a, b) => Number(a.ok) - Number(b.ok))
+  return (
+    <ul aria-label="Checks" style={{ listStyle: 'none', margin: 0, padding: 0 }}>
+      {checks.map(({ id, ok, says, mend }) => (
+        <CheckLine key={id} ok={ok} says={says}>
+          {mend && (
+            <div>
+              <Button size="compact-sm" variant="light" mt={4} onClick={() => bench.set({ ...recipe, ...mend.change })}>
+                {mend.says}
+              </Button>
+            </div>
+          )}
+        </CheckLine>
+      ))}
+    </ul>
+  )
+}

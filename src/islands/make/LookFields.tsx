@@ -1,0 +1,52 @@
+import { Chip, Group, Select, SimpleGrid, Stack } from '@mantine/core'
+import type { Recipe } from '../../core'
+import type { Bench } from './useRecipe'
+
+const FLAGS = [
+  { id: 'ringOfFives', name: 'Ring of fives' },
+  { id: 'halves', name: 'Past and to' },
+  { id: 'zoneLines', name: 'Hour zones' },
+  { id: 'quarterShading', name: 'Quarters' },
+  { id: 'handLabels', name: 'Hand names' },
+  { id: 'secondHand', name: 'Second hand' },
+  { id: 'lowInk', name: 'Save ink' },
+  { id: 'tile', name: 'In parts' },
+] as const
+type Flag = (typeof FLAGS)[number]['id']
+
+const HANDS = { both: 'Both hands', hour: 'Hour hand only', minute: 'Minute hand only', pair: 'A pair, one hand each' } as const // prettier-ignore
+const FACES = { full: 'All numerals', quarters: '12, 3, 6, 9', blank: 'Blank, to write on' } as const
+const GUIDES = { all: 'All guides', quarters: 'Quarters only', centre: 'Centre only', none: 'Nothing' } as const
+
+const options = (names: Record<string, string>) => Object.entries(names).map(([value, label]) => ({ value, label }))
+
+/** What is on the face, and which hands there are. */
+export function LookFields({ bench }: { bench: Bench }) {
+  const { recipe } = bench
+  const isDrawn = recipe.kind === 'draw'
+  const flags = FLAGS.filter(({ id }) => !isDrawn || ['lowInk', 'tile', 'secondHand', 'handLabels'].includes(id))
+  const set = (chosen: readonly string[]) =>
+    bench.change(Object.fromEntries(FLAGS.map(({ id }) => [id, chosen.includes(id)])) as Record<Flag, boolean>)
+  return (
+    <Stack gap={8} className="sheet" component="section" aria-label="Face and hands">
+      <SimpleGrid cols={2} spacing={8}>
+        <Select label="Hands" value={recipe.hands} onChange={(hands) => hands && bench.change({ hands: hands as Recipe['hands'] })} allowDeselect={false} data={options(HANDS)} />
+        {isDrawn ? (
+          <Select label="Guides" value={recipe.guides} onChange={(guides) => guides && bench.change({ guides: guides as Recipe['guides'] })} allowDeselect={false} data={options(GUIDES)} />
+        ) : (
+          <Select label="Face" value={recipe.face} onChange={(face) => face && bench.change({ face: face as Recipe['face'] })} allowDeselect={false} data={options(FACES)} />
+        )}
+        {isDrawn && <Select label="On a page" value={String(recipe.perPage)} onChange={(n) => bench.change({ perPage: n === '4' ? 4 : 1 })} allowDeselect={false} data={['1', '4']} />}
+      </SimpleGrid>
+      <Chip.Group multiple value={flags.filter(({ id }) => recipe[id]).map(({ id }) => id)} onChange={set}>
+        <Group gap={6}>
+          {flags.map(({ id, name }) => (
+            <Chip key={id} value={id} size="xs" color="moss">
+              {name}
+            </Chip>
+          ))}
+        </Group>
+      </Chip.Group>
+    </Stack>
+  )
+} // prettier-ignore

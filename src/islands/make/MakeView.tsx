@@ -1,0 +1,90 @@
+import { Grid, Group, Select, SegmentedControl, Stack, Tabs, Text, Title } from '@mantine/core'
+import { useLocalStorage } from '@mantine/hooks'
+import { type LengthUnit, RECIPE_KINDS, type RecipeKind, checkRecipe, recipeAs } from '../../core'
+import { App } from '../../ui/App'
+import { ErrorBoundary } from '../../ui/ErrorBoundary'
+import { AmountsPanel } from './AmountsPanel'
+import { BenchDrawing } from './BenchDrawing'
+import { ChecksPanel } from './ChecksPanel'
+import { LookFields } from './LookFields'
+import { MeasureFields } from './MeasureFields'
+import { OutPanel } from './OutPanel'
+import { SuitsPanel } from './SuitsPanel'
+import { useRecipe } from './useRecipe'
+
+export default function MakeView() {
+  return (
+    <App>
+      <Workbench />
+    </App>
+  )
+}
+
+function Workbench() {
+  const bench = useRecipe()
+  const [unit, setUnit] = useLocalStorage<LengthUnit>({ key: 'make-unit', defaultValue: 'mm', getInitialValueInEffect: false }) // prettier-ignore
+  const { recipe, solved } = bench
+  const broken = checkRecipe(solved.recipe, solved.measures).filter((check) => !check.ok).length
+  return (
+    <Stack gap="sm">
+      <Group justify="space-between" align="end">
+        <Title order={1} size="h3">
+          Workbench
+        </Title>
+        <Group gap="sm" align="end">
+          <Select
+            aria-label="What to make"
+            value={recipe.kind}
+            onChange={(kind) => kind && bench.set(recipeAs(kind as RecipeKind, recipe))}
+            allowDeselect={false}
+            w={280}
+            data={(Object.keys(RECIPE_KINDS) as RecipeKind[]).map((kind) => ({ value: kind, label: `${RECIPE_KINDS[kind].name}` }))}
+          />
+          <SegmentedControl aria-label="Unit" value={unit} onChange={(value) => setUnit(value as LengthUnit)} data={['mm', 'cm', 'in']} />
+        </Group>
+      </Group>
+      {bench.problem && (
+        <Text className="sheet sheet-attention" role="alert" size="sm">
+          {bench.problem}. The drawing is the last that could be made.
+        </Text>
+      )}
+      <Grid gap="sm">
+        <Grid.Col span={{ base: 12, sm: 6, lg: 3 }} order={{ base: 2, lg: 1 }}>
+          <Stack gap="sm">
+            <ErrorBoundary what="The measures">
+              <MeasureFields bench={bench} unit={unit} />
+            </ErrorBoundary>
+            <LookFields bench={bench} />
+          </Stack>
+        </Grid.Col>
+        <Grid.Col span={{ base: 12, lg: 5 }} order={{ base: 1, lg: 2 }}>
+          <ErrorBoundary what="The drawing">
+            <BenchDrawing solved={solved} />
+          </ErrorBoundary>
+        </Grid.Col>
+        <Grid.Col span={{ base: 12, sm: 6, lg: 4 }} order={3}>
+          <Tabs defaultValue="checks" className="sheet" keepMounted={false}>
+            <Tabs.List mb="sm">
+              <Tabs.Tab value="checks">{broken === 0 ? 'Checks' : `Checks (${broken} to mend)`}</Tabs.Tab>
+              <Tabs.Tab value="amounts">Amounts</Tabs.Tab>
+              <Tabs.Tab value="out">Out</Tabs.Tab>
+              <Tabs.Tab value="suits">Which?</Tabs.Tab>
+            </Tabs.List>
+            <Tabs.Panel value="checks">
+              <ChecksPanel bench={bench} />
+            </Tabs.Panel>
+            <Tabs.Panel value="amounts">
+              <AmountsPanel bench={bench} />
+            </Tabs.Panel>
+            <Tabs.Panel value="out">
+              <OutPanel bench={bench} unit={unit} />
+            </Tabs.Panel>
+            <Tabs.Panel value="suits">
+              <SuitsPanel bench={bench} />
+            </Tabs.Panel>
+          </Tabs>
+        </Grid.Col>
+      </Grid>
+    </Stack>
+  )
+} // prettier-ignore

@@ -1,0 +1,96 @@
+import { ActionIcon, Group, NumberInput, Select, SimpleGrid, Stack, Text } from '@mantine/core'
+import { IconPin, IconPinnedOff } from '@tabler/icons-react'
+import { BACKINGS, type BackingId, type CardGsm, type FastenerId, type LengthUnit, MEASURE_LIMITS, type MeasureId, PLATES_MM, type PaperId, type Recipe, backings, fasteners, formatLength, hasPaperHands, papers } from '../../core' // prettier-ignore
+import { LengthField } from '../../ui/LengthField'
+import type { Bench } from './useRecipe'
+
+/** The measures that a kind of clock has. */
+function measuresOf(recipe: Recipe): MeasureId[] {
+  const hands = recipe.kind === 'dough' || hasPaperHands(recipe)
+  const paper = hasPaperHands(recipe)
+  const [hour, minute] = [recipe.hands !== 'minute', recipe.hands !== 'hour']
+  return [
+    ...(recipe.backing === 'plate' ? (['plateMm'] as const) : []),
+    'faceMm',
+    ...(recipe.kind === 'layered' ? (['middleMm', 'hubMm'] as const) : []),
+    ...(hands && minute ? (['minuteHandMm'] as const) : []),
+    ...(hands && hour ? (['hourHandMm'] as const) : []),
+    ...(paper && recipe.secondHand ? (['secondHandMm'] as const) : []),
+    ...(paper && minute ? (['minuteWidthMm'] as const) : []),
+    ...(paper && hour ? (['hourWidthMm'] as const) : []),
+    ...(hands ? (['legMm'] as const) : []),
+  ]
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** Each measure with a sensible value until it is touched; a touched one is pinned and can be let go. */
+export function MeasureFields({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
+  const { recipe, solved, changes } = bench
+  const shown = new Set(measuresOf(recipe))
+  const said = changes.filter(({ id }) => shown.has(id))
+  return (
+    <Stack gap={8} className="sheet" component="section" aria-label="Measures">
+      <SimpleGrid cols={2} spacing={8} verticalSpacing={6}>
+        {[...shown].map((id) => {
+          const isFixed = recipe.fixed[id] !== undefined
+          return (
+            <LengthField
+              key={id}
+              label={capital(MEASURE_LIMITS[id].name)}
+              field={MEASURE_LIMITS[id].name}
+              mm={recipe.fixed[id] ?? solved.measures[id]}
+              unit={unit}
+              onChange={(mm) => bench.fix(id, mm)}
+              rightSection={
+                isFixed ? (
+                  <ActionIcon variant="subtle" size="sm" aria-label={`Work out the ${MEASURE_LIMITS[id].name} again`} onClick={() => bench.free(id)}>
+                    <IconPinnedOff size={15} />
+                  </ActionIcon>
+                ) : (
+                  <IconPin size={13} color="var(--line)" aria-hidden />
+                )
+              }
+            />
+          )
+        })}
+      </SimpleGrid>
+      {recipe.backing === 'plate' && (
+        <Group gap={4} role="group" aria-label="Plates">
+          {PLATES_MM.map((mm) => (
+            <button key={mm} type="button" className="chip" aria-pressed={solved.measures.plateMm === mm} onClick={() => bench.fix('plateMm', mm)}>
+              {formatLength(mm, unit)}
+            </button>
+          ))}
+        </Group>
+      )}
+      <Text size="xs" className="quiet" aria-live="polite" mih={16}>
+        {said.length > 0 && `Worked out again: ${said.map(({ id, from, to }) => `${MEASURE_LIMITS[id].name} ${formatLength(from, unit)} → ${formatLength(to, unit)}`).join('; ')}`}
+      </Text>
+      <SimpleGrid cols={2} spacing={8} verticalSpacing={6}>
+        <Select label="Paper" value={recipe.paper} onChange={(paper) => paper && bench.change({ paper: paper as PaperId })} allowDeselect={false} data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: papers[id].name }))} />
+        <Select label="Printed on" value={String(recipe.gsm)} onChange={(gsm) => gsm && bench.change({ gsm: Number(gsm) as CardGsm })} allowDeselect={false} data={[80, 160, 300].map((gsm) => ({ value: String(gsm), label: `${gsm} g/m²` }))} />
+        <Select label="Backing" value={recipe.backing} onChange={(backing) => backing && bench.change({ backing: backing as BackingId })} allowDeselect={false} data={BACKINGS.map((id) => ({ value: id, label: capital(backings[id].name) }))} />
+        <Select label="Held by" value={recipe.fastener} onChange={(fastener) => fastener && bench.change({ fastener: fastener as FastenerId, fixed: { ...recipe.fixed, legMm: undefined } })} allowDeselect={false} data={(Object.keys(fasteners) as FastenerId[]).map((id) => ({ value: id, label: fasteners[id].name }))} />
+      </SimpleGrid>
+      <SimpleGrid cols={3} spacing={8}>
+        <CountField label="Children" value={recipe.children} onChange={(children) => bench.change({ children })} />
+        <CountField label="Spares" value={recipe.spares} onChange={(spares) => bench.change({ spares })} />
+        <CountField label="Youngest" value={recipe.age} onChange={(age) => bench.change({ age })} />
+      </SimpleGrid>
+    </Stack>
+  )
+} // prettier-ignore
+
+/** A count as it is typed: what cannot be is kept and told above the drawing. */
+function CountField({ label, value, onChange }: { label: string; value: number; onChange: (value: number) => void }) {
+  return (
+    <NumberInput
+      label={label}
+      value={Number.isNaN(value) ? '' : value}
+      onChange={(next) => onChange(typeof next === 'number' ? next : NaN)}
+      clampBehavior="none"
+      allowDecimal={false}
+    />
+  )
+}

@@ -1,0 +1,53 @@
+import { Button, Checkbox, Group, NumberInput, Select, SimpleGrid, Stack, Text } from '@mantine/core'
+import { useState } from 'react'
+import { MAKING_MATERIALS, type MakingMaterial, type RungId, rankRecipes, recipeAs, rungs } from '../../core'
+import type { Bench } from './useRecipe'
+
+const ALL = Object.keys(MAKING_MATERIALS) as MakingMaterial[]
+
+/** From the children, the rung, the minutes and what is to hand: which clock suits, and why. */
+export function SuitsPanel({ bench }: { bench: Bench }) {
+  const [minutes, setMinutes] = useState<number | string>(20)
+  const [rung, setRung] = useState<RungId>('oclock')
+  const [materials, setMaterials] = useState<string[]>([...ALL])
+  const { age, children } = bench.solved.recipe
+  const ranked = rankRecipes({ youngest: age, children, rung, minutes: typeof minutes === 'number' && minutes > 0 ? minutes : 20, materials: materials as MakingMaterial[] }) // prettier-ignore
+  return (
+    <Stack gap="sm">
+      <SimpleGrid cols={2} spacing={8}>
+        <NumberInput label="Minutes there are" value={minutes} onChange={setMinutes} min={1} max={120} allowDecimal={false} />
+        <Select
+          label="Rung"
+          value={rung}
+          onChange={(value) => value && setRung(value as RungId)}
+          allowDeselect={false}
+          data={rungs.map(({ id, name }) => ({ value: id, label: name }))}
+        />
+      </SimpleGrid>
+      <Checkbox.Group label="To hand" value={materials} onChange={setMaterials}>
+        <SimpleGrid cols={2} spacing={4} mt={4}>
+          {ALL.map((id) => (
+            <Checkbox key={id} size="sm" value={id} label={MAKING_MATERIALS[id]} />
+          ))}
+        </SimpleGrid>
+      </Checkbox.Group>
+      <ol style={{ margin: 0, paddingLeft: 20 }} aria-label="Which clock suits">
+        {ranked.map(({ kind, name, because }, i) => (
+          <li key={kind} style={{ marginBottom: 6 }}>
+            <Group gap={8} justify="space-between" wrap="nowrap">
+              <Text span fw={i === 0 ? 700 : 500}>
+                {name}
+              </Text>
+              <Button size="compact-sm" variant={i === 0 ? 'light' : 'default'} aria-label={`Take ${name}`} onClick={() => bench.set(recipeAs(kind, bench.solved.recipe))}>
+                Take it
+              </Button>
+            </Group>
+            <Text size="xs" className="quiet">
+              {because.join('; ')}
+            </Text>
+          </li>
+        ))}
+      </ol>
+    </Stack>
+  )
+} // prettier-ignore

@@ -1,0 +1,81 @@
+import { Button, Group, Stack, Text } from '@mantine/core'
+import { type LaidMarker, type Taped, dueTapes, formatDistance, laidMarker } from '../../core'
+import { LengthField } from '../../ui/LengthField'
+import { putTaped, tryJudge } from './YardPlan'
+import type { YardState } from './useYard'
+
+/** Two tapes a marker: by how many minutes it reads off, and how to move it. */
+export function LaidPanel({ state }: { state: YardState }) {
+  const { ground } = state.laid
+  const { laid } = state.yard
+  const move = laid.filter((taped) => tryJudge(taped, ground.radiusMm)?.mustMove)
+  return (
+    <Stack gap="xs">
+      <Group justify="space-between">
+        <Text size="sm" role="status" fw={600}>
+          {laid.length === 0 ? 'Nothing measured yet.' : move.length === 0 ? 'None has to move.' : `To move: ${move.map(({ hour }) => hour).join(', ')}.`}
+        </Text>
+        {laid.length > 0 && (
+          <Button size="compact-sm" variant="subtle" onClick={() => state.change({ laid: [] })}>
+            Start again
+          </Button>
+        )}
+      </Group>
+      <Text size="xs" className="quiet">
+        Tape from the centre peg and from the 12 peg. What they should read stands there until you change it.
+      </Text>
+      {[12, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11].map((hour) => (
+        <TapeRow key={hour} state={state} hour={hour} />
+      ))}
+    </Stack>
+  )
+} // prettier-ignore
+
+function TapeRow({ state, hour }: { state: YardState; hour: number }) {
+  const { ground } = state.laid
+  const { unit, laid } = state.yard
+  const own = laid.find((taped) => taped.hour === hour)
+  const due = dueTapes(hour, ground.radiusMm)
+  const taped: Taped = own ?? due
+  return (
+    <div>
+      <Group gap={6} align="center" wrap="nowrap">
+        <Text fw={700} w={24} ta="right">
+          {hour}
+        </Text>
+        <LengthField hideLabel label={`${hour}: from the centre`} field={`${hour}: tape from the centre`} mm={taped.fromCentreMm} unit={unit} allowNothing onChange={(fromCentreMm) => putTaped(state, { ...taped, fromCentreMm })} />
+        <LengthField hideLabel label={`${hour}: from 12`} field={`${hour}: tape from 12`} mm={taped.fromTwelveMm} unit={unit} allowNothing onChange={(fromTwelveMm) => putTaped(state, { ...taped, fromTwelveMm })} />
+      </Group>
+      {own && <Verdict taped={own} radiusMm={ground.radiusMm} unit={unit} />}
+    </div>
+  )
+} // prettier-ignore
+
+function Verdict({ taped, radiusMm, unit }: { taped: Taped; radiusMm: number; unit: 'm' | 'ft' }) {
+  const judged = judgeOrWhy(taped, radiusMm)
+  if (typeof judged === 'string')
+    return (
+      <Text size="xs" ml={30} c="var(--attention)" role="alert">
+        {judged}
+      </Text>
+    )
+  const { minutesOff, mustMove, moveRightMm, moveAheadMm } = judged
+  const off = Math.abs(minutesOff)
+  const side = (mm: number, more: string, less: string) =>
+    `${formatDistance(Math.abs(mm), unit)} ${mm > 0 ? more : less}`
+  return (
+    <Text size="xs" ml={30} c={mustMove ? 'var(--attention)' : undefined} fw={mustMove ? 600 : undefined}>
+      {off < 0.05 ? 'reads right' : `reads ${off.toFixed(1)} min ${minutesOff > 0 ? 'late' : 'early'}`}
+      {mustMove && `: move it ${side(moveRightMm, 'right', 'left')}, ${side(moveAheadMm, 'ahead', 'back')}, facing 12`}
+    </Text>
+  )
+}
+
+/** Where a marker was found, or why its two tapes cannot be. */
+function judgeOrWhy(taped: Taped, radiusMm: number): LaidMarker | string {
+  try {
+    return laidMarker(taped, radiusMm)
+  } catch (error) {
+    return error instanceof Error ? error.message : String(error)
+  }
+}

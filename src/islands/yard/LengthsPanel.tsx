@@ -1,0 +1,65 @@
+import { Stack, Table, Text } from '@mantine/core'
+import { formatDistance, markerPlace, placingOrder, ringMeasures, surfaces } from '../../core'
+import type { YardState } from './useYard'
+
+/** Chords, string, square corner, offsets, order and tolerance, all from the radius. */
+export function LengthsPanel({ state }: { state: YardState }) {
+  const { yard, ground } = state.laid
+  const d = (mm: number) => formatDistance(mm, state.yard.unit)
+  const ring = ringMeasures(ground.radiusMm)
+  const [three, four, five] = ring.threeFourFive
+  const rows: [string, string][] = [
+    ['String, the radius', d(ring.stringMm)],
+    ['12 to 3, 3 to 6 …', d(ring.quarterChordMm)],
+    ['Hour to hour', d(ring.hourChordMm)],
+    ['Minute to minute', d(ring.minuteChordMm)],
+    ['Round the ring', d(ring.aroundMm)],
+    ['Square corner', `${d(three)}, ${d(four)}, ${d(five)}`],
+    ['A marker may be out by', d(ring.toleranceMm)],
+  ]
+  return (
+    <Stack gap="sm">
+      <Table verticalSpacing={3} aria-label="Lengths">
+        <Table.Tbody>
+          {rows.map(([name, value]) => (
+            <Table.Tr key={name}>
+              <Table.Th fw={500}>{name}</Table.Th>
+              <Table.Td ta="right">{value}</Table.Td>
+            </Table.Tr>
+          ))}
+        </Table.Tbody>
+      </Table>
+      <div>
+        <Text size="sm" fw={600}>
+          In this order
+        </Text>
+        <ol style={{ margin: 0, paddingLeft: 20, fontSize: 14 }}>
+          <li>Centre: {surfaces[yard.surface].peg}.</li>
+          {placingOrder().map(({ step, minutes }) => (
+            <li key={step}>
+              {step} ({minutes.length})
+            </li>
+          ))}
+        </ol>
+      </div>
+      <Table verticalSpacing={2} aria-label="Offsets from the centre, facing 12">
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th>Facing 12</Table.Th>
+            <Table.Th ta="right">right</Table.Th>
+            <Table.Th ta="right">ahead</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
+          {Array.from({ length: 12 }, (_, i) => markerPlace(((i + 1) % 12) * 5, ground.radiusMm)).map((place) => (
+            <Table.Tr key={place.minute}>
+              <Table.Td>{place.minute === 0 ? 12 : place.minute / 5}</Table.Td>
+              <Table.Td ta="right">{d(Math.abs(place.rightMm) < 1 ? 0 : place.rightMm)}</Table.Td>
+              <Table.Td ta="right">{d(Math.abs(place.aheadMm) < 1 ? 0 : place.aheadMm)}</Table.Td>
+            </Table.Tr>
+          ))}
+        </Table.Tbody>
+      </Table>
+    </Stack>
+  )
+}

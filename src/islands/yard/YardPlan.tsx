@@ -1,0 +1,103 @@
+import { Text } from '@mantine/core'
+import { useDrag } from '@use-gesture/react'
+import { type KeyboardEvent, useRef } from 'react'
+import { type Taped, angleOnDial, laidMarker, markerPlace, modulo, shapeSvg, signedGap, whoStandsWhere, yardPlan } from '../../core' // prettier-ignore
+import type { YardState } from './useYard'
+
+const WIDTH_MM = 180
+const HEIGHT_MM = 165
+
+/** The plan to scale. 12 is dragged round it; or, while checking, each hour marker to where it really lies. */
+export function YardPlan({ state, moves }: { state: YardState; moves: 'twelve' | 'markers' }) {
+  const { yard, ground } = state.laid
+  const { drawing, mmPerMetre } = yardPlan(yard, WIDTH_MM, HEIGHT_MM)
+  const k = mmPerMetre / 1000
+  const svg = useRef<SVGSVGElement>(null)
+  const held = useRef(12)
+  const turn = (turnDeg: number) => state.change({ turnDeg: modulo(Math.round(turnDeg), 360) })
+
+  const bind = useDrag(
+    ({ xy: [x, y], first, event }) => {
+      if (!svg.current) return
+      event.preventDefault()
+      const box = svg.current.getBoundingClientRect()
+      const at = { x: ((x - box.left) / box.width) * drawing.width - ground.x * k, y: ((y - box.top) / box.height) * drawing.height - ground.y * k } // prettier-ignore
+      const angle = angleOnDial(at.x, at.y)
+      if (moves === 'twelve') return turn(angle)
+      const distance = Math.hypot(at.x, at.y) / k
+      if (first) held.current = nearestHour(angle - yard.turnDeg)
+      // Facing 12: the plan's own turn is taken out again.
+      const facing = ((angle - yard.turnDeg) * Math.PI) / 180
+      const [right, ahead] = [distance * Math.sin(facing), distance * Math.cos(facing)]
+      putTaped(state, { hour: held.current, fromCentreMm: distance, fromTwelveMm: Math.hypot(right, ahead - ground.radiusMm) }) // prettier-ignore
+    },
+    { pointer: { capture: true, keys: false } },
+  )
+  const onKey = (event: KeyboardEvent) => {
+    const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 30, PageDown: -30 }[event.key]
+    if (by === undefined) return
+    event.preventDefault()
+    turn(yard.turnDeg + by)
+  }
+  return (
+    <section className="sheet" aria-label="Plan">
+      <div className="dial dial-turnable" style={{ aspectRatio: `${drawing.width} / ${drawing.height}`, maxHeight: 560, margin: '0 auto' }} {...bind()}>
+        <svg ref={svg} viewBox={`0 0 ${drawing.width} ${drawing.height}`} role="img" aria-label="The floor clock in its space, to scale" fontFamily="Andika, sans-serif" style={{ background: '#FBF7EF' }}>
+          <g dangerouslySetInnerHTML={{ __html: drawing.shapes.map(shapeSvg).join('') }} />
+          {moves === 'markers' && yard.laid.map((taped) => <LaidMark key={taped.hour} taped={taped} state={state} k={k} />)}
+        </svg>
+        {moves === 'twelve' && (
+          <div className="dial-slider" style={{ borderRadius: 8 }} role="slider" tabIndex={0} aria-label="Where 12 faces" aria-valuemin={0} aria-valuemax={359} aria-valuenow={yard.turnDeg} aria-valuetext={`${yard.turnDeg} degrees clockwise from the back`} onKeyDown={onKey} />
+        )}
+      </div>
+      <Text size="sm" className="quiet" mt={6}>
+        {moves === 'twelve' ? 'Drag 12 round the plan. The dashed circle is the running lane.' : 'Drag each hour marker to where it really lies, or type its two tapes.'}
+      </Text>
+      <ul style={{ margin: '6px 0 0', paddingLeft: 18, fontSize: 14 }}>
+        {whoStandsWhere(yard).map((text) => (
+          <li key={text}>{text}</li>
+        ))}
+      </ul>
+    </section>
+  )
+} // prettier-ignore
+
+function nearestHour(angle: number): number {
+  const hours = Array.from({ length: 12 }, (_, i) => i + 1)
+  const gap = (hour: number) => Math.abs(signedGap(hour * 30, modulo(angle, 360)))
+  return hours.reduce((best, hour) => (gap(hour) < gap(best) ? hour : best))
+}
+
+/** Where a marker was found, with a line to where it belongs. */
+function LaidMark({ taped, state, k }: { taped: Taped; state: YardState; k: number }) {
+  const { yard, ground } = state.laid
+  const at = tryJudge(taped, ground.radiusMm)
+  if (!at) return null
+  const turn = (yard.turnDeg * Math.PI) / 180
+  const x = ground.x * k + (at.rightMm * Math.cos(turn) + at.aheadMm * Math.sin(turn)) * k
+  const y = ground.y * k + (at.rightMm * Math.sin(turn) - at.aheadMm * Math.cos(turn)) * k
+  const due = markerPlace((taped.hour % 12) * 5, ground.radiusMm * k, yard.turnDeg)
+  const colour = at.mustMove ? '#B3261E' : '#2F6B4F'
+  return (
+    <g stroke={colour} strokeWidth={0.7} fill="none">
+      <line x1={x} y1={y} x2={ground.x * k + due.x} y2={ground.y * k + due.y} strokeDasharray="1.5 1" />
+      <circle cx={x} cy={y} r={2.4} fill="#fff" />
+      <text x={x} y={y + 1} fontSize={2.8} textAnchor="middle" fill={colour} stroke="none">
+        {taped.hour}
+      </text>
+    </g>
+  )
+}
+
+export function tryJudge(taped: Taped, radiusMm: number) {
+  try {
+    return laidMarker(taped, radiusMm)
+  } catch {
+    return undefined
+  }
+}
+
+export function putTaped(state: YardState, taped: Taped): void {
+  const others = state.yard.laid.filter(({ hour }) => hour !== taped.hour)
+  state.change({ laid: [...others, taped].sort((a, b) => a.hour - b.hour) })
+}

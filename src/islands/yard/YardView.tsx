@@ -1,0 +1,75 @@
+import { Grid, Group, SegmentedControl, Stack, Tabs, Text, Title } from '@mantine/core'
+import { useState } from 'react'
+import { App } from '../../ui/App'
+import { ErrorBoundary } from '../../ui/ErrorBoundary'
+import { HandsPanel } from './HandsPanel'
+import { LaidPanel } from './LaidPanel'
+import { LengthsPanel } from './LengthsPanel'
+import { OutPanel } from './OutPanel'
+import { SpaceFields } from './SpaceFields'
+import { YardPlan } from './YardPlan'
+import { useYard } from './useYard'
+
+export default function YardView() {
+  return (
+    <App>
+      <YardRoom />
+    </App>
+  )
+}
+
+function YardRoom() {
+  const state = useYard()
+  const [tab, setTab] = useState<string | null>('lengths')
+  return (
+    <Stack gap="sm">
+      <Group justify="space-between" align="end">
+        <Title order={1} size="h3">
+          Yard
+        </Title>
+        <SegmentedControl aria-label="Unit" value={state.yard.unit} onChange={(unit) => state.change({ unit: unit as 'm' | 'ft' })} data={[{ value: 'm', label: 'metres' }, { value: 'ft', label: 'feet' }]} />
+      </Group>
+      {state.problem && (
+        <Text className="sheet sheet-attention" role="alert" size="sm">
+          {state.problem}. The plan is the last that fits.
+        </Text>
+      )}
+      <Grid gap="sm">
+        <Grid.Col span={{ base: 12, sm: 6, lg: 3 }} order={{ base: 2, lg: 1 }}>
+          <ErrorBoundary what="The space">
+            <SpaceFields state={state} />
+          </ErrorBoundary>
+        </Grid.Col>
+        <Grid.Col span={{ base: 12, lg: 5 }} order={{ base: 1, lg: 2 }}>
+          <ErrorBoundary what="The plan">
+            <YardPlan state={state} moves={tab === 'laid' ? 'markers' : 'twelve'} />
+          </ErrorBoundary>
+        </Grid.Col>
+        <Grid.Col span={{ base: 12, sm: 6, lg: 4 }} order={3}>
+          <Tabs value={tab} onChange={setTab} className="sheet" keepMounted={false}>
+            <Tabs.List mb="sm">
+              <Tabs.Tab value="lengths">Set out</Tabs.Tab>
+              <Tabs.Tab value="laid">Check it</Tabs.Tab>
+              <Tabs.Tab value="hands">Walk it</Tabs.Tab>
+              <Tabs.Tab value="out">Out</Tabs.Tab>
+            </Tabs.List>
+            <ErrorBoundary key={tab} what="This part">
+              <Tabs.Panel value="lengths">
+                <LengthsPanel state={state} />
+              </Tabs.Panel>
+              <Tabs.Panel value="laid">
+                <LaidPanel state={state} />
+              </Tabs.Panel>
+              <Tabs.Panel value="hands">
+                <HandsPanel state={state} />
+              </Tabs.Panel>
+              <Tabs.Panel value="out">
+                <OutPanel state={state} />
+              </Tabs.Panel>
+            </ErrorBoundary>
+          </Tabs>
+        </Grid.Col>
+      </Grid>
+    </Stack>
+  )
+} // prettier-ignore

@@ -1,0 +1,49 @@
+import { notifications } from '@mantine/notifications'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import type { Group, Kept, Session } from '../core'
+import { Refusal, api, newId } from './api'
+import { dayInWords } from './dates'
+
+type Shelf = 'recipes' | 'yards'
+
+/** Things kept by name, and all that is done with them. */
+export function useKept<T>(shelf: Shelf) {
+  const client = useQueryClient()
+  const query = useQuery({ queryKey: [shelf], queryFn: () => api.get<Kept<T>[]>(`/api/${shelf}`) })
+  const refresh = () => client.invalidateQueries({ queryKey: [shelf] })
+  const change = useMutation({ mutationFn: (work: () => Promise<unknown>) => work(), onSettled: refresh })
+  const run = async <R>(work: () => Promise<R>): Promise<R> => (await change.mutateAsync(work)) as R
+  return {
+    list: query.data ?? [],
+    add: (name: string, body: T) => run(() => api.post<Kept<T>>(`/api/${shelf}`, { id: newId(), name, body })),
+    save: ({ id, name, body, version }: Kept<T>) => run(() => api.put<Kept<T>>(`/api/${shelf}/${id}`, { name, body, version })),
+    remove: (id: string) => run(() => api.remove(`/api/${shelf}/${id}`)),
+    putInto: (sessionId: string, id: string) => run(() => api.put<Session>(`/api/sessions/${sessionId}/attach`, shelf === 'recipes' ? { recipeId: id } : { yardId: id })),
+    /** What is in a file, kept; undefined where it is none, which is told. */
+    importFile: async (file: File): Promise<Kept<T> | undefined> => {
+      try {
+        const made = await api.post<Kept<T>>(`/api/${shelf}/import`, JSON.parse(await file.text()) as unknown)
+        await refresh()
+        return made
+      } catch (error) {
+        const message = error instanceof Refusal ? error.message : error instanceof SyntaxError ? 'The file is not JSON.' : String(error)
+        notifications.show({ title: 'Not imported', message, color: 'oak', autoClose: 12_000 })
+        return undefined
+      }
+    },
+  }
+} // prettier-ignore
+
+/** Sessions that are still to come, by group and day. */
+export function useOpenSessions(): { id: string; label: string }[] {
+  const query = useQuery({
+    queryKey: ['open-sessions'],
+    queryFn: async () => {
+      const [sessions, groups] = await Promise.all([api.get<Session[]>('/api/sessions'), api.get<Group[]>('/api/groups')])
+      return sessions
+        .filter((session) => session.doneAt === null)
+        .map(({ id, groupId, date }) => ({ id, label: `${groups.find((group) => group.id === groupId)?.name ?? ''}, ${dayInWords(date)}` }))
+    },
+  }) // prettier-ignore
+  return query.data ?? []
+}
