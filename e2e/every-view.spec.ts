@@ -37,7 +37,7 @@ for (const scheme of ['light', 'dark'] as const)
       }
       const tabs: Record<string, string[]> = { Plan: ['Shelf', 'Fetch', 'Prints'], Workbench: ['Amounts', 'Out', 'Which?'], Yard: ['Check it', 'Walk it', 'Out'] } // prettier-ignore
       for (const tab of tabs[name] ?? []) {
-        await page.getByRole('tab', { name: tab }).click()
+        await page.getByRole('tab', { name: tab, exact: true }).click()
         found.push(...(await new AxeBuilder({ page }).analyze()).violations)
       }
       expect(found.map(({ id, nodes }) => `${name}: ${id}: ${nodes[0]?.html}`)).toEqual([])

@@ -36,8 +36,10 @@ test('18 cm paper plates, hairpins, 160 g card and Letter paper for seven childr
   await expect(page.getByText('paper plates: 7 plates')).toBeVisible()
   await page.getByRole('tab', { name: 'Out' }).click()
   const pages = await pdfOf(page, 'Print 7 clocks')
-  expect(pages.length).toBe(7)
-  for (const each of pages) {
+  // A card for the adult, then a page a child.
+  expect(pages.length).toBe(8)
+  expect(pages[0]?.text).toContain('hairpins, two a clock: 14 hairpins')
+  for (const each of pages.slice(1)) {
     expect(each.width).toBeCloseTo(215.9, 2)
     const level = each.paths.filter(({ filled, points }) => !filled && points.length === 2 && Math.abs((points[0]?.y ?? 0) - (points[1]?.y ?? 9)) < 0.01) // prettier-ignore
     const bar = Math.max(...level.filter(({ points }) => (points[0]?.y ?? 0) > each.height - 16).map(({ points: [a, b] }) => Math.abs((a?.x ?? 0) - (b?.x ?? 0)))) // prettier-ignore
@@ -96,7 +98,7 @@ test('a face larger than the page is printed in parts', async ({ page }) => {
   await page.getByText('In parts', { exact: true }).click()
   await expect(page.getByText(/printed in parts to join/)).toBeVisible()
   await page.getByText('Pages', { exact: true }).click()
-  await expect(page.getByRole('img', { name: /part 4 of 4/ })).toBeVisible()
+  await expect(page.getByRole('img', { name: 'Page 4: My clock, part 4 of 4' })).toBeVisible()
 })
 
 test('the printer’s scale is told from the bar, and made good for', async ({ page }) => {
@@ -105,7 +107,7 @@ test('the printer’s scale is told from the bar, and made good for', async ({ p
   await page.getByRole('tab', { name: 'Out' }).click()
   await page.getByLabel('The 100 mm bar measures, in mm').fill('94')
   await expect(page.getByText('The printer prints at 94 %: the face came out 113 mm across.')).toBeVisible()
-  const [first] = await pdfOf(page, 'Print made good for it')
+  const [, first] = await pdfOf(page, 'Print made good for it')
   const level = (first?.paths ?? []).filter(({ filled, points }) => !filled && points.length === 2 && Math.abs((points[0]?.y ?? 0) - (points[1]?.y ?? 9)) < 0.01) // prettier-ignore
   const longest = Math.max(...level.map(({ points: [a, b] }) => Math.abs((a?.x ?? 0) - (b?.x ?? 0))))
   expect(longest * 0.94).toBeCloseTo(100, 1)

@@ -1,4 +1,4 @@
-import { type Drawing, type Recipe, type Yard, paperOf, printerScale, recipePagesFor, SAFE_MARGIN_MM, scaledDrawing } from '../core' // prettier-ignore
+import { type Drawing, type Recipe, type Yard, makingCard, paperOf, printerScale, recipePagesFor, SAFE_MARGIN_MM, scaledDrawing } from '../core' // prettier-ignore
 import { Problem } from './problem'
 import { checked, schemas } from './validate'
 
@@ -24,10 +24,8 @@ export function yardFromQuery(query: URLSearchParams): Yard {
 
 /** All pages for the children and spares of a recipe, made good for a printer whose bar came out as `bar` mm. */
 export function makingPages(recipe: Recipe, bar: string | null): Drawing[] {
-  const pages = recipePagesFor(
-    recipe,
-    Array.from({ length: recipe.children + recipe.spares }, () => undefined),
-  )
+  const owners = Array.from({ length: recipe.children + recipe.spares }, () => undefined)
+  const pages = [...makingCard(recipe), ...recipePagesFor(recipe, owners)]
   if (bar === null) return pages
   const factor = 1 / printerScale(Number(bar))
   const { width, name } = paperOf(recipe.paper)

@@ -58,64 +58,88 @@ export function drawingsToPdf(drawings: readonly Drawing[], title: string): Prom
   })
 }
 
+/** What a PDF's pen is set to, so that nothing is set twice; saved and restored with the page's own state. */
+interface Pen {
+  fill?: string
+  stroke?: string
+  width?: number
+  dash?: string
+}
+
 function drawPage(pdf: Pdf, drawing: Drawing): void {
   pdf.addPage({ size: [drawing.width * POINTS_PER_MM, drawing.height * POINTS_PER_MM], margin: 0 })
   pdf.save()
   pdf.scale(POINTS_PER_MM)
-  for (const shape of drawing.shapes) drawShape(pdf, shape)
+  const pen: Pen = {}
+  for (const shape of drawing.shapes) drawShape(pdf, shape, pen)
   pdf.restore()
 }
 
-function drawShape(pdf: Pdf, shape: Shape): void {
+function drawShape(pdf: Pdf, shape: Shape, pen: Pen): void {
   switch (shape.type) {
-    case 'group':
+    case 'group': {
       pdf.save()
       pdf.translate(shape.x, shape.y)
       if (shape.turn) pdf.rotate(shape.turn)
       if (shape.clip) pdf.rect(shape.clip.x, shape.clip.y, shape.clip.width, shape.clip.height).clip()
-      for (const inner of shape.shapes) drawShape(pdf, inner)
+      const inside = { ...pen }
+      for (const inner of shape.shapes) drawShape(pdf, inner, inside)
       pdf.restore()
       return
+    }
     case 'text':
-      drawText(pdf, shape)
+      drawText(pdf, shape, pen)
       return
     case 'path':
       pdf.path(pathData(shape.commands))
-      paint(pdf, shape)
+      paint(pdf, shape, pen)
       return
     case 'circle':
       pdf.circle(shape.cx, shape.cy, shape.r)
-      paint(pdf, shape)
+      paint(pdf, shape, pen)
       return
     case 'line':
       pdf.moveTo(shape.x1, shape.y1).lineTo(shape.x2, shape.y2)
-      paint(pdf, shape)
+      paint(pdf, shape, pen)
       return
   }
 }
 
-function paint(pdf: Pdf, { fill, stroke, strokeMm = 0.25, dashMm }: Style): void {
+function paint(pdf: Pdf, { fill, stroke, strokeMm = 0.25, dashMm }: Style, pen: Pen): void {
   const filled = fill !== undefined && fill !== 'none'
-  if (stroke) {
-    pdf.lineWidth(strokeMm).strokeColor(stroke)
-    if (dashMm) pdf.dash(dashMm[0] ?? 1, { space: dashMm[1] ?? 1 })
-    else pdf.undash()
-  }
-  if (filled && stroke) pdf.fillAndStroke(fill, stroke)
-  else if (filled) pdf.fill(fill)
+  if (stroke) setStroke(pdf, stroke, strokeMm, dashMm, pen)
+  if (filled) setFill(pdf, fill, pen)
+  if (filled && stroke) pdf.fillAndStroke()
+  else if (filled) pdf.fill()
   else if (stroke) pdf.stroke()
 }
 
+function setStroke(pdf: Pdf, stroke: string, width: number, dashMm: readonly number[] | undefined, pen: Pen): void {
+  if (pen.stroke !== stroke) pdf.strokeColor((pen.stroke = stroke))
+  if (pen.width !== width) pdf.lineWidth((pen.width = width))
+  const dash = dashMm?.join(' ') ?? ''
+  if ((pen.dash ?? '') === dash) return
+  pen.dash = dash
+  if (dashMm) pdf.dash(dashMm[0] ?? 1, { space: dashMm[1] ?? 1 })
+  else pdf.undash()
+}
+
+function setFill(pdf: Pdf, fill: string, pen: Pen): void {
+  if (pen.fill !== fill) pdf.fillColor((pen.fill = fill))
+}
+
 /** Text is placed by the core's own measure, run by run where two of the fonts are needed. */
-function drawText(pdf: Pdf, shape: Extract<Shape, { type: 'text' }>): void {
+function drawText(pdf: Pdf, shape: Extract<Shape, { type: 'text' }>, pen: Pen): void {
   const { text, size, weight = 'regular', anchor = 'start' } = shape
-  const width = textWidth(text, size, weight)
+  const width = anchor === 'start' ? 0 : textWidth(text, size, weight)
   let x = shape.x - (anchor === 'end' ? width : anchor === 'middle' ? width / 2 : 0)
-  pdf.fillColor(shape.fill ?? INK).fontSize(size)
-  for (const run of runsOf(text)) {
+  setFill(pdf, shape.fill ?? INK, pen)
+  pdf.fontSize(size)
+  const runs = runsOf(text)
+  for (const run of runs) {
     pdf.font(fontName(run.subset, weight))
     pdf.text(run.text, x, shape.y, { lineBreak: false, baseline: 'alphabetic' })
-    x += textWidth(run.text, size, weight)
+    if (runs.length > 1) x += textWidth(run.text, size, weight)
   }
 }
 

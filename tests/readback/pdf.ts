@@ -84,14 +84,27 @@ function colourOf(args: ArrayLike<unknown>): string {
   return `#${Array.from(args, (part) => Number(part).toString(16).padStart(2, '0')).join('')}`
 }
 
+/** Where the pen goes: ends of lines, and curves at eighths, since their control points lie beside them. */
 function pointsOf([ops, values]: readonly (readonly number[])[]): [number, number][] {
   const points: [number, number][] = []
   let next = 0
   for (const op of ops ?? []) {
     const count = POINTS_OF[op]
     if (count === undefined) throw new Error(`a path operator that is not read yet: ${op}`)
-    for (let i = 0; i < count; i += 2) points.push([values?.[next + i] ?? NaN, values?.[next + i + 1] ?? NaN])
+    const own = Array.from({ length: count }, (_, i) => values?.[next + i] ?? NaN)
+    const from = points[points.length - 1]
+    if (op === OPS.curveTo && from) points.push(...alongCurve(from, own))
+    else for (let i = 0; i < count; i += 2) points.push([own[i] ?? NaN, own[i + 1] ?? NaN])
     next += count
   }
   return points
 }
+
+function alongCurve([x0, y0]: [number, number], [x1 = NaN, y1 = NaN, x2 = NaN, y2 = NaN, x3 = NaN, y3 = NaN]: readonly number[]): [number, number][] {
+  return Array.from({ length: 8 }, (_, i) => {
+    const t = (i + 1) / 8
+    const u = 1 - t
+    const mix = (a: number, b: number, c: number, d: number) => u ** 3 * a + 3 * u * u * t * b + 3 * u * t * t * c + t ** 3 * d
+    return [mix(x0, x1, x2, x3), mix(y0, y1, y2, y3)]
+  })
+} // prettier-ignore

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { readSvg } from '../../../tests/readback/svg'
 import { RefusedValue } from '../errors'
-import { angleOnDial, bodyArea, fitSize, flowPages, makePage, paragraph, pointOnDial, printable, textWidth, toSvg, wrapText, type PaperId } from '.' // prettier-ignore
+import { angleOnDial, bodyArea, circlePath, fitSize, flowPages, makePage, paragraph, pointOnDial, printable, textWidth, toSvg, wrapText, type PaperId } from '.' // prettier-ignore
 
 const papersHere: PaperId[] = ['a4', 'letter']
 
@@ -19,6 +19,27 @@ describe('svg', () => {
     expect(svg).not.toContain('<script>')
     expect(readSvg(svg)[0]?.text).toBe('</text><script>')
   })
+})
+
+describe('a circle that is one path', () => {
+  it('is round to a hundredth of a millimetre at any size, once it is rounded to be written', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 300, noNaN: true }), (r) => {
+        const rounded = circlePath(0, 0, Math.round(r * 2000) / 2000)
+        const [shape] = readSvg(toSvg({ width: 1, height: 1, title: '', shapes: [{ type: 'path', layer: 'cut', commands: rounded }] }))
+        for (const { x, y } of shape?.points ?? []) expect(Math.abs(Math.hypot(x, y) - r)).toBeLessThan(0.01)
+        // Each quarter's middle, by its chord and the radius as written.
+        const corners = shape?.points ?? []
+        const written = Number(/A([\d.]+) /.exec(toSvg({ width: 1, height: 1, title: '', shapes: [{ type: 'path', layer: 'cut', commands: rounded }] }))?.[1])
+        corners.slice(1).forEach((to, i) => {
+          const from = corners[i] ?? to
+          const half = Math.hypot(to.x - from.x, to.y - from.y) / 2
+          const reach = Math.sqrt(written ** 2 - half ** 2)
+          expect(Math.abs(Math.hypot((from.x + to.x) / 2, (from.y + to.y) / 2) - reach)).toBeLessThan(0.01)
+        })
+      }),
+    )
+  }) // prettier-ignore
 })
 
 describe('angles', () => {

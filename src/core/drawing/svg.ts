@@ -4,7 +4,8 @@ import { type Drawing, INK, type Layer, type PathCommand, type Shape, type Style
 /** Millimetres as text, three decimals at most; the only place that formats them. */
 export function mm(value: number): string {
   if (!Number.isFinite(value)) throw new RefusedValue('coordinate', 'a finite number of millimetres', value)
-  return String(Math.round(value * 1000) / 1000 + 0)
+  // Rounded alike on both sides of 0, so that what is drawn about a middle stays about it.
+  return String((Math.sign(value) * Math.round(Math.abs(value) * 1000)) / 1000 + 0)
 }
 
 /** Path data for SVG, which the PDF writer reads too. */

@@ -1,8 +1,9 @@
-import { cutLength } from '../drawing'
-import type { CautionId } from './cautions'
+import { type Drawing, FAINT, MOSS, cutLength, flowPages, makePage, paragraph, stack } from '../drawing'
+import { type CautionId, FOLLOW_LOCAL_RULES, cautions } from './cautions'
 import { hasPaperHands, isFourUp } from './parts'
 import { clocksOf, recipePages } from './pages'
-import type { Measures, Recipe } from './recipe'
+import { type Measures, RECIPE_KINDS, type Recipe } from './recipe'
+import { solveRecipe } from './solve'
 import { backings, fasteners } from './stock'
 
 export interface Amount {
@@ -104,3 +105,25 @@ export function makingCautions(recipe: Recipe): CautionId[] {
     ...(recipe.backing === 'none' ? [] : (['glue'] as const)),
   ]
 }
+
+/** "paper plates: 7 plates". */
+export function amountInWords({ name, count, unit }: Amount): string {
+  return `${name}: ${count} ${count === 1 ? unit : `${unit}s`}`
+}
+
+/** The adult's card: what to fetch, how long it takes, the order of the work, what to mind. */
+export function makingCard(recipe: Recipe): Drawing[] {
+  const { paper } = recipe
+  const amounts = amountsFor(recipe)
+  const line = (text: string) => paragraph(paper, text, { size: 4.4, above: 0.8 })
+  const head = (text: string) => paragraph(paper, text, { size: 5.4, weight: 'bold', above: 3, fill: MOSS })
+  const holes = amounts.holeMinutes > 0 ? [line(`Your own minutes for the holes: about ${amounts.holeMinutes}.`)] : []
+  const blocks = [
+    stack([head('Fetch'), ...amounts.list.map((amount) => line(`–  ${amountInWords(amount)}`))]),
+    stack([head('Time'), line(`Cutting: about ${amounts.cuttingMinutes} min a child.`), ...holes]),
+    stack([head('In this order'), ...makingSteps(recipe, solveRecipe(recipe)).map((step, i) => line(`${i + 1}.  ${step}`))]),
+    stack([head('Mind'), ...makingCautions(recipe).map((id) => line(`–  ${cautions[id]}`)), paragraph(paper, FOLLOW_LOCAL_RULES, { size: 3.6, fill: FAINT, above: 1 })]),
+  ]
+  const count = `${amounts.clocks} ${amounts.clocks === 1 ? 'clock' : 'clocks'}`
+  return flowPages(paper, blocks).map((body) => makePage({ paper, title: `${RECIPE_KINDS[recipe.kind].name}: ${count}`, footer: 'Ripe Acorn · for the adult', body }))
+} // prettier-ignore

@@ -11,8 +11,11 @@ export function assembledReach(recipe: Recipe, m: Measures): number {
   return Math.max((m.faceMm / 2) * ring, recipe.backing === 'plate' ? m.plateMm / 2 : 0, m.minuteHandMm, m.secondHandMm)
 }
 
-/** The clock put together, to scale about its pivot, its hands at two angles: backing, face, hands, hub, fastener. */
-export function assembledShapes(recipe: Recipe, m: Measures, angles: HandAngles): Shape[] {
+/**
+ * The clock put together, to scale about its pivot, its hands at two angles: backing, face, hands, hub,
+ * fastener, from the table up. `apartMm` lifts each layer so far above the one under it.
+ */
+export function assembledShapes(recipe: Recipe, m: Measures, angles: HandAngles, apartMm = 0): Shape[] {
   const { hands, kind, backing } = recipe
   const hand = (name: 'hour' | 'minute' | 'second', length: number, width: number, turn: number, fill: string): Shape => ({
     type: 'group',
@@ -27,7 +30,7 @@ export function assembledShapes(recipe: Recipe, m: Measures, angles: HandAngles)
     ],
   })
   const width = fasteners[recipe.fastener].leastHandMm
-  return [
+  const layers: Shape[] = [
     ...(backing === 'plate' ? [{ type: 'circle', layer: 'guide', cx: 0, cy: 0, r: m.plateMm / 2, fill: '#F0E8DB', stroke: FAINT, strokeMm: 0.5 } as const] : []),
     { type: 'group', part: 'face', x: 0, y: 0, shapes: faceShapes(recipe, m) },
     ...(kind === 'layered' ? [{ type: 'path', layer: 'ink', commands: circlePath(0, 0, m.middleMm / 2), fill: '#FFFFFF', stroke: INK, strokeMm: 0.4 } as const] : []),
@@ -37,4 +40,5 @@ export function assembledShapes(recipe: Recipe, m: Measures, angles: HandAngles)
     ...(kind === 'layered' ? [{ type: 'path', layer: 'ink', commands: circlePath(0, 0, m.hubMm / 2), fill: '#F8EAD9', stroke: INK, strokeMm: 0.4 } as const] : []),
     { type: 'circle', layer: 'ink', cx: 0, cy: 0, r: kind === 'dough' ? 12 : 4, fill: kind === 'dough' ? '#D9982B' : INK },
   ]
+  return layers.map((shape, i) => ({ type: 'group', x: 0, y: (layers.length / 2 - i) * apartMm, shapes: [shape] }))
 } // prettier-ignore

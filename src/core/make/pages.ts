@@ -18,14 +18,16 @@ export function clocksOf(recipe: Recipe): Recipe[] {
 
 /** All pages of one child's clock (of both, for a pair). `owner` is printed on the name lines. */
 export function recipePages(recipe: Recipe, owner?: string): Drawing[] {
-  return clocksOf(recipe).flatMap((clock) => clockPages(clock, solveRecipe(clock), owner))
+  return recipePagesFor(recipe, [owner])
 }
 
 /** Pages for so many children, each with the child's name where there is one. */
 export function recipePagesFor(recipe: Recipe, owners: readonly (string | undefined)[]): Drawing[] {
   const { length } = owners
   requireNumber('children', length, 1, 120)
-  return owners.flatMap((owner) => recipePages(recipe, owner))
+  // Solved once: the same measures for all.
+  const clocks = clocksOf(recipe).map((clock) => ({ clock, measures: solveRecipe(clock) }))
+  return owners.flatMap((owner) => clocks.flatMap(({ clock, measures }) => clockPages(clock, measures, owner)))
 }
 
 function clockPages(recipe: Recipe, m: Measures, owner?: string): Drawing[] {

@@ -1,8 +1,6 @@
 import { NumberInput, Stack, Text } from '@mantine/core'
-import { FOLLOW_LOCAL_RULES, amountsFor, cautions, makingCautions, makingSteps } from '../../core'
+import { FOLLOW_LOCAL_RULES, amountInWords, amountsFor, cautions, makingCautions, makingSteps } from '../../core'
 import type { Bench } from './useRecipe'
-
-const counted = (count: number, unit: string) => `${count} ${count === 1 ? unit : `${unit}s`}`
 
 /** What N clocks take, how long it lasts, the order of the work, what to mind. */
 export function AmountsPanel({ bench }: { bench: Bench }) {
@@ -12,13 +10,11 @@ export function AmountsPanel({ bench }: { bench: Bench }) {
     <Stack gap="sm">
       <div>
         <Text size="sm" fw={600}>
-          For {counted(amounts.clocks, 'clock')}
+          For {amounts.clocks} {amounts.clocks === 1 ? 'clock' : 'clocks'}
         </Text>
         <ul style={{ margin: 0, paddingLeft: 18, fontSize: 14 }}>
-          {amounts.list.map(({ name, count, unit }) => (
-            <li key={name}>
-              {name}: {counted(count, unit)}
-            </li>
+          {amounts.list.map((amount) => (
+            <li key={amount.name}>{amountInWords(amount)}</li>
           ))}
         </ul>
       </div>

@@ -1,15 +1,19 @@
-import { Group, SegmentedControl, SimpleGrid, Text } from '@mantine/core'
+import { Button, Group, SegmentedControl, SimpleGrid, Text } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { assembledReach, assembledShapes, recipePages } from '../../core'
 import { Dial, type Hands } from '../../ui/Dial'
 import { DrawingView } from '../../ui/DrawingView'
 import type { Solved } from './useRecipe'
 
+/** How far the layers are lifted, as a share of the face. */
+const APART = 0.16
+
 const WORDING = { language: 'en-GB', form: 'turns' } as const
 
 /** The clock put together, its hands turning; or its pages as they are printed. */
 export function BenchDrawing({ solved }: { solved: Solved }) {
   const [shown, setShown] = useState('clock')
+  const [isApart, setApart] = useState(false)
   const [hands, setHands] = useState<Hands>({ gear: 'geared', minute: 608 })
   const { recipe, measures } = solved
   const pages = useMemo(() => (shown === 'pages' ? recipePages(recipe) : []), [shown, recipe])
@@ -26,20 +30,25 @@ export function BenchDrawing({ solved }: { solved: Solved }) {
           ]}
         />
         <Text size="sm" className="quiet">
-          {shown === 'clock' ? 'To scale; turn the hands' : 'One child’s pages'}
+          {shown === 'clock' ? 'To scale; turn the hands' : 'Red is cut, blue folded, grey a guide'}
         </Text>
+        {shown === 'clock' && (
+          <Button size="compact-sm" variant={isApart ? 'light' : 'default'} aria-pressed={isApart} onClick={() => setApart(!isApart)}>
+            {isApart ? 'Put together' : 'Pull apart'}
+          </Button>
+        )}
       </Group>
       {shown === 'clock' ? (
         <div style={{ maxWidth: 520, margin: '0 auto' }}>
           <Dial
             hands={hands}
-            onTurn={setHands}
+            onTurn={isApart ? undefined : setHands}
             step={1}
             wording={WORDING}
             size="100%"
             clock={{
-              shapes: (angles) => assembledShapes(recipe, measures, angles),
-              reach: assembledReach(recipe, measures),
+              shapes: (angles) => assembledShapes(recipe, measures, angles, isApart ? measures.faceMm * APART : 0),
+              reach: assembledReach(recipe, measures) * (isApart ? 1.6 : 1),
               radius: measures.faceMm / 2,
             }}
           />
@@ -47,7 +56,7 @@ export function BenchDrawing({ solved }: { solved: Solved }) {
       ) : (
         <SimpleGrid cols={pages.length === 1 ? 1 : 2} spacing="xs" style={{ maxWidth: pages.length === 1 ? 400 : undefined, margin: '0 auto' }}>
           {pages.map((page, i) => (
-            <div key={i} style={{ border: '1px solid var(--line)', background: '#fff' }}>
+            <div key={i} className="drawing-layers" style={{ border: '1px solid var(--line)', background: '#fff' }}>
               <DrawingView drawing={page} label={`Page ${i + 1}: ${page.title}`} />
             </div>
           ))}
