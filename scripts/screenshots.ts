@@ -54,6 +54,18 @@ await take(dark, 'table-quick-check-dark', `/table/${session}`, async (page) => 
   await page.keyboard.press('2')
 })
 await take(tablet, 'table-tablet', `/table/${session}`)
+await take(light, 'workbench', '/make')
+await take(light, 'workbench-pages', '/make', async (page) => {
+  await page.getByRole('combobox', { name: 'What to make' }).click()
+  await page.getByRole('option', { name: 'Layered circles' }).click()
+  await page.getByText('Pages', { exact: true }).click()
+})
+await take(light, 'yard', '/yard', async (page) => {
+  await page.getByRole('tab', { name: 'Out', exact: true }).click()
+  await page.getByRole('combobox', { name: 'Saved' }).click()
+  await page.getByRole('option').first().click()
+  await page.getByRole('tab', { name: 'Set out' }).click()
+})
 await take(light, 'log', '/log', (page) => page.getByRole('button', { name: /^Herons/ }).nth(1).click()) // prettier-ignore
 await take(light, 'house-rules', '/settings')
 await browser.close()

@@ -3,20 +3,26 @@ import {
   type Instant,
   MS_PER_DAY,
   type MisreadingId,
+  type Obstacle,
   type Place,
   type Random,
+  type Recipe,
   type RungId,
   type SimulatedChild,
+  USUAL_YARD,
+  type Yard,
   drawInt,
   modulo,
   parseTime,
   randomFrom,
   schools,
   simulateSitting,
+  usualRecipe,
 } from '../core'
 import type { Db } from './db'
 import { createSession } from './sessions'
 import { recordAnswers } from './stores/answers'
+import { addKept } from './stores/kept'
 import { addGroup } from './stores/people'
 import { finishSession } from './stores/sessions'
 import { getSettings } from './stores/settings'
@@ -46,6 +52,8 @@ export interface Scenario {
   readonly seed: number
   readonly weeks: number
   readonly groups: readonly DemoGroup[]
+  readonly recipes: readonly (Pick<Recipe, 'kind' | 'children' | 'spares' | 'fixed'> & { readonly name: string })[]
+  readonly yards: readonly { readonly name: string; readonly widthMm: number; readonly depthMm: number; readonly turnDeg: number; readonly tree: Omit<Obstacle, 'name'> }[] // prettier-ignore
 }
 
 /** In the first weeks what each child can do already is looked at, on so many questions a rung. */
@@ -86,8 +94,19 @@ export async function seedDemo(db: Db, scenario: Scenario, now: Instant): Promis
       await finishSession(db, session.id, group.notes[week], at + group.minutes * 60_000)
     }
   }
+  await seedMaking(db, scenario, random, now)
   return { sessions, answers: answered }
 } // prettier-ignore
+
+/** Some clocks and a floor clock that were made before. */
+async function seedMaking(db: Db, { recipes, yards }: Scenario, random: Random, now: Instant): Promise<void> {
+  for (const { name, ...recipe } of recipes)
+    await addKept(db, 'recipes', { id: uuidFrom(random), name, body: { ...usualRecipe(recipe.kind), ...recipe } }, now)
+  for (const { name, widthMm, depthMm, turnDeg, tree } of yards) {
+    const body: Yard = { ...USUAL_YARD, space: { kind: 'rectangle', widthMm, depthMm, obstacles: [{ name: 'tree', ...tree }] }, turnDeg } // prettier-ignore
+    await addKept(db, 'yards', { id: uuidFrom(random), name, body }, now)
+  }
+}
 
 /** The next such weekday, today included, at the same time of day. */
 function nextWeekday(now: Instant, weekday: number): Instant {

@@ -25,12 +25,12 @@ export function BenchDrawing({ solved }: { solved: Solved }) {
           value={shown}
           onChange={setShown}
           data={[
-            { value: 'clock', label: 'Put together' },
+            { value: 'clock', label: 'Clock' },
             { value: 'pages', label: 'Pages' },
           ]}
         />
         <Text size="sm" className="quiet">
-          {shown === 'clock' ? 'To scale; turn the hands' : 'Red is cut, blue folded, grey a guide'}
+          {shown === 'clock' ? (isApart ? 'The layers, from the table up' : 'To scale; turn the hands') : 'Red is cut, blue folded, grey a guide'}
         </Text>
         {shown === 'clock' && (
           <Button size="compact-sm" variant={isApart ? 'light' : 'default'} aria-pressed={isApart} onClick={() => setApart(!isApart)}>

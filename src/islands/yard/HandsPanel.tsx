@@ -1,4 +1,4 @@
-import { Stack, Table, Text } from '@mantine/core'
+import { Stack, Table, Text, VisuallyHidden } from '@mantine/core'
 import { floorHands, formatDistance, say, walkCalls } from '../../core'
 import type { YardState } from './useYard'
 
@@ -13,7 +13,9 @@ export function HandsPanel({ state }: { state: YardState }) {
       <Table verticalSpacing={3} aria-label="Hands">
         <Table.Thead>
           <Table.Tr>
-            <Table.Th />
+            <Table.Th>
+              <VisuallyHidden>What</VisuallyHidden>
+            </Table.Th>
             <Table.Th ta="right">long hand</Table.Th>
             <Table.Th ta="right">short hand</Table.Th>
           </Table.Tr>
