@@ -8,13 +8,18 @@ const SFNT_ENTRY = 16
 const toFour = (length: number) => (length + 3) & ~3
 
 /**
+ * What a font needs to be drawn and embedded. The tables of layout (kerning, ligatures, marks) are left out:
+ * the core measures text glyph by glyph, and what is printed must be as wide as what was measured.
+ */
+const KEPT = ['OS/2', 'cmap', 'cvt ', 'fpgm', 'gasp', 'glyf', 'head', 'hhea', 'hmtx', 'loca', 'maxp', 'name', 'post', 'prep'] // prettier-ignore
+
+/**
  * A WOFF 1.0 file as the plain font file in it (W3C WOFF 1.0, sections 3 to 5): its tables unpacked once,
  * where a PDF writer would unpack them anew for every document. Throws for what is no WOFF.
  */
 export function woffToSfnt(woff: Buffer): Buffer {
   if (woff.toString('latin1', 0, 4) !== 'wOFF') throw new Error('a font that ships is not a WOFF file')
-  const count = woff.readUInt16BE(12)
-  const tables = Array.from({ length: count }, (_, i) => {
+  const tables = Array.from({ length: woff.readUInt16BE(12) }, (_, i) => {
     const at = WOFF_HEADER + i * WOFF_ENTRY
     const offset = woff.readUInt32BE(at + 4)
     const packed = woff.subarray(offset, offset + woff.readUInt32BE(at + 8))
@@ -25,7 +30,8 @@ export function woffToSfnt(woff: Buffer): Buffer {
       // A table that did not get smaller is kept as it is.
       data: packed.length < length ? inflateSync(packed) : packed,
     }
-  })
+  }).filter(({ tag }) => KEPT.includes(tag.toString('latin1')))
+  const count = tables.length
   const dataStart = SFNT_HEADER + count * SFNT_ENTRY
   const sfnt = Buffer.alloc(tables.reduce((size, { data }) => size + toFour(data.length), dataStart))
   woff.copy(sfnt, 0, 4, 8)

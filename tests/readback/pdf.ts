@@ -52,6 +52,14 @@ export async function readPdf(pdf: Buffer): Promise<PdfPage[]> {
   return pages
 }
 
+/** The width of all the text of the first page, mm, as the PDF's own font widths have it. */
+export async function textWidthIn(pdf: Buffer): Promise<number> {
+  const document = await getDocument({ data: new Uint8Array(pdf), verbosity: 0 }).promise
+  const { items } = await (await document.getPage(1)).getTextContent()
+  await document.destroy()
+  return items.reduce((sum, item) => sum + ('width' in item ? item.width : 0), 0) * MM_PER_POINT
+}
+
 function pathsOf({ fnArray, argsArray }: { fnArray: number[]; argsArray: unknown[] }, pageHeight: number): PdfPath[] {
   const paths: PdfPath[] = []
   let at: Matrix = [1, 0, 0, 1, 0, 0]

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { OAK, SLATE, dialDrawing, makePage, paperClockPage, printables } from '../../src/core'
+import { OAK, SLATE, dialDrawing, makePage, paperClockPage, printables, textWidth } from '../../src/core'
 import { drawingsToPdf } from '../../src/server/pdf'
-import { type PdfPage, readPdf } from '../readback/pdf'
+import { type PdfPage, readPdf, textWidthIn } from '../readback/pdf'
 import { apart, tipAngle } from '../readback/svg'
 
 /** The directions of the filled hands of one colour, in the order in which they are drawn. */
@@ -54,6 +54,14 @@ describe('a printed page', () => {
     expect(page?.width).toBeCloseTo(paper === 'a4' ? 210 : 215.9, 2)
     expect(page?.height).toBeCloseTo(paper === 'a4' ? 297 : 279.4, 2)
     for (const each of [page, clock]) expect(Math.abs(barLength(each as PdfPage) - 100)).toBeLessThanOrEqual(0.1)
+  })
+
+  it('has text as wide as it was measured: no kerning, no ligatures', async () => {
+    const words = 'AVATAR fifty-five To Ta flat'
+    const size = 10
+    const drawing = { width: 200, height: 40, title: 'text', shapes: [{ type: 'text', layer: 'ink', x: 5, y: 20, text: words, size }] } as const // prettier-ignore
+    const pdf = await drawingsToPdf([drawing], 'text')
+    expect(Math.abs((await textWidthIn(pdf)) - textWidth(words, size))).toBeLessThan(0.05)
   })
 
   it('carries names as they are, in the fonts that ship', async () => {

@@ -81,7 +81,7 @@ export function shapeSvg(shape: Shape): string {
  */
 export function toSvg(drawing: Drawing): string {
   const size = `width="${mm(drawing.width)}mm" height="${mm(drawing.height)}mm" viewBox="0 0 ${mm(drawing.width)} ${mm(drawing.height)}"`
-  return `<svg xmlns="http://www.w3.org/2000/svg" ${size} font-family="Andika, sans-serif"><title>${escape(drawing.title)}</title>${drawing.shapes.map(shapeSvg).join('')}</svg>`
+  return `<svg xmlns="http://www.w3.org/2000/svg" ${size} font-family="Andika, sans-serif" style="font-kerning:none;font-variant-ligatures:none"><title>${escape(drawing.title)}</title>${drawing.shapes.map(shapeSvg).join('')}</svg>`
 }
 
 const LAYERS: readonly Layer[] = ['ink', 'fold', 'cut', 'guide']
