@@ -119,7 +119,7 @@ test('a recipe is saved, copied, put into a session, exported and imported again
   await openBench(page, 'Draw your own')
   await choose(page, 'On a page', '4')
   await page.getByRole('tab', { name: 'Out' }).click()
-  const saved = page.getByRole('region', { name: 'Saved recipes' })
+  const saved = page.getByRole('region', { name: 'Saved ones' })
   await saved.getByLabel('Name').fill('Four to fold')
   await saved.getByRole('button', { name: 'Save as new' }).click()
   await expect(saved.getByRole('combobox', { name: 'Saved' })).toHaveValue('Four to fold')

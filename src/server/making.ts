@@ -1,9 +1,6 @@
-import { type Drawing, type Recipe, type Yard, makingCard, paperOf, printerScale, recipePagesFor, SAFE_MARGIN_MM, scaledDrawing } from '../core' // prettier-ignore
+import { type Drawing, RECIPE_FORMAT, RECIPE_FORMAT_VERSION, type Recipe, type Yard, makingCard, paperOf, printerScale, recipePagesFor, SAFE_MARGIN_MM, scaledDrawing } from '../core' // prettier-ignore
 import { Problem } from './problem'
 import { checked, schemas } from './validate'
-
-export const RECIPE_FORMAT = 'ripe-acorn-recipe'
-export const RECIPE_FORMAT_VERSION = 1
 
 /** What stands in a query as JSON, checked as a body is. */
 function fromQuery(query: URLSearchParams, field: string): unknown {

@@ -3,9 +3,7 @@ import {
   type ChildReport,
   type Drawing,
   type Instant,
-  type MaterialId,
   type Overview,
-  type Place,
   type Recipe,
   type Yard,
   type PlanChild,
@@ -69,15 +67,8 @@ function activitiesBefore(sessions: readonly Session[], at: Pick<Session, 'id' |
   return before?.plan.steps.map((step) => step.activityId) ?? []
 }
 
-export interface SessionWish {
-  readonly id: string
-  readonly groupId: string
-  readonly date: string
-  readonly start: number
-  readonly minutes: number
-  readonly place: Place
-  readonly materials: readonly MaterialId[]
-}
+/** What a session is asked for with; the plan follows. */
+export type SessionWish = Pick<Session, 'id' | 'groupId' | 'date' | 'start' | 'minutes' | 'place' | 'materials'>
 
 /** Plans a session for a group and keeps it. */
 export async function createSession(db: Db, wish: SessionWish, now: Instant): Promise<Session> {

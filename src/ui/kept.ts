@@ -34,6 +34,8 @@ export function useKept<T>(shelf: Shelf) {
   }
 } // prettier-ignore
 
+export type KeptThings<T> = ReturnType<typeof useKept<T>>
+
 /** Sessions that are still to come, by group and day. */
 export function useOpenSessions(): { id: string; label: string }[] {
   const query = useQuery({

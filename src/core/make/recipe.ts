@@ -57,6 +57,10 @@ export interface Recipe {
   readonly fixed: Partial<Measures>
 }
 
+/** What a recipe's file says it is; the version goes up when a file of the one before could be misread. */
+export const RECIPE_FORMAT = 'ripe-acorn-recipe'
+export const RECIPE_FORMAT_VERSION = 1
+
 export const RECIPE_KINDS: Record<RecipeKind, { name: string; needs: string }> = {
   card: { name: 'Card clock', needs: 'card and a paper fastener' },
   plate: { name: 'Paper-plate clock', needs: 'paper plates and hairpins' },

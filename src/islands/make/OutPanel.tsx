@@ -1,10 +1,20 @@
-import { Button, FileButton, Group, NumberInput, Select, Stack, Text, TextInput } from '@mantine/core'
-import { notifications } from '@mantine/notifications'
+import { Button, FileButton, NumberInput, Stack, Text } from '@mantine/core'
 import { IconDownload, IconPrinter } from '@tabler/icons-react'
 import { useState } from 'react'
-import { type LengthUnit, type Recipe, formatLength, printerScale, recipePages, toLayeredSvg } from '../../core'
+import {
+  type Kept,
+  type LengthUnit,
+  RECIPE_FORMAT,
+  RECIPE_FORMAT_VERSION,
+  type Recipe,
+  formatLength,
+  printerScale,
+  recipePages,
+  toLayeredSvg,
+} from '../../core'
 import { saveFile } from '../../ui/files'
-import { useKept, useOpenSessions } from '../../ui/kept'
+import { SavedThings } from '../../ui/SavedThings'
+import { useKept } from '../../ui/kept'
 import type { Bench } from './useRecipe'
 
 /** Everything that leaves the bench: PDF, SVG, saved recipes, files; and the check of the printer. */
@@ -53,57 +63,34 @@ export function OutPanel({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
 
 function SavedRecipes({ bench }: { bench: Bench }) {
   const kept = useKept<Recipe>('recipes')
-  const sessions = useOpenSessions()
-  const [name, setName] = useState('')
   const [picked, setPicked] = useState<string | null>(null)
-  const saved = kept.list.find((each) => each.id === picked)
+  const copy = async (saved: Kept<Recipe>) =>
+    setPicked((await kept.add(`${saved.name.slice(0, 54)} copy`, saved.body)).id)
   const importFile = async (file: File | null) => {
-    if (!file) return
-    const got = await kept.importFile(file)
-    if (got) {
-      bench.set(got.body)
-      setPicked(got.id)
-    }
+    const got = file && (await kept.importFile(file))
+    if (!got) return
+    bench.set(got.body)
+    setPicked(got.id)
   }
   return (
-    <Stack gap="xs" className="sheet" component="section" aria-label="Saved recipes">
-      <Group gap="xs" align="end" wrap="nowrap">
-        <TextInput label="Name" value={name} maxLength={60} onChange={(event) => setName(event.currentTarget.value)} style={{ flex: 1 }} />
-        <Button variant="light" disabled={name.trim() === ''} onClick={() => void kept.add(name, bench.solved.recipe).then((made) => { setPicked(made.id); setName('') })}>
-          Save as new
-        </Button>
-      </Group>
-      <Select label="Saved" placeholder={kept.list.length === 0 ? 'none yet' : 'choose one'} value={picked} onChange={(id) => {
-        setPicked(id)
-        const chosen = kept.list.find((each) => each.id === id)
-        if (chosen) bench.set(chosen.body)
-      }} data={kept.list.map((each) => ({ value: each.id, label: each.name }))} disabled={kept.list.length === 0} />
-      {saved && (
-        <Group gap={6}>
-          <Button size="compact-md" variant="default" onClick={() => void kept.save({ ...saved, body: bench.solved.recipe })}>
-            Save over it
-          </Button>
-          <Button size="compact-md" variant="default" onClick={() => void kept.add(`${saved.name.slice(0, 54)} copy`, saved.body).then((made) => setPicked(made.id))}>
-            Copy
-          </Button>
-          <Button size="compact-md" variant="default" onClick={() => saveFile(`${saved.name}.json`, 'application/json', JSON.stringify({ format: 'ripe-acorn-recipe', formatVersion: 1, name: saved.name, recipe: saved.body }, null, 2))}>
-            Export
-          </Button>
-          <Button size="compact-md" variant="subtle" onClick={() => void kept.remove(saved.id).then(() => setPicked(null))}>
-            Remove
-          </Button>
-        </Group>
-      )}
-      {saved && (
-        <Select
-          label="Put it into a session"
-          placeholder={sessions.length === 0 ? 'no session to come' : 'choose the session'}
-          disabled={sessions.length === 0}
-          value={null}
-          data={sessions.map(({ id, label }) => ({ value: id, label }))}
-          onChange={(id) => id && void kept.putInto(id, saved.id).then(() => notifications.show({ message: `${saved.name} is printed with that session now.`, color: 'moss' }))}
-        />
-      )}
+    <>
+      <SavedThings
+        kept={kept}
+        body={bench.solved.recipe}
+        picked={picked}
+        onPick={setPicked}
+        onOpen={bench.set}
+        more={(saved) => (
+          <>
+            <Button size="compact-md" variant="default" onClick={() => void copy(saved)}>
+              Copy
+            </Button>
+            <Button size="compact-md" variant="default" onClick={() => exportRecipe(saved)}>
+              Export
+            </Button>
+          </>
+        )}
+      />
       <FileButton onChange={(file) => void importFile(file)} accept="application/json,.json">
         {(props) => (
           <Button {...props} size="compact-md" variant="subtle">
@@ -111,6 +98,12 @@ function SavedRecipes({ bench }: { bench: Bench }) {
           </Button>
         )}
       </FileButton>
-    </Stack>
+    </>
   )
-} // prettier-ignore
+}
+
+/** The open format of a recipe, as the server reads it back. */
+function exportRecipe({ name, body }: Kept<Recipe>): void {
+  const file = { format: RECIPE_FORMAT, formatVersion: RECIPE_FORMAT_VERSION, name, recipe: body }
+  saveFile(`${name}.json`, 'application/json', JSON.stringify(file, null, 2))
+}

@@ -19,7 +19,9 @@ const USUAL = usualRecipe('card')
 
 /** The recipe on the bench: what was asked for last, the last one that could be made, and what a change did. */
 export function useRecipe() {
-  const [wanted, setWanted] = useLocalStorage<Recipe>({ key: 'make-recipe', defaultValue: USUAL, getInitialValueInEffect: false })
+  const [stored, setWanted] = useLocalStorage<Recipe>({ key: 'make-recipe', defaultValue: USUAL, getInitialValueInEffect: false })
+  // One that was left there by an older Ripe Acorn may lack a field.
+  const wanted: Recipe = { ...USUAL, ...stored }
   const [changes, setChanges] = useState<readonly MeasureChange[]>([])
   const [last, setLast] = useState<Solved>(() => {
     const solved = tryToSolve(wanted)

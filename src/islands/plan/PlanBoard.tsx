@@ -1,6 +1,6 @@
 import { Button, Grid, Group, Stack, Tabs, Text, Title } from '@mantine/core'
 import { useWindowEvent } from '@mantine/hooks'
-import { IconArrowBackUp, IconPlayerPlay, IconPrinter } from '@tabler/icons-react'
+import { IconArrowBackUp, IconPlayerPlay, IconPrinter, IconRefresh } from '@tabler/icons-react'
 import { useState } from 'react'
 import { type SessionContext, checkPlan, rungOf } from '../../core'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
@@ -41,6 +41,9 @@ export function PlanBoard({ context }: { context: SessionContext }) {
         <Group gap="xs">
           <Button variant="default" onClick={state.undo} disabled={!state.canUndo} leftSection={<IconArrowBackUp size={18} />}>
             Undo
+          </Button>
+          <Button variant="default" onClick={state.rebuild} leftSection={<IconRefresh size={18} />}>
+            Build again
           </Button>
           <Button component="a" href={`/api/sessions/${session.id}/print.pdf`} target="_blank" leftSection={<IconPrinter size={18} />}>
             Print the session

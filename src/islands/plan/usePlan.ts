@@ -1,6 +1,15 @@
+import { notifications } from '@mantine/notifications'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
-import { type Session, type SessionContext, type SessionEdit, type SessionPlan, editOf, requestOf } from '../../core'
+import {
+  type Session,
+  type SessionContext,
+  type SessionEdit,
+  type SessionPlan,
+  editOf,
+  planSession,
+  requestOf,
+} from '../../core'
 import { Refusal, api } from '../../ui/api'
 
 export type SessionFields = Partial<Pick<Session, 'date' | 'start' | 'minutes' | 'place' | 'materials'>>
@@ -52,6 +61,16 @@ export function usePlan(context: SessionContext) {
     retry: () => save.mutate(editOf(session)),
     setPlan: (plan: SessionPlan) => change({ ...session, plan }),
     setFields: (fields: SessionFields) => change({ ...session, ...fields }),
+    /** Another plan for the minutes, the place and the materials as they are now; undone like any change. */
+    rebuild: () => {
+      const request = requestOf({ ...context, session })
+      try {
+        change({ ...session, plan: planSession(request, undefined, session.seed + past.length + 1) })
+      } catch (error) {
+        const message = error instanceof Error ? error.message : String(error)
+        notifications.show({ title: 'No session fits', message, color: 'oak', autoClose: 12_000 })
+      }
+    },
     canUndo: past.length > 0,
     undo: () => {
       const before = past[past.length - 1]

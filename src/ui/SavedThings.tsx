@@ -1,0 +1,75 @@
+import { Button, Group, Select, Stack, TextInput } from '@mantine/core'
+import { notifications } from '@mantine/notifications'
+import { type ReactNode, useState } from 'react'
+import type { Kept } from '../core'
+import { type KeptThings, useOpenSessions } from './kept'
+
+interface SavedThingsProps<T> {
+  readonly kept: KeptThings<T>
+  /** What is on the bench now. */
+  readonly body: T
+  readonly picked: string | null
+  readonly onPick: (id: string | null) => void
+  /** A saved one was chosen: take it over. */
+  readonly onOpen: (body: T) => void
+  readonly more?: (saved: Kept<T>) => ReactNode
+}
+
+/** Things kept by name: saved, opened, written over, removed, put into a session. */
+export function SavedThings<T>({ kept, body, picked, onPick, onOpen, more }: SavedThingsProps<T>) {
+  const sessions = useOpenSessions()
+  const [name, setName] = useState('')
+  const saved = kept.list.find((each) => each.id === picked)
+  const saveAsNew = async () => {
+    const made = await kept.add(name, body)
+    onPick(made.id)
+    setName('')
+  }
+  const putInto = async (sessionId: string, thing: Kept<T>) => {
+    await kept.putInto(sessionId, thing.id)
+    notifications.show({ message: `${thing.name} is printed with that session now.`, color: 'moss' })
+  }
+  return (
+    <Stack gap="xs" className="sheet" component="section" aria-label="Saved ones">
+      <Group gap="xs" align="end" wrap="nowrap">
+        <TextInput label="Name" value={name} maxLength={60} onChange={(event) => setName(event.currentTarget.value)} style={{ flex: 1 }} />
+        <Button variant="light" disabled={name.trim() === ''} onClick={() => void saveAsNew()}>
+          Save as new
+        </Button>
+      </Group>
+      <Select
+        label="Saved"
+        placeholder={kept.list.length === 0 ? 'none yet' : 'choose one'}
+        value={picked}
+        disabled={kept.list.length === 0}
+        data={kept.list.map((each) => ({ value: each.id, label: each.name }))}
+        onChange={(id) => {
+          onPick(id)
+          const chosen = kept.list.find((each) => each.id === id)
+          if (chosen) onOpen(chosen.body)
+        }}
+      />
+      {saved && (
+        <>
+          <Group gap={6}>
+            <Button size="compact-md" variant="default" onClick={() => void kept.save({ ...saved, body })}>
+              Save over it
+            </Button>
+            {more?.(saved)}
+            <Button size="compact-md" variant="subtle" onClick={() => void kept.remove(saved.id).then(() => onPick(null))}>
+              Remove
+            </Button>
+          </Group>
+          <Select
+            label="Put it into a session"
+            placeholder={sessions.length === 0 ? 'no session to come' : 'choose the session'}
+            disabled={sessions.length === 0}
+            value={null}
+            data={sessions.map(({ id, label }) => ({ value: id, label }))}
+            onChange={(id) => id && void putInto(id, saved)}
+          />
+        </>
+      )}
+    </Stack>
+  )
+} // prettier-ignore
