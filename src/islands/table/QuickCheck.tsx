@@ -4,6 +4,7 @@ import { IconArrowBackUp } from '@tabler/icons-react'
 import { useState } from 'react'
 import {
   type Answer,
+  type DialOptions,
   type RungId,
   type Settings,
   type Wording,
@@ -44,13 +45,26 @@ function Stage({ check, settings }: Props) {
           step={item.rung === 'minute' ? 1 : 5}
           wording={wording}
           size="100%"
-          scaffolds={{ hands: drawn }}
+          scaffolds={{ hands: drawn, ...(given && scaffoldFor(given)) }}
           secret={!given}
         />
       </div>
     </section>
   )
 }
+
+/** What the repair of a mistake brings back on the dial, shown as soon as the answer is in. */
+function scaffoldFor(answer: Answer): Partial<Omit<DialOptions, 'radius'>> {
+  const [first] = explain(answer.item, answer.given)
+  return first ? SCAFFOLDS[misreadingOf(first).repair.scaffold] : {}
+}
+
+const SCAFFOLDS = {
+  'ring-of-fives': { ringOfFives: true },
+  halves: { halves: true },
+  zones: { zones: true },
+  labels: { handLabels: true },
+} as const
 
 function Panel({ check, settings }: Props) {
   const { child, question } = check
