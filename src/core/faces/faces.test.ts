@@ -39,7 +39,13 @@ describe('a drawn dial', () => {
   })
 
   it('keeps everything inside what it says it takes', () => {
-    for (const options of [{}, { ringOfFives: true }, { halves: true, zones: true, handLabels: true }]) {
+    for (const options of [
+      {},
+      { ringOfFives: true },
+      { halves: true, zones: true, handLabels: true },
+      { zoneLines: true, quarterShading: true, secondHand: 40 },
+      { quarterShading: true, halves: true, lowInk: true },
+    ]) {
       const size = 2 * dialExtent({ radius: 50, ...options })
       for (const shape of svgOf(517, options))
         for (const { x, y } of shape.points) {

@@ -1,5 +1,6 @@
 import { NumberInput, Stack, Text } from '@mantine/core'
-import { FOLLOW_LOCAL_RULES, amountInWords, amountsFor, cautions, makingCautions, makingSteps } from '../../core'
+import { amountInWords, amountsFor, makingCautions, makingSteps } from '../../core'
+import { Cautions } from '../../ui/Cautions'
 import type { Bench } from './useRecipe'
 
 /** What N clocks take, how long it lasts, the order of the work, what to mind. */
@@ -39,16 +40,7 @@ export function AmountsPanel({ bench }: { bench: Bench }) {
           ))}
         </ol>
       </div>
-      <div className="sheet sheet-attention" style={{ padding: '8px 12px' }}>
-        {makingCautions(recipe).map((id) => (
-          <Text key={id} size="sm">
-            {cautions[id]}
-          </Text>
-        ))}
-        <Text size="xs" mt={4}>
-          {FOLLOW_LOCAL_RULES}
-        </Text>
-      </div>
+      <Cautions ids={makingCautions(recipe)} />
     </Stack>
   )
 }

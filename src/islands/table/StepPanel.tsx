@@ -1,6 +1,7 @@
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { IconPlayerPause, IconPlayerPlay } from '@tabler/icons-react'
-import { FOLLOW_LOCAL_RULES, type PlanStep, activityOf, cautions } from '../../core'
+import { type PlanStep, activityOf } from '../../core'
+import { Cautions } from '../../ui/Cautions'
 import { StageTag } from '../../ui/StageTag'
 import type { StepTimerState } from './useStepTimer'
 
@@ -35,18 +36,7 @@ export function StepPanel({ step, next, timer }: { step: PlanStep; next?: PlanSt
       <Text size="sm">
         <strong>Easier:</strong> {activity.easier} <strong>Harder:</strong> {activity.harder}
       </Text>
-      {activity.cautions.length > 0 && (
-        <div className="sheet sheet-attention" style={{ padding: '8px 12px' }}>
-          {activity.cautions.map((id) => (
-            <Text key={id} size="sm">
-              {cautions[id]}
-            </Text>
-          ))}
-          <Text size="xs" mt={4}>
-            {FOLLOW_LOCAL_RULES}
-          </Text>
-        </div>
-      )}
+      <Cautions ids={activity.cautions} />
       {next && (
         <Text size="sm" className="quiet">
           Then: {activityOf(next.activityId).name}, {next.minutes} min

@@ -1,7 +1,8 @@
-import { Button, Group, Select, Stack, Text } from '@mantine/core'
+import { Button, Group, Select, Stack } from '@mantine/core'
 import { IconPrinter } from '@tabler/icons-react'
 import { useState } from 'react'
-import { FOLLOW_LOCAL_RULES, type PaperId, type Yard, cautions, papers } from '../../core'
+import { type PaperId, type Yard, papers } from '../../core'
+import { Cautions } from '../../ui/Cautions'
 import { SavedThings } from '../../ui/SavedThings'
 import { useKept } from '../../ui/kept'
 import type { YardState } from './useYard'
@@ -20,13 +21,7 @@ export function OutPanel({ state }: { state: YardState }) {
         </Button>
       </Group>
       <SavedThings kept={kept} body={yard} picked={picked} onPick={setPicked} onOpen={state.set} />
-      <div className="sheet sheet-attention" style={{ padding: '8px 12px' }}>
-        <Text size="sm">{cautions.outdoors}</Text>
-        <Text size="sm">{cautions.movement}</Text>
-        <Text size="xs" mt={4}>
-          {FOLLOW_LOCAL_RULES}
-        </Text>
-      </div>
+      <Cautions ids={['outdoors', 'movement']} />
     </Stack>
   )
 } // prettier-ignore

@@ -1,0 +1,19 @@
+import { Text } from '@mantine/core'
+import { type CautionId, FOLLOW_LOCAL_RULES, cautions } from '../core'
+
+/** The cautions that apply here, and that local rules come first. */
+export function Cautions({ ids }: { ids: readonly CautionId[] }) {
+  if (ids.length === 0) return null
+  return (
+    <div className="sheet sheet-attention" style={{ padding: '8px 12px' }} role="note" aria-label="Cautions">
+      {ids.map((id) => (
+        <Text key={id} size="sm">
+          {cautions[id]}
+        </Text>
+      ))}
+      <Text size="xs" mt={4}>
+        {FOLLOW_LOCAL_RULES}
+      </Text>
+    </div>
+  )
+}
