@@ -116,3 +116,63 @@ test('a list of keys is shown on ?', async ({ page }) => {
   await page.keyboard.press('?')
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
 })
+
+test('undo goes back to the question that was answered, whatever was skipped since', async ({ page, request }) => {
+  const { group } = await makeGroup(request, 'Undo testers', ['Moss'])
+  const session = await makeSession(request, group.id)
+  await openTable(page, session)
+  await page.keyboard.press('q')
+  const choices = async () => (await page.locator('.table-choice').allTextContents()).join('|')
+  await expect(page.locator('.table-choice')).toHaveCount(4)
+  const asked = await choices()
+  await page.keyboard.press('1')
+  await page.getByRole('button', { name: 'Next question' }).click()
+  for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Skip' }).click()
+  expect(await choices()).not.toBe(asked)
+  await page.keyboard.press('u')
+  await expect.poll(choices).toBe(asked)
+  await expect.poll(async () => (await answersOf(request, session.id)).length).toBe(0)
+})
+
+test('keys go on working after a switch was clicked', async ({ page, request }) => {
+  const { group } = await makeGroup(request, 'Focus testers', ['Moss'])
+  await openTable(page, await makeSession(request, group.id))
+  await page.getByText('Free hands', { exact: true }).click()
+  await expect(page.getByRole('slider', { name: 'Minute hand' })).toBeVisible()
+  await page.keyboard.press('g')
+  await expect(page.getByRole('slider', { name: 'Time shown' })).toBeVisible()
+})
+
+test('an answer that cannot be taken does not take the others with it', async ({ page, request, context, quiet }) => {
+  quiet.allow(/ERR_INTERNET_DISCONNECTED|Failed to load resource/)
+  const { group } = await makeGroup(request, 'Batch testers', ['Moss'])
+  const session = await makeSession(request, group.id)
+  await openTable(page, session)
+  await page.keyboard.press('q')
+  await context.setOffline(true)
+  for (let i = 0; i < 3; i++) {
+    await page.keyboard.press('1')
+    await page.getByRole('button', { name: 'Next question' }).click()
+  }
+  await expect(page.getByText('3 answers are kept here')).toBeVisible({ timeout: 10_000 })
+  // The second of them is spoilt where it waits, as an older version of the app might have left it.
+  await page.evaluate(async () => {
+    const open = indexedDB.open('ripe-acorn')
+    const db = await new Promise<IDBDatabase>((resolve) => (open.onsuccess = () => resolve(open.result)))
+    const store = db.transaction('waiting', 'readwrite').objectStore('waiting')
+    const all = await new Promise<{ answer: { choices: number } }[]>((resolve) => {
+      const asked = store.getAll()
+      asked.onsuccess = () => resolve(asked.result as { answer: { choices: number } }[])
+    })
+    const second = all[1]
+    if (!second) throw new Error('nothing waits')
+    second.answer.choices = -7
+    await new Promise((resolve) => (store.put(second).onsuccess = resolve))
+    db.close()
+  })
+  await context.setOffline(false)
+  await expect.poll(async () => (await answersOf(request, session.id)).length, { timeout: 12_000 }).toBe(2)
+  await expect(page.getByText(/^Not kept: .*choices must be greater than or equal to 0/)).toBeVisible({
+    timeout: 10_000,
+  })
+})

@@ -88,7 +88,15 @@ try {
 }
 
 const { handler } = (await import(pathToFileURL(join(dist, 'server/entry.mjs')).href)) as { handler: Handler }
-const files = sirv(join(dist, 'client'), { immutable: true, maxAge: 31_536_000, etag: true })
+const files = sirv(join(dist, 'client'), {
+  etag: true,
+  // Only what is named by its contents stays the same for good.
+  setHeaders: (response, path) =>
+    response.setHeader(
+      'cache-control',
+      path.startsWith('/_astro/') ? 'public, max-age=31536000, immutable' : 'no-cache',
+    ),
+})
 const server = createServer(guarded([compression() as unknown as Handler, files, handler]))
 try {
   await listen(server)

@@ -25,9 +25,9 @@ export function makingPages(recipe: Recipe, bar: string | null): Drawing[] {
   const pages = [...makingCard(recipe), ...recipePagesFor(recipe, owners)]
   if (bar === null) return pages
   const factor = 1 / printerScale(Number(bar))
-  const { width, name } = paperOf(recipe.paper)
+  const { width, height, name } = paperOf(recipe.paper)
   // What is drawn keeps to its margins; enlarged, it must still lie on the sheet.
-  const most = width / (width - 2 * SAFE_MARGIN_MM)
+  const most = Math.min(width / (width - 2 * SAFE_MARGIN_MM), height / (height - 2 * SAFE_MARGIN_MM))
   if (factor > most)
     throw new Problem(400, 'This cannot be taken', { field: 'bar', detail: `A bar of ${bar} mm would need pages ${Math.round(factor * 100)} % as large, more than ${name} holds: set the printer to 100 % first. A bar of ${Math.ceil(1000 / most) / 10} mm or more can be made good.` }) // prettier-ignore
   return pages.map((page) => scaledDrawing(page, factor))

@@ -16,6 +16,8 @@ const EVERYWHERE: readonly Shortcut[] = [
 export function isTyping(event: KeyboardEvent): boolean {
   const target = event.target
   if (!(target instanceof HTMLElement)) return false
+  // A radio or a box that was clicked keeps the focus, but takes no letters.
+  if (target instanceof HTMLInputElement && /^(radio|checkbox)$/.test(target.type)) return false
   return target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)
 }
 

@@ -40,9 +40,13 @@ export function sendWaiting(): Promise<void> {
   return sending
 }
 
+/** Refusals that would be the same at the next try; anything else may pass: a passcode asked again, a busy server. */
+const FOR_GOOD: readonly number[] = [400, 404, 413, 415, 422]
+
 async function sendInOrder(): Promise<void> {
+  let most = MOST_AT_ONCE
   for (;;) {
-    const [first, ...rest] = await db.waiting.orderBy('place').limit(MOST_AT_ONCE).toArray()
+    const [first, ...rest] = await db.waiting.orderBy('place').limit(most).toArray()
     if (!first) return
     const end = rest.findIndex((each) => each.answer === undefined)
     const run = first.answer ? [first, ...(end < 0 ? rest : rest.slice(0, end))] : [first]
@@ -50,12 +54,16 @@ async function sendInOrder(): Promise<void> {
       if (first.answer) await sendAnswers(run.flatMap(({ answer }) => (answer ? [answer] : [])))
       else await api.remove(`/api/answers/${first.answerId}`)
     } catch (error) {
-      if (!(error instanceof Refusal) || error.status >= 500) {
-        if (error instanceof Unreached || error instanceof Refusal) return
-        throw error
+      if (error instanceof Unreached) return
+      if (!(error instanceof Refusal)) throw error
+      if (!FOR_GOOD.includes(error.status)) return
+      // One that cannot be taken must not take the others with it: they are sent one by one.
+      if (run.length > 1) {
+        most = 1
+        continue
       }
-      // Taken back before it was ever kept: as wanted. Any other refusal would be refused again: told, not resent.
-      if (error.status !== 404) refusals = [...refusals, error.message]
+      // Taken back before it was ever kept: as wanted. Any other is told, since it would be refused again.
+      if (error.status !== 404 || first.answer) refusals = [...refusals, error.message]
     }
     await db.waiting.bulkDelete(run.flatMap(({ place }) => (place === undefined ? [] : [place])))
   }

@@ -59,12 +59,23 @@ describe('what is printed of a recipe', () => {
     expect((await call(makePdf.GET, 'GET', { query: 'recipe=nonsense' })).body).toMatchObject({ field: 'recipe' })
   })
 
-  it('is made good for a printer that is off, within what the sheet holds', async () => {
-    const small = { ...card, fixed: { faceMm: 120 } }
-    expect((await call<Buffer>(makePdf.GET, 'GET', { query: asQuery(small, '&bar=94') })).type).toBe('application/pdf')
-    expect((await call(makePdf.GET, 'GET', { query: asQuery(small, '&bar=80') })).body).toMatchObject({ field: 'bar', detail: expect.stringMatching(/set the printer to 100 % first/) as unknown }) // prettier-ignore
-    expect((await call(makePdf.GET, 'GET', { query: asQuery(small, '&bar=abc') })).status).toBe(400)
-  })
+  it.each(['a4', 'letter', 'a3', 'legal', 'tabloid'] as const)('is made good for a printer that is off, as far as the sheet holds it: %s', async (paper) => {
+    const { width, height } = papers[paper]
+    const made = { ...card, paper, fixed: { faceMm: 120 } }
+    const ask = (bar: string) => call<Buffer>(makePdf.GET, 'GET', { query: asQuery(made, `&bar=${bar}`) })
+    const refused = (await call(makePdf.GET, 'GET', { query: asQuery(made, '&bar=80') })).body
+    expect(refused).toMatchObject({ field: 'bar' })
+    // The smallest bar that it says can be made good for is, with everything still on the sheet.
+    const least = /A bar of ([\d.]+) mm or more/.exec(refused.detail)?.[1] ?? ''
+    for (const page of await readPdf((await ask(least)).body))
+      for (const { x, y } of page.paths.flatMap(({ points }) => points)) {
+        expect(Math.min(x, y)).toBeGreaterThanOrEqual(0)
+        expect(x).toBeLessThanOrEqual(width)
+        expect(y).toBeLessThanOrEqual(height)
+      }
+    expect((await ask(String(Number(least) - 0.2))).status).toBe(400)
+    expect((await ask('abc')).status).toBe(400)
+  }) // prettier-ignore
 })
 
 describe('recipes and floor clocks', () => {

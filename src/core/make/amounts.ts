@@ -1,6 +1,6 @@
 import { type Drawing, FAINT, MOSS, cutLength, flowPages, makePage, paragraph, stack } from '../drawing'
 import { type CautionId, FOLLOW_LOCAL_RULES, cautions } from './cautions'
-import { hasPaperHands, isFourUp } from './parts'
+import { hasPaperHands, isFourUp, layOut } from './parts'
 import { clocksOf, recipePages } from './pages'
 import { type Measures, RECIPE_KINDS, type Recipe } from './recipe'
 import { solveRecipe } from './solve'
@@ -71,6 +71,20 @@ function fastening(recipe: Recipe, dials: number): Amount[] {
   return [{ name: 'paper fasteners', count: dials, unit: 'fastener' }]
 }
 
+const HANDS_IN_ORDER: Record<Recipe['hands'], string> = {
+  both: 'Hour hand on the face, minute hand on top',
+  hour: 'The hour hand on the face',
+  minute: 'The minute hand on the face',
+  pair: 'The hour hand on one face, the minute hand on the other',
+}
+
+/** "a pipe cleaner along each bar: minute hand 66 mm, hour hand 40 mm". */
+function stripsInWords({ hands }: Recipe, m: Measures): string {
+  const minute = `minute hand ${Math.round(m.minuteHandMm)} mm`
+  const hour = `hour hand ${Math.round(m.hourHandMm)} mm`
+  return `a pipe cleaner along each bar: ${hands === 'hour' ? hour : hands === 'minute' ? minute : `${minute}, ${hour}`}`
+}
+
 /** The order of the work, as the adult does it. */
 export function makingSteps(recipe: Recipe, m: Measures): string[] {
   const { kind, backing, fastener } = recipe
@@ -82,7 +96,7 @@ export function makingSteps(recipe: Recipe, m: Measures): string[] {
   if (isDrawn)
     steps.push('Children draw: quarter marks first, then the hour marks between, then the numerals 12, 6, 3, 9, then the rest.') // prettier-ignore
   else steps.push('Children colour the face and the hands, a different colour for each hand.')
-  if (recipe.tile) steps.push('Join the parts of the face: lay the dashed lines on each other and glue.')
+  if (!layOut(recipe, m)) steps.push('Join the parts of the face: lay the dashed lines on each other and glue.')
   if (backing !== 'none') steps.push(`Glue the face to the ${backing === 'plate' ? 'plate, in the middle of its flat' : 'backing'} and cut wide round it.`) // prettier-ignore
   if (!fourUp) steps.push('Children cut out the parts, seated, with blunt-ended scissors.')
   if (kind === 'layered') steps.push('Lay the middle circle on the outer one, its marks between the numerals, and the hub on top of the hands.') // prettier-ignore
@@ -90,8 +104,10 @@ export function makingSteps(recipe: Recipe, m: Measures): string[] {
     steps.push(
       `An adult makes the ${holeMm} mm ${fastener === 'hairpins' ? 'slits' : 'holes'} at the crosses, over an eraser.`,
     )
-  if (kind === 'dough') steps.push(`Cut the pipe cleaners along the bars: ${Math.round(m.minuteHandMm)} and ${Math.round(m.hourHandMm)} mm. Fold each end in. Press the dough on the middle and the hands into it.`) // prettier-ignore
-  else if (hasPaperHands(recipe)) steps.push(`Hour hand on the face, minute hand on top; join with ${name.toLowerCase()}, ${Math.round(m.legMm * 10) / 10} mm.`) // prettier-ignore
+  if (kind === 'dough')
+    steps.push(`Cut ${stripsInWords(recipe, m)}. Fold each end in. Press the dough on the middle and the wire into it.`)
+  else if (hasPaperHands(recipe))
+    steps.push(`${HANDS_IN_ORDER[recipe.hands]}; join with ${name.toLowerCase()}, ${Math.round(m.legMm * 10) / 10} mm.`)
   if (isSharp) steps.push('Push the point into the eraser before a child holds the clock.')
   steps.push('Check that 12 is at the top' + (fourUp ? '.' : ' and the hands turn.'))
   return steps

@@ -1,7 +1,6 @@
 import type { HandAngles } from '../clock'
 import { FAINT, INK, OAK, SLATE, type Shape, circlePath } from '../drawing'
-import { faceShapes, handCut } from './parts'
-import { hasPaperHands } from './parts'
+import { faceShapes, handCut, hasPaperHands } from './parts'
 import type { Measures, Recipe } from './recipe'
 import { fasteners } from './stock'
 

@@ -1,7 +1,6 @@
 import { type Drawing, type Shape, bodyArea } from '../drawing'
 import { HOUR_HAND_SHARE, MINUTE_HAND_REACH } from '../faces'
-import { hasPaperHands, isFourUp, layOut, partBoxes } from './parts'
-import { GAP_MM, type PartBox } from './layout'
+import { hasPaperHands, layOut, partBoxes } from './parts'
 import { clocksOf, recipePages } from './pages'
 import type { Measures, MeasureId, Recipe } from './recipe'
 import { largestFaceMm, stackMm } from './solve'
@@ -64,8 +63,10 @@ function checkPage(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
     const pages = laid.reduce((sum, count) => sum + count, 0)
     return { id: 'page', ok: true, says: `Fits ${pages} ${pages === 1 ? 'page' : 'pages'} a clock, inside the margins.` }
   }
-  const over = overBy(recipe, clocks.flatMap((clock) => partBoxes(clock, m)))
-  if (recipe.tile && !isFourUp(recipe)) return { id: 'page', ok: true, says: `The face is ${mm(over)} larger than the page: printed in parts to join.` }
+  const boxes = clocks.flatMap((clock) => partBoxes(clock, m))
+  const area = bodyArea(recipe.paper)
+  const over = Math.max(...boxes.map(({ width, height }) => Math.max(width - area.width, height - area.height)))
+  if (recipe.tile) return { id: 'page', ok: true, says: `The face is ${mm(over)} larger than the page: printed in parts to join.` }
   const largest = largestFaceMm(recipe)
   return {
     id: 'page',
@@ -73,13 +74,6 @@ function checkPage(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
     says: `${mm(over)} too large for the page.`,
     mend: m.faceMm > largest ? fix(`Make the face ${mm(largest)}`, { faceMm: largest }) : { says: 'Print it in parts to join', change: { tile: true } },
   }
-} // prettier-ignore
-
-/** By how much the largest part outgrows its page, or its quarter of it, mm. */
-function overBy(recipe: Recipe, boxes: readonly PartBox[]): number {
-  const area = bodyArea(recipe.paper)
-  const [width, height] = isFourUp(recipe) ? [(area.width - GAP_MM) / 2, (area.height - GAP_MM) / 2] : [area.width, area.height]
-  return Math.max(...boxes.map((box) => Math.max(box.width - width, box.height - height)))
 } // prettier-ignore
 
 function checkPlate({ faceMm, plateMm }: Measures, fix: Fix): MakeCheck {

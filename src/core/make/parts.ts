@@ -164,7 +164,7 @@ function lyingHand(box: PartBox, kind: 'hour' | 'minute' | 'second', length: num
 
 /** The outline that a hand is cut along, pointing at 12, its pivot at the origin. */
 export function handCut(kind: 'hour' | 'minute' | 'second', length: number, width: number) {
-  return handOutline(kind === 'second' ? 'second' : kind, { length, width, tail: width })
+  return handOutline(kind, { length, width, tail: width })
 }
 
 function strip(text: string, length: number, id: PartId): Shape[] {

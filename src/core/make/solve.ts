@@ -1,12 +1,12 @@
 import { bodyArea } from '../drawing'
 import { HOUR_HAND_SHARE, MINUTE_HAND_REACH } from '../faces'
 import { RefusedValue } from '../errors'
-import { layOut } from './parts'
+import { isFourUp, layOut } from './parts'
 import type { MeasureId, Measures, Recipe } from './recipe'
 import { CARD_MM, HUB_MM, LEAST_BAND_MM, PLATE_FLAT, backings, fasteners } from './stock'
 
 export const SMALLEST_FACE_MM = 60
-/** Beyond the short side of A3 nothing holds a face together. */
+/** The long side of A3: a face beyond it is for the floor. */
 export const LARGEST_FACE_MM = 420
 const USUAL_PLATE_MM = 180
 const USUAL_LAYERED_MM = 180
@@ -59,7 +59,15 @@ export function requireRecipe({ fixed, children, spares, age }: Recipe): void {
 export function solveRecipe(recipe: Recipe): Measures {
   requireRecipe(recipe)
   const faceMm = recipe.fixed.faceMm ?? usualFace(recipe)
-  return measuresFor(recipe, faceMm)
+  const measures = measuresFor(recipe, faceMm)
+  // Four on a page can neither be tiled nor left to a check: there would be nothing to draw.
+  if (isFourUp(recipe) && !layOut(recipe, measures))
+    throw new RefusedValue(
+      'face',
+      `${SMALLEST_FACE_MM} to ${largestFaceMm(recipe)} mm with four on a page`,
+      `${faceMm} mm`,
+    )
+  return measures
 }
 
 function usualFace(recipe: Recipe): number {
@@ -73,12 +81,12 @@ function usualFace(recipe: Recipe): number {
 export function largestFaceMm(recipe: Recipe): number {
   const area = bodyArea(recipe.paper)
   for (let face = Math.floor(area.width / STEP_MM) * STEP_MM; face > SMALLEST_FACE_MM; face -= STEP_MM)
-    if (layOut(recipe, measuresFor(recipe, face))?.length === pagesWanted(recipe)) return face
+    if ((layOut(recipe, measuresFor(recipe, face))?.length ?? Infinity) <= mostPages(recipe)) return face
   return SMALLEST_FACE_MM
 }
 
-/** A layered clock's circles cannot share a page with its largest one: it has a page more. */
-function pagesWanted({ kind }: Recipe): number {
+/** A layered clock's circles rarely share a page with its largest one: it may have a page more. */
+function mostPages({ kind }: Recipe): number {
   return kind === 'layered' ? 2 : 1
 }
 

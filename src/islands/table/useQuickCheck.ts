@@ -30,8 +30,11 @@ interface Kept {
   readonly turns: Turns
   readonly rung: RungId | null
   /** What was answered in this session, the newest last. */
-  readonly answers: readonly Answer[]
+  readonly answers: readonly Asked[]
 }
+
+/** An answer with which of the child's questions it was to, from 0. */
+type Asked = Answer & { readonly n: number }
 
 const NOTHING: Kept = { asked: {}, turn: 0, turns: 'round', rung: null, answers: [] }
 const STRAIGHT_UP: Hands = { gear: 'free', hour: 0, minute: 0 }
@@ -62,6 +65,7 @@ export function useQuickCheck(context: SessionContext) {
     [child, children, rung, session.seed, asked],
   )
 
+  const placeOf = (id: string) => Math.max(0, children.findIndex((each) => each.id === id)) // prettier-ignore
   const begin = () => {
     setGiven(undefined)
     setHelped(false)
@@ -74,7 +78,7 @@ export function useQuickCheck(context: SessionContext) {
     const { item, choices } = question
     const at = Date.now()
     const sent = { id: newId(), childId: child.id, sessionId: session.id, at, item, choices: choices.length, given: value, stage: stageOf(item), helped: isHelped, tookMs: Math.min(3_600_000, at - shownAt) } // prettier-ignore
-    const answered: Answer = { ...sent, right: isRight(item, value) }
+    const answered: Asked = { ...sent, right: isRight(item, value), n: asked }
     setGiven(answered)
     setKept({ ...kept, answers: [...kept.answers, answered] })
     void keepAnswer(sent)
@@ -92,14 +96,12 @@ export function useQuickCheck(context: SessionContext) {
     const last = kept.answers[kept.answers.length - 1]
     if (!last) return
     void takeBack(last.id)
-    const turn = Math.max(0, children.findIndex((each) => each.id === last.childId)) // prettier-ignore
-    const counted = kept.asked[last.childId] ?? 0
+    const turn = placeOf(last.childId)
     setKept({
       ...kept,
       turn,
       answers: kept.answers.slice(0, -1),
-      // While its result still shows, the question was not counted as asked.
-      asked: { ...kept.asked, [last.childId]: given ? counted : Math.max(0, counted - 1) },
+      asked: { ...kept.asked, [last.childId]: last.n },
     })
     begin()
   }
@@ -128,13 +130,7 @@ export function useQuickCheck(context: SessionContext) {
       begin()
     },
     pickChild: (id: string) => {
-      setKept({
-        ...kept,
-        turn: Math.max(
-          0,
-          children.findIndex((each) => each.id === id),
-        ),
-      })
+      setKept({ ...kept, turn: placeOf(id) })
       begin()
     },
     tally: children.map((each): Tally => {
