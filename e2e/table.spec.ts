@@ -28,9 +28,20 @@ test('geared hands turn together through the hour; free hands are judged', async
   const dial = page.getByRole('slider', { name: 'Time shown' })
   await expect(dial).toHaveAttribute('aria-valuetext', 'ten past ten')
   await dial.focus()
-  await page.keyboard.press('ArrowRight')
-  await page.keyboard.press('PageUp')
-  await expect(dial).toHaveAttribute('aria-valuetext', 'quarter past eleven')
+  // 1, 5, 15 and 60 minutes by key; with shift, the hour hand by an hour.
+  for (const [key, said] of [
+    ['ArrowUp', 'quarter past ten'],
+    ['End', 'quarter past eleven'],
+    ['PageDown', 'eleven o’clock'],
+    ['ArrowRight', 'one minute past eleven'],
+    ['Shift+ArrowLeft', 'one minute past ten'],
+    ['ArrowLeft', 'ten o’clock'],
+    ['PageUp', 'quarter past ten'],
+    ['Shift+ArrowUp', 'quarter past eleven'],
+  ] as const) {
+    await page.keyboard.press(key)
+    await expect(dial).toHaveAttribute('aria-valuetext', said)
+  }
 
   await page.keyboard.press('g')
   await dragHand(page, 0.8, 90, 180)

@@ -1,7 +1,7 @@
 import type { MaterialId, Place } from './activities'
 import type { PaperId } from './drawing'
 import type { Recipe, Yard } from './make'
-import type { Answer, Instant, Standing, Finding } from './knowing'
+import type { Answer, Finding, Instant, Overrule, Standing } from './knowing'
 import type { PlanChild, PlanStep, SessionPlan, SessionRequest } from './planning'
 import { type RungId, type SchoolId, schools } from './teaching'
 import type { LanguageId, Wording } from './wording'
@@ -106,6 +106,34 @@ export function editOf({ date, start, minutes, place, materials, note, version, 
   return { date, start, minutes, place, materials, note, version, rung: plan.rung, steps: plan.steps }
 }
 
+/** Something the adult wrote down about a child. */
+export interface Note {
+  readonly id: string
+  readonly childId: string
+  readonly at: Instant
+  readonly text: string
+}
+
+/** What was done to a kept answer, when and why: so that nothing vanishes without a trace. */
+export interface AnswerChange {
+  readonly id: string
+  readonly childId: string
+  readonly at: Instant
+  readonly what: 'corrected' | 'removed'
+  readonly reason: string
+  readonly before: Answer
+  /** Null where it was taken out. */
+  readonly after: Answer | null
+}
+
+export interface Correction {
+  readonly given: Answer['given']
+  readonly helped: boolean
+  readonly reason: string
+}
+
+export type OverruleWish = Pick<Overrule, 'rung' | 'note'> & { readonly verdict: Overrule['verdict'] | null }
+
 export interface ChildReport {
   readonly child: Child
   readonly groups: readonly string[]
@@ -113,6 +141,7 @@ export interface ChildReport {
   readonly readiness: string
   readonly diagnosis: { readonly enough: boolean; readonly findings: readonly Finding[] }
   readonly answers: number
+  readonly notes: number
 }
 
 export interface GroupOverview {

@@ -92,6 +92,38 @@ const migrations: Record<string, Knex.Migration> = {
       for (const name of ['recipes', 'yards']) await db.schema.dropTable(name)
     },
   },
+  '003_judgement': {
+    async up(db) {
+      await db.schema.createTable('overrules', (table) => {
+        table.text('child_id').notNullable().references('children.id').onDelete('CASCADE')
+        table.text('rung').notNullable()
+        table.text('verdict').notNullable()
+        table.text('note').notNullable()
+        table.integer('at').notNullable()
+        table.primary(['child_id', 'rung'])
+      })
+      await db.schema.createTable('notes', (table) => {
+        table.text('id').primary()
+        table.text('child_id').notNullable().references('children.id').onDelete('CASCADE')
+        table.integer('at').notNullable()
+        table.text('text').notNullable()
+        table.index(['child_id', 'at'])
+      })
+      await db.schema.createTable('answer_changes', (table) => {
+        table.text('id').primary()
+        table.text('child_id').notNullable().references('children.id').onDelete('CASCADE')
+        table.integer('at').notNullable()
+        table.text('what').notNullable()
+        table.text('reason').notNullable()
+        table.text('before').notNullable()
+        table.text('after')
+        table.index(['child_id', 'at'])
+      })
+    },
+    async down(db) {
+      for (const table of ['answer_changes', 'notes', 'overrules']) await db.schema.dropTable(table)
+    },
+  },
 }
 
 export const migrationSource: Knex.MigrationSource<string> = {

@@ -3,6 +3,7 @@ import {
   type ChildReport,
   type Drawing,
   type Instant,
+  type Overrule,
   type Overview,
   type Recipe,
   type Yard,
@@ -10,7 +11,10 @@ import {
   type Session,
   type SessionContext,
   type Settings,
+  believe,
   diagnose,
+  misreadings,
+  scaffoldsInUse,
   placeNames,
   planSession,
   readinessInWords,
@@ -28,6 +32,7 @@ import { listAnswers } from './stores/answers'
 import { childBelongings, getChild, getGroup, listChildren, listGroups } from './stores/people'
 import { addSession, getSession, listSessions } from './stores/sessions'
 import { findKept } from './stores/kept'
+import { countNotes, overrulesByChild } from './stores/judgement'
 import { getSettings } from './stores/settings'
 
 /** All answers, by child. */
@@ -44,21 +49,35 @@ async function answersByChild(db: Db): Promise<Map<string, Answer[]>> {
 async function planChildren(db: Db, childIds: readonly string[], settings: Settings, now: Instant): Promise<PlanChild[]> {
   const children = await listChildren(db)
   const answers = await answersByChild(db)
+  const overrules = await overrulesByChild(db)
+  const school = schools[settings.school]
   return childIds.flatMap((id) => {
     const child = children.find((each) => each.id === id)
     if (!child) return []
     const own = answers.get(id) ?? []
+    const findings = diagnose(own).findings.map(({ misreading }) => ({ misreading }))
+    const met = [...new Set(own.map((answer) => answer.item.rung))]
     return [
       {
         id,
         name: child.name,
         age: child.age ?? undefined,
-        standing: standingOf(own, schools[settings.school], now),
-        findings: diagnose(own).findings.map(({ misreading }) => ({ misreading })),
+        standing: standingOf(own, school, now, overrules.get(id)),
+        findings,
+        before: chancesFrom(own),
+        scaffolds: Object.fromEntries(met.map((rung) => [rung, scaffoldsInUse(own, rung, []).inUse])),
       },
     ]
   })
 } // prettier-ignore
+
+/** What all answers so far make of each misreading: where the next check starts from. */
+function chancesFrom(answers: readonly Answer[]): NonNullable<PlanChild['before']> {
+  if (answers.length === 0) return {}
+  const { findings, likely } = believe(answers)
+  const known = misreadings.map(({ id }, at) => [id, findings.some((found) => found.misreading === id) ? 0.8 : (likely[at] ?? 0)] as const) // prettier-ignore
+  return Object.fromEntries(known.map(([id, chance]) => [id, Math.round(Math.max(0.01, chance) * 1000) / 1000]))
+}
 
 /** The activities of the group's latest session before this one, by date and start. */
 function activitiesBefore(sessions: readonly Session[], at: Pick<Session, 'id' | 'date' | 'start'>): string[] {
@@ -140,31 +159,35 @@ export async function childReport(db: Db, id: string, now: Instant): Promise<Chi
   const settings = await getSettings(db)
   const answers = await listAnswers(db, { childId: id })
   const { groups } = await childBelongings(db, id)
-  return reportFrom(child, groups, answers, settings, now)
+  return reportFrom(child, { groups, answers, overrules: (await overrulesByChild(db)).get(id), notes: (await countNotes(db)).get(id) }, settings, now) // prettier-ignore
 }
 
 export async function childReports(db: Db, now: Instant): Promise<ChildReport[]> {
   const settings = await getSettings(db)
   const groups = await listGroups(db)
   const answers = await answersByChild(db)
+  const overrules = await overrulesByChild(db)
+  const notes = await countNotes(db)
   return (await listChildren(db)).map((child) => {
     const names = groups.filter((group) => group.childIds.includes(child.id)).map((group) => group.name)
-    return reportFrom(child, names, answers.get(child.id) ?? [], settings, now)
+    const own = { groups: names, answers: answers.get(child.id) ?? [], overrules: overrules.get(child.id), notes: notes.get(child.id) } // prettier-ignore
+    return reportFrom(child, own, settings, now)
   })
 }
 
-function reportFrom(
-  child: ChildReport['child'],
-  groups: readonly string[],
-  answers: readonly Answer[],
-  settings: Settings,
-  now: Instant,
-): ChildReport {
-  const school = schools[settings.school]
-  const standing = standingOf(answers, school, now)
-  const readiness = readinessInWords(standing, school)
-  return { child, groups, standing, readiness, diagnosis: diagnose(answers), answers: answers.length }
+interface Own {
+  readonly groups: readonly string[]
+  readonly answers: readonly Answer[]
+  readonly overrules?: readonly Overrule[]
+  readonly notes?: number
 }
+
+function reportFrom(child: ChildReport['child'], { groups, answers, overrules, notes = 0 }: Own, settings: Settings, now: Instant): ChildReport {
+  const school = schools[settings.school]
+  const standing = standingOf(answers, school, now, overrules)
+  const readiness = readinessInWords(standing, school)
+  return { child, groups, standing, readiness, diagnosis: diagnose(answers), answers: answers.length, notes }
+} // prettier-ignore
 
 /** What Today shows: each group, its next session, who moves on. */
 export async function overview(db: Db, now: Instant): Promise<Overview> {

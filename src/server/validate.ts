@@ -1,5 +1,17 @@
 import Joi from 'joi'
-import { LONGEST_SESSION, SHORTEST_SESSION, catalogue, languages, materials, papers, rungs, schools } from '../core'
+import {
+  ASKS,
+  CLOCK_PARTS,
+  DOINGS,
+  LONGEST_SESSION,
+  SHORTEST_SESSION,
+  catalogue,
+  languages,
+  materials,
+  papers,
+  rungs,
+  schools,
+} from '../core'
 import { recipe, yard } from './makeSchemas'
 import { Problem } from './problem'
 
@@ -30,28 +42,61 @@ const date = Joi.string()
   .pattern(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/)
   .messages({ 'string.pattern.base': '{{#label}} must be a date like 2026-11-25' })
 
-const value = Joi.alternatives().try(
-  Joi.object({ kind: Joi.string().valid('time', 'about').required(), minute: Joi.number().integer().min(0).max(719).required() }), // prettier-ignore
-  Joi.object({ kind: Joi.string().valid('minutes').required(), minutes: Joi.number().integer().min(0).max(60).required() }), // prettier-ignore
-  Joi.object({ kind: Joi.string().valid('hands').required(), hour: Joi.number().min(0).less(360).required(), minute: Joi.number().min(0).less(360).required() }), // prettier-ignore
-  Joi.object({ kind: Joi.string().valid('written').required(), text: Joi.string().allow('').max(200).required() }),
-)
+const dialMinute = Joi.number().strict().integer().min(0).max(719)
+const angle = Joi.number().strict().min(0).less(360)
+const doing = Joi.string().valid(...DOINGS)
+const part = Joi.string().valid(...CLOCK_PARTS)
+
+/** One of several shapes, told apart by a field, so that a refusal names what is wrong inside the right one. */
+function oneOf(by: string, shapes: Record<string, Joi.PartialSchemaMap>): Joi.ObjectSchema {
+  const known = Joi.string().valid(...Object.keys(shapes)).required() // prettier-ignore
+  return Object.entries(shapes).reduce<Joi.ObjectSchema>(
+    (schema, [name, fields]) => schema.when(Joi.object({ [by]: Joi.valid(name).required() }).unknown(), { then: Joi.object(fields) }), // prettier-ignore
+    Joi.object({ [by]: known }),
+  )
+}
+
+const value = oneOf('kind', {
+  time: { minute: dialMinute.required() },
+  about: { minute: dialMinute.required() },
+  minutes: { minutes: Joi.number().integer().min(0).max(60).required() },
+  hands: { hour: angle.required(), minute: angle.required() },
+  written: { text: Joi.string().allow('').max(200).required() },
+  day: { minute: minuteOfDay.required() },
+  duration: { hours: Joi.number().integer().min(0).max(24).required(), minutes: Joi.number().integer().min(0).max(999).required() }, // prettier-ignore
+  part: { part: part.required() },
+})
+
+const length = Joi.number().strict().integer().min(1).max(720)
+const shown = oneOf('as', {
+  dial: { minute: dialMinute.required(), hands: Joi.string().valid('both', 'hour', 'minute').required() },
+  words: { minute: dialMinute.required() },
+  figures: { minute: dialMinute.required() },
+  shift: { minute: minuteOfDay.required(), by: Joi.number().strict().integer().min(-720).max(720).invalid(0).required() }, // prettier-ignore
+  span: { minute: minuteOfDay.required(), to: minuteOfDay.required() },
+  steps: { minute: minuteOfDay.required(), steps: Joi.array().items(length).min(1).max(6).required() },
+  doing: { minute: minuteOfDay.required(), doing: doing.required() },
+  day: { minute: minuteOfDay.required() },
+  part: { minute: minuteOfDay.required(), part: part.required() },
+  rows: {
+    minute: minuteOfDay.required(),
+    rows: Joi.array().items(Joi.object({ doing: doing.required(), minute: minuteOfDay.required() })).min(1).max(12).required(), // prettier-ignore
+  },
+})
 
 const item = Joi.object({
   rung: rung.required(),
-  ask: Joi.string().valid('read', 'set', 'match', 'write').required(),
-  shown: Joi.object({
-    as: Joi.string().valid('dial', 'words', 'figures').required(),
-    minute: Joi.number().integer().min(0).max(719).required(),
-    hands: Joi.string().valid('both', 'hour', 'minute'),
-  }).required(),
+  ask: Joi.string().valid(...ASKS).required(), // prettier-ignore
+  shown: shown.required(),
   answer: value.required(),
+  // A misreading's id may be one of an older version: it is kept as it came and explains nothing.
   lures: Joi.array()
     .items(Joi.object({ value: value.required(), misreading: Joi.string().max(60) }))
     .max(10)
     .required(),
 })
 
+const reason = Joi.string().trim().min(1).max(300).messages({ 'string.empty': '{{#label}} must say why, in 1 to 300 characters, got none' }) // prettier-ignore
 const age = Joi.number().strict().integer().min(2).max(99).allow(null)
 const newChild = Joi.object({ id: uuid.required(), name: name.required(), age })
 const newChildren = Joi.array().items(newChild).max(GROUP_MOST)
@@ -118,12 +163,17 @@ export const schemas = {
           stage: Joi.string().valid('concrete', 'pictorial', 'abstract').required(),
           helped: Joi.boolean().required(),
           tookMs: Joi.number().integer().min(0).max(3_600_000),
+          scaffolds: Joi.array().items(Joi.string().max(40)).max(12),
         }),
       )
       .min(1)
       .max(200)
       .required(),
   }),
+  correction: Joi.object({ given: value.required(), helped: Joi.boolean().required(), reason: reason.required() }),
+  removal: Joi.object({ reason: reason.required() }),
+  overrule: Joi.object({ rung: rung.required(), verdict: Joi.string().valid('firm', 'not-firm').allow(null).required(), note: Joi.string().allow('').max(500).required() }), // prettier-ignore
+  note: Joi.object({ id: uuid.required(), text: Joi.string().trim().min(1).max(2000).required() }),
   newRecipe: Joi.object({ id: uuid.required(), name: name.required(), body: recipe.required() }),
   recipeEdit: Joi.object({ version: version.required(), name: name.required(), body: recipe.required() }),
   newYard: Joi.object({ id: uuid.required(), name: name.required(), body: yard.required() }),

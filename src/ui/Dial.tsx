@@ -1,15 +1,15 @@
 import { useDrag } from '@use-gesture/react'
-import { type KeyboardEvent, useRef } from 'react'
+import { useRef } from 'react'
 import {
   type DialOptions,
   type HandAngles,
   type Shape,
   type Wording,
   angleOnDial,
-  describeHourHandError,
   dialExtent,
   dialShapes,
   handAngles,
+  languages,
   modulo,
   onDial,
   readHands,
@@ -18,10 +18,14 @@ import {
   signedGap,
   snapMinuteHand,
   turnGeared,
+  turnSecondHand,
 } from '../core'
+import { DialSliders } from './DialSliders'
 
-/** What the hands show: a time, both hands moving together, or two angles, each hand by itself. */
-export type Hands = { readonly gear: 'geared'; readonly minute: number } | ({ readonly gear: 'free' } & HandAngles)
+/** What the hands show: a time, all hands moving together, or two angles, each hand by itself. */
+export type Hands =
+  | { readonly gear: 'geared'; readonly minute: number; readonly second?: number }
+  | ({ readonly gear: 'free' } & HandAngles)
 
 export function anglesOf(hands: Hands): HandAngles {
   return hands.gear === 'geared' ? handAngles(hands.minute) : hands
@@ -32,7 +36,7 @@ export function minuteShown(hands: Hands): number {
   return hands.gear === 'geared' ? hands.minute : readHands(hands).minute
 }
 
-type Hand = 'hour' | 'minute'
+type Hand = 'hour' | 'minute' | 'second'
 
 interface DialProps {
   readonly hands: Hands
@@ -45,6 +49,8 @@ interface DialProps {
   readonly size: number | string
   /** Hide the time from its name, where it is the answer. */
   readonly secret?: boolean
+  /** Told apart from other dials beside it. */
+  readonly name?: string
   /** Another clock than the drawn dial: its shapes about the pivot, its reach and its face's radius, mm. */
   readonly clock?: {
     readonly shapes: (angles: HandAngles) => readonly Shape[]
@@ -58,8 +64,9 @@ const RADIUS = 100
 const INNER = 0.58
 
 /** A clock whose hands turn by touch, mouse and key: the very shapes that are printed. */
-export function Dial({ hands, onTurn, step = 5, wording, scaffolds = {}, size, secret = false, clock }: DialProps) {
-  const options: DialOptions = { radius: RADIUS, ...scaffolds }
+export function Dial({ hands, onTurn, step = 5, wording, scaffolds = {}, size, secret = false, name = 'A clock', clock }: DialProps) {
+  const second = hands.gear === 'geared' ? hands.second : undefined
+  const options: DialOptions = { radius: RADIUS, words: languages[wording.language].phrases.onDial, ...scaffolds, secondHand: second }
   const extent = clock?.reach ?? dialExtent(options)
   const radius = clock?.radius ?? RADIUS
   const angles = anglesOf(hands)
@@ -76,105 +83,40 @@ export function Dial({ hands, onTurn, step = 5, wording, scaffolds = {}, size, s
       const dx = (x - box.left - box.width / 2) * scale
       const dy = (y - box.top - box.height / 2) * scale
       const angle = angleOnDial(dx, dy)
-      if (first) held.current = handAt(angle, Math.hypot(dx, dy) / radius, angles)
+      if (first) held.current = handAt(angle, Math.hypot(dx, dy) / radius, angles, second, options.hands)
       onTurn(turned(hands, held.current, angle, step))
     },
     // The keys have their own way in below.
     { pointer: { capture: true, keys: false } },
   )
 
-  const name = secret ? 'A clock to read' : `A clock showing ${say(onDial(minuteShown(hands)), wording)}`
+  const label = secret ? `${name} to read` : `${name} showing ${say(onDial(minuteShown(hands)), wording)}`
   return (
     <div className={onTurn ? 'dial dial-turnable' : 'dial'} style={{ width: size, aspectRatio: '1' }} {...(onTurn ? bind() : {})}>
-      <svg ref={svg} viewBox={`${-extent} ${-extent} ${2 * extent} ${2 * extent}`} role="img" aria-label={name} fontFamily="Andika, sans-serif">
+      <svg ref={svg} viewBox={`${-extent} ${-extent} ${2 * extent} ${2 * extent}`} role="img" aria-label={label} fontFamily="Andika, sans-serif">
         {!clock && <circle r={extent} fill="#FBF7EF" />}
         <g dangerouslySetInnerHTML={{ __html: shapes }} />
       </svg>
-      {onTurn && <Sliders hands={hands} onTurn={onTurn} step={step} wording={wording} />}
+      {onTurn && <DialSliders hands={hands} only={options.hands} onTurn={onTurn} wording={wording} />}
     </div>
   )
 } // prettier-ignore
 
-/** The hand that a touch takes: by how far out it is (a share of the radius), save where it lies plainly on one of them. */
-function handAt(angle: number, distance: number, angles: HandAngles): Hand {
-  const toHour = Math.abs(signedGap(angles.hour, angle))
-  const toMinute = Math.abs(signedGap(angles.minute, angle))
+/** The hand that a touch takes: the only one there is, or by how far out it is (a share of the radius), save where it lies plainly on one. */
+function handAt(angle: number, distance: number, angles: HandAngles, second?: number, only?: DialOptions['hands']): Hand {
+  if (only === 'hour' || only === 'minute') return only
+  const off = (at: number) => Math.abs(signedGap(at, angle))
+  if (second !== undefined && off(second * 6) < 10 && off(angles.minute) > 12 && (distance > INNER || off(angles.hour) > 20)) return 'second'
   if (distance > INNER) return 'minute'
-  if (toHour < 20 !== toMinute < 20) return toHour < toMinute ? 'hour' : 'minute'
+  if (off(angles.hour) < 20 !== off(angles.minute) < 20) return off(angles.hour) < 20 ? 'hour' : 'minute'
   return 'hour'
-}
+} // prettier-ignore
 
 function turned(hands: Hands, hand: Hand, angle: number, step: number): Hands {
-  if (hands.gear === 'geared') return { gear: 'geared', minute: turnGeared(hands.minute, hand, angle, step) }
+  if (hands.gear === 'geared') {
+    if (hand === 'second') return { ...hands, ...turnSecondHand({ minute: hands.minute, second: hands.second ?? 0 }, angle) } // prettier-ignore
+    return { ...hands, minute: turnGeared(hands.minute, hand, angle, step) }
+  }
   if (hand === 'minute') return { ...hands, minute: snapMinuteHand(angle, Math.min(step, 5)) }
   return { ...hands, hour: modulo(Math.round(angle), 360) }
-}
-
-/** The keys' way in: one slider for a geared clock, one a hand for a free one. */
-function Sliders({ hands, onTurn, step, wording }: Required<Pick<DialProps, 'hands' | 'onTurn' | 'step' | 'wording'>>) {
-  const said = say(onDial(minuteShown(hands)), wording)
-  if (hands.gear === 'geared') {
-    const by = (minutes: number) => onTurn({ gear: 'geared', minute: modulo(hands.minute + minutes, 1440) })
-    return <Slider name="Time shown" now={hands.minute} most={1439} text={said} onKey={(keys) => by(keys * step)} onPage={(pages) => by(pages * 60)} /> // prettier-ignore
-  }
-  const error = describeHourHandError(hands)
-  return (
-    <>
-      <Slider
-        name="Minute hand"
-        now={Math.round(hands.minute)}
-        most={359}
-        text={error ?? said}
-        onKey={(keys) => onTurn({ ...hands, minute: modulo(hands.minute + keys * 6 * Math.min(step, 5), 360) })}
-        onPage={(pages) => onTurn({ ...hands, minute: modulo(hands.minute + pages * 90, 360) })}
-      />
-      <Slider
-        name="Hour hand"
-        now={Math.round(hands.hour)}
-        most={359}
-        text={error ?? said}
-        onKey={(keys) => onTurn({ ...hands, hour: modulo(hands.hour + keys * 2.5, 360) })}
-        onPage={(pages) => onTurn({ ...hands, hour: modulo(hands.hour + pages * 30, 360) })}
-      />
-    </>
-  )
-}
-
-interface SliderProps {
-  readonly name: string
-  readonly now: number
-  readonly most: number
-  readonly text: string
-  readonly onKey: (by: 1 | -1) => void
-  readonly onPage: (by: 1 | -1) => void
-}
-
-function Slider({ name, now, most, text, onKey, onPage }: SliderProps) {
-  const press = (event: KeyboardEvent) => {
-    const moves: Record<string, () => void> = {
-      ArrowRight: () => onKey(1),
-      ArrowUp: () => onKey(1),
-      ArrowLeft: () => onKey(-1),
-      ArrowDown: () => onKey(-1),
-      PageUp: () => onPage(1),
-      PageDown: () => onPage(-1),
-    }
-    const move = moves[event.key]
-    if (!move) return
-    event.preventDefault()
-    move()
-  }
-  return (
-    <div
-      className="dial-slider"
-      role="slider"
-      tabIndex={0}
-      aria-label={name}
-      aria-valuemin={0}
-      aria-valuemax={most}
-      aria-valuenow={now}
-      aria-valuetext={text}
-      onKeyDown={press}
-    />
-  )
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { handAngles, signedGap, snapMinuteHand, turnGeared } from '.'
+import { handAngles, midnightsPassed, signedGap, snapMinuteHand, turnGeared, turnSecondHand } from '.'
 
 const anyMinute = fc.integer({ min: 0, max: 1439 })
 
@@ -60,5 +60,31 @@ describe('a free minute hand', () => {
         expect(Math.abs(signedGap(snapped, angle))).toBeLessThanOrEqual(step * 3 + 1e-9)
       }),
     )
+  })
+})
+
+describe('turning past midnight', () => {
+  it('counts a day on and a day back, and never one at noon', () => {
+    for (const way of [1, -1]) {
+      let [at, days] = [540, 0]
+      for (let i = 0; i < 3 * 1440; i += 5) {
+        const next = turnGeared(at, 'minute', (((at + 5 * way) * 6) % 360 + 360) % 360, 5)
+        const passed = midnightsPassed(at, next)
+        if (at === 715 || at === 720) expect(passed).toBe(0)
+        days += passed
+        at = next
+      }
+      expect([at, days]).toEqual([540, 3 * way])
+    }
+  }) // prettier-ignore
+})
+
+describe('a second hand', () => {
+  it('takes the minute with it over 12, on and back, and comes round to where it was', () => {
+    let at = { minute: 59, second: 0 }
+    for (let i = 1; i <= 120; i++) at = turnSecondHand(at, (i * 6) % 360)
+    expect(at).toEqual({ minute: 61, second: 0 })
+    for (let i = 119; i >= 0; i--) at = turnSecondHand(at, (i * 6) % 360)
+    expect(at).toEqual({ minute: 59, second: 0 })
   })
 })

@@ -22,3 +22,29 @@ export function snapMinuteHand(angle: number, step: number): number {
   const degrees = step * DEGREES_PER_MINUTE_MINUTE_HAND
   return modulo(Math.round(angle / degrees) * degrees, 360)
 }
+
+/**
+ * The same for the second hand (0 to 59): turned over 12 it takes the minute with it, as on a real clock.
+ *
+ * turnSecondHand({ minute: 719, second: 55 }, 30) //=> { minute: 720, second: 5 }
+ * turnSecondHand({ minute: 0, second: 5 }, 330) //=> { minute: 1439, second: 55 }
+ */
+export function turnSecondHand(at: { minute: MinuteOfDay; second: number }, angle: number): { minute: MinuteOfDay; second: number } {
+  requireMinuteOfDay(at.minute)
+  const moved = at.second + Math.round(signedGap(at.second * DEGREES_PER_MINUTE_MINUTE_HAND, angle) / DEGREES_PER_MINUTE_MINUTE_HAND)
+  return { minute: modulo(at.minute + Math.floor(moved / 60), MINUTES_PER_DAY), second: modulo(moved, 60) }
+} // prettier-ignore
+
+/**
+ * How many midnights a clock passed when it was turned from one time to another the shorter way round:
+ * 1 forward, -1 back, 0 within the day.
+ *
+ * midnightsPassed(1430, 20) //=> 1
+ * midnightsPassed(20, 1430) //=> -1
+ * midnightsPassed(700, 730) //=> 0
+ */
+export function midnightsPassed(before: MinuteOfDay, after: MinuteOfDay): -1 | 0 | 1 {
+  const moved = modulo(after - before + MINUTES_PER_DAY / 2, MINUTES_PER_DAY) - MINUTES_PER_DAY / 2
+  if (moved > 0 && after < before) return 1
+  return moved < 0 && after > before ? -1 : 0
+}

@@ -70,6 +70,7 @@ export const OAK = '#8A4B12'
 export const SLATE = '#1F6489'
 export const MOSS = '#2F6B4F'
 export const FAINT = '#9A8F84'
+export const GOLD = '#D9982B'
 
 /**
  * A circle of `r` about (cx, cy) as four arcs, for outlines that must be one path. Quarters, since the

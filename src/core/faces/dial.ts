@@ -1,8 +1,18 @@
 import { handAngles, type HandAngles } from '../clock'
 import { requireNumber } from '../errors'
-import { CAP_HEIGHT, type Drawing, INK, OAK, PAPER, type Shape, SLATE, pointOnDial } from '../drawing'
+import { CAP_HEIGHT, type Drawing, GOLD, INK, OAK, PAPER, type Shape, SLATE, pointOnDial } from '../drawing'
+import type { ClockPart } from '../teaching'
 import { handOutline } from './handShapes'
-import { halvesShapes, quarterShapes, ringOfFives, zoneLines, zoneShapes } from './overlays'
+import {
+  DIAL_WORDS,
+  countedArc,
+  foldLines,
+  halvesShapes,
+  quarterShapes,
+  ringOfFives,
+  zoneLines,
+  zoneShapes,
+} from './overlays'
 
 export interface DialOptions {
   /** Of the face's edge, mm. */
@@ -20,12 +30,23 @@ export interface DialOptions {
   readonly zoneLines?: boolean
   /** The four quarters of a turn. */
   readonly quarterShading?: boolean
+  /** The creases of a face folded in half and in half again. */
+  readonly foldLines?: boolean
+  /** The minutes counted from 12 to the minute hand: clockwise for `past`, back for `to`. */
+  readonly arc?: 'past' | 'to'
+  /** What stands on the sides and the hands, in the group's language. */
+  readonly words?: typeof DIAL_WORDS
+  /** A part of the clock that is pointed at, by a ring round it. */
+  readonly pointedAt?: ClockPart
   /** A thin third hand, at the second (0 to 59). */
   readonly secondHand?: number
   readonly handLabels?: boolean
   /** Outlines instead of filled hands and tints. */
   readonly lowInk?: boolean
 }
+
+/** What is simply left out where it is not asked for. */
+type Unset = 'secondHand' | 'arc' | 'pointedAt'
 
 export const DIAL_DEFAULTS = {
   hands: 'both',
@@ -36,9 +57,11 @@ export const DIAL_DEFAULTS = {
   zones: false,
   zoneLines: false,
   quarterShading: false,
+  foldLines: false,
+  words: DIAL_WORDS,
   handLabels: false,
   lowInk: false,
-} as const satisfies Omit<DialOptions, 'radius' | 'secondHand'>
+} as const satisfies Omit<DialOptions, 'radius' | Unset>
 
 /** Shares of the face's radius. The minute hand reaches the marks; the hour hand stops short of the numerals. */
 export const MINUTE_HAND_REACH = 0.88
@@ -63,16 +86,19 @@ export function dialShapes(at: number | HandAngles, options: DialOptions): Shape
   return [
     { type: 'circle', layer: 'ink', cx: 0, cy: 0, r, stroke: INK, strokeMm: r * 0.025, fill: o.lowInk ? 'none' : '#FFFFFF' },
     ...(o.quarterShading ? quarterShapes(r, o.lowInk) : []),
-    ...(o.halves ? halvesShapes(r, o.lowInk) : []),
+    ...(o.halves ? halvesShapes(r, o.lowInk, o.words) : []),
     ...(o.zones ? zoneShapes(r, angles.hour, o.lowInk) : []),
     ...(o.zoneLines ? zoneLines(r) : []),
+    ...(o.foldLines ? foldLines(r) : []),
     ...markShapes(r, o.marks),
     ...numeralShapes(r, o.numerals),
     ...(o.ringOfFives ? ringOfFives(r) : []),
+    ...(o.arc ? countedArc(r, angles.minute, o.arc) : []),
     ...(o.hands === 'both' || o.hands === 'hour' ? [handGroup('hour', angles.hour, o)] : []),
     ...(o.hands === 'both' || o.hands === 'minute' ? [handGroup('minute', angles.minute, o)] : []),
     ...(o.secondHand === undefined ? [] : [secondHand(r, o.secondHand)]),
     { type: 'circle', layer: 'ink', cx: 0, cy: 0, r: r * 0.035, fill: INK },
+    ...(o.pointedAt ? [ringRound(r, o.pointedAt, angles, o.secondHand ?? 0)] : []),
   ] // prettier-ignore
 }
 
@@ -120,13 +146,13 @@ export function handMeasures(hand: 'hour' | 'minute', r: number) {
     : { length: reach, width: r * 0.044, tail: r * 0.17 }
 }
 
-function handGroup(hand: 'hour' | 'minute', angle: number, o: Required<Omit<DialOptions, 'secondHand'>>): Shape {
+function handGroup(hand: 'hour' | 'minute', angle: number, o: Required<Omit<DialOptions, Unset>>): Shape {
   const colour = hand === 'hour' ? OAK : SLATE
   const commands = handOutline(hand, handMeasures(hand, o.radius))
   const body: Shape = o.lowInk
     ? { type: 'path', layer: 'ink', commands, fill: '#FFFFFF', stroke: INK, strokeMm: o.radius * 0.012 }
     : { type: 'path', layer: 'ink', commands, fill: colour, stroke: PAPER, strokeMm: o.radius * 0.008 }
-  const label = o.handLabels ? [handLabel(hand, o.radius, angle)] : []
+  const label = o.handLabels ? [handLabel(hand, o.words[hand], o.radius, angle)] : []
   return { type: 'group', part: `${hand}-hand`, x: 0, y: 0, turn: angle, shapes: [body, ...label] }
 }
 
@@ -143,8 +169,18 @@ function secondHand(r: number, second: number): Shape {
   }
 }
 
+/** A ring round one part: on a hand where no other hand lies, round the pivot, or round the whole face. */
+function ringRound(r: number, part: ClockPart, angles: HandAngles, second: number): Shape {
+  const ring = (cx: number, cy: number, of: number): Shape => ({ type: 'circle', layer: 'ink', cx, cy, r: of, fill: 'none', stroke: GOLD, strokeMm: r * 0.035 }) // prettier-ignore
+  if (part === 'centre') return ring(0, 0, r * 0.09)
+  if (part === 'face') return ring(0, 0, r * 0.99)
+  const angle = part === 'hour-hand' ? angles.hour : part === 'minute-hand' ? angles.minute : second * 6
+  const at = pointOnDial(angle, r * (part === 'hour-hand' ? 0.4 : 0.62))
+  return ring(at.x, at.y, r * 0.12)
+}
+
 /** The hand's name along its body, never upside down. */
-function handLabel(hand: 'hour' | 'minute', r: number, angle: number): Shape {
+function handLabel(hand: 'hour' | 'minute', text: string, r: number, angle: number): Shape {
   const { length } = handMeasures(hand, r)
   const size = r * (hand === 'hour' ? 0.085 : 0.075)
   const side = hand === 'hour' ? 0.075 : 0.055
@@ -154,7 +190,7 @@ function handLabel(hand: 'hour' | 'minute', r: number, angle: number): Shape {
     x: (onLeft ? 1 : -1) * r * side,
     y: -length * 0.42,
     turn: onLeft ? 90 : -90,
-    shapes: [{ type: 'text', layer: 'ink', x: 0, y: 0, text: hand, size, anchor: 'middle', fill: hand === 'hour' ? OAK : SLATE, weight: 'bold' }], // prettier-ignore
+    shapes: [{ type: 'text', layer: 'ink', x: 0, y: 0, text, size, anchor: 'middle', fill: hand === 'hour' ? OAK : SLATE, weight: 'bold' }], // prettier-ignore
   }
 }
 

@@ -1,2 +1,3 @@
 export * from './dial'
 export * from './handShapes'
+export * from './lines'

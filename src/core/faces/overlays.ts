@@ -1,5 +1,13 @@
 import { CAP_HEIGHT, INK, MOSS, OAK, type PathCommand, type Shape, SLATE, pointOnDial } from '../drawing'
 
+/** The words on a dial, in English; `phrases.onDial` of a language has its own. */
+export const DIAL_WORDS: { readonly past: string; readonly to: string; readonly hour: string; readonly minute: string } = {
+  past: 'past',
+  to: 'to',
+  hour: 'hour',
+  minute: 'minute',
+} // prettier-ignore
+
 /** A slice of the face between two angles (degrees clockwise from 12, less than half a turn or just half). */
 function slice(r: number, from: number, to: number): PathCommand[] {
   const start = pointOnDial(from, r)
@@ -13,7 +21,7 @@ function slice(r: number, from: number, to: number): PathCommand[] {
 }
 
 /** Past side and to side: two tints, and a hatch on the to side, so that colour is not needed. */
-export function halvesShapes(r: number, lowInk: boolean): Shape[] {
+export function halvesShapes(r: number, lowInk: boolean, words = DIAL_WORDS): Shape[] {
   const inner = r * 0.985
   const tint = (from: number, to: number, fill: string): Shape => ({ type: 'path', layer: 'ink', commands: slice(inner, from, to), fill }) // prettier-ignore
   const hatch: Shape[] = Array.from({ length: 9 }, (_, i) => {
@@ -36,8 +44,8 @@ export function halvesShapes(r: number, lowInk: boolean): Shape[] {
   return [
     ...(lowInk ? [] : [tint(0, 180, '#F6E7CF'), tint(180, 360, '#E3EEF4')]),
     ...hatch,
-    name('past', r * 0.3, OAK),
-    name('to', -r * 0.3, SLATE),
+    name(words.past, r * 0.3, OAK),
+    name(words.to, -r * 0.3, SLATE),
   ]
 }
 
@@ -97,3 +105,36 @@ export function ringOfFives(r: number): Shape[] {
     }
   })
 }
+
+/** Where a round face is creased by folding it in half and in half again. */
+export function foldLines(r: number): Shape[] {
+  return [0, 90, 180, 270].map((angle) => {
+    const end = pointOnDial(angle, r * 0.985)
+    return { type: 'line', layer: 'ink', x1: 0, y1: 0, x2: end.x, y2: end.y, stroke: MOSS, strokeMm: r * 0.012, dashMm: [r * 0.05, r * 0.035] }
+  })
+} // prettier-ignore
+
+const ARC_RADIUS = 0.585
+
+/** The way from 12 to the minute hand with a dot at every five: clockwise for past, back for to. */
+export function countedArc(r: number, minuteAngle: number, side: 'past' | 'to'): Shape[] {
+  const colour = side === 'past' ? OAK : SLATE
+  const sweep = side === 'past' ? minuteAngle : 360 - minuteAngle
+  if (sweep < 0.5) return []
+  const way = side === 'past' ? 1 : -1
+  const on = (angle: number) => pointOnDial(way * angle, r * ARC_RADIUS)
+  const dots = Array.from({ length: Math.floor(sweep / 30 + 1e-9) + 1 }, (_, i): Shape => ({ type: 'circle', layer: 'ink', cx: on(i * 30).x, cy: on(i * 30).y, r: r * 0.02, fill: colour }))
+  const isLong = sweep > 180
+  const commands: PathCommand[] = [
+    { op: 'M', ...on(0) },
+    { op: 'A', r: r * ARC_RADIUS, large: isLong, sweep: side === 'past', ...on(sweep) },
+  ]
+  return [{ type: 'path', layer: 'ink', commands, stroke: colour, strokeMm: r * 0.014 }, ...dots, arrowHead(r, way * sweep, way, colour)]
+} // prettier-ignore
+
+function arrowHead(r: number, angle: number, way: number, fill: string): Shape {
+  const tip = pointOnDial(angle, r * ARC_RADIUS)
+  const inner = pointOnDial(angle - way * 6, r * (ARC_RADIUS - 0.035))
+  const outer = pointOnDial(angle - way * 6, r * (ARC_RADIUS + 0.035))
+  return { type: 'path', layer: 'ink', commands: [{ op: 'M', ...tip }, { op: 'L', ...inner }, { op: 'L', ...outer }, { op: 'Z' }], fill }
+} // prettier-ignore

@@ -22,12 +22,16 @@ export interface Answer {
   /** An adult helped; such an answer shows nothing about the child alone. */
   readonly helped: boolean
   readonly tookMs?: number
+  /** What was shown on the dial to help: ids of scaffolds, none for a bare dial. */
+  readonly scaffolds?: readonly string[]
 }
 
-/** With what an item is met when it is asked on the screen: hands moved, a picture read, figures written. */
+const ABSTRACT: readonly Item['ask'][] = ['write', 'say', 'write-24', 'work-back', 'half-of-day', 'look-up']
+
+/** With what an item is met when it is asked on the screen: hands moved, a picture read, signs written or reckoned with. */
 export function stageOf(item: Item): Stage {
   if (item.ask === 'set') return 'concrete'
-  return item.ask === 'write' ? 'abstract' : 'pictorial'
+  return ABSTRACT.includes(item.ask) ? 'abstract' : 'pictorial'
 }
 
 /** The calendar day of an instant, counted in UTC; good enough to tell two lessons apart. */

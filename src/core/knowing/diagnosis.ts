@@ -1,5 +1,6 @@
-import { type Misreading, type MisreadingId, type Value, misreadings, sameValue, wrongAnswers } from '../teaching'
+import { type MisreadingId, misreadings } from '../teaching'
 import type { Answer } from './answers'
+import { type Reading, bayesFactor, couldShow, readEvidence, speaksFor, tally } from './evidence'
 
 /** A misreading that a child's answers speak for. */
 export interface Finding {
@@ -20,110 +21,99 @@ export interface Diagnosis {
 
 export const DIAGNOSIS = {
   /** Named only above these odds … */
-  namedOdds: 12,
+  namedOdds: 3,
   /** … and with at least so many answers that speak for it. */
   leastEvidence: 2,
   leastAnswers: 4,
-  /** How often a misreading that a child holds shows when it can: not known, so all are weighed alike. */
-  strengths: [0.5, 0.6, 0.7, 0.8, 0.9],
-  /** How often a child who holds none goes wrong at random: not known either. */
-  slips: [0.05, 0.2, 0.45],
-  /** Wrong answers that a slip may land on where no choices bound them. */
-  openSlipTargets: 8,
 } as const
+
+/** What the answers make likely: what was found, and for every other misreading how likely it still is. */
+export interface Belief {
+  readonly findings: readonly Finding[]
+  /** By place in the table of misreadings: 0 for those found; all of them and `none` sum to 1. */
+  readonly likely: readonly number[]
+  readonly none: number
+}
 
 /**
  * Which misreadings explain a child's answers, the likeliest first.
  *
- * Each misreading M starts at the odds of its prior. Over all unaided answers that could show it,
- * with n answers that M leads to, P(answer | M, s) = s/n · [M leads to it] + (1 − s) · P(answer | slip e),
- * and P(answer | slip e) is 1 − e if right, e/k if wrong, k being the wrong answers to be had. The
- * unknown s and e are averaged over the grids of DIAGNOSIS. The best one explains its answers away
- * before the next is looked for, so that two misreadings do not both claim one answer.
+ * Each misreading starts at the odds of its prior and is multiplied by its Bayes factor over all unaided
+ * answers that could show it (`evidence.ts` has the formulas). The best one explains its answers away before the next is
+ * looked for, so that two misreadings do not both claim one answer.
  */
 export function diagnose(answers: readonly Answer[]): Diagnosis {
-  const unaided = answers.filter((answer) => !answer.helped)
+  const readings = readEvidence(answers)
+  return { enough: readings.length >= DIAGNOSIS.leastAnswers, findings: findIn(readings).findings }
+}
+
+/** The same with what is still open, for choosing what to ask next. `before` has chances known from earlier, by id. */
+export function believe(answers: readonly Answer[], before: Partial<Record<MisreadingId, number>> = {}): Belief {
+  const { findings, odds } = findIn(readEvidence(answers), before)
+  const sum = odds.reduce((total, each) => total + each, 1)
+  return { findings, likely: odds.map((each) => each / sum), none: 1 / sum }
+}
+
+function priorOdds(at: number, before: Partial<Record<MisreadingId, number>> = {}): number {
+  const misreading = misreadings[at]
+  if (!misreading) return 0
+  const chance = Math.min(0.9, before[misreading.id] ?? misreading.prior)
+  return chance / (1 - chance)
+}
+
+function findIn(readings: readonly Reading[], before?: Partial<Record<MisreadingId, number>>): { findings: Finding[]; odds: number[] } {
   const findings: Finding[] = []
-  const candidates = misreadings.map((misreading) => ({ misreading, traces: tracesOf(misreading, unaided) }))
-  const explained = new Set<Answer>()
+  const found = new Set<number>()
+  let open = readings
   for (;;) {
-    const best = candidates
-      .filter(({ misreading }) => !findings.some((finding) => finding.misreading === misreading.id))
-      .map(({ misreading, traces }) => weigh(misreading, traces, explained))
-      .filter(({ odds, evidence }) => odds >= DIAGNOSIS.namedOdds && evidence.length >= DIAGNOSIS.leastEvidence)
-      .sort((a, b) => b.odds - a.odds)[0]
-    if (!best) break
-    findings.push(best)
-    for (const answer of best.evidence) explained.add(answer)
-  }
-  return { enough: unaided.length >= DIAGNOSIS.leastAnswers, findings }
-}
-
-/** One answer as one misreading sees it. */
-interface Trace {
-  readonly answer: Answer
-  readonly speaksFor: boolean
-  /** How many different wrong answers the misreading leads to here. */
-  readonly predicted: number
-  /** How many wrong answers a slip could land on. */
-  readonly slipTargets: number
-}
-
-/** The answers that could have shown this misreading: those where it leads to a wrong answer that was on offer. */
-function tracesOf(misreading: Misreading, answers: readonly Answer[]): Trace[] {
-  const traces: Trace[] = []
-  for (const answer of answers) {
-    const predicted = wrongAnswers(misreading, answer.item).filter((value) => onOffer(answer, value))
-    if (predicted.length === 0) continue
-    traces.push({
-      answer,
-      speaksFor: !answer.right && predicted.some((value) => sameValue(value, answer.given)),
-      predicted: predicted.length,
-      slipTargets: answer.choices > 1 ? answer.choices - 1 : DIAGNOSIS.openSlipTargets,
+    const counts = tally(open)
+    const odds = misreadings.map((_, at) => (found.has(at) ? 0 : priorOdds(at, before) * bayesFactor(counts, at)))
+    const best = odds
+      .map((each, at) => ({ at, odds: each }))
+      .filter(({ odds: each }) => each >= DIAGNOSIS.namedOdds)
+      .sort((a, b) => b.odds - a.odds)
+      .find(({ at }) => open.filter((reading) => speaksFor(reading, at)).length >= DIAGNOSIS.leastEvidence)
+    const misreading = best && misreadings[best.at]
+    if (!best || !misreading) return { findings, odds }
+    const evidence = open.filter((reading) => speaksFor(reading, best.at))
+    findings.push({
+      misreading: misreading.id,
+      odds: best.odds,
+      evidence: evidence.map(({ answer }) => answer),
+      against: open.filter((reading) => couldShow(reading, best.at)).length - evidence.length,
     })
+    found.add(best.at)
+    open = open.filter((reading) => !evidence.includes(reading))
   }
-  return traces
+} // prettier-ignore
+
+/** How the answers stand to one misreading, named or not. */
+export interface Standpoint {
+  readonly misreading: MisreadingId
+  readonly odds: number
+  readonly speakFor: readonly Answer[]
+  /** Those that could have shown it and did not. */
+  readonly speakAgainst: readonly Answer[]
+  /** Answers that another misreading, which was found, explains first. */
+  readonly explainedBy: readonly MisreadingId[]
 }
 
-function onOffer(answer: Answer, value: Value): boolean {
-  return answer.choices === 0 || answer.item.lures.some((lure) => sameValue(lure.value, value))
-}
-
-function weigh(misreading: Misreading, traces: readonly Trace[], explained: ReadonlySet<Answer>): Finding {
-  const open = traces.filter(({ answer }) => !explained.has(answer))
-  const evidence = open.filter((trace) => trace.speaksFor).map((trace) => trace.answer)
-  const prior = misreading.prior / (1 - misreading.prior)
+/** Why a misreading was named, or was not: what speaks for it, what against, and what explains its answers first. */
+export function whyNot(answers: readonly Answer[], id: MisreadingId): Standpoint {
+  const at = misreadings.findIndex((misreading) => misreading.id === id)
+  const readings = readEvidence(answers)
+  const { findings } = findIn(readings)
+  const others = findings.filter((finding) => finding.misreading !== id)
+  const taken = new Set(others.flatMap((finding) => finding.evidence))
+  const open = readings.filter(({ answer }) => !taken.has(answer))
+  const able = open.filter((reading) => couldShow(reading, at))
   return {
-    misreading: misreading.id,
-    odds: prior * bayesFactor(open),
-    evidence,
-    against: open.length - evidence.length,
+    misreading: id,
+    odds: priorOdds(at) * bayesFactor(tally(open), at),
+    speakFor: able.filter((reading) => speaksFor(reading, at)).map(({ answer }) => answer),
+    speakAgainst: able.filter((reading) => !speaksFor(reading, at)).map(({ answer }) => answer),
+    explainedBy: others
+      .filter(({ evidence }) => readings.some((reading) => evidence.includes(reading.answer) && speaksFor(reading, at)))
+      .map(({ misreading }) => misreading),
   }
-}
-
-/** P(answers | the misreading) ÷ P(answers | slips only), each averaged over its unknowns. */
-function bayesFactor(traces: readonly Trace[]): number {
-  const slipLogs = DIAGNOSIS.slips.map((slip) => sumLogs(traces, (trace) => slipChance(trace, slip)))
-  const heldLogs = DIAGNOSIS.slips.flatMap((slip) =>
-    DIAGNOSIS.strengths.map((strength) =>
-      sumLogs(
-        traces,
-        (trace) => (trace.speaksFor ? strength / trace.predicted : 0) + (1 - strength) * slipChance(trace, slip),
-      ),
-    ),
-  )
-  return Math.exp(logMean(heldLogs) - logMean(slipLogs))
-}
-
-function slipChance(trace: Trace, slip: number): number {
-  return trace.answer.right ? 1 - slip : slip / trace.slipTargets
-}
-
-function sumLogs(traces: readonly Trace[], chance: (trace: Trace) => number): number {
-  return traces.reduce((sum, trace) => sum + Math.log(chance(trace)), 0)
-}
-
-function logMean(logs: readonly number[]): number {
-  const top = Math.max(...logs)
-  return top + Math.log(logs.reduce((sum, log) => sum + Math.exp(log - top), 0) / logs.length)
 }

@@ -1,5 +1,6 @@
-import { type RungId, STAGES, type Stage } from '../teaching'
+import { type Ask, type RungId, STAGES, type Stage, asksOf } from '../teaching'
 import { type Answer, type Instant, MS_PER_DAY, dayNumber } from './answers'
+import { reviewDue } from './reviews'
 
 /** How well a child knows a rung. */
 export interface Estimate {
@@ -12,6 +13,26 @@ export interface Estimate {
   readonly answers: number
   readonly lastAt?: Instant
   readonly stages: readonly Stage[]
+  /** Right of how many, by kind and by direction; only those that were met. */
+  readonly byKind: readonly (Tally & { readonly stage: Stage })[]
+  readonly byAsk: readonly (Tally & { readonly ask: Ask })[]
+  /** When it should come back; undefined before it was ever met. */
+  readonly due?: Instant
+  /** What the adult says, over the answers. */
+  readonly overrule?: Overrule
+}
+
+export interface Tally {
+  readonly right: number
+  readonly of: number
+}
+
+/** An adult's own judgement of a rung, kept as theirs with its date until it is taken back. */
+export interface Overrule {
+  readonly rung: RungId
+  readonly verdict: 'firm' | 'not-firm'
+  readonly at: Instant
+  readonly note: string
 }
 
 /**
@@ -44,8 +65,13 @@ function afterDays(probability: number, days: number): number {
   return KNOWING.knownBefore + (probability - KNOWING.knownBefore) * kept
 }
 
-/** How well one child knows one rung at `now`, from all of the child's answers, in any order. */
-export function estimateKnowing(answers: readonly Answer[], rung: RungId, now: Instant): Estimate {
+/** How well one child knows one rung at `now`, from all of the child's answers, in any order, and the adult's word. */
+export function estimateKnowing(
+  answers: readonly Answer[],
+  rung: RungId,
+  now: Instant,
+  overrule?: Overrule,
+): Estimate {
   const counted = answers.filter((answer) => answer.item.rung === rung && !answer.helped).sort((a, b) => a.at - b.at)
   let probability: number = KNOWING.knownBefore
   let before: Instant | undefined
@@ -56,16 +82,21 @@ export function estimateKnowing(answers: readonly Answer[], rung: RungId, now: I
   }
   if (before !== undefined) probability = afterDays(probability, (now - before) / MS_PER_DAY)
   const unmet = unmetWords(counted, probability)
+  const tally = (of: readonly Answer[]): Tally => ({ right: of.filter((answer) => answer.right).length, of: of.length })
   return {
     rung,
     probability,
-    firm: unmet.length === 0,
+    firm: overrule ? overrule.verdict === 'firm' : unmet.length === 0,
     unmet,
     answers: counted.length,
     lastAt: before,
     stages: STAGES.filter((stage) => counted.some((answer) => answer.stage === stage)),
+    byKind: STAGES.map((stage) => ({ stage, ...tally(counted.filter((answer) => answer.stage === stage)) })).filter(({ of }) => of > 0),
+    byAsk: asksOf(rung).map((ask) => ({ ask, ...tally(counted.filter((answer) => answer.item.ask === ask)) })).filter(({ of }) => of > 0),
+    due: reviewDue(counted, rung),
+    overrule,
   }
-}
+} // prettier-ignore
 
 const KIND_WORDS: Record<Stage, string> = { concrete: 'with hands', pictorial: 'in pictures', abstract: 'in signs' }
 

@@ -114,7 +114,11 @@ describe('standing', () => {
     expect(soon.working).toBe('half')
     expect(soon.due).toEqual([])
     expect(readinessInWords(soon, school)).toBe('Ready for Half past: O’clock is firm.')
-    expect(standingOf(answers, school, START + 20 * MS_PER_DAY).due).toContain('oclock')
+    const due = soon.estimates.find(({ rung }) => rung === 'oclock')?.due ?? NaN
+    // Two good days a week apart earn more than a week.
+    expect(due).toBeGreaterThan(START + 15 * MS_PER_DAY)
+    expect(standingOf(answers, school, due - 1).due).not.toContain('oclock')
+    expect(standingOf(answers, school, due + 1).due).toContain('oclock')
   })
 
   it('does not pull back a child who is firm on a later rung, and says what is shaky', () => {

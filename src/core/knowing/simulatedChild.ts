@@ -5,16 +5,17 @@ import {
   type MisreadingId,
   type RungId,
   type Value,
-  hasItems,
+  asksOf,
   isRight,
   luresFor,
   makeItems,
   misreadingOf,
-  rungTimes,
+  neighbours,
   sameValue,
   wrongAnswers,
 } from '../teaching'
 import { type Answer, stageOf } from './answers'
+import { isOpen } from './choosing'
 
 /**
  * A made-up child for the demo data and for measuring the diagnosis. Written apart from it: the child
@@ -39,18 +40,11 @@ export function simulateAnswer(random: Random, child: SimulatedChild, item: Item
   }
   const right = drawUnit(random) < child.knows(item.rung) && drawUnit(random) >= child.slip
   if (right) return item.answer
-  const others = choices.length > 0 ? choices : openGuesses(item)
+  const others = choices.length > 0 ? choices : neighbours(random, item).map((lure) => lure.value)
   return draw(
     random,
     others.filter((value) => !isRight(item, value)),
   )
-}
-
-function openGuesses(item: Item): Value[] {
-  return rungTimes(item.rung, { hiddenHands: true }).map((minute) => {
-    if (item.answer.kind === 'minutes') return { kind: 'minutes', minutes: minute % 60 }
-    return { kind: item.answer.kind === 'about' ? 'about' : 'time', minute }
-  })
 }
 
 export interface SittingRequest {
@@ -66,13 +60,13 @@ export interface SittingRequest {
 /** One sitting: reading from four choices and setting or writing in turn, as at the table. */
 export function simulateSitting(random: Random, child: SimulatedChild, request: SittingRequest): Answer[] {
   const { childId, sessionId, rung, count, newId } = request
-  if (!hasItems(rung)) return []
   let at = request.at
   return Array.from({ length: count }, (_, i) => {
-    const ask: Ask = i % 2 === 0 ? 'read' : rung === 'digital' ? 'write' : 'set'
+    const asks = asksOf(rung).slice(0, 2)
+    const ask: Ask = asks[i % asks.length] ?? 'read'
     const [bare] = makeItems(random, { rung, ask, count: 1 })
     if (!bare) throw new Error('makeItems gave no item')
-    const lures = bare.ask === 'read' ? luresFor(bare, { count: 3, seed: drawInt(random, 0, 1e9) }) : []
+    const lures = !isOpen(bare.ask) ? luresFor(bare, { count: 3, seed: drawInt(random, 0, 1e9) }) : []
     const item: Item = { ...bare, lures }
     const choices = lures.length > 0 ? [item.answer, ...lures.map((lure) => lure.value)] : []
     const given = simulateAnswer(random, child, item, choices)

@@ -1,7 +1,7 @@
 import type { MinuteOfDay } from '../clock'
 import type { MaterialId, Place } from '../activities'
-import type { Finding, Standing } from '../knowing'
-import type { RungId, School } from '../teaching'
+import type { Finding, ScaffoldId, Standing } from '../knowing'
+import type { MisreadingId, RungId, School } from '../teaching'
 
 export interface PlanChild {
   readonly id: string
@@ -10,6 +10,10 @@ export interface PlanChild {
   readonly standing: Standing
   /** The misreadings that were found in this child. */
   readonly findings: readonly Pick<Finding, 'misreading'>[]
+  /** How likely each misreading is from all answers so far; those left out are as common as among beginners. */
+  readonly before?: Partial<Record<MisreadingId, number>>
+  /** Helps that the child last had on the dial, by rung. */
+  readonly scaffolds?: Partial<Record<RungId, readonly ScaffoldId[]>>
 }
 
 export interface SessionRequest {

@@ -19,7 +19,7 @@ export const matchCards: Printable = {
   usualItems: 6,
   make(options, seed) {
     const random = randomFrom(seed)
-    const items = makeItems(random, { rung: options.rung, ask: 'match', count: options.count })
+    const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
     const cards = shuffled(
       random,
       items.flatMap((item): Card[] => [

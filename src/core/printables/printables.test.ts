@@ -3,11 +3,11 @@ import { describe, expect, it } from 'vitest'
 import { boxOf, readDials, readSvg, timeOf } from '../../../tests/readback/svg'
 import { SAFE_MARGIN_MM, papers, textWidth, toSvg } from '../drawing'
 import { RefusedValue } from '../errors'
-import { type RungId, hasItems, rungTimes, rungs, wordingOn } from '../teaching'
+import { type RungId, hasDialTimes, rungTimes, rungs, wordingOn } from '../teaching'
 import { parseTime, say } from '../wording'
 import { type PrintOptions, type Printable, printables } from '.'
 
-const practised = rungs.map(({ id }) => id).filter(hasItems)
+const practised = rungs.map(({ id }) => id).filter(hasDialTimes)
 const twoHanded = practised.filter((rung) => rung !== 'fives' && rung !== 'hour-hand')
 
 const options = (rung: RungId): fc.Arbitrary<PrintOptions> =>

@@ -2,6 +2,7 @@ import { FAINT, INK, MOSS, type Drawing, type Shape, fitSize, makePage } from '.
 import { dialExtent } from '../faces'
 import { randomFrom } from '../random'
 import { type Item, makeItems, sayAnswer } from '../teaching'
+import { languages } from '../wording'
 import { type Cell, gridCells, itemDial, printFooter, rule } from './frame'
 import type { PrintOptions, Printable } from './types'
 
@@ -37,9 +38,11 @@ function sheet(items: readonly Item[], options: PrintOptions, footer: string, is
   })
 }
 
-function titleFor(options: PrintOptions): string {
-  if (options.rung === 'fives') return 'How many minutes past?'
-  return options.rung === 'hour-hand' ? 'What does the hour hand say?' : 'What time is it?'
+/** In the group's language, since it is the child who reads it. */
+function titleFor({ rung, wording }: PrintOptions): string {
+  const { phrases } = languages[wording.language]
+  if (rung === 'fives') return phrases.howManyMinutes
+  return rung === 'hour-hand' ? phrases.whatHourHand : phrases.whatTime
 }
 
 function question(item: Item, number: number, cell: Cell, options: PrintOptions, isKey: boolean): Shape[] {

@@ -1,19 +1,12 @@
 import { dialHour, handAngles, handsHidden, minutesPast, signedGap } from '../clock'
 import { RefusedValue, requireInteger } from '../errors'
 import { type Random, shuffled } from '../random'
-import { type Wording, say } from '../wording'
-import { type RungId, rungOf } from './rungs'
+import { type Wording, languages, say, sayDuration } from '../wording'
 import type { MisreadingId } from './misreadings/types'
+import { type RungId, rungOf } from './rungs'
+import { type Ask, type Shown, shownKey } from './shown'
+import { storyItems } from './storyItems'
 import { HAND_SET_TOLERANCE_DEG, type Value, sameValue, sayValue } from './values'
-
-/** Which way the question goes: read a dial, set the hands, match a dial to a form, write figures. */
-export type Ask = 'read' | 'set' | 'match' | 'write'
-
-/** What the child is shown; `minute` is a dial time, 0 to 719. */
-export type Shown =
-  | { readonly as: 'dial'; readonly minute: number; readonly hands: 'both' | 'hour' | 'minute' }
-  | { readonly as: 'words'; readonly minute: number }
-  | { readonly as: 'figures'; readonly minute: number }
 
 /** A wrong choice, with the misreading that it comes from (none for a mere neighbour). */
 export interface Lure {
@@ -30,14 +23,48 @@ export interface Item {
   readonly lures: readonly Lure[]
 }
 
-/** The dial time that an item is about, 0 to 719. */
+/** The time that an item's clock shows: 0 to 719, or 0 to 1439 where the half of the day matters. */
 export function minuteOf(item: Item): number {
   return item.shown.minute
 }
 
-/** The rungs that questions can be made for: those whose times are read off a dial. */
-export function hasItems(rung: RungId): boolean {
+/** What is asked about, the same for the same question whichever way it is asked. */
+export function itemKey(item: Item): string {
+  return `${item.rung} ${item.shown.as === 'words' || item.shown.as === 'figures' ? `dial ${item.shown.minute} both` : shownKey(item.shown)}` // prettier-ignore
+}
+
+/** The rungs whose questions are dial times: sheets of dials and match cards can be made for them. */
+export function hasDialTimes(rung: RungId): boolean {
   return rungOf(rung).minutes.length > 0
+}
+
+/** The ways in which a rung is asked, the most usual first. */
+export function asksOf(rung: RungId): readonly Ask[] {
+  switch (rung) {
+    case 'parts':
+      return ['name']
+    case 'hour-hand':
+    case 'fives':
+      return ['read']
+    case 'digital':
+      return ['read', 'write', 'match', 'set']
+    case 'day-halves':
+      return ['half-of-day']
+    case 'day-24':
+      return ['write-24']
+    case 'rounding':
+      return ['round']
+    case 'later':
+      return ['later']
+    case 'elapsed':
+      return ['how-long']
+    case 'work-back':
+      return ['work-back']
+    case 'timetable':
+      return ['look-up']
+    default:
+      return ['read', 'set', 'match', 'say']
+  }
 }
 
 /** Whether two hands are drawn, so that one may hide the other. */
@@ -60,9 +87,8 @@ export function rungTimes(rung: RungId, { hiddenHands = false }: { hiddenHands?:
   return hiddenHands || !drawsBothHands(rung) ? times : times.filter((time) => !handsHidden(time))
 }
 
-/** The question about one time, without wrong choices. */
+/** The question about one time of a rung with dial times, without wrong choices. */
 export function itemAt(rung: RungId, ask: Ask, minute: number): Item {
-  const isSet = ask === 'set'
   if (rung === 'fives')
     return {
       rung,
@@ -79,13 +105,12 @@ export function itemAt(rung: RungId, ask: Ask, minute: number): Item {
       answer: { kind: 'about', minute },
       lures: [],
     }
-  return {
-    rung,
-    ask,
-    shown: isSet ? { as: 'words', minute } : { as: 'dial', minute, hands: 'both' },
-    answer: { kind: 'time', minute },
-    lures: [],
-  }
+  return { rung, ask, shown: shownFor(ask, minute), answer: { kind: 'time', minute }, lures: [] }
+}
+
+function shownFor(ask: Ask, minute: number): Shown {
+  if (ask === 'set') return { as: 'words', minute }
+  return ask === 'say' ? { as: 'figures', minute } : { as: 'dial', minute, hands: 'both' }
 }
 
 export interface ItemsRequest {
@@ -96,38 +121,48 @@ export interface ItemsRequest {
   readonly hiddenHands?: boolean
 }
 
+/** All questions that a rung has for one way of asking, in a drawn order; those that are made up come as some dozens. */
+export function itemPool(random: Random, { rung, ask, hiddenHands = false }: Omit<ItemsRequest, 'count'>): Item[] {
+  if (!hasDialTimes(rung)) return storyItems(random, rung)
+  return shuffled(random, rungTimes(rung, { hiddenHands })).map((minute) => itemAt(rung, ask, minute))
+}
+
 /**
  * Questions for a rung: no time twice, hours and both halves of the face spread, hidden hands left
  * out unless asked. Throws RefusedValue, saying what is possible, for more than the rung has.
  */
 export function makeItems(random: Random, { rung, ask, count, hiddenHands = false }: ItemsRequest): Item[] {
-  const pool = shuffled(random, rungTimes(rung, { hiddenHands }))
+  const pool = itemPool(random, { rung, ask, hiddenHands })
   requireInteger(`count of ${rungOf(rung).name} times`, count, 1, pool.length)
-  const picked: number[] = []
+  const picked: Item[] = []
   while (picked.length < count) {
     const next = leastUsed(pool, picked)
     picked.push(next)
     pool.splice(pool.indexOf(next), 1)
   }
-  return picked.map((minute) => itemAt(rung, ask, minute))
+  return picked
+}
+
+/** How much a time is like those before it: in its hour, its minutes and its half of the face. */
+export function likeness(minute: number, before: readonly number[]): number {
+  return before.reduce(
+    (sum, other) =>
+      sum +
+      (dialHour(other) === dialHour(minute) ? 4 : 0) +
+      (minutesPast(other) === minutesPast(minute) ? 2 : 0) +
+      (minutesPast(other) >= 30 === minutesPast(minute) >= 30 ? 1 : 0),
+    0,
+  )
 }
 
 /** The first of the shuffled pool whose hour, minutes and half of the face have come least so far. */
-function leastUsed(pool: readonly number[], picked: readonly number[]): number {
-  const cost = (time: number) =>
-    picked.reduce(
-      (sum, other) =>
-        sum +
-        (dialHour(other) === dialHour(time) ? 4 : 0) +
-        (minutesPast(other) === minutesPast(time) ? 2 : 0) +
-        (minutesPast(other) >= 30 === minutesPast(time) >= 30 ? 1 : 0),
-      0,
-    )
-  let best = pool[0] as number
-  let bestCost = cost(best)
-  for (const time of pool) {
-    const timeCost = cost(time)
-    if (timeCost < bestCost) [best, bestCost] = [time, timeCost]
+function leastUsed(pool: readonly Item[], picked: readonly Item[]): Item {
+  const before = picked.map(minuteOf)
+  let best = pool[0] as Item
+  let bestCost = likeness(minuteOf(best), before)
+  for (const item of pool) {
+    const cost = likeness(minuteOf(item), before)
+    if (cost < bestCost) [best, bestCost] = [item, cost]
   }
   return best
 }
@@ -150,25 +185,59 @@ export function isRight(item: Item, given: Value): boolean {
 
 /**
  * The group's wording as a rung practises it: past by fives is always said with "past" and never with
- * "to", minutes to is never said with "past", and the digital form stands in figures.
+ * "to", minutes to is never said with "past", the digital form stands in figures and the 24-hour one too.
  */
 export function wordingOn(rung: RungId, wording: Wording): Wording {
   if (rung === 'digital') return { ...wording, form: 'digital' }
+  if (rung === 'day-24') return { ...wording, form: 'day-24' }
+  if (rung === 'day-halves') return { ...wording, form: 'digital', options: { dayHalf: true } }
   if (rung === 'past-fives' && wording.form === 'turns') return { ...wording, form: 'minutes-past' }
   if (rung === 'to-fives' && wording.form === 'minutes-past') return { ...wording, form: 'turns' }
   return wording
 }
 
-/** An answer to an item, right or wrong, as the group says it on the item's rung. */
+/** An answer to an item, right or wrong, as the group says it on the item's rung: matched in figures, said in words. */
 export function sayAnswer(item: Item, value: Value, wording: Wording): string {
+  if (item.ask === 'match') return sayValue(value, { ...wording, form: 'digital' })
+  if (item.ask === 'say' && wording.form === 'digital') return sayValue(value, wordingOn(item.rung, { ...wording, form: 'turns' })) // prettier-ignore
   return sayValue(value, wordingOn(item.rung, wording))
 }
 
-/** What is asked, in words for the adult to read out. */
-export function askInWords(item: Item, wording: Wording): string {
-  if (item.rung === 'fives') return 'How many minutes past?'
-  if (item.rung === 'hour-hand') return 'What does the hour hand tell you?'
-  if (item.ask === 'set') return `Show me ${say(minuteOf(item), wordingOn(item.rung, wording))}.`
-  if (item.ask === 'write') return 'Write this time in figures.'
-  return 'What time is it?'
+/** What is asked, in the group's language, for the adult to read out. */
+export function askInWords({ rung, ask, shown }: Item, wording: Wording): string {
+  const { phrases, dayPart } = languages[wording.language]
+  if (rung === 'fives') return phrases.howManyMinutes
+  if (rung === 'hour-hand') return phrases.whatHourHand
+  switch (shown.as) {
+    case 'words':
+      return phrases.showMe(say(shown.minute, wordingOn(rung, wording)))
+    case 'figures':
+      return phrases.sayAloud
+    case 'shift':
+      return shown.by > 0 ? phrases.later(sayDuration(shown.by)) : phrases.sooner(sayDuration(-shown.by))
+    case 'span':
+      return phrases.howLong(say(shown.minute, { ...wording, form: 'digital' }), say(shown.to, { ...wording, form: 'digital' })) // prettier-ignore
+    case 'steps':
+      return phrases.startWhen(say(shown.minute, { ...wording, form: 'digital' }), shown.steps.map(sayDuration))
+    case 'doing':
+      return capitalised(phrases.whichHalf(phrases.doings[shown.doing]))
+    case 'day':
+      return phrases.write24(dayPart(shown.minute))
+    case 'part':
+      return phrases.whichPart
+    case 'rows': {
+      const row = shown.rows.find((each) => each.minute === shown.minute)
+      return phrases.whenIs(row ? phrases.doings[row.doing] : '')
+    }
+    case 'dial':
+      if (ask === 'write') return phrases.write
+      return ask === 'round' ? phrases.roundTo(ROUNDING_STEP) : phrases.whatTime
+  }
+}
+
+/** What the `rounding` rung rounds to, in minutes. */
+export const ROUNDING_STEP = 5
+
+function capitalised(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1)
 }

@@ -32,3 +32,8 @@ export const schools: Record<SchoolId, School> = {
     ], // prettier-ignore
   },
 }
+
+/** Rungs that come beside the school's order, whenever they are wanted: no school puts them in one place. */
+export const BESIDE_THE_ORDER: readonly RungId[] = [
+  'parts', 'day-halves', 'day-24', 'rounding', 'later', 'elapsed', 'work-back', 'timetable',
+] // prettier-ignore

@@ -5,8 +5,14 @@ import { randomFrom } from '../random'
 import { type Wording, languages } from '../wording'
 import {
   type Item,
+  asksOf,
+  askInWords,
+  itemKey,
+  itemPool,
+  minuteOf,
+  readLike,
   explain,
-  hasItems,
+  hasDialTimes,
   isRight,
   itemAt,
   luresFor,
@@ -17,6 +23,7 @@ import {
   rungTimes,
   rungs,
   sameValue,
+  sayAnswer,
   sayValue,
   schools,
   withChoices,
@@ -31,7 +38,7 @@ const readAt = (hour: number, minute: number) =>
 const wrong = (id: Parameters<typeof misreadingOf>[0], item: Item) => wrongAnswers(misreadingOf(id), item)
 const times = (...hm: [number, number][]) => hm.map(([h, m]) => ({ kind: 'time', minute: timeAt(h % 12, m) }))
 
-const practised = rungs.filter((rung) => hasItems(rung.id)).map((rung) => rung.id)
+const practised = rungs.filter((rung) => hasDialTimes(rung.id)).map((rung) => rung.id)
 const anyItem = fc
   .record({ rung: fc.constantFrom(...practised), ask: fc.constantFrom('read', 'set', 'write', 'match'), at: fc.nat() })
   .map(({ rung, ask, at }) => {
@@ -161,11 +168,9 @@ describe('lures', () => {
 describe('the table', () => {
   it('gives every misreading a use: some item where it shows', () => {
     for (const misreading of misreadings) {
-      const shows = practised.some((rung) =>
-        (['read', 'set', 'write'] as const).some((ask) =>
-          rungTimes(rung, {}).some((minute) => wrongAnswers(misreading, itemAt(rung, ask, minute)).length > 0),
-        ),
-      )
+      const shows = rungs.some(({ id: rung }) =>
+        asksOf(rung).some((ask) => itemPool(randomFrom(1), { rung, ask }).some((item) => wrongAnswers(misreading, item).length > 0)),
+      ) // prettier-ignore
       expect(shows, misreading.id).toBe(true)
     }
   })
@@ -184,5 +189,86 @@ describe('the table', () => {
 
   it('names each language by its own id', () => {
     for (const [id, language] of Object.entries(languages)) expect(language.id).toBe(id)
+  })
+})
+
+describe('questions that are more than one dial time', () => {
+  const everyAsk = rungs.flatMap(({ id }) => asksOf(id).map((ask) => [id, ask] as const))
+  const anyPool = fc.record({ at: fc.constantFrom(...everyAsk), seed: fc.nat() })
+
+  it('are different ones, with hands apart, at every rung and in every way of asking', () => {
+    fc.assert(
+      fc.property(anyPool, ({ at: [rung, ask], seed }) => {
+        const pool = itemPool(randomFrom(seed), { rung, ask })
+        expect(pool.length).toBeGreaterThanOrEqual(rung === 'parts' ? 5 : 10)
+        expect(new Set(pool.map(itemKey)).size).toBe(pool.length)
+        for (const item of pool) {
+          expect(item).toMatchObject({ rung, ask: item.ask })
+          if (rung !== 'fives' && rung !== 'hour-hand' && rung !== 'parts' && rung !== 'day-halves') expect(handsHidden(minuteOf(item))).toBe(false)
+          expect(askInWords(item, gb).length).toBeGreaterThan(5)
+        }
+      }),
+      { numRuns: 60 },
+    ) // prettier-ignore
+  })
+
+  it('have lures that are distinct, never right and said differently, in every language', () => {
+    fc.assert(
+      fc.property(
+        anyPool,
+        fc.constantFrom(...Object.values(languages).map((each) => each.id)),
+        ({ at: [rung, ask], seed }, id) => {
+          const pool = itemPool(randomFrom(seed), { rung, ask })
+          const item = pool[seed % pool.length] as Item
+          const { choices } = withChoices(item, { count: 4, seed })
+          expect(choices.filter((choice) => isRight(item, choice)).length).toBe(1)
+          const said = choices.map((choice) => sayAnswer(item, choice, { language: id, form: 'turns' }))
+          expect(new Set(said).size, said.join(' | ')).toBe(choices.length)
+          expect(choices.length).toBeGreaterThanOrEqual(4)
+        },
+      ),
+      { numRuns: 300 },
+    )
+  })
+
+  const item = (rung: Item['rung'], ask: Item['ask'], shown: Item['shown'], answer: Item['answer']): Item => ({ rung, ask, shown, answer, lures: [] }) // prettier-ignore
+  const minute = timeAt
+
+  it('are got wrong as in worked examples: how long', () => {
+    // 8:35 → 1:10 is 4 h 35 min; 13.10 − 8.35 = 4.75; 5 h or 3 h with the minutes not carried; one five more.
+    const span = item('elapsed', 'how-long', { as: 'span', minute: minute(8, 35), to: minute(13, 10) }, { kind: 'duration', hours: 4, minutes: 35 }) // prettier-ignore
+    expect(wrong('base-100', span)).toEqual([{ kind: 'duration', hours: 4, minutes: 75 }])
+    expect(wrong('no-bridge', span)).toEqual([{ kind: 'duration', hours: 5, minutes: 35 }, { kind: 'duration', hours: 3, minutes: 35 }]) // prettier-ignore
+    expect(wrong('fence-post', span)).toEqual([{ kind: 'duration', hours: 4, minutes: 40 }])
+    expect(sayAnswer(span, { kind: 'duration', hours: 4, minutes: 75 }, gb)).toBe('4 h 75 min')
+    // Within the hour nothing has to be carried.
+    const short = item('elapsed', 'how-long', { as: 'span', minute: minute(8, 5), to: minute(8, 25) }, { kind: 'duration', hours: 0, minutes: 20 }) // prettier-ignore
+    expect(wrong('base-100', short)).toEqual([])
+    expect(wrong('no-bridge', short)).toEqual([])
+  })
+
+  it('are got wrong as in worked examples: later, rounding, when to start, the halves of the day', () => {
+    const later = item('later', 'later', { as: 'shift', minute: minute(7, 50), by: 20 }, { kind: 'time', minute: minute(8, 10) }) // prettier-ignore
+    expect(wrong('no-bridge', later)).toEqual(times([7, 10]))
+    expect(wrong('counted-forward', later)).toEqual(times([7, 30]))
+    expect(wrong('fence-post', later)).toEqual(times([8, 5]))
+    const round = item('rounding', 'round', { as: 'dial', minute: minute(7, 58), hands: 'both' }, { kind: 'time', minute: minute(8, 0) }) // prettier-ignore
+    expect(wrong('no-bridge', round)).toEqual(times([7, 0]))
+    const start = item('work-back', 'work-back', { as: 'steps', minute: minute(9, 20), steps: [10, 20] }, { kind: 'time', minute: minute(8, 50) }) // prettier-ignore
+    expect(wrong('step-left-out', start)).toEqual(times([9, 0], [9, 10]))
+    expect(wrong('counted-forward', start)).toEqual(times([9, 50]))
+    const noon = item('day-halves', 'half-of-day', { as: 'doing', minute: 720, doing: 'lunch' }, { kind: 'day', minute: 720 }) // prettier-ignore
+    expect(wrong('noon-midnight', noon)).toEqual([{ kind: 'day', minute: 0 }])
+    expect(sayAnswer(noon, { kind: 'day', minute: 0 }, gb)).toBe('midnight')
+  })
+
+  it('take what an adult types for a child’s answer', () => {
+    const hours = { kind: 'duration', hours: 0, minutes: 0 } as const
+    expect(readLike(hours, '4 h 75 min', gb)).toEqual({ kind: 'duration', hours: 4, minutes: 75 })
+    expect(readLike(hours, '20', gb)).toEqual({ kind: 'duration', hours: 0, minutes: 20 })
+    expect(readLike({ kind: 'time', minute: 0 }, 'half 4', gb)).toEqual({ kind: 'time', minute: 270 })
+    expect(readLike({ kind: 'day', minute: 0 }, '16:05', gb)).toEqual({ kind: 'day', minute: 965 })
+    for (const text of ['soon', '', '99 h 5 x']) expect(readLike(hours, text, gb)).toBeUndefined()
+    expect(readLike({ kind: 'minutes', minutes: 0 }, '61', gb)).toBeUndefined()
   })
 })

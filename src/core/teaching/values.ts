@@ -1,11 +1,14 @@
 import { HOUR_HAND_TOLERANCE_DEG, type HandAngles, onDial, readHands, signedGap } from '../clock'
 import { unreachable } from '../errors'
 import { type Wording, languages, parseTime, say } from '../wording'
+import type { ClockPart } from './shown'
 
 /**
  * What an answer can be. `time`: a dial time, 0 to 719. `about`: an hour hand alone, by its zone.
  * `minutes`: a count on the ring, 0 to 60. `hands`: two hands set freely, degrees clockwise from 12.
  * `written`: the child's own figures, kept as text where they are no time ("9:5" is never made 9:50).
+ * `day`: a time of day, 0 to 1439. `duration`: a length as it is said, so that "4 h 75 min" stays that.
+ * `part`: the name of a part of the clock.
  */
 export type Value =
   | { readonly kind: 'time'; readonly minute: number }
@@ -13,6 +16,9 @@ export type Value =
   | { readonly kind: 'minutes'; readonly minutes: number }
   | ({ readonly kind: 'hands' } & HandAngles)
   | { readonly kind: 'written'; readonly text: string }
+  | { readonly kind: 'day'; readonly minute: number }
+  | { readonly kind: 'duration'; readonly hours: number; readonly minutes: number }
+  | { readonly kind: 'part'; readonly part: ClockPart }
 
 /** A hand set by a child counts as being where it was meant when it is this close (degrees): one minute mark. */
 export const HAND_SET_TOLERANCE_DEG = 6
@@ -22,11 +28,39 @@ export function sameValue(a: Value, b: Value): boolean {
   if (a.kind === 'hands' && b.kind === 'hands') return near(a.hour, b.hour) && near(a.minute, b.minute)
   if (a.kind === 'hands' && b.kind === 'time') return handsSay(a, b.minute)
   if (a.kind === 'time' && b.kind === 'hands') return handsSay(b, a.minute)
-  if (a.kind === 'time' && b.kind === 'time') return onDial(a.minute) === onDial(b.minute)
-  if (a.kind === 'about' && b.kind === 'about') return onDial(a.minute) === onDial(b.minute)
-  if (a.kind === 'minutes' && b.kind === 'minutes') return a.minutes === b.minutes
-  if (a.kind === 'written' && b.kind === 'written') return a.text.trim() === b.text.trim()
-  return false
+  if (a.kind === 'hands' || b.kind === 'hands') return false
+  return valueKey(a) === valueKey(b)
+}
+
+/** The same for values that say the same; not for freely set hands, which are compared by `sameValue`. */
+export function valueKey(value: Exclude<Value, { kind: 'hands' }>): string | number {
+  switch (value.kind) {
+    case 'time':
+      return onDial(value.minute)
+    case 'about':
+      return 1000 + onDial(value.minute)
+    case 'minutes':
+      return 2000 + value.minutes
+    case 'day':
+      return 3000 + value.minute
+    case 'duration':
+      return 5000 + minutesOfDuration(value)
+    case 'part':
+      return value.part
+    case 'written':
+      return `written ${value.text.trim()}`
+    default:
+      return unreachable(value)
+  }
+}
+
+/** A length as it is said, from its whole minutes (0 or more). */
+export function durationOf(minutes: number): Extract<Value, { kind: 'duration' }> {
+  return { kind: 'duration', hours: Math.floor(minutes / 60), minutes: minutes % 60 }
+}
+
+export function minutesOfDuration({ hours, minutes }: { readonly hours: number; readonly minutes: number }): number {
+  return hours * 60 + minutes
 }
 
 function near(a: number, b: number): boolean {
@@ -43,6 +77,7 @@ function handsSay(hands: HandAngles, minute: number, tolerance = HOUR_HAND_TOLER
  *
  * sayValue({ kind: 'time', minute: 525 }, { language: 'en-GB', form: 'turns' }) //=> 'quarter to nine'
  * sayValue({ kind: 'about', minute: 290 }, { language: 'en-GB', form: 'turns' }) //=> 'nearly five o’clock'
+ * sayValue({ kind: 'duration', hours: 4, minutes: 75 }, { language: 'en-GB', form: 'turns' }) //=> '4 h 75 min'
  */
 export function sayValue(value: Value, wording: Wording): string {
   const language = languages[wording.language]
@@ -55,6 +90,12 @@ export function sayValue(value: Value, wording: Wording): string {
       return language.sayMinutes(value.minutes)
     case 'written':
       return value.text
+    case 'day':
+      return say(value.minute, wording)
+    case 'duration':
+      return [value.hours > 0 && `${value.hours} h`, (value.minutes > 0 || value.hours === 0) && `${value.minutes} min`].filter(Boolean).join(' ') // prettier-ignore
+    case 'part':
+      return language.phrases.parts[value.part]
     case 'hands': {
       const { minute, hourHandError } = readHands(value)
       const said = say(minute, wording)
@@ -71,4 +112,38 @@ export function sayValue(value: Value, wording: Wording): string {
 export function readWritten(text: string, wording: Wording): Value {
   const parsed = parseTime(text, wording.language)
   return parsed ? { kind: 'time', minute: onDial(parsed.minute) } : { kind: 'written', text: text.trim() }
+}
+
+/**
+ * What an adult typed for a child's answer, as the kind of answer that `like` is; undefined where it is none.
+ *
+ * readLike({ kind: 'duration', hours: 0, minutes: 0 }, '1 h 20', { language: 'en-GB', form: 'turns' }) //=> { kind: 'duration', hours: 1, minutes: 20 }
+ * readLike({ kind: 'minutes', minutes: 0 }, '25', { language: 'en-GB', form: 'turns' }) //=> { kind: 'minutes', minutes: 25 }
+ */
+export function readLike(like: Value, text: string, wording: Wording): Value | undefined {
+  const count = /^(\d{1,3})(?: ?min\w*)?$/.exec(text.trim())
+  switch (like.kind) {
+    case 'minutes':
+      return count && Number(count[1]) <= 60 ? { kind: 'minutes', minutes: Number(count[1]) } : undefined
+    case 'duration': {
+      const length = /^(\d{1,2}) ?h\w*(?: ?(\d{1,3})(?: ?min\w*)?)?$/i.exec(text.trim())
+      if (length) return { kind: 'duration', hours: Number(length[1]), minutes: Number(length[2] ?? 0) }
+      return count ? { kind: 'duration', hours: 0, minutes: Number(count[1]) } : undefined
+    }
+    case 'day': {
+      const parsed = parseTime(text, wording.language, { figures: 'day' })
+      return parsed?.kind === 'day' ? { kind: 'day', minute: parsed.minute } : undefined
+    }
+    case 'time':
+    case 'hands':
+    case 'written': {
+      const parsed = parseTime(text, wording.language)
+      return parsed && { kind: 'time', minute: onDial(parsed.minute) }
+    }
+    case 'about':
+    case 'part':
+      return undefined
+    default:
+      return unreachable(like)
+  }
 }

@@ -1,5 +1,7 @@
-import { dialHour, minutesPast, onDial, timeAt } from '../clock'
-import type { Language, LanguageId, ParsedTime, WordingOptions } from './types'
+import { dialHour, minutesPast, onDial } from '../clock'
+import { type DayPart, asAfternoon, asMorning, asNight, numberReader, readWithDayPart } from './grammar'
+import type { Phrases } from './phrases'
+import type { Language, LanguageId, ParsedTime } from './types'
 
 const UNITS = [
   'zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve',
@@ -15,13 +17,8 @@ function numberWord(n: number): string {
   return n % 10 === 0 ? ten : `${ten}-${UNITS[n % 10]}`
 }
 
-const WORD_VALUES = new Map(Array.from({ length: 60 }, (_, n) => [numberWord(n), n] as const))
-
 /** "twenty five", "twenty-five" and "25" alike; undefined for what is no number from 0 to 59. */
-function wordValue(text: string): number | undefined {
-  if (/^\d{1,2}$/.test(text)) return Number(text) < 60 ? Number(text) : undefined
-  return WORD_VALUES.get(text.replace(/^(twenty|thirty|forty|fifty) /, '$1-'))
-}
+const wordValue = numberReader(numberWord)
 
 /** A named hour, 1 to 12; undefined for anything else, 13 included. */
 function hourValue(text: string): number | undefined {
@@ -36,9 +33,7 @@ function minuteCount(n: number): string {
   return n % 5 === 0 ? numberWord(n) : `${numberWord(n)} ${n === 1 ? 'minute' : 'minutes'}`
 }
 
-function speak(minute: number, form: 'turns' | 'minutes-past', options: WordingOptions): string {
-  if (options.noonAndMidnight && minute === 0) return 'midnight'
-  if (options.noonAndMidnight && minute === timeAt(12, 0)) return 'noon'
+function speak(minute: number, form: 'turns' | 'minutes-past'): string {
   const past = minutesPast(minute)
   const hour = numberWord(dialHour(minute))
   if (past === 0) return `${hour} o’clock`
@@ -47,24 +42,16 @@ function speak(minute: number, form: 'turns' | 'minutes-past', options: WordingO
   return `${minuteCount(60 - past)} to ${numberWord(dialHour(minute + 60))}`
 }
 
-/** The half of the day, where it is said: its words and what they make of a dial time. */
-const DAY_PARTS: readonly [RegExp, (dial: number) => number][] = [
-  [/ ?(?:in the morning|a\.?m\.?)$/, (dial) => dial],
-  [/ ?(?:in the (?:afternoon|evening)|p\.?m\.?)$/, (dial) => dial + 720],
-  // "Twelve at night" is midnight and "one at night" early; six to eleven at night are late.
-  [/ at night$/, (dial) => (dial >= 360 ? dial + 720 : dial)],
+const DAY_PARTS: readonly DayPart[] = [
+  [/ ?(?:in the morning|a\.? ?m\.?)$/, asMorning],
+  [/ ?(?:in the (?:afternoon|evening)|p\.? ?m\.?)$/, asAfternoon],
+  [/ at night$/, asNight],
 ]
 
 function parseEnglish(text: string, relations: { past: string; to: string }): ParsedTime | undefined {
   if (/^(12 |twelve )?(noon|midday)$/.test(text)) return { minute: 720, kind: 'day' }
   if (/^(12 |twelve )?midnight$/.test(text)) return { minute: 0, kind: 'day' }
-  for (const [pattern, place] of DAY_PARTS) {
-    if (!pattern.test(text)) continue
-    const dial = parseDial(text.replace(pattern, ''), relations)
-    return dial === undefined ? undefined : { minute: place(dial), kind: 'day' }
-  }
-  const dial = parseDial(text, relations)
-  return dial === undefined ? undefined : { minute: dial, kind: 'dial' }
+  return readWithDayPart(text, DAY_PARTS, (said) => parseDial(said, relations))
 }
 
 function parseDial(text: string, relations: { past: string; to: string }): number | undefined {
@@ -109,30 +96,70 @@ function sayAbout(minute: number): string {
   return `nearly ${next} o’clock`
 }
 
+const PHRASES: Phrases = {
+  whatTime: 'What time is it?',
+  howManyMinutes: 'How many minutes past?',
+  whatHourHand: 'What does the hour hand tell you?',
+  showMe: (time) => `Show me ${time}.`,
+  whichClock: (time) => `Which clock shows ${time}?`,
+  sayAloud: 'Say this time aloud.',
+  write: 'Write this time in figures.',
+  roundTo: (step) => `What is it to the nearest ${step} minutes?`,
+  later: (length) => `What time is it ${length} later?`,
+  sooner: (length) => `What time was it ${length} sooner?`,
+  howLong: (from, to) => `How long is it from ${from} to ${to}?`,
+  startWhen: (deadline, steps) => `All must be done by ${deadline}. It takes ${steps.join(' and then ')}. Start when?`,
+  whichHalf: (doing) => `${doing}: which half of the day is it?`,
+  write24: (part) => `It is ${part}. What is this time in 24 hours?`,
+  whichPart: 'What is this part called?',
+  whenIs: (doing) => `When is this: ${doing}?`,
+  stillHour: (hour) => `still ${hour}-something`,
+  doings: {
+    'wake-up': 'waking up',
+    breakfast: 'breakfast',
+    school: 'lessons begin',
+    lunch: 'lunch',
+    play: 'playing outside',
+    supper: 'supper',
+    story: 'a story in bed',
+    asleep: 'fast asleep',
+  },
+  parts: {
+    'hour-hand': 'the hour hand',
+    'minute-hand': 'the minute hand',
+    'second-hand': 'the second hand',
+    centre: 'the centre',
+    face: 'the face',
+  },
+  onDial: { past: 'past', to: 'to', hour: 'hour', minute: 'minute' },
+  name: 'Name',
+  key: 'key',
+}
+
 function english(id: LanguageId, name: string): Language {
   return {
     id,
     name,
-    forms: ['turns', 'minutes-past', 'digital', 'day-24'],
     speak,
     sayAbout,
     sayMinutes: (minutes) => `${minutes} ${minutes === 1 ? 'minute' : 'minutes'}`,
+    dayPart: (minute) => (minute < 720 ? 'a.m.' : 'p.m.'),
+    dayParts: DAY_PARTS,
     parseWords: (text) => parseEnglish(text, { past: 'past|after', to: 'to|till|til|of|before' }),
+    tidyFigures: (text) => text.replace(/ ?([ap])\.? ?m\.?$/, '$1m').replace(/ (?:o.?clock|hours)$/, ''),
     noon: 'noon',
     midnight: 'midnight',
-    am: 'a.m.',
-    pm: 'p.m.',
+    phrases: PHRASES,
   }
 }
 
 export const englishGb = english('en-GB', 'English (Britain)')
 
-const gbSpeak = englishGb.speak
 /** American English says "quarter after" and "after" where British English says "past"; half stays "half past". */
 export const englishUs: Language = {
   ...english('en-US', 'English (United States)'),
-  speak: (minute, form, options) => {
-    const said = gbSpeak(minute, form, options)
+  speak: (minute, form) => {
+    const said = speak(minute, form)
     return form === 'turns' && minutesPast(minute) !== 30 ? said.replace(' past ', ' after ') : said
   },
 }

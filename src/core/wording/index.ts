@@ -1,11 +1,23 @@
 import { dialHour, minutesPast, modulo, onDial, requireMinuteOfDay } from '../clock'
 import { unreachable } from '../errors'
 import { englishGb, englishUs } from './english'
+import { french } from './french'
+import { plain, readWithDayPart } from './grammar'
+import { germanQuarters, germanStandard } from './german'
+import { spanish } from './spanish'
 import type { Language, LanguageId, ParsedTime, Wording } from './types'
 
+export * from './phrases'
 export * from './types'
 
-export const languages: Record<LanguageId, Language> = { 'en-GB': englishGb, 'en-US': englishUs }
+export const languages: Record<LanguageId, Language> = {
+  'en-GB': englishGb,
+  'en-US': englishUs,
+  de: germanStandard,
+  'de-quarters': germanQuarters,
+  fr: french,
+  es: spanish,
+}
 
 /** Longer than any way of putting a time in any language; longer text is refused unread. */
 export const LONGEST_TIME_TEXT = 80
@@ -17,31 +29,44 @@ export const LONGEST_TIME_TEXT = 80
  * say(395, { language: 'en-GB', form: 'minutes-past' }) //=> 'thirty-five minutes past six'
  * say(965, { language: 'en-US', form: 'digital', options: { dayHalf: true } }) //=> '4:05 p.m.'
  * say(965, { language: 'en-GB', form: 'day-24' }) //=> '16:05'
+ * say(205, { language: 'de', form: 'turns' }) //=> 'fünf vor halb vier'
+ * say(195, { language: 'de-quarters', form: 'turns' }) //=> 'viertel vier'
+ * say(285, { language: 'fr', form: 'turns' }) //=> 'cinq heures moins le quart'
+ * say(90, { language: 'es', form: 'turns' }) //=> 'la una y media'
  */
 export function say(minute: number, wording: Wording): string {
   requireMinuteOfDay(minute)
   const language = languages[wording.language]
   const options = wording.options ?? {}
-  switch (wording.form) {
+  if (wording.form === 'day-24') return `${twoDigits(Math.floor(minute / 60))}:${twoDigits(minutesPast(minute))}`
+  if (options.dayHalf || (options.noonAndMidnight && wording.form !== 'digital')) {
+    if (minute === 0) return language.midnight
+    if (minute === 720) return language.noon
+  }
+  const said = sayOnDial(minute, wording, language)
+  return options.dayHalf ? `${said} ${language.dayPart(minute)}` : said
+}
+
+function sayOnDial(minute: number, { form }: Wording, language: Language): string {
+  switch (form) {
     case 'turns':
     case 'minutes-past':
-      return language.speak(minute, wording.form, options)
-    case 'digital': {
-      const figures = `${dialHour(minute)}:${twoDigits(minutesPast(minute))}`
-      if (!options.dayHalf) return figures
-      if (minute === 0) return language.midnight
-      if (minute === 720) return language.noon
-      return `${figures} ${minute < 720 ? language.am : language.pm}`
-    }
+      return language.speak(minute, form)
+    case 'digital':
     case 'day-24':
-      return `${twoDigits(Math.floor(minute / 60))}:${twoDigits(minutesPast(minute))}`
+      return `${dialHour(minute)}:${twoDigits(minutesPast(minute))}`
     default:
-      return unreachable(wording.form)
+      return unreachable(form)
   }
 }
 
 function twoDigits(n: number): string {
   return String(n).padStart(2, '0')
+}
+
+export interface ReadOptions {
+  /** What bare figures mean: a dial time (the usual), or a time of day. */
+  readonly figures?: 'dial' | 'day'
 }
 
 /**
@@ -51,19 +76,28 @@ function twoDigits(n: number): string {
  *
  * parseTime('half past four', 'en-GB') //=> { minute: 270, kind: 'dial' }
  * parseTime('4.30pm', 'en-GB') //=> { minute: 990, kind: 'day' }
+ * parseTime('viertel vier', 'de') //=> { minute: 195, kind: 'dial' }
  * parseTime('9:5', 'en-GB') //=> undefined
  */
-export function parseTime(
-  text: string,
-  language: LanguageId,
-  { figures = 'dial' }: { figures?: 'dial' | 'day' } = {},
-): ParsedTime | undefined {
+export function parseTime(text: string, language: LanguageId, options: ReadOptions = {}): ParsedTime | undefined {
   if (text.length > LONGEST_TIME_TEXT) return undefined
-  const tidy = text.trim().toLowerCase().replace(/[’‘`]/g, "'").replace(/\s+/g, ' ')
-  return parseFigures(tidy, figures) ?? languages[language].parseWords(tidy)
+  const spoken = languages[language]
+  const tidy = tidied(text)
+  const figures = spoken.tidyFigures(tidy)
+  const figuresIn = (part: string) => parseFigures(part, options.figures ?? 'dial')
+  return (
+    figuresIn(figures) ??
+    readWithDayPart(plain(figures), spoken.dayParts, (part) => figuresIn(part)?.minute) ??
+    spoken.parseWords(figures) ??
+    spoken.parseWords(tidy)
+  )
 }
 
-/** 4:30, 4.30pm, 16h30, 16:30, 4 p.m., 0430 is refused: figures need their separator. */
+function tidied(text: string): string {
+  return text.trim().toLowerCase().replace(/[’‘`]/g, "'").replace(/\s+/g, ' ')
+}
+
+/** 4:30, 4.30pm, 16h30, 16:30, 4 p.m.; 0430 is refused: figures need their separator. */
 function parseFigures(text: string, figures: 'dial' | 'day'): ParsedTime | undefined {
   const match = /^(\d{1,2})(?:[:.h](\d{2}))? ?([ap])?(?:\.?m\.?)?$/.exec(text)
   if (!match) return undefined
@@ -83,6 +117,50 @@ function parseFigures(text: string, figures: 'dial' | 'day'): ParsedTime | undef
   const isDay = figures === 'day' || hour === 0 || hour > 12 || hourText.startsWith('0')
   return isDay ? { minute: hour * 60 + minutes, kind: 'day' } : { minute: onDial(hour * 60 + minutes), kind: 'dial' }
 }
+
+/** How a child wrote figures, where they are no time: a zero left out, the count gone on to 60, or something else. */
+export type WrittenMark = 'bare-digit' | 'sixty' | 'no-time'
+
+/**
+ * What is odd about figures as a child wrote them; undefined for a time. They are kept as written.
+ *
+ * markWritten('9:5', 'en-GB') //=> 'bare-digit'
+ * markWritten('6:60', 'en-GB') //=> 'sixty'
+ * markWritten('9:05', 'en-GB') //=> undefined
+ */
+export function markWritten(text: string, language: LanguageId): WrittenMark | undefined {
+  if (parseTime(text, language)) return undefined
+  const figures = /^(\d{1,2})[:.h](\d{1,2})$/.exec(text.trim())
+  if (figures?.[2]?.length === 1 && Number(figures[1]) <= 24) return 'bare-digit'
+  return figures?.[2] === '60' ? 'sixty' : 'no-time'
+}
+
+/**
+ * Why a text is no time, and what would be right, for the adult who typed it; undefined for a time.
+ *
+ * whyNoTime('25:00', 'en-GB') //=> 'Hours go from 0 to 23, and 24:00 ends the day: there is no 25.'
+ * whyNoTime('9:5', 'en-GB') //=> 'Two figures follow the colon: is 9:5 meant as 9:05 or as 9:50?'
+ */
+export function whyNoTime(text: string, language: LanguageId, options: ReadOptions = {}): string | undefined {
+  if (parseTime(text, language, options)) return undefined
+  const { name } = languages[language]
+  const example = `4:30 or “${say(270, { language, form: 'turns' })}”`
+  if (text.length > LONGEST_TIME_TEXT) return `A time has at most ${LONGEST_TIME_TEXT} characters, this has ${text.length}.`
+  const tidy = tidied(text)
+  if (tidy === '') return `Nothing is there yet: type a time like ${example}.`
+  if (/[^\P{Nd}0-9]/u.test(tidy)) return 'Figures must be 0 to 9: other scripts’ figures are not read here.'
+  const figures = /^(\d{1,3})(?:[:.h](\d+))?/.exec(languages[language].tidyFigures(tidy))
+  if (figures) {
+    const [, hour = '', minutes] = figures
+    if (Number(hour) > 24 || tidy === `${hour}:${minutes}` && Number(hour) === 24) return `Hours go from 0 to 23, and 24:00 ends the day: there is no ${tidy.startsWith('24') ? tidy : hour}.`
+    if (minutes?.length === 1) return `Two figures follow the colon: is ${hour}:${minutes} meant as ${hour}:0${minutes} or as ${hour}:${minutes}0?`
+    if (minutes !== undefined && Number(minutes) > 59) return `Minutes go from 00 to 59: there is no :${minutes}.`
+    if (/[ap]\.? ?m\.?$/.test(tidy) && (Number(hour) > 12 || Number(hour) === 0)) return `With a.m. or p.m. the hours go from 1 to 12: there is no ${hour}.`
+  }
+  const last = /(\d{1,3})$/.exec(tidy)
+  if (!figures && last && Number(last[1]) > 12) return `On a clock the hours go from 1 to 12: there is no ${last[1]}.`
+  return `“${tidy}” is no time in ${name}: try ${example}.`
+} // prettier-ignore
 
 /**
  * A length of time in words, hours and minutes; `minutes` is a whole number, 0 or more.

@@ -1,6 +1,8 @@
 import type { MinuteOfDay } from '../clock'
+import type { DayPart } from './grammar'
+import type { Phrases } from './phrases'
 
-export type LanguageId = 'en-GB' | 'en-US'
+export type LanguageId = 'en-GB' | 'en-US' | 'de' | 'de-quarters' | 'fr' | 'es'
 
 /**
  * How a time is put: `turns` (past and to), `minutes-past` (always past), `digital` (12-hour figures),
@@ -11,7 +13,7 @@ export type WordingForm = 'turns' | 'minutes-past' | 'digital' | 'day-24'
 export interface WordingOptions {
   /** Name 0:00 and 12:00 "midnight" and "noon" in the spoken forms. Off on a dial, which cannot tell them apart. */
   readonly noonAndMidnight?: boolean
-  /** Follow a digital time with a.m. or p.m. (noon and midnight become words, since 12 a.m. confuses). */
+  /** Follow a time with its half or part of the day (noon and midnight become words, since 12 a.m. confuses). */
   readonly dayHalf?: boolean
 }
 
@@ -32,17 +34,22 @@ export interface ParsedTime {
 export interface Language {
   readonly id: LanguageId
   readonly name: string
-  readonly forms: readonly WordingForm[]
   /** The spoken form, `turns` or `minutes-past`. */
-  speak(minute: MinuteOfDay, form: 'turns' | 'minutes-past', options: WordingOptions): string
+  speak(minute: MinuteOfDay, form: 'turns' | 'minutes-past'): string
   /** An hour hand alone: at, just after, halfway, nearly. `minute` is 0 to 719. */
   sayAbout(minute: number): string
   /** A count on the ring of fives: "25 minutes". */
   sayMinutes(minutes: number): string
+  /** Which part of the day a time is in, as it is said after it: "a.m.", "du soir". */
+  dayPart(minute: MinuteOfDay): string
+  /** Parts of the day that may follow a time, and what each makes of it. */
+  readonly dayParts: readonly DayPart[]
   /** Words only; figures are parsed for all languages alike. `text` is trimmed, lower case, single-spaced. */
   parseWords(text: string): ParsedTime | undefined
+  /** The language's own ways of writing figures ("15 Uhr 30", "16 h 5", "4 p. m.") put as 15:30, 16:05, 4pm. */
+  tidyFigures(text: string): string
   readonly noon: string
   readonly midnight: string
-  readonly am: string
-  readonly pm: string
+  /** What is asked and printed. */
+  readonly phrases: Phrases
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { languages, parseTime, say, sayDuration, type Wording } from '.'
+import { type LanguageId, languages, markWritten, parseTime, say, sayDuration, whyNoTime } from '.'
 
 const everyMinute = Array.from({ length: 1440 }, (_, minute) => minute)
 
@@ -36,19 +36,28 @@ describe('saying', () => {
   })
 })
 
+const FORMS = ['turns', 'minutes-past', 'digital', 'day-24'] as const
+
 describe('parsing', () => {
-  it('reads back every minute of the day in every form of every language', () => {
-    for (const language of Object.values(languages))
-      for (const form of language.forms) {
-        const wording: Wording = { language: language.id, form }
-        for (const minute of everyMinute) {
-          const parsed = parseTime(say(minute, wording), language.id, { figures: form === 'day-24' ? 'day' : 'dial' })
-          expect(parsed?.minute, say(minute, wording)).toBe(form === 'day-24' ? minute : minute % 720)
-        }
-        const dayed: Wording = { language: language.id, form: 'digital', options: { dayHalf: true } }
-        for (const minute of everyMinute)
-          expect(parseTime(say(minute, dayed), language.id)).toEqual({ minute, kind: 'day' })
+  it.each(Object.values(languages))('reads back every minute of the day in every form: $name', ({ id, noon, midnight }) => {
+    for (const form of FORMS)
+      for (const minute of everyMinute) {
+        const said = say(minute, { language: id, form })
+        const parsed = parseTime(said, id, { figures: form === 'day-24' ? 'day' : 'dial' })
+        expect(parsed?.minute, said).toBe(form === 'day-24' ? minute : minute % 720)
+        if (form === 'day-24') continue
+        const dayed = say(minute, { language: id, form, options: { dayHalf: true } })
+        expect(parseTime(dayed, id), dayed).toEqual({ minute, kind: 'day' })
       }
+    expect(parseTime(noon, id)).toEqual({ minute: 720, kind: 'day' })
+    expect(parseTime(midnight, id)).toEqual({ minute: 0, kind: 'day' })
+  }) // prettier-ignore
+
+  it.each(Object.values(languages))('says different times differently: $name', ({ id }) => {
+    for (const form of FORMS) {
+      const said = everyMinute.slice(0, 720).map((minute) => say(minute, { language: id, form }))
+      expect(new Set(said).size).toBe(720)
+    }
   })
 
   it.each([
@@ -76,4 +85,94 @@ describe('parsing', () => {
     'four five', '4:3o', '٤:٣٠', '0 past 4', 'sixty past four', '4m', 'x'.repeat(10_000)])('refuses %j', (text) => {
     expect(parseTime(text, 'en-GB')).toBeUndefined()
   }) // prettier-ignore
+})
+
+describe('other languages', () => {
+  it.each<[LanguageId, number, string]>([
+    ['de', 195, 'Viertel nach drei'],
+    ['de', 210, 'halb vier'],
+    ['de', 225, 'Viertel vor vier'],
+    ['de', 205, 'fünf vor halb vier'],
+    ['de', 190, 'zehn nach drei'],
+    ['de', 60, 'ein Uhr'],
+    ['de', 30, 'halb eins'],
+    ['de-quarters', 195, 'viertel vier'],
+    ['de-quarters', 225, 'drei viertel vier'],
+    ['fr', 60, 'une heure'],
+    ['fr', 285, 'cinq heures moins le quart'],
+    ['fr', 270, 'quatre heures et demie'],
+    ['fr', 261, 'quatre heures vingt et une'],
+    ['es', 60, 'la una'],
+    ['es', 45, 'la una menos cuarto'],
+    ['es', 270, 'las cuatro y media'],
+  ])('in %s, %i is said %s', (language, minute, words) => {
+    expect(say(minute, { language, form: 'turns' })).toBe(words)
+  })
+
+  it.each<[LanguageId, string, number, 'dial' | 'day']>([
+    ['de', 'viertel vier', 195, 'dial'],
+    ['de', 'dreiviertel vier', 225, 'dial'],
+    ['de', '15 Uhr 30', 930, 'day'],
+    ['de', '15.30 Uhr', 930, 'day'],
+    ['de', 'fuenfzehn Uhr dreissig', 930, 'day'],
+    ['de', 'um halb vier nachmittags', 930, 'day'],
+    ['de', '3 Uhr', 180, 'dial'],
+    ['fr', '16h30', 990, 'day'],
+    ['fr', '16 h 5', 965, 'day'],
+    ['fr', 'il est midi et demi', 750, 'day'],
+    ['fr', 'minuit moins le quart', 1425, 'day'],
+    ['fr', 'sept heures du soir', 1140, 'day'],
+    ['fr', 'vingt-deux heures trente', 1350, 'day'],
+    ['fr', 'vingt heures moins le quart', 1185, 'day'],
+    ['es', 'son las cinco menos cuarto', 285, 'dial'],
+    ['es', 'un cuarto para las cinco', 285, 'dial'],
+    ['es', 'faltan diez para las cinco', 290, 'dial'],
+    ['es', 'a las 4:30 p. m.', 990, 'day'],
+    ['es', 'las dieciseis y media', 990, 'day'],
+    ['es', 'las once de la noche', 1380, 'day'],
+  ])('%s takes what adults type: %s', (language, text, minute, kind) => {
+    expect(parseTime(text, language)).toEqual({ minute, kind })
+  })
+
+  it.each<[LanguageId, string]>([
+    ['de', 'halb dreizehn'],
+    ['de', 'fünfundzwanzig Uhr'],
+    ['de', 'half past four'],
+    ['fr', 'vingt-cinq heures'],
+    ['fr', 'quatre heures et'],
+    ['fr', 'half past quatre'],
+    ['es', 'las trece menos'],
+    ['es', 'las cuatro y cero'],
+    ['es', 'las cuatro y sesenta'],
+  ])('%s refuses what is no time: %s', (language, text) => {
+    expect(parseTime(text, language)).toBeUndefined()
+    expect(whyNoTime(text, language)).toBeTruthy()
+  })
+})
+
+describe('a refusal', () => {
+  it.each([
+    ['', /Nothing is there yet/],
+    ['25:00', /no 25/],
+    ['24:30', /no 24:30/],
+    ['9:5', /9:05 or as 9:50/],
+    ['4:75', /no :75/],
+    ['half past 13', /1 to 12: there is no 13/],
+    ['13pm', /1 to 12: there is no 13/],
+    ['٤:٣٠', /0 to 9/],
+    ['half past quatre', /no time in English/],
+    ['x'.repeat(10_000), /at most 80 characters, this has 10000/],
+  ])('of %j says why', (text, reason) => {
+    expect(whyNoTime(text, 'en-GB')).toMatch(reason)
+  })
+
+  it('is none for a time', () => {
+    expect(whyNoTime('half 4', 'en-GB')).toBeUndefined()
+  })
+
+  it('keeps what a child wrote, and marks it', () => {
+    expect(['9:5', '6:0', '6:60', '9:05', '4.5', 'soon'].map((text) => markWritten(text, 'en-GB'))).toEqual([
+      'bare-digit', 'bare-digit', 'sixty', undefined, 'bare-digit', 'no-time',
+    ]) // prettier-ignore
+  })
 })

@@ -1,16 +1,37 @@
-import { Button, Chip, Group, SegmentedControl } from '@mantine/core'
-import { useWindowEvent } from '@mantine/hooks'
+import { Button, Group, SegmentedControl, Select } from '@mantine/core'
+import { useLocalStorage, useWindowEvent } from '@mantine/hooks'
 import { useState } from 'react'
-import { type RungId, type SessionContext, describeHourHandError, rungOf, onDial, say, wordingOf } from '../../core'
+import {
+  FADING_ORDER,
+  type RungId,
+  type SessionContext,
+  describeHourHandError,
+  dialHour,
+  languages,
+  midnightsPassed,
+  onDial,
+  rungOf,
+  say,
+  wordingOf,
+} from '../../core'
 import { Dial, type Hands, anglesOf, minuteShown } from '../../ui/Dial'
 import { isTyping } from '../../ui/Shortcuts'
+import { helpsOnDial } from '../../ui/helps'
+import { type Helps, HelpsMenu } from './HelpsMenu'
+import { JumpLine, NumberLine } from './LineUnder'
 
-const SCAFFOLDS = [
-  { id: 'ringOfFives', name: 'Ring of fives' },
-  { id: 'halves', name: 'Past and to' },
-  { id: 'zones', name: 'Hour zone' },
-  { id: 'handLabels', name: 'Hand names' },
-] as const
+const BARE: Helps = { on: [], order: FADING_ORDER, numerals: 'all', marks: 'all' }
+
+/** Which clocks stand there: one with both hands, each hand on its own, or all three beside each other. */
+const CLOCKS = {
+  both: { name: 'Both hands', dials: ['both'] },
+  second: { name: 'And seconds', dials: ['both'] },
+  hour: { name: 'Hour hand only', dials: ['hour'] },
+  minute: { name: 'Minute hand only', dials: ['minute'] },
+  apart: { name: 'Apart and together', dials: ['hour', 'minute', 'both'] },
+} as const
+type Clocks = keyof typeof CLOCKS
+type Line = 'none' | 'number' | 'jumps'
 
 interface ClockStageProps {
   readonly hands: Hands
@@ -19,15 +40,29 @@ interface ClockStageProps {
   readonly rung: RungId
 }
 
-/** The big clock to move, with what helps a reader switched on and off, and the time said when asked. */
+/** The big clock to move, with what helps a reader switched on and faded, and the time said when asked. */
 export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
   const wording = wordingOf(context.settings)
+  const { phrases } = languages[wording.language]
   const [step, setStep] = useState(rung === 'minute' ? '1' : '5')
-  const [shown, setShown] = useState<string[]>([])
+  const [helps, setHelps] = useLocalStorage<Helps>({ key: `table-helps-${context.session.id}`, defaultValue: BARE, getInitialValueInEffect: false }) // prettier-ignore
+  const [clocks, setClocks] = useState<Clocks>('both')
+  const [line, setLine] = useState<Line>('none')
+  const [day, setDay] = useState(0)
   const [isSaid, setSaid] = useState(false)
+  const minute = minuteShown(hands)
+  const turn = (next: Hands) => {
+    if (next.gear === 'geared' && hands.gear === 'geared') setDay(day + midnightsPassed(hands.minute, next.minute))
+    onTurn(next)
+  }
   const gear = (next: string) => {
-    if (next === 'geared') onTurn({ gear: 'geared', minute: minuteShown(hands) })
+    if (next === 'geared') onTurn({ gear: 'geared', minute })
     else onTurn({ gear: 'free', ...anglesOf(hands) })
+  }
+  const toMinute = (next: number) => turn({ gear: 'geared', minute: next, second: hands.gear === 'geared' ? hands.second : undefined }) // prettier-ignore
+  const pick = (next: Clocks) => {
+    setClocks(next)
+    if (hands.gear === 'geared' || next === 'second') onTurn({ gear: 'geared', minute, second: next === 'second' ? 0 : undefined }) // prettier-ignore
   }
   useWindowEvent('keydown', (event) => {
     if (isTyping(event) || event.ctrlKey || event.metaKey) return
@@ -35,21 +70,28 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
     if (event.key.toLowerCase() === 'r') setSaid(!isSaid)
   })
   const error = hands.gear === 'free' ? describeHourHandError(hands) : undefined
-  const said = say(onDial(minuteShown(hands)), wording)
+  const dials = CLOCKS[clocks].dials
   return (
     <section className="table-stage" aria-label={`The clock, for ${rungOf(rung).name}`}>
-      <div className="table-dial">
-        <Dial
-          hands={hands}
-          onTurn={onTurn}
-          step={Number(step)}
-          wording={wording}
-          size="100%"
-          scaffolds={Object.fromEntries(shown.map((id) => [id, true]))}
-        />
+      <div className={`table-dials table-dials-${dials.length} table-dials-over-${line}`}>
+        {dials.map((drawn) => (
+          <div key={drawn} className="table-dial">
+            <Dial
+              name={dials.length === 1 ? 'A clock' : drawn === 'both' ? 'Both hands' : `The ${drawn} hand alone`}
+              hands={hands}
+              onTurn={turn}
+              step={Number(step)}
+              wording={wording}
+              size="100%"
+              scaffolds={{ ...helpsOnDial(helps.on, minute), numerals: helps.numerals, marks: helps.marks, hands: drawn }}
+            />
+          </div>
+        ))}
       </div>
+      {line === 'number' && <NumberLine minute={minute} onTurn={toMinute} wording={wording} />}
+      {line === 'jumps' && <JumpLine minute={minute} onTurn={toMinute} wording={wording} />}
       <div className="table-said" aria-live="polite" style={error && isSaid ? { fontSize: 24 } : undefined}>
-        {isSaid ? (error ?? said) : ''}
+        {isSaid ? (error ?? saidWhole(hands, wording, day)) : helps.on.includes('zones') ? phrases.stillHour(dialHour(onDial(minute))) : ''}
       </div>
       <Group gap="xs" justify="center">
         <Button variant={isSaid ? 'light' : 'default'} onClick={() => setSaid(!isSaid)}>
@@ -70,16 +112,41 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
           onChange={setStep}
           data={['1', '5', '15', '30'].map((value) => ({ value, label: `${value} min` }))}
         />
-        <Chip.Group multiple value={shown} onChange={setShown}>
-          <Group gap={6} justify="center">
-            {SCAFFOLDS.map(({ id, name }) => (
-              <Chip key={id} value={id} size="sm" color="moss">
-                {name}
-              </Chip>
-            ))}
-          </Group>
-        </Chip.Group>
+        <HelpsMenu helps={helps} onChange={setHelps} />
+        <Select
+          aria-label="Which clocks"
+          w={185}
+          allowDeselect={false}
+          value={clocks}
+          onChange={(value) => pick(value as Clocks)}
+          data={Object.entries(CLOCKS).map(([value, { name }]) => ({ value, label: name }))}
+        />
+        <Select
+          aria-label="Line under the clock"
+          w={150}
+          allowDeselect={false}
+          value={line}
+          onChange={(value) => setLine(value as Line)}
+          data={[
+            { value: 'none', label: 'No line' },
+            { value: 'number', label: 'Number line' },
+            { value: 'jumps', label: 'Jumps' },
+          ]}
+        />
       </Group>
     </section>
   )
+} // prettier-ignore
+
+const DAYS: Readonly<Record<string, string>> = { '1': 'the next day', '-1': 'the day before' }
+
+/** The time in words and in figures; where the hands are geared, with its half of the day and the day. */
+function saidWhole(hands: Hands, wording: ReturnType<typeof wordingOf>, day: number): string {
+  const minute = minuteShown(hands)
+  const figures = { ...wording, form: 'digital' } as const
+  const words = say(onDial(minute), wording)
+  const seconds = hands.gear === 'geared' && hands.second ? ` and ${hands.second} s` : ''
+  const digital = hands.gear === 'geared' ? say(minute, { ...figures, options: { dayHalf: true } }) : say(onDial(minute), figures) // prettier-ignore
+  const parts = [words + seconds, ...(digital === words ? [] : [digital]), ...(day === 0 ? [] : [DAYS[day] ?? `${Math.abs(day)} days ${day > 0 ? 'on' : 'back'}`])] // prettier-ignore
+  return parts.join(' · ')
 }

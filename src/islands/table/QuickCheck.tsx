@@ -1,73 +1,32 @@
-import { Button, Group, SegmentedControl, Select, Stack, Switch, Text, TextInput, Title } from '@mantine/core'
-import { useWindowEvent } from '@mantine/hooks'
+import { Button, Group, Stack, Switch, Text, TextInput, Title } from '@mantine/core'
+import { useInterval, useWindowEvent } from '@mantine/hooks'
 import { IconArrowBackUp } from '@tabler/icons-react'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import {
-  type Answer,
-  type DialOptions,
-  type RungId,
   type Settings,
   type Wording,
-  askInWords,
-  explain,
   minuteOf,
-  misreadingOf,
+  readLike,
   readWritten,
   rungOf,
   sayAnswer,
+  whyNoTime,
   wordingOf,
 } from '../../core'
-import { Dial } from '../../ui/Dial'
 import { isTyping } from '../../ui/Shortcuts'
-import type { QuickCheckState, Turns } from './useQuickCheck'
+import { CheckChoices } from './CheckChoices'
+import { CheckResult } from './CheckResult'
+import { QUESTION_SECONDS } from './checkState'
+import type { QuickCheckState } from './useQuickCheck'
 
 interface Props {
   readonly check: QuickCheckState
   readonly settings: Settings
 }
 
-/** The clock of the question: to read, or to set by the child; the true hands once it is answered. */
-function Stage({ check, settings }: Props) {
-  const { question, given } = check
-  const wording = wordingOf(settings)
-  if (!question) return <div className="table-stage" />
-  const { item } = question
-  const isSetting = item.ask === 'set'
-  const truth = { gear: 'geared', minute: minuteOf(item) } as const
-  const drawn = item.shown.as === 'dial' ? item.shown.hands : 'both'
-  return (
-    <section className="table-stage" aria-label="The question’s clock">
-      <div className="table-said">{askInWords(item, wording)}</div>
-      <div className="table-dial">
-        <Dial
-          hands={isSetting && !given ? check.hands : truth}
-          onTurn={isSetting && !given ? check.setHands : undefined}
-          step={item.rung === 'minute' ? 1 : 5}
-          wording={wording}
-          size="100%"
-          scaffolds={{ hands: drawn, ...(given && scaffoldFor(given)) }}
-          secret={!given}
-        />
-      </div>
-    </section>
-  )
-}
-
-/** What the repair of a mistake brings back on the dial, shown as soon as the answer is in. */
-function scaffoldFor(answer: Answer): Partial<Omit<DialOptions, 'radius'>> {
-  const [first] = explain(answer.item, answer.given)
-  return first ? SCAFFOLDS[misreadingOf(first).repair.scaffold] : {}
-}
-
-const SCAFFOLDS = {
-  'ring-of-fives': { ringOfFives: true },
-  halves: { halves: true },
-  zones: { zones: true },
-  labels: { handLabels: true },
-} as const
-
-function Panel({ check, settings }: Props) {
-  const { child, question } = check
+/** Whose turn it is, the ways to answer, and what the answer means. */
+export function CheckPanel({ check, settings }: Props) {
+  const { child, question, given } = check
   const wording = wordingOf(settings)
   useQuickCheckKeys(check)
   if (!child) return <Text mt="sm">There is nobody in this group. Add children to it first.</Text>
@@ -77,38 +36,58 @@ function Panel({ check, settings }: Props) {
         <Title order={1} size="h2" className="anywhere" lineClamp={2} aria-live="polite">
           {child.name}
         </Title>
+        {check.choices.timer && !given && <Seconds key={check.shownAt} from={check.shownAt} />}
         <Button variant="default" size="sm" onClick={check.undo} style={{ flex: 'none' }} disabled={!check.canUndo} leftSection={<IconArrowBackUp size={17} />}>
           Undo
         </Button>
       </Group>
-      {!question && <Text>{rungOf(check.rung).name} has no questions by the dial. Pick another rung below.</Text>}
-      {question && (check.given ? <Result check={check} answer={check.given} wording={wording} /> : <Answers check={check} wording={wording} />)}
-      <Settings check={check} />
+      {!question && <Text>{rungOf(check.rung).name} has no question of this kind. Pick another rung or way below.</Text>}
+      {question && (given ? <CheckResult check={check} answer={given} wording={wording} /> : <Answers check={check} wording={wording} />)}
+      <CheckChoices check={check} />
       <Scores check={check} />
     </Stack>
   )
 } // prettier-ignore
 
-export const QuickCheck = { Stage, Panel }
+/** Seconds that are left of a question; at the end it only says so. */
+function Seconds({ from }: { from: number }) {
+  const [now, setNow] = useState(from)
+  const tick = useInterval(() => setNow(Date.now()), 250)
+  useEffect(() => {
+    tick.start()
+    return tick.stop
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [])
+  const left = Math.max(0, QUESTION_SECONDS - Math.floor((now - from) / 1000))
+  return (
+    <Text role="timer" aria-label="Seconds of this question" fw={700} c={left === 0 ? 'var(--attention)' : undefined}>
+      {left === 0 ? 'time is up' : `${left} s`}
+    </Text>
+  )
+}
 
-/** The ways in which the answer can be given: a choice, the hands as set, or figures. */
+/** The ways in which the answer can be given: a choice, the hands as set, figures, or whatever else was said. */
 function Answers({ check, wording }: { check: QuickCheckState; wording: Wording }) {
   const question = check.question
   if (!question) return null
   const { item, choices } = question
+  const canType = item.answer.kind !== 'about' && item.answer.kind !== 'part'
   return (
     <Stack gap="xs">
-      {choices.map((choice, i) => (
-        <Button key={i} variant="default" className="table-choice" fullWidth justify="flex-start" onClick={() => check.answer(choice)} leftSection={<kbd>{i + 1}</kbd>}>
-          {sayAnswer(item, choice, wording)}
-        </Button>
-      ))}
+      <div className={choices.length > 4 ? 'table-choices table-choices-2' : 'table-choices'}>
+        {choices.map((choice, i) => (
+          <Button key={i} variant="default" className="table-choice" justify="flex-start" onClick={() => check.answer(choice)} leftSection={<kbd>{i + 1}</kbd>}>
+            {sayAnswer(item, choice, wording)}
+          </Button>
+        ))}
+      </div>
       {item.ask === 'set' && (
         <Button size="lg" onClick={() => check.answer(handsOf(check))}>
           The hands are set
         </Button>
       )}
       {item.ask === 'write' && <Written key={minuteOf(item)} check={check} wording={wording} />}
+      {item.ask !== 'write' && canType && <SomethingElse key={`${item.rung} ${minuteOf(item)}`} check={check} wording={wording} />}
       <Group justify="space-between">
         <Switch label="Helped" checked={check.isHelped} onChange={(event) => check.setHelped(event.currentTarget.checked)} />
         <Button variant="subtle" onClick={check.skip}>
@@ -143,56 +122,44 @@ function Written({ check, wording }: { check: QuickCheckState; wording: Wording 
   )
 } // prettier-ignore
 
-/** What the answer was worth and, for a wrong one, what it may mean and what to say. */
-function Result({ check, answer, wording }: { check: QuickCheckState; answer: Answer; wording: Wording }) {
-  const meanings = explain(answer.item, answer.given).map(misreadingOf)
-  return (
-    <Stack gap="xs" role="status">
-      <div className={answer.right ? 'sheet' : 'sheet sheet-attention'}>
-        <Text fw={700} style={{ fontFamily: 'Andika, sans-serif', fontSize: 22 }}>
-          {answer.right ? 'Right' : 'Not yet'}: {sayAnswer(answer.item, answer.item.answer, wording)}
-        </Text>
-        {!answer.right && <Text>The answer was “{sayAnswer(answer.item, answer.given, wording)}”.</Text>}
-        {meanings.length > 0 && (
-          <Text mt={6}>
-            {meanings.length > 1 ? 'May be one of these: ' : 'May be: '}
-            {meanings.map((meaning) => meaning.does).join('; or ')}.
-          </Text>
-        )}
-        {meanings[0] && <Text mt={6}>Say: “{meanings[0].repair.say}”</Text>}
-      </div>
-      <Button size="lg" onClick={check.next} data-autofocus>
-        Next question
+/** Something that is not among the choices was said: it is typed, and kept as what it is. */
+function SomethingElse({ check, wording }: { check: QuickCheckState; wording: Wording }) {
+  const [isOpen, setOpen] = useState(false)
+  const [text, setText] = useState('')
+  const [error, setError] = useState('')
+  const question = check.question
+  if (!question) return null
+  const { item } = question
+  if (!isOpen)
+    return (
+      <Button variant="subtle" size="sm" style={{ alignSelf: 'flex-start' }} onClick={() => setOpen(true)}>
+        Something else was said…
       </Button>
-    </Stack>
-  )
-}
-
-function Settings({ check }: { check: QuickCheckState }) {
+    )
+  const take = () => {
+    const value = readLike(item.answer, text, wording)
+    if (value) return check.answer(value)
+    const options = { figures: item.answer.kind === 'day' ? 'day' : 'dial' } as const
+    setError((LENGTHS[item.answer.kind] ?? whyNoTime(text, wording.language, options)) ?? 'Tell the half of the day too, as in 16:05.')
+  }
   return (
-    <Group gap="xs" align="end">
-      <SegmentedControl
-        aria-label="Who is asked"
-        value={check.turns}
-        onChange={(value) => check.setTurns(value as Turns)}
-        data={[
-          { value: 'round', label: 'In turn' },
-          { value: 'one', label: 'One child' },
-        ]}
-      />
-      <Select
-        aria-label="Which rung"
-        style={{ flex: 1, minWidth: 150 }}
-        value={check.pickedRung ?? ''}
-        onChange={(value) => check.pickRung(value ? (value as RungId) : null)}
-        allowDeselect={false}
-        data={[
-          { value: '', label: 'Each child’s own rung' },
-          ...check.rungs.map((id) => ({ value: id, label: rungOf(id).name })),
-        ]}
-      />
-    </Group>
+    <form
+      onSubmit={(event) => {
+        event.preventDefault()
+        take()
+      }}
+    >
+      <Group align="start" wrap="nowrap">
+        <TextInput aria-label="What was said" placeholder="What was said" value={text} error={error || undefined} onChange={(event) => { setText(event.currentTarget.value); setError('') }} style={{ flex: 1 }} autoComplete="off" data-autofocus autoFocus />
+        <Button type="submit">Take it</Button>
+      </Group>
+    </form>
   )
+} // prettier-ignore
+
+const LENGTHS: Partial<Record<string, string>> = {
+  duration: 'Type a length like 1 h 20 or 35 min.',
+  minutes: 'Type a count of minutes from 0 to 60.',
 }
 
 function Scores({ check }: { check: QuickCheckState }) {

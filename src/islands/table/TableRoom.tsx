@@ -8,9 +8,10 @@ import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { isTyping } from '../../ui/Shortcuts'
 import { Strip } from '../../ui/Strip'
 import { useWaiting } from '../../ui/answerQueue'
+import { CheckStage } from './CheckStage'
 import { ClockStage } from './ClockStage'
 import { EndOfSession } from './EndOfSession'
-import { QuickCheck } from './QuickCheck'
+import { CheckPanel } from './QuickCheck'
 import { StepPanel } from './StepPanel'
 import { useQuickCheck } from './useQuickCheck'
 import { useStepTimer } from './useStepTimer'
@@ -81,7 +82,7 @@ export function TableRoom({ context }: { context: SessionContext }) {
         {shownMode === 'clock' ? (
           <ClockStage hands={hands} onTurn={setHands} context={context} rung={step?.rung ?? session.plan.rung} />
         ) : (
-          <QuickCheck.Stage check={check} settings={settings} />
+          <CheckStage check={check} settings={settings} />
         )}
         <Stack gap="xs" className="table-side">
           <Tabs.List grow aria-label="At the table">
@@ -96,7 +97,7 @@ export function TableRoom({ context }: { context: SessionContext }) {
           </Tabs.Panel>
           <Tabs.Panel value="check">
             <ErrorBoundary what="The quick check">
-              <QuickCheck.Panel check={check} settings={settings} />
+              <CheckPanel check={check} settings={settings} />
             </ErrorBoundary>
           </Tabs.Panel>
           {waiting > 0 && (

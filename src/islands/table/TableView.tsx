@@ -14,12 +14,14 @@ const SHORTCUTS: readonly Shortcut[] = [
   { keys: 'Q', does: 'quick check' },
   { keys: 'G', does: 'hands geared or free' },
   { keys: 'R', does: 'say the time shown, or hide it' },
-  { keys: '1 2 3 4', does: 'take that choice as the child’s answer' },
+  { keys: '1 … 6', does: 'take that choice as the child’s answer' },
   { keys: 'Enter', does: 'take the hands as set; go to the next question' },
   { keys: 'H', does: 'the child was helped' },
   { keys: 'S', does: 'skip the question' },
   { keys: 'U', does: 'undo the last answer' },
-  { keys: '← →', does: 'on the dial: turn back or on by a step' },
+  { keys: '← →', does: 'on the dial: 1 minute back or on' },
+  { keys: '↓ ↑', does: 'on the dial: 5 minutes; Page keys 15, Home and End 60' },
+  { keys: 'Shift', does: 'with these: the other hand' },
 ]
 
 export default function TableView({ id }: { id: string }) {

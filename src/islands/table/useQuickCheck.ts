@@ -1,42 +1,30 @@
 import { useLocalStorage } from '@mantine/hooks'
 import { useMemo, useState } from 'react'
 import {
-  type Answer,
+  type Ask,
+  type Belief,
+  BESIDE_THE_ORDER,
   type PlanChild,
   type Question,
   type RungId,
+  type ScaffoldId,
   type SessionContext,
   type Value,
-  hasItems,
+  believe,
+  explain,
   isRight,
-  quickCheck,
+  nextQuestion,
   requestOf,
   schools,
   stageOf,
-  weightsOf,
+  tellingQuestion,
   workingRung,
 } from '../../core'
 import { keepAnswer, takeBack } from '../../ui/answerQueue'
 import { newId } from '../../ui/api'
 import type { Hands } from '../../ui/Dial'
+import { type CheckState, NOTHING, type Asked, type Choices, afterAnswer, afterNext, afterUndo } from './checkState'
 
-/** Who is asked: each child in turn, or one child until another is picked. */
-export type Turns = 'round' | 'one'
-
-interface Kept {
-  /** How many questions each child has had in this session: the next one follows from it. */
-  readonly asked: Readonly<Record<string, number>>
-  readonly turn: number
-  readonly turns: Turns
-  readonly rung: RungId | null
-  /** What was answered in this session, the newest last. */
-  readonly answers: readonly Asked[]
-}
-
-/** An answer with which of the child's questions it was to, from 0. */
-type Asked = Answer & { readonly n: number }
-
-const NOTHING: Kept = { asked: {}, turn: 0, turns: 'round', rung: null, answers: [] }
 const STRAIGHT_UP: Hands = { gear: 'free', hour: 0, minute: 0 }
 
 export interface Tally {
@@ -49,88 +37,97 @@ export interface Tally {
 export function useQuickCheck(context: SessionContext) {
   const { children, session } = context
   const request = requestOf(context)
-  const [kept, setKept] = useLocalStorage<Kept>({ key: `table-check-${session.id}`, defaultValue: NOTHING, getInitialValueInEffect: false }) // prettier-ignore
+  const [kept, setKept] = useLocalStorage<CheckState>({ key: `table-check-2-${session.id}`, defaultValue: NOTHING, getInitialValueInEffect: false }) // prettier-ignore
   const [hands, setHands] = useState(STRAIGHT_UP)
   const [isHelped, setHelped] = useState(false)
   const [shownAt, setShownAt] = useState(() => Date.now())
-  /** The answer that was just given, until the next question. */
-  const [given, setGiven] = useState<Answer>()
 
   const child = children[kept.turn % Math.max(1, children.length)]
-  const own = child ? workingRung(child, request) : session.plan.rung
-  const rung = kept.rung ?? own
-  const asked = child ? (kept.asked[child.id] ?? 0) : 0
+  const rung = rungFor(child, kept.choices, child ? workingRung(child, request) : session.plan.rung)
+  const own = useMemo(() => kept.answers.filter((answer) => answer.childId === child?.id), [kept.answers, child?.id])
+  const place = child ? children.indexOf(child) : 0
+  const put = child ? (kept.put[child.id] ?? []) : []
+  /** The answer that was just given, until the next question; found again after a reload. */
+  const given = child ? kept.answers.find((each) => each.childId === child.id && each.n === put.length) : undefined
   const question = useMemo(
-    () => (child ? questionAt(child, children.indexOf(child), rung, session.seed, asked) : undefined),
-    [child, children, rung, session.seed, asked],
+    () => (child ? questionFor(kept, child, place, rung, session.seed) : undefined),
+    [child, place, rung, session.seed, kept],
   )
+  const belief: Belief = useMemo(() => believe(own, child?.before), [own, child?.before])
+  const scaffolds = child ? (kept.scaffolds[child.id] ?? child.scaffolds?.[rung] ?? []) : []
 
   const placeOf = (id: string) => Math.max(0, children.findIndex((each) => each.id === id)) // prettier-ignore
   const begin = () => {
-    setGiven(undefined)
     setHelped(false)
     setHands(STRAIGHT_UP)
     setShownAt(Date.now())
+  }
+  /** A question that was answered is done with, also when something else is picked before the next one. */
+  const settled = () => (given && child && question ? afterNext(kept, child.id, question, children.length) : kept)
+  const choose = (choices: Partial<Choices>) => {
+    setKept({ ...settled(), forced: null, choices: { ...kept.choices, ...choices } })
+    begin()
   }
 
   function answer(value: Value) {
     if (!child || !question || given) return
     const { item, choices } = question
     const at = Date.now()
-    const sent = { id: newId(), childId: child.id, sessionId: session.id, at, item, choices: choices.length, given: value, stage: stageOf(item), helped: isHelped, tookMs: Math.min(3_600_000, at - shownAt) } // prettier-ignore
-    const answered: Asked = { ...sent, right: isRight(item, value), n: asked }
-    setGiven(answered)
-    setKept({ ...kept, answers: [...kept.answers, answered] })
+    const stage = kept.choices.realClock ? 'concrete' : stageOf(item)
+    const took = kept.choices.timer ? { tookMs: Math.min(3_600_000, at - shownAt) } : {}
+    const sent = { id: newId(), childId: child.id, sessionId: session.id, at, item, choices: choices.length, given: value, stage, helped: isHelped, scaffolds, ...took } as const // prettier-ignore
+    const answered: Asked = { ...sent, right: isRight(item, value), n: put.length, turn: kept.turn }
+    setKept(afterAnswer(kept, answered, question))
     void keepAnswer(sent)
   }
 
-  function next() {
-    if (!child) return
-    const turn = kept.turns === 'round' ? (kept.turn + 1) % children.length : kept.turn
-    setKept({ ...kept, turn, asked: { ...kept.asked, [child.id]: asked + 1 } })
+  /** On to the next question, of the same child where it is one that tells two explanations apart. */
+  function next(telling?: Question) {
+    if (!child || !question) return
+    setKept(afterNext(kept, child.id, question, children.length, telling))
     begin()
   }
 
-  /** Takes the last answer back and asks that question again. */
   function undo() {
     const last = kept.answers[kept.answers.length - 1]
     if (!last) return
     void takeBack(last.id)
-    const turn = placeOf(last.childId)
-    setKept({
-      ...kept,
-      turn,
-      answers: kept.answers.slice(0, -1),
-      asked: { ...kept.asked, [last.childId]: last.n },
-    })
+    setKept(afterUndo(kept, last, placeOf(last.childId)))
     begin()
   }
 
+  const meanings = given ? explain(given.item, given.given) : []
   return {
     child,
     children,
     question,
     rung,
     given,
+    belief,
     hands,
     setHands,
     isHelped,
     setHelped,
     answer,
     next,
-    skip: next,
+    skip: () => next(),
     undo,
     canUndo: kept.answers.length > 0,
-    turns: kept.turns,
-    setTurns: (turns: Turns) => setKept({ ...kept, turns }),
-    rungs: schools[context.settings.school].order.filter(hasItems),
-    pickedRung: kept.rung,
-    pickRung: (picked: RungId | null) => {
-      setKept({ ...kept, rung: picked })
-      begin()
-    },
+    choices: kept.choices,
+    choose,
+    shownAt,
+    rungs: [...schools[context.settings.school].order, ...BESIDE_THE_ORDER],
+    scaffolds,
+    setScaffolds: (ids: readonly ScaffoldId[]) => child && setKept({ ...kept, scaffolds: { ...kept.scaffolds, [child.id]: ids } }), // prettier-ignore
+    meanings,
+    /** Where an answer may mean more than one thing: the question that would tell them apart. */
+    telling: useMemo(
+      () => (meanings.length > 1 && given ? tellingQuestion({ rung: given.item.rung, seed: session.seed, answers: [], asked: [...put.map(({ item }) => item), given.item] }, meanings) : undefined), // prettier-ignore
+      // eslint-disable-next-line react-hooks/exhaustive-deps
+      [given?.id],
+    ),
     pickChild: (id: string) => {
-      setKept({ ...kept, turn: placeOf(id) })
+      setKept({ ...settled(), forced: null, turn: placeOf(id) })
       begin()
     },
     tally: children.map((each): Tally => {
@@ -142,12 +139,23 @@ export function useQuickCheck(context: SessionContext) {
 
 export type QuickCheckState = ReturnType<typeof useQuickCheck>
 
-/** A child's n-th question (0-based): the same after a reload, new ones once a set is through. */
-function questionAt(child: PlanChild, place: number, rung: RungId, seed: number, n: number): Question | undefined {
-  const weights = weightsOf(child)
-  const first = quickCheck({ rung, seed: seed + place * 1000, weights })
-  if (first.length === 0) return undefined
-  const set = Math.floor(n / first.length)
-  const questions = set === 0 ? first : quickCheck({ rung, seed: seed + place * 1000 + set, weights })
-  return questions[n % first.length]
+/** The rung picked for all, what is due for this child, or the one the child works on. */
+function rungFor(child: PlanChild | undefined, { rung }: Choices, own: RungId): RungId {
+  if (rung === 'due') return child?.standing.due[0] ?? own
+  return rung ?? own
 }
+
+/** The same after a reload: it follows from what was put and answered before. */
+function questionFor(kept: CheckState, child: PlanChild, place: number, rung: RungId, seed: number): Question | undefined {
+  if (kept.forced?.childId === child.id) return kept.forced.question
+  const put = kept.put[child.id] ?? []
+  const asks: readonly Ask[] | undefined = kept.choices.ask ? [kept.choices.ask] : undefined
+  return nextQuestion({
+    rung,
+    seed: seed + place * 1000,
+    answers: kept.answers.filter((answer) => answer.childId === child.id && answer.n < put.length),
+    asked: put.map(({ item }) => item).filter((item) => item.rung === rung),
+    before: child.before,
+    asks,
+  })
+} // prettier-ignore

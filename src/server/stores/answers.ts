@@ -1,4 +1,12 @@
-import { type Answer, type Instant, type RecordedAnswers, type SentAnswer, isRight } from '../../core'
+import {
+  type Answer,
+  type AnswerChange,
+  type Correction,
+  type Instant,
+  type RecordedAnswers,
+  type SentAnswer,
+  isRight,
+} from '../../core'
 import type { Db } from '../db'
 import { notFound } from '../problem'
 
@@ -9,11 +17,11 @@ type Row = Record<string, unknown>
 
 function answerToRow(answer: SentAnswer, sessionId: string | null): Row {
   const right = isRight(answer.item, answer.given)
-  const { id, childId, at, item, choices, given, stage, helped, tookMs } = answer
-  return { id, child_id: childId, session_id: sessionId, at, right, body: JSON.stringify({ item, choices, given, stage, helped, tookMs }) } // prettier-ignore
+  const { id, childId, at, item, choices, given, stage, helped, tookMs, scaffolds } = answer
+  return { id, child_id: childId, session_id: sessionId, at, right, body: JSON.stringify({ item, choices, given, stage, helped, tookMs, scaffolds }) } // prettier-ignore
 }
 
-type Body = Pick<Answer, 'item' | 'choices' | 'given' | 'stage' | 'helped' | 'tookMs'>
+type Body = Pick<Answer, 'item' | 'choices' | 'given' | 'stage' | 'helped' | 'tookMs' | 'scaffolds'>
 
 function rowToAnswer(row: Row): Answer {
   return {
@@ -64,7 +72,81 @@ export async function listAnswers(db: Db, { childId, sessionId }: AnswerFilter =
   return rows.map(rowToAnswer)
 }
 
-export async function removeAnswer(db: Db, id: string): Promise<void> {
+/** Takes back an answer that was tapped by mistake, as if it had never been: undo at the table. */
+export async function takeBackAnswer(db: Db, id: string): Promise<void> {
   const removed = await db('answers').where({ id }).delete()
   if (removed === 0) throw notFound('answer', id)
+}
+
+async function getAnswer(db: Db, id: string): Promise<Answer> {
+  const row: Row | undefined = await db('answers').where({ id }).first()
+  if (!row) throw notFound('answer', id)
+  return rowToAnswer(row)
+}
+
+/** Puts another answer in place of a kept one; the old one stays in the trace. */
+export async function correctAnswer(db: Db, id: string, { given, helped, reason }: Correction, now: Instant): Promise<Answer> {
+  return db.transaction(async (trx) => {
+    const before = await getAnswer(trx, id)
+    const after: Answer = { ...before, given, helped, right: isRight(before.item, given) }
+    const { body, right } = answerToRow(after, after.sessionId ?? null)
+    await trx('answers').where({ id }).update({ body, right })
+    await addChange(trx, { before, after, what: 'corrected', reason }, now)
+    return after
+  })
+} // prettier-ignore
+
+/** Takes a kept answer out; it stays in the trace and can be put back. */
+export async function removeAnswer(db: Db, id: string, reason: string, now: Instant): Promise<void> {
+  await db.transaction(async (trx) => {
+    const before = await getAnswer(trx, id)
+    await trx('answers').where({ id }).delete()
+    await addChange(trx, { before, after: null, what: 'removed', reason }, now)
+  })
+}
+
+type NewChange = Pick<AnswerChange, 'before' | 'after' | 'what' | 'reason'>
+
+async function addChange(db: Db, { before, after, what, reason }: NewChange, now: Instant): Promise<void> {
+  await db('answer_changes').insert({
+    id: crypto.randomUUID(),
+    child_id: before.childId,
+    at: now,
+    what,
+    reason,
+    before: JSON.stringify(before),
+    after: after && JSON.stringify(after),
+  })
+}
+
+function rowToChange(row: Row): AnswerChange {
+  return {
+    id: String(row.id),
+    childId: String(row.child_id),
+    at: Number(row.at),
+    what: row.what === 'removed' ? 'removed' : 'corrected',
+    reason: String(row.reason),
+    before: JSON.parse(String(row.before)) as Answer,
+    after: row.after === null ? null : (JSON.parse(String(row.after)) as Answer),
+  }
+}
+
+/** What was changed in a child's answers, the newest first. */
+export async function listChanges(db: Db, childId: string): Promise<AnswerChange[]> {
+  const rows: Row[] = await db('answer_changes').where({ child_id: childId }).orderBy('at', 'desc')
+  return rows.map(rowToChange)
+}
+
+/** Puts an answer back as it was before a change, and the change leaves the trace. */
+export async function undoChange(db: Db, id: string): Promise<void> {
+  await db.transaction(async (trx) => {
+    const row: Row | undefined = await trx('answer_changes').where({ id }).first()
+    if (!row) throw notFound('change', id)
+    const { before } = rowToChange(row)
+    const session: Row | undefined = await trx('sessions')
+      .where({ id: before.sessionId ?? '' })
+      .first('id')
+    await trx('answers').insert(answerToRow(before, session ? String(session.id) : null)).onConflict('id').merge(['body', 'right']) // prettier-ignore
+    await trx('answer_changes').where({ id }).delete()
+  })
 }

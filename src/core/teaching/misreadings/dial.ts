@@ -7,8 +7,13 @@ import type { Misreading } from './types'
 const time = (minute: number): Value => ({ kind: 'time', minute: onDial(minute) })
 const hourAndMinutes = (hour: number, minutes: number): Value => time(hour * 60 + minutes)
 
-/** A question whose answer is a whole time: both hands are in play. */
-const asksTime = (item: Item) => item.answer.kind === 'time'
+const ABOUT_ONE_TIME: readonly Item['ask'][] = ['read', 'set', 'say', 'match', 'write']
+
+/** A question whose answer is the very time that is shown or asked for. */
+const asksTime = (item: Item) => item.answer.kind === 'time' && ABOUT_ONE_TIME.includes(item.ask)
+
+/** The same with the hands to be read or set: figures that are only to be said have none. */
+const asksHands = (item: Item) => asksTime(item) && item.ask !== 'say'
 
 /** The smallest count that the rung practises, in minutes: the step a swapped reading is put into. */
 function practisedStep(item: Item): number {
@@ -25,7 +30,7 @@ export const dialMisreadings: readonly Misreading[] = [
     id: 'swapped-hands',
     does: 'takes the long hand for the hour',
     prior: 0.08,
-    appliesTo: asksTime,
+    appliesTo: asksHands,
     // 4:51: the long hand is past 10, the short one at 145.5°, which is 24 marks: 10:25.
     predict: (minute, item) => {
       const { hour, minute: long } = handAngles(minute)
@@ -42,7 +47,7 @@ export const dialMisreadings: readonly Misreading[] = [
     id: 'next-hour',
     does: 'takes the numeral the hour hand is nearing',
     prior: 0.1,
-    appliesTo: (item) => asksTime(item) || item.answer.kind === 'about',
+    appliesTo: (item) => asksHands(item) || item.answer.kind === 'about',
     predict: (minute, item) => {
       if (minutesPast(minute) < 30) return []
       const next = onDial(minute + 60)
@@ -71,7 +76,7 @@ export const dialMisreadings: readonly Misreading[] = [
     id: 'numeral-as-minutes',
     does: 'reads the numeral as minutes, not five times it',
     prior: 0.08,
-    appliesTo: (item) => asksTime(item) || item.answer.kind === 'minutes',
+    appliesTo: (item) => asksHands(item) || item.answer.kind === 'minutes',
     // 7:20 read as 7:04.
     predict: (minute, item) => {
       const minutes = minutesPast(minute)
@@ -88,13 +93,13 @@ export const dialMisreadings: readonly Misreading[] = [
   {
     id: 'quarter-as-25',
     does: 'takes a quarter for 25, as with coins',
-    prior: 0.04,
+    prior: 0.06,
     appliesTo: asksTime,
     predict: (minute) => (minutesPast(minute) === 15 ? [time(minute + 10)] : []),
     repair: {
       say: 'Fold the circle in half and in half again. How many minutes are in one of the four parts?',
       activity: 'folded-quarters',
-      scaffold: 'ring-of-fives',
+      scaffold: 'quarters',
     },
   },
   {
@@ -119,8 +124,8 @@ export const dialMisreadings: readonly Misreading[] = [
   {
     id: 'wrong-way',
     does: 'reads the dial anticlockwise',
-    prior: 0.03,
-    appliesTo: asksTime,
+    prior: 0.06,
+    appliesTo: asksHands,
     // Hour and minutes mirrored each for itself, or the whole dial mirrored: 4:20 → 8:40 or 7:40.
     predict: (minute) => {
       const minutes = minutesPast(minute)
@@ -129,14 +134,14 @@ export const dialMisreadings: readonly Misreading[] = [
     repair: {
       say: 'Point to 12 and turn your finger the way the hands go. Which side fills first?',
       activity: 'body-clock',
-      scaffold: 'ring-of-fives',
+      scaffold: 'arc',
     },
   },
   {
     id: 'hour-only',
     does: 'ignores the minute hand',
     prior: 0.06,
-    appliesTo: (item) => asksTime(item) || item.answer.kind === 'about',
+    appliesTo: (item) => asksHands(item) || item.answer.kind === 'about',
     predict: (minute, item) => {
       const hour = minute - minutesPast(minute)
       if (hour === minute) return []
@@ -152,7 +157,7 @@ export const dialMisreadings: readonly Misreading[] = [
     id: 'minutes-only-fives',
     does: 'starts the count of fives at 12, or misses one',
     prior: 0.06,
-    appliesTo: (item) => asksTime(item) || item.answer.kind === 'minutes',
+    appliesTo: (item) => asksHands(item) || item.answer.kind === 'minutes',
     predict: (minute, item) => neighbours(minute, 5, item),
     repair: {
       say: '12 is the start: say “nought” there and begin the fives at 1.',
@@ -163,8 +168,8 @@ export const dialMisreadings: readonly Misreading[] = [
   {
     id: 'one-mark-out',
     does: 'counts the marks, not the spaces',
-    prior: 0.04,
-    appliesTo: (item) => asksTime(item) && practisedStep(item) === 1,
+    prior: 0.06,
+    appliesTo: (item) => asksHands(item) && practisedStep(item) === 1,
     predict: (minute, item) => neighbours(minute, 1, item),
     repair: {
       say: 'Start on the five just passed and jump over each space: one space is one minute.',

@@ -2,6 +2,7 @@ import { RefusedValue } from '../../errors'
 import { type Item, isRight, minuteOf } from '../items'
 import { type Value, sameValue } from '../values'
 import { dialMisreadings } from './dial'
+import { reckoningMisreadings } from './reckoning'
 import { settingMisreadings } from './setting'
 import type { Misreading, MisreadingId } from './types'
 import { writingMisreadings } from './writing'
@@ -9,7 +10,12 @@ import { writingMisreadings } from './writing'
 export * from './types'
 
 /** The one table of misreadings. */
-export const misreadings: readonly Misreading[] = [...dialMisreadings, ...writingMisreadings, ...settingMisreadings]
+export const misreadings: readonly Misreading[] = [
+  ...dialMisreadings,
+  ...writingMisreadings,
+  ...settingMisreadings,
+  ...reckoningMisreadings,
+]
 
 const byId = new Map(misreadings.map((misreading) => [misreading.id, misreading]))
 

@@ -9,7 +9,7 @@ export const settingMisreadings: readonly Misreading[] = [
   {
     id: 'parked-hour',
     does: 'sets the hour hand exactly on the numeral',
-    prior: 0.15,
+    prior: 0.12,
     appliesTo: setsHands,
     predict: (minute) => {
       const { minute: long } = handAngles(minute)
@@ -25,7 +25,7 @@ export const settingMisreadings: readonly Misreading[] = [
   {
     id: 'both-on-numeral',
     does: 'puts both hands on the numeral',
-    prior: 0.05,
+    prior: 0.06,
     appliesTo: (item) => setsHands(item) && minutesPast(item.shown.minute) === 0,
     predict: (minute) => {
       const { hour } = handAngles(minute)

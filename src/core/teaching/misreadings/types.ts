@@ -3,8 +3,12 @@ import type { Value } from '../values'
 
 export type MisreadingId =
   | 'swapped-hands' | 'next-hour' | 'hour-just-gone' | 'numeral-as-minutes' | 'quarter-as-25' | 'past-for-to'
-  | 'wrong-way' | 'hour-only' | 'minutes-only-fives' | 'one-mark-out' | 'bare-digit' | 'sixty'
-  | 'parked-hour' | 'both-on-numeral' | 'swapped-set' // prettier-ignore
+  | 'wrong-way' | 'hour-only' | 'minutes-only-fives' | 'one-mark-out' | 'bare-digit' | 'sixty' | 'noon-midnight'
+  | 'parked-hour' | 'both-on-numeral' | 'swapped-set'
+  | 'base-100' | 'no-bridge' | 'fence-post' | 'step-left-out' | 'counted-forward' | 'wrong-row' // prettier-ignore
+
+/** What can be brought back on the dial to mend a misreading. */
+export type RepairScaffold = 'ring-of-fives' | 'halves' | 'zones' | 'labels' | 'quarters' | 'arc'
 
 /** What mends a misreading at the table. */
 export interface Repair {
@@ -13,7 +17,7 @@ export interface Repair {
   /** Id of an activity in the catalogue. */
   readonly activity: string
   /** The scaffold to bring back on the dial. */
-  readonly scaffold: 'ring-of-fives' | 'halves' | 'zones' | 'labels'
+  readonly scaffold: RepairScaffold
 }
 
 /**
@@ -27,7 +31,7 @@ export interface Misreading {
   /** How common it is among beginners before any answer is seen: a probability. */
   readonly prior: number
   readonly appliesTo: (item: Item) => boolean
-  /** The wrong answers for a dial time of 0 to 719; never the true one once `wrongAnswers` has sifted them. */
+  /** The wrong answers for the item's time; never the true one once `wrongAnswers` has sifted them. */
   readonly predict: (minute: number, item: Item) => Value[]
   readonly repair: Repair
 }

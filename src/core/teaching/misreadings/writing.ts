@@ -19,7 +19,7 @@ export const writingMisreadings: readonly Misreading[] = [
   {
     id: 'sixty',
     does: 'keeps counting to 60 at the top',
-    prior: 0.03,
+    prior: 0.06,
     appliesTo: (item) => item.ask === 'write' || item.answer.kind === 'minutes',
     predict: (minute, item) => {
       if (minutesPast(minute) !== 0) return []

@@ -1,7 +1,7 @@
-import { endpoint } from '../../../server/http'
-import { childReport } from '../../../server/sessions'
-import { editChild, removeChild } from '../../../server/stores/people'
-import { checked, schemas } from '../../../server/validate'
+import { endpoint } from '../../../../server/http'
+import { childReport } from '../../../../server/sessions'
+import { editChild, removeChild } from '../../../../server/stores/people'
+import { checked, schemas } from '../../../../server/validate'
 
 export const GET = endpoint(({ db, id, now }) => childReport(db, id, now))
 

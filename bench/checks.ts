@@ -1,0 +1,144 @@
+import {
+  type Answer,
+  type MisreadingId,
+  type RungId,
+  type SimulatedChild,
+  WRONG_CHOICES,
+  asksOf,
+  diagnose,
+  draw,
+  drawInt,
+  drawUnit,
+  estimateKnowing,
+  isOpen,
+  isRight,
+  itemPool,
+  luresFor,
+  makeItems,
+  misreadings,
+  nextQuestion,
+  predictionsFor,
+  randomFrom,
+  rungs,
+  shuffled,
+  simulateAnswer,
+  stageOf,
+} from '../src/core'
+
+/* Quick checks of simulated children: asked by the app, or evenly, so that the two can be set side by side. */
+
+export type Way = 'by-information' | 'evenly'
+
+/** The rungs on which a misreading shows at least in one question in twenty of some way of asking. */
+export function rungsShowing(id: MisreadingId): RungId[] {
+  const at = misreadings.findIndex((misreading) => misreading.id === id)
+  return rungs
+    .map((rung) => rung.id)
+    .filter((rung) =>
+      asksOf(rung).some((ask) => {
+        const pool = itemPool(randomFrom(1), { rung, ask })
+        const showing = pool.filter((item) => predictionsFor(item).some((prediction) => prediction.at === at)).length
+        return showing >= Math.max(8, pool.length / 20)
+      }),
+    )
+}
+
+export interface Check {
+  readonly rung: RungId
+  readonly way: Way
+  readonly seed: number
+}
+
+/** The answers of one child to the first `count` questions of a check. */
+export function simulateCheck(child: SimulatedChild, { rung, way, seed }: Check, count: number): Answer[] {
+  const random = randomFrom(seed)
+  const answers: Answer[] = []
+  const even = way === 'evenly' ? evenItems(rung, count, seed) : []
+  while (answers.length < count) {
+    const asked = answers.map((answer) => answer.item)
+    const question = way === 'evenly' ? even[answers.length] : nextQuestion({ rung, seed, answers, asked })
+    if (!question) break
+    const { item, choices } = question
+    const given = simulateAnswer(random, child, item, choices)
+    answers.push({
+      id: String(answers.length),
+      childId: 'simulated',
+      at: 1e12 + answers.length * 20_000,
+      item,
+      choices: choices.length,
+      given,
+      right: isRight(item, given),
+      stage: stageOf(item),
+      helped: false,
+    })
+  }
+  return answers
+}
+
+/** Items spread evenly over the rung's times, each way of asking in turn, wrong choices drawn alike from all misreadings. */
+function evenItems(rung: RungId, count: number, seed: number) {
+  const random = randomFrom(seed + 1)
+  const asks = asksOf(rung)
+  const pools = asks.map((ask) => makeItems(random, { rung, ask, count: Math.min(count, itemPool(randomFrom(seed), { rung, ask }).length) })) // prettier-ignore
+  return Array.from({ length: count }, (_, i) => {
+    const pool = pools[i % asks.length] ?? []
+    const bare = pool[i % pool.length]
+    if (!bare) throw new Error('no item')
+    const lures = isOpen(bare.ask) ? [] : luresFor(bare, { count: WRONG_CHOICES, seed: drawInt(random, 0, 1e9) })
+    const choices = lures.length === 0 ? [] : shuffled(random, [bare.answer, ...lures.map((lure) => lure.value)])
+    return { item: { ...bare, lures }, choices }
+  })
+}
+
+export interface Planted {
+  readonly child: SimulatedChild
+  readonly ids: readonly MisreadingId[]
+  readonly rung: RungId
+}
+
+/** Children who hold so many misreadings, at a strength between 0.5 and 0.9, with 5 % slips, each on a rung where all of them show. */
+export function plantedChildren(howMany: number, misreadingsEach: 0 | 1 | 2, seed: number): Planted[] {
+  const random = randomFrom(seed)
+  const shownOn = new Map(misreadings.map(({ id }) => [id, rungsShowing(id)]))
+  const children: Planted[] = []
+  while (children.length < howMany) {
+    const ids = shuffled(random, misreadings).slice(0, misreadingsEach).map(({ id }) => id)
+    const common = rungs.map(({ id }) => id).filter((rung) => ids.every((id) => shownOn.get(id)?.includes(rung)))
+    if (common.length === 0) continue
+    const child = { misreadings: ids, strength: 0.5 + 0.4 * drawUnit(random), slip: 0.05, knows: () => 1 }
+    children.push({ child, ids, rung: draw(random, common) })
+  }
+  return children
+} // prettier-ignore
+
+export type Named = (found: readonly MisreadingId[], ids: readonly MisreadingId[]) => boolean
+
+/** The shares of children for whom `named` holds after each of so many answers (ascending). */
+export function sharesAfter(children: readonly Planted[], way: Way, counts: readonly number[], named: Named): number[] {
+  const hits = counts.map(() => 0)
+  const most = counts[counts.length - 1] ?? 0
+  for (const [i, { child, ids, rung }] of children.entries()) {
+    const answers = simulateCheck(child, { rung, way, seed: i }, most)
+    for (const [at, count] of counts.entries()) {
+      const found = diagnose(answers.slice(0, count)).findings.map(({ misreading }) => misreading)
+      if (named(found, ids)) hits[at] = (hits[at] ?? 0) + 1
+    }
+  }
+  return hits.map((hit) => hit / children.length)
+}
+
+export const firstIsRight: Named = (found, ids) => found[0] === ids[0]
+export const allAreNamed: Named = (found, ids) => ids.every((id) => found.includes(id))
+export const anyIsNamed: Named = (found) => found.length > 0
+
+const DAY = 86_400_000
+
+/** Whether a simulated child is called firm at some point within twelve answers over two days. */
+export function firmWithinTwelve(child: SimulatedChild, rung: RungId, seed: number): boolean {
+  const days = simulateCheck(child, { rung, way: 'by-information', seed }, 12)
+  const answers = days.map((answer, i) => (i < 6 ? answer : { ...answer, at: answer.at + 3 * DAY }))
+  return [8, 9, 10, 11, 12].some((count) => {
+    const given = answers.slice(0, count)
+    return estimateKnowing(given, rung, (given[count - 1]?.at ?? 0) + 60_000).firm
+  })
+}

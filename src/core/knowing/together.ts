@@ -1,0 +1,64 @@
+import { type MisreadingId, type RungId, misreadingOf, rungOf } from '../teaching'
+import type { Standing } from './readiness'
+
+/** A child as a partner: what is known, what is worked on, what was found. */
+export interface Partner {
+  readonly id: string
+  readonly name: string
+  readonly standing: Pick<Standing, 'firm' | 'working'>
+  readonly findings: readonly MisreadingId[]
+}
+
+/** Children who do well to work together next time, and why. */
+export interface Together {
+  readonly kind: 'same-repair' | 'shows-the-other' | 'same-rung' | 'alone'
+  readonly childIds: readonly string[]
+  readonly why: string
+}
+
+const MOST_TOGETHER = 4
+
+/** Which misreadings are shared: those of two or more, the most shared first. */
+export function sharedRepairs(children: readonly Partner[]): { misreading: MisreadingId; childIds: string[] }[] {
+  const byId = new Map<MisreadingId, string[]>()
+  for (const { id, findings } of children) for (const each of findings) byId.set(each, [...(byId.get(each) ?? []), id])
+  return [...byId]
+    .map(([misreading, childIds]) => ({ misreading, childIds }))
+    .filter(({ childIds }) => childIds.length > 1)
+    .sort((a, b) => b.childIds.length - a.childIds.length)
+}
+
+/**
+ * Pairs and small groups for next time, each child in just one: first those who need the same repair, then
+ * pairs in which one has firm what the other works on, then those on the same rung; the rest alone.
+ */
+export function suggestTogether(children: readonly Partner[]): Together[] {
+  const left = new Map(children.map((child) => [child.id, child]))
+  const made: Together[] = []
+  const take = (kind: Together['kind'], members: readonly Partner[], why: string) => {
+    made.push({ kind, childIds: members.map(({ id }) => id), why })
+    for (const { id } of members) left.delete(id)
+  }
+  for (const { misreading } of sharedRepairs(children)) {
+    const members = [...left.values()].filter((child) => child.findings.includes(misreading)).slice(0, MOST_TOGETHER)
+    if (members.length > 1) take('same-repair', members, `The same repair helps all of them: each ${misreadingOf(misreading).does}.`) // prettier-ignore
+  }
+  for (const learner of [...left.values()]) {
+    const rung = learner.standing.working
+    if (!left.has(learner.id) || !rung) continue
+    const shower = [...left.values()].find((other) => other.id !== learner.id && other.standing.firm.includes(rung))
+    if (shower) take('shows-the-other', [shower, learner], `${shower.name} has ${nameOf(rung)} firm and ${learner.name} is working on it: one sets the clock, the other says it.`) // prettier-ignore
+  }
+  for (const first of [...left.values()]) {
+    if (!left.has(first.id)) continue
+    const rung = first.standing.working
+    const members = [...left.values()].filter((other) => other.standing.working === rung).slice(0, MOST_TOGETHER)
+    if (members.length > 1) take('same-rung', members, rung ? `All are working on ${nameOf(rung)}.` : 'For all of them every rung is firm.') // prettier-ignore
+    else take('alone', [first], rung ? `Nobody else is on ${nameOf(rung)} or past it: with the adult.` : 'Every rung is firm: can show the others.') // prettier-ignore
+  }
+  return made
+}
+
+function nameOf(rung: RungId): string {
+  return `“${rungOf(rung).name}”`
+}

@@ -1,0 +1,131 @@
+import { MINUTES_PER_DAY, MINUTES_PER_HOUR, minutesPast, modulo, onDial } from '../../clock'
+import type { Item } from '../items'
+import { type Value, durationOf, minutesOfDuration } from '../values'
+import type { Misreading } from './types'
+
+/* Mistakes of reckoning with times: how long, later and sooner, rounding, when to start, the halves of the day. */
+
+const time = (minute: number): Value => ({ kind: 'time', minute: onDial(minute) })
+const length = (minutes: number): Value[] => (minutes > 0 ? [durationOf(minutes)] : [])
+const stepOf = (item: Item) => (item.shown.minute % 5 === 0 ? 5 : 1)
+
+/** Figures as they are written one under the other: 13:10 is 1310. */
+const asHundreds = (minute: number) => Math.floor(minute / MINUTES_PER_HOUR) * 100 + minutesPast(minute)
+
+export const reckoningMisreadings: readonly Misreading[] = [
+  {
+    id: 'base-100',
+    does: 'reckons as if an hour had 100 minutes',
+    prior: 0.1,
+    appliesTo: (item) => item.ask === 'how-long',
+    // 8:35 → 1:10 as 13.10 − 8.35: 4 h 75 min.
+    predict: (minute, { shown }) => {
+      if (shown.as !== 'span') return []
+      const difference = asHundreds(shown.to) - asHundreds(minute)
+      return [{ kind: 'duration', hours: Math.floor(difference / 100), minutes: difference % 100 }]
+    },
+    repair: {
+      say: 'Jump to the next whole hour first. How many minutes was that? Now the hours, then the rest.',
+      activity: 'ring-of-fives-count',
+      scaffold: 'ring-of-fives',
+    },
+  },
+  {
+    id: 'no-bridge',
+    does: 'does not carry the minutes into the hour',
+    prior: 0.12,
+    appliesTo: ({ ask }) => ['how-long', 'later', 'round', 'work-back'].includes(ask),
+    predict: (minute, { shown, answer }) => {
+      if (shown.as === 'span' && answer.kind === 'duration') {
+        // One hour too many, the hours taken from each other as they stand, or one too few.
+        const right = minutesOfDuration(answer)
+        return minutesPast(shown.to) < minutesPast(minute) ? [...length(right + 60), ...length(right - 60)] : []
+      }
+      if (answer.kind !== 'time') return []
+      // 7:50 and 20 minutes more, said as 7:10: the minutes go round, the hour stays.
+      return [time(minute - minutesPast(minute) + minutesPast(answer.minute))]
+    },
+    repair: {
+      say: 'Watch the short hand while the long one passes 12. What has the hour become?',
+      activity: 'paper-clock',
+      scaffold: 'zones',
+    },
+  },
+  {
+    id: 'fence-post',
+    does: 'counts both ends: the first mark is counted as one',
+    prior: 0.08,
+    appliesTo: ({ ask }) => ask === 'how-long' || ask === 'later',
+    predict: (_, item) => {
+      const step = stepOf(item)
+      if (item.answer.kind === 'duration') return length(minutesOfDuration(item.answer) + step)
+      if (item.shown.as !== 'shift' || item.answer.kind !== 'time') return []
+      // The start is counted, so one step too little is moved.
+      return [time(item.answer.minute - Math.sign(item.shown.by) * step)]
+    },
+    repair: {
+      say: 'Put a finger on the start and say nothing. Count one when the finger has jumped.',
+      activity: 'ring-of-fives-count',
+      scaffold: 'ring-of-fives',
+    },
+  },
+  {
+    id: 'counted-forward',
+    does: 'counts forward where it should go back, or the reverse',
+    prior: 0.08,
+    appliesTo: ({ ask }) => ask === 'later' || ask === 'work-back',
+    predict: (minute, { shown, answer }) => {
+      if (answer.kind !== 'time') return []
+      return shown.as === 'shift' || shown.as === 'steps' ? [time(2 * minute - answer.minute)] : []
+    },
+    repair: {
+      say: 'Show with your finger which way the long hand goes: is it sooner, or later?',
+      activity: 'body-clock',
+      scaffold: 'arc',
+    },
+  },
+  {
+    id: 'step-left-out',
+    does: 'leaves one of the steps out',
+    prior: 0.08,
+    appliesTo: ({ ask }) => ask === 'work-back',
+    predict: (_, { shown, answer }) => {
+      if (shown.as !== 'steps' || answer.kind !== 'time') return []
+      const start = answer.minute
+      return shown.steps.map((step) => time(start + step))
+    },
+    repair: {
+      say: 'Put a counter down for each thing to be done. Is every counter in the sum?',
+      activity: 'paper-clock',
+      scaffold: 'arc',
+    },
+  },
+  {
+    id: 'noon-midnight',
+    does: 'takes the other half of the day, at 12 above all',
+    prior: 0.1,
+    appliesTo: ({ answer }) => answer.kind === 'day',
+    predict: (minute) => [{ kind: 'day', minute: modulo(minute + MINUTES_PER_DAY / 2, MINUTES_PER_DAY) }],
+    repair: {
+      say: 'Walk the day on two rounds of the clock. In which round are you when this happens?',
+      activity: 'day-told',
+      scaffold: 'arc',
+    },
+  },
+  {
+    id: 'wrong-row',
+    does: 'reads the row above or below',
+    prior: 0.1,
+    appliesTo: ({ ask }) => ask === 'look-up',
+    predict: (minute, { shown }) => {
+      if (shown.as !== 'rows') return []
+      const at = shown.rows.findIndex((row) => row.minute === minute)
+      return [shown.rows[at - 1], shown.rows[at + 1]].flatMap((row) => (row ? [time(row.minute)] : []))
+    },
+    repair: {
+      say: 'Lay a ruler under the row before you read along it.',
+      activity: 'match-cards',
+      scaffold: 'labels',
+    },
+  },
+]

@@ -1,0 +1,59 @@
+import type { DoingId } from '../wording'
+
+/** Which way a question goes. */
+export const ASKS = [
+  'read', 'set', 'say', 'match', 'write', 'name',
+  'round', 'later', 'how-long', 'work-back', 'half-of-day', 'write-24', 'look-up',
+] as const // prettier-ignore
+export type Ask = (typeof ASKS)[number]
+
+/** A part of the clock that can be pointed at. */
+export const CLOCK_PARTS = ['hour-hand', 'minute-hand', 'second-hand', 'centre', 'face'] as const
+export type ClockPart = (typeof CLOCK_PARTS)[number]
+
+/**
+ * What the child is shown. `minute` is what the clock shows: a dial time, 0 to 719, save where the half of
+ * the day matters (`doing`, `day`, `span`): there it is minutes since midnight, 0 to 1439.
+ */
+export type Shown =
+  | { readonly as: 'dial'; readonly minute: number; readonly hands: 'both' | 'hour' | 'minute' }
+  | { readonly as: 'words'; readonly minute: number }
+  | { readonly as: 'figures'; readonly minute: number }
+  /** A clock, and by how many minutes to move on (above 0) or back (below 0). */
+  | { readonly as: 'shift'; readonly minute: number; readonly by: number }
+  /** Two clocks of one day: from `minute` to the later `to`. */
+  | { readonly as: 'span'; readonly minute: number; readonly to: number }
+  /** A deadline, and the minutes that each thing before it takes. */
+  | { readonly as: 'steps'; readonly minute: number; readonly steps: readonly number[] }
+  /** A clock, and what is being done then. */
+  | { readonly as: 'doing'; readonly minute: number; readonly doing: DoingId }
+  /** A clock, and the part of the day told in words. */
+  | { readonly as: 'day'; readonly minute: number }
+  /** A clock with one of its parts pointed at. */
+  | { readonly as: 'part'; readonly minute: number; readonly part: ClockPart }
+  /** A plan of the day; asked is the row at `minute`. */
+  | {
+      readonly as: 'rows'
+      readonly minute: number
+      readonly rows: readonly { readonly doing: DoingId; readonly minute: number }[]
+    }
+
+/** What is shown, in a few letters: the same for the same question. */
+export function shownKey(shown: Shown): string {
+  switch (shown.as) {
+    case 'shift':
+      return `${shown.as} ${shown.minute} ${shown.by}`
+    case 'span':
+      return `${shown.as} ${shown.minute} ${shown.to}`
+    case 'steps':
+      return `${shown.as} ${shown.minute} ${shown.steps.join('+')}`
+    case 'part':
+      return `${shown.as} ${shown.part}`
+    case 'rows':
+      return `${shown.as} ${shown.minute} ${shown.rows.map((row) => row.minute).join(',')}`
+    case 'dial':
+      return `${shown.as} ${shown.minute} ${shown.hands}`
+    default:
+      return `${shown.as} ${shown.minute}`
+  }
+} // prettier-ignore

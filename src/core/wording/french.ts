@@ -1,0 +1,149 @@
+import { dialHour, minutesPast, onDial } from '../clock'
+import { type DayPart, asAfternoon, asMorning, numberReader, plain, readWithDayPart } from './grammar'
+import type { Phrases } from './phrases'
+import type { Language, ParsedTime } from './types'
+
+const UNITS = [
+  'zéro', 'un', 'deux', 'trois', 'quatre', 'cinq', 'six', 'sept', 'huit', 'neuf', 'dix', 'onze', 'douze', 'treize',
+  'quatorze', 'quinze', 'seize', 'dix-sept', 'dix-huit', 'dix-neuf',
+] // prettier-ignore
+const TENS = ['', '', 'vingt', 'trente', 'quarante', 'cinquante']
+
+/** Hours and minutes are feminine: "une heure", "vingt et une". */
+function numberWord(n: number): string {
+  if (n === 1) return 'une'
+  const unit = UNITS[n]
+  if (unit !== undefined) return unit
+  const ten = TENS[Math.floor(n / 10)] ?? ''
+  if (n % 10 === 0) return ten
+  return n % 10 === 1 ? `${ten} et une` : `${ten}-${UNITS[n % 10]}`
+}
+
+const masculine = Object.fromEntries([1, 21, 31, 41, 51].map((n) => [numberWord(n).replace(/une$/, 'un'), n]))
+const wordValue = numberReader(numberWord, masculine)
+
+function hours(minute: number): string {
+  const hour = dialHour(minute)
+  return `${numberWord(hour)} ${hour === 1 ? 'heure' : 'heures'}`
+}
+
+function speak(minute: number, form: 'turns' | 'minutes-past'): string {
+  const past = minutesPast(minute)
+  if (past === 0) return hours(minute)
+  if (form === 'minutes-past') return `${hours(minute)} ${numberWord(past)}`
+  if (past === 15) return `${hours(minute)} et quart`
+  if (past === 30) return `${hours(minute)} et demie`
+  if (past < 30) return `${hours(minute)} ${numberWord(past)}`
+  return `${hours(minute + 60)} moins ${past === 45 ? 'le quart' : numberWord(60 - past)}`
+}
+
+const DAY_PARTS: readonly DayPart[] = [
+  [/ du matin$/, asMorning],
+  [/ (?:de l'apres midi|du soir)$/, asAfternoon],
+  [/ de la nuit$/, asMorning],
+]
+
+function parse(said: string): ParsedTime | undefined {
+  const text = plain(said).replace(/^(?:il est|a) /, '')
+  const named = /^(midi|minuit)(?: (.+))?$/.exec(text)
+  if (named) {
+    const shift = named[2] === undefined ? 0 : restMinutes(named[2])
+    if (shift === undefined) return undefined
+    return { minute: ((named[1] === 'midi' ? 720 : 1440) + shift) % 1440, kind: 'day' }
+  }
+  return readWithDayPart(text, DAY_PARTS, parseDial)
+}
+
+function parseDial(text: string): number | undefined {
+  const match = /^(.+?) heures?(?: (.+))?$/.exec(text)
+  const hour = match?.[1] === undefined ? undefined : wordValue(match[1])
+  const shift = match?.[2] === undefined ? 0 : restMinutes(match[2])
+  if (!match || hour === undefined || hour > 23 || shift === undefined) return undefined
+  return hour > 12 || hour === 0 ? (hour * 60 + shift + 1440) % 1440 : onDial(hour * 60 + shift)
+}
+
+/** What follows the hour, in minutes after it; below 0 after "moins". */
+function restMinutes(rest: string): number | undefined {
+  if (rest === 'pile') return 0
+  if (/^et quart$/.test(rest)) return 15
+  if (/^et demie?$/.test(rest)) return 30
+  const minus = /^moins (?:le |un )?(.+?)(?: minutes?)?$/.exec(rest)
+  if (minus?.[1]) {
+    const minutes = minus[1] === 'quart' ? 15 : wordValue(minus[1])
+    return minutes ? -minutes : undefined
+  }
+  return wordValue(rest.replace(/^et /, '').replace(/ minutes?$/, ''))
+}
+
+function sayAbout(minute: number): string {
+  const past = minutesPast(minute)
+  if (past === 0) return hours(minute)
+  if (past <= 20) return `un peu après ${hours(minute)}`
+  if (past < 40) return `entre ${hours(minute)} et ${hours(minute + 60)}`
+  return `bientôt ${hours(minute + 60)}`
+}
+
+function dayPart(minute: number): string {
+  if (minute < 720) return 'du matin'
+  return minute < 1080 ? 'de l’après-midi' : 'du soir'
+}
+
+const PHRASES: Phrases = {
+  whatTime: 'Quelle heure est-il ?',
+  howManyMinutes: 'Combien de minutes ?',
+  whatHourHand: 'Que dit l’aiguille des heures ?',
+  showMe: (time) => `Montre-moi ${time}.`,
+  whichClock: (time) => `Quelle horloge montre ${time} ?`,
+  sayAloud: 'Dis cette heure à voix haute.',
+  write: 'Écris cette heure en chiffres.',
+  roundTo: (step) => `Quelle heure est-il, à ${step} minutes près ?`,
+  later: (length) => `Quelle heure sera-t-il ${length} plus tard ?`,
+  sooner: (length) => `Quelle heure était-il ${length} plus tôt ?`,
+  howLong: (from, to) => `Combien de temps entre ${from} et ${to} ?`,
+  startWhen: (deadline, steps) =>
+    `Tout doit être fini à ${deadline}. Il faut ${steps.join(' puis ')}. Quand commencer ?`,
+  whichHalf: (doing) => `${doing} : quelle moitié de la journée ?`,
+  write24: (part) => `C’est une heure ${part}. Comment s’écrit-elle sur 24 heures ?`,
+  whichPart: 'Comment s’appelle cette partie ?',
+  whenIs: (doing) => `C’est à quelle heure : ${doing} ?`,
+  stillHour: (hour) => `encore ${hour} h et quelques`,
+  doings: {
+    'wake-up': 'le réveil',
+    breakfast: 'le petit-déjeuner',
+    school: 'le début de la classe',
+    lunch: 'le déjeuner',
+    play: 'le jeu dehors',
+    supper: 'le dîner',
+    story: 'l’histoire au lit',
+    asleep: 'le sommeil profond',
+  },
+  parts: {
+    'hour-hand': 'l’aiguille des heures',
+    'minute-hand': 'l’aiguille des minutes',
+    'second-hand': 'la trotteuse',
+    centre: 'le centre',
+    face: 'le cadran',
+  },
+  onDial: { past: 'et', to: 'moins', hour: 'heure', minute: 'minute' },
+  name: 'Prénom',
+  key: 'corrigé',
+}
+
+export const french: Language = {
+  id: 'fr',
+  name: 'Français',
+  speak,
+  sayAbout,
+  sayMinutes: (minutes) => `${minutes} ${minutes === 1 ? 'minute' : 'minutes'}`,
+  dayPart,
+  dayParts: DAY_PARTS,
+  parseWords: parse,
+  tidyFigures: (text) =>
+    text
+      .replace(/^(?:il est|à|a) /, '')
+      .replace(/^(\d{1,2}) ?h(?:eures?)? ?(\d{1,2})(?: ?min(?:utes)?)?$/, (_, hour: string, minutes: string) => `${hour}:${minutes.padStart(2, '0')}`)
+      .replace(/^(\d{1,2}) ?h$/, '$1 heures'),
+  noon: 'midi',
+  midnight: 'minuit',
+  phrases: PHRASES,
+} // prettier-ignore

@@ -1,0 +1,49 @@
+import { onDial } from '../clock'
+import type { ParsedTime } from './types'
+
+/** Letters without their accents, hyphens as spaces: "Dreißig" and "dreissig", "dieciséis" and "dieciseis" alike. */
+export function plain(text: string): string {
+  return text
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .replace(/ß/g, 'ss')
+    .replace(/[-‐‑]/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim()
+}
+
+/** What the numbers from 0 to 59 are called, the other way round; figures count too. */
+export function numberReader(numberWord: (n: number) => string, also: Readonly<Record<string, number>> = {}) {
+  const values = new Map(Array.from({ length: 60 }, (_, n) => [plain(numberWord(n)), n] as const))
+  for (const [word, value] of Object.entries(also)) values.set(plain(word), value)
+  return (text: string): number | undefined => {
+    if (/^\d{1,2}$/.test(text)) return Number(text) < 60 ? Number(text) : undefined
+    return values.get(plain(text))
+  }
+}
+
+/** A part of the day at the end of what is said, and what it makes of a dial time (0 to 719). */
+export type DayPart = readonly [RegExp, (dial: number) => number]
+
+export const asMorning = (dial: number) => dial
+export const asAfternoon = (dial: number) => dial + 720
+/** "Twelve at night" is midnight and "one at night" early; six to eleven at night are late. */
+export const asNight = (dial: number) => (dial >= 360 ? dial + 720 : dial)
+
+/** Reads a time with or without its part of the day; `read` gives minutes, over 719 where the hour itself tells the half. */
+export function readWithDayPart(
+  text: string,
+  parts: readonly DayPart[],
+  read: (text: string) => number | undefined,
+): ParsedTime | undefined {
+  for (const [pattern, place] of parts) {
+    if (!pattern.test(text)) continue
+    const minute = read(text.replace(pattern, '').trim())
+    if (minute === undefined) return undefined
+    return { minute: minute >= 720 ? minute : place(onDial(minute)), kind: 'day' }
+  }
+  const minute = read(text)
+  if (minute === undefined) return undefined
+  return { minute, kind: minute >= 720 ? 'day' : 'dial' }
+}

@@ -1,0 +1,141 @@
+import { dialHour, minutesPast, onDial } from '../clock'
+import { type DayPart, asAfternoon, asMorning, asNight, numberReader, plain, readWithDayPart } from './grammar'
+import type { Phrases } from './phrases'
+import type { Language, ParsedTime } from './types'
+
+const UNITS = [
+  'cero', 'uno', 'dos', 'tres', 'cuatro', 'cinco', 'seis', 'siete', 'ocho', 'nueve', 'diez', 'once', 'doce', 'trece',
+  'catorce', 'quince', 'dieciséis', 'diecisiete', 'dieciocho', 'diecinueve', 'veinte', 'veintiuno', 'veintidós',
+  'veintitrés', 'veinticuatro', 'veinticinco', 'veintiséis', 'veintisiete', 'veintiocho', 'veintinueve',
+] // prettier-ignore
+const TENS = ['', '', '', 'treinta', 'cuarenta', 'cincuenta']
+
+function numberWord(n: number): string {
+  const unit = UNITS[n]
+  if (unit !== undefined) return unit
+  const ten = TENS[Math.floor(n / 10)] ?? ''
+  return n % 10 === 0 ? ten : `${ten} y ${UNITS[n % 10]}`
+}
+
+const wordValue = numberReader(numberWord, { una: 1, un: 1, veintiun: 21 })
+
+/** "la una", "las cuatro". */
+function hours(minute: number): string {
+  const hour = dialHour(minute)
+  return hour === 1 ? 'la una' : `las ${numberWord(hour)}`
+}
+
+function count(n: number): string {
+  return n === 1 ? 'un minuto' : numberWord(n)
+}
+
+function speak(minute: number, form: 'turns' | 'minutes-past'): string {
+  const past = minutesPast(minute)
+  if (past === 0) return hours(minute)
+  if (form === 'minutes-past') return `${hours(minute)} y ${count(past)}`
+  if (past === 15) return `${hours(minute)} y cuarto`
+  if (past === 30) return `${hours(minute)} y media`
+  if (past < 30) return `${hours(minute)} y ${count(past)}`
+  return `${hours(minute + 60)} menos ${past === 45 ? 'cuarto' : count(60 - past)}`
+}
+
+const DAY_PARTS: readonly DayPart[] = [
+  [/ (?:de la (?:manana|madrugada)|a\.? ?m\.?)$/, asMorning],
+  [/ (?:de la tarde|p\.? ?m\.?)$/, asAfternoon],
+  [/ (?:del mediodia)$/, (dial) => (dial >= 660 ? dial : dial + 720)],
+  [/ de la noche$/, asNight],
+]
+
+function parse(said: string): ParsedTime | undefined {
+  const text = plain(said).replace(/^(?:son|es|a|al) /, '').replace(/^(?:el|la|las) /, '') // prettier-ignore
+  if (/^(?:(?:12|doce) (?:del )?)?mediodia$/.test(text)) return { minute: 720, kind: 'day' }
+  if (/^(?:(?:12|doce) (?:de la )?)?medianoche$/.test(text)) return { minute: 0, kind: 'day' }
+  return readWithDayPart(text, DAY_PARTS, parseDial)
+}
+
+function parseDial(text: string): number | undefined {
+  const toGo = /^(?:faltan? )?(?:un )?(.+?)(?: minutos?)? para (?:la|las) (.+)$/.exec(text)
+  const [, base = text, sign, rest] = toGo
+    ? ['', toGo[2], 'menos', toGo[1]]
+    : (/^(.+?) (y|menos|con) (.+?)(?: minutos?)?$/.exec(text) ?? [])
+  const hour = wordValue(base.replace(/ en punto$/, ''))
+  if (hour === undefined || hour > 23 || hour === 0) return undefined
+  const minutes = rest === undefined ? 0 : /^(?:un )?cuarto$/.test(rest) ? 15 : rest === 'media' ? 30 : wordValue(rest)
+  if (minutes === undefined || (rest !== undefined && minutes === 0)) return undefined
+  const shift = sign === 'menos' ? -minutes : minutes
+  return hour > 12 ? hour * 60 + shift : onDial(hour * 60 + shift)
+}
+
+function sayAbout(minute: number): string {
+  const past = minutesPast(minute)
+  if (past === 0) return `${hours(minute)} en punto`
+  if (past <= 20) return `un poco después de ${hours(minute)}`
+  if (past < 40) return `entre ${hours(minute)} y ${hours(minute + 60)}`
+  return `casi ${hours(minute + 60)}`
+}
+
+function dayPart(minute: number): string {
+  if (minute < 360) return 'de la madrugada'
+  if (minute < 720) return 'de la mañana'
+  return minute < 1200 ? 'de la tarde' : 'de la noche'
+}
+
+const PHRASES: Phrases = {
+  whatTime: '¿Qué hora es?',
+  howManyMinutes: '¿Cuántos minutos?',
+  whatHourHand: '¿Qué dice la aguja de las horas?',
+  showMe: (time) => `Pon ${time}.`,
+  whichClock: (time) => `¿Qué reloj marca ${time}?`,
+  sayAloud: 'Di esta hora en voz alta.',
+  write: 'Escribe esta hora con cifras.',
+  roundTo: (step) => `¿Qué hora es, redondeando a ${step} minutos?`,
+  later: (length) => `¿Qué hora será ${length} más tarde?`,
+  sooner: (length) => `¿Qué hora era ${length} antes?`,
+  howLong: (from, to) => `¿Cuánto tiempo hay entre ${from} y ${to}?`,
+  startWhen: (deadline, steps) =>
+    `Todo debe estar listo a ${deadline}. Hacen falta ${steps.join(' y luego ')}. ¿Cuándo empezar?`,
+  whichHalf: (doing) => `${doing}: ¿en qué mitad del día?`,
+  write24: (part) => `Es una hora ${part}. ¿Cómo se escribe con 24 horas?`,
+  whichPart: '¿Cómo se llama esta parte?',
+  whenIs: (doing) => `¿A qué hora es: ${doing}?`,
+  stillHour: (hour) => (hour === 1 ? 'todavía la 1 y algo' : `todavía las ${hour} y algo`),
+  doings: {
+    'wake-up': 'despertarse',
+    breakfast: 'el desayuno',
+    school: 'empiezan las clases',
+    lunch: 'la comida',
+    play: 'jugar fuera',
+    supper: 'la cena',
+    story: 'un cuento en la cama',
+    asleep: 'dormir profundamente',
+  },
+  parts: {
+    'hour-hand': 'la aguja de las horas',
+    'minute-hand': 'la aguja de los minutos',
+    'second-hand': 'el segundero',
+    centre: 'el centro',
+    face: 'la esfera',
+  },
+  onDial: { past: 'y', to: 'menos', hour: 'hora', minute: 'minuto' },
+  name: 'Nombre',
+  key: 'soluciones',
+}
+
+export const spanish: Language = {
+  id: 'es',
+  name: 'Español',
+  speak,
+  sayAbout,
+  sayMinutes: (minutes) => `${minutes} ${minutes === 1 ? 'minuto' : 'minutos'}`,
+  dayPart,
+  dayParts: DAY_PARTS,
+  parseWords: parse,
+  tidyFigures: (text) =>
+    text
+      .replace(/^(?:son |es |a )?(?:las?) (?=\d)/, '')
+      .replace(/ ?([ap])\.? ?m\.?$/, '$1m')
+      .replace(/ ?h(?:oras)?$/, ''),
+  noon: 'mediodía',
+  midnight: 'medianoche',
+  phrases: PHRASES,
+}

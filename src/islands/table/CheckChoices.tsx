@@ -1,0 +1,63 @@
+import { Group, MultiSelect, SegmentedControl, Select, Switch } from '@mantine/core'
+import { type Ask, FADING_ORDER, type RungId, SCAFFOLD_NAMES, type ScaffoldId, asksOf, rungOf } from '../../core'
+import type { QuickCheckState } from './useQuickCheck'
+import type { Choices } from './checkState'
+
+const WAYS: Partial<Record<Ask, string>> = { read: 'Read the clock', set: 'Set the clock', say: 'Say figures aloud', match: 'Match to figures', write: 'Write it down' } // prettier-ignore
+
+/** Who is asked, on which rung, which way, with what: set once and left. */
+export function CheckChoices({ check }: { check: QuickCheckState }) {
+  const { choices, choose, rung } = check
+  const ways = asksOf(rung)
+  return (
+    <>
+      <Group gap="xs" align="end">
+        <SegmentedControl
+          aria-label="Who is asked"
+          value={choices.turns}
+          onChange={(value) => choose({ turns: value as Choices['turns'] })}
+          data={[
+            { value: 'round', label: 'In turn' },
+            { value: 'one', label: 'One child' },
+          ]}
+        />
+        <Select
+          aria-label="Which rung"
+          style={{ flex: 1, minWidth: 150 }}
+          value={choices.rung ?? ''}
+          onChange={(value) => choose({ rung: value ? (value as RungId | 'due') : null, ask: null })}
+          allowDeselect={false}
+          data={[
+            { value: '', label: 'Each child’s own rung' },
+            { value: 'due', label: 'What is due' },
+            ...check.rungs.map((id) => ({ value: id, label: rungOf(id).name })),
+          ]}
+        />
+      </Group>
+      <Group gap="xs" align="center">
+        {ways.length > 1 && (
+          <Select
+            aria-label="Which way"
+            style={{ flex: 1, minWidth: 150 }}
+            value={choices.ask && ways.includes(choices.ask) ? choices.ask : ''}
+            onChange={(value) => choose({ ask: value ? (value as Ask) : null })}
+            allowDeselect={false}
+            data={[{ value: '', label: 'Whichever tells most' }, ...ways.map((id) => ({ value: id, label: WAYS[id] ?? id }))]}
+          />
+        )}
+        <MultiSelect
+          aria-label="Helps on the dial"
+          placeholder={check.scaffolds.length === 0 ? 'No helps on the dial' : undefined}
+          style={{ flex: 1, minWidth: 170 }}
+          value={[...check.scaffolds]}
+          onChange={(ids) => check.setScaffolds(ids as ScaffoldId[])}
+          data={FADING_ORDER.map((id) => ({ value: id, label: SCAFFOLD_NAMES[id] }))}
+        />
+      </Group>
+      <Group gap="lg">
+        <Switch label="25 s a question" checked={choices.timer} onChange={(event) => choose({ timer: event.currentTarget.checked })} />
+        <Switch label="With a real clock" checked={choices.realClock} onChange={(event) => choose({ realClock: event.currentTarget.checked })} />
+      </Group>
+    </>
+  )
+} // prettier-ignore

@@ -1,0 +1,160 @@
+import { Text } from '@mantine/core'
+import {
+  type Item,
+  type ScaffoldId,
+  type Settings,
+  type Shown,
+  type Wording,
+  askInWords,
+  jumpEnds,
+  jumpLine,
+  languages,
+  minuteOf,
+  misreadingOf,
+  onDial,
+  say,
+  sayDuration,
+  workBack,
+  wordingOf,
+} from '../../core'
+import { Dial, type Hands } from '../../ui/Dial'
+import { DrawingView } from '../../ui/DrawingView'
+import { helpsOnDial } from '../../ui/helps'
+import type { QuickCheckState } from './useQuickCheck'
+
+interface Props {
+  readonly check: QuickCheckState
+  readonly settings: Settings
+}
+
+/** What the child is shown: a clock to read or to set, two clocks, figures, a plan of the day; once answered, what is true of it. */
+export function CheckStage({ check, settings }: Props) {
+  const { question, given, meanings, scaffolds } = check
+  const wording = wordingOf(settings)
+  if (!question) return <div className="table-stage" />
+  const { item } = question
+  // The repair of a mistake comes back on the dial as soon as the answer is in.
+  const repair = meanings[0] && misreadingOf(meanings[0]).repair.scaffold
+  const helps: readonly ScaffoldId[] = given && repair ? [repair] : scaffolds
+  const isSetting = item.ask === 'set' && !given
+  return (
+    <section className="table-stage" aria-label="The question’s clock">
+      <div className="table-said">{askInWords(item, wording)}</div>
+      {isSetting ? (
+        <div className="table-dial">
+          <Dial hands={check.hands} onTurn={check.setHands} step={item.rung === 'minute' ? 1 : 5} wording={wording} size="100%" scaffolds={helpsOnDial(helps, minuteOf(item))} secret />
+        </div>
+      ) : (
+        <Seen shown={item.shown} helps={helps} wording={wording} isAnswered={given !== undefined} />
+      )}
+      {given && <Worked item={item} wording={wording} />}
+    </section>
+  )
+} // prettier-ignore
+
+interface SeenProps {
+  readonly shown: Shown
+  readonly helps: readonly ScaffoldId[]
+  readonly wording: Wording
+  readonly isAnswered: boolean
+}
+
+function Seen({ shown, helps, wording, isAnswered }: SeenProps) {
+  const { doings, parts } = languages[wording.language].phrases
+  const clock = (minute: number, options: object = {}, hands?: Hands) => (
+    <div className="table-dial" key={minute}>
+      <Dial
+        hands={hands ?? { gear: 'geared', minute }}
+        wording={wording}
+        size="100%"
+        scaffolds={{ ...helpsOnDial(helps, minute), ...options }}
+        secret={!isAnswered}
+      />
+    </div>
+  )
+  switch (shown.as) {
+    case 'dial':
+      return clock(shown.minute, { hands: shown.hands })
+    case 'words':
+    case 'day':
+      return clock(shown.minute)
+    case 'figures':
+      return isAnswered ? clock(shown.minute) : <Big>{say(onDial(shown.minute), { ...wording, form: 'digital' })}</Big>
+    case 'shift':
+      return (
+        <>
+          {clock(shown.minute)}
+          <Big small>
+            {shown.by > 0 ? '+' : '−'} {sayDuration(Math.abs(shown.by))}
+          </Big>
+        </>
+      )
+    case 'span':
+      return <div className="table-dials table-dials-2">{[shown.minute, shown.to].map((minute) => clock(minute))}</div>
+    case 'steps':
+      return (
+        <>
+          {clock(shown.minute)}
+          <Big small>{shown.steps.map(sayDuration).join(' + ')}</Big>
+        </>
+      )
+    case 'doing':
+      return (
+        <>
+          {clock(shown.minute)}
+          <Big small>{doings[shown.doing]}</Big>
+        </>
+      )
+    case 'part':
+      return (
+        <>
+          {clock(
+            shown.minute,
+            { pointedAt: shown.part },
+            { gear: 'geared', minute: shown.minute, second: POINTED_SECOND },
+          )}
+          <Big small>{isAnswered ? parts[shown.part] : ''}</Big>
+        </>
+      )
+    case 'rows':
+      return (
+        <table className="table-rows">
+          <tbody>
+            {shown.rows.map((row) => (
+              <tr key={row.doing} className={isAnswered && row.minute === shown.minute ? 'table-row-asked' : undefined}>
+                <td>{doings[row.doing]}</td>
+                <td>{say(row.minute, { ...wording, form: 'day-24' })}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )
+  }
+}
+
+/** Away from both other hands of the clock whose parts are named. */
+const POINTED_SECOND = 38
+
+function Big({ children, small = false }: { children: React.ReactNode; small?: boolean }) {
+  return <Text style={{ fontFamily: 'Andika, sans-serif', fontSize: small ? 40 : 110, lineHeight: 1.2 }}>{children}</Text>
+} // prettier-ignore
+
+/** How it is reckoned, in jumps, where there is something to reckon. */
+function Worked({ item: { shown }, wording }: { item: Item; wording: Wording }) {
+  const digital = (minute: number) => say(minute, { ...wording, form: 'digital' })
+  const ends = stretchOf(shown)
+  if (!ends) return null
+  const backwards = shown.as === 'steps' || (shown.as === 'shift' && shown.by < 0)
+  return (
+    <div className="table-line">
+      <DrawingView drawing={jumpLine(ends.from, ends.to, digital, { backwards })} label={`Jumps from ${digital(ends.from)} to ${digital(ends.to)}`} />
+    </div>
+  )
+} // prettier-ignore
+
+function stretchOf(shown: Shown): { from: number; to: number } | undefined {
+  if (shown.as === 'shift') return jumpEnds(shown.minute, shown.by)
+  if (shown.as === 'span') return { from: shown.minute, to: shown.to }
+  if (shown.as === 'steps') return { from: workBack(shown.minute, shown.steps).start, to: shown.minute }
+  return undefined
+}

@@ -1,0 +1,91 @@
+import { ActionIcon, Button, Group, Popover, SegmentedControl, Stack, Switch, Text } from '@mantine/core'
+import { IconArrowDown, IconArrowUp } from '@tabler/icons-react'
+import { type DialOptions, SCAFFOLD_NAMES, type ScaffoldId } from '../../core'
+import { withoutFirst } from '../../ui/helps'
+
+/** What is drawn on the dial, and in which order its helps are faded. */
+export interface Helps {
+  readonly on: readonly ScaffoldId[]
+  readonly order: readonly ScaffoldId[]
+  readonly numerals: NonNullable<DialOptions['numerals']>
+  readonly marks: NonNullable<DialOptions['marks']>
+}
+
+interface HelpsMenuProps {
+  readonly helps: Helps
+  readonly onChange: (helps: Helps) => void
+}
+
+/** Each help on its own switch, the one to fade first at the top; and one button that fades it. */
+export function HelpsMenu({ helps, onChange }: HelpsMenuProps) {
+  const { on, order } = helps
+  const first = order.find((id) => on.includes(id))
+  const move = (at: number, by: 1 | -1) => {
+    const next = [...order]
+    const [moved] = next.splice(at, 1)
+    if (moved) next.splice(at + by, 0, moved)
+    onChange({ ...helps, order: next })
+  }
+  return (
+    <Group gap={4} wrap="nowrap">
+      <Popover width={320} position="top" withArrow shadow="md">
+        <Popover.Target>
+          <Button variant="default">Helps{on.length > 0 ? `: ${on.length}` : ''}</Button>
+        </Popover.Target>
+        <Popover.Dropdown>
+          <Stack gap={6}>
+            <Text size="sm" className="quiet">
+              The one at the top is faded first.
+            </Text>
+            {order.map((id, at) => (
+              <Group key={id} justify="space-between" wrap="nowrap" gap={4}>
+                <Switch
+                  label={SCAFFOLD_NAMES[id]}
+                  checked={on.includes(id)}
+                  onChange={() => onChange({ ...helps, on: on.includes(id) ? on.filter((each) => each !== id) : [...on, id] })}
+                />
+                <Group gap={0} wrap="nowrap">
+                  <ActionIcon variant="subtle" size="lg" aria-label={`Fade ${SCAFFOLD_NAMES[id]} sooner`} disabled={at === 0} onClick={() => move(at, -1)}>
+                    <IconArrowUp size={16} />
+                  </ActionIcon>
+                  <ActionIcon variant="subtle" size="lg" aria-label={`Fade ${SCAFFOLD_NAMES[id]} later`} disabled={at === order.length - 1} onClick={() => move(at, 1)}>
+                    <IconArrowDown size={16} />
+                  </ActionIcon>
+                </Group>
+              </Group>
+            ))}
+            <Choice name="Numerals" value={helps.numerals} values={['all', 'quarters', 'none']} onChange={(numerals) => onChange({ ...helps, numerals })} />
+            <Choice name="Marks" value={helps.marks} values={['all', 'hours', 'none']} onChange={(marks) => onChange({ ...helps, marks })} />
+          </Stack>
+        </Popover.Dropdown>
+      </Popover>
+      {first && (
+        <Button variant="light" onClick={() => onChange({ ...helps, on: withoutFirst(on, order) })}>
+          Fade {SCAFFOLD_NAMES[first]}
+        </Button>
+      )}
+    </Group>
+  )
+} // prettier-ignore
+
+interface ChoiceProps<T extends string> {
+  readonly name: string
+  readonly value: T
+  readonly values: readonly T[]
+  readonly onChange: (value: T) => void
+}
+
+function Choice<T extends string>({ name, value, values, onChange }: ChoiceProps<T>) {
+  return (
+    <Group justify="space-between" wrap="nowrap">
+      <Text size="sm">{name}</Text>
+      <SegmentedControl
+        size="xs"
+        aria-label={name}
+        value={value}
+        onChange={(next) => onChange(next as T)}
+        data={[...values]}
+      />
+    </Group>
+  )
+}

@@ -1,0 +1,136 @@
+import { Button, Group, SegmentedControl, Select, Text, TextInput } from '@mantine/core'
+import { useRef, useState } from 'react'
+import {
+  NUMBER_LINE,
+  type Wording,
+  countJumps,
+  jumpEnds,
+  jumpLine,
+  languages,
+  minutesAtX,
+  minutesPast,
+  modulo,
+  numberLine,
+  say,
+  sayDuration,
+  workBack,
+} from '../../core'
+import { DrawingView } from '../../ui/DrawingView'
+
+interface LineProps {
+  /** The time on the dial, minutes since midnight. */
+  readonly minute: number
+  readonly onTurn: (minute: number) => void
+  readonly wording: Wording
+}
+
+/** The hour from 0 to 60, tied to the minute hand both ways: the hand moves its marker, a touch on it moves the hand. */
+export function NumberLine({ minute, onTurn, wording }: LineProps) {
+  const frame = useRef<HTMLDivElement>(null)
+  const minutes = minutesPast(minute)
+  const touch = (x: number) => {
+    const box = frame.current?.getBoundingClientRect()
+    if (!box) return
+    // 60 is the next hour's nought; the line stays in the hour that it shows.
+    onTurn(minute - minutes + Math.min(59, minutesAtX(((x - box.left) / box.width) * NUMBER_LINE.width)))
+  }
+  const keys: Record<string, number> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 5, PageDown: -5 }
+  return (
+    <div
+      ref={frame}
+      className="table-line dial-turnable"
+      role="slider"
+      tabIndex={0}
+      aria-label="Number line"
+      aria-valuemin={0}
+      aria-valuemax={59}
+      aria-valuenow={minutes}
+      aria-valuetext={`${minutes} minutes past, ${60 - minutes} to`}
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId)
+        touch(event.clientX)
+      }}
+      onPointerMove={(event) => event.buttons > 0 && touch(event.clientX)}
+      onKeyDown={(event) => {
+        const by = keys[event.key]
+        if (by === undefined) return
+        event.preventDefault()
+        onTurn(modulo(minute + by, 1440))
+      }}
+    >
+      <DrawingView drawing={numberLine(minutes, languages[wording.language].phrases.onDial)} label="Number line from 0 to 60" />
+    </div>
+  )
+} // prettier-ignore
+
+type Reckoning = 'later' | 'how-long' | 'start'
+const LENGTHS = [5, 10, 15, 20, 25, 30, 35, 40, 45, 60, 75, 90, 120]
+
+/** Later and sooner, how long, and when to start, in the jumps a child can do; the dial gives the time. */
+export function JumpLine({ minute, onTurn, wording }: LineProps) {
+  const [kind, setKind] = useState<Reckoning>('later')
+  const [by, setBy] = useState(20)
+  const [from, setFrom] = useState(minute)
+  const [steps, setSteps] = useState('10, 15')
+  const digital = (at: number) => say(at, { ...wording, form: 'digital' })
+  const lengths = readSteps(steps)
+  const back = workBack(minute, lengths ?? [])
+  const ends = kind === 'later' ? jumpEnds(minute, by) : kind === 'how-long' ? { from, to: minute } : { from: back.start, to: minute }
+  const { minutes } = countJumps(ends.from, ends.to)
+  const target = kind === 'later' && by > 0 ? ends.to : ends.from
+  return (
+    <div className="table-line">
+      <DrawingView
+        drawing={jumpLine(ends.from, ends.to, digital, { backwards: kind === 'start' || (kind === 'later' && by < 0) })}
+        label={`Jumps from ${digital(ends.from)} to ${digital(ends.to)}`}
+      />
+      <Group gap="xs" justify="center">
+        <SegmentedControl
+          aria-label="What is reckoned"
+          value={kind}
+          onChange={(value) => setKind(value as Reckoning)}
+          data={[
+            { value: 'later', label: 'Later' },
+            { value: 'how-long', label: 'How long' },
+            { value: 'start', label: 'Start when' },
+          ]}
+        />
+        {kind === 'later' && (
+          <Select
+            aria-label="By how much"
+            w={150}
+            allowDeselect={false}
+            value={String(by)}
+            onChange={(value) => setBy(Number(value))}
+            data={[...LENGTHS, ...LENGTHS.map((each) => -each)].map((each) => ({ value: String(each), label: `${sayDuration(Math.abs(each))} ${each > 0 ? 'later' : 'sooner'}` }))}
+          />
+        )}
+        {kind === 'how-long' && (
+          <Button variant="default" onClick={() => setFrom(minute)}>
+            Begin at {digital(minute)}
+          </Button>
+        )}
+        {kind === 'start' && (
+          <TextInput aria-label="Minutes of each step" w={130} value={steps} onChange={(event) => setSteps(event.currentTarget.value)} error={lengths ? undefined : 'Like 12, 8, 20'} />
+        )}
+        <Text span fw={700}>
+          {kind === 'how-long' || target === minute ? sayDuration(minutes) : ''}
+        </Text>
+        {kind !== 'how-long' && (
+          <Button variant="light" onClick={() => onTurn(target)}>
+            Show {digital(target)} on the clock
+          </Button>
+        )}
+      </Group>
+    </div>
+  )
+} // prettier-ignore
+
+/** "12, 8, 20" as whole minutes; undefined for anything else. */
+function readSteps(text: string): number[] | undefined {
+  const parts = text.split(/[,;+ ]+/).filter((part) => part !== '')
+  const numbers = parts.map(Number)
+  return parts.length > 0 && numbers.every((each) => Number.isInteger(each) && each >= 0 && each <= 720)
+    ? numbers
+    : undefined
+}

@@ -1,0 +1,77 @@
+import type { Answer, Ask, Question, RungId, ScaffoldId } from '../../core'
+
+/** How the check goes on: what an adult sets once and leaves. */
+export interface Choices {
+  /** Each child in turn, or one child until another is picked. */
+  readonly turns: 'round' | 'one'
+  /** Null: each child's own rung. */
+  readonly rung: RungId | 'due' | null
+  /** Null: whichever way tells most. */
+  readonly ask: Ask | null
+  /** 25 seconds a question, as a reminder: nothing is taken or lost when they are over. */
+  readonly timer: boolean
+  /** The adult shows or asks with a clock in the hand instead of the screen. */
+  readonly realClock: boolean
+}
+
+/** An answer with which of the child's questions it was to, from 0, and whose turn it was. */
+export type Asked = Answer & { readonly n: number; readonly turn: number }
+
+/** All that is kept in the browser of one session's check. */
+export interface CheckState {
+  /** The questions that each child has had, answered or skipped, in order. */
+  readonly put: Readonly<Record<string, readonly Question[]>>
+  readonly turn: number
+  readonly choices: Choices
+  /** A question that must come next: one that tells two explanations apart, or one whose answer was taken back. */
+  readonly forced: { readonly childId: string; readonly question: Question } | null
+  readonly scaffolds: Readonly<Record<string, readonly ScaffoldId[]>>
+  /** What was answered in this session, the newest last. */
+  readonly answers: readonly Asked[]
+}
+
+export const QUESTION_SECONDS = 25
+
+export const NOTHING: CheckState = {
+  put: {},
+  turn: 0,
+  choices: { turns: 'round', rung: null, ask: null, timer: false, realClock: false },
+  forced: null,
+  scaffolds: {},
+  answers: [],
+}
+
+/** The answer is kept; its question stays until the next one, so that taking it back finds the same choices. */
+export function afterAnswer(state: CheckState, answered: Asked, question: Question): CheckState {
+  return { ...state, answers: [...state.answers, answered], forced: { childId: answered.childId, question } }
+}
+
+/** The question is done with; the turn goes on, save where a telling question keeps it with the child. */
+export function afterNext(
+  state: CheckState,
+  childId: string,
+  question: Question,
+  children: number,
+  telling?: Question,
+): CheckState {
+  const stays = telling !== undefined || state.choices.turns === 'one'
+  return {
+    ...state,
+    put: { ...state.put, [childId]: [...(state.put[childId] ?? []), question] },
+    turn: stays ? state.turn : (state.turn + 1) % Math.max(1, children),
+    forced: telling ? { childId, question: telling } : null,
+  }
+}
+
+/** The last answer is taken back and its question put again; questions that were skipped since are forgotten. */
+export function afterUndo(state: CheckState, last: Asked, turn: number): CheckState {
+  const put = state.put[last.childId] ?? []
+  const question = put[last.n] ?? (state.forced?.childId === last.childId ? state.forced.question : undefined)
+  return {
+    ...state,
+    turn,
+    put: { ...state.put, [last.childId]: put.slice(0, last.n) },
+    forced: question ? { childId: last.childId, question } : null,
+    answers: state.answers.slice(0, -1),
+  }
+}

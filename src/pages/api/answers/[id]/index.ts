@@ -1,0 +1,10 @@
+import type { Correction } from '../../../../core'
+import { endpoint } from '../../../../server/http'
+import { correctAnswer, takeBackAnswer } from '../../../../server/stores/answers'
+import { checked, schemas } from '../../../../server/validate'
+
+export const PUT = endpoint(async ({ db, id, now, body }) =>
+  correctAnswer(db, id, checked<Correction>(schemas.correction, await body()), now),
+)
+
+export const DELETE = endpoint(({ db, id }) => takeBackAnswer(db, id))

@@ -1,0 +1,8 @@
+import { endpoint } from '../../../../server/http'
+import { removeAnswer } from '../../../../server/stores/answers'
+import { checked, schemas } from '../../../../server/validate'
+
+export const POST = endpoint(async ({ db, id, now, body }) => {
+  const { reason } = checked<{ reason: string }>(schemas.removal, await body())
+  await removeAnswer(db, id, reason, now)
+})

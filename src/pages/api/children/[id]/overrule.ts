@@ -1,0 +1,8 @@
+import type { OverruleWish } from '../../../../core'
+import { endpoint } from '../../../../server/http'
+import { overruleRung } from '../../../../server/stores/judgement'
+import { checked, schemas } from '../../../../server/validate'
+
+export const PUT = endpoint(async ({ db, id, now, body }) =>
+  overruleRung(db, id, checked<OverruleWish>(schemas.overrule, await body()), now),
+)

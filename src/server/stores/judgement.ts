@@ -1,0 +1,56 @@
+import type { Instant, Note, Overrule, OverruleWish } from '../../core'
+import type { Db } from '../db'
+import { notFound } from '../problem'
+import { getChild } from './people'
+
+/* What the adult says of a child: overrules of a rung, and notes. */
+
+type Row = Record<string, unknown>
+
+export async function overrulesByChild(db: Db): Promise<Map<string, Overrule[]>> {
+  const rows: Row[] = await db('overrules').orderBy('at')
+  const byChild = new Map<string, Overrule[]>()
+  for (const row of rows) {
+    const overrule = { rung: row.rung, verdict: row.verdict, note: row.note, at: Number(row.at) } as Overrule
+    const id = String(row.child_id)
+    byChild.set(id, [...(byChild.get(id) ?? []), overrule])
+  }
+  return byChild
+}
+
+/** Sets the adult's word on a rung, or takes it back where the verdict is null. */
+export async function overruleRung(db: Db, childId: string, { rung, verdict, note }: OverruleWish, at: Instant): Promise<void> {
+  await getChild(db, childId)
+  if (verdict === null) await db('overrules').where({ child_id: childId, rung }).delete()
+  else await db('overrules').insert({ child_id: childId, rung, verdict, note, at }).onConflict(['child_id', 'rung']).merge()
+} // prettier-ignore
+
+function rowToNote(row: Row): Note {
+  return { id: String(row.id), childId: String(row.child_id), at: Number(row.at), text: String(row.text) }
+}
+
+/** A child's notes, the newest first. */
+export async function listNotes(db: Db, childId: string): Promise<Note[]> {
+  await getChild(db, childId)
+  const rows: Row[] = await db('notes').where({ child_id: childId }).orderBy('at', 'desc')
+  return rows.map(rowToNote)
+}
+
+export async function countNotes(db: Db): Promise<Map<string, number>> {
+  const rows: Row[] = await db('notes').select('child_id').count({ count: '*' }).groupBy('child_id')
+  return new Map(rows.map((row) => [String(row.child_id), Number(row.count)]))
+}
+
+/** Adding the same note twice (a repeated send) changes nothing. */
+export async function addNote(db: Db, childId: string, { id, text }: Pick<Note, 'id' | 'text'>, at: Instant): Promise<Note> {
+  await getChild(db, childId)
+  await db('notes').insert({ id, child_id: childId, at, text }).onConflict('id').ignore()
+  const row: Row | undefined = await db('notes').where({ id }).first()
+  if (!row) throw notFound('note', id)
+  return rowToNote(row)
+} // prettier-ignore
+
+export async function removeNote(db: Db, id: string): Promise<void> {
+  const removed = await db('notes').where({ id }).delete()
+  if (removed === 0) throw notFound('note', id)
+}

@@ -1,0 +1,80 @@
+import type { KeyboardEvent } from 'react'
+import { type DialOptions, type Wording, describeHourHandError, modulo, onDial, readHands, say } from '../core'
+import type { Hands } from './Dial'
+
+/** Minutes that a key moves a hand by. */
+const KEYS: Readonly<Record<string, number>> = {
+  ArrowRight: 1,
+  ArrowLeft: -1,
+  ArrowUp: 5,
+  ArrowDown: -5,
+  PageUp: 15,
+  PageDown: -15,
+  End: 60,
+  Home: -60,
+}
+
+interface DialSlidersProps {
+  readonly hands: Hands
+  readonly only?: DialOptions['hands']
+  readonly onTurn: (hands: Hands) => void
+  readonly wording: Wording
+}
+
+/** The keys' way to the hands: 1, 5, 15 and 60 minutes, with shift for the other hand; one slider for a geared clock, one a hand for a free one. */
+export function DialSliders({ hands, only, onTurn, wording }: DialSlidersProps) {
+  if (hands.gear === 'geared') {
+    const move = (minutes: number, isOther: boolean) =>
+      onTurn({ ...hands, minute: modulo(hands.minute + (isOther ? Math.sign(minutes) * 60 : minutes), 1440) })
+    return <Slider name="Time shown" now={hands.minute} most={1439} text={say(onDial(hands.minute), wording)} onMove={move} /> // prettier-ignore
+  }
+  const text = describeHourHandError(hands) ?? say(readHands(hands).minute, wording)
+  const turn = (hand: 'hour' | 'minute', minutes: number) =>
+    onTurn({ ...hands, [hand]: modulo(hands[hand] + minutes * (hand === 'minute' ? 6 : 0.5), 360) })
+  const slider = (hand: 'hour' | 'minute', other: 'hour' | 'minute', name: string) =>
+    only !== other && (
+      <Slider
+        name={name}
+        now={Math.round(hands[hand])}
+        most={359}
+        text={text}
+        onMove={(minutes, isOther) => turn(isOther ? other : hand, minutes)}
+      />
+    )
+  return (
+    <>
+      {slider('minute', 'hour', 'Minute hand')}
+      {slider('hour', 'minute', 'Hour hand')}
+    </>
+  )
+}
+
+interface SliderProps {
+  readonly name: string
+  readonly now: number
+  readonly most: number
+  readonly text: string
+  readonly onMove: (minutes: number, isOther: boolean) => void
+}
+
+function Slider({ name, now, most, text, onMove }: SliderProps) {
+  const press = (event: KeyboardEvent) => {
+    const minutes = KEYS[event.key]
+    if (minutes === undefined) return
+    event.preventDefault()
+    onMove(minutes, event.shiftKey)
+  }
+  return (
+    <div
+      className="dial-slider"
+      role="slider"
+      tabIndex={0}
+      aria-label={name}
+      aria-valuemin={0}
+      aria-valuemax={most}
+      aria-valuenow={now}
+      aria-valuetext={text}
+      onKeyDown={press}
+    />
+  )
+}
