@@ -14,6 +14,7 @@ async function views(request: APIRequestContext): Promise<{ name: string; path: 
     { name: 'Today', path: '/', ready: heading('Ducklings') },
     { name: 'Children', path: '/children', ready: heading('Ducklings') },
     { name: 'a child', path: `/children/${group?.children[0]?.id}`, ready: heading('What the mistakes share') },
+    { name: 'a group', path: `/groups/${group?.group.id}`, ready: heading('Where everyone stands') },
     { name: 'Plan', path: `/plan/${group?.next?.id}`, ready: heading(/^Ducklings/) },
     { name: 'Table', path: `/table/${group?.next?.id}`, ready: async (page) => expect(page.getByRole('timer')).toBeVisible() },
     { name: 'Workbench', path: '/make', ready: heading('Workbench') },
@@ -23,10 +24,22 @@ async function views(request: APIRequestContext): Promise<{ name: string; path: 
   ]
 } // prettier-ignore
 
-const NAMES = ['Today', 'Children', 'a child', 'Plan', 'Table', 'Workbench', 'Yard', 'Log', 'House rules'] as const
+const NAMES = [
+  'Today',
+  'Children',
+  'a child',
+  'a group',
+  'Plan',
+  'Table',
+  'Workbench',
+  'Yard',
+  'Log',
+  'House rules',
+] as const
 
 /** What else a view shows once something in it is opened. */
-const TABS: Partial<Record<(typeof NAMES)[number], readonly string[]>> = {
+const TABS: Partial<Record<(typeof NAMES)[number], readonly (string | RegExp)[]>> = {
+  'a child': [/^Answers/, /^Notes/, 'Growth'],
   Plan: ['Shelf', 'Fetch', 'Prints'],
   Table: ['Quick check'],
   Workbench: ['Amounts', 'Out', 'Which?'],

@@ -1,5 +1,5 @@
 import type { Answer, ChildReport } from '../src/core'
-import { answersOf, expect, makeGroup, makeSession, test } from './fixtures'
+import { answersOf, expect, makeGroup, makeSession, overviewOf, test } from './fixtures'
 
 /** Answers as the table sends them: eight readings of half past, three in four of which ignore the minute hand. */
 function readings(childId: string, sessionId: string) {
@@ -39,25 +39,110 @@ test('the log tells a session, and what is removed is gone but for the answers',
   expect(kept.answers).toBe(8)
 })
 
-test('an answer logged by mistake is taken out, and what follows from it is worked out again', async ({
-  page,
-  request,
-}) => {
+test('an answer logged by mistake is corrected or taken out with a trace, and put back', async ({ page, request }) => {
   const { group, childIds } = await makeGroup(request, 'Answer testers', ['Yarrow'])
   const session = await makeSession(request, group.id)
   await request.post('/api/answers', { data: { answers: readings(childIds[0] ?? '', session.id) } })
+  const kept = async () => (await (await request.get(`/api/answers?childId=${childIds[0]}`)).json()) as Answer[]
   await page.goto(`/children/${childIds[0]}`)
+  await page.getByRole('tab', { name: 'Answers: 8' }).click()
   const table = page.getByRole('region', { name: 'Answers' })
-  await expect(table.getByRole('heading')).toHaveText('8 answers')
-  await table.getByText('Wrong ones').click()
-  await expect(table.getByRole('row')).toHaveCount(7)
-  await table.getByRole('button', { name: /^Take out/ }).first().click() // prettier-ignore
-  await expect(page.getByRole('dialog')).toContainText('goes for good')
-  await page.getByRole('dialog').getByRole('button', { name: 'Take it out' }).click()
-  await expect(table.getByRole('heading')).toHaveText('7 answers')
-  const left = (await (await request.get(`/api/answers?childId=${childIds[0]}`)).json()) as Answer[]
-  expect(left.filter((answer) => !answer.right)).toHaveLength(5)
+  await table.getByText('Wrong only').click()
+  await expect(table.getByText('6 of 8')).toBeVisible()
+
+  // Taken out: not without a reason.
+  await table.getByRole('button', { name: /^Change the answer/ }).first().click() // prettier-ignore
+  const dialog = page.getByRole('dialog')
+  await expect(dialog.getByRole('button', { name: 'Take it out' })).toBeDisabled()
+  await dialog.getByLabel('Why is it changed?').fill('Tapped for the wrong child')
+  await dialog.getByRole('button', { name: 'Take it out' }).click()
+  await expect(page.getByRole('tab', { name: 'Answers: 7' })).toBeVisible()
+  await expect(table.getByText(/was taken out: Tapped for the wrong child/)).toBeVisible()
+  expect((await kept()).filter((answer) => !answer.right)).toHaveLength(5)
+
+  // Corrected: what is typed must be a time.
+  await table.getByRole('button', { name: /^Change the answer/ }).first().click() // prettier-ignore
+  await dialog.getByLabel('Something else').check()
+  await dialog.getByLabel('What was answered').fill('25:00')
+  await expect(dialog.getByText('Hours go from 0 to 23')).toBeVisible()
+  await dialog.getByLabel('What was answered').fill('half 8')
+  await dialog.getByLabel('Why is it changed?').fill('Heard it wrong')
+  await dialog.getByRole('button', { name: 'Correct it' }).click()
+  await expect(table.getByText(/was corrected to “half past eight”: Heard it wrong/)).toBeVisible()
+
+  await table.getByRole('button', { name: 'Put back' }).last().click()
+  await expect(page.getByRole('tab', { name: 'Answers: 8' })).toBeVisible()
+  await table.getByRole('button', { name: 'Put back' }).click()
+  await expect(table.getByRole('button', { name: 'Put back' })).toHaveCount(0)
+  expect((await kept()).filter((answer) => !answer.right)).toHaveLength(6)
 })
+
+test('a finding says why, what was not found says why not, and the adult’s judgement stands until it is taken back', async ({ page, request }) => {
+  const { group, childIds } = await makeGroup(request, 'Judgement testers', ['Betony'])
+  const session = await makeSession(request, group.id)
+  await request.post('/api/answers', { data: { answers: readings(childIds[0] ?? '', session.id) } })
+  await page.goto(`/children/${childIds[0]}`)
+  const shared = page.getByRole('region', { name: 'What the mistakes share' })
+  await expect(shared).toContainText('Ignores the minute hand')
+  await expect(shared).toContainText('6 answers speak for it, 2 could have shown it and did not.')
+  await shared.getByRole('combobox').click()
+  await page.getByRole('option', { name: 'takes the numeral the hour hand is nearing' }).click()
+  await expect(shared.getByRole('status')).toContainText('where 3 to 1 and 2 answers are needed: 0 speak for it')
+  await shared.getByRole('combobox').click()
+  await page.getByRole('option', { name: 'reckons as if an hour had 100 minutes' }).click()
+  await expect(shared.getByRole('status')).toContainText('No answer so far could have shown it')
+
+  const rungs = page.getByRole('region', { name: 'Rungs' })
+  await rungs.getByText('Half past', { exact: true }).click()
+  await expect(rungs).toContainText('Missing for firm: answers on a second day needed; a second kind needed, only in pictures so far')
+  await expect(rungs).toContainText('in pictures 2 of 8')
+  await rungs.getByRole('listitem').filter({ hasText: 'Half past' }).getByRole('button', { name: 'I judge: it is firm' }).click()
+  await page.getByRole('dialog').getByLabel('Why').fill('Reads the kitchen clock at home')
+  await page.getByRole('dialog').getByRole('button', { name: 'It is firm' }).click()
+  await expect(rungs.getByText('You judged it firm on')).toContainText('“Reads the kitchen clock at home”')
+  await expect(rungs).toContainText('firm, as you judged')
+  const report = (await (await request.get(`/api/children/${childIds[0]}`)).json()) as ChildReport
+  expect(report.standing.firm).toContain('half')
+  await rungs.getByRole('button', { name: 'Take that back' }).click()
+  await expect(rungs.getByText('You judged it firm on')).toBeHidden()
+
+  await page.getByRole('tab', { name: 'Notes: 0' }).click()
+  await page.getByLabel('A new note').fill('Likes to set the lamp clock.')
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByRole('tab', { name: 'Notes: 1' })).toBeVisible()
+  await page.reload()
+  await page.getByRole('tab', { name: 'Notes: 1' }).click()
+  await expect(page.getByText('Likes to set the lamp clock.')).toBeVisible()
+}) // prettier-ignore
+
+test('growth is drawn, and told in words', async ({ page, request }) => {
+  const { groups } = await overviewOf(request)
+  const bram = groups.flatMap((each) => each.children).find(({ name }) => name === 'Bram')
+  await page.goto(`/children/${bram?.id}`)
+  await page.getByRole('tab', { name: 'Growth' }).click()
+  const growth = page.getByRole('region', { name: 'Growth' })
+  await expect(growth.locator('.recharts-line').first()).toBeVisible()
+  await expect(growth.getByRole('listitem').filter({ hasText: 'O’clock' })).toContainText(/firm first on \w{3} \d+ \w{3}, \d+ % sure/)
+  expect(await growth.locator('.recharts-line').count()).toBe(await growth.getByRole('list').last().getByRole('listitem').count())
+}) // prettier-ignore
+
+test('a group stands side by side, with who goes together and why', async ({ page, request }) => {
+  const { group, childIds } = await makeGroup(request, 'Pair testers', ['Agrimony', 'Betony', 'Comfrey'])
+  const session = await makeSession(request, group.id)
+  for (const id of childIds.slice(0, 2)) await request.post('/api/answers', { data: { answers: readings(id, session.id) } }) // prettier-ignore
+  await page.goto('/children')
+  await page.getByRole('region', { name: group.name }).getByRole('link', { name: 'Side by side' }).click()
+  await expect(page.getByRole('heading', { name: group.name })).toBeVisible()
+  const row = page.getByRole('row').filter({ hasText: 'Agrimony' })
+  await expect(row.getByRole('cell')).toHaveCount(9)
+  const together = page.getByRole('region', { name: 'Together next time' })
+  await expect(together).toContainText('Agrimony and Betony')
+  await expect(together).toContainText('each ignores the minute hand')
+  await expect(together).toContainText('Comfrey, with the adult')
+  await expect(page.getByRole('region', { name: 'Repairs' })).toContainText('Agrimony and Betony: ignores the minute hand')
+  await page.goto(`/groups/${crypto.randomUUID()}`)
+  await expect(page.getByRole('alert')).toContainText('There is no such group')
+}) // prettier-ignore
 
 test('a view that cannot reach the server says so, and comes back', async ({ page, quiet }) => {
   quiet.allow(/Failed to load resource/)

@@ -90,7 +90,8 @@ test('the hands that a child sets are logged as they stand', async ({ page, requ
   await page.keyboard.press('q')
   await page.getByRole('combobox', { name: 'Which rung' }).click()
   await page.getByRole('option', { name: 'Half past' }).click()
-  await page.getByRole('button', { name: 'Skip' }).click()
+  await page.getByRole('combobox', { name: 'Which way' }).click()
+  await page.getByRole('option', { name: 'setting a clock' }).click()
   await expect(page.getByRole('button', { name: 'The hands are set' })).toBeVisible()
   const asked = (await page.getByText(/^Show me half past/).textContent()) ?? ''
   const hours = ['twelve', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven']
@@ -134,7 +135,7 @@ test('undo goes back to the question that was answered, whatever was skipped sin
   await openTable(page, session)
   await page.keyboard.press('q')
   const choices = async () => (await page.locator('.table-choice').allTextContents()).join('|')
-  await expect(page.locator('.table-choice')).toHaveCount(4)
+  await expect(page.locator('.table-choice')).toHaveCount(6)
   const asked = await choices()
   await page.keyboard.press('1')
   await page.getByRole('button', { name: 'Next question' }).click()
@@ -186,4 +187,159 @@ test('an answer that cannot be taken does not take the others with it', async ({
   await expect(page.getByText(/^Not kept: .*choices must be greater than or equal to 0/)).toBeVisible({
     timeout: 10_000,
   })
+})
+
+test('helps are switched one by one and faded in the order that was chosen', async ({ page, request }) => {
+  const { group } = await makeGroup(request, 'Help testers', ['Moss'])
+  await openTable(page, await makeSession(request, group.id))
+  const ring = page.locator('.table-dial text', { hasText: /^25$/ })
+  await page.getByRole('button', { name: 'Helps' }).click()
+  await page.getByRole('switch', { name: 'ring of fives' }).check()
+  await page.getByRole('switch', { name: 'hour zone' }).check()
+  await expect(ring).toBeVisible()
+  await expect(page.getByText('still 9-something')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Fade ring of fives', exact: true })).toBeVisible()
+  // The hour zone goes to the top of the order, two places up.
+  for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'Fade hour zone sooner' }).click()
+  await page.getByText('quarters', { exact: true }).click()
+  await expect(page.locator('.table-dial text', { hasText: /^7$/ })).toHaveCount(0)
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Fade hour zone', exact: true }).click()
+  await expect(page.getByText('still 9-something')).toBeHidden()
+  await page.getByRole('button', { name: 'Fade ring of fives', exact: true }).click()
+  await expect(ring).toHaveCount(0)
+  await page.reload()
+  await expect(page.getByRole('button', { name: 'Helps', exact: true })).toBeVisible()
+})
+
+test('the number line and the minute hand move each other, and a jump is shown on the clock', async ({ page, request }) => {
+  const { group } = await makeGroup(request, 'Line testers', ['Moss'])
+  await openTable(page, await makeSession(request, group.id))
+  const dial = page.getByRole('slider', { name: 'Time shown' })
+  await page.getByRole('combobox', { name: 'Line under the clock' }).click()
+  await page.getByRole('option', { name: 'Number line' }).click()
+  const line = page.getByRole('slider', { name: 'Number line' })
+  await expect(line).toHaveAttribute('aria-valuetext', '30 minutes past, 30 to')
+  const box = await line.boundingBox()
+  if (!box) throw new Error('no line')
+  // 50 minutes: the line runs from 10 to 210 of its 220 mm.
+  await page.mouse.click(box.x + (box.width * (10 + (200 * 50) / 60)) / 220, box.y + box.height / 2)
+  await expect(dial).toHaveAttribute('aria-valuetext', 'ten to ten')
+  await dial.focus()
+  await page.keyboard.press('ArrowUp')
+  await expect(line).toHaveAttribute('aria-valuenow', '55')
+
+  await page.getByRole('combobox', { name: 'Line under the clock' }).click()
+  await page.getByRole('option', { name: 'Jumps' }).click()
+  // 9:55 and 20 minutes: 5 to the hour, 15 more.
+  await expect(page.getByRole('img', { name: 'Jumps from 9:55 to 10:15' })).toContainText('5 min')
+  await page.getByRole('button', { name: 'Show 10:15 on the clock' }).click()
+  await expect(dial).toHaveAttribute('aria-valuetext', 'quarter past ten')
+  await page.getByText('Start when', { exact: true }).click()
+  await page.getByLabel('Minutes of each step').fill('12, 8, soon')
+  await expect(page.getByText('Like 12, 8, 20')).toBeVisible()
+  await page.getByLabel('Minutes of each step').fill('12, 8, 20')
+  await page.getByRole('button', { name: 'Show 9:35 on the clock' }).click()
+  await expect(dial).toHaveAttribute('aria-valuetext', 'twenty-five to ten')
+}) // prettier-ignore
+
+test('each hand stands on its own clock beside both, and the clock is set by what is typed', async ({ page, request }) => {
+  const { group } = await makeGroup(request, 'Apart testers', ['Moss'])
+  await openTable(page, await makeSession(request, group.id))
+  await page.getByRole('combobox', { name: 'Which clocks' }).click()
+  await page.getByRole('option', { name: 'Apart and together' }).click()
+  await expect(page.locator('.table-dial')).toHaveCount(3)
+  const setTo = page.getByLabel('Set the clock to')
+  for (const [typed, why] of [
+    ['25:00', 'there is no 25'],
+    ['9:5', 'Two figures follow the colon'],
+    ['half past 13', 'there is no 13'],
+    ['x'.repeat(10_000), 'at most 80 characters, this has 10000'],
+  ] as const) {
+    await setTo.fill(typed)
+    await setTo.press('Enter')
+    await expect(page.getByText(why)).toBeVisible()
+  }
+  await setTo.fill('quarter till five')
+  await setTo.press('Enter')
+  await expect(page.getByRole('img', { name: 'The hour hand alone showing quarter to five' })).toBeVisible()
+  await expect(page.getByRole('img', { name: 'Both hands showing quarter to five' })).toBeVisible()
+  // Back past midnight: the day before is told.
+  await page.getByRole('combobox', { name: 'Which clocks' }).click()
+  await page.getByRole('option', { name: 'Both hands' }).click()
+  const dial = page.getByRole('slider', { name: 'Time shown' })
+  await dial.focus()
+  for (let i = 0; i < 5; i++) await page.keyboard.press('Home')
+  await page.keyboard.press('r')
+  await expect(page.getByText('quarter to twelve · 11:45 p.m. · the day before')).toBeVisible()
+}) // prettier-ignore
+
+test('what else was said is typed, kept as it is, and asked again to tell two meanings apart', async ({ page, request }) => {
+  const { group } = await makeGroup(request, 'Telling testers', ['Moss', 'Fern'])
+  const session = await makeSession(request, group.id)
+  await openTable(page, session)
+  await page.keyboard.press('q')
+  await page.getByRole('combobox', { name: 'Which rung' }).click()
+  await page.getByRole('option', { name: 'Minutes to, by fives' }).click()
+  await page.getByRole('combobox', { name: 'Which way' }).click()
+  await page.getByRole('option', { name: 'reading a clock' }).click()
+  await page.getByText('With a real clock').click()
+  await page.getByRole('button', { name: 'Something else was said…' }).click()
+  await page.getByLabel('What was said').fill('9:5')
+  await page.getByRole('button', { name: 'Take it' }).click()
+  await expect(page.getByText('Two figures follow the colon')).toBeVisible()
+  await page.getByLabel('What was said').fill('three minutes past one')
+  await page.getByRole('button', { name: 'Take it' }).click()
+  await expect(page.getByText('The answer was “three minutes past one”.')).toBeVisible()
+  const [first] = await answersOf(request, session.id)
+  expect(first).toMatchObject({ right: false, stage: 'concrete', given: { kind: 'time', minute: 63 } })
+
+  // A wrong answer that may mean more than one thing keeps the turn with the child for the question that tells.
+  for (let tries = 0; tries < 20; tries++) {
+    await page.getByRole('button', { name: 'Next question' }).click()
+    await page.locator('.table-choice').nth(tries % 6).click()
+    if (await page.getByRole('button', { name: 'Tell them apart first' }).isVisible()) break
+  }
+  const name = await page.getByRole('heading', { level: 1 }).textContent()
+  await page.getByRole('button', { name: 'Tell them apart first' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: name ?? '' })).toBeVisible()
+  const before = await page.locator('.table-choice').allTextContents()
+  await page.locator('.table-choice').first().click()
+  // A reload finds the answered question as it stood, and undo asks it again.
+  await page.reload()
+  await page.getByRole('tab', { name: 'Quick check' }).click()
+  await expect(page.getByRole('button', { name: 'Next question' })).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect.poll(() => page.locator('.table-choice').allTextContents()).toEqual(before)
+}) // prettier-ignore
+
+test('every rung can be asked, in every language, and 25 seconds only remind', async ({ page, request }) => {
+  const { group } = await makeGroup(request, 'Rung testers', ['Moss'])
+  const session = await makeSession(request, group.id)
+  await openTable(page, session)
+  await page.keyboard.press('q')
+  await page.getByText('25 s a question').click()
+  await expect(page.getByRole('timer', { name: 'Seconds of this question' })).toHaveText(/2[45] s/)
+  const asked: Record<string, RegExp> = {
+    'Parts of the clock': /What is this part called/,
+    'a.m. and p.m.': /which half of the day is it/,
+    '24 hours': /What is this time in 24 hours/,
+    'Nearest five minutes': /to the nearest 5 minutes/,
+    'Later and sooner': /What time (is|was) it .* (later|sooner)/,
+    'How long between': /How long is it from/,
+    'When to start': /Start when/,
+    'A day’s plan': /^When is this/,
+  }
+  for (const [rung, question] of Object.entries(asked)) {
+    await page.getByRole('combobox', { name: 'Which rung' }).click()
+    await page.getByRole('option', { name: rung, exact: true }).click()
+    await expect(page.locator('.table-said').first()).toHaveText(question)
+    expect(await page.locator('.table-choice').count(), rung).toBeGreaterThanOrEqual(4)
+    await page.locator('.table-choice').first().click()
+    await expect(page.getByRole('button', { name: 'Next question' })).toBeVisible()
+  }
+  await expect.poll(async () => (await answersOf(request, session.id)).length).toBe(8)
+  const rungs = (await answersOf(request, session.id)).map((answer) => answer.item.rung)
+  expect(new Set(rungs).size).toBe(8)
+  for (const answer of await answersOf(request, session.id)) expect(answer.tookMs).toBeGreaterThan(0)
 })

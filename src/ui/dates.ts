@@ -21,6 +21,11 @@ export function dayInWords(date: string, now = new Date()): string {
   return date === today(now) ? 'today' : day.format(new Date(`${date}T12:00:00`))
 }
 
+/** "Sat 28 Nov" of a moment. */
+export function dayOf(at: number): string {
+  return day.format(new Date(at))
+}
+
 export function momentInWords(at: number): string {
   return moment.format(new Date(at))
 }

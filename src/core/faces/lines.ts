@@ -55,7 +55,7 @@ export function numberLine(minutes: number, words = DIAL_WORDS): Drawing {
       line(numberLineX(0), y, numberLineX(60), y, INK, 0.5),
       line(numberLineX(counted[0] ?? 0), y, numberLineX(counted[1] ?? 0), y, isTo ? SLATE : OAK, 2),
       ...ticks,
-      ...fives.map((count) => text(numberLineX(count), y - 7, String(count), 5, OAK)),
+      ...fives.map((count) => text(numberLineX(count), y - 10.5, String(count), 5, OAK)),
       ...fives.filter((count) => count >= 30).map((count) => text(numberLineX(count), y + 7.5, String(60 - count), 5, SLATE)), // prettier-ignore
       text(numberLineX(15), y + 7.5, words.past, 5, OAK, 'bold'),
       text(numberLineX(45), y + 15, words.to, 5, SLATE, 'bold'),
@@ -65,8 +65,7 @@ export function numberLine(minutes: number, words = DIAL_WORDS): Drawing {
         x: at,
         y: 0,
         shapes: [
-          { type: 'path', layer: 'ink', commands: [{ op: 'M', x: -3, y: 3 }, { op: 'L', x: 3, y: 3 }, { op: 'L', x: 0, y: 9 }, { op: 'Z' }], fill: INK }, // prettier-ignore
-          line(0, 9, 0, y, INK, 0.6),
+          { type: 'path', layer: 'ink', commands: [{ op: 'M', x: -3, y: y - 7.5 }, { op: 'L', x: 3, y: y - 7.5 }, { op: 'L', x: 0, y: y - 2.4 }, { op: 'Z' }], fill: INK }, // prettier-ignore
         ],
       },
     ],

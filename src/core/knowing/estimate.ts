@@ -13,7 +13,7 @@ export interface Estimate {
   readonly answers: number
   readonly lastAt?: Instant
   readonly stages: readonly Stage[]
-  /** Right of how many, by kind and by direction; only those that were met. */
+  /** Right of how many, and how sure from those answers alone, by kind and by direction; only those that were met. */
   readonly byKind: readonly (Tally & { readonly stage: Stage })[]
   readonly byAsk: readonly (Tally & { readonly ask: Ask })[]
   /** When it should come back; undefined before it was ever met. */
@@ -25,6 +25,7 @@ export interface Estimate {
 export interface Tally {
   readonly right: number
   readonly of: number
+  readonly probability: number
 }
 
 /** An adult's own judgement of a rung, kept as theirs with its date until it is taken back. */
@@ -65,6 +66,18 @@ function afterDays(probability: number, days: number): number {
   return KNOWING.knownBefore + (probability - KNOWING.knownBefore) * kept
 }
 
+/** P(L) at `now` after these answers, the earliest first. */
+function knownAt(answers: readonly Answer[], now: Instant): number {
+  let probability: number = KNOWING.knownBefore
+  let before: Instant | undefined
+  for (const answer of answers) {
+    if (before !== undefined) probability = afterDays(probability, (answer.at - before) / MS_PER_DAY)
+    probability = afterAnswer(probability, answer.right, answer.choices)
+    before = answer.at
+  }
+  return before === undefined ? probability : afterDays(probability, (now - before) / MS_PER_DAY)
+}
+
 /** How well one child knows one rung at `now`, from all of the child's answers, in any order, and the adult's word. */
 export function estimateKnowing(
   answers: readonly Answer[],
@@ -73,23 +86,20 @@ export function estimateKnowing(
   overrule?: Overrule,
 ): Estimate {
   const counted = answers.filter((answer) => answer.item.rung === rung && !answer.helped).sort((a, b) => a.at - b.at)
-  let probability: number = KNOWING.knownBefore
-  let before: Instant | undefined
-  for (const answer of counted) {
-    if (before !== undefined) probability = afterDays(probability, (answer.at - before) / MS_PER_DAY)
-    probability = afterAnswer(probability, answer.right, answer.choices)
-    before = answer.at
-  }
-  if (before !== undefined) probability = afterDays(probability, (now - before) / MS_PER_DAY)
+  const probability = knownAt(counted, now)
   const unmet = unmetWords(counted, probability)
-  const tally = (of: readonly Answer[]): Tally => ({ right: of.filter((answer) => answer.right).length, of: of.length })
+  const tally = (of: readonly Answer[]): Tally => ({
+    right: of.filter((answer) => answer.right).length,
+    of: of.length,
+    probability: knownAt(of, now),
+  })
   return {
     rung,
     probability,
     firm: overrule ? overrule.verdict === 'firm' : unmet.length === 0,
     unmet,
     answers: counted.length,
-    lastAt: before,
+    lastAt: counted[counted.length - 1]?.at,
     stages: STAGES.filter((stage) => counted.some((answer) => answer.stage === stage)),
     byKind: STAGES.map((stage) => ({ stage, ...tally(counted.filter((answer) => answer.stage === stage)) })).filter(({ of }) => of > 0),
     byAsk: asksOf(rung).map((ask) => ({ ask, ...tally(counted.filter((answer) => answer.item.ask === ask)) })).filter(({ of }) => of > 0),

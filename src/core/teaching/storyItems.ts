@@ -59,7 +59,7 @@ function distinct(make: () => Item | undefined): Item[] {
   const items: Item[] = []
   for (let tries = 0; items.length < POOL && tries < POOL * 30; tries++) {
     const item = make()
-    if (!item || handsHidden(item.shown.minute)) continue
+    if (!item || handsHidden(item.shown.minute) || (item.shown.as === 'span' && handsHidden(item.shown.to))) continue
     if (!items.some((other) => onDial(other.shown.minute) === onDial(item.shown.minute))) items.push(item)
   }
   return items

@@ -1,60 +1,72 @@
-import { Button, Group, Pagination, SegmentedControl, Table, Text, Title, VisuallyHidden } from '@mantine/core'
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { Button, Group, Pagination, SegmentedControl, Select, Table, Text, VisuallyHidden } from '@mantine/core'
 import { useState } from 'react'
-import { type Answer, type Settings, explain, misreadingOf, rungOf, sayAnswer, wordingOf } from '../../core'
-import { Confirm } from '../../ui/Confirm'
+import {
+  type Answer,
+  type AnswerChange,
+  type Ask,
+  explain,
+  misreadingOf,
+  rungOf,
+  sayAnswer,
+  wordingOf,
+} from '../../core'
 import { api } from '../../ui/api'
 import { momentInWords } from '../../ui/dates'
+import { ASK_NAMES } from '../../ui/names'
+import { CorrectForm } from './CorrectForm'
+import { type ChildData, useChildChange } from './useChild'
 
 const PAGE = 20
 
-/** All answers of a child, the newest first; one that was logged by mistake can be taken out. */
-export function AnswerTable({ answers, childId, settings }: { answers: readonly Answer[]; childId: string; settings: Settings }) {
+/** All answers of a child, the newest first: filtered, corrected or taken out, with a trace of what was changed. */
+export function AnswerTable({ data, changes }: { data: ChildData; changes: readonly AnswerChange[] }) {
+  const { answers, settings } = data
   const wording = wordingOf(settings)
-  const client = useQueryClient()
   const [which, setWhich] = useState('all')
+  const [rung, setRung] = useState<string | null>(null)
+  const [ask, setAsk] = useState<string | null>(null)
   const [page, setPage] = useState(1)
-  const [removing, setRemoving] = useState<Answer>()
-  const remove = useMutation({
-    mutationFn: (id: string) => api.remove(`/api/answers/${id}`),
-    onSuccess: async () => {
-      await client.invalidateQueries({ queryKey: ['child', childId] })
-      setRemoving(undefined)
-    },
-  })
-  const shown = [...answers].reverse().filter((answer) => which === 'all' || !answer.right)
+  const [editing, setEditing] = useState<Answer>()
+  const shown = [...answers]
+    .reverse()
+    .filter((answer) => (which === 'all' || !answer.right) && (!rung || answer.item.rung === rung) && (!ask || answer.item.ask === ask))
   const pages = Math.max(1, Math.ceil(shown.length / PAGE))
   const at = Math.min(page, pages)
+  const met = [...new Set(answers.map((answer) => answer.item.rung))]
+  const ways = [...new Set(answers.map((answer) => answer.item.ask))]
+  const filtered = (set: () => void) => {
+    set()
+    setPage(1)
+  }
   return (
     <section className="sheet" aria-label="Answers">
-      <Group justify="space-between" mb="xs">
-        <Title order={2} size="h4">
-          {answers.length} answers
-        </Title>
+      <Group mb="xs">
         <SegmentedControl
           aria-label="Which answers"
           value={which}
-          onChange={(value) => {
-            setWhich(value)
-            setPage(1)
-          }}
+          onChange={(value) => filtered(() => setWhich(value))}
           data={[
             { value: 'all', label: 'All' },
-            { value: 'wrong', label: 'Wrong ones' },
+            { value: 'wrong', label: 'Wrong only' },
           ]}
         />
+        <Select aria-label="Rung" placeholder="Every rung" clearable value={rung} onChange={(value) => filtered(() => setRung(value))} data={met.map((id) => ({ value: id, label: rungOf(id).name }))} />
+        <Select aria-label="Way of asking" placeholder="Every way" clearable value={ask} onChange={(value) => filtered(() => setAsk(value))} data={ways.map((id: Ask) => ({ value: id, label: ASK_NAMES[id] }))} />
+        <Text className="quiet">
+          {shown.length} of {answers.length}
+        </Text>
       </Group>
-      <Table.ScrollContainer minWidth={620}>
+      <Table.ScrollContainer minWidth={640}>
         <Table verticalSpacing={4}>
           <Table.Thead>
             <Table.Tr>
               <Table.Th>When</Table.Th>
-              <Table.Th>Rung</Table.Th>
-              <Table.Th>True</Table.Th>
-              <Table.Th>Answer</Table.Th>
-              <Table.Th>What it may mean</Table.Th>
+              <Table.Th>Rung and way</Table.Th>
+              <Table.Th>True answer</Table.Th>
+              <Table.Th>Given</Table.Th>
+              <Table.Th>May be</Table.Th>
               <Table.Th>
-                <VisuallyHidden>Take out</VisuallyHidden>
+                <VisuallyHidden>Change</VisuallyHidden>
               </Table.Th>
             </Table.Tr>
           </Table.Thead>
@@ -62,7 +74,9 @@ export function AnswerTable({ answers, childId, settings }: { answers: readonly 
             {shown.slice((at - 1) * PAGE, at * PAGE).map((answer) => (
               <Table.Tr key={answer.id}>
                 <Table.Td style={{ whiteSpace: 'nowrap' }}>{momentInWords(answer.at)}</Table.Td>
-                <Table.Td>{rungOf(answer.item.rung).name}</Table.Td>
+                <Table.Td>
+                  {rungOf(answer.item.rung).name}, {ASK_NAMES[answer.item.ask]}
+                </Table.Td>
                 <Table.Td>{sayAnswer(answer.item, answer.item.answer, wording)}</Table.Td>
                 <Table.Td fw={answer.right ? undefined : 700}>
                   {answer.right ? 'right' : sayAnswer(answer.item, answer.given, wording)}
@@ -70,8 +84,8 @@ export function AnswerTable({ answers, childId, settings }: { answers: readonly 
                 </Table.Td>
                 <Table.Td>{explain(answer.item, answer.given).map((id) => misreadingOf(id).does).join('; or ')}</Table.Td>
                 <Table.Td>
-                  <Button variant="subtle" size="compact-sm" onClick={() => setRemoving(answer)} aria-label={`Take out the answer of ${momentInWords(answer.at)}`}>
-                    Take out
+                  <Button variant="subtle" size="compact-sm" onClick={() => setEditing(answer)} aria-label={`Change the answer of ${momentInWords(answer.at)}`}>
+                    Change
                   </Button>
                 </Table.Td>
               </Table.Tr>
@@ -79,16 +93,32 @@ export function AnswerTable({ answers, childId, settings }: { answers: readonly 
           </Table.Tbody>
         </Table>
       </Table.ScrollContainer>
-      {shown.length === 0 && <Text>None of them was wrong.</Text>}
+      {shown.length === 0 && <Text>{answers.length === 0 ? 'No answers yet.' : 'None is like that.'}</Text>}
       {pages > 1 && <Pagination mt="sm" total={pages} value={at} onChange={setPage} getControlProps={(control) => ({ 'aria-label': `${control} page` })} />}
-      {removing && (
-        <Confirm opened title="Take this answer out?" action="Take it out" busy={remove.isPending} onConfirm={() => remove.mutate(removing.id)} onClose={() => setRemoving(undefined)}>
-          <Text>
-            The answer “{sayAnswer(removing.item, removing.given, wording)}” of {momentInWords(removing.at)} goes for good, and what follows from it is
-            worked out again.
+      {changes.length > 0 && <Trace data={data} changes={changes} />}
+      {editing && <CorrectForm answer={editing} settings={settings} onClose={() => setEditing(undefined)} />}
+    </section>
+  )
+} // prettier-ignore
+
+/** What was changed, when and why; each change can be taken back. */
+function Trace({ data, changes }: { data: ChildData; changes: readonly AnswerChange[] }) {
+  const wording = wordingOf(data.settings)
+  const change = useChildChange(data.report.child.id)
+  return (
+    <section aria-label="Changes" style={{ marginTop: 16 }}>
+      <Text fw={700}>Changed by you</Text>
+      {changes.map(({ id, at, what, reason, before, after }) => (
+        <Group key={id} justify="space-between" wrap="nowrap" style={{ borderTop: '1px solid var(--line)', padding: '6px 0' }}>
+          <Text size="sm" className="anywhere">
+            {momentInWords(at)}: the answer “{sayAnswer(before.item, before.given, wording)}” of {momentInWords(before.at)} was{' '}
+            {what === 'removed' || !after ? 'taken out' : `corrected to “${sayAnswer(after.item, after.given, wording)}”`}: {reason}
           </Text>
-        </Confirm>
-      )}
+          <Button variant="default" size="compact-sm" style={{ flex: 'none' }} disabled={change.isPending} onClick={() => change.mutate(() => api.remove(`/api/changes/${id}`))}>
+            Put back
+          </Button>
+        </Group>
+      ))}
     </section>
   )
 } // prettier-ignore

@@ -1,13 +1,16 @@
-import { Anchor, Group, SimpleGrid, Stack, Text, Title } from '@mantine/core'
-import { useQuery } from '@tanstack/react-query'
-import type { Answer, ChildReport, Settings } from '../../core'
+import { Anchor, Group, SimpleGrid, Skeleton, Stack, Tabs, Text, Title } from '@mantine/core'
+import { Suspense, lazy, useState } from 'react'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
-import { api } from '../../ui/api'
 import { AnswerTable } from './AnswerTable'
 import { Findings } from './Findings'
+import { Notes } from './Notes'
 import { RungList } from './RungList'
+import { type ChildData, useChild } from './useChild'
+
+/** Charts are heavy: they come when they are asked for. */
+const GrowthChart = lazy(() => import('./GrowthChart'))
 
 export default function ChildView({ id }: { id: string }) {
   return (
@@ -18,56 +21,71 @@ export default function ChildView({ id }: { id: string }) {
 }
 
 function ChildPage({ id }: { id: string }) {
-  const query = useQuery({
-    queryKey: ['child', id],
-    queryFn: async () => {
-      const [report, answers, settings] = await Promise.all([
-        api.get<ChildReport>(`/api/children/${id}`),
-        api.get<Answer[]>(`/api/answers?childId=${id}`),
-        api.get<Settings>('/api/settings'),
-      ])
-      return { report, answers, settings }
-    },
-  })
+  const query = useChild(id)
+  return <Loaded query={query}>{(data) => <ChildRecord data={data} />}</Loaded>
+}
+
+function ChildRecord({ data }: { data: ChildData }) {
+  const { report, answers, notes, changes } = data
+  const [tab, setTab] = useState('now')
   return (
-    <Loaded query={query}>
-      {({ report, answers, settings }) => (
-        <Stack>
-          <div className="anywhere">
-            <Group gap="sm" align="baseline">
-              <Title order={1} size="h2">
-                {report.child.name}
-              </Title>
-              <Text className="quiet">
-                {[report.child.age === null ? '' : `${report.child.age} years`, ...report.groups].filter(Boolean).join(' · ')}
+    <Stack>
+      <div className="anywhere">
+        <Group gap="sm" align="baseline">
+          <Title order={1} size="h2">
+            {report.child.name}
+          </Title>
+          <Text className="quiet">{[report.child.age === null ? '' : `${report.child.age} years`, ...report.groups].filter(Boolean).join(' · ')}</Text>
+        </Group>
+        <Text size="lg" fw={600} c="var(--moss)">
+          {report.readiness}
+        </Text>
+      </div>
+      <Tabs value={tab} onChange={(value) => setTab(value ?? 'now')} keepMounted={false}>
+        <Tabs.List mb="sm">
+          <Tabs.Tab value="now">Now</Tabs.Tab>
+          <Tabs.Tab value="growth">Growth</Tabs.Tab>
+          <Tabs.Tab value="answers">Answers: {answers.length}</Tabs.Tab>
+          <Tabs.Tab value="notes">Notes: {notes.length}</Tabs.Tab>
+        </Tabs.List>
+        <Tabs.Panel value="now">
+          <Stack>
+            {answers.length === 0 && (
+              <Text className="sheet">
+                No answers yet. They come from the quick check at the <Anchor href="/" underline="always">table</Anchor>; from four on, this page says
+                what the mistakes share.
               </Text>
-            </Group>
-            <Text size="lg" fw={600} c="var(--moss)">
-              {report.readiness}
-            </Text>
-          </div>
-          {answers.length === 0 ? (
-            <Text className="sheet">
-              No answers yet. They come from the quick check at the <Anchor href="/" underline="always">table</Anchor>; from four on, this page says
-              what the mistakes share.
-            </Text>
-          ) : (
+            )}
             <SimpleGrid cols={{ base: 1, md: 2 }}>
-              <ErrorBoundary what="What the mistakes share">
-                <Findings report={report} settings={settings} />
-              </ErrorBoundary>
+              {answers.length > 0 && (
+                <ErrorBoundary what="What the mistakes share">
+                  <Findings data={data} />
+                </ErrorBoundary>
+              )}
               <ErrorBoundary what="The rungs">
-                <RungList standing={report.standing} />
+                <RungList data={data} />
               </ErrorBoundary>
             </SimpleGrid>
-          )}
-          {answers.length > 0 && (
-            <ErrorBoundary what="The answers">
-              <AnswerTable answers={answers} childId={id} settings={settings} />
-            </ErrorBoundary>
-          )}
-        </Stack>
-      )}
-    </Loaded>
+          </Stack>
+        </Tabs.Panel>
+        <Tabs.Panel value="growth">
+          <ErrorBoundary what="Growth">
+            <Suspense fallback={<Skeleton height={360} aria-label="Loading" />}>
+              <GrowthChart answers={answers} />
+            </Suspense>
+          </ErrorBoundary>
+        </Tabs.Panel>
+        <Tabs.Panel value="answers">
+          <ErrorBoundary what="The answers">
+            <AnswerTable data={data} changes={changes} />
+          </ErrorBoundary>
+        </Tabs.Panel>
+        <Tabs.Panel value="notes">
+          <ErrorBoundary what="The notes">
+            <Notes childId={report.child.id} notes={notes} />
+          </ErrorBoundary>
+        </Tabs.Panel>
+      </Tabs>
+    </Stack>
   )
 } // prettier-ignore

@@ -1,11 +1,24 @@
-import { Accordion, Group, Stack, Text, Title } from '@mantine/core'
-import { type ChildReport, type Finding, type Settings, activityOf, misreadingOf } from '../../core'
+import { Accordion, Group, Select, Stack, Text, Title } from '@mantine/core'
+import { useMemo, useState } from 'react'
+import {
+  DIAGNOSIS,
+  type Finding,
+  type MisreadingId,
+  type Settings,
+  type Standpoint,
+  activityOf,
+  misreadingOf,
+  misreadings,
+  whyNot,
+} from '../../core'
 import { AnswerLine } from '../../ui/AnswerLine'
+import type { ChildData } from './useChild'
 
 const MOST_EVIDENCE = 8
 
 /** What the mistakes have in common, with the answers that speak for it and what mends it. */
-export function Findings({ report, settings }: { report: ChildReport; settings: Settings }) {
+export function Findings({ data }: { data: ChildData }) {
+  const { report, settings } = data
   const { enough, findings } = report.diagnosis
   return (
     <section className="sheet" aria-label="What the mistakes share">
@@ -17,6 +30,7 @@ export function Findings({ report, settings }: { report: ChildReport; settings: 
       {findings.map((finding) => (
         <OneFinding key={finding.misreading} finding={finding} settings={settings} />
       ))}
+      <WhyNot data={data} />
     </section>
   )
 } // prettier-ignore
@@ -54,6 +68,41 @@ function OneFinding({ finding, settings }: { finding: Finding; settings: Setting
     </div>
   )
 } // prettier-ignore
+
+/** "Why not?" for any misreading: how the answers stand to it, with those for and against. */
+function WhyNot({ data }: { data: ChildData }) {
+  const [id, setId] = useState<MisreadingId | null>(null)
+  const point = useMemo(() => (id ? whyNot(data.answers, id) : undefined), [id, data.answers])
+  const named = data.report.diagnosis.findings.map(({ misreading }) => misreading)
+  return (
+    <div style={{ borderTop: '1px solid var(--line)', paddingTop: 8 }}>
+      <Select
+        label="Why not something else?"
+        placeholder="Pick what you suspect"
+        searchable
+        clearable
+        value={id}
+        onChange={(value) => setId(value as MisreadingId | null)}
+        data={misreadings.filter((each) => !named.includes(each.id)).map((each) => ({ value: each.id, label: each.does }))}
+      />
+      {point && (
+        <Stack gap={6} mt={6} role="status">
+          <Text>{standpointInWords(point)}</Text>
+          {[...point.speakFor, ...point.speakAgainst].slice(0, MOST_EVIDENCE).map((answer) => (
+            <AnswerLine key={answer.id} answer={answer} settings={data.settings} />
+          ))}
+        </Stack>
+      )}
+    </div>
+  )
+} // prettier-ignore
+
+function standpointInWords({ odds, speakFor, speakAgainst, explainedBy, misreading }: Standpoint): string {
+  const first = explainedBy.length > 0 ? ` Other answers like it are explained first by: ${explainedBy.map((id) => misreadingOf(id).does).join('; ')}.` : '' // prettier-ignore
+  if (speakFor.length + speakAgainst.length === 0) return `No answer so far could have shown it: ${misreadingOf(misreading).does}.${first}` // prettier-ignore
+  const chance = odds >= 1 ? oddsInWords(odds) : `About 1 to ${Math.min(1000, Math.round(1 / odds))}`
+  return `${chance}, where ${DIAGNOSIS.namedOdds} to 1 and ${DIAGNOSIS.leastEvidence} answers are needed: ${speakFor.length} speak for it, ${speakAgainst.length} could have shown it and did not.${first}` // prettier-ignore
+}
 
 /** Odds as an adult would put them; beyond a thousand the figure says nothing more. */
 function oddsInWords(odds: number): string {

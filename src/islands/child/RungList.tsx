@@ -1,49 +1,127 @@
-import { Progress, Text, Title } from '@mantine/core'
-import { IconCheck } from '@tabler/icons-react'
-import { type Estimate, type Standing, rungOf } from '../../core'
+import { Button, Group, Progress, Text, Title } from '@mantine/core'
+import { IconCheck, IconChevronRight } from '@tabler/icons-react'
+import { useState } from 'react'
+import { type Estimate, type Tally, SCAFFOLD_NAMES, rungOf, scaffoldsInUse } from '../../core'
+import { api } from '../../ui/api'
+import { dayOf } from '../../ui/dates'
+import { ASK_NAMES, KIND_NAMES } from '../../ui/names'
+import { OverruleForm } from './OverruleForm'
+import { type ChildData, useChildChange } from './useChild'
 
-/** Each rung of the school's order: how sure it is, whether it is firm, what is missing. */
-export function RungList({ standing }: { standing: Standing }) {
+/** Each rung of the school's order, and those beside it that were met: how sure, whether firm, what is missing. */
+export function RungList({ data }: { data: ChildData }) {
+  const { standing } = data.report
+  const beside = standing.beside.filter((estimate) => estimate.answers > 0 || estimate.overrule)
+  const row = (estimate: Estimate) => (
+    <RungRow
+      key={estimate.rung}
+      data={data}
+      estimate={estimate}
+      isWorking={estimate.rung === standing.working}
+      isDue={standing.due.includes(estimate.rung)}
+    />
+  )
   return (
     <section className="sheet" aria-label="Rungs">
       <Title order={2} size="h4" mb={6}>
         Rungs
       </Title>
-      <ol style={{ listStyle: 'none', margin: 0, padding: 0 }}>
-        {standing.estimates.map((estimate) => (
-          <RungRow
-            key={estimate.rung}
-            estimate={estimate}
-            isWorking={estimate.rung === standing.working}
-            isDue={standing.due.includes(estimate.rung)}
-          />
-        ))}
-      </ol>
+      <ol style={{ listStyle: 'none', margin: 0, padding: 0 }}>{standing.estimates.map(row)}</ol>
+      {beside.length > 0 && (
+        <>
+          <Title order={3} size="h5" mt="md" mb={6}>
+            Beside the order
+          </Title>
+          <ol style={{ listStyle: 'none', margin: 0, padding: 0 }}>{beside.map(row)}</ol>
+        </>
+      )}
     </section>
   )
 }
 
-function RungRow({ estimate, isWorking, isDue }: { estimate: Estimate; isWorking: boolean; isDue: boolean }) {
-  const { rung, probability, firm, unmet, answers } = estimate
+interface RungRowProps {
+  readonly data: ChildData
+  readonly estimate: Estimate
+  readonly isWorking: boolean
+  readonly isDue: boolean
+}
+
+function RungRow({ data, estimate, isWorking, isDue }: RungRowProps) {
+  const { rung, probability, firm, answers, overrule } = estimate
   const percent = Math.floor(probability * 100)
   const level = firm ? 'firm' : answers === 0 ? 'not met yet' : `${percent} % sure`
-  const state = isDue ? `${level}, should come back` : level
+  const state = [level, overrule && 'as you judged', isDue && 'should come back'].filter(Boolean).join(', ')
   return (
-    <li style={{ padding: '4px 0', borderTop: '1px solid var(--line)' }}>
-      <div style={{ display: 'flex', gap: 8, alignItems: 'center' }}>
-        <Text span fw={isWorking ? 700 : 500} style={{ flex: '0 0 160px' }}>
-          {rungOf(rung).name}
-        </Text>
-        <Progress value={answers === 0 ? 0 : percent} color="moss" style={{ flex: 1 }} aria-label={`${rungOf(rung).name}: ${state}`} />
-        <Text span size="sm" style={{ flex: '0 0 190px', textAlign: 'right' }}>
-          {firm && <IconCheck size={15} color="var(--moss)" aria-hidden style={{ verticalAlign: -2 }} />} {state}
-        </Text>
-      </div>
-      {isWorking && unmet.length > 0 && (
+    <li style={{ borderTop: '1px solid var(--line)' }}>
+      <details open={isWorking}>
+        <summary className="rung-row">
+          <IconChevronRight size={15} className="rung-open" aria-hidden />
+          <Text span fw={isWorking ? 700 : 500} style={{ flex: '0 0 185px' }}>
+            {rungOf(rung).name}
+          </Text>
+          <Progress value={answers === 0 ? 0 : percent} color="moss" style={{ flex: 1 }} aria-label={`${rungOf(rung).name}: ${state}`} />
+          <Text span size="sm" style={{ flex: '0 0 180px', textAlign: 'right' }}>
+            {firm && <IconCheck size={15} color="var(--moss)" aria-hidden style={{ verticalAlign: -2 }} />} {state}
+          </Text>
+        </summary>
+        <Details data={data} estimate={estimate} />
+      </details>
+    </li>
+  )
+} // prettier-ignore
+
+const tallies = (list: readonly Tally[], name: (at: number) => string) =>
+  list
+    .map(({ right, of, probability }, at) => `${name(at)} ${right} of ${of} (${Math.floor(probability * 100)} % sure)`)
+    .join(', ')
+
+function Details({ data, estimate }: { data: ChildData; estimate: Estimate }) {
+  const { rung, unmet, firm, byKind, byAsk, due, overrule, answers } = estimate
+  const { child, diagnosis } = data.report
+  const [asking, setAsking] = useState<'firm' | 'not-firm'>()
+  const change = useChildChange(child.id, () => setAsking(undefined))
+  const say = (verdict: 'firm' | 'not-firm' | null, note = '') => change.mutate(() => api.put(`/api/children/${child.id}/overrule`, { rung, verdict, note }))
+  const { inUse, advice } = scaffoldsInUse(data.answers, rung, diagnosis.findings.map(({ misreading }) => misreading))
+  return (
+    <div style={{ padding: '0 0 10px' }}>
+      <Text size="sm">Can: {rungOf(rung).can}.</Text>
+      {answers > 0 && (
         <Text size="sm" className="quiet">
-          Being worked on. Missing: {unmet.join('; ')}.
+          Right: {tallies(byKind, (at) => KIND_NAMES[byKind[at]?.stage ?? 'concrete'])}; {tallies(byAsk, (at) => ASK_NAMES[byAsk[at]?.ask ?? 'read'])}.
         </Text>
       )}
-    </li>
+      {unmet.length > 0 && (
+        <Text size="sm" className="quiet">
+          Missing for firm: {unmet.join('; ')}.
+        </Text>
+      )}
+      {due !== undefined && (
+        <Text size="sm" className="quiet">
+          Best asked again on {dayOf(due)}.
+        </Text>
+      )}
+      {answers > 0 && (
+        <Text size="sm" className="quiet">
+          Helps on the dial: {inUse.length === 0 ? 'none' : inUse.map((id) => SCAFFOLD_NAMES[id]).join(', ')}
+          {advice.does === 'keep' ? '' : `; ${advice.does === 'fade' ? 'fade' : 'bring back'} ${SCAFFOLD_NAMES[advice.scaffold]}: ${advice.why}`}.
+        </Text>
+      )}
+      {overrule ? (
+        <Group gap="xs" mt={4}>
+          <Text size="sm">
+            You judged it {overrule.verdict === 'firm' ? 'firm' : 'not firm yet'} on {dayOf(overrule.at)}
+            {overrule.note ? `: “${overrule.note}”` : ''}.
+          </Text>
+          <Button size="compact-sm" variant="default" loading={change.isPending} onClick={() => say(null)}>
+            Take that back
+          </Button>
+        </Group>
+      ) : (
+        <Button size="compact-sm" variant="default" mt={4} onClick={() => setAsking(firm ? 'not-firm' : 'firm')}>
+          {firm ? 'I judge: not firm yet' : 'I judge: it is firm'}
+        </Button>
+      )}
+      {asking && <OverruleForm rung={rung} verdict={asking} busy={change.isPending} onSay={(note) => say(asking, note)} onClose={() => setAsking(undefined)} />}
+    </div>
   )
 } // prettier-ignore

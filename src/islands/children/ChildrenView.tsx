@@ -57,6 +57,11 @@ function People() {
                       {group.name}
                     </Title>
                     <Group gap="xs">
+                      {members.length > 0 && (
+                        <Button component="a" href={`/groups/${group.id}`} variant="light" size="sm">
+                          Side by side
+                        </Button>
+                      )}
                       <Button variant="default" size="sm" onClick={() => setOpen({ is: 'group', group })}>
                         Edit the group
                       </Button>

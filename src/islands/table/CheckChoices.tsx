@@ -1,9 +1,8 @@
 import { Group, MultiSelect, SegmentedControl, Select, Switch } from '@mantine/core'
 import { type Ask, FADING_ORDER, type RungId, SCAFFOLD_NAMES, type ScaffoldId, asksOf, rungOf } from '../../core'
+import { ASK_NAMES } from '../../ui/names'
 import type { QuickCheckState } from './useQuickCheck'
 import type { Choices } from './checkState'
-
-const WAYS: Partial<Record<Ask, string>> = { read: 'Read the clock', set: 'Set the clock', say: 'Say figures aloud', match: 'Match to figures', write: 'Write it down' } // prettier-ignore
 
 /** Who is asked, on which rung, which way, with what: set once and left. */
 export function CheckChoices({ check }: { check: QuickCheckState }) {
@@ -42,7 +41,7 @@ export function CheckChoices({ check }: { check: QuickCheckState }) {
             value={choices.ask && ways.includes(choices.ask) ? choices.ask : ''}
             onChange={(value) => choose({ ask: value ? (value as Ask) : null })}
             allowDeselect={false}
-            data={[{ value: '', label: 'Whichever tells most' }, ...ways.map((id) => ({ value: id, label: WAYS[id] ?? id }))]}
+            data={[{ value: '', label: 'Whichever tells most' }, ...ways.map((id) => ({ value: id, label: ASK_NAMES[id] }))]}
           />
         )}
         <MultiSelect

@@ -1,4 +1,4 @@
-import { Button, Group, SegmentedControl, Select } from '@mantine/core'
+import { Button, Group, SegmentedControl, Select, TextInput } from '@mantine/core'
 import { useLocalStorage, useWindowEvent } from '@mantine/hooks'
 import { useState } from 'react'
 import {
@@ -10,8 +10,11 @@ import {
   languages,
   midnightsPassed,
   onDial,
+  parseTime,
   rungOf,
   say,
+  type Wording,
+  whyNoTime,
   wordingOf,
 } from '../../core'
 import { Dial, type Hands, anglesOf, minuteShown } from '../../ui/Dial'
@@ -110,12 +113,13 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
           aria-label="Minutes a click"
           value={step}
           onChange={setStep}
-          data={['1', '5', '15', '30'].map((value) => ({ value, label: `${value} min` }))}
+          data={['1', '5', '15', '30'].map((value) => ({ value, label: value === '30' ? '30 min' : value }))}
         />
         <HelpsMenu helps={helps} onChange={setHelps} />
+        <SetTo wording={wording} onTime={toMinute}  />
         <Select
           aria-label="Which clocks"
-          w={185}
+          w={170}
           allowDeselect={false}
           value={clocks}
           onChange={(value) => pick(value as Clocks)}
@@ -123,7 +127,7 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
         />
         <Select
           aria-label="Line under the clock"
-          w={150}
+          w={130}
           allowDeselect={false}
           value={line}
           onChange={(value) => setLine(value as Line)}
@@ -138,10 +142,41 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
   )
 } // prettier-ignore
 
+/** A time typed as adults type it: the clock is turned to it, or told why it is none. */
+function SetTo({ wording, onTime }: { wording: Wording; onTime: (minute: number) => void }) {
+  const [text, setText] = useState('')
+  const [error, setError] = useState<string>()
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault()
+        const parsed = parseTime(text, wording.language)
+        setError(parsed ? undefined : whyNoTime(text, wording.language))
+        if (!parsed) return
+        onTime(parsed.minute)
+        setText('')
+      }}
+    >
+      <TextInput
+        aria-label="Set the clock to"
+        placeholder="Set to … half 4"
+        w={error ? 300 : 150}
+        value={text}
+        error={error}
+        onChange={(event) => {
+          setText(event.currentTarget.value)
+          setError(undefined)
+        }}
+        autoComplete="off"
+      />
+    </form>
+  )
+}
+
 const DAYS: Readonly<Record<string, string>> = { '1': 'the next day', '-1': 'the day before' }
 
 /** The time in words and in figures; where the hands are geared, with its half of the day and the day. */
-function saidWhole(hands: Hands, wording: ReturnType<typeof wordingOf>, day: number): string {
+function saidWhole(hands: Hands, wording: Wording, day: number): string {
   const minute = minuteShown(hands)
   const figures = { ...wording, form: 'digital' } as const
   const words = say(onDial(minute), wording)

@@ -133,7 +133,7 @@ function SomethingElse({ check, wording }: { check: QuickCheckState; wording: Wo
   if (!isOpen)
     return (
       <Button variant="subtle" size="sm" style={{ alignSelf: 'flex-start' }} onClick={() => setOpen(true)}>
-        Something else was said…
+        {item.ask === 'set' ? 'It was set on another clock…' : 'Something else was said…'}
       </Button>
     )
   const take = () => {
@@ -150,7 +150,7 @@ function SomethingElse({ check, wording }: { check: QuickCheckState; wording: Wo
       }}
     >
       <Group align="start" wrap="nowrap">
-        <TextInput aria-label="What was said" placeholder="What was said" value={text} error={error || undefined} onChange={(event) => { setText(event.currentTarget.value); setError('') }} style={{ flex: 1 }} autoComplete="off" data-autofocus autoFocus />
+        <TextInput aria-label="What was said" placeholder={item.ask === 'set' ? 'What that clock shows' : 'What was said'} value={text} error={error || undefined} onChange={(event) => { setText(event.currentTarget.value); setError('') }} style={{ flex: 1 }} autoComplete="off" data-autofocus autoFocus />
         <Button type="submit">Take it</Button>
       </Group>
     </form>

@@ -14,7 +14,9 @@ export function GroupCard({ overview, settings }: { overview: GroupOverview; set
       <Stack gap="sm">
         <Group justify="space-between" wrap="nowrap" align="baseline">
           <Title order={2} size="h3" className="anywhere">
-            {group.name}
+            <Anchor href={`/groups/${group.id}`} inherit c="inherit">
+              {group.name}
+            </Anchor>
           </Title>
           <Text size="sm" className="quiet" style={{ whiteSpace: 'nowrap' }}>
             {last ? `last ${dayInWords(last.date)}` : 'no session yet'}

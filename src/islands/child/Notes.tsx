@@ -1,0 +1,53 @@
+import { Button, Group, Stack, Text, Textarea } from '@mantine/core'
+import { useState } from 'react'
+import type { Note } from '../../core'
+import { Confirm } from '../../ui/Confirm'
+import { api, newId } from '../../ui/api'
+import { momentInWords } from '../../ui/dates'
+import { useChildChange } from './useChild'
+
+/** What the adult wrote down about a child, the newest first. */
+export function Notes({ childId, notes }: { childId: string; notes: readonly Note[] }) {
+  const [text, setText] = useState('')
+  const [removing, setRemoving] = useState<Note>()
+  const add = useChildChange(childId, () => setText(''))
+  const remove = useChildChange(childId, () => setRemoving(undefined))
+  return (
+    <section className="sheet" aria-label="Notes">
+      <form
+        onSubmit={(event) => {
+          event.preventDefault()
+          if (text.trim() !== '') add.mutate(() => api.post(`/api/children/${childId}/notes`, { id: newId(), text }))
+        }}
+      >
+        <Group align="end" wrap="nowrap">
+          <Textarea label="A new note" description="What you saw; no full names, no health data" value={text} maxLength={2000} autosize minRows={2} style={{ flex: 1 }} onChange={(event) => setText(event.currentTarget.value)} />
+          <Button type="submit" loading={add.isPending} disabled={text.trim() === ''}>
+            Keep it
+          </Button>
+        </Group>
+      </form>
+      <Stack gap={0} mt="md">
+        {notes.length === 0 && <Text className="quiet">No notes yet.</Text>}
+        {notes.map((note) => (
+          <Group key={note.id} justify="space-between" wrap="nowrap" align="start" style={{ borderTop: '1px solid var(--line)', padding: '8px 0' }}>
+            <div className="anywhere">
+              <Text style={{ whiteSpace: 'pre-wrap' }}>{note.text}</Text>
+              <Text size="sm" className="quiet">
+                {momentInWords(note.at)}
+              </Text>
+            </div>
+            <Button variant="subtle" size="sm" style={{ flex: 'none' }} onClick={() => setRemoving(note)} aria-label={`Remove the note of ${momentInWords(note.at)}`}>
+              Remove
+            </Button>
+          </Group>
+        ))}
+      </Stack>
+      {removing && (
+        <Confirm opened title="Remove this note?" action="Remove it" busy={remove.isPending} onConfirm={() => remove.mutate(() => api.remove(`/api/notes/${removing.id}`))} onClose={() => setRemoving(undefined)}>
+          <Text>“{removing.text.slice(0, 200)}” goes for good.</Text>
+        </Confirm>
+      )}
+    </section>
+  )
+} // prettier-ignore

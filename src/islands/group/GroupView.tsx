@@ -1,0 +1,76 @@
+import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
+import { type ChildReport, type Group as GroupRecord, type Partner, type Settings, schools } from '../../core'
+import { App } from '../../ui/App'
+import { ErrorBoundary } from '../../ui/ErrorBoundary'
+import { Loaded } from '../../ui/Loaded'
+import { Refusal, api } from '../../ui/api'
+import { NextTogether } from './NextTogether'
+import { RungGrid } from './RungGrid'
+import { SharedRepairs } from './SharedRepairs'
+
+export default function GroupView({ id }: { id: string }) {
+  return (
+    <App>
+      <GroupPage id={id} />
+    </App>
+  )
+}
+
+/** What the suggestions need of a child. */
+export function partnerOf({ child, standing, diagnosis }: ChildReport): Partner {
+  return { id: child.id, name: child.name, standing, findings: diagnosis.findings.map(({ misreading }) => misreading) }
+}
+
+function GroupPage({ id }: { id: string }) {
+  const query = useQuery({
+    queryKey: ['group', id],
+    queryFn: async () => {
+      const [groups, reports, settings] = await Promise.all([
+        api.get<GroupRecord[]>('/api/groups'),
+        api.get<ChildReport[]>('/api/children'),
+        api.get<Settings>('/api/settings'),
+      ])
+      const group = groups.find((each) => each.id === id)
+      if (!group) throw new Refusal(404, 'Not here', 'id', 'There is no such group, or it was removed.')
+      const members = group.childIds.flatMap((childId) => reports.filter((report) => report.child.id === childId))
+      return { group, members, settings }
+    },
+  })
+  return (
+    <Loaded query={query}>
+      {({ group, members, settings }) => (
+        <Stack>
+          <Group justify="space-between">
+            <Title order={1} size="h2" className="anywhere" style={{ flex: 1 }}>
+              {group.name}
+            </Title>
+            <Button component="a" href="/children" variant="default">
+              Edit the group
+            </Button>
+          </Group>
+          {members.length === 0 ? (
+            <Text className="sheet">
+              Nobody is in this group yet. Add children under <Anchor href="/children" underline="always">Children</Anchor>, and this page shows where they
+              stand side by side.
+            </Text>
+          ) : (
+            <>
+              <ErrorBoundary what="The rungs">
+                <RungGrid members={members} order={schools[settings.school].order} />
+              </ErrorBoundary>
+              <div className="two-columns">
+                <ErrorBoundary what="Who goes together">
+                  <NextTogether partners={members.map(partnerOf)} />
+                </ErrorBoundary>
+                <ErrorBoundary what="The same repair">
+                  <SharedRepairs partners={members.map(partnerOf)} />
+                </ErrorBoundary>
+              </div>
+            </>
+          )}
+        </Stack>
+      )}
+    </Loaded>
+  )
+} // prettier-ignore

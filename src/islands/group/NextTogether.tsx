@@ -1,0 +1,25 @@
+import { Text, Title } from '@mantine/core'
+import { type Partner, namesInWords, suggestTogether } from '../../core'
+
+/** Pairs and small groups for next time, each with its reason. */
+export function NextTogether({ partners }: { partners: readonly Partner[] }) {
+  const nameOf = (id: string) => partners.find((partner) => partner.id === id)?.name ?? ''
+  return (
+    <section className="sheet" aria-label="Together next time">
+      <Title order={2} size="h4" mb={6}>
+        Together next time
+      </Title>
+      {suggestTogether(partners).map(({ childIds, why, kind }) => (
+        <div key={childIds.join()} style={{ borderTop: '1px solid var(--line)', padding: '8px 0' }}>
+          <Text fw={700} className="anywhere">
+            {namesInWords(childIds.map(nameOf))}
+            {kind === 'alone' ? ', with the adult' : ''}
+          </Text>
+          <Text size="sm" className="anywhere">
+            {why}
+          </Text>
+        </div>
+      ))}
+    </section>
+  )
+}

@@ -1,0 +1,64 @@
+import { Anchor, Table, Text, Title } from '@mantine/core'
+import { BESIDE_THE_ORDER, type ChildReport, type Estimate, type RungId, rungOf } from '../../core'
+
+/** Children down, rungs across: firm, working, due, with how sure; those beside the order where anyone met them. */
+export function RungGrid({ members, order }: { members: readonly ChildReport[]; order: readonly RungId[] }) {
+  const estimatesOf = ({ standing }: ChildReport) => [...standing.estimates, ...standing.beside]
+  const met = (rung: RungId) => members.some((member) => estimatesOf(member).some((each) => each.rung === rung && each.answers > 0)) // prettier-ignore
+  const rungs = [...order, ...BESIDE_THE_ORDER.filter(met)]
+  return (
+    <section className="sheet" aria-label="Where everyone stands">
+      <Title order={2} size="h4" mb={6}>
+        Where everyone stands
+      </Title>
+      <Table.ScrollContainer minWidth={Math.max(640, 150 + rungs.length * 84)}>
+        <Table withColumnBorders verticalSpacing={4} horizontalSpacing={6} className="rung-grid">
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th>Child</Table.Th>
+              {rungs.map((rung) => (
+                <Table.Th key={rung} style={{ fontSize: 13, lineHeight: 1.2, verticalAlign: 'bottom' }}>
+                  {rungOf(rung).name}
+                </Table.Th>
+              ))}
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
+            {members.map((member) => (
+              <Table.Tr key={member.child.id}>
+                <Table.Th scope="row" style={{ maxWidth: 160 }}>
+                  <Anchor href={`/children/${member.child.id}`} lineClamp={2} className="anywhere">
+                    {member.child.name}
+                  </Anchor>
+                </Table.Th>
+                {rungs.map((rung) => (
+                  <RungCell
+                    key={rung}
+                    estimate={estimatesOf(member).find((each) => each.rung === rung)}
+                    isWorking={member.standing.working === rung}
+                    isDue={member.standing.due.includes(rung)}
+                  />
+                ))}
+              </Table.Tr>
+            ))}
+          </Table.Tbody>
+        </Table>
+      </Table.ScrollContainer>
+    </section>
+  )
+}
+
+function RungCell({ estimate, isWorking, isDue }: { estimate?: Estimate; isWorking: boolean; isDue: boolean }) {
+  const percent = Math.floor((estimate?.probability ?? 0) * 100)
+  const level = estimate?.firm ? 'firm' : !estimate || estimate.answers === 0 ? '–' : `${percent} %`
+  const kind = estimate?.firm ? 'rung-cell-firm' : isWorking ? 'rung-cell-working' : ''
+  const words = [isWorking && 'working', isDue && 'due', estimate?.overrule && 'judged'].filter(Boolean).join(', ')
+  return (
+    <Table.Td className={kind}>
+      <Text size="sm" fw={estimate?.firm || isWorking ? 700 : undefined}>
+        {level}
+      </Text>
+      <Text size="xs">{words}</Text>
+    </Table.Td>
+  )
+}

@@ -1,0 +1,31 @@
+import { Text, Title } from '@mantine/core'
+import { type MisreadingId, type Partner, activityOf, misreadingOf, namesInWords } from '../../core'
+
+/** Who needs the same repair, the most shared first; what only one child has follows. */
+export function SharedRepairs({ partners }: { partners: readonly Partner[] }) {
+  const ids = [...new Set(partners.flatMap((partner) => partner.findings))]
+  const holders = (id: MisreadingId) => partners.filter((partner) => partner.findings.includes(id))
+  const sorted = [...ids].sort((a, b) => holders(b).length - holders(a).length)
+  return (
+    <section className="sheet" aria-label="Repairs">
+      <Title order={2} size="h4" mb={6}>
+        Who needs which repair
+      </Title>
+      {sorted.length === 0 && <Text>Nothing was found in anyone’s mistakes so far.</Text>}
+      {sorted.map((id) => {
+        const { does, repair } = misreadingOf(id)
+        return (
+          <div key={id} style={{ borderTop: '1px solid var(--line)', padding: '8px 0' }}>
+            <Text fw={700} className="anywhere">
+              {namesInWords(holders(id).map(({ name }) => name))}: {does}
+            </Text>
+            <Text size="sm">Say: “{repair.say}”</Text>
+            <Text size="sm" className="quiet">
+              Mends it: {activityOf(repair.activity).name}
+            </Text>
+          </div>
+        )
+      })}
+    </section>
+  )
+}
