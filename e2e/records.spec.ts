@@ -122,7 +122,7 @@ test('growth is drawn, and told in words', async ({ page, request }) => {
   await page.getByRole('tab', { name: 'Growth' }).click()
   const growth = page.getByRole('region', { name: 'Growth' })
   await expect(growth.locator('.recharts-line').first()).toBeVisible()
-  await expect(growth.getByRole('listitem').filter({ hasText: 'O’clock' })).toContainText(/firm first on \w{3} \d+ \w{3}, \d+ % sure/)
+  await expect(growth.getByRole('listitem').filter({ hasText: 'O’clock: ' })).toContainText(/firm first on \w{3} \d+ \w{3}, \d+ % sure/)
   expect(await growth.locator('.recharts-line').count()).toBe(await growth.getByRole('list').last().getByRole('listitem').count())
 }) // prettier-ignore
 

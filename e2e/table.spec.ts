@@ -216,8 +216,7 @@ test('the number line and the minute hand move each other, and a jump is shown o
   const { group } = await makeGroup(request, 'Line testers', ['Moss'])
   await openTable(page, await makeSession(request, group.id))
   const dial = page.getByRole('slider', { name: 'Time shown' })
-  await page.getByRole('combobox', { name: 'Line under the clock' }).click()
-  await page.getByRole('option', { name: 'Number line' }).click()
+  await page.getByLabel('Line under the clock').selectOption('Number line')
   const line = page.getByRole('slider', { name: 'Number line' })
   await expect(line).toHaveAttribute('aria-valuetext', '30 minutes past, 30 to')
   const box = await line.boundingBox()
@@ -229,8 +228,7 @@ test('the number line and the minute hand move each other, and a jump is shown o
   await page.keyboard.press('ArrowUp')
   await expect(line).toHaveAttribute('aria-valuenow', '55')
 
-  await page.getByRole('combobox', { name: 'Line under the clock' }).click()
-  await page.getByRole('option', { name: 'Jumps' }).click()
+  await page.getByLabel('Line under the clock').selectOption('Jumps')
   // 9:55 and 20 minutes: 5 to the hour, 15 more.
   await expect(page.getByRole('img', { name: 'Jumps from 9:55 to 10:15' })).toContainText('5 min')
   await page.getByRole('button', { name: 'Show 10:15 on the clock' }).click()
@@ -246,8 +244,7 @@ test('the number line and the minute hand move each other, and a jump is shown o
 test('each hand stands on its own clock beside both, and the clock is set by what is typed', async ({ page, request }) => {
   const { group } = await makeGroup(request, 'Apart testers', ['Moss'])
   await openTable(page, await makeSession(request, group.id))
-  await page.getByRole('combobox', { name: 'Which clocks' }).click()
-  await page.getByRole('option', { name: 'Apart and together' }).click()
+  await page.getByLabel('Which clocks').selectOption('Apart and together')
   await expect(page.locator('.table-dial')).toHaveCount(3)
   const setTo = page.getByLabel('Set the clock to')
   for (const [typed, why] of [
@@ -265,8 +262,7 @@ test('each hand stands on its own clock beside both, and the clock is set by wha
   await expect(page.getByRole('img', { name: 'The hour hand alone showing quarter to five' })).toBeVisible()
   await expect(page.getByRole('img', { name: 'Both hands showing quarter to five' })).toBeVisible()
   // Back past midnight: the day before is told.
-  await page.getByRole('combobox', { name: 'Which clocks' }).click()
-  await page.getByRole('option', { name: 'Both hands' }).click()
+  await page.getByLabel('Which clocks').selectOption('Both hands')
   const dial = page.getByRole('slider', { name: 'Time shown' })
   await dial.focus()
   for (let i = 0; i < 5; i++) await page.keyboard.press('Home')
@@ -283,7 +279,7 @@ test('what else was said is typed, kept as it is, and asked again to tell two me
   await page.getByRole('option', { name: 'Minutes to, by fives' }).click()
   await page.getByRole('combobox', { name: 'Which way' }).click()
   await page.getByRole('option', { name: 'reading a clock' }).click()
-  await page.getByText('With a real clock').click()
+  await page.getByRole('switch', { name: 'With a real clock' }).check()
   await page.getByRole('button', { name: 'Something else was said…' }).click()
   await page.getByLabel('What was said').fill('9:5')
   await page.getByRole('button', { name: 'Take it' }).click()
@@ -318,7 +314,7 @@ test('every rung can be asked, in every language, and 25 seconds only remind', a
   const session = await makeSession(request, group.id)
   await openTable(page, session)
   await page.keyboard.press('q')
-  await page.getByText('25 s a question').click()
+  await page.getByRole('switch', { name: '25 s a question' }).check()
   await expect(page.getByRole('timer', { name: 'Seconds of this question' })).toHaveText(/2[45] s/)
   const asked: Record<string, RegExp> = {
     'Parts of the clock': /What is this part called/,

@@ -43,15 +43,39 @@ mkdirSync(folder, { recursive: true })
 await take(light, 'today', '/')
 await take(light, 'children', '/children')
 await take(light, 'child', `/children/${mirela?.id}`, (page) => page.getByRole('button', { name: 'Show the answers' }).first().click()) // prettier-ignore
+await take(light, 'child-growth', `/children/${mirela?.id}`, async (page) => {
+  await page.getByRole('tab', { name: 'Growth' }).click()
+  await page.waitForTimeout(800)
+})
+await take(light, 'group', `/groups/${herons?.group.id}`)
 await take(light, 'plan', `/plan/${session}`)
 await take(light, 'plan-prints', `/plan/${session}`, (page) => page.getByRole('tab', { name: 'Prints' }).click())
 await take(light, 'table', `/table/${session}`, async (page) => {
   await page.keyboard.press('r')
-  await page.getByText('Ring of fives', { exact: true }).click()
+  await page.getByRole('button', { name: 'Helps' }).click()
+  await page.getByRole('switch', { name: 'ring of fives' }).check()
+  await page.getByRole('switch', { name: 'counted arc' }).check()
+  await page.keyboard.press('Escape')
+  await page.getByLabel('Line under the clock').selectOption('Number line')
 })
 await take(dark, 'table-quick-check-dark', `/table/${session}`, async (page) => {
   await page.keyboard.press('q')
-  await page.keyboard.press('2')
+  await page.getByRole('combobox', { name: 'Which rung' }).click()
+  await page.getByRole('option', { name: 'Minutes to, by fives' }).click()
+  await page.getByRole('combobox', { name: 'Which way' }).click()
+  await page.getByRole('option', { name: 'reading a clock' }).click()
+  // The first wrong choice: the question is asked again after the right one.
+  await page.keyboard.press('1')
+  if (!(await page.getByText('Not yet:').isVisible())) {
+    await page.keyboard.press('u')
+    await page.keyboard.press('2')
+  }
+})
+await take(light, 'table-how-long', `/table/${session}`, async (page) => {
+  await page.keyboard.press('q')
+  await page.getByRole('combobox', { name: 'Which rung' }).click()
+  await page.getByRole('option', { name: 'How long between' }).click()
+  await page.keyboard.press('1')
 })
 await take(tablet, 'table-tablet', `/table/${session}`)
 await take(light, 'workbench', '/make')

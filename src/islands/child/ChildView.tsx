@@ -1,8 +1,9 @@
 import { Anchor, Group, SimpleGrid, Skeleton, Stack, Tabs, Text, Title } from '@mantine/core'
-import { Suspense, lazy, useState } from 'react'
+import { useState } from 'react'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
+import { later } from '../../ui/later'
 import { AnswerTable } from './AnswerTable'
 import { Findings } from './Findings'
 import { Notes } from './Notes'
@@ -10,7 +11,7 @@ import { RungList } from './RungList'
 import { type ChildData, useChild } from './useChild'
 
 /** Charts are heavy: they come when they are asked for. */
-const GrowthChart = lazy(() => import('./GrowthChart'))
+const growth = later(async () => (await import('./GrowthChart')).GrowthChart, <Skeleton height={360} />)
 
 export default function ChildView({ id }: { id: string }) {
   return (
@@ -70,9 +71,7 @@ function ChildRecord({ data }: { data: ChildData }) {
         </Tabs.Panel>
         <Tabs.Panel value="growth">
           <ErrorBoundary what="Growth">
-            <Suspense fallback={<Skeleton height={360} aria-label="Loading" />}>
-              <GrowthChart answers={answers} />
-            </Suspense>
+            <growth.Part answers={answers} />
           </ErrorBoundary>
         </Tabs.Panel>
         <Tabs.Panel value="answers">

@@ -26,7 +26,7 @@ const LINES = [
 ] as const
 
 /** How sure each rung was at the end of each day, and since when it is firm. */
-export default function GrowthChart({ answers }: { answers: readonly Answer[] }) {
+export function GrowthChart({ answers }: { answers: readonly Answer[] }) {
   const growth = growthOf(answers, rungs.map(({ id }) => id))
   if (growth.length === 0) return <Text className="sheet">Nothing to draw yet: growth shows from the first day with answers on.</Text>
   return (

@@ -6,17 +6,21 @@ import { type SessionContext, checkPlan, rungOf } from '../../core'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { isTyping } from '../../ui/Shortcuts'
 import { Strip } from '../../ui/Strip'
+import { later, useFetchLater } from '../../ui/later'
 import { ChecksPanel } from './ChecksPanel'
 import { FetchPanel } from './FetchPanel'
-import { PrintsPanel } from './PrintsPanel'
 import { SessionFieldsRow } from './SessionFieldsRow'
 import { ShelfPanel } from './ShelfPanel'
 import { StepList } from './StepList'
 import { usePlan } from './usePlan'
 
+const prints = later(async () => (await import('./PrintsPanel')).PrintsPanel)
+const LATER = [prints]
+
 /** One session before it is held: its minutes, its order, and what speaks for or against it. */
 export function PlanBoard({ context }: { context: SessionContext }) {
   const state = usePlan(context)
+  useFetchLater(LATER)
   const { session, request } = state
   const [picked, setPicked] = useState<string>()
   const [tab, setTab] = useState<string | null>('checks')
@@ -86,7 +90,7 @@ export function PlanBoard({ context }: { context: SessionContext }) {
                 <FetchPanel state={state} />
               </Tabs.Panel>
               <Tabs.Panel value="prints">
-                <PrintsPanel state={state} context={context} />
+                <prints.Part state={state} context={context} />
               </Tabs.Panel>
             </ErrorBoundary>
           </Tabs>

@@ -1,4 +1,4 @@
-import { Button, Group, SegmentedControl, Select, TextInput } from '@mantine/core'
+import { Button, Group, SegmentedControl, NativeSelect, TextInput } from '@mantine/core'
 import { useLocalStorage, useWindowEvent } from '@mantine/hooks'
 import { useState } from 'react'
 import {
@@ -20,8 +20,13 @@ import {
 import { Dial, type Hands, anglesOf, minuteShown } from '../../ui/Dial'
 import { isTyping } from '../../ui/Shortcuts'
 import { helpsOnDial } from '../../ui/helps'
-import { type Helps, HelpsMenu } from './HelpsMenu'
-import { JumpLine, NumberLine } from './LineUnder'
+import { later, useFetchLater } from '../../ui/later'
+import type { Helps } from './HelpsMenu'
+
+const helpsMenu = later(async () => (await import('./HelpsMenu')).HelpsMenu, <Button variant="default">Helps</Button>)
+const numberLine = later(async () => (await import('./LineUnder')).NumberLine)
+const jumpLine = later(async () => (await import('./LineUnder')).JumpLine)
+const LATER = [helpsMenu, numberLine]
 
 const BARE: Helps = { on: [], order: FADING_ORDER, numerals: 'all', marks: 'all' }
 
@@ -53,7 +58,9 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
   const [line, setLine] = useState<Line>('none')
   const [day, setDay] = useState(0)
   const [isSaid, setSaid] = useState(false)
+  const [wantsHelps, setWantsHelps] = useState(false)
   const minute = minuteShown(hands)
+  useFetchLater(LATER)
   const turn = (next: Hands) => {
     if (next.gear === 'geared' && hands.gear === 'geared') setDay(day + midnightsPassed(hands.minute, next.minute))
     onTurn(next)
@@ -91,8 +98,8 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
           </div>
         ))}
       </div>
-      {line === 'number' && <NumberLine minute={minute} onTurn={toMinute} wording={wording} />}
-      {line === 'jumps' && <JumpLine minute={minute} onTurn={toMinute} wording={wording} />}
+      {line === 'number' && <numberLine.Part minute={minute} onTurn={toMinute} wording={wording} />}
+      {line === 'jumps' && <jumpLine.Part minute={minute} onTurn={toMinute} wording={wording} />}
       <div className="table-said" aria-live="polite" style={error && isSaid ? { fontSize: 24 } : undefined}>
         {isSaid ? (error ?? saidWhole(hands, wording, day)) : helps.on.includes('zones') ? phrases.stillHour(dialHour(onDial(minute))) : ''}
       </div>
@@ -115,22 +122,26 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
           onChange={setStep}
           data={['1', '5', '15', '30'].map((value) => ({ value, label: value === '30' ? '30 min' : value }))}
         />
-        <HelpsMenu helps={helps} onChange={setHelps} />
+        {wantsHelps || helps.on.length > 0 ? (
+          <helpsMenu.Part helps={helps} onChange={setHelps} defaultOpened={wantsHelps} />
+        ) : (
+          <Button variant="default" onClick={() => setWantsHelps(true)}>
+            Helps
+          </Button>
+        )}
         <SetTo wording={wording} onTime={toMinute}  />
-        <Select
+        <NativeSelect
           aria-label="Which clocks"
           w={170}
-          allowDeselect={false}
           value={clocks}
-          onChange={(value) => pick(value as Clocks)}
+          onChange={(event) => pick(event.currentTarget.value as Clocks)}
           data={Object.entries(CLOCKS).map(([value, { name }]) => ({ value, label: name }))}
         />
-        <Select
+        <NativeSelect
           aria-label="Line under the clock"
           w={130}
-          allowDeselect={false}
           value={line}
-          onChange={(value) => setLine(value as Line)}
+          onChange={(event) => setLine(event.currentTarget.value as Line)}
           data={[
             { value: 'none', label: 'No line' },
             { value: 'number', label: 'Number line' },

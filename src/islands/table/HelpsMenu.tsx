@@ -14,10 +14,11 @@ export interface Helps {
 interface HelpsMenuProps {
   readonly helps: Helps
   readonly onChange: (helps: Helps) => void
+  readonly defaultOpened?: boolean
 }
 
 /** Each help on its own switch, the one to fade first at the top; and one button that fades it. */
-export function HelpsMenu({ helps, onChange }: HelpsMenuProps) {
+export function HelpsMenu({ helps, onChange, defaultOpened = false }: HelpsMenuProps) {
   const { on, order } = helps
   const first = order.find((id) => on.includes(id))
   const move = (at: number, by: 1 | -1) => {
@@ -28,7 +29,7 @@ export function HelpsMenu({ helps, onChange }: HelpsMenuProps) {
   }
   return (
     <Group gap={4} wrap="nowrap">
-      <Popover width={320} position="top" withArrow shadow="md">
+      <Popover width={320} position="top" withArrow shadow="md" defaultOpened={defaultOpened}>
         <Popover.Target>
           <Button variant="default">Helps{on.length > 0 ? `: ${on.length}` : ''}</Button>
         </Popover.Target>

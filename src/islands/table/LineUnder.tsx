@@ -1,4 +1,4 @@
-import { Button, Group, SegmentedControl, Select, Text, TextInput } from '@mantine/core'
+import { Button, Group, SegmentedControl, NativeSelect, Text, TextInput } from '@mantine/core'
 import { useRef, useState } from 'react'
 import {
   NUMBER_LINE,
@@ -96,12 +96,11 @@ export function JumpLine({ minute, onTurn, wording }: LineProps) {
           ]}
         />
         {kind === 'later' && (
-          <Select
+          <NativeSelect
             aria-label="By how much"
             w={150}
-            allowDeselect={false}
             value={String(by)}
-            onChange={(value) => setBy(Number(value))}
+            onChange={(event) => setBy(Number(event.currentTarget.value))}
             data={[...LENGTHS, ...LENGTHS.map((each) => -each)].map((each) => ({ value: String(each), label: `${sayDuration(Math.abs(each))} ${each > 0 ? 'later' : 'sooner'}` }))}
           />
         )}

@@ -8,14 +8,18 @@ import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { isTyping } from '../../ui/Shortcuts'
 import { Strip } from '../../ui/Strip'
 import { useWaiting } from '../../ui/answerQueue'
-import { CheckStage } from './CheckStage'
+import { later, useFetchLater } from '../../ui/later'
 import { ClockStage } from './ClockStage'
-import { EndOfSession } from './EndOfSession'
-import { CheckPanel } from './QuickCheck'
 import { StepPanel } from './StepPanel'
 import { useQuickCheck } from './useQuickCheck'
 import { useStepTimer } from './useStepTimer'
 import './table.css'
+
+const stage = later(async () => (await import('./CheckStage')).CheckStage, <div className="table-stage" />)
+const panel = later(async () => (await import('./QuickCheck')).CheckPanel)
+const end = later(async () => (await import('./EndOfSession')).EndOfSession)
+/** Fetched before they are needed, since a table must go on without a connection. */
+const LATER = [stage, panel, end]
 
 type Mode = 'clock' | 'check'
 
@@ -27,7 +31,7 @@ export function TableRoom({ context }: { context: SessionContext }) {
   const [at, setAt] = useLocalStorage({ key: `table-step-${session.id}`, defaultValue: 0, getInitialValueInEffect: false })
   const [mode, setMode] = useState<Mode>()
   const [hands, setHands] = useState<Hands>({ gear: 'geared', minute: session.start })
-  const [ending, end] = useDisclosure(false)
+  const [ending, ends] = useDisclosure(false)
   const { waiting, refused } = useWaiting()
   const check = useQuickCheck(context)
   const place = Math.min(at, Math.max(0, steps.length - 1))
@@ -36,8 +40,9 @@ export function TableRoom({ context }: { context: SessionContext }) {
   const timer = useStepTimer(step?.id, step?.minutes ?? 0)
   const shownMode = mode ?? (activity?.tableMode === 'quick-check' ? 'check' : 'clock')
 
+  useFetchLater(LATER)
   const goTo = (index: number) => {
-    if (index >= steps.length) return end.open()
+    if (index >= steps.length) return ends.open()
     setAt(Math.max(0, index))
     setMode(undefined)
   }
@@ -75,14 +80,14 @@ export function TableRoom({ context }: { context: SessionContext }) {
             Next step
           </Button>
         ) : (
-          <Button onClick={end.open}>End the session</Button>
+          <Button onClick={ends.open}>End the session</Button>
         )}
       </Group>
       <Tabs value={shownMode} onChange={(value) => setMode(value as Mode)} className="table-body" keepMounted={false}>
         {shownMode === 'clock' ? (
           <ClockStage hands={hands} onTurn={setHands} context={context} rung={step?.rung ?? session.plan.rung} />
         ) : (
-          <CheckStage check={check} settings={settings} />
+          <stage.Part check={check} settings={settings} />
         )}
         <Stack gap="xs" className="table-side">
           <Tabs.List grow aria-label="At the table">
@@ -97,7 +102,7 @@ export function TableRoom({ context }: { context: SessionContext }) {
           </Tabs.Panel>
           <Tabs.Panel value="check">
             <ErrorBoundary what="The quick check">
-              <CheckPanel check={check} settings={settings} />
+              <panel.Part check={check} settings={settings} />
             </ErrorBoundary>
           </Tabs.Panel>
           {waiting > 0 && (
@@ -111,13 +116,13 @@ export function TableRoom({ context }: { context: SessionContext }) {
             </Text>
           )}
           {place + 1 < steps.length && (
-            <Button variant="subtle" size="compact-sm" onClick={end.open} style={{ alignSelf: 'flex-end' }}>
+            <Button variant="subtle" size="compact-sm" onClick={ends.open} style={{ alignSelf: 'flex-end' }}>
               End the session now
             </Button>
           )}
         </Stack>
       </Tabs>
-      <EndOfSession opened={ending} onClose={end.close} context={context} tally={check.tally} />
+      {ending && <end.Part opened onClose={ends.close} context={context} tally={check.tally} />}
     </div>
   )
 } // prettier-ignore

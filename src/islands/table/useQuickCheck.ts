@@ -122,7 +122,7 @@ export function useQuickCheck(context: SessionContext) {
     meanings,
     /** Where an answer may mean more than one thing: the question that would tell them apart. */
     telling: useMemo(
-      () => (meanings.length > 1 && given ? tellingQuestion({ rung: given.item.rung, seed: session.seed, answers: [], asked: [...put.map(({ item }) => item), given.item] }, meanings) : undefined), // prettier-ignore
+      () => (meanings.length > 1 && given ? tellingQuestion({ rung: given.item.rung, seed: session.seed, answers: [], asked: [...put.map(({ item }) => item), given.item], asks: kept.choices.ask ? [kept.choices.ask] : undefined }, meanings) : undefined), // prettier-ignore
       // eslint-disable-next-line react-hooks/exhaustive-deps
       [given?.id],
     ),

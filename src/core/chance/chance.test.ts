@@ -1,0 +1,109 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { RefusedValue } from '../errors'
+import { randomFrom } from '../random'
+import { fillTurns, playTime, playersTurns, secondsATurnAt, simulateFill, simulateTurns } from '.'
+
+const die = (cells: number) => ({ chances: [1, 1, 1, 1, 1, 1], cells: Array.from({ length: 6 }, () => cells) })
+
+describe('turns to fill a mat', () => {
+  it.each([
+    [1, 14.7],
+    [2, 24.13],
+    [3, 32.68],
+    [4, 40.79],
+  ])('six faces with %i cells each take %f rolls on the average', (cells, mean) => {
+    expect(fillTurns(die(cells)).mean).toBeCloseTo(mean, 2)
+  })
+
+  it('follow laws that are known: one kind of certain chance, and the coupons of two', () => {
+    expect(fillTurns({ chances: [3], cells: [4] }).mean).toBeCloseTo(4, 9)
+    // One cell at chance 1/4: geometric, mean 4, and P(over after t) = 1 − (3/4)^t.
+    const geometric = fillTurns({ chances: [1, 3], cells: [1, 0] })
+    expect(geometric.mean).toBeCloseTo(4, 6)
+    expect(geometric.over[3]).toBeCloseTo(1 - 0.75 ** 3, 12)
+    // Two coupons: 1 + 2 turns.
+    expect(fillTurns({ chances: [1, 1], cells: [1, 1] }).mean).toBeCloseTo(3, 6)
+    // Weighted, 1/3 and 2/3: 1/p + 1/q − 1 = 3 + 1.5 − 1.
+    expect(fillTurns({ chances: [1, 2], cells: [1, 1] }).mean).toBeCloseTo(3.5, 6)
+  })
+
+  it('agree with simulated games within three standard errors', () => {
+    fc.assert(
+      fc.property(fc.array(fc.tuple(fc.integer({ min: 1, max: 4 }), fc.integer({ min: 0, max: 3 })), { minLength: 2, maxLength: 8 }), fc.nat(), (kinds, seed) => {
+        const fill = { chances: kinds.map(([chance]) => chance), cells: kinds.map(([, cells], i) => (i === 0 ? 1 : cells)) }
+        const simulated = simulateTurns(randomFrom(seed), 4000, (random) => simulateFill(random, fill, { squash: false }))
+        expect(Math.abs(fillTurns(fill).mean - simulated.mean)).toBeLessThan(4 * simulated.error + 1e-9)
+      }),
+      { numRuns: 15 },
+    ) // prettier-ignore
+  })
+
+  it('are at least the cells, grow with them, and their quantiles rise', () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 1, max: 3 }), { minLength: 2, maxLength: 7 }), (cells) => {
+        const turns = fillTurns({ chances: cells.map(() => 1), cells })
+        const sum = cells.reduce((total, each) => total + each, 0)
+        expect(turns.mean).toBeGreaterThanOrEqual(sum)
+        expect(turns.over.slice(0, sum).every((chance) => chance === 0)).toBe(true)
+        for (let t = 1; t < turns.over.length; t++) expect(turns.over[t]).toBeGreaterThanOrEqual((turns.over[t - 1] ?? 0) - 1e-12) // prettier-ignore
+        expect(turns.quantile(0.05)).toBeLessThanOrEqual(turns.quantile(0.5))
+        expect(fillTurns({ chances: cells.map(() => 1), cells: cells.map((each) => each + 1) }).mean).toBeGreaterThan(turns.mean) // prettier-ignore
+      }),
+      { numRuns: 25 },
+    )
+  })
+
+  it.each([
+    [{ chances: [], cells: [] }, /cells/],
+    [{ chances: [1, 0], cells: [1, 1] }, /chances\[1\] must be above 0/],
+    [{ chances: [1, -1], cells: [1, 1] }, /chances\[1\]/],
+    [{ chances: [1, 1], cells: [0, 0] }, /at least one cell/],
+    [{ chances: [1, 1], cells: [1] }, /one count for each of the 2/],
+    [{ chances: [1], cells: [1.5] }, /cells\[0\]/],
+    [{ chances: [1, 1e9], cells: [1, 0] }, /filled within/],
+  ])('are refused for a mat that cannot be: %j', (fill, message) => {
+    expect(() => fillTurns(fill)).toThrow(RefusedValue)
+    expect(() => fillTurns(fill)).toThrow(message)
+  })
+})
+
+describe('several players', () => {
+  it('are over sooner by the first full mat than by all, and alone it is the same', () => {
+    const one = fillTurns(die(2))
+    expect(playersTurns(one, 1, 'all-full').mean).toBeCloseTo(one.mean, 6)
+    const first = playersTurns(one, 3, 'first-full').mean
+    const all = playersTurns(one, 3, 'all-full').mean
+    expect(first).toBeLessThan(3 * one.mean)
+    expect(all).toBeGreaterThan(3 * one.mean)
+    expect(() => playersTurns(one, 0, 'all-full')).toThrow(/players/)
+  })
+
+  it('agree with simulated games in rotation', () => {
+    const fill = die(1)
+    const exact = playersTurns(fillTurns(fill), 3, 'first-full').mean
+    // The player who is first full, the earlier in the rotation, ends it.
+    const simulated = simulateTurns(randomFrom(5), 6000, (random) => {
+      const rounds = [0, 1, 2].map(() => simulateFill(random, fill, { squash: false }))
+      return Math.min(...rounds.map((round, player) => (round - 1) * 3 + player + 1))
+    })
+    expect(Math.abs(exact - simulated.mean)).toBeLessThan(4 * simulated.error)
+  })
+})
+
+describe('minutes', () => {
+  it('are the turns at so many seconds each', () => {
+    const turns = fillTurns(die(1))
+    const time = playTime(turns, 20)
+    expect(time.mean).toBeCloseTo((14.7 * 20) / 60, 2)
+    expect(time.least).toBeLessThan(time.median)
+    expect(time.median).toBeLessThan(time.most)
+    for (const seconds of [0, -1, NaN, 601]) expect(() => playTime(turns, seconds)).toThrow(/seconds a turn/)
+    expect(secondsATurnAt(30)).toBe(10)
+  })
+
+  it('squashing makes a game longer', () => {
+    const play = (squash: boolean) => simulateTurns(randomFrom(9), 2000, (random) => simulateFill(random, die(1), { squash })).mean // prettier-ignore
+    expect(play(true)).toBeGreaterThan(play(false) * 1.3)
+  })
+})

@@ -1,0 +1,123 @@
+import { RefusedValue, requireInteger } from '../errors'
+
+/** How many turns a game takes: exact, from the chances of its die or spinner. */
+export interface TurnDistribution {
+  readonly mean: number
+  /** The fewest turns within which the game is over with at least this chance (above 0, below 1). */
+  readonly quantile: (share: number) => number
+  /** P(over after so many turns), for 0, 1, 2 …; the last is above 1 − 1e-9. */
+  readonly over: readonly number[]
+}
+
+export interface Fill {
+  /** Of each face or sector, above 0 or 0 for a turn that is always lost; they need not sum to 1. */
+  readonly chances: readonly number[]
+  /** Cells of each on the mat, 0 or more. */
+  readonly cells: readonly number[]
+}
+
+/** A longer game is no game; and the work grows with the square of the turns. */
+const MOST_TURNS = 2048
+const CERTAIN = 1 - 1e-9
+
+/**
+ * How many turns fill a mat, when a turn on something that is filled already is lost.
+ *
+ * F_j(t) is the chance that the first j kinds are filled after t turns that fell among them:
+ * F_j(t) = Σ_{k ≥ n_j} C(t, k) q^k (1 − q)^(t − k) · F_{j−1}(t − k), q = p_j ÷ (p_1 + … + p_j),
+ * which is the multinomial law taken one kind at a time; the mean is Σ_t (1 − F(t)), the same as
+ * ∫ 1 − Π P(Poisson(p_i t) ≥ n_i) dt. Throws RefusedValue where the mat can never be filled.
+ *
+ * Math.round(fillTurns({ chances: [1, 1, 1, 1, 1, 1], cells: [1, 1, 1, 1, 1, 1] }).mean * 100) / 100 //=> 14.7
+ */
+export function fillTurns({ chances, cells }: Fill): TurnDistribution {
+  const kinds = checkedKinds(chances, cells)
+  const weight = kinds.reduce((sum, kind) => sum + kind.chance, 0)
+  // Its rarest kind alone would take longer.
+  const rarest = Math.max(...kinds.map((kind) => (kind.cells * weight) / kind.chance))
+  for (let most = 64; ; most *= 2) {
+    if (most > MOST_TURNS || rarest > MOST_TURNS / 2) throw new RefusedValue('chances', `such that the mat is filled within ${MOST_TURNS} turns`, chances.join(', '))
+    const over = kinds.reduce<Stage>((stage, kind) => withKind(stage, kind, most), { filled: Array.from({ length: most + 1 }, () => 1), weight: 0 }).filled
+    const end = over.findIndex((chance) => chance > CERTAIN)
+    if (end >= 0) return distributionOf(over.slice(0, end + 1))
+  }
+} // prettier-ignore
+
+interface Kind {
+  readonly chance: number
+  readonly cells: number
+}
+
+function checkedKinds(chances: readonly number[], cells: readonly number[]): Kind[] {
+  if (chances.length === 0 || chances.length !== cells.length)
+    throw new RefusedValue('cells', `one count for each of the ${chances.length} chances`, cells.length)
+  const kinds = chances.map((chance, i) => {
+    if (!Number.isFinite(chance) || chance < 0) throw new RefusedValue(`chances[${i}]`, 'a number of 0 or more', chance)
+    const count = requireInteger(`cells[${i}]`, cells[i] ?? NaN, 0, 200)
+    if (chance === 0 && count > 0) throw new RefusedValue(`chances[${i}]`, 'above 0, since it has cells to fill', chance)
+    return { chance, cells: count }
+  })
+  if (kinds.every((kind) => kind.cells === 0)) throw new RefusedValue('cells', 'at least one cell to fill', cells.join(', '))
+  return kinds.filter((kind) => kind.chance > 0)
+} // prettier-ignore
+
+/** The kinds taken together so far: how likely they are filled after t turns among them, and their summed chances. */
+interface Stage {
+  readonly filled: readonly number[]
+  readonly weight: number
+}
+
+function withKind({ filled, weight }: Stage, { chance, cells }: Kind, most: number): Stage {
+  const q = chance / (weight + chance)
+  // The first kind stands alone: all turns are its own.
+  if (weight === 0) return { filled: filled.map((_, t) => (t >= cells ? 1 : 0)), weight: chance }
+  let row = [1]
+  const next: number[] = []
+  for (let t = 0; t <= most; t++) {
+    let sum = 0
+    for (let k = cells; k <= t; k++) sum += (row[k] ?? 0) * (filled[t - k] ?? 0)
+    next.push(Math.min(1, sum))
+    row = binomialAfter(row, q)
+  }
+  return { filled: next, weight: weight + chance }
+}
+
+/** Binomial chances after one more turn: Pascal's rule, which only adds and so stays exact enough. */
+function binomialAfter(row: readonly number[], q: number): number[] {
+  return Array.from({ length: row.length + 1 }, (_, k) => (row[k] ?? 0) * (1 - q) + (row[k - 1] ?? 0) * q)
+}
+
+function distributionOf(over: readonly number[]): TurnDistribution {
+  return {
+    mean: over.reduce((sum, chance) => sum + (1 - chance), 0),
+    quantile: (share) => {
+      if (!(share > 0 && share < 1)) throw new RefusedValue('share', 'above 0 and below 1', share)
+      const at = over.findIndex((chance) => chance >= share)
+      return at < 0 ? over.length - 1 : at
+    },
+    over,
+  }
+}
+
+/** What ends a game of several players, each with a mat of their own. */
+export type Ending = 'first-full' | 'all-full'
+
+/**
+ * Turns of all players together, each with a mat alike and a turn in rotation, until the first has
+ * a full mat or until all have. A player who is full goes on taking turns that are lost, so that nobody waits.
+ *
+ * playersTurns(fillTurns({ chances: [1, 1], cells: [1, 0] }), 1, 'all-full').mean //=> 2
+ */
+export function playersTurns(one: TurnDistribution, players: number, ending: Ending): TurnDistribution {
+  requireInteger('players', players, 1, 60)
+  const turns = one.over.length * players
+  const own = (rounds: number) => one.over[Math.min(rounds, one.over.length - 1)] ?? 1
+  const over = Array.from({ length: turns + 1 }, (_, t) => {
+    // After t turns of all, the first (t mod n) players have had one more than the others.
+    const rounds = Math.floor(t / players)
+    const ahead = t % players
+    if (ending === 'all-full') return own(rounds + 1) ** ahead * own(rounds) ** (players - ahead)
+    return 1 - (1 - own(rounds + 1)) ** ahead * (1 - own(rounds)) ** (players - ahead)
+  })
+  return distributionOf(over)
+}

@@ -1,0 +1,3 @@
+export * from './fill'
+export * from './minutes'
+export * from './simulate'

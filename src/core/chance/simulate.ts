@@ -1,0 +1,50 @@
+import { requireInteger } from '../errors'
+import { type Random, drawUnit } from '../random'
+import type { Fill } from './fill'
+
+export interface MatRules {
+  /** A turn on something full takes a piece away from it again (dough balls are squashed) instead of being lost. */
+  readonly squash: boolean
+}
+
+/** Turns of one simulated game on one mat; a game that squashes may be long and is cut off at 10,000 turns. */
+export function simulateFill(random: Random, { chances, cells }: Fill, { squash }: MatRules): number {
+  const total = chances.reduce((sum, chance) => sum + chance, 0)
+  const left = [...cells]
+  let open = cells.reduce((sum, count) => sum + count, 0)
+  let turns = 0
+  while (open > 0 && turns < 10_000) {
+    turns++
+    let at = 0
+    let point = drawUnit(random) * total - (chances[0] ?? 0)
+    while (point >= 0 && at + 1 < chances.length) point -= chances[++at] ?? 0
+    if ((left[at] ?? 0) > 0) {
+      left[at] = (left[at] ?? 0) - 1
+      open--
+    } else if (squash && (cells[at] ?? 0) > 0) {
+      left[at] = 1
+      open++
+    }
+  }
+  return turns
+}
+
+export interface SimulatedTurns {
+  readonly mean: number
+  /** Of the mean: one standard error. */
+  readonly error: number
+  readonly quantile: (share: number) => number
+}
+
+/** The turns of many simulated games (2 to 1,000,000), with the error of their mean. */
+export function simulateTurns(random: Random, games: number, play: (random: Random) => number): SimulatedTurns {
+  requireInteger('games', games, 2, 1_000_000)
+  const turns = Array.from({ length: games }, () => play(random)).sort((a, b) => a - b)
+  const mean = turns.reduce((sum, each) => sum + each, 0) / games
+  const variance = turns.reduce((sum, each) => sum + (each - mean) ** 2, 0) / (games - 1)
+  return {
+    mean,
+    error: Math.sqrt(variance / games),
+    quantile: (share) => turns[Math.min(games - 1, Math.max(0, Math.ceil(share * games) - 1))] ?? NaN,
+  }
+}
