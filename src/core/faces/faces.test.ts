@@ -1,7 +1,17 @@
 import { describe, expect, it } from 'vitest'
 import { apart, readDials, readSvg, timeOf } from '../../../tests/readback/svg'
 import { toSvg } from '../drawing'
-import { dialDrawing, dialExtent, handMeasures, handOutline } from '.'
+import {
+  dialDrawing,
+  dialExtent,
+  handMeasures,
+  handOutline,
+  jumpEnds,
+  jumpLine,
+  minutesAtX,
+  numberLine,
+  numberLineX,
+} from '.'
 
 const svgOf = (minute: number, options = {}) => readSvg(toSvg(dialDrawing(minute, { radius: 50, ...options }, 'dial')))
 
@@ -45,6 +55,8 @@ describe('a drawn dial', () => {
       { halves: true, zones: true, handLabels: true },
       { zoneLines: true, quarterShading: true, secondHand: 40 },
       { quarterShading: true, halves: true, lowInk: true },
+      { foldLines: true, arc: 'past' as const },
+      { arc: 'to' as const, pointedAt: 'face' as const },
     ]) {
       const size = 2 * dialExtent({ radius: 50, ...options })
       for (const shape of svgOf(517, options))
@@ -71,5 +83,66 @@ describe('a hand', () => {
     expect(hour.length / minute.length).toBeGreaterThanOrEqual(0.55)
     expect(hour.length / minute.length).toBeLessThanOrEqual(0.65)
     expect(hour.width).toBeGreaterThan(2 * minute.width)
+  })
+})
+
+describe('helps on the dial', () => {
+  it('count an arc from 12 to the minute hand, the way its side is counted, with a dot at every five', () => {
+    for (const [minute, arc, dots] of [
+      [20, 'past', 5],
+      [35, 'to', 6],
+      [50, 'to', 3],
+      [5, 'past', 2],
+    ] as const) {
+      const bare = svgOf(minute).filter((shape) => shape.tag === 'circle').length
+      const drawn = svgOf(minute, { arc })
+      expect(drawn.filter((shape) => shape.tag === 'circle').length - bare).toBe(dots)
+    }
+    // At o'clock there is nothing to count on.
+    expect(svgOf(0, { arc: 'past' }).length).toBe(svgOf(0).length)
+  })
+
+  it('ring the part that is pointed at where that part is', () => {
+    const centre = dialExtent({ radius: 50 })
+    const rings = (pointedAt: string) => {
+      const bare = svgOf(610, { secondHand: 38 })
+      return svgOf(610, { secondHand: 38, pointedAt }).filter((shape) => shape.tag === 'circle').slice(bare.filter((shape) => shape.tag === 'circle').length) // prettier-ignore
+    }
+    const mean = (list: number[]) => list.reduce((sum, each) => sum + each, 0) / list.length
+    const angleOf = (at?: { x: number; y: number }) => (Math.atan2((at?.x ?? 0) - centre, centre - (at?.y ?? 0)) * 180) / Math.PI // prettier-ignore
+    for (const [part, degrees] of [
+      ['hour-hand', 305],
+      ['minute-hand', 60],
+      ['second-hand', 228],
+    ] as const) {
+      const [ring] = rings(part)
+      const points = ring?.points ?? []
+      const middle = { x: mean(points.map(({ x }) => x)), y: mean(points.map(({ y }) => y)) }
+      expect(apart(angleOf(middle), degrees), part).toBeLessThan(0.5)
+    }
+  })
+})
+
+describe('lines beside a dial', () => {
+  it('have every count at its place, and are read back from it', () => {
+    for (let minutes = 0; minutes <= 60; minutes++) expect(minutesAtX(numberLineX(minutes))).toBe(minutes)
+    expect(minutesAtX(-50)).toBe(0)
+    expect(minutesAtX(1e6)).toBe(60)
+    const texts = readSvg(toSvg(numberLine(40))).filter((shape) => shape.tag === 'text')
+    const past = texts.filter(({ text }) => /^\d+$/.test(text ?? ''))
+    // 13 counts past above, 7 counts to below.
+    expect(past).toHaveLength(20)
+    for (const { text, points: [at] } of past) {
+      const above = (at?.y ?? 0) < 20
+      expect(at?.x).toBeCloseTo(numberLineX(above ? Number(text) : 60 - Number(text)), 3)
+    }
+  }) // prettier-ignore
+
+  it('draw the jumps of the core one after the other, each with its length and its times', () => {
+    const say = (minute: number) => `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`
+    const texts = readSvg(toSvg(jumpLine(515, 790, say))).filter((shape) => shape.tag === 'text').map(({ text }) => text) // prettier-ignore
+    expect(texts).toEqual(['25 min', '4 h', '10 min', '8:35', '9:00', '13:00', '13:10'])
+    expect(jumpEnds(10, -30)).toEqual({ from: 1420, to: 10 })
+    expect(readSvg(toSvg(jumpLine(300, 300, say))).filter((shape) => shape.tag === 'text')).toHaveLength(1)
   })
 })

@@ -1,0 +1,138 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { randomFrom } from '../random'
+import { type RungId, schools } from '../teaching'
+import { type Answer, FADING_ORDER, MS_PER_DAY, type Partner, growthOf, reviewDue, scaffoldsInUse, sharedRepairs, simulateSitting, standingOf, suggestTogether } from '.' // prettier-ignore
+
+const START = Date.UTC(2026, 8, 5, 9)
+let ids = 0
+
+/** Answers of one day to a rung by a child who is always right, or who only guesses. */
+function day(rung: RungId, on: number, knows = 1, change: Partial<Answer> = {}): Answer[] {
+  const child = { misreadings: [], strength: 0, slip: 0, knows: () => knows }
+  const at = START + on * MS_PER_DAY
+  return simulateSitting(randomFrom(on + rung.length), child, { childId: 'c', rung, count: 6, at, newId: () => `a${ids++}` }).map((answer) => ({ ...answer, ...change })) // prettier-ignore
+}
+
+describe('when a rung comes back', () => {
+  it('is after a growing gap while the answers are right, and soon after a bad day', () => {
+    const good = [0, 3, 12].map((on) => day('half', on))
+    const due = [1, 2, 3].map((days) => (reviewDue(good.slice(0, days).flat(), 'half') ?? NaN) - START)
+    const gaps = due.map((at, i) => at / MS_PER_DAY - [0, 3, 12][i]!) // eslint-disable-line @typescript-eslint/no-non-null-assertion
+    expect(gaps[0]).toBeGreaterThanOrEqual(1)
+    expect(gaps[1]).toBeGreaterThan(gaps[0] ?? NaN)
+    expect(gaps[2]).toBeGreaterThan(gaps[1] ?? NaN)
+    const bad = reviewDue([...good.flat(), ...day('half', 20, 0)], 'half') ?? NaN
+    expect(bad - START).toBeLessThan(26 * MS_PER_DAY)
+  })
+
+  it('does not depend on the order of the answers, leaves out what was helped, and is unknown for what was never met', () => {
+    const answers = [...day('half', 0), ...day('half', 5)]
+    expect(reviewDue([...answers].reverse(), 'half')).toBe(reviewDue(answers, 'half'))
+    expect(reviewDue([...answers, ...day('half', 9, 0, { helped: true })], 'half')).toBe(reviewDue(answers, 'half'))
+    expect(reviewDue(answers, 'oclock')).toBeUndefined()
+  })
+})
+
+describe('growth', () => {
+  it('has a point for each day from the first answer on, and the first day on which the rung was firm', () => {
+    const answers = [...day('oclock', 0), ...day('half', 2), ...day('oclock', 7), ...day('half', 7)]
+    const [oclock, half] = growthOf(answers, ['oclock', 'half', 'quarters'])
+    expect(oclock?.points).toHaveLength(3)
+    expect(half?.points).toHaveLength(2)
+    expect(Math.floor(((oclock?.firmSince ?? 0) - START) / MS_PER_DAY)).toBe(7)
+    // It agrees with the estimate of that day, and nothing is drawn for a rung never met.
+    const standing = standingOf(answers, schools['turns-first'], oclock?.points[2]?.at ?? 0)
+    expect(standing.estimates.find(({ rung }) => rung === 'oclock')?.probability).toBeCloseTo(oclock?.points[2]?.probability ?? NaN, 9) // prettier-ignore
+    expect(growthOf(answers, ['quarters'])).toEqual([])
+  })
+})
+
+describe('an adult’s overrule', () => {
+  const school = schools['turns-first']
+  const firmBy = (verdict: 'firm' | 'not-firm', rung: RungId, answers: Answer[]) =>
+    standingOf(answers, school, START + 8 * MS_PER_DAY, [{ rung, verdict, at: START, note: '' }])
+
+  it('makes firm what the answers do not, and keeps what they say beside it', () => {
+    const standing = firmBy('firm', 'oclock', [])
+    expect(standing.firm).toEqual(['oclock'])
+    // The hour hand alone was passed on the way: never asked, and o'clock is firm.
+    expect(standing.working).toBe('half')
+    expect(standing.estimates.find(({ rung }) => rung === 'oclock')?.unmet.length).toBeGreaterThan(0)
+  })
+
+  it('takes firmness away where the adult has seen otherwise', () => {
+    const answers = [...day('hour-hand', 0), ...day('hour-hand', 7), ...day('oclock', 0), ...day('oclock', 7)]
+    expect(standingOf(answers, school, START + 8 * MS_PER_DAY).firm).toContain('oclock')
+    const standing = firmBy('not-firm', 'oclock', answers)
+    expect(standing.firm).not.toContain('oclock')
+    expect(standing.working).toBe('oclock')
+  })
+})
+
+describe('helps on the dial', () => {
+  const withHelps = (scaffolds: readonly string[], knows = 1) => day('half', 0, knows, { scaffolds })
+
+  it('are faded one at a time, in the order chosen, after right answers that had them', () => {
+    const { inUse, advice } = scaffoldsInUse(withHelps(['zones', 'ring-of-fives']), 'half', [])
+    expect(inUse).toEqual(['zones', 'ring-of-fives'])
+    expect(advice).toMatchObject({ does: 'fade', scaffold: 'ring-of-fives' })
+    const other = [...FADING_ORDER].reverse()
+    expect(scaffoldsInUse(withHelps(['zones', 'ring-of-fives']), 'half', [], other).advice).toMatchObject({ scaffold: 'zones' }) // prettier-ignore
+  })
+
+  it('are brought back where mistakes share something, and kept otherwise', () => {
+    expect(scaffoldsInUse(withHelps([], 0), 'half', ['next-hour']).advice).toMatchObject({ does: 'bring-back', scaffold: 'zones' }) // prettier-ignore
+    expect(scaffoldsInUse(withHelps(['zones'], 0), 'half', []).advice.does).toBe('keep')
+    expect(scaffoldsInUse([], 'half', [])).toEqual({ inUse: [], advice: { does: 'keep', why: 'none is in use' } })
+    // A help of an older version is let go.
+    expect(scaffoldsInUse(withHelps(['lantern']), 'half', []).inUse).toEqual([])
+  })
+})
+
+describe('who goes together', () => {
+  const partner = (name: string, change: Partial<Omit<Partner, 'standing'>> & Partial<Partner['standing']> = {}): Partner => {
+    const { firm = [], working = 'half', findings = [] } = change
+    return { id: name, name, standing: { firm, working }, findings }
+  } // prettier-ignore
+
+  it('puts the same repair first, then one who can show the other, then the same rung', () => {
+    const made = suggestTogether([
+      partner('Juniper', { findings: ['next-hour'] }),
+      partner('Tavi', { findings: ['next-hour', 'hour-only'], working: 'quarters' }),
+      partner('Odalys', { firm: ['fives'], working: 'minute' }),
+      partner('Bram', { working: 'fives' }),
+      partner('Mirela', { working: 'digital' }),
+      partner('Kwame', { working: 'digital' }),
+      partner('Wren', { working: 'oclock' }),
+    ])
+    expect(made.map(({ kind, childIds }) => [kind, ...childIds])).toEqual([
+      ['same-repair', 'Juniper', 'Tavi'],
+      ['shows-the-other', 'Odalys', 'Bram'],
+      ['same-rung', 'Mirela', 'Kwame'],
+      ['alone', 'Wren'],
+    ])
+    expect(made[1]?.why).toContain('Odalys has “Ring of fives” firm and Bram is working on it')
+  })
+
+  it('places every child exactly once, in groups of four at most', () => {
+    const anyPartner = fc.record({
+      working: fc.constantFrom<RungId>('half', 'quarters', 'fives'),
+      firm: fc.subarray<RungId>(['half', 'quarters', 'fives']),
+      findings: fc.subarray(['next-hour', 'hour-only', 'parked-hour'] as const),
+    })
+    fc.assert(
+      fc.property(fc.array(anyPartner, { maxLength: 14 }), (list) => {
+        const children = list.map((change, i) => partner(`child ${i}`, change))
+        const made = suggestTogether(children)
+        expect(made.flatMap(({ childIds }) => childIds).sort()).toEqual(children.map(({ id }) => id).sort())
+        for (const { childIds, kind, why } of made) {
+          expect(childIds.length).toBeLessThanOrEqual(4)
+          expect(childIds.length > 1).toBe(kind !== 'alone')
+          expect(why).not.toBe('')
+        }
+        for (const { childIds } of sharedRepairs(children)) expect(childIds.length).toBeGreaterThan(1)
+      }),
+    )
+  })
+})

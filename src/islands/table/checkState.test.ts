@@ -1,0 +1,42 @@
+import { describe, expect, it } from 'vitest'
+import { type Question, isRight, nextQuestion, stageOf } from '../../core'
+import { type Asked, type CheckState, NOTHING, afterAnswer, afterNext, afterUndo } from './checkState'
+
+const questionAt = (seed: number): Question => {
+  const question = nextQuestion({ rung: 'half', seed, answers: [], asked: [] })
+  if (!question) throw new Error('no question')
+  return question
+}
+
+const answered = (state: CheckState, childId: string, { item }: Question): Asked => ({
+  id: `${childId} ${state.put[childId]?.length ?? 0}`, childId, at: 1, item, choices: 4, given: item.answer, right: isRight(item, item.answer),
+  stage: stageOf(item), helped: false, n: state.put[childId]?.length ?? 0, turn: state.turn,
+}) // prettier-ignore
+
+describe('a check as it goes on', () => {
+  const [first, second, third] = [questionAt(1), questionAt(2), questionAt(3)]
+
+  it('goes round the group, one child or the next, and stays for a telling question', () => {
+    let state = afterNext(afterAnswer(NOTHING, answered(NOTHING, 'a', first), first), 'a', first, 2)
+    expect(state.turn).toBe(1)
+    state = afterNext(state, 'b', second, 2, third)
+    expect(state.turn).toBe(1)
+    expect(state.forced).toEqual({ childId: 'b', question: third })
+    state = afterNext(state, 'b', third, 2)
+    expect(state.turn).toBe(0)
+    expect(state.forced).toBeNull()
+    const one = { ...NOTHING, choices: { ...NOTHING.choices, turns: 'one' as const } }
+    expect(afterNext(one, 'a', first, 2).turn).toBe(0)
+  })
+
+  it('undoes the last answer to the very question it was to, whatever was skipped since', () => {
+    const start = afterAnswer(NOTHING, answered(NOTHING, 'a', first), first)
+    // Not gone on yet: the question is still there.
+    expect(afterUndo(start, start.answers[0] as Asked, 0)).toMatchObject({ answers: [], forced: { childId: 'a', question: first }, put: { a: [] } }) // prettier-ignore
+    const on = afterNext(afterNext(start, 'a', first, 1), 'a', second, 1)
+    const undone = afterUndo(on, on.answers[0] as Asked, 0)
+    expect(undone.forced?.question).toEqual(first)
+    expect(undone.put.a).toEqual([])
+    expect(undone.answers).toEqual([])
+  })
+})
