@@ -1,6 +1,6 @@
 import { RefusedValue } from '../errors'
 import { type Drawing, FAINT, INK, type Shape } from './model'
-import { fitSize, printable } from './text'
+import { fitSize, printable, textWidth } from './text'
 
 export type PaperId = 'a4' | 'letter' | 'a3' | 'legal' | 'tabloid'
 
@@ -59,7 +59,7 @@ export interface PageRequest {
   /** Printed in the foot: what made the page, so that it can be made again. */
   readonly footer: string
   /** `line`: a rule to write a name on; a text: the name itself, set on it. */
-  readonly name?: { readonly line: true; readonly text?: string }
+  readonly name?: { readonly line: true; readonly text?: string; readonly label?: string }
   readonly body: readonly Shape[]
 }
 
@@ -81,19 +81,29 @@ export function makePage({ paper, title, footer, name, body }: PageRequest): Dra
       fill: INK,
     },
   ]
-  if (name) head.push(...nameLine(width - SAFE_MARGIN_MM - nameWidth, SAFE_MARGIN_MM + 7, nameWidth, name.text))
+  if (name)
+    head.push(...nameLine(width - SAFE_MARGIN_MM - nameWidth, SAFE_MARGIN_MM + 7, nameWidth, name.text, name.label))
   return { width, height, title, shapes: [...head, ...body, ...foot(width, height, footer)] }
 }
 
-function nameLine(x: number, y: number, width: number, text?: string): Shape[] {
-  const rule: Shape = { type: 'line', layer: 'ink', x1: x + 14, y1: y + 1, x2: x + width, y2: y + 1, stroke: INK, strokeMm: 0.3 } // prettier-ignore
-  const label: Shape = { type: 'text', layer: 'ink', x, y, text: 'Name', size: 4.2, fill: INK }
+function nameLine(x: number, y: number, width: number, text?: string, said = 'Name'): Shape[] {
+  const start = x + Math.max(14, textWidth(said, 4.2) + 3)
+  const rule: Shape = { type: 'line', layer: 'ink', x1: start, y1: y + 1, x2: x + width, y2: y + 1, stroke: INK, strokeMm: 0.3 } // prettier-ignore
+  const label: Shape = { type: 'text', layer: 'ink', x, y, text: said, size: 4.2, fill: INK }
   const known = text === undefined ? '' : printable(text)
   if (known === '') return [rule, label]
   return [
     rule,
     label,
-    { type: 'text', layer: 'ink', x: x + 16, y, text: known, size: fitSize(known, 5, width - 17), fill: INK },
+    {
+      type: 'text',
+      layer: 'ink',
+      x: start + 2,
+      y,
+      text: known,
+      size: fitSize(known, 5, x + width - start - 3),
+      fill: INK,
+    },
   ]
 }
 

@@ -54,11 +54,10 @@ function cardFace({ face, item }: Card, cell: Cell, options: PrintOptions): Shap
 }
 
 function wordsIn(text: string, x: number, y: number, width: number): Shape[] {
-  const size = 8
+  // No word is broken: German counts are long.
+  const size = Math.min(...text.split(' ').map((word) => fitSize(word, 8, width - 0.01)))
   const lines = wrapText(text, size, width)
-  return lines.map((line, i) =>
-    centredText(line, x, y + (i - (lines.length - 1) / 2) * size * 1.35, fitSize(line, size, width), INK),
-  )
+  return lines.map((line, i) => centredText(line, x, y + (i - (lines.length - 1) / 2) * size * 1.35, size, INK))
 }
 
 /** Every pair side by side, for the child to check by. */

@@ -4,7 +4,7 @@ import { boxOf, readDials, readSvg, timeOf } from '../../../tests/readback/svg'
 import { SAFE_MARGIN_MM, papers, textWidth, toSvg } from '../drawing'
 import { RefusedValue } from '../errors'
 import { type RungId, hasDialTimes, rungTimes, rungs, wordingOn } from '../teaching'
-import { parseTime, say } from '../wording'
+import { type LanguageId, languages, parseTime, say } from '../wording'
 import { type PrintOptions, type Printable, printables } from '.'
 
 const practised = rungs.map(({ id }) => id).filter(hasDialTimes)
@@ -13,7 +13,7 @@ const twoHanded = practised.filter((rung) => rung !== 'fives' && rung !== 'hour-
 const options = (rung: RungId): fc.Arbitrary<PrintOptions> =>
   fc.record({
     paper: fc.constantFrom('a4' as const, 'letter' as const),
-    wording: fc.record({ language: fc.constantFrom('en-GB' as const, 'en-US' as const), form: fc.constantFrom('turns' as const, 'minutes-past' as const, 'digital' as const) }),
+    wording: fc.record({ language: fc.constantFrom(...(Object.keys(languages) as LanguageId[])), form: fc.constantFrom('turns' as const, 'minutes-past' as const, 'digital' as const) }),
     rung: fc.constant(rung),
     count: fc.integer({ min: 1, max: Math.min(12, rungTimes(rung, {}).length) }),
     ringOfFives: fc.boolean(),

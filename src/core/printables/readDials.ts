@@ -33,7 +33,7 @@ function sheet(items: readonly Item[], options: PrintOptions, footer: string, is
     paper: options.paper,
     title: isKey ? 'Key: read the dials' : titleFor(options),
     footer,
-    name: { line: true, text: options.owner },
+    name: { line: true, text: options.owner, label: languages[options.wording.language].phrases.name },
     body: cells.flatMap((cell, i) => question(items[i] as Item, i + 1, cell, options, isKey)),
   })
 }
