@@ -18,6 +18,8 @@ export function isTyping(event: KeyboardEvent): boolean {
   if (!(target instanceof HTMLElement)) return false
   // A radio or a box that was clicked keeps the focus, but takes no letters.
   if (target instanceof HTMLInputElement && /^(radio|checkbox)$/.test(target.type)) return false
+  // Nor does the field of a list, which only opens it.
+  if (target instanceof HTMLInputElement && target.readOnly) return false
   return target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)
 }
 

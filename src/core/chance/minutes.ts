@@ -31,3 +31,35 @@ export function playTime(turns: TurnDistribution, secondsATurn: number): PlayTim
 export function secondsATurnAt(age: number): number {
   return Math.max(10, 22 - 2 * (requireInteger('age', age, 2, 99) - 5))
 }
+
+/** A size of a game that could be played in the time there is. */
+export interface GameSize {
+  readonly kinds: number
+  readonly cells: number
+  readonly time: PlayTime
+}
+
+export interface TimeWish {
+  /** What there is, above 0 and at most 120. */
+  readonly minutes: number
+  readonly players: number
+  readonly secondsATurn: number
+}
+
+/**
+ * Sizes of a game on mats that end in the time there is, the best first: those whose median is nearest to four fifths
+ * of it, since setting out and clearing take the rest; none whose 95 % point is beyond the time and a quarter more.
+ * `turnsOf` gives the turns of all players together for a size.
+ */
+export function sizesFor(
+  { minutes, players, secondsATurn }: TimeWish,
+  sizes: readonly { readonly kinds: number; readonly cells: number }[],
+  turnsOf: (size: { readonly kinds: number; readonly cells: number }, players: number) => TurnDistribution,
+): GameSize[] {
+  if (!(minutes > 0 && minutes <= 120)) throw new RefusedValue('minutes', 'above 0 and at most 120', minutes)
+  requireInteger('players', players, 1, 60)
+  return sizes
+    .map((size) => ({ ...size, time: playTime(turnsOf(size, players), secondsATurn) }))
+    .filter(({ time }) => time.most <= minutes * 1.25)
+    .sort((a, b) => Math.abs(a.time.median - 0.8 * minutes) - Math.abs(b.time.median - 0.8 * minutes))
+}

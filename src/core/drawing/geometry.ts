@@ -81,7 +81,8 @@ export function scaledDrawing(drawing: Drawing, factor: number): Drawing {
   return { ...drawing, shapes: [{ type: 'group', x: dx, y: dy, shapes: drawing.shapes.map((shape) => scaledShape(shape, factor)) }] } // prettier-ignore
 }
 
-function scaledShape(shape: Shape, k: number): Shape {
+/** One shape `k` times as large about the origin, text and strokes with it. */
+export function scaledShape(shape: Shape, k: number): Shape {
   switch (shape.type) {
     case 'group': {
       const { clip } = shape

@@ -83,7 +83,7 @@ export const JUMP_LINE = { width: WIDTH, height: 46 } as const
  * day), or drawn backwards from the later time. A jump's width grows with the root of its minutes,
  * so that five minutes beside four hours can still be seen. `sayTime` puts the times under the line.
  */
-export function jumpLine(from: MinuteOfDay, to: MinuteOfDay, sayTime: (minute: MinuteOfDay) => string, { backwards = false } = {}): Drawing {
+export function jumpLine(from: MinuteOfDay, to: MinuteOfDay, sayTime: (minute: MinuteOfDay) => string, { backwards = false, textMm = 5 } = {}): Drawing {
   const { jumps } = countJumps(from, to)
   const y = 32
   const weights = jumps.map((jump) => Math.sqrt(jump.minutes))
@@ -102,20 +102,20 @@ export function jumpLine(from: MinuteOfDay, to: MinuteOfDay, sayTime: (minute: M
     title: 'jump line',
     shapes: [
       line(MARGIN, y, WIDTH - MARGIN, y, INK, 0.5),
-      ...placed.flatMap(({ jump, start, end }) => arch(jump, start, end, y, backwards)),
-      ...stops.flatMap((stop) => [line(stop.x, y - 2, stop.x, y + 2, INK, 0.7), text(stop.x, y + 7, sayTime(stop.minute), 5, INK)]),
+      ...placed.flatMap(({ jump, start, end }) => arch(jump, start, end, y, backwards, textMm)),
+      ...stops.flatMap((stop) => [line(stop.x, y - 2, stop.x, y + 2, INK, 0.7), text(stop.x, y + 2 + textMm, sayTime(stop.minute), textMm, INK)]),
     ],
   }
 } // prettier-ignore
 
-function arch(jump: Jump, start: number, end: number, y: number, backwards: boolean): Shape[] {
+function arch(jump: Jump, start: number, end: number, y: number, backwards: boolean, textMm: number): Shape[] {
   const top = y - 20
   const [a, b] = backwards ? [end, start] : [start, end]
   const way = backwards ? -1 : 1
   return [
     { type: 'path', layer: 'ink', commands: [{ op: 'M', x: a, y }, { op: 'C', x1: a + (b - a) * 0.15, y1: top, x2: b - (b - a) * 0.15, y2: top, x: b, y: y - 1 }], stroke: MOSS, strokeMm: 0.9 },
     { type: 'path', layer: 'ink', commands: [{ op: 'M', x: b, y: y - 0.5 }, { op: 'L', x: b - way * 3.2, y: y - 3.4 }, { op: 'L', x: b - way * 0.4, y: y - 5 }, { op: 'Z' }], fill: MOSS },
-    text((start + end) / 2, top - 0.5, sayDuration(jump.minutes), 5, MOSS, 'bold'),
+    text((start + end) / 2, top + 2 - textMm / 2, sayDuration(jump.minutes), textMm, MOSS, 'bold'),
   ]
 } // prettier-ignore
 

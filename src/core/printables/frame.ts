@@ -1,5 +1,5 @@
-import { FAINT, INK, type PaperId, type Shape, bodyArea } from '../drawing'
-import { dialShapes } from '../faces'
+import { FAINT, INK, type PaperId, type Shape, bodyArea, fitSize, wrapText } from '../drawing'
+import { centredText, dialShapes } from '../faces'
 import { type Item, rungOf } from '../teaching'
 import type { PrintOptions } from './types'
 
@@ -56,4 +56,12 @@ export function cutGrid(cells: readonly Cell[]): Shape[] {
   const [top, bottom] = [Math.min(...ys), Math.max(...ys)]
   const line = (x1: number, y1: number, x2: number, y2: number): Shape => ({ type: 'line', layer: 'cut', x1, y1, x2, y2, stroke: FAINT, strokeMm: 0.25 }) // prettier-ignore
   return [...xs.map((x) => line(x, top, x, bottom)), ...ys.map((y) => line(left, y, right, y))]
+}
+
+/** Words about a point, on as many lines as they need at a width (mm). */
+export function wordsIn(text: string, x: number, y: number, width: number, most = 8): Shape[] {
+  // No word is broken: German counts are long.
+  const size = Math.min(...text.split(' ').map((word) => fitSize(word, most, width - 0.01)))
+  const lines = wrapText(text, size, width)
+  return lines.map((line, i) => centredText(line, x, y + (i - (lines.length - 1) / 2) * size * 1.35, size, INK))
 }

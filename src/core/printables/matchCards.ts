@@ -1,8 +1,9 @@
-import { FAINT, INK, type Drawing, type Shape, bodyArea, fitSize, makePage, wrapText } from '../drawing'
-import { centredText, dialExtent } from '../faces'
+import { type Drawing, type Shape, makePage } from '../drawing'
+import { dialExtent } from '../faces'
 import { randomFrom, shuffled } from '../random'
-import { type Item, makeItems, sayAnswer } from '../teaching'
-import { type Cell, cutGrid, gridCells, itemDial, printFooter } from './frame'
+import { type Item, hasDialTimes, makeItems, sayAnswer } from '../teaching'
+import { controlCard } from './controlCard'
+import { type Cell, cutGrid, gridCells, itemDial, printFooter, wordsIn } from './frame'
 import type { PrintOptions, Printable } from './types'
 
 const COLUMNS = 3
@@ -15,6 +16,11 @@ export const matchCards: Printable = {
   id: 'match-cards',
   name: 'Match cards',
   stage: 'pictorial',
+  purpose: 'Dials and words to cut out and pair, with a control card',
+  counts: 'pairs',
+  leastItems: 1,
+  suits: hasDialTimes,
+  needs: ['scissors', 'card or stiff paper'],
   mostItems: 12,
   usualItems: 6,
   make(options, seed) {
@@ -31,7 +37,7 @@ export const matchCards: Printable = {
     const pages: Drawing[] = []
     for (let from = 0; from < cards.length; from += COLUMNS * ROWS)
       pages.push(cardPage(cards.slice(from, from + COLUMNS * ROWS), options, footer))
-    return { items, pages, key: [controlCard(items, options, `${footer} · key`)] }
+    return { items, pages, key: [controlCard('match cards', items, options, `${footer} · key`)] }
   },
 }
 
@@ -51,31 +57,4 @@ function cardFace({ face, item }: Card, cell: Cell, options: PrintOptions): Shap
   if (face === 'words') return wordsIn(sayAnswer(item, item.answer, options.wording), x, y, cell.width - 10)
   const room = Math.min(cell.width, cell.height) / 2 - 4
   return [itemDial(item, x, y, room / dialExtent({ radius: 1, ringOfFives: options.ringOfFives }), options)]
-}
-
-function wordsIn(text: string, x: number, y: number, width: number): Shape[] {
-  // No word is broken: German counts are long.
-  const size = Math.min(...text.split(' ').map((word) => fitSize(word, 8, width - 0.01)))
-  const lines = wrapText(text, size, width)
-  return lines.map((line, i) => centredText(line, x, y + (i - (lines.length - 1) / 2) * size * 1.35, size, INK))
-}
-
-/** Every pair side by side, for the child to check by. */
-function controlCard(items: readonly Item[], options: PrintOptions, footer: string): Drawing {
-  const area = bodyArea(options.paper)
-  const rowHeight = Math.min(34, area.height / Math.ceil(items.length / 2))
-  const body = items.flatMap((item, i): Shape[] => {
-    const x = area.x + (i % 2) * (area.width / 2)
-    const y = area.y + (Math.floor(i / 2) + 0.5) * rowHeight
-    const radius = (rowHeight / 2 - 2) / dialExtent({ radius: 1, ringOfFives: options.ringOfFives })
-    const text = sayAnswer(item, item.answer, options.wording)
-    const textX = x + rowHeight + 6
-    const width = area.width / 2 - rowHeight - 8
-    return [
-      { type: 'text', layer: 'ink', x, y: y + 1.5, text: String(i + 1), size: 4, fill: FAINT },
-      itemDial(item, x + 6 + rowHeight / 2, y, radius, options),
-      { type: 'text', layer: 'ink', x: textX + 2, y: y + 2, text, size: fitSize(text, 6, width), fill: INK },
-    ]
-  })
-  return makePage({ paper: options.paper, title: 'Control card: match cards', footer, body })
 }

@@ -1,7 +1,7 @@
 import { FAINT, INK, MOSS, type Drawing, type Shape, fitSize, makePage } from '../drawing'
 import { dialExtent } from '../faces'
 import { randomFrom } from '../random'
-import { type Item, makeItems, sayAnswer } from '../teaching'
+import { type Item, hasDialTimes, makeItems, sayAnswer } from '../teaching'
 import { languages } from '../wording'
 import { type Cell, gridCells, itemDial, printFooter, rule } from './frame'
 import type { PrintOptions, Printable } from './types'
@@ -13,6 +13,11 @@ export const readDials: Printable = {
   id: 'read-dials',
   name: 'Read the dials',
   stage: 'pictorial',
+  purpose: 'Dials with a line under each to write the time on',
+  counts: 'dials',
+  leastItems: 1,
+  suits: hasDialTimes,
+  needs: ['pencils'],
   mostItems: 12,
   usualItems: 6,
   make(options, seed) {

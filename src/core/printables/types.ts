@@ -1,8 +1,12 @@
 import type { Drawing, PaperId } from '../drawing'
+import type { Fill } from '../chance'
 import type { Item, MisreadingId, RungId, Stage } from '../teaching'
 import type { Wording } from '../wording'
 
-export type PrintableId = 'read-dials' | 'match-cards'
+export const PRINTABLE_IDS = [
+  'read-dials', 'draw-hands', 'spot-same', 'how-long', 'match-cards', 'loop-cards', 'toss-and-fill', 'twirl-and-fill',
+] as const // prettier-ignore
+export type PrintableId = (typeof PRINTABLE_IDS)[number]
 
 export interface PrintOptions {
   readonly paper: PaperId
@@ -16,6 +20,10 @@ export interface PrintOptions {
   readonly ringOfFives?: boolean
   readonly lowInk?: boolean
   readonly weights?: Partial<Record<MisreadingId, number>>
+  /** In the games on a mat: cells of each time, 1 to 4. */
+  readonly cells?: number
+  /** On a spinner: every second sector twice as wide as the others. */
+  readonly unequal?: boolean
 }
 
 export interface Print {
@@ -30,9 +38,20 @@ export interface Printable {
   readonly id: PrintableId
   readonly name: string
   readonly stage: Stage
-  /** The largest sensible `count` on the pages it makes. */
+  /** What it is for, in a line. */
+  readonly purpose: string
+  /** What `count` counts: questions, pairs, cards, sectors. */
+  readonly counts: string
+  /** The fewest and the largest sensible `count` on the pages it makes. */
+  readonly leastItems: number
   readonly mostItems: number
   readonly usualItems: number
+  /** The rungs it can be made for. */
+  readonly suits: (rung: RungId) => boolean
+  /** What else is needed, with what stands in for it at home. */
+  readonly needs: readonly string[]
+  /** For a game on a mat: what a turn gives and what there is to fill. */
+  readonly fill?: (options: PrintOptions) => Fill
   /** Throws RefusedValue for a rung without dial times or a count beyond what the rung has. */
   readonly make: (options: PrintOptions, seed: number) => Print
 }

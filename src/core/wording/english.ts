@@ -112,6 +112,11 @@ const PHRASES: Phrases = {
   whichHalf: (doing) => `${doing}: which half of the day is it?`,
   write24: (part) => `It is ${part}. What is this time in 24 hours?`,
   whichPart: 'What is this part called?',
+  iHave: 'I have',
+  whoHas: (time) => `Who has ${time}?`,
+  drawHands: 'Draw the hands.',
+  spotSame: 'Ring every clock that shows the time.',
+  howLongEach: 'How long is it?',
   whenIs: (doing) => `When is this: ${doing}?`,
   stillHour: (hour) => `still ${hour}-something`,
   doings: {

@@ -105,6 +105,11 @@ const PHRASES: Phrases = {
   whichHalf: (doing) => `${doing} : quelle moitié de la journée ?`,
   write24: (part) => `C’est une heure ${part}. Comment s’écrit-elle sur 24 heures ?`,
   whichPart: 'Comment s’appelle cette partie ?',
+  iHave: 'J’ai',
+  whoHas: (time) => `Qui a ${time} ?`,
+  drawHands: 'Dessine les aiguilles.',
+  spotSame: 'Entoure chaque horloge qui montre cette heure.',
+  howLongEach: 'Combien de temps ?',
   whenIs: (doing) => `C’est à quelle heure : ${doing} ?`,
   stillHour: (hour) => `encore ${hour} h et quelques`,
   doings: {

@@ -124,6 +124,11 @@ const PHRASES: Phrases = {
   whichHalf: (doing) => `${doing}: Welche Tageshälfte ist das?`,
   write24: (part) => `Es ist ${part}. Wie heißt diese Zeit mit 24 Stunden?`,
   whichPart: 'Wie heißt dieser Teil?',
+  iHave: 'Ich habe',
+  whoHas: (time) => `Wer hat ${time}?`,
+  drawHands: 'Zeichne die Zeiger.',
+  spotSame: 'Kreise jede Uhr ein, die diese Zeit zeigt.',
+  howLongEach: 'Wie lange dauert es?',
   whenIs: (doing) => `Wann ist das: ${doing}?`,
   stillHour: (hour) => `noch ${hour} Uhr und etwas`,
   doings: {

@@ -19,6 +19,11 @@ export interface Phrases {
   readonly whichHalf: (doing: string) => string
   readonly write24: (part: string) => string
   readonly whichPart: string
+  readonly iHave: string
+  readonly whoHas: (time: string) => string
+  readonly drawHands: string
+  readonly spotSame: string
+  readonly howLongEach: string
   readonly whenIs: (doing: string) => string
   /** "still 10-something": what the hour is called while the hour hand is in its zone. */
   readonly stillHour: (hour: number) => string

@@ -97,6 +97,11 @@ const PHRASES: Phrases = {
   whichHalf: (doing) => `${doing}: ¿en qué mitad del día?`,
   write24: (part) => `Es una hora ${part}. ¿Cómo se escribe con 24 horas?`,
   whichPart: '¿Cómo se llama esta parte?',
+  iHave: 'Yo tengo',
+  whoHas: (time) => `¿Quién tiene ${time}?`,
+  drawHands: 'Dibuja las agujas.',
+  spotSame: 'Rodea cada reloj que marca esa hora.',
+  howLongEach: '¿Cuánto tiempo?',
   whenIs: (doing) => `¿A qué hora es: ${doing}?`,
   stillHour: (hour) => (hour === 1 ? 'todavía la 1 y algo' : `todavía las ${hour} y algo`),
   doings: {

@@ -1,0 +1,97 @@
+import {
+  type Drawing,
+  INK,
+  type PathCommand,
+  type Shape,
+  bodyArea,
+  circlePath,
+  makePage,
+  pointOnDial,
+} from '../drawing'
+import { randomFrom } from '../random'
+import { type Item, hasDialTimes, makeItems, sayAnswer } from '../teaching'
+import { controlCard } from './controlCard'
+import { printFooter, wordsIn } from './frame'
+import { USUAL_CELLS, mat } from './mat'
+import type { PrintOptions, Printable } from './types'
+
+const RADIUS_MM = 84
+
+/** How wide each sector is beside the others: all alike, or every second one twice as wide. */
+function weightsOf({ count, unequal }: Pick<PrintOptions, 'count' | 'unequal'>): number[] {
+  return Array.from({ length: count }, (_, i) => (unequal && i % 2 === 1 ? 2 : 1))
+}
+
+/** A spinner with 4 to 12 sectors and a mat of clocks to fill: what the arrow points at is covered. */
+export const twirlAndFill: Printable = {
+  id: 'twirl-and-fill',
+  name: 'Twirl and fill',
+  purpose: 'A spinner with 4 to 12 times and a mat of clocks to cover; how long it lasts is worked out first',
+  stage: 'pictorial',
+  counts: 'sectors',
+  leastItems: 4,
+  mostItems: 12,
+  usualItems: 6,
+  suits: hasDialTimes,
+  needs: ['a pencil and a paper clip to twirl', 'counters (buttons, pasta or pom-poms will do)'],
+  fill: (options) => ({ chances: weightsOf(options), cells: Array.from({ length: options.count }, () => options.cells ?? USUAL_CELLS) }), // prettier-ignore
+  make(options, seed) {
+    const random = randomFrom(seed)
+    const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
+    const footer = printFooter('Twirl and fill', options, seed)
+    const owner = options.owner ? `Mat for ${options.owner}` : 'Mat: cover a clock of the time that was twirled'
+    return {
+      items,
+      pages: [spinner(items, options, footer), mat(random, items, options, owner, footer)],
+      key: [controlCard('twirl and fill', items, options, `${footer} · key`)],
+    }
+  },
+}
+
+function spinner(items: readonly Item[], options: PrintOptions, footer: string): Drawing {
+  const area = bodyArea(options.paper)
+  const x = area.x + area.width / 2
+  const y = area.y + RADIUS_MM + 6
+  const weights = weightsOf({ ...options, count: items.length })
+  const total = weights.reduce((sum, each) => sum + each, 0)
+  const edges = weights.reduce<number[]>((list, each) => [...list, (list[list.length - 1] ?? 0) + (360 * each) / total], [0]) // prettier-ignore
+  const sectors = items.flatMap((item, i): Shape[] => {
+    const [from = 0, to = 0] = [edges[i], edges[i + 1]]
+    const at = pointOnDial((from + to) / 2, RADIUS_MM * 0.66)
+    const edge = pointOnDial(from, RADIUS_MM)
+    // The words stay upright; they fit where the sector is as wide as its chord.
+    const room = Math.min(46, 2 * RADIUS_MM * 0.6 * Math.sin((((to - from) / 2) * Math.PI) / 180))
+    return [
+      { type: 'line', layer: 'ink', x1: 0, y1: 0, x2: edge.x, y2: edge.y, stroke: INK, strokeMm: 0.5 },
+      { type: 'group', part: `sector-${i}`, x: 0, y: 0, shapes: wordsIn(sayAnswer(item, item.answer, options.wording), at.x, at.y, room, 6) }, // prettier-ignore
+    ]
+  })
+  const round: Shape = { type: 'path', layer: 'cut', commands: circlePath(0, 0, RADIUS_MM), stroke: INK, strokeMm: 0.5 }
+  return makePage({
+    paper: options.paper,
+    title: 'Spinner: hold a clip at the middle with a pencil and flick it',
+    footer,
+    body: [
+      { type: 'group', part: 'spinner', x, y, shapes: [round, ...sectors, { type: 'circle', layer: 'ink', cx: 0, cy: 0, r: 1.2, fill: INK }] }, // prettier-ignore
+      arrow(x, y + RADIUS_MM + 22),
+    ],
+  })
+}
+
+/** An arrow to cut out, for those who have a fastener: its hole is at the origin. */
+function arrow(x: number, y: number): Shape {
+  const commands: PathCommand[] = [
+    { op: 'M', x: -30, y: -4 }, { op: 'L', x: 30, y: -4 }, { op: 'L', x: 30, y: -10 }, { op: 'L', x: 48, y: 0 },
+    { op: 'L', x: 30, y: 10 }, { op: 'L', x: 30, y: 4 }, { op: 'L', x: -30, y: 4 }, { op: 'Z' },
+  ] // prettier-ignore
+  return {
+    type: 'group',
+    part: 'arrow',
+    x,
+    y,
+    shapes: [
+      { type: 'path', layer: 'cut', commands, stroke: INK, strokeMm: 0.3 },
+      { type: 'circle', layer: 'cut', cx: 0, cy: 0, r: 2, fill: 'none', stroke: INK, strokeMm: 0.3 },
+    ],
+  }
+}

@@ -1,0 +1,96 @@
+import { Button, Group, SegmentedControl, Stack, Text, Title } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
+import { IconArrowsShuffle, IconPin, IconPinFilled, IconPrinter } from '@tabler/icons-react'
+import { useState } from 'react'
+import type { Settings } from '../../core'
+import { App } from '../../ui/App'
+import { DrawingView } from '../../ui/DrawingView'
+import { ErrorBoundary } from '../../ui/ErrorBoundary'
+import { Loaded } from '../../ui/Loaded'
+import { api } from '../../ui/api'
+import { FindPanel } from './FindPanel'
+import { LastsPanel } from './LastsPanel'
+import { OptionsPanel } from './OptionsPanel'
+import { SavePrint } from './SavePrint'
+import { usePrint } from './usePrint'
+import './print.css'
+
+export default function PrintView() {
+  return (
+    <App>
+      <PrintPage />
+    </App>
+  )
+}
+
+function PrintPage() {
+  const query = useQuery({ queryKey: ['settings'], queryFn: () => api.get<Settings>('/api/settings') })
+  return <Loaded query={query}>{(settings) => <PrintRoom settings={settings} />}</Loaded>
+}
+
+/** What can be printed, its options, and the page itself beside them. */
+function PrintRoom({ settings }: { settings: Settings }) {
+  const state = usePrint(settings)
+  const { printable, print, refusal } = state
+  const [side, setSide] = useState('pages')
+  const shown = print ? (side === 'key' ? print.key : print.pages) : []
+  return (
+    <Stack gap="sm">
+      <Group justify="space-between">
+        <Title order={1} size="h2">
+          Print room
+        </Title>
+        <Group gap="xs">
+          <Button variant="default" onClick={state.shuffle} disabled={state.isPinned} leftSection={<IconArrowsShuffle size={18} />}>
+            Shuffle
+          </Button>
+          <Button variant={state.isPinned ? 'light' : 'default'} aria-pressed={state.isPinned} onClick={() => state.setPinned(!state.isPinned)} leftSection={state.isPinned ? <IconPinFilled size={18} /> : <IconPin size={18} />}>
+            No. {state.picked.seed}
+          </Button>
+          <SavePrint state={state} />
+          <Button component="a" href={state.pdf} target="_blank" data-disabled={print ? undefined : true} leftSection={<IconPrinter size={18} />}>
+            PDF with the key
+          </Button>
+        </Group>
+      </Group>
+      <div className="print-room">
+        <ErrorBoundary what="What can be printed">
+          <FindPanel state={state} />
+        </ErrorBoundary>
+        <Stack gap="sm">
+          <ErrorBoundary what="The options">
+            <OptionsPanel state={state} />
+          </ErrorBoundary>
+          {printable.fill && print && (
+            <ErrorBoundary what="How long it lasts">
+              <LastsPanel state={state} />
+            </ErrorBoundary>
+          )}
+        </Stack>
+        <section aria-label="The pages">
+          <SegmentedControl
+            fullWidth
+            mb="xs"
+            aria-label="Pages or key"
+            value={side}
+            onChange={setSide}
+            data={[
+              { value: 'pages', label: `Pages: ${print?.pages.length ?? 0}` },
+              { value: 'key', label: `Key: ${print?.key.length ?? 0}` },
+            ]}
+          />
+          {refusal && (
+            <Text className="sheet sheet-attention" role="alert">
+              {refusal}. Between {state.counts.least} and {state.counts.most} {printable.counts} are possible here.
+            </Text>
+          )}
+          {shown.map((page, i) => (
+            <div key={i} className="print-page">
+              <DrawingView drawing={page} label={`Page ${i + 1}: ${page.title}`} />
+            </div>
+          ))}
+        </section>
+      </div>
+    </Stack>
+  )
+} // prettier-ignore
