@@ -17,6 +17,7 @@ async function views(request: APIRequestContext): Promise<{ name: string; path: 
     { name: 'a group', path: `/groups/${group?.group.id}`, ready: heading('Where everyone stands') },
     { name: 'Plan', path: `/plan/${group?.next?.id}`, ready: heading(/^Ducklings/) },
     { name: 'Table', path: `/table/${group?.next?.id}`, ready: async (page) => expect(page.getByRole('timer')).toBeVisible() },
+    { name: 'Print room', path: '/print', ready: heading('Print room') },
     { name: 'Workbench', path: '/make', ready: heading('Workbench') },
     { name: 'Yard', path: '/yard', ready: heading('Yard') },
     { name: 'Log', path: '/log', ready: async (page) => expect(page.getByText(/of \d+ right/).first()).toBeVisible() },

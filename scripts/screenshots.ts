@@ -65,19 +65,20 @@ await take(dark, 'table-quick-check-dark', `/table/${session}`, async (page) => 
   await page.getByRole('combobox', { name: 'Which way' }).click()
   await page.getByRole('option', { name: 'reading a clock' }).click()
   // The first wrong choice: the question is asked again after the right one.
-  await page.keyboard.press('1')
+  await page.locator('.table-choice').first().click()
   if (!(await page.getByText('Not yet:').isVisible())) {
     await page.keyboard.press('u')
-    await page.keyboard.press('2')
+    await page.locator('.table-choice').nth(1).click()
   }
 })
 await take(light, 'table-how-long', `/table/${session}`, async (page) => {
   await page.keyboard.press('q')
   await page.getByRole('combobox', { name: 'Which rung' }).click()
   await page.getByRole('option', { name: 'How long between' }).click()
-  await page.keyboard.press('1')
+  await page.locator('.table-choice').first().click()
 })
 await take(tablet, 'table-tablet', `/table/${session}`)
+await take(light, 'print-room', '/print', (page) => page.getByRole('button', { name: /^Twirl and fill/ }).click())
 await take(light, 'workbench', '/make')
 await take(light, 'workbench-pages', '/make', async (page) => {
   await page.getByRole('combobox', { name: 'What to make' }).click()

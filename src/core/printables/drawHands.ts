@@ -20,6 +20,7 @@ export const drawHands: Printable = {
   usualItems: 6,
   suits: (rung) => hasDialTimes(rung) && rung !== 'fives' && rung !== 'hour-hand',
   needs: ['two colours of pencil'],
+  cautions: [],
   make(options, seed) {
     const items = makeItems(randomFrom(seed), { rung: options.rung, ask: 'set', count: options.count })
     const footer = printFooter('Draw the hands', options, seed)

@@ -18,6 +18,7 @@ export const howLong: Printable = {
   usualItems: 4,
   suits: (rung) => rung === 'elapsed',
   needs: ['pencils'],
+  cautions: [],
   make(options, seed) {
     const items = makeItems(randomFrom(seed), { rung: options.rung, ask: 'how-long', count: options.count })
     const footer = printFooter('How long is it?', options, seed)

@@ -27,6 +27,7 @@ export const loopCards: Printable = {
   usualItems: 12,
   suits: hasDialTimes,
   needs: ['scissors', 'card or stiff paper'],
+  cautions: ['scissors'],
   make(options, seed) {
     const random = randomFrom(seed)
     const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })

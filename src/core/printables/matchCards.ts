@@ -21,6 +21,7 @@ export const matchCards: Printable = {
   leastItems: 1,
   suits: hasDialTimes,
   needs: ['scissors', 'card or stiff paper'],
+  cautions: ['scissors'],
   mostItems: 12,
   usualItems: 6,
   make(options, seed) {

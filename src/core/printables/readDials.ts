@@ -18,6 +18,7 @@ export const readDials: Printable = {
   leastItems: 1,
   suits: hasDialTimes,
   needs: ['pencils'],
+  cautions: [],
   mostItems: 12,
   usualItems: 6,
   make(options, seed) {

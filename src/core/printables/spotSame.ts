@@ -26,6 +26,7 @@ export const spotSame: Printable = {
   usualItems: 5,
   suits: (rung) => hasDialTimes(rung) && rung !== 'fives' && rung !== 'hour-hand',
   needs: ['pencils'],
+  cautions: [],
   make(options, seed) {
     const random = randomFrom(seed)
     const bare = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })

@@ -23,6 +23,7 @@ export const tossAndFill: Printable = {
   usualItems: FACES,
   suits: hasDialTimes,
   needs: ['scissors and glue', 'counters (buttons, pasta or pom-poms will do)', 'card for the die'],
+  cautions: ['scissors', 'small-parts', 'glue'],
   fill: ({ cells = USUAL_CELLS }) => ({ chances: Array.from({ length: FACES }, () => 1), cells: Array.from({ length: FACES }, () => cells) }), // prettier-ignore
   make(options, seed) {
     const random = randomFrom(seed)

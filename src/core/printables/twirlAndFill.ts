@@ -34,6 +34,7 @@ export const twirlAndFill: Printable = {
   usualItems: 6,
   suits: hasDialTimes,
   needs: ['a pencil and a paper clip to twirl', 'counters (buttons, pasta or pom-poms will do)'],
+  cautions: ['scissors', 'small-parts'],
   fill: (options) => ({ chances: weightsOf(options), cells: Array.from({ length: options.count }, () => options.cells ?? USUAL_CELLS) }), // prettier-ignore
   make(options, seed) {
     const random = randomFrom(seed)

@@ -1,4 +1,5 @@
 import type { Drawing, PaperId } from '../drawing'
+import type { CautionId } from '../make'
 import type { Fill } from '../chance'
 import type { Item, MisreadingId, RungId, Stage } from '../teaching'
 import type { Wording } from '../wording'
@@ -50,6 +51,7 @@ export interface Printable {
   readonly suits: (rung: RungId) => boolean
   /** What else is needed, with what stands in for it at home. */
   readonly needs: readonly string[]
+  readonly cautions: readonly CautionId[]
   /** For a game on a mat: what a turn gives and what there is to fill. */
   readonly fill?: (options: PrintOptions) => Fill
   /** Throws RefusedValue for a rung without dial times or a count beyond what the rung has. */

@@ -1,7 +1,6 @@
 import { NativeSelect, Stack, Text, UnstyledButton } from '@mantine/core'
 import { useState } from 'react'
 import { type RungId, STAGES, rungs } from '../../core'
-import { StageTag } from '../../ui/StageTag'
 import type { PrintState } from './usePrint'
 
 /** Games, cards and sheets, found by rung and kind; the one that is picked is pressed. */
@@ -26,8 +25,9 @@ export function FindPanel({ state }: { state: PrintState }) {
             onClick={() => state.set({ id: each.id, ...(rung ? { rung: rung as RungId } : {}) })}
           >
             <Text fw={700}>{each.name}</Text>
-            <Text size="sm">{each.purpose}</Text>
-            <StageTag stage={each.stage} />
+            <Text size="xs" className="quiet" lineClamp={2}>
+              {each.purpose}
+            </Text>
           </UnstyledButton>
         ))}
       </Stack>

@@ -1,5 +1,6 @@
 import { NativeSelect, NumberInput, SegmentedControl, Stack, Switch, Text, TextInput } from '@mantine/core'
 import type { RungId } from '../../core'
+import { Cautions } from '../../ui/Cautions'
 import { MOST_SEED, type PrintState } from './usePrint'
 
 /** Everything that can be set of a print; what the house rules say is said, not asked again. */
@@ -29,6 +30,7 @@ export function OptionsPanel({ state }: { state: PrintState }) {
         <Text size="sm" className="quiet">
           Needs: {printable.needs.join('; ')}. Paper, ink and wording follow the house rules.
         </Text>
+        <Cautions ids={printable.cautions} />
       </Stack>
     </section>
   )
