@@ -1,26 +1,12 @@
-import { type Page, chromium } from '@playwright/test'
-import type { Overview } from '../src/core'
+import type { Page } from '@playwright/test'
+import { openBrowser, overviewAt } from '../scripts/browser'
 
 /* What the table's touches cost in the browser, in milliseconds at the median, beside an empty frame. */
 
 const base = process.argv[2] ?? 'http://127.0.0.1:4321'
 
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
-}) // prettier-ignore
+const browser = await openBrowser()
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
-
-async function overview(): Promise<Overview> {
-  for (let tries = 0; ; tries++) {
-    try {
-      return (await (await fetch(`${base}/api/overview`)).json()) as Overview
-    } catch (error) {
-      if (tries > 60) throw error
-      await new Promise((resolve) => setTimeout(resolve, 500))
-    }
-  }
-}
 
 /** The median of the times, ms, from a press of something until what it changes is on the screen, frame included. */
 async function presses(target: Page, times: number, press: string, changes: string): Promise<number> {
@@ -45,7 +31,7 @@ async function presses(target: Page, times: number, press: string, changes: stri
   )
 }
 
-const herons = (await overview()).groups.find(({ group }) => group.name === 'Herons')
+const herons = (await overviewAt(base)).groups.find(({ group }) => group.name === 'Herons')
 await page.goto(`${base}/table/${herons?.next?.id}`)
 await page.waitForLoadState('networkidle')
 

@@ -58,6 +58,9 @@ for (const scheme of ['light', 'dark'] as const)
       const found = [...(await new AxeBuilder({ page }).analyze()).violations]
       for (const tab of TABS[name] ?? []) {
         await page.getByRole('tab', { name: tab, exact: true }).click()
+        // What is behind a tab may come a little later.
+        await page.waitForLoadState('networkidle')
+        await page.waitForTimeout(100)
         found.push(...(await new AxeBuilder({ page }).analyze()).violations)
       }
       expect(found.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([])

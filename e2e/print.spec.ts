@@ -56,7 +56,7 @@ test('a game says how long it lasts, and which sizes fit the minutes there are',
   const [, times = '', cells = ''] = /(\d+) times × (\d)/.exec((await size.textContent()) ?? '') ?? []
   await size.click()
   await expect(page.getByRole('textbox', { name: 'How many sectors' })).toHaveValue(times)
-  const mat = page.getByRole('region', { name: 'The pages' }).getByRole('img').nth(1)
+  const mat = page.locator('.print-page').nth(1)
   await expect(mat.locator('[data-part="dial"]')).toHaveCount(Number(times) * Number(cells))
 })
 

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import type { Session } from '../src/core'
+import type { Session, Settings } from '../src/core'
 import { answersOf, dialBox, expect, makeGroup, makeSession, onDial, test } from './fixtures'
 
 async function openTable(page: Page, session: Session) {
@@ -161,6 +161,7 @@ test('an answer that cannot be taken does not take the others with it', async ({
   const session = await makeSession(request, group.id)
   await openTable(page, session)
   await page.keyboard.press('q')
+  await expect(page.locator('.table-choice').first()).toBeVisible()
   await context.setOffline(true)
   for (let i = 0; i < 3; i++) {
     await page.keyboard.press('1')
@@ -309,7 +310,7 @@ test('what else was said is typed, kept as it is, and asked again to tell two me
   await expect.poll(() => page.locator('.table-choice').allTextContents()).toEqual(before)
 }) // prettier-ignore
 
-test('every rung can be asked, in every language, and 25 seconds only remind', async ({ page, request }) => {
+test('every rung can be asked, and 25 seconds only remind', async ({ page, request }) => {
   const { group } = await makeGroup(request, 'Rung testers', ['Moss'])
   const session = await makeSession(request, group.id)
   await openTable(page, session)
@@ -338,4 +339,42 @@ test('every rung can be asked, in every language, and 25 seconds only remind', a
   const rungs = (await answersOf(request, session.id)).map((answer) => answer.item.rung)
   expect(new Set(rungs).size).toBe(8)
   for (const answer of await answersOf(request, session.id)) expect(answer.tookMs).toBeGreaterThan(0)
+})
+
+test('in German everything asked and accepted is German, the hours up to the coming one too', async ({
+  page,
+  request,
+}) => {
+  const settings = (await (await request.get('/api/settings')).json()) as Settings
+  const { group } = await makeGroup(request, 'Sprachtest', ['Moos'])
+  const session = await makeSession(request, group.id)
+  try {
+    await page.goto('/settings')
+    await page.getByRole('combobox', { name: 'Language' }).click()
+    await page.getByRole('option', { name: 'Deutsch (viertel, drei viertel)' }).click()
+    await page.getByRole('button', { name: 'Save the rules' }).click()
+    await expect(page.getByText('Saved. Everything printed and asked follows it from now on.')).toBeVisible()
+    await openTable(page, session)
+    await page.getByLabel('Set the clock to').fill('drei viertel vier')
+    await page.getByLabel('Set the clock to').press('Enter')
+    await expect(page.getByRole('slider', { name: 'Time shown' })).toHaveAttribute(
+      'aria-valuetext',
+      'drei viertel vier',
+    )
+    await expect(page.getByRole('slider', { name: 'Time shown' })).toHaveAttribute('aria-valuenow', '225')
+    await page.keyboard.press('Escape')
+    await page.getByRole('tab', { name: 'Quick check' }).click()
+    await page.getByRole('combobox', { name: 'Which rung' }).click()
+    await page.getByRole('option', { name: 'Quarter past and to' }).click()
+    await page.getByRole('combobox', { name: 'Which way' }).click()
+    await page.getByRole('option', { name: 'reading a clock' }).click()
+    await expect(page.getByText('Wie spät ist es?')).toBeVisible()
+    const choices = (await page.locator('.table-choice').allTextContents()).join(' ')
+    expect(choices).toMatch(/viertel/)
+    expect(choices).not.toMatch(/past|quarter/)
+  } finally {
+    const { version } = (await (await request.get('/api/settings')).json()) as Settings
+    const back = await request.put('/api/settings', { data: { ...settings, version } })
+    expect(back.status()).toBe(200)
+  }
 })

@@ -9,9 +9,5 @@ node --expose-gc --import tsx bench/make.ts
 # Bundled first: what is measured is the code, not its loading one file at a time.
 node_modules/.bin/esbuild bench/knowing.ts --bundle --platform=node --format=esm --outfile=.cache/knowing.mjs --log-level=error
 node .cache/knowing.mjs "$@"
-export RIPE_ACORN_DATA="$PWD/.cache/bench" RIPE_ACORN_PORT=4326
-npx tsx scripts/seed-demo.ts --reset
-node_modules/.bin/tsx scripts/serve.ts &
-server=$!
-trap 'kill $server' EXIT
+serve_demo bench 4326
 npx tsx bench/table.ts "http://127.0.0.1:$RIPE_ACORN_PORT"

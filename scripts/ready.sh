@@ -26,3 +26,11 @@ build() {
   echo "Building …"
   npx astro build --silent
 }
+
+# The demo, made afresh in a folder under .cache and served until this script ends.
+serve_demo() {
+  export RIPE_ACORN_DATA="$PWD/.cache/$1" RIPE_ACORN_PORT="$2"
+  npx tsx scripts/seed-demo.ts --reset
+  node_modules/.bin/tsx scripts/serve.ts &
+  trap "kill $!" EXIT
+}

@@ -1,29 +1,14 @@
 import { mkdirSync, rmSync } from 'node:fs'
-import { type Page, chromium } from '@playwright/test'
-import type { Overview } from '../src/core'
+import type { Page } from '@playwright/test'
+import { openBrowser, overviewAt } from './browser'
 
 const base = process.argv[2] ?? 'http://127.0.0.1:4321'
 const folder = 'docs/screenshots'
 
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
-}) // prettier-ignore
+const browser = await openBrowser()
 const light = await browser.newPage({ viewport: { width: 1280, height: 800 } })
 const dark = await browser.newPage({ viewport: { width: 1280, height: 800 }, colorScheme: 'dark' })
 const tablet = await browser.newPage({ viewport: { width: 820, height: 1180 }, hasTouch: true })
-
-/** Waits for the server, which is starting beside this. */
-async function overview(): Promise<Overview> {
-  for (let tries = 0; ; tries++) {
-    try {
-      return (await (await fetch(`${base}/api/overview`)).json()) as Overview
-    } catch (error) {
-      if (tries > 60) throw error
-      await new Promise((resolve) => setTimeout(resolve, 500))
-    }
-  }
-}
 
 async function take(page: Page, name: string, path: string, prepare?: (page: Page) => Promise<unknown>) {
   await page.goto(`${base}${path}`)
@@ -33,7 +18,7 @@ async function take(page: Page, name: string, path: string, prepare?: (page: Pag
   await page.screenshot({ path: `${folder}/${name}.png` })
 }
 
-const { groups } = await overview()
+const { groups } = await overviewAt(base)
 const herons = groups.find(({ group }) => group.name === 'Herons')
 const mirela = herons?.children.find(({ name }) => name === 'Mirela')
 const session = herons?.next?.id

@@ -71,20 +71,18 @@ function withKind({ filled, weight }: Stage, { chance, cells }: Kind, most: numb
   const q = chance / (weight + chance)
   // The first kind stands alone: all turns are its own.
   if (weight === 0) return { filled: filled.map((_, t) => (t >= cells ? 1 : 0)), weight: chance }
-  let row = [1]
-  const next: number[] = []
+  // Binomial chances of t turns, turned into those of t + 1 by Pascal's rule, in place: it only adds, and so stays exact enough.
+  const row = new Float64Array(most + 2)
+  row[0] = 1
+  const next = Array.from({ length: most + 1 }, () => 0)
   for (let t = 0; t <= most; t++) {
     let sum = 0
-    for (let k = cells; k <= t; k++) sum += (row[k] ?? 0) * (filled[t - k] ?? 0)
-    next.push(Math.min(1, sum))
-    row = binomialAfter(row, q)
+    for (let k = cells; k <= t; k++) sum += (row[k] as number) * (filled[t - k] as number)
+    next[t] = Math.min(1, sum)
+    for (let k = t + 1; k > 0; k--) row[k] = (row[k] as number) * (1 - q) + (row[k - 1] as number) * q
+    row[0] = (row[0] as number) * (1 - q)
   }
   return { filled: next, weight: weight + chance }
-}
-
-/** Binomial chances after one more turn: Pascal's rule, which only adds and so stays exact enough. */
-function binomialAfter(row: readonly number[], q: number): number[] {
-  return Array.from({ length: row.length + 1 }, (_, k) => (row[k] ?? 0) * (1 - q) + (row[k - 1] ?? 0) * q)
 }
 
 function distributionOf(over: readonly number[]): TurnDistribution {

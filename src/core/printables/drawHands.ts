@@ -1,9 +1,9 @@
-import { type Drawing, FAINT, type Shape, fitSize, INK, makePage } from '../drawing'
+import { type Drawing, INK, type Shape, fitSize } from '../drawing'
 import { dialExtent, dialShapes } from '../faces'
 import { randomFrom } from '../random'
 import { type Item, hasDialTimes, makeItems, minuteOf, sayAnswer } from '../teaching'
 import { languages } from '../wording'
-import { type Cell, gridCells, printFooter } from './frame'
+import { type Cell, numberIn, printFooter, questionSheet } from './frame'
 import type { PrintOptions, Printable } from './types'
 
 const WORDS_ROOM_MM = 14
@@ -29,26 +29,22 @@ export const drawHands: Printable = {
 } // prettier-ignore
 
 function sheet(items: readonly Item[], options: PrintOptions, footer: string, isKey: boolean): Drawing {
-  const { phrases } = languages[options.wording.language]
-  const columns = items.length <= 6 ? 2 : 3
-  const cells = gridCells(options.paper, columns, Math.ceil(items.length / columns), items.length)
-  return makePage({
-    paper: options.paper,
-    title: isKey ? 'Key: draw the hands' : phrases.drawHands,
+  return questionSheet(items, options, {
+    title: isKey ? 'Key: draw the hands' : languages[options.wording.language].phrases.drawHands,
     footer,
-    name: { line: true, text: options.owner, label: phrases.name },
-    body: cells.flatMap((cell, i) => question(items[i] as Item, i + 1, cell, options, isKey)),
+    columns: items.length <= 6 ? 2 : 3,
+    question: (item, place, cell) => question(item, place, cell, options, isKey),
   })
 }
 
-function question(item: Item, number: number, cell: Cell, options: PrintOptions, isKey: boolean): Shape[] {
+function question(item: Item, place: number, cell: Cell, options: PrintOptions, isKey: boolean): Shape[] {
   const room = Math.min(cell.width, cell.height - WORDS_ROOM_MM) / 2 - 3
   const radius = room / dialExtent({ radius: 1, ringOfFives: options.ringOfFives })
   const middle = cell.x + cell.width / 2
   const words = sayAnswer(item, item.answer, options.wording)
   const dial = dialShapes(minuteOf(item), { radius, hands: isKey ? 'both' : 'none', ringOfFives: options.ringOfFives, lowInk: options.lowInk }) // prettier-ignore
   return [
-    { type: 'text', layer: 'ink', x: cell.x + 1, y: cell.y + 6, text: String(number), size: 4.5, fill: FAINT },
+    numberIn(cell, place),
     { type: 'group', part: 'dial', x: middle, y: cell.y + room + 3, shapes: dial },
     { type: 'text', layer: 'ink', x: middle, y: cell.y + cell.height - 4, text: words, size: fitSize(words, 6.5, cell.width - 4), anchor: 'middle', fill: INK },
   ]

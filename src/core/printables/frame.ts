@@ -1,6 +1,7 @@
-import { FAINT, INK, type PaperId, type Shape, bodyArea, fitSize, wrapText } from '../drawing'
+import { type Drawing, FAINT, INK, type PaperId, type Shape, bodyArea, fitSize, makePage, wrapText } from '../drawing'
 import { centredText, dialShapes } from '../faces'
 import { type Item, rungOf } from '../teaching'
+import { languages } from '../wording'
 import type { PrintOptions } from './types'
 
 export interface Cell {
@@ -33,6 +34,31 @@ export function itemDial(item: Item, x: number, y: number, radius: number, optio
     lowInk: options.lowInk,
   })
   return { type: 'group', part: 'dial', x, y, shapes: dial }
+}
+
+interface QuestionSheet {
+  readonly title: string
+  readonly footer: string
+  readonly columns: number
+  /** What stands in the cell of the item with this place, from 0. */
+  readonly question: (item: Item, place: number, cell: Cell) => Shape[]
+}
+
+/** A page of questions in equal cells, with a line for the child's name. */
+export function questionSheet(items: readonly Item[], options: PrintOptions, sheet: QuestionSheet): Drawing {
+  const cells = gridCells(options.paper, sheet.columns, Math.ceil(items.length / sheet.columns), items.length)
+  return makePage({
+    paper: options.paper,
+    title: sheet.title,
+    footer: sheet.footer,
+    name: { line: true, text: options.owner, label: languages[options.wording.language].phrases.name },
+    body: cells.flatMap((cell, i) => sheet.question(items[i] as Item, i, cell)),
+  })
+}
+
+/** The number of a question, in the corner of its cell. */
+export function numberIn(cell: Cell, place: number): Shape {
+  return { type: 'text', layer: 'ink', x: cell.x + 1, y: cell.y + 6, text: String(place + 1), size: 4.5, fill: FAINT }
 }
 
 export function printFooter(name: string, options: PrintOptions, seed: number): string {

@@ -1,9 +1,9 @@
-import { type Drawing, FAINT, INK, type Shape, makePage, scaledShape } from '../drawing'
+import { type Drawing, INK, type Shape, scaledShape } from '../drawing'
 import { JUMP_LINE, centredText, dialExtent, dialShapes, jumpLine } from '../faces'
 import { randomFrom } from '../random'
 import { type Item, makeItems, sayAnswer } from '../teaching'
 import { languages, say } from '../wording'
-import { type Cell, gridCells, printFooter, rule } from './frame'
+import { type Cell, numberIn, printFooter, questionSheet, rule } from './frame'
 import type { PrintOptions, Printable } from './types'
 
 /** Two clocks of one day with an empty line between them, to jump along: the key has the jumps and their sum. */
@@ -27,17 +27,15 @@ export const howLong: Printable = {
 } // prettier-ignore
 
 function sheet(items: readonly Item[], options: PrintOptions, footer: string, isKey: boolean): Drawing {
-  const { phrases } = languages[options.wording.language]
-  return makePage({
-    paper: options.paper,
-    title: isKey ? 'Key: how long is it?' : phrases.howLongEach,
+  return questionSheet(items, options, {
+    title: isKey ? 'Key: how long is it?' : languages[options.wording.language].phrases.howLongEach,
     footer,
-    name: { line: true, text: options.owner, label: phrases.name },
-    body: gridCells(options.paper, 1, items.length).flatMap((cell, i) => question(items[i] as Item, i + 1, cell, options, isKey)), // prettier-ignore
+    columns: 1,
+    question: (item, place, cell) => question(item, place, cell, options, isKey),
   })
 }
 
-function question(item: Item, number: number, cell: Cell, options: PrintOptions, isKey: boolean): Shape[] {
+function question(item: Item, place: number, cell: Cell, options: PrintOptions, isKey: boolean): Shape[] {
   const { shown } = item
   if (shown.as !== 'span') return []
   const room = Math.min(cell.height - 10, cell.width * 0.25) / 2
@@ -53,7 +51,7 @@ function question(item: Item, number: number, cell: Cell, options: PrintOptions,
   const jumps = jumpLine(shown.minute, shown.to, digital, { textMm: 10 }).shapes
   const answer = sayAnswer(item, item.answer, options.wording)
   return [
-    { type: 'text', layer: 'ink', x: cell.x + 1, y: cell.y + 7, text: String(number), size: 4.5, fill: FAINT },
+    numberIn(cell, place),
     dial(shown.minute, cell.x + 8 + room),
     dial(shown.to, cell.x + cell.width - 3 - room),
     ...(isKey

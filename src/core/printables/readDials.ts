@@ -1,9 +1,9 @@
-import { FAINT, INK, MOSS, type Drawing, type Shape, fitSize, makePage } from '../drawing'
+import { INK, MOSS, type Drawing, type Shape, fitSize } from '../drawing'
 import { dialExtent } from '../faces'
 import { randomFrom } from '../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../teaching'
 import { languages } from '../wording'
-import { type Cell, gridCells, itemDial, printFooter, rule } from './frame'
+import { type Cell, itemDial, numberIn, printFooter, questionSheet, rule } from './frame'
 import type { PrintOptions, Printable } from './types'
 
 const ANSWER_ROOM_MM = 15
@@ -33,14 +33,11 @@ export const readDials: Printable = {
 }
 
 function sheet(items: readonly Item[], options: PrintOptions, footer: string, isKey: boolean): Drawing {
-  const columns = items.length <= 6 ? 2 : 3
-  const cells = gridCells(options.paper, columns, Math.ceil(items.length / columns), items.length)
-  return makePage({
-    paper: options.paper,
+  return questionSheet(items, options, {
     title: isKey ? 'Key: read the dials' : titleFor(options),
     footer,
-    name: { line: true, text: options.owner, label: languages[options.wording.language].phrases.name },
-    body: cells.flatMap((cell, i) => question(items[i] as Item, i + 1, cell, options, isKey)),
+    columns: items.length <= 6 ? 2 : 3,
+    question: (item, place, cell) => question(item, place, cell, options, isKey),
   })
 }
 
@@ -51,15 +48,14 @@ function titleFor({ rung, wording }: PrintOptions): string {
   return rung === 'hour-hand' ? phrases.whatHourHand : phrases.whatTime
 }
 
-function question(item: Item, number: number, cell: Cell, options: PrintOptions, isKey: boolean): Shape[] {
+function question(item: Item, place: number, cell: Cell, options: PrintOptions, isKey: boolean): Shape[] {
   const room = Math.min(cell.width, cell.height - ANSWER_ROOM_MM) / 2 - 3
   const radius = room / dialExtent({ radius: 1, ringOfFives: options.ringOfFives })
   const middle = cell.x + cell.width / 2
   const lineY = cell.y + cell.height - 5
   const half = Math.min(cell.width / 2 - 5, 38)
-  const label: Shape = { type: 'text', layer: 'ink', x: cell.x + 1, y: cell.y + 6, text: String(number), size: 4.5, fill: FAINT } // prettier-ignore
   const dial = itemDial(item, middle, cell.y + room + 3, radius, options)
-  return [label, dial, rule(middle - half, middle + half, lineY), ...(isKey ? [answer(item, middle, lineY, half, options)] : [])] // prettier-ignore
+  return [numberIn(cell, place), dial, rule(middle - half, middle + half, lineY), ...(isKey ? [answer(item, middle, lineY, half, options)] : [])] // prettier-ignore
 }
 
 function answer(item: Item, x: number, lineY: number, half: number, options: PrintOptions): Shape {

@@ -176,3 +176,44 @@ describe('a refusal', () => {
     ]) // prettier-ignore
   })
 })
+
+describe('what is asked and printed', () => {
+  it.each(Object.values(languages))('has its own words, with what they are about in them: $name', ({ phrases }) => {
+    const about = {
+      showMe: phrases.showMe('§'),
+      whichClock: phrases.whichClock('§'),
+      later: phrases.later('§'),
+      sooner: phrases.sooner('§'),
+      whichHalf: phrases.whichHalf('§'),
+      write24: phrases.write24('§'),
+      whenIs: phrases.whenIs('§'),
+      whoHas: phrases.whoHas('§'),
+    }
+    for (const [name, said] of Object.entries(about)) expect(said.split('§'), name).toHaveLength(2)
+    expect(phrases.howLong('§', '¤')).toMatch(/§.*¤/)
+    expect(phrases.startWhen('§', ['10 min', '20 min'])).toMatch(/§.*10 min.*20 min/)
+    expect(phrases.roundTo(5)).toContain('5')
+    expect(phrases.stillHour(10)).toContain('10')
+    const plain = [phrases.whatTime, phrases.howManyMinutes, phrases.whatHourHand, phrases.sayAloud, phrases.write, phrases.whichPart, phrases.drawHands, phrases.spotSame, phrases.howLongEach, phrases.iHave, phrases.name, phrases.key] // prettier-ignore
+    expect(plain.every((text) => text.trim().length > 1)).toBe(true)
+    // Parts and doings are told apart by their names.
+    for (const names of [phrases.parts, phrases.doings, phrases.onDial]) expect(new Set(Object.values(names)).size).toBe(Object.keys(names).length) // prettier-ignore
+  })
+
+  it('is in another language for each, and alike in the two Englishes and the two Germans', () => {
+    const asked = (id: LanguageId) => languages[id].phrases.whatTime
+    expect(new Set(Object.keys(languages).map((id) => asked(id as LanguageId))).size).toBe(4)
+    expect(asked('en-US')).toBe(asked('en-GB'))
+    expect(asked('de-quarters')).toBe(asked('de'))
+  })
+
+  it.each(Object.values(languages))(
+    'says an hour hand alone in zones that differ: $name',
+    ({ sayAbout, sayMinutes }) => {
+      const said = [240, 250, 270, 290].map((minute) => sayAbout(minute))
+      expect(new Set(said).size).toBe(4)
+      expect(new Set([0, 60, 120, 660].map((minute) => sayAbout(minute))).size).toBe(4)
+      expect(sayMinutes(1)).not.toBe(sayMinutes(5).replace('5', '1'))
+    },
+  )
+})

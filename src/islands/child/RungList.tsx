@@ -7,6 +7,7 @@ import { dayOf } from '../../ui/dates'
 import { ASK_NAMES, KIND_NAMES } from '../../ui/names'
 import { OverruleForm } from './OverruleForm'
 import { type ChildData, useChildChange } from './useChild'
+import './child.css'
 
 /** Each rung of the school's order, and those beside it that were met: how sure, whether firm, what is missing. */
 export function RungList({ data }: { data: ChildData }) {

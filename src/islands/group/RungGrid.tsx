@@ -1,5 +1,6 @@
 import { Anchor, Table, Text, Title } from '@mantine/core'
 import { BESIDE_THE_ORDER, type ChildReport, type Estimate, type RungId, rungOf } from '../../core'
+import './group.css'
 
 /** Children down, rungs across: firm, working, due, with how sure; those beside the order where anyone met them. */
 export function RungGrid({ members, order }: { members: readonly ChildReport[]; order: readonly RungId[] }) {

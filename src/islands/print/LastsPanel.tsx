@@ -1,5 +1,5 @@
 import { Button, Group, NativeSelect, NumberInput, Stack, Text } from '@mantine/core'
-import { useMemo, useState } from 'react'
+import { useDeferredValue, useMemo, useState } from 'react'
 import { MATS, type Mats, type TurnDistribution, gameTurns, playTime, secondsATurnAt, sizesOf } from '../../core'
 import type { PrintState } from './usePrint'
 
@@ -12,9 +12,14 @@ export function LastsPanel({ state }: { state: PrintState }) {
   const [mats, setMats] = useState<Mats>('shared')
   const turns = useMemo(() => gameTurns(printable, options, players, mats), [printable, options, players, mats])
   const time = playTime(turns, seconds)
+  const wish = useMemo(() => ({ minutes, players, secondsATurn: seconds }), [minutes, players, seconds])
+  // Typing goes first, the sizes follow.
+  const wished = useDeferredValue(wish)
   const sizes = useMemo(
-    () => sizesOf(printable, options, { minutes, players, secondsATurn: seconds }, mats).slice(0, 3),
-    [printable, options, minutes, players, seconds, mats],
+    () => sizesOf(printable, options, wished, mats).slice(0, 3),
+    // All sizes are tried, so only what decides them counts: the words on the page do not.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [printable, options.unequal, wished, mats],
   )
   const number = (set: (value: number) => void, least: number, most: number) => (value: number | string) => {
     if (typeof value === 'number' && Number.isInteger(value) && value >= least && value <= most) set(value)
