@@ -29,7 +29,9 @@ export default defineConfig({
   outputDir: 'test-results/e2e',
   // The tests share two databases; each makes what it changes, and they run one after the other.
   workers: 1,
-  timeout: 60_000,
+  timeout: 120_000,
+  // A busy machine may take its time; nothing here is a measure of speed.
+  expect: { timeout: 20_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
     baseURL: `http://127.0.0.1:${DEMO_PORT}`,
