@@ -101,7 +101,6 @@ const PHRASES: Phrases = {
   howManyMinutes: 'How many minutes past?',
   whatHourHand: 'What does the hour hand tell you?',
   showMe: (time) => `Show me ${time}.`,
-  whichClock: (time) => `Which clock shows ${time}?`,
   sayAloud: 'Say this time aloud.',
   write: 'Write this time in figures.',
   roundTo: (step) => `What is it to the nearest ${step} minutes?`,
@@ -138,7 +137,6 @@ const PHRASES: Phrases = {
   },
   onDial: { past: 'past', to: 'to', hour: 'hour', minute: 'minute' },
   name: 'Name',
-  key: 'key',
 }
 
 function english(id: LanguageId, name: string): Language {

@@ -93,7 +93,6 @@ const PHRASES: Phrases = {
   howManyMinutes: 'Combien de minutes ?',
   whatHourHand: 'Que dit l’aiguille des heures ?',
   showMe: (time) => `Montre-moi ${time}.`,
-  whichClock: (time) => `Quelle horloge montre ${time} ?`,
   sayAloud: 'Dis cette heure à voix haute.',
   write: 'Écris cette heure en chiffres.',
   roundTo: (step) => `Quelle heure est-il, à ${step} minutes près ?`,
@@ -131,7 +130,6 @@ const PHRASES: Phrases = {
   },
   onDial: { past: 'et', to: 'moins', hour: 'heure', minute: 'minute' },
   name: 'Prénom',
-  key: 'corrigé',
 }
 
 export const french: Language = {

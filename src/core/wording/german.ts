@@ -112,7 +112,6 @@ const PHRASES: Phrases = {
   howManyMinutes: 'Wie viele Minuten nach?',
   whatHourHand: 'Was sagt der Stundenzeiger?',
   showMe: (time) => `Stelle ${time} ein.`,
-  whichClock: (time) => `Welche Uhr zeigt ${time}?`,
   sayAloud: 'Sprich diese Uhrzeit.',
   write: 'Schreibe diese Uhrzeit in Ziffern.',
   roundTo: (step) => `Wie spät ist es auf ${step} Minuten gerundet?`,
@@ -150,7 +149,6 @@ const PHRASES: Phrases = {
   },
   onDial: { past: 'nach', to: 'vor', hour: 'Stunde', minute: 'Minute' },
   name: 'Name',
-  key: 'Lösung',
 }
 
 function german(id: LanguageId, name: string, isRegional: boolean): Language {

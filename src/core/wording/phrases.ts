@@ -8,7 +8,6 @@ export interface Phrases {
   readonly howManyMinutes: string
   readonly whatHourHand: string
   readonly showMe: (time: string) => string
-  readonly whichClock: (time: string) => string
   readonly sayAloud: string
   readonly write: string
   readonly roundTo: (step: number) => string
@@ -32,5 +31,4 @@ export interface Phrases {
   /** On the drawn dial: the names of its sides and its hands. */
   readonly onDial: { readonly past: string; readonly to: string; readonly hour: string; readonly minute: string }
   readonly name: string
-  readonly key: string
 }

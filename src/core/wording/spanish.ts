@@ -85,7 +85,6 @@ const PHRASES: Phrases = {
   howManyMinutes: '¿Cuántos minutos?',
   whatHourHand: '¿Qué dice la aguja de las horas?',
   showMe: (time) => `Pon ${time}.`,
-  whichClock: (time) => `¿Qué reloj marca ${time}?`,
   sayAloud: 'Di esta hora en voz alta.',
   write: 'Escribe esta hora con cifras.',
   roundTo: (step) => `¿Qué hora es, redondeando a ${step} minutos?`,
@@ -123,7 +122,6 @@ const PHRASES: Phrases = {
   },
   onDial: { past: 'y', to: 'menos', hour: 'hora', minute: 'minuto' },
   name: 'Nombre',
-  key: 'soluciones',
 }
 
 export const spanish: Language = {

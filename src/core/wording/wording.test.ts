@@ -181,7 +181,6 @@ describe('what is asked and printed', () => {
   it.each(Object.values(languages))('has its own words, with what they are about in them: $name', ({ phrases }) => {
     const about = {
       showMe: phrases.showMe('§'),
-      whichClock: phrases.whichClock('§'),
       later: phrases.later('§'),
       sooner: phrases.sooner('§'),
       whichHalf: phrases.whichHalf('§'),
@@ -194,7 +193,7 @@ describe('what is asked and printed', () => {
     expect(phrases.startWhen('§', ['10 min', '20 min'])).toMatch(/§.*10 min.*20 min/)
     expect(phrases.roundTo(5)).toContain('5')
     expect(phrases.stillHour(10)).toContain('10')
-    const plain = [phrases.whatTime, phrases.howManyMinutes, phrases.whatHourHand, phrases.sayAloud, phrases.write, phrases.whichPart, phrases.drawHands, phrases.spotSame, phrases.howLongEach, phrases.iHave, phrases.name, phrases.key] // prettier-ignore
+    const plain = [phrases.whatTime, phrases.howManyMinutes, phrases.whatHourHand, phrases.sayAloud, phrases.write, phrases.whichPart, phrases.drawHands, phrases.spotSame, phrases.howLongEach, phrases.iHave, phrases.name] // prettier-ignore
     expect(plain.every((text) => text.trim().length > 1)).toBe(true)
     // Parts and doings are told apart by their names.
     for (const names of [phrases.parts, phrases.doings, phrases.onDial]) expect(new Set(Object.values(names)).size).toBe(Object.keys(names).length) // prettier-ignore
