@@ -22,9 +22,11 @@ install_chromium() {
   DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends chromium >/dev/null
 }
 
+# The views and endpoints, and the worker that makes packs, bundled since it runs without the loader.
 build() {
   echo "Building …"
   npx astro build --silent
+  npx esbuild src/server/packWorker.ts --bundle --packages=external --platform=node --format=esm --outfile=dist/pack-worker.mjs --log-level=error
 }
 
 # The demo, made afresh in a folder under .cache and served until this script ends.

@@ -3,6 +3,7 @@ import type { PaperId } from './drawing'
 import type { Recipe, Yard } from './make'
 import type { Answer, Finding, Instant, Overrule, Standing } from './knowing'
 import type { PlanChild, PlanStep, SessionPlan, SessionRequest } from './planning'
+import type { SavedPrint } from './printables'
 import { type RungId, type SchoolId, schools } from './teaching'
 import type { LanguageId, Wording } from './wording'
 
@@ -93,6 +94,8 @@ export interface SessionContext {
   readonly settings: Settings
   readonly recipe: Kept<Recipe> | null
   readonly yard: Kept<Yard> | null
+  /** What was put into it from the Print room. */
+  readonly prints: readonly Kept<SavedPrint>[]
 }
 
 /** What the planner is asked for a session as it stands. */

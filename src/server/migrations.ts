@@ -124,6 +124,22 @@ const migrations: Record<string, Knex.Migration> = {
       for (const table of ['answer_changes', 'notes', 'overrules']) await db.schema.dropTable(table)
     },
   },
+  '004_prints': {
+    async up(db) {
+      await db.schema.createTable('prints', (table) => {
+        table.text('id').primary()
+        table.text('name').notNullable()
+        table.text('body').notNullable()
+        table.integer('version').notNullable()
+        table.integer('created_at').notNullable()
+        table.text('session_id').references('sessions.id').onDelete('SET NULL')
+        table.index('session_id')
+      })
+    },
+    async down(db) {
+      await db.schema.dropTable('prints')
+    },
+  },
 }
 
 export const migrationSource: Knex.MigrationSource<string> = {

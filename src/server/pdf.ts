@@ -38,8 +38,12 @@ function fontOf(subset: FontSubset, weight: Weight): Buffer {
 
 type Pdf = InstanceType<typeof PDFDocument>
 
-/** Drawings as the pages of one PDF at true size: vector, fonts embedded. */
-export function drawingsToPdf(drawings: readonly Drawing[], title: string): Promise<Buffer> {
+/** Drawings as the pages of one PDF at true size: vector, fonts embedded. After each page it is told how many are drawn. */
+export function drawingsToPdf(
+  drawings: readonly Drawing[],
+  title: string,
+  onPage?: (drawn: number) => void,
+): Promise<Buffer> {
   return new Promise((resolve, reject) => {
     const pdf = new PDFDocument({ autoFirstPage: false, info: { Title: title, Creator: 'Ripe Acorn' }, margin: 0 })
     const chunks: Buffer[] = []
@@ -50,7 +54,10 @@ export function drawingsToPdf(drawings: readonly Drawing[], title: string): Prom
       for (const weight of ['regular', 'bold'] as const)
         pdf.registerFont(fontName(subset, weight), fontOf(subset, weight))
     try {
-      for (const drawing of drawings) drawPage(pdf, drawing)
+      drawings.forEach((drawing, i) => {
+        drawPage(pdf, drawing)
+        onPage?.(i + 1)
+      })
       pdf.end()
     } catch (error) {
       reject(error instanceof Error ? error : new Error(String(error)))

@@ -1,47 +1,74 @@
-import Joi from 'joi'
-import { type Drawing, type PrintOptions, type PrintableId, PRINTABLE_IDS, languages, papers, printableOf, rungs } from '../core' // prettier-ignore
+import {
+  type Drawing,
+  type PackWish,
+  type PrintOptions,
+  type PrintableId,
+  printableOf,
+  schools,
+  weightsOf,
+  wordingOf,
+  workingRung,
+} from '../core'
+import type { Db } from './db'
 import { Problem } from './problem'
+import { printWish } from './printSchemas'
+import { planChildren } from './sessions'
+import { getGroup } from './stores/people'
+import { getSettings } from './stores/settings'
 import { checked } from './validate'
 
 export interface PrintWish {
   readonly printable: PrintableId
   readonly options: PrintOptions
   readonly seed: number
+  /** Of the pages, not of the key; 1 where it is left out. */
+  readonly copies?: number
 }
-
-const wish = Joi.object({
-  printable: Joi.string().valid(...PRINTABLE_IDS).required(), // prettier-ignore
-  seed: Joi.number().strict().integer().min(0).max(1_000_000_000).required(),
-  options: Joi.object({
-    paper: Joi.string().valid(...Object.keys(papers)).required(), // prettier-ignore
-    wording: Joi.object({
-      language: Joi.string().valid(...Object.keys(languages)).required(), // prettier-ignore
-      form: Joi.string().valid('turns', 'minutes-past', 'digital', 'day-24').required(),
-    }).required(),
-    rung: Joi.string().valid(...rungs.map(({ id }) => id)).required(), // prettier-ignore
-    count: Joi.number().strict().integer().min(1).max(60).required(),
-    owner: Joi.string().allow('').max(60),
-    ringOfFives: Joi.boolean(),
-    lowInk: Joi.boolean(),
-    cells: Joi.number().strict().integer().min(1).max(4),
-    unequal: Joi.boolean(),
-  }).required(),
-}).required()
 
 /** What is asked for in the address of a print, checked. */
 export function wishFromQuery(query: URLSearchParams): PrintWish {
   const text = query.get('print')
   if (text === null) throw new Problem(400, 'Nothing to print', { field: 'print', detail: 'print must be what to print, as JSON.' }) // prettier-ignore
   try {
-    return checked<PrintWish>(wish, JSON.parse(text))
+    return checked<PrintWish>(printWish, JSON.parse(text))
   } catch (error) {
     if (error instanceof SyntaxError) throw new Problem(400, 'Not JSON', { field: 'print', detail: 'print must be JSON.' })
     throw error
   }
 } // prettier-ignore
 
-/** The pages of a print, then its key. */
-export function printPages({ printable, options, seed }: PrintWish): Drawing[] {
+/** The pages of a print as often as there are copies, then its key. */
+export function printPages({ printable, options, seed, copies = 1 }: PrintWish): Drawing[] {
   const made = printableOf(printable).make(options, seed)
-  return [...made.pages, ...made.key]
+  return [...Array.from({ length: copies }, () => made.pages).flat(), ...made.key]
+}
+
+/** What a pack is asked for with. */
+export interface PackOrder extends Pick<PackWish, 'things' | 'seed'> {
+  readonly id: string
+  readonly groupId: string
+}
+
+/** The pack of a group as it stands now: each child's rung, and the misreadings that were found. */
+export async function packWish(db: Db, { groupId, things, seed }: PackOrder, now: number): Promise<PackWish> {
+  const group = await getGroup(db, groupId)
+  if (group.childIds.length === 0)
+    throw new Problem(400, 'An empty group', { field: 'groupId', detail: `${group.name} has no children yet: add one first.` }) // prettier-ignore
+  const settings = await getSettings(db)
+  const school = schools[settings.school]
+  const children = await planChildren(db, group.childIds, settings, now)
+  return {
+    title: group.name,
+    paper: settings.paper,
+    lowInk: settings.lowInk,
+    wording: wordingOf(settings),
+    order: school.order,
+    things,
+    seed,
+    children: children.map((child) => ({
+      name: child.name,
+      rung: workingRung(child, { school }),
+      weights: weightsOf(child),
+    })),
+  }
 }

@@ -31,7 +31,7 @@ import { Problem } from './problem'
 import { listAnswers } from './stores/answers'
 import { childBelongings, getChild, getGroup, listChildren, listGroups } from './stores/people'
 import { addSession, getSession, listSessions } from './stores/sessions'
-import { findKept } from './stores/kept'
+import { findKept, printsOfSession } from './stores/kept'
 import { countNotes, overrulesByChild } from './stores/judgement'
 import { getSettings } from './stores/settings'
 
@@ -46,7 +46,7 @@ async function answersByChild(db: Db): Promise<Map<string, Answer[]>> {
   return byChild
 }
 
-async function planChildren(db: Db, childIds: readonly string[], settings: Settings, now: Instant): Promise<PlanChild[]> {
+export async function planChildren(db: Db, childIds: readonly string[], settings: Settings, now: Instant): Promise<PlanChild[]> {
   const children = await listChildren(db)
   const answers = await answersByChild(db)
   const overrules = await overrulesByChild(db)
@@ -129,18 +129,24 @@ export async function sessionContext(db: Db, id: string, now: Instant): Promise<
     settings,
     recipe: await findKept<Recipe>(db, 'recipes', session.recipeId),
     yard: await findKept<Yard>(db, 'yards', session.yardId),
+    prints: await printsOfSession(db, id),
   }
 }
 
 /** All pages of a session: the run sheet, what the children get, the keys. */
 export function sessionPages(context: SessionContext): Drawing[] {
-  const { session, group, settings, recipe, yard } = context
+  const { session, group, settings, recipe, yard, prints: kept } = context
   const request = requestOf(context)
   if (request.children.length === 0)
     throw new Problem(400, 'An empty group', { field: 'groupId', detail: `${group.name} has no children: there is nobody to print for.` }) // prettier-ignore
   const wording = wordingOf(settings)
   const { paper, lowInk } = settings
-  const prints = sessionPrints(session.plan, request, { paper, wording, lowInk, recipe: recipe?.body }, session.seed)
+  const prints = sessionPrints(
+    session.plan,
+    request,
+    { paper, wording, lowInk, recipe: recipe?.body, kept },
+    session.seed,
+  )
   const setOut = yard ? yardPages(yard.body, wording) : []
   const yardLine = yard ? [{ title: `Set-out sheet, ${yard.name}`, pages: setOut.length }] : []
   const keyLine = prints.keys.length > 0 ? [{ title: 'Keys, at the end', pages: prints.keys.length }] : []

@@ -13,6 +13,7 @@ import {
   schools,
 } from '../core'
 import { recipe, yard } from './makeSchemas'
+import { packThings, savedPrint, seed } from './printSchemas'
 import { Problem } from './problem'
 
 const uuid = Joi.string().guid()
@@ -179,6 +180,15 @@ export const schemas = {
   newYard: Joi.object({ id: uuid.required(), name: name.required(), body: yard.required() }),
   yardEdit: Joi.object({ version: version.required(), name: name.required(), body: yard.required() }),
   attach: Joi.object({ recipeId: uuid.allow(null), yardId: uuid.allow(null) }),
+  newPrint: Joi.object({ id: uuid.required(), name: name.required(), body: savedPrint.required() }),
+  printEdit: Joi.object({ version: version.required(), name: name.required(), body: savedPrint.required() }),
+  putPrint: Joi.object({ sessionId: uuid.allow(null).required() }),
+  newPack: Joi.object({
+    id: uuid.required(),
+    groupId: uuid.required(),
+    things: packThings.required(),
+    seed: seed.required(),
+  }),
   recipeOnly: Joi.object({ recipe: recipe.required() }),
   yardOnly: Joi.object({ yard: yard.required() }),
   settings: Joi.object({

@@ -4,7 +4,7 @@ import type { Group, Kept, Session } from '../core'
 import { Refusal, api, newId } from './api'
 import { dayInWords } from './dates'
 
-type Shelf = 'recipes' | 'yards'
+type Shelf = 'recipes' | 'yards' | 'prints'
 
 /** Things kept by name, and all that is done with them. */
 export function useKept<T>(shelf: Shelf) {
@@ -18,7 +18,11 @@ export function useKept<T>(shelf: Shelf) {
     add: (name: string, body: T) => run(() => api.post<Kept<T>>(`/api/${shelf}`, { id: newId(), name, body })),
     save: ({ id, name, body, version }: Kept<T>) => run(() => api.put<Kept<T>>(`/api/${shelf}/${id}`, { name, body, version })),
     remove: (id: string) => run(() => api.remove(`/api/${shelf}/${id}`)),
-    putInto: (sessionId: string, id: string) => run(() => api.put<Session>(`/api/sessions/${sessionId}/attach`, shelf === 'recipes' ? { recipeId: id } : { yardId: id })),
+    putInto: (sessionId: string, id: string) =>
+      run(async (): Promise<unknown> => {
+        if (shelf === 'prints') return api.put(`/api/prints/${id}/session`, { sessionId })
+        return api.put<Session>(`/api/sessions/${sessionId}/attach`, shelf === 'recipes' ? { recipeId: id } : { yardId: id })
+      }),
     /** What is in a file, kept; undefined where it is none, which is told. */
     importFile: async (file: File): Promise<Kept<T> | undefined> => {
       try {

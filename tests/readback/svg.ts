@@ -23,15 +23,36 @@ export interface ReadShape {
 }
 
 interface Frame {
-  readonly part: string | undefined
-  readonly place: (point: Point) => Point
+  /** The named parts from the outermost to this. */
+  readonly parts: readonly string[]
+  /** From the frame's own coordinates to the page's: x' = a x − b y + e, y' = b x + a y + f. */
+  readonly a: number
+  readonly b: number
+  readonly e: number
+  readonly f: number
 }
 
-const number = (attributes: string, name: string) => Number(new RegExp(` ${name}="([^"]*)"`).exec(attributes)?.[1])
+const PAGE: Frame = { parts: [], a: 1, b: 0, e: 0, f: 0 }
+
+function place({ a, b, e, f }: Frame, { x, y }: Point): Point {
+  return { x: a * x - b * y + e, y: b * x + a * y + f }
+}
+
+/** The attributes of a tag as they are written; each is looked for by its name, since most are never needed. */
+type Attributes = string
+
+function attribute(attributes: Attributes, name: string): string | undefined {
+  const from = attributes.indexOf(` ${name}="`)
+  if (from < 0) return undefined
+  const start = from + name.length + 3
+  return attributes.slice(start, attributes.indexOf('"', start))
+}
+
+const number = (attributes: Attributes, name: string) => Number(attribute(attributes, name))
 
 export function readSvg(svg: string): ReadShape[] {
   const shapes: ReadShape[] = []
-  const frames: Frame[] = [{ part: undefined, place: (point) => point }]
+  const frames: Frame[] = [PAGE]
   for (const [, closing, tag, attributes = '', text] of svg.matchAll(/<(\/?)(g|path|line|circle|text)([^>]*?)\/?>(?:([^<]*)<\/text>)?/g)) {
     const outer = frames[frames.length - 1] as Frame
     if (tag === 'g') {
@@ -42,28 +63,33 @@ export function readSvg(svg: string): ReadShape[] {
     if (closing) continue
     shapes.push({
       tag: tag as ReadShape['tag'],
-      parts: frames.flatMap(({ part }) => (part ? [part] : [])),
-      origin: outer.place({ x: 0, y: 0 }),
-      points: pointsOf(tag as ReadShape['tag'], attributes).map(outer.place),
-      layer: / data-layer="(\w+)"/.exec(attributes)?.[1] ?? '',
-      ...(tag === 'text' ? { text: unescape(text ?? ''), size: number(attributes, 'font-size'), anchor: / text-anchor="(\w+)"/.exec(attributes)?.[1], weight: / font-weight="700"/.test(attributes) ? 'bold' : 'regular' } : {}),
+      parts: outer.parts,
+      origin: { x: outer.e, y: outer.f },
+      points: pointsOf(tag as ReadShape['tag'], attributes).map((point) => place(outer, point)),
+      layer: attribute(attributes, 'data-layer') ?? '',
+      ...(tag === 'text' ? { text: unescape(text ?? ''), size: number(attributes, 'font-size'), anchor: attribute(attributes, 'text-anchor'), weight: attribute(attributes, 'font-weight') === '700' ? 'bold' : 'regular' } : {}),
     })
   }
   return shapes
 } // prettier-ignore
 
-function frameOf(attributes: string, outer: Frame): Frame {
-  const moved = /translate\(([-\d.]+) ([-\d.]+)\)/.exec(attributes)
-  const turn = (Number(/rotate\(([-\d.]+)\)/.exec(attributes)?.[1] ?? 0) * Math.PI) / 180
-  const [dx, dy] = [Number(moved?.[1] ?? 0), Number(moved?.[2] ?? 0)]
+function frameOf(attributes: Attributes, outer: Frame): Frame {
+  const transform = attribute(attributes, 'transform') ?? ''
+  const moved = /translate\(([-\d.]+) ([-\d.]+)\)/.exec(transform)
+  const turn = (Number(/rotate\(([-\d.]+)\)/.exec(transform)?.[1] ?? 0) * Math.PI) / 180
+  const { x, y } = place(outer, { x: Number(moved?.[1] ?? 0), y: Number(moved?.[2] ?? 0) })
+  const [cos, sin] = [Math.cos(turn), Math.sin(turn)]
+  const part = attribute(attributes, 'data-part')
   return {
-    part: / data-part="([^"]*)"/.exec(attributes)?.[1],
-    place: ({ x, y }) =>
-      outer.place({ x: dx + x * Math.cos(turn) - y * Math.sin(turn), y: dy + x * Math.sin(turn) + y * Math.cos(turn) }),
+    parts: part ? [...outer.parts, part] : outer.parts,
+    a: outer.a * cos - outer.b * sin,
+    b: outer.b * cos + outer.a * sin,
+    e: x,
+    f: y,
   }
 }
 
-function pointsOf(tag: ReadShape['tag'], attributes: string): Point[] {
+function pointsOf(tag: ReadShape['tag'], attributes: Attributes): Point[] {
   const at = (x: string, y: string) => ({ x: number(attributes, x), y: number(attributes, y) })
   if (tag === 'line') return [at('x1', 'y1'), at('x2', 'y2')]
   if (tag === 'text') return [at('x', 'y')]
@@ -72,7 +98,7 @@ function pointsOf(tag: ReadShape['tag'], attributes: string): Point[] {
     const r = number(attributes, 'r')
     return [{ x: x - r, y }, { x: x + r, y }, { x, y: y - r }, { x, y: y + r }]
   }
-  return pathPoints(/ d="([^"]*)"/.exec(attributes)?.[1] ?? '')
+  return pathPoints(attribute(attributes, 'd') ?? '')
 } // prettier-ignore
 
 /** Where the pen comes to rest, and the control points of curves (which bound them). */

@@ -39,7 +39,7 @@ export function fillTurns({ chances, cells }: Fill): TurnDistribution {
     if (most > MOST_TURNS || rarest > MOST_TURNS / 2) throw new RefusedValue('chances', `such that the mat is filled within ${MOST_TURNS} turns`, chances.join(', '))
     const over = kinds.reduce<Stage>((stage, kind) => withKind(stage, kind, most), { filled: Array.from({ length: most + 1 }, () => 1), weight: 0 }).filled
     const end = over.findIndex((chance) => chance > CERTAIN)
-    if (end >= 0) return distributionOf(over.slice(0, end + 1))
+    if (end >= 0) return turnsFrom(over.slice(0, end + 1))
   }
 } // prettier-ignore
 
@@ -85,7 +85,8 @@ function withKind({ filled, weight }: Stage, { chance, cells }: Kind, most: numb
   return { filled: next, weight: weight + chance }
 }
 
-function distributionOf(over: readonly number[]): TurnDistribution {
+/** The distribution that has these chances of being over after 0, 1, 2 … turns. */
+export function turnsFrom(over: readonly number[]): TurnDistribution {
   return {
     mean: over.reduce((sum, chance) => sum + (1 - chance), 0),
     quantile: (share) => {
@@ -117,5 +118,19 @@ export function playersTurns(one: TurnDistribution, players: number, ending: End
     if (ending === 'all-full') return own(rounds + 1) ** ahead * own(rounds) ** (players - ahead)
     return 1 - (1 - own(rounds + 1)) ** ahead * (1 - own(rounds)) ** (players - ahead)
   })
-  return distributionOf(over)
+  return turnsFrom(over)
+}
+
+/** Turns when a full mat is cleared and filled anew so many times (0 to 4): the fillings follow each other, so their chances are folded. */
+export function refilledTurns(one: TurnDistribution, refills: number): TurnDistribution {
+  requireInteger('refills', refills, 0, 4)
+  const chances = one.over.map((chance, t) => chance - (one.over[t - 1] ?? 0))
+  let sum = chances
+  for (let i = 0; i < refills; i++) {
+    const next = Array.from({ length: sum.length + chances.length - 1 }, () => 0)
+    sum.forEach((a, t) => chances.forEach((b, u) => (next[t + u] = (next[t + u] ?? 0) + a * b)))
+    sum = next
+  }
+  let total = 0
+  return turnsFrom(sum.map((chance) => Math.min(1, (total += chance))))
 }

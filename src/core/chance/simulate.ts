@@ -1,6 +1,6 @@
 import { requireInteger } from '../errors'
 import { type Random, drawUnit } from '../random'
-import type { Fill } from './fill'
+import { type Fill, type TurnDistribution, turnsFrom } from './fill'
 
 export interface MatRules {
   /** A turn on something full takes a piece away from it again (dough balls are squashed) instead of being lost. */
@@ -29,22 +29,20 @@ export function simulateFill(random: Random, { chances, cells }: Fill, { squash 
   return turns
 }
 
-export interface SimulatedTurns {
-  readonly mean: number
+export interface SimulatedTurns extends TurnDistribution {
   /** Of the mean: one standard error. */
   readonly error: number
-  readonly quantile: (share: number) => number
 }
 
 /** The turns of many simulated games (2 to 1,000,000), with the error of their mean. */
 export function simulateTurns(random: Random, games: number, play: (random: Random) => number): SimulatedTurns {
   requireInteger('games', games, 2, 1_000_000)
-  const turns = Array.from({ length: games }, () => play(random)).sort((a, b) => a - b)
+  const turns = Array.from({ length: games }, () => play(random))
+  const longest = turns.reduce((most, each) => Math.max(most, each), 0)
+  const counts = Array.from({ length: longest + 1 }, () => 0)
+  for (const each of turns) counts[each] = (counts[each] ?? 0) + 1
   const mean = turns.reduce((sum, each) => sum + each, 0) / games
   const variance = turns.reduce((sum, each) => sum + (each - mean) ** 2, 0) / (games - 1)
-  return {
-    mean,
-    error: Math.sqrt(variance / games),
-    quantile: (share) => turns[Math.min(games - 1, Math.max(0, Math.ceil(share * games) - 1))] ?? NaN,
-  }
+  let over = 0
+  return { ...turnsFrom(counts.map((count) => (over += count) / games)), mean, error: Math.sqrt(variance / games) }
 }

@@ -1,6 +1,6 @@
 import { RefusedValue } from '../errors'
 import { type Drawing, FAINT, INK, type Shape } from './model'
-import { fitSize, printable, textWidth } from './text'
+import { fitSize, printable, shortened, textWidth } from './text'
 
 export type PaperId = 'a4' | 'letter' | 'a3' | 'legal' | 'tabloid'
 
@@ -27,6 +27,9 @@ export const CHECK_BAR_MM = 100
  *  └──────────────────────────────┘
  */
 const HEAD_MM = 14
+const TITLE_MM = 6.5
+const LEAST_TITLE_MM = 3.8
+const LEAST_NAME_MM = 3.2
 const FOOT_MM = 12
 
 export interface Area {
@@ -69,21 +72,27 @@ export function makePage({ paper, title, footer, name, body }: PageRequest): Dra
   const shown = printable(title)
   const nameWidth = 62
   const titleWidth = width - 2 * SAFE_MARGIN_MM - (name ? nameWidth + 6 : 0)
-  const head: Shape[] = [
-    {
-      type: 'text',
-      layer: 'ink',
-      x: SAFE_MARGIN_MM,
-      y: SAFE_MARGIN_MM + 7,
-      text: shown,
-      size: fitSize(shown, 6.5, titleWidth, 'bold'),
-      weight: 'bold',
-      fill: INK,
-    },
-  ]
+  const head = titleShapes(shown, titleWidth)
   if (name)
     head.push(...nameLine(width - SAFE_MARGIN_MM - nameWidth, SAFE_MARGIN_MM + 7, nameWidth, name.text, name.label))
   return { width, height, title, shapes: [...head, ...body, ...foot(width, height, footer)] }
+}
+
+/** On one line as large as it fits, never smaller than can be read: a longer one takes a second line, and is cut there. */
+function titleShapes(title: string, width: number): Shape[] {
+  const size = fitSize(title, TITLE_MM, width, 'bold')
+  const isOne = size >= LEAST_TITLE_MM
+  const lines = isOne ? [title] : shortened(title, LEAST_TITLE_MM, width, 2, 'bold')
+  return lines.map((text, i) => ({
+    type: 'text',
+    layer: 'ink',
+    x: SAFE_MARGIN_MM,
+    y: SAFE_MARGIN_MM + (isOne ? 7 : 5.2 + i * LEAST_TITLE_MM * 1.3),
+    text,
+    size: isOne ? size : LEAST_TITLE_MM,
+    weight: 'bold',
+    fill: INK,
+  }))
 }
 
 function nameLine(x: number, y: number, width: number, text?: string, said = 'Name'): Shape[] {
@@ -92,19 +101,10 @@ function nameLine(x: number, y: number, width: number, text?: string, said = 'Na
   const label: Shape = { type: 'text', layer: 'ink', x, y, text: said, size: 4.2, fill: INK }
   const known = text === undefined ? '' : printable(text)
   if (known === '') return [rule, label]
-  return [
-    rule,
-    label,
-    {
-      type: 'text',
-      layer: 'ink',
-      x: start + 2,
-      y,
-      text: known,
-      size: fitSize(known, 5, x + width - start - 3),
-      fill: INK,
-    },
-  ]
+  const room = x + width - start - 3
+  const size = Math.max(LEAST_NAME_MM, fitSize(known, 5, room))
+  const [shown = known] = shortened(known, size, room + 0.01, 1)
+  return [rule, label, { type: 'text', layer: 'ink', x: start + 2, y, text: shown, size, fill: INK }]
 }
 
 function foot(width: number, height: number, footer: string): Shape[] {

@@ -73,3 +73,18 @@ function breakWord(word: string, size: number, width: number, weight: Weight): s
   }
   return [...pieces, piece]
 }
+
+/** The text on at most `lines` lines of a size (mm), cut with an ellipsis where it is longer. */
+export function shortened(
+  text: string,
+  size: number,
+  width: number,
+  lines: number,
+  weight: Weight = 'regular',
+): string[] {
+  const all = wrapText(text, size, width, weight)
+  if (all.length <= lines) return all
+  let last = all[lines - 1] ?? ''
+  while (last !== '' && textWidth(`${last}…`, size, weight) > width) last = last.slice(0, -1)
+  return [...all.slice(0, lines - 1), `${last.trimEnd()}…`]
+}

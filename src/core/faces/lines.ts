@@ -31,9 +31,10 @@ function line(x1: number, y1: number, x2: number, y2: number, stroke: string, st
 
 /**
  * The hour as a line from 0 to 60: counts past above it, counts to below its second half, and the way from 0
- * or to 60 that the minute hand (0 to 59) has counted. The past side and the to side differ in tint and hatch.
+ * or to 60 that the minute hand (0 to 59) has counted; blank, the line alone, to mark the minutes on. The past side
+ * and the to side differ in tint and hatch.
  */
-export function numberLine(minutes: number, words = DIAL_WORDS): Drawing {
+export function numberLine(minutes: number, words = DIAL_WORDS, { isBlank = false, lowInk = false } = {}): Drawing {
   const y = 20
   const isTo = minutes > 30
   const counted = isTo ? [minutes, 60] : [0, minutes]
@@ -42,32 +43,33 @@ export function numberLine(minutes: number, words = DIAL_WORDS): Drawing {
     return line(numberLineX(at), y - half, numberLineX(at), y + half, INK, at % 5 === 0 ? 0.6 : 0.3)
   })
   const hatch = Array.from({ length: 15 }, (_, i) => line(numberLineX(31 + 2 * i), y - 2, numberLineX(32 + 2 * i), y + 2, FAINT, 0.3)) // prettier-ignore
+  const tints: Shape[] = [
+    { type: 'path', layer: 'ink', commands: box(numberLineX(0), y - 2, numberLineX(30), y + 2), fill: '#F6E7CF' },
+    { type: 'path', layer: 'ink', commands: box(numberLineX(30), y - 2, numberLineX(60), y + 2), fill: '#E3EEF4' },
+  ]
   const fives = Array.from({ length: 13 }, (_, i) => i * 5)
   const at = numberLineX(minutes)
+  const marker: Shape = {
+    type: 'group', part: 'marker', x: at, y: 0,
+    shapes: [{ type: 'path', layer: 'ink', commands: [{ op: 'M', x: -3, y: y - 7.5 }, { op: 'L', x: 3, y: y - 7.5 }, { op: 'L', x: 0, y: y - 2.4 }, { op: 'Z' }], fill: INK }],
+  } // prettier-ignore
   return {
     width: NUMBER_LINE.width,
     height: NUMBER_LINE.height,
     title: 'number line',
     shapes: [
-      { type: 'path', layer: 'ink', commands: box(numberLineX(0), y - 2, numberLineX(30), y + 2), fill: '#F6E7CF' },
-      { type: 'path', layer: 'ink', commands: box(numberLineX(30), y - 2, numberLineX(60), y + 2), fill: '#E3EEF4' },
+      ...(lowInk ? [] : tints),
       ...hatch,
       line(numberLineX(0), y, numberLineX(60), y, INK, 0.5),
-      line(numberLineX(counted[0] ?? 0), y, numberLineX(counted[1] ?? 0), y, isTo ? SLATE : OAK, 2),
+      ...(isBlank
+        ? []
+        : [line(numberLineX(counted[0] ?? 0), y, numberLineX(counted[1] ?? 0), y, isTo ? SLATE : OAK, 2)]),
       ...ticks,
       ...fives.map((count) => text(numberLineX(count), y - 10.5, String(count), 5, OAK)),
       ...fives.filter((count) => count >= 30).map((count) => text(numberLineX(count), y + 7.5, String(60 - count), 5, SLATE)), // prettier-ignore
       text(numberLineX(15), y + 7.5, words.past, 5, OAK, 'bold'),
       text(numberLineX(45), y + 15, words.to, 5, SLATE, 'bold'),
-      {
-        type: 'group',
-        part: 'marker',
-        x: at,
-        y: 0,
-        shapes: [
-          { type: 'path', layer: 'ink', commands: [{ op: 'M', x: -3, y: y - 7.5 }, { op: 'L', x: 3, y: y - 7.5 }, { op: 'L', x: 0, y: y - 2.4 }, { op: 'Z' }], fill: INK }, // prettier-ignore
-        ],
-      },
+      ...(isBlank ? [] : [marker]),
     ],
   }
 }

@@ -2,7 +2,7 @@ import { activityOf } from '../activities'
 import type { Drawing, PaperId } from '../drawing'
 import { RECIPE_KINDS, type Recipe, recipePagesFor, usualRecipe } from '../make'
 import { type Item, type MisreadingId, type RungId, rungTimes } from '../teaching'
-import { type Print, type PrintableId, printables } from '../printables'
+import { type Print, type PrintableId, type SavedPrint, printables } from '../printables'
 import type { Wording } from '../wording'
 import { weightsOf, workingRung } from './need'
 import type { SessionPlan, SessionRequest } from './types'
@@ -13,6 +13,8 @@ export interface PrintSettings {
   readonly lowInk: boolean
   /** The clock that was chosen for the session; left out, a card clock on the paper of the house rules. */
   readonly recipe?: Recipe
+  /** What was put into the session from the Print room. */
+  readonly kept?: readonly { readonly name: string; readonly body: SavedPrint }[]
 }
 
 /** Everything a session prints: what the children get, then the keys. */
@@ -59,6 +61,7 @@ export function sessionPrints(plan: SessionPlan, request: SessionRequest, settin
         print('read-dials', workingRung(child, request), settings, seed + 100 + i, child.name, weightsOf(child)),
       ),
     )
+  for (const { name, body } of settings.kept ?? []) add(name, printables[body.printable].make(body.options, body.seed))
   return { pages, keys, items, contents }
 } // prettier-ignore
 
@@ -72,6 +75,6 @@ function print(
 ): Print {
   const printable = printables[id]
   const count = Math.min(printable.usualItems, rungTimes(rung, {}).length)
-  const ringOfFives = rung === 'fives' || rung === 'past-fives'
-  return printable.make({ ...settings, rung, count, owner, ringOfFives, weights }, seed)
+  const helps = rung === 'fives' || rung === 'past-fives' ? 1 : 0
+  return printable.make({ ...settings, rung, count, owner, helps, weights }, seed)
 }

@@ -1,19 +1,25 @@
-import { type Drawing, FAINT, INK, type PaperId, type Shape, bodyArea, fitSize, makePage, wrapText } from '../drawing'
-import { centredText, dialShapes } from '../faces'
-import { type Item, rungOf } from '../teaching'
-import { languages } from '../wording'
+import { onDial } from '../clock'
+import {
+  type Area,
+  type Drawing,
+  FAINT,
+  INK,
+  type Shape,
+  bodyArea,
+  fitSize,
+  makePage,
+  printable,
+  wrapText,
+} from '../drawing'
+import { type DialOptions, centredText, dialExtent, dialShapes } from '../faces'
+import { type Item, hasDialTimes, rungOf, type RungId } from '../teaching'
+import { languages, say } from '../wording'
 import type { PrintOptions } from './types'
 
-export interface Cell {
-  readonly x: number
-  readonly y: number
-  readonly width: number
-  readonly height: number
-}
+export type Cell = Area
 
-/** Equal cells that fill the page's body row by row, `count` of them at most. */
-export function gridCells(paper: PaperId, columns: number, rows: number, count = columns * rows): Cell[] {
-  const area = bodyArea(paper)
+/** Equal cells that fill an area row by row, `count` of them at most. */
+export function gridCells(area: Area, columns: number, rows: number, count = columns * rows): Cell[] {
   const width = area.width / columns
   const height = area.height / rows
   return Array.from({ length: Math.min(count, columns * rows) }, (_, i) => ({
@@ -24,36 +30,55 @@ export function gridCells(paper: PaperId, columns: number, rows: number, count =
   }))
 }
 
-/** The dial that an item shows, centred on a point. */
-export function itemDial(item: Item, x: number, y: number, radius: number, options: PrintOptions): Shape {
-  const hands = item.shown.as === 'dial' ? item.shown.hands : 'both'
-  const dial = dialShapes(item.shown.minute, {
-    radius,
-    hands,
-    ringOfFives: options.ringOfFives,
-    lowInk: options.lowInk,
-  })
-  return { type: 'group', part: 'dial', x, y, shapes: dial }
+/** The rungs whose times are read off two hands. */
+export function isTwoHanded(rung: RungId): boolean {
+  return hasDialTimes(rung) && rung !== 'fives' && rung !== 'hour-hand'
 }
 
-interface QuestionSheet {
-  readonly title: string
-  readonly footer: string
-  readonly columns: number
-  /** What stands in the cell of the item with this place, from 0. */
-  readonly question: (item: Item, place: number, cell: Cell) => Shape[]
+/** What the level of help and the house rules put on a dial. */
+export function dialLook({ helps = 0, lowInk, wording }: PrintOptions): Partial<DialOptions> {
+  const words = languages[wording.language].phrases.onDial
+  return { ringOfFives: helps >= 1, halves: helps >= 2, handLabels: helps >= 3, words, lowInk }
 }
 
-/** A page of questions in equal cells, with a line for the child's name. */
-export function questionSheet(items: readonly Item[], options: PrintOptions, sheet: QuestionSheet): Drawing {
-  const cells = gridCells(options.paper, sheet.columns, Math.ceil(items.length / sheet.columns), items.length)
-  return makePage({
-    paper: options.paper,
-    title: sheet.title,
-    footer: sheet.footer,
-    name: { line: true, text: options.owner, label: languages[options.wording.language].phrases.name },
-    body: cells.flatMap((cell, i) => sheet.question(items[i] as Item, i, cell)),
-  })
+/** The face's radius with which a dial, ring of fives and all, stays within `room` mm of its centre. */
+export function radiusIn(room: number, { helps = 0 }: PrintOptions): number {
+  return room / dialExtent({ radius: 1, ringOfFives: helps >= 1 })
+}
+
+/** A dial centred on a point that takes `room` mm each way. */
+export function dialAt(
+  minute: number,
+  x: number,
+  y: number,
+  room: number,
+  options: PrintOptions,
+  more: Partial<DialOptions> = {},
+): Shape {
+  const look = { ...dialLook(options), ...more }
+  const radius = room / dialExtent({ radius: 1, ringOfFives: look.ringOfFives })
+  return { type: 'group', part: 'dial', x, y, shapes: dialShapes(minute, { radius, ...look }) }
+}
+
+/** The dial that an item shows, with the hands that it shows. */
+export function itemDial(item: Item, x: number, y: number, room: number, options: PrintOptions): Shape {
+  return dialAt(item.shown.minute, x, y, room, options, { hands: item.shown.as === 'dial' ? item.shown.hands : 'both' })
+}
+
+/** Shapes that belong together, so that they can be found in the drawing by their name. */
+export function part(name: string, shapes: readonly Shape[], x = 0, y = 0): Shape {
+  return { type: 'group', part: name, x, y, shapes }
+}
+
+/** The adult's own title where the print fonts can draw any of it, else the usual one. */
+export function titleOr({ title }: PrintOptions, usual: string): string {
+  return printable(title ?? '') === '' ? usual : (title ?? usual)
+}
+
+/** A page of cells that children write on, with a line for the name. */
+export function childPage(options: PrintOptions, title: string, footer: string, body: readonly Shape[]): Drawing {
+  const label = languages[options.wording.language].phrases.name
+  return makePage({ paper: options.paper, title, footer, name: { line: true, text: options.owner, label }, body })
 }
 
 /** The number of a question, in the corner of its cell. */
@@ -69,25 +94,58 @@ export function rule(x1: number, x2: number, y: number): Shape {
   return { type: 'line', layer: 'ink', x1, y1: y, x2, y2: y, stroke: INK, strokeMm: 0.3 }
 }
 
-/** The lines that a guillotine follows: each edge between cells drawn once, over the whole grid. */
-export function cutGrid(cells: readonly Cell[]): Shape[] {
-  const first = cells[0]
-  if (!first) return []
-  const edges = (of: (cell: Cell) => number[]) => [
-    ...new Set(cells.flatMap(of).map((v) => Math.round(v * 1000) / 1000)),
-  ]
-  const xs = edges((cell) => [cell.x, cell.x + cell.width])
-  const ys = edges((cell) => [cell.y, cell.y + cell.height])
-  const [left, right] = [Math.min(...xs), Math.max(...xs)]
-  const [top, bottom] = [Math.min(...ys), Math.max(...ys)]
-  const line = (x1: number, y1: number, x2: number, y2: number): Shape => ({ type: 'line', layer: 'cut', x1, y1, x2, y2, stroke: FAINT, strokeMm: 0.25 }) // prettier-ignore
-  return [...xs.map((x) => line(x, top, x, bottom)), ...ys.map((y) => line(left, y, right, y))]
-}
-
 /** Words about a point, on as many lines as they need at a width (mm). */
 export function wordsIn(text: string, x: number, y: number, width: number, most = 8): Shape[] {
   // No word is broken: German counts are long.
   const size = Math.min(...text.split(' ').map((word) => fitSize(word, most, width - 0.01)))
   const lines = wrapText(text, size, width)
   return lines.map((line, i) => centredText(line, x, y + (i - (lines.length - 1) / 2) * size * 1.35, size, INK))
+}
+
+/** One line of text from a point to the right, no wider than `width`. */
+export function textFrom(text: string, x: number, y: number, width: number, most = 5.5, fill = INK): Shape {
+  return { type: 'text', layer: 'ink', x, y, text, size: fitSize(text, most, width), fill }
+}
+
+/** A tick or a cross of `size` mm about a point, drawn: the print fonts have neither. */
+export function mark(isRight: boolean, x: number, y: number, size: number, colour: string): Shape {
+  const s = size / 2
+  const commands = isRight
+    ? [
+        { op: 'M' as const, x: x - s, y },
+        { op: 'L' as const, x: x - s / 3, y: y + s * 0.7 },
+        { op: 'L' as const, x: x + s, y: y - s },
+      ]
+    : [
+        { op: 'M' as const, x: x - s, y: y - s },
+        { op: 'L' as const, x: x + s, y: y + s },
+        { op: 'M' as const, x: x + s, y: y - s },
+        { op: 'L' as const, x: x - s, y: y + s },
+      ]
+  return part(isRight ? 'tick' : 'cross', [{ type: 'path', layer: 'ink', commands, stroke: colour, strokeMm: 1.1 }])
+}
+
+/** A page of text in two columns, numbered, for the adult. */
+export function listPage(
+  title: string,
+  lines: readonly string[],
+  options: PrintOptions,
+  footer: string,
+  named = 'line',
+): Drawing {
+  const area = bodyArea(options.paper)
+  const rows = Math.max(1, Math.ceil(lines.length / 2))
+  const height = Math.min(14, area.height / rows)
+  const body = lines.map((text, i): Shape => {
+    const x = area.x + (i < rows ? 0 : area.width / 2)
+    return part(`${named}-${i}`, [
+      textFrom(`${i + 1}. ${text}`, x, area.y + ((i % rows) + 0.7) * height, area.width / 2 - 4),
+    ])
+  })
+  return makePage({ paper: options.paper, title, footer, body })
+}
+
+/** A dial time in figures, as the group's language writes it. */
+export function figures(minute: number, { wording }: PrintOptions): string {
+  return say(onDial(minute), { ...wording, form: 'digital' })
 }

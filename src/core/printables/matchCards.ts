@@ -1,61 +1,98 @@
-import { type Drawing, type Shape, makePage } from '../drawing'
-import { dialExtent } from '../faces'
+import { INK, type Shape } from '../drawing'
+import { centredText } from '../faces'
+import { RefusedValue } from '../errors'
 import { randomFrom, shuffled } from '../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../teaching'
+import { say } from '../wording'
+import { type CardFace, cardPages } from './cards'
 import { controlCard } from './controlCard'
-import { type Cell, cutGrid, gridCells, itemDial, printFooter, wordsIn } from './frame'
+import { type Cell, figures, isTwoHanded, itemDial, part, printFooter, wordsIn } from './frame'
 import type { PrintOptions, Printable } from './types'
 
-const COLUMNS = 3
-const ROWS = 4
-
-type Card = { readonly face: 'dial' | 'words'; readonly item: Item }
-
-/** Pairs of cards, a dial and its words, shuffled over the pages; the key is the control card. */
+/** Sets of cards that say the same: a dial and its words, or a dial, its figures and its words. */
 export const matchCards: Printable = {
   id: 'match-cards',
+  kind: 'cards',
   name: 'Match cards',
   stage: 'pictorial',
-  purpose: 'Dials and words to cut out and pair, with a control card',
-  counts: 'pairs',
+  purpose: 'Dials, words and figures to cut out and put together, with a control card or a mark on the back',
+  counts: 'sets',
   leastItems: 1,
-  suits: hasDialTimes,
-  needs: ['scissors', 'card or stiff paper'],
-  cautions: ['scissors'],
   mostItems: 12,
   usualItems: 6,
+  suits: hasDialTimes,
+  takes: ['helps', 'forms', 'backs', 'cuts'],
+  needs: ['scissors', 'card'],
+  cautions: ['scissors'],
+  notes: ({ backs }) => [
+    backs
+      ? 'The same number on the back of all cards of a set: turn them over to check.'
+      : 'Check by the control card. With backs, each set has a number behind it.',
+  ],
   make(options, seed) {
     const random = randomFrom(seed)
     const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
     const cards = shuffled(
       random,
-      items.flatMap((item): Card[] => [
-        { face: 'dial', item },
-        { face: 'words', item },
-      ]),
+      items.flatMap((item, i) => facesOf(item, options).map((front) => ({ front, back: numberedBack(i + 1) }))),
     )
     const footer = printFooter('Match cards', options, seed)
-    const pages: Drawing[] = []
-    for (let from = 0; from < cards.length; from += COLUMNS * ROWS)
-      pages.push(cardPage(cards.slice(from, from + COLUMNS * ROWS), options, footer))
-    return { items, pages, key: [controlCard('match cards', items, options, `${footer} · key`)] }
+    const pages = cardPages(
+      {
+        fronts: cards.map(({ front }) => front),
+        backs: cards.map(({ back }) => back),
+        columns: 3,
+        rows: 4,
+        title: 'Match cards: cut along the lines',
+        footer,
+      },
+      options,
+    )
+    const beside =
+      options.forms === 3
+        ? (item: Item) => `${figures(item.shown.minute, options)}   ${wordsOf(item, options)}`
+        : undefined
+    return { items, pages, key: [controlCard('match cards', items, options, `${footer} · key`, beside)] }
   },
 }
 
-function cardPage(cards: readonly Card[], options: PrintOptions, footer: string): Drawing {
-  const cells = gridCells(options.paper, COLUMNS, ROWS, cards.length)
-  return makePage({
-    paper: options.paper,
-    title: options.owner ? `Match cards for ${options.owner}` : 'Match cards: cut along the lines',
-    footer,
-    body: [...cutGrid(cells), ...cells.flatMap((cell, i) => cardFace(cards[i] as Card, cell, options))],
-  })
+function facesOf(item: Item, options: PrintOptions): CardFace[] {
+  if (options.forms === 3 && !isTwoHanded(item.rung))
+    throw new RefusedValue('forms', '2 on a rung with one hand, which has no figures', 3)
+  const words = options.forms === 3 ? wordsOf(item, options) : sayAnswer(item, item.answer, options.wording)
+  const figureCards = options.forms === 3 ? [wordCard('figures', figures(item.shown.minute, options), 12)] : []
+  return [dialCard(item, options), ...figureCards, wordCard('words', words)]
 }
 
-function cardFace({ face, item }: Card, cell: Cell, options: PrintOptions): Shape[] {
-  const x = cell.x + cell.width / 2
-  const y = cell.y + cell.height / 2
-  if (face === 'words') return wordsIn(sayAnswer(item, item.answer, options.wording), x, y, cell.width - 10)
-  const room = Math.min(cell.width, cell.height) / 2 - 4
-  return [itemDial(item, x, y, room / dialExtent({ radius: 1, ringOfFives: options.ringOfFives }), options)]
+/** Words even where the group writes figures: a set of three has its figures besides. */
+function wordsOf(item: Item, { wording }: PrintOptions): string {
+  const said = sayAnswer(item, item.answer, wording)
+  return /^\d/.test(said) ? say(item.shown.minute, { ...wording, form: 'turns' }) : said
+}
+
+/** A card with the dial of an item. */
+export function dialCard(item: Item, options: PrintOptions): CardFace {
+  return (cell: Cell): Shape[] => [
+    itemDial(
+      item,
+      cell.x + cell.width / 2,
+      cell.y + cell.height / 2,
+      Math.min(cell.width, cell.height) / 2 - 4,
+      options,
+    ),
+  ]
+}
+
+/** A card with words or figures. */
+export function wordCard(named: string, text: string, most = 8): CardFace {
+  return (cell) => [
+    part(named, wordsIn(text, cell.x + cell.width / 2, cell.y + cell.height / 2, cell.width - 10, most)),
+  ]
+}
+
+/** A back with the number of its set at the middle. */
+export function numberedBack(number: number): CardFace {
+  return (cell) => [
+    part('mark', [centredText(String(number), cell.x + cell.width / 2, cell.y + cell.height / 2, 9, INK)]),
+  ]
 }

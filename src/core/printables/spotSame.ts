@@ -1,9 +1,20 @@
-import { type Drawing, GOLD, type Shape, makePage } from '../drawing'
-import { dialExtent } from '../faces'
+import { handsHidden } from '../clock'
+import { GOLD, type Shape, bodyArea } from '../drawing'
 import { drawInt, randomFrom, shuffled } from '../random'
-import { type Item, hasDialTimes, luresFor, makeItems, sayAnswer } from '../teaching'
+import { type Item, luresFor, makeItems, sayAnswer } from '../teaching'
 import { languages } from '../wording'
-import { gridCells, itemDial, printFooter, rule, wordsIn } from './frame'
+import {
+  type Cell,
+  childPage,
+  dialAt,
+  gridCells,
+  isTwoHanded,
+  part,
+  printFooter,
+  rule,
+  titleOr,
+  wordsIn,
+} from './frame'
 import type { PrintOptions, Printable } from './types'
 
 const DIALS = 4
@@ -17,6 +28,7 @@ interface Row {
 /** A target and a row of clocks, some right, the wrong ones from misreadings: the right ones are ringed. */
 export const spotSame: Printable = {
   id: 'spot-same',
+  kind: 'sheet',
   name: 'Spot the same',
   purpose: 'A time and a row of clocks; the wrong ones are what children misread',
   stage: 'pictorial',
@@ -24,7 +36,8 @@ export const spotSame: Printable = {
   leastItems: 1,
   mostItems: 6,
   usualItems: 5,
-  suits: (rung) => hasDialTimes(rung) && rung !== 'fives' && rung !== 'hour-hand',
+  suits: isTwoHanded,
+  takes: ['helps', 'lures'],
   needs: ['pencils'],
   cautions: [],
   make(options, seed) {
@@ -32,39 +45,45 @@ export const spotSame: Printable = {
     const bare = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
     const rows = bare.map((item): Row => {
       const right = drawInt(random, 1, 2)
-      const lures = luresFor(item, { count: DIALS - right, seed: drawInt(random, 0, 1e9), weights: options.weights })
+      const lures = luresFor(item, { count: 10, seed: drawInt(random, 0, 1e9), weights: options.weights })
+        .filter(({ value }) => value.kind === 'time' && !handsHidden(value.minute))
+        .slice(0, DIALS - right)
       const wrong = lures.flatMap(({ value }) => (value.kind === 'time' ? [value.minute] : []))
       const times = shuffled(random, [...Array.from({ length: right }, () => item.shown.minute), ...wrong])
       return { item: { ...item, lures }, times }
     })
     const footer = printFooter('Spot the same', options, seed)
-    return { items: rows.map(({ item }) => item), pages: [sheet(rows, options, footer, false)], key: [sheet(rows, options, `${footer} · key`, true)] } // prettier-ignore
+    const { phrases } = languages[options.wording.language]
+    const cells = gridCells(bodyArea(options.paper), 1, rows.length)
+    const body = (isKey: boolean) =>
+      rows.map((row, i) => part(`question-${i}`, strip(row, cells[i] as Cell, options, isKey)))
+    return {
+      items: rows.map(({ item }) => item),
+      pages: [childPage(options, titleOr(options, phrases.spotSame), footer, body(false))],
+      key: [childPage(options, 'Key: spot the same', `${footer} · key`, body(true))],
+    }
   },
 }
 
-function sheet(rows: readonly Row[], options: PrintOptions, footer: string, isKey: boolean): Drawing {
-  const { phrases } = languages[options.wording.language]
-  const body = gridCells(options.paper, 1, rows.length).flatMap((cell, i): Shape[] => {
-    const row = rows[i]
-    if (!row) return []
-    const wordsWidth = cell.width * 0.22
-    const width = (cell.width - wordsWidth) / DIALS
-    const room = Math.min(width, cell.height) / 2 - 3
-    const radius = room / dialExtent({ radius: 1, ringOfFives: options.ringOfFives })
-    const y = cell.y + cell.height / 2
-    const dials = row.times.flatMap((minute, at): Shape[] => {
-      const x = cell.x + wordsWidth + (at + 0.5) * width
-      const shown: Item = { ...row.item, shown: { as: 'dial', minute, hands: 'both' } }
-      const isRight = isKey && minute === row.item.shown.minute
-      const ring: Shape = { type: 'group', part: 'ring', x, y, shapes: [{ type: 'circle', layer: 'ink', cx: 0, cy: 0, r: room + 1.5, fill: 'none', stroke: GOLD, strokeMm: 1.6 }] } // prettier-ignore
-      return [itemDial(shown, x, y, radius, options), ...(isRight ? [ring] : [])]
-    })
-    const words = sayAnswer(row.item, row.item.answer, options.wording)
-    return [
-      ...wordsIn(words, cell.x + wordsWidth / 2, y, wordsWidth - 3, 6.5),
-      ...dials,
-      rule(cell.x, cell.x + cell.width, cell.y + cell.height),
-    ]
+function strip({ item, times }: Row, cell: Cell, options: PrintOptions, isKey: boolean): Shape[] {
+  const wordsWidth = cell.width * 0.22
+  const width = (cell.width - wordsWidth) / DIALS
+  const room = Math.min(width, cell.height) / 2 - 3
+  const y = cell.y + cell.height / 2
+  const dials = times.flatMap((minute, at): Shape[] => {
+    const x = cell.x + wordsWidth + (at + 0.5) * width
+    const ring = part(
+      'ring',
+      [{ type: 'circle', layer: 'ink', cx: 0, cy: 0, r: room + 1.5, fill: 'none', stroke: GOLD, strokeMm: 1.6 }],
+      x,
+      y,
+    )
+    return [dialAt(minute, x, y, room, options), ...(isKey && minute === item.shown.minute ? [ring] : [])]
   })
-  return makePage({ paper: options.paper, title: isKey ? 'Key: spot the same' : phrases.spotSame, footer, name: { line: true, text: options.owner, label: phrases.name }, body }) // prettier-ignore
+  const words = sayAnswer(item, item.answer, options.wording)
+  return [
+    part('words', wordsIn(words, cell.x + wordsWidth / 2, y, wordsWidth - 3, 6.5)),
+    ...dials,
+    rule(cell.x, cell.x + cell.width, cell.y + cell.height),
+  ]
 }

@@ -2,8 +2,8 @@ import { type Drawing, INK, type Shape, bodyArea, makePage } from '../drawing'
 import { randomFrom } from '../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../teaching'
 import { controlCard } from './controlCard'
-import { printFooter, wordsIn } from './frame'
-import { USUAL_CELLS, mat } from './mat'
+import { part, printFooter, wordsIn } from './frame'
+import { MAT_NOTES, USUAL_CELLS, mat } from './mat'
 import type { PrintOptions, Printable } from './types'
 
 const FACES = 6
@@ -14,6 +14,7 @@ const FLAP_MM = 10
 /** A die with six times to fold and glue, and a mat of clocks to fill: what is thrown is covered. */
 export const tossAndFill: Printable = {
   id: 'toss-and-fill',
+  kind: 'game',
   name: 'Toss and fill',
   purpose: 'A die with six times and a mat of clocks to cover; how long it lasts is worked out first',
   stage: 'pictorial',
@@ -22,7 +23,9 @@ export const tossAndFill: Printable = {
   mostItems: FACES,
   usualItems: FACES,
   suits: hasDialTimes,
-  needs: ['scissors and glue', 'counters (buttons, pasta or pom-poms will do)', 'card for the die'],
+  takes: ['helps', 'cells'],
+  notes: () => [...MAT_NOTES],
+  needs: ['scissors', 'glue', 'card', 'counters'],
   cautions: ['scissors', 'small-parts', 'glue'],
   fill: ({ cells = USUAL_CELLS }) => ({ chances: Array.from({ length: FACES }, () => 1), cells: Array.from({ length: FACES }, () => cells) }), // prettier-ignore
   make(options, seed) {
@@ -61,7 +64,10 @@ function dieNet(items: readonly Item[], options: PrintOptions, footer: string): 
   const faces = items.flatMap((item, face): Shape[] => {
     const { x, y } = corner(face)
     return [
-      { type: 'group', part: `face-${face}`, x: 0, y: 0, shapes: wordsIn(sayAnswer(item, item.answer, options.wording), x + EDGE_MM / 2, y + EDGE_MM / 2, EDGE_MM - 8, 7) }, // prettier-ignore
+      part(
+        `face-${face}`,
+        wordsIn(sayAnswer(item, item.answer, options.wording), x + EDGE_MM / 2, y + EDGE_MM / 2, EDGE_MM - 8, 7),
+      ),
       square(x, y),
     ]
   })

@@ -8,23 +8,29 @@ import {
   makePage,
   pointOnDial,
 } from '../drawing'
+import { RefusedValue } from '../errors'
 import { randomFrom } from '../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../teaching'
 import { controlCard } from './controlCard'
-import { printFooter, wordsIn } from './frame'
-import { USUAL_CELLS, mat } from './mat'
+import { part, printFooter, wordsIn } from './frame'
+import { MAT_NOTES, USUAL_CELLS, mat } from './mat'
 import type { PrintOptions, Printable } from './types'
 
 const RADIUS_MM = 84
 
-/** How wide each sector is beside the others: all alike, or every second one twice as wide. */
-function weightsOf({ count, unequal }: Pick<PrintOptions, 'count' | 'unequal'>): number[] {
-  return Array.from({ length: count }, (_, i) => (unequal && i % 2 === 1 ? 2 : 1))
+/** How wide each sector is beside the others. Throws RefusedValue for a width that is not above 0. */
+function weightsOf({ count, sectors }: Pick<PrintOptions, 'count' | 'sectors'>): number[] {
+  return Array.from({ length: count }, (_, i) => {
+    const width = sectors?.[i] ?? 1
+    if (!(width > 0 && width <= 10)) throw new RefusedValue(`width of sector ${i + 1}`, 'above 0 and at most 10', width)
+    return width
+  })
 }
 
 /** A spinner with 4 to 12 sectors and a mat of clocks to fill: what the arrow points at is covered. */
 export const twirlAndFill: Printable = {
   id: 'twirl-and-fill',
+  kind: 'game',
   name: 'Twirl and fill',
   purpose: 'A spinner with 4 to 12 times and a mat of clocks to cover; how long it lasts is worked out first',
   stage: 'pictorial',
@@ -33,7 +39,9 @@ export const twirlAndFill: Printable = {
   mostItems: 12,
   usualItems: 6,
   suits: hasDialTimes,
-  needs: ['a pencil and a paper clip to twirl', 'counters (buttons, pasta or pom-poms will do)'],
+  takes: ['helps', 'cells', 'sectors'],
+  notes: () => [...MAT_NOTES],
+  needs: ['clip', 'counters', 'scissors'],
   cautions: ['scissors', 'small-parts'],
   fill: (options) => ({ chances: weightsOf(options), cells: Array.from({ length: options.count }, () => options.cells ?? USUAL_CELLS) }), // prettier-ignore
   make(options, seed) {
@@ -64,7 +72,7 @@ function spinner(items: readonly Item[], options: PrintOptions, footer: string):
     const room = Math.min(46, 2 * RADIUS_MM * 0.6 * Math.sin((((to - from) / 2) * Math.PI) / 180))
     return [
       { type: 'line', layer: 'ink', x1: 0, y1: 0, x2: edge.x, y2: edge.y, stroke: INK, strokeMm: 0.5 },
-      { type: 'group', part: `sector-${i}`, x: 0, y: 0, shapes: wordsIn(sayAnswer(item, item.answer, options.wording), at.x, at.y, room, 6) }, // prettier-ignore
+      part(`sector-${i}`, wordsIn(sayAnswer(item, item.answer, options.wording), at.x, at.y, room, 6)),
     ]
   })
   const round: Shape = { type: 'path', layer: 'cut', commands: circlePath(0, 0, RADIUS_MM), stroke: INK, strokeMm: 0.5 }

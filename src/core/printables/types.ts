@@ -1,13 +1,26 @@
+import type { Fill } from '../chance'
 import type { Drawing, PaperId } from '../drawing'
 import type { CautionId } from '../make'
-import type { Fill } from '../chance'
+import type { NeedId } from './needs'
+import type { Random } from '../random'
 import type { Item, MisreadingId, RungId, Stage } from '../teaching'
 import type { Wording } from '../wording'
 
 export const PRINTABLE_IDS = [
-  'read-dials', 'draw-hands', 'spot-same', 'how-long', 'match-cards', 'loop-cards', 'toss-and-fill', 'twirl-and-fill',
+  'toss-and-fill', 'twirl-and-fill', 'trail', 'loop-cards', 'minutes-later', 'memory-pairs', 'dominoes', 'bingo',
+  'match-cards', 'jigsaw-halves', 'compose-cards', 'fives-cards', 'show-me-cards', 'badges', 'day-halves-cards',
+  'read-dials', 'draw-hands', 'spot-same', 'one-hand-dials', 'match-sheet', 'order-times', 'true-false', 'colour-zone',
+  'draw-clock', 'number-line', 'round-fives', 'later-sooner', 'how-long', 'work-back-sheet', 'timetable', 'rung-check',
 ] as const // prettier-ignore
 export type PrintableId = (typeof PRINTABLE_IDS)[number]
+
+/** What stands on every dial as a help, one more at each level: nothing, the ring of fives, past and to sides, the hands' names. */
+export const HELP_LEVELS = ['none', 'ring of fives', 'ring, past and to sides', 'ring, sides and hand names'] as const
+export type HelpLevel = 0 | 1 | 2 | 3
+
+/** How the back of a card comes to lie behind its front: by turning the sheet over its long or its short edge. */
+export const FLIPS = { 'long-edge': 'turned over the long edge', 'short-edge': 'turned over the short edge' } as const
+export type Flip = keyof typeof FLIPS
 
 export interface PrintOptions {
   readonly paper: PaperId
@@ -17,15 +30,46 @@ export interface PrintOptions {
   readonly count: number
   /** Printed on the name line, and in the key. */
   readonly owner?: string
-  /** 5, 10 … 60 round each dial. */
-  readonly ringOfFives?: boolean
+  /** Instead of the usual title; what the print fonts cannot draw is left out. */
+  readonly title?: string
+  readonly helps?: HelpLevel
   readonly lowInk?: boolean
+  /** How likely each misreading is to make a wrong choice; 1 where it is not named, above 0. */
   readonly weights?: Partial<Record<MisreadingId, number>>
+  /** Answers are written on a line, or the right one of three is ringed. */
+  readonly answers?: 'write' | 'choose'
+  /** Marks beyond the cut lines, for a guillotine. */
+  readonly guillotine?: boolean
+  /** A page of backs for every page of cards. */
+  readonly backs?: Flip
+  /** In match sets: a dial and its words, or a dial, its figures and its words. */
+  readonly forms?: 2 | 3
   /** In the games on a mat: cells of each time, 1 to 4. */
   readonly cells?: number
-  /** On a spinner: every second sector twice as wide as the others. */
-  readonly unequal?: boolean
+  /** How wide each sector of a spinner is beside the others, each above 0; alike where it is left out. */
+  readonly sectors?: readonly number[]
+  /** Minutes from each clock to the next, 5 to 300; drawn anew for each where it is left out. */
+  readonly by?: number
+  /** Boards of a game, 2 to 12. */
+  readonly boards?: number
+  /** The other way round: in a timetable clocks are shown and the times written. */
+  readonly reversed?: boolean
 }
+
+/** Raised when a printable draws other pages for the same options and seed than before: what was kept says which it was made with. */
+export const PRINTS_MADE = 1
+
+/** All that is needed to make a print again. */
+export interface SavedPrint {
+  readonly printable: PrintableId
+  readonly options: PrintOptions
+  readonly seed: number
+  readonly made: number
+}
+
+/** Options that not every printable has. */
+export type Extra =
+  'lures' | 'answers' | 'backs' | 'forms' | 'cells' | 'sectors' | 'by' | 'boards' | 'reversed' | 'cuts' | 'helps'
 
 export interface Print {
   readonly pages: readonly Drawing[]
@@ -34,9 +78,10 @@ export interface Print {
   readonly items: readonly Item[]
 }
 
-/** A pure function of options and a seed. */
-export interface Printable {
+/** What a printable is, before it is made. */
+export interface PrintableFacts {
   readonly id: PrintableId
+  readonly kind: 'game' | 'cards' | 'sheet'
   readonly name: string
   readonly stage: Stage
   /** What it is for, in a line. */
@@ -49,11 +94,21 @@ export interface Printable {
   readonly usualItems: number
   /** The rungs it can be made for. */
   readonly suits: (rung: RungId) => boolean
-  /** What else is needed, with what stands in for it at home. */
-  readonly needs: readonly string[]
+  /** Which of the special options it takes. */
+  readonly takes: readonly Extra[]
+  /** What else is needed. */
+  readonly needs: readonly NeedId[]
   readonly cautions: readonly CautionId[]
   /** For a game on a mat: what a turn gives and what there is to fill. */
   readonly fill?: (options: PrintOptions) => Fill
-  /** Throws RefusedValue for a rung without dial times or a count beyond what the rung has. */
+  /** For other games: the turns of one played game. */
+  readonly play?: (random: Random, options: PrintOptions, players: number) => number
+  /** What the adult is to know of this very print, a line each: how to play it, what is true of it. */
+  readonly notes?: (options: PrintOptions, seed: number) => string[]
+}
+
+/** A pure function of options and a seed. */
+export interface Printable extends PrintableFacts {
+  /** Throws RefusedValue for a rung without such questions or a count beyond what the rung has. */
   readonly make: (options: PrintOptions, seed: number) => Print
 }

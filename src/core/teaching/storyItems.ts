@@ -13,7 +13,7 @@ import { durationOf } from './values'
 export const DOING_TIMES: Readonly<Record<DoingId, readonly number[]>> = {
   'wake-up': [timeAt(6, 30), timeAt(7, 0), timeAt(7, 15)],
   breakfast: [timeAt(7, 30), timeAt(8, 0)],
-  school: [timeAt(8, 45), timeAt(9, 0)],
+  school: [timeAt(8, 50), timeAt(9, 0)],
   lunch: [timeAt(12, 0), timeAt(12, 30)],
   play: [timeAt(15, 30), timeAt(16, 15)],
   supper: [timeAt(18, 0), timeAt(18, 30)],
@@ -60,6 +60,8 @@ function distinct(make: () => Item | undefined): Item[] {
   for (let tries = 0; items.length < POOL && tries < POOL * 30; tries++) {
     const item = make()
     if (!item || handsHidden(item.shown.minute) || (item.shown.as === 'span' && handsHidden(item.shown.to))) continue
+    // The clock that follows is drawn too; a rounded time is only said.
+    if (item.answer.kind === 'time' && item.ask !== 'round' && handsHidden(item.answer.minute)) continue
     if (!items.some((other) => onDial(other.shown.minute) === onDial(item.shown.minute))) items.push(item)
   }
   return items

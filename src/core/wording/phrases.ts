@@ -23,6 +23,26 @@ export interface Phrases {
   readonly drawHands: string
   readonly spotSame: string
   readonly howLongEach: string
+  readonly joinPairs: string
+  readonly orderMorning: string
+  readonly rightOrWrong: string
+  readonly ringRight: string
+  readonly colourZone: string
+  readonly drawClock: string
+  readonly markLine: string
+  readonly laterBy: (length: string) => string
+  readonly soonerBy: (length: string) => string
+  readonly thenWhat: string
+  readonly startAt: string
+  readonly doneBy: string
+  readonly dayPlan: string
+  readonly planClocks: string
+  readonly planTimes: string
+  readonly findNext: string
+  readonly start: string
+  readonly bingo: string
+  readonly showKnow: string
+  readonly noonOrNight: string
   readonly whenIs: (doing: string) => string
   /** "still 10-something": what the hour is called while the hour hand is in its zone. */
   readonly stillHour: (hour: number) => string

@@ -10,13 +10,13 @@ const MOST_SHOWN = 6
 
 /** What comes out of the printer beside the run sheet: the very pages, made here by the same core. */
 export function PrintsPanel({ state, context }: { state: PlanState; context: SessionContext }) {
-  const { settings, recipe, yard } = context
+  const { settings, recipe, yard, prints: kept } = context
   const { session, request } = state
   const { paper, lowInk } = settings
   const prints = useMemo(
-    () => (request.children.length === 0 ? undefined : sessionPrints(session.plan, request, { paper, lowInk, wording: wordingOf(settings), recipe: recipe?.body }, session.seed)),
+    () => (request.children.length === 0 ? undefined : sessionPrints(session.plan, request, { paper, lowInk, wording: wordingOf(settings), recipe: recipe?.body, kept }, session.seed)),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the request follows from the session
-    [session, settings, recipe],
+    [session, settings, recipe, kept],
   )
   if (!prints) return <Text size="sm">There is nobody in this group to print for.</Text>
   const pages = [...prints.pages, ...prints.keys]
@@ -34,9 +34,14 @@ export function PrintsPanel({ state, context }: { state: PlanState; context: Ses
             Clocks by {recipe.name} <TakeOut sessionId={session.id} what={recipe.name} things={{ recipeId: null }} />
           </li>
         )}
-        {prints.contents.map(({ title, pages: count }) => (
+        {prints.contents.filter(({ title }) => !kept.some(({ name }) => name === title)).map(({ title, pages: count }) => (
           <li key={title}>
             {title}: {count} {count === 1 ? 'page' : 'pages'}
+          </li>
+        ))}
+        {kept.map(({ id, name }) => (
+          <li key={id}>
+            {name}, from the Print room <TakeOut sessionId={session.id} what={name} path={`/api/prints/${id}/session`} things={{ sessionId: null }} />
           </li>
         ))}
         {prints.keys.length > 0 && <li>Keys, at the end: {prints.keys.length}</li>}
@@ -58,10 +63,10 @@ export function PrintsPanel({ state, context }: { state: PlanState; context: Ses
 } // prettier-ignore
 
 /** Takes what was put into the session out again; it stays saved. */
-function TakeOut({ sessionId, what, things }: { sessionId: string; what: string; things: object }) {
+function TakeOut({ sessionId, what, things, path = `/api/sessions/${sessionId}/attach` }: { sessionId: string; what: string; things: object; path?: string }) {
   const client = useQueryClient()
   const out = useMutation({
-    mutationFn: () => api.put(`/api/sessions/${sessionId}/attach`, things),
+    mutationFn: () => api.put(path, things),
     onSuccess: () => client.invalidateQueries({ queryKey: ['session', sessionId] }),
   })
   return (

@@ -1,36 +1,98 @@
-import { NativeSelect, Stack, Text, UnstyledButton } from '@mantine/core'
-import { useState } from 'react'
-import { type RungId, STAGES, rungs } from '../../core'
+import { Checkbox, Group, NativeSelect, NumberInput, Stack, Text, UnstyledButton } from '@mantine/core'
+import { useMemo, useState } from 'react'
+import {
+  NEEDS,
+  type NeedId,
+  type Printable,
+  type RungId,
+  STAGES,
+  aboutMinutes,
+  countsOn,
+  rungs,
+  secondsATurnAt,
+} from '../../core'
 import type { PrintState } from './usePrint'
 
-/** Games, cards and sheets, found by rung and kind; the one that is picked is pressed. */
+const KINDS = { game: 'Games', cards: 'Cards', sheet: 'Sheets' } as const
+const PLAYERS = 3
+
+/** Games, cards and sheets, found by rung, kind, stage, minutes and what is to hand; the one that is picked is pressed. */
 export function FindPanel({ state }: { state: PrintState }) {
-  const [rung, setRung] = useState('')
+  const [rung, setRung] = useState<RungId | ''>('')
   const [kind, setKind] = useState('')
-  const found = state.all.filter((each) => {
-    const isGame = each.fill !== undefined
-    return (rung === '' || each.suits(rung as RungId)) && (kind === '' || (kind === 'game' ? isGame : each.stage === kind && !isGame)) // prettier-ignore
-  })
+  const [minutes, setMinutes] = useState<number | ''>('')
+  const [missing, setMissing] = useState<readonly NeedId[]>([])
+  const { options, all } = state
+  const { paper, wording } = options
+  const lengths = useMemo(() => new Map(all.map((each) => [each.id, lengthOf(each, rung, { paper, wording })])), [all, rung, paper, wording])
+  const isWanted = (each: Printable) =>
+    (rung === '' || each.suits(rung)) &&
+    (kind === '' || each.kind === kind || each.stage === kind) &&
+    (minutes === '' || (lengths.get(each.id) ?? 0) <= minutes) &&
+    !each.needs.some((need) => missing.includes(need))
+  const found = all.filter(isWanted)
   return (
-    <section className="sheet" aria-label="What can be printed">
+    <section className="sheet print-find" aria-label="What can be printed">
       <Stack gap={6}>
-        <NativeSelect aria-label="For which rung" value={rung} onChange={(event) => setRung(event.currentTarget.value)} data={[{ value: '', label: 'For any rung' }, ...rungs.filter(({ id }) => state.all.some((each) => each.suits(id))).map(({ id, name }) => ({ value: id, label: name }))]} />
-        <NativeSelect aria-label="Which kind" value={kind} onChange={(event) => setKind(event.currentTarget.value)} data={[{ value: '', label: 'Games, cards and sheets' }, { value: 'game', label: 'Games on a mat' }, ...STAGES.map((stage) => ({ value: stage, label: `${stage} cards and sheets` }))]} />
-        {found.length === 0 && <Text>Nothing is like that yet.</Text>}
-        {found.map((each) => (
-          <UnstyledButton
-            key={each.id}
-            className={each.id === state.printable.id ? 'print-thing sheet sheet-attention' : 'print-thing sheet'}
-            aria-pressed={each.id === state.printable.id}
-            onClick={() => state.set({ id: each.id, ...(rung ? { rung: rung as RungId } : {}) })}
-          >
-            <Text fw={700}>{each.name}</Text>
-            <Text size="xs" className="quiet" lineClamp={2}>
-              {each.purpose}
-            </Text>
-          </UnstyledButton>
-        ))}
+        <NativeSelect aria-label="For which rung" value={rung} onChange={(event) => setRung(event.currentTarget.value as RungId | '')} data={[{ value: '', label: 'For any rung' }, ...rungs.map(({ id, name }) => ({ value: id, label: name }))]} />
+        <NativeSelect aria-label="Which kind" value={kind} onChange={(event) => setKind(event.currentTarget.value)} data={[{ value: '', label: 'Games, cards and sheets' }, ...Object.entries(KINDS).map(([value, label]) => ({ value, label })), ...STAGES.map((stage) => ({ value: stage, label: `${stage} only` }))]} />
+        <NumberInput aria-label="Done within so many minutes" placeholder="Done within … minutes" value={minutes} min={1} max={120} allowDecimal={false} onChange={(value) => setMinutes(typeof value === 'number' ? value : '')} />
+        <details>
+          <summary>Without …{missing.length > 0 ? ` (${missing.length})` : ''}</summary>
+          <Stack gap={4} mt={6}>
+            {(Object.keys(NEEDS) as NeedId[]).map((need) => (
+              <Checkbox key={need} label={NEEDS[need].name} checked={missing.includes(need)} onChange={(event) => setMissing(event.currentTarget.checked ? [...missing, need] : missing.filter((each) => each !== need))} />
+            ))}
+          </Stack>
+        </details>
+        <div className="print-list">
+          {found.length === 0 && <Text>Nothing is like that: allow more minutes, or another kind.</Text>}
+          {(Object.keys(KINDS) as (keyof typeof KINDS)[]).map((of) => {
+            const own = found.filter((each) => each.kind === of)
+            return own.length === 0 ? null : (
+              <div key={of}>
+                <Text size="sm" fw={700} mt={4} className="quiet">
+                  {KINDS[of]}
+                </Text>
+                {own.map((each) => (
+                  <UnstyledButton
+                    key={each.id}
+                    className={each.id === state.printable.id ? 'print-thing sheet sheet-attention' : 'print-thing sheet'}
+                    aria-pressed={each.id === state.printable.id}
+                    onClick={() => state.set({ id: each.id, ...(rung ? { rung } : {}) })}
+                  >
+                    <Group justify="space-between" wrap="nowrap" gap={4}>
+                      <Text fw={700}>{each.name}</Text>
+                      <Text size="xs" className="quiet" style={{ whiteSpace: 'nowrap' }}>
+                        {Math.max(1, Math.round(lengths.get(each.id) ?? 0))} min
+                      </Text>
+                    </Group>
+                    <Text size="xs" className="quiet" lineClamp={2}>
+                      {each.purpose}
+                    </Text>
+                  </UnstyledButton>
+                ))}
+              </div>
+            )
+          })}
+        </div>
       </Stack>
     </section>
   )
 } // prettier-ignore
+
+/** About how long it takes as it usually is: games with three children of six years. */
+function lengthOf(
+  printable: Printable,
+  wanted: RungId | '',
+  options: Pick<PrintState['options'], 'paper' | 'wording'>,
+): number {
+  const rung = wanted !== '' && printable.suits(wanted) ? wanted : rungs.find(({ id }) => printable.suits(id))?.id
+  if (!rung) return 0
+  return aboutMinutes(
+    printable,
+    { ...options, rung, count: countsOn(printable, rung).usual },
+    PLAYERS,
+    secondsATurnAt(6),
+  )
+}

@@ -1,51 +1,105 @@
-import { Button, Group, NativeSelect, NumberInput, Stack, Text } from '@mantine/core'
+import { Button, Group, NativeSelect, Stack, Switch, Text } from '@mantine/core'
 import { useDeferredValue, useMemo, useState } from 'react'
-import { MATS, type Mats, type TurnDistribution, gameTurns, playTime, secondsATurnAt, sizesOf } from '../../core'
+import {
+  type GameRules,
+  MATS,
+  type Mats,
+  type TurnDistribution,
+  USUAL_RULES,
+  gameTurns,
+  isExact,
+  playTime,
+  secondsATurnAt,
+  sizesOf,
+} from '../../core'
+import { WholeField } from '../../ui/WholeField'
 import type { PrintState } from './usePrint'
+import { SIMULATED_GAMES, useSimulated } from './useSimulated'
 
-/** How long the game will last, exact: the median and the 90 % range; and the other way round, what fits the time. */
+/** How long the game will last, exact or simulated: the median and the 90 % range; and the other way round, what fits the time. */
 export function LastsPanel({ state }: { state: PrintState }) {
-  const { printable, options, set } = state
+  const { printable, options } = state
   const [players, setPlayers] = useState(3)
   const [seconds, setSeconds] = useState(secondsATurnAt(6))
-  const [minutes, setMinutes] = useState(12)
-  const [mats, setMats] = useState<Mats>('shared')
-  const turns = useMemo(() => gameTurns(printable, options, players, mats), [printable, options, players, mats])
-  const time = playTime(turns, seconds)
-  const wish = useMemo(() => ({ minutes, players, secondsATurn: seconds }), [minutes, players, seconds])
-  // Typing goes first, the sizes follow.
-  const wished = useDeferredValue(wish)
-  const sizes = useMemo(
-    () => sizesOf(printable, options, wished, mats).slice(0, 3),
-    // All sizes are tried, so only what decides them counts: the words on the page do not.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [printable, options.unequal, wished, mats],
-  )
-  const number = (set: (value: number) => void, least: number, most: number) => (value: number | string) => {
-    if (typeof value === 'number' && Number.isInteger(value) && value >= least && value <= most) set(value)
-  }
+  const [rules, setRules] = useState<GameRules>(USUAL_RULES)
+  const onMat = printable.fill !== undefined
+  const exact = useMemo(() => (isExact(printable, rules) ? gameTurns(printable, options, players, rules) : undefined), [printable, options, players, rules])
+  const simulated = useSimulated(exact ? undefined : { id: printable.id, options, players, rules })
+  const turns = exact ?? simulated
   return (
     <section className="sheet" aria-label="How long it lasts">
       <Stack gap="xs">
         <Text fw={700}>How long will it last?</Text>
-        <Text role="status">
-          About {inMinutes(time.median)}: nine times in ten {inMinutes(time.least)} to {inMinutes(time.most)}, {Math.round(turns.mean * 10) / 10} turns on the average.
-        </Text>
-        <Bars turns={turns} seconds={seconds} />
+        {turns ? <Lasts turns={turns} seconds={seconds} error={exact ? undefined : simulated?.error} /> : <Text role="status">Playing {SIMULATED_GAMES.toLocaleString('en')} games to see …</Text>}
+        {turns && onMat && <Text size="sm">{wasted(state, turns, rules)}</Text>}
         <Group grow>
-          <NumberInput label="Players" value={players} min={1} max={30} onChange={number(setPlayers, 1, 30)} />
-          <NumberInput label="Seconds a turn" value={seconds} min={1} max={600} onChange={number(setSeconds, 1, 600)} />
+          <WholeField label="Players" value={players} least={1} most={30} onChange={setPlayers} />
+          <WholeField label="Seconds a turn" value={seconds} least={1} most={600} onChange={setSeconds} />
         </Group>
-        <NativeSelect label="Mats" value={mats} onChange={(event) => setMats(event.currentTarget.value as Mats)} data={Object.entries(MATS).map(([value, label]) => ({ value, label }))} />
-        <NumberInput label="I have so many minutes" value={minutes} min={2} max={120} onChange={number(setMinutes, 2, 120)} />
-        {sizes.length === 0 && <Text size="sm">No size of this game ends in that time: more minutes, or one mat for all.</Text>}
-        {sizes.map((size) => (
-          <Button key={`${size.kinds} ${size.cells}`} variant="default" onClick={() => set({ count: size.kinds, cells: size.cells })}>
-            {size.kinds} times × {size.cells}: about {inMinutes(size.time.median)}
-          </Button>
-        ))}
+        {onMat && (
+          <>
+            <NativeSelect label="Mats" value={rules.mats} onChange={(event) => setRules({ ...rules, mats: event.currentTarget.value as Mats })} data={Object.entries(MATS).map(([value, label]) => ({ value, label }))} />
+            <NativeSelect label="When a mat is full" value={rules.refills} onChange={(event) => setRules({ ...rules, refills: Number(event.currentTarget.value) })} data={[{ value: '0', label: 'it is over' }, { value: '1', label: 'clear it and fill it once more' }, { value: '2', label: 'clear it and fill it twice more' }]} />
+            <Switch label="Squash: a full time takes a piece away" checked={rules.squash} onChange={(event) => setRules({ ...rules, squash: event.currentTarget.checked })} />
+            <Fitting state={state} players={players} seconds={seconds} rules={rules} onRules={setRules} />
+          </>
+        )}
       </Stack>
     </section>
+  )
+} // prettier-ignore
+
+function Lasts({ turns, seconds, error }: { turns: TurnDistribution; seconds: number; error?: number }) {
+  const time = playTime(turns, seconds)
+  const mean = Math.round(turns.mean * 10) / 10
+  const isSure = time.least === time.most
+  const off = error === undefined ? '' : `, simulated ${SIMULATED_GAMES.toLocaleString('en')} times (give or take ${error * 2 < 0.05 ? 'less than 0.1' : Math.round(error * 20) / 10})`
+  return (
+    <>
+      <Text role="status">{isSure ? `About ${inMinutes(time.median)}: always ${mean} turns.` : `About ${inMinutes(time.median)}: nine times in ten ${inMinutes(time.least)} to ${inMinutes(time.most)}, ${mean} turns on the average${off}.`}</Text>
+      {!isSure && <Bars turns={turns} seconds={seconds} />}
+    </>
+  )
+} // prettier-ignore
+
+/** Turns beyond the cells there are to fill. */
+function wasted({ printable, options }: PrintState, turns: TurnDistribution, { mats, refills, squash }: GameRules): string | undefined {
+  const cells = (printable.fill?.(options).cells ?? []).reduce((sum, each) => sum + each, 0) * (refills + 1)
+  if (mats !== 'shared') return undefined
+  const lost = Math.round(turns.mean - cells)
+  return squash ? `${lost} turns beyond the ${cells} that fill cells: half of them squash, half of them mend.` : `${lost} of them are lost, since the time is full.`
+} // prettier-ignore
+
+/** Sizes and rules with which it ends in the minutes there are. */
+function Fitting({ state, players, seconds, rules, onRules }: { state: PrintState; players: number; seconds: number; rules: GameRules; onRules: (rules: GameRules) => void }) {
+  const { printable, options, set } = state
+  const [minutes, setMinutes] = useState(12)
+  const wish = useMemo(() => ({ minutes, players, secondsATurn: seconds }), [minutes, players, seconds])
+  // Typing goes first, the sizes follow.
+  const wished = useDeferredValue(wish)
+  const sizes = useMemo(
+    () => sizesOf(printable, options, wished, rules.mats).slice(0, 3),
+    // All sizes are tried, so only what decides them counts: the words on the page do not.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [printable, options.sectors, wished, rules.mats],
+  )
+  return (
+    <>
+      <WholeField label="I have so many minutes" value={minutes} least={2} most={120} onChange={setMinutes} />
+      {sizes.length === 0 && <Text size="sm">No size of this game ends in that time: more minutes, or one mat for all.</Text>}
+      {sizes.map((size) => (
+        <Button
+          key={`${size.kinds} ${size.cells} ${size.refills}`}
+          variant="default"
+          onClick={() => {
+            set({ count: size.kinds, cells: size.cells })
+            onRules({ ...rules, squash: false, refills: size.refills })
+          }}
+        >
+          {size.kinds} times × {size.cells}{size.refills > 0 ? ', filled twice' : ''}: about {inMinutes(size.time.median)}
+        </Button>
+      ))}
+    </>
   )
 } // prettier-ignore
 

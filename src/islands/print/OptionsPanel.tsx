@@ -1,12 +1,15 @@
 import { NativeSelect, NumberInput, SegmentedControl, Stack, Switch, Text, TextInput } from '@mantine/core'
-import type { RungId } from '../../core'
+import { FLIPS, type Flip, HELP_LEVELS, type HelpLevel, NEEDS, type RungId, printable as drawable } from '../../core'
 import { Cautions } from '../../ui/Cautions'
+import { WholeField } from '../../ui/WholeField'
+import { LuresFields } from './LuresFields'
 import { MOST_SEED, type PrintState } from './usePrint'
 
 /** Everything that can be set of a print; what the house rules say is said, not asked again. */
 export function OptionsPanel({ state }: { state: PrintState }) {
-  const { picked, printable, counts, options, set } = state
-  const isGame = printable.fill !== undefined
+  const { picked, printable, counts, options, set, takes } = state
+  const isTwoHanded = picked.rung !== 'fives' && picked.rung !== 'hour-hand'
+  const notes = printable.notes?.(options, picked.seed)
   return (
     <section className="sheet" aria-label="Options">
       <Stack gap="xs">
@@ -15,7 +18,8 @@ export function OptionsPanel({ state }: { state: PrintState }) {
         {counts.least < counts.most && (
           <NumberInput label={`How many ${printable.counts}`} description={`${counts.least} to ${counts.most} on this rung`} value={options.count} onChange={(value) => typeof value === 'number' && set({ count: value })} clampBehavior="none" allowDecimal={false} />
         )}
-        {isGame && (
+        {takes('boards') && <NumberInput label="Boards" description="2 to 12, a board a child" value={picked.boards} onChange={(value) => typeof value === 'number' && set({ boards: value })} clampBehavior="none" allowDecimal={false} />}
+        {takes('cells') && (
           <div>
             <Text size="sm" fw={500} id="cells-of-each">
               Cells of each time on the mat
@@ -23,15 +27,51 @@ export function OptionsPanel({ state }: { state: PrintState }) {
             <SegmentedControl fullWidth aria-labelledby="cells-of-each" value={String(picked.cells)} onChange={(value) => set({ cells: Number(value) })} data={['1', '2', '3', '4']} />
           </div>
         )}
-        {printable.id === 'twirl-and-fill' && <Switch label="Every second sector twice as wide" checked={picked.unequal} onChange={(event) => set({ unequal: event.currentTarget.checked })} />}
-        <Switch label="Ring of fives round each dial" checked={picked.ringOfFives} onChange={(event) => set({ ringOfFives: event.currentTarget.checked })} />
-        <TextInput label="For whom (if you like)" value={picked.owner} maxLength={60} onChange={(event) => set({ owner: event.currentTarget.value })} />
-        <NumberInput label="Number" description="The same number makes the same pages" value={picked.seed} min={1} max={MOST_SEED} onChange={(value) => typeof value === 'number' && Number.isInteger(value) && value >= 1 && value <= MOST_SEED && set({ seed: value })} />
+        {takes('sectors') && <TextInput label="Widths of the sectors" description="Alike where this is empty; 1, 2 makes the second twice as wide as the first" placeholder="1, 1, 1 …" value={picked.sectors} maxLength={80} onChange={(event) => set({ sectors: event.currentTarget.value })} />}
+        {takes('by') && <NumberInput label="Minutes from clock to clock" description="Mixed where this is empty; else a multiple of 5" placeholder="mixed" value={picked.by ?? ''} onChange={(value) => set({ by: typeof value === 'number' ? value : null })} clampBehavior="none" allowDecimal={false} />}
+        {takes('answers') && (
+          <SegmentedControl fullWidth aria-label="How it is answered" value={picked.answers} onChange={(value) => set({ answers: value as 'write' | 'choose' })} data={[{ value: 'write', label: 'Write the answer' }, { value: 'choose', label: 'Ring one of three' }]} />
+        )}
+        {takes('forms') && isTwoHanded && (
+          <SegmentedControl fullWidth aria-label="What a set is made of" value={String(picked.forms)} onChange={(value) => set({ forms: value === '3' ? 3 : 2 })} data={[{ value: '2', label: 'Dial, words' }, { value: '3', label: 'Dial, figures, words' }]} />
+        )}
+        {takes('reversed') && <Switch label="Show clocks, write the times" checked={picked.reversed} onChange={(event) => set({ reversed: event.currentTarget.checked })} />}
+        {takes('helps') && <NativeSelect label="Helps on each dial" value={picked.helps} onChange={(event) => set({ helps: Number(event.currentTarget.value) as HelpLevel })} data={HELP_LEVELS.map((label, value) => ({ value: String(value), label }))} />}
+        {takes('lures') && (!takes('answers') || picked.answers === 'choose') && <LuresFields state={state} />}
+        {takes('backs') && <NativeSelect label="Backs" value={picked.backs} onChange={(event) => set({ backs: event.currentTarget.value as Flip | '' })} data={[{ value: '', label: 'none: print on one side' }, ...Object.entries(FLIPS).map(([value, label]) => ({ value, label }))]} />}
+        {takes('cuts') && <Switch label="Marks for a guillotine" checked={picked.guillotine} onChange={(event) => set({ guillotine: event.currentTarget.checked })} />}
+        <details>
+          <summary>Title, name, copies, number</summary>
+          <Stack gap="xs" mt="xs">
+            <TextInput label="Title" placeholder="the usual one" value={picked.title} maxLength={200} onChange={(event) => set({ title: event.currentTarget.value })} />
+            <LeftOut text={picked.title} />
+            <TextInput label="For whom (if you like)" value={picked.owner} maxLength={60} onChange={(event) => set({ owner: event.currentTarget.value })} />
+            <LeftOut text={picked.owner} />
+            <WholeField label="Copies" description="Of the pages; the key comes once" value={picked.copies} least={1} most={30} onChange={(copies) => set({ copies })} />
+            <WholeField label="Number" description="The same number makes the same pages" value={picked.seed} least={1} most={MOST_SEED} onChange={(seed) => set({ seed })} />
+          </Stack>
+        </details>
+        {notes?.map((note) => (
+          <Text key={note} size="sm">
+            {note}
+          </Text>
+        ))}
         <Text size="sm" className="quiet">
-          Needs: {printable.needs.join('; ')}. Paper, ink and wording follow the house rules.
+          Needs {printable.needs.map((need) => `${NEEDS[need].name}${NEEDS[need].standIn ? ` (or ${NEEDS[need].standIn})` : ''}`).join('; ')}. Paper, ink and wording follow the house rules.
         </Text>
         <Cautions ids={printable.cautions} />
       </Stack>
     </section>
+  )
+} // prettier-ignore
+
+/** Says so where the print fonts cannot draw all of a text: emoji and scripts other than Latin. */
+function LeftOut({ text }: { text: string }) {
+  const shown = drawable(text)
+  if (shown.length >= text.normalize('NFC').trim().replace(/\s+/g, ' ').length) return null
+  return (
+    <Text size="sm" role="alert">
+      {shown === '' ? 'The print fonts have none of these letters: it is left out of the print.' : `Printed as “${shown}”: the print fonts have Latin letters only.`}
+    </Text>
   )
 } // prettier-ignore

@@ -1,6 +1,6 @@
-import { Button, Group, SegmentedControl, Stack, Text, Title } from '@mantine/core'
+import { Button, Group, Modal, SegmentedControl, Stack, Text, Title } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
-import { IconArrowsShuffle, IconPin, IconPinFilled, IconPrinter } from '@tabler/icons-react'
+import { IconArrowsShuffle, IconBookmark, IconPin, IconPinFilled, IconPrinter, IconUsers } from '@tabler/icons-react'
 import { useState } from 'react'
 import type { Settings } from '../../core'
 import { App } from '../../ui/App'
@@ -8,12 +8,17 @@ import { DrawingView } from '../../ui/DrawingView'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
 import { api } from '../../ui/api'
+import { later, useFetchLater } from '../../ui/later'
 import { FindPanel } from './FindPanel'
 import { LastsPanel } from './LastsPanel'
 import { OptionsPanel } from './OptionsPanel'
 import { SavePrint } from './SavePrint'
 import { usePrint } from './usePrint'
 import './print.css'
+
+const keep = later(async () => (await import('./KeepPanel')).KeepPanel)
+const pack = later(async () => (await import('./PackPanel')).PackPanel)
+const LATER = [keep, pack]
 
 export default function PrintView() {
   return (
@@ -33,6 +38,9 @@ function PrintRoom({ settings }: { settings: Settings }) {
   const state = usePrint(settings)
   const { printable, print, refusal } = state
   const [side, setSide] = useState('pages')
+  const [isKeeping, setKeeping] = useState(false)
+  const [isPacking, setPacking] = useState(false)
+  useFetchLater(LATER)
   const shown = print ? (side === 'key' ? print.key : print.pages) : []
   return (
     <Stack gap="sm">
@@ -48,6 +56,12 @@ function PrintRoom({ settings }: { settings: Settings }) {
             No. {state.picked.seed}
           </Button>
           <SavePrint state={state} />
+          <Button variant="default" onClick={() => setKeeping(!isKeeping)} aria-expanded={isKeeping} leftSection={<IconBookmark size={18} />}>
+            Keep
+          </Button>
+          <Button variant="default" onClick={() => setPacking(true)} leftSection={<IconUsers size={18} />}>
+            Pack for a group
+          </Button>
           <Button component="a" href={state.pdf} target="_blank" data-disabled={print ? undefined : true} leftSection={<IconPrinter size={18} />}>
             PDF with the key
           </Button>
@@ -61,13 +75,14 @@ function PrintRoom({ settings }: { settings: Settings }) {
           <ErrorBoundary what="The options">
             <OptionsPanel state={state} />
           </ErrorBoundary>
-          {printable.fill && print && (
+          {(printable.fill ?? printable.play) && print && (
             <ErrorBoundary what="How long it lasts">
               <LastsPanel state={state} />
             </ErrorBoundary>
           )}
         </Stack>
         <section aria-label="The pages">
+          {isKeeping && <keep.Part state={state} />}
           <SegmentedControl
             fullWidth
             mb="xs"
@@ -81,7 +96,7 @@ function PrintRoom({ settings }: { settings: Settings }) {
           />
           {refusal && (
             <Text className="sheet sheet-attention" role="alert">
-              {refusal}. Between {state.counts.least} and {state.counts.most} {printable.counts} are possible here.
+              {refusal}. {/count/.test(refusal) && `Between ${state.counts.least} and ${state.counts.most} ${printable.counts} are possible here.`}
             </Text>
           )}
           {shown.map((page, i) => (
@@ -91,6 +106,9 @@ function PrintRoom({ settings }: { settings: Settings }) {
           ))}
         </section>
       </div>
+      <Modal opened={isPacking} onClose={() => setPacking(false)} title="A pack for a group" size="lg" closeButtonProps={{ 'aria-label': 'Close' }}>
+        <pack.Part state={state} />
+      </Modal>
     </Stack>
   )
 } // prettier-ignore

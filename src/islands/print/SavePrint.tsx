@@ -1,14 +1,25 @@
 import { Button, Menu } from '@mantine/core'
+import { notifications } from '@mantine/notifications'
 import { IconDownload } from '@tabler/icons-react'
 import { unparse } from 'papaparse'
-import { itemRows, toSvg } from '../../core'
-import { saveFile } from '../../ui/files'
+import { type Drawing, itemRows, toSvg } from '../../core'
+import { saveBlob, saveFile } from '../../ui/files'
 import type { PrintState } from './usePrint'
 
-/** The pages as SVG, the questions as CSV or JSON. */
+/** The pages as SVG or PNG, the questions as CSV or JSON. */
 export function SavePrint({ state: { print, options, picked } }: { state: PrintState }) {
   const name = `${picked.id}-${picked.seed}`
   const rows = () => itemRows(print?.items ?? [], options.wording)
+  const pages = print?.pages ?? []
+  const svgs = (drawings: readonly Drawing[], part: string) => drawings.forEach((page, i) => saveFile(`${name}${part}-${i + 1}.svg`, 'image/svg+xml', toSvg(page)))
+  const pngs = async () => {
+    try {
+      const { pngOf } = await import('./png')
+      for (const [i, page] of pages.entries()) saveBlob(`${name}-${i + 1}.png`, await pngOf(page))
+    } catch (error) {
+      notifications.show({ title: 'No picture was made', message: error instanceof Error ? error.message : String(error), color: 'oak', autoClose: 12_000 })
+    }
+  }
   return (
     <Menu>
       <Menu.Target>
@@ -17,8 +28,9 @@ export function SavePrint({ state: { print, options, picked } }: { state: PrintS
         </Button>
       </Menu.Target>
       <Menu.Dropdown>
-        <Menu.Item onClick={() => print?.pages.forEach((page, i) => saveFile(`${name}-${i + 1}.svg`, 'image/svg+xml', toSvg(page)))}>Pages as SVG</Menu.Item>
-        <Menu.Item onClick={() => print?.key.forEach((page, i) => saveFile(`${name}-key-${i + 1}.svg`, 'image/svg+xml', toSvg(page)))}>Key as SVG</Menu.Item>
+        <Menu.Item onClick={() => svgs(pages, '')}>Pages as SVG</Menu.Item>
+        <Menu.Item onClick={() => svgs(print?.key ?? [], '-key')}>Key as SVG</Menu.Item>
+        <Menu.Item onClick={() => void pngs()}>Pages as PNG, 300 dpi</Menu.Item>
         <Menu.Item onClick={() => saveFile(`${name}.csv`, 'text/csv', unparse(rows()))}>Questions as CSV</Menu.Item>
         <Menu.Item onClick={() => saveFile(`${name}.json`, 'application/json', JSON.stringify({ format: 'ripe-acorn-print', version: 1, printable: picked.id, seed: picked.seed, options, items: rows() }, null, 2))}>Questions as JSON</Menu.Item>
       </Menu.Dropdown>

@@ -1,11 +1,17 @@
 import { useMemo, useState } from 'react'
 import {
+  type Extra,
+  type Flip,
+  type HelpLevel,
+  type MisreadingId,
+  PRINTS_MADE,
   type Print,
   type PrintOptions,
   type Printable,
   type PrintableId,
   RefusedValue,
   type RungId,
+  type SavedPrint,
   type Settings,
   countsOn,
   printableOf,
@@ -15,40 +21,49 @@ import {
 } from '../../core'
 
 /** What was picked: everything else of a print follows from it, the house rules and the seed. */
-interface Picked {
+export interface Picked {
   readonly id: PrintableId
   readonly rung: RungId
   /** Null: as many as is usual. */
   readonly count: number | null
+  readonly helps: HelpLevel
+  readonly answers: 'write' | 'choose'
+  readonly forms: 2 | 3
+  readonly backs: Flip | ''
+  readonly guillotine: boolean
   readonly cells: number
-  readonly unequal: boolean
-  readonly ringOfFives: boolean
+  /** Widths of a spinner's sectors as they are typed: "1, 2, 1"; empty for all alike. */
+  readonly sectors: string
+  /** Minutes from clock to clock; null draws them. */
+  readonly by: number | null
+  readonly boards: number
+  readonly reversed: boolean
+  readonly lures: readonly MisreadingId[]
+  readonly title: string
   readonly owner: string
+  readonly copies: number
   readonly seed: number
 }
 
-const FIRST: Picked = { id: 'read-dials', rung: 'half', count: null, cells: 3, unequal: false, ringOfFives: false, owner: '', seed: 1 } // prettier-ignore
+const FIRST: Picked = {
+  id: 'read-dials', rung: 'half', count: null, helps: 0, answers: 'write', forms: 2, backs: '', guillotine: false, cells: 3, sectors: '', by: null,
+  boards: 4, reversed: false, lures: [], title: '', owner: '', copies: 1, seed: 1,
+} // prettier-ignore
 export const MOST_SEED = 999_999
+/** How much sooner a misreading that was picked makes a wrong choice. */
+const LEANING = 6
 
 /** A print as it is picked: its options, its pages or why there are none, and what can be changed. */
 export function usePrint(settings: Settings) {
   const [picked, setPicked] = useState(FIRST)
   const [isPinned, setPinned] = useState(false)
+  /** What was opened as it was kept: it is shown by its own options, until something is changed. */
+  const [opened, setOpened] = useState<SavedPrint | null>(null)
   const printable = printableOf(picked.id)
   const counts = countsOn(printable, picked.rung)
   const options: PrintOptions = useMemo(
-    () => ({
-      paper: settings.paper,
-      lowInk: settings.lowInk,
-      wording: wordingOf(settings),
-      rung: picked.rung,
-      count: picked.count ?? counts.usual,
-      owner: picked.owner.trim() || undefined,
-      ringOfFives: picked.ringOfFives,
-      cells: picked.cells,
-      unequal: picked.unequal,
-    }),
-    [settings, picked, counts.usual],
+    () => opened?.options ?? optionsOf(picked, counts.usual, settings),
+    [opened, settings, picked, counts.usual],
   )
   const { print, refusal } = useMemo(() => made(printable, options, picked.seed), [printable, options, picked.seed])
   /** A change makes other questions, unless the seed is pinned. */
@@ -56,6 +71,7 @@ export function usePrint(settings: Settings) {
     const next = { ...picked, ...change }
     const fits = printableOf(next.id).suits(next.rung)
     const rung = fits ? next.rung : (rungs.find(({ id }) => printableOf(next.id).suits(id))?.id ?? next.rung)
+    setOpened(null)
     setPicked({ ...next, rung, count: 'id' in change || 'rung' in change ? null : next.count })
   }
   return {
@@ -68,15 +84,73 @@ export function usePrint(settings: Settings) {
     set,
     isPinned,
     setPinned,
-    shuffle: () => !isPinned && setPicked({ ...picked, seed: Math.floor(Math.random() * MOST_SEED) + 1 }),
+    shuffle: () => !isPinned && set({ seed: Math.floor(Math.random() * MOST_SEED) + 1 }),
     rungs: rungs.filter(({ id }) => printable.suits(id)),
     all: Object.values(printables),
+    takes: (extra: Extra) => printable.takes.includes(extra),
+    /** What is on the screen, to be kept. */
+    saved: { printable: picked.id, options, seed: picked.seed, made: PRINTS_MADE } satisfies SavedPrint,
+    open: (saved: SavedPrint) => {
+      setPicked(pickedFrom(saved))
+      setOpened(saved)
+    },
     /** The address of the PDF: the same pages for the same address. */
-    pdf: `/api/print.pdf?print=${encodeURIComponent(JSON.stringify({ printable: picked.id, options, seed: picked.seed }))}`,
+    pdf: `/api/print.pdf?print=${encodeURIComponent(JSON.stringify({ printable: picked.id, options, seed: picked.seed, copies: picked.copies }))}`,
   }
 }
 
 export type PrintState = ReturnType<typeof usePrint>
+
+function optionsOf(picked: Picked, usual: number, settings: Settings): PrintOptions {
+  const takes = (extra: Extra) => printableOf(picked.id).takes.includes(extra)
+  const sectors = picked.sectors.split(/[ ,;]+/).filter(Boolean).map(Number) // prettier-ignore
+  const isTwoHanded = picked.rung !== 'fives' && picked.rung !== 'hour-hand'
+  return {
+    paper: settings.paper,
+    lowInk: settings.lowInk,
+    wording: wordingOf(settings),
+    rung: picked.rung,
+    count: picked.count ?? usual,
+    ...(picked.owner.trim() ? { owner: picked.owner.trim() } : {}),
+    ...(picked.title.trim() ? { title: picked.title.trim() } : {}),
+    ...(takes('helps') ? { helps: picked.helps } : {}),
+    ...(takes('answers') ? { answers: picked.answers } : {}),
+    ...(takes('forms') && isTwoHanded ? { forms: picked.forms } : {}),
+    ...(takes('backs') && picked.backs ? { backs: picked.backs } : {}),
+    ...(takes('cuts') ? { guillotine: picked.guillotine } : {}),
+    ...(takes('cells') ? { cells: picked.cells } : {}),
+    ...(takes('sectors') && sectors.length > 0 ? { sectors } : {}),
+    ...(takes('by') && picked.by !== null ? { by: picked.by } : {}),
+    ...(takes('boards') ? { boards: picked.boards } : {}),
+    ...(takes('reversed') ? { reversed: picked.reversed } : {}),
+    ...(takes('lures') && picked.lures.length > 0
+      ? { weights: Object.fromEntries(picked.lures.map((id) => [id, LEANING])) }
+      : {}),
+  }
+}
+
+function pickedFrom({ printable, options, seed }: SavedPrint): Picked {
+  const {
+    rung,
+    count,
+    helps = 0,
+    answers = 'write',
+    forms = 2,
+    backs = '',
+    guillotine = false,
+    cells = 3,
+    boards = 4,
+  } = options
+  return {
+    id: printable, rung, count, helps, answers, forms, backs, guillotine, cells, boards, seed, copies: 1,
+    sectors: options.sectors?.join(', ') ?? '',
+    by: options.by ?? null,
+    reversed: options.reversed ?? false,
+    lures: Object.keys(options.weights ?? {}) as MisreadingId[],
+    title: options.title ?? '',
+    owner: options.owner ?? '',
+  } // prettier-ignore
+}
 
 function made(printable: Printable, options: PrintOptions, seed: number): { print?: Print; refusal?: string } {
   try {

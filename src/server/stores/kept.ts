@@ -1,10 +1,11 @@
-import type { Instant, Kept } from '../../core'
+import type { Instant, Kept, SavedPrint } from '../../core'
 import type { Db } from '../db'
 import { notFound, staleVersion } from '../problem'
+import { getSession } from './sessions'
 
-/** Recipes and floor clocks are kept alike: a name and a body that was checked on its way in. */
-export type Shelf = 'recipes' | 'yards'
-const ONE: Record<Shelf, string> = { recipes: 'recipe', yards: 'floor clock' }
+/** Recipes, floor clocks and prints are kept alike: a name and a body that was checked on its way in. */
+export type Shelf = 'recipes' | 'yards' | 'prints'
+const ONE: Record<Shelf, string> = { recipes: 'recipe', yards: 'floor clock', prints: 'print' }
 
 type Row = Record<string, unknown>
 
@@ -51,7 +52,22 @@ export async function editKept<T>(db: Db, shelf: Shelf, id: string, edit: Omit<K
 export async function removeKept(db: Db, shelf: Shelf, id: string): Promise<void> {
   await getKept(db, shelf, id)
   await db.transaction(async (trx) => {
-    await trx('sessions').where(shelf === 'recipes' ? { recipe_id: id } : { yard_id: id }).update(shelf === 'recipes' ? { recipe_id: null } : { yard_id: null }) // prettier-ignore
+    if (shelf !== 'prints')
+      await trx('sessions').where(shelf === 'recipes' ? { recipe_id: id } : { yard_id: id }).update(shelf === 'recipes' ? { recipe_id: null } : { yard_id: null }) // prettier-ignore
     await trx(shelf).where({ id }).delete()
   })
+}
+
+/** The prints that are printed with a session, the earliest kept first. */
+export async function printsOfSession(db: Db, sessionId: string): Promise<Kept<SavedPrint>[]> {
+  const rows: Row[] = await db('prints').where({ session_id: sessionId }).orderBy('created_at')
+  return rows.map(rowToKept<SavedPrint>)
+}
+
+/** Puts a kept print into a session, or with null out of the one that it is in. */
+export async function putPrintInto(db: Db, id: string, sessionId: string | null): Promise<Kept<SavedPrint>> {
+  if (sessionId !== null) await getSession(db, sessionId)
+  const changed = await db('prints').where({ id }).update({ session_id: sessionId })
+  if (changed === 0) throw notFound(ONE.prints, id)
+  return getKept<SavedPrint>(db, 'prints', id)
 }

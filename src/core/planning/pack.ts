@@ -1,0 +1,138 @@
+import { type Drawing, INK, flowPages, makePage, paragraph, type FlowBlock, stack } from '../drawing'
+import { RefusedValue, requireInteger } from '../errors'
+import {
+  type HelpLevel,
+  type Print,
+  type PrintOptions,
+  type Printable,
+  type PrintableId,
+  countsOn,
+  printableOf,
+} from '../printables'
+import { type MisreadingId, type RungId, rungOf, rungs } from '../teaching'
+
+/** Something that every child of a pack gets, in a version of their own. */
+export interface PackThing {
+  readonly printable: PrintableId
+  /** As many as is usual where it is left out; never more than a child's rung has. */
+  readonly count?: number
+  readonly helps?: HelpLevel
+  readonly answers?: PrintOptions['answers']
+}
+
+export interface PackChild {
+  readonly name: string
+  /** The rung that the child works on. */
+  readonly rung: RungId
+  readonly weights: Partial<Record<MisreadingId, number>>
+}
+
+export interface PackWish extends Pick<PrintOptions, 'paper' | 'wording' | 'lowInk'> {
+  readonly title: string
+  readonly children: readonly PackChild[]
+  readonly things: readonly PackThing[]
+  /** The school's order: easier rungs are found in it. */
+  readonly order: readonly RungId[]
+  readonly seed: number
+}
+
+/** One child's version of one thing. */
+export interface PackLine {
+  readonly child: string
+  readonly printable: PrintableId
+  readonly rung: RungId
+  readonly seed: number
+  /** Why it is not at the child's own rung, where it is not. */
+  readonly note?: string
+}
+
+export const MOST_PACK_THINGS = 5
+
+/** What each child gets. Throws RefusedValue for nobody, or nothing to print. */
+export function packLines({ children, things, order, seed }: PackWish): PackLine[] {
+  if (children.length === 0) throw new RefusedValue('children', 'at least one child to print for', 'none')
+  requireInteger('things in a pack', things.length, 1, MOST_PACK_THINGS)
+  return children.flatMap((child, i) =>
+    things.map(({ printable }, at): PackLine => {
+      const rung = rungFor(printableOf(printable), child.rung, order)
+      const note =
+        rung === child.rung
+          ? undefined
+          : `${child.name} works on ${rungOf(child.rung).name.toLowerCase()}, for which there is no such sheet`
+      return { child: child.name, printable, rung, seed: seed + i * MOST_PACK_THINGS + at, note }
+    }),
+  )
+}
+
+/** The child's own rung where the printable suits it; else the hardest one before it that does; else the easiest of all. */
+function rungFor(printable: Printable, own: RungId, order: readonly RungId[]): RungId {
+  if (printable.suits(own)) return own
+  const before = order.slice(0, Math.max(0, order.indexOf(own))).reverse()
+  const found = [...before, ...rungs.map(({ id }) => id)].find((rung) => printable.suits(rung))
+  if (!found) throw new RefusedValue('printable', 'one that suits some rung', printable.id)
+  return found
+}
+
+export interface Pack {
+  readonly pages: readonly Drawing[]
+  readonly keys: readonly Drawing[]
+  readonly cover: readonly Drawing[]
+}
+
+/** Makes a pack piece by piece: after each print it is told how many of them are done. */
+export function makePack(wish: PackWish, onPrint: (done: number, total: number) => void = () => undefined): Pack {
+  const lines = packLines(wish)
+  const made = lines.map((line, i) => {
+    const print = printOf(line, wish, i)
+    onPrint(i + 1, lines.length)
+    return { line, print }
+  })
+  const coverLength = coverPages(wish, made, 1).length
+  return {
+    cover: coverPages(wish, made, coverLength + 1),
+    pages: made.flatMap(({ print }) => print.pages),
+    keys: made.flatMap(({ print }) => print.key),
+  }
+}
+
+function printOf({ printable: id, rung, seed }: PackLine, wish: PackWish, place: number): Print {
+  const { paper, wording, lowInk, children, things } = wish
+  const child = children[Math.floor(place / things.length)] as PackChild
+  const { count: wished, helps, answers } = things[place % things.length] as PackThing
+  const printable = printableOf(id)
+  const counts = countsOn(printable, rung)
+  const count = Math.min(wished ?? counts.usual, counts.most)
+  const options = { paper, wording, lowInk, rung, count, owner: child.name, weights: child.weights, helps, answers }
+  return printable.make(options, seed)
+}
+
+/** Who gets what, on which pages of the whole, and where the keys begin. */
+function coverPages(
+  { paper, title, things }: PackWish,
+  made: readonly { line: PackLine; print: Print }[],
+  first: number,
+): Drawing[] {
+  let at = first
+  const entries = made.map(({ line, print }) => {
+    const from = at
+    at += print.pages.length
+    return { line, pages: from === at - 1 ? `page ${from}` : `pages ${from} to ${at - 1}` }
+  })
+  const blocks = Array.from({ length: entries.length / things.length }, (_, i): FlowBlock => {
+    const own = entries.slice(i * things.length, (i + 1) * things.length)
+    const heading = paragraph(paper, own[0]?.line.child ?? '', { size: 5, weight: 'bold', above: 4, fill: INK })
+    const rows = own.map(({ line, pages }) => {
+      const note = line.note ? ` (${line.note})` : ''
+      return paragraph(
+        paper,
+        `${printableOf(line.printable).name}, ${rungOf(line.rung).name.toLowerCase()}: ${pages}, no. ${line.seed}${note}`,
+        { size: 4.2, indent: 6 },
+      )
+    })
+    return stack([heading, ...rows])
+  })
+  const end = paragraph(paper, `Keys, in the same order: from page ${at}`, { size: 5, weight: 'bold', above: 6 })
+  return flowPages(paper, [...blocks, end]).map((body) =>
+    makePage({ paper, title: `Who gets what: ${title}`, footer: 'Ripe Acorn · pack', body }),
+  )
+}

@@ -1,0 +1,86 @@
+import { INK, MOSS, type Shape, bodyArea } from '../drawing'
+import { handsHidden } from '../clock'
+import { RefusedValue, requireInteger } from '../errors'
+import { draw, drawInt, randomFrom, shuffled } from '../random'
+import { DOING_TIMES, type Item } from '../teaching'
+import { type DoingId, languages, say } from '../wording'
+import { childPage, dialAt, part, printFooter, rule, textFrom, titleOr } from './frame'
+import type { PrintOptions, Printable } from './types'
+
+interface Row {
+  readonly doing: DoingId
+  readonly minute: number
+}
+
+/** A plan of a day as rows with times and clocks: the hands are drawn in, or the other way round the times are written. */
+export const timetable: Printable = {
+  id: 'timetable',
+  kind: 'sheet',
+  name: 'A plan of the day',
+  purpose: 'Rows with times to show on clocks, or clocks whose times are written into the plan',
+  stage: 'abstract',
+  counts: 'rows',
+  leastItems: 3,
+  mostItems: 8,
+  usualItems: 6,
+  suits: (rung) => rung === 'timetable',
+  takes: ['helps', 'reversed'],
+  needs: ['pencils'],
+  cautions: [],
+  make(options, seed) {
+    const rows = plannedDay(options.count, seed)
+    const items = rows.map(({ minute }): Item => ({
+      rung: options.rung,
+      ask: 'look-up',
+      shown: { as: 'rows', minute, rows },
+      answer: { kind: 'time', minute: minute % 720 },
+      lures: [],
+    }))
+    const { phrases } = languages[options.wording.language]
+    const footer = printFooter('A plan of the day', options, seed)
+    const title = titleOr(options, options.reversed ? phrases.planTimes : phrases.planClocks)
+    return {
+      items,
+      pages: [childPage(options, title, footer, plan(rows, options, false))],
+      key: [childPage(options, 'Key: a plan of the day', `${footer} · key`, plan(rows, options, true))],
+    }
+  },
+}
+
+/** Doings at different times of one day, in their order, no two at the same place on the dial. */
+function plannedDay(count: number, seed: number): Row[] {
+  const random = randomFrom(seed)
+  const all = Object.keys(DOING_TIMES) as DoingId[]
+  requireInteger('count of rows', count, 1, all.length)
+  for (let tries = 0; tries < 500; tries++) {
+    const rows = shuffled(random, all)
+      .slice(0, count)
+      .map((doing) => ({ doing, minute: draw(random, DOING_TIMES[doing]) + drawInt(random, 0, 2) * 5 }))
+      .sort((a, b) => a.minute - b.minute)
+    const isClear = rows.every(({ minute }) => !handsHidden(minute % 720))
+    if (isClear && new Set(rows.map(({ minute }) => minute % 720)).size === count) return rows
+  }
+  throw new RefusedValue('seed', 'one with which a day can be planned: shuffle', seed)
+}
+
+function plan(rows: readonly Row[], options: PrintOptions, isKey: boolean): Shape[] {
+  const area = bodyArea(options.paper)
+  const { phrases } = languages[options.wording.language]
+  const height = area.height / rows.length
+  const room = Math.min(height / 2 - 2, 26)
+  return rows.map(({ doing, minute }, i) => {
+    const y = area.y + (i + 0.5) * height
+    const right = area.x + area.width
+    const time = say(minute, { ...options.wording, form: 'day-24' })
+    const isWritten = !options.reversed || isKey
+    const fill = options.reversed && !options.lowInk ? MOSS : INK
+    const timeX = area.x + 96
+    return part(`question-${i}`, [
+      textFrom(phrases.doings[doing], area.x + 4, y + 2, 84, 7),
+      ...(options.reversed ? [rule(timeX, timeX + 28, y + 3)] : []),
+      ...(isWritten ? [part('time', [textFrom(time, timeX + 2, y + 1.5, 30, 8, fill)])] : []),
+      dialAt(minute, right - room - 4, y, room, options, { hands: options.reversed || isKey ? 'both' : 'none' }),
+      rule(area.x, right, area.y + (i + 1) * height),
+    ])
+  })
+}

@@ -1,0 +1,84 @@
+import { Button, Checkbox, Group, NativeSelect, Progress, Stack, Text } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
+import { IconPrinter } from '@tabler/icons-react'
+import { useState } from 'react'
+import { type Group as GroupOfChildren, MOST_PACK_THINGS, type PrintableId, printableOf, rungOf } from '../../core'
+import { api } from '../../ui/api'
+import type { PrintState } from './usePrint'
+import { type PackProgress, usePack } from './usePack'
+
+/** One version for each child of a group, at the child's rung and with the child's misreadings; keys together; a cover page with who gets what. */
+export function PackPanel({ state }: { state: PrintState }) {
+  const { all, picked, options } = state
+  const groups = useQuery({ queryKey: ['groups'], queryFn: () => api.get<GroupOfChildren[]>('/api/groups') }).data ?? []
+  const [groupId, setGroupId] = useState('')
+  const [chosen, setChosen] = useState<readonly PrintableId[]>([picked.id])
+  const pack = usePack()
+  const group = groups.find(({ id }) => id === groupId) ?? groups[0]
+  const toggle = (id: PrintableId, on: boolean) => setChosen(on ? [...chosen, id] : chosen.filter((each) => each !== id))
+  const begin = () => group && pack.begin({ groupId: group.id, things: chosen.map((printable) => ({ printable, helps: options.helps, answers: options.answers })), seed: picked.seed })
+  if (groups.length === 0) return <Text>There is no group yet: make one under Children first.</Text>
+  return (
+    <Stack gap="sm">
+      <NativeSelect label="For which group" value={group?.id ?? ''} onChange={(event) => setGroupId(event.currentTarget.value)} data={groups.map(({ id, name, childIds }) => ({ value: id, label: `${name} (${childIds.length})` }))} />
+      <Text size="sm">
+        Each child gets {chosen.length === 0 ? 'nothing yet' : chosen.map((id) => printableOf(id).name.toLowerCase()).join(', ')}, at their own rung and with wrong choices from what was found in them. Up to {MOST_PACK_THINGS}.
+      </Text>
+      <div className="pack-things">
+        {all.filter(({ kind }) => kind !== 'game').map(({ id, name }) => (
+          <Checkbox key={id} label={name} checked={chosen.includes(id)} disabled={!chosen.includes(id) && chosen.length >= MOST_PACK_THINGS} onChange={(event) => toggle(id, event.currentTarget.checked)} />
+        ))}
+      </div>
+      {pack.error && (
+        <Text role="alert" className="sheet sheet-attention">
+          {pack.error.message}
+        </Text>
+      )}
+      <Group>
+        <Button onClick={begin} disabled={chosen.length === 0 || pack.isBusy}>
+          Make the pack
+        </Button>
+        {pack.isBusy && (
+          <Button variant="default" onClick={pack.cancel}>
+            Cancel
+          </Button>
+        )}
+      </Group>
+      {pack.progress && <PackState progress={pack.progress} />}
+    </Stack>
+  )
+} // prettier-ignore
+
+const SAID = {
+  waiting: 'Waits until another pack is done.',
+  making: 'Being made …',
+  done: 'Ready.',
+  failed: 'It could not be made. Nothing was kept; try again, or with fewer things.',
+  cancelled: 'Cancelled: nothing was kept.',
+} as const
+
+function PackState({ progress: { id, state, done, total, lines, pages } }: { progress: PackProgress }) {
+  return (
+    <Stack gap="xs">
+      <Text role="status">
+        {SAID[state]} {pages !== undefined && `${pages} pages: who gets what, the sheets, the keys.`}
+      </Text>
+      {(state === 'making' || state === 'waiting') && <Progress value={(100 * done) / Math.max(1, total)} aria-label="How much of the pack is made" />}
+      {state === 'done' && (
+        <Button component="a" href={`/api/packs/${id}/pdf`} target="_blank" leftSection={<IconPrinter size={18} />}>
+          PDF of the pack
+        </Button>
+      )}
+      {state !== 'cancelled' && (
+        <ul className="anywhere pack-lines">
+          {lines.map((line, i) => (
+            <li key={i}>
+              {line.child}: {printableOf(line.printable).name.toLowerCase()}, {rungOf(line.rung).name.toLowerCase()}, no. {line.seed}
+              {line.note && <span className="quiet"> ({line.note})</span>}
+            </li>
+          ))}
+        </ul>
+      )}
+    </Stack>
+  )
+} // prettier-ignore

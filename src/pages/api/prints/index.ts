@@ -1,0 +1,10 @@
+import type { Kept, SavedPrint } from '../../../core'
+import { endpoint } from '../../../server/http'
+import { addKept, listKept } from '../../../server/stores/kept'
+import { checked, schemas } from '../../../server/validate'
+
+export const GET = endpoint(({ db }) => listKept<SavedPrint>(db, 'prints'))
+
+export const POST = endpoint(async ({ db, now, body }) =>
+  addKept<SavedPrint>(db, 'prints', checked<Omit<Kept<SavedPrint>, 'version'>>(schemas.newPrint, await body()), now),
+)

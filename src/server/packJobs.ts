@@ -1,0 +1,119 @@
+import { Worker } from 'node:worker_threads'
+import { join } from 'node:path'
+import { type PackLine, type PackWish, packLines } from '../core'
+import type { PackNews } from './packWorker'
+import { Problem, notFound } from './problem'
+
+/** How a pack is getting on. */
+export interface PackJob {
+  readonly id: string
+  readonly state: 'waiting' | 'making' | 'done' | 'failed' | 'cancelled'
+  readonly done: number
+  readonly total: number
+  /** Who gets what. */
+  readonly lines: readonly PackLine[]
+  readonly pages?: number
+}
+
+interface Job {
+  state: PackJob['state']
+  done: number
+  total: number
+  pages?: number
+  readonly wish: PackWish
+  readonly lines: readonly PackLine[]
+  worker?: Worker
+  pdf?: Uint8Array
+}
+
+/** More at once would take the processor from those who work at the table. */
+const MOST_AT_ONCE = 2
+/** Finished packs that are kept to be fetched; an older one has to be made anew. */
+const MOST_KEPT = 6
+
+/** Bundled by `npm run build`; tests bundle their own. */
+const workerFile = () => process.env.RIPE_ACORN_PACK_WORKER ?? join(process.cwd(), 'dist/pack-worker.mjs')
+
+const jobs = new Map<string, Job>()
+
+function report(id: string, { state, done, total, lines, pages }: Job): PackJob {
+  return { id, state, done, total, lines, pages }
+}
+
+/** Begins a pack, or lets it wait until another is done. The same id twice is the same pack. */
+export function startPack(id: string, wish: PackWish): PackJob {
+  const known = jobs.get(id)
+  if (known) return report(id, known)
+  const lines = packLines(wish)
+  const job: Job = { state: 'waiting', done: 0, total: lines.length * 2, wish, lines }
+  jobs.set(id, job)
+  forgetOld()
+  startWaiting()
+  return report(id, job)
+}
+
+export function packJob(id: string): PackJob {
+  return report(id, found(id))
+}
+
+/** Stops a pack that is not done, at once and wherever it is; a finished one is let go of. */
+export function cancelPack(id: string): PackJob {
+  const job = found(id)
+  void job.worker?.terminate()
+  job.state = 'cancelled'
+  job.worker = undefined
+  job.pdf = undefined
+  startWaiting()
+  return report(id, job)
+}
+
+export function packPdf(id: string): Buffer {
+  const { pdf, state } = found(id)
+  if (!pdf)
+    throw new Problem(409, 'This pack is not ready', {
+      field: 'id',
+      detail: `The pack is ${state}: it can be fetched when it is done.`,
+    })
+  return Buffer.from(pdf)
+}
+
+function found(id: string): Job {
+  const job = jobs.get(id)
+  if (!job) throw notFound('pack', id)
+  return job
+}
+
+function startWaiting(): void {
+  const making = [...jobs.values()].filter(({ state }) => state === 'making').length
+  const waiting = [...jobs.values()].filter(({ state }) => state === 'waiting')
+  for (const job of waiting.slice(0, Math.max(0, MOST_AT_ONCE - making))) start(job)
+}
+
+function start(job: Job): void {
+  job.state = 'making'
+  const worker = new Worker(workerFile(), { workerData: job.wish })
+  job.worker = worker
+  const end = (state: 'done' | 'failed') => {
+    if (job.worker !== worker) return
+    job.state = state
+    job.worker = undefined
+    startWaiting()
+  }
+  worker.on('message', (news: PackNews) => {
+    if (job.worker !== worker) return
+    if ('pdf' in news) {
+      job.pdf = news.pdf
+      job.pages = news.pages
+      job.done = job.total
+      end('done')
+    } else Object.assign(job, news)
+  })
+  worker.on('error', () => end('failed'))
+  worker.on('exit', () => end('failed'))
+}
+
+/** The oldest that nobody works on any more go first. */
+function forgetOld(): void {
+  const over = [...jobs].filter(([, { state }]) => state !== 'waiting' && state !== 'making').slice(0, -MOST_KEPT)
+  for (const [id] of over) jobs.delete(id)
+}

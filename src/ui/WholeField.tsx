@@ -1,0 +1,31 @@
+import { NumberInput } from '@mantine/core'
+import { useState } from 'react'
+
+interface WholeFieldProps {
+  readonly label: string
+  readonly description?: string
+  readonly value: number
+  readonly least: number
+  readonly most: number
+  readonly onChange: (value: number) => void
+}
+
+/** A whole number between two: what is out of them is not taken over, and it says what would be right. */
+export function WholeField({ label, description, value, least, most, onChange }: WholeFieldProps) {
+  const [typed, setTyped] = useState<number | string>(value)
+  // What was set from elsewhere takes the place of what was typed.
+  const [known, setKnown] = useState(value)
+  if (known !== value) {
+    setKnown(value)
+    setTyped(value)
+  }
+  const isRight = (given: number | string): given is number => typeof given === 'number' && Number.isInteger(given) && given >= least && given <= most
+  const change = (given: number | string) => {
+    setTyped(given)
+    if (!isRight(given)) return
+    setKnown(given)
+    onChange(given)
+  }
+  const error = isRight(typed) ? undefined : `${label} must be a whole number from ${least} to ${most}${typed === '' ? '' : `, got ${typed}`}`
+  return <NumberInput label={label} description={description} value={typed} error={error} clampBehavior="none" onChange={change} />
+} // prettier-ignore

@@ -1,0 +1,27 @@
+import { expose } from 'comlink'
+import { type GameRules, type PrintOptions, printableOf, simulatedTurns } from '../core'
+
+/** What a simulation comes to, without functions, which cannot leave a worker. */
+export interface Simulated {
+  readonly over: readonly number[]
+  readonly mean: number
+  readonly error: number
+}
+
+const worker = {
+  simulate(
+    id: string,
+    options: PrintOptions,
+    players: number,
+    rules: GameRules,
+    games: number,
+    seed: number,
+  ): Simulated {
+    const { over, mean, error } = simulatedTurns(printableOf(id), options, players, rules, games, seed)
+    return { over, mean, error }
+  },
+}
+
+export type ChancesWorker = typeof worker
+
+expose(worker)

@@ -1,0 +1,48 @@
+import { type Print, type PrintOptions, type Printable, type PrintableId, type Random, type RungId, countsOn, draw, drawInt, languages, rungs, type LanguageId } from '../../../src/core' // prettier-ignore
+import { gameCheckers } from './games'
+import { checkPages, readPrint } from './reading'
+import { sheetCheckers } from './sheets'
+
+const checkers: Record<PrintableId, (read: ReturnType<typeof readPrint>) => void> = {
+  ...sheetCheckers,
+  ...gameCheckers,
+}
+
+/** What is wrong with a print, read back from its SVG; empty for one that is right. */
+export function problemsOf(id: PrintableId, print: Print, options: PrintOptions): string[] {
+  const read = readPrint(print, options)
+  checkPages(read)
+  checkers[id](read)
+  return read.problems
+}
+
+export function rungsOf(printable: Printable): RungId[] {
+  return rungs.map(({ id }) => id).filter(printable.suits)
+}
+
+/** Any options that a person can choose for a printable on a rung. */
+export function drawnOptions(random: Random, printable: Printable, rung: RungId): PrintOptions {
+  const { least, most } = countsOn(printable, rung)
+  const count = drawInt(random, least, most)
+  const takes = (extra: Printable['takes'][number]) => printable.takes.includes(extra)
+  const maybe = <T>(value: T): T | undefined => (drawInt(random, 0, 1) === 0 ? value : undefined)
+  const twoHanded = rung !== 'fives' && rung !== 'hour-hand'
+  return {
+    paper: draw(random, ['a4', 'letter'] as const),
+    wording: { language: draw(random, Object.keys(languages) as LanguageId[]), form: draw(random, ['turns', 'minutes-past', 'digital'] as const) },
+    rung,
+    count,
+    lowInk: drawInt(random, 0, 1) === 1,
+    owner: maybe('Odalys of the long boat'),
+    guillotine: drawInt(random, 0, 1) === 1,
+    ...(takes('helps') ? { helps: draw(random, [0, 1, 2, 3] as const) } : {}),
+    ...(takes('answers') ? { answers: draw(random, ['write', 'choose'] as const) } : {}),
+    ...(takes('backs') ? { backs: draw(random, [undefined, 'long-edge', 'short-edge'] as const) } : {}),
+    ...(takes('forms') && twoHanded ? { forms: draw(random, [2, 3] as const) } : {}),
+    ...(takes('cells') ? { cells: drawInt(random, 1, 4) } : {}),
+    ...(takes('sectors') ? { sectors: maybe(Array.from({ length: count }, () => drawInt(random, 1, 3))) } : {}),
+    ...(takes('by') ? { by: maybe(draw(random, [5, 10, 20, 35, 50, 65, 95])) } : {}),
+    ...(takes('boards') ? { boards: drawInt(random, 2, 4) } : {}),
+    ...(takes('reversed') ? { reversed: drawInt(random, 0, 1) === 1 } : {}),
+  }
+} // prettier-ignore

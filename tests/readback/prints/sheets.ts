@@ -1,0 +1,325 @@
+import { DOINGS, languages, say } from '../../../src/core'
+import { apart } from '../svg'
+import {
+  type Read,
+  type Shapes,
+  answerIn,
+  dials,
+  expectDistinct,
+  groups,
+  inPart,
+  lengthIn,
+  minuteIn,
+  modulo,
+  questions,
+  saysTruth,
+  shiftIn,
+  textBox,
+  words,
+} from './reading'
+
+/* One checker a sheet: what the key says is worked out again from the hands and words on the page. */
+
+type Checker = (read: Read) => void
+
+/** Dials to read: the answer is what the hands of the page say. */
+const reading: Checker = (read) => {
+  const pairs = questions(read)
+  for (const { asked, answered } of pairs) {
+    const [dial] = dials(asked)
+    if (!dial) return read.fail('a dial is missing')
+    answerIn(read, asked, answered, (text) => saysTruth(dial, text, read.o))
+  }
+  expectDistinct(read, pairs.map(({ asked }) => dials(asked).map(({ hour, minute }) => `${hour?.toFixed(1)} ${minute?.toFixed(1)}`)[0]), 'a time is asked twice') // prettier-ignore
+}
+
+const rounding: Checker = (read) => {
+  for (const { asked, answered } of questions(read)) {
+    const time = dials(asked)[0]?.time ?? NaN
+    answerIn(read, asked, answered, (text) => {
+      const said = minuteIn(text, read.o) ?? NaN
+      return said % 5 === 0 && Math.min(modulo(said - time, 720), modulo(time - said, 720)) <= 2
+    })
+  }
+}
+
+/** Empty dials on the page, the hands in the key; the time is told by the words in each question. */
+const drawing: Checker = (read) => {
+  const pairs = questions(read)
+  read.expect(
+    pairs.every(({ asked }) => dials(asked).length === 0),
+    'hands stand on the page',
+  )
+  for (const { asked, answered } of pairs) {
+    const said = words(asked.filter(({ parts }) => !parts.includes('face'))).replace(/^\d+ /, '')
+    read.expect(minuteIn(said, read.o) === dials(answered)[0]?.time, `the key’s hands are not at “${said}”`)
+  }
+  expectDistinct(
+    read,
+    pairs.map(({ answered }) => dials(answered)[0]?.time),
+    'a time is asked twice',
+  )
+}
+
+const fading: Checker = (read) => {
+  drawing(read)
+  const sizes = groups(read.pages[0] ?? [], 'question').map((each) => inPart(each, 'face').length)
+  read.expect(
+    sizes.every((size, i) => i === 0 || size < (sizes[i - 1] ?? 0)),
+    `helps do not fade: ${sizes.join(', ')}`,
+  )
+}
+
+const spotting: Checker = (read) => {
+  for (const { asked, answered } of questions(read)) {
+    const due = minuteIn(words(asked, 'words'), read.o)
+    const rings = inPart(answered, 'ring').map(({ origin }) => origin)
+    const own = dials(answered)
+    read.expect(own.length === 4 && own.map(({ time }) => time).join() === dials(asked).map(({ time }) => time).join(), 'page and key show different clocks') // prettier-ignore
+    const isRinged = own.map(({ pivot }) => rings.some((ring) => Math.hypot(ring.x - pivot.x, ring.y - pivot.y) < 0.5))
+    own.forEach(({ time }, i) => read.expect((time === due) === isRinged[i], `${time} is ${isRinged[i] ? '' : 'not '}ringed for ${due}`)) // prettier-ignore
+    expectDistinct(
+      read,
+      own.filter(({ time }) => time !== due).map(({ time }) => time),
+      'a wrong clock comes twice',
+    )
+    read.expect(isRinged.some(Boolean), 'nothing is ringed')
+    read.expect(inPart(asked, 'ring').length === 0, 'the answer is ringed on the page')
+  }
+}
+
+const joining: Checker = (read) => {
+  const [page = []] = read.key
+  const clocks = groups(page, 'clock')
+  const said = groups(page, 'words')
+  const near = (from: readonly Shapes[], y: number) => from.find((shapes) => shapes.some(({ tag, parts, points }) => tag === 'circle' && !parts.includes('dial') && Math.abs(((points[2]?.y ?? 0) + (points[3]?.y ?? 0)) / 2 - y) < 0.1)) // prettier-ignore
+  const lines = inPart(page, 'join')
+  read.expect(lines.length === read.o.count, 'a line is missing')
+  for (const { points: [from, to] } of lines) {
+    const [clock, text] = [near(clocks, from?.y ?? 0), near(said, to?.y ?? 0)]
+    const [dial] = dials(clock ?? [])
+    read.expect(dial !== undefined && saysTruth(dial, words(text ?? []), read.o), `joined to “${words(text ?? [])}”`)
+  } // prettier-ignore
+  expectDistinct(
+    read,
+    lines.map(({ points }) => points[0]?.y),
+    'a clock is joined twice',
+  )
+  expectDistinct(
+    read,
+    lines.map(({ points }) => points[1]?.y),
+    'a time is joined twice',
+  )
+  read.expect(inPart(read.pages[0] ?? [], 'join').length === 0, 'the lines stand on the page')
+}
+
+const ordering: Checker = (read) => {
+  const pairs = questions(read).map(({ asked, answered }) => ({ time: dials(asked)[0]?.time ?? NaN, place: Number(words(answered, 'answer')) })) // prettier-ignore
+  expectDistinct(
+    read,
+    pairs.map(({ time }) => time),
+    'a time comes twice',
+  )
+  const sorted = [...pairs].sort((a, b) => a.time - b.time)
+  sorted.forEach(({ time, place }, i) =>
+    read.expect(place === i + 1 && time >= 60, `${time} has place ${place}, is ${i + 1}`),
+  )
+}
+
+const judging: Checker = (read) => {
+  const verdicts = questions(read).map(({ asked, answered }) => {
+    const [dial] = dials(asked)
+    const isTicked = inPart(answered, 'tick').length > 0
+    read.expect(isTicked !== inPart(answered, 'cross').length > 0, 'neither ticked nor crossed')
+    read.expect(dial !== undefined && saysTruth(dial, words(asked, 'said'), read.o) === isTicked, `“${words(asked, 'said')}” is ${isTicked ? 'ticked' : 'crossed'}`) // prettier-ignore
+    return isTicked
+  })
+  const ticks = verdicts.filter(Boolean).length
+  read.expect(Math.abs(2 * ticks - verdicts.length) <= 1, `${ticks} of ${verdicts.length} are right`)
+}
+
+const colouring: Checker = (read) => {
+  const { phrases } = languages[read.o.wording.language]
+  for (const { asked, answered } of questions(read)) {
+    const [dial] = dials(answered)
+    if (!dial || dial.hour === undefined) return read.fail('a dial is missing')
+    const hour = modulo(dial.hour + 0.01, 360)
+    const zone = answered.filter(({ tag, parts, points: [at] }) => tag === 'path' && parts.at(-1) === 'dial' && Math.hypot((at?.x ?? 0) - dial.pivot.x, (at?.y ?? 0) - dial.pivot.y) < 0.01).at(-1) // prettier-ignore
+    const [, edge] = zone?.points ?? []
+    const from = modulo((Math.atan2((edge?.x ?? 0) - dial.pivot.x, dial.pivot.y - (edge?.y ?? 0)) * 180) / Math.PI, 360)
+    read.expect(apart(from, Math.floor(hour / 30) * 30) < 0.2, `zone from ${from} for an hour hand at ${hour}`)
+    read.expect(
+      words(answered, 'answer') === phrases.stillHour(Math.floor(hour / 30) || 12),
+      `“${words(answered, 'answer')}”`,
+    )
+    read.expect(words(asked, 'answer') === '', 'the answer stands on the page')
+  }
+}
+
+const lining: Checker = (read) => {
+  for (const { asked, answered } of questions(read)) {
+    const [dial] = dials(asked)
+    if (!dial) return read.fail('a dial is missing')
+    answerIn(read, asked, answered, (text) => saysTruth(dial, text, read.o))
+    const line = inPart(answered, 'number-line')
+    const top = Math.min(...line.filter(({ tag }) => tag === 'text').map(({ points }) => points[0]?.y ?? 0))
+    const at = (count: string) => line.find(({ text, points }) => text === count && Math.abs((points[0]?.y ?? 0) - top) < 0.1)?.points[0]?.x ?? NaN // prettier-ignore
+    const marker = textBox(inPart(answered, 'marker'))
+    const shown = (60 * ((marker.left + marker.right) / 2 - at('0'))) / (at('60') - at('0'))
+    read.expect(Math.abs(shown - (dial.time % 60)) < 0.05, `marked at ${shown} for ${dial.time % 60} minutes`)
+    read.expect(inPart(asked, 'marker').length === 0, 'the page is marked')
+  }
+}
+
+/** A clock, a way, and the clock that is then: the same for "later", "sooner" and "start when". */
+const shifting = (by: (asked: Shapes, read: Read) => number): Checker => (read) => {
+  const pairs = questions(read)
+  for (const { asked, answered } of pairs) {
+    const from = dials(inPart(asked, 'from'))[0]?.time ?? NaN
+    const due = modulo(from + by(asked, read), 720)
+    read.expect(dials(inPart(answered, 'then'))[0]?.time === due, `the clock of the key is not at ${due}`)
+    read.expect(dials(inPart(asked, 'then')).length === 0, 'the hands stand on the page')
+    answerIn(read, asked, answered, (text) => minuteIn(text, read.o) === due)
+  }
+  expectDistinct(read, pairs.map(({ asked }) => dials(asked)[0]?.time), 'a time is asked twice')
+} // prettier-ignore
+
+const spanning: Checker = (read) => {
+  for (const { asked, answered } of questions(read)) {
+    const [from, to] = dials(asked)
+    const answer = lengthIn(words(answered, 'answer'))
+    read.expect(
+      modulo(answer, 720) === modulo((to?.time ?? NaN) - (from?.time ?? NaN), 720),
+      `“${words(answered, 'answer')}”`,
+    )
+    const jumps = inPart(answered, 'jumps').filter(({ tag, text = '' }) => tag === 'text' && /\d (h|min)/.test(text))
+    read.expect(jumps.reduce((sum, { text = '' }) => sum + lengthIn(text), 0) === answer, 'the jumps do not add up')
+    read.expect(inPart(asked, 'jumps').length === 0 && words(asked, 'answer') === '', 'the answer stands on the page')
+  }
+}
+
+const planning: Checker = (read) => {
+  const times = questions(read).map(({ asked, answered }) => {
+    const time = /^(\d\d):(\d\d)$/.exec(words(answered, 'time'))
+    const minute = Number(time?.[1]) * 60 + Number(time?.[2])
+    const shown = dials(read.o.reversed ? asked : answered)[0]?.time
+    read.expect(shown === minute % 720, `a clock at ${shown} for ${words(answered, 'time')}`)
+    read.expect(
+      read.o.reversed ? words(asked, 'time') === '' : dials(asked).length === 0,
+      'the answer stands on the page',
+    )
+    return minute
+  })
+  read.expect(
+    times.every((time, i) => i === 0 || time > (times[i - 1] ?? 0)),
+    `a day out of order: ${times.join(', ')}`,
+  )
+}
+
+/** A check has all kinds of questions; what is asked is read from its words. */
+const checking: Checker = (read) => {
+  const { o } = read
+  const { phrases, dayPart } = languages[o.wording.language]
+  const rights = questions(read).map(({ asked, answered }) => {
+    const said = words(asked, 'asked')
+    const [dial, to] = dials(asked)
+    if (!dial && minuteIn(said, o) !== undefined) {
+      read.expect(dials(answered)[0]?.time === minuteIn(said, o), `the key’s hands are not at “${said}”`)
+      return said
+    }
+    const time = dial?.time ?? NaN
+    const isRight = (text: string): boolean => {
+      switch (o.rung) {
+        case 'elapsed':
+          return modulo(lengthIn(text), 720) === modulo((to?.time ?? NaN) - time, 720)
+        case 'later':
+          return minuteIn(text, o) === modulo(time + shiftIn(said, o), 720)
+        case 'work-back': {
+          const at = say(time, { ...o.wording, form: 'digital' })
+          const steps = [...said.matchAll(/\d+ h \d+ min|\d+ h|\d+ min/g)].map(([step]) => step)
+          const isAsked = said === phrases.startWhen(at, steps) || said === phrases.startWhen(say(time + 720, { ...o.wording, form: 'digital' }), steps) // prettier-ignore
+          return (
+            isAsked && minuteIn(text, o) === modulo(time - steps.reduce((sum, step) => sum + lengthIn(step), 0), 720)
+          )
+        }
+        case 'rounding':
+          return (minuteIn(text, o) ?? 1) % 5 === 0 && apart((minuteIn(text, o) ?? 0) / 2, time / 2) <= 1
+        case 'day-24': {
+          const minute = Number(text.slice(0, 2)) * 60 + Number(text.slice(3))
+          return /^\d\d:\d\d$/.test(text) && minute % 720 === time && said === phrases.write24(dayPart(minute))
+        }
+        case 'day-halves':
+          return sayDay(text, read) % 720 === time && DOINGS.some((doing) => said.toLowerCase() === phrases.whichHalf(phrases.doings[doing]).toLowerCase() && usuallyAt(doing, sayDay(text, read))) // prettier-ignore
+        case 'timetable': {
+          const row = DOINGS.find((doing) => said === phrases.whenIs(phrases.doings[doing]))
+          const line =
+            asked.find(({ text: own = '' }) => row !== undefined && own.endsWith(` ${phrases.doings[row]}`))?.text ?? ''
+          return minuteIn(text, o) === (Number(line.slice(0, 2)) * 60 + Number(line.slice(3, 5))) % 720
+        }
+        case 'parts':
+          return text === phrases.parts[pointedAt(asked)]
+        default:
+          return dial !== undefined && saysTruth(dial, text, o)
+      }
+    }
+    answerIn(read, asked, answered, isRight)
+    return words(answered, 'answer')
+  })
+  const guide = read.key
+    .slice(1)
+    .flatMap((page) => page.flatMap(({ tag, text, weight }) => (tag === 'text' && text ? [{ text, weight }] : [])))
+  let right = ''
+  for (const { text, weight } of guide)
+    if (weight === 'bold') right = text.replace(/^\d+\. /, '')
+    else read.expect(!text.startsWith(`${right}: `), `the guide calls “${right}” wrong`)
+  read.expect(
+    rights.every((text) => text === '' || guide.some((line) => line.text.endsWith(`. ${text}`))),
+    'an answer is not in the guide',
+  )
+}
+
+/** 0 to 1439 of a time of day as the group's language says it, noon and midnight in words. */
+function sayDay(text: string, { o }: Read): number {
+  for (let minute = 0; minute < 1440; minute += 5) if (say(minute, { ...o.wording, form: 'digital', options: { dayHalf: true } }) === text) return minute
+  return NaN
+} // prettier-ignore
+
+/** The half of the day in which each doing is to be expected. */
+function usuallyAt(doing: (typeof DOINGS)[number], minute: number): boolean {
+  const isMorning = minute < 720
+  if (doing === 'asleep') return minute < 360 || minute >= 1200
+  return isMorning === ['wake-up', 'breakfast', 'school'].includes(doing)
+}
+
+/** The part of the clock that is ringed, told by where the ring lies. */
+function pointedAt(shapes: Shapes): 'centre' | 'face' | 'hour-hand' | 'minute-hand' | 'second-hand' {
+  const [dial] = dials(shapes)
+  const ring = shapes.filter(({ tag, parts }) => tag === 'circle' && parts.at(-1) === 'dial').at(-1)
+  const box = textBox(ring ? [ring] : [])
+  const edge = textBox(shapes.filter(({ tag, parts }) => tag === 'circle' && parts.at(-1) === 'dial'))
+  const radius = (edge.right - edge.left) / 2
+  const [x, y] = [(box.left + box.right) / 2 - (dial?.pivot.x ?? 0), (box.top + box.bottom) / 2 - (dial?.pivot.y ?? 0)]
+  if (Math.hypot(x, y) < 0.01) return (box.right - box.left) / 2 > radius / 2 ? 'face' : 'centre'
+  const angle = (Math.atan2(x, -y) * 180) / Math.PI
+  if (apart(angle, dial?.hour ?? NaN) < 1) return 'hour-hand'
+  return apart(angle, dial?.minute ?? NaN) < 1 ? 'minute-hand' : 'second-hand'
+}
+
+export const sheetCheckers = {
+  'read-dials': reading,
+  'one-hand-dials': reading,
+  'round-fives': rounding,
+  'draw-hands': drawing,
+  'draw-clock': fading,
+  'spot-same': spotting,
+  'match-sheet': joining,
+  'order-times': ordering,
+  'true-false': judging,
+  'colour-zone': colouring,
+  'number-line': lining,
+  'later-sooner': shifting((asked, { o }) => shiftIn(words(asked, 'way'), o)),
+  'work-back-sheet': shifting((asked) => -lengthIn(words(asked, 'steps'))),
+  'how-long': spanning,
+  timetable: planning,
+  'rung-check': checking,
+}
