@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { printables } from '../../src/core'
+import { countsOn, printables, rungs } from '../../src/core'
 import { readPdf } from '../readback/pdf'
 import { call } from './calls'
 
@@ -10,8 +10,8 @@ const get = (json: unknown) => call<Buffer>(print.GET, 'GET', { query: `print=${
 
 describe('a print as PDF', () => {
   it.each(Object.values(printables))('has its pages and its key at true size: $name', async (printable) => {
-    const rung = printable.suits('half') ? 'half' : 'elapsed'
-    const options = { ...wish.options, rung, count: Math.max(printable.leastItems, 4) }
+    const rung = printable.suits('half') ? 'half' : (rungs.find(({ id }) => printable.suits(id))?.id ?? 'half')
+    const options = { ...wish.options, rung, count: countsOn(printable, rung).least }
     const { status, type, body } = await get({ ...wish, printable: printable.id, options })
     expect([status, type]).toEqual([200, 'application/pdf'])
     const made = printable.make({ ...options, paper: 'a4', wording: { language: 'fr', form: 'turns' } }, 7)
@@ -28,16 +28,28 @@ describe('a print as PDF', () => {
   })
 
   it.each<[string, object, RegExp]>([
-    ['a printable there is not', { printable: 'snap' }, /printable must be one of \[read-dials/],
+    ['a printable there is not', { printable: 'snap' }, /printable must be one of \[toss-and-fill, /],
     ['a seed that is no number', { seed: 'seven' }, /seed must be a number, got seven/],
     ['more than the rung has', { options: { ...wish.options, rung: 'oclock', count: 40 } }, /count of O’clock times must be an integer in \[1, 11\], got 40/],
     ['a rung there is not', { options: { ...wish.options, rung: 'dusk' } }, /options\.rung must be one of/],
-    ['a title beyond the page', { options: { ...wish.options, owner: 'x'.repeat(200) } }, /options\.owner length must be less than or equal to 60/],
+    ['a sector of no width', { printable: 'twirl-and-fill', options: { ...wish.options, sectors: [1, 0] } }, /options\.sectors\[1\] must be greater than 0, got 0/],
+    ['copies beyond a ream', { copies: 31 }, /copies must be less than or equal to 30, got 31/],
+    ['a weight of nothing', { options: { ...wish.options, weights: { 'next-hour': 0 } } }, /options\.weights\.next-hour must be greater than 0, got 0/],
+    ['a misreading there is not', { options: { ...wish.options, weights: { yawning: 2 } } }, /options\.weights\.yawning is not allowed/],
+    ['steps that no clock face has', { printable: 'trail', options: { ...wish.options, rung: 'later', by: 90 } }, /by must be such that 12 clocks in a row are different/],
+    ['a long name', { options: { ...wish.options, owner: 'x'.repeat(200) } }, /options\.owner length must be less than or equal to 60/],
   ])('is refused by name: %s', async (_, change, message) => {
     const { status, body } = await get({ ...wish, ...change })
     expect(status).toBe(400)
     expect((body as unknown as { detail: string }).detail).toMatch(message)
   }) // prettier-ignore
+
+  it('has as many copies as are wanted, and the key once', async () => {
+    const once = await readPdf((await get(wish)).body)
+    const copied = await readPdf((await get({ ...wish, copies: 3 })).body)
+    expect(copied).toHaveLength(once.length + 2)
+    expect(copied.slice(0, 3)).toEqual([once[0], once[0], once[0]])
+  })
 
   it('prints names in other scripts and emoji as far as the fonts go', async () => {
     const { status } = await get({ ...wish, options: { ...wish.options, owner: '🦆 שלום Tavi' } })
