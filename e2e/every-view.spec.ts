@@ -32,6 +32,7 @@ const NAMES = [
   'a group',
   'Plan',
   'Table',
+  'Print room',
   'Workbench',
   'Yard',
   'Log',
@@ -61,6 +62,12 @@ for (const scheme of ['light', 'dark'] as const)
         // What is behind a tab may come a little later.
         await page.waitForLoadState('networkidle')
         await page.waitForTimeout(100)
+        found.push(...(await new AxeBuilder({ page }).analyze()).violations)
+      }
+      if (name === 'Print room') {
+        await page.getByRole('button', { name: 'Keep', exact: true }).click()
+        await page.getByRole('button', { name: 'Pack for a group' }).click()
+        await expect(page.getByRole('button', { name: 'Make the pack' })).toBeVisible()
         found.push(...(await new AxeBuilder({ page }).analyze()).violations)
       }
       expect(found.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([])

@@ -67,3 +67,8 @@ export function onDial(box: { x: number; y: number; radius: number }, degrees: n
   const radians = (degrees * Math.PI) / 180
   return { x: box.x + Math.sin(radians) * box.radius * share, y: box.y - Math.cos(radians) * box.radius * share }
 }
+
+export async function openTable(page: Page, session: Session) {
+  await page.goto(`/table/${session.id}`)
+  await expect(page.getByRole('slider', { name: 'Time shown' })).toBeVisible()
+}

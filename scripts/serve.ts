@@ -98,6 +98,8 @@ const files = sirv(join(dist, 'client'), {
     ),
 })
 const server = createServer(guarded([compression() as unknown as Handler, files, handler]))
+// Longer than a client keeps its connection: one that is closed just as it is used again would be an error at the table.
+server.keepAliveTimeout = 75_000
 try {
   await listen(server)
 } catch (error) {

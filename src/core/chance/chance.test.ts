@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { RefusedValue } from '../errors'
 import { randomFrom } from '../random'
-import { fillTurns, playTime, playersTurns, secondsATurnAt, simulateFill, simulateTurns } from '.'
+import { fillTurns, playTime, playersTurns, refilledTurns, secondsATurnAt, simulateFill, simulateTurns } from '.'
 
 const die = (cells: number) => ({ chances: [1, 1, 1, 1, 1, 1], cells: Array.from({ length: 6 }, () => cells) })
 
@@ -88,6 +88,28 @@ describe('several players', () => {
       return Math.min(...rounds.map((round, player) => (round - 1) * 3 + player + 1))
     })
     expect(Math.abs(exact - simulated.mean)).toBeLessThan(4 * simulated.error)
+  })
+})
+
+describe('a mat that is cleared and filled anew', () => {
+  it('takes as many times as long on the average, and less than that at its edges', () => {
+    const one = fillTurns(die(1))
+    expect(refilledTurns(one, 0).mean).toBeCloseTo(one.mean, 6)
+    const three = refilledTurns(one, 2)
+    expect(three.mean).toBeCloseTo(3 * one.mean, 4)
+    // The sum of independent games spreads less than one game taken three times.
+    expect(three.quantile(0.95)).toBeLessThan(3 * one.quantile(0.95))
+    expect(three.quantile(0.05)).toBeGreaterThan(3 * one.quantile(0.05))
+    expect(() => refilledTurns(one, 5)).toThrow(/refills must be an integer in \[0, 4\]/)
+  })
+
+  it('agrees with simulated games', () => {
+    const fill = { chances: [1, 2, 1], cells: [2, 1, 0] }
+    const exact = refilledTurns(fillTurns(fill), 1)
+    const simulated = simulateTurns(randomFrom(3), 8000, (random) => simulateFill(random, fill, { squash: false }) + simulateFill(random, fill, { squash: false })) // prettier-ignore
+    expect(Math.abs(exact.mean - simulated.mean)).toBeLessThan(3 * simulated.error)
+    for (const share of [0.1, 0.5, 0.9])
+      expect(Math.abs(exact.quantile(share) - simulated.quantile(share))).toBeLessThanOrEqual(1)
   })
 })
 

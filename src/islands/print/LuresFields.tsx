@@ -18,6 +18,8 @@ export function LuresFields({ state }: { state: PrintState }) {
   const { picked, set } = state
   const children = useQuery({ queryKey: ['children'], queryFn: () => api.get<ChildReport[]>('/api/children') }).data ?? []
   const possible = useMemo(() => showingOn(picked.rung), [picked.rung])
+  // One that does not show on this rung stays to be seen, and taken back, while it is chosen.
+  const shown = misreadings.filter((each) => possible.includes(each) || picked.lures.includes(each.id))
   const found = (report: ChildReport) => report.diagnosis.findings.map(({ misreading }) => misreading)
   const toggle = (id: MisreadingId, on: boolean) => set({ lures: on ? [...picked.lures, id] : picked.lures.filter((each) => each !== id) })
   const from = (id: string) => {
@@ -32,7 +34,7 @@ export function LuresFields({ state }: { state: PrintState }) {
         {own.length > 0 && (
           <NativeSelect label="As found in a child" value="" onChange={(event) => from(event.currentTarget.value)} data={[{ value: '', label: 'choose a child' }, ...own.map(({ child }) => ({ value: child.id, label: child.name }))]} />
         )}
-        {possible.map(({ id, does }) => (
+        {shown.map(({ id, does }) => (
           <Checkbox key={id} label={does} checked={picked.lures.includes(id)} onChange={(event) => toggle(id, event.currentTarget.checked)} />
         ))}
         {possible.length === 0 && <Text size="sm">No misreading shows on this rung: wrong choices are times near by.</Text>}

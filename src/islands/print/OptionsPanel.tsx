@@ -9,7 +9,6 @@ import { MOST_SEED, type PrintState } from './usePrint'
 export function OptionsPanel({ state }: { state: PrintState }) {
   const { picked, printable, counts, options, set, takes } = state
   const isTwoHanded = picked.rung !== 'fives' && picked.rung !== 'hour-hand'
-  const notes = printable.notes?.(options, picked.seed)
   return (
     <section className="sheet" aria-label="Options">
       <Stack gap="xs">
@@ -51,7 +50,7 @@ export function OptionsPanel({ state }: { state: PrintState }) {
             <WholeField label="Number" description="The same number makes the same pages" value={picked.seed} least={1} most={MOST_SEED} onChange={(seed) => set({ seed })} />
           </Stack>
         </details>
-        {notes?.map((note) => (
+        {state.notes.map((note) => (
           <Text key={note} size="sm">
             {note}
           </Text>

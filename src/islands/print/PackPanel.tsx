@@ -19,7 +19,8 @@ export function PackPanel({ state }: { state: PrintState }) {
   const begin = () => group && pack.begin({ groupId: group.id, things: chosen.map((printable) => ({ printable, helps: options.helps, answers: options.answers })), seed: picked.seed })
   if (groups.length === 0) return <Text>There is no group yet: make one under Children first.</Text>
   return (
-    <Stack gap="sm">
+    <Stack gap="sm" className="sheet" component="section" aria-label="A pack for a group" mb="sm">
+      <Text fw={700}>A pack for a group</Text>
       <NativeSelect label="For which group" value={group?.id ?? ''} onChange={(event) => setGroupId(event.currentTarget.value)} data={groups.map(({ id, name, childIds }) => ({ value: id, label: `${name} (${childIds.length})` }))} />
       <Text size="sm">
         Each child gets {chosen.length === 0 ? 'nothing yet' : chosen.map((id) => printableOf(id).name.toLowerCase()).join(', ')}, at their own rung and with wrong choices from what was found in them. Up to {MOST_PACK_THINGS}.

@@ -1,4 +1,4 @@
-import { Button, Group, Modal, SegmentedControl, Stack, Text, Title } from '@mantine/core'
+import { Button, Group, SegmentedControl, Stack, Text, Title } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { IconArrowsShuffle, IconBookmark, IconPin, IconPinFilled, IconPrinter, IconUsers } from '@tabler/icons-react'
 import { useState } from 'react'
@@ -59,7 +59,7 @@ function PrintRoom({ settings }: { settings: Settings }) {
           <Button variant="default" onClick={() => setKeeping(!isKeeping)} aria-expanded={isKeeping} leftSection={<IconBookmark size={18} />}>
             Keep
           </Button>
-          <Button variant="default" onClick={() => setPacking(true)} leftSection={<IconUsers size={18} />}>
+          <Button variant="default" onClick={() => setPacking(!isPacking)} aria-expanded={isPacking} leftSection={<IconUsers size={18} />}>
             Pack for a group
           </Button>
           <Button component="a" href={state.pdf} target="_blank" data-disabled={print ? undefined : true} leftSection={<IconPrinter size={18} />}>
@@ -83,6 +83,7 @@ function PrintRoom({ settings }: { settings: Settings }) {
         </Stack>
         <section aria-label="The pages">
           {isKeeping && <keep.Part state={state} />}
+          {isPacking && <pack.Part state={state} />}
           <SegmentedControl
             fullWidth
             mb="xs"
@@ -106,9 +107,6 @@ function PrintRoom({ settings }: { settings: Settings }) {
           ))}
         </section>
       </div>
-      <Modal opened={isPacking} onClose={() => setPacking(false)} title="A pack for a group" size="lg" closeButtonProps={{ 'aria-label': 'Close' }}>
-        <pack.Part state={state} />
-      </Modal>
     </Stack>
   )
 } // prettier-ignore

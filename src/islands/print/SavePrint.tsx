@@ -1,7 +1,6 @@
 import { Button, Menu } from '@mantine/core'
 import { notifications } from '@mantine/notifications'
 import { IconDownload } from '@tabler/icons-react'
-import { unparse } from 'papaparse'
 import { type Drawing, itemRows, toSvg } from '../../core'
 import { saveBlob, saveFile } from '../../ui/files'
 import type { PrintState } from './usePrint'
@@ -12,6 +11,10 @@ export function SavePrint({ state: { print, options, picked } }: { state: PrintS
   const rows = () => itemRows(print?.items ?? [], options.wording)
   const pages = print?.pages ?? []
   const svgs = (drawings: readonly Drawing[], part: string) => drawings.forEach((page, i) => saveFile(`${name}${part}-${i + 1}.svg`, 'image/svg+xml', toSvg(page)))
+  const csv = async () => {
+    const { unparse } = await import('papaparse')
+    saveFile(`${name}.csv`, 'text/csv', unparse(rows()))
+  }
   const pngs = async () => {
     try {
       const { pngOf } = await import('./png')
@@ -31,7 +34,7 @@ export function SavePrint({ state: { print, options, picked } }: { state: PrintS
         <Menu.Item onClick={() => svgs(pages, '')}>Pages as SVG</Menu.Item>
         <Menu.Item onClick={() => svgs(print?.key ?? [], '-key')}>Key as SVG</Menu.Item>
         <Menu.Item onClick={() => void pngs()}>Pages as PNG, 300 dpi</Menu.Item>
-        <Menu.Item onClick={() => saveFile(`${name}.csv`, 'text/csv', unparse(rows()))}>Questions as CSV</Menu.Item>
+        <Menu.Item onClick={() => void csv()}>Questions as CSV</Menu.Item>
         <Menu.Item onClick={() => saveFile(`${name}.json`, 'application/json', JSON.stringify({ format: 'ripe-acorn-print', version: 1, printable: picked.id, seed: picked.seed, options, items: rows() }, null, 2))}>Questions as JSON</Menu.Item>
       </Menu.Dropdown>
     </Menu>

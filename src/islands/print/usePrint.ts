@@ -65,7 +65,11 @@ export function usePrint(settings: Settings) {
     () => opened?.options ?? optionsOf(picked, counts.usual, settings),
     [opened, settings, picked, counts.usual],
   )
-  const { print, refusal } = useMemo(() => made(printable, options, picked.seed), [printable, options, picked.seed])
+  const {
+    print,
+    notes = [],
+    refusal,
+  } = useMemo(() => made(printable, options, picked.seed), [printable, options, picked.seed])
   /** A change makes other questions, unless the seed is pinned. */
   const set = (change: Partial<Picked>) => {
     const next = { ...picked, ...change }
@@ -80,6 +84,7 @@ export function usePrint(settings: Settings) {
     counts,
     options,
     print,
+    notes,
     refusal,
     set,
     isPinned,
@@ -152,9 +157,13 @@ function pickedFrom({ printable, options, seed }: SavedPrint): Picked {
   } // prettier-ignore
 }
 
-function made(printable: Printable, options: PrintOptions, seed: number): { print?: Print; refusal?: string } {
+function made(
+  printable: Printable,
+  options: PrintOptions,
+  seed: number,
+): { print?: Print; notes?: string[]; refusal?: string } {
   try {
-    return { print: printable.make(options, seed) }
+    return { print: printable.make(options, seed), notes: printable.notes?.(options, seed) }
   } catch (error) {
     if (error instanceof RefusedValue) return { refusal: error.message }
     throw error

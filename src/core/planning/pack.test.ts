@@ -1,0 +1,124 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { problemsOf } from '../../../tests/readback/prints'
+import { readSvg } from '../../../tests/readback/svg'
+import { type Drawing, toSvg } from '../drawing'
+import { type PrintableId, countsOn, printableOf, printables } from '../printables'
+import { rungs, schools } from '../teaching'
+import { type PackChild, type PackWish, makePack, packLines } from '.'
+
+const { order } = schools['turns-first']
+const child = (name: string, rung: PackChild['rung'], weights: PackChild['weights'] = {}): PackChild => ({
+  name,
+  rung,
+  weights,
+})
+const wish = (children: readonly PackChild[], things: readonly PrintableId[], more: Partial<PackWish> = {}): PackWish => ({
+  title: 'Ducklings', paper: 'a4', lowInk: false, wording: { language: 'en-GB', form: 'turns' }, order, seed: 100, children,
+  things: things.map((printable) => ({ printable })), ...more,
+}) // prettier-ignore
+const words = (pages: readonly Drawing[]) =>
+  pages.map((page) =>
+    readSvg(toSvg(page))
+      .flatMap(({ text }) => text ?? [])
+      .join(' '),
+  )
+
+describe('a pack', () => {
+  it('gives each child each thing once, at a rung that it suits, each with a number of its own', () => {
+    const anyThing = fc.constantFrom(...(Object.keys(printables) as PrintableId[]))
+    const anyChild = fc.record({
+      name: fc.string({ minLength: 1, maxLength: 20 }),
+      rung: fc.constantFrom(...rungs.map(({ id }) => id)),
+      weights: fc.constant({}),
+    })
+    fc.assert(
+      fc.property(
+        fc.array(anyChild, { minLength: 1, maxLength: 6 }),
+        fc.uniqueArray(anyThing, { minLength: 1, maxLength: 5 }),
+        (children, things) => {
+          const lines = packLines(wish(children, things))
+          expect(lines.map(({ child }) => child)).toEqual(children.flatMap(({ name }) => things.map(() => name)))
+          expect(new Set(lines.map(({ seed }) => seed)).size).toBe(lines.length)
+          lines.forEach(({ printable, rung, note }, i) => {
+            const own = children[Math.floor(i / things.length)]?.rung
+            expect(printableOf(printable).suits(rung)).toBe(true)
+            // At the child's own rung, or said why not.
+            expect(note === undefined).toBe(rung === own)
+          })
+        },
+      ),
+      { numRuns: 100 },
+    )
+  })
+
+  it('takes the hardest rung before the child’s own where a sheet does not suit it', () => {
+    const [line] = packLines(wish([child('Bram', 'fives')], ['draw-hands']))
+    expect(line).toMatchObject({ rung: 'quarters', note: 'Bram works on ring of fives, for which there is no such sheet' })
+  })
+
+  it('has right sheets in it, made with the child’s own misreadings, and says on which page they are', () => {
+    const children = [
+      child('Tavi', 'past-fives', { 'numeral-as-minutes': 6 }),
+      child('Tavi', 'quarters'),
+      child('Odalys', 'oclock'),
+    ]
+    const things = ['true-false', 'match-cards'] as const
+    const told: number[] = []
+    const made = makePack(wish(children, things), (done, total) => told.push(done / total))
+    expect(told).toEqual([1, 2, 3, 4, 5, 6].map((done) => done / 6))
+    const pages = words(made.pages)
+    const [cover = ''] = words(made.cover)
+    const lines = [
+      ...cover.matchAll(/(Right or wrong\?|Match cards), ([^:]+): pages? (\d+)(?: to (\d+))?, no\. (\d+)/g),
+    ]
+    expect(lines).toHaveLength(6)
+    let at = made.cover.length + 1
+    for (const [, , , from, to = from] of lines) {
+      expect(Number(from)).toBe(at)
+      at = Number(to) + 1
+    }
+    expect(cover).toContain(`from page ${at}`)
+    expect(at).toBe(made.cover.length + pages.length + 1)
+    expect(words(made.keys).every((page) => /Key|Control card/.test(page))).toBe(true)
+    // The second Tavi has the second one's rung: names may be alike.
+    expect(lines.map(([, , rung]) => rung)).toEqual([
+      'minutes past, by fives',
+      'minutes past, by fives',
+      'quarter past and to',
+      'quarter past and to',
+      'o’clock',
+      'o’clock',
+    ])
+    packLines(wish(children, things)).forEach(({ printable, rung, seed }, i) => {
+      const { weights, name } = children[Math.floor(i / 2)] as PackChild
+      const options = {
+        paper: 'a4',
+        lowInk: false,
+        wording: { language: 'en-GB', form: 'turns' },
+        rung,
+        count: countsOn(printableOf(printable), rung).usual,
+        owner: name,
+        weights,
+      } as const
+      expect(problemsOf(printable, printableOf(printable).make(options, seed), options)).toEqual([])
+      expect(words(printableOf(printable).make(options, seed).pages).every((page) => pages.includes(page))).toBe(true)
+    })
+  })
+
+  it('lets nobody have more than a rung has', () => {
+    const { pages } = makePack(
+      wish([child('Ilse', 'oclock')], [], { things: [{ printable: 'read-dials', count: 12 }] }),
+    )
+    expect(readSvg(toSvg(pages[0] as Drawing)).filter(({ parts }) => parts.includes('minute-hand')).length).toBe(11)
+  })
+
+  it('is refused for nobody, for nothing and for too much', () => {
+    expect(() => packLines(wish([], ['read-dials']))).toThrow(/children must be at least one child to print for/)
+    expect(() => packLines(wish([child('Wren', 'half')], []))).toThrow(
+      /things in a pack must be an integer in \[1, 5\], got 0/,
+    )
+    const six = (Object.keys(printables) as PrintableId[]).slice(0, 6)
+    expect(() => makePack(wish([child('Wren', 'half')], six))).toThrow(/things in a pack/)
+  })
+})

@@ -1,0 +1,135 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { rungsOf } from '../../../tests/readback/prints'
+import { playTime } from '../chance'
+import {
+  type GameRules,
+  MATS,
+  type Mats,
+  type PrintOptions,
+  type Printable,
+  USUAL_RULES,
+  aboutMinutes,
+  countsOn,
+  gameTurns,
+  isExact,
+  printables,
+  simulatedTurns,
+  sizesOf,
+} from '.'
+
+const toss = printables['toss-and-fill']
+const usual = (printable: Printable): PrintOptions => {
+  const rung = printable.suits('half') ? 'half' : (rungsOf(printable)[0] ?? 'half')
+  return { paper: 'a4', wording: { language: 'en-GB', form: 'turns' }, rung, count: countsOn(printable, rung).usual }
+}
+const games = Object.values(printables).filter(({ fill, play }) => fill ?? play)
+
+describe('how long a game lasts', () => {
+  it('is the exact value of six faces with 1, 2, 3 and 4 cells', () => {
+    const mean = (cells: number) => gameTurns(toss, { ...usual(toss), cells }, 3).mean
+    expect([1, 2, 3, 4].map((cells) => Math.round(mean(cells) * 100) / 100)).toEqual([14.7, 24.13, 32.68, 40.79])
+  })
+
+  it('agrees with simulated games within three standard errors, however the mats are shared and refilled', () => {
+    const anyRules = fc.record({
+      mats: fc.constantFrom(...(Object.keys(MATS) as Mats[])),
+      squash: fc.constant(false),
+      refills: fc.integer({ min: 0, max: 2 }),
+    })
+    const sectors = fc.array(fc.integer({ min: 1, max: 4 }), { minLength: 4, maxLength: 7 })
+    fc.assert(
+      fc.property(
+        anyRules,
+        sectors,
+        fc.integer({ min: 1, max: 4 }),
+        fc.integer({ min: 1, max: 2 }),
+        (rules, widths, players, cells) => {
+          const twirl = printables['twirl-and-fill']
+          const options = { ...usual(twirl), count: widths.length, sectors: widths, cells }
+          const exact = gameTurns(twirl, options, players, rules)
+          const simulated = simulatedTurns(twirl, options, players, rules, 3000, 7)
+          // Three standard errors hold 99.7 % of the time; half an error more for as many tries as are made here.
+          expect(Math.abs(exact.mean - simulated.mean)).toBeLessThan(3.5 * simulated.error + 1e-9)
+        },
+      ),
+      { numRuns: 20, seed: 11 },
+    )
+  })
+
+  it('is worked out where it can be, and longer with squashing, which cannot', () => {
+    const squash: GameRules = { ...USUAL_RULES, squash: true }
+    expect([isExact(toss, USUAL_RULES), isExact(toss, squash), isExact(printables.bingo, USUAL_RULES)]).toEqual([
+      true,
+      false,
+      false,
+    ])
+    const options = { ...usual(toss), cells: 1 }
+    const squashed = simulatedTurns(toss, options, 3, squash, 3000, 1)
+    expect(squashed.mean - 3 * squashed.error).toBeGreaterThan(gameTurns(toss, options, 3).mean)
+    expect(() => gameTurns(toss, options, 3, squash)).toThrow(/without squashing/)
+    expect(() => gameTurns(printables['read-dials'], options, 3)).toThrow(/printable must be a game on a mat/)
+    expect(() => simulatedTurns(printables['read-dials'], options, 3, USUAL_RULES, 100, 1)).toThrow(
+      /printable must be a game, got read-dials/,
+    )
+    for (const players of [0, -1, 1.5, 61])
+      expect(() => gameTurns(toss, options, players)).toThrow(/players must be an integer in \[1, 60\]/)
+  })
+
+  it.each(games)('can be told, and ends: $name', (game) => {
+    const options = usual(game)
+    const turns = simulatedTurns(game, options, 3, USUAL_RULES, 300, 2)
+    expect(turns.over.at(-1)).toBeCloseTo(1, 9)
+    const time = playTime(turns, 20)
+    expect(time.least).toBeLessThanOrEqual(time.median)
+    expect(time.median).toBeLessThanOrEqual(time.most)
+    expect(time.mean).toBeGreaterThan(0.5)
+    expect(aboutMinutes(game, options, 3, 20)).toBeGreaterThan(0.5)
+  })
+
+  it('counts each card of a loop once, and a pair of the turned-up game at least once', () => {
+    const loop = printables['loop-cards']
+    expect(simulatedTurns(loop, { ...usual(loop), count: 11 }, 3, USUAL_RULES, 50, 1)).toMatchObject({
+      mean: 11,
+      error: 0,
+    })
+    const pairs = printables['memory-pairs']
+    expect(
+      simulatedTurns(pairs, { ...usual(pairs), count: 6 }, 3, USUAL_RULES, 400, 1).quantile(0.01),
+    ).toBeGreaterThanOrEqual(6)
+  })
+
+  it('says for bingo how often two win together, which fewer boards do less', () => {
+    const shared = (boards: number) =>
+      Number(
+        /in about (\d+) of 100/.exec(
+          (printables.bingo.notes?.({ ...usual(printables.bingo), boards }, 5) ?? []).join(' '),
+        )?.[1],
+      )
+    expect(shared(2)).toBeLessThan(shared(10))
+  })
+})
+
+describe('what fits the minutes there are', () => {
+  const wish = { minutes: 12, players: 3, secondsATurn: 20 }
+
+  it('is ranked by how near its median is to four fifths of them, and never far over', () => {
+    const sizes = sizesOf(printables['twirl-and-fill'], usual(printables['twirl-and-fill']), wish, 'shared')
+    expect(sizes.length).toBeGreaterThan(3)
+    const off = sizes.map(({ time }) => Math.abs(time.median - 9.6))
+    expect(off).toEqual([...off].sort((a, b) => a - b))
+    for (const { time } of sizes) expect(time.most).toBeLessThanOrEqual(15)
+  })
+
+  it('has the time that the game then really takes', () => {
+    const [best] = sizesOf(toss, usual(toss), wish, 'shared')
+    if (!best) throw new Error('nothing fits')
+    const turns = gameTurns(toss, { ...usual(toss), cells: best.cells }, 3, { ...USUAL_RULES, refills: best.refills })
+    expect(playTime(turns, 20)).toEqual(best.time)
+    expect(() => sizesOf(toss, usual(toss), { ...wish, minutes: 0 }, 'shared')).toThrow(/minutes must be above 0/)
+    expect(() => sizesOf(toss, usual(toss), { ...wish, players: 0 }, 'shared')).toThrow(/players must be/)
+    expect(() => sizesOf(toss, usual(toss), { ...wish, secondsATurn: 0 }, 'shared')).toThrow(
+      /seconds a turn must be above 0/,
+    )
+  })
+})
