@@ -6,6 +6,10 @@ install_chromium
 build
 node_modules/.bin/tsx bench/session-pdf.ts
 node --expose-gc --import tsx bench/make.ts
+for name in prints pack-memory; do
+  node_modules/.bin/esbuild bench/$name.ts --bundle --packages=external --platform=node --format=esm --outfile=.cache/$name.mjs --log-level=error
+  node .cache/$name.mjs
+done
 # Bundled first: what is measured is the code, not its loading one file at a time.
 node_modules/.bin/esbuild bench/knowing.ts --bundle --platform=node --format=esm --outfile=.cache/knowing.mjs --log-level=error
 node .cache/knowing.mjs "$@"
@@ -13,3 +17,5 @@ serve_demo bench 4326
 # Bundled too, since what runs in the browser must need nothing of the loader.
 node_modules/.bin/esbuild bench/table.ts --bundle --packages=external --platform=node --format=esm --outfile=.cache/table.mjs --log-level=error
 node .cache/table.mjs "http://127.0.0.1:$RIPE_ACORN_PORT"
+node_modules/.bin/esbuild bench/preview.ts --bundle --packages=external --platform=node --format=esm --outfile=.cache/preview.mjs --log-level=error
+node .cache/preview.mjs "http://127.0.0.1:$RIPE_ACORN_PORT"

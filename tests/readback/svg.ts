@@ -104,15 +104,22 @@ function pointsOf(tag: ReadShape['tag'], attributes: Attributes): Point[] {
 /** Where the pen comes to rest, and the control points of curves (which bound them). */
 function pathPoints(d: string): Point[] {
   const points: Point[] = []
-  for (const [, op, rest = ''] of d.matchAll(/([MLCAZ])([^MLCAZ]*)/g)) {
-    const values = rest.trim().split(/[ ,]+/).filter(Boolean).map(Number)
-    const pairs = op === 'A' ? values.slice(-2) : values
-    const before = points[points.length - 1]
-    if (op === 'A' && before) points.push(...halfTurn(before, { x: pairs[0] as number, y: pairs[1] as number }, values[0] as number))
-    for (let i = 0; i + 1 < pairs.length; i += 2) points.push({ x: pairs[i] as number, y: pairs[i + 1] as number })
+  const tokens = d.match(/[MLCAZ]|-?[\d.]+/g) ?? []
+  for (let at = 0; at < tokens.length;) {
+    const op = tokens[at++]
+    const isArc = op === 'A'
+    const r = Number(tokens[at])
+    // Of an arc only where it ends is a point; its radii and flags come before.
+    if (isArc) at += 5
+    for (; at < tokens.length && !/[MLCAZ]/.test(tokens[at] ?? ''); at += 2) {
+      const point = { x: Number(tokens[at]), y: Number(tokens[at + 1]) }
+      const before = points[points.length - 1]
+      if (isArc && before) points.push(...halfTurn(before, point, r))
+      points.push(point)
+    }
   }
   return points
-} // prettier-ignore
+}
 
 /** A half circle reaches as far out as its radius, square to its chord. */
 function halfTurn(from: Point, to: Point, r: number): Point[] {

@@ -102,25 +102,23 @@ export function dialShapes(at: number | HandAngles, options: DialOptions): Shape
   ] // prettier-ignore
 }
 
+/** Two paths, one of the hours' marks and one of the minutes' between them: a page of dials has some thousand marks. */
 function markShapes(r: number, marks: 'all' | 'hours' | 'none'): Shape[] {
   if (marks === 'none') return []
-  return Array.from({ length: 60 }, (_, minute) => minute)
-    .filter((minute) => marks === 'all' || minute % 5 === 0)
-    .map((minute) => {
-      const isHour = minute % 5 === 0
-      const inner = pointOnDial(minute * 6, r * (isHour ? 0.885 : 0.92))
-      const outer = pointOnDial(minute * 6, r * MARK_OUTER)
-      return {
-        type: 'line',
-        layer: 'ink',
-        x1: inner.x,
-        y1: inner.y,
-        x2: outer.x,
-        y2: outer.y,
-        stroke: INK,
-        strokeMm: r * (isHour ? 0.022 : 0.009),
-      }
-    })
+  const path = (minutes: readonly number[], from: number, strokeMm: number): Shape => ({
+    type: 'path',
+    layer: 'ink',
+    commands: minutes.flatMap((minute) => [
+      { op: 'M', ...pointOnDial(minute * 6, r * from) },
+      { op: 'L', ...pointOnDial(minute * 6, r * MARK_OUTER) },
+    ]),
+    stroke: INK,
+    strokeMm,
+  })
+  const all = Array.from({ length: 60 }, (_, minute) => minute)
+  const hours = path(all.filter((minute) => minute % 5 === 0), 0.885, r * 0.022) // prettier-ignore
+  if (marks === 'hours') return [hours]
+  return [hours, path(all.filter((minute) => minute % 5 !== 0), 0.92, r * 0.009)] // prettier-ignore
 }
 
 function numeralShapes(r: number, numerals: 'all' | 'quarters' | 'none'): Shape[] {

@@ -24,7 +24,8 @@ export function FindPanel({ state }: { state: PrintState }) {
   const [missing, setMissing] = useState<readonly NeedId[]>([])
   const { options, all } = state
   const { paper, wording } = options
-  const lengths = useMemo(() => new Map(all.map((each) => [each.id, lengthOf(each, rung, { paper, wording })])), [all, rung, paper, wording])
+  const { language, form } = wording
+  const lengths = useMemo(() => new Map(all.map((each) => [each.id, lengthOf(each, rung, { paper, wording: { language, form } })])), [all, rung, paper, language, form])
   const isWanted = (each: Printable) =>
     (rung === '' || each.suits(rung)) &&
     (kind === '' || each.kind === kind || each.stage === kind) &&

@@ -41,7 +41,10 @@ function PrintRoom({ settings }: { settings: Settings }) {
   const [isKeeping, setKeeping] = useState(false)
   const [isPacking, setPacking] = useState(false)
   useFetchLater(LATER)
-  const shown = print ? (side === 'key' ? print.key : print.pages) : []
+  const sideOf = (of: typeof print) => (of ? (side === 'key' ? of.key : of.pages) : [])
+  // The first page stands at once, those below it follow.
+  const [first] = sideOf(print)
+  const shown = first ? [first, ...sideOf(state.printLater).slice(1)] : []
   return (
     <Stack gap="sm">
       <Group justify="space-between">

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react'
+import { useDeferredValue, useMemo, useState } from 'react'
 import {
   type Extra,
   type Flip,
@@ -49,6 +49,7 @@ const FIRST: Picked = {
   id: 'read-dials', rung: 'half', count: null, helps: 0, answers: 'write', forms: 2, backs: '', guillotine: false, cells: 3, sectors: '', by: null,
   boards: 4, reversed: false, lures: [], title: '', owner: '', copies: 1, seed: 1,
 } // prettier-ignore
+const ALL = Object.values(printables)
 export const MOST_SEED = 999_999
 /** How much sooner a misreading that was picked makes a wrong choice. */
 const LEANING = 6
@@ -60,16 +61,19 @@ export function usePrint(settings: Settings) {
   /** What was opened as it was kept: it is shown by its own options, until something is changed. */
   const [opened, setOpened] = useState<SavedPrint | null>(null)
   const printable = printableOf(picked.id)
-  const counts = countsOn(printable, picked.rung)
+  const counts = useMemo(() => countsOn(printable, picked.rung), [printable, picked.rung])
   const options: PrintOptions = useMemo(
     () => opened?.options ?? optionsOf(picked, counts.usual, settings),
     [opened, settings, picked, counts.usual],
   )
-  const {
-    print,
-    notes = [],
-    refusal,
-  } = useMemo(() => made(printable, options, picked.seed), [printable, options, picked.seed])
+  const { print, refusal } = useMemo(() => made(printable, options, picked.seed), [printable, options, picked.seed])
+  // What is said of the print comes after its page: some of it is played out many times.
+  const wanted = useMemo(
+    () => ({ printable, options, seed: picked.seed, print }),
+    [printable, options, picked.seed, print],
+  )
+  const later = useDeferredValue(wanted)
+  const notes = useMemo(() => (later.print ? (later.printable.notes?.(later.options, later.seed) ?? []) : []), [later])
   /** A change makes other questions, unless the seed is pinned. */
   const set = (change: Partial<Picked>) => {
     const next = { ...picked, ...change }
@@ -84,6 +88,8 @@ export function usePrint(settings: Settings) {
     counts,
     options,
     print,
+    /** The same, a moment later: for all but the first page. */
+    printLater: later.print,
     notes,
     refusal,
     set,
@@ -91,7 +97,7 @@ export function usePrint(settings: Settings) {
     setPinned,
     shuffle: () => !isPinned && set({ seed: Math.floor(Math.random() * MOST_SEED) + 1 }),
     rungs: rungs.filter(({ id }) => printable.suits(id)),
-    all: Object.values(printables),
+    all: ALL,
     takes: (extra: Extra) => printable.takes.includes(extra),
     /** What is on the screen, to be kept. */
     saved: { printable: picked.id, options, seed: picked.seed, made: PRINTS_MADE } satisfies SavedPrint,
@@ -157,13 +163,9 @@ function pickedFrom({ printable, options, seed }: SavedPrint): Picked {
   } // prettier-ignore
 }
 
-function made(
-  printable: Printable,
-  options: PrintOptions,
-  seed: number,
-): { print?: Print; notes?: string[]; refusal?: string } {
+function made(printable: Printable, options: PrintOptions, seed: number): { print?: Print; refusal?: string } {
   try {
-    return { print: printable.make(options, seed), notes: printable.notes?.(options, seed) }
+    return { print: printable.make(options, seed) }
   } catch (error) {
     if (error instanceof RefusedValue) return { refusal: error.message }
     throw error

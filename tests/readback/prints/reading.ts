@@ -40,14 +40,17 @@ export function readPrint(print: Print, o: PrintOptions): Read & { problems: str
 
 /** The shapes of each part whose name is `name-` and a number, by that number. */
 export function groups(shapes: Shapes, name: string): Shapes[] {
+  const start = `${name}-`
   const found = new Map<number, ReadShape[]>()
   for (const shape of shapes) {
-    const part = shape.parts.find((each) => each.startsWith(`${name}-`) && /^\d+$/.test(each.slice(name.length + 1)))
-    if (part === undefined) continue
-    const at = Number(part.slice(name.length + 1))
-    found.set(at, [...(found.get(at) ?? []), shape])
+    const part = shape.parts.find((each) => each.startsWith(start))
+    const at = part === undefined ? NaN : Number(part.slice(start.length))
+    if (Number.isNaN(at)) continue
+    const own = found.get(at)
+    if (own) own.push(shape)
+    else found.set(at, [shape])
   }
-  return [...found].sort(([a], [b]) => a - b).map(([, shapes]) => shapes)
+  return [...found].sort(([a], [b]) => a - b).map(([, own]) => own)
 }
 
 export function inPart(shapes: Shapes, name: string): Shapes {
