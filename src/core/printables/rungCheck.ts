@@ -102,13 +102,18 @@ function question(asked: Question): Shape[] {
   const answerX = cell.x + cell.width - (cell.width - (left - cell.x)) * 0.23
   const half = (cell.x + cell.width - left) * 0.22
   const bottom = y + 3 + Math.max(0, asked.choices.length - 1) * 4
-  const ask =
-    item.shown.as === 'words' ? sayAnswer(item, item.answer, options.wording) : askInWords(item, options.wording)
+  const { phrases } = languages[options.wording.language]
+  const isSet = item.shown.as === 'words'
   return [
     numberIn(cell, place),
     ...picture(item, x, y, room, options, isKey),
-    part('asked', wordsIn(ask, middle, y, width - 4, 5.5)),
-    ...(item.shown.as === 'words' ? [] : answerAt(asked, answerX, bottom, half)),
+    ...(isSet
+      ? [
+          part('asked', wordsIn(phrases.drawHands, middle, y - 6, width - 4, 4.5)),
+          part('time', wordsIn(sayAnswer(item, item.answer, options.wording), middle, y + 4, width - 4, 6)),
+        ]
+      : [part('asked', wordsIn(askInWords(item, options.wording), middle, y, width - 4, 5.5))]),
+    ...(isSet ? [] : answerAt(asked, answerX, bottom, half)),
   ]
 }
 

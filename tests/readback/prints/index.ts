@@ -1,4 +1,5 @@
 import { type Print, type PrintOptions, type Printable, type PrintableId, type Random, type RungId, countsOn, draw, drawInt, languages, rungs, type LanguageId } from '../../../src/core' // prettier-ignore
+import { cardCheckers } from './cards'
 import { gameCheckers } from './games'
 import { checkPages, readPrint } from './reading'
 import { sheetCheckers } from './sheets'
@@ -6,6 +7,7 @@ import { sheetCheckers } from './sheets'
 const checkers: Record<PrintableId, (read: ReturnType<typeof readPrint>) => void> = {
   ...sheetCheckers,
   ...gameCheckers,
+  ...cardCheckers,
 }
 
 /** What is wrong with a print, read back from its SVG; empty for one that is right. */

@@ -223,9 +223,11 @@ const checking: Checker = (read) => {
   const rights = questions(read).map(({ asked, answered }) => {
     const said = words(asked, 'asked')
     const [dial, to] = dials(asked)
-    if (!dial && minuteIn(said, o) !== undefined) {
-      read.expect(dials(answered)[0]?.time === minuteIn(said, o), `the key’s hands are not at “${said}”`)
-      return said
+    const toSet = words(asked, 'time')
+    if (toSet !== '') {
+      read.expect(!dial && said === phrases.drawHands, `“${said}” over a clock that is set already`)
+      read.expect(dials(answered)[0]?.time === minuteIn(toSet, o), `the key’s hands are not at “${toSet}”`)
+      return toSet
     }
     const time = dial?.time ?? NaN
     const isRight = (text: string): boolean => {
