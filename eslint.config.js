@@ -25,7 +25,9 @@ const directions = [
 ] // prettier-ignore
 
 export default tseslint.config(
-  { ignores: ['dist', '.astro', 'node_modules', 'data', 'demo', 'docs', 'test-results', 'playwright-report'] },
+  {
+    ignores: ['dist', '.astro', '.cache', 'node_modules', 'data', 'demo', 'docs', 'test-results', 'playwright-report'],
+  },
   js.configs.recommended,
   ...tseslint.configs.strict,
   {

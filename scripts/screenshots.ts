@@ -64,6 +64,17 @@ await take(light, 'table-how-long', `/table/${session}`, async (page) => {
 })
 await take(tablet, 'table-tablet', `/table/${session}`)
 await take(light, 'print-room', '/print', (page) => page.getByRole('button', { name: /^Twirl and fill/ }).click())
+await take(light, 'print-room-trail', '/print', async (page) => {
+  await page.getByRole('button', { name: /^Trail/ }).click()
+  await page.getByText(/^Key: /).click()
+})
+await take(light, 'print-room-pack', '/print', async (page) => {
+  await page.getByRole('button', { name: 'Pack for a group' }).click()
+  await page.getByLabel('For which group').selectOption({ label: `Herons (${herons?.children.length})` })
+  await page.getByLabel('Check of a rung').check()
+  await page.getByRole('button', { name: 'Make the pack' }).click()
+  await page.getByText(/^Ready/).waitFor()
+})
 await take(light, 'workbench', '/make')
 await take(light, 'workbench-pages', '/make', async (page) => {
   await page.getByRole('combobox', { name: 'What to make' }).click()

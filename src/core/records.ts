@@ -2,7 +2,7 @@ import type { MaterialId, Place } from './activities'
 import type { PaperId } from './drawing'
 import type { Recipe, Yard } from './make'
 import type { Answer, Finding, Instant, Overrule, Standing } from './knowing'
-import type { PlanChild, PlanStep, SessionPlan, SessionRequest } from './planning'
+import type { PackLine, PlanChild, PlanStep, SessionPlan, SessionRequest } from './planning'
 import type { SavedPrint } from './printables'
 import { type RungId, type SchoolId, schools } from './teaching'
 import type { LanguageId, Wording } from './wording'
@@ -158,4 +158,16 @@ export interface Overview {
   readonly groups: readonly GroupOverview[]
   readonly children: number
   readonly settings: Settings
+}
+
+/** How a pack that the server makes is getting on. */
+export interface PackJob {
+  readonly id: string
+  readonly state: 'waiting' | 'making' | 'done' | 'failed' | 'cancelled'
+  readonly done: number
+  readonly total: number
+  /** Who gets what. */
+  readonly lines: readonly PackLine[]
+  /** Once it is done. */
+  readonly pages?: number
 }

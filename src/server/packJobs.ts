@@ -1,19 +1,8 @@
 import { Worker } from 'node:worker_threads'
 import { join } from 'node:path'
-import { type PackLine, type PackWish, packLines } from '../core'
+import { type PackJob, type PackLine, type PackWish, packLines } from '../core'
 import type { PackNews } from './packWorker'
 import { Problem, notFound } from './problem'
-
-/** How a pack is getting on. */
-export interface PackJob {
-  readonly id: string
-  readonly state: 'waiting' | 'making' | 'done' | 'failed' | 'cancelled'
-  readonly done: number
-  readonly total: number
-  /** Who gets what. */
-  readonly lines: readonly PackLine[]
-  readonly pages?: number
-}
 
 interface Job {
   state: PackJob['state']

@@ -1,8 +1,16 @@
+import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { buildSync } from 'esbuild'
-import { beforeAll, describe, expect, it, vi } from 'vitest'
-import { type Kept, PRINTS_MADE, type SavedPrint, type Session, type SessionContext, printableOf } from '../../src/core'
-import type { PackJob } from '../../src/server/packJobs'
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
+import {
+  type Kept,
+  type PackJob,
+  PRINTS_MADE,
+  type SavedPrint,
+  type Session,
+  type SessionContext,
+  printableOf,
+} from '../../src/core'
 import { type PdfPage, readPdf } from '../readback/pdf'
 import { call, uuid } from './calls'
 
@@ -88,9 +96,10 @@ describe('a kept print', () => {
 })
 
 describe('a pack for a group', () => {
+  // Inside the project, so that it finds the packages.
+  const outfile = join(process.cwd(), '.cache', `pack-worker-${process.pid}.mjs`)
+  afterAll(() => rmSync(outfile, { force: true }))
   beforeAll(() => {
-    // Inside the project, so that it finds the packages.
-    const outfile = join(process.cwd(), '.cache', `pack-worker-${process.pid}.mjs`)
     buildSync({ entryPoints: ['src/server/packWorker.ts'], bundle: true, platform: 'node', format: 'esm', outfile, logLevel: 'error', packages: 'external' }) // prettier-ignore
     process.env.RIPE_ACORN_PACK_WORKER = outfile
   })

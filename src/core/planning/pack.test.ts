@@ -54,7 +54,10 @@ describe('a pack', () => {
 
   it('takes the hardest rung before the child’s own where a sheet does not suit it', () => {
     const [line] = packLines(wish([child('Bram', 'fives')], ['draw-hands']))
-    expect(line).toMatchObject({ rung: 'quarters', note: 'Bram works on ring of fives, for which there is no such sheet' })
+    expect(line).toMatchObject({
+      rung: 'quarters',
+      note: 'Bram works on ring of fives, for which there is no such sheet',
+    })
   })
 
   it('has right sheets in it, made with the child’s own misreadings, and says on which page they are', () => {

@@ -1,5 +1,5 @@
 import { itemDial } from './frame'
-import { answerAt, answerRoom, sheet } from './sheet'
+import { answerAt, dialOverAnswer, sheet } from './sheet'
 
 /** Clocks with one hand: the hour hand is read as at, just after, halfway or nearly; the minute hand by the count of fives. */
 export const oneHandDials = sheet({
@@ -19,15 +19,15 @@ export const oneHandDials = sheet({
   title: (phrases, { rung }) => (rung === 'fives' ? phrases.howManyMinutes : phrases.whatHourHand),
   columns: (count) => (count <= 3 ? 1 : count <= 6 ? 2 : 3),
   question: (asked) => {
-    const { item, cell, options, isKey } = asked
-    const isWide = cell.width > 100
-    // One under another with the line beside it, or three in a row with the line under each.
-    const under = isWide ? 6 : answerRoom(asked)
-    const room = Math.min(isWide ? cell.width / 2 : cell.width, cell.height - under) / 2 - 3
-    const x = isWide ? cell.x + cell.width * 0.27 : cell.x + cell.width / 2
-    const dial = itemDial(item, x, cell.y + room + 3, room, options)
-    if (!isWide) return [dial, ...answerAt({ ...asked, isKey }, x, cell.y + cell.height - 5, cell.width / 2 - 4)]
-    const below = asked.choices.length === 0 ? 0 : (asked.choices.length - 1) * 4
-    return [dial, ...answerAt(asked, cell.x + cell.width * 0.75, cell.y + room + 6 + below, cell.width * 0.23)]
+    const { item, cell, options, choices } = asked
+    // A few stand one under another with the line beside each; more, side by side with the line under each.
+    if (cell.width <= 100) return dialOverAnswer(asked)
+    const room = Math.min(cell.width / 2, cell.height - 6) / 2 - 3
+    const y = cell.y + room + 3
+    const below = Math.max(0, choices.length - 1) * 4
+    return [
+      itemDial(item, cell.x + cell.width * 0.27, y, room, options),
+      ...answerAt(asked, cell.x + cell.width * 0.75, y + 3 + below, cell.width * 0.23),
+    ]
   },
 })

@@ -1,6 +1,5 @@
 import { hasDialTimes } from '../teaching'
-import { itemDial } from './frame'
-import { answerAt, answerRoom, sheet } from './sheet'
+import { dialOverAnswer, sheet } from './sheet'
 
 /** Dials to read, with a line under each to write on, or three times to choose from; the key has the same page with its answers. */
 export const readDials = sheet({
@@ -20,14 +19,5 @@ export const readDials = sheet({
   title: (phrases, { rung }) =>
     rung === 'fives' ? phrases.howManyMinutes : rung === 'hour-hand' ? phrases.whatHourHand : phrases.whatTime,
   columns: (count) => (count <= 6 ? 2 : 3),
-  question: (asked) => {
-    const { item, cell, options } = asked
-    const room = Math.min(cell.width, cell.height - answerRoom(asked)) / 2 - 3
-    const middle = cell.x + cell.width / 2
-    const half = Math.min(cell.width / 2 - 5, 38)
-    return [
-      itemDial(item, middle, cell.y + room + 3, room, options),
-      ...answerAt(asked, middle, cell.y + cell.height - 5, half),
-    ]
-  },
+  question: dialOverAnswer,
 })

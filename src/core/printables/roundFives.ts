@@ -1,6 +1,5 @@
-import { itemDial } from './frame'
 import { ROUNDING_STEP } from '../teaching'
-import { answerAt, answerRoom, sheet } from './sheet'
+import { dialOverAnswer, sheet } from './sheet'
 
 /** Clocks to be read to the nearest five minutes. */
 export const roundFives = sheet({
@@ -19,13 +18,5 @@ export const roundFives = sheet({
   ask: 'round',
   title: (phrases) => phrases.roundTo(ROUNDING_STEP),
   columns: (count) => (count <= 6 ? 2 : 3),
-  question: (asked) => {
-    const { item, cell, options } = asked
-    const room = Math.min(cell.width, cell.height - answerRoom(asked)) / 2 - 3
-    const x = cell.x + cell.width / 2
-    return [
-      itemDial(item, x, cell.y + room + 3, room, options),
-      ...answerAt(asked, x, cell.y + cell.height - 5, Math.min(cell.width / 2 - 5, 38)),
-    ]
-  },
+  question: dialOverAnswer,
 })

@@ -1,5 +1,5 @@
 import { onDial } from '../clock'
-import { type Item, sayAnswer } from '../teaching'
+import { type Item, askInWords, sayAnswer } from '../teaching'
 import { type Wording, say } from '../wording'
 
 /** One question of a print, for a table or another program. */
@@ -10,6 +10,8 @@ export interface ItemRow {
   readonly shown: string
   /** Where a stretch of time ends; empty for other questions. */
   readonly to: string
+  /** What is asked, in words. */
+  readonly asked: string
   readonly answer: string
   readonly wrong: string
 }
@@ -22,6 +24,7 @@ export function itemRows(items: readonly Item[], wording: Wording): ItemRow[] {
     rung: item.rung,
     shown: figures(item.shown.minute),
     to: item.shown.as === 'span' ? figures(item.shown.to) : '',
+    asked: askInWords(item, wording),
     answer: sayAnswer(item, item.answer, wording),
     wrong: item.lures.map((lure) => sayAnswer(item, lure.value, wording)).join(' | '),
   }))

@@ -2,7 +2,18 @@ import { GOLD, INK, MOSS, type Shape, bodyArea, fitSize } from '../drawing'
 import { drawInt, randomFrom } from '../random'
 import { type Ask, type Item, makeItems, sayAnswer, withChoices } from '../teaching'
 import { languages, type Phrases, type Wording } from '../wording'
-import { type Cell, childPage, gridCells, numberIn, part, printFooter, rule, textFrom, titleOr } from './frame'
+import {
+  type Cell,
+  childPage,
+  gridCells,
+  itemDial,
+  numberIn,
+  part,
+  printFooter,
+  rule,
+  textFrom,
+  titleOr,
+} from './frame'
 import type { PrintOptions, Printable, PrintableFacts } from './types'
 
 /** A question on a sheet, and where it stands. */
@@ -67,7 +78,7 @@ function chosen(bare: Item, options: PrintOptions, count: number, seed: number):
 }
 
 /** The height that an answer needs under its dial, mm. */
-export function answerRoom({ choices }: Question): number {
+function answerRoom({ choices }: Question): number {
   return choices.length === 0 ? 15 : 6 + choices.length * 8
 }
 
@@ -81,6 +92,15 @@ export function answerAt(asked: Question, x: number, bottom: number, half: numbe
     { type: 'text', layer: 'ink', x, y: bottom - 2, text, size: fitSize(text, 6, 2 * half), anchor: 'middle', fill },
   ])
   return [rule(x - half, x + half, bottom), ...(isKey ? [answer] : [])]
+}
+
+/** A dial as large as its cell allows, and the answer under it. */
+export function dialOverAnswer(asked: Question): Shape[] {
+  const { item, cell, options } = asked
+  const room = Math.min(cell.width, cell.height - answerRoom(asked)) / 2 - 3
+  const x = cell.x + cell.width / 2
+  const half = Math.min(cell.width / 2 - 5, 38)
+  return [itemDial(item, x, cell.y + room + 3, room, options), ...answerAt(asked, x, cell.y + cell.height - 5, half)]
 }
 
 /** Choices under each other; a ring round the `right` one, if any. */

@@ -128,7 +128,6 @@ const PHRASES: Phrases = {
   thenWhat: 'What time is it then?',
   startAt: 'When must you start?',
   doneBy: 'Done by',
-  dayPlan: 'A plan of the day',
   planClocks: 'Draw the hands for each time of the plan.',
   planTimes: 'Write when each thing is.',
   findNext: 'Find the clock of each step and join them in order.',

@@ -121,7 +121,6 @@ const PHRASES: Phrases = {
   thenWhat: 'Quelle heure est-il alors ?',
   startAt: 'Quand faut-il commencer ?',
   doneBy: 'Fini à',
-  dayPlan: 'Le plan du jour',
   planClocks: 'Dessine les aiguilles pour chaque heure du plan.',
   planTimes: 'Écris quand chaque chose a lieu.',
   findNext: 'Trouve l’horloge de chaque étape et relie-les dans l’ordre.',

@@ -140,7 +140,6 @@ const PHRASES: Phrases = {
   thenWhat: 'Wie spät ist es dann?',
   startAt: 'Wann musst du anfangen?',
   doneBy: 'Fertig um',
-  dayPlan: 'Ein Tagesplan',
   planClocks: 'Zeichne die Zeiger zu jeder Zeit im Plan.',
   planTimes: 'Schreibe auf, wann alles ist.',
   findNext: 'Finde zu jedem Schritt die Uhr und verbinde sie der Reihe nach.',

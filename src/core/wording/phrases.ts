@@ -35,7 +35,6 @@ export interface Phrases {
   readonly thenWhat: string
   readonly startAt: string
   readonly doneBy: string
-  readonly dayPlan: string
   readonly planClocks: string
   readonly planTimes: string
   readonly findNext: string

@@ -113,7 +113,6 @@ const PHRASES: Phrases = {
   thenWhat: '¿Qué hora es entonces?',
   startAt: '¿Cuándo hay que empezar?',
   doneBy: 'Listo a',
-  dayPlan: 'El plan del día',
   planClocks: 'Dibuja las agujas para cada hora del plan.',
   planTimes: 'Escribe cuándo es cada cosa.',
   findNext: 'Busca el reloj de cada paso y únelos en orden.',

@@ -187,6 +187,8 @@ describe('what is asked and printed', () => {
       write24: phrases.write24('§'),
       whenIs: phrases.whenIs('§'),
       whoHas: phrases.whoHas('§'),
+      laterBy: phrases.laterBy('§'),
+      soonerBy: phrases.soonerBy('§'),
     }
     for (const [name, said] of Object.entries(about)) expect(said.split('§'), name).toHaveLength(2)
     expect(phrases.howLong('§', '¤')).toMatch(/§.*¤/)
@@ -195,6 +197,13 @@ describe('what is asked and printed', () => {
     expect(phrases.stillHour(10)).toContain('10')
     const plain = [phrases.whatTime, phrases.howManyMinutes, phrases.whatHourHand, phrases.sayAloud, phrases.write, phrases.whichPart, phrases.drawHands, phrases.spotSame, phrases.howLongEach, phrases.iHave, phrases.name] // prettier-ignore
     expect(plain.every((text) => text.trim().length > 1)).toBe(true)
+    // What stands over a sheet says what to do: no two sheets the same.
+    const over = [phrases.joinPairs, phrases.orderMorning, phrases.rightOrWrong, phrases.ringRight, phrases.colourZone, phrases.drawClock, phrases.markLine, phrases.thenWhat, phrases.startAt, phrases.planClocks, phrases.planTimes, phrases.findNext, phrases.showKnow, phrases.drawHands, phrases.spotSame] // prettier-ignore
+    expect(new Set(over).size).toBe(over.length)
+    for (const text of over) expect(text).toMatch(/[.?]$/)
+    for (const text of [phrases.doneBy, phrases.start, phrases.bingo, phrases.noonOrNight])
+      expect(text.trim().length).toBeGreaterThan(2)
+    expect(phrases.laterBy('§')).not.toBe(phrases.soonerBy('§'))
     // Parts and doings are told apart by their names.
     for (const names of [phrases.parts, phrases.doings, phrases.onDial]) expect(new Set(Object.values(names)).size).toBe(Object.keys(names).length) // prettier-ignore
   })

@@ -2,10 +2,17 @@ import { Button, Checkbox, Group, NativeSelect, Progress, Stack, Text } from '@m
 import { useQuery } from '@tanstack/react-query'
 import { IconPrinter } from '@tabler/icons-react'
 import { useState } from 'react'
-import { type Group as GroupOfChildren, MOST_PACK_THINGS, type PrintableId, printableOf, rungOf } from '../../core'
+import {
+  type Group as GroupOfChildren,
+  MOST_PACK_THINGS,
+  type PackJob,
+  type PrintableId,
+  printableOf,
+  rungOf,
+} from '../../core'
 import { api } from '../../ui/api'
 import type { PrintState } from './usePrint'
-import { type PackProgress, usePack } from './usePack'
+import { usePack } from './usePack'
 
 /** One version for each child of a group, at the child's rung and with the child's misreadings; keys together; a cover page with who gets what. */
 export function PackPanel({ state }: { state: PrintState }) {
@@ -58,7 +65,7 @@ const SAID = {
   cancelled: 'Cancelled: nothing was kept.',
 } as const
 
-function PackState({ progress: { id, state, done, total, lines, pages } }: { progress: PackProgress }) {
+function PackState({ progress: { id, state, done, total, lines, pages } }: { progress: PackJob }) {
   return (
     <Stack gap="xs">
       <Text role="status">

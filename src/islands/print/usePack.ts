@@ -1,21 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { PackLine, PackThing } from '../../core'
+import type { PackJob, PackThing } from '../../core'
 import { api, newId } from '../../ui/api'
 
 const ASK_AGAIN_MS = 400
 
-/** How a pack is getting on, as the server tells it. */
-export interface PackProgress {
-  readonly id: string
-  readonly state: 'waiting' | 'making' | 'done' | 'failed' | 'cancelled'
-  readonly done: number
-  readonly total: number
-  readonly lines: readonly PackLine[]
-  readonly pages?: number
-}
-
-const isOver = (progress: PackProgress | undefined) =>
+const isOver = (progress: PackJob | undefined) =>
   progress !== undefined && progress.state !== 'waiting' && progress.state !== 'making'
 
 /** One pack at a time from this view: begun, followed, cancelled. */
@@ -24,7 +14,7 @@ export function usePack() {
   const [id, setId] = useState<string | null>(null)
   const key = ['pack', id]
   const begin = useMutation({
-    mutationFn: (order: { groupId: string; things: readonly PackThing[]; seed: number }) => api.post<PackProgress>('/api/packs', { id: newId(), ...order }),
+    mutationFn: (order: { groupId: string; things: readonly PackThing[]; seed: number }) => api.post<PackJob>('/api/packs', { id: newId(), ...order }),
     onSuccess: (progress) => {
       client.setQueryData(['pack', progress.id], progress)
       setId(progress.id)
@@ -33,7 +23,7 @@ export function usePack() {
   const query = useQuery({
     queryKey: key,
     enabled: id !== null,
-    queryFn: () => api.get<PackProgress>(`/api/packs/${id}`),
+    queryFn: () => api.get<PackJob>(`/api/packs/${id}`),
     refetchInterval: ({ state }) => (isOver(state.data) ? false : ASK_AGAIN_MS),
   })
   const cancel = useMutation({ mutationFn: () => api.remove(`/api/packs/${id}`), onSettled: () => client.invalidateQueries({ queryKey: key }) })

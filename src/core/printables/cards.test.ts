@@ -1,0 +1,131 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { boxOf, readSvg } from '../../../tests/readback/svg'
+import { cutLines } from '../../../tests/readback/prints/reading'
+import { type Drawing, type PaperId, SAFE_MARGIN_MM, papers, toSvg } from '../drawing'
+import { cardPages, cutGrid, patternedBack } from './cards'
+import { gridCells, titleOr } from './frame'
+import type { Flip, PrintOptions } from './types'
+
+const options = (more: Partial<PrintOptions> = {}): PrintOptions => ({
+  paper: 'a4',
+  wording: { language: 'en-GB', form: 'turns' },
+  rung: 'half',
+  count: 6,
+  ...more,
+})
+const read = (page: Drawing) => readSvg(toSvg(page))
+/** A card whose only ink is a dot at its middle. */
+const dotted = (cell: { x: number; y: number; width: number; height: number }) => [{ type: 'circle', layer: 'ink', cx: cell.x + cell.width / 2, cy: cell.y + cell.height / 2, r: 1 } as const] // prettier-ignore
+const middles = (page: Drawing, part: string) =>
+  read(page)
+    .filter(({ tag, parts }) => tag === 'circle' && parts.some((each) => each.startsWith(part)))
+    .map((shape) => {
+      const box = boxOf([shape])
+      return { x: (box.left + box.right) / 2, y: (box.top + box.bottom) / 2 }
+    })
+
+describe('pages of cards', () => {
+  const anySet = fc.record({
+    paper: fc.constantFrom('a4' as PaperId, 'letter' as PaperId),
+    backs: fc.constantFrom('long-edge' as Flip, 'short-edge' as Flip),
+    guillotine: fc.boolean(),
+    columns: fc.integer({ min: 1, max: 4 }),
+    rows: fc.integer({ min: 1, max: 5 }),
+    count: fc.integer({ min: 1, max: 23 }),
+  })
+
+  it('have each back exactly behind its front, whichever edge the sheet is turned over, full pages and the last', () => {
+    fc.assert(
+      fc.property(anySet, ({ columns, rows, count, ...more }) => {
+        const faces = Array.from({ length: count }, () => dotted)
+        const pages = cardPages(
+          { fronts: faces, backs: faces, columns, rows, title: 'Cards', footer: 'test' },
+          options(more),
+        )
+        const { width, height } = papers[more.paper]
+        expect(pages).toHaveLength(2 * Math.ceil(count / (columns * rows)))
+        for (let i = 0; i < pages.length; i += 2) {
+          const fronts = middles(pages[i] as Drawing, 'card-')
+          const backs = middles(pages[i + 1] as Drawing, 'back-')
+          expect(backs).toHaveLength(fronts.length)
+          fronts.forEach(({ x, y }, at) => {
+            const back = backs[at] ?? { x: NaN, y: NaN }
+            const due = more.backs === 'long-edge' ? { x: width - x, y } : { x, y: height - y }
+            expect(Math.hypot(back.x - due.x, back.y - due.y)).toBeLessThan(0.01)
+          })
+        }
+      }),
+      { numRuns: 120 },
+    )
+  })
+
+  it('share their cut edges: one line for each, however many cards it parts', () => {
+    fc.assert(
+      fc.property(anySet, ({ columns, rows, count, paper, guillotine }) => {
+        const faces = Array.from({ length: Math.min(count, columns * rows) }, () => dotted)
+        const [page] = cardPages(
+          { fronts: faces, columns, rows, title: 'Cards', footer: 'test' },
+          options({ paper, guillotine }),
+        )
+        const { xs, ys } = cutLines(read(page as Drawing))
+        expect(xs).toHaveLength(Math.min(columns, faces.length) + 1)
+        expect(ys).toHaveLength(Math.ceil(faces.length / columns) + 1)
+        expect(new Set(xs).size).toBe(xs.length)
+      }),
+      { numRuns: 60 },
+    )
+  })
+
+  it('have marks for a guillotine in line with every cut, off the cards and inside the margin', () => {
+    const [page] = cardPages(
+      { fronts: [dotted, dotted, dotted], columns: 2, rows: 2, title: 'Cards', footer: 'test' },
+      options({ guillotine: true }),
+    )
+    const shapes = read(page as Drawing)
+    const { xs, ys } = cutLines(shapes)
+    const marks = shapes.filter(({ parts }) => parts.includes('cut-marks'))
+    expect(marks).toHaveLength(2 * (xs.length + ys.length))
+    const [left = 0, right = 0] = [xs[0], xs[xs.length - 1]]
+    const [top = 0, bottom = 0] = [ys[0], ys[ys.length - 1]]
+    for (const { points: [a, b] } of marks) {
+      const [x, y] = [((a?.x ?? 0) + (b?.x ?? 0)) / 2, ((a?.y ?? 0) + (b?.y ?? 0)) / 2]
+      const isBeside = x < left || x > right || y < top || y > bottom
+      expect(isBeside).toBe(true)
+      expect(xs.some((each) => Math.abs(each - x) < 0.01) || ys.some((each) => Math.abs(each - y) < 0.01)).toBe(true)
+      expect(Math.min(a?.x ?? 0, b?.x ?? 0)).toBeGreaterThanOrEqual(SAFE_MARGIN_MM)
+    } // prettier-ignore
+    expect(cutGrid([])).toEqual([])
+  })
+
+  it('say whose they are, and take a title of the adult’s own', () => {
+    const set = { fronts: [dotted], columns: 1, rows: 1, title: 'Cards: cut', footer: 'test' }
+    expect(cardPages(set, options({ owner: 'Bram' }))[0]?.title).toBe('Cards: cut (Bram)')
+    expect(cardPages(set, options({ owner: 'Bram', title: 'For the lock' }))[0]?.title).toBe('For the lock')
+    expect(titleOr(options({ title: '🦆' }), 'usual')).toBe('usual')
+    expect(titleOr(options(), 'usual')).toBe('usual')
+  })
+
+  it('have backs that stay clear of the cut', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 30, max: 190 }), fc.integer({ min: 30, max: 240 }), (width, height) => {
+        const box = boxOf(
+          read({ width: 300, height: 300, title: 'back', shapes: patternedBack({ x: 20, y: 20, width, height }) }),
+        )
+        expect(box.left).toBeGreaterThan(22)
+        expect(box.top).toBeGreaterThan(22)
+        expect(box.right).toBeLessThan(18 + width)
+        expect(box.bottom).toBeLessThan(18 + height)
+      }),
+    )
+  })
+})
+
+describe('a grid', () => {
+  it('fills its area row by row, and no more than is asked', () => {
+    const cells = gridCells({ x: 10, y: 20, width: 90, height: 60 }, 3, 2, 4)
+    expect(cells.map(({ x, y }) => [x, y])).toEqual([[10, 20], [40, 20], [70, 20], [10, 50]]) // prettier-ignore
+    expect(new Set(cells.map(({ width, height }) => `${width} ${height}`))).toEqual(new Set(['30 30']))
+    expect(gridCells({ x: 0, y: 0, width: 10, height: 10 }, 2, 2, 9)).toHaveLength(4)
+  })
+})
