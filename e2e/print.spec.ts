@@ -8,7 +8,7 @@ const page1 = (page: Page) => page.getByRole('img', { name: /^Page 1/ })
 /** All of the first page’s drawing in a few letters. */
 const drawn = async (page: Page) => createHash('sha256').update(await page1(page).innerHTML()).digest('hex') // prettier-ignore
 const pick = (page: Page, name: RegExp) => page.getByRole('region', { name: 'What can be printed' }).getByRole('button', { name }).click() // prettier-ignore
-const openMore = (page: Page) => page.getByText('Title, name, copies, number').click()
+const openMore = (page: Page) => page.getByText('Title, name, paper, copies, number').click()
 
 test('a sheet is picked for a rung, shuffled, pinned, turned to its key and printed as it is seen', async ({ page, request }) => {
   await page.goto('/print')
@@ -26,6 +26,11 @@ test('a sheet is picked for a rung, shuffled, pinned, turned to its key and prin
   await expect.poll(() => drawn(page)).toBe(first)
   await page.getByRole('button', { name: 'No. 1' }).click()
   await expect(page.getByRole('button', { name: 'Shuffle' })).toBeDisabled()
+
+  // Another paper and less ink are chosen here for once, the house rules stay.
+  await page.getByLabel('Paper', { exact: true }).selectOption('Letter')
+  await expect(page1(page).locator('svg')).toHaveAttribute('width', '215.9mm')
+  await page.getByRole('switch', { name: /^Low ink/ }).check()
 
   // Only the key has hands.
   expect(await page1(page).locator('[data-part="hour-hand"]').count()).toBe(0)

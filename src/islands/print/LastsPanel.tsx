@@ -33,8 +33,8 @@ export function LastsPanel({ state }: { state: PrintState }) {
         {turns ? <Lasts turns={turns} seconds={seconds} error={exact ? undefined : simulated?.error} /> : <Text role="status">Playing {SIMULATED_GAMES.toLocaleString('en')} games to see …</Text>}
         {turns && onMat && <Text size="sm">{wasted(state, turns, rules)}</Text>}
         <Group grow>
-          <WholeField label="Players" value={players} least={1} most={30} onChange={setPlayers} />
-          <WholeField label="Seconds a turn" value={seconds} least={1} most={600} onChange={setSeconds} />
+          <WholeField label="Players" description="all together" value={players} least={1} most={30} onChange={setPlayers} />
+          <WholeField label="Seconds a turn" description={`${secondsATurnAt(5)} at age 5, ${secondsATurnAt(8)} at 8`} value={seconds} least={1} most={600} onChange={setSeconds} />
         </Group>
         {onMat && (
           <>

@@ -1,9 +1,22 @@
 import { NativeSelect, NumberInput, SegmentedControl, Stack, Switch, Text, TextInput } from '@mantine/core'
-import { FLIPS, type Flip, HELP_LEVELS, type HelpLevel, NEEDS, type RungId, printable as drawable } from '../../core'
+import {
+  FLIPS,
+  type Flip,
+  HELP_LEVELS,
+  type HelpLevel,
+  NEEDS,
+  type PaperId,
+  type RungId,
+  papers,
+  printable as drawable,
+} from '../../core'
 import { Cautions } from '../../ui/Cautions'
 import { WholeField } from '../../ui/WholeField'
 import { LuresFields } from './LuresFields'
 import { MOST_SEED, type PrintState } from './usePrint'
+
+/** Those that are found in a printer at home or at school. */
+const PAPERS = ['a4', 'letter'] as const
 
 /** Everything that can be set of a print; what the house rules say is said, not asked again. */
 export function OptionsPanel({ state }: { state: PrintState }) {
@@ -40,12 +53,14 @@ export function OptionsPanel({ state }: { state: PrintState }) {
         {takes('backs') && <NativeSelect label="Backs" value={picked.backs} onChange={(event) => set({ backs: event.currentTarget.value as Flip | '' })} data={[{ value: '', label: 'none: print on one side' }, ...Object.entries(FLIPS).map(([value, label]) => ({ value, label }))]} />}
         {takes('cuts') && <Switch label="Marks for a guillotine" checked={picked.guillotine} onChange={(event) => set({ guillotine: event.currentTarget.checked })} />}
         <details>
-          <summary>Title, name, copies, number</summary>
+          <summary>Title, name, paper, copies, number</summary>
           <Stack gap="xs" mt="xs">
             <TextInput label="Title" placeholder="the usual one" value={picked.title} maxLength={200} onChange={(event) => set({ title: event.currentTarget.value })} />
             <LeftOut text={picked.title} />
             <TextInput label="For whom (if you like)" value={picked.owner} maxLength={60} onChange={(event) => set({ owner: event.currentTarget.value })} />
             <LeftOut text={picked.owner} />
+            <NativeSelect label="Paper" value={options.paper} onChange={(event) => set({ paper: event.currentTarget.value as PaperId })} data={[...new Set<PaperId>([...PAPERS, options.paper])].map((id) => ({ value: id, label: papers[id].name }))} />
+            <Switch label="Low ink: outlines instead of colour" checked={options.lowInk ?? false} onChange={(event) => set({ lowInk: event.currentTarget.checked })} />
             <WholeField label="Copies" description="Of the pages; the key comes once" value={picked.copies} least={1} most={30} onChange={(copies) => set({ copies })} />
             <WholeField label="Number" description="The same number makes the same pages" value={picked.seed} least={1} most={MOST_SEED} onChange={(seed) => set({ seed })} />
           </Stack>
@@ -56,7 +71,7 @@ export function OptionsPanel({ state }: { state: PrintState }) {
           </Text>
         ))}
         <Text size="sm" className="quiet">
-          Needs {printable.needs.map((need) => `${NEEDS[need].name}${NEEDS[need].standIn ? ` (or ${NEEDS[need].standIn})` : ''}`).join('; ')}. Paper, ink and wording follow the house rules.
+          Needs {printable.needs.map((need) => `${NEEDS[need].name}${NEEDS[need].standIn ? ` (or ${NEEDS[need].standIn})` : ''}`).join('; ')}. Wording follows the house rules.
         </Text>
         <Cautions ids={printable.cautions} />
       </Stack>

@@ -4,6 +4,7 @@ import {
   type Flip,
   type HelpLevel,
   type MisreadingId,
+  type PaperId,
   PRINTS_MADE,
   type Print,
   type PrintOptions,
@@ -42,12 +43,15 @@ export interface Picked {
   readonly title: string
   readonly owner: string
   readonly copies: number
+  /** Empty and null: as the house rules have it. */
+  readonly paper: PaperId | ''
+  readonly lowInk: boolean | null
   readonly seed: number
 }
 
 const FIRST: Picked = {
   id: 'read-dials', rung: 'half', count: null, helps: 0, answers: 'write', forms: 2, backs: '', guillotine: false, cells: 3, sectors: '', by: null,
-  boards: 4, reversed: false, lures: [], title: '', owner: '', copies: 1, seed: 1,
+  boards: 4, reversed: false, lures: [], title: '', owner: '', copies: 1, paper: '', lowInk: null, seed: 1,
 } // prettier-ignore
 const ALL = Object.values(printables)
 export const MOST_SEED = 999_999
@@ -117,8 +121,8 @@ function optionsOf(picked: Picked, usual: number, settings: Settings): PrintOpti
   const sectors = picked.sectors.split(/[ ,;]+/).filter(Boolean).map(Number) // prettier-ignore
   const isTwoHanded = picked.rung !== 'fives' && picked.rung !== 'hour-hand'
   return {
-    paper: settings.paper,
-    lowInk: settings.lowInk,
+    paper: picked.paper || settings.paper,
+    lowInk: picked.lowInk ?? settings.lowInk,
     wording: wordingOf(settings),
     rung: picked.rung,
     count: picked.count ?? usual,
@@ -153,7 +157,7 @@ function pickedFrom({ printable, options, seed }: SavedPrint): Picked {
     boards = 4,
   } = options
   return {
-    id: printable, rung, count, helps, answers, forms, backs, guillotine, cells, boards, seed, copies: 1,
+    id: printable, rung, count, helps, answers, forms, backs, guillotine, cells, boards, seed, copies: 1, paper: options.paper, lowInk: options.lowInk ?? false,
     sectors: options.sectors?.join(', ') ?? '',
     by: options.by ?? null,
     reversed: options.reversed ?? false,
