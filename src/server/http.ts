@@ -4,7 +4,7 @@ import { RefusedValue } from '../core'
 import { type Db, appDb } from './db'
 import { Problem } from './problem'
 
-const log = pino({ name: 'ripe-acorn', level: process.env.RIPE_ACORN_LOG ?? 'warn' })
+export const log = pino({ name: 'ripe-acorn', level: process.env.RIPE_ACORN_LOG ?? 'warn' })
 
 /** No form of ours comes near it; a body that is larger is refused before it is read whole. */
 export const LARGEST_BODY_BYTES = 512 * 1024

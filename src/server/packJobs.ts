@@ -2,6 +2,7 @@ import { Worker } from 'node:worker_threads'
 import { join } from 'node:path'
 import { type PackJob, type PackLine, type PackWish, packLines } from '../core'
 import type { PackNews } from './packWorker'
+import { log } from './http'
 import { Problem, notFound } from './problem'
 
 interface Job {
@@ -97,7 +98,10 @@ function start(job: Job): void {
       end('done')
     } else Object.assign(job, news)
   })
-  worker.on('error', () => end('failed'))
+  worker.on('error', (error) => {
+    log.error({ err: error }, 'a pack could not be made')
+    end('failed')
+  })
   worker.on('exit', () => end('failed'))
 }
 
