@@ -97,8 +97,9 @@ function isSame(a: readonly number[], b: readonly number[]): boolean {
   return a.every((at) => b.includes(at))
 }
 
-function lastCall(board: readonly number[], order?: readonly number[]): number {
-  return Math.max(...board.map((at) => (order ? order.indexOf(at) : at)))
+/** The place in the order of calling at which a board is full. */
+function lastCall(board: readonly number[]): number {
+  return Math.max(...board)
 }
 
 /** How many boards are full at the same call as one before them. */

@@ -104,13 +104,7 @@ export function dialOverAnswer(asked: Question): Shape[] {
 }
 
 /** Choices under each other; a ring round the `right` one, if any. */
-export function choiceList(
-  choices: readonly string[],
-  right: number,
-  x: number,
-  bottom: number,
-  half: number,
-): Shape[] {
+function choiceList(choices: readonly string[], right: number, x: number, bottom: number, half: number): Shape[] {
   return choices.flatMap((choice, i): Shape[] => {
     const y = bottom - (choices.length - 1 - i) * 8
     const left = x - Math.min(half, 26)
