@@ -1,11 +1,12 @@
 import { drawnOptions, problemsOf, rungsOf } from '../tests/readback/prints'
 import { printables, randomFrom } from '../src/core'
 
-/* Makes each printable from very many seeds, with any options, reads it back, and prints a line a printable: `npm run check:prints -- 10000 trail`. */
+/* Makes each printable from very many seeds, with any options, reads it back, and prints a line a printable: `npm run check:prints -- 10000 trail`.
+ * Each of its rungs gets a tenth of the seeds at least, however many rungs there are. */
 
 const [seeds = '10000', ...only] = process.argv.slice(2)
-const count = Number(seeds)
-if (!Number.isInteger(count) || count < 1) {
+const wished = Number(seeds)
+if (!Number.isInteger(wished) || wished < 1) {
   console.error(`The number of seeds must be a whole number of 1 or more, got ${seeds}`)
   process.exit(2)
 }
@@ -14,6 +15,7 @@ let failed = 0
 for (const printable of Object.values(printables)) {
   if (only.length > 0 && !only.includes(printable.id)) continue
   const rungs = rungsOf(printable)
+  const count = Math.max(wished, Math.ceil(wished / 10) * rungs.length)
   const started = performance.now()
   const wrong: string[] = []
   for (let seed = 1; seed <= count; seed++) {

@@ -5,6 +5,7 @@ import {
   type Drawing,
   type FontSubset,
   INK,
+  type PathCommand,
   type Shape,
   type Style,
   type Weight,
@@ -98,7 +99,7 @@ function drawShape(pdf: Pdf, shape: Shape, pen: Pen): void {
       drawText(pdf, shape, pen)
       return
     case 'path':
-      pdf.path(pathData(shape.commands))
+      drawPath(pdf, shape.commands)
       paint(pdf, shape, pen)
       return
     case 'circle':
@@ -108,6 +109,32 @@ function drawShape(pdf: Pdf, shape: Shape, pen: Pen): void {
     case 'line':
       pdf.moveTo(shape.x1, shape.y1).lineTo(shape.x2, shape.y2)
       paint(pdf, shape, pen)
+      return
+  }
+}
+
+/** Commands are given to the pen as they are; arcs go by path data, for pdfkit makes curves of them. */
+function drawPath(pdf: Pdf, commands: readonly PathCommand[]): void {
+  if (commands.some(({ op }) => op === 'A')) {
+    pdf.path(pathData(commands))
+    return
+  }
+  for (const command of commands) drawCommand(pdf, command)
+}
+
+function drawCommand(pdf: Pdf, command: PathCommand): void {
+  switch (command.op) {
+    case 'M':
+      pdf.moveTo(command.x, command.y)
+      return
+    case 'L':
+      pdf.lineTo(command.x, command.y)
+      return
+    case 'C':
+      pdf.bezierCurveTo(command.x1, command.y1, command.x2, command.y2, command.x, command.y)
+      return
+    case 'Z':
+      pdf.closePath()
       return
   }
 }

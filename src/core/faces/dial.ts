@@ -90,8 +90,7 @@ export function dialShapes(at: number | HandAngles, options: DialOptions): Shape
     ...(o.zones ? zoneShapes(r, angles.hour, o.lowInk) : []),
     ...(o.zoneLines ? zoneLines(r) : []),
     ...(o.foldLines ? foldLines(r) : []),
-    ...markShapes(r, o.marks),
-    ...numeralShapes(r, o.numerals),
+    ...scale(r, o.marks, o.numerals),
     ...(o.ringOfFives ? ringOfFives(r) : []),
     ...(o.arc ? countedArc(r, angles.minute, o.arc) : []),
     ...(o.hands === 'both' || o.hands === 'hour' ? [handGroup('hour', angles.hour, o)] : []),
@@ -102,8 +101,25 @@ export function dialShapes(at: number | HandAngles, options: DialOptions): Shape
   ] // prettier-ignore
 }
 
+type Marks = Exclude<DialOptions['marks'], undefined>
+type Numerals = Exclude<DialOptions['numerals'], undefined>
+
+const KEPT_SCALES = 64
+const scales = new Map<string, readonly Shape[]>()
+
+/** Marks and numerals, which are the same on all dials of a page: made once for a radius, and kept. */
+function scale(r: number, marks: Marks, numerals: Numerals): readonly Shape[] {
+  const name = `${r} ${marks} ${numerals}`
+  const kept = scales.get(name)
+  if (kept) return kept
+  const made = [...markShapes(r, marks), ...numeralShapes(r, numerals)]
+  if (scales.size >= KEPT_SCALES) scales.clear()
+  scales.set(name, made)
+  return made
+}
+
 /** Two paths, one of the hours' marks and one of the minutes' between them: a page of dials has some thousand marks. */
-function markShapes(r: number, marks: 'all' | 'hours' | 'none'): Shape[] {
+function markShapes(r: number, marks: Marks): Shape[] {
   if (marks === 'none') return []
   const path = (minutes: readonly number[], from: number, strokeMm: number): Shape => ({
     type: 'path',
@@ -121,7 +137,7 @@ function markShapes(r: number, marks: 'all' | 'hours' | 'none'): Shape[] {
   return [hours, path(all.filter((minute) => minute % 5 !== 0), 0.92, r * 0.009)] // prettier-ignore
 }
 
-function numeralShapes(r: number, numerals: 'all' | 'quarters' | 'none'): Shape[] {
+function numeralShapes(r: number, numerals: Numerals): Shape[] {
   if (numerals === 'none') return []
   const size = r * 0.21
   // 12, 6, 3, 9 first: the order in which numerals are placed by hand.

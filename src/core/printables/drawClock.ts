@@ -62,7 +62,7 @@ function faces(items: readonly Item[], options: PrintOptions, isKey: boolean): S
     const x = cell.x + cell.width / 2
     const text = sayAnswer(item, item.answer, options.wording)
     const bare = dialShapes(minuteOf(item), {
-      radius: radiusIn(room, {} as PrintOptions),
+      radius: radiusIn(room),
       hands: 'none',
       lowInk: options.lowInk,
       ...FADING[place],

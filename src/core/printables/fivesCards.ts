@@ -60,7 +60,7 @@ export const fivesCards: Printable = {
 function dialPage(options: PrintOptions, footer: string) {
   const area = bodyArea(options.paper)
   const shapes: Shape[] = dialShapes(0, {
-    radius: radiusIn(area.width / 2 - 38, { ...options, helps: 0 }),
+    radius: radiusIn(area.width / 2 - 38),
     hands: 'none',
     lowInk: options.lowInk,
   })

@@ -14,7 +14,7 @@ import {
 import { type DialOptions, centredText, dialExtent, dialShapes } from '../faces'
 import { type Item, hasDialTimes, rungOf, type RungId } from '../teaching'
 import { languages, say } from '../wording'
-import type { PrintOptions } from './types'
+import type { HelpLevel, PrintOptions } from './types'
 
 export type Cell = Area
 
@@ -42,7 +42,7 @@ export function dialLook({ helps = 0, lowInk, wording }: PrintOptions): Partial<
 }
 
 /** The face's radius with which a dial, ring of fives and all, stays within `room` mm of its centre. */
-export function radiusIn(room: number, { helps = 0 }: PrintOptions): number {
+export function radiusIn(room: number, helps: HelpLevel = 0): number {
   return room / dialExtent({ radius: 1, ringOfFives: helps >= 1 })
 }
 
