@@ -32,6 +32,7 @@ export const printOptions = Joi.object({
   by: whole(5, 300).multiple(5),
   boards: whole(2, 12),
   reversed: Joi.boolean(),
+  rows: Joi.array().items(Joi.string().max(80)).max(40),
 }) // prettier-ignore
 
 export const savedPrint = Joi.object({

@@ -7,6 +7,7 @@ import {
   asksOf,
   makeItems,
   misreadings,
+  rowName,
   rungOf,
   sayAnswer,
   sayValue,
@@ -128,8 +129,8 @@ function picture(item: Item, x: number, y: number, room: number, options: PrintO
     case 'part':
       return [dialAt(shown.minute, x, y, room, options, { pointedAt: shown.part, secondHand: 20 })]
     case 'rows':
-      return shown.rows.map(({ doing, minute }, i) => {
-        const row = `${say(minute, { ...options.wording, form: 'day-24' })} ${languages[options.wording.language].phrases.doings[doing]}`
+      return shown.rows.map((planned, i) => {
+        const row = `${say(planned.minute, { ...options.wording, form: 'day-24' })} ${rowName(planned, languages[options.wording.language].phrases)}`
         return textFrom(row, x - room, y + (i - (shown.rows.length - 1) / 2) * 8 + 1.5, 2 * room + 5, 4.5)
       })
     default:

@@ -1,16 +1,14 @@
 import { INK, MOSS, type Shape, bodyArea } from '../drawing'
-import { handsHidden } from '../clock'
+import { handsHidden, onDial } from '../clock'
 import { RefusedValue, requireInteger } from '../errors'
 import { draw, drawInt, randomFrom, shuffled } from '../random'
-import { DOING_TIMES, type Item } from '../teaching'
+import { DOING_TIMES, type Item, type PlanRow, rowName } from '../teaching'
 import { type DoingId, languages, say } from '../wording'
 import { childPage, dialAt, part, printFooter, rule, textFrom, titleOr } from './frame'
+import { ownPlan } from './ownPlan'
 import type { PrintOptions, Printable } from './types'
 
-interface Row {
-  readonly doing: DoingId
-  readonly minute: number
-}
+const ROWS_A_PAGE = 8
 
 /** A plan of a day as rows with times and clocks: the hands are drawn in, or the other way round the times are written. */
 export const timetable: Printable = {
@@ -24,31 +22,35 @@ export const timetable: Printable = {
   mostItems: 8,
   usualItems: 6,
   suits: (rung) => rung === 'timetable',
-  takes: ['helps', 'reversed'],
+  takes: ['helps', 'reversed', 'rows'],
   needs: ['pencils'],
   cautions: [],
+  notes: (options) => (options.rows ? noteHidden(ownPlan(options.rows, options.wording.language), options) : []),
   make(options, seed) {
-    const rows = plannedDay(options.count, seed)
+    const rows = options.rows ? ownPlan(options.rows, options.wording.language) : plannedDay(options.count, seed)
     const items = rows.map(({ minute }): Item => ({
       rung: options.rung,
       ask: 'look-up',
       shown: { as: 'rows', minute, rows },
-      answer: { kind: 'time', minute: minute % 720 },
+      answer: { kind: 'time', minute: onDial(minute) },
       lures: [],
     }))
     const { phrases } = languages[options.wording.language]
     const footer = printFooter('A plan of the day', options, seed)
     const title = titleOr(options, options.reversed ? phrases.planTimes : phrases.planClocks)
+    const sheets = planPages(rows)
     return {
       items,
-      pages: [childPage(options, title, footer, plan(rows, options, false))],
-      key: [childPage(options, 'Key: a plan of the day', `${footer} · key`, plan(rows, options, true))],
+      pages: sheets.map((sheet) => childPage(options, title, footer, plan(rows, sheet, options, false))),
+      key: sheets.map((sheet) =>
+        childPage(options, 'Key: a plan of the day', `${footer} · key`, plan(rows, sheet, options, true)),
+      ),
     }
   },
 }
 
 /** Doings at different times of one day, in their order, no two at the same place on the dial. */
-function plannedDay(count: number, seed: number): Row[] {
+function plannedDay(count: number, seed: number): PlanRow[] {
   const random = randomFrom(seed)
   const all = Object.keys(DOING_TIMES) as DoingId[]
   requireInteger('count of rows', count, 1, all.length)
@@ -57,26 +59,44 @@ function plannedDay(count: number, seed: number): Row[] {
       .slice(0, count)
       .map((doing) => ({ doing, minute: draw(random, DOING_TIMES[doing]) + drawInt(random, 0, 2) * 5 }))
       .sort((a, b) => a.minute - b.minute)
-    const isClear = rows.every(({ minute }) => !handsHidden(minute % 720))
-    if (isClear && new Set(rows.map(({ minute }) => minute % 720)).size === count) return rows
+    const isClear = rows.every(({ minute }) => !handsHidden(onDial(minute)))
+    if (isClear && new Set(rows.map(({ minute }) => onDial(minute))).size === count) return rows
   }
   throw new RefusedValue('seed', 'one with which a day can be planned: shuffle', seed)
 }
 
-function plan(rows: readonly Row[], options: PrintOptions, isKey: boolean): Shape[] {
+/** As few pages as hold the rows with clocks to draw in, about as many rows on each. */
+function planPages(rows: readonly PlanRow[]): (readonly PlanRow[])[] {
+  const pages = Math.ceil(rows.length / ROWS_A_PAGE)
+  const each = Math.ceil(rows.length / pages)
+  return Array.from({ length: pages }, (_, i) => rows.slice(i * each, (i + 1) * each))
+}
+
+/** A family's day has noon in it, where one hand hides the other: they asked for it, and are told. */
+function noteHidden(rows: readonly PlanRow[], { wording }: PrintOptions): string[] {
+  return rows
+    .filter(({ minute }) => handsHidden(onDial(minute)))
+    .map(
+      ({ minute }) =>
+        `At ${say(minute, { ...wording, form: 'day-24' })} one hand lies over the other: show it on a clock first.`,
+    )
+}
+
+function plan(all: readonly PlanRow[], rows: readonly PlanRow[], options: PrintOptions, isKey: boolean): Shape[] {
   const area = bodyArea(options.paper)
   const { phrases } = languages[options.wording.language]
   const height = area.height / rows.length
   const room = Math.min(height / 2 - 2, 26)
-  return rows.map(({ doing, minute }, i) => {
+  return rows.map((row, i) => {
+    const { minute } = row
     const y = area.y + (i + 0.5) * height
     const right = area.x + area.width
     const time = say(minute, { ...options.wording, form: 'day-24' })
     const isWritten = !options.reversed || isKey
     const fill = options.reversed && !options.lowInk ? MOSS : INK
     const timeX = area.x + 96
-    return part(`question-${i}`, [
-      textFrom(phrases.doings[doing], area.x + 4, y + 2, 84, 7),
+    return part(`question-${all.indexOf(row)}`, [
+      textFrom(rowName(row, phrases), area.x + 4, y + 2, 84, 7),
       ...(options.reversed ? [rule(timeX, timeX + 28, y + 3)] : []),
       ...(isWritten ? [part('time', [textFrom(time, timeX + 2, y + 1.5, 30, 8, fill)])] : []),
       dialAt(minute, right - room - 4, y, room, options, { hands: options.reversed || isKey ? 'both' : 'none' }),

@@ -54,6 +54,8 @@ export interface PrintOptions {
   readonly boards?: number
   /** The other way round: in a timetable clocks are shown and the times written. */
   readonly reversed?: boolean
+  /** In a timetable: a family's or a class's own rows as they are typed, "7:30 breakfast"; then there are as many questions as rows. */
+  readonly rows?: readonly string[]
 }
 
 /** Raised when a printable draws other pages for the same options and seed than before: what was kept says which it was made with. */
@@ -69,7 +71,18 @@ export interface SavedPrint {
 
 /** Options that not every printable has. */
 export type Extra =
-  'lures' | 'answers' | 'backs' | 'forms' | 'cells' | 'sectors' | 'by' | 'boards' | 'reversed' | 'cuts' | 'helps'
+  | 'lures'
+  | 'answers'
+  | 'backs'
+  | 'forms'
+  | 'cells'
+  | 'sectors'
+  | 'by'
+  | 'boards'
+  | 'reversed'
+  | 'rows'
+  | 'cuts'
+  | 'helps'
 
 export interface Print {
   readonly pages: readonly Drawing[]

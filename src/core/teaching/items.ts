@@ -4,7 +4,7 @@ import { type Random, shuffled } from '../random'
 import { type Wording, languages, say, sayDuration } from '../wording'
 import type { MisreadingId } from './misreadings/types'
 import { type RungId, rungOf } from './rungs'
-import { type Ask, type Shown, shownKey } from './shown'
+import { type Ask, type Shown, rowName, shownKey } from './shown'
 import { storyItems } from './storyItems'
 import { HAND_SET_TOLERANCE_DEG, type Value, sameValue, sayValue } from './values'
 
@@ -227,7 +227,7 @@ export function askInWords({ rung, ask, shown }: Item, wording: Wording): string
       return phrases.whichPart
     case 'rows': {
       const row = shown.rows.find((each) => each.minute === shown.minute)
-      return phrases.whenIs(row ? phrases.doings[row.doing] : '')
+      return phrases.whenIs(row ? rowName(row, phrases) : '')
     }
     case 'dial':
       if (ask === 'write') return phrases.write

@@ -1,4 +1,4 @@
-import type { DoingId } from '../wording'
+import type { DoingId, Phrases } from '../wording'
 
 /** Which way a question goes. */
 export const ASKS = [
@@ -10,6 +10,13 @@ export type Ask = (typeof ASKS)[number]
 /** A part of the clock that can be pointed at. */
 export const CLOCK_PARTS = ['hour-hand', 'minute-hand', 'second-hand', 'centre', 'face'] as const
 export type ClockPart = (typeof CLOCK_PARTS)[number]
+
+/** A row of a plan of the day: one of the doings that are known in every language, or what a family calls it. */
+export type PlanRow = { readonly minute: number } & ({ readonly doing: DoingId } | { readonly what: string })
+
+export function rowName(row: PlanRow, phrases: Phrases): string {
+  return 'doing' in row ? phrases.doings[row.doing] : row.what
+}
 
 /**
  * What the child is shown. `minute` is what the clock shows: a dial time, 0 to 719, save where the half of
@@ -32,11 +39,7 @@ export type Shown =
   /** A clock with one of its parts pointed at. */
   | { readonly as: 'part'; readonly minute: number; readonly part: ClockPart }
   /** A plan of the day; asked is the row at `minute`. */
-  | {
-      readonly as: 'rows'
-      readonly minute: number
-      readonly rows: readonly { readonly doing: DoingId; readonly minute: number }[]
-    }
+  | { readonly as: 'rows'; readonly minute: number; readonly rows: readonly PlanRow[] }
 
 /** What is shown, in a few letters: the same for the same question. */
 export function shownKey(shown: Shown): string {

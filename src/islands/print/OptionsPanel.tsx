@@ -1,4 +1,4 @@
-import { NativeSelect, NumberInput, SegmentedControl, Stack, Switch, Text, TextInput } from '@mantine/core'
+import { NativeSelect, NumberInput, SegmentedControl, Stack, Switch, Text, TextInput, Textarea } from '@mantine/core'
 import {
   FLIPS,
   type Flip,
@@ -27,7 +27,7 @@ export function OptionsPanel({ state }: { state: PrintState }) {
       <Stack gap="xs">
         <Text fw={700}>{printable.name}</Text>
         <NativeSelect label="Rung" value={picked.rung} onChange={(event) => set({ rung: event.currentTarget.value as RungId })} data={state.rungs.map(({ id, name }) => ({ value: id, label: name }))} />
-        {counts.least < counts.most && (
+        {counts.least < counts.most && !options.rows && (
           <NumberInput label={`How many ${printable.counts}`} description={`${counts.least} to ${counts.most} on this rung`} value={options.count} onChange={(value) => typeof value === 'number' && set({ count: value })} clampBehavior="none" allowDecimal={false} />
         )}
         {takes('boards') && <NumberInput label="Boards" description="2 to 12, a board a child" value={picked.boards} onChange={(value) => typeof value === 'number' && set({ boards: value })} clampBehavior="none" allowDecimal={false} />}
@@ -48,6 +48,7 @@ export function OptionsPanel({ state }: { state: PrintState }) {
           <SegmentedControl fullWidth aria-label="What a set is made of" value={String(picked.forms)} onChange={(value) => set({ forms: value === '3' ? 3 : 2 })} data={[{ value: '2', label: 'Dial, words' }, { value: '3', label: 'Dial, figures, words' }]} />
         )}
         {takes('reversed') && <Switch label="Show clocks, write the times" checked={picked.reversed} onChange={(event) => set({ reversed: event.currentTarget.checked })} />}
+        {takes('rows') && <Textarea label="Your own day (if you like)" description="A row a line: the time and what happens then" placeholder={'7:30 breakfast\n8:15 walk to school'} autosize minRows={3} maxLength={1000} value={picked.rows} onChange={(event) => set({ rows: event.currentTarget.value })} />}
         {takes('helps') && <NativeSelect label="Helps on each dial" value={picked.helps} onChange={(event) => set({ helps: Number(event.currentTarget.value) as HelpLevel })} data={HELP_LEVELS.map((label, value) => ({ value: String(value), label }))} />}
         {takes('lures') && (!takes('answers') || picked.answers === 'choose') && <LuresFields state={state} />}
         {takes('backs') && <NativeSelect label="Backs" value={picked.backs} onChange={(event) => set({ backs: event.currentTarget.value as Flip | '' })} data={[{ value: '', label: 'none: print on one side' }, ...Object.entries(FLIPS).map(([value, label]) => ({ value, label }))]} />}

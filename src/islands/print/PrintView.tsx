@@ -44,6 +44,9 @@ function PrintRoom({ settings }: { settings: Settings }) {
   const sideOf = (of: typeof print) => (of ? (side === 'key' ? of.key : of.pages) : [])
   // The first page stands at once, those below it follow.
   const [first] = sideOf(print)
+  // A count beyond what the rung has: the nearest one that it has is offered.
+  const isCount = refusal?.startsWith('count') ?? false
+  const possible = Math.min(Math.max(state.options.count, state.counts.least), state.counts.most)
   const shown = first ? [first, ...sideOf(state.printLater).slice(1)] : []
   return (
     <Stack gap="sm">
@@ -100,7 +103,12 @@ function PrintRoom({ settings }: { settings: Settings }) {
           />
           {refusal && (
             <Text className="sheet sheet-attention" role="alert">
-              {refusal}. {/count/.test(refusal) && `Between ${state.counts.least} and ${state.counts.most} ${printable.counts} are possible here.`}
+              {refusal}. {isCount && `Between ${state.counts.least} and ${state.counts.most} ${printable.counts} are possible here.`}
+              {isCount && (
+                <Button size="compact-md" mt="xs" display="block" onClick={() => state.set({ count: possible })}>
+                  {`Make ${possible} ${printable.counts}`}
+                </Button>
+              )}
             </Text>
           )}
           {shown.map((page, i) => (

@@ -39,6 +39,8 @@ export interface Picked {
   readonly by: number | null
   readonly boards: number
   readonly reversed: boolean
+  /** A day of one's own as it is typed, a row a line; empty: a day that is made up. */
+  readonly rows: string
   readonly lures: readonly MisreadingId[]
   readonly title: string
   readonly owner: string
@@ -51,7 +53,7 @@ export interface Picked {
 
 const FIRST: Picked = {
   id: 'read-dials', rung: 'half', count: null, helps: 0, answers: 'write', forms: 2, backs: '', guillotine: false, cells: 3, sectors: '', by: null,
-  boards: 4, reversed: false, lures: [], title: '', owner: '', copies: 1, paper: '', lowInk: null, seed: 1,
+  boards: 4, reversed: false, rows: '', lures: [], title: '', owner: '', copies: 1, paper: '', lowInk: null, seed: 1,
 } // prettier-ignore
 const ALL = Object.values(printables)
 export const MOST_SEED = 999_999
@@ -78,7 +80,7 @@ export function usePrint(settings: Settings) {
   )
   const later = useDeferredValue(wanted)
   const notes = useMemo(() => (later.print ? (later.printable.notes?.(later.options, later.seed) ?? []) : []), [later])
-  /** A change makes other questions, unless the seed is pinned. */
+  /** What was opened is left as soon as anything is changed; a printable that does not suit the rung takes its first one. */
   const set = (change: Partial<Picked>) => {
     const next = { ...picked, ...change }
     const fits = printableOf(next.id).suits(next.rung)
@@ -119,6 +121,7 @@ export type PrintState = ReturnType<typeof usePrint>
 function optionsOf(picked: Picked, usual: number, settings: Settings): PrintOptions {
   const takes = (extra: Extra) => printableOf(picked.id).takes.includes(extra)
   const sectors = picked.sectors.split(/[ ,;]+/).filter(Boolean).map(Number) // prettier-ignore
+  const rows = picked.rows.split('\n').filter((line) => line.trim() !== '')
   const isTwoHanded = picked.rung !== 'fives' && picked.rung !== 'hour-hand'
   return {
     paper: picked.paper || settings.paper,
@@ -138,6 +141,7 @@ function optionsOf(picked: Picked, usual: number, settings: Settings): PrintOpti
     ...(takes('by') && picked.by !== null ? { by: picked.by } : {}),
     ...(takes('boards') ? { boards: picked.boards } : {}),
     ...(takes('reversed') ? { reversed: picked.reversed } : {}),
+    ...(takes('rows') && rows.length > 0 ? { rows } : {}),
     ...(takes('lures') && picked.lures.length > 0
       ? { weights: Object.fromEntries(picked.lures.map((id) => [id, LEANING])) }
       : {}),
@@ -161,6 +165,7 @@ function pickedFrom({ printable, options, seed }: SavedPrint): Picked {
     sectors: options.sectors?.join(', ') ?? '',
     by: options.by ?? null,
     reversed: options.reversed ?? false,
+    rows: options.rows?.join('\n') ?? '',
     lures: Object.keys(options.weights ?? {}) as MisreadingId[],
     title: options.title ?? '',
     owner: options.owner ?? '',

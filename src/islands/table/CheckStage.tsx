@@ -12,6 +12,7 @@ import {
   minuteOf,
   misreadingOf,
   onDial,
+  rowName,
   say,
   sayDuration,
   workBack,
@@ -121,8 +122,11 @@ function Seen({ shown, helps, wording, isAnswered }: SeenProps) {
         <table className="table-rows">
           <tbody>
             {shown.rows.map((row) => (
-              <tr key={row.doing} className={isAnswered && row.minute === shown.minute ? 'table-row-asked' : undefined}>
-                <td>{doings[row.doing]}</td>
+              <tr
+                key={row.minute}
+                className={isAnswered && row.minute === shown.minute ? 'table-row-asked' : undefined}
+              >
+                <td>{rowName(row, languages[wording.language].phrases)}</td>
                 <td>{say(row.minute, { ...wording, form: 'day-24' })}</td>
               </tr>
             ))}

@@ -14,7 +14,7 @@ import {
   textBox,
   words,
 } from './reading'
-import { cards, truths, pairing, said } from './sets'
+import { cards, expectControl, truths, pairing, said } from './sets'
 
 /* One checker a set of cards: backs behind fronts, halves that fit, keys worked out again from what is on the cards. */
 
@@ -86,6 +86,10 @@ const halving: Checker = (read) => {
   const own = cards(read)
   read.expect(own.length === read.o.count, `${own.length} cards`)
   truths(read, own)
+  expectControl(
+    read,
+    own.map((card) => words(card, 'words')),
+  )
   const shares = Array.from({ length: 79 }, (_, i) => (i + 1) / 80)
   const edges = own.map((card) => {
     const edge = profile(inPart(card, 'edge'))
@@ -117,7 +121,9 @@ const composing: Checker = (read) => {
     const [hour, minute] = [String(Math.floor(time / 60) || 12), `:${String(time % 60).padStart(2, '0')}`]
     read.expect(hours.includes(hour) && minutes.includes(minute), `no cards for ${hour}${minute}`)
   }
-  for (const pair of groups(read.key[0] ?? [], 'pair')) {
+  const told = groups(read.key[0] ?? [], 'pair')
+  read.expect(told.flatMap((pair) => dials(pair)).map(({ time }) => time).sort().join() === [...times].sort().join(), 'clocks and key differ') // prettier-ignore
+  for (const pair of told) {
     const [, hour, minute] = /^(\d+)\s+\+\s+:(\d\d)$/.exec(words(pair, 'words')) ?? []
     read.expect((Number(hour) % 12) * 60 + Number(minute) === dials(pair)[0]?.time, `key “${words(pair, 'words')}”`)
   }

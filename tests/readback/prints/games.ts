@@ -1,6 +1,18 @@
 import { languages } from '../../../src/core'
-import { type Read, dials, expectDistinct, groups, inPart, minuteIn, modulo, shiftIn, textBox, words } from './reading'
-import { cards, truths, face, pairing, control, said } from './sets'
+import {
+  type Read,
+  dials,
+  expectDistinct,
+  expectRepeated,
+  groups,
+  inPart,
+  minuteIn,
+  modulo,
+  shiftIn,
+  textBox,
+  words,
+} from './reading'
+import { cards, expectControl, face, pairing, control, said } from './sets'
 
 /* One checker a game: sets, loops, boards and trails are played through again from what is on the page. */
 
@@ -33,6 +45,14 @@ const looping: Checker = (read) => {
     now = next.get(wanted.map(({ hour, minute }) => `${hour?.toFixed(1)} ${minute?.toFixed(1)}`)[0] ?? '')?.[0]
   }
   read.expect(now?.has === own[0]?.has && visited.size === o.count, `a loop of ${visited.size} of ${o.count}`)
+  // The key tells the same loop: each of its lines is asked for by the card of the line before.
+  const told = groups(read.key[0] ?? [], 'line').map((line) => words(line).replace(/^\d+\. /, ''))
+  read.expect(told.length === o.count, `${told.length} lines in the key`)
+  told.forEach((text, i) => {
+    const holder = all.findIndex((dial) => said(dial, o) === text)
+    const asks = own[holder]?.asks ?? 'nothing'
+    read.expect(asks === whoHas(told[(i + 1) % told.length] ?? ''), `after “${text}” of the key comes “${asks}”`)
+  })
 }
 
 const laterCards: Checker = (read) => {
@@ -89,7 +109,7 @@ const filling: Checker = (read) => {
   const onMat = dials(mat).map((dial) => said(dial, o))
   read.expect(onMat.length === faces.length * (o.cells ?? 3), `${onMat.length} clocks on the mat`)
   for (const text of faces) read.expect(onMat.filter((each) => each === text).length === (o.cells ?? 3), `“${text}” comes ${onMat.filter((each) => each === text).length} times`) // prettier-ignore
-  truths(read, groups(read.key[0] ?? [], 'pair'))
+  expectControl(read, faces)
   if (!groups(first, 'sector').length) return
   const edges = first.filter(({ tag, parts }) => tag === 'line' && parts.at(-1) === 'spinner').map(({ points: [from, to] }) => (Math.atan2((to?.x ?? 0) - (from?.x ?? 0), (from?.y ?? 0) - (to?.y ?? 0)) * 180) / Math.PI) // prettier-ignore
   const weights = faces.map((_, i) => o.sectors?.[i] ?? 1)
@@ -116,7 +136,9 @@ const trailing: Checker = (read) => {
     return [...found, ...next]
   }, first)
   read.expect(new Set(path).size === read.o.count, `the trail has ${new Set(path).size} clocks`)
-  const joined = inPart(read.key[0] ?? [], 'join')
+  const [told = []] = read.key
+  expectRepeated(read, inPart(page, 'dial'), inPart(told, 'dial'), 'the trail')
+  const joined = inPart(told, 'join')
   read.expect(joined.length === read.o.count && inPart(page, 'join').length === 0, `${joined.length} lines in the key`)
   joined.forEach(({ points: [from, to] }, i) => {
     const [a, b] = [path[i]?.pivot, path[(i + 1) % path.length]?.pivot]

@@ -1,4 +1,4 @@
-import { type Print, type PrintOptions, type Printable, type PrintableId, type Random, type RungId, countsOn, draw, drawInt, languages, rungs, type LanguageId } from '../../../src/core' // prettier-ignore
+import { type Print, type PrintOptions, type Printable, type PrintableId, type Random, type RungId, countsOn, draw, drawInt, handsHidden, languages, rungs, type LanguageId } from '../../../src/core' // prettier-ignore
 import { cardCheckers } from './cards'
 import { gameCheckers } from './games'
 import { checkPages, readPrint } from './reading'
@@ -46,5 +46,15 @@ export function drawnOptions(random: Random, printable: Printable, rung: RungId)
     ...(takes('by') ? { by: maybe(draw(random, [5, 10, 20, 35, 50, 65, 95])) } : {}),
     ...(takes('boards') ? { boards: drawInt(random, 2, 4) } : {}),
     ...(takes('reversed') ? { reversed: drawInt(random, 0, 1) === 1 } : {}),
+    ...(takes('rows') ? { rows: maybe(ownDay(random)) } : {}),
   }
+} // prettier-ignore
+
+/** A day as a family types it: any times of the day, noon left out, in any order, before or after what happens then. */
+function ownDay(random: Random): string[] {
+  const drawn = Array.from({ length: drawInt(random, 0, 15) }, () => drawInt(random, 0, 287) * 5)
+  return [...new Set([...drawn.filter((minute) => !handsHidden(minute % 720)), 485])].map((minute, i) => {
+    const time = `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`
+    return drawInt(random, 0, 1) === 1 ? `${time} Ümit’s doing ${i}` : `Ümit’s doing ${i}, ${time}`
+  })
 } // prettier-ignore

@@ -162,15 +162,32 @@ function overlap(a: Box, b: Box): boolean {
   return a.left < b.right - 0.05 && b.left < a.right - 0.05 && a.top < b.bottom - 0.05 && b.top < a.bottom - 0.05
 }
 
-/** The page of questions beside its key, question by question; the times that are asked about differ. */
+/** The pages of questions beside their key, question by question, as many as were asked for; the times that are asked about differ. */
 export function questions(read: Read): { asked: Shapes; answered: Shapes }[] {
-  const asked = groups(read.pages[0] ?? [], 'question')
-  const answered = groups(read.key[0] ?? [], 'question')
+  const asked = groups(read.pages.flat(), 'question')
+  const answered = groups(read.key.flat(), 'question')
+  const wanted = read.o.rows?.length ?? read.o.count
   read.expect(
-    asked.length === read.o.count && answered.length === read.o.count,
-    `${asked.length} questions and ${answered.length} answers instead of ${read.o.count}`,
+    asked.length === wanted && answered.length === wanted,
+    `${asked.length} questions and ${answered.length} answers instead of ${wanted}`,
   )
-  return asked.map((each, i) => ({ asked: each, answered: answered[i] ?? [] }))
+  return asked.map((each, i) => {
+    expectRepeated(read, each, answered[i] ?? [], `question ${i + 1}`)
+    return { asked: each, answered: answered[i] ?? [] }
+  })
+}
+
+/** A key shows what was asked, in its place, and the answer besides: it is never the key of another page. */
+export function expectRepeated({ expect }: Read, asked: Shapes, answered: Shapes, name: string): void {
+  const placed = (shapes: Shapes) =>
+    shapes.flatMap(({ tag, text, points: [at] }) =>
+      tag === 'text' ? [`“${text}” at ${at?.x.toFixed(1)} ${at?.y.toFixed(1)}`] : [],
+    )
+  const turned = (shapes: Shapes) =>
+    dials(shapes).map(({ pivot, hour, minute }) => [pivot.x, pivot.y, hour, minute].map((n) => n?.toFixed(1)).join(' '))
+  const [texts, hands] = [new Set(placed(answered)), new Set(turned(answered))]
+  for (const text of placed(asked)) expect(texts.has(text), `${text} of ${name} is not in the key`)
+  for (const dial of turned(asked)) expect(hands.has(dial), `hands of ${name} are not in the key: ${dial}`)
 }
 
 export function expectDistinct({ expect }: Read, values: readonly (string | number | undefined)[], what: string): void {

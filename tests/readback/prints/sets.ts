@@ -37,6 +37,12 @@ export function truths(read: Read, groupsOf: readonly Shapes[]): void {
 export const face = (shapes: Shapes) =>
   dials(shapes).map(({ hour, minute }) => `${hour?.toFixed(1)} ${minute?.toFixed(1)}`)[0]
 
+/** The control card has just these words, each by a dial of which they are true. */
+export function expectControl(read: Read, due: readonly string[]): void {
+  const told = [...control(read).keys()]
+  read.expect([...told].sort().join('|') === [...due].sort().join('|'), `the key has ${told.join(', ')}`)
+}
+
 /** The words that are true of a face, by the pairs of a control card that are true themselves. */
 export function control(read: Read): Map<string, string> {
   const pairs = groups(read.key[0] ?? [], 'pair')

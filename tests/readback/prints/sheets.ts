@@ -6,6 +6,7 @@ import {
   answerIn,
   dials,
   expectDistinct,
+  expectRepeated,
   groups,
   inPart,
   lengthIn,
@@ -92,6 +93,8 @@ const joining: Checker = (read) => {
   const [page = []] = read.key
   const clocks = groups(page, 'clock')
   const said = groups(page, 'words')
+  for (const name of ['clock', 'words'])
+    expectRepeated(read, groups(read.pages[0] ?? [], name).flat(), groups(page, name).flat(), `each ${name}`)
   const near = (from: readonly Shapes[], y: number) => from.find((shapes) => shapes.some(({ tag, parts, points }) => tag === 'circle' && !parts.includes('dial') && Math.abs(((points[2]?.y ?? 0) + (points[3]?.y ?? 0)) / 2 - y) < 0.1)) // prettier-ignore
   const lines = inPart(page, 'join')
   read.expect(lines.length === read.o.count, 'a line is missing')
@@ -214,6 +217,16 @@ const planning: Checker = (read) => {
     times.every((time, i) => i === 0 || time > (times[i - 1] ?? 0)),
     `a day out of order: ${times.join(', ')}`,
   )
+  for (const row of read.o.rows ?? []) ownRow(read, row, times)
+}
+
+/** A row as it was typed stands on the page: what happens then, beside the question of its time. */
+function ownRow(read: Read, row: string, times: readonly number[]) {
+  const [, hour, minute] = /(\d+):(\d\d)/.exec(row) ?? []
+  const what = row.replace(/,? *\d+:\d\d */, '')
+  const at = times.indexOf(Number(hour) * 60 + Number(minute))
+  const asked = questions(read)[at]?.asked.map(({ text }) => text)
+  read.expect(asked?.includes(what) === true, `“${row}” is not where its time is`)
 }
 
 /** A check has all kinds of questions; what is asked is read from its words. */

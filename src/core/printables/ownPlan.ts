@@ -1,0 +1,53 @@
+import { printable } from '../drawing'
+import { RefusedValue } from '../errors'
+import type { PlanRow } from '../teaching'
+import { type LanguageId, parseTime } from '../wording'
+
+/** The longest plan that a family or a class can give. */
+export const MOST_PLAN_ROWS = 16
+/** Longer, and it would be too small to read beside its clock. */
+const MOST_LETTERS = 40
+
+/**
+ * The rows of a plan as they were typed, a time and what happens then in either order, in their order of the day.
+ * Throws RefusedValue, which names the row, where there is no time or only a dial time, no name, or the same time twice.
+ *
+ * ownPlan(['7:30 breakfast', 'lights out 20:00'], 'en-GB')
+ * //=> [{ what: 'breakfast', minute: 450 }, { what: 'lights out', minute: 1200 }]
+ */
+export function ownPlan(lines: readonly string[], language: LanguageId): PlanRow[] {
+  const written = lines.filter((line) => line.trim() !== '')
+  if (written.length < 1 || written.length > MOST_PLAN_ROWS)
+    throw new RefusedValue('your own day', `of 1 to ${MOST_PLAN_ROWS} rows`, `${written.length} rows`)
+  const rows = written.map((line, i) => rowOf(line, `row ${i + 1} of your day`, language))
+  rows.forEach(({ minute }, i) => {
+    if (rows.findIndex((row) => row.minute === minute) < i)
+      throw new RefusedValue(`row ${i + 1} of your day`, 'at a time of its own', `the time of another row: ${written[i]}`)
+  })
+  return rows.sort((a, b) => a.minute - b.minute)
+} // prettier-ignore
+
+function rowOf(line: string, name: string, language: LanguageId) {
+  const words = line.trim().split(/\s+/)
+  // The longest time first: "3:30 pm swimming" is not swimming at half past three in the night.
+  for (let taken = words.length - 1; taken > 0; taken--)
+    for (const [time, rest] of [
+      [words.slice(0, taken), words.slice(taken)],
+      [words.slice(-taken), words.slice(0, -taken)],
+    ] as const) {
+      const found = parseTime(bare(time), language, { figures: 'day' })
+      if (!found) continue
+      if (found.kind !== 'day')
+        throw new RefusedValue(name, 'at a time of the whole day, such as 7:30 or 19:30', line)
+      const what = printable(bare(rest))
+      if (what === '') throw new RefusedValue(name, 'called something in Latin letters', line)
+      if (what.length > MOST_LETTERS) throw new RefusedValue(name, `called something of ${MOST_LETTERS} letters at most`, line)
+      return { what, minute: found.minute }
+    }
+  throw new RefusedValue(name, 'a time and what happens then, such as 7:30 breakfast', line)
+} // prettier-ignore
+
+/** Words without the marks that part a time from what happens then. */
+function bare(words: readonly string[]): string {
+  return words.join(' ').replace(/^[\s,;:–—-]+|[\s,;:–—-]+$/g, '')
+}
