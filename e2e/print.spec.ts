@@ -79,10 +79,32 @@ test('a count that the rung does not have is refused with what is possible', asy
   await page.goto('/print')
   await page.getByLabel('Rung', { exact: true }).selectOption('O’clock')
   await page.getByRole('textbox', { name: 'How many dials' }).fill('60')
-  await expect(page.getByRole('alert')).toContainText('an integer in [1, 11], got 60')
-  await expect(page.getByRole('alert')).toContainText('Between 1 and 11 dials are possible here.')
-  await page.getByRole('textbox', { name: 'How many dials' }).fill('11')
+  await expect(page.getByRole('alert')).toContainText('How many dials: 1 to 11 are possible on this rung, not 60.')
+  await page.getByRole('button', { name: 'Make 11 dials' }).click()
   await expect(page.getByRole('alert')).toHaveCount(0)
+  await expect(page.getByRole('textbox', { name: 'How many dials' })).toHaveValue('11')
+})
+
+test('a family types its own day, is told of a row without a time, and has its clocks to draw in', async ({ page }) => {
+  await page.goto('/print')
+  await pick(page, /^A plan of the day/)
+  const day = page.getByLabel('Your own day (if you like)')
+  await day.fill('7:30 breakfast\nswimming')
+  await expect(page.getByRole('alert')).toContainText(
+    'row 2 of your day must be a time and what happens then, such as 7:30 breakfast, got swimming',
+  )
+  await day.fill('7:30 breakfast\nswimming 4 pm\n12:00 lunch')
+  await expect(page.getByRole('alert')).toHaveCount(0)
+  await expect(page.getByRole('textbox', { name: 'How many rows' })).toHaveCount(0)
+  const text = (await page1(page).textContent()) ?? ''
+  // In the order of the day, each with its time.
+  expect(['breakfast', '07:30', 'lunch', '12:00', 'swimming', '16:00'].map((each) => text.indexOf(each))).toEqual(
+    ['breakfast', '07:30', 'lunch', '12:00', 'swimming', '16:00']
+      .map((each) => text.indexOf(each))
+      .sort((a, b) => a - b),
+  )
+  expect(text).toContain('swimming')
+  await expect(page.getByText('At 12:00 one hand lies over the other')).toBeVisible()
 })
 
 test('what cannot be is refused by name: sectors, steps, boards, titles', async ({ page }) => {

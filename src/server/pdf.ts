@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
+import { setImmediate as untilOthersHadTheirTurn } from 'node:timers/promises'
 import PDFDocument from 'pdfkit'
 import {
   type Drawing,
@@ -39,31 +40,35 @@ function fontOf(subset: FontSubset, weight: Weight): Buffer {
 
 type Pdf = InstanceType<typeof PDFDocument>
 
-/** Drawings as the pages of one PDF at true size: vector, fonts embedded. After each page it is told how many are drawn. */
-export function drawingsToPdf(
+/**
+ * Drawings as the pages of one PDF at true size: vector, fonts embedded. After each page it is told how many are
+ * drawn, and whoever else waits for the server is answered.
+ */
+export async function drawingsToPdf(
   drawings: readonly Drawing[],
   title: string,
   onPage?: (drawn: number) => void,
 ): Promise<Buffer> {
-  return new Promise((resolve, reject) => {
-    const pdf = new PDFDocument({ autoFirstPage: false, info: { Title: title, Creator: 'Ripe Acorn' }, margin: 0 })
+  const pdf = new PDFDocument({ autoFirstPage: false, info: { Title: title, Creator: 'Ripe Acorn' }, margin: 0 })
+  const written = new Promise<Buffer>((resolve, reject) => {
     const chunks: Buffer[] = []
     pdf.on('data', (chunk: Buffer) => chunks.push(chunk))
     pdf.on('end', () => resolve(Buffer.concat(chunks)))
     pdf.on('error', reject)
-    for (const subset of Object.keys(FONT_FILES) as FontSubset[])
-      for (const weight of ['regular', 'bold'] as const)
-        pdf.registerFont(fontName(subset, weight), fontOf(subset, weight))
-    try {
-      drawings.forEach((drawing, i) => {
-        drawPage(pdf, drawing)
-        onPage?.(i + 1)
-      })
-      pdf.end()
-    } catch (error) {
-      reject(error instanceof Error ? error : new Error(String(error)))
-    }
   })
+  for (const subset of Object.keys(FONT_FILES) as FontSubset[])
+    for (const weight of ['regular', 'bold'] as const)
+      pdf.registerFont(fontName(subset, weight), fontOf(subset, weight))
+  const draw = async () => {
+    for (const [i, drawing] of drawings.entries()) {
+      drawPage(pdf, drawing)
+      onPage?.(i + 1)
+      await untilOthersHadTheirTurn()
+    }
+    pdf.end()
+  }
+  const [bytes] = await Promise.all([written, draw()])
+  return bytes
 }
 
 /** What a PDF's pen is set to, so that nothing is set twice; saved and restored with the page's own state. */

@@ -17,6 +17,8 @@ export interface PdfPage {
   readonly height: number
   readonly paths: readonly PdfPath[]
   readonly text: string
+  /** Each text where it begins, on its baseline. */
+  readonly texts: readonly { readonly text: string; readonly at: Point }[]
 }
 
 type Matrix = readonly [number, number, number, number, number, number]
@@ -46,6 +48,11 @@ export async function readPdf(pdf: Buffer): Promise<PdfPage[]> {
       height: height * MM_PER_POINT,
       paths: pathsOf(await page.getOperatorList(), height),
       text: items.map((item) => ('str' in item ? item.str : '')).join('\n'),
+      texts: items.flatMap((item) => {
+        if (!('str' in item)) return []
+        const [x, y] = (item.transform as number[]).slice(4) as [number, number]
+        return [{ text: item.str, at: { x: x * MM_PER_POINT, y: (height - y) * MM_PER_POINT } }]
+      }),
     })
   }
   await document.destroy()

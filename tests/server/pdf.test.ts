@@ -1,8 +1,20 @@
 import { describe, expect, it } from 'vitest'
-import { OAK, SLATE, dialDrawing, makePage, paperClockPage, printables, textWidth } from '../../src/core'
+import {
+  OAK,
+  type Printable,
+  SLATE,
+  countsOn,
+  dialDrawing,
+  makePage,
+  paperClockPage,
+  printables,
+  textWidth,
+  toSvg,
+} from '../../src/core'
 import { drawingsToPdf } from '../../src/server/pdf'
-import { type PdfPage, readPdf, textWidthIn } from '../readback/pdf'
-import { apart, tipAngle } from '../readback/svg'
+import { type PdfPage, type PdfPath, readPdf, textWidthIn } from '../readback/pdf'
+import { rungsOf } from '../readback/prints'
+import { type Point, type ReadShape, apart, readSvg, tipAngle } from '../readback/svg'
 
 /** The directions of the filled hands of one colour, in the order in which they are drawn. */
 function hands(page: PdfPage, colour: string): number[] {
@@ -45,6 +57,61 @@ describe('hands in a PDF', () => {
         expect(apart(long[i] ?? NaN, (minute % 60) * 6)).toBeLessThanOrEqual(0.1)
       })
     }
+  })
+})
+
+/** How far apart two paths lie, mm: where the pen sets down and lifts, and all between where neither has curves. */
+function between({ tag, points }: ReadShape, path: PdfPath): number {
+  const far = (a?: Point, b?: Point) => Math.hypot((a?.x ?? NaN) - (b?.x ?? NaN), (a?.y ?? NaN) - (b?.y ?? NaN))
+  const last = path.points[path.points.length - 1]
+  if (tag === 'circle') return Math.max(far(points[0], path.points[0]), far(points[0], last))
+  if (points.length === path.points.length) return Math.max(...points.map((point, i) => far(point, path.points[i])))
+  return Math.max(far(points[0], path.points[0]), far(points[points.length - 1], last))
+}
+
+/** Where a text begins on its baseline, told by its anchor and its width. */
+function beginOf({ text = '', size = 0, weight, anchor, points: [at] }: ReadShape): Point {
+  const width = textWidth(text, size, weight === 'bold' ? 'bold' : 'regular')
+  return { x: (at?.x ?? NaN) - (anchor === 'middle' ? width / 2 : anchor === 'end' ? width : 0), y: at?.y ?? NaN }
+}
+
+describe.each(Object.values(printables))('$name in a PDF', (printable: Printable) => {
+  it('has every line, curve, circle and text where the SVG has it', async () => {
+    const rung = rungsOf(printable)[0] ?? 'half'
+    const options = { paper: 'a4', wording: { language: 'en-GB', form: 'turns' }, rung, count: countsOn(printable, rung).usual } as const // prettier-ignore
+    const { pages, key } = printable.make(options, 7)
+    const drawings = [...pages, ...key]
+    const read = await readPdf(await drawingsToPdf(drawings, printable.name))
+    drawings.forEach((drawing, i) => {
+      const shapes = readSvg(toSvg(drawing))
+      const drawn = shapes.filter(({ tag }) => tag !== 'text')
+      const paths = read[i]?.paths ?? []
+      expect(paths.length).toBe(drawn.length)
+      const farthest = Math.max(0, ...drawn.map((shape, at) => between(shape, paths[at] as PdfPath)))
+      expect(farthest).toBeLessThan(0.02)
+      const missing = shapes.filter((shape) => {
+        const begin = beginOf(shape)
+        const text = shape.text?.replace(/\s+/g, ' ')
+        return (
+          text &&
+          !read[i]?.texts.some(
+            (each) => each.text === text && Math.hypot(each.at.x - begin.x, each.at.y - begin.y) < 0.05,
+          )
+        )
+      })
+      expect(missing.map(({ text }) => text)).toEqual([])
+    })
+  })
+})
+
+describe('a long PDF', () => {
+  it('lets others have their turn between its pages', async () => {
+    const page = makePage({ paper: 'a4', title: 'x', footer: 'y', body: [] })
+    const had: boolean[] = []
+    let hadTurn = false
+    setImmediate(() => (hadTurn = true))
+    await drawingsToPdf([page, page, page], 'long', () => had.push(hadTurn))
+    expect(had).toEqual([false, true, true])
   })
 })
 

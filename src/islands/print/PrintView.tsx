@@ -103,7 +103,7 @@ function PrintRoom({ settings }: { settings: Settings }) {
           />
           {refusal && (
             <Text className="sheet sheet-attention" role="alert">
-              {refusal}. {isCount && `Between ${state.counts.least} and ${state.counts.most} ${printable.counts} are possible here.`}
+              {isCount ? `How many ${printable.counts}: ${state.counts.least} to ${state.counts.most} are possible on this rung, not ${state.options.count}.` : `${refusal}.`}
               {isCount && (
                 <Button size="compact-md" mt="xs" display="block" onClick={() => state.set({ count: possible })}>
                   {`Make ${possible} ${printable.counts}`}
