@@ -35,6 +35,8 @@ function rowOf(line: string, name: string, language: LanguageId) {
       [words.slice(0, taken), words.slice(taken)],
       [words.slice(-taken), words.slice(0, -taken)],
     ] as const) {
+      // "10:30 a snack": an article, not the morning.
+      if (/^[ap]$/i.test(time[time.length - 1] ?? '')) continue
       const found = parseTime(bare(time), language, { figures: 'day' })
       if (!found) continue
       if (found.kind !== 'day')

@@ -1,14 +1,15 @@
-import { INK, MOSS, type Shape, bodyArea } from '../drawing'
+import { INK, MOSS, type Shape, bodyArea, textWidth, wrapText } from '../drawing'
 import { handsHidden, onDial } from '../clock'
 import { RefusedValue, requireInteger } from '../errors'
 import { draw, drawInt, randomFrom, shuffled } from '../random'
 import { DOING_TIMES, type Item, type PlanRow, rowName } from '../teaching'
-import { type DoingId, languages, say } from '../wording'
+import { type DoingId, type Phrases, languages, say } from '../wording'
 import { childPage, dialAt, part, printFooter, rule, textFrom, titleOr } from './frame'
 import { ownPlan } from './ownPlan'
 import type { PrintOptions, Printable } from './types'
 
 const ROWS_A_PAGE = 8
+const NAME_MM = 84
 
 /** A plan of a day as rows with times and clocks: the hands are drawn in, or the other way round the times are written. */
 export const timetable: Printable = {
@@ -82,6 +83,15 @@ function noteHidden(rows: readonly PlanRow[], { wording }: PrintOptions): string
     )
 }
 
+/** Known names are short; a family's own goes on to a second line before it becomes small. */
+function nameOf(row: PlanRow, x: number, y: number, phrases: Phrases): Shape[] {
+  const name = rowName(row, phrases)
+  const isOne = 'doing' in row || textWidth(name, 7) <= NAME_MM
+  if (isOne) return [textFrom(name, x, y + 2, NAME_MM, 7)]
+  const lines = wrapText(name, 5.5, NAME_MM)
+  return lines.map((line, i) => textFrom(line, x, y + 2 + (i - (lines.length - 1) / 2) * 7.5, NAME_MM, 5.5))
+}
+
 function plan(all: readonly PlanRow[], rows: readonly PlanRow[], options: PrintOptions, isKey: boolean): Shape[] {
   const area = bodyArea(options.paper)
   const { phrases } = languages[options.wording.language]
@@ -96,7 +106,7 @@ function plan(all: readonly PlanRow[], rows: readonly PlanRow[], options: PrintO
     const fill = options.reversed && !options.lowInk ? MOSS : INK
     const timeX = area.x + 96
     return part(`question-${all.indexOf(row)}`, [
-      textFrom(rowName(row, phrases), area.x + 4, y + 2, 84, 7),
+      ...nameOf(row, area.x + 4, y, phrases),
       ...(options.reversed ? [rule(timeX, timeX + 28, y + 3)] : []),
       ...(isWritten ? [part('time', [textFrom(time, timeX + 2, y + 1.5, 30, 8, fill)])] : []),
       dialAt(minute, right - room - 4, y, room, options, { hands: options.reversed || isKey ? 'both' : 'none' }),

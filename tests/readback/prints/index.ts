@@ -55,6 +55,6 @@ function ownDay(random: Random): string[] {
   const drawn = Array.from({ length: drawInt(random, 0, 15) }, () => drawInt(random, 0, 287) * 5)
   return [...new Set([...drawn.filter((minute) => !handsHidden(minute % 720)), 485])].map((minute, i) => {
     const time = `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`
-    return drawInt(random, 0, 1) === 1 ? `${time} Ümit’s doing ${i}` : `Ümit’s doing ${i}, ${time}`
+    return drawInt(random, 0, 1) === 1 ? `${time} Ümit’s ${i % 3 === 0 ? 'long, long walk on the towpath' : 'doing'} ${i}` : `Ümit’s doing ${i}, ${time}`
   })
 } // prettier-ignore

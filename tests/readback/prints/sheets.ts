@@ -202,7 +202,8 @@ const spanning: Checker = (read) => {
 }
 
 const planning: Checker = (read) => {
-  const times = questions(read).map(({ asked, answered }) => {
+  const pairs = questions(read)
+  const times = pairs.map(({ asked, answered }) => {
     const time = /^(\d\d):(\d\d)$/.exec(words(answered, 'time'))
     const minute = Number(time?.[1]) * 60 + Number(time?.[2])
     const shown = dials(read.o.reversed ? asked : answered)[0]?.time
@@ -217,16 +218,13 @@ const planning: Checker = (read) => {
     times.every((time, i) => i === 0 || time > (times[i - 1] ?? 0)),
     `a day out of order: ${times.join(', ')}`,
   )
-  for (const row of read.o.rows ?? []) ownRow(read, row, times)
-}
-
-/** A row as it was typed stands on the page: what happens then, beside the question of its time. */
-function ownRow(read: Read, row: string, times: readonly number[]) {
-  const [, hour, minute] = /(\d+):(\d\d)/.exec(row) ?? []
-  const what = row.replace(/,? *\d+:\d\d */, '')
-  const at = times.indexOf(Number(hour) * 60 + Number(minute))
-  const asked = questions(read)[at]?.asked.map(({ text }) => text)
-  read.expect(asked?.includes(what) === true, `“${row}” is not where its time is`)
+  // Each row as it was typed: what happens then stands at its time.
+  for (const row of read.o.rows ?? []) {
+    const [, hour, minute] = /(\d+):(\d\d)/.exec(row) ?? []
+    const what = row.replace(/,? *\d+:\d\d */, '')
+    const asked = words(pairs[times.indexOf(Number(hour) * 60 + Number(minute))]?.asked ?? [])
+    read.expect(asked.startsWith(`${what} `) || asked === what, `“${row}” is not where its time is`)
+  }
 }
 
 /** A check has all kinds of questions; what is asked is read from its words. */
