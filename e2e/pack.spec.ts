@@ -7,6 +7,9 @@ test('a pack has a version for each child, is followed to its end and fetched', 
   await page.getByRole('button', { name: 'Pack for a group' }).click()
   const panel = page.getByRole('region', { name: 'A pack for a group' })
   await panel.getByLabel('For which group').selectOption(group.id)
+  // A game can be in it too, and be taken out again.
+  await panel.getByLabel('Twirl and fill').check()
+  await panel.getByLabel('Twirl and fill').uncheck()
   await panel.getByLabel('Right or wrong?').check()
   await panel.getByRole('button', { name: 'Make the pack' }).click()
   await expect(panel.getByRole('status')).toContainText('Ready. 9 pages')

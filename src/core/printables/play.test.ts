@@ -87,6 +87,11 @@ describe('how long a game lasts', () => {
     expect(aboutMinutes(game, options, 3, 20)).toBeGreaterThan(0.5)
   })
 
+  it('is found by the minutes that half of its games last', () => {
+    const options = usual(toss)
+    expect(aboutMinutes(toss, options, 3, 20)).toBe(playTime(gameTurns(toss, options, 3), 20).median)
+  })
+
   it('counts each card of a loop once, and a pair of the turned-up game at least once', () => {
     const loop = printables['loop-cards']
     expect(simulatedTurns(loop, { ...usual(loop), count: 11 }, 3, USUAL_RULES, 50, 1)).toMatchObject({

@@ -109,7 +109,7 @@ const SECONDS_A_QUESTION = 40
 const SECONDS_A_SET = 25
 const TRIED_GAMES = 60
 
-/** About how many minutes a print keeps so many players busy, for finding what fits the time; games at so many seconds a turn. */
+/** About how many minutes a print keeps so many players busy, for finding what fits the time; games at so many seconds a turn, the median. */
 export function aboutMinutes(
   printable: Printable,
   options: PrintOptions,
@@ -123,5 +123,5 @@ export function aboutMinutes(
     : play
       ? simulatedTurns(printable, options, players, USUAL_RULES, TRIED_GAMES, 1)
       : undefined
-  return ((turns?.mean ?? 0) * secondsATurn) / 60
+  return ((turns?.quantile(0.5) ?? 0) * secondsATurn) / 60
 }

@@ -33,7 +33,7 @@ export function PackPanel({ state }: { state: PrintState }) {
         Each child gets {chosen.length === 0 ? 'nothing yet' : chosen.map((id) => printableOf(id).name.toLowerCase()).join(', ')}, at their own rung and with wrong choices from what was found in them. Up to {MOST_PACK_THINGS}.
       </Text>
       <div className="pack-things">
-        {all.filter(({ kind }) => kind !== 'game').map(({ id, name }) => (
+        {all.map(({ id, name }) => (
           <Checkbox key={id} label={name} checked={chosen.includes(id)} disabled={!chosen.includes(id) && chosen.length >= MOST_PACK_THINGS} onChange={(event) => toggle(id, event.currentTarget.checked)} />
         ))}
       </div>
