@@ -23,6 +23,24 @@ import {
 
 type Checker = (read: Read) => void
 
+type Pairs = ReturnType<typeof questions>
+
+const hands = (shapes: Shapes) => dials(shapes).map(({ hour, minute }) => `${hour?.toFixed(1)} ${minute?.toFixed(1)}`)
+
+/** The dials of each question show what those of no other do. */
+function expectAskedOnce(read: Read, pairs: Pairs): void {
+  const shown = pairs.map(({ asked }) => hands(asked))
+  read.expect(
+    shown.every(({ length }) => length > 0),
+    'a dial is missing',
+  )
+  expectDistinct(
+    read,
+    shown.map((own) => own.join(', ')),
+    'a time is asked twice',
+  )
+}
+
 /** Dials to read: the answer is what the hands of the page say. */
 const reading: Checker = (read) => {
   const pairs = questions(read)
@@ -31,11 +49,13 @@ const reading: Checker = (read) => {
     if (!dial) return read.fail('a dial is missing')
     answerIn(read, asked, answered, (text) => saysTruth(dial, text, read.o))
   }
-  expectDistinct(read, pairs.map(({ asked }) => dials(asked).map(({ hour, minute }) => `${hour?.toFixed(1)} ${minute?.toFixed(1)}`)[0]), 'a time is asked twice') // prettier-ignore
+  expectAskedOnce(read, pairs)
 }
 
 const rounding: Checker = (read) => {
-  for (const { asked, answered } of questions(read)) {
+  const pairs = questions(read)
+  expectAskedOnce(read, pairs)
+  for (const { asked, answered } of pairs) {
     const time = dials(asked)[0]?.time ?? NaN
     answerIn(read, asked, answered, (text) => {
       const said = minuteIn(text, read.o) ?? NaN
@@ -72,7 +92,9 @@ const fading: Checker = (read) => {
 }
 
 const spotting: Checker = (read) => {
-  for (const { asked, answered } of questions(read)) {
+  const pairs = questions(read)
+  expectDistinct(read, pairs.map(({ asked }) => words(asked, 'words')), 'a time is asked twice') // prettier-ignore
+  for (const { asked, answered } of pairs) {
     const due = minuteIn(words(asked, 'words'), read.o)
     const rings = inPart(answered, 'ring').map(({ origin }) => origin)
     const own = dials(answered)
@@ -96,6 +118,7 @@ const joining: Checker = (read) => {
   for (const name of ['clock', 'words'])
     expectRepeated(read, groups(read.pages[0] ?? [], name).flat(), groups(page, name).flat(), `each ${name}`)
   const near = (from: readonly Shapes[], y: number) => from.find((shapes) => shapes.some(({ tag, parts, points }) => tag === 'circle' && !parts.includes('dial') && Math.abs(((points[2]?.y ?? 0) + (points[3]?.y ?? 0)) / 2 - y) < 0.1)) // prettier-ignore
+  expectDistinct(read, clocks.map((clock) => hands(clock)[0]), 'a clock comes twice') // prettier-ignore
   const lines = inPart(page, 'join')
   read.expect(lines.length === read.o.count, 'a line is missing')
   for (const { points: [from, to] } of lines) {
@@ -130,7 +153,9 @@ const ordering: Checker = (read) => {
 }
 
 const judging: Checker = (read) => {
-  const verdicts = questions(read).map(({ asked, answered }) => {
+  const pairs = questions(read)
+  expectAskedOnce(read, pairs)
+  const verdicts = pairs.map(({ asked, answered }) => {
     const [dial] = dials(asked)
     const isTicked = inPart(answered, 'tick').length > 0
     read.expect(isTicked !== inPart(answered, 'cross').length > 0, 'neither ticked nor crossed')
@@ -143,7 +168,9 @@ const judging: Checker = (read) => {
 
 const colouring: Checker = (read) => {
   const { phrases } = languages[read.o.wording.language]
-  for (const { asked, answered } of questions(read)) {
+  const pairs = questions(read)
+  expectAskedOnce(read, pairs)
+  for (const { asked, answered } of pairs) {
     const [dial] = dials(answered)
     if (!dial || dial.hour === undefined) return read.fail('a dial is missing')
     const hour = modulo(dial.hour + 0.01, 360)
@@ -160,7 +187,9 @@ const colouring: Checker = (read) => {
 }
 
 const lining: Checker = (read) => {
-  for (const { asked, answered } of questions(read)) {
+  const pairs = questions(read)
+  expectAskedOnce(read, pairs)
+  for (const { asked, answered } of pairs) {
     const [dial] = dials(asked)
     if (!dial) return read.fail('a dial is missing')
     answerIn(read, asked, answered, (text) => saysTruth(dial, text, read.o))
@@ -188,7 +217,9 @@ const shifting = (by: (asked: Shapes, read: Read) => number): Checker => (read) 
 } // prettier-ignore
 
 const spanning: Checker = (read) => {
-  for (const { asked, answered } of questions(read)) {
+  const pairs = questions(read)
+  expectAskedOnce(read, pairs)
+  for (const { asked, answered } of pairs) {
     const [from, to] = dials(asked)
     const answer = lengthIn(words(answered, 'answer'))
     read.expect(
@@ -231,7 +262,9 @@ const planning: Checker = (read) => {
 const checking: Checker = (read) => {
   const { o } = read
   const { phrases, dayPart } = languages[o.wording.language]
-  const rights = questions(read).map(({ asked, answered }) => {
+  const pairs = questions(read)
+  expectDistinct(read, pairs.map(({ asked }) => `${words(asked).replace(/^\d+ /, '')} ${hands(asked).join(', ')} ${pointedAt(asked)}`), 'a question comes twice') // prettier-ignore
+  const rights = pairs.map(({ asked, answered }) => {
     const said = words(asked, 'asked')
     const [dial, to] = dials(asked)
     const toSet = words(asked, 'time')
