@@ -73,6 +73,10 @@ export function dials(shapes: Shapes): (ReadDial & { time: number })[] {
   }))
 }
 
+/** The hands of each dial, for comparing; also of one hand. */
+export const hands = (shapes: Shapes) =>
+  dials(shapes).map(({ hour, minute }) => `${hour?.toFixed(1)} ${minute?.toFixed(1)}`)
+
 /** What a dial says on a rung, told by its hands alone, is what the text says. */
 export function saysTruth(dial: ReadDial, text: string, o: PrintOptions): boolean {
   const language = languages[o.wording.language]

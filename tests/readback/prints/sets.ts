@@ -7,6 +7,7 @@ import {
   dials,
   expectDistinct,
   groups,
+  hands,
   modulo,
   saysTruth,
   words,
@@ -34,8 +35,7 @@ export function truths(read: Read, groupsOf: readonly Shapes[]): void {
 }
 
 /** What a dial shows, also with one hand, for comparing. */
-export const face = (shapes: Shapes) =>
-  dials(shapes).map(({ hour, minute }) => `${hour?.toFixed(1)} ${minute?.toFixed(1)}`)[0]
+export const face = (shapes: Shapes) => hands(shapes)[0]
 
 /** The control card has just these words, each by a dial of which they are true. */
 export function expectControl(read: Read, due: readonly string[]): void {

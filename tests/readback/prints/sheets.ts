@@ -1,4 +1,4 @@
-import { DOINGS, languages, say } from '../../../src/core'
+import { languages } from '../../../src/core'
 import { apart } from '../svg'
 import {
   type Read,
@@ -8,6 +8,7 @@ import {
   expectDistinct,
   expectRepeated,
   groups,
+  hands,
   inPart,
   lengthIn,
   minuteIn,
@@ -18,14 +19,13 @@ import {
   textBox,
   words,
 } from './reading'
+import { checking } from './rungCheck'
 
 /* One checker a sheet: what the key says is worked out again from the hands and words on the page. */
 
 type Checker = (read: Read) => void
 
 type Pairs = ReturnType<typeof questions>
-
-const hands = (shapes: Shapes) => dials(shapes).map(({ hour, minute }) => `${hour?.toFixed(1)} ${minute?.toFixed(1)}`)
 
 /** The dials of each question show what those of no other do. */
 function expectAskedOnce(read: Read, pairs: Pairs): void {
@@ -256,99 +256,6 @@ const planning: Checker = (read) => {
     const asked = words(pairs[times.indexOf(Number(hour) * 60 + Number(minute))]?.asked ?? [])
     read.expect(asked.startsWith(`${what} `) || asked === what, `“${row}” is not where its time is`)
   }
-}
-
-/** A check has all kinds of questions; what is asked is read from its words. */
-const checking: Checker = (read) => {
-  const { o } = read
-  const { phrases, dayPart } = languages[o.wording.language]
-  const pairs = questions(read)
-  expectDistinct(read, pairs.map(({ asked }) => `${words(asked).replace(/^\d+ /, '')} ${hands(asked).join(', ')} ${pointedAt(asked)}`), 'a question comes twice') // prettier-ignore
-  const rights = pairs.map(({ asked, answered }) => {
-    const said = words(asked, 'asked')
-    const [dial, to] = dials(asked)
-    const toSet = words(asked, 'time')
-    if (toSet !== '') {
-      read.expect(!dial && said === phrases.drawHands, `“${said}” over a clock that is set already`)
-      read.expect(dials(answered)[0]?.time === minuteIn(toSet, o), `the key’s hands are not at “${toSet}”`)
-      return toSet
-    }
-    const time = dial?.time ?? NaN
-    const isRight = (text: string): boolean => {
-      switch (o.rung) {
-        case 'elapsed':
-          return modulo(lengthIn(text), 720) === modulo((to?.time ?? NaN) - time, 720)
-        case 'later':
-          return minuteIn(text, o) === modulo(time + shiftIn(said, o), 720)
-        case 'work-back': {
-          const at = say(time, { ...o.wording, form: 'digital' })
-          const steps = [...said.matchAll(/\d+ h \d+ min|\d+ h|\d+ min/g)].map(([step]) => step)
-          const isAsked = said === phrases.startWhen(at, steps) || said === phrases.startWhen(say(time + 720, { ...o.wording, form: 'digital' }), steps) // prettier-ignore
-          return (
-            isAsked && minuteIn(text, o) === modulo(time - steps.reduce((sum, step) => sum + lengthIn(step), 0), 720)
-          )
-        }
-        case 'rounding':
-          return (minuteIn(text, o) ?? 1) % 5 === 0 && apart((minuteIn(text, o) ?? 0) / 2, time / 2) <= 1
-        case 'day-24': {
-          const minute = Number(text.slice(0, 2)) * 60 + Number(text.slice(3))
-          return /^\d\d:\d\d$/.test(text) && minute % 720 === time && said === phrases.write24(dayPart(minute))
-        }
-        case 'day-halves':
-          return sayDay(text, read) % 720 === time && DOINGS.some((doing) => said.toLowerCase() === phrases.whichHalf(phrases.doings[doing]).toLowerCase() && usuallyAt(doing, sayDay(text, read))) // prettier-ignore
-        case 'timetable': {
-          const row = DOINGS.find((doing) => said === phrases.whenIs(phrases.doings[doing]))
-          const line =
-            asked.find(({ text: own = '' }) => row !== undefined && own.endsWith(` ${phrases.doings[row]}`))?.text ?? ''
-          return minuteIn(text, o) === (Number(line.slice(0, 2)) * 60 + Number(line.slice(3, 5))) % 720
-        }
-        case 'parts':
-          return text === phrases.parts[pointedAt(asked)]
-        default:
-          return dial !== undefined && saysTruth(dial, text, o)
-      }
-    }
-    answerIn(read, asked, answered, isRight)
-    return words(answered, 'answer')
-  })
-  const guide = read.key
-    .slice(1)
-    .flatMap((page) => page.flatMap(({ tag, text, weight }) => (tag === 'text' && text ? [{ text, weight }] : [])))
-  let right = ''
-  for (const { text, weight } of guide)
-    if (weight === 'bold') right = text.replace(/^\d+\. /, '')
-    else read.expect(!text.startsWith(`${right}: `), `the guide calls “${right}” wrong`)
-  read.expect(
-    rights.every((text) => text === '' || guide.some((line) => line.text.endsWith(`. ${text}`))),
-    'an answer is not in the guide',
-  )
-}
-
-/** 0 to 1439 of a time of day as the group's language says it, noon and midnight in words. */
-function sayDay(text: string, { o }: Read): number {
-  for (let minute = 0; minute < 1440; minute += 5) if (say(minute, { ...o.wording, form: 'digital', options: { dayHalf: true } }) === text) return minute
-  return NaN
-} // prettier-ignore
-
-/** The half of the day in which each doing is to be expected. */
-function usuallyAt(doing: (typeof DOINGS)[number], minute: number): boolean {
-  const isMorning = minute < 720
-  if (doing === 'asleep') return minute < 360 || minute >= 1200
-  return isMorning === ['wake-up', 'breakfast', 'school'].includes(doing)
-}
-
-/** The part of the clock that is ringed, told by where the ring lies. */
-function pointedAt(shapes: Shapes): 'centre' | 'face' | 'hour-hand' | 'minute-hand' | 'second-hand' {
-  const [dial] = dials(shapes)
-  const ring = shapes.filter(({ tag, parts }) => tag === 'circle' && parts.at(-1) === 'dial').at(-1)
-  const box = textBox(ring ? [ring] : [])
-  const edge = textBox(shapes.filter(({ tag, parts }) => tag === 'circle' && parts.at(-1) === 'dial'))
-  const radius = (edge.right - edge.left) / 2
-  const [x, y] = [(box.left + box.right) / 2 - (dial?.pivot.x ?? 0), (box.top + box.bottom) / 2 - (dial?.pivot.y ?? 0)]
-  if (Math.hypot(x, y) < 0.01) return (box.right - box.left) / 2 > radius / 2 ? 'face' : 'centre'
-  const angle = (Math.atan2(x, -y) * 180) / Math.PI
-  if (apart(angle, dial?.hour ?? NaN) < 1) return 'hour-hand'
-  return apart(angle, dial?.minute ?? NaN) < 1 ? 'minute-hand' : 'second-hand'
 }
 
 export const sheetCheckers = {
