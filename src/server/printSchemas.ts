@@ -8,6 +8,11 @@ const printable = Joi.string().valid(...PRINTABLE_IDS)
 const helps = whole(0, HELP_LEVELS.length - 1)
 const answers = Joi.string().valid('write', 'choose')
 const count = whole(1, 60)
+const guillotine = Joi.boolean()
+const backs = Joi.string().valid(...Object.keys(FLIPS))
+const cells = whole(1, 4)
+const reversed = Joi.boolean()
+const rows = Joi.array().items(Joi.string().max(80)).max(40)
 const weight = Joi.number().strict().greater(0).max(1000)
 
 export const printOptions = Joi.object({
@@ -24,15 +29,15 @@ export const printOptions = Joi.object({
   lowInk: Joi.boolean(),
   weights: Joi.object(Object.fromEntries(misreadings.map(({ id }) => [id, weight]))),
   answers,
-  guillotine: Joi.boolean(),
-  backs: Joi.string().valid(...Object.keys(FLIPS)),
+  guillotine,
+  backs,
   forms: Joi.number().strict().valid(2, 3),
-  cells: whole(1, 4),
+  cells,
   sectors: Joi.array().items(Joi.number().strict().greater(0).max(10)).max(12),
   by: whole(5, 300).multiple(5),
   boards: whole(2, 12),
-  reversed: Joi.boolean(),
-  rows: Joi.array().items(Joi.string().max(80)).max(40),
+  reversed,
+  rows,
 }) // prettier-ignore
 
 export const savedPrint = Joi.object({
@@ -50,6 +55,8 @@ export const printWish = Joi.object({
 }).required()
 
 export const packThings = Joi.array()
-  .items(Joi.object({ printable: printable.required(), count, helps, answers }))
+  .items(
+    Joi.object({ printable: printable.required(), count, helps, answers, backs, guillotine, cells, reversed, rows }),
+  )
   .min(1)
   .max(MOST_PACK_THINGS)

@@ -52,6 +52,28 @@ describe('a pack', () => {
     )
   })
 
+  it('has a thing as it was set on the bench: the class’s own day, the other way round, as many as the rung has', () => {
+    const rows = ['8:40 bell', '10:15 milk', '15:05 home']
+    const day = { printable: 'timetable', rows, reversed: true } as const
+    const dials = { printable: 'read-dials', count: 12 } as const
+    const asked = wish([child('Tavi', 'half'), child('Bram', 'oclock')], [], { things: [day, dials] })
+    const { pages, keys } = makePack(asked)
+    for (const [i, rung] of (['half', 'oclock'] as const).entries()) {
+      const own = (at: number) => ({
+        pages: [pages[2 * i + at] as Drawing],
+        key: [keys[2 * i + at] as Drawing],
+        items: [],
+      })
+      const o = { paper: 'a4', wording: asked.wording } as const
+      expect(problemsOf('timetable', own(0), { ...o, rung: 'timetable', count: 6, reversed: true, rows })).toEqual([])
+      // Twelve were asked for; as many as the rung has stand on the page.
+      const { most } = countsOn(printables['read-dials'], rung)
+      expect(problemsOf('read-dials', own(1), { ...o, rung, count: most })).toEqual([])
+    }
+    const unread = { ...asked, things: [{ ...day, rows: ['bell'] }] }
+    expect(() => packLines(unread)).toThrow(/row 1 of your day must be a time and what happens then/)
+  })
+
   it('takes the hardest rung before the child’s own where a sheet does not suit it', () => {
     const [line] = packLines(wish([child('Bram', 'fives')], ['draw-hands']))
     expect(line).toMatchObject({

@@ -1,23 +1,24 @@
 import { type Drawing, INK, flowPages, makePage, paragraph, type FlowBlock, stack } from '../drawing'
 import { RefusedValue, requireInteger } from '../errors'
 import {
-  type HelpLevel,
   type Print,
   type PrintOptions,
   type Printable,
   type PrintableId,
   countsOn,
+  ownPlan,
   printableOf,
 } from '../printables'
 import { type MisreadingId, type RungId, rungOf, rungs } from '../teaching'
 
 /** Something that every child of a pack gets, in a version of their own. */
-export interface PackThing {
+export interface PackThing extends Pick<
+  PrintOptions,
+  'helps' | 'answers' | 'backs' | 'guillotine' | 'cells' | 'reversed' | 'rows'
+> {
   readonly printable: PrintableId
   /** As many as is usual where it is left out; never more than a child's rung has. */
   readonly count?: number
-  readonly helps?: HelpLevel
-  readonly answers?: PrintOptions['answers']
 }
 
 export interface PackChild {
@@ -48,10 +49,11 @@ export interface PackLine {
 
 export const MOST_PACK_THINGS = 5
 
-/** What each child gets. Throws RefusedValue for nobody, or nothing to print. */
-export function packLines({ children, things, order, seed }: PackWish): PackLine[] {
+/** What each child gets. Throws RefusedValue for nobody, nothing to print, or a day of one's own that cannot be read. */
+export function packLines({ children, things, order, seed, wording }: PackWish): PackLine[] {
   if (children.length === 0) throw new RefusedValue('children', 'at least one child to print for', 'none')
   requireInteger('things in a pack', things.length, 1, MOST_PACK_THINGS)
+  for (const { rows } of things) if (rows) ownPlan(rows, wording.language)
   return children.flatMap((child, i) =>
     things.map(({ printable }, at): PackLine => {
       const rung = rungFor(printableOf(printable), child.rung, order)
@@ -98,11 +100,11 @@ export function makePack(wish: PackWish, onPrint: (done: number, total: number) 
 function printOf({ printable: id, rung, seed }: PackLine, wish: PackWish, place: number): Print {
   const { paper, wording, lowInk, children, things } = wish
   const child = children[Math.floor(place / things.length)] as PackChild
-  const { count: wished, helps, answers } = things[place % things.length] as PackThing
+  const { count: wished, ...own } = things[place % things.length] as PackThing
   const printable = printableOf(id)
   const counts = countsOn(printable, rung)
   const count = Math.min(wished ?? counts.usual, counts.most)
-  const options = { paper, wording, lowInk, rung, count, owner: child.name, weights: child.weights, helps, answers }
+  const options = { paper, wording, lowInk, rung, count, owner: child.name, weights: child.weights, ...own }
   return printable.make(options, seed)
 }
 

@@ -36,6 +36,7 @@ import { PRINTABLE_IDS, type Printable, type PrintableId } from './types'
 
 export { figures } from './frame'
 export * from './needs'
+export { ownPlan } from './ownPlan'
 export * from './play'
 export * from './rows'
 export * from './types'

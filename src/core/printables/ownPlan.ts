@@ -4,7 +4,7 @@ import type { PlanRow } from '../teaching'
 import { type LanguageId, parseTime } from '../wording'
 
 /** The longest plan that a family or a class can give. */
-export const MOST_PLAN_ROWS = 16
+const MOST_PLAN_ROWS = 16
 /** Longer, and it would be too small to read beside its clock. */
 const MOST_LETTERS = 40
 

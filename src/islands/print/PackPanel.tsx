@@ -6,6 +6,7 @@ import {
   type Group as GroupOfChildren,
   MOST_PACK_THINGS,
   type PackJob,
+  type PackThing,
   type PrintableId,
   printableOf,
   rungOf,
@@ -23,7 +24,11 @@ export function PackPanel({ state }: { state: PrintState }) {
   const pack = usePack()
   const group = groups.find(({ id }) => id === groupId) ?? groups[0]
   const toggle = (id: PrintableId, on: boolean) => setChosen(on ? [...chosen, id] : chosen.filter((each) => each !== id))
-  const begin = () => group && pack.begin({ groupId: group.id, things: chosen.map((printable) => ({ printable, helps: options.helps, answers: options.answers })), seed: picked.seed })
+  // What is on the bench goes into the pack as it is set there; of the rest only how it is helped and answered.
+  const { helps, answers, backs, guillotine, cells, reversed, rows } = options
+  const onBench = { count: picked.count ?? undefined, backs, guillotine, cells, reversed, rows }
+  const things = chosen.map((printable): PackThing => ({ printable, helps, answers, ...(printable === picked.id ? onBench : {}) }))
+  const begin = () => group && pack.begin({ groupId: group.id, things, seed: picked.seed })
   if (groups.length === 0) return <Text>There is no group yet: make one under Children first.</Text>
   return (
     <Stack gap="sm" className="sheet" component="section" aria-label="A pack for a group" mb="sm">
