@@ -162,6 +162,11 @@ describe('a pack for a group', () => {
     expect(await refused(order(empty))).toMatchObject({ status: 400, field: 'groupId', detail: 'Nobody has no children yet: add one first.' }) // prettier-ignore
     expect(await refused(order(uuid()))).toMatchObject({ status: 404, detail: expect.stringContaining('group') })
     expect(await refused(order(some, { things: [] }))).toMatchObject({ status: 400, field: 'things' })
+    const unread = await refused(
+      order(some, { things: [{ printable: 'timetable', rows: ['7:30 breakfast', 'bell'] }] }),
+    )
+    expect(unread).toMatchObject({ status: 400, field: 'row 2 of your day' })
+    expect(await refused(order(some, { things: [{ printable: 'timetable', rows: [730] }] }))).toMatchObject({ status: 400, field: 'things[0].rows[0]' }) // prettier-ignore
     expect(await refused(order(some, { things: [{ printable: 'snap' }] }))).toMatchObject({ status: 400, field: 'things[0].printable' }) // prettier-ignore
     expect(await refused(order(some, { seed: 'x' }))).toMatchObject({ status: 400, field: 'seed' })
     for (const endpoint of [pack.GET, packPdf.GET])
