@@ -28,26 +28,35 @@ export function ownPlan(lines: readonly string[], language: LanguageId): PlanRow
 } // prettier-ignore
 
 function rowOf(line: string, name: string, language: LanguageId) {
-  const words = line.trim().split(/\s+/)
-  // The longest time first: "3:30 pm swimming" is not swimming at half past three in the night.
-  for (let taken = words.length - 1; taken > 0; taken--)
-    for (const [time, rest] of [
-      [words.slice(0, taken), words.slice(taken)],
-      [words.slice(-taken), words.slice(0, -taken)],
-    ] as const) {
-      // "10:30 a snack": an article, not the morning.
-      if (/^[ap]$/i.test(time[time.length - 1] ?? '')) continue
-      const found = parseTime(bare(time), language, { figures: 'day' })
-      if (!found) continue
-      if (found.kind !== 'day')
-        throw new RefusedValue(name, 'at a time of the whole day, such as 7:30 or 19:30', line)
-      const what = printable(bare(rest))
-      if (what === '') throw new RefusedValue(name, 'called something in Latin letters', line)
-      if (what.length > MOST_LETTERS) throw new RefusedValue(name, `called something of ${MOST_LETTERS} letters at most`, line)
-      return { what, minute: found.minute }
-    }
+  const parts = splits(line.trim().split(/\s+/))
+  // "8 friends at 15:30": a bare number is the time only where there is no better one.
+  const written = parts.filter(({ time }) => !/^\d+$/.test(time))
+  for (const { time, what: named } of [...written, ...parts]) {
+    const found = parseTime(time, language, { figures: 'day' })
+    if (!found) continue
+    if (found.kind !== 'day') throw new RefusedValue(name, 'at a time of the whole day, such as 7:30 or 19:30', line)
+    const what = printable(named)
+    if (what === '') throw new RefusedValue(name, 'called something in Latin letters', line)
+    if (what.length > MOST_LETTERS) throw new RefusedValue(name, `called something of ${MOST_LETTERS} letters at most`, line)
+    return { what, minute: found.minute }
+  }
   throw new RefusedValue(name, 'a time and what happens then, such as 7:30 breakfast', line)
 } // prettier-ignore
+
+/** Every way to part a row into a time and what happens then, the longest time first: "3:30 pm swimming" is not in the night. */
+function splits(words: readonly string[]): { time: string; what: string }[] {
+  const lengths = Array.from({ length: words.length - 1 }, (_, i) => words.length - 1 - i)
+  return (
+    lengths
+      .flatMap((taken) => [
+        { time: words.slice(0, taken), what: words.slice(taken) },
+        { time: words.slice(-taken), what: words.slice(0, -taken) },
+      ])
+      // "10:30 a snack": an article, not the morning.
+      .filter(({ time }) => !/^[ap]$/i.test(time[time.length - 1] ?? ''))
+      .map(({ time, what }) => ({ time: bare(time), what: bare(what) }))
+  )
+}
 
 /** Words without the marks that part a time from what happens then. */
 function bare(words: readonly string[]): string {

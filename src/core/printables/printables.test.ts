@@ -159,6 +159,7 @@ describe('a day of one’s own', () => {
     expect(rowsOf(['lights out: 20:00', '7:30 – breakfast', '3:30 pm swimming', '12.05 lunch'])).toEqual([
       450, 725, 930, 1200,
     ])
+    expect(rowsOf(['8 friends come 15:30', '9 maths'])).toEqual([540, 930])
     expect(make({ ...o, rows: ['10:30 a snack'] }, 1).items[0]?.shown).toEqual({ as: 'rows', minute: 630, rows: [{ what: 'a snack', minute: 630 }] }) // prettier-ignore
     expect(rowsOf(['sept heures et demie du matin: café', '18h15 bain'], { wording: { language: 'fr', form: 'turns' } })).toEqual([450, 1095]) // prettier-ignore
   })
