@@ -20,6 +20,8 @@ export interface ReadShape {
   readonly size?: number
   readonly anchor?: string
   readonly weight?: string
+  /** Of a text: degrees clockwise by which it is turned. */
+  readonly turn?: number
 }
 
 interface Frame {
@@ -67,7 +69,7 @@ export function readSvg(svg: string): ReadShape[] {
       origin: { x: outer.e, y: outer.f },
       points: pointsOf(tag as ReadShape['tag'], attributes).map((point) => place(outer, point)),
       layer: attribute(attributes, 'data-layer') ?? '',
-      ...(tag === 'text' ? { text: unescape(text ?? ''), size: number(attributes, 'font-size'), anchor: attribute(attributes, 'text-anchor'), weight: attribute(attributes, 'font-weight') === '700' ? 'bold' : 'regular' } : {}),
+      ...(tag === 'text' ? { text: unescape(text ?? ''), size: number(attributes, 'font-size'), anchor: attribute(attributes, 'text-anchor'), weight: attribute(attributes, 'font-weight') === '700' ? 'bold' : 'regular', turn: (Math.atan2(outer.b, outer.a) * 180) / Math.PI } : {}),
     })
   }
   return shapes
@@ -184,18 +186,33 @@ export interface Box {
   readonly bottom: number
 }
 
-/** What some shapes take on the page, texts by their width. */
+/** Of a text's size: how far its capitals reach up from the baseline, and its tails down. */
+const TEXT_REACH = [0.7, -0.2]
+
+/** What some shapes take on the page, texts by their width and what their letters reach up and down. */
 export function boxOf(shapes: readonly ReadShape[], widthOf: (shape: ReadShape) => number = () => 0): Box {
   const box = { left: Infinity, right: -Infinity, top: Infinity, bottom: -Infinity }
-  for (const shape of shapes) {
-    const wide = shape.tag === 'text' ? widthOf(shape) : 0
-    const before = shape.anchor === 'middle' ? wide / 2 : shape.anchor === 'end' ? wide : 0
-    for (const { x, y } of shape.points) {
-      box.left = Math.min(box.left, x - before)
-      box.right = Math.max(box.right, x - before + wide)
+  for (const shape of shapes)
+    for (const { x, y } of shape.tag === 'text' ? letters(shape, widthOf(shape)) : shape.points) {
+      box.left = Math.min(box.left, x)
+      box.right = Math.max(box.right, x)
       box.top = Math.min(box.top, y)
       box.bottom = Math.max(box.bottom, y)
     }
-  }
   return box
+}
+
+/** The corners of what a text takes. */
+export function letters(shape: ReadShape, width: number): Point[] {
+  return TEXT_REACH.flatMap((share) => textEnds(shape, width, share * (shape.size ?? 0)))
+}
+
+/** Both ends of a text's baseline, or of a line so many mm above it (below it, where that is negative). */
+function textEnds({ points: [at], anchor, turn = 0 }: ReadShape, width: number, above = 0): Point[] {
+  const [cos, sin] = [Math.cos((turn * Math.PI) / 180), Math.sin((turn * Math.PI) / 180)]
+  const before = anchor === 'middle' ? width / 2 : anchor === 'end' ? width : 0
+  return [-before, width - before].map((along) => ({
+    x: (at?.x ?? NaN) + along * cos + above * sin,
+    y: (at?.y ?? NaN) + along * sin - above * cos,
+  }))
 }

@@ -1,5 +1,5 @@
 import { type Jump, countJumps, modulo, shiftTime, type MinuteOfDay } from '../clock'
-import { CAP_HEIGHT, type Drawing, FAINT, INK, MOSS, OAK, type Shape, SLATE } from '../drawing'
+import { CAP_HEIGHT, type Drawing, FAINT, INK, MOSS, OAK, type Shape, SLATE, textWidth } from '../drawing'
 import { sayDuration } from '../wording'
 import { DIAL_WORDS } from './overlays'
 
@@ -82,19 +82,17 @@ export const JUMP_LINE = { width: WIDTH, height: 46 } as const
 
 /**
  * A stretch of time in the jumps a child can do, from `from` to `to` (a `to` before it is on the next
- * day), or drawn backwards from the later time. A jump's width grows with the root of its minutes,
- * so that five minutes beside four hours can still be seen. `sayTime` puts the times under the line.
+ * day), or drawn backwards from the later time. A jump is as wide as its words and times need, and wider with the root
+ * of its minutes, so that five minutes beside four hours can still be seen. `sayTime` puts the times under the line.
  */
 export function jumpLine(from: MinuteOfDay, to: MinuteOfDay, sayTime: (minute: MinuteOfDay) => string, { backwards = false, textMm = 5 } = {}): Drawing {
   const { jumps } = countJumps(from, to)
   const y = 32
-  const weights = jumps.map((jump) => Math.sqrt(jump.minutes))
-  const sum = weights.reduce((total, weight) => total + weight, 0)
-  const room = WIDTH - 4 * MARGIN
+  const widths = jumpWidths(from, jumps, sayTime, textMm)
   let x = 2 * MARGIN
   const placed = jumps.map((jump, i) => {
     const start = x
-    x += sum === 0 ? 0 : (room * (weights[i] ?? 0)) / sum
+    x += widths[i] ?? 0
     return { jump, start, end: x }
   })
   const stops = [{ x: 2 * MARGIN, minute: from }, ...placed.map(({ jump, end }) => ({ x: end, minute: jump.to }))]
@@ -108,6 +106,19 @@ export function jumpLine(from: MinuteOfDay, to: MinuteOfDay, sayTime: (minute: M
       ...stops.flatMap((stop) => [line(stop.x, y - 2, stop.x, y + 2, INK, 0.7), text(stop.x, y + 2 + textMm, sayTime(stop.minute), textMm, INK)]),
     ],
   }
+} // prettier-ignore
+
+function jumpWidths(from: MinuteOfDay, jumps: readonly Jump[], sayTime: (minute: MinuteOfDay) => string, textMm: number): number[] {
+  const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0)
+  const room = WIDTH - 4 * MARGIN
+  const least = jumps.map(({ minutes, to }, i) => {
+    const times = textWidth(sayTime(jumps[i - 1]?.to ?? from), textMm) + textWidth(sayTime(to), textMm)
+    return Math.max(textWidth(sayDuration(minutes), textMm, 'bold'), times / 2) + textMm / 3
+  })
+  const spare = room - sum(least)
+  if (spare < 0) return least.map((width) => (width * room) / sum(least))
+  const roots = jumps.map(({ minutes }) => Math.sqrt(minutes))
+  return least.map((width, i) => width + (spare * (roots[i] ?? 0)) / sum(roots))
 } // prettier-ignore
 
 function arch(jump: Jump, start: number, end: number, y: number, backwards: boolean, textMm: number): Shape[] {

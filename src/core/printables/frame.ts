@@ -18,6 +18,9 @@ import type { HelpLevel, PrintOptions } from './types'
 
 export type Cell = Area
 
+/** From line to line, as a share of the size of the text. */
+export const LINE_SHARE = 1.35
+
 /** Equal cells that fill an area row by row, `count` of them at most. */
 export function gridCells(area: Area, columns: number, rows: number, count = columns * rows): Cell[] {
   const width = area.width / columns
@@ -94,12 +97,13 @@ export function rule(x1: number, x2: number, y: number): Shape {
   return { type: 'line', layer: 'ink', x1, y1: y, x2, y2: y, stroke: INK, strokeMm: 0.3 }
 }
 
-/** Words about a point, on as many lines as they need at a width (mm). */
-export function wordsIn(text: string, x: number, y: number, width: number, most = 8): Shape[] {
+/** Words about a point, on as many lines as they need at a width, smaller where they would be higher than `height` (mm). */
+export function wordsIn(text: string, x: number, y: number, width: number, most = 8, height = Infinity): Shape[] {
   // No word is broken: German counts are long.
   const size = Math.min(...text.split(' ').map((word) => fitSize(word, most, width - 0.01)))
   const lines = wrapText(text, size, width)
-  return lines.map((line, i) => centredText(line, x, y + (i - (lines.length - 1) / 2) * size * 1.35, size, INK))
+  if (lines.length * size * LINE_SHARE > height && size > 1.5) return wordsIn(text, x, y, width, size * 0.95, height)
+  return lines.map((line, i) => centredText(line, x, y + (i - (lines.length - 1) / 2) * size * LINE_SHARE, size, INK))
 }
 
 /** One line of text from a point to the right, no wider than `width`. */

@@ -48,7 +48,7 @@ function cardFace(has: Item, asks: Item, options: PrintOptions): CardFace {
     return [
       { type: 'text', layer: 'ink', x: cell.x + 3, y: cell.y + 6, text: iHave, size: 4, fill: FAINT },
       itemDial(has, x, cell.y + room + 4, room, options),
-      part('words', wordsIn(question, x, cell.y + cell.height * 0.83, cell.width - 6, 5)),
+      part('words', wordsIn(question, x, cell.y + cell.height * 0.83, cell.width - 6, 5, cell.height * 0.34 - 1)),
     ]
   }
 }

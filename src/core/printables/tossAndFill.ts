@@ -61,15 +61,11 @@ function dieNet(items: readonly Item[], options: PrintOptions, footer: string): 
   const left = area.x + (area.width - 3 * EDGE_MM) / 2
   const top = area.y + FLAP_MM + 1
   const corner = (face: number) => ({ x: left + (CROSS[face]?.[0] ?? 0) * EDGE_MM, y: top + (CROSS[face]?.[1] ?? 0) * EDGE_MM }) // prettier-ignore
-  const faces = items.flatMap((item, face): Shape[] => {
+  const faces = items.map((item, face): Shape => {
     const { x, y } = corner(face)
-    return [
-      part(
-        `face-${face}`,
-        wordsIn(sayAnswer(item, item.answer, options.wording), x + EDGE_MM / 2, y + EDGE_MM / 2, EDGE_MM - 8, 7),
-      ),
-      square(x, y),
-    ]
+    const said = sayAnswer(item, item.answer, options.wording)
+    const within = EDGE_MM - 8
+    return part(`face-${face}`, [square(x, y), ...wordsIn(said, x + EDGE_MM / 2, y + EDGE_MM / 2, within, 7, within)])
   })
   return makePage({
     paper: options.paper,

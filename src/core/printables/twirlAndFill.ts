@@ -12,8 +12,9 @@ import { RefusedValue } from '../errors'
 import { randomFrom } from '../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../teaching'
 import { controlCard } from './controlCard'
-import { part, printFooter, wordsIn } from './frame'
+import { part, printFooter } from './frame'
 import { MAT_NOTES, USUAL_CELLS, mat } from './mat'
+import { wordsInSector } from './sectorWords'
 import type { PrintOptions, Printable } from './types'
 
 const RADIUS_MM = 84
@@ -66,13 +67,10 @@ function spinner(items: readonly Item[], options: PrintOptions, footer: string):
   const edges = weights.reduce<number[]>((list, each) => [...list, (list[list.length - 1] ?? 0) + (360 * each) / total], [0]) // prettier-ignore
   const sectors = items.flatMap((item, i): Shape[] => {
     const [from = 0, to = 0] = [edges[i], edges[i + 1]]
-    const at = pointOnDial((from + to) / 2, RADIUS_MM * 0.66)
     const edge = pointOnDial(from, RADIUS_MM)
-    // The words stay upright; they fit where the sector is as wide as its chord.
-    const room = Math.min(46, 2 * RADIUS_MM * 0.6 * Math.sin((((to - from) / 2) * Math.PI) / 180))
     return [
       { type: 'line', layer: 'ink', x1: 0, y1: 0, x2: edge.x, y2: edge.y, stroke: INK, strokeMm: 0.5 },
-      part(`sector-${i}`, wordsIn(sayAnswer(item, item.answer, options.wording), at.x, at.y, room, 6)),
+      part(`sector-${i}`, wordsInSector(sayAnswer(item, item.answer, options.wording), from, to, RADIUS_MM)),
     ]
   })
   const round: Shape = { type: 'path', layer: 'cut', commands: circlePath(0, 0, RADIUS_MM), stroke: INK, strokeMm: 0.5 }

@@ -10,8 +10,10 @@ import {
   modulo,
   shiftIn,
   textBox,
+  widthOf,
   words,
 } from './reading'
+import { type Point, letters } from '../svg'
 import { cards, expectControl, face, pairing, control, said } from './sets'
 
 /* One checker a game: sets, loops, boards and trails are played through again from what is on the page. */
@@ -101,6 +103,9 @@ const calling: Checker = (read) => {
   if (boards.length <= o.count - 8) expectDistinct(read, full, 'two boards win together')
 }
 
+const angleOf = (at?: Point, from?: Point) => (Math.atan2((at?.x ?? NaN) - (from?.x ?? NaN), (from?.y ?? NaN) - (at?.y ?? NaN)) * 180) / Math.PI // prettier-ignore
+const distance = (a?: Point, b?: Point) => Math.hypot((a?.x ?? NaN) - (b?.x ?? NaN), (a?.y ?? NaN) - (b?.y ?? NaN))
+
 const filling: Checker = (read) => {
   const { o } = read
   const [first = [], mat = []] = read.pages
@@ -110,13 +115,29 @@ const filling: Checker = (read) => {
   read.expect(onMat.length === faces.length * (o.cells ?? 3), `${onMat.length} clocks on the mat`)
   for (const text of faces) read.expect(onMat.filter((each) => each === text).length === (o.cells ?? 3), `“${text}” comes ${onMat.filter((each) => each === text).length} times`) // prettier-ignore
   expectControl(read, faces)
+  for (const each of groups(first, 'face')) {
+    const [edge, text] = [
+      textBox(each.filter(({ tag }) => tag === 'path')),
+      textBox(each.filter(({ tag }) => tag === 'text')),
+    ]
+    read.expect(text.left > edge.left && text.right < edge.right && text.top > edge.top && text.bottom < edge.bottom, `“${words(each)}” runs out of its face`) // prettier-ignore
+  }
   if (!groups(first, 'sector').length) return
-  const edges = first.filter(({ tag, parts }) => tag === 'line' && parts.at(-1) === 'spinner').map(({ points: [from, to] }) => (Math.atan2((to?.x ?? 0) - (from?.x ?? 0), (from?.y ?? 0) - (to?.y ?? 0)) * 180) / Math.PI) // prettier-ignore
+  const lines = first.filter(({ tag, parts }) => tag === 'line' && parts.at(-1) === 'spinner')
+  const edges = lines.map(({ points: [from, to] }) => angleOf(to, from))
   const weights = faces.map((_, i) => o.sectors?.[i] ?? 1)
   const sum = weights.reduce((total, weight) => total + weight, 0)
   edges.forEach((edge, i) => {
     const wide = modulo((edges[(i + 1) % edges.length] ?? 0) - edge, 360)
     read.expect(Math.abs(wide - (360 * (weights[i] ?? 0)) / sum) < 0.1, `sector ${i + 1} is ${wide} degrees wide`)
+    const [centre, rim] = lines[i]?.points ?? []
+    const own = (groups(first, 'sector')[i] ?? []).filter(({ tag }) => tag === 'text')
+    // Every corner of every line of words lies within the edges and the rim.
+    for (const text of own)
+      for (const corner of letters(text, widthOf(text))) {
+        const on = modulo(angleOf(corner, centre) - edge, 360)
+        read.expect(on < wide && distance(corner, centre) < distance(rim, centre), `“${text.text}” runs out of sector ${i + 1}`) // prettier-ignore
+      }
   })
 }
 

@@ -42,7 +42,7 @@ export function drawnOptions(random: Random, printable: Printable, rung: RungId)
     ...(takes('backs') ? { backs: draw(random, [undefined, 'long-edge', 'short-edge'] as const) } : {}),
     ...(takes('forms') && twoHanded ? { forms: draw(random, [2, 3] as const) } : {}),
     ...(takes('cells') ? { cells: drawInt(random, 1, 4) } : {}),
-    ...(takes('sectors') ? { sectors: maybe(Array.from({ length: count }, () => drawInt(random, 1, 3))) } : {}),
+    ...(takes('sectors') ? { sectors: maybe(Array.from({ length: count }, () => drawInt(random, 1, draw(random, [3, 10])))) } : {}),
     ...(takes('by') ? { by: maybe(draw(random, [5, 10, 20, 35, 50, 65, 95])) } : {}),
     ...(takes('boards') ? { boards: drawInt(random, 2, 4) } : {}),
     ...(takes('reversed') ? { reversed: drawInt(random, 0, 1) === 1 } : {}),

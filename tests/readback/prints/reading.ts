@@ -104,7 +104,7 @@ export function shiftIn(text: string, { wording }: PrintOptions): number {
 
 export const modulo = (value: number, size: number) => ((value % size) + size) % size
 
-const widthOf = ({ text = '', size = 0, weight }: ReadShape) =>
+export const widthOf = ({ text = '', size = 0, weight }: ReadShape) =>
   textWidth(text, size, weight === 'bold' ? 'bold' : 'regular')
 export const textBox = (shapes: Shapes): Box => boxOf(shapes, widthOf)
 
@@ -153,12 +153,43 @@ export function checkPages({ o, pages, key, expect }: Read): void {
       }
     for (const text of page.filter(({ tag }) => tag === 'text'))
       expect((text.size ?? 0) >= 1.2 || text.parts.includes('dial'), `“${text.text}” is too small to read`)
+    expectClear(page, expect)
     const asked = groups(page, 'question')
     asked.forEach((one, i) =>
       asked
         .slice(i + 1)
         .forEach((other) => expect(!overlap(textBox(one), textBox(other)), `question ${i + 1} runs into another`)),
     )
+  }
+}
+
+/** No words lie on a clock that they do not belong to, nor on other words; no clock on another. */
+function expectClear(page: Shapes, expect: Read['expect']): void {
+  const faces = page.flatMap(({ tag, parts, origin, points: [left, right] }) =>
+    tag === 'circle' && parts.at(-1) === 'dial' && left && right && Math.abs((left.x + right.x) / 2 - origin.x) < 0.01
+      ? [{ at: origin, radius: (right.x - left.x) / 2 }]
+      : [],
+  )
+  faces.forEach(({ at, radius }, i) => {
+    const other = faces.slice(i + 1).find((each) => {
+      const away = Math.hypot(each.at.x - at.x, each.at.y - at.y)
+      // Edge and pivot of one clock have one middle.
+      return away > 0.1 && away < each.radius + radius
+    })
+    expect(!other, 'a clock lies on another')
+  })
+  // The start of a trail is marked on its clock; turned words stand in a sector, which holds them.
+  const texts = page.filter(
+    ({ tag, parts, turn }) => tag === 'text' && !turn && !parts.includes('dial') && !parts.includes('start'),
+  )
+  const boxes = texts.map((text) => textBox([text]))
+  for (const [i, text] of texts.entries()) {
+    const box = boxes[i] as Box
+    const under = boxes.findIndex((other, at) => at > i && overlap(box, other))
+    expect(under < 0, `“${text.text}” lies on “${texts[under]?.text}”`)
+    const { left, right, top, bottom } = box
+    const on = faces.find(({ at, radius }) => Math.hypot(Math.max(left - at.x, at.x - right, 0), Math.max(top - at.y, at.y - bottom, 0)) < radius) // prettier-ignore
+    expect(!on, `“${text.text}” lies on a clock`)
   }
 }
 
