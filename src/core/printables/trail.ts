@@ -1,6 +1,5 @@
 import { handsHidden, onDial } from '../clock'
-import { type Drawing, GOLD, INK, type Shape, bodyArea, flowPages, makePage, paragraph, stack } from '../drawing'
-import { centredText } from '../faces'
+import { type Drawing, GOLD, type Shape, bodyArea, flowPages, makePage, paragraph, stack } from '../drawing'
 import { RefusedValue } from '../errors'
 import { type Random, draw, drawInt, drawUnit, randomFrom, shuffled } from '../random'
 import { type Item, misreadings, wrongAnswers } from '../teaching'
@@ -172,27 +171,20 @@ function page({ items, places }: Trail, options: PrintOptions, isKey: boolean): 
     x: area.x + (column + 0.5) * wide + dx,
     y: area.y + STEPS_ROOM_MM + (row + 0.5) * high + dy,
   })
+  // What the ring means stands before the steps, and not on the clock, where it would lie on the hands.
+  const slot = (i: number) => ({ x: area.x + ((i % 4) * area.width) / 4, y: area.y + 5 + Math.floor(i / 4) * 7 })
   const steps = items.map(({ shown }, i) => {
     const text = `${i + 1}. ${shown.as === 'shift' ? phrases.laterBy(sayDuration(shown.by)) : ''}`
-    const column = i % 4
-    return part(`step-${i}`, [
-      textFrom(text, area.x + (column * area.width) / 4, area.y + 5 + Math.floor(i / 4) * 7, area.width / 4 - 3, 4.6),
-    ])
+    const { x, y } = slot(i + 1)
+    return part(`step-${i}`, [textFrom(text, x, y, area.width / 4 - 3, 4.6)])
   })
-  const start = at(places[0] as Place)
-  const flag = part('start', [
-    {
-      type: 'circle',
-      layer: 'ink',
-      cx: start.x,
-      cy: start.y,
-      r: room + 0.6,
-      fill: 'none',
-      stroke: GOLD,
-      strokeMm: 1.2,
-    },
-    centredText(phrases.start, start.x, start.y + room * 0.4, 3.4, INK, 'bold'),
+  const { x, y } = slot(0)
+  const legend = part('legend', [
+    goldRing(x + 3, y - 1.6, 2.4),
+    textFrom(phrases.start, x + 8, y, area.width / 4 - 11, 4.6),
   ])
+  const start = at(places[0] as Place)
+  const flag = part('start', [goldRing(start.x, start.y, room + 0.6)])
   const line = places.slice(0, CLOCKS).map((place, i) => {
     const from = at(place)
     const to = at(places[(i + 1) % CLOCKS] as Place)
@@ -208,7 +200,11 @@ function page({ items, places }: Trail, options: PrintOptions, isKey: boolean): 
   const mixed = [...clocks.keys()]
     .sort((a, b) => (places[a]?.minute ?? 0) - (places[b]?.minute ?? 0))
     .map((i) => clocks[i] as Shape)
-  return [...steps, ...mixed, flag, ...(isKey ? line : [])]
+  return [legend, ...steps, ...mixed, flag, ...(isKey ? line : [])]
+}
+
+function goldRing(cx: number, cy: number, r: number): Shape {
+  return { type: 'circle', layer: 'ink', cx, cy, r, fill: 'none', stroke: GOLD, strokeMm: 1.2 }
 }
 
 /** For each step the right clock, and where each mistake leads: to a clock that is there, or to none. */

@@ -178,10 +178,8 @@ function expectClear(page: Shapes, expect: Read['expect']): void {
     })
     expect(!other, 'a clock lies on another')
   })
-  // The start of a trail is marked on its clock; turned words stand in a sector, which holds them.
-  const texts = page.filter(
-    ({ tag, parts, turn }) => tag === 'text' && !turn && !parts.includes('dial') && !parts.includes('start'),
-  )
+  // Turned words stand in a sector, which holds them.
+  const texts = page.filter(({ tag, parts, turn }) => tag === 'text' && !turn && !parts.includes('dial'))
   const boxes = texts.map((text) => textBox([text]))
   for (const [i, text] of texts.entries()) {
     const box = boxes[i] as Box
