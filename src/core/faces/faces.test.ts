@@ -1,6 +1,7 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { apart, readDials, readSvg, timeOf } from '../../../tests/readback/svg'
-import { toSvg } from '../drawing'
+import { apart, boxOf, readDials, readSvg, timeOf } from '../../../tests/readback/svg'
+import { textWidth, toSvg } from '../drawing'
 import {
   dialDrawing,
   dialExtent,
@@ -144,5 +145,23 @@ describe('lines beside a dial', () => {
     expect(texts).toEqual(['25 min', '4 h', '10 min', '8:35', '9:00', '13:00', '13:10'])
     expect(jumpEnds(10, -30)).toEqual({ from: 1420, to: 10 })
     expect(readSvg(toSvg(jumpLine(300, 300, say))).filter((shape) => shape.tag === 'text')).toHaveLength(1)
+  })
+
+  it('keep their times and lengths apart, however short a jump is, at both sizes of words', () => {
+    const say = (minute: number) => `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`
+    const anyMinute = fc.integer({ min: 0, max: 1439 })
+    fc.assert(
+      fc.property(anyMinute, anyMinute, fc.constantFrom(5, 10), (from, to, textMm) => {
+        const texts = readSvg(toSvg(jumpLine(from, to, say, { textMm }))).filter(({ tag }) => tag === 'text')
+        const boxes = texts.map((text) => boxOf([text], ({ text: of = '', size = 0, weight }) => textWidth(of, size, weight === 'bold' ? 'bold' : 'regular'))) // prettier-ignore
+        boxes.forEach((a, i) =>
+          boxes
+            .slice(i + 1)
+            .forEach((b) =>
+              expect(a.right < b.left || b.right < a.left || a.bottom < b.top || b.bottom < a.top).toBe(true),
+            ),
+        )
+      }),
+    )
   })
 })

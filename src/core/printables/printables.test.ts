@@ -5,6 +5,7 @@ import { readSvg } from '../../../tests/readback/svg'
 import { type Drawing, type Shape, toSvg } from '../drawing'
 import { RefusedValue } from '../errors'
 import { randomFrom } from '../random'
+import { wordsInSector } from './sectorWords'
 import { type Print, type PrintOptions, type Printable, countsOn, printableOf, printables } from '.'
 
 /** Enough to find what is often wrong; `npm run check:prints` makes ten thousand of each. */
@@ -177,6 +178,30 @@ describe('a day of one’s own', () => {
     expect(notes?.({ ...o, rows: ['7:30 breakfast', '12:00 lunch'] }, 1)).toEqual([
       'At 12:00 one hand lies over the other: show it on a clock first.',
     ])
+  })
+})
+
+describe('words in a sector of a spinner', () => {
+  const words = 'twenty-five minutes past eleven'
+  const sizesOf = (shapes: readonly Shape[]): number[] =>
+    shapes.flatMap((shape) =>
+      shape.type === 'group' ? sizesOf(shape.shapes) : shape.type === 'text' ? [shape.size] : [],
+    )
+
+  it('stand upright where there is room, lie along a narrow sector, never upside down, and are refused where it is a thread', () => {
+    expect(wordsInSector(words, 0, 90, 84).every(({ type }) => type === 'text')).toBe(true)
+    for (const middle of [5, 95, 185, 275, 355]) {
+      const [turned] = wordsInSector(words, middle - 2.5, middle + 2.5, 84)
+      const turn = turned?.type === 'group' ? (turned.turn ?? 0) : NaN
+      expect(Math.cos((turn * Math.PI) / 180)).toBeGreaterThanOrEqual(-0.1)
+    }
+    expect(() => wordsInSector(words, 0, 1, 84)).toThrow(/width of a sector must be wide enough beside the others for/)
+  })
+
+  it('are the larger the wider the sector is, up to six millimetres', () => {
+    const sizes = [3, 6, 12, 30, 90, 200].map((wide) => sizesOf(wordsInSector(words, 10, 10 + wide, 84))[0] ?? NaN)
+    expect(sizes).toEqual([...sizes].sort((a, b) => a - b))
+    expect(sizes.at(-1)).toBe(6)
   })
 })
 
