@@ -1,4 +1,4 @@
-import { NativeSelect, NumberInput, SegmentedControl, Stack, Switch, Text, TextInput, Textarea } from '@mantine/core'
+import { Input, NativeSelect, NumberInput, SegmentedControl, Stack, Switch, Text, TextInput } from '@mantine/core'
 import {
   FLIPS,
   type Flip,
@@ -48,7 +48,12 @@ export function OptionsPanel({ state }: { state: PrintState }) {
           <SegmentedControl fullWidth aria-label="What a set is made of" value={String(picked.forms)} onChange={(value) => set({ forms: value === '3' ? 3 : 2 })} data={[{ value: '2', label: 'Dial, words' }, { value: '3', label: 'Dial, figures, words' }]} />
         )}
         {takes('reversed') && <Switch label="Show clocks, write the times" checked={picked.reversed} onChange={(event) => set({ reversed: event.currentTarget.checked })} />}
-        {takes('rows') && <Textarea label="Your own day (if you like)" description="A row a line: the time and what happens then" placeholder={'7:30 breakfast\n8:15 walk to school'} autosize minRows={3} maxLength={1000} value={picked.rows} onChange={(event) => set({ rows: event.currentTarget.value })} />}
+        {takes('rows') && (
+          <Input.Wrapper id="own-day" label="Your own day (if you like)" description="A row a line: the time and what happens then">
+            {/* Not Mantine's own Textarea: what makes it grow weighs more than the view may. */}
+            <Input id="own-day" component="textarea" multiline rows={6} placeholder={'7:30 breakfast\n8:15 walk to school'} maxLength={1000} value={picked.rows} onChange={(event) => set({ rows: event.currentTarget.value })} />
+          </Input.Wrapper>
+        )}
         {takes('helps') && <NativeSelect label="Helps on each dial" value={picked.helps} onChange={(event) => set({ helps: Number(event.currentTarget.value) as HelpLevel })} data={HELP_LEVELS.map((label, value) => ({ value: String(value), label }))} />}
         {takes('lures') && (!takes('answers') || picked.answers === 'choose') && <LuresFields state={state} />}
         {takes('backs') && <NativeSelect label="Backs" value={picked.backs} onChange={(event) => set({ backs: event.currentTarget.value as Flip | '' })} data={[{ value: '', label: 'none: print on one side' }, ...Object.entries(FLIPS).map(([value, label]) => ({ value, label }))]} />}

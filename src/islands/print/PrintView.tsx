@@ -1,6 +1,14 @@
 import { Button, Group, SegmentedControl, Stack, Text, Title } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
-import { IconArrowsShuffle, IconBookmark, IconPin, IconPinFilled, IconPrinter, IconUsers } from '@tabler/icons-react'
+import {
+  IconArrowsShuffle,
+  IconBookmark,
+  IconDownload,
+  IconPin,
+  IconPinFilled,
+  IconPrinter,
+  IconUsers,
+} from '@tabler/icons-react'
 import { useState } from 'react'
 import type { Settings } from '../../core'
 import { App } from '../../ui/App'
@@ -12,13 +20,13 @@ import { later, useFetchLater } from '../../ui/later'
 import { FindPanel } from './FindPanel'
 import { LastsPanel } from './LastsPanel'
 import { OptionsPanel } from './OptionsPanel'
-import { SavePrint } from './SavePrint'
 import { usePrint } from './usePrint'
 import './print.css'
 
 const keep = later(async () => (await import('./KeepPanel')).KeepPanel)
 const pack = later(async () => (await import('./PackPanel')).PackPanel)
-const LATER = [keep, pack]
+const save = later(async () => (await import('./SavePrint')).SavePrint)
+const LATER = [keep, pack, save]
 
 export default function PrintView() {
   return (
@@ -40,6 +48,7 @@ function PrintRoom({ settings }: { settings: Settings }) {
   const [side, setSide] = useState('pages')
   const [isKeeping, setKeeping] = useState(false)
   const [isPacking, setPacking] = useState(false)
+  const [isSaving, setSaving] = useState(false)
   useFetchLater(LATER)
   const sideOf = (of: typeof print) => (of ? (side === 'key' ? of.key : of.pages) : [])
   // The first page stands at once, those below it follow.
@@ -61,7 +70,13 @@ function PrintRoom({ settings }: { settings: Settings }) {
           <Button variant={state.isPinned ? 'light' : 'default'} aria-pressed={state.isPinned} onClick={() => state.setPinned(!state.isPinned)} leftSection={state.isPinned ? <IconPinFilled size={18} /> : <IconPin size={18} />}>
             No. {state.picked.seed}
           </Button>
-          <SavePrint state={state} />
+          {isSaving ? (
+            <save.Part state={state} />
+          ) : (
+            <Button variant="default" disabled={!print} aria-haspopup="menu" onClick={() => setSaving(true)} leftSection={<IconDownload size={18} />}>
+              Save
+            </Button>
+          )}
           <Button variant="default" onClick={() => setKeeping(!isKeeping)} aria-expanded={isKeeping} leftSection={<IconBookmark size={18} />}>
             Keep
           </Button>

@@ -5,7 +5,7 @@ import { type Drawing, itemRows, toSvg } from '../../core'
 import { saveBlob, saveFile } from '../../ui/files'
 import type { PrintState } from './usePrint'
 
-/** The pages as SVG or PNG, the questions as CSV or JSON. */
+/** The pages as SVG or PNG, the questions as CSV or JSON; open at first, since it comes when it is asked for. */
 export function SavePrint({ state: { print, options, picked } }: { state: PrintState }) {
   const name = `${picked.id}-${picked.seed}`
   const rows = () => itemRows(print?.items ?? [], options.wording)
@@ -24,7 +24,7 @@ export function SavePrint({ state: { print, options, picked } }: { state: PrintS
     }
   }
   return (
-    <Menu>
+    <Menu defaultOpened>
       <Menu.Target>
         <Button variant="default" disabled={!print} leftSection={<IconDownload size={18} />}>
           Save
