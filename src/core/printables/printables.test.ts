@@ -88,10 +88,10 @@ describe.each(Object.values(printables))(
     const right = printable.make(o, 3)
     const wrong = (more: Partial<Print>) => problemsOf(printable.id, { ...right, ...more }, o)
 
-    // Any order is right in which the counts of the fives are called.
-    it.skipIf(printable.id === 'fives-cards')('with the key of other pages', () => {
+    it('with the key of other pages', () => {
       expect(wrong({})).toEqual([])
-      expect(wrong({ key: printable.make(o, 4).key })).not.toEqual([])
+      // Any order is right in which the counts of the fives are called.
+      expect(wrong({ key: printable.make(o, 4).key }).length === 0).toBe(printable.id === 'fives-cards')
     })
 
     it('with a hand an hour off, on a page or in the key', () => {
