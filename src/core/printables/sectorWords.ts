@@ -24,9 +24,8 @@ export function wordsInSector(text: string, from: number, to: number, radius: nu
   const middle = (from + to) / 2
   const half = (((to - from) / 2) * Math.PI) / 180
   for (let size = LARGEST; size >= LEAST - 0.001; size -= STEP) {
-    const shapes =
-      (size >= LEAST_UPRIGHT ? upright(text, size, middle, half, radius) : undefined) ??
-      (size < LEAST_UPRIGHT ? along(text, size, middle, half, radius) : undefined)
+    const lay = size >= LEAST_UPRIGHT ? upright : along
+    const shapes = lay(text, size, middle, half, radius)
     if (shapes) return shapes
   }
   throw new RefusedValue('width of a sector', `wide enough beside the others for “${text}”`, `${(to - from).toFixed(1)} degrees`)

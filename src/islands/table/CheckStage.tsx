@@ -123,7 +123,7 @@ function Seen({ shown, helps, wording, isAnswered }: SeenProps) {
           <tbody>
             {shown.rows.map((row) => (
               <tr
-                key={row.minute}
+                key={rowName(row, languages[wording.language].phrases)}
                 className={isAnswered && row.minute === shown.minute ? 'table-row-asked' : undefined}
               >
                 <td>{rowName(row, languages[wording.language].phrases)}</td>
