@@ -59,9 +59,9 @@ for (const scheme of ['light', 'dark'] as const)
       const found = [...(await new AxeBuilder({ page }).analyze()).violations]
       for (const tab of TABS[name] ?? []) {
         await page.getByRole('tab', { name: tab, exact: true }).click()
-        // What is behind a tab may come a little later.
+        // What is behind a tab may come a little later, and React holds it back for 300 ms.
         await page.waitForLoadState('networkidle')
-        await page.waitForTimeout(100)
+        await page.waitForTimeout(400)
         found.push(...(await new AxeBuilder({ page }).analyze()).violations)
       }
       if (name === 'Print room') {

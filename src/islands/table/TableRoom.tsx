@@ -1,4 +1,4 @@
-import { ActionIcon, Button, Group, Stack, Tabs, Text } from '@mantine/core'
+import { ActionIcon, Button, Group, Stack, Tabs, Text, Title } from '@mantine/core'
 import { useDisclosure, useLocalStorage, useWindowEvent } from '@mantine/hooks'
 import { IconChevronLeft, IconChevronRight } from '@tabler/icons-react'
 import { useState } from 'react'
@@ -16,7 +16,12 @@ import { useStepTimer } from './useStepTimer'
 import './table.css'
 
 const stage = later(async () => (await import('./CheckStage')).CheckStage, <div className="table-stage" />)
-const panel = later(async () => (await import('./QuickCheck')).CheckPanel)
+const panel = later(
+  async () => (await import('./QuickCheck')).CheckPanel,
+  <Title order={1} size="h2" mt={6}>
+    Quick check
+  </Title>,
+)
 const end = later(async () => (await import('./EndOfSession')).EndOfSession)
 /** Fetched before they are needed, since a table must go on without a connection. */
 const LATER = [stage, panel, end]
