@@ -254,6 +254,13 @@ describe('questions that are more than one dial time', () => {
     expect(wrong('fence-post', later)).toEqual(times([8, 5]))
     const round = item('rounding', 'round', { as: 'dial', minute: minute(7, 58), hands: 'both' }, { kind: 'time', minute: minute(8, 0) }) // prettier-ignore
     expect(wrong('no-bridge', round)).toEqual(times([7, 0]))
+    expect(wrong('other-five', round)).toEqual(times([7, 55]))
+    const near = item('rounding', 'round', { as: 'dial', minute: minute(8, 56), hands: 'both' }, { kind: 'time', minute: minute(8, 55) }) // prettier-ignore
+    expect(wrong('other-five', near)).toEqual(times([9, 0]))
+    const named = (part: 'hour-hand' | 'minute-hand' | 'centre') => item('parts', 'name', { as: 'part', minute: 610, part }, { kind: 'part', part }) // prettier-ignore
+    expect(wrong('swapped-hands', named('hour-hand'))).toEqual([{ kind: 'part', part: 'minute-hand' }])
+    expect(wrong('swapped-hands', named('minute-hand'))).toEqual([{ kind: 'part', part: 'hour-hand' }])
+    expect(wrong('swapped-hands', named('centre'))).toEqual([])
     const start = item('work-back', 'work-back', { as: 'steps', minute: minute(9, 20), steps: [10, 20] }, { kind: 'time', minute: minute(8, 50) }) // prettier-ignore
     expect(wrong('step-left-out', start)).toEqual(times([9, 0], [9, 10]))
     expect(wrong('counted-forward', start)).toEqual(times([9, 50]))

@@ -1,6 +1,7 @@
 import { DEGREES_PER_HOUR, dialHour, handAngles, minutesPast, onDial } from '../../clock'
 import { type Item } from '../items'
 import { rungOf } from '../rungs'
+import type { ClockPart } from '../shown'
 import type { Value } from '../values'
 import type { Misreading } from './types'
 
@@ -25,14 +26,21 @@ function nearestDown(value: number, step: number): number {
   return Math.ceil(value / step - 0.5) * step
 }
 
+/** The hour hand called minute hand, or the reverse. */
+function otherHand(part: ClockPart): Value[] {
+  if (part === 'hour-hand') return [{ kind: 'part', part: 'minute-hand' }]
+  return part === 'minute-hand' ? [{ kind: 'part', part: 'hour-hand' }] : []
+}
+
 export const dialMisreadings: readonly Misreading[] = [
   {
     id: 'swapped-hands',
     does: 'takes the long hand for the hour',
     prior: 0.08,
-    appliesTo: asksHands,
+    appliesTo: (item) => asksHands(item) || item.answer.kind === 'part',
     // 4:51: the long hand is past 10, the short one at 145.5°, which is 24 marks: 10:25.
     predict: (minute, item) => {
+      if (item.answer.kind === 'part') return otherHand(item.answer.part)
       const { hour, minute: long } = handAngles(minute)
       const minutes = nearestDown(hour / 6, practisedStep(item))
       return [hourAndMinutes(Math.floor(long / DEGREES_PER_HOUR), minutes % 60)]

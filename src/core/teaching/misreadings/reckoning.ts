@@ -52,6 +52,22 @@ export const reckoningMisreadings: readonly Misreading[] = [
     },
   },
   {
+    id: 'other-five',
+    does: 'goes to the five on the other side, which is farther off',
+    prior: 0.1,
+    appliesTo: ({ ask }) => ask === 'round',
+    // 8:57 is three marks from 9:00 and two from 8:55: said as 9:00, it is the wrong one of the two.
+    predict: (minute) => {
+      const before = Math.floor(minute / 5) * 5
+      return minute === before ? [] : [time(before), time(before + 5)]
+    },
+    repair: {
+      say: 'How many marks back to the five before, how many on to the five after? The fewer win.',
+      activity: 'ring-of-fives-count',
+      scaffold: 'ring-of-fives',
+    },
+  },
+  {
     id: 'fence-post',
     does: 'counts both ends: the first mark is counted as one',
     prior: 0.08,

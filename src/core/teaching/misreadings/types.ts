@@ -5,7 +5,7 @@ export type MisreadingId =
   | 'swapped-hands' | 'next-hour' | 'hour-just-gone' | 'numeral-as-minutes' | 'quarter-as-25' | 'past-for-to'
   | 'wrong-way' | 'hour-only' | 'minutes-only-fives' | 'one-mark-out' | 'bare-digit' | 'sixty' | 'noon-midnight'
   | 'parked-hour' | 'both-on-numeral' | 'swapped-set'
-  | 'base-100' | 'no-bridge' | 'fence-post' | 'step-left-out' | 'counted-forward' | 'wrong-row' // prettier-ignore
+  | 'base-100' | 'no-bridge' | 'fence-post' | 'step-left-out' | 'counted-forward' | 'wrong-row' | 'other-five' // prettier-ignore
 
 /** What can be brought back on the dial to mend a misreading. */
 export type RepairScaffold = 'ring-of-fives' | 'halves' | 'zones' | 'labels' | 'quarters' | 'arc'
