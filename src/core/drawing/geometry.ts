@@ -7,7 +7,7 @@ export interface PathLength {
   readonly curved: number
 }
 
-type Point = { readonly x: number; readonly y: number }
+export type Point = { readonly x: number; readonly y: number }
 
 const CURVE_STEPS = 24
 

@@ -1,14 +1,17 @@
-import { handAngles, type HandAngles } from '../clock'
+import { handAngles, type HandAngles, signedGap } from '../clock'
 import { requireNumber } from '../errors'
-import { CAP_HEIGHT, type Drawing, GOLD, INK, OAK, PAPER, type Shape, SLATE, pointOnDial } from '../drawing'
+import { CAP_HEIGHT, type Drawing, GOLD, INK, OAK, PAPER, type Shape, SLATE, fitSize, pointOnDial } from '../drawing'
 import type { ClockPart } from '../teaching'
 import { handOutline } from './handShapes'
 import {
   DIAL_WORDS,
   countedArc,
+  faceInRing,
   foldLines,
   halvesShapes,
+  lettersOn,
   quarterShapes,
+  ringExtent,
   ringOfFives,
   zoneLines,
   zoneShapes,
@@ -68,10 +71,16 @@ export const MINUTE_HAND_REACH = 0.88
 export const HOUR_HAND_SHARE = 0.6
 const NUMERAL_RADIUS = 0.745
 const MARK_OUTER = 0.965
+const EDGE_EXTENT = 1.015
 
 /** The radius of all that is drawn, ring of fives and edge line included. */
 export function dialExtent({ radius, ringOfFives: ring }: Pick<DialOptions, 'radius' | 'ringOfFives'>): number {
-  return radius * (ring ? 1.24 : 1.015)
+  return ring ? ringExtent(radius) : radius * EDGE_EXTENT
+}
+
+/** The radius of the face that, drawn with all of it, just stays within `room` mm of its centre. */
+export function faceWithin(room: number, ring = false): number {
+  return ring ? faceInRing(room) : room / EDGE_EXTENT
 }
 
 /**
@@ -86,21 +95,24 @@ export function dialShapes(at: number | HandAngles, options: DialOptions): Shape
   return [
     { type: 'circle', layer: 'ink', cx: 0, cy: 0, r, stroke: INK, strokeMm: r * 0.025, fill: o.lowInk ? 'none' : '#FFFFFF' },
     ...(o.quarterShading ? quarterShapes(r, o.lowInk) : []),
-    ...(o.halves ? halvesShapes(r, o.lowInk, o.words) : []),
+    ...(o.halves ? halvesShapes(r, o.lowInk, o.words, handsOf(o.hands).map((hand) => angles[hand])) : []),
     ...(o.zones ? zoneShapes(r, angles.hour, o.lowInk) : []),
     ...(o.zoneLines ? zoneLines(r) : []),
     ...(o.foldLines ? foldLines(r) : []),
     ...scale(r, o.marks, o.numerals),
     ...(o.ringOfFives ? ringOfFives(r) : []),
     ...(o.arc ? countedArc(r, angles.minute, o.arc) : []),
-    ...(o.hands === 'both' || o.hands === 'hour' ? [handGroup('hour', angles.hour, o)] : []),
-    ...(o.hands === 'both' || o.hands === 'minute' ? [handGroup('minute', angles.minute, o)] : []),
+    ...handsOf(o.hands).map((hand) => handGroup(hand, angles, o)),
     ...(o.secondHand === undefined ? [] : [secondHand(r, o.secondHand)]),
     { type: 'circle', layer: 'ink', cx: 0, cy: 0, r: r * 0.035, fill: INK },
     ...(o.pointedAt ? [ringRound(r, o.pointedAt, angles, o.secondHand ?? 0)] : []),
   ] // prettier-ignore
 }
 
+/** The hands that are drawn, the lower one first. */
+const handsOf = (hands: Hands) => (['hour', 'minute'] as const).filter((hand) => hands === hand || hands === 'both')
+
+type Hands = Exclude<DialOptions['hands'], undefined>
 type Marks = Exclude<DialOptions['marks'], undefined>
 type Numerals = Exclude<DialOptions['numerals'], undefined>
 
@@ -160,13 +172,14 @@ export function handMeasures(hand: 'hour' | 'minute', r: number) {
     : { length: reach, width: r * 0.044, tail: r * 0.17 }
 }
 
-function handGroup(hand: 'hour' | 'minute', angle: number, o: Required<Omit<DialOptions, Unset>>): Shape {
+function handGroup(hand: 'hour' | 'minute', angles: HandAngles, o: Required<Omit<DialOptions, Unset>>): Shape {
+  const angle = angles[hand]
   const colour = hand === 'hour' ? OAK : SLATE
   const commands = handOutline(hand, handMeasures(hand, o.radius))
   const body: Shape = o.lowInk
     ? { type: 'path', layer: 'ink', commands, fill: '#FFFFFF', stroke: INK, strokeMm: o.radius * 0.012 }
     : { type: 'path', layer: 'ink', commands, fill: colour, stroke: PAPER, strokeMm: o.radius * 0.008 }
-  const label = o.handLabels ? [handLabel(hand, o.words[hand], o.radius, angle)] : []
+  const label = o.handLabels ? [handLabel(hand, angles, o)] : []
   return { type: 'group', part: `${hand}-hand`, x: 0, y: 0, turn: angle, shapes: [body, ...label] }
 }
 
@@ -193,17 +206,28 @@ function ringRound(r: number, part: ClockPart, angles: HandAngles, second: numbe
   return ring(at.x, at.y, r * 0.12)
 }
 
-/** The hand's name along its body, never upside down. */
-function handLabel(hand: 'hour' | 'minute', text: string, r: number, angle: number): Shape {
-  const { length } = handMeasures(hand, r)
-  const size = r * (hand === 'hour' ? 0.085 : 0.075)
-  const side = hand === 'hour' ? 0.075 : 0.055
-  const onLeft = angle > 180
+/** Where a hand's name lies along it, between the pivot and the numerals, and the longest it may be: shares of the radius. */
+const LABEL_MIDDLE = { hour: 0.31, minute: 0.36 }
+const LABEL_LENGTH = 0.5
+
+/** The hand's name along its body, never upside down, on the side away from the other hand. */
+function handLabel(hand: 'hour' | 'minute', angles: HandAngles, o: Required<Omit<DialOptions, Unset>>): Shape {
+  const r = o.radius
+  const text = o.words[hand]
+  const angle = angles[hand]
+  const isOnLeft = angle > 180
+  // Above the hand, which is after it (clockwise) on the left half and before it on the right.
+  const above = isOnLeft ? 1 : -1
+  const gap = o.hands === 'both' ? signedGap(angle, angles[hand === 'hour' ? 'minute' : 'hour']) : -above
+  const isBelow = gap === 0 ? hand === 'minute' : Math.sign(gap) === above
+  const size = fitSize(text, lettersOn(r, 0.12), r * LABEL_LENGTH, 'bold')
+  const off = r * (hand === 'hour' ? 0.1 : 0.055)
   return {
     type: 'group',
-    x: (onLeft ? 1 : -1) * r * side,
-    y: -length * 0.42,
-    turn: onLeft ? 90 : -90,
+    part: 'hand-name',
+    x: above * (isBelow ? -off - size * CAP_HEIGHT : off),
+    y: -r * LABEL_MIDDLE[hand],
+    turn: isOnLeft ? 90 : -90,
     shapes: [{ type: 'text', layer: 'ink', x: 0, y: 0, text, size, anchor: 'middle', fill: hand === 'hour' ? OAK : SLATE, weight: 'bold' }], // prettier-ignore
   }
 }

@@ -1,4 +1,4 @@
-import { CAP_HEIGHT, INK, MOSS, OAK, type PathCommand, type Shape, SLATE, pointOnDial } from '../drawing'
+import { CAP_HEIGHT, FAINT, INK, MOSS, OAK, type PathCommand, type Shape, SLATE, pointOnDial } from '../drawing'
 
 /** The words on a dial, in English; `phrases.onDial` of a language has its own. */
 export const DIAL_WORDS: { readonly past: string; readonly to: string; readonly hour: string; readonly minute: string } = {
@@ -7,6 +7,26 @@ export const DIAL_WORDS: { readonly past: string; readonly to: string; readonly 
   hour: 'hour',
   minute: 'minute',
 } // prettier-ignore
+
+/** The smallest letters that a printed dial has, em in mm: on a small clock its words and counts take a larger share of it. */
+export const LEAST_LETTERS_MM = 1.8
+
+/** The em of what stands on a face of radius `r`: a share of it, and never too small to read. */
+export const lettersOn = (r: number, share: number): number => Math.max(r * share, LEAST_LETTERS_MM)
+
+const RING_SHARE = 0.125
+/** Where the ring of fives begins, as a share of the face's radius, and how far it reaches beyond that, in its letters' ems. */
+const RING_FROM = 1.0625
+const RING_REACH = 1.42
+
+/** The radius of a face with its ring of fives. */
+export const ringExtent = (r: number): number => r * RING_FROM + RING_REACH * lettersOn(r, RING_SHARE)
+
+/** The face whose ring of fives just stays within `room` mm of its centre. */
+export function faceInRing(room: number): number {
+  const r = room / (RING_FROM + RING_REACH * RING_SHARE)
+  return r * RING_SHARE >= LEAST_LETTERS_MM ? r : (room - RING_REACH * LEAST_LETTERS_MM) / RING_FROM
+}
 
 /** A slice of the face between two angles (degrees clockwise from 12, less than half a turn or just half). */
 function slice(r: number, from: number, to: number): PathCommand[] {
@@ -20,8 +40,9 @@ function slice(r: number, from: number, to: number): PathCommand[] {
   ]
 }
 
-/** Past side and to side: two tints, and a hatch on the to side, so that colour is not needed. */
-export function halvesShapes(r: number, lowInk: boolean, words = DIAL_WORDS): Shape[] {
+/** Past side and to side: two tints, and a hatch on the to side, so that colour is not needed.
+ * Their names make way for the `hands` (degrees): up, or, with a hand there too, altogether. */
+export function halvesShapes(r: number, lowInk: boolean, words = DIAL_WORDS, hands: readonly number[] = []): Shape[] {
   const inner = r * 0.985
   const tint = (from: number, to: number, fill: string): Shape => ({ type: 'path', layer: 'ink', commands: slice(inner, from, to), fill }) // prettier-ignore
   const hatch: Shape[] = Array.from({ length: 9 }, (_, i) => {
@@ -34,18 +55,18 @@ export function halvesShapes(r: number, lowInk: boolean, words = DIAL_WORDS): Sh
       y1: -y,
       x2: x,
       y2: y,
-      stroke: lowInk ? INK : '#B9CBD6',
+      stroke: lowInk ? FAINT : '#B9CBD6',
       strokeMm: r * 0.006,
     }
   })
-  const name = (text: string, x: number, fill: string): Shape => ({
-    type: 'text', layer: 'ink', x, y: r * 0.36, text, size: r * 0.12, anchor: 'middle', fill, weight: 'bold',
-  }) // prettier-ignore
+  const isTaken = (from: number, to: number) => hands.some((angle) => angle >= from && angle <= to)
+  const name = (text: string, x: number, low: boolean, high: boolean, fill: string): Shape[] =>
+    low && high ? [] : [{ type: 'text', layer: 'ink', x, y: r * (low ? -0.29 : 0.36), text, size: lettersOn(r, 0.12), anchor: 'middle', fill, weight: 'bold' }] // prettier-ignore
   return [
     ...(lowInk ? [] : [tint(0, 180, '#F6E7CF'), tint(180, 360, '#E3EEF4')]),
     ...hatch,
-    name(words.past, r * 0.3, OAK),
-    name(words.to, -r * 0.3, SLATE),
+    ...name(words.past, r * 0.3, isTaken(95, 180), isTaken(0, 85), OAK),
+    ...name(words.to, -r * 0.3, isTaken(180, 265), isTaken(275, 360), SLATE),
   ]
 }
 
@@ -90,9 +111,9 @@ export function quarterShapes(r: number, lowInk: boolean): Shape[] {
 
 /** 5, 10 … 60 in a ring outside the face. */
 export function ringOfFives(r: number): Shape[] {
-  const size = r * 0.125
+  const size = lettersOn(r, RING_SHARE)
   return Array.from({ length: 12 }, (_, i) => {
-    const at = pointOnDial((i + 1) * 30, r * 1.125)
+    const at = pointOnDial((i + 1) * 30, r * RING_FROM + size / 2)
     return {
       type: 'text',
       layer: 'ink',
