@@ -2,7 +2,7 @@ import { dialHour, minutesPast } from '../clock'
 import { randomFrom, shuffled } from '../random'
 import { type Item, makeItems, minuteOf, rungOf } from '../teaching'
 import { cardPages } from './cards'
-import { controlCard } from './controlCard'
+import { controlCards } from './controlCard'
 import { figures, isTwoHanded, printFooter } from './frame'
 import { dialCard, wordCard } from './matchCards'
 import type { Printable } from './types'
@@ -50,7 +50,7 @@ export const composeCards: Printable = {
     return {
       items,
       pages: cardPages({ fronts, columns: 4, rows: 5, title: 'Compose a time: cut along the lines', footer }, options),
-      key: [controlCard('compose a time', items, options, `${footer} · key`, beside)],
+      key: controlCards('compose a time', items, options, `${footer} · key`, beside),
     }
   },
 }

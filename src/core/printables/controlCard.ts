@@ -3,27 +3,37 @@ import { type Item, sayAnswer } from '../teaching'
 import { itemDial, part, textFrom } from './frame'
 import type { PrintOptions } from './types'
 
+/** More pairs than these go on another page, since their clocks could not be read. */
+const PAIRS_ON_PAGE = 16
+
 /** Every pair side by side, for the child to check by. `beside`: what stands by the dial, where it is not the answer alone. */
-export function controlCard(
+export function controlCards(
   what: string,
   items: readonly Item[],
   options: PrintOptions,
   footer: string,
-  beside?: (item: Item) => string,
-): Drawing {
+  beside = (item: Item) => sayAnswer(item, item.answer, options.wording),
+): Drawing[] {
   const area = bodyArea(options.paper)
-  const rowHeight = Math.min(34, area.height / Math.ceil(items.length / 2))
-  const body = items.map((item, i): Shape => {
-    const x = area.x + (i % 2) * (area.width / 2)
-    const y = area.y + (Math.floor(i / 2) + 0.5) * rowHeight
-    const text = beside ? beside(item) : sayAnswer(item, item.answer, options.wording)
-    const textX = x + rowHeight + 6
+  const rowHeight = Math.min(34, area.height / Math.ceil(Math.min(items.length, PAIRS_ON_PAGE) / 2))
+  const pair = (item: Item, i: number): Shape => {
+    const place = i % PAIRS_ON_PAGE
+    const x = area.x + (place % 2) * (area.width / 2)
+    const y = area.y + (Math.floor(place / 2) + 0.5) * rowHeight
     const width = area.width / 2 - rowHeight - 8
     return part(`pair-${i}`, [
       { type: 'text', layer: 'ink', x, y: y + 1.5, text: String(i + 1), size: 4, fill: FAINT },
       itemDial(item, x + 6 + rowHeight / 2, y, rowHeight / 2 - 2, options),
-      part('words', [textFrom(text, textX + 2, y + 2, width, 6)]),
+      part('words', [textFrom(beside(item), x + rowHeight + 8, y + 2, width, 6)]),
     ])
-  })
-  return makePage({ paper: options.paper, title: `Control card: ${what}`, footer, body })
+  }
+  const pairs = items.map(pair)
+  return Array.from({ length: Math.ceil(pairs.length / PAIRS_ON_PAGE) }, (_, page) =>
+    makePage({
+      paper: options.paper,
+      title: `Control card: ${what}`,
+      footer,
+      body: pairs.slice(page * PAIRS_ON_PAGE, (page + 1) * PAIRS_ON_PAGE),
+    }),
+  )
 }

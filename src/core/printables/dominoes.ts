@@ -2,7 +2,7 @@ import { FAINT, type Shape } from '../drawing'
 import { randomFrom, shuffled } from '../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../teaching'
 import { type CardFace, cardPages } from './cards'
-import { controlCard } from './controlCard'
+import { controlCards } from './controlCard'
 import { itemDial, part, printFooter, wordsIn } from './frame'
 import type { PrintOptions, Printable } from './types'
 
@@ -42,7 +42,7 @@ export const dominoes: Printable = {
         { fronts, columns: 2, rows: 7, title: 'Dominoes: cut along the lines', footer, named: 'tile' },
         options,
       ),
-      key: [controlCard('dominoes', items, options, `${footer} · key`)],
+      key: controlCards('dominoes', items, options, `${footer} · key`),
     }
   },
 }

@@ -1,20 +1,9 @@
 import { FAINT, INK, type Shape, bodyArea, fitSize } from '../drawing'
-import { type DialOptions, dialShapes } from '../faces'
+import { type DialOptions, dialShapes, faceWithin } from '../faces'
 import { randomFrom } from '../random'
 import { type Item, makeItems, minuteOf, sayAnswer } from '../teaching'
 import { languages } from '../wording'
-import {
-  type Cell,
-  childPage,
-  dialAt,
-  gridCells,
-  isTwoHanded,
-  numberIn,
-  part,
-  printFooter,
-  radiusIn,
-  titleOr,
-} from './frame'
+import { type Cell, childPage, dialAt, gridCells, isTwoHanded, numberIn, part, printFooter, titleOr } from './frame'
 import type { PrintOptions, Printable } from './types'
 
 /** What is there to start from, less from one clock to the next: one help is taken away at a time. */
@@ -62,7 +51,7 @@ function faces(items: readonly Item[], options: PrintOptions, isKey: boolean): S
     const x = cell.x + cell.width / 2
     const text = sayAnswer(item, item.answer, options.wording)
     const bare = dialShapes(minuteOf(item), {
-      radius: radiusIn(room),
+      radius: faceWithin(room),
       hands: 'none',
       lowInk: options.lowInk,
       ...FADING[place],

@@ -1,9 +1,9 @@
 import { type Shape, SLATE, bodyArea, makePage } from '../drawing'
-import { dialShapes } from '../faces'
+import { dialShapes, faceWithin } from '../faces'
 import { randomFrom, shuffled } from '../random'
 import { type Item, itemAt } from '../teaching'
 import { cardPages } from './cards'
-import { dialAt, listPage, part, printFooter, radiusIn, titleOr } from './frame'
+import { dialAt, listPage, part, printFooter, titleOr } from './frame'
 import { wordCard } from './matchCards'
 import type { PrintOptions, Printable } from './types'
 
@@ -60,7 +60,7 @@ export const fivesCards: Printable = {
 function dialPage(options: PrintOptions, footer: string) {
   const area = bodyArea(options.paper)
   const shapes: Shape[] = dialShapes(0, {
-    radius: radiusIn(area.width / 2 - 38),
+    radius: faceWithin(area.width / 2 - 38),
     hands: 'none',
     lowInk: options.lowInk,
   })

@@ -11,10 +11,10 @@ import {
   printable,
   wrapText,
 } from '../drawing'
-import { type DialOptions, centredText, dialExtent, dialShapes } from '../faces'
+import { type DialOptions, centredText, dialShapes, faceWithin } from '../faces'
 import { type Item, hasDialTimes, rungOf, type RungId } from '../teaching'
 import { languages, say } from '../wording'
-import type { HelpLevel, PrintOptions } from './types'
+import type { PrintOptions } from './types'
 
 export type Cell = Area
 
@@ -44,11 +44,6 @@ export function dialLook({ helps = 0, lowInk, wording }: PrintOptions): Partial<
   return { ringOfFives: helps >= 1, halves: helps >= 2, handLabels: helps >= 3, words, lowInk }
 }
 
-/** The face's radius with which a dial, ring of fives and all, stays within `room` mm of its centre. */
-export function radiusIn(room: number, helps: HelpLevel = 0): number {
-  return room / dialExtent({ radius: 1, ringOfFives: helps >= 1 })
-}
-
 /** A dial centred on a point that takes `room` mm each way. */
 export function dialAt(
   minute: number,
@@ -59,7 +54,7 @@ export function dialAt(
   more: Partial<DialOptions> = {},
 ): Shape {
   const look = { ...dialLook(options), ...more }
-  const radius = room / dialExtent({ radius: 1, ringOfFives: look.ringOfFives })
+  const radius = faceWithin(room, look.ringOfFives)
   return { type: 'group', part: 'dial', x, y, shapes: dialShapes(minute, { radius, ...look }) }
 }
 
@@ -129,7 +124,10 @@ export function mark(isRight: boolean, x: number, y: number, size: number, colou
   return part(isRight ? 'tick' : 'cross', [{ type: 'path', layer: 'ink', commands, stroke: colour, strokeMm: 1.1 }])
 }
 
-/** A page of text in two columns, numbered, for the adult. */
+/** Smaller than this, the lines of a list stand in one column, em in mm. */
+const LEAST_IN_COLUMNS_MM = 4
+
+/** A page of numbered lines of one size for the adult, in two columns where they are short enough. */
 export function listPage(
   title: string,
   lines: readonly string[],
@@ -138,13 +136,16 @@ export function listPage(
   named = 'line',
 ): Drawing {
   const area = bodyArea(options.paper)
-  const rows = Math.max(1, Math.ceil(lines.length / 2))
+  const numbered = lines.map((text, i) => `${i + 1}. ${text}`)
+  const sizeIn = (width: number) => Math.min(...numbered.map((text) => fitSize(text, 5.5, width - 4)))
+  const columns = sizeIn(area.width / 2) < LEAST_IN_COLUMNS_MM ? 1 : 2
+  const width = area.width / columns
+  const rows = Math.max(1, Math.ceil(lines.length / columns))
   const height = Math.min(14, area.height / rows)
-  const body = lines.map((text, i): Shape => {
-    const x = area.x + (i < rows ? 0 : area.width / 2)
-    return part(`${named}-${i}`, [
-      textFrom(`${i + 1}. ${text}`, x, area.y + ((i % rows) + 0.7) * height, area.width / 2 - 4),
-    ])
+  const size = sizeIn(width)
+  const body = numbered.map((text, i): Shape => {
+    const x = area.x + Math.floor(i / rows) * width
+    return part(`${named}-${i}`, [textFrom(text, x, area.y + ((i % rows) + 0.7) * height, width - 4, size)])
   })
   return makePage({ paper: options.paper, title, footer, body })
 }

@@ -2,7 +2,7 @@ import { INK, type PathCommand, type Shape } from '../drawing'
 import { type Random, randomFrom, shuffled } from '../random'
 import { hasDialTimes, makeItems, sayAnswer, type Item } from '../teaching'
 import { type CardFace, cardPages } from './cards'
-import { controlCard } from './controlCard'
+import { controlCards } from './controlCard'
 import { itemDial, part, printFooter, wordsIn } from './frame'
 import type { PrintOptions, Printable } from './types'
 
@@ -52,7 +52,7 @@ export const jigsawHalves: Printable = {
     return {
       items,
       pages: cardPages({ fronts, columns: 2, rows: 4, title: 'Jigsaw halves: cut along the lines', footer }, options),
-      key: [controlCard('jigsaw halves', items, options, `${footer} · key`)],
+      key: controlCards('jigsaw halves', items, options, `${footer} · key`),
     }
   },
 }

@@ -5,7 +5,7 @@ import { randomFrom, shuffled } from '../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../teaching'
 import { say } from '../wording'
 import { type CardFace, cardPages } from './cards'
-import { controlCard } from './controlCard'
+import { controlCards } from './controlCard'
 import { type Cell, figures, isTwoHanded, itemDial, part, printFooter, wordsIn } from './frame'
 import type { PrintOptions, Printable } from './types'
 
@@ -52,7 +52,7 @@ export const matchCards: Printable = {
       options.forms === 3
         ? (item: Item) => `${figures(item.shown.minute, options)}   ${wordsOf(item, options)}`
         : undefined
-    return { items, pages, key: [controlCard('match cards', items, options, `${footer} · key`, beside)] }
+    return { items, pages, key: controlCards('match cards', items, options, `${footer} · key`, beside) }
   },
 }
 

@@ -1,7 +1,7 @@
 import { drawInt, drawUnit, randomFrom, shuffled, type Random } from '../random'
 import { hasDialTimes, makeItems, sayAnswer } from '../teaching'
 import { cardPages, patternedBack } from './cards'
-import { controlCard } from './controlCard'
+import { controlCards } from './controlCard'
 import { printFooter } from './frame'
 import { dialCard, wordCard } from './matchCards'
 import type { Printable } from './types'
@@ -41,7 +41,7 @@ export const memoryPairs: Printable = {
       { fronts, backs: [patternedBack], columns: 3, rows: 4, title: 'Turn up pairs: cut along the lines', footer },
       options,
     )
-    return { items, pages, key: [controlCard('turn up pairs', items, options, `${footer} · key`)] }
+    return { items, pages, key: controlCards('turn up pairs', items, options, `${footer} · key`) }
   },
 }
 

@@ -104,6 +104,38 @@ describe.each(Object.values(printables))(
   },
 )
 
+describe('a die to fold', () => {
+  const printable = printables['toss-and-fill']
+  const o = usual(printable)
+  const right = printable.make(o, 3)
+  /** The first page with the lines of its net changed, one by one. */
+  const withNet = (change: (line: Shape, place: number) => Shape[]) => {
+    const [page, ...others] = right.pages
+    const shapes = page?.shapes.map((shape) => shape.type === 'group' && shape.part === 'net' ? { ...shape, shapes: shape.shapes.flatMap(change) } : shape) // prettier-ignore
+    return problemsOf(printable.id, { ...right, pages: [{ ...page, shapes } as Drawing, ...others] }, o)
+  }
+  const net = right.pages[0]?.shapes.find((shape) => shape.type === 'group' && shape.part === 'net')
+  const lines = net?.type === 'group' ? net.shapes : []
+
+  it('is not one with any of its lines missing, drawn twice, or cut where it has to be folded', () => {
+    expect(withNet((line) => [line])).toEqual([])
+    // Five folds between faces; seven flaps, each folded and cut round; seven sides that meet a flap.
+    expect(lines).toHaveLength(5 + 2 * 7 + 7)
+    for (const [place, line] of lines.entries()) {
+      expect(
+        withNet((each, at) => (at === place ? [] : [each])),
+        `without line ${place}`,
+      ).not.toEqual([])
+      const turned = { ...line, layer: line.type !== 'group' && line.layer === 'cut' ? 'fold' : 'cut' } as Shape
+      expect(
+        withNet((each, at) => (at === place ? [turned] : [each])),
+        `line ${place}`,
+      ).not.toEqual([])
+    }
+    expect(withNet((line, at) => (at === 0 ? [line, line] : [line]))).not.toEqual([])
+  })
+})
+
 describe('what is refused', () => {
   const refused = (id: Printable['id'], more: Partial<PrintOptions>) => () => {
     const printable = printables[id]
@@ -202,6 +234,38 @@ describe('words in a sector of a spinner', () => {
     const sizes = [3, 6, 12, 30, 90, 200].map((wide) => sizesOf(wordsInSector(words, 10, 10 + wide, 84))[0] ?? NaN)
     expect(sizes).toEqual([...sizes].sort((a, b) => a - b))
     expect(sizes.at(-1)).toBe(6)
+  })
+})
+
+describe('keys', () => {
+  it('have no more pairs on a page than can be read, and all of them over the pages', () => {
+    const o: PrintOptions = { ...usual(printables['show-me-cards']), rung: 'past-fives', count: 24 }
+    const pairs = printables['show-me-cards'].make(o, 2).key.map((page) => readSvg(toSvg(page)).filter(({ parts }) => parts.includes('words')).length) // prettier-ignore
+    expect(pairs).toEqual([16, 8])
+  })
+
+  it('list short lines in two columns and long ones in one, all of one size', () => {
+    const linesOf = (language: 'en-GB' | 'de', form: 'digital' | 'minutes-past') => {
+      const o: PrintOptions = { ...usual(printables['minutes-later']), count: 24, wording: { language, form } }
+      const texts = readSvg(toSvg(printables['minutes-later'].make(o, 2).key[0] as Drawing)).filter(({ parts }) => parts.some((part) => part.startsWith('line-'))) // prettier-ignore
+      return { columns: new Set(texts.map(({ points }) => points[0]?.x)).size, sizes: [...new Set(texts.map(({ size }) => size))] } // prettier-ignore
+    }
+    expect(linesOf('en-GB', 'digital')).toEqual({ columns: 2, sizes: [5.5] })
+    const long = linesOf('de', 'minutes-past')
+    expect(long.columns).toBe(1)
+    expect(long.sizes).toHaveLength(1)
+    expect(long.sizes[0]).toBeGreaterThanOrEqual(4)
+  })
+
+  it('say of every question of a check what wrong answers mean, where hands are named or minutes rounded too', () => {
+    for (const rung of ['rounding', 'parts'] as const) {
+      const o: PrintOptions = { ...usual(printables['rung-check']), rung, count: 4 }
+      const { items, key } = printables['rung-check'].make(o, 5)
+      const told = readSvg(toSvg(key.at(-1) as Drawing)).flatMap(({ text = '' }) => text)
+      const about = rung === 'rounding' ? 'goes to the five on the other side' : 'takes the long hand for the hour'
+      const due = items.filter(({ answer }) => answer.kind !== 'part' || answer.part.endsWith('hand') && answer.part !== 'second-hand').length // prettier-ignore
+      expect(told.filter((text) => text.includes(about))).toHaveLength(due)
+    }
   })
 })
 

@@ -96,27 +96,31 @@ function question(asked: Question): Shape[] {
   const room = Math.min(cell.height / 2 - 2, 20)
   const y = cell.y + cell.height / 2
   const x = cell.x + 10 + room
-  const isTwo = item.shown.as === 'span'
-  const left = cell.x + 10 + (isTwo ? 4 : 2) * room + 8
-  const middle = left + (cell.x + cell.width - left) * 0.27
-  const width = (cell.x + cell.width - left) * 0.5
-  const answerX = cell.x + cell.width - (cell.width - (left - cell.x)) * 0.23
-  const half = (cell.x + cell.width - left) * 0.22
+  const left = cell.x + 10 + (isWide(item) ? 4 : 2) * room + 8
+  const rest = cell.x + cell.width - left
+  const isSet = item.shown.as === 'words'
+  // What is asked on the left and the answer on the right, or, where hands are drawn, what to draw in all of it.
+  const middle = left + rest * (isSet ? 0.5 : 0.19)
+  const width = rest * (isSet ? 0.9 : 0.37)
+  const answerX = left + rest * 0.7
+  const half = rest * 0.29
   const bottom = y + 3 + Math.max(0, asked.choices.length - 1) * 4
   const { phrases } = languages[options.wording.language]
-  const isSet = item.shown.as === 'words'
   return [
     numberIn(cell, place),
     ...picture(item, x, y, room, options, isKey),
     ...(isSet
       ? [
-          part('asked', wordsIn(phrases.drawHands, middle, y - 6, width - 4, 4.5)),
-          part('time', wordsIn(sayAnswer(item, item.answer, options.wording), middle, y + 4, width - 4, 6)),
+          part('asked', wordsIn(phrases.drawHands, middle, y - 6, width, 4.5)),
+          part('time', wordsIn(sayAnswer(item, item.answer, options.wording), middle, y + 4, width, 6)),
         ]
-      : [part('asked', wordsIn(askInWords(item, options.wording), middle, y, width - 4, 5.5))]),
+      : [part('asked', wordsIn(askInWords(item, options.wording), middle, y, width, 5.5, cell.height - 3))]),
     ...(isSet ? [] : answerAt(asked, answerX, bottom, half)),
   ]
 }
+
+/** Two clocks, and the rows of a plan, need twice the width. */
+const isWide = ({ shown }: Item) => shown.as === 'span' || shown.as === 'rows'
 
 /** What the child looks at: clocks, the rows of a plan, or an empty dial to draw the hands in. */
 function picture(item: Item, x: number, y: number, room: number, options: PrintOptions, isKey: boolean): Shape[] {
@@ -131,7 +135,13 @@ function picture(item: Item, x: number, y: number, room: number, options: PrintO
     case 'rows':
       return shown.rows.map((planned, i) => {
         const row = `${say(planned.minute, { ...options.wording, form: 'day-24' })} ${rowName(planned, languages[options.wording.language].phrases)}`
-        return textFrom(row, x - room, y + (i - (shown.rows.length - 1) / 2) * 8 + 1.5, 2 * room + 5, 4.5)
+        return textFrom(
+          row,
+          x - room,
+          y + (i - (shown.rows.length - 1) / 2) * Math.min(8, (2 * room) / shown.rows.length) + 1.5,
+          4 * room + 5,
+          4.5,
+        )
       })
     default:
       return [itemDial(item, x, y, room, options)]

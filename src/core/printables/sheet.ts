@@ -1,19 +1,8 @@
-import { GOLD, INK, MOSS, type Shape, bodyArea, fitSize } from '../drawing'
+import { GOLD, INK, MOSS, type Shape, bodyArea, fitSize, textWidth } from '../drawing'
 import { drawInt, randomFrom } from '../random'
 import { type Ask, type Item, makeItems, sayAnswer, withChoices } from '../teaching'
 import { languages, type Phrases, type Wording } from '../wording'
-import {
-  type Cell,
-  childPage,
-  gridCells,
-  itemDial,
-  numberIn,
-  part,
-  printFooter,
-  rule,
-  textFrom,
-  titleOr,
-} from './frame'
+import { type Cell, childPage, gridCells, itemDial, numberIn, part, printFooter, rule, titleOr } from './frame'
 import type { PrintOptions, Printable, PrintableFacts } from './types'
 
 /** A question on a sheet, and where it stands. */
@@ -77,9 +66,12 @@ function chosen(bare: Item, options: PrintOptions, count: number, seed: number):
   return { item, choices: choices.map((choice) => sayAnswer(item, choice, options.wording)) }
 }
 
+/** From one choice to the next, mm. */
+const CHOICE_MM = 7
+
 /** The height that an answer needs under its dial, mm. */
 function answerRoom({ choices }: Question): number {
-  return choices.length === 0 ? 15 : 6 + choices.length * 8
+  return choices.length === 0 ? 15 : 6 + choices.length * CHOICE_MM
 }
 
 /** A line to write the answer on or choices to ring; in the key the answer, or the ring. */
@@ -103,29 +95,19 @@ export function dialOverAnswer(asked: Question): Shape[] {
   return [itemDial(item, x, cell.y + room + 3, room, options), ...answerAt(asked, x, cell.y + cell.height - 5, half)]
 }
 
-/** Choices under each other; a ring round the `right` one, if any. */
+/** Choices under each other, of one size, about the middle; a ring round the `right` one, if any. */
 function choiceList(choices: readonly string[], right: number, x: number, bottom: number, half: number): Shape[] {
+  const indent = 4.5
+  const size = Math.min(...choices.map((choice) => fitSize(choice, 5, 2 * half - indent - 0.5)))
+  const left = x - (indent + Math.max(...choices.map((choice) => textWidth(choice, size)))) / 2
   return choices.flatMap((choice, i): Shape[] => {
-    const y = bottom - (choices.length - 1 - i) * 8
-    const left = x - Math.min(half, 26)
-    const dot: Shape = {
-      type: 'circle',
-      layer: 'ink',
-      cx: left,
-      cy: y - 1.6,
-      r: 1.6,
-      fill: 'none',
-      stroke: INK,
-      strokeMm: 0.3,
-    }
-    const ring: Shape = part('ring', [
-      { type: 'circle', layer: 'ink', cx: left, cy: y - 1.6, r: 2.6, fill: 'none', stroke: GOLD, strokeMm: 1.2 },
-    ])
+    const y = bottom - (choices.length - 1 - i) * CHOICE_MM
+    const circle = (r: number, stroke: string, strokeMm: number): Shape => ({ type: 'circle', layer: 'ink', cx: left, cy: y - 1.6, r, fill: 'none', stroke, strokeMm }) // prettier-ignore
     return [
       part(`choice-${i}`, [
-        dot,
-        textFrom(choice, left + 4.5, y, half + Math.min(half, 26) - 5, 5),
-        ...(i === right ? [ring] : []),
+        circle(1.6, INK, 0.3),
+        { type: 'text', layer: 'ink', x: left + indent, y, text: choice, size, fill: INK },
+        ...(i === right ? [part('ring', [circle(2.6, GOLD, 1.2)])] : []),
       ]),
     ]
   })

@@ -4,7 +4,7 @@ import { randomFrom } from '../random'
 import { type Item, makeItems, sayAnswer } from '../teaching'
 import { languages } from '../wording'
 import { cardPages } from './cards'
-import { controlCard } from './controlCard'
+import { controlCards } from './controlCard'
 import { isTwoHanded, part, printFooter, titleOr } from './frame'
 import { wordCard } from './matchCards'
 import type { PrintOptions, Printable } from './types'
@@ -45,7 +45,7 @@ export const showMeCards: Printable = {
         ...cardPages({ fronts, columns: 3, rows: 4, title: 'Show me: cut along the lines', footer }, options),
         doughDial(options, footer),
       ],
-      key: [controlCard('show me', shown, options, `${footer} · key`)],
+      key: controlCards('show me', shown, options, `${footer} · key`),
     }
   },
 }

@@ -1,7 +1,7 @@
-import { type Drawing, INK, type Shape, bodyArea, makePage } from '../drawing'
+import { type Drawing, INK, type PathCommand, type Point, type Shape, bodyArea, makePage } from '../drawing'
 import { randomFrom } from '../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../teaching'
-import { controlCard } from './controlCard'
+import { controlCards } from './controlCard'
 import { part, printFooter, wordsIn } from './frame'
 import { MAT_NOTES, USUAL_CELLS, mat } from './mat'
 import type { PrintOptions, Printable } from './types'
@@ -36,14 +36,15 @@ export const tossAndFill: Printable = {
     return {
       items,
       pages: [dieNet(items, options, footer), mat(random, items, options, owner, footer)],
-      key: [controlCard('toss and fill', items, options, `${footer} · key`)],
+      key: controlCards('toss and fill', items, options, `${footer} · key`),
     }
   },
 }
 
 /** The cross of a cube, as [column, row]; and where its seven glue flaps are, by face and side. */
 const CROSS = [[1, 0], [0, 1], [1, 1], [2, 1], [1, 2], [1, 3]] as const // prettier-ignore
-type Side = 'top' | 'left' | 'right' | 'bottom'
+const SIDES = { top: [0, -1], right: [1, 0], bottom: [0, 1], left: [-1, 0] } as const
+type Side = keyof typeof SIDES
 const FLAPS: readonly (readonly [face: number, side: Side])[] = [
   [0, 'left'], [0, 'right'], [0, 'top'], [4, 'left'], [4, 'right'], [5, 'left'], [5, 'right'],
 ] // prettier-ignore
@@ -65,31 +66,37 @@ function dieNet(items: readonly Item[], options: PrintOptions, footer: string): 
     const { x, y } = corner(face)
     const said = sayAnswer(item, item.answer, options.wording)
     const within = EDGE_MM - 8
-    return part(`face-${face}`, [square(x, y), ...wordsIn(said, x + EDGE_MM / 2, y + EDGE_MM / 2, within, 7, within)])
+    return part(`face-${face}`, wordsIn(said, x + EDGE_MM / 2, y + EDGE_MM / 2, within, 7, within))
   })
+  const net = CROSS.flatMap((_, face) => (Object.keys(SIDES) as Side[]).flatMap((side) => edge(face, side, corner(face))))
   return makePage({
     paper: options.paper,
-    title: 'Die: cut round it, fold at the lines, glue the flaps',
+    title: 'Die: cut the whole lines, fold the dashed ones, glue the flaps',
     footer,
-    body: [...FLAPS.map(([face, side]) => flap(corner(face), side)), ...faces],
+    body: [part('net', net), ...faces],
   })
+} // prettier-ignore
+
+/** One side of a face: folded where a face or a flap follows, cut where nothing does. A fold between two faces is drawn once. */
+function edge(face: number, side: Side, { x, y }: Point): Shape[] {
+  const [dx, dy] = SIDES[side]
+  const [column, row] = CROSS[face] ?? [0, 0]
+  const next = CROSS.findIndex(([c, r]) => c === column + dx && r === row + dy)
+  if (next >= 0 && next < face) return []
+  const hasFlap = FLAPS.some(([at, on]) => at === face && on === side)
+  // From the middle of the face to the middle of the side, and from there to its ends.
+  const out = (along: number, beyond: number): Point => ({
+    x: x + EDGE_MM / 2 + dx * (EDGE_MM / 2 + beyond) - dy * along,
+    y: y + EDGE_MM / 2 + dy * (EDGE_MM / 2 + beyond) + dx * along,
+  })
+  const half = EDGE_MM / 2
+  const line = path([out(-half, 0), out(half, 0)])
+  if (!hasFlap) return [next >= 0 ? folded(line) : cut(line)]
+  const narrow = half - FLAP_MM / 2
+  return [folded(line), cut(path([out(-half, 0), out(-narrow, FLAP_MM), out(narrow, FLAP_MM), out(half, 0)]))]
 }
 
-/** A face's edge: folded where another face or a flap follows, which is nearly everywhere. */
-function square(x: number, y: number): Shape {
-  return { type: 'path', layer: 'fold', commands: [{ op: 'M', x, y }, { op: 'L', x: x + EDGE_MM, y }, { op: 'L', x: x + EDGE_MM, y: y + EDGE_MM }, { op: 'L', x, y: y + EDGE_MM }, { op: 'Z' }], stroke: INK, strokeMm: 0.3, dashMm: [2, 1.5] } // prettier-ignore
-}
-
-/** A glue flap with slanted ends beside one side of a face. */
-function flap({ x, y }: { x: number; y: number }, side: Side): Shape {
-  const e = EDGE_MM
-  const f = FLAP_MM
-  const corners: Record<Side, readonly (readonly [number, number])[]> = {
-    top: [[0, 0], [f / 2, -f], [e - f / 2, -f], [e, 0]],
-    bottom: [[0, e], [f / 2, e + f], [e - f / 2, e + f], [e, e]],
-    left: [[0, 0], [-f, f / 2], [-f, e - f / 2], [0, e]],
-    right: [[e, 0], [e + f, f / 2], [e + f, e - f / 2], [e, e]],
-  } // prettier-ignore
-  const commands = corners[side].map(([dx, dy], i) => ({ op: i === 0 ? 'M' : 'L', x: x + dx, y: y + dy }) as const)
-  return { type: 'path', layer: 'cut', commands, stroke: INK, strokeMm: 0.3 }
-}
+const path = (points: readonly Point[]): PathCommand[] =>
+  points.map((point, i) => ({ op: i === 0 ? 'M' : 'L', ...point }))
+const cut = (commands: PathCommand[]): Shape => ({ type: 'path', layer: 'cut', commands, stroke: INK, strokeMm: 0.4 })
+const folded = (commands: PathCommand[]): Shape => ({ type: 'path', layer: 'fold', commands, stroke: INK, strokeMm: 0.3, dashMm: [2, 1.5] }) // prettier-ignore

@@ -11,7 +11,7 @@ import {
 import { RefusedValue } from '../errors'
 import { randomFrom } from '../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../teaching'
-import { controlCard } from './controlCard'
+import { controlCards } from './controlCard'
 import { part, printFooter } from './frame'
 import { MAT_NOTES, USUAL_CELLS, mat } from './mat'
 import { wordsInSector } from './sectorWords'
@@ -53,7 +53,7 @@ export const twirlAndFill: Printable = {
     return {
       items,
       pages: [spinner(items, options, footer), mat(random, items, options, owner, footer)],
-      key: [controlCard('twirl and fill', items, options, `${footer} · key`)],
+      key: controlCards('twirl and fill', items, options, `${footer} · key`),
     }
   },
 }

@@ -59,7 +59,7 @@ export interface PrintOptions {
 }
 
 /** Raised when a printable draws other pages for the same options and seed than before: what was kept says which it was made with. */
-export const PRINTS_MADE = 2
+export const PRINTS_MADE = 3
 
 /** All that is needed to make a print again. */
 export interface SavedPrint {

@@ -1,8 +1,10 @@
-import { INK } from '../drawing'
+import { INK, MOSS } from '../drawing'
 import { centredText } from '../faces'
 import { languages, sayDuration } from '../wording'
-import { dialAt, figures, part, wordsIn } from './frame'
+import { dialAt, figures, part, rule, wordsIn } from './frame'
 import { answerAt, sheet } from './sheet'
+
+const STEP_MM = 6.5
 
 /** A deadline and what has to be done before it: add the steps, take them from the deadline, and say when to start. */
 export const workBackSheet = sheet({
@@ -33,6 +35,7 @@ export const workBackSheet = sheet({
     const done = cell.x + 8 + room
     const from = done + room + 4
     const width = start - room - from - 4
+    const total = shown.steps.reduce((sum, minutes) => sum + minutes, 0)
     const steps = shown.steps.map((minutes, i) => `${i === 0 ? '' : '+ '}${sayDuration(minutes)}`)
     const left = start + room + 6
     const right = cell.x + cell.width - 2
@@ -41,12 +44,27 @@ export const workBackSheet = sheet({
       part('from', [dialAt(shown.minute, done, y + 3, room, options)]),
       part(
         'done-by',
-        wordsIn(`${phrases.doneBy} ${figures(shown.minute, options)}`, from + width / 2, y - 11, width, 5.5),
+        wordsIn(`${phrases.doneBy} ${figures(shown.minute, options)}`, from + width / 2, y - 13, width, 5.5),
       ),
       part(
         'steps',
-        steps.map((step, i) => centredText(step, from + width / 2, y + 1 + i * 6.5, 5, INK)),
+        steps.map((step, i) => centredText(step, from + width / 2, y - 1 + i * STEP_MM, 5, INK)),
       ),
+      // As a sum is written: the steps under each other, a line, and room for what they make together.
+      rule(from + width / 2 - 13, from + width / 2 + 13, y - 3 + steps.length * STEP_MM),
+      ...(isKey
+        ? [
+            part('sum', [
+              centredText(
+                sayDuration(total),
+                from + width / 2,
+                y + 1.5 + steps.length * STEP_MM,
+                5,
+                options.lowInk ? INK : MOSS,
+              ),
+            ]),
+          ]
+        : []),
       part('then', [dialAt(answer.minute, start, y + 3, room, options, { hands: isKey ? 'both' : 'none' })]),
       ...answerAt(asked, (left + right) / 2, y + 5 + below, (right - left) / 2),
     ]

@@ -121,7 +121,7 @@ const composing: Checker = (read) => {
     const [hour, minute] = [String(Math.floor(time / 60) || 12), `:${String(time % 60).padStart(2, '0')}`]
     read.expect(hours.includes(hour) && minutes.includes(minute), `no cards for ${hour}${minute}`)
   }
-  const told = groups(read.key[0] ?? [], 'pair')
+  const told = groups(read.key.flat(), 'pair')
   read.expect(told.flatMap((pair) => dials(pair)).map(({ time }) => time).sort().join() === [...times].sort().join(), 'clocks and key differ') // prettier-ignore
   for (const pair of told) {
     const [, hour, minute] = /^(\d+)\s+\+\s+:(\d\d)$/.exec(words(pair, 'words')) ?? []
@@ -152,8 +152,8 @@ const showing: Checker = (read) => {
   const { o } = read
   const { showMe } = languages[o.wording.language].phrases
   const asked = cards(read).map((card) => words(card, 'words'))
-  const shown = groups(read.key[0] ?? [], 'pair').flatMap((pair) => dials(pair))
-  truths(read, groups(read.key[0] ?? [], 'pair'))
+  const shown = groups(read.key.flat(), 'pair').flatMap((pair) => dials(pair))
+  truths(read, groups(read.key.flat(), 'pair'))
   expectDistinct(read, asked, 'a time is asked twice')
   read.expect(asked.join('|') === shown.map((dial) => showMe(said(dial, o))).join('|'), 'cards and key differ')
   const page = read.pages[read.pages.length - 1] ?? []

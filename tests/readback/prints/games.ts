@@ -14,6 +14,7 @@ import {
   words,
 } from './reading'
 import { type Point, letters } from '../svg'
+import { expectDie } from './dieNet'
 import { cards, expectControl, face, pairing, control, said } from './sets'
 
 /* One checker a game: sets, loops, boards and trails are played through again from what is on the page. */
@@ -77,7 +78,7 @@ const laterCards: Checker = (read) => {
 const tiling: Checker = (read) => {
   const { o } = read
   control(read)
-  const all = groups(read.key[0] ?? [], 'pair')
+  const all = groups(read.key.flat(), 'pair')
   const number = new Map(all.map((pair, i) => [face(pair) ?? '', i]))
   const spoken = new Map(all.map((pair, i) => [words(pair, 'words'), i]))
   const ends = cards(read, 'tile').map((tile) => [number.get(face(tile) ?? ''), spoken.get(words(tile, 'words'))])
@@ -115,13 +116,7 @@ const filling: Checker = (read) => {
   read.expect(onMat.length === faces.length * (o.cells ?? 3), `${onMat.length} clocks on the mat`)
   for (const text of faces) read.expect(onMat.filter((each) => each === text).length === (o.cells ?? 3), `“${text}” comes ${onMat.filter((each) => each === text).length} times`) // prettier-ignore
   expectControl(read, faces)
-  for (const each of groups(first, 'face')) {
-    const [edge, text] = [
-      textBox(each.filter(({ tag }) => tag === 'path')),
-      textBox(each.filter(({ tag }) => tag === 'text')),
-    ]
-    read.expect(text.left > edge.left && text.right < edge.right && text.top > edge.top && text.bottom < edge.bottom, `“${words(each)}” runs out of its face`) // prettier-ignore
-  }
+  if (groups(first, 'face').length > 0) expectDie(read, first)
   if (!groups(first, 'sector').length) return
   const lines = first.filter(({ tag, parts }) => tag === 'line' && parts.at(-1) === 'spinner')
   const edges = lines.map(({ points: [from, to] }) => angleOf(to, from))

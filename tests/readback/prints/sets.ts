@@ -45,7 +45,7 @@ export function expectControl(read: Read, due: readonly string[]): void {
 
 /** The words that are true of a face, by the pairs of a control card that are true themselves. */
 export function control(read: Read): Map<string, string> {
-  const pairs = groups(read.key[0] ?? [], 'pair')
+  const pairs = groups(read.key.flat(), 'pair')
   truths(read, pairs)
   return new Map(pairs.map((pair) => [words(pair, 'words'), face(pair) ?? '']))
 }

@@ -258,6 +258,15 @@ const planning: Checker = (read) => {
   }
 }
 
+/** When to start, and the steps written as a sum, whose total stands in the key alone. */
+const startingEarly: Checker = (read) => {
+  shifting((asked) => -lengthIn(words(asked, 'steps')))(read)
+  for (const { asked, answered } of questions(read)) {
+    read.expect(words(asked, 'sum') === '', 'the sum stands on the page')
+    read.expect(lengthIn(words(answered, 'sum')) === lengthIn(words(asked, 'steps')), `sum “${words(answered, 'sum')}”`)
+  }
+}
+
 export const sheetCheckers = {
   'read-dials': reading,
   'one-hand-dials': reading,
@@ -271,7 +280,7 @@ export const sheetCheckers = {
   'colour-zone': colouring,
   'number-line': lining,
   'later-sooner': shifting((asked, { o }) => shiftIn(words(asked, 'way'), o)),
-  'work-back-sheet': shifting((asked) => -lengthIn(words(asked, 'steps'))),
+  'work-back-sheet': startingEarly,
   'how-long': spanning,
   timetable: planning,
   'rung-check': checking,
