@@ -53,7 +53,7 @@ test('all that can be printed is there, shows its page, its key and what it need
     await expect(page1(page).locator('svg')).toBeVisible()
     await expect(pages(page).getByText(/^Pages: [1-9]/)).toBeVisible()
     await expect(pages(page).getByText(/^Key: [1-9]/)).toBeVisible()
-    await expect(page.getByRole('region', { name: 'Options' }).getByText(/^Needs /)).toBeVisible()
+    await expect(page.getByRole('region', { name: 'What it needs' }).getByText(/^Needs /)).toBeVisible()
     await expect(page.getByRole('alert')).toHaveCount(0)
   }
 })

@@ -1,9 +1,9 @@
-import { FAINT, INK, type Shape, bodyArea, fitSize } from '../drawing'
+import { FAINT, INK, type Shape, fitSize } from '../drawing'
 import { type DialOptions, dialShapes, faceWithin } from '../faces'
 import { randomFrom } from '../random'
 import { type Item, makeItems, minuteOf, sayAnswer } from '../teaching'
 import { languages } from '../wording'
-import { type Cell, childPage, dialAt, gridCells, isTwoHanded, numberIn, part, printFooter, titleOr } from './frame'
+import { type Cell, childPage, dialAt, clockCells, isTwoHanded, numberIn, part, printFooter, titleOr } from './frame'
 import type { PrintOptions, Printable } from './types'
 
 /** What is there to start from, less from one clock to the next: one help is taken away at a time. */
@@ -44,7 +44,7 @@ export const drawClock: Printable = {
 
 function faces(items: readonly Item[], options: PrintOptions, isKey: boolean): Shape[] {
   const columns = items.length === 1 ? 1 : 2
-  const cells = gridCells(bodyArea(options.paper), columns, Math.ceil(items.length / columns), items.length)
+  const cells = clockCells(options.paper, columns, items.length)
   return items.map((item, place) => {
     const cell = cells[place] as Cell
     const room = Math.min(cell.width, cell.height - 16) / 2 - 3

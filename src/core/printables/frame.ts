@@ -4,6 +4,7 @@ import {
   type Drawing,
   FAINT,
   INK,
+  type PaperId,
   type Shape,
   bodyArea,
   fitSize,
@@ -31,6 +32,17 @@ export function gridCells(area: Area, columns: number, rows: number, count = col
     width,
     height,
   }))
+}
+
+/** What stands under a clock, three choices at the most, mm. */
+const UNDER_CLOCK_MM = 28
+
+/** Cells for clocks with words under each: side by side, none is so high that the words stand far from their clock. */
+export function clockCells(paper: PaperId, columns: number, count: number): Cell[] {
+  const area = bodyArea(paper)
+  const rows = Math.ceil(count / columns)
+  const most = columns === 1 ? Infinity : area.width / columns + UNDER_CLOCK_MM
+  return gridCells({ ...area, height: Math.min(area.height, rows * most) }, columns, rows, count)
 }
 
 /** The rungs whose times are read off two hands. */

@@ -1,9 +1,9 @@
-import { INK, MOSS, type Shape, bodyArea } from '../drawing'
+import { INK, MOSS, type Shape } from '../drawing'
 import { centredText } from '../faces'
 import { randomFrom } from '../random'
 import { type Item, makeItems, minuteOf } from '../teaching'
 import { languages } from '../wording'
-import { type Cell, childPage, dialAt, gridCells, isTwoHanded, part, printFooter, titleOr } from './frame'
+import { type Cell, childPage, dialAt, clockCells, isTwoHanded, part, printFooter, titleOr } from './frame'
 import type { PrintOptions, Printable } from './types'
 
 const BOX_MM = 12
@@ -47,7 +47,7 @@ function morningItems({ rung, count }: PrintOptions, seed: number): Item[] {
 
 function clocks(items: readonly Item[], options: PrintOptions, isKey: boolean): Shape[] {
   const columns = items.length <= 6 ? 2 : 3
-  const cells = gridCells(bodyArea(options.paper), columns, Math.ceil(items.length / columns), items.length)
+  const cells = clockCells(options.paper, columns, items.length)
   const places = [...items].sort((a, b) => minuteOf(a) - minuteOf(b))
   return items.map((item, i) => {
     const cell = cells[i] as Cell

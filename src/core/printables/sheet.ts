@@ -1,8 +1,8 @@
-import { GOLD, INK, MOSS, type Shape, bodyArea, fitSize, textWidth } from '../drawing'
+import { GOLD, INK, MOSS, type Shape, fitSize, textWidth } from '../drawing'
 import { drawInt, randomFrom } from '../random'
 import { type Ask, type Item, makeItems, sayAnswer, withChoices } from '../teaching'
 import { languages, type Phrases, type Wording } from '../wording'
-import { type Cell, childPage, gridCells, itemDial, numberIn, part, printFooter, rule, titleOr } from './frame'
+import { type Cell, childPage, clockCells, itemDial, numberIn, part, printFooter, rule, titleOr } from './frame'
 import type { PrintOptions, Printable, PrintableFacts } from './types'
 
 /** A question on a sheet, and where it stands. */
@@ -38,7 +38,7 @@ export function sheet({ ask, title, columns, wrong = 2, question, ...facts }: Sh
       const { phrases } = languages[options.wording.language]
       const page = (isKey: boolean) => {
         const wide = columns(asked.length)
-        const cells = gridCells(bodyArea(options.paper), wide, Math.ceil(asked.length / wide), asked.length)
+        const cells = clockCells(options.paper, wide, asked.length)
         const body = asked.map(({ item, choices }, place) => {
           const cell = cells[place] as Cell
           return part(`question-${place}`, [

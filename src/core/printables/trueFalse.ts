@@ -1,8 +1,19 @@
-import { INK, MOSS, type Shape, bodyArea } from '../drawing'
+import { INK, MOSS, type Shape } from '../drawing'
 import { drawInt, randomFrom, shuffled } from '../random'
 import { type Item, hasDialTimes, luresFor, makeItems, sayAnswer } from '../teaching'
 import { languages } from '../wording'
-import { type Cell, childPage, gridCells, itemDial, mark, numberIn, part, printFooter, titleOr, wordsIn } from './frame'
+import {
+  type Cell,
+  childPage,
+  clockCells,
+  itemDial,
+  mark,
+  numberIn,
+  part,
+  printFooter,
+  titleOr,
+  wordsIn,
+} from './frame'
 import type { PrintOptions, Printable } from './types'
 
 const BOX_MM = 10
@@ -56,7 +67,7 @@ export const trueFalse: Printable = {
 
 function sheetOf(claims: readonly Claim[], options: PrintOptions, isKey: boolean): Shape[] {
   const columns = claims.length <= 6 ? 2 : 3
-  const cells = gridCells(bodyArea(options.paper), columns, Math.ceil(claims.length / columns), claims.length)
+  const cells = clockCells(options.paper, columns, claims.length)
   return claims.map(({ item, said, isRight }, place) => {
     const cell = cells[place] as Cell
     const room = Math.min(cell.width, cell.height - 22) / 2 - 3

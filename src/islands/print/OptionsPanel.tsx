@@ -71,6 +71,17 @@ export function OptionsPanel({ state }: { state: PrintState }) {
             <WholeField label="Number" description="The same number makes the same pages" value={picked.seed} least={1} most={MOST_SEED} onChange={(seed) => set({ seed })} />
           </Stack>
         </details>
+      </Stack>
+    </section>
+  )
+} // prettier-ignore
+
+/** How it is played or used, what else it takes and what to watch for. */
+export function NeedsPanel({ state }: { state: PrintState }) {
+  const { printable } = state
+  return (
+    <section className="sheet" aria-label="What it needs">
+      <Stack gap="xs">
         {state.notes.map((note) => (
           <Text key={note} size="sm">
             {note}

@@ -19,7 +19,7 @@ import { api } from '../../ui/api'
 import { later, useFetchLater } from '../../ui/later'
 import { FindPanel } from './FindPanel'
 import { LastsPanel } from './LastsPanel'
-import { OptionsPanel } from './OptionsPanel'
+import { NeedsPanel, OptionsPanel } from './OptionsPanel'
 import { usePrint } from './usePrint'
 import './print.css'
 
@@ -101,6 +101,7 @@ function PrintRoom({ settings }: { settings: Settings }) {
               <LastsPanel state={state} />
             </ErrorBoundary>
           )}
+          <NeedsPanel state={state} />
         </Stack>
         <section aria-label="The pages">
           {isKeeping && <keep.Part state={state} />}
@@ -127,7 +128,8 @@ function PrintRoom({ settings }: { settings: Settings }) {
             </Text>
           )}
           {shown.map((page, i) => (
-            <div key={i} className="print-page">
+            // The whole page is seen at once, unless that would make it too small to judge.
+            <div key={i} className="print-page" style={{ maxWidth: `clamp(440px, calc((100vh - 185px) * ${page.width / page.height}), 620px)` }}>
               <DrawingView drawing={page} label={`Page ${i + 1}: ${page.title}`} />
             </div>
           ))}
