@@ -58,12 +58,18 @@ test('all that can be printed is there, shows its page, its key and what it need
   }
 })
 
-test('what fits is found by rung, kind, minutes and what is not to hand', async ({ page }) => {
+test('what fits is found by rung, kind, stage, minutes and what is not to hand', async ({ page }) => {
   await page.goto('/print')
   const found = page.getByRole('region', { name: 'What can be printed' }).getByRole('button', { pressed: false })
   await page.getByLabel('For which rung').selectOption('Later and sooner')
   await expect(found.filter({ hasText: 'Trail' })).toBeVisible()
   await expect(found.filter({ hasText: 'Draw the hands' })).toHaveCount(0)
+  await page.getByLabel('For which rung').selectOption('For any rung')
+  await page.getByLabel('Which kind').selectOption('Cards')
+  await page.getByLabel('Which stage').selectOption('concrete')
+  await expect(found.filter({ hasText: 'Cards of five' })).toBeVisible()
+  await expect(found.filter({ hasText: 'Compose a time' })).toHaveCount(0)
+  await page.getByLabel('Which stage').selectOption('Any stage')
   await page.getByLabel('For which rung').selectOption('Half past')
   await page.getByLabel('Which kind').selectOption('Games')
   await expect(found.filter({ hasText: 'Toss and fill' })).toBeVisible()
@@ -72,7 +78,7 @@ test('what fits is found by rung, kind, minutes and what is not to hand', async 
   await expect(found.filter({ hasText: 'Loop cards' })).toBeVisible()
   await page.getByText('Without …').click()
   await page.getByLabel('blunt-ended scissors').check()
-  await expect(page.getByText('Nothing is like that: allow more minutes, or another kind.')).toBeVisible()
+  await expect(page.getByText('Nothing is like that: allow more minutes, another kind or stage.')).toBeVisible()
 })
 
 test('a count that the rung does not have is refused with what is possible', async ({ page }) => {
@@ -139,7 +145,7 @@ test('what cannot be is refused by name: sectors, steps, boards, titles', async 
 test('a game says how long it lasts, and which sizes fit the minutes there are', async ({ page }) => {
   await page.goto('/print')
   await pick(page, /^Toss and fill/)
-  await expect(page1(page)).toContainText('Die: cut round it')
+  await expect(page1(page)).toContainText('Die: cut the whole lines, fold the dashed ones')
   const lasts = page.getByRole('region', { name: 'How long it lasts' })
   // Six faces with three cells each: 32.68 rolls.
   await expect(lasts.getByRole('status')).toContainText('32.7 turns on the average')
@@ -168,6 +174,30 @@ test('a game says how long it lasts, and which sizes fit the minutes there are',
   await expect(page.getByRole('textbox', { name: 'How many sectors' })).toHaveValue(times)
   const mat = page.locator('.print-page').nth(1)
   await expect(mat.locator('[data-part="dial"]')).toHaveCount(Number(times) * Number(cells))
+})
+
+test('a game is turned round: clocks on the die, their figures or words on the mat', async ({ page }) => {
+  await page.goto('/print')
+  await pick(page, /^Toss and fill/)
+  const mat = page.locator('.print-page').nth(1)
+  await expect(mat.locator('[data-part="dial"]')).toHaveCount(18)
+  await page.getByLabel('What is covered').selectOption('figures, by their clocks')
+  await expect(page1(page).locator('[data-part="dial"]')).toHaveCount(6)
+  await expect(mat.locator('[data-part="dial"]')).toHaveCount(0)
+  await expect(mat).toContainText(/\d+:30/)
+  // One hand alone has no figures.
+  await page.getByLabel('Rung', { exact: true }).selectOption('Ring of fives')
+  await expect(page.getByRole('alert')).toHaveCount(0)
+  await expect(page.getByLabel('What is covered').getByRole('option')).toHaveText([/^clocks/, /^words/])
+  // Clocks need more room than words.
+  await pick(page, /^Twirl and fill/)
+  await page.getByLabel('What is covered').selectOption('words, by their clocks')
+  await page.getByLabel('Widths of the sectors').fill('1, 10, 10, 10, 10, 10')
+  await expect(page.getByRole('alert')).toContainText(
+    'width of a sector must be wide enough beside the others for a clock',
+  )
+  await page.getByLabel('What is covered').selectOption('clocks, by their words')
+  await expect(page.getByRole('alert')).toHaveCount(0)
 })
 
 test('wrong choices lean to the misreadings that were found in a child', async ({ page }) => {

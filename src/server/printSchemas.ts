@@ -1,5 +1,15 @@
 import Joi from 'joi'
-import { FLIPS, HELP_LEVELS, MOST_PACK_THINGS, PRINTABLE_IDS, languages, misreadings, papers, rungs } from '../core'
+import {
+  COVERS,
+  FLIPS,
+  HELP_LEVELS,
+  MOST_PACK_THINGS,
+  PRINTABLE_IDS,
+  languages,
+  misreadings,
+  papers,
+  rungs,
+} from '../core'
 
 const whole = (least: number, most: number) => Joi.number().strict().integer().min(least).max(most)
 
@@ -11,6 +21,7 @@ const count = whole(1, 60)
 const guillotine = Joi.boolean()
 const backs = Joi.string().valid(...Object.keys(FLIPS))
 const cells = whole(1, 4)
+const covers = Joi.string().valid(...Object.keys(COVERS))
 const reversed = Joi.boolean()
 const rows = Joi.array().items(Joi.string().max(80)).max(40)
 const weight = Joi.number().strict().greater(0).max(1000)
@@ -33,6 +44,7 @@ export const printOptions = Joi.object({
   backs,
   forms: Joi.number().strict().valid(2, 3),
   cells,
+  covers,
   sectors: Joi.array().items(Joi.number().strict().greater(0).max(10)).max(12),
   by: whole(5, 300).multiple(5),
   boards: whole(2, 12),
@@ -56,7 +68,18 @@ export const printWish = Joi.object({
 
 export const packThings = Joi.array()
   .items(
-    Joi.object({ printable: printable.required(), count, helps, answers, backs, guillotine, cells, reversed, rows }),
+    Joi.object({
+      printable: printable.required(),
+      count,
+      helps,
+      answers,
+      backs,
+      guillotine,
+      cells,
+      covers,
+      reversed,
+      rows,
+    }),
   )
   .min(1)
   .max(MOST_PACK_THINGS)

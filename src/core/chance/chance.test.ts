@@ -2,7 +2,16 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { RefusedValue } from '../errors'
 import { randomFrom } from '../random'
-import { fillTurns, playTime, playersTurns, refilledTurns, secondsATurnAt, simulateFill, simulateTurns } from '.'
+import {
+  fillTurns,
+  leastTurns,
+  playTime,
+  playersTurns,
+  refilledTurns,
+  secondsATurnAt,
+  simulateFill,
+  simulateTurns,
+} from '.'
 
 const die = (cells: number) => ({ chances: [1, 1, 1, 1, 1, 1], cells: Array.from({ length: 6 }, () => cells) })
 
@@ -28,7 +37,7 @@ describe('turns to fill a mat', () => {
     expect(fillTurns({ chances: [1, 2], cells: [1, 1] }).mean).toBeCloseTo(3.5, 6)
   })
 
-  it('agree with simulated games within three standard errors', () => {
+  it('agree with simulated games within four standard errors', () => {
     fc.assert(
       fc.property(fc.array(fc.tuple(fc.integer({ min: 1, max: 4 }), fc.integer({ min: 0, max: 3 })), { minLength: 2, maxLength: 8 }), fc.nat(), (kinds, seed) => {
         const fill = { chances: kinds.map(([chance]) => chance), cells: kinds.map(([, cells], i) => (i === 0 ? 1 : cells)) }
@@ -36,6 +45,36 @@ describe('turns to fill a mat', () => {
         expect(Math.abs(fillTurns(fill).mean - simulated.mean)).toBeLessThan(4 * simulated.error + 1e-9)
       }),
       { numRuns: 15 },
+    ) // prettier-ignore
+  })
+
+  it('are as exact with a rare kind, where most of the chances that are carried on are next to nothing', () => {
+    // Two coupons, one very rare: 1/p + 1/q − 1.
+    for (const rare of [2, 10, 50, 90]) {
+      const [p, q] = [1 / (1 + rare), rare / (1 + rare)]
+      const turns = fillTurns({ chances: [1, rare], cells: [1, 1] })
+      expect(turns.mean).toBeCloseTo(1 / p + 1 / q - 1, 5)
+      // P(over after t) = 1 − p^t − q^t.
+      for (const t of [1, 5, 40, 200].filter((each) => each < turns.over.length))
+        expect(turns.over[t]).toBeCloseTo(1 - p ** t - q ** t, 11)
+    }
+  })
+
+  it('have a least at the 95 % point, whoever has which mat', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: 1, max: 10 }), fc.integer({ min: 1, max: 3 })), { minLength: 1, maxLength: 7 }),
+        fc.integer({ min: 1, max: 5 }),
+        fc.integer({ min: 0, max: 1 }),
+        (kinds, players, refills) => {
+          const fill = { chances: kinds.map(([chance]) => chance), cells: kinds.map(([, cells]) => cells) }
+          const one = refilledTurns(fillTurns(fill), refills)
+          const least = leastTurns(fill) * (refills + 1)
+          for (const turns of [one, playersTurns(one, players, 'first-full'), playersTurns(one, players, 'all-full')])
+            expect(turns.quantile(0.95)).toBeGreaterThanOrEqual(least - 1e-9)
+        },
+      ),
+      { numRuns: 60 },
     ) // prettier-ignore
   })
 

@@ -49,17 +49,21 @@ export interface TimeWish {
 /**
  * Sizes of a game on mats that end in the time there is, the best first: those whose median is nearest to four fifths
  * of it, since setting out and clearing take the rest; none whose 95 % point is beyond the time and a quarter more.
- * `turnsOf` gives the turns of all players together for a size.
+ * `turnsOf` gives the turns of all players together for a size, `leastOf` turns that their 95 % point cannot be under:
+ * what could never fit is not worked out.
  */
 export function sizesFor(
   { minutes, players, secondsATurn }: TimeWish,
   sizes: readonly { readonly kinds: number; readonly cells: number }[],
   turnsOf: (size: { readonly kinds: number; readonly cells: number }, players: number) => TurnDistribution,
+  leastOf: (size: { readonly kinds: number; readonly cells: number }) => number,
 ): GameSize[] {
   if (!(minutes > 0 && minutes <= 120)) throw new RefusedValue('minutes', 'above 0 and at most 120', minutes)
   requireInteger('players', players, 1, 60)
+  const most = minutes * 1.25
   return sizes
+    .filter((size) => (leastOf(size) * secondsATurn) / 60 <= most)
     .map((size) => ({ ...size, time: playTime(turnsOf(size, players), secondsATurn) }))
-    .filter(({ time }) => time.most <= minutes * 1.25)
+    .filter(({ time }) => time.most <= most)
     .sort((a, b) => Math.abs(a.time.median - 0.8 * minutes) - Math.abs(b.time.median - 0.8 * minutes))
 }

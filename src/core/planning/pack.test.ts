@@ -70,6 +70,18 @@ describe('a pack', () => {
       const { most } = countsOn(printables['read-dials'], rung)
       expect(problemsOf('read-dials', own(1), { ...o, rung, count: most })).toEqual([])
     }
+    // One hand has no figures, so its child gets the words; the other child what was asked for.
+    const mats = makePack(wish([child('Tavi', 'fives'), child('Bram', 'quarters')], [], { things: [{ printable: 'toss-and-fill', covers: 'figures' }] })) // prettier-ignore
+    for (const [i, [rung, covers]] of (
+      [
+        ['fives', 'words'],
+        ['quarters', 'figures'],
+      ] as const
+    ).entries()) {
+      const own = { pages: mats.pages.slice(2 * i, 2 * i + 2), key: mats.keys.slice(i, i + 1), items: [] }
+      expect(problemsOf('toss-and-fill', own, { paper: 'a4', wording: asked.wording, rung, covers, count: 6 })).toEqual([]) // prettier-ignore
+      expect(problemsOf('toss-and-fill', own, { paper: 'a4', wording: asked.wording, rung, count: 6 })).not.toEqual([])
+    }
     const unread = { ...asked, things: [{ ...day, rows: ['bell'] }] }
     expect(() => packLines(unread)).toThrow(/row 1 of your day must be a time and what happens then/)
   })

@@ -6,6 +6,7 @@ import {
   type Printable,
   type PrintableId,
   countsOn,
+  isTwoHanded,
   ownPlan,
   printableOf,
 } from '../printables'
@@ -14,7 +15,7 @@ import { type MisreadingId, type RungId, rungOf, rungs } from '../teaching'
 /** Something that every child of a pack gets, in a version of their own. */
 export interface PackThing extends Pick<
   PrintOptions,
-  'helps' | 'answers' | 'backs' | 'guillotine' | 'cells' | 'reversed' | 'rows'
+  'helps' | 'answers' | 'backs' | 'guillotine' | 'cells' | 'covers' | 'reversed' | 'rows'
 > {
   readonly printable: PrintableId
   /** As many as is usual where it is left out; never more than a child's rung has. */
@@ -104,7 +105,9 @@ function printOf({ printable: id, rung, seed }: PackLine, wish: PackWish, place:
   const printable = printableOf(id)
   const counts = countsOn(printable, rung)
   const count = Math.min(wished ?? counts.usual, counts.most)
-  const options = { paper, wording, lowInk, rung, count, owner: child.name, weights: child.weights, ...own }
+  // One hand alone has no figures.
+  const covers = own.covers === 'figures' && !isTwoHanded(rung) ? 'words' : own.covers
+  const options = { paper, wording, lowInk, rung, count, owner: child.name, weights: child.weights, ...own, covers }
   return printable.make(options, seed)
 }
 

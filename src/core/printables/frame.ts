@@ -13,7 +13,7 @@ import {
   wrapText,
 } from '../drawing'
 import { type DialOptions, centredText, dialShapes, faceWithin } from '../faces'
-import { type Item, hasDialTimes, rungOf, type RungId } from '../teaching'
+import { type Item, type RungId, hasDialTimes, rungOf, sayAnswer } from '../teaching'
 import { languages, say } from '../wording'
 import type { PrintOptions } from './types'
 
@@ -73,6 +73,12 @@ export function dialAt(
 /** The dial that an item shows, with the hands that it shows. */
 export function itemDial(item: Item, x: number, y: number, room: number, options: PrintOptions): Shape {
   return dialAt(item.shown.minute, x, y, room, options, { hands: item.shown.as === 'dial' ? item.shown.hands : 'both' })
+}
+
+/** Words even where the group writes figures, beside the figures or the clock of the same time. */
+export function wordsFor(item: Item, { wording }: PrintOptions): string {
+  const said = sayAnswer(item, item.answer, wording)
+  return isTwoHanded(item.rung) && /^\d/.test(said) ? say(item.shown.minute, { ...wording, form: 'turns' }) : said
 }
 
 /** Shapes that belong together, so that they can be found in the drawing by their name. */

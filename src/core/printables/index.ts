@@ -34,7 +34,7 @@ import { twirlAndFill } from './twirlAndFill'
 import { workBackSheet } from './workBackSheet'
 import { PRINTABLE_IDS, type Printable, type PrintableId } from './types'
 
-export { figures } from './frame'
+export { figures, isTwoHanded } from './frame'
 export * from './needs'
 export { ownPlan } from './ownPlan'
 export * from './play'

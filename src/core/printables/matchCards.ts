@@ -3,10 +3,9 @@ import { centredText } from '../faces'
 import { RefusedValue } from '../errors'
 import { randomFrom, shuffled } from '../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../teaching'
-import { say } from '../wording'
 import { type CardFace, cardPages } from './cards'
 import { controlCards } from './controlCard'
-import { type Cell, figures, isTwoHanded, itemDial, part, printFooter, wordsIn } from './frame'
+import { type Cell, figures, isTwoHanded, itemDial, part, printFooter, wordsFor, wordsIn } from './frame'
 import type { PrintOptions, Printable } from './types'
 
 /** Sets of cards that say the same: a dial and its words, or a dial, its figures and its words. */
@@ -50,7 +49,7 @@ export const matchCards: Printable = {
     )
     const beside =
       options.forms === 3
-        ? (item: Item) => `${figures(item.shown.minute, options)}   ${wordsOf(item, options)}`
+        ? (item: Item) => `${figures(item.shown.minute, options)}   ${wordsFor(item, options)}`
         : undefined
     return { items, pages, key: controlCards('match cards', items, options, `${footer} · key`, beside) }
   },
@@ -59,15 +58,9 @@ export const matchCards: Printable = {
 function facesOf(item: Item, options: PrintOptions): CardFace[] {
   if (options.forms === 3 && !isTwoHanded(item.rung))
     throw new RefusedValue('forms', '2 on a rung with one hand, which has no figures', 3)
-  const words = options.forms === 3 ? wordsOf(item, options) : sayAnswer(item, item.answer, options.wording)
+  const words = options.forms === 3 ? wordsFor(item, options) : sayAnswer(item, item.answer, options.wording)
   const figureCards = options.forms === 3 ? [wordCard('figures', figures(item.shown.minute, options), 12)] : []
   return [dialCard(item, options), ...figureCards, wordCard('words', words)]
-}
-
-/** Words even where the group writes figures: a set of three has its figures besides. */
-function wordsOf(item: Item, { wording }: PrintOptions): string {
-  const said = sayAnswer(item, item.answer, wording)
-  return /^\d/.test(said) ? say(item.shown.minute, { ...wording, form: 'turns' }) : said
 }
 
 /** A card with the dial of an item. */

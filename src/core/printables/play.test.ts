@@ -126,6 +126,34 @@ describe('what fits the minutes there are', () => {
     for (const { time } of sizes) expect(time.most).toBeLessThanOrEqual(15)
   })
 
+  it('is worked out for the narrowest sector that can be printed', () => {
+    const o = { ...usual(printables['twirl-and-fill']), count: 11, cells: 4, sectors: [0.7, ...Array.from({ length: 10 }, () => 10)] }
+    expect(() => printables['twirl-and-fill'].make({ ...o, rung: 'oclock' }, 3)).not.toThrow()
+    // Its last cell alone takes 4 × 100.7 ÷ 0.7 turns; the others are long filled.
+    const { mean } = gameTurns(printables['twirl-and-fill'], o, 1)
+    expect(mean - (4 * 100.7) / 0.7).toBeGreaterThan(0)
+    expect(mean - (4 * 100.7) / 0.7).toBeLessThan(0.2)
+  }) // prettier-ignore
+
+  it('leaves out nothing that fits, and is found at once for a sector that is nearly never hit', () => {
+    const twirl = printables['twirl-and-fill']
+    const all = (minutes: number, mats: Mats, sectors: number[]) => {
+      const found = sizesOf(twirl, { ...usual(twirl), sectors }, { ...wish, minutes }, mats)
+      const every = Array.from({ length: 9 }, (_, i) => i + 4).flatMap((count) => [1, 2].map((cells) => ({ count, cells })))
+      const fitting = every.filter((size) => playTime(gameTurns(twirl, { ...usual(twirl), sectors, ...size }, 3, { ...USUAL_RULES, mats }), 20).most <= minutes * 1.25)
+      return { found: found.filter(({ cells, refills }) => cells <= 2 && refills === 0).map(({ kinds, cells }) => `${kinds} × ${cells}`).sort(), fitting: fitting.map(({ count, cells }) => `${count} × ${cells}`).sort() }
+    } // prettier-ignore
+    for (const [minutes, mats] of [
+      [6, 'shared'],
+      [15, 'first-full'],
+      [30, 'all-full'],
+    ] as const) {
+      const { found, fitting } = all(minutes, mats, [1, 2, 1, 3])
+      expect(found).toEqual(fitting)
+    }
+    expect(all(12, 'shared', [1, 10, 10, 10, 10, 10])).toEqual({ found: [], fitting: [] })
+  })
+
   it('has the time that the game then really takes', () => {
     const [best] = sizesOf(toss, usual(toss), wish, 'shared')
     if (!best) throw new Error('nothing fits')

@@ -4,6 +4,7 @@ import {
   type TimeWish,
   type TurnDistribution,
   fillTurns,
+  leastTurns,
   playersTurns,
   refilledTurns,
   simulateFill,
@@ -90,13 +91,13 @@ export function sizesOf(
   const { leastItems, mostItems } = printable
   const kinds = Array.from({ length: mostItems - leastItems + 1 }, (_, i) => leastItems + i)
   const sizes = kinds.flatMap((count) => [1, 2, 3, 4].map((cells) => ({ kinds: count, cells })))
+  const at = (size: { kinds: number; cells: number }) => ({ ...options, count: size.kinds, cells: size.cells })
   const withRefills = [0, 1].flatMap((refills) =>
-    sizesFor(wish, sizes, (size, players) =>
-      gameTurns(printable, { ...options, count: size.kinds, cells: size.cells }, players, {
-        mats,
-        squash: false,
-        refills,
-      }),
+    sizesFor(
+      wish,
+      sizes,
+      (size, players) => gameTurns(printable, at(size), players, { mats, squash: false, refills }),
+      (size) => (printable.fill ? leastTurns(printable.fill(at(size))) * (refills + 1) : 0),
     ).map((size) => ({ ...size, refills })),
   )
   // Of two that fit alike, the one without clearing the mat.

@@ -153,6 +153,12 @@ describe('what is refused', () => {
     expect(refused('trail', { by: 7 })).toThrow('by must be a multiple of 5 minutes from 5 to 300, got 7')
     expect(refused('minutes-later', { by: 7 })).toThrow(/by must be a multiple of 5/)
     expect(refused('match-cards', { rung: 'fives', forms: 3 })).toThrow(/forms must be 2 on a rung with one hand/)
+    expect(refused('toss-and-fill', { rung: 'fives', covers: 'figures' })).toThrow(
+      'covers must be dials or words on a rung with one hand, which has no figures, got figures',
+    )
+    expect(refused('twirl-and-fill', { count: 6, covers: 'words', sectors: [1, 10, 10, 10, 10, 10] })).toThrow(
+      'width of a sector must be wide enough beside the others for a clock, got 7.1 degrees',
+    )
     expect(refused('timetable', { rows: ['breakfast'] })).toThrow(
       'row 1 of your day must be a time and what happens then, such as 7:30 breakfast, got breakfast',
     )

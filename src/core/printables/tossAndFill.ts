@@ -1,9 +1,9 @@
 import { type Drawing, INK, type PathCommand, type Point, type Shape, bodyArea, makePage } from '../drawing'
 import { randomFrom } from '../random'
-import { type Item, hasDialTimes, makeItems, sayAnswer } from '../teaching'
+import { type Item, hasDialTimes, makeItems } from '../teaching'
 import { controlCards } from './controlCard'
-import { part, printFooter, wordsIn } from './frame'
-import { MAT_NOTES, USUAL_CELLS, mat } from './mat'
+import { itemDial, part, printFooter, wordsIn } from './frame'
+import { MAT_NOTES, USUAL_CELLS, inWords, mat, thrown } from './mat'
 import type { PrintOptions, Printable } from './types'
 
 const FACES = 6
@@ -11,19 +11,19 @@ const FACES = 6
 const EDGE_MM = 46
 const FLAP_MM = 10
 
-/** A die with six times to fold and glue, and a mat of clocks to fill: what is thrown is covered. */
+/** A die with six times to fold and glue, and a mat to fill: what is thrown is covered. */
 export const tossAndFill: Printable = {
   id: 'toss-and-fill',
   kind: 'game',
   name: 'Toss and fill',
-  purpose: 'A die with six times and a mat of clocks to cover; how long it lasts is worked out first',
+  purpose: 'A die with six times and a mat to cover; how long it lasts is worked out first',
   stage: 'pictorial',
   counts: 'times on the die',
   leastItems: FACES,
   mostItems: FACES,
   usualItems: FACES,
   suits: hasDialTimes,
-  takes: ['helps', 'cells'],
+  takes: ['helps', 'cells', 'covers'],
   notes: () => [...MAT_NOTES],
   needs: ['scissors', 'glue', 'card', 'counters'],
   cautions: ['scissors', 'small-parts', 'glue'],
@@ -32,11 +32,10 @@ export const tossAndFill: Printable = {
     const random = randomFrom(seed)
     const items = makeItems(random, { rung: options.rung, ask: 'read', count: FACES })
     const footer = printFooter('Toss and fill', options, seed)
-    const owner = options.owner ? `Mat for ${options.owner}` : 'Mat: cover a clock of the time that was thrown'
     return {
       items,
-      pages: [dieNet(items, options, footer), mat(random, items, options, owner, footer)],
-      key: controlCards('toss and fill', items, options, `${footer} · key`),
+      pages: [dieNet(items, options, footer), mat(random, items, options, 'thrown', footer)],
+      key: controlCards('toss and fill', items, options, `${footer} · key`, (item) => inWords(item, options)),
     }
   },
 }
@@ -64,9 +63,10 @@ function dieNet(items: readonly Item[], options: PrintOptions, footer: string): 
   const corner = (face: number) => ({ x: left + (CROSS[face]?.[0] ?? 0) * EDGE_MM, y: top + (CROSS[face]?.[1] ?? 0) * EDGE_MM }) // prettier-ignore
   const faces = items.map((item, face): Shape => {
     const { x, y } = corner(face)
-    const said = sayAnswer(item, item.answer, options.wording)
-    const within = EDGE_MM - 8
-    return part(`face-${face}`, wordsIn(said, x + EDGE_MM / 2, y + EDGE_MM / 2, within, 7, within))
+    const [middle, within] = [EDGE_MM / 2, EDGE_MM - 8]
+    const words = (text: string) => wordsIn(text, x + middle, y + middle, within, 7, within)
+    const shapes = thrown(item, options, words, () => itemDial(item, x + middle, y + middle, within / 2, options))
+    return part(`face-${face}`, shapes)
   })
   const net = CROSS.flatMap((_, face) => (Object.keys(SIDES) as Side[]).flatMap((side) => edge(face, side, corner(face))))
   return makePage({

@@ -10,14 +10,16 @@ import {
 } from '../drawing'
 import { RefusedValue } from '../errors'
 import { randomFrom } from '../random'
-import { type Item, hasDialTimes, makeItems, sayAnswer } from '../teaching'
+import { type Item, hasDialTimes, makeItems } from '../teaching'
 import { controlCards } from './controlCard'
-import { part, printFooter } from './frame'
-import { MAT_NOTES, USUAL_CELLS, mat } from './mat'
+import { itemDial, part, printFooter } from './frame'
+import { MAT_NOTES, USUAL_CELLS, inWords, mat, thrown } from './mat'
 import { wordsInSector } from './sectorWords'
 import type { PrintOptions, Printable } from './types'
 
 const RADIUS_MM = 84
+/** Larger clocks than these would leave the mat's far behind, mm. */
+const MOST_ROOM_MM = 30
 
 /** How wide each sector is beside the others. Throws RefusedValue for a width that is not above 0. */
 function weightsOf({ count, sectors }: Pick<PrintOptions, 'count' | 'sectors'>): number[] {
@@ -28,19 +30,19 @@ function weightsOf({ count, sectors }: Pick<PrintOptions, 'count' | 'sectors'>):
   })
 }
 
-/** A spinner with 4 to 12 sectors and a mat of clocks to fill: what the arrow points at is covered. */
+/** A spinner with 4 to 12 sectors and a mat to fill: what the arrow points at is covered. */
 export const twirlAndFill: Printable = {
   id: 'twirl-and-fill',
   kind: 'game',
   name: 'Twirl and fill',
-  purpose: 'A spinner with 4 to 12 times and a mat of clocks to cover; how long it lasts is worked out first',
+  purpose: 'A spinner with 4 to 12 times and a mat to cover; how long it lasts is worked out first',
   stage: 'pictorial',
   counts: 'sectors',
   leastItems: 4,
   mostItems: 12,
   usualItems: 6,
   suits: hasDialTimes,
-  takes: ['helps', 'cells', 'sectors'],
+  takes: ['helps', 'cells', 'covers', 'sectors'],
   notes: () => [...MAT_NOTES],
   needs: ['clip', 'counters', 'scissors'],
   cautions: ['scissors', 'small-parts'],
@@ -49,11 +51,10 @@ export const twirlAndFill: Printable = {
     const random = randomFrom(seed)
     const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
     const footer = printFooter('Twirl and fill', options, seed)
-    const owner = options.owner ? `Mat for ${options.owner}` : 'Mat: cover a clock of the time that was twirled'
     return {
       items,
-      pages: [spinner(items, options, footer), mat(random, items, options, owner, footer)],
-      key: controlCards('twirl and fill', items, options, `${footer} · key`),
+      pages: [spinner(items, options, footer), mat(random, items, options, 'twirled', footer)],
+      key: controlCards('twirl and fill', items, options, `${footer} · key`, (item) => inWords(item, options)),
     }
   },
 }
@@ -70,7 +71,15 @@ function spinner(items: readonly Item[], options: PrintOptions, footer: string):
     const edge = pointOnDial(from, RADIUS_MM)
     return [
       { type: 'line', layer: 'ink', x1: 0, y1: 0, x2: edge.x, y2: edge.y, stroke: INK, strokeMm: 0.5 },
-      part(`sector-${i}`, wordsInSector(sayAnswer(item, item.answer, options.wording), from, to, RADIUS_MM)),
+      part(
+        `sector-${i}`,
+        thrown(
+          item,
+          options,
+          (text) => wordsInSector(text, from, to, RADIUS_MM),
+          () => clockInSector(item, from, to, options),
+        ),
+      ),
     ]
   })
   const round: Shape = { type: 'path', layer: 'cut', commands: circlePath(0, 0, RADIUS_MM), stroke: INK, strokeMm: 0.5 }
@@ -83,6 +92,19 @@ function spinner(items: readonly Item[], options: PrintOptions, footer: string):
       arrow(x, y + RADIUS_MM + 22),
     ],
   })
+}
+
+/** The room in which a clock can still be read, mm. */
+const LEAST_ROOM_MM = 12
+
+/** A clock as large as the circle that touches both edges of its sector and the rim. */
+function clockInSector(item: Item, from: number, to: number, options: PrintOptions): Shape {
+  const sine = Math.sin((Math.min((to - from) / 2, 90) * Math.PI) / 180)
+  const touching = (RADIUS_MM * sine) / (1 + sine)
+  if (touching - 1.5 < LEAST_ROOM_MM)
+    throw new RefusedValue('width of a sector', 'wide enough beside the others for a clock', `${(to - from).toFixed(1)} degrees`) // prettier-ignore
+  const { x, y } = pointOnDial((from + to) / 2, RADIUS_MM - touching)
+  return itemDial(item, x, y, Math.min(touching - 1.5, MOST_ROOM_MM), options)
 }
 
 /** An arrow to cut out, for those who have a fastener: its hole is at the origin. */

@@ -18,6 +18,14 @@ export type PrintableId = (typeof PRINTABLE_IDS)[number]
 export const HELP_LEVELS = ['none', 'ring of fives', 'ring, past and to sides', 'ring, sides and hand names'] as const
 export type HelpLevel = 0 | 1 | 2 | 3
 
+/** What is covered in a game on a mat: clocks of the times that are thrown in words, or the times of the clocks that are thrown. */
+export const COVERS = {
+  dials: 'clocks, by their words',
+  figures: 'figures, by their clocks',
+  words: 'words, by their clocks',
+} as const
+export type Covers = keyof typeof COVERS
+
 /** How the back of a card comes to lie behind its front: by turning the sheet over its long or its short edge. */
 export const FLIPS = { 'long-edge': 'turned over the long edge', 'short-edge': 'turned over the short edge' } as const
 export type Flip = keyof typeof FLIPS
@@ -46,6 +54,8 @@ export interface PrintOptions {
   readonly forms?: 2 | 3
   /** In the games on a mat: cells of each time, 1 to 4. */
   readonly cells?: number
+  /** In the games on a mat: what is on the mat, clocks where it is left out; die or spinner show the other side. */
+  readonly covers?: Covers
   /** How wide each sector of a spinner is beside the others, each above 0; alike where it is left out. */
   readonly sectors?: readonly number[]
   /** Minutes from each clock to the next, 5 to 300; drawn anew for each where it is left out. */
@@ -76,6 +86,7 @@ export type Extra =
   | 'backs'
   | 'forms'
   | 'cells'
+  | 'covers'
   | 'sectors'
   | 'by'
   | 'boards'

@@ -20,6 +20,7 @@ const PLAYERS = 3
 export function FindPanel({ state }: { state: PrintState }) {
   const [rung, setRung] = useState<RungId | ''>('')
   const [kind, setKind] = useState('')
+  const [stage, setStage] = useState('')
   const [minutes, setMinutes] = useState<number | ''>('')
   const [missing, setMissing] = useState<readonly NeedId[]>([])
   const { options, all } = state
@@ -28,7 +29,8 @@ export function FindPanel({ state }: { state: PrintState }) {
   const lengths = useMemo(() => new Map(all.map((each) => [each.id, lengthOf(each, rung, { paper, wording: { language, form } })])), [all, rung, paper, language, form])
   const isWanted = (each: Printable) =>
     (rung === '' || each.suits(rung)) &&
-    (kind === '' || each.kind === kind || each.stage === kind) &&
+    (kind === '' || each.kind === kind) &&
+    (stage === '' || each.stage === stage) &&
     (minutes === '' || (lengths.get(each.id) ?? 0) <= minutes) &&
     !each.needs.some((need) => missing.includes(need))
   const found = all.filter(isWanted)
@@ -36,7 +38,10 @@ export function FindPanel({ state }: { state: PrintState }) {
     <section className="sheet print-find" aria-label="What can be printed">
       <Stack gap={6}>
         <NativeSelect aria-label="For which rung" value={rung} onChange={(event) => setRung(event.currentTarget.value as RungId | '')} data={[{ value: '', label: 'For any rung' }, ...rungs.map(({ id, name }) => ({ value: id, label: name }))]} />
-        <NativeSelect aria-label="Which kind" value={kind} onChange={(event) => setKind(event.currentTarget.value)} data={[{ value: '', label: 'Games, cards and sheets' }, ...Object.entries(KINDS).map(([value, label]) => ({ value, label })), ...STAGES.map((stage) => ({ value: stage, label: `${stage} only` }))]} />
+        <Group grow gap={6} wrap="nowrap">
+          <NativeSelect aria-label="Which kind" value={kind} onChange={(event) => setKind(event.currentTarget.value)} data={[{ value: '', label: 'All kinds' }, ...Object.entries(KINDS).map(([value, label]) => ({ value, label }))]} />
+          <NativeSelect aria-label="Which stage" value={stage} onChange={(event) => setStage(event.currentTarget.value)} data={[{ value: '', label: 'Any stage' }, ...STAGES]} />
+        </Group>
         <NumberInput aria-label="Done within so many minutes" placeholder="Done within … minutes" value={minutes} min={1} max={120} allowDecimal={false} onChange={(value) => setMinutes(typeof value === 'number' ? value : '')} />
         <details>
           <summary>Without …{missing.length > 0 ? ` (${missing.length})` : ''}</summary>
@@ -47,7 +52,7 @@ export function FindPanel({ state }: { state: PrintState }) {
           </Stack>
         </details>
         <div className="print-list">
-          {found.length === 0 && <Text>Nothing is like that: allow more minutes, or another kind.</Text>}
+          {found.length === 0 && <Text>Nothing is like that: allow more minutes, another kind or stage.</Text>}
           {(Object.keys(KINDS) as (keyof typeof KINDS)[]).map((of) => {
             const own = found.filter((each) => each.kind === of)
             return own.length === 0 ? null : (

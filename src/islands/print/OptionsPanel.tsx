@@ -1,5 +1,7 @@
 import { Input, NativeSelect, NumberInput, SegmentedControl, Stack, Switch, Text, TextInput } from '@mantine/core'
 import {
+  COVERS,
+  type Covers,
   FLIPS,
   type Flip,
   HELP_LEVELS,
@@ -7,6 +9,7 @@ import {
   NEEDS,
   type PaperId,
   type RungId,
+  isTwoHanded,
   papers,
   printable as drawable,
 } from '../../core'
@@ -21,7 +24,7 @@ const PAPERS = ['a4', 'letter'] as const
 /** Everything that can be set of a print; what the house rules say is said, not asked again. */
 export function OptionsPanel({ state }: { state: PrintState }) {
   const { picked, printable, counts, options, set, takes } = state
-  const isTwoHanded = picked.rung !== 'fives' && picked.rung !== 'hour-hand'
+  const hasFigures = isTwoHanded(picked.rung)
   return (
     <section className="sheet" aria-label="Options">
       <Stack gap="xs">
@@ -39,12 +42,13 @@ export function OptionsPanel({ state }: { state: PrintState }) {
             <SegmentedControl fullWidth aria-labelledby="cells-of-each" value={String(picked.cells)} onChange={(value) => set({ cells: Number(value) })} data={['1', '2', '3', '4']} />
           </div>
         )}
+        {takes('covers') && <NativeSelect label="What is covered" value={options.covers ?? 'dials'} onChange={(event) => set({ covers: event.currentTarget.value as Covers })} data={Object.entries(COVERS).filter(([value]) => hasFigures || value !== 'figures').map(([value, label]) => ({ value, label }))} />}
         {takes('sectors') && <TextInput label="Widths of the sectors" description="Alike where this is empty; 1, 2 makes the second twice as wide as the first" placeholder="1, 1, 1 …" value={picked.sectors} maxLength={80} onChange={(event) => set({ sectors: event.currentTarget.value })} />}
         {takes('by') && <NumberInput label="Minutes from clock to clock" description="Mixed where this is empty; else a multiple of 5" placeholder="mixed" value={picked.by ?? ''} onChange={(value) => set({ by: typeof value === 'number' ? value : null })} clampBehavior="none" allowDecimal={false} />}
         {takes('answers') && (
           <SegmentedControl fullWidth aria-label="How it is answered" value={picked.answers} onChange={(value) => set({ answers: value as 'write' | 'choose' })} data={[{ value: 'write', label: 'Write the answer' }, { value: 'choose', label: 'Ring one of three' }]} />
         )}
-        {takes('forms') && isTwoHanded && (
+        {takes('forms') && hasFigures && (
           <SegmentedControl fullWidth aria-label="What a set is made of" value={String(picked.forms)} onChange={(value) => set({ forms: value === '3' ? 3 : 2 })} data={[{ value: '2', label: 'Dial, words' }, { value: '3', label: 'Dial, figures, words' }]} />
         )}
         {takes('reversed') && <Switch label="Show clocks, write the times" checked={picked.reversed} onChange={(event) => set({ reversed: event.currentTarget.checked })} />}

@@ -25,8 +25,8 @@ export function PackPanel({ state }: { state: PrintState }) {
   const group = groups.find(({ id }) => id === groupId) ?? groups[0]
   const toggle = (id: PrintableId, on: boolean) => setChosen(on ? [...chosen, id] : chosen.filter((each) => each !== id))
   // What is on the bench goes into the pack as it is set there; of the rest only how it is helped and answered.
-  const { helps, answers, backs, guillotine, cells, reversed, rows } = options
-  const onBench = { count: picked.count ?? undefined, backs, guillotine, cells, reversed, rows }
+  const { helps, answers, backs, guillotine, cells, covers, reversed, rows } = options
+  const onBench = { count: picked.count ?? undefined, backs, guillotine, cells, covers, reversed, rows }
   const things = chosen.map((printable): PackThing => ({ printable, helps, answers, ...(printable === picked.id ? onBench : {}) }))
   const begin = () => group && pack.begin({ groupId: group.id, things, seed: picked.seed })
   if (groups.length === 0) return <Text>There is no group yet: make one under Children first.</Text>

@@ -1,5 +1,6 @@
 import { useDeferredValue, useMemo, useState } from 'react'
 import {
+  type Covers,
   type Extra,
   type Flip,
   type HelpLevel,
@@ -15,6 +16,7 @@ import {
   type SavedPrint,
   type Settings,
   countsOn,
+  isTwoHanded,
   printableOf,
   printables,
   rungs,
@@ -38,6 +40,7 @@ export interface Picked {
   /** Minutes from clock to clock; null draws them. */
   readonly by: number | null
   readonly boards: number
+  readonly covers: Covers
   readonly reversed: boolean
   /** A day of one's own as it is typed, a row a line; empty: a day that is made up. */
   readonly rows: string
@@ -53,7 +56,7 @@ export interface Picked {
 
 const FIRST: Picked = {
   id: 'read-dials', rung: 'half', count: null, helps: 0, answers: 'write', forms: 2, backs: '', guillotine: false, cells: 3, sectors: '', by: null,
-  boards: 4, reversed: false, rows: '', lures: [], title: '', owner: '', copies: 1, paper: '', lowInk: null, seed: 1,
+  covers: 'dials', boards: 4, reversed: false, rows: '', lures: [], title: '', owner: '', copies: 1, paper: '', lowInk: null, seed: 1,
 } // prettier-ignore
 const ALL = Object.values(printables)
 export const MOST_SEED = 999_999
@@ -122,7 +125,7 @@ function optionsOf(picked: Picked, usual: number, settings: Settings): PrintOpti
   const takes = (extra: Extra) => printableOf(picked.id).takes.includes(extra)
   const sectors = picked.sectors.split(/[ ,;]+/).filter(Boolean).map(Number) // prettier-ignore
   const rows = picked.rows.split('\n').filter((line) => line.trim() !== '')
-  const isTwoHanded = picked.rung !== 'fives' && picked.rung !== 'hour-hand'
+  const hasFigures = isTwoHanded(picked.rung)
   return {
     paper: picked.paper || settings.paper,
     lowInk: picked.lowInk ?? settings.lowInk,
@@ -133,10 +136,11 @@ function optionsOf(picked: Picked, usual: number, settings: Settings): PrintOpti
     ...(picked.title.trim() ? { title: picked.title.trim() } : {}),
     ...(takes('helps') ? { helps: picked.helps } : {}),
     ...(takes('answers') ? { answers: picked.answers } : {}),
-    ...(takes('forms') && isTwoHanded ? { forms: picked.forms } : {}),
+    ...(takes('forms') && hasFigures ? { forms: picked.forms } : {}),
     ...(takes('backs') && picked.backs ? { backs: picked.backs } : {}),
     ...(takes('cuts') ? { guillotine: picked.guillotine } : {}),
     ...(takes('cells') ? { cells: picked.cells } : {}),
+    ...(takes('covers') && (hasFigures || picked.covers !== 'figures') ? { covers: picked.covers } : {}),
     ...(takes('sectors') && sectors.length > 0 ? { sectors } : {}),
     ...(takes('by') && picked.by !== null ? { by: picked.by } : {}),
     ...(takes('boards') ? { boards: picked.boards } : {}),
@@ -163,6 +167,7 @@ function pickedFrom({ printable, options, seed }: SavedPrint): Picked {
   return {
     id: printable, rung, count, helps, answers, forms, backs, guillotine, cells, boards, seed, copies: 1, paper: options.paper, lowInk: options.lowInk ?? false,
     sectors: options.sectors?.join(', ') ?? '',
+    covers: options.covers ?? 'dials',
     by: options.by ?? null,
     reversed: options.reversed ?? false,
     rows: options.rows?.join('\n') ?? '',

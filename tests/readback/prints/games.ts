@@ -8,6 +8,8 @@ import {
   inPart,
   minuteIn,
   modulo,
+  type Shapes,
+  saysTruth,
   shiftIn,
   textBox,
   widthOf,
@@ -107,17 +109,45 @@ const calling: Checker = (read) => {
 const angleOf = (at?: Point, from?: Point) => (Math.atan2((at?.x ?? NaN) - (from?.x ?? NaN), (from?.y ?? NaN) - (at?.y ?? NaN)) * 180) / Math.PI // prettier-ignore
 const distance = (a?: Point, b?: Point) => Math.hypot((a?.x ?? NaN) - (b?.x ?? NaN), (a?.y ?? NaN) - (b?.y ?? NaN))
 
+/** What is thrown or twirled and what is covered: words and their clocks, or clocks and their figures or words. */
+function expectFilled(read: Read, thrown: readonly Shapes[], mat: Shapes): void {
+  const { o } = read
+  const often = o.cells ?? 3
+  const isOneHanded = o.rung === 'fives' || o.rung === 'hour-hand'
+  const matches = (one: Shapes): number => {
+    const [dial] = dials(one)
+    if (!dial) return dials(mat).filter((each) => said(each, o) === words(one)).length
+    const texts = groups(mat, 'cell').map((cell) => words(cell))
+    return texts.filter((text) => saysTruth(dial, text, o) && (isOneHanded || /^\d/.test(text) === (o.covers === 'figures'))).length // prettier-ignore
+  }
+  const isShown = o.covers === undefined || o.covers === 'dials'
+  const all = isShown ? dials(mat).length : groups(mat, 'cell').length
+  read.expect(all === thrown.length * often, `${all} on the mat`)
+  read.expect(isShown === (dials(thrown.flat()).length === 0), 'the same is thrown as is covered')
+  expectDistinct(read, thrown.map((one) => face(one) ?? words(one)), 'a time comes twice') // prettier-ignore
+  for (const one of thrown) read.expect(matches(one) === often, `“${face(one) ?? words(one)}” comes ${matches(one)} times`) // prettier-ignore
+  if (isShown) return expectControl(read, thrown.map((one) => words(one))) // prettier-ignore
+  const known = [...control(read).values()].sort().join()
+  read.expect(known === thrown.map((one) => face(one)).sort().join(), 'the key has other clocks') // prettier-ignore
+  const told = [...control(read).keys()].flatMap((text) => Array.from({ length: often }, () => text)) // prettier-ignore
+  read.expect(told.sort().join('|') === groups(mat, 'cell').map((cell) => words(cell)).sort().join('|'), 'the key has other words') // prettier-ignore
+  for (const cell of groups(mat, 'cell')) {
+    const [spot, text] = [textBox(cell.filter(({ tag }) => tag === 'circle')), cell.filter(({ tag }) => tag === 'text')]
+    const [x, y, r] = [(spot.left + spot.right) / 2, (spot.top + spot.bottom) / 2, (spot.right - spot.left) / 2]
+    for (const line of text)
+      for (const corner of letters(line, widthOf(line)))
+        read.expect(distance(corner, { x, y }) < r, `“${line.text}” runs out of its place on the mat`)
+  }
+}
+
 const filling: Checker = (read) => {
   const { o } = read
   const [first = [], mat = []] = read.pages
-  const faces = [...groups(first, 'face'), ...groups(first, 'sector')].map((each) => words(each))
-  expectDistinct(read, faces, 'a time comes twice')
-  const onMat = dials(mat).map((dial) => said(dial, o))
-  read.expect(onMat.length === faces.length * (o.cells ?? 3), `${onMat.length} clocks on the mat`)
-  for (const text of faces) read.expect(onMat.filter((each) => each === text).length === (o.cells ?? 3), `“${text}” comes ${onMat.filter((each) => each === text).length} times`) // prettier-ignore
-  expectControl(read, faces)
+  const sectors = groups(first, 'sector')
+  const faces = [...groups(first, 'face'), ...sectors]
+  expectFilled(read, faces, mat)
   if (groups(first, 'face').length > 0) expectDie(read, first)
-  if (!groups(first, 'sector').length) return
+  if (sectors.length === 0) return
   const lines = first.filter(({ tag, parts }) => tag === 'line' && parts.at(-1) === 'spinner')
   const edges = lines.map(({ points: [from, to] }) => angleOf(to, from))
   const weights = faces.map((_, i) => o.sectors?.[i] ?? 1)
@@ -126,9 +156,21 @@ const filling: Checker = (read) => {
     const wide = modulo((edges[(i + 1) % edges.length] ?? 0) - edge, 360)
     read.expect(Math.abs(wide - (360 * (weights[i] ?? 0)) / sum) < 0.1, `sector ${i + 1} is ${wide} degrees wide`)
     const [centre, rim] = lines[i]?.points ?? []
-    const own = (groups(first, 'sector')[i] ?? []).filter(({ tag }) => tag === 'text')
-    // Every corner of every line of words lies within the edges and the rim.
-    for (const text of own)
+    // Every corner of every line of words, and every clock, lies within the edges and the rim.
+    const own = sectors[i] ?? []
+    for (const {
+      points: [left, right],
+    } of own.filter(({ tag, parts }) => tag === 'circle' && parts.at(-1) === 'dial').slice(0, 1)) {
+      const at = { x: ((left?.x ?? NaN) + (right?.x ?? NaN)) / 2, y: ((left?.y ?? NaN) + (right?.y ?? NaN)) / 2 }
+      const r = distance(left, right) / 2
+      const [away, on] = [distance(at, centre), modulo(angleOf(at, centre) - edge, 360)]
+      const toEdges = [on, wide - on].map((turn) => away * Math.sin((Math.min(turn, 90) * Math.PI) / 180))
+      read.expect(
+        on < wide && Math.min(...toEdges) > r && away + r < distance(rim, centre),
+        `the clock of sector ${i + 1} reaches out of it`,
+      )
+    }
+    for (const text of own.filter(({ tag, parts }) => tag === 'text' && !parts.includes('dial')))
       for (const corner of letters(text, widthOf(text))) {
         const on = modulo(angleOf(corner, centre) - edge, 360)
         read.expect(on < wide && distance(corner, centre) < distance(rim, centre), `“${text.text}” runs out of sector ${i + 1}`) // prettier-ignore

@@ -29,6 +29,7 @@ export function drawnOptions(random: Random, printable: Printable, rung: RungId)
   const takes = (extra: Printable['takes'][number]) => printable.takes.includes(extra)
   const maybe = <T>(value: T): T | undefined => (drawInt(random, 0, 1) === 0 ? value : undefined)
   const twoHanded = rung !== 'fives' && rung !== 'hour-hand'
+  const covers = takes('covers') ? draw(random, twoHanded ? (['dials', 'figures', 'words'] as const) : (['dials', 'words'] as const)) : 'dials'
   return {
     paper: draw(random, ['a4', 'letter'] as const),
     wording: { language: draw(random, Object.keys(languages) as LanguageId[]), form: draw(random, ['turns', 'minutes-past', 'digital'] as const) },
@@ -42,7 +43,9 @@ export function drawnOptions(random: Random, printable: Printable, rung: RungId)
     ...(takes('backs') ? { backs: draw(random, [undefined, 'long-edge', 'short-edge'] as const) } : {}),
     ...(takes('forms') && twoHanded ? { forms: draw(random, [2, 3] as const) } : {}),
     ...(takes('cells') ? { cells: drawInt(random, 1, 4) } : {}),
-    ...(takes('sectors') ? { sectors: maybe(Array.from({ length: count }, () => drawInt(random, 1, draw(random, [3, 10])))) } : {}),
+    ...(takes('covers') ? { covers } : {}),
+    // Clocks need wider sectors than words do.
+    ...(takes('sectors') ? { sectors: covers === 'dials' || count <= 8 ? maybe(Array.from({ length: count }, () => drawInt(random, 1, covers === 'dials' ? draw(random, [3, 10]) : 2))) : undefined } : {}),
     ...(takes('by') ? { by: maybe(draw(random, [5, 10, 20, 35, 50, 65, 95])) } : {}),
     ...(takes('boards') ? { boards: drawInt(random, 2, 4) } : {}),
     ...(takes('reversed') ? { reversed: drawInt(random, 0, 1) === 1 } : {}),
