@@ -15,6 +15,8 @@ import type { PrintState } from './usePrint'
 
 const KINDS = { game: 'Games', cards: 'Cards', sheet: 'Sheets' } as const
 const PLAYERS = 3
+/** Two side by side in the narrow column, their words whole. */
+const NARROW = { rightSectionWidth: 26, styles: { input: { paddingInlineStart: 10 } } }
 
 /** Games, cards and sheets, found by rung, kind, stage, minutes and what is to hand; the one that is picked is pressed. */
 export function FindPanel({ state }: { state: PrintState }) {
@@ -39,8 +41,8 @@ export function FindPanel({ state }: { state: PrintState }) {
       <Stack gap={6}>
         <NativeSelect aria-label="For which rung" value={rung} onChange={(event) => setRung(event.currentTarget.value as RungId | '')} data={[{ value: '', label: 'For any rung' }, ...rungs.map(({ id, name }) => ({ value: id, label: name }))]} />
         <Group grow gap={6} wrap="nowrap">
-          <NativeSelect aria-label="Which kind" value={kind} onChange={(event) => setKind(event.currentTarget.value)} data={[{ value: '', label: 'All kinds' }, ...Object.entries(KINDS).map(([value, label]) => ({ value, label }))]} />
-          <NativeSelect aria-label="Which stage" value={stage} onChange={(event) => setStage(event.currentTarget.value)} data={[{ value: '', label: 'Any stage' }, ...STAGES]} />
+          <NativeSelect aria-label="Which kind" {...NARROW} value={kind} onChange={(event) => setKind(event.currentTarget.value)} data={[{ value: '', label: 'All kinds' }, ...Object.entries(KINDS).map(([value, label]) => ({ value, label }))]} />
+          <NativeSelect aria-label="Which stage" {...NARROW} value={stage} onChange={(event) => setStage(event.currentTarget.value)} data={[{ value: '', label: 'Any stage' }, ...STAGES]} />
         </Group>
         <NumberInput aria-label="Done within so many minutes" placeholder="Done within … minutes" value={minutes} min={1} max={120} allowDecimal={false} onChange={(value) => setMinutes(typeof value === 'number' ? value : '')} />
         <details>
