@@ -67,6 +67,11 @@ describe('a kept print', () => {
   it.each<[string, object, RegExp]>([
     ['an unknown printable', { ...saved, printable: 'snap' }, /body\.printable must be one of/],
     ['a seed in words', { ...saved, seed: 'seven' }, /body\.seed must be a number, got seven/],
+    [
+      'what no mat has',
+      { ...saved, options: { ...saved.options, covers: 'pictures' } },
+      /body\.options\.covers must be one of/,
+    ],
     ['no rung', { ...saved, options: { ...saved.options, rung: undefined } }, /body\.options\.rung is required/],
   ])('is refused by name: %s', async (_, body, message) => {
     const before = (await call<unknown[]>(prints.GET, 'GET')).body.length

@@ -4,7 +4,7 @@ import { boxOf, readSvg } from '../../../tests/readback/svg'
 import { cutLines } from '../../../tests/readback/prints/reading'
 import { type Drawing, type PaperId, SAFE_MARGIN_MM, papers, toSvg } from '../drawing'
 import { cardPages, cutGrid, patternedBack } from './cards'
-import { gridCells, titleOr } from './frame'
+import { clockCells, gridCells, titleOr } from './frame'
 import type { Flip, PrintOptions } from './types'
 
 const options = (more: Partial<PrintOptions> = {}): PrintOptions => ({
@@ -127,5 +127,26 @@ describe('a grid', () => {
     expect(cells.map(({ x, y }) => [x, y])).toEqual([[10, 20], [40, 20], [70, 20], [10, 50]]) // prettier-ignore
     expect(new Set(cells.map(({ width, height }) => `${width} ${height}`))).toEqual(new Set(['30 30']))
     expect(gridCells({ x: 0, y: 0, width: 10, height: 10 }, 2, 2, 9)).toHaveLength(4)
+  })
+
+  it('of clocks keeps what is written under a clock near it, on the page, however few there are', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom('a4' as PaperId, 'letter' as PaperId),
+        fc.integer({ min: 2, max: 3 }),
+        fc.integer({ min: 1, max: 15 }),
+        (paper, columns, count) => {
+          const cells = clockCells(paper, columns, count)
+          expect(cells).toHaveLength(count)
+          for (const { x, y, width, height } of cells) {
+            // A clock is as wide as its cell at most, so no more than this is left under it.
+            expect(height - width).toBeLessThanOrEqual(28 + 1e-9)
+            expect(Math.min(x, y)).toBeGreaterThanOrEqual(SAFE_MARGIN_MM)
+            expect(x + width).toBeLessThanOrEqual(papers[paper].width - SAFE_MARGIN_MM + 1e-9)
+            expect(y + height).toBeLessThanOrEqual(papers[paper].height - SAFE_MARGIN_MM + 1e-9)
+          }
+        },
+      ),
+    )
   })
 })

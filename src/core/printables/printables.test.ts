@@ -136,6 +136,25 @@ describe('a die to fold', () => {
   })
 })
 
+describe.each(['toss-and-fill', 'twirl-and-fill'] as const)('a mat of %s', (id) => {
+  it.each(['dials', 'figures', 'words'] as const)(
+    'with %s is told from the mat and the key of other times',
+    (covers) => {
+      const o: PrintOptions = { ...usual(printables[id]), rung: 'past-fives', covers }
+      const [right, other] = [printables[id].make(o, 3), printables[id].make(o, 4)]
+      const [thrown, mat] = right.pages as [Drawing, Drawing]
+      const problems = (print: Print) => problemsOf(id, print, o)
+      expect(problems(right)).toEqual([])
+      expect(problems({ ...right, pages: [thrown, other.pages[1] as Drawing] })).not.toEqual([])
+      expect(problems({ ...right, pages: [other.pages[0] as Drawing, mat] })).not.toEqual([])
+      expect(problems({ ...right, key: other.key })).not.toEqual([])
+      // Words for words, or clocks for clocks, teach nothing.
+      const reversed = printables[id].make({ ...o, covers: covers === 'dials' ? 'words' : 'dials' }, 3)
+      expect(problems({ ...right, pages: [thrown, reversed.pages[1] as Drawing] })).not.toEqual([])
+    },
+  )
+})
+
 describe('what is refused', () => {
   const refused = (id: Printable['id'], more: Partial<PrintOptions>) => () => {
     const printable = printables[id]
