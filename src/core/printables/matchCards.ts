@@ -47,11 +47,11 @@ export const matchCards: Printable = {
       },
       options,
     )
-    const beside =
+    const [beside, figuresOf] =
       options.forms === 3
-        ? (item: Item) => `${figures(item.shown.minute, options)}   ${wordsFor(item, options)}`
-        : undefined
-    return { items, pages, key: controlCards('match cards', items, options, `${footer} · key`, beside) }
+        ? [(item: Item) => wordsFor(item, options), (item: Item) => figures(item.shown.minute, options)]
+        : []
+    return { items, pages, key: controlCards('match cards', items, options, `${footer} · key`, beside, figuresOf) }
   },
 }
 

@@ -155,6 +155,16 @@ describe.each(['toss-and-fill', 'twirl-and-fill'] as const)('a mat of %s', (id) 
   )
 })
 
+it('a control card of three has figures and words of each set, and another’s is found out', () => {
+  const o: PrintOptions = { ...usual(printables['match-cards']), forms: 3 }
+  const [right, other] = [3, 4].map((seed) => printables['match-cards'].make(o, seed)) as [Print, Print]
+  expect(problemsOf('match-cards', right, o)).toEqual([])
+  expect(problemsOf('match-cards', { ...right, key: other.key }, o)).not.toEqual([])
+  const turned = right.key.map((page) => JSON.parse(JSON.stringify(page).replace(/"(\d+):15"/, '"$1:45"')) as Drawing)
+  expect(turned).not.toEqual(right.key)
+  expect(problemsOf('match-cards', { ...right, key: turned }, o)).not.toEqual([])
+})
+
 describe('what is refused', () => {
   const refused = (id: Printable['id'], more: Partial<PrintOptions>) => () => {
     const printable = printables[id]

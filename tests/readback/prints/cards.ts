@@ -11,6 +11,7 @@ import {
   inPart,
   minuteIn,
   modulo,
+  saysTruth,
   textBox,
   words,
 } from './reading'
@@ -25,6 +26,8 @@ const matching: Checker = (read) => {
   const { o } = read
   if (o.forms !== 3) pairing(read)
   else cards(read)
+  const told = groups(read.key.flat(), 'pair')
+  truths(read, told)
   const fronts = read.pages.filter((page) => groups(page, 'card').length > 0)
   const backs = read.pages.filter((page) => groups(page, 'back').length > 0)
   read.expect(backs.length === (o.backs ? fronts.length : 0), 'pages of backs are missing')
@@ -38,6 +41,14 @@ const matching: Checker = (read) => {
       sets.set(time, [...(sets.get(time) ?? []), back ? words(back) : ''])
     })
   })
+  read.expect(told.map((pair) => setOf(pair, read)).sort().join() === [...sets.keys()].sort().join(), 'the key has other sets')
+  if (o.forms === 3)
+    for (const pair of told) {
+      const [dial] = dials(pair)
+      const [figures, said] = [words(pair, 'figures'), words(pair, 'words')]
+      read.expect(/^\d+\D\d\d/.test(figures) && !/^\d/.test(said), `“${figures}” and “${said}” in the key`)
+      read.expect(dial !== undefined && saysTruth(dial, figures, o), `“${figures}” by a dial at ${dial?.time}`)
+    }
   if (o.forms === 3 || o.backs) {
     read.expect(sets.size === o.count, `${sets.size} sets instead of ${o.count}`)
     for (const [time, numbers] of sets) read.expect(numbers.length === (o.forms ?? 2) && new Set(numbers).size === 1, `the set of ${time} has ${numbers.join(', ')} behind it`) // prettier-ignore
