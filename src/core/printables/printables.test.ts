@@ -165,6 +165,16 @@ it('a control card of three has figures and words of each set, and another’s i
   expect(problemsOf('match-cards', { ...right, key: turned }, o)).not.toEqual([])
 })
 
+it('a step of a trail’s key that leads elsewhere is found out', () => {
+  const o = usual(printables.trail)
+  const right = printables.trail.make(o, 3)
+  const key = right.key.map(
+    (page) => JSON.parse(JSON.stringify(page).replace(/("3\. \d+:\d\d, [^"]+: )\d+:\d\d"/, '$11:01"')) as Drawing,
+  )
+  expect(key).not.toEqual(right.key)
+  expect(problemsOf('trail', { ...right, key }, o)).not.toEqual([])
+})
+
 describe('what is refused', () => {
   const refused = (id: Printable['id'], more: Partial<PrintOptions>) => () => {
     const printable = printables[id]

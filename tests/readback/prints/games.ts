@@ -203,6 +203,13 @@ const trailing: Checker = (read) => {
     const off = Math.hypot((from?.x ?? 0) - (a?.x ?? NaN), (from?.y ?? 0) - (a?.y ?? NaN)) + Math.hypot((to?.x ?? 0) - (b?.x ?? NaN), (to?.y ?? 0) - (b?.y ?? NaN)) // prettier-ignore
     read.expect(off < 0.05, `line ${i + 1} of the key misses a clock by ${off} mm`)
   })
+  // Each step of the key again: from where, by how much, to where.
+  const steps = read.key.slice(1).flat().flatMap(({ text = '', weight }) => (weight === 'bold' ? (/^(\d+)\. (\d+\D\d\d), (.+): (\d+\D\d\d)$/.exec(text) ?? []).slice(1) : [])) // prettier-ignore
+  const due = path.slice(1).flatMap(({ time }, i) => [i + 1, path[i]?.time, modulo(time - (path[i]?.time ?? NaN), 720), time]) // prettier-ignore
+  const said = steps.map((each, i) =>
+    i % 4 === 0 ? Number(each) : i % 4 === 2 ? modulo(shiftIn(each, read.o), 720) : minuteIn(each, read.o),
+  )
+  read.expect(said.join() === due.join(), `the steps of the key are ${steps.join()}`)
   for (const { text = '' } of read.key.slice(1).flat()) {
     const [, time = '', not] = /^(\d+[:.]\d\d), which is (not )?(?:there|on the page)/.exec(text) ?? []
     if (time) read.expect(clocks.some((clock) => clock.time === minuteIn(time, read.o)) === !not, `“${text}”`)
