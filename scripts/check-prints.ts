@@ -1,8 +1,10 @@
+import { spawn } from 'node:child_process'
+import { availableParallelism } from 'node:os'
 import { drawnOptions, problemsOf, rungsOf } from '../tests/readback/prints'
-import { printables, randomFrom } from '../src/core'
+import { PRINTABLE_IDS, type PrintableId, printableOf, randomFrom } from '../src/core'
 
 /* Makes each printable from very many seeds, with any options, reads it back, and prints a line a printable: `npm run check:prints -- 10000 trail`.
- * Each of its rungs gets a tenth of the seeds at least, however many rungs there are. */
+ * Each of its rungs gets a tenth of the seeds at least, however many rungs there are. Printables are shared out over the processors. */
 
 const [seeds = '10000', ...only] = process.argv.slice(2)
 const wished = Number(seeds)
@@ -10,10 +12,17 @@ if (!Number.isInteger(wished) || wished < 1) {
   console.error(`The number of seeds must be a whole number of 1 or more, got ${seeds}`)
   process.exit(2)
 }
+const isKnown = (id: string): id is PrintableId => (PRINTABLE_IDS as readonly string[]).includes(id)
+const unknown = only.find((id) => !isKnown(id))
+if (unknown !== undefined) {
+  console.error(`A printable must be one of ${PRINTABLE_IDS.join(', ')}, got ${unknown}`)
+  process.exit(2)
+}
+const ids = only.length > 0 ? only.filter(isKnown) : [...PRINTABLE_IDS]
 
-let failed = 0
-for (const printable of Object.values(printables)) {
-  if (only.length > 0 && !only.includes(printable.id)) continue
+/** Whether nothing is wrong with one printable. */
+function check(id: PrintableId): boolean {
+  const printable = printableOf(id)
   const rungs = rungsOf(printable)
   const count = Math.max(wished, Math.ceil(wished / 10) * rungs.length)
   const started = performance.now()
@@ -24,17 +33,37 @@ for (const printable of Object.values(printables)) {
     const options = drawnOptions(randomFrom(seed), printable, rung)
     const told = (what: string) => wrong.push(`  seed ${seed}: ${what}\n    ${JSON.stringify(options)}`)
     try {
-      const [problem] = problemsOf(printable.id, printable.make(options, seed), options)
+      const [problem] = problemsOf(id, printable.make(options, seed), options)
       if (problem !== undefined) told(problem)
     } catch (error) {
       told(String(error))
     }
   }
-  failed += wrong.length
   const seconds = ((performance.now() - started) / 1000).toFixed(1)
+  const found = wrong.length === 0 ? 'all right' : `${wrong.length} wrong`
   console.log(
-    `${printable.id.padEnd(18)} ${count} seeds on ${rungs.length} rungs: ${wrong.length === 0 ? 'all right' : `${wrong.length} wrong`} (${seconds} s)`,
+    [`${id.padEnd(18)} ${count} seeds on ${rungs.length} rungs: ${found} (${seconds} s)`, ...wrong.slice(0, 3)].join(
+      '\n',
+    ),
   )
-  for (const line of wrong.slice(0, 3)) console.log(line)
+  return wrong.length === 0
 }
-process.exit(failed === 0 ? 0 : 1)
+
+/** The same in a process of its own. */
+function checkApart(id: PrintableId): Promise<boolean> {
+  const child = spawn(process.execPath, [...process.execArgv, process.argv[1] ?? '', seeds, id], { stdio: 'inherit' })
+  return new Promise((resolve) => child.on('exit', (code) => resolve(code === 0)))
+}
+
+async function checkAll(waiting: PrintableId[]): Promise<boolean> {
+  let isRight = true
+  const lane = async () => {
+    for (let id = waiting.shift(); id; id = waiting.shift()) isRight = (await checkApart(id)) && isRight
+  }
+  await Promise.all(Array.from({ length: availableParallelism() }, lane))
+  return isRight
+}
+
+const [first, ...others] = ids
+const isRight = first && others.length === 0 ? check(first) : await checkAll(ids)
+process.exit(isRight ? 0 : 1)
