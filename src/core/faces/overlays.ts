@@ -40,8 +40,10 @@ function slice(r: number, from: number, to: number): PathCommand[] {
   ]
 }
 
-/** Past side and to side: two tints, and a hatch on the to side, so that colour is not needed.
- * Their names make way for the `hands` (degrees): up, or, with a hand there too, altogether. */
+/**
+ * Past side and to side: two tints, and a hatch on the to side, so that colour is not needed.
+ * Their names make way for the `hands` (degrees): up, or, with a hand there too, altogether.
+ */
 export function halvesShapes(r: number, lowInk: boolean, words = DIAL_WORDS, hands: readonly number[] = []): Shape[] {
   const inner = r * 0.985
   const tint = (from: number, to: number, fill: string): Shape => ({ type: 'path', layer: 'ink', commands: slice(inner, from, to), fill }) // prettier-ignore
