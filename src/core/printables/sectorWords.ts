@@ -5,7 +5,7 @@ import { LINE_SHARE } from './frame'
 
 /** A capital's height and a tail's depth, as shares of the size: what a line takes of its height. */
 const [ABOVE, BELOW] = [CAP_HEIGHT, 0.22]
-const [LARGEST, LEAST_UPRIGHT, LEAST] = [6, 4, 1.6]
+const [LARGEST, LEAST_UPRIGHT, LEAST] = [6, 4, 2.4]
 const STEP = 0.2
 const WIDTHS = [46, 38, 30, 24, 18]
 const PLACES = [0.66, 0.7, 0.74, 0.78, 0.62, 0.58, 0.54, 0.5]
@@ -18,7 +18,7 @@ interface Block {
 /**
  * Words inside a sector of a spinner about the origin, from one angle to another (degrees clockwise from 12) out to
  * `radius` mm: upright where they can be read so, else along the sector's middle. Throws RefusedValue where a sector
- * is too narrow for words of 1.6 mm.
+ * is too narrow for words of 2.4 mm, which a child can still read.
  */
 export function wordsInSector(text: string, from: number, to: number, radius: number): Shape[] {
   const middle = (from + to) / 2

@@ -45,7 +45,7 @@ export function drawnOptions(random: Random, printable: Printable, rung: RungId)
     ...(takes('cells') ? { cells: drawInt(random, 1, 4) } : {}),
     ...(takes('covers') ? { covers } : {}),
     // Clocks need wider sectors than words do.
-    ...(takes('sectors') ? { sectors: covers === 'dials' || count <= 8 ? maybe(Array.from({ length: count }, () => drawInt(random, 1, covers === 'dials' ? draw(random, [3, 10]) : 2))) : undefined } : {}),
+    ...(takes('sectors') ? { sectors: covers === 'dials' || count <= 8 ? maybe(Array.from({ length: count }, () => drawInt(random, 1, covers === 'dials' ? draw(random, [3, 5]) : 2))) : undefined } : {}),
     ...(takes('by') ? { by: maybe(draw(random, [5, 10, 20, 35, 50, 65, 95])) } : {}),
     ...(takes('boards') ? { boards: drawInt(random, 2, 4) } : {}),
     ...(takes('reversed') ? { reversed: drawInt(random, 0, 1) === 1 } : {}),

@@ -167,7 +167,7 @@ export function checkPages({ o, pages, key, expect }: Read): void {
 function leastSize({ parts, text = '' }: ReadShape): number {
   if (parts.includes('hand-name')) return 1.3
   if (parts.includes('dial')) return 1.79
-  return /100 %|^Ripe Acorn/.test(text) ? 1.8 : 2.5
+  return /100 %|^Ripe Acorn/.test(text) ? 1.8 : 2.39
 }
 
 /** No words lie on a clock that they do not belong to, nor on other words; no clock on another. */
