@@ -1,6 +1,6 @@
 import { handAngles, type HandAngles, signedGap } from '../clock'
 import { requireNumber } from '../errors'
-import { CAP_HEIGHT, type Drawing, GOLD, INK, OAK, PAPER, type Shape, SLATE, fitSize, pointOnDial } from '../drawing'
+import { CAP_HEIGHT, type Drawing, GOLD, INK, OAK, PAPER, type Shape, SLATE, pointOnDial } from '../drawing'
 import type { ClockPart } from '../teaching'
 import { handOutline } from './handShapes'
 import {
@@ -209,6 +209,8 @@ function ringRound(r: number, part: ClockPart, angles: HandAngles, second: numbe
 /** Where a hand's name lies along it, between the pivot and the numerals, and the longest it may be: shares of the radius. */
 const LABEL_MIDDLE = { hour: 0.31, minute: 0.36 }
 const LABEL_LENGTH = 0.5
+/** How wide a letter of the hands' names is on the average, ems, in any of the languages: all widths of the font weigh too much for a view that shows a clock. */
+const LETTER_SHARE = 0.57
 
 /** The hand's name along its body, never upside down, on the side away from the other hand. */
 function handLabel(hand: 'hour' | 'minute', angles: HandAngles, o: Required<Omit<DialOptions, Unset>>): Shape {
@@ -220,7 +222,7 @@ function handLabel(hand: 'hour' | 'minute', angles: HandAngles, o: Required<Omit
   const above = isOnLeft ? 1 : -1
   const gap = o.hands === 'both' ? signedGap(angle, angles[hand === 'hour' ? 'minute' : 'hour']) : -above
   const isBelow = gap === 0 ? hand === 'minute' : Math.sign(gap) === above
-  const size = fitSize(text, lettersOn(r, 0.12), r * LABEL_LENGTH, 'bold')
+  const size = Math.min(lettersOn(r, 0.12), (r * LABEL_LENGTH) / (text.length * LETTER_SHARE))
   const off = r * (hand === 'hour' ? 0.1 : 0.055)
   return {
     type: 'group',

@@ -53,8 +53,9 @@ describe('helps on a printed dial', () => {
           expect(size).toBeGreaterThanOrEqual(LEAST_LETTERS_MM - 1e-3)
         const names = texts(shapes, [onDial.hour, onDial.minute])
         expect(names).toHaveLength(2)
+        for (const { size = 0, text = '' } of names) expect(textWidth(text, size, 'bold')).toBeLessThanOrEqual(radius * 0.5)
         for (const { size = 0, text = '' } of names)
-          expect(Math.max(size - LEAST_LETTERS_MM, textWidth(text, size, 'bold') - radius * 0.49)).toBeGreaterThan(-1e-3)
+          expect(Math.max(size - LEAST_LETTERS_MM, textWidth(text, size, 'bold') - radius * 0.485)).toBeGreaterThan(-1e-3)
       }),
     )
   }) // prettier-ignore
