@@ -6,15 +6,38 @@ import tseslint from 'typescript-eslint'
 
 /** Inside the core a folder may import from those before it, never from one after it. */
 const CORE_ORDER = [
-  'clock', 'wording', 'teaching', 'knowing', 'drawing', 'faces', 'make', 'chance', 'printables', 'movement', 'stories',
-  'activities', 'planning',
-] // prettier-ignore
+  'clock',
+  'wording',
+  'teaching',
+  'knowing',
+  'drawing',
+  'faces',
+  'make',
+  'chance',
+  'printables',
+  'movement',
+  'stories',
+  'activities',
+  'planning',
+]
 
 /** pages → islands → ui → core, and pages/api → server → core. */
 const directions = [
-  { target: './src/core', from: ['./src/server', './src/ui', './src/islands', './src/pages'], message: 'The core imports nothing but itself.' },
-  { target: './src/server', from: ['./src/ui', './src/islands', './src/pages'], message: 'The server builds on the core alone.' },
-  { target: './src/ui', from: ['./src/server', './src/islands', './src/pages'], message: 'What views share builds on the core alone.' },
+  {
+    target: './src/core',
+    from: ['./src/server', './src/ui', './src/islands', './src/pages'],
+    message: 'The core imports nothing but itself.',
+  },
+  {
+    target: './src/server',
+    from: ['./src/ui', './src/islands', './src/pages'],
+    message: 'The server builds on the core alone.',
+  },
+  {
+    target: './src/ui',
+    from: ['./src/server', './src/islands', './src/pages'],
+    message: 'What views share builds on the core alone.',
+  },
   { target: './src/islands', from: ['./src/server', './src/pages'], message: 'Views reach the server over HTTP.' },
   { target: './src/pages/api', from: ['./src/ui', './src/islands'], message: 'Endpoints call the server.' },
   ...CORE_ORDER.slice(0, -1).map((folder, i) => ({
@@ -22,7 +45,7 @@ const directions = [
     from: CORE_ORDER.slice(i + 1).map((later) => `./src/core/${later}`),
     message: `${folder} comes before it in the core.`,
   })),
-] // prettier-ignore
+]
 
 export default tseslint.config(
   {

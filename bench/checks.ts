@@ -79,7 +79,9 @@ export function simulateCheck(child: SimulatedChild, { rung, way, seed }: Check,
 function evenItems(rung: RungId, count: number, seed: number) {
   const random = randomFrom(seed + 1)
   const asks = asksOf(rung)
-  const pools = asks.map((ask) => makeItems(random, { rung, ask, count: Math.min(count, itemPool(randomFrom(seed), { rung, ask }).length) })) // prettier-ignore
+  const pools = asks.map((ask) =>
+    makeItems(random, { rung, ask, count: Math.min(count, itemPool(randomFrom(seed), { rung, ask }).length) }),
+  )
   return Array.from({ length: count }, (_, i) => {
     const pool = pools[i % asks.length] ?? []
     const bare = pool[i % pool.length]
@@ -102,14 +104,16 @@ export function plantedChildren(howMany: number, misreadingsEach: 0 | 1 | 2, see
   const shownOn = new Map(misreadings.map(({ id }) => [id, rungsShowing(id)]))
   const children: Planted[] = []
   while (children.length < howMany) {
-    const ids = shuffled(random, misreadings).slice(0, misreadingsEach).map(({ id }) => id)
+    const ids = shuffled(random, misreadings)
+      .slice(0, misreadingsEach)
+      .map(({ id }) => id)
     const common = rungs.map(({ id }) => id).filter((rung) => ids.every((id) => shownOn.get(id)?.includes(rung)))
     if (common.length === 0) continue
     const child = { misreadings: ids, strength: 0.5 + 0.4 * drawUnit(random), slip: 0.05, knows: () => 1 }
     children.push({ child, ids, rung: draw(random, common) })
   }
   return children
-} // prettier-ignore
+}
 
 export type Named = (found: readonly MisreadingId[], ids: readonly MisreadingId[]) => boolean
 

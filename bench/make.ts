@@ -2,7 +2,16 @@
  * Thirty children's clocks against raw pdfkit drawing as many shapes, in the same run, with what memory
  * grows by; and the time from a keystroke at the bench to its new drawing, in ms.
  */
-import { assembledShapes, checkRecipe, handAngles, recipePages, recipePagesFor, shapeSvg, solveRecipe, usualRecipe } from '../src/core' // prettier-ignore
+import {
+  assembledShapes,
+  checkRecipe,
+  handAngles,
+  recipePages,
+  recipePagesFor,
+  shapeSvg,
+  solveRecipe,
+  usualRecipe,
+} from '../src/core'
 import { drawingsToPdf } from '../src/server/pdf'
 import { medians, raw, shapeCounts } from './raw'
 
@@ -13,22 +22,32 @@ await raw(perPage)
 await drawingsToPdf(recipePages(recipe), 'warm-up')
 global.gc?.()
 const before = process.memoryUsage().rss
-const [rawMs = NaN, oursMs = NaN] = await medians([() => raw(perPage), () => drawingsToPdf(recipePagesFor(recipe, owners), 'Bench')]) // prettier-ignore
+const [rawMs = NaN, oursMs = NaN] = await medians([
+  () => raw(perPage),
+  () => drawingsToPdf(recipePagesFor(recipe, owners), 'Bench'),
+])
 const grown = (process.memoryUsage().rss - before) / 1e6
 console.log(
   `30 children's clocks: ${perPage.length} pages, ${perPage.reduce((sum, each) => sum + each.total, 0)} shapes`,
 )
 console.log(`  raw pdfkit       ${rawMs.toFixed(0)} ms   1.00`)
-console.log(`  laid out, drawn  ${oursMs.toFixed(0)} ms   ${(oursMs / rawMs).toFixed(2)}   (memory grew by ${grown.toFixed(0)} MB)`) // prettier-ignore
+console.log(
+  `  laid out, drawn  ${oursMs.toFixed(0)} ms   ${(oursMs / rawMs).toFixed(2)}   (memory grew by ${grown.toFixed(0)} MB)`,
+)
 
 let face = 100
-const [keystroke = NaN] = await medians([() => {
-  face = face === 100 ? 101 : 100
-  const typed = { ...recipe, fixed: { faceMm: face } }
-  const measures = solveRecipe(typed)
-  checkRecipe(typed, measures)
-  return Promise.resolve(assembledShapes(typed, measures, handAngles(608)).map(shapeSvg).join('').length)
-}], 201) // prettier-ignore
+const [keystroke = NaN] = await medians(
+  [
+    () => {
+      face = face === 100 ? 101 : 100
+      const typed = { ...recipe, fixed: { faceMm: face } }
+      const measures = solveRecipe(typed)
+      checkRecipe(typed, measures)
+      return Promise.resolve(assembledShapes(typed, measures, handAngles(608)).map(shapeSvg).join('').length)
+    },
+  ],
+  201,
+)
 console.log(
   `keystroke at the bench: solve, check and draw in ${keystroke.toFixed(2)} ms at the median (a frame is 16.7)`,
 )

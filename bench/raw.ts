@@ -32,14 +32,16 @@ export function raw(perPage: readonly Counts[]): Promise<number> {
     pdf.on('end', () => resolve(bytes))
     for (const counts of perPage) {
       pdf.addPage({ size: 'A4', margin: 0 }).font('Helvetica').fontSize(12)
-      for (let i = 0; i < counts.text; i++) pdf.fillColor('#2B2320').text('quarter to nine', 40 + i, 40 + i, { lineBreak: false })
-      for (let i = 0; i < counts.path; i++) pdf.path('M10 10L20 40C20 50 30 50 30 40L40 10Z').fillAndStroke('#8A4B12', '#2B2320')
+      for (let i = 0; i < counts.text; i++)
+        pdf.fillColor('#2B2320').text('quarter to nine', 40 + i, 40 + i, { lineBreak: false })
+      for (let i = 0; i < counts.path; i++)
+        pdf.path('M10 10L20 40C20 50 30 50 30 40L40 10Z').fillAndStroke('#8A4B12', '#2B2320')
       for (let i = 0; i < counts.circle; i++) pdf.circle(200, 200, 50 + i).stroke('#2B2320')
       for (let i = 0; i < counts.line; i++) pdf.moveTo(10, i).lineTo(100, i).lineWidth(0.5).stroke('#2B2320')
     }
     pdf.end()
   })
-} // prettier-ignore
+}
 
 /** The middle of some times. */
 function middle(times: readonly number[]): number {

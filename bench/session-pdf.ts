@@ -2,7 +2,18 @@
  * The PDF of a session for 12 children against raw pdfkit drawing the same number of shapes, in the
  * same run. Prints the ratio of the medians; 1.0 would mean that our layout and text cost nothing.
  */
-import { type Drawing, type PlanChild, type SessionRequest, activityOf, materials, planSession, runSheetPages, schools, sessionPrints, standingOf } from '../src/core' // prettier-ignore
+import {
+  type Drawing,
+  type PlanChild,
+  type SessionRequest,
+  activityOf,
+  materials,
+  planSession,
+  runSheetPages,
+  schools,
+  sessionPrints,
+  standingOf,
+} from '../src/core'
 import { drawingsToPdf } from '../src/server/pdf'
 import { medians, raw, shapeCounts } from './raw'
 
@@ -15,26 +26,50 @@ const children: PlanChild[] = Array.from({ length: 12 }, (_, i) => ({
   standing: standingOf([], school, 0),
   findings: [],
 }))
-const request: SessionRequest = { children, minutes: 45, start: 570, place: 'table', materials: Object.keys(materials) as never, lastTime: [], school } // prettier-ignore
+const request: SessionRequest = {
+  children,
+  minutes: 45,
+  start: 570,
+  place: 'table',
+  materials: Object.keys(materials) as never,
+  lastTime: [],
+  school,
+}
 
 /** A plan that prints all there is to print: a clock and a sheet for each child, cards for each table. */
 function plan() {
   const planned = planSession(request, undefined, 1)
   const wanted = ['paper-clock', 'match-cards', 'read-dials-sheet']
-  const steps = wanted.map((activityId, i) => ({ id: `p${i}`, activityId: activityOf(activityId).id, rung: planned.rung, minutes: 8, why: '' })) // prettier-ignore
+  const steps = wanted.map((activityId, i) => ({
+    id: `p${i}`,
+    activityId: activityOf(activityId).id,
+    rung: planned.rung,
+    minutes: 8,
+    why: '',
+  }))
   return { ...planned, steps: [...planned.steps.filter((step) => !wanted.includes(step.activityId)), ...steps] }
 }
 
 function pages(): Drawing[] {
   const prints = sessionPrints(plan(), request, settings, 7)
-  const runSheet = runSheetPages(plan(), request, { title: 'Bench', paper: 'a4', wording: settings.wording, placeName: 'at a table', prints: prints.contents }) // prettier-ignore
+  const runSheet = runSheetPages(plan(), request, {
+    title: 'Bench',
+    paper: 'a4',
+    wording: settings.wording,
+    placeName: 'at a table',
+    prints: prints.contents,
+  })
   return [...runSheet, ...prints.pages, ...prints.keys]
 }
 
 const made = pages()
 const perPage = shapeCounts(made)
 const shapes = perPage.reduce((sum, each) => sum + each.total, 0)
-const [rawMs = NaN, oursMs = NaN, drawMs = NaN] = await medians([() => raw(perPage), () => drawingsToPdf(pages(), 'Bench'), () => drawingsToPdf(made, 'Bench')]) // prettier-ignore
+const [rawMs = NaN, oursMs = NaN, drawMs = NaN] = await medians([
+  () => raw(perPage),
+  () => drawingsToPdf(pages(), 'Bench'),
+  () => drawingsToPdf(made, 'Bench'),
+])
 const megabytes = process.memoryUsage().rss / 1e6
 console.log(`session PDF, 12 children: ${made.length} pages, ${shapes} shapes, median of 41`)
 console.log(`  raw pdfkit        ${rawMs.toFixed(0)} ms   1.00`)

@@ -50,7 +50,17 @@ const { moved, empty } = await page.evaluate(async () => {
     clientX: box.x + box.width / 2 + Math.sin((degrees * Math.PI) / 180) * box.width * 0.36,
     clientY: box.y + box.height / 2 - Math.cos((degrees * Math.PI) / 180) * box.width * 0.36,
   })
-  const send = (type: string, degrees: number) => dial.dispatchEvent(new PointerEvent(type, { bubbles: true, cancelable: true, pointerId: 1, buttons: 1, isPrimary: true, ...at(degrees) })) // prettier-ignore
+  const send = (type: string, degrees: number) =>
+    dial.dispatchEvent(
+      new PointerEvent(type, {
+        bubbles: true,
+        cancelable: true,
+        pointerId: 1,
+        buttons: 1,
+        isPrimary: true,
+        ...at(degrees),
+      }),
+    )
   const middle = (list: number[]) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? NaN
   const run = async (work: (i: number) => void) => {
     const gaps: number[] = []
@@ -69,7 +79,9 @@ const { moved, empty } = await page.evaluate(async () => {
   send('pointerup', 90)
   return { moved: dragged, empty: still }
 })
-console.log(`dragging the minute hand with all helps and the number line on: a frame every ${moved.toFixed(1)} ms at the median, ${(moved / empty).toFixed(2)} times an empty page's frame`) // prettier-ignore
+console.log(
+  `dragging the minute hand with all helps and the number line on: a frame every ${moved.toFixed(1)} ms at the median, ${(moved / empty).toFixed(2)} times an empty page's frame`,
+)
 
 await page.keyboard.press('q')
 await page.getByRole('combobox', { name: 'Which rung' }).click()

@@ -6,24 +6,31 @@ import { expect, overviewOf, test } from './fixtures'
 const MOST_SCRIPT_KB = 250
 
 /** Each view by name, with what shows that it is there whole. */
-async function views(request: APIRequestContext): Promise<{ name: string; path: string; ready: (page: Page) => Promise<void> }[]> {
+async function views(
+  request: APIRequestContext,
+): Promise<{ name: string; path: string; ready: (page: Page) => Promise<void> }[]> {
   const { groups } = await overviewOf(request)
   const group = groups.find((each) => each.group.name === 'Ducklings')
-  const heading = (text: string | RegExp) => async (page: Page) => expect(page.getByRole('heading', { name: text }).first()).toBeVisible() // prettier-ignore
+  const heading = (text: string | RegExp) => async (page: Page) =>
+    expect(page.getByRole('heading', { name: text }).first()).toBeVisible()
   return [
     { name: 'Today', path: '/', ready: heading('Ducklings') },
     { name: 'Children', path: '/children', ready: heading('Ducklings') },
     { name: 'a child', path: `/children/${group?.children[0]?.id}`, ready: heading('What the mistakes share') },
     { name: 'a group', path: `/groups/${group?.group.id}`, ready: heading('Where everyone stands') },
     { name: 'Plan', path: `/plan/${group?.next?.id}`, ready: heading(/^Ducklings/) },
-    { name: 'Table', path: `/table/${group?.next?.id}`, ready: async (page) => expect(page.getByRole('timer')).toBeVisible() },
+    {
+      name: 'Table',
+      path: `/table/${group?.next?.id}`,
+      ready: async (page) => expect(page.getByRole('timer')).toBeVisible(),
+    },
     { name: 'Print room', path: '/print', ready: heading('Print room') },
     { name: 'Workbench', path: '/make', ready: heading('Workbench') },
     { name: 'Yard', path: '/yard', ready: heading('Yard') },
     { name: 'Log', path: '/log', ready: async (page) => expect(page.getByText(/of \d+ right/).first()).toBeVisible() },
     { name: 'House rules', path: '/settings', ready: heading('House rules') },
   ]
-} // prettier-ignore
+}
 
 const NAMES = [
   'Today',
@@ -77,7 +84,8 @@ test('each view’s scripts are at most 250 kB compressed', async ({ page, reque
   for (const { name, path, ready } of await views(request)) {
     const sizes: Promise<number>[] = []
     const weigh = (response: Response) => {
-      if (response.request().resourceType() === 'script') sizes.push(response.body().then((body) => gzipSync(body).length)) // prettier-ignore
+      if (response.request().resourceType() === 'script')
+        sizes.push(response.body().then((body) => gzipSync(body).length))
     }
     page.on('response', weigh)
     await page.goto(path)

@@ -41,7 +41,15 @@ export async function makeGroup(request: APIRequestContext, name: string, childr
 
 export async function makeSession(request: APIRequestContext, groupId: string, minutes = 25): Promise<Session> {
   const response = await request.post('/api/sessions', {
-    data: { id: crypto.randomUUID(), groupId, date: '2026-11-28', start: 570, minutes, place: 'table', materials: ['card', 'scissors', 'fasteners', 'crayons', 'paper', 'slates', 'circles'] }, // prettier-ignore
+    data: {
+      id: crypto.randomUUID(),
+      groupId,
+      date: '2026-11-28',
+      start: 570,
+      minutes,
+      place: 'table',
+      materials: ['card', 'scissors', 'fasteners', 'crayons', 'paper', 'slates', 'circles'],
+    },
   })
   expect(response.status()).toBe(200)
   return (await response.json()) as Session

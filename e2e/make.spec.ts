@@ -41,11 +41,20 @@ test('18 cm paper plates, hairpins, 160 g card and Letter paper for seven childr
   expect(pages[0]?.text).toContain('hairpins, two a clock: 14 hairpins')
   for (const each of pages.slice(1)) {
     expect(each.width).toBeCloseTo(215.9, 2)
-    const level = each.paths.filter(({ filled, points }) => !filled && points.length === 2 && Math.abs((points[0]?.y ?? 0) - (points[1]?.y ?? 9)) < 0.01) // prettier-ignore
-    const bar = Math.max(...level.filter(({ points }) => (points[0]?.y ?? 0) > each.height - 16).map(({ points: [a, b] }) => Math.abs((a?.x ?? 0) - (b?.x ?? 0)))) // prettier-ignore
+    const level = each.paths.filter(
+      ({ filled, points }) =>
+        !filled && points.length === 2 && Math.abs((points[0]?.y ?? 0) - (points[1]?.y ?? 9)) < 0.01,
+    )
+    const bar = Math.max(
+      ...level
+        .filter(({ points }) => (points[0]?.y ?? 0) > each.height - 16)
+        .map(({ points: [a, b] }) => Math.abs((a?.x ?? 0) - (b?.x ?? 0))),
+    )
     expect(Math.abs(bar - 100)).toBeLessThanOrEqual(0.1)
     // The cut round the face is the widest outline of the page: 1.015 of 122 mm, less the line's own 0.4.
-    const widths = each.paths.filter(({ filled, points }) => !filled && points.length > 4).map(({ points }) => Math.max(...points.map(({ x }) => x)) - Math.min(...points.map(({ x }) => x))) // prettier-ignore
+    const widths = each.paths
+      .filter(({ filled, points }) => !filled && points.length > 4)
+      .map(({ points }) => Math.max(...points.map(({ x }) => x)) - Math.min(...points.map(({ x }) => x)))
     expect(Math.abs(Math.max(...widths) - (122 * 1.015 - 0.4))).toBeLessThanOrEqual(0.1)
   }
 })
@@ -82,7 +91,9 @@ test('what is no measure is told, and the last good drawing stays', async ({ pag
     expect(await drawing.getAttribute('viewBox')).toBe(good)
   }
   await face.fill('9999')
-  await expect(page.getByRole('alert')).toContainText('face must be 60 to 420 mm, got 9999 mm. The drawing is the last that could be made.')
+  await expect(page.getByRole('alert')).toContainText(
+    'face must be 60 to 420 mm, got 9999 mm. The drawing is the last that could be made.',
+  )
   expect(await drawing.getAttribute('viewBox')).toBe(good)
   await face.fill('14,5 cm')
   await expect(page.getByRole('alert')).toBeHidden()
@@ -90,7 +101,7 @@ test('what is no measure is told, and the last good drawing stays', async ({ pag
     await page.getByLabel('Children').fill(count)
     await expect(page.getByRole('alert')).toContainText(`children must be a whole number from 1 to 60, got ${count}`)
   }
-}) // prettier-ignore
+})
 
 test('a face larger than the page is printed in parts', async ({ page }) => {
   await openBench(page)
@@ -108,7 +119,10 @@ test('the printer’s scale is told from the bar, and made good for', async ({ p
   await page.getByLabel('The 100 mm bar measures, in mm').fill('94')
   await expect(page.getByText('The printer prints at 94 %: the face came out 113 mm across.')).toBeVisible()
   const [, first] = await pdfOf(page, 'Print made good for it')
-  const level = (first?.paths ?? []).filter(({ filled, points }) => !filled && points.length === 2 && Math.abs((points[0]?.y ?? 0) - (points[1]?.y ?? 9)) < 0.01) // prettier-ignore
+  const level = (first?.paths ?? []).filter(
+    ({ filled, points }) =>
+      !filled && points.length === 2 && Math.abs((points[0]?.y ?? 0) - (points[1]?.y ?? 9)) < 0.01,
+  )
   const longest = Math.max(...level.map(({ points: [a, b] }) => Math.abs((a?.x ?? 0) - (b?.x ?? 0))))
   expect(longest * 0.94).toBeCloseTo(100, 1)
 })
@@ -136,34 +150,51 @@ test('a recipe is saved, copied, put into a session, exported and imported again
   await expect(saved.getByRole('combobox', { name: 'Saved' })).toHaveValue('Four to fold copy')
   const before = ((await (await request.get('/api/recipes')).json()) as Kept<Recipe>[]).length
   await page.locator('input[type=file]').setInputFiles(path)
-  await expect.poll(async () => ((await (await request.get('/api/recipes')).json()) as unknown[]).length).toBe(before + 1)
+  await expect
+    .poll(async () => ((await (await request.get('/api/recipes')).json()) as unknown[]).length)
+    .toBe(before + 1)
 
   await page.goto(`/plan/${session.id}`)
   await page.getByRole('tab', { name: 'Prints' }).click()
   await expect(page.getByText('Clocks by Four to fold')).toBeVisible()
   await page.getByRole('button', { name: 'Take Four to fold out of the session' }).click()
   await expect(page.getByText('Clocks by Four to fold')).toBeHidden()
-}) // prettier-ignore
+})
 
 test('a file that is no recipe, or of a newer version, is refused with the reason', async ({ page, quiet }) => {
   quiet.allow(/400/)
   await openBench(page)
   await page.getByRole('tab', { name: 'Out' }).click()
-  const give = (text: string) => page.locator('input[type=file]').setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from(text) }) // prettier-ignore
+  const give = (text: string) =>
+    page
+      .locator('input[type=file]')
+      .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from(text) })
   await give('{"half":')
   await expect(page.getByText('The file is not JSON.')).toBeVisible()
   await give('{"format":"something-else"}')
   await expect(page.getByText('this is no recipe of Ripe Acorn')).toBeVisible()
   await give('{"format":"ripe-acorn-recipe","formatVersion":9}')
-  await expect(page.getByText('The file is of version 9, from a newer Ripe Acorn; this one reads version 1.')).toBeVisible()
+  await expect(
+    page.getByText('The file is of version 9, from a newer Ripe Acorn; this one reads version 1.'),
+  ).toBeVisible()
   await give('{"format":"ripe-acorn-recipe","formatVersion":1,"recipe":{"kind":"sundial"}}')
   await expect(page.getByText(/recipe.kind must be one of/)).toBeVisible()
-}) // prettier-ignore
+})
 
 test('which clock suits follows what is to hand', async ({ page }) => {
   await openBench(page)
   await page.getByRole('tab', { name: 'Which?' }).click()
-  for (const material of ['card', 'paper plates', 'paper fasteners', 'hairpins', 'pushpins and erasers', 'pipe cleaners', 'dough', 'scissors']) await page.getByRole('checkbox', { name: material, exact: true }).uncheck() // prettier-ignore
+  for (const material of [
+    'card',
+    'paper plates',
+    'paper fasteners',
+    'hairpins',
+    'pushpins and erasers',
+    'pipe cleaners',
+    'dough',
+    'scissors',
+  ])
+    await page.getByRole('checkbox', { name: material, exact: true }).uncheck()
   const first = page.getByRole('list', { name: 'Which clock suits' }).getByRole('listitem').first()
   await expect(first).toContainText('Draw your own')
   await first.getByRole('button', { name: 'Take Draw your own' }).click()

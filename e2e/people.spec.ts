@@ -58,7 +58,9 @@ test('a child that was edited elsewhere is not written over, and a wrong age is 
   await dialog.getByLabel('Age').fill('150')
   await dialog.getByRole('button', { name: 'Save' }).click()
   await expect(dialog.getByRole('alert')).toContainText('age must be less than or equal to 99, got 150')
-  const elsewhere = await request.put(`/api/children/${childIds[0]}`, { data: { version: 1, name: 'Bracken the tall', age: 8 } }) // prettier-ignore
+  const elsewhere = await request.put(`/api/children/${childIds[0]}`, {
+    data: { version: 1, name: 'Bracken the tall', age: 8 },
+  })
   expect(elsewhere.status()).toBe(200)
   await dialog.getByLabel('Age').fill('7')
   await dialog.getByRole('button', { name: 'Save' }).click()

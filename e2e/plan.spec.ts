@@ -5,7 +5,9 @@ import { expect, makeGroup, makeSession, test } from './fixtures'
 const steps = (page: Page) => page.getByRole('list', { name: 'Steps' }).getByRole('listitem')
 
 async function names(page: Page): Promise<string[]> {
-  const labels = await page.getByRole('button', { name: /^Take out / }).evaluateAll((buttons) => buttons.map((button) => button.getAttribute('aria-label') ?? '')) // prettier-ignore
+  const labels = await page
+    .getByRole('button', { name: /^Take out / })
+    .evaluateAll((buttons) => buttons.map((button) => button.getAttribute('aria-label') ?? ''))
   return labels.map((label) => label.replace('Take out ', ''))
 }
 
@@ -95,7 +97,17 @@ test('a plan that was changed elsewhere is not written over', async ({ page, req
   await expect(page.getByText('25 of 25 minutes planned')).toBeVisible()
   const { date, start, place, materials, plan } = session
   const elsewhere = await request.put(`/api/sessions/${session.id}`, {
-    data: { version: session.version, date, start, minutes: 40, place, materials, note: '', rung: plan.rung, steps: plan.steps }, // prettier-ignore
+    data: {
+      version: session.version,
+      date,
+      start,
+      minutes: 40,
+      place,
+      materials,
+      note: '',
+      rung: plan.rung,
+      steps: plan.steps,
+    },
   })
   expect(elsewhere.status()).toBe(200)
   await page.getByLabel('Minutes there are').fill('35')

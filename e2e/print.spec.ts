@@ -6,11 +6,18 @@ import { expect, test } from './fixtures'
 const pages = (page: Page) => page.getByRole('region', { name: 'The pages' })
 const page1 = (page: Page) => page.getByRole('img', { name: /^Page 1/ })
 /** All of the first page’s drawing in a few letters. */
-const drawn = async (page: Page) => createHash('sha256').update(await page1(page).innerHTML()).digest('hex') // prettier-ignore
-const pick = (page: Page, name: RegExp) => page.getByRole('region', { name: 'What can be printed' }).getByRole('button', { name }).click() // prettier-ignore
+const drawn = async (page: Page) =>
+  createHash('sha256')
+    .update(await page1(page).innerHTML())
+    .digest('hex')
+const pick = (page: Page, name: RegExp) =>
+  page.getByRole('region', { name: 'What can be printed' }).getByRole('button', { name }).click()
 const openMore = (page: Page) => page.getByText('Title, name, paper, copies, number').click()
 
-test('a sheet is picked for a rung, shuffled, pinned, turned to its key and printed as it is seen', async ({ page, request }) => {
+test('a sheet is picked for a rung, shuffled, pinned, turned to its key and printed as it is seen', async ({
+  page,
+  request,
+}) => {
   await page.goto('/print')
   await expect(page.getByRole('heading', { name: 'Print room' })).toBeVisible()
   await page.getByLabel('For which rung').selectOption('Quarter past and to')
@@ -40,7 +47,7 @@ test('a sheet is picked for a rung, shuffled, pinned, turned to its key and prin
   const pdf = await request.get((await page.getByRole('link', { name: 'PDF with the key' }).getAttribute('href')) ?? '')
   expect(pdf.status()).toBe(200)
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-')
-}) // prettier-ignore
+})
 
 test('all that can be printed is there, shows its page, its key and what it needs', async ({ page }) => {
   await page.goto('/print')
@@ -237,5 +244,9 @@ test('the questions are saved as rows, the pages as pictures', async ({ page }) 
   // A4 at 300 dots an inch.
   expect([png.file.readUInt32BE(16), png.file.readUInt32BE(20)]).toEqual([2480, 3508])
   expect((await saved('Pages as SVG')).file.toString('utf8')).toContain('width="210mm" height="297mm"')
-  expect(JSON.parse((await saved('Questions as JSON')).file.toString('utf8'))).toMatchObject({ format: 'ripe-acorn-print', printable: 'spot-same', seed: 1 })
-}) // prettier-ignore
+  expect(JSON.parse((await saved('Questions as JSON')).file.toString('utf8'))).toMatchObject({
+    format: 'ripe-acorn-print',
+    printable: 'spot-same',
+    seed: 1,
+  })
+})

@@ -8,8 +8,24 @@ function readings(childId: string, sessionId: string) {
     const given = { kind: 'time', minute: i % 4 === 0 ? minute : i * 60 }
     const wrong = [i * 60, ((i + 1) % 12) * 60 + 30, ((i + 5) % 12) * 60 + 30]
     const lures = wrong.map((time) => ({ value: { kind: 'time', minute: time } }))
-    const item = { rung: 'half', ask: 'read', shown: { as: 'dial', minute, hands: 'both' }, answer: { kind: 'time', minute }, lures } // prettier-ignore
-    return { id: crypto.randomUUID(), childId, sessionId, at: Date.now() - 60_000 + i * 1000, item, choices: 4, given, stage: 'pictorial', helped: false } // prettier-ignore
+    const item = {
+      rung: 'half',
+      ask: 'read',
+      shown: { as: 'dial', minute, hands: 'both' },
+      answer: { kind: 'time', minute },
+      lures,
+    }
+    return {
+      id: crypto.randomUUID(),
+      childId,
+      sessionId,
+      at: Date.now() - 60_000 + i * 1000,
+      item,
+      choices: 4,
+      given,
+      stage: 'pictorial',
+      helped: false,
+    }
   })
 }
 
@@ -51,7 +67,10 @@ test('an answer logged by mistake is corrected or taken out with a trace, and pu
   await expect(table.getByText('6 of 8')).toBeVisible()
 
   // Taken out: not without a reason.
-  await table.getByRole('button', { name: /^Change the answer/ }).first().click() // prettier-ignore
+  await table
+    .getByRole('button', { name: /^Change the answer/ })
+    .first()
+    .click()
   const dialog = page.getByRole('dialog')
   await expect(dialog.getByRole('button', { name: 'Take it out' })).toBeDisabled()
   await dialog.getByLabel('Why is it changed?').fill('Tapped for the wrong child')
@@ -61,7 +80,10 @@ test('an answer logged by mistake is corrected or taken out with a trace, and pu
   expect((await kept()).filter((answer) => !answer.right)).toHaveLength(5)
 
   // Corrected: what is typed must be a time.
-  await table.getByRole('button', { name: /^Change the answer/ }).first().click() // prettier-ignore
+  await table
+    .getByRole('button', { name: /^Change the answer/ })
+    .first()
+    .click()
   await dialog.getByLabel('Something else').check()
   await dialog.getByLabel('What was answered').fill('25:00')
   await expect(dialog.getByText('Hours go from 0 to 23')).toBeVisible()
@@ -77,7 +99,10 @@ test('an answer logged by mistake is corrected or taken out with a trace, and pu
   expect((await kept()).filter((answer) => !answer.right)).toHaveLength(6)
 })
 
-test('a finding says why, what was not found says why not, and the adult’s judgement stands until it is taken back', async ({ page, request }) => {
+test('a finding says why, what was not found says why not, and the adult’s judgement stands until it is taken back', async ({
+  page,
+  request,
+}) => {
   const { group, childIds } = await makeGroup(request, 'Judgement testers', ['Betony'])
   const session = await makeSession(request, group.id)
   await request.post('/api/answers', { data: { answers: readings(childIds[0] ?? '', session.id) } })
@@ -94,9 +119,15 @@ test('a finding says why, what was not found says why not, and the adult’s jud
 
   const rungs = page.getByRole('region', { name: 'Rungs' })
   await rungs.getByText('Half past', { exact: true }).click()
-  await expect(rungs).toContainText('Missing for firm: answers on a second day needed; a second kind needed, only in pictures so far')
+  await expect(rungs).toContainText(
+    'Missing for firm: answers on a second day needed; a second kind needed, only in pictures so far',
+  )
   await expect(rungs).toContainText('in pictures 2 of 8')
-  await rungs.getByRole('listitem').filter({ hasText: 'Half past' }).getByRole('button', { name: 'I judge: it is firm' }).click()
+  await rungs
+    .getByRole('listitem')
+    .filter({ hasText: 'Half past' })
+    .getByRole('button', { name: 'I judge: it is firm' })
+    .click()
   await page.getByRole('dialog').getByLabel('Why').fill('Reads the kitchen clock at home')
   await page.getByRole('dialog').getByRole('button', { name: 'It is firm' }).click()
   await expect(rungs.getByText('You judged it firm on')).toContainText('“Reads the kitchen clock at home”')
@@ -113,7 +144,7 @@ test('a finding says why, what was not found says why not, and the adult’s jud
   await page.reload()
   await page.getByRole('tab', { name: 'Notes: 1' }).click()
   await expect(page.getByText('Likes to set the lamp clock.')).toBeVisible()
-}) // prettier-ignore
+})
 
 test('growth is drawn, and told in words', async ({ page, request }) => {
   const { groups } = await overviewOf(request)
@@ -122,14 +153,19 @@ test('growth is drawn, and told in words', async ({ page, request }) => {
   await page.getByRole('tab', { name: 'Growth' }).click()
   const growth = page.getByRole('region', { name: 'Growth' })
   await expect(growth.locator('.recharts-line').first()).toBeVisible()
-  await expect(growth.getByRole('listitem').filter({ hasText: 'O’clock: ' })).toContainText(/firm first on \w{3} \d+ \w{3}, \d+ % sure/)
-  expect(await growth.locator('.recharts-line').count()).toBe(await growth.getByRole('list').last().getByRole('listitem').count())
-}) // prettier-ignore
+  await expect(growth.getByRole('listitem').filter({ hasText: 'O’clock: ' })).toContainText(
+    /firm first on \w{3} \d+ \w{3}, \d+ % sure/,
+  )
+  expect(await growth.locator('.recharts-line').count()).toBe(
+    await growth.getByRole('list').last().getByRole('listitem').count(),
+  )
+})
 
 test('a group stands side by side, with who goes together and why', async ({ page, request }) => {
   const { group, childIds } = await makeGroup(request, 'Pair testers', ['Agrimony', 'Betony', 'Comfrey'])
   const session = await makeSession(request, group.id)
-  for (const id of childIds.slice(0, 2)) await request.post('/api/answers', { data: { answers: readings(id, session.id) } }) // prettier-ignore
+  for (const id of childIds.slice(0, 2))
+    await request.post('/api/answers', { data: { answers: readings(id, session.id) } })
   await page.goto('/children')
   await page.getByRole('region', { name: group.name }).getByRole('link', { name: 'Side by side' }).click()
   await expect(page.getByRole('heading', { name: group.name })).toBeVisible()
@@ -139,10 +175,12 @@ test('a group stands side by side, with who goes together and why', async ({ pag
   await expect(together).toContainText('Agrimony and Betony')
   await expect(together).toContainText('each ignores the minute hand')
   await expect(together).toContainText('Comfrey, with the adult')
-  await expect(page.getByRole('region', { name: 'Repairs' })).toContainText('Agrimony and Betony: ignores the minute hand')
+  await expect(page.getByRole('region', { name: 'Repairs' })).toContainText(
+    'Agrimony and Betony: ignores the minute hand',
+  )
   await page.goto(`/groups/${crypto.randomUUID()}`)
   await expect(page.getByRole('alert')).toContainText('There is no such group')
-}) // prettier-ignore
+})
 
 test('a view that cannot reach the server says so, and comes back', async ({ page, quiet }) => {
   quiet.allow(/Failed to load resource/)
@@ -160,7 +198,9 @@ test('a change that could not be saved stays on the screen and is saved again', 
   const session = await makeSession(request, group.id)
   await page.goto(`/plan/${session.id}`)
   await expect(page.getByText('25 of 25 minutes planned')).toBeVisible()
-  await page.route('**/api/sessions/*', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()))
+  await page.route('**/api/sessions/*', (route) =>
+    route.request().method() === 'PUT' ? route.abort() : route.continue(),
+  )
   await page.getByLabel('Minutes there are').fill('35')
   await expect(page.getByText('The last change is not saved yet.')).toBeVisible()
   await page.unroute('**/api/sessions/*')
@@ -168,7 +208,7 @@ test('a change that could not be saved stays on the screen and is saved again', 
   await expect(page.getByText('The last change is not saved yet.')).toBeHidden()
   await page.reload()
   await expect(page.getByLabel('Minutes there are')).toHaveValue('35')
-}) // prettier-ignore
+})
 
 test('a session nobody can fill says what would fit', async ({ page, request, quiet }) => {
   quiet.allow(/400/)

@@ -26,11 +26,19 @@ function send(method: string, path: string, headers: Record<string, string>, bod
 }
 
 const refusals: [string, Record<string, string>, RegExp][] = [
-  ['a data folder that cannot be written', { RIPE_ACORN_DATA: 'package.json/data' }, /data folder .* cannot be written/],
-  ['a port in use', { RIPE_ACORN_DATA: 'test-results/data-start', RIPE_ACORN_PORT: String(DEMO_PORT) }, /port 4331 is in use/],
+  [
+    'a data folder that cannot be written',
+    { RIPE_ACORN_DATA: 'package.json/data' },
+    /data folder .* cannot be written/,
+  ],
+  [
+    'a port in use',
+    { RIPE_ACORN_DATA: 'test-results/data-start', RIPE_ACORN_PORT: String(DEMO_PORT) },
+    /port 4331 is in use/,
+  ],
   ['a port that is none', { RIPE_ACORN_PORT: 'abc' }, /RIPE_ACORN_PORT must be a whole number/],
   ['an open address without a passcode', { RIPE_ACORN_HOST: '0.0.0.0' }, /Set RIPE_ACORN_PASSCODE/],
-] // prettier-ignore
+]
 
 for (const [name, env, words] of refusals)
   test(`${name} is told in one line`, async () => {

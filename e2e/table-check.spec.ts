@@ -1,7 +1,10 @@
 import type { Settings } from '../src/core'
 import { answersOf, expect, makeGroup, makeSession, openTable, test } from './fixtures'
 
-test('what else was said is typed, kept as it is, and asked again to tell two meanings apart', async ({ page, request }) => {
+test('what else was said is typed, kept as it is, and asked again to tell two meanings apart', async ({
+  page,
+  request,
+}) => {
   const { group } = await makeGroup(request, 'Telling testers', ['Moss', 'Fern'])
   const session = await makeSession(request, group.id)
   await openTable(page, session)
@@ -24,10 +27,17 @@ test('what else was said is typed, kept as it is, and asked again to tell two me
   // A wrong answer that may mean more than one thing keeps the turn with the child for the question that tells.
   // Which ones do depends on what was asked, so it is tried until there is one.
   const tellApart = page.getByRole('button', { name: 'Tell them apart first' })
-  const isThere = () => tellApart.waitFor({ timeout: 250 }).then(() => true, () => false) // prettier-ignore
+  const isThere = () =>
+    tellApart.waitFor({ timeout: 250 }).then(
+      () => true,
+      () => false,
+    )
   for (let tries = 0; tries < 60; tries++) {
     await page.getByRole('button', { name: 'Next question' }).click()
-    await page.locator('.table-choice').nth(tries % 6).click()
+    await page
+      .locator('.table-choice')
+      .nth(tries % 6)
+      .click()
     if (await isThere()) break
   }
   const name = await page.getByRole('heading', { level: 1 }).textContent()
@@ -41,7 +51,7 @@ test('what else was said is typed, kept as it is, and asked again to tell two me
   await expect(page.getByRole('button', { name: 'Next question' })).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect.poll(() => page.locator('.table-choice').allTextContents()).toEqual(before)
-}) // prettier-ignore
+})
 
 test('every rung can be asked, and 25 seconds only remind', async ({ page, request }) => {
   const { group } = await makeGroup(request, 'Rung testers', ['Moss'])

@@ -208,7 +208,10 @@ test('helps are switched one by one and faded in the order that was chosen', asy
   await expect(page.getByRole('button', { name: 'Helps', exact: true })).toBeVisible()
 })
 
-test('the number line and the minute hand move each other, and a jump is shown on the clock', async ({ page, request }) => {
+test('the number line and the minute hand move each other, and a jump is shown on the clock', async ({
+  page,
+  request,
+}) => {
   const { group } = await makeGroup(request, 'Line testers', ['Moss'])
   await openTable(page, await makeSession(request, group.id))
   const dial = page.getByRole('slider', { name: 'Time shown' })
@@ -235,9 +238,12 @@ test('the number line and the minute hand move each other, and a jump is shown o
   await page.getByLabel('Minutes of each step').fill('12, 8, 20')
   await page.getByRole('button', { name: 'Show 9:35 on the clock' }).click()
   await expect(dial).toHaveAttribute('aria-valuetext', 'twenty-five to ten')
-}) // prettier-ignore
+})
 
-test('each hand stands on its own clock beside both, and the clock is set by what is typed', async ({ page, request }) => {
+test('each hand stands on its own clock beside both, and the clock is set by what is typed', async ({
+  page,
+  request,
+}) => {
   const { group } = await makeGroup(request, 'Apart testers', ['Moss'])
   await openTable(page, await makeSession(request, group.id))
   await page.getByLabel('Which clocks').selectOption('Apart and together')
@@ -264,4 +270,4 @@ test('each hand stands on its own clock beside both, and the clock is set by wha
   for (let i = 0; i < 5; i++) await page.keyboard.press('Home')
   await page.keyboard.press('r')
   await expect(page.getByText('quarter to twelve · 11:45 p.m. · the day before')).toBeVisible()
-}) // prettier-ignore
+})

@@ -35,7 +35,9 @@ test('a floor clock is set out from the space, turned, checked, walked and print
   await expect(page.getByText('To move: 3.')).toBeVisible()
   await expect(page.getByText(/reads \d\.\d min late: move it .* right, .* ahead, facing 12/)).toBeVisible()
   await page.getByLabel('3: from 12').fill('9')
-  await expect(page.getByText(/3: tape from 12 must be between 0\.00 m and 4\.00 m .* cannot meet, got 9\.00 m/)).toBeVisible()
+  await expect(
+    page.getByText(/3: tape from 12 must be between 0\.00 m and 4\.00 m .* cannot meet, got 9\.00 m/),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Start again' }).click()
   await expect(page.getByText('Nothing measured yet.')).toBeVisible()
 
@@ -55,7 +57,7 @@ test('a floor clock is set out from the space, turned, checked, walked and print
   expect(context.yard?.body.turnDeg).toBe(91)
   const printed = await readPdf(await (await request.get(`/api/sessions/${session.id}/print.pdf`)).body())
   expect(printed.some(({ text }) => text.includes('Floor clock, radius 2.00 m'))).toBe(true)
-}) // prettier-ignore
+})
 
 test('a marker is dragged to where it lies', async ({ page }) => {
   await page.goto('/yard')
@@ -86,7 +88,9 @@ test('what cannot be laid is told, and the last plan that fits stays', async ({ 
   expect(await plan.getAttribute('viewBox')).toBe(good)
   await page.getByLabel('Left to right').fill('8')
   await page.getByLabel('Radius of the clock').fill('5')
-  await expect(page.getByRole('alert')).toContainText('radius must be 0.30 to 2.50 m here, with a lane of 1 m all round, got 5.00 m')
+  await expect(page.getByRole('alert')).toContainText(
+    'radius must be 0.30 to 2.50 m here, with a lane of 1 m all round, got 5.00 m',
+  )
   await page.getByRole('button', { name: 'Take the largest' }).click()
   await expect(page.getByRole('alert')).toBeHidden()
-}) // prettier-ignore
+})

@@ -5,9 +5,17 @@ import type { Overview } from '../src/core'
 export function openBrowser(): Promise<Browser> {
   return chromium.launch({
     executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
   })
-} // prettier-ignore
+}
 
 /** What Today shows; waits for the server, which may be starting beside this. */
 export async function overviewAt(base: string): Promise<Overview> {

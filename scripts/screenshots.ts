@@ -27,7 +27,9 @@ rmSync(folder, { recursive: true, force: true })
 mkdirSync(folder, { recursive: true })
 await take(light, 'today', '/')
 await take(light, 'children', '/children')
-await take(light, 'child', `/children/${mirela?.id}`, (page) => page.getByRole('button', { name: 'Show the answers' }).first().click()) // prettier-ignore
+await take(light, 'child', `/children/${mirela?.id}`, (page) =>
+  page.getByRole('button', { name: 'Show the answers' }).first().click(),
+)
 await take(light, 'child-growth', `/children/${mirela?.id}`, async (page) => {
   await page.getByRole('tab', { name: 'Growth' }).click()
   await page.waitForTimeout(800)
@@ -87,6 +89,11 @@ await take(light, 'yard', '/yard', async (page) => {
   await page.getByRole('option').first().click()
   await page.getByRole('tab', { name: 'Set out' }).click()
 })
-await take(light, 'log', '/log', (page) => page.getByRole('button', { name: /^Herons/ }).nth(1).click()) // prettier-ignore
+await take(light, 'log', '/log', (page) =>
+  page
+    .getByRole('button', { name: /^Herons/ })
+    .nth(1)
+    .click(),
+)
 await take(light, 'house-rules', '/settings')
 await browser.close()

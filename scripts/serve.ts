@@ -53,7 +53,9 @@ function guarded(handlers: readonly Handler[]): Handler {
       return
     }
     if (!hasPasscode(request)) {
-      response.writeHead(401, { 'www-authenticate': 'Basic realm="Ripe Acorn", charset="UTF-8"' }).end('A passcode is needed.') // prettier-ignore
+      response
+        .writeHead(401, { 'www-authenticate': 'Basic realm="Ripe Acorn", charset="UTF-8"' })
+        .end('A passcode is needed.')
       return
     }
     response.setHeader('x-content-type-options', 'nosniff')

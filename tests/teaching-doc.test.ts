@@ -6,7 +6,12 @@ import { rungsOf } from './readback/prints'
 const rows = readFileSync('docs/teaching.md', 'utf8')
   .split('\n')
   .filter((line) => line.startsWith('| ') && !line.startsWith('| ---'))
-  .map((line) => line.split('|').slice(1, -1).map((cell) => cell.trim())) // prettier-ignore
+  .map((line) =>
+    line
+      .split('|')
+      .slice(1, -1)
+      .map((cell) => cell.trim()),
+  )
 
 describe('what the document on teaching tells', () => {
   it('has each misreading as the code has it, and no other', () => {
@@ -22,7 +27,12 @@ describe('what the document on teaching tells', () => {
     )
     for (const [i, [name, , , rungs = '']] of told.entries()) {
       const own = rungsOf(due[i] as (typeof due)[number])
-      const count = rungs === 'every rung' ? 17 : rungs === 'every rung read off a clock' ? 9 : Number(/^\d+/.exec(rungs)?.[0] ?? rungs.split(', ').length) // prettier-ignore
+      const count =
+        rungs === 'every rung'
+          ? 17
+          : rungs === 'every rung read off a clock'
+            ? 9
+            : Number(/^\d+/.exec(rungs)?.[0] ?? rungs.split(', ').length)
       expect(own.length, name).toBe(count)
     }
   })

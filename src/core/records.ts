@@ -149,10 +149,15 @@ export interface ChildReport {
 
 export interface GroupOverview {
   readonly group: Group
-  readonly children: readonly { readonly id: string; readonly name: string; readonly readiness: string; readonly movesOn: boolean }[]
+  readonly children: readonly {
+    readonly id: string
+    readonly name: string
+    readonly readiness: string
+    readonly movesOn: boolean
+  }[]
   readonly next: Session | null
   readonly last: Session | null
-} // prettier-ignore
+}
 
 export interface Overview {
   readonly groups: readonly GroupOverview[]

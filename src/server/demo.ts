@@ -53,7 +53,13 @@ export interface Scenario {
   readonly weeks: number
   readonly groups: readonly DemoGroup[]
   readonly recipes: readonly (Pick<Recipe, 'kind' | 'children' | 'spares' | 'fixed'> & { readonly name: string })[]
-  readonly yards: readonly { readonly name: string; readonly widthMm: number; readonly depthMm: number; readonly turnDeg: number; readonly tree: Omit<Obstacle, 'name'> }[] // prettier-ignore
+  readonly yards: readonly {
+    readonly name: string
+    readonly widthMm: number
+    readonly depthMm: number
+    readonly turnDeg: number
+    readonly tree: Omit<Obstacle, 'name'>
+  }[]
 }
 
 /** In the first weeks what each child can do already is looked at, on so many questions a rung. */
@@ -66,7 +72,11 @@ const REVIEW_ANSWERS = 2
  * Fills an empty database with a scenario: groups, a session a week up to `now`, each planned from the
  * records there were on that day, with the answers of simulated children, and one session to come.
  */
-export async function seedDemo(db: Db, scenario: Scenario, now: Instant): Promise<{ sessions: number; answers: number }> {
+export async function seedDemo(
+  db: Db,
+  scenario: Scenario,
+  now: Instant,
+): Promise<{ sessions: number; answers: number }> {
   const random = randomFrom(scenario.seed)
   const { school, materials } = await getSettings(db)
   const order = schools[school].order
@@ -82,7 +92,15 @@ export async function seedDemo(db: Db, scenario: Scenario, now: Instant): Promis
     for (let week = 0; week <= scenario.weeks; week++) {
       const isToCome = week === scenario.weeks
       const day = firstDay + week * 7 * MS_PER_DAY
-      const wish = { id: uuidFrom(random), groupId, date: new Date(day).toISOString().slice(0, 10), start, minutes: group.minutes, place: group.place, materials } // prettier-ignore
+      const wish = {
+        id: uuidFrom(random),
+        groupId,
+        date: new Date(day).toISOString().slice(0, 10),
+        start,
+        minutes: group.minutes,
+        place: group.place,
+        materials,
+      }
       const session = await createSession(db, wish, isToCome ? now : day)
       sessions++
       if (isToCome) continue
@@ -96,14 +114,18 @@ export async function seedDemo(db: Db, scenario: Scenario, now: Instant): Promis
   }
   await seedMaking(db, scenario, random, now)
   return { sessions, answers: answered }
-} // prettier-ignore
+}
 
 /** Some clocks and a floor clock that were made before. */
 async function seedMaking(db: Db, { recipes, yards }: Scenario, random: Random, now: Instant): Promise<void> {
   for (const { name, ...recipe } of recipes)
     await addKept(db, 'recipes', { id: uuidFrom(random), name, body: { ...usualRecipe(recipe.kind), ...recipe } }, now)
   for (const { name, widthMm, depthMm, turnDeg, tree } of yards) {
-    const body: Yard = { ...USUAL_YARD, space: { kind: 'rectangle', widthMm, depthMm, obstacles: [{ name: 'tree', ...tree }] }, turnDeg } // prettier-ignore
+    const body: Yard = {
+      ...USUAL_YARD,
+      space: { kind: 'rectangle', widthMm, depthMm, obstacles: [{ name: 'tree', ...tree }] },
+      turnDeg,
+    }
     await addKept(db, 'yards', { id: uuidFrom(random), name, body }, now)
   }
 }
@@ -122,7 +144,12 @@ interface Week {
 }
 
 /** What one child answers in one week: what is known already at first, then the rung being learnt. */
-function weekOf(random: Random, child: DemoChild, { childId, sessionId, week, at }: Week, order: readonly RungId[]): Answer[] {
+function weekOf(
+  random: Random,
+  child: DemoChild,
+  { childId, sessionId, week, at }: Week,
+  order: readonly RungId[],
+): Answer[] {
   const known = order.slice(0, child.reached)
   const learning = order[child.reached] ?? order[order.length - 1]
   const sitting = (rung: RungId, count: number, offsetMinutes: number): Answer[] =>
@@ -140,7 +167,7 @@ function weekOf(random: Random, child: DemoChild, { childId, sessionId, week, at
     ...(review ? sitting(review, REVIEW_ANSWERS, 0) : []),
     ...(learning ? sitting(learning, WEEKLY_ANSWERS, 5) : []),
   ]
-} // prettier-ignore
+}
 
 /** The rung being learnt grows from week to week, and it is there that a misreading shows. */
 function childAt(child: DemoChild, isKnown: boolean, week: number): SimulatedChild {

@@ -42,7 +42,9 @@ function toProblem(error: unknown): Problem {
   if (error instanceof RefusedValue)
     return new Problem(400, 'This cannot be taken', { field: error.field, detail: `${error.message}.` })
   log.error({ err: error }, 'an endpoint failed')
-  return new Problem(500, 'Something went wrong on our side', { detail: 'Nothing was changed. Try again; if it stays, restart Ripe Acorn.' }) // prettier-ignore
+  return new Problem(500, 'Something went wrong on our side', {
+    detail: 'Nothing was changed. Try again; if it stays, restart Ripe Acorn.',
+  })
 }
 
 async function readJson({ request }: APIContext): Promise<unknown> {

@@ -14,7 +14,14 @@ const length = (least: number, most: number) => Joi.number().strict().min(least)
 const bool = Joi.boolean().strict().required()
 const oneOf = (...values: (string | number)[]) => Joi.valid(...values).required()
 
-const fixed = Joi.object(Object.fromEntries((Object.keys(MEASURE_LIMITS) as MeasureId[]).map((id) => [id, length(MEASURE_LIMITS[id].least, Math.min(MEASURE_LIMITS[id].most, LARGEST_FACE_MM))]))).required() // prettier-ignore
+const fixed = Joi.object(
+  Object.fromEntries(
+    (Object.keys(MEASURE_LIMITS) as MeasureId[]).map((id) => [
+      id,
+      length(MEASURE_LIMITS[id].least, Math.min(MEASURE_LIMITS[id].most, LARGEST_FACE_MM)),
+    ]),
+  ),
+).required()
 
 export const recipe = Joi.object({
   kind: oneOf(...Object.keys(RECIPE_KINDS)),
@@ -63,7 +70,13 @@ export const yard = Joi.object({
   radiusMm: length(300, 100_000),
   surface: oneOf(...Object.keys(surfaces)),
   markers: Joi.array()
-    .items(Joi.object({ name: Joi.string().allow('').max(60).required(), count: Joi.number().strict().integer().min(0).max(500).required(), sizeMm: length(1, 2000).required() }))
+    .items(
+      Joi.object({
+        name: Joi.string().allow('').max(60).required(),
+        count: Joi.number().strict().integer().min(0).max(500).required(),
+        sizeMm: length(1, 2000).required(),
+      }),
+    )
     .max(10)
     .required(),
   turnDeg: Joi.number().strict().min(0).less(360).required(),
@@ -74,8 +87,14 @@ export const yard = Joi.object({
   unit: oneOf('m', 'ft'),
   paper: oneOf(...Object.keys(papers)),
   laid: Joi.array()
-    .items(Joi.object({ hour: Joi.number().strict().integer().min(1).max(12).required(), fromCentreMm: ground, fromTwelveMm: ground }))
+    .items(
+      Joi.object({
+        hour: Joi.number().strict().integer().min(1).max(12).required(),
+        fromCentreMm: ground,
+        fromTwelveMm: ground,
+      }),
+    )
     .unique('hour')
     .max(12)
     .required(),
-}) // prettier-ignore
+})

@@ -1,4 +1,16 @@
-import { type Drawing, RECIPE_FORMAT, RECIPE_FORMAT_VERSION, type Recipe, type Yard, makingCard, paperOf, printerScale, recipePagesFor, SAFE_MARGIN_MM, scaledDrawing } from '../core' // prettier-ignore
+import {
+  type Drawing,
+  RECIPE_FORMAT,
+  RECIPE_FORMAT_VERSION,
+  type Recipe,
+  type Yard,
+  makingCard,
+  paperOf,
+  printerScale,
+  recipePagesFor,
+  SAFE_MARGIN_MM,
+  scaledDrawing,
+} from '../core'
 import { Problem } from './problem'
 import { checked, schemas } from './validate'
 
@@ -29,18 +41,28 @@ export function makingPages(recipe: Recipe, bar: string | null): Drawing[] {
   // What is drawn keeps to its margins; enlarged, it must still lie on the sheet.
   const most = Math.min(width / (width - 2 * SAFE_MARGIN_MM), height / (height - 2 * SAFE_MARGIN_MM))
   if (factor > most)
-    throw new Problem(400, 'This cannot be taken', { field: 'bar', detail: `A bar of ${bar} mm would need pages ${Math.round(factor * 100)} % as large, more than ${name} holds: set the printer to 100 % first. A bar of ${Math.ceil(1000 / most) / 10} mm or more can be made good.` }) // prettier-ignore
+    throw new Problem(400, 'This cannot be taken', {
+      field: 'bar',
+      detail: `A bar of ${bar} mm would need pages ${Math.round(factor * 100)} % as large, more than ${name} holds: set the printer to 100 % first. A bar of ${Math.ceil(1000 / most) / 10} mm or more can be made good.`,
+    })
   return pages.map((page) => scaledDrawing(page, factor))
 }
 
 /** A recipe from a file, or a refusal that says what is wrong with the file. */
 export function importedRecipe(file: unknown): { name: string; body: Recipe } {
   const refuse = (field: string, detail: string) => new Problem(400, 'This file cannot be taken', { field, detail })
-  if (typeof file !== 'object' || file === null || Array.isArray(file)) throw refuse('file', 'The file must hold one recipe.')
+  if (typeof file !== 'object' || file === null || Array.isArray(file))
+    throw refuse('file', 'The file must hold one recipe.')
   const { format, formatVersion, name, recipe } = file as Record<string, unknown>
-  if (format !== RECIPE_FORMAT) throw refuse('format', `The file’s format must be ${RECIPE_FORMAT}: this is no recipe of Ripe Acorn.`)
+  if (format !== RECIPE_FORMAT)
+    throw refuse('format', `The file’s format must be ${RECIPE_FORMAT}: this is no recipe of Ripe Acorn.`)
   if (formatVersion !== RECIPE_FORMAT_VERSION)
-    throw refuse('formatVersion', typeof formatVersion === 'number' && formatVersion > RECIPE_FORMAT_VERSION ? `The file is of version ${formatVersion}, from a newer Ripe Acorn; this one reads version ${RECIPE_FORMAT_VERSION}.` : `formatVersion must be ${RECIPE_FORMAT_VERSION}.`)
+    throw refuse(
+      'formatVersion',
+      typeof formatVersion === 'number' && formatVersion > RECIPE_FORMAT_VERSION
+        ? `The file is of version ${formatVersion}, from a newer Ripe Acorn; this one reads version ${RECIPE_FORMAT_VERSION}.`
+        : `formatVersion must be ${RECIPE_FORMAT_VERSION}.`,
+    )
   const body = checked<{ recipe: Recipe }>(schemas.recipeOnly, { recipe }).recipe
   return { name: typeof name === 'string' && name.trim() !== '' ? name.trim().slice(0, 60) : 'An imported clock', body }
-} // prettier-ignore
+}

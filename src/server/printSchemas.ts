@@ -27,12 +27,18 @@ const rows = Joi.array().items(Joi.string().max(80)).max(40)
 const weight = Joi.number().strict().greater(0).max(1000)
 
 export const printOptions = Joi.object({
-  paper: Joi.string().valid(...Object.keys(papers)).required(),
+  paper: Joi.string()
+    .valid(...Object.keys(papers))
+    .required(),
   wording: Joi.object({
-    language: Joi.string().valid(...Object.keys(languages)).required(),
+    language: Joi.string()
+      .valid(...Object.keys(languages))
+      .required(),
     form: Joi.string().valid('turns', 'minutes-past', 'digital', 'day-24').required(),
   }).required(),
-  rung: Joi.string().valid(...rungs.map(({ id }) => id)).required(),
+  rung: Joi.string()
+    .valid(...rungs.map(({ id }) => id))
+    .required(),
   count: count.required(),
   owner: Joi.string().allow('').max(60),
   title: Joi.string().allow('').max(200),
@@ -50,7 +56,7 @@ export const printOptions = Joi.object({
   boards: whole(2, 12),
   reversed,
   rows,
-}) // prettier-ignore
+})
 
 export const savedPrint = Joi.object({
   printable: printable.required(),

@@ -28,14 +28,16 @@ export interface PrintWish {
 /** What is asked for in the address of a print, checked. */
 export function wishFromQuery(query: URLSearchParams): PrintWish {
   const text = query.get('print')
-  if (text === null) throw new Problem(400, 'Nothing to print', { field: 'print', detail: 'print must be what to print, as JSON.' }) // prettier-ignore
+  if (text === null)
+    throw new Problem(400, 'Nothing to print', { field: 'print', detail: 'print must be what to print, as JSON.' })
   try {
     return checked<PrintWish>(printWish, JSON.parse(text))
   } catch (error) {
-    if (error instanceof SyntaxError) throw new Problem(400, 'Not JSON', { field: 'print', detail: 'print must be JSON.' })
+    if (error instanceof SyntaxError)
+      throw new Problem(400, 'Not JSON', { field: 'print', detail: 'print must be JSON.' })
     throw error
   }
-} // prettier-ignore
+}
 
 /** The pages of a print as often as there are copies, then its key. */
 export function printPages({ printable, options, seed, copies = 1 }: PrintWish): Drawing[] {
@@ -53,7 +55,10 @@ export interface PackOrder extends Pick<PackWish, 'things' | 'seed'> {
 export async function packWish(db: Db, { groupId, things, seed }: PackOrder, now: number): Promise<PackWish> {
   const group = await getGroup(db, groupId)
   if (group.childIds.length === 0)
-    throw new Problem(400, 'An empty group', { field: 'groupId', detail: `${group.name} has no children yet: add one first.` }) // prettier-ignore
+    throw new Problem(400, 'An empty group', {
+      field: 'groupId',
+      detail: `${group.name} has no children yet: add one first.`,
+    })
   const settings = await getSettings(db)
   const school = schools[settings.school]
   const children = await planChildren(db, group.childIds, settings, now)

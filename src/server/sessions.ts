@@ -46,7 +46,12 @@ async function answersByChild(db: Db): Promise<Map<string, Answer[]>> {
   return byChild
 }
 
-export async function planChildren(db: Db, childIds: readonly string[], settings: Settings, now: Instant): Promise<PlanChild[]> {
+export async function planChildren(
+  db: Db,
+  childIds: readonly string[],
+  settings: Settings,
+  now: Instant,
+): Promise<PlanChild[]> {
   const children = await listChildren(db)
   const answers = await answersByChild(db)
   const overrules = await overrulesByChild(db)
@@ -69,13 +74,15 @@ export async function planChildren(db: Db, childIds: readonly string[], settings
       },
     ]
   })
-} // prettier-ignore
+}
 
 /** What all answers so far make of each misreading: where the next check starts from. */
 function chancesFrom(answers: readonly Answer[]): NonNullable<PlanChild['before']> {
   if (answers.length === 0) return {}
   const { findings, likely } = believe(answers)
-  const known = misreadings.map(({ id }, at) => [id, findings.some((found) => found.misreading === id) ? 0.8 : (likely[at] ?? 0)] as const) // prettier-ignore
+  const known = misreadings.map(
+    ({ id }, at) => [id, findings.some((found) => found.misreading === id) ? 0.8 : (likely[at] ?? 0)] as const,
+  )
   return Object.fromEntries(known.map(([id, chance]) => [id, Math.round(Math.max(0.01, chance) * 1000) / 1000]))
 }
 
@@ -93,7 +100,10 @@ export type SessionWish = Pick<Session, 'id' | 'groupId' | 'date' | 'start' | 'm
 export async function createSession(db: Db, wish: SessionWish, now: Instant): Promise<Session> {
   const group = await getGroup(db, wish.groupId)
   if (group.childIds.length === 0)
-    throw new Problem(400, 'An empty group', { field: 'groupId', detail: `${group.name} has no children yet: add one first.` }) // prettier-ignore
+    throw new Problem(400, 'An empty group', {
+      field: 'groupId',
+      detail: `${group.name} has no children yet: add one first.`,
+    })
   const settings = await getSettings(db)
   const seed = seedFrom(wish.id)
   const plan = planSession(
@@ -138,7 +148,10 @@ export function sessionPages(context: SessionContext): Drawing[] {
   const { session, group, settings, recipe, yard, prints: kept } = context
   const request = requestOf(context)
   if (request.children.length === 0)
-    throw new Problem(400, 'An empty group', { field: 'groupId', detail: `${group.name} has no children: there is nobody to print for.` }) // prettier-ignore
+    throw new Problem(400, 'An empty group', {
+      field: 'groupId',
+      detail: `${group.name} has no children: there is nobody to print for.`,
+    })
   const wording = wordingOf(settings)
   const { paper, lowInk } = settings
   const prints = sessionPrints(
@@ -165,7 +178,12 @@ export async function childReport(db: Db, id: string, now: Instant): Promise<Chi
   const settings = await getSettings(db)
   const answers = await listAnswers(db, { childId: id })
   const { groups } = await childBelongings(db, id)
-  return reportFrom(child, { groups, answers, overrules: (await overrulesByChild(db)).get(id), notes: (await countNotes(db)).get(id) }, settings, now) // prettier-ignore
+  return reportFrom(
+    child,
+    { groups, answers, overrules: (await overrulesByChild(db)).get(id), notes: (await countNotes(db)).get(id) },
+    settings,
+    now,
+  )
 }
 
 export async function childReports(db: Db, now: Instant): Promise<ChildReport[]> {
@@ -176,7 +194,12 @@ export async function childReports(db: Db, now: Instant): Promise<ChildReport[]>
   const notes = await countNotes(db)
   return (await listChildren(db)).map((child) => {
     const names = groups.filter((group) => group.childIds.includes(child.id)).map((group) => group.name)
-    const own = { groups: names, answers: answers.get(child.id) ?? [], overrules: overrules.get(child.id), notes: notes.get(child.id) } // prettier-ignore
+    const own = {
+      groups: names,
+      answers: answers.get(child.id) ?? [],
+      overrules: overrules.get(child.id),
+      notes: notes.get(child.id),
+    }
     return reportFrom(child, own, settings, now)
   })
 }
@@ -188,12 +211,17 @@ interface Own {
   readonly notes?: number
 }
 
-function reportFrom(child: ChildReport['child'], { groups, answers, overrules, notes = 0 }: Own, settings: Settings, now: Instant): ChildReport {
+function reportFrom(
+  child: ChildReport['child'],
+  { groups, answers, overrules, notes = 0 }: Own,
+  settings: Settings,
+  now: Instant,
+): ChildReport {
   const school = schools[settings.school]
   const standing = standingOf(answers, school, now, overrules)
   const readiness = readinessInWords(standing, school)
   return { child, groups, standing, readiness, diagnosis: diagnose(answers), answers: answers.length, notes }
-} // prettier-ignore
+}
 
 /** What Today shows: each group, its next session, who moves on. */
 export async function overview(db: Db, now: Instant): Promise<Overview> {

@@ -50,9 +50,12 @@ const part = Joi.string().valid(...CLOCK_PARTS)
 
 /** One of several shapes, told apart by a field, so that a refusal names what is wrong inside the right one. */
 function oneOf(by: string, shapes: Record<string, Joi.PartialSchemaMap>): Joi.ObjectSchema {
-  const known = Joi.string().valid(...Object.keys(shapes)).required() // prettier-ignore
+  const known = Joi.string()
+    .valid(...Object.keys(shapes))
+    .required()
   return Object.entries(shapes).reduce<Joi.ObjectSchema>(
-    (schema, [name, fields]) => schema.when(Joi.object({ [by]: Joi.valid(name).required() }).unknown(), { then: Joi.object(fields) }), // prettier-ignore
+    (schema, [name, fields]) =>
+      schema.when(Joi.object({ [by]: Joi.valid(name).required() }).unknown(), { then: Joi.object(fields) }),
     Joi.object({ [by]: known }),
   )
 }
@@ -64,7 +67,10 @@ const value = oneOf('kind', {
   hands: { hour: angle.required(), minute: angle.required() },
   written: { text: Joi.string().allow('').max(200).required() },
   day: { minute: minuteOfDay.required() },
-  duration: { hours: Joi.number().integer().min(0).max(24).required(), minutes: Joi.number().integer().min(0).max(999).required() }, // prettier-ignore
+  duration: {
+    hours: Joi.number().integer().min(0).max(24).required(),
+    minutes: Joi.number().integer().min(0).max(999).required(),
+  },
   part: { part: part.required() },
 })
 
@@ -73,7 +79,10 @@ const shown = oneOf('as', {
   dial: { minute: dialMinute.required(), hands: Joi.string().valid('both', 'hour', 'minute').required() },
   words: { minute: dialMinute.required() },
   figures: { minute: dialMinute.required() },
-  shift: { minute: minuteOfDay.required(), by: Joi.number().strict().integer().min(-720).max(720).invalid(0).required() }, // prettier-ignore
+  shift: {
+    minute: minuteOfDay.required(),
+    by: Joi.number().strict().integer().min(-720).max(720).invalid(0).required(),
+  },
   span: { minute: minuteOfDay.required(), to: minuteOfDay.required() },
   steps: { minute: minuteOfDay.required(), steps: Joi.array().items(length).min(1).max(6).required() },
   doing: { minute: minuteOfDay.required(), doing: doing.required() },
@@ -81,13 +90,19 @@ const shown = oneOf('as', {
   part: { minute: minuteOfDay.required(), part: part.required() },
   rows: {
     minute: minuteOfDay.required(),
-    rows: Joi.array().items(Joi.object({ doing: doing.required(), minute: minuteOfDay.required() })).min(1).max(12).required(), // prettier-ignore
+    rows: Joi.array()
+      .items(Joi.object({ doing: doing.required(), minute: minuteOfDay.required() }))
+      .min(1)
+      .max(12)
+      .required(),
   },
 })
 
 const item = Joi.object({
   rung: rung.required(),
-  ask: Joi.string().valid(...ASKS).required(), // prettier-ignore
+  ask: Joi.string()
+    .valid(...ASKS)
+    .required(),
   shown: shown.required(),
   answer: value.required(),
   // A misreading's id may be one of an older version: it is kept as it came and explains nothing.
@@ -97,7 +112,11 @@ const item = Joi.object({
     .required(),
 })
 
-const reason = Joi.string().trim().min(1).max(300).messages({ 'string.empty': '{{#label}} must say why, in 1 to 300 characters, got none' }) // prettier-ignore
+const reason = Joi.string()
+  .trim()
+  .min(1)
+  .max(300)
+  .messages({ 'string.empty': '{{#label}} must say why, in 1 to 300 characters, got none' })
 const age = Joi.number().strict().integer().min(2).max(99).allow(null)
 const newChild = Joi.object({ id: uuid.required(), name: name.required(), age })
 const newChildren = Joi.array().items(newChild).max(GROUP_MOST)
@@ -139,7 +158,9 @@ export const schemas = {
       .items(
         Joi.object({
           id: Joi.string().max(40).required(),
-          activityId: Joi.string().valid(...catalogue.map((activity) => activity.id)).required(), // prettier-ignore
+          activityId: Joi.string()
+            .valid(...catalogue.map((activity) => activity.id))
+            .required(),
           rung: rung.required(),
           minutes: Joi.number().strict().integer().min(1).max(LONGEST_SESSION).required(),
           why: Joi.string().allow('').max(1000).required(),
@@ -173,7 +194,11 @@ export const schemas = {
   }),
   correction: Joi.object({ given: value.required(), helped: Joi.boolean().required(), reason: reason.required() }),
   removal: Joi.object({ reason: reason.required() }),
-  overrule: Joi.object({ rung: rung.required(), verdict: Joi.string().valid('firm', 'not-firm').allow(null).required(), note: Joi.string().allow('').max(500).required() }), // prettier-ignore
+  overrule: Joi.object({
+    rung: rung.required(),
+    verdict: Joi.string().valid('firm', 'not-firm').allow(null).required(),
+    note: Joi.string().allow('').max(500).required(),
+  }),
   note: Joi.object({ id: uuid.required(), text: Joi.string().trim().min(1).max(2000).required() }),
   newRecipe: Joi.object({ id: uuid.required(), name: name.required(), body: recipe.required() }),
   recipeEdit: Joi.object({ version: version.required(), name: name.required(), body: recipe.required() }),
@@ -193,10 +218,16 @@ export const schemas = {
   yardOnly: Joi.object({ yard: yard.required() }),
   settings: Joi.object({
     version: version.required(),
-    language: Joi.string().valid(...Object.keys(languages)).required(), // prettier-ignore
+    language: Joi.string()
+      .valid(...Object.keys(languages))
+      .required(),
     form: Joi.string().valid('turns', 'minutes-past', 'digital').required(),
-    school: Joi.string().valid(...Object.keys(schools)).required(), // prettier-ignore
-    paper: Joi.string().valid(...Object.keys(papers)).required(), // prettier-ignore
+    school: Joi.string()
+      .valid(...Object.keys(schools))
+      .required(),
+    paper: Joi.string()
+      .valid(...Object.keys(papers))
+      .required(),
     lowInk: Joi.boolean().required(),
     place: place.required(),
     materials: materialList.required(),
@@ -208,8 +239,14 @@ export function checked<T>(schema: Joi.ObjectSchema, body: unknown): T {
   const { error, value: clean } = schema.validate(body, { abortEarly: true, errors: { wrap: { label: false } } })
   if (!error) return clean as T
   const detail = error.details[0]
-  const field = detail?.path.reduce<string>((path, part) => (typeof part === 'number' ? `${path}[${part}]` : path ? `${path}.${part}` : String(part)), '') // prettier-ignore
-  throw new Problem(400, 'This cannot be taken', { field: field || 'body', detail: withReceived(error.message, detail?.context?.value) }) // prettier-ignore
+  const field = detail?.path.reduce<string>(
+    (path, part) => (typeof part === 'number' ? `${path}[${part}]` : path ? `${path}.${part}` : String(part)),
+    '',
+  )
+  throw new Problem(400, 'This cannot be taken', {
+    field: field || 'body',
+    detail: withReceived(error.message, detail?.context?.value),
+  })
 }
 
 /** What came, where the message does not say it yet. */

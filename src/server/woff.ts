@@ -11,7 +11,22 @@ const toFour = (length: number) => (length + 3) & ~3
  * What a font needs to be drawn and embedded. The tables of layout (kerning, ligatures, marks) are left out:
  * the core measures text glyph by glyph, and what is printed must be as wide as what was measured.
  */
-const KEPT = ['OS/2', 'cmap', 'cvt ', 'fpgm', 'gasp', 'glyf', 'head', 'hhea', 'hmtx', 'loca', 'maxp', 'name', 'post', 'prep'] // prettier-ignore
+const KEPT = [
+  'OS/2',
+  'cmap',
+  'cvt ',
+  'fpgm',
+  'gasp',
+  'glyf',
+  'head',
+  'hhea',
+  'hmtx',
+  'loca',
+  'maxp',
+  'name',
+  'post',
+  'prep',
+]
 
 /**
  * A WOFF 1.0 file as the plain font file in it (W3C WOFF 1.0, sections 3 to 5): its tables unpacked once,

@@ -10,11 +10,18 @@ export function AnswerLine({ answer, settings }: { answer: Answer; settings: Set
   return (
     <div style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
       <div style={{ flex: 'none' }}>
-        <Dial hands={handsSeen(answer)} wording={wording} size={54} scaffolds={{ hands: item.shown.as === 'dial' ? item.shown.hands : 'both', marks: 'hours' }} />
+        <Dial
+          hands={handsSeen(answer)}
+          wording={wording}
+          size={54}
+          scaffolds={{ hands: item.shown.as === 'dial' ? item.shown.hands : 'both', marks: 'hours' }}
+        />
       </div>
       <div style={{ minWidth: 0 }}>
         <Text size="sm">
-          {item.ask === 'set' ? `${askInWords(item, wording)} Set as` : `${sayAnswer(item, item.answer, wording)}, answered`}{' '}
+          {item.ask === 'set'
+            ? `${askInWords(item, wording)} Set as`
+            : `${sayAnswer(item, item.answer, wording)}, answered`}{' '}
           <strong>“{sayAnswer(item, given, wording)}”</strong>
           {right ? ', right' : ''}
         </Text>
@@ -25,7 +32,7 @@ export function AnswerLine({ answer, settings }: { answer: Answer; settings: Set
       </div>
     </div>
   )
-} // prettier-ignore
+}
 
 /** The clock that was before the child: as it was read, or as the child set it. */
 function handsSeen({ item, given }: Answer): Hands {

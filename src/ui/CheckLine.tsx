@@ -5,9 +5,21 @@ import type { ReactNode } from 'react'
 /** One rule: whether it holds, what it says, and what would mend it. */
 export function CheckLine({ ok, says, children }: { ok: boolean; says: string; children?: ReactNode }) {
   return (
-    <li style={{ display: 'flex', gap: 8, padding: '3px 0', color: ok ? undefined : 'var(--attention)', fontWeight: ok ? undefined : 600 }}>
+    <li
+      style={{
+        display: 'flex',
+        gap: 8,
+        padding: '3px 0',
+        color: ok ? undefined : 'var(--attention)',
+        fontWeight: ok ? undefined : 600,
+      }}
+    >
       <span style={{ flex: 'none', paddingTop: 2 }}>
-        {ok ? <IconCheck size={17} color="var(--moss)" role="img" aria-label="holds" /> : <IconAlertTriangle size={17} role="img" aria-label="to mend" />}
+        {ok ? (
+          <IconCheck size={17} color="var(--moss)" role="img" aria-label="holds" />
+        ) : (
+          <IconAlertTriangle size={17} role="img" aria-label="to mend" />
+        )}
       </span>
       <div>
         <Text span size="sm" fw="inherit">
@@ -17,4 +29,4 @@ export function CheckLine({ ok, says, children }: { ok: boolean; says: string; c
       </div>
     </li>
   )
-} // prettier-ignore
+}

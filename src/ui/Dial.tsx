@@ -64,9 +64,24 @@ const RADIUS = 100
 const INNER = 0.58
 
 /** A clock whose hands turn by touch, mouse and key: the very shapes that are printed. */
-export function Dial({ hands, onTurn, step = 5, wording, scaffolds = {}, size, secret = false, name = 'A clock', clock }: DialProps) {
+export function Dial({
+  hands,
+  onTurn,
+  step = 5,
+  wording,
+  scaffolds = {},
+  size,
+  secret = false,
+  name = 'A clock',
+  clock,
+}: DialProps) {
   const second = hands.gear === 'geared' ? hands.second : undefined
-  const options: DialOptions = { radius: RADIUS, words: languages[wording.language].phrases.onDial, ...scaffolds, secondHand: second }
+  const options: DialOptions = {
+    radius: RADIUS,
+    words: languages[wording.language].phrases.onDial,
+    ...scaffolds,
+    secondHand: second,
+  }
   const extent = clock?.reach ?? dialExtent(options)
   const radius = clock?.radius ?? RADIUS
   const angles = anglesOf(hands)
@@ -92,29 +107,52 @@ export function Dial({ hands, onTurn, step = 5, wording, scaffolds = {}, size, s
 
   const label = secret ? `${name} to read` : `${name} showing ${say(onDial(minuteShown(hands)), wording)}`
   return (
-    <div className={onTurn ? 'dial dial-turnable' : 'dial'} style={{ width: size, aspectRatio: '1' }} {...(onTurn ? bind() : {})}>
-      <svg ref={svg} viewBox={`${-extent} ${-extent} ${2 * extent} ${2 * extent}`} role="img" aria-label={label} fontFamily="Andika, sans-serif">
+    <div
+      className={onTurn ? 'dial dial-turnable' : 'dial'}
+      style={{ width: size, aspectRatio: '1' }}
+      {...(onTurn ? bind() : {})}
+    >
+      <svg
+        ref={svg}
+        viewBox={`${-extent} ${-extent} ${2 * extent} ${2 * extent}`}
+        role="img"
+        aria-label={label}
+        fontFamily="Andika, sans-serif"
+      >
         {!clock && <circle r={extent} fill="#FBF7EF" />}
         <g dangerouslySetInnerHTML={{ __html: shapes }} />
       </svg>
       {onTurn && <DialSliders hands={hands} only={options.hands} onTurn={onTurn} wording={wording} />}
     </div>
   )
-} // prettier-ignore
+}
 
 /** The hand that a touch takes: the only one there is, or by how far out it is (a share of the radius), save where it lies plainly on one. */
-function handAt(angle: number, distance: number, angles: HandAngles, second?: number, only?: DialOptions['hands']): Hand {
+function handAt(
+  angle: number,
+  distance: number,
+  angles: HandAngles,
+  second?: number,
+  only?: DialOptions['hands'],
+): Hand {
   if (only === 'hour' || only === 'minute') return only
   const off = (at: number) => Math.abs(signedGap(at, angle))
-  if (second !== undefined && off(second * 6) < 10 && off(angles.minute) > 12 && (distance > INNER || off(angles.hour) > 20)) return 'second'
+  if (
+    second !== undefined &&
+    off(second * 6) < 10 &&
+    off(angles.minute) > 12 &&
+    (distance > INNER || off(angles.hour) > 20)
+  )
+    return 'second'
   if (distance > INNER) return 'minute'
   if (off(angles.hour) < 20 !== off(angles.minute) < 20) return off(angles.hour) < 20 ? 'hour' : 'minute'
   return 'hour'
-} // prettier-ignore
+}
 
 function turned(hands: Hands, hand: Hand, angle: number, step: number): Hands {
   if (hands.gear === 'geared') {
-    if (hand === 'second') return { ...hands, ...turnSecondHand({ minute: hands.minute, second: hands.second ?? 0 }, angle) } // prettier-ignore
+    if (hand === 'second')
+      return { ...hands, ...turnSecondHand({ minute: hands.minute, second: hands.second ?? 0 }, angle) }
     return { ...hands, minute: turnGeared(hands.minute, hand, angle, step) }
   }
   if (hand === 'minute') return { ...hands, minute: snapMinuteHand(angle, Math.min(step, 5)) }

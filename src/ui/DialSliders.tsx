@@ -26,7 +26,15 @@ export function DialSliders({ hands, only, onTurn, wording }: DialSlidersProps) 
   if (hands.gear === 'geared') {
     const move = (minutes: number, isOther: boolean) =>
       onTurn({ ...hands, minute: modulo(hands.minute + (isOther ? Math.sign(minutes) * 60 : minutes), 1440) })
-    return <Slider name="Time shown" now={hands.minute} most={1439} text={say(onDial(hands.minute), wording)} onMove={move} /> // prettier-ignore
+    return (
+      <Slider
+        name="Time shown"
+        now={hands.minute}
+        most={1439}
+        text={say(onDial(hands.minute), wording)}
+        onMove={move}
+      />
+    )
   }
   const text = describeHourHandError(hands) ?? say(readHands(hands).minute, wording)
   const turn = (hand: 'hour' | 'minute', minutes: number) =>

@@ -18,7 +18,18 @@ interface LengthFieldProps {
 }
 
 /** A length in any unit: taken over as soon as it is one, told what is wrong until then. */
-export function LengthField({ label, field, mm, unit, onChange, rightSection, description, width, hideLabel = false, allowNothing = false }: LengthFieldProps) {
+export function LengthField({
+  label,
+  field,
+  mm,
+  unit,
+  onChange,
+  rightSection,
+  description,
+  width,
+  hideLabel = false,
+  allowNothing = false,
+}: LengthFieldProps) {
   const [typed, setTyped] = useState<string>()
   const [problem, setProblem] = useState<string>()
   const [seen, setSeen] = useState({ mm, unit, sent: mm })
@@ -34,7 +45,8 @@ export function LengthField({ label, field, mm, unit, onChange, rightSection, de
   const take = (text: string) => {
     setTyped(text)
     try {
-      const next = allowNothing && /^0([.,]0+)?( ?(mm|cm|m|in|ft))?$/.test(text.trim()) ? 0 : parseLength(field, text, unit)
+      const next =
+        allowNothing && /^0([.,]0+)?( ?(mm|cm|m|in|ft))?$/.test(text.trim()) ? 0 : parseLength(field, text, unit)
       setProblem(undefined)
       if (Math.abs(next - mm) > 1e-6) {
         setSeen({ ...seen, sent: next })
@@ -61,4 +73,4 @@ export function LengthField({ label, field, mm, unit, onChange, rightSection, de
       autoComplete="off"
     />
   )
-} // prettier-ignore
+}

@@ -32,7 +32,13 @@ export function SavedThings<T>({ kept, body, picked, onPick, onOpen, more }: Sav
   return (
     <Stack gap="xs" className="sheet" component="section" aria-label="Saved ones">
       <Group gap="xs" align="end" wrap="nowrap">
-        <TextInput label="Name" value={name} maxLength={60} onChange={(event) => setName(event.currentTarget.value)} style={{ flex: 1 }} />
+        <TextInput
+          label="Name"
+          value={name}
+          maxLength={60}
+          onChange={(event) => setName(event.currentTarget.value)}
+          style={{ flex: 1 }}
+        />
         <Button variant="light" disabled={name.trim() === ''} onClick={() => void saveAsNew()}>
           Save as new
         </Button>
@@ -56,7 +62,11 @@ export function SavedThings<T>({ kept, body, picked, onPick, onOpen, more }: Sav
               Save over it
             </Button>
             {more?.(saved)}
-            <Button size="compact-md" variant="subtle" onClick={() => void kept.remove(saved.id).then(() => onPick(null))}>
+            <Button
+              size="compact-md"
+              variant="subtle"
+              onClick={() => void kept.remove(saved.id).then(() => onPick(null))}
+            >
               Remove
             </Button>
           </Group>
@@ -72,4 +82,4 @@ export function SavedThings<T>({ kept, body, picked, onPick, onOpen, more }: Sav
       )}
     </Stack>
   )
-} // prettier-ignore
+}

@@ -33,7 +33,13 @@ export function Strip({ plan, height = 52, at, onPick }: StripProps) {
             title={`${activity.name}: ${step.minutes} min, ${activity.stage}`}
           >
             {onPick ? (
-              <button type="button" style={{ ...style, cursor: 'pointer' }} aria-label={`${activity.name}, ${step.minutes} minutes`} aria-current={step.id === at ? 'step' : undefined} onClick={() => onPick(step.id)}>
+              <button
+                type="button"
+                style={{ ...style, cursor: 'pointer' }}
+                aria-label={`${activity.name}, ${step.minutes} minutes`}
+                aria-current={step.id === at ? 'step' : undefined}
+                onClick={() => onPick(step.id)}
+              >
                 {inner}
               </button>
             ) : (
@@ -44,7 +50,7 @@ export function Strip({ plan, height = 52, at, onPick }: StripProps) {
       })}
     </ol>
   )
-} // prettier-ignore
+}
 
 const segment = {
   width: '100%',
@@ -61,4 +67,10 @@ const segment = {
   lineHeight: 1.25,
 } as const
 
-const label = { display: 'block', whiteSpace: 'nowrap', overflow: 'hidden', textOverflow: 'ellipsis', fontSize: 13 } as const // prettier-ignore
+const label = {
+  display: 'block',
+  whiteSpace: 'nowrap',
+  overflow: 'hidden',
+  textOverflow: 'ellipsis',
+  fontSize: 13,
+} as const

@@ -19,13 +19,25 @@ export function WholeField({ label, description, value, least, most, onChange }:
     setKnown(value)
     setTyped(value)
   }
-  const isRight = (given: number | string): given is number => typeof given === 'number' && Number.isInteger(given) && given >= least && given <= most
+  const isRight = (given: number | string): given is number =>
+    typeof given === 'number' && Number.isInteger(given) && given >= least && given <= most
   const change = (given: number | string) => {
     setTyped(given)
     if (!isRight(given)) return
     setKnown(given)
     onChange(given)
   }
-  const error = isRight(typed) ? undefined : `${label} must be a whole number from ${least} to ${most}${typed === '' ? '' : `, got ${typed}`}`
-  return <NumberInput label={label} description={description} value={typed} error={error} clampBehavior="none" onChange={change} />
-} // prettier-ignore
+  const error = isRight(typed)
+    ? undefined
+    : `${label} must be a whole number from ${least} to ${most}${typed === '' ? '' : `, got ${typed}`}`
+  return (
+    <NumberInput
+      label={label}
+      description={description}
+      value={typed}
+      error={error}
+      clampBehavior="none"
+      onChange={change}
+    />
+  )
+}

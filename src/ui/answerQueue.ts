@@ -82,7 +82,10 @@ export function useWaiting(): { waiting: number; refused: readonly string[] } {
     const look = async () => {
       await sendWaiting()
       const waiting = await db.waiting.count()
-      if (open) setState((before) => (before.waiting === waiting && before.refused === refusals ? before : { waiting, refused: refusals })) // prettier-ignore
+      if (open)
+        setState((before) =>
+          before.waiting === waiting && before.refused === refusals ? before : { waiting, refused: refusals },
+        )
     }
     void look()
     const timer = setInterval(() => void look(), RETRY_MS)

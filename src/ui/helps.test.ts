@@ -20,7 +20,9 @@ describe('helps on the dial', () => {
 
   it('are faded one at a time, the first of the chosen order that is on', () => {
     expect(withoutFirst(['zones', 'labels', 'arc'])).toEqual(['zones', 'arc'])
-    expect(withoutFirst(['zones', 'arc'], ['zones', 'arc', 'labels', 'halves', 'quarters', 'ring-of-fives'])).toEqual(['arc']) // prettier-ignore
+    expect(withoutFirst(['zones', 'arc'], ['zones', 'arc', 'labels', 'halves', 'quarters', 'ring-of-fives'])).toEqual([
+      'arc',
+    ])
     expect(withoutFirst([])).toEqual([])
   })
 })

@@ -16,12 +16,16 @@ export function useKept<T>(shelf: Shelf) {
   return {
     list: query.data ?? [],
     add: (name: string, body: T) => run(() => api.post<Kept<T>>(`/api/${shelf}`, { id: newId(), name, body })),
-    save: ({ id, name, body, version }: Kept<T>) => run(() => api.put<Kept<T>>(`/api/${shelf}/${id}`, { name, body, version })),
+    save: ({ id, name, body, version }: Kept<T>) =>
+      run(() => api.put<Kept<T>>(`/api/${shelf}/${id}`, { name, body, version })),
     remove: (id: string) => run(() => api.remove(`/api/${shelf}/${id}`)),
     putInto: (sessionId: string, id: string) =>
       run(async (): Promise<unknown> => {
         if (shelf === 'prints') return api.put(`/api/prints/${id}/session`, { sessionId })
-        return api.put<Session>(`/api/sessions/${sessionId}/attach`, shelf === 'recipes' ? { recipeId: id } : { yardId: id })
+        return api.put<Session>(
+          `/api/sessions/${sessionId}/attach`,
+          shelf === 'recipes' ? { recipeId: id } : { yardId: id },
+        )
       }),
     /** What is in a file, kept; undefined where it is none, which is told. */
     importFile: async (file: File): Promise<Kept<T> | undefined> => {
@@ -30,13 +34,18 @@ export function useKept<T>(shelf: Shelf) {
         await refresh()
         return made
       } catch (error) {
-        const message = error instanceof Refusal ? error.message : error instanceof SyntaxError ? 'The file is not JSON.' : String(error)
+        const message =
+          error instanceof Refusal
+            ? error.message
+            : error instanceof SyntaxError
+              ? 'The file is not JSON.'
+              : String(error)
         notifications.show({ title: 'Not imported', message, color: 'oak', autoClose: 12_000 })
         return undefined
       }
     },
   }
-} // prettier-ignore
+}
 
 export type KeptThings<T> = ReturnType<typeof useKept<T>>
 
@@ -45,11 +54,17 @@ export function useOpenSessions(): { id: string; label: string }[] {
   const query = useQuery({
     queryKey: ['open-sessions'],
     queryFn: async () => {
-      const [sessions, groups] = await Promise.all([api.get<Session[]>('/api/sessions'), api.get<Group[]>('/api/groups')])
+      const [sessions, groups] = await Promise.all([
+        api.get<Session[]>('/api/sessions'),
+        api.get<Group[]>('/api/groups'),
+      ])
       return sessions
         .filter((session) => session.doneAt === null)
-        .map(({ id, groupId, date }) => ({ id, label: `${groups.find((group) => group.id === groupId)?.name ?? ''}, ${dayInWords(date)}` }))
+        .map(({ id, groupId, date }) => ({
+          id,
+          label: `${groups.find((group) => group.id === groupId)?.name ?? ''}, ${dayInWords(date)}`,
+        }))
     },
-  }) // prettier-ignore
+  })
   return query.data ?? []
 }

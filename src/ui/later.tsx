@@ -9,7 +9,10 @@ export interface Later<P> {
   readonly load: () => Promise<unknown>
 }
 
-export function later<P extends object>(fetchPart: () => Promise<ComponentType<P>>, waiting: React.ReactNode = null): Later<P> {
+export function later<P extends object>(
+  fetchPart: () => Promise<ComponentType<P>>,
+  waiting: React.ReactNode = null,
+): Later<P> {
   const load = () => untilReached(fetchPart)
   const Loaded = lazy(async () => ({ default: await load() })) as unknown as ComponentType<P>
   const Part = (props: P) => (
@@ -18,7 +21,7 @@ export function later<P extends object>(fetchPart: () => Promise<ComponentType<P
     </Suspense>
   )
   return { Part, load }
-} // prettier-ignore
+}
 
 /** Without a connection it is tried again until there is one: what was shown stays, nothing fails for good. */
 async function untilReached<T>(fetchPart: () => Promise<T>): Promise<T> {

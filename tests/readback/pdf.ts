@@ -23,7 +23,14 @@ export interface PdfPage {
 
 type Matrix = readonly [number, number, number, number, number, number]
 const MM_PER_POINT = 25.4 / 72
-const POINTS_OF: Partial<Record<number, number>> = { [OPS.moveTo]: 2, [OPS.lineTo]: 2, [OPS.curveTo]: 6, [OPS.curveTo2]: 4, [OPS.curveTo3]: 4, [OPS.closePath]: 0 } // prettier-ignore
+const POINTS_OF: Partial<Record<number, number>> = {
+  [OPS.moveTo]: 2,
+  [OPS.lineTo]: 2,
+  [OPS.curveTo]: 6,
+  [OPS.curveTo2]: 4,
+  [OPS.curveTo3]: 4,
+  [OPS.closePath]: 0,
+}
 
 function times(a: Matrix, b: Matrix): Matrix {
   return [
@@ -115,11 +122,15 @@ function pointsOf([ops, values]: readonly (readonly number[])[]): [number, numbe
   return points
 }
 
-function alongCurve([x0, y0]: [number, number], [x1 = NaN, y1 = NaN, x2 = NaN, y2 = NaN, x3 = NaN, y3 = NaN]: readonly number[]): [number, number][] {
+function alongCurve(
+  [x0, y0]: [number, number],
+  [x1 = NaN, y1 = NaN, x2 = NaN, y2 = NaN, x3 = NaN, y3 = NaN]: readonly number[],
+): [number, number][] {
   return Array.from({ length: 8 }, (_, i) => {
     const t = (i + 1) / 8
     const u = 1 - t
-    const mix = (a: number, b: number, c: number, d: number) => u ** 3 * a + 3 * u * u * t * b + 3 * u * t * t * c + t ** 3 * d
+    const mix = (a: number, b: number, c: number, d: number) =>
+      u ** 3 * a + 3 * u * u * t * b + 3 * u * t * t * c + t ** 3 * d
     return [mix(x0, x1, x2, x3), mix(y0, y1, y2, y3)]
   })
-} // prettier-ignore
+}

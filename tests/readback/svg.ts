@@ -55,7 +55,9 @@ const number = (attributes: Attributes, name: string) => Number(attribute(attrib
 export function readSvg(svg: string): ReadShape[] {
   const shapes: ReadShape[] = []
   const frames: Frame[] = [PAGE]
-  for (const [, closing, tag, attributes = '', text] of svg.matchAll(/<(\/?)(g|path|line|circle|text)([^>]*?)\/?>(?:([^<]*)<\/text>)?/g)) {
+  for (const [, closing, tag, attributes = '', text] of svg.matchAll(
+    /<(\/?)(g|path|line|circle|text)([^>]*?)\/?>(?:([^<]*)<\/text>)?/g,
+  )) {
     const outer = frames[frames.length - 1] as Frame
     if (tag === 'g') {
       if (closing) frames.pop()
@@ -69,11 +71,19 @@ export function readSvg(svg: string): ReadShape[] {
       origin: { x: outer.e, y: outer.f },
       points: pointsOf(tag as ReadShape['tag'], attributes).map((point) => place(outer, point)),
       layer: attribute(attributes, 'data-layer') ?? '',
-      ...(tag === 'text' ? { text: unescape(text ?? ''), size: number(attributes, 'font-size'), anchor: attribute(attributes, 'text-anchor'), weight: attribute(attributes, 'font-weight') === '700' ? 'bold' : 'regular', turn: (Math.atan2(outer.b, outer.a) * 180) / Math.PI } : {}),
+      ...(tag === 'text'
+        ? {
+            text: unescape(text ?? ''),
+            size: number(attributes, 'font-size'),
+            anchor: attribute(attributes, 'text-anchor'),
+            weight: attribute(attributes, 'font-weight') === '700' ? 'bold' : 'regular',
+            turn: (Math.atan2(outer.b, outer.a) * 180) / Math.PI,
+          }
+        : {}),
     })
   }
   return shapes
-} // prettier-ignore
+}
 
 function frameOf(attributes: Attributes, outer: Frame): Frame {
   const transform = attribute(attributes, 'transform') ?? ''
@@ -98,10 +108,15 @@ function pointsOf(tag: ReadShape['tag'], attributes: Attributes): Point[] {
   if (tag === 'circle') {
     const { x, y } = at('cx', 'cy')
     const r = number(attributes, 'r')
-    return [{ x: x - r, y }, { x: x + r, y }, { x, y: y - r }, { x, y: y + r }]
+    return [
+      { x: x - r, y },
+      { x: x + r, y },
+      { x, y: y - r },
+      { x, y: y + r },
+    ]
   }
   return pathPoints(attribute(attributes, 'd') ?? '')
-} // prettier-ignore
+}
 
 /** Where the pen comes to rest, and the control points of curves (which bound them). */
 function pathPoints(d: string): Point[] {
@@ -128,8 +143,11 @@ function halfTurn(from: Point, to: Point, r: number): Point[] {
   const [dx, dy] = [(to.x - from.x) / 2, (to.y - from.y) / 2]
   if (Math.abs(Math.hypot(dx, dy) - r) > 0.01) return []
   const middle = { x: from.x + dx, y: from.y + dy }
-  return [{ x: middle.x - dy, y: middle.y + dx }, { x: middle.x + dy, y: middle.y - dx }]
-} // prettier-ignore
+  return [
+    { x: middle.x - dy, y: middle.y + dx },
+    { x: middle.x + dy, y: middle.y - dx },
+  ]
+}
 
 function unescape(text: string): string {
   return text

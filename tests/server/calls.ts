@@ -31,7 +31,11 @@ interface Sent {
 }
 
 /** Calls an endpoint as Astro does. */
-export async function call<T = ProblemReply>(route: APIRoute | undefined, method: string, sent: Sent = {}): Promise<Reply<T>> {
+export async function call<T = ProblemReply>(
+  route: APIRoute | undefined,
+  method: string,
+  sent: Sent = {},
+): Promise<Reply<T>> {
   if (!route) throw new Error('no such endpoint')
   const url = new URL(`http://127.0.0.1/api?${sent.query ?? ''}`)
   const text = sent.raw ?? (sent.json === undefined ? undefined : JSON.stringify(sent.json))
@@ -43,6 +47,6 @@ export async function call<T = ProblemReply>(route: APIRoute | undefined, method
   const type = response.headers.get('content-type') ?? ''
   const body = type.includes('json') ? await response.json() : Buffer.from(await response.arrayBuffer())
   return { status: response.status, type, body: body as T }
-} // prettier-ignore
+}
 
 export const uuid = () => crypto.randomUUID()

@@ -13,8 +13,11 @@ const folder = () => mkdtempSync(join(tmpdir(), 'ripe-acorn-db-'))
 describe('the database', () => {
   it('goes all the way back and up again', async () => {
     const db = await openDb(folder())
-    const tables = async () => (await db('sqlite_master').where({ type: 'table' }).select('name')).map((row: { name: string }) => row.name) // prettier-ignore
-    expect(await tables()).toEqual(expect.arrayContaining(['children', 'groups', 'sessions', 'session_steps', 'answers', 'settings'])) // prettier-ignore
+    const tables = async () =>
+      (await db('sqlite_master').where({ type: 'table' }).select('name')).map((row: { name: string }) => row.name)
+    expect(await tables()).toEqual(
+      expect.arrayContaining(['children', 'groups', 'sessions', 'session_steps', 'answers', 'settings']),
+    )
     await db.migrate.rollback({ migrationSource }, true)
     expect((await tables()).filter((name) => !/^(knex|sqlite)_/.test(name))).toEqual([])
     await db.migrate.latest({ migrationSource })
@@ -47,7 +50,9 @@ describe('the demo', () => {
     const planted = (scenario as Scenario).groups.flatMap((group) => group.children)
     const found = planted.filter(({ name, misreadings }) => {
       const [finding] = reports.find((report) => report.child.name === name)?.diagnosis.findings ?? []
-      return misreadings.length === 0 ? finding === undefined : finding !== undefined && misreadings.includes(finding.misreading)
+      return misreadings.length === 0
+        ? finding === undefined
+        : finding !== undefined && misreadings.includes(finding.misreading)
     })
     expect(found.map(({ name }) => name)).toEqual(planted.map(({ name }) => name))
     const { groups } = await overview(db, now)
@@ -56,5 +61,5 @@ describe('the demo', () => {
       expect(last?.note).toBeDefined()
     }
     await Promise.all([db.destroy(), again.destroy()])
-  }) // prettier-ignore
+  })
 })

@@ -1,6 +1,16 @@
 import { beforeEach, describe, expect, it } from 'vitest'
 import { type ProblemReply, call, uuid } from './calls'
-import type { Answer, Child, ChildReport, Group, Overview, RecordedAnswers, Session, SessionContext, Settings } from '../../src/core' // prettier-ignore
+import type {
+  Answer,
+  Child,
+  ChildReport,
+  Group,
+  Overview,
+  RecordedAnswers,
+  Session,
+  SessionContext,
+  Settings,
+} from '../../src/core'
 
 const children = await import('../../src/pages/api/children/index')
 const child = await import('../../src/pages/api/children/[id]')
@@ -20,24 +30,41 @@ const UNKNOWN = '8d0bd44c-52c1-4f6e-9d5e-0c8ce4a6f2ab'
 let childId = ''
 let groupId = ''
 
-const wish = (change = {}) => ({ id: uuid(), groupId, date: '2026-11-28', start: 570, minutes: 25, place: 'table', materials: ['card', 'crayons', 'scissors', 'fasteners', 'paper'], ...change }) // prettier-ignore
+const wish = (change = {}) => ({
+  id: uuid(),
+  groupId,
+  date: '2026-11-28',
+  start: 570,
+  minutes: 25,
+  place: 'table',
+  materials: ['card', 'crayons', 'scissors', 'fasteners', 'paper'],
+  ...change,
+})
 
 const sent = (change = {}) => ({
   id: uuid(),
   childId,
   at: Date.now() - 1000,
-  item: { rung: 'half', ask: 'read', shown: { as: 'dial', minute: 510, hands: 'both' }, answer: { kind: 'time', minute: 510 }, lures: [] },
+  item: {
+    rung: 'half',
+    ask: 'read',
+    shown: { as: 'dial', minute: 510, hands: 'both' },
+    answer: { kind: 'time', minute: 510 },
+    lures: [],
+  },
   choices: 4,
   given: { kind: 'time', minute: 510 },
   stage: 'pictorial',
   helped: false,
   ...change,
-}) // prettier-ignore
+})
 
 beforeEach(async () => {
   childId = uuid()
   groupId = uuid()
-  const made = await call(groups.POST, 'POST', { json: { id: groupId, name: 'Ducklings', childIds: [], newChildren: [{ id: childId, name: 'Tavi', age: 6 }] } }) // prettier-ignore
+  const made = await call(groups.POST, 'POST', {
+    json: { id: groupId, name: 'Ducklings', childIds: [], newChildren: [{ id: childId, name: 'Tavi', age: 6 }] },
+  })
   expect(made.status).toBe(200)
 })
 
@@ -47,7 +74,6 @@ function expectProblem(
   field: string | undefined,
   detail: RegExp,
 ) {
-  // prettier-ignore
   expect(type).toBe('application/problem+json')
   expect({ status, field: body.field }).toEqual({ status: due, field })
   expect(body.detail).toMatch(detail)
@@ -64,16 +90,24 @@ describe('names', () => {
   ])('are refused: %j', async (name, words) => {
     const before = (await call<ChildReport[]>(children.GET, 'GET')).body.length
     expectProblem(await call(children.POST, 'POST', { json: { id: uuid(), name } }), 400, 'name', words)
-    expectProblem(await call(group.PUT, 'PUT', { id: groupId, json: { version: 1, name, childIds: [] } }), 400, 'name', words)
+    expectProblem(
+      await call(group.PUT, 'PUT', { id: groupId, json: { version: 1, name, childIds: [] } }),
+      400,
+      'name',
+      words,
+    )
     expect((await call<ChildReport[]>(children.GET, 'GET')).body.length).toBe(before)
     expect((await call<Group>(group.GET, 'GET', { id: groupId })).body).toMatchObject({ name: 'Ducklings', version: 1 })
-  }) // prettier-ignore
+  })
 
-  it.each(['<script>alert(1)</script>', '🦦 Rill', 'Zoë O’Łukasz', "Robert'); DROP TABLE children;--", 'مرحبا'])('are kept as they are: %s', async (name) => {
-    const id = uuid()
-    expect((await call<Child>(children.POST, 'POST', { json: { id, name } })).body.name).toBe(name)
-    expect((await call<ChildReport>(child.GET, 'GET', { id })).body.child.name).toBe(name)
-  }) // prettier-ignore
+  it.each(['<script>alert(1)</script>', '🦦 Rill', 'Zoë O’Łukasz', "Robert'); DROP TABLE children;--", 'مرحبا'])(
+    'are kept as they are: %s',
+    async (name) => {
+      const id = uuid()
+      expect((await call<Child>(children.POST, 'POST', { json: { id, name } })).body.name).toBe(name)
+      expect((await call<ChildReport>(child.GET, 'GET', { id })).body.child.name).toBe(name)
+    },
+  )
 })
 
 describe('sessions', () => {
@@ -86,7 +120,12 @@ describe('sessions', () => {
   )
 
   it('are refused for an unknown or an empty group, with the reason', async () => {
-    expectProblem(await call(sessions.POST, 'POST', { json: wish({ groupId: UNKNOWN }) }), 404, 'id', /There is no group with the id/) // prettier-ignore
+    expectProblem(
+      await call(sessions.POST, 'POST', { json: wish({ groupId: UNKNOWN }) }),
+      404,
+      'id',
+      /There is no group with the id/,
+    )
     await call(group.PUT, 'PUT', { id: groupId, json: { version: 1, name: 'Ducklings', childIds: [] } })
     expectProblem(await call(sessions.POST, 'POST', { json: wish() }), 400, 'groupId', /Ducklings has no children yet/)
   })
@@ -102,8 +141,21 @@ describe('sessions', () => {
     const { session: printed } = (await call<SessionContext>(session.GET, 'GET', { id: made.id })).body
     expect(printed.printedAt).not.toBeNull()
 
-    const edit = { version: printed.version, date: made.date, start: 600, minutes: 25, place: 'table', materials: [], note: '', rung: made.plan.rung, steps: made.plan.steps } // prettier-ignore
-    expect((await call<Session>(session.PUT, 'PUT', { id: made.id, json: edit })).body).toMatchObject({ start: 600, version: edit.version + 1 }) // prettier-ignore
+    const edit = {
+      version: printed.version,
+      date: made.date,
+      start: 600,
+      minutes: 25,
+      place: 'table',
+      materials: [],
+      note: '',
+      rung: made.plan.rung,
+      steps: made.plan.steps,
+    }
+    expect((await call<Session>(session.PUT, 'PUT', { id: made.id, json: edit })).body).toMatchObject({
+      start: 600,
+      version: edit.version + 1,
+    })
     const stale = await call(session.PUT, 'PUT', { id: made.id, json: { ...edit, start: 700 } })
     expectProblem(stale, 409, 'version', /Nothing of yours was written/)
     expect(stale.body.current).toMatchObject({ start: 600 })
@@ -115,15 +167,35 @@ describe('sessions', () => {
   it('refuse an edit with an unknown activity or two steps alike, and keep the plan they have', async () => {
     const { body: made } = await call<Session>(sessions.POST, 'POST', { json: wish() })
     const [step] = made.plan.steps
-    const edit = (steps: unknown[]) => ({ version: 1, date: made.date, start: 570, minutes: 25, place: 'table', materials: [], note: '', rung: made.plan.rung, steps }) // prettier-ignore
-    expectProblem(await call(session.PUT, 'PUT', { id: made.id, json: edit([{ ...step, activityId: 'juggling' }]) }), 400, 'steps[0].activityId', /must be one of/) // prettier-ignore
+    const edit = (steps: unknown[]) => ({
+      version: 1,
+      date: made.date,
+      start: 570,
+      minutes: 25,
+      place: 'table',
+      materials: [],
+      note: '',
+      rung: made.plan.rung,
+      steps,
+    })
+    expectProblem(
+      await call(session.PUT, 'PUT', { id: made.id, json: edit([{ ...step, activityId: 'juggling' }]) }),
+      400,
+      'steps[0].activityId',
+      /must be one of/,
+    )
     expectProblem(
       await call(session.PUT, 'PUT', { id: made.id, json: edit([step, step]) }),
       400,
       'steps[1]',
       /duplicate/,
     )
-    expectProblem(await call(session.PUT, 'PUT', { id: made.id, json: edit([{ ...step, minutes: 'abc' }]) }), 400, 'steps[0].minutes', /must be a number, got abc/) // prettier-ignore
+    expectProblem(
+      await call(session.PUT, 'PUT', { id: made.id, json: edit([{ ...step, minutes: 'abc' }]) }),
+      400,
+      'steps[0].minutes',
+      /must be a number, got abc/,
+    )
     const kept = (await call<SessionContext>(session.GET, 'GET', { id: made.id })).body.session
     expect(kept.plan).toEqual(made.plan)
   })
@@ -132,7 +204,10 @@ describe('sessions', () => {
 describe('answers', () => {
   it('count once, however often they are sent', async () => {
     const one = sent()
-    for (let i = 0; i < 3; i++) expect((await call<RecordedAnswers>(answers.POST, 'POST', { json: { answers: [one] } })).body.kept).toEqual([one.id]) // prettier-ignore
+    for (let i = 0; i < 3; i++)
+      expect((await call<RecordedAnswers>(answers.POST, 'POST', { json: { answers: [one] } })).body.kept).toEqual([
+        one.id,
+      ])
     expect((await call<Answer[]>(answers.GET, 'GET', { query: `childId=${childId}` })).body.length).toBe(1)
   })
 
@@ -140,7 +215,12 @@ describe('answers', () => {
     await call(answers.POST, 'POST', { json: { answers: [sent(), sent({ given: { kind: 'time', minute: 540 } })] } })
     const kept = (await call<Answer[]>(answers.GET, 'GET', { query: `childId=${childId}` })).body
     expect(kept.map(({ right }) => right)).toEqual([true, false])
-    expectProblem(await call(answers.POST, 'POST', { json: { answers: [{ ...sent(), right: true }] } }), 400, 'answers[0].right', /not allowed/) // prettier-ignore
+    expectProblem(
+      await call(answers.POST, 'POST', { json: { answers: [{ ...sent(), right: true }] } }),
+      400,
+      'answers[0].right',
+      /not allowed/,
+    )
   })
 
   it('are kept but for those that cannot be, which are named', async () => {
@@ -183,16 +263,28 @@ describe('removing', () => {
 describe('groups', () => {
   it('are written whole or not at all', async () => {
     const newChild = uuid()
-    const bad = await call(groups.POST, 'POST', { json: { id: uuid(), name: 'Half', childIds: [UNKNOWN], newChildren: [{ id: newChild, name: 'Lost' }] } }) // prettier-ignore
+    const bad = await call(groups.POST, 'POST', {
+      json: { id: uuid(), name: 'Half', childIds: [UNKNOWN], newChildren: [{ id: newChild, name: 'Lost' }] },
+    })
     expectProblem(bad, 400, 'childIds[0]', /must be the id of a child that exists/)
     expect((await call(child.GET, 'GET', { id: newChild })).status).toBe(404)
     expect((await call<Group[]>(groups.GET, 'GET')).body.some(({ name }) => name === 'Half')).toBe(false)
   })
 
   it('take new children when edited, and refuse a stale version', async () => {
-    const edit = { version: 1, name: 'Ducks', childIds: [childId], newChildren: [{ id: uuid(), name: 'Odalys', age: null }] } // prettier-ignore
+    const edit = {
+      version: 1,
+      name: 'Ducks',
+      childIds: [childId],
+      newChildren: [{ id: uuid(), name: 'Odalys', age: null }],
+    }
     expect((await call<Group>(group.PUT, 'PUT', { id: groupId, json: edit })).body.childIds.length).toBe(2)
-    expectProblem(await call(group.PUT, 'PUT', { id: groupId, json: { ...edit, newChildren: [] } }), 409, 'version', /after you opened it/) // prettier-ignore
+    expectProblem(
+      await call(group.PUT, 'PUT', { id: groupId, json: { ...edit, newChildren: [] } }),
+      409,
+      'version',
+      /after you opened it/,
+    )
     const today = (await call<Overview>(overview.GET, 'GET')).body.groups.find((each) => each.group.id === groupId)
     expect(today?.children.map(({ name }) => name)).toEqual(['Tavi', 'Odalys'])
   })
@@ -204,7 +296,12 @@ describe('house rules', () => {
     const saved = await call<Settings>(settings.PUT, 'PUT', { json: { ...rules, paper: 'letter' } })
     expect(saved.body).toMatchObject({ paper: 'letter', version: rules.version + 1 })
     expectProblem(await call(settings.PUT, 'PUT', { json: rules }), 409, 'version', /house rules/)
-    expectProblem(await call(settings.PUT, 'PUT', { json: { ...saved.body, paper: 'a0' } }), 400, 'paper', /must be one of \[a4, letter, a3, legal, tabloid\], got a0/) // prettier-ignore
+    expectProblem(
+      await call(settings.PUT, 'PUT', { json: { ...saved.body, paper: 'a0' } }),
+      400,
+      'paper',
+      /must be one of \[a4, letter, a3, legal, tabloid\], got a0/,
+    )
     expect((await call<Settings>(settings.GET, 'GET')).body.paper).toBe('letter')
   })
 })

@@ -17,8 +17,24 @@ const childId = uuid()
 
 const time = (minute: number) => ({ kind: 'time', minute })
 const shown = { as: 'dial', minute: 510, hands: 'both' }
-const item = { rung: 'half', ask: 'read', shown, answer: time(510), lures: [{ value: time(480), misreading: 'hour-only' }] } // prettier-ignore
-const sent = (change: object = {}) => ({ id: uuid(), childId, at: 1_790_000_000_000, item, choices: 2, given: time(480), stage: 'pictorial', helped: false, ...change }) // prettier-ignore
+const item = {
+  rung: 'half',
+  ask: 'read',
+  shown,
+  answer: time(510),
+  lures: [{ value: time(480), misreading: 'hour-only' }],
+}
+const sent = (change: object = {}) => ({
+  id: uuid(),
+  childId,
+  at: 1_790_000_000_000,
+  item,
+  choices: 2,
+  given: time(480),
+  stage: 'pictorial',
+  helped: false,
+  ...change,
+})
 const send = <T = RecordedAnswers>(...list: object[]) => call<T>(answers.POST, 'POST', { json: { answers: list } })
 const kept = async () => (await call<Answer[]>(answers.GET, 'GET', { query: `childId=${childId}` })).body
 
@@ -32,12 +48,32 @@ describe('answers that come out of the ordinary', () => {
     const later = sent({ at: 1_790_000_900_000 })
     const earlier = sent({ at: 1_790_000_100_000, item: { ...item, lures }, scaffolds: ['zones', 'an-older-help'] })
     const others = [
-      { rung: 'elapsed', ask: 'how-long', shown: { as: 'span', minute: 515, to: 790 }, answer: { kind: 'duration', hours: 4, minutes: 35 } },
+      {
+        rung: 'elapsed',
+        ask: 'how-long',
+        shown: { as: 'span', minute: 515, to: 790 },
+        answer: { kind: 'duration', hours: 4, minutes: 35 },
+      },
       { rung: 'later', ask: 'later', shown: { as: 'shift', minute: 470, by: -20 }, answer: time(450) },
       { rung: 'work-back', ask: 'work-back', shown: { as: 'steps', minute: 560, steps: [10, 20] }, answer: time(530) },
-      { rung: 'day-halves', ask: 'half-of-day', shown: { as: 'doing', minute: 720, doing: 'lunch' }, answer: { kind: 'day', minute: 720 } },
-      { rung: 'parts', ask: 'name', shown: { as: 'part', minute: 610, part: 'centre' }, answer: { kind: 'part', part: 'centre' } },
-      { rung: 'timetable', ask: 'look-up', shown: { as: 'rows', minute: 540, rows: [{ doing: 'school', minute: 540 }] }, answer: time(540) },
+      {
+        rung: 'day-halves',
+        ask: 'half-of-day',
+        shown: { as: 'doing', minute: 720, doing: 'lunch' },
+        answer: { kind: 'day', minute: 720 },
+      },
+      {
+        rung: 'parts',
+        ask: 'name',
+        shown: { as: 'part', minute: 610, part: 'centre' },
+        answer: { kind: 'part', part: 'centre' },
+      },
+      {
+        rung: 'timetable',
+        ask: 'look-up',
+        shown: { as: 'rows', minute: 540, rows: [{ doing: 'school', minute: 540 }] },
+        answer: time(540),
+      },
     ].map((each) => sent({ item: { ...each, lures: [] }, choices: 0, given: each.answer }))
     const reply = await send(later, earlier, ...others)
     expect(reply.status).toBe(200)
@@ -48,25 +84,41 @@ describe('answers that come out of the ordinary', () => {
     const report = await call<ChildReport>(child.GET, 'GET', { id: childId })
     expect(report.status).toBe(200)
     expect(report.body.standing.beside.find(({ rung }) => rung === 'elapsed')).toMatchObject({ answers: 1 })
-  }) // prettier-ignore
+  })
 
   it.each<[string, object, RegExp]>([
-    ['an angle over 360', { given: { kind: 'hands', hour: 361, minute: 0 } }, /given\.hour must be less than 360, got 361/],
-    ['a negative angle', { given: { kind: 'hands', hour: 0, minute: -1 } }, /given\.minute must be greater than or equal to 0, got -1/],
+    [
+      'an angle over 360',
+      { given: { kind: 'hands', hour: 361, minute: 0 } },
+      /given\.hour must be less than 360, got 361/,
+    ],
+    [
+      'a negative angle',
+      { given: { kind: 'hands', hour: 0, minute: -1 } },
+      /given\.minute must be greater than or equal to 0, got -1/,
+    ],
     ['an angle that is none', { given: { kind: 'hands', hour: null, minute: 0 } }, /given\.hour must be a number/],
     ['a time that a dial has not', { given: time(720) }, /given\.minute must be less than or equal to 719, got 720/],
     ['a kind of answer there is not', { given: { kind: 'smell' } }, /given\.kind must be one of \[time, about/],
     ['a part there is not', { given: { kind: 'part', part: 'cuckoo' } }, /given\.part must be one of/],
     ['a way of asking there is not', { item: { ...item, ask: 'sing' } }, /item\.ask must be one of/],
-    ['no time at all to move on by', { item: { ...item, shown: { as: 'shift', minute: 5, by: 0 } } }, /item\.shown\.by/],
-    ['text without end', { given: { kind: 'written', text: 'x'.repeat(10_000) } }, /given\.text length must be less than or equal to 200/],
+    [
+      'no time at all to move on by',
+      { item: { ...item, shown: { as: 'shift', minute: 5, by: 0 } } },
+      /item\.shown\.by/,
+    ],
+    [
+      'text without end',
+      { given: { kind: 'written', text: 'x'.repeat(10_000) } },
+      /given\.text length must be less than or equal to 200/,
+    ],
   ])('are refused by name: %s', async (_, spoilt, message) => {
     const before = (await kept()).length
     const { status, body } = await send<{ detail: string }>(sent(spoilt))
     expect(status).toBe(400)
     expect(body.detail).toMatch(message)
     expect((await kept()).length).toBe(before)
-  }) // prettier-ignore
+  })
 
   it('are told apart: a removed child and a time to come are refused one by one, the rest is kept', async () => {
     const [gone, future, good] = [sent({ childId: uuid() }), sent({ at: Date.now() + 3_600_000 }), sent()]
@@ -83,12 +135,24 @@ describe('corrections', () => {
   it('replace an answer, work out anew whether it is right, and are taken back whole', async () => {
     const wrong = sent()
     await send(wrong)
-    const corrected = await call<Answer>(answer.PUT, 'PUT', { id: wrong.id, json: { given: time(510), helped: true, reason: 'Misheard' } }) // prettier-ignore
+    const corrected = await call<Answer>(answer.PUT, 'PUT', {
+      id: wrong.id,
+      json: { given: time(510), helped: true, reason: 'Misheard' },
+    })
     expect(corrected.body).toMatchObject({ right: true, helped: true, item })
     const [entry] = await trace()
-    expect(entry).toMatchObject({ what: 'corrected', reason: 'Misheard', before: { given: time(480), right: false }, after: { right: true } }) // prettier-ignore
+    expect(entry).toMatchObject({
+      what: 'corrected',
+      reason: 'Misheard',
+      before: { given: time(480), right: false },
+      after: { right: true },
+    })
     await call(change.DELETE, 'DELETE', { id: entry?.id })
-    expect((await kept()).find(({ id }) => id === wrong.id)).toMatchObject({ given: time(480), right: false, helped: false }) // prettier-ignore
+    expect((await kept()).find(({ id }) => id === wrong.id)).toMatchObject({
+      given: time(480),
+      right: false,
+      helped: false,
+    })
     expect(await trace()).toEqual([])
   })
 
@@ -143,7 +207,10 @@ describe('the adult’s word', () => {
     for (let i = 0; i < 2; i++) await call(notes.POST, 'POST', { id: childId, json: add })
     const list = async () => (await call<Note[]>(notes.GET, 'GET', { id: childId })).body
     expect((await list()).map(({ text }) => text)).toEqual([add.text])
-    expect((await call(notes.POST, 'POST', { id: childId, json: { id: uuid(), text: '' } })).body).toMatchObject({ status: 400, field: 'text' }) // prettier-ignore
+    expect((await call(notes.POST, 'POST', { id: childId, json: { id: uuid(), text: '' } })).body).toMatchObject({
+      status: 400,
+      field: 'text',
+    })
     expect((await call(note.DELETE, 'DELETE', { id: add.id })).status).toBe(200)
     expect(await list()).toEqual([])
     await call(child.DELETE, 'DELETE', { id: childId })

@@ -25,7 +25,10 @@ function hands(page: PdfPage, colour: string): number[] {
 
 /** The longest level line of a page, mm: the check bar is the only one that long below the body. */
 function barLength(page: PdfPage): number {
-  const level = page.paths.filter(({ filled, points }) => !filled && points.length === 2 && Math.abs((points[0]?.y ?? 0) - (points[1]?.y ?? 9)) < 0.01) // prettier-ignore
+  const level = page.paths.filter(
+    ({ filled, points }) =>
+      !filled && points.length === 2 && Math.abs((points[0]?.y ?? 0) - (points[1]?.y ?? 9)) < 0.01,
+  )
   const low = level.filter(({ points }) => (points[0]?.y ?? 0) > page.height - 16)
   return Math.max(...low.map(({ points: [a, b] }) => Math.abs((a?.x ?? 0) - (b?.x ?? 0))))
 }
@@ -33,7 +36,12 @@ function barLength(page: PdfPage): number {
 describe('hands in a PDF', () => {
   it('are within 0.1 degrees of where they belong, at every minute of the half day', async () => {
     const minutes = Array.from({ length: 720 }, (_, minute) => minute)
-    const pages = await readPdf(await drawingsToPdf(minutes.map((minute) => dialDrawing(minute, { radius: 40 }, 'dial')), 'dials')) // prettier-ignore
+    const pages = await readPdf(
+      await drawingsToPdf(
+        minutes.map((minute) => dialDrawing(minute, { radius: 40 }, 'dial')),
+        'dials',
+      ),
+    )
     expect(pages.length).toBe(720)
     const worst = Math.max(
       ...pages.flatMap((page, minute) => {
@@ -78,7 +86,12 @@ function beginOf({ text = '', size = 0, weight, anchor, points: [at] }: ReadShap
 describe.each(Object.values(printables))('$name in a PDF', (printable: Printable) => {
   it('has every line, curve, circle and text where the SVG has it', async () => {
     const rung = rungsOf(printable)[0] ?? 'half'
-    const options = { paper: 'a4', wording: { language: 'en-GB', form: 'turns' }, rung, count: countsOn(printable, rung).usual } as const // prettier-ignore
+    const options = {
+      paper: 'a4',
+      wording: { language: 'en-GB', form: 'turns' },
+      rung,
+      count: countsOn(printable, rung).usual,
+    } as const
     const { pages, key } = printable.make(options, 7)
     const drawings = [...pages, ...key]
     const read = await readPdf(await drawingsToPdf(drawings, printable.name))
@@ -117,7 +130,9 @@ describe('a long PDF', () => {
 
 describe('a printed page', () => {
   it.each(['a4', 'letter'] as const)('is of true size, its bar 100 mm within 0.1: %s', async (paper) => {
-    const [page, clock] = await readPdf(await drawingsToPdf([makePage({ paper, title: 'x', footer: 'y', body: [] }), paperClockPage({ paper })], 'p')) // prettier-ignore
+    const [page, clock] = await readPdf(
+      await drawingsToPdf([makePage({ paper, title: 'x', footer: 'y', body: [] }), paperClockPage({ paper })], 'p'),
+    )
     expect(page?.width).toBeCloseTo(paper === 'a4' ? 210 : 215.9, 2)
     expect(page?.height).toBeCloseTo(paper === 'a4' ? 297 : 279.4, 2)
     for (const each of [page, clock]) expect(Math.abs(barLength(each as PdfPage) - 100)).toBeLessThanOrEqual(0.1)
@@ -126,14 +141,24 @@ describe('a printed page', () => {
   it('has text as wide as it was measured: no kerning, no ligatures', async () => {
     const words = 'AVATAR fifty-five To Ta flat'
     const size = 10
-    const drawing = { width: 200, height: 40, title: 'text', shapes: [{ type: 'text', layer: 'ink', x: 5, y: 20, text: words, size }] } as const // prettier-ignore
+    const drawing = {
+      width: 200,
+      height: 40,
+      title: 'text',
+      shapes: [{ type: 'text', layer: 'ink', x: 5, y: 20, text: words, size }],
+    } as const
     const pdf = await drawingsToPdf([drawing], 'text')
     expect(Math.abs((await textWidthIn(pdf)) - textWidth(words, size))).toBeLessThan(0.05)
   })
 
   it('carries names as they are, in the fonts that ship', async () => {
     const names = ['Zoë Łukasiewicz', '<b>Pip</b> & Co', '🦦 Rill']
-    const pages = await readPdf(await drawingsToPdf(names.map((name) => paperClockPage({ paper: 'a4' }, name)), 'names')) // prettier-ignore
+    const pages = await readPdf(
+      await drawingsToPdf(
+        names.map((name) => paperClockPage({ paper: 'a4' }, name)),
+        'names',
+      ),
+    )
     expect(pages[0]?.text.replace(/\n/g, '')).toContain('Zoë Łukasiewicz')
     expect(pages[1]?.text).toContain('<b>Pip</b> & Co')
     expect(pages[2]?.text).toContain('Rill')

@@ -5,8 +5,13 @@ import { call } from './calls'
 
 const print = await import('../../src/pages/api/print.pdf')
 
-const wish = { printable: 'spot-same', seed: 7, options: { paper: 'a4', wording: { language: 'fr', form: 'turns' }, rung: 'half', count: 4 } } // prettier-ignore
-const get = (json: unknown) => call<Buffer>(print.GET, 'GET', { query: `print=${encodeURIComponent(JSON.stringify(json))}` }) // prettier-ignore
+const wish = {
+  printable: 'spot-same',
+  seed: 7,
+  options: { paper: 'a4', wording: { language: 'fr', form: 'turns' }, rung: 'half', count: 4 },
+}
+const get = (json: unknown) =>
+  call<Buffer>(print.GET, 'GET', { query: `print=${encodeURIComponent(JSON.stringify(json))}` })
 
 describe('a print as PDF', () => {
   it.each(Object.values(printables))('has its pages and its key at true size: $name', async (printable) => {
@@ -30,19 +35,43 @@ describe('a print as PDF', () => {
   it.each<[string, object, RegExp]>([
     ['a printable there is not', { printable: 'snap' }, /printable must be one of \[toss-and-fill, /],
     ['a seed that is no number', { seed: 'seven' }, /seed must be a number, got seven/],
-    ['more than the rung has', { options: { ...wish.options, rung: 'oclock', count: 40 } }, /count of O’clock times must be an integer in \[1, 11\], got 40/],
+    [
+      'more than the rung has',
+      { options: { ...wish.options, rung: 'oclock', count: 40 } },
+      /count of O’clock times must be an integer in \[1, 11\], got 40/,
+    ],
     ['a rung there is not', { options: { ...wish.options, rung: 'dusk' } }, /options\.rung must be one of/],
-    ['a sector of no width', { printable: 'twirl-and-fill', options: { ...wish.options, sectors: [1, 0] } }, /options\.sectors\[1\] must be greater than 0, got 0/],
+    [
+      'a sector of no width',
+      { printable: 'twirl-and-fill', options: { ...wish.options, sectors: [1, 0] } },
+      /options\.sectors\[1\] must be greater than 0, got 0/,
+    ],
     ['copies beyond a ream', { copies: 31 }, /copies must be less than or equal to 30, got 31/],
-    ['a weight of nothing', { options: { ...wish.options, weights: { 'next-hour': 0 } } }, /options\.weights\.next-hour must be greater than 0, got 0/],
-    ['a misreading there is not', { options: { ...wish.options, weights: { yawning: 2 } } }, /options\.weights\.yawning is not allowed/],
-    ['steps that no clock face has', { printable: 'trail', options: { ...wish.options, rung: 'later', by: 90 } }, /by must be such that 12 clocks in a row are different/],
-    ['a long name', { options: { ...wish.options, owner: 'x'.repeat(200) } }, /options\.owner length must be less than or equal to 60/],
+    [
+      'a weight of nothing',
+      { options: { ...wish.options, weights: { 'next-hour': 0 } } },
+      /options\.weights\.next-hour must be greater than 0, got 0/,
+    ],
+    [
+      'a misreading there is not',
+      { options: { ...wish.options, weights: { yawning: 2 } } },
+      /options\.weights\.yawning is not allowed/,
+    ],
+    [
+      'steps that no clock face has',
+      { printable: 'trail', options: { ...wish.options, rung: 'later', by: 90 } },
+      /by must be such that 12 clocks in a row are different/,
+    ],
+    [
+      'a long name',
+      { options: { ...wish.options, owner: 'x'.repeat(200) } },
+      /options\.owner length must be less than or equal to 60/,
+    ],
   ])('is refused by name: %s', async (_, change, message) => {
     const { status, body } = await get({ ...wish, ...change })
     expect(status).toBe(400)
     expect((body as unknown as { detail: string }).detail).toMatch(message)
-  }) // prettier-ignore
+  })
 
   it('has as many copies as are wanted, and the key once', async () => {
     const once = await readPdf((await get(wish)).body)

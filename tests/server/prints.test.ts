@@ -25,19 +25,36 @@ const sessions = await import('../../src/pages/api/sessions/index')
 const session = await import('../../src/pages/api/sessions/[id]/index')
 const sessionPdf = await import('../../src/pages/api/sessions/[id]/print.pdf')
 
-const saved: SavedPrint = { printable: 'bingo', seed: 12, made: PRINTS_MADE, options: { paper: 'a4', wording: { language: 'en-GB', form: 'turns' }, rung: 'quarters', count: 14, boards: 3 } } // prettier-ignore
+const saved: SavedPrint = {
+  printable: 'bingo',
+  seed: 12,
+  made: PRINTS_MADE,
+  options: { paper: 'a4', wording: { language: 'en-GB', form: 'turns' }, rung: 'quarters', count: 14, boards: 3 },
+}
 const texts = (pages: readonly PdfPage[]) => pages.map(({ text }) => text)
 
 async function newGroup(name: string, names: readonly string[]): Promise<string> {
   const id = uuid()
-  const made = await call(groups.POST, 'POST', { json: { id, name, childIds: [], newChildren: names.map((each) => ({ id: uuid(), name: each, age: 6 })) } }) // prettier-ignore
+  const made = await call(groups.POST, 'POST', {
+    json: { id, name, childIds: [], newChildren: names.map((each) => ({ id: uuid(), name: each, age: 6 })) },
+  })
   expect(made.status).toBe(200)
   return id
 }
 
 async function newSession(groupId: string): Promise<string> {
   const id = uuid()
-  const made = await call<Session>(sessions.POST, 'POST', { json: { id, groupId, date: '2026-11-28', start: 600, minutes: 30, place: 'table', materials: ['paper', 'scissors', 'card'] } }) // prettier-ignore
+  const made = await call<Session>(sessions.POST, 'POST', {
+    json: {
+      id,
+      groupId,
+      date: '2026-11-28',
+      start: 600,
+      minutes: 30,
+      place: 'table',
+      materials: ['paper', 'scissors', 'card'],
+    },
+  })
   expect(made.status).toBe(200)
   return id
 }
@@ -52,7 +69,10 @@ describe('a kept print', () => {
     const { body } = await call<Kept<SavedPrint>>(print.GET, 'GET', { id })
     const make = ({ printable, options, seed }: SavedPrint) => printableOf(printable).make(options, seed)
     expect(make(body.body)).toEqual(make(saved))
-    const renamed = await call<Kept<SavedPrint>>(print.PUT, 'PUT', { id, json: { version: 1, name: 'Bingo', body: { ...saved, seed: 13 } } }) // prettier-ignore
+    const renamed = await call<Kept<SavedPrint>>(print.PUT, 'PUT', {
+      id,
+      json: { version: 1, name: 'Bingo', body: { ...saved, seed: 13 } },
+    })
     expect(renamed.body).toMatchObject({ name: 'Bingo', version: 2, body: { seed: 13 } })
     // Two tabs: the second write is refused and nothing of it is there.
     const stale = await call(print.PUT, 'PUT', { id, json: { version: 1, name: 'Stale', body: saved } })
@@ -88,14 +108,19 @@ describe('a kept print', () => {
       texts(await readPdf((await call<Buffer>(sessionPdf.GET, 'GET', { id: sessionId })).body))
     const without = await pagesOf()
     expect((await call(intoSession.PUT, 'PUT', { id, json: { sessionId } })).status).toBe(200)
-    expect((await call<SessionContext>(session.GET, 'GET', { id: sessionId })).body.prints.map(({ name }) => name)).toEqual(['Bingo for the Coots']) // prettier-ignore
+    expect(
+      (await call<SessionContext>(session.GET, 'GET', { id: sessionId })).body.prints.map(({ name }) => name),
+    ).toEqual(['Bingo for the Coots'])
     const within = await pagesOf()
     expect(within.length).toBe(without.length + 4)
     expect(within[0]).toContain('Bingo for the Coots')
     expect(within.filter((text) => text.includes('Bingo boards: cut along the lines'))).toHaveLength(2)
     await call(intoSession.PUT, 'PUT', { id, json: { sessionId: null } })
     expect(await pagesOf()).toHaveLength(without.length)
-    expect((await call(intoSession.PUT, 'PUT', { id, json: { sessionId: uuid() } })).body).toMatchObject({ status: 404, detail: expect.stringContaining('session') }) // prettier-ignore
+    expect((await call(intoSession.PUT, 'PUT', { id, json: { sessionId: uuid() } })).body).toMatchObject({
+      status: 404,
+      detail: expect.stringContaining('session'),
+    })
     expect((await call(intoSession.PUT, 'PUT', { id: uuid(), json: { sessionId } })).status).toBe(404)
   })
 })
@@ -105,7 +130,15 @@ describe('a pack for a group', () => {
   const outfile = join(process.cwd(), '.cache', `pack-worker-${process.pid}.mjs`)
   afterAll(() => rmSync(outfile, { force: true }))
   beforeAll(() => {
-    buildSync({ entryPoints: ['src/server/packWorker.ts'], bundle: true, platform: 'node', format: 'esm', outfile, logLevel: 'error', packages: 'external' }) // prettier-ignore
+    buildSync({
+      entryPoints: ['src/server/packWorker.ts'],
+      bundle: true,
+      platform: 'node',
+      format: 'esm',
+      outfile,
+      logLevel: 'error',
+      packages: 'external',
+    })
     process.env.RIPE_ACORN_PACK_WORKER = outfile
   })
 
@@ -121,7 +154,11 @@ describe('a pack for a group', () => {
     const begun = await call<PackJob>(packs.POST, 'POST', { json: wish })
     expect(begun.body).toMatchObject({ id: wish.id, state: 'making', total: 18 })
     // Nobody of them works on how long yet: it is named, and why.
-    expect(begun.body.lines.filter(({ printable }) => printable === 'how-long').every(({ rung, note }) => rung === 'elapsed' && note?.includes('works on'))).toBe(true) // prettier-ignore
+    expect(
+      begun.body.lines
+        .filter(({ printable }) => printable === 'how-long')
+        .every(({ rung, note }) => rung === 'elapsed' && note?.includes('works on')),
+    ).toBe(true)
     expect(new Set(begun.body.lines.map(({ seed }) => seed)).size).toBe(9)
     await done(wish.id)
     const { body } = await call<Buffer>(packPdf.GET, 'GET', { id: wish.id })
@@ -143,19 +180,28 @@ describe('a pack for a group', () => {
   it('is cancelled half-way and leaves nothing; others that wait go on', async () => {
     const names = Array.from({ length: 30 }, (_, i) => `Child ${i + 1}`)
     const groupId = await newGroup('All', names)
-    const [first, second, third] = [order(groupId), order(groupId, { things: [things[1]] }), order(groupId, { things: [things[0]] })] // prettier-ignore
+    const [first, second, third] = [
+      order(groupId),
+      order(groupId, { things: [things[1]] }),
+      order(groupId, { things: [things[0]] }),
+    ]
     for (const wish of [first, second, third]) await call(packs.POST, 'POST', { json: wish })
     expect((await job(third.id)).state).toBe('waiting')
     await vi.waitFor(async () => expect((await job(first.id)).done).toBeGreaterThan(3), {
       timeout: 25_000,
       interval: 20,
     })
-    expect((await call(packPdf.GET, 'GET', { id: first.id })).body).toMatchObject({ status: 409, detail: expect.stringContaining('making') }) // prettier-ignore
+    expect((await call(packPdf.GET, 'GET', { id: first.id })).body).toMatchObject({
+      status: 409,
+      detail: expect.stringContaining('making'),
+    })
     expect((await call<PackJob>(pack.DELETE, 'DELETE', { id: first.id })).body.state).toBe('cancelled')
     await Promise.all([done(second.id), done(third.id)])
     expect((await job(first.id)).state).toBe('cancelled')
     expect((await call(packPdf.GET, 'GET', { id: first.id })).status).toBe(409)
-    const [a, b] = await Promise.all([second, third].map(async ({ id }) => readPdf((await call<Buffer>(packPdf.GET, 'GET', { id })).body))) // prettier-ignore
+    const [a, b] = await Promise.all(
+      [second, third].map(async ({ id }) => readPdf((await call<Buffer>(packPdf.GET, 'GET', { id })).body)),
+    )
     expect(texts(a ?? []).some((page) => page.includes('Right or wrong?'))).toBe(true)
     expect(texts(b ?? []).some((page) => page.includes('Right or wrong?'))).toBe(false)
   }, 60_000)
@@ -164,15 +210,25 @@ describe('a pack for a group', () => {
     const empty = await newGroup('Nobody', [])
     const some = await newGroup('Some', ['Uli'])
     const refused = async (wish: object) => (await call(packs.POST, 'POST', { json: wish })).body
-    expect(await refused(order(empty))).toMatchObject({ status: 400, field: 'groupId', detail: 'Nobody has no children yet: add one first.' }) // prettier-ignore
+    expect(await refused(order(empty))).toMatchObject({
+      status: 400,
+      field: 'groupId',
+      detail: 'Nobody has no children yet: add one first.',
+    })
     expect(await refused(order(uuid()))).toMatchObject({ status: 404, detail: expect.stringContaining('group') })
     expect(await refused(order(some, { things: [] }))).toMatchObject({ status: 400, field: 'things' })
     const unread = await refused(
       order(some, { things: [{ printable: 'timetable', rows: ['7:30 breakfast', 'bell'] }] }),
     )
     expect(unread).toMatchObject({ status: 400, field: 'row 2 of your day' })
-    expect(await refused(order(some, { things: [{ printable: 'timetable', rows: [730] }] }))).toMatchObject({ status: 400, field: 'things[0].rows[0]' }) // prettier-ignore
-    expect(await refused(order(some, { things: [{ printable: 'snap' }] }))).toMatchObject({ status: 400, field: 'things[0].printable' }) // prettier-ignore
+    expect(await refused(order(some, { things: [{ printable: 'timetable', rows: [730] }] }))).toMatchObject({
+      status: 400,
+      field: 'things[0].rows[0]',
+    })
+    expect(await refused(order(some, { things: [{ printable: 'snap' }] }))).toMatchObject({
+      status: 400,
+      field: 'things[0].printable',
+    })
     expect(await refused(order(some, { seed: 'x' }))).toMatchObject({ status: 400, field: 'seed' })
     for (const endpoint of [pack.GET, packPdf.GET])
       expect((await call(endpoint, 'GET', { id: uuid() })).status).toBe(404)

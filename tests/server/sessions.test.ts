@@ -1,5 +1,14 @@
 import { beforeAll, describe, expect, it } from 'vitest'
-import { type Child, type Overview, type Session, type SessionContext, activityOf, simulateSitting, randomFrom, type ChildReport } from '../../src/core' // prettier-ignore
+import {
+  type Child,
+  type Overview,
+  type Session,
+  type SessionContext,
+  activityOf,
+  simulateSitting,
+  randomFrom,
+  type ChildReport,
+} from '../../src/core'
 import { readPdf } from '../readback/pdf'
 import { call, uuid } from './calls'
 
@@ -19,13 +28,24 @@ const ids = NAMES.map(() => uuid())
 const groupId = uuid()
 const materials = ['paper', 'card', 'scissors', 'fasteners', 'crayons', 'slates', 'circles']
 
-const plan = async (date: string, change: object = {}) => (await call<Session>(sessions.POST, 'POST', { json: { id: uuid(), groupId, date, start: 570, minutes: 40, place: 'table', materials, ...change } })).body // prettier-ignore
+const plan = async (date: string, change: object = {}) =>
+  (
+    await call<Session>(sessions.POST, 'POST', {
+      json: { id: uuid(), groupId, date, start: 570, minutes: 40, place: 'table', materials, ...change },
+    })
+  ).body
 
 /** A child who is sure on a rung, on two days. */
 async function learn(childId: string, rung: 'hour-hand' | 'oclock') {
   const sure = { misreadings: [], strength: 0, slip: 0, knows: () => 1 }
   for (const days of [9, 2]) {
-    const given = simulateSitting(randomFrom(days), sure, { childId, rung, count: 6, at: Date.now() - days * DAY, newId: uuid }) // prettier-ignore
+    const given = simulateSitting(randomFrom(days), sure, {
+      childId,
+      rung,
+      count: 6,
+      at: Date.now() - days * DAY,
+      newId: uuid,
+    })
     await call(answers.POST, 'POST', { json: { answers: given.map((answer) => ({ ...answer, right: undefined })) } })
   }
 }
@@ -50,26 +70,47 @@ describe('a session', () => {
   })
 
   it('knows what was done last time, and would rather not repeat it', async () => {
-    const second = (await call<Session[]>(sessions.GET, 'GET', { query: `groupId=${groupId}` })).body.find(({ date }) => date === '2026-11-14') // prettier-ignore
+    const second = (await call<Session[]>(sessions.GET, 'GET', { query: `groupId=${groupId}` })).body.find(
+      ({ date }) => date === '2026-11-14',
+    )
     const third = await plan('2026-11-21')
     const context = (await call<SessionContext>(session.GET, 'GET', { id: third.id })).body
     expect(context.lastTime).toEqual(second?.plan.steps.map((step) => step.activityId))
-    const taught = (steps: Session['plan']['steps']) => steps.map((step) => step.activityId).filter((id) => activityOf(id).role === 'teach') // prettier-ignore
+    const taught = (steps: Session['plan']['steps']) =>
+      steps.map((step) => step.activityId).filter((id) => activityOf(id).role === 'teach')
     const again = taught(third.plan.steps).filter((id) => context.lastTime.includes(id))
     expect(again.length).toBeLessThan(taught(third.plan.steps).length)
   })
 
   it('prints the run sheet first, a page for each child by name, keys last', async () => {
     const made = await plan('2026-11-28')
-    const steps = ['paper-clock', 'read-dials-sheet', 'quick-check'].map((activityId, i) => ({ id: `s${i}`, activityId, rung: 'oclock', minutes: 10, why: 'Chosen.' })) // prettier-ignore
-    const edit = { version: made.version, date: made.date, start: 570, minutes: 30, place: 'table', materials, note: '', rung: 'oclock', steps } // prettier-ignore
+    const steps = ['paper-clock', 'read-dials-sheet', 'quick-check'].map((activityId, i) => ({
+      id: `s${i}`,
+      activityId,
+      rung: 'oclock',
+      minutes: 10,
+      why: 'Chosen.',
+    }))
+    const edit = {
+      version: made.version,
+      date: made.date,
+      start: 570,
+      minutes: 30,
+      place: 'table',
+      materials,
+      note: '',
+      rung: 'oclock',
+      steps,
+    }
     expect((await call(session.PUT, 'PUT', { id: made.id, json: edit })).status).toBe(200)
     const pages = await readPdf((await call<Buffer>(print.GET, 'GET', { id: made.id })).body)
     // A name in two fonts comes in pieces: read without its spaces.
     const tight = (text: string) => text.replace(/\s+/g, '')
     const texts = pages.map(({ text }) => tight(text))
-    for (const due of ['Ducklings, 2026-11-28', 'paper fasteners: 3 fasteners', 'Make a paper clock']) expect(texts[0]).toContain(tight(due)) // prettier-ignore
-    for (const name of NAMES) expect(texts.filter((text) => text.includes('Myclock') && text.includes(tight(name)))).toHaveLength(1) // prettier-ignore
+    for (const due of ['Ducklings, 2026-11-28', 'paper fasteners: 3 fasteners', 'Make a paper clock'])
+      expect(texts[0]).toContain(tight(due))
+    for (const name of NAMES)
+      expect(texts.filter((text) => text.includes('Myclock') && text.includes(tight(name)))).toHaveLength(1)
     const keys = texts.map((text, i) => (text.includes('Key:readthedials') ? i : -1)).filter((i) => i >= 0)
     expect(keys).toEqual([texts.length - 3, texts.length - 2, texts.length - 1])
   })
@@ -79,7 +120,10 @@ describe('a session', () => {
     const first = (await call<Session>(done.POST, 'POST', { id: made.id, json: { note: 'One.' } })).body
     const second = (await call<Session>(done.POST, 'POST', { id: made.id, json: { note: 'Two.' } })).body
     expect(second).toMatchObject({ doneAt: first.doneAt, note: 'Two.' })
-    expect((await call(done.POST, 'POST', { id: made.id, json: { note: 'x'.repeat(2001) } })).body).toMatchObject({ status: 400, field: 'note' }) // prettier-ignore
+    expect((await call(done.POST, 'POST', { id: made.id, json: { note: 'x'.repeat(2001) } })).body).toMatchObject({
+      status: 400,
+      field: 'note',
+    })
   })
 })
 
@@ -98,9 +142,14 @@ describe('a child', () => {
     expect(report.standing.working).toBe('half')
   })
 
-  it.each([[1, /greater than or equal to 2/], [150, /less than or equal to 99/], ['six', /must be a number/], [6.5, /must be an integer/]])('is refused an age of %j', async (age, words) => {
+  it.each([
+    [1, /greater than or equal to 2/],
+    [150, /less than or equal to 99/],
+    ['six', /must be a number/],
+    [6.5, /must be an integer/],
+  ])('is refused an age of %j', async (age, words) => {
     const reply = await call(children.POST, 'POST', { json: { id: uuid(), name: 'Bram', age } })
     expect(reply.body).toMatchObject({ status: 400, field: 'age' })
     expect(reply.body.detail).toMatch(words)
-  }) // prettier-ignore
+  })
 })

@@ -11,7 +11,13 @@ export const abstractActivities: readonly Activity[] = [
     energy: 'seated',
     places: ['table', 'floor', 'hall'],
     players: { least: 1, most: 12 },
-    duration: { setUpMinutes: 0, clearMinutes: 0, turnSeconds: 30, turns: 'in-turn', rounds: { least: 2, usual: 3, most: 6 } }, // prettier-ignore
+    duration: {
+      setUpMinutes: 0,
+      clearMinutes: 0,
+      turnSeconds: 30,
+      turns: 'in-turn',
+      rounds: { least: 2, usual: 3, most: 6 },
+    },
     needs: [],
     prints: 'none',
     tableMode: 'show-clock',
@@ -35,7 +41,13 @@ export const abstractActivities: readonly Activity[] = [
     energy: 'seated',
     places: ['table', 'floor'],
     players: { least: 1, most: 24 },
-    duration: { setUpMinutes: 1, clearMinutes: 1, turnSeconds: 40, turns: 'together', rounds: { least: 5, usual: 8, most: 14 } }, // prettier-ignore
+    duration: {
+      setUpMinutes: 1,
+      clearMinutes: 1,
+      turnSeconds: 40,
+      turns: 'together',
+      rounds: { least: 5, usual: 8, most: 14 },
+    },
     needs: [{ material: 'slates', amount: 1, per: 'child' }],
     prints: 'none',
     tableMode: 'show-clock',
@@ -59,7 +71,13 @@ export const abstractActivities: readonly Activity[] = [
     energy: 'standing',
     places: ['table', 'floor', 'hall', 'outdoors'],
     players: { least: 1, most: 24 },
-    duration: { setUpMinutes: 0, clearMinutes: 0, turnSeconds: 45, turns: 'together', rounds: { least: 6, usual: 8, most: 12 } }, // prettier-ignore
+    duration: {
+      setUpMinutes: 0,
+      clearMinutes: 0,
+      turnSeconds: 45,
+      turns: 'together',
+      rounds: { least: 6, usual: 8, most: 12 },
+    },
     needs: [],
     prints: 'none',
     tableMode: 'show-clock',
@@ -83,7 +101,13 @@ export const abstractActivities: readonly Activity[] = [
     energy: 'seated',
     places: ['table', 'floor', 'hall', 'outdoors'],
     players: { least: 1, most: 12 },
-    duration: { setUpMinutes: 0, clearMinutes: 0, turnSeconds: 20, turns: 'in-turn', rounds: { least: 2, usual: 3, most: 6 } }, // prettier-ignore
+    duration: {
+      setUpMinutes: 0,
+      clearMinutes: 0,
+      turnSeconds: 20,
+      turns: 'in-turn',
+      rounds: { least: 2, usual: 3, most: 6 },
+    },
     needs: [],
     prints: 'none',
     tableMode: 'quick-check',

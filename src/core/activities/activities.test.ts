@@ -8,7 +8,8 @@ import { activityOf, catalogue, durationRange, materials } from '.'
 describe('the catalogue', () => {
   it('has at least ten activities, three or more a stage, movement among them', () => {
     expect(catalogue.length).toBeGreaterThanOrEqual(10)
-    for (const stage of STAGES) expect(catalogue.filter((activity) => activity.stage === stage).length).toBeGreaterThanOrEqual(3) // prettier-ignore
+    for (const stage of STAGES)
+      expect(catalogue.filter((activity) => activity.stage === stage).length).toBeGreaterThanOrEqual(3)
     expect(catalogue.some((activity) => activity.energy === 'moving')).toBe(true)
     expect(new Set(catalogue.map((activity) => activity.id)).size).toBe(catalogue.length)
   })

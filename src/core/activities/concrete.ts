@@ -11,7 +11,13 @@ export const concreteActivities: readonly Activity[] = [
     energy: 'seated',
     places: ['table', 'floor'],
     players: { least: 1, most: 12 },
-    duration: { setUpMinutes: 1, clearMinutes: 2, turnSeconds: 300, turns: 'together', rounds: { least: 2, usual: 2, most: 3 } }, // prettier-ignore
+    duration: {
+      setUpMinutes: 1,
+      clearMinutes: 2,
+      turnSeconds: 300,
+      turns: 'together',
+      rounds: { least: 2, usual: 2, most: 3 },
+    },
     needs: [
       { material: 'card', amount: 1, per: 'child' },
       { material: 'scissors', amount: 1, per: 'child' },
@@ -42,7 +48,13 @@ export const concreteActivities: readonly Activity[] = [
     energy: 'seated',
     places: ['table', 'floor'],
     players: { least: 1, most: 12 },
-    duration: { setUpMinutes: 1, clearMinutes: 0, turnSeconds: 45, turns: 'in-turn', rounds: { least: 1, usual: 2, most: 4 } }, // prettier-ignore
+    duration: {
+      setUpMinutes: 1,
+      clearMinutes: 0,
+      turnSeconds: 45,
+      turns: 'in-turn',
+      rounds: { least: 1, usual: 2, most: 4 },
+    },
     needs: [],
     prints: 'none',
     tableMode: 'show-clock',
@@ -67,7 +79,13 @@ export const concreteActivities: readonly Activity[] = [
     energy: 'seated',
     places: ['table', 'floor'],
     players: { least: 1, most: 12 },
-    duration: { setUpMinutes: 1, clearMinutes: 1, turnSeconds: 75, turns: 'together', rounds: { least: 3, usual: 4, most: 7 } }, // prettier-ignore
+    duration: {
+      setUpMinutes: 1,
+      clearMinutes: 1,
+      turnSeconds: 75,
+      turns: 'together',
+      rounds: { least: 3, usual: 4, most: 7 },
+    },
     needs: [
       { material: 'circles', amount: 1, per: 'child' },
       { material: 'crayons', amount: 1, per: 'child' },
@@ -95,7 +113,13 @@ export const concreteActivities: readonly Activity[] = [
     energy: 'standing',
     places: ['table', 'floor', 'hall', 'outdoors'],
     players: { least: 1, most: 24 },
-    duration: { setUpMinutes: 1, clearMinutes: 0, turnSeconds: 60, turns: 'together', rounds: { least: 4, usual: 6, most: 10 } }, // prettier-ignore
+    duration: {
+      setUpMinutes: 1,
+      clearMinutes: 0,
+      turnSeconds: 60,
+      turns: 'together',
+      rounds: { least: 4, usual: 6, most: 10 },
+    },
     needs: [],
     prints: 'none',
     tableMode: 'show-clock',
@@ -120,7 +144,13 @@ export const concreteActivities: readonly Activity[] = [
     energy: 'seated',
     places: ['table'],
     players: { least: 1, most: 12 },
-    duration: { setUpMinutes: 1, clearMinutes: 1, turnSeconds: 60, turns: 'together', rounds: { least: 4, usual: 6, most: 10 } }, // prettier-ignore
+    duration: {
+      setUpMinutes: 1,
+      clearMinutes: 1,
+      turnSeconds: 60,
+      turns: 'together',
+      rounds: { least: 4, usual: 6, most: 10 },
+    },
     needs: [{ material: 'dough', amount: 1, per: 'child' }],
     prints: 'none',
     tableMode: 'show-clock',
@@ -144,7 +174,13 @@ export const concreteActivities: readonly Activity[] = [
     energy: 'moving',
     places: ['floor', 'hall', 'outdoors'],
     players: { least: 1, most: 30 },
-    duration: { setUpMinutes: 1, clearMinutes: 0, turnSeconds: 30, turns: 'together', rounds: { least: 8, usual: 12, most: 18 } }, // prettier-ignore
+    duration: {
+      setUpMinutes: 1,
+      clearMinutes: 0,
+      turnSeconds: 30,
+      turns: 'together',
+      rounds: { least: 8, usual: 12, most: 18 },
+    },
     needs: [],
     prints: 'none',
     tableMode: 'show-clock',
@@ -169,7 +205,13 @@ export const concreteActivities: readonly Activity[] = [
     energy: 'moving',
     places: ['floor', 'hall', 'outdoors'],
     players: { least: 2, most: 30 },
-    duration: { setUpMinutes: 3, clearMinutes: 1, turnSeconds: 40, turns: 'in-turn', rounds: { least: 1, usual: 2, most: 4 } }, // prettier-ignore
+    duration: {
+      setUpMinutes: 3,
+      clearMinutes: 1,
+      turnSeconds: 40,
+      turns: 'in-turn',
+      rounds: { least: 1, usual: 2, most: 4 },
+    },
     needs: [{ material: 'chalk', amount: 2, per: 'group' }],
     prints: 'none',
     tableMode: 'show-clock',
@@ -194,7 +236,13 @@ export const concreteActivities: readonly Activity[] = [
     energy: 'moving',
     places: ['floor', 'hall', 'outdoors', 'table'],
     players: { least: 1, most: 30 },
-    duration: { setUpMinutes: 1, clearMinutes: 1, turnSeconds: 20, turns: 'together', rounds: { least: 6, usual: 8, most: 14 } }, // prettier-ignore
+    duration: {
+      setUpMinutes: 1,
+      clearMinutes: 1,
+      turnSeconds: 20,
+      turns: 'together',
+      rounds: { least: 6, usual: 8, most: 14 },
+    },
     needs: [],
     prints: 'none',
     tableMode: 'timer',

@@ -12,7 +12,13 @@ export const pictorialActivities: readonly Activity[] = [
     places: ['table', 'floor'],
     players: { least: 1, most: 24 },
     tableOf: 4,
-    duration: { setUpMinutes: 1, clearMinutes: 1, turnSeconds: 25, turns: 'in-turn', rounds: { least: 3, usual: 5, most: 8 } }, // prettier-ignore
+    duration: {
+      setUpMinutes: 1,
+      clearMinutes: 1,
+      turnSeconds: 25,
+      turns: 'in-turn',
+      rounds: { least: 3, usual: 5, most: 8 },
+    },
     needs: [{ material: 'card', amount: 1, per: 'group' }],
     prints: 'match-cards',
     tableMode: 'timer',
@@ -36,7 +42,13 @@ export const pictorialActivities: readonly Activity[] = [
     energy: 'moving',
     places: ['floor', 'hall', 'outdoors'],
     players: { least: 2, most: 24 },
-    duration: { setUpMinutes: 1, clearMinutes: 1, turnSeconds: 60, turns: 'together', rounds: { least: 4, usual: 5, most: 8 } }, // prettier-ignore
+    duration: {
+      setUpMinutes: 1,
+      clearMinutes: 1,
+      turnSeconds: 60,
+      turns: 'together',
+      rounds: { least: 4, usual: 5, most: 8 },
+    },
     needs: [{ material: 'card', amount: 1, per: 'group' }],
     prints: 'match-cards',
     tableMode: 'timer',
@@ -60,7 +72,13 @@ export const pictorialActivities: readonly Activity[] = [
     energy: 'standing',
     places: ['table', 'floor', 'hall'],
     players: { least: 1, most: 12 },
-    duration: { setUpMinutes: 1, clearMinutes: 0, turnSeconds: 20, turns: 'in-turn', rounds: { least: 3, usual: 4, most: 7 } }, // prettier-ignore
+    duration: {
+      setUpMinutes: 1,
+      clearMinutes: 0,
+      turnSeconds: 20,
+      turns: 'in-turn',
+      rounds: { least: 3, usual: 4, most: 7 },
+    },
     needs: [],
     prints: 'none',
     tableMode: 'show-clock',
@@ -84,7 +102,13 @@ export const pictorialActivities: readonly Activity[] = [
     energy: 'seated',
     places: ['table', 'floor'],
     players: { least: 2, most: 12 },
-    duration: { setUpMinutes: 1, clearMinutes: 0, turnSeconds: 35, turns: 'in-turn', rounds: { least: 2, usual: 3, most: 6 } }, // prettier-ignore
+    duration: {
+      setUpMinutes: 1,
+      clearMinutes: 0,
+      turnSeconds: 35,
+      turns: 'in-turn',
+      rounds: { least: 2, usual: 3, most: 6 },
+    },
     needs: [],
     prints: 'none',
     tableMode: 'show-clock',
@@ -108,7 +132,13 @@ export const pictorialActivities: readonly Activity[] = [
     energy: 'seated',
     places: ['table', 'floor'],
     players: { least: 1, most: 30 },
-    duration: { setUpMinutes: 1, clearMinutes: 1, turnSeconds: 60, turns: 'together', rounds: { least: 4, usual: 6, most: 9 } }, // prettier-ignore
+    duration: {
+      setUpMinutes: 1,
+      clearMinutes: 1,
+      turnSeconds: 60,
+      turns: 'together',
+      rounds: { least: 4, usual: 6, most: 9 },
+    },
     needs: [
       { material: 'paper', amount: 1, per: 'child' },
       { material: 'crayons', amount: 1, per: 'child' },

@@ -39,13 +39,25 @@ describe('turns to fill a mat', () => {
 
   it('agree with simulated games within four standard errors', () => {
     fc.assert(
-      fc.property(fc.array(fc.tuple(fc.integer({ min: 1, max: 4 }), fc.integer({ min: 0, max: 3 })), { minLength: 2, maxLength: 8 }), fc.nat(), (kinds, seed) => {
-        const fill = { chances: kinds.map(([chance]) => chance), cells: kinds.map(([, cells], i) => (i === 0 ? 1 : cells)) }
-        const simulated = simulateTurns(randomFrom(seed), 4000, (random) => simulateFill(random, fill, { squash: false }))
-        expect(Math.abs(fillTurns(fill).mean - simulated.mean)).toBeLessThan(4 * simulated.error + 1e-9)
-      }),
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: 1, max: 4 }), fc.integer({ min: 0, max: 3 })), {
+          minLength: 2,
+          maxLength: 8,
+        }),
+        fc.nat(),
+        (kinds, seed) => {
+          const fill = {
+            chances: kinds.map(([chance]) => chance),
+            cells: kinds.map(([, cells], i) => (i === 0 ? 1 : cells)),
+          }
+          const simulated = simulateTurns(randomFrom(seed), 4000, (random) =>
+            simulateFill(random, fill, { squash: false }),
+          )
+          expect(Math.abs(fillTurns(fill).mean - simulated.mean)).toBeLessThan(4 * simulated.error + 1e-9)
+        },
+      ),
       { numRuns: 15 },
-    ) // prettier-ignore
+    )
   })
 
   it('are as exact with a rare kind, where most of the chances that are carried on are next to nothing', () => {
@@ -63,7 +75,10 @@ describe('turns to fill a mat', () => {
   it('have a least at the 95 % point, whoever has which mat', () => {
     fc.assert(
       fc.property(
-        fc.array(fc.tuple(fc.integer({ min: 1, max: 10 }), fc.integer({ min: 1, max: 3 })), { minLength: 1, maxLength: 7 }),
+        fc.array(fc.tuple(fc.integer({ min: 1, max: 10 }), fc.integer({ min: 1, max: 3 })), {
+          minLength: 1,
+          maxLength: 7,
+        }),
         fc.integer({ min: 1, max: 5 }),
         fc.integer({ min: 0, max: 1 }),
         (kinds, players, refills) => {
@@ -75,7 +90,7 @@ describe('turns to fill a mat', () => {
         },
       ),
       { numRuns: 60 },
-    ) // prettier-ignore
+    )
   })
 
   it('are at least the cells, grow with them, and their quantiles rise', () => {
@@ -85,9 +100,12 @@ describe('turns to fill a mat', () => {
         const sum = cells.reduce((total, each) => total + each, 0)
         expect(turns.mean).toBeGreaterThanOrEqual(sum)
         expect(turns.over.slice(0, sum).every((chance) => chance === 0)).toBe(true)
-        for (let t = 1; t < turns.over.length; t++) expect(turns.over[t]).toBeGreaterThanOrEqual((turns.over[t - 1] ?? 0) - 1e-12) // prettier-ignore
+        for (let t = 1; t < turns.over.length; t++)
+          expect(turns.over[t]).toBeGreaterThanOrEqual((turns.over[t - 1] ?? 0) - 1e-12)
         expect(turns.quantile(0.05)).toBeLessThanOrEqual(turns.quantile(0.5))
-        expect(fillTurns({ chances: cells.map(() => 1), cells: cells.map((each) => each + 1) }).mean).toBeGreaterThan(turns.mean) // prettier-ignore
+        expect(fillTurns({ chances: cells.map(() => 1), cells: cells.map((each) => each + 1) }).mean).toBeGreaterThan(
+          turns.mean,
+        )
       }),
       { numRuns: 25 },
     )
@@ -145,7 +163,11 @@ describe('a mat that is cleared and filled anew', () => {
   it('agrees with simulated games', () => {
     const fill = { chances: [1, 2, 1], cells: [2, 1, 0] }
     const exact = refilledTurns(fillTurns(fill), 1)
-    const simulated = simulateTurns(randomFrom(3), 8000, (random) => simulateFill(random, fill, { squash: false }) + simulateFill(random, fill, { squash: false })) // prettier-ignore
+    const simulated = simulateTurns(
+      randomFrom(3),
+      8000,
+      (random) => simulateFill(random, fill, { squash: false }) + simulateFill(random, fill, { squash: false }),
+    )
     expect(Math.abs(exact.mean - simulated.mean)).toBeLessThan(3 * simulated.error)
     for (const share of [0.1, 0.5, 0.9])
       expect(Math.abs(exact.quantile(share) - simulated.quantile(share))).toBeLessThanOrEqual(1)
@@ -164,7 +186,8 @@ describe('minutes', () => {
   })
 
   it('squashing makes a game longer', () => {
-    const play = (squash: boolean) => simulateTurns(randomFrom(9), 2000, (random) => simulateFill(random, die(1), { squash })).mean // prettier-ignore
+    const play = (squash: boolean) =>
+      simulateTurns(randomFrom(9), 2000, (random) => simulateFill(random, die(1), { squash })).mean
     expect(play(true)).toBeGreaterThan(play(false) * 1.3)
   })
 })

@@ -38,12 +38,16 @@ export function fillTurns({ chances, cells }: Fill): TurnDistribution {
   // Its rarest kind alone would take longer.
   const rarest = Math.max(...kinds.map((kind) => (kind.cells * weight) / kind.chance))
   for (let most = 64; ; most *= 2) {
-    if (most > MOST_TURNS || rarest > MOST_TURNS / 2) throw new RefusedValue('chances', `such that the mat is filled within ${MOST_TURNS} turns`, chances.join(', '))
-    const over = kinds.reduce<Stage>((stage, kind) => withKind(stage, kind, most), { filled: Array.from({ length: most + 1 }, () => 1), weight: 0 }).filled
+    if (most > MOST_TURNS || rarest > MOST_TURNS / 2)
+      throw new RefusedValue('chances', `such that the mat is filled within ${MOST_TURNS} turns`, chances.join(', '))
+    const over = kinds.reduce<Stage>((stage, kind) => withKind(stage, kind, most), {
+      filled: Array.from({ length: most + 1 }, () => 1),
+      weight: 0,
+    }).filled
     const end = over.findIndex((chance) => chance > CERTAIN)
     if (end >= 0) return turnsFrom(over.slice(0, end + 1))
   }
-} // prettier-ignore
+}
 
 interface Kind {
   readonly chance: number
@@ -56,12 +60,14 @@ function checkedKinds(chances: readonly number[], cells: readonly number[]): Kin
   const kinds = chances.map((chance, i) => {
     if (!Number.isFinite(chance) || chance < 0) throw new RefusedValue(`chances[${i}]`, 'a number of 0 or more', chance)
     const count = requireInteger(`cells[${i}]`, cells[i] ?? NaN, 0, 200)
-    if (chance === 0 && count > 0) throw new RefusedValue(`chances[${i}]`, 'above 0, since it has cells to fill', chance)
+    if (chance === 0 && count > 0)
+      throw new RefusedValue(`chances[${i}]`, 'above 0, since it has cells to fill', chance)
     return { chance, cells: count }
   })
-  if (kinds.every((kind) => kind.cells === 0)) throw new RefusedValue('cells', 'at least one cell to fill', cells.join(', '))
+  if (kinds.every((kind) => kind.cells === 0))
+    throw new RefusedValue('cells', 'at least one cell to fill', cells.join(', '))
   return kinds.filter((kind) => kind.chance > 0)
-} // prettier-ignore
+}
 
 /** The kinds taken together so far: how likely they are filled after t turns among them, and their summed chances. */
 interface Stage {

@@ -11,7 +11,8 @@ export interface PlayTime {
 
 /** How long the turns take at so many seconds a turn (above 0, up to 600), setting out not counted. */
 export function playTime(turns: TurnDistribution, secondsATurn: number): PlayTime {
-  if (!(secondsATurn > 0 && secondsATurn <= 600)) throw new RefusedValue('seconds a turn', 'above 0 and at most 600', secondsATurn) // prettier-ignore
+  if (!(secondsATurn > 0 && secondsATurn <= 600))
+    throw new RefusedValue('seconds a turn', 'above 0 and at most 600', secondsATurn)
   const minutes = (count: number) => (count * secondsATurn) / 60
   return {
     median: minutes(turns.quantile(0.5)),

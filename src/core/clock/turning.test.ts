@@ -11,35 +11,47 @@ describe('a geared clock', () => {
       const seen = new Set<number>()
       for (let i = 0; i < 1440; i++) {
         const next = turnGeared(at, 'minute', (((i + 1) * 6 * way) % 360) + 360, 1)
-        expect((((next - at) * way) % 1440 + 1440) % 1440).toBe(1)
+        expect(((((next - at) * way) % 1440) + 1440) % 1440).toBe(1)
         at = next
         seen.add(at)
       }
       expect(at).toBe(0)
       expect(seen.size).toBe(1440)
     }
-  }) // prettier-ignore
+  })
 
   it('takes the shorter way to where a hand is put: never more than half a turn of it', () => {
     fc.assert(
-      fc.property(anyMinute, fc.double({ min: 0, max: 360, noNaN: true }), fc.constantFrom(1, 5, 15, 30), (minute, angle, step) => {
-        for (const [hand, halfTurn] of [['minute', 30], ['hour', 360]] as const) {
-          const turned = turnGeared(minute, hand, angle, step)
-          const moved = Math.abs(((turned - minute + 720 + 1440) % 1440) - 720)
-          expect(moved).toBeLessThanOrEqual(halfTurn + step / 2)
-          expect(turned % step).toBe(0)
-        }
-      }),
-    ) // prettier-ignore
+      fc.property(
+        anyMinute,
+        fc.double({ min: 0, max: 360, noNaN: true }),
+        fc.constantFrom(1, 5, 15, 30),
+        (minute, angle, step) => {
+          for (const [hand, halfTurn] of [
+            ['minute', 30],
+            ['hour', 360],
+          ] as const) {
+            const turned = turnGeared(minute, hand, angle, step)
+            const moved = Math.abs(((turned - minute + 720 + 1440) % 1440) - 720)
+            expect(moved).toBeLessThanOrEqual(halfTurn + step / 2)
+            expect(turned % step).toBe(0)
+          }
+        },
+      ),
+    )
   })
 
   it('lands where its hand was put, to the step', () => {
     fc.assert(
       fc.property(anyMinute, fc.double({ min: 0, max: 359, noNaN: true }), (minute, angle) => {
-        expect(Math.abs(signedGap(handAngles(turnGeared(minute, 'minute', angle, 1)).minute, angle))).toBeLessThanOrEqual(3.001)
-        expect(Math.abs(signedGap(handAngles(turnGeared(minute, 'hour', angle, 1)).hour, angle))).toBeLessThanOrEqual(0.251)
+        expect(
+          Math.abs(signedGap(handAngles(turnGeared(minute, 'minute', angle, 1)).minute, angle)),
+        ).toBeLessThanOrEqual(3.001)
+        expect(Math.abs(signedGap(handAngles(turnGeared(minute, 'hour', angle, 1)).hour, angle))).toBeLessThanOrEqual(
+          0.251,
+        )
       }),
-    ) // prettier-ignore
+    )
   })
 
   it('refuses a time that is none', () => {
@@ -68,7 +80,7 @@ describe('turning past midnight', () => {
     for (const way of [1, -1]) {
       let [at, days] = [540, 0]
       for (let i = 0; i < 3 * 1440; i += 5) {
-        const next = turnGeared(at, 'minute', (((at + 5 * way) * 6) % 360 + 360) % 360, 5)
+        const next = turnGeared(at, 'minute', ((((at + 5 * way) * 6) % 360) + 360) % 360, 5)
         const passed = midnightsPassed(at, next)
         if (at === 715 || at === 720) expect(passed).toBe(0)
         days += passed
@@ -76,7 +88,7 @@ describe('turning past midnight', () => {
       }
       expect([at, days]).toEqual([540, 3 * way])
     }
-  }) // prettier-ignore
+  })
 })
 
 describe('a second hand', () => {

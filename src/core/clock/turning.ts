@@ -29,11 +29,16 @@ export function snapMinuteHand(angle: number, step: number): number {
  * turnSecondHand({ minute: 719, second: 55 }, 30) //=> { minute: 720, second: 5 }
  * turnSecondHand({ minute: 0, second: 5 }, 330) //=> { minute: 1439, second: 55 }
  */
-export function turnSecondHand(at: { minute: MinuteOfDay; second: number }, angle: number): { minute: MinuteOfDay; second: number } {
+export function turnSecondHand(
+  at: { minute: MinuteOfDay; second: number },
+  angle: number,
+): { minute: MinuteOfDay; second: number } {
   requireMinuteOfDay(at.minute)
-  const moved = at.second + Math.round(signedGap(at.second * DEGREES_PER_MINUTE_MINUTE_HAND, angle) / DEGREES_PER_MINUTE_MINUTE_HAND)
+  const moved =
+    at.second +
+    Math.round(signedGap(at.second * DEGREES_PER_MINUTE_MINUTE_HAND, angle) / DEGREES_PER_MINUTE_MINUTE_HAND)
   return { minute: modulo(at.minute + Math.floor(moved / 60), MINUTES_PER_DAY), second: modulo(moved, 60) }
-} // prettier-ignore
+}
 
 /**
  * How many midnights a clock passed when it was turned from one time to another the shorter way round:

@@ -2,20 +2,45 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { readSvg } from '../../../tests/readback/svg'
 import { RefusedValue } from '../errors'
-import { angleOnDial, bodyArea, circlePath, fitSize, flowPages, makePage, paragraph, pointOnDial, printable, textWidth, toSvg, wrapText, type PaperId } from '.' // prettier-ignore
+import {
+  angleOnDial,
+  bodyArea,
+  circlePath,
+  fitSize,
+  flowPages,
+  makePage,
+  paragraph,
+  pointOnDial,
+  printable,
+  textWidth,
+  toSvg,
+  wrapText,
+  type PaperId,
+} from '.'
 
 const papersHere: PaperId[] = ['a4', 'letter']
 
 describe('svg', () => {
   it('refuses a coordinate that is no number, wherever it stands', () => {
-    const draw = (x: number) => toSvg({ width: 10, height: 10, title: '', shapes: [{ type: 'group', x: 0, y: 0, shapes: [{ type: 'circle', layer: 'ink', cx: x, cy: 1, r: 1 }] }] }) // prettier-ignore
+    const draw = (x: number) =>
+      toSvg({
+        width: 10,
+        height: 10,
+        title: '',
+        shapes: [{ type: 'group', x: 0, y: 0, shapes: [{ type: 'circle', layer: 'ink', cx: x, cy: 1, r: 1 }] }],
+      })
     expect(() => draw(NaN)).toThrow(RefusedValue)
     expect(() => draw(Infinity)).toThrow(/finite number of millimetres/)
     expect(draw(2)).toContain('cx="2"')
   })
 
   it('never lets text out of its element', () => {
-    const svg = toSvg({ width: 10, height: 10, title: '<script>"&', shapes: [{ type: 'text', layer: 'ink', x: 0, y: 0, text: '</text><script>', size: 3 }] }) // prettier-ignore
+    const svg = toSvg({
+      width: 10,
+      height: 10,
+      title: '<script>"&',
+      shapes: [{ type: 'text', layer: 'ink', x: 0, y: 0, text: '</text><script>', size: 3 }],
+    })
     expect(svg).not.toContain('<script>')
     expect(readSvg(svg)[0]?.text).toBe('</text><script>')
   })
@@ -26,11 +51,17 @@ describe('a circle that is one path', () => {
     fc.assert(
       fc.property(fc.double({ min: 1, max: 300, noNaN: true }), (r) => {
         const rounded = circlePath(0, 0, Math.round(r * 2000) / 2000)
-        const [shape] = readSvg(toSvg({ width: 1, height: 1, title: '', shapes: [{ type: 'path', layer: 'cut', commands: rounded }] }))
+        const [shape] = readSvg(
+          toSvg({ width: 1, height: 1, title: '', shapes: [{ type: 'path', layer: 'cut', commands: rounded }] }),
+        )
         for (const { x, y } of shape?.points ?? []) expect(Math.abs(Math.hypot(x, y) - r)).toBeLessThan(0.01)
         // Each quarter's middle, by its chord and the radius as written.
         const corners = shape?.points ?? []
-        const written = Number(/A([\d.]+) /.exec(toSvg({ width: 1, height: 1, title: '', shapes: [{ type: 'path', layer: 'cut', commands: rounded }] }))?.[1])
+        const written = Number(
+          /A([\d.]+) /.exec(
+            toSvg({ width: 1, height: 1, title: '', shapes: [{ type: 'path', layer: 'cut', commands: rounded }] }),
+          )?.[1],
+        )
         corners.slice(1).forEach((to, i) => {
           const from = corners[i] ?? to
           const half = Math.hypot(to.x - from.x, to.y - from.y) / 2
@@ -39,18 +70,22 @@ describe('a circle that is one path', () => {
         })
       }),
     )
-  }) // prettier-ignore
+  })
 })
 
 describe('angles', () => {
   it('come back from the point they lead to', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0, max: 359.9, noNaN: true }), fc.double({ min: 1, max: 500, noNaN: true }), (angle, r) => {
-        const { x, y } = pointOnDial(angle, r)
-        const gap = Math.abs(angleOnDial(x, y) - angle)
-        expect(Math.min(gap, 360 - gap)).toBeLessThan(1e-6)
-      }),
-    ) // prettier-ignore
+      fc.property(
+        fc.double({ min: 0, max: 359.9, noNaN: true }),
+        fc.double({ min: 1, max: 500, noNaN: true }),
+        (angle, r) => {
+          const { x, y } = pointOnDial(angle, r)
+          const gap = Math.abs(angleOnDial(x, y) - angle)
+          expect(Math.min(gap, 360 - gap)).toBeLessThan(1e-6)
+        },
+      ),
+    )
   })
 })
 
@@ -76,22 +111,40 @@ describe('text', () => {
 describe('a page', () => {
   it.each(papersHere)('has a bar of 100 mm, whatever its title: %s', (paper) => {
     for (const title of ['', 'A title', 'x'.repeat(300), 'טוב مرحبا 🦦']) {
-      const shapes = readSvg(toSvg(makePage({ paper, title, footer: 'made by '.repeat(30), name: { line: true, text: 'y'.repeat(300) }, body: [] }))) // prettier-ignore
+      const shapes = readSvg(
+        toSvg(
+          makePage({
+            paper,
+            title,
+            footer: 'made by '.repeat(30),
+            name: { line: true, text: 'y'.repeat(300) },
+            body: [],
+          }),
+        ),
+      )
       const bars = shapes.filter((shape) => shape.parts.includes('check-bar') && shape.tag === 'line')
       const lengths = bars.map(({ points: [a, b] }) => Math.abs((b?.x ?? 0) - (a?.x ?? 0)))
       expect(Math.max(...lengths)).toBe(100)
       const { x, width } = bodyArea(paper)
-      for (const { text, size = 0, anchor, weight, points: [at] } of shapes.filter((shape) => shape.tag === 'text')) {
+      for (const {
+        text,
+        size = 0,
+        anchor,
+        weight,
+        points: [at],
+      } of shapes.filter((shape) => shape.tag === 'text')) {
         const wide = textWidth(text ?? '', size, weight === 'bold' ? 'bold' : 'regular')
         const left = (at?.x ?? 0) - (anchor === 'end' ? wide : 0)
         expect(left).toBeGreaterThanOrEqual(x - 0.01)
         expect(left + wide).toBeLessThanOrEqual(x + width + 0.01)
       }
-    } // prettier-ignore
+    }
   })
 
   it('is never overfull: what does not fit goes on', () => {
-    const blocks = Array.from({ length: 90 }, (_, i) => paragraph('a4', `Line ${i} ${'and more words '.repeat(i % 30)}`, { size: 4 })) // prettier-ignore
+    const blocks = Array.from({ length: 90 }, (_, i) =>
+      paragraph('a4', `Line ${i} ${'and more words '.repeat(i % 30)}`, { size: 4 }),
+    )
     const bodies = flowPages('a4', blocks)
     expect(bodies.length).toBeGreaterThan(1)
     expect(bodies.flat().length).toBe(blocks.length)

@@ -44,13 +44,14 @@ function arcLength(from: Point, { r, large, x, y }: Extract<PathCommand, { op: '
 function curveLength(from: Point, c: Extract<PathCommand, { op: 'C' }>): number {
   const on = (t: number): Point => {
     const u = 1 - t
-    const mix = (p0: number, p1: number, p2: number, p3: number) => u ** 3 * p0 + 3 * u * u * t * p1 + 3 * u * t * t * p2 + t ** 3 * p3
+    const mix = (p0: number, p1: number, p2: number, p3: number) =>
+      u ** 3 * p0 + 3 * u * u * t * p1 + 3 * u * t * t * p2 + t ** 3 * p3
     return { x: mix(from.x, c.x1, c.x2, c.x), y: mix(from.y, c.y1, c.y2, c.y) }
   }
   let length = 0
   for (let i = 1; i <= CURVE_STEPS; i++) length += distance(on((i - 1) / CURVE_STEPS), on(i / CURVE_STEPS))
   return length
-} // prettier-ignore
+}
 
 /** The length of all that is to be cut, mm. */
 export function cutLength(shapes: readonly Shape[]): PathLength {
@@ -69,7 +70,8 @@ function lengthOf(shape: Shape): PathLength {
   if (shape.layer !== 'cut') return { straight: 0, curved: 0 }
   if (shape.type === 'path') return pathLength(shape.commands)
   if (shape.type === 'circle') return { straight: 0, curved: 2 * Math.PI * shape.r }
-  if (shape.type === 'line') return { straight: distance({ x: shape.x1, y: shape.y1 }, { x: shape.x2, y: shape.y2 }), curved: 0 } // prettier-ignore
+  if (shape.type === 'line')
+    return { straight: distance({ x: shape.x1, y: shape.y1 }, { x: shape.x2, y: shape.y2 }), curved: 0 }
   return { straight: 0, curved: 0 }
 }
 
@@ -78,7 +80,10 @@ export function scaledDrawing(drawing: Drawing, factor: number): Drawing {
   requireNumber('scale', factor, 0.5, 2)
   const dx = (drawing.width / 2) * (1 - factor)
   const dy = (drawing.height / 2) * (1 - factor)
-  return { ...drawing, shapes: [{ type: 'group', x: dx, y: dy, shapes: drawing.shapes.map((shape) => scaledShape(shape, factor)) }] } // prettier-ignore
+  return {
+    ...drawing,
+    shapes: [{ type: 'group', x: dx, y: dy, shapes: drawing.shapes.map((shape) => scaledShape(shape, factor)) }],
+  }
 }
 
 /** One shape `k` times as large about the origin, text and strokes with it. */
@@ -103,7 +108,14 @@ export function scaledShape(shape: Shape, k: number): Shape {
     case 'circle':
       return { ...shape, ...scaledStyle(shape, k), cx: shape.cx * k, cy: shape.cy * k, r: shape.r * k }
     case 'line':
-      return { ...shape, ...scaledStyle(shape, k), x1: shape.x1 * k, y1: shape.y1 * k, x2: shape.x2 * k, y2: shape.y2 * k } // prettier-ignore
+      return {
+        ...shape,
+        ...scaledStyle(shape, k),
+        x1: shape.x1 * k,
+        y1: shape.y1 * k,
+        x2: shape.x2 * k,
+        y2: shape.y2 * k,
+      }
     case 'text':
       return { ...shape, x: shape.x * k, y: shape.y * k, size: shape.size * k }
   }
@@ -120,7 +132,15 @@ function scaledCommand(command: PathCommand, k: number): PathCommand {
     case 'A':
       return { ...command, r: command.r * k, x: command.x * k, y: command.y * k }
     case 'C':
-      return { ...command, x1: command.x1 * k, y1: command.y1 * k, x2: command.x2 * k, y2: command.y2 * k, x: command.x * k, y: command.y * k } // prettier-ignore
+      return {
+        ...command,
+        x1: command.x1 * k,
+        y1: command.y1 * k,
+        x2: command.x2 * k,
+        y2: command.y2 * k,
+        x: command.x * k,
+        y: command.y * k,
+      }
     default:
       return { ...command, x: command.x * k, y: command.y * k }
   }

@@ -22,13 +22,26 @@ export type PathCommand =
       readonly x: number
       readonly y: number
     }
-  | { readonly op: 'A'; readonly r: number; readonly large: boolean; readonly sweep: boolean; readonly x: number; readonly y: number } // prettier-ignore
+  | {
+      readonly op: 'A'
+      readonly r: number
+      readonly large: boolean
+      readonly sweep: boolean
+      readonly x: number
+      readonly y: number
+    }
   | { readonly op: 'Z' }
 
 export type Shape =
   | ({ readonly type: 'path'; readonly commands: readonly PathCommand[] } & Style)
   | ({ readonly type: 'circle'; readonly cx: number; readonly cy: number; readonly r: number } & Style)
-  | ({ readonly type: 'line'; readonly x1: number; readonly y1: number; readonly x2: number; readonly y2: number } & Style) // prettier-ignore
+  | ({
+      readonly type: 'line'
+      readonly x1: number
+      readonly y1: number
+      readonly x2: number
+      readonly y2: number
+    } & Style)
   | ({ readonly type: 'text' } & TextShape & Style)
   | {
       readonly type: 'group'

@@ -97,7 +97,16 @@ function titleShapes(title: string, width: number): Shape[] {
 
 function nameLine(x: number, y: number, width: number, text?: string, said = 'Name'): Shape[] {
   const start = x + Math.max(14, textWidth(said, 4.2) + 3)
-  const rule: Shape = { type: 'line', layer: 'ink', x1: start, y1: y + 1, x2: x + width, y2: y + 1, stroke: INK, strokeMm: 0.3 } // prettier-ignore
+  const rule: Shape = {
+    type: 'line',
+    layer: 'ink',
+    x1: start,
+    y1: y + 1,
+    x2: x + width,
+    y2: y + 1,
+    stroke: INK,
+    strokeMm: 0.3,
+  }
   const label: Shape = { type: 'text', layer: 'ink', x, y, text: said, size: 4.2, fill: INK }
   const known = text === undefined ? '' : printable(text)
   if (known === '') return [rule, label]
@@ -109,7 +118,16 @@ function nameLine(x: number, y: number, width: number, text?: string, said = 'Na
 
 function foot(width: number, height: number, footer: string): Shape[] {
   const y = height - SAFE_MARGIN_MM - 2
-  const tick = (x: number): Shape => ({ type: 'line', layer: 'ink', x1: x, y1: -1.5, x2: x, y2: 1.5, stroke: INK, strokeMm: 0.2 }) // prettier-ignore
+  const tick = (x: number): Shape => ({
+    type: 'line',
+    layer: 'ink',
+    x1: x,
+    y1: -1.5,
+    x2: x,
+    y2: 1.5,
+    stroke: INK,
+    strokeMm: 0.2,
+  })
   const bar: Shape = {
     type: 'group',
     part: 'check-bar',
@@ -120,7 +138,15 @@ function foot(width: number, height: number, footer: string): Shape[] {
       tick(0),
       tick(CHECK_BAR_MM / 2),
       tick(CHECK_BAR_MM),
-      { type: 'text', layer: 'ink', x: 2, y: -1.6, text: 'This bar is 100 mm when printed at 100 %', size: 2.8, fill: INK }, // prettier-ignore
+      {
+        type: 'text',
+        layer: 'ink',
+        x: 2,
+        y: -1.6,
+        text: 'This bar is 100 mm when printed at 100 %',
+        size: 2.8,
+        fill: INK,
+      },
     ],
   }
   const text = printable(footer)

@@ -93,9 +93,25 @@ export function dialShapes(at: number | HandAngles, options: DialOptions): Shape
   const angles = typeof at === 'number' ? handAngles(at) : at
   const r = o.radius
   return [
-    { type: 'circle', layer: 'ink', cx: 0, cy: 0, r, stroke: INK, strokeMm: r * 0.025, fill: o.lowInk ? 'none' : '#FFFFFF' },
+    {
+      type: 'circle',
+      layer: 'ink',
+      cx: 0,
+      cy: 0,
+      r,
+      stroke: INK,
+      strokeMm: r * 0.025,
+      fill: o.lowInk ? 'none' : '#FFFFFF',
+    },
     ...(o.quarterShading ? quarterShapes(r, o.lowInk) : []),
-    ...(o.halves ? halvesShapes(r, o.lowInk, o.words, handsOf(o.hands).map((hand) => angles[hand])) : []),
+    ...(o.halves
+      ? halvesShapes(
+          r,
+          o.lowInk,
+          o.words,
+          handsOf(o.hands).map((hand) => angles[hand]),
+        )
+      : []),
     ...(o.zones ? zoneShapes(r, angles.hour, o.lowInk) : []),
     ...(o.zoneLines ? zoneLines(r) : []),
     ...(o.foldLines ? foldLines(r) : []),
@@ -106,7 +122,7 @@ export function dialShapes(at: number | HandAngles, options: DialOptions): Shape
     ...(o.secondHand === undefined ? [] : [secondHand(r, o.secondHand)]),
     { type: 'circle', layer: 'ink', cx: 0, cy: 0, r: r * 0.035, fill: INK },
     ...(o.pointedAt ? [ringRound(r, o.pointedAt, angles, o.secondHand ?? 0)] : []),
-  ] // prettier-ignore
+  ]
 }
 
 /** The hands that are drawn, the lower one first. */
@@ -144,9 +160,20 @@ function markShapes(r: number, marks: Marks): Shape[] {
     strokeMm,
   })
   const all = Array.from({ length: 60 }, (_, minute) => minute)
-  const hours = path(all.filter((minute) => minute % 5 === 0), 0.885, r * 0.022) // prettier-ignore
+  const hours = path(
+    all.filter((minute) => minute % 5 === 0),
+    0.885,
+    r * 0.022,
+  )
   if (marks === 'hours') return [hours]
-  return [hours, path(all.filter((minute) => minute % 5 !== 0), 0.92, r * 0.009)] // prettier-ignore
+  return [
+    hours,
+    path(
+      all.filter((minute) => minute % 5 !== 0),
+      0.92,
+      r * 0.009,
+    ),
+  ]
 }
 
 function numeralShapes(r: number, numerals: Numerals): Shape[] {
@@ -198,7 +225,16 @@ function secondHand(r: number, second: number): Shape {
 
 /** A ring round one part: on a hand where no other hand lies, round the pivot, or round the whole face. */
 function ringRound(r: number, part: ClockPart, angles: HandAngles, second: number): Shape {
-  const ring = (cx: number, cy: number, of: number): Shape => ({ type: 'circle', layer: 'ink', cx, cy, r: of, fill: 'none', stroke: GOLD, strokeMm: r * 0.035 }) // prettier-ignore
+  const ring = (cx: number, cy: number, of: number): Shape => ({
+    type: 'circle',
+    layer: 'ink',
+    cx,
+    cy,
+    r: of,
+    fill: 'none',
+    stroke: GOLD,
+    strokeMm: r * 0.035,
+  })
   if (part === 'centre') return ring(0, 0, r * 0.09)
   if (part === 'face') return ring(0, 0, r * 0.99)
   const angle = part === 'hour-hand' ? angles.hour : part === 'minute-hand' ? angles.minute : second * 6
@@ -230,7 +266,19 @@ function handLabel(hand: 'hour' | 'minute', angles: HandAngles, o: Required<Omit
     x: above * (isBelow ? -off - size * CAP_HEIGHT : off),
     y: -r * LABEL_MIDDLE[hand],
     turn: isOnLeft ? 90 : -90,
-    shapes: [{ type: 'text', layer: 'ink', x: 0, y: 0, text, size, anchor: 'middle', fill: hand === 'hour' ? OAK : SLATE, weight: 'bold' }], // prettier-ignore
+    shapes: [
+      {
+        type: 'text',
+        layer: 'ink',
+        x: 0,
+        y: 0,
+        text,
+        size,
+        anchor: 'middle',
+        fill: hand === 'hour' ? OAK : SLATE,
+        weight: 'bold',
+      },
+    ],
   }
 }
 

@@ -41,12 +41,16 @@ describe('a drawn dial', () => {
     const texts = svgOf(0, { ringOfFives: true, hands: 'none' }).filter((shape) => shape.tag === 'text')
     expect(texts.length).toBe(24)
     const centre = dialExtent({ radius: 50, ringOfFives: true })
-    for (const { text, size = 0, points: [at] } of texts) {
+    for (const {
+      text,
+      size = 0,
+      points: [at],
+    } of texts) {
       const value = Number(text)
       const onRing = Math.hypot((at?.x ?? 0) - centre, (at?.y ?? 0) - centre) > 50
       const degrees = (Math.atan2((at?.x ?? 0) - centre, centre - ((at?.y ?? 0) - size * 0.3625)) * 180) / Math.PI
       expect(apart(degrees, onRing ? value * 6 : value * 30)).toBeLessThan(0.2)
-    } // prettier-ignore
+    }
   })
 
   it('keeps everything inside what it says it takes', () => {
@@ -107,10 +111,13 @@ describe('helps on the dial', () => {
     const centre = dialExtent({ radius: 50 })
     const rings = (pointedAt: string) => {
       const bare = svgOf(610, { secondHand: 38 })
-      return svgOf(610, { secondHand: 38, pointedAt }).filter((shape) => shape.tag === 'circle').slice(bare.filter((shape) => shape.tag === 'circle').length) // prettier-ignore
+      return svgOf(610, { secondHand: 38, pointedAt })
+        .filter((shape) => shape.tag === 'circle')
+        .slice(bare.filter((shape) => shape.tag === 'circle').length)
     }
     const mean = (list: number[]) => list.reduce((sum, each) => sum + each, 0) / list.length
-    const angleOf = (at?: { x: number; y: number }) => (Math.atan2((at?.x ?? 0) - centre, centre - (at?.y ?? 0)) * 180) / Math.PI // prettier-ignore
+    const angleOf = (at?: { x: number; y: number }) =>
+      (Math.atan2((at?.x ?? 0) - centre, centre - (at?.y ?? 0)) * 180) / Math.PI
     for (const [part, degrees] of [
       ['hour-hand', 305],
       ['minute-hand', 60],
@@ -133,15 +140,20 @@ describe('lines beside a dial', () => {
     const past = texts.filter(({ text }) => /^\d+$/.test(text ?? ''))
     // 13 counts past above, 7 counts to below.
     expect(past).toHaveLength(20)
-    for (const { text, points: [at] } of past) {
+    for (const {
+      text,
+      points: [at],
+    } of past) {
       const above = (at?.y ?? 0) < 20
       expect(at?.x).toBeCloseTo(numberLineX(above ? Number(text) : 60 - Number(text)), 3)
     }
-  }) // prettier-ignore
+  })
 
   it('draw the jumps of the core one after the other, each with its length and its times', () => {
     const say = (minute: number) => `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`
-    const texts = readSvg(toSvg(jumpLine(515, 790, say))).filter((shape) => shape.tag === 'text').map(({ text }) => text) // prettier-ignore
+    const texts = readSvg(toSvg(jumpLine(515, 790, say)))
+      .filter((shape) => shape.tag === 'text')
+      .map(({ text }) => text)
     expect(texts).toEqual(['25 min', '4 h', '10 min', '8:35', '9:00', '13:00', '13:10'])
     expect(jumpEnds(10, -30)).toEqual({ from: 1420, to: 10 })
     expect(readSvg(toSvg(jumpLine(300, 300, say))).filter((shape) => shape.tag === 'text')).toHaveLength(1)
@@ -153,7 +165,11 @@ describe('lines beside a dial', () => {
     fc.assert(
       fc.property(anyMinute, anyMinute, fc.constantFrom(5, 10), (from, to, textMm) => {
         const texts = readSvg(toSvg(jumpLine(from, to, say, { textMm }))).filter(({ tag }) => tag === 'text')
-        const boxes = texts.map((text) => boxOf([text], ({ text: of = '', size = 0, weight }) => textWidth(of, size, weight === 'bold' ? 'bold' : 'regular'))) // prettier-ignore
+        const boxes = texts.map((text) =>
+          boxOf([text], ({ text: of = '', size = 0, weight }) =>
+            textWidth(of, size, weight === 'bold' ? 'bold' : 'regular'),
+          ),
+        )
         boxes.forEach((a, i) =>
           boxes
             .slice(i + 1)

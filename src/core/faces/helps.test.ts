@@ -53,12 +53,15 @@ describe('helps on a printed dial', () => {
           expect(size).toBeGreaterThanOrEqual(LEAST_LETTERS_MM - 1e-3)
         const names = texts(shapes, [onDial.hour, onDial.minute])
         expect(names).toHaveLength(2)
-        for (const { size = 0, text = '' } of names) expect(textWidth(text, size, 'bold')).toBeLessThanOrEqual(radius * 0.5)
         for (const { size = 0, text = '' } of names)
-          expect(Math.max(size - LEAST_LETTERS_MM, textWidth(text, size, 'bold') - radius * 0.485)).toBeGreaterThan(-1e-3)
+          expect(textWidth(text, size, 'bold')).toBeLessThanOrEqual(radius * 0.5)
+        for (const { size = 0, text = '' } of names)
+          expect(Math.max(size - LEAST_LETTERS_MM, textWidth(text, size, 'bold') - radius * 0.485)).toBeGreaterThan(
+            -1e-3,
+          )
       }),
     )
-  }) // prettier-ignore
+  })
 
   it('keep the hands’ names off each other, and all words off the hand they do not belong to', () => {
     fc.assert(
@@ -68,9 +71,17 @@ describe('helps on a printed dial', () => {
         const [hour, long] = ['hour', 'minute'].map((hand) => {
           const angle = ((dial?.[hand as 'hour' | 'minute'] ?? NaN) * Math.PI) / 180
           const reach = radius * (hand === 'hour' ? 0.5 : 0.85)
-          return [dial?.pivot, { x: (dial?.pivot.x ?? NaN) + reach * Math.sin(angle), y: (dial?.pivot.y ?? NaN) - reach * Math.cos(angle) }] as Point[]
+          return [
+            dial?.pivot,
+            {
+              x: (dial?.pivot.x ?? NaN) + reach * Math.sin(angle),
+              y: (dial?.pivot.y ?? NaN) - reach * Math.cos(angle),
+            },
+          ] as Point[]
         })
-        const [hourName, minuteName] = [onDial.hour, onDial.minute].map((text) => corners(texts(shapes, [text])[0] as ReadShape)) // prettier-ignore
+        const [hourName, minuteName] = [onDial.hour, onDial.minute].map((text) =>
+          corners(texts(shapes, [text])[0] as ReadShape),
+        )
         expect(touch(hourName as Point[], minuteName as Point[]), 'names').toBe(false)
         expect(touch(hourName as Point[], long as Point[]), 'hour').toBe(false)
         expect(touch(minuteName as Point[], hour as Point[]), 'minute').toBe(false)
@@ -79,5 +90,5 @@ describe('helps on a printed dial', () => {
       }),
       { numRuns: 300 },
     )
-  }) // prettier-ignore
+  })
 })

@@ -1,12 +1,17 @@
 import { CAP_HEIGHT, FAINT, INK, MOSS, OAK, type PathCommand, type Shape, SLATE, pointOnDial } from '../drawing'
 
 /** The words on a dial, in English; `phrases.onDial` of a language has its own. */
-export const DIAL_WORDS: { readonly past: string; readonly to: string; readonly hour: string; readonly minute: string } = {
+export const DIAL_WORDS: {
+  readonly past: string
+  readonly to: string
+  readonly hour: string
+  readonly minute: string
+} = {
   past: 'past',
   to: 'to',
   hour: 'hour',
   minute: 'minute',
-} // prettier-ignore
+}
 
 /** The smallest letters that a printed dial has, em in mm: on a small clock its words and counts take a larger share of it. */
 export const LEAST_LETTERS_MM = 1.8
@@ -46,7 +51,12 @@ function slice(r: number, from: number, to: number): PathCommand[] {
  */
 export function halvesShapes(r: number, lowInk: boolean, words = DIAL_WORDS, hands: readonly number[] = []): Shape[] {
   const inner = r * 0.985
-  const tint = (from: number, to: number, fill: string): Shape => ({ type: 'path', layer: 'ink', commands: slice(inner, from, to), fill }) // prettier-ignore
+  const tint = (from: number, to: number, fill: string): Shape => ({
+    type: 'path',
+    layer: 'ink',
+    commands: slice(inner, from, to),
+    fill,
+  })
   const hatch: Shape[] = Array.from({ length: 9 }, (_, i) => {
     const x = -inner * (i + 1) * 0.1
     const y = Math.sqrt(inner * inner - x * x)
@@ -63,7 +73,21 @@ export function halvesShapes(r: number, lowInk: boolean, words = DIAL_WORDS, han
   })
   const isTaken = (from: number, to: number) => hands.some((angle) => angle >= from && angle <= to)
   const name = (text: string, x: number, low: boolean, high: boolean, fill: string): Shape[] =>
-    low && high ? [] : [{ type: 'text', layer: 'ink', x, y: r * (low ? -0.29 : 0.36), text, size: lettersOn(r, 0.12), anchor: 'middle', fill, weight: 'bold' }] // prettier-ignore
+    low && high
+      ? []
+      : [
+          {
+            type: 'text',
+            layer: 'ink',
+            x,
+            y: r * (low ? -0.29 : 0.36),
+            text,
+            size: lettersOn(r, 0.12),
+            anchor: 'middle',
+            fill,
+            weight: 'bold',
+          },
+        ]
   return [
     ...(lowInk ? [] : [tint(0, 180, '#F6E7CF'), tint(180, 360, '#E3EEF4')]),
     ...hatch,
@@ -76,7 +100,17 @@ export function halvesShapes(r: number, lowInk: boolean, words = DIAL_WORDS, han
 export function zoneShapes(r: number, hourAngle: number, lowInk: boolean): Shape[] {
   const from = Math.floor(hourAngle / 30) * 30
   const fill = lowInk ? undefined : '#E4EFE6'
-  return [{ type: 'path', layer: 'ink', commands: slice(r * 0.86, from, from + 30), fill, stroke: MOSS, strokeMm: r * 0.012, dashMm: [r * 0.03, r * 0.02] }] // prettier-ignore
+  return [
+    {
+      type: 'path',
+      layer: 'ink',
+      commands: slice(r * 0.86, from, from + 30),
+      fill,
+      stroke: MOSS,
+      strokeMm: r * 0.012,
+      dashMm: [r * 0.03, r * 0.02],
+    },
+  ]
 }
 
 /** All twelve hour zones: dashed lines from the middle to each numeral's place. */
@@ -109,7 +143,7 @@ export function quarterShapes(r: number, lowInk: boolean): Shape[] {
         })
       : [{ type: 'path', layer: 'ink', commands: slice(inner, from, from + 90), fill: '#F1E6CC' }],
   )
-} // prettier-ignore
+}
 
 /** 5, 10 … 60 in a ring outside the face. */
 export function ringOfFives(r: number): Shape[] {
@@ -133,9 +167,19 @@ export function ringOfFives(r: number): Shape[] {
 export function foldLines(r: number): Shape[] {
   return [0, 90, 180, 270].map((angle) => {
     const end = pointOnDial(angle, r * 0.985)
-    return { type: 'line', layer: 'ink', x1: 0, y1: 0, x2: end.x, y2: end.y, stroke: MOSS, strokeMm: r * 0.012, dashMm: [r * 0.05, r * 0.035] }
+    return {
+      type: 'line',
+      layer: 'ink',
+      x1: 0,
+      y1: 0,
+      x2: end.x,
+      y2: end.y,
+      stroke: MOSS,
+      strokeMm: r * 0.012,
+      dashMm: [r * 0.05, r * 0.035],
+    }
   })
-} // prettier-ignore
+}
 
 const ARC_RADIUS = 0.585
 
@@ -146,18 +190,34 @@ export function countedArc(r: number, minuteAngle: number, side: 'past' | 'to'):
   if (sweep < 0.5) return []
   const way = side === 'past' ? 1 : -1
   const on = (angle: number) => pointOnDial(way * angle, r * ARC_RADIUS)
-  const dots = Array.from({ length: Math.floor(sweep / 30 + 1e-9) + 1 }, (_, i): Shape => ({ type: 'circle', layer: 'ink', cx: on(i * 30).x, cy: on(i * 30).y, r: r * 0.02, fill: colour }))
+  const dots = Array.from({ length: Math.floor(sweep / 30 + 1e-9) + 1 }, (_, i): Shape => ({
+    type: 'circle',
+    layer: 'ink',
+    cx: on(i * 30).x,
+    cy: on(i * 30).y,
+    r: r * 0.02,
+    fill: colour,
+  }))
   const isLong = sweep > 180
   const commands: PathCommand[] = [
     { op: 'M', ...on(0) },
     { op: 'A', r: r * ARC_RADIUS, large: isLong, sweep: side === 'past', ...on(sweep) },
   ]
-  return [{ type: 'path', layer: 'ink', commands, stroke: colour, strokeMm: r * 0.014 }, ...dots, arrowHead(r, way * sweep, way, colour)]
-} // prettier-ignore
+  return [
+    { type: 'path', layer: 'ink', commands, stroke: colour, strokeMm: r * 0.014 },
+    ...dots,
+    arrowHead(r, way * sweep, way, colour),
+  ]
+}
 
 function arrowHead(r: number, angle: number, way: number, fill: string): Shape {
   const tip = pointOnDial(angle, r * ARC_RADIUS)
   const inner = pointOnDial(angle - way * 6, r * (ARC_RADIUS - 0.035))
   const outer = pointOnDial(angle - way * 6, r * (ARC_RADIUS + 0.035))
-  return { type: 'path', layer: 'ink', commands: [{ op: 'M', ...tip }, { op: 'L', ...inner }, { op: 'L', ...outer }, { op: 'Z' }], fill }
-} // prettier-ignore
+  return {
+    type: 'path',
+    layer: 'ink',
+    commands: [{ op: 'M', ...tip }, { op: 'L', ...inner }, { op: 'L', ...outer }, { op: 'Z' }],
+    fill,
+  }
+}

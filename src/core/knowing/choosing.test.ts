@@ -1,8 +1,27 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { allAreNamed, anyIsNamed, firmWithinTwelve, firstIsRight, plantedChildren, sharesAfter, simulateCheck } from '../../../bench/checks' // prettier-ignore
+import {
+  allAreNamed,
+  anyIsNamed,
+  firmWithinTwelve,
+  firstIsRight,
+  plantedChildren,
+  sharesAfter,
+  simulateCheck,
+} from '../../../bench/checks'
 import { handsHidden } from '../clock'
-import { type Item, type RungId, asksOf, isRight, itemKey, rungs, sameValue, sayAnswer, wordingOn, explain } from '../teaching' // prettier-ignore
+import {
+  type Item,
+  type RungId,
+  asksOf,
+  isRight,
+  itemKey,
+  rungs,
+  sameValue,
+  sayAnswer,
+  wordingOn,
+  explain,
+} from '../teaching'
 import { type Answer, believe, diagnose, information, isOpen, nextQuestion, tellingQuestion, whyNot } from '.'
 
 const gb = { language: 'en-GB', form: 'turns' } as const
@@ -20,7 +39,8 @@ describe('the next question', () => {
           if (!question) throw new Error(`${rung} has no question`)
           const { item, choices } = question
           expect(asked.map(itemKey)).not.toContain(itemKey(item))
-          if (item.shown.as === 'dial' && item.shown.hands === 'both') expect(handsHidden(item.shown.minute)).toBe(false)
+          if (item.shown.as === 'dial' && item.shown.hands === 'both')
+            expect(handsHidden(item.shown.minute)).toBe(false)
           if (isOpen(item.ask)) expect(choices).toEqual([])
           else {
             expect(choices.filter((choice) => isRight(item, choice)).length).toBe(1)
@@ -28,12 +48,13 @@ describe('the next question', () => {
             expect(new Set(said).size, said.join(' | ')).toBe(choices.length)
             expect(choices.length).toBeGreaterThanOrEqual(5)
           }
-          for (const lure of item.lures) if (lure.misreading) expect(explain(item, lure.value)).toContain(lure.misreading)
+          for (const lure of item.lures)
+            if (lure.misreading) expect(explain(item, lure.value)).toContain(lure.misreading)
           asked.push(item)
         }
       }),
       { numRuns: 40 },
-    ) // prettier-ignore
+    )
   })
 
   it('begins again once all that a rung has were put', () => {
@@ -46,15 +67,24 @@ describe('the next question', () => {
   })
 
   it('tells two explanations apart: they would answer it differently', () => {
-    const question = tellingQuestion({ rung: 'past-fives', seed: 3, answers: [], asked: [] }, ['next-hour', 'hour-just-gone'])
+    const question = tellingQuestion({ rung: 'past-fives', seed: 3, answers: [], asked: [] }, [
+      'next-hour',
+      'hour-just-gone',
+    ])
     if (!question) throw new Error('no question tells them apart')
     const { item } = question
     expect(item.lures.some((lure) => explain(item, lure.value).includes('next-hour')) || isOpen(item.ask)).toBe(true)
-    const certain = { ...believe([]), none: 0, likely: believe([]).likely.map((_, at) => (at === 1 || at === 2 ? 0.5 : 0)) }
+    const certain = {
+      ...believe([]),
+      none: 0,
+      likely: believe([]).likely.map((_, at) => (at === 1 || at === 2 ? 0.5 : 0)),
+    }
     expect(information(question, certain)).toBeGreaterThan(0.3)
     // On o'clock neither could show.
-    expect(tellingQuestion({ rung: 'oclock', seed: 3, answers: [], asked: [] }, ['next-hour', 'hour-just-gone'])).toBeUndefined()
-  }) // prettier-ignore
+    expect(
+      tellingQuestion({ rung: 'oclock', seed: 3, answers: [], asked: [] }, ['next-hour', 'hour-just-gone']),
+    ).toBeUndefined()
+  })
 })
 
 describe('the figures, with bounds looser than the bench prints', { timeout: 120_000 }, () => {
@@ -78,7 +108,10 @@ describe('the figures, with bounds looser than the bench prints', { timeout: 120
 
   it('calls firm those who know, and not those who guess', () => {
     const knows = { misreadings: [], strength: 0, slip: 0.05, knows: () => 1 }
-    const firm = (knowing: number) => Array.from({ length: 40 }, (_, i) => firmWithinTwelve({ ...knows, knows: () => knowing }, 'half', i)).filter(Boolean).length / 40 // prettier-ignore
+    const firm = (knowing: number) =>
+      Array.from({ length: 40 }, (_, i) => firmWithinTwelve({ ...knows, knows: () => knowing }, 'half', i)).filter(
+        Boolean,
+      ).length / 40
     expect(firm(1)).toBeGreaterThan(0.85)
     expect(firm(1 / 6)).toBeLessThanOrEqual(0.05)
   })
@@ -86,7 +119,9 @@ describe('the figures, with bounds looser than the bench prints', { timeout: 120
 
 describe('why not?', () => {
   const [planted] = plantedChildren(1, 1, 21)
-  const answers = planted ? simulateCheck({ ...planted.child, strength: 0.9 }, { rung: planted.rung, way: 'by-information', seed: 5 }, 12) : [] // prettier-ignore
+  const answers = planted
+    ? simulateCheck({ ...planted.child, strength: 0.9 }, { rung: planted.rung, way: 'by-information', seed: 5 }, 12)
+    : []
 
   it('agrees with the finding, and counts every answer that could have shown it once', () => {
     const [finding] = diagnose(answers).findings
@@ -109,7 +144,13 @@ describe('why not?', () => {
     const [finding] = diagnose(answers).findings
     if (!finding) throw new Error('nothing was found')
     const id = finding.misreading
-    const outgrown = answers.map((answer) => ({ ...answer, id: `n${answer.id}`, at: answer.at + 300 * 86_400_000, given: answer.item.answer, right: true })) // prettier-ignore
+    const outgrown = answers.map((answer) => ({
+      ...answer,
+      id: `n${answer.id}`,
+      at: answer.at + 300 * 86_400_000,
+      given: answer.item.answer,
+      right: true,
+    }))
     const fresh = outgrown.map((answer) => ({ ...answer, at: answer.at - 300 * 86_400_000 }))
     expect(whyNot([...answers, ...outgrown], id).odds).toBeLessThan(whyNot([...answers, ...fresh], id).odds)
   })
@@ -132,8 +173,10 @@ describe('how a rung is said', () => {
       const matched = ask('half', 'match')
       const aloud = ask('half', 'say')
       if (!matched || !aloud) throw new Error('no question')
-      for (const choice of matched.choices) expect(sayAnswer(matched.item, choice, { language: 'en-GB', form })).toMatch(/^\d+:\d\d$/) // prettier-ignore
-      for (const choice of aloud.choices) expect(sayAnswer(aloud.item, choice, { language: 'en-GB', form })).not.toMatch(/\d/) // prettier-ignore
+      for (const choice of matched.choices)
+        expect(sayAnswer(matched.item, choice, { language: 'en-GB', form })).toMatch(/^\d+:\d\d$/)
+      for (const choice of aloud.choices)
+        expect(sayAnswer(aloud.item, choice, { language: 'en-GB', form })).not.toMatch(/\d/)
       expect(aloud.choices.filter((choice) => sameValue(choice, aloud.item.answer)).length).toBe(1)
     }
     expect(asksOf('half')).toContain('say')

@@ -85,7 +85,8 @@ function mostTelling(request: NextRequest, belief: Belief): Question | undefined
       const predictions = predictionsFor(item)
       const question = withTellingChoices(random, item, predictions, belief)
       const bits = information(question, belief, predictions)
-      const worth = (bits + 0.02 * drawUnit(random)) / (1 + 0.008 * likeness(minuteOf(item), before)) / balance(item, request.asked) // prettier-ignore
+      const worth =
+        (bits + 0.02 * drawUnit(random)) / (1 + 0.008 * likeness(minuteOf(item), before)) / balance(item, request.asked)
       if (!best || worth > best.worth) best = { question, worth }
     }
   }
@@ -112,7 +113,12 @@ function withTellingChoices(random: Random, item: Item, predictions: readonly Pr
     .sort((a, b) => b.rank - a.rank)
   const lures: Lure[] = []
   const add = (lure: Lure) => {
-    if (lures.length < WRONG_CHOICES && !isRight(item, lure.value) && !lures.some((other) => sameValue(other.value, lure.value))) lures.push(lure) // prettier-ignore
+    if (
+      lures.length < WRONG_CHOICES &&
+      !isRight(item, lure.value) &&
+      !lures.some((other) => sameValue(other.value, lure.value))
+    )
+      lures.push(lure)
   }
   for (const { value, at } of ranked) add({ value, misreading: misreadings[at]?.id })
   if (lures.length < WRONG_CHOICES) for (const lure of neighbours(random, item)) add(lure)

@@ -61,7 +61,10 @@ function priorOdds(at: number, before: Partial<Record<MisreadingId, number>> = {
   return chance / (1 - chance)
 }
 
-function findIn(readings: readonly Reading[], before?: Partial<Record<MisreadingId, number>>): { findings: Finding[]; odds: number[] } {
+function findIn(
+  readings: readonly Reading[],
+  before?: Partial<Record<MisreadingId, number>>,
+): { findings: Finding[]; odds: number[] } {
   const findings: Finding[] = []
   const found = new Set<number>()
   let open = readings
@@ -85,7 +88,7 @@ function findIn(readings: readonly Reading[], before?: Partial<Record<Misreading
     found.add(best.at)
     open = open.filter((reading) => !evidence.includes(reading))
   }
-} // prettier-ignore
+}
 
 /** How the answers stand to one misreading, named or not. */
 export interface Standpoint {

@@ -79,12 +79,7 @@ function knownAt(answers: readonly Answer[], now: Instant): number {
 }
 
 /** How well one child knows one rung at `now`, from all of the child's answers, in any order, and the adult's word. */
-export function estimateKnowing(
-  answers: readonly Answer[],
-  rung: RungId,
-  now: Instant,
-  overrule?: Overrule,
-): Estimate {
+export function estimateKnowing(answers: readonly Answer[], rung: RungId, now: Instant, overrule?: Overrule): Estimate {
   const counted = answers.filter((answer) => answer.item.rung === rung && !answer.helped).sort((a, b) => a.at - b.at)
   const probability = knownAt(counted, now)
   const unmet = unmetWords(counted, probability)
@@ -101,12 +96,16 @@ export function estimateKnowing(
     answers: counted.length,
     lastAt: counted[counted.length - 1]?.at,
     stages: STAGES.filter((stage) => counted.some((answer) => answer.stage === stage)),
-    byKind: STAGES.map((stage) => ({ stage, ...tally(counted.filter((answer) => answer.stage === stage)) })).filter(({ of }) => of > 0),
-    byAsk: asksOf(rung).map((ask) => ({ ask, ...tally(counted.filter((answer) => answer.item.ask === ask)) })).filter(({ of }) => of > 0),
+    byKind: STAGES.map((stage) => ({ stage, ...tally(counted.filter((answer) => answer.stage === stage)) })).filter(
+      ({ of }) => of > 0,
+    ),
+    byAsk: asksOf(rung)
+      .map((ask) => ({ ask, ...tally(counted.filter((answer) => answer.item.ask === ask)) }))
+      .filter(({ of }) => of > 0),
     due: reviewDue(counted, rung),
     overrule,
   }
-} // prettier-ignore
+}
 
 const KIND_WORDS: Record<Stage, string> = { concrete: 'with hands', pictorial: 'in pictures', abstract: 'in signs' }
 
@@ -119,7 +118,11 @@ function unmetWords(answers: readonly Answer[], probability: number): string[] {
   if (answers.length < FIRM.answers) unmet.push(`${FIRM.answers} answers needed, ${answers.length} so far`)
   if (days < FIRM.days) unmet.push(days === 0 ? 'answers on two days needed' : 'answers on a second day needed')
   if (kinds.length < FIRM.kinds)
-    unmet.push(kinds[0] ? `a second kind needed, only ${KIND_WORDS[kinds[0]]} so far` : 'two kinds needed: with hands, in pictures or in signs') // prettier-ignore
+    unmet.push(
+      kinds[0]
+        ? `a second kind needed, only ${KIND_WORDS[kinds[0]]} so far`
+        : 'two kinds needed: with hands, in pictures or in signs',
+    )
   if (lastRight < FIRM.lastRight && answers.length > 0)
     unmet.push(`${FIRM.lastRight} of the last ${FIRM.ofLast} right needed, ${lastRight} so far`)
   if (probability < FIRM.probability && answers.length > 0)

@@ -50,12 +50,18 @@ export interface Trace {
 
 /** Traces that are alike are only counted: they are packed into one number each. */
 const CODES = 16 * 16 * 4
-const pack = ({ at, outcome, predicted, slipTargets }: Trace): number => at * CODES + (Math.min(15, predicted) * 16 + Math.min(15, slipTargets)) * 4 + outcome // prettier-ignore
+const pack = ({ at, outcome, predicted, slipTargets }: Trace): number =>
+  at * CODES + (Math.min(15, predicted) * 16 + Math.min(15, slipTargets)) * 4 + outcome
 
 function unpack(packed: number): Trace {
   const code = packed % CODES
-  return { at: Math.floor(packed / CODES), outcome: (code % 4) as Outcome, predicted: code >> 6, slipTargets: (code >> 2) & 15 }
-} // prettier-ignore
+  return {
+    at: Math.floor(packed / CODES),
+    outcome: (code % 4) as Outcome,
+    predicted: code >> 6,
+    slipTargets: (code >> 2) & 15,
+  }
+}
 
 /** An unaided answer with what it says of each misreading that could have shown. */
 export interface Reading {
@@ -94,7 +100,11 @@ function packedTraces(answer: Answer, predictions: readonly Prediction[]): numbe
     for (const [i, key] of keys.entries()) {
       if (offered && !offered.includes(key)) continue
       predicted++
-      if (!right && (givenKey !== undefined && key !== undefined ? key === givenKey : sameValue(values[i] as Value, given))) speaksFor = true // prettier-ignore
+      if (
+        !right &&
+        (givenKey !== undefined && key !== undefined ? key === givenKey : sameValue(values[i] as Value, given))
+      )
+        speaksFor = true
     }
     if (predicted === 0) continue
     packed.push(pack({ at, outcome: right ? RIGHT : speaksFor ? SPEAKS_FOR : OTHERWISE, predicted, slipTargets }))
@@ -126,7 +136,8 @@ export function bayesFactor(counts: Float64Array, at: number): number {
     if (count > 0) traces.push({ ...unpack(packed), count })
   }
   if (traces.length === 0) return 1
-  const sum = (chance: (trace: Trace) => number) => traces.reduce((total, trace) => total + trace.count * Math.log(chance(trace)), 0) // prettier-ignore
+  const sum = (chance: (trace: Trace) => number) =>
+    traces.reduce((total, trace) => total + trace.count * Math.log(chance(trace)), 0)
   const slipLogs = SUPPOSED.slips.map((slip) => sum((trace) => slipChance(trace, slip)))
   const heldLogs = SUPPOSED.slips.flatMap((slip) =>
     SUPPOSED.strengths.map((strength) => sum((trace) => heldChance(trace, strength, slip))),

@@ -52,7 +52,10 @@ describe('diagnosis', () => {
   it('says that there is not enough yet, and does not count answers that were helped', () => {
     const three = sitting(1, { misreadings: ['hour-only'], strength: 1 }, 'past-fives', 3)
     expect(diagnose(three).enough).toBe(false)
-    const helped = sitting(1, { misreadings: ['hour-only'], strength: 1 }, 'past-fives', 12).map((answer) => ({ ...answer, helped: true })) // prettier-ignore
+    const helped = sitting(1, { misreadings: ['hour-only'], strength: 1 }, 'past-fives', 12).map((answer) => ({
+      ...answer,
+      helped: true,
+    }))
     expect(diagnose(helped)).toEqual({ enough: false, findings: [] })
   })
 })

@@ -27,7 +27,13 @@ export function standingOf(
   now: Instant,
   overrules: readonly Overrule[] = [],
 ): Standing {
-  const estimate = (rung: RungId) => estimateKnowing(answers, rung, now, overrules.find((each) => each.rung === rung)) // prettier-ignore
+  const estimate = (rung: RungId) =>
+    estimateKnowing(
+      answers,
+      rung,
+      now,
+      overrules.find((each) => each.rung === rung),
+    )
   const estimates = school.order.map(estimate)
   const beside = BESIDE_THE_ORDER.map(estimate)
   const firm = [...estimates, ...beside].filter((each) => each.firm).map((each) => each.rung)

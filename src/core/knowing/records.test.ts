@@ -2,7 +2,19 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { randomFrom } from '../random'
 import { type RungId, schools } from '../teaching'
-import { type Answer, FADING_ORDER, MS_PER_DAY, type Partner, growthOf, reviewDue, scaffoldsInUse, sharedRepairs, simulateSitting, standingOf, suggestTogether } from '.' // prettier-ignore
+import {
+  type Answer,
+  FADING_ORDER,
+  MS_PER_DAY,
+  type Partner,
+  growthOf,
+  reviewDue,
+  scaffoldsInUse,
+  sharedRepairs,
+  simulateSitting,
+  standingOf,
+  suggestTogether,
+} from '.'
 
 const START = Date.UTC(2026, 8, 5, 9)
 let ids = 0
@@ -11,7 +23,13 @@ let ids = 0
 function day(rung: RungId, on: number, knows = 1, change: Partial<Answer> = {}): Answer[] {
   const child = { misreadings: [], strength: 0, slip: 0, knows: () => knows }
   const at = START + on * MS_PER_DAY
-  return simulateSitting(randomFrom(on + rung.length), child, { childId: 'c', rung, count: 6, at, newId: () => `a${ids++}` }).map((answer) => ({ ...answer, ...change })) // prettier-ignore
+  return simulateSitting(randomFrom(on + rung.length), child, {
+    childId: 'c',
+    rung,
+    count: 6,
+    at,
+    newId: () => `a${ids++}`,
+  }).map((answer) => ({ ...answer, ...change }))
 }
 
 describe('when a rung comes back', () => {
@@ -43,7 +61,10 @@ describe('growth', () => {
     expect(Math.floor(((oclock?.firmSince ?? 0) - START) / MS_PER_DAY)).toBe(7)
     // It agrees with the estimate of that day, and nothing is drawn for a rung never met.
     const standing = standingOf(answers, schools['turns-first'], oclock?.points[2]?.at ?? 0)
-    expect(standing.estimates.find(({ rung }) => rung === 'oclock')?.probability).toBeCloseTo(oclock?.points[2]?.probability ?? NaN, 9) // prettier-ignore
+    expect(standing.estimates.find(({ rung }) => rung === 'oclock')?.probability).toBeCloseTo(
+      oclock?.points[2]?.probability ?? NaN,
+      9,
+    )
     expect(growthOf(answers, ['quarters'])).toEqual([])
   })
 })
@@ -78,11 +99,16 @@ describe('helps on the dial', () => {
     expect(inUse).toEqual(['zones', 'ring-of-fives'])
     expect(advice).toMatchObject({ does: 'fade', scaffold: 'ring-of-fives' })
     const other = [...FADING_ORDER].reverse()
-    expect(scaffoldsInUse(withHelps(['zones', 'ring-of-fives']), 'half', [], other).advice).toMatchObject({ scaffold: 'zones' }) // prettier-ignore
+    expect(scaffoldsInUse(withHelps(['zones', 'ring-of-fives']), 'half', [], other).advice).toMatchObject({
+      scaffold: 'zones',
+    })
   })
 
   it('are brought back where mistakes share something, and kept otherwise', () => {
-    expect(scaffoldsInUse(withHelps([], 0), 'half', ['next-hour']).advice).toMatchObject({ does: 'bring-back', scaffold: 'zones' }) // prettier-ignore
+    expect(scaffoldsInUse(withHelps([], 0), 'half', ['next-hour']).advice).toMatchObject({
+      does: 'bring-back',
+      scaffold: 'zones',
+    })
     expect(scaffoldsInUse(withHelps(['zones'], 0), 'half', []).advice.does).toBe('keep')
     expect(scaffoldsInUse([], 'half', [])).toEqual({ inUse: [], advice: { does: 'keep', why: 'none is in use' } })
     // A help of an older version is let go.
@@ -91,10 +117,13 @@ describe('helps on the dial', () => {
 })
 
 describe('who goes together', () => {
-  const partner = (name: string, change: Partial<Omit<Partner, 'standing'>> & Partial<Partner['standing']> = {}): Partner => {
+  const partner = (
+    name: string,
+    change: Partial<Omit<Partner, 'standing'>> & Partial<Partner['standing']> = {},
+  ): Partner => {
     const { firm = [], working = 'half', findings = [] } = change
     return { id: name, name, standing: { firm, working }, findings }
-  } // prettier-ignore
+  }
 
   it('puts the same repair first, then one who can show the other, then the same rung', () => {
     const made = suggestTogether([

@@ -43,8 +43,16 @@ export function scaffoldsInUse(
   const wrong = last.filter((answer) => !answer.right).length
   const next = order.find((id) => inUse.includes(id))
   const mends = findings.map((id) => misreadingOf(id).repair.scaffold).find((id) => !inUse.includes(id))
-  if (wrong >= 2 && mends) return { inUse, advice: { does: 'bring-back', scaffold: mends, why: `${wrong} of the last ${last.length} were wrong` } } // prettier-ignore
+  if (wrong >= 2 && mends)
+    return {
+      inUse,
+      advice: { does: 'bring-back', scaffold: mends, why: `${wrong} of the last ${last.length} were wrong` },
+    }
   const held = last.length === RIGHT_TO_FADE && last.every((answer) => answer.scaffolds?.includes(next ?? ''))
-  if (next && held && wrong === 0) return { inUse, advice: { does: 'fade', scaffold: next, why: `the last ${RIGHT_TO_FADE} with it were right` } } // prettier-ignore
-  return { inUse, advice: { does: 'keep', why: inUse.length === 0 ? 'none is in use' : 'not steady enough yet to take one away' } } // prettier-ignore
+  if (next && held && wrong === 0)
+    return { inUse, advice: { does: 'fade', scaffold: next, why: `the last ${RIGHT_TO_FADE} with it were right` } }
+  return {
+    inUse,
+    advice: { does: 'keep', why: inUse.length === 0 ? 'none is in use' : 'not steady enough yet to take one away' },
+  }
 }

@@ -41,20 +41,34 @@ export function suggestTogether(children: readonly Partner[]): Together[] {
   }
   for (const { misreading } of sharedRepairs(children)) {
     const members = [...left.values()].filter((child) => child.findings.includes(misreading)).slice(0, MOST_TOGETHER)
-    if (members.length > 1) take('same-repair', members, `The same repair helps all of them: each ${misreadingOf(misreading).does}.`) // prettier-ignore
+    if (members.length > 1)
+      take('same-repair', members, `The same repair helps all of them: each ${misreadingOf(misreading).does}.`)
   }
   for (const learner of [...left.values()]) {
     const rung = learner.standing.working
     if (!left.has(learner.id) || !rung) continue
     const shower = [...left.values()].find((other) => other.id !== learner.id && other.standing.firm.includes(rung))
-    if (shower) take('shows-the-other', [shower, learner], `${shower.name} has ${nameOf(rung)} firm and ${learner.name} is working on it: one sets the clock, the other says it.`) // prettier-ignore
+    if (shower)
+      take(
+        'shows-the-other',
+        [shower, learner],
+        `${shower.name} has ${nameOf(rung)} firm and ${learner.name} is working on it: one sets the clock, the other says it.`,
+      )
   }
   for (const first of [...left.values()]) {
     if (!left.has(first.id)) continue
     const rung = first.standing.working
     const members = [...left.values()].filter((other) => other.standing.working === rung).slice(0, MOST_TOGETHER)
-    if (members.length > 1) take('same-rung', members, rung ? `All are working on ${nameOf(rung)}.` : 'For all of them every rung is firm.') // prettier-ignore
-    else take('alone', [first], rung ? `Nobody else is on ${nameOf(rung)} or past it: with the adult.` : 'Every rung is firm: can show the others.') // prettier-ignore
+    if (members.length > 1)
+      take('same-rung', members, rung ? `All are working on ${nameOf(rung)}.` : 'For all of them every rung is firm.')
+    else
+      take(
+        'alone',
+        [first],
+        rung
+          ? `Nobody else is on ${nameOf(rung)} or past it: with the adult.`
+          : 'Every rung is firm: can show the others.',
+      )
   }
   return made
 }

@@ -42,8 +42,18 @@ export function amountsFor(recipe: Recipe): Amounts {
   const list: Amount[] = [
     { name: `pages on ${recipe.gsm} g/m²`, count: pages.length * clocks, unit: 'page' },
     ...fastening(recipe, dials * clocks),
-    ...(recipe.backing === 'none' ? [] : [{ name: recipe.backing === 'plate' ? 'paper plates' : `backing, ${backings[recipe.backing].name}`, count: dials * clocks, unit: recipe.backing === 'plate' ? 'plate' : 'sheet' }]),
-    ...(recipe.backing === 'none' ? [] : [{ name: 'glue sticks, one for four', count: Math.ceil((dials * clocks) / 4), unit: 'stick' }]),
+    ...(recipe.backing === 'none'
+      ? []
+      : [
+          {
+            name: recipe.backing === 'plate' ? 'paper plates' : `backing, ${backings[recipe.backing].name}`,
+            count: dials * clocks,
+            unit: recipe.backing === 'plate' ? 'plate' : 'sheet',
+          },
+        ]),
+    ...(recipe.backing === 'none'
+      ? []
+      : [{ name: 'glue sticks, one for four', count: Math.ceil((dials * clocks) / 4), unit: 'stick' }]),
     ...(recipe.kind === 'dough' ? [{ name: 'dough, a ball of 25 mm', count: dials * clocks, unit: 'ball' }] : []),
   ]
   return {
@@ -54,7 +64,7 @@ export function amountsFor(recipe: Recipe): Amounts {
     straightMm: straight,
     curvedMm: curved,
   }
-} // prettier-ignore
+}
 
 /** Holes of one dial: in the face and each hand, and in each circle of a layered one. */
 function holesOf(recipe: Recipe): number {
@@ -66,8 +76,13 @@ function holesOf(recipe: Recipe): number {
 function fastening(recipe: Recipe, dials: number): Amount[] {
   if (isFourUp(recipe)) return []
   if (recipe.fastener === 'hairpins') return [{ name: 'hairpins, two a clock', count: 2 * dials, unit: 'hairpin' }]
-  if (recipe.fastener === 'pushpin') return [{ name: 'pushpins', count: dials, unit: 'pushpin' }, { name: 'erasers of 8 mm or more', count: dials, unit: 'eraser' }] // prettier-ignore
-  if (recipe.fastener === 'pipe-cleaner') return [{ name: 'pipe cleaners', count: dials * (recipe.hands === 'both' ? 2 : 1), unit: 'pipe cleaner' }] // prettier-ignore
+  if (recipe.fastener === 'pushpin')
+    return [
+      { name: 'pushpins', count: dials, unit: 'pushpin' },
+      { name: 'erasers of 8 mm or more', count: dials, unit: 'eraser' },
+    ]
+  if (recipe.fastener === 'pipe-cleaner')
+    return [{ name: 'pipe cleaners', count: dials * (recipe.hands === 'both' ? 2 : 1), unit: 'pipe cleaner' }]
   return [{ name: 'paper fasteners', count: dials, unit: 'fastener' }]
 }
 
@@ -94,12 +109,20 @@ export function makingSteps(recipe: Recipe, m: Measures): string[] {
   const steps = ['Print at 100 % and hold a ruler to the bar at the foot: it must be 100 mm.']
   if (fourUp) steps.push('Fold along the dashed lines, or cut the page in four.')
   if (isDrawn)
-    steps.push('Children draw: quarter marks first, then the hour marks between, then the numerals 12, 6, 3, 9, then the rest.') // prettier-ignore
+    steps.push(
+      'Children draw: quarter marks first, then the hour marks between, then the numerals 12, 6, 3, 9, then the rest.',
+    )
   else steps.push('Children colour the face and the hands, a different colour for each hand.')
   if (!layOut(recipe, m)) steps.push('Join the parts of the face: lay the dashed lines on each other and glue.')
-  if (backing !== 'none') steps.push(`Glue the face to the ${backing === 'plate' ? 'plate, in the middle of its flat' : 'backing'} and cut wide round it.`) // prettier-ignore
+  if (backing !== 'none')
+    steps.push(
+      `Glue the face to the ${backing === 'plate' ? 'plate, in the middle of its flat' : 'backing'} and cut wide round it.`,
+    )
   if (!fourUp) steps.push('Children cut out the parts, seated, with blunt-ended scissors.')
-  if (kind === 'layered') steps.push('Lay the middle circle on the outer one, its marks between the numerals, and the hub on top of the hands.') // prettier-ignore
+  if (kind === 'layered')
+    steps.push(
+      'Lay the middle circle on the outer one, its marks between the numerals, and the hub on top of the hands.',
+    )
   if (!fourUp)
     steps.push(
       `An adult makes the ${holeMm} mm ${fastener === 'hairpins' ? 'slits' : 'holes'} at the crosses, over an eraser.`,
@@ -137,9 +160,23 @@ export function makingCard(recipe: Recipe): Drawing[] {
   const blocks = [
     stack([head('Fetch'), ...amounts.list.map((amount) => line(`–  ${amountInWords(amount)}`))]),
     stack([head('Time'), line(`Cutting: about ${amounts.cuttingMinutes} min a child.`), ...holes]),
-    stack([head('In this order'), ...makingSteps(recipe, solveRecipe(recipe)).map((step, i) => line(`${i + 1}.  ${step}`))]),
-    stack([head('Mind'), ...makingCautions(recipe).map((id) => line(`–  ${cautions[id]}`)), paragraph(paper, FOLLOW_LOCAL_RULES, { size: 3.6, fill: FAINT, above: 1 })]),
+    stack([
+      head('In this order'),
+      ...makingSteps(recipe, solveRecipe(recipe)).map((step, i) => line(`${i + 1}.  ${step}`)),
+    ]),
+    stack([
+      head('Mind'),
+      ...makingCautions(recipe).map((id) => line(`–  ${cautions[id]}`)),
+      paragraph(paper, FOLLOW_LOCAL_RULES, { size: 3.6, fill: FAINT, above: 1 }),
+    ]),
   ]
   const count = `${amounts.clocks} ${amounts.clocks === 1 ? 'clock' : 'clocks'}`
-  return flowPages(paper, blocks).map((body) => makePage({ paper, title: `${RECIPE_KINDS[recipe.kind].name}: ${count}`, footer: 'Ripe Acorn · for the adult', body }))
-} // prettier-ignore
+  return flowPages(paper, blocks).map((body) =>
+    makePage({
+      paper,
+      title: `${RECIPE_KINDS[recipe.kind].name}: ${count}`,
+      footer: 'Ripe Acorn · for the adult',
+      body,
+    }),
+  )
+}

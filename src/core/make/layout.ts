@@ -53,7 +53,11 @@ export function packQuarters(boxes: readonly PartBox[], area: Area): Placed[][] 
   ]
 }
 
-function place(page: { placed: Placed[]; rows: { y: number; height: number; x: number }[] }, box: PartBox, area: Area): boolean {
+function place(
+  page: { placed: Placed[]; rows: { y: number; height: number; x: number }[] },
+  box: PartBox,
+  area: Area,
+): boolean {
   const row = page.rows.find((each) => each.x + box.width <= area.width && box.height <= each.height)
   if (row) {
     page.placed.push({ box, x: area.x + row.x, y: area.y + row.y })
@@ -66,7 +70,7 @@ function place(page: { placed: Placed[]; rows: { y: number; height: number; x: n
   page.rows.push({ y, height: box.height, x: box.width + GAP_MM })
   page.placed.push({ box, x: area.x, y: area.y + y })
   return true
-} // prettier-ignore
+}
 
 export interface Tile {
   /** Its window on the whole, from the whole's top left corner, mm. */
@@ -84,7 +88,10 @@ export const OVERLAP_MM = 10
  * Windows that cover a square of `size` mm, each no larger than a page's area, overlapping their
  * neighbours by OVERLAP_MM; equal in size, so that a face halves along its diameter.
  */
-export function tilesFor(size: number, area: Pick<Area, 'width' | 'height'>): { tiles: Tile[]; columns: number; rows: number } {
+export function tilesFor(
+  size: number,
+  area: Pick<Area, 'width' | 'height'>,
+): { tiles: Tile[]; columns: number; rows: number } {
   const count = (room: number) => (size <= room ? 1 : Math.ceil((size - OVERLAP_MM) / (room - OVERLAP_MM)))
   const columns = count(area.width)
   const rows = count(area.height)
@@ -95,4 +102,4 @@ export function tilesFor(size: number, area: Pick<Area, 'width' | 'height'>): { 
     return { x: column * (width - OVERLAP_MM), y: row * (height - OVERLAP_MM), width, height, column, row }
   })
   return { tiles, columns, rows }
-} // prettier-ignore
+}

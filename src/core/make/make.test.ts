@@ -1,19 +1,61 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { type Box, boxOf, readSvg } from '../../../tests/readback/svg'
-import { type Drawing, type PaperId, type Shape, SAFE_MARGIN_MM, bodyArea, cutLength, papers, pathLength, scaledDrawing, toLayeredSvg, toSvg } from '../drawing' // prettier-ignore
+import {
+  type Drawing,
+  type PaperId,
+  type Shape,
+  SAFE_MARGIN_MM,
+  bodyArea,
+  cutLength,
+  papers,
+  pathLength,
+  scaledDrawing,
+  toLayeredSvg,
+  toSvg,
+} from '../drawing'
 import { RefusedValue } from '../errors'
-import { BACKINGS, type FastenerId, LARGEST_FACE_MM, LEAST_BAND_MM, MEASURE_LIMITS, type MeasureId, PAPER_ROUND_HOLE_MM, RECIPE_KINDS, type Recipe, type RecipeKind, amountsFor, checkRecipe, contrastToWhite, fasteners, makingCautions, makingSteps, measureChanges, printerScale, rankRecipes, recipeAs, recipePages, recipePagesFor, solveRecipe, stackMm, tilesFor, usualRecipe } from '.' // prettier-ignore
+import {
+  BACKINGS,
+  type FastenerId,
+  LARGEST_FACE_MM,
+  LEAST_BAND_MM,
+  MEASURE_LIMITS,
+  type MeasureId,
+  PAPER_ROUND_HOLE_MM,
+  RECIPE_KINDS,
+  type Recipe,
+  type RecipeKind,
+  amountsFor,
+  checkRecipe,
+  contrastToWhite,
+  fasteners,
+  makingCautions,
+  makingSteps,
+  measureChanges,
+  printerScale,
+  rankRecipes,
+  recipeAs,
+  recipePages,
+  recipePagesFor,
+  solveRecipe,
+  stackMm,
+  tilesFor,
+  usualRecipe,
+} from '.'
 
 const kinds = Object.keys(RECIPE_KINDS) as RecipeKind[]
 const paperIds = Object.keys(papers) as PaperId[]
 
 const fixedMeasures = fc.record(
   Object.fromEntries(
-    (Object.keys(MEASURE_LIMITS) as MeasureId[]).map((id) => [id, fc.double({ min: MEASURE_LIMITS[id].least, max: Math.min(MEASURE_LIMITS[id].most, 330), noNaN: true })]),
+    (Object.keys(MEASURE_LIMITS) as MeasureId[]).map((id) => [
+      id,
+      fc.double({ min: MEASURE_LIMITS[id].least, max: Math.min(MEASURE_LIMITS[id].most, 330), noNaN: true }),
+    ]),
   ),
   { requiredKeys: [] },
-) as fc.Arbitrary<Recipe['fixed']> // prettier-ignore
+) as fc.Arbitrary<Recipe['fixed']>
 
 const anyRecipe: fc.Arbitrary<Recipe> = fc
   .record({
@@ -32,8 +74,16 @@ const anyRecipe: fc.Arbitrary<Recipe> = fc
     fixed: fc.oneof(fc.constant({}), fixedMeasures),
   })
   .map(({ flags: [secondHand, ringOfFives, halves, zoneLines, quarterShading, lowInk, tile], ...rest }) => ({
-    ...usualRecipe(rest.kind), ...rest, secondHand, ringOfFives, halves, zoneLines, quarterShading, lowInk, tile,
-  })) // prettier-ignore
+    ...usualRecipe(rest.kind),
+    ...rest,
+    secondHand,
+    ringOfFives,
+    halves,
+    zoneLines,
+    quarterShading,
+    lowInk,
+    tile,
+  }))
 
 /** The measures, or undefined where the recipe is refused by name: four large faces on one page. */
 function solvedOrRefused(recipe: Recipe) {
@@ -59,7 +109,13 @@ function cutBoxes(page: Drawing): Box[] {
         const isPart = shape.part !== undefined && shape.part !== 'tile' && shape.part !== 'check-bar'
         const points: number[][] | undefined = isPart ? [] : into
         walk(shape.shapes, gx, gy, turn + (shape.turn ?? 0), points)
-        if (isPart && points && points.length > 0) boxes.push({ left: Math.min(...points.map(([px = 0]) => px)), right: Math.max(...points.map(([px = 0]) => px)), top: Math.min(...points.map(([, py = 0]) => py)), bottom: Math.max(...points.map(([, py = 0]) => py)) })
+        if (isPart && points && points.length > 0)
+          boxes.push({
+            left: Math.min(...points.map(([px = 0]) => px)),
+            right: Math.max(...points.map(([px = 0]) => px)),
+            top: Math.min(...points.map(([, py = 0]) => py)),
+            bottom: Math.max(...points.map(([, py = 0]) => py)),
+          })
       } else if (shape.type === 'path' && shape.layer === 'cut' && into) {
         let before = { x: 0, y: 0 }
         for (const c of shape.commands) {
@@ -67,12 +123,20 @@ function cutBoxes(page: Drawing): Box[] {
           if (c.op === 'C')
             for (let t = 0.1; t < 1; t += 0.1) {
               const u = 1 - t
-              into.push(at(u ** 3 * before.x + 3 * u * u * t * c.x1 + 3 * u * t * t * c.x2 + t ** 3 * c.x, u ** 3 * before.y + 3 * u * u * t * c.y1 + 3 * u * t * t * c.y2 + t ** 3 * c.y))
+              into.push(
+                at(
+                  u ** 3 * before.x + 3 * u * u * t * c.x1 + 3 * u * t * t * c.x2 + t ** 3 * c.x,
+                  u ** 3 * before.y + 3 * u * u * t * c.y1 + 3 * u * t * t * c.y2 + t ** 3 * c.y,
+                ),
+              )
             }
           // An arc reaches as far as its circle about the middle of a chord that is its diameter.
           if (c.op === 'A' && Math.abs(Math.hypot(c.x - before.x, c.y - before.y) - 2 * c.r) < 0.01) {
             const [mx, my] = [(c.x + before.x) / 2, (c.y + before.y) / 2]
-            into.push(at(mx - (c.y - before.y) / 2, my + (c.x - before.x) / 2), at(mx + (c.y - before.y) / 2, my - (c.x - before.x) / 2))
+            into.push(
+              at(mx - (c.y - before.y) / 2, my + (c.x - before.x) / 2),
+              at(mx + (c.y - before.y) / 2, my - (c.x - before.x) / 2),
+            )
           }
           into.push(at(c.x, c.y))
           before = c
@@ -82,7 +146,7 @@ function cutBoxes(page: Drawing): Box[] {
   }
   walk(page.shapes, 0, 0, 0, undefined)
   return boxes
-} // prettier-ignore
+}
 
 describe('10,000 random recipes', () => {
   it('have, where every check passes, no parts that overlap, none off the page, no hole too near an edge', () => {
@@ -103,35 +167,48 @@ describe('10,000 random recipes', () => {
           const boxes = cutBoxes(page)
           if (tiled) continue
           boxes.forEach((box, i) => {
-            if (box.left < SAFE_MARGIN_MM - 0.3 || box.right > width - SAFE_MARGIN_MM + 0.3 || box.bottom > height - SAFE_MARGIN_MM || box.top < SAFE_MARGIN_MM) throw new Error(`off the page: ${JSON.stringify(box)}`)
+            if (
+              box.left < SAFE_MARGIN_MM - 0.3 ||
+              box.right > width - SAFE_MARGIN_MM + 0.3 ||
+              box.bottom > height - SAFE_MARGIN_MM ||
+              box.top < SAFE_MARGIN_MM
+            )
+              throw new Error(`off the page: ${JSON.stringify(box)}`)
             for (const other of boxes.slice(i + 1))
-              if (box.left < other.right && other.left < box.right && box.top < other.bottom && other.top < box.bottom) throw new Error(`overlap: ${JSON.stringify([box, other])}`)
+              if (box.left < other.right && other.left < box.right && box.top < other.bottom && other.top < box.bottom)
+                throw new Error(`overlap: ${JSON.stringify([box, other])}`)
           })
         }
         const hole = fasteners[recipe.fastener].holeMm
         const isCut = recipe.kind !== 'dough' && !(recipe.kind === 'draw' && recipe.perPage === 4)
-        if (isCut && recipe.hands !== 'hour' && (measures.minuteWidthMm - hole) / 2 < PAPER_ROUND_HOLE_MM - 0.1) throw new Error('hole too near the edge')
-        if (isCut && recipe.hands !== 'minute' && (measures.hourWidthMm - hole) / 2 < PAPER_ROUND_HOLE_MM - 0.1) throw new Error('hole too near the edge')
+        if (isCut && recipe.hands !== 'hour' && (measures.minuteWidthMm - hole) / 2 < PAPER_ROUND_HOLE_MM - 0.1)
+          throw new Error('hole too near the edge')
+        if (isCut && recipe.hands !== 'minute' && (measures.hourWidthMm - hole) / 2 < PAPER_ROUND_HOLE_MM - 0.1)
+          throw new Error('hole too near the edge')
       }),
       { numRuns: 10_000 },
     )
     expect(passed).toBeGreaterThan(1000)
-  }, 300_000) // prettier-ignore
+  }, 300_000)
 })
 
 describe('a recipe as it is usually made', () => {
-  it.each(kinds.flatMap((kind) => paperIds.map((paper) => [kind, paper] as const)))('passes every check: %s on %s', (kind, paper) => {
-    for (const hands of ['both', 'pair', 'hour', 'minute'] as const) {
-      const recipe = { ...usualRecipe(kind), paper, hands }
-      expect(checkRecipe(recipe, solveRecipe(recipe)).filter(({ ok }) => !ok)).toEqual([])
-    }
-  }) // prettier-ignore
+  it.each(kinds.flatMap((kind) => paperIds.map((paper) => [kind, paper] as const)))(
+    'passes every check: %s on %s',
+    (kind, paper) => {
+      for (const hands of ['both', 'pair', 'hour', 'minute'] as const) {
+        const recipe = { ...usualRecipe(kind), paper, hands }
+        expect(checkRecipe(recipe, solveRecipe(recipe)).filter(({ ok }) => !ok)).toEqual([])
+      }
+    },
+  )
 
   it.each(kinds)('is printed to the tenth of a millimetre, read back from its SVG: %s', (kind) => {
     const recipe = usualRecipe(kind)
     const m = solveRecipe(recipe)
     const shapes = recipePages(recipe).flatMap((page) => readSvg(toSvg(page)))
-    const cutOf = (part: string) => boxOf(shapes.filter((shape) => shape.parts.includes(part) && (shape.layer === 'cut' || part.endsWith('strip'))))
+    const cutOf = (part: string) =>
+      boxOf(shapes.filter((shape) => shape.parts.includes(part) && (shape.layer === 'cut' || part.endsWith('strip'))))
     const face = cutOf('face')
     const faceCut = kind === 'layered' ? m.faceMm : 2 * (m.faceMm / 2) * 1.015 - 0.4
     expect(face.bottom - face.top).toBeCloseTo(faceCut, 1)
@@ -140,13 +217,16 @@ describe('a recipe as it is usually made', () => {
       expect(cutOf('hour-strip').right - cutOf('hour-strip').left).toBeCloseTo(m.hourHandMm, 1)
       return
     }
-    for (const [part, length] of [['minute-hand', m.minuteHandMm], ['hour-hand', m.hourHandMm]] as const) {
+    for (const [part, length] of [
+      ['minute-hand', m.minuteHandMm],
+      ['hour-hand', m.hourHandMm],
+    ] as const) {
       const hand = shapes.find((shape) => shape.parts.includes(part) && shape.layer === 'cut')
       if (!hand) throw new Error(`no ${part}`)
       expect(Math.max(...hand.points.map(({ x }) => x)) - hand.origin.x).toBeCloseTo(length, 1)
     }
     if (kind === 'layered') expect(cutOf('hub').right - cutOf('hub').left).toBeCloseTo(m.hubMm - 0.4, 1)
-  }) // prettier-ignore
+  })
 })
 
 describe('measures', () => {
@@ -167,7 +247,11 @@ describe('measures', () => {
     const before = solveRecipe(usualRecipe('card'))
     const after = solveRecipe({ ...usualRecipe('card'), fixed: { faceMm: 120 } })
     expect(after).toMatchObject({ faceMm: 120, minuteHandMm: 52.8 })
-    expect(measureChanges(before, after, 'faceMm').map(({ id }) => id).sort()).toEqual(['hourHandMm', 'minuteHandMm', 'secondHandMm', 'middleMm'].sort()) // prettier-ignore
+    expect(
+      measureChanges(before, after, 'faceMm')
+        .map(({ id }) => id)
+        .sort(),
+    ).toEqual(['hourHandMm', 'minuteHandMm', 'secondHandMm', 'middleMm'].sort())
     expect(solveRecipe({ ...usualRecipe('card'), fixed: { faceMm: 120, minuteHandMm: 50 } }).hourHandMm).toBeCloseTo(
       30,
       9,
@@ -180,13 +264,17 @@ describe('measures', () => {
 
   it('refuse a face that four on a page have no room for, and say what has', () => {
     const four: Recipe = { ...usualRecipe('draw'), perPage: 4 }
-    expect(() => solveRecipe({ ...four, fixed: { faceMm: 120 } })).toThrow(/^face must be 60 to \d+ mm with four on a page, got 120 mm/)
+    expect(() => solveRecipe({ ...four, fixed: { faceMm: 120 } })).toThrow(
+      /^face must be 60 to \d+ mm with four on a page, got 120 mm/,
+    )
     for (const paper of paperIds) expect(recipePages({ ...four, paper })[0]?.title).toBe('My clock')
-  }) // prettier-ignore
+  })
 
   it.each([0, 500, 1.5, NaN])('refuse %d children', (children) => {
-    expect(() => solveRecipe({ ...usualRecipe('card'), children })).toThrow(/^children must be a whole number from 1 to 60/)
-  }) // prettier-ignore
+    expect(() => solveRecipe({ ...usualRecipe('card'), children })).toThrow(
+      /^children must be a whole number from 1 to 60/,
+    )
+  })
 })
 
 /** A recipe with one thing wrong, and the check that must see it. */
@@ -204,7 +292,7 @@ const wrongs: [string, Partial<Recipe>, RecipeKind, RegExp][] = [
   ['band', { fixed: { faceMm: 180, middleMm: 150 } }, 'layered', /3 mm too narrow to write in/],
   ['apart', { fixed: { minuteWidthMm: 18, hourWidthMm: 18 } }, 'card', /differ by length alone/],
   ['ink', { halves: true }, 'card', /vanish on a printer/],
-] // prettier-ignore
+]
 
 describe('checks', () => {
   it.each(wrongs)('see what is wrong, by how much, and mend it: %s', (id, change, kind, words) => {
@@ -231,21 +319,25 @@ describe('checks', () => {
 describe('parts of a face that is larger than the page', () => {
   it('cover it, overlap by 10 mm and stay on the page', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...paperIds), fc.double({ min: 60, max: LARGEST_FACE_MM, noNaN: true }), (paper, size) => {
-        const area = bodyArea(paper)
-        const { tiles, columns, rows } = tilesFor(size, area)
-        expect(tiles.length).toBe(columns * rows)
-        const last = tiles[tiles.length - 1]
-        expect((last?.x ?? 0) + (last?.width ?? 0)).toBeCloseTo(size, 6)
-        expect((last?.y ?? 0) + (last?.height ?? 0)).toBeCloseTo(size, 6)
-        for (const tile of tiles) {
-          expect(tile.width).toBeLessThanOrEqual(area.width + 1e-9)
-          expect(tile.height).toBeLessThanOrEqual(area.height + 1e-9)
-          const next = tiles.find((other) => other.column === tile.column + 1 && other.row === tile.row)
-          if (next) expect(tile.x + tile.width - next.x).toBeCloseTo(10, 6)
-        }
-      }),
-    ) // prettier-ignore
+      fc.property(
+        fc.constantFrom(...paperIds),
+        fc.double({ min: 60, max: LARGEST_FACE_MM, noNaN: true }),
+        (paper, size) => {
+          const area = bodyArea(paper)
+          const { tiles, columns, rows } = tilesFor(size, area)
+          expect(tiles.length).toBe(columns * rows)
+          const last = tiles[tiles.length - 1]
+          expect((last?.x ?? 0) + (last?.width ?? 0)).toBeCloseTo(size, 6)
+          expect((last?.y ?? 0) + (last?.height ?? 0)).toBeCloseTo(size, 6)
+          for (const tile of tiles) {
+            expect(tile.width).toBeLessThanOrEqual(area.width + 1e-9)
+            expect(tile.height).toBeLessThanOrEqual(area.height + 1e-9)
+            const next = tiles.find((other) => other.column === tile.column + 1 && other.row === tile.row)
+            if (next) expect(tile.x + tile.width - next.x).toBeCloseTo(10, 6)
+          }
+        },
+      ),
+    )
   })
 })
 
@@ -267,7 +359,14 @@ describe('amounts', () => {
     expect(amounts.cuttingMinutes).toBe(due)
     expect(amountsFor({ ...usualRecipe('card'), cuttingMinutes: 20 }).cuttingMinutes).toBe(20)
     // A full turn of 90 mm about the middle.
-    expect(pathLength([{ op: 'M', x: 0, y: -90 }, { op: 'A', r: 90, large: false, sweep: true, x: 0, y: 90 }, { op: 'A', r: 90, large: false, sweep: true, x: 0, y: -90 }, { op: 'Z' }]).curved).toBeCloseTo(2 * Math.PI * 90, 6) // prettier-ignore
+    expect(
+      pathLength([
+        { op: 'M', x: 0, y: -90 },
+        { op: 'A', r: 90, large: false, sweep: true, x: 0, y: 90 },
+        { op: 'A', r: 90, large: false, sweep: true, x: 0, y: -90 },
+        { op: 'Z' },
+      ]).curved,
+    ).toBeCloseTo(2 * Math.PI * 90, 6)
     expect(cutLength([{ type: 'line', layer: 'cut', x1: 0, y1: 0, x2: 30, y2: 40 }]).straight).toBe(50)
   })
 
@@ -278,9 +377,11 @@ describe('amounts', () => {
       expect(steps[0]).toContain('100 mm')
       expect(steps[steps.length - 1]).toContain('12 is at the top')
     }
-    expect(makingSteps(usualRecipe('layered'), solveRecipe(usualRecipe('layered'))).join(' ')).toContain('into the eraser before a child holds')
+    expect(makingSteps(usualRecipe('layered'), solveRecipe(usualRecipe('layered'))).join(' ')).toContain(
+      'into the eraser before a child holds',
+    )
     expect(makingCautions(usualRecipe('dough'))).toEqual(expect.arrayContaining(['dough', 'pipe-cleaners', 'glue']))
-  }) // prettier-ignore
+  })
 })
 
 describe('the order of the work', () => {
@@ -299,7 +400,9 @@ describe('what comes out', () => {
   it('is one clock a child, each with its name', () => {
     const names = ['Tavi', undefined, 'Bram']
     const pages = recipePagesFor(usualRecipe('card'), names)
-    expect(pages.map((page) => readSvg(toSvg(page)).find(({ text }) => text === 'Tavi' || text === 'Bram')?.text)).toEqual(names) // prettier-ignore
+    expect(
+      pages.map((page) => readSvg(toSvg(page)).find(({ text }) => text === 'Tavi' || text === 'Bram')?.text),
+    ).toEqual(names)
     expect(() => recipePagesFor(usualRecipe('card'), [])).toThrow(RefusedValue)
   })
 
@@ -317,7 +420,12 @@ describe('what comes out', () => {
     const [page] = recipePages({ ...usualRecipe('card'), fixed: { faceMm: 120 } })
     if (!page) throw new Error('no page')
     const scaled = scaledDrawing(page, 1 / printerScale(94))
-    const bar = (drawing: Drawing) => Math.max(...readSvg(toSvg(drawing)).filter(({ parts, tag }) => parts.includes('check-bar') && tag === 'line').map(({ points: [a, b] }) => (b?.x ?? 0) - (a?.x ?? 0))) // prettier-ignore
+    const bar = (drawing: Drawing) =>
+      Math.max(
+        ...readSvg(toSvg(drawing))
+          .filter(({ parts, tag }) => parts.includes('check-bar') && tag === 'line')
+          .map(({ points: [a, b] }) => (b?.x ?? 0) - (a?.x ?? 0)),
+      )
     expect(bar(scaled) * 0.94).toBeCloseTo(100, 2)
     expect(() => printerScale(0)).toThrow(/bar as measured/)
   })
@@ -330,12 +438,14 @@ describe('what comes out', () => {
 
 describe('which clock suits', () => {
   const all = ['card', 'plates', 'fasteners', 'hairpins', 'pushpins', 'pipe-cleaners', 'dough', 'scissors'] as const
-  const best = (change: object) => rankRecipes({ youngest: 6, children: 4, rung: 'oclock', minutes: 20, materials: all, ...change })[0] // prettier-ignore
+  const best = (change: object) =>
+    rankRecipes({ youngest: 6, children: 4, rung: 'oclock', minutes: 20, materials: all, ...change })[0]
 
   it('follows what is to hand, the ages and the minutes, and says why', () => {
     expect(best({ materials: [] })?.kind).toBe('draw')
     expect(best({ materials: ['plates', 'hairpins', 'card', 'scissors'] })?.kind).not.toBe('layered')
     expect(best({ youngest: 4, minutes: 10 })?.kind).toBe('dough')
-    for (const { because } of rankRecipes({ youngest: 6, children: 30, rung: 'fives', minutes: 25, materials: all })) expect(because.length).toBeGreaterThan(1) // prettier-ignore
+    for (const { because } of rankRecipes({ youngest: 6, children: 30, rung: 'fives', minutes: 25, materials: all }))
+      expect(because.length).toBeGreaterThan(1)
   })
 })

@@ -35,12 +35,33 @@ function clockPages(recipe: Recipe, m: Measures, owner?: string): Drawing[] {
   const boxes = partBoxes(recipe, m)
   const packed = layOut(recipe, m)
   if (isFourUp(recipe)) return [fourUp(recipe, m, packed?.[0] ?? [], owner)]
-  if (packed) return packed.map((placed) => page(recipe, m, placed.map((each) => shapesAt(each, recipe, m)), owner))
-  const [large, small] = [boxes.filter(({ width, height }) => width > area.width || height > area.height), boxes.filter(({ width, height }) => width <= area.width && height <= area.height)]
+  if (packed)
+    return packed.map((placed) =>
+      page(
+        recipe,
+        m,
+        placed.map((each) => shapesAt(each, recipe, m)),
+        owner,
+      ),
+    )
+  const [large, small] = [
+    boxes.filter(({ width, height }) => width > area.width || height > area.height),
+    boxes.filter(({ width, height }) => width <= area.width && height <= area.height),
+  ]
   const tiled = large.flatMap((box) => tilePages(box, recipe, m, owner))
   const rest = packParts(small, area) ?? []
-  return [...tiled, ...rest.map((placed) => page(recipe, m, placed.map((each) => shapesAt(each, recipe, m)), owner))]
-} // prettier-ignore
+  return [
+    ...tiled,
+    ...rest.map((placed) =>
+      page(
+        recipe,
+        m,
+        placed.map((each) => shapesAt(each, recipe, m)),
+        owner,
+      ),
+    ),
+  ]
+}
 
 function shapesAt({ box, x, y }: Placed, recipe: Recipe, m: Measures): Shape {
   return { type: 'group', x, y, shapes: partShapes(box, recipe, m) }
@@ -63,17 +84,34 @@ function tilePages(box: PartBox, recipe: Recipe, m: Measures, owner?: string): D
   const shapes = partShapes(box, recipe, m)
   return tiles.map((tile, i) => {
     const body: Shape[] = [
-      { type: 'group', part: 'tile', x: area.x - tile.x, y: area.y - tile.y, clip: { x: tile.x, y: tile.y, width: tile.width, height: tile.height }, shapes },
+      {
+        type: 'group',
+        part: 'tile',
+        x: area.x - tile.x,
+        y: area.y - tile.y,
+        clip: { x: tile.x, y: tile.y, width: tile.width, height: tile.height },
+        shapes,
+      },
       ...joins(tile, columns, rows).map((line): Shape => ({ type: 'group', x: area.x, y: area.y, shapes: [line] })),
     ]
     return page(recipe, m, body, owner, `, part ${i + 1} of ${tiles.length}`)
   })
-} // prettier-ignore
+}
 
 /** Dashed fold lines through the middle of each overlap: both sheets carry the same line. */
 function joins({ width, height, column, row }: Tile, columns: number, rows: number): Shape[] {
   const half = 5
-  const line = (x1: number, y1: number, x2: number, y2: number): Shape => ({ type: 'line', layer: 'fold', x1, y1, x2, y2, stroke: FAINT, strokeMm: 0.3, dashMm: [3, 2] }) // prettier-ignore
+  const line = (x1: number, y1: number, x2: number, y2: number): Shape => ({
+    type: 'line',
+    layer: 'fold',
+    x1,
+    y1,
+    x2,
+    y2,
+    stroke: FAINT,
+    strokeMm: 0.3,
+    dashMm: [3, 2],
+  })
   return [
     ...(column > 0 ? [line(half, 0, half, height)] : []),
     ...(column < columns - 1 ? [line(width - half, 0, width - half, height)] : []),
@@ -85,10 +123,25 @@ function joins({ width, height, column, row }: Tile, columns: number, rows: numb
 /** Four clocks to draw oneself, with the folds between them. */
 function fourUp(recipe: Recipe, m: Measures, placed: readonly Placed[], owner?: string): Drawing {
   const area = bodyArea(recipe.paper)
-  const fold = (x1: number, y1: number, x2: number, y2: number): Shape => ({ type: 'line', layer: 'fold', x1, y1, x2, y2, stroke: INK, strokeMm: 0.2, dashMm: [2, 2] }) // prettier-ignore
+  const fold = (x1: number, y1: number, x2: number, y2: number): Shape => ({
+    type: 'line',
+    layer: 'fold',
+    x1,
+    y1,
+    x2,
+    y2,
+    stroke: INK,
+    strokeMm: 0.2,
+    dashMm: [2, 2],
+  })
   const body = placed.map((each) => shapesAt(each, recipe, m))
   const [midX, midY] = [area.x + area.width / 2, area.y + area.height / 2]
-  return page(recipe, m, [...body, fold(midX, area.y, midX, area.y + area.height), fold(area.x, midY, area.x + area.width, midY)], owner) // prettier-ignore
+  return page(
+    recipe,
+    m,
+    [...body, fold(midX, area.y, midX, area.y + area.height), fold(area.x, midY, area.x + area.width, midY)],
+    owner,
+  )
 }
 
 /** One card clock on a page, everything as usual. */

@@ -29,11 +29,21 @@ export function layOut(recipe: Recipe, m: Measures): Placed[][] | undefined {
 /** Everything that one clock takes, the highest first, so that rows fill well. */
 export function partBoxes(recipe: Recipe, m: Measures): PartBox[] {
   const { kind, hands } = recipe
-  const round = (id: PartId, diameter: number, copy = 0): PartBox => ({ id, copy, width: diameter, height: diameter + (id === 'face' ? 0 : LABEL_MM) }) // prettier-ignore
+  const round = (id: PartId, diameter: number, copy = 0): PartBox => ({
+    id,
+    copy,
+    width: diameter,
+    height: diameter + (id === 'face' ? 0 : LABEL_MM),
+  })
   const faces = isFourUp(recipe) ? 4 : 1
   const boxes = Array.from({ length: faces }, (_, copy) => round('face', faceExtentMm(recipe, m), copy))
   if (kind === 'layered') boxes.push(round('middle', m.middleMm), round('hub', m.hubMm))
-  const lying = (id: PartId, length: number, width: number): PartBox => ({ id, copy: 0, width: length + width, height: width * TIP_SPREAD * BULGE + LABEL_MM }) // prettier-ignore
+  const lying = (id: PartId, length: number, width: number): PartBox => ({
+    id,
+    copy: 0,
+    width: length + width,
+    height: width * TIP_SPREAD * BULGE + LABEL_MM,
+  })
   if (kind === 'dough') {
     if (hands !== 'hour')
       boxes.push({ id: 'minute-strip', copy: 0, width: m.minuteHandMm, height: STRIP_MM + LABEL_MM })
@@ -59,14 +69,22 @@ function secondWidthMm({ fastener }: Recipe): number {
 export function partShapes(box: PartBox, recipe: Recipe, m: Measures): Shape[] {
   const { id, width, height } = box
   const { holeMm } = fasteners[recipe.fastener]
-  const centred = (shapes: Shape[], extent: number): Shape[] => [{ type: 'group', part: id, x: width / 2, y: height - extent / 2, shapes }]
+  const centred = (shapes: Shape[], extent: number): Shape[] => [
+    { type: 'group', part: id, x: width / 2, y: height - extent / 2, shapes },
+  ]
   switch (id) {
     case 'face':
       return centred([...faceShapes(recipe, m), ...holeMarks(isFourUp(recipe) ? 0 : holeMm)], height)
     case 'middle':
-      return [label(`middle circle, ${round(m.middleMm)} mm`), ...centred([...middleShapes(m), ...holeMarks(holeMm)], m.middleMm)]
+      return [
+        label(`middle circle, ${round(m.middleMm)} mm`),
+        ...centred([...middleShapes(m), ...holeMarks(holeMm)], m.middleMm),
+      ]
     case 'hub':
-      return [label(`hub, ${round(m.hubMm)} mm`), ...centred([cutLine(circlePath(0, 0, m.hubMm / 2 - 0.2)), ...holeMarks(holeMm)], m.hubMm)]
+      return [
+        label(`hub, ${round(m.hubMm)} mm`),
+        ...centred([cutLine(circlePath(0, 0, m.hubMm / 2 - 0.2)), ...holeMarks(holeMm)], m.hubMm),
+      ]
     case 'minute-strip':
       return strip('minute hand: cut to here', m.minuteHandMm, id)
     case 'hour-strip':
@@ -78,7 +96,7 @@ export function partShapes(box: PartBox, recipe: Recipe, m: Measures): Shape[] {
     case 'second-hand':
       return lyingHand(box, 'second', m.secondHandMm, secondWidthMm(recipe), recipe)
   }
-} // prettier-ignore
+}
 
 const round = (mm: number) => Math.round(mm * 10) / 10
 
@@ -102,10 +120,31 @@ function faceLook({ face, ringOfFives, halves, zoneLines, quarterShading, lowInk
 
 /** A face to be drawn by the child: quarter marks, then hour marks and numerals to trace; fading to nothing. */
 function guideShapes(radius: number, guides: Recipe['guides'], lowInk: boolean): Shape[] {
-  const edge: Shape = { type: 'circle', layer: 'ink', cx: 0, cy: 0, r: radius, stroke: INK, strokeMm: 0.6, fill: lowInk ? 'none' : '#FFFFFF' }
+  const edge: Shape = {
+    type: 'circle',
+    layer: 'ink',
+    cx: 0,
+    cy: 0,
+    r: radius,
+    stroke: INK,
+    strokeMm: 0.6,
+    fill: lowInk ? 'none' : '#FFFFFF',
+  }
   const mark = (hour: number): Shape => {
-    const [a, b] = [pointOnDial(hour * 30, radius * (hour % 3 === 0 ? 0.86 : 0.9)), pointOnDial(hour * 30, radius * 0.965)]
-    return { type: 'line', layer: 'ink', x1: a.x, y1: a.y, x2: b.x, y2: b.y, stroke: INK, strokeMm: hour % 3 === 0 ? 0.9 : 0.4 }
+    const [a, b] = [
+      pointOnDial(hour * 30, radius * (hour % 3 === 0 ? 0.86 : 0.9)),
+      pointOnDial(hour * 30, radius * 0.965),
+    ]
+    return {
+      type: 'line',
+      layer: 'ink',
+      x1: a.x,
+      y1: a.y,
+      x2: b.x,
+      y2: b.y,
+      stroke: INK,
+      strokeMm: hour % 3 === 0 ? 0.9 : 0.4,
+    }
   }
   const cross: Shape[] = holeMarks(1)
   if (guides === 'none') return [edge]
@@ -116,7 +155,7 @@ function guideShapes(radius: number, guides: Recipe['guides'], lowInk: boolean):
     return centredText(String(i + 1), at.x, at.y, radius * 0.21, FAINT)
   })
   return [edge, ...cross, ...Array.from({ length: 12 }, (_, hour) => mark(hour)), ...numerals]
-} // prettier-ignore
+}
 
 /** The outer circle of a layered clock: its numerals stand in the band that the middle circle leaves. */
 function bandShapes({ face, lowInk, quarterShading }: Recipe, m: Measures): Shape[] {
@@ -128,9 +167,14 @@ function bandShapes({ face, lowInk, quarterShading }: Recipe, m: Measures): Shap
     return centredText(String(hour), at.x, at.y, Math.min(band * 0.62, outer * 0.21), INK, 'bold')
   })
   const under: Shape = { type: 'circle', layer: 'guide', cx: 0, cy: 0, r: inner, stroke: FAINT, strokeMm: 0.25 }
-  const quarters = quarterShading ? dialShapes(0, { radius: outer, hands: 'none', numerals: 'none', marks: 'none', quarterShading, lowInk }).slice(1, -1) : []
+  const quarters = quarterShading
+    ? dialShapes(0, { radius: outer, hands: 'none', numerals: 'none', marks: 'none', quarterShading, lowInk }).slice(
+        1,
+        -1,
+      )
+    : []
   return [...quarters, under, ...numerals]
-} // prettier-ignore
+}
 
 /** The middle circle carries the sixty marks at its edge. */
 function middleShapes(m: Measures): Shape[] {
@@ -138,16 +182,50 @@ function middleShapes(m: Measures): Shape[] {
   const marks = Array.from({ length: 60 }, (_, minute): Shape => {
     const isHour = minute % 5 === 0
     const [a, b] = [pointOnDial(minute * 6, r * (isHour ? 0.88 : 0.93)), pointOnDial(minute * 6, r * 0.98)]
-    return { type: 'line', layer: 'ink', x1: a.x, y1: a.y, x2: b.x, y2: b.y, stroke: INK, strokeMm: isHour ? 0.9 : 0.35 }
+    return {
+      type: 'line',
+      layer: 'ink',
+      x1: a.x,
+      y1: a.y,
+      x2: b.x,
+      y2: b.y,
+      stroke: INK,
+      strokeMm: isHour ? 0.9 : 0.35,
+    }
   })
   return [...marks, cutLine(circlePath(0, 0, r))]
-} // prettier-ignore
+}
 
-function lyingHand(box: PartBox, kind: 'hour' | 'minute' | 'second', length: number, width: number, recipe: Recipe): Shape[] {
+function lyingHand(
+  box: PartBox,
+  kind: 'hour' | 'minute' | 'second',
+  length: number,
+  width: number,
+  recipe: Recipe,
+): Shape[] {
   const commands = handCut(kind, length, width)
   const name = `${kind} hand, ${round(length)} mm from the hole`
   const written: Shape[] = recipe.handLabels
-    ? [{ type: 'group', x: 0, y: 0, turn: -90, shapes: [{ type: 'text', layer: 'ink', x: width * 0.6, y: width * 0.16, text: kind, size: Math.min(6, width * 0.42), fill: kind === 'hour' ? OAK : kind === 'minute' ? SLATE : INK, weight: 'bold' }] }]
+    ? [
+        {
+          type: 'group',
+          x: 0,
+          y: 0,
+          turn: -90,
+          shapes: [
+            {
+              type: 'text',
+              layer: 'ink',
+              x: width * 0.6,
+              y: width * 0.16,
+              text: kind,
+              size: Math.min(6, width * 0.42),
+              fill: kind === 'hour' ? OAK : kind === 'minute' ? SLATE : INK,
+              weight: 'bold',
+            },
+          ],
+        },
+      ]
     : []
   return [
     label(name),
@@ -160,7 +238,7 @@ function lyingHand(box: PartBox, kind: 'hour' | 'minute' | 'second', length: num
       shapes: [cutLine(commands), ...holeMarks(fasteners[recipe.fastener].holeMm), ...written],
     },
   ]
-} // prettier-ignore
+}
 
 /** The outline that a hand is cut along, pointing at 12, its pivot at the origin. */
 export function handCut(kind: 'hour' | 'minute' | 'second', length: number, width: number) {
@@ -170,7 +248,15 @@ export function handCut(kind: 'hour' | 'minute' | 'second', length: number, widt
 function strip(text: string, length: number, id: PartId): Shape[] {
   return [
     label(`${text}, ${round(length)} mm`),
-    { type: 'group', part: id, x: 0, y: LABEL_MM, shapes: [{ type: 'path', layer: 'guide', commands: rectanglePath(0, 0, length, STRIP_MM), stroke: INK, strokeMm: 0.3 }] }, // prettier-ignore
+    {
+      type: 'group',
+      part: id,
+      x: 0,
+      y: LABEL_MM,
+      shapes: [
+        { type: 'path', layer: 'guide', commands: rectanglePath(0, 0, length, STRIP_MM), stroke: INK, strokeMm: 0.3 },
+      ],
+    },
   ]
 }
 
@@ -186,7 +272,16 @@ function cutLine(commands: Extract<Shape, { type: 'path' }>['commands']): Shape 
 export function holeMarks(holeMm: number): Shape[] {
   if (holeMm === 0) return []
   const reach = holeMm / 2 + 1.5
-  const line = (x1: number, y1: number, x2: number, y2: number): Shape => ({ type: 'line', layer: 'guide', x1, y1, x2, y2, stroke: FAINT, strokeMm: 0.2 }) // prettier-ignore
+  const line = (x1: number, y1: number, x2: number, y2: number): Shape => ({
+    type: 'line',
+    layer: 'guide',
+    x1,
+    y1,
+    x2,
+    y2,
+    stroke: FAINT,
+    strokeMm: 0.2,
+  })
   return [
     { type: 'circle', layer: 'guide', cx: 0, cy: 0, r: holeMm / 2, stroke: FAINT, strokeMm: 0.25, fill: '#FFFFFF' },
     line(-reach, 0, reach, 0),

@@ -106,6 +106,9 @@ export function usualRecipe(kind: RecipeKind): Recipe {
 }
 
 /** The same recipe in another kind: what the adult set for paper, children and look stays, the rest is as usual. */
-export function recipeAs(kind: RecipeKind, { paper, age, children, spares, hands, secondHand, ringOfFives, lowInk }: Recipe): Recipe {
+export function recipeAs(
+  kind: RecipeKind,
+  { paper, age, children, spares, hands, secondHand, ringOfFives, lowInk }: Recipe,
+): Recipe {
   return { ...usualRecipe(kind), paper, age, children, spares, hands, secondHand, ringOfFives, lowInk }
-} // prettier-ignore
+}

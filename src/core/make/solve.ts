@@ -72,7 +72,8 @@ export function solveRecipe(recipe: Recipe): Measures {
 
 function usualFace(recipe: Recipe): number {
   const largest = largestFaceMm(recipe)
-  if (recipe.backing === 'plate') return Math.min(largest, Math.floor(PLATE_FLAT * (recipe.fixed.plateMm ?? USUAL_PLATE_MM))) // prettier-ignore
+  if (recipe.backing === 'plate')
+    return Math.min(largest, Math.floor(PLATE_FLAT * (recipe.fixed.plateMm ?? USUAL_PLATE_MM)))
   if (recipe.kind === 'layered') return Math.min(largest, USUAL_LAYERED_MM)
   return largest
 }

@@ -16,11 +16,39 @@ export interface Fastener {
 }
 
 export const fasteners: Record<FastenerId, Fastener> = {
-  fastener: { name: 'Paper fastener', holeMm: 4, leastHandMm: 14, beyondStackMm: 8, legsMm: [12, 15, 20, 25, 38], isSharp: false },
-  hairpins: { name: 'Two hairpins', holeMm: 3, leastHandMm: 13, beyondStackMm: 8, legsMm: [45, 50, 60], isSharp: false },
-  pushpin: { name: 'Pushpin into an eraser', holeMm: 1, leastHandMm: 12, beyondStackMm: 3, legsMm: [8, 9.5, 11, 13], isSharp: true },
-  'pipe-cleaner': { name: 'Pipe cleaner', holeMm: 6, leastHandMm: 20, beyondStackMm: 8, legsMm: [60, 80], isSharp: false },
-} // prettier-ignore
+  fastener: {
+    name: 'Paper fastener',
+    holeMm: 4,
+    leastHandMm: 14,
+    beyondStackMm: 8,
+    legsMm: [12, 15, 20, 25, 38],
+    isSharp: false,
+  },
+  hairpins: {
+    name: 'Two hairpins',
+    holeMm: 3,
+    leastHandMm: 13,
+    beyondStackMm: 8,
+    legsMm: [45, 50, 60],
+    isSharp: false,
+  },
+  pushpin: {
+    name: 'Pushpin into an eraser',
+    holeMm: 1,
+    leastHandMm: 12,
+    beyondStackMm: 3,
+    legsMm: [8, 9.5, 11, 13],
+    isSharp: true,
+  },
+  'pipe-cleaner': {
+    name: 'Pipe cleaner',
+    holeMm: 6,
+    leastHandMm: 20,
+    beyondStackMm: 8,
+    legsMm: [60, 80],
+    isSharp: false,
+  },
+}
 
 export type CardGsm = 80 | 160 | 300
 export const CARD_MM: Readonly<Record<CardGsm, number>> = { 80: 0.1, 160: 0.2, 300: 0.4 }

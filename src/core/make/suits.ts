@@ -62,14 +62,20 @@ function suit(kind: RecipeKind, { youngest, children, rung, minutes: there, mate
   const missing = NEEDS[kind].filter((material) => !materials.includes(material))
   if (missing.length > 0) say(-3 * missing.length, `missing: ${missing.map((id) => MAKING_MATERIALS[id]).join(', ')}`)
   else say(1, 'everything is to hand')
-  if (minutes > there) say(-Math.min(4, Math.ceil((minutes - there) / 3)), `takes about ${minutes} min, ${minutes - there} more than there are`)
+  if (minutes > there)
+    say(
+      -Math.min(4, Math.ceil((minutes - there) / 3)),
+      `takes about ${minutes} min, ${minutes - there} more than there are`,
+    )
   else say(1, `about ${minutes} of the ${there} min`)
   if (youngest < 6 && cuttingMinutes > 4) say(-1.5, `${cuttingMinutes} min of cutting is long at ${youngest}`)
   if (youngest < 6 && kind === 'dough') say(2, 'nothing to cut out but a circle, and hands that small fingers can move')
   if (kind === 'layered' && youngest < 7) say(-1, 'a pin and three circles ask for older hands')
-  if (kind === 'draw' && ['parts', 'oclock', 'half', 'quarters'].includes(rung)) say(1, 'placing the numerals oneself is what this rung is about')
-  if (kind === 'layered' && ['fives', 'past-fives', 'to-fives', 'minute'].includes(rung)) say(1.5, 'marks and numerals on circles of their own show the fives')
+  if (kind === 'draw' && ['parts', 'oclock', 'half', 'quarters'].includes(rung))
+    say(1, 'placing the numerals oneself is what this rung is about')
+  if (kind === 'layered' && ['fives', 'past-fives', 'to-fives', 'minute'].includes(rung))
+    say(1.5, 'marks and numerals on circles of their own show the fives')
   if (kind === 'card' && rung !== 'parts') say(0.5, 'the sturdiest to turn again and again')
   if (holeMinutes > 10) say(-0.5, `${holeMinutes} min of holes for you beforehand`)
   return { kind, name: RECIPE_KINDS[kind].name, minutes, score, because }
-} // prettier-ignore
+}

@@ -6,9 +6,22 @@ const MM_PER: Record<string, number> = { mm: 1, cm: 10, m: 1000, in: 25.4, ft: 3
 
 /** How a unit may be written after a number. */
 const WRITTEN: Record<string, keyof typeof MM_PER> = {
-  mm: 'mm', cm: 'cm', m: 'm', in: 'in', inch: 'in', inches: 'in', '"': 'in', '”': 'in', '″': 'in',
-  ft: 'ft', foot: 'ft', feet: 'ft', "'": 'ft', '’': 'ft', '′': 'ft',
-} // prettier-ignore
+  mm: 'mm',
+  cm: 'cm',
+  m: 'm',
+  in: 'in',
+  inch: 'in',
+  inches: 'in',
+  '"': 'in',
+  '”': 'in',
+  '″': 'in',
+  ft: 'ft',
+  foot: 'ft',
+  feet: 'ft',
+  "'": 'ft',
+  '’': 'ft',
+  '′': 'ft',
+}
 
 /** "7", "7.5", "7,5", "7 1/2", "1/2" as a number; undefined for anything else. */
 function numberOf(text: string): number | undefined {
@@ -30,9 +43,22 @@ function numberOf(text: string): number | undefined {
  * parseLength('radius', "7 ft 10 in", 'cm') //=> 2387.6
  */
 export function parseLength(field: string, text: string, unit: LengthUnit | 'm' | 'ft'): number {
-  const refuse = () => new RefusedValue(field, `a length above 0 such as ${example(unit)}`, text === '' ? 'nothing' : text)
-  const pieces = [...text.trim().toLowerCase().matchAll(/(\d+\/\d+|\d[\d.,]*(?: \d+\/\d+)?)\s*([a-z]+|["'’”′″])?\s*/g)]
-  if (pieces.length === 0 || pieces.map(([whole]) => whole).join('').trim() !== text.trim().toLowerCase()) throw refuse()
+  const refuse = () =>
+    new RefusedValue(field, `a length above 0 such as ${example(unit)}`, text === '' ? 'nothing' : text)
+  const pieces = [
+    ...text
+      .trim()
+      .toLowerCase()
+      .matchAll(/(\d+\/\d+|\d[\d.,]*(?: \d+\/\d+)?)\s*([a-z]+|["'’”′″])?\s*/g),
+  ]
+  if (
+    pieces.length === 0 ||
+    pieces
+      .map(([whole]) => whole)
+      .join('')
+      .trim() !== text.trim().toLowerCase()
+  )
+    throw refuse()
   const lengths = pieces.map(([, digits = '', written]) => {
     const value = numberOf(digits)
     const per = MM_PER[written === undefined ? unit : (WRITTEN[written] ?? '')]
@@ -40,11 +66,12 @@ export function parseLength(field: string, text: string, unit: LengthUnit | 'm' 
     return value * per
   })
   // Two parts only as feet and inches.
-  if (lengths.length > 2 || (lengths.length === 2 && !/^(ft|foot|feet|'|’|′)$/.test(pieces[0]?.[2] ?? ''))) throw refuse()
+  if (lengths.length > 2 || (lengths.length === 2 && !/^(ft|foot|feet|'|’|′)$/.test(pieces[0]?.[2] ?? '')))
+    throw refuse()
   const mm = Math.round(lengths.reduce((sum, length) => sum + length, 0) * 1000) / 1000
   if (!(mm > 0) || mm > 100_000) throw refuse()
   return mm
-} // prettier-ignore
+}
 
 function example(unit: string): string {
   return { mm: '180 mm', cm: '18 cm', in: '7 1/2 in', m: '2.4 m', ft: '7 ft 10 in' }[unit] ?? '180 mm'

@@ -2,10 +2,17 @@ import { activityOf, durationRange, materials } from '../activities'
 import { STAGES, type RungId, rungOf } from '../teaching'
 import { groupNeed } from './need'
 import { missingMaterials } from './planner'
-import { BREAK_AFTER_MINUTES, MOST_SEATED_IN_A_ROW, type PlanStep, type SessionPlan, type SessionRequest } from './types' // prettier-ignore
+import {
+  BREAK_AFTER_MINUTES,
+  MOST_SEATED_IN_A_ROW,
+  type PlanStep,
+  type SessionPlan,
+  type SessionRequest,
+} from './types'
 
 export interface PlanCheck {
-  readonly id: 'time' | 'lengths' | 'order' | 'seated' | 'movement' | 'check' | 'place' | 'players' | 'materials' | 'repeats' // prettier-ignore
+  readonly id:
+    'time' | 'lengths' | 'order' | 'seated' | 'movement' | 'check' | 'place' | 'players' | 'materials' | 'repeats'
   readonly ok: boolean
   /** What holds, or what does not and by how much. */
   readonly says: string
@@ -67,10 +74,19 @@ function checkOrder(plan: SessionPlan, request: SessionRequest): PlanCheck {
   for (const rung of new Set(teaching.map((step): RungId => step.rung))) {
     const steps = teaching.filter((step) => step.rung === rung)
     const back = steps.find((step, i) => i > 0 && stageOfStep(step) < stageOfStep(steps[i - 1] as PlanStep))
-    if (back) return { id: 'order', ok: false, says: `${nameOf(back)} (${activityOf(back.activityId).stage}) comes after a later stage: move it up.` } // prettier-ignore
+    if (back)
+      return {
+        id: 'order',
+        ok: false,
+        says: `${nameOf(back)} (${activityOf(back.activityId).stage}) comes after a later stage: move it up.`,
+      }
     const first = steps[0]
     if (rung === plan.rung && first && stageOfStep(first) > STAGES.indexOf(firstStage))
-      return { id: 'order', ok: false, says: `${rungOf(rung).name} starts ${activityOf(first.activityId).stage}, but not every child has met it ${firstStage} yet.` } // prettier-ignore
+      return {
+        id: 'order',
+        ok: false,
+        says: `${rungOf(rung).name} starts ${activityOf(first.activityId).stage}, but not every child has met it ${firstStage} yet.`,
+      }
   }
   return { id: 'order', ok: true, says: 'Hands before pictures before signs.' }
 }
@@ -81,7 +97,11 @@ function checkSeated(plan: SessionPlan): PlanCheck {
     const { energy, role } = activityOf(step.activityId)
     run = energy === 'seated' ? run + 1 : 0
     if (run > MOST_SEATED_IN_A_ROW && role !== 'check')
-      return { id: 'seated', ok: false, says: `${nameOf(step)} is the third seated activity in a row: put something standing or moving before it.` } // prettier-ignore
+      return {
+        id: 'seated',
+        ok: false,
+        says: `${nameOf(step)} is the third seated activity in a row: put something standing or moving before it.`,
+      }
   }
   return { id: 'seated', ok: true, says: 'No more than two seated activities before the closing check.' }
 }
@@ -110,7 +130,11 @@ function checkEnding(plan: SessionPlan): PlanCheck {
 
 function checkPlace(plan: SessionPlan, { place }: SessionRequest): PlanCheck {
   const off = plan.steps.filter((step) => !activityOf(step.activityId).places.includes(place))
-  return { id: 'place', ok: off.length === 0, says: off.length === 0 ? 'Everything suits the place.' : `Not for this place: ${listed(off)}.` } // prettier-ignore
+  return {
+    id: 'place',
+    ok: off.length === 0,
+    says: off.length === 0 ? 'Everything suits the place.' : `Not for this place: ${listed(off)}.`,
+  }
 }
 
 function checkPlayers(plan: SessionPlan, { children }: SessionRequest): PlanCheck {
@@ -118,15 +142,35 @@ function checkPlayers(plan: SessionPlan, { children }: SessionRequest): PlanChec
     const { least, most } = activityOf(step.activityId).players
     return children.length < least || children.length > most
   })
-  return { id: 'players', ok: off.length === 0, says: off.length === 0 ? `Works with ${children.length} ${children.length === 1 ? 'child' : 'children'}.` : `Not for ${children.length}: ${listed(off)}.` } // prettier-ignore
+  return {
+    id: 'players',
+    ok: off.length === 0,
+    says:
+      off.length === 0
+        ? `Works with ${children.length} ${children.length === 1 ? 'child' : 'children'}.`
+        : `Not for ${children.length}: ${listed(off)}.`,
+  }
 }
 
 function checkMaterials(plan: SessionPlan, request: SessionRequest): PlanCheck {
   const missing = [...new Set(plan.steps.flatMap((step) => missingMaterials(activityOf(step.activityId), request)))]
-  return { id: 'materials', ok: missing.length === 0, says: missing.length === 0 ? 'Everything needed is to hand.' : `Not ticked as to hand: ${missing.map((id) => materials[id].name).join(', ')}.` } // prettier-ignore
+  return {
+    id: 'materials',
+    ok: missing.length === 0,
+    says:
+      missing.length === 0
+        ? 'Everything needed is to hand.'
+        : `Not ticked as to hand: ${missing.map((id) => materials[id].name).join(', ')}.`,
+  }
 }
 
 function checkRepeats(plan: SessionPlan, { lastTime }: SessionRequest): PlanCheck {
-  const again = plan.steps.filter((step) => activityOf(step.activityId).role === 'teach' && lastTime.includes(step.activityId)) // prettier-ignore
-  return { id: 'repeats', ok: again.length === 0, says: again.length === 0 ? 'Nothing repeats last time.' : `Also done last time: ${listed(again)}.` } // prettier-ignore
+  const again = plan.steps.filter(
+    (step) => activityOf(step.activityId).role === 'teach' && lastTime.includes(step.activityId),
+  )
+  return {
+    id: 'repeats',
+    ok: again.length === 0,
+    says: again.length === 0 ? 'Nothing repeats last time.' : `Also done last time: ${listed(again)}.`,
+  }
 }

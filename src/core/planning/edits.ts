@@ -55,13 +55,20 @@ export function planAfterRemove(plan: SessionPlan, stepId: string): SessionPlan 
 }
 
 /** The plan with another activity in a step's place; the minutes stay where the new one can fill them. */
-export function planAfterSwap(plan: SessionPlan, stepId: string, activityId: string, request: SessionRequest): SessionPlan {
+export function planAfterSwap(
+  plan: SessionPlan,
+  stepId: string,
+  activityId: string,
+  request: SessionRequest,
+): SessionPlan {
   const index = indexOf(plan, stepId)
   return {
     ...plan,
-    steps: plan.steps.map((step, i) => (i === index ? { ...stepOf(plan, activityId, request, step.minutes), id: step.id } : step)),
+    steps: plan.steps.map((step, i) =>
+      i === index ? { ...stepOf(plan, activityId, request, step.minutes), id: step.id } : step,
+    ),
   }
-} // prettier-ignore
+}
 
 /** The plan with an activity added, before the closing check if there is one. */
 export function planAfterAdd(plan: SessionPlan, activityId: string, request: SessionRequest): SessionPlan {

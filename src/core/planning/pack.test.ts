@@ -13,10 +13,21 @@ const child = (name: string, rung: PackChild['rung'], weights: PackChild['weight
   rung,
   weights,
 })
-const wish = (children: readonly PackChild[], things: readonly PrintableId[], more: Partial<PackWish> = {}): PackWish => ({
-  title: 'Ducklings', paper: 'a4', lowInk: false, wording: { language: 'en-GB', form: 'turns' }, order, seed: 100, children,
-  things: things.map((printable) => ({ printable })), ...more,
-}) // prettier-ignore
+const wish = (
+  children: readonly PackChild[],
+  things: readonly PrintableId[],
+  more: Partial<PackWish> = {},
+): PackWish => ({
+  title: 'Ducklings',
+  paper: 'a4',
+  lowInk: false,
+  wording: { language: 'en-GB', form: 'turns' },
+  order,
+  seed: 100,
+  children,
+  things: things.map((printable) => ({ printable })),
+  ...more,
+})
 const words = (pages: readonly Drawing[]) =>
   pages.map((page) =>
     readSvg(toSvg(page))
@@ -71,7 +82,11 @@ describe('a pack', () => {
       expect(problemsOf('read-dials', own(1), { ...o, rung, count: most })).toEqual([])
     }
     // One hand has no figures, so its child gets the words; the other child what was asked for.
-    const mats = makePack(wish([child('Tavi', 'fives'), child('Bram', 'quarters')], [], { things: [{ printable: 'toss-and-fill', covers: 'figures' }] })) // prettier-ignore
+    const mats = makePack(
+      wish([child('Tavi', 'fives'), child('Bram', 'quarters')], [], {
+        things: [{ printable: 'toss-and-fill', covers: 'figures' }],
+      }),
+    )
     for (const [i, [rung, covers]] of (
       [
         ['fives', 'words'],
@@ -79,7 +94,9 @@ describe('a pack', () => {
       ] as const
     ).entries()) {
       const own = { pages: mats.pages.slice(2 * i, 2 * i + 2), key: mats.keys.slice(i, i + 1), items: [] }
-      expect(problemsOf('toss-and-fill', own, { paper: 'a4', wording: asked.wording, rung, covers, count: 6 })).toEqual([]) // prettier-ignore
+      expect(problemsOf('toss-and-fill', own, { paper: 'a4', wording: asked.wording, rung, covers, count: 6 })).toEqual(
+        [],
+      )
       expect(problemsOf('toss-and-fill', own, { paper: 'a4', wording: asked.wording, rung, count: 6 })).not.toEqual([])
     }
     const unread = { ...asked, things: [{ ...day, rows: ['bell'] }] }

@@ -106,8 +106,10 @@ function search(
   let best: Draft | undefined
   for (let length = 1; length <= MOST_STEPS && drafts.length > 0; length++) {
     const grown = drafts.flatMap((draft) =>
-      usable.filter((choice) => mayFollow(draft, choice, need, rules)).map((choice) => grow(draft, choice, request, need, jitter)),
-    ) // prettier-ignore
+      usable
+        .filter((choice) => mayFollow(draft, choice, need, rules))
+        .map((choice) => grow(draft, choice, request, need, jitter)),
+    )
     const fitting = grown.filter((draft) => draft.least <= request.minutes)
     for (const draft of fitting)
       if (isWhole(draft, request, rules) && (!best || finalScore(draft, request) > finalScore(best, request)))
@@ -146,7 +148,13 @@ function taught(choices: readonly Choice[], rung: RungId): Choice[] {
   return choices.filter((choice) => choice.activity.role === 'teach' && choice.rung === rung)
 }
 
-function grow(draft: Draft, choice: Choice, request: SessionRequest, need: GroupNeed, jitter: ReadonlyMap<Activity, number>): Draft {
+function grow(
+  draft: Draft,
+  choice: Choice,
+  request: SessionRequest,
+  need: GroupNeed,
+  jitter: ReadonlyMap<Activity, number>,
+): Draft {
   const { least, usual, most } = durationRange(choice.activity, request.children.length)
   return {
     choices: [...draft.choices, choice],
@@ -155,7 +163,7 @@ function grow(draft: Draft, choice: Choice, request: SessionRequest, need: Group
     most: draft.most + most,
     score: draft.score + worth(draft, choice, request, need) + 0.6 * (jitter.get(choice.activity) ?? 0),
   }
-} // prettier-ignore
+}
 
 /** What one more activity adds to a session, in points. The weights are ours; their order is what matters. */
 function worth(draft: Draft, choice: Choice, request: SessionRequest, need: GroupNeed): number {
@@ -176,14 +184,17 @@ function worth(draft: Draft, choice: Choice, request: SessionRequest, need: Grou
 }
 
 /** The children whose found misreadings this activity mends. */
-export function repairs({ activity }: Pick<Choice, 'activity'>, request: SessionRequest): { name: string; does: string }[] {
+export function repairs(
+  { activity }: Pick<Choice, 'activity'>,
+  request: SessionRequest,
+): { name: string; does: string }[] {
   return request.children.flatMap((child) =>
     child.findings
       .map((finding) => misreadingOf(finding.misreading))
       .filter((misreading) => misreading.repair.activity === activity.id)
       .map((misreading) => ({ name: child.name, does: misreading.does })),
   )
-} // prettier-ignore
+}
 
 export function missingMaterials(activity: Activity, request: SessionRequest) {
   return activity.needs.map((need) => need.material).filter((material) => !request.materials.includes(material))
@@ -193,7 +204,8 @@ function isWhole(draft: Draft, request: SessionRequest, rules: Rules): boolean {
   const last = draft.choices[draft.choices.length - 1]
   if (rules.check && last?.activity.role !== 'check') return false
   if (rules.check && draft.choices.length < 2) return false
-  if (request.minutes > BREAK_AFTER_MINUTES && !draft.choices.some((choice) => choice.activity.energy === 'moving')) return false // prettier-ignore
+  if (request.minutes > BREAK_AFTER_MINUTES && !draft.choices.some((choice) => choice.activity.energy === 'moving'))
+    return false
   return draft.least <= request.minutes && request.minutes <= draft.most
 }
 
@@ -226,10 +238,19 @@ function nothingFits(request: SessionRequest, catalogue: readonly Activity[]): R
   const count = `${children.length} ${children.length === 1 ? 'child' : 'children'}`
   if (lengths.length > 0) {
     const nearest = lengths.sort((a, b) => Math.abs(a - minutes) - Math.abs(b - minutes)).slice(0, 3)
-    return new RefusedValue('minutes', `a length that activities for ${name} can fill here with ${count}, such as ${nearest.sort((a, b) => a - b).join(', ')}`, minutes) // prettier-ignore
+    return new RefusedValue(
+      'minutes',
+      `a length that activities for ${name} can fill here with ${count}, such as ${nearest.sort((a, b) => a - b).join(', ')}`,
+      minutes,
+    )
   }
   const sizes = Array.from({ length: children.length - 1 }, (_, i) => children.length - 1 - i)
-  const most = sizes.find((size) => LENGTHS_TO_TRY.some((length) => fits({ children: children.slice(0, size), minutes: length }))) // prettier-ignore
-  const advice = most === undefined ? 'few enough for some activity in this place: choose another place' : `${most} at most for ${name} in this place: split the group, or choose another place`
+  const most = sizes.find((size) =>
+    LENGTHS_TO_TRY.some((length) => fits({ children: children.slice(0, size), minutes: length })),
+  )
+  const advice =
+    most === undefined
+      ? 'few enough for some activity in this place: choose another place'
+      : `${most} at most for ${name} in this place: split the group, or choose another place`
   return new RefusedValue('children', advice, children.length)
-} // prettier-ignore
+}

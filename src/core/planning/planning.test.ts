@@ -7,7 +7,25 @@ import { RefusedValue } from '../errors'
 import { MS_PER_DAY, simulateSitting, standingOf, type Standing } from '../knowing'
 import { randomFrom } from '../random'
 import { STAGES, type MisreadingId, type RungId, schools } from '../teaching'
-import { type SessionRequest, checkPlan, childForms, fetchList, fitMinutes, groupNeed, planAfterAdd, planAfterMinutes, planAfterMove, planAfterRemove, planAfterSwap, planSession, plannedMinutes, runSheetPages, sessionPrints, shelf, timeline } from '.' // prettier-ignore
+import {
+  type SessionRequest,
+  checkPlan,
+  childForms,
+  fetchList,
+  fitMinutes,
+  groupNeed,
+  planAfterAdd,
+  planAfterMinutes,
+  planAfterMove,
+  planAfterRemove,
+  planAfterSwap,
+  planSession,
+  plannedMinutes,
+  runSheetPages,
+  sessionPrints,
+  shelf,
+  timeline,
+} from '.'
 
 const NOW = Date.UTC(2026, 10, 20, 9)
 const school = schools['turns-first']
@@ -16,15 +34,27 @@ const everything = Object.keys(materials) as MaterialId[]
 /** The standing of a child for whom so many rungs of the school are firm. */
 function standingAfter(firm: number): Standing {
   const child = { misreadings: [], strength: 0, slip: 0, knows: () => 1 }
-  const answers = school.order.slice(0, firm).flatMap((rung, i) =>
-    [2, 9].flatMap((day) => simulateSitting(randomFrom(i), child, { childId: 'c', rung, count: 5, at: NOW - day * MS_PER_DAY, newId: () => `${rung}${day}` })),
-  )
+  const answers = school.order
+    .slice(0, firm)
+    .flatMap((rung, i) =>
+      [2, 9].flatMap((day) =>
+        simulateSitting(randomFrom(i), child, {
+          childId: 'c',
+          rung,
+          count: 5,
+          at: NOW - day * MS_PER_DAY,
+          newId: () => `${rung}${day}`,
+        }),
+      ),
+    )
   return standingOf(answers, school, NOW)
-} // prettier-ignore
+}
 
 const standings = Array.from({ length: 9 }, (_, firm) => standingAfter(firm))
 
-function request(change: Partial<SessionRequest> & { firm?: readonly number[]; findings?: readonly MisreadingId[] } = {}): SessionRequest {
+function request(
+  change: Partial<SessionRequest> & { firm?: readonly number[]; findings?: readonly MisreadingId[] } = {},
+): SessionRequest {
   const { firm = [2, 2, 2], findings = [], ...rest } = change
   const children = firm.map((count, i) => ({
     id: `c${i}`,
@@ -34,16 +64,19 @@ function request(change: Partial<SessionRequest> & { firm?: readonly number[]; f
     findings: findings.map((misreading) => ({ misreading })),
   }))
   return { children, minutes: 25, start: 570, place: 'table', materials: everything, lastTime: [], school, ...rest }
-} // prettier-ignore
+}
 
 const anyRequest = fc
   .record({
     firm: fc.array(fc.integer({ min: 0, max: 8 }), { minLength: 1, maxLength: 8 }),
     minutes: fc.integer({ min: 15, max: 60 }),
     place: fc.constantFrom<Place>('table', 'floor', 'hall', 'outdoors'),
-    lastTime: fc.subarray(catalogue.map((activity) => activity.id), { maxLength: 5 }),
+    lastTime: fc.subarray(
+      catalogue.map((activity) => activity.id),
+      { maxLength: 5 },
+    ),
   })
-  .map(request) // prettier-ignore
+  .map(request)
 
 /** The plan, or undefined where the planner says that nothing fits. */
 function tryPlan(from: SessionRequest, seed: number) {
@@ -72,7 +105,9 @@ describe('a planned session', () => {
           expect(step.minutes).toBeLessThanOrEqual(most)
           expect(step.why.length).toBeGreaterThan(20)
         }
-        const stages = plan.steps.flatMap((step, i) => (activities[i]?.role === 'teach' && step.rung === plan.rung ? [STAGES.indexOf(activities[i].stage)] : [])) // prettier-ignore
+        const stages = plan.steps.flatMap((step, i) =>
+          activities[i]?.role === 'teach' && step.rung === plan.rung ? [STAGES.indexOf(activities[i].stage)] : [],
+        )
         expect(stages).toEqual([...stages].sort())
         if (from.minutes > 20) expect(activities.some(({ energy }) => energy === 'moving')).toBe(true)
         activities.forEach((activity, i) => {
@@ -97,9 +132,15 @@ describe('a planned session', () => {
     expect(groupNeed(request({ firm: [2, 2, 5] })).rung).toBe('half')
     expect(groupNeed(request({ firm: [2, 5] })).rung).toBe('half')
     const from = request({ firm: [5, 5, 5], minutes: 40, findings: ['numeral-as-minutes'] })
-    const why = planSession(from, undefined, 3).steps.map((step) => step.why).join(' ') // prettier-ignore
+    const why = planSession(from, undefined, 3)
+      .steps.map((step) => step.why)
+      .join(' ')
     expect(why).toContain('Mends “reads the numeral as minutes')
-    expect(childForms(request({ firm: [1, 2, 5] }), 'half').map(({ form }) => form)).toEqual(['easier', 'as it is', 'harder']) // prettier-ignore
+    expect(childForms(request({ firm: [1, 2, 5] }), 'half').map(({ form }) => form)).toEqual([
+      'easier',
+      'as it is',
+      'harder',
+    ])
   })
 
   it('does not start in pictures or signs while a child has not met the rung with hands', () => {
@@ -131,7 +172,11 @@ describe('editing a plan', () => {
 
   it('moves, removes, adds and swaps without touching the plan it was given', () => {
     const before = structuredClone(plan)
-    expect(planAfterMove(plan, ids[0] as string, 2).steps.map(({ id }) => id).slice(0, 3)).toEqual([ids[1], ids[2], ids[0]]) // prettier-ignore
+    expect(
+      planAfterMove(plan, ids[0] as string, 2)
+        .steps.map(({ id }) => id)
+        .slice(0, 3),
+    ).toEqual([ids[1], ids[2], ids[0]])
     expect(planAfterRemove(plan, ids[1] as string).steps.map(({ id }) => id)).not.toContain(ids[1])
     const [offer] = shelf(plan, from)
     const added = planAfterAdd(plan, offer?.activity.id ?? '', from)
@@ -148,8 +193,19 @@ describe('editing a plan', () => {
     expect(checkPlan(longer, from).find(({ id }) => id === 'time')?.says).toMatch(/^\d+ min too long for 40/)
     const last = ids[ids.length - 1] as string
     expect(checkPlan(planAfterMove(plan, last, 0), from).find(({ id }) => id === 'check')?.ok).toBe(false)
-    const seated = { rung: 'half' as RungId, steps: ['paper-clock', 'match-cards', 'read-dials-sheet'].map((activityId, i) => ({ id: `s${i}`, activityId, rung: 'half' as RungId, minutes: 8, why: '' })) } // prettier-ignore
-    const failed = checkPlan(seated, request({ minutes: 24 })).filter(({ ok }) => !ok).map(({ id }) => id) // prettier-ignore
+    const seated = {
+      rung: 'half' as RungId,
+      steps: ['paper-clock', 'match-cards', 'read-dials-sheet'].map((activityId, i) => ({
+        id: `s${i}`,
+        activityId,
+        rung: 'half' as RungId,
+        minutes: 8,
+        why: '',
+      })),
+    }
+    const failed = checkPlan(seated, request({ minutes: 24 }))
+      .filter(({ ok }) => !ok)
+      .map(({ id }) => id)
     expect(failed).toEqual(expect.arrayContaining(['seated', 'movement', 'check']))
   })
 
@@ -162,19 +218,27 @@ describe('editing a plan', () => {
 
 describe('minutes', () => {
   it('add up, within the range of each, wherever they can', () => {
-    const range = fc.tuple(fc.integer({ min: 1, max: 9 }), fc.nat({ max: 6 }), fc.nat({ max: 6 })).map(([least, a, b]) => ({ least, usual: least + a, most: least + a + b })) // prettier-ignore
+    const range = fc
+      .tuple(fc.integer({ min: 1, max: 9 }), fc.nat({ max: 6 }), fc.nat({ max: 6 }))
+      .map(([least, a, b]) => ({ least, usual: least + a, most: least + a + b }))
     fc.assert(
       fc.property(fc.array(range, { minLength: 1, maxLength: 8 }), fc.nat({ max: 120 }), (ranges, total) => {
         const minutes = fitMinutes(ranges, total)
         const sum = (of: (range: (typeof ranges)[number]) => number) => ranges.reduce((all, each) => all + of(each), 0)
-        const reachable = Math.max(sum(({ least }) => least), Math.min(total, sum(({ most }) => most)))
+        const reachable = Math.max(
+          sum(({ least }) => least),
+          Math.min(
+            total,
+            sum(({ most }) => most),
+          ),
+        )
         expect(minutes.reduce((a, b) => a + b, 0)).toBe(reachable)
         minutes.forEach((each, i) => {
           expect(each).toBeGreaterThanOrEqual(ranges[i]?.least ?? 0)
           expect(each).toBeLessThanOrEqual(ranges[i]?.most ?? 0)
         })
       }),
-    ) // prettier-ignore
+    )
   })
 
   it('are laid one after the other, over noon too', () => {
@@ -187,7 +251,16 @@ describe('minutes', () => {
 })
 
 describe('what a session takes', () => {
-  const steps = (ids: string[]) => ({ rung: 'half' as RungId, steps: ids.map((activityId, i) => ({ id: `s${i}`, activityId, rung: 'half' as RungId, minutes: 8, why: 'Since it fits.' })) }) // prettier-ignore
+  const steps = (ids: string[]) => ({
+    rung: 'half' as RungId,
+    steps: ids.map((activityId, i) => ({
+      id: `s${i}`,
+      activityId,
+      rung: 'half' as RungId,
+      minutes: 8,
+      why: 'Since it fits.',
+    })),
+  })
 
   it('is counted once where it is reused, and added up where it is used up', () => {
     const list = fetchList(steps(['paper-clock', 'folded-quarters']), request({ firm: [2, 2, 2, 2] }))
@@ -213,9 +286,18 @@ describe('what a session takes', () => {
       fc.property(anyRequest, fc.nat(), fc.constantFrom('a4' as const, 'letter' as const), (from, seed, paper) => {
         const plan = tryPlan(from, seed)
         if (!plan) return
-        const pages = runSheetPages(plan, from, { title: 'Run', paper, wording: { language: 'en-GB', form: 'turns' }, placeName: 'here', prints: [{ title: 'A sheet', pages: 3 }] }) // prettier-ignore
+        const pages = runSheetPages(plan, from, {
+          title: 'Run',
+          paper,
+          wording: { language: 'en-GB', form: 'turns' },
+          placeName: 'here',
+          prints: [{ title: 'A sheet', pages: 3 }],
+        })
         const shapes = pages.map((page) => readSvg(toSvg(page)))
-        const text = shapes.flat().map((shape) => shape.text ?? '').join(' ') // prettier-ignore
+        const text = shapes
+          .flat()
+          .map((shape) => shape.text ?? '')
+          .join(' ')
         for (const step of plan.steps) expect(text).toContain(activityOf(step.activityId).name)
         for (const page of shapes) expect(boxOf(page).bottom).toBeLessThanOrEqual(papers[paper].height - SAFE_MARGIN_MM)
       }),

@@ -27,7 +27,12 @@ export interface SessionPrints {
 }
 
 /** Prints once an activity, however often it is in the plan; sheets at each child's own rung. */
-export function sessionPrints(plan: SessionPlan, request: SessionRequest, settings: PrintSettings, seed: number): SessionPrints {
+export function sessionPrints(
+  plan: SessionPlan,
+  request: SessionRequest,
+  settings: PrintSettings,
+  seed: number,
+): SessionPrints {
   const wanted = new Set(plan.steps.map((step) => activityOf(step.activityId).prints))
   const pages: Drawing[] = []
   const keys: Drawing[] = []
@@ -42,7 +47,10 @@ export function sessionPrints(plan: SessionPlan, request: SessionRequest, settin
   if (settings.recipe || wanted.has('paper-clock')) {
     const { paper, lowInk } = settings
     const recipe = settings.recipe ?? { ...usualRecipe('card'), paper, lowInk }
-    const clocks = recipePagesFor(recipe, request.children.map((child) => child.name))
+    const clocks = recipePagesFor(
+      recipe,
+      request.children.map((child) => child.name),
+    )
     pages.push(...clocks)
     contents.push({ title: `${RECIPE_KINDS[recipe.kind].name}, one a child`, pages: clocks.length })
   }
@@ -63,7 +71,7 @@ export function sessionPrints(plan: SessionPlan, request: SessionRequest, settin
     )
   for (const { name, body } of settings.kept ?? []) add(name, printables[body.printable].make(body.options, body.seed))
   return { pages, keys, items, contents }
-} // prettier-ignore
+}
 
 function print(
   id: PrintableId,

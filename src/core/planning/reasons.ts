@@ -19,12 +19,15 @@ export function reasonFor(
   if (activity.role === 'check')
     sentences.push('Ends with a short check, so that the next session starts where they are.')
   else if (activity.role === 'break')
-    sentences.push(`A movement break: the session is over ${BREAK_AFTER_MINUTES} minutes.`) // prettier-ignore
+    sentences.push(`A movement break: the session is over ${BREAK_AFTER_MINUTES} minutes.`)
   else if (rung !== need.rung)
-    sentences.push(`${rungOf(rung).name} comes back first: it is firm and has not been met for a while.`) // prettier-ignore
+    sentences.push(`${rungOf(rung).name} comes back first: it is firm and has not been met for a while.`)
   else {
     const on = request.children.filter((child) => workingRung(child, request) === rung).map((child) => child.name)
-    const who = on.length === request.children.length ? 'all are on it' : `${namesInWords(on)} ${on.length === 1 ? 'is' : 'are'} on it` // prettier-ignore
+    const who =
+      on.length === request.children.length
+        ? 'all are on it'
+        : `${namesInWords(on)} ${on.length === 1 ? 'is' : 'are'} on it`
     sentences.push(`${rungOf(rung).name}, ${STAGE_REASONS[activity.stage]}: ${who}.`)
   }
   const mended = new Map<string, string[]>()

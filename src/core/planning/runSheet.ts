@@ -43,7 +43,11 @@ export function runSheetPages(plan: SessionPlan, request: SessionRequest, sheet:
   const clock = (minute: number) => say(minute, { language: sheet.wording.language, form: 'digital' })
   const end = steps[steps.length - 1]?.end ?? request.start
   const blocks: FlowBlock[] = [
-    paragraph(paper, `${clock(request.start)} to ${clock(end)} · ${sayDuration(plannedMinutes(plan))} · ${sheet.placeName} · ${rungOf(plan.rung).name}`, { size: 4.4 }), // prettier-ignore
+    paragraph(
+      paper,
+      `${clock(request.start)} to ${clock(end)} · ${sayDuration(plannedMinutes(plan))} · ${sheet.placeName} · ${rungOf(plan.rung).name}`,
+      { size: 4.4 },
+    ),
     strip(paper, steps, plannedMinutes(plan)),
     fetchBlock(plan, request, sheet),
     formsBlock(plan, request, paper),
@@ -72,8 +76,23 @@ function strip(paper: PaperId, steps: readonly TimedStep[], total: number): Flow
     x += width
     const label = `${step.minutes}`
     return [
-      { type: 'path', layer: 'ink', commands: rectanglePath(left, 3, width, 8), stroke: STAGE_COLOURS[activity.stage], strokeMm: 0.5 }, // prettier-ignore
-      { type: 'text', layer: 'ink', x: left + width / 2, y: 8.6, text: label, size: fitSize(label, 4.5, width), anchor: 'middle', fill: INK }, // prettier-ignore
+      {
+        type: 'path',
+        layer: 'ink',
+        commands: rectanglePath(left, 3, width, 8),
+        stroke: STAGE_COLOURS[activity.stage],
+        strokeMm: 0.5,
+      },
+      {
+        type: 'text',
+        layer: 'ink',
+        x: left + width / 2,
+        y: 8.6,
+        text: label,
+        size: fitSize(label, 4.5, width),
+        anchor: 'middle',
+        fill: INK,
+      },
     ] as const
   })
   return { height: 14, shapes }

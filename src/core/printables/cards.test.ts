@@ -16,7 +16,9 @@ const options = (more: Partial<PrintOptions> = {}): PrintOptions => ({
 })
 const read = (page: Drawing) => readSvg(toSvg(page))
 /** A card whose only ink is a dot at its middle. */
-const dotted = (cell: { x: number; y: number; width: number; height: number }) => [{ type: 'circle', layer: 'ink', cx: cell.x + cell.width / 2, cy: cell.y + cell.height / 2, r: 1 } as const] // prettier-ignore
+const dotted = (cell: { x: number; y: number; width: number; height: number }) => [
+  { type: 'circle', layer: 'ink', cx: cell.x + cell.width / 2, cy: cell.y + cell.height / 2, r: 1 } as const,
+]
 const middles = (page: Drawing, part: string) =>
   read(page)
     .filter(({ tag, parts }) => tag === 'circle' && parts.some((each) => each.startsWith(part)))
@@ -88,13 +90,15 @@ describe('pages of cards', () => {
     expect(marks).toHaveLength(2 * (xs.length + ys.length))
     const [left = 0, right = 0] = [xs[0], xs[xs.length - 1]]
     const [top = 0, bottom = 0] = [ys[0], ys[ys.length - 1]]
-    for (const { points: [a, b] } of marks) {
+    for (const {
+      points: [a, b],
+    } of marks) {
       const [x, y] = [((a?.x ?? 0) + (b?.x ?? 0)) / 2, ((a?.y ?? 0) + (b?.y ?? 0)) / 2]
       const isBeside = x < left || x > right || y < top || y > bottom
       expect(isBeside).toBe(true)
       expect(xs.some((each) => Math.abs(each - x) < 0.01) || ys.some((each) => Math.abs(each - y) < 0.01)).toBe(true)
       expect(Math.min(a?.x ?? 0, b?.x ?? 0)).toBeGreaterThanOrEqual(SAFE_MARGIN_MM)
-    } // prettier-ignore
+    }
     expect(cutGrid([])).toEqual([])
   })
 
@@ -124,7 +128,12 @@ describe('pages of cards', () => {
 describe('a grid', () => {
   it('fills its area row by row, and no more than is asked', () => {
     const cells = gridCells({ x: 10, y: 20, width: 90, height: 60 }, 3, 2, 4)
-    expect(cells.map(({ x, y }) => [x, y])).toEqual([[10, 20], [40, 20], [70, 20], [10, 50]]) // prettier-ignore
+    expect(cells.map(({ x, y }) => [x, y])).toEqual([
+      [10, 20],
+      [40, 20],
+      [70, 20],
+      [10, 50],
+    ])
     expect(new Set(cells.map(({ width, height }) => `${width} ${height}`))).toEqual(new Set(['30 30']))
     expect(gridCells({ x: 0, y: 0, width: 10, height: 10 }, 2, 2, 9)).toHaveLength(4)
   })

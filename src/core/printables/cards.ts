@@ -84,9 +84,22 @@ export function cutGrid(cells: readonly Cell[], { guillotine }: Pick<PrintOption
   const ys = edges((cell) => [cell.y, cell.y + cell.height])
   const [left, right] = [Math.min(...xs), Math.max(...xs)]
   const [top, bottom] = [Math.min(...ys), Math.max(...ys)]
-  const line = (x1: number, y1: number, x2: number, y2: number): Shape => ({ type: 'line', layer: 'cut', x1, y1, x2, y2, stroke: FAINT, strokeMm: 0.25 }) // prettier-ignore
+  const line = (x1: number, y1: number, x2: number, y2: number): Shape => ({
+    type: 'line',
+    layer: 'cut',
+    x1,
+    y1,
+    x2,
+    y2,
+    stroke: FAINT,
+    strokeMm: 0.25,
+  })
   const gap = MARK_ROOM_MM - MARK_MM - 1
-  const ends = (from: number, to: number) => [[from - gap - MARK_MM, from - gap], [to + gap, to + gap + MARK_MM]] as const // prettier-ignore
+  const ends = (from: number, to: number) =>
+    [
+      [from - gap - MARK_MM, from - gap],
+      [to + gap, to + gap + MARK_MM],
+    ] as const
   const marks = guillotine
     ? [
         part('cut-marks', [

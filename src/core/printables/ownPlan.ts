@@ -22,10 +22,14 @@ export function ownPlan(lines: readonly string[], language: LanguageId): PlanRow
   const rows = written.map((line, i) => rowOf(line, `row ${i + 1} of your day`, language))
   rows.forEach(({ minute }, i) => {
     if (rows.findIndex((row) => row.minute === minute) < i)
-      throw new RefusedValue(`row ${i + 1} of your day`, 'at a time of its own', `the time of another row: ${written[i]}`)
+      throw new RefusedValue(
+        `row ${i + 1} of your day`,
+        'at a time of its own',
+        `the time of another row: ${written[i]}`,
+      )
   })
   return rows.sort((a, b) => a.minute - b.minute)
-} // prettier-ignore
+}
 
 function rowOf(line: string, name: string, language: LanguageId) {
   const parts = splits(line.trim().split(/\s+/))
@@ -37,11 +41,12 @@ function rowOf(line: string, name: string, language: LanguageId) {
     if (found.kind !== 'day') throw new RefusedValue(name, 'at a time of the whole day, such as 7:30 or 19:30', line)
     const what = printable(named)
     if (what === '') throw new RefusedValue(name, 'called something in Latin letters', line)
-    if (what.length > MOST_LETTERS) throw new RefusedValue(name, `called something of ${MOST_LETTERS} letters at most`, line)
+    if (what.length > MOST_LETTERS)
+      throw new RefusedValue(name, `called something of ${MOST_LETTERS} letters at most`, line)
     return { what, minute: found.minute }
   }
   throw new RefusedValue(name, 'a time and what happens then, such as 7:30 breakfast', line)
-} // prettier-ignore
+}
 
 /** Every way to part a row into a time and what happens then, the longest time first: "3:30 pm swimming" is not in the night. */
 function splits(words: readonly string[]): { time: string; what: string }[] {

@@ -127,22 +127,39 @@ describe('what fits the minutes there are', () => {
   })
 
   it('is worked out for the narrowest sector that can be printed', () => {
-    const o = { ...usual(printables['twirl-and-fill']), count: 11, cells: 4, sectors: [0.9, ...Array.from({ length: 10 }, () => 10)] }
+    const o = {
+      ...usual(printables['twirl-and-fill']),
+      count: 11,
+      cells: 4,
+      sectors: [0.9, ...Array.from({ length: 10 }, () => 10)],
+    }
     expect(() => printables['twirl-and-fill'].make({ ...o, rung: 'oclock' }, 3)).not.toThrow()
     // Its last cell alone takes 4 × 100.9 ÷ 0.9 turns; the others are long filled.
     const { mean } = gameTurns(printables['twirl-and-fill'], o, 1)
     expect(mean - (4 * 100.9) / 0.9).toBeGreaterThan(0)
     expect(mean - (4 * 100.9) / 0.9).toBeLessThan(0.3)
-  }) // prettier-ignore
+  })
 
   it('leaves out nothing that fits, and is found at once for a sector that is nearly never hit', () => {
     const twirl = printables['twirl-and-fill']
     const all = (minutes: number, mats: Mats, sectors: number[]) => {
       const found = sizesOf(twirl, { ...usual(twirl), sectors }, { ...wish, minutes }, mats)
-      const every = Array.from({ length: 9 }, (_, i) => i + 4).flatMap((count) => [1, 2].map((cells) => ({ count, cells })))
-      const fitting = every.filter((size) => playTime(gameTurns(twirl, { ...usual(twirl), sectors, ...size }, 3, { ...USUAL_RULES, mats }), 20).most <= minutes * 1.25)
-      return { found: found.filter(({ cells, refills }) => cells <= 2 && refills === 0).map(({ kinds, cells }) => `${kinds} × ${cells}`).sort(), fitting: fitting.map(({ count, cells }) => `${count} × ${cells}`).sort() }
-    } // prettier-ignore
+      const every = Array.from({ length: 9 }, (_, i) => i + 4).flatMap((count) =>
+        [1, 2].map((cells) => ({ count, cells })),
+      )
+      const fitting = every.filter(
+        (size) =>
+          playTime(gameTurns(twirl, { ...usual(twirl), sectors, ...size }, 3, { ...USUAL_RULES, mats }), 20).most <=
+          minutes * 1.25,
+      )
+      return {
+        found: found
+          .filter(({ cells, refills }) => cells <= 2 && refills === 0)
+          .map(({ kinds, cells }) => `${kinds} × ${cells}`)
+          .sort(),
+        fitting: fitting.map(({ count, cells }) => `${count} × ${cells}`).sort(),
+      }
+    }
     for (const [minutes, mats] of [
       [6, 'shared'],
       [15, 'first-full'],

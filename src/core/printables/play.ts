@@ -16,7 +16,11 @@ import { type Random, randomFrom } from '../random'
 import type { PrintOptions, Printable } from './types'
 
 /** How the mats are shared out: one for all, or one each, until the first is full or until all are. */
-export const MATS = { shared: 'one mat for all', 'first-full': 'a mat each, to the first that is full', 'all-full': 'a mat each, until all are full' } as const // prettier-ignore
+export const MATS = {
+  shared: 'one mat for all',
+  'first-full': 'a mat each, to the first that is full',
+  'all-full': 'a mat each, until all are full',
+} as const
 export type Mats = keyof typeof MATS
 
 export interface GameRules {

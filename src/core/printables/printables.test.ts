@@ -111,7 +111,9 @@ describe('a die to fold', () => {
   /** The first page with the lines of its net changed, one by one. */
   const withNet = (change: (line: Shape, place: number) => Shape[]) => {
     const [page, ...others] = right.pages
-    const shapes = page?.shapes.map((shape) => shape.type === 'group' && shape.part === 'net' ? { ...shape, shapes: shape.shapes.flatMap(change) } : shape) // prettier-ignore
+    const shapes = page?.shapes.map((shape) =>
+      shape.type === 'group' && shape.part === 'net' ? { ...shape, shapes: shape.shapes.flatMap(change) } : shape,
+    )
     return problemsOf(printable.id, { ...right, pages: [{ ...page, shapes } as Drawing, ...others] }, o)
   }
   const net = right.pages[0]?.shapes.find((shape) => shape.type === 'group' && shape.part === 'net')
@@ -238,8 +240,14 @@ describe('a day of one’s own', () => {
       450, 725, 930, 1200,
     ])
     expect(rowsOf(['8 friends come 15:30', '9 maths'])).toEqual([540, 930])
-    expect(make({ ...o, rows: ['10:30 a snack'] }, 1).items[0]?.shown).toEqual({ as: 'rows', minute: 630, rows: [{ what: 'a snack', minute: 630 }] }) // prettier-ignore
-    expect(rowsOf(['sept heures et demie du matin: café', '18h15 bain'], { wording: { language: 'fr', form: 'turns' } })).toEqual([450, 1095]) // prettier-ignore
+    expect(make({ ...o, rows: ['10:30 a snack'] }, 1).items[0]?.shown).toEqual({
+      as: 'rows',
+      minute: 630,
+      rows: [{ what: 'a snack', minute: 630 }],
+    })
+    expect(
+      rowsOf(['sept heures et demie du matin: café', '18h15 bain'], { wording: { language: 'fr', form: 'turns' } }),
+    ).toEqual([450, 1095])
   })
 
   it('goes on to a second page, half of it on each', () => {
@@ -285,15 +293,25 @@ describe('words in a sector of a spinner', () => {
 describe('keys', () => {
   it('have no more pairs on a page than can be read, and all of them over the pages', () => {
     const o: PrintOptions = { ...usual(printables['show-me-cards']), rung: 'past-fives', count: 24 }
-    const pairs = printables['show-me-cards'].make(o, 2).key.map((page) => new Set(readSvg(toSvg(page)).flatMap(({ parts }) => parts.filter((part) => part.startsWith('pair-')))).size) // prettier-ignore
+    const pairs = printables['show-me-cards']
+      .make(o, 2)
+      .key.map(
+        (page) =>
+          new Set(readSvg(toSvg(page)).flatMap(({ parts }) => parts.filter((part) => part.startsWith('pair-')))).size,
+      )
     expect(pairs).toEqual([16, 8])
   })
 
   it('list short lines in two columns and long ones in one, all of one size', () => {
     const linesOf = (language: 'en-GB' | 'de', form: 'digital' | 'minutes-past') => {
       const o: PrintOptions = { ...usual(printables['minutes-later']), count: 24, wording: { language, form } }
-      const texts = readSvg(toSvg(printables['minutes-later'].make(o, 2).key[0] as Drawing)).filter(({ parts }) => parts.some((part) => part.startsWith('line-'))) // prettier-ignore
-      return { columns: new Set(texts.map(({ points }) => points[0]?.x)).size, sizes: [...new Set(texts.map(({ size }) => size))] } // prettier-ignore
+      const texts = readSvg(toSvg(printables['minutes-later'].make(o, 2).key[0] as Drawing)).filter(({ parts }) =>
+        parts.some((part) => part.startsWith('line-')),
+      )
+      return {
+        columns: new Set(texts.map(({ points }) => points[0]?.x)).size,
+        sizes: [...new Set(texts.map(({ size }) => size))],
+      }
     }
     expect(linesOf('en-GB', 'digital')).toEqual({ columns: 2, sizes: [5.5] })
     const long = linesOf('de', 'minutes-past')
@@ -308,7 +326,9 @@ describe('keys', () => {
       const { items, key } = printables['rung-check'].make(o, 5)
       const told = readSvg(toSvg(key.at(-1) as Drawing)).flatMap(({ text = '' }) => text)
       const about = rung === 'rounding' ? 'goes to the five on the other side' : 'takes the long hand for the hour'
-      const due = items.filter(({ answer }) => answer.kind !== 'part' || answer.part.endsWith('hand') && answer.part !== 'second-hand').length // prettier-ignore
+      const due = items.filter(
+        ({ answer }) => answer.kind !== 'part' || (answer.part.endsWith('hand') && answer.part !== 'second-hand'),
+      ).length
       expect(told.filter((text) => text.includes(about))).toHaveLength(due)
     }
   })

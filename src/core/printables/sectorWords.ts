@@ -28,8 +28,12 @@ export function wordsInSector(text: string, from: number, to: number, radius: nu
     const shapes = lay(text, size, middle, half, radius)
     if (shapes) return shapes
   }
-  throw new RefusedValue('width of a sector', `wide enough beside the others for “${text}”`, `${(to - from).toFixed(1)} degrees`)
-} // prettier-ignore
+  throw new RefusedValue(
+    'width of a sector',
+    `wide enough beside the others for “${text}”`,
+    `${(to - from).toFixed(1)} degrees`,
+  )
+}
 
 /** How many mm a point lies inside both edges of a sector; the point is turned so that the sector's middle is up. */
 function inside(across: number, up: number, half: number): number {
@@ -42,9 +46,12 @@ function corners({ lines, size }: Block): [number, number][] {
     const wide = textWidth(line, size) / 2
     const y = lineAt(i, lines.length, size)
     const [top, bottom] = [y - (size * ABOVE) / 2, y + size * (ABOVE / 2 + BELOW)]
-    return [wide, -wide].flatMap((x): [number, number][] => [[x, top], [x, bottom]])
+    return [wide, -wide].flatMap((x): [number, number][] => [
+      [x, top],
+      [x, bottom],
+    ])
   })
-} // prettier-ignore
+}
 
 const lineAt = (i: number, count: number, size: number) => (i - (count - 1) / 2) * size * LINE_SHARE
 

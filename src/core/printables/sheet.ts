@@ -102,7 +102,16 @@ function choiceList(choices: readonly string[], right: number, x: number, bottom
   const left = x - (indent + Math.max(...choices.map((choice) => textWidth(choice, size)))) / 2
   return choices.flatMap((choice, i): Shape[] => {
     const y = bottom - (choices.length - 1 - i) * CHOICE_MM
-    const circle = (r: number, stroke: string, strokeMm: number): Shape => ({ type: 'circle', layer: 'ink', cx: left, cy: y - 1.6, r, fill: 'none', stroke, strokeMm }) // prettier-ignore
+    const circle = (r: number, stroke: string, strokeMm: number): Shape => ({
+      type: 'circle',
+      layer: 'ink',
+      cx: left,
+      cy: y - 1.6,
+      r,
+      fill: 'none',
+      stroke,
+      strokeMm,
+    })
     return [
       part(`choice-${i}`, [
         circle(1.6, INK, 0.3),

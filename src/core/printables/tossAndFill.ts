@@ -27,7 +27,10 @@ export const tossAndFill: Printable = {
   notes: () => [...MAT_NOTES],
   needs: ['scissors', 'glue', 'card', 'counters'],
   cautions: ['scissors', 'small-parts', 'glue'],
-  fill: ({ cells = USUAL_CELLS }) => ({ chances: Array.from({ length: FACES }, () => 1), cells: Array.from({ length: FACES }, () => cells) }), // prettier-ignore
+  fill: ({ cells = USUAL_CELLS }) => ({
+    chances: Array.from({ length: FACES }, () => 1),
+    cells: Array.from({ length: FACES }, () => cells),
+  }),
   make(options, seed) {
     const random = randomFrom(seed)
     const items = makeItems(random, { rung: options.rung, ask: 'read', count: FACES })
@@ -41,12 +44,25 @@ export const tossAndFill: Printable = {
 }
 
 /** The cross of a cube, as [column, row]; and where its seven glue flaps are, by face and side. */
-const CROSS = [[1, 0], [0, 1], [1, 1], [2, 1], [1, 2], [1, 3]] as const // prettier-ignore
+const CROSS = [
+  [1, 0],
+  [0, 1],
+  [1, 1],
+  [2, 1],
+  [1, 2],
+  [1, 3],
+] as const
 const SIDES = { top: [0, -1], right: [1, 0], bottom: [0, 1], left: [-1, 0] } as const
 type Side = keyof typeof SIDES
 const FLAPS: readonly (readonly [face: number, side: Side])[] = [
-  [0, 'left'], [0, 'right'], [0, 'top'], [4, 'left'], [4, 'right'], [5, 'left'], [5, 'right'],
-] // prettier-ignore
+  [0, 'left'],
+  [0, 'right'],
+  [0, 'top'],
+  [4, 'left'],
+  [4, 'right'],
+  [5, 'left'],
+  [5, 'right'],
+]
 
 /*
  *        ┌───┐          The cross is folded up along the lines between the faces;
@@ -60,7 +76,10 @@ function dieNet(items: readonly Item[], options: PrintOptions, footer: string): 
   const area = bodyArea(options.paper)
   const left = area.x + (area.width - 3 * EDGE_MM) / 2
   const top = area.y + FLAP_MM + 1
-  const corner = (face: number) => ({ x: left + (CROSS[face]?.[0] ?? 0) * EDGE_MM, y: top + (CROSS[face]?.[1] ?? 0) * EDGE_MM }) // prettier-ignore
+  const corner = (face: number) => ({
+    x: left + (CROSS[face]?.[0] ?? 0) * EDGE_MM,
+    y: top + (CROSS[face]?.[1] ?? 0) * EDGE_MM,
+  })
   const faces = items.map((item, face): Shape => {
     const { x, y } = corner(face)
     const [middle, within] = [EDGE_MM / 2, EDGE_MM - 8]
@@ -68,14 +87,16 @@ function dieNet(items: readonly Item[], options: PrintOptions, footer: string): 
     const shapes = thrown(item, options, words, () => itemDial(item, x + middle, y + middle, within / 2, options))
     return part(`face-${face}`, shapes)
   })
-  const net = CROSS.flatMap((_, face) => (Object.keys(SIDES) as Side[]).flatMap((side) => edge(face, side, corner(face))))
+  const net = CROSS.flatMap((_, face) =>
+    (Object.keys(SIDES) as Side[]).flatMap((side) => edge(face, side, corner(face))),
+  )
   return makePage({
     paper: options.paper,
     title: 'Die: cut the whole lines, fold the dashed ones, glue the flaps',
     footer,
     body: [part('net', net), ...faces],
   })
-} // prettier-ignore
+}
 
 /** One side of a face: folded where a face or a flap follows, cut where nothing does. A fold between two faces is drawn once. */
 function edge(face: number, side: Side, { x, y }: Point): Shape[] {
@@ -99,4 +120,11 @@ function edge(face: number, side: Side, { x, y }: Point): Shape[] {
 const path = (points: readonly Point[]): PathCommand[] =>
   points.map((point, i) => ({ op: i === 0 ? 'M' : 'L', ...point }))
 const cut = (commands: PathCommand[]): Shape => ({ type: 'path', layer: 'cut', commands, stroke: INK, strokeMm: 0.4 })
-const folded = (commands: PathCommand[]): Shape => ({ type: 'path', layer: 'fold', commands, stroke: INK, strokeMm: 0.3, dashMm: [2, 1.5] }) // prettier-ignore
+const folded = (commands: PathCommand[]): Shape => ({
+  type: 'path',
+  layer: 'fold',
+  commands,
+  stroke: INK,
+  strokeMm: 0.3,
+  dashMm: [2, 1.5],
+})

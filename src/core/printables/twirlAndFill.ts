@@ -46,7 +46,10 @@ export const twirlAndFill: Printable = {
   notes: () => [...MAT_NOTES],
   needs: ['clip', 'counters', 'scissors'],
   cautions: ['scissors', 'small-parts'],
-  fill: (options) => ({ chances: weightsOf(options), cells: Array.from({ length: options.count }, () => options.cells ?? USUAL_CELLS) }), // prettier-ignore
+  fill: (options) => ({
+    chances: weightsOf(options),
+    cells: Array.from({ length: options.count }, () => options.cells ?? USUAL_CELLS),
+  }),
   make(options, seed) {
     const random = randomFrom(seed)
     const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
@@ -65,7 +68,10 @@ function spinner(items: readonly Item[], options: PrintOptions, footer: string):
   const y = area.y + RADIUS_MM + 6
   const weights = weightsOf({ ...options, count: items.length })
   const total = weights.reduce((sum, each) => sum + each, 0)
-  const edges = weights.reduce<number[]>((list, each) => [...list, (list[list.length - 1] ?? 0) + (360 * each) / total], [0]) // prettier-ignore
+  const edges = weights.reduce<number[]>(
+    (list, each) => [...list, (list[list.length - 1] ?? 0) + (360 * each) / total],
+    [0],
+  )
   const sectors = items.flatMap((item, i): Shape[] => {
     const [from = 0, to = 0] = [edges[i], edges[i + 1]]
     const edge = pointOnDial(from, RADIUS_MM)
@@ -88,7 +94,13 @@ function spinner(items: readonly Item[], options: PrintOptions, footer: string):
     title: 'Spinner: hold a clip at the middle with a pencil and flick it',
     footer,
     body: [
-      { type: 'group', part: 'spinner', x, y, shapes: [round, ...sectors, { type: 'circle', layer: 'ink', cx: 0, cy: 0, r: 1.2, fill: INK }] }, // prettier-ignore
+      {
+        type: 'group',
+        part: 'spinner',
+        x,
+        y,
+        shapes: [round, ...sectors, { type: 'circle', layer: 'ink', cx: 0, cy: 0, r: 1.2, fill: INK }],
+      },
       arrow(x, y + RADIUS_MM + 22),
     ],
   })
@@ -102,7 +114,11 @@ function clockInSector(item: Item, from: number, to: number, options: PrintOptio
   const sine = Math.sin((Math.min((to - from) / 2, 90) * Math.PI) / 180)
   const touching = (RADIUS_MM * sine) / (1 + sine)
   if (touching - 1.5 < LEAST_ROOM_MM)
-    throw new RefusedValue('width of a sector', 'wide enough beside the others for a clock', `${(to - from).toFixed(1)} degrees`) // prettier-ignore
+    throw new RefusedValue(
+      'width of a sector',
+      'wide enough beside the others for a clock',
+      `${(to - from).toFixed(1)} degrees`,
+    )
   const { x, y } = pointOnDial((from + to) / 2, RADIUS_MM - touching)
   return itemDial(item, x, y, Math.min(touching - 1.5, MOST_ROOM_MM), options)
 }
@@ -110,9 +126,15 @@ function clockInSector(item: Item, from: number, to: number, options: PrintOptio
 /** An arrow to cut out, for those who have a fastener: its hole is at the origin. */
 function arrow(x: number, y: number): Shape {
   const commands: PathCommand[] = [
-    { op: 'M', x: -30, y: -4 }, { op: 'L', x: 30, y: -4 }, { op: 'L', x: 30, y: -10 }, { op: 'L', x: 48, y: 0 },
-    { op: 'L', x: 30, y: 10 }, { op: 'L', x: 30, y: 4 }, { op: 'L', x: -30, y: 4 }, { op: 'Z' },
-  ] // prettier-ignore
+    { op: 'M', x: -30, y: -4 },
+    { op: 'L', x: 30, y: -4 },
+    { op: 'L', x: 30, y: -10 },
+    { op: 'L', x: 48, y: 0 },
+    { op: 'L', x: 30, y: 10 },
+    { op: 'L', x: 30, y: 4 },
+    { op: 'L', x: -30, y: 4 },
+    { op: 'Z' },
+  ]
   return {
     type: 'group',
     part: 'arrow',

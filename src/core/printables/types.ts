@@ -7,11 +7,38 @@ import type { Item, MisreadingId, RungId, Stage } from '../teaching'
 import type { Wording } from '../wording'
 
 export const PRINTABLE_IDS = [
-  'toss-and-fill', 'twirl-and-fill', 'trail', 'loop-cards', 'minutes-later', 'memory-pairs', 'dominoes', 'bingo',
-  'match-cards', 'jigsaw-halves', 'compose-cards', 'fives-cards', 'show-me-cards', 'badges', 'day-halves-cards',
-  'read-dials', 'draw-hands', 'spot-same', 'one-hand-dials', 'match-sheet', 'order-times', 'true-false', 'colour-zone',
-  'draw-clock', 'number-line', 'round-fives', 'later-sooner', 'how-long', 'work-back-sheet', 'timetable', 'rung-check',
-] as const // prettier-ignore
+  'toss-and-fill',
+  'twirl-and-fill',
+  'trail',
+  'loop-cards',
+  'minutes-later',
+  'memory-pairs',
+  'dominoes',
+  'bingo',
+  'match-cards',
+  'jigsaw-halves',
+  'compose-cards',
+  'fives-cards',
+  'show-me-cards',
+  'badges',
+  'day-halves-cards',
+  'read-dials',
+  'draw-hands',
+  'spot-same',
+  'one-hand-dials',
+  'match-sheet',
+  'order-times',
+  'true-false',
+  'colour-zone',
+  'draw-clock',
+  'number-line',
+  'round-fives',
+  'later-sooner',
+  'how-long',
+  'work-back-sheet',
+  'timetable',
+  'rung-check',
+] as const
 export type PrintableId = (typeof PRINTABLE_IDS)[number]
 
 /** What stands on every dial as a help, one more at each level: nothing, the ring of fives, past and to sides, the hands' names. */

@@ -30,7 +30,7 @@ export function minuteOf(item: Item): number {
 
 /** What is asked about, the same for the same question whichever way it is asked. */
 export function itemKey(item: Item): string {
-  return `${item.rung} ${item.shown.as === 'words' || item.shown.as === 'figures' ? `dial ${item.shown.minute} both` : shownKey(item.shown)}` // prettier-ignore
+  return `${item.rung} ${item.shown.as === 'words' || item.shown.as === 'figures' ? `dial ${item.shown.minute} both` : shownKey(item.shown)}`
 }
 
 /** The rungs whose questions are dial times: sheets of dials and match cards can be made for them. */
@@ -199,7 +199,8 @@ export function wordingOn(rung: RungId, wording: Wording): Wording {
 /** An answer to an item, right or wrong, as the group says it on the item's rung: matched in figures, said in words. */
 export function sayAnswer(item: Item, value: Value, wording: Wording): string {
   if (item.ask === 'match') return sayValue(value, { ...wording, form: 'digital' })
-  if (item.ask === 'say' && wording.form === 'digital') return sayValue(value, wordingOn(item.rung, { ...wording, form: 'turns' })) // prettier-ignore
+  if (item.ask === 'say' && wording.form === 'digital')
+    return sayValue(value, wordingOn(item.rung, { ...wording, form: 'turns' }))
   return sayValue(value, wordingOn(item.rung, wording))
 }
 
@@ -216,7 +217,10 @@ export function askInWords({ rung, ask, shown }: Item, wording: Wording): string
     case 'shift':
       return shown.by > 0 ? phrases.later(sayDuration(shown.by)) : phrases.sooner(sayDuration(-shown.by))
     case 'span':
-      return phrases.howLong(say(shown.minute, { ...wording, form: 'digital' }), say(shown.to, { ...wording, form: 'digital' })) // prettier-ignore
+      return phrases.howLong(
+        say(shown.minute, { ...wording, form: 'digital' }),
+        say(shown.to, { ...wording, form: 'digital' }),
+      )
     case 'steps':
       return phrases.startWhen(say(shown.minute, { ...wording, form: 'digital' }), shown.steps.map(sayDuration))
     case 'doing':

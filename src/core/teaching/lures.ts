@@ -58,20 +58,27 @@ function near({ rung, answer }: Item): Value[] {
     case 'about':
       return rungTimes(rung, { hiddenHands: true }).map((minute) => ({ kind: 'about', minute: onDial(minute) }))
     case 'time': {
-      const times = hasDialTimes(rung) ? rungTimes(rung, { hiddenHands: true }) : NEAR_MINUTES.map((by) => answer.minute + by)
+      const times = hasDialTimes(rung)
+        ? rungTimes(rung, { hiddenHands: true })
+        : NEAR_MINUTES.map((by) => answer.minute + by)
       return times.map((minute) => ({ kind: 'time', minute: onDial(minute) }))
     }
     case 'duration':
-      return NEAR_MINUTES.map((by) => minutesOfDuration(answer) + by).filter((minutes) => minutes > 0).map(durationOf)
+      return NEAR_MINUTES.map((by) => minutesOfDuration(answer) + by)
+        .filter((minutes) => minutes > 0)
+        .map(durationOf)
     case 'day':
-      return (rung === 'day-24' ? TEN_OFF : HOUR_OFF).map((by) => ({ kind: 'day', minute: modulo(answer.minute + by, MINUTES_PER_DAY) }))
+      return (rung === 'day-24' ? TEN_OFF : HOUR_OFF).map((by) => ({
+        kind: 'day',
+        minute: modulo(answer.minute + by, MINUTES_PER_DAY),
+      }))
     case 'part':
       return CLOCK_PARTS.map((part) => ({ kind: 'part', part }))
     case 'hands':
     case 'written':
       return []
   }
-} // prettier-ignore
+}
 
 /** The item with its wrong choices, and the choices in a shuffled order with the true one among them. */
 export function withChoices(item: Item, request: LuresRequest): { item: Item; choices: Value[] } {

@@ -1,8 +1,23 @@
 import { RefusedValue } from '../errors'
 
 export type RungId =
-  | 'parts' | 'hour-hand' | 'oclock' | 'half' | 'fives' | 'quarters' | 'past-fives' | 'to-fives' | 'minute'
-  | 'digital' | 'day-halves' | 'day-24' | 'rounding' | 'later' | 'elapsed' | 'work-back' | 'timetable' // prettier-ignore
+  | 'parts'
+  | 'hour-hand'
+  | 'oclock'
+  | 'half'
+  | 'fives'
+  | 'quarters'
+  | 'past-fives'
+  | 'to-fives'
+  | 'minute'
+  | 'digital'
+  | 'day-halves'
+  | 'day-24'
+  | 'rounding'
+  | 'later'
+  | 'elapsed'
+  | 'work-back'
+  | 'timetable'
 
 /** How a rung is met: with the hands, in pictures, in signs. In this order inside a rung. */
 export const STAGES = ['concrete', 'pictorial', 'abstract'] as const

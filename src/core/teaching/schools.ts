@@ -19,21 +19,24 @@ export const schools: Record<SchoolId, School> = {
     id: 'turns-first',
     name: 'Turns first',
     why: 'half and quarter turns, then the ring of fives',
-    order: [
-      'hour-hand', 'oclock', 'half', 'quarters', 'fives', 'past-fives', 'to-fives', 'digital', 'minute',
-    ], // prettier-ignore
+    order: ['hour-hand', 'oclock', 'half', 'quarters', 'fives', 'past-fives', 'to-fives', 'digital', 'minute'],
   },
   'fives-first': {
     id: 'fives-first',
     name: 'Fives first',
     why: 'the ring of fives and “minutes past” for months; “to” only when the child starts it',
-    order: [
-      'hour-hand', 'oclock', 'fives', 'past-fives', 'digital', 'half', 'quarters', 'minute', 'to-fives',
-    ], // prettier-ignore
+    order: ['hour-hand', 'oclock', 'fives', 'past-fives', 'digital', 'half', 'quarters', 'minute', 'to-fives'],
   },
 }
 
 /** Rungs that come beside the school's order, whenever they are wanted: no school puts them in one place. */
 export const BESIDE_THE_ORDER: readonly RungId[] = [
-  'parts', 'day-halves', 'day-24', 'rounding', 'later', 'elapsed', 'work-back', 'timetable',
-] // prettier-ignore
+  'parts',
+  'day-halves',
+  'day-24',
+  'rounding',
+  'later',
+  'elapsed',
+  'work-back',
+  'timetable',
+]

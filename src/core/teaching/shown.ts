@@ -2,9 +2,20 @@ import type { DoingId, Phrases } from '../wording'
 
 /** Which way a question goes. */
 export const ASKS = [
-  'read', 'set', 'say', 'match', 'write', 'name',
-  'round', 'later', 'how-long', 'work-back', 'half-of-day', 'write-24', 'look-up',
-] as const // prettier-ignore
+  'read',
+  'set',
+  'say',
+  'match',
+  'write',
+  'name',
+  'round',
+  'later',
+  'how-long',
+  'work-back',
+  'half-of-day',
+  'write-24',
+  'look-up',
+] as const
 export type Ask = (typeof ASKS)[number]
 
 /** A part of the clock that can be pointed at. */
@@ -59,4 +70,4 @@ export function shownKey(shown: Shown): string {
     default:
       return `${shown.as} ${shown.minute}`
   }
-} // prettier-ignore
+}

@@ -29,30 +29,47 @@ export function storyItems(random: Random, rung: RungId): Item[] {
   switch (rung) {
     case 'parts':
       return shuffled(random, CLOCK_PARTS).map((part) => ({
-        rung, ask: 'name', shown: { as: 'part', minute: 610, part }, answer: { kind: 'part', part }, lures: [],
-      })) // prettier-ignore
+        rung,
+        ask: 'name',
+        shown: { as: 'part', minute: 610, part },
+        answer: { kind: 'part', part },
+        lures: [],
+      }))
     case 'day-halves':
       return shuffled(random, Object.entries(DOING_TIMES) as [DoingId, readonly number[]][])
         .flatMap(([doing, minutes]) => minutes.map((minute) => ({ doing, minute })))
         .map(({ doing, minute }) => ({
-          rung, ask: 'half-of-day', shown: { as: 'doing', minute, doing }, answer: { kind: 'day', minute }, lures: [],
-        })) // prettier-ignore
+          rung,
+          ask: 'half-of-day',
+          shown: { as: 'doing', minute, doing },
+          answer: { kind: 'day', minute },
+          lures: [],
+        }))
     case 'day-24':
       return distinct(() => day24(drawInt(random, 0, 287) * 5))
     case 'rounding':
       return distinct(() => rounding(drawInt(random, 0, 719)))
     case 'later':
-      return distinct(() => later(drawInt(random, 0, 143) * 5, draw(random, SHIFTS) * (draw(random, [1, 1, -1]) as 1 | -1))) // prettier-ignore
+      return distinct(() =>
+        later(drawInt(random, 0, 143) * 5, draw(random, SHIFTS) * (draw(random, [1, 1, -1]) as 1 | -1)),
+      )
     case 'elapsed':
-      return distinct(() => elapsed(drawInt(random, 84, 168) * 5, draw(random, [...SHIFTS, 105, 130, 165, 190, 220, 275])))
+      return distinct(() =>
+        elapsed(drawInt(random, 84, 168) * 5, draw(random, [...SHIFTS, 105, 130, 165, 190, 220, 275])),
+      )
     case 'work-back':
-      return distinct(() => steps(drawInt(random, 96, 228) * 5, Array.from({ length: drawInt(random, 2, 3) }, () => draw(random, [5, 10, 15, 20, 25])))) // prettier-ignore
+      return distinct(() =>
+        steps(
+          drawInt(random, 96, 228) * 5,
+          Array.from({ length: drawInt(random, 2, 3) }, () => draw(random, [5, 10, 15, 20, 25])),
+        ),
+      )
     case 'timetable':
       return distinct(() => lookUp(random))
     default:
       throw new RefusedValue('rung', 'one whose questions are made up', rung)
   }
-} // prettier-ignore
+}
 
 /** Different clocks, hands not hiding each other; fewer than the pool only where there are no more. */
 function distinct(make: () => Item | undefined): Item[] {
@@ -91,7 +108,13 @@ function elapsed(from: number, minutes: number): Item | undefined {
 
 function steps(deadline: number, lengths: readonly number[]): Item {
   const answer = { kind: 'time', minute: onDial(workBack(deadline, lengths).start) } as const
-  return { rung: 'work-back', ask: 'work-back', shown: { as: 'steps', minute: deadline, steps: lengths }, answer, lures: [] } // prettier-ignore
+  return {
+    rung: 'work-back',
+    ask: 'work-back',
+    shown: { as: 'steps', minute: deadline, steps: lengths },
+    answer,
+    lures: [],
+  }
 }
 
 const ROWS = 4
@@ -103,5 +126,11 @@ function lookUp(random: Random): Item {
     .filter(({ minute }) => minute >= 0)
     .sort((a, b) => a.minute - b.minute)
   const { minute } = draw(random, rows)
-  return { rung: 'timetable', ask: 'look-up', shown: { as: 'rows', minute, rows }, answer: { kind: 'time', minute: onDial(minute) }, lures: [] } // prettier-ignore
+  return {
+    rung: 'timetable',
+    ask: 'look-up',
+    shown: { as: 'rows', minute, rows },
+    answer: { kind: 'time', minute: onDial(minute) },
+    lures: [],
+  }
 }

@@ -169,8 +169,10 @@ describe('the table', () => {
   it('gives every misreading a use: some item where it shows', () => {
     for (const misreading of misreadings) {
       const shows = rungs.some(({ id: rung }) =>
-        asksOf(rung).some((ask) => itemPool(randomFrom(1), { rung, ask }).some((item) => wrongAnswers(misreading, item).length > 0)),
-      ) // prettier-ignore
+        asksOf(rung).some((ask) =>
+          itemPool(randomFrom(1), { rung, ask }).some((item) => wrongAnswers(misreading, item).length > 0),
+        ),
+      )
       expect(shows, misreading.id).toBe(true)
     }
   })
@@ -204,12 +206,13 @@ describe('questions that are more than one dial time', () => {
         expect(new Set(pool.map(itemKey)).size).toBe(pool.length)
         for (const item of pool) {
           expect(item).toMatchObject({ rung, ask: item.ask })
-          if (rung !== 'fives' && rung !== 'hour-hand' && rung !== 'parts' && rung !== 'day-halves') expect(handsHidden(minuteOf(item))).toBe(false)
+          if (rung !== 'fives' && rung !== 'hour-hand' && rung !== 'parts' && rung !== 'day-halves')
+            expect(handsHidden(minuteOf(item))).toBe(false)
           expect(askInWords(item, gb).length).toBeGreaterThan(5)
         }
       }),
       { numRuns: 60 },
-    ) // prettier-ignore
+    )
   })
 
   it('have lures that are distinct, never right and said differently, in every language', () => {
@@ -231,40 +234,85 @@ describe('questions that are more than one dial time', () => {
     )
   })
 
-  const item = (rung: Item['rung'], ask: Item['ask'], shown: Item['shown'], answer: Item['answer']): Item => ({ rung, ask, shown, answer, lures: [] }) // prettier-ignore
+  const item = (rung: Item['rung'], ask: Item['ask'], shown: Item['shown'], answer: Item['answer']): Item => ({
+    rung,
+    ask,
+    shown,
+    answer,
+    lures: [],
+  })
   const minute = timeAt
 
   it('are got wrong as in worked examples: how long', () => {
     // 8:35 → 1:10 is 4 h 35 min; 13.10 − 8.35 = 4.75; 5 h or 3 h with the minutes not carried; one five more.
-    const span = item('elapsed', 'how-long', { as: 'span', minute: minute(8, 35), to: minute(13, 10) }, { kind: 'duration', hours: 4, minutes: 35 }) // prettier-ignore
+    const span = item(
+      'elapsed',
+      'how-long',
+      { as: 'span', minute: minute(8, 35), to: minute(13, 10) },
+      { kind: 'duration', hours: 4, minutes: 35 },
+    )
     expect(wrong('base-100', span)).toEqual([{ kind: 'duration', hours: 4, minutes: 75 }])
-    expect(wrong('no-bridge', span)).toEqual([{ kind: 'duration', hours: 5, minutes: 35 }, { kind: 'duration', hours: 3, minutes: 35 }]) // prettier-ignore
+    expect(wrong('no-bridge', span)).toEqual([
+      { kind: 'duration', hours: 5, minutes: 35 },
+      { kind: 'duration', hours: 3, minutes: 35 },
+    ])
     expect(wrong('fence-post', span)).toEqual([{ kind: 'duration', hours: 4, minutes: 40 }])
     expect(sayAnswer(span, { kind: 'duration', hours: 4, minutes: 75 }, gb)).toBe('4 h 75 min')
     // Within the hour nothing has to be carried.
-    const short = item('elapsed', 'how-long', { as: 'span', minute: minute(8, 5), to: minute(8, 25) }, { kind: 'duration', hours: 0, minutes: 20 }) // prettier-ignore
+    const short = item(
+      'elapsed',
+      'how-long',
+      { as: 'span', minute: minute(8, 5), to: minute(8, 25) },
+      { kind: 'duration', hours: 0, minutes: 20 },
+    )
     expect(wrong('base-100', short)).toEqual([])
     expect(wrong('no-bridge', short)).toEqual([])
   })
 
   it('are got wrong as in worked examples: later, rounding, when to start, the halves of the day', () => {
-    const later = item('later', 'later', { as: 'shift', minute: minute(7, 50), by: 20 }, { kind: 'time', minute: minute(8, 10) }) // prettier-ignore
+    const later = item(
+      'later',
+      'later',
+      { as: 'shift', minute: minute(7, 50), by: 20 },
+      { kind: 'time', minute: minute(8, 10) },
+    )
     expect(wrong('no-bridge', later)).toEqual(times([7, 10]))
     expect(wrong('counted-forward', later)).toEqual(times([7, 30]))
     expect(wrong('fence-post', later)).toEqual(times([8, 5]))
-    const round = item('rounding', 'round', { as: 'dial', minute: minute(7, 58), hands: 'both' }, { kind: 'time', minute: minute(8, 0) }) // prettier-ignore
+    const round = item(
+      'rounding',
+      'round',
+      { as: 'dial', minute: minute(7, 58), hands: 'both' },
+      { kind: 'time', minute: minute(8, 0) },
+    )
     expect(wrong('no-bridge', round)).toEqual(times([7, 0]))
     expect(wrong('other-five', round)).toEqual(times([7, 55]))
-    const near = item('rounding', 'round', { as: 'dial', minute: minute(8, 56), hands: 'both' }, { kind: 'time', minute: minute(8, 55) }) // prettier-ignore
+    const near = item(
+      'rounding',
+      'round',
+      { as: 'dial', minute: minute(8, 56), hands: 'both' },
+      { kind: 'time', minute: minute(8, 55) },
+    )
     expect(wrong('other-five', near)).toEqual(times([9, 0]))
-    const named = (part: 'hour-hand' | 'minute-hand' | 'centre') => item('parts', 'name', { as: 'part', minute: 610, part }, { kind: 'part', part }) // prettier-ignore
+    const named = (part: 'hour-hand' | 'minute-hand' | 'centre') =>
+      item('parts', 'name', { as: 'part', minute: 610, part }, { kind: 'part', part })
     expect(wrong('swapped-hands', named('hour-hand'))).toEqual([{ kind: 'part', part: 'minute-hand' }])
     expect(wrong('swapped-hands', named('minute-hand'))).toEqual([{ kind: 'part', part: 'hour-hand' }])
     expect(wrong('swapped-hands', named('centre'))).toEqual([])
-    const start = item('work-back', 'work-back', { as: 'steps', minute: minute(9, 20), steps: [10, 20] }, { kind: 'time', minute: minute(8, 50) }) // prettier-ignore
+    const start = item(
+      'work-back',
+      'work-back',
+      { as: 'steps', minute: minute(9, 20), steps: [10, 20] },
+      { kind: 'time', minute: minute(8, 50) },
+    )
     expect(wrong('step-left-out', start)).toEqual(times([9, 0], [9, 10]))
     expect(wrong('counted-forward', start)).toEqual(times([9, 50]))
-    const noon = item('day-halves', 'half-of-day', { as: 'doing', minute: 720, doing: 'lunch' }, { kind: 'day', minute: 720 }) // prettier-ignore
+    const noon = item(
+      'day-halves',
+      'half-of-day',
+      { as: 'doing', minute: 720, doing: 'lunch' },
+      { kind: 'day', minute: 720 },
+    )
     expect(wrong('noon-midnight', noon)).toEqual([{ kind: 'day', minute: 0 }])
     expect(sayAnswer(noon, { kind: 'day', minute: 0 }, gb)).toBe('midnight')
   })

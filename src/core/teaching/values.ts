@@ -93,7 +93,9 @@ export function sayValue(value: Value, wording: Wording): string {
     case 'day':
       return say(value.minute, wording)
     case 'duration':
-      return [value.hours > 0 && `${value.hours} h`, (value.minutes > 0 || value.hours === 0) && `${value.minutes} min`].filter(Boolean).join(' ') // prettier-ignore
+      return [value.hours > 0 && `${value.hours} h`, (value.minutes > 0 || value.hours === 0) && `${value.minutes} min`]
+        .filter(Boolean)
+        .join(' ')
     case 'part':
       return language.phrases.parts[value.part]
     case 'hands': {

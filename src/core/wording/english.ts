@@ -4,9 +4,27 @@ import type { Phrases } from './phrases'
 import type { Language, LanguageId, ParsedTime } from './types'
 
 const UNITS = [
-  'zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve',
-  'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen',
-] // prettier-ignore
+  'zero',
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+  'twelve',
+  'thirteen',
+  'fourteen',
+  'fifteen',
+  'sixteen',
+  'seventeen',
+  'eighteen',
+  'nineteen',
+]
 const TENS = ['', '', 'twenty', 'thirty', 'forty', 'fifty']
 
 /** A number from 0 to 59 in words. */

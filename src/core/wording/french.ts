@@ -4,9 +4,27 @@ import type { Phrases } from './phrases'
 import type { Language, ParsedTime } from './types'
 
 const UNITS = [
-  'zéro', 'un', 'deux', 'trois', 'quatre', 'cinq', 'six', 'sept', 'huit', 'neuf', 'dix', 'onze', 'douze', 'treize',
-  'quatorze', 'quinze', 'seize', 'dix-sept', 'dix-huit', 'dix-neuf',
-] // prettier-ignore
+  'zéro',
+  'un',
+  'deux',
+  'trois',
+  'quatre',
+  'cinq',
+  'six',
+  'sept',
+  'huit',
+  'neuf',
+  'dix',
+  'onze',
+  'douze',
+  'treize',
+  'quatorze',
+  'quinze',
+  'seize',
+  'dix-sept',
+  'dix-huit',
+  'dix-neuf',
+]
 const TENS = ['', '', 'vingt', 'trente', 'quarante', 'cinquante']
 
 /** Hours and minutes are feminine: "une heure", "vingt et une". */
@@ -163,9 +181,12 @@ export const french: Language = {
   tidyFigures: (text) =>
     text
       .replace(/^(?:il est|à|a) /, '')
-      .replace(/^(\d{1,2}) ?h(?:eures?)? ?(\d{1,2})(?: ?min(?:utes)?)?$/, (_, hour: string, minutes: string) => `${hour}:${minutes.padStart(2, '0')}`)
+      .replace(
+        /^(\d{1,2}) ?h(?:eures?)? ?(\d{1,2})(?: ?min(?:utes)?)?$/,
+        (_, hour: string, minutes: string) => `${hour}:${minutes.padStart(2, '0')}`,
+      )
       .replace(/^(\d{1,2}) ?h$/, '$1 heures'),
   noon: 'midi',
   midnight: 'minuit',
   phrases: PHRASES,
-} // prettier-ignore
+}

@@ -4,9 +4,27 @@ import type { Phrases } from './phrases'
 import type { Language, LanguageId, ParsedTime } from './types'
 
 const UNITS = [
-  'null', 'eins', 'zwei', 'drei', 'vier', 'fünf', 'sechs', 'sieben', 'acht', 'neun', 'zehn', 'elf', 'zwölf', 'dreizehn',
-  'vierzehn', 'fünfzehn', 'sechzehn', 'siebzehn', 'achtzehn', 'neunzehn',
-] // prettier-ignore
+  'null',
+  'eins',
+  'zwei',
+  'drei',
+  'vier',
+  'fünf',
+  'sechs',
+  'sieben',
+  'acht',
+  'neun',
+  'zehn',
+  'elf',
+  'zwölf',
+  'dreizehn',
+  'vierzehn',
+  'fünfzehn',
+  'sechzehn',
+  'siebzehn',
+  'achtzehn',
+  'neunzehn',
+]
 const TENS = ['', '', 'zwanzig', 'dreißig', 'vierzig', 'fünfzig']
 
 /** 21 is "einundzwanzig": the unit comes first. */
@@ -70,7 +88,8 @@ function parse(said: string): ParsedTime | undefined {
 function parseDial(text: string): number | undefined {
   const quarter = /^(viertel|drei ?viertel|halb) (.+)$/.exec(text)
   const upTo = quarter?.[2] === undefined ? undefined : hourValue(quarter[2])
-  if (quarter?.[1] && upTo !== undefined) return onDial(upTo * 60 - (quarter[1] === 'halb' ? 30 : quarter[1] === 'viertel' ? 45 : 15)) // prettier-ignore
+  if (quarter?.[1] && upTo !== undefined)
+    return onDial(upTo * 60 - (quarter[1] === 'halb' ? 30 : quarter[1] === 'viertel' ? 45 : 15))
   const related = /^(.+?)(?: minuten?)? (nach|vor) (halb )?(.+)$/.exec(text)
   if (related?.[1] && related[4]) {
     const hour = hourValue(related[4])
@@ -183,13 +202,16 @@ function german(id: LanguageId, name: string, isRegional: boolean): Language {
     tidyFigures: (text) =>
       text
         .replace(/^um /, '')
-        .replace(/^(\d{1,2}) ?uhr ?(\d{1,2})$/, (_, hour: string, minutes: string) => `${hour}:${minutes.padStart(2, '0')}`)
+        .replace(
+          /^(\d{1,2}) ?uhr ?(\d{1,2})$/,
+          (_, hour: string, minutes: string) => `${hour}:${minutes.padStart(2, '0')}`,
+        )
         .replace(/^(\d{1,2}[:.]\d{2}) ?uhr$/, '$1'),
     noon: 'Mittag',
     midnight: 'Mitternacht',
     phrases: PHRASES,
   }
-} // prettier-ignore
+}
 
 export const germanStandard = german('de', 'Deutsch (Viertel nach, Viertel vor)', false)
 /** In the east and south, quarters count towards the coming hour: "viertel vier" is 3:15. */

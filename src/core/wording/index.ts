@@ -145,22 +145,26 @@ export function whyNoTime(text: string, language: LanguageId, options: ReadOptio
   if (parseTime(text, language, options)) return undefined
   const { name } = languages[language]
   const example = `4:30 or “${say(270, { language, form: 'turns' })}”`
-  if (text.length > LONGEST_TIME_TEXT) return `A time has at most ${LONGEST_TIME_TEXT} characters, this has ${text.length}.`
+  if (text.length > LONGEST_TIME_TEXT)
+    return `A time has at most ${LONGEST_TIME_TEXT} characters, this has ${text.length}.`
   const tidy = tidied(text)
   if (tidy === '') return `Nothing is there yet: type a time like ${example}.`
   if (/[^\P{Nd}0-9]/u.test(tidy)) return 'Figures must be 0 to 9: other scripts’ figures are not read here.'
   const figures = /^(\d{1,3})(?:[:.h](\d+))?/.exec(languages[language].tidyFigures(tidy))
   if (figures) {
     const [, hour = '', minutes] = figures
-    if (Number(hour) > 24 || tidy === `${hour}:${minutes}` && Number(hour) === 24) return `Hours go from 0 to 23, and 24:00 ends the day: there is no ${tidy.startsWith('24') ? tidy : hour}.`
-    if (minutes?.length === 1) return `Two figures follow the colon: is ${hour}:${minutes} meant as ${hour}:0${minutes} or as ${hour}:${minutes}0?`
+    if (Number(hour) > 24 || (tidy === `${hour}:${minutes}` && Number(hour) === 24))
+      return `Hours go from 0 to 23, and 24:00 ends the day: there is no ${tidy.startsWith('24') ? tidy : hour}.`
+    if (minutes?.length === 1)
+      return `Two figures follow the colon: is ${hour}:${minutes} meant as ${hour}:0${minutes} or as ${hour}:${minutes}0?`
     if (minutes !== undefined && Number(minutes) > 59) return `Minutes go from 00 to 59: there is no :${minutes}.`
-    if (/[ap]\.? ?m\.?$/.test(tidy) && (Number(hour) > 12 || Number(hour) === 0)) return `With a.m. or p.m. the hours go from 1 to 12: there is no ${hour}.`
+    if (/[ap]\.? ?m\.?$/.test(tidy) && (Number(hour) > 12 || Number(hour) === 0))
+      return `With a.m. or p.m. the hours go from 1 to 12: there is no ${hour}.`
   }
   const last = /(\d{1,3})$/.exec(tidy)
   if (!figures && last && Number(last[1]) > 12) return `On a clock the hours go from 1 to 12: there is no ${last[1]}.`
   return `“${tidy}” is no time in ${name}: try ${example}.`
-} // prettier-ignore
+}
 
 /**
  * A length of time in words, hours and minutes; `minutes` is a whole number, 0 or more.

@@ -4,10 +4,37 @@ import type { Phrases } from './phrases'
 import type { Language, ParsedTime } from './types'
 
 const UNITS = [
-  'cero', 'uno', 'dos', 'tres', 'cuatro', 'cinco', 'seis', 'siete', 'ocho', 'nueve', 'diez', 'once', 'doce', 'trece',
-  'catorce', 'quince', 'dieciséis', 'diecisiete', 'dieciocho', 'diecinueve', 'veinte', 'veintiuno', 'veintidós',
-  'veintitrés', 'veinticuatro', 'veinticinco', 'veintiséis', 'veintisiete', 'veintiocho', 'veintinueve',
-] // prettier-ignore
+  'cero',
+  'uno',
+  'dos',
+  'tres',
+  'cuatro',
+  'cinco',
+  'seis',
+  'siete',
+  'ocho',
+  'nueve',
+  'diez',
+  'once',
+  'doce',
+  'trece',
+  'catorce',
+  'quince',
+  'dieciséis',
+  'diecisiete',
+  'dieciocho',
+  'diecinueve',
+  'veinte',
+  'veintiuno',
+  'veintidós',
+  'veintitrés',
+  'veinticuatro',
+  'veinticinco',
+  'veintiséis',
+  'veintisiete',
+  'veintiocho',
+  'veintinueve',
+]
 const TENS = ['', '', '', 'treinta', 'cuarenta', 'cincuenta']
 
 function numberWord(n: number): string {
@@ -47,7 +74,9 @@ const DAY_PARTS: readonly DayPart[] = [
 ]
 
 function parse(said: string): ParsedTime | undefined {
-  const text = plain(said).replace(/^(?:son|es|a|al) /, '').replace(/^(?:el|la|las) /, '') // prettier-ignore
+  const text = plain(said)
+    .replace(/^(?:son|es|a|al) /, '')
+    .replace(/^(?:el|la|las) /, '')
   if (/^(?:(?:12|doce) (?:del )?)?mediodia$/.test(text)) return { minute: 720, kind: 'day' }
   if (/^(?:(?:12|doce) (?:de la )?)?medianoche$/.test(text)) return { minute: 0, kind: 'day' }
   return readWithDayPart(text, DAY_PARTS, parseDial)

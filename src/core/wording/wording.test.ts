@@ -39,19 +39,22 @@ describe('saying', () => {
 const FORMS = ['turns', 'minutes-past', 'digital', 'day-24'] as const
 
 describe('parsing', () => {
-  it.each(Object.values(languages))('reads back every minute of the day in every form: $name', ({ id, noon, midnight }) => {
-    for (const form of FORMS)
-      for (const minute of everyMinute) {
-        const said = say(minute, { language: id, form })
-        const parsed = parseTime(said, id, { figures: form === 'day-24' ? 'day' : 'dial' })
-        expect(parsed?.minute, said).toBe(form === 'day-24' ? minute : minute % 720)
-        if (form === 'day-24') continue
-        const dayed = say(minute, { language: id, form, options: { dayHalf: true } })
-        expect(parseTime(dayed, id), dayed).toEqual({ minute, kind: 'day' })
-      }
-    expect(parseTime(noon, id)).toEqual({ minute: 720, kind: 'day' })
-    expect(parseTime(midnight, id)).toEqual({ minute: 0, kind: 'day' })
-  }) // prettier-ignore
+  it.each(Object.values(languages))(
+    'reads back every minute of the day in every form: $name',
+    ({ id, noon, midnight }) => {
+      for (const form of FORMS)
+        for (const minute of everyMinute) {
+          const said = say(minute, { language: id, form })
+          const parsed = parseTime(said, id, { figures: form === 'day-24' ? 'day' : 'dial' })
+          expect(parsed?.minute, said).toBe(form === 'day-24' ? minute : minute % 720)
+          if (form === 'day-24') continue
+          const dayed = say(minute, { language: id, form, options: { dayHalf: true } })
+          expect(parseTime(dayed, id), dayed).toEqual({ minute, kind: 'day' })
+        }
+      expect(parseTime(noon, id)).toEqual({ minute: 720, kind: 'day' })
+      expect(parseTime(midnight, id)).toEqual({ minute: 0, kind: 'day' })
+    },
+  )
 
   it.each(Object.values(languages))('says different times differently: $name', ({ id }) => {
     for (const form of FORMS) {
@@ -81,10 +84,28 @@ describe('parsing', () => {
     expect(parseTime(text, 'en-GB')).toEqual({ minute, kind })
   })
 
-  it.each(['', '25:00', '9:5', '6:0', 'half past 13', '4:60', '24:30', '13pm', 'quarter', 'past four', 'half to four',
-    'four five', '4:3o', '٤:٣٠', '0 past 4', 'sixty past four', '4m', 'x'.repeat(10_000)])('refuses %j', (text) => {
+  it.each([
+    '',
+    '25:00',
+    '9:5',
+    '6:0',
+    'half past 13',
+    '4:60',
+    '24:30',
+    '13pm',
+    'quarter',
+    'past four',
+    'half to four',
+    'four five',
+    '4:3o',
+    '٤:٣٠',
+    '0 past 4',
+    'sixty past four',
+    '4m',
+    'x'.repeat(10_000),
+  ])('refuses %j', (text) => {
     expect(parseTime(text, 'en-GB')).toBeUndefined()
-  }) // prettier-ignore
+  })
 })
 
 describe('other languages', () => {
@@ -172,8 +193,13 @@ describe('a refusal', () => {
 
   it('keeps what a child wrote, and marks it', () => {
     expect(['9:5', '6:0', '6:60', '9:05', '4.5', 'soon'].map((text) => markWritten(text, 'en-GB'))).toEqual([
-      'bare-digit', 'bare-digit', 'sixty', undefined, 'bare-digit', 'no-time',
-    ]) // prettier-ignore
+      'bare-digit',
+      'bare-digit',
+      'sixty',
+      undefined,
+      'bare-digit',
+      'no-time',
+    ])
   })
 })
 
@@ -195,17 +221,46 @@ describe('what is asked and printed', () => {
     expect(phrases.startWhen('§', ['10 min', '20 min'])).toMatch(/§.*10 min.*20 min/)
     expect(phrases.roundTo(5)).toContain('5')
     expect(phrases.stillHour(10)).toContain('10')
-    const plain = [phrases.whatTime, phrases.howManyMinutes, phrases.whatHourHand, phrases.sayAloud, phrases.write, phrases.whichPart, phrases.drawHands, phrases.spotSame, phrases.howLongEach, phrases.iHave, phrases.name] // prettier-ignore
+    const plain = [
+      phrases.whatTime,
+      phrases.howManyMinutes,
+      phrases.whatHourHand,
+      phrases.sayAloud,
+      phrases.write,
+      phrases.whichPart,
+      phrases.drawHands,
+      phrases.spotSame,
+      phrases.howLongEach,
+      phrases.iHave,
+      phrases.name,
+    ]
     expect(plain.every((text) => text.trim().length > 1)).toBe(true)
     // What stands over a sheet says what to do: no two sheets the same.
-    const over = [phrases.joinPairs, phrases.orderMorning, phrases.rightOrWrong, phrases.ringRight, phrases.colourZone, phrases.drawClock, phrases.markLine, phrases.thenWhat, phrases.startAt, phrases.planClocks, phrases.planTimes, phrases.findNext, phrases.showKnow, phrases.drawHands, phrases.spotSame] // prettier-ignore
+    const over = [
+      phrases.joinPairs,
+      phrases.orderMorning,
+      phrases.rightOrWrong,
+      phrases.ringRight,
+      phrases.colourZone,
+      phrases.drawClock,
+      phrases.markLine,
+      phrases.thenWhat,
+      phrases.startAt,
+      phrases.planClocks,
+      phrases.planTimes,
+      phrases.findNext,
+      phrases.showKnow,
+      phrases.drawHands,
+      phrases.spotSame,
+    ]
     expect(new Set(over).size).toBe(over.length)
     for (const text of over) expect(text).toMatch(/[.?]$/)
     for (const text of [phrases.doneBy, phrases.start, phrases.bingo, phrases.noonOrNight])
       expect(text.trim().length).toBeGreaterThan(2)
     expect(phrases.laterBy('§')).not.toBe(phrases.soonerBy('§'))
     // Parts and doings are told apart by their names.
-    for (const names of [phrases.parts, phrases.doings, phrases.onDial]) expect(new Set(Object.values(names)).size).toBe(Object.keys(names).length) // prettier-ignore
+    for (const names of [phrases.parts, phrases.doings, phrases.onDial])
+      expect(new Set(Object.values(names)).size).toBe(Object.keys(names).length)
   })
 
   it('is in another language for each, and alike in the two Englishes and the two Germans', () => {

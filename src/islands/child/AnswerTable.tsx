@@ -29,7 +29,10 @@ export function AnswerTable({ data, changes }: { data: ChildData; changes: reado
   const [editing, setEditing] = useState<Answer>()
   const shown = [...answers]
     .reverse()
-    .filter((answer) => (which === 'all' || !answer.right) && (!rung || answer.item.rung === rung) && (!ask || answer.item.ask === ask))
+    .filter(
+      (answer) =>
+        (which === 'all' || !answer.right) && (!rung || answer.item.rung === rung) && (!ask || answer.item.ask === ask),
+    )
   const pages = Math.max(1, Math.ceil(shown.length / PAGE))
   const at = Math.min(page, pages)
   const met = [...new Set(answers.map((answer) => answer.item.rung))]
@@ -50,8 +53,22 @@ export function AnswerTable({ data, changes }: { data: ChildData; changes: reado
             { value: 'wrong', label: 'Wrong only' },
           ]}
         />
-        <Select aria-label="Rung" placeholder="Every rung" clearable value={rung} onChange={(value) => filtered(() => setRung(value))} data={met.map((id) => ({ value: id, label: rungOf(id).name }))} />
-        <Select aria-label="Way of asking" placeholder="Every way" clearable value={ask} onChange={(value) => filtered(() => setAsk(value))} data={ways.map((id: Ask) => ({ value: id, label: ASK_NAMES[id] }))} />
+        <Select
+          aria-label="Rung"
+          placeholder="Every rung"
+          clearable
+          value={rung}
+          onChange={(value) => filtered(() => setRung(value))}
+          data={met.map((id) => ({ value: id, label: rungOf(id).name }))}
+        />
+        <Select
+          aria-label="Way of asking"
+          placeholder="Every way"
+          clearable
+          value={ask}
+          onChange={(value) => filtered(() => setAsk(value))}
+          data={ways.map((id: Ask) => ({ value: id, label: ASK_NAMES[id] }))}
+        />
         <Text className="quiet">
           {shown.length} of {answers.length}
         </Text>
@@ -82,9 +99,18 @@ export function AnswerTable({ data, changes }: { data: ChildData; changes: reado
                   {answer.right ? 'right' : sayAnswer(answer.item, answer.given, wording)}
                   {answer.helped ? ' (helped)' : ''}
                 </Table.Td>
-                <Table.Td>{explain(answer.item, answer.given).map((id) => misreadingOf(id).does).join('; or ')}</Table.Td>
                 <Table.Td>
-                  <Button variant="subtle" size="compact-sm" onClick={() => setEditing(answer)} aria-label={`Change the answer of ${momentInWords(answer.at)}`}>
+                  {explain(answer.item, answer.given)
+                    .map((id) => misreadingOf(id).does)
+                    .join('; or ')}
+                </Table.Td>
+                <Table.Td>
+                  <Button
+                    variant="subtle"
+                    size="compact-sm"
+                    onClick={() => setEditing(answer)}
+                    aria-label={`Change the answer of ${momentInWords(answer.at)}`}
+                  >
                     Change
                   </Button>
                 </Table.Td>
@@ -94,12 +120,20 @@ export function AnswerTable({ data, changes }: { data: ChildData; changes: reado
         </Table>
       </Table.ScrollContainer>
       {shown.length === 0 && <Text>{answers.length === 0 ? 'No answers yet.' : 'None is like that.'}</Text>}
-      {pages > 1 && <Pagination mt="sm" total={pages} value={at} onChange={setPage} getControlProps={(control) => ({ 'aria-label': `${control} page` })} />}
+      {pages > 1 && (
+        <Pagination
+          mt="sm"
+          total={pages}
+          value={at}
+          onChange={setPage}
+          getControlProps={(control) => ({ 'aria-label': `${control} page` })}
+        />
+      )}
       {changes.length > 0 && <Trace data={data} changes={changes} />}
       {editing && <CorrectForm answer={editing} settings={settings} onClose={() => setEditing(undefined)} />}
     </section>
   )
-} // prettier-ignore
+}
 
 /** What was changed, when and why; each change can be taken back. */
 function Trace({ data, changes }: { data: ChildData; changes: readonly AnswerChange[] }) {
@@ -109,16 +143,31 @@ function Trace({ data, changes }: { data: ChildData; changes: readonly AnswerCha
     <section aria-label="Changes" style={{ marginTop: 16 }}>
       <Text fw={700}>Changed by you</Text>
       {changes.map(({ id, at, what, reason, before, after }) => (
-        <Group key={id} justify="space-between" wrap="nowrap" style={{ borderTop: '1px solid var(--line)', padding: '6px 0' }}>
+        <Group
+          key={id}
+          justify="space-between"
+          wrap="nowrap"
+          style={{ borderTop: '1px solid var(--line)', padding: '6px 0' }}
+        >
           <Text size="sm" className="anywhere">
-            {momentInWords(at)}: the answer “{sayAnswer(before.item, before.given, wording)}” of {momentInWords(before.at)} was{' '}
-            {what === 'removed' || !after ? 'taken out' : `corrected to “${sayAnswer(after.item, after.given, wording)}”`}: {reason}
+            {momentInWords(at)}: the answer “{sayAnswer(before.item, before.given, wording)}” of{' '}
+            {momentInWords(before.at)} was{' '}
+            {what === 'removed' || !after
+              ? 'taken out'
+              : `corrected to “${sayAnswer(after.item, after.given, wording)}”`}
+            : {reason}
           </Text>
-          <Button variant="default" size="compact-sm" style={{ flex: 'none' }} disabled={change.isPending} onClick={() => change.mutate(() => api.remove(`/api/changes/${id}`))}>
+          <Button
+            variant="default"
+            size="compact-sm"
+            style={{ flex: 'none' }}
+            disabled={change.isPending}
+            onClick={() => change.mutate(() => api.remove(`/api/changes/${id}`))}
+          >
             Put back
           </Button>
         </Group>
       ))}
     </section>
   )
-} // prettier-ignore
+}

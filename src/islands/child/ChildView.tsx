@@ -36,7 +36,11 @@ function ChildRecord({ data }: { data: ChildData }) {
           <Title order={1} size="h2">
             {report.child.name}
           </Title>
-          <Text className="quiet">{[report.child.age === null ? '' : `${report.child.age} years`, ...report.groups].filter(Boolean).join(' · ')}</Text>
+          <Text className="quiet">
+            {[report.child.age === null ? '' : `${report.child.age} years`, ...report.groups]
+              .filter(Boolean)
+              .join(' · ')}
+          </Text>
         </Group>
         <Text size="lg" fw={600} c="var(--moss)">
           {report.readiness}
@@ -53,8 +57,11 @@ function ChildRecord({ data }: { data: ChildData }) {
           <Stack>
             {answers.length === 0 && (
               <Text className="sheet">
-                No answers yet. They come from the quick check at the <Anchor href="/" underline="always">table</Anchor>; from four on, this page says
-                what the mistakes share.
+                No answers yet. They come from the quick check at the{' '}
+                <Anchor href="/" underline="always">
+                  table
+                </Anchor>
+                ; from four on, this page says what the mistakes share.
               </Text>
             )}
             <SimpleGrid cols={{ base: 1, md: 2 }}>
@@ -87,4 +94,4 @@ function ChildRecord({ data }: { data: ChildData }) {
       </Tabs>
     </Stack>
   )
-} // prettier-ignore
+}

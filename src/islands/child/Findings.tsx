@@ -25,7 +25,9 @@ export function Findings({ data }: { data: ChildData }) {
       <Title order={2} size="h4" mb={6}>
         What the mistakes share
       </Title>
-      {!enough && <Text>Not enough yet: {report.answers} unaided answers or fewer. A quick check of ten says more.</Text>}
+      {!enough && (
+        <Text>Not enough yet: {report.answers} unaided answers or fewer. A quick check of ten says more.</Text>
+      )}
       {enough && findings.length === 0 && <Text>Nothing in common so far: what was wrong looks like slips.</Text>}
       {findings.map((finding) => (
         <OneFinding key={finding.misreading} finding={finding} settings={settings} />
@@ -33,7 +35,7 @@ export function Findings({ data }: { data: ChildData }) {
       <WhyNot data={data} />
     </section>
   )
-} // prettier-ignore
+}
 
 function OneFinding({ finding, settings }: { finding: Finding; settings: Settings }) {
   const { does, repair } = misreadingOf(finding.misreading)
@@ -42,11 +44,16 @@ function OneFinding({ finding, settings }: { finding: Finding; settings: Setting
     <div style={{ borderTop: '1px solid var(--line)', padding: '8px 0' }}>
       <Text fw={700}>{does.charAt(0).toUpperCase() + does.slice(1)}</Text>
       <Text size="sm" className="quiet">
-        {oddsInWords(finding.odds)}: {finding.evidence.length} answers speak for it, {finding.against} could have shown it and did not.
+        {oddsInWords(finding.odds)}: {finding.evidence.length} answers speak for it, {finding.against} could have shown
+        it and did not.
       </Text>
       <Text mt={4}>Say: “{repair.say}”</Text>
       <Text size="sm">Mends it: {activityOf(repair.activity).name}</Text>
-      <Accordion variant="subtle" chevronPosition="left" styles={{ label: { padding: '6px 0' }, content: { padding: '0 0 6px' } }}>
+      <Accordion
+        variant="subtle"
+        chevronPosition="left"
+        styles={{ label: { padding: '6px 0' }, content: { padding: '0 0 6px' } }}
+      >
         <Accordion.Item value="evidence" style={{ border: 0 }}>
           <Accordion.Control>Show the answers</Accordion.Control>
           <Accordion.Panel>
@@ -67,7 +74,7 @@ function OneFinding({ finding, settings }: { finding: Finding; settings: Setting
       </Accordion>
     </div>
   )
-} // prettier-ignore
+}
 
 /** "Why not?" for any misreading: how the answers stand to it, with those for and against. */
 function WhyNot({ data }: { data: ChildData }) {
@@ -83,7 +90,9 @@ function WhyNot({ data }: { data: ChildData }) {
         clearable
         value={id}
         onChange={(value) => setId(value as MisreadingId | null)}
-        data={misreadings.filter((each) => !named.includes(each.id)).map((each) => ({ value: each.id, label: each.does }))}
+        data={misreadings
+          .filter((each) => !named.includes(each.id))
+          .map((each) => ({ value: each.id, label: each.does }))}
       />
       {point && (
         <Stack gap={6} mt={6} role="status">
@@ -95,13 +104,17 @@ function WhyNot({ data }: { data: ChildData }) {
       )}
     </div>
   )
-} // prettier-ignore
+}
 
 function standpointInWords({ odds, speakFor, speakAgainst, explainedBy, misreading }: Standpoint): string {
-  const first = explainedBy.length > 0 ? ` Other answers like it are explained first by: ${explainedBy.map((id) => misreadingOf(id).does).join('; ')}.` : '' // prettier-ignore
-  if (speakFor.length + speakAgainst.length === 0) return `No answer so far could have shown it: ${misreadingOf(misreading).does}.${first}` // prettier-ignore
+  const first =
+    explainedBy.length > 0
+      ? ` Other answers like it are explained first by: ${explainedBy.map((id) => misreadingOf(id).does).join('; ')}.`
+      : ''
+  if (speakFor.length + speakAgainst.length === 0)
+    return `No answer so far could have shown it: ${misreadingOf(misreading).does}.${first}`
   const chance = odds >= 1 ? oddsInWords(odds) : `About 1 to ${Math.min(1000, Math.round(1 / odds))}`
-  return `${chance}, where ${DIAGNOSIS.namedOdds} to 1 and ${DIAGNOSIS.leastEvidence} answers are needed: ${speakFor.length} speak for it, ${speakAgainst.length} could have shown it and did not.${first}` // prettier-ignore
+  return `${chance}, where ${DIAGNOSIS.namedOdds} to 1 and ${DIAGNOSIS.leastEvidence} answers are needed: ${speakFor.length} speak for it, ${speakAgainst.length} could have shown it and did not.${first}`
 }
 
 /** Odds as an adult would put them; beyond a thousand the figure says nothing more. */

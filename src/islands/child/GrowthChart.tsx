@@ -27,8 +27,12 @@ const LINES = [
 
 /** How sure each rung was at the end of each day, and since when it is firm. */
 export function GrowthChart({ answers }: { answers: readonly Answer[] }) {
-  const growth = growthOf(answers, rungs.map(({ id }) => id))
-  if (growth.length === 0) return <Text className="sheet">Nothing to draw yet: growth shows from the first day with answers on.</Text>
+  const growth = growthOf(
+    answers,
+    rungs.map(({ id }) => id),
+  )
+  if (growth.length === 0)
+    return <Text className="sheet">Nothing to draw yet: growth shows from the first day with answers on.</Text>
   return (
     <section className="sheet" aria-label="Growth">
       <Title order={2} size="h4" mb={6}>
@@ -38,12 +42,39 @@ export function GrowthChart({ answers }: { answers: readonly Answer[] }) {
         <ResponsiveContainer>
           <LineChart data={rowsOf(growth)} margin={{ top: 8, right: 16, bottom: 4, left: 0 }}>
             <CartesianGrid stroke="var(--line)" vertical={false} />
-            <XAxis dataKey="at" type="number" scale="time" domain={['dataMin', 'dataMax']} tickFormatter={(at: number) => dayOf(at)} stroke="var(--quiet)" tick={{ fill: 'var(--quiet)' }} />
+            <XAxis
+              dataKey="at"
+              type="number"
+              scale="time"
+              domain={['dataMin', 'dataMax']}
+              tickFormatter={(at: number) => dayOf(at)}
+              stroke="var(--quiet)"
+              tick={{ fill: 'var(--quiet)' }}
+            />
             <YAxis domain={[0, 100]} unit=" %" width={56} stroke="var(--quiet)" tick={{ fill: 'var(--quiet)' }} />
-            <Tooltip labelFormatter={(at) => dayOf(Number(at))} formatter={(value) => `${String(value)} %`} contentStyle={{ background: 'var(--card)', borderColor: 'var(--line)', color: 'var(--ink)' }} />
-            <ReferenceLine y={FIRM.probability * 100} stroke="var(--moss)" strokeDasharray="4 4" label={{ value: 'firm', position: 'insideBottomLeft', fill: 'var(--moss)' }} />
+            <Tooltip
+              labelFormatter={(at) => dayOf(Number(at))}
+              formatter={(value) => `${String(value)} %`}
+              contentStyle={{ background: 'var(--card)', borderColor: 'var(--line)', color: 'var(--ink)' }}
+            />
+            <ReferenceLine
+              y={FIRM.probability * 100}
+              stroke="var(--moss)"
+              strokeDasharray="4 4"
+              label={{ value: 'firm', position: 'insideBottomLeft', fill: 'var(--moss)' }}
+            />
             {growth.map(({ rung }, i) => (
-              <Line key={rung} dataKey={rung} name={rungOf(rung).name} stroke={LINES[i % LINES.length]?.[0]} strokeDasharray={LINES[i % LINES.length]?.[1]} strokeWidth={2.5} dot={{ r: 3 }} isAnimationActive={false} connectNulls />
+              <Line
+                key={rung}
+                dataKey={rung}
+                name={rungOf(rung).name}
+                stroke={LINES[i % LINES.length]?.[0]}
+                strokeDasharray={LINES[i % LINES.length]?.[1]}
+                strokeWidth={2.5}
+                dot={{ r: 3 }}
+                isAnimationActive={false}
+                connectNulls
+              />
             ))}
             <Legend />
           </LineChart>
@@ -56,13 +87,13 @@ export function GrowthChart({ answers }: { answers: readonly Answer[] }) {
       </ul>
     </section>
   )
-} // prettier-ignore
+}
 
 function inWords({ rung, points, firmSince }: Growth): string {
   const last = points[points.length - 1]
   const now = `${Math.floor((last?.probability ?? 0) * 100)} % sure`
   return `${rungOf(rung).name}: ${firmSince === undefined ? `not firm yet, ${now}` : `firm first on ${dayOf(firmSince)}, ${now} on the last day`}`
-} // prettier-ignore
+}
 
 /** One row a day, one column a rung, as the chart wants them. */
 function rowsOf(growth: readonly Growth[]): Record<string, number>[] {
@@ -70,7 +101,9 @@ function rowsOf(growth: readonly Growth[]): Record<string, number>[] {
   return days.map((at) => ({
     at,
     ...Object.fromEntries(
-      growth.flatMap(({ rung, points }) => points.filter((point) => point.at === at).map(({ probability }) => [rung, Math.round(probability * 100)])),
+      growth.flatMap(({ rung, points }) =>
+        points.filter((point) => point.at === at).map(({ probability }) => [rung, Math.round(probability * 100)]),
+      ),
     ),
   }))
-} // prettier-ignore
+}

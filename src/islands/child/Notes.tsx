@@ -21,7 +21,16 @@ export function Notes({ childId, notes }: { childId: string; notes: readonly Not
         }}
       >
         <Group align="end" wrap="nowrap">
-          <Textarea label="A new note" description="What you saw; no full names, no health data" value={text} maxLength={2000} autosize minRows={2} style={{ flex: 1 }} onChange={(event) => setText(event.currentTarget.value)} />
+          <Textarea
+            label="A new note"
+            description="What you saw; no full names, no health data"
+            value={text}
+            maxLength={2000}
+            autosize
+            minRows={2}
+            style={{ flex: 1 }}
+            onChange={(event) => setText(event.currentTarget.value)}
+          />
           <Button type="submit" loading={add.isPending} disabled={text.trim() === ''}>
             Keep it
           </Button>
@@ -30,24 +39,43 @@ export function Notes({ childId, notes }: { childId: string; notes: readonly Not
       <Stack gap={0} mt="md">
         {notes.length === 0 && <Text className="quiet">No notes yet.</Text>}
         {notes.map((note) => (
-          <Group key={note.id} justify="space-between" wrap="nowrap" align="start" style={{ borderTop: '1px solid var(--line)', padding: '8px 0' }}>
+          <Group
+            key={note.id}
+            justify="space-between"
+            wrap="nowrap"
+            align="start"
+            style={{ borderTop: '1px solid var(--line)', padding: '8px 0' }}
+          >
             <div className="anywhere">
               <Text style={{ whiteSpace: 'pre-wrap' }}>{note.text}</Text>
               <Text size="sm" className="quiet">
                 {momentInWords(note.at)}
               </Text>
             </div>
-            <Button variant="subtle" size="sm" style={{ flex: 'none' }} onClick={() => setRemoving(note)} aria-label={`Remove the note of ${momentInWords(note.at)}`}>
+            <Button
+              variant="subtle"
+              size="sm"
+              style={{ flex: 'none' }}
+              onClick={() => setRemoving(note)}
+              aria-label={`Remove the note of ${momentInWords(note.at)}`}
+            >
               Remove
             </Button>
           </Group>
         ))}
       </Stack>
       {removing && (
-        <Confirm opened title="Remove this note?" action="Remove it" busy={remove.isPending} onConfirm={() => remove.mutate(() => api.remove(`/api/notes/${removing.id}`))} onClose={() => setRemoving(undefined)}>
+        <Confirm
+          opened
+          title="Remove this note?"
+          action="Remove it"
+          busy={remove.isPending}
+          onConfirm={() => remove.mutate(() => api.remove(`/api/notes/${removing.id}`))}
+          onClose={() => setRemoving(undefined)}
+        >
           <Text>“{removing.text.slice(0, 200)}” goes for good.</Text>
         </Confirm>
       )}
     </section>
   )
-} // prettier-ignore
+}

@@ -15,10 +15,23 @@ export function OverruleForm({ rung, verdict, busy, onSay, onClose }: OverruleFo
   const [note, setNote] = useState('')
   const { name } = rungOf(rung)
   return (
-    <Modal opened onClose={onClose} title={verdict === 'firm' ? `${name} is firm?` : `${name} is not firm yet?`} closeButtonProps={{ 'aria-label': 'Close' }}>
+    <Modal
+      opened
+      onClose={onClose}
+      title={verdict === 'firm' ? `${name} is firm?` : `${name} is not firm yet?`}
+      closeButtonProps={{ 'aria-label': 'Close' }}
+    >
       <Stack>
-        <Text>It is kept as your judgement with today’s date, stands over what the answers say, and can be taken back.</Text>
-        <TextInput label="Why (if you like)" value={note} maxLength={500} onChange={(event) => setNote(event.currentTarget.value)} data-autofocus />
+        <Text>
+          It is kept as your judgement with today’s date, stands over what the answers say, and can be taken back.
+        </Text>
+        <TextInput
+          label="Why (if you like)"
+          value={note}
+          maxLength={500}
+          onChange={(event) => setNote(event.currentTarget.value)}
+          data-autofocus
+        />
         <Group justify="flex-end">
           <Button variant="default" onClick={onClose}>
             Leave it
@@ -30,4 +43,4 @@ export function OverruleForm({ rung, verdict, busy, onSay, onClose }: OverruleFo
       </Stack>
     </Modal>
   )
-} // prettier-ignore
+}

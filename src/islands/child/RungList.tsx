@@ -60,7 +60,12 @@ function RungRow({ data, estimate, isWorking, isDue }: RungRowProps) {
           <Text span fw={isWorking ? 700 : 500} style={{ flex: '0 0 185px' }}>
             {rungOf(rung).name}
           </Text>
-          <Progress value={answers === 0 ? 0 : percent} color="moss" style={{ flex: 1 }} aria-label={`${rungOf(rung).name}: ${state}`} />
+          <Progress
+            value={answers === 0 ? 0 : percent}
+            color="moss"
+            style={{ flex: 1 }}
+            aria-label={`${rungOf(rung).name}: ${state}`}
+          />
           <Text span size="sm" style={{ flex: '0 0 180px', textAlign: 'right' }}>
             {firm && <IconCheck size={15} color="var(--moss)" aria-hidden style={{ verticalAlign: -2 }} />} {state}
           </Text>
@@ -69,7 +74,7 @@ function RungRow({ data, estimate, isWorking, isDue }: RungRowProps) {
       </details>
     </li>
   )
-} // prettier-ignore
+}
 
 const tallies = (list: readonly Tally[], name: (at: number) => string) =>
   list
@@ -81,14 +86,20 @@ function Details({ data, estimate }: { data: ChildData; estimate: Estimate }) {
   const { child, diagnosis } = data.report
   const [asking, setAsking] = useState<'firm' | 'not-firm'>()
   const change = useChildChange(child.id, () => setAsking(undefined))
-  const say = (verdict: 'firm' | 'not-firm' | null, note = '') => change.mutate(() => api.put(`/api/children/${child.id}/overrule`, { rung, verdict, note }))
-  const { inUse, advice } = scaffoldsInUse(data.answers, rung, diagnosis.findings.map(({ misreading }) => misreading))
+  const say = (verdict: 'firm' | 'not-firm' | null, note = '') =>
+    change.mutate(() => api.put(`/api/children/${child.id}/overrule`, { rung, verdict, note }))
+  const { inUse, advice } = scaffoldsInUse(
+    data.answers,
+    rung,
+    diagnosis.findings.map(({ misreading }) => misreading),
+  )
   return (
     <div style={{ padding: '0 0 10px' }}>
       <Text size="sm">Can: {rungOf(rung).can}.</Text>
       {answers > 0 && (
         <Text size="sm" className="quiet">
-          Right: {tallies(byKind, (at) => KIND_NAMES[byKind[at]?.stage ?? 'concrete'])}; {tallies(byAsk, (at) => ASK_NAMES[byAsk[at]?.ask ?? 'read'])}.
+          Right: {tallies(byKind, (at) => KIND_NAMES[byKind[at]?.stage ?? 'concrete'])};{' '}
+          {tallies(byAsk, (at) => ASK_NAMES[byAsk[at]?.ask ?? 'read'])}.
         </Text>
       )}
       {unmet.length > 0 && (
@@ -104,7 +115,10 @@ function Details({ data, estimate }: { data: ChildData; estimate: Estimate }) {
       {answers > 0 && (
         <Text size="sm" className="quiet">
           Helps on the dial: {inUse.length === 0 ? 'none' : inUse.map((id) => SCAFFOLD_NAMES[id]).join(', ')}
-          {advice.does === 'keep' ? '' : `; ${advice.does === 'fade' ? 'fade' : 'bring back'} ${SCAFFOLD_NAMES[advice.scaffold]}: ${advice.why}`}.
+          {advice.does === 'keep'
+            ? ''
+            : `; ${advice.does === 'fade' ? 'fade' : 'bring back'} ${SCAFFOLD_NAMES[advice.scaffold]}: ${advice.why}`}
+          .
         </Text>
       )}
       {overrule ? (
@@ -122,7 +136,15 @@ function Details({ data, estimate }: { data: ChildData; estimate: Estimate }) {
           {firm ? 'I judge: not firm yet' : 'I judge: it is firm'}
         </Button>
       )}
-      {asking && <OverruleForm rung={rung} verdict={asking} busy={change.isPending} onSay={(note) => say(asking, note)} onClose={() => setAsking(undefined)} />}
+      {asking && (
+        <OverruleForm
+          rung={rung}
+          verdict={asking}
+          busy={change.isPending}
+          onSay={(note) => say(asking, note)}
+          onClose={() => setAsking(undefined)}
+        />
+      )}
     </div>
   )
-} // prettier-ignore
+}

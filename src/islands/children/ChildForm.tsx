@@ -21,8 +21,23 @@ export function ChildForm({ child, onClose }: { child: Child; onClose: () => voi
         }}
       >
         <Stack>
-          <TextInput label="Name" description="A nickname will do" required maxLength={60} value={name} onChange={(event) => setName(event.currentTarget.value)} data-autofocus />
-          <NumberInput label="Age" description="Left empty when not told" value={age} onChange={setAge} clampBehavior="none" allowDecimal={false} />
+          <TextInput
+            label="Name"
+            description="A nickname will do"
+            required
+            maxLength={60}
+            value={name}
+            onChange={(event) => setName(event.currentTarget.value)}
+            data-autofocus
+          />
+          <NumberInput
+            label="Age"
+            description="Left empty when not told"
+            value={age}
+            onChange={setAge}
+            clampBehavior="none"
+            allowDecimal={false}
+          />
           {save.isError && (
             <Text c="var(--attention)" size="sm" role="alert">
               {save.error.message}
@@ -40,4 +55,4 @@ export function ChildForm({ child, onClose }: { child: Child; onClose: () => voi
       </form>
     </Modal>
   )
-} // prettier-ignore
+}

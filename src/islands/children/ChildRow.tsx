@@ -3,7 +3,15 @@ import { IconPencil, IconTrash } from '@tabler/icons-react'
 import { type ChildReport, misreadingOf } from '../../core'
 
 /** A child in one line: readiness, and what the mistakes share. */
-export function ChildRow({ report, onEdit, onRemove }: { report: ChildReport; onEdit: () => void; onRemove: () => void }) {
+export function ChildRow({
+  report,
+  onEdit,
+  onRemove,
+}: {
+  report: ChildReport
+  onEdit: () => void
+  onRemove: () => void
+}) {
   const { child, readiness, diagnosis } = report
   const finding = diagnosis.findings[0]
   return (
@@ -36,4 +44,4 @@ export function ChildRow({ report, onEdit, onRemove }: { report: ChildReport; on
       </Group>
     </li>
   )
-} // prettier-ignore
+}

@@ -70,7 +70,9 @@ function People() {
                       </Button>
                     </Group>
                   </Group>
-                  {members.length === 0 && <Text className="quiet">Nobody is in this group yet: edit it to add children.</Text>}
+                  {members.length === 0 && (
+                    <Text className="quiet">Nobody is in this group yet: edit it to add children.</Text>
+                  )}
                   <Rows reports={members} onOpen={setOpen} />
                 </section>
               )
@@ -93,7 +95,7 @@ function People() {
       }}
     </Loaded>
   )
-} // prettier-ignore
+}
 
 function Rows({ reports, onOpen }: { reports: readonly ChildReport[]; onOpen: (open: Open) => void }) {
   return (

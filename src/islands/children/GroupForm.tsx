@@ -23,7 +23,12 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
     return api.post('/api/groups', { id: newId(), name, childIds, newChildren })
   }, onClose)
   return (
-    <Modal opened onClose={onClose} title={group ? 'Edit the group' : 'Add a group'} closeButtonProps={{ 'aria-label': 'Close' }}>
+    <Modal
+      opened
+      onClose={onClose}
+      title={group ? 'Edit the group' : 'Add a group'}
+      closeButtonProps={{ 'aria-label': 'Close' }}
+    >
       <form
         onSubmit={(event) => {
           event.preventDefault()
@@ -31,7 +36,14 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
         }}
       >
         <Stack>
-          <TextInput label="Group" required maxLength={60} value={name} onChange={(event) => setName(event.currentTarget.value)} data-autofocus />
+          <TextInput
+            label="Group"
+            required
+            maxLength={60}
+            value={name}
+            onChange={(event) => setName(event.currentTarget.value)}
+            data-autofocus
+          />
           {children.length > 0 && (
             <MultiSelect
               label="Children who are here already"
@@ -42,7 +54,14 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
               hidePickedOptions
             />
           )}
-          <Textarea label="New children" description="One a line, or with commas. An age may follow: Tavi 6" autosize minRows={2} value={names} onChange={(event) => setNames(event.currentTarget.value)} />
+          <Textarea
+            label="New children"
+            description="One a line, or with commas. An age may follow: Tavi 6"
+            autosize
+            minRows={2}
+            value={names}
+            onChange={(event) => setNames(event.currentTarget.value)}
+          />
           {save.isError && (
             <Text c="var(--attention)" size="sm" role="alert">
               {save.error.message}
@@ -60,4 +79,4 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
       </form>
     </Modal>
   )
-} // prettier-ignore
+}

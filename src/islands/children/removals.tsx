@@ -21,12 +21,13 @@ export function RemoveChild({ report, onClose }: { report: ChildReport; onClose:
       onClose={onClose}
     >
       <Text>
-        {child.name} goes for good{answers > 0 ? `, with ${counted(answers, 'answer')} and all that follows from them` : ''}
+        {child.name} goes for good
+        {answers > 0 ? `, with ${counted(answers, 'answer')} and all that follows from them` : ''}
         {groups.length > 0 ? `, and leaves ${namesInWords(groups)}` : ''}.
       </Text>
     </Confirm>
   )
-} // prettier-ignore
+}
 
 /** Removing a group takes its sessions along; its children and their answers stay. */
 export function RemoveGroup({ group, onClose }: { group: Group; onClose: () => void }) {
@@ -46,9 +47,13 @@ export function RemoveGroup({ group, onClose }: { group: Group; onClose: () => v
       onClose={onClose}
     >
       <Text>
-        {count === undefined ? 'Its sessions go' : count === 0 ? 'It has no sessions' : `Its ${counted(count, 'session')} go`} with it. The
-        children and their answers stay.
+        {count === undefined
+          ? 'Its sessions go'
+          : count === 0
+            ? 'It has no sessions'
+            : `Its ${counted(count, 'session')} go`}{' '}
+        with it. The children and their answers stay.
       </Text>
     </Confirm>
   )
-} // prettier-ignore
+}

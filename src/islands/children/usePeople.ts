@@ -8,11 +8,14 @@ export function usePeople() {
   return useQuery({
     queryKey: PEOPLE,
     queryFn: async () => {
-      const [groups, reports] = await Promise.all([api.get<Group[]>('/api/groups'), api.get<ChildReport[]>('/api/children')])
+      const [groups, reports] = await Promise.all([
+        api.get<Group[]>('/api/groups'),
+        api.get<ChildReport[]>('/api/children'),
+      ])
       return { groups, reports }
     },
   })
-} // prettier-ignore
+}
 
 /** A change of children or groups; the list is read afresh after it, and after someone else's. */
 export function useChange<T>(change: (input: T) => Promise<unknown>, onDone: () => void) {

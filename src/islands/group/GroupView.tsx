@@ -51,8 +51,11 @@ function GroupPage({ id }: { id: string }) {
           </Group>
           {members.length === 0 ? (
             <Text className="sheet">
-              Nobody is in this group yet. Add children under <Anchor href="/children" underline="always">Children</Anchor>, and this page shows where they
-              stand side by side.
+              Nobody is in this group yet. Add children under{' '}
+              <Anchor href="/children" underline="always">
+                Children
+              </Anchor>
+              , and this page shows where they stand side by side.
             </Text>
           ) : (
             <>
@@ -73,4 +76,4 @@ function GroupPage({ id }: { id: string }) {
       )}
     </Loaded>
   )
-} // prettier-ignore
+}

@@ -5,7 +5,8 @@ import './group.css'
 /** Children down, rungs across: firm, working, due, with how sure; those beside the order where anyone met them. */
 export function RungGrid({ members, order }: { members: readonly ChildReport[]; order: readonly RungId[] }) {
   const estimatesOf = ({ standing }: ChildReport) => [...standing.estimates, ...standing.beside]
-  const met = (rung: RungId) => members.some((member) => estimatesOf(member).some((each) => each.rung === rung && each.answers > 0)) // prettier-ignore
+  const met = (rung: RungId) =>
+    members.some((member) => estimatesOf(member).some((each) => each.rung === rung && each.answers > 0))
   const rungs = [...order, ...BESIDE_THE_ORDER.filter(met)]
   return (
     <section className="sheet" aria-label="Where everyone stands">

@@ -5,7 +5,15 @@ import { AnswerLine } from '../../ui/AnswerLine'
 const MOST_SHOWN = 4
 
 /** One child in one session: how many were right, the wrong ones, what they share by now, what comes next. */
-export function ChildRecord({ report, answers, settings }: { report: ChildReport; answers: readonly Answer[]; settings: Settings }) {
+export function ChildRecord({
+  report,
+  answers,
+  settings,
+}: {
+  report: ChildReport
+  answers: readonly Answer[]
+  settings: Settings
+}) {
   const { child, readiness, diagnosis } = report
   const wrong = answers.filter((answer) => !answer.right)
   const finding = diagnosis.findings[0]
@@ -19,7 +27,8 @@ export function ChildRecord({ report, answers, settings }: { report: ChildReport
       </Text>
       {finding && (
         <Text size="sm" c="var(--attention)">
-          Mistakes share: {misreadingOf(finding.misreading).does}. Next time: {activityOf(misreadingOf(finding.misreading).repair.activity).name}.
+          Mistakes share: {misreadingOf(finding.misreading).does}. Next time:{' '}
+          {activityOf(misreadingOf(finding.misreading).repair.activity).name}.
         </Text>
       )}
       {wrong.length > 0 && (
@@ -36,4 +45,4 @@ export function ChildRecord({ report, answers, settings }: { report: ChildReport
       )}
     </div>
   )
-} // prettier-ignore
+}

@@ -22,7 +22,10 @@ function Log() {
   const query = useQuery({
     queryKey: ['log'],
     queryFn: async () => {
-      const [sessions, groups] = await Promise.all([api.get<Session[]>('/api/sessions'), api.get<Group[]>('/api/groups')])
+      const [sessions, groups] = await Promise.all([
+        api.get<Session[]>('/api/sessions'),
+        api.get<Group[]>('/api/groups'),
+      ])
       return { sessions, groups }
     },
   })
@@ -33,14 +36,17 @@ function Log() {
   return (
     <Loaded query={query}>
       {({ sessions, groups }) => {
-        const session = sessions.find((each) => each.id === picked) ?? sessions.find((each) => each.doneAt !== null) ?? sessions[0]
+        const session =
+          sessions.find((each) => each.id === picked) ?? sessions.find((each) => each.doneAt !== null) ?? sessions[0]
         return (
           <Stack>
             <Title order={1} size="h2">
               Log
             </Title>
             {session === undefined ? (
-              <Text className="sheet">No sessions yet. Build one on Today; once it is held, it is here with its answers.</Text>
+              <Text className="sheet">
+                No sessions yet. Build one on Today; once it is held, it is here with its answers.
+              </Text>
             ) : (
               <Grid gap="md">
                 <Grid.Col span={{ base: 12, md: 4 }}>
@@ -58,4 +64,4 @@ function Log() {
       }}
     </Loaded>
   )
-} // prettier-ignore
+}

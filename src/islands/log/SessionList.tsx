@@ -36,7 +36,11 @@ export function SessionList({ sessions, groups, picked, onPick }: Props) {
             onClick={() => onPick(session.id)}
             label={`${name(session.groupId)}, ${dayInWords(session.date)}`}
             description={`${rungOf(session.plan.rung).name} · ${session.doneAt === null ? 'to come' : `${session.minutes} min`}`}
-            styles={{ description: { color: 'inherit', opacity: 1 }, label: { overflowWrap: 'anywhere' }, root: { borderRadius: 8, minHeight: 44 } }}
+            styles={{
+              description: { color: 'inherit', opacity: 1 },
+              label: { overflowWrap: 'anywhere' },
+              root: { borderRadius: 8, minHeight: 44 },
+            }}
           />
         ))}
       </nav>
@@ -47,4 +51,4 @@ export function SessionList({ sessions, groups, picked, onPick }: Props) {
       )}
     </Stack>
   )
-} // prettier-ignore
+}

@@ -48,7 +48,8 @@ export function SessionRecord({ session, group }: { session: Session; group?: Gr
         </Group>
         <Strip plan={session.plan} height={34} />
         <Text size="sm" className="quiet">
-          {rungOf(session.plan.rung).name}: {session.plan.steps.map((step) => activityOf(step.activityId).name).join(', ')}
+          {rungOf(session.plan.rung).name}:{' '}
+          {session.plan.steps.map((step) => activityOf(step.activityId).name).join(', ')}
         </Text>
         {session.note !== '' && (
           <Text className="anywhere" style={{ whiteSpace: 'pre-wrap' }}>
@@ -63,7 +64,12 @@ export function SessionRecord({ session, group }: { session: Session; group?: Gr
             ) : (
               <Stack gap="xs">
                 {answered.map((report) => (
-                  <ChildRecord key={report.child.id} report={report} answers={answers.filter((answer) => answer.childId === report.child.id)} settings={settings} />
+                  <ChildRecord
+                    key={report.child.id}
+                    report={report}
+                    answers={answers.filter((answer) => answer.childId === report.child.id)}
+                    settings={settings}
+                  />
                 ))}
               </Stack>
             )
@@ -71,13 +77,17 @@ export function SessionRecord({ session, group }: { session: Session; group?: Gr
         </Loaded>
         {session.doneAt !== null && (
           <Text>
-            The next session starts from here: <Anchor href="/" underline="always">build it on Today</Anchor>.
+            The next session starts from here:{' '}
+            <Anchor href="/" underline="always">
+              build it on Today
+            </Anchor>
+            .
           </Text>
         )}
       </Stack>
     </section>
   )
-} // prettier-ignore
+}
 
 function RemoveSession({ session }: { session: Session }) {
   const client = useQueryClient()
@@ -94,9 +104,16 @@ function RemoveSession({ session }: { session: Session }) {
       <Button variant="subtle" size="sm" onClick={() => setAsking(true)}>
         Remove
       </Button>
-      <Confirm opened={asking} title="Remove this session?" action="Remove it" busy={remove.isPending} onConfirm={() => remove.mutate()} onClose={() => setAsking(false)}>
+      <Confirm
+        opened={asking}
+        title="Remove this session?"
+        action="Remove it"
+        busy={remove.isPending}
+        onConfirm={() => remove.mutate()}
+        onClose={() => setAsking(false)}
+      >
         <Text>Its plan and its note go for good. The answers given in it stay with the children.</Text>
       </Confirm>
     </>
   )
-} // prettier-ignore
+}

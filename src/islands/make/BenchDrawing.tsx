@@ -30,10 +30,19 @@ export function BenchDrawing({ solved }: { solved: Solved }) {
           ]}
         />
         <Text size="sm" className="quiet">
-          {shown === 'clock' ? (isApart ? 'The layers, from the table up' : 'To scale; turn the hands') : 'Red is cut, blue folded, grey a guide'}
+          {shown === 'clock'
+            ? isApart
+              ? 'The layers, from the table up'
+              : 'To scale; turn the hands'
+            : 'Red is cut, blue folded, grey a guide'}
         </Text>
         {shown === 'clock' && (
-          <Button size="compact-sm" variant={isApart ? 'light' : 'default'} aria-pressed={isApart} onClick={() => setApart(!isApart)}>
+          <Button
+            size="compact-sm"
+            variant={isApart ? 'light' : 'default'}
+            aria-pressed={isApart}
+            onClick={() => setApart(!isApart)}
+          >
             {isApart ? 'Put together' : 'Pull apart'}
           </Button>
         )}
@@ -54,7 +63,11 @@ export function BenchDrawing({ solved }: { solved: Solved }) {
           />
         </div>
       ) : (
-        <SimpleGrid cols={pages.length === 1 ? 1 : 2} spacing="xs" style={{ maxWidth: pages.length === 1 ? 400 : undefined, margin: '0 auto' }}>
+        <SimpleGrid
+          cols={pages.length === 1 ? 1 : 2}
+          spacing="xs"
+          style={{ maxWidth: pages.length === 1 ? 400 : undefined, margin: '0 auto' }}
+        >
           {pages.map((page, i) => (
             <div key={i} className="drawing-layers" style={{ border: '1px solid var(--line)', background: '#fff' }}>
               <DrawingView drawing={page} label={`Page ${i + 1}: ${page.title}`} />
@@ -64,4 +77,4 @@ export function BenchDrawing({ solved }: { solved: Solved }) {
       )}
     </section>
   )
-} // prettier-ignore
+}

@@ -14,7 +14,12 @@ const FLAGS = [
 ] as const
 type Flag = (typeof FLAGS)[number]['id']
 
-const HANDS = { both: 'Both hands', hour: 'Hour hand only', minute: 'Minute hand only', pair: 'A pair, one hand each' } as const // prettier-ignore
+const HANDS = {
+  both: 'Both hands',
+  hour: 'Hour hand only',
+  minute: 'Minute hand only',
+  pair: 'A pair, one hand each',
+} as const
 const FACES = { full: 'All numerals', quarters: '12, 3, 6, 9', blank: 'Blank, to write on' } as const
 const GUIDES = { all: 'All guides', quarters: 'Quarters only', centre: 'Centre only', none: 'Nothing' } as const
 
@@ -30,13 +35,39 @@ export function LookFields({ bench }: { bench: Bench }) {
   return (
     <Stack gap={8} className="sheet" component="section" aria-label="Face and hands">
       <SimpleGrid cols={2} spacing={8}>
-        <Select label="Hands" value={recipe.hands} onChange={(hands) => hands && bench.change({ hands: hands as Recipe['hands'] })} allowDeselect={false} data={options(HANDS)} />
+        <Select
+          label="Hands"
+          value={recipe.hands}
+          onChange={(hands) => hands && bench.change({ hands: hands as Recipe['hands'] })}
+          allowDeselect={false}
+          data={options(HANDS)}
+        />
         {isDrawn ? (
-          <Select label="Guides" value={recipe.guides} onChange={(guides) => guides && bench.change({ guides: guides as Recipe['guides'] })} allowDeselect={false} data={options(GUIDES)} />
+          <Select
+            label="Guides"
+            value={recipe.guides}
+            onChange={(guides) => guides && bench.change({ guides: guides as Recipe['guides'] })}
+            allowDeselect={false}
+            data={options(GUIDES)}
+          />
         ) : (
-          <Select label="Face" value={recipe.face} onChange={(face) => face && bench.change({ face: face as Recipe['face'] })} allowDeselect={false} data={options(FACES)} />
+          <Select
+            label="Face"
+            value={recipe.face}
+            onChange={(face) => face && bench.change({ face: face as Recipe['face'] })}
+            allowDeselect={false}
+            data={options(FACES)}
+          />
         )}
-        {isDrawn && <Select label="On a page" value={String(recipe.perPage)} onChange={(n) => bench.change({ perPage: n === '4' ? 4 : 1 })} allowDeselect={false} data={['1', '4']} />}
+        {isDrawn && (
+          <Select
+            label="On a page"
+            value={String(recipe.perPage)}
+            onChange={(n) => bench.change({ perPage: n === '4' ? 4 : 1 })}
+            allowDeselect={false}
+            data={['1', '4']}
+          />
+        )}
       </SimpleGrid>
       <Chip.Group multiple value={flags.filter(({ id }) => recipe[id]).map(({ id }) => id)} onChange={set}>
         <Group gap={6}>
@@ -49,4 +80,4 @@ export function LookFields({ bench }: { bench: Bench }) {
       </Chip.Group>
     </Stack>
   )
-} // prettier-ignore
+}

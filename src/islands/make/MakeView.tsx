@@ -22,7 +22,11 @@ export default function MakeView() {
 
 function Workbench() {
   const bench = useRecipe()
-  const [unit, setUnit] = useLocalStorage<LengthUnit>({ key: 'make-unit', defaultValue: 'mm', getInitialValueInEffect: false }) // prettier-ignore
+  const [unit, setUnit] = useLocalStorage<LengthUnit>({
+    key: 'make-unit',
+    defaultValue: 'mm',
+    getInitialValueInEffect: false,
+  })
   const { recipe, solved } = bench
   const broken = checkRecipe(solved.recipe, solved.measures).filter((check) => !check.ok).length
   return (
@@ -38,9 +42,17 @@ function Workbench() {
             onChange={(kind) => kind && bench.set(recipeAs(kind as RecipeKind, recipe))}
             allowDeselect={false}
             w={280}
-            data={(Object.keys(RECIPE_KINDS) as RecipeKind[]).map((kind) => ({ value: kind, label: `${RECIPE_KINDS[kind].name}` }))}
+            data={(Object.keys(RECIPE_KINDS) as RecipeKind[]).map((kind) => ({
+              value: kind,
+              label: `${RECIPE_KINDS[kind].name}`,
+            }))}
           />
-          <SegmentedControl aria-label="Unit" value={unit} onChange={(value) => setUnit(value as LengthUnit)} data={['mm', 'cm', 'in']} />
+          <SegmentedControl
+            aria-label="Unit"
+            value={unit}
+            onChange={(value) => setUnit(value as LengthUnit)}
+            data={['mm', 'cm', 'in']}
+          />
         </Group>
       </Group>
       {bench.problem && (
@@ -87,4 +99,4 @@ function Workbench() {
       </Grid>
     </Stack>
   )
-} // prettier-ignore
+}

@@ -1,6 +1,22 @@
 import { ActionIcon, Group, NumberInput, Select, SimpleGrid, Stack, Text } from '@mantine/core'
 import { IconPin, IconPinnedOff } from '@tabler/icons-react'
-import { BACKINGS, type BackingId, type CardGsm, type FastenerId, type LengthUnit, MEASURE_LIMITS, type MeasureId, PLATES_MM, type PaperId, type Recipe, backings, fasteners, formatLength, hasPaperHands, papers } from '../../core' // prettier-ignore
+import {
+  BACKINGS,
+  type BackingId,
+  type CardGsm,
+  type FastenerId,
+  type LengthUnit,
+  MEASURE_LIMITS,
+  type MeasureId,
+  PLATES_MM,
+  type PaperId,
+  type Recipe,
+  backings,
+  fasteners,
+  formatLength,
+  hasPaperHands,
+  papers,
+} from '../../core'
 import { LengthField } from '../../ui/LengthField'
 import type { Bench } from './useRecipe'
 
@@ -44,7 +60,12 @@ export function MeasureFields({ bench, unit }: { bench: Bench; unit: LengthUnit 
               onChange={(mm) => bench.fix(id, mm)}
               rightSection={
                 isFixed ? (
-                  <ActionIcon variant="subtle" size="sm" aria-label={`Work out the ${MEASURE_LIMITS[id].name} again`} onClick={() => bench.free(id)}>
+                  <ActionIcon
+                    variant="subtle"
+                    size="sm"
+                    aria-label={`Work out the ${MEASURE_LIMITS[id].name} again`}
+                    onClick={() => bench.free(id)}
+                  >
                     <IconPinnedOff size={15} />
                   </ActionIcon>
                 ) : (
@@ -58,20 +79,53 @@ export function MeasureFields({ bench, unit }: { bench: Bench; unit: LengthUnit 
       {recipe.backing === 'plate' && (
         <Group gap={4} role="group" aria-label="Plates">
           {PLATES_MM.map((mm) => (
-            <button key={mm} type="button" className="chip" aria-pressed={solved.measures.plateMm === mm} onClick={() => bench.fix('plateMm', mm)}>
+            <button
+              key={mm}
+              type="button"
+              className="chip"
+              aria-pressed={solved.measures.plateMm === mm}
+              onClick={() => bench.fix('plateMm', mm)}
+            >
               {formatLength(mm, unit)}
             </button>
           ))}
         </Group>
       )}
       <Text size="xs" className="quiet" aria-live="polite" mih={16}>
-        {said.length > 0 && `Worked out again: ${said.map(({ id, from, to }) => `${MEASURE_LIMITS[id].name} ${formatLength(from, unit)} → ${formatLength(to, unit)}`).join('; ')}`}
+        {said.length > 0 &&
+          `Worked out again: ${said.map(({ id, from, to }) => `${MEASURE_LIMITS[id].name} ${formatLength(from, unit)} → ${formatLength(to, unit)}`).join('; ')}`}
       </Text>
       <SimpleGrid cols={2} spacing={8} verticalSpacing={6}>
-        <Select label="Paper" value={recipe.paper} onChange={(paper) => paper && bench.change({ paper: paper as PaperId })} allowDeselect={false} data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: papers[id].name }))} />
-        <Select label="Printed on" value={String(recipe.gsm)} onChange={(gsm) => gsm && bench.change({ gsm: Number(gsm) as CardGsm })} allowDeselect={false} data={[80, 160, 300].map((gsm) => ({ value: String(gsm), label: `${gsm} g/m²` }))} />
-        <Select label="Backing" value={recipe.backing} onChange={(backing) => backing && bench.change({ backing: backing as BackingId })} allowDeselect={false} data={BACKINGS.map((id) => ({ value: id, label: capital(backings[id].name) }))} />
-        <Select label="Held by" value={recipe.fastener} onChange={(fastener) => fastener && bench.change({ fastener: fastener as FastenerId, fixed: { ...recipe.fixed, legMm: undefined } })} allowDeselect={false} data={(Object.keys(fasteners) as FastenerId[]).map((id) => ({ value: id, label: fasteners[id].name }))} />
+        <Select
+          label="Paper"
+          value={recipe.paper}
+          onChange={(paper) => paper && bench.change({ paper: paper as PaperId })}
+          allowDeselect={false}
+          data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: papers[id].name }))}
+        />
+        <Select
+          label="Printed on"
+          value={String(recipe.gsm)}
+          onChange={(gsm) => gsm && bench.change({ gsm: Number(gsm) as CardGsm })}
+          allowDeselect={false}
+          data={[80, 160, 300].map((gsm) => ({ value: String(gsm), label: `${gsm} g/m²` }))}
+        />
+        <Select
+          label="Backing"
+          value={recipe.backing}
+          onChange={(backing) => backing && bench.change({ backing: backing as BackingId })}
+          allowDeselect={false}
+          data={BACKINGS.map((id) => ({ value: id, label: capital(backings[id].name) }))}
+        />
+        <Select
+          label="Held by"
+          value={recipe.fastener}
+          onChange={(fastener) =>
+            fastener && bench.change({ fastener: fastener as FastenerId, fixed: { ...recipe.fixed, legMm: undefined } })
+          }
+          allowDeselect={false}
+          data={(Object.keys(fasteners) as FastenerId[]).map((id) => ({ value: id, label: fasteners[id].name }))}
+        />
       </SimpleGrid>
       <SimpleGrid cols={3} spacing={8}>
         <CountField label="Children" value={recipe.children} onChange={(children) => bench.change({ children })} />
@@ -80,7 +134,7 @@ export function MeasureFields({ bench, unit }: { bench: Bench; unit: LengthUnit 
       </SimpleGrid>
     </Stack>
   )
-} // prettier-ignore
+}
 
 /** A count as it is typed: what cannot be is kept and told above the drawing. */
 function CountField({ label, value, onChange }: { label: string; value: number; onChange: (value: number) => void }) {

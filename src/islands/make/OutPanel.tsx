@@ -24,7 +24,9 @@ export function OutPanel({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
   const scale = typeof bar === 'number' && bar >= 50 && bar <= 200 ? printerScale(bar) : undefined
   const query = `recipe=${encodeURIComponent(JSON.stringify(recipe))}`
   const saveSvgs = () =>
-    recipePages(recipe).forEach((page, i) => saveFile(`${recipe.kind}-clock-${i + 1}.svg`, 'image/svg+xml', toLayeredSvg(page)))
+    recipePages(recipe).forEach((page, i) =>
+      saveFile(`${recipe.kind}-clock-${i + 1}.svg`, 'image/svg+xml', toLayeredSvg(page)),
+    )
   return (
     <Stack gap="sm">
       <Button component="a" href={`/api/make.pdf?${query}`} target="_blank" leftSection={<IconPrinter size={18} />}>
@@ -51,7 +53,14 @@ export function OutPanel({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
           </Text>
         )}
         {scale !== undefined && scale !== 1 && (
-          <Button component="a" mt={6} size="sm" variant="light" href={`/api/make.pdf?${query}&bar=${bar}`} target="_blank">
+          <Button
+            component="a"
+            mt={6}
+            size="sm"
+            variant="light"
+            href={`/api/make.pdf?${query}&bar=${bar}`}
+            target="_blank"
+          >
             Print made good for it
           </Button>
         )}
@@ -59,7 +68,7 @@ export function OutPanel({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
       <SavedRecipes bench={bench} />
     </Stack>
   )
-} // prettier-ignore
+}
 
 function SavedRecipes({ bench }: { bench: Bench }) {
   const kept = useKept<Recipe>('recipes')

@@ -11,11 +11,24 @@ export function SuitsPanel({ bench }: { bench: Bench }) {
   const [rung, setRung] = useState<RungId>('oclock')
   const [materials, setMaterials] = useState<string[]>([...ALL])
   const { age, children } = bench.solved.recipe
-  const ranked = rankRecipes({ youngest: age, children, rung, minutes: typeof minutes === 'number' && minutes > 0 ? minutes : 20, materials: materials as MakingMaterial[] }) // prettier-ignore
+  const ranked = rankRecipes({
+    youngest: age,
+    children,
+    rung,
+    minutes: typeof minutes === 'number' && minutes > 0 ? minutes : 20,
+    materials: materials as MakingMaterial[],
+  })
   return (
     <Stack gap="sm">
       <SimpleGrid cols={2} spacing={8}>
-        <NumberInput label="Minutes there are" value={minutes} onChange={setMinutes} min={1} max={120} allowDecimal={false} />
+        <NumberInput
+          label="Minutes there are"
+          value={minutes}
+          onChange={setMinutes}
+          min={1}
+          max={120}
+          allowDecimal={false}
+        />
         <Select
           label="Rung"
           value={rung}
@@ -38,7 +51,12 @@ export function SuitsPanel({ bench }: { bench: Bench }) {
               <Text span fw={i === 0 ? 700 : 500}>
                 {name}
               </Text>
-              <Button size="compact-sm" variant={i === 0 ? 'light' : 'default'} aria-label={`Take ${name}`} onClick={() => bench.set(recipeAs(kind, bench.solved.recipe))}>
+              <Button
+                size="compact-sm"
+                variant={i === 0 ? 'light' : 'default'}
+                aria-label={`Take ${name}`}
+                onClick={() => bench.set(recipeAs(kind, bench.solved.recipe))}
+              >
                 Take it
               </Button>
             </Group>
@@ -50,4 +68,4 @@ export function SuitsPanel({ bench }: { bench: Bench }) {
       </ol>
     </Stack>
   )
-} // prettier-ignore
+}

@@ -1,6 +1,14 @@
 import { useLocalStorage } from '@mantine/hooks'
 import { useRef, useState } from 'react'
-import { type MeasureChange, type MeasureId, type Measures, type Recipe, measureChanges, solveRecipe, usualRecipe } from '../../core' // prettier-ignore
+import {
+  type MeasureChange,
+  type MeasureId,
+  type Measures,
+  type Recipe,
+  measureChanges,
+  solveRecipe,
+  usualRecipe,
+} from '../../core'
 
 export interface Solved {
   readonly recipe: Recipe
@@ -19,7 +27,11 @@ const USUAL = usualRecipe('card')
 
 /** The recipe on the bench: what was asked for last, the last one that could be made, and what a change did. */
 export function useRecipe() {
-  const [stored, setWanted] = useLocalStorage<Recipe>({ key: 'make-recipe', defaultValue: USUAL, getInitialValueInEffect: false })
+  const [stored, setWanted] = useLocalStorage<Recipe>({
+    key: 'make-recipe',
+    defaultValue: USUAL,
+    getInitialValueInEffect: false,
+  })
   // One that was left there by an older Ripe Acorn may lack a field.
   const wanted: Recipe = { ...USUAL, ...stored }
   const [changes, setChanges] = useState<readonly MeasureChange[]>([])
@@ -53,6 +65,6 @@ export function useRecipe() {
     fix: (id: MeasureId, mm: number) => set({ ...wanted, fixed: { ...wanted.fixed, [id]: mm } }, id),
     free: (id: MeasureId) => set({ ...wanted, fixed: { ...wanted.fixed, [id]: undefined } }),
   }
-} // prettier-ignore
+}
 
 export type Bench = ReturnType<typeof useRecipe>

@@ -12,7 +12,15 @@ import {
 import { CheckLine } from '../../ui/CheckLine'
 
 /** What holds and what does not, who takes which form, and what to mind. */
-export function ChecksPanel({ checks, context, plan }: { checks: readonly PlanCheck[]; context: SessionContext; plan: SessionPlan }) {
+export function ChecksPanel({
+  checks,
+  context,
+  plan,
+}: {
+  checks: readonly PlanCheck[]
+  context: SessionContext
+  plan: SessionPlan
+}) {
   const forms = childForms(requestOf(context), plan.rung).filter((each) => each.form !== 'as it is')
   const cautions = planCautions(plan)
   return (
@@ -26,7 +34,9 @@ export function ChecksPanel({ checks, context, plan }: { checks: readonly PlanCh
       </ul>
       {forms.length > 0 && (
         <Text size="sm" className="anywhere">
-          {forms.map(({ child, rung, form }) => `${child.name} takes the ${form} form (on ${rungOf(rung).name}).`).join(' ')}
+          {forms
+            .map(({ child, rung, form }) => `${child.name} takes the ${form} form (on ${rungOf(rung).name}).`)
+            .join(' ')}
         </Text>
       )}
       {cautions.length > 0 && (
@@ -46,6 +56,6 @@ export function ChecksPanel({ checks, context, plan }: { checks: readonly PlanCh
       )}
     </Stack>
   )
-} // prettier-ignore
+}
 
 const list = { listStyle: 'none', margin: 0, padding: 0 } as const

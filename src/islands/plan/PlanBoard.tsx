@@ -43,16 +43,31 @@ export function PlanBoard({ context }: { context: SessionContext }) {
           </Text>
         </div>
         <Group gap="xs">
-          <Button variant="default" onClick={state.undo} disabled={!state.canUndo} leftSection={<IconArrowBackUp size={18} />}>
+          <Button
+            variant="default"
+            onClick={state.undo}
+            disabled={!state.canUndo}
+            leftSection={<IconArrowBackUp size={18} />}
+          >
             Undo
           </Button>
           <Button variant="default" onClick={state.rebuild} leftSection={<IconRefresh size={18} />}>
             Build again
           </Button>
-          <Button component="a" href={`/api/sessions/${session.id}/print.pdf`} target="_blank" leftSection={<IconPrinter size={18} />}>
+          <Button
+            component="a"
+            href={`/api/sessions/${session.id}/print.pdf`}
+            target="_blank"
+            leftSection={<IconPrinter size={18} />}
+          >
             Print the session
           </Button>
-          <Button component="a" variant="light" href={`/table/${session.id}`} leftSection={<IconPlayerPlay size={18} />}>
+          <Button
+            component="a"
+            variant="light"
+            href={`/table/${session.id}`}
+            leftSection={<IconPlayerPlay size={18} />}
+          >
             To the table
           </Button>
         </Group>
@@ -98,4 +113,4 @@ export function PlanBoard({ context }: { context: SessionContext }) {
       </Grid>
     </Stack>
   )
-} // prettier-ignore
+}

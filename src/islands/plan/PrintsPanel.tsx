@@ -14,7 +14,15 @@ export function PrintsPanel({ state, context }: { state: PlanState; context: Ses
   const { session, request } = state
   const { paper, lowInk } = settings
   const prints = useMemo(
-    () => (request.children.length === 0 ? undefined : sessionPrints(session.plan, request, { paper, lowInk, wording: wordingOf(settings), recipe: recipe?.body, kept }, session.seed)),
+    () =>
+      request.children.length === 0
+        ? undefined
+        : sessionPrints(
+            session.plan,
+            request,
+            { paper, lowInk, wording: wordingOf(settings), recipe: recipe?.body, kept },
+            session.seed,
+          ),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the request follows from the session
     [session, settings, recipe, kept],
   )
@@ -34,14 +42,22 @@ export function PrintsPanel({ state, context }: { state: PlanState; context: Ses
             Clocks by {recipe.name} <TakeOut sessionId={session.id} what={recipe.name} things={{ recipeId: null }} />
           </li>
         )}
-        {prints.contents.filter(({ title }) => !kept.some(({ name }) => name === title)).map(({ title, pages: count }) => (
-          <li key={title}>
-            {title}: {count} {count === 1 ? 'page' : 'pages'}
-          </li>
-        ))}
+        {prints.contents
+          .filter(({ title }) => !kept.some(({ name }) => name === title))
+          .map(({ title, pages: count }) => (
+            <li key={title}>
+              {title}: {count} {count === 1 ? 'page' : 'pages'}
+            </li>
+          ))}
         {kept.map(({ id, name }) => (
           <li key={id}>
-            {name}, from the Print room <TakeOut sessionId={session.id} what={name} path={`/api/prints/${id}/session`} things={{ sessionId: null }} />
+            {name}, from the Print room{' '}
+            <TakeOut
+              sessionId={session.id}
+              what={name}
+              path={`/api/prints/${id}/session`}
+              things={{ sessionId: null }}
+            />
           </li>
         ))}
         {prints.keys.length > 0 && <li>Keys, at the end: {prints.keys.length}</li>}
@@ -60,18 +76,34 @@ export function PrintsPanel({ state, context }: { state: PlanState; context: Ses
       )}
     </Stack>
   )
-} // prettier-ignore
+}
 
 /** Takes what was put into the session out again; it stays saved. */
-function TakeOut({ sessionId, what, things, path = `/api/sessions/${sessionId}/attach` }: { sessionId: string; what: string; things: object; path?: string }) {
+function TakeOut({
+  sessionId,
+  what,
+  things,
+  path = `/api/sessions/${sessionId}/attach`,
+}: {
+  sessionId: string
+  what: string
+  things: object
+  path?: string
+}) {
   const client = useQueryClient()
   const out = useMutation({
     mutationFn: () => api.put(path, things),
     onSuccess: () => client.invalidateQueries({ queryKey: ['session', sessionId] }),
   })
   return (
-    <Button size="compact-xs" variant="subtle" loading={out.isPending} onClick={() => out.mutate()} aria-label={`Take ${what} out of the session`}>
+    <Button
+      size="compact-xs"
+      variant="subtle"
+      loading={out.isPending}
+      onClick={() => out.mutate()}
+      aria-label={`Take ${what} out of the session`}
+    >
       Take out
     </Button>
   )
-} // prettier-ignore
+}

@@ -11,7 +11,13 @@ export function SessionFieldsRow({ state }: { state: PlanState }) {
   const planned = plannedMinutes(session.plan)
   return (
     <Group gap="sm" align="end">
-      <TextInput type="date" label="Date" value={session.date} onChange={(event) => event.currentTarget.value && setFields({ date: event.currentTarget.value })} w={150} />
+      <TextInput
+        type="date"
+        label="Date"
+        value={session.date}
+        onChange={(event) => event.currentTarget.value && setFields({ date: event.currentTarget.value })}
+        w={150}
+      />
       <TextInput
         type="time"
         label="Starts"
@@ -22,14 +28,33 @@ export function SessionFieldsRow({ state }: { state: PlanState }) {
         }}
         w={120}
       />
-      <MinutesField label="Minutes there are" value={session.minutes} least={SHORTEST_SESSION} most={LONGEST_SESSION} onChange={(minutes) => setFields({ minutes })} width={140} />
-      <Select label="Place" data={PLACES} value={session.place} onChange={(place) => place && setFields({ place })} allowDeselect={false} w={150} />
-      <Text size="sm" pb={8} c={planned === session.minutes ? undefined : 'var(--attention)'} className={planned === session.minutes ? 'quiet' : undefined}>
+      <MinutesField
+        label="Minutes there are"
+        value={session.minutes}
+        least={SHORTEST_SESSION}
+        most={LONGEST_SESSION}
+        onChange={(minutes) => setFields({ minutes })}
+        width={140}
+      />
+      <Select
+        label="Place"
+        data={PLACES}
+        value={session.place}
+        onChange={(place) => place && setFields({ place })}
+        allowDeselect={false}
+        w={150}
+      />
+      <Text
+        size="sm"
+        pb={8}
+        c={planned === session.minutes ? undefined : 'var(--attention)'}
+        className={planned === session.minutes ? 'quiet' : undefined}
+      >
         {planned} of {session.minutes} minutes planned
       </Text>
     </Group>
   )
-} // prettier-ignore
+}
 
 interface MinutesFieldProps {
   readonly label: string

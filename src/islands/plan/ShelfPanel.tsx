@@ -10,7 +10,15 @@ export function ShelfPanel({ state }: { state: PlanState }) {
   const entries = shelf(session.plan, request)
   if (entries.length === 0) return <Text size="sm">Every activity for this rung is in the plan.</Text>
   return (
-    <Stack gap={6} component="ul" p={0} m={0} style={{ listStyle: 'none', maxHeight: 420, overflowY: 'auto' }} tabIndex={0} aria-label="Shelf">
+    <Stack
+      gap={6}
+      component="ul"
+      p={0}
+      m={0}
+      style={{ listStyle: 'none', maxHeight: 420, overflowY: 'auto' }}
+      tabIndex={0}
+      aria-label="Shelf"
+    >
       {entries.map(({ activity, usualMinutes, but }) => (
         <Group key={activity.id} component="li" wrap="nowrap" gap="xs" justify="space-between">
           <div style={{ minWidth: 0 }}>
@@ -25,11 +33,17 @@ export function ShelfPanel({ state }: { state: PlanState }) {
               {but.length > 0 && ` · ${but.join(', ')}`}
             </Text>
           </div>
-          <Button size="compact-md" variant={but.length === 0 ? 'light' : 'default'} leftSection={<IconPlus size={15} />} aria-label={`Add ${activity.name}`} onClick={() => state.setPlan(planAfterAdd(session.plan, activity.id, request))}>
+          <Button
+            size="compact-md"
+            variant={but.length === 0 ? 'light' : 'default'}
+            leftSection={<IconPlus size={15} />}
+            aria-label={`Add ${activity.name}`}
+            onClick={() => state.setPlan(planAfterAdd(session.plan, activity.id, request))}
+          >
             Add
           </Button>
         </Group>
       ))}
     </Stack>
   )
-} // prettier-ignore
+}

@@ -57,7 +57,12 @@ export function StepList({ state, settings, picked, onPick }: StepListProps) {
   if (plan.steps.length === 0)
     return <Text className="sheet">Nothing is planned yet. Add activities from the shelf.</Text>
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop} accessibility={{ announcements: announcementsFor(state) }}>
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={drop}
+      accessibility={{ announcements: announcementsFor(state) }}
+    >
       <SortableContext items={plan.steps.map((step) => step.id)} strategy={verticalListSortingStrategy}>
         <Stack gap={6} component="ol" p={0} m={0} style={{ listStyle: 'none' }} aria-label="Steps">
           {timeline(plan, start).map((timed) => (
@@ -74,7 +79,7 @@ export function StepList({ state, settings, picked, onPick }: StepListProps) {
       </SortableContext>
     </DndContext>
   )
-} // prettier-ignore
+}
 
 /** What a screen reader says while a step is moved by key: names and places, not ids. */
 function announcementsFor(state: PlanState) {
@@ -105,7 +110,9 @@ interface StepRowProps {
 function StepRow({ timed: { step }, at, state, open, onPick }: StepRowProps) {
   const { plan } = state.session
   const activity = activityOf(step.activityId)
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: step.id }) // prettier-ignore
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
+    id: step.id,
+  })
   const style = {
     transform: CSS.Transform.toString(transform),
     transition,
@@ -118,7 +125,16 @@ function StepRow({ timed: { step }, at, state, open, onPick }: StepRowProps) {
   return (
     <li ref={setNodeRef} style={style} className={`sheet stage-${activity.stage}`}>
       <Group wrap="nowrap" gap={6}>
-        <ActionIcon ref={setActivatorNodeRef} {...attributes} {...listeners} variant="subtle" color="gray" size="lg" aria-label={`Move ${activity.name}`} style={{ cursor: 'grab', touchAction: 'none' }}>
+        <ActionIcon
+          ref={setActivatorNodeRef}
+          {...attributes}
+          {...listeners}
+          variant="subtle"
+          color="gray"
+          size="lg"
+          aria-label={`Move ${activity.name}`}
+          style={{ cursor: 'grab', touchAction: 'none' }}
+        >
           <IconGripVertical size={20} color="var(--quiet)" />
         </ActionIcon>
         <UnstyledButton onClick={onPick} aria-expanded={open} style={{ flex: 1, minWidth: 0, minHeight: 44 }}>
@@ -132,9 +148,23 @@ function StepRow({ timed: { step }, at, state, open, onPick }: StepRowProps) {
             <StageTag stage={activity.stage} />
           </Group>
         </UnstyledButton>
-        <MinutesField label={`Minutes of ${activity.name}`} hidden value={step.minutes} least={1} most={LONGEST_SESSION} width={74} onChange={(minutes) => state.setPlan(planAfterMinutes(plan, step.id, minutes))} />
+        <MinutesField
+          label={`Minutes of ${activity.name}`}
+          hidden
+          value={step.minutes}
+          least={1}
+          most={LONGEST_SESSION}
+          width={74}
+          onChange={(minutes) => state.setPlan(planAfterMinutes(plan, step.id, minutes))}
+        />
         <SwapMenu stepId={step.id} name={activity.name} state={state} />
-        <ActionIcon variant="subtle" color="gray" size="lg" aria-label={`Take out ${activity.name}`} onClick={() => state.setPlan(planAfterRemove(plan, step.id))}>
+        <ActionIcon
+          variant="subtle"
+          color="gray"
+          size="lg"
+          aria-label={`Take out ${activity.name}`}
+          onClick={() => state.setPlan(planAfterRemove(plan, step.id))}
+        >
           <IconTrash size={18} color="var(--quiet)" />
         </ActionIcon>
       </Group>
@@ -153,7 +183,7 @@ function StepRow({ timed: { step }, at, state, open, onPick }: StepRowProps) {
       )}
     </li>
   )
-} // prettier-ignore
+}
 
 /** What could stand in a step's place: activities of the same stage first. */
 function SwapMenu({ stepId, name, state }: { stepId: string; name: string; state: PlanState }) {
@@ -173,11 +203,15 @@ function SwapMenu({ stepId, name, state }: { stepId: string; name: string; state
       <Menu.Dropdown>
         {entries.length === 0 && <Menu.Item disabled>Nothing else on the shelf fits</Menu.Item>}
         {entries.map(({ activity, usualMinutes }) => (
-          <Menu.Item key={activity.id} rightSection={<StageTag stage={activity.stage} />} onClick={() => state.setPlan(planAfterSwap(session.plan, stepId, activity.id, request))}>
+          <Menu.Item
+            key={activity.id}
+            rightSection={<StageTag stage={activity.stage} />}
+            onClick={() => state.setPlan(planAfterSwap(session.plan, stepId, activity.id, request))}
+          >
             {activity.name}, {usualMinutes} min
           </Menu.Item>
         ))}
       </Menu.Dropdown>
     </Menu>
   )
-} // prettier-ignore
+}

@@ -24,14 +24,15 @@ export function usePlan(context: SessionContext) {
   const save = useMutation({
     // One after the other: each send carries the version that the one before it made.
     scope: { id: `session-${session.id}` },
-    mutationFn: (edit: SessionEdit) => api.put<Session>(`/api/sessions/${session.id}`, { ...edit, version: version.current }),
+    mutationFn: (edit: SessionEdit) =>
+      api.put<Session>(`/api/sessions/${session.id}`, { ...edit, version: version.current }),
     onSuccess: (saved) => {
       version.current = saved.version
     },
     onError: (error) => {
       if (error instanceof Refusal && error.status === 409) void reload()
     },
-  }) // prettier-ignore
+  })
 
   /** Someone else saved in between: theirs is shown, ours is not written over it. */
   async function reload() {

@@ -28,7 +28,10 @@ export function FindPanel({ state }: { state: PrintState }) {
   const { options, all } = state
   const { paper, wording } = options
   const { language, form } = wording
-  const lengths = useMemo(() => new Map(all.map((each) => [each.id, lengthOf(each, rung, { paper, wording: { language, form } })])), [all, rung, paper, language, form])
+  const lengths = useMemo(
+    () => new Map(all.map((each) => [each.id, lengthOf(each, rung, { paper, wording: { language, form } })])),
+    [all, rung, paper, language, form],
+  )
   const isWanted = (each: Printable) =>
     (rung === '' || each.suits(rung)) &&
     (kind === '' || each.kind === kind) &&
@@ -39,17 +42,52 @@ export function FindPanel({ state }: { state: PrintState }) {
   return (
     <section className="sheet print-find" aria-label="What can be printed">
       <Stack gap={6}>
-        <NativeSelect aria-label="For which rung" value={rung} onChange={(event) => setRung(event.currentTarget.value as RungId | '')} data={[{ value: '', label: 'For any rung' }, ...rungs.map(({ id, name }) => ({ value: id, label: name }))]} />
+        <NativeSelect
+          aria-label="For which rung"
+          value={rung}
+          onChange={(event) => setRung(event.currentTarget.value as RungId | '')}
+          data={[{ value: '', label: 'For any rung' }, ...rungs.map(({ id, name }) => ({ value: id, label: name }))]}
+        />
         <Group grow gap={6} wrap="nowrap">
-          <NativeSelect aria-label="Which kind" {...NARROW} value={kind} onChange={(event) => setKind(event.currentTarget.value)} data={[{ value: '', label: 'All kinds' }, ...Object.entries(KINDS).map(([value, label]) => ({ value, label }))]} />
-          <NativeSelect aria-label="Which stage" {...NARROW} value={stage} onChange={(event) => setStage(event.currentTarget.value)} data={[{ value: '', label: 'Any stage' }, ...STAGES]} />
+          <NativeSelect
+            aria-label="Which kind"
+            {...NARROW}
+            value={kind}
+            onChange={(event) => setKind(event.currentTarget.value)}
+            data={[
+              { value: '', label: 'All kinds' },
+              ...Object.entries(KINDS).map(([value, label]) => ({ value, label })),
+            ]}
+          />
+          <NativeSelect
+            aria-label="Which stage"
+            {...NARROW}
+            value={stage}
+            onChange={(event) => setStage(event.currentTarget.value)}
+            data={[{ value: '', label: 'Any stage' }, ...STAGES]}
+          />
         </Group>
-        <NumberInput aria-label="Done within so many minutes" placeholder="Done within … minutes" value={minutes} min={1} max={120} allowDecimal={false} onChange={(value) => setMinutes(typeof value === 'number' ? value : '')} />
+        <NumberInput
+          aria-label="Done within so many minutes"
+          placeholder="Done within … minutes"
+          value={minutes}
+          min={1}
+          max={120}
+          allowDecimal={false}
+          onChange={(value) => setMinutes(typeof value === 'number' ? value : '')}
+        />
         <details>
           <summary>Without …{missing.length > 0 ? ` (${missing.length})` : ''}</summary>
           <Stack gap={4} mt={6}>
             {(Object.keys(NEEDS) as NeedId[]).map((need) => (
-              <Checkbox key={need} label={NEEDS[need].name} checked={missing.includes(need)} onChange={(event) => setMissing(event.currentTarget.checked ? [...missing, need] : missing.filter((each) => each !== need))} />
+              <Checkbox
+                key={need}
+                label={NEEDS[need].name}
+                checked={missing.includes(need)}
+                onChange={(event) =>
+                  setMissing(event.currentTarget.checked ? [...missing, need] : missing.filter((each) => each !== need))
+                }
+              />
             ))}
           </Stack>
         </details>
@@ -65,7 +103,9 @@ export function FindPanel({ state }: { state: PrintState }) {
                 {own.map((each) => (
                   <UnstyledButton
                     key={each.id}
-                    className={each.id === state.printable.id ? 'print-thing sheet sheet-attention' : 'print-thing sheet'}
+                    className={
+                      each.id === state.printable.id ? 'print-thing sheet sheet-attention' : 'print-thing sheet'
+                    }
                     aria-pressed={each.id === state.printable.id}
                     onClick={() => state.set({ id: each.id, ...(rung ? { rung } : {}) })}
                   >
@@ -87,7 +127,7 @@ export function FindPanel({ state }: { state: PrintState }) {
       </Stack>
     </section>
   )
-} // prettier-ignore
+}
 
 /** About how long it takes as it usually is: games with three children of six years. */
 function lengthOf(

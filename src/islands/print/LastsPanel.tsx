@@ -23,55 +23,119 @@ export function LastsPanel({ state }: { state: PrintState }) {
   const [seconds, setSeconds] = useState(secondsATurnAt(6))
   const [rules, setRules] = useState<GameRules>(USUAL_RULES)
   const onMat = printable.fill !== undefined
-  const exact = useMemo(() => (isExact(printable, rules) ? gameTurns(printable, options, players, rules) : undefined), [printable, options, players, rules])
+  const exact = useMemo(
+    () => (isExact(printable, rules) ? gameTurns(printable, options, players, rules) : undefined),
+    [printable, options, players, rules],
+  )
   const simulated = useSimulated(exact ? undefined : { id: printable.id, options, players, rules })
   const turns = exact ?? simulated
   return (
     <section className="sheet" aria-label="How long it lasts">
       <Stack gap="xs">
         <Text fw={700}>How long will it last?</Text>
-        {turns ? <Lasts turns={turns} seconds={seconds} error={exact ? undefined : simulated?.error} /> : <Text role="status">Playing {SIMULATED_GAMES.toLocaleString('en')} games to see …</Text>}
+        {turns ? (
+          <Lasts turns={turns} seconds={seconds} error={exact ? undefined : simulated?.error} />
+        ) : (
+          <Text role="status">Playing {SIMULATED_GAMES.toLocaleString('en')} games to see …</Text>
+        )}
         {turns && onMat && <Text size="sm">{wasted(state, turns, rules)}</Text>}
         <Group grow>
-          <WholeField label="Players" description="all together" value={players} least={1} most={30} onChange={setPlayers} />
-          <WholeField label="Seconds a turn" description={`${secondsATurnAt(5)} at age 5, ${secondsATurnAt(8)} at 8`} value={seconds} least={1} most={600} onChange={setSeconds} />
+          <WholeField
+            label="Players"
+            description="all together"
+            value={players}
+            least={1}
+            most={30}
+            onChange={setPlayers}
+          />
+          <WholeField
+            label="Seconds a turn"
+            description={`${secondsATurnAt(5)} at age 5, ${secondsATurnAt(8)} at 8`}
+            value={seconds}
+            least={1}
+            most={600}
+            onChange={setSeconds}
+          />
         </Group>
         {onMat && (
           <>
-            <NativeSelect label="Mats" value={rules.mats} onChange={(event) => setRules({ ...rules, mats: event.currentTarget.value as Mats })} data={Object.entries(MATS).map(([value, label]) => ({ value, label }))} />
-            <NativeSelect label="When a mat is full" value={rules.refills} onChange={(event) => setRules({ ...rules, refills: Number(event.currentTarget.value) })} data={[{ value: '0', label: 'it is over' }, { value: '1', label: 'clear it and fill it once more' }, { value: '2', label: 'clear it and fill it twice more' }]} />
-            <Switch label="Squash: a full time takes a piece away" checked={rules.squash} onChange={(event) => setRules({ ...rules, squash: event.currentTarget.checked })} />
+            <NativeSelect
+              label="Mats"
+              value={rules.mats}
+              onChange={(event) => setRules({ ...rules, mats: event.currentTarget.value as Mats })}
+              data={Object.entries(MATS).map(([value, label]) => ({ value, label }))}
+            />
+            <NativeSelect
+              label="When a mat is full"
+              value={rules.refills}
+              onChange={(event) => setRules({ ...rules, refills: Number(event.currentTarget.value) })}
+              data={[
+                { value: '0', label: 'it is over' },
+                { value: '1', label: 'clear it and fill it once more' },
+                { value: '2', label: 'clear it and fill it twice more' },
+              ]}
+            />
+            <Switch
+              label="Squash: a full time takes a piece away"
+              checked={rules.squash}
+              onChange={(event) => setRules({ ...rules, squash: event.currentTarget.checked })}
+            />
             <Fitting state={state} players={players} seconds={seconds} rules={rules} onRules={setRules} />
           </>
         )}
       </Stack>
     </section>
   )
-} // prettier-ignore
+}
 
 function Lasts({ turns, seconds, error }: { turns: TurnDistribution; seconds: number; error?: number }) {
   const time = playTime(turns, seconds)
   const mean = Math.round(turns.mean * 10) / 10
   const isSure = time.least === time.most
-  const off = error === undefined ? '' : `, simulated ${SIMULATED_GAMES.toLocaleString('en')} times (give or take ${error * 2 < 0.05 ? 'less than 0.1' : Math.round(error * 20) / 10})`
+  const off =
+    error === undefined
+      ? ''
+      : `, simulated ${SIMULATED_GAMES.toLocaleString('en')} times (give or take ${error * 2 < 0.05 ? 'less than 0.1' : Math.round(error * 20) / 10})`
   return (
     <>
-      <Text role="status">{isSure ? `About ${inMinutes(time.median)}: always ${mean} turns.` : `About ${inMinutes(time.median)}: nine times in ten ${inMinutes(time.least)} to ${inMinutes(time.most)}, ${mean} turns on the average${off}.`}</Text>
+      <Text role="status">
+        {isSure
+          ? `About ${inMinutes(time.median)}: always ${mean} turns.`
+          : `About ${inMinutes(time.median)}: nine times in ten ${inMinutes(time.least)} to ${inMinutes(time.most)}, ${mean} turns on the average${off}.`}
+      </Text>
       {!isSure && <Bars turns={turns} seconds={seconds} />}
     </>
   )
-} // prettier-ignore
+}
 
 /** Turns beyond the cells there are to fill. */
-function wasted({ printable, options }: PrintState, turns: TurnDistribution, { mats, refills, squash }: GameRules): string | undefined {
+function wasted(
+  { printable, options }: PrintState,
+  turns: TurnDistribution,
+  { mats, refills, squash }: GameRules,
+): string | undefined {
   const cells = (printable.fill?.(options).cells ?? []).reduce((sum, each) => sum + each, 0) * (refills + 1)
   if (mats !== 'shared') return undefined
   const lost = Math.round(turns.mean - cells)
-  return squash ? `${lost} turns beyond the ${cells} that fill cells: half of them squash, half of them mend.` : `${lost} of them are lost, since the time is full.`
-} // prettier-ignore
+  return squash
+    ? `${lost} turns beyond the ${cells} that fill cells: half of them squash, half of them mend.`
+    : `${lost} of them are lost, since the time is full.`
+}
 
 /** Sizes and rules with which it ends in the minutes there are. */
-function Fitting({ state, players, seconds, rules, onRules }: { state: PrintState; players: number; seconds: number; rules: GameRules; onRules: (rules: GameRules) => void }) {
+function Fitting({
+  state,
+  players,
+  seconds,
+  rules,
+  onRules,
+}: {
+  state: PrintState
+  players: number
+  seconds: number
+  rules: GameRules
+  onRules: (rules: GameRules) => void
+}) {
   const { printable, options, set } = state
   const [minutes, setMinutes] = useState(12)
   const wish = useMemo(() => ({ minutes, players, secondsATurn: seconds }), [minutes, players, seconds])
@@ -86,7 +150,9 @@ function Fitting({ state, players, seconds, rules, onRules }: { state: PrintStat
   return (
     <>
       <WholeField label="I have so many minutes" value={minutes} least={2} most={120} onChange={setMinutes} />
-      {sizes.length === 0 && <Text size="sm">No size of this game ends in that time: more minutes, or one mat for all.</Text>}
+      {sizes.length === 0 && (
+        <Text size="sm">No size of this game ends in that time: more minutes, or one mat for all.</Text>
+      )}
       {sizes.map((size) => (
         <Button
           key={`${size.kinds} ${size.cells} ${size.refills}`}
@@ -96,12 +162,13 @@ function Fitting({ state, players, seconds, rules, onRules }: { state: PrintStat
             onRules({ ...rules, squash: false, refills: size.refills })
           }}
         >
-          {size.kinds} times × {size.cells}{size.refills > 0 ? ', filled twice' : ''}: about {inMinutes(size.time.median)}
+          {size.kinds} times × {size.cells}
+          {size.refills > 0 ? ', filled twice' : ''}: about {inMinutes(size.time.median)}
         </Button>
       ))}
     </>
   )
-} // prettier-ignore
+}
 
 function inMinutes(minutes: number): string {
   return `${minutes < 10 ? Math.round(minutes * 10) / 10 : Math.round(minutes)} min`
@@ -114,14 +181,24 @@ function Bars({ turns, seconds }: { turns: TurnDistribution; seconds: number }) 
   const last = turns.quantile(0.995)
   const width = Math.max(1, Math.ceil(last / BARS))
   const overAt = (turn: number) => turns.over[Math.min(turn, turns.over.length - 1)] ?? 1
-  const bars = Array.from({ length: BARS }, (_, i) => ({ from: i * width, chance: overAt((i + 1) * width) - overAt(i * width) }))
+  const bars = Array.from({ length: BARS }, (_, i) => ({
+    from: i * width,
+    chance: overAt((i + 1) * width) - overAt(i * width),
+  }))
   const top = Math.max(...bars.map(({ chance }) => chance))
   const [low, high] = [turns.quantile(0.05), turns.quantile(0.95)]
   const label = `Chances by minutes, up to ${inMinutes((last * seconds) / 60)}`
   return (
     <svg viewBox="0 0 240 64" role="img" aria-label={label} style={{ width: '100%' }}>
       {bars.map(({ from, chance }, i) => (
-        <rect key={from} x={i * 10 + 1} width={8} y={50 - (46 * chance) / top} height={(46 * chance) / top} fill={from + width >= low && from < high ? 'var(--moss)' : 'var(--line)'} />
+        <rect
+          key={from}
+          x={i * 10 + 1}
+          width={8}
+          y={50 - (46 * chance) / top}
+          height={(46 * chance) / top}
+          fill={from + width >= low && from < high ? 'var(--moss)' : 'var(--line)'}
+        />
       ))}
       <line x1="0" x2="240" y1="50" y2="50" stroke="var(--quiet)" strokeWidth="0.6" />
       <text x="0" y="61" fontSize="9" fill="var(--quiet)">
@@ -132,4 +209,4 @@ function Bars({ turns, seconds }: { turns: TurnDistribution; seconds: number }) 
       </text>
     </svg>
   )
-} // prettier-ignore
+}

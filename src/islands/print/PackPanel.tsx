@@ -23,23 +23,42 @@ export function PackPanel({ state }: { state: PrintState }) {
   const [chosen, setChosen] = useState<readonly PrintableId[]>([picked.id])
   const pack = usePack()
   const group = groups.find(({ id }) => id === groupId) ?? groups[0]
-  const toggle = (id: PrintableId, on: boolean) => setChosen(on ? [...chosen, id] : chosen.filter((each) => each !== id))
+  const toggle = (id: PrintableId, on: boolean) =>
+    setChosen(on ? [...chosen, id] : chosen.filter((each) => each !== id))
   // What is on the bench goes into the pack as it is set there; of the rest only how it is helped and answered.
   const { helps, answers, backs, guillotine, cells, covers, reversed, rows } = options
   const onBench = { count: picked.count ?? undefined, backs, guillotine, cells, covers, reversed, rows }
-  const things = chosen.map((printable): PackThing => ({ printable, helps, answers, ...(printable === picked.id ? onBench : {}) }))
+  const things = chosen.map((printable): PackThing => ({
+    printable,
+    helps,
+    answers,
+    ...(printable === picked.id ? onBench : {}),
+  }))
   const begin = () => group && pack.begin({ groupId: group.id, things, seed: picked.seed })
   if (groups.length === 0) return <Text>There is no group yet: make one under Children first.</Text>
   return (
     <Stack gap="sm" className="sheet" component="section" aria-label="A pack for a group" mb="sm">
       <Text fw={700}>A pack for a group</Text>
-      <NativeSelect label="For which group" value={group?.id ?? ''} onChange={(event) => setGroupId(event.currentTarget.value)} data={groups.map(({ id, name, childIds }) => ({ value: id, label: `${name} (${childIds.length})` }))} />
+      <NativeSelect
+        label="For which group"
+        value={group?.id ?? ''}
+        onChange={(event) => setGroupId(event.currentTarget.value)}
+        data={groups.map(({ id, name, childIds }) => ({ value: id, label: `${name} (${childIds.length})` }))}
+      />
       <Text size="sm">
-        Each child gets {chosen.length === 0 ? 'nothing yet' : chosen.map((id) => printableOf(id).name.toLowerCase()).join(', ')}, at their own rung and with wrong choices from what was found in them. Up to {MOST_PACK_THINGS}.
+        Each child gets{' '}
+        {chosen.length === 0 ? 'nothing yet' : chosen.map((id) => printableOf(id).name.toLowerCase()).join(', ')}, at
+        their own rung and with wrong choices from what was found in them. Up to {MOST_PACK_THINGS}.
       </Text>
       <div className="pack-things">
         {all.map(({ id, name }) => (
-          <Checkbox key={id} label={name} checked={chosen.includes(id)} disabled={!chosen.includes(id) && chosen.length >= MOST_PACK_THINGS} onChange={(event) => toggle(id, event.currentTarget.checked)} />
+          <Checkbox
+            key={id}
+            label={name}
+            checked={chosen.includes(id)}
+            disabled={!chosen.includes(id) && chosen.length >= MOST_PACK_THINGS}
+            onChange={(event) => toggle(id, event.currentTarget.checked)}
+          />
         ))}
       </div>
       {pack.error && (
@@ -60,7 +79,7 @@ export function PackPanel({ state }: { state: PrintState }) {
       {pack.progress && <PackState progress={pack.progress} />}
     </Stack>
   )
-} // prettier-ignore
+}
 
 const SAID = {
   waiting: 'Waits until another pack is done.',
@@ -76,7 +95,9 @@ function PackState({ progress: { id, state, done, total, lines, pages } }: { pro
       <Text role="status">
         {SAID[state]} {pages !== undefined && `${pages} pages: who gets what, the sheets, the keys.`}
       </Text>
-      {(state === 'making' || state === 'waiting') && <Progress value={(100 * done) / Math.max(1, total)} aria-label="How much of the pack is made" />}
+      {(state === 'making' || state === 'waiting') && (
+        <Progress value={(100 * done) / Math.max(1, total)} aria-label="How much of the pack is made" />
+      )}
       {state === 'done' && (
         <Button component="a" href={`/api/packs/${id}/pdf`} target="_blank" leftSection={<IconPrinter size={18} />}>
           PDF of the pack
@@ -86,7 +107,8 @@ function PackState({ progress: { id, state, done, total, lines, pages } }: { pro
         <ul className="anywhere pack-lines">
           {lines.map((line, i) => (
             <li key={i}>
-              {line.child}: {printableOf(line.printable).name.toLowerCase()}, {rungOf(line.rung).name.toLowerCase()}, no. {line.seed}
+              {line.child}: {printableOf(line.printable).name.toLowerCase()}, {rungOf(line.rung).name.toLowerCase()},
+              no. {line.seed}
               {line.note && <span className="quiet"> ({line.note})</span>}
             </li>
           ))}
@@ -94,4 +116,4 @@ function PackState({ progress: { id, state, done, total, lines, pages } }: { pro
       )}
     </Stack>
   )
-} // prettier-ignore
+}

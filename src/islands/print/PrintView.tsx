@@ -64,26 +64,58 @@ function PrintRoom({ settings }: { settings: Settings }) {
           Print room
         </Title>
         <Group gap="xs">
-          <Button variant="default" onClick={state.shuffle} disabled={state.isPinned} leftSection={<IconArrowsShuffle size={18} />}>
+          <Button
+            variant="default"
+            onClick={state.shuffle}
+            disabled={state.isPinned}
+            leftSection={<IconArrowsShuffle size={18} />}
+          >
             Shuffle
           </Button>
-          <Button variant={state.isPinned ? 'light' : 'default'} aria-pressed={state.isPinned} onClick={() => state.setPinned(!state.isPinned)} leftSection={state.isPinned ? <IconPinFilled size={18} /> : <IconPin size={18} />}>
+          <Button
+            variant={state.isPinned ? 'light' : 'default'}
+            aria-pressed={state.isPinned}
+            onClick={() => state.setPinned(!state.isPinned)}
+            leftSection={state.isPinned ? <IconPinFilled size={18} /> : <IconPin size={18} />}
+          >
             No. {state.picked.seed}
           </Button>
           {isSaving ? (
             <save.Part state={state} />
           ) : (
-            <Button variant="default" disabled={!print} aria-haspopup="menu" onClick={() => setSaving(true)} leftSection={<IconDownload size={18} />}>
+            <Button
+              variant="default"
+              disabled={!print}
+              aria-haspopup="menu"
+              onClick={() => setSaving(true)}
+              leftSection={<IconDownload size={18} />}
+            >
               Save
             </Button>
           )}
-          <Button variant="default" onClick={() => setKeeping(!isKeeping)} aria-expanded={isKeeping} leftSection={<IconBookmark size={18} />}>
+          <Button
+            variant="default"
+            onClick={() => setKeeping(!isKeeping)}
+            aria-expanded={isKeeping}
+            leftSection={<IconBookmark size={18} />}
+          >
             Keep
           </Button>
-          <Button variant="default" onClick={() => setPacking(!isPacking)} aria-expanded={isPacking} leftSection={<IconUsers size={18} />}>
+          <Button
+            variant="default"
+            onClick={() => setPacking(!isPacking)}
+            aria-expanded={isPacking}
+            leftSection={<IconUsers size={18} />}
+          >
             Pack for a group
           </Button>
-          <Button component="a" href={state.pdf} target="_blank" data-disabled={print ? undefined : true} leftSection={<IconPrinter size={18} />}>
+          <Button
+            component="a"
+            href={state.pdf}
+            target="_blank"
+            data-disabled={print ? undefined : true}
+            leftSection={<IconPrinter size={18} />}
+          >
             PDF with the key
           </Button>
         </Group>
@@ -119,7 +151,9 @@ function PrintRoom({ settings }: { settings: Settings }) {
           />
           {refusal && (
             <Text className="sheet sheet-attention" role="alert">
-              {isCount ? `How many ${printable.counts}: ${state.counts.least} to ${state.counts.most} are possible on this rung, not ${state.options.count}.` : `${refusal}.`}
+              {isCount
+                ? `How many ${printable.counts}: ${state.counts.least} to ${state.counts.most} are possible on this rung, not ${state.options.count}.`
+                : `${refusal}.`}
               {isCount && (
                 <Button size="compact-md" mt="xs" display="block" onClick={() => state.set({ count: possible })}>
                   {`Make ${possible} ${printable.counts}`}
@@ -129,7 +163,11 @@ function PrintRoom({ settings }: { settings: Settings }) {
           )}
           {shown.map((page, i) => (
             // The whole page is seen at once, unless that would make it too small to judge.
-            <div key={i} className="print-page" style={{ maxWidth: `clamp(440px, calc((100vh - 185px) * ${page.width / page.height}), 620px)` }}>
+            <div
+              key={i}
+              className="print-page"
+              style={{ maxWidth: `clamp(440px, calc((100vh - 185px) * ${page.width / page.height}), 620px)` }}
+            >
               <DrawingView drawing={page} label={`Page ${i + 1}: ${page.title}`} />
             </div>
           ))}
@@ -137,4 +175,4 @@ function PrintRoom({ settings }: { settings: Settings }) {
       </div>
     </Stack>
   )
-} // prettier-ignore
+}

@@ -10,7 +10,8 @@ export function SavePrint({ state: { print, options, picked } }: { state: PrintS
   const name = `${picked.id}-${picked.seed}`
   const rows = () => itemRows(print?.items ?? [], options.wording)
   const pages = print?.pages ?? []
-  const svgs = (drawings: readonly Drawing[], part: string) => drawings.forEach((page, i) => saveFile(`${name}${part}-${i + 1}.svg`, 'image/svg+xml', toSvg(page)))
+  const svgs = (drawings: readonly Drawing[], part: string) =>
+    drawings.forEach((page, i) => saveFile(`${name}${part}-${i + 1}.svg`, 'image/svg+xml', toSvg(page)))
   const csv = async () => {
     const { unparse } = await import('papaparse')
     saveFile(`${name}.csv`, 'text/csv', unparse(rows()))
@@ -20,7 +21,12 @@ export function SavePrint({ state: { print, options, picked } }: { state: PrintS
       const { pngOf } = await import('./png')
       for (const [i, page] of pages.entries()) saveBlob(`${name}-${i + 1}.png`, await pngOf(page))
     } catch (error) {
-      notifications.show({ title: 'No picture was made', message: error instanceof Error ? error.message : String(error), color: 'oak', autoClose: 12_000 })
+      notifications.show({
+        title: 'No picture was made',
+        message: error instanceof Error ? error.message : String(error),
+        color: 'oak',
+        autoClose: 12_000,
+      })
     }
   }
   return (
@@ -35,8 +41,29 @@ export function SavePrint({ state: { print, options, picked } }: { state: PrintS
         <Menu.Item onClick={() => svgs(print?.key ?? [], '-key')}>Key as SVG</Menu.Item>
         <Menu.Item onClick={() => void pngs()}>Pages as PNG, 300 dpi</Menu.Item>
         <Menu.Item onClick={() => void csv()}>Questions as CSV</Menu.Item>
-        <Menu.Item onClick={() => saveFile(`${name}.json`, 'application/json', JSON.stringify({ format: 'ripe-acorn-print', version: 1, printable: picked.id, seed: picked.seed, options, items: rows() }, null, 2))}>Questions as JSON</Menu.Item>
+        <Menu.Item
+          onClick={() =>
+            saveFile(
+              `${name}.json`,
+              'application/json',
+              JSON.stringify(
+                {
+                  format: 'ripe-acorn-print',
+                  version: 1,
+                  printable: picked.id,
+                  seed: picked.seed,
+                  options,
+                  items: rows(),
+                },
+                null,
+                2,
+              ),
+            )
+          }
+        >
+          Questions as JSON
+        </Menu.Item>
       </Menu.Dropdown>
     </Menu>
   )
-} // prettier-ignore
+}

@@ -10,10 +10,24 @@ const MM_PER_INCH = 25.4
 /** A picture knows nothing of the page's fonts: they are put into the drawing, those that it needs. */
 async function fontFaces(svg: string): Promise<string> {
   const isExtended = [...svg].some((character) => subsetOf(character) === 'latinExt')
-  const files = [[regular, 400], [bold, 700], ...(isExtended ? [[regularExt, 400], [boldExt, 700]] as const : [])] as const
-  const faces = await Promise.all(files.map(async ([url, weight]) => `@font-face{font-family:Andika;font-weight:${weight};src:url(${await asData(url)}) format("woff")}`))
+  const files = [
+    [regular, 400],
+    [bold, 700],
+    ...(isExtended
+      ? ([
+          [regularExt, 400],
+          [boldExt, 700],
+        ] as const)
+      : []),
+  ] as const
+  const faces = await Promise.all(
+    files.map(
+      async ([url, weight]) =>
+        `@font-face{font-family:Andika;font-weight:${weight};src:url(${await asData(url)}) format("woff")}`,
+    ),
+  )
   return `<style>${faces.join('')}</style>`
-} // prettier-ignore
+}
 
 async function asData(url: string): Promise<string> {
   const response = await fetch(url)
@@ -42,5 +56,10 @@ export async function pngOf(page: Drawing): Promise<Blob> {
   context.fillStyle = '#FFFFFF'
   context.fillRect(0, 0, canvas.width, canvas.height)
   context.drawImage(image, 0, 0, canvas.width, canvas.height)
-  return new Promise((resolve, reject) => canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error('The picture is too large for this browser.'))), 'image/png'))
-} // prettier-ignore
+  return new Promise((resolve, reject) =>
+    canvas.toBlob(
+      (blob) => (blob ? resolve(blob) : reject(new Error('The picture is too large for this browser.'))),
+      'image/png',
+    ),
+  )
+}

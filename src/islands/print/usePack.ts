@@ -14,7 +14,8 @@ export function usePack() {
   const [id, setId] = useState<string | null>(null)
   const key = ['pack', id]
   const begin = useMutation({
-    mutationFn: (order: { groupId: string; things: readonly PackThing[]; seed: number }) => api.post<PackJob>('/api/packs', { id: newId(), ...order }),
+    mutationFn: (order: { groupId: string; things: readonly PackThing[]; seed: number }) =>
+      api.post<PackJob>('/api/packs', { id: newId(), ...order }),
     onSuccess: (progress) => {
       client.setQueryData(['pack', progress.id], progress)
       setId(progress.id)
@@ -26,7 +27,10 @@ export function usePack() {
     queryFn: () => api.get<PackJob>(`/api/packs/${id}`),
     refetchInterval: ({ state }) => (isOver(state.data) ? false : ASK_AGAIN_MS),
   })
-  const cancel = useMutation({ mutationFn: () => api.remove(`/api/packs/${id}`), onSettled: () => client.invalidateQueries({ queryKey: key }) })
+  const cancel = useMutation({
+    mutationFn: () => api.remove(`/api/packs/${id}`),
+    onSettled: () => client.invalidateQueries({ queryKey: key }),
+  })
   const progress = id === null ? undefined : query.data
   return {
     progress,
@@ -35,4 +39,4 @@ export function usePack() {
     begin: begin.mutate,
     cancel: () => cancel.mutate(),
   }
-} // prettier-ignore
+}

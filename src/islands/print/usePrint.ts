@@ -55,9 +55,29 @@ export interface Picked {
 }
 
 const FIRST: Picked = {
-  id: 'read-dials', rung: 'half', count: null, helps: 0, answers: 'write', forms: 2, backs: '', guillotine: false, cells: 3, sectors: '', by: null,
-  covers: 'dials', boards: 4, reversed: false, rows: '', lures: [], title: '', owner: '', copies: 1, paper: '', lowInk: null, seed: 1,
-} // prettier-ignore
+  id: 'read-dials',
+  rung: 'half',
+  count: null,
+  helps: 0,
+  answers: 'write',
+  forms: 2,
+  backs: '',
+  guillotine: false,
+  cells: 3,
+  sectors: '',
+  by: null,
+  covers: 'dials',
+  boards: 4,
+  reversed: false,
+  rows: '',
+  lures: [],
+  title: '',
+  owner: '',
+  copies: 1,
+  paper: '',
+  lowInk: null,
+  seed: 1,
+}
 const ALL = Object.values(printables)
 export const MOST_SEED = 999_999
 /** How much sooner a misreading that was picked makes a wrong choice. */
@@ -123,7 +143,10 @@ export type PrintState = ReturnType<typeof usePrint>
 
 function optionsOf(picked: Picked, usual: number, settings: Settings): PrintOptions {
   const takes = (extra: Extra) => printableOf(picked.id).takes.includes(extra)
-  const sectors = picked.sectors.split(/[ ,;]+/).filter(Boolean).map(Number) // prettier-ignore
+  const sectors = picked.sectors
+    .split(/[ ,;]+/)
+    .filter(Boolean)
+    .map(Number)
   const rows = picked.rows.split('\n').filter((line) => line.trim() !== '')
   const hasFigures = isTwoHanded(picked.rung)
   return {
@@ -165,7 +188,20 @@ function pickedFrom({ printable, options, seed }: SavedPrint): Picked {
     boards = 4,
   } = options
   return {
-    id: printable, rung, count, helps, answers, forms, backs, guillotine, cells, boards, seed, copies: 1, paper: options.paper, lowInk: options.lowInk ?? false,
+    id: printable,
+    rung,
+    count,
+    helps,
+    answers,
+    forms,
+    backs,
+    guillotine,
+    cells,
+    boards,
+    seed,
+    copies: 1,
+    paper: options.paper,
+    lowInk: options.lowInk ?? false,
     sectors: options.sectors?.join(', ') ?? '',
     covers: options.covers ?? 'dials',
     by: options.by ?? null,
@@ -174,7 +210,7 @@ function pickedFrom({ printable, options, seed }: SavedPrint): Picked {
     lures: Object.keys(options.weights ?? {}) as MisreadingId[],
     title: options.title ?? '',
     owner: options.owner ?? '',
-  } // prettier-ignore
+  }
 }
 
 function made(printable: Printable, options: PrintOptions, seed: number): { print?: Print; refusal?: string } {

@@ -75,7 +75,13 @@ export function RulesForm({ settings }: { settings: Settings }) {
               <Title order={2} size="h4">
                 Saying the time
               </Title>
-              <Select label="Language" value={rules.language} onChange={(value) => value && set({ language: value as LanguageId })} allowDeselect={false} data={Object.values(languages).map(({ id, name }) => ({ value: id, label: name }))} />
+              <Select
+                label="Language"
+                value={rules.language}
+                onChange={(value) => value && set({ language: value as LanguageId })}
+                allowDeselect={false}
+                data={Object.values(languages).map(({ id, name }) => ({ value: id, label: name }))}
+              />
               <Radio.Group label="Form" value={rules.form} onChange={(value) => set({ form: value as Form })}>
                 <Stack gap={8} mt={6}>
                   {(Object.keys(FORMS) as Form[]).map((form) => (
@@ -83,7 +89,9 @@ export function RulesForm({ settings }: { settings: Settings }) {
                       key={form}
                       value={form}
                       label={FORMS[form]}
-                      description={EXAMPLES.map((minute) => say(minute, { language: rules.language, form })).join(' · ')}
+                      description={EXAMPLES.map((minute) => say(minute, { language: rules.language, form })).join(
+                        ' · ',
+                      )}
                       styles={{ description: { color: 'var(--quiet)' } }}
                     />
                   ))}
@@ -95,7 +103,11 @@ export function RulesForm({ settings }: { settings: Settings }) {
             <Title order={2} size="h4" mb="sm">
               What follows o’clock
             </Title>
-            <Radio.Group aria-label="What follows o’clock" value={rules.school} onChange={(value) => set({ school: value as SchoolId })}>
+            <Radio.Group
+              aria-label="What follows o’clock"
+              value={rules.school}
+              onChange={(value) => set({ school: value as SchoolId })}
+            >
               <Stack gap={8}>
                 {Object.values(schools).map((school) => (
                   <Radio
@@ -114,8 +126,17 @@ export function RulesForm({ settings }: { settings: Settings }) {
               <Title order={2} size="h4">
                 Printing
               </Title>
-              <SegmentedControl aria-label="Paper" value={rules.paper} onChange={(value) => set({ paper: value as PaperId })} data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: papers[id].name }))} />
-              <Switch label="Save ink: outlines instead of filled hands" checked={rules.lowInk} onChange={(event) => set({ lowInk: event.currentTarget.checked })} />
+              <SegmentedControl
+                aria-label="Paper"
+                value={rules.paper}
+                onChange={(value) => set({ paper: value as PaperId })}
+                data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: papers[id].name }))}
+              />
+              <Switch
+                label="Save ink: outlines instead of filled hands"
+                checked={rules.lowInk}
+                onChange={(event) => set({ lowInk: event.currentTarget.checked })}
+              />
             </Stack>
           </section>
           <section className="sheet" aria-label="Place and materials">
@@ -123,8 +144,18 @@ export function RulesForm({ settings }: { settings: Settings }) {
               <Title order={2} size="h4">
                 Place and materials
               </Title>
-              <Select label="Where you usually meet" data={PLACES} value={rules.place} onChange={(place) => place && set({ place })} allowDeselect={false} />
-              <Checkbox.Group label="Usually to hand" value={[...rules.materials]} onChange={(value) => set({ materials: value as MaterialId[] })}>
+              <Select
+                label="Where you usually meet"
+                data={PLACES}
+                value={rules.place}
+                onChange={(place) => place && set({ place })}
+                allowDeselect={false}
+              />
+              <Checkbox.Group
+                label="Usually to hand"
+                value={[...rules.materials]}
+                onChange={(value) => set({ materials: value as MaterialId[] })}
+              >
                 <SimpleGrid cols={2} spacing={6} mt={6}>
                   {(Object.keys(materials) as MaterialId[]).map((id) => (
                     <Checkbox key={id} value={id} label={materials[id].name} />
@@ -142,4 +173,4 @@ export function RulesForm({ settings }: { settings: Settings }) {
       </Stack>
     </form>
   )
-} // prettier-ignore
+}

@@ -41,7 +41,10 @@ export function CheckChoices({ check }: { check: QuickCheckState }) {
             value={choices.ask && ways.includes(choices.ask) ? choices.ask : ''}
             onChange={(value) => choose({ ask: value ? (value as Ask) : null })}
             allowDeselect={false}
-            data={[{ value: '', label: 'Whichever tells most' }, ...ways.map((id) => ({ value: id, label: ASK_NAMES[id] }))]}
+            data={[
+              { value: '', label: 'Whichever tells most' },
+              ...ways.map((id) => ({ value: id, label: ASK_NAMES[id] })),
+            ]}
           />
         )}
         <MultiSelect
@@ -54,9 +57,17 @@ export function CheckChoices({ check }: { check: QuickCheckState }) {
         />
       </Group>
       <Group gap="lg">
-        <Switch label="25 s a question" checked={choices.timer} onChange={(event) => choose({ timer: event.currentTarget.checked })} />
-        <Switch label="With a real clock" checked={choices.realClock} onChange={(event) => choose({ realClock: event.currentTarget.checked })} />
+        <Switch
+          label="25 s a question"
+          checked={choices.timer}
+          onChange={(event) => choose({ timer: event.currentTarget.checked })}
+        />
+        <Switch
+          label="With a real clock"
+          checked={choices.realClock}
+          onChange={(event) => choose({ realClock: event.currentTarget.checked })}
+        />
       </Group>
     </>
   )
-} // prettier-ignore
+}

@@ -1,5 +1,14 @@
 import { Button, Stack, Text } from '@mantine/core'
-import { type Answer, type MisreadingId, type Wording, askInWords, markWritten, misreadingOf, misreadings, sayAnswer } from '../../core' // prettier-ignore
+import {
+  type Answer,
+  type MisreadingId,
+  type Wording,
+  askInWords,
+  markWritten,
+  misreadingOf,
+  misreadings,
+  sayAnswer,
+} from '../../core'
 import type { QuickCheckState } from './useQuickCheck'
 
 const MARKS = {
@@ -25,7 +34,9 @@ export function CheckResult({ check, answer, wording }: { check: QuickCheckState
         </Text>
         {!answer.right && <Text>The answer was “{sayAnswer(answer.item, answer.given, wording)}”.</Text>}
         {mark && <Text>{MARKS[mark]}</Text>}
-        {!answer.right && meanings.length === 0 && <Text mt={6}>No misreading in the table leads to it: a slip, or a guess.</Text>}
+        {!answer.right && meanings.length === 0 && (
+          <Text mt={6}>No misreading in the table leads to it: a slip, or a guess.</Text>
+        )}
         {meanings.length > 0 && (
           <ul style={{ margin: '6px 0 0', paddingLeft: 18 }}>
             {meanings.map((id) => (
@@ -41,10 +52,18 @@ export function CheckResult({ check, answer, wording }: { check: QuickCheckState
         Next question
       </Button>
       {telling && (
-        <Button variant="default" style={{ height: 'auto', padding: '8px 12px' }} styles={{ label: { whiteSpace: 'normal' } }} onClick={() => check.next(telling)}>
-          Tell them apart first: {telling.item.ask === 'set' ? askInWords(telling.item, wording) : sayAnswer(telling.item, telling.item.answer, wording)}
+        <Button
+          variant="default"
+          style={{ height: 'auto', padding: '8px 12px' }}
+          styles={{ label: { whiteSpace: 'normal' } }}
+          onClick={() => check.next(telling)}
+        >
+          Tell them apart first:{' '}
+          {telling.item.ask === 'set'
+            ? askInWords(telling.item, wording)
+            : sayAnswer(telling.item, telling.item.answer, wording)}
         </Button>
       )}
     </Stack>
   )
-} // prettier-ignore
+}

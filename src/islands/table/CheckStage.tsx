@@ -43,7 +43,15 @@ export function CheckStage({ check, settings }: Props) {
       <div className="table-said">{askInWords(item, wording)}</div>
       {isSetting ? (
         <div className="table-dial">
-          <Dial hands={check.hands} onTurn={check.setHands} step={item.rung === 'minute' ? 1 : 5} wording={wording} size="100%" scaffolds={helpsOnDial(helps, minuteOf(item))} secret />
+          <Dial
+            hands={check.hands}
+            onTurn={check.setHands}
+            step={item.rung === 'minute' ? 1 : 5}
+            wording={wording}
+            size="100%"
+            scaffolds={helpsOnDial(helps, minuteOf(item))}
+            secret
+          />
         </div>
       ) : (
         <Seen shown={item.shown} helps={helps} wording={wording} isAnswered={given !== undefined} />
@@ -51,7 +59,7 @@ export function CheckStage({ check, settings }: Props) {
       {given && <Worked item={item} wording={wording} />}
     </section>
   )
-} // prettier-ignore
+}
 
 interface SeenProps {
   readonly shown: Shown
@@ -140,8 +148,10 @@ function Seen({ shown, helps, wording, isAnswered }: SeenProps) {
 const POINTED_SECOND = 38
 
 function Big({ children, small = false }: { children: React.ReactNode; small?: boolean }) {
-  return <Text style={{ fontFamily: 'Andika, sans-serif', fontSize: small ? 40 : 110, lineHeight: 1.2 }}>{children}</Text>
-} // prettier-ignore
+  return (
+    <Text style={{ fontFamily: 'Andika, sans-serif', fontSize: small ? 40 : 110, lineHeight: 1.2 }}>{children}</Text>
+  )
+}
 
 /** How it is reckoned, in jumps, where there is something to reckon. */
 function Worked({ item: { shown }, wording }: { item: Item; wording: Wording }) {
@@ -151,10 +161,13 @@ function Worked({ item: { shown }, wording }: { item: Item; wording: Wording }) 
   const backwards = shown.as === 'steps' || (shown.as === 'shift' && shown.by < 0)
   return (
     <div className="table-line">
-      <DrawingView drawing={jumpLine(ends.from, ends.to, digital, { backwards })} label={`Jumps from ${digital(ends.from)} to ${digital(ends.to)}`} />
+      <DrawingView
+        drawing={jumpLine(ends.from, ends.to, digital, { backwards })}
+        label={`Jumps from ${digital(ends.from)} to ${digital(ends.to)}`}
+      />
     </div>
   )
-} // prettier-ignore
+}
 
 function stretchOf(shown: Shown): { from: number; to: number } | undefined {
   if (shown.as === 'shift') return jumpEnds(shown.minute, shown.by)

@@ -53,7 +53,11 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
   const wording = wordingOf(context.settings)
   const { phrases } = languages[wording.language]
   const [step, setStep] = useState(rung === 'minute' ? '1' : '5')
-  const [helps, setHelps] = useLocalStorage<Helps>({ key: `table-helps-${context.session.id}`, defaultValue: BARE, getInitialValueInEffect: false }) // prettier-ignore
+  const [helps, setHelps] = useLocalStorage<Helps>({
+    key: `table-helps-${context.session.id}`,
+    defaultValue: BARE,
+    getInitialValueInEffect: false,
+  })
   const [clocks, setClocks] = useState<Clocks>('both')
   const [line, setLine] = useState<Line>('none')
   const [day, setDay] = useState(0)
@@ -69,10 +73,12 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
     if (next === 'geared') onTurn({ gear: 'geared', minute })
     else onTurn({ gear: 'free', ...anglesOf(hands) })
   }
-  const toMinute = (next: number) => turn({ gear: 'geared', minute: next, second: hands.gear === 'geared' ? hands.second : undefined }) // prettier-ignore
+  const toMinute = (next: number) =>
+    turn({ gear: 'geared', minute: next, second: hands.gear === 'geared' ? hands.second : undefined })
   const pick = (next: Clocks) => {
     setClocks(next)
-    if (hands.gear === 'geared' || next === 'second') onTurn({ gear: 'geared', minute, second: next === 'second' ? 0 : undefined }) // prettier-ignore
+    if (hands.gear === 'geared' || next === 'second')
+      onTurn({ gear: 'geared', minute, second: next === 'second' ? 0 : undefined })
   }
   useWindowEvent('keydown', (event) => {
     if (isTyping(event) || event.ctrlKey || event.metaKey) return
@@ -93,7 +99,12 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
               step={Number(step)}
               wording={wording}
               size="100%"
-              scaffolds={{ ...helpsOnDial(helps.on, minute), numerals: helps.numerals, marks: helps.marks, hands: drawn }}
+              scaffolds={{
+                ...helpsOnDial(helps.on, minute),
+                numerals: helps.numerals,
+                marks: helps.marks,
+                hands: drawn,
+              }}
             />
           </div>
         ))}
@@ -101,7 +112,11 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
       {line === 'number' && <numberLine.Part minute={minute} onTurn={toMinute} wording={wording} />}
       {line === 'jumps' && <jumpLine.Part minute={minute} onTurn={toMinute} wording={wording} />}
       <div className="table-said" aria-live="polite" style={error && isSaid ? { fontSize: 24 } : undefined}>
-        {isSaid ? (error ?? saidWhole(hands, wording, day)) : helps.on.includes('zones') ? phrases.stillHour(dialHour(onDial(minute))) : ''}
+        {isSaid
+          ? (error ?? saidWhole(hands, wording, day))
+          : helps.on.includes('zones')
+            ? phrases.stillHour(dialHour(onDial(minute)))
+            : ''}
       </div>
       <Group gap="xs" justify="center">
         <Button variant={isSaid ? 'light' : 'default'} onClick={() => setSaid(!isSaid)}>
@@ -129,7 +144,7 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
             Helps
           </Button>
         )}
-        <SetTo wording={wording} onTime={toMinute}  />
+        <SetTo wording={wording} onTime={toMinute} />
         <NativeSelect
           aria-label="Which clocks"
           w={170}
@@ -151,7 +166,7 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
       </Group>
     </section>
   )
-} // prettier-ignore
+}
 
 /** A time typed as adults type it: the clock is turned to it, or told why it is none. */
 function SetTo({ wording, onTime }: { wording: Wording; onTime: (minute: number) => void }) {
@@ -192,7 +207,12 @@ function saidWhole(hands: Hands, wording: Wording, day: number): string {
   const figures = { ...wording, form: 'digital' } as const
   const words = say(onDial(minute), wording)
   const seconds = hands.gear === 'geared' && hands.second ? ` and ${hands.second} s` : ''
-  const digital = hands.gear === 'geared' ? say(minute, { ...figures, options: { dayHalf: true } }) : say(onDial(minute), figures) // prettier-ignore
-  const parts = [words + seconds, ...(digital === words ? [] : [digital]), ...(day === 0 ? [] : [DAYS[day] ?? `${Math.abs(day)} days ${day > 0 ? 'on' : 'back'}`])] // prettier-ignore
+  const digital =
+    hands.gear === 'geared' ? say(minute, { ...figures, options: { dayHalf: true } }) : say(onDial(minute), figures)
+  const parts = [
+    words + seconds,
+    ...(digital === words ? [] : [digital]),
+    ...(day === 0 ? [] : [DAYS[day] ?? `${Math.abs(day)} days ${day > 0 ? 'on' : 'back'}`]),
+  ]
   return parts.join(' · ')
 }

@@ -26,7 +26,13 @@ export function EndOfSession({ opened, onClose, context, tally }: Props) {
   })
   const answered = tally.filter(({ of }) => of > 0)
   return (
-    <Modal opened={opened} onClose={onClose} title="End the session" size="lg" closeButtonProps={{ 'aria-label': 'Close' }}>
+    <Modal
+      opened={opened}
+      onClose={onClose}
+      title="End the session"
+      size="lg"
+      closeButtonProps={{ 'aria-label': 'Close' }}
+    >
       <Stack>
         {answered.length === 0 ? (
           <Text>No answers were taken this time. A short quick check shows where to start next.</Text>
@@ -44,7 +50,16 @@ export function EndOfSession({ opened, onClose, context, tally }: Props) {
             </Table.Tbody>
           </Table>
         )}
-        <Textarea label="Note" description="What to remember next time" value={note} maxLength={2000} autosize minRows={3} onChange={(event) => setNote(event.currentTarget.value)} data-autofocus />
+        <Textarea
+          label="Note"
+          description="What to remember next time"
+          value={note}
+          maxLength={2000}
+          autosize
+          minRows={3}
+          onChange={(event) => setNote(event.currentTarget.value)}
+          data-autofocus
+        />
         <Group justify="flex-end">
           <Button variant="default" onClick={onClose}>
             Not yet
@@ -56,4 +71,4 @@ export function EndOfSession({ opened, onClose, context, tally }: Props) {
       </Stack>
     </Modal>
   )
-} // prettier-ignore
+}

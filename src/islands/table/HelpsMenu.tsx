@@ -43,20 +43,44 @@ export function HelpsMenu({ helps, onChange, defaultOpened = false }: HelpsMenuP
                 <Switch
                   label={SCAFFOLD_NAMES[id]}
                   checked={on.includes(id)}
-                  onChange={() => onChange({ ...helps, on: on.includes(id) ? on.filter((each) => each !== id) : [...on, id] })}
+                  onChange={() =>
+                    onChange({ ...helps, on: on.includes(id) ? on.filter((each) => each !== id) : [...on, id] })
+                  }
                 />
                 <Group gap={0} wrap="nowrap">
-                  <ActionIcon variant="subtle" size="lg" aria-label={`Fade ${SCAFFOLD_NAMES[id]} sooner`} disabled={at === 0} onClick={() => move(at, -1)}>
+                  <ActionIcon
+                    variant="subtle"
+                    size="lg"
+                    aria-label={`Fade ${SCAFFOLD_NAMES[id]} sooner`}
+                    disabled={at === 0}
+                    onClick={() => move(at, -1)}
+                  >
                     <IconArrowUp size={16} />
                   </ActionIcon>
-                  <ActionIcon variant="subtle" size="lg" aria-label={`Fade ${SCAFFOLD_NAMES[id]} later`} disabled={at === order.length - 1} onClick={() => move(at, 1)}>
+                  <ActionIcon
+                    variant="subtle"
+                    size="lg"
+                    aria-label={`Fade ${SCAFFOLD_NAMES[id]} later`}
+                    disabled={at === order.length - 1}
+                    onClick={() => move(at, 1)}
+                  >
                     <IconArrowDown size={16} />
                   </ActionIcon>
                 </Group>
               </Group>
             ))}
-            <Choice name="Numerals" value={helps.numerals} values={['all', 'quarters', 'none']} onChange={(numerals) => onChange({ ...helps, numerals })} />
-            <Choice name="Marks" value={helps.marks} values={['all', 'hours', 'none']} onChange={(marks) => onChange({ ...helps, marks })} />
+            <Choice
+              name="Numerals"
+              value={helps.numerals}
+              values={['all', 'quarters', 'none']}
+              onChange={(numerals) => onChange({ ...helps, numerals })}
+            />
+            <Choice
+              name="Marks"
+              value={helps.marks}
+              values={['all', 'hours', 'none']}
+              onChange={(marks) => onChange({ ...helps, marks })}
+            />
           </Stack>
         </Popover.Dropdown>
       </Popover>
@@ -67,7 +91,7 @@ export function HelpsMenu({ helps, onChange, defaultOpened = false }: HelpsMenuP
       )}
     </Group>
   )
-} // prettier-ignore
+}
 
 interface ChoiceProps<T extends string> {
   readonly name: string

@@ -34,7 +34,14 @@ export function NumberLine({ minute, onTurn, wording }: LineProps) {
     // 60 is the next hour's nought; the line stays in the hour that it shows.
     onTurn(minute - minutes + Math.min(59, minutesAtX(((x - box.left) / box.width) * NUMBER_LINE.width)))
   }
-  const keys: Record<string, number> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 5, PageDown: -5 }
+  const keys: Record<string, number> = {
+    ArrowRight: 1,
+    ArrowUp: 1,
+    ArrowLeft: -1,
+    ArrowDown: -1,
+    PageUp: 5,
+    PageDown: -5,
+  }
   return (
     <div
       ref={frame}
@@ -58,10 +65,13 @@ export function NumberLine({ minute, onTurn, wording }: LineProps) {
         onTurn(modulo(minute + by, 1440))
       }}
     >
-      <DrawingView drawing={numberLine(minutes, languages[wording.language].phrases.onDial)} label="Number line from 0 to 60" />
+      <DrawingView
+        drawing={numberLine(minutes, languages[wording.language].phrases.onDial)}
+        label="Number line from 0 to 60"
+      />
     </div>
   )
-} // prettier-ignore
+}
 
 type Reckoning = 'later' | 'how-long' | 'start'
 const LENGTHS = [5, 10, 15, 20, 25, 30, 35, 40, 45, 60, 75, 90, 120]
@@ -75,7 +85,12 @@ export function JumpLine({ minute, onTurn, wording }: LineProps) {
   const digital = (at: number) => say(at, { ...wording, form: 'digital' })
   const lengths = readSteps(steps)
   const back = workBack(minute, lengths ?? [])
-  const ends = kind === 'later' ? jumpEnds(minute, by) : kind === 'how-long' ? { from, to: minute } : { from: back.start, to: minute }
+  const ends =
+    kind === 'later'
+      ? jumpEnds(minute, by)
+      : kind === 'how-long'
+        ? { from, to: minute }
+        : { from: back.start, to: minute }
   const { minutes } = countJumps(ends.from, ends.to)
   const target = kind === 'later' && by > 0 ? ends.to : ends.from
   return (
@@ -101,7 +116,10 @@ export function JumpLine({ minute, onTurn, wording }: LineProps) {
             w={150}
             value={String(by)}
             onChange={(event) => setBy(Number(event.currentTarget.value))}
-            data={[...LENGTHS, ...LENGTHS.map((each) => -each)].map((each) => ({ value: String(each), label: `${sayDuration(Math.abs(each))} ${each > 0 ? 'later' : 'sooner'}` }))}
+            data={[...LENGTHS, ...LENGTHS.map((each) => -each)].map((each) => ({
+              value: String(each),
+              label: `${sayDuration(Math.abs(each))} ${each > 0 ? 'later' : 'sooner'}`,
+            }))}
           />
         )}
         {kind === 'how-long' && (
@@ -110,7 +128,13 @@ export function JumpLine({ minute, onTurn, wording }: LineProps) {
           </Button>
         )}
         {kind === 'start' && (
-          <TextInput aria-label="Minutes of each step" w={130} value={steps} onChange={(event) => setSteps(event.currentTarget.value)} error={lengths ? undefined : 'Like 12, 8, 20'} />
+          <TextInput
+            aria-label="Minutes of each step"
+            w={130}
+            value={steps}
+            onChange={(event) => setSteps(event.currentTarget.value)}
+            error={lengths ? undefined : 'Like 12, 8, 20'}
+          />
         )}
         <Text span fw={700}>
           {kind === 'how-long' || target === minute ? sayDuration(minutes) : ''}
@@ -123,7 +147,7 @@ export function JumpLine({ minute, onTurn, wording }: LineProps) {
       </Group>
     </div>
   )
-} // prettier-ignore
+}
 
 /** "12, 8, 20" as whole minutes; undefined for anything else. */
 function readSteps(text: string): number[] | undefined {

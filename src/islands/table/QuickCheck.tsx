@@ -37,17 +37,31 @@ export function CheckPanel({ check, settings }: Props) {
           {child.name}
         </Title>
         {check.choices.timer && !given && <Seconds key={check.shownAt} from={check.shownAt} />}
-        <Button variant="default" size="sm" onClick={check.undo} style={{ flex: 'none' }} disabled={!check.canUndo} leftSection={<IconArrowBackUp size={17} />}>
+        <Button
+          variant="default"
+          size="sm"
+          onClick={check.undo}
+          style={{ flex: 'none' }}
+          disabled={!check.canUndo}
+          leftSection={<IconArrowBackUp size={17} />}
+        >
           Undo
         </Button>
       </Group>
-      {!question && <Text>{rungOf(check.rung).name} has no question of this kind. Pick another rung or way below.</Text>}
-      {question && (given ? <CheckResult check={check} answer={given} wording={wording} /> : <Answers check={check} wording={wording} />)}
+      {!question && (
+        <Text>{rungOf(check.rung).name} has no question of this kind. Pick another rung or way below.</Text>
+      )}
+      {question &&
+        (given ? (
+          <CheckResult check={check} answer={given} wording={wording} />
+        ) : (
+          <Answers check={check} wording={wording} />
+        ))}
       <CheckChoices check={check} />
       <Scores check={check} />
     </Stack>
   )
-} // prettier-ignore
+}
 
 /** Seconds that are left of a question; at the end it only says so. */
 function Seconds({ from }: { from: number }) {
@@ -76,7 +90,14 @@ function Answers({ check, wording }: { check: QuickCheckState; wording: Wording 
     <Stack gap="xs">
       <div className={choices.length > 4 ? 'table-choices table-choices-2' : 'table-choices'}>
         {choices.map((choice, i) => (
-          <Button key={i} variant="default" className="table-choice" justify="flex-start" onClick={() => check.answer(choice)} leftSection={<kbd>{i + 1}</kbd>}>
+          <Button
+            key={i}
+            variant="default"
+            className="table-choice"
+            justify="flex-start"
+            onClick={() => check.answer(choice)}
+            leftSection={<kbd>{i + 1}</kbd>}
+          >
             {sayAnswer(item, choice, wording)}
           </Button>
         ))}
@@ -87,16 +108,22 @@ function Answers({ check, wording }: { check: QuickCheckState; wording: Wording 
         </Button>
       )}
       {item.ask === 'write' && <Written key={minuteOf(item)} check={check} wording={wording} />}
-      {item.ask !== 'write' && canType && <SomethingElse key={`${item.rung} ${minuteOf(item)}`} check={check} wording={wording} />}
+      {item.ask !== 'write' && canType && (
+        <SomethingElse key={`${item.rung} ${minuteOf(item)}`} check={check} wording={wording} />
+      )}
       <Group justify="space-between">
-        <Switch label="Helped" checked={check.isHelped} onChange={(event) => check.setHelped(event.currentTarget.checked)} />
+        <Switch
+          label="Helped"
+          checked={check.isHelped}
+          onChange={(event) => check.setHelped(event.currentTarget.checked)}
+        />
         <Button variant="subtle" onClick={check.skip}>
           Skip
         </Button>
       </Group>
     </Stack>
   )
-} // prettier-ignore
+}
 
 function handsOf({ hands }: QuickCheckState) {
   const { hour, minute } = hands.gear === 'free' ? hands : { hour: 0, minute: 0 }
@@ -113,14 +140,23 @@ function Written({ check, wording }: { check: QuickCheckState; wording: Wording 
       }}
     >
       <Group align="end" wrap="nowrap">
-        <TextInput label="What the child wrote" description="As it stands there, 9:5 too" value={text} maxLength={80} onChange={(event) => setText(event.currentTarget.value)} size="md" style={{ flex: 1 }} autoComplete="off" />
+        <TextInput
+          label="What the child wrote"
+          description="As it stands there, 9:5 too"
+          value={text}
+          maxLength={80}
+          onChange={(event) => setText(event.currentTarget.value)}
+          size="md"
+          style={{ flex: 1 }}
+          autoComplete="off"
+        />
         <Button type="submit" size="md" disabled={text.trim() === ''}>
           Take it
         </Button>
       </Group>
     </form>
   )
-} // prettier-ignore
+}
 
 /** Something that is not among the choices was said: it is typed, and kept as what it is. */
 function SomethingElse({ check, wording }: { check: QuickCheckState; wording: Wording }) {
@@ -140,7 +176,11 @@ function SomethingElse({ check, wording }: { check: QuickCheckState; wording: Wo
     const value = readLike(item.answer, text, wording)
     if (value) return check.answer(value)
     const options = { figures: item.answer.kind === 'day' ? 'day' : 'dial' } as const
-    setError((LENGTHS[item.answer.kind] ?? whyNoTime(text, wording.language, options)) ?? 'Tell the half of the day too, as in 16:05.')
+    setError(
+      LENGTHS[item.answer.kind] ??
+        whyNoTime(text, wording.language, options) ??
+        'Tell the half of the day too, as in 16:05.',
+    )
   }
   return (
     <form
@@ -150,12 +190,25 @@ function SomethingElse({ check, wording }: { check: QuickCheckState; wording: Wo
       }}
     >
       <Group align="start" wrap="nowrap">
-        <TextInput aria-label="What was said" placeholder={item.ask === 'set' ? 'What that clock shows' : 'What was said'} value={text} error={error || undefined} onChange={(event) => { setText(event.currentTarget.value); setError('') }} style={{ flex: 1 }} autoComplete="off" data-autofocus autoFocus />
+        <TextInput
+          aria-label="What was said"
+          placeholder={item.ask === 'set' ? 'What that clock shows' : 'What was said'}
+          value={text}
+          error={error || undefined}
+          onChange={(event) => {
+            setText(event.currentTarget.value)
+            setError('')
+          }}
+          style={{ flex: 1 }}
+          autoComplete="off"
+          data-autofocus
+          autoFocus
+        />
         <Button type="submit">Take it</Button>
       </Group>
     </form>
   )
-} // prettier-ignore
+}
 
 const LENGTHS: Partial<Record<string, string>> = {
   duration: 'Type a length like 1 h 20 or 35 min.',

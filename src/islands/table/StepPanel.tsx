@@ -49,9 +49,17 @@ export function StepPanel({ step, next, timer }: { step: PlanStep; next?: PlanSt
 function StepTimer({ step, timer }: { step: PlanStep; timer: StepTimerState }) {
   const isOver = timer.leftSeconds < 0
   return (
-    <Group justify="space-between" className={isOver ? 'sheet sheet-attention' : 'sheet'} style={{ padding: '6px 14px' }}>
+    <Group
+      justify="space-between"
+      className={isOver ? 'sheet sheet-attention' : 'sheet'}
+      style={{ padding: '6px 14px' }}
+    >
       <div>
-        <Text style={{ fontFamily: 'Andika, sans-serif', fontSize: 34, lineHeight: 1.2 }} role="timer" aria-label="Time of this step">
+        <Text
+          style={{ fontFamily: 'Andika, sans-serif', fontSize: 34, lineHeight: 1.2 }}
+          role="timer"
+          aria-label="Time of this step"
+        >
           {timer.figures}
         </Text>
         <Text size="sm" className="quiet">
@@ -67,4 +75,4 @@ function StepTimer({ step, timer }: { step: PlanStep; timer: StepTimerState }) {
       </Button>
     </Group>
   )
-} // prettier-ignore
+}

@@ -33,7 +33,11 @@ export function TableRoom({ context }: { context: SessionContext }) {
   const { session, settings } = context
   const steps = session.plan.steps
   // Kept in the browser, so that a reload comes back to the same step.
-  const [at, setAt] = useLocalStorage({ key: `table-step-${session.id}`, defaultValue: 0, getInitialValueInEffect: false })
+  const [at, setAt] = useLocalStorage({
+    key: `table-step-${session.id}`,
+    defaultValue: 0,
+    getInitialValueInEffect: false,
+  })
   const [mode, setMode] = useState<Mode>()
   const [hands, setHands] = useState<Hands>({ gear: 'geared', minute: session.start })
   const [ending, ends] = useDisclosure(false)
@@ -66,18 +70,40 @@ export function TableRoom({ context }: { context: SessionContext }) {
   return (
     <div className="table-room">
       <Group className="table-head" gap="xs" wrap="nowrap">
-        <Button component="a" href={`/plan/${session.id}`} variant="subtle" size="sm" leftSection={<IconChevronLeft size={18} />}>
+        <Button
+          component="a"
+          href={`/plan/${session.id}`}
+          variant="subtle"
+          size="sm"
+          leftSection={<IconChevronLeft size={18} />}
+        >
           Plan
         </Button>
         <div style={{ flex: 1, minWidth: 0 }}>
-          <Strip plan={session.plan} height={44} at={step?.id} onPick={(id) => goTo(steps.findIndex((each) => each.id === id))} />
+          <Strip
+            plan={session.plan}
+            height={44}
+            at={step?.id}
+            onPick={(id) => goTo(steps.findIndex((each) => each.id === id))}
+          />
         </div>
         {timer.isRunning && shownMode === 'check' && (
-          <Text fw={700} c={timer.leftSeconds < 0 ? 'var(--attention)' : undefined} role="timer" aria-label="Time of this step">
+          <Text
+            fw={700}
+            c={timer.leftSeconds < 0 ? 'var(--attention)' : undefined}
+            role="timer"
+            aria-label="Time of this step"
+          >
             {timer.figures}
           </Text>
         )}
-        <ActionIcon variant="default" size="lg" aria-label="Step before" disabled={place === 0} onClick={() => goTo(place - 1)}>
+        <ActionIcon
+          variant="default"
+          size="lg"
+          aria-label="Step before"
+          disabled={place === 0}
+          onClick={() => goTo(place - 1)}
+        >
           <IconChevronLeft size={20} />
         </ActionIcon>
         {place + 1 < steps.length ? (
@@ -102,7 +128,9 @@ export function TableRoom({ context }: { context: SessionContext }) {
           <Tabs.Panel value="clock">
             <ErrorBoundary what="The step">
               {step && <StepPanel step={step} next={steps[place + 1]} timer={timer} />}
-              {!step && <Text>Nothing is planned for this session. The clock and the quick check work all the same.</Text>}
+              {!step && (
+                <Text>Nothing is planned for this session. The clock and the quick check work all the same.</Text>
+              )}
             </ErrorBoundary>
           </Tabs.Panel>
           <Tabs.Panel value="check">
@@ -130,4 +158,4 @@ export function TableRoom({ context }: { context: SessionContext }) {
       {ending && <end.Part opened onClose={ends.close} context={context} tally={check.tally} />}
     </div>
   )
-} // prettier-ignore
+}

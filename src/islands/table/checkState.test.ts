@@ -9,9 +9,18 @@ const questionAt = (seed: number): Question => {
 }
 
 const answered = (state: CheckState, childId: string, { item }: Question): Asked => ({
-  id: `${childId} ${state.put[childId]?.length ?? 0}`, childId, at: 1, item, choices: 4, given: item.answer, right: isRight(item, item.answer),
-  stage: stageOf(item), helped: false, n: state.put[childId]?.length ?? 0, turn: state.turn,
-}) // prettier-ignore
+  id: `${childId} ${state.put[childId]?.length ?? 0}`,
+  childId,
+  at: 1,
+  item,
+  choices: 4,
+  given: item.answer,
+  right: isRight(item, item.answer),
+  stage: stageOf(item),
+  helped: false,
+  n: state.put[childId]?.length ?? 0,
+  turn: state.turn,
+})
 
 describe('a check as it goes on', () => {
   const [first, second, third] = [questionAt(1), questionAt(2), questionAt(3)]
@@ -32,7 +41,11 @@ describe('a check as it goes on', () => {
   it('undoes the last answer to the very question it was to, whatever was skipped since', () => {
     const start = afterAnswer(NOTHING, answered(NOTHING, 'a', first), first)
     // Not gone on yet: the question is still there.
-    expect(afterUndo(start, start.answers[0] as Asked, 0)).toMatchObject({ answers: [], forced: { childId: 'a', question: first }, put: { a: [] } }) // prettier-ignore
+    expect(afterUndo(start, start.answers[0] as Asked, 0)).toMatchObject({
+      answers: [],
+      forced: { childId: 'a', question: first },
+      put: { a: [] },
+    })
     const on = afterNext(afterNext(start, 'a', first, 1), 'a', second, 1)
     const undone = afterUndo(on, on.answers[0] as Asked, 0)
     expect(undone.forced?.question).toEqual(first)

@@ -37,7 +37,11 @@ export interface Tally {
 export function useQuickCheck(context: SessionContext) {
   const { children, session } = context
   const request = requestOf(context)
-  const [kept, setKept] = useLocalStorage<CheckState>({ key: `table-check-2-${session.id}`, defaultValue: NOTHING, getInitialValueInEffect: false }) // prettier-ignore
+  const [kept, setKept] = useLocalStorage<CheckState>({
+    key: `table-check-2-${session.id}`,
+    defaultValue: NOTHING,
+    getInitialValueInEffect: false,
+  })
   const [hands, setHands] = useState(STRAIGHT_UP)
   const [isHelped, setHelped] = useState(false)
   const [shownAt, setShownAt] = useState(() => Date.now())
@@ -56,7 +60,11 @@ export function useQuickCheck(context: SessionContext) {
   const belief: Belief = useMemo(() => believe(own, child?.before), [own, child?.before])
   const scaffolds = child ? (kept.scaffolds[child.id] ?? child.scaffolds?.[rung] ?? []) : []
 
-  const placeOf = (id: string) => Math.max(0, children.findIndex((each) => each.id === id)) // prettier-ignore
+  const placeOf = (id: string) =>
+    Math.max(
+      0,
+      children.findIndex((each) => each.id === id),
+    )
   const begin = () => {
     setHelped(false)
     setHands(STRAIGHT_UP)
@@ -75,7 +83,19 @@ export function useQuickCheck(context: SessionContext) {
     const at = Date.now()
     const stage = kept.choices.realClock ? 'concrete' : stageOf(item)
     const took = kept.choices.timer ? { tookMs: Math.min(3_600_000, at - shownAt) } : {}
-    const sent = { id: newId(), childId: child.id, sessionId: session.id, at, item, choices: choices.length, given: value, stage, helped: isHelped, scaffolds, ...took } as const // prettier-ignore
+    const sent = {
+      id: newId(),
+      childId: child.id,
+      sessionId: session.id,
+      at,
+      item,
+      choices: choices.length,
+      given: value,
+      stage,
+      helped: isHelped,
+      scaffolds,
+      ...took,
+    } as const
     const answered: Asked = { ...sent, right: isRight(item, value), n: put.length, turn: kept.turn }
     setKept(afterAnswer(kept, answered, question))
     void keepAnswer(sent)
@@ -118,11 +138,24 @@ export function useQuickCheck(context: SessionContext) {
     shownAt,
     rungs: [...schools[context.settings.school].order, ...BESIDE_THE_ORDER],
     scaffolds,
-    setScaffolds: (ids: readonly ScaffoldId[]) => child && setKept({ ...kept, scaffolds: { ...kept.scaffolds, [child.id]: ids } }), // prettier-ignore
+    setScaffolds: (ids: readonly ScaffoldId[]) =>
+      child && setKept({ ...kept, scaffolds: { ...kept.scaffolds, [child.id]: ids } }),
     meanings,
     /** Where an answer may mean more than one thing: the question that would tell them apart. */
     telling: useMemo(
-      () => (meanings.length > 1 && given ? tellingQuestion({ rung: given.item.rung, seed: session.seed, answers: [], asked: [...put.map(({ item }) => item), given.item], asks: kept.choices.ask ? [kept.choices.ask] : undefined }, meanings) : undefined), // prettier-ignore
+      () =>
+        meanings.length > 1 && given
+          ? tellingQuestion(
+              {
+                rung: given.item.rung,
+                seed: session.seed,
+                answers: [],
+                asked: [...put.map(({ item }) => item), given.item],
+                asks: kept.choices.ask ? [kept.choices.ask] : undefined,
+              },
+              meanings,
+            )
+          : undefined,
       // eslint-disable-next-line react-hooks/exhaustive-deps
       [given?.id],
     ),
@@ -146,7 +179,13 @@ function rungFor(child: PlanChild | undefined, { rung }: Choices, own: RungId): 
 }
 
 /** The same after a reload: it follows from what was put and answered before. */
-function questionFor(kept: CheckState, child: PlanChild, place: number, rung: RungId, seed: number): Question | undefined {
+function questionFor(
+  kept: CheckState,
+  child: PlanChild,
+  place: number,
+  rung: RungId,
+  seed: number,
+): Question | undefined {
   if (kept.forced?.childId === child.id) return kept.forced.question
   const put = kept.put[child.id] ?? []
   const asks: readonly Ask[] | undefined = kept.choices.ask ? [kept.choices.ask] : undefined
@@ -158,4 +197,4 @@ function questionFor(kept: CheckState, child: PlanChild, place: number, rung: Ru
     before: child.before,
     asks,
   })
-} // prettier-ignore
+}

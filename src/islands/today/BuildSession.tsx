@@ -36,15 +36,38 @@ export function BuildSession({ groupId, settings }: { groupId: string; settings:
     >
       <Stack gap="xs">
         <Group gap="xs" align="end">
-          <NumberInput label="Minutes" value={minutes} onChange={setMinutes} min={SHORTEST_SESSION} max={LONGEST_SESSION} clampBehavior="none" allowDecimal={false} w={96} />
+          <NumberInput
+            label="Minutes"
+            value={minutes}
+            onChange={setMinutes}
+            min={SHORTEST_SESSION}
+            max={LONGEST_SESSION}
+            clampBehavior="none"
+            allowDecimal={false}
+            w={96}
+          />
           <Group gap={4}>
             {USUAL_MINUTES.map((each) => (
-              <Button key={each} variant={minutes === each ? 'light' : 'default'} onClick={() => setMinutes(each)} aria-label={`${each} minutes`} px="sm" h={36}>
+              <Button
+                key={each}
+                variant={minutes === each ? 'light' : 'default'}
+                onClick={() => setMinutes(each)}
+                aria-label={`${each} minutes`}
+                px="sm"
+                h={36}
+              >
                 {each}
               </Button>
             ))}
           </Group>
-          <Select label="Place" data={PLACES} value={place} onChange={(value) => value && setPlace(value)} allowDeselect={false} w={150} />
+          <Select
+            label="Place"
+            data={PLACES}
+            value={place}
+            onChange={(value) => value && setPlace(value)}
+            allowDeselect={false}
+            w={150}
+          />
           <Button type="submit" loading={build.isPending || build.isSuccess}>
             Build a session
           </Button>
@@ -57,4 +80,4 @@ export function BuildSession({ groupId, settings }: { groupId: string; settings:
       </Stack>
     </form>
   )
-} // prettier-ignore
+}

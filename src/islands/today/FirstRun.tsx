@@ -11,7 +11,8 @@ export function FirstRun({ children }: { children: number }) {
   const [name, setName] = useState('')
   const [names, setNames] = useState('')
   const add = useMutation({
-    mutationFn: () => api.post('/api/groups', { id: newId(), name, childIds: [], newChildren: withIds(splitNames(names)) }),
+    mutationFn: () =>
+      api.post('/api/groups', { id: newId(), name, childIds: [], newChildren: withIds(splitNames(names)) }),
     onSuccess: () => client.invalidateQueries({ queryKey: ['overview'] }),
   })
   const count = splitNames(names).length
@@ -29,7 +30,14 @@ export function FirstRun({ children }: { children: number }) {
         }}
       >
         <Stack>
-          <TextInput label="Group" placeholder="Ducklings, or: at home" required maxLength={60} value={name} onChange={(event) => setName(event.currentTarget.value)} />
+          <TextInput
+            label="Group"
+            placeholder="Ducklings, or: at home"
+            required
+            maxLength={60}
+            value={name}
+            onChange={(event) => setName(event.currentTarget.value)}
+          />
           <Textarea
             label="Children"
             description="One a line, or with commas. An age may follow: Tavi 6"
@@ -52,10 +60,16 @@ export function FirstRun({ children }: { children: number }) {
       </form>
       <Group className="sheet" justify="space-between">
         <Text>Only need something to hold? One paper clock, ready to cut.</Text>
-        <Button component="a" href="/api/clock.pdf" target="_blank" variant="default" leftSection={<IconPrinter size={18} />}>
+        <Button
+          component="a"
+          href="/api/clock.pdf"
+          target="_blank"
+          variant="default"
+          leftSection={<IconPrinter size={18} />}
+        >
           Print a paper clock
         </Button>
       </Group>
     </Stack>
   )
-} // prettier-ignore
+}

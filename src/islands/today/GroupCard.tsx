@@ -22,14 +22,26 @@ export function GroupCard({ overview, settings }: { overview: GroupOverview; set
             {last ? `last ${dayInWords(last.date)}` : 'no session yet'}
           </Text>
         </Group>
-        {next ? <NextSession session={next} settings={settings} /> : children.length > 0 ? <BuildSession groupId={group.id} settings={settings} /> : <Nobody />}
+        {next ? (
+          <NextSession session={next} settings={settings} />
+        ) : children.length > 0 ? (
+          <BuildSession groupId={group.id} settings={settings} />
+        ) : (
+          <Nobody />
+        )}
         <ul style={{ margin: 0, padding: 0, listStyle: 'none' }} aria-label={`Children of ${group.name}`}>
           {children.slice(0, MOST_SHOWN).map((child) => (
             <li key={child.id} className="anywhere" style={{ padding: '2px 0' }}>
               <Anchor href={`/children/${child.id}`} fw={600} lineClamp={1} display="inline">
                 {child.name}
               </Anchor>{' '}
-              <Text span size="sm" className={child.movesOn ? undefined : 'quiet'} c={child.movesOn ? 'var(--moss)' : undefined} fw={child.movesOn ? 600 : undefined}>
+              <Text
+                span
+                size="sm"
+                className={child.movesOn ? undefined : 'quiet'}
+                c={child.movesOn ? 'var(--moss)' : undefined}
+                fw={child.movesOn ? 600 : undefined}
+              >
                 {child.readiness}
               </Text>
             </li>
@@ -44,7 +56,7 @@ export function GroupCard({ overview, settings }: { overview: GroupOverview; set
       </Stack>
     </section>
   )
-} // prettier-ignore
+}
 
 const MOST_SHOWN = 8
 
@@ -68,20 +80,35 @@ function NextSession({ session, settings }: { session: Session; settings: Settin
         <strong style={{ textTransform: 'capitalize' }}>{dayInWords(session.date)}</strong>, {at} ·{' '}
         {plannedMinutes(session.plan)} min · {rungOf(session.plan.rung).name}
       </Text>
-      <a href={`/plan/${session.id}`} aria-label={`Open the plan of ${session.date}`} style={{ textDecoration: 'none' }}>
+      <a
+        href={`/plan/${session.id}`}
+        aria-label={`Open the plan of ${session.date}`}
+        style={{ textDecoration: 'none' }}
+      >
         <Strip plan={session.plan} height={34} />
       </a>
       <Group gap="xs">
         <Button component="a" href={`/plan/${session.id}`}>
           Open the plan
         </Button>
-        <Button component="a" variant={session.printedAt ? 'default' : 'light'} href={`/api/sessions/${session.id}/print.pdf`} target="_blank" leftSection={<IconPrinter size={18} />}>
+        <Button
+          component="a"
+          variant={session.printedAt ? 'default' : 'light'}
+          href={`/api/sessions/${session.id}/print.pdf`}
+          target="_blank"
+          leftSection={<IconPrinter size={18} />}
+        >
           {session.printedAt ? 'Print again' : 'Print, not printed yet'}
         </Button>
-        <Button component="a" variant="default" href={`/table/${session.id}`} leftSection={<IconPlayerPlay size={18} />}>
+        <Button
+          component="a"
+          variant="default"
+          href={`/table/${session.id}`}
+          leftSection={<IconPlayerPlay size={18} />}
+        >
           To the table
         </Button>
       </Group>
     </Stack>
   )
-} // prettier-ignore
+}

@@ -13,7 +13,11 @@ export function LaidPanel({ state }: { state: YardState }) {
     <Stack gap="xs">
       <Group justify="space-between">
         <Text size="sm" role="status" fw={600}>
-          {laid.length === 0 ? 'Nothing measured yet.' : move.length === 0 ? 'None has to move.' : `To move: ${move.map(({ hour }) => hour).join(', ')}.`}
+          {laid.length === 0
+            ? 'Nothing measured yet.'
+            : move.length === 0
+              ? 'None has to move.'
+              : `To move: ${move.map(({ hour }) => hour).join(', ')}.`}
         </Text>
         {laid.length > 0 && (
           <Button size="compact-sm" variant="subtle" onClick={() => state.change({ laid: [] })}>
@@ -29,7 +33,7 @@ export function LaidPanel({ state }: { state: YardState }) {
       ))}
     </Stack>
   )
-} // prettier-ignore
+}
 
 function TapeRow({ state, hour }: { state: YardState; hour: number }) {
   const { ground } = state.laid
@@ -43,13 +47,29 @@ function TapeRow({ state, hour }: { state: YardState; hour: number }) {
         <Text fw={700} w={24} ta="right">
           {hour}
         </Text>
-        <LengthField hideLabel label={`${hour}: from the centre`} field={`${hour}: tape from the centre`} mm={taped.fromCentreMm} unit={unit} allowNothing onChange={(fromCentreMm) => putTaped(state, { ...taped, fromCentreMm })} />
-        <LengthField hideLabel label={`${hour}: from 12`} field={`${hour}: tape from 12`} mm={taped.fromTwelveMm} unit={unit} allowNothing onChange={(fromTwelveMm) => putTaped(state, { ...taped, fromTwelveMm })} />
+        <LengthField
+          hideLabel
+          label={`${hour}: from the centre`}
+          field={`${hour}: tape from the centre`}
+          mm={taped.fromCentreMm}
+          unit={unit}
+          allowNothing
+          onChange={(fromCentreMm) => putTaped(state, { ...taped, fromCentreMm })}
+        />
+        <LengthField
+          hideLabel
+          label={`${hour}: from 12`}
+          field={`${hour}: tape from 12`}
+          mm={taped.fromTwelveMm}
+          unit={unit}
+          allowNothing
+          onChange={(fromTwelveMm) => putTaped(state, { ...taped, fromTwelveMm })}
+        />
       </Group>
       {own && <Verdict taped={own} radiusMm={ground.radiusMm} unit={unit} />}
     </div>
   )
-} // prettier-ignore
+}
 
 function Verdict({ taped, radiusMm, unit }: { taped: Taped; radiusMm: number; unit: 'm' | 'ft' }) {
   const judged = judgeOrWhy(taped, radiusMm)

@@ -15,8 +15,20 @@ export function OutPanel({ state }: { state: YardState }) {
   return (
     <Stack gap="sm">
       <Group align="end" gap="xs">
-        <Select label="Paper" value={yard.paper} onChange={(paper) => paper && state.change({ paper: paper as PaperId })} allowDeselect={false} data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: papers[id].name }))} w={120} />
-        <Button component="a" href={`/api/yard.pdf?yard=${encodeURIComponent(JSON.stringify(yard))}`} target="_blank" leftSection={<IconPrinter size={18} />}>
+        <Select
+          label="Paper"
+          value={yard.paper}
+          onChange={(paper) => paper && state.change({ paper: paper as PaperId })}
+          allowDeselect={false}
+          data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: papers[id].name }))}
+          w={120}
+        />
+        <Button
+          component="a"
+          href={`/api/yard.pdf?yard=${encodeURIComponent(JSON.stringify(yard))}`}
+          target="_blank"
+          leftSection={<IconPrinter size={18} />}
+        >
           Print the set-out sheet
         </Button>
       </Group>
@@ -24,4 +36,4 @@ export function OutPanel({ state }: { state: YardState }) {
       <Cautions ids={['outdoors', 'movement']} />
     </Stack>
   )
-} // prettier-ignore
+}

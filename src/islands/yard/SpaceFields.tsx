@@ -1,6 +1,16 @@
 import { ActionIcon, Button, Group, NumberInput, Select, SimpleGrid, Stack, Text, TextInput } from '@mantine/core'
 import { IconTrash } from '@tabler/icons-react'
-import { type FacingId, type Space, type SurfaceId, formatDistance, largestClock, leastRadiusFor, markerChoices, surfaces, USUAL_GAP_MM } from '../../core' // prettier-ignore
+import {
+  type FacingId,
+  type Space,
+  type SurfaceId,
+  formatDistance,
+  largestClock,
+  leastRadiusFor,
+  markerChoices,
+  surfaces,
+  USUAL_GAP_MM,
+} from '../../core'
 import { CheckLine } from '../../ui/CheckLine'
 import { LengthField } from '../../ui/LengthField'
 import type { YardState } from './useYard'
@@ -14,16 +24,49 @@ export function SpaceFields({ state }: { state: YardState }) {
     <Stack gap={10}>
       <Stack gap={8} className="sheet" component="section" aria-label="Space">
         <SimpleGrid cols={2} spacing={8}>
-          <Select label="Space" value={space.kind} onChange={(kind) => kind && change({ space: spaceAs(kind as Space['kind']), radiusMm: undefined })} allowDeselect={false} data={[{ value: 'rectangle', label: 'A rectangle' }, { value: 'round', label: 'Round about' }]} />
-          <Select label="On" value={yard.surface} onChange={(surface) => surface && change({ surface: surface as SurfaceId })} allowDeselect={false} data={(Object.keys(surfaces) as SurfaceId[]).map((id) => ({ value: id, label: surfaces[id].name }))} />
+          <Select
+            label="Space"
+            value={space.kind}
+            onChange={(kind) => kind && change({ space: spaceAs(kind as Space['kind']), radiusMm: undefined })}
+            allowDeselect={false}
+            data={[
+              { value: 'rectangle', label: 'A rectangle' },
+              { value: 'round', label: 'Round about' },
+            ]}
+          />
+          <Select
+            label="On"
+            value={yard.surface}
+            onChange={(surface) => surface && change({ surface: surface as SurfaceId })}
+            allowDeselect={false}
+            data={(Object.keys(surfaces) as SurfaceId[]).map((id) => ({ value: id, label: surfaces[id].name }))}
+          />
         </SimpleGrid>
         {space.kind === 'round' ? (
-          <LengthField label="Free radius" field="free radius" mm={space.radiusMm} unit={unit} onChange={(radiusMm) => change({ space: { kind: 'round', radiusMm } })} />
+          <LengthField
+            label="Free radius"
+            field="free radius"
+            mm={space.radiusMm}
+            unit={unit}
+            onChange={(radiusMm) => change({ space: { kind: 'round', radiusMm } })}
+          />
         ) : (
           <>
             <SimpleGrid cols={2} spacing={8}>
-              <LengthField label="Left to right" field="width" mm={space.widthMm} unit={unit} onChange={(widthMm) => change({ space: { ...space, widthMm } })} />
-              <LengthField label="Back to front" field="depth" mm={space.depthMm} unit={unit} onChange={(depthMm) => change({ space: { ...space, depthMm } })} />
+              <LengthField
+                label="Left to right"
+                field="width"
+                mm={space.widthMm}
+                unit={unit}
+                onChange={(widthMm) => change({ space: { ...space, widthMm } })}
+              />
+              <LengthField
+                label="Back to front"
+                field="depth"
+                mm={space.depthMm}
+                unit={unit}
+                onChange={(depthMm) => change({ space: { ...space, depthMm } })}
+              />
             </SimpleGrid>
             <Obstacles state={state} space={space} />
           </>
@@ -37,7 +80,12 @@ export function SpaceFields({ state }: { state: YardState }) {
           description={`Largest here, with a lane of 1 m: ${formatDistance(largest, unit)}`}
         />
         {yard.radiusMm !== undefined && (
-          <Button size="compact-sm" variant="subtle" onClick={() => change({ radiusMm: undefined })} style={{ alignSelf: 'flex-start' }}>
+          <Button
+            size="compact-sm"
+            variant="subtle"
+            onClick={() => change({ radiusMm: undefined })}
+            style={{ alignSelf: 'flex-start' }}
+          >
             Take the largest
           </Button>
         )}
@@ -45,15 +93,45 @@ export function SpaceFields({ state }: { state: YardState }) {
       <Markers state={state} />
       <Stack gap={8} className="sheet" component="section" aria-label="People">
         <SimpleGrid cols={2} spacing={8}>
-          <Select label="12 faces" value={yard.facing} onChange={(facing) => facing && change({ facing: facing as FacingId })} allowDeselect={false} data={[{ value: 'wall', label: 'A wall' }, { value: 'north', label: 'North' }, { value: 'children', label: 'The children' }]} />
-          <Select label="Hands are" value={yard.hands} onChange={(hands) => hands && change({ hands: hands as 'ropes' })} allowDeselect={false} data={['ropes', 'sticks', 'children']} />
-          <NumberInput label="Children" value={yard.children} min={1} max={60} allowDecimal={false} onChange={(value) => typeof value === 'number' && change({ children: value })} />
-          <NumberInput label="Their age" value={yard.age} min={3} max={99} allowDecimal={false} onChange={(value) => typeof value === 'number' && change({ age: value })} />
+          <Select
+            label="12 faces"
+            value={yard.facing}
+            onChange={(facing) => facing && change({ facing: facing as FacingId })}
+            allowDeselect={false}
+            data={[
+              { value: 'wall', label: 'A wall' },
+              { value: 'north', label: 'North' },
+              { value: 'children', label: 'The children' },
+            ]}
+          />
+          <Select
+            label="Hands are"
+            value={yard.hands}
+            onChange={(hands) => hands && change({ hands: hands as 'ropes' })}
+            allowDeselect={false}
+            data={['ropes', 'sticks', 'children']}
+          />
+          <NumberInput
+            label="Children"
+            value={yard.children}
+            min={1}
+            max={60}
+            allowDecimal={false}
+            onChange={(value) => typeof value === 'number' && change({ children: value })}
+          />
+          <NumberInput
+            label="Their age"
+            value={yard.age}
+            min={3}
+            max={99}
+            allowDecimal={false}
+            onChange={(value) => typeof value === 'number' && change({ age: value })}
+          />
         </SimpleGrid>
       </Stack>
     </Stack>
   )
-} // prettier-ignore
+}
 
 function spaceAs(kind: Space['kind']): Space {
   return kind === 'round' ? { kind, radiusMm: 4000 } : { kind, widthMm: 8000, depthMm: 7000, obstacles: [] }
@@ -64,27 +142,60 @@ function Obstacles({ state, space }: { state: YardState; space: Extract<Space, {
   return (
     <Stack gap={6}>
       {space.obstacles.map((each, i) => {
-        const put = (change: Partial<typeof each>) => set(space.obstacles.map((other, j) => (j === i ? { ...other, ...change } : other))) // prettier-ignore
+        const put = (change: Partial<typeof each>) =>
+          set(space.obstacles.map((other, j) => (j === i ? { ...other, ...change } : other)))
         const unit = state.yard.unit
         return (
           <Group key={i} gap={4} align="end" wrap="nowrap">
-            <LengthField label="From left" field={`thing ${i + 1}, from the left`} mm={each.x} unit={unit} allowNothing onChange={(x) => put({ x })} />
-            <LengthField label="From back" field={`thing ${i + 1}, from the back`} mm={each.y} unit={unit} allowNothing onChange={(y) => put({ y })} />
-            <LengthField label="Its radius" field={`thing ${i + 1}, radius`} mm={each.radiusMm} unit={unit} onChange={(radiusMm) => put({ radiusMm })} />
-            <ActionIcon variant="subtle" size="lg" aria-label={`Take out thing ${i + 1}`} onClick={() => set(space.obstacles.filter((_, j) => j !== i))}>
+            <LengthField
+              label="From left"
+              field={`thing ${i + 1}, from the left`}
+              mm={each.x}
+              unit={unit}
+              allowNothing
+              onChange={(x) => put({ x })}
+            />
+            <LengthField
+              label="From back"
+              field={`thing ${i + 1}, from the back`}
+              mm={each.y}
+              unit={unit}
+              allowNothing
+              onChange={(y) => put({ y })}
+            />
+            <LengthField
+              label="Its radius"
+              field={`thing ${i + 1}, radius`}
+              mm={each.radiusMm}
+              unit={unit}
+              onChange={(radiusMm) => put({ radiusMm })}
+            />
+            <ActionIcon
+              variant="subtle"
+              size="lg"
+              aria-label={`Take out thing ${i + 1}`}
+              onClick={() => set(space.obstacles.filter((_, j) => j !== i))}
+            >
               <IconTrash size={17} />
             </ActionIcon>
           </Group>
         )
       })}
       {space.obstacles.length < 20 && (
-        <Button size="compact-sm" variant="subtle" style={{ alignSelf: 'flex-start' }} onClick={() => set([...space.obstacles, { name: '', x: space.widthMm / 8, y: space.depthMm / 8, radiusMm: 400 }])}>
+        <Button
+          size="compact-sm"
+          variant="subtle"
+          style={{ alignSelf: 'flex-start' }}
+          onClick={() =>
+            set([...space.obstacles, { name: '', x: space.widthMm / 8, y: space.depthMm / 8, radiusMm: 400 }])
+          }
+        >
           Add a thing in the way
         </Button>
       )}
     </Stack>
   )
-} // prettier-ignore
+}
 
 function Markers({ state }: { state: YardState }) {
   const { yard, laid, change } = state
@@ -93,14 +204,40 @@ function Markers({ state }: { state: YardState }) {
   return (
     <Stack gap={8} className="sheet" component="section" aria-label="Markers">
       {yard.markers.map((marker, i) => {
-        const put = (part: Partial<typeof marker>) => set(yard.markers.map((other, j) => (j === i ? { ...other, ...part } : other))) // prettier-ignore
+        const put = (part: Partial<typeof marker>) =>
+          set(yard.markers.map((other, j) => (j === i ? { ...other, ...part } : other)))
         return (
           <Group key={i} gap={4} align="end" wrap="nowrap">
-            <TextInput label="Markers" value={marker.name} maxLength={60} onChange={(event) => put({ name: event.currentTarget.value })} />
-            <NumberInput label="Count" value={marker.count} min={0} max={500} allowDecimal={false} w={90} onChange={(value) => typeof value === 'number' && put({ count: value })} />
-            <LengthField label="Across" field={`${marker.name || 'marker'}, across`} mm={marker.sizeMm} unit="cm" onChange={(sizeMm) => put({ sizeMm })} width={90} />
+            <TextInput
+              label="Markers"
+              value={marker.name}
+              maxLength={60}
+              onChange={(event) => put({ name: event.currentTarget.value })}
+            />
+            <NumberInput
+              label="Count"
+              value={marker.count}
+              min={0}
+              max={500}
+              allowDecimal={false}
+              w={90}
+              onChange={(value) => typeof value === 'number' && put({ count: value })}
+            />
+            <LengthField
+              label="Across"
+              field={`${marker.name || 'marker'}, across`}
+              mm={marker.sizeMm}
+              unit="cm"
+              onChange={(sizeMm) => put({ sizeMm })}
+              width={90}
+            />
             {yard.markers.length > 1 && (
-              <ActionIcon variant="subtle" size="lg" aria-label={`Take out ${marker.name || 'these markers'}`} onClick={() => set(yard.markers.filter((_, j) => j !== i))}>
+              <ActionIcon
+                variant="subtle"
+                size="lg"
+                aria-label={`Take out ${marker.name || 'these markers'}`}
+                onClick={() => set(yard.markers.filter((_, j) => j !== i))}
+              >
                 <IconTrash size={17} />
               </ActionIcon>
             )}
@@ -108,7 +245,12 @@ function Markers({ state }: { state: YardState }) {
         )
       })}
       {yard.markers.length < 5 && (
-        <Button size="compact-sm" variant="subtle" style={{ alignSelf: 'flex-start' }} onClick={() => set([...yard.markers, { name: 'stones', count: 12, sizeMm: 100 }])}>
+        <Button
+          size="compact-sm"
+          variant="subtle"
+          style={{ alignSelf: 'flex-start' }}
+          onClick={() => set([...yard.markers, { name: 'stones', count: 12, sizeMm: 100 }])}
+        >
           Add another kind
         </Button>
       )}
@@ -119,9 +261,10 @@ function Markers({ state }: { state: YardState }) {
       </ul>
       {largest > 0 && (
         <Text size="xs" className="quiet">
-          All 60 of {Math.round(largest / 10)} cm with gaps of {USUAL_GAP_MM / 10} cm need a radius of {formatDistance(leastRadiusFor(largest, USUAL_GAP_MM), yard.unit)}.
+          All 60 of {Math.round(largest / 10)} cm with gaps of {USUAL_GAP_MM / 10} cm need a radius of{' '}
+          {formatDistance(leastRadiusFor(largest, USUAL_GAP_MM), yard.unit)}.
         </Text>
       )}
     </Stack>
   )
-} // prettier-ignore
+}

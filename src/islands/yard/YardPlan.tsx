@@ -1,7 +1,17 @@
 import { Text } from '@mantine/core'
 import { useDrag } from '@use-gesture/react'
 import { type KeyboardEvent, useRef } from 'react'
-import { type Taped, angleOnDial, laidMarker, markerPlace, modulo, shapeSvg, signedGap, whoStandsWhere, yardPlan } from '../../core' // prettier-ignore
+import {
+  type Taped,
+  angleOnDial,
+  laidMarker,
+  markerPlace,
+  modulo,
+  shapeSvg,
+  signedGap,
+  whoStandsWhere,
+  yardPlan,
+} from '../../core'
 import type { YardState } from './useYard'
 
 const WIDTH_MM = 180
@@ -21,7 +31,10 @@ export function YardPlan({ state, moves }: { state: YardState; moves: 'twelve' |
       if (!svg.current) return
       event.preventDefault()
       const box = svg.current.getBoundingClientRect()
-      const at = { x: ((x - box.left) / box.width) * drawing.width - ground.x * k, y: ((y - box.top) / box.height) * drawing.height - ground.y * k } // prettier-ignore
+      const at = {
+        x: ((x - box.left) / box.width) * drawing.width - ground.x * k,
+        y: ((y - box.top) / box.height) * drawing.height - ground.y * k,
+      }
       const angle = angleOnDial(at.x, at.y)
       if (moves === 'twelve') return turn(angle)
       const distance = Math.hypot(at.x, at.y) / k
@@ -29,7 +42,11 @@ export function YardPlan({ state, moves }: { state: YardState; moves: 'twelve' |
       // Facing 12: the plan's own turn is taken out again.
       const facing = ((angle - yard.turnDeg) * Math.PI) / 180
       const [right, ahead] = [distance * Math.sin(facing), distance * Math.cos(facing)]
-      putTaped(state, { hour: held.current, fromCentreMm: distance, fromTwelveMm: Math.hypot(right, ahead - ground.radiusMm) }) // prettier-ignore
+      putTaped(state, {
+        hour: held.current,
+        fromCentreMm: distance,
+        fromTwelveMm: Math.hypot(right, ahead - ground.radiusMm),
+      })
     },
     { pointer: { capture: true, keys: false } },
   )
@@ -41,17 +58,42 @@ export function YardPlan({ state, moves }: { state: YardState; moves: 'twelve' |
   }
   return (
     <section className="sheet" aria-label="Plan">
-      <div className="dial dial-turnable" style={{ aspectRatio: `${drawing.width} / ${drawing.height}`, maxHeight: 560, margin: '0 auto' }} {...bind()}>
-        <svg ref={svg} viewBox={`0 0 ${drawing.width} ${drawing.height}`} role="img" aria-label="The floor clock in its space, to scale" fontFamily="Andika, sans-serif" style={{ background: '#FBF7EF' }}>
+      <div
+        className="dial dial-turnable"
+        style={{ aspectRatio: `${drawing.width} / ${drawing.height}`, maxHeight: 560, margin: '0 auto' }}
+        {...bind()}
+      >
+        <svg
+          ref={svg}
+          viewBox={`0 0 ${drawing.width} ${drawing.height}`}
+          role="img"
+          aria-label="The floor clock in its space, to scale"
+          fontFamily="Andika, sans-serif"
+          style={{ background: '#FBF7EF' }}
+        >
           <g dangerouslySetInnerHTML={{ __html: drawing.shapes.map(shapeSvg).join('') }} />
-          {moves === 'markers' && yard.laid.map((taped) => <LaidMark key={taped.hour} taped={taped} state={state} k={k} />)}
+          {moves === 'markers' &&
+            yard.laid.map((taped) => <LaidMark key={taped.hour} taped={taped} state={state} k={k} />)}
         </svg>
         {moves === 'twelve' && (
-          <div className="dial-slider" style={{ borderRadius: 8 }} role="slider" tabIndex={0} aria-label="Where 12 faces" aria-valuemin={0} aria-valuemax={359} aria-valuenow={yard.turnDeg} aria-valuetext={`${yard.turnDeg} degrees clockwise from the back`} onKeyDown={onKey} />
+          <div
+            className="dial-slider"
+            style={{ borderRadius: 8 }}
+            role="slider"
+            tabIndex={0}
+            aria-label="Where 12 faces"
+            aria-valuemin={0}
+            aria-valuemax={359}
+            aria-valuenow={yard.turnDeg}
+            aria-valuetext={`${yard.turnDeg} degrees clockwise from the back`}
+            onKeyDown={onKey}
+          />
         )}
       </div>
       <Text size="sm" className="quiet" mt={6}>
-        {moves === 'twelve' ? 'Drag 12 round the plan. The dashed circle is the running lane.' : 'Drag each hour marker to where it really lies, or type its two tapes.'}
+        {moves === 'twelve'
+          ? 'Drag 12 round the plan. The dashed circle is the running lane.'
+          : 'Drag each hour marker to where it really lies, or type its two tapes.'}
       </Text>
       <ul style={{ margin: '6px 0 0', paddingLeft: 18, fontSize: 14 }}>
         {whoStandsWhere(yard).map((text) => (
@@ -60,7 +102,7 @@ export function YardPlan({ state, moves }: { state: YardState; moves: 'twelve' |
       </ul>
     </section>
   )
-} // prettier-ignore
+}
 
 function nearestHour(angle: number): number {
   const hours = Array.from({ length: 12 }, (_, i) => i + 1)

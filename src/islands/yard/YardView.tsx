@@ -27,7 +27,15 @@ function YardRoom() {
         <Title order={1} size="h3">
           Yard
         </Title>
-        <SegmentedControl aria-label="Unit" value={state.yard.unit} onChange={(unit) => state.change({ unit: unit as 'm' | 'ft' })} data={[{ value: 'm', label: 'metres' }, { value: 'ft', label: 'feet' }]} />
+        <SegmentedControl
+          aria-label="Unit"
+          value={state.yard.unit}
+          onChange={(unit) => state.change({ unit: unit as 'm' | 'ft' })}
+          data={[
+            { value: 'm', label: 'metres' },
+            { value: 'ft', label: 'feet' },
+          ]}
+        />
       </Group>
       {state.problem && (
         <Text className="sheet sheet-attention" role="alert" size="sm">
@@ -72,4 +80,4 @@ function YardRoom() {
       </Grid>
     </Stack>
   )
-} // prettier-ignore
+}

@@ -12,11 +12,17 @@ function tryToLay(yard: Yard): { yard: Yard; ground: Ground } | Error {
 
 /** The floor clock being planned: as asked for, and the last that fits. */
 export function useYard() {
-  const [stored, setWanted] = useLocalStorage<Yard>({ key: 'yard', defaultValue: USUAL_YARD, getInitialValueInEffect: false })
+  const [stored, setWanted] = useLocalStorage<Yard>({
+    key: 'yard',
+    defaultValue: USUAL_YARD,
+    getInitialValueInEffect: false,
+  })
   // One that was left there by an older Ripe Acorn may lack a field.
   const wanted: Yard = { ...USUAL_YARD, ...stored }
   const now = tryToLay(wanted)
-  const [last, setLast] = useState(() => (now instanceof Error ? { yard: USUAL_YARD, ground: groundOf(USUAL_YARD) } : now))
+  const [last, setLast] = useState(() =>
+    now instanceof Error ? { yard: USUAL_YARD, ground: groundOf(USUAL_YARD) } : now,
+  )
   const set = (yard: Yard) => {
     setWanted(yard)
     const laid = tryToLay(yard)
@@ -30,6 +36,6 @@ export function useYard() {
     set,
     change: (change: Partial<Yard>) => set({ ...wanted, ...change }),
   }
-} // prettier-ignore
+}
 
 export type YardState = ReturnType<typeof useYard>

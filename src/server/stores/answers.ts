@@ -18,7 +18,14 @@ type Row = Record<string, unknown>
 function answerToRow(answer: SentAnswer, sessionId: string | null): Row {
   const right = isRight(answer.item, answer.given)
   const { id, childId, at, item, choices, given, stage, helped, tookMs, scaffolds } = answer
-  return { id, child_id: childId, session_id: sessionId, at, right, body: JSON.stringify({ item, choices, given, stage, helped, tookMs, scaffolds }) } // prettier-ignore
+  return {
+    id,
+    child_id: childId,
+    session_id: sessionId,
+    at,
+    right,
+    body: JSON.stringify({ item, choices, given, stage, helped, tookMs, scaffolds }),
+  }
 }
 
 type Body = Pick<Answer, 'item' | 'choices' | 'given' | 'stage' | 'helped' | 'tookMs' | 'scaffolds'>
@@ -85,7 +92,12 @@ async function getAnswer(db: Db, id: string): Promise<Answer> {
 }
 
 /** Puts another answer in place of a kept one; the old one stays in the trace. */
-export async function correctAnswer(db: Db, id: string, { given, helped, reason }: Correction, now: Instant): Promise<Answer> {
+export async function correctAnswer(
+  db: Db,
+  id: string,
+  { given, helped, reason }: Correction,
+  now: Instant,
+): Promise<Answer> {
   return db.transaction(async (trx) => {
     const before = await getAnswer(trx, id)
     const after: Answer = { ...before, given, helped, right: isRight(before.item, given) }
@@ -94,7 +106,7 @@ export async function correctAnswer(db: Db, id: string, { given, helped, reason 
     await addChange(trx, { before, after, what: 'corrected', reason }, now)
     return after
   })
-} // prettier-ignore
+}
 
 /** Takes a kept answer out; it stays in the trace and can be put back. */
 export async function removeAnswer(db: Db, id: string, reason: string, now: Instant): Promise<void> {
@@ -146,7 +158,10 @@ export async function undoChange(db: Db, id: string): Promise<void> {
     const session: Row | undefined = await trx('sessions')
       .where({ id: before.sessionId ?? '' })
       .first('id')
-    await trx('answers').insert(answerToRow(before, session ? String(session.id) : null)).onConflict('id').merge(['body', 'right']) // prettier-ignore
+    await trx('answers')
+      .insert(answerToRow(before, session ? String(session.id) : null))
+      .onConflict('id')
+      .merge(['body', 'right'])
     await trx('answer_changes').where({ id }).delete()
   })
 }

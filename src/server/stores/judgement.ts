@@ -19,11 +19,20 @@ export async function overrulesByChild(db: Db): Promise<Map<string, Overrule[]>>
 }
 
 /** Sets the adult's word on a rung, or takes it back where the verdict is null. */
-export async function overruleRung(db: Db, childId: string, { rung, verdict, note }: OverruleWish, at: Instant): Promise<void> {
+export async function overruleRung(
+  db: Db,
+  childId: string,
+  { rung, verdict, note }: OverruleWish,
+  at: Instant,
+): Promise<void> {
   await getChild(db, childId)
   if (verdict === null) await db('overrules').where({ child_id: childId, rung }).delete()
-  else await db('overrules').insert({ child_id: childId, rung, verdict, note, at }).onConflict(['child_id', 'rung']).merge()
-} // prettier-ignore
+  else
+    await db('overrules')
+      .insert({ child_id: childId, rung, verdict, note, at })
+      .onConflict(['child_id', 'rung'])
+      .merge()
+}
 
 function rowToNote(row: Row): Note {
   return { id: String(row.id), childId: String(row.child_id), at: Number(row.at), text: String(row.text) }
@@ -42,13 +51,18 @@ export async function countNotes(db: Db): Promise<Map<string, number>> {
 }
 
 /** Adding the same note twice (a repeated send) changes nothing. */
-export async function addNote(db: Db, childId: string, { id, text }: Pick<Note, 'id' | 'text'>, at: Instant): Promise<Note> {
+export async function addNote(
+  db: Db,
+  childId: string,
+  { id, text }: Pick<Note, 'id' | 'text'>,
+  at: Instant,
+): Promise<Note> {
   await getChild(db, childId)
   await db('notes').insert({ id, child_id: childId, at, text }).onConflict('id').ignore()
   const row: Row | undefined = await db('notes').where({ id }).first()
   if (!row) throw notFound('note', id)
   return rowToNote(row)
-} // prettier-ignore
+}
 
 export async function removeNote(db: Db, id: string): Promise<void> {
   const removed = await db('notes').where({ id }).delete()

@@ -10,11 +10,16 @@ const ONE: Record<Shelf, string> = { recipes: 'recipe', yards: 'floor clock', pr
 type Row = Record<string, unknown>
 
 function rowToKept<T>(row: Row): Kept<T> {
-  return { id: String(row.id), name: String(row.name), body: JSON.parse(String(row.body)) as T, version: Number(row.version) }
-} // prettier-ignore
+  return {
+    id: String(row.id),
+    name: String(row.name),
+    body: JSON.parse(String(row.body)) as T,
+    version: Number(row.version),
+  }
+}
 
 export async function listKept<T>(db: Db, shelf: Shelf): Promise<Kept<T>[]> {
-  const rows: Row[] = await db(shelf).orderBy([{ column: 'created_at', order: 'desc' }, { column: 'name' }]) // prettier-ignore
+  const rows: Row[] = await db(shelf).orderBy([{ column: 'created_at', order: 'desc' }, { column: 'name' }])
   return rows.map(rowToKept<T>)
 }
 
@@ -31,13 +36,18 @@ export async function findKept<T>(db: Db, shelf: Shelf, id: string | null): Prom
 }
 
 /** Adding the same thing twice (a repeated send) changes nothing. */
-export async function addKept<T>(db: Db, shelf: Shelf, thing: Omit<Kept<T>, 'version'>, now: Instant): Promise<Kept<T>> {
+export async function addKept<T>(
+  db: Db,
+  shelf: Shelf,
+  thing: Omit<Kept<T>, 'version'>,
+  now: Instant,
+): Promise<Kept<T>> {
   await db(shelf)
     .insert({ id: thing.id, name: thing.name, body: JSON.stringify(thing.body), version: 1, created_at: now })
     .onConflict('id')
     .ignore()
   return getKept<T>(db, shelf, thing.id)
-} // prettier-ignore
+}
 
 export async function editKept<T>(db: Db, shelf: Shelf, id: string, edit: Omit<Kept<T>, 'id'>): Promise<Kept<T>> {
   const changed = await db(shelf)
@@ -46,14 +56,16 @@ export async function editKept<T>(db: Db, shelf: Shelf, id: string, edit: Omit<K
   const current = await getKept<T>(db, shelf, id)
   if (changed === 0) throw staleVersion(ONE[shelf], current)
   return current
-} // prettier-ignore
+}
 
 /** Sessions that had it fall back to the usual one. */
 export async function removeKept(db: Db, shelf: Shelf, id: string): Promise<void> {
   await getKept(db, shelf, id)
   await db.transaction(async (trx) => {
     if (shelf !== 'prints')
-      await trx('sessions').where(shelf === 'recipes' ? { recipe_id: id } : { yard_id: id }).update(shelf === 'recipes' ? { recipe_id: null } : { yard_id: null }) // prettier-ignore
+      await trx('sessions')
+        .where(shelf === 'recipes' ? { recipe_id: id } : { yard_id: id })
+        .update(shelf === 'recipes' ? { recipe_id: null } : { yard_id: null })
     await trx(shelf).where({ id }).delete()
   })
 }

@@ -39,19 +39,26 @@ export async function addChild(db: Db, child: NewChild, now: Instant): Promise<C
   return getChild(db, child.id)
 }
 
-export async function editChild(db: Db, id: string, edit: { version: number; name: string; age?: number | null }): Promise<Child> {
+export async function editChild(
+  db: Db,
+  id: string,
+  edit: { version: number; name: string; age?: number | null },
+): Promise<Child> {
   const changed = await db('children')
     .where({ id, version: edit.version })
     .update({ name: edit.name, age: edit.age ?? null, version: edit.version + 1 })
   const current = await getChild(db, id)
   if (changed === 0) throw staleVersion('child', current)
   return current
-} // prettier-ignore
+}
 
 /** What goes with a child: told before it is removed. */
 export async function childBelongings(db: Db, id: string): Promise<{ answers: number; groups: string[] }> {
   const counted = await db('answers').where({ child_id: id }).count({ n: '*' }).first()
-  const rows: Row[] = await db('groups').join('group_children', 'groups.id', 'group_id').where({ child_id: id }).select('name') // prettier-ignore
+  const rows: Row[] = await db('groups')
+    .join('group_children', 'groups.id', 'group_id')
+    .where({ child_id: id })
+    .select('name')
   return { answers: Number(counted?.n ?? 0), groups: rows.map((row) => String(row.name)) }
 }
 
@@ -96,7 +103,12 @@ export async function addGroup(db: Db, group: Members & { readonly id: string },
   return getGroup(db, group.id)
 }
 
-export async function editGroup(db: Db, id: string, edit: Members & { readonly version: number }, now: Instant): Promise<Group> {
+export async function editGroup(
+  db: Db,
+  id: string,
+  edit: Members & { readonly version: number },
+  now: Instant,
+): Promise<Group> {
   await db.transaction(async (trx) => {
     const changed = await trx('groups')
       .where({ id, version: edit.version })
@@ -105,7 +117,7 @@ export async function editGroup(db: Db, id: string, edit: Members & { readonly v
     await setMembers(trx, id, edit, now)
   })
   return getGroup(db, id)
-} // prettier-ignore
+}
 
 async function setMembers(db: Db, groupId: string, members: Members, now: Instant): Promise<void> {
   const newChildren = members.newChildren ?? []
@@ -123,7 +135,9 @@ async function setMembers(db: Db, groupId: string, members: Members, now: Instan
     })
   await db('group_children').where({ group_id: groupId }).delete()
   if (childIds.length > 0)
-    await db('group_children').insert(childIds.map((childId, position) => ({ group_id: groupId, child_id: childId, position }))) // prettier-ignore
+    await db('group_children').insert(
+      childIds.map((childId, position) => ({ group_id: groupId, child_id: childId, position })),
+    )
 }
 
 /** Removes a group and its sessions; children and their answers stay. */

@@ -36,13 +36,24 @@ function rowToStep(row: Row): PlanStep {
 
 /** All sessions, or one group's, the latest date first. */
 export async function listSessions(db: Db, groupId?: string): Promise<Session[]> {
-  const query = db('sessions').orderBy([{ column: 'date', order: 'desc' }, { column: 'start', order: 'desc' }])
+  const query = db('sessions').orderBy([
+    { column: 'date', order: 'desc' },
+    { column: 'start', order: 'desc' },
+  ])
   const rows: Row[] = groupId ? await query.where({ group_id: groupId }) : await query
   const steps: Row[] = await db('session_steps')
-    .whereIn('session_id', rows.map((row) => String(row.id)))
+    .whereIn(
+      'session_id',
+      rows.map((row) => String(row.id)),
+    )
     .orderBy('position')
-  return rows.map((row) => rowToSession(row, steps.filter((step) => step.session_id === row.id)))
-} // prettier-ignore
+  return rows.map((row) =>
+    rowToSession(
+      row,
+      steps.filter((step) => step.session_id === row.id),
+    ),
+  )
+}
 
 export async function getSession(db: Db, id: string): Promise<Session> {
   const row: Row | undefined = await db('sessions').where({ id }).first()
@@ -112,13 +123,17 @@ export async function finishSession(db: Db, id: string, note: string | undefined
 }
 
 /** Puts a saved clock or floor clock into a session, or takes it out with null; what is not named stays. */
-export async function attachToSession(db: Db, id: string, things: { recipeId?: string | null; yardId?: string | null }): Promise<Session> {
+export async function attachToSession(
+  db: Db,
+  id: string,
+  things: { recipeId?: string | null; yardId?: string | null },
+): Promise<Session> {
   await getSession(db, id)
   const { recipeId, yardId } = things
   if (recipeId !== undefined) await db('sessions').where({ id }).update({ recipe_id: recipeId })
   if (yardId !== undefined) await db('sessions').where({ id }).update({ yard_id: yardId })
   return getSession(db, id)
-} // prettier-ignore
+}
 
 export async function markPrinted(db: Db, id: string, now: Instant): Promise<void> {
   await db('sessions').where({ id }).update({ printed_at: now })

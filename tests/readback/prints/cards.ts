@@ -41,7 +41,13 @@ const matching: Checker = (read) => {
       sets.set(time, [...(sets.get(time) ?? []), back ? words(back) : ''])
     })
   })
-  read.expect(told.map((pair) => setOf(pair, read)).sort().join() === [...sets.keys()].sort().join(), 'the key has other sets')
+  read.expect(
+    told
+      .map((pair) => setOf(pair, read))
+      .sort()
+      .join() === [...sets.keys()].sort().join(),
+    'the key has other sets',
+  )
   if (o.forms === 3)
     for (const pair of told) {
       const [dial] = dials(pair)
@@ -51,15 +57,29 @@ const matching: Checker = (read) => {
     }
   if (o.forms === 3 || o.backs) {
     read.expect(sets.size === o.count, `${sets.size} sets instead of ${o.count}`)
-    for (const [time, numbers] of sets) read.expect(numbers.length === (o.forms ?? 2) && new Set(numbers).size === 1, `the set of ${time} has ${numbers.join(', ')} behind it`) // prettier-ignore
-    if (o.backs) expectDistinct(read, [...sets.values()].map(([number]) => number), 'two sets have one number')
+    for (const [time, numbers] of sets)
+      read.expect(
+        numbers.length === (o.forms ?? 2) && new Set(numbers).size === 1,
+        `the set of ${time} has ${numbers.join(', ')} behind it`,
+      )
+    if (o.backs)
+      expectDistinct(
+        read,
+        [...sets.values()].map(([number]) => number),
+        'two sets have one number',
+      )
   }
-} // prettier-ignore
+}
 
 /** The time of a card, however it is told; one-handed faces by what is true of them. */
 function setOf(card: Shapes, { o }: Read): string {
   const [dial] = dials(card)
-  if (!dial) return words(card, 'figures') !== '' ? String(minuteIn(words(card, 'figures'), o)) : (oneHanded(o) ? words(card) : String(minuteIn(words(card), o))) // prettier-ignore
+  if (!dial)
+    return words(card, 'figures') !== ''
+      ? String(minuteIn(words(card, 'figures'), o))
+      : oneHanded(o)
+        ? words(card)
+        : String(minuteIn(words(card), o))
   const language = languages[o.wording.language]
   if (dial.minute === undefined) return language.sayAbout(Math.round(modulo(dial.hour ?? 0, 360) * 2) % 720)
   return dial.hour === undefined
@@ -73,7 +93,10 @@ const oneHanded = ({ rung }: Read['o']) => rung === 'fives' || rung === 'hour-ha
 function isBehind(back: Shapes, front: { x: number; y: number } | undefined, o: Read['o']): boolean {
   const { width, height } = papers[o.paper]
   const box = textBox(back)
-  const due = o.backs === 'short-edge' ? { x: front?.x ?? NaN, y: height - (front?.y ?? NaN) } : { x: width - (front?.x ?? NaN), y: front?.y ?? NaN } // prettier-ignore
+  const due =
+    o.backs === 'short-edge'
+      ? { x: front?.x ?? NaN, y: height - (front?.y ?? NaN) }
+      : { x: width - (front?.x ?? NaN), y: front?.y ?? NaN }
   const [text] = back.filter(({ tag }) => tag === 'text')
   // A baseline lies half a capital's height under the middle.
   const middle = (text?.points[0]?.y ?? NaN) - ((text?.size ?? 0) * 1485) / 2048 / 2
@@ -116,7 +139,10 @@ const halving: Checker = (read) => {
     const edge = textBox(inPart(card, 'edge'))
     const middle = inPart(card, 'edge')[0]?.points[0]?.x ?? NaN
     const [left, right] = [textBox(inPart(card, 'dial')), textBox(inPart(card, 'words'))]
-    read.expect(left.right < Math.min(edge.left, middle) && right.left > Math.max(edge.right, middle), 'the edge cuts a dial or words') // prettier-ignore
+    read.expect(
+      left.right < Math.min(edge.left, middle) && right.left > Math.max(edge.right, middle),
+      'the edge cuts a dial or words',
+    )
   }
 }
 
@@ -133,7 +159,14 @@ const composing: Checker = (read) => {
     read.expect(hours.includes(hour) && minutes.includes(minute), `no cards for ${hour}${minute}`)
   }
   const told = groups(read.key.flat(), 'pair')
-  read.expect(told.flatMap((pair) => dials(pair)).map(({ time }) => time).sort().join() === [...times].sort().join(), 'clocks and key differ') // prettier-ignore
+  read.expect(
+    told
+      .flatMap((pair) => dials(pair))
+      .map(({ time }) => time)
+      .sort()
+      .join() === [...times].sort().join(),
+    'clocks and key differ',
+  )
   for (const pair of told) {
     const [, hour, minute] = /^(\d+)\s+\+\s+:(\d\d)$/.exec(words(pair, 'words')) ?? []
     read.expect((Number(hour) % 12) * 60 + Number(minute) === dials(pair)[0]?.time, `key “${words(pair, 'words')}”`)
@@ -142,20 +175,30 @@ const composing: Checker = (read) => {
 
 const counting: Checker = (read) => {
   const counts = cards(read).map((card) => Number(words(card, 'count')))
-  read.expect(counts.sort((a, b) => a - b).join() === Array.from({ length: 12 }, (_, i) => 5 * (i + 1)).join(), `cards ${counts.join()}`) // prettier-ignore
+  read.expect(
+    counts.sort((a, b) => a - b).join() === Array.from({ length: 12 }, (_, i) => 5 * (i + 1)).join(),
+    `cards ${counts.join()}`,
+  )
   const ring = (read.key[0] ?? []).filter(({ tag, parts }) => tag === 'text' && parts.includes('dial'))
   const middle = ring[0]?.origin ?? { x: NaN, y: NaN }
   const outer = ring.filter(
     ({ text, points: [at] }) => Math.hypot((at?.x ?? 0) - middle.x, (at?.y ?? 0) - middle.y) > 62 && text,
   )
   read.expect(outer.length === 12, `${outer.length} counts round the dial`)
-  for (const { text, points: [at] } of outer) {
+  for (const {
+    text,
+    points: [at],
+  } of outer) {
     const angle = (Math.atan2((at?.x ?? 0) - middle.x, middle.y - (at?.y ?? 0)) * 180) / Math.PI
     read.expect(apart(angle, Number(text) * 6) < 4, `${text} lies at ${angle} degrees`)
-  } // prettier-ignore
+  }
   const calls = groups(read.key[1] ?? [], 'call').map((line) => /(\d+): at the (\d+)$/.exec(words(line)))
   for (const call of calls) read.expect(Number(call?.[1]) === 5 * Number(call?.[2]), `“${call?.[0]}”`)
-  expectDistinct(read, calls.map((call) => call?.[1]), 'a count is called twice') // prettier-ignore
+  expectDistinct(
+    read,
+    calls.map((call) => call?.[1]),
+    'a count is called twice',
+  )
   read.expect(calls.length === 12, `${calls.length} calls`)
 }
 
@@ -186,7 +229,13 @@ const wearing: Checker = (read) => {
   const calls = groups(read.key[0] ?? [], 'call').map((line) => words(line).replace(/^\d+\. /, ''))
   read.expect(own.length === read.o.count, `${own.length} badges`)
   expectDistinct(read, calls, 'a time is called twice')
-  read.expect(own.map((dial) => said(dial, read.o)).sort().join('|') === [...calls].sort().join('|'), 'badges and calls differ') // prettier-ignore
+  read.expect(
+    own
+      .map((dial) => said(dial, read.o))
+      .sort()
+      .join('|') === [...calls].sort().join('|'),
+    'badges and calls differ',
+  )
 }
 
 const sortingDay: Checker = (read) => {
@@ -195,7 +244,10 @@ const sortingDay: Checker = (read) => {
   const own = cards(read)
   const doings = own.filter((card) => dials(card).length > 0)
   const lines = groups(read.key[0] ?? [], 'line').map((line) => words(line))
-  read.expect(doings.length === o.count && lines.length === o.count && own.length === o.count + 2, `${doings.length} cards, ${lines.length} lines`) // prettier-ignore
+  read.expect(
+    doings.length === o.count && lines.length === o.count && own.length === o.count + 2,
+    `${doings.length} cards, ${lines.length} lines`,
+  )
   const told = lines.map((line) => {
     const [, doing = '', h, m, half = ''] = /^\d+\. (.+), (\d\d):(\d\d): (.+)$/.exec(line) ?? []
     const minute = Number(h) * 60 + Number(m)
@@ -204,7 +256,9 @@ const sortingDay: Checker = (read) => {
     read.expect(minute % 720 !== 0 || isArguable, 'twelve o’clock is not marked as arguable')
     return `${doing} ${minute % 720} ${isArguable}`
   })
-  const drawn = doings.map((card) => `${words(card, 'words')} ${dials(card)[0]?.time} ${inPart(card, 'arguable').length > 0}`) // prettier-ignore
+  const drawn = doings.map(
+    (card) => `${words(card, 'words')} ${dials(card)[0]?.time} ${inPart(card, 'arguable').length > 0}`,
+  )
   read.expect([...told].sort().join('|') === [...drawn].sort().join('|'), 'cards and key differ')
 }
 

@@ -37,7 +37,11 @@ const looping: Checker = (read) => {
   const own = cards(read).map((card) => ({ has: face(card) ?? '', asks: words(card, 'words') }))
   read.expect(own.length === o.count, `${own.length} cards instead of ${o.count}`)
   const next = new Map(own.map(({ has }) => [has, own.filter((card) => card.has === has)]))
-  expectDistinct(read, own.map(({ has }) => has), 'a clock is on two cards') // prettier-ignore
+  expectDistinct(
+    read,
+    own.map(({ has }) => has),
+    'a clock is on two cards',
+  )
   // The card that is asked for is the one whose clock the words are true of.
   const all = read.pages.flatMap((page) => groups(page, 'card')).flatMap((card) => dials(card))
   const visited = new Set<string>()
@@ -73,7 +77,11 @@ const laterCards: Checker = (read) => {
     const due = modulo(from + by, 720)
     read.expect(read.o.by === undefined || by === read.o.by, `${by} minutes instead of ${read.o.by}`)
     read.expect(answers.includes(due), `no clock at ${due}`)
-    read.expect(minuteIn(lines[i]?.slice(lines[i].lastIndexOf(': ') + 2) ?? '', read.o) === due || minuteIn(/\S+$/.exec(lines[i] ?? '')?.[0] ?? '', read.o) === due, `key “${lines[i]}”`) // prettier-ignore
+    read.expect(
+      minuteIn(lines[i]?.slice(lines[i].lastIndexOf(': ') + 2) ?? '', read.o) === due ||
+        minuteIn(/\S+$/.exec(lines[i] ?? '')?.[0] ?? '', read.o) === due,
+      `key “${lines[i]}”`,
+    )
   })
 }
 
@@ -85,7 +93,11 @@ const tiling: Checker = (read) => {
   const spoken = new Map(all.map((pair, i) => [words(pair, 'words'), i]))
   const ends = cards(read, 'tile').map((tile) => [number.get(face(tile) ?? ''), spoken.get(words(tile, 'words'))])
   read.expect(ends.length === (o.count * (o.count + 1)) / 2, `${ends.length} tiles`)
-  expectDistinct(read, ends.map((pair) => (pair.includes(undefined) ? undefined : pair.map(String).sort().join('-'))), 'a tile comes twice') // prettier-ignore
+  expectDistinct(
+    read,
+    ends.map((pair) => (pair.includes(undefined) ? undefined : pair.map(String).sort().join('-'))),
+    'a tile comes twice',
+  )
 }
 
 const calling: Checker = (read) => {
@@ -99,14 +111,19 @@ const calling: Checker = (read) => {
     expectDistinct(read, board, 'a board has a time twice')
   }
   expectDistinct(read, calls, 'a time is called twice')
-  expectDistinct(read, places.map((board) => [...board].sort((a, b) => a - b).join()), 'two boards are alike') // prettier-ignore
+  expectDistinct(
+    read,
+    places.map((board) => [...board].sort((a, b) => a - b).join()),
+    'two boards are alike',
+  )
   const full = places.map((board) => Math.max(...board) + 1)
   const told = groups(read.key[1] ?? [], 'line').map((line) => Number(/(\d+)$/.exec(words(line))?.[1]))
   read.expect(told.join() === full.join(), `full at ${full.join()}, said ${told.join()}`)
   if (boards.length <= o.count - 8) expectDistinct(read, full, 'two boards win together')
 }
 
-const angleOf = (at?: Point, from?: Point) => (Math.atan2((at?.x ?? NaN) - (from?.x ?? NaN), (from?.y ?? NaN) - (at?.y ?? NaN)) * 180) / Math.PI // prettier-ignore
+const angleOf = (at?: Point, from?: Point) =>
+  (Math.atan2((at?.x ?? NaN) - (from?.x ?? NaN), (from?.y ?? NaN) - (at?.y ?? NaN)) * 180) / Math.PI
 const distance = (a?: Point, b?: Point) => Math.hypot((a?.x ?? NaN) - (b?.x ?? NaN), (a?.y ?? NaN) - (b?.y ?? NaN))
 
 /** What is thrown or twirled and what is covered: words and their clocks, or clocks and their figures or words. */
@@ -118,19 +135,44 @@ function expectFilled(read: Read, thrown: readonly Shapes[], mat: Shapes): void 
     const [dial] = dials(one)
     if (!dial) return dials(mat).filter((each) => said(each, o) === words(one)).length
     const texts = groups(mat, 'cell').map((cell) => words(cell))
-    return texts.filter((text) => saysTruth(dial, text, o) && (isOneHanded || /^\d/.test(text) === (o.covers === 'figures'))).length // prettier-ignore
+    return texts.filter(
+      (text) => saysTruth(dial, text, o) && (isOneHanded || /^\d/.test(text) === (o.covers === 'figures')),
+    ).length
   }
   const isShown = o.covers === undefined || o.covers === 'dials'
   const all = isShown ? dials(mat).length : groups(mat, 'cell').length
   read.expect(all === thrown.length * often, `${all} on the mat`)
   read.expect(isShown === (dials(thrown.flat()).length === 0), 'the same is thrown as is covered')
-  expectDistinct(read, thrown.map((one) => face(one) ?? words(one)), 'a time comes twice') // prettier-ignore
-  for (const one of thrown) read.expect(matches(one) === often, `“${face(one) ?? words(one)}” comes ${matches(one)} times`) // prettier-ignore
-  if (isShown) return expectControl(read, thrown.map((one) => words(one))) // prettier-ignore
+  expectDistinct(
+    read,
+    thrown.map((one) => face(one) ?? words(one)),
+    'a time comes twice',
+  )
+  for (const one of thrown)
+    read.expect(matches(one) === often, `“${face(one) ?? words(one)}” comes ${matches(one)} times`)
+  if (isShown)
+    return expectControl(
+      read,
+      thrown.map((one) => words(one)),
+    )
   const known = [...control(read).values()].sort().join()
-  read.expect(known === thrown.map((one) => face(one)).sort().join(), 'the key has other clocks') // prettier-ignore
-  const told = [...control(read).keys()].flatMap((text) => Array.from({ length: often }, () => text)) // prettier-ignore
-  read.expect(told.sort().join('|') === groups(mat, 'cell').map((cell) => words(cell)).sort().join('|'), 'the key has other words') // prettier-ignore
+  read.expect(
+    known ===
+      thrown
+        .map((one) => face(one))
+        .sort()
+        .join(),
+    'the key has other clocks',
+  )
+  const told = [...control(read).keys()].flatMap((text) => Array.from({ length: often }, () => text))
+  read.expect(
+    told.sort().join('|') ===
+      groups(mat, 'cell')
+        .map((cell) => words(cell))
+        .sort()
+        .join('|'),
+    'the key has other words',
+  )
   for (const cell of groups(mat, 'cell')) {
     const [spot, text] = [textBox(cell.filter(({ tag }) => tag === 'circle')), cell.filter(({ tag }) => tag === 'text')]
     const [x, y, r] = [(spot.left + spot.right) / 2, (spot.top + spot.bottom) / 2, (spot.right - spot.left) / 2]
@@ -173,7 +215,10 @@ const filling: Checker = (read) => {
     for (const text of own.filter(({ tag, parts }) => tag === 'text' && !parts.includes('dial')))
       for (const corner of letters(text, widthOf(text))) {
         const on = modulo(angleOf(corner, centre) - edge, 360)
-        read.expect(on < wide && distance(corner, centre) < distance(rim, centre), `“${text.text}” runs out of sector ${i + 1}`) // prettier-ignore
+        read.expect(
+          on < wide && distance(corner, centre) < distance(rim, centre),
+          `“${text.text}” runs out of sector ${i + 1}`,
+        )
       }
   })
 }
@@ -181,7 +226,11 @@ const filling: Checker = (read) => {
 const trailing: Checker = (read) => {
   const [page = []] = read.pages
   const clocks = dials(page)
-  expectDistinct(read, clocks.map(({ time }) => time), 'a time is on the page twice') // prettier-ignore
+  expectDistinct(
+    read,
+    clocks.map(({ time }) => time),
+    'a time is on the page twice',
+  )
   const start = textBox(inPart(page, 'start').filter(({ tag }) => tag === 'circle'))
   const at = { x: (start.left + start.right) / 2, y: (start.top + start.bottom) / 2 }
   const first = clocks.filter(({ pivot }) => Math.hypot(pivot.x - at.x, pivot.y - at.y) < 0.1)
@@ -200,12 +249,21 @@ const trailing: Checker = (read) => {
   read.expect(joined.length === read.o.count && inPart(page, 'join').length === 0, `${joined.length} lines in the key`)
   joined.forEach(({ points: [from, to] }, i) => {
     const [a, b] = [path[i]?.pivot, path[(i + 1) % path.length]?.pivot]
-    const off = Math.hypot((from?.x ?? 0) - (a?.x ?? NaN), (from?.y ?? 0) - (a?.y ?? NaN)) + Math.hypot((to?.x ?? 0) - (b?.x ?? NaN), (to?.y ?? 0) - (b?.y ?? NaN)) // prettier-ignore
+    const off =
+      Math.hypot((from?.x ?? 0) - (a?.x ?? NaN), (from?.y ?? 0) - (a?.y ?? NaN)) +
+      Math.hypot((to?.x ?? 0) - (b?.x ?? NaN), (to?.y ?? 0) - (b?.y ?? NaN))
     read.expect(off < 0.05, `line ${i + 1} of the key misses a clock by ${off} mm`)
   })
   // Each step of the key again: from where, by how much, to where.
-  const steps = read.key.slice(1).flat().flatMap(({ text = '', weight }) => (weight === 'bold' ? (/^(\d+)\. (\d+\D\d\d), (.+): (\d+\D\d\d)$/.exec(text) ?? []).slice(1) : [])) // prettier-ignore
-  const due = path.slice(1).flatMap(({ time }, i) => [i + 1, path[i]?.time, modulo(time - (path[i]?.time ?? NaN), 720), time]) // prettier-ignore
+  const steps = read.key
+    .slice(1)
+    .flat()
+    .flatMap(({ text = '', weight }) =>
+      weight === 'bold' ? (/^(\d+)\. (\d+\D\d\d), (.+): (\d+\D\d\d)$/.exec(text) ?? []).slice(1) : [],
+    )
+  const due = path
+    .slice(1)
+    .flatMap(({ time }, i) => [i + 1, path[i]?.time, modulo(time - (path[i]?.time ?? NaN), 720), time])
   const said = steps.map((each, i) =>
     i % 4 === 0 ? Number(each) : i % 4 === 2 ? modulo(shiftIn(each, read.o), 720) : minuteIn(each, read.o),
   )

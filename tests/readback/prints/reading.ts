@@ -193,7 +193,10 @@ function expectClear(page: Shapes, expect: Read['expect']): void {
     const under = boxes.findIndex((other, at) => at > i && overlap(box, other))
     expect(under < 0, `“${text.text}” lies on “${texts[under]?.text}”`)
     const { left, right, top, bottom } = box
-    const on = faces.find(({ at, radius }) => Math.hypot(Math.max(left - at.x, at.x - right, 0), Math.max(top - at.y, at.y - bottom, 0)) < radius) // prettier-ignore
+    const on = faces.find(
+      ({ at, radius }) =>
+        Math.hypot(Math.max(left - at.x, at.x - right, 0), Math.max(top - at.y, at.y - bottom, 0)) < radius,
+    )
     expect(!on, `“${text.text}” lies on a clock`)
   }
 }

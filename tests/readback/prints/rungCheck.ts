@@ -22,7 +22,11 @@ export function checking(read: Read): void {
   const { o } = read
   const { phrases, dayPart } = languages[o.wording.language]
   const pairs = questions(read)
-  expectDistinct(read, pairs.map(({ asked }) => `${words(asked).replace(/^\d+ /, '')} ${hands(asked).join(', ')} ${pointedAt(asked)}`), 'a question comes twice') // prettier-ignore
+  expectDistinct(
+    read,
+    pairs.map(({ asked }) => `${words(asked).replace(/^\d+ /, '')} ${hands(asked).join(', ')} ${pointedAt(asked)}`),
+    'a question comes twice',
+  )
   const rights = pairs.map(({ asked, answered }) => {
     const said = words(asked, 'asked')
     const [dial, to] = dials(asked)
@@ -42,7 +46,9 @@ export function checking(read: Read): void {
         case 'work-back': {
           const at = say(time, { ...o.wording, form: 'digital' })
           const steps = [...said.matchAll(/\d+ h \d+ min|\d+ h|\d+ min/g)].map(([step]) => step)
-          const isAsked = said === phrases.startWhen(at, steps) || said === phrases.startWhen(say(time + 720, { ...o.wording, form: 'digital' }), steps) // prettier-ignore
+          const isAsked =
+            said === phrases.startWhen(at, steps) ||
+            said === phrases.startWhen(say(time + 720, { ...o.wording, form: 'digital' }), steps)
           return (
             isAsked && minuteIn(text, o) === modulo(time - steps.reduce((sum, step) => sum + lengthIn(step), 0), 720)
           )
@@ -54,7 +60,14 @@ export function checking(read: Read): void {
           return /^\d\d:\d\d$/.test(text) && minute % 720 === time && said === phrases.write24(dayPart(minute))
         }
         case 'day-halves':
-          return sayDay(text, read) % 720 === time && DOINGS.some((doing) => said.toLowerCase() === phrases.whichHalf(phrases.doings[doing]).toLowerCase() && usuallyAt(doing, sayDay(text, read))) // prettier-ignore
+          return (
+            sayDay(text, read) % 720 === time &&
+            DOINGS.some(
+              (doing) =>
+                said.toLowerCase() === phrases.whichHalf(phrases.doings[doing]).toLowerCase() &&
+                usuallyAt(doing, sayDay(text, read)),
+            )
+          )
         case 'timetable': {
           const row = DOINGS.find((doing) => said === phrases.whenIs(phrases.doings[doing]))
           const line =
@@ -85,9 +98,10 @@ export function checking(read: Read): void {
 
 /** 0 to 1439 of a time of day as the group's language says it, noon and midnight in words. */
 function sayDay(text: string, { o }: Read): number {
-  for (let minute = 0; minute < 1440; minute += 5) if (say(minute, { ...o.wording, form: 'digital', options: { dayHalf: true } }) === text) return minute
+  for (let minute = 0; minute < 1440; minute += 5)
+    if (say(minute, { ...o.wording, form: 'digital', options: { dayHalf: true } }) === text) return minute
   return NaN
-} // prettier-ignore
+}
 
 /** The half of the day in which each doing is to be expected. */
 function usuallyAt(doing: (typeof DOINGS)[number], minute: number): boolean {

@@ -64,8 +64,18 @@ export const pairing: (read: Read) => void = (read) => {
   const known = control(read)
   const faces = own.flatMap((card) => face(card) ?? [])
   const said = own.flatMap((card) => (face(card) ? [] : [words(card, 'words')]))
-  read.expect(faces.length === read.o.count && said.length === read.o.count, `${faces.length} dials and ${said.length} words for ${read.o.count} pairs`) // prettier-ignore
+  read.expect(
+    faces.length === read.o.count && said.length === read.o.count,
+    `${faces.length} dials and ${said.length} words for ${read.o.count} pairs`,
+  )
   expectDistinct(read, faces, 'a dial comes twice')
   expectDistinct(read, said, 'words come twice')
-  read.expect([...faces].sort().join() === said.map((text) => known.get(text)).sort().join(), 'dials and words are not of the same times') // prettier-ignore
+  read.expect(
+    [...faces].sort().join() ===
+      said
+        .map((text) => known.get(text))
+        .sort()
+        .join(),
+    'dials and words are not of the same times',
+  )
 }

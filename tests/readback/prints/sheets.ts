@@ -93,14 +93,27 @@ const fading: Checker = (read) => {
 
 const spotting: Checker = (read) => {
   const pairs = questions(read)
-  expectDistinct(read, pairs.map(({ asked }) => words(asked, 'words')), 'a time is asked twice') // prettier-ignore
+  expectDistinct(
+    read,
+    pairs.map(({ asked }) => words(asked, 'words')),
+    'a time is asked twice',
+  )
   for (const { asked, answered } of pairs) {
     const due = minuteIn(words(asked, 'words'), read.o)
     const rings = inPart(answered, 'ring').map(({ origin }) => origin)
     const own = dials(answered)
-    read.expect(own.length === 4 && own.map(({ time }) => time).join() === dials(asked).map(({ time }) => time).join(), 'page and key show different clocks') // prettier-ignore
+    read.expect(
+      own.length === 4 &&
+        own.map(({ time }) => time).join() ===
+          dials(asked)
+            .map(({ time }) => time)
+            .join(),
+      'page and key show different clocks',
+    )
     const isRinged = own.map(({ pivot }) => rings.some((ring) => Math.hypot(ring.x - pivot.x, ring.y - pivot.y) < 0.5))
-    own.forEach(({ time }, i) => read.expect((time === due) === isRinged[i], `${time} is ${isRinged[i] ? '' : 'not '}ringed for ${due}`)) // prettier-ignore
+    own.forEach(({ time }, i) =>
+      read.expect((time === due) === isRinged[i], `${time} is ${isRinged[i] ? '' : 'not '}ringed for ${due}`),
+    )
     expectDistinct(
       read,
       own.filter(({ time }) => time !== due).map(({ time }) => time),
@@ -117,15 +130,29 @@ const joining: Checker = (read) => {
   const said = groups(page, 'words')
   for (const name of ['clock', 'words'])
     expectRepeated(read, groups(read.pages[0] ?? [], name).flat(), groups(page, name).flat(), `each ${name}`)
-  const near = (from: readonly Shapes[], y: number) => from.find((shapes) => shapes.some(({ tag, parts, points }) => tag === 'circle' && !parts.includes('dial') && Math.abs(((points[2]?.y ?? 0) + (points[3]?.y ?? 0)) / 2 - y) < 0.1)) // prettier-ignore
-  expectDistinct(read, clocks.map((clock) => hands(clock)[0]), 'a clock comes twice') // prettier-ignore
+  const near = (from: readonly Shapes[], y: number) =>
+    from.find((shapes) =>
+      shapes.some(
+        ({ tag, parts, points }) =>
+          tag === 'circle' &&
+          !parts.includes('dial') &&
+          Math.abs(((points[2]?.y ?? 0) + (points[3]?.y ?? 0)) / 2 - y) < 0.1,
+      ),
+    )
+  expectDistinct(
+    read,
+    clocks.map((clock) => hands(clock)[0]),
+    'a clock comes twice',
+  )
   const lines = inPart(page, 'join')
   read.expect(lines.length === read.o.count, 'a line is missing')
-  for (const { points: [from, to] } of lines) {
+  for (const {
+    points: [from, to],
+  } of lines) {
     const [clock, text] = [near(clocks, from?.y ?? 0), near(said, to?.y ?? 0)]
     const [dial] = dials(clock ?? [])
     read.expect(dial !== undefined && saysTruth(dial, words(text ?? []), read.o), `joined to “${words(text ?? [])}”`)
-  } // prettier-ignore
+  }
   expectDistinct(
     read,
     lines.map(({ points }) => points[0]?.y),
@@ -140,7 +167,10 @@ const joining: Checker = (read) => {
 }
 
 const ordering: Checker = (read) => {
-  const pairs = questions(read).map(({ asked, answered }) => ({ time: dials(asked)[0]?.time ?? NaN, place: Number(words(answered, 'answer')) })) // prettier-ignore
+  const pairs = questions(read).map(({ asked, answered }) => ({
+    time: dials(asked)[0]?.time ?? NaN,
+    place: Number(words(answered, 'answer')),
+  }))
   expectDistinct(
     read,
     pairs.map(({ time }) => time),
@@ -159,7 +189,10 @@ const judging: Checker = (read) => {
     const [dial] = dials(asked)
     const isTicked = inPart(answered, 'tick').length > 0
     read.expect(isTicked !== inPart(answered, 'cross').length > 0, 'neither ticked nor crossed')
-    read.expect(dial !== undefined && saysTruth(dial, words(asked, 'said'), read.o) === isTicked, `“${words(asked, 'said')}” is ${isTicked ? 'ticked' : 'crossed'}`) // prettier-ignore
+    read.expect(
+      dial !== undefined && saysTruth(dial, words(asked, 'said'), read.o) === isTicked,
+      `“${words(asked, 'said')}” is ${isTicked ? 'ticked' : 'crossed'}`,
+    )
     return isTicked
   })
   const ticks = verdicts.filter(Boolean).length
@@ -174,7 +207,14 @@ const colouring: Checker = (read) => {
     const [dial] = dials(answered)
     if (!dial || dial.hour === undefined) return read.fail('a dial is missing')
     const hour = modulo(dial.hour + 0.01, 360)
-    const zone = answered.filter(({ tag, parts, points: [at] }) => tag === 'path' && parts.at(-1) === 'dial' && Math.hypot((at?.x ?? 0) - dial.pivot.x, (at?.y ?? 0) - dial.pivot.y) < 0.01).at(-1) // prettier-ignore
+    const zone = answered
+      .filter(
+        ({ tag, parts, points: [at] }) =>
+          tag === 'path' &&
+          parts.at(-1) === 'dial' &&
+          Math.hypot((at?.x ?? 0) - dial.pivot.x, (at?.y ?? 0) - dial.pivot.y) < 0.01,
+      )
+      .at(-1)
     const [, edge] = zone?.points ?? []
     const from = modulo((Math.atan2((edge?.x ?? 0) - dial.pivot.x, dial.pivot.y - (edge?.y ?? 0)) * 180) / Math.PI, 360)
     read.expect(apart(from, Math.floor(hour / 30) * 30) < 0.2, `zone from ${from} for an hour hand at ${hour}`)
@@ -195,7 +235,8 @@ const lining: Checker = (read) => {
     answerIn(read, asked, answered, (text) => saysTruth(dial, text, read.o))
     const line = inPart(answered, 'number-line')
     const top = Math.min(...line.filter(({ tag }) => tag === 'text').map(({ points }) => points[0]?.y ?? 0))
-    const at = (count: string) => line.find(({ text, points }) => text === count && Math.abs((points[0]?.y ?? 0) - top) < 0.1)?.points[0]?.x ?? NaN // prettier-ignore
+    const at = (count: string) =>
+      line.find(({ text, points }) => text === count && Math.abs((points[0]?.y ?? 0) - top) < 0.1)?.points[0]?.x ?? NaN
     const marker = textBox(inPart(answered, 'marker'))
     const shown = (60 * ((marker.left + marker.right) / 2 - at('0'))) / (at('60') - at('0'))
     read.expect(Math.abs(shown - (dial.time % 60)) < 0.05, `marked at ${shown} for ${dial.time % 60} minutes`)
@@ -204,17 +245,23 @@ const lining: Checker = (read) => {
 }
 
 /** A clock, a way, and the clock that is then: the same for "later", "sooner" and "start when". */
-const shifting = (by: (asked: Shapes, read: Read) => number): Checker => (read) => {
-  const pairs = questions(read)
-  for (const { asked, answered } of pairs) {
-    const from = dials(inPart(asked, 'from'))[0]?.time ?? NaN
-    const due = modulo(from + by(asked, read), 720)
-    read.expect(dials(inPart(answered, 'then'))[0]?.time === due, `the clock of the key is not at ${due}`)
-    read.expect(dials(inPart(asked, 'then')).length === 0, 'the hands stand on the page')
-    answerIn(read, asked, answered, (text) => minuteIn(text, read.o) === due)
+const shifting =
+  (by: (asked: Shapes, read: Read) => number): Checker =>
+  (read) => {
+    const pairs = questions(read)
+    for (const { asked, answered } of pairs) {
+      const from = dials(inPart(asked, 'from'))[0]?.time ?? NaN
+      const due = modulo(from + by(asked, read), 720)
+      read.expect(dials(inPart(answered, 'then'))[0]?.time === due, `the clock of the key is not at ${due}`)
+      read.expect(dials(inPart(asked, 'then')).length === 0, 'the hands stand on the page')
+      answerIn(read, asked, answered, (text) => minuteIn(text, read.o) === due)
+    }
+    expectDistinct(
+      read,
+      pairs.map(({ asked }) => dials(asked)[0]?.time),
+      'a time is asked twice',
+    )
   }
-  expectDistinct(read, pairs.map(({ asked }) => dials(asked)[0]?.time), 'a time is asked twice')
-} // prettier-ignore
 
 const spanning: Checker = (read) => {
   const pairs = questions(read)

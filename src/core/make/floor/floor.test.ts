@@ -2,14 +2,36 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { boxOf, readSvg } from '../../../../tests/readback/svg'
 import { SAFE_MARGIN_MM, bodyArea, papers, toSvg } from '../../drawing'
-import { LANE_MM, type Obstacle, USUAL_YARD, dueTapes, floorHands, formatDistance, groundOf, judged, laidMarker, largestClock, leastRadiusFor, markerChoices, markerPlace, placingOrder, ringMeasures, walkCalls, whoStandsWhere, yardPages, yardPlan } from '..' // prettier-ignore
+import {
+  LANE_MM,
+  type Obstacle,
+  USUAL_YARD,
+  dueTapes,
+  floorHands,
+  formatDistance,
+  groundOf,
+  judged,
+  laidMarker,
+  largestClock,
+  leastRadiusFor,
+  markerChoices,
+  markerPlace,
+  placingOrder,
+  ringMeasures,
+  walkCalls,
+  whoStandsWhere,
+  yardPages,
+  yardPlan,
+} from '..'
 
 const metres = (least: number, most: number) => fc.double({ min: least * 1000, max: most * 1000, noNaN: true })
 const radius = metres(0.5, 20)
 
 describe('the largest clock in a space', () => {
   it('has its lane all round, clear of every wall and thing, and no room is left in an empty rectangle', () => {
-    const thing = fc.record({ x: metres(0, 15), y: metres(0, 15), radiusMm: metres(0.1, 1.5) }).map((each): Obstacle => ({ name: 'tree', ...each })) // prettier-ignore
+    const thing = fc
+      .record({ x: metres(0, 15), y: metres(0, 15), radiusMm: metres(0.1, 1.5) })
+      .map((each): Obstacle => ({ name: 'tree', ...each }))
     fc.assert(
       fc.property(metres(5, 15), metres(5, 15), fc.array(thing, { maxLength: 3 }), (widthMm, depthMm, obstacles) => {
         const space = { kind: 'rectangle', widthMm, depthMm, obstacles } as const
@@ -22,7 +44,8 @@ describe('the largest clock in a space', () => {
         }
         const reach = ground.radiusMm + LANE_MM - 0.01
         expect(Math.min(ground.x, ground.y, widthMm - ground.x, depthMm - ground.y)).toBeGreaterThanOrEqual(reach)
-        for (const each of obstacles) expect(Math.hypot(each.x - ground.x, each.y - ground.y) - each.radiusMm).toBeGreaterThanOrEqual(reach) // prettier-ignore
+        for (const each of obstacles)
+          expect(Math.hypot(each.x - ground.x, each.y - ground.y) - each.radiusMm).toBeGreaterThanOrEqual(reach)
         if (obstacles.length === 0) expect(ground.radiusMm).toBeCloseTo(Math.min(widthMm, depthMm) / 2 - LANE_MM, 0)
       }),
     )
@@ -30,7 +53,12 @@ describe('the largest clock in a space', () => {
 
   it('moves away from a tree, as worked by hand', () => {
     // 10 × 6 m with a tree at the left wall: the ring of 2 m fits anywhere to the right of it.
-    const space = { kind: 'rectangle', widthMm: 10_000, depthMm: 6000, obstacles: [{ name: 'tree', x: 2000, y: 3000, radiusMm: 500 }] } as const // prettier-ignore
+    const space = {
+      kind: 'rectangle',
+      widthMm: 10_000,
+      depthMm: 6000,
+      obstacles: [{ name: 'tree', x: 2000, y: 3000, radiusMm: 500 }],
+    } as const
     const ground = largestClock(space)
     expect(ground.radiusMm).toBeCloseTo(2000, 0)
     expect(ground.x).toBeGreaterThanOrEqual(2000 + 500 + 3000 - 1)
@@ -43,7 +71,8 @@ describe('the largest clock in a space', () => {
 
   it('says what a radius may be where it does not fit', () => {
     expect(groundOf({ ...USUAL_YARD, radiusMm: 2000 }).radiusMm).toBe(2000)
-    for (const radiusMm of [3000, 0, -1, NaN]) expect(() => groundOf({ ...USUAL_YARD, radiusMm })).toThrow(/^radius must be 0\.30 to 2\.50 m here/) // prettier-ignore
+    for (const radiusMm of [3000, 0, -1, NaN])
+      expect(() => groundOf({ ...USUAL_YARD, radiusMm })).toThrow(/^radius must be 0\.30 to 2\.50 m here/)
   })
 })
 
@@ -94,7 +123,10 @@ describe('a ring', () => {
 
 describe('markers to hand', () => {
   it('choose what can be laid, and say what is short', () => {
-    const ok = (radiusMm: number, count: number, sizeMm = 100) => markerChoices(radiusMm, [{ name: 'cones', count, sizeMm }]).filter((each) => each.ok).map(({ id }) => id) // prettier-ignore
+    const ok = (radiusMm: number, count: number, sizeMm = 100) =>
+      markerChoices(radiusMm, [{ name: 'cones', count, sizeMm }])
+        .filter((each) => each.ok)
+        .map(({ id }) => id)
     expect(ok(2000, 64)).toContain('all')
     expect(ok(1000, 64)).not.toContain('all')
     expect(ok(2000, 16)).toEqual(['fives-chalk', 'hours', 'quarters-hours'])
@@ -108,17 +140,26 @@ describe('what was laid', () => {
   it('is found from two tapes, wherever it lies, and judged in minutes', () => {
     const hour = fc.integer({ min: 1, max: 12 })
     fc.assert(
-      fc.property(radius, hour, fc.double({ min: -2, max: 2, noNaN: true }), fc.double({ min: 0.8, max: 1.2, noNaN: true }), (r, which, off, out) => {
-        // 12 and 6 lie on the line of the pegs: a tape cannot tell their left from their right.
-        const onLine = which % 6 === 0
-        const degrees = ((which * 30 + (onLine ? Math.abs(off) : off) * 6) * Math.PI) / 180
-        const [right, ahead] = [r * out * Math.sin(degrees), r * out * Math.cos(degrees)]
-        const sign = which === 6 ? -1 : 1
-        const found = laidMarker({ hour: which, fromCentreMm: r * out, fromTwelveMm: Math.hypot(right, ahead - r) }, r)
-        expect(found.minutesOff).toBeCloseTo(onLine ? Math.abs(off) * sign : off, 3)
-        expect(found.outMm).toBeCloseTo(r * (out - 1), 2)
-      }),
-    ) // prettier-ignore
+      fc.property(
+        radius,
+        hour,
+        fc.double({ min: -2, max: 2, noNaN: true }),
+        fc.double({ min: 0.8, max: 1.2, noNaN: true }),
+        (r, which, off, out) => {
+          // 12 and 6 lie on the line of the pegs: a tape cannot tell their left from their right.
+          const onLine = which % 6 === 0
+          const degrees = ((which * 30 + (onLine ? Math.abs(off) : off) * 6) * Math.PI) / 180
+          const [right, ahead] = [r * out * Math.sin(degrees), r * out * Math.cos(degrees)]
+          const sign = which === 6 ? -1 : 1
+          const found = laidMarker(
+            { hour: which, fromCentreMm: r * out, fromTwelveMm: Math.hypot(right, ahead - r) },
+            r,
+          )
+          expect(found.minutesOff).toBeCloseTo(onLine ? Math.abs(off) * sign : off, 3)
+          expect(found.outMm).toBeCloseTo(r * (out - 1), 2)
+        },
+      ),
+    )
   })
 
   it('need not move where both tapes read as they should', () => {
@@ -134,7 +175,9 @@ describe('what was laid', () => {
   })
 
   it('says when two tapes cannot meet, and what they could read', () => {
-    expect(() => laidMarker({ hour: 3, fromCentreMm: 1000, fromTwelveMm: 5000 }, 2000)).toThrow(/^3: tape from 12 must be between 1\.00 m and 3\.00 m with 1\.00 m from the centre/) // prettier-ignore
+    expect(() => laidMarker({ hour: 3, fromCentreMm: 1000, fromTwelveMm: 5000 }, 2000)).toThrow(
+      /^3: tape from 12 must be between 1\.00 m and 3\.00 m with 1\.00 m from the centre/,
+    )
     expect(() => laidMarker({ hour: 3, fromCentreMm: -1, fromTwelveMm: 100 }, 2000)).toThrow(/tape from the centre/)
   })
 })
@@ -158,17 +201,26 @@ describe('hands on the ground', () => {
       'at the 3; a quarter of the way from 9 to 10',
       'at the 12; at the 12',
     ])
-    expect(whoStandsWhere({ facing: 'wall', hands: 'children', children: 6 }).join(' ')).toContain('4 children stand outside')
-  }) // prettier-ignore
+    expect(whoStandsWhere({ facing: 'wall', hands: 'children', children: 6 }).join(' ')).toContain(
+      '4 children stand outside',
+    )
+  })
 })
 
 describe('the set-out sheet', () => {
-  it.each([['m', 'a4'], ['ft', 'letter']] as const)('has the plan to scale and every length, inside the page: %s on %s', (unit, paper) => {
+  it.each([
+    ['m', 'a4'],
+    ['ft', 'letter'],
+  ] as const)('has the plan to scale and every length, inside the page: %s on %s', (unit, paper) => {
     const yard = { ...USUAL_YARD, unit, paper, turnDeg: 40 }
     const shapes = yardPages(yard, { language: 'en-GB', form: 'turns' }).map((page) => readSvg(toSvg(page)))
-    const text = shapes.flat().map((shape) => shape.text ?? '').join(' ')
+    const text = shapes
+      .flat()
+      .map((shape) => shape.text ?? '')
+      .join(' ')
     const ring = ringMeasures(2500)
-    for (const length of [ring.stringMm, ring.hourChordMm, ring.minuteChordMm, ring.toleranceMm]) expect(text).toContain(formatDistance(length, unit))
+    for (const length of [ring.stringMm, ring.hourChordMm, ring.minuteChordMm, ring.toleranceMm])
+      expect(text).toContain(formatDistance(length, unit))
     for (const page of shapes) expect(boxOf(page).bottom).toBeLessThanOrEqual(papers[paper].height - SAFE_MARGIN_MM)
     const { width, height } = bodyArea(paper)
     const { mmPerMetre } = yardPlan(yard, width, height * 0.42)
@@ -180,5 +232,5 @@ describe('the set-out sheet', () => {
     expect(Math.hypot(twelve.x - six.x, twelve.y - six.y)).toBeCloseTo(5 * mmPerMetre, 1)
     // 12 is turned 40 degrees clockwise from the top of the plan.
     expect((Math.atan2(twelve.x - six.x, six.y - twelve.y) * 180) / Math.PI).toBeCloseTo(40, 1)
-  }) // prettier-ignore
+  })
 })

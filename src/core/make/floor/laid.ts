@@ -41,7 +41,11 @@ export function laidMarker({ hour, fromCentreMm, fromTwelveMm }: Taped, radiusMm
   const least = Math.abs(radiusMm - fromCentreMm)
   const most = radiusMm + fromCentreMm
   if (fromTwelveMm < least - TAPE_SLACK_MM || fromTwelveMm > most + TAPE_SLACK_MM)
-    throw new RefusedValue(`${hour}: tape from 12`, `between ${metres(least)} and ${metres(most)} with ${metres(fromCentreMm)} from the centre, else the two tapes cannot meet`, metres(fromTwelveMm)) // prettier-ignore
+    throw new RefusedValue(
+      `${hour}: tape from 12`,
+      `between ${metres(least)} and ${metres(most)} with ${metres(fromCentreMm)} from the centre, else the two tapes cannot meet`,
+      metres(fromTwelveMm),
+    )
   const ahead = (fromCentreMm ** 2 - fromTwelveMm ** 2 + radiusMm ** 2) / (2 * radiusMm)
   const aside = Math.sqrt(Math.max(0, fromCentreMm ** 2 - ahead ** 2))
   const right = hour > 6 && hour < 12 ? -aside : aside

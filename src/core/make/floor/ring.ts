@@ -134,7 +134,14 @@ export function walkCalls(radiusMm: number, times: readonly number[] = [180, 210
     return {
       minute,
       long: `at the ${numeral(long / 6)}`,
-      short: past === 0 ? `at the ${name}` : past === 0.5 ? `halfway from ${name} to ${next}` : past < 0.5 ? `a quarter of the way from ${name} to ${next}` : `three quarters of the way from ${name} to ${next}`, // prettier-ignore
+      short:
+        past === 0
+          ? `at the ${name}`
+          : past === 0.5
+            ? `halfway from ${name} to ${next}`
+            : past < 0.5
+              ? `a quarter of the way from ${name} to ${next}`
+              : `three quarters of the way from ${name} to ${next}`,
       pastNumeralMm: (2 * Math.PI * radiusMm * FLOOR_HOUR_SHARE * past) / 12,
     }
   })

@@ -1,5 +1,19 @@
 import { say, type Wording } from '../../wording'
-import { type Drawing, FAINT, type FlowBlock, INK, MOSS, OAK, SLATE, type Shape, bodyArea, flowPages, makePage, paragraph, stack } from '../../drawing' // prettier-ignore
+import {
+  type Drawing,
+  FAINT,
+  type FlowBlock,
+  INK,
+  MOSS,
+  OAK,
+  SLATE,
+  type Shape,
+  bodyArea,
+  flowPages,
+  makePage,
+  paragraph,
+  stack,
+} from '../../drawing'
 import { centredText } from '../../faces'
 import { FOLLOW_LOCAL_RULES, cautions } from '../cautions'
 import { formatDistance } from '../units'
@@ -22,7 +36,10 @@ export function yardPlan(yard: Yard, width: number, height: number): PlanDrawing
     ...spaceShapes(yard.space, scale),
     { type: 'group', part: 'ring', x: ground.x * scale, y: ground.y * scale, shapes: ringShapes(yard, ground, scale) },
   ]
-  return { drawing: { width: spanX * scale, height: spanY * scale, title: 'Plan of the floor clock', shapes }, mmPerMetre: 1000 * scale } // prettier-ignore
+  return {
+    drawing: { width: spanX * scale, height: spanY * scale, title: 'Plan of the floor clock', shapes },
+    mmPerMetre: 1000 * scale,
+  }
 }
 
 function spanOf(space: Space): [number, number] {
@@ -31,11 +48,31 @@ function spanOf(space: Space): [number, number] {
 
 function spaceShapes(space: Space, k: number): Shape[] {
   const edge = { layer: 'ink', stroke: INK, strokeMm: 0.5 } as const
-  if (space.kind === 'round') return [{ type: 'circle', cx: space.radiusMm * k, cy: space.radiusMm * k, r: space.radiusMm * k - 0.3, ...edge }] // prettier-ignore
+  if (space.kind === 'round')
+    return [{ type: 'circle', cx: space.radiusMm * k, cy: space.radiusMm * k, r: space.radiusMm * k - 0.3, ...edge }]
   const [w, h] = [space.widthMm * k, space.depthMm * k]
   return [
-    { type: 'path', commands: [{ op: 'M', x: 0.3, y: 0.3 }, { op: 'L', x: w - 0.3, y: 0.3 }, { op: 'L', x: w - 0.3, y: h - 0.3 }, { op: 'L', x: 0.3, y: h - 0.3 }, { op: 'Z' }], ...edge }, // prettier-ignore
-    ...space.obstacles.map((each): Shape => ({ type: 'circle', cx: each.x * k, cy: each.y * k, r: each.radiusMm * k, layer: 'ink', fill: '#DCD2C2', stroke: INK, strokeMm: 0.3 })), // prettier-ignore
+    {
+      type: 'path',
+      commands: [
+        { op: 'M', x: 0.3, y: 0.3 },
+        { op: 'L', x: w - 0.3, y: 0.3 },
+        { op: 'L', x: w - 0.3, y: h - 0.3 },
+        { op: 'L', x: 0.3, y: h - 0.3 },
+        { op: 'Z' },
+      ],
+      ...edge,
+    },
+    ...space.obstacles.map((each): Shape => ({
+      type: 'circle',
+      cx: each.x * k,
+      cy: each.y * k,
+      r: each.radiusMm * k,
+      layer: 'ink',
+      fill: '#DCD2C2',
+      stroke: INK,
+      strokeMm: 0.3,
+    })),
   ]
 }
 
@@ -44,7 +81,13 @@ function ringShapes(yard: Yard, { radiusMm }: Ground, k: number): Shape[] {
   const markers = Array.from({ length: 60 }, (_, minute): Shape => {
     const { x, y } = markerPlace(minute, r, yard.turnDeg)
     const size = minute % 15 === 0 ? 1.6 : minute % 5 === 0 ? 1.2 : 0.45
-    return { type: 'group', part: `marker-${minute}`, x, y, shapes: [{ type: 'circle', layer: 'ink', cx: 0, cy: 0, r: size, fill: minute % 15 === 0 ? OAK : INK }] } // prettier-ignore
+    return {
+      type: 'group',
+      part: `marker-${minute}`,
+      x,
+      y,
+      shapes: [{ type: 'circle', layer: 'ink', cx: 0, cy: 0, r: size, fill: minute % 15 === 0 ? OAK : INK }],
+    }
   })
   const numerals = Array.from({ length: 12 }, (_, i): Shape => {
     const { x, y } = markerPlace((i + 1) * 5, r - 6, yard.turnDeg)
@@ -71,7 +114,10 @@ export function yardPages(yard: Yard, wording: Wording): Drawing[] {
   const head = (text: string) => paragraph(paper, text, { size: 6, weight: 'bold', above: 3, fill: MOSS })
   const hands = floorHands(ground.radiusMm, yard.age)
   const choice = markerChoices(ground.radiusMm, yard.markers).find((each) => each.ok)
-  const plan: FlowBlock = { height: drawing.height + 3, shapes: [{ type: 'group', part: 'plan', x: (width - drawing.width) / 2, y: 0, shapes: drawing.shapes }] } // prettier-ignore
+  const plan: FlowBlock = {
+    height: drawing.height + 3,
+    shapes: [{ type: 'group', part: 'plan', x: (width - drawing.width) / 2, y: 0, shapes: drawing.shapes }],
+  }
   const [three, four, five] = ring.threeFourFive
   const blocks: FlowBlock[] = [
     plan,
@@ -79,23 +125,55 @@ export function yardPages(yard: Yard, wording: Wording): Drawing[] {
       `Radius and string ${d(ring.stringMm)} · round the ring ${d(ring.aroundMm)} · on ${surfaces[yard.surface].name}`,
     ),
     big(choice ? `Markers: ${choice.name}.` : 'Markers: too few for the quarters; chalk them all.'),
-    stack([head('Set out'), big(`1. Centre: ${surfaces[yard.surface].peg}. String of ${d(ring.stringMm)}.`), ...orderLines(ring, d).map((text, i) => big(`${i + 2}. ${text}`))]), // prettier-ignore
-    stack([head('Check'), big(`Square corner: ${d(three)} along the 12 line, ${d(four)} along the 3 line, ${d(five)} across.`), big(`A marker may be ${d(ring.toleranceMm)} out of place; beyond that it reads half a minute off.`)]), // prettier-ignore
+    stack([
+      head('Set out'),
+      big(`1. Centre: ${surfaces[yard.surface].peg}. String of ${d(ring.stringMm)}.`),
+      ...orderLines(ring, d).map((text, i) => big(`${i + 2}. ${text}`)),
+    ]),
+    stack([
+      head('Check'),
+      big(`Square corner: ${d(three)} along the 12 line, ${d(four)} along the 3 line, ${d(five)} across.`),
+      big(`A marker may be ${d(ring.toleranceMm)} out of place; beyond that it reads half a minute off.`),
+    ]),
     table(paper, ground.radiusMm, d),
-    stack([head('Hands'), big(`Long hand ${d(hands.minuteMm)} (rope ${d(hands.minuteRopeMm)}), short hand ${d(hands.hourMm)} (rope ${d(hands.hourRopeMm)}).`), big(`In an hour of clock time the long hand’s child walks ${d(hands.minuteWalkMm)}, about ${hands.minutePaces} paces; the short hand’s ${d(hands.hourWalkMm)}, about ${hands.hourPaces}.`)]), // prettier-ignore
-    stack([head('Walk through'), ...walkCalls(ground.radiusMm).map((call) => big(`${say(call.minute, wording)}: long hand ${call.long}, short hand ${call.short}.`))]), // prettier-ignore
+    stack([
+      head('Hands'),
+      big(
+        `Long hand ${d(hands.minuteMm)} (rope ${d(hands.minuteRopeMm)}), short hand ${d(hands.hourMm)} (rope ${d(hands.hourRopeMm)}).`,
+      ),
+      big(
+        `In an hour of clock time the long hand’s child walks ${d(hands.minuteWalkMm)}, about ${hands.minutePaces} paces; the short hand’s ${d(hands.hourWalkMm)}, about ${hands.hourPaces}.`,
+      ),
+    ]),
+    stack([
+      head('Walk through'),
+      ...walkCalls(ground.radiusMm).map((call) =>
+        big(`${say(call.minute, wording)}: long hand ${call.long}, short hand ${call.short}.`),
+      ),
+    ]),
     stack([head('Who stands where'), ...whoStandsWhere(yard).map((text) => big(text))]),
-    stack([head('Mind'), big(cautions.outdoors), big(cautions.movement), paragraph(paper, FOLLOW_LOCAL_RULES, { size: 4, fill: FAINT, above: 1 })]), // prettier-ignore
+    stack([
+      head('Mind'),
+      big(cautions.outdoors),
+      big(cautions.movement),
+      paragraph(paper, FOLLOW_LOCAL_RULES, { size: 4, fill: FAINT, above: 1 }),
+    ]),
   ]
   const bodies = flowPages(paper, blocks)
-  return bodies.map((body, i) => makePage({ paper, title: `Floor clock, radius ${d(ground.radiusMm)} (${i + 1} of ${bodies.length})`, footer: 'Ripe Acorn · set-out sheet', body })) // prettier-ignore
+  return bodies.map((body, i) =>
+    makePage({
+      paper,
+      title: `Floor clock, radius ${d(ground.radiusMm)} (${i + 1} of ${bodies.length})`,
+      footer: 'Ripe Acorn · set-out sheet',
+      body,
+    }),
+  )
 }
 
 function orderLines(
   { hourChordMm, minuteChordMm, quarterChordMm }: ReturnType<typeof ringMeasures>,
   d: (mm: number) => string,
 ): string[] {
-  // prettier-ignore
   const [first, second, third, fourth] = placingOrder().map(({ step }) => step)
   return [
     `${first}.`,
@@ -113,5 +191,8 @@ function table(paper: Yard['paper'], radiusMm: number, d: (mm: number) => string
     const ahead = Math.abs(aheadMm) < 1 ? 'level' : `${d(Math.abs(aheadMm))} ${aheadMm > 0 ? 'ahead' : 'back'}`
     return paragraph(paper, `${minute === 0 ? 12 : minute / 5}:  ${side}, ${ahead}`, { size: 5 })
   }
-  return stack([paragraph(paper, 'From the centre, facing 12', { size: 6, weight: 'bold', above: 3, fill: MOSS }), ...rows.map(line)]) // prettier-ignore
+  return stack([
+    paragraph(paper, 'From the centre, facing 12', { size: 6, weight: 'bold', above: 3, fill: MOSS }),
+    ...rows.map(line),
+  ])
 }

@@ -13,8 +13,13 @@ export interface Obstacle {
 
 /** Where the clock is to lie, mm. A rectangle is measured from its left back corner, x to the right, y to the front. */
 export type Space =
-  | { readonly kind: 'rectangle'; readonly widthMm: number; readonly depthMm: number; readonly obstacles: readonly Obstacle[] }
-  | { readonly kind: 'round'; readonly radiusMm: number } // prettier-ignore
+  | {
+      readonly kind: 'rectangle'
+      readonly widthMm: number
+      readonly depthMm: number
+      readonly obstacles: readonly Obstacle[]
+    }
+  | { readonly kind: 'round'; readonly radiusMm: number }
 
 export interface Ground {
   readonly radiusMm: number
@@ -62,7 +67,11 @@ export function roomAt(space: Extract<Space, { kind: 'rectangle' }>, x: number, 
 
 function requireRoom(ground: Ground): Ground {
   if (ground.radiusMm < LEAST_RADIUS_MM)
-    throw new RefusedValue('free space', `at least ${(2 * (LEAST_RADIUS_MM + LANE_MM)) / 1000} m across, a ring of 1 m with a lane of 1 m all round`, `${Math.max(0, Math.round((ground.radiusMm + LANE_MM) / 5) / 100)} m across`) // prettier-ignore
+    throw new RefusedValue(
+      'free space',
+      `at least ${(2 * (LEAST_RADIUS_MM + LANE_MM)) / 1000} m across, a ring of 1 m with a lane of 1 m all round`,
+      `${Math.max(0, Math.round((ground.radiusMm + LANE_MM) / 5) / 100)} m across`,
+    )
   return ground
 }
 
@@ -73,7 +82,10 @@ function requireRoom(ground: Ground): Ground {
  * Math.round(leastRadiusFor(100, 20)) //=> 1146
  */
 export function leastRadiusFor(sizeMm: number, gapMm: number, count = 60): number {
-  return (requireNumber('marker size (mm)', sizeMm, 1, 2000) + requireNumber('gap (mm)', gapMm, 0, 2000)) / (2 * Math.sin(Math.PI / count)) // prettier-ignore
+  return (
+    (requireNumber('marker size (mm)', sizeMm, 1, 2000) + requireNumber('gap (mm)', gapMm, 0, 2000)) /
+    (2 * Math.sin(Math.PI / count))
+  )
 }
 
 export interface Marker {
@@ -101,9 +113,16 @@ export function markerChoices(radiusMm: number, markers: readonly Marker[]): Mar
   const largest = Math.max(0, ...markers.filter((marker) => marker.count > 0).map((marker) => marker.sizeMm))
   const least = largest > 0 ? leastRadiusFor(largest, USUAL_GAP_MM) : 0
   const wide = radiusMm >= least
-  const enough = (needs: number) => (count >= needs ? `${needs} of your ${count} markers` : `${needs - count} short of ${needs} markers`) // prettier-ignore
+  const enough = (needs: number) =>
+    count >= needs ? `${needs} of your ${count} markers` : `${needs - count} short of ${needs} markers`
   return [
-    { id: 'all', name: 'All 60: hours doubled at the quarters', needs: 64, ok: count >= 64 && wide, says: wide ? enough(64) : `markers of ${largest} mm need a radius of ${(least / 1000).toFixed(2)} m` }, // prettier-ignore
+    {
+      id: 'all',
+      name: 'All 60: hours doubled at the quarters',
+      needs: 64,
+      ok: count >= 64 && wide,
+      says: wide ? enough(64) : `markers of ${largest} mm need a radius of ${(least / 1000).toFixed(2)} m`,
+    },
     {
       id: 'fives-chalk',
       name: 'Twelve hours, the minutes between in chalk',

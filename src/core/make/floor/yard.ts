@@ -51,7 +51,11 @@ export function groundOf({ space, radiusMm }: Pick<Yard, 'space' | 'radiusMm'>):
   const largest = largestClock(space)
   if (radiusMm === undefined) return largest
   if (!(radiusMm >= 300 && radiusMm <= largest.radiusMm + 0.5))
-    throw new RefusedValue('radius', `0.30 to ${(largest.radiusMm / 1000).toFixed(2)} m here, with a lane of 1 m all round`, Number.isFinite(radiusMm) ? `${(radiusMm / 1000).toFixed(2)} m` : radiusMm) // prettier-ignore
+    throw new RefusedValue(
+      'radius',
+      `0.30 to ${(largest.radiusMm / 1000).toFixed(2)} m here, with a lane of 1 m all round`,
+      Number.isFinite(radiusMm) ? `${(radiusMm / 1000).toFixed(2)} m` : radiusMm,
+    )
   return { ...largest, radiusMm }
 }
 
@@ -61,7 +65,9 @@ export function whoStandsWhere({ facing, hands, children }: Pick<Yard, 'facing' 
   const pairs = Math.max(0, children - (hands === 'children' ? 2 : 0))
   return [
     `12 faces ${towards}; you stand outside the ring by the 6 and read as the children do.`,
-    hands === 'children' ? 'One child lies or walks as the long hand, one as the short hand; both turn about the centre.' : 'One child at the end of each hand walks it round; you or a third child holds the centre.', // prettier-ignore
+    hands === 'children'
+      ? 'One child lies or walks as the long hand, one as the short hand; both turn about the centre.'
+      : 'One child at the end of each hand walks it round; you or a third child holds the centre.',
     `${pairs} ${pairs === 1 ? 'child stands' : 'children stand'} outside the ring, spread out; the running lane between stays clear.`,
   ]
 }
