@@ -1,29 +1,27 @@
 import {
   type Answer,
-  type MisreadingId,
-  type RungId,
   type SimulatedChild,
   WRONG_CHOICES,
-  asksOf,
   diagnose,
-  draw,
-  drawInt,
-  drawUnit,
   estimateKnowing,
   isOpen,
+  nextQuestion,
+  predictionsFor,
+  simulateAnswer,
+  stageOf,
+} from '../src/core/knowing'
+import { draw, drawInt, drawUnit, randomFrom, shuffled } from '../src/core/random'
+import {
+  type MisreadingId,
+  type RungId,
+  asksOf,
   isRight,
   itemPool,
   luresFor,
   makeItems,
   misreadings,
-  nextQuestion,
-  predictionsFor,
-  randomFrom,
   rungs,
-  shuffled,
-  simulateAnswer,
-  stageOf,
-} from '../src/core'
+} from '../src/core/teaching'
 
 /* Quick checks of simulated children: asked by the app, or evenly, so that the two can be set side by side. */
 

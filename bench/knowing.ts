@@ -1,15 +1,6 @@
-import {
-  DIAGNOSIS,
-  diagnose,
-  randomFrom,
-  rungs,
-  asksOf,
-  stageOf,
-  itemPool,
-  type Answer,
-  type RungId,
-  type SimulatedChild,
-} from '../src/core'
+import { DIAGNOSIS, diagnose, stageOf, type Answer, type SimulatedChild } from '../src/core/knowing'
+import { randomFrom } from '../src/core/random'
+import { rungs, asksOf, itemPool, type RungId } from '../src/core/teaching'
 import {
   allAreNamed,
   anyIsNamed,

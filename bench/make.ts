@@ -1,17 +1,6 @@
-/**
- * Thirty children's clocks against raw pdfkit drawing as many shapes, in the same run, with what memory
- * grows by; and the time from a keystroke at the bench to its new drawing, in ms.
- */
-import {
-  assembledShapes,
-  checkRecipe,
-  handAngles,
-  recipePages,
-  recipePagesFor,
-  shapeSvg,
-  solveRecipe,
-  usualRecipe,
-} from '../src/core'
+import { handAngles } from '../src/core/clock'
+import { shapeSvg } from '../src/core/drawing'
+import { assembledShapes, checkRecipe, recipePages, recipePagesFor, solveRecipe, usualRecipe } from '../src/core/make'
 import { drawingsToPdf } from '../src/server/pdf'
 import { medians, raw, shapeCounts } from './raw'
 

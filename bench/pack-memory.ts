@@ -1,5 +1,5 @@
-/** The memory that making one pack takes, in a process that does nothing else. */
-import { type PackWish, makePack, rungs, schools } from '../src/core'
+import { type PackWish, makePack } from '../src/core/planning'
+import { rungs, schools } from '../src/core/teaching'
 import { drawingsToPdf } from '../src/server/pdf'
 
 const wish: PackWish = {

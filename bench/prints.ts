@@ -1,17 +1,6 @@
-/**
- * What the Print room costs: a pack against raw pdfkit drawing as many shapes, a trail, an exact distribution of turns
- * against simulated games. Ratios of medians of one run; nothing is asserted.
- */
-import {
-  type PackWish,
-  USUAL_RULES,
-  gameTurns,
-  makePack,
-  printables,
-  rungs,
-  schools,
-  simulatedTurns,
-} from '../src/core'
+import { type PackWish, makePack } from '../src/core/planning'
+import { USUAL_RULES, gameTurns, printables, simulatedTurns } from '../src/core/printables'
+import { rungs, schools } from '../src/core/teaching'
 import { drawingsToPdf } from '../src/server/pdf'
 import { medians, raw, shapeCounts } from './raw'
 

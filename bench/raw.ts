@@ -1,5 +1,5 @@
 import PDFDocument from 'pdfkit'
-import type { Drawing, Shape } from '../src/core'
+import type { Drawing, Shape } from '../src/core/drawing'
 
 export interface Counts {
   text: number

@@ -1,19 +1,8 @@
-/**
- * The PDF of a session for 12 children against raw pdfkit drawing the same number of shapes, in the
- * same run. Prints the ratio of the medians; 1.0 would mean that our layout and text cost nothing.
- */
-import {
-  type Drawing,
-  type PlanChild,
-  type SessionRequest,
-  activityOf,
-  materials,
-  planSession,
-  runSheetPages,
-  schools,
-  sessionPrints,
-  standingOf,
-} from '../src/core'
+import { activityOf, materials } from '../src/core/activities'
+import type { Drawing } from '../src/core/drawing'
+import { standingOf } from '../src/core/knowing'
+import { type PlanChild, type SessionRequest, planSession, runSheetPages, sessionPrints } from '../src/core/planning'
+import { schools } from '../src/core/teaching'
 import { drawingsToPdf } from '../src/server/pdf'
 import { medians, raw, shapeCounts } from './raw'
 

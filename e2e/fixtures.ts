@@ -1,5 +1,6 @@
 import { type APIRequestContext, type Page, expect, test as base } from '@playwright/test'
-import type { Answer, Group, Overview, Session } from '../src/core'
+import type { Answer } from '../src/core/knowing'
+import type { Group, Overview, Session } from '../src/core/records'
 
 /** Every test also holds that nothing is logged as an error and that no request leaves this machine. */
 export const test = base.extend<{ quiet: { allow: (pattern: RegExp) => void } }>({

@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test'
-import type { Kept, Recipe, SessionContext } from '../src/core'
+import type { Recipe } from '../src/core/make'
+import type { Kept, SessionContext } from '../src/core/records'
 import { readPdf } from '../tests/readback/pdf'
 import { expect, makeGroup, makeSession, test } from './fixtures'
 

@@ -1,4 +1,4 @@
-import type { ChildReport, Group } from '../src/core'
+import type { ChildReport, Group } from '../src/core/records'
 import { expect, makeGroup, makeSession, test } from './fixtures'
 
 const LONG = 'Maximiliana-Theodosia Featherstonehaugh of the Upper Lock 57'

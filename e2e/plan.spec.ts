@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import type { SessionContext } from '../src/core'
+import type { SessionContext } from '../src/core/records'
 import { expect, makeGroup, makeSession, test } from './fixtures'
 
 const steps = (page: Page) => page.getByRole('list', { name: 'Steps' }).getByRole('listitem')

@@ -1,4 +1,5 @@
-import type { Answer, ChildReport } from '../src/core'
+import type { Answer } from '../src/core/knowing'
+import type { ChildReport } from '../src/core/records'
 import { answersOf, expect, makeGroup, makeSession, overviewOf, test } from './fixtures'
 
 /** Answers as the table sends them: eight readings of half past, three in four of which ignore the minute hand. */

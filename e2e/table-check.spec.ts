@@ -1,4 +1,4 @@
-import type { Settings } from '../src/core'
+import type { Settings } from '../src/core/records'
 import { answersOf, expect, makeGroup, makeSession, openTable, test } from './fixtures'
 
 test('what else was said is typed, kept as it is, and asked again to tell two meanings apart', async ({

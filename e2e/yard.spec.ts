@@ -1,4 +1,4 @@
-import type { SessionContext } from '../src/core'
+import type { SessionContext } from '../src/core/records'
 import { readPdf } from '../tests/readback/pdf'
 import { expect, makeGroup, makeSession, test } from './fixtures'
 

@@ -1,5 +1,5 @@
 import { type Browser, chromium } from '@playwright/test'
-import type { Overview } from '../src/core'
+import type { Overview } from '../src/core/records'
 
 /** Debian's Chromium, with nothing of its own in the background. */
 export function openBrowser(): Promise<Browser> {

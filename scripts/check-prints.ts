@@ -1,7 +1,8 @@
 import { spawn } from 'node:child_process'
 import { availableParallelism } from 'node:os'
 import { drawnOptions, problemsOf, rungsOf } from '../tests/readback/prints'
-import { PRINTABLE_IDS, type PrintableId, printableOf, randomFrom } from '../src/core'
+import { PRINTABLE_IDS, type PrintableId, printableOf } from '../src/core/printables'
+import { randomFrom } from '../src/core/random'
 
 /* Makes each printable from very many seeds, with any options, reads it back, and prints a line a printable: `npm run check:prints -- 10000 trail`.
  * Each of its rungs gets a tenth of the seeds at least, however many rungs there are. Printables are shared out over the processors. */

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import * as fontkit from 'fontkit'
 import { describe, expect, it } from 'vitest'
-import { CAP_HEIGHT, textWidth } from '../src/core'
+import { CAP_HEIGHT, textWidth } from '../src/core/drawing'
 
 describe('text', () => {
   const font = fontkit.create(readFileSync('node_modules/@fontsource/andika/files/andika-latin-400-normal.woff'))

@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { NEEDS, SCAFFOLD_NAMES, misreadings, printables } from '../src/core'
+import { SCAFFOLD_NAMES } from '../src/core/knowing'
+import { NEEDS, printables } from '../src/core/printables'
+import { misreadings } from '../src/core/teaching'
 import { rungsOf } from './readback/prints'
 
 const rows = readFileSync('docs/teaching.md', 'utf8')

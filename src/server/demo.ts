@@ -1,24 +1,10 @@
-import {
-  type Answer,
-  type Instant,
-  MS_PER_DAY,
-  type MisreadingId,
-  type Obstacle,
-  type Place,
-  type Random,
-  type Recipe,
-  type RungId,
-  type SimulatedChild,
-  USUAL_YARD,
-  type Yard,
-  drawInt,
-  modulo,
-  parseTime,
-  randomFrom,
-  schools,
-  simulateSitting,
-  usualRecipe,
-} from '../core'
+import type { Place } from '../core/activities'
+import { modulo } from '../core/clock'
+import { type Answer, type Instant, MS_PER_DAY, type SimulatedChild, simulateSitting } from '../core/knowing'
+import { type Obstacle, type Recipe, USUAL_YARD, type Yard, usualRecipe } from '../core/make'
+import { type Random, drawInt, randomFrom } from '../core/random'
+import { type MisreadingId, type RungId, schools } from '../core/teaching'
+import { parseTime } from '../core/wording'
 import type { Db } from './db'
 import { createSession } from './sessions'
 import { recordAnswers } from './stores/answers'

@@ -1,6 +1,6 @@
 import type { APIContext, APIRoute } from 'astro'
 import { pino } from 'pino'
-import { RefusedValue } from '../core'
+import { RefusedValue } from '../core/errors'
 import { type Db, appDb } from './db'
 import { Problem } from './problem'
 

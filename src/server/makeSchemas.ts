@@ -1,4 +1,5 @@
 import Joi from 'joi'
+import { papers } from '../core/drawing'
 import {
   BACKINGS,
   LARGEST_FACE_MM,
@@ -6,9 +7,8 @@ import {
   type MeasureId,
   RECIPE_KINDS,
   fasteners,
-  papers,
   surfaces,
-} from '../core'
+} from '../core/make'
 
 const length = (least: number, most: number) => Joi.number().strict().min(least).max(most)
 const bool = Joi.boolean().strict().required()

@@ -1,16 +1,13 @@
+import { type Drawing, paperOf, SAFE_MARGIN_MM, scaledDrawing } from '../core/drawing'
 import {
-  type Drawing,
   RECIPE_FORMAT,
   RECIPE_FORMAT_VERSION,
   type Recipe,
   type Yard,
   makingCard,
-  paperOf,
   printerScale,
   recipePagesFor,
-  SAFE_MARGIN_MM,
-  scaledDrawing,
-} from '../core'
+} from '../core/make'
 import { Problem } from './problem'
 import { checked, schemas } from './validate'
 

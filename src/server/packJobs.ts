@@ -1,6 +1,7 @@
 import { Worker } from 'node:worker_threads'
 import { join } from 'node:path'
-import { type PackJob, type PackLine, type PackWish, packLines } from '../core'
+import { type PackLine, type PackWish, packLines } from '../core/planning'
+import type { PackJob } from '../core/records'
 import type { PackNews } from './packWorker'
 import { log } from './http'
 import { Problem, notFound } from './problem'

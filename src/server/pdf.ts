@@ -13,7 +13,7 @@ import {
   pathData,
   subsetOf,
   textWidth,
-} from '../core'
+} from '../core/drawing'
 import { woffToSfnt } from './woff'
 
 export const POINTS_PER_MM = 72 / 25.4

@@ -1,15 +1,9 @@
 import Joi from 'joi'
-import {
-  COVERS,
-  FLIPS,
-  HELP_LEVELS,
-  MOST_PACK_THINGS,
-  PRINTABLE_IDS,
-  languages,
-  misreadings,
-  papers,
-  rungs,
-} from '../core'
+import { papers } from '../core/drawing'
+import { MOST_PACK_THINGS } from '../core/planning'
+import { COVERS, FLIPS, HELP_LEVELS, PRINTABLE_IDS } from '../core/printables'
+import { misreadings, rungs } from '../core/teaching'
+import { languages } from '../core/wording'
 
 const whole = (least: number, most: number) => Joi.number().strict().integer().min(least).max(most)
 

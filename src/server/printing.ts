@@ -1,14 +1,8 @@
-import {
-  type Drawing,
-  type PackWish,
-  type PrintOptions,
-  type PrintableId,
-  printableOf,
-  schools,
-  weightsOf,
-  wordingOf,
-  workingRung,
-} from '../core'
+import type { Drawing } from '../core/drawing'
+import { type PackWish, weightsOf, workingRung } from '../core/planning'
+import { type PrintOptions, type PrintableId, printableOf } from '../core/printables'
+import { wordingOf } from '../core/records'
+import { schools } from '../core/teaching'
 import type { Db } from './db'
 import { Problem } from './problem'
 import { printWish } from './printSchemas'

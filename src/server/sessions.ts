@@ -1,31 +1,27 @@
+import { placeNames } from '../core/activities'
+import type { Drawing } from '../core/drawing'
 import {
   type Answer,
-  type ChildReport,
-  type Drawing,
   type Instant,
   type Overrule,
+  believe,
+  diagnose,
+  scaffoldsInUse,
+  readinessInWords,
+  standingOf,
+} from '../core/knowing'
+import { type Recipe, type Yard, yardPages } from '../core/make'
+import { type PlanChild, planSession, runSheetPages, sessionPrints } from '../core/planning'
+import {
+  type ChildReport,
   type Overview,
-  type Recipe,
-  type Yard,
-  type PlanChild,
   type Session,
   type SessionContext,
   type Settings,
-  believe,
-  diagnose,
-  misreadings,
-  scaffoldsInUse,
-  placeNames,
-  planSession,
-  readinessInWords,
   requestOf,
-  runSheetPages,
-  schools,
-  sessionPrints,
-  standingOf,
-  yardPages,
   wordingOf,
-} from '../core'
+} from '../core/records'
+import { misreadings, schools } from '../core/teaching'
 import type { Db } from './db'
 import { Problem } from './problem'
 import { listAnswers } from './stores/answers'

@@ -1,17 +1,9 @@
 import Joi from 'joi'
-import {
-  ASKS,
-  CLOCK_PARTS,
-  DOINGS,
-  LONGEST_SESSION,
-  SHORTEST_SESSION,
-  catalogue,
-  languages,
-  materials,
-  papers,
-  rungs,
-  schools,
-} from '../core'
+import { catalogue, materials } from '../core/activities'
+import { papers } from '../core/drawing'
+import { LONGEST_SESSION, SHORTEST_SESSION } from '../core/planning'
+import { ASKS, CLOCK_PARTS, rungs, schools } from '../core/teaching'
+import { DOINGS, languages } from '../core/wording'
 import { recipe, yard } from './makeSchemas'
 import { packThings, savedPrint, seed } from './printSchemas'
 import { Problem } from './problem'

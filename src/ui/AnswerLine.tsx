@@ -1,5 +1,7 @@
 import { Text } from '@mantine/core'
-import { type Answer, type Settings, askInWords, minuteOf, sayAnswer, wordingOf } from '../core'
+import type { Answer } from '../core/knowing'
+import { type Settings, wordingOf } from '../core/records'
+import { askInWords, minuteOf, sayAnswer } from '../core/teaching'
 import { Dial, type Hands } from './Dial'
 import { momentInWords } from './dates'
 

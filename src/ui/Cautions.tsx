@@ -1,5 +1,5 @@
 import { Text } from '@mantine/core'
-import { type CautionId, FOLLOW_LOCAL_RULES, cautions } from '../core'
+import { type CautionId, FOLLOW_LOCAL_RULES, cautions } from '../core/make'
 
 /** The cautions that apply here, and that local rules come first. */
 export function Cautions({ ids }: { ids: readonly CautionId[] }) {

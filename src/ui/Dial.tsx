@@ -1,25 +1,19 @@
 import { useDrag } from '@use-gesture/react'
 import { useRef } from 'react'
 import {
-  type DialOptions,
   type HandAngles,
-  type Shape,
-  type Wording,
-  angleOnDial,
-  dialExtent,
-  dialShapes,
   handAngles,
-  languages,
   modulo,
   onDial,
   readHands,
-  say,
-  shapeSvg,
   signedGap,
   snapMinuteHand,
   turnGeared,
   turnSecondHand,
-} from '../core'
+} from '../core/clock'
+import { type Shape, angleOnDial, shapeSvg } from '../core/drawing'
+import { type DialOptions, dialExtent, dialShapes } from '../core/faces'
+import { type Wording, languages, say } from '../core/wording'
 import { DialSliders } from './DialSliders'
 
 /** What the hands show: a time, all hands moving together, or two angles, each hand by itself. */

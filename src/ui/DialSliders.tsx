@@ -1,5 +1,7 @@
 import type { KeyboardEvent } from 'react'
-import { type DialOptions, type Wording, describeHourHandError, modulo, onDial, readHands, say } from '../core'
+import { describeHourHandError, modulo, onDial, readHands } from '../core/clock'
+import type { DialOptions } from '../core/faces'
+import { type Wording, say } from '../core/wording'
 import type { Hands } from './Dial'
 
 /** Minutes that a key moves a hand by. */

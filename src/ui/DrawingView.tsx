@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import { type Drawing, toSvg } from '../core'
+import { type Drawing, toSvg } from '../core/drawing'
 
 /** A drawing as the print has it, as wide as its place: the same SVG that is saved to a file. */
 export function DrawingView({ drawing, label }: { drawing: Drawing; label: string }) {

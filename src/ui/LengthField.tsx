@@ -1,6 +1,6 @@
 import { TextInput } from '@mantine/core'
 import { type ReactNode, useState } from 'react'
-import { type LengthUnit, formatDistance, formatLength, parseLength } from '../core'
+import { type LengthUnit, formatDistance, formatLength, parseLength } from '../core/make'
 
 interface LengthFieldProps {
   readonly label: string

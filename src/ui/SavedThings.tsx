@@ -1,7 +1,7 @@
 import { Button, Group, Select, Stack, TextInput } from '@mantine/core'
 import { notifications } from '@mantine/notifications'
 import { type ReactNode, useState } from 'react'
-import type { Kept } from '../core'
+import type { Kept } from '../core/records'
 import { type KeptThings, useOpenSessions } from './kept'
 
 interface SavedThingsProps<T> {

@@ -1,5 +1,5 @@
 import { IconAbc, IconHandStop, IconPhoto } from '@tabler/icons-react'
-import type { Stage } from '../core'
+import type { Stage } from '../core/teaching'
 
 const ICONS = { concrete: IconHandStop, pictorial: IconPhoto, abstract: IconAbc } as const
 

@@ -1,4 +1,5 @@
-import { activityOf, type SessionPlan, plannedMinutes } from '../core'
+import { activityOf } from '../core/activities'
+import { type SessionPlan, plannedMinutes } from '../core/planning'
 
 interface StripProps {
   readonly plan: SessionPlan

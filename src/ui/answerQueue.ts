@@ -1,6 +1,6 @@
 import Dexie, { type EntityTable } from 'dexie'
 import { useEffect, useState } from 'react'
-import type { RecordedAnswers, SentAnswer } from '../core'
+import type { RecordedAnswers, SentAnswer } from '../core/records'
 import { Refusal, Unreached, api } from './api'
 
 /** What is still to be told to the server, in the order in which it happened. */

@@ -1,4 +1,4 @@
-import { parseTime, say } from '../core'
+import { parseTime, say } from '../core/wording'
 
 /** Dates and the present as the browser has them; everything else is minutes since midnight. */
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { FADING_ORDER, SCAFFOLD_NAMES } from '../core'
+import { FADING_ORDER, SCAFFOLD_NAMES } from '../core/knowing'
 import { helpsOnDial, withoutFirst } from './helps'
 
 describe('helps on the dial', () => {

@@ -1,4 +1,6 @@
-import { type DialOptions, FADING_ORDER, type ScaffoldId, minutesPast } from '../core'
+import { minutesPast } from '../core/clock'
+import type { DialOptions } from '../core/faces'
+import { FADING_ORDER, type ScaffoldId } from '../core/knowing'
 
 /** What each help draws on the dial; the counted arc goes the way that the side of the dial is counted. */
 export function helpsOnDial(ids: readonly ScaffoldId[], minute: number): Partial<Omit<DialOptions, 'radius'>> {

@@ -1,6 +1,6 @@
 import { notifications } from '@mantine/notifications'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import type { Group, Kept, Session } from '../core'
+import type { Group, Kept, Session } from '../core/records'
 import { Refusal, api, newId } from './api'
 import { dayInWords } from './dates'
 

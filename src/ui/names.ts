@@ -1,4 +1,4 @@
-import type { Ask, Stage } from '../core'
+import type { Ask, Stage } from '../core/teaching'
 
 /** The ways of asking, as the adult picks and reads them. */
 export const ASK_NAMES: Readonly<Record<Ask, string>> = {

@@ -1,4 +1,4 @@
-import { type Place, placeNames } from '../core'
+import { type Place, placeNames } from '../core/activities'
 
 /** Where a session can be held, as the fields offer it. */
 export const PLACES = (Object.keys(placeNames) as Place[]).map((value) => ({

@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { type GameRules, type PrintOptions, printableOf, simulatedTurns } from '../core'
+import { type GameRules, type PrintOptions, printableOf, simulatedTurns } from '../core/printables'
 
 /** What a simulation comes to, without functions, which cannot leave a worker. */
 export interface Simulated {

@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest'
 import { type ProblemReply, call, uuid } from './calls'
+import type { Answer } from '../../src/core/knowing'
 import type {
-  Answer,
   Child,
   ChildReport,
   Group,
@@ -10,7 +10,7 @@ import type {
   Session,
   SessionContext,
   Settings,
-} from '../../src/core'
+} from '../../src/core/records'
 
 const children = await import('../../src/pages/api/children/index')
 const child = await import('../../src/pages/api/children/[id]')

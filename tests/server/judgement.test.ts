@@ -1,5 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest'
-import type { Answer, AnswerChange, Child, ChildReport, Note, RecordedAnswers } from '../../src/core'
+import type { Answer } from '../../src/core/knowing'
+import type { AnswerChange, Child, ChildReport, Note, RecordedAnswers } from '../../src/core/records'
 import { call, uuid } from './calls'
 
 const children = await import('../../src/pages/api/children/index')

@@ -1,19 +1,16 @@
 import { describe, expect, it } from 'vitest'
+import { type PaperId, papers } from '../../src/core/drawing'
 import {
-  type Kept,
-  type PaperId,
   RECIPE_KINDS,
   type Recipe,
   type RecipeKind,
-  type Session,
-  type SessionContext,
   USUAL_YARD,
   type Yard,
-  papers,
   recipePages,
   solveRecipe,
   usualRecipe,
-} from '../../src/core'
+} from '../../src/core/make'
+import type { Kept, Session, SessionContext } from '../../src/core/records'
 import { type PdfPage, readPdf } from '../readback/pdf'
 import { type ProblemReply, call, uuid } from './calls'
 

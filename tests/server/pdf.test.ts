@@ -1,16 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import {
-  OAK,
-  type Printable,
-  SLATE,
-  countsOn,
-  dialDrawing,
-  makePage,
-  paperClockPage,
-  printables,
-  textWidth,
-  toSvg,
-} from '../../src/core'
+import { OAK, SLATE, makePage, textWidth, toSvg } from '../../src/core/drawing'
+import { dialDrawing } from '../../src/core/faces'
+import { paperClockPage } from '../../src/core/make'
+import { type Printable, countsOn, printables } from '../../src/core/printables'
 import { drawingsToPdf } from '../../src/server/pdf'
 import { type PdfPage, type PdfPath, readPdf, textWidthIn } from '../readback/pdf'
 import { rungsOf } from '../readback/prints'

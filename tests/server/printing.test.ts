@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { countsOn, printables, rungs } from '../../src/core'
+import { countsOn, printables } from '../../src/core/printables'
+import { rungs } from '../../src/core/teaching'
 import { readPdf } from '../readback/pdf'
 import { call } from './calls'
 

@@ -2,15 +2,8 @@ import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { buildSync } from 'esbuild'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
-import {
-  type Kept,
-  type PackJob,
-  PRINTS_MADE,
-  type SavedPrint,
-  type Session,
-  type SessionContext,
-  printableOf,
-} from '../../src/core'
+import { PRINTS_MADE, type SavedPrint, printableOf } from '../../src/core/printables'
+import type { Kept, PackJob, Session, SessionContext } from '../../src/core/records'
 import { type PdfPage, readPdf } from '../readback/pdf'
 import { call, uuid } from './calls'
 

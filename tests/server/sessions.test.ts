@@ -1,14 +1,8 @@
 import { beforeAll, describe, expect, it } from 'vitest'
-import {
-  type Child,
-  type Overview,
-  type Session,
-  type SessionContext,
-  activityOf,
-  simulateSitting,
-  randomFrom,
-  type ChildReport,
-} from '../../src/core'
+import { activityOf } from '../../src/core/activities'
+import { simulateSitting } from '../../src/core/knowing'
+import { randomFrom } from '../../src/core/random'
+import type { Child, Overview, Session, SessionContext, ChildReport } from '../../src/core/records'
 import { readPdf } from '../readback/pdf'
 import { call, uuid } from './calls'
 

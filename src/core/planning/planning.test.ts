@@ -34,19 +34,17 @@ const everything = Object.keys(materials) as MaterialId[]
 /** The standing of a child for whom so many rungs of the school are firm. */
 function standingAfter(firm: number): Standing {
   const child = { misreadings: [], strength: 0, slip: 0, knows: () => 1 }
-  const answers = school.order
-    .slice(0, firm)
-    .flatMap((rung, i) =>
-      [2, 9].flatMap((day) =>
-        simulateSitting(randomFrom(i), child, {
-          childId: 'c',
-          rung,
-          count: 5,
-          at: NOW - day * MS_PER_DAY,
-          newId: () => `${rung}${day}`,
-        }),
-      ),
-    )
+  const answers = school.order.slice(0, firm).flatMap((rung, i) =>
+    [2, 9].flatMap((day) =>
+      simulateSitting(randomFrom(i), child, {
+        childId: 'c',
+        rung,
+        count: 5,
+        at: NOW - day * MS_PER_DAY,
+        newId: () => `${rung}${day}`,
+      }),
+    ),
+  )
   return standingOf(answers, school, NOW)
 }
 

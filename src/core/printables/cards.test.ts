@@ -3,9 +3,9 @@ import { describe, expect, it } from 'vitest'
 import { boxOf, readSvg } from '../../../tests/readback/svg'
 import { cutLines } from '../../../tests/readback/prints/reading'
 import { type Drawing, type PaperId, SAFE_MARGIN_MM, papers, toSvg } from '../drawing'
-import { cardPages, cutGrid, patternedBack } from './cards'
-import { clockCells, gridCells, titleOr } from './frame'
-import type { Flip, PrintOptions } from './types'
+import { cardPages, cutGrid, patternedBack } from './kit/cards'
+import { clockCells, gridCells, titleOr } from './kit/frame'
+import type { Flip, PrintOptions } from './kit/types'
 
 const options = (more: Partial<PrintOptions> = {}): PrintOptions => ({
   paper: 'a4',

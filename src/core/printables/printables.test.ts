@@ -5,7 +5,7 @@ import { readSvg } from '../../../tests/readback/svg'
 import { type Drawing, type Shape, toSvg } from '../drawing'
 import { RefusedValue } from '../errors'
 import { randomFrom } from '../random'
-import { wordsInSector } from './sectorWords'
+import { wordsInSector } from './kit/sectorWords'
 import { type Print, type PrintOptions, type Printable, countsOn, printableOf, printables } from '.'
 
 /** Enough to find what is often wrong; `npm run check:prints` makes ten thousand of each. */

@@ -1,15 +1,8 @@
 import { Button, Group, Pagination, SegmentedControl, Select, Table, Text, VisuallyHidden } from '@mantine/core'
 import { useState } from 'react'
-import {
-  type Answer,
-  type AnswerChange,
-  type Ask,
-  explain,
-  misreadingOf,
-  rungOf,
-  sayAnswer,
-  wordingOf,
-} from '../../core'
+import type { Answer } from '../../core/knowing'
+import { type AnswerChange, wordingOf } from '../../core/records'
+import { type Ask, explain, misreadingOf, rungOf, sayAnswer } from '../../core/teaching'
 import { api } from '../../ui/api'
 import { momentInWords } from '../../ui/dates'
 import { ASK_NAMES } from '../../ui/names'

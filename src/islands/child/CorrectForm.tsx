@@ -1,16 +1,9 @@
 import { Button, Group, Modal, Radio, Stack, Switch, Text, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import {
-  type Answer,
-  type Settings,
-  type Value,
-  readLike,
-  readWritten,
-  sameValue,
-  sayAnswer,
-  whyNoTime,
-  wordingOf,
-} from '../../core'
+import type { Answer } from '../../core/knowing'
+import { type Settings, wordingOf } from '../../core/records'
+import { type Value, readLike, readWritten, sameValue, sayAnswer } from '../../core/teaching'
+import { whyNoTime } from '../../core/wording'
 import { api } from '../../ui/api'
 import { momentInWords } from '../../ui/dates'
 import { useChildChange } from './useChild'

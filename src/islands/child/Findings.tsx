@@ -1,16 +1,9 @@
 import { Accordion, Group, Select, Stack, Text, Title } from '@mantine/core'
 import { useMemo, useState } from 'react'
-import {
-  DIAGNOSIS,
-  type Finding,
-  type MisreadingId,
-  type Settings,
-  type Standpoint,
-  activityOf,
-  misreadingOf,
-  misreadings,
-  whyNot,
-} from '../../core'
+import { activityOf } from '../../core/activities'
+import { DIAGNOSIS, type Finding, type Standpoint, whyNot } from '../../core/knowing'
+import type { Settings } from '../../core/records'
+import { type MisreadingId, misreadingOf, misreadings } from '../../core/teaching'
 import { AnswerLine } from '../../ui/AnswerLine'
 import type { ChildData } from './useChild'
 

@@ -10,7 +10,8 @@ import {
   XAxis,
   YAxis,
 } from 'recharts'
-import { type Answer, FIRM, type Growth, growthOf, rungOf, rungs } from '../../core'
+import { type Answer, FIRM, type Growth, growthOf } from '../../core/knowing'
+import { rungOf, rungs } from '../../core/teaching'
 import { dayOf } from '../../ui/dates'
 
 /** Told apart by dash as well as by colour. */

@@ -1,6 +1,6 @@
 import { Button, Group, Stack, Text, Textarea } from '@mantine/core'
 import { useState } from 'react'
-import type { Note } from '../../core'
+import type { Note } from '../../core/records'
 import { Confirm } from '../../ui/Confirm'
 import { api, newId } from '../../ui/api'
 import { momentInWords } from '../../ui/dates'

@@ -1,6 +1,7 @@
 import { Button, Group, Modal, Stack, Text, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { type Overrule, type RungId, rungOf } from '../../core'
+import type { Overrule } from '../../core/knowing'
+import { type RungId, rungOf } from '../../core/teaching'
 
 interface OverruleFormProps {
   readonly rung: RungId

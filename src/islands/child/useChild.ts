@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import type { Answer, AnswerChange, ChildReport, Note, Settings } from '../../core'
+import type { Answer } from '../../core/knowing'
+import type { AnswerChange, ChildReport, Note, Settings } from '../../core/records'
 import { api } from '../../ui/api'
 
 export interface ChildData {

@@ -1,6 +1,6 @@
 import { Button, Group, Modal, NumberInput, Stack, Text, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import type { Child } from '../../core'
+import type { Child } from '../../core/records'
 import { api } from '../../ui/api'
 import { useChange } from './usePeople'
 

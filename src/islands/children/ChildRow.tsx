@@ -1,6 +1,7 @@
 import { ActionIcon, Anchor, Group, Text } from '@mantine/core'
 import { IconPencil, IconTrash } from '@tabler/icons-react'
-import { type ChildReport, misreadingOf } from '../../core'
+import type { ChildReport } from '../../core/records'
+import { misreadingOf } from '../../core/teaching'
 
 /** A child in one line: readiness, and what the mistakes share. */
 export function ChildRow({

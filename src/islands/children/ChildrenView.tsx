@@ -1,7 +1,7 @@
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { IconPlus } from '@tabler/icons-react'
 import { useState } from 'react'
-import type { Child, ChildReport, Group as GroupRecord } from '../../core'
+import type { Child, ChildReport, Group as GroupRecord } from '../../core/records'
 import { App } from '../../ui/App'
 import { Loaded } from '../../ui/Loaded'
 import { ChildForm } from './ChildForm'

@@ -1,6 +1,6 @@
 import { Button, Group, Modal, MultiSelect, Stack, Text, TextInput, Textarea } from '@mantine/core'
 import { useState } from 'react'
-import type { Child, Group as GroupRecord } from '../../core'
+import type { Child, Group as GroupRecord } from '../../core/records'
 import { api, newId } from '../../ui/api'
 import { splitNames, withIds } from '../../ui/people'
 import { useChange } from './usePeople'

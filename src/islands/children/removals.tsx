@@ -1,6 +1,7 @@
 import { Text } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
-import { type ChildReport, type Group, type Session, namesInWords } from '../../core'
+import { namesInWords } from '../../core/planning'
+import type { ChildReport, Group, Session } from '../../core/records'
 import { Confirm } from '../../ui/Confirm'
 import { api } from '../../ui/api'
 import { useChange } from './usePeople'

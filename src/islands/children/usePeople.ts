@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import type { ChildReport, Group } from '../../core'
+import type { ChildReport, Group } from '../../core/records'
 import { Refusal, api } from '../../ui/api'
 
 const PEOPLE = ['people'] as const

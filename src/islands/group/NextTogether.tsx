@@ -1,5 +1,6 @@
 import { Text, Title } from '@mantine/core'
-import { type Partner, namesInWords, suggestTogether } from '../../core'
+import { type Partner, suggestTogether } from '../../core/knowing'
+import { namesInWords } from '../../core/planning'
 
 /** Pairs and small groups for next time, each with its reason. */
 export function NextTogether({ partners }: { partners: readonly Partner[] }) {

@@ -1,5 +1,7 @@
 import { Anchor, Table, Text, Title } from '@mantine/core'
-import { BESIDE_THE_ORDER, type ChildReport, type Estimate, type RungId, rungOf } from '../../core'
+import type { Estimate } from '../../core/knowing'
+import type { ChildReport } from '../../core/records'
+import { BESIDE_THE_ORDER, type RungId, rungOf } from '../../core/teaching'
 import './group.css'
 
 /** Children down, rungs across: firm, working, due, with how sure; those beside the order where anyone met them. */

@@ -1,5 +1,8 @@
 import { Text, Title } from '@mantine/core'
-import { type MisreadingId, type Partner, activityOf, misreadingOf, namesInWords } from '../../core'
+import { activityOf } from '../../core/activities'
+import type { Partner } from '../../core/knowing'
+import { namesInWords } from '../../core/planning'
+import { type MisreadingId, misreadingOf } from '../../core/teaching'
 
 /** Who needs the same repair, the most shared first; what only one child has follows. */
 export function SharedRepairs({ partners }: { partners: readonly Partner[] }) {

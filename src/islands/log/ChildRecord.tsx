@@ -1,5 +1,8 @@
 import { Anchor, SimpleGrid, Text } from '@mantine/core'
-import { type Answer, type ChildReport, type Settings, activityOf, misreadingOf } from '../../core'
+import { activityOf } from '../../core/activities'
+import type { Answer } from '../../core/knowing'
+import type { ChildReport, Settings } from '../../core/records'
+import { misreadingOf } from '../../core/teaching'
 import { AnswerLine } from '../../ui/AnswerLine'
 
 const MOST_SHOWN = 4

@@ -1,7 +1,7 @@
 import { Grid, Stack, Text, Title } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { Group, Session } from '../../core'
+import type { Group, Session } from '../../core/records'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'

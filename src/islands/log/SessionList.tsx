@@ -1,6 +1,7 @@
 import { Button, NavLink, Select, Stack } from '@mantine/core'
 import { useState } from 'react'
-import { type Group, type Session, rungOf } from '../../core'
+import type { Group, Session } from '../../core/records'
+import { rungOf } from '../../core/teaching'
 import { dayInWords } from '../../ui/dates'
 
 const MOST_SHOWN = 30

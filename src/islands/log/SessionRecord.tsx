@@ -1,15 +1,10 @@
 import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import {
-  type Answer,
-  type ChildReport,
-  type Group as GroupRecord,
-  type Session,
-  type Settings,
-  activityOf,
-  rungOf,
-} from '../../core'
+import { activityOf } from '../../core/activities'
+import type { Answer } from '../../core/knowing'
+import type { ChildReport, Group as GroupRecord, Session, Settings } from '../../core/records'
+import { rungOf } from '../../core/teaching'
 import { Confirm } from '../../ui/Confirm'
 import { Loaded } from '../../ui/Loaded'
 import { Strip } from '../../ui/Strip'

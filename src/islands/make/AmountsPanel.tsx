@@ -1,5 +1,5 @@
 import { NumberInput, Stack, Text } from '@mantine/core'
-import { amountInWords, amountsFor, makingCautions, makingSteps } from '../../core'
+import { amountInWords, amountsFor, makingCautions, makingSteps } from '../../core/make'
 import { Cautions } from '../../ui/Cautions'
 import type { Bench } from './useRecipe'
 

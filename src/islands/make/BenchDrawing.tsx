@@ -1,6 +1,6 @@
 import { Button, Group, SegmentedControl, SimpleGrid, Text } from '@mantine/core'
 import { useMemo, useState } from 'react'
-import { assembledReach, assembledShapes, recipePages } from '../../core'
+import { assembledReach, assembledShapes, recipePages } from '../../core/make'
 import { Dial, type Hands } from '../../ui/Dial'
 import { DrawingView } from '../../ui/DrawingView'
 import type { Solved } from './useRecipe'

@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core'
-import { checkRecipe } from '../../core'
+import { checkRecipe } from '../../core/make'
 import { CheckLine } from '../../ui/CheckLine'
 import type { Bench } from './useRecipe'
 

@@ -1,5 +1,5 @@
 import { Chip, Group, Select, SimpleGrid, Stack } from '@mantine/core'
-import type { Recipe } from '../../core'
+import type { Recipe } from '../../core/make'
 import type { Bench } from './useRecipe'
 
 const FLAGS = [

@@ -1,6 +1,6 @@
 import { Grid, Group, Select, SegmentedControl, Stack, Tabs, Text, Title } from '@mantine/core'
 import { useLocalStorage } from '@mantine/hooks'
-import { type LengthUnit, RECIPE_KINDS, type RecipeKind, checkRecipe, recipeAs } from '../../core'
+import { type LengthUnit, RECIPE_KINDS, type RecipeKind, checkRecipe, recipeAs } from '../../core/make'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { AmountsPanel } from './AmountsPanel'

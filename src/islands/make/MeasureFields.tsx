@@ -1,5 +1,6 @@
 import { ActionIcon, Group, NumberInput, Select, SimpleGrid, Stack, Text } from '@mantine/core'
 import { IconPin, IconPinnedOff } from '@tabler/icons-react'
+import { type PaperId, papers } from '../../core/drawing'
 import {
   BACKINGS,
   type BackingId,
@@ -9,14 +10,12 @@ import {
   MEASURE_LIMITS,
   type MeasureId,
   PLATES_MM,
-  type PaperId,
   type Recipe,
   backings,
   fasteners,
   formatLength,
   hasPaperHands,
-  papers,
-} from '../../core'
+} from '../../core/make'
 import { LengthField } from '../../ui/LengthField'
 import type { Bench } from './useRecipe'
 

@@ -1,8 +1,8 @@
 import { Button, FileButton, NumberInput, Stack, Text } from '@mantine/core'
 import { IconDownload, IconPrinter } from '@tabler/icons-react'
 import { useState } from 'react'
+import { toLayeredSvg } from '../../core/drawing'
 import {
-  type Kept,
   type LengthUnit,
   RECIPE_FORMAT,
   RECIPE_FORMAT_VERSION,
@@ -10,8 +10,8 @@ import {
   formatLength,
   printerScale,
   recipePages,
-  toLayeredSvg,
-} from '../../core'
+} from '../../core/make'
+import type { Kept } from '../../core/records'
 import { saveFile } from '../../ui/files'
 import { SavedThings } from '../../ui/SavedThings'
 import { useKept } from '../../ui/kept'

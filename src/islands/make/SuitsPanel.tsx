@@ -1,6 +1,7 @@
 import { Button, Checkbox, Group, NumberInput, Select, SimpleGrid, Stack, Text } from '@mantine/core'
 import { useState } from 'react'
-import { MAKING_MATERIALS, type MakingMaterial, type RungId, rankRecipes, recipeAs, rungs } from '../../core'
+import { MAKING_MATERIALS, type MakingMaterial, rankRecipes, recipeAs } from '../../core/make'
+import { type RungId, rungs } from '../../core/teaching'
 import type { Bench } from './useRecipe'
 
 const ALL = Object.keys(MAKING_MATERIALS) as MakingMaterial[]

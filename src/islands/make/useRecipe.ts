@@ -8,7 +8,7 @@ import {
   measureChanges,
   solveRecipe,
   usualRecipe,
-} from '../../core'
+} from '../../core/make'
 
 export interface Solved {
   readonly recipe: Recipe

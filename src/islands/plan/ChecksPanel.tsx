@@ -1,14 +1,8 @@
 import { Stack, Text } from '@mantine/core'
-import {
-  FOLLOW_LOCAL_RULES,
-  type PlanCheck,
-  type SessionContext,
-  type SessionPlan,
-  childForms,
-  planCautions,
-  requestOf,
-  rungOf,
-} from '../../core'
+import { FOLLOW_LOCAL_RULES } from '../../core/make'
+import { type PlanCheck, type SessionPlan, childForms, planCautions } from '../../core/planning'
+import { type SessionContext, requestOf } from '../../core/records'
+import { rungOf } from '../../core/teaching'
 import { CheckLine } from '../../ui/CheckLine'
 
 /** What holds and what does not, who takes which form, and what to mind. */

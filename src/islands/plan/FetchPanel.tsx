@@ -1,5 +1,5 @@
 import { Checkbox, Stack, Text } from '@mantine/core'
-import { fetchInWords, fetchList } from '../../core'
+import { fetchInWords, fetchList } from '../../core/planning'
 import type { PlanState } from './usePlan'
 
 /** One list to fetch; ticking says what is to hand, and the checks follow. */

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import type { SessionContext } from '../../core'
+import type { SessionContext } from '../../core/records'
 import { App } from '../../ui/App'
 import { Loaded } from '../../ui/Loaded'
 import type { Shortcut } from '../../ui/Shortcuts'

@@ -1,6 +1,6 @@
 import { Group, NumberInput, Select, Text, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { LONGEST_SESSION, SHORTEST_SESSION, plannedMinutes } from '../../core'
+import { LONGEST_SESSION, SHORTEST_SESSION, plannedMinutes } from '../../core/planning'
 import { fromTimeField, toTimeField } from '../../ui/dates'
 import { PLACES } from '../../ui/places'
 import type { PlanState } from './usePlan'

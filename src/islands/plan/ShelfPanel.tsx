@@ -1,6 +1,6 @@
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { IconPlus } from '@tabler/icons-react'
-import { planAfterAdd, shelf } from '../../core'
+import { planAfterAdd, shelf } from '../../core/planning'
 import { StageTag } from '../../ui/StageTag'
 import type { PlanState } from './usePlan'
 

@@ -17,19 +17,19 @@ import {
 } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
 import { IconArrowsExchange, IconGripVertical, IconTrash } from '@tabler/icons-react'
+import { activityOf } from '../../core/activities'
 import {
   LONGEST_SESSION,
-  type Settings,
   type TimedStep,
-  activityOf,
   planAfterMinutes,
   planAfterMove,
   planAfterRemove,
   planAfterSwap,
-  say,
   shelf,
   timeline,
-} from '../../core'
+} from '../../core/planning'
+import type { Settings } from '../../core/records'
+import { say } from '../../core/wording'
 import { StageTag } from '../../ui/StageTag'
 import { MinutesField } from './SessionFieldsRow'
 import type { PlanState } from './usePlan'

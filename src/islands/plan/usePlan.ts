@@ -1,15 +1,8 @@
 import { notifications } from '@mantine/notifications'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
-import {
-  type Session,
-  type SessionContext,
-  type SessionEdit,
-  type SessionPlan,
-  editOf,
-  planSession,
-  requestOf,
-} from '../../core'
+import { type SessionPlan, planSession } from '../../core/planning'
+import { type Session, type SessionContext, type SessionEdit, editOf, requestOf } from '../../core/records'
 import { Refusal, api } from '../../ui/api'
 
 export type SessionFields = Partial<Pick<Session, 'date' | 'start' | 'minutes' | 'place' | 'materials'>>

@@ -1,16 +1,8 @@
 import { Checkbox, Group, NativeSelect, NumberInput, Stack, Text, UnstyledButton } from '@mantine/core'
 import { useMemo, useState } from 'react'
-import {
-  NEEDS,
-  type NeedId,
-  type Printable,
-  type RungId,
-  STAGES,
-  aboutMinutes,
-  countsOn,
-  rungs,
-  secondsATurnAt,
-} from '../../core'
+import { secondsATurnAt } from '../../core/chance'
+import { NEEDS, type NeedId, type Printable, aboutMinutes, countsOn } from '../../core/printables'
+import { type RungId, STAGES, rungs } from '../../core/teaching'
 import type { PrintState } from './usePrint'
 
 const KINDS = { game: 'Games', cards: 'Cards', sheet: 'Sheets' } as const

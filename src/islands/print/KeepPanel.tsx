@@ -1,6 +1,6 @@
 import { Text } from '@mantine/core'
 import { useState } from 'react'
-import { PRINTS_MADE, type SavedPrint } from '../../core'
+import { PRINTS_MADE, type SavedPrint } from '../../core/printables'
 import { SavedThings } from '../../ui/SavedThings'
 import { useKept } from '../../ui/kept'
 import type { PrintState } from './usePrint'

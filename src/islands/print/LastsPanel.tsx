@@ -1,17 +1,7 @@
 import { Button, Group, NativeSelect, Stack, Switch, Text } from '@mantine/core'
 import { useDeferredValue, useMemo, useState } from 'react'
-import {
-  type GameRules,
-  MATS,
-  type Mats,
-  type TurnDistribution,
-  USUAL_RULES,
-  gameTurns,
-  isExact,
-  playTime,
-  secondsATurnAt,
-  sizesOf,
-} from '../../core'
+import { type TurnDistribution, playTime, secondsATurnAt } from '../../core/chance'
+import { type GameRules, MATS, type Mats, USUAL_RULES, gameTurns, isExact, sizesOf } from '../../core/printables'
 import { WholeField } from '../../ui/WholeField'
 import type { PrintState } from './usePrint'
 import { SIMULATED_GAMES, useSimulated } from './useSimulated'

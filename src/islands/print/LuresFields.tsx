@@ -1,15 +1,9 @@
 import { Checkbox, NativeSelect, Stack, Text } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
-import {
-  type ChildReport,
-  type MisreadingId,
-  asksOf,
-  itemPool,
-  misreadings,
-  randomFrom,
-  wrongAnswers,
-} from '../../core'
+import { randomFrom } from '../../core/random'
+import type { ChildReport } from '../../core/records'
+import { type MisreadingId, asksOf, itemPool, misreadings, wrongAnswers } from '../../core/teaching'
 import { api } from '../../ui/api'
 import type { PrintState } from './usePrint'
 

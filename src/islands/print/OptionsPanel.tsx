@@ -1,4 +1,5 @@
 import { Input, NativeSelect, NumberInput, SegmentedControl, Stack, Switch, Text, TextInput } from '@mantine/core'
+import { type PaperId, papers, printable as drawable } from '../../core/drawing'
 import {
   COVERS,
   type Covers,
@@ -7,12 +8,9 @@ import {
   HELP_LEVELS,
   type HelpLevel,
   NEEDS,
-  type PaperId,
-  type RungId,
   isTwoHanded,
-  papers,
-  printable as drawable,
-} from '../../core'
+} from '../../core/printables'
+import type { RungId } from '../../core/teaching'
 import { Cautions } from '../../ui/Cautions'
 import { WholeField } from '../../ui/WholeField'
 import { LuresFields } from './LuresFields'

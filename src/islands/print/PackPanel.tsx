@@ -2,15 +2,10 @@ import { Button, Checkbox, Group, NativeSelect, Progress, Stack, Text } from '@m
 import { useQuery } from '@tanstack/react-query'
 import { IconPrinter } from '@tabler/icons-react'
 import { useState } from 'react'
-import {
-  type Group as GroupOfChildren,
-  MOST_PACK_THINGS,
-  type PackJob,
-  type PackThing,
-  type PrintableId,
-  printableOf,
-  rungOf,
-} from '../../core'
+import { MOST_PACK_THINGS, type PackThing } from '../../core/planning'
+import { type PrintableId, printableOf } from '../../core/printables'
+import type { Group as GroupOfChildren, PackJob } from '../../core/records'
+import { rungOf } from '../../core/teaching'
 import { api } from '../../ui/api'
 import type { PrintState } from './usePrint'
 import { usePack } from './usePack'

@@ -10,7 +10,7 @@ import {
   IconUsers,
 } from '@tabler/icons-react'
 import { useState } from 'react'
-import type { Settings } from '../../core'
+import type { Settings } from '../../core/records'
 import { App } from '../../ui/App'
 import { DrawingView } from '../../ui/DrawingView'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'

@@ -1,7 +1,8 @@
 import { Button, Menu } from '@mantine/core'
 import { notifications } from '@mantine/notifications'
 import { IconDownload } from '@tabler/icons-react'
-import { type Drawing, itemRows, toSvg } from '../../core'
+import { type Drawing, toSvg } from '../../core/drawing'
+import { itemRows } from '../../core/printables'
 import { saveBlob, saveFile } from '../../ui/files'
 import type { PrintState } from './usePrint'
 

@@ -2,7 +2,7 @@ import bold from '@fontsource/andika/files/andika-latin-700-normal.woff?url'
 import regular from '@fontsource/andika/files/andika-latin-400-normal.woff?url'
 import boldExt from '@fontsource/andika/files/andika-latin-ext-700-normal.woff?url'
 import regularExt from '@fontsource/andika/files/andika-latin-ext-400-normal.woff?url'
-import { type Drawing, subsetOf, toSvg } from '../../core'
+import { type Drawing, subsetOf, toSvg } from '../../core/drawing'
 
 const DPI = 300
 const MM_PER_INCH = 25.4

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { PackJob, PackThing } from '../../core'
+import type { PackThing } from '../../core/planning'
+import type { PackJob } from '../../core/records'
 import { api, newId } from '../../ui/api'
 
 const ASK_AGAIN_MS = 400

@@ -1,27 +1,24 @@
 import { useDeferredValue, useMemo, useState } from 'react'
+import type { PaperId } from '../../core/drawing'
+import { RefusedValue } from '../../core/errors'
 import {
   type Covers,
   type Extra,
   type Flip,
   type HelpLevel,
-  type MisreadingId,
-  type PaperId,
   PRINTS_MADE,
   type Print,
   type PrintOptions,
   type Printable,
   type PrintableId,
-  RefusedValue,
-  type RungId,
   type SavedPrint,
-  type Settings,
   countsOn,
   isTwoHanded,
   printableOf,
   printables,
-  rungs,
-  wordingOf,
-} from '../../core'
+} from '../../core/printables'
+import { type Settings, wordingOf } from '../../core/records'
+import { type MisreadingId, type RungId, rungs } from '../../core/teaching'
 
 /** What was picked: everything else of a print follows from it, the house rules and the seed. */
 export interface Picked {

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { type Remote, wrap } from 'comlink'
-import { type GameRules, type PrintOptions, type PrintableId, type SimulatedTurns, turnsFrom } from '../../core'
+import { type SimulatedTurns, turnsFrom } from '../../core/chance'
+import type { GameRules, PrintOptions, PrintableId } from '../../core/printables'
 import type { ChancesWorker } from '../../workers/chances'
 
 export const SIMULATED_GAMES = 20_000

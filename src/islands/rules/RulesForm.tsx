@@ -14,20 +14,12 @@ import {
 import { notifications } from '@mantine/notifications'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import {
-  type LanguageId,
-  type MaterialId,
-  type PaperId,
-  type SchoolId,
-  type Settings,
-  languages,
-  materials,
-  papers,
-  rungOf,
-  say,
-  schools,
-  timeAt,
-} from '../../core'
+import { type MaterialId, materials } from '../../core/activities'
+import { timeAt } from '../../core/clock'
+import { type PaperId, papers } from '../../core/drawing'
+import type { Settings } from '../../core/records'
+import { type SchoolId, rungOf, schools } from '../../core/teaching'
+import { type LanguageId, languages, say } from '../../core/wording'
 import { Refusal, api } from '../../ui/api'
 import { PLACES } from '../../ui/places'
 

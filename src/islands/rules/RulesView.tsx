@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import type { Settings } from '../../core'
+import type { Settings } from '../../core/records'
 import { App } from '../../ui/App'
 import { Loaded } from '../../ui/Loaded'
 import { api } from '../../ui/api'

@@ -1,5 +1,6 @@
 import { Group, MultiSelect, SegmentedControl, Select, Switch } from '@mantine/core'
-import { type Ask, FADING_ORDER, type RungId, SCAFFOLD_NAMES, type ScaffoldId, asksOf, rungOf } from '../../core'
+import { FADING_ORDER, SCAFFOLD_NAMES, type ScaffoldId } from '../../core/knowing'
+import { type Ask, type RungId, asksOf, rungOf } from '../../core/teaching'
 import { ASK_NAMES } from '../../ui/names'
 import type { QuickCheckState } from './useQuickCheck'
 import type { Choices } from './checkState'

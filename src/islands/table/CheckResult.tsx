@@ -1,14 +1,7 @@
 import { Button, Stack, Text } from '@mantine/core'
-import {
-  type Answer,
-  type MisreadingId,
-  type Wording,
-  askInWords,
-  markWritten,
-  misreadingOf,
-  misreadings,
-  sayAnswer,
-} from '../../core'
+import type { Answer } from '../../core/knowing'
+import { type MisreadingId, askInWords, misreadingOf, misreadings, sayAnswer } from '../../core/teaching'
+import { type Wording, markWritten } from '../../core/wording'
 import type { QuickCheckState } from './useQuickCheck'
 
 const MARKS = {

@@ -1,23 +1,10 @@
 import { Text } from '@mantine/core'
-import {
-  type Item,
-  type ScaffoldId,
-  type Settings,
-  type Shown,
-  type Wording,
-  askInWords,
-  jumpEnds,
-  jumpLine,
-  languages,
-  minuteOf,
-  misreadingOf,
-  onDial,
-  rowName,
-  say,
-  sayDuration,
-  workBack,
-  wordingOf,
-} from '../../core'
+import { onDial, workBack } from '../../core/clock'
+import { jumpEnds, jumpLine } from '../../core/faces'
+import type { ScaffoldId } from '../../core/knowing'
+import { type Settings, wordingOf } from '../../core/records'
+import { type Item, type Shown, askInWords, minuteOf, misreadingOf, rowName } from '../../core/teaching'
+import { type Wording, languages, say, sayDuration } from '../../core/wording'
 import { Dial, type Hands } from '../../ui/Dial'
 import { DrawingView } from '../../ui/DrawingView'
 import { helpsOnDial } from '../../ui/helps'

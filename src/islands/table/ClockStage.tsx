@@ -1,22 +1,11 @@
 import { Button, Group, SegmentedControl, NativeSelect, TextInput } from '@mantine/core'
 import { useLocalStorage, useWindowEvent } from '@mantine/hooks'
 import { useState } from 'react'
-import {
-  FADING_ORDER,
-  type RungId,
-  type SessionContext,
-  describeHourHandError,
-  dialHour,
-  languages,
-  midnightsPassed,
-  onDial,
-  parseTime,
-  rungOf,
-  say,
-  type Wording,
-  whyNoTime,
-  wordingOf,
-} from '../../core'
+import { describeHourHandError, dialHour, midnightsPassed, onDial } from '../../core/clock'
+import { FADING_ORDER } from '../../core/knowing'
+import { type SessionContext, wordingOf } from '../../core/records'
+import { type RungId, rungOf } from '../../core/teaching'
+import { languages, parseTime, say, type Wording, whyNoTime } from '../../core/wording'
 import { Dial, type Hands, anglesOf, minuteShown } from '../../ui/Dial'
 import { isTyping } from '../../ui/Shortcuts'
 import { helpsOnDial } from '../../ui/helps'

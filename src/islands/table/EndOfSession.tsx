@@ -1,7 +1,7 @@
 import { Button, Group, Modal, Stack, Table, Text, Textarea } from '@mantine/core'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { Session, SessionContext } from '../../core'
+import type { Session, SessionContext } from '../../core/records'
 import { sendWaiting } from '../../ui/answerQueue'
 import { api } from '../../ui/api'
 import type { Tally } from './useQuickCheck'

@@ -1,6 +1,7 @@
 import { ActionIcon, Button, Group, Popover, SegmentedControl, Stack, Switch, Text } from '@mantine/core'
 import { IconArrowDown, IconArrowUp } from '@tabler/icons-react'
-import { type DialOptions, SCAFFOLD_NAMES, type ScaffoldId } from '../../core'
+import type { DialOptions } from '../../core/faces'
+import { SCAFFOLD_NAMES, type ScaffoldId } from '../../core/knowing'
 import { withoutFirst } from '../../ui/helps'
 
 /** What is drawn on the dial, and in which order its helps are faded. */

@@ -1,20 +1,8 @@
 import { Button, Group, SegmentedControl, NativeSelect, Text, TextInput } from '@mantine/core'
 import { useRef, useState } from 'react'
-import {
-  NUMBER_LINE,
-  type Wording,
-  countJumps,
-  jumpEnds,
-  jumpLine,
-  languages,
-  minutesAtX,
-  minutesPast,
-  modulo,
-  numberLine,
-  say,
-  sayDuration,
-  workBack,
-} from '../../core'
+import { countJumps, minutesPast, modulo, workBack } from '../../core/clock'
+import { NUMBER_LINE, jumpEnds, jumpLine, minutesAtX, numberLine } from '../../core/faces'
+import { type Wording, languages, say, sayDuration } from '../../core/wording'
 import { DrawingView } from '../../ui/DrawingView'
 
 interface LineProps {

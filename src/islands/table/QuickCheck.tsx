@@ -2,17 +2,9 @@ import { Button, Group, Stack, Switch, Text, TextInput, Title } from '@mantine/c
 import { useInterval, useWindowEvent } from '@mantine/hooks'
 import { IconArrowBackUp } from '@tabler/icons-react'
 import { useEffect, useState } from 'react'
-import {
-  type Settings,
-  type Wording,
-  minuteOf,
-  readLike,
-  readWritten,
-  rungOf,
-  sayAnswer,
-  whyNoTime,
-  wordingOf,
-} from '../../core'
+import { type Settings, wordingOf } from '../../core/records'
+import { minuteOf, readLike, readWritten, rungOf, sayAnswer } from '../../core/teaching'
+import { type Wording, whyNoTime } from '../../core/wording'
 import { isTyping } from '../../ui/Shortcuts'
 import { CheckChoices } from './CheckChoices'
 import { CheckResult } from './CheckResult'

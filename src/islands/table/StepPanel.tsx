@@ -1,6 +1,7 @@
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { IconPlayerPause, IconPlayerPlay } from '@tabler/icons-react'
-import { type PlanStep, activityOf } from '../../core'
+import { activityOf } from '../../core/activities'
+import type { PlanStep } from '../../core/planning'
 import { Cautions } from '../../ui/Cautions'
 import { StageTag } from '../../ui/StageTag'
 import type { StepTimerState } from './useStepTimer'

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { type Question, isRight, nextQuestion, stageOf } from '../../core'
+import { type Question, nextQuestion, stageOf } from '../../core/knowing'
+import { isRight } from '../../core/teaching'
 import { type Asked, type CheckState, NOTHING, afterAnswer, afterNext, afterUndo } from './checkState'
 
 const questionAt = (seed: number): Question => {

@@ -1,4 +1,5 @@
-import type { Answer, Ask, Question, RungId, ScaffoldId } from '../../core'
+import type { Answer, Question, ScaffoldId } from '../../core/knowing'
+import type { Ask, RungId } from '../../core/teaching'
 
 /** How the check goes on: what an adult sets once and leaves. */
 export interface Choices {

@@ -1,25 +1,17 @@
 import { useLocalStorage } from '@mantine/hooks'
 import { useMemo, useState } from 'react'
 import {
-  type Ask,
   type Belief,
-  BESIDE_THE_ORDER,
-  type PlanChild,
   type Question,
-  type RungId,
   type ScaffoldId,
-  type SessionContext,
-  type Value,
   believe,
-  explain,
-  isRight,
   nextQuestion,
-  requestOf,
-  schools,
   stageOf,
   tellingQuestion,
-  workingRung,
-} from '../../core'
+} from '../../core/knowing'
+import { type PlanChild, workingRung } from '../../core/planning'
+import { type SessionContext, requestOf } from '../../core/records'
+import { type Ask, BESIDE_THE_ORDER, type RungId, type Value, explain, isRight, schools } from '../../core/teaching'
 import { keepAnswer, takeBack } from '../../ui/answerQueue'
 import { newId } from '../../ui/api'
 import type { Hands } from '../../ui/Dial'

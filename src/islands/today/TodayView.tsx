@@ -1,6 +1,6 @@
 import { SimpleGrid, Stack, Title } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
-import type { Overview } from '../../core'
+import type { Overview } from '../../core/records'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'

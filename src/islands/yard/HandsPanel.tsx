@@ -1,5 +1,6 @@
 import { Stack, Table, Text, VisuallyHidden } from '@mantine/core'
-import { floorHands, formatDistance, say, walkCalls } from '../../core'
+import { floorHands, formatDistance, walkCalls } from '../../core/make'
+import { say } from '../../core/wording'
 import type { YardState } from './useYard'
 
 /** The hands on the ground: how long, how far they are walked, and times to walk through. */

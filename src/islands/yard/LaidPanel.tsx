@@ -1,5 +1,5 @@
 import { Button, Group, Stack, Text } from '@mantine/core'
-import { type LaidMarker, type Taped, dueTapes, formatDistance, laidMarker } from '../../core'
+import { type LaidMarker, type Taped, dueTapes, formatDistance, laidMarker } from '../../core/make'
 import { LengthField } from '../../ui/LengthField'
 import { putTaped, tryJudge } from './YardPlan'
 import type { YardState } from './useYard'

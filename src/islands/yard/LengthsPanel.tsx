@@ -1,5 +1,5 @@
 import { Stack, Table, Text } from '@mantine/core'
-import { formatDistance, markerPlace, placingOrder, ringMeasures, surfaces } from '../../core'
+import { formatDistance, markerPlace, placingOrder, ringMeasures, surfaces } from '../../core/make'
 import type { YardState } from './useYard'
 
 /** Chords, string, square corner, offsets, order and tolerance, all from the radius. */

@@ -10,7 +10,7 @@ import {
   markerChoices,
   surfaces,
   USUAL_GAP_MM,
-} from '../../core'
+} from '../../core/make'
 import { CheckLine } from '../../ui/CheckLine'
 import { LengthField } from '../../ui/LengthField'
 import type { YardState } from './useYard'

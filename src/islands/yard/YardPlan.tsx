@@ -1,17 +1,9 @@
 import { Text } from '@mantine/core'
 import { useDrag } from '@use-gesture/react'
 import { type KeyboardEvent, useRef } from 'react'
-import {
-  type Taped,
-  angleOnDial,
-  laidMarker,
-  markerPlace,
-  modulo,
-  shapeSvg,
-  signedGap,
-  whoStandsWhere,
-  yardPlan,
-} from '../../core'
+import { modulo, signedGap } from '../../core/clock'
+import { angleOnDial, shapeSvg } from '../../core/drawing'
+import { type Taped, laidMarker, markerPlace, whoStandsWhere, yardPlan } from '../../core/make'
 import type { YardState } from './useYard'
 
 const WIDTH_MM = 180

@@ -1,6 +1,6 @@
 import { useLocalStorage } from '@mantine/hooks'
 import { useState } from 'react'
-import { type Ground, type Yard, USUAL_YARD, groundOf } from '../../core'
+import { type Ground, type Yard, USUAL_YARD, groundOf } from '../../core/make'
 
 function tryToLay(yard: Yard): { yard: Yard; ground: Ground } | Error {
   try {

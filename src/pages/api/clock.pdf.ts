@@ -1,4 +1,4 @@
-import { paperClockPage } from '../../core'
+import { paperClockPage } from '../../core/make'
 import { endpoint, pdfResponse } from '../../server/http'
 import { drawingsToPdf } from '../../server/pdf'
 import { getSettings } from '../../server/stores/settings'

@@ -1,4 +1,4 @@
-import type { Settings } from '../../core'
+import type { Settings } from '../../core/records'
 import { endpoint } from '../../server/http'
 import { editSettings, getSettings } from '../../server/stores/settings'
 import { checked, schemas } from '../../server/validate'

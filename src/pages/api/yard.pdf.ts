@@ -1,4 +1,5 @@
-import { wordingOf, yardPages } from '../../core'
+import { yardPages } from '../../core/make'
+import { wordingOf } from '../../core/records'
 import { endpoint, pdfResponse } from '../../server/http'
 import { yardFromQuery } from '../../server/making'
 import { drawingsToPdf } from '../../server/pdf'

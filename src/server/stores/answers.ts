@@ -1,12 +1,6 @@
-import {
-  type Answer,
-  type AnswerChange,
-  type Correction,
-  type Instant,
-  type RecordedAnswers,
-  type SentAnswer,
-  isRight,
-} from '../../core'
+import type { Answer, Instant } from '../../core/knowing'
+import type { AnswerChange, Correction, RecordedAnswers, SentAnswer } from '../../core/records'
+import { isRight } from '../../core/teaching'
 import type { Db } from '../db'
 import { notFound } from '../problem'
 

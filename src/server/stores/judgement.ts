@@ -1,4 +1,5 @@
-import type { Instant, Note, Overrule, OverruleWish } from '../../core'
+import type { Instant, Overrule } from '../../core/knowing'
+import type { Note, OverruleWish } from '../../core/records'
 import type { Db } from '../db'
 import { notFound } from '../problem'
 import { getChild } from './people'

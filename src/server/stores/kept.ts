@@ -1,4 +1,6 @@
-import type { Instant, Kept, SavedPrint } from '../../core'
+import type { Instant } from '../../core/knowing'
+import type { SavedPrint } from '../../core/printables'
+import type { Kept } from '../../core/records'
 import type { Db } from '../db'
 import { notFound, staleVersion } from '../problem'
 import { getSession } from './sessions'

@@ -1,4 +1,5 @@
-import type { Child, Group, Instant } from '../../core'
+import type { Instant } from '../../core/knowing'
+import type { Child, Group } from '../../core/records'
 import type { Db } from '../db'
 import { Problem, notFound, staleVersion } from '../problem'
 

@@ -1,4 +1,8 @@
-import type { Instant, MaterialId, Place, PlanStep, RungId, Session, SessionEdit } from '../../core'
+import type { MaterialId, Place } from '../../core/activities'
+import type { Instant } from '../../core/knowing'
+import type { PlanStep } from '../../core/planning'
+import type { Session, SessionEdit } from '../../core/records'
+import type { RungId } from '../../core/teaching'
 import type { Db } from '../db'
 import { notFound, staleVersion } from '../problem'
 

@@ -1,4 +1,4 @@
-import type { Settings } from '../../core'
+import type { Settings } from '../../core/records'
 import type { Db } from '../db'
 import { staleVersion } from '../problem'
 

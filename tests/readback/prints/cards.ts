@@ -1,4 +1,5 @@
-import { languages, papers } from '../../../src/core'
+import { papers } from '../../../src/core/drawing'
+import { languages } from '../../../src/core/wording'
 import { apart, type ReadShape } from '../svg'
 import {
   type Read,

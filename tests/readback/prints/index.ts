@@ -1,18 +1,8 @@
-import {
-  type Print,
-  type PrintOptions,
-  type Printable,
-  type PrintableId,
-  type Random,
-  type RungId,
-  countsOn,
-  draw,
-  drawInt,
-  handsHidden,
-  languages,
-  rungs,
-  type LanguageId,
-} from '../../../src/core'
+import { handsHidden } from '../../../src/core/clock'
+import { type Print, type PrintOptions, type Printable, type PrintableId, countsOn } from '../../../src/core/printables'
+import { type Random, draw, drawInt } from '../../../src/core/random'
+import { type RungId, rungs } from '../../../src/core/teaching'
+import { languages, type LanguageId } from '../../../src/core/wording'
 import { cardCheckers } from './cards'
 import { gameCheckers } from './games'
 import { checkPages, readPrint } from './reading'

@@ -1,14 +1,6 @@
-import {
-  type Print,
-  type PrintOptions,
-  SAFE_MARGIN_MM,
-  type Drawing,
-  languages,
-  papers,
-  parseTime,
-  textWidth,
-  toSvg,
-} from '../../../src/core'
+import { SAFE_MARGIN_MM, type Drawing, papers, textWidth, toSvg } from '../../../src/core/drawing'
+import type { Print, PrintOptions } from '../../../src/core/printables'
+import { languages, parseTime } from '../../../src/core/wording'
 import { type Box, type ReadDial, type ReadShape, apart, boxOf, readDials, readSvg, timeOf } from '../svg'
 
 /* What every checker needs: a print read back from its SVG, part by part. Nothing here calls what drew it. */

@@ -1,4 +1,4 @@
-import { DOINGS, languages, say } from '../../../src/core'
+import { DOINGS, languages, say } from '../../../src/core/wording'
 import { apart } from '../svg'
 import {
   type Read,

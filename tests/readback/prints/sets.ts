@@ -1,4 +1,5 @@
-import { languages, say, wordingOn } from '../../../src/core'
+import { wordingOn } from '../../../src/core/teaching'
+import { languages, say } from '../../../src/core/wording'
 import {
   type Read,
   type Shapes,

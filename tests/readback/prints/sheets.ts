@@ -1,4 +1,4 @@
-import { languages } from '../../../src/core'
+import { languages } from '../../../src/core/wording'
 import { apart } from '../svg'
 import {
   type Read,

@@ -1,4 +1,4 @@
-import type { SentAnswer } from '../../../core'
+import type { SentAnswer } from '../../../core/records'
 import { endpoint } from '../../../server/http'
 import { listAnswers, recordAnswers } from '../../../server/stores/answers'
 import { checked, schemas } from '../../../server/validate'

@@ -1,4 +1,5 @@
-import type { Kept, SavedPrint } from '../../../core'
+import type { SavedPrint } from '../../../core/printables'
+import type { Kept } from '../../../core/records'
 import { endpoint } from '../../../server/http'
 import { addKept, listKept } from '../../../server/stores/kept'
 import { checked, schemas } from '../../../server/validate'

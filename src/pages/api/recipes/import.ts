@@ -1,4 +1,4 @@
-import type { Recipe } from '../../../core'
+import type { Recipe } from '../../../core/make'
 import { endpoint } from '../../../server/http'
 import { importedRecipe } from '../../../server/making'
 import { addKept } from '../../../server/stores/kept'

@@ -1,4 +1,5 @@
-import type { Kept, Yard } from '../../../core'
+import type { Yard } from '../../../core/make'
+import type { Kept } from '../../../core/records'
 import { endpoint } from '../../../server/http'
 import { editKept, getKept, removeKept } from '../../../server/stores/kept'
 import { checked, schemas } from '../../../server/validate'

@@ -1,4 +1,4 @@
-import type { Correction } from '../../../../core'
+import type { Correction } from '../../../../core/records'
 import { endpoint } from '../../../../server/http'
 import { correctAnswer, takeBackAnswer } from '../../../../server/stores/answers'
 import { checked, schemas } from '../../../../server/validate'

@@ -1,4 +1,4 @@
-import type { OverruleWish } from '../../../../core'
+import type { OverruleWish } from '../../../../core/records'
 import { endpoint } from '../../../../server/http'
 import { overruleRung } from '../../../../server/stores/judgement'
 import { checked, schemas } from '../../../../server/validate'

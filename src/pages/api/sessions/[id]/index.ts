@@ -1,4 +1,4 @@
-import type { SessionEdit } from '../../../../core'
+import type { SessionEdit } from '../../../../core/records'
 import { endpoint } from '../../../../server/http'
 import { sessionContext } from '../../../../server/sessions'
 import { editSession, removeSession } from '../../../../server/stores/sessions'

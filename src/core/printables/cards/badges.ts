@@ -1,0 +1,69 @@
+import { FAINT, type Shape } from '../../drawing/index'
+import { randomFrom } from '../../random'
+import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching/index'
+import { languages } from '../../wording/index'
+import { type CardFace, cardPages } from '../kit/cards'
+import { itemDial, listPage, part, printFooter, rule, textFrom } from '../kit/frame'
+import type { PrintOptions, Printable } from '../kit/types'
+
+/** A clock for each child to wear; the times are called, and whose it is steps on to the floor clock. */
+export const badges: Printable = {
+  id: 'badges',
+  kind: 'cards',
+  name: 'Find your time',
+  purpose: 'A clock for each child to wear, and the list that is called from',
+  stage: 'concrete',
+  counts: 'badges',
+  leastItems: 2,
+  mostItems: 30,
+  usualItems: 6,
+  suits: hasDialTimes,
+  takes: ['helps', 'cuts'],
+  needs: ['scissors', 'tape'],
+  cautions: ['scissors', 'movement'],
+  play: (_, { count }) => count,
+  notes: () => ['Call in the order of the list; nobody is out. Swap badges for a second round.'],
+  make(options, seed) {
+    const items = makeItems(randomFrom(seed), { rung: options.rung, ask: 'read', count: options.count })
+    const footer = printFooter('Find your time', options, seed)
+    const calls = items.map((item) => sayAnswer(item, item.answer, options.wording))
+    // Called in another order than they are dealt, or the row of children would know it.
+    const order = [...calls.keys()].sort((a, b) => ((a * 7 + 3) % calls.length) - ((b * 7 + 3) % calls.length) || a - b)
+    return {
+      items,
+      pages: cardPages(
+        {
+          fronts: items.map((item) => badge(item, options)),
+          columns: 2,
+          rows: 3,
+          title: 'Badges: cut along the lines',
+          footer,
+        },
+        options,
+      ),
+      key: [
+        listPage(
+          'Key: call in this order',
+          order.map((i) => calls[i] as string),
+          options,
+          `${footer} · key`,
+          'call',
+        ),
+      ],
+    }
+  },
+}
+
+function badge(item: Item, options: PrintOptions): CardFace {
+  const label = languages[options.wording.language].phrases.name
+  return (cell) => {
+    const room = Math.min(cell.width, cell.height - 18) / 2 - 4
+    const x = cell.x + cell.width / 2
+    const line = cell.y + cell.height - 6
+    const name: Shape[] = [
+      textFrom(label, cell.x + 8, line - 1, 24, 4.5, FAINT),
+      rule(cell.x + 28, cell.x + cell.width - 8, line),
+    ]
+    return [itemDial(item, x, cell.y + room + 5, room, options), part('name', name)]
+  }
+}

@@ -1,0 +1,60 @@
+import { dialHour, minutesPast } from '../../clock/index'
+import { randomFrom, shuffled } from '../../random'
+import { type Item, makeItems, minuteOf, rungOf } from '../../teaching/index'
+import { cardPages } from '../kit/cards'
+import { controlCards } from '../kit/controlCard'
+import { figures, isTwoHanded, printFooter } from '../kit/frame'
+import { dialCard, wordCard } from './matchCards'
+import type { Printable } from '../kit/types'
+
+/** Hour cards, minute cards, and clocks to make with the two: figures, since in words the order differs by language. */
+export const composeCards: Printable = {
+  id: 'compose-cards',
+  kind: 'cards',
+  name: 'Compose a time',
+  purpose: 'Hour cards and minute cards, laid together to make the time of a clock',
+  stage: 'abstract',
+  counts: 'clocks',
+  leastItems: 2,
+  mostItems: 12,
+  usualItems: 8,
+  suits: isTwoHanded,
+  takes: ['helps', 'cuts'],
+  needs: ['scissors', 'card'],
+  cautions: ['scissors'],
+  notes: () => [
+    'A clock is turned up; the hour card and the minute card that make it are laid side by side. Name the hour first.',
+  ],
+  make(options, seed) {
+    const random = randomFrom(seed)
+    const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
+    const hours = [...new Set(items.map((item) => dialHour(minuteOf(item))))]
+    // All minutes of the rung where they are few, so that they have to be chosen; else those of the clocks and their neighbours.
+    const all = rungOf(options.rung).minutes
+    const needed = new Set(items.flatMap((item) => neighboursOf(minutesPast(minuteOf(item)))))
+    const minutes = all.length <= 12 ? all : all.filter((minute) => needed.has(minute))
+    const spareHours = shuffled(
+      random,
+      Array.from({ length: 12 }, (_, i) => i + 1),
+    )
+      .filter((hour) => !hours.includes(hour))
+      .slice(0, 3)
+    const fronts = [
+      ...items.map((item) => dialCard(item, options)),
+      ...[...hours, ...spareHours].sort((a, b) => a - b).map((hour) => wordCard('hour', String(hour), 18)),
+      ...minutes.map((minute) => wordCard('minutes', `:${String(minute).padStart(2, '0')}`, 18)),
+    ]
+    const footer = printFooter('Compose a time', options, seed)
+    const beside = (item: Item) =>
+      `${dialHour(minuteOf(item))}  +  ${figures(minuteOf(item), options).replace(/^\d+/, '')}`
+    return {
+      items,
+      pages: cardPages({ fronts, columns: 4, rows: 5, title: 'Compose a time: cut along the lines', footer }, options),
+      key: controlCards('compose a time', items, options, `${footer} · key`, beside),
+    }
+  },
+}
+
+function neighboursOf(minute: number): number[] {
+  return [minute, (minute + 59) % 60, (minute + 1) % 60]
+}

@@ -1,0 +1,99 @@
+import { dialHour, minutesPast } from '../../clock/index'
+import { INK, MOSS, type Shape } from '../../drawing/index'
+import { randomFrom, shuffled } from '../../random'
+import { type Item, makeItems } from '../../teaching/index'
+import { languages, say } from '../../wording/index'
+import { type CardFace, cardPages } from '../kit/cards'
+import { dialAt, listPage, part, printFooter, wordsIn } from '../kit/frame'
+import { wordCard } from './matchCards'
+import type { PrintOptions, Printable } from '../kit/types'
+
+/** Doings with a clock, to be laid under the half of the day in which they are done; those that can be argued are marked. */
+export const dayHalvesCards: Printable = {
+  id: 'day-halves-cards',
+  kind: 'cards',
+  name: 'Two halves of a day',
+  purpose: 'Doings and their clocks to sort into before and after noon; those that can be argued carry a mark',
+  stage: 'pictorial',
+  counts: 'cards',
+  leastItems: 4,
+  mostItems: 16,
+  usualItems: 10,
+  suits: (rung) => rung === 'day-halves',
+  takes: ['helps', 'cuts'],
+  needs: ['scissors', 'card'],
+  cautions: ['scissors'],
+  notes: () => ['A card with a half-filled ring can be argued: let the children say why before any answer.'],
+  make(options, seed) {
+    const random = randomFrom(seed)
+    const items = makeItems(random, { rung: options.rung, ask: 'half-of-day', count: options.count })
+    const { dayPart, phrases } = languages[options.wording.language]
+    // The parts of a day go by different names in some languages: ten in the morning and three in the afternoon name the halves.
+    const heads = [dayPart(600), dayPart(900)].map((half) => wordCard('head', half, 12))
+    const footer = printFooter('Two halves of a day', options, seed)
+    const key = items.map((item) => {
+      const { minute } = item.shown
+      const half = minute < 720 ? dayPart(600) : dayPart(900)
+      const doing = item.shown.as === 'doing' ? phrases.doings[item.shown.doing] : ''
+      return `${doing}, ${say(minute, { ...options.wording, form: 'day-24' })}: ${half}${isArguable(item) ? ` (${phrases.noonOrNight})` : ''}`
+    })
+    return {
+      items,
+      pages: cardPages(
+        {
+          fronts: [
+            ...heads,
+            ...shuffled(
+              random,
+              items.map((item) => doingCard(item, options)),
+            ),
+          ],
+          columns: 3,
+          rows: 4,
+          title: 'Two halves of a day: cut along the lines',
+          footer,
+        },
+        options,
+      ),
+      key: [listPage('Key: two halves of a day', key, options, `${footer} · key`)],
+    }
+  },
+}
+
+/** Noon and midnight belong to neither half; and who is asleep at two may have a nap. */
+function isArguable({ shown }: Item): boolean {
+  const isTwelve = dialHour(shown.minute) === 12 && minutesPast(shown.minute) === 0
+  return isTwelve || (shown.as === 'doing' && shown.doing === 'asleep' && shown.minute < 300)
+}
+
+function doingCard(item: Item, options: PrintOptions): CardFace {
+  const { phrases } = languages[options.wording.language]
+  const text = item.shown.as === 'doing' ? phrases.doings[item.shown.doing] : ''
+  return (cell) => {
+    const x = cell.x + cell.width / 2
+    const room = Math.min(cell.width, cell.height * 0.7) / 2 - 4
+    const at = { x: cell.x + cell.width - 6, y: cell.y + 6 }
+    const argued: Shape[] = isArguable(item)
+      ? [
+          part('arguable', [
+            { type: 'circle', layer: 'ink', cx: at.x, cy: at.y, r: 2.2, fill: 'none', stroke: INK, strokeMm: 0.4 },
+            {
+              type: 'path',
+              layer: 'ink',
+              commands: [
+                { op: 'M', x: at.x, y: at.y - 2.2 },
+                { op: 'A', r: 2.2, large: false, sweep: true, x: at.x, y: at.y + 2.2 },
+                { op: 'Z' },
+              ],
+              fill: options.lowInk ? INK : MOSS,
+            },
+          ]),
+        ]
+      : []
+    return [
+      dialAt(item.shown.minute, x, cell.y + room + 5, room, options),
+      part('words', wordsIn(text, x, cell.y + cell.height * 0.86, cell.width - 8, 6)),
+      ...argued,
+    ]
+  }
+}

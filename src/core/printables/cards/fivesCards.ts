@@ -1,0 +1,96 @@
+import { type Shape, SLATE, bodyArea, makePage } from '../../drawing/index'
+import { dialShapes, faceWithin } from '../../faces/index'
+import { randomFrom, shuffled } from '../../random'
+import { type Item, itemAt } from '../../teaching/index'
+import { cardPages } from '../kit/cards'
+import { dialAt, listPage, part, printFooter, titleOr } from '../kit/frame'
+import { wordCard } from './matchCards'
+import type { PrintOptions, Printable } from '../kit/types'
+
+const FIVES = Array.from({ length: 12 }, (_, i) => (i + 1) * 5)
+
+/** 5 to 60 on cards, to lay round a dial: in order first, then as they come. The seed draws the order in which they are called. */
+export const fivesCards: Printable = {
+  id: 'fives-cards',
+  kind: 'cards',
+  name: 'Cards of five',
+  purpose: 'Counts 5 to 60 to lay round a dial, in order, then at random; and a list to call from',
+  stage: 'concrete',
+  counts: 'cards',
+  leastItems: 12,
+  mostItems: 12,
+  usualItems: 12,
+  suits: (rung) => rung === 'fives',
+  takes: ['cuts'],
+  needs: ['scissors', 'card'],
+  cautions: ['scissors'],
+  notes: () => [
+    'First round the dial in order, counting aloud; then shuffled; then call from the list and point before the card is turned.',
+  ],
+  make(options, seed) {
+    const order = shuffled(randomFrom(seed), FIVES)
+    const items = order.map((minutes): Item => ({
+      ...itemAt('fives', 'read', minutes % 60),
+      answer: { kind: 'minutes', minutes },
+    }))
+    const footer = printFooter('Cards of five', options, seed)
+    const cards = cardPages(
+      {
+        fronts: FIVES.map((minutes) => wordCard('count', String(minutes), 18)),
+        columns: 4,
+        rows: 4,
+        title: 'Cards of five: cut along the lines',
+        footer,
+      },
+      options,
+    )
+    const calls = order.map((minutes) => `${minutes}: at the ${minutes / 5}`)
+    return {
+      items,
+      pages: [...cards, dialPage(options, footer)],
+      key: [
+        answerPage(options, `${footer} · key`),
+        listPage('Key: call in this order', calls, options, `${footer} · key`, 'call'),
+      ],
+    }
+  },
+}
+
+/** A dial as large as the page allows with room round it for the cards to lie. */
+function dialPage(options: PrintOptions, footer: string) {
+  const area = bodyArea(options.paper)
+  const shapes: Shape[] = dialShapes(0, {
+    radius: faceWithin(area.width / 2 - 38),
+    hands: 'none',
+    lowInk: options.lowInk,
+  })
+  const dial = part('face', shapes, area.x + area.width / 2, area.y + area.height / 2)
+  return makePage({
+    paper: options.paper,
+    title: titleOr(options, 'Lay the cards of five round the dial'),
+    footer,
+    body: [dial],
+  })
+}
+
+function answerPage(options: PrintOptions, footer: string) {
+  const area = bodyArea(options.paper)
+  const dial = dialAt(
+    0,
+    area.x + area.width / 2,
+    area.y + area.height / 2,
+    area.width / 2 - 10,
+    { ...options, helps: 1 },
+    { hands: 'none' },
+  )
+  const title = 'Key: where each card of five lies'
+  return makePage({
+    paper: options.paper,
+    title,
+    footer,
+    body: [
+      dial,
+      { type: 'circle', layer: 'ink', cx: area.x + area.width / 2, cy: area.y + area.height / 2, r: 1, fill: SLATE },
+    ],
+  })
+}

@@ -1,0 +1,89 @@
+import { type Shape, INK, bodyArea, makePage, rectanglePath } from '../../drawing/index'
+import { centredText, dialShapes, handMeasures } from '../../faces/index'
+import { randomFrom } from '../../random'
+import { type Item, makeItems, sayAnswer } from '../../teaching/index'
+import { languages } from '../../wording/index'
+import { cardPages } from '../kit/cards'
+import { controlCards } from '../kit/controlCard'
+import { isTwoHanded, part, printFooter, titleOr } from '../kit/frame'
+import { wordCard } from './matchCards'
+import type { PrintOptions, Printable } from '../kit/types'
+
+/** Of the dough dial, mm: it leaves room for both hands under it on a Letter page. */
+const RADIUS_MM = 85
+
+/** Times to be shown with two pieces on a dial of dough or paper, and the two hand lengths to cut. */
+export const showMeCards: Printable = {
+  id: 'show-me-cards',
+  kind: 'cards',
+  name: 'Show me',
+  purpose: 'Times to build on a dough dial, with the dial’s outline and its two hands to cut to length',
+  stage: 'concrete',
+  counts: 'cards',
+  leastItems: 1,
+  mostItems: 24,
+  usualItems: 12,
+  suits: isTwoHanded,
+  takes: ['cuts'],
+  needs: ['dough', 'scissors'],
+  cautions: ['scissors', 'dough'],
+  notes: () => [`Roll the minute hand ${lengthOf('minute')} mm and the hour hand ${lengthOf('hour')} mm long.`],
+  make(options, seed) {
+    const items = makeItems(randomFrom(seed), { rung: options.rung, ask: 'set', count: options.count })
+    const { phrases } = languages[options.wording.language]
+    const fronts = items.map((item) =>
+      wordCard('words', phrases.showMe(sayAnswer(item, item.answer, options.wording)), 7),
+    )
+    const footer = printFooter('Show me', options, seed)
+    const shown = items.map((item): Item => ({
+      ...item,
+      shown: { as: 'dial', minute: item.shown.minute, hands: 'both' },
+    }))
+    return {
+      items,
+      pages: [
+        ...cardPages({ fronts, columns: 3, rows: 4, title: 'Show me: cut along the lines', footer }, options),
+        doughDial(options, footer),
+      ],
+      key: controlCards('show me', shown, options, `${footer} · key`),
+    }
+  },
+}
+
+function lengthOf(hand: 'hour' | 'minute'): number {
+  return Math.round(handMeasures(hand, RADIUS_MM).length)
+}
+
+function doughDial(options: PrintOptions, footer: string) {
+  const area = bodyArea(options.paper)
+  const x = area.x + area.width / 2
+  const face: Shape[] = dialShapes(0, { radius: RADIUS_MM, hands: 'none', lowInk: options.lowInk })
+  const top = area.y + 2 * RADIUS_MM + 10
+  const strip = (hand: 'hour' | 'minute', y: number, width: number): Shape => {
+    const length = lengthOf(hand)
+    return part(`${hand}-strip`, [
+      {
+        type: 'path',
+        layer: 'cut',
+        commands: rectanglePath(x - length / 2, y, length, width),
+        stroke: INK,
+        strokeMm: 0.3,
+        fill: 'none',
+      },
+      centredText(
+        `${languages[options.wording.language].phrases.onDial[hand]} · ${length} mm`,
+        x,
+        y + width / 2,
+        5,
+        INK,
+      ),
+    ])
+  }
+  const title = titleOr(options, 'Lay the dough on this dial; cut the hands to length')
+  return makePage({
+    paper: options.paper,
+    title,
+    footer,
+    body: [part('face', face, x, area.y + RADIUS_MM + 3), strip('minute', top, 12), strip('hour', top + 18, 18)],
+  })
+}

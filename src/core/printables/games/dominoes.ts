@@ -1,0 +1,74 @@
+import { FAINT, type Shape } from '../../drawing/index'
+import { randomFrom, shuffled } from '../../random'
+import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching/index'
+import { type CardFace, cardPages } from '../kit/cards'
+import { controlCards } from '../kit/controlCard'
+import { itemDial, part, printFooter, wordsIn } from '../kit/frame'
+import type { PrintOptions, Printable } from '../kit/types'
+
+/** How many tiles a set over so many times has: each time with each, itself among them. */
+function tilesOf(times: number): number {
+  return (times * (times + 1)) / 2
+}
+
+/** A full set: every two of the times meet on one tile, a dial on its left half and words on its right. */
+export const dominoes: Printable = {
+  id: 'dominoes',
+  kind: 'game',
+  name: 'Dominoes',
+  purpose: 'A full set of tiles, a dial on one half and a time on the other; like is laid to like',
+  stage: 'pictorial',
+  counts: 'times in the set',
+  leastItems: 3,
+  mostItems: 7,
+  usualItems: 6,
+  suits: hasDialTimes,
+  takes: ['helps', 'cuts'],
+  needs: ['scissors', 'card'],
+  cautions: ['scissors'],
+  play: (_, { count }) => tilesOf(count),
+  notes: ({ count }) => [
+    `${tilesOf(count)} tiles: a turn each lays them all, if nobody is stuck. A dial may be laid to a dial or to words of the same time.`,
+  ],
+  make(options, seed) {
+    const random = randomFrom(seed)
+    const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
+    const tiles = items.flatMap((one, i) => items.slice(i).map((other) => shuffled(random, [one, other])))
+    const fronts = shuffled(random, tiles).map(([left, right]) => tile(left as Item, right as Item, options))
+    const footer = printFooter('Dominoes', options, seed)
+    return {
+      items,
+      pages: cardPages(
+        { fronts, columns: 2, rows: 7, title: 'Dominoes: cut along the lines', footer, named: 'tile' },
+        options,
+      ),
+      key: controlCards('dominoes', items, options, `${footer} · key`),
+    }
+  },
+}
+
+function tile(left: Item, right: Item, options: PrintOptions): CardFace {
+  return (cell) => {
+    const y = cell.y + cell.height / 2
+    const middle = cell.x + cell.width / 2
+    const room = Math.min(cell.width / 2, cell.height) / 2 - 1.5
+    const split: Shape = {
+      type: 'line',
+      layer: 'ink',
+      x1: middle,
+      y1: cell.y + 4,
+      x2: middle,
+      y2: cell.y + cell.height - 4,
+      stroke: FAINT,
+      strokeMm: 0.5,
+    }
+    return [
+      itemDial(left, cell.x + cell.width / 4, y, room, options),
+      split,
+      part(
+        'words',
+        wordsIn(sayAnswer(right, right.answer, options.wording), cell.x + cell.width * 0.75, y, cell.width / 2 - 6, 6),
+      ),
+    ]
+  }
+}

@@ -1,0 +1,54 @@
+import { FAINT, type Shape } from '../../drawing/index'
+import { randomFrom, shuffled } from '../../random'
+import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching/index'
+import { languages } from '../../wording/index'
+import { type CardFace, cardPages } from '../kit/cards'
+import { type Cell, itemDial, listPage, part, printFooter, wordsIn } from '../kit/frame'
+import type { PrintOptions, Printable } from '../kit/types'
+
+/** Each card asks for the clock of the next; all cards make one closed loop, so that play ends where it began. */
+export const loopCards: Printable = {
+  id: 'loop-cards',
+  kind: 'game',
+  name: 'Loop cards',
+  purpose: 'Each answer names the next card; the last one names the first',
+  stage: 'pictorial',
+  counts: 'cards',
+  leastItems: 6,
+  mostItems: 36,
+  usualItems: 12,
+  suits: hasDialTimes,
+  takes: ['helps', 'cuts'],
+  needs: ['scissors', 'card'],
+  cautions: ['scissors'],
+  play: (_, { count }) => count,
+  notes: () => [
+    'Deal all cards out. Anyone begins by reading their question; whoever has that clock reads theirs. It ends with the first card.',
+  ],
+  make(options, seed) {
+    const random = randomFrom(seed)
+    const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
+    const fronts = shuffled(
+      random,
+      items.map((has, i) => cardFace(has, items[(i + 1) % items.length] as Item, options)),
+    )
+    const footer = printFooter('Loop cards', options, seed)
+    const pages = cardPages({ fronts, columns: 3, rows: 4, title: 'Loop cards: cut along the lines', footer }, options)
+    const loop = items.map((item) => sayAnswer(item, item.answer, options.wording))
+    return { items, pages, key: [listPage('Key: the loop, from any card on', loop, options, `${footer} · key`)] }
+  },
+}
+
+function cardFace(has: Item, asks: Item, options: PrintOptions): CardFace {
+  const { iHave, whoHas } = languages[options.wording.language].phrases
+  const question = whoHas(sayAnswer(asks, asks.answer, options.wording))
+  return (cell: Cell): Shape[] => {
+    const x = cell.x + cell.width / 2
+    const room = Math.min(cell.width, cell.height * 0.62) / 2 - 3
+    return [
+      { type: 'text', layer: 'ink', x: cell.x + 3, y: cell.y + 6, text: iHave, size: 4, fill: FAINT },
+      itemDial(has, x, cell.y + room + 4, room, options),
+      part('words', wordsIn(question, x, cell.y + cell.height * 0.83, cell.width - 6, 5, cell.height * 0.34 - 1)),
+    ]
+  }
+}

@@ -1,0 +1,66 @@
+import { drawInt, drawUnit, randomFrom, shuffled, type Random } from '../../random'
+import { hasDialTimes, makeItems, sayAnswer } from '../../teaching/index'
+import { cardPages, patternedBack } from '../kit/cards'
+import { controlCards } from '../kit/controlCard'
+import { printFooter } from '../kit/frame'
+import { dialCard, wordCard } from '../cards/matchCards'
+import type { Printable } from '../kit/types'
+
+/** How likely a child still knows where a card lay when its partner turns up: our estimate, for the length of the game only. */
+const REMEMBERED = 0.6
+
+/** Dials and words, face down: two are turned up in a turn, and kept where they are the same time. */
+export const memoryPairs: Printable = {
+  id: 'memory-pairs',
+  kind: 'game',
+  name: 'Turn up pairs',
+  purpose: 'Cards face down, two turned up in a turn; a dial and its words are kept',
+  stage: 'pictorial',
+  counts: 'pairs',
+  leastItems: 3,
+  mostItems: 12,
+  usualItems: 6,
+  suits: hasDialTimes,
+  takes: ['helps', 'backs', 'cuts'],
+  needs: ['scissors', 'card'],
+  cautions: ['scissors'],
+  play: (random, { count }) => turnsOfMemory(random, count),
+  notes: () => [`Turns are simulated for children who still know a place ${REMEMBERED * 10} times in 10.`],
+  make(options, seed) {
+    const random = randomFrom(seed)
+    const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
+    const fronts = shuffled(
+      random,
+      items.flatMap((item) => [
+        dialCard(item, options),
+        wordCard('words', sayAnswer(item, item.answer, options.wording)),
+      ]),
+    )
+    const footer = printFooter('Turn up pairs', options, seed)
+    const pages = cardPages(
+      { fronts, backs: [patternedBack], columns: 3, rows: 4, title: 'Turn up pairs: cut along the lines', footer },
+      options,
+    )
+    return { items, pages, key: controlCards('turn up pairs', items, options, `${footer} · key`) }
+  },
+}
+
+/** Turns until all pairs are found: a card is turned up; its partner is turned where it is remembered, else any other card. */
+function turnsOfMemory(random: Random, pairs: number): number {
+  const left = shuffled(
+    random,
+    Array.from({ length: pairs * 2 }, (_, i) => i >> 1),
+  )
+  const seen = new Set<number>()
+  for (let turns = 1; ; turns++) {
+    const first = drawInt(random, 0, left.length - 1)
+    const pair = left[first] as number
+    const partner = left.findIndex((each, i) => each === pair && i !== first)
+    const knows = seen.has(pair) && drawUnit(random) < REMEMBERED
+    const others = left.map((_, i) => i).filter((i) => i !== first)
+    const second = knows ? partner : (others[drawInt(random, 0, others.length - 1)] as number)
+    seen.add(pair).add(left[second] as number)
+    if (left[second] === pair) for (const at of [first, second].sort((a, b) => b - a)) left.splice(at, 1)
+    if (left.length === 0) return turns
+  }
+}

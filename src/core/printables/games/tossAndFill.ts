@@ -1,0 +1,130 @@
+import { type Drawing, INK, type PathCommand, type Point, type Shape, bodyArea, makePage } from '../../drawing/index'
+import { randomFrom } from '../../random'
+import { type Item, hasDialTimes, makeItems } from '../../teaching/index'
+import { controlCards } from '../kit/controlCard'
+import { itemDial, part, printFooter, wordsIn } from '../kit/frame'
+import { MAT_NOTES, USUAL_CELLS, inWords, mat, thrown } from '../kit/mat'
+import type { PrintOptions, Printable } from '../kit/types'
+
+const FACES = 6
+/** Of the die's edge, and of its glue flaps, mm: three by four faces and the flaps stay inside a Letter page. */
+const EDGE_MM = 46
+const FLAP_MM = 10
+
+/** A die with six times to fold and glue, and a mat to fill: what is thrown is covered. */
+export const tossAndFill: Printable = {
+  id: 'toss-and-fill',
+  kind: 'game',
+  name: 'Toss and fill',
+  purpose: 'A die with six times and a mat to cover; how long it lasts is worked out first',
+  stage: 'pictorial',
+  counts: 'times on the die',
+  leastItems: FACES,
+  mostItems: FACES,
+  usualItems: FACES,
+  suits: hasDialTimes,
+  takes: ['helps', 'cells', 'covers'],
+  notes: () => [...MAT_NOTES],
+  needs: ['scissors', 'glue', 'card', 'counters'],
+  cautions: ['scissors', 'small-parts', 'glue'],
+  fill: ({ cells = USUAL_CELLS }) => ({
+    chances: Array.from({ length: FACES }, () => 1),
+    cells: Array.from({ length: FACES }, () => cells),
+  }),
+  make(options, seed) {
+    const random = randomFrom(seed)
+    const items = makeItems(random, { rung: options.rung, ask: 'read', count: FACES })
+    const footer = printFooter('Toss and fill', options, seed)
+    return {
+      items,
+      pages: [dieNet(items, options, footer), mat(random, items, options, 'thrown', footer)],
+      key: controlCards('toss and fill', items, options, `${footer} · key`, (item) => inWords(item, options)),
+    }
+  },
+}
+
+/** The cross of a cube, as [column, row]; and where its seven glue flaps are, by face and side. */
+const CROSS = [
+  [1, 0],
+  [0, 1],
+  [1, 1],
+  [2, 1],
+  [1, 2],
+  [1, 3],
+] as const
+const SIDES = { top: [0, -1], right: [1, 0], bottom: [0, 1], left: [-1, 0] } as const
+type Side = keyof typeof SIDES
+const FLAPS: readonly (readonly [face: number, side: Side])[] = [
+  [0, 'left'],
+  [0, 'right'],
+  [0, 'top'],
+  [4, 'left'],
+  [4, 'right'],
+  [5, 'left'],
+  [5, 'right'],
+]
+
+/*
+ *        ┌───┐          The cross is folded up along the lines between the faces;
+ *    ┌───┤ 0 ├───┐      the flaps at 0, 4 and 5 go inside and are glued.
+ *    │ 1 │ 2 │ 3 │
+ *    └───┤ 4 ├───┘
+ *        │ 5 │
+ *        └───┘
+ */
+function dieNet(items: readonly Item[], options: PrintOptions, footer: string): Drawing {
+  const area = bodyArea(options.paper)
+  const left = area.x + (area.width - 3 * EDGE_MM) / 2
+  const top = area.y + FLAP_MM + 1
+  const corner = (face: number) => ({
+    x: left + (CROSS[face]?.[0] ?? 0) * EDGE_MM,
+    y: top + (CROSS[face]?.[1] ?? 0) * EDGE_MM,
+  })
+  const faces = items.map((item, face): Shape => {
+    const { x, y } = corner(face)
+    const [middle, within] = [EDGE_MM / 2, EDGE_MM - 8]
+    const words = (text: string) => wordsIn(text, x + middle, y + middle, within, 7, within)
+    const shapes = thrown(item, options, words, () => itemDial(item, x + middle, y + middle, within / 2, options))
+    return part(`face-${face}`, shapes)
+  })
+  const net = CROSS.flatMap((_, face) =>
+    (Object.keys(SIDES) as Side[]).flatMap((side) => edge(face, side, corner(face))),
+  )
+  return makePage({
+    paper: options.paper,
+    title: 'Die: cut the whole lines, fold the dashed ones, glue the flaps',
+    footer,
+    body: [part('net', net), ...faces],
+  })
+}
+
+/** One side of a face: folded where a face or a flap follows, cut where nothing does. A fold between two faces is drawn once. */
+function edge(face: number, side: Side, { x, y }: Point): Shape[] {
+  const [dx, dy] = SIDES[side]
+  const [column, row] = CROSS[face] ?? [0, 0]
+  const next = CROSS.findIndex(([c, r]) => c === column + dx && r === row + dy)
+  if (next >= 0 && next < face) return []
+  const hasFlap = FLAPS.some(([at, on]) => at === face && on === side)
+  // From the middle of the face to the middle of the side, and from there to its ends.
+  const out = (along: number, beyond: number): Point => ({
+    x: x + EDGE_MM / 2 + dx * (EDGE_MM / 2 + beyond) - dy * along,
+    y: y + EDGE_MM / 2 + dy * (EDGE_MM / 2 + beyond) + dx * along,
+  })
+  const half = EDGE_MM / 2
+  const line = path([out(-half, 0), out(half, 0)])
+  if (!hasFlap) return [next >= 0 ? folded(line) : cut(line)]
+  const narrow = half - FLAP_MM / 2
+  return [folded(line), cut(path([out(-half, 0), out(-narrow, FLAP_MM), out(narrow, FLAP_MM), out(half, 0)]))]
+}
+
+const path = (points: readonly Point[]): PathCommand[] =>
+  points.map((point, i) => ({ op: i === 0 ? 'M' : 'L', ...point }))
+const cut = (commands: PathCommand[]): Shape => ({ type: 'path', layer: 'cut', commands, stroke: INK, strokeMm: 0.4 })
+const folded = (commands: PathCommand[]): Shape => ({
+  type: 'path',
+  layer: 'fold',
+  commands,
+  stroke: INK,
+  strokeMm: 0.3,
+  dashMm: [2, 1.5],
+})

@@ -1,0 +1,148 @@
+import {
+  type Drawing,
+  INK,
+  type PathCommand,
+  type Shape,
+  bodyArea,
+  circlePath,
+  makePage,
+  pointOnDial,
+} from '../../drawing/index'
+import { RefusedValue } from '../../errors'
+import { randomFrom } from '../../random'
+import { type Item, hasDialTimes, makeItems } from '../../teaching/index'
+import { controlCards } from '../kit/controlCard'
+import { itemDial, part, printFooter } from '../kit/frame'
+import { MAT_NOTES, USUAL_CELLS, inWords, mat, thrown } from '../kit/mat'
+import { wordsInSector } from '../kit/sectorWords'
+import type { PrintOptions, Printable } from '../kit/types'
+
+const RADIUS_MM = 84
+/** Larger clocks than these would leave the mat's far behind, mm. */
+const MOST_ROOM_MM = 30
+
+/** How wide each sector is beside the others. Throws RefusedValue for a width that is not above 0. */
+function weightsOf({ count, sectors }: Pick<PrintOptions, 'count' | 'sectors'>): number[] {
+  return Array.from({ length: count }, (_, i) => {
+    const width = sectors?.[i] ?? 1
+    if (!(width > 0 && width <= 10)) throw new RefusedValue(`width of sector ${i + 1}`, 'above 0 and at most 10', width)
+    return width
+  })
+}
+
+/** A spinner with 4 to 12 sectors and a mat to fill: what the arrow points at is covered. */
+export const twirlAndFill: Printable = {
+  id: 'twirl-and-fill',
+  kind: 'game',
+  name: 'Twirl and fill',
+  purpose: 'A spinner with 4 to 12 times and a mat to cover; how long it lasts is worked out first',
+  stage: 'pictorial',
+  counts: 'sectors',
+  leastItems: 4,
+  mostItems: 12,
+  usualItems: 6,
+  suits: hasDialTimes,
+  takes: ['helps', 'cells', 'covers', 'sectors'],
+  notes: () => [...MAT_NOTES],
+  needs: ['clip', 'counters', 'scissors'],
+  cautions: ['scissors', 'small-parts'],
+  fill: (options) => ({
+    chances: weightsOf(options),
+    cells: Array.from({ length: options.count }, () => options.cells ?? USUAL_CELLS),
+  }),
+  make(options, seed) {
+    const random = randomFrom(seed)
+    const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
+    const footer = printFooter('Twirl and fill', options, seed)
+    return {
+      items,
+      pages: [spinner(items, options, footer), mat(random, items, options, 'twirled', footer)],
+      key: controlCards('twirl and fill', items, options, `${footer} · key`, (item) => inWords(item, options)),
+    }
+  },
+}
+
+function spinner(items: readonly Item[], options: PrintOptions, footer: string): Drawing {
+  const area = bodyArea(options.paper)
+  const x = area.x + area.width / 2
+  const y = area.y + RADIUS_MM + 6
+  const weights = weightsOf({ ...options, count: items.length })
+  const total = weights.reduce((sum, each) => sum + each, 0)
+  const edges = weights.reduce<number[]>(
+    (list, each) => [...list, (list[list.length - 1] ?? 0) + (360 * each) / total],
+    [0],
+  )
+  const sectors = items.flatMap((item, i): Shape[] => {
+    const [from = 0, to = 0] = [edges[i], edges[i + 1]]
+    const edge = pointOnDial(from, RADIUS_MM)
+    return [
+      { type: 'line', layer: 'ink', x1: 0, y1: 0, x2: edge.x, y2: edge.y, stroke: INK, strokeMm: 0.5 },
+      part(
+        `sector-${i}`,
+        thrown(
+          item,
+          options,
+          (text) => wordsInSector(text, from, to, RADIUS_MM),
+          () => clockInSector(item, from, to, options),
+        ),
+      ),
+    ]
+  })
+  const round: Shape = { type: 'path', layer: 'cut', commands: circlePath(0, 0, RADIUS_MM), stroke: INK, strokeMm: 0.5 }
+  return makePage({
+    paper: options.paper,
+    title: 'Spinner: hold a clip at the middle with a pencil and flick it',
+    footer,
+    body: [
+      {
+        type: 'group',
+        part: 'spinner',
+        x,
+        y,
+        shapes: [round, ...sectors, { type: 'circle', layer: 'ink', cx: 0, cy: 0, r: 1.2, fill: INK }],
+      },
+      arrow(x, y + RADIUS_MM + 22),
+    ],
+  })
+}
+
+/** The room in which a clock can still be read, mm. */
+const LEAST_ROOM_MM = 12
+
+/** A clock as large as the circle that touches both edges of its sector and the rim. */
+function clockInSector(item: Item, from: number, to: number, options: PrintOptions): Shape {
+  const sine = Math.sin((Math.min((to - from) / 2, 90) * Math.PI) / 180)
+  const touching = (RADIUS_MM * sine) / (1 + sine)
+  if (touching - 1.5 < LEAST_ROOM_MM)
+    throw new RefusedValue(
+      'width of a sector',
+      'wide enough beside the others for a clock',
+      `${(to - from).toFixed(1)} degrees`,
+    )
+  const { x, y } = pointOnDial((from + to) / 2, RADIUS_MM - touching)
+  return itemDial(item, x, y, Math.min(touching - 1.5, MOST_ROOM_MM), options)
+}
+
+/** An arrow to cut out, for those who have a fastener: its hole is at the origin. */
+function arrow(x: number, y: number): Shape {
+  const commands: PathCommand[] = [
+    { op: 'M', x: -30, y: -4 },
+    { op: 'L', x: 30, y: -4 },
+    { op: 'L', x: 30, y: -10 },
+    { op: 'L', x: 48, y: 0 },
+    { op: 'L', x: 30, y: 10 },
+    { op: 'L', x: 30, y: 4 },
+    { op: 'L', x: -30, y: 4 },
+    { op: 'Z' },
+  ]
+  return {
+    type: 'group',
+    part: 'arrow',
+    x,
+    y,
+    shapes: [
+      { type: 'path', layer: 'cut', commands, stroke: INK, strokeMm: 0.3 },
+      { type: 'circle', layer: 'cut', cx: 0, cy: 0, r: 2, fill: 'none', stroke: INK, strokeMm: 0.3 },
+    ],
+  }
+}

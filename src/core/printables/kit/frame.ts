@@ -1,0 +1,174 @@
+import { onDial } from '../../clock/index'
+import {
+  type Area,
+  type Drawing,
+  FAINT,
+  INK,
+  type PaperId,
+  type Shape,
+  bodyArea,
+  fitSize,
+  makePage,
+  printable,
+  wrapText,
+} from '../../drawing/index'
+import { type DialOptions, centredText, dialShapes, faceWithin } from '../../faces/index'
+import { type Item, type RungId, hasDialTimes, rungOf, sayAnswer } from '../../teaching/index'
+import { languages, say } from '../../wording/index'
+import type { PrintOptions } from './types'
+
+export type Cell = Area
+
+/** From line to line, as a share of the size of the text. */
+export const LINE_SHARE = 1.35
+
+/** Equal cells that fill an area row by row, `count` of them at most. */
+export function gridCells(area: Area, columns: number, rows: number, count = columns * rows): Cell[] {
+  const width = area.width / columns
+  const height = area.height / rows
+  return Array.from({ length: Math.min(count, columns * rows) }, (_, i) => ({
+    x: area.x + (i % columns) * width,
+    y: area.y + Math.floor(i / columns) * height,
+    width,
+    height,
+  }))
+}
+
+/** What stands under a clock, three choices at the most, mm. */
+const UNDER_CLOCK_MM = 28
+
+/** Cells for clocks with words under each: side by side, none is so high that the words stand far from their clock. */
+export function clockCells(paper: PaperId, columns: number, count: number): Cell[] {
+  const area = bodyArea(paper)
+  const rows = Math.ceil(count / columns)
+  const most = columns === 1 ? Infinity : area.width / columns + UNDER_CLOCK_MM
+  return gridCells({ ...area, height: Math.min(area.height, rows * most) }, columns, rows, count)
+}
+
+/** The rungs whose times are read off two hands. */
+export function isTwoHanded(rung: RungId): boolean {
+  return hasDialTimes(rung) && rung !== 'fives' && rung !== 'hour-hand'
+}
+
+/** What the level of help and the house rules put on a dial. */
+export function dialLook({ helps = 0, lowInk, wording }: PrintOptions): Partial<DialOptions> {
+  const words = languages[wording.language].phrases.onDial
+  return { ringOfFives: helps >= 1, halves: helps >= 2, handLabels: helps >= 3, words, lowInk }
+}
+
+/** A dial centred on a point that takes `room` mm each way. */
+export function dialAt(
+  minute: number,
+  x: number,
+  y: number,
+  room: number,
+  options: PrintOptions,
+  more: Partial<DialOptions> = {},
+): Shape {
+  const look = { ...dialLook(options), ...more }
+  const radius = faceWithin(room, look.ringOfFives)
+  return { type: 'group', part: 'dial', x, y, shapes: dialShapes(minute, { radius, ...look }) }
+}
+
+/** The dial that an item shows, with the hands that it shows. */
+export function itemDial(item: Item, x: number, y: number, room: number, options: PrintOptions): Shape {
+  return dialAt(item.shown.minute, x, y, room, options, { hands: item.shown.as === 'dial' ? item.shown.hands : 'both' })
+}
+
+/** Words even where the group writes figures, beside the figures or the clock of the same time. */
+export function wordsFor(item: Item, { wording }: PrintOptions): string {
+  const said = sayAnswer(item, item.answer, wording)
+  return isTwoHanded(item.rung) && /^\d/.test(said) ? say(item.shown.minute, { ...wording, form: 'turns' }) : said
+}
+
+/** Shapes that belong together, so that they can be found in the drawing by their name. */
+export function part(name: string, shapes: readonly Shape[], x = 0, y = 0): Shape {
+  return { type: 'group', part: name, x, y, shapes }
+}
+
+/** The adult's own title where the print fonts can draw any of it, else the usual one. */
+export function titleOr({ title }: PrintOptions, usual: string): string {
+  return printable(title ?? '') === '' ? usual : (title ?? usual)
+}
+
+/** A page of cells that children write on, with a line for the name. */
+export function childPage(options: PrintOptions, title: string, footer: string, body: readonly Shape[]): Drawing {
+  const label = languages[options.wording.language].phrases.name
+  return makePage({ paper: options.paper, title, footer, name: { line: true, text: options.owner, label }, body })
+}
+
+/** The number of a question, in the corner of its cell. */
+export function numberIn(cell: Cell, place: number): Shape {
+  return { type: 'text', layer: 'ink', x: cell.x + 1, y: cell.y + 6, text: String(place + 1), size: 4.5, fill: FAINT }
+}
+
+export function printFooter(name: string, options: PrintOptions, seed: number): string {
+  return `Ripe Acorn · ${name} · ${rungOf(options.rung).name} · no. ${seed}`
+}
+
+export function rule(x1: number, x2: number, y: number): Shape {
+  return { type: 'line', layer: 'ink', x1, y1: y, x2, y2: y, stroke: INK, strokeMm: 0.3 }
+}
+
+/** Words about a point, on as many lines as they need at a width, smaller where they would be higher than `height` (mm). */
+export function wordsIn(text: string, x: number, y: number, width: number, most = 8, height = Infinity): Shape[] {
+  // No word is broken: German counts are long.
+  const size = Math.min(...text.split(' ').map((word) => fitSize(word, most, width - 0.01)))
+  const lines = wrapText(text, size, width)
+  if (lines.length * size * LINE_SHARE > height && size > 1.5) return wordsIn(text, x, y, width, size * 0.95, height)
+  return lines.map((line, i) => centredText(line, x, y + (i - (lines.length - 1) / 2) * size * LINE_SHARE, size, INK))
+}
+
+/** One line of text from a point to the right, no wider than `width`. */
+export function textFrom(text: string, x: number, y: number, width: number, most = 5.5, fill = INK): Shape {
+  return { type: 'text', layer: 'ink', x, y, text, size: fitSize(text, most, width), fill }
+}
+
+/** A tick or a cross of `size` mm about a point, drawn: the print fonts have neither. */
+export function mark(isRight: boolean, x: number, y: number, size: number, colour: string): Shape {
+  const s = size / 2
+  const commands = isRight
+    ? [
+        { op: 'M' as const, x: x - s, y },
+        { op: 'L' as const, x: x - s / 3, y: y + s * 0.7 },
+        { op: 'L' as const, x: x + s, y: y - s },
+      ]
+    : [
+        { op: 'M' as const, x: x - s, y: y - s },
+        { op: 'L' as const, x: x + s, y: y + s },
+        { op: 'M' as const, x: x + s, y: y - s },
+        { op: 'L' as const, x: x - s, y: y + s },
+      ]
+  return part(isRight ? 'tick' : 'cross', [{ type: 'path', layer: 'ink', commands, stroke: colour, strokeMm: 1.1 }])
+}
+
+/** Smaller than this, the lines of a list stand in one column, em in mm. */
+const LEAST_IN_COLUMNS_MM = 4
+
+/** A page of numbered lines of one size for the adult, in two columns where they are short enough. */
+export function listPage(
+  title: string,
+  lines: readonly string[],
+  options: PrintOptions,
+  footer: string,
+  named = 'line',
+): Drawing {
+  const area = bodyArea(options.paper)
+  const numbered = lines.map((text, i) => `${i + 1}. ${text}`)
+  const sizeIn = (width: number) => Math.min(...numbered.map((text) => fitSize(text, 5.5, width - 4)))
+  const columns = sizeIn(area.width / 2) < LEAST_IN_COLUMNS_MM ? 1 : 2
+  const width = area.width / columns
+  const rows = Math.max(1, Math.ceil(lines.length / columns))
+  const height = Math.min(14, area.height / rows)
+  const size = sizeIn(width)
+  const body = numbered.map((text, i): Shape => {
+    const x = area.x + Math.floor(i / rows) * width
+    return part(`${named}-${i}`, [textFrom(text, x, area.y + ((i % rows) + 0.7) * height, width - 4, size)])
+  })
+  return makePage({ paper: options.paper, title, footer, body })
+}
+
+/** A dial time in figures, as the group's language writes it. */
+export function figures(minute: number, { wording }: PrintOptions): string {
+  return say(onDial(minute), { ...wording, form: 'digital' })
+}

@@ -1,0 +1,70 @@
+import { type Drawing, INK, type Shape, bodyArea, makePage } from '../../drawing/index'
+import { RefusedValue } from '../../errors'
+import { type Random, shuffled } from '../../random'
+import { type Item, sayAnswer } from '../../teaching/index'
+import { figures, gridCells, isTwoHanded, itemDial, part, titleOr, wordsFor, wordsIn } from './frame'
+import type { PrintOptions } from './types'
+
+/** Each time so often on the mat, 1 to 4. */
+export const USUAL_CELLS = 3
+
+/** What is thrown or twirled, about a point: the time in words, or, where its figures or words are covered, its clock. */
+export function thrown(
+  item: Item,
+  options: PrintOptions,
+  words: (text: string) => Shape[],
+  dial: () => Shape,
+): readonly Shape[] {
+  const { covers = 'dials', rung } = options
+  if (covers === 'figures' && !isTwoHanded(rung))
+    throw new RefusedValue('covers', 'dials or words on a rung with one hand, which has no figures', covers)
+  return covers === 'dials' ? words(inWords(item, options)) : [dial()]
+}
+
+/** A time in the words or figures that stand on the mat, or, where clocks are covered, that are thrown. */
+export function inWords(item: Item, options: PrintOptions): string {
+  if (options.covers === 'figures') return figures(item.shown.minute, options)
+  return options.covers === 'words' ? wordsFor(item, options) : sayAnswer(item, item.answer, options.wording)
+}
+
+/** A mat to fill, each time as often as there are cells for it, in a drawn order: a piece covers a cell. */
+export function mat(
+  random: Random,
+  items: readonly Item[],
+  options: PrintOptions,
+  how: 'thrown' | 'twirled',
+  footer: string,
+): Drawing {
+  const { cells = USUAL_CELLS, covers = 'dials', owner } = options
+  const all = shuffled(
+    random,
+    items.flatMap((item) => Array.from({ length: cells }, () => item)),
+  )
+  const columns = all.length <= 12 ? 3 : all.length <= 24 ? 4 : 6
+  const grid = gridCells(bodyArea(options.paper), columns, Math.ceil(all.length / columns), all.length)
+  const body = grid.map((cell, i): Shape => {
+    const item = all[i] as Item
+    const room = Math.min(cell.width, cell.height) / 2 - 2
+    const [x, y] = [cell.x + cell.width / 2, cell.y + cell.height / 2]
+    if (covers === 'dials') return itemDial(item, x, y, room, options)
+    const spot: Shape = {
+      type: 'circle',
+      layer: 'ink',
+      cx: x,
+      cy: y,
+      r: room,
+      fill: 'none',
+      stroke: INK,
+      strokeMm: 0.4,
+    }
+    return part(`cell-${i}`, [spot, ...wordsIn(inWords(item, options), x, y, room * 1.6, 9, room)])
+  })
+  const what = covers === 'dials' ? `a clock of the time that was ${how}` : `the time of the clock that was ${how}`
+  const title = owner ? `Mat for ${owner}` : `Mat: cover ${what}`
+  return makePage({ paper: options.paper, title: titleOr(options, title), footer, body })
+}
+
+/** How the games on a mat are played, whichever rule is chosen for a time whose cells are all covered. */
+export const MAT_NOTES = [
+  'A time whose cells are all covered: the turn is lost; or, if you play with dough, one of its balls is squashed and has to be rolled again.',
+] as const

@@ -1,0 +1,132 @@
+import {
+  type GameSize,
+  type SimulatedTurns,
+  type TimeWish,
+  type TurnDistribution,
+  fillTurns,
+  leastTurns,
+  playersTurns,
+  refilledTurns,
+  simulateFill,
+  simulateTurns,
+  sizesFor,
+} from '../../chance/index'
+import { RefusedValue, requireInteger } from '../../errors'
+import { type Random, randomFrom } from '../../random'
+import type { PrintOptions, Printable } from './types'
+
+/** How the mats are shared out: one for all, or one each, until the first is full or until all are. */
+export const MATS = {
+  shared: 'one mat for all',
+  'first-full': 'a mat each, to the first that is full',
+  'all-full': 'a mat each, until all are full',
+} as const
+export type Mats = keyof typeof MATS
+
+export interface GameRules {
+  readonly mats: Mats
+  /** A turn on a time that is full takes a piece away again, instead of being lost. */
+  readonly squash: boolean
+  /** How often a full mat is cleared and filled anew, 0 to 4. */
+  readonly refills: number
+}
+
+export const USUAL_RULES: GameRules = { mats: 'shared', squash: false, refills: 0 }
+
+/** Whether the turns of a game can be worked out; else they are simulated. */
+export function isExact(printable: Printable, { squash }: GameRules): boolean {
+  return printable.fill !== undefined && !squash
+}
+
+/** Turns of all players together, exact. Throws RefusedValue for a game that can only be simulated, and for players that are none. */
+export function gameTurns(
+  printable: Printable,
+  options: PrintOptions,
+  players: number,
+  rules: GameRules = USUAL_RULES,
+): TurnDistribution {
+  if (!printable.fill || rules.squash)
+    throw new RefusedValue('printable', 'a game on a mat, without squashing', printable.id)
+  requireInteger('players', players, 1, 60)
+  const one = refilledTurns(fillTurns(printable.fill(options)), rules.refills)
+  return rules.mats === 'shared' ? one : playersTurns(one, players, rules.mats)
+}
+
+/** Turns of all players together in simulated games (2 to 1,000,000). Throws RefusedValue for what is no game. */
+export function simulatedTurns(
+  printable: Printable,
+  options: PrintOptions,
+  players: number,
+  rules: GameRules,
+  games: number,
+  seed: number,
+): SimulatedTurns {
+  requireInteger('players', players, 1, 60)
+  return simulateTurns(randomFrom(seed), games, playOf(printable, options, players, rules))
+}
+
+function playOf(
+  printable: Printable,
+  options: PrintOptions,
+  players: number,
+  { mats, squash, refills }: GameRules,
+): (random: Random) => number {
+  const { fill, play } = printable
+  if (play) return (random) => play(random, options, players)
+  if (!fill) throw new RefusedValue('printable', 'a game', printable.id)
+  const chances = fill(options)
+  const own = (random: Random) =>
+    Array.from({ length: refills + 1 }, () => simulateFill(random, chances, { squash })).reduce((a, b) => a + b)
+  if (mats === 'shared') return own
+  // Players take turns in rotation: the r-th turn of player p is turn (r − 1) n + p of all.
+  return (random) => {
+    const ends = Array.from({ length: players }, (_, player) => (own(random) - 1) * players + player + 1)
+    return mats === 'first-full' ? Math.min(...ends) : Math.max(...ends)
+  }
+}
+
+/** The numbers of times and cells, and the refills, with which a game ends in the time there is, the best first. */
+export function sizesOf(
+  printable: Printable,
+  options: PrintOptions,
+  wish: TimeWish,
+  mats: Mats,
+): (GameSize & { refills: number })[] {
+  const { leastItems, mostItems } = printable
+  const kinds = Array.from({ length: mostItems - leastItems + 1 }, (_, i) => leastItems + i)
+  const sizes = kinds.flatMap((count) => [1, 2, 3, 4].map((cells) => ({ kinds: count, cells })))
+  const at = (size: { kinds: number; cells: number }) => ({ ...options, count: size.kinds, cells: size.cells })
+  const withRefills = [0, 1].flatMap((refills) =>
+    sizesFor(
+      wish,
+      sizes,
+      (size, players) => gameTurns(printable, at(size), players, { mats, squash: false, refills }),
+      (size) => (printable.fill ? leastTurns(printable.fill(at(size))) * (refills + 1) : 0),
+    ).map((size) => ({ ...size, refills })),
+  )
+  // Of two that fit alike, the one without clearing the mat.
+  const off = ({ time }: GameSize) => Math.abs(time.median - 0.8 * wish.minutes)
+  return withRefills.sort((a, b) => off(a) - off(b) || a.refills - b.refills)
+}
+
+/** Seconds that a child takes over one question on a sheet, or one set of cards that is put together: our estimates, for finding what fits. */
+const SECONDS_A_QUESTION = 40
+const SECONDS_A_SET = 25
+const TRIED_GAMES = 60
+
+/** About how many minutes a print keeps so many players busy, for finding what fits the time; games at so many seconds a turn, the median. */
+export function aboutMinutes(
+  printable: Printable,
+  options: PrintOptions,
+  players: number,
+  secondsATurn: number,
+): number {
+  const { kind, fill, play } = printable
+  if (kind !== 'game') return (options.count * (kind === 'sheet' ? SECONDS_A_QUESTION : SECONDS_A_SET)) / 60
+  const turns = fill
+    ? gameTurns(printable, options, players)
+    : play
+      ? simulatedTurns(printable, options, players, USUAL_RULES, TRIED_GAMES, 1)
+      : undefined
+  return ((turns?.quantile(0.5) ?? 0) * secondsATurn) / 60
+}

@@ -1,0 +1,101 @@
+import { CAP_HEIGHT, INK, type Shape, textWidth, wrapText } from '../../drawing/index'
+import { RefusedValue } from '../../errors'
+import { centredText } from '../../faces/index'
+import { LINE_SHARE } from './frame'
+
+/** A capital's height and a tail's depth, as shares of the size: what a line takes of its height. */
+const [ABOVE, BELOW] = [CAP_HEIGHT, 0.22]
+const [LARGEST, LEAST_UPRIGHT, LEAST] = [6, 4, 2.4]
+const STEP = 0.2
+const WIDTHS = [46, 38, 30, 24, 18]
+const PLACES = [0.66, 0.7, 0.74, 0.78, 0.62, 0.58, 0.54, 0.5]
+
+interface Block {
+  readonly lines: readonly string[]
+  readonly size: number
+}
+
+/**
+ * Words inside a sector of a spinner about the origin, from one angle to another (degrees clockwise from 12) out to
+ * `radius` mm: upright where they can be read so, else along the sector's middle. Throws RefusedValue where a sector
+ * is too narrow for words of 2.4 mm, which a child can still read.
+ */
+export function wordsInSector(text: string, from: number, to: number, radius: number): Shape[] {
+  const middle = (from + to) / 2
+  const half = (((to - from) / 2) * Math.PI) / 180
+  for (let size = LARGEST; size >= LEAST - 0.001; size -= STEP) {
+    const lay = size >= LEAST_UPRIGHT ? upright : along
+    const shapes = lay(text, size, middle, half, radius)
+    if (shapes) return shapes
+  }
+  throw new RefusedValue(
+    'width of a sector',
+    `wide enough beside the others for “${text}”`,
+    `${(to - from).toFixed(1)} degrees`,
+  )
+}
+
+/** How many mm a point lies inside both edges of a sector; the point is turned so that the sector's middle is up. */
+function inside(across: number, up: number, half: number): number {
+  return up * Math.sin(half) - Math.abs(across) * Math.cos(half)
+}
+
+/** The corners of a block of lines about its own middle, y down. */
+function corners({ lines, size }: Block): [number, number][] {
+  return lines.flatMap((line, i) => {
+    const wide = textWidth(line, size) / 2
+    const y = lineAt(i, lines.length, size)
+    const [top, bottom] = [y - (size * ABOVE) / 2, y + size * (ABOVE / 2 + BELOW)]
+    return [wide, -wide].flatMap((x): [number, number][] => [
+      [x, top],
+      [x, bottom],
+    ])
+  })
+}
+
+const lineAt = (i: number, count: number, size: number) => (i - (count - 1) / 2) * size * LINE_SHARE
+
+function textAt({ lines, size }: Block, x: number, y: number): Shape[] {
+  return lines.map((line, i) => centredText(line, x, y + lineAt(i, lines.length, size), size, INK))
+}
+
+function upright(text: string, size: number, middle: number, half: number, radius: number): Shape[] | undefined {
+  const turn = (middle * Math.PI) / 180
+  const longest = Math.max(...text.split(' ').map((word) => textWidth(word, size)))
+  for (const width of WIDTHS.filter((each) => each > longest))
+    for (const place of PLACES) {
+      const block = { lines: wrapText(text, size, width), size }
+      const [x, y] = [Math.sin(turn) * radius * place, -Math.cos(turn) * radius * place]
+      const fits = corners(block).every(([dx, dy]) => {
+        const [px, py] = [x + dx, y + dy]
+        const across = px * Math.cos(turn) + py * Math.sin(turn)
+        const up = px * Math.sin(turn) - py * Math.cos(turn)
+        return Math.hypot(px, py) <= radius - 2 && inside(across, up, half) >= 1.2
+      })
+      if (fits) return textAt(block, x, y)
+    }
+  return undefined
+}
+
+/** On one line or two along the middle of a narrow sector, from its rim inwards, never upside down. */
+function along(text: string, size: number, middle: number, half: number, radius: number): Shape[] | undefined {
+  const whole = textWidth(text, size)
+  for (const lines of [[text], wrapText(text, size, whole * 0.62)]) {
+    const block = { lines, size }
+    const length = Math.max(...lines.map((line) => textWidth(line, size)))
+    const out = radius - 3 - length / 2
+    const fits = corners(block).every(([dx, dy]) => inside(Math.abs(dy), out - Math.abs(dx), half) >= 0.4)
+    if (!fits) continue
+    const isLeft = middle > 180
+    return [
+      {
+        type: 'group',
+        x: Math.sin((middle * Math.PI) / 180) * out,
+        y: -Math.cos((middle * Math.PI) / 180) * out,
+        turn: middle + (isLeft ? 90 : -90),
+        shapes: textAt(block, 0, 0),
+      },
+    ]
+  }
+  return undefined
+}

@@ -1,0 +1,128 @@
+import { GOLD, INK, MOSS, type Shape, fitSize, textWidth } from '../../drawing/index'
+import { drawInt, randomFrom } from '../../random'
+import { type Ask, type Item, makeItems, sayAnswer, withChoices } from '../../teaching/index'
+import { languages, type Phrases, type Wording } from '../../wording/index'
+import { type Cell, childPage, clockCells, itemDial, numberIn, part, printFooter, rule, titleOr } from './frame'
+import type { PrintOptions, Printable, PrintableFacts } from './types'
+
+/** A question on a sheet, and where it stands. */
+export interface Question {
+  readonly item: Item
+  /** What is offered, said in the group's words, the true one among it; empty where the answer is written. */
+  readonly choices: readonly string[]
+  readonly place: number
+  readonly cell: Cell
+  readonly options: PrintOptions
+  readonly isKey: boolean
+}
+
+interface SheetFacts extends Omit<PrintableFacts, 'kind'> {
+  readonly ask: Ask
+  /** In the group's language, since it is the child who reads it. */
+  readonly title: (phrases: Phrases, options: PrintOptions) => string
+  readonly columns: (count: number) => number
+  /** How many wrong choices each item gets, where the answers are chosen. */
+  readonly wrong?: number
+  readonly question: (question: Question) => Shape[]
+}
+
+/** A sheet of equal cells, a question in each; its key is the same page with the answers. */
+export function sheet({ ask, title, columns, wrong = 2, question, ...facts }: SheetFacts): Printable {
+  return {
+    ...facts,
+    kind: 'sheet',
+    make(options, seed) {
+      const random = randomFrom(seed)
+      const bare = makeItems(random, { rung: options.rung, ask, count: options.count })
+      const asked = bare.map((item) => chosen(item, options, wrong, drawInt(random, 0, 1e9)))
+      const { phrases } = languages[options.wording.language]
+      const page = (isKey: boolean) => {
+        const wide = columns(asked.length)
+        const cells = clockCells(options.paper, wide, asked.length)
+        const body = asked.map(({ item, choices }, place) => {
+          const cell = cells[place] as Cell
+          return part(`question-${place}`, [
+            numberIn(cell, place),
+            ...question({ item, choices, place, cell, options, isKey }),
+          ])
+        })
+        const footer = printFooter(facts.name, options, seed)
+        if (isKey) return childPage(options, `Key: ${facts.name.toLowerCase()}`, `${footer} · key`, body)
+        return childPage(
+          options,
+          titleOr(options, options.answers === 'choose' ? phrases.ringRight : title(phrases, options)),
+          footer,
+          body,
+        )
+      }
+      return { items: asked.map(({ item }) => item), pages: [page(false)], key: [page(true)] }
+    },
+  }
+}
+
+function chosen(bare: Item, options: PrintOptions, count: number, seed: number): { item: Item; choices: string[] } {
+  if (options.answers !== 'choose') return { item: bare, choices: [] }
+  const { item, choices } = withChoices(bare, { count, seed, weights: options.weights })
+  return { item, choices: choices.map((choice) => sayAnswer(item, choice, options.wording)) }
+}
+
+/** From one choice to the next, mm. */
+const CHOICE_MM = 7
+
+/** The height that an answer needs under its dial, mm. */
+function answerRoom({ choices }: Question): number {
+  return choices.length === 0 ? 15 : 6 + choices.length * CHOICE_MM
+}
+
+/** A line to write the answer on or choices to ring; in the key the answer, or the ring. */
+export function answerAt(asked: Question, x: number, bottom: number, half: number): Shape[] {
+  const { item, options, isKey, choices } = asked
+  const text = sayAnswer(item, item.answer, options.wording)
+  if (choices.length > 0) return choiceList(choices, isKey ? choices.indexOf(text) : -1, x, bottom, half)
+  const fill = options.lowInk ? INK : MOSS
+  const answer = part('answer', [
+    { type: 'text', layer: 'ink', x, y: bottom - 2, text, size: fitSize(text, 6, 2 * half), anchor: 'middle', fill },
+  ])
+  return [rule(x - half, x + half, bottom), ...(isKey ? [answer] : [])]
+}
+
+/** A dial as large as its cell allows, and the answer under it. */
+export function dialOverAnswer(asked: Question): Shape[] {
+  const { item, cell, options } = asked
+  const room = Math.min(cell.width, cell.height - answerRoom(asked)) / 2 - 3
+  const x = cell.x + cell.width / 2
+  const half = Math.min(cell.width / 2 - 5, 38)
+  return [itemDial(item, x, cell.y + room + 3, room, options), ...answerAt(asked, x, cell.y + cell.height - 5, half)]
+}
+
+/** Choices under each other, of one size, about the middle; a ring round the `right` one, if any. */
+function choiceList(choices: readonly string[], right: number, x: number, bottom: number, half: number): Shape[] {
+  const indent = 4.5
+  const size = Math.min(...choices.map((choice) => fitSize(choice, 5, 2 * half - indent - 0.5)))
+  const left = x - (indent + Math.max(...choices.map((choice) => textWidth(choice, size)))) / 2
+  return choices.flatMap((choice, i): Shape[] => {
+    const y = bottom - (choices.length - 1 - i) * CHOICE_MM
+    const circle = (r: number, stroke: string, strokeMm: number): Shape => ({
+      type: 'circle',
+      layer: 'ink',
+      cx: left,
+      cy: y - 1.6,
+      r,
+      fill: 'none',
+      stroke,
+      strokeMm,
+    })
+    return [
+      part(`choice-${i}`, [
+        circle(1.6, INK, 0.3),
+        { type: 'text', layer: 'ink', x: left + indent, y, text: choice, size, fill: INK },
+        ...(i === right ? [part('ring', [circle(2.6, GOLD, 1.2)])] : []),
+      ]),
+    ]
+  })
+}
+
+/** What the answer of an item is called on its rung. */
+export function answerOf(item: Item, wording: Wording): string {
+  return sayAnswer(item, item.answer, wording)
+}

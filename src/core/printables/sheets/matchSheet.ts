@@ -1,0 +1,80 @@
+import { GOLD, INK, type Shape, bodyArea } from '../../drawing/index'
+import { randomFrom, shuffled } from '../../random'
+import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching/index'
+import { languages } from '../../wording/index'
+import { childPage, itemDial, part, printFooter, titleOr, wordsIn } from '../kit/frame'
+import type { PrintOptions, Printable } from '../kit/types'
+
+/** Clocks on the left, times on the right, to be joined by lines; the key has the lines. */
+export const matchSheet: Printable = {
+  id: 'match-sheet',
+  kind: 'sheet',
+  name: 'Join the pairs',
+  purpose: 'Clocks on one side, times on the other, to join by lines',
+  stage: 'pictorial',
+  counts: 'pairs',
+  leastItems: 3,
+  mostItems: 7,
+  usualItems: 5,
+  suits: hasDialTimes,
+  takes: ['helps'],
+  needs: ['pencils'],
+  cautions: [],
+  make(options, seed) {
+    const random = randomFrom(seed)
+    const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
+    const order = unlikeItself(
+      shuffled(
+        random,
+        items.map((_, i) => i),
+      ),
+    )
+    const footer = printFooter('Join the pairs', options, seed)
+    const { phrases } = languages[options.wording.language]
+    return {
+      items,
+      pages: [childPage(options, titleOr(options, phrases.joinPairs), footer, rows(items, order, options, false))],
+      key: [childPage(options, 'Key: join the pairs', `${footer} · key`, rows(items, order, options, true))],
+    }
+  },
+}
+
+/** The order turned by one where it has come out as it was: straight lines across would be no question. */
+function unlikeItself(order: readonly number[]): number[] {
+  const isSame = order.every((at, i) => at === i)
+  return isSame ? [...order.slice(1), order[0] as number] : [...order]
+}
+
+function rows(items: readonly Item[], order: readonly number[], options: PrintOptions, isKey: boolean): Shape[] {
+  const area = bodyArea(options.paper)
+  const height = area.height / items.length
+  const room = Math.min(height / 2 - 2, 30)
+  const y = (row: number) => area.y + (row + 0.5) * height
+  const [left, right] = [area.x + 2 * room + 12, area.x + area.width * 0.62]
+  const dot = (x: number, row: number): Shape => ({
+    type: 'circle',
+    layer: 'ink',
+    cx: x,
+    cy: y(row),
+    r: 1.3,
+    fill: INK,
+  })
+  const width = area.x + area.width - right - 6
+  return [
+    ...items.map((item, row) =>
+      part(`clock-${row}`, [itemDial(item, area.x + room + 4, y(row), room, options), dot(left, row)]),
+    ),
+    ...order.map((at, row) => {
+      const item = items[at] as Item
+      const words = wordsIn(sayAnswer(item, item.answer, options.wording), right + 6 + width / 2, y(row), width, 7)
+      return part(`words-${row}`, [dot(right, row), ...words])
+    }),
+    ...(isKey
+      ? order.map((at, row): Shape =>
+          part('join', [
+            { type: 'line', layer: 'ink', x1: left, y1: y(at), x2: right, y2: y(row), stroke: GOLD, strokeMm: 1 },
+          ]),
+        )
+      : []),
+  ]
+}

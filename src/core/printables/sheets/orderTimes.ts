@@ -1,0 +1,81 @@
+import { INK, MOSS, type Shape } from '../../drawing/index'
+import { centredText } from '../../faces/index'
+import { randomFrom } from '../../random'
+import { type Item, makeItems, minuteOf } from '../../teaching/index'
+import { languages } from '../../wording/index'
+import { type Cell, childPage, dialAt, clockCells, isTwoHanded, part, printFooter, titleOr } from '../kit/frame'
+import type { PrintOptions, Printable } from '../kit/types'
+
+const BOX_MM = 12
+
+/** Clocks of one morning to be numbered, the earliest first. Nothing between 12 and 1: a dial of one morning could mean either end. */
+export const orderTimes: Printable = {
+  id: 'order-times',
+  kind: 'sheet',
+  name: 'Put in order',
+  purpose: 'Clocks of one morning, to be numbered from the earliest to the latest',
+  stage: 'pictorial',
+  counts: 'clocks',
+  leastItems: 3,
+  mostItems: 9,
+  usualItems: 6,
+  suits: isTwoHanded,
+  takes: ['helps'],
+  needs: ['pencils'],
+  cautions: [],
+  make(options, seed) {
+    const items = morningItems(options, seed)
+    const footer = printFooter('Put in order', options, seed)
+    const { phrases } = languages[options.wording.language]
+    return {
+      items,
+      pages: [childPage(options, titleOr(options, phrases.orderMorning), footer, clocks(items, options, false))],
+      key: [childPage(options, 'Key: put in order', `${footer} · key`, clocks(items, options, true))],
+    }
+  },
+}
+
+/** As many as asked, none between 12 and 1: spares are drawn for those that are. */
+function morningItems({ rung, count }: PrintOptions, seed: number): Item[] {
+  for (let spare = 0; ; spare++) {
+    const drawn = makeItems(randomFrom(seed), { rung, ask: 'read', count: count + spare }).filter(
+      (item) => minuteOf(item) >= 60,
+    )
+    if (drawn.length >= count) return drawn.slice(0, count)
+  }
+}
+
+function clocks(items: readonly Item[], options: PrintOptions, isKey: boolean): Shape[] {
+  const columns = items.length <= 6 ? 2 : 3
+  const cells = clockCells(options.paper, columns, items.length)
+  const places = [...items].sort((a, b) => minuteOf(a) - minuteOf(b))
+  return items.map((item, i) => {
+    const cell = cells[i] as Cell
+    const room = Math.min(cell.width, cell.height - BOX_MM - 6) / 2 - 3
+    const x = cell.x + cell.width / 2
+    const y = cell.y + room + 3
+    const top = y + room + 3
+    const box: Shape = {
+      type: 'path',
+      layer: 'ink',
+      commands: [
+        { op: 'M', x: x - BOX_MM / 2, y: top },
+        { op: 'L', x: x + BOX_MM / 2, y: top },
+        { op: 'L', x: x + BOX_MM / 2, y: top + BOX_MM },
+        { op: 'L', x: x - BOX_MM / 2, y: top + BOX_MM },
+        { op: 'Z' },
+      ],
+      stroke: INK,
+      strokeMm: 0.4,
+      fill: 'none',
+    }
+    const answer = isKey
+      ? [
+          part('answer', [
+            centredText(String(places.indexOf(item) + 1), x, top + BOX_MM / 2, 8, options.lowInk ? INK : MOSS),
+          ]),
+        ]
+      : []
+    return part(`question-${i}`, [dialAt(minuteOf(item), x, y, room, options), box, ...answer])
+  })
+}

@@ -1,0 +1,23 @@
+import { hasDialTimes } from '../../teaching/index'
+import { dialOverAnswer, sheet } from '../kit/sheet'
+
+/** Dials to read, with a line under each to write on, or three times to choose from; the key has the same page with its answers. */
+export const readDials = sheet({
+  id: 'read-dials',
+  name: 'Read the dials',
+  stage: 'pictorial',
+  purpose: 'Dials with a line under each to write the time on',
+  counts: 'dials',
+  leastItems: 1,
+  mostItems: 12,
+  usualItems: 6,
+  suits: hasDialTimes,
+  takes: ['helps', 'answers', 'lures'],
+  needs: ['pencils'],
+  cautions: [],
+  ask: 'read',
+  title: (phrases, { rung }) =>
+    rung === 'fives' ? phrases.howManyMinutes : rung === 'hour-hand' ? phrases.whatHourHand : phrases.whatTime,
+  columns: (count) => (count <= 6 ? 2 : 3),
+  question: dialOverAnswer,
+})

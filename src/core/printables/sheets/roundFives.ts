@@ -1,0 +1,22 @@
+import { ROUNDING_STEP } from '../../teaching/index'
+import { dialOverAnswer, sheet } from '../kit/sheet'
+
+/** Clocks to be read to the nearest five minutes. */
+export const roundFives = sheet({
+  id: 'round-fives',
+  name: 'Round to five',
+  purpose: 'Clocks to read to the nearest five minutes, up or down',
+  stage: 'pictorial',
+  counts: 'clocks',
+  leastItems: 1,
+  mostItems: 12,
+  usualItems: 6,
+  suits: (rung) => rung === 'rounding',
+  takes: ['helps', 'answers', 'lures'],
+  needs: ['pencils'],
+  cautions: [],
+  ask: 'round',
+  title: (phrases) => phrases.roundTo(ROUNDING_STEP),
+  columns: (count) => (count <= 6 ? 2 : 3),
+  question: dialOverAnswer,
+})

@@ -1,0 +1,184 @@
+import { type FlowBlock, INK, type Shape, bodyArea, flowPages, makePage, paragraph, stack } from '../../drawing/index'
+import { drawInt, randomFrom } from '../../random'
+import {
+  type Ask,
+  type Item,
+  askInWords,
+  asksOf,
+  makeItems,
+  misreadings,
+  rowName,
+  rungOf,
+  sayAnswer,
+  sayValue,
+  withChoices,
+  wordingOn,
+  wrongAnswers,
+} from '../../teaching/index'
+import { languages, say } from '../../wording/index'
+import {
+  type Cell,
+  childPage,
+  dialAt,
+  gridCells,
+  isTwoHanded,
+  itemDial,
+  numberIn,
+  part,
+  printFooter,
+  textFrom,
+  titleOr,
+  wordsIn,
+} from '../kit/frame'
+import { type Question, answerAt } from '../kit/sheet'
+import type { PrintOptions, Printable } from '../kit/types'
+
+/** A page of mixed questions of one rung, and a marking guide that says what each wrong answer means. */
+export const rungCheck: Printable = {
+  id: 'rung-check',
+  kind: 'sheet',
+  name: 'Check of a rung',
+  purpose: 'One page of mixed questions, with a marking guide that says what each wrong answer means',
+  stage: 'abstract',
+  counts: 'questions',
+  leastItems: 3,
+  mostItems: 8,
+  usualItems: 6,
+  suits: () => true,
+  takes: ['lures'],
+  needs: ['pencils'],
+  cautions: [],
+  notes: () => [
+    'No helps on these dials: what is right here is known without them. Type the answers in at the table, and they count.',
+  ],
+  make(options, seed) {
+    const random = randomFrom(seed)
+    const asks = asksIn(options.rung)
+    const drawn = makeItems(random, { rung: options.rung, ask: asks[0] as Ask, count: options.count })
+    const asked = drawn.map((bare, place): { item: Item; choices: string[] } => {
+      const ask = asks[place % asks.length] as Ask
+      const item: Item = ask === 'set' ? { ...bare, ask, shown: { as: 'words', minute: bare.shown.minute } } : bare
+      if (place % 3 !== 1 || ask === 'set') return { item, choices: [] }
+      const { item: withLures, choices } = withChoices(item, {
+        count: 2,
+        seed: drawInt(random, 0, 1e9),
+        weights: options.weights,
+      })
+      return { item: withLures, choices: choices.map((choice) => sayAnswer(item, choice, options.wording)) }
+    })
+    const bare = { ...options, helps: 0 } as const
+    const footer = printFooter('Check of a rung', options, seed)
+    const cells = gridCells(bodyArea(options.paper), 1, asked.length)
+    const page = (isKey: boolean) =>
+      asked.map((each, place) =>
+        part(`question-${place}`, question({ ...each, place, cell: cells[place] as Cell, options: bare, isKey })),
+      )
+    const { phrases } = languages[options.wording.language]
+    const items = asked.map(({ item }) => item)
+    return {
+      items,
+      pages: [childPage(options, titleOr(options, phrases.showKnow), footer, page(false))],
+      key: [
+        childPage(options, 'Key: check of a rung', `${footer} · key`, page(true)),
+        ...guide(items, options, `${footer} · guide`),
+      ],
+    }
+  },
+}
+
+/** Reading twice for each setting where two hands are read; else the rung's own way of asking. */
+function asksIn(rung: PrintOptions['rung']): readonly Ask[] {
+  return isTwoHanded(rung) ? ['read', 'read', 'set'] : [asksOf(rung)[0] ?? 'read']
+}
+
+function question(asked: Question): Shape[] {
+  const { item, cell, options, isKey, place } = asked
+  const room = Math.min(cell.height / 2 - 2, 20)
+  const y = cell.y + cell.height / 2
+  const x = cell.x + 10 + room
+  const left = cell.x + 10 + (isWide(item) ? 4 : 2) * room + 8
+  const rest = cell.x + cell.width - left
+  const isSet = item.shown.as === 'words'
+  // What is asked on the left and the answer on the right, or, where hands are drawn, what to draw in all of it.
+  const middle = left + rest * (isSet ? 0.5 : 0.19)
+  const width = rest * (isSet ? 0.9 : 0.37)
+  const answerX = left + rest * 0.7
+  const half = rest * 0.29
+  const bottom = y + 3 + Math.max(0, asked.choices.length - 1) * 4
+  const { phrases } = languages[options.wording.language]
+  return [
+    numberIn(cell, place),
+    ...picture(item, x, y, room, options, isKey),
+    ...(isSet
+      ? [
+          part('asked', wordsIn(phrases.drawHands, middle, y - 6, width, 4.5)),
+          part('time', wordsIn(sayAnswer(item, item.answer, options.wording), middle, y + 4, width, 6)),
+        ]
+      : [part('asked', wordsIn(askInWords(item, options.wording), middle, y, width, 5.5, cell.height - 3))]),
+    ...(isSet ? [] : answerAt(asked, answerX, bottom, half)),
+  ]
+}
+
+/** Two clocks, and the rows of a plan, need twice the width. */
+const isWide = ({ shown }: Item) => shown.as === 'span' || shown.as === 'rows'
+
+/** What the child looks at: clocks, the rows of a plan, or an empty dial to draw the hands in. */
+function picture(item: Item, x: number, y: number, room: number, options: PrintOptions, isKey: boolean): Shape[] {
+  const { shown } = item
+  switch (shown.as) {
+    case 'words':
+      return [dialAt(shown.minute, x, y, room, options, { hands: isKey ? 'both' : 'none' })]
+    case 'span':
+      return [dialAt(shown.minute, x, y, room, options), dialAt(shown.to, x + 2 * room + 4, y, room, options)]
+    case 'part':
+      return [dialAt(shown.minute, x, y, room, options, { pointedAt: shown.part, secondHand: 20 })]
+    case 'rows':
+      return shown.rows.map((planned, i) => {
+        const row = `${say(planned.minute, { ...options.wording, form: 'day-24' })} ${rowName(planned, languages[options.wording.language].phrases)}`
+        return textFrom(
+          row,
+          x - room,
+          y + (i - (shown.rows.length - 1) / 2) * Math.min(8, (2 * room) / shown.rows.length) + 1.5,
+          4 * room + 5,
+          4.5,
+        )
+      })
+    default:
+      return [itemDial(item, x, y, room, options)]
+  }
+}
+
+/** What each wrong answer means, for the adult: every misreading that shows in a question, by the answer it leads to. */
+function guide(items: readonly Item[], options: PrintOptions, footer: string) {
+  const { paper, wording, rung } = options
+  const heading = paragraph(
+    paper,
+    `${rungOf(rung).name}: what a wrong answer means. Any other is a slip, or something new: ask how it was found.`,
+    { size: 4.6, fill: INK },
+  )
+  const blocks = items.map((item, place): FlowBlock => {
+    const meanings = meaningsOf(item, options).map(({ said, does }) =>
+      paragraph(paper, `${said}: ${does}`, { size: 4, indent: 8 }),
+    )
+    return stack([
+      paragraph(paper, `${place + 1}. ${sayAnswer(item, item.answer, wording)}`, {
+        size: 4.6,
+        weight: 'bold',
+        above: 3,
+      }),
+      ...meanings,
+    ])
+  })
+  return flowPages(paper, [heading, ...blocks]).map((body) => makePage({ paper, title: 'Marking guide', footer, body }))
+}
+
+function meaningsOf(item: Item, { wording }: PrintOptions): { said: string; does: string }[] {
+  const found = new Map<string, string[]>()
+  for (const misreading of misreadings)
+    for (const value of wrongAnswers(misreading, item)) {
+      const said =
+        value.kind === 'hands' ? sayValue(value, wordingOn(item.rung, wording)) : sayAnswer(item, value, wording)
+      found.set(said, [...(found.get(said) ?? []), misreading.does])
+    }
+  return [...found].map(([said, does]) => ({ said, does: [...new Set(does)].join('; or ') }))
+}

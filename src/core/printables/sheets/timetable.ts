@@ -1,0 +1,116 @@
+import { INK, MOSS, type Shape, bodyArea, textWidth, wrapText } from '../../drawing/index'
+import { handsHidden, onDial } from '../../clock/index'
+import { RefusedValue, requireInteger } from '../../errors'
+import { draw, drawInt, randomFrom, shuffled } from '../../random'
+import { DOING_TIMES, type Item, type PlanRow, rowName } from '../../teaching/index'
+import { type DoingId, type Phrases, languages, say } from '../../wording/index'
+import { childPage, dialAt, part, printFooter, rule, textFrom, titleOr } from '../kit/frame'
+import { ownPlan } from '../kit/ownPlan'
+import type { PrintOptions, Printable } from '../kit/types'
+
+const ROWS_A_PAGE = 8
+const NAME_MM = 84
+
+/** A plan of a day as rows with times and clocks: the hands are drawn in, or the other way round the times are written. */
+export const timetable: Printable = {
+  id: 'timetable',
+  kind: 'sheet',
+  name: 'A plan of the day',
+  purpose: 'Rows with times to show on clocks, or clocks whose times are written into the plan',
+  stage: 'abstract',
+  counts: 'rows',
+  leastItems: 3,
+  mostItems: 8,
+  usualItems: 6,
+  suits: (rung) => rung === 'timetable',
+  takes: ['helps', 'reversed', 'rows'],
+  needs: ['pencils'],
+  cautions: [],
+  notes: (options) => (options.rows ? noteHidden(ownPlan(options.rows, options.wording.language), options) : []),
+  make(options, seed) {
+    const rows = options.rows ? ownPlan(options.rows, options.wording.language) : plannedDay(options.count, seed)
+    const items = rows.map(({ minute }): Item => ({
+      rung: options.rung,
+      ask: 'look-up',
+      shown: { as: 'rows', minute, rows },
+      answer: { kind: 'time', minute: onDial(minute) },
+      lures: [],
+    }))
+    const { phrases } = languages[options.wording.language]
+    const footer = printFooter('A plan of the day', options, seed)
+    const title = titleOr(options, options.reversed ? phrases.planTimes : phrases.planClocks)
+    const sheets = planPages(rows)
+    return {
+      items,
+      pages: sheets.map((sheet) => childPage(options, title, footer, plan(rows, sheet, options, false))),
+      key: sheets.map((sheet) =>
+        childPage(options, 'Key: a plan of the day', `${footer} · key`, plan(rows, sheet, options, true)),
+      ),
+    }
+  },
+}
+
+/** Doings at different times of one day, in their order, no two at the same place on the dial. */
+function plannedDay(count: number, seed: number): PlanRow[] {
+  const random = randomFrom(seed)
+  const all = Object.keys(DOING_TIMES) as DoingId[]
+  requireInteger('count of rows', count, 1, all.length)
+  for (let tries = 0; tries < 500; tries++) {
+    const rows = shuffled(random, all)
+      .slice(0, count)
+      .map((doing) => ({ doing, minute: draw(random, DOING_TIMES[doing]) + drawInt(random, 0, 2) * 5 }))
+      .sort((a, b) => a.minute - b.minute)
+    const isClear = rows.every(({ minute }) => !handsHidden(onDial(minute)))
+    if (isClear && new Set(rows.map(({ minute }) => onDial(minute))).size === count) return rows
+  }
+  throw new RefusedValue('seed', 'one with which a day can be planned: shuffle', seed)
+}
+
+/** As few pages as hold the rows with clocks to draw in, about as many rows on each. */
+function planPages(rows: readonly PlanRow[]): (readonly PlanRow[])[] {
+  const pages = Math.ceil(rows.length / ROWS_A_PAGE)
+  const each = Math.ceil(rows.length / pages)
+  return Array.from({ length: pages }, (_, i) => rows.slice(i * each, (i + 1) * each))
+}
+
+/** A family's day has noon in it, where one hand hides the other: they asked for it, and are told. */
+function noteHidden(rows: readonly PlanRow[], { wording }: PrintOptions): string[] {
+  return rows
+    .filter(({ minute }) => handsHidden(onDial(minute)))
+    .map(
+      ({ minute }) =>
+        `At ${say(minute, { ...wording, form: 'day-24' })} one hand lies over the other: show it on a clock first.`,
+    )
+}
+
+/** Known names are short; a family's own goes on to a second line before it becomes small. */
+function nameOf(row: PlanRow, x: number, y: number, phrases: Phrases): Shape[] {
+  const name = rowName(row, phrases)
+  const isOne = 'doing' in row || textWidth(name, 7) <= NAME_MM
+  if (isOne) return [textFrom(name, x, y + 2, NAME_MM, 7)]
+  const lines = wrapText(name, 5.5, NAME_MM)
+  return lines.map((line, i) => textFrom(line, x, y + 2 + (i - (lines.length - 1) / 2) * 7.5, NAME_MM, 5.5))
+}
+
+function plan(all: readonly PlanRow[], rows: readonly PlanRow[], options: PrintOptions, isKey: boolean): Shape[] {
+  const area = bodyArea(options.paper)
+  const { phrases } = languages[options.wording.language]
+  const height = area.height / rows.length
+  const room = Math.min(height / 2 - 2, 26)
+  return rows.map((row, i) => {
+    const { minute } = row
+    const y = area.y + (i + 0.5) * height
+    const right = area.x + area.width
+    const time = say(minute, { ...options.wording, form: 'day-24' })
+    const isWritten = !options.reversed || isKey
+    const fill = options.reversed && !options.lowInk ? MOSS : INK
+    const timeX = area.x + 96
+    return part(`question-${all.indexOf(row)}`, [
+      ...nameOf(row, area.x + 4, y, phrases),
+      ...(options.reversed ? [rule(timeX, timeX + 28, y + 3)] : []),
+      ...(isWritten ? [part('time', [textFrom(time, timeX + 2, y + 1.5, 30, 8, fill)])] : []),
+      dialAt(minute, right - room - 4, y, room, options, { hands: options.reversed || isKey ? 'both' : 'none' }),
+      rule(area.x, right, area.y + (i + 1) * height),
+    ])
+  })
+}
