@@ -5,9 +5,15 @@ export class RefusedValue extends RangeError {
     readonly allowed: string,
     readonly received: unknown,
   ) {
-    super(`${field} must be ${allowed}, got ${String(received)}`)
+    super(`${field} must be ${allowed}, got ${short(String(received))}`)
     this.name = 'RefusedValue'
   }
+}
+
+const LONGEST_SHOWN = 80
+
+function short(text: string): string {
+  return text.length > LONGEST_SHOWN ? `${text.slice(0, LONGEST_SHOWN)} …` : text
 }
 
 /** Throws RefusedValue unless `value` is an integer in [low, high]. */
@@ -27,4 +33,17 @@ export function requireNumber(field: string, value: number, low: number, high: n
 /** For the end of an exhaustive switch: the compiler proves that it is never reached. */
 export function unreachable(value: never): never {
   throw new Error(`unexpected case ${JSON.stringify(value)}`)
+}
+
+export type Attempt<T> =
+  { readonly value: T; readonly refusal?: undefined } | { readonly value?: undefined; readonly refusal: RefusedValue }
+
+/** What `work` gives, or why the core refused it. Any other error is thrown on, since it is ours to mend. */
+export function attempt<T>(work: () => T): Attempt<T> {
+  try {
+    return { value: work() }
+  } catch (error) {
+    if (error instanceof RefusedValue) return { refusal: error }
+    throw error
+  }
 }

@@ -1,24 +1,50 @@
 import Joi from 'joi'
 import { papers } from '../core/drawing'
-import { MOST_PACK_THINGS } from '../core/planning'
-import { COVERS, FLIPS, HELP_LEVELS, PRINTABLE_IDS } from '../core/printables'
-import { misreadings, rungs } from '../core/teaching'
-import { languages } from '../core/wording'
+import { unreachable } from '../core/errors'
+import { MOST_PACK_THINGS, PACK_OPTION_IDS } from '../core/planning'
+import { OPTION_IDS, type OptionId, PRINT_OPTIONS, PRINTABLE_IDS, type PrintOption } from '../core/printables'
+import { rungs } from '../core/teaching'
+import { WORDING_FORMS, languages } from '../core/wording'
 
 const whole = (least: number, most: number) => Joi.number().strict().integer().min(least).max(most)
+const positive = (largest: number) => Joi.number().strict().greater(0).max(largest)
 
 export const seed = whole(0, 1_000_000_000)
 const printable = Joi.string().valid(...PRINTABLE_IDS)
-const helps = whole(0, HELP_LEVELS.length - 1)
-const answers = Joi.string().valid('write', 'choose')
+/** The core says which count a printable can hold on a rung; here only nonsense is refused. */
 const count = whole(1, 60)
-const guillotine = Joi.boolean()
-const backs = Joi.string().valid(...Object.keys(FLIPS))
-const cells = whole(1, 4)
-const covers = Joi.string().valid(...Object.keys(COVERS))
-const reversed = Joi.boolean()
-const rows = Joi.array().items(Joi.string().max(80)).max(40)
-const weight = Joi.number().strict().greater(0).max(1000)
+
+/** An option of the core's table as the schema of an endpoint. */
+function schemaOf(option: PrintOption): Joi.Schema {
+  switch (option.type) {
+    case 'choice':
+      return Joi.string().valid(...Object.keys(option.values))
+    case 'level':
+      return Joi.number()
+        .strict()
+        .valid(...option.values)
+    case 'whole':
+      return whole(option.least, option.most).multiple(option.step)
+    case 'flag':
+      return Joi.boolean()
+    case 'text':
+      return Joi.string().allow('').max(option.longest)
+    case 'lines':
+      return Joi.array().items(Joi.string().max(option.longest)).max(LONGEST_LIST)
+    case 'numbers':
+      return Joi.array().items(positive(option.largest)).max(option.most)
+    case 'weights':
+      return Joi.object(Object.fromEntries(option.names.map((name) => [name, positive(option.largest)])))
+    default:
+      return unreachable(option)
+  }
+}
+
+/** Blank lines are let in here and left out by the core, which counts the others. */
+const LONGEST_LIST = 40
+
+const choices = (ids: readonly OptionId[]) =>
+  Object.fromEntries(ids.map((id) => [id, schemaOf(PRINT_OPTIONS[id])] as const))
 
 export const printOptions = Joi.object({
   paper: Joi.string()
@@ -28,28 +54,15 @@ export const printOptions = Joi.object({
     language: Joi.string()
       .valid(...Object.keys(languages))
       .required(),
-    form: Joi.string().valid('turns', 'minutes-past', 'digital', 'day-24').required(),
+    form: Joi.string()
+      .valid(...WORDING_FORMS)
+      .required(),
   }).required(),
   rung: Joi.string()
     .valid(...rungs.map(({ id }) => id))
     .required(),
   count: count.required(),
-  owner: Joi.string().allow('').max(60),
-  title: Joi.string().allow('').max(200),
-  helps,
-  lowInk: Joi.boolean(),
-  weights: Joi.object(Object.fromEntries(misreadings.map(({ id }) => [id, weight]))),
-  answers,
-  guillotine,
-  backs,
-  forms: Joi.number().strict().valid(2, 3),
-  cells,
-  covers,
-  sectors: Joi.array().items(Joi.number().strict().greater(0).max(10)).max(12),
-  by: whole(5, 300).multiple(5),
-  boards: whole(2, 12),
-  reversed,
-  rows,
+  ...choices(OPTION_IDS),
 })
 
 export const savedPrint = Joi.object({
@@ -71,14 +84,7 @@ export const packThings = Joi.array()
     Joi.object({
       printable: printable.required(),
       count,
-      helps,
-      answers,
-      backs,
-      guillotine,
-      cells,
-      covers,
-      reversed,
-      rows,
+      ...choices(PACK_OPTION_IDS),
     }),
   )
   .min(1)

@@ -123,7 +123,10 @@ describe('a long PDF', () => {
 describe('a printed page', () => {
   it.each(['a4', 'letter'] as const)('is of true size, its bar 100 mm within 0.1: %s', async (paper) => {
     const [page, clock] = await readPdf(
-      await drawingsToPdf([makePage({ paper, title: 'x', footer: 'y', body: [] }), paperClockPage({ paper })], 'p'),
+      await drawingsToPdf(
+        [makePage({ paper, title: 'x', footer: 'y', body: [] }), paperClockPage({ paper, lowInk: false })],
+        'p',
+      ),
     )
     expect(page?.width).toBeCloseTo(paper === 'a4' ? 210 : 215.9, 2)
     expect(page?.height).toBeCloseTo(paper === 'a4' ? 297 : 279.4, 2)
@@ -147,7 +150,7 @@ describe('a printed page', () => {
     const names = ['Zoë Łukasiewicz', '<b>Pip</b> & Co', '🦦 Rill']
     const pages = await readPdf(
       await drawingsToPdf(
-        names.map((name) => paperClockPage({ paper: 'a4' }, name)),
+        names.map((name) => paperClockPage({ paper: 'a4', lowInk: false }, name)),
         'names',
       ),
     )

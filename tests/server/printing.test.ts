@@ -39,7 +39,7 @@ describe('a print as PDF', () => {
     [
       'more than the rung has',
       { options: { ...wish.options, rung: 'oclock', count: 40 } },
-      /count of O’clock times must be an integer in \[1, 11\], got 40/,
+      /count of rows must be an integer in \[\d, \d+\], got 40/,
     ],
     ['a rung there is not', { options: { ...wish.options, rung: 'dusk' } }, /options\.rung must be one of/],
     [
@@ -60,7 +60,7 @@ describe('a print as PDF', () => {
     ],
     [
       'steps that no clock face has',
-      { printable: 'trail', options: { ...wish.options, rung: 'later', by: 90 } },
+      { printable: 'trail', options: { ...wish.options, count: 12, rung: 'later', by: 90 } },
       /by must be such that 12 clocks in a row are different/,
     ],
     [

@@ -33,13 +33,6 @@ export function secondsATurnAt(age: number): number {
   return Math.max(10, 22 - 2 * (requireInteger('age', age, 2, 99) - 5))
 }
 
-/** A size of a game that could be played in the time there is. */
-export interface GameSize {
-  readonly kinds: number
-  readonly cells: number
-  readonly time: PlayTime
-}
-
 export interface TimeWish {
   /** What there is, above 0 and at most 120. */
   readonly minutes: number
@@ -53,12 +46,12 @@ export interface TimeWish {
  * `turnsOf` gives the turns of all players together for a size, `leastOf` turns that their 95 % point cannot be under:
  * what could never fit is not worked out.
  */
-export function sizesFor(
+export function sizesFor<Size extends { readonly kinds: number; readonly cells: number }>(
   { minutes, players, secondsATurn }: TimeWish,
-  sizes: readonly { readonly kinds: number; readonly cells: number }[],
-  turnsOf: (size: { readonly kinds: number; readonly cells: number }, players: number) => TurnDistribution,
-  leastOf: (size: { readonly kinds: number; readonly cells: number }) => number,
-): GameSize[] {
+  sizes: readonly Size[],
+  turnsOf: (size: Size, players: number) => TurnDistribution,
+  leastOf: (size: Size) => number,
+): (Size & { readonly time: PlayTime })[] {
   if (!(minutes > 0 && minutes <= 120)) throw new RefusedValue('minutes', 'above 0 and at most 120', minutes)
   requireInteger('players', players, 1, 60)
   const most = minutes * 1.25

@@ -1,4 +1,6 @@
-import { type MisreadingId, type RungId, STAGES, type Stage } from '../teaching'
+import { RefusedValue } from '../errors'
+import type { Printable } from '../printables'
+import { type MisreadingId, type RungId, STAGES, type Stage, rungs } from '../teaching'
 import type { PlanChild, SessionRequest } from './types'
 
 /** What a group needs now: the rung most of it is on, and an older one that should come back. */
@@ -74,4 +76,13 @@ export function namesInWords(names: readonly string[]): string {
 /** A misreading that was found in a child comes up more often in what the child gets. */
 export function weightsOf(child: PlanChild): Partial<Record<MisreadingId, number>> {
   return Object.fromEntries(child.findings.map((finding) => [finding.misreading, 6]))
+}
+
+/** The child's own rung where a printable suits it; else the hardest one before it that does; else the easiest of all. */
+export function rungFor(printable: Printable, own: RungId, order: readonly RungId[]): RungId {
+  if (printable.suits(own)) return own
+  const before = order.slice(0, Math.max(0, order.indexOf(own))).reverse()
+  const found = [...before, ...rungs.map(({ id }) => id)].find((rung) => printable.suits(rung))
+  if (!found) throw new RefusedValue('printable', 'one that suits some rung', printable.id)
+  return found
 }

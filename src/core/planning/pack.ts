@@ -2,21 +2,32 @@ import { type Drawing, INK, flowPages, makePage, paragraph, type FlowBlock, stac
 import { RefusedValue, requireInteger } from '../errors'
 import {
   type Print,
+  OPTION_IDS,
+  type OptionId,
+  type PrintChoices,
   type PrintOptions,
-  type Printable,
   type PrintableId,
   countsOn,
-  isTwoHanded,
   ownPlan,
   printableOf,
+  takenChoices,
 } from '../printables'
-import { type MisreadingId, type RungId, rungOf, rungs } from '../teaching'
+import { type MisreadingId, type RungId, rungOf } from '../teaching'
+import { rungFor } from './need'
+
+/** A pack names each child, leans to that child's misreadings and follows the house rules by itself. */
+const SET_BY_PACK = ['owner', 'weights', 'lowInk'] as const satisfies readonly OptionId[]
+type SetByPack = (typeof SET_BY_PACK)[number]
+/** The options that are chosen for a whole pack. */
+export const PACK_OPTION_IDS: readonly OptionId[] = OPTION_IDS.filter((id) => !SET_BY_PACK.some((own) => own === id))
+
+/** Of what was chosen for one print, that which is chosen for a whole pack. */
+export function packChoices(chosen: PrintChoices): Omit<PrintChoices, SetByPack> {
+  return Object.fromEntries(PACK_OPTION_IDS.map((id) => [id, chosen[id]]))
+}
 
 /** Something that every child of a pack gets, in a version of their own. */
-export interface PackThing extends Pick<
-  PrintOptions,
-  'helps' | 'answers' | 'backs' | 'guillotine' | 'cells' | 'covers' | 'reversed' | 'rows'
-> {
+export interface PackThing extends Omit<PrintChoices, SetByPack> {
   readonly printable: PrintableId
   /** As many as is usual where it is left out; never more than a child's rung has. */
   readonly count?: number
@@ -67,15 +78,6 @@ export function packLines({ children, things, order, seed, wording }: PackWish):
   )
 }
 
-/** The child's own rung where the printable suits it; else the hardest one before it that does; else the easiest of all. */
-function rungFor(printable: Printable, own: RungId, order: readonly RungId[]): RungId {
-  if (printable.suits(own)) return own
-  const before = order.slice(0, Math.max(0, order.indexOf(own))).reverse()
-  const found = [...before, ...rungs.map(({ id }) => id)].find((rung) => printable.suits(rung))
-  if (!found) throw new RefusedValue('printable', 'one that suits some rung', printable.id)
-  return found
-}
-
 export interface Pack {
   readonly pages: readonly Drawing[]
   readonly keys: readonly Drawing[]
@@ -101,14 +103,17 @@ export function makePack(wish: PackWish, onPrint: (done: number, total: number) 
 function printOf({ printable: id, rung, seed }: PackLine, wish: PackWish, place: number): Print {
   const { paper, wording, lowInk, children, things } = wish
   const child = children[Math.floor(place / things.length)] as PackChild
-  const { count: wished, ...own } = things[place % things.length] as PackThing
+  const thing = things[place % things.length] as PackThing
   const printable = printableOf(id)
   const counts = countsOn(printable, rung)
-  const count = Math.min(wished ?? counts.usual, counts.most)
-  // One hand alone has no figures.
-  const covers = own.covers === 'figures' && !isTwoHanded(rung) ? 'words' : own.covers
-  const options = { paper, wording, lowInk, rung, count, owner: child.name, weights: child.weights, ...own, covers }
-  return printable.make(options, seed)
+  const count = Math.min(thing.count ?? counts.usual, counts.most)
+  const choices = takenChoices(printable, rung, {
+    ...packChoices(thing),
+    lowInk,
+    owner: child.name,
+    weights: child.weights,
+  })
+  return printable.make({ paper, wording, rung, count, ...choices }, seed)
 }
 
 /** Who gets what, on which pages of the whole, and where the keys begin. */

@@ -1,10 +1,20 @@
-import { activityOf } from '../activities'
+import { type Activity, activityOf } from '../activities'
 import type { Drawing, PaperId } from '../drawing'
 import { RECIPE_KINDS, type Recipe, recipePagesFor, usualRecipe } from '../make'
-import { type Item, type MisreadingId, type RungId, rungTimes } from '../teaching'
-import { type Print, type PrintableId, type SavedPrint, printables } from '../printables'
+import type { Item, RungId } from '../teaching'
+import {
+  type Print,
+  type PrintChoices,
+  type Printable,
+  type PrintableId,
+  type SavedPrint,
+  countsOn,
+  isPrintableId,
+  printables,
+  takenChoices,
+} from '../printables'
 import type { Wording } from '../wording'
-import { weightsOf, workingRung } from './need'
+import { rungFor, weightsOf, workingRung } from './need'
 import type { SessionPlan, SessionRequest } from './types'
 
 export interface PrintSettings {
@@ -26,63 +36,111 @@ export interface SessionPrints {
   readonly contents: readonly { readonly title: string; readonly pages: number }[]
 }
 
-/** Prints once an activity, however often it is in the plan; sheets at each child's own rung. */
+type Line = SessionPrints['contents'][number] & { readonly print: Print }
+
+/**
+ * All prints of a session. Each printable is made once, however many of its activities are in the plan: a sheet for
+ * every child at that child's own rung, games and cards for every table at the group's rung.
+ */
 export function sessionPrints(
   plan: SessionPlan,
   request: SessionRequest,
   settings: PrintSettings,
   seed: number,
 ): SessionPrints {
-  const wanted = new Set(plan.steps.map((step) => activityOf(step.activityId).prints))
-  const pages: Drawing[] = []
-  const keys: Drawing[] = []
-  const items: Item[] = []
-  const contents: { title: string; pages: number }[] = []
-  const add = (title: string, print: Print) => {
-    pages.push(...print.pages)
-    keys.push(...print.key)
-    items.push(...print.items)
-    contents.push({ title, pages: print.pages.length })
+  const wanted = [...new Set(plan.steps.map((step) => activityOf(step.activityId)))]
+  const clocks = clocksOf(wanted, request, settings)
+  const lines: Line[] = [
+    ...groupPrints(wanted, plan.rung, request, settings, seed),
+    ...childPrints(wanted, request, settings, seed),
+    ...(settings.kept ?? []).map(({ name, body }) =>
+      line(name, printables[body.printable].make(body.options, body.seed)),
+    ),
+  ]
+  return {
+    pages: [...clocks.flatMap(({ made }) => made), ...lines.flatMap(({ print }) => print.pages)],
+    keys: lines.flatMap(({ print }) => print.key),
+    items: lines.flatMap(({ print }) => print.items),
+    contents: [
+      ...clocks.map(({ title, made }) => ({ title, pages: made.length })),
+      ...lines.map(({ title, pages }) => ({ title, pages })),
+    ],
   }
-  if (settings.recipe || wanted.has('paper-clock')) {
-    const { paper, lowInk } = settings
-    const recipe = settings.recipe ?? { ...usualRecipe('card'), paper, lowInk }
-    const clocks = recipePagesFor(
-      recipe,
-      request.children.map((child) => child.name),
-    )
-    pages.push(...clocks)
-    contents.push({ title: `${RECIPE_KINDS[recipe.kind].name}, one a child`, pages: clocks.length })
-  }
-  if (wanted.has('match-cards')) {
-    const tables = Math.ceil(request.children.length / (activityOf('match-cards').tableOf ?? 4))
-    for (let table = 1; table <= tables; table++)
-      add(
-        tables > 1 ? `Match cards, set ${table}` : 'Match cards',
-        print('match-cards', plan.rung, settings, seed + table, tables > 1 ? `table ${table}` : undefined),
-      )
-  }
-  if (wanted.has('read-dials'))
-    request.children.forEach((child, i) =>
-      add(
-        `Dials to read for ${child.name}`,
-        print('read-dials', workingRung(child, request), settings, seed + 100 + i, child.name, weightsOf(child)),
-      ),
-    )
-  for (const { name, body } of settings.kept ?? []) add(name, printables[body.printable].make(body.options, body.seed))
-  return { pages, keys, items, contents }
 }
 
-function print(
-  id: PrintableId,
+function line(title: string, print: Print): Line {
+  return { title, pages: print.pages.length, print }
+}
+
+/** The clock that was chosen for the session, or a card clock where an activity needs one. */
+function clocksOf(wanted: readonly Activity[], request: SessionRequest, { recipe, paper, lowInk }: PrintSettings) {
+  if (!recipe && !wanted.some(({ prints }) => prints === 'paper-clock')) return []
+  const chosen = recipe ?? { ...usualRecipe('card'), paper, lowInk }
+  const names = request.children.map((child) => child.name)
+  return [{ title: `${RECIPE_KINDS[chosen.kind].name}, one a child`, made: recipePagesFor(chosen, names) }]
+}
+
+/** The printables of some activities that are shared out in this way, each with an activity that uses it. */
+function printedBy(wanted: readonly Activity[], share: 'a table' | 'a child') {
+  const found = new Map<PrintableId, Activity>()
+  for (const activity of wanted)
+    if (isPrintableId(activity.prints) && SHARES[printables[activity.prints].kind] === share)
+      found.set(activity.prints, found.get(activity.prints) ?? activity)
+  return [...found].map(([id, activity], place) => ({ printable: printables[id], activity, place }))
+}
+
+/** Who gets one of each kind. */
+const SHARES = { game: 'a table', cards: 'a table', sheet: 'a child' } as const satisfies Record<
+  Printable['kind'],
+  'a table' | 'a child'
+>
+/** Between the seeds of one printable and the next; more than there are children or tables. */
+const SEEDS_APART = 1000
+/** The seeds of children's sheets come after those of the tables. */
+const CHILD_SEEDS_FROM = 100
+
+function groupPrints(
+  wanted: readonly Activity[],
   rung: RungId,
+  request: SessionRequest,
   settings: PrintSettings,
   seed: number,
-  owner?: string,
-  weights?: Partial<Record<MisreadingId, number>>,
+): Line[] {
+  return printedBy(wanted, 'a table').flatMap(({ printable, activity, place }) => {
+    const tables = Math.ceil(request.children.length / (activity.tableOf ?? request.children.length))
+    const suited = rungFor(printable, rung, request.school.order)
+    return Array.from({ length: tables }, (_, i) => {
+      const owner = tables > 1 ? `table ${i + 1}` : undefined
+      const title = tables > 1 ? `${printable.name}, set ${i + 1}` : printable.name
+      return line(title, printOf(printable, suited, settings, { owner }, seed + SEEDS_APART * place + i + 1))
+    })
+  })
+}
+
+function childPrints(
+  wanted: readonly Activity[],
+  request: SessionRequest,
+  settings: PrintSettings,
+  seed: number,
+): Line[] {
+  return printedBy(wanted, 'a child').flatMap(({ printable, place }) =>
+    request.children.map((child, i) => {
+      const rung = rungFor(printable, workingRung(child, request), request.school.order)
+      const own = { owner: child.name, weights: weightsOf(child) }
+      const print = printOf(printable, rung, settings, own, seed + SEEDS_APART * place + CHILD_SEEDS_FROM + i)
+      return line(`${printable.name}, for ${child.name}`, print)
+    }),
+  )
+}
+
+function printOf(
+  printable: Printable,
+  rung: RungId,
+  { paper, wording, lowInk }: PrintSettings,
+  own: PrintChoices,
+  seed: number,
 ): Print {
-  const printable = printables[id]
-  const count = Math.min(printable.usualItems, rungTimes(rung, {}).length)
   const helps = rung === 'fives' || rung === 'past-fives' ? 1 : 0
-  return printable.make({ ...settings, rung, count, owner, helps, weights }, seed)
+  const choices = takenChoices(printable, rung, { ...own, helps, lowInk })
+  return printable.make({ paper, wording, rung, count: countsOn(printable, rung).usual, ...choices }, seed)
 }

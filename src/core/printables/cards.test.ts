@@ -5,7 +5,7 @@ import { cutLines } from '../../../tests/readback/prints/reading'
 import { type Drawing, type PaperId, SAFE_MARGIN_MM, papers, toSvg } from '../drawing'
 import { cardPages, cutGrid, patternedBack } from './kit/cards'
 import { clockCells, gridCells, titleOr } from './kit/frame'
-import type { Flip, PrintOptions } from './kit/types'
+import type { Flip, PrintOptions } from './kit/options'
 
 const options = (more: Partial<PrintOptions> = {}): PrintOptions => ({
   paper: 'a4',

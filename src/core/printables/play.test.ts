@@ -69,7 +69,7 @@ describe('how long a game lasts', () => {
     expect(squashed.mean - 3 * squashed.error).toBeGreaterThan(gameTurns(toss, options, 3).mean)
     expect(() => gameTurns(toss, options, 3, squash)).toThrow(/without squashing/)
     expect(() => gameTurns(printables['read-dials'], options, 3)).toThrow(/printable must be a game on a mat/)
-    expect(() => simulatedTurns(printables['read-dials'], options, 3, USUAL_RULES, 100, 1)).toThrow(
+    expect(() => simulatedTurns(printables['read-dials'], usual(printables['read-dials']), 3, USUAL_RULES, 100, 1)).toThrow(
       /printable must be a game, got read-dials/,
     )
     for (const players of [0, -1, 1.5, 61])

@@ -38,6 +38,11 @@ export function hasDialTimes(rung: RungId): boolean {
   return rungOf(rung).minutes.length > 0
 }
 
+/** The rungs whose times are read off two hands. */
+export function isTwoHanded(rung: RungId): boolean {
+  return hasDialTimes(rung) && rung !== 'fives' && rung !== 'hour-hand'
+}
+
 /** The ways in which a rung is asked, the most usual first. */
 export function asksOf(rung: RungId): readonly Ask[] {
   switch (rung) {

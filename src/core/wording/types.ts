@@ -8,7 +8,8 @@ export type LanguageId = 'en-GB' | 'en-US' | 'de' | 'de-quarters' | 'fr' | 'es'
  * How a time is put: `turns` (past and to), `minutes-past` (always past), `digital` (12-hour figures),
  * `day-24` (24-hour figures).
  */
-export type WordingForm = 'turns' | 'minutes-past' | 'digital' | 'day-24'
+export const WORDING_FORMS = ['turns', 'minutes-past', 'digital', 'day-24'] as const
+export type WordingForm = (typeof WORDING_FORMS)[number]
 
 export interface WordingOptions {
   /** Name 0:00 and 12:00 "midnight" and "noon" in the spoken forms. Off on a dial, which cannot tell them apart. */

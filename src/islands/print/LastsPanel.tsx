@@ -126,7 +126,7 @@ function Fitting({
   rules: GameRules
   onRules: (rules: GameRules) => void
 }) {
-  const { printable, options, set } = state
+  const { printable, options, picked, set } = state
   const [minutes, setMinutes] = useState(12)
   const wish = useMemo(() => ({ minutes, players, secondsATurn: seconds }), [minutes, players, seconds])
   // Typing goes first, the sizes follow.
@@ -148,7 +148,7 @@ function Fitting({
           key={`${size.kinds} ${size.cells} ${size.refills}`}
           variant="default"
           onClick={() => {
-            set({ count: size.kinds, cells: size.cells })
+            set({ count: size.kinds, choices: { ...picked.choices, cells: size.cells } })
             onRules({ ...rules, squash: false, refills: size.refills })
           }}
         >

@@ -7,27 +7,30 @@ import { type MisreadingId, asksOf, itemPool, misreadings, wrongAnswers } from '
 import { api } from '../../ui/api'
 import type { PrintState } from './usePrint'
 
+/** How much sooner a misreading that was picked makes a wrong choice. */
+const LEANING = 6
+
 /** Which misreadings the wrong choices lean to: chosen, or those that were found in a child. */
 export function LuresFields({ state }: { state: PrintState }) {
-  const { picked, set } = state
+  const { picked, choose } = state
+  const picks = Object.keys(picked.choices.weights ?? {}) as MisreadingId[]
+  const lean = (ids: readonly MisreadingId[], owner?: string) =>
+    choose({ weights: Object.fromEntries(ids.map((id) => [id, LEANING])), ...(owner !== undefined && { owner }) })
   const children =
     useQuery({ queryKey: ['children'], queryFn: () => api.get<ChildReport[]>('/api/children') }).data ?? []
   const possible = useMemo(() => showingOn(picked.rung), [picked.rung])
   // One that does not show on this rung stays to be seen, and taken back, while it is chosen.
-  const shown = misreadings.filter((each) => possible.includes(each) || picked.lures.includes(each.id))
+  const shown = misreadings.filter((each) => possible.includes(each) || picks.includes(each.id))
   const found = (report: ChildReport) => report.diagnosis.findings.map(({ misreading }) => misreading)
-  const toggle = (id: MisreadingId, on: boolean) =>
-    set({ lures: on ? [...picked.lures, id] : picked.lures.filter((each) => each !== id) })
+  const toggle = (id: MisreadingId, on: boolean) => lean(on ? [...picks, id] : picks.filter((each) => each !== id))
   const from = (id: string) => {
     const report = children.find(({ child }) => child.id === id)
-    if (report) set({ lures: found(report), owner: report.child.name })
+    if (report) lean(found(report), report.child.name)
   }
   const own = children.filter((report) => found(report).length > 0)
   return (
     <details>
-      <summary>
-        Wrong choices{picked.lures.length > 0 ? `: lean to ${picked.lures.length}` : ': any misreading'}
-      </summary>
+      <summary>Wrong choices{picks.length > 0 ? `: lean to ${picks.length}` : ': any misreading'}</summary>
       <Stack gap={6} mt={6}>
         {own.length > 0 && (
           <NativeSelect
@@ -44,7 +47,7 @@ export function LuresFields({ state }: { state: PrintState }) {
           <Checkbox
             key={id}
             label={does}
-            checked={picked.lures.includes(id)}
+            checked={picks.includes(id)}
             onChange={(event) => toggle(id, event.currentTarget.checked)}
           />
         ))}

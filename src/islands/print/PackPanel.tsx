@@ -2,7 +2,7 @@ import { Button, Checkbox, Group, NativeSelect, Progress, Stack, Text } from '@m
 import { useQuery } from '@tanstack/react-query'
 import { IconPrinter } from '@tabler/icons-react'
 import { useState } from 'react'
-import { MOST_PACK_THINGS, type PackThing } from '../../core/planning'
+import { MOST_PACK_THINGS, type PackThing, packChoices } from '../../core/planning'
 import { type PrintableId, printableOf } from '../../core/printables'
 import type { Group as GroupOfChildren, PackJob } from '../../core/records'
 import { rungOf } from '../../core/teaching'
@@ -21,8 +21,8 @@ export function PackPanel({ state }: { state: PrintState }) {
   const toggle = (id: PrintableId, on: boolean) =>
     setChosen(on ? [...chosen, id] : chosen.filter((each) => each !== id))
   // What is on the bench goes into the pack as it is set there; of the rest only how it is helped and answered.
-  const { helps, answers, backs, guillotine, cells, covers, reversed, rows } = options
-  const onBench = { count: picked.count ?? undefined, backs, guillotine, cells, covers, reversed, rows }
+  const { helps, answers } = picked.choices
+  const onBench = { ...packChoices(options), count: picked.count ?? undefined }
   const things = chosen.map((printable): PackThing => ({
     printable,
     helps,

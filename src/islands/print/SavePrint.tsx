@@ -34,7 +34,7 @@ export function SavePrint({ state: { print, options, picked } }: { state: PrintS
     <Menu defaultOpened>
       <Menu.Target>
         <Button variant="default" disabled={!print} leftSection={<IconDownload size={18} />}>
-          Save
+          Download
         </Button>
       </Menu.Target>
       <Menu.Dropdown>

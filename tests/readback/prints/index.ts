@@ -1,5 +1,16 @@
 import { handsHidden } from '../../../src/core/clock'
-import { type Print, type PrintOptions, type Printable, type PrintableId, countsOn } from '../../../src/core/printables'
+import {
+  OPTION_IDS,
+  PRINT_OPTIONS,
+  type Print,
+  type PrintChoices,
+  type PrintOption,
+  type PrintOptions,
+  type Printable,
+  type PrintableId,
+  countsOn,
+  takenChoices,
+} from '../../../src/core/printables'
 import { type Random, draw, drawInt } from '../../../src/core/random'
 import { type RungId, rungs } from '../../../src/core/teaching'
 import { languages, type LanguageId } from '../../../src/core/wording'
@@ -26,16 +37,12 @@ export function rungsOf(printable: Printable): RungId[] {
   return rungs.map(({ id }) => id).filter(printable.suits)
 }
 
-/** Any options that a person can choose for a printable on a rung. */
+/** Any options that a person can choose for a printable on a rung, drawn from the core's own table of options. */
 export function drawnOptions(random: Random, printable: Printable, rung: RungId): PrintOptions {
   const { least, most } = countsOn(printable, rung)
   const count = drawInt(random, least, most)
-  const takes = (extra: Printable['takes'][number]) => printable.takes.includes(extra)
-  const maybe = <T>(value: T): T | undefined => (drawInt(random, 0, 1) === 0 ? value : undefined)
-  const twoHanded = rung !== 'fives' && rung !== 'hour-hand'
-  const covers = takes('covers')
-    ? draw(random, twoHanded ? (['dials', 'figures', 'words'] as const) : (['dials', 'words'] as const))
-    : 'dials'
+  const chosen = Object.fromEntries(OPTION_IDS.map((id) => [id, drawnValue(random, PRINT_OPTIONS[id], rung)]))
+  const choices = takenChoices(printable, rung, chosen)
   return {
     paper: draw(random, ['a4', 'letter'] as const),
     wording: {
@@ -44,32 +51,53 @@ export function drawnOptions(random: Random, printable: Printable, rung: RungId)
     },
     rung,
     count,
-    lowInk: drawInt(random, 0, 1) === 1,
-    owner: maybe('Odalys of the long boat'),
-    guillotine: drawInt(random, 0, 1) === 1,
-    ...(takes('helps') ? { helps: draw(random, [0, 1, 2, 3] as const) } : {}),
-    ...(takes('answers') ? { answers: draw(random, ['write', 'choose'] as const) } : {}),
-    ...(takes('backs') ? { backs: draw(random, [undefined, 'long-edge', 'short-edge'] as const) } : {}),
-    ...(takes('forms') && twoHanded ? { forms: draw(random, [2, 3] as const) } : {}),
-    ...(takes('cells') ? { cells: drawInt(random, 1, 4) } : {}),
-    ...(takes('covers') ? { covers } : {}),
-    // Clocks need wider sectors than words do.
-    ...(takes('sectors')
-      ? {
-          sectors:
-            covers === 'dials' || count <= 8
-              ? maybe(
-                  Array.from({ length: count }, () =>
-                    drawInt(random, 1, covers === 'dials' ? draw(random, [3, 5]) : 2),
-                  ),
-                )
-              : undefined,
-        }
-      : {}),
-    ...(takes('by') ? { by: maybe(draw(random, [5, 10, 20, 35, 50, 65, 95])) } : {}),
-    ...(takes('boards') ? { boards: drawInt(random, 2, 4) } : {}),
-    ...(takes('reversed') ? { reversed: drawInt(random, 0, 1) === 1 } : {}),
-    ...(takes('rows') ? { rows: maybe(ownDay(random)) } : {}),
+    ...choices,
+    ...narrowed(random, choices, count),
+  }
+}
+
+/** A value of an option, or none where it may be left out. */
+function drawnValue(random: Random, option: PrintOption, rung: RungId): unknown {
+  const maybe = <T>(value: T): T | undefined => (drawInt(random, 0, 1) === 0 ? value : undefined)
+  const suited = <T>(values: readonly T[]) => values.filter((value) => option.limit?.suits(value, rung) ?? true)
+  switch (option.type) {
+    case 'choice':
+      return option.usual === undefined
+        ? draw(random, [undefined, ...Object.keys(option.values)])
+        : draw(random, suited(Object.keys(option.values)))
+    case 'level':
+      return draw(random, suited(option.values))
+    case 'whole':
+      return maybe(drawInt(random, option.least / option.step, option.most / option.step) * option.step)
+    case 'flag':
+      return drawInt(random, 0, 1) === 1
+    case 'text':
+      return maybe('Odalys of the long boat')
+    case 'lines':
+      return maybe(ownDay(random))
+    case 'numbers':
+      return maybe(Array.from({ length: drawInt(random, 1, option.most) }, () => drawInt(random, 1, option.largest)))
+    case 'weights':
+      return maybe({ [draw(random, option.names)]: drawInt(random, 1, 8) })
+  }
+}
+
+/** Choices that are each possible but not together are drawn again: sectors that their words need wider, boards and steps that there are too few of. */
+function narrowed(
+  random: Random,
+  { covers = 'dials', sectors, boards, by }: PrintChoices,
+  count: number,
+): PrintChoices {
+  // Clocks need wider sectors than words do.
+  const widest = covers === 'dials' ? draw(random, [3, 5]) : 2
+  const canDiffer = covers === 'dials' || count <= 8
+  return {
+    ...(sectors && {
+      sectors: canDiffer ? Array.from({ length: count }, () => drawInt(random, 1, widest)) : undefined,
+    }),
+    ...(boards && { boards: drawInt(random, 2, 4) }),
+    // Twelve clocks in a row are only all different where the step does not come round sooner.
+    ...(by && { by: draw(random, [5, 10, 20, 35, 50, 65, 95]) }),
   }
 }
 

@@ -1,13 +1,14 @@
-import { FAINT, type Shape } from '../../drawing/index'
+import { FAINT, type Shape } from '../../drawing'
 import { randomFrom } from '../../random'
-import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching/index'
-import { languages } from '../../wording/index'
+import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
+import { languages } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
 import { itemDial, listPage, part, printFooter, rule, textFrom } from '../kit/frame'
-import type { PrintOptions, Printable } from '../kit/types'
+import { definePrintable } from '../kit/definePrintable'
+import type { PrintOptions } from '../kit/options'
 
 /** A clock for each child to wear; the times are called, and whose it is steps on to the floor clock. */
-export const badges: Printable = {
+export const badges = definePrintable({
   id: 'badges',
   kind: 'cards',
   name: 'Find your time',
@@ -18,7 +19,7 @@ export const badges: Printable = {
   mostItems: 30,
   usualItems: 6,
   suits: hasDialTimes,
-  takes: ['helps', 'cuts'],
+  takes: ['helps', 'guillotine'],
   needs: ['scissors', 'tape'],
   cautions: ['scissors', 'movement'],
   play: (_, { count }) => count,
@@ -52,7 +53,7 @@ export const badges: Printable = {
       ],
     }
   },
-}
+})
 
 function badge(item: Item, options: PrintOptions): CardFace {
   const label = languages[options.wording.language].phrases.name

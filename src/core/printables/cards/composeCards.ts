@@ -1,14 +1,14 @@
-import { dialHour, minutesPast } from '../../clock/index'
+import { dialHour, minutesPast } from '../../clock'
 import { randomFrom, shuffled } from '../../random'
-import { type Item, makeItems, minuteOf, rungOf } from '../../teaching/index'
+import { type Item, makeItems, minuteOf, rungOf, isTwoHanded } from '../../teaching'
 import { cardPages } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
-import { figures, isTwoHanded, printFooter } from '../kit/frame'
+import { figures, printFooter } from '../kit/frame'
 import { dialCard, wordCard } from './matchCards'
-import type { Printable } from '../kit/types'
+import { definePrintable } from '../kit/definePrintable'
 
 /** Hour cards, minute cards, and clocks to make with the two: figures, since in words the order differs by language. */
-export const composeCards: Printable = {
+export const composeCards = definePrintable({
   id: 'compose-cards',
   kind: 'cards',
   name: 'Compose a time',
@@ -19,7 +19,7 @@ export const composeCards: Printable = {
   mostItems: 12,
   usualItems: 8,
   suits: isTwoHanded,
-  takes: ['helps', 'cuts'],
+  takes: ['helps', 'guillotine'],
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   notes: () => [
@@ -53,7 +53,7 @@ export const composeCards: Printable = {
       key: controlCards('compose a time', items, options, `${footer} · key`, beside),
     }
   },
-}
+})
 
 function neighboursOf(minute: number): number[] {
   return [minute, (minute + 59) % 60, (minute + 1) % 60]

@@ -1,15 +1,16 @@
-import { dialHour, minutesPast } from '../../clock/index'
-import { INK, MOSS, type Shape } from '../../drawing/index'
+import { dialHour, minutesPast } from '../../clock'
+import { INK, MOSS, type Shape } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
-import { type Item, makeItems } from '../../teaching/index'
-import { languages, say } from '../../wording/index'
+import { type Item, makeItems } from '../../teaching'
+import { languages, say } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
 import { dialAt, listPage, part, printFooter, wordsIn } from '../kit/frame'
 import { wordCard } from './matchCards'
-import type { PrintOptions, Printable } from '../kit/types'
+import { definePrintable } from '../kit/definePrintable'
+import type { PrintOptions } from '../kit/options'
 
 /** Doings with a clock, to be laid under the half of the day in which they are done; those that can be argued are marked. */
-export const dayHalvesCards: Printable = {
+export const dayHalvesCards = definePrintable({
   id: 'day-halves-cards',
   kind: 'cards',
   name: 'Two halves of a day',
@@ -20,7 +21,7 @@ export const dayHalvesCards: Printable = {
   mostItems: 16,
   usualItems: 10,
   suits: (rung) => rung === 'day-halves',
-  takes: ['helps', 'cuts'],
+  takes: ['helps', 'guillotine'],
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   notes: () => ['A card with a half-filled ring can be argued: let the children say why before any answer.'],
@@ -58,7 +59,7 @@ export const dayHalvesCards: Printable = {
       key: [listPage('Key: two halves of a day', key, options, `${footer} · key`)],
     }
   },
-}
+})
 
 /** Noon and midnight belong to neither half; and who is asleep at two may have a nap. */
 function isArguable({ shown }: Item): boolean {

@@ -1,16 +1,17 @@
-import { type Shape, SLATE, bodyArea, makePage } from '../../drawing/index'
-import { dialShapes, faceWithin } from '../../faces/index'
+import { type Shape, SLATE, bodyArea, makePage } from '../../drawing'
+import { dialShapes, faceWithin } from '../../faces'
 import { randomFrom, shuffled } from '../../random'
-import { type Item, itemAt } from '../../teaching/index'
+import { type Item, itemAt } from '../../teaching'
 import { cardPages } from '../kit/cards'
 import { dialAt, listPage, part, printFooter, titleOr } from '../kit/frame'
 import { wordCard } from './matchCards'
-import type { PrintOptions, Printable } from '../kit/types'
+import { definePrintable } from '../kit/definePrintable'
+import type { PrintOptions } from '../kit/options'
 
 const FIVES = Array.from({ length: 12 }, (_, i) => (i + 1) * 5)
 
 /** 5 to 60 on cards, to lay round a dial: in order first, then as they come. The seed draws the order in which they are called. */
-export const fivesCards: Printable = {
+export const fivesCards = definePrintable({
   id: 'fives-cards',
   kind: 'cards',
   name: 'Cards of five',
@@ -20,8 +21,9 @@ export const fivesCards: Printable = {
   leastItems: 12,
   mostItems: 12,
   usualItems: 12,
+  timesOn: () => FIVES.length,
   suits: (rung) => rung === 'fives',
-  takes: ['cuts'],
+  takes: ['guillotine'],
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   notes: () => [
@@ -54,7 +56,7 @@ export const fivesCards: Printable = {
       ],
     }
   },
-}
+})
 
 /** A dial as large as the page allows with room round it for the cards to lie. */
 function dialPage(options: PrintOptions, footer: string) {

@@ -1,10 +1,11 @@
-import { INK, type PathCommand, type Shape } from '../../drawing/index'
+import { INK, type PathCommand, type Shape } from '../../drawing'
 import { type Random, randomFrom, shuffled } from '../../random'
-import { hasDialTimes, makeItems, sayAnswer, type Item } from '../../teaching/index'
+import { hasDialTimes, makeItems, sayAnswer, type Item } from '../../teaching'
 import { type CardFace, cardPages } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
 import { itemDial, part, printFooter, wordsIn } from '../kit/frame'
-import type { PrintOptions, Printable } from '../kit/types'
+import { definePrintable } from '../kit/definePrintable'
+import type { PrintOptions } from '../kit/options'
 
 /** Places along an edge where it may bulge to either side, and how far and how tall the bulge is, mm. */
 const PLACES = 4
@@ -28,7 +29,7 @@ function everyEdge(): Edge[] {
 }
 
 /** A dial and its time on two halves of a card, cut apart along an edge that fits no other pair. */
-export const jigsawHalves: Printable = {
+export const jigsawHalves = definePrintable({
   id: 'jigsaw-halves',
   kind: 'cards',
   name: 'Jigsaw halves',
@@ -39,7 +40,7 @@ export const jigsawHalves: Printable = {
   mostItems: 12,
   usualItems: 6,
   suits: hasDialTimes,
-  takes: ['helps', 'cuts'],
+  takes: ['helps', 'guillotine'],
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   notes: () => ['Cut the straight lines first, then each curved edge once: both halves keep the same cut.'],
@@ -55,7 +56,7 @@ export const jigsawHalves: Printable = {
       key: controlCards('jigsaw halves', items, options, `${footer} · key`),
     }
   },
-}
+})
 
 function edgesFor(random: Random): Edge[] {
   return shuffled(random, EDGES)

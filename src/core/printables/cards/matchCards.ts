@@ -1,15 +1,15 @@
-import { INK, type Shape } from '../../drawing/index'
-import { centredText } from '../../faces/index'
-import { RefusedValue } from '../../errors'
+import { INK, type Shape } from '../../drawing'
+import { centredText } from '../../faces'
 import { randomFrom, shuffled } from '../../random'
-import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching/index'
+import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { type CardFace, cardPages } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
-import { type Cell, figures, isTwoHanded, itemDial, part, printFooter, wordsFor, wordsIn } from '../kit/frame'
-import type { PrintOptions, Printable } from '../kit/types'
+import { type Cell, figures, itemDial, part, printFooter, wordsFor, wordsIn } from '../kit/frame'
+import { definePrintable } from '../kit/definePrintable'
+import type { PrintOptions } from '../kit/options'
 
 /** Sets of cards that say the same: a dial and its words, or a dial, its figures and its words. */
-export const matchCards: Printable = {
+export const matchCards = definePrintable({
   id: 'match-cards',
   kind: 'cards',
   name: 'Match cards',
@@ -20,7 +20,7 @@ export const matchCards: Printable = {
   mostItems: 12,
   usualItems: 6,
   suits: hasDialTimes,
-  takes: ['helps', 'forms', 'backs', 'cuts'],
+  takes: ['helps', 'forms', 'backs', 'guillotine'],
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   notes: ({ backs }) => [
@@ -53,11 +53,9 @@ export const matchCards: Printable = {
         : []
     return { items, pages, key: controlCards('match cards', items, options, `${footer} · key`, beside, figuresOf) }
   },
-}
+})
 
 function facesOf(item: Item, options: PrintOptions): CardFace[] {
-  if (options.forms === 3 && !isTwoHanded(item.rung))
-    throw new RefusedValue('forms', '2 on a rung with one hand, which has no figures', 3)
   const words = options.forms === 3 ? wordsFor(item, options) : sayAnswer(item, item.answer, options.wording)
   const figureCards = options.forms === 3 ? [wordCard('figures', figures(item.shown.minute, options), 12)] : []
   return [dialCard(item, options), ...figureCards, wordCard('words', words)]

@@ -1,19 +1,20 @@
-import { type Shape, INK, bodyArea, makePage, rectanglePath } from '../../drawing/index'
-import { centredText, dialShapes, handMeasures } from '../../faces/index'
+import { type Shape, INK, bodyArea, makePage, rectanglePath } from '../../drawing'
+import { centredText, dialShapes, handMeasures } from '../../faces'
 import { randomFrom } from '../../random'
-import { type Item, makeItems, sayAnswer } from '../../teaching/index'
-import { languages } from '../../wording/index'
+import { type Item, makeItems, sayAnswer, isTwoHanded } from '../../teaching'
+import { languages } from '../../wording'
 import { cardPages } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
-import { isTwoHanded, part, printFooter, titleOr } from '../kit/frame'
+import { part, printFooter, titleOr } from '../kit/frame'
 import { wordCard } from './matchCards'
-import type { PrintOptions, Printable } from '../kit/types'
+import { definePrintable } from '../kit/definePrintable'
+import type { PrintOptions } from '../kit/options'
 
 /** Of the dough dial, mm: it leaves room for both hands under it on a Letter page. */
 const RADIUS_MM = 85
 
 /** Times to be shown with two pieces on a dial of dough or paper, and the two hand lengths to cut. */
-export const showMeCards: Printable = {
+export const showMeCards = definePrintable({
   id: 'show-me-cards',
   kind: 'cards',
   name: 'Show me',
@@ -24,7 +25,7 @@ export const showMeCards: Printable = {
   mostItems: 24,
   usualItems: 12,
   suits: isTwoHanded,
-  takes: ['cuts'],
+  takes: ['guillotine'],
   needs: ['dough', 'scissors'],
   cautions: ['scissors', 'dough'],
   notes: () => [`Roll the minute hand ${lengthOf('minute')} mm and the hour hand ${lengthOf('hour')} mm long.`],
@@ -48,7 +49,7 @@ export const showMeCards: Printable = {
       key: controlCards('show me', shown, options, `${footer} · key`),
     }
   },
-}
+})
 
 function lengthOf(hand: 'hour' | 'minute'): number {
   return Math.round(handMeasures(hand, RADIUS_MM).length)

@@ -1,18 +1,18 @@
-import { RefusedValue, requireInteger } from '../../errors'
-import { type Shape, INK } from '../../drawing/index'
+import { RefusedValue } from '../../errors'
+import { type Shape, INK } from '../../drawing'
 import { type Random, randomFrom, shuffled } from '../../random'
-import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching/index'
-import { languages } from '../../wording/index'
+import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
+import { languages } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
 import { type Cell, gridCells, itemDial, listPage, part, printFooter, textFrom } from '../kit/frame'
-import type { PrintOptions, Printable } from '../kit/types'
+import { definePrintable } from '../kit/definePrintable'
+import { PRINT_OPTIONS, type PrintOptions } from '../kit/options'
 
 const SIDE = 3
 const CELLS = SIDE * SIDE
-const USUAL_BOARDS = 4
 
 /** Boards of nine clocks, all different, and a list to call from: the first full board wins. */
-export const bingo: Printable = {
+export const bingo = definePrintable({
   id: 'bingo',
   kind: 'game',
   name: 'Bingo boards',
@@ -23,7 +23,7 @@ export const bingo: Printable = {
   mostItems: 24,
   usualItems: 16,
   suits: (rung) => hasDialTimes(rung) && rung !== 'hour-hand',
-  takes: ['helps', 'boards', 'cuts'],
+  takes: ['helps', 'boards', 'guillotine'],
   needs: ['scissors', 'counters'],
   cautions: ['scissors', 'small-parts'],
   play: (random, options) => callsToWin(boardsOf(random, options), shuffled(random, upTo(options.count))).call,
@@ -67,7 +67,7 @@ export const bingo: Printable = {
       ],
     }
   },
-}
+})
 
 function upTo(count: number): number[] {
   return Array.from({ length: count }, (_, i) => i)
@@ -77,9 +77,7 @@ function upTo(count: number): number[] {
  * Boards as sets of places in the order of calling. A board is full at its latest place, so boards with different latest
  * places never win together: there are `times − 8` of them, and only further boards have to share one.
  */
-function boardsOf(random: Random, { count, boards: wanted = USUAL_BOARDS }: PrintOptions): number[][] {
-  requireInteger('count of times that are called', count, CELLS + 1, bingo.mostItems)
-  requireInteger('boards', wanted, 2, 12)
+function boardsOf(random: Random, { count, boards: wanted = PRINT_OPTIONS.boards.usual }: PrintOptions): number[][] {
   const boards: number[][] = []
   for (let lasts: number[] = [], tries = 0; boards.length < wanted; tries++) {
     if (tries > 5000)

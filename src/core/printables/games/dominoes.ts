@@ -1,10 +1,11 @@
-import { FAINT, type Shape } from '../../drawing/index'
+import { FAINT, type Shape } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
-import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching/index'
+import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { type CardFace, cardPages } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
 import { itemDial, part, printFooter, wordsIn } from '../kit/frame'
-import type { PrintOptions, Printable } from '../kit/types'
+import { definePrintable } from '../kit/definePrintable'
+import type { PrintOptions } from '../kit/options'
 
 /** How many tiles a set over so many times has: each time with each, itself among them. */
 function tilesOf(times: number): number {
@@ -12,7 +13,7 @@ function tilesOf(times: number): number {
 }
 
 /** A full set: every two of the times meet on one tile, a dial on its left half and words on its right. */
-export const dominoes: Printable = {
+export const dominoes = definePrintable({
   id: 'dominoes',
   kind: 'game',
   name: 'Dominoes',
@@ -23,7 +24,7 @@ export const dominoes: Printable = {
   mostItems: 7,
   usualItems: 6,
   suits: hasDialTimes,
-  takes: ['helps', 'cuts'],
+  takes: ['helps', 'guillotine'],
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   play: (_, { count }) => tilesOf(count),
@@ -45,7 +46,7 @@ export const dominoes: Printable = {
       key: controlCards('dominoes', items, options, `${footer} · key`),
     }
   },
-}
+})
 
 function tile(left: Item, right: Item, options: PrintOptions): CardFace {
   return (cell) => {

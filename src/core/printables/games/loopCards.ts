@@ -1,13 +1,14 @@
-import { FAINT, type Shape } from '../../drawing/index'
+import { FAINT, type Shape } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
-import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching/index'
-import { languages } from '../../wording/index'
+import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
+import { languages } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
 import { type Cell, itemDial, listPage, part, printFooter, wordsIn } from '../kit/frame'
-import type { PrintOptions, Printable } from '../kit/types'
+import { definePrintable } from '../kit/definePrintable'
+import type { PrintOptions } from '../kit/options'
 
 /** Each card asks for the clock of the next; all cards make one closed loop, so that play ends where it began. */
-export const loopCards: Printable = {
+export const loopCards = definePrintable({
   id: 'loop-cards',
   kind: 'game',
   name: 'Loop cards',
@@ -18,7 +19,7 @@ export const loopCards: Printable = {
   mostItems: 36,
   usualItems: 12,
   suits: hasDialTimes,
-  takes: ['helps', 'cuts'],
+  takes: ['helps', 'guillotine'],
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   play: (_, { count }) => count,
@@ -37,7 +38,7 @@ export const loopCards: Printable = {
     const loop = items.map((item) => sayAnswer(item, item.answer, options.wording))
     return { items, pages, key: [listPage('Key: the loop, from any card on', loop, options, `${footer} · key`)] }
   },
-}
+})
 
 function cardFace(has: Item, asks: Item, options: PrintOptions): CardFace {
   const { iHave, whoHas } = languages[options.wording.language].phrases

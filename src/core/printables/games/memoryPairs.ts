@@ -1,16 +1,16 @@
 import { drawInt, drawUnit, randomFrom, shuffled, type Random } from '../../random'
-import { hasDialTimes, makeItems, sayAnswer } from '../../teaching/index'
+import { hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { cardPages, patternedBack } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
 import { printFooter } from '../kit/frame'
 import { dialCard, wordCard } from '../cards/matchCards'
-import type { Printable } from '../kit/types'
+import { definePrintable } from '../kit/definePrintable'
 
 /** How likely a child still knows where a card lay when its partner turns up: our estimate, for the length of the game only. */
 const REMEMBERED = 0.6
 
 /** Dials and words, face down: two are turned up in a turn, and kept where they are the same time. */
-export const memoryPairs: Printable = {
+export const memoryPairs = definePrintable({
   id: 'memory-pairs',
   kind: 'game',
   name: 'Turn up pairs',
@@ -21,7 +21,7 @@ export const memoryPairs: Printable = {
   mostItems: 12,
   usualItems: 6,
   suits: hasDialTimes,
-  takes: ['helps', 'backs', 'cuts'],
+  takes: ['helps', 'backs', 'guillotine'],
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   play: (random, { count }) => turnsOfMemory(random, count),
@@ -43,7 +43,7 @@ export const memoryPairs: Printable = {
     )
     return { items, pages, key: controlCards('turn up pairs', items, options, `${footer} · key`) }
   },
-}
+})
 
 /** Turns until all pairs are found: a card is turned up; its partner is turned where it is remembered, else any other card. */
 function turnsOfMemory(random: Random, pairs: number): number {

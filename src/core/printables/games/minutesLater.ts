@@ -1,14 +1,15 @@
-import { onDial, shiftTime, handsHidden } from '../../clock/index'
-import { RefusedValue, requireInteger } from '../../errors'
+import { onDial, shiftTime, handsHidden } from '../../clock'
+import { RefusedValue } from '../../errors'
 import { type Random, draw, drawInt, randomFrom, shuffled } from '../../random'
-import { type Item, itemPool, likeness, sayAnswer } from '../../teaching/index'
-import { languages, sayDuration } from '../../wording/index'
+import { type Item, itemPool, likeness, sayAnswer } from '../../teaching'
+import { languages, sayDuration } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
 import { dialAt, figures, listPage, part, printFooter, wordsIn } from '../kit/frame'
-import type { PrintOptions, Printable } from '../kit/types'
+import { definePrintable } from '../kit/definePrintable'
+import type { PrintOptions } from '../kit/options'
 
 /** Question cards, a clock and some minutes later; answer cards, the clock that is then: no two questions have the same answer. */
-export const minutesLater: Printable = {
+export const minutesLater = definePrintable({
   id: 'minutes-later',
   kind: 'game',
   name: 'Minutes later',
@@ -18,8 +19,9 @@ export const minutesLater: Printable = {
   leastItems: 4,
   mostItems: 24,
   usualItems: 12,
+  timesOn: () => Infinity,
   suits: (rung) => rung === 'later',
-  takes: ['helps', 'by', 'cuts'],
+  takes: ['helps', 'by', 'guillotine'],
   needs: ['scissors', 'card', 'clock'],
   cautions: ['scissors'],
   play: (_, { count }) => count,
@@ -47,7 +49,7 @@ export const minutesLater: Printable = {
       key: [listPage('Key: minutes later', key, options, `${footer} · key`)],
     }
   },
-}
+})
 
 function way({ shown }: Item, { wording }: PrintOptions): string {
   const { phrases } = languages[wording.language]
@@ -57,8 +59,6 @@ function way({ shown }: Item, { wording }: PrintOptions): string {
 
 /** Different clocks with different answers, spread over the dial. */
 function questions(random: Random, { by, count }: PrintOptions): Item[] {
-  requireInteger('count of questions', count, 1, minutesLater.mostItems)
-  if (by !== undefined && by % 5 !== 0) throw new RefusedValue('by', 'a multiple of 5 minutes', by)
   const items: Item[] = []
   const answers = new Set<number>()
   const pool = by === undefined ? itemPool(random, { rung: 'later', ask: 'later' }) : []

@@ -1,10 +1,11 @@
-import { type Drawing, INK, type PathCommand, type Point, type Shape, bodyArea, makePage } from '../../drawing/index'
+import { type Drawing, INK, type PathCommand, type Point, type Shape, bodyArea, makePage } from '../../drawing'
 import { randomFrom } from '../../random'
-import { type Item, hasDialTimes, makeItems } from '../../teaching/index'
+import { type Item, hasDialTimes, makeItems } from '../../teaching'
 import { controlCards } from '../kit/controlCard'
 import { itemDial, part, printFooter, wordsIn } from '../kit/frame'
-import { MAT_NOTES, USUAL_CELLS, inWords, mat, thrown } from '../kit/mat'
-import type { PrintOptions, Printable } from '../kit/types'
+import { MAT_NOTES, inWords, mat, thrown } from '../kit/mat'
+import { definePrintable } from '../kit/definePrintable'
+import { PRINT_OPTIONS, type PrintOptions } from '../kit/options'
 
 const FACES = 6
 /** Of the die's edge, and of its glue flaps, mm: three by four faces and the flaps stay inside a Letter page. */
@@ -12,7 +13,7 @@ const EDGE_MM = 46
 const FLAP_MM = 10
 
 /** A die with six times to fold and glue, and a mat to fill: what is thrown is covered. */
-export const tossAndFill: Printable = {
+export const tossAndFill = definePrintable({
   id: 'toss-and-fill',
   kind: 'game',
   name: 'Toss and fill',
@@ -27,7 +28,7 @@ export const tossAndFill: Printable = {
   notes: () => [...MAT_NOTES],
   needs: ['scissors', 'glue', 'card', 'counters'],
   cautions: ['scissors', 'small-parts', 'glue'],
-  fill: ({ cells = USUAL_CELLS }) => ({
+  fill: ({ cells = PRINT_OPTIONS.cells.usual }) => ({
     chances: Array.from({ length: FACES }, () => 1),
     cells: Array.from({ length: FACES }, () => cells),
   }),
@@ -41,7 +42,7 @@ export const tossAndFill: Printable = {
       key: controlCards('toss and fill', items, options, `${footer} · key`, (item) => inWords(item, options)),
     }
   },
-}
+})
 
 /** The cross of a cube, as [column, row]; and where its seven glue flaps are, by face and side. */
 const CROSS = [

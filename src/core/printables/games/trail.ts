@@ -1,12 +1,13 @@
-import { handsHidden, onDial } from '../../clock/index'
-import { type Drawing, GOLD, type Shape, bodyArea, flowPages, makePage, paragraph, stack } from '../../drawing/index'
+import { handsHidden, onDial } from '../../clock'
+import { type Drawing, GOLD, type Shape, bodyArea, flowPages, makePage, paragraph, stack } from '../../drawing'
 import { RefusedValue } from '../../errors'
 import { type Random, draw, drawInt, drawUnit, randomFrom, shuffled } from '../../random'
-import { type Item, misreadings, wrongAnswers } from '../../teaching/index'
-import { languages, sayDuration } from '../../wording/index'
+import { type Item, misreadings, wrongAnswers } from '../../teaching'
+import { languages, sayDuration } from '../../wording'
 import { childPage, dialAt, figures, part, printFooter, textFrom, titleOr } from '../kit/frame'
 import { LATTICE, TRAIL_PICTURES, type TrailPicture } from './trailPictures'
-import type { PrintOptions, Printable } from '../kit/types'
+import { definePrintable } from '../kit/definePrintable'
+import type { PrintOptions } from '../kit/options'
 
 const CLOCKS = 12
 const MOST_DECOYS = 8
@@ -37,7 +38,7 @@ interface Trail {
 const WRONG_STEPS = 0.15
 
 /** Clocks all over the page: from the start, find each "so much later" and join them; the picture comes out only if every step is right. */
-export const trail: Printable = {
+export const trail = definePrintable({
   id: 'trail',
   kind: 'game',
   name: 'Trail',
@@ -47,8 +48,9 @@ export const trail: Printable = {
   leastItems: CLOCKS,
   mostItems: CLOCKS,
   usualItems: CLOCKS,
+  timesOn: () => CLOCKS,
   suits: (rung) => rung === 'later',
-  takes: ['helps', 'by', 'lures'],
+  takes: ['helps', 'by', 'weights'],
   needs: ['pencils', 'ruler'],
   cautions: [],
   play: (random) =>
@@ -69,7 +71,7 @@ export const trail: Printable = {
       ],
     }
   },
-}
+})
 
 function trailOf(options: PrintOptions, seed: number): Trail {
   const random = randomFrom(seed)
@@ -101,8 +103,6 @@ function latticeCorners(): { column: number; row: number }[] {
 
 /** Eleven steps over twelve different times whose hands are apart. Throws RefusedValue where a step cannot reach twelve. */
 function stepsOf(random: Random, by: number | undefined): Item[] {
-  if (by !== undefined && (!Number.isInteger(by) || by < 5 || by > 300 || by % 5 !== 0))
-    throw new RefusedValue('by', 'a multiple of 5 minutes from 5 to 300', by)
   for (const start of shuffled(
     random,
     Array.from({ length: 144 }, (_, i) => i * 5),

@@ -7,31 +7,28 @@ import {
   circlePath,
   makePage,
   pointOnDial,
-} from '../../drawing/index'
+} from '../../drawing'
 import { RefusedValue } from '../../errors'
 import { randomFrom } from '../../random'
-import { type Item, hasDialTimes, makeItems } from '../../teaching/index'
+import { type Item, hasDialTimes, makeItems } from '../../teaching'
 import { controlCards } from '../kit/controlCard'
 import { itemDial, part, printFooter } from '../kit/frame'
-import { MAT_NOTES, USUAL_CELLS, inWords, mat, thrown } from '../kit/mat'
+import { MAT_NOTES, inWords, mat, thrown } from '../kit/mat'
 import { wordsInSector } from '../kit/sectorWords'
-import type { PrintOptions, Printable } from '../kit/types'
+import { definePrintable } from '../kit/definePrintable'
+import { PRINT_OPTIONS, type PrintOptions } from '../kit/options'
 
 const RADIUS_MM = 84
 /** Larger clocks than these would leave the mat's far behind, mm. */
 const MOST_ROOM_MM = 30
 
-/** How wide each sector is beside the others. Throws RefusedValue for a width that is not above 0. */
+/** How wide each sector is beside the others. */
 function weightsOf({ count, sectors }: Pick<PrintOptions, 'count' | 'sectors'>): number[] {
-  return Array.from({ length: count }, (_, i) => {
-    const width = sectors?.[i] ?? 1
-    if (!(width > 0 && width <= 10)) throw new RefusedValue(`width of sector ${i + 1}`, 'above 0 and at most 10', width)
-    return width
-  })
+  return Array.from({ length: count }, (_, i) => sectors?.[i] ?? 1)
 }
 
 /** A spinner with 4 to 12 sectors and a mat to fill: what the arrow points at is covered. */
-export const twirlAndFill: Printable = {
+export const twirlAndFill = definePrintable({
   id: 'twirl-and-fill',
   kind: 'game',
   name: 'Twirl and fill',
@@ -48,7 +45,7 @@ export const twirlAndFill: Printable = {
   cautions: ['scissors', 'small-parts'],
   fill: (options) => ({
     chances: weightsOf(options),
-    cells: Array.from({ length: options.count }, () => options.cells ?? USUAL_CELLS),
+    cells: Array.from({ length: options.count }, () => options.cells ?? PRINT_OPTIONS.cells.usual),
   }),
   make(options, seed) {
     const random = randomFrom(seed)
@@ -60,7 +57,7 @@ export const twirlAndFill: Printable = {
       key: controlCards('twirl and fill', items, options, `${footer} · key`, (item) => inWords(item, options)),
     }
   },
-}
+})
 
 function spinner(items: readonly Item[], options: PrintOptions, footer: string): Drawing {
   const area = bodyArea(options.paper)

@@ -1,15 +1,6 @@
-import {
-  type Area,
-  type Drawing,
-  FAINT,
-  type Shape,
-  SAFE_MARGIN_MM,
-  bodyArea,
-  makePage,
-  paperOf,
-} from '../../drawing/index'
+import { type Area, type Drawing, FAINT, type Shape, SAFE_MARGIN_MM, bodyArea, makePage, paperOf } from '../../drawing'
 import { type Cell, gridCells, part, titleOr } from './frame'
-import type { PrintOptions } from './types'
+import type { PrintOptions } from './options'
 
 /** What is on a card, drawn into its cell. */
 export type CardFace = (cell: Cell) => Shape[]

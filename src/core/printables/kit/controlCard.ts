@@ -1,7 +1,7 @@
-import { type Drawing, FAINT, type Shape, bodyArea, makePage } from '../../drawing/index'
-import { type Item, sayAnswer } from '../../teaching/index'
+import { type Drawing, FAINT, type Shape, bodyArea, makePage } from '../../drawing'
+import { type Item, sayAnswer } from '../../teaching'
 import { itemDial, part, wordsIn } from './frame'
-import type { PrintOptions } from './types'
+import type { PrintOptions } from './options'
 
 /** More pairs than these go on another page, since their clocks could not be read. */
 const PAIRS_ON_PAGE = 16

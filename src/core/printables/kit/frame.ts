@@ -1,4 +1,4 @@
-import { onDial } from '../../clock/index'
+import { onDial } from '../../clock'
 import {
   type Area,
   type Drawing,
@@ -11,11 +11,11 @@ import {
   makePage,
   printable,
   wrapText,
-} from '../../drawing/index'
-import { type DialOptions, centredText, dialShapes, faceWithin } from '../../faces/index'
-import { type Item, type RungId, hasDialTimes, rungOf, sayAnswer } from '../../teaching/index'
-import { languages, say } from '../../wording/index'
-import type { PrintOptions } from './types'
+} from '../../drawing'
+import { type DialOptions, centredText, dialShapes, faceWithin } from '../../faces'
+import { type Item, rungOf, sayAnswer, isTwoHanded } from '../../teaching'
+import { languages, say } from '../../wording'
+import type { PrintOptions } from './options'
 
 export type Cell = Area
 
@@ -43,11 +43,6 @@ export function clockCells(paper: PaperId, columns: number, count: number): Cell
   const rows = Math.ceil(count / columns)
   const most = columns === 1 ? Infinity : area.width / columns + UNDER_CLOCK_MM
   return gridCells({ ...area, height: Math.min(area.height, rows * most) }, columns, rows, count)
-}
-
-/** The rungs whose times are read off two hands. */
-export function isTwoHanded(rung: RungId): boolean {
-  return hasDialTimes(rung) && rung !== 'fives' && rung !== 'hour-hand'
 }
 
 /** What the level of help and the house rules put on a dial. */

@@ -1,12 +1,8 @@
-import { type Drawing, INK, type Shape, bodyArea, makePage } from '../../drawing/index'
-import { RefusedValue } from '../../errors'
+import { type Drawing, INK, type Shape, bodyArea, makePage } from '../../drawing'
 import { type Random, shuffled } from '../../random'
-import { type Item, sayAnswer } from '../../teaching/index'
-import { figures, gridCells, isTwoHanded, itemDial, part, titleOr, wordsFor, wordsIn } from './frame'
-import type { PrintOptions } from './types'
-
-/** Each time so often on the mat, 1 to 4. */
-export const USUAL_CELLS = 3
+import { type Item, sayAnswer } from '../../teaching'
+import { figures, gridCells, itemDial, part, titleOr, wordsFor, wordsIn } from './frame'
+import { PRINT_OPTIONS, type PrintOptions } from './options'
 
 /** What is thrown or twirled, about a point: the time in words, or, where its figures or words are covered, its clock. */
 export function thrown(
@@ -15,9 +11,7 @@ export function thrown(
   words: (text: string) => Shape[],
   dial: () => Shape,
 ): readonly Shape[] {
-  const { covers = 'dials', rung } = options
-  if (covers === 'figures' && !isTwoHanded(rung))
-    throw new RefusedValue('covers', 'dials or words on a rung with one hand, which has no figures', covers)
+  const { covers = PRINT_OPTIONS.covers.usual } = options
   return covers === 'dials' ? words(inWords(item, options)) : [dial()]
 }
 
@@ -35,7 +29,7 @@ export function mat(
   how: 'thrown' | 'twirled',
   footer: string,
 ): Drawing {
-  const { cells = USUAL_CELLS, covers = 'dials', owner } = options
+  const { cells = PRINT_OPTIONS.cells.usual, covers = PRINT_OPTIONS.covers.usual, owner } = options
   const all = shuffled(
     random,
     items.flatMap((item) => Array.from({ length: cells }, () => item)),

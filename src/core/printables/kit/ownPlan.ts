@@ -1,7 +1,7 @@
-import { printable } from '../../drawing/index'
+import { printable } from '../../drawing'
 import { RefusedValue } from '../../errors'
-import type { PlanRow } from '../../teaching/index'
-import { type LanguageId, parseTime } from '../../wording/index'
+import type { PlanRow } from '../../teaching'
+import { type LanguageId, parseTime } from '../../wording'
 
 /** The longest plan that a family or a class can give. */
 const MOST_PLAN_ROWS = 16

@@ -1,5 +1,5 @@
 import {
-  type GameSize,
+  type PlayTime,
   type SimulatedTurns,
   type TimeWish,
   type TurnDistribution,
@@ -10,10 +10,12 @@ import {
   simulateFill,
   simulateTurns,
   sizesFor,
-} from '../../chance/index'
+} from '../../chance'
 import { RefusedValue, requireInteger } from '../../errors'
 import { type Random, randomFrom } from '../../random'
-import type { PrintOptions, Printable } from './types'
+import { countsOn } from './counts'
+import { PRINT_OPTIONS, type PrintOptions } from './options'
+import type { Printable } from './types'
 
 /** How the mats are shared out: one for all, or one each, until the first is full or until all are. */
 export const MATS = {
@@ -62,6 +64,7 @@ export function simulatedTurns(
   seed: number,
 ): SimulatedTurns {
   requireInteger('players', players, 1, 60)
+  printable.check(options)
   return simulateTurns(randomFrom(seed), games, playOf(printable, options, players, rules))
 }
 
@@ -85,17 +88,25 @@ function playOf(
   }
 }
 
+/** How many times a game on a mat has, and how many cells each of them. */
+interface GameSize {
+  readonly kinds: number
+  readonly cells: number
+}
+
 /** The numbers of times and cells, and the refills, with which a game ends in the time there is, the best first. */
 export function sizesOf(
   printable: Printable,
   options: PrintOptions,
   wish: TimeWish,
   mats: Mats,
-): (GameSize & { refills: number })[] {
-  const { leastItems, mostItems } = printable
-  const kinds = Array.from({ length: mostItems - leastItems + 1 }, (_, i) => leastItems + i)
-  const sizes = kinds.flatMap((count) => [1, 2, 3, 4].map((cells) => ({ kinds: count, cells })))
-  const at = (size: { kinds: number; cells: number }) => ({ ...options, count: size.kinds, cells: size.cells })
+): (GameSize & { readonly time: PlayTime; readonly refills: number })[] {
+  const { least, most } = countsOn(printable, options.rung)
+  const kinds = Array.from({ length: most - least + 1 }, (_, i) => least + i)
+  const sizes: GameSize[] = kinds.flatMap((count) =>
+    PRINT_OPTIONS.cells.values.map((cells) => ({ kinds: count, cells })),
+  )
+  const at = (size: GameSize) => ({ ...options, count: size.kinds, cells: size.cells })
   const withRefills = [0, 1].flatMap((refills) =>
     sizesFor(
       wish,
@@ -105,7 +116,7 @@ export function sizesOf(
     ).map((size) => ({ ...size, refills })),
   )
   // Of two that fit alike, the one without clearing the mat.
-  const off = ({ time }: GameSize) => Math.abs(time.median - 0.8 * wish.minutes)
+  const off = ({ time }: { readonly time: PlayTime }) => Math.abs(time.median - 0.8 * wish.minutes)
   return withRefills.sort((a, b) => off(a) - off(b) || a.refills - b.refills)
 }
 

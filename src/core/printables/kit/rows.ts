@@ -1,6 +1,6 @@
-import { onDial } from '../../clock/index'
-import { type Item, askInWords, sayAnswer } from '../../teaching/index'
-import { type Wording, say } from '../../wording/index'
+import { onDial } from '../../clock'
+import { type Item, askInWords, sayAnswer } from '../../teaching'
+import { type Wording, say } from '../../wording'
 
 /** One question of a print, for a table or another program. */
 export interface ItemRow {

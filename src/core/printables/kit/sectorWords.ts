@@ -1,6 +1,6 @@
-import { CAP_HEIGHT, INK, type Shape, textWidth, wrapText } from '../../drawing/index'
+import { CAP_HEIGHT, INK, type Shape, textWidth, wrapText } from '../../drawing'
 import { RefusedValue } from '../../errors'
-import { centredText } from '../../faces/index'
+import { centredText } from '../../faces'
 import { LINE_SHARE } from './frame'
 
 /** A capital's height and a tail's depth, as shares of the size: what a line takes of its height. */

@@ -1,9 +1,11 @@
-import { GOLD, INK, MOSS, type Shape, fitSize, textWidth } from '../../drawing/index'
+import { GOLD, INK, MOSS, type Shape, fitSize, textWidth } from '../../drawing'
 import { drawInt, randomFrom } from '../../random'
-import { type Ask, type Item, makeItems, sayAnswer, withChoices } from '../../teaching/index'
-import { languages, type Phrases, type Wording } from '../../wording/index'
+import { type Ask, type Item, makeItems, sayAnswer, withChoices } from '../../teaching'
+import { languages, type Phrases, type Wording } from '../../wording'
 import { type Cell, childPage, clockCells, itemDial, numberIn, part, printFooter, rule, titleOr } from './frame'
-import type { PrintOptions, Printable, PrintableFacts } from './types'
+import { definePrintable } from './definePrintable'
+import type { PrintOptions } from './options'
+import type { Printable, PrintableFacts } from './types'
 
 /** A question on a sheet, and where it stands. */
 export interface Question {
@@ -16,7 +18,8 @@ export interface Question {
   readonly isKey: boolean
 }
 
-interface SheetFacts extends Omit<PrintableFacts, 'kind'> {
+interface SheetFacts<Id extends string> extends Omit<PrintableFacts, 'kind'> {
+  readonly id: Id
   readonly ask: Ask
   /** In the group's language, since it is the child who reads it. */
   readonly title: (phrases: Phrases, options: PrintOptions) => string
@@ -27,8 +30,9 @@ interface SheetFacts extends Omit<PrintableFacts, 'kind'> {
 }
 
 /** A sheet of equal cells, a question in each; its key is the same page with the answers. */
-export function sheet({ ask, title, columns, wrong = 2, question, ...facts }: SheetFacts): Printable {
-  return {
+export function sheet<const Id extends string>(definition: SheetFacts<Id>): Printable<Id> {
+  const { ask, title, columns, wrong = 2, question, ...facts } = definition
+  return definePrintable({
     ...facts,
     kind: 'sheet',
     make(options, seed) {
@@ -57,7 +61,7 @@ export function sheet({ ask, title, columns, wrong = 2, question, ...facts }: Sh
       }
       return { items: asked.map(({ item }) => item), pages: [page(false)], key: [page(true)] }
     },
-  }
+  })
 }
 
 function chosen(bare: Item, options: PrintOptions, count: number, seed: number): { item: Item; choices: string[] } {

@@ -1,7 +1,7 @@
-import { INK, MOSS, fitSize } from '../../drawing/index'
-import { dialHour } from '../../clock/index'
-import { hasDialTimes, minuteOf } from '../../teaching/index'
-import { languages } from '../../wording/index'
+import { INK, MOSS, fitSize } from '../../drawing'
+import { dialHour } from '../../clock'
+import { hasDialTimes, minuteOf } from '../../teaching'
+import { languages } from '../../wording'
 import { dialAt, part, rule } from '../kit/frame'
 import { sheet } from '../kit/sheet'
 

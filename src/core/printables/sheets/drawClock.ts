@@ -1,20 +1,11 @@
-import { FAINT, INK, type Shape, fitSize } from '../../drawing/index'
-import { type DialOptions, dialShapes, faceWithin } from '../../faces/index'
+import { FAINT, INK, type Shape, fitSize } from '../../drawing'
+import { type DialOptions, dialShapes, faceWithin } from '../../faces'
 import { randomFrom } from '../../random'
-import { type Item, makeItems, minuteOf, sayAnswer } from '../../teaching/index'
-import { languages } from '../../wording/index'
-import {
-  type Cell,
-  childPage,
-  dialAt,
-  clockCells,
-  isTwoHanded,
-  numberIn,
-  part,
-  printFooter,
-  titleOr,
-} from '../kit/frame'
-import type { PrintOptions, Printable } from '../kit/types'
+import { type Item, makeItems, minuteOf, sayAnswer, isTwoHanded } from '../../teaching'
+import { languages } from '../../wording'
+import { type Cell, childPage, dialAt, clockCells, numberIn, part, printFooter, titleOr } from '../kit/frame'
+import { definePrintable } from '../kit/definePrintable'
+import type { PrintOptions } from '../kit/options'
 
 /** What is there to start from, less from one clock to the next: one help is taken away at a time. */
 const FADING: readonly Partial<DialOptions>[] = [
@@ -25,7 +16,7 @@ const FADING: readonly Partial<DialOptions>[] = [
 ]
 
 /** Round faces to be finished by the child, each with less on it than the one before; the last is blank. */
-export const drawClock: Printable = {
+export const drawClock = definePrintable({
   id: 'draw-clock',
   kind: 'sheet',
   name: 'Draw your own clock',
@@ -50,7 +41,7 @@ export const drawClock: Printable = {
       key: [childPage(options, 'Key: draw your own clock', `${footer} · key`, faces(items, options, true))],
     }
   },
-}
+})
 
 function faces(items: readonly Item[], options: PrintOptions, isKey: boolean): Shape[] {
   const columns = items.length === 1 ? 1 : 2

@@ -1,6 +1,6 @@
-import { INK, fitSize } from '../../drawing/index'
-import { minuteOf } from '../../teaching/index'
-import { dialAt, isTwoHanded } from '../kit/frame'
+import { INK, fitSize } from '../../drawing'
+import { minuteOf, isTwoHanded } from '../../teaching'
+import { dialAt } from '../kit/frame'
 import { answerOf, sheet } from '../kit/sheet'
 
 const WORDS_ROOM_MM = 14

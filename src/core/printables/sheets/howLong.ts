@@ -1,5 +1,5 @@
-import { INK, scaledShape } from '../../drawing/index'
-import { JUMP_LINE, centredText, jumpLine } from '../../faces/index'
+import { INK, scaledShape } from '../../drawing'
+import { JUMP_LINE, centredText, jumpLine } from '../../faces'
 import { dialAt, figures, part, rule } from '../kit/frame'
 import { answerOf, sheet } from '../kit/sheet'
 

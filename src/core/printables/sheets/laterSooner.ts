@@ -1,5 +1,5 @@
-import { languages } from '../../wording/index'
-import { sayDuration } from '../../wording/index'
+import { languages } from '../../wording'
+import { sayDuration } from '../../wording'
 import { dialAt, itemDial, part, wordsIn } from '../kit/frame'
 import { answerAt, sheet } from '../kit/sheet'
 
@@ -14,7 +14,7 @@ export const laterSooner = sheet({
   mostItems: 5,
   usualItems: 4,
   suits: (rung) => rung === 'later',
-  takes: ['helps', 'answers', 'lures'],
+  takes: ['helps', 'answers', 'weights'],
   needs: ['pencils', 'clock'],
   cautions: [],
   ask: 'later',

@@ -1,12 +1,13 @@
-import { GOLD, INK, type Shape, bodyArea } from '../../drawing/index'
+import { GOLD, INK, type Shape, bodyArea } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
-import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching/index'
-import { languages } from '../../wording/index'
+import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
+import { languages } from '../../wording'
 import { childPage, itemDial, part, printFooter, titleOr, wordsIn } from '../kit/frame'
-import type { PrintOptions, Printable } from '../kit/types'
+import { definePrintable } from '../kit/definePrintable'
+import type { PrintOptions } from '../kit/options'
 
 /** Clocks on the left, times on the right, to be joined by lines; the key has the lines. */
-export const matchSheet: Printable = {
+export const matchSheet = definePrintable({
   id: 'match-sheet',
   kind: 'sheet',
   name: 'Join the pairs',
@@ -37,7 +38,7 @@ export const matchSheet: Printable = {
       key: [childPage(options, 'Key: join the pairs', `${footer} · key`, rows(items, order, options, true))],
     }
   },
-}
+})
 
 /** The order turned by one where it has come out as it was: straight lines across would be no question. */
 function unlikeItself(order: readonly number[]): number[] {

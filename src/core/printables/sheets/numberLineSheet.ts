@@ -1,9 +1,9 @@
-import { minutesPast } from '../../clock/index'
-import { scaledShape } from '../../drawing/index'
-import { NUMBER_LINE, numberLine } from '../../faces/index'
-import { minuteOf } from '../../teaching/index'
-import { languages } from '../../wording/index'
-import { isTwoHanded, itemDial, part } from '../kit/frame'
+import { minutesPast } from '../../clock'
+import { scaledShape } from '../../drawing'
+import { NUMBER_LINE, numberLine } from '../../faces'
+import { minuteOf, isTwoHanded } from '../../teaching'
+import { languages } from '../../wording'
+import { itemDial, part } from '../kit/frame'
 import { answerAt, sheet } from '../kit/sheet'
 
 /** A clock, and the hour beside it as a line from 0 to 60, counts past above and counts to below: where the minute hand is, is marked. */

@@ -12,7 +12,7 @@ export const oneHandDials = sheet({
   mostItems: 9,
   usualItems: 6,
   suits: (rung) => rung === 'hour-hand' || rung === 'fives',
-  takes: ['helps', 'answers', 'lures'],
+  takes: ['helps', 'answers', 'weights'],
   needs: ['pencils'],
   cautions: [],
   ask: 'read',

@@ -1,15 +1,18 @@
-import { INK, MOSS, type Shape } from '../../drawing/index'
-import { centredText } from '../../faces/index'
+import { INK, MOSS, type Shape } from '../../drawing'
+import { centredText } from '../../faces'
 import { randomFrom } from '../../random'
-import { type Item, makeItems, minuteOf } from '../../teaching/index'
-import { languages } from '../../wording/index'
-import { type Cell, childPage, dialAt, clockCells, isTwoHanded, part, printFooter, titleOr } from '../kit/frame'
-import type { PrintOptions, Printable } from '../kit/types'
+import { type Item, makeItems, minuteOf, rungTimes, isTwoHanded } from '../../teaching'
+import { languages } from '../../wording'
+import { type Cell, childPage, dialAt, clockCells, part, printFooter, titleOr } from '../kit/frame'
+import { definePrintable } from '../kit/definePrintable'
+import type { PrintOptions } from '../kit/options'
 
 const BOX_MM = 12
+/** Clocks of one morning leave out what is between 12 and 1, in minutes of a dial. */
+const NOON_HOUR_ENDS = 60
 
 /** Clocks of one morning to be numbered, the earliest first. Nothing between 12 and 1: a dial of one morning could mean either end. */
-export const orderTimes: Printable = {
+export const orderTimes = definePrintable({
   id: 'order-times',
   kind: 'sheet',
   name: 'Put in order',
@@ -19,6 +22,7 @@ export const orderTimes: Printable = {
   leastItems: 3,
   mostItems: 9,
   usualItems: 6,
+  timesOn: (rung) => rungTimes(rung, {}).filter((minute) => minute >= NOON_HOUR_ENDS).length,
   suits: isTwoHanded,
   takes: ['helps'],
   needs: ['pencils'],
@@ -33,13 +37,13 @@ export const orderTimes: Printable = {
       key: [childPage(options, 'Key: put in order', `${footer} · key`, clocks(items, options, true))],
     }
   },
-}
+})
 
 /** As many as asked, none between 12 and 1: spares are drawn for those that are. */
 function morningItems({ rung, count }: PrintOptions, seed: number): Item[] {
   for (let spare = 0; ; spare++) {
     const drawn = makeItems(randomFrom(seed), { rung, ask: 'read', count: count + spare }).filter(
-      (item) => minuteOf(item) >= 60,
+      (item) => minuteOf(item) >= NOON_HOUR_ENDS,
     )
     if (drawn.length >= count) return drawn.slice(0, count)
   }

@@ -1,4 +1,4 @@
-import { hasDialTimes } from '../../teaching/index'
+import { hasDialTimes } from '../../teaching'
 import { dialOverAnswer, sheet } from '../kit/sheet'
 
 /** Dials to read, with a line under each to write on, or three times to choose from; the key has the same page with its answers. */
@@ -12,7 +12,7 @@ export const readDials = sheet({
   mostItems: 12,
   usualItems: 6,
   suits: hasDialTimes,
-  takes: ['helps', 'answers', 'lures'],
+  takes: ['helps', 'answers', 'weights'],
   needs: ['pencils'],
   cautions: [],
   ask: 'read',

@@ -1,4 +1,4 @@
-import { ROUNDING_STEP } from '../../teaching/index'
+import { ROUNDING_STEP } from '../../teaching'
 import { dialOverAnswer, sheet } from '../kit/sheet'
 
 /** Clocks to be read to the nearest five minutes. */
@@ -12,7 +12,7 @@ export const roundFives = sheet({
   mostItems: 12,
   usualItems: 6,
   suits: (rung) => rung === 'rounding',
-  takes: ['helps', 'answers', 'lures'],
+  takes: ['helps', 'answers', 'weights'],
   needs: ['pencils'],
   cautions: [],
   ask: 'round',

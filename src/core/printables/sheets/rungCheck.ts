@@ -1,4 +1,4 @@
-import { type FlowBlock, INK, type Shape, bodyArea, flowPages, makePage, paragraph, stack } from '../../drawing/index'
+import { type FlowBlock, INK, type Shape, bodyArea, flowPages, makePage, paragraph, stack } from '../../drawing'
 import { drawInt, randomFrom } from '../../random'
 import {
   type Ask,
@@ -14,14 +14,14 @@ import {
   withChoices,
   wordingOn,
   wrongAnswers,
-} from '../../teaching/index'
-import { languages, say } from '../../wording/index'
+  isTwoHanded,
+} from '../../teaching'
+import { languages, say } from '../../wording'
 import {
   type Cell,
   childPage,
   dialAt,
   gridCells,
-  isTwoHanded,
   itemDial,
   numberIn,
   part,
@@ -31,10 +31,11 @@ import {
   wordsIn,
 } from '../kit/frame'
 import { type Question, answerAt } from '../kit/sheet'
-import type { PrintOptions, Printable } from '../kit/types'
+import { definePrintable } from '../kit/definePrintable'
+import type { PrintOptions } from '../kit/options'
 
 /** A page of mixed questions of one rung, and a marking guide that says what each wrong answer means. */
-export const rungCheck: Printable = {
+export const rungCheck = definePrintable({
   id: 'rung-check',
   kind: 'sheet',
   name: 'Check of a rung',
@@ -45,7 +46,7 @@ export const rungCheck: Printable = {
   mostItems: 8,
   usualItems: 6,
   suits: () => true,
-  takes: ['lures'],
+  takes: ['weights'],
   needs: ['pencils'],
   cautions: [],
   notes: () => [
@@ -84,7 +85,7 @@ export const rungCheck: Printable = {
       ],
     }
   },
-}
+})
 
 /** Reading twice for each setting where two hands are read; else the rung's own way of asking. */
 function asksIn(rung: PrintOptions['rung']): readonly Ask[] {

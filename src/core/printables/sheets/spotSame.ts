@@ -1,21 +1,11 @@
-import { handsHidden } from '../../clock/index'
-import { GOLD, type Shape, bodyArea } from '../../drawing/index'
+import { handsHidden } from '../../clock'
+import { GOLD, type Shape, bodyArea } from '../../drawing'
 import { drawInt, randomFrom, shuffled } from '../../random'
-import { type Item, luresFor, makeItems, sayAnswer } from '../../teaching/index'
-import { languages } from '../../wording/index'
-import {
-  type Cell,
-  childPage,
-  dialAt,
-  gridCells,
-  isTwoHanded,
-  part,
-  printFooter,
-  rule,
-  titleOr,
-  wordsIn,
-} from '../kit/frame'
-import type { PrintOptions, Printable } from '../kit/types'
+import { type Item, luresFor, makeItems, sayAnswer, isTwoHanded } from '../../teaching'
+import { languages } from '../../wording'
+import { type Cell, childPage, dialAt, gridCells, part, printFooter, rule, titleOr, wordsIn } from '../kit/frame'
+import { definePrintable } from '../kit/definePrintable'
+import type { PrintOptions } from '../kit/options'
 
 const DIALS = 4
 
@@ -26,7 +16,7 @@ interface Row {
 }
 
 /** A target and a row of clocks, some right, the wrong ones from misreadings: the right ones are ringed. */
-export const spotSame: Printable = {
+export const spotSame = definePrintable({
   id: 'spot-same',
   kind: 'sheet',
   name: 'Spot the same',
@@ -37,7 +27,7 @@ export const spotSame: Printable = {
   mostItems: 6,
   usualItems: 5,
   suits: isTwoHanded,
-  takes: ['helps', 'lures'],
+  takes: ['helps', 'weights'],
   needs: ['pencils'],
   cautions: [],
   make(options, seed) {
@@ -63,7 +53,7 @@ export const spotSame: Printable = {
       key: [childPage(options, 'Key: spot the same', `${footer} · key`, body(true))],
     }
   },
-}
+})
 
 function strip({ item, times }: Row, cell: Cell, options: PrintOptions, isKey: boolean): Shape[] {
   const wordsWidth = cell.width * 0.22

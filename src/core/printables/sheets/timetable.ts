@@ -1,18 +1,19 @@
-import { INK, MOSS, type Shape, bodyArea, textWidth, wrapText } from '../../drawing/index'
-import { handsHidden, onDial } from '../../clock/index'
+import { INK, MOSS, type Shape, bodyArea, textWidth, wrapText } from '../../drawing'
+import { handsHidden, onDial } from '../../clock'
 import { RefusedValue, requireInteger } from '../../errors'
 import { draw, drawInt, randomFrom, shuffled } from '../../random'
-import { DOING_TIMES, type Item, type PlanRow, rowName } from '../../teaching/index'
-import { type DoingId, type Phrases, languages, say } from '../../wording/index'
+import { DOING_TIMES, type Item, type PlanRow, rowName } from '../../teaching'
+import { type DoingId, type Phrases, languages, say } from '../../wording'
 import { childPage, dialAt, part, printFooter, rule, textFrom, titleOr } from '../kit/frame'
 import { ownPlan } from '../kit/ownPlan'
-import type { PrintOptions, Printable } from '../kit/types'
+import { definePrintable } from '../kit/definePrintable'
+import type { PrintOptions } from '../kit/options'
 
 const ROWS_A_PAGE = 8
 const NAME_MM = 84
 
 /** A plan of a day as rows with times and clocks: the hands are drawn in, or the other way round the times are written. */
-export const timetable: Printable = {
+export const timetable = definePrintable({
   id: 'timetable',
   kind: 'sheet',
   name: 'A plan of the day',
@@ -22,6 +23,7 @@ export const timetable: Printable = {
   leastItems: 3,
   mostItems: 8,
   usualItems: 6,
+  timesOn: () => Infinity,
   suits: (rung) => rung === 'timetable',
   takes: ['helps', 'reversed', 'rows'],
   needs: ['pencils'],
@@ -48,7 +50,7 @@ export const timetable: Printable = {
       ),
     }
   },
-}
+})
 
 /** Doings at different times of one day, in their order, no two at the same place on the dial. */
 function plannedDay(count: number, seed: number): PlanRow[] {

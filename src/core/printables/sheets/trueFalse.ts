@@ -1,7 +1,7 @@
-import { INK, MOSS, type Shape } from '../../drawing/index'
+import { INK, MOSS, type Shape } from '../../drawing'
 import { drawInt, randomFrom, shuffled } from '../../random'
-import { type Item, hasDialTimes, luresFor, makeItems, sayAnswer } from '../../teaching/index'
-import { languages } from '../../wording/index'
+import { type Item, hasDialTimes, luresFor, makeItems, sayAnswer } from '../../teaching'
+import { languages } from '../../wording'
 import {
   type Cell,
   childPage,
@@ -14,7 +14,8 @@ import {
   titleOr,
   wordsIn,
 } from '../kit/frame'
-import type { PrintOptions, Printable } from '../kit/types'
+import { definePrintable } from '../kit/definePrintable'
+import type { PrintOptions } from '../kit/options'
 
 const BOX_MM = 10
 
@@ -26,7 +27,7 @@ interface Claim {
 }
 
 /** Clocks with a time under each, about half of them wrong as children misread them: ticked or crossed. */
-export const trueFalse: Printable = {
+export const trueFalse = definePrintable({
   id: 'true-false',
   kind: 'sheet',
   name: 'Right or wrong?',
@@ -37,7 +38,7 @@ export const trueFalse: Printable = {
   mostItems: 9,
   usualItems: 6,
   suits: hasDialTimes,
-  takes: ['helps', 'lures'],
+  takes: ['helps', 'weights'],
   needs: ['pencils'],
   cautions: [],
   make(options, seed) {
@@ -63,7 +64,7 @@ export const trueFalse: Printable = {
       key: [childPage(options, 'Key: right or wrong?', `${footer} · key`, sheetOf(claims, options, true))],
     }
   },
-}
+})
 
 function sheetOf(claims: readonly Claim[], options: PrintOptions, isKey: boolean): Shape[] {
   const columns = claims.length <= 6 ? 2 : 3

@@ -1,6 +1,6 @@
-import { INK, MOSS } from '../../drawing/index'
-import { centredText } from '../../faces/index'
-import { languages, sayDuration } from '../../wording/index'
+import { INK, MOSS } from '../../drawing'
+import { centredText } from '../../faces'
+import { languages, sayDuration } from '../../wording'
 import { dialAt, figures, part, rule, wordsIn } from '../kit/frame'
 import { answerAt, sheet } from '../kit/sheet'
 
@@ -17,7 +17,7 @@ export const workBackSheet = sheet({
   mostItems: 5,
   usualItems: 4,
   suits: (rung) => rung === 'work-back',
-  takes: ['helps', 'answers', 'lures'],
+  takes: ['helps', 'answers', 'weights'],
   needs: ['pencils'],
   cautions: [],
   notes: () => ['Add the steps first, then take the sum from the deadline; ask “does it make sense?”'],

@@ -1,0 +1,145 @@
+import { papers } from '../../drawing'
+import { RefusedValue, requireInteger, unreachable } from '../../errors'
+import type { RungId } from '../../teaching'
+import { WORDING_FORMS, languages } from '../../wording'
+import { countsOn } from './counts'
+import {
+  OPTION_IDS,
+  PRINT_OPTIONS,
+  type OptionId,
+  type PrintChoices,
+  type PrintOption,
+  type PrintOptions,
+} from './options'
+import type { PrintableFacts } from './types'
+
+/** Whether a printable takes an option on a rung with this value. */
+function isTaken(facts: Pick<PrintableFacts, 'takes'>, id: OptionId): boolean {
+  const option: PrintOption = PRINT_OPTIONS[id]
+  return option.everywhere === true || (facts.takes as readonly OptionId[]).includes(id)
+}
+
+function onRung(id: OptionId, value: unknown, rung: RungId): unknown {
+  const { limit }: PrintOption = PRINT_OPTIONS[id]
+  return limit === undefined || limit.suits(value, rung) ? value : limit.instead
+}
+
+function suitsRung(id: OptionId, value: unknown, rung: RungId): boolean {
+  const { limit }: PrintOption = PRINT_OPTIONS[id]
+  return limit === undefined || limit.suits(value, rung)
+}
+
+/** Of what was chosen, that which a printable takes on a rung: what was chosen for one printable can be used for another. */
+export function takenChoices(facts: Pick<PrintableFacts, 'takes'>, rung: RungId, chosen: PrintChoices): PrintChoices {
+  const taken = OPTION_IDS.filter((id) => chosen[id] !== undefined && isTaken(facts, id))
+  return Object.fromEntries(taken.map((id) => [id, onRung(id, chosen[id], rung)]))
+}
+
+/** What was typed, without empty texts, empty lists and blank lines: left out means as usual. */
+export function tidyChoices(chosen: PrintChoices): PrintChoices {
+  const entries = OPTION_IDS.map((id) => [id, tidied(PRINT_OPTIONS[id], chosen[id])] as const)
+  return Object.fromEntries(entries.filter(([, value]) => value !== undefined))
+}
+
+function tidied({ type }: PrintOption, value: PrintChoices[OptionId]): unknown {
+  if (type === 'text' && typeof value === 'string') return value.trim() || undefined
+  if (type === 'lines' && Array.isArray(value)) return orNone(value.filter((line) => String(line).trim() !== ''))
+  if (type === 'numbers' && Array.isArray(value)) return orNone(value)
+  if (type === 'weights' && typeof value === 'object') return Object.keys(value).length > 0 ? value : undefined
+  return value
+}
+
+function orNone<T>(list: readonly T[]): readonly T[] | undefined {
+  return list.length > 0 ? list : undefined
+}
+
+/**
+ * Throws RefusedValue, which names the option, for a rung that a printable is not made for, a count that it cannot
+ * hold, an option that it does not take, and a value outside the table of options.
+ */
+export function checkOptions(facts: PrintableFacts, options: PrintOptions): void {
+  const { rung, count, paper, wording } = options
+  if (!facts.suits(rung)) throw new RefusedValue('rung', `one that ${facts.name} can be made for`, rung)
+  if (!Object.hasOwn(papers, paper)) throw new RefusedValue('paper', `one of ${Object.keys(papers).join(', ')}`, paper)
+  checkWording(wording)
+  const { least, most } = countsOn(facts, rung)
+  // A day of one's own has as many questions as rows, whatever count stands beside it.
+  if (!options.rows) requireInteger(`count of ${facts.counts}`, count, least, most)
+  for (const id of OPTION_IDS) {
+    const value = options[id]
+    if (value === undefined) continue
+    if (!isTaken(facts, id)) throw new RefusedValue(id, `left out: ${facts.name} does not take it`, value)
+    checkValue(id, PRINT_OPTIONS[id], value)
+    const { limit }: PrintOption = PRINT_OPTIONS[id]
+    if (!suitsRung(id, value, rung))
+      throw new RefusedValue(id, `another one, since this needs ${limit?.rungs}`, `${String(value)} on ${rung}`)
+  }
+}
+
+function checkWording({ language, form }: PrintOptions['wording']): void {
+  if (!Object.hasOwn(languages, language))
+    throw new RefusedValue('wording', `in one of ${Object.keys(languages).join(', ')}`, language)
+  if (!WORDING_FORMS.includes(form))
+    throw new RefusedValue('wording', `in one of the forms ${WORDING_FORMS.join(', ')}`, form)
+}
+
+/** Throws RefusedValue unless a value is of its option's type and in its range. */
+function checkValue(id: OptionId, option: PrintOption, value: unknown): void {
+  const refuse = (allowed: string, got: unknown = value): never => {
+    throw new RefusedValue(id, allowed, got)
+  }
+  switch (option.type) {
+    case 'choice':
+      if (typeof value !== 'string' || !Object.hasOwn(option.values, value))
+        refuse(`one of ${Object.keys(option.values).join(', ')}`)
+      return
+    case 'level':
+      if (!option.values.includes(value as number)) refuse(`one of ${option.values.join(', ')}`)
+      return
+    case 'whole':
+      if (!isWhole(value, option.least, option.most) || value % option.step !== 0) refuse(wholeRange(option))
+      return
+    case 'flag':
+      if (typeof value !== 'boolean') refuse('true or false')
+      return
+    case 'text':
+      if (typeof value !== 'string' || value.length > option.longest)
+        refuse(`text of ${option.longest} letters at most`)
+      return
+    case 'lines':
+      if (!isListOf(value, (line) => typeof line === 'string' && line.length <= option.longest))
+        refuse(`lines of ${option.longest} letters at most`)
+      return
+    case 'numbers':
+      if (!isListOf(value, () => true) || value.length > option.most) return refuse(`${option.most} numbers at most`)
+      value.forEach((each, i) => {
+        if (!isPositive(each, option.largest))
+          throw new RefusedValue(`${option.each} ${i + 1}`, `above 0 and at most ${option.largest}`, each)
+      })
+      return
+    case 'weights':
+      for (const [name, weight] of Object.entries(value as object))
+        if (!option.names.includes(name) || !isPositive(weight, option.largest))
+          refuse(`above 0 and at most ${option.largest} for a known misreading`, `${name}: ${String(weight)}`)
+      return
+    default:
+      unreachable(option)
+  }
+}
+
+/** A range in words: "a multiple of 5 from 5 to 300". */
+function wholeRange({ least, most, step }: { least: number; most: number; step: number }): string {
+  return `${step === 1 ? 'a whole number' : `a multiple of ${step}`} from ${least} to ${most}`
+}
+
+function isWhole(value: unknown, least: number, most: number): value is number {
+  return Number.isInteger(value) && (value as number) >= least && (value as number) <= most
+}
+
+function isPositive(value: unknown, largest: number): boolean {
+  return typeof value === 'number' && value > 0 && value <= largest
+}
+
+function isListOf(value: unknown, isRight: (each: unknown) => boolean): value is readonly unknown[] {
+  return Array.isArray(value) && value.every(isRight)
+}

@@ -1,0 +1,222 @@
+import type { PaperId } from '../../drawing'
+import { type MisreadingId, type RungId, isTwoHanded, misreadings } from '../../teaching'
+import type { Wording } from '../../wording'
+
+interface Described {
+  readonly label: string
+  readonly help?: string
+  /** Taken by every printable; otherwise by those that name it in `takes`. */
+  readonly everywhere?: true
+  /** Which values suit a rung, where not all do; `rungs` says in words which rungs are meant. */
+  readonly limit?: {
+    readonly rungs: string
+    /** What is taken on another rung, where the same choice is used for several. */
+    readonly instead: string | number
+    readonly suits: (value: unknown, rung: RungId) => boolean
+  }
+}
+
+/** One of several words. Without a usual value nothing is chosen at first, and `none` says what that means. */
+export interface ChoiceOption extends Described {
+  readonly type: 'choice'
+  readonly values: Readonly<Record<string, string>>
+  readonly usual?: string
+  readonly none?: string
+}
+/** One of a few numbers, each with a name. */
+export interface LevelOption extends Described {
+  readonly type: 'level'
+  readonly values: readonly number[]
+  readonly names: readonly string[]
+  readonly usual: number
+}
+/** A whole number from `least` to `most` in steps. Without a usual value it may be left empty. */
+export interface WholeOption extends Described {
+  readonly type: 'whole'
+  readonly least: number
+  readonly most: number
+  readonly step: number
+  readonly usual?: number
+  readonly none?: string
+}
+export interface FlagOption extends Described {
+  readonly type: 'flag'
+}
+export interface TextOption extends Described {
+  readonly type: 'text'
+  readonly longest: number
+  readonly none?: string
+}
+/** Lines of text, one a row. */
+export interface LinesOption extends Described {
+  readonly type: 'lines'
+  readonly most: number
+  readonly longest: number
+  readonly example: string
+}
+/** Numbers above 0 and at most `largest`. */
+export interface NumbersOption extends Described {
+  readonly type: 'numbers'
+  readonly most: number
+  readonly largest: number
+  /** What one of the numbers is called. */
+  readonly each: string
+  readonly example: string
+}
+/** A number above 0 and at most `largest` for each of some names. */
+export interface WeightsOption extends Described {
+  readonly type: 'weights'
+  readonly names: readonly string[]
+  readonly largest: number
+}
+
+export type PrintOption =
+  ChoiceOption | LevelOption | WholeOption | FlagOption | TextOption | LinesOption | NumbersOption | WeightsOption
+
+/** How the back of a card comes to lie behind its front: by turning the sheet over its long or its short edge. */
+export const FLIPS = { 'long-edge': 'turned over the long edge', 'short-edge': 'turned over the short edge' } as const
+
+/** What is covered in a game on a mat; the die or the spinner shows the other side of the pair. */
+export const COVERS = {
+  dials: 'clocks, by their words',
+  figures: 'figures, by their clocks',
+  words: 'words, by their clocks',
+} as const
+
+const twoHandsOnly = (value: string | number, instead: string | number) => ({
+  rungs: 'a rung that is read off two hands',
+  instead,
+  suits: (chosen: unknown, rung: RungId) => chosen !== value || isTwoHanded(rung),
+})
+
+/**
+ * Everything that can be chosen for a print besides its rung, count, paper and wording. The core's checks, the
+ * endpoints' schemas, the form in the Print room, the defaults and the tests' random options all read this table.
+ */
+export const PRINT_OPTIONS = {
+  boards: {
+    type: 'whole',
+    label: 'Boards',
+    help: '2 to 12, one for each child',
+    least: 2,
+    most: 12,
+    step: 1,
+    usual: 4,
+  },
+  cells: {
+    type: 'level',
+    label: 'Cells of each time on the mat',
+    values: [1, 2, 3, 4],
+    names: ['1', '2', '3', '4'],
+    usual: 3,
+  },
+  covers: {
+    type: 'choice',
+    label: 'What is covered',
+    values: COVERS,
+    usual: 'dials',
+    limit: twoHandsOnly('figures', 'words'),
+  },
+  sectors: {
+    type: 'numbers',
+    label: 'Widths of the sectors',
+    help: 'Leave this empty to make them alike. 1, 2 makes the second twice as wide as the first.',
+    most: 12,
+    largest: 10,
+    each: 'width of sector',
+    example: '1, 1, 1 …',
+  },
+  by: {
+    type: 'whole',
+    label: 'Minutes from clock to clock',
+    help: 'A multiple of 5, or empty for mixed steps',
+    least: 5,
+    most: 300,
+    step: 5,
+    none: 'mixed',
+  },
+  answers: {
+    type: 'choice',
+    label: 'How it is answered',
+    values: { write: 'Write the answer', choose: 'Ring one of three' },
+    usual: 'write',
+  },
+  forms: {
+    type: 'level',
+    label: 'What a set is made of',
+    values: [2, 3],
+    names: ['Dial, words', 'Dial, figures, words'],
+    usual: 2,
+    limit: twoHandsOnly(3, 2),
+  },
+  reversed: { type: 'flag', label: 'Show clocks, write the times' },
+  rows: {
+    type: 'lines',
+    label: 'Your own day (if you like)',
+    help: 'One line for each time and what happens then',
+    most: 16,
+    longest: 80,
+    example: '7:30 breakfast\n8:15 walk to school',
+  },
+  helps: {
+    type: 'level',
+    label: 'Helps on each dial',
+    values: [0, 1, 2, 3],
+    names: ['none', 'ring of fives', 'ring, past and to sides', 'ring, sides and hand names'],
+    usual: 0,
+  },
+  weights: {
+    type: 'weights',
+    label: 'Wrong choices',
+    help: 'How likely each misreading is to make a wrong choice; 1 where it is not named',
+    names: misreadings.map(({ id }) => id),
+    largest: 1000,
+  },
+  backs: { type: 'choice', label: 'Backs', values: FLIPS, none: 'none: print on one side' },
+  guillotine: { type: 'flag', label: 'Marks for a guillotine' },
+  title: { type: 'text', label: 'Title', longest: 200, none: 'the usual one', everywhere: true },
+  owner: { type: 'text', label: 'For whom (if you like)', longest: 60, everywhere: true },
+  lowInk: { type: 'flag', label: 'Low ink: outlines instead of colour', everywhere: true },
+} as const satisfies Record<string, PrintOption>
+
+export type OptionId = keyof typeof PRINT_OPTIONS
+export const OPTION_IDS = Object.keys(PRINT_OPTIONS) as OptionId[]
+/** Those that a printable names in `takes`. */
+export type TakenId = {
+  [Id in OptionId]: (typeof PRINT_OPTIONS)[Id] extends { everywhere: true } ? never : Id
+}[OptionId]
+
+type ValueOf<Option> = Option extends { type: 'choice'; values: infer Values }
+  ? keyof Values
+  : Option extends { type: 'level' } | { type: 'whole' }
+    ? number
+    : Option extends { type: 'flag' }
+      ? boolean
+      : Option extends { type: 'text' }
+        ? string
+        : Option extends { type: 'lines' }
+          ? readonly string[]
+          : Option extends { type: 'numbers' }
+            ? readonly number[]
+            : Option extends { type: 'weights' }
+              ? Partial<Record<MisreadingId, number>>
+              : never
+
+/** What was chosen from the table; what is left out is as usual. */
+export type PrintChoices = { readonly [Id in OptionId]?: ValueOf<(typeof PRINT_OPTIONS)[Id]> }
+export type Flip = NonNullable<PrintChoices['backs']>
+export type Covers = NonNullable<PrintChoices['covers']>
+
+export interface PrintOptions extends PrintChoices {
+  readonly paper: PaperId
+  readonly wording: Wording
+  readonly rung: RungId
+  /** Questions, cards or pairs, as `counts` of the printable says. A day of one's own rows has as many as rows. */
+  readonly count: number
+}
+
+/** The usual value of an option; undefined where nothing is chosen at first. */
+export function usualOf<Id extends OptionId>(id: Id): PrintChoices[Id] {
+  const option: PrintOption = PRINT_OPTIONS[id]
+  return ('usual' in option ? option.usual : option.type === 'flag' ? false : undefined) as PrintChoices[Id]
+}

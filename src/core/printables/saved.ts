@@ -1,0 +1,13 @@
+import type { PrintOptions } from './kit/options'
+import type { PrintableId } from './registry'
+
+/** Raised when a printable draws other pages for the same options and seed than before: what was kept says which it was made with. */
+export const PRINTS_MADE = 3
+
+/** All that is needed to make a print again. */
+export interface SavedPrint {
+  readonly printable: PrintableId
+  readonly options: PrintOptions
+  readonly seed: number
+  readonly made: number
+}

@@ -1,0 +1,170 @@
+import { Input, NativeSelect, NumberInput, SegmentedControl, Switch, Text, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { unreachable } from '../../core/errors'
+import {
+  type ChoiceOption,
+  type LevelOption,
+  type LinesOption,
+  type NumbersOption,
+  type OptionId,
+  PRINT_OPTIONS,
+  type PrintOption,
+  type WholeOption,
+  usualOf,
+} from '../../core/printables'
+import type { RungId } from '../../core/teaching'
+import { PrintableText } from './PrintableText'
+import type { PrintState } from './usePrint'
+
+/** More than these do not fit side by side in the narrow column. */
+const MOST_SIDE_BY_SIDE = 4
+const LONGEST_SIDE_BY_SIDE = 24
+
+interface FieldOf<Option, Value> {
+  readonly option: Option
+  readonly value: Value | undefined
+  readonly onChange: (value: Value | undefined) => void
+  readonly rung: RungId
+}
+
+/** The field of one option of the core's table: its type says which. */
+export function OptionField({ state, id }: { state: PrintState; id: OptionId }) {
+  const option: PrintOption = PRINT_OPTIONS[id]
+  // What was opened or follows the house rules stands in the options; what is being typed stands as it was typed.
+  const value: unknown = state.picked.choices[id] ?? state.options[id] ?? usualOf(id)
+  const onChange = (next: unknown) => state.choose({ [id]: next })
+  const shared = { onChange, rung: state.picked.rung }
+  switch (option.type) {
+    case 'choice':
+      return <ChoiceField option={option} value={value as string | undefined} {...shared} />
+    case 'level':
+      return <LevelField option={option} value={value as number | undefined} {...shared} />
+    case 'whole':
+      return <WholeNumberField option={option} value={value as number | undefined} {...shared} />
+    case 'flag':
+      return (
+        <Switch
+          label={option.label}
+          checked={value === true}
+          onChange={(event) => onChange(event.currentTarget.checked)}
+        />
+      )
+    case 'text':
+      return (
+        <>
+          <TextInput
+            label={option.label}
+            placeholder={option.none}
+            value={(value as string | undefined) ?? ''}
+            maxLength={option.longest}
+            onChange={(event) => onChange(event.currentTarget.value)}
+          />
+          <PrintableText text={(value as string | undefined) ?? ''} />
+        </>
+      )
+    case 'lines':
+      return <LinesField option={option} value={value as readonly string[] | undefined} {...shared} />
+    case 'numbers':
+      return <NumbersField option={option} value={value as readonly number[] | undefined} {...shared} />
+    case 'weights':
+      return null
+    default:
+      return unreachable(option)
+  }
+}
+
+function ChoiceField({ option, value, onChange, rung }: FieldOf<ChoiceOption, string>) {
+  const { label, values, none, limit } = option
+  const suited = Object.entries(values).filter(([id]) => limit === undefined || limit.suits(id, rung))
+  const data = suited.map(([id, name]) => ({ value: id, label: name }))
+  if (none === undefined && suited.length <= 2 && suited.every(([, name]) => name.length < LONGEST_SIDE_BY_SIDE))
+    return <SegmentedControl fullWidth aria-label={label} value={value} onChange={onChange} data={data} />
+  return (
+    <NativeSelect
+      label={label}
+      value={value ?? ''}
+      onChange={(event) => onChange(event.currentTarget.value || undefined)}
+      data={none === undefined ? data : [{ value: '', label: none }, ...data]}
+    />
+  )
+}
+
+function LevelField({ option, value, onChange, rung }: FieldOf<LevelOption, number>) {
+  const { label, values, names, limit } = option
+  const data = values
+    .map((each, i) => ({ value: String(each), label: names[i] ?? String(each) }))
+    .filter((each) => limit === undefined || limit.suits(Number(each.value), rung))
+  if (data.length < 2) return null
+  const shown = { value: String(value), data }
+  if (values.length > MOST_SIDE_BY_SIDE || names.some((name) => name.length >= LONGEST_SIDE_BY_SIDE))
+    return <NativeSelect label={label} {...shown} onChange={(event) => onChange(Number(event.currentTarget.value))} />
+  return (
+    <div>
+      <Text size="sm" fw={500}>
+        {label}
+      </Text>
+      <SegmentedControl fullWidth aria-label={label} {...shown} onChange={(chosen) => onChange(Number(chosen))} />
+    </div>
+  )
+}
+
+function WholeNumberField({ option, value, onChange }: FieldOf<WholeOption, number>) {
+  return (
+    <NumberInput
+      label={option.label}
+      description={option.help}
+      placeholder={option.none}
+      value={value ?? ''}
+      // Without a usual value the field may be left empty; with one, an empty field keeps what stood there.
+      onChange={(next) =>
+        (typeof next === 'number' || option.usual === undefined) && onChange(next === '' ? undefined : Number(next))
+      }
+      clampBehavior="none"
+      allowDecimal={false}
+    />
+  )
+}
+
+/** Not Mantine's own Textarea: what makes it grow weighs more than the view may. */
+function LinesField({ option, value, onChange }: FieldOf<LinesOption, readonly string[]>) {
+  return (
+    <Input.Wrapper id="lines" label={option.label} description={option.help}>
+      <Input
+        id="lines"
+        component="textarea"
+        multiline
+        rows={6}
+        placeholder={option.example}
+        maxLength={option.most * option.longest}
+        value={value?.join('\n') ?? ''}
+        onChange={(event) => onChange(event.currentTarget.value.split('\n'))}
+      />
+    </Input.Wrapper>
+  )
+}
+
+/** Keeps what is typed, since "1, 2," is on its way to a third number. */
+function NumbersField({ option, value, onChange }: FieldOf<NumbersOption, readonly number[]>) {
+  const [typed, setTyped] = useState(value?.join(', ') ?? '')
+  const isSame = numbersIn(typed).join() === (value ?? []).join()
+  return (
+    <TextInput
+      label={option.label}
+      description={option.help}
+      placeholder={option.example}
+      value={isSame ? typed : (value?.join(', ') ?? '')}
+      maxLength={80}
+      onChange={(event) => {
+        setTyped(event.currentTarget.value)
+        onChange(numbersIn(event.currentTarget.value))
+      }}
+    />
+  )
+}
+
+function numbersIn(text: string): number[] {
+  return text
+    .split(/[ ,;]+/)
+    .filter(Boolean)
+    .map(Number)
+}

@@ -1,0 +1,57 @@
+import { Button, SegmentedControl, Text } from '@mantine/core'
+import { useMemo, useState } from 'react'
+import { DrawingView } from '../../ui/DrawingView'
+import type { PrintState } from './usePrint'
+
+/** The pages or the key, or why there are none. The first page is shown at once, the others a moment later. */
+export function PagesPanel({ state }: { state: PrintState }) {
+  const { print, printLater } = state
+  const [side, setSide] = useState<'pages' | 'key'>('pages')
+  const first = print?.[side][0]
+  const shown = useMemo(() => (first ? [first, ...(printLater?.[side].slice(1) ?? [])] : []), [first, printLater, side])
+  return (
+    <>
+      <SegmentedControl
+        fullWidth
+        mb="xs"
+        aria-label="Pages or key"
+        value={side}
+        onChange={setSide}
+        data={[
+          { value: 'pages' as const, label: `Pages: ${print?.pages.length ?? 0}` },
+          { value: 'key' as const, label: `Key: ${print?.key.length ?? 0}` },
+        ]}
+      />
+      <WhyNone state={state} />
+      {shown.map((page, i) => (
+        // The whole page is seen at once, unless that would make it too small to judge.
+        <div
+          key={i}
+          className="print-page"
+          style={{ maxWidth: `clamp(440px, calc((100vh - 185px) * ${page.width / page.height}), 620px)` }}
+        >
+          <DrawingView drawing={page} label={`Page ${i + 1}: ${page.title}`} />
+        </div>
+      ))}
+    </>
+  )
+}
+
+/** Why nothing can be printed; for a count, the nearest one that is possible is offered. */
+function WhyNone({ state: { refusal, options, counts, printable, set } }: { state: PrintState }) {
+  if (!refusal) return null
+  const possible = Math.min(Math.max(options.count, counts.least), counts.most)
+  const isCount = possible !== options.count
+  return (
+    <Text className="sheet sheet-attention" role="alert">
+      {isCount
+        ? `How many ${printable.counts}: ${counts.least} to ${counts.most} are possible on this rung, not ${options.count}.`
+        : `${refusal.message}.`}
+      {isCount && (
+        <Button size="compact-md" mt="xs" display="block" onClick={() => set({ count: possible })}>
+          {`Make ${possible} ${printable.counts}`}
+        </Button>
+      )}
+    </Text>
+  )
+}
