@@ -6,7 +6,7 @@ export default defineConfig({
   output: 'server',
   adapter: node({ mode: 'middleware' }),
   integrations: [react()],
-  // scripts/serve.ts checks where a request comes from; Astro would take the address for another behind it.
+  // src/server/guard.ts checks where a request comes from; behind it, Astro would take the address for another.
   security: { checkOrigin: false },
   devToolbar: { enabled: false },
   vite: { build: { chunkSizeWarningLimit: 900 } },

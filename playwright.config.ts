@@ -14,9 +14,9 @@ const CHROMIUM_ARGS = [
 /** A server on data of its own, made afresh for each run. */
 function server(name: string, port: number, seed: boolean) {
   const folder = `test-results/data-${name}`
-  const seeding = seed ? 'npx tsx scripts/seed-demo.ts &&' : ''
+  const seeding = seed ? 'node dist/seed-demo.mjs &&' : ''
   return {
-    command: `bash -c 'rm -rf ${folder} && mkdir -p ${folder} && ${seeding} exec npx tsx scripts/serve.ts'`,
+    command: `bash -c 'rm -rf ${folder} && mkdir -p ${folder} && ${seeding} exec node dist/serve.mjs'`,
     url: `http://127.0.0.1:${port}/`,
     env: { RIPE_ACORN_DATA: folder, RIPE_ACORN_PORT: String(port) },
     reuseExistingServer: false,

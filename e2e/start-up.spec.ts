@@ -6,7 +6,7 @@ import { DEMO_PORT } from './servers'
 /** Starts the server in an environment of its own and gives what it said before it ended. */
 function start(env: Record<string, string>): Promise<{ code: number | null; said: string }> {
   const options: SpawnOptions = { env: { ...process.env, RIPE_ACORN_PORT: '4339', ...env } }
-  const server = spawn('node_modules/.bin/tsx', ['scripts/serve.ts'], options)
+  const server = spawn('node', ['dist/serve.mjs'], options)
   let said = ''
   server.stdout?.on('data', (data: Buffer) => (said += data.toString()))
   server.stderr?.on('data', (data: Buffer) => (said += data.toString()))

@@ -5,5 +5,5 @@
 install_packages
 build
 export RIPE_ACORN_DATA="${RIPE_ACORN_DATA:-demo/data}"
-npx tsx scripts/seed-demo.ts "$@"
-exec npx tsx scripts/serve.ts
+node dist/seed-demo.mjs "$@"
+exec node dist/serve.mjs

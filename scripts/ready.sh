@@ -22,17 +22,19 @@ install_chromium() {
   DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends chromium >/dev/null
 }
 
-# The views and endpoints, and the worker that makes packs, bundled since it runs without the loader.
+# The views and endpoints; then the server, the worker that makes packs and the demo's seed, so that plain Node runs them.
 build() {
   echo "Building …"
   npx astro build --silent
-  npx esbuild src/server/packWorker.ts --bundle --packages=external --platform=node --format=esm --outfile=dist/pack-worker.mjs --log-level=error
+  for bundle in main:serve packWorker:pack-worker seedDemo:seed-demo; do
+    npx esbuild "src/server/${bundle%:*}.ts" --bundle --packages=external --platform=node --format=esm --outfile="dist/${bundle#*:}.mjs" --log-level=error
+  done
 }
 
 # The demo, made afresh in a folder under .cache and served until this script ends.
 serve_demo() {
   export RIPE_ACORN_DATA="$PWD/.cache/$1" RIPE_ACORN_PORT="$2"
-  npx tsx scripts/seed-demo.ts --reset
-  node_modules/.bin/tsx scripts/serve.ts &
+  node dist/seed-demo.mjs --reset
+  node dist/serve.mjs &
   trap "kill $!" EXIT
 }

@@ -3,4 +3,4 @@
 . "$(dirname "$0")/ready.sh"
 install_packages
 build
-exec npx tsx scripts/serve.ts
+exec node dist/serve.mjs

@@ -2,8 +2,8 @@ import type { MaterialId, Place } from './activities'
 import type { PaperId } from './drawing'
 import type { Recipe, Yard } from './make'
 import type { Answer, Finding, Instant, Overrule, Standing } from './knowing'
-import type { PackLine, PlanChild, PlanStep, SessionPlan, SessionRequest } from './planning'
-import type { SavedPrint } from './printables'
+import type { PackLine, PackThing, PlanChild, PlanStep, SessionPlan, SessionRequest } from './planning'
+import type { PrintOptions, PrintableId, SavedPrint } from './printables'
 import { type RungId, type SchoolId, schools } from './teaching'
 import type { LanguageId, Wording } from './wording'
 
@@ -102,6 +102,26 @@ export interface SessionContext {
 export function requestOf({ session, children, lastTime, settings }: SessionContext): SessionRequest {
   const { minutes, start, place, materials } = session
   return { children, minutes, start, place, materials, lastTime, school: schools[settings.school] }
+}
+
+/** What a session is asked for with; the plan follows. */
+export type SessionWish = Pick<Session, 'id' | 'groupId' | 'date' | 'start' | 'minutes' | 'place' | 'materials'>
+
+/** A print as it is asked for. */
+export interface PrintWish {
+  readonly printable: PrintableId
+  readonly options: PrintOptions
+  readonly seed: number
+  /** Of the pages, not of the key; 1 where it is left out. */
+  readonly copies?: number
+}
+
+/** A pack as it is asked for. */
+export interface PackOrder {
+  readonly id: string
+  readonly groupId: string
+  readonly things: readonly PackThing[]
+  readonly seed: number
 }
 
 /** What of a session can be edited, as it is now. */

@@ -48,6 +48,14 @@ export async function openDb(folder: string): Promise<Db> {
   return db
 }
 
+/**
+ * Runs reads and writes as one: what is read is not changed by others before what follows from it is written. Work that
+ * is already inside a transaction joins it.
+ */
+export function inTransaction<T>(db: Db, work: (trx: Db) => Promise<T>): Promise<T> {
+  return db.isTransaction ? work(db) : db.transaction(work)
+}
+
 /** Kept on the global object, so that a development reload does not open a second one. */
 const holder = globalThis as { ripeAcornDb?: Promise<Db> }
 

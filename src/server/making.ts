@@ -21,11 +21,11 @@ function fromQuery(query: URLSearchParams, field: string): unknown {
 }
 
 export function recipeFromQuery(query: URLSearchParams): Recipe {
-  return checked<{ recipe: Recipe }>(schemas.recipeOnly, { recipe: fromQuery(query, 'recipe') }).recipe
+  return checked(schemas.recipeOnly, { recipe: fromQuery(query, 'recipe') }).recipe
 }
 
 export function yardFromQuery(query: URLSearchParams): Yard {
-  return checked<{ yard: Yard }>(schemas.yardOnly, { yard: fromQuery(query, 'yard') }).yard
+  return checked(schemas.yardOnly, { yard: fromQuery(query, 'yard') }).yard
 }
 
 /** All pages for the children and spares of a recipe, made good for a printer whose bar came out as `bar` mm. */
@@ -60,6 +60,6 @@ export function importedRecipe(file: unknown): { name: string; body: Recipe } {
         ? `The file is of version ${formatVersion}, from a newer Ripe Acorn; this one reads version ${RECIPE_FORMAT_VERSION}.`
         : `formatVersion must be ${RECIPE_FORMAT_VERSION}.`,
     )
-  const body = checked<{ recipe: Recipe }>(schemas.recipeOnly, { recipe }).recipe
+  const body = checked(schemas.recipeOnly, { recipe }).recipe
   return { name: typeof name === 'string' && name.trim() !== '' ? name.trim().slice(0, 60) : 'An imported clock', body }
 }

@@ -5,6 +5,8 @@ import { MOST_PACK_THINGS, PACK_OPTION_IDS } from '../core/planning'
 import { OPTION_IDS, type OptionId, PRINT_OPTIONS, PRINTABLE_IDS, type PrintOption } from '../core/printables'
 import { rungs } from '../core/teaching'
 import { WORDING_FORMS, languages } from '../core/wording'
+import type { PrintWish } from '../core/records'
+import { shape } from './shape'
 
 const whole = (least: number, most: number) => Joi.number().strict().integer().min(least).max(most)
 const positive = (largest: number) => Joi.number().strict().greater(0).max(largest)
@@ -72,7 +74,7 @@ export const savedPrint = Joi.object({
   made: whole(1, 1000).required(),
 })
 
-export const printWish = Joi.object({
+export const printWish = shape<PrintWish>({
   printable: printable.required(),
   options: printOptions.required(),
   seed: seed.required(),

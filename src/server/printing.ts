@@ -1,23 +1,16 @@
+import type { PackOrder, PrintWish } from '../core/records'
 import type { Drawing } from '../core/drawing'
 import { type PackWish, weightsOf, workingRung } from '../core/planning'
-import { type PrintOptions, type PrintableId, printableOf } from '../core/printables'
+import { printableOf } from '../core/printables'
 import { wordingOf } from '../core/records'
 import { schools } from '../core/teaching'
 import type { Db } from './db'
 import { Problem } from './problem'
 import { printWish } from './printSchemas'
-import { planChildren } from './sessions'
+import { planChildren } from './planning'
 import { getGroup } from './stores/people'
 import { getSettings } from './stores/settings'
 import { checked } from './validate'
-
-export interface PrintWish {
-  readonly printable: PrintableId
-  readonly options: PrintOptions
-  readonly seed: number
-  /** Of the pages, not of the key; 1 where it is left out. */
-  readonly copies?: number
-}
 
 /** What is asked for in the address of a print, checked. */
 export function wishFromQuery(query: URLSearchParams): PrintWish {
@@ -25,7 +18,7 @@ export function wishFromQuery(query: URLSearchParams): PrintWish {
   if (text === null)
     throw new Problem(400, 'Nothing to print', { field: 'print', detail: 'print must be what to print, as JSON.' })
   try {
-    return checked<PrintWish>(printWish, JSON.parse(text))
+    return checked(printWish, JSON.parse(text))
   } catch (error) {
     if (error instanceof SyntaxError)
       throw new Problem(400, 'Not JSON', { field: 'print', detail: 'print must be JSON.' })
@@ -37,12 +30,6 @@ export function wishFromQuery(query: URLSearchParams): PrintWish {
 export function printPages({ printable, options, seed, copies = 1 }: PrintWish): Drawing[] {
   const made = printableOf(printable).make(options, seed)
   return [...Array.from({ length: copies }, () => made.pages).flat(), ...made.key]
-}
-
-/** What a pack is asked for with. */
-export interface PackOrder extends Pick<PackWish, 'things' | 'seed'> {
-  readonly id: string
-  readonly groupId: string
 }
 
 /** The pack of a group as it stands now: each child's rung, and the misreadings that were found. */

@@ -4,9 +4,23 @@ import { papers } from '../core/drawing'
 import { LONGEST_SESSION, SHORTEST_SESSION } from '../core/planning'
 import { ASKS, CLOCK_PARTS, rungs, schools } from '../core/teaching'
 import { DOINGS, languages } from '../core/wording'
+import type { Recipe, Yard } from '../core/make'
+import type { SavedPrint } from '../core/printables'
+import type {
+  Correction,
+  Kept,
+  OverruleWish,
+  PackOrder,
+  SentAnswer,
+  SessionEdit,
+  SessionWish,
+  Settings,
+} from '../core/records'
 import { recipe, yard } from './makeSchemas'
 import { packThings, savedPrint, seed } from './printSchemas'
 import { Problem } from './problem'
+import { shape } from './shape'
+import type { ChildEdit, Members, NewChild } from './stores/people'
 
 const uuid = Joi.string().guid()
 export const NAME_MOST = 60
@@ -110,25 +124,25 @@ const reason = Joi.string()
   .max(300)
   .messages({ 'string.empty': '{{#label}} must say why, in 1 to 300 characters, got none' })
 const age = Joi.number().strict().integer().min(2).max(99).allow(null)
-const newChild = Joi.object({ id: uuid.required(), name: name.required(), age })
+const newChild = shape<NewChild>({ id: uuid.required(), name: name.required(), age })
 const newChildren = Joi.array().items(newChild).max(GROUP_MOST)
 
 export const schemas = {
   child: newChild,
-  childEdit: Joi.object({ version: version.required(), name: name.required(), age }),
-  group: Joi.object({
+  childEdit: shape<ChildEdit>({ version: version.required(), name: name.required(), age }),
+  group: shape<Members & { id: string }>({
     id: uuid.required(),
     name: name.required(),
     childIds: Joi.array().items(uuid).unique().max(GROUP_MOST).required(),
     newChildren,
   }),
-  groupEdit: Joi.object({
+  groupEdit: shape<Members & { version: number }>({
     version: version.required(),
     name: name.required(),
     childIds: Joi.array().items(uuid).unique().max(GROUP_MOST).required(),
     newChildren,
   }),
-  newSession: Joi.object({
+  newSession: shape<SessionWish>({
     id: uuid.required(),
     groupId: uuid.required(),
     date: date.required(),
@@ -137,7 +151,7 @@ export const schemas = {
     place: place.required(),
     materials: materialList.required(),
   }),
-  sessionEdit: Joi.object({
+  sessionEdit: shape<SessionEdit>({
     version: version.required(),
     date: date.required(),
     start: minuteOfDay.required(),
@@ -162,8 +176,8 @@ export const schemas = {
       .max(20)
       .required(),
   }),
-  done: Joi.object({ note: Joi.string().allow('').max(2000) }),
-  answers: Joi.object({
+  done: shape<{ note?: string }>({ note: Joi.string().allow('').max(2000) }),
+  answers: shape<{ answers: SentAnswer[] }>({
     answers: Joi.array()
       .items(
         Joi.object({
@@ -184,31 +198,61 @@ export const schemas = {
       .max(200)
       .required(),
   }),
-  correction: Joi.object({ given: value.required(), helped: Joi.boolean().required(), reason: reason.required() }),
-  removal: Joi.object({ reason: reason.required() }),
-  overrule: Joi.object({
+  correction: shape<Correction>({
+    given: value.required(),
+    helped: Joi.boolean().required(),
+    reason: reason.required(),
+  }),
+  removal: shape<{ reason: string }>({ reason: reason.required() }),
+  overrule: shape<OverruleWish>({
     rung: rung.required(),
     verdict: Joi.string().valid('firm', 'not-firm').allow(null).required(),
     note: Joi.string().allow('').max(500).required(),
   }),
-  note: Joi.object({ id: uuid.required(), text: Joi.string().trim().min(1).max(2000).required() }),
-  newRecipe: Joi.object({ id: uuid.required(), name: name.required(), body: recipe.required() }),
-  recipeEdit: Joi.object({ version: version.required(), name: name.required(), body: recipe.required() }),
-  newYard: Joi.object({ id: uuid.required(), name: name.required(), body: yard.required() }),
-  yardEdit: Joi.object({ version: version.required(), name: name.required(), body: yard.required() }),
-  attach: Joi.object({ recipeId: uuid.allow(null), yardId: uuid.allow(null) }),
-  newPrint: Joi.object({ id: uuid.required(), name: name.required(), body: savedPrint.required() }),
-  printEdit: Joi.object({ version: version.required(), name: name.required(), body: savedPrint.required() }),
-  putPrint: Joi.object({ sessionId: uuid.allow(null).required() }),
-  newPack: Joi.object({
+  note: shape<{ id: string; text: string }>({
+    id: uuid.required(),
+    text: Joi.string().trim().min(1).max(2000).required(),
+  }),
+  newRecipe: shape<Omit<Kept<Recipe>, 'version'>>({
+    id: uuid.required(),
+    name: name.required(),
+    body: recipe.required(),
+  }),
+  recipeEdit: shape<Omit<Kept<Recipe>, 'id'>>({
+    version: version.required(),
+    name: name.required(),
+    body: recipe.required(),
+  }),
+  newYard: shape<Omit<Kept<Yard>, 'version'>>({ id: uuid.required(), name: name.required(), body: yard.required() }),
+  yardEdit: shape<Omit<Kept<Yard>, 'id'>>({
+    version: version.required(),
+    name: name.required(),
+    body: yard.required(),
+  }),
+  attach: shape<{ recipeId?: string | null; yardId?: string | null }>({
+    recipeId: uuid.allow(null),
+    yardId: uuid.allow(null),
+  }),
+  newPrint: shape<Omit<Kept<SavedPrint>, 'version'>>({
+    id: uuid.required(),
+    name: name.required(),
+    body: savedPrint.required(),
+  }),
+  printEdit: shape<Omit<Kept<SavedPrint>, 'id'>>({
+    version: version.required(),
+    name: name.required(),
+    body: savedPrint.required(),
+  }),
+  putPrint: shape<{ sessionId: string | null }>({ sessionId: uuid.allow(null).required() }),
+  newPack: shape<PackOrder>({
     id: uuid.required(),
     groupId: uuid.required(),
     things: packThings.required(),
     seed: seed.required(),
   }),
-  recipeOnly: Joi.object({ recipe: recipe.required() }),
-  yardOnly: Joi.object({ yard: yard.required() }),
-  settings: Joi.object({
+  recipeOnly: shape<{ recipe: Recipe }>({ recipe: recipe.required() }),
+  yardOnly: shape<{ yard: Yard }>({ yard: yard.required() }),
+  settings: shape<Settings>({
     version: version.required(),
     language: Joi.string()
       .valid(...Object.keys(languages))
@@ -226,10 +270,10 @@ export const schemas = {
   }),
 }
 
-/** The checked body, or a 400 that names the field and what would be right. */
-export function checked<T>(schema: Joi.ObjectSchema, body: unknown): T {
+/** The checked body, or a 400 that names the field and what would be right. Its type is the schema's own. */
+export function checked<T>(schema: Joi.ObjectSchema<T>, body: unknown): T {
   const { error, value: clean } = schema.validate(body, { abortEarly: true, errors: { wrap: { label: false } } })
-  if (!error) return clean as T
+  if (!error) return clean
   const detail = error.details[0]
   const field = detail?.path.reduce<string>(
     (path, part) => (typeof part === 'number' ? `${path}[${part}]` : path ? `${path}.${part}` : String(part)),

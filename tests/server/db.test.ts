@@ -5,7 +5,8 @@ import { describe, expect, it } from 'vitest'
 import { openDb } from '../../src/server/db'
 import { type Scenario, seedDemo } from '../../src/server/demo'
 import { migrationSource } from '../../src/server/migrations'
-import { childReports, overview } from '../../src/server/sessions'
+import { overview } from '../../src/server/overview'
+import { childReports } from '../../src/server/reports'
 import scenario from '../../demo/heron-lock.json'
 
 const folder = () => mkdtempSync(join(tmpdir(), 'ripe-acorn-db-'))

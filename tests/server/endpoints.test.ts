@@ -20,6 +20,7 @@ const sessions = await import('../../src/pages/api/sessions/index')
 const session = await import('../../src/pages/api/sessions/[id]/index')
 const done = await import('../../src/pages/api/sessions/[id]/done')
 const print = await import('../../src/pages/api/sessions/[id]/print.pdf')
+const marked = await import('../../src/pages/api/sessions/[id]/printed')
 const answers = await import('../../src/pages/api/answers/index')
 const answer = await import('../../src/pages/api/answers/[id]')
 const settings = await import('../../src/pages/api/settings')
@@ -138,8 +139,12 @@ describe('sessions', () => {
     const pdf = await call<Buffer>(print.GET, 'GET', { id: made.id })
     expect(pdf.type).toBe('application/pdf')
     expect(pdf.body.subarray(0, 5).toString()).toBe('%PDF-')
-    const { session: printed } = (await call<SessionContext>(session.GET, 'GET', { id: made.id })).body
-    expect(printed.printedAt).not.toBeNull()
+    const { session: opened } = (await call<SessionContext>(session.GET, 'GET', { id: made.id })).body
+    expect(opened).toEqual(made)
+    const { body: printed } = await call<Session>(marked.POST, 'POST', { id: made.id, json: {} })
+    expect(printed).toEqual({ ...made, printedAt: printed.printedAt })
+    expect(printed.printedAt).toBeGreaterThan(0)
+    expectProblem(await call(marked.POST, 'POST', { id: UNKNOWN, json: {} }), 404, 'id', /There is no session/)
 
     const edit = {
       version: printed.version,

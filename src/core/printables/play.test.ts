@@ -69,9 +69,9 @@ describe('how long a game lasts', () => {
     expect(squashed.mean - 3 * squashed.error).toBeGreaterThan(gameTurns(toss, options, 3).mean)
     expect(() => gameTurns(toss, options, 3, squash)).toThrow(/without squashing/)
     expect(() => gameTurns(printables['read-dials'], options, 3)).toThrow(/printable must be a game on a mat/)
-    expect(() => simulatedTurns(printables['read-dials'], usual(printables['read-dials']), 3, USUAL_RULES, 100, 1)).toThrow(
-      /printable must be a game, got read-dials/,
-    )
+    expect(() =>
+      simulatedTurns(printables['read-dials'], usual(printables['read-dials']), 3, USUAL_RULES, 100, 1),
+    ).toThrow(/printable must be a game, got read-dials/)
     for (const players of [0, -1, 1.5, 61])
       expect(() => gameTurns(toss, options, players)).toThrow(/players must be an integer in \[1, 60\]/)
   })

@@ -9,6 +9,7 @@ import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { isTyping } from '../../ui/Shortcuts'
 import { Strip } from '../../ui/Strip'
 import { later, useFetchLater } from '../../ui/later'
+import { useMarkPrinted } from '../../ui/useMarkPrinted'
 import { ChecksPanel } from './ChecksPanel'
 import { FetchPanel } from './FetchPanel'
 import { SessionFieldsRow } from './SessionFieldsRow'
@@ -24,6 +25,7 @@ export function PlanBoard({ context }: { context: SessionContext }) {
   const state = usePlan(context)
   useFetchLater(LATER)
   const { session, request } = state
+  const markPrinted = useMarkPrinted(session.id)
   const [picked, setPicked] = useState<string>()
   const [tab, setTab] = useState<string | null>('checks')
   const checks = checkPlan(session.plan, request)
@@ -60,6 +62,7 @@ export function PlanBoard({ context }: { context: SessionContext }) {
             component="a"
             href={`/api/sessions/${session.id}/print.pdf`}
             target="_blank"
+            onClick={markPrinted}
             leftSection={<IconPrinter size={18} />}
           >
             Print the session

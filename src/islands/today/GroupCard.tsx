@@ -6,6 +6,7 @@ import { rungOf } from '../../core/teaching'
 import { say } from '../../core/wording'
 import { Strip } from '../../ui/Strip'
 import { dayInWords } from '../../ui/dates'
+import { useMarkPrinted } from '../../ui/useMarkPrinted'
 import { BuildSession } from './BuildSession'
 
 /** One group: what comes next for it, and who has moved on. */
@@ -76,6 +77,7 @@ function Nobody() {
 }
 
 function NextSession({ session, settings }: { session: Session; settings: Settings }) {
+  const markPrinted = useMarkPrinted(session.id)
   const at = say(session.start, { language: settings.language, form: 'digital', options: { dayHalf: true } })
   return (
     <Stack gap={8}>
@@ -99,9 +101,10 @@ function NextSession({ session, settings }: { session: Session; settings: Settin
           variant={session.printedAt ? 'default' : 'light'}
           href={`/api/sessions/${session.id}/print.pdf`}
           target="_blank"
+          onClick={markPrinted}
           leftSection={<IconPrinter size={18} />}
         >
-          {session.printedAt ? 'Print again' : 'Print, not printed yet'}
+          {session.printedAt ? 'Print again' : 'Print (not done yet)'}
         </Button>
         <Button
           component="a"

@@ -159,3 +159,14 @@ export async function undoChange(db: Db, id: string): Promise<void> {
     await trx('answer_changes').where({ id }).delete()
   })
 }
+
+/** All answers, by child. */
+export async function answersByChild(db: Db): Promise<Map<string, Answer[]>> {
+  const byChild = new Map<string, Answer[]>()
+  for (const answer of await listAnswers(db)) {
+    const list = byChild.get(answer.childId)
+    if (list) list.push(answer)
+    else byChild.set(answer.childId, [answer])
+  }
+  return byChild
+}

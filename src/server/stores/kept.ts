@@ -1,17 +1,15 @@
 import type { Instant } from '../../core/knowing'
-import type { SavedPrint } from '../../core/printables'
 import type { Kept } from '../../core/records'
 import type { Db } from '../db'
 import { notFound, staleVersion } from '../problem'
-import { getSession } from './sessions'
 
 /** Recipes, floor clocks and prints are kept alike: a name and a body that was checked on its way in. */
 export type Shelf = 'recipes' | 'yards' | 'prints'
 const ONE: Record<Shelf, string> = { recipes: 'recipe', yards: 'floor clock', prints: 'print' }
 
-type Row = Record<string, unknown>
+export type Row = Record<string, unknown>
 
-function rowToKept<T>(row: Row): Kept<T> {
+export function rowToKept<T>(row: Row): Kept<T> {
   return {
     id: String(row.id),
     name: String(row.name),
@@ -70,18 +68,4 @@ export async function removeKept(db: Db, shelf: Shelf, id: string): Promise<void
         .update(shelf === 'recipes' ? { recipe_id: null } : { yard_id: null })
     await trx(shelf).where({ id }).delete()
   })
-}
-
-/** The prints that are printed with a session, the earliest kept first. */
-export async function printsOfSession(db: Db, sessionId: string): Promise<Kept<SavedPrint>[]> {
-  const rows: Row[] = await db('prints').where({ session_id: sessionId }).orderBy('created_at')
-  return rows.map(rowToKept<SavedPrint>)
-}
-
-/** Puts a kept print into a session, or with null out of the one that it is in. */
-export async function putPrintInto(db: Db, id: string, sessionId: string | null): Promise<Kept<SavedPrint>> {
-  if (sessionId !== null) await getSession(db, sessionId)
-  const changed = await db('prints').where({ id }).update({ session_id: sessionId })
-  if (changed === 0) throw notFound(ONE.prints, id)
-  return getKept<SavedPrint>(db, 'prints', id)
 }

@@ -9,6 +9,12 @@ export interface NewChild {
   readonly age?: number | null
 }
 
+export interface ChildEdit {
+  readonly version: number
+  readonly name: string
+  readonly age?: number | null
+}
+
 type Row = Record<string, unknown>
 
 function rowToChild(row: Row): Child {
@@ -40,11 +46,7 @@ export async function addChild(db: Db, child: NewChild, now: Instant): Promise<C
   return getChild(db, child.id)
 }
 
-export async function editChild(
-  db: Db,
-  id: string,
-  edit: { version: number; name: string; age?: number | null },
-): Promise<Child> {
+export async function editChild(db: Db, id: string, edit: ChildEdit): Promise<Child> {
   const changed = await db('children')
     .where({ id, version: edit.version })
     .update({ name: edit.name, age: edit.age ?? null, version: edit.version + 1 })

@@ -3,8 +3,9 @@ import type { Instant } from '../../core/knowing'
 import type { PlanStep } from '../../core/planning'
 import type { Session, SessionEdit } from '../../core/records'
 import type { RungId } from '../../core/teaching'
-import type { Db } from '../db'
+import { type Db, inTransaction } from '../db'
 import { notFound, staleVersion } from '../problem'
+import { getKept } from './kept'
 
 type Row = Record<string, unknown>
 
@@ -68,10 +69,10 @@ export async function getSession(db: Db, id: string): Promise<Session> {
 export type NewSession = Omit<Session, 'version' | 'printedAt' | 'doneAt' | 'recipeId' | 'yardId'>
 
 /** Adding the same session twice (a repeated send) changes nothing. */
-export async function addSession(db: Db, session: NewSession, now: Instant): Promise<Session> {
-  await db.transaction(async (trx) => {
+export function addSession(db: Db, session: NewSession, now: Instant): Promise<Session> {
+  return inTransaction(db, async (trx) => {
     const known: Row | undefined = await trx('sessions').where({ id: session.id }).first()
-    if (known) return
+    if (known) return getSession(trx, session.id)
     await trx('sessions').insert({
       id: session.id,
       group_id: session.groupId,
@@ -81,8 +82,8 @@ export async function addSession(db: Db, session: NewSession, now: Instant): Pro
       ...columns({ ...session, rung: session.plan.rung }),
     })
     await setSteps(trx, session.id, session.plan.steps)
+    return getSession(trx, session.id)
   })
-  return getSession(db, session.id)
 }
 
 function columns(session: Omit<SessionEdit, 'steps' | 'version'>): Row {
@@ -106,45 +107,61 @@ async function setSteps(db: Db, sessionId: string, steps: readonly PlanStep[]): 
   )
 }
 
-export async function editSession(db: Db, id: string, edit: SessionEdit): Promise<Session> {
-  await db.transaction(async (trx) => {
+export function editSession(db: Db, id: string, edit: SessionEdit): Promise<Session> {
+  return inTransaction(db, async (trx) => {
     const changed = await trx('sessions')
       .where({ id, version: edit.version })
       .update({ ...columns(edit), version: edit.version + 1 })
     if (changed === 0) throw staleVersion('session', await getSession(trx, id))
     await setSteps(trx, id, edit.steps)
+    return getSession(trx, id)
   })
-  return getSession(db, id)
 }
 
-/** Marks a session as held; the note, if any, is added to it. Doing it again keeps the first time. */
-export async function finishSession(db: Db, id: string, note: string | undefined, now: Instant): Promise<Session> {
-  const session = await getSession(db, id)
-  await db('sessions')
-    .where({ id })
-    .update({ done_at: session.doneAt ?? now, note: note ?? session.note, version: session.version + 1 })
-  return getSession(db, id)
+/** Marks a session as held; the note, if any, replaces the one it has. Doing it again keeps the first time. */
+export function finishSession(db: Db, id: string, note: string | undefined, now: Instant): Promise<Session> {
+  return inTransaction(db, async (trx) => {
+    const session = await getSession(trx, id)
+    await trx('sessions')
+      .where({ id, version: session.version })
+      .update({ done_at: session.doneAt ?? now, note: note ?? session.note, version: session.version + 1 })
+    return getSession(trx, id)
+  })
 }
 
-/** Puts a saved clock or floor clock into a session, or takes it out with null; what is not named stays. */
-export async function attachToSession(
+/**
+ * Puts a saved clock or floor clock into a session, or takes it out with null; what is not named stays. The version
+ * stays too, since an edit of the plan writes neither of them and must not be refused for it.
+ */
+export function attachToSession(
   db: Db,
   id: string,
-  things: { recipeId?: string | null; yardId?: string | null },
+  { recipeId, yardId }: { readonly recipeId?: string | null; readonly yardId?: string | null },
 ): Promise<Session> {
-  await getSession(db, id)
-  const { recipeId, yardId } = things
-  if (recipeId !== undefined) await db('sessions').where({ id }).update({ recipe_id: recipeId })
-  if (yardId !== undefined) await db('sessions').where({ id }).update({ yard_id: yardId })
-  return getSession(db, id)
+  return inTransaction(db, async (trx) => {
+    await getSession(trx, id)
+    if (recipeId) await getKept(trx, 'recipes', recipeId)
+    if (yardId) await getKept(trx, 'yards', yardId)
+    const change = {
+      ...(recipeId !== undefined && { recipe_id: recipeId }),
+      ...(yardId !== undefined && { yard_id: yardId }),
+    }
+    if (Object.keys(change).length > 0) await trx('sessions').where({ id }).update(change)
+    return getSession(trx, id)
+  })
 }
 
-export async function markPrinted(db: Db, id: string, now: Instant): Promise<void> {
-  await db('sessions').where({ id }).update({ printed_at: now })
+/** Remembers that the pages of a session were asked for to be printed. */
+export function markPrinted(db: Db, id: string, now: Instant): Promise<Session> {
+  return inTransaction(db, async (trx) => {
+    await getSession(trx, id)
+    await trx('sessions').where({ id }).update({ printed_at: now })
+    return getSession(trx, id)
+  })
 }
 
 /** Removes a session; the answers given in it stay with the children. */
 export async function removeSession(db: Db, id: string): Promise<void> {
-  await getSession(db, id)
-  await db('sessions').where({ id }).delete()
+  const removed = await db('sessions').where({ id }).delete()
+  if (removed === 0) throw notFound('session', id)
 }

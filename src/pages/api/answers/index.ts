@@ -1,4 +1,3 @@
-import type { SentAnswer } from '../../../core/records'
 import { endpoint } from '../../../server/http'
 import { listAnswers, recordAnswers } from '../../../server/stores/answers'
 import { checked, schemas } from '../../../server/validate'
@@ -8,6 +7,6 @@ export const GET = endpoint(({ db, query }) =>
 )
 
 export const POST = endpoint(async ({ db, now, body }) => {
-  const { answers } = checked<{ answers: SentAnswer[] }>(schemas.answers, await body())
+  const { answers } = checked(schemas.answers, await body())
   return recordAnswers(db, answers, now)
 })

@@ -1,9 +1,9 @@
 import { endpoint } from '../../../server/http'
-import { type Members, addGroup, listGroups } from '../../../server/stores/people'
+import { addGroup, listGroups } from '../../../server/stores/people'
 import { checked, schemas } from '../../../server/validate'
 
 export const GET = endpoint(({ db }) => listGroups(db))
 
 export const POST = endpoint(async ({ db, now, body }) => {
-  return addGroup(db, checked<Members & { id: string }>(schemas.group, await body()), now)
+  return addGroup(db, checked(schemas.group, await body()), now)
 })

@@ -1,9 +1,9 @@
 import { endpoint } from '../../../server/http'
 import { startPack } from '../../../server/packJobs'
-import { type PackOrder, packWish } from '../../../server/printing'
+import { packWish } from '../../../server/printing'
 import { checked, schemas } from '../../../server/validate'
 
 export const POST = endpoint(async ({ db, now, body }) => {
-  const order = checked<PackOrder>(schemas.newPack, await body())
+  const order = checked(schemas.newPack, await body())
   return startPack(order.id, await packWish(db, order, now))
 })

@@ -7,5 +7,5 @@ import { checked, schemas } from '../../../server/validate'
 export const GET = endpoint(({ db }) => listKept<SavedPrint>(db, 'prints'))
 
 export const POST = endpoint(async ({ db, now, body }) =>
-  addKept<SavedPrint>(db, 'prints', checked<Omit<Kept<SavedPrint>, 'version'>>(schemas.newPrint, await body()), now),
+  addKept(db, 'prints', checked<Omit<Kept<SavedPrint>, 'version'>>(schemas.newPrint, await body()), now),
 )

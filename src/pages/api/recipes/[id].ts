@@ -7,7 +7,7 @@ import { checked, schemas } from '../../../server/validate'
 export const GET = endpoint(({ db, id }) => getKept<Recipe>(db, 'recipes', id))
 
 export const PUT = endpoint(async ({ db, id, body }) =>
-  editKept<Recipe>(db, 'recipes', id, checked<Omit<Kept<Recipe>, 'id'>>(schemas.recipeEdit, await body())),
+  editKept(db, 'recipes', id, checked<Omit<Kept<Recipe>, 'id'>>(schemas.recipeEdit, await body())),
 )
 
 export const DELETE = endpoint(({ db, id }) => removeKept(db, 'recipes', id))

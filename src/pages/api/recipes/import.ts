@@ -1,8 +1,7 @@
-import type { Recipe } from '../../../core/make'
 import { endpoint } from '../../../server/http'
 import { importedRecipe } from '../../../server/making'
 import { addKept } from '../../../server/stores/kept'
 
 export const POST = endpoint(async ({ db, now, body }) =>
-  addKept<Recipe>(db, 'recipes', { id: crypto.randomUUID(), ...importedRecipe(await body()) }, now),
+  addKept(db, 'recipes', { id: crypto.randomUUID(), ...importedRecipe(await body()) }, now),
 )

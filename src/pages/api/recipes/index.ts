@@ -7,5 +7,5 @@ import { checked, schemas } from '../../../server/validate'
 export const GET = endpoint(({ db }) => listKept<Recipe>(db, 'recipes'))
 
 export const POST = endpoint(async ({ db, now, body }) =>
-  addKept<Recipe>(db, 'recipes', checked<Omit<Kept<Recipe>, 'version'>>(schemas.newRecipe, await body()), now),
+  addKept(db, 'recipes', checked<Omit<Kept<Recipe>, 'version'>>(schemas.newRecipe, await body()), now),
 )

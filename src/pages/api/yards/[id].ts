@@ -7,7 +7,7 @@ import { checked, schemas } from '../../../server/validate'
 export const GET = endpoint(({ db, id }) => getKept<Yard>(db, 'yards', id))
 
 export const PUT = endpoint(async ({ db, id, body }) =>
-  editKept<Yard>(db, 'yards', id, checked<Omit<Kept<Yard>, 'id'>>(schemas.yardEdit, await body())),
+  editKept(db, 'yards', id, checked<Omit<Kept<Yard>, 'id'>>(schemas.yardEdit, await body())),
 )
 
 export const DELETE = endpoint(({ db, id }) => removeKept(db, 'yards', id))

@@ -7,5 +7,5 @@ import { checked, schemas } from '../../../server/validate'
 export const GET = endpoint(({ db }) => listKept<Yard>(db, 'yards'))
 
 export const POST = endpoint(async ({ db, now, body }) =>
-  addKept<Yard>(db, 'yards', checked<Omit<Kept<Yard>, 'version'>>(schemas.newYard, await body()), now),
+  addKept(db, 'yards', checked<Omit<Kept<Yard>, 'version'>>(schemas.newYard, await body()), now),
 )

@@ -1,10 +1,9 @@
-import type { Correction } from '../../../../core/records'
 import { endpoint } from '../../../../server/http'
 import { correctAnswer, takeBackAnswer } from '../../../../server/stores/answers'
 import { checked, schemas } from '../../../../server/validate'
 
 export const PUT = endpoint(async ({ db, id, now, body }) =>
-  correctAnswer(db, id, checked<Correction>(schemas.correction, await body()), now),
+  correctAnswer(db, id, checked(schemas.correction, await body()), now),
 )
 
 export const DELETE = endpoint(({ db, id }) => takeBackAnswer(db, id))

@@ -1,12 +1,10 @@
 import { endpoint } from '../../../../server/http'
-import { childReport } from '../../../../server/sessions'
+import { childReport } from '../../../../server/reports'
 import { editChild, removeChild } from '../../../../server/stores/people'
 import { checked, schemas } from '../../../../server/validate'
 
 export const GET = endpoint(({ db, id, now }) => childReport(db, id, now))
 
-export const PUT = endpoint(async ({ db, id, body }) =>
-  editChild(db, id, checked<{ version: number; name: string; age?: number | null }>(schemas.childEdit, await body())),
-)
+export const PUT = endpoint(async ({ db, id, body }) => editChild(db, id, checked(schemas.childEdit, await body())))
 
 export const DELETE = endpoint(({ db, id }) => removeChild(db, id))

@@ -4,6 +4,4 @@ import { checked, schemas } from '../../../../server/validate'
 
 export const GET = endpoint(({ db, id }) => listNotes(db, id))
 
-export const POST = endpoint(async ({ db, id, now, body }) =>
-  addNote(db, id, checked<{ id: string; text: string }>(schemas.note, await body()), now),
-)
+export const POST = endpoint(async ({ db, id, now, body }) => addNote(db, id, checked(schemas.note, await body()), now))

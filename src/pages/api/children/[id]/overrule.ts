@@ -1,8 +1,7 @@
-import type { OverruleWish } from '../../../../core/records'
 import { endpoint } from '../../../../server/http'
 import { overruleRung } from '../../../../server/stores/judgement'
 import { checked, schemas } from '../../../../server/validate'
 
 export const PUT = endpoint(async ({ db, id, now, body }) =>
-  overruleRung(db, id, checked<OverruleWish>(schemas.overrule, await body()), now),
+  overruleRung(db, id, checked(schemas.overrule, await body()), now),
 )

@@ -7,7 +7,7 @@ import { checked, schemas } from '../../../../server/validate'
 export const GET = endpoint(({ db, id }) => getKept<SavedPrint>(db, 'prints', id))
 
 export const PUT = endpoint(async ({ db, id, body }) =>
-  editKept<SavedPrint>(db, 'prints', id, checked<Omit<Kept<SavedPrint>, 'id'>>(schemas.printEdit, await body())),
+  editKept(db, 'prints', id, checked<Omit<Kept<SavedPrint>, 'id'>>(schemas.printEdit, await body())),
 )
 
 export const DELETE = endpoint(({ db, id }) => removeKept(db, 'prints', id))

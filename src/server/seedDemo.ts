@@ -1,8 +1,10 @@
 import { readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
-import { dataFolder, openDb } from '../src/server/db'
-import { type Scenario, seedDemo } from '../src/server/demo'
-import { listGroups } from '../src/server/stores/people'
+import { dataFolder, openDb } from './db'
+import { type Scenario, seedDemo } from './demo'
+import { listGroups } from './stores/people'
+
+/* Fills an empty database with the demo. `npm run build` bundles it to dist/seed-demo.mjs. */
 
 const folder = dataFolder()
 if (process.argv.includes('--reset'))
@@ -13,10 +15,10 @@ try {
   if ((await listGroups(db)).length === 0) {
     const scenario = JSON.parse(readFileSync(join(import.meta.dirname, '../demo/heron-lock.json'), 'utf8')) as Scenario
     const made = await seedDemo(db, scenario, Date.now())
-    console.log(`The demo has ${made.sessions} sessions and ${made.answers} answers.`)
+    process.stdout.write(`The demo has ${made.sessions} sessions and ${made.answers} answers.\n`)
   }
   await db.destroy()
 } catch (error) {
-  console.error(`The demo could not be made: ${error instanceof Error ? error.message : String(error)}`)
+  process.stderr.write(`The demo could not be made: ${error instanceof Error ? error.message : String(error)}\n`)
   process.exit(1)
 }

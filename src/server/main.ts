@@ -1,0 +1,70 @@
+import { existsSync } from 'node:fs'
+import { type Server, createServer } from 'node:http'
+import { join } from 'node:path'
+import { pathToFileURL } from 'node:url'
+import compression from 'compression'
+import sirv from 'sirv'
+import { dataFolder, openDb } from './db'
+import { type Handler, LOCAL, guarded, isLocal } from './guard'
+
+/* The production server. `npm run build` bundles it to dist/serve.mjs, beside what it serves. */
+
+const address = {
+  host: process.env.RIPE_ACORN_HOST ?? LOCAL,
+  port: Number(process.env.RIPE_ACORN_PORT ?? 4321),
+  passcode: process.env.RIPE_ACORN_PASSCODE ?? '',
+}
+const { host, port, passcode } = address
+
+/** Ends with one line that says why it does not start. A cause that has a name needs no stack. */
+function refuse(reason: string): never {
+  process.stderr.write(`Ripe Acorn did not start: ${reason}\n`)
+  process.exit(1)
+}
+
+function listen(server: Server): Promise<void> {
+  return new Promise((resolve, reject) => {
+    server.once('error', reject)
+    server.listen(port, host, resolve)
+  })
+}
+
+if (!Number.isInteger(port) || port < 1 || port > 65_535)
+  refuse(`RIPE_ACORN_PORT must be a whole number from 1 to 65535, got ${process.env.RIPE_ACORN_PORT}.`)
+if (!isLocal(address) && passcode.length < 6)
+  refuse(`RIPE_ACORN_HOST is ${host}, which others can reach. Set RIPE_ACORN_PASSCODE to at least 6 characters.`)
+
+const dist = import.meta.dirname
+if (!existsSync(join(dist, 'server/entry.mjs'))) refuse('it has not been built. Run npm run build.')
+
+// Opened once before anything is served, so that a folder that cannot be written is found at once.
+try {
+  await (await openDb(dataFolder())).destroy()
+} catch (error) {
+  refuse(error instanceof Error ? error.message : String(error))
+}
+
+const { handler } = (await import(pathToFileURL(join(dist, 'server/entry.mjs')).href)) as { handler: Handler }
+const files = sirv(join(dist, 'client'), {
+  etag: true,
+  // Only what is named by its contents stays the same for good.
+  setHeaders: (response, path) =>
+    response.setHeader(
+      'cache-control',
+      path.startsWith('/_astro/') ? 'public, max-age=31536000, immutable' : 'no-cache',
+    ),
+})
+const server = createServer(guarded(address, [compression() as unknown as Handler, files, handler]))
+// Longer than a client keeps a connection, since one that closes just as it is used again would be an error at the table.
+server.keepAliveTimeout = 75_000
+try {
+  await listen(server)
+} catch (error) {
+  const code = (error as NodeJS.ErrnoException).code
+  if (code === 'EADDRINUSE') refuse(`port ${port} is in use. Close what uses it, or set RIPE_ACORN_PORT.`)
+  if (code === 'EADDRNOTAVAIL') refuse(`this machine has no address ${host}. Set RIPE_ACORN_HOST to one it has.`)
+  refuse(error instanceof Error ? error.message : String(error))
+}
+process.stdout.write(`Ripe Acorn is at http://${isLocal(address) ? LOCAL : host}:${port}\n`)
+
+for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => server.close(() => process.exit(0)))

@@ -1,0 +1,32 @@
+import type { Instant } from '../core/knowing'
+import type { ChildReport, Overview } from '../core/records'
+import type { Db } from './db'
+import { childReports } from './reports'
+import { listGroups } from './stores/people'
+import { listSessions } from './stores/sessions'
+import { getSettings } from './stores/settings'
+
+/** What Today shows: each group, its next session, who moves on. */
+export async function overview(db: Db, now: Instant): Promise<Overview> {
+  const settings = await getSettings(db)
+  const reports = await childReports(db, now)
+  const sessions = await listSessions(db)
+  const groups = (await listGroups(db)).map((group) => {
+    const own = sessions.filter((session) => session.groupId === group.id)
+    const open = own.filter((session) => session.doneAt === null)
+    return {
+      group,
+      children: group.childIds.flatMap((id) => reports.filter((report) => report.child.id === id).map(briefly)),
+      next: open[open.length - 1] ?? null,
+      last: own.find((session) => session.doneAt !== null) ?? null,
+    }
+  })
+  return { groups, children: reports.length, settings }
+}
+
+function briefly({ child, readiness, standing }: ChildReport): Overview['groups'][number]['children'][number] {
+  const working = standing.estimates.find((estimate) => estimate.rung === standing.working)
+  // Something is firm and the next rung has not been met: the moment to open it.
+  const movesOn = standing.firm.length > 0 && (working === undefined || working.answers === 0)
+  return { id: child.id, name: child.name, readiness, movesOn }
+}

@@ -1,0 +1,118 @@
+import { type Answer, type Instant, believe, diagnose, scaffoldsInUse, standingOf } from '../core/knowing'
+import type { Recipe, Yard } from '../core/make'
+import { type PlanChild, planSession } from '../core/planning'
+import type { Session, SessionContext, SessionWish, Settings } from '../core/records'
+import { misreadings, schools } from '../core/teaching'
+import { type Db, inTransaction } from './db'
+import { Problem } from './problem'
+import { answersByChild } from './stores/answers'
+import { overrulesByChild } from './stores/judgement'
+import { findKept } from './stores/kept'
+import { printsOfSession } from './stores/sessionPrints'
+import { getGroup, listChildren } from './stores/people'
+import { addSession, getSession, listSessions } from './stores/sessions'
+import { getSettings } from './stores/settings'
+
+/** Children as the planner needs them: where each stands, and what was found in their answers. */
+export async function planChildren(
+  db: Db,
+  childIds: readonly string[],
+  settings: Settings,
+  now: Instant,
+): Promise<PlanChild[]> {
+  const children = await listChildren(db)
+  const answers = await answersByChild(db)
+  const overrules = await overrulesByChild(db)
+  const school = schools[settings.school]
+  return childIds.flatMap((id) => {
+    const child = children.find((each) => each.id === id)
+    if (!child) return []
+    const own = answers.get(id) ?? []
+    const findings = diagnose(own).findings.map(({ misreading }) => ({ misreading }))
+    const met = [...new Set(own.map((answer) => answer.item.rung))]
+    return [
+      {
+        id,
+        name: child.name,
+        age: child.age ?? undefined,
+        standing: standingOf(own, school, now, overrules.get(id)),
+        findings,
+        before: chancesFrom(own),
+        scaffolds: Object.fromEntries(met.map((rung) => [rung, scaffoldsInUse(own, rung, []).inUse])),
+      },
+    ]
+  })
+}
+
+/** What all answers so far make of each misreading: where the next check starts from. */
+function chancesFrom(answers: readonly Answer[]): NonNullable<PlanChild['before']> {
+  if (answers.length === 0) return {}
+  const { findings, likely } = believe(answers)
+  const known = misreadings.map(
+    ({ id }, at) => [id, findings.some((found) => found.misreading === id) ? 0.8 : (likely[at] ?? 0)] as const,
+  )
+  return Object.fromEntries(known.map(([id, chance]) => [id, Math.round(Math.max(0.01, chance) * 1000) / 1000]))
+}
+
+/** The activities of the group's latest session before this one, by date and start. */
+function activitiesBefore(sessions: readonly Session[], at: Pick<Session, 'id' | 'date' | 'start'>): string[] {
+  const when = (session: Pick<Session, 'date' | 'start'>) => `${session.date} ${String(session.start).padStart(4, '0')}`
+  const before = sessions.find((session) => session.id !== at.id && when(session) < when(at))
+  return before?.plan.steps.map((step) => step.activityId) ?? []
+}
+
+/** Plans a session for a group and keeps it. */
+export function createSession(db: Db, wish: SessionWish, now: Instant): Promise<Session> {
+  return inTransaction(db, (trx) => planAndAdd(trx, wish, now))
+}
+
+async function planAndAdd(db: Db, wish: SessionWish, now: Instant): Promise<Session> {
+  const group = await getGroup(db, wish.groupId)
+  if (group.childIds.length === 0)
+    throw new Problem(400, 'An empty group', {
+      field: 'groupId',
+      detail: `${group.name} has no children yet: add one first.`,
+    })
+  const settings = await getSettings(db)
+  const seed = seedFrom(wish.id)
+  const plan = planSession(
+    {
+      children: await planChildren(db, group.childIds, settings, now),
+      minutes: wish.minutes,
+      start: wish.start,
+      place: wish.place,
+      materials: wish.materials,
+      lastTime: activitiesBefore(await listSessions(db, group.id), wish),
+      school: schools[settings.school],
+    },
+    undefined,
+    seed,
+  )
+  return addSession(db, { ...wish, plan, seed, note: '' }, now)
+}
+
+/** A seed that is a session's own: the first 24 bits of its id. */
+function seedFrom(id: string): number {
+  return parseInt(id.replace(/-/g, '').slice(0, 6), 16)
+}
+
+/** A session with all that planning and running it need, read as it stood at one moment. */
+export function sessionContext(db: Db, id: string, now: Instant): Promise<SessionContext> {
+  return inTransaction(db, (trx) => readContext(trx, id, now))
+}
+
+async function readContext(db: Db, id: string, now: Instant): Promise<SessionContext> {
+  const session = await getSession(db, id)
+  const group = await getGroup(db, session.groupId)
+  const settings = await getSettings(db)
+  return {
+    session,
+    group,
+    children: await planChildren(db, group.childIds, settings, now),
+    lastTime: activitiesBefore(await listSessions(db, group.id), session),
+    settings,
+    recipe: await findKept<Recipe>(db, 'recipes', session.recipeId),
+    yard: await findKept<Yard>(db, 'yards', session.yardId),
+    prints: await printsOfSession(db, id),
+  }
+}

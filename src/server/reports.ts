@@ -1,0 +1,59 @@
+import { type Answer, type Instant, type Overrule, diagnose, readinessInWords, standingOf } from '../core/knowing'
+import type { ChildReport, Settings } from '../core/records'
+import { schools } from '../core/teaching'
+import type { Db } from './db'
+import { answersByChild, listAnswers } from './stores/answers'
+import { countNotes, overrulesByChild } from './stores/judgement'
+import { childBelongings, getChild, listChildren, listGroups } from './stores/people'
+import { getSettings } from './stores/settings'
+
+/** Where one child stands and what was found, read as it stood at one moment. */
+export async function childReport(db: Db, id: string, now: Instant): Promise<ChildReport> {
+  const child = await getChild(db, id)
+  const settings = await getSettings(db)
+  const answers = await listAnswers(db, { childId: id })
+  const { groups } = await childBelongings(db, id)
+  return reportFrom(
+    child,
+    { groups, answers, overrules: (await overrulesByChild(db)).get(id), notes: (await countNotes(db)).get(id) },
+    settings,
+    now,
+  )
+}
+
+export async function childReports(db: Db, now: Instant): Promise<ChildReport[]> {
+  const settings = await getSettings(db)
+  const groups = await listGroups(db)
+  const answers = await answersByChild(db)
+  const overrules = await overrulesByChild(db)
+  const notes = await countNotes(db)
+  return (await listChildren(db)).map((child) => {
+    const names = groups.filter((group) => group.childIds.includes(child.id)).map((group) => group.name)
+    const own = {
+      groups: names,
+      answers: answers.get(child.id) ?? [],
+      overrules: overrules.get(child.id),
+      notes: notes.get(child.id),
+    }
+    return reportFrom(child, own, settings, now)
+  })
+}
+
+interface Own {
+  readonly groups: readonly string[]
+  readonly answers: readonly Answer[]
+  readonly overrules?: readonly Overrule[]
+  readonly notes?: number
+}
+
+function reportFrom(
+  child: ChildReport['child'],
+  { groups, answers, overrules, notes = 0 }: Own,
+  settings: Settings,
+  now: Instant,
+): ChildReport {
+  const school = schools[settings.school]
+  const standing = standingOf(answers, school, now, overrules)
+  const readiness = readinessInWords(standing, school)
+  return { child, groups, standing, readiness, diagnosis: diagnose(answers), answers: answers.length, notes }
+}

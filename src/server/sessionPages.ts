@@ -1,0 +1,36 @@
+import { placeNames } from '../core/activities'
+import type { Drawing } from '../core/drawing'
+import { yardPages } from '../core/make'
+import { runSheetPages, sessionPrints } from '../core/planning'
+import { type SessionContext, requestOf, wordingOf } from '../core/records'
+import { Problem } from './problem'
+
+/** All pages of a session: the run sheet, what the children get, the keys. */
+export function sessionPages(context: SessionContext): Drawing[] {
+  const { session, group, settings, recipe, yard, prints: kept } = context
+  const request = requestOf(context)
+  if (request.children.length === 0)
+    throw new Problem(400, 'An empty group', {
+      field: 'groupId',
+      detail: `${group.name} has no children: there is nobody to print for.`,
+    })
+  const wording = wordingOf(settings)
+  const { paper, lowInk } = settings
+  const prints = sessionPrints(
+    session.plan,
+    request,
+    { paper, wording, lowInk, recipe: recipe?.body, kept },
+    session.seed,
+  )
+  const setOut = yard ? yardPages(yard.body, wording) : []
+  const yardLine = yard ? [{ title: `Set-out sheet, ${yard.name}`, pages: setOut.length }] : []
+  const keyLine = prints.keys.length > 0 ? [{ title: 'Keys, at the end', pages: prints.keys.length }] : []
+  const runSheet = runSheetPages(session.plan, request, {
+    title: `${group.name}, ${session.date}`,
+    paper,
+    wording,
+    placeName: placeNames[session.place],
+    prints: [...yardLine, ...prints.contents, ...keyLine],
+  })
+  return [...runSheet, ...setOut, ...prints.pages, ...prints.keys]
+}
