@@ -1,6 +1,7 @@
 import { INK, type Shape } from './model'
 import { type Area, type PaperId, bodyArea } from './pages'
 import { type Weight, wrapText } from './text'
+import { textAt, group } from './builders'
 
 export interface FlowStyle {
   /** The em, mm. */
@@ -28,16 +29,9 @@ export function paragraph(paper: PaperId, text: string, style: FlowStyle): FlowB
   const lines = wrapText(text, size, bodyArea(paper).width - indent, weight)
   return {
     height: above + lines.length * size * LEADING,
-    shapes: lines.map((line, i) => ({
-      type: 'text',
-      layer: 'ink',
-      x: indent,
-      y: above + (i + 0.8) * size * LEADING,
-      text: line,
-      size,
-      weight,
-      fill,
-    })),
+    shapes: lines.map((line, i) =>
+      textAt(line, { x: indent, y: above + (i + 0.8) * size * LEADING }, { size, weight, fill }),
+    ),
   }
 }
 
@@ -46,7 +40,7 @@ export function stack(blocks: readonly FlowBlock[]): FlowBlock {
   let y = 0
   const shapes: Shape[] = []
   for (const block of blocks) {
-    shapes.push({ type: 'group', x: 0, y, shapes: block.shapes })
+    shapes.push(group(block.shapes, { x: 0, y }))
     y += block.height
   }
   return { height: y, shapes }
@@ -62,7 +56,7 @@ export function flowPages(paper: PaperId, blocks: readonly FlowBlock[]): Shape[]
       pages.push([])
       y = 0
     }
-    pages[pages.length - 1]?.push({ type: 'group', x: area.x, y: area.y + y, shapes: block.shapes })
+    pages[pages.length - 1]?.push(group(block.shapes, { x: area.x, y: area.y + y }))
     y += block.height
   }
   return pages

@@ -1,13 +1,11 @@
 import { requireNumber } from '../errors'
-import { type Drawing, type PathCommand, type Shape, type Style } from './model'
+import { type Drawing, type PathCommand, type Shape, type Style, type Point } from './model'
 
 /** The length of a path, mm, straight and curved apart. */
 export interface PathLength {
   readonly straight: number
   readonly curved: number
 }
-
-export type Point = { readonly x: number; readonly y: number }
 
 const CURVE_STEPS = 24
 

@@ -1,3 +1,4 @@
+export * from './builders'
 export * from './geometry'
 export * from './model'
 export * from './pages'

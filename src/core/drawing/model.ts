@@ -1,5 +1,11 @@
 /** All drawings are plain data in millimetres, origin top left, y down; angles turn clockwise. */
 
+/** A place on a drawing, mm. */
+export interface Point {
+  readonly x: number
+  readonly y: number
+}
+
 /** What a line is for: printed ink, cut along, folded along, or a guide for the adult's eye only. */
 export type Layer = 'ink' | 'cut' | 'fold' | 'guide'
 

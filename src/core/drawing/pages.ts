@@ -1,6 +1,7 @@
 import { RefusedValue } from '../errors'
 import { type Drawing, FAINT, INK, type Shape } from './model'
 import { fitSize, printable, shortened, textWidth } from './text'
+import { textAt, line, group } from './builders'
 
 export type PaperId = 'a4' | 'letter' | 'a3' | 'legal' | 'tabloid'
 
@@ -83,85 +84,48 @@ function titleShapes(title: string, width: number): Shape[] {
   const size = fitSize(title, TITLE_MM, width, 'bold')
   const isOne = size >= LEAST_TITLE_MM
   const lines = isOne ? [title] : shortened(title, LEAST_TITLE_MM, width, 2, 'bold')
-  return lines.map((text, i) => ({
-    type: 'text',
-    layer: 'ink',
-    x: SAFE_MARGIN_MM,
-    y: SAFE_MARGIN_MM + (isOne ? 7 : 5.2 + i * LEAST_TITLE_MM * 1.3),
-    text,
-    size: isOne ? size : LEAST_TITLE_MM,
-    weight: 'bold',
-    fill: INK,
-  }))
+  return lines.map((text, i) =>
+    textAt(
+      text,
+      { x: SAFE_MARGIN_MM, y: SAFE_MARGIN_MM + (isOne ? 7 : 5.2 + i * LEAST_TITLE_MM * 1.3) },
+      { size: isOne ? size : LEAST_TITLE_MM, weight: 'bold', fill: INK },
+    ),
+  )
 }
 
 function nameLine(x: number, y: number, width: number, text?: string, said = 'Name'): Shape[] {
   const start = x + Math.max(14, textWidth(said, 4.2) + 3)
-  const rule: Shape = {
-    type: 'line',
-    layer: 'ink',
-    x1: start,
-    y1: y + 1,
-    x2: x + width,
-    y2: y + 1,
-    stroke: INK,
-    strokeMm: 0.3,
-  }
-  const label: Shape = { type: 'text', layer: 'ink', x, y, text: said, size: 4.2, fill: INK }
+  const rule: Shape = line({ x: start, y: y + 1 }, { x: x + width, y: y + 1 }, { stroke: INK, strokeMm: 0.3 })
+  const label: Shape = textAt(said, { x, y }, { size: 4.2, fill: INK })
   const known = text === undefined ? '' : printable(text)
   if (known === '') return [rule, label]
   const room = x + width - start - 3
   const size = Math.max(LEAST_NAME_MM, fitSize(known, 5, room))
   const [shown = known] = shortened(known, size, room + 0.01, 1)
-  return [rule, label, { type: 'text', layer: 'ink', x: start + 2, y, text: shown, size, fill: INK }]
+  return [rule, label, textAt(shown, { x: start + 2, y }, { size, fill: INK })]
 }
 
 function foot(width: number, height: number, footer: string): Shape[] {
   const y = height - SAFE_MARGIN_MM - 2
-  const tick = (x: number): Shape => ({
-    type: 'line',
-    layer: 'ink',
-    x1: x,
-    y1: -1.5,
-    x2: x,
-    y2: 1.5,
-    stroke: INK,
-    strokeMm: 0.2,
-  })
-  const bar: Shape = {
-    type: 'group',
-    part: 'check-bar',
-    x: SAFE_MARGIN_MM,
-    y,
-    shapes: [
-      { type: 'line', layer: 'ink', x1: 0, y1: 0, x2: CHECK_BAR_MM, y2: 0, stroke: INK, strokeMm: 0.2 },
+  const tick = (x: number): Shape => line({ x, y: -1.5 }, { x, y: 1.5 }, { stroke: INK, strokeMm: 0.2 })
+  const bar: Shape = group(
+    [
+      line({ x: 0, y: 0 }, { x: CHECK_BAR_MM, y: 0 }, { stroke: INK, strokeMm: 0.2 }),
       tick(0),
       tick(CHECK_BAR_MM / 2),
       tick(CHECK_BAR_MM),
-      {
-        type: 'text',
-        layer: 'ink',
-        x: 2,
-        y: -1.6,
-        text: 'This bar is 100 mm when printed at 100 %',
-        size: 2.8,
-        fill: INK,
-      },
+      textAt('This bar is 100 mm when printed at 100 %', { x: 2, y: -1.6 }, { size: 2.8, fill: INK }),
     ],
-  }
+    { part: 'check-bar', x: SAFE_MARGIN_MM, y },
+  )
   const text = printable(footer)
   const left = SAFE_MARGIN_MM + CHECK_BAR_MM + 5
   return [
     bar,
-    {
-      type: 'text',
-      layer: 'ink',
-      x: width - SAFE_MARGIN_MM,
-      y: y + 1,
+    textAt(
       text,
-      size: fitSize(text, 2.8, width - SAFE_MARGIN_MM - left),
-      anchor: 'end',
-      fill: FAINT,
-    },
+      { x: width - SAFE_MARGIN_MM, y: y + 1 },
+      { size: fitSize(text, 2.8, width - SAFE_MARGIN_MM - left), anchor: 'end', fill: FAINT },
+    ),
   ]
 }

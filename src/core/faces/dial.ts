@@ -1,6 +1,22 @@
 import { handAngles, type HandAngles, signedGap } from '../clock'
 import { requireNumber } from '../errors'
-import { CAP_HEIGHT, type Drawing, GOLD, INK, OAK, PAPER, type Shape, SLATE, pointOnDial } from '../drawing'
+import {
+  CAP_HEIGHT,
+  type Drawing,
+  GOLD,
+  INK,
+  OAK,
+  PAPER,
+  type Shape,
+  SLATE,
+  pointOnDial,
+  circle,
+  path,
+  textAt,
+  group,
+  line,
+  centredText,
+} from '../drawing'
 import type { ClockPart } from '../teaching'
 import { handOutline } from './handShapes'
 import {
@@ -93,16 +109,7 @@ export function dialShapes(at: number | HandAngles, options: DialOptions): Shape
   const angles = typeof at === 'number' ? handAngles(at) : at
   const r = o.radius
   return [
-    {
-      type: 'circle',
-      layer: 'ink',
-      cx: 0,
-      cy: 0,
-      r,
-      stroke: INK,
-      strokeMm: r * 0.025,
-      fill: o.lowInk ? 'none' : '#FFFFFF',
-    },
+    circle({ x: 0, y: 0 }, r, { stroke: INK, strokeMm: r * 0.025, fill: o.lowInk ? 'none' : '#FFFFFF' }),
     ...(o.quarterShading ? quarterShapes(r, o.lowInk) : []),
     ...(o.halves
       ? halvesShapes(
@@ -120,7 +127,7 @@ export function dialShapes(at: number | HandAngles, options: DialOptions): Shape
     ...(o.arc ? countedArc(r, angles.minute, o.arc) : []),
     ...handsOf(o.hands).map((hand) => handGroup(hand, angles, o)),
     ...(o.secondHand === undefined ? [] : [secondHand(r, o.secondHand)]),
-    { type: 'circle', layer: 'ink', cx: 0, cy: 0, r: r * 0.035, fill: INK },
+    circle({ x: 0, y: 0 }, r * 0.035, { fill: INK }),
     ...(o.pointedAt ? [ringRound(r, o.pointedAt, angles, o.secondHand ?? 0)] : []),
   ]
 }
@@ -149,18 +156,16 @@ function scale(r: number, marks: Marks, numerals: Numerals): readonly Shape[] {
 /** Two paths, one of the hours' marks and one of the minutes' between them: a page of dials has some thousand marks. */
 function markShapes(r: number, marks: Marks): Shape[] {
   if (marks === 'none') return []
-  const path = (minutes: readonly number[], from: number, strokeMm: number): Shape => ({
-    type: 'path',
-    layer: 'ink',
-    commands: minutes.flatMap((minute) => [
-      { op: 'M', ...pointOnDial(minute * 6, r * from) },
-      { op: 'L', ...pointOnDial(minute * 6, r * MARK_OUTER) },
-    ]),
-    stroke: INK,
-    strokeMm,
-  })
+  const marksAt = (minutes: readonly number[], from: number, strokeMm: number): Shape =>
+    path(
+      minutes.flatMap((minute) => [
+        { op: 'M', ...pointOnDial(minute * 6, r * from) },
+        { op: 'L', ...pointOnDial(minute * 6, r * MARK_OUTER) },
+      ]),
+      { stroke: INK, strokeMm },
+    )
   const all = Array.from({ length: 60 }, (_, minute) => minute)
-  const hours = path(
+  const hours = marksAt(
     all.filter((minute) => minute % 5 === 0),
     0.885,
     r * 0.022,
@@ -168,7 +173,7 @@ function markShapes(r: number, marks: Marks): Shape[] {
   if (marks === 'hours') return [hours]
   return [
     hours,
-    path(
+    marksAt(
       all.filter((minute) => minute % 5 !== 0),
       0.92,
       r * 0.009,
@@ -182,13 +187,8 @@ function numeralShapes(r: number, numerals: Numerals): Shape[] {
   // 12, 6, 3, 9 first: the order in which numerals are placed by hand.
   return [12, 6, 3, 9, 1, 2, 4, 5, 7, 8, 10, 11].slice(0, numerals === 'quarters' ? 4 : 12).map((hour) => {
     const at = pointOnDial(hour * 30, r * NUMERAL_RADIUS)
-    return centredText(String(hour), at.x, at.y, size, INK, 'bold')
+    return centredText(String(hour), { x: at.x, y: at.y }, { size, fill: INK, weight: 'bold' })
   })
-}
-
-/** Text whose capital height is centred on a point. */
-export function centredText(text: string, x: number, y: number, size: number, fill: string, weight?: 'bold'): Shape {
-  return { type: 'text', layer: 'ink', x, y: y + (size * CAP_HEIGHT) / 2, text, size, anchor: 'middle', fill, weight }
 }
 
 /** How a drawn hand is measured, in mm, for a face of radius `r`. */
@@ -204,37 +204,23 @@ function handGroup(hand: 'hour' | 'minute', angles: HandAngles, o: Required<Omit
   const colour = hand === 'hour' ? OAK : SLATE
   const commands = handOutline(hand, handMeasures(hand, o.radius))
   const body: Shape = o.lowInk
-    ? { type: 'path', layer: 'ink', commands, fill: '#FFFFFF', stroke: INK, strokeMm: o.radius * 0.012 }
-    : { type: 'path', layer: 'ink', commands, fill: colour, stroke: PAPER, strokeMm: o.radius * 0.008 }
+    ? path(commands, { fill: '#FFFFFF', stroke: INK, strokeMm: o.radius * 0.012 })
+    : path(commands, { fill: colour, stroke: PAPER, strokeMm: o.radius * 0.008 })
   const label = o.handLabels ? [handLabel(hand, angles, o)] : []
-  return { type: 'group', part: `${hand}-hand`, x: 0, y: 0, turn: angle, shapes: [body, ...label] }
+  return group([body, ...label], { part: `${hand}-hand`, turn: angle })
 }
 
 function secondHand(r: number, second: number): Shape {
-  return {
-    type: 'group',
+  return group([line({ x: 0, y: r * 0.2 }, { x: 0, y: -r * 0.92 }, { stroke: INK, strokeMm: r * 0.014 })], {
     part: 'second-hand',
-    x: 0,
-    y: 0,
     turn: (second * 6) % 360,
-    shapes: [
-      { type: 'line', layer: 'ink', x1: 0, y1: r * 0.2, x2: 0, y2: -r * 0.92, stroke: INK, strokeMm: r * 0.014 },
-    ],
-  }
+  })
 }
 
 /** A ring round one part: on a hand where no other hand lies, round the pivot, or round the whole face. */
 function ringRound(r: number, part: ClockPart, angles: HandAngles, second: number): Shape {
-  const ring = (cx: number, cy: number, of: number): Shape => ({
-    type: 'circle',
-    layer: 'ink',
-    cx,
-    cy,
-    r: of,
-    fill: 'none',
-    stroke: GOLD,
-    strokeMm: r * 0.035,
-  })
+  const ring = (cx: number, cy: number, of: number): Shape =>
+    circle({ x: cx, y: cy }, of, { fill: 'none', stroke: GOLD, strokeMm: r * 0.035 })
   if (part === 'centre') return ring(0, 0, r * 0.09)
   if (part === 'face') return ring(0, 0, r * 0.99)
   const angle = part === 'hour-hand' ? angles.hour : part === 'minute-hand' ? angles.minute : second * 6
@@ -260,26 +246,15 @@ function handLabel(hand: 'hour' | 'minute', angles: HandAngles, o: Required<Omit
   const isBelow = gap === 0 ? hand === 'minute' : Math.sign(gap) === above
   const size = Math.min(lettersOn(r, 0.12), (r * LABEL_LENGTH) / (text.length * LETTER_SHARE))
   const off = r * (hand === 'hour' ? 0.1 : 0.055)
-  return {
-    type: 'group',
-    part: 'hand-name',
-    x: above * (isBelow ? -off - size * CAP_HEIGHT : off),
-    y: -r * LABEL_MIDDLE[hand],
-    turn: isOnLeft ? 90 : -90,
-    shapes: [
-      {
-        type: 'text',
-        layer: 'ink',
-        x: 0,
-        y: 0,
-        text,
-        size,
-        anchor: 'middle',
-        fill: hand === 'hour' ? OAK : SLATE,
-        weight: 'bold',
-      },
-    ],
-  }
+  return group(
+    [textAt(text, { x: 0, y: 0 }, { size, anchor: 'middle', fill: hand === 'hour' ? OAK : SLATE, weight: 'bold' })],
+    {
+      part: 'hand-name',
+      x: above * (isBelow ? -off - size * CAP_HEIGHT : off),
+      y: -r * LABEL_MIDDLE[hand],
+      turn: isOnLeft ? 90 : -90,
+    },
+  )
 }
 
 /** A dial alone, edge to edge. */
@@ -289,6 +264,6 @@ export function dialDrawing(at: number | HandAngles, options: DialOptions, title
     width: extent * 2,
     height: extent * 2,
     title,
-    shapes: [{ type: 'group', part: 'dial', x: extent, y: extent, shapes: dialShapes(at, options) }],
+    shapes: [group(dialShapes(at, options), { part: 'dial', x: extent, y: extent })],
   }
 }

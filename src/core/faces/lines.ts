@@ -1,5 +1,20 @@
 import { type Jump, countJumps, modulo, shiftTime, type MinuteOfDay } from '../clock'
-import { CAP_HEIGHT, type Drawing, FAINT, INK, MOSS, OAK, type Shape, SLATE, textWidth } from '../drawing'
+import {
+  CAP_HEIGHT,
+  type Drawing,
+  FAINT,
+  INK,
+  MOSS,
+  OAK,
+  type Shape,
+  SLATE,
+  textWidth,
+  textAt,
+  line,
+  path,
+  group,
+  centredText,
+} from '../drawing'
 import { sayDuration } from '../wording'
 import { DIAL_WORDS } from './overlays'
 
@@ -21,24 +36,6 @@ export function minutesAtX(x: number): number {
   return Math.min(60, Math.max(0, Math.round(share * 60)))
 }
 
-function text(x: number, y: number, words: string, size: number, fill: string, weight?: 'bold'): Shape {
-  return {
-    type: 'text',
-    layer: 'ink',
-    x,
-    y: y + (size * CAP_HEIGHT) / 2,
-    text: words,
-    size,
-    anchor: 'middle',
-    fill,
-    weight,
-  }
-}
-
-function line(x1: number, y1: number, x2: number, y2: number, stroke: string, strokeMm: number): Shape {
-  return { type: 'line', layer: 'ink', x1, y1, x2, y2, stroke, strokeMm }
-}
-
 /**
  * The hour as a line from 0 to 60: counts past above it, counts to below its second half, and the way from 0
  * or to 60 that the minute hand (0 to 59) has counted; blank, the line alone, to mark the minutes on. The past side
@@ -50,36 +47,34 @@ export function numberLine(minutes: number, words = DIAL_WORDS, { isBlank = fals
   const counted = isTo ? [minutes, 60] : [0, minutes]
   const ticks = Array.from({ length: 61 }, (_, at) => {
     const half = at % 5 === 0 ? 3 : 1.4
-    return line(numberLineX(at), y - half, numberLineX(at), y + half, INK, at % 5 === 0 ? 0.6 : 0.3)
+    return line(
+      { x: numberLineX(at), y: y - half },
+      { x: numberLineX(at), y: y + half },
+      { stroke: INK, strokeMm: at % 5 === 0 ? 0.6 : 0.3 },
+    )
   })
   const hatch = Array.from({ length: 15 }, (_, i) =>
-    line(numberLineX(31 + 2 * i), y - 2, numberLineX(32 + 2 * i), y + 2, FAINT, 0.3),
+    line(
+      { x: numberLineX(31 + 2 * i), y: y - 2 },
+      { x: numberLineX(32 + 2 * i), y: y + 2 },
+      { stroke: FAINT, strokeMm: 0.3 },
+    ),
   )
   const tints: Shape[] = [
-    { type: 'path', layer: 'ink', commands: box(numberLineX(0), y - 2, numberLineX(30), y + 2), fill: '#F6E7CF' },
-    { type: 'path', layer: 'ink', commands: box(numberLineX(30), y - 2, numberLineX(60), y + 2), fill: '#E3EEF4' },
+    path(box(numberLineX(0), y - 2, numberLineX(30), y + 2), { fill: '#F6E7CF' }),
+    path(box(numberLineX(30), y - 2, numberLineX(60), y + 2), { fill: '#E3EEF4' }),
   ]
   const fives = Array.from({ length: 13 }, (_, i) => i * 5)
   const at = numberLineX(minutes)
-  const marker: Shape = {
-    type: 'group',
-    part: 'marker',
-    x: at,
-    y: 0,
-    shapes: [
-      {
-        type: 'path',
-        layer: 'ink',
-        commands: [
-          { op: 'M', x: -3, y: y - 7.5 },
-          { op: 'L', x: 3, y: y - 7.5 },
-          { op: 'L', x: 0, y: y - 2.4 },
-          { op: 'Z' },
-        ],
-        fill: INK,
-      },
+  const marker: Shape = group(
+    [
+      path(
+        [{ op: 'M', x: -3, y: y - 7.5 }, { op: 'L', x: 3, y: y - 7.5 }, { op: 'L', x: 0, y: y - 2.4 }, { op: 'Z' }],
+        { fill: INK },
+      ),
     ],
-  }
+    { part: 'marker', x: at, y: 0 },
+  )
   return {
     width: NUMBER_LINE.width,
     height: NUMBER_LINE.height,
@@ -87,17 +82,27 @@ export function numberLine(minutes: number, words = DIAL_WORDS, { isBlank = fals
     shapes: [
       ...(lowInk ? [] : tints),
       ...hatch,
-      line(numberLineX(0), y, numberLineX(60), y, INK, 0.5),
+      line({ x: numberLineX(0), y }, { x: numberLineX(60), y }, { stroke: INK, strokeMm: 0.5 }),
       ...(isBlank
         ? []
-        : [line(numberLineX(counted[0] ?? 0), y, numberLineX(counted[1] ?? 0), y, isTo ? SLATE : OAK, 2)]),
+        : [
+            line(
+              { x: numberLineX(counted[0] ?? 0), y },
+              { x: numberLineX(counted[1] ?? 0), y },
+              { stroke: isTo ? SLATE : OAK, strokeMm: 2 },
+            ),
+          ]),
       ...ticks,
-      ...fives.map((count) => text(numberLineX(count), y - 10.5, String(count), 5, OAK)),
+      ...fives.map((count) =>
+        centredText(String(count), { x: numberLineX(count), y: y - 10.5 }, { size: 5, fill: OAK }),
+      ),
       ...fives
         .filter((count) => count >= 30)
-        .map((count) => text(numberLineX(count), y + 7.5, String(60 - count), 5, SLATE)),
-      text(numberLineX(15), y + 7.5, words.past, 5, OAK, 'bold'),
-      text(numberLineX(45), y + 15, words.to, 5, SLATE, 'bold'),
+        .map((count) =>
+          centredText(String(60 - count), { x: numberLineX(count), y: y + 7.5 }, { size: 5, fill: SLATE }),
+        ),
+      centredText(words.past, { x: numberLineX(15), y: y + 7.5 }, { size: 5, fill: OAK, weight: 'bold' }),
+      centredText(words.to, { x: numberLineX(45), y: y + 15 }, { size: 5, fill: SLATE, weight: 'bold' }),
       ...(isBlank ? [] : [marker]),
     ],
   }
@@ -141,11 +146,11 @@ export function jumpLine(
     height: JUMP_LINE.height,
     title: 'jump line',
     shapes: [
-      line(MARGIN, y, WIDTH - MARGIN, y, INK, 0.5),
+      line({ x: MARGIN, y }, { x: WIDTH - MARGIN, y }, { stroke: INK, strokeMm: 0.5 }),
       ...placed.flatMap(({ jump, start, end }) => arch(jump, start, end, y, backwards, textMm)),
       ...stops.flatMap((stop) => [
-        line(stop.x, y - 2, stop.x, y + 2, INK, 0.7),
-        text(stop.x, y + 2 + textMm, sayTime(stop.minute), textMm, INK),
+        line({ x: stop.x, y: y - 2 }, { x: stop.x, y: y + 2 }, { stroke: INK, strokeMm: 0.7 }),
+        centredText(sayTime(stop.minute), { x: stop.x, y: y + 2 + textMm }, { size: textMm, fill: INK }),
       ]),
     ],
   }
@@ -174,28 +179,27 @@ function arch(jump: Jump, start: number, end: number, y: number, backwards: bool
   const [a, b] = backwards ? [end, start] : [start, end]
   const way = backwards ? -1 : 1
   return [
-    {
-      type: 'path',
-      layer: 'ink',
-      commands: [
+    path(
+      [
         { op: 'M', x: a, y },
         { op: 'C', x1: a + (b - a) * 0.15, y1: top, x2: b - (b - a) * 0.15, y2: top, x: b, y: y - 1 },
       ],
-      stroke: MOSS,
-      strokeMm: 0.9,
-    },
-    {
-      type: 'path',
-      layer: 'ink',
-      commands: [
+      { stroke: MOSS, strokeMm: 0.9 },
+    ),
+    path(
+      [
         { op: 'M', x: b, y: y - 0.5 },
         { op: 'L', x: b - way * 3.2, y: y - 3.4 },
         { op: 'L', x: b - way * 0.4, y: y - 5 },
         { op: 'Z' },
       ],
-      fill: MOSS,
-    },
-    text((start + end) / 2, top + 2 - textMm / 2, sayDuration(jump.minutes), textMm, MOSS, 'bold'),
+      { fill: MOSS },
+    ),
+    centredText(
+      sayDuration(jump.minutes),
+      { x: (start + end) / 2, y: top + 2 - textMm / 2 },
+      { size: textMm, fill: MOSS, weight: 'bold' },
+    ),
   ]
 }
 

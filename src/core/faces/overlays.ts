@@ -1,4 +1,18 @@
-import { CAP_HEIGHT, FAINT, INK, MOSS, OAK, type PathCommand, type Shape, SLATE, pointOnDial } from '../drawing'
+import {
+  CAP_HEIGHT,
+  FAINT,
+  INK,
+  MOSS,
+  OAK,
+  type PathCommand,
+  type Shape,
+  SLATE,
+  pointOnDial,
+  path,
+  line,
+  textAt,
+  circle,
+} from '../drawing'
 
 /** The words on a dial, in English; `phrases.onDial` of a language has its own. */
 export const DIAL_WORDS: {
@@ -51,42 +65,22 @@ function slice(r: number, from: number, to: number): PathCommand[] {
  */
 export function halvesShapes(r: number, lowInk: boolean, words = DIAL_WORDS, hands: readonly number[] = []): Shape[] {
   const inner = r * 0.985
-  const tint = (from: number, to: number, fill: string): Shape => ({
-    type: 'path',
-    layer: 'ink',
-    commands: slice(inner, from, to),
-    fill,
-  })
+  const tint = (from: number, to: number, fill: string): Shape => path(slice(inner, from, to), { fill })
   const hatch: Shape[] = Array.from({ length: 9 }, (_, i) => {
     const x = -inner * (i + 1) * 0.1
     const y = Math.sqrt(inner * inner - x * x)
-    return {
-      type: 'line',
-      layer: 'ink',
-      x1: x,
-      y1: -y,
-      x2: x,
-      y2: y,
-      stroke: lowInk ? FAINT : '#B9CBD6',
-      strokeMm: r * 0.006,
-    }
+    return line({ x, y: -y }, { x, y }, { stroke: lowInk ? FAINT : '#B9CBD6', strokeMm: r * 0.006 })
   })
   const isTaken = (from: number, to: number) => hands.some((angle) => angle >= from && angle <= to)
   const name = (text: string, x: number, low: boolean, high: boolean, fill: string): Shape[] =>
     low && high
       ? []
       : [
-          {
-            type: 'text',
-            layer: 'ink',
-            x,
-            y: r * (low ? -0.29 : 0.36),
+          textAt(
             text,
-            size: lettersOn(r, 0.12),
-            anchor: 'middle',
-            fill,
-            weight: 'bold',
-          },
+            { x, y: r * (low ? -0.29 : 0.36) },
+            { size: lettersOn(r, 0.12), anchor: 'middle', fill, weight: 'bold' },
+          ),
         ]
   return [
     ...(lowInk ? [] : [tint(0, 180, '#F6E7CF'), tint(180, 360, '#E3EEF4')]),
@@ -101,15 +95,7 @@ export function zoneShapes(r: number, hourAngle: number, lowInk: boolean): Shape
   const from = Math.floor(hourAngle / 30) * 30
   const fill = lowInk ? undefined : '#E4EFE6'
   return [
-    {
-      type: 'path',
-      layer: 'ink',
-      commands: slice(r * 0.86, from, from + 30),
-      fill,
-      stroke: MOSS,
-      strokeMm: r * 0.012,
-      dashMm: [r * 0.03, r * 0.02],
-    },
+    path(slice(r * 0.86, from, from + 30), { fill, stroke: MOSS, strokeMm: r * 0.012, dashMm: [r * 0.03, r * 0.02] }),
   ]
 }
 
@@ -117,17 +103,7 @@ export function zoneShapes(r: number, hourAngle: number, lowInk: boolean): Shape
 export function zoneLines(r: number): Shape[] {
   return Array.from({ length: 12 }, (_, hour) => {
     const end = pointOnDial(hour * 30, r * 0.58)
-    return {
-      type: 'line',
-      layer: 'ink',
-      x1: 0,
-      y1: 0,
-      x2: end.x,
-      y2: end.y,
-      stroke: MOSS,
-      strokeMm: r * 0.008,
-      dashMm: [r * 0.03, r * 0.025],
-    }
+    return line({ x: 0, y: 0 }, end, { stroke: MOSS, strokeMm: r * 0.008, dashMm: [r * 0.03, r * 0.025] })
   })
 }
 
@@ -139,9 +115,9 @@ export function quarterShapes(r: number, lowInk: boolean): Shape[] {
       ? Array.from({ length: 5 }, (_, i) => {
           const reach = (inner * (i + 1)) / 6
           const [a, b] = [pointOnDial(from, reach), pointOnDial(from + 90, reach)]
-          return { type: 'line', layer: 'ink', x1: a.x, y1: a.y, x2: b.x, y2: b.y, stroke: INK, strokeMm: r * 0.006 }
+          return line(a, b, { stroke: INK, strokeMm: r * 0.006 })
         })
-      : [{ type: 'path', layer: 'ink', commands: slice(inner, from, from + 90), fill: '#F1E6CC' }],
+      : [path(slice(inner, from, from + 90), { fill: '#F1E6CC' })],
   )
 }
 
@@ -150,16 +126,11 @@ export function ringOfFives(r: number): Shape[] {
   const size = lettersOn(r, RING_SHARE)
   return Array.from({ length: 12 }, (_, i) => {
     const at = pointOnDial((i + 1) * 30, r * RING_FROM + size / 2)
-    return {
-      type: 'text',
-      layer: 'ink',
-      x: at.x,
-      y: at.y + (size * CAP_HEIGHT) / 2,
-      text: String((i + 1) * 5),
-      size,
-      anchor: 'middle',
-      fill: SLATE,
-    }
+    return textAt(
+      String((i + 1) * 5),
+      { x: at.x, y: at.y + (size * CAP_HEIGHT) / 2 },
+      { size, anchor: 'middle', fill: SLATE },
+    )
   })
 }
 
@@ -167,17 +138,7 @@ export function ringOfFives(r: number): Shape[] {
 export function foldLines(r: number): Shape[] {
   return [0, 90, 180, 270].map((angle) => {
     const end = pointOnDial(angle, r * 0.985)
-    return {
-      type: 'line',
-      layer: 'ink',
-      x1: 0,
-      y1: 0,
-      x2: end.x,
-      y2: end.y,
-      stroke: MOSS,
-      strokeMm: r * 0.012,
-      dashMm: [r * 0.05, r * 0.035],
-    }
+    return line({ x: 0, y: 0 }, end, { stroke: MOSS, strokeMm: r * 0.012, dashMm: [r * 0.05, r * 0.035] })
   })
 }
 
@@ -190,34 +151,20 @@ export function countedArc(r: number, minuteAngle: number, side: 'past' | 'to'):
   if (sweep < 0.5) return []
   const way = side === 'past' ? 1 : -1
   const on = (angle: number) => pointOnDial(way * angle, r * ARC_RADIUS)
-  const dots = Array.from({ length: Math.floor(sweep / 30 + 1e-9) + 1 }, (_, i): Shape => ({
-    type: 'circle',
-    layer: 'ink',
-    cx: on(i * 30).x,
-    cy: on(i * 30).y,
-    r: r * 0.02,
-    fill: colour,
-  }))
+  const dots = Array.from({ length: Math.floor(sweep / 30 + 1e-9) + 1 }, (_, i): Shape =>
+    circle({ x: on(i * 30).x, y: on(i * 30).y }, r * 0.02, { fill: colour }),
+  )
   const isLong = sweep > 180
   const commands: PathCommand[] = [
     { op: 'M', ...on(0) },
     { op: 'A', r: r * ARC_RADIUS, large: isLong, sweep: side === 'past', ...on(sweep) },
   ]
-  return [
-    { type: 'path', layer: 'ink', commands, stroke: colour, strokeMm: r * 0.014 },
-    ...dots,
-    arrowHead(r, way * sweep, way, colour),
-  ]
+  return [path(commands, { stroke: colour, strokeMm: r * 0.014 }), ...dots, arrowHead(r, way * sweep, way, colour)]
 }
 
 function arrowHead(r: number, angle: number, way: number, fill: string): Shape {
   const tip = pointOnDial(angle, r * ARC_RADIUS)
   const inner = pointOnDial(angle - way * 6, r * (ARC_RADIUS - 0.035))
   const outer = pointOnDial(angle - way * 6, r * (ARC_RADIUS + 0.035))
-  return {
-    type: 'path',
-    layer: 'ink',
-    commands: [{ op: 'M', ...tip }, { op: 'L', ...inner }, { op: 'L', ...outer }, { op: 'Z' }],
-    fill,
-  }
+  return path([{ op: 'M', ...tip }, { op: 'L', ...inner }, { op: 'L', ...outer }, { op: 'Z' }], { fill })
 }

@@ -1,4 +1,4 @@
-import { type Drawing, FAINT, INK, type Shape, bodyArea, makePage } from '../drawing'
+import { type Drawing, FAINT, INK, type Shape, bodyArea, makePage, group, line } from '../drawing'
 import { requireNumber } from '../errors'
 import { type PartBox, type Placed, type Tile, packParts, tilesFor } from './layout'
 import { isFourUp, layOut, partBoxes, partShapes } from './parts'
@@ -64,7 +64,7 @@ function clockPages(recipe: Recipe, m: Measures, owner?: string): Drawing[] {
 }
 
 function shapesAt({ box, x, y }: Placed, recipe: Recipe, m: Measures): Shape {
-  return { type: 'group', x, y, shapes: partShapes(box, recipe, m) }
+  return group(partShapes(box, recipe, m), { x, y })
 }
 
 function page(recipe: Recipe, m: Measures, body: Shape[], owner?: string, note = ''): Drawing {
@@ -84,15 +84,13 @@ function tilePages(box: PartBox, recipe: Recipe, m: Measures, owner?: string): D
   const shapes = partShapes(box, recipe, m)
   return tiles.map((tile, i) => {
     const body: Shape[] = [
-      {
-        type: 'group',
+      group(shapes, {
         part: 'tile',
         x: area.x - tile.x,
         y: area.y - tile.y,
         clip: { x: tile.x, y: tile.y, width: tile.width, height: tile.height },
-        shapes,
-      },
-      ...joins(tile, columns, rows).map((line): Shape => ({ type: 'group', x: area.x, y: area.y, shapes: [line] })),
+      }),
+      ...joins(tile, columns, rows).map((line): Shape => group([line], { x: area.x, y: area.y })),
     ]
     return page(recipe, m, body, owner, `, part ${i + 1} of ${tiles.length}`)
   })
@@ -101,39 +99,21 @@ function tilePages(box: PartBox, recipe: Recipe, m: Measures, owner?: string): D
 /** Dashed fold lines through the middle of each overlap: both sheets carry the same line. */
 function joins({ width, height, column, row }: Tile, columns: number, rows: number): Shape[] {
   const half = 5
-  const line = (x1: number, y1: number, x2: number, y2: number): Shape => ({
-    type: 'line',
-    layer: 'fold',
-    x1,
-    y1,
-    x2,
-    y2,
-    stroke: FAINT,
-    strokeMm: 0.3,
-    dashMm: [3, 2],
-  })
+  const stroke = (x1: number, y1: number, x2: number, y2: number): Shape =>
+    line({ x: x1, y: y1 }, { x: x2, y: y2 }, { layer: 'fold', stroke: FAINT, strokeMm: 0.3, dashMm: [3, 2] })
   return [
-    ...(column > 0 ? [line(half, 0, half, height)] : []),
-    ...(column < columns - 1 ? [line(width - half, 0, width - half, height)] : []),
-    ...(row > 0 ? [line(0, half, width, half)] : []),
-    ...(row < rows - 1 ? [line(0, height - half, width, height - half)] : []),
+    ...(column > 0 ? [stroke(half, 0, half, height)] : []),
+    ...(column < columns - 1 ? [stroke(width - half, 0, width - half, height)] : []),
+    ...(row > 0 ? [stroke(0, half, width, half)] : []),
+    ...(row < rows - 1 ? [stroke(0, height - half, width, height - half)] : []),
   ]
 }
 
 /** Four clocks to draw oneself, with the folds between them. */
 function fourUp(recipe: Recipe, m: Measures, placed: readonly Placed[], owner?: string): Drawing {
   const area = bodyArea(recipe.paper)
-  const fold = (x1: number, y1: number, x2: number, y2: number): Shape => ({
-    type: 'line',
-    layer: 'fold',
-    x1,
-    y1,
-    x2,
-    y2,
-    stroke: INK,
-    strokeMm: 0.2,
-    dashMm: [2, 2],
-  })
+  const fold = (x1: number, y1: number, x2: number, y2: number): Shape =>
+    line({ x: x1, y: y1 }, { x: x2, y: y2 }, { layer: 'fold', stroke: INK, strokeMm: 0.2, dashMm: [2, 2] })
   const body = placed.map((each) => shapesAt(each, recipe, m))
   const [midX, midY] = [area.x + area.width / 2, area.y + area.height / 2]
   return page(

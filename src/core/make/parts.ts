@@ -1,5 +1,21 @@
-import { FAINT, INK, OAK, SLATE, type Shape, bodyArea, circlePath, pointOnDial, rectanglePath } from '../drawing'
-import { TIP_SPREAD, centredText, dialExtent, dialShapes, handOutline } from '../faces'
+import {
+  FAINT,
+  INK,
+  OAK,
+  SLATE,
+  type Shape,
+  bodyArea,
+  circlePath,
+  pointOnDial,
+  rectanglePath,
+  group,
+  circle,
+  line,
+  textAt,
+  path,
+  centredText,
+} from '../drawing'
+import { TIP_SPREAD, dialExtent, dialShapes, handOutline } from '../faces'
 import { type PartBox, type PartId, type Placed, packParts, packQuarters } from './layout'
 import type { Measures, Recipe } from './recipe'
 import { fasteners } from './stock'
@@ -70,7 +86,7 @@ export function partShapes(box: PartBox, recipe: Recipe, m: Measures): Shape[] {
   const { id, width, height } = box
   const { holeMm } = fasteners[recipe.fastener]
   const centred = (shapes: Shape[], extent: number): Shape[] => [
-    { type: 'group', part: id, x: width / 2, y: height - extent / 2, shapes },
+    group(shapes, { part: id, x: width / 2, y: height - extent / 2 }),
   ]
   switch (id) {
     case 'face':
@@ -120,31 +136,13 @@ function faceLook({ face, ringOfFives, halves, zoneLines, quarterShading, lowInk
 
 /** A face to be drawn by the child: quarter marks, then hour marks and numerals to trace; fading to nothing. */
 function guideShapes(radius: number, guides: Recipe['guides'], lowInk: boolean): Shape[] {
-  const edge: Shape = {
-    type: 'circle',
-    layer: 'ink',
-    cx: 0,
-    cy: 0,
-    r: radius,
-    stroke: INK,
-    strokeMm: 0.6,
-    fill: lowInk ? 'none' : '#FFFFFF',
-  }
+  const edge: Shape = circle({ x: 0, y: 0 }, radius, { stroke: INK, strokeMm: 0.6, fill: lowInk ? 'none' : '#FFFFFF' })
   const mark = (hour: number): Shape => {
     const [a, b] = [
       pointOnDial(hour * 30, radius * (hour % 3 === 0 ? 0.86 : 0.9)),
       pointOnDial(hour * 30, radius * 0.965),
     ]
-    return {
-      type: 'line',
-      layer: 'ink',
-      x1: a.x,
-      y1: a.y,
-      x2: b.x,
-      y2: b.y,
-      stroke: INK,
-      strokeMm: hour % 3 === 0 ? 0.9 : 0.4,
-    }
+    return line(a, b, { stroke: INK, strokeMm: hour % 3 === 0 ? 0.9 : 0.4 })
   }
   const cross: Shape[] = holeMarks(1)
   if (guides === 'none') return [edge]
@@ -152,7 +150,7 @@ function guideShapes(radius: number, guides: Recipe['guides'], lowInk: boolean):
   if (guides === 'quarters') return [edge, ...cross, ...[0, 3, 6, 9].map(mark)]
   const numerals = Array.from({ length: 12 }, (_, i): Shape => {
     const at = pointOnDial((i + 1) * 30, radius * 0.745)
-    return centredText(String(i + 1), at.x, at.y, radius * 0.21, FAINT)
+    return centredText(String(i + 1), { x: at.x, y: at.y }, { size: radius * 0.21, fill: FAINT })
   })
   return [edge, ...cross, ...Array.from({ length: 12 }, (_, hour) => mark(hour)), ...numerals]
 }
@@ -164,9 +162,13 @@ function bandShapes({ face, lowInk, quarterShading }: Recipe, m: Measures): Shap
   const shown = face === 'full' ? [12, 6, 3, 9, 1, 2, 4, 5, 7, 8, 10, 11] : face === 'quarters' ? [12, 6, 3, 9] : []
   const numerals = shown.map((hour) => {
     const at = pointOnDial(hour * 30, (outer + inner) / 2)
-    return centredText(String(hour), at.x, at.y, Math.min(band * 0.62, outer * 0.21), INK, 'bold')
+    return centredText(
+      String(hour),
+      { x: at.x, y: at.y },
+      { size: Math.min(band * 0.62, outer * 0.21), fill: INK, weight: 'bold' },
+    )
   })
-  const under: Shape = { type: 'circle', layer: 'guide', cx: 0, cy: 0, r: inner, stroke: FAINT, strokeMm: 0.25 }
+  const under: Shape = circle({ x: 0, y: 0 }, inner, { layer: 'guide', stroke: FAINT, strokeMm: 0.25 })
   const quarters = quarterShading
     ? dialShapes(0, { radius: outer, hands: 'none', numerals: 'none', marks: 'none', quarterShading, lowInk }).slice(
         1,
@@ -182,16 +184,7 @@ function middleShapes(m: Measures): Shape[] {
   const marks = Array.from({ length: 60 }, (_, minute): Shape => {
     const isHour = minute % 5 === 0
     const [a, b] = [pointOnDial(minute * 6, r * (isHour ? 0.88 : 0.93)), pointOnDial(minute * 6, r * 0.98)]
-    return {
-      type: 'line',
-      layer: 'ink',
-      x1: a.x,
-      y1: a.y,
-      x2: b.x,
-      y2: b.y,
-      stroke: INK,
-      strokeMm: isHour ? 0.9 : 0.35,
-    }
+    return line(a, b, { stroke: INK, strokeMm: isHour ? 0.9 : 0.35 })
   })
   return [...marks, cutLine(circlePath(0, 0, r))]
 }
@@ -207,36 +200,30 @@ function lyingHand(
   const name = `${kind} hand, ${round(length)} mm from the hole`
   const written: Shape[] = recipe.handLabels
     ? [
-        {
-          type: 'group',
-          x: 0,
-          y: 0,
-          turn: -90,
-          shapes: [
-            {
-              type: 'text',
-              layer: 'ink',
-              x: width * 0.6,
-              y: width * 0.16,
-              text: kind,
-              size: Math.min(6, width * 0.42),
-              fill: kind === 'hour' ? OAK : kind === 'minute' ? SLATE : INK,
-              weight: 'bold',
-            },
+        group(
+          [
+            textAt(
+              kind,
+              { x: width * 0.6, y: width * 0.16 },
+              {
+                size: Math.min(6, width * 0.42),
+                fill: kind === 'hour' ? OAK : kind === 'minute' ? SLATE : INK,
+                weight: 'bold',
+              },
+            ),
           ],
-        },
+          { turn: -90 },
+        ),
       ]
     : []
   return [
     label(name),
-    {
-      type: 'group',
+    group([cutLine(commands), ...holeMarks(fasteners[recipe.fastener].holeMm), ...written], {
       part: box.id,
       x: width,
       y: LABEL_MM + (box.height - LABEL_MM) / 2,
       turn: 90,
-      shapes: [cutLine(commands), ...holeMarks(fasteners[recipe.fastener].holeMm), ...written],
-    },
+    }),
   ]
 }
 
@@ -248,43 +235,31 @@ export function handCut(kind: 'hour' | 'minute' | 'second', length: number, widt
 function strip(text: string, length: number, id: PartId): Shape[] {
   return [
     label(`${text}, ${round(length)} mm`),
-    {
-      type: 'group',
+    group([path(rectanglePath(0, 0, length, STRIP_MM), { layer: 'guide', stroke: INK, strokeMm: 0.3 })], {
       part: id,
       x: 0,
       y: LABEL_MM,
-      shapes: [
-        { type: 'path', layer: 'guide', commands: rectanglePath(0, 0, length, STRIP_MM), stroke: INK, strokeMm: 0.3 },
-      ],
-    },
+    }),
   ]
 }
 
 function label(text: string): Shape {
-  return { type: 'text', layer: 'guide', x: 0, y: 3.8, text, size: 3.4, fill: '#6B6158' }
+  return textAt(text, { x: 0, y: 3.8 }, { layer: 'guide', size: 3.4, fill: '#6B6158' })
 }
 
 function cutLine(commands: Extract<Shape, { type: 'path' }>['commands']): Shape {
-  return { type: 'path', layer: 'cut', commands, stroke: INK, strokeMm: 0.35 }
+  return path(commands, { layer: 'cut', stroke: INK, strokeMm: 0.35 })
 }
 
 /** Where the adult makes the hole: its true size, with a cross through the centre; nothing for 0. */
 export function holeMarks(holeMm: number): Shape[] {
   if (holeMm === 0) return []
   const reach = holeMm / 2 + 1.5
-  const line = (x1: number, y1: number, x2: number, y2: number): Shape => ({
-    type: 'line',
-    layer: 'guide',
-    x1,
-    y1,
-    x2,
-    y2,
-    stroke: FAINT,
-    strokeMm: 0.2,
-  })
+  const stroke = (x1: number, y1: number, x2: number, y2: number): Shape =>
+    line({ x: x1, y: y1 }, { x: x2, y: y2 }, { layer: 'guide', stroke: FAINT, strokeMm: 0.2 })
   return [
-    { type: 'circle', layer: 'guide', cx: 0, cy: 0, r: holeMm / 2, stroke: FAINT, strokeMm: 0.25, fill: '#FFFFFF' },
-    line(-reach, 0, reach, 0),
-    line(0, -reach, 0, reach),
+    circle({ x: 0, y: 0 }, holeMm / 2, { layer: 'guide', stroke: FAINT, strokeMm: 0.25, fill: '#FFFFFF' }),
+    stroke(-reach, 0, reach, 0),
+    stroke(0, -reach, 0, reach),
   ]
 }

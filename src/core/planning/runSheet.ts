@@ -17,6 +17,8 @@ import {
   printable,
   rectanglePath,
   stack,
+  path,
+  textAt,
 } from '../drawing'
 import { type Stage, rungOf } from '../teaching'
 import { type Wording, say, sayDuration } from '../wording'
@@ -76,23 +78,8 @@ function strip(paper: PaperId, steps: readonly TimedStep[], total: number): Flow
     x += width
     const label = `${step.minutes}`
     return [
-      {
-        type: 'path',
-        layer: 'ink',
-        commands: rectanglePath(left, 3, width, 8),
-        stroke: STAGE_COLOURS[activity.stage],
-        strokeMm: 0.5,
-      },
-      {
-        type: 'text',
-        layer: 'ink',
-        x: left + width / 2,
-        y: 8.6,
-        text: label,
-        size: fitSize(label, 4.5, width),
-        anchor: 'middle',
-        fill: INK,
-      },
+      path(rectanglePath(left, 3, width, 8), { stroke: STAGE_COLOURS[activity.stage], strokeMm: 0.5 }),
+      textAt(label, { x: left + width / 2, y: 8.6 }, { size: fitSize(label, 4.5, width), anchor: 'middle', fill: INK }),
     ] as const
   })
   return { height: 14, shapes }

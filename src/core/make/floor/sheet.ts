@@ -13,8 +13,12 @@ import {
   makePage,
   paragraph,
   stack,
+  group,
+  circle,
+  centredText,
+  path,
+  rectanglePath,
 } from '../../drawing'
-import { centredText } from '../../faces'
 import { FOLLOW_LOCAL_RULES, cautions } from '../cautions'
 import { formatDistance } from '../units'
 import { floorHands, markerPlace, placingOrder, ringMeasures, walkCalls } from './ring'
@@ -34,7 +38,7 @@ export function yardPlan(yard: Yard, width: number, height: number): PlanDrawing
   const scale = Math.min(width / spanX, height / spanY)
   const shapes: Shape[] = [
     ...spaceShapes(yard.space, scale),
-    { type: 'group', part: 'ring', x: ground.x * scale, y: ground.y * scale, shapes: ringShapes(yard, ground, scale) },
+    group(ringShapes(yard, ground, scale), { part: 'ring', x: ground.x * scale, y: ground.y * scale }),
   ]
   return {
     drawing: { width: spanX * scale, height: spanY * scale, title: 'Plan of the floor clock', shapes },
@@ -47,32 +51,15 @@ function spanOf(space: Space): [number, number] {
 }
 
 function spaceShapes(space: Space, k: number): Shape[] {
-  const edge = { layer: 'ink', stroke: INK, strokeMm: 0.5 } as const
+  const edge = { stroke: INK, strokeMm: 0.5 } as const
   if (space.kind === 'round')
-    return [{ type: 'circle', cx: space.radiusMm * k, cy: space.radiusMm * k, r: space.radiusMm * k - 0.3, ...edge }]
+    return [circle({ x: space.radiusMm * k, y: space.radiusMm * k }, space.radiusMm * k - 0.3, edge)]
   const [w, h] = [space.widthMm * k, space.depthMm * k]
   return [
-    {
-      type: 'path',
-      commands: [
-        { op: 'M', x: 0.3, y: 0.3 },
-        { op: 'L', x: w - 0.3, y: 0.3 },
-        { op: 'L', x: w - 0.3, y: h - 0.3 },
-        { op: 'L', x: 0.3, y: h - 0.3 },
-        { op: 'Z' },
-      ],
-      ...edge,
-    },
-    ...space.obstacles.map((each): Shape => ({
-      type: 'circle',
-      cx: each.x * k,
-      cy: each.y * k,
-      r: each.radiusMm * k,
-      layer: 'ink',
-      fill: '#DCD2C2',
-      stroke: INK,
-      strokeMm: 0.3,
-    })),
+    path(rectanglePath(0.3, 0.3, w - 0.6, h - 0.6), edge),
+    ...space.obstacles.map((each): Shape =>
+      circle({ x: each.x * k, y: each.y * k }, each.radiusMm * k, { fill: '#DCD2C2', stroke: INK, strokeMm: 0.3 }),
+    ),
   ]
 }
 
@@ -81,24 +68,26 @@ function ringShapes(yard: Yard, { radiusMm }: Ground, k: number): Shape[] {
   const markers = Array.from({ length: 60 }, (_, minute): Shape => {
     const { x, y } = markerPlace(minute, r, yard.turnDeg)
     const size = minute % 15 === 0 ? 1.6 : minute % 5 === 0 ? 1.2 : 0.45
-    return {
-      type: 'group',
+    return group([circle({ x: 0, y: 0 }, size, { fill: minute % 15 === 0 ? OAK : INK })], {
       part: `marker-${minute}`,
       x,
       y,
-      shapes: [{ type: 'circle', layer: 'ink', cx: 0, cy: 0, r: size, fill: minute % 15 === 0 ? OAK : INK }],
-    }
+    })
   })
   const numerals = Array.from({ length: 12 }, (_, i): Shape => {
     const { x, y } = markerPlace((i + 1) * 5, r - 6, yard.turnDeg)
-    return centredText(String(i + 1), x, y, i === 11 ? 6 : 4.2, i === 11 ? OAK : INK, 'bold')
+    return centredText(
+      String(i + 1),
+      { x, y },
+      { size: i === 11 ? 6 : 4.2, fill: i === 11 ? OAK : INK, weight: 'bold' },
+    )
   })
   return [
-    { type: 'circle', layer: 'ink', cx: 0, cy: 0, r: r + LANE_MM * k, stroke: FAINT, strokeMm: 0.3, dashMm: [2, 1.5] },
-    { type: 'circle', layer: 'ink', cx: 0, cy: 0, r, stroke: SLATE, strokeMm: 0.3 },
+    circle({ x: 0, y: 0 }, r + LANE_MM * k, { stroke: FAINT, strokeMm: 0.3, dashMm: [2, 1.5] }),
+    circle({ x: 0, y: 0 }, r, { stroke: SLATE, strokeMm: 0.3 }),
     ...markers,
     ...numerals,
-    { type: 'circle', layer: 'ink', cx: 0, cy: 0, r: 1, fill: INK },
+    circle({ x: 0, y: 0 }, 1, { fill: INK }),
   ]
 }
 
@@ -116,7 +105,7 @@ export function yardPages(yard: Yard, wording: Wording): Drawing[] {
   const choice = markerChoices(ground.radiusMm, yard.markers).find((each) => each.ok)
   const plan: FlowBlock = {
     height: drawing.height + 3,
-    shapes: [{ type: 'group', part: 'plan', x: (width - drawing.width) / 2, y: 0, shapes: drawing.shapes }],
+    shapes: [group(drawing.shapes, { part: 'plan', x: (width - drawing.width) / 2, y: 0 })],
   }
   const [three, four, five] = ring.threeFourFive
   const blocks: FlowBlock[] = [

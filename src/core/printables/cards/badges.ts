@@ -44,11 +44,13 @@ export const badges = definePrintable({
       ),
       key: [
         listPage(
-          'Key: call in this order',
-          order.map((i) => calls[i] as string),
+          {
+            title: 'Key: call in this order',
+            lines: order.map((i) => calls[i] as string),
+            footer: `${footer} · key`,
+            named: 'call',
+          },
           options,
-          `${footer} · key`,
-          'call',
         ),
       ],
     }
@@ -62,9 +64,9 @@ function badge(item: Item, options: PrintOptions): CardFace {
     const x = cell.x + cell.width / 2
     const line = cell.y + cell.height - 6
     const name: Shape[] = [
-      textFrom(label, cell.x + 8, line - 1, 24, 4.5, FAINT),
+      textFrom(label, { x: cell.x + 8, y: line - 1 }, { width: 24, most: 4.5, fill: FAINT }),
       rule(cell.x + 28, cell.x + cell.width - 8, line),
     ]
-    return [itemDial(item, x, cell.y + room + 5, room, options), part('name', name)]
+    return [itemDial(item, { x, y: cell.y + room + 5, room }, options), part('name', name)]
   }
 }

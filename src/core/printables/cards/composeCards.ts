@@ -50,7 +50,7 @@ export const composeCards = definePrintable({
     return {
       items,
       pages: cardPages({ fronts, columns: 4, rows: 5, title: 'Compose a time: cut along the lines', footer }, options),
-      key: controlCards('compose a time', items, options, `${footer} · key`, beside),
+      key: controlCards({ what: 'compose a time', items, footer: `${footer} · key`, beside }, options),
     }
   },
 })

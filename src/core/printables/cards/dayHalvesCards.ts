@@ -1,5 +1,5 @@
 import { dialHour, minutesPast } from '../../clock'
-import { INK, MOSS, type Shape } from '../../drawing'
+import { INK, MOSS, type Shape, circle, path } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, makeItems } from '../../teaching'
 import { languages, say } from '../../wording'
@@ -56,7 +56,7 @@ export const dayHalvesCards = definePrintable({
         },
         options,
       ),
-      key: [listPage('Key: two halves of a day', key, options, `${footer} · key`)],
+      key: [listPage({ title: 'Key: two halves of a day', lines: key, footer: `${footer} · key` }, options)],
     }
   },
 })
@@ -77,23 +77,21 @@ function doingCard(item: Item, options: PrintOptions): CardFace {
     const argued: Shape[] = isArguable(item)
       ? [
           part('arguable', [
-            { type: 'circle', layer: 'ink', cx: at.x, cy: at.y, r: 2.2, fill: 'none', stroke: INK, strokeMm: 0.4 },
-            {
-              type: 'path',
-              layer: 'ink',
-              commands: [
+            circle(at, 2.2, { fill: 'none', stroke: INK, strokeMm: 0.4 }),
+            path(
+              [
                 { op: 'M', x: at.x, y: at.y - 2.2 },
                 { op: 'A', r: 2.2, large: false, sweep: true, x: at.x, y: at.y + 2.2 },
                 { op: 'Z' },
               ],
-              fill: options.lowInk ? INK : MOSS,
-            },
+              { fill: options.lowInk ? INK : MOSS },
+            ),
           ]),
         ]
       : []
     return [
-      dialAt(item.shown.minute, x, cell.y + room + 5, room, options),
-      part('words', wordsIn(text, x, cell.y + cell.height * 0.86, cell.width - 8, 6)),
+      dialAt(item.shown.minute, { x, y: cell.y + room + 5, room }, options),
+      part('words', wordsIn(text, { x, y: cell.y + cell.height * 0.86 }, { width: cell.width - 8, most: 6 })),
       ...argued,
     ]
   }

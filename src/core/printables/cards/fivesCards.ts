@@ -1,4 +1,4 @@
-import { type Shape, SLATE, bodyArea, makePage } from '../../drawing'
+import { type Shape, SLATE, bodyArea, makePage, circle } from '../../drawing'
 import { dialShapes, faceWithin } from '../../faces'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, itemAt } from '../../teaching'
@@ -52,7 +52,7 @@ export const fivesCards = definePrintable({
       pages: [...cards, dialPage(options, footer)],
       key: [
         answerPage(options, `${footer} · key`),
-        listPage('Key: call in this order', calls, options, `${footer} · key`, 'call'),
+        listPage({ title: 'Key: call in this order', lines: calls, footer: `${footer} · key`, named: 'call' }, options),
       ],
     }
   },
@@ -79,9 +79,7 @@ function answerPage(options: PrintOptions, footer: string) {
   const area = bodyArea(options.paper)
   const dial = dialAt(
     0,
-    area.x + area.width / 2,
-    area.y + area.height / 2,
-    area.width / 2 - 10,
+    { x: area.x + area.width / 2, y: area.y + area.height / 2, room: area.width / 2 - 10 },
     { ...options, helps: 1 },
     { hands: 'none' },
   )
@@ -90,9 +88,6 @@ function answerPage(options: PrintOptions, footer: string) {
     paper: options.paper,
     title,
     footer,
-    body: [
-      dial,
-      { type: 'circle', layer: 'ink', cx: area.x + area.width / 2, cy: area.y + area.height / 2, r: 1, fill: SLATE },
-    ],
+    body: [dial, circle({ x: area.x + area.width / 2, y: area.y + area.height / 2 }, 1, { fill: SLATE })],
   })
 }

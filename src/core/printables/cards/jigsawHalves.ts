@@ -1,4 +1,4 @@
-import { INK, type PathCommand, type Shape } from '../../drawing'
+import { INK, type PathCommand, type Shape, path } from '../../drawing'
 import { type Random, randomFrom, shuffled } from '../../random'
 import { hasDialTimes, makeItems, sayAnswer, type Item } from '../../teaching'
 import { type CardFace, cardPages } from '../kit/cards'
@@ -53,7 +53,7 @@ export const jigsawHalves = definePrintable({
     return {
       items,
       pages: cardPages({ fronts, columns: 2, rows: 4, title: 'Jigsaw halves: cut along the lines', footer }, options),
-      key: controlCards('jigsaw halves', items, options, `${footer} · key`),
+      key: controlCards({ what: 'jigsaw halves', items, footer: `${footer} · key` }, options),
     }
   },
 })
@@ -68,18 +68,16 @@ function pair(item: Item, edge: Edge, options: PrintOptions): CardFace {
     const y = cell.y + cell.height / 2
     const room = Math.min(cell.width / 2 - DEPTH_MM, cell.height) / 2 - 1.5
     const width = cell.width / 2 - DEPTH_MM - 5
-    const cut: Shape = {
-      type: 'path',
-      layer: 'cut',
-      commands: edgePath(edge, middle, cell.y, cell.height),
-      stroke: INK,
-      strokeMm: 0.3,
-    }
+    const cut: Shape = path(edgePath(edge, middle, cell.y, cell.height), { layer: 'cut', stroke: INK, strokeMm: 0.3 })
     return [
-      itemDial(item, cell.x + (cell.width / 2 - DEPTH_MM) / 2, y, room, options),
+      itemDial(item, { x: cell.x + (cell.width / 2 - DEPTH_MM) / 2, y, room }, options),
       part(
         'words',
-        wordsIn(sayAnswer(item, item.answer, options.wording), middle + DEPTH_MM + 2 + width / 2, y, width, 7),
+        wordsIn(
+          sayAnswer(item, item.answer, options.wording),
+          { x: middle + DEPTH_MM + 2 + width / 2, y },
+          { width, most: 7 },
+        ),
       ),
       part('edge', [cut]),
     ]

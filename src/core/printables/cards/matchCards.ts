@@ -1,5 +1,4 @@
-import { INK, type Shape } from '../../drawing'
-import { centredText } from '../../faces'
+import { INK, type Shape, centredText } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { type CardFace, cardPages } from '../kit/cards'
@@ -51,7 +50,11 @@ export const matchCards = definePrintable({
       options.forms === 3
         ? [(item: Item) => wordsFor(item, options), (item: Item) => figures(item.shown.minute, options)]
         : []
-    return { items, pages, key: controlCards('match cards', items, options, `${footer} · key`, beside, figuresOf) }
+    return {
+      items,
+      pages,
+      key: controlCards({ what: 'match cards', items, footer: `${footer} · key`, beside, figuresOf }, options),
+    }
   },
 })
 
@@ -66,9 +69,7 @@ export function dialCard(item: Item, options: PrintOptions): CardFace {
   return (cell: Cell): Shape[] => [
     itemDial(
       item,
-      cell.x + cell.width / 2,
-      cell.y + cell.height / 2,
-      Math.min(cell.width, cell.height) / 2 - 4,
+      { x: cell.x + cell.width / 2, y: cell.y + cell.height / 2, room: Math.min(cell.width, cell.height) / 2 - 4 },
       options,
     ),
   ]
@@ -77,13 +78,18 @@ export function dialCard(item: Item, options: PrintOptions): CardFace {
 /** A card with words or figures. */
 export function wordCard(named: string, text: string, most = 8): CardFace {
   return (cell) => [
-    part(named, wordsIn(text, cell.x + cell.width / 2, cell.y + cell.height / 2, cell.width - 10, most)),
+    part(
+      named,
+      wordsIn(text, { x: cell.x + cell.width / 2, y: cell.y + cell.height / 2 }, { width: cell.width - 10, most }),
+    ),
   ]
 }
 
 /** A back with the number of its set at the middle. */
 export function numberedBack(number: number): CardFace {
   return (cell) => [
-    part('mark', [centredText(String(number), cell.x + cell.width / 2, cell.y + cell.height / 2, 9, INK)]),
+    part('mark', [
+      centredText(String(number), { x: cell.x + cell.width / 2, y: cell.y + cell.height / 2 }, { size: 9, fill: INK }),
+    ]),
   ]
 }

@@ -1,5 +1,5 @@
-import { type Shape, INK, bodyArea, makePage, rectanglePath } from '../../drawing'
-import { centredText, dialShapes, handMeasures } from '../../faces'
+import { type Shape, INK, bodyArea, makePage, rectanglePath, path, centredText } from '../../drawing'
+import { dialShapes, handMeasures } from '../../faces'
 import { randomFrom } from '../../random'
 import { type Item, makeItems, sayAnswer, isTwoHanded } from '../../teaching'
 import { languages } from '../../wording'
@@ -46,7 +46,7 @@ export const showMeCards = definePrintable({
         ...cardPages({ fronts, columns: 3, rows: 4, title: 'Show me: cut along the lines', footer }, options),
         doughDial(options, footer),
       ],
-      key: controlCards('show me', shown, options, `${footer} · key`),
+      key: controlCards({ what: 'show me', items: shown, footer: `${footer} · key` }, options),
     }
   },
 })
@@ -63,20 +63,11 @@ function doughDial(options: PrintOptions, footer: string) {
   const strip = (hand: 'hour' | 'minute', y: number, width: number): Shape => {
     const length = lengthOf(hand)
     return part(`${hand}-strip`, [
-      {
-        type: 'path',
-        layer: 'cut',
-        commands: rectanglePath(x - length / 2, y, length, width),
-        stroke: INK,
-        strokeMm: 0.3,
-        fill: 'none',
-      },
+      path(rectanglePath(x - length / 2, y, length, width), { layer: 'cut', stroke: INK, strokeMm: 0.3, fill: 'none' }),
       centredText(
         `${languages[options.wording.language].phrases.onDial[hand]} · ${length} mm`,
-        x,
-        y + width / 2,
-        5,
-        INK,
+        { x, y: y + width / 2 },
+        { size: 5, fill: INK },
       ),
     ])
   }

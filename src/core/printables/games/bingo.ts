@@ -1,5 +1,5 @@
 import { RefusedValue } from '../../errors'
-import { type Shape, INK } from '../../drawing'
+import { type Shape, INK, line } from '../../drawing'
 import { type Random, randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { languages } from '../../wording'
@@ -62,8 +62,8 @@ export const bingo = definePrintable({
         options,
       ),
       key: [
-        listPage('Key: call in this order', calls, options, `${footer} · key`, 'call'),
-        listPage('Key: when each board is full', full, options, `${footer} · key`),
+        listPage({ title: 'Key: call in this order', lines: calls, footer: `${footer} · key`, named: 'call' }, options),
+        listPage({ title: 'Key: when each board is full', lines: full, footer: `${footer} · key` }, options),
       ],
     }
   },
@@ -138,34 +138,20 @@ function boardFace(name: string, items: readonly Item[], options: PrintOptions):
     const lines = upTo(SIDE + 1).flatMap((i): Shape[] => {
       const at = (i * side) / SIDE
       return [
-        {
-          type: 'line',
-          layer: 'ink',
-          x1: area.x + at,
-          y1: area.y,
-          x2: area.x + at,
-          y2: area.y + side,
-          stroke: INK,
-          strokeMm: 0.4,
-        },
-        {
-          type: 'line',
-          layer: 'ink',
-          x1: area.x,
-          y1: area.y + at,
-          x2: area.x + side,
-          y2: area.y + at,
-          stroke: INK,
-          strokeMm: 0.4,
-        },
+        line({ x: area.x + at, y: area.y }, { x: area.x + at, y: area.y + side }, { stroke: INK, strokeMm: 0.4 }),
+        line({ x: area.x, y: area.y + at }, { x: area.x + side, y: area.y + at }, { stroke: INK, strokeMm: 0.4 }),
       ]
     })
     return [
-      part('name', [textFrom(name, area.x, cell.y + 7, side, 5.5)]),
+      part('name', [textFrom(name, { x: area.x, y: cell.y + 7 }, { width: side, most: 5.5 })]),
       ...lines,
       ...items.map((item, i) => {
         const each = cells[i] as Cell
-        return itemDial(item, each.x + each.width / 2, each.y + each.height / 2, each.width / 2 - 2, options)
+        return itemDial(
+          item,
+          { x: each.x + each.width / 2, y: each.y + each.height / 2, room: each.width / 2 - 2 },
+          options,
+        )
       }),
     ]
   }

@@ -1,4 +1,4 @@
-import { FAINT, type Shape } from '../../drawing'
+import { FAINT, type Shape, line } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { type CardFace, cardPages } from '../kit/cards'
@@ -43,7 +43,7 @@ export const dominoes = definePrintable({
         { fronts, columns: 2, rows: 7, title: 'Dominoes: cut along the lines', footer, named: 'tile' },
         options,
       ),
-      key: controlCards('dominoes', items, options, `${footer} · key`),
+      key: controlCards({ what: 'dominoes', items, footer: `${footer} · key` }, options),
     }
   },
 })
@@ -53,22 +53,21 @@ function tile(left: Item, right: Item, options: PrintOptions): CardFace {
     const y = cell.y + cell.height / 2
     const middle = cell.x + cell.width / 2
     const room = Math.min(cell.width / 2, cell.height) / 2 - 1.5
-    const split: Shape = {
-      type: 'line',
-      layer: 'ink',
-      x1: middle,
-      y1: cell.y + 4,
-      x2: middle,
-      y2: cell.y + cell.height - 4,
-      stroke: FAINT,
-      strokeMm: 0.5,
-    }
+    const split: Shape = line(
+      { x: middle, y: cell.y + 4 },
+      { x: middle, y: cell.y + cell.height - 4 },
+      { stroke: FAINT, strokeMm: 0.5 },
+    )
     return [
-      itemDial(left, cell.x + cell.width / 4, y, room, options),
+      itemDial(left, { x: cell.x + cell.width / 4, y, room }, options),
       split,
       part(
         'words',
-        wordsIn(sayAnswer(right, right.answer, options.wording), cell.x + cell.width * 0.75, y, cell.width / 2 - 6, 6),
+        wordsIn(
+          sayAnswer(right, right.answer, options.wording),
+          { x: cell.x + cell.width * 0.75, y },
+          { width: cell.width / 2 - 6, most: 6 },
+        ),
       ),
     ]
   }

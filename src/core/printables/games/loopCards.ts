@@ -1,4 +1,4 @@
-import { FAINT, type Shape } from '../../drawing'
+import { FAINT, type Shape, textAt } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { languages } from '../../wording'
@@ -36,7 +36,11 @@ export const loopCards = definePrintable({
     const footer = printFooter('Loop cards', options, seed)
     const pages = cardPages({ fronts, columns: 3, rows: 4, title: 'Loop cards: cut along the lines', footer }, options)
     const loop = items.map((item) => sayAnswer(item, item.answer, options.wording))
-    return { items, pages, key: [listPage('Key: the loop, from any card on', loop, options, `${footer} · key`)] }
+    return {
+      items,
+      pages,
+      key: [listPage({ title: 'Key: the loop, from any card on', lines: loop, footer: `${footer} · key` }, options)],
+    }
   },
 })
 
@@ -47,9 +51,16 @@ function cardFace(has: Item, asks: Item, options: PrintOptions): CardFace {
     const x = cell.x + cell.width / 2
     const room = Math.min(cell.width, cell.height * 0.62) / 2 - 3
     return [
-      { type: 'text', layer: 'ink', x: cell.x + 3, y: cell.y + 6, text: iHave, size: 4, fill: FAINT },
-      itemDial(has, x, cell.y + room + 4, room, options),
-      part('words', wordsIn(question, x, cell.y + cell.height * 0.83, cell.width - 6, 5, cell.height * 0.34 - 1)),
+      textAt(iHave, { x: cell.x + 3, y: cell.y + 6 }, { size: 4, fill: FAINT }),
+      itemDial(has, { x, y: cell.y + room + 4, room }, options),
+      part(
+        'words',
+        wordsIn(
+          question,
+          { x, y: cell.y + cell.height * 0.83 },
+          { width: cell.width - 6, most: 5, height: cell.height * 0.34 - 1 },
+        ),
+      ),
     ]
   }
 }

@@ -41,7 +41,7 @@ export const memoryPairs = definePrintable({
       { fronts, backs: [patternedBack], columns: 3, rows: 4, title: 'Turn up pairs: cut along the lines', footer },
       options,
     )
-    return { items, pages, key: controlCards('turn up pairs', items, options, `${footer} · key`) }
+    return { items, pages, key: controlCards({ what: 'turn up pairs', items, footer: `${footer} · key` }, options) }
   },
 })
 

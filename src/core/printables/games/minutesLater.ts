@@ -46,7 +46,7 @@ export const minutesLater = definePrintable({
     return {
       items,
       pages: cardPages({ fronts, columns: 3, rows: 4, title: 'Minutes later: cut along the lines', footer }, options),
-      key: [listPage('Key: minutes later', key, options, `${footer} · key`)],
+      key: [listPage({ title: 'Key: minutes later', lines: key, footer: `${footer} · key` }, options)],
     }
   },
 })
@@ -102,8 +102,11 @@ function questionCard(item: Item, options: PrintOptions): CardFace {
     const x = cell.x + cell.width / 2
     const room = Math.min(cell.width, cell.height * 0.7) / 2 - 3
     return [
-      part('question', [dialAt(item.shown.minute, x, cell.y + room + 3, room, options)]),
-      part('way', wordsIn(way(item, options), x, cell.y + cell.height * 0.85, cell.width - 6, 6)),
+      part('question', [dialAt(item.shown.minute, { x, y: cell.y + room + 3, room }, options)]),
+      part(
+        'way',
+        wordsIn(way(item, options), { x, y: cell.y + cell.height * 0.85 }, { width: cell.width - 6, most: 6 }),
+      ),
     ]
   }
 }
@@ -114,9 +117,7 @@ function answerCard(item: Item, options: PrintOptions): CardFace {
     part('answer', [
       dialAt(
         minute,
-        cell.x + cell.width / 2,
-        cell.y + cell.height / 2,
-        Math.min(cell.width, cell.height) / 2 - 8,
+        { x: cell.x + cell.width / 2, y: cell.y + cell.height / 2, room: Math.min(cell.width, cell.height) / 2 - 8 },
         options,
       ),
     ]),

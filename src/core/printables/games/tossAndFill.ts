@@ -1,4 +1,4 @@
-import { type Drawing, INK, type PathCommand, type Point, type Shape, bodyArea, makePage } from '../../drawing'
+import { type Drawing, INK, type PathCommand, type Point, type Shape, bodyArea, makePage, path } from '../../drawing'
 import { randomFrom } from '../../random'
 import { type Item, hasDialTimes, makeItems } from '../../teaching'
 import { controlCards } from '../kit/controlCard'
@@ -39,7 +39,10 @@ export const tossAndFill = definePrintable({
     return {
       items,
       pages: [dieNet(items, options, footer), mat(random, items, options, 'thrown', footer)],
-      key: controlCards('toss and fill', items, options, `${footer} · key`, (item) => inWords(item, options)),
+      key: controlCards(
+        { what: 'toss and fill', items, footer: `${footer} · key`, beside: (item) => inWords(item, options) },
+        options,
+      ),
     }
   },
 })
@@ -84,8 +87,11 @@ function dieNet(items: readonly Item[], options: PrintOptions, footer: string): 
   const faces = items.map((item, face): Shape => {
     const { x, y } = corner(face)
     const [middle, within] = [EDGE_MM / 2, EDGE_MM - 8]
-    const words = (text: string) => wordsIn(text, x + middle, y + middle, within, 7, within)
-    const shapes = thrown(item, options, words, () => itemDial(item, x + middle, y + middle, within / 2, options))
+    const words = (text: string) =>
+      wordsIn(text, { x: x + middle, y: y + middle }, { width: within, most: 7, height: within })
+    const shapes = thrown(item, options, words, () =>
+      itemDial(item, { x: x + middle, y: y + middle, room: within / 2 }, options),
+    )
     return part(`face-${face}`, shapes)
   })
   const net = CROSS.flatMap((_, face) =>
@@ -112,20 +118,14 @@ function edge(face: number, side: Side, { x, y }: Point): Shape[] {
     y: y + EDGE_MM / 2 + dy * (EDGE_MM / 2 + beyond) + dx * along,
   })
   const half = EDGE_MM / 2
-  const line = path([out(-half, 0), out(half, 0)])
-  if (!hasFlap) return [next >= 0 ? folded(line) : cut(line)]
+  const whole = outline([out(-half, 0), out(half, 0)])
+  if (!hasFlap) return [next >= 0 ? folded(whole) : cut(whole)]
   const narrow = half - FLAP_MM / 2
-  return [folded(line), cut(path([out(-half, 0), out(-narrow, FLAP_MM), out(narrow, FLAP_MM), out(half, 0)]))]
+  return [folded(whole), cut(outline([out(-half, 0), out(-narrow, FLAP_MM), out(narrow, FLAP_MM), out(half, 0)]))]
 }
 
-const path = (points: readonly Point[]): PathCommand[] =>
+const outline = (points: readonly Point[]): PathCommand[] =>
   points.map((point, i) => ({ op: i === 0 ? 'M' : 'L', ...point }))
-const cut = (commands: PathCommand[]): Shape => ({ type: 'path', layer: 'cut', commands, stroke: INK, strokeMm: 0.4 })
-const folded = (commands: PathCommand[]): Shape => ({
-  type: 'path',
-  layer: 'fold',
-  commands,
-  stroke: INK,
-  strokeMm: 0.3,
-  dashMm: [2, 1.5],
-})
+const cut = (commands: PathCommand[]): Shape => path(commands, { layer: 'cut', stroke: INK, strokeMm: 0.4 })
+const folded = (commands: PathCommand[]): Shape =>
+  path(commands, { layer: 'fold', stroke: INK, strokeMm: 0.3, dashMm: [2, 1.5] })

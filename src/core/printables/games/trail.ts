@@ -1,5 +1,16 @@
 import { handsHidden, onDial } from '../../clock'
-import { type Drawing, GOLD, type Shape, bodyArea, flowPages, makePage, paragraph, stack } from '../../drawing'
+import {
+  type Drawing,
+  GOLD,
+  type Shape,
+  bodyArea,
+  flowPages,
+  makePage,
+  paragraph,
+  stack,
+  line,
+  circle,
+} from '../../drawing'
 import { RefusedValue } from '../../errors'
 import { type Random, draw, drawInt, drawUnit, randomFrom, shuffled } from '../../random'
 import { type Item, misreadings, wrongAnswers } from '../../teaching'
@@ -176,35 +187,33 @@ function page({ items, places }: Trail, options: PrintOptions, isKey: boolean): 
   const steps = items.map(({ shown }, i) => {
     const text = `${i + 1}. ${shown.as === 'shift' ? phrases.laterBy(sayDuration(shown.by)) : ''}`
     const { x, y } = slot(i + 1)
-    return part(`step-${i}`, [textFrom(text, x, y, area.width / 4 - 3, 4.6)])
+    return part(`step-${i}`, [textFrom(text, { x, y }, { width: area.width / 4 - 3, most: 4.6 })])
   })
   const { x, y } = slot(0)
   const legend = part('legend', [
     goldRing(x + 3, y - 1.6, 2.4),
-    textFrom(phrases.start, x + 8, y, area.width / 4 - 11, 4.6),
+    textFrom(phrases.start, { x: x + 8, y }, { width: area.width / 4 - 11, most: 4.6 }),
   ])
   const start = at(places[0] as Place)
   const flag = part('start', [goldRing(start.x, start.y, room + 0.6)])
-  const line = places.slice(0, CLOCKS).map((place, i) => {
+  const joined = places.slice(0, CLOCKS).map((place, i) => {
     const from = at(place)
     const to = at(places[(i + 1) % CLOCKS] as Place)
-    return part('join', [
-      { type: 'line', layer: 'ink', x1: from.x, y1: from.y, x2: to.x, y2: to.y, stroke: GOLD, strokeMm: 1.2 },
-    ])
+    return part('join', [line(from, to, { stroke: GOLD, strokeMm: 1.2 })])
   })
   const clocks = places.map((place, i) => {
     const { x, y } = at(place)
-    return part(`clock-${i}`, [dialAt(place.minute, x, y, room, options)])
+    return part(`clock-${i}`, [dialAt(place.minute, { x, y, room }, options)])
   })
   // Drawn in the order of the dial, so that nothing in the file tells the trail.
   const mixed = [...clocks.keys()]
     .sort((a, b) => (places[a]?.minute ?? 0) - (places[b]?.minute ?? 0))
     .map((i) => clocks[i] as Shape)
-  return [legend, ...steps, ...mixed, flag, ...(isKey ? line : [])]
+  return [legend, ...steps, ...mixed, flag, ...(isKey ? joined : [])]
 }
 
 function goldRing(cx: number, cy: number, r: number): Shape {
-  return { type: 'circle', layer: 'ink', cx, cy, r, fill: 'none', stroke: GOLD, strokeMm: 1.2 }
+  return circle({ x: cx, y: cy }, r, { fill: 'none', stroke: GOLD, strokeMm: 1.2 })
 }
 
 /** For each step the right clock, and where each mistake leads: to a clock that is there, or to none. */

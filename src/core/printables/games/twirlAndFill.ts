@@ -7,6 +7,10 @@ import {
   circlePath,
   makePage,
   pointOnDial,
+  line,
+  path,
+  circle,
+  group,
 } from '../../drawing'
 import { RefusedValue } from '../../errors'
 import { randomFrom } from '../../random'
@@ -54,7 +58,10 @@ export const twirlAndFill = definePrintable({
     return {
       items,
       pages: [spinner(items, options, footer), mat(random, items, options, 'twirled', footer)],
-      key: controlCards('twirl and fill', items, options, `${footer} · key`, (item) => inWords(item, options)),
+      key: controlCards(
+        { what: 'twirl and fill', items, footer: `${footer} · key`, beside: (item) => inWords(item, options) },
+        options,
+      ),
     }
   },
 })
@@ -73,7 +80,7 @@ function spinner(items: readonly Item[], options: PrintOptions, footer: string):
     const [from = 0, to = 0] = [edges[i], edges[i + 1]]
     const edge = pointOnDial(from, RADIUS_MM)
     return [
-      { type: 'line', layer: 'ink', x1: 0, y1: 0, x2: edge.x, y2: edge.y, stroke: INK, strokeMm: 0.5 },
+      line({ x: 0, y: 0 }, edge, { stroke: INK, strokeMm: 0.5 }),
       part(
         `sector-${i}`,
         thrown(
@@ -85,19 +92,13 @@ function spinner(items: readonly Item[], options: PrintOptions, footer: string):
       ),
     ]
   })
-  const round: Shape = { type: 'path', layer: 'cut', commands: circlePath(0, 0, RADIUS_MM), stroke: INK, strokeMm: 0.5 }
+  const round: Shape = path(circlePath(0, 0, RADIUS_MM), { layer: 'cut', stroke: INK, strokeMm: 0.5 })
   return makePage({
     paper: options.paper,
     title: 'Spinner: hold a clip at the middle with a pencil and flick it',
     footer,
     body: [
-      {
-        type: 'group',
-        part: 'spinner',
-        x,
-        y,
-        shapes: [round, ...sectors, { type: 'circle', layer: 'ink', cx: 0, cy: 0, r: 1.2, fill: INK }],
-      },
+      group([round, ...sectors, circle({ x: 0, y: 0 }, 1.2, { fill: INK })], { part: 'spinner', x, y }),
       arrow(x, y + RADIUS_MM + 22),
     ],
   })
@@ -117,7 +118,7 @@ function clockInSector(item: Item, from: number, to: number, options: PrintOptio
       `${(to - from).toFixed(1)} degrees`,
     )
   const { x, y } = pointOnDial((from + to) / 2, RADIUS_MM - touching)
-  return itemDial(item, x, y, Math.min(touching - 1.5, MOST_ROOM_MM), options)
+  return itemDial(item, { x, y, room: Math.min(touching - 1.5, MOST_ROOM_MM) }, options)
 }
 
 /** An arrow to cut out, for those who have a fastener: its hole is at the origin. */
@@ -132,14 +133,11 @@ function arrow(x: number, y: number): Shape {
     { op: 'L', x: -30, y: 4 },
     { op: 'Z' },
   ]
-  return {
-    type: 'group',
-    part: 'arrow',
-    x,
-    y,
-    shapes: [
-      { type: 'path', layer: 'cut', commands, stroke: INK, strokeMm: 0.3 },
-      { type: 'circle', layer: 'cut', cx: 0, cy: 0, r: 2, fill: 'none', stroke: INK, strokeMm: 0.3 },
+  return group(
+    [
+      path(commands, { layer: 'cut', stroke: INK, strokeMm: 0.3 }),
+      circle({ x: 0, y: 0 }, 2, { layer: 'cut', fill: 'none', stroke: INK, strokeMm: 0.3 }),
     ],
-  }
+    { part: 'arrow', x, y },
+  )
 }

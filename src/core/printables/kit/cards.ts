@@ -1,4 +1,15 @@
-import { type Area, type Drawing, FAINT, type Shape, SAFE_MARGIN_MM, bodyArea, makePage, paperOf } from '../../drawing'
+import {
+  type Area,
+  type Drawing,
+  FAINT,
+  type Shape,
+  SAFE_MARGIN_MM,
+  bodyArea,
+  makePage,
+  paperOf,
+  line,
+  path,
+} from '../../drawing'
 import { type Cell, gridCells, part, titleOr } from './frame'
 import type { PrintOptions } from './options'
 
@@ -84,16 +95,8 @@ export function cutGrid(cells: readonly Cell[], { guillotine }: Pick<PrintOption
   const ys = edges((cell) => [cell.y, cell.y + cell.height])
   const [left, right] = [Math.min(...xs), Math.max(...xs)]
   const [top, bottom] = [Math.min(...ys), Math.max(...ys)]
-  const line = (x1: number, y1: number, x2: number, y2: number): Shape => ({
-    type: 'line',
-    layer: 'cut',
-    x1,
-    y1,
-    x2,
-    y2,
-    stroke: FAINT,
-    strokeMm: 0.25,
-  })
+  const cutAlong = (x1: number, y1: number, x2: number, y2: number): Shape =>
+    line({ x: x1, y: y1 }, { x: x2, y: y2 }, { layer: 'cut', stroke: FAINT, strokeMm: 0.25 })
   const gap = MARK_ROOM_MM - MARK_MM - 1
   const ends = (from: number, to: number) =>
     [
@@ -103,12 +106,12 @@ export function cutGrid(cells: readonly Cell[], { guillotine }: Pick<PrintOption
   const marks = guillotine
     ? [
         part('cut-marks', [
-          ...xs.flatMap((x) => ends(top, bottom).map(([a, b]) => line(x, a, x, b))),
-          ...ys.flatMap((y) => ends(left, right).map(([a, b]) => line(a, y, b, y))),
+          ...xs.flatMap((x) => ends(top, bottom).map(([a, b]) => cutAlong(x, a, x, b))),
+          ...ys.flatMap((y) => ends(left, right).map(([a, b]) => cutAlong(a, y, b, y))),
         ]),
       ]
     : []
-  return [...xs.map((x) => line(x, top, x, bottom)), ...ys.map((y) => line(left, y, right, y)), ...marks]
+  return [...xs.map((x) => cutAlong(x, top, x, bottom)), ...ys.map((y) => cutAlong(left, y, right, y)), ...marks]
 }
 
 /** A back that lets nothing shine through: rows of small acorn cups, far enough from the edge to forgive the cut. */
@@ -120,29 +123,18 @@ export const patternedBack: CardFace = (cell) => {
   const left = cell.x + (cell.width - columns * step) / 2
   const top = cell.y + (cell.height - rows * step) / 2
   const acorn = (x: number, y: number): Shape[] => [
-    {
-      type: 'path',
-      layer: 'ink',
-      commands: [
-        { op: 'M', x: x - 1.6, y },
-        { op: 'A', r: 1.6, large: false, sweep: true, x: x + 1.6, y },
-        { op: 'Z' },
-      ],
+    path([{ op: 'M', x: x - 1.6, y }, { op: 'A', r: 1.6, large: false, sweep: true, x: x + 1.6, y }, { op: 'Z' }], {
       fill: FAINT,
-    },
-    {
-      type: 'path',
-      layer: 'ink',
-      commands: [
+    }),
+    path(
+      [
         { op: 'M', x: x - 1.2, y: y + 0.3 },
         { op: 'C', x1: x - 1.2, y1: y + 2, x2: x - 0.3, y2: y + 2.4, x, y: y + 2.8 },
         { op: 'C', x1: x + 0.3, y1: y + 2.4, x2: x + 1.2, y2: y + 2, x: x + 1.2, y: y + 0.3 },
         { op: 'Z' },
       ],
-      stroke: FAINT,
-      strokeMm: 0.25,
-      fill: 'none',
-    },
+      { stroke: FAINT, strokeMm: 0.25, fill: 'none' },
+    ),
   ]
   return Array.from({ length: columns * rows }, (_, i) =>
     acorn(left + ((i % columns) + 0.5) * step, top + (Math.floor(i / columns) + 0.4) * step),

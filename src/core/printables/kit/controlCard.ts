@@ -1,4 +1,4 @@
-import { type Drawing, FAINT, type Shape, bodyArea, makePage } from '../../drawing'
+import { type Drawing, FAINT, type Shape, bodyArea, makePage, textAt } from '../../drawing'
 import { type Item, sayAnswer } from '../../teaching'
 import { itemDial, part, wordsIn } from './frame'
 import type { PrintOptions } from './options'
@@ -6,15 +6,22 @@ import type { PrintOptions } from './options'
 /** More pairs than these go on another page, since their clocks could not be read. */
 const PAIRS_ON_PAGE = 16
 
-/** Every pair side by side, for the child to check by. `beside`: what stands by the dial, where it is not the answer alone; `figuresOf`: what stands over that. */
+interface ControlCards {
+  readonly what: string
+  readonly items: readonly Item[]
+  readonly footer: string
+  /** What stands by the dial, where it is not the answer alone. */
+  readonly beside?: (item: Item) => string
+  /** What stands over that. */
+  readonly figuresOf?: (item: Item) => string
+}
+
+/** Every pair side by side, for the child to check by. */
 export function controlCards(
-  what: string,
-  items: readonly Item[],
+  { what, items, footer, beside, figuresOf }: ControlCards,
   options: PrintOptions,
-  footer: string,
-  beside = (item: Item) => sayAnswer(item, item.answer, options.wording),
-  figuresOf?: (item: Item) => string,
 ): Drawing[] {
+  const wordsOf = beside ?? ((item: Item) => sayAnswer(item, item.answer, options.wording))
   const area = bodyArea(options.paper)
   const rowHeight = Math.min(34, area.height / Math.ceil(Math.min(items.length, PAIRS_ON_PAGE) / 2))
   const pair = (item: Item, i: number): Shape => {
@@ -25,18 +32,17 @@ export function controlCards(
     const width = area.width / 2 - rowHeight - 12
     const middle = x + rowHeight + 8 + width / 2
     return part(`pair-${i}`, [
-      { type: 'text', layer: 'ink', x, y: y + 1.5, text: String(i + 1), size: 4, fill: FAINT },
-      itemDial(item, x + 6 + rowHeight / 2, y, rowHeight / 2 - 2, options),
-      ...(figuresOf ? [part('figures', wordsIn(figuresOf(item), middle, y - rowHeight * 0.27, width))] : []),
+      textAt(String(i + 1), { x, y: y + 1.5 }, { size: 4, fill: FAINT }),
+      itemDial(item, { x: x + 6 + rowHeight / 2, y, room: rowHeight / 2 - 2 }, options),
+      ...(figuresOf
+        ? [part('figures', wordsIn(figuresOf(item), { x: middle, y: y - rowHeight * 0.27 }, { width }))]
+        : []),
       part(
         'words',
         wordsIn(
-          beside(item),
-          middle,
-          y + (figuresOf ? rowHeight * 0.17 : 0),
-          width,
-          6,
-          rowHeight * (figuresOf ? 0.55 : 0.85),
+          wordsOf(item),
+          { x: middle, y: y + (figuresOf ? rowHeight * 0.17 : 0) },
+          { width, most: 6, height: rowHeight * (figuresOf ? 0.55 : 0.85) },
         ),
       ),
     ])

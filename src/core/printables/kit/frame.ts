@@ -5,14 +5,20 @@ import {
   FAINT,
   INK,
   type PaperId,
+  type Point,
   type Shape,
   bodyArea,
   fitSize,
   makePage,
   printable,
   wrapText,
+  group,
+  textAt,
+  line,
+  path,
+  centredText,
 } from '../../drawing'
-import { type DialOptions, centredText, dialShapes, faceWithin } from '../../faces'
+import { type DialOptions, dialShapes, faceWithin } from '../../faces'
 import { type Item, rungOf, sayAnswer, isTwoHanded } from '../../teaching'
 import { languages, say } from '../../wording'
 import type { PrintOptions } from './options'
@@ -51,23 +57,26 @@ export function dialLook({ helps = 0, lowInk, wording }: PrintOptions): Partial<
   return { ringOfFives: helps >= 1, halves: helps >= 2, handLabels: helps >= 3, words, lowInk }
 }
 
+/** Where a dial lies: its centre, and the room that it has each way, mm. */
+export interface DialPlace extends Point {
+  readonly room: number
+}
+
 /** A dial centred on a point that takes `room` mm each way. */
 export function dialAt(
   minute: number,
-  x: number,
-  y: number,
-  room: number,
+  { x, y, room }: DialPlace,
   options: PrintOptions,
   more: Partial<DialOptions> = {},
 ): Shape {
   const look = { ...dialLook(options), ...more }
   const radius = faceWithin(room, look.ringOfFives)
-  return { type: 'group', part: 'dial', x, y, shapes: dialShapes(minute, { radius, ...look }) }
+  return group(dialShapes(minute, { radius, ...look }), { part: 'dial', x, y })
 }
 
 /** The dial that an item shows, with the hands that it shows. */
-export function itemDial(item: Item, x: number, y: number, room: number, options: PrintOptions): Shape {
-  return dialAt(item.shown.minute, x, y, room, options, { hands: item.shown.as === 'dial' ? item.shown.hands : 'both' })
+export function itemDial(item: Item, place: DialPlace, options: PrintOptions): Shape {
+  return dialAt(item.shown.minute, place, options, { hands: item.shown.as === 'dial' ? item.shown.hands : 'both' })
 }
 
 /** Words even where the group writes figures, beside the figures or the clock of the same time. */
@@ -78,7 +87,7 @@ export function wordsFor(item: Item, { wording }: PrintOptions): string {
 
 /** Shapes that belong together, so that they can be found in the drawing by their name. */
 export function part(name: string, shapes: readonly Shape[], x = 0, y = 0): Shape {
-  return { type: 'group', part: name, x, y, shapes }
+  return group(shapes, { part: name, x, y })
 }
 
 /** The adult's own title where the print fonts can draw any of it, else the usual one. */
@@ -94,7 +103,7 @@ export function childPage(options: PrintOptions, title: string, footer: string, 
 
 /** The number of a question, in the corner of its cell. */
 export function numberIn(cell: Cell, place: number): Shape {
-  return { type: 'text', layer: 'ink', x: cell.x + 1, y: cell.y + 6, text: String(place + 1), size: 4.5, fill: FAINT }
+  return textAt(String(place + 1), { x: cell.x + 1, y: cell.y + 6 }, { size: 4.5, fill: FAINT })
 }
 
 export function printFooter(name: string, options: PrintOptions, seed: number): string {
@@ -102,25 +111,40 @@ export function printFooter(name: string, options: PrintOptions, seed: number): 
 }
 
 export function rule(x1: number, x2: number, y: number): Shape {
-  return { type: 'line', layer: 'ink', x1, y1: y, x2, y2: y, stroke: INK, strokeMm: 0.3 }
+  return line({ x: x1, y }, { x: x2, y }, { stroke: INK, strokeMm: 0.3 })
 }
 
-/** Words about a point, on as many lines as they need at a width, smaller where they would be higher than `height` (mm). */
-export function wordsIn(text: string, x: number, y: number, width: number, most = 8, height = Infinity): Shape[] {
+interface WordsLook {
+  readonly width: number
+  /** The largest em, mm. */
+  readonly most?: number
+  /** The words are made smaller where they would be higher, mm. */
+  readonly height?: number
+}
+
+/** Words about a point, on as many lines as they need. */
+export function wordsIn(text: string, { x, y }: Point, { width, most = 8, height = Infinity }: WordsLook): Shape[] {
   // No word is broken: German counts are long.
   const size = Math.min(...text.split(' ').map((word) => fitSize(word, most, width - 0.01)))
   const lines = wrapText(text, size, width)
-  if (lines.length * size * LINE_SHARE > height && size > 1.5) return wordsIn(text, x, y, width, size * 0.95, height)
-  return lines.map((line, i) => centredText(line, x, y + (i - (lines.length - 1) / 2) * size * LINE_SHARE, size, INK))
+  if (lines.length * size * LINE_SHARE > height && size > 1.5)
+    return wordsIn(text, { x, y }, { width, most: size * 0.95, height })
+  return lines.map((words, i) =>
+    centredText(words, { x, y: y + (i - (lines.length - 1) / 2) * size * LINE_SHARE }, { size, fill: INK }),
+  )
 }
 
 /** One line of text from a point to the right, no wider than `width`. */
-export function textFrom(text: string, x: number, y: number, width: number, most = 5.5, fill = INK): Shape {
-  return { type: 'text', layer: 'ink', x, y, text, size: fitSize(text, most, width), fill }
+export function textFrom(
+  text: string,
+  at: Point,
+  { width, most = 5.5, fill = INK }: WordsLook & { fill?: string },
+): Shape {
+  return textAt(text, at, { size: fitSize(text, most, width), fill })
 }
 
 /** A tick or a cross of `size` mm about a point, drawn: the print fonts have neither. */
-export function mark(isRight: boolean, x: number, y: number, size: number, colour: string): Shape {
+export function mark(isRight: boolean, { x, y }: Point, { size, fill }: { size: number; fill: string }): Shape {
   const s = size / 2
   const commands = isRight
     ? [
@@ -134,20 +158,22 @@ export function mark(isRight: boolean, x: number, y: number, size: number, colou
         { op: 'M' as const, x: x + s, y: y - s },
         { op: 'L' as const, x: x - s, y: y + s },
       ]
-  return part(isRight ? 'tick' : 'cross', [{ type: 'path', layer: 'ink', commands, stroke: colour, strokeMm: 1.1 }])
+  return part(isRight ? 'tick' : 'cross', [path(commands, { stroke: fill, strokeMm: 1.1 })])
 }
 
 /** Smaller than this, the lines of a list stand in one column, em in mm. */
 const LEAST_IN_COLUMNS_MM = 4
 
+interface NumberedList {
+  readonly title: string
+  readonly lines: readonly string[]
+  readonly footer: string
+  /** What each line is called in the drawing. */
+  readonly named?: string
+}
+
 /** A page of numbered lines of one size for the adult, in two columns where they are short enough. */
-export function listPage(
-  title: string,
-  lines: readonly string[],
-  options: PrintOptions,
-  footer: string,
-  named = 'line',
-): Drawing {
+export function listPage({ title, lines, footer, named = 'line' }: NumberedList, options: PrintOptions): Drawing {
   const area = bodyArea(options.paper)
   const numbered = lines.map((text, i) => `${i + 1}. ${text}`)
   const sizeIn = (width: number) => Math.min(...numbered.map((text) => fitSize(text, 5.5, width - 4)))
@@ -158,7 +184,9 @@ export function listPage(
   const size = sizeIn(width)
   const body = numbered.map((text, i): Shape => {
     const x = area.x + Math.floor(i / rows) * width
-    return part(`${named}-${i}`, [textFrom(text, x, area.y + ((i % rows) + 0.7) * height, width - 4, size)])
+    return part(`${named}-${i}`, [
+      textFrom(text, { x, y: area.y + ((i % rows) + 0.7) * height }, { width: width - 4, most: size }),
+    ])
   })
   return makePage({ paper: options.paper, title, footer, body })
 }

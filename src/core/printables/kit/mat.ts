@@ -1,4 +1,4 @@
-import { type Drawing, INK, type Shape, bodyArea, makePage } from '../../drawing'
+import { type Drawing, INK, type Shape, bodyArea, makePage, circle } from '../../drawing'
 import { type Random, shuffled } from '../../random'
 import { type Item, sayAnswer } from '../../teaching'
 import { figures, gridCells, itemDial, part, titleOr, wordsFor, wordsIn } from './frame'
@@ -40,18 +40,12 @@ export function mat(
     const item = all[i] as Item
     const room = Math.min(cell.width, cell.height) / 2 - 2
     const [x, y] = [cell.x + cell.width / 2, cell.y + cell.height / 2]
-    if (covers === 'dials') return itemDial(item, x, y, room, options)
-    const spot: Shape = {
-      type: 'circle',
-      layer: 'ink',
-      cx: x,
-      cy: y,
-      r: room,
-      fill: 'none',
-      stroke: INK,
-      strokeMm: 0.4,
-    }
-    return part(`cell-${i}`, [spot, ...wordsIn(inWords(item, options), x, y, room * 1.6, 9, room)])
+    if (covers === 'dials') return itemDial(item, { x, y, room }, options)
+    const spot: Shape = circle({ x, y }, room, { fill: 'none', stroke: INK, strokeMm: 0.4 })
+    return part(`cell-${i}`, [
+      spot,
+      ...wordsIn(inWords(item, options), { x, y }, { width: room * 1.6, most: 9, height: room }),
+    ])
   })
   const what = covers === 'dials' ? `a clock of the time that was ${how}` : `the time of the clock that was ${how}`
   const title = owner ? `Mat for ${owner}` : `Mat: cover ${what}`

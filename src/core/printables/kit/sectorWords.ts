@@ -1,6 +1,5 @@
-import { CAP_HEIGHT, INK, type Shape, textWidth, wrapText } from '../../drawing'
+import { CAP_HEIGHT, INK, type Shape, textWidth, wrapText, group, centredText } from '../../drawing'
 import { RefusedValue } from '../../errors'
-import { centredText } from '../../faces'
 import { LINE_SHARE } from './frame'
 
 /** A capital's height and a tail's depth, as shares of the size: what a line takes of its height. */
@@ -56,7 +55,7 @@ function corners({ lines, size }: Block): [number, number][] {
 const lineAt = (i: number, count: number, size: number) => (i - (count - 1) / 2) * size * LINE_SHARE
 
 function textAt({ lines, size }: Block, x: number, y: number): Shape[] {
-  return lines.map((line, i) => centredText(line, x, y + lineAt(i, lines.length, size), size, INK))
+  return lines.map((line, i) => centredText(line, { x, y: y + lineAt(i, lines.length, size) }, { size, fill: INK }))
 }
 
 function upright(text: string, size: number, middle: number, half: number, radius: number): Shape[] | undefined {
@@ -88,13 +87,11 @@ function along(text: string, size: number, middle: number, half: number, radius:
     if (!fits) continue
     const isLeft = middle > 180
     return [
-      {
-        type: 'group',
+      group(textAt(block, 0, 0), {
         x: Math.sin((middle * Math.PI) / 180) * out,
         y: -Math.cos((middle * Math.PI) / 180) * out,
         turn: middle + (isLeft ? 90 : -90),
-        shapes: textAt(block, 0, 0),
-      },
+      }),
     ]
   }
   return undefined

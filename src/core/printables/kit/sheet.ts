@@ -1,4 +1,4 @@
-import { GOLD, INK, MOSS, type Shape, fitSize, textWidth } from '../../drawing'
+import { GOLD, INK, MOSS, type Shape, fitSize, textWidth, textAt, circle } from '../../drawing'
 import { drawInt, randomFrom } from '../../random'
 import { type Ask, type Item, makeItems, sayAnswer, withChoices } from '../../teaching'
 import { languages, type Phrases, type Wording } from '../../wording'
@@ -85,7 +85,7 @@ export function answerAt(asked: Question, x: number, bottom: number, half: numbe
   if (choices.length > 0) return choiceList(choices, isKey ? choices.indexOf(text) : -1, x, bottom, half)
   const fill = options.lowInk ? INK : MOSS
   const answer = part('answer', [
-    { type: 'text', layer: 'ink', x, y: bottom - 2, text, size: fitSize(text, 6, 2 * half), anchor: 'middle', fill },
+    textAt(text, { x, y: bottom - 2 }, { size: fitSize(text, 6, 2 * half), anchor: 'middle', fill }),
   ])
   return [rule(x - half, x + half, bottom), ...(isKey ? [answer] : [])]
 }
@@ -96,7 +96,10 @@ export function dialOverAnswer(asked: Question): Shape[] {
   const room = Math.min(cell.width, cell.height - answerRoom(asked)) / 2 - 3
   const x = cell.x + cell.width / 2
   const half = Math.min(cell.width / 2 - 5, 38)
-  return [itemDial(item, x, cell.y + room + 3, room, options), ...answerAt(asked, x, cell.y + cell.height - 5, half)]
+  return [
+    itemDial(item, { x, y: cell.y + room + 3, room }, options),
+    ...answerAt(asked, x, cell.y + cell.height - 5, half),
+  ]
 }
 
 /** Choices under each other, of one size, about the middle; a ring round the `right` one, if any. */
@@ -106,21 +109,13 @@ function choiceList(choices: readonly string[], right: number, x: number, bottom
   const left = x - (indent + Math.max(...choices.map((choice) => textWidth(choice, size)))) / 2
   return choices.flatMap((choice, i): Shape[] => {
     const y = bottom - (choices.length - 1 - i) * CHOICE_MM
-    const circle = (r: number, stroke: string, strokeMm: number): Shape => ({
-      type: 'circle',
-      layer: 'ink',
-      cx: left,
-      cy: y - 1.6,
-      r,
-      fill: 'none',
-      stroke,
-      strokeMm,
-    })
+    const ring = (r: number, stroke: string, strokeMm: number): Shape =>
+      circle({ x: left, y: y - 1.6 }, r, { fill: 'none', stroke, strokeMm })
     return [
       part(`choice-${i}`, [
-        circle(1.6, INK, 0.3),
-        { type: 'text', layer: 'ink', x: left + indent, y, text: choice, size, fill: INK },
-        ...(i === right ? [part('ring', [circle(2.6, GOLD, 1.2)])] : []),
+        ring(1.6, INK, 0.3),
+        textAt(choice, { x: left + indent, y }, { size, fill: INK }),
+        ...(i === right ? [part('ring', [ring(2.6, GOLD, 1.2)])] : []),
       ]),
     ]
   })

@@ -1,4 +1,4 @@
-import { INK, MOSS, fitSize } from '../../drawing'
+import { INK, MOSS, fitSize, textAt } from '../../drawing'
 import { dialHour } from '../../clock'
 import { hasDialTimes, minuteOf } from '../../teaching'
 import { languages } from '../../wording'
@@ -32,18 +32,13 @@ export const colourZone = sheet({
     const hands = item.shown.as === 'dial' ? item.shown.hands : 'both'
     const text = languages[options.wording.language].phrases.stillHour(dialHour(minute))
     const answer = part('answer', [
-      {
-        type: 'text',
-        layer: 'ink',
-        x,
-        y: bottom - 2,
+      textAt(
         text,
-        size: fitSize(text, 6, 2 * half),
-        anchor: 'middle',
-        fill: options.lowInk ? INK : MOSS,
-      },
+        { x, y: bottom - 2 },
+        { size: fitSize(text, 6, 2 * half), anchor: 'middle', fill: options.lowInk ? INK : MOSS },
+      ),
     ])
-    const dial = dialAt(minute, x, cell.y + room + 3, room, options, { hands, zoneLines: true, zones: isKey })
+    const dial = dialAt(minute, { x, y: cell.y + room + 3, room }, options, { hands, zoneLines: true, zones: isKey })
     return [dial, rule(x - half, x + half, bottom), ...(isKey ? [answer] : [])]
   },
 })

@@ -1,4 +1,4 @@
-import { FAINT, INK, type Shape, fitSize } from '../../drawing'
+import { FAINT, INK, type Shape, fitSize, textAt } from '../../drawing'
 import { type DialOptions, dialShapes, faceWithin } from '../../faces'
 import { randomFrom } from '../../random'
 import { type Item, makeItems, minuteOf, sayAnswer, isTwoHanded } from '../../teaching'
@@ -59,17 +59,14 @@ function faces(items: readonly Item[], options: PrintOptions, isKey: boolean): S
     })
     return part(`question-${place}`, [
       numberIn(cell, place),
-      isKey ? dialAt(minuteOf(item), x, cell.y + room + 3, room, options) : part('face', bare, x, cell.y + room + 3),
-      {
-        type: 'text',
-        layer: 'ink',
-        x,
-        y: cell.y + cell.height - 5,
+      isKey
+        ? dialAt(minuteOf(item), { x, y: cell.y + room + 3, room }, options)
+        : part('face', bare, x, cell.y + room + 3),
+      textAt(
         text,
-        size: fitSize(text, 6.5, cell.width - 4),
-        anchor: 'middle',
-        fill: isKey ? FAINT : INK,
-      },
+        { x, y: cell.y + cell.height - 5 },
+        { size: fitSize(text, 6.5, cell.width - 4), anchor: 'middle', fill: isKey ? FAINT : INK },
+      ),
     ])
   })
 }

@@ -1,4 +1,4 @@
-import { INK, fitSize } from '../../drawing'
+import { INK, fitSize, textAt } from '../../drawing'
 import { minuteOf, isTwoHanded } from '../../teaching'
 import { dialAt } from '../kit/frame'
 import { answerOf, sheet } from '../kit/sheet'
@@ -30,17 +30,12 @@ export const drawHands = sheet({
     const middle = cell.x + cell.width / 2
     const text = answerOf(item, options.wording)
     return [
-      dialAt(minuteOf(item), middle, cell.y + room + 3, room, options, { hands: isKey ? 'both' : 'none' }),
-      {
-        type: 'text',
-        layer: 'ink',
-        x: middle,
-        y: cell.y + cell.height - 4,
+      dialAt(minuteOf(item), { x: middle, y: cell.y + room + 3, room }, options, { hands: isKey ? 'both' : 'none' }),
+      textAt(
         text,
-        size: fitSize(text, 6.5, cell.width - 4),
-        anchor: 'middle',
-        fill: INK,
-      },
+        { x: middle, y: cell.y + cell.height - 4 },
+        { size: fitSize(text, 6.5, cell.width - 4), anchor: 'middle', fill: INK },
+      ),
     ]
   },
 })

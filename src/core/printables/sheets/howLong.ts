@@ -1,5 +1,5 @@
-import { INK, scaledShape } from '../../drawing'
-import { JUMP_LINE, centredText, jumpLine } from '../../faces'
+import { INK, scaledShape, centredText } from '../../drawing'
+import { JUMP_LINE, jumpLine } from '../../faces'
 import { dialAt, figures, part, rule } from '../kit/frame'
 import { answerOf, sheet } from '../kit/sheet'
 
@@ -32,8 +32,8 @@ export const howLong = sheet({
     // Read on paper, so its words are as large as there is room for, small as the line is.
     const jumps = jumpLine(shown.minute, shown.to, (minute) => figures(minute, options), { textMm: 10 }).shapes
     return [
-      dialAt(shown.minute, cell.x + 8 + room, y, room, options),
-      dialAt(shown.to, cell.x + cell.width - 3 - room, y, room, options),
+      dialAt(shown.minute, { x: cell.x + 8 + room, y, room }, options),
+      dialAt(shown.to, { x: cell.x + cell.width - 3 - room, y, room }, options),
       ...(isKey
         ? [
             part(
@@ -42,7 +42,9 @@ export const howLong = sheet({
               left,
               y - 12 - (JUMP_LINE.height * scale) / 2,
             ),
-            part('answer', [centredText(answerOf(item, options.wording), middle, y + 15, 7, INK)]),
+            part('answer', [
+              centredText(answerOf(item, options.wording), { x: middle, y: y + 15 }, { size: 7, fill: INK }),
+            ]),
           ]
         : [rule(left, right, y), rule(middle - 22, middle + 22, y + 18)]),
     ]

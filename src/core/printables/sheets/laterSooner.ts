@@ -34,12 +34,16 @@ export const laterSooner = sheet({
     const right = cell.x + cell.width - 2
     const below = asked.choices.length === 0 ? 0 : (asked.choices.length - 1) * 4
     return [
-      part('from', [itemDial(item, cell.x + 8 + room, y, room, options)]),
+      part('from', [itemDial(item, { x: cell.x + 8 + room, y, room }, options)]),
       part(
         'way',
-        wordsIn(way, (cell.x + 8 + 2 * room + then - room) / 2, y, then - room - (cell.x + 8 + 2 * room) - 6, 7),
+        wordsIn(
+          way,
+          { x: (cell.x + 8 + 2 * room + then - room) / 2, y },
+          { width: then - room - (cell.x + 8 + 2 * room) - 6, most: 7 },
+        ),
       ),
-      part('then', [dialAt(answer.minute, then, y, room, options, { hands: isKey ? 'both' : 'none' })]),
+      part('then', [dialAt(answer.minute, { x: then, y, room }, options, { hands: isKey ? 'both' : 'none' })]),
       ...answerAt(asked, (left + right) / 2, y + 5 + below, (right - left) / 2),
     ]
   },

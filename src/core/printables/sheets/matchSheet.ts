@@ -1,4 +1,4 @@
-import { GOLD, INK, type Shape, bodyArea } from '../../drawing'
+import { GOLD, INK, type Shape, bodyArea, circle, line } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { languages } from '../../wording'
@@ -52,29 +52,24 @@ function rows(items: readonly Item[], order: readonly number[], options: PrintOp
   const room = Math.min(height / 2 - 2, 30)
   const y = (row: number) => area.y + (row + 0.5) * height
   const [left, right] = [area.x + 2 * room + 12, area.x + area.width * 0.62]
-  const dot = (x: number, row: number): Shape => ({
-    type: 'circle',
-    layer: 'ink',
-    cx: x,
-    cy: y(row),
-    r: 1.3,
-    fill: INK,
-  })
+  const dot = (x: number, row: number): Shape => circle({ x, y: y(row) }, 1.3, { fill: INK })
   const width = area.x + area.width - right - 6
   return [
     ...items.map((item, row) =>
-      part(`clock-${row}`, [itemDial(item, area.x + room + 4, y(row), room, options), dot(left, row)]),
+      part(`clock-${row}`, [itemDial(item, { x: area.x + room + 4, y: y(row), room }, options), dot(left, row)]),
     ),
     ...order.map((at, row) => {
       const item = items[at] as Item
-      const words = wordsIn(sayAnswer(item, item.answer, options.wording), right + 6 + width / 2, y(row), width, 7)
+      const words = wordsIn(
+        sayAnswer(item, item.answer, options.wording),
+        { x: right + 6 + width / 2, y: y(row) },
+        { width, most: 7 },
+      )
       return part(`words-${row}`, [dot(right, row), ...words])
     }),
     ...(isKey
       ? order.map((at, row): Shape =>
-          part('join', [
-            { type: 'line', layer: 'ink', x1: left, y1: y(at), x2: right, y2: y(row), stroke: GOLD, strokeMm: 1 },
-          ]),
+          part('join', [line({ x: left, y: y(at) }, { x: right, y: y(row) }, { stroke: GOLD, strokeMm: 1 })]),
         )
       : []),
   ]

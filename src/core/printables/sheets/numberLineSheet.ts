@@ -34,7 +34,7 @@ export const numberLineSheet = sheet({
     const words = languages[options.wording.language].phrases.onDial
     const line = numberLine(minutesPast(minuteOf(item)), words, { isBlank: !isKey, lowInk: options.lowInk }).shapes
     return [
-      itemDial(item, x, y, room, options),
+      itemDial(item, { x, y, room }, options),
       ...answerAt(asked, middle, y + 4, 38),
       part(
         'number-line',

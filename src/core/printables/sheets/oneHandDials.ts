@@ -26,7 +26,7 @@ export const oneHandDials = sheet({
     const y = cell.y + room + 3
     const below = Math.max(0, choices.length - 1) * 4
     return [
-      itemDial(item, cell.x + cell.width * 0.27, y, room, options),
+      itemDial(item, { x: cell.x + cell.width * 0.27, y, room }, options),
       ...answerAt(asked, cell.x + cell.width * 0.75, y + 3 + below, cell.width * 0.23),
     ]
   },

@@ -1,5 +1,4 @@
-import { INK, MOSS, type Shape } from '../../drawing'
-import { centredText } from '../../faces'
+import { INK, MOSS, type Shape, path, centredText } from '../../drawing'
 import { randomFrom } from '../../random'
 import { type Item, makeItems, minuteOf, rungTimes, isTwoHanded } from '../../teaching'
 import { languages } from '../../wording'
@@ -59,27 +58,27 @@ function clocks(items: readonly Item[], options: PrintOptions, isKey: boolean): 
     const x = cell.x + cell.width / 2
     const y = cell.y + room + 3
     const top = y + room + 3
-    const box: Shape = {
-      type: 'path',
-      layer: 'ink',
-      commands: [
+    const box: Shape = path(
+      [
         { op: 'M', x: x - BOX_MM / 2, y: top },
         { op: 'L', x: x + BOX_MM / 2, y: top },
         { op: 'L', x: x + BOX_MM / 2, y: top + BOX_MM },
         { op: 'L', x: x - BOX_MM / 2, y: top + BOX_MM },
         { op: 'Z' },
       ],
-      stroke: INK,
-      strokeMm: 0.4,
-      fill: 'none',
-    }
+      { stroke: INK, strokeMm: 0.4, fill: 'none' },
+    )
     const answer = isKey
       ? [
           part('answer', [
-            centredText(String(places.indexOf(item) + 1), x, top + BOX_MM / 2, 8, options.lowInk ? INK : MOSS),
+            centredText(
+              String(places.indexOf(item) + 1),
+              { x, y: top + BOX_MM / 2 },
+              { size: 8, fill: options.lowInk ? INK : MOSS },
+            ),
           ]),
         ]
       : []
-    return part(`question-${i}`, [dialAt(minuteOf(item), x, y, room, options), box, ...answer])
+    return part(`question-${i}`, [dialAt(minuteOf(item), { x, y, room }, options), box, ...answer])
   })
 }

@@ -112,10 +112,18 @@ function question(asked: Question): Shape[] {
     ...picture(item, x, y, room, options, isKey),
     ...(isSet
       ? [
-          part('asked', wordsIn(phrases.drawHands, middle, y - 6, width, 4.5)),
-          part('time', wordsIn(sayAnswer(item, item.answer, options.wording), middle, y + 4, width, 6)),
+          part('asked', wordsIn(phrases.drawHands, { x: middle, y: y - 6 }, { width, most: 4.5 })),
+          part(
+            'time',
+            wordsIn(sayAnswer(item, item.answer, options.wording), { x: middle, y: y + 4 }, { width, most: 6 }),
+          ),
         ]
-      : [part('asked', wordsIn(askInWords(item, options.wording), middle, y, width, 5.5, cell.height - 3))]),
+      : [
+          part(
+            'asked',
+            wordsIn(askInWords(item, options.wording), { x: middle, y }, { width, most: 5.5, height: cell.height - 3 }),
+          ),
+        ]),
     ...(isSet ? [] : answerAt(asked, answerX, bottom, half)),
   ]
 }
@@ -128,24 +136,25 @@ function picture(item: Item, x: number, y: number, room: number, options: PrintO
   const { shown } = item
   switch (shown.as) {
     case 'words':
-      return [dialAt(shown.minute, x, y, room, options, { hands: isKey ? 'both' : 'none' })]
+      return [dialAt(shown.minute, { x, y, room }, options, { hands: isKey ? 'both' : 'none' })]
     case 'span':
-      return [dialAt(shown.minute, x, y, room, options), dialAt(shown.to, x + 2 * room + 4, y, room, options)]
+      return [
+        dialAt(shown.minute, { x, y, room }, options),
+        dialAt(shown.to, { x: x + 2 * room + 4, y, room }, options),
+      ]
     case 'part':
-      return [dialAt(shown.minute, x, y, room, options, { pointedAt: shown.part, secondHand: 20 })]
+      return [dialAt(shown.minute, { x, y, room }, options, { pointedAt: shown.part, secondHand: 20 })]
     case 'rows':
       return shown.rows.map((planned, i) => {
         const row = `${say(planned.minute, { ...options.wording, form: 'day-24' })} ${rowName(planned, languages[options.wording.language].phrases)}`
         return textFrom(
           row,
-          x - room,
-          y + (i - (shown.rows.length - 1) / 2) * Math.min(8, (2 * room) / shown.rows.length) + 1.5,
-          4 * room + 5,
-          4.5,
+          { x: x - room, y: y + (i - (shown.rows.length - 1) / 2) * Math.min(8, (2 * room) / shown.rows.length) + 1.5 },
+          { width: 4 * room + 5, most: 4.5 },
         )
       })
     default:
-      return [itemDial(item, x, y, room, options)]
+      return [itemDial(item, { x, y, room }, options)]
   }
 }
 

@@ -1,5 +1,5 @@
 import { handsHidden } from '../../clock'
-import { GOLD, type Shape, bodyArea } from '../../drawing'
+import { GOLD, type Shape, bodyArea, circle } from '../../drawing'
 import { drawInt, randomFrom, shuffled } from '../../random'
 import { type Item, luresFor, makeItems, sayAnswer, isTwoHanded } from '../../teaching'
 import { languages } from '../../wording'
@@ -62,17 +62,12 @@ function strip({ item, times }: Row, cell: Cell, options: PrintOptions, isKey: b
   const y = cell.y + cell.height / 2
   const dials = times.flatMap((minute, at): Shape[] => {
     const x = cell.x + wordsWidth + (at + 0.5) * width
-    const ring = part(
-      'ring',
-      [{ type: 'circle', layer: 'ink', cx: 0, cy: 0, r: room + 1.5, fill: 'none', stroke: GOLD, strokeMm: 1.6 }],
-      x,
-      y,
-    )
-    return [dialAt(minute, x, y, room, options), ...(isKey && minute === item.shown.minute ? [ring] : [])]
+    const ring = part('ring', [circle({ x: 0, y: 0 }, room + 1.5, { fill: 'none', stroke: GOLD, strokeMm: 1.6 })], x, y)
+    return [dialAt(minute, { x, y, room }, options), ...(isKey && minute === item.shown.minute ? [ring] : [])]
   })
   const words = sayAnswer(item, item.answer, options.wording)
   return [
-    part('words', wordsIn(words, cell.x + wordsWidth / 2, y, wordsWidth - 3, 6.5)),
+    part('words', wordsIn(words, { x: cell.x + wordsWidth / 2, y }, { width: wordsWidth - 3, most: 6.5 })),
     ...dials,
     rule(cell.x, cell.x + cell.width, cell.y + cell.height),
   ]

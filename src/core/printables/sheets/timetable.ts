@@ -89,9 +89,11 @@ function noteHidden(rows: readonly PlanRow[], { wording }: PrintOptions): string
 function nameOf(row: PlanRow, x: number, y: number, phrases: Phrases): Shape[] {
   const name = rowName(row, phrases)
   const isOne = 'doing' in row || textWidth(name, 7) <= NAME_MM
-  if (isOne) return [textFrom(name, x, y + 2, NAME_MM, 7)]
+  if (isOne) return [textFrom(name, { x, y: y + 2 }, { width: NAME_MM, most: 7 })]
   const lines = wrapText(name, 5.5, NAME_MM)
-  return lines.map((line, i) => textFrom(line, x, y + 2 + (i - (lines.length - 1) / 2) * 7.5, NAME_MM, 5.5))
+  return lines.map((line, i) =>
+    textFrom(line, { x, y: y + 2 + (i - (lines.length - 1) / 2) * 7.5 }, { width: NAME_MM, most: 5.5 }),
+  )
 }
 
 function plan(all: readonly PlanRow[], rows: readonly PlanRow[], options: PrintOptions, isKey: boolean): Shape[] {
@@ -110,8 +112,10 @@ function plan(all: readonly PlanRow[], rows: readonly PlanRow[], options: PrintO
     return part(`question-${all.indexOf(row)}`, [
       ...nameOf(row, area.x + 4, y, phrases),
       ...(options.reversed ? [rule(timeX, timeX + 28, y + 3)] : []),
-      ...(isWritten ? [part('time', [textFrom(time, timeX + 2, y + 1.5, 30, 8, fill)])] : []),
-      dialAt(minute, right - room - 4, y, room, options, { hands: options.reversed || isKey ? 'both' : 'none' }),
+      ...(isWritten
+        ? [part('time', [textFrom(time, { x: timeX + 2, y: y + 1.5 }, { width: 30, most: 8, fill })])]
+        : []),
+      dialAt(minute, { x: right - room - 4, y, room }, options, { hands: options.reversed || isKey ? 'both' : 'none' }),
       rule(area.x, right, area.y + (i + 1) * height),
     ])
   })

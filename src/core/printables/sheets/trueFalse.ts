@@ -1,4 +1,4 @@
-import { INK, MOSS, type Shape } from '../../drawing'
+import { INK, MOSS, type Shape, path } from '../../drawing'
 import { drawInt, randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, luresFor, makeItems, sayAnswer } from '../../teaching'
 import { languages } from '../../wording'
@@ -76,27 +76,29 @@ function sheetOf(claims: readonly Claim[], options: PrintOptions, isKey: boolean
     const y = cell.y + cell.height - 11
     const left = cell.x + 4
     const top = y - BOX_MM / 2
-    const box: Shape = {
-      type: 'path',
-      layer: 'ink',
-      commands: [
+    const box: Shape = path(
+      [
         { op: 'M', x: left, y: top },
         { op: 'L', x: left + BOX_MM, y: top },
         { op: 'L', x: left + BOX_MM, y: top + BOX_MM },
         { op: 'L', x: left, y: top + BOX_MM },
         { op: 'Z' },
       ],
-      stroke: INK,
-      strokeMm: 0.4,
-      fill: 'none',
-    }
+      { stroke: INK, strokeMm: 0.4, fill: 'none' },
+    )
     const width = cell.width - BOX_MM - 10
     return part(`question-${place}`, [
       numberIn(cell, place),
-      itemDial(item, x, cell.y + room + 3, room, options),
-      part('said', wordsIn(said, left + BOX_MM + 3 + width / 2, y, width, 5.5)),
+      itemDial(item, { x, y: cell.y + room + 3, room }, options),
+      part('said', wordsIn(said, { x: left + BOX_MM + 3 + width / 2, y }, { width, most: 5.5 })),
       box,
-      ...(isKey ? [part('answer', [mark(isRight, left + BOX_MM / 2, y, 6.5, options.lowInk ? INK : MOSS)])] : []),
+      ...(isKey
+        ? [
+            part('answer', [
+              mark(isRight, { x: left + BOX_MM / 2, y }, { size: 6.5, fill: options.lowInk ? INK : MOSS }),
+            ]),
+          ]
+        : []),
     ])
   })
 }

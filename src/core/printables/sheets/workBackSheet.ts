@@ -1,5 +1,4 @@
-import { INK, MOSS } from '../../drawing'
-import { centredText } from '../../faces'
+import { INK, MOSS, centredText } from '../../drawing'
 import { languages, sayDuration } from '../../wording'
 import { dialAt, figures, part, rule, wordsIn } from '../kit/frame'
 import { answerAt, sheet } from '../kit/sheet'
@@ -41,14 +40,20 @@ export const workBackSheet = sheet({
     const right = cell.x + cell.width - 2
     const below = asked.choices.length === 0 ? 0 : (asked.choices.length - 1) * 4
     return [
-      part('from', [dialAt(shown.minute, done, y + 3, room, options)]),
+      part('from', [dialAt(shown.minute, { x: done, y: y + 3, room }, options)]),
       part(
         'done-by',
-        wordsIn(`${phrases.doneBy} ${figures(shown.minute, options)}`, from + width / 2, y - 13, width, 5.5),
+        wordsIn(
+          `${phrases.doneBy} ${figures(shown.minute, options)}`,
+          { x: from + width / 2, y: y - 13 },
+          { width, most: 5.5 },
+        ),
       ),
       part(
         'steps',
-        steps.map((step, i) => centredText(step, from + width / 2, y - 1 + i * STEP_MM, 5, INK)),
+        steps.map((step, i) =>
+          centredText(step, { x: from + width / 2, y: y - 1 + i * STEP_MM }, { size: 5, fill: INK }),
+        ),
       ),
       // As a sum is written: the steps under each other, a line, and room for what they make together.
       rule(from + width / 2 - 13, from + width / 2 + 13, y - 3 + steps.length * STEP_MM),
@@ -57,15 +62,13 @@ export const workBackSheet = sheet({
             part('sum', [
               centredText(
                 sayDuration(total),
-                from + width / 2,
-                y + 1.5 + steps.length * STEP_MM,
-                5,
-                options.lowInk ? INK : MOSS,
+                { x: from + width / 2, y: y + 1.5 + steps.length * STEP_MM },
+                { size: 5, fill: options.lowInk ? INK : MOSS },
               ),
             ]),
           ]
         : []),
-      part('then', [dialAt(answer.minute, start, y + 3, room, options, { hands: isKey ? 'both' : 'none' })]),
+      part('then', [dialAt(answer.minute, { x: start, y: y + 3, room }, options, { hands: isKey ? 'both' : 'none' })]),
       ...answerAt(asked, (left + right) / 2, y + 5 + below, (right - left) / 2),
     ]
   },
