@@ -18,6 +18,18 @@ import {
   centredText,
 } from '../drawing'
 import type { ClockPart } from '../teaching'
+import {
+  HOUR_HAND_SHARE,
+  HOUR_MARK_FROM,
+  MARK_TO,
+  MINUTE_HAND_REACH,
+  MINUTE_MARK_FROM,
+  NUMERAL_ORDER,
+  NUMERAL_RADIUS,
+  NUMERAL_SIZE,
+  RIM_TO,
+  SECOND_HAND_REACH,
+} from './geometry'
 import { handOutline } from './handShapes'
 import {
   DIAL_WORDS,
@@ -82,21 +94,14 @@ export const DIAL_DEFAULTS = {
   lowInk: false,
 } as const satisfies Omit<DialOptions, 'radius' | Unset>
 
-/** Shares of the face's radius. The minute hand reaches the marks; the hour hand stops short of the numerals. */
-export const MINUTE_HAND_REACH = 0.88
-export const HOUR_HAND_SHARE = 0.6
-const NUMERAL_RADIUS = 0.745
-const MARK_OUTER = 0.965
-const EDGE_EXTENT = 1.015
-
 /** The radius of all that is drawn, ring of fives and edge line included. */
 export function dialExtent({ radius, ringOfFives: ring }: Pick<DialOptions, 'radius' | 'ringOfFives'>): number {
-  return ring ? ringExtent(radius) : radius * EDGE_EXTENT
+  return ring ? ringExtent(radius) : radius * RIM_TO
 }
 
 /** The radius of the face that, drawn with all of it, just stays within `room` mm of its centre. */
 export function faceWithin(room: number, ring = false): number {
-  return ring ? faceInRing(room) : room / EDGE_EXTENT
+  return ring ? faceInRing(room) : room / RIM_TO
 }
 
 /**
@@ -160,14 +165,14 @@ function markShapes(r: number, marks: Marks): Shape[] {
     path(
       minutes.flatMap((minute) => [
         { op: 'M', ...pointOnDial(minute * 6, r * from) },
-        { op: 'L', ...pointOnDial(minute * 6, r * MARK_OUTER) },
+        { op: 'L', ...pointOnDial(minute * 6, r * MARK_TO) },
       ]),
       { stroke: INK, strokeMm },
     )
   const all = Array.from({ length: 60 }, (_, minute) => minute)
   const hours = marksAt(
     all.filter((minute) => minute % 5 === 0),
-    0.885,
+    HOUR_MARK_FROM,
     r * 0.022,
   )
   if (marks === 'hours') return [hours]
@@ -175,7 +180,7 @@ function markShapes(r: number, marks: Marks): Shape[] {
     hours,
     marksAt(
       all.filter((minute) => minute % 5 !== 0),
-      0.92,
+      MINUTE_MARK_FROM,
       r * 0.009,
     ),
   ]
@@ -183,9 +188,8 @@ function markShapes(r: number, marks: Marks): Shape[] {
 
 function numeralShapes(r: number, numerals: Numerals): Shape[] {
   if (numerals === 'none') return []
-  const size = r * 0.21
-  // 12, 6, 3, 9 first: the order in which numerals are placed by hand.
-  return [12, 6, 3, 9, 1, 2, 4, 5, 7, 8, 10, 11].slice(0, numerals === 'quarters' ? 4 : 12).map((hour) => {
+  const size = r * NUMERAL_SIZE
+  return NUMERAL_ORDER.slice(0, numerals === 'quarters' ? 4 : 12).map((hour) => {
     const at = pointOnDial(hour * 30, r * NUMERAL_RADIUS)
     return centredText(String(hour), { x: at.x, y: at.y }, { size, fill: INK, weight: 'bold' })
   })
@@ -211,10 +215,13 @@ function handGroup(hand: 'hour' | 'minute', angles: HandAngles, o: Required<Omit
 }
 
 function secondHand(r: number, second: number): Shape {
-  return group([line({ x: 0, y: r * 0.2 }, { x: 0, y: -r * 0.92 }, { stroke: INK, strokeMm: r * 0.014 })], {
-    part: 'second-hand',
-    turn: (second * 6) % 360,
-  })
+  return group(
+    [line({ x: 0, y: r * 0.2 }, { x: 0, y: -r * SECOND_HAND_REACH }, { stroke: INK, strokeMm: r * 0.014 })],
+    {
+      part: 'second-hand',
+      turn: (second * 6) % 360,
+    },
+  )
 }
 
 /** A ring round one part: on a hand where no other hand lies, round the pivot, or round the whole face. */

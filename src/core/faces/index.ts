@@ -1,3 +1,4 @@
 export * from './dial'
+export * from './geometry'
 export * from './handShapes'
 export * from './lines'

@@ -1,6 +1,5 @@
 import { type Jump, countJumps, modulo, shiftTime, type MinuteOfDay } from '../clock'
 import {
-  CAP_HEIGHT,
   type Drawing,
   FAINT,
   INK,
@@ -9,7 +8,6 @@ import {
   type Shape,
   SLATE,
   textWidth,
-  textAt,
   line,
   path,
   group,

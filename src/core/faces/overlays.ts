@@ -72,21 +72,17 @@ export function halvesShapes(r: number, lowInk: boolean, words = DIAL_WORDS, han
     return line({ x, y: -y }, { x, y }, { stroke: lowInk ? FAINT : '#B9CBD6', strokeMm: r * 0.006 })
   })
   const isTaken = (from: number, to: number) => hands.some((angle) => angle >= from && angle <= to)
-  const name = (text: string, x: number, low: boolean, high: boolean, fill: string): Shape[] =>
-    low && high
-      ? []
-      : [
-          textAt(
-            text,
-            { x, y: r * (low ? -0.29 : 0.36) },
-            { size: lettersOn(r, 0.12), anchor: 'middle', fill, weight: 'bold' },
-          ),
-        ]
+  // Below the middle; above it where a hand lies there; nowhere where hands lie at both.
+  const name = (text: string, x: number, taken: { low: boolean; high: boolean }, fill: string): Shape[] => {
+    if (taken.low && taken.high) return []
+    const look = { size: lettersOn(r, 0.12), anchor: 'middle', fill, weight: 'bold' } as const
+    return [textAt(text, { x, y: r * (taken.low ? -0.29 : 0.36) }, look)]
+  }
   return [
     ...(lowInk ? [] : [tint(0, 180, '#F6E7CF'), tint(180, 360, '#E3EEF4')]),
     ...hatch,
-    ...name(words.past, r * 0.3, isTaken(95, 180), isTaken(0, 85), OAK),
-    ...name(words.to, -r * 0.3, isTaken(180, 265), isTaken(275, 360), SLATE),
+    ...name(words.past, r * 0.3, { low: isTaken(95, 180), high: isTaken(0, 85) }, OAK),
+    ...name(words.to, -r * 0.3, { low: isTaken(180, 265), high: isTaken(275, 360) }, SLATE),
   ]
 }
 

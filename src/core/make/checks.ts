@@ -1,5 +1,6 @@
 import { type Drawing, type Shape, bodyArea } from '../drawing'
-import { HOUR_HAND_SHARE, MINUTE_HAND_REACH } from '../faces'
+import { HOUR_HAND_SHARE } from '../faces'
+import { drawnFace } from './drawnFace'
 import { hasPaperHands, layOut, partBoxes } from './parts'
 import { clocksOf, recipePages } from './pages'
 import type { Measures, MeasureId, Recipe } from './recipe'
@@ -34,10 +35,6 @@ export interface MakeCheck {
   readonly mend?: Mend
 }
 
-/** Shares of the radius on a printed dial: where the minute marks begin and end, and the numerals begin. */
-const MARKS_FROM = 0.86
-const MARKS_TO = 0.965
-const NUMERALS_FROM = 0.64
 const YOUNG_HANDS_MM = 12
 const YOUNG = 8
 const LEAST_RATIO = 0.55
@@ -113,39 +110,31 @@ function checkPlate({ faceMm, plateMm }: Measures, fix: Fix): MakeCheck {
   }
 }
 
-/** How far the pivot is from the marks and from the numerals, mm. */
-function marksOf({ kind }: Recipe, { faceMm, middleMm }: Measures) {
-  const r = faceMm / 2
-  if (kind === 'layered')
-    return { from: (middleMm / 2) * 0.86, to: middleMm / 2, numerals: middleMm / 2, usual: middleMm / 2 - 3 }
-  return { from: r * MARKS_FROM, to: r * MARKS_TO, numerals: r * NUMERALS_FROM, usual: r * MINUTE_HAND_REACH }
-}
-
 function checkMinuteReach(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
-  const { from, to, usual } = marksOf(recipe, m)
-  const mend = fix(`Make the minute hand ${mm(usual)}`, { minuteHandMm: tenth(usual) })
-  if (m.minuteHandMm > to + 0.05)
+  const { marksFrom, marksTo, usualReach } = drawnFace(recipe, m)
+  const mend = fix(`Make the minute hand ${mm(usualReach)}`, { minuteHandMm: tenth(usualReach) })
+  if (m.minuteHandMm > marksTo + 0.05)
     return {
       id: 'minute-reach',
       ok: false,
-      says: `The minute hand reaches ${mm(m.minuteHandMm - to)} beyond the minute marks.`,
+      says: `The minute hand reaches ${mm(m.minuteHandMm - marksTo)} beyond the minute marks.`,
       mend,
     }
-  if (m.minuteHandMm < from - 0.05)
+  if (m.minuteHandMm < marksFrom - 0.05)
     return {
       id: 'minute-reach',
       ok: false,
-      says: `The minute hand stops ${mm(from - m.minuteHandMm)} short of the minute marks.`,
+      says: `The minute hand stops ${mm(marksFrom - m.minuteHandMm)} short of the minute marks.`,
       mend,
     }
   return { id: 'minute-reach', ok: true, says: 'The minute hand reaches the marks and stays on the face.' }
 }
 
 function checkHourReach(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
-  const { numerals, usual } = marksOf(recipe, m)
-  const over = m.hourHandMm - numerals
+  const { numeralsFrom, usualReach } = drawnFace(recipe, m)
+  const over = m.hourHandMm - numeralsFrom
   if (over <= 0.05) return { id: 'hour-reach', ok: true, says: 'The hour hand stops short of the numerals.' }
-  const to = Math.min(usual * HOUR_HAND_SHARE, numerals)
+  const to = Math.min(usualReach * HOUR_HAND_SHARE, numeralsFrom)
   return {
     id: 'hour-reach',
     ok: false,

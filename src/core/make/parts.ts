@@ -15,7 +15,19 @@ import {
   path,
   centredText,
 } from '../drawing'
-import { TIP_SPREAD, dialExtent, dialShapes, handOutline } from '../faces'
+import {
+  GUIDE_HOUR_FROM,
+  GUIDE_QUARTER_FROM,
+  LAYERED,
+  MARK_TO,
+  NUMERAL_ORDER,
+  NUMERAL_RADIUS,
+  NUMERAL_SIZE,
+  TIP_SPREAD,
+  dialExtent,
+  dialShapes,
+  handOutline,
+} from '../faces'
 import { type PartBox, type PartId, type Placed, packParts, packQuarters } from './layout'
 import type { Measures, Recipe } from './recipe'
 import { fasteners } from './stock'
@@ -139,8 +151,8 @@ function guideShapes(radius: number, guides: Recipe['guides'], lowInk: boolean):
   const edge: Shape = circle({ x: 0, y: 0 }, radius, { stroke: INK, strokeMm: 0.6, fill: lowInk ? 'none' : '#FFFFFF' })
   const mark = (hour: number): Shape => {
     const [a, b] = [
-      pointOnDial(hour * 30, radius * (hour % 3 === 0 ? 0.86 : 0.9)),
-      pointOnDial(hour * 30, radius * 0.965),
+      pointOnDial(hour * 30, radius * (hour % 3 === 0 ? GUIDE_QUARTER_FROM : GUIDE_HOUR_FROM)),
+      pointOnDial(hour * 30, radius * MARK_TO),
     ]
     return line(a, b, { stroke: INK, strokeMm: hour % 3 === 0 ? 0.9 : 0.4 })
   }
@@ -149,8 +161,8 @@ function guideShapes(radius: number, guides: Recipe['guides'], lowInk: boolean):
   if (guides === 'centre') return [edge, ...cross]
   if (guides === 'quarters') return [edge, ...cross, ...[0, 3, 6, 9].map(mark)]
   const numerals = Array.from({ length: 12 }, (_, i): Shape => {
-    const at = pointOnDial((i + 1) * 30, radius * 0.745)
-    return centredText(String(i + 1), { x: at.x, y: at.y }, { size: radius * 0.21, fill: FAINT })
+    const at = pointOnDial((i + 1) * 30, radius * NUMERAL_RADIUS)
+    return centredText(String(i + 1), { x: at.x, y: at.y }, { size: radius * NUMERAL_SIZE, fill: FAINT })
   })
   return [edge, ...cross, ...Array.from({ length: 12 }, (_, hour) => mark(hour)), ...numerals]
 }
@@ -159,13 +171,13 @@ function guideShapes(radius: number, guides: Recipe['guides'], lowInk: boolean):
 function bandShapes({ face, lowInk, quarterShading }: Recipe, m: Measures): Shape[] {
   const [outer, inner] = [m.faceMm / 2, m.middleMm / 2]
   const band = outer - inner
-  const shown = face === 'full' ? [12, 6, 3, 9, 1, 2, 4, 5, 7, 8, 10, 11] : face === 'quarters' ? [12, 6, 3, 9] : []
+  const shown = NUMERAL_ORDER.slice(0, face === 'full' ? 12 : face === 'quarters' ? 4 : 0)
   const numerals = shown.map((hour) => {
     const at = pointOnDial(hour * 30, (outer + inner) / 2)
     return centredText(
       String(hour),
       { x: at.x, y: at.y },
-      { size: Math.min(band * 0.62, outer * 0.21), fill: INK, weight: 'bold' },
+      { size: Math.min(band * 0.62, outer * NUMERAL_SIZE), fill: INK, weight: 'bold' },
     )
   })
   const under: Shape = circle({ x: 0, y: 0 }, inner, { layer: 'guide', stroke: FAINT, strokeMm: 0.25 })
@@ -179,11 +191,14 @@ function bandShapes({ face, lowInk, quarterShading }: Recipe, m: Measures): Shap
 }
 
 /** The middle circle carries the sixty marks at its edge. */
-function middleShapes(m: Measures): Shape[] {
+export function middleShapes(m: Measures): Shape[] {
   const r = m.middleMm / 2 - 0.2
   const marks = Array.from({ length: 60 }, (_, minute): Shape => {
     const isHour = minute % 5 === 0
-    const [a, b] = [pointOnDial(minute * 6, r * (isHour ? 0.88 : 0.93)), pointOnDial(minute * 6, r * 0.98)]
+    const [a, b] = [
+      pointOnDial(minute * 6, r * (isHour ? LAYERED.hourMarkFrom : LAYERED.minuteMarkFrom)),
+      pointOnDial(minute * 6, r * LAYERED.markTo),
+    ]
     return line(a, b, { stroke: INK, strokeMm: isHour ? 0.9 : 0.35 })
   })
   return [...marks, cutLine(circlePath(0, 0, r))]

@@ -1,5 +1,5 @@
 import { bodyArea } from '../drawing'
-import { HOUR_HAND_SHARE, MINUTE_HAND_REACH } from '../faces'
+import { HOUR_HAND_SHARE, LAYERED, MINUTE_HAND_REACH, SECOND_HAND_REACH } from '../faces'
 import { RefusedValue } from '../errors'
 import { isFourUp, layOut } from './parts'
 import type { MeasureId, Measures, Recipe } from './recipe'
@@ -10,7 +10,6 @@ export const SMALLEST_FACE_MM = 60
 export const LARGEST_FACE_MM = 420
 const USUAL_PLATE_MM = 180
 const USUAL_LAYERED_MM = 180
-const SECOND_HAND_REACH = 0.92
 /** The hour hand is this much wider than the minute hand: stout. */
 const STOUTER_MM = 4
 const STEP_MM = 5
@@ -53,7 +52,7 @@ export function requireRecipe({ fixed, children, spares, age }: Recipe): void {
 /**
  * All measures of a recipe: the fixed ones as they are, the others worked out from them. The face is
  * the largest to a whole 5 mm that fits one page with its hands, or the flat of its plate; the minute
- * hand reaches 0.88 of the radius, the hour hand 0.6 of the minute hand; widths come from the fastener;
+ * hand reaches the minute marks, the hour hand 0.6 of that; widths come from the fastener;
  * the leg is the shortest that is sold and passes the stack. Throws RefusedValue for what cannot be.
  */
 export function solveRecipe(recipe: Recipe): Measures {
@@ -95,7 +94,7 @@ function measuresFor(recipe: Recipe, faceMm: number): Measures {
   const { fixed, kind, fastener, backing } = recipe
   const { leastHandMm, beyondStackMm, legsMm } = fasteners[fastener]
   const middleMm = fixed.middleMm ?? faceMm - 2 * Math.max(LEAST_BAND_MM + 2, Math.round(faceMm * 0.12))
-  const reach = kind === 'layered' ? middleMm / 2 - 3 : (faceMm / 2) * MINUTE_HAND_REACH
+  const reach = kind === 'layered' ? (middleMm / 2) * LAYERED.minuteHand : (faceMm / 2) * MINUTE_HAND_REACH
   const minuteHandMm = fixed.minuteHandMm ?? reach
   const minuteWidthMm = fixed.minuteWidthMm ?? leastHandMm
   const need = stackMm(recipe) + beyondStackMm

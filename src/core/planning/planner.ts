@@ -71,7 +71,7 @@ function bestPlan(request: SessionRequest, catalogue: readonly Activity[], seed:
   const usable = choicesFor(request, catalogue, need)
   const jitter = jitterOf(usable, seed)
   for (const rules of RULES_TO_TRY) {
-    const best = search(request, usable, need, rules, jitter)
+    const best = search({ request, usable, need, jitter }, rules)
     if (best) return toPlan(request, need, best)
   }
   return undefined
@@ -95,20 +95,23 @@ function choicesFor(request: SessionRequest, catalogue: readonly Activity[], nee
   })
 }
 
-function search(
-  request: SessionRequest,
-  usable: readonly Choice[],
-  need: GroupNeed,
-  rules: Rules,
-  jitter: ReadonlyMap<Activity, number>,
-): Draft | undefined {
+/** What a plan is looked for with. */
+interface Search {
+  readonly request: SessionRequest
+  readonly usable: readonly Choice[]
+  readonly need: GroupNeed
+  /** A small number for each activity, by the seed, so that equals come in another order. */
+  readonly jitter: ReadonlyMap<Activity, number>
+}
+
+/** Grows plans step by step and keeps the best few of each length (a beam search). */
+function search(wanted: Search, rules: Rules): Draft | undefined {
+  const { request, usable, need } = wanted
   let drafts: Draft[] = [{ choices: [], least: 0, usual: 0, most: 0, score: 0 }]
   let best: Draft | undefined
   for (let length = 1; length <= MOST_STEPS && drafts.length > 0; length++) {
     const grown = drafts.flatMap((draft) =>
-      usable
-        .filter((choice) => mayFollow(draft, choice, need, rules))
-        .map((choice) => grow(draft, choice, request, need, jitter)),
+      usable.filter((choice) => mayFollow(draft, choice, need, rules)).map((choice) => grow(draft, choice, wanted)),
     )
     const fitting = grown.filter((draft) => draft.least <= request.minutes)
     for (const draft of fitting)
@@ -148,13 +151,7 @@ function taught(choices: readonly Choice[], rung: RungId): Choice[] {
   return choices.filter((choice) => choice.activity.role === 'teach' && choice.rung === rung)
 }
 
-function grow(
-  draft: Draft,
-  choice: Choice,
-  request: SessionRequest,
-  need: GroupNeed,
-  jitter: ReadonlyMap<Activity, number>,
-): Draft {
+function grow(draft: Draft, choice: Choice, { request, need, jitter }: Search): Draft {
   const { least, usual, most } = durationRange(choice.activity, request.children.length)
   return {
     choices: [...draft.choices, choice],

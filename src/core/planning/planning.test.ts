@@ -1,12 +1,21 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { boxOf, readSvg } from '../../../tests/readback/svg'
-import { type Place, activityOf, catalogue, durationRange, materials, type MaterialId } from '../activities'
+import {
+  type Activity,
+  type Place,
+  activityOf,
+  catalogue,
+  durationRange,
+  materials,
+  type MaterialId,
+} from '../activities'
 import { SAFE_MARGIN_MM, papers, toSvg } from '../drawing'
 import { RefusedValue } from '../errors'
 import { MS_PER_DAY, simulateSitting, standingOf, type Standing } from '../knowing'
 import { randomFrom } from '../random'
-import { STAGES, type MisreadingId, type RungId, schools } from '../teaching'
+import { PRINTABLE_IDS, printables } from '../printables'
+import { STAGES, type MisreadingId, type RungId, rungs, schools } from '../teaching'
 import {
   type SessionRequest,
   checkPlan,
@@ -20,6 +29,7 @@ import {
   planAfterRemove,
   planAfterSwap,
   planSession,
+  printsOf,
   plannedMinutes,
   runSheetPages,
   sessionPrints,
@@ -302,4 +312,27 @@ describe('what a session takes', () => {
       { numRuns: 40 },
     )
   }, 30_000)
+})
+
+describe('what a session prints', () => {
+  const [sheetActivity] = catalogue.filter(({ prints }) => prints === 'read-dials')
+  const [cardActivity] = catalogue.filter(({ prints }) => prints === 'match-cards')
+
+  it.each(PRINTABLE_IDS)('has %s, whichever activity names it, on every rung', (id) => {
+    const asked = request({ minutes: 25 })
+    for (const { id: rung } of rungs) {
+      const activity = { ...(sheetActivity as Activity), prints: id, tableOf: 2 }
+      const settings = { paper: 'a4', lowInk: true, wording: { language: 'en-GB', form: 'turns' } } as const
+      const { contents, pages, keys } = printsOf([activity, cardActivity as Activity], rung, {
+        request: asked,
+        settings,
+        seed: 7,
+      })
+      const own = contents.filter(({ title }) => title.startsWith(printables[id].name))
+      const isForChild = printables[id].kind === 'sheet'
+      expect(own.length).toBe(isForChild ? asked.children.length : Math.ceil(asked.children.length / 2))
+      expect(contents.reduce((sum, each) => sum + each.pages, 0)).toBe(pages.length)
+      expect(keys.length).toBeGreaterThan(own.length - 1)
+    }
+  })
 })

@@ -38,10 +38,14 @@ export interface SessionPrints {
 
 type Line = SessionPrints['contents'][number] & { readonly print: Print }
 
-/**
- * All prints of a session. Each printable is made once, however many of its activities are in the plan: a sheet for
- * every child at that child's own rung, games and cards for every table at the group's rung.
- */
+/** For whom and how the prints of a session are made. */
+interface Job {
+  readonly request: Pick<SessionRequest, 'children' | 'school'>
+  readonly settings: PrintSettings
+  readonly seed: number
+}
+
+/** All prints of a session: those of its activities, then what was put into it from the Print room. */
 export function sessionPrints(
   plan: SessionPlan,
   request: SessionRequest,
@@ -49,14 +53,20 @@ export function sessionPrints(
   seed: number,
 ): SessionPrints {
   const wanted = [...new Set(plan.steps.map((step) => activityOf(step.activityId)))]
-  const clocks = clocksOf(wanted, request, settings)
-  const lines: Line[] = [
-    ...groupPrints(wanted, plan.rung, request, settings, seed),
-    ...childPrints(wanted, request, settings, seed),
-    ...(settings.kept ?? []).map(({ name, body }) =>
-      line(name, printables[body.printable].make(body.options, body.seed)),
-    ),
-  ]
+  return printsOf(wanted, plan.rung, { request, settings, seed })
+}
+
+/**
+ * The prints of some activities. Each printable is made once, however many of the activities use it: a sheet for every
+ * child at that child's own rung, games and cards for every table at the group's rung. Where a printable does not suit
+ * a rung, it is made for the hardest one before it that it suits.
+ */
+export function printsOf(wanted: readonly Activity[], rung: RungId, job: Job): SessionPrints {
+  const clocks = clocksOf(wanted, job)
+  const kept = (job.settings.kept ?? []).map(({ name, body }) =>
+    line(name, printables[body.printable].make(body.options, body.seed)),
+  )
+  const lines = [...tablePrints(wanted, rung, job), ...childPrints(wanted, job), ...kept]
   return {
     pages: [...clocks.flatMap(({ made }) => made), ...lines.flatMap(({ print }) => print.pages)],
     keys: lines.flatMap(({ print }) => print.key),
@@ -73,12 +83,18 @@ function line(title: string, print: Print): Line {
 }
 
 /** The clock that was chosen for the session, or a card clock where an activity needs one. */
-function clocksOf(wanted: readonly Activity[], request: SessionRequest, { recipe, paper, lowInk }: PrintSettings) {
+function clocksOf(wanted: readonly Activity[], { request, settings: { recipe, paper, lowInk } }: Job) {
   if (!recipe && !wanted.some(({ prints }) => prints === 'paper-clock')) return []
   const chosen = recipe ?? { ...usualRecipe('card'), paper, lowInk }
   const names = request.children.map((child) => child.name)
   return [{ title: `${RECIPE_KINDS[chosen.kind].name}, one a child`, made: recipePagesFor(chosen, names) }]
 }
+
+/** Who gets one of each kind. */
+const SHARES = { game: 'a table', cards: 'a table', sheet: 'a child' } as const satisfies Record<
+  Printable['kind'],
+  'a table' | 'a child'
+>
 
 /** The printables of some activities that are shared out in this way, each with an activity that uses it. */
 function printedBy(wanted: readonly Activity[], share: 'a table' | 'a child') {
@@ -89,56 +105,50 @@ function printedBy(wanted: readonly Activity[], share: 'a table' | 'a child') {
   return [...found].map(([id, activity], place) => ({ printable: printables[id], activity, place }))
 }
 
-/** Who gets one of each kind. */
-const SHARES = { game: 'a table', cards: 'a table', sheet: 'a child' } as const satisfies Record<
-  Printable['kind'],
-  'a table' | 'a child'
->
 /** Between the seeds of one printable and the next; more than there are children or tables. */
 const SEEDS_APART = 1000
 /** The seeds of children's sheets come after those of the tables. */
 const CHILD_SEEDS_FROM = 100
 
-function groupPrints(
-  wanted: readonly Activity[],
-  rung: RungId,
-  request: SessionRequest,
-  settings: PrintSettings,
-  seed: number,
-): Line[] {
+function tablePrints(wanted: readonly Activity[], rung: RungId, { request, settings, seed }: Job): Line[] {
   return printedBy(wanted, 'a table').flatMap(({ printable, activity, place }) => {
     const tables = Math.ceil(request.children.length / (activity.tableOf ?? request.children.length))
     const suited = rungFor(printable, rung, request.school.order)
     return Array.from({ length: tables }, (_, i) => {
       const owner = tables > 1 ? `table ${i + 1}` : undefined
       const title = tables > 1 ? `${printable.name}, set ${i + 1}` : printable.name
-      return line(title, printOf(printable, suited, settings, { owner }, seed + SEEDS_APART * place + i + 1))
+      return line(
+        title,
+        printOf(printable, { rung: suited, owner, seed: seed + SEEDS_APART * place + i + 1 }, settings),
+      )
     })
   })
 }
 
-function childPrints(
-  wanted: readonly Activity[],
-  request: SessionRequest,
-  settings: PrintSettings,
-  seed: number,
-): Line[] {
+function childPrints(wanted: readonly Activity[], { request, settings, seed }: Job): Line[] {
   return printedBy(wanted, 'a child').flatMap(({ printable, place }) =>
     request.children.map((child, i) => {
       const rung = rungFor(printable, workingRung(child, request), request.school.order)
-      const own = { owner: child.name, weights: weightsOf(child) }
-      const print = printOf(printable, rung, settings, own, seed + SEEDS_APART * place + CHILD_SEEDS_FROM + i)
-      return line(`${printable.name}, for ${child.name}`, print)
+      const own = {
+        rung,
+        owner: child.name,
+        weights: weightsOf(child),
+        seed: seed + SEEDS_APART * place + CHILD_SEEDS_FROM + i,
+      }
+      return line(`${printable.name}, for ${child.name}`, printOf(printable, own, settings))
     }),
   )
 }
 
+interface OnePrint extends PrintChoices {
+  readonly rung: RungId
+  readonly seed: number
+}
+
 function printOf(
   printable: Printable,
-  rung: RungId,
+  { rung, seed, ...own }: OnePrint,
   { paper, wording, lowInk }: PrintSettings,
-  own: PrintChoices,
-  seed: number,
 ): Print {
   const helps = rung === 'fives' || rung === 'past-fives' ? 1 : 0
   const choices = takenChoices(printable, rung, { ...own, helps, lowInk })
