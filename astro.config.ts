@@ -8,6 +8,8 @@ export default defineConfig({
   integrations: [react()],
   // src/server/guard.ts checks where a request comes from; behind it, Astro would take the address for another.
   security: { checkOrigin: false },
+  // The next view is fetched as soon as its link is pointed at.
+  prefetch: { prefetchAll: true, defaultStrategy: 'hover' },
   devToolbar: { enabled: false },
   vite: { build: { chunkSizeWarningLimit: 900 } },
 })

@@ -16,7 +16,7 @@ async function views(
   return [
     { name: 'Today', path: '/', ready: heading('Ducklings') },
     { name: 'Children', path: '/children', ready: heading('Ducklings') },
-    { name: 'a child', path: `/children/${group?.children[0]?.id}`, ready: heading('What the mistakes share') },
+    { name: 'a child', path: `/children/${group?.children[0]?.id}`, ready: heading('Pattern in the mistakes') },
     { name: 'a group', path: `/groups/${group?.group.id}`, ready: heading('Where everyone stands') },
     { name: 'Plan', path: `/plan/${group?.next?.id}`, ready: heading(/^Ducklings/) },
     {
@@ -26,7 +26,7 @@ async function views(
     },
     { name: 'Print room', path: '/print', ready: heading('Print room') },
     { name: 'Workbench', path: '/make', ready: heading('Workbench') },
-    { name: 'Yard', path: '/yard', ready: heading('Yard') },
+    { name: 'Yard', path: '/yard', ready: heading('Floor clock') },
     { name: 'Log', path: '/log', ready: async (page) => expect(page.getByText(/of \d+ right/).first()).toBeVisible() },
     { name: 'House rules', path: '/settings', ready: heading('House rules') },
   ]
@@ -51,8 +51,8 @@ const TABS: Partial<Record<(typeof NAMES)[number], readonly (string | RegExp)[]>
   'a child': [/^Answers/, /^Notes/, 'Growth'],
   Plan: ['Shelf', 'Fetch', 'Prints'],
   Table: ['Quick check'],
-  Workbench: ['Amounts', 'Out', 'Which?'],
-  Yard: ['Check it', 'Walk it', 'Out'],
+  Workbench: ['Amounts', 'Print and save', 'Which clock suits?'],
+  Yard: ['Check it', 'Walk it', 'Print and save'],
 }
 
 for (const scheme of ['light', 'dark'] as const)
@@ -72,7 +72,7 @@ for (const scheme of ['light', 'dark'] as const)
         found.push(...(await new AxeBuilder({ page }).analyze()).violations)
       }
       if (name === 'Print room') {
-        await page.getByRole('button', { name: 'Keep', exact: true }).click()
+        await page.getByRole('button', { name: 'Save for later', exact: true }).click()
         await page.getByRole('button', { name: 'Pack for a group' }).click()
         await expect(page.getByRole('button', { name: 'Make the pack' })).toBeVisible()
         found.push(...(await new AxeBuilder({ page }).analyze()).violations)

@@ -4,6 +4,22 @@ import type { Group, Overview, Session } from '../src/core/records'
 
 /** Every test also holds that nothing is logged as an error and that no request leaves this machine. */
 export const test = base.extend<{ quiet: { allow: (pattern: RegExp) => void } }>({
+  // A view is on the screen before its script has come: what is done to it waits until it can be used.
+  page: async ({ page }, give) => {
+    const open = page.goto.bind(page)
+    page.goto = async (url, options) => {
+      const response = await open(url, options)
+      await usable(page)
+      return response
+    }
+    const again = page.reload.bind(page)
+    page.reload = async (options) => {
+      const response = await again(options)
+      await usable(page)
+      return response
+    }
+    await give(page)
+  },
   quiet: [
     async ({ page }, use) => {
       const allowed: RegExp[] = []
@@ -24,6 +40,11 @@ export const test = base.extend<{ quiet: { allow: (pattern: RegExp) => void } }>
 })
 
 export { expect }
+
+/** Waits until everything that came from the server has its script. */
+export async function usable(page: Page): Promise<void> {
+  await page.waitForFunction(() => document.querySelector('astro-island[ssr], [data-waits]') === null)
+}
 
 export interface Made {
   readonly group: Group

@@ -35,7 +35,7 @@ test('18 cm paper plates, hairpins, 160 g card and Letter paper for seven childr
   await page.getByRole('tab', { name: 'Amounts' }).click()
   await expect(page.getByText('hairpins, two a clock: 14 hairpins')).toBeVisible()
   await expect(page.getByText('paper plates: 7 plates')).toBeVisible()
-  await page.getByRole('tab', { name: 'Out' }).click()
+  await page.getByRole('tab', { name: 'Print and save' }).click()
   const pages = await pdfOf(page, 'Print 7 clocks')
   // A card for the adult, then a page a child.
   expect(pages.length).toBe(8)
@@ -67,11 +67,11 @@ test('a touched measure is kept, the rest follows and says so, and one click men
   const minute = page.getByRole('textbox', { name: 'Minute hand', exact: true })
   const before = await minute.inputValue()
   await page.getByRole('textbox', { name: 'Face' }).fill('12 cm')
-  await expect(minute).toHaveValue('53 mm')
+  await expect(minute).toHaveValue('56 mm')
   await expect(page.getByText(/Worked out again: .*minute hand/)).toBeVisible()
   await minute.fill('70')
   await expect(page.getByText('The minute hand reaches 12.1 mm beyond the minute marks.')).toBeVisible()
-  await page.getByRole('button', { name: 'Make the minute hand 52.8 mm' }).click()
+  await page.getByRole('button', { name: 'Make the minute hand 55.5 mm' }).click()
   await expect(page.getByText('The minute hand reaches the marks and stays on the face.')).toBeVisible()
   await page.getByRole('button', { name: 'Work out the face again' }).click()
   await page.getByRole('button', { name: 'Work out the minute hand again' }).click()
@@ -116,7 +116,7 @@ test('a face larger than the page is printed in parts', async ({ page }) => {
 test('the printer’s scale is told from the bar, and made good for', async ({ page }) => {
   await openBench(page)
   await page.getByRole('textbox', { name: 'Face' }).fill('120')
-  await page.getByRole('tab', { name: 'Out' }).click()
+  await page.getByRole('tab', { name: 'Print and save' }).click()
   await page.getByLabel('The 100 mm bar measures, in mm').fill('94')
   await expect(page.getByText('The printer prints at 94 %: the face came out 113 mm across.')).toBeVisible()
   const [, first] = await pdfOf(page, 'Print made good for it')
@@ -133,7 +133,7 @@ test('a recipe is saved, copied, put into a session, exported and imported again
   const session = await makeSession(request, group.id)
   await openBench(page, 'Draw your own')
   await choose(page, 'On a page', '4')
-  await page.getByRole('tab', { name: 'Out' }).click()
+  await page.getByRole('tab', { name: 'Print and save' }).click()
   const saved = page.getByRole('region', { name: 'Saved ones' })
   await saved.getByLabel('Name').fill('Four to fold')
   await saved.getByRole('button', { name: 'Save as new' }).click()
@@ -165,7 +165,7 @@ test('a recipe is saved, copied, put into a session, exported and imported again
 test('a file that is no recipe, or of a newer version, is refused with the reason', async ({ page, quiet }) => {
   quiet.allow(/400/)
   await openBench(page)
-  await page.getByRole('tab', { name: 'Out' }).click()
+  await page.getByRole('tab', { name: 'Print and save' }).click()
   const give = (text: string) =>
     page
       .locator('input[type=file]')
@@ -184,7 +184,7 @@ test('a file that is no recipe, or of a newer version, is refused with the reaso
 
 test('which clock suits follows what is to hand', async ({ page }) => {
   await openBench(page)
-  await page.getByRole('tab', { name: 'Which?' }).click()
+  await page.getByRole('tab', { name: 'Which clock suits?' }).click()
   for (const material of [
     'card',
     'paper plates',

@@ -66,7 +66,7 @@ test('a print is kept, opened again with the same pages, and printed with a sess
   await page.getByRole('button', { name: 'Shuffle' }).click()
   await expect(page1).toContainText('Jigsaw halves')
   const before = await drawn()
-  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  await page.getByRole('button', { name: 'Save for later', exact: true }).click()
   const kept = page.getByRole('region', { name: 'Saved ones' })
   await kept.getByLabel('Name').fill('Halves for Sedge')
   await kept.getByRole('button', { name: 'Save as new' }).click()
@@ -78,7 +78,7 @@ test('a print is kept, opened again with the same pages, and printed with a sess
   // Another day: something else is on the bench, the kept one comes back as it was.
   await page.reload()
   await page.getByRole('button', { name: /^Bingo boards/ }).click()
-  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  await page.getByRole('button', { name: 'Save for later', exact: true }).click()
   await kept.getByRole('combobox', { name: 'Saved' }).click()
   await page.getByRole('option', { name: 'Halves for Sedge' }).click()
   await expect.poll(drawn).toBe(before)

@@ -79,7 +79,7 @@ test('impossible minutes are told at the field and nothing is saved', async ({ p
   const { group } = await makeGroup(request, 'Minute testers', ['Moss'])
   const session = await makeSession(request, group.id)
   await page.goto(`/plan/${session.id}`)
-  const field = page.getByLabel('Minutes there are')
+  const field = page.getByLabel('Minutes available')
   for (const bad of ['0', '-5', '1000000000']) {
     await field.fill(bad)
     await expect(page.getByText('10 to 120')).toBeVisible()
@@ -110,9 +110,9 @@ test('a plan that was changed elsewhere is not written over', async ({ page, req
     },
   })
   expect(elsewhere.status()).toBe(200)
-  await page.getByLabel('Minutes there are').fill('35')
+  await page.getByLabel('Minutes available').fill('35')
   await expect(page.getByText('This session was changed elsewhere')).toBeVisible()
-  await expect(page.getByLabel('Minutes there are')).toHaveValue('40')
+  await expect(page.getByLabel('Minutes available')).toHaveValue('40')
 })
 
 test('the shelf adds, the fetch list ticks, the prints are shown', async ({ page, request }) => {
@@ -139,14 +139,14 @@ test('a plan is built again for other minutes, and undone', async ({ page, reque
   await page.goto(`/plan/${session.id}`)
   await expect(page.getByText('25 of 25 minutes planned')).toBeVisible()
   const before = await names(page)
-  await page.getByLabel('Minutes there are').fill('40')
+  await page.getByLabel('Minutes available').fill('40')
   await expect(page.getByText('25 of 40 minutes planned')).toBeVisible()
   await page.getByRole('button', { name: 'Build again' }).click()
   await expect(page.getByText('40 of 40 minutes planned')).toBeVisible()
   await expect(page.getByText('Fills the 40 minutes exactly.')).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect.poll(() => names(page)).toEqual(before)
-  await page.getByLabel('Minutes there are').fill('120')
+  await page.getByLabel('Minutes available').fill('120')
   await page.getByRole('button', { name: 'Build again' }).click()
   await expect(page.getByText(/No session fits|120 of 120 minutes planned/)).toBeVisible()
 })

@@ -31,7 +31,7 @@ test('a sheet is picked for a rung, shuffled, pinned, turned to its key and prin
   await openMore(page)
   await page.getByRole('textbox', { name: 'Number', exact: true }).fill('1')
   await expect.poll(() => drawn(page)).toBe(first)
-  await page.getByRole('button', { name: 'No. 1' }).click()
+  await page.getByRole('button', { name: 'Keep this version' }).click()
   await expect(page.getByRole('button', { name: 'Shuffle' })).toBeDisabled()
 
   // Another paper and less ink are chosen here for once, the house rules stay.
@@ -134,7 +134,7 @@ test('what cannot be is refused by name: sectors, steps, boards, titles', async 
   await expect(page1(page)).toContainText('11. 35 min later')
   await pick(page, /^Bingo boards/)
   await page.getByRole('textbox', { name: 'Boards', exact: true }).fill('13')
-  await expect(page.getByRole('alert')).toContainText('boards must be an integer in [2, 12], got 13')
+  await expect(page.getByRole('alert')).toContainText('boards must be a whole number from 2 to 12, got 13')
   await page.getByRole('textbox', { name: 'Boards', exact: true }).fill('6')
   await expect(page.getByText(/two share the win in about \d+ of 100 games/)).toBeVisible()
   await openMore(page)
@@ -227,7 +227,7 @@ test('the questions are saved as rows, the pages as pictures', async ({ page }) 
   await pick(page, /^Spot the same/)
   const saved = async (item: string) => {
     const saving = page.waitForEvent('download')
-    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    await page.getByRole('button', { name: 'Download', exact: true }).click()
     await page.getByRole('menuitem', { name: item }).click()
     const download = await saving
     return { name: download.suggestedFilename(), file: readFileSync(await download.path()) }

@@ -1,6 +1,7 @@
 import type { Answer } from '../src/core/knowing'
 import type { ChildReport } from '../src/core/records'
 import { answersOf, expect, makeGroup, makeSession, overviewOf, test } from './fixtures'
+import { DEMO_PORT } from './servers'
 
 /** Answers as the table sends them: eight readings of half past, three in four of which ignore the minute hand. */
 function readings(childId: string, sessionId: string) {
@@ -108,7 +109,7 @@ test('a finding says why, what was not found says why not, and the adult’s jud
   const session = await makeSession(request, group.id)
   await request.post('/api/answers', { data: { answers: readings(childIds[0] ?? '', session.id) } })
   await page.goto(`/children/${childIds[0]}`)
-  const shared = page.getByRole('region', { name: 'What the mistakes share' })
+  const shared = page.getByRole('region', { name: 'Pattern in the mistakes' })
   await expect(shared).toContainText('Ignores the minute hand')
   await expect(shared).toContainText('6 answers speak for it, 2 could have shown it and did not.')
   await shared.getByRole('combobox').click()
@@ -121,22 +122,22 @@ test('a finding says why, what was not found says why not, and the adult’s jud
   const rungs = page.getByRole('region', { name: 'Rungs' })
   await rungs.getByText('Half past', { exact: true }).click()
   await expect(rungs).toContainText(
-    'Missing for firm: answers on a second day needed; a second kind needed, only in pictures so far',
+    'Before we call it secure: answers on a second day needed; a second kind needed, only in pictures so far',
   )
   await expect(rungs).toContainText('in pictures 2 of 8')
   await rungs
     .getByRole('listitem')
     .filter({ hasText: 'Half past' })
-    .getByRole('button', { name: 'I judge: it is firm' })
+    .getByRole('button', { name: 'Mark as known' })
     .click()
   await page.getByRole('dialog').getByLabel('Why').fill('Reads the kitchen clock at home')
-  await page.getByRole('dialog').getByRole('button', { name: 'It is firm' }).click()
-  await expect(rungs.getByText('You judged it firm on')).toContainText('“Reads the kitchen clock at home”')
-  await expect(rungs).toContainText('firm, as you judged')
+  await page.getByRole('dialog').getByRole('button', { name: 'It is known' }).click()
+  await expect(rungs.getByText('You marked it as known on')).toContainText('“Reads the kitchen clock at home”')
+  await expect(rungs).toContainText('Known, marked by you')
   const report = (await (await request.get(`/api/children/${childIds[0]}`)).json()) as ChildReport
   expect(report.standing.firm).toContain('half')
   await rungs.getByRole('button', { name: 'Take that back' }).click()
-  await expect(rungs.getByText('You judged it firm on')).toBeHidden()
+  await expect(rungs.getByText('You marked it as known on')).toBeHidden()
 
   await page.getByRole('tab', { name: 'Notes: 0' }).click()
   await page.getByLabel('A new note').fill('Likes to set the lamp clock.')
@@ -155,7 +156,7 @@ test('growth is drawn, and told in words', async ({ page, request }) => {
   const growth = page.getByRole('region', { name: 'Growth' })
   await expect(growth.locator('.recharts-line').first()).toBeVisible()
   await expect(growth.getByRole('listitem').filter({ hasText: 'O’clock: ' })).toContainText(
-    /firm first on \w{3} \d+ \w{3}, \d+ % sure/,
+    /known first on \w{3} \d+ \w{3}, \d+ % sure/,
   )
   expect(await growth.locator('.recharts-line').count()).toBe(
     await growth.getByRole('list').last().getByRole('listitem').count(),
@@ -185,12 +186,28 @@ test('a group stands side by side, with who goes together and why', async ({ pag
 
 test('a view that cannot reach the server says so, and comes back', async ({ page, quiet }) => {
   quiet.allow(/Failed to load resource/)
-  await page.route('**/api/overview', (route) => route.abort())
-  await page.goto('/')
+  await page.goto('/log')
+  // What the page came with is there; the answers of another session have to be asked for.
+  await page.route('**/api/answers*', (route) => route.abort())
+  await page.getByRole('navigation', { name: 'Sessions' }).getByRole('button').last().click()
   await expect(page.getByRole('alert')).toContainText('Ripe Acorn cannot be reached. Is it still running?')
-  await page.unroute('**/api/overview')
+  await page.unroute('**/api/answers*')
   await page.getByRole('button', { name: 'Try again' }).click()
-  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible()
+  await expect(page.getByText(/of \d+ right|No answers were taken/).first()).toBeVisible()
+})
+
+test('a view shows what it knows before its script has come, and without one', async ({ browser }) => {
+  const context = await browser.newContext({ javaScriptEnabled: false, baseURL: `http://127.0.0.1:${DEMO_PORT}` })
+  const page = await context.newPage()
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: 'Ducklings' })).toBeVisible()
+  await expect(page.getByRole('link', { name: 'Open the plan', exact: true }).first()).toBeVisible()
+  await page.goto('/children')
+  await expect(page.getByRole('link', { name: 'Juniper' })).toBeVisible()
+  await page.goto('/make')
+  await expect(page.getByRole('heading', { name: 'Workbench' })).toBeVisible()
+  await expect(page.getByRole('img', { name: /A clock showing/ })).toBeVisible()
+  await context.close()
 })
 
 test('a change that could not be saved stays on the screen and is saved again', async ({ page, request, quiet }) => {
@@ -202,13 +219,13 @@ test('a change that could not be saved stays on the screen and is saved again', 
   await page.route('**/api/sessions/*', (route) =>
     route.request().method() === 'PUT' ? route.abort() : route.continue(),
   )
-  await page.getByLabel('Minutes there are').fill('35')
+  await page.getByLabel('Minutes available').fill('35')
   await expect(page.getByText('The last change is not saved yet.')).toBeVisible()
   await page.unroute('**/api/sessions/*')
   await page.getByRole('button', { name: 'Save again' }).click()
   await expect(page.getByText('The last change is not saved yet.')).toBeHidden()
   await page.reload()
-  await expect(page.getByLabel('Minutes there are')).toHaveValue('35')
+  await expect(page.getByLabel('Minutes available')).toHaveValue('35')
 })
 
 test('a session nobody can fill says what would fit', async ({ page, request, quiet }) => {

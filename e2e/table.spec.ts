@@ -144,7 +144,7 @@ test('undo goes back to the question that was answered, whatever was skipped sin
 test('keys go on working after a switch was clicked', async ({ page, request }) => {
   const { group } = await makeGroup(request, 'Focus testers', ['Moss'])
   await openTable(page, await makeSession(request, group.id))
-  await page.getByText('Free hands', { exact: true }).click()
+  await page.getByText('Each hand alone', { exact: true }).click()
   await expect(page.getByRole('slider', { name: 'Minute hand' })).toBeVisible()
   await page.keyboard.press('g')
   await expect(page.getByRole('slider', { name: 'Time shown' })).toBeVisible()

@@ -44,7 +44,7 @@ test('a floor clock is set out from the space, turned, checked, walked and print
   await page.getByRole('tab', { name: 'Walk it' }).click()
   await expect(page.getByText(/half past three: long hand at the 6, short hand halfway from 3 to 4/)).toBeVisible()
 
-  await page.getByRole('tab', { name: 'Out', exact: true }).click()
+  await page.getByRole('tab', { name: 'Print and save', exact: true }).click()
   const href = await page.getByRole('link', { name: 'Print the set-out sheet' }).getAttribute('href')
   const pages = await readPdf(await (await request.get(href ?? '')).body())
   expect(pages.map(({ text }) => text).join(' ')).toContain('Radius and string 2.00 m')

@@ -19,3 +19,5 @@ node_modules/.bin/esbuild bench/table.ts --bundle --packages=external --platform
 node .cache/table.mjs "http://127.0.0.1:$RIPE_ACORN_PORT"
 node_modules/.bin/esbuild bench/preview.ts --bundle --packages=external --platform=node --format=esm --outfile=.cache/preview.mjs --log-level=error
 node .cache/preview.mjs "http://127.0.0.1:$RIPE_ACORN_PORT"
+node_modules/.bin/esbuild bench/views.ts --bundle --packages=external --platform=node --format=esm --outfile=.cache/views.mjs --log-level=error
+node .cache/views.mjs "http://127.0.0.1:$RIPE_ACORN_PORT"

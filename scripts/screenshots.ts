@@ -84,7 +84,7 @@ await take(light, 'workbench-pages', '/make', async (page) => {
   await page.getByText('Pages', { exact: true }).click()
 })
 await take(light, 'yard', '/yard', async (page) => {
-  await page.getByRole('tab', { name: 'Out', exact: true }).click()
+  await page.getByRole('tab', { name: 'Print and save', exact: true }).click()
   await page.getByRole('combobox', { name: 'Saved' }).click()
   await page.getByRole('option').first().click()
   await page.getByRole('tab', { name: 'Set out' }).click()

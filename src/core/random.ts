@@ -41,14 +41,3 @@ export function shuffled<T>(random: Random, list: readonly T[]): T[] {
   }
   return copy
 }
-
-/** One key of a list of weights (each 0 or more, not all 0), in proportion to its weight. */
-export function drawWeighted<T>(random: Random, from: readonly (readonly [T, number])[]): T {
-  const total = from.reduce((sum, [, weight]) => sum + weight, 0)
-  let left = drawUnit(random) * total
-  for (const [value, weight] of from) {
-    left -= weight
-    if (left < 0) return value
-  }
-  throw new RefusedValue('weights', 'a list with a positive sum', total)
-}

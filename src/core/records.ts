@@ -196,3 +196,42 @@ export interface PackJob {
   /** Once it is done. */
   readonly pages?: number
 }
+
+/** What the list of children shows. */
+export interface PeopleData {
+  readonly groups: readonly Group[]
+  readonly reports: readonly ChildReport[]
+}
+
+/** A group with its children side by side. */
+export interface GroupData {
+  readonly group: Group
+  readonly members: readonly ChildReport[]
+  readonly settings: Settings
+}
+
+/** All that is known of a child. */
+export interface ChildData {
+  readonly report: ChildReport
+  readonly answers: readonly Answer[]
+  readonly settings: Settings
+  readonly notes: readonly Note[]
+  readonly changes: readonly AnswerChange[]
+}
+
+export interface LogData {
+  readonly sessions: readonly Session[]
+  readonly groups: readonly Group[]
+}
+
+/** What was answered in one session, and where its children stand now. */
+export interface RecordData {
+  readonly answers: readonly Answer[]
+  readonly reports: readonly ChildReport[]
+  readonly settings: Settings
+}
+
+/** The session that the log shows: the one that was picked, else the last one held, else the last one planned. */
+export function shownSession(sessions: readonly Session[], picked: string | undefined): Session | undefined {
+  return sessions.find(({ id }) => id === picked) ?? sessions.find(({ doneAt }) => doneAt !== null) ?? sessions[0]
+}

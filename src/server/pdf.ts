@@ -146,14 +146,20 @@ function drawCommand(pdf: Pdf, command: PathCommand): void {
 
 function paint(pdf: Pdf, { fill, stroke, strokeMm = 0.25, dashMm }: Style, pen: Pen): void {
   const filled = fill !== undefined && fill !== 'none'
-  if (stroke) setStroke(pdf, stroke, strokeMm, dashMm, pen)
+  if (stroke) setStroke(pdf, { stroke, width: strokeMm, dashMm }, pen)
   if (filled) setFill(pdf, fill, pen)
   if (filled && stroke) pdf.fillAndStroke()
   else if (filled) pdf.fill()
   else if (stroke) pdf.stroke()
 }
 
-function setStroke(pdf: Pdf, stroke: string, width: number, dashMm: readonly number[] | undefined, pen: Pen): void {
+interface Stroke {
+  readonly stroke: string
+  readonly width: number
+  readonly dashMm?: readonly number[]
+}
+
+function setStroke(pdf: Pdf, { stroke, width, dashMm }: Stroke, pen: Pen): void {
   if (pen.stroke !== stroke) pdf.strokeColor((pen.stroke = stroke))
   if (pen.width !== width) pdf.lineWidth((pen.width = width))
   const dash = dashMm?.join(' ') ?? ''

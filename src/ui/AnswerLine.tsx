@@ -2,7 +2,8 @@ import { Text } from '@mantine/core'
 import type { Answer } from '../core/knowing'
 import { type Settings, wordingOf } from '../core/records'
 import { askInWords, minuteOf, sayAnswer } from '../core/teaching'
-import { Dial, type Hands } from './Dial'
+import { StillDial } from './DialFace'
+import type { Hands } from './hands'
 import { momentInWords } from './dates'
 
 /** One answer: the clock as it stood, what was asked, what was said. */
@@ -12,7 +13,7 @@ export function AnswerLine({ answer, settings }: { answer: Answer; settings: Set
   return (
     <div style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
       <div style={{ flex: 'none' }}>
-        <Dial
+        <StillDial
           hands={handsSeen(answer)}
           wording={wording}
           size={54}

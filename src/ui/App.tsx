@@ -1,32 +1,48 @@
 import { MantineProvider } from '@mantine/core'
-import { Notifications, notifications } from '@mantine/notifications'
 import { MutationCache, QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { type ReactNode, useState } from 'react'
 import { ErrorBoundary } from './ErrorBoundary'
 import { type Shortcut, Shortcuts } from './Shortcuts'
 import { Refusal } from './api'
+import { LONG_MS, Notices, tell } from './notices'
 import { theme } from './theme'
+import { unpackState } from './viewState'
 
-/** A refused or unreached change is told; a retry is up to the adult, since nothing was half-written. */
+/** What the server read a moment ago is not asked for again as soon as the view stands. */
+const FRESH_MS = 5000
+
+/** Says that a change was refused or not reached. Trying again is up to the adult, since nothing was half-written. */
 function tellFailure(error: Error) {
   const title = error instanceof Refusal ? error.title : 'Not saved'
-  notifications.show({ title, message: error.message, color: 'oak', autoClose: 12_000 })
+  void tell({ title, message: error.message, color: 'oak', autoClose: LONG_MS })
 }
 
-function newClient(): QueryClient {
-  return new QueryClient({
+function newClient(state: string | undefined): QueryClient {
+  const client = new QueryClient({
     mutationCache: new MutationCache({ onError: tellFailure }),
-    defaultOptions: { queries: { retry: 1, networkMode: 'always' }, mutations: { networkMode: 'always' } },
+    defaultOptions: {
+      queries: { retry: 1, networkMode: 'always', staleTime: FRESH_MS },
+      mutations: { networkMode: 'always' },
+    },
   })
+  for (const { key, data, at } of unpackState(state)) client.setQueryData(key, data, { updatedAt: at })
+  return client
+}
+
+interface Props {
+  readonly children: ReactNode
+  readonly shortcuts?: readonly Shortcut[]
+  /** What the server read for the first paint (`server/viewData.ts`). */
+  readonly state?: string
 }
 
 /** What every view stands in: theme, server state, notices, the list of shortcuts. */
-export function App({ children, shortcuts = [] }: { children: ReactNode; shortcuts?: readonly Shortcut[] }) {
-  const [client] = useState(newClient)
+export function App({ children, shortcuts = [], state }: Props) {
+  const [client] = useState(() => newClient(state))
   return (
     <MantineProvider theme={theme} defaultColorScheme="auto">
       <QueryClientProvider client={client}>
-        <Notifications position="bottom-right" />
+        <Notices />
         <ErrorBoundary what="This view">{children}</ErrorBoundary>
         <Shortcuts list={shortcuts} />
       </QueryClientProvider>

@@ -1,32 +1,9 @@
-import { Button, Group, Modal, Stack } from '@mantine/core'
-import type { ReactNode } from 'react'
+import type { ConfirmProps } from './ConfirmBox'
+import { later } from './later'
 
-interface ConfirmProps {
-  readonly opened: boolean
-  readonly title: string
-  /** What goes with it, in words. */
-  readonly children: ReactNode
-  readonly action: string
-  readonly busy?: boolean
-  readonly onConfirm: () => void
-  readonly onClose: () => void
-}
+const box = later(async () => (await import('./ConfirmBox')).ConfirmBox)
 
-/** Asked before anything is gone for good. */
-export function Confirm({ opened, title, children, action, busy = false, onConfirm, onClose }: ConfirmProps) {
-  return (
-    <Modal opened={opened} onClose={onClose} title={title} closeButtonProps={{ 'aria-label': 'Close' }}>
-      <Stack>
-        <div className="anywhere">{children}</div>
-        <Group justify="flex-end">
-          <Button variant="default" onClick={onClose} data-autofocus>
-            Keep
-          </Button>
-          <Button color="oak" loading={busy} onClick={onConfirm}>
-            {action}
-          </Button>
-        </Group>
-      </Stack>
-    </Modal>
-  )
+/** Asked before anything is gone for good. Its code comes when it is first asked. */
+export function Confirm(props: ConfirmProps) {
+  return props.opened ? <box.Part {...props} /> : null
 }

@@ -2,7 +2,7 @@ import type { KeyboardEvent } from 'react'
 import { describeHourHandError, modulo, onDial, readHands } from '../core/clock'
 import type { DialOptions } from '../core/faces'
 import { type Wording, say } from '../core/wording'
-import type { Hands } from './Dial'
+import type { Hands } from './hands'
 
 /** Minutes that a key moves a hand by. */
 const KEYS: Readonly<Record<string, number>> = {

@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core'
-import { Component, type ReactNode } from 'react'
+import { Component, type ReactNode, Suspense, useSyncExternalStore } from 'react'
 
 interface Props {
   readonly what: string
@@ -16,7 +16,13 @@ export class ErrorBoundary extends Component<Props, { error: Error | undefined }
 
   override render() {
     const { error } = this.state
-    if (!error) return this.props.children
+    // Each part becomes usable by itself, so that no single task blocks the page.
+    if (!error)
+      return (
+        <Suspense>
+          <Part>{this.props.children}</Part>
+        </Suspense>
+      )
     return (
       <div className="sheet sheet-attention" role="alert">
         <p style={{ marginTop: 0 }}>
@@ -28,4 +34,20 @@ export class ErrorBoundary extends Component<Props, { error: Error | undefined }
       </div>
     )
   }
+}
+
+const never = () => () => undefined
+
+/** Says in the page whether a part that came from the server can be used yet: until then it answers no touch. */
+function Part({ children }: { children: ReactNode }) {
+  const isUsable = useSyncExternalStore(
+    never,
+    () => true,
+    () => false,
+  )
+  return (
+    <div className="part" data-waits={isUsable ? undefined : ''}>
+      {children}
+    </div>
+  )
 }

@@ -1,5 +1,5 @@
 import { Button, Group, Select, Stack, TextInput } from '@mantine/core'
-import { notifications } from '@mantine/notifications'
+import { tell } from './notices'
 import { type ReactNode, useState } from 'react'
 import type { Kept } from '../core/records'
 import { type KeptThings, useOpenSessions } from './kept'
@@ -17,17 +17,12 @@ interface SavedThingsProps<T> {
 
 /** Things kept by name: saved, opened, written over, removed, put into a session. */
 export function SavedThings<T>({ kept, body, picked, onPick, onOpen, more }: SavedThingsProps<T>) {
-  const sessions = useOpenSessions()
   const [name, setName] = useState('')
   const saved = kept.list.find((each) => each.id === picked)
   const saveAsNew = async () => {
     const made = await kept.add(name, body)
     onPick(made.id)
     setName('')
-  }
-  const putInto = async (sessionId: string, thing: Kept<T>) => {
-    await kept.putInto(sessionId, thing.id)
-    notifications.show({ message: `${thing.name} is printed with that session now.`, color: 'moss' })
   }
   return (
     <Stack gap="xs" className="sheet" component="section" aria-label="Saved ones">
@@ -55,31 +50,42 @@ export function SavedThings<T>({ kept, body, picked, onPick, onOpen, more }: Sav
           if (chosen) onOpen(chosen.body)
         }}
       />
-      {saved && (
-        <>
-          <Group gap={6}>
-            <Button size="compact-md" variant="default" onClick={() => void kept.save({ ...saved, body })}>
-              Save over it
-            </Button>
-            {more?.(saved)}
-            <Button
-              size="compact-md"
-              variant="subtle"
-              onClick={() => void kept.remove(saved.id).then(() => onPick(null))}
-            >
-              Remove
-            </Button>
-          </Group>
-          <Select
-            label="Put it into a session"
-            placeholder={sessions.length === 0 ? 'no session to come' : 'choose the session'}
-            disabled={sessions.length === 0}
-            value={null}
-            data={sessions.map(({ id, label }) => ({ value: id, label }))}
-            onChange={(id) => id && void putInto(id, saved)}
-          />
-        </>
-      )}
+      {saved && <SavedOne kept={kept} saved={saved} body={body} onGone={() => onPick(null)} more={more} />}
     </Stack>
+  )
+}
+
+interface SavedOneProps<T> extends Pick<SavedThingsProps<T>, 'kept' | 'body' | 'more'> {
+  readonly saved: Kept<T>
+  readonly onGone: () => void
+}
+
+/** What is done with one that is saved. */
+function SavedOne<T>({ kept, saved, body, onGone, more }: SavedOneProps<T>) {
+  const sessions = useOpenSessions()
+  const putInto = async (sessionId: string, thing: Kept<T>) => {
+    await kept.putInto(sessionId, thing.id)
+    void tell({ message: `${thing.name} is printed with that session now.`, color: 'moss' })
+  }
+  return (
+    <>
+      <Group gap={6}>
+        <Button size="compact-md" variant="default" onClick={() => void kept.save({ ...saved, body })}>
+          Save over it
+        </Button>
+        {more?.(saved)}
+        <Button size="compact-md" variant="subtle" onClick={() => void kept.remove(saved.id).then(onGone)}>
+          Remove
+        </Button>
+      </Group>
+      <Select
+        label="Put it into a session"
+        placeholder={sessions.length === 0 ? 'no session to come' : 'choose the session'}
+        disabled={sessions.length === 0}
+        value={null}
+        data={sessions.map(({ id, label }) => ({ value: id, label }))}
+        onChange={(id) => id && void putInto(id, saved)}
+      />
+    </>
   )
 }

@@ -1,16 +1,10 @@
-import { Modal, Table } from '@mantine/core'
 import { useDisclosure, useWindowEvent } from '@mantine/hooks'
+import { later } from './later'
 
 export interface Shortcut {
   readonly keys: string
   readonly does: string
 }
-
-const EVERYWHERE: readonly Shortcut[] = [
-  { keys: '?', does: 'show this list' },
-  { keys: 'Tab', does: 'go to the next thing that can be used' },
-  { keys: 'Esc', does: 'close what is open' },
-]
 
 /** Is a key meant for a field that is being typed in? */
 export function isTyping(event: KeyboardEvent): boolean {
@@ -23,27 +17,15 @@ export function isTyping(event: KeyboardEvent): boolean {
   return target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)
 }
 
-export function Shortcuts({ list }: { list: readonly Shortcut[] }) {
+const list = later(async () => (await import('./ShortcutList')).ShortcutList)
+
+/** The list of keys, shown on `?`. */
+export function Shortcuts({ list: keys }: { list: readonly Shortcut[] }) {
   const [opened, { open, close }] = useDisclosure(false)
   useWindowEvent('keydown', (event) => {
     if (event.key !== '?' || isTyping(event)) return
     event.preventDefault()
     open()
   })
-  return (
-    <Modal opened={opened} onClose={close} title="Keys" closeButtonProps={{ 'aria-label': 'Close' }}>
-      <Table>
-        <Table.Tbody>
-          {[...list, ...EVERYWHERE].map(({ keys, does }) => (
-            <Table.Tr key={keys}>
-              <Table.Td>
-                <kbd>{keys}</kbd>
-              </Table.Td>
-              <Table.Td>{does}</Table.Td>
-            </Table.Tr>
-          ))}
-        </Table.Tbody>
-      </Table>
-    </Modal>
-  )
+  return opened ? <list.Part list={keys} onClose={close} /> : null
 }

@@ -1,4 +1,4 @@
-import Dexie, { type EntityTable } from 'dexie'
+import type { Dexie, EntityTable } from 'dexie'
 import { useEffect, useState } from 'react'
 import type { RecordedAnswers, SentAnswer } from '../core/records'
 import { Refusal, Unreached, api } from './api'
@@ -11,21 +11,32 @@ interface Waiting {
   readonly answer?: SentAnswer
 }
 
-const db = new Dexie('ripe-acorn') as Dexie & { waiting: EntityTable<Waiting, 'place'> }
-db.version(1).stores({ waiting: '++place, answerId' })
+type Store = Dexie & { waiting: EntityTable<Waiting, 'place'> }
+
+let opened: Promise<Store> | undefined
+
+/** The browser's own database. Its code comes once the view stands, before the first answer can be given. */
+function store(): Promise<Store> {
+  opened ??= import('dexie').then(({ Dexie }) => {
+    const db = new Dexie('ripe-acorn') as Store
+    db.version(1).stores({ waiting: '++place, answerId' })
+    return db
+  })
+  return opened
+}
 
 const MOST_AT_ONCE = 100
 const RETRY_MS = 5000
 
 /** Keeps an answer in the browser first, then sends it: a lost connection or a reload loses nothing. */
 export async function keepAnswer(answer: SentAnswer): Promise<void> {
-  await db.waiting.add({ answerId: answer.id, answer })
+  await (await store()).waiting.add({ answerId: answer.id, answer })
   await sendWaiting()
 }
 
 /** Takes an answer back, whether it was sent or not. */
 export async function takeBack(answerId: string): Promise<void> {
-  await db.waiting.add({ answerId })
+  await (await store()).waiting.add({ answerId })
   await sendWaiting()
 }
 
@@ -44,6 +55,7 @@ export function sendWaiting(): Promise<void> {
 const FOR_GOOD: readonly number[] = [400, 404, 413, 415, 422]
 
 async function sendInOrder(): Promise<void> {
+  const db = await store()
   let most = MOST_AT_ONCE
   for (;;) {
     const [first, ...rest] = await db.waiting.orderBy('place').limit(most).toArray()
@@ -81,7 +93,7 @@ export function useWaiting(): { waiting: number; refused: readonly string[] } {
     let open = true
     const look = async () => {
       await sendWaiting()
-      const waiting = await db.waiting.count()
+      const waiting = await (await store()).waiting.count()
       if (open)
         setState((before) =>
           before.waiting === waiting && before.refused === refusals ? before : { waiting, refused: refusals },

@@ -1,4 +1,4 @@
-import { notifications } from '@mantine/notifications'
+import { tell } from './notices'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import type { Group, Kept, Session } from '../core/records'
 import { Refusal, api, newId } from './api'
@@ -40,7 +40,7 @@ export function useKept<T>(shelf: Shelf) {
             : error instanceof SyntaxError
               ? 'The file is not JSON.'
               : String(error)
-        notifications.show({ title: 'Not imported', message, color: 'oak', autoClose: 12_000 })
+        void tell({ title: 'Not imported', message, color: 'oak', autoClose: 12_000 })
         return undefined
       }
     },

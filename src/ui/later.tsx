@@ -1,4 +1,4 @@
-import { type ComponentType, Suspense, lazy, useEffect } from 'react'
+import { type ComponentType, type ReactNode, Suspense, lazy, useEffect } from 'react'
 
 const FETCH_AFTER_MS = 1500
 const TRY_AGAIN_MS = 2000
@@ -11,7 +11,7 @@ export interface Later<P> {
 
 export function later<P extends object>(
   fetchPart: () => Promise<ComponentType<P>>,
-  waiting: React.ReactNode = null,
+  waiting: ReactNode = null,
 ): Later<P> {
   const load = () => untilReached(fetchPart)
   const Loaded = lazy(async () => ({ default: await load() })) as unknown as ComponentType<P>

@@ -59,7 +59,7 @@ describe('a session', () => {
     expect(second.plan.rung).toBe('oclock')
     const { groups: shown } = (await call<Overview>(overview.GET, 'GET')).body
     expect(shown[0]?.children.map(({ movesOn, readiness }) => [movesOn, readiness])).toEqual(
-      NAMES.map(() => [true, 'Ready for O’clock: Hour hand alone is firm.']),
+      NAMES.map(() => [true, 'Ready for O’clock: Hour hand alone is known.']),
     )
   })
 

@@ -20,7 +20,3 @@ export function activityOf(id: string): Activity {
   if (!activity) throw new RefusedValue('activity', 'the id of one in the catalogue', id)
   return activity
 }
-
-export function isActivityId(id: string): boolean {
-  return byId.has(id)
-}

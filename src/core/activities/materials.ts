@@ -14,7 +14,3 @@ export const materials = {
 } as const
 
 export type MaterialId = keyof typeof materials
-
-export function isMaterialId(id: string): id is MaterialId {
-  return Object.hasOwn(materials, id)
-}

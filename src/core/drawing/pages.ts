@@ -1,5 +1,5 @@
 import { RefusedValue } from '../errors'
-import { type Drawing, FAINT, INK, type Shape } from './model'
+import { type Drawing, FAINT, INK, type Shape, type Point } from './model'
 import { fitSize, printable, shortened, textWidth } from './text'
 import { textAt, line, group } from './builders'
 
@@ -74,8 +74,7 @@ export function makePage({ paper, title, footer, name, body }: PageRequest): Dra
   const nameWidth = 62
   const titleWidth = width - 2 * SAFE_MARGIN_MM - (name ? nameWidth + 6 : 0)
   const head = titleShapes(shown, titleWidth)
-  if (name)
-    head.push(...nameLine(width - SAFE_MARGIN_MM - nameWidth, SAFE_MARGIN_MM + 7, nameWidth, name.text, name.label))
+  if (name) head.push(...nameLine({ x: width - SAFE_MARGIN_MM - nameWidth, y: SAFE_MARGIN_MM + 7 }, nameWidth, name))
   return { width, height, title, shapes: [...head, ...body, ...foot(width, height, footer)] }
 }
 
@@ -83,7 +82,7 @@ export function makePage({ paper, title, footer, name, body }: PageRequest): Dra
 function titleShapes(title: string, width: number): Shape[] {
   const size = fitSize(title, TITLE_MM, width, 'bold')
   const isOne = size >= LEAST_TITLE_MM
-  const lines = isOne ? [title] : shortened(title, LEAST_TITLE_MM, width, 2, 'bold')
+  const lines = isOne ? [title] : shortened(title, { size: LEAST_TITLE_MM, weight: 'bold' }, width, 2)
   return lines.map((text, i) =>
     textAt(
       text,
@@ -93,7 +92,11 @@ function titleShapes(title: string, width: number): Shape[] {
   )
 }
 
-function nameLine(x: number, y: number, width: number, text?: string, said = 'Name'): Shape[] {
+function nameLine(
+  { x, y }: Point,
+  width: number,
+  { text, label: said = 'Name' }: NonNullable<PageRequest['name']>,
+): Shape[] {
   const start = x + Math.max(14, textWidth(said, 4.2) + 3)
   const rule: Shape = line({ x: start, y: y + 1 }, { x: x + width, y: y + 1 }, { stroke: INK, strokeMm: 0.3 })
   const label: Shape = textAt(said, { x, y }, { size: 4.2, fill: INK })
@@ -101,7 +104,7 @@ function nameLine(x: number, y: number, width: number, text?: string, said = 'Na
   if (known === '') return [rule, label]
   const room = x + width - start - 3
   const size = Math.max(LEAST_NAME_MM, fitSize(known, 5, room))
-  const [shown = known] = shortened(known, size, room + 0.01, 1)
+  const [shown = known] = shortened(known, { size }, room + 0.01, 1)
   return [rule, label, textAt(shown, { x: start + 2, y }, { size, fill: INK })]
 }
 

@@ -77,10 +77,9 @@ function breakWord(word: string, size: number, width: number, weight: Weight): s
 /** The text on at most `lines` lines of a size (mm), cut with an ellipsis where it is longer. */
 export function shortened(
   text: string,
-  size: number,
+  { size, weight = 'regular' }: { readonly size: number; readonly weight?: Weight },
   width: number,
   lines: number,
-  weight: Weight = 'regular',
 ): string[] {
   const all = wrapText(text, size, width, weight)
   if (all.length <= lines) return all

@@ -34,76 +34,80 @@ export function minutesAtX(x: number): number {
   return Math.min(60, Math.max(0, Math.round(share * 60)))
 }
 
+/** The line's own height on its drawing, mm from the top. */
+const LINE_Y = 20
+
+const onLine = (minutes: number, dy = 0) => ({ x: numberLineX(minutes), y: LINE_Y + dy })
+
 /**
  * The hour as a line from 0 to 60: counts past above it, counts to below its second half, and the way from 0
- * or to 60 that the minute hand (0 to 59) has counted; blank, the line alone, to mark the minutes on. The past side
- * and the to side differ in tint and hatch.
+ * or to 60 that the minute hand (0 to 59) has counted. Blank, it is the line alone, to mark the minutes on. The past
+ * side and the to side differ in tint and hatch.
  */
 export function numberLine(minutes: number, words = DIAL_WORDS, { isBlank = false, lowInk = false } = {}): Drawing {
-  const y = 20
-  const isTo = minutes > 30
-  const counted = isTo ? [minutes, 60] : [0, minutes]
-  const ticks = Array.from({ length: 61 }, (_, at) => {
-    const half = at % 5 === 0 ? 3 : 1.4
-    return line(
-      { x: numberLineX(at), y: y - half },
-      { x: numberLineX(at), y: y + half },
-      { stroke: INK, strokeMm: at % 5 === 0 ? 0.6 : 0.3 },
-    )
-  })
-  const hatch = Array.from({ length: 15 }, (_, i) =>
-    line(
-      { x: numberLineX(31 + 2 * i), y: y - 2 },
-      { x: numberLineX(32 + 2 * i), y: y + 2 },
-      { stroke: FAINT, strokeMm: 0.3 },
-    ),
-  )
   const tints: Shape[] = [
-    path(box(numberLineX(0), y - 2, numberLineX(30), y + 2), { fill: '#F6E7CF' }),
-    path(box(numberLineX(30), y - 2, numberLineX(60), y + 2), { fill: '#E3EEF4' }),
+    path(box(numberLineX(0), LINE_Y - 2, numberLineX(30), LINE_Y + 2), { fill: '#F6E7CF' }),
+    path(box(numberLineX(30), LINE_Y - 2, numberLineX(60), LINE_Y + 2), { fill: '#E3EEF4' }),
   ]
-  const fives = Array.from({ length: 13 }, (_, i) => i * 5)
-  const at = numberLineX(minutes)
-  const marker: Shape = group(
-    [
-      path(
-        [{ op: 'M', x: -3, y: y - 7.5 }, { op: 'L', x: 3, y: y - 7.5 }, { op: 'L', x: 0, y: y - 2.4 }, { op: 'Z' }],
-        { fill: INK },
-      ),
-    ],
-    { part: 'marker', x: at, y: 0 },
-  )
   return {
     width: NUMBER_LINE.width,
     height: NUMBER_LINE.height,
     title: 'number line',
     shapes: [
       ...(lowInk ? [] : tints),
-      ...hatch,
-      line({ x: numberLineX(0), y }, { x: numberLineX(60), y }, { stroke: INK, strokeMm: 0.5 }),
-      ...(isBlank
-        ? []
-        : [
-            line(
-              { x: numberLineX(counted[0] ?? 0), y },
-              { x: numberLineX(counted[1] ?? 0), y },
-              { stroke: isTo ? SLATE : OAK, strokeMm: 2 },
-            ),
-          ]),
-      ...ticks,
-      ...fives.map((count) =>
-        centredText(String(count), { x: numberLineX(count), y: y - 10.5 }, { size: 5, fill: OAK }),
-      ),
-      ...fives
-        .filter((count) => count >= 30)
-        .map((count) =>
-          centredText(String(60 - count), { x: numberLineX(count), y: y + 7.5 }, { size: 5, fill: SLATE }),
-        ),
-      centredText(words.past, { x: numberLineX(15), y: y + 7.5 }, { size: 5, fill: OAK, weight: 'bold' }),
-      centredText(words.to, { x: numberLineX(45), y: y + 15 }, { size: 5, fill: SLATE, weight: 'bold' }),
-      ...(isBlank ? [] : [marker]),
+      ...hatchOfTo(),
+      line(onLine(0), onLine(60), { stroke: INK, strokeMm: 0.5 }),
+      ...(isBlank ? [] : [counted(minutes)]),
+      ...ticks(),
+      ...counts(),
+      centredText(words.past, onLine(15, 7.5), { size: 5, fill: OAK, weight: 'bold' }),
+      centredText(words.to, onLine(45, 15), { size: 5, fill: SLATE, weight: 'bold' }),
+      ...(isBlank ? [] : [marker(minutes)]),
     ],
   }
+}
+
+function hatchOfTo(): Shape[] {
+  return Array.from({ length: 15 }, (_, i) =>
+    line(onLine(31 + 2 * i, -2), onLine(32 + 2 * i, 2), { stroke: FAINT, strokeMm: 0.3 }),
+  )
+}
+
+/** From 0 on the past side; to 60 on the to side. */
+function counted(minutes: number): Shape {
+  const isTo = minutes > 30
+  return line(onLine(isTo ? minutes : 0), onLine(isTo ? 60 : minutes), { stroke: isTo ? SLATE : OAK, strokeMm: 2 })
+}
+
+function ticks(): Shape[] {
+  return Array.from({ length: 61 }, (_, at) => {
+    const half = at % 5 === 0 ? 3 : 1.4
+    return line(onLine(at, -half), onLine(at, half), { stroke: INK, strokeMm: at % 5 === 0 ? 0.6 : 0.3 })
+  })
+}
+
+/** 0, 5 … 60 above the line, and below its second half how many are left. */
+function counts(): Shape[] {
+  const fives = Array.from({ length: 13 }, (_, i) => i * 5)
+  return [
+    ...fives.map((count) => centredText(String(count), onLine(count, -10.5), { size: 5, fill: OAK })),
+    ...fives
+      .filter((count) => count >= 30)
+      .map((count) => centredText(String(60 - count), onLine(count, 7.5), { size: 5, fill: SLATE })),
+  ]
+}
+
+function marker(minutes: number): Shape {
+  const tip = path(
+    [
+      { op: 'M', x: -3, y: LINE_Y - 7.5 },
+      { op: 'L', x: 3, y: LINE_Y - 7.5 },
+      { op: 'L', x: 0, y: LINE_Y - 2.4 },
+      { op: 'Z' },
+    ],
+    { fill: INK },
+  )
+  return group([tip], { part: 'marker', x: numberLineX(minutes), y: 0 })
 }
 
 function box(x1: number, y1: number, x2: number, y2: number) {
@@ -145,7 +149,7 @@ export function jumpLine(
     title: 'jump line',
     shapes: [
       line({ x: MARGIN, y }, { x: WIDTH - MARGIN, y }, { stroke: INK, strokeMm: 0.5 }),
-      ...placed.flatMap(({ jump, start, end }) => arch(jump, start, end, y, backwards, textMm)),
+      ...placed.flatMap((each) => arch(each, y, { backwards, textMm })),
       ...stops.flatMap((stop) => [
         line({ x: stop.x, y: y - 2 }, { x: stop.x, y: y + 2 }, { stroke: INK, strokeMm: 0.7 }),
         centredText(sayTime(stop.minute), { x: stop.x, y: y + 2 + textMm }, { size: textMm, fill: INK }),
@@ -172,7 +176,18 @@ function jumpWidths(
   return least.map((width, i) => width + (spare * (roots[i] ?? 0)) / sum(roots))
 }
 
-function arch(jump: Jump, start: number, end: number, y: number, backwards: boolean, textMm: number): Shape[] {
+interface Placed {
+  readonly jump: Jump
+  readonly start: number
+  readonly end: number
+}
+
+/** A jump as an arch over the line at height `y`, with its length in words. */
+function arch(
+  { jump, start, end }: Placed,
+  y: number,
+  { backwards, textMm }: { readonly backwards: boolean; readonly textMm: number },
+): Shape[] {
   const top = y - 20
   const [a, b] = backwards ? [end, start] : [start, end]
   const way = backwards ? -1 : 1

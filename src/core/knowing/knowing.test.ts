@@ -116,7 +116,7 @@ describe('standing', () => {
     const soon = standingOf(answers, school, START + 9 * MS_PER_DAY)
     expect(soon.working).toBe('half')
     expect(soon.due).toEqual([])
-    expect(readinessInWords(soon, school)).toBe('Ready for Half past: O’clock is firm.')
+    expect(readinessInWords(soon, school)).toBe('Ready for Half past: O’clock is known.')
     const due = soon.estimates.find(({ rung }) => rung === 'oclock')?.due ?? NaN
     // Two good days a week apart earn more than a week.
     expect(due).toBeGreaterThan(START + 15 * MS_PER_DAY)

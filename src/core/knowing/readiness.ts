@@ -58,12 +58,12 @@ export function standingOf(
  */
 export function readinessInWords(standing: Standing, school: School): string {
   const { working, estimates } = standing
-  if (working === undefined) return 'Every rung that is read off a dial is firm.'
+  if (working === undefined) return 'Every rung that is read off a dial is known.'
   const at = estimates.find((estimate) => estimate.rung === working)
   const name = rungOf(working).name
   if (!at || (at.answers === 0 && !at.overrule)) {
     const before = school.order[school.order.indexOf(working) - 1]
-    return before ? `Ready for ${name}: ${rungOf(before).name} is firm.` : `Starts at ${name}.`
+    return before ? `Ready for ${name}: ${rungOf(before).name} is known.` : `Starts at ${name}.`
   }
-  return `Working on ${name}: ${at.unmet[0] ?? (at.overrule ? 'not firm yet, as you judged' : 'almost there')}.`
+  return `Working on ${name}: ${at.unmet[0] ?? (at.overrule ? 'not known yet, as you marked it' : 'almost there')}.`
 }

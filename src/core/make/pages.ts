@@ -41,7 +41,7 @@ function clockPages(recipe: Recipe, m: Measures, owner?: string): Drawing[] {
         recipe,
         m,
         placed.map((each) => shapesAt(each, recipe, m)),
-        owner,
+        { owner },
       ),
     )
   const [large, small] = [
@@ -57,7 +57,7 @@ function clockPages(recipe: Recipe, m: Measures, owner?: string): Drawing[] {
         recipe,
         m,
         placed.map((each) => shapesAt(each, recipe, m)),
-        owner,
+        { owner },
       ),
     ),
   ]
@@ -67,7 +67,13 @@ function shapesAt({ box, x, y }: Placed, recipe: Recipe, m: Measures): Shape {
   return group(partShapes(box, recipe, m), { x, y })
 }
 
-function page(recipe: Recipe, m: Measures, body: Shape[], owner?: string, note = ''): Drawing {
+/** Whose clock a page is of, and which part of it. */
+interface PageOf {
+  readonly owner?: string
+  readonly note?: string
+}
+
+function page(recipe: Recipe, m: Measures, body: Shape[], { owner, note = '' }: PageOf): Drawing {
   return makePage({
     paper: recipe.paper,
     title: `My clock${note}`,
@@ -92,7 +98,7 @@ function tilePages(box: PartBox, recipe: Recipe, m: Measures, owner?: string): D
       }),
       ...joins(tile, columns, rows).map((line): Shape => group([line], { x: area.x, y: area.y })),
     ]
-    return page(recipe, m, body, owner, `, part ${i + 1} of ${tiles.length}`)
+    return page(recipe, m, body, { owner, note: `, part ${i + 1} of ${tiles.length}` })
   })
 }
 
@@ -120,7 +126,7 @@ function fourUp(recipe: Recipe, m: Measures, placed: readonly Placed[], owner?: 
     recipe,
     m,
     [...body, fold(midX, area.y, midX, area.y + area.height), fold(area.x, midY, area.x + area.width, midY)],
-    owner,
+    { owner },
   )
 }
 

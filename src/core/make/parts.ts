@@ -118,11 +118,11 @@ export function partShapes(box: PartBox, recipe: Recipe, m: Measures): Shape[] {
     case 'hour-strip':
       return strip('hour hand: cut to here', m.hourHandMm, id)
     case 'minute-hand':
-      return lyingHand(box, 'minute', m.minuteHandMm, m.minuteWidthMm, recipe)
+      return lyingHand(box, { kind: 'minute', length: m.minuteHandMm, width: m.minuteWidthMm }, recipe)
     case 'hour-hand':
-      return lyingHand(box, 'hour', m.hourHandMm, m.hourWidthMm, recipe)
+      return lyingHand(box, { kind: 'hour', length: m.hourHandMm, width: m.hourWidthMm }, recipe)
     case 'second-hand':
-      return lyingHand(box, 'second', m.secondHandMm, secondWidthMm(recipe), recipe)
+      return lyingHand(box, { kind: 'second', length: m.secondHandMm, width: secondWidthMm(recipe) }, recipe)
   }
 }
 
@@ -204,13 +204,13 @@ export function middleShapes(m: Measures): Shape[] {
   return [...marks, cutLine(circlePath(0, 0, r))]
 }
 
-function lyingHand(
-  box: PartBox,
-  kind: 'hour' | 'minute' | 'second',
-  length: number,
-  width: number,
-  recipe: Recipe,
-): Shape[] {
+interface CutHand {
+  readonly kind: 'hour' | 'minute' | 'second'
+  readonly length: number
+  readonly width: number
+}
+
+function lyingHand(box: PartBox, { kind, length, width }: CutHand, recipe: Recipe): Shape[] {
   const commands = handCut(kind, length, width)
   const name = `${kind} hand, ${round(length)} mm from the hole`
   const written: Shape[] = recipe.handLabels

@@ -3,9 +3,8 @@ import { RefusedValue, requireInteger } from '../errors'
 import { type Random, shuffled } from '../random'
 import { type Wording, languages, say, sayDuration } from '../wording'
 import type { MisreadingId } from './misreadings/types'
-import { type RungId, rungOf } from './rungs'
+import { ROUNDING_STEP, type RungId, rungOf } from './rungs'
 import { type Ask, type Shown, rowName, shownKey } from './shown'
-import { storyItems } from './storyItems'
 import { HAND_SET_TOLERANCE_DEG, type Value, sameValue, sayValue } from './values'
 
 /** A wrong choice, with the misreading that it comes from (none for a mere neighbour). */
@@ -35,82 +34,45 @@ export function itemKey(item: Item): string {
 
 /** The rungs whose questions are dial times: sheets of dials and match cards can be made for them. */
 export function hasDialTimes(rung: RungId): boolean {
-  return rungOf(rung).minutes.length > 0
+  return rungOf(rung).dial !== undefined
 }
 
 /** The rungs whose times are read off two hands. */
 export function isTwoHanded(rung: RungId): boolean {
-  return hasDialTimes(rung) && rung !== 'fives' && rung !== 'hour-hand'
+  return rungOf(rung).dial?.hands === 'both'
 }
 
 /** The ways in which a rung is asked, the most usual first. */
 export function asksOf(rung: RungId): readonly Ask[] {
-  switch (rung) {
-    case 'parts':
-      return ['name']
-    case 'hour-hand':
-    case 'fives':
-      return ['read']
-    case 'digital':
-      return ['read', 'write', 'match', 'set']
-    case 'day-halves':
-      return ['half-of-day']
-    case 'day-24':
-      return ['write-24']
-    case 'rounding':
-      return ['round']
-    case 'later':
-      return ['later']
-    case 'elapsed':
-      return ['how-long']
-    case 'work-back':
-      return ['work-back']
-    case 'timetable':
-      return ['look-up']
-    default:
-      return ['read', 'set', 'match', 'say']
-  }
-}
-
-/** Whether two hands are drawn, so that one may hide the other. */
-function drawsBothHands(rung: RungId): boolean {
-  return rung !== 'hour-hand' && rung !== 'fives'
+  return rungOf(rung).asks
 }
 
 /**
- * Every dial time of a rung, 0 to 719. The ring of fives has one hand, so each count comes once.
+ * Every dial time of a rung, 0 to 719. With the minute hand alone, each count comes once.
  * Times whose hands hide each other are left out unless asked for.
  *
  * rungTimes('oclock', {}).length //=> 11
  * rungTimes('oclock', { hiddenHands: true }).length //=> 12
  */
 export function rungTimes(rung: RungId, { hiddenHands = false }: { hiddenHands?: boolean }): number[] {
-  const { minutes } = rungOf(rung)
-  if (minutes.length === 0) throw new RefusedValue('rung', 'one whose times are read off a dial', rung)
-  const hours = rung === 'fives' ? [0] : Array.from({ length: 12 }, (_, hour) => hour)
+  const { minutes, hands } = dialOf(rung)
+  const hours = hands === 'minute' ? [0] : Array.from({ length: 12 }, (_, hour) => hour)
   const times = hours.flatMap((hour) => minutes.map((minute) => hour * 60 + minute))
-  return hiddenHands || !drawsBothHands(rung) ? times : times.filter((time) => !handsHidden(time))
+  return hiddenHands || hands !== 'both' ? times : times.filter((time) => !handsHidden(time))
 }
 
-/** The question about one time of a rung with dial times, without wrong choices. */
+function dialOf(rung: RungId) {
+  const { dial } = rungOf(rung)
+  if (!dial) throw new RefusedValue('rung', 'one whose times are read off a dial', rung)
+  return dial
+}
+
+/** The question about one time of a rung with dial times, without wrong choices. One hand alone can only be read. */
 export function itemAt(rung: RungId, ask: Ask, minute: number): Item {
-  if (rung === 'fives')
-    return {
-      rung,
-      ask: 'read',
-      shown: { as: 'dial', minute, hands: 'minute' },
-      answer: { kind: 'minutes', minutes: minutesPast(minute) },
-      lures: [],
-    }
-  if (rung === 'hour-hand')
-    return {
-      rung,
-      ask: 'read',
-      shown: { as: 'dial', minute, hands: 'hour' },
-      answer: { kind: 'about', minute },
-      lures: [],
-    }
-  return { rung, ask, shown: shownFor(ask, minute), answer: { kind: 'time', minute }, lures: [] }
+  const { hands, answerAt } = dialOf(rung)
+  const answer: Value = answerAt?.(minute) ?? { kind: 'time', minute }
+  if (hands !== 'both') return { rung, ask: 'read', shown: { as: 'dial', minute, hands }, answer, lures: [] }
+  return { rung, ask, shown: shownFor(ask, minute), answer, lures: [] }
 }
 
 function shownFor(ask: Ask, minute: number): Shown {
@@ -128,7 +90,8 @@ export interface ItemsRequest {
 
 /** All questions that a rung has for one way of asking, in a drawn order; those that are made up come as some dozens. */
 export function itemPool(random: Random, { rung, ask, hiddenHands = false }: Omit<ItemsRequest, 'count'>): Item[] {
-  if (!hasDialTimes(rung)) return storyItems(random, rung)
+  const { pool } = rungOf(rung)
+  if (pool) return pool(random).map((question) => ({ rung, ...question, lures: [] }))
   return shuffled(random, rungTimes(rung, { hiddenHands })).map((minute) => itemAt(rung, ask, minute))
 }
 
@@ -172,14 +135,11 @@ function leastUsed(pool: readonly Item[], picked: readonly Item[]): Item {
   return best
 }
 
-/** Before half past, an hour hand within half an hour's travel passes: the child has not met "between" yet. */
-const LENIENT_TOLERANCE_DEG = 15
-
 /** Is this answer right? Freely set hands may be a mark out, and the hour hand more so before `half`. */
 export function isRight(item: Item, given: Value): boolean {
   if (given.kind === 'hands' && item.answer.kind === 'time') {
     const due = handAngles(item.answer.minute)
-    const hourTolerance = item.rung === 'oclock' ? LENIENT_TOLERANCE_DEG : HAND_SET_TOLERANCE_DEG + 1
+    const hourTolerance = rungOf(item.rung).hourToleranceDeg ?? HAND_SET_TOLERANCE_DEG + 1
     return (
       Math.abs(signedGap(due.minute, given.minute)) < HAND_SET_TOLERANCE_DEG / 2 &&
       Math.abs(signedGap(due.hour, given.hour)) <= hourTolerance
@@ -188,17 +148,9 @@ export function isRight(item: Item, given: Value): boolean {
   return sameValue(item.answer, given)
 }
 
-/**
- * The group's wording as a rung practises it: past by fives is always said with "past" and never with
- * "to", minutes to is never said with "past", the digital form stands in figures and the 24-hour one too.
- */
+/** The group's wording as a rung practises it. */
 export function wordingOn(rung: RungId, wording: Wording): Wording {
-  if (rung === 'digital') return { ...wording, form: 'digital' }
-  if (rung === 'day-24') return { ...wording, form: 'day-24' }
-  if (rung === 'day-halves') return { ...wording, form: 'digital', options: { dayHalf: true } }
-  if (rung === 'past-fives' && wording.form === 'turns') return { ...wording, form: 'minutes-past' }
-  if (rung === 'to-fives' && wording.form === 'minutes-past') return { ...wording, form: 'turns' }
-  return wording
+  return rungOf(rung).wording?.(wording) ?? wording
 }
 
 /** An answer to an item, right or wrong, as the group says it on the item's rung: matched in figures, said in words. */
@@ -212,8 +164,8 @@ export function sayAnswer(item: Item, value: Value, wording: Wording): string {
 /** What is asked, in the group's language, for the adult to read out. */
 export function askInWords({ rung, ask, shown }: Item, wording: Wording): string {
   const { phrases, dayPart } = languages[wording.language]
-  if (rung === 'fives') return phrases.howManyMinutes
-  if (rung === 'hour-hand') return phrases.whatHourHand
+  const { asked } = rungOf(rung)
+  if (asked) return asked(phrases)
   switch (shown.as) {
     case 'words':
       return phrases.showMe(say(shown.minute, wordingOn(rung, wording)))
@@ -243,9 +195,6 @@ export function askInWords({ rung, ask, shown }: Item, wording: Wording): string
       return ask === 'round' ? phrases.roundTo(ROUNDING_STEP) : phrases.whatTime
   }
 }
-
-/** What the `rounding` rung rounds to, in minutes. */
-export const ROUNDING_STEP = 5
 
 function capitalised(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1)

@@ -1,71 +1,43 @@
 import { Button, Group, Pagination, SegmentedControl, Select, Table, Text, VisuallyHidden } from '@mantine/core'
 import { useState } from 'react'
 import type { Answer } from '../../core/knowing'
-import { type AnswerChange, wordingOf } from '../../core/records'
+import { type AnswerChange, type ChildData, type Settings, wordingOf } from '../../core/records'
 import { type Ask, explain, misreadingOf, rungOf, sayAnswer } from '../../core/teaching'
 import { api } from '../../ui/api'
 import { momentInWords } from '../../ui/dates'
 import { ASK_NAMES } from '../../ui/names'
 import { CorrectForm } from './CorrectForm'
-import { type ChildData, useChildChange } from './useChild'
+import { useChildChange } from './useChild'
 
 const PAGE = 20
+
+/** Which answers are shown; null is all of them. */
+interface Wanted {
+  readonly onlyWrong: boolean
+  readonly rung: string | null
+  readonly ask: string | null
+}
+
+function isWanted({ right, item }: Answer, { onlyWrong, rung, ask }: Wanted): boolean {
+  return !(onlyWrong && right) && (rung === null || item.rung === rung) && (ask === null || item.ask === ask)
+}
 
 /** All answers of a child, the newest first: filtered, corrected or taken out, with a trace of what was changed. */
 export function AnswerTable({ data, changes }: { data: ChildData; changes: readonly AnswerChange[] }) {
   const { answers, settings } = data
-  const wording = wordingOf(settings)
-  const [which, setWhich] = useState('all')
-  const [rung, setRung] = useState<string | null>(null)
-  const [ask, setAsk] = useState<string | null>(null)
+  const [wanted, setWanted] = useState<Wanted>({ onlyWrong: false, rung: null, ask: null })
   const [page, setPage] = useState(1)
   const [editing, setEditing] = useState<Answer>()
-  const shown = [...answers]
-    .reverse()
-    .filter(
-      (answer) =>
-        (which === 'all' || !answer.right) && (!rung || answer.item.rung === rung) && (!ask || answer.item.ask === ask),
-    )
+  const shown = [...answers].reverse().filter((answer) => isWanted(answer, wanted))
   const pages = Math.max(1, Math.ceil(shown.length / PAGE))
   const at = Math.min(page, pages)
-  const met = [...new Set(answers.map((answer) => answer.item.rung))]
-  const ways = [...new Set(answers.map((answer) => answer.item.ask))]
-  const filtered = (set: () => void) => {
-    set()
+  const want = (change: Partial<Wanted>) => {
+    setWanted({ ...wanted, ...change })
     setPage(1)
   }
   return (
     <section className="sheet" aria-label="Answers">
-      <Group mb="xs">
-        <SegmentedControl
-          aria-label="Which answers"
-          value={which}
-          onChange={(value) => filtered(() => setWhich(value))}
-          data={[
-            { value: 'all', label: 'All' },
-            { value: 'wrong', label: 'Wrong only' },
-          ]}
-        />
-        <Select
-          aria-label="Rung"
-          placeholder="Every rung"
-          clearable
-          value={rung}
-          onChange={(value) => filtered(() => setRung(value))}
-          data={met.map((id) => ({ value: id, label: rungOf(id).name }))}
-        />
-        <Select
-          aria-label="Way of asking"
-          placeholder="Every way"
-          clearable
-          value={ask}
-          onChange={(value) => filtered(() => setAsk(value))}
-          data={ways.map((id: Ask) => ({ value: id, label: ASK_NAMES[id] }))}
-        />
-        <Text className="quiet">
-          {shown.length} of {answers.length}
-        </Text>
-      </Group>
+      <Filters answers={answers} wanted={wanted} shown={shown.length} onWant={want} />
       <Table.ScrollContainer minWidth={640}>
         <Table verticalSpacing={4}>
           <Table.Thead>
@@ -82,32 +54,7 @@ export function AnswerTable({ data, changes }: { data: ChildData; changes: reado
           </Table.Thead>
           <Table.Tbody>
             {shown.slice((at - 1) * PAGE, at * PAGE).map((answer) => (
-              <Table.Tr key={answer.id}>
-                <Table.Td style={{ whiteSpace: 'nowrap' }}>{momentInWords(answer.at)}</Table.Td>
-                <Table.Td>
-                  {rungOf(answer.item.rung).name}, {ASK_NAMES[answer.item.ask]}
-                </Table.Td>
-                <Table.Td>{sayAnswer(answer.item, answer.item.answer, wording)}</Table.Td>
-                <Table.Td fw={answer.right ? undefined : 700}>
-                  {answer.right ? 'right' : sayAnswer(answer.item, answer.given, wording)}
-                  {answer.helped ? ' (helped)' : ''}
-                </Table.Td>
-                <Table.Td>
-                  {explain(answer.item, answer.given)
-                    .map((id) => misreadingOf(id).does)
-                    .join('; or ')}
-                </Table.Td>
-                <Table.Td>
-                  <Button
-                    variant="subtle"
-                    size="compact-sm"
-                    onClick={() => setEditing(answer)}
-                    aria-label={`Change the answer of ${momentInWords(answer.at)}`}
-                  >
-                    Change
-                  </Button>
-                </Table.Td>
-              </Table.Tr>
+              <AnswerRow key={answer.id} answer={answer} settings={settings} onChange={() => setEditing(answer)} />
             ))}
           </Table.Tbody>
         </Table>
@@ -125,6 +72,88 @@ export function AnswerTable({ data, changes }: { data: ChildData; changes: reado
       {changes.length > 0 && <Trace data={data} changes={changes} />}
       {editing && <CorrectForm answer={editing} settings={settings} onClose={() => setEditing(undefined)} />}
     </section>
+  )
+}
+
+interface FiltersProps {
+  readonly answers: readonly Answer[]
+  readonly wanted: Wanted
+  readonly shown: number
+  readonly onWant: (change: Partial<Wanted>) => void
+}
+
+function Filters({ answers, wanted, shown, onWant }: FiltersProps) {
+  const met = [...new Set(answers.map((answer) => answer.item.rung))]
+  const ways = [...new Set(answers.map((answer) => answer.item.ask))]
+  return (
+    <Group mb="xs">
+      <SegmentedControl
+        aria-label="Which answers"
+        value={wanted.onlyWrong ? 'wrong' : 'all'}
+        onChange={(value) => onWant({ onlyWrong: value === 'wrong' })}
+        data={[
+          { value: 'all', label: 'All' },
+          { value: 'wrong', label: 'Wrong only' },
+        ]}
+      />
+      <Select
+        aria-label="Rung"
+        placeholder="Every rung"
+        clearable
+        value={wanted.rung}
+        onChange={(value) => onWant({ rung: value })}
+        data={met.map((id) => ({ value: id, label: rungOf(id).name }))}
+      />
+      <Select
+        aria-label="Way of asking"
+        placeholder="Every way"
+        clearable
+        value={wanted.ask}
+        onChange={(value) => onWant({ ask: value })}
+        data={ways.map((id: Ask) => ({ value: id, label: ASK_NAMES[id] }))}
+      />
+      <Text className="quiet">
+        {shown} of {answers.length}
+      </Text>
+    </Group>
+  )
+}
+
+interface AnswerRowProps {
+  readonly answer: Answer
+  readonly settings: Settings
+  readonly onChange: () => void
+}
+
+function AnswerRow({ answer, settings, onChange }: AnswerRowProps) {
+  const wording = wordingOf(settings)
+  return (
+    <Table.Tr>
+      <Table.Td style={{ whiteSpace: 'nowrap' }}>{momentInWords(answer.at)}</Table.Td>
+      <Table.Td>
+        {rungOf(answer.item.rung).name}, {ASK_NAMES[answer.item.ask]}
+      </Table.Td>
+      <Table.Td>{sayAnswer(answer.item, answer.item.answer, wording)}</Table.Td>
+      <Table.Td fw={answer.right ? undefined : 700}>
+        {answer.right ? 'right' : sayAnswer(answer.item, answer.given, wording)}
+        {answer.helped ? ' (helped)' : ''}
+      </Table.Td>
+      <Table.Td>
+        {explain(answer.item, answer.given)
+          .map((id) => misreadingOf(id).does)
+          .join('; or ')}
+      </Table.Td>
+      <Table.Td>
+        <Button
+          variant="subtle"
+          size="compact-sm"
+          onClick={onChange}
+          aria-label={`Change the answer of ${momentInWords(answer.at)}`}
+        >
+          Change
+        </Button>
+      </Table.Td>
+    </Table.Tr>
   )
 }
 

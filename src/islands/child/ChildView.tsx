@@ -8,14 +8,15 @@ import { AnswerTable } from './AnswerTable'
 import { Findings } from './Findings'
 import { Notes } from './Notes'
 import { RungList } from './RungList'
-import { type ChildData, useChild } from './useChild'
+import type { ChildData } from '../../core/records'
+import { useChild } from './useChild'
 
 /** Charts are heavy: they come when they are asked for. */
 const growth = later(async () => (await import('./GrowthChart')).GrowthChart, <Skeleton height={360} />)
 
-export default function ChildView({ id }: { id: string }) {
+export default function ChildView({ id, state }: { id: string; state: string }) {
   return (
-    <App>
+    <App state={state}>
       <ChildPage id={id} />
     </App>
   )
@@ -61,12 +62,12 @@ function ChildRecord({ data }: { data: ChildData }) {
                 <Anchor href="/" underline="always">
                   table
                 </Anchor>
-                ; from four on, this page says what the mistakes share.
+                ; from four on, this page says whether the mistakes have a pattern.
               </Text>
             )}
             <SimpleGrid cols={{ base: 1, md: 2 }}>
               {answers.length > 0 && (
-                <ErrorBoundary what="What the mistakes share">
+                <ErrorBoundary what="The pattern in the mistakes">
                   <Findings data={data} />
                 </ErrorBoundary>
               )}

@@ -5,7 +5,7 @@ import { DIAGNOSIS, type Finding, type Standpoint, whyNot } from '../../core/kno
 import type { Settings } from '../../core/records'
 import { type MisreadingId, misreadingOf, misreadings } from '../../core/teaching'
 import { AnswerLine } from '../../ui/AnswerLine'
-import type { ChildData } from './useChild'
+import type { ChildData } from '../../core/records'
 
 const MOST_EVIDENCE = 8
 
@@ -14,9 +14,9 @@ export function Findings({ data }: { data: ChildData }) {
   const { report, settings } = data
   const { enough, findings } = report.diagnosis
   return (
-    <section className="sheet" aria-label="What the mistakes share">
+    <section className="sheet" aria-label="Pattern in the mistakes">
       <Title order={2} size="h4" mb={6}>
-        What the mistakes share
+        Pattern in the mistakes
       </Title>
       {!enough && (
         <Text>Not enough yet: {report.answers} unaided answers or fewer. A quick check of ten says more.</Text>
@@ -41,7 +41,7 @@ function OneFinding({ finding, settings }: { finding: Finding; settings: Setting
         it and did not.
       </Text>
       <Text mt={4}>Say: “{repair.say}”</Text>
-      <Text size="sm">Mends it: {activityOf(repair.activity).name}</Text>
+      <Text size="sm">Try this: {activityOf(repair.activity).name}</Text>
       <Accordion
         variant="subtle"
         chevronPosition="left"

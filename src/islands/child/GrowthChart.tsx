@@ -62,7 +62,7 @@ export function GrowthChart({ answers }: { answers: readonly Answer[] }) {
               y={FIRM.probability * 100}
               stroke="var(--moss)"
               strokeDasharray="4 4"
-              label={{ value: 'firm', position: 'insideBottomLeft', fill: 'var(--moss)' }}
+              label={{ value: 'known', position: 'insideBottomLeft', fill: 'var(--moss)' }}
             />
             {growth.map(({ rung }, i) => (
               <Line
@@ -93,7 +93,7 @@ export function GrowthChart({ answers }: { answers: readonly Answer[] }) {
 function inWords({ rung, points, firmSince }: Growth): string {
   const last = points[points.length - 1]
   const now = `${Math.floor((last?.probability ?? 0) * 100)} % sure`
-  return `${rungOf(rung).name}: ${firmSince === undefined ? `not firm yet, ${now}` : `firm first on ${dayOf(firmSince)}, ${now} on the last day`}`
+  return `${rungOf(rung).name}: ${firmSince === undefined ? `not known yet, ${now}` : `known first on ${dayOf(firmSince)}, ${now} on the last day`}`
 }
 
 /** One row a day, one column a rung, as the chart wants them. */

@@ -39,29 +39,7 @@ export function Notes({ childId, notes }: { childId: string; notes: readonly Not
       <Stack gap={0} mt="md">
         {notes.length === 0 && <Text className="quiet">No notes yet.</Text>}
         {notes.map((note) => (
-          <Group
-            key={note.id}
-            justify="space-between"
-            wrap="nowrap"
-            align="start"
-            style={{ borderTop: '1px solid var(--line)', padding: '8px 0' }}
-          >
-            <div className="anywhere">
-              <Text style={{ whiteSpace: 'pre-wrap' }}>{note.text}</Text>
-              <Text size="sm" className="quiet">
-                {momentInWords(note.at)}
-              </Text>
-            </div>
-            <Button
-              variant="subtle"
-              size="sm"
-              style={{ flex: 'none' }}
-              onClick={() => setRemoving(note)}
-              aria-label={`Remove the note of ${momentInWords(note.at)}`}
-            >
-              Remove
-            </Button>
-          </Group>
+          <NoteLine key={note.id} note={note} onRemove={() => setRemoving(note)} />
         ))}
       </Stack>
       {removing && (
@@ -77,5 +55,32 @@ export function Notes({ childId, notes }: { childId: string; notes: readonly Not
         </Confirm>
       )}
     </section>
+  )
+}
+
+function NoteLine({ note, onRemove }: { note: Note; onRemove: () => void }) {
+  return (
+    <Group
+      justify="space-between"
+      wrap="nowrap"
+      align="start"
+      style={{ borderTop: '1px solid var(--line)', padding: '8px 0' }}
+    >
+      <div className="anywhere">
+        <Text style={{ whiteSpace: 'pre-wrap' }}>{note.text}</Text>
+        <Text size="sm" className="quiet">
+          {momentInWords(note.at)}
+        </Text>
+      </div>
+      <Button
+        variant="subtle"
+        size="sm"
+        style={{ flex: 'none' }}
+        onClick={onRemove}
+        aria-label={`Remove the note of ${momentInWords(note.at)}`}
+      >
+        Remove
+      </Button>
+    </Group>
   )
 }

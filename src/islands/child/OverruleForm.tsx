@@ -19,12 +19,12 @@ export function OverruleForm({ rung, verdict, busy, onSay, onClose }: OverruleFo
     <Modal
       opened
       onClose={onClose}
-      title={verdict === 'firm' ? `${name} is firm?` : `${name} is not firm yet?`}
+      title={verdict === 'firm' ? `Mark “${name}” as known?` : `Mark “${name}” as not known yet?`}
       closeButtonProps={{ 'aria-label': 'Close' }}
     >
       <Stack>
         <Text>
-          It is kept as your judgement with today’s date, stands over what the answers say, and can be taken back.
+          This is kept as your judgement with today’s date. It counts more than the answers, and you can take it back.
         </Text>
         <TextInput
           label="Why (if you like)"
@@ -38,7 +38,7 @@ export function OverruleForm({ rung, verdict, busy, onSay, onClose }: OverruleFo
             Leave it
           </Button>
           <Button loading={busy} onClick={() => onSay(note)}>
-            {verdict === 'firm' ? 'It is firm' : 'It is not firm yet'}
+            {verdict === 'firm' ? 'It is known' : 'It is not known yet'}
           </Button>
         </Group>
       </Stack>

@@ -7,7 +7,8 @@ import { api } from '../../ui/api'
 import { dayOf } from '../../ui/dates'
 import { ASK_NAMES, KIND_NAMES } from '../../ui/names'
 import { OverruleForm } from './OverruleForm'
-import { type ChildData, useChildChange } from './useChild'
+import type { ChildData } from '../../core/records'
+import { useChildChange } from './useChild'
 import './child.css'
 
 /** Each rung of the school's order, and those beside it that were met: how sure, whether firm, what is missing. */
@@ -51,8 +52,8 @@ interface RungRowProps {
 function RungRow({ data, estimate, isWorking, isDue }: RungRowProps) {
   const { rung, probability, firm, answers, overrule } = estimate
   const percent = Math.floor(probability * 100)
-  const level = firm ? 'firm' : answers === 0 ? 'not met yet' : `${percent} % sure`
-  const state = [level, overrule && 'as you judged', isDue && 'should come back'].filter(Boolean).join(', ')
+  const level = firm ? 'Known' : answers === 0 ? 'Not met yet' : `${percent} % sure`
+  const state = [level, overrule && 'marked by you', isDue && 'due a reminder'].filter(Boolean).join(', ')
   return (
     <li style={{ borderTop: '1px solid var(--line)' }}>
       <details open={isWorking}>
@@ -85,6 +86,7 @@ const tallies = (list: readonly Tally[], name: (at: number) => string) =>
 function Details({ data, estimate }: { data: ChildData; estimate: Estimate }) {
   const { rung, unmet, firm, byKind, byAsk, due, overrule, answers } = estimate
   const { child, diagnosis } = data.report
+  const [now] = useState(Date.now)
   const [asking, setAsking] = useState<'firm' | 'not-firm'>()
   const change = useChildChange(child.id, () => setAsking(undefined))
   const say = (verdict: 'firm' | 'not-firm' | null, note = '') =>
@@ -105,12 +107,12 @@ function Details({ data, estimate }: { data: ChildData; estimate: Estimate }) {
       )}
       {unmet.length > 0 && (
         <Text size="sm" className="quiet">
-          Missing for firm: {unmet.join('; ')}.
+          Before we call it secure: {unmet.join('; ')}.
         </Text>
       )}
       {due !== undefined && (
         <Text size="sm" className="quiet">
-          Best asked again on {dayOf(due)}.
+          {due < now ? 'Due since' : 'Ask again on'} {dayOf(due)}.
         </Text>
       )}
       {answers > 0 && (
@@ -125,7 +127,7 @@ function Details({ data, estimate }: { data: ChildData; estimate: Estimate }) {
       {overrule ? (
         <Group gap="xs" mt={4}>
           <Text size="sm">
-            You judged it {overrule.verdict === 'firm' ? 'firm' : 'not firm yet'} on {dayOf(overrule.at)}
+            You marked it as {overrule.verdict === 'firm' ? 'known' : 'not known yet'} on {dayOf(overrule.at)}
             {overrule.note ? `: “${overrule.note}”` : ''}.
           </Text>
           <Button size="compact-sm" variant="default" loading={change.isPending} onClick={() => say(null)}>
@@ -134,7 +136,7 @@ function Details({ data, estimate }: { data: ChildData; estimate: Estimate }) {
         </Group>
       ) : (
         <Button size="compact-sm" variant="default" mt={4} onClick={() => setAsking(firm ? 'not-firm' : 'firm')}>
-          {firm ? 'I judge: not firm yet' : 'I judge: it is firm'}
+          {firm ? 'Mark as not known yet' : 'Mark as known'}
         </Button>
       )}
       {asking && (

@@ -18,9 +18,9 @@ type Open =
   | { readonly is: 'child'; readonly child: Child }
   | { readonly is: 'remove-child'; readonly report: ChildReport }
 
-export default function ChildrenView() {
+export default function ChildrenView({ state }: { state: string }) {
   return (
-    <App>
+    <App state={state}>
       <People />
     </App>
   )

@@ -1,19 +1,19 @@
 import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import type { Partner } from '../../core/knowing'
-import type { ChildReport, Group as GroupRecord, Settings } from '../../core/records'
+import type { ChildReport } from '../../core/records'
 import { schools } from '../../core/teaching'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
-import { Refusal, api } from '../../ui/api'
+import { groupQuery } from '../../ui/queries'
 import { NextTogether } from './NextTogether'
 import { RungGrid } from './RungGrid'
 import { SharedRepairs } from './SharedRepairs'
 
-export default function GroupView({ id }: { id: string }) {
+export default function GroupView({ id, state }: { id: string; state: string }) {
   return (
-    <App>
+    <App state={state}>
       <GroupPage id={id} />
     </App>
   )
@@ -25,20 +25,7 @@ export function partnerOf({ child, standing, diagnosis }: ChildReport): Partner 
 }
 
 function GroupPage({ id }: { id: string }) {
-  const query = useQuery({
-    queryKey: ['group', id],
-    queryFn: async () => {
-      const [groups, reports, settings] = await Promise.all([
-        api.get<GroupRecord[]>('/api/groups'),
-        api.get<ChildReport[]>('/api/children'),
-        api.get<Settings>('/api/settings'),
-      ])
-      const group = groups.find((each) => each.id === id)
-      if (!group) throw new Refusal(404, 'Not here', 'id', 'There is no such group, or it was removed.')
-      const members = group.childIds.flatMap((childId) => reports.filter((report) => report.child.id === childId))
-      return { group, members, settings }
-    },
-  })
+  const query = useQuery(groupQuery(id))
   return (
     <Loaded query={query}>
       {({ group, members, settings }) => (

@@ -54,7 +54,7 @@ export function RungGrid({ members, order }: { members: readonly ChildReport[]; 
 
 function RungCell({ estimate, isWorking, isDue }: { estimate?: Estimate; isWorking: boolean; isDue: boolean }) {
   const percent = Math.floor((estimate?.probability ?? 0) * 100)
-  const level = estimate?.firm ? 'firm' : !estimate || estimate.answers === 0 ? '–' : `${percent} %`
+  const level = estimate?.firm ? 'known' : !estimate || estimate.answers === 0 ? '–' : `${percent} %`
   const kind = estimate?.firm ? 'rung-cell-firm' : isWorking ? 'rung-cell-working' : ''
   const words = [isWorking && 'working', isDue && 'due', estimate?.overrule && 'judged'].filter(Boolean).join(', ')
   return (

@@ -12,7 +12,7 @@ export function SharedRepairs({ partners }: { partners: readonly Partner[] }) {
   return (
     <section className="sheet" aria-label="Repairs">
       <Title order={2} size="h4" mb={6}>
-        Who needs which repair
+        Who needs help with what
       </Title>
       {sorted.length === 0 && <Text>Nothing was found in anyone’s mistakes so far.</Text>}
       {sorted.map((id) => {
@@ -24,7 +24,7 @@ export function SharedRepairs({ partners }: { partners: readonly Partner[] }) {
             </Text>
             <Text size="sm">Say: “{repair.say}”</Text>
             <Text size="sm" className="quiet">
-              Mends it: {activityOf(repair.activity).name}
+              Try this: {activityOf(repair.activity).name}
             </Text>
           </div>
         )

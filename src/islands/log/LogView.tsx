@@ -1,34 +1,25 @@
 import { Grid, Stack, Text, Title } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { Group, Session } from '../../core/records'
+import { shownSession } from '../../core/records'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
-import { api } from '../../ui/api'
+import { logQuery } from '../../ui/queries'
 import { SessionList } from './SessionList'
 import { SessionRecord } from './SessionRecord'
 
-export default function LogView() {
+export default function LogView({ picked, state }: { picked?: string; state: string }) {
   return (
-    <App>
-      <Log />
+    <App state={state}>
+      <Log picked={picked} />
     </App>
   )
 }
 
-function Log() {
-  const [picked, setPicked] = useState(() => new URLSearchParams(window.location.search).get('session') ?? undefined)
-  const query = useQuery({
-    queryKey: ['log'],
-    queryFn: async () => {
-      const [sessions, groups] = await Promise.all([
-        api.get<Session[]>('/api/sessions'),
-        api.get<Group[]>('/api/groups'),
-      ])
-      return { sessions, groups }
-    },
-  })
+function Log({ picked: first }: { picked: string | undefined }) {
+  const [picked, setPicked] = useState(first)
+  const query = useQuery(logQuery)
   const pick = (id: string) => {
     setPicked(id)
     window.history.replaceState(null, '', `/log?session=${id}`)
@@ -36,8 +27,7 @@ function Log() {
   return (
     <Loaded query={query}>
       {({ sessions, groups }) => {
-        const session =
-          sessions.find((each) => each.id === picked) ?? sessions.find((each) => each.doneAt !== null) ?? sessions[0]
+        const session = shownSession(sessions, picked)
         return (
           <Stack>
             <Title order={1} size="h2">

@@ -2,29 +2,19 @@ import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { activityOf } from '../../core/activities'
-import type { Answer } from '../../core/knowing'
-import type { ChildReport, Group as GroupRecord, Session, Settings } from '../../core/records'
+import type { Group as GroupRecord, Session } from '../../core/records'
 import { rungOf } from '../../core/teaching'
 import { Confirm } from '../../ui/Confirm'
 import { Loaded } from '../../ui/Loaded'
 import { Strip } from '../../ui/Strip'
 import { api } from '../../ui/api'
 import { dayInWords } from '../../ui/dates'
+import { recordQuery } from '../../ui/queries'
 import { ChildRecord } from './ChildRecord'
 
 /** One session as it was held: its steps, its note, and for each child what was answered, what it means, what comes next. */
 export function SessionRecord({ session, group }: { session: Session; group?: GroupRecord }) {
-  const query = useQuery({
-    queryKey: ['record', session.id],
-    queryFn: async () => {
-      const [answers, reports, settings] = await Promise.all([
-        api.get<Answer[]>(`/api/answers?sessionId=${session.id}`),
-        api.get<ChildReport[]>('/api/children'),
-        api.get<Settings>('/api/settings'),
-      ])
-      return { answers, reports, settings }
-    },
-  })
+  const query = useQuery(recordQuery(session.id))
   return (
     <section className="sheet" aria-label="The session">
       <Stack gap="sm">

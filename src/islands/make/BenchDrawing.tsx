@@ -1,7 +1,8 @@
 import { Button, Group, SegmentedControl, SimpleGrid, Text } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { assembledReach, assembledShapes, recipePages } from '../../core/make'
-import { Dial, type Hands } from '../../ui/Dial'
+import { Dial } from '../../ui/Dial'
+import type { Hands } from '../../ui/hands'
 import { DrawingView } from '../../ui/DrawingView'
 import type { Solved } from './useRecipe'
 

@@ -1,5 +1,6 @@
 import { Grid, Group, Select, SegmentedControl, Stack, Tabs, Text, Title } from '@mantine/core'
 import { useLocalStorage } from '@mantine/hooks'
+import { useMemo } from 'react'
 import { type LengthUnit, RECIPE_KINDS, type RecipeKind, checkRecipe, recipeAs } from '../../core/make'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
@@ -10,7 +11,7 @@ import { LookFields } from './LookFields'
 import { MeasureFields } from './MeasureFields'
 import { OutPanel } from './OutPanel'
 import { SuitsPanel } from './SuitsPanel'
-import { useRecipe } from './useRecipe'
+import { type Bench, useRecipe } from './useRecipe'
 
 export default function MakeView() {
   return (
@@ -22,13 +23,8 @@ export default function MakeView() {
 
 function Workbench() {
   const bench = useRecipe()
-  const [unit, setUnit] = useLocalStorage<LengthUnit>({
-    key: 'make-unit',
-    defaultValue: 'mm',
-    getInitialValueInEffect: false,
-  })
+  const [unit, setUnit] = useLocalStorage<LengthUnit>({ key: 'make-unit', defaultValue: 'mm' })
   const { recipe, solved } = bench
-  const broken = checkRecipe(solved.recipe, solved.measures).filter((check) => !check.ok).length
   return (
     <Stack gap="sm">
       <Group justify="space-between" align="end">
@@ -75,28 +71,37 @@ function Workbench() {
           </ErrorBoundary>
         </Grid.Col>
         <Grid.Col span={{ base: 12, sm: 6, lg: 4 }} order={3}>
-          <Tabs defaultValue="checks" className="sheet" keepMounted={false}>
-            <Tabs.List mb="sm">
-              <Tabs.Tab value="checks">{broken === 0 ? 'Checks' : `Checks (${broken} to mend)`}</Tabs.Tab>
-              <Tabs.Tab value="amounts">Amounts</Tabs.Tab>
-              <Tabs.Tab value="out">Out</Tabs.Tab>
-              <Tabs.Tab value="suits">Which?</Tabs.Tab>
-            </Tabs.List>
-            <Tabs.Panel value="checks">
-              <ChecksPanel bench={bench} />
-            </Tabs.Panel>
-            <Tabs.Panel value="amounts">
-              <AmountsPanel bench={bench} />
-            </Tabs.Panel>
-            <Tabs.Panel value="out">
-              <OutPanel bench={bench} unit={unit} />
-            </Tabs.Panel>
-            <Tabs.Panel value="suits">
-              <SuitsPanel bench={bench} />
-            </Tabs.Panel>
-          </Tabs>
+          <BenchTabs bench={bench} unit={unit} />
         </Grid.Col>
       </Grid>
     </Stack>
+  )
+}
+
+/** What fits and what does not, the amounts, the pages, and which clock suits. */
+function BenchTabs({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
+  const { recipe, measures } = bench.solved
+  const broken = useMemo(() => checkRecipe(recipe, measures).filter((check) => !check.ok).length, [recipe, measures])
+  return (
+    <Tabs defaultValue="checks" className="sheet" keepMounted={false}>
+      <Tabs.List mb="sm">
+        <Tabs.Tab value="checks">{broken === 0 ? 'Checks' : `Checks (${broken} to mend)`}</Tabs.Tab>
+        <Tabs.Tab value="amounts">Amounts</Tabs.Tab>
+        <Tabs.Tab value="out">Print and save</Tabs.Tab>
+        <Tabs.Tab value="suits">Which clock suits?</Tabs.Tab>
+      </Tabs.List>
+      <Tabs.Panel value="checks">
+        <ChecksPanel bench={bench} />
+      </Tabs.Panel>
+      <Tabs.Panel value="amounts">
+        <AmountsPanel bench={bench} />
+      </Tabs.Panel>
+      <Tabs.Panel value="out">
+        <OutPanel bench={bench} unit={unit} />
+      </Tabs.Panel>
+      <Tabs.Panel value="suits">
+        <SuitsPanel bench={bench} />
+      </Tabs.Panel>
+    </Tabs>
   )
 }

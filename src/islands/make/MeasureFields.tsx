@@ -41,97 +41,116 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** Each measure with a sensible value until it is touched; a touched one is pinned and can be let go. */
 export function MeasureFields({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
-  const { recipe, solved, changes } = bench
+  const { recipe, changes } = bench
   const shown = new Set(measuresOf(recipe))
   const said = changes.filter(({ id }) => shown.has(id))
   return (
     <Stack gap={8} className="sheet" component="section" aria-label="Measures">
-      <SimpleGrid cols={2} spacing={8} verticalSpacing={6}>
-        {[...shown].map((id) => {
-          const isFixed = recipe.fixed[id] !== undefined
-          return (
-            <LengthField
-              key={id}
-              label={capital(MEASURE_LIMITS[id].name)}
-              field={MEASURE_LIMITS[id].name}
-              mm={recipe.fixed[id] ?? solved.measures[id]}
-              unit={unit}
-              onChange={(mm) => bench.fix(id, mm)}
-              rightSection={
-                isFixed ? (
-                  <ActionIcon
-                    variant="subtle"
-                    size="sm"
-                    aria-label={`Work out the ${MEASURE_LIMITS[id].name} again`}
-                    onClick={() => bench.free(id)}
-                  >
-                    <IconPinnedOff size={15} />
-                  </ActionIcon>
-                ) : (
-                  <IconPin size={13} color="var(--line)" aria-hidden />
-                )
-              }
-            />
-          )
-        })}
-      </SimpleGrid>
-      {recipe.backing === 'plate' && (
-        <Group gap={4} role="group" aria-label="Plates">
-          {PLATES_MM.map((mm) => (
-            <button
-              key={mm}
-              type="button"
-              className="chip"
-              aria-pressed={solved.measures.plateMm === mm}
-              onClick={() => bench.fix('plateMm', mm)}
-            >
-              {formatLength(mm, unit)}
-            </button>
-          ))}
-        </Group>
-      )}
+      <Lengths bench={bench} unit={unit} ids={[...shown]} />
+      {recipe.backing === 'plate' && <Plates bench={bench} unit={unit} />}
       <Text size="xs" className="quiet" aria-live="polite" mih={16}>
         {said.length > 0 &&
           `Worked out again: ${said.map(({ id, from, to }) => `${MEASURE_LIMITS[id].name} ${formatLength(from, unit)} → ${formatLength(to, unit)}`).join('; ')}`}
       </Text>
-      <SimpleGrid cols={2} spacing={8} verticalSpacing={6}>
-        <Select
-          label="Paper"
-          value={recipe.paper}
-          onChange={(paper) => paper && bench.change({ paper: paper as PaperId })}
-          allowDeselect={false}
-          data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: papers[id].name }))}
-        />
-        <Select
-          label="Printed on"
-          value={String(recipe.gsm)}
-          onChange={(gsm) => gsm && bench.change({ gsm: Number(gsm) as CardGsm })}
-          allowDeselect={false}
-          data={[80, 160, 300].map((gsm) => ({ value: String(gsm), label: `${gsm} g/m²` }))}
-        />
-        <Select
-          label="Backing"
-          value={recipe.backing}
-          onChange={(backing) => backing && bench.change({ backing: backing as BackingId })}
-          allowDeselect={false}
-          data={BACKINGS.map((id) => ({ value: id, label: capital(backings[id].name) }))}
-        />
-        <Select
-          label="Held by"
-          value={recipe.fastener}
-          onChange={(fastener) =>
-            fastener && bench.change({ fastener: fastener as FastenerId, fixed: { ...recipe.fixed, legMm: undefined } })
-          }
-          allowDeselect={false}
-          data={(Object.keys(fasteners) as FastenerId[]).map((id) => ({ value: id, label: fasteners[id].name }))}
-        />
-      </SimpleGrid>
+      <StockFields bench={bench} />
       <SimpleGrid cols={3} spacing={8}>
         <CountField label="Children" value={recipe.children} onChange={(children) => bench.change({ children })} />
         <CountField label="Spares" value={recipe.spares} onChange={(spares) => bench.change({ spares })} />
         <CountField label="Youngest" value={recipe.age} onChange={(age) => bench.change({ age })} />
       </SimpleGrid>
     </Stack>
+  )
+}
+
+function Lengths({ bench, unit, ids }: { bench: Bench; unit: LengthUnit; ids: readonly MeasureId[] }) {
+  const { recipe, solved } = bench
+  return (
+    <SimpleGrid cols={2} spacing={8} verticalSpacing={6}>
+      {ids.map((id) => {
+        const isFixed = recipe.fixed[id] !== undefined
+        return (
+          <LengthField
+            key={id}
+            label={capital(MEASURE_LIMITS[id].name)}
+            field={MEASURE_LIMITS[id].name}
+            mm={recipe.fixed[id] ?? solved.measures[id]}
+            unit={unit}
+            onChange={(mm) => bench.fix(id, mm)}
+            rightSection={
+              isFixed ? (
+                <ActionIcon
+                  variant="subtle"
+                  size="sm"
+                  aria-label={`Work out the ${MEASURE_LIMITS[id].name} again`}
+                  onClick={() => bench.free(id)}
+                >
+                  <IconPinnedOff size={15} />
+                </ActionIcon>
+              ) : (
+                <IconPin size={13} color="var(--line)" aria-hidden />
+              )
+            }
+          />
+        )
+      })}
+    </SimpleGrid>
+  )
+}
+
+function Plates({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
+  return (
+    <Group gap={4} role="group" aria-label="Plates">
+      {PLATES_MM.map((mm) => (
+        <button
+          key={mm}
+          type="button"
+          className="chip"
+          aria-pressed={bench.solved.measures.plateMm === mm}
+          onClick={() => bench.fix('plateMm', mm)}
+        >
+          {formatLength(mm, unit)}
+        </button>
+      ))}
+    </Group>
+  )
+}
+
+/** What it is printed on, stuck to and held by. */
+function StockFields({ bench }: { bench: Bench }) {
+  const { recipe } = bench
+  return (
+    <SimpleGrid cols={2} spacing={8} verticalSpacing={6}>
+      <Select
+        label="Paper"
+        value={recipe.paper}
+        onChange={(paper) => paper && bench.change({ paper: paper as PaperId })}
+        allowDeselect={false}
+        data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: papers[id].name }))}
+      />
+      <Select
+        label="Printed on"
+        value={String(recipe.gsm)}
+        onChange={(gsm) => gsm && bench.change({ gsm: Number(gsm) as CardGsm })}
+        allowDeselect={false}
+        data={[80, 160, 300].map((gsm) => ({ value: String(gsm), label: `${gsm} g/m²` }))}
+      />
+      <Select
+        label="Backing"
+        value={recipe.backing}
+        onChange={(backing) => backing && bench.change({ backing: backing as BackingId })}
+        allowDeselect={false}
+        data={BACKINGS.map((id) => ({ value: id, label: capital(backings[id].name) }))}
+      />
+      <Select
+        label="Held by"
+        value={recipe.fastener}
+        onChange={(fastener) =>
+          fastener && bench.change({ fastener: fastener as FastenerId, fixed: { ...recipe.fixed, legMm: undefined } })
+        }
+        allowDeselect={false}
+        data={(Object.keys(fasteners) as FastenerId[]).map((id) => ({ value: id, label: fasteners[id].name }))}
+      />
+    </SimpleGrid>
   )
 }
 

@@ -23,7 +23,7 @@ export function SuitsPanel({ bench }: { bench: Bench }) {
     <Stack gap="sm">
       <SimpleGrid cols={2} spacing={8}>
         <NumberInput
-          label="Minutes there are"
+          label="Minutes available"
           value={minutes}
           onChange={setMinutes}
           min={1}

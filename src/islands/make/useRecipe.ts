@@ -1,5 +1,6 @@
 import { useLocalStorage } from '@mantine/hooks'
-import { useRef, useState } from 'react'
+import { useMemo, useState } from 'react'
+import { attempt } from '../../core/errors'
 import {
   type MeasureChange,
   type MeasureId,
@@ -15,50 +16,36 @@ export interface Solved {
   readonly measures: Measures
 }
 
-function tryToSolve(recipe: Recipe): Solved | Error {
-  try {
-    return { recipe, measures: solveRecipe(recipe) }
-  } catch (error) {
-    return error instanceof Error ? error : new Error(String(error))
-  }
+function solved(recipe: Recipe): Solved {
+  return { recipe, measures: solveRecipe(recipe) }
 }
 
 const USUAL = usualRecipe('card')
 
 /** The recipe on the bench: what was asked for last, the last one that could be made, and what a change did. */
 export function useRecipe() {
-  const [stored, setWanted] = useLocalStorage<Recipe>({
-    key: 'make-recipe',
-    defaultValue: USUAL,
-    getInitialValueInEffect: false,
-  })
+  // The page comes from the server with the usual recipe; the one that was left in this browser follows.
+  const [stored, setWanted] = useLocalStorage<Recipe>({ key: 'make-recipe', defaultValue: USUAL })
   // One that was left there by an older Ripe Acorn may lack a field.
-  const wanted: Recipe = { ...USUAL, ...stored }
+  const wanted: Recipe = useMemo(() => ({ ...USUAL, ...stored }), [stored])
   const [changes, setChanges] = useState<readonly MeasureChange[]>([])
-  const [last, setLast] = useState<Solved>(() => {
-    const solved = tryToSolve(wanted)
-    return solved instanceof Error ? { recipe: USUAL, measures: solveRecipe(USUAL) } : solved
-  })
-  const before = useRef(last)
-  const now = tryToSolve(wanted)
-  const problem = now instanceof Error ? now.message : undefined
+  const now = useMemo(() => attempt(() => solved(wanted)), [wanted])
+  const [last, setLast] = useState<Solved>(() => now.value ?? solved(USUAL))
+  // One that cannot be made is kept as asked for, and the last good drawing stays.
+  if (now.value && now.value !== last) setLast(now.value)
 
-  /** Takes a recipe over; one that cannot be made is kept as asked for, and the last good drawing stays. */
   function set(recipe: Recipe, touched?: MeasureId) {
     setWanted(recipe)
-    const solved = tryToSolve(recipe)
-    if (solved instanceof Error) return
+    const next = attempt(() => solved(recipe)).value
+    if (!next) return
     // Another kind is another clock: all of its measures are new.
-    const isSameKind = before.current.recipe.kind === recipe.kind
-    setChanges(isSameKind ? measureChanges(before.current.measures, solved.measures, touched) : [])
-    before.current = solved
-    setLast(solved)
+    setChanges(last.recipe.kind === recipe.kind ? measureChanges(last.measures, next.measures, touched) : [])
   }
 
   return {
     recipe: wanted,
     solved: last,
-    problem,
+    problem: now.refusal?.message,
     changes,
     set,
     change: (change: Partial<Recipe>) => set({ ...wanted, ...change }),

@@ -14,7 +14,7 @@ export function FetchPanel({ state }: { state: PlanState }) {
   return (
     <Stack gap="xs">
       <Text size="sm" className="quiet">
-        For {request.children.length} {request.children.length === 1 ? 'child' : 'children'}. Ticked: to hand.
+        For {request.children.length} {request.children.length === 1 ? 'child' : 'children'}. Tick what you have.
       </Text>
       {entries.map((entry) => (
         <Checkbox

@@ -15,7 +15,7 @@ import { FetchPanel } from './FetchPanel'
 import { SessionFieldsRow } from './SessionFieldsRow'
 import { ShelfPanel } from './ShelfPanel'
 import { StepList } from './StepList'
-import { usePlan } from './usePlan'
+import { type PlanState, usePlan } from './usePlan'
 
 const prints = later(async () => (await import('./PrintsPanel')).PrintsPanel)
 const LATER = [prints]
@@ -24,12 +24,8 @@ const LATER = [prints]
 export function PlanBoard({ context }: { context: SessionContext }) {
   const state = usePlan(context)
   useFetchLater(LATER)
-  const { session, request } = state
-  const markPrinted = useMarkPrinted(session.id)
+  const { session } = state
   const [picked, setPicked] = useState<string>()
-  const [tab, setTab] = useState<string | null>('checks')
-  const checks = checkPlan(session.plan, request)
-  const broken = checks.filter((check) => !check.ok).length
   useWindowEvent('keydown', (event) => {
     if (event.key !== 'z' || !(event.ctrlKey || event.metaKey) || isTyping(event)) return
     event.preventDefault()
@@ -37,46 +33,7 @@ export function PlanBoard({ context }: { context: SessionContext }) {
   })
   return (
     <Stack gap="sm">
-      <Group justify="space-between" gap="xs">
-        <div className="anywhere" style={{ flex: '1 1 260px' }}>
-          <Title order={1} size="h3" lineClamp={2}>
-            {context.group.name}: {rungOf(session.plan.rung).name}
-          </Title>
-          <Text size="sm" className="quiet" lineClamp={1}>
-            {context.children.map((child) => child.name).join(', ') || 'nobody in this group'}
-          </Text>
-        </div>
-        <Group gap="xs">
-          <Button
-            variant="default"
-            onClick={state.undo}
-            disabled={!state.canUndo}
-            leftSection={<IconArrowBackUp size={18} />}
-          >
-            Undo
-          </Button>
-          <Button variant="default" onClick={state.rebuild} leftSection={<IconRefresh size={18} />}>
-            Build again
-          </Button>
-          <Button
-            component="a"
-            href={`/api/sessions/${session.id}/print.pdf`}
-            target="_blank"
-            onClick={markPrinted}
-            leftSection={<IconPrinter size={18} />}
-          >
-            Print the session
-          </Button>
-          <Button
-            component="a"
-            variant="light"
-            href={`/table/${session.id}`}
-            leftSection={<IconPlayerPlay size={18} />}
-          >
-            To the table
-          </Button>
-        </Group>
-      </Group>
+      <PlanHead state={state} context={context} />
       {state.unsaved && (
         <Group className="sheet sheet-attention" role="alert" justify="space-between">
           <Text>The last change is not saved yet.</Text>
@@ -92,30 +49,89 @@ export function PlanBoard({ context }: { context: SessionContext }) {
           <StepList state={state} settings={context.settings} picked={picked} onPick={setPicked} />
         </Grid.Col>
         <Grid.Col span={{ base: 12, md: 5 }}>
-          <Tabs value={tab} onChange={setTab} className="sheet" keepMounted={false}>
-            <Tabs.List mb="sm">
-              <Tabs.Tab value="checks">{broken === 0 ? 'Checks' : `Checks (${broken} to mend)`}</Tabs.Tab>
-              <Tabs.Tab value="shelf">Shelf</Tabs.Tab>
-              <Tabs.Tab value="fetch">Fetch</Tabs.Tab>
-              <Tabs.Tab value="prints">Prints</Tabs.Tab>
-            </Tabs.List>
-            <ErrorBoundary key={tab} what="This part">
-              <Tabs.Panel value="checks">
-                <ChecksPanel checks={checks} context={context} plan={session.plan} />
-              </Tabs.Panel>
-              <Tabs.Panel value="shelf">
-                <ShelfPanel state={state} />
-              </Tabs.Panel>
-              <Tabs.Panel value="fetch">
-                <FetchPanel state={state} />
-              </Tabs.Panel>
-              <Tabs.Panel value="prints">
-                <prints.Part state={state} context={context} />
-              </Tabs.Panel>
-            </ErrorBoundary>
-          </Tabs>
+          <PlanTabs state={state} context={context} />
         </Grid.Col>
       </Grid>
     </Stack>
+  )
+}
+
+interface PartProps {
+  readonly state: PlanState
+  readonly context: SessionContext
+}
+
+/** Whose session it is, and what is done with the whole of it. */
+function PlanHead({ state, context }: PartProps) {
+  const { session } = state
+  const markPrinted = useMarkPrinted(session.id)
+  return (
+    <Group justify="space-between" gap="xs">
+      <div className="anywhere" style={{ flex: '1 1 260px' }}>
+        <Title order={1} size="h3" lineClamp={2}>
+          {context.group.name}: {rungOf(session.plan.rung).name}
+        </Title>
+        <Text size="sm" className="quiet" lineClamp={1}>
+          {context.children.map((child) => child.name).join(', ') || 'nobody in this group'}
+        </Text>
+      </div>
+      <Group gap="xs">
+        <Button
+          variant="default"
+          onClick={state.undo}
+          disabled={!state.canUndo}
+          leftSection={<IconArrowBackUp size={18} />}
+        >
+          Undo
+        </Button>
+        <Button variant="default" onClick={state.rebuild} leftSection={<IconRefresh size={18} />}>
+          Build again
+        </Button>
+        <Button
+          component="a"
+          href={`/api/sessions/${session.id}/print.pdf`}
+          target="_blank"
+          onClick={markPrinted}
+          leftSection={<IconPrinter size={18} />}
+        >
+          Print the session
+        </Button>
+        <Button component="a" variant="light" href={`/table/${session.id}`} leftSection={<IconPlayerPlay size={18} />}>
+          To the table
+        </Button>
+      </Group>
+    </Group>
+  )
+}
+
+/** What speaks for or against the plan, and what goes with it. */
+function PlanTabs({ state, context }: PartProps) {
+  const { session, request } = state
+  const [tab, setTab] = useState<string | null>('checks')
+  const checks = checkPlan(session.plan, request)
+  const broken = checks.filter((check) => !check.ok).length
+  return (
+    <Tabs value={tab} onChange={setTab} className="sheet" keepMounted={false}>
+      <Tabs.List mb="sm">
+        <Tabs.Tab value="checks">{broken === 0 ? 'Checks' : `Checks (${broken} to mend)`}</Tabs.Tab>
+        <Tabs.Tab value="shelf">Shelf</Tabs.Tab>
+        <Tabs.Tab value="fetch">Fetch</Tabs.Tab>
+        <Tabs.Tab value="prints">Prints</Tabs.Tab>
+      </Tabs.List>
+      <ErrorBoundary key={tab} what="This part">
+        <Tabs.Panel value="checks">
+          <ChecksPanel checks={checks} context={context} plan={session.plan} />
+        </Tabs.Panel>
+        <Tabs.Panel value="shelf">
+          <ShelfPanel state={state} />
+        </Tabs.Panel>
+        <Tabs.Panel value="fetch">
+          <FetchPanel state={state} />
+        </Tabs.Panel>
+        <Tabs.Panel value="prints">
+          <prints.Part state={state} context={context} />
+        </Tabs.Panel>
+      </ErrorBoundary>
+    </Tabs>
   )
 }

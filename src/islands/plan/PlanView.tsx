@@ -1,9 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
-import type { SessionContext } from '../../core/records'
 import { App } from '../../ui/App'
 import { Loaded } from '../../ui/Loaded'
 import type { Shortcut } from '../../ui/Shortcuts'
-import { api } from '../../ui/api'
+import { sessionQuery } from '../../ui/queries'
 import { PlanBoard } from './PlanBoard'
 
 const SHORTCUTS: readonly Shortcut[] = [
@@ -11,19 +10,15 @@ const SHORTCUTS: readonly Shortcut[] = [
   { keys: 'Ctrl Z', does: 'undo the last change of the plan' },
 ]
 
-export default function PlanView({ id }: { id: string }) {
+export default function PlanView({ id, state }: { id: string; state: string }) {
   return (
-    <App shortcuts={SHORTCUTS}>
+    <App shortcuts={SHORTCUTS} state={state}>
       <Plan id={id} />
     </App>
   )
 }
 
 function Plan({ id }: { id: string }) {
-  const query = useQuery({
-    queryKey: ['session', id],
-    queryFn: () => api.get<SessionContext>(`/api/sessions/${id}`),
-    refetchOnWindowFocus: false,
-  })
+  const query = useQuery({ ...sessionQuery(id), refetchOnWindowFocus: false })
   return <Loaded query={query}>{(context) => <PlanBoard key={context.session.id} context={context} />}</Loaded>
 }

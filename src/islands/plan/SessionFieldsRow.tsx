@@ -29,7 +29,7 @@ export function SessionFieldsRow({ state }: { state: PlanState }) {
         w={120}
       />
       <MinutesField
-        label="Minutes there are"
+        label="Minutes available"
         value={session.minutes}
         least={SHORTEST_SESSION}
         most={LONGEST_SESSION}

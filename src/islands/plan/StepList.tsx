@@ -20,6 +20,7 @@ import { IconArrowsExchange, IconGripVertical, IconTrash } from '@tabler/icons-r
 import { activityOf } from '../../core/activities'
 import {
   LONGEST_SESSION,
+  type PlanStep,
   type TimedStep,
   planAfterMinutes,
   planAfterMove,
@@ -29,6 +30,7 @@ import {
   timeline,
 } from '../../core/planning'
 import type { Settings } from '../../core/records'
+import type { Stage } from '../../core/teaching'
 import { say } from '../../core/wording'
 import { StageTag } from '../../ui/StageTag'
 import { MinutesField } from './SessionFieldsRow'
@@ -137,17 +139,7 @@ function StepRow({ timed: { step }, at, state, open, onPick }: StepRowProps) {
         >
           <IconGripVertical size={20} color="var(--quiet)" />
         </ActionIcon>
-        <UnstyledButton onClick={onPick} aria-expanded={open} style={{ flex: 1, minWidth: 0, minHeight: 44 }}>
-          <Group gap={8} wrap="nowrap">
-            <Text span size="sm" className="quiet" style={{ minWidth: 40 }}>
-              {at}
-            </Text>
-            <Text span fw={600} className="anywhere" style={{ flex: 1 }}>
-              {activity.name}
-            </Text>
-            <StageTag stage={activity.stage} />
-          </Group>
-        </UnstyledButton>
+        <StepName name={activity.name} stage={activity.stage} at={at} open={open} onPick={onPick} />
         <MinutesField
           label={`Minutes of ${activity.name}`}
           hidden
@@ -168,20 +160,47 @@ function StepRow({ timed: { step }, at, state, open, onPick }: StepRowProps) {
           <IconTrash size={18} color="var(--quiet)" />
         </ActionIcon>
       </Group>
-      {open && (
-        <Stack gap={4} mt={6} pl={44}>
-          <Text size="sm" c="var(--stage)" fw={600}>
-            {step.why}
-          </Text>
-          <ol style={{ margin: 0, paddingLeft: 20, fontSize: 14 }}>
-            {activity.steps.map((text) => (
-              <li key={text}>{text}</li>
-            ))}
-          </ol>
-          <Text size="sm">Look for: {activity.lookFor}</Text>
-        </Stack>
-      )}
+      {open && <StepDetails step={step} />}
     </li>
+  )
+}
+
+interface StepNameProps extends Pick<StepRowProps, 'at' | 'open' | 'onPick'> {
+  readonly name: string
+  readonly stage: Stage
+}
+
+function StepName({ name, stage, at, open, onPick }: StepNameProps) {
+  return (
+    <UnstyledButton onClick={onPick} aria-expanded={open} style={{ flex: 1, minWidth: 0, minHeight: 44 }}>
+      <Group gap={8} wrap="nowrap">
+        <Text span size="sm" className="quiet" style={{ minWidth: 40 }}>
+          {at}
+        </Text>
+        <Text span fw={600} className="anywhere" style={{ flex: 1 }}>
+          {name}
+        </Text>
+        <StageTag stage={stage} />
+      </Group>
+    </UnstyledButton>
+  )
+}
+
+/** Why it is there, what to do and what to look for. */
+function StepDetails({ step }: { step: PlanStep }) {
+  const activity = activityOf(step.activityId)
+  return (
+    <Stack gap={4} mt={6} pl={44}>
+      <Text size="sm" c="var(--stage)" fw={600}>
+        {step.why}
+      </Text>
+      <ol style={{ margin: 0, paddingLeft: 20, fontSize: 14 }}>
+        {activity.steps.map((text) => (
+          <li key={text}>{text}</li>
+        ))}
+      </ol>
+      <Text size="sm">Look for: {activity.lookFor}</Text>
+    </Stack>
   )
 }
 

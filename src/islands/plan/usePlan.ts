@@ -1,4 +1,4 @@
-import { notifications } from '@mantine/notifications'
+import { tell } from '../../ui/notices'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { type SessionPlan, planSession } from '../../core/planning'
@@ -62,7 +62,7 @@ export function usePlan(context: SessionContext) {
         change({ ...session, plan: planSession(request, undefined, session.seed + past.length + 1) })
       } catch (error) {
         const message = error instanceof Error ? error.message : String(error)
-        notifications.show({ title: 'No session fits', message, color: 'oak', autoClose: 12_000 })
+        void tell({ title: 'No session fits', message, color: 'oak', autoClose: 12_000 })
       }
     },
     canUndo: past.length > 0,

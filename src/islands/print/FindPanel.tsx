@@ -68,56 +68,76 @@ export function FindPanel({ state }: { state: PrintState }) {
           allowDecimal={false}
           onChange={(value) => setMinutes(typeof value === 'number' ? value : '')}
         />
-        <details>
-          <summary>Without …{missing.length > 0 ? ` (${missing.length})` : ''}</summary>
-          <Stack gap={4} mt={6}>
-            {(Object.keys(NEEDS) as NeedId[]).map((need) => (
-              <Checkbox
-                key={need}
-                label={NEEDS[need].name}
-                checked={missing.includes(need)}
-                onChange={(event) =>
-                  setMissing(event.currentTarget.checked ? [...missing, need] : missing.filter((each) => each !== need))
-                }
-              />
-            ))}
-          </Stack>
-        </details>
-        <div className="print-list">
-          {found.length === 0 && <Text>Nothing is like that: allow more minutes, another kind or stage.</Text>}
-          {(Object.keys(KINDS) as (keyof typeof KINDS)[]).map((of) => {
-            const own = found.filter((each) => each.kind === of)
-            return own.length === 0 ? null : (
-              <div key={of}>
-                <Text size="sm" fw={700} mt={4} className="quiet">
-                  {KINDS[of]}
-                </Text>
-                {own.map((each) => (
-                  <UnstyledButton
-                    key={each.id}
-                    className={
-                      each.id === state.printable.id ? 'print-thing sheet sheet-attention' : 'print-thing sheet'
-                    }
-                    aria-pressed={each.id === state.printable.id}
-                    onClick={() => state.set({ id: each.id, ...(rung ? { rung } : {}) })}
-                  >
-                    <Group justify="space-between" wrap="nowrap" gap={4}>
-                      <Text fw={700}>{each.name}</Text>
-                      <Text size="xs" className="quiet" style={{ whiteSpace: 'nowrap' }}>
-                        {Math.max(1, Math.round(lengths.get(each.id) ?? 0))} min
-                      </Text>
-                    </Group>
-                    <Text size="xs" className="quiet" lineClamp={2}>
-                      {each.purpose}
-                    </Text>
-                  </UnstyledButton>
-                ))}
-              </div>
-            )
-          })}
-        </div>
+        <Without missing={missing} onChange={setMissing} />
+        <Found state={state} found={found} lengths={lengths} rung={rung} />
       </Stack>
     </section>
+  )
+}
+
+/** What is not to hand. */
+function Without({ missing, onChange }: { missing: readonly NeedId[]; onChange: (missing: NeedId[]) => void }) {
+  return (
+    <details>
+      <summary>Without …{missing.length > 0 ? ` (${missing.length})` : ''}</summary>
+      <Stack gap={4} mt={6}>
+        {(Object.keys(NEEDS) as NeedId[]).map((need) => (
+          <Checkbox
+            key={need}
+            label={NEEDS[need].name}
+            checked={missing.includes(need)}
+            onChange={(event) =>
+              onChange(event.currentTarget.checked ? [...missing, need] : missing.filter((each) => each !== need))
+            }
+          />
+        ))}
+      </Stack>
+    </details>
+  )
+}
+
+interface FoundProps {
+  readonly state: PrintState
+  readonly found: readonly Printable[]
+  /** About how many minutes each takes. */
+  readonly lengths: ReadonlyMap<string, number>
+  readonly rung: RungId | ''
+}
+
+/** What was found, by kind. */
+function Found({ state, found, lengths, rung }: FoundProps) {
+  return (
+    <div className="print-list">
+      {found.length === 0 && <Text>Nothing is like that: allow more minutes, another kind or stage.</Text>}
+      {(Object.keys(KINDS) as (keyof typeof KINDS)[]).map((of) => {
+        const own = found.filter((each) => each.kind === of)
+        return own.length === 0 ? null : (
+          <div key={of}>
+            <Text size="sm" fw={700} mt={4} className="quiet">
+              {KINDS[of]}
+            </Text>
+            {own.map((each) => (
+              <UnstyledButton
+                key={each.id}
+                className={each.id === state.printable.id ? 'print-thing sheet sheet-attention' : 'print-thing sheet'}
+                aria-pressed={each.id === state.printable.id}
+                onClick={() => state.set({ id: each.id, ...(rung ? { rung } : {}) })}
+              >
+                <Group justify="space-between" wrap="nowrap" gap={4}>
+                  <Text fw={700}>{each.name}</Text>
+                  <Text size="xs" className="quiet" style={{ whiteSpace: 'nowrap' }}>
+                    {Math.max(1, Math.round(lengths.get(each.id) ?? 0))} min
+                  </Text>
+                </Group>
+                <Text size="xs" className="quiet" lineClamp={2}>
+                  {each.purpose}
+                </Text>
+              </UnstyledButton>
+            ))}
+          </div>
+        )
+      })}
+    </div>
   )
 }
 

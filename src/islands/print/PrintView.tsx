@@ -5,7 +5,7 @@ import type { Settings } from '../../core/records'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
-import { api } from '../../ui/api'
+import { settingsQuery } from '../../ui/queries'
 import { later, useFetchLater } from '../../ui/later'
 import { FindPanel } from './FindPanel'
 import { LastsPanel } from './LastsPanel'
@@ -20,16 +20,16 @@ const keep = later(async () => (await import('./KeepPanel')).KeepPanel)
 const pack = later(async () => (await import('./PackPanel')).PackPanel)
 const LATER = [keep, pack, save]
 
-export default function PrintView() {
+export default function PrintView({ state }: { state: string }) {
   return (
-    <App>
+    <App state={state}>
       <PrintPage />
     </App>
   )
 }
 
 function PrintPage() {
-  const query = useQuery({ queryKey: ['settings'], queryFn: () => api.get<Settings>('/api/settings') })
+  const query = useQuery(settingsQuery)
   return <Loaded query={query}>{(settings) => <PrintRoom settings={settings} />}</Loaded>
 }
 

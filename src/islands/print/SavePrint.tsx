@@ -1,5 +1,5 @@
 import { Button, Menu } from '@mantine/core'
-import { notifications } from '@mantine/notifications'
+import { tell } from '../../ui/notices'
 import { IconDownload } from '@tabler/icons-react'
 import { type Drawing, toSvg } from '../../core/drawing'
 import { itemRows } from '../../core/printables'
@@ -22,7 +22,7 @@ export function SavePrint({ state: { print, options, picked } }: { state: PrintS
       const { pngOf } = await import('./png')
       for (const [i, page] of pages.entries()) saveBlob(`${name}-${i + 1}.png`, await pngOf(page))
     } catch (error) {
-      notifications.show({
+      void tell({
         title: 'No picture was made',
         message: error instanceof Error ? error.message : String(error),
         color: 'oak',

@@ -11,7 +11,7 @@ import {
   Text,
   Title,
 } from '@mantine/core'
-import { notifications } from '@mantine/notifications'
+import { tell } from '../../ui/notices'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { type MaterialId, materials } from '../../core/activities'
@@ -39,7 +39,7 @@ export function RulesForm({ settings }: { settings: Settings }) {
     mutationFn: () => api.put<Settings>('/api/settings', rules),
     onSuccess: (saved) => {
       client.setQueryData(['settings'], saved)
-      notifications.show({ message: 'Saved. Everything printed and asked follows it from now on.', color: 'moss' })
+      void tell({ message: 'Saved. Everything printed and asked follows it from now on.', color: 'moss' })
     },
     onError: (error) => {
       if (error instanceof Refusal && error.status === 409) void client.invalidateQueries({ queryKey: ['settings'] })
@@ -62,100 +62,10 @@ export function RulesForm({ settings }: { settings: Settings }) {
           </Button>
         </Group>
         <SimpleGrid cols={{ base: 1, md: 2 }}>
-          <section className="sheet" aria-label="Saying the time">
-            <Stack gap="sm">
-              <Title order={2} size="h4">
-                Saying the time
-              </Title>
-              <Select
-                label="Language"
-                value={rules.language}
-                onChange={(value) => value && set({ language: value as LanguageId })}
-                allowDeselect={false}
-                data={Object.values(languages).map(({ id, name }) => ({ value: id, label: name }))}
-              />
-              <Radio.Group label="Form" value={rules.form} onChange={(value) => set({ form: value as Form })}>
-                <Stack gap={8} mt={6}>
-                  {(Object.keys(FORMS) as Form[]).map((form) => (
-                    <Radio
-                      key={form}
-                      value={form}
-                      label={FORMS[form]}
-                      description={EXAMPLES.map((minute) => say(minute, { language: rules.language, form })).join(
-                        ' · ',
-                      )}
-                      styles={{ description: { color: 'var(--quiet)' } }}
-                    />
-                  ))}
-                </Stack>
-              </Radio.Group>
-            </Stack>
-          </section>
-          <section className="sheet" aria-label="School">
-            <Title order={2} size="h4" mb="sm">
-              What follows o’clock
-            </Title>
-            <Radio.Group
-              aria-label="What follows o’clock"
-              value={rules.school}
-              onChange={(value) => set({ school: value as SchoolId })}
-            >
-              <Stack gap={8}>
-                {Object.values(schools).map((school) => (
-                  <Radio
-                    key={school.id}
-                    value={school.id}
-                    label={`${school.name}: ${school.why}`}
-                    description={school.order.map((rung) => rungOf(rung).name).join(' → ')}
-                    styles={{ description: { color: 'var(--quiet)' } }}
-                  />
-                ))}
-              </Stack>
-            </Radio.Group>
-          </section>
-          <section className="sheet" aria-label="Printing">
-            <Stack gap="sm">
-              <Title order={2} size="h4">
-                Printing
-              </Title>
-              <SegmentedControl
-                aria-label="Paper"
-                value={rules.paper}
-                onChange={(value) => set({ paper: value as PaperId })}
-                data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: papers[id].name }))}
-              />
-              <Switch
-                label="Save ink: outlines instead of filled hands"
-                checked={rules.lowInk}
-                onChange={(event) => set({ lowInk: event.currentTarget.checked })}
-              />
-            </Stack>
-          </section>
-          <section className="sheet" aria-label="Place and materials">
-            <Stack gap="sm">
-              <Title order={2} size="h4">
-                Place and materials
-              </Title>
-              <Select
-                label="Where you usually meet"
-                data={PLACES}
-                value={rules.place}
-                onChange={(place) => place && set({ place })}
-                allowDeselect={false}
-              />
-              <Checkbox.Group
-                label="Usually to hand"
-                value={[...rules.materials]}
-                onChange={(value) => set({ materials: value as MaterialId[] })}
-              >
-                <SimpleGrid cols={2} spacing={6} mt={6}>
-                  {(Object.keys(materials) as MaterialId[]).map((id) => (
-                    <Checkbox key={id} value={id} label={materials[id].name} />
-                  ))}
-                </SimpleGrid>
-              </Checkbox.Group>
-            </Stack>
-          </section>
+          <SayingRules rules={rules} set={set} />
+          <SchoolRules rules={rules} set={set} />
+          <PrintingRules rules={rules} set={set} />
+          <PlaceRules rules={rules} set={set} />
         </SimpleGrid>
         {save.isError && (
           <Text c="var(--attention)" role="alert">
@@ -164,5 +74,126 @@ export function RulesForm({ settings }: { settings: Settings }) {
         )}
       </Stack>
     </form>
+  )
+}
+
+interface RulesProps {
+  readonly rules: Settings
+  readonly set: (change: Partial<Settings>) => void
+}
+
+/** How times are put in words and figures. */
+function SayingRules({ rules, set }: RulesProps) {
+  return (
+    <section className="sheet" aria-label="Saying the time">
+      <Stack gap="sm">
+        <Title order={2} size="h4">
+          Saying the time
+        </Title>
+        <Select
+          label="Language"
+          value={rules.language}
+          onChange={(value) => value && set({ language: value as LanguageId })}
+          allowDeselect={false}
+          data={Object.values(languages).map(({ id, name }) => ({ value: id, label: name }))}
+        />
+        <Radio.Group label="Form" value={rules.form} onChange={(value) => set({ form: value as Form })}>
+          <Stack gap={8} mt={6}>
+            {(Object.keys(FORMS) as Form[]).map((form) => (
+              <Radio
+                key={form}
+                value={form}
+                label={FORMS[form]}
+                description={EXAMPLES.map((minute) => say(minute, { language: rules.language, form })).join(' · ')}
+                styles={{ description: { color: 'var(--quiet)' } }}
+              />
+            ))}
+          </Stack>
+        </Radio.Group>
+      </Stack>
+    </section>
+  )
+}
+
+/** What is learnt after o’clock. */
+function SchoolRules({ rules, set }: RulesProps) {
+  return (
+    <section className="sheet" aria-label="School">
+      <Title order={2} size="h4" mb="sm">
+        What follows o’clock
+      </Title>
+      <Radio.Group
+        aria-label="What follows o’clock"
+        value={rules.school}
+        onChange={(value) => set({ school: value as SchoolId })}
+      >
+        <Stack gap={8}>
+          {Object.values(schools).map((school) => (
+            <Radio
+              key={school.id}
+              value={school.id}
+              label={`${school.name}: ${school.why}`}
+              description={school.order.map((rung) => rungOf(rung).name).join(' → ')}
+              styles={{ description: { color: 'var(--quiet)' } }}
+            />
+          ))}
+        </Stack>
+      </Radio.Group>
+    </section>
+  )
+}
+
+/** Paper and ink. */
+function PrintingRules({ rules, set }: RulesProps) {
+  return (
+    <section className="sheet" aria-label="Printing">
+      <Stack gap="sm">
+        <Title order={2} size="h4">
+          Printing
+        </Title>
+        <SegmentedControl
+          aria-label="Paper"
+          value={rules.paper}
+          onChange={(value) => set({ paper: value as PaperId })}
+          data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: papers[id].name }))}
+        />
+        <Switch
+          label="Save ink: outlines instead of filled hands"
+          checked={rules.lowInk}
+          onChange={(event) => set({ lowInk: event.currentTarget.checked })}
+        />
+      </Stack>
+    </section>
+  )
+}
+
+/** Where the group meets, and what it usually has. */
+function PlaceRules({ rules, set }: RulesProps) {
+  return (
+    <section className="sheet" aria-label="Place and materials">
+      <Stack gap="sm">
+        <Title order={2} size="h4">
+          Place and materials
+        </Title>
+        <Select
+          label="Where you usually meet"
+          data={PLACES}
+          value={rules.place}
+          onChange={(place) => place && set({ place })}
+          allowDeselect={false}
+        />
+        <Checkbox.Group
+          label="Usually to hand"
+          value={[...rules.materials]}
+          onChange={(value) => set({ materials: value as MaterialId[] })}
+        >
+          <SimpleGrid cols={2} spacing={6} mt={6}>
+            {(Object.keys(materials) as MaterialId[]).map((id) => (
+              <Checkbox key={id} value={id} label={materials[id].name} />
+            ))}
+          </SimpleGrid>
+        </Checkbox.Group>
+      </Stack>
+    </section>
   )
 }

@@ -1,23 +1,18 @@
 import { useQuery } from '@tanstack/react-query'
-import type { Settings } from '../../core/records'
 import { App } from '../../ui/App'
 import { Loaded } from '../../ui/Loaded'
-import { api } from '../../ui/api'
+import { settingsQuery } from '../../ui/queries'
 import { RulesForm } from './RulesForm'
 
-export default function RulesView() {
+export default function RulesView({ state }: { state: string }) {
   return (
-    <App>
+    <App state={state}>
       <Rules />
     </App>
   )
 }
 
 function Rules() {
-  const query = useQuery({
-    queryKey: ['settings'],
-    queryFn: () => api.get<Settings>('/api/settings'),
-    refetchOnWindowFocus: false,
-  })
+  const query = useQuery({ ...settingsQuery, refetchOnWindowFocus: false })
   return <Loaded query={query}>{(settings) => <RulesForm key={settings.version} settings={settings} />}</Loaded>
 }

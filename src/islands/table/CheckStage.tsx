@@ -5,7 +5,8 @@ import type { ScaffoldId } from '../../core/knowing'
 import { type Settings, wordingOf } from '../../core/records'
 import { type Item, type Shown, askInWords, minuteOf, misreadingOf, rowName } from '../../core/teaching'
 import { type Wording, languages, say, sayDuration } from '../../core/wording'
-import { Dial, type Hands } from '../../ui/Dial'
+import { Dial } from '../../ui/Dial'
+import type { Hands } from '../../ui/hands'
 import { DrawingView } from '../../ui/DrawingView'
 import { helpsOnDial } from '../../ui/helps'
 import type { QuickCheckState } from './useQuickCheck'
@@ -113,22 +114,34 @@ function Seen({ shown, helps, wording, isAnswered }: SeenProps) {
         </>
       )
     case 'rows':
-      return (
-        <table className="table-rows">
-          <tbody>
-            {shown.rows.map((row) => (
-              <tr
-                key={rowName(row, languages[wording.language].phrases)}
-                className={isAnswered && row.minute === shown.minute ? 'table-row-asked' : undefined}
-              >
-                <td>{rowName(row, languages[wording.language].phrases)}</td>
-                <td>{say(row.minute, { ...wording, form: 'day-24' })}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )
+      return <PlanRows shown={shown} wording={wording} isAnswered={isAnswered} />
   }
+}
+
+interface PlanRowsProps {
+  readonly shown: Extract<Shown, { as: 'rows' }>
+  readonly wording: Wording
+  readonly isAnswered: boolean
+}
+
+/** A plan of the day; once answered, the row that was asked about is marked. */
+function PlanRows({ shown, wording, isAnswered }: PlanRowsProps) {
+  const { phrases } = languages[wording.language]
+  return (
+    <table className="table-rows">
+      <tbody>
+        {shown.rows.map((row) => (
+          <tr
+            key={rowName(row, phrases)}
+            className={isAnswered && row.minute === shown.minute ? 'table-row-asked' : undefined}
+          >
+            <td>{rowName(row, phrases)}</td>
+            <td>{say(row.minute, { ...wording, form: 'day-24' })}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
 }
 
 /** Away from both other hands of the clock whose parts are named. */

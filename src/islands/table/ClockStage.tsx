@@ -6,7 +6,8 @@ import { FADING_ORDER } from '../../core/knowing'
 import { type SessionContext, wordingOf } from '../../core/records'
 import { type RungId, rungOf } from '../../core/teaching'
 import { languages, parseTime, say, type Wording, whyNoTime } from '../../core/wording'
-import { Dial, type Hands, anglesOf, minuteShown } from '../../ui/Dial'
+import { Dial } from '../../ui/Dial'
+import { type Hands, anglesOf, minuteShown } from '../../ui/hands'
 import { isTyping } from '../../ui/Shortcuts'
 import { helpsOnDial } from '../../ui/helps'
 import { later, useFetchLater } from '../../ui/later'
@@ -45,7 +46,6 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
   const [helps, setHelps] = useLocalStorage<Helps>({
     key: `table-helps-${context.session.id}`,
     defaultValue: BARE,
-    getInitialValueInEffect: false,
   })
   const [clocks, setClocks] = useState<Clocks>('both')
   const [line, setLine] = useState<Line>('none')
@@ -75,29 +75,17 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
     if (event.key.toLowerCase() === 'r') setSaid(!isSaid)
   })
   const error = hands.gear === 'free' ? describeHourHandError(hands) : undefined
-  const dials = CLOCKS[clocks].dials
   return (
     <section className="table-stage" aria-label={`The clock, for ${rungOf(rung).name}`}>
-      <div className={`table-dials table-dials-${dials.length} table-dials-over-${line}`}>
-        {dials.map((drawn) => (
-          <div key={drawn} className="table-dial">
-            <Dial
-              name={dials.length === 1 ? 'A clock' : drawn === 'both' ? 'Both hands' : `The ${drawn} hand alone`}
-              hands={hands}
-              onTurn={turn}
-              step={Number(step)}
-              wording={wording}
-              size="100%"
-              scaffolds={{
-                ...helpsOnDial(helps.on, minute),
-                numerals: helps.numerals,
-                marks: helps.marks,
-                hands: drawn,
-              }}
-            />
-          </div>
-        ))}
-      </div>
+      <Dials
+        clocks={clocks}
+        line={line}
+        hands={hands}
+        onTurn={turn}
+        step={Number(step)}
+        wording={wording}
+        helps={helps}
+      />
       {line === 'number' && <numberLine.Part minute={minute} onTurn={toMinute} wording={wording} />}
       {line === 'jumps' && <jumpLine.Part minute={minute} onTurn={toMinute} wording={wording} />}
       <div className="table-said" aria-live="polite" style={error && isSaid ? { fontSize: 24 } : undefined}>
@@ -116,8 +104,8 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
           value={hands.gear}
           onChange={gear}
           data={[
-            { value: 'geared', label: 'Geared' },
-            { value: 'free', label: 'Free hands' },
+            { value: 'geared', label: 'Hands together' },
+            { value: 'free', label: 'Each hand alone' },
           ]}
         />
         <SegmentedControl
@@ -134,26 +122,79 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
           </Button>
         )}
         <SetTo wording={wording} onTime={toMinute} />
-        <NativeSelect
-          aria-label="Which clocks"
-          w={170}
-          value={clocks}
-          onChange={(event) => pick(event.currentTarget.value as Clocks)}
-          data={Object.entries(CLOCKS).map(([value, { name }]) => ({ value, label: name }))}
-        />
-        <NativeSelect
-          aria-label="Line under the clock"
-          w={130}
-          value={line}
-          onChange={(event) => setLine(event.currentTarget.value as Line)}
-          data={[
-            { value: 'none', label: 'No line' },
-            { value: 'number', label: 'Number line' },
-            { value: 'jumps', label: 'Jumps' },
-          ]}
-        />
+        <ClockPickers clocks={clocks} onClocks={pick} line={line} onLine={setLine} />
       </Group>
     </section>
+  )
+}
+
+interface DialsProps {
+  readonly clocks: Clocks
+  readonly line: Line
+  readonly hands: Hands
+  readonly onTurn: (hands: Hands) => void
+  readonly step: number
+  readonly wording: Wording
+  readonly helps: Helps
+}
+
+function Dials({ clocks, line, hands, onTurn, step, wording, helps }: DialsProps) {
+  const { dials } = CLOCKS[clocks]
+  const minute = minuteShown(hands)
+  return (
+    <div className={`table-dials table-dials-${dials.length} table-dials-over-${line}`}>
+      {dials.map((drawn) => (
+        <div key={drawn} className="table-dial">
+          <Dial
+            name={dials.length === 1 ? 'A clock' : drawn === 'both' ? 'Both hands' : `The ${drawn} hand alone`}
+            hands={hands}
+            onTurn={onTurn}
+            step={step}
+            wording={wording}
+            size="100%"
+            scaffolds={{
+              ...helpsOnDial(helps.on, minute),
+              numerals: helps.numerals,
+              marks: helps.marks,
+              hands: drawn,
+            }}
+          />
+        </div>
+      ))}
+    </div>
+  )
+}
+
+interface PickersProps {
+  readonly clocks: Clocks
+  readonly onClocks: (clocks: Clocks) => void
+  readonly line: Line
+  readonly onLine: (line: Line) => void
+}
+
+/** Which clocks stand there, and the line under them. */
+function ClockPickers({ clocks, onClocks, line, onLine }: PickersProps) {
+  return (
+    <>
+      <NativeSelect
+        aria-label="Which clocks"
+        w={170}
+        value={clocks}
+        onChange={(event) => onClocks(event.currentTarget.value as Clocks)}
+        data={Object.entries(CLOCKS).map(([value, { name }]) => ({ value, label: name }))}
+      />
+      <NativeSelect
+        aria-label="Line under the clock"
+        w={130}
+        value={line}
+        onChange={(event) => onLine(event.currentTarget.value as Line)}
+        data={[
+          { value: 'none', label: 'No line' },
+          { value: 'number', label: 'Number line' },
+          { value: 'jumps', label: 'Jumps' },
+        ]}
+      />
+    </>
   )
 }
 

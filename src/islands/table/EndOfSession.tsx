@@ -4,17 +4,16 @@ import { useState } from 'react'
 import type { Session, SessionContext } from '../../core/records'
 import { sendWaiting } from '../../ui/answerQueue'
 import { api } from '../../ui/api'
-import type { Tally } from './useQuickCheck'
+import { tallyOf, useCheckState } from './useCheckState'
 
 interface Props {
   readonly opened: boolean
   readonly onClose: () => void
   readonly context: SessionContext
-  readonly tally: readonly Tally[]
 }
 
 /** The end: what was answered, a note while it is fresh, and on to what it means. */
-export function EndOfSession({ opened, onClose, context, tally }: Props) {
+export function EndOfSession({ opened, onClose, context }: Props) {
   const { session } = context
   const [note, setNote] = useState(session.note)
   const finish = useMutation({
@@ -24,7 +23,8 @@ export function EndOfSession({ opened, onClose, context, tally }: Props) {
     },
     onSuccess: () => window.location.assign(`/log?session=${session.id}`),
   })
-  const answered = tally.filter(({ of }) => of > 0)
+  const [kept] = useCheckState(session.id)
+  const answered = tallyOf(kept, context.children).filter(({ of }) => of > 0)
   return (
     <Modal
       opened={opened}

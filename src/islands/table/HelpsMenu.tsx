@@ -22,12 +22,6 @@ interface HelpsMenuProps {
 export function HelpsMenu({ helps, onChange, defaultOpened = false }: HelpsMenuProps) {
   const { on, order } = helps
   const first = order.find((id) => on.includes(id))
-  const move = (at: number, by: 1 | -1) => {
-    const next = [...order]
-    const [moved] = next.splice(at, 1)
-    if (moved) next.splice(at + by, 0, moved)
-    onChange({ ...helps, order: next })
-  }
   return (
     <Group gap={4} wrap="nowrap">
       <Popover width={320} position="top" withArrow shadow="md" defaultOpened={defaultOpened}>
@@ -40,35 +34,7 @@ export function HelpsMenu({ helps, onChange, defaultOpened = false }: HelpsMenuP
               The one at the top is faded first.
             </Text>
             {order.map((id, at) => (
-              <Group key={id} justify="space-between" wrap="nowrap" gap={4}>
-                <Switch
-                  label={SCAFFOLD_NAMES[id]}
-                  checked={on.includes(id)}
-                  onChange={() =>
-                    onChange({ ...helps, on: on.includes(id) ? on.filter((each) => each !== id) : [...on, id] })
-                  }
-                />
-                <Group gap={0} wrap="nowrap">
-                  <ActionIcon
-                    variant="subtle"
-                    size="lg"
-                    aria-label={`Fade ${SCAFFOLD_NAMES[id]} sooner`}
-                    disabled={at === 0}
-                    onClick={() => move(at, -1)}
-                  >
-                    <IconArrowUp size={16} />
-                  </ActionIcon>
-                  <ActionIcon
-                    variant="subtle"
-                    size="lg"
-                    aria-label={`Fade ${SCAFFOLD_NAMES[id]} later`}
-                    disabled={at === order.length - 1}
-                    onClick={() => move(at, 1)}
-                  >
-                    <IconArrowDown size={16} />
-                  </ActionIcon>
-                </Group>
-              </Group>
+              <HelpRow key={id} id={id} at={at} helps={helps} onChange={onChange} />
             ))}
             <Choice
               name="Numerals"
@@ -90,6 +56,50 @@ export function HelpsMenu({ helps, onChange, defaultOpened = false }: HelpsMenuP
           Fade {SCAFFOLD_NAMES[first]}
         </Button>
       )}
+    </Group>
+  )
+}
+
+interface HelpRowProps extends Pick<HelpsMenuProps, 'helps' | 'onChange'> {
+  readonly id: ScaffoldId
+  /** Its place in the order of fading. */
+  readonly at: number
+}
+
+/** One help: on or off, and faded sooner or later. */
+function HelpRow({ id, at, helps, onChange }: HelpRowProps) {
+  const { on, order } = helps
+  const move = (by: 1 | -1) => {
+    const others = order.filter((each) => each !== id)
+    onChange({ ...helps, order: [...others.slice(0, at + by), id, ...others.slice(at + by)] })
+  }
+  return (
+    <Group justify="space-between" wrap="nowrap" gap={4}>
+      <Switch
+        label={SCAFFOLD_NAMES[id]}
+        checked={on.includes(id)}
+        onChange={() => onChange({ ...helps, on: on.includes(id) ? on.filter((each) => each !== id) : [...on, id] })}
+      />
+      <Group gap={0} wrap="nowrap">
+        <ActionIcon
+          variant="subtle"
+          size="lg"
+          aria-label={`Fade ${SCAFFOLD_NAMES[id]} sooner`}
+          disabled={at === 0}
+          onClick={() => move(-1)}
+        >
+          <IconArrowUp size={16} />
+        </ActionIcon>
+        <ActionIcon
+          variant="subtle"
+          size="lg"
+          aria-label={`Fade ${SCAFFOLD_NAMES[id]} later`}
+          disabled={at === order.length - 1}
+          onClick={() => move(1)}
+        >
+          <IconArrowDown size={16} />
+        </ActionIcon>
+      </Group>
     </Group>
   )
 }

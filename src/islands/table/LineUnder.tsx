@@ -64,21 +64,28 @@ export function NumberLine({ minute, onTurn, wording }: LineProps) {
 type Reckoning = 'later' | 'how-long' | 'start'
 const LENGTHS = [5, 10, 15, 20, 25, 30, 35, 40, 45, 60, 75, 90, 120]
 
+/** What is reckoned, and with what. */
+interface Reckoned {
+  readonly kind: Reckoning
+  readonly by: number
+  readonly from: number
+  /** Minutes of each step as they are typed. */
+  readonly steps: string
+}
+
+/** From when to when the jumps go. */
+function endsOf({ kind, by, from, steps }: Reckoned, minute: number): { from: number; to: number } {
+  if (kind === 'later') return jumpEnds(minute, by)
+  if (kind === 'how-long') return { from, to: minute }
+  return { from: workBack(minute, readSteps(steps) ?? []).start, to: minute }
+}
+
 /** Later and sooner, how long, and when to start, in the jumps a child can do; the dial gives the time. */
 export function JumpLine({ minute, onTurn, wording }: LineProps) {
-  const [kind, setKind] = useState<Reckoning>('later')
-  const [by, setBy] = useState(20)
-  const [from, setFrom] = useState(minute)
-  const [steps, setSteps] = useState('10, 15')
+  const [state, setState] = useState<Reckoned>({ kind: 'later', by: 20, from: minute, steps: '10, 15' })
+  const { kind, by } = state
   const digital = (at: number) => say(at, { ...wording, form: 'digital' })
-  const lengths = readSteps(steps)
-  const back = workBack(minute, lengths ?? [])
-  const ends =
-    kind === 'later'
-      ? jumpEnds(minute, by)
-      : kind === 'how-long'
-        ? { from, to: minute }
-        : { from: back.start, to: minute }
+  const ends = endsOf(state, minute)
   const { minutes } = countJumps(ends.from, ends.to)
   const target = kind === 'later' && by > 0 ? ends.to : ends.from
   return (
@@ -91,39 +98,14 @@ export function JumpLine({ minute, onTurn, wording }: LineProps) {
         <SegmentedControl
           aria-label="What is reckoned"
           value={kind}
-          onChange={(value) => setKind(value as Reckoning)}
+          onChange={(value) => setState({ ...state, kind: value as Reckoning })}
           data={[
             { value: 'later', label: 'Later' },
             { value: 'how-long', label: 'How long' },
             { value: 'start', label: 'Start when' },
           ]}
         />
-        {kind === 'later' && (
-          <NativeSelect
-            aria-label="By how much"
-            w={150}
-            value={String(by)}
-            onChange={(event) => setBy(Number(event.currentTarget.value))}
-            data={[...LENGTHS, ...LENGTHS.map((each) => -each)].map((each) => ({
-              value: String(each),
-              label: `${sayDuration(Math.abs(each))} ${each > 0 ? 'later' : 'sooner'}`,
-            }))}
-          />
-        )}
-        {kind === 'how-long' && (
-          <Button variant="default" onClick={() => setFrom(minute)}>
-            Begin at {digital(minute)}
-          </Button>
-        )}
-        {kind === 'start' && (
-          <TextInput
-            aria-label="Minutes of each step"
-            w={130}
-            value={steps}
-            onChange={(event) => setSteps(event.currentTarget.value)}
-            error={lengths ? undefined : 'Like 12, 8, 20'}
-          />
-        )}
+        <ReckoningField state={state} onState={setState} minute={minute} digital={digital} />
         <Text span fw={700}>
           {kind === 'how-long' || target === minute ? sayDuration(minutes) : ''}
         </Text>
@@ -134,6 +116,48 @@ export function JumpLine({ minute, onTurn, wording }: LineProps) {
         )}
       </Group>
     </div>
+  )
+}
+
+interface FieldProps {
+  readonly state: Reckoned
+  readonly onState: (state: Reckoned) => void
+  readonly minute: number
+  readonly digital: (minute: number) => string
+}
+
+/** By how much, from when, or the minutes of each step. */
+function ReckoningField({ state, onState, minute, digital }: FieldProps) {
+  const { kind, by, steps } = state
+  return (
+    <>
+      {kind === 'later' && (
+        <NativeSelect
+          aria-label="By how much"
+          w={150}
+          value={String(by)}
+          onChange={(event) => onState({ ...state, by: Number(event.currentTarget.value) })}
+          data={[...LENGTHS, ...LENGTHS.map((each) => -each)].map((each) => ({
+            value: String(each),
+            label: `${sayDuration(Math.abs(each))} ${each > 0 ? 'later' : 'sooner'}`,
+          }))}
+        />
+      )}
+      {kind === 'how-long' && (
+        <Button variant="default" onClick={() => onState({ ...state, from: minute })}>
+          Begin at {digital(minute)}
+        </Button>
+      )}
+      {kind === 'start' && (
+        <TextInput
+          aria-label="Minutes of each step"
+          w={130}
+          value={steps}
+          onChange={(event) => onState({ ...state, steps: event.currentTarget.value })}
+          error={readSteps(steps) ? undefined : 'Like 12, 8, 20'}
+        />
+      )}
+    </>
   )
 }
 

@@ -1,9 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
-import type { SessionContext } from '../../core/records'
 import { App } from '../../ui/App'
 import { Loaded } from '../../ui/Loaded'
 import type { Shortcut } from '../../ui/Shortcuts'
-import { api } from '../../ui/api'
+import { sessionQuery } from '../../ui/queries'
 import { TableRoom } from './TableRoom'
 
 const SHORTCUTS: readonly Shortcut[] = [
@@ -12,7 +11,7 @@ const SHORTCUTS: readonly Shortcut[] = [
   { keys: 'T', does: 'start or pause the step’s time' },
   { keys: 'C', does: 'the clock to move' },
   { keys: 'Q', does: 'quick check' },
-  { keys: 'G', does: 'hands geared or free' },
+  { keys: 'G', does: 'hands together, or each hand alone' },
   { keys: 'R', does: 'say the time shown, or hide it' },
   { keys: '1 … 6', does: 'take that choice as the child’s answer' },
   { keys: 'Enter', does: 'take the hands as set; go to the next question' },
@@ -24,9 +23,9 @@ const SHORTCUTS: readonly Shortcut[] = [
   { keys: 'Shift', does: 'with these: the other hand' },
 ]
 
-export default function TableView({ id }: { id: string }) {
+export default function TableView({ id, state }: { id: string; state: string }) {
   return (
-    <App shortcuts={SHORTCUTS}>
+    <App shortcuts={SHORTCUTS} state={state}>
       <Table id={id} />
     </App>
   )
@@ -34,8 +33,7 @@ export default function TableView({ id }: { id: string }) {
 
 function Table({ id }: { id: string }) {
   const query = useQuery({
-    queryKey: ['session', id],
-    queryFn: () => api.get<SessionContext>(`/api/sessions/${id}`),
+    ...sessionQuery(id),
     // What was opened stays as it was until the session ends, connection or none.
     staleTime: Infinity,
   })

@@ -27,16 +27,20 @@ describe('a check as it goes on', () => {
   const [first, second, third] = [questionAt(1), questionAt(2), questionAt(3)]
 
   it('goes round the group, one child or the next, and stays for a telling question', () => {
-    let state = afterNext(afterAnswer(NOTHING, answered(NOTHING, 'a', first), first), 'a', first, 2)
+    let state = afterNext(
+      afterAnswer(NOTHING, answered(NOTHING, 'a', first), first),
+      { childId: 'a', question: first },
+      2,
+    )
     expect(state.turn).toBe(1)
-    state = afterNext(state, 'b', second, 2, third)
+    state = afterNext(state, { childId: 'b', question: second, telling: third }, 2)
     expect(state.turn).toBe(1)
     expect(state.forced).toEqual({ childId: 'b', question: third })
-    state = afterNext(state, 'b', third, 2)
+    state = afterNext(state, { childId: 'b', question: third }, 2)
     expect(state.turn).toBe(0)
     expect(state.forced).toBeNull()
     const one = { ...NOTHING, choices: { ...NOTHING.choices, turns: 'one' as const } }
-    expect(afterNext(one, 'a', first, 2).turn).toBe(0)
+    expect(afterNext(one, { childId: 'a', question: first }, 2).turn).toBe(0)
   })
 
   it('undoes the last answer to the very question it was to, whatever was skipped since', () => {
@@ -47,7 +51,7 @@ describe('a check as it goes on', () => {
       forced: { childId: 'a', question: first },
       put: { a: [] },
     })
-    const on = afterNext(afterNext(start, 'a', first, 1), 'a', second, 1)
+    const on = afterNext(afterNext(start, { childId: 'a', question: first }, 1), { childId: 'a', question: second }, 1)
     const undone = afterUndo(on, on.answers[0] as Asked, 0)
     expect(undone.forced?.question).toEqual(first)
     expect(undone.put.a).toEqual([])

@@ -47,14 +47,15 @@ export function afterAnswer(state: CheckState, answered: Asked, question: Questi
   return { ...state, answers: [...state.answers, answered], forced: { childId: answered.childId, question } }
 }
 
+/** A question that is done with, and the one that must follow it, if any. */
+interface Done {
+  readonly childId: string
+  readonly question: Question
+  readonly telling?: Question
+}
+
 /** The question is done with; the turn goes on, save where a telling question keeps it with the child. */
-export function afterNext(
-  state: CheckState,
-  childId: string,
-  question: Question,
-  children: number,
-  telling?: Question,
-): CheckState {
+export function afterNext(state: CheckState, { childId, question, telling }: Done, children: number): CheckState {
   const stays = telling !== undefined || state.choices.turns === 'one'
   return {
     ...state,

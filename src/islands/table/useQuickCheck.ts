@@ -1,4 +1,3 @@
-import { useLocalStorage } from '@mantine/hooks'
 import { useMemo, useState } from 'react'
 import {
   type Belief,
@@ -10,30 +9,34 @@ import {
   tellingQuestion,
 } from '../../core/knowing'
 import { type PlanChild, workingRung } from '../../core/planning'
-import { type SessionContext, requestOf } from '../../core/records'
-import { type Ask, BESIDE_THE_ORDER, type RungId, type Value, explain, isRight, schools } from '../../core/teaching'
+import { type SentAnswer, type SessionContext, requestOf } from '../../core/records'
+import {
+  type Ask,
+  BESIDE_THE_ORDER,
+  type MisreadingId,
+  type RungId,
+  type Value,
+  explain,
+  isRight,
+  schools,
+} from '../../core/teaching'
 import { keepAnswer, takeBack } from '../../ui/answerQueue'
 import { newId } from '../../ui/api'
-import type { Hands } from '../../ui/Dial'
-import { type CheckState, NOTHING, type Asked, type Choices, afterAnswer, afterNext, afterUndo } from './checkState'
+import type { Hands } from '../../ui/hands'
+import { type Asked, type CheckState, type Choices, afterAnswer, afterNext, afterUndo } from './checkState'
+import { tallyOf, useCheckState } from './useCheckState'
 
+/** An answer that took longer was left lying. */
+const LONGEST_MS = 3_600_000
+/** Between the seeds of one child and the next. */
+const SEEDS_APART = 1000
 const STRAIGHT_UP: Hands = { gear: 'free', hour: 0, minute: 0 }
-
-export interface Tally {
-  readonly child: PlanChild
-  readonly right: number
-  readonly of: number
-}
 
 /** The quick check of a session: whose turn it is, the question, and what was answered. Kept over a reload. */
 export function useQuickCheck(context: SessionContext) {
   const { children, session } = context
   const request = requestOf(context)
-  const [kept, setKept] = useLocalStorage<CheckState>({
-    key: `table-check-2-${session.id}`,
-    defaultValue: NOTHING,
-    getInitialValueInEffect: false,
-  })
+  const [kept, setKept] = useCheckState(session.id)
   const [hands, setHands] = useState(STRAIGHT_UP)
   const [isHelped, setHelped] = useState(false)
   const [shownAt, setShownAt] = useState(() => Date.now())
@@ -46,7 +49,7 @@ export function useQuickCheck(context: SessionContext) {
   /** The answer that was just given, until the next question; found again after a reload. */
   const given = child ? kept.answers.find((each) => each.childId === child.id && each.n === put.length) : undefined
   const question = useMemo(
-    () => (child ? questionFor(kept, child, place, rung, session.seed) : undefined),
+    () => (child ? questionFor(kept, child, rung, session.seed + place * SEEDS_APART) : undefined),
     [child, place, rung, session.seed, kept],
   )
   const belief: Belief = useMemo(() => believe(own, child?.before), [own, child?.before])
@@ -63,7 +66,8 @@ export function useQuickCheck(context: SessionContext) {
     setShownAt(Date.now())
   }
   /** A question that was answered is done with, also when something else is picked before the next one. */
-  const settled = () => (given && child && question ? afterNext(kept, child.id, question, children.length) : kept)
+  const settled = () =>
+    given && child && question ? afterNext(kept, { childId: child.id, question }, children.length) : kept
   const choose = (choices: Partial<Choices>) => {
     setKept({ ...settled(), forced: null, choices: { ...kept.choices, ...choices } })
     begin()
@@ -71,24 +75,21 @@ export function useQuickCheck(context: SessionContext) {
 
   function answer(value: Value) {
     if (!child || !question || given) return
-    const { item, choices } = question
     const at = Date.now()
-    const stage = kept.choices.realClock ? 'concrete' : stageOf(item)
-    const took = kept.choices.timer ? { tookMs: Math.min(3_600_000, at - shownAt) } : {}
-    const sent = {
+    const sent: SentAnswer = {
       id: newId(),
       childId: child.id,
       sessionId: session.id,
       at,
-      item,
-      choices: choices.length,
+      item: question.item,
+      choices: question.choices.length,
       given: value,
-      stage,
+      stage: kept.choices.realClock ? 'concrete' : stageOf(question.item),
       helped: isHelped,
       scaffolds,
-      ...took,
-    } as const
-    const answered: Asked = { ...sent, right: isRight(item, value), n: put.length, turn: kept.turn }
+      ...(kept.choices.timer && { tookMs: Math.min(LONGEST_MS, at - shownAt) }),
+    }
+    const answered: Asked = { ...sent, right: isRight(question.item, value), n: put.length, turn: kept.turn }
     setKept(afterAnswer(kept, answered, question))
     void keepAnswer(sent)
   }
@@ -96,7 +97,7 @@ export function useQuickCheck(context: SessionContext) {
   /** On to the next question, of the same child where it is one that tells two explanations apart. */
   function next(telling?: Question) {
     if (!child || !question) return
-    setKept(afterNext(kept, child.id, question, children.length, telling))
+    setKept(afterNext(kept, { childId: child.id, question, telling }, children.length))
     begin()
   }
 
@@ -109,6 +110,12 @@ export function useQuickCheck(context: SessionContext) {
   }
 
   const meanings = given ? explain(given.item, given.given) : []
+  const telling = useMemo(
+    () => (given ? tellingAfter(given, kept, meanings, session.seed) : undefined),
+    // It follows from the answer that was given, and stays while that is on the screen.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [given?.id],
+  )
   return {
     child,
     children,
@@ -134,35 +141,29 @@ export function useQuickCheck(context: SessionContext) {
       child && setKept({ ...kept, scaffolds: { ...kept.scaffolds, [child.id]: ids } }),
     meanings,
     /** Where an answer may mean more than one thing: the question that would tell them apart. */
-    telling: useMemo(
-      () =>
-        meanings.length > 1 && given
-          ? tellingQuestion(
-              {
-                rung: given.item.rung,
-                seed: session.seed,
-                answers: [],
-                asked: [...put.map(({ item }) => item), given.item],
-                asks: kept.choices.ask ? [kept.choices.ask] : undefined,
-              },
-              meanings,
-            )
-          : undefined,
-      // eslint-disable-next-line react-hooks/exhaustive-deps
-      [given?.id],
-    ),
+    telling,
     pickChild: (id: string) => {
       setKept({ ...settled(), forced: null, turn: placeOf(id) })
       begin()
     },
-    tally: children.map((each): Tally => {
-      const answers = kept.answers.filter((one) => one.childId === each.id)
-      return { child: each, right: answers.filter((one) => one.right).length, of: answers.length }
-    }),
+    tally: tallyOf(kept, children),
   }
 }
 
 export type QuickCheckState = ReturnType<typeof useQuickCheck>
+
+/** Where an answer may mean more than one thing: the question that would tell them apart. */
+function tellingAfter(
+  given: Asked,
+  { put, choices }: CheckState,
+  meanings: readonly MisreadingId[],
+  seed: number,
+): Question | undefined {
+  if (meanings.length < 2) return undefined
+  const asked = [...(put[given.childId] ?? []).map(({ item }) => item), given.item]
+  const asks = choices.ask ? [choices.ask] : undefined
+  return tellingQuestion({ rung: given.item.rung, seed, answers: [], asked, asks }, meanings)
+}
 
 /** The rung picked for all, what is due for this child, or the one the child works on. */
 function rungFor(child: PlanChild | undefined, { rung }: Choices, own: RungId): RungId {
@@ -171,19 +172,13 @@ function rungFor(child: PlanChild | undefined, { rung }: Choices, own: RungId): 
 }
 
 /** The same after a reload: it follows from what was put and answered before. */
-function questionFor(
-  kept: CheckState,
-  child: PlanChild,
-  place: number,
-  rung: RungId,
-  seed: number,
-): Question | undefined {
+function questionFor(kept: CheckState, child: PlanChild, rung: RungId, seed: number): Question | undefined {
   if (kept.forced?.childId === child.id) return kept.forced.question
   const put = kept.put[child.id] ?? []
   const asks: readonly Ask[] | undefined = kept.choices.ask ? [kept.choices.ask] : undefined
   return nextQuestion({
     rung,
-    seed: seed + place * 1000,
+    seed,
     answers: kept.answers.filter((answer) => answer.childId === child.id && answer.n < put.length),
     asked: put.map(({ item }) => item).filter((item) => item.rung === rung),
     before: child.before,

@@ -38,30 +38,7 @@ export function BuildSession({ groupId, settings }: { groupId: string; settings:
     >
       <Stack gap="xs">
         <Group gap="xs" align="end">
-          <NumberInput
-            label="Minutes"
-            value={minutes}
-            onChange={setMinutes}
-            min={SHORTEST_SESSION}
-            max={LONGEST_SESSION}
-            clampBehavior="none"
-            allowDecimal={false}
-            w={96}
-          />
-          <Group gap={4}>
-            {USUAL_MINUTES.map((each) => (
-              <Button
-                key={each}
-                variant={minutes === each ? 'light' : 'default'}
-                onClick={() => setMinutes(each)}
-                aria-label={`${each} minutes`}
-                px="sm"
-                h={36}
-              >
-                {each}
-              </Button>
-            ))}
-          </Group>
+          <MinutesPicker minutes={minutes} onPick={setMinutes} />
           <Select
             label="Place"
             data={PLACES}
@@ -81,5 +58,42 @@ export function BuildSession({ groupId, settings }: { groupId: string; settings:
         )}
       </Stack>
     </form>
+  )
+}
+
+interface MinutesPickerProps {
+  readonly minutes: number | string
+  readonly onPick: (minutes: number | string) => void
+}
+
+/** The minutes as a number, or one of the usual ones at a touch. */
+function MinutesPicker({ minutes, onPick }: MinutesPickerProps) {
+  return (
+    <>
+      <NumberInput
+        label="Minutes"
+        value={minutes}
+        onChange={onPick}
+        min={SHORTEST_SESSION}
+        max={LONGEST_SESSION}
+        clampBehavior="none"
+        allowDecimal={false}
+        w={96}
+      />
+      <Group gap={4}>
+        {USUAL_MINUTES.map((each) => (
+          <Button
+            key={each}
+            variant={minutes === each ? 'light' : 'default'}
+            onClick={() => onPick(each)}
+            aria-label={`${each} minutes`}
+            px="sm"
+            h={36}
+          >
+            {each}
+          </Button>
+        ))}
+      </Group>
+    </>
   )
 }

@@ -7,57 +7,13 @@ import { splitNames, withIds } from '../../ui/people'
 
 /** The empty start: a group in one form, or a clock to print straight away. */
 export function FirstRun({ children }: { children: number }) {
-  const client = useQueryClient()
-  const [name, setName] = useState('')
-  const [names, setNames] = useState('')
-  const add = useMutation({
-    mutationFn: () =>
-      api.post('/api/groups', { id: newId(), name, childIds: [], newChildren: withIds(splitNames(names)) }),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['overview'] }),
-  })
-  const count = splitNames(names).length
   return (
     <Stack maw={640} mx="auto" gap="lg" mt="md">
       <div>
         <Title order={1}>Who is learning to tell the time?</Title>
         <Text mt={4}>Name a group and its children; nicknames will do. Then a session is built for them.</Text>
       </div>
-      <form
-        className="sheet"
-        onSubmit={(event) => {
-          event.preventDefault()
-          add.mutate()
-        }}
-      >
-        <Stack>
-          <TextInput
-            label="Group"
-            placeholder="Ducklings, or: at home"
-            required
-            maxLength={60}
-            value={name}
-            onChange={(event) => setName(event.currentTarget.value)}
-          />
-          <Textarea
-            label="Children"
-            description="One a line, or with commas. An age may follow: Tavi 6"
-            placeholder={'Tavi 6\nBram 5'}
-            autosize
-            minRows={3}
-            required={children === 0}
-            value={names}
-            onChange={(event) => setNames(event.currentTarget.value)}
-          />
-          {add.isError && (
-            <Text c="var(--attention)" role="alert">
-              {add.error.message}
-            </Text>
-          )}
-          <Button type="submit" size="md" loading={add.isPending} disabled={name.trim() === '' || count === 0}>
-            {count === 0 ? 'Add the group' : `Add the group of ${count}`}
-          </Button>
-        </Stack>
-      </form>
+      <AddGroup isFirstChild={children === 0} />
       <Group className="sheet" justify="space-between">
         <Text>Only need something to hold? One paper clock, ready to cut.</Text>
         <Button
@@ -71,5 +27,56 @@ export function FirstRun({ children }: { children: number }) {
         </Button>
       </Group>
     </Stack>
+  )
+}
+
+/** A group and its children in one form. */
+function AddGroup({ isFirstChild }: { isFirstChild: boolean }) {
+  const client = useQueryClient()
+  const [name, setName] = useState('')
+  const [names, setNames] = useState('')
+  const add = useMutation({
+    mutationFn: () =>
+      api.post('/api/groups', { id: newId(), name, childIds: [], newChildren: withIds(splitNames(names)) }),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['overview'] }),
+  })
+  const count = splitNames(names).length
+  return (
+    <form
+      className="sheet"
+      onSubmit={(event) => {
+        event.preventDefault()
+        add.mutate()
+      }}
+    >
+      <Stack>
+        <TextInput
+          label="Group"
+          placeholder="Ducklings, or: at home"
+          required
+          maxLength={60}
+          value={name}
+          onChange={(event) => setName(event.currentTarget.value)}
+        />
+        <Textarea
+          label="Children"
+          description="One a line, or with commas. An age may follow: Tavi 6"
+          placeholder={'Tavi 6\nBram 5'}
+          autosize
+          minRows={3}
+          required={isFirstChild}
+          value={names}
+          onChange={(event) => setNames(event.currentTarget.value)}
+        />
+        {add.isError && (
+          <Text c="var(--attention)" role="alert">
+            {add.error.message}
+          </Text>
+        )}
+        <Button type="submit" size="md" loading={add.isPending} disabled={name.trim() === '' || count === 0}>
+          {count === 0 ? 'Add the group' : `Add the group of ${count}`}
+        </Button>
+      </Stack>
+    </form>
   )
 }

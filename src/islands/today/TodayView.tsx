@@ -1,23 +1,22 @@
 import { SimpleGrid, Stack, Title } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
-import type { Overview } from '../../core/records'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
-import { api } from '../../ui/api'
+import { overviewQuery } from '../../ui/queries'
 import { FirstRun } from './FirstRun'
 import { GroupCard } from './GroupCard'
 
-export default function TodayView() {
+export default function TodayView({ state }: { state: string }) {
   return (
-    <App>
+    <App state={state}>
       <Today />
     </App>
   )
 }
 
 function Today() {
-  const query = useQuery({ queryKey: ['overview'], queryFn: () => api.get<Overview>('/api/overview') })
+  const query = useQuery(overviewQuery)
   return (
     <Loaded query={query}>
       {(overview) =>

@@ -15,120 +15,139 @@ import { CheckLine } from '../../ui/CheckLine'
 import { LengthField } from '../../ui/LengthField'
 import type { YardState } from './useYard'
 
-/** The free space, what stands in it, the ground, and the markers there are. */
+/** The free space, what stands in it, the ground, the markers and the people. */
 export function SpaceFields({ state }: { state: YardState }) {
+  return (
+    <Stack gap={10}>
+      <SpaceSection state={state} />
+      <Markers state={state} />
+      <PeopleSection state={state} />
+    </Stack>
+  )
+}
+
+function SpaceSection({ state }: { state: YardState }) {
   const { yard, laid, change } = state
   const { space, unit } = yard
   const largest = largestClock(laid.yard.space).radiusMm
   return (
-    <Stack gap={10}>
-      <Stack gap={8} className="sheet" component="section" aria-label="Space">
-        <SimpleGrid cols={2} spacing={8}>
-          <Select
-            label="Space"
-            value={space.kind}
-            onChange={(kind) => kind && change({ space: spaceAs(kind as Space['kind']), radiusMm: undefined })}
-            allowDeselect={false}
-            data={[
-              { value: 'rectangle', label: 'A rectangle' },
-              { value: 'round', label: 'Round about' },
-            ]}
-          />
-          <Select
-            label="On"
-            value={yard.surface}
-            onChange={(surface) => surface && change({ surface: surface as SurfaceId })}
-            allowDeselect={false}
-            data={(Object.keys(surfaces) as SurfaceId[]).map((id) => ({ value: id, label: surfaces[id].name }))}
-          />
-        </SimpleGrid>
-        {space.kind === 'round' ? (
-          <LengthField
-            label="Free radius"
-            field="free radius"
-            mm={space.radiusMm}
-            unit={unit}
-            onChange={(radiusMm) => change({ space: { kind: 'round', radiusMm } })}
-          />
-        ) : (
-          <>
-            <SimpleGrid cols={2} spacing={8}>
-              <LengthField
-                label="Left to right"
-                field="width"
-                mm={space.widthMm}
-                unit={unit}
-                onChange={(widthMm) => change({ space: { ...space, widthMm } })}
-              />
-              <LengthField
-                label="Back to front"
-                field="depth"
-                mm={space.depthMm}
-                unit={unit}
-                onChange={(depthMm) => change({ space: { ...space, depthMm } })}
-              />
-            </SimpleGrid>
-            <Obstacles state={state} space={space} />
-          </>
-        )}
-        <LengthField
-          label="Radius of the clock"
-          field="radius"
-          mm={yard.radiusMm ?? laid.ground.radiusMm}
-          unit={unit}
-          onChange={(radiusMm) => change({ radiusMm })}
-          description={`Largest here, with a lane of 1 m: ${formatDistance(largest, unit)}`}
+    <Stack gap={8} className="sheet" component="section" aria-label="Space">
+      <SimpleGrid cols={2} spacing={8}>
+        <Select
+          label="Space"
+          value={space.kind}
+          onChange={(kind) => kind && change({ space: spaceAs(kind as Space['kind']), radiusMm: undefined })}
+          allowDeselect={false}
+          data={[
+            { value: 'rectangle', label: 'A rectangle' },
+            { value: 'round', label: 'Round about' },
+          ]}
         />
-        {yard.radiusMm !== undefined && (
-          <Button
-            size="compact-sm"
-            variant="subtle"
-            onClick={() => change({ radiusMm: undefined })}
-            style={{ alignSelf: 'flex-start' }}
-          >
-            Take the largest
-          </Button>
-        )}
-      </Stack>
-      <Markers state={state} />
-      <Stack gap={8} className="sheet" component="section" aria-label="People">
-        <SimpleGrid cols={2} spacing={8}>
-          <Select
-            label="12 faces"
-            value={yard.facing}
-            onChange={(facing) => facing && change({ facing: facing as FacingId })}
-            allowDeselect={false}
-            data={[
-              { value: 'wall', label: 'A wall' },
-              { value: 'north', label: 'North' },
-              { value: 'children', label: 'The children' },
-            ]}
-          />
-          <Select
-            label="Hands are"
-            value={yard.hands}
-            onChange={(hands) => hands && change({ hands: hands as 'ropes' })}
-            allowDeselect={false}
-            data={['ropes', 'sticks', 'children']}
-          />
-          <NumberInput
-            label="Children"
-            value={yard.children}
-            min={1}
-            max={60}
-            allowDecimal={false}
-            onChange={(value) => typeof value === 'number' && change({ children: value })}
-          />
-          <NumberInput
-            label="Their age"
-            value={yard.age}
-            min={3}
-            max={99}
-            allowDecimal={false}
-            onChange={(value) => typeof value === 'number' && change({ age: value })}
-          />
-        </SimpleGrid>
-      </Stack>
+        <Select
+          label="On"
+          value={yard.surface}
+          onChange={(surface) => surface && change({ surface: surface as SurfaceId })}
+          allowDeselect={false}
+          data={(Object.keys(surfaces) as SurfaceId[]).map((id) => ({ value: id, label: surfaces[id].name }))}
+        />
+      </SimpleGrid>
+      <SizeFields state={state} />
+      <LengthField
+        label="Radius of the clock"
+        field="radius"
+        mm={yard.radiusMm ?? laid.ground.radiusMm}
+        unit={unit}
+        onChange={(radiusMm) => change({ radiusMm })}
+        description={`Largest here, with a lane of 1 m: ${formatDistance(largest, unit)}`}
+      />
+      {yard.radiusMm !== undefined && (
+        <Button
+          size="compact-sm"
+          variant="subtle"
+          onClick={() => change({ radiusMm: undefined })}
+          style={{ alignSelf: 'flex-start' }}
+        >
+          Take the largest
+        </Button>
+      )}
+    </Stack>
+  )
+}
+
+/** The size of the space, and what stands in the way. */
+function SizeFields({ state }: { state: YardState }) {
+  const { change } = state
+  const { space, unit } = state.yard
+  return space.kind === 'round' ? (
+    <LengthField
+      label="Free radius"
+      field="free radius"
+      mm={space.radiusMm}
+      unit={unit}
+      onChange={(radiusMm) => change({ space: { kind: 'round', radiusMm } })}
+    />
+  ) : (
+    <>
+      <SimpleGrid cols={2} spacing={8}>
+        <LengthField
+          label="Left to right"
+          field="width"
+          mm={space.widthMm}
+          unit={unit}
+          onChange={(widthMm) => change({ space: { ...space, widthMm } })}
+        />
+        <LengthField
+          label="Back to front"
+          field="depth"
+          mm={space.depthMm}
+          unit={unit}
+          onChange={(depthMm) => change({ space: { ...space, depthMm } })}
+        />
+      </SimpleGrid>
+      <Obstacles state={state} space={space} />
+    </>
+  )
+}
+
+function PeopleSection({ state: { yard, change } }: { state: YardState }) {
+  return (
+    <Stack gap={8} className="sheet" component="section" aria-label="People">
+      <SimpleGrid cols={2} spacing={8}>
+        <Select
+          label="12 faces"
+          value={yard.facing}
+          onChange={(facing) => facing && change({ facing: facing as FacingId })}
+          allowDeselect={false}
+          data={[
+            { value: 'wall', label: 'A wall' },
+            { value: 'north', label: 'North' },
+            { value: 'children', label: 'The children' },
+          ]}
+        />
+        <Select
+          label="Hands are"
+          value={yard.hands}
+          onChange={(hands) => hands && change({ hands: hands as 'ropes' })}
+          allowDeselect={false}
+          data={['ropes', 'sticks', 'children']}
+        />
+        <NumberInput
+          label="Children"
+          value={yard.children}
+          min={1}
+          max={60}
+          allowDecimal={false}
+          onChange={(value) => typeof value === 'number' && change({ children: value })}
+        />
+        <NumberInput
+          label="Their age"
+          value={yard.age}
+          min={3}
+          max={99}
+          allowDecimal={false}
+          onChange={(value) => typeof value === 'number' && change({ age: value })}
+        />
+      </SimpleGrid>
     </Stack>
   )
 }
@@ -197,53 +216,58 @@ function Obstacles({ state, space }: { state: YardState; space: Extract<Space, {
   )
 }
 
+function MarkerRows({ state: { yard, change } }: { state: YardState }) {
+  const set = (markers: typeof yard.markers) => change({ markers })
+  return yard.markers.map((marker, i) => {
+    const put = (part: Partial<typeof marker>) =>
+      set(yard.markers.map((other, j) => (j === i ? { ...other, ...part } : other)))
+    return (
+      <Group key={i} gap={4} align="end" wrap="nowrap">
+        <TextInput
+          label="Markers"
+          value={marker.name}
+          maxLength={60}
+          onChange={(event) => put({ name: event.currentTarget.value })}
+        />
+        <NumberInput
+          label="Count"
+          value={marker.count}
+          min={0}
+          max={500}
+          allowDecimal={false}
+          w={90}
+          onChange={(value) => typeof value === 'number' && put({ count: value })}
+        />
+        <LengthField
+          label="Across"
+          field={`${marker.name || 'marker'}, across`}
+          mm={marker.sizeMm}
+          unit="cm"
+          onChange={(sizeMm) => put({ sizeMm })}
+          width={90}
+        />
+        {yard.markers.length > 1 && (
+          <ActionIcon
+            variant="subtle"
+            size="lg"
+            aria-label={`Take out ${marker.name || 'these markers'}`}
+            onClick={() => set(yard.markers.filter((_, j) => j !== i))}
+          >
+            <IconTrash size={17} />
+          </ActionIcon>
+        )}
+      </Group>
+    )
+  })
+}
+
 function Markers({ state }: { state: YardState }) {
   const { yard, laid, change } = state
   const set = (markers: typeof yard.markers) => change({ markers })
   const largest = Math.max(0, ...yard.markers.map(({ sizeMm }) => sizeMm))
   return (
     <Stack gap={8} className="sheet" component="section" aria-label="Markers">
-      {yard.markers.map((marker, i) => {
-        const put = (part: Partial<typeof marker>) =>
-          set(yard.markers.map((other, j) => (j === i ? { ...other, ...part } : other)))
-        return (
-          <Group key={i} gap={4} align="end" wrap="nowrap">
-            <TextInput
-              label="Markers"
-              value={marker.name}
-              maxLength={60}
-              onChange={(event) => put({ name: event.currentTarget.value })}
-            />
-            <NumberInput
-              label="Count"
-              value={marker.count}
-              min={0}
-              max={500}
-              allowDecimal={false}
-              w={90}
-              onChange={(value) => typeof value === 'number' && put({ count: value })}
-            />
-            <LengthField
-              label="Across"
-              field={`${marker.name || 'marker'}, across`}
-              mm={marker.sizeMm}
-              unit="cm"
-              onChange={(sizeMm) => put({ sizeMm })}
-              width={90}
-            />
-            {yard.markers.length > 1 && (
-              <ActionIcon
-                variant="subtle"
-                size="lg"
-                aria-label={`Take out ${marker.name || 'these markers'}`}
-                onClick={() => set(yard.markers.filter((_, j) => j !== i))}
-              >
-                <IconTrash size={17} />
-              </ActionIcon>
-            )}
-          </Group>
-        )
-      })}
+      <MarkerRows state={state} />
       {yard.markers.length < 5 && (
         <Button
           size="compact-sm"

@@ -3,6 +3,7 @@ import { useDrag } from '@use-gesture/react'
 import { type KeyboardEvent, useRef } from 'react'
 import { modulo, signedGap } from '../../core/clock'
 import { angleOnDial, shapeSvg } from '../../core/drawing'
+import { attempt } from '../../core/errors'
 import { type Taped, laidMarker, markerPlace, whoStandsWhere, yardPlan } from '../../core/make'
 import type { YardState } from './useYard'
 
@@ -42,12 +43,6 @@ export function YardPlan({ state, moves }: { state: YardState; moves: 'twelve' |
     },
     { pointer: { capture: true, keys: false } },
   )
-  const onKey = (event: KeyboardEvent) => {
-    const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 30, PageDown: -30 }[event.key]
-    if (by === undefined) return
-    event.preventDefault()
-    turn(yard.turnDeg + by)
-  }
   return (
     <section className="sheet" aria-label="Plan">
       <div
@@ -67,20 +62,7 @@ export function YardPlan({ state, moves }: { state: YardState; moves: 'twelve' |
           {moves === 'markers' &&
             yard.laid.map((taped) => <LaidMark key={taped.hour} taped={taped} state={state} k={k} />)}
         </svg>
-        {moves === 'twelve' && (
-          <div
-            className="dial-slider"
-            style={{ borderRadius: 8 }}
-            role="slider"
-            tabIndex={0}
-            aria-label="Where 12 faces"
-            aria-valuemin={0}
-            aria-valuemax={359}
-            aria-valuenow={yard.turnDeg}
-            aria-valuetext={`${yard.turnDeg} degrees clockwise from the back`}
-            onKeyDown={onKey}
-          />
-        )}
+        {moves === 'twelve' && <TwelveSlider turnDeg={yard.turnDeg} onTurn={turn} />}
       </div>
       <Text size="sm" className="quiet" mt={6}>
         {moves === 'twelve'
@@ -93,6 +75,30 @@ export function YardPlan({ state, moves }: { state: YardState; moves: 'twelve' |
         ))}
       </ul>
     </section>
+  )
+}
+
+/** 12 turned by key. */
+function TwelveSlider({ turnDeg, onTurn }: { turnDeg: number; onTurn: (turnDeg: number) => void }) {
+  const onKey = (event: KeyboardEvent) => {
+    const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 30, PageDown: -30 }[event.key]
+    if (by === undefined) return
+    event.preventDefault()
+    onTurn(turnDeg + by)
+  }
+  return (
+    <div
+      className="dial-slider"
+      style={{ borderRadius: 8 }}
+      role="slider"
+      tabIndex={0}
+      aria-label="Where 12 faces"
+      aria-valuemin={0}
+      aria-valuemax={359}
+      aria-valuenow={turnDeg}
+      aria-valuetext={`${turnDeg} degrees clockwise from the back`}
+      onKeyDown={onKey}
+    />
   )
 }
 
@@ -124,11 +130,7 @@ function LaidMark({ taped, state, k }: { taped: Taped; state: YardState; k: numb
 }
 
 export function tryJudge(taped: Taped, radiusMm: number) {
-  try {
-    return laidMarker(taped, radiusMm)
-  } catch {
-    return undefined
-  }
+  return attempt(() => laidMarker(taped, radiusMm)).value
 }
 
 export function putTaped(state: YardState, taped: Taped): void {

@@ -25,7 +25,7 @@ function YardRoom() {
     <Stack gap="sm">
       <Group justify="space-between" align="end">
         <Title order={1} size="h3">
-          Yard
+          Floor clock
         </Title>
         <SegmentedControl
           aria-label="Unit"
@@ -59,7 +59,7 @@ function YardRoom() {
               <Tabs.Tab value="lengths">Set out</Tabs.Tab>
               <Tabs.Tab value="laid">Check it</Tabs.Tab>
               <Tabs.Tab value="hands">Walk it</Tabs.Tab>
-              <Tabs.Tab value="out">Out</Tabs.Tab>
+              <Tabs.Tab value="out">Print and save</Tabs.Tab>
             </Tabs.List>
             <ErrorBoundary key={tab} what="This part">
               <Tabs.Panel value="lengths">

@@ -18,6 +18,7 @@ import {
   centredText,
   path,
   rectanglePath,
+  type PaperId,
 } from '../../drawing'
 import { FOLLOW_LOCAL_RULES, cautions } from '../cautions'
 import { formatDistance } from '../units'
@@ -93,30 +94,68 @@ function ringShapes(yard: Yard, { radiusMm }: Ground, k: number): Shape[] {
 
 /** The set-out sheet, in large type for reading outdoors: plan, lengths, order, table, hands, cautions. */
 export function yardPages(yard: Yard, wording: Wording): Drawing[] {
-  const { paper, unit } = yard
-  const ground = groundOf(yard)
-  const ring = ringMeasures(ground.radiusMm)
-  const d = (mm: number) => formatDistance(mm, unit)
-  const { width, height } = bodyArea(paper)
+  const { paper } = yard
+  const { radiusMm } = groundOf(yard)
+  const d = (mm: number) => formatDistance(mm, yard.unit)
+  const write = writerFor(paper)
+  const bodies = flowPages(paper, [
+    planBlock(yard),
+    ...measuresBlocks(yard, radiusMm, d, write),
+    table(paper, radiusMm, d),
+    ...walkingBlocks(yard, radiusMm, { d, write, wording }),
+    stack([
+      write.head('Mind'),
+      write.big(cautions.outdoors),
+      write.big(cautions.movement),
+      paragraph(paper, FOLLOW_LOCAL_RULES, { size: 4, fill: FAINT, above: 1 }),
+    ]),
+  ])
+  return bodies.map((body, i) =>
+    makePage({
+      paper,
+      title: `Floor clock, radius ${d(radiusMm)} (${i + 1} of ${bodies.length})`,
+      footer: 'Ripe Acorn · set-out sheet',
+      body,
+    }),
+  )
+}
+
+interface Writer {
+  readonly big: (text: string) => FlowBlock
+  readonly head: (text: string) => FlowBlock
+}
+
+/** Large type, to be read standing. */
+function writerFor(paper: PaperId): Writer {
+  return {
+    big: (text) => paragraph(paper, text, { size: 5, fill: INK, above: 0.6 }),
+    head: (text) => paragraph(paper, text, { size: 6, weight: 'bold', above: 3, fill: MOSS }),
+  }
+}
+
+function planBlock(yard: Yard): FlowBlock {
+  const { width, height } = bodyArea(yard.paper)
   const { drawing } = yardPlan(yard, width, height * 0.42)
-  const big = (text: string, fill = INK) => paragraph(paper, text, { size: 5, fill, above: 0.6 })
-  const head = (text: string) => paragraph(paper, text, { size: 6, weight: 'bold', above: 3, fill: MOSS })
-  const hands = floorHands(ground.radiusMm, yard.age)
-  const choice = markerChoices(ground.radiusMm, yard.markers).find((each) => each.ok)
-  const plan: FlowBlock = {
+  return {
     height: drawing.height + 3,
     shapes: [group(drawing.shapes, { part: 'plan', x: (width - drawing.width) / 2, y: 0 })],
   }
+}
+
+type InUnits = (mm: number) => string
+
+/** The lengths, how it is set out, and how it is checked. */
+function measuresBlocks(yard: Yard, radiusMm: number, d: InUnits, { big, head }: Writer): FlowBlock[] {
+  const ring = ringMeasures(radiusMm)
+  const surface = surfaces[yard.surface]
+  const choice = markerChoices(radiusMm, yard.markers).find((each) => each.ok)
   const [three, four, five] = ring.threeFourFive
-  const blocks: FlowBlock[] = [
-    plan,
-    big(
-      `Radius and string ${d(ring.stringMm)} · round the ring ${d(ring.aroundMm)} · on ${surfaces[yard.surface].name}`,
-    ),
+  return [
+    big(`Radius and string ${d(ring.stringMm)} · round the ring ${d(ring.aroundMm)} · on ${surface.name}`),
     big(choice ? `Markers: ${choice.name}.` : 'Markers: too few for the quarters; chalk them all.'),
     stack([
       head('Set out'),
-      big(`1. Centre: ${surfaces[yard.surface].peg}. String of ${d(ring.stringMm)}.`),
+      big(`1. Centre: ${surface.peg}. String of ${d(ring.stringMm)}.`),
       ...orderLines(ring, d).map((text, i) => big(`${i + 2}. ${text}`)),
     ]),
     stack([
@@ -124,7 +163,19 @@ export function yardPages(yard: Yard, wording: Wording): Drawing[] {
       big(`Square corner: ${d(three)} along the 12 line, ${d(four)} along the 3 line, ${d(five)} across.`),
       big(`A marker may be ${d(ring.toleranceMm)} out of place; beyond that it reads half a minute off.`),
     ]),
-    table(paper, ground.radiusMm, d),
+  ]
+}
+
+interface Telling {
+  readonly d: InUnits
+  readonly write: Writer
+  readonly wording: Wording
+}
+
+/** The hands, how far they walk, and who stands where. */
+function walkingBlocks(yard: Yard, radiusMm: number, { d, write: { big, head }, wording }: Telling): FlowBlock[] {
+  const hands = floorHands(radiusMm, yard.age)
+  return [
     stack([
       head('Hands'),
       big(
@@ -136,27 +187,12 @@ export function yardPages(yard: Yard, wording: Wording): Drawing[] {
     ]),
     stack([
       head('Walk through'),
-      ...walkCalls(ground.radiusMm).map((call) =>
+      ...walkCalls(radiusMm).map((call) =>
         big(`${say(call.minute, wording)}: long hand ${call.long}, short hand ${call.short}.`),
       ),
     ]),
     stack([head('Who stands where'), ...whoStandsWhere(yard).map((text) => big(text))]),
-    stack([
-      head('Mind'),
-      big(cautions.outdoors),
-      big(cautions.movement),
-      paragraph(paper, FOLLOW_LOCAL_RULES, { size: 4, fill: FAINT, above: 1 }),
-    ]),
   ]
-  const bodies = flowPages(paper, blocks)
-  return bodies.map((body, i) =>
-    makePage({
-      paper,
-      title: `Floor clock, radius ${d(ground.radiusMm)} (${i + 1} of ${bodies.length})`,
-      footer: 'Ripe Acorn · set-out sheet',
-      body,
-    }),
-  )
 }
 
 function orderLines(

@@ -12,7 +12,7 @@ import type { PrintOptions } from '../kit/options'
 export const minutesLater = definePrintable({
   id: 'minutes-later',
   kind: 'game',
-  name: 'Minutes later',
+  name: 'Minute hops',
   purpose: 'A clock is turned up with “so many minutes later”; whoever holds that clock lays it',
   stage: 'pictorial',
   counts: 'questions',
@@ -38,15 +38,15 @@ export const minutesLater = definePrintable({
         items.map((item) => answerCard(item, options)),
       ),
     ]
-    const footer = printFooter('Minutes later', options, seed)
+    const footer = printFooter('Minute hops', options, seed)
     const key = items.map(
       (item) =>
         `${figures(item.shown.minute, options)}, ${way(item, options)}: ${sayAnswer(item, item.answer, options.wording)}`,
     )
     return {
       items,
-      pages: cardPages({ fronts, columns: 3, rows: 4, title: 'Minutes later: cut along the lines', footer }, options),
-      key: [listPage({ title: 'Key: minutes later', lines: key, footer: `${footer} · key` }, options)],
+      pages: cardPages({ fronts, columns: 3, rows: 4, title: 'Minute hops: cut along the lines', footer }, options),
+      key: [listPage({ title: 'Key: minute hops', lines: key, footer: `${footer} · key` }, options)],
     }
   },
 })

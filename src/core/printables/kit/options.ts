@@ -205,7 +205,6 @@ type ValueOf<Option> = Option extends { type: 'choice'; values: infer Values }
 /** What was chosen from the table; what is left out is as usual. */
 export type PrintChoices = { readonly [Id in OptionId]?: ValueOf<(typeof PRINT_OPTIONS)[Id]> }
 export type Flip = NonNullable<PrintChoices['backs']>
-export type Covers = NonNullable<PrintChoices['covers']>
 
 export interface PrintOptions extends PrintChoices {
   readonly paper: PaperId

@@ -78,11 +78,18 @@ function answerRoom({ choices }: Question): number {
   return choices.length === 0 ? 15 : 6 + choices.length * CHOICE_MM
 }
 
+/** Where an answer stands: its middle, its lowest line, and half of the width that it has, mm. */
+interface AnswerPlace {
+  readonly x: number
+  readonly bottom: number
+  readonly half: number
+}
+
 /** A line to write the answer on or choices to ring; in the key the answer, or the ring. */
 export function answerAt(asked: Question, x: number, bottom: number, half: number): Shape[] {
   const { item, options, isKey, choices } = asked
   const text = sayAnswer(item, item.answer, options.wording)
-  if (choices.length > 0) return choiceList(choices, isKey ? choices.indexOf(text) : -1, x, bottom, half)
+  if (choices.length > 0) return choiceList(choices, isKey ? choices.indexOf(text) : -1, { x, bottom, half })
   const fill = options.lowInk ? INK : MOSS
   const answer = part('answer', [
     textAt(text, { x, y: bottom - 2 }, { size: fitSize(text, 6, 2 * half), anchor: 'middle', fill }),
@@ -103,7 +110,7 @@ export function dialOverAnswer(asked: Question): Shape[] {
 }
 
 /** Choices under each other, of one size, about the middle; a ring round the `right` one, if any. */
-function choiceList(choices: readonly string[], right: number, x: number, bottom: number, half: number): Shape[] {
+function choiceList(choices: readonly string[], right: number, { x, bottom, half }: AnswerPlace): Shape[] {
   const indent = 4.5
   const size = Math.min(...choices.map((choice) => fitSize(choice, 5, 2 * half - indent - 0.5)))
   const left = x - (indent + Math.max(...choices.map((choice) => textWidth(choice, size)))) / 2

@@ -18,7 +18,7 @@ const asksHands = (item: Item) => asksTime(item) && item.ask !== 'say'
 
 /** The smallest count that the rung practises, in minutes: the step a swapped reading is put into. */
 function practisedStep(item: Item): number {
-  return item.rung === 'minute' || rungOf(item.rung).minutes.some((minute) => minute % 5 !== 0) ? 1 : 5
+  return item.rung === 'minute' || rungOf(item.rung).dial?.minutes.some((minute) => minute % 5 !== 0) ? 1 : 5
 }
 
 /** The nearest multiple of `step`, a tie going down. */

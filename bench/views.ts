@@ -1,0 +1,102 @@
+import type { Browser, CDPSession, Page } from '@playwright/test'
+import type { ChildReport } from '../src/core/records'
+import { openBrowser, overviewAt } from '../scripts/browser'
+
+/*
+ * What a view costs at first sight, by Chromium's own figures, with the processor slowed: when the largest thing is
+ * painted, for how long the main thread is blocked (long tasks beyond 50 ms each), its longest task, and the scripts
+ * that come, compressed. The median of several fresh visits; nothing is asserted.
+ */
+
+const SLOWED = 4
+const VISITS = 5
+const SETTLE_MS = 2500
+
+const base = process.argv[2] ?? 'http://127.0.0.1:4321'
+
+interface FirstSight {
+  readonly paintMs: number
+  readonly blockedMs: number
+  readonly longestMs: number
+  readonly scriptKb: number
+}
+
+/** Notes paints and long tasks from the first moment on. */
+const watch = () => {
+  const seen = { paint: 0, tasks: [] as number[] }
+  Object.assign(window, { firstSight: seen })
+  new PerformanceObserver((list) => list.getEntries().forEach((entry) => (seen.paint = entry.startTime))).observe({
+    type: 'largest-contentful-paint',
+    buffered: true,
+  })
+  new PerformanceObserver((list) => list.getEntries().forEach((entry) => seen.tasks.push(entry.duration))).observe({
+    type: 'longtask',
+    buffered: true,
+  })
+}
+
+async function visit(browser: Browser, path: string): Promise<FirstSight> {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } })
+  const page = await context.newPage()
+  const session = await context.newCDPSession(page)
+  const scripts = await countScripts(session)
+  await session.send('Emulation.setCPUThrottlingRate', { rate: SLOWED })
+  await page.addInitScript(watch)
+  await page.goto(`${base}${path}`, { waitUntil: 'load' })
+  await page.waitForTimeout(SETTLE_MS)
+  const { paint, tasks } = await seenIn(page)
+  await context.close()
+  return {
+    paintMs: paint,
+    blockedMs: tasks.reduce((sum, task) => sum + Math.max(0, task - 50), 0),
+    longestMs: Math.max(0, ...tasks),
+    scriptKb: scripts.bytes / 1000,
+  }
+}
+
+function seenIn(page: Page): Promise<{ paint: number; tasks: number[] }> {
+  return page.evaluate(() => (window as unknown as { firstSight: { paint: number; tasks: number[] } }).firstSight)
+}
+
+/** Adds up the bytes of all scripts as they come over the wire. */
+async function countScripts(session: CDPSession): Promise<{ bytes: number }> {
+  const scripts = { bytes: 0 }
+  const ids = new Set<string>()
+  await session.send('Network.enable')
+  session.on('Network.responseReceived', ({ requestId, type }) => {
+    if (type === 'Script') ids.add(requestId)
+  })
+  session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+    if (ids.has(requestId)) scripts.bytes += encodedDataLength
+  })
+  return scripts
+}
+
+const median = (values: readonly number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN
+
+const herons = (await overviewAt(base)).groups.find(({ group }) => group.name === 'Herons')
+const [child] = (await (await fetch(`${base}/api/children`)).json()) as ChildReport[]
+const views: [string, string][] = [
+  ['Today', '/'],
+  ['Children', '/children'],
+  ['A child', `/children/${child?.child.id}`],
+  ['A group', `/groups/${herons?.group.id}`],
+  ['Plan', `/plan/${herons?.next?.id}`],
+  ['Print room', '/print'],
+  ['Workbench', '/make'],
+  ['Yard', '/yard'],
+  ['Table', `/table/${herons?.next?.id}`],
+  ['Log', '/log'],
+  ['House rules', '/settings'],
+]
+
+const browser = await openBrowser()
+for (const [name, path] of views) {
+  const visits: FirstSight[] = []
+  for (let i = 0; i < VISITS; i++) visits.push(await visit(browser, path))
+  const of = (figure: keyof FirstSight) => Math.round(median(visits.map((each) => each[figure])))
+  console.log(
+    `${name}: largest paint ${of('paintMs')} ms, blocked ${of('blockedMs')} ms, longest task ${of('longestMs')} ms, scripts ${of('scriptKb')} kB (processor slowed ${SLOWED} times)`,
+  )
+}
+await browser.close()

@@ -1,0 +1,77 @@
+import { readFileSync, writeFileSync } from 'node:fs'
+import { format, resolveConfig } from 'prettier'
+import { SCAFFOLD_NAMES } from '../src/core/knowing'
+import { NEEDS, OPTION_IDS, PRINT_OPTIONS, type PrintOption, type Printable, printables } from '../src/core/printables'
+import { hasDialTimes, misreadings, rungs } from '../src/core/teaching'
+
+/*
+ * `npm run docs` writes the parts of the documents that follow from the code: what stands between a pair of comments,
+ * <!-- prints --> and <!-- end -->. A test holds the documents to it.
+ */
+
+const table = (heads: readonly string[], rows: readonly (readonly string[])[]) =>
+  [heads, heads.map(() => '---'), ...rows].map((cells) => `| ${cells.join(' | ')} |`).join('\n')
+
+const all: readonly Printable[] = Object.values(printables)
+
+function rungsInWords({ suits }: Printable): string {
+  const own = rungs.filter(({ id }) => suits(id))
+  const names = own.map(({ name }) => (/^[a-z]\.m\./.test(name) ? name : name.charAt(0).toLowerCase() + name.slice(1)))
+  if (own.length === rungs.length) return 'every rung'
+  if (own.length === rungs.filter(({ id }) => hasDialTimes(id)).length) return 'every rung read off a clock'
+  return own.length > 3 ? `${own.length} rungs, ${names[0]} to ${names[names.length - 1]}` : names.join(', ')
+}
+
+function takersInWords(id: (typeof OPTION_IDS)[number]): string {
+  const option: PrintOption = PRINT_OPTIONS[id]
+  if (option.everywhere) return 'every print'
+  return all
+    .filter(({ takes }) => (takes as readonly string[]).includes(id))
+    .map(({ name }) => name)
+    .join(', ')
+}
+
+/** The parts by their names. */
+const PARTS: Readonly<Record<string, () => string>> = {
+  misreadings: () =>
+    table(
+      ['what the child does', 'what to say', 'help on the dial'],
+      misreadings.map(({ does, repair }) => [does, repair.say, SCAFFOLD_NAMES[repair.scaffold]]),
+    ),
+  prints: () =>
+    table(
+      ['print', 'kind', 'stage', 'for', 'needs'],
+      all.map((each) => [
+        each.name,
+        each.kind,
+        each.stage,
+        rungsInWords(each),
+        each.needs.map((need) => NEEDS[need].name).join(', '),
+      ]),
+    ),
+  options: () =>
+    table(
+      ['option', 'in the form', 'taken by'],
+      OPTION_IDS.map((id) => [`\`${id}\``, PRINT_OPTIONS[id].label, takersInWords(id)]),
+    ),
+  'print-count': () =>
+    `**Print room** has ${all.length} games, cards and sheets, found by rung, kind, stage, minutes and what is not to hand.`,
+}
+
+/** The documents as they should be, by their paths. */
+export async function documents(): Promise<Map<string, string>> {
+  const made = new Map<string, string>()
+  for (const path of ['README.md', 'docs/teaching.md']) {
+    const text = readFileSync(path, 'utf8').replace(
+      /<!-- ([a-z-]+) -->\n[\s\S]*?<!-- end -->/g,
+      (whole, name: string) => {
+        const part = PARTS[name]
+        return part ? `<!-- ${name} -->\n\n${part()}\n\n<!-- end -->` : whole
+      },
+    )
+    made.set(path, await format(text, { ...(await resolveConfig(path)), filepath: path }))
+  }
+  return made
+}
+
+if (process.argv[1]?.endsWith('docs.ts')) for (const [path, text] of await documents()) writeFileSync(path, text)

@@ -1,0 +1,16 @@
+import { minutesPast } from '../../clock'
+import { type RungEntry, fivesFrom } from './rung'
+
+export const fives = {
+  id: 'fives',
+  name: 'Ring of fives',
+  can: 'counts 5, 10 … 60 round the ring and finds one at random',
+  trap: 'the numeral is read as minutes',
+  asks: ['read'],
+  dial: {
+    minutes: fivesFrom(5, 55),
+    hands: 'minute',
+    answerAt: (minute) => ({ kind: 'minutes', minutes: minutesPast(minute) }),
+  },
+  asked: (phrases) => phrases.howManyMinutes,
+} as const satisfies RungEntry

@@ -1,0 +1,13 @@
+import { type RungEntry, DIAL_ASKS } from './rung'
+
+export const half = {
+  id: 'half',
+  name: 'Half past',
+  can: 'minute hand at 6, hour hand midway',
+  trap: 'hour hand left on the numeral; the later numeral read',
+  asks: DIAL_ASKS,
+  dial: {
+    minutes: [30],
+    hands: 'both',
+  },
+} as const satisfies RungEntry

@@ -1,0 +1,15 @@
+import type { RungEntry } from './rung'
+
+export const hourHand = {
+  id: 'hour-hand',
+  name: 'Hour hand alone',
+  can: 'reads a one-hand clock as at, just after, halfway or nearly an hour',
+  trap: 'the nearest numeral is taken instead of the one passed',
+  asks: ['read'],
+  dial: {
+    minutes: [0, 10, 30, 50],
+    hands: 'hour',
+    answerAt: (minute) => ({ kind: 'about', minute }),
+  },
+  asked: (phrases) => phrases.whatHourHand,
+} as const satisfies RungEntry

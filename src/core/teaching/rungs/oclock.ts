@@ -1,0 +1,15 @@
+import { type RungEntry, DIAL_ASKS } from './rung'
+
+export const oclock = {
+  id: 'oclock',
+  name: 'O’clock',
+  can: 'minute hand at 12, hour hand at the numeral',
+  trap: 'both hands put on the numeral',
+  asks: DIAL_ASKS,
+  dial: {
+    minutes: [0],
+    hands: 'both',
+  },
+  // The child has not met “between” yet: an hour hand within half an hour's travel passes.
+  hourToleranceDeg: 15,
+} as const satisfies RungEntry

@@ -1,0 +1,67 @@
+import { ActionIcon, Button, Group, Text } from '@mantine/core'
+import { IconChevronLeft, IconChevronRight } from '@tabler/icons-react'
+import type { Session } from '../../core/records'
+import { Strip } from '../../ui/Strip'
+import type { StepsState } from './useSteps'
+import type { StepTimerState } from './useStepTimer'
+
+interface Props {
+  readonly session: Session
+  readonly steps: StepsState
+  readonly timer: StepTimerState
+  /** Where the step itself, with its time, is not on the screen. */
+  readonly showsTime: boolean
+  readonly onEnd: () => void
+}
+
+/** Back to the plan, the strip of steps, and on to the next one. */
+export function TableHead({ session, steps, timer, showsTime, onEnd }: Props) {
+  const { place, step, goTo, isLast } = steps
+  return (
+    <Group className="table-head" gap="xs" wrap="nowrap">
+      <Button
+        component="a"
+        href={`/plan/${session.id}`}
+        variant="subtle"
+        size="sm"
+        leftSection={<IconChevronLeft size={18} />}
+      >
+        Plan
+      </Button>
+      <div style={{ flex: 1, minWidth: 0 }}>
+        <Strip
+          plan={session.plan}
+          height={44}
+          at={step?.id}
+          onPick={(id) => goTo(session.plan.steps.findIndex((each) => each.id === id))}
+        />
+      </div>
+      {showsTime && timer.isRunning && (
+        <Text
+          fw={700}
+          c={timer.leftSeconds < 0 ? 'var(--attention)' : undefined}
+          role="timer"
+          aria-label="Time of this step"
+        >
+          {timer.figures}
+        </Text>
+      )}
+      <ActionIcon
+        variant="default"
+        size="lg"
+        aria-label="Step before"
+        disabled={place === 0}
+        onClick={() => goTo(place - 1)}
+      >
+        <IconChevronLeft size={20} />
+      </ActionIcon>
+      {isLast ? (
+        <Button onClick={onEnd}>End the session</Button>
+      ) : (
+        <Button onClick={() => goTo(place + 1)} rightSection={<IconChevronRight size={18} />}>
+          Next step
+        </Button>
+      )}
+    </Group>
+  )
+}

@@ -1,0 +1,96 @@
+import type { Instant } from '../core/knowing'
+import {
+  type ChildData,
+  type GroupData,
+  type LogData,
+  type PeopleData,
+  type RecordData,
+  shownSession,
+} from '../core/records'
+import { type Db, appDb, inTransaction } from './db'
+import { log } from './http'
+import { overview } from './overview'
+import { sessionContext } from './planning'
+import { Problem } from './problem'
+import { childReport, childReports } from './reports'
+import { listAnswers, listChanges } from './stores/answers'
+import { listNotes } from './stores/judgement'
+import { getGroup, listGroups } from './stores/people'
+import { listSessions } from './stores/sessions'
+import { getSettings } from './stores/settings'
+
+/* What each view shows at first: the keys and the shapes are those of the view's own queries (`ui/queries.ts`). */
+
+interface Entry {
+  readonly key: readonly string[]
+  readonly data: unknown
+}
+type Read = (db: Db, now: Instant) => Promise<Entry[]>
+
+/**
+ * The entries of a view, read as they stood at one moment, as the text that goes into the page. What cannot be read is
+ * left out: then the view asks for it itself, and says what is wrong.
+ */
+export async function viewState(read: Read): Promise<string> {
+  const at = Date.now()
+  try {
+    const entries = await inTransaction(await appDb(), (trx) => read(trx, at))
+    return JSON.stringify(entries.map((entry) => ({ ...entry, at })))
+  } catch (error) {
+    if (!(error instanceof Problem)) log.error({ err: error }, 'a view could not be read')
+    return '[]'
+  }
+}
+
+export const today: Read = async (db, now) => [{ key: ['overview'], data: await overview(db, now) }]
+
+export const settings: Read = async (db) => [{ key: ['settings'], data: await getSettings(db) }]
+
+export const people: Read = async (db, now) => {
+  const data: PeopleData = { groups: await listGroups(db), reports: await childReports(db, now) }
+  return [{ key: ['people'], data }]
+}
+
+export function group(id: string): Read {
+  return async (db, now) => {
+    const found = await getGroup(db, id)
+    const reports = await childReports(db, now)
+    const members = found.childIds.flatMap((childId) => reports.filter((report) => report.child.id === childId))
+    const data: GroupData = { group: found, members, settings: await getSettings(db) }
+    return [{ key: ['group', id], data }]
+  }
+}
+
+export function child(id: string): Read {
+  return async (db, now) => {
+    const data: ChildData = {
+      report: await childReport(db, id, now),
+      answers: await listAnswers(db, { childId: id }),
+      settings: await getSettings(db),
+      notes: await listNotes(db, id),
+      changes: await listChanges(db, id),
+    }
+    return [{ key: ['child', id], data }]
+  }
+}
+
+export function session(id: string): Read {
+  return async (db, now) => [{ key: ['session', id], data: await sessionContext(db, id, now) }]
+}
+
+export function logged(picked: string | undefined): Read {
+  return async (db, now) => {
+    const data: LogData = { sessions: await listSessions(db), groups: await listGroups(db) }
+    const shown = shownSession(data.sessions, picked)
+    if (!shown) return [{ key: ['log'], data }]
+    const record: RecordData = {
+      answers: await listAnswers(db, { sessionId: shown.id }),
+      reports: await childReports(db, now),
+      settings: await getSettings(db),
+    }
+    return [
+      { key: ['log'], data },
+      { key: ['record', shown.id], data: record },
+    ]
+  }
+}

@@ -1,0 +1,32 @@
+import { Button, Group, Modal, Stack } from '@mantine/core'
+import type { ReactNode } from 'react'
+
+export interface ConfirmProps {
+  readonly opened: boolean
+  readonly title: string
+  /** What goes with it, in words. */
+  readonly children: ReactNode
+  readonly action: string
+  readonly busy?: boolean
+  readonly onConfirm: () => void
+  readonly onClose: () => void
+}
+
+/** Asked before anything is gone for good. */
+export function ConfirmBox({ opened, title, children, action, busy = false, onConfirm, onClose }: ConfirmProps) {
+  return (
+    <Modal opened={opened} onClose={onClose} title={title} closeButtonProps={{ 'aria-label': 'Close' }}>
+      <Stack>
+        <div className="anywhere">{children}</div>
+        <Group justify="flex-end">
+          <Button variant="default" onClick={onClose} data-autofocus>
+            Keep
+          </Button>
+          <Button color="oak" loading={busy} onClick={onConfirm}>
+            {action}
+          </Button>
+        </Group>
+      </Stack>
+    </Modal>
+  )
+}

@@ -1,0 +1,97 @@
+import type { Answer } from '../core/knowing'
+import type {
+  AnswerChange,
+  ChildData,
+  ChildReport,
+  Group,
+  GroupData,
+  LogData,
+  Note,
+  Overview,
+  PeopleData,
+  RecordData,
+  Session,
+  SessionContext,
+  Settings,
+} from '../core/records'
+import { Refusal, api } from './api'
+
+/* The queries that views begin with. The server reads the same shapes for the first paint (`server/viewData.ts`). */
+
+export const overviewQuery = {
+  queryKey: ['overview'],
+  queryFn: () => api.get<Overview>('/api/overview'),
+}
+
+export const settingsQuery = {
+  queryKey: ['settings'],
+  queryFn: () => api.get<Settings>('/api/settings'),
+}
+
+export const sessionQuery = (id: string) => ({
+  queryKey: ['session', id],
+  queryFn: () => api.get<SessionContext>(`/api/sessions/${id}`),
+})
+
+export const peopleQuery = {
+  queryKey: ['people'],
+  queryFn: async (): Promise<PeopleData> => {
+    const [groups, reports] = await Promise.all([
+      api.get<Group[]>('/api/groups'),
+      api.get<ChildReport[]>('/api/children'),
+    ])
+    return { groups, reports }
+  },
+}
+
+export const groupQuery = (id: string) => ({
+  queryKey: ['group', id],
+  queryFn: async (): Promise<GroupData> => {
+    const [groups, reports, settings] = await Promise.all([
+      api.get<Group[]>('/api/groups'),
+      api.get<ChildReport[]>('/api/children'),
+      api.get<Settings>('/api/settings'),
+    ])
+    const group = groups.find((each) => each.id === id)
+    if (!group) throw new Refusal(404, 'Not here', 'id', 'There is no such group, or it was removed.')
+    return {
+      group,
+      members: group.childIds.flatMap((childId) => reports.filter((report) => report.child.id === childId)),
+      settings,
+    }
+  },
+})
+
+export const childQuery = (id: string) => ({
+  queryKey: ['child', id],
+  queryFn: async (): Promise<ChildData> => {
+    const [report, answers, settings, notes, changes] = await Promise.all([
+      api.get<ChildReport>(`/api/children/${id}`),
+      api.get<Answer[]>(`/api/answers?childId=${id}`),
+      api.get<Settings>('/api/settings'),
+      api.get<Note[]>(`/api/children/${id}/notes`),
+      api.get<AnswerChange[]>(`/api/children/${id}/changes`),
+    ])
+    return { report, answers, settings, notes, changes }
+  },
+})
+
+export const logQuery = {
+  queryKey: ['log'],
+  queryFn: async (): Promise<LogData> => {
+    const [sessions, groups] = await Promise.all([api.get<Session[]>('/api/sessions'), api.get<Group[]>('/api/groups')])
+    return { sessions, groups }
+  },
+}
+
+export const recordQuery = (sessionId: string) => ({
+  queryKey: ['record', sessionId],
+  queryFn: async (): Promise<RecordData> => {
+    const [answers, reports, settings] = await Promise.all([
+      api.get<Answer[]>(`/api/answers?sessionId=${sessionId}`),
+      api.get<ChildReport[]>('/api/children'),
+      api.get<Settings>('/api/settings'),
+    ])
+    return { answers, reports, settings }
+  },
+})
