@@ -5,7 +5,8 @@ import { defineConfig } from 'astro/config'
 export default defineConfig({
   output: 'server',
   adapter: node({ mode: 'middleware' }),
-  integrations: [react()],
+  // Streamed, large parts would come hidden and need a script to be shown.
+  integrations: [react({ experimentalDisableStreaming: true })],
   // src/server/guard.ts checks where a request comes from; behind it, Astro would take the address for another.
   security: { checkOrigin: false },
   // The next view is fetched as soon as its link is pointed at.

@@ -176,6 +176,14 @@ test('a game says how long it lasts, and which sizes fit the minutes there are',
   await pick(page, /^Twirl and fill/)
   await lasts.getByRole('textbox', { name: 'I have so many minutes' }).fill('20')
   const size = lasts.getByRole('button', { name: /times × \d.*: about/ }).first()
+  // The sizes follow what is typed a moment later.
+  let before = ''
+  await expect(async () => {
+    const now = (await size.textContent()) ?? ''
+    const isSettled = now === before
+    before = now
+    expect(isSettled).toBe(true)
+  }).toPass({ intervals: [400] })
   const [, times = '', cells = ''] = /(\d+) times × (\d)/.exec((await size.textContent()) ?? '') ?? []
   await size.click()
   await expect(page.getByRole('textbox', { name: 'How many sectors' })).toHaveValue(times)

@@ -20,6 +20,9 @@ import type { PrintState } from './usePrint'
 const MOST_SIDE_BY_SIDE = 4
 const LONGEST_SIDE_BY_SIDE = 24
 
+/** Options that are typed: on the way to a value they may be none yet. */
+const TYPED: readonly PrintOption['type'][] = ['text', 'lines', 'numbers']
+
 interface FieldOf<Option, Value> {
   readonly option: Option
   readonly value: Value | undefined
@@ -30,8 +33,9 @@ interface FieldOf<Option, Value> {
 /** The field of one option of the core's table: its type says which. */
 export function OptionField({ state, id }: { state: PrintState; id: OptionId }) {
   const option: PrintOption = PRINT_OPTIONS[id]
-  // What was opened or follows the house rules stands in the options; what is being typed stands as it was typed.
-  const value: unknown = state.picked.choices[id] ?? state.options[id] ?? usualOf(id)
+  const { picked, options } = state
+  // What is being typed stands as it was typed; anything else as the print takes it.
+  const value: unknown = (TYPED.includes(option.type) ? picked.choices[id] : undefined) ?? options[id] ?? usualOf(id)
   const onChange = (next: unknown) => state.choose({ [id]: next })
   const shared = { onChange, rung: state.picked.rung }
   switch (option.type) {
@@ -77,7 +81,11 @@ function ChoiceField({ option, value, onChange, rung }: FieldOf<ChoiceOption, st
   const { label, values, none, limit } = option
   const suited = Object.entries(values).filter(([id]) => limit === undefined || limit.suits(id, rung))
   const data = suited.map(([id, name]) => ({ value: id, label: name }))
-  if (none === undefined && suited.length <= 2 && suited.every(([, name]) => name.length < LONGEST_SIDE_BY_SIDE))
+  if (
+    none === undefined &&
+    Object.keys(values).length <= 2 &&
+    suited.every(([, name]) => name.length < LONGEST_SIDE_BY_SIDE)
+  )
     return <SegmentedControl fullWidth aria-label={label} value={value} onChange={onChange} data={data} />
   return (
     <NativeSelect
