@@ -83,7 +83,7 @@ function BenchTabs({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
   const { recipe, measures } = bench.solved
   const broken = useMemo(() => checkRecipe(recipe, measures).filter((check) => !check.ok).length, [recipe, measures])
   return (
-    <Tabs defaultValue="checks" className="sheet" keepMounted={false}>
+    <Tabs defaultValue="checks" className="sheet tabs-tight" keepMounted={false}>
       <Tabs.List mb="sm">
         <Tabs.Tab value="checks">{broken === 0 ? 'Checks' : `Checks (${broken} to mend)`}</Tabs.Tab>
         <Tabs.Tab value="amounts">Amounts</Tabs.Tab>
