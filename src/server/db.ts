@@ -24,7 +24,7 @@ export async function openDb(folder: string): Promise<Db> {
     client: 'better-sqlite3',
     connection: { filename: join(folder, 'ripe-acorn.sqlite') },
     useNullAsDefault: true,
-    // What fails is thrown, and told where it is caught; knex would print it a second time.
+    // Errors are thrown and reported where they are caught. Knex would print them a second time.
     log: { warn: quiet, error: quiet, deprecate: quiet, debug: quiet },
     pool: {
       min: 1,

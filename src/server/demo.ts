@@ -48,7 +48,7 @@ export interface Scenario {
   }[]
 }
 
-/** In the first weeks what each child can do already is looked at, on so many questions a rung. */
+/** In the first weeks each child is asked so many questions on every rung that the child knows already. */
 const BASELINE_WEEKS = 2
 const BASELINE_ANSWERS = 5
 const WEEKLY_ANSWERS = 8

@@ -6,7 +6,7 @@ import { Problem } from './problem'
 
 export const log = pino({ name: 'ripe-acorn', level: process.env.RIPE_ACORN_LOG ?? 'warn' })
 
-/** No form of ours comes near it; a body that is larger is refused before it is read whole. */
+/** No form of ours sends as much. A larger body is refused before it is read to its end. */
 export const LARGEST_BODY_BYTES = 512 * 1024
 
 export interface Call {
@@ -18,7 +18,7 @@ export interface Call {
   readonly body: () => Promise<unknown>
 }
 
-/** An endpoint: what `work` returns is sent as JSON, what it throws as problem+json. */
+/** An endpoint sends what `work` returns as JSON, and what it throws as problem+json. */
 export function endpoint(work: (call: Call) => Promise<unknown>): APIRoute {
   return async (context) => {
     try {

@@ -28,14 +28,14 @@ export function yardFromQuery(query: URLSearchParams): Yard {
   return checked(schemas.yardOnly, { yard: fromQuery(query, 'yard') }).yard
 }
 
-/** All pages for the children and spares of a recipe, made good for a printer whose bar came out as `bar` mm. */
+/** All pages for the children and spares of a recipe, scaled for a printer whose 100 mm bar came out as `bar` mm. */
 export function makingPages(recipe: Recipe, bar: string | null): Drawing[] {
   const owners = Array.from({ length: recipe.children + recipe.spares }, () => undefined)
   const pages = [...makingCard(recipe), ...recipePagesFor(recipe, owners)]
   if (bar === null) return pages
   const factor = 1 / printerScale(Number(bar))
   const { width, height, name } = paperOf(recipe.paper)
-  // What is drawn keeps to its margins; enlarged, it must still lie on the sheet.
+  // The drawing keeps to the margins; when it is enlarged it must still lie on the sheet.
   const most = Math.min(width / (width - 2 * SAFE_MARGIN_MM), height / (height - 2 * SAFE_MARGIN_MM))
   if (factor > most)
     throw new Problem(400, 'This cannot be taken', {

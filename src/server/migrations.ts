@@ -80,7 +80,7 @@ const migrations: Record<string, Knex.Migration> = {
           table.integer('version').notNullable()
           table.integer('created_at').notNullable()
         })
-      // No foreign key: SQLite would have to rewrite the whole table, and the children of it with it.
+      // There is no foreign key here, since SQLite would have to rewrite this table and every table that refers to it.
       await db.schema.alterTable('sessions', (table) => {
         table.text('recipe_id')
         table.text('yard_id')

@@ -26,7 +26,7 @@ export async function overview(db: Db, now: Instant): Promise<Overview> {
 
 function briefly({ child, readiness, standing }: ChildReport): Overview['groups'][number]['children'][number] {
   const working = standing.estimates.find((estimate) => estimate.rung === standing.working)
-  // Something is firm and the next rung has not been met: the moment to open it.
+  // The child knows a rung and has not met the next one, so it is time to begin that one.
   const movesOn = standing.firm.length > 0 && (working === undefined || working.answers === 0)
   return { id: child.id, name: child.name, readiness, movesOn }
 }

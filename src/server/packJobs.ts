@@ -17,9 +17,9 @@ interface Job {
   pdf?: Uint8Array
 }
 
-/** More at once would take the processor from those who work at the table. */
+/** More packs at once would slow down the table for those who work there. */
 const MOST_AT_ONCE = 2
-/** Finished packs that are kept to be fetched; an older one has to be made anew. */
+/** How many finished packs are kept to be fetched. An older one has to be made again. */
 const MOST_KEPT = 6
 
 /** Bundled by `npm run build`; tests bundle their own. */
@@ -47,7 +47,7 @@ export function packJob(id: string): PackJob {
   return report(id, found(id))
 }
 
-/** Stops a pack that is not done, at once and wherever it is; a finished one is let go of. */
+/** Stops a pack at once if it is not done yet, and forgets a finished one. */
 export function cancelPack(id: string): PackJob {
   const job = found(id)
   void job.worker?.terminate()

@@ -71,7 +71,7 @@ export async function drawingsToPdf(
   return bytes
 }
 
-/** What a PDF's pen is set to, so that nothing is set twice; saved and restored with the page's own state. */
+/** What the PDF's pen is set to now, so that nothing is set twice. It is saved and restored with the page's state. */
 interface Pen {
   fill?: string
   stroke?: string
@@ -118,7 +118,7 @@ function drawShape(pdf: Pdf, shape: Shape, pen: Pen): void {
   }
 }
 
-/** Commands are given to the pen as they are; arcs go by path data, for pdfkit makes curves of them. */
+/** Commands go to the pen as they are. Arcs go as path data, since pdfkit then turns them into curves. */
 function drawPath(pdf: Pdf, commands: readonly PathCommand[]): void {
   if (commands.some(({ op }) => op === 'A')) {
     pdf.path(pathData(commands))
@@ -173,7 +173,7 @@ function setFill(pdf: Pdf, fill: string, pen: Pen): void {
   if (pen.fill !== fill) pdf.fillColor((pen.fill = fill))
 }
 
-/** Text is placed by the core's own measure, run by run where two of the fonts are needed. */
+/** Places text by the core's own widths. Text that needs two fonts is written run by run. */
 function drawText(pdf: Pdf, shape: Extract<Shape, { type: 'text' }>, pen: Pen): void {
   const { text, size, weight = 'regular', anchor = 'start' } = shape
   const width = anchor === 'start' ? 0 : textWidth(text, size, weight)

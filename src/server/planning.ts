@@ -44,7 +44,7 @@ export async function planChildren(
   })
 }
 
-/** What all answers so far make of each misreading: where the next check starts from. */
+/** How likely each misreading is after all answers so far. The next quick check starts from these chances. */
 function chancesFrom(answers: readonly Answer[]): NonNullable<PlanChild['before']> {
   if (answers.length === 0) return {}
   const { findings, likely } = believe(answers)

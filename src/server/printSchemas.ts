@@ -13,7 +13,7 @@ const positive = (largest: number) => Joi.number().strict().greater(0).max(large
 
 export const seed = whole(0, 1_000_000_000)
 const printable = Joi.string().valid(...PRINTABLE_IDS)
-/** The core says which count a printable can hold on a rung; here only nonsense is refused. */
+/** The core knows which counts a printable can hold on a rung. This only refuses nonsense. */
 const count = whole(1, 60)
 
 /** An option of the core's table as the schema of an endpoint. */
@@ -42,7 +42,7 @@ function schemaOf(option: PrintOption): Joi.Schema {
   }
 }
 
-/** Blank lines are let in here and left out by the core, which counts the others. */
+/** Blank lines may come in. The core leaves them out and counts the others. */
 const LONGEST_LIST = 40
 
 const choices = (ids: readonly OptionId[]) =>

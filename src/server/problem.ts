@@ -25,7 +25,7 @@ export function notFound(what: string, id: string): Problem {
   })
 }
 
-/** A write that was made from an older version: the current row goes back with the refusal. */
+/** The answer to a write that was based on an older version. It carries the current row. */
 export function staleVersion(what: string, current: unknown): Problem {
   return new Problem(409, `This ${what} was changed elsewhere`, {
     field: 'version',

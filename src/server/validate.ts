@@ -111,7 +111,7 @@ const item = Joi.object({
     .required(),
   shown: shown.required(),
   answer: value.required(),
-  // A misreading's id may be one of an older version: it is kept as it came and explains nothing.
+  // An older version may have sent a misreading that no longer exists. It is kept as it came and explains nothing.
   lures: Joi.array()
     .items(Joi.object({ value: value.required(), misreading: Joi.string().max(60) }))
     .max(10)

@@ -37,7 +37,7 @@ export function AnswerLine({ answer, settings }: { answer: Answer; settings: Set
   )
 }
 
-/** The clock that was before the child: as it was read, or as the child set it. */
+/** The clock that the child saw, or the hands as the child set them. */
 function handsSeen({ item, given }: Answer): Hands {
   if (item.ask === 'set' && given.kind === 'hands') return { gear: 'free', hour: given.hour, minute: given.minute }
   if (item.ask === 'set' && given.kind === 'time') return { gear: 'geared', minute: given.minute }

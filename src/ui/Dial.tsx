@@ -17,7 +17,7 @@ interface DialProps extends FaceProps {
   readonly size: number | string
 }
 
-/** Nearer to the pivot than this share of the radius, a touch takes the hour hand. */
+/** A touch that is nearer to the pivot than this share of the radius takes the hour hand. */
 const INNER = 0.58
 
 /** A clock whose hands turn by touch, mouse and key. */

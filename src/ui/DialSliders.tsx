@@ -23,7 +23,7 @@ interface DialSlidersProps {
   readonly wording: Wording
 }
 
-/** The keys' way to the hands: 1, 5, 15 and 60 minutes, with shift for the other hand; one slider for a geared clock, one a hand for a free one. */
+/** Turns the hands by key: 1, 5, 15 or 60 minutes, with Shift for the other hand. Hands that turn together have one slider; otherwise each hand has its own. */
 export function DialSliders({ hands, only, onTurn, wording }: DialSlidersProps) {
   if (hands.gear === 'geared') {
     const move = (minutes: number, isOther: boolean) =>

@@ -13,11 +13,11 @@ interface LengthFieldProps {
   readonly description?: string
   readonly width?: number | string
   readonly hideLabel?: boolean
-  /** A length of nothing is one too: a marker on the spot, a wall at the edge. */
+  /** Zero is allowed too, for example for a thing that stands at the wall. */
   readonly allowNothing?: boolean
 }
 
-/** A length in any unit: taken over as soon as it is one, told what is wrong until then. */
+/** A length in any unit. It is used as soon as it can be read; until then the field says what is wrong. */
 export function LengthField({
   label,
   field,
@@ -34,7 +34,7 @@ export function LengthField({
   const [problem, setProblem] = useState<string>()
   const [seen, setSeen] = useState({ mm, unit, sent: mm })
   if (seen.mm !== mm || seen.unit !== unit) {
-    // Changed from elsewhere, not by what is being typed here: shown as it is now.
+    // The length was changed somewhere else, not by typing here, so the field shows the new one.
     if (mm !== seen.sent || seen.unit !== unit) {
       setTyped(undefined)
       setProblem(undefined)
@@ -65,7 +65,7 @@ export function LengthField({
       error={problem}
       onChange={(event) => take(event.currentTarget.value)}
       onBlur={() => {
-        // What is no length stays to be mended; what is one is shown as it was understood.
+        // Text that is no length stays to be corrected. A length is shown as it was understood.
         if (problem === undefined) setTyped(undefined)
       }}
       rightSection={rightSection}

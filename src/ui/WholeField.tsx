@@ -10,7 +10,7 @@ interface WholeFieldProps {
   readonly onChange: (value: number) => void
 }
 
-/** A whole number between two: what is out of them is not taken over, and it says what would be right. */
+/** A whole number in a range. A number outside it is not used, and the field says what would be right. */
 export function WholeField({ label, description, value, least, most, onChange }: WholeFieldProps) {
   const [typed, setTyped] = useState<number | string>(value)
   // What was set from elsewhere takes the place of what was typed.

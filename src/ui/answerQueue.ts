@@ -51,7 +51,7 @@ export function sendWaiting(): Promise<void> {
   return sending
 }
 
-/** Refusals that would be the same at the next try; anything else may pass: a passcode asked again, a busy server. */
+/** Statuses that would come again at every try. Others may pass, such as a busy server or a passcode that is asked again. */
 const FOR_GOOD: readonly number[] = [400, 404, 413, 415, 422]
 
 async function sendInOrder(): Promise<void> {
@@ -69,12 +69,12 @@ async function sendInOrder(): Promise<void> {
       if (error instanceof Unreached) return
       if (!(error instanceof Refusal)) throw error
       if (!FOR_GOOD.includes(error.status)) return
-      // One that cannot be taken must not take the others with it: they are sent one by one.
+      // One answer that is refused must not hold up the others, so they are sent one by one.
       if (run.length > 1) {
         most = 1
         continue
       }
-      // Taken back before it was ever kept: as wanted. Any other is told, since it would be refused again.
+      // An answer that is taken back may never have been kept, and then nothing is wrong. Other refusals are shown.
       if (error.status !== 404 || first.answer) refusals = [...refusals, error.message]
     }
     await db.waiting.bulkDelete(run.flatMap(({ place }) => (place === undefined ? [] : [place])))

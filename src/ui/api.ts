@@ -1,4 +1,4 @@
-/** A refusal from the server, as it came: what was wrong, where, and what is kept there now. */
+/** A refusal from the server: what was wrong, in which field, and what would be right. */
 export class Refusal extends Error {
   constructor(
     readonly status: number,

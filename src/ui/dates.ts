@@ -1,6 +1,6 @@
 import { parseTime, say } from '../core/wording'
 
-/** Dates and the present as the browser has them; everything else is minutes since midnight. */
+/** Dates and the present time as the browser has them. Everything else in the app is minutes since midnight. */
 
 /** Today where the adult is: 2026-11-28. */
 export function today(now = new Date()): string {

@@ -2,7 +2,7 @@ import { minutesPast } from '../core/clock'
 import type { DialOptions } from '../core/faces'
 import { FADING_ORDER, type ScaffoldId } from '../core/knowing'
 
-/** What each help draws on the dial; the counted arc goes the way that the side of the dial is counted. */
+/** What each help draws on the dial. The counted arc runs clockwise on the past side and back on the to side. */
 export function helpsOnDial(ids: readonly ScaffoldId[], minute: number): Partial<Omit<DialOptions, 'radius'>> {
   const has = (id: ScaffoldId) => ids.includes(id)
   return {

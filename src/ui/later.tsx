@@ -3,7 +3,7 @@ import { type ComponentType, type ReactNode, Suspense, lazy, useEffect } from 'r
 const FETCH_AFTER_MS = 1500
 const TRY_AGAIN_MS = 2000
 
-/** A part that is not on the screen at first: its code comes when it is shown, or before (`useFetchLater`). */
+/** A part that is not on the screen at first. Its code comes when it is shown, or earlier by `useFetchLater`. */
 export interface Later<P> {
   readonly Part: ComponentType<P>
   readonly load: () => Promise<unknown>
@@ -23,7 +23,7 @@ export function later<P extends object>(
   return { Part, load }
 }
 
-/** Without a connection it is tried again until there is one: what was shown stays, nothing fails for good. */
+/** Tries again until there is a connection. What was shown stays, and nothing fails for good. */
 async function untilReached<T>(fetchPart: () => Promise<T>): Promise<T> {
   for (;;) {
     try {
@@ -34,7 +34,7 @@ async function untilReached<T>(fetchPart: () => Promise<T>): Promise<T> {
   }
 }
 
-/** Fetches what is shown later once the view stands, so that it is there at once, and without a connection too. */
+/** Fetches parts that are shown later as soon as the view stands, so that they open at once, even without a connection. */
 export function useFetchLater(parts: readonly Pick<Later<never>, 'load'>[]): void {
   useEffect(() => {
     const timer = setTimeout(() => void Promise.all(parts.map(({ load }) => load())), FETCH_AFTER_MS)

@@ -16,7 +16,7 @@ export interface Fill {
   readonly cells: readonly number[]
 }
 
-/** A longer game is no game; the rarest sector whose words can be printed takes some 6,000. */
+/** No game may take more turns. The rarest sector whose words can be printed takes about 6,000. */
 const MOST_TURNS = 8192
 const CERTAIN = 1 - 1e-9
 /** All that is left out of a distribution is less than twice this a turn. */
@@ -77,7 +77,7 @@ interface Stage {
 
 function withKind({ filled, weight }: Stage, { chance, cells }: Kind, most: number): Stage {
   const q = chance / (weight + chance)
-  // The first kind stands alone: all turns are its own.
+  // With only the first kind, every turn falls on it.
   if (weight === 0) return { filled: filled.map((_, t) => (t >= cells ? 1 : 0)), weight: chance }
   // Binomial chances of t turns, turned into those of t + 1 by Pascal's rule, in place: it only adds, and so stays exact enough.
   // Only the chances that count are carried on, from `low` to `high`: far from the middle they are nothing.

@@ -34,7 +34,7 @@ export function secondsATurnAt(age: number): number {
 }
 
 export interface TimeWish {
-  /** What there is, above 0 and at most 120. */
+  /** The minutes available, above 0 and at most 120. */
   readonly minutes: number
   readonly players: number
   readonly secondsATurn: number

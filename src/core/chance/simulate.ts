@@ -7,7 +7,7 @@ export interface MatRules {
   readonly squash: boolean
 }
 
-/** Turns of one simulated game on one mat; a game that squashes may be long and is cut off at 10,000 turns. */
+/** Turns of one simulated game on one mat. A game with squashing may be very long, so it ends after 10,000 turns. */
 export function simulateFill(random: Random, { chances, cells }: Fill, { squash }: MatRules): number {
   const total = chances.reduce((sum, chance) => sum + chance, 0)
   const left = [...cells]

@@ -54,7 +54,7 @@ export function planAfterRemove(plan: SessionPlan, stepId: string): SessionPlan 
   return { ...plan, steps: plan.steps.filter((_, i) => i !== index) }
 }
 
-/** The plan with another activity in a step's place; the minutes stay where the new one can fill them. */
+/** The plan with another activity in a step's place. The minutes stay as they are if the new activity can fill them. */
 export function planAfterSwap(
   plan: SessionPlan,
   stepId: string,

@@ -11,14 +11,14 @@ export interface GroupNeed {
   readonly firstStage: Stage
 }
 
-/** The rung a child works on; a child for whom all are firm works on the school's last one. */
+/** The rung that a child works on. A child who knows all of them works on the school's last one. */
 export function workingRung(child: PlanChild, request: Pick<SessionRequest, 'school'>): RungId {
   const last = request.school.order[request.school.order.length - 1]
   if (!last) throw new Error(`the school ${request.school.id} has no rungs`)
   return child.standing.working ?? last
 }
 
-/** The rung that most need; of two needed alike, the easier one, so that nobody is left behind. */
+/** The rung that most children need. Of two that are needed equally, the easier one, so that nobody is left behind. */
 export function groupNeed(request: Pick<SessionRequest, 'children' | 'school'>): GroupNeed {
   const rung = mostCommon(
     request.children.map((child) => workingRung(child, request)),
@@ -39,7 +39,7 @@ function mostCommon(ids: readonly RungId[], order: readonly RungId[]): RungId {
   return best.id
 }
 
-/** Concrete, unless every child's record has the rung with hands already: then pictures may come first. */
+/** Concrete, unless every child has already met the rung with the hands. Then pictures may come first. */
 function firstStage(children: readonly PlanChild[], rung: RungId): Stage {
   const met = (stage: Stage) =>
     children.every((child) =>
@@ -78,7 +78,7 @@ export function weightsOf(child: PlanChild): Partial<Record<MisreadingId, number
   return Object.fromEntries(child.findings.map((finding) => [finding.misreading, 6]))
 }
 
-/** The child's own rung where a printable suits it; else the hardest one before it that does; else the easiest of all. */
+/** The child's own rung where a printable suits it. Otherwise the hardest rung before it that it suits, or else the easiest of all. */
 export function rungFor(printable: Printable, own: RungId, order: readonly RungId[]): RungId {
   if (printable.suits(own)) return own
   const before = order.slice(0, Math.max(0, order.indexOf(own))).reverse()

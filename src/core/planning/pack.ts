@@ -29,7 +29,7 @@ export function packChoices(chosen: PrintChoices): Omit<PrintChoices, SetByPack>
 /** Something that every child of a pack gets, in a version of their own. */
 export interface PackThing extends Omit<PrintChoices, SetByPack> {
   readonly printable: PrintableId
-  /** As many as is usual where it is left out; never more than a child's rung has. */
+  /** Left out, it is as many as is usual. It is never more than a child's rung has. */
   readonly count?: number
 }
 

@@ -143,7 +143,7 @@ function mayFollow(draft: Draft, { activity, rung }: Choice, need: GroupNeed, ru
   const stage = STAGES.indexOf(activity.stage)
   if (stage < highest) return false
   if (!rules.wholeOrder) return true
-  // No stage is skipped on the way up, save those that every child's record already has.
+  // No stage is skipped on the way up, except those that every child has already met.
   return stage <= Math.max(highest + 1, STAGES.indexOf(need.firstStage))
 }
 
@@ -206,7 +206,7 @@ function isWhole(draft: Draft, request: SessionRequest, rules: Rules): boolean {
   return draft.least <= request.minutes && request.minutes <= draft.most
 }
 
-/** Sessions whose usual lengths come close to the time there is are better than stretched or squeezed ones. */
+/** A session whose usual lengths add up to about the minutes available is better than one that is stretched or squeezed. */
 function finalScore(draft: Draft, request: SessionRequest): number {
   return draft.score - 0.35 * Math.abs(draft.usual - request.minutes)
 }

@@ -10,7 +10,7 @@ export interface PlanChild {
   readonly standing: Standing
   /** The misreadings that were found in this child. */
   readonly findings: readonly Pick<Finding, 'misreading'>[]
-  /** How likely each misreading is from all answers so far; those left out are as common as among beginners. */
+  /** How likely each misreading is after all answers so far. One that is left out is as common as among beginners. */
   readonly before?: Partial<Record<MisreadingId, number>>
   /** Helps that the child last had on the dial, by rung. */
   readonly scaffolds?: Partial<Record<RungId, readonly ScaffoldId[]>>

@@ -1,7 +1,7 @@
 import { timeAt } from '../clock'
 import type { DoingId } from '../wording'
 
-/** When things are usually done; noon and midnight among them, since they confuse. */
+/** When things are usually done. Noon and midnight are among them, since children confuse them. */
 export const DOING_TIMES: Readonly<Record<DoingId, readonly number[]>> = {
   'wake-up': [timeAt(6, 30), timeAt(7, 0), timeAt(7, 15)],
   breakfast: [timeAt(7, 30), timeAt(8, 0)],

@@ -88,7 +88,7 @@ export interface ItemsRequest {
   readonly hiddenHands?: boolean
 }
 
-/** All questions that a rung has for one way of asking, in a drawn order; those that are made up come as some dozens. */
+/** All questions that a rung has for one way of asking, in a drawn order. Made-up questions come as some dozens. */
 export function itemPool(random: Random, { rung, ask, hiddenHands = false }: Omit<ItemsRequest, 'count'>): Item[] {
   const { pool } = rungOf(rung)
   if (pool) return pool(random).map((question) => ({ rung, ...question, lures: [] }))

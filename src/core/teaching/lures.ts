@@ -47,7 +47,7 @@ export function neighbours(random: Random, item: Item): Lure[] {
 
 const NEAR_MINUTES = [-60, -30, -20, -15, -10, -5, 5, 10, 15, 20, 30, 60]
 
-/** For 24 hours, ten instead of twelve away; for the halves of the day, the hour beside in either half. */
+/** For the 24-hour rung, the time ten hours away instead of twelve. For the halves of the day, the hour before or after, in either half. */
 const TEN_OFF = [-600, 600, -60, 60, 120]
 const HOUR_OFF = [-60, 60, 660, 780]
 

@@ -29,7 +29,7 @@ export const schools: Record<SchoolId, School> = {
   },
 }
 
-/** Rungs that come beside the school's order, whenever they are wanted: no school puts them in one place. */
+/** Rungs beside the school's order. They come whenever they are wanted, since no school puts them in one place. */
 export const BESIDE_THE_ORDER: readonly RungId[] = [
   'parts',
   'day-halves',

@@ -49,10 +49,10 @@ export type Shown =
   | { readonly as: 'day'; readonly minute: number }
   /** A clock with one of its parts pointed at. */
   | { readonly as: 'part'; readonly minute: number; readonly part: ClockPart }
-  /** A plan of the day; asked is the row at `minute`. */
+  /** A plan of the day. The question is about the row at `minute`. */
   | { readonly as: 'rows'; readonly minute: number; readonly rows: readonly PlanRow[] }
 
-/** What is shown, in a few letters: the same for the same question. */
+/** What is shown, in a few letters. The same question always has the same key. */
 export function shownKey(shown: Shown): string {
   switch (shown.as) {
     case 'shift':

@@ -32,7 +32,7 @@ export function sameValue(a: Value, b: Value): boolean {
   return valueKey(a) === valueKey(b)
 }
 
-/** The same for values that say the same; not for freely set hands, which are compared by `sameValue`. */
+/** A key that is the same for values that say the same. Freely set hands have none; `sameValue` compares them. */
 export function valueKey(value: Exclude<Value, { kind: 'hands' }>): string | number {
   switch (value.kind) {
     case 'time':
@@ -110,7 +110,7 @@ export function sayValue(value: Value, wording: Wording): string {
   }
 }
 
-/** What a child wrote: a time where it is one, else the text itself, as written. */
+/** What a child wrote, as a time if it is one, or else as the text itself. */
 export function readWritten(text: string, wording: Wording): Value {
   const parsed = parseTime(text, wording.language)
   return parsed ? { kind: 'time', minute: onDial(parsed.minute) } : { kind: 'written', text: text.trim() }

@@ -35,7 +35,7 @@ function numberWord(n: number): string {
   return n % 10 === 0 ? ten : `${ten}-${UNITS[n % 10]}`
 }
 
-/** "twenty five", "twenty-five" and "25" alike; undefined for what is no number from 0 to 59. */
+/** Reads "twenty five", "twenty-five" and "25" alike. Undefined for anything that is not a number from 0 to 59. */
 const wordValue = numberReader(numberWord)
 
 /** A named hour, 1 to 12; undefined for anything else, 13 included. */

@@ -80,7 +80,7 @@ function parseDial(text: string): number | undefined {
   return hour > 12 || hour === 0 ? (hour * 60 + shift + 1440) % 1440 : onDial(hour * 60 + shift)
 }
 
-/** What follows the hour, in minutes after it; below 0 after "moins". */
+/** What follows the hour, as minutes after it. They are below 0 after "moins". */
 function restMinutes(rest: string): number | undefined {
   if (rest === 'pile') return 0
   if (/^et quart$/.test(rest)) return 15

@@ -13,7 +13,7 @@ export function plain(text: string): string {
     .trim()
 }
 
-/** What the numbers from 0 to 59 are called, the other way round; figures count too. */
+/** From the name of a number to the number, 0 to 59. Figures count as names too. */
 export function numberReader(numberWord: (n: number) => string, also: Readonly<Record<string, number>> = {}) {
   const values = new Map(Array.from({ length: 60 }, (_, n) => [plain(numberWord(n)), n] as const))
   for (const [word, value] of Object.entries(also)) values.set(plain(word), value)
@@ -28,10 +28,10 @@ export type DayPart = readonly [RegExp, (dial: number) => number]
 
 export const asMorning = (dial: number) => dial
 export const asAfternoon = (dial: number) => dial + 720
-/** "Twelve at night" is midnight and "one at night" early; six to eleven at night are late. */
+/** "Twelve at night" is midnight, "one at night" is early in the morning, and six to eleven at night are in the evening. */
 export const asNight = (dial: number) => (dial >= 360 ? dial + 720 : dial)
 
-/** Reads a time with or without its part of the day; `read` gives minutes, over 719 where the hour itself tells the half. */
+/** Reads a time with or without its part of the day. `read` gives minutes, which are over 719 if the hour itself tells the half of the day. */
 export function readWithDayPart(
   text: string,
   parts: readonly DayPart[],

@@ -19,7 +19,7 @@ export const languages: Record<LanguageId, Language> = {
   es: spanish,
 }
 
-/** Longer than any way of putting a time in any language; longer text is refused unread. */
+/** Longer than any time in any language. A longer text is refused without being read. */
 export const LONGEST_TIME_TEXT = 80
 
 /**

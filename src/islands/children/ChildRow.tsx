@@ -3,7 +3,7 @@ import { IconPencil, IconTrash } from '@tabler/icons-react'
 import type { ChildReport } from '../../core/records'
 import { misreadingOf } from '../../core/teaching'
 
-/** A child in one line: readiness, and what the mistakes share. */
+/** A child in one line: readiness, and the pattern in the mistakes. */
 export function ChildRow({
   report,
   onEdit,

@@ -8,7 +8,7 @@ import { useChange } from './usePeople'
 
 const counted = (count: number, one: string) => `${count} ${count === 1 ? one : `${one}s`}`
 
-/** Removing a child takes all of the child's answers along: said before, with how many. */
+/** Removing a child deletes all of the child's answers. The dialog says so first, with how many there are. */
 export function RemoveChild({ report, onClose }: { report: ChildReport; onClose: () => void }) {
   const { child, answers, groups } = report
   const remove = useChange(() => api.remove(`/api/children/${child.id}`), onClose)
@@ -30,7 +30,7 @@ export function RemoveChild({ report, onClose }: { report: ChildReport; onClose:
   )
 }
 
-/** Removing a group takes its sessions along; its children and their answers stay. */
+/** Removing a group deletes its sessions. Its children and their answers stay. */
 export function RemoveGroup({ group, onClose }: { group: Group; onClose: () => void }) {
   const sessions = useQuery({
     queryKey: ['sessions', group.id],

@@ -6,7 +6,7 @@ export function usePeople() {
   return useQuery(peopleQuery)
 }
 
-/** A change of children or groups; the list is read afresh after it, and after someone else's. */
+/** A change of children or groups. The list is read again after it, and when someone else has changed it. */
 export function useChange<T>(change: (input: T) => Promise<unknown>, onDone: () => void) {
   const client = useQueryClient()
   const refresh = () => client.invalidateQueries({ queryKey: peopleQuery.queryKey })

@@ -4,7 +4,7 @@ import type { Partner } from '../../core/knowing'
 import { namesInWords } from '../../core/planning'
 import { type MisreadingId, misreadingOf } from '../../core/teaching'
 
-/** Who needs the same repair, the most shared first; what only one child has follows. */
+/** Which children need the same help, the most common one first. */
 export function SharedRepairs({ partners }: { partners: readonly Partner[] }) {
   const ids = [...new Set(partners.flatMap((partner) => partner.findings))]
   const holders = (id: MisreadingId) => partners.filter((partner) => partner.findings.includes(id))

@@ -3,7 +3,7 @@ import { checkRecipe } from '../../core/make'
 import { CheckLine } from '../../ui/CheckLine'
 import type { Bench } from './useRecipe'
 
-/** What holds and what does not, by how much, and the change that mends it with one click. */
+/** What fits and what does not, by how much, and one click that puts it right. */
 export function ChecksPanel({ bench }: { bench: Bench }) {
   const { recipe, measures } = bench.solved
   const checks = checkRecipe(recipe, measures).sort((a, b) => Number(a.ok) - Number(b.ok))

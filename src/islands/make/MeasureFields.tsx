@@ -39,7 +39,7 @@ function measuresOf(recipe: Recipe): MeasureId[] {
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
-/** Each measure with a sensible value until it is touched; a touched one is pinned and can be let go. */
+/** Each measure has a sensible value until it is changed by hand. Then it is pinned, and can be unpinned. */
 export function MeasureFields({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
   const { recipe, changes } = bench
   const shown = new Set(measuresOf(recipe))
@@ -154,7 +154,7 @@ function StockFields({ bench }: { bench: Bench }) {
   )
 }
 
-/** A count as it is typed: what cannot be is kept and told above the drawing. */
+/** A count as it is typed. An impossible one stays in the field, and the message above the drawing says why. */
 function CountField({ label, value, onChange }: { label: string; value: number; onChange: (value: number) => void }) {
   return (
     <NumberInput

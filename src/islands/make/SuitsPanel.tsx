@@ -6,7 +6,7 @@ import type { Bench } from './useRecipe'
 
 const ALL = Object.keys(MAKING_MATERIALS) as MakingMaterial[]
 
-/** From the children, the rung, the minutes and what is to hand: which clock suits, and why. */
+/** Says which clock suits the children, the rung, the minutes and the materials, and why. */
 export function SuitsPanel({ bench }: { bench: Bench }) {
   const [minutes, setMinutes] = useState<number | string>(20)
   const [rung, setRung] = useState<RungId>('oclock')

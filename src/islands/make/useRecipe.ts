@@ -26,7 +26,7 @@ const USUAL = usualRecipe('card')
 export function useRecipe() {
   // The page comes from the server with the usual recipe; the one that was left in this browser follows.
   const [stored, setWanted] = useLocalStorage<Recipe>({ key: 'make-recipe', defaultValue: USUAL })
-  // One that was left there by an older Ripe Acorn may lack a field.
+  // A recipe that an older version left there may lack a field.
   const wanted: Recipe = useMemo(() => ({ ...USUAL, ...stored }), [stored])
   const [changes, setChanges] = useState<readonly MeasureChange[]>([])
   const now = useMemo(() => attempt(() => solved(wanted)), [wanted])

@@ -2,7 +2,7 @@ import { Checkbox, Stack, Text } from '@mantine/core'
 import { fetchInWords, fetchList } from '../../core/planning'
 import type { PlanState } from './usePlan'
 
-/** One list to fetch; ticking says what is to hand, and the checks follow. */
+/** One list of what to fetch. What is ticked is there, and the checks follow it. */
 export function FetchPanel({ state }: { state: PlanState }) {
   const { session, request } = state
   const entries = fetchList(session.plan, request)

@@ -9,7 +9,7 @@ import type { PlanState } from './usePlan'
 
 const MOST_SHOWN = 6
 
-/** What comes out of the printer beside the run sheet: the very pages, made here by the same core. */
+/** What is printed besides the run sheet. The browser makes the very same pages as the server. */
 export function PrintsPanel({ state, context }: { state: PlanState; context: SessionContext }) {
   const { settings, recipe, yard, prints: kept } = context
   const { session, request } = state

@@ -67,7 +67,7 @@ interface MinutesFieldProps {
   readonly width: number
 }
 
-/** Whole minutes: taken over as soon as they are possible, told what is possible until then. */
+/** Whole minutes. They are used as soon as they are possible; until then the field says what is possible. */
 export function MinutesField({ label, hidden = false, value, least, most, onChange, width }: MinutesFieldProps) {
   const [typed, setTyped] = useState<number | string | undefined>()
   const shown = typed ?? value

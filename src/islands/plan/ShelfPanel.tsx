@@ -4,7 +4,7 @@ import { planAfterAdd, shelf } from '../../core/planning'
 import { StageTag } from '../../ui/StageTag'
 import type { PlanState } from './usePlan'
 
-/** The other activities for the rung: those that fit first, the rest with what speaks against them. */
+/** The other activities for the rung. Those that fit come first; the others say what speaks against them. */
 export function ShelfPanel({ state }: { state: PlanState }) {
   const { session, request } = state
   const entries = shelf(session.plan, request)

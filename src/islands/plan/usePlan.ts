@@ -7,7 +7,7 @@ import { Refusal, api } from '../../ui/api'
 
 export type SessionFields = Partial<Pick<Session, 'date' | 'start' | 'minutes' | 'place' | 'materials'>>
 
-/** A session being edited: shown at once, saved behind, each change undone by `undo`. */
+/** A session that is being edited. A change shows at once, is saved in the background, and can be undone. */
 export function usePlan(context: SessionContext) {
   const client = useQueryClient()
   const [session, setSession] = useState(context.session)
@@ -15,7 +15,7 @@ export function usePlan(context: SessionContext) {
   const version = useRef(context.session.version)
 
   const save = useMutation({
-    // One after the other: each send carries the version that the one before it made.
+    // Saves go out one after the other, since each carries the version that the one before it made.
     scope: { id: `session-${session.id}` },
     mutationFn: (edit: SessionEdit) =>
       api.put<Session>(`/api/sessions/${session.id}`, { ...edit, version: version.current }),
@@ -27,7 +27,7 @@ export function usePlan(context: SessionContext) {
     },
   })
 
-  /** Someone else saved in between: theirs is shown, ours is not written over it. */
+  /** Someone else saved in between. Their plan is shown, and ours does not overwrite it. */
   async function reload() {
     const fresh = await api.get<SessionContext>(`/api/sessions/${session.id}`)
     version.current = fresh.session.version

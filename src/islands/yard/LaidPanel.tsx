@@ -4,7 +4,7 @@ import { LengthField } from '../../ui/LengthField'
 import { putTaped, tryJudge } from './YardPlan'
 import type { YardState } from './useYard'
 
-/** Two tapes a marker: by how many minutes it reads off, and how to move it. */
+/** Two tape lengths for each marker tell by how many minutes it is off, and how to move it. */
 export function LaidPanel({ state }: { state: YardState }) {
   const { ground } = state.laid
   const { laid } = state.yard

@@ -73,7 +73,7 @@ export async function listAnswers(db: Db, { childId, sessionId }: AnswerFilter =
   return rows.map(rowToAnswer)
 }
 
-/** Takes back an answer that was tapped by mistake, as if it had never been: undo at the table. */
+/** Deletes an answer that was tapped by mistake. This is the table's undo, so it leaves no trace. */
 export async function takeBackAnswer(db: Db, id: string): Promise<void> {
   const removed = await db('answers').where({ id }).delete()
   if (removed === 0) throw notFound('answer', id)
@@ -102,7 +102,7 @@ export async function correctAnswer(
   })
 }
 
-/** Takes a kept answer out; it stays in the trace and can be put back. */
+/** Removes a kept answer. The trace keeps it, so that it can be put back. */
 export async function removeAnswer(db: Db, id: string, reason: string, now: Instant): Promise<void> {
   await db.transaction(async (trx) => {
     const before = await getAnswer(trx, id)
@@ -143,7 +143,7 @@ export async function listChanges(db: Db, childId: string): Promise<AnswerChange
   return rows.map(rowToChange)
 }
 
-/** Puts an answer back as it was before a change, and the change leaves the trace. */
+/** Restores an answer as it was before a change, and removes that change from the trace. */
 export async function undoChange(db: Db, id: string): Promise<void> {
   await db.transaction(async (trx) => {
     const row: Row | undefined = await trx('answer_changes').where({ id }).first()

@@ -61,7 +61,7 @@ export const dayHalvesCards = definePrintable({
   },
 })
 
-/** Noon and midnight belong to neither half; and who is asleep at two may have a nap. */
+/** Noon and midnight belong to neither half of the day, and someone who is asleep at two may be having a nap. */
 function isArguable({ shown }: Item): boolean {
   const isTwelve = dialHour(shown.minute) === 12 && minutesPast(shown.minute) === 0
   return isTwelve || (shown.as === 'doing' && shown.doing === 'asleep' && shown.minute < 300)

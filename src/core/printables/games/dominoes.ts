@@ -7,7 +7,7 @@ import { itemDial, part, printFooter, wordsIn } from '../kit/frame'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
 
-/** How many tiles a set over so many times has: each time with each, itself among them. */
+/** How many tiles a full set over so many times has: each time meets each, itself included. */
 function tilesOf(times: number): number {
   return (times * (times + 1)) / 2
 }

@@ -67,7 +67,7 @@ function questions(random: Random, { by, count }: PrintOptions): Item[] {
     if (!item || item.answer.kind !== 'time') continue
     const clashes =
       answers.has(item.answer.minute) || items.some((other) => onDial(other.shown.minute) === onDial(item.shown.minute))
-    // At first only clocks unlike those before; later what there is.
+    // At first only clocks that are unlike those before are taken; later any that are left.
     const isLike =
       tries < 2000 &&
       likeness(

@@ -146,7 +146,7 @@ function stepsOf(random: Random, by: number | undefined): Item[] {
   )
 }
 
-/** Times that misreadings of the steps lead to and that are not on the trail: the likelier for this child the sooner. */
+/** Times that misreadings of the steps lead to and that are not on the trail. Those that are likelier for this child come first. */
 function decoysOf(
   random: Random,
   items: readonly Item[],

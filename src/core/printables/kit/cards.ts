@@ -18,7 +18,7 @@ export type CardFace = (cell: Cell) => Shape[]
 
 export interface CardSet {
   readonly fronts: readonly CardFace[]
-  /** As many as fronts, or one for all; left out, the backs stay white. */
+  /** As many as there are fronts, or one for all of them. Left out, the backs stay white. */
   readonly backs?: readonly CardFace[]
   readonly columns: number
   readonly rows: number
@@ -85,7 +85,7 @@ function mirrored(cell: Cell, { paper, backs }: PrintOptions): Cell {
   return { ...cell, x: width - cell.x - cell.width }
 }
 
-/** The lines to cut along: each edge between cells drawn once, over the whole grid; and marks beyond their ends. */
+/** The lines to cut along. Each edge between cells is drawn once, across the whole grid, with marks beyond its ends. */
 export function cutGrid(cells: readonly Cell[], { guillotine }: Pick<PrintOptions, 'guillotine'> = {}): Shape[] {
   if (cells.length === 0) return []
   const edges = (of: (cell: Cell) => number[]) => [

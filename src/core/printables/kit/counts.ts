@@ -2,7 +2,7 @@ import { randomFrom } from '../../random'
 import { type RungId, asksOf, hasDialTimes, itemPool, rungTimes } from '../../teaching'
 import type { PrintableFacts } from './types'
 
-/** The least and the most that can be asked of a printable on a rung, and what is usual: never more than the rung has. */
+/** The least, the usual and the largest count of a printable on a rung. None is more than the rung has. */
 export function countsOn(facts: PrintableFacts, rung: RungId): { least: number; usual: number; most: number } {
   const most = Math.min(facts.mostItems, (facts.timesOn ?? timesOf)(rung))
   return { least: Math.min(facts.leastItems, most), usual: Math.min(facts.usualItems, most), most }

@@ -43,7 +43,7 @@ export function gridCells(area: Area, columns: number, rows: number, count = col
 /** What stands under a clock, three choices at the most, mm. */
 const UNDER_CLOCK_MM = 28
 
-/** Cells for clocks with words under each: side by side, none is so high that the words stand far from their clock. */
+/** Cells for clocks with words under each. No cell is so high that the words would stand far from their clock. */
 export function clockCells(paper: PaperId, columns: number, count: number): Cell[] {
   const area = bodyArea(paper)
   const rows = Math.ceil(count / columns)
@@ -90,7 +90,7 @@ export function part(name: string, shapes: readonly Shape[], x = 0, y = 0): Shap
   return group(shapes, { part: name, x, y })
 }
 
-/** The adult's own title where the print fonts can draw any of it, else the usual one. */
+/** The adult's own title if the print fonts can draw any of it; otherwise the usual one. */
 export function titleOr({ title }: PrintOptions, usual: string): string {
   return printable(title ?? '') === '' ? usual : (title ?? usual)
 }

@@ -4,7 +4,7 @@ import { type Item, sayAnswer } from '../../teaching'
 import { figures, gridCells, itemDial, part, titleOr, wordsFor, wordsIn } from './frame'
 import { PRINT_OPTIONS, type PrintOptions } from './options'
 
-/** What is thrown or twirled, about a point: the time in words, or, where its figures or words are covered, its clock. */
+/** What the die or the spinner shows: the time in words, or its clock where figures or words are covered. */
 export function thrown(
   item: Item,
   options: PrintOptions,

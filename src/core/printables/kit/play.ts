@@ -35,7 +35,7 @@ export interface GameRules {
 
 export const USUAL_RULES: GameRules = { mats: 'shared', squash: false, refills: 0 }
 
-/** Whether the turns of a game can be worked out; else they are simulated. */
+/** Whether the turns of a game can be worked out exactly. Otherwise they are simulated. */
 export function isExact(printable: Printable, { squash }: GameRules): boolean {
   return printable.fill !== undefined && !squash
 }

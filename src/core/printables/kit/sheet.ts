@@ -109,7 +109,7 @@ export function dialOverAnswer(asked: Question): Shape[] {
   ]
 }
 
-/** Choices under each other, of one size, about the middle; a ring round the `right` one, if any. */
+/** Choices of one size under each other, with a ring round the `right` one, if any. */
 function choiceList(choices: readonly string[], right: number, { x, bottom, half }: AnswerPlace): Shape[] {
   const indent = 4.5
   const size = Math.min(...choices.map((choice) => fitSize(choice, 5, 2 * half - indent - 0.5)))

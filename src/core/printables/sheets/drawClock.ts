@@ -7,7 +7,7 @@ import { type Cell, childPage, dialAt, clockCells, numberIn, part, printFooter, 
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
 
-/** What is there to start from, less from one clock to the next: one help is taken away at a time. */
+/** What each clock starts with. One help is taken away from one clock to the next. */
 const FADING: readonly Partial<DialOptions>[] = [
   { numerals: 'quarters', marks: 'hours', foldLines: true },
   { numerals: 'none', marks: 'hours', foldLines: true },

@@ -29,7 +29,7 @@ export const howLong = sheet({
     const right = cell.x + cell.width - 2 * room - 6
     const scale = (right - left) / JUMP_LINE.width
     const middle = (left + right) / 2
-    // Read on paper, so its words are as large as there is room for, small as the line is.
+    // The line is small, but its words are read on paper, so they are as large as there is room for.
     const jumps = jumpLine(shown.minute, shown.to, (minute) => figures(minute, options), { textMm: 10 }).shapes
     return [
       dialAt(shown.minute, { x: cell.x + 8 + room, y, room }, options),

@@ -38,7 +38,7 @@ export const orderTimes = definePrintable({
   },
 })
 
-/** As many as asked, none between 12 and 1: spares are drawn for those that are. */
+/** As many times as are asked for, none of them between 12 and 1. Spares are drawn for those that fall there. */
 function morningItems({ rung, count }: PrintOptions, seed: number): Item[] {
   for (let spare = 0; ; spare++) {
     const drawn = makeItems(randomFrom(seed), { rung, ask: 'read', count: count + spare }).filter(

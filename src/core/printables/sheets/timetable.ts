@@ -75,7 +75,7 @@ function planPages(rows: readonly PlanRow[]): (readonly PlanRow[])[] {
   return Array.from({ length: pages }, (_, i) => rows.slice(i * each, (i + 1) * each))
 }
 
-/** A family's day has noon in it, where one hand hides the other: they asked for it, and are told. */
+/** A family's own day may have noon in it, where one hand hides the other. It is printed, with a note for the adult. */
 function noteHidden(rows: readonly PlanRow[], { wording }: PrintOptions): string[] {
   return rows
     .filter(({ minute }) => handsHidden(onDial(minute)))
@@ -85,7 +85,7 @@ function noteHidden(rows: readonly PlanRow[], { wording }: PrintOptions): string
     )
 }
 
-/** Known names are short; a family's own goes on to a second line before it becomes small. */
+/** The known names are short. A family's own name takes a second line before it is made smaller. */
 function nameOf(row: PlanRow, x: number, y: number, phrases: Phrases): Shape[] {
   const name = rowName(row, phrases)
   const isOne = 'doing' in row || textWidth(name, 7) <= NAME_MM

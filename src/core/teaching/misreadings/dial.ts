@@ -16,7 +16,7 @@ const asksTime = (item: Item) => item.answer.kind === 'time' && ABOUT_ONE_TIME.i
 /** The same with the hands to be read or set: figures that are only to be said have none. */
 const asksHands = (item: Item) => asksTime(item) && item.ask !== 'say'
 
-/** The smallest count that the rung practises, in minutes: the step a swapped reading is put into. */
+/** The smallest count that the rung practises, in minutes. A swapped reading is rounded to it. */
 function practisedStep(item: Item): number {
   return item.rung === 'minute' || rungOf(item.rung).dial?.minutes.some((minute) => minute % 5 !== 0) ? 1 : 5
 }

@@ -19,6 +19,6 @@ export function distinct(make: () => RungQuestion | undefined): RungQuestion[] {
 
 function hidesHands({ ask, shown, answer }: RungQuestion): boolean {
   if (handsHidden(shown.minute) || (shown.as === 'span' && handsHidden(shown.to))) return true
-  // The clock that follows is drawn too; a rounded time is only said.
+  // The clock of the answer is drawn too, except for a rounded time, which is only said.
   return answer.kind === 'time' && ask !== 'round' && handsHidden(answer.minute)
 }
