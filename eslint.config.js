@@ -64,8 +64,10 @@ export default tseslint.config(
       '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
       'no-console': 'error',
+      'max-params': ['error', 4],
     },
   },
+  { files: ['**/*.test.ts'], rules: { 'max-params': 'off' } },
   {
     files: ['src/core/**/*.ts'],
     ignores: ['src/core/**/*.test.ts'],

@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { type GameRules, type PrintOptions, printableOf, simulatedTurns } from '../core/printables'
+import { type PrintOptions, type Simulation, printableOf, simulatedTurns } from '../core/printables'
 
 /** What a simulation comes to, without functions, which cannot leave a worker. */
 export interface Simulated {
@@ -9,15 +9,8 @@ export interface Simulated {
 }
 
 const worker = {
-  simulate(
-    id: string,
-    options: PrintOptions,
-    players: number,
-    rules: GameRules,
-    games: number,
-    seed: number,
-  ): Simulated {
-    const { over, mean, error } = simulatedTurns(printableOf(id), options, players, rules, games, seed)
+  simulate(id: string, options: PrintOptions, wish: Simulation): Simulated {
+    const { over, mean, error } = simulatedTurns(printableOf(id), options, wish)
     return { over, mean, error }
   },
 }

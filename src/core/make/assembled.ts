@@ -1,6 +1,6 @@
 import type { HandAngles } from '../clock'
 import { FAINT, INK, OAK, SLATE, type Shape, circlePath, line, path, group, circle } from '../drawing'
-import { faceShapes, handCut, hasPaperHands } from './parts'
+import { type CutHand, faceShapes, handCut, hasPaperHands } from './parts'
 import type { Measures, Recipe } from './recipe'
 import { fasteners } from './stock'
 
@@ -16,7 +16,7 @@ export function assembledReach(recipe: Recipe, m: Measures): number {
  */
 export function assembledShapes(recipe: Recipe, m: Measures, angles: HandAngles, apartMm = 0): Shape[] {
   const { hands, kind, backing } = recipe
-  const hand = (name: 'hour' | 'minute' | 'second', length: number, width: number, turn: number, fill: string): Shape =>
+  const hand = ({ kind: name, length, width }: CutHand, turn: number, fill: string): Shape =>
     group(
       [
         kind === 'dough'
@@ -34,9 +34,15 @@ export function assembledShapes(recipe: Recipe, m: Measures, angles: HandAngles,
     ...(kind === 'layered'
       ? [path(circlePath(0, 0, m.middleMm / 2), { fill: '#FFFFFF', stroke: INK, strokeMm: 0.4 })]
       : []),
-    ...(hands === 'minute' ? [] : [hand('hour', m.hourHandMm, m.hourWidthMm, angles.hour, OAK)]),
-    ...(hands === 'hour' ? [] : [hand('minute', m.minuteHandMm, m.minuteWidthMm, angles.minute, SLATE)]),
-    ...(recipe.secondHand && hasPaperHands(recipe) ? [hand('second', m.secondHandMm, width, 0, INK)] : []),
+    ...(hands === 'minute'
+      ? []
+      : [hand({ kind: 'hour', length: m.hourHandMm, width: m.hourWidthMm }, angles.hour, OAK)]),
+    ...(hands === 'hour'
+      ? []
+      : [hand({ kind: 'minute', length: m.minuteHandMm, width: m.minuteWidthMm }, angles.minute, SLATE)]),
+    ...(recipe.secondHand && hasPaperHands(recipe)
+      ? [hand({ kind: 'second', length: m.secondHandMm, width }, 0, INK)]
+      : []),
     ...(kind === 'layered'
       ? [path(circlePath(0, 0, m.hubMm / 2), { fill: '#F8EAD9', stroke: INK, strokeMm: 0.4 })]
       : []),

@@ -204,7 +204,8 @@ export function middleShapes(m: Measures): Shape[] {
   return [...marks, cutLine(circlePath(0, 0, r))]
 }
 
-interface CutHand {
+/** A hand that is cut out of paper, mm. */
+export interface CutHand {
   readonly kind: 'hour' | 'minute' | 'second'
   readonly length: number
   readonly width: number

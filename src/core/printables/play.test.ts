@@ -47,7 +47,7 @@ describe('how long a game lasts', () => {
       const twirl = printables['twirl-and-fill']
       const options = { ...usual(twirl), count: sectors.length, sectors, cells }
       const rules = { mats, refills, squash: false }
-      const simulated = simulatedTurns(twirl, options, players, rules, 2000, 7919 * (draw + 1))
+      const simulated = simulatedTurns(twirl, options, { players, rules, games: 2000, seed: 7919 * (draw + 1) })
       return (gameTurns(twirl, options, players, rules).mean - simulated.mean) / simulated.error
     })
     const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length
@@ -65,12 +65,17 @@ describe('how long a game lasts', () => {
       false,
     ])
     const options = { ...usual(toss), cells: 1 }
-    const squashed = simulatedTurns(toss, options, 3, squash, 3000, 1)
+    const squashed = simulatedTurns(toss, options, { players: 3, rules: squash, games: 3000, seed: 1 })
     expect(squashed.mean - 3 * squashed.error).toBeGreaterThan(gameTurns(toss, options, 3).mean)
     expect(() => gameTurns(toss, options, 3, squash)).toThrow(/without squashing/)
     expect(() => gameTurns(printables['read-dials'], options, 3)).toThrow(/printable must be a game on a mat/)
     expect(() =>
-      simulatedTurns(printables['read-dials'], usual(printables['read-dials']), 3, USUAL_RULES, 100, 1),
+      simulatedTurns(printables['read-dials'], usual(printables['read-dials']), {
+        players: 3,
+        rules: USUAL_RULES,
+        games: 100,
+        seed: 1,
+      }),
     ).toThrow(/printable must be a game, got read-dials/)
     for (const players of [0, -1, 1.5, 61])
       expect(() => gameTurns(toss, options, players)).toThrow(/players must be an integer in \[1, 60\]/)
@@ -78,7 +83,7 @@ describe('how long a game lasts', () => {
 
   it.each(games)('can be told, and ends: $name', (game) => {
     const options = usual(game)
-    const turns = simulatedTurns(game, options, 3, USUAL_RULES, 300, 2)
+    const turns = simulatedTurns(game, options, { players: 3, rules: USUAL_RULES, games: 300, seed: 2 })
     expect(turns.over.at(-1)).toBeCloseTo(1, 9)
     const time = playTime(turns, 20)
     expect(time.least).toBeLessThanOrEqual(time.median)
@@ -94,13 +99,19 @@ describe('how long a game lasts', () => {
 
   it('counts each card of a loop once, and a pair of the turned-up game at least once', () => {
     const loop = printables['loop-cards']
-    expect(simulatedTurns(loop, { ...usual(loop), count: 11 }, 3, USUAL_RULES, 50, 1)).toMatchObject({
+    expect(
+      simulatedTurns(loop, { ...usual(loop), count: 11 }, { players: 3, rules: USUAL_RULES, games: 50, seed: 1 }),
+    ).toMatchObject({
       mean: 11,
       error: 0,
     })
     const pairs = printables['memory-pairs']
     expect(
-      simulatedTurns(pairs, { ...usual(pairs), count: 6 }, 3, USUAL_RULES, 400, 1).quantile(0.01),
+      simulatedTurns(
+        pairs,
+        { ...usual(pairs), count: 6 },
+        { players: 3, rules: USUAL_RULES, games: 400, seed: 1 },
+      ).quantile(0.01),
     ).toBeGreaterThanOrEqual(6)
   })
 

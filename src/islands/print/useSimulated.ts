@@ -29,14 +29,12 @@ export function useSimulated(wish: Wish | undefined): SimulatedTurns | undefined
     staleTime: Infinity,
     queryFn: async (): Promise<SimulatedTurns | null> => {
       if (!wish) return null
-      const { over, mean, error } = await chances().simulate(
-        wish.id,
-        wish.options,
-        wish.players,
-        wish.rules,
-        SIMULATED_GAMES,
-        1,
-      )
+      const { over, mean, error } = await chances().simulate(wish.id, wish.options, {
+        players: wish.players,
+        rules: wish.rules,
+        games: SIMULATED_GAMES,
+        seed: 1,
+      })
       return { ...turnsFrom(over), mean, error }
     },
   })

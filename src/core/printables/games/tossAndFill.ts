@@ -38,7 +38,7 @@ export const tossAndFill = definePrintable({
     const footer = printFooter('Toss and fill', options, seed)
     return {
       items,
-      pages: [dieNet(items, options, footer), mat(random, items, options, 'thrown', footer)],
+      pages: [dieNet(items, options, footer), mat(random, items, options, { how: 'thrown', footer })],
       key: controlCards(
         { what: 'toss and fill', items, footer: `${footer} · key`, beside: (item) => inWords(item, options) },
         options,

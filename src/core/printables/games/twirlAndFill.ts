@@ -57,7 +57,7 @@ export const twirlAndFill = definePrintable({
     const footer = printFooter('Twirl and fill', options, seed)
     return {
       items,
-      pages: [spinner(items, options, footer), mat(random, items, options, 'twirled', footer)],
+      pages: [spinner(items, options, footer), mat(random, items, options, { how: 'twirled', footer })],
       key: controlCards(
         { what: 'twirl and fill', items, footer: `${footer} · key`, beside: (item) => inWords(item, options) },
         options,

@@ -26,8 +26,7 @@ export function mat(
   random: Random,
   items: readonly Item[],
   options: PrintOptions,
-  how: 'thrown' | 'twirled',
-  footer: string,
+  { how, footer }: { readonly how: 'thrown' | 'twirled'; readonly footer: string },
 ): Drawing {
   const { cells = PRINT_OPTIONS.cells.usual, covers = PRINT_OPTIONS.covers.usual, owner } = options
   const all = shuffled(

@@ -54,14 +54,19 @@ export function gameTurns(
   return rules.mats === 'shared' ? one : playersTurns(one, players, rules.mats)
 }
 
+/** Who plays by which rules, how many games, and the seed of the first. */
+export interface Simulation {
+  readonly players: number
+  readonly rules: GameRules
+  readonly games: number
+  readonly seed: number
+}
+
 /** Turns of all players together in simulated games (2 to 1,000,000). Throws RefusedValue for what is no game. */
 export function simulatedTurns(
   printable: Printable,
   options: PrintOptions,
-  players: number,
-  rules: GameRules,
-  games: number,
-  seed: number,
+  { players, rules, games, seed }: Simulation,
 ): SimulatedTurns {
   requireInteger('players', players, 1, 60)
   printable.check(options)
@@ -137,7 +142,7 @@ export function aboutMinutes(
   const turns = fill
     ? gameTurns(printable, options, players)
     : play
-      ? simulatedTurns(printable, options, players, USUAL_RULES, TRIED_GAMES, 1)
+      ? simulatedTurns(printable, options, { players, rules: USUAL_RULES, games: TRIED_GAMES, seed: 1 })
       : undefined
   return ((turns?.quantile(0.5) ?? 0) * secondsATurn) / 60
 }

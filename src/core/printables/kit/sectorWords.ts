@@ -24,7 +24,7 @@ export function wordsInSector(text: string, from: number, to: number, radius: nu
   const half = (((to - from) / 2) * Math.PI) / 180
   for (let size = LARGEST; size >= LEAST - 0.001; size -= STEP) {
     const lay = size >= LEAST_UPRIGHT ? upright : along
-    const shapes = lay(text, size, middle, half, radius)
+    const shapes = lay(text, size, { middle, half, radius })
     if (shapes) return shapes
   }
   throw new RefusedValue(
@@ -58,7 +58,14 @@ function textAt({ lines, size }: Block, x: number, y: number): Shape[] {
   return lines.map((line, i) => centredText(line, { x, y: y + lineAt(i, lines.length, size) }, { size, fill: INK }))
 }
 
-function upright(text: string, size: number, middle: number, half: number, radius: number): Shape[] | undefined {
+/** A sector of a spinner: its middle in degrees clockwise from 12, half its angle in radians, its radius in mm. */
+interface Sector {
+  readonly middle: number
+  readonly half: number
+  readonly radius: number
+}
+
+function upright(text: string, size: number, { middle, half, radius }: Sector): Shape[] | undefined {
   const turn = (middle * Math.PI) / 180
   const longest = Math.max(...text.split(' ').map((word) => textWidth(word, size)))
   for (const width of WIDTHS.filter((each) => each > longest))
@@ -77,7 +84,7 @@ function upright(text: string, size: number, middle: number, half: number, radiu
 }
 
 /** On one line or two along the middle of a narrow sector, from its rim inwards, never upside down. */
-function along(text: string, size: number, middle: number, half: number, radius: number): Shape[] | undefined {
+function along(text: string, size: number, { middle, half, radius }: Sector): Shape[] | undefined {
   const whole = textWidth(text, size)
   for (const lines of [[text], wrapText(text, size, whole * 0.62)]) {
     const block = { lines, size }

@@ -29,6 +29,7 @@ import {
   textFrom,
   titleOr,
   wordsIn,
+  type DialPlace,
 } from '../kit/frame'
 import { type Question, answerAt } from '../kit/sheet'
 import { definePrintable } from '../kit/definePrintable'
@@ -93,7 +94,7 @@ function asksIn(rung: PrintOptions['rung']): readonly Ask[] {
 }
 
 function question(asked: Question): Shape[] {
-  const { item, cell, options, isKey, place } = asked
+  const { item, cell, options, place } = asked
   const room = Math.min(cell.height / 2 - 2, 20)
   const y = cell.y + cell.height / 2
   const x = cell.x + 10 + room
@@ -109,7 +110,7 @@ function question(asked: Question): Shape[] {
   const { phrases } = languages[options.wording.language]
   return [
     numberIn(cell, place),
-    ...picture(item, x, y, room, options, isKey),
+    ...picture(asked, { x, y, room }),
     ...(isSet
       ? [
           part('asked', wordsIn(phrases.drawHands, { x: middle, y: y - 6 }, { width, most: 4.5 })),
@@ -132,18 +133,16 @@ function question(asked: Question): Shape[] {
 const isWide = ({ shown }: Item) => shown.as === 'span' || shown.as === 'rows'
 
 /** What the child looks at: clocks, the rows of a plan, or an empty dial to draw the hands in. */
-function picture(item: Item, x: number, y: number, room: number, options: PrintOptions, isKey: boolean): Shape[] {
+function picture({ item, options, isKey }: Question, at: DialPlace): Shape[] {
   const { shown } = item
+  const { x, y, room } = at
   switch (shown.as) {
     case 'words':
-      return [dialAt(shown.minute, { x, y, room }, options, { hands: isKey ? 'both' : 'none' })]
+      return [dialAt(shown.minute, at, options, { hands: isKey ? 'both' : 'none' })]
     case 'span':
-      return [
-        dialAt(shown.minute, { x, y, room }, options),
-        dialAt(shown.to, { x: x + 2 * room + 4, y, room }, options),
-      ]
+      return [dialAt(shown.minute, at, options), dialAt(shown.to, { x: x + 2 * room + 4, y, room }, options)]
     case 'part':
-      return [dialAt(shown.minute, { x, y, room }, options, { pointedAt: shown.part, secondHand: 20 })]
+      return [dialAt(shown.minute, at, options, { pointedAt: shown.part, secondHand: 20 })]
     case 'rows':
       return shown.rows.map((planned, i) => {
         const row = `${say(planned.minute, { ...options.wording, form: 'day-24' })} ${rowName(planned, languages[options.wording.language].phrases)}`
@@ -154,7 +153,7 @@ function picture(item: Item, x: number, y: number, room: number, options: PrintO
         )
       })
     default:
-      return [itemDial(item, { x, y, room }, options)]
+      return [itemDial(item, at, options)]
   }
 }
 
