@@ -73,7 +73,10 @@ export function simulateCheck(child: SimulatedChild, { rung, way, seed }: Check,
   return answers
 }
 
-/** Items spread evenly over the rung's times, each way of asking in turn, wrong choices drawn alike from all misreadings. */
+/**
+ * Items spread evenly over the rung's times, each way of asking in turn, wrong choices drawn alike from all
+ * misreadings.
+ */
 function evenItems(rung: RungId, count: number, seed: number) {
   const random = randomFrom(seed + 1)
   const asks = asksOf(rung)
@@ -96,7 +99,10 @@ export interface Planted {
   readonly rung: RungId
 }
 
-/** Children who hold so many misreadings, at a strength between 0.5 and 0.9, with 5 % slips, each on a rung where all of them show. */
+/**
+ * Children who hold so many misreadings, at a strength between 0.5 and 0.9, with 5 % slips, each on a rung where all
+ * of them show.
+ */
 export function plantedChildren(howMany: number, misreadingsEach: 0 | 1 | 2, seed: number): Planted[] {
   const random = randomFrom(seed)
   const shownOn = new Map(misreadings.map(({ id }) => [id, rungsShowing(id)]))

@@ -55,7 +55,8 @@ const files = sirv(join(dist, 'client'), {
     ),
 })
 const server = createServer(guarded(address, [compression() as unknown as Handler, files, handler]))
-// Longer than a client keeps a connection, since one that closes just as it is used again would be an error at the table.
+// Longer than a client keeps a connection, since one that closes just as it is used again would be an error at the
+// table.
 server.keepAliveTimeout = 75_000
 try {
   await listen(server)

@@ -23,7 +23,10 @@ interface DialSlidersProps {
   readonly wording: Wording
 }
 
-/** Turns the hands by key: 1, 5, 15 or 60 minutes, with Shift for the other hand. Hands that turn together have one slider; otherwise each hand has its own. */
+/**
+ * Turns the hands by key: 1, 5, 15 or 60 minutes, with Shift for the other hand. Hands that turn together have one
+ * slider; otherwise each hand has its own.
+ */
 export function DialSliders({ hands, only, onTurn, wording }: DialSlidersProps) {
   if (hands.gear === 'geared') {
     const move = (minutes: number, isOther: boolean) =>

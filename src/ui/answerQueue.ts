@@ -51,7 +51,10 @@ export function sendWaiting(): Promise<void> {
   return sending
 }
 
-/** Statuses that would come again at every try. Others may pass, such as a busy server or a passcode that is asked again. */
+/**
+ * Statuses that would come again at every try. Others may pass, such as a busy server or a passcode that is asked
+ * again.
+ */
 const FOR_GOOD: readonly number[] = [400, 404, 413, 415, 422]
 
 async function sendInOrder(): Promise<void> {

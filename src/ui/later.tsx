@@ -34,7 +34,9 @@ async function untilReached<T>(fetchPart: () => Promise<T>): Promise<T> {
   }
 }
 
-/** Fetches parts that are shown later as soon as the view stands, so that they open at once, even without a connection. */
+/**
+ * Fetches parts that are shown later as soon as the view stands, so that they open at once, even without a connection.
+ */
 export function useFetchLater(parts: readonly Pick<Later<never>, 'load'>[]): void {
   useEffect(() => {
     const timer = setTimeout(() => void Promise.all(parts.map(({ load }) => load())), FETCH_AFTER_MS)

@@ -79,7 +79,8 @@ function withKind({ filled, weight }: Stage, { chance, cells }: Kind, most: numb
   const q = chance / (weight + chance)
   // With only the first kind, every turn falls on it.
   if (weight === 0) return { filled: filled.map((_, t) => (t >= cells ? 1 : 0)), weight: chance }
-  // Binomial chances of t turns, turned into those of t + 1 by Pascal's rule, in place: it only adds, and so stays exact enough.
+  // Binomial chances of t turns, turned into those of t + 1 by Pascal's rule, in place: it only adds, and so stays
+  // exact enough.
   // Only the chances that count are carried on, from `low` to `high`: far from the middle they are nothing.
   const row = new Float64Array(most + 2)
   row[0] = 1
@@ -146,7 +147,10 @@ export function playersTurns(one: TurnDistribution, players: number, ending: End
   return turnsFrom(over)
 }
 
-/** Turns when a full mat is cleared and filled anew so many times (0 to 4): the fillings follow each other, so their chances are folded. */
+/**
+ * Turns when a full mat is cleared and filled anew so many times (0 to 4): the fillings follow each other, so their
+ * chances are folded.
+ */
 export function refilledTurns(one: TurnDistribution, refills: number): TurnDistribution {
   requireInteger('refills', refills, 0, 4)
   const chances = one.over.map((chance, t) => chance - (one.over[t - 1] ?? 0))

@@ -80,7 +80,10 @@ export interface Drawing {
   readonly shapes: readonly Shape[]
 }
 
-/** Height of a capital letter of Andika, as a share of the em: 1485 of 2048 units. Apart from the widths, which screens do without. */
+/**
+ * Height of a capital letter of Andika, as a share of the em: 1485 of 2048 units. Apart from the widths, which screens
+ * do without.
+ */
 export const CAP_HEIGHT = 1485 / 2048
 
 export const INK = '#2B2320'

@@ -78,7 +78,9 @@ export function makePage({ paper, title, footer, name, body }: PageRequest): Dra
   return { width, height, title, shapes: [...head, ...body, ...foot(width, height, footer)] }
 }
 
-/** On one line as large as it fits, never smaller than can be read: a longer one takes a second line, and is cut there. */
+/**
+ * On one line as large as it fits, never smaller than can be read: a longer one takes a second line, and is cut there.
+ */
 function titleShapes(title: string, width: number): Shape[] {
   const size = fitSize(title, TITLE_MM, width, 'bold')
   const isOne = size >= LEAST_TITLE_MM

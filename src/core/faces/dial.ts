@@ -235,10 +235,16 @@ function ringRound(r: number, part: ClockPart, angles: HandAngles, second: numbe
   return ring(at.x, at.y, r * 0.12)
 }
 
-/** Where a hand's name lies along it, between the pivot and the numerals, and the longest it may be: shares of the radius. */
+/**
+ * Where a hand's name lies along it, between the pivot and the numerals, and the longest it may be: shares of the
+ * radius.
+ */
 const LABEL_MIDDLE = { hour: 0.31, minute: 0.36 }
 const LABEL_LENGTH = 0.5
-/** How wide a letter of the hands' names is on the average, ems, in any of the languages: all widths of the font weigh too much for a view that shows a clock. */
+/**
+ * How wide a letter of the hands' names is on the average, ems, in any of the languages: all widths of the font weigh
+ * too much for a view that shows a clock.
+ */
 const LETTER_SHARE = 0.57
 
 /** The hand's name along its body, never upside down, on the side away from the other hand. */

@@ -27,14 +27,20 @@ export const DIAL_WORDS: {
   minute: 'minute',
 }
 
-/** The smallest letters that a printed dial has, em in mm: on a small clock its words and counts take a larger share of it. */
+/**
+ * The smallest letters that a printed dial has, em in mm: on a small clock its words and counts take a larger share of
+ * it.
+ */
 export const LEAST_LETTERS_MM = 1.8
 
 /** The em of what stands on a face of radius `r`: a share of it, and never too small to read. */
 export const lettersOn = (r: number, share: number): number => Math.max(r * share, LEAST_LETTERS_MM)
 
 const RING_SHARE = 0.125
-/** Where the ring of fives begins, as a share of the face's radius, and how far it reaches beyond that, in its letters' ems. */
+/**
+ * Where the ring of fives begins, as a share of the face's radius, and how far it reaches beyond that, in its letters'
+ * ems.
+ */
 const RING_FROM = 1.0625
 const RING_REACH = 1.42
 

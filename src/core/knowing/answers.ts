@@ -28,7 +28,10 @@ export interface Answer {
 
 const ABSTRACT: readonly Item['ask'][] = ['write', 'say', 'write-24', 'work-back', 'half-of-day', 'look-up']
 
-/** With what an item is met when it is asked on the screen: hands moved, a picture read, signs written or reckoned with. */
+/**
+ * With what an item is met when it is asked on the screen: hands moved, a picture read, signs written or reckoned
+ * with.
+ */
 export function stageOf(item: Item): Stage {
   if (item.ask === 'set') return 'concrete'
   return ABSTRACT.includes(item.ask) ? 'abstract' : 'pictorial'

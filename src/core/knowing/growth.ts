@@ -10,7 +10,9 @@ export interface Growth {
   readonly firmSince?: Instant
 }
 
-/** Growth of every rung that was met, in the order given. Worked out from the answers alone, without the adult's word. */
+/**
+ * Growth of every rung that was met, in the order given. Worked out from the answers alone, without the adult's word.
+ */
 export function growthOf(answers: readonly Answer[], rungs: readonly RungId[]): Growth[] {
   const days = [...new Set(answers.map((answer) => dayNumber(answer.at)))].sort((a, b) => a - b)
   return rungs.flatMap((rung) => {

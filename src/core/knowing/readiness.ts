@@ -8,7 +8,10 @@ export interface Standing {
   readonly estimates: readonly Estimate[]
   /** Rungs outside the school's order, which come beside it: parts, halves of the day, how long, … */
   readonly beside: readonly Estimate[]
-  /** The first rung of the school's order that is not firm and not passed on the way to a firm one; undefined when there is none. */
+  /**
+   * The first rung of the school's order that is not firm and not passed on the way to a firm one; undefined when
+   * there is none.
+   */
   readonly working: RungId | undefined
   readonly firm: readonly RungId[]
   /** Rungs to bring back: shaky ones, then firm ones whose review is due, the longest overdue first. */

@@ -97,7 +97,10 @@ function solvedOrRefused(recipe: Recipe) {
   }
 }
 
-/** The boxes of all that is cut, a group a part, straight from the numbers of the drawing; written apart from the layout. */
+/**
+ * The boxes of all that is cut, a group a part, straight from the numbers of the drawing; written apart from the
+ * layout.
+ */
 function cutBoxes(page: Drawing): Box[] {
   const boxes: Box[] = []
   const walk = (shapes: readonly Shape[], x: number, y: number, turn: number, into: number[][] | undefined): void => {
@@ -301,7 +304,10 @@ describe('measures', () => {
   })
 })
 
-/** The strokes of a printed face that run away from its pivot, read from its SVG: those of the minutes where it has them. */
+/**
+ * The strokes of a printed face that run away from its pivot, read from its SVG: those of the minutes where it has
+ * them.
+ */
 function printedMarks(recipe: Recipe): { from: number; to: number }[] {
   const m = solveRecipe(recipe)
   const shapes = recipe.kind === 'layered' ? middleShapes(m) : faceShapes(recipe, m)

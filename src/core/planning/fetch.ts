@@ -33,7 +33,10 @@ export function fetchInWords({ name, amount, unit }: FetchEntry): string {
   return `${name}: ${amount} ${amount === 1 ? unit : `${unit}s`}`
 }
 
-/** One list of what to fetch. What is reused counts once, for the activity that needs most of it; other amounts are added up. */
+/**
+ * One list of what to fetch. What is reused counts once, for the activity that needs most of it; other amounts are
+ * added up.
+ */
 export function fetchList(plan: SessionPlan, request: SessionRequest): FetchEntry[] {
   const entries = new Map<MaterialId, FetchEntry>()
   for (const step of plan.steps) {

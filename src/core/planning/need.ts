@@ -78,7 +78,10 @@ export function weightsOf(child: PlanChild): Partial<Record<MisreadingId, number
   return Object.fromEntries(child.findings.map((finding) => [finding.misreading, 6]))
 }
 
-/** The child's own rung where a printable suits it. Otherwise the hardest rung before it that it suits, or else the easiest of all. */
+/**
+ * The child's own rung where a printable suits it. Otherwise the hardest rung before it that it suits, or else the
+ * easiest of all.
+ */
 export function rungFor(printable: Printable, own: RungId, order: readonly RungId[]): RungId {
   if (printable.suits(own)) return own
   const before = order.slice(0, Math.max(0, order.indexOf(own))).reverse()

@@ -61,7 +61,9 @@ export interface PackLine {
 
 export const MOST_PACK_THINGS = 5
 
-/** What each child gets. Throws RefusedValue for nobody, nothing to print, or a day of one's own that cannot be read. */
+/**
+ * What each child gets. Throws RefusedValue for nobody, nothing to print, or a day of one's own that cannot be read.
+ */
 export function packLines({ children, things, order, seed, wording }: PackWish): PackLine[] {
   if (children.length === 0) throw new RefusedValue('children', 'at least one child to print for', 'none')
   requireInteger('things in a pack', things.length, 1, MOST_PACK_THINGS)

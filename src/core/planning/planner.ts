@@ -206,7 +206,10 @@ function isWhole(draft: Draft, request: SessionRequest, rules: Rules): boolean {
   return draft.least <= request.minutes && request.minutes <= draft.most
 }
 
-/** A session whose usual lengths add up to about the minutes available is better than one that is stretched or squeezed. */
+/**
+ * A session whose usual lengths add up to about the minutes available is better than one that is stretched or
+ * squeezed.
+ */
 function finalScore(draft: Draft, request: SessionRequest): number {
   return draft.score - 0.35 * Math.abs(draft.usual - request.minutes)
 }

@@ -32,7 +32,10 @@ import { twirlAndFill } from './games/twirlAndFill'
 import { workBackSheet } from './sheets/workBackSheet'
 import type { Printable as MadePrintable } from './kit/types'
 
-/** Everything that can be printed, in the order in which it is offered: adding a printable means one file and its line here. */
+/**
+ * Everything that can be printed, in the order in which it is offered: adding a printable means one file and its line
+ * here.
+ */
 const all = [
   tossAndFill,
   twirlAndFill,

@@ -1,7 +1,10 @@
 import type { PrintOptions } from './kit/options'
 import type { PrintableId } from './registry'
 
-/** Raised when a printable draws other pages for the same options and seed than before. A saved print says which number it was made with. */
+/**
+ * Raised when a printable draws other pages for the same options and seed than before. A saved print says which number
+ * it was made with.
+ */
 export const PRINTS_MADE = 4
 
 /** All that is needed to make a print again. */

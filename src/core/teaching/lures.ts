@@ -40,14 +40,20 @@ export function luresFor(item: Item, { count, seed, weights = {} }: LuresRequest
   return chosen
 }
 
-/** Wrong answers of the same kind that no misreading leads to, in a drawn order: other times of the rung, other lengths, … */
+/**
+ * Wrong answers of the same kind that no misreading leads to, in a drawn order: other times of the rung, other
+ * lengths, …
+ */
 export function neighbours(random: Random, item: Item): Lure[] {
   return shuffled(random, near(item)).map((value): Lure => ({ value }))
 }
 
 const NEAR_MINUTES = [-60, -30, -20, -15, -10, -5, 5, 10, 15, 20, 30, 60]
 
-/** For the 24-hour rung, the time ten hours away instead of twelve. For the halves of the day, the hour before or after, in either half. */
+/**
+ * For the 24-hour rung, the time ten hours away instead of twelve. For the halves of the day, the hour before or
+ * after, in either half.
+ */
 const TEN_OFF = [-600, 600, -60, 60, 120]
 const HOUR_OFF = [-60, 60, 660, 780]
 

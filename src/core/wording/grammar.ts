@@ -28,10 +28,16 @@ export type DayPart = readonly [RegExp, (dial: number) => number]
 
 export const asMorning = (dial: number) => dial
 export const asAfternoon = (dial: number) => dial + 720
-/** "Twelve at night" is midnight, "one at night" is early in the morning, and six to eleven at night are in the evening. */
+/**
+ * "Twelve at night" is midnight, "one at night" is early in the morning, and six to eleven at night are in the
+ * evening.
+ */
 export const asNight = (dial: number) => (dial >= 360 ? dial + 720 : dial)
 
-/** Reads a time with or without its part of the day. `read` gives minutes, which are over 719 if the hour itself tells the half of the day. */
+/**
+ * Reads a time with or without its part of the day. `read` gives minutes, which are over 719 if the hour itself tells
+ * the half of the day.
+ */
 export function readWithDayPart(
   text: string,
   parts: readonly DayPart[],

@@ -45,7 +45,9 @@ export interface Language {
   dayPart(minute: MinuteOfDay): string
   /** Parts of the day that may follow a time, and what each makes of it. */
   readonly dayParts: readonly DayPart[]
-  /** Reads words only, since figures are the same in all languages. `text` is trimmed, in lower case and single-spaced. */
+  /**
+   * Reads words only, since figures are the same in all languages. `text` is trimmed, in lower case and single-spaced.
+   */
   parseWords(text: string): ParsedTime | undefined
   /** The language's own ways of writing figures ("15 Uhr 30", "16 h 5", "4 p. m.") put as 15:30, 16:05, 4pm. */
   tidyFigures(text: string): string

@@ -4,7 +4,10 @@ import type { ChildReport } from '../../core/records'
 import { BESIDE_THE_ORDER, type RungId, rungOf } from '../../core/teaching'
 import './group.css'
 
-/** Children down and rungs across. Each cell says whether the rung is known, being learnt or due. Rungs beside the order are shown if any child has met them. */
+/**
+ * Children down and rungs across. Each cell says whether the rung is known, being learnt or due. Rungs beside the
+ * order are shown if any child has met them.
+ */
 export function RungGrid({ members, order }: { members: readonly ChildReport[]; order: readonly RungId[] }) {
   const estimatesOf = ({ standing }: ChildReport) => [...standing.estimates, ...standing.beside]
   const met = (rung: RungId) =>

@@ -7,7 +7,9 @@ import { AnswerLine } from '../../ui/AnswerLine'
 
 const MOST_SHOWN = 4
 
-/** One child in one session: how many answers were right, which were wrong, their pattern so far, and what comes next. */
+/**
+ * One child in one session: how many answers were right, which were wrong, their pattern so far, and what comes next.
+ */
 export function ChildRecord({
   report,
   answers,

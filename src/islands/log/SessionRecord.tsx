@@ -12,7 +12,10 @@ import { dayInWords } from '../../ui/dates'
 import { recordQuery } from '../../ui/queries'
 import { ChildRecord } from './ChildRecord'
 
-/** One session as it was held: its steps, its note, and for each child what was answered, what it means, what comes next. */
+/**
+ * One session as it was held: its steps, its note, and for each child what was answered, what it means, what comes
+ * next.
+ */
 export function SessionRecord({ session, group }: { session: Session; group?: GroupRecord }) {
   const query = useQuery(recordQuery(session.id))
   return (

@@ -10,7 +10,9 @@ const PLAYERS = 3
 /** Two side by side in the narrow column, their words whole. */
 const NARROW = { rightSectionWidth: 26, styles: { input: { paddingInlineStart: 10 } } }
 
-/** Games, cards and sheets, found by rung, kind, stage, minutes and what is to hand; the one that is picked is pressed. */
+/**
+ * Games, cards and sheets, found by rung, kind, stage, minutes and what is to hand; the one that is picked is pressed.
+ */
 export function FindPanel({ state }: { state: PrintState }) {
   const [rung, setRung] = useState<RungId | ''>('')
   const [kind, setKind] = useState('')

@@ -6,7 +6,10 @@ import { WholeField } from '../../ui/WholeField'
 import type { PrintState } from './usePrint'
 import { SIMULATED_GAMES, useSimulated } from './useSimulated'
 
-/** How long the game will last, exact or simulated: the median and the 90 % range; and the other way round, what fits the time. */
+/**
+ * How long the game will last, exact or simulated: the median and the 90 % range; and the other way round, what fits
+ * the time.
+ */
 export function LastsPanel({ state }: { state: PrintState }) {
   const { printable, options } = state
   const [players, setPlayers] = useState(3)
@@ -166,7 +169,10 @@ function inMinutes(minutes: number): string {
 
 const BARS = 24
 
-/** The chance of ending in each stretch of minutes, up to where nearly all games have ended; darker within the 90 % range. */
+/**
+ * The chance of ending in each stretch of minutes, up to where nearly all games have ended; darker within the 90 %
+ * range.
+ */
 function Bars({ turns, seconds }: { turns: TurnDistribution; seconds: number }) {
   const last = turns.quantile(0.995)
   const width = Math.max(1, Math.ceil(last / BARS))

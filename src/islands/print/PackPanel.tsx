@@ -10,7 +10,10 @@ import { api } from '../../ui/api'
 import type { PrintState } from './usePrint'
 import { usePack } from './usePack'
 
-/** One version for each child of a group, at the child's rung and with the child's misreadings; keys together; a cover page with who gets what. */
+/**
+ * One version for each child of a group, at the child's rung and with the child's misreadings; keys together; a cover
+ * page with who gets what.
+ */
 export function PackPanel({ state }: { state: PrintState }) {
   const { all, picked, options } = state
   const groups = useQuery({ queryKey: ['groups'], queryFn: () => api.get<GroupOfChildren[]>('/api/groups') }).data ?? []

@@ -21,7 +21,10 @@ function chances(): Remote<ChancesWorker> {
   return worker
 }
 
-/** The turns of a game that can only be simulated, played in a worker; undefined until they are there, or where nothing is wished. */
+/**
+ * The turns of a game that can only be simulated, played in a worker; undefined until they are there, or where nothing
+ * is wished.
+ */
 export function useSimulated(wish: Wish | undefined): SimulatedTurns | undefined {
   const query = useQuery({
     queryKey: ['simulated', wish],

@@ -16,7 +16,10 @@ interface Props {
   readonly settings: Settings
 }
 
-/** What the child is shown: a clock to read or to set, two clocks, figures, a plan of the day; once answered, what is true of it. */
+/**
+ * What the child is shown: a clock to read or to set, two clocks, figures, a plan of the day; once answered, what is
+ * true of it.
+ */
 export function CheckStage({ check, settings }: Props) {
   const { question, given, meanings, scaffolds } = check
   const wording = wordingOf(settings)

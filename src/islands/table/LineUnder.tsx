@@ -12,7 +12,9 @@ interface LineProps {
   readonly wording: Wording
 }
 
-/** The hour from 0 to 60, tied to the minute hand both ways: the hand moves its marker, a touch on it moves the hand. */
+/**
+ * The hour from 0 to 60, tied to the minute hand both ways: the hand moves its marker, a touch on it moves the hand.
+ */
 export function NumberLine({ minute, onTurn, wording }: LineProps) {
   const frame = useRef<HTMLDivElement>(null)
   const minutes = minutesPast(minute)

@@ -5,7 +5,10 @@ import type { Session } from '../../core/records'
 
 export type Mode = 'clock' | 'check'
 
-/** The step that is being held, and whether the clock or the quick check is shown. A reload comes back to the same step. */
+/**
+ * The step that is being held, and whether the clock or the quick check is shown. A reload comes back to the same
+ * step.
+ */
 export function useSteps({ id, plan: { steps } }: Session, onEnd: () => void) {
   const [at, setAt] = useLocalStorage({ key: `table-step-${id}`, defaultValue: 0 })
   const [picked, setMode] = useState<Mode>()

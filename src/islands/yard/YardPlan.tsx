@@ -10,7 +10,10 @@ import type { YardState } from './useYard'
 const WIDTH_MM = 180
 const HEIGHT_MM = 165
 
-/** The plan to scale. The 12 can be dragged round it. While the floor clock is checked, each hour marker is dragged to where it really lies. */
+/**
+ * The plan to scale. The 12 can be dragged round it. While the floor clock is checked, each hour marker is dragged to
+ * where it really lies.
+ */
 export function YardPlan({ state, moves }: { state: YardState; moves: 'twelve' | 'markers' }) {
   const { yard, ground } = state.laid
   const { drawing, mmPerMetre } = yardPlan(yard, WIDTH_MM, HEIGHT_MM)

@@ -82,7 +82,10 @@ function drawnValue(random: Random, option: PrintOption, rung: RungId): unknown 
   }
 }
 
-/** Choices that are each possible but not together are drawn again: sectors that their words need wider, boards and steps that there are too few of. */
+/**
+ * Choices that are each possible but not together are drawn again: sectors that their words need wider, boards and
+ * steps that there are too few of.
+ */
 function narrowed(
   random: Random,
   { covers = 'dials', sectors, boards, by }: PrintChoices,

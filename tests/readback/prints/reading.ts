@@ -155,7 +155,10 @@ export function checkPages({ o, pages, key, expect }: Read): void {
   }
 }
 
-/** The smallest letters, em in mm: on a clock the hands' names may be as short as their hands; the foot of a page is for the adult. */
+/**
+ * The smallest letters, em in mm: on a clock the hands' names may be as short as their hands; the foot of a page is
+ * for the adult.
+ */
 function leastSize({ parts, text = '' }: ReadShape): number {
   if (parts.includes('hand-name')) return 1.3
   if (parts.includes('dial')) return 1.79
@@ -197,7 +200,10 @@ function overlap(a: Box, b: Box): boolean {
   return a.left < b.right - 0.05 && b.left < a.right - 0.05 && a.top < b.bottom - 0.05 && b.top < a.bottom - 0.05
 }
 
-/** The pages of questions beside their key, question by question, as many as were asked for; the times that are asked about differ. */
+/**
+ * The pages of questions beside their key, question by question, as many as were asked for; the times that are asked
+ * about differ.
+ */
 export function questions(read: Read): { asked: Shapes; answered: Shapes }[] {
   const asked = groups(read.pages.flat(), 'question')
   const answered = groups(read.key.flat(), 'question')

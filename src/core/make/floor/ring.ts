@@ -60,7 +60,10 @@ export function markerPlace(minute: number, radiusMm: number, turnDeg = 0): Mark
   return { minute, rightMm: own.x, aheadMm: 0 - own.y, ...turned }
 }
 
-/** The minutes in the order in which their markers are placed: 12 and 6, 3 and 9, the hours between, then the small ones. */
+/**
+ * The minutes in the order in which their markers are placed: 12 and 6, 3 and 9, the hours between, then the small
+ * ones.
+ */
 export function placingOrder(): { readonly step: string; readonly minutes: readonly number[] }[] {
   const small = Array.from({ length: 60 }, (_, minute) => minute).filter((minute) => minute % 5 !== 0)
   return [

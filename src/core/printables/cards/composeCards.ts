@@ -29,7 +29,8 @@ export const composeCards = definePrintable({
     const random = randomFrom(seed)
     const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
     const hours = [...new Set(items.map((item) => dialHour(minuteOf(item))))]
-    // If the rung has few different minutes, all of them are printed, so that children have to choose. Otherwise those of the clocks and their neighbours.
+    // If the rung has few different minutes, all of them are printed, so that children have to choose. Otherwise those
+    // of the clocks and their neighbours.
     const all = rungOf(options.rung).dial?.minutes ?? []
     const needed = new Set(items.flatMap((item) => neighboursOf(minutesPast(minuteOf(item)))))
     const minutes = all.length <= 12 ? all : all.filter((minute) => needed.has(minute))

@@ -9,7 +9,10 @@ import { wordCard } from './matchCards'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
 
-/** Doings with a clock, to be laid under the half of the day in which they are done; those that can be argued are marked. */
+/**
+ * Doings with a clock, to be laid under the half of the day in which they are done; those that can be argued are
+ * marked.
+ */
 export const dayHalvesCards = definePrintable({
   id: 'day-halves-cards',
   kind: 'cards',
@@ -29,7 +32,8 @@ export const dayHalvesCards = definePrintable({
     const random = randomFrom(seed)
     const items = makeItems(random, { rung: options.rung, ask: 'half-of-day', count: options.count })
     const { dayPart, phrases } = languages[options.wording.language]
-    // The parts of a day go by different names in some languages: ten in the morning and three in the afternoon name the halves.
+    // The parts of a day go by different names in some languages: ten in the morning and three in the afternoon name
+    // the halves.
     const heads = [dayPart(600), dayPart(900)].map((half) => wordCard('head', half, 12))
     const footer = printFooter('Two halves of a day', options, seed)
     const key = items.map((item) => {

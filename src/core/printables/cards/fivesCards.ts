@@ -10,7 +10,10 @@ import type { PrintOptions } from '../kit/options'
 
 const FIVES = Array.from({ length: 12 }, (_, i) => (i + 1) * 5)
 
-/** 5 to 60 on cards, to lay round a dial: in order first, then as they come. The seed draws the order in which they are called. */
+/**
+ * 5 to 60 on cards, to lay round a dial: in order first, then as they come. The seed draws the order in which they are
+ * called.
+ */
 export const fivesCards = definePrintable({
   id: 'fives-cards',
   kind: 'cards',

@@ -6,7 +6,10 @@ import { printFooter } from '../kit/frame'
 import { dialCard, wordCard } from '../cards/matchCards'
 import { definePrintable } from '../kit/definePrintable'
 
-/** How likely a child still knows where a card lay when its partner turns up: our estimate, for the length of the game only. */
+/**
+ * How likely a child still knows where a card lay when its partner turns up: our estimate, for the length of the game
+ * only.
+ */
 const REMEMBERED = 0.6
 
 /** Dials and words, face down: two are turned up in a turn, and kept where they are the same time. */
@@ -45,7 +48,10 @@ export const memoryPairs = definePrintable({
   },
 })
 
-/** Turns until all pairs are found: a card is turned up; its partner is turned where it is remembered, else any other card. */
+/**
+ * Turns until all pairs are found: a card is turned up; its partner is turned where it is remembered, else any other
+ * card.
+ */
 function turnsOfMemory(random: Random, pairs: number): number {
   const left = shuffled(
     random,

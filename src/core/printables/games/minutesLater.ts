@@ -8,7 +8,10 @@ import { dialAt, figures, listPage, part, printFooter, wordsIn } from '../kit/fr
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
 
-/** Question cards, a clock and some minutes later; answer cards, the clock that is then: no two questions have the same answer. */
+/**
+ * Question cards, a clock and some minutes later; answer cards, the clock that is then: no two questions have the same
+ * answer.
+ */
 export const minutesLater = definePrintable({
   id: 'minutes-later',
   kind: 'game',

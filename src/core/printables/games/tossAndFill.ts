@@ -105,7 +105,10 @@ function dieNet(items: readonly Item[], options: PrintOptions, footer: string): 
   })
 }
 
-/** One side of a face: folded where a face or a flap follows, cut where nothing does. A fold between two faces is drawn once. */
+/**
+ * One side of a face: folded where a face or a flap follows, cut where nothing does. A fold between two faces is drawn
+ * once.
+ */
 function edge(face: number, side: Side, { x, y }: Point): Shape[] {
   const [dx, dy] = SIDES[side]
   const [column, row] = CROSS[face] ?? [0, 0]

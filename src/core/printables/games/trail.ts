@@ -48,7 +48,10 @@ interface Trail {
 /** How often a child joins a wrong clock and goes back: our estimate, for the length of the game only. */
 const WRONG_STEPS = 0.15
 
-/** Clocks all over the page: from the start, find each "so much later" and join them; the picture comes out only if every step is right. */
+/**
+ * Clocks all over the page: from the start, find each "so much later" and join them; the picture comes out only if
+ * every step is right.
+ */
 export const trail = definePrintable({
   id: 'trail',
   kind: 'game',
@@ -112,7 +115,10 @@ function latticeCorners(): { column: number; row: number }[] {
   }))
 }
 
-/** Eleven steps over twelve different times whose hands are apart. Throws RefusedValue where a step cannot reach twelve. */
+/**
+ * Eleven steps over twelve different times whose hands are apart. Throws RefusedValue where a step cannot reach
+ * twelve.
+ */
 function stepsOf(random: Random, by: number | undefined): Item[] {
   for (const start of shuffled(
     random,
@@ -146,7 +152,10 @@ function stepsOf(random: Random, by: number | undefined): Item[] {
   )
 }
 
-/** Times that misreadings of the steps lead to and that are not on the trail. Those that are likelier for this child come first. */
+/**
+ * Times that misreadings of the steps lead to and that are not on the trail. Those that are likelier for this child
+ * come first.
+ */
 function decoysOf(
   random: Random,
   items: readonly Item[],

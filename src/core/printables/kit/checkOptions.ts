@@ -29,7 +29,10 @@ function suitsRung(id: OptionId, value: unknown, rung: RungId): boolean {
   return limit === undefined || limit.suits(value, rung)
 }
 
-/** The part of what was chosen that a printable takes on a rung, so that choices for one printable can be used for another. */
+/**
+ * The part of what was chosen that a printable takes on a rung, so that choices for one printable can be used for
+ * another.
+ */
 export function takenChoices(facts: Pick<PrintableFacts, 'takes'>, rung: RungId, chosen: PrintChoices): PrintChoices {
   const taken = OPTION_IDS.filter((id) => chosen[id] !== undefined && isTaken(facts, id))
   return Object.fromEntries(taken.map((id) => [id, onRung(id, chosen[id], rung)]))

@@ -2,9 +2,10 @@ import { printable } from '../../drawing'
 import { RefusedValue } from '../../errors'
 import type { PlanRow } from '../../teaching'
 import { type LanguageId, parseTime } from '../../wording'
+import { PRINT_OPTIONS } from './options'
 
 /** The longest plan that a family or a class can give. */
-const MOST_PLAN_ROWS = 16
+const MOST_PLAN_ROWS = PRINT_OPTIONS.rows.most
 /** Longer, and it would be too small to read beside its clock. */
 const MOST_LETTERS = 40
 
@@ -48,7 +49,10 @@ function rowOf(line: string, name: string, language: LanguageId) {
   throw new RefusedValue(name, 'a time and what happens then, such as 7:30 breakfast', line)
 }
 
-/** Every way to part a row into a time and what happens then, the longest time first: "3:30 pm swimming" is not in the night. */
+/**
+ * Every way to part a row into a time and what happens then, the longest time first: "3:30 pm swimming" is not in the
+ * night.
+ */
 function splits(words: readonly string[]): { time: string; what: string }[] {
   const lengths = Array.from({ length: words.length - 1 }, (_, i) => words.length - 1 - i)
   return (

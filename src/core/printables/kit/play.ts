@@ -40,7 +40,10 @@ export function isExact(printable: Printable, { squash }: GameRules): boolean {
   return printable.fill !== undefined && !squash
 }
 
-/** Turns of all players together, exact. Throws RefusedValue for a game that can only be simulated, and for players that are none. */
+/**
+ * Turns of all players together, exact. Throws RefusedValue for a game that can only be simulated, and for players
+ * that are none.
+ */
 export function gameTurns(
   printable: Printable,
   options: PrintOptions,
@@ -125,12 +128,18 @@ export function sizesOf(
   return withRefills.sort((a, b) => off(a) - off(b) || a.refills - b.refills)
 }
 
-/** Seconds that a child takes over one question on a sheet, or one set of cards that is put together: our estimates, for finding what fits. */
+/**
+ * Seconds that a child takes over one question on a sheet, or one set of cards that is put together: our estimates,
+ * for finding what fits.
+ */
 const SECONDS_A_QUESTION = 40
 const SECONDS_A_SET = 25
 const TRIED_GAMES = 60
 
-/** About how many minutes a print keeps so many players busy, for finding what fits the time; games at so many seconds a turn, the median. */
+/**
+ * About how many minutes a print keeps so many players busy, for finding what fits the time; games at so many seconds
+ * a turn, the median.
+ */
 export function aboutMinutes(
   printable: Printable,
   options: PrintOptions,

@@ -2,7 +2,9 @@ import { CAP_HEIGHT, INK, type Shape, textWidth, wrapText, group, centredText } 
 import { RefusedValue } from '../../errors'
 import { LINE_SHARE } from './frame'
 
-/** How far a line of text reaches up and down, as shares of its size: the height of a capital and the depth of a tail. */
+/**
+ * How far a line of text reaches up and down, as shares of its size: the height of a capital and the depth of a tail.
+ */
 const [ABOVE, BELOW] = [CAP_HEIGHT, 0.22]
 const [LARGEST, LEAST_UPRIGHT, LEAST] = [6, 4, 2.4]
 const STEP = 0.2

@@ -38,7 +38,10 @@ export interface PrintableFacts {
   readonly cautions: readonly CautionId[]
   /** For a game on a mat: what a turn gives and what there is to fill. */
   readonly fill?: (options: PrintOptions) => Fill
-  /** For other games: the turns of one played game. Its options are checked by the caller, since it is played thousands of times. */
+  /**
+   * For other games: the turns of one played game. Its options are checked by the caller, since it is played thousands
+   * of times.
+   */
   readonly play?: (random: Random, options: PrintOptions, players: number) => number
   /** What the adult should know about this very print, a line each: how to play it, what is true of it. */
   readonly notes?: (options: PrintOptions, seed: number) => string[]

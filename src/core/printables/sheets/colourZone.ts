@@ -5,7 +5,10 @@ import { languages } from '../../wording'
 import { dialAt, part, rule } from '../kit/frame'
 import { sheet } from '../kit/sheet'
 
-/** Clocks with lines between the twelve zones: the one that the hour hand is in is coloured, and named "still 10-something". */
+/**
+ * Clocks with lines between the twelve zones: the one that the hour hand is in is coloured, and named "still
+ * 10-something".
+ */
 export const colourZone = sheet({
   id: 'colour-zone',
   name: 'Colour the zone',

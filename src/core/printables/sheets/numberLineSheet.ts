@@ -6,7 +6,10 @@ import { languages } from '../../wording'
 import { itemDial, part } from '../kit/frame'
 import { answerAt, sheet } from '../kit/sheet'
 
-/** A clock, and the hour beside it as a line from 0 to 60, counts past above and counts to below: where the minute hand is, is marked. */
+/**
+ * A clock, and the hour beside it as a line from 0 to 60, counts past above and counts to below: where the minute hand
+ * is, is marked.
+ */
 export const numberLineSheet = sheet({
   id: 'number-line',
   name: 'Minutes on a line',

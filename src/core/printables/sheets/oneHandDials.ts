@@ -1,7 +1,10 @@
 import { itemDial } from '../kit/frame'
 import { answerAt, dialOverAnswer, sheet } from '../kit/sheet'
 
-/** Clocks with one hand: the hour hand is read as at, just after, halfway or nearly; the minute hand by the count of fives. */
+/**
+ * Clocks with one hand: the hour hand is read as at, just after, halfway or nearly; the minute hand by the count of
+ * fives.
+ */
 export const oneHandDials = sheet({
   id: 'one-hand-dials',
   name: 'One-hand dials',

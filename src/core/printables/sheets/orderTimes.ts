@@ -10,7 +10,10 @@ const BOX_MM = 12
 /** Clocks of one morning leave out what is between 12 and 1, in minutes of a dial. */
 const NOON_HOUR_ENDS = 60
 
-/** Clocks of one morning to be numbered, the earliest first. Nothing between 12 and 1: a dial of one morning could mean either end. */
+/**
+ * Clocks of one morning to be numbered, the earliest first. Nothing between 12 and 1: a dial of one morning could mean
+ * either end.
+ */
 export const orderTimes = definePrintable({
   id: 'order-times',
   kind: 'sheet',

@@ -1,7 +1,10 @@
 import { hasDialTimes } from '../../teaching'
 import { dialOverAnswer, sheet } from '../kit/sheet'
 
-/** Dials to read, with a line under each to write on, or three times to choose from; the key has the same page with its answers. */
+/**
+ * Dials to read, with a line under each to write on, or three times to choose from; the key has the same page with its
+ * answers.
+ */
 export const readDials = sheet({
   id: 'read-dials',
   name: 'Read the dials',

@@ -157,7 +157,9 @@ function picture({ item, options, isKey }: Question, at: DialPlace): Shape[] {
   }
 }
 
-/** What each wrong answer means, for the adult: every misreading that shows in a question, by the answer it leads to. */
+/**
+ * What each wrong answer means, for the adult: every misreading that shows in a question, by the answer it leads to.
+ */
 function guide(items: readonly Item[], options: PrintOptions, footer: string) {
   const { paper, wording, rung } = options
   const heading = paragraph(

@@ -12,7 +12,9 @@ import type { PrintOptions } from '../kit/options'
 const ROWS_A_PAGE = 8
 const NAME_MM = 84
 
-/** A plan of a day as rows with times and clocks: the hands are drawn in, or the other way round the times are written. */
+/**
+ * A plan of a day as rows with times and clocks: the hands are drawn in, or the other way round the times are written.
+ */
 export const timetable = definePrintable({
   id: 'timetable',
   kind: 'sheet',
