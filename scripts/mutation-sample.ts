@@ -1,7 +1,7 @@
 import { readFileSync, readdirSync } from 'node:fs'
 import { randomFrom, shuffled } from '../src/core/random'
 
-/* Prints what Stryker is to mutate: lines drawn by a seed, each as file:line-line, or whole folders. */
+/* Prints what Stryker is to mutate: lines of each folder, drawn by a seed, as file:line-line; or whole folders. */
 
 const FOLDERS = [
   'clock',
@@ -15,7 +15,7 @@ const FOLDERS = [
   'drawing',
   'faces',
 ]
-const USUAL_LINES = 40
+const USUAL_LINES = 7
 
 const [first, ...rest] = process.argv.slice(2)
 const isCount = first !== undefined && /^\d+$/.test(first)
@@ -24,11 +24,11 @@ const folders = (named.length > 0 ? named : [...FOLDERS, 'server/stores']).map((
   name.startsWith('server') ? `src/${name}` : `src/core/${name}`,
 )
 
-const files = folders.flatMap((folder) =>
-  readdirSync(folder, { recursive: true, encoding: 'utf8' })
+function filesOf(folder: string): string[] {
+  return readdirSync(folder, { recursive: true, encoding: 'utf8' })
     .filter((file) => file.endsWith('.ts') && !file.endsWith('.test.ts') && !file.endsWith('index.ts'))
-    .map((file) => `${folder}/${file}`),
-)
+    .map((file) => `${folder}/${file}`)
+}
 
 /** Lines that do something: no imports, comments, types or lone brackets. */
 function linesOf(file: string): number[] {
@@ -39,10 +39,9 @@ function linesOf(file: string): number[] {
     )
 }
 
-if (first === 'whole') process.stdout.write(files.join(','))
-else {
-  const random = randomFrom(Number(process.env.SEED ?? 1))
-  const all = files.flatMap((file) => linesOf(file).map((line) => `${file}:${line}-${line}`))
-  const count = Math.min(isCount ? Number(first) : USUAL_LINES, all.length)
-  process.stdout.write(shuffled(random, all).slice(0, count).join(','))
+function drawLines(folder: string): string[] {
+  const all = filesOf(folder).flatMap((file) => linesOf(file).map((line) => `${file}:${line}-${line}`))
+  return shuffled(randomFrom(Number(process.env.SEED ?? 1)), all).slice(0, isCount ? Number(first) : USUAL_LINES)
 }
+
+process.stdout.write(folders.flatMap(first === 'whole' ? filesOf : drawLines).join(','))

@@ -155,9 +155,11 @@ function cutBoxes(page: Drawing): Box[] {
 
 describe('10,000 random recipes', () => {
   it('have, where every check passes, no parts that overlap, none off the page, no hole too near an edge', () => {
+    let tried = 0
     let passed = 0
     fc.assert(
       fc.property(anyRecipe, (recipe) => {
+        tried++
         const measures = solvedOrRefused(recipe)
         if (!measures) return
         const failed = checkRecipe(recipe, measures).filter((check) => !check.ok)
@@ -193,7 +195,7 @@ describe('10,000 random recipes', () => {
       }),
       { numRuns: 10_000 },
     )
-    expect(passed).toBeGreaterThan(1000)
+    expect(passed / tried).toBeGreaterThan(0.1)
   }, 300_000)
 })
 

@@ -98,9 +98,11 @@ function tryPlan(from: SessionRequest, seed: number) {
 
 describe('a planned session', () => {
   it('fills its minutes and obeys the order of stages, the energy rule and the place', () => {
+    let asked = 0
     let planned = 0
     fc.assert(
       fc.property(anyRequest, fc.nat(), (from, seed) => {
+        asked++
         const plan = tryPlan(from, seed)
         if (!plan) return
         planned++
@@ -125,7 +127,7 @@ describe('a planned session', () => {
       }),
       { numRuns: 150 },
     )
-    expect(planned).toBeGreaterThan(100)
+    expect(planned / asked).toBeGreaterThan(2 / 3)
   }, 60_000)
 
   it('passes its own checks where everything is to hand', () => {

@@ -32,21 +32,7 @@ function ChildRecord({ data }: { data: ChildData }) {
   const [tab, setTab] = useState('now')
   return (
     <Stack>
-      <div className="anywhere">
-        <Group gap="sm" align="baseline">
-          <Title order={1} size="h2">
-            {report.child.name}
-          </Title>
-          <Text className="quiet">
-            {[report.child.age === null ? '' : `${report.child.age} years`, ...report.groups]
-              .filter(Boolean)
-              .join(' · ')}
-          </Text>
-        </Group>
-        <Text size="lg" fw={600} c="var(--moss)">
-          {report.readiness}
-        </Text>
-      </div>
+      <Head data={data} />
       <Tabs value={tab} onChange={(value) => setTab(value ?? 'now')} keepMounted={false}>
         <Tabs.List mb="sm">
           <Tabs.Tab value="now">Now</Tabs.Tab>
@@ -55,27 +41,7 @@ function ChildRecord({ data }: { data: ChildData }) {
           <Tabs.Tab value="notes">Notes: {notes.length}</Tabs.Tab>
         </Tabs.List>
         <Tabs.Panel value="now">
-          <Stack>
-            {answers.length === 0 && (
-              <Text className="sheet">
-                No answers yet. They come from the quick check at the{' '}
-                <Anchor href="/" underline="always">
-                  table
-                </Anchor>
-                ; from four on, this page says whether the mistakes have a pattern.
-              </Text>
-            )}
-            <SimpleGrid cols={{ base: 1, md: 2 }}>
-              {answers.length > 0 && (
-                <ErrorBoundary what="The pattern in the mistakes">
-                  <Findings data={data} />
-                </ErrorBoundary>
-              )}
-              <ErrorBoundary what="The rungs">
-                <RungList data={data} />
-              </ErrorBoundary>
-            </SimpleGrid>
-          </Stack>
+          <Now data={data} />
         </Tabs.Panel>
         <Tabs.Panel value="growth">
           <ErrorBoundary what="Growth">
@@ -93,6 +59,54 @@ function ChildRecord({ data }: { data: ChildData }) {
           </ErrorBoundary>
         </Tabs.Panel>
       </Tabs>
+    </Stack>
+  )
+}
+
+/** Who it is, and what the child is ready for. */
+function Head({ data: { report } }: { data: ChildData }) {
+  const { name, age } = report.child
+  return (
+    <div className="anywhere">
+      <Group gap="sm" align="baseline">
+        <Title order={1} size="h2">
+          {name}
+        </Title>
+        <Text className="quiet">
+          {[age === null ? '' : `${age} years`, ...report.groups].filter(Boolean).join(' · ')}
+        </Text>
+      </Group>
+      <Text size="lg" fw={600} c="var(--moss)">
+        {report.readiness}
+      </Text>
+    </div>
+  )
+}
+
+/** Where the child stands today: the pattern in the mistakes, and the rungs. */
+function Now({ data }: { data: ChildData }) {
+  const hasAnswers = data.answers.length > 0
+  return (
+    <Stack>
+      {!hasAnswers && (
+        <Text className="sheet">
+          No answers yet. They come from the quick check at the{' '}
+          <Anchor href="/" underline="always">
+            table
+          </Anchor>
+          ; from four on, this page says whether the mistakes have a pattern.
+        </Text>
+      )}
+      <SimpleGrid cols={{ base: 1, md: 2 }}>
+        {hasAnswers && (
+          <ErrorBoundary what="The pattern in the mistakes">
+            <Findings data={data} />
+          </ErrorBoundary>
+        )}
+        <ErrorBoundary what="The rungs">
+          <RungList data={data} />
+        </ErrorBoundary>
+      </SimpleGrid>
     </Stack>
   )
 }

@@ -2,8 +2,8 @@ import { Button, Group, Modal, Radio, Stack, Switch, Text, TextInput } from '@ma
 import { useState } from 'react'
 import type { Answer } from '../../core/knowing'
 import { type Settings, wordingOf } from '../../core/records'
-import { type Value, readLike, readWritten, sameValue, sayAnswer } from '../../core/teaching'
-import { whyNoTime } from '../../core/wording'
+import { type Item, type Value, readLike, readWritten, sameValue, sayAnswer } from '../../core/teaching'
+import { type Wording, whyNoTime } from '../../core/wording'
 import { api } from '../../ui/api'
 import { momentInWords } from '../../ui/dates'
 import { useChildChange } from './useChild'
@@ -18,23 +18,15 @@ interface CorrectFormProps {
 export function CorrectForm({ answer, settings, onClose }: CorrectFormProps) {
   const { item } = answer
   const wording = wordingOf(settings)
-  const choices = [answer.given, item.answer, ...item.lures.map((lure) => lure.value)].reduce<Value[]>(
-    (list, value) => (list.some((other) => sameValue(other, value)) ? list : [...list, value]),
-    [],
-  )
+  const choices = choicesFor(answer)
   const [picked, setPicked] = useState('0')
   const [text, setText] = useState('')
   const [helped, setHelped] = useState(answer.helped)
   const [reason, setReason] = useState('')
   const change = useChildChange(answer.childId, onClose)
-  const typed = item.ask === 'write' ? readWritten(text, wording) : readLike(item.answer, text, wording)
-  const given = picked === 'typed' ? (text.trim() === '' ? undefined : typed) : choices[Number(picked)]
+  const typed = typedAnswer(item, text, wording)
+  const given = picked === 'typed' ? typed.value : choices[Number(picked)]
   const isSame = given !== undefined && sameValue(given, answer.given) && helped === answer.helped
-  const why =
-    picked === 'typed' && text.trim() !== '' && !typed
-      ? (whyNoTime(text, wording.language) ?? 'This is no answer to the question.')
-      : undefined
-  const noReason = reason.trim() === ''
   return (
     <Modal
       opened
@@ -61,38 +53,69 @@ export function CorrectForm({ answer, settings, onClose }: CorrectFormProps) {
           <TextInput
             label="What was answered"
             value={text}
-            error={why}
+            error={typed.why}
             onChange={(event) => setText(event.currentTarget.value)}
           />
         )}
         <Switch label="It was helped" checked={helped} onChange={(event) => setHelped(event.currentTarget.checked)} />
-        <TextInput
-          label="Why is it changed?"
-          description="Kept beside the change"
-          required
-          value={reason}
-          maxLength={300}
-          onChange={(event) => setReason(event.currentTarget.value)}
+        <Reason value={reason} onChange={setReason} />
+        <Changes
+          busy={change.isPending}
+          canRemove={reason.trim() !== ''}
+          canCorrect={reason.trim() !== '' && given !== undefined && !isSame}
+          onRemove={() => change.mutate(() => api.post(`/api/answers/${answer.id}/remove`, { reason }))}
+          onCorrect={() => change.mutate(() => api.put(`/api/answers/${answer.id}`, { given, helped, reason }))}
         />
-        <Group justify="space-between">
-          <Button
-            variant="default"
-            color="oak"
-            disabled={noReason}
-            loading={change.isPending}
-            onClick={() => change.mutate(() => api.post(`/api/answers/${answer.id}/remove`, { reason }))}
-          >
-            Take it out
-          </Button>
-          <Button
-            disabled={noReason || given === undefined || isSame}
-            loading={change.isPending}
-            onClick={() => change.mutate(() => api.put(`/api/answers/${answer.id}`, { given, helped, reason }))}
-          >
-            Correct it
-          </Button>
-        </Group>
       </Stack>
     </Modal>
+  )
+}
+
+/** What was logged, what is right, and what the known misreadings would answer. */
+function choicesFor({ given, item }: Answer): readonly Value[] {
+  return [given, item.answer, ...item.lures.map((lure) => lure.value)].reduce<Value[]>(
+    (list, value) => (list.some((other) => sameValue(other, value)) ? list : [...list, value]),
+    [],
+  )
+}
+
+/** An answer that was typed, or why it is none. */
+function typedAnswer(item: Item, text: string, wording: Wording): { value?: Value; why?: string } {
+  if (text.trim() === '') return {}
+  const value = item.ask === 'write' ? readWritten(text, wording) : readLike(item.answer, text, wording)
+  return value ? { value } : { why: whyNoTime(text, wording.language) ?? 'This is no answer to the question.' }
+}
+
+function Reason({ value, onChange }: { value: string; onChange: (reason: string) => void }) {
+  return (
+    <TextInput
+      label="Why is it changed?"
+      description="Kept beside the change"
+      required
+      value={value}
+      maxLength={300}
+      onChange={(event) => onChange(event.currentTarget.value)}
+    />
+  )
+}
+
+interface ChangesProps {
+  readonly busy: boolean
+  readonly canRemove: boolean
+  readonly canCorrect: boolean
+  readonly onRemove: () => void
+  readonly onCorrect: () => void
+}
+
+function Changes({ busy, canRemove, canCorrect, onRemove, onCorrect }: ChangesProps) {
+  return (
+    <Group justify="space-between">
+      <Button variant="default" color="oak" disabled={!canRemove} loading={busy} onClick={onRemove}>
+        Take it out
+      </Button>
+      <Button disabled={!canCorrect} loading={busy} onClick={onCorrect}>
+        Correct it
+      </Button>
+    </Group>
   )
 }

@@ -40,46 +40,7 @@ export function GrowthChart({ answers }: { answers: readonly Answer[] }) {
         How sure, day by day
       </Title>
       <div style={{ height: 340 }} role="img" aria-label={growth.map(inWords).join('; ')}>
-        <ResponsiveContainer>
-          <LineChart data={rowsOf(growth)} margin={{ top: 8, right: 16, bottom: 4, left: 0 }}>
-            <CartesianGrid stroke="var(--line)" vertical={false} />
-            <XAxis
-              dataKey="at"
-              type="number"
-              scale="time"
-              domain={['dataMin', 'dataMax']}
-              tickFormatter={(at: number) => dayOf(at)}
-              stroke="var(--quiet)"
-              tick={{ fill: 'var(--quiet)' }}
-            />
-            <YAxis domain={[0, 100]} unit=" %" width={56} stroke="var(--quiet)" tick={{ fill: 'var(--quiet)' }} />
-            <Tooltip
-              labelFormatter={(at) => dayOf(Number(at))}
-              formatter={(value) => `${String(value)} %`}
-              contentStyle={{ background: 'var(--card)', borderColor: 'var(--line)', color: 'var(--ink)' }}
-            />
-            <ReferenceLine
-              y={FIRM.probability * 100}
-              stroke="var(--moss)"
-              strokeDasharray="4 4"
-              label={{ value: 'known', position: 'insideBottomLeft', fill: 'var(--moss)' }}
-            />
-            {growth.map(({ rung }, i) => (
-              <Line
-                key={rung}
-                dataKey={rung}
-                name={rungOf(rung).name}
-                stroke={LINES[i % LINES.length]?.[0]}
-                strokeDasharray={LINES[i % LINES.length]?.[1]}
-                strokeWidth={2.5}
-                dot={{ r: 3 }}
-                isAnimationActive={false}
-                connectNulls
-              />
-            ))}
-            <Legend />
-          </LineChart>
-        </ResponsiveContainer>
+        <Lines growth={growth} />
       </div>
       <ul style={{ margin: '10px 0 0', paddingLeft: 20 }}>
         {growth.map((each) => (
@@ -87,6 +48,51 @@ export function GrowthChart({ answers }: { answers: readonly Answer[] }) {
         ))}
       </ul>
     </section>
+  )
+}
+
+function Lines({ growth }: { growth: readonly Growth[] }) {
+  return (
+    <ResponsiveContainer>
+      <LineChart data={rowsOf(growth)} margin={{ top: 8, right: 16, bottom: 4, left: 0 }}>
+        <CartesianGrid stroke="var(--line)" vertical={false} />
+        <XAxis
+          dataKey="at"
+          type="number"
+          scale="time"
+          domain={['dataMin', 'dataMax']}
+          tickFormatter={(at: number) => dayOf(at)}
+          stroke="var(--quiet)"
+          tick={{ fill: 'var(--quiet)' }}
+        />
+        <YAxis domain={[0, 100]} unit=" %" width={56} stroke="var(--quiet)" tick={{ fill: 'var(--quiet)' }} />
+        <Tooltip
+          labelFormatter={(at) => dayOf(Number(at))}
+          formatter={(value) => `${String(value)} %`}
+          contentStyle={{ background: 'var(--card)', borderColor: 'var(--line)', color: 'var(--ink)' }}
+        />
+        <ReferenceLine
+          y={FIRM.probability * 100}
+          stroke="var(--moss)"
+          strokeDasharray="4 4"
+          label={{ value: 'known', position: 'insideBottomLeft', fill: 'var(--moss)' }}
+        />
+        {growth.map(({ rung }, i) => (
+          <Line
+            key={rung}
+            dataKey={rung}
+            name={rungOf(rung).name}
+            stroke={LINES[i % LINES.length]?.[0]}
+            strokeDasharray={LINES[i % LINES.length]?.[1]}
+            strokeWidth={2.5}
+            dot={{ r: 3 }}
+            isAnimationActive={false}
+            connectNulls
+          />
+        ))}
+        <Legend />
+      </LineChart>
+    </ResponsiveContainer>
   )
 }
 

@@ -2,7 +2,7 @@ import { Button, Group, Progress, Text, Title } from '@mantine/core'
 import { IconCheck, IconChevronRight } from '@tabler/icons-react'
 import { useState } from 'react'
 import { type Estimate, type Tally, SCAFFOLD_NAMES, scaffoldsInUse } from '../../core/knowing'
-import { rungOf } from '../../core/teaching'
+import { type RungId, rungOf } from '../../core/teaching'
 import { api } from '../../ui/api'
 import { dayOf } from '../../ui/dates'
 import { ASK_NAMES, KIND_NAMES } from '../../ui/names'
@@ -83,19 +83,10 @@ const tallies = (list: readonly Tally[], name: (at: number) => string) =>
     .map(({ right, of, probability }, at) => `${name(at)} ${right} of ${of} (${Math.floor(probability * 100)} % sure)`)
     .join(', ')
 
+/** What is behind a rung: what was right, what is missing, when it is due, and what the adult says of it. */
 function Details({ data, estimate }: { data: ChildData; estimate: Estimate }) {
-  const { rung, unmet, firm, byKind, byAsk, due, overrule, answers } = estimate
-  const { child, diagnosis } = data.report
+  const { rung, unmet, byKind, byAsk, due, answers } = estimate
   const [now] = useState(Date.now)
-  const [asking, setAsking] = useState<'firm' | 'not-firm'>()
-  const change = useChildChange(child.id, () => setAsking(undefined))
-  const say = (verdict: 'firm' | 'not-firm' | null, note = '') =>
-    change.mutate(() => api.put(`/api/children/${child.id}/overrule`, { rung, verdict, note }))
-  const { inUse, advice } = scaffoldsInUse(
-    data.answers,
-    rung,
-    diagnosis.findings.map(({ misreading }) => misreading),
-  )
   return (
     <div style={{ padding: '0 0 10px' }}>
       <Text size="sm">Can: {rungOf(rung).can}.</Text>
@@ -115,15 +106,37 @@ function Details({ data, estimate }: { data: ChildData; estimate: Estimate }) {
           {due < now ? 'Due since' : 'Ask again on'} {dayOf(due)}.
         </Text>
       )}
-      {answers > 0 && (
-        <Text size="sm" className="quiet">
-          Helps on the dial: {inUse.length === 0 ? 'none' : inUse.map((id) => SCAFFOLD_NAMES[id]).join(', ')}
-          {advice.does === 'keep'
-            ? ''
-            : `; ${advice.does === 'fade' ? 'fade' : 'bring back'} ${SCAFFOLD_NAMES[advice.scaffold]}: ${advice.why}`}
-          .
-        </Text>
-      )}
+      {answers > 0 && <HelpsInUse data={data} rung={rung} />}
+      <OwnJudgement childId={data.report.child.id} estimate={estimate} />
+    </div>
+  )
+}
+
+/** Which helps the dial has for this child on this rung, and which one to fade or to bring back. */
+function HelpsInUse({ data, rung }: { data: ChildData; rung: RungId }) {
+  const found = data.report.diagnosis.findings.map(({ misreading }) => misreading)
+  const { inUse, advice } = scaffoldsInUse(data.answers, rung, found)
+  const names = inUse.length === 0 ? 'none' : inUse.map((id) => SCAFFOLD_NAMES[id]).join(', ')
+  const next =
+    advice.does === 'keep'
+      ? ''
+      : `; ${advice.does === 'fade' ? 'fade' : 'bring back'} ${SCAFFOLD_NAMES[advice.scaffold]}: ${advice.why}`
+  return (
+    <Text size="sm" className="quiet">
+      Helps on the dial: {names}
+      {next}.
+    </Text>
+  )
+}
+
+/** The adult who knows better than the reckoning says so, or takes it back. */
+function OwnJudgement({ childId, estimate: { rung, firm, overrule } }: { childId: string; estimate: Estimate }) {
+  const [asking, setAsking] = useState<'firm' | 'not-firm'>()
+  const change = useChildChange(childId, () => setAsking(undefined))
+  const say = (verdict: 'firm' | 'not-firm' | null, note = '') =>
+    change.mutate(() => api.put(`/api/children/${childId}/overrule`, { rung, verdict, note }))
+  return (
+    <>
       {overrule ? (
         <Group gap="xs" mt={4}>
           <Text size="sm">
@@ -148,6 +161,6 @@ function Details({ data, estimate }: { data: ChildData; estimate: Estimate }) {
           onClose={() => setAsking(undefined)}
         />
       )}
-    </div>
+    </>
   )
 }

@@ -29,11 +29,9 @@ export default function ChildrenView({ state }: { state: string }) {
 function People() {
   const query = usePeople()
   const [open, setOpen] = useState<Open>()
-  const close = () => setOpen(undefined)
   return (
     <Loaded query={query}>
       {({ groups, reports }) => {
-        const children = reports.map((report) => report.child)
         const alone = reports.filter((report) => report.groups.length === 0)
         return (
           <Stack>
@@ -48,35 +46,9 @@ function People() {
             {groups.length === 0 && (
               <Text className="sheet">No groups yet. Add one with its children, and sessions can be built for it.</Text>
             )}
-            {groups.map((group) => {
-              const members = group.childIds.flatMap((id) => reports.filter((report) => report.child.id === id))
-              return (
-                <section key={group.id} className="sheet" aria-label={group.name}>
-                  <Group justify="space-between" mb="xs">
-                    <Title order={2} size="h4" className="anywhere" style={{ flex: 1 }}>
-                      {group.name}
-                    </Title>
-                    <Group gap="xs">
-                      {members.length > 0 && (
-                        <Button component="a" href={`/groups/${group.id}`} variant="light" size="sm">
-                          Side by side
-                        </Button>
-                      )}
-                      <Button variant="default" size="sm" onClick={() => setOpen({ is: 'group', group })}>
-                        Edit the group
-                      </Button>
-                      <Button variant="subtle" size="sm" onClick={() => setOpen({ is: 'remove-group', group })}>
-                        Remove
-                      </Button>
-                    </Group>
-                  </Group>
-                  {members.length === 0 && (
-                    <Text className="quiet">Nobody is in this group yet: edit it to add children.</Text>
-                  )}
-                  <Rows reports={members} onOpen={setOpen} />
-                </section>
-              )
-            })}
+            {groups.map((group) => (
+              <Members key={group.id} group={group} reports={reports} onOpen={setOpen} />
+            ))}
             {alone.length > 0 && (
               <section className="sheet" aria-label="In no group">
                 <Title order={2} size="h4" mb="xs">
@@ -85,16 +57,72 @@ function People() {
                 <Rows reports={alone} onOpen={setOpen} />
               </section>
             )}
-            {open?.is === 'new-group' && <GroupForm children={children} onClose={close} />}
-            {open?.is === 'group' && <GroupForm group={open.group} children={children} onClose={close} />}
-            {open?.is === 'child' && <ChildForm child={open.child} onClose={close} />}
-            {open?.is === 'remove-group' && <RemoveGroup group={open.group} onClose={close} />}
-            {open?.is === 'remove-child' && <RemoveChild report={open.report} onClose={close} />}
+            <Opened open={open} reports={reports} onClose={() => setOpen(undefined)} />
           </Stack>
         )
       }}
     </Loaded>
   )
+}
+
+interface MembersProps {
+  readonly group: GroupRecord
+  readonly reports: readonly ChildReport[]
+  readonly onOpen: (open: Open) => void
+}
+
+/** A group, what can be done with it, and the children in it. */
+function Members({ group, reports, onOpen }: MembersProps) {
+  const members = group.childIds.flatMap((id) => reports.filter((report) => report.child.id === id))
+  return (
+    <section className="sheet" aria-label={group.name}>
+      <Group justify="space-between" mb="xs">
+        <Title order={2} size="h4" className="anywhere" style={{ flex: 1 }}>
+          {group.name}
+        </Title>
+        <Group gap="xs">
+          {members.length > 0 && (
+            <Button component="a" href={`/groups/${group.id}`} variant="light" size="sm">
+              Side by side
+            </Button>
+          )}
+          <Button variant="default" size="sm" onClick={() => onOpen({ is: 'group', group })}>
+            Edit the group
+          </Button>
+          <Button variant="subtle" size="sm" onClick={() => onOpen({ is: 'remove-group', group })}>
+            Remove
+          </Button>
+        </Group>
+      </Group>
+      {members.length === 0 && <Text className="quiet">Nobody is in this group yet: edit it to add children.</Text>}
+      <Rows reports={members} onOpen={onOpen} />
+    </section>
+  )
+}
+
+interface OpenedProps {
+  readonly open: Open | undefined
+  readonly reports: readonly ChildReport[]
+  readonly onClose: () => void
+}
+
+/** The form or the question that stands over the list. */
+function Opened({ open, reports, onClose }: OpenedProps) {
+  const children = reports.map((report) => report.child)
+  switch (open?.is) {
+    case 'new-group':
+      return <GroupForm children={children} onClose={onClose} />
+    case 'group':
+      return <GroupForm group={open.group} children={children} onClose={onClose} />
+    case 'child':
+      return <ChildForm child={open.child} onClose={onClose} />
+    case 'remove-group':
+      return <RemoveGroup group={open.group} onClose={onClose} />
+    case 'remove-child':
+      return <RemoveChild report={open.report} onClose={onClose} />
+    case undefined:
+      return null
+  }
 }
 
 function Rows({ reports, onOpen }: { reports: readonly ChildReport[]; onOpen: (open: Open) => void }) {

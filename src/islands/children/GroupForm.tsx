@@ -44,16 +44,7 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
             onChange={(event) => setName(event.currentTarget.value)}
             data-autofocus
           />
-          {children.length > 0 && (
-            <MultiSelect
-              label="Children who are here already"
-              data={children.map((child) => ({ value: child.id, label: child.name }))}
-              value={childIds}
-              onChange={setChildIds}
-              searchable
-              hidePickedOptions
-            />
-          )}
+          {children.length > 0 && <Known children={children} ids={childIds} onChange={setChildIds} />}
           <Textarea
             label="New children"
             description="One a line, or with commas. An age may follow: Tavi 6"
@@ -78,5 +69,24 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
         </Stack>
       </form>
     </Modal>
+  )
+}
+
+interface KnownProps {
+  readonly children: readonly Child[]
+  readonly ids: string[]
+  readonly onChange: (ids: string[]) => void
+}
+
+function Known({ children, ids, onChange }: KnownProps) {
+  return (
+    <MultiSelect
+      label="Children who are here already"
+      data={children.map((child) => ({ value: child.id, label: child.name }))}
+      value={ids}
+      onChange={onChange}
+      searchable
+      hidePickedOptions
+    />
   )
 }

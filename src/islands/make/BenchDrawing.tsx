@@ -15,9 +15,7 @@ const WORDING = { language: 'en-GB', form: 'turns' } as const
 export function BenchDrawing({ solved }: { solved: Solved }) {
   const [shown, setShown] = useState('clock')
   const [isApart, setApart] = useState(false)
-  const [hands, setHands] = useState<Hands>({ gear: 'geared', minute: 608 })
-  const { recipe, measures } = solved
-  const pages = useMemo(() => (shown === 'pages' ? recipePages(recipe) : []), [shown, recipe])
+  const clockSays = isApart ? 'The layers, from the table up' : 'To scale; turn the hands'
   return (
     <section className="sheet" aria-label="Drawing">
       <Group justify="space-between" mb="xs">
@@ -31,11 +29,7 @@ export function BenchDrawing({ solved }: { solved: Solved }) {
           ]}
         />
         <Text size="sm" className="quiet">
-          {shown === 'clock'
-            ? isApart
-              ? 'The layers, from the table up'
-              : 'To scale; turn the hands'
-            : 'Red is cut, blue folded, grey a guide'}
+          {shown === 'clock' ? clockSays : 'Red is cut, blue folded, grey a guide'}
         </Text>
         {shown === 'clock' && (
           <Button
@@ -48,34 +42,41 @@ export function BenchDrawing({ solved }: { solved: Solved }) {
           </Button>
         )}
       </Group>
-      {shown === 'clock' ? (
-        <div style={{ maxWidth: 520, margin: '0 auto' }}>
-          <Dial
-            hands={hands}
-            onTurn={isApart ? undefined : setHands}
-            step={1}
-            wording={WORDING}
-            size="100%"
-            clock={{
-              shapes: (angles) => assembledShapes(recipe, measures, angles, isApart ? measures.faceMm * APART : 0),
-              reach: assembledReach(recipe, measures) * (isApart ? 1.6 : 1),
-              radius: measures.faceMm / 2,
-            }}
-          />
-        </div>
-      ) : (
-        <SimpleGrid
-          cols={pages.length === 1 ? 1 : 2}
-          spacing="xs"
-          style={{ maxWidth: pages.length === 1 ? 400 : undefined, margin: '0 auto' }}
-        >
-          {pages.map((page, i) => (
-            <div key={i} className="drawing-layers" style={{ border: '1px solid var(--line)', background: '#fff' }}>
-              <DrawingView drawing={page} label={`Page ${i + 1}: ${page.title}`} />
-            </div>
-          ))}
-        </SimpleGrid>
-      )}
+      {shown === 'clock' ? <Assembled solved={solved} isApart={isApart} /> : <Pages solved={solved} />}
     </section>
+  )
+}
+
+function Assembled({ solved: { recipe, measures }, isApart }: { solved: Solved; isApart: boolean }) {
+  const [hands, setHands] = useState<Hands>({ gear: 'geared', minute: 608 })
+  return (
+    <div style={{ maxWidth: 520, margin: '0 auto' }}>
+      <Dial
+        hands={hands}
+        onTurn={isApart ? undefined : setHands}
+        step={1}
+        wording={WORDING}
+        size="100%"
+        clock={{
+          shapes: (angles) => assembledShapes(recipe, measures, angles, isApart ? measures.faceMm * APART : 0),
+          reach: assembledReach(recipe, measures) * (isApart ? 1.6 : 1),
+          radius: measures.faceMm / 2,
+        }}
+      />
+    </div>
+  )
+}
+
+function Pages({ solved: { recipe } }: { solved: Solved }) {
+  const pages = useMemo(() => recipePages(recipe), [recipe])
+  const single = pages.length === 1
+  return (
+    <SimpleGrid cols={single ? 1 : 2} spacing="xs" style={{ maxWidth: single ? 400 : undefined, margin: '0 auto' }}>
+      {pages.map((page, i) => (
+        <div key={i} className="drawing-layers" style={{ border: '1px solid var(--line)', background: '#fff' }}>
+          <DrawingView drawing={page} label={`Page ${i + 1}: ${page.title}`} />
+        </div>
+      ))}
+    </SimpleGrid>
   )
 }

@@ -1,6 +1,6 @@
-import { Button, Checkbox, Group, NumberInput, Select, SimpleGrid, Stack, Text } from '@mantine/core'
+import { Button, Checkbox, Group, NativeSelect, NumberInput, SimpleGrid, Stack, Text } from '@mantine/core'
 import { useState } from 'react'
-import { MAKING_MATERIALS, type MakingMaterial, rankRecipes, recipeAs } from '../../core/make'
+import { MAKING_MATERIALS, type MakingMaterial, type Suited, rankRecipes, recipeAs } from '../../core/make'
 import { type RungId, rungs } from '../../core/teaching'
 import type { Bench } from './useRecipe'
 
@@ -30,11 +30,10 @@ export function SuitsPanel({ bench }: { bench: Bench }) {
           max={120}
           allowDecimal={false}
         />
-        <Select
+        <NativeSelect
           label="Rung"
           value={rung}
-          onChange={(value) => value && setRung(value as RungId)}
-          allowDeselect={false}
+          onChange={(event) => setRung(event.currentTarget.value as RungId)}
           data={rungs.map(({ id, name }) => ({ value: id, label: name }))}
         />
       </SimpleGrid>
@@ -45,28 +44,40 @@ export function SuitsPanel({ bench }: { bench: Bench }) {
           ))}
         </SimpleGrid>
       </Checkbox.Group>
-      <ol style={{ margin: 0, paddingLeft: 20 }} aria-label="Which clock suits">
-        {ranked.map(({ kind, name, because }, i) => (
-          <li key={kind} style={{ marginBottom: 6 }}>
-            <Group gap={8} justify="space-between" wrap="nowrap">
-              <Text span fw={i === 0 ? 700 : 500}>
-                {name}
-              </Text>
-              <Button
-                size="compact-sm"
-                variant={i === 0 ? 'light' : 'default'}
-                aria-label={`Take ${name}`}
-                onClick={() => bench.set(recipeAs(kind, bench.solved.recipe))}
-              >
-                Take it
-              </Button>
-            </Group>
-            <Text size="xs" className="quiet">
-              {because.join('; ')}
-            </Text>
-          </li>
-        ))}
-      </ol>
+      <Ranking ranked={ranked} onTake={(kind) => bench.set(recipeAs(kind, bench.solved.recipe))} />
     </Stack>
+  )
+}
+
+interface RankingProps {
+  readonly ranked: readonly Suited[]
+  readonly onTake: (kind: Suited['kind']) => void
+}
+
+/** The kinds of clock, the one that suits best first. */
+function Ranking({ ranked, onTake }: RankingProps) {
+  return (
+    <ol style={{ margin: 0, paddingLeft: 20 }} aria-label="Which clock suits">
+      {ranked.map(({ kind, name, because }, i) => (
+        <li key={kind} style={{ marginBottom: 6 }}>
+          <Group gap={8} justify="space-between" wrap="nowrap">
+            <Text span fw={i === 0 ? 700 : 500}>
+              {name}
+            </Text>
+            <Button
+              size="compact-sm"
+              variant={i === 0 ? 'light' : 'default'}
+              aria-label={`Take ${name}`}
+              onClick={() => onTake(kind)}
+            >
+              Take it
+            </Button>
+          </Group>
+          <Text size="xs" className="quiet">
+            {because.join('; ')}
+          </Text>
+        </li>
+      ))}
+    </ol>
   )
 }

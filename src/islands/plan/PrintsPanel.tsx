@@ -1,7 +1,7 @@
 import { Button, SimpleGrid, Stack, Text } from '@mantine/core'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useMemo } from 'react'
-import { sessionPrints } from '../../core/planning'
+import { type SessionPrints, sessionPrints } from '../../core/planning'
 import { type SessionContext, wordingOf } from '../../core/records'
 import { DrawingView } from '../../ui/DrawingView'
 import { api } from '../../ui/api'
@@ -11,7 +11,7 @@ const MOST_SHOWN = 6
 
 /** What is printed besides the run sheet. The browser makes the very same pages as the server. */
 export function PrintsPanel({ state, context }: { state: PlanState; context: SessionContext }) {
-  const { settings, recipe, yard, prints: kept } = context
+  const { settings, recipe, prints: kept } = context
   const { session, request } = state
   const { paper, lowInk } = settings
   const prints = useMemo(
@@ -31,38 +31,7 @@ export function PrintsPanel({ state, context }: { state: PlanState; context: Ses
   const pages = [...prints.pages, ...prints.keys]
   return (
     <Stack gap="xs">
-      <ul style={{ margin: 0, paddingLeft: 18, fontSize: 14 }} className="anywhere">
-        <li>Run sheet, for you</li>
-        {yard && (
-          <li>
-            Set-out sheet, {yard.name} <TakeOut sessionId={session.id} what={yard.name} things={{ yardId: null }} />
-          </li>
-        )}
-        {recipe && (
-          <li>
-            Clocks by {recipe.name} <TakeOut sessionId={session.id} what={recipe.name} things={{ recipeId: null }} />
-          </li>
-        )}
-        {prints.contents
-          .filter(({ title }) => !kept.some(({ name }) => name === title))
-          .map(({ title, pages: count }) => (
-            <li key={title}>
-              {title}: {count} {count === 1 ? 'page' : 'pages'}
-            </li>
-          ))}
-        {kept.map(({ id, name }) => (
-          <li key={id}>
-            {name}, from the Print room{' '}
-            <TakeOut
-              sessionId={session.id}
-              what={name}
-              path={`/api/prints/${id}/session`}
-              things={{ sessionId: null }}
-            />
-          </li>
-        ))}
-        {prints.keys.length > 0 && <li>Keys, at the end: {prints.keys.length}</li>}
-      </ul>
+      <Contents prints={prints} context={context} sessionId={session.id} />
       <SimpleGrid cols={3} spacing="xs">
         {pages.slice(0, MOST_SHOWN).map((page, i) => (
           <div key={i} style={{ border: '1px solid var(--line)', background: '#fff' }}>
@@ -76,6 +45,44 @@ export function PrintsPanel({ state, context }: { state: PlanState; context: Ses
         </Text>
       )}
     </Stack>
+  )
+}
+
+interface ContentsProps {
+  readonly prints: SessionPrints
+  readonly context: SessionContext
+  readonly sessionId: string
+}
+
+/** All that comes out of the printer, in the order of the pages; what was put in by hand can be taken out. */
+function Contents({ prints, context: { recipe, yard, prints: kept }, sessionId }: ContentsProps) {
+  const own = prints.contents.filter(({ title }) => !kept.some(({ name }) => name === title))
+  return (
+    <ul style={{ margin: 0, paddingLeft: 18, fontSize: 14 }} className="anywhere">
+      <li>Run sheet, for you</li>
+      {yard && (
+        <li>
+          Set-out sheet, {yard.name} <TakeOut sessionId={sessionId} what={yard.name} things={{ yardId: null }} />
+        </li>
+      )}
+      {recipe && (
+        <li>
+          Clocks by {recipe.name} <TakeOut sessionId={sessionId} what={recipe.name} things={{ recipeId: null }} />
+        </li>
+      )}
+      {own.map(({ title, pages }) => (
+        <li key={title}>
+          {title}: {pages} {pages === 1 ? 'page' : 'pages'}
+        </li>
+      ))}
+      {kept.map(({ id, name }) => (
+        <li key={id}>
+          {name}, from the Print room{' '}
+          <TakeOut sessionId={sessionId} what={name} path={`/api/prints/${id}/session`} things={{ sessionId: null }} />
+        </li>
+      ))}
+      {prints.keys.length > 0 && <li>Keys, at the end: {prints.keys.length}</li>}
+    </ul>
   )
 }
 

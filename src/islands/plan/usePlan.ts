@@ -1,40 +1,22 @@
-import { tell } from '../../ui/notices'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
+import { attempt } from '../../core/errors'
 import { type SessionPlan, planSession } from '../../core/planning'
 import { type Session, type SessionContext, type SessionEdit, editOf, requestOf } from '../../core/records'
 import { Refusal, api } from '../../ui/api'
+import { LONG_MS, tell } from '../../ui/notices'
 
 export type SessionFields = Partial<Pick<Session, 'date' | 'start' | 'minutes' | 'place' | 'materials'>>
 
 /** A session that is being edited. A change shows at once, is saved in the background, and can be undone. */
 export function usePlan(context: SessionContext) {
-  const client = useQueryClient()
   const [session, setSession] = useState(context.session)
   const [past, setPast] = useState<readonly Session[]>([])
-  const version = useRef(context.session.version)
-
-  const save = useMutation({
-    // Saves go out one after the other, since each carries the version that the one before it made.
-    scope: { id: `session-${session.id}` },
-    mutationFn: (edit: SessionEdit) =>
-      api.put<Session>(`/api/sessions/${session.id}`, { ...edit, version: version.current }),
-    onSuccess: (saved) => {
-      version.current = saved.version
-    },
-    onError: (error) => {
-      if (error instanceof Refusal && error.status === 409) void reload()
-    },
-  })
-
-  /** Someone else saved in between. Their plan is shown, and ours does not overwrite it. */
-  async function reload() {
-    const fresh = await api.get<SessionContext>(`/api/sessions/${session.id}`)
-    version.current = fresh.session.version
-    setSession(fresh.session)
+  const save = useSave(context.session, (fresh) => {
+    setSession(fresh)
     setPast([])
-    client.setQueryData(['session', session.id], fresh)
-  }
+  })
+  const request = requestOf({ ...context, session })
 
   function show(next: Session) {
     setSession(next)
@@ -48,7 +30,7 @@ export function usePlan(context: SessionContext) {
 
   return {
     session,
-    request: requestOf({ ...context, session }),
+    request,
     saving: save.isPending,
     /** The last change is on the screen only. */
     unsaved: save.isError,
@@ -57,13 +39,9 @@ export function usePlan(context: SessionContext) {
     setFields: (fields: SessionFields) => change({ ...session, ...fields }),
     /** Another plan for the minutes, the place and the materials as they are now; undone like any change. */
     rebuild: () => {
-      const request = requestOf({ ...context, session })
-      try {
-        change({ ...session, plan: planSession(request, undefined, session.seed + past.length + 1) })
-      } catch (error) {
-        const message = error instanceof Error ? error.message : String(error)
-        void tell({ title: 'No session fits', message, color: 'oak', autoClose: 12_000 })
-      }
+      const { value: plan, refusal } = attempt(() => planSession(request, undefined, session.seed + past.length + 1))
+      if (plan) change({ ...session, plan })
+      else void tell({ title: 'No session fits', message: refusal?.message, color: 'oak', autoClose: LONG_MS })
     },
     canUndo: past.length > 0,
     undo: () => {
@@ -73,6 +51,32 @@ export function usePlan(context: SessionContext) {
       show(before)
     },
   }
+}
+
+/** Sends changes to the server one after the other. Where someone else saved in between, `onNewer` gets their session. */
+function useSave({ id, version: first }: Session, onNewer: (fresh: Session) => void) {
+  const client = useQueryClient()
+  const version = useRef(first)
+
+  /** Their plan is shown, and ours does not overwrite it. */
+  async function reload() {
+    const fresh = await api.get<SessionContext>(`/api/sessions/${id}`)
+    version.current = fresh.session.version
+    onNewer(fresh.session)
+    client.setQueryData(['session', id], fresh)
+  }
+
+  return useMutation({
+    // Each save carries the version that the one before it made.
+    scope: { id: `session-${id}` },
+    mutationFn: (edit: SessionEdit) => api.put<Session>(`/api/sessions/${id}`, { ...edit, version: version.current }),
+    onSuccess: (saved) => {
+      version.current = saved.version
+    },
+    onError: (error) => {
+      if (error instanceof Refusal && error.status === 409) void reload()
+    },
+  })
 }
 
 export type PlanState = ReturnType<typeof usePlan>

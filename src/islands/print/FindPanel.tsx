@@ -1,4 +1,13 @@
-import { Checkbox, Group, NativeSelect, NumberInput, Stack, Text, UnstyledButton } from '@mantine/core'
+import {
+  Checkbox,
+  Group,
+  NativeSelect,
+  type NativeSelectProps,
+  NumberInput,
+  Stack,
+  Text,
+  UnstyledButton,
+} from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { secondsATurnAt } from '../../core/chance'
 import { NEEDS, type NeedId, type Printable, aboutMinutes, countsOn } from '../../core/printables'
@@ -7,8 +16,11 @@ import type { PrintState } from './usePrint'
 
 const KINDS = { game: 'Games', cards: 'Cards', sheet: 'Sheets' } as const
 const PLAYERS = 3
-/** Two side by side in the narrow column, their words whole. */
-const NARROW = { rightSectionWidth: 26, styles: { input: { paddingInlineStart: 10 } } }
+const ALL_KINDS = [
+  { value: '', label: 'All kinds' },
+  ...Object.entries(KINDS).map(([value, label]) => ({ value, label })),
+]
+const ANY_STAGE = [{ value: '', label: 'Any stage' }, ...STAGES]
 
 /**
  * Games, cards and sheets, found by rung, kind, stage, minutes and what is to hand; the one that is picked is pressed.
@@ -43,23 +55,8 @@ export function FindPanel({ state }: { state: PrintState }) {
           data={[{ value: '', label: 'For any rung' }, ...rungs.map(({ id, name }) => ({ value: id, label: name }))]}
         />
         <Group grow gap={6} wrap="nowrap">
-          <NativeSelect
-            aria-label="Which kind"
-            {...NARROW}
-            value={kind}
-            onChange={(event) => setKind(event.currentTarget.value)}
-            data={[
-              { value: '', label: 'All kinds' },
-              ...Object.entries(KINDS).map(([value, label]) => ({ value, label })),
-            ]}
-          />
-          <NativeSelect
-            aria-label="Which stage"
-            {...NARROW}
-            value={stage}
-            onChange={(event) => setStage(event.currentTarget.value)}
-            data={[{ value: '', label: 'Any stage' }, ...STAGES]}
-          />
+          <Narrow label="Which kind" value={kind} onChange={setKind} data={ALL_KINDS} />
+          <Narrow label="Which stage" value={stage} onChange={setStage} data={ANY_STAGE} />
         </Group>
         <NumberInput
           aria-label="Done within so many minutes"
@@ -74,6 +71,27 @@ export function FindPanel({ state }: { state: PrintState }) {
         <Found state={state} found={found} lengths={lengths} rung={rung} />
       </Stack>
     </section>
+  )
+}
+
+interface NarrowProps {
+  readonly label: string
+  readonly value: string
+  readonly onChange: (value: string) => void
+  readonly data: NativeSelectProps['data']
+}
+
+/** Two of these stand side by side in the narrow column, their words whole. */
+function Narrow({ label, value, onChange, data }: NarrowProps) {
+  return (
+    <NativeSelect
+      aria-label={label}
+      rightSectionWidth={26}
+      styles={{ input: { paddingInlineStart: 10 } }}
+      value={value}
+      onChange={(event) => onChange(event.currentTarget.value)}
+      data={data}
+    />
   )
 }
 

@@ -52,32 +52,41 @@ export function LastsPanel({ state }: { state: PrintState }) {
         </Group>
         {onMat && (
           <>
-            <NativeSelect
-              label="Mats"
-              value={rules.mats}
-              onChange={(event) => setRules({ ...rules, mats: event.currentTarget.value as Mats })}
-              data={Object.entries(MATS).map(([value, label]) => ({ value, label }))}
-            />
-            <NativeSelect
-              label="When a mat is full"
-              value={rules.refills}
-              onChange={(event) => setRules({ ...rules, refills: Number(event.currentTarget.value) })}
-              data={[
-                { value: '0', label: 'it is over' },
-                { value: '1', label: 'clear it and fill it once more' },
-                { value: '2', label: 'clear it and fill it twice more' },
-              ]}
-            />
-            <Switch
-              label="Squash: a full time takes a piece away"
-              checked={rules.squash}
-              onChange={(event) => setRules({ ...rules, squash: event.currentTarget.checked })}
-            />
+            <RulesFields rules={rules} onRules={setRules} />
             <Fitting state={state} players={players} seconds={seconds} rules={rules} onRules={setRules} />
           </>
         )}
       </Stack>
     </section>
+  )
+}
+
+/** How the mats are filled. */
+function RulesFields({ rules, onRules }: { rules: GameRules; onRules: (rules: GameRules) => void }) {
+  return (
+    <>
+      <NativeSelect
+        label="Mats"
+        value={rules.mats}
+        onChange={(event) => onRules({ ...rules, mats: event.currentTarget.value as Mats })}
+        data={Object.entries(MATS).map(([value, label]) => ({ value, label }))}
+      />
+      <NativeSelect
+        label="When a mat is full"
+        value={rules.refills}
+        onChange={(event) => onRules({ ...rules, refills: Number(event.currentTarget.value) })}
+        data={[
+          { value: '0', label: 'it is over' },
+          { value: '1', label: 'clear it and fill it once more' },
+          { value: '2', label: 'clear it and fill it twice more' },
+        ]}
+      />
+      <Switch
+        label="Squash: a full time takes a piece away"
+        checked={rules.squash}
+        onChange={(event) => onRules({ ...rules, squash: event.currentTarget.checked })}
+      />
+    </>
   )
 }
 

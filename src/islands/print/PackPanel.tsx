@@ -15,14 +15,12 @@ import { usePack } from './usePack'
  * page with who gets what.
  */
 export function PackPanel({ state }: { state: PrintState }) {
-  const { all, picked, options } = state
+  const { picked, options } = state
   const groups = useQuery({ queryKey: ['groups'], queryFn: () => api.get<GroupOfChildren[]>('/api/groups') }).data ?? []
   const [groupId, setGroupId] = useState('')
   const [chosen, setChosen] = useState<readonly PrintableId[]>([picked.id])
   const pack = usePack()
   const group = groups.find(({ id }) => id === groupId) ?? groups[0]
-  const toggle = (id: PrintableId, on: boolean) =>
-    setChosen(on ? [...chosen, id] : chosen.filter((each) => each !== id))
   // What is on the bench goes into the pack as it is set there; of the rest only how it is helped and answered.
   const { helps, answers } = picked.choices
   const onBench = { ...packChoices(options), count: picked.count ?? undefined }
@@ -48,17 +46,7 @@ export function PackPanel({ state }: { state: PrintState }) {
         {chosen.length === 0 ? 'nothing yet' : chosen.map((id) => printableOf(id).name.toLowerCase()).join(', ')}, at
         their own rung and with wrong choices from what was found in them. Up to {MOST_PACK_THINGS}.
       </Text>
-      <div className="pack-things">
-        {all.map(({ id, name }) => (
-          <Checkbox
-            key={id}
-            label={name}
-            checked={chosen.includes(id)}
-            disabled={!chosen.includes(id) && chosen.length >= MOST_PACK_THINGS}
-            onChange={(event) => toggle(id, event.currentTarget.checked)}
-          />
-        ))}
-      </div>
+      <Things all={state.all} chosen={chosen} onChange={setChosen} />
       {pack.error && (
         <Text role="alert" className="sheet sheet-attention">
           {pack.error.message}
@@ -76,6 +64,31 @@ export function PackPanel({ state }: { state: PrintState }) {
       </Group>
       {pack.progress && <PackState progress={pack.progress} />}
     </Stack>
+  )
+}
+
+interface ThingsProps {
+  readonly all: PrintState['all']
+  readonly chosen: readonly PrintableId[]
+  readonly onChange: (chosen: readonly PrintableId[]) => void
+}
+
+/** What goes into the pack. */
+function Things({ all, chosen, onChange }: ThingsProps) {
+  return (
+    <div className="pack-things">
+      {all.map(({ id, name }) => (
+        <Checkbox
+          key={id}
+          label={name}
+          checked={chosen.includes(id)}
+          disabled={!chosen.includes(id) && chosen.length >= MOST_PACK_THINGS}
+          onChange={(event) =>
+            onChange(event.currentTarget.checked ? [...chosen, id] : chosen.filter((each) => each !== id))
+          }
+        />
+      ))}
+    </div>
   )
 }
 

@@ -17,6 +17,11 @@ export function SavePrint({ state: { print, options, picked } }: { state: PrintS
     const { unparse } = await import('papaparse')
     saveFile(`${name}.csv`, 'text/csv', unparse(rows()))
   }
+  const json = () => {
+    const { id, seed } = picked
+    const whole = { format: 'ripe-acorn-print', version: 1, printable: id, seed, options, items: rows() }
+    saveFile(`${name}.json`, 'application/json', JSON.stringify(whole, null, 2))
+  }
   const pngs = async () => {
     try {
       const { pngOf } = await import('./png')
@@ -42,28 +47,7 @@ export function SavePrint({ state: { print, options, picked } }: { state: PrintS
         <Menu.Item onClick={() => svgs(print?.key ?? [], '-key')}>Key as SVG</Menu.Item>
         <Menu.Item onClick={() => void pngs()}>Pages as PNG, 300 dpi</Menu.Item>
         <Menu.Item onClick={() => void csv()}>Questions as CSV</Menu.Item>
-        <Menu.Item
-          onClick={() =>
-            saveFile(
-              `${name}.json`,
-              'application/json',
-              JSON.stringify(
-                {
-                  format: 'ripe-acorn-print',
-                  version: 1,
-                  printable: picked.id,
-                  seed: picked.seed,
-                  options,
-                  items: rows(),
-                },
-                null,
-                2,
-              ),
-            )
-          }
-        >
-          Questions as JSON
-        </Menu.Item>
+        <Menu.Item onClick={json}>Questions as JSON</Menu.Item>
       </Menu.Dropdown>
     </Menu>
   )

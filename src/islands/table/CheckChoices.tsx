@@ -1,14 +1,13 @@
-import { Group, MultiSelect, SegmentedControl, Select, Switch } from '@mantine/core'
+import { Group, MultiSelect, NativeSelect, SegmentedControl, Switch } from '@mantine/core'
 import { FADING_ORDER, SCAFFOLD_NAMES, type ScaffoldId } from '../../core/knowing'
-import { type Ask, type RungId, asksOf, rungOf } from '../../core/teaching'
+import { asksOf, rungOf } from '../../core/teaching'
 import { ASK_NAMES } from '../../ui/names'
 import type { QuickCheckState } from './useQuickCheck'
 import type { Choices } from './checkState'
 
 /** Who is asked, on which rung, which way, with what: set once and left. */
 export function CheckChoices({ check }: { check: QuickCheckState }) {
-  const { choices, choose, rung } = check
-  const ways = asksOf(rung)
+  const { choices, choose } = check
   return (
     <>
       <Group gap="xs" align="end">
@@ -21,12 +20,11 @@ export function CheckChoices({ check }: { check: QuickCheckState }) {
             { value: 'one', label: 'One child' },
           ]}
         />
-        <Select
+        <NativeSelect
           aria-label="Which rung"
           style={{ flex: 1, minWidth: 150 }}
           value={choices.rung ?? ''}
-          onChange={(value) => choose({ rung: value ? (value as RungId | 'due') : null, ask: null })}
-          allowDeselect={false}
+          onChange={({ currentTarget: { value } }) => choose({ rung: (value || null) as Choices['rung'], ask: null })}
           data={[
             { value: '', label: 'Each child’s own rung' },
             { value: 'due', label: 'What is due' },
@@ -35,19 +33,7 @@ export function CheckChoices({ check }: { check: QuickCheckState }) {
         />
       </Group>
       <Group gap="xs" align="center">
-        {ways.length > 1 && (
-          <Select
-            aria-label="Which way"
-            style={{ flex: 1, minWidth: 150 }}
-            value={choices.ask && ways.includes(choices.ask) ? choices.ask : ''}
-            onChange={(value) => choose({ ask: value ? (value as Ask) : null })}
-            allowDeselect={false}
-            data={[
-              { value: '', label: 'Whichever tells most' },
-              ...ways.map((id) => ({ value: id, label: ASK_NAMES[id] })),
-            ]}
-          />
-        )}
+        <Way check={check} />
         <MultiSelect
           aria-label="Helps on the dial"
           placeholder={check.scaffolds.length === 0 ? 'No helps on the dial' : undefined}
@@ -70,5 +56,20 @@ export function CheckChoices({ check }: { check: QuickCheckState }) {
         />
       </Group>
     </>
+  )
+}
+
+/** Which way the rung is asked, where it can be asked in more than one. */
+function Way({ check: { choices, choose, rung } }: { check: QuickCheckState }) {
+  const ways = asksOf(rung)
+  if (ways.length < 2) return null
+  return (
+    <NativeSelect
+      aria-label="Which way"
+      style={{ flex: 1, minWidth: 150 }}
+      value={choices.ask && ways.includes(choices.ask) ? choices.ask : ''}
+      onChange={({ currentTarget: { value } }) => choose({ ask: (value || null) as Choices['ask'] })}
+      data={[{ value: '', label: 'Whichever tells most' }, ...ways.map((id) => ({ value: id, label: ASK_NAMES[id] }))]}
+    />
   )
 }

@@ -1,4 +1,5 @@
 import { Text } from '@mantine/core'
+import type { ReactNode } from 'react'
 import { onDial, workBack } from '../../core/clock'
 import { jumpEnds, jumpLine } from '../../core/faces'
 import type { ScaffoldId } from '../../core/knowing'
@@ -6,6 +7,7 @@ import { type Settings, wordingOf } from '../../core/records'
 import { type Item, type Shown, askInWords, minuteOf, misreadingOf, rowName } from '../../core/teaching'
 import { type Wording, languages, say, sayDuration } from '../../core/wording'
 import { Dial } from '../../ui/Dial'
+import type { FaceProps } from '../../ui/DialFace'
 import type { Hands } from '../../ui/hands'
 import { DrawingView } from '../../ui/DrawingView'
 import { helpsOnDial } from '../../ui/helps'
@@ -52,73 +54,85 @@ export function CheckStage({ check, settings }: Props) {
   )
 }
 
-interface SeenProps {
-  readonly shown: Shown
+interface SeenProps<As extends Shown['as'] = Shown['as']> {
+  readonly shown: Extract<Shown, { as: As }>
   readonly helps: readonly ScaffoldId[]
   readonly wording: Wording
   readonly isAnswered: boolean
 }
 
-function Seen({ shown, helps, wording, isAnswered }: SeenProps) {
-  const { doings, parts } = languages[wording.language].phrases
-  const clock = (minute: number, options: object = {}, hands?: Hands) => (
-    <div className="table-dial" key={minute}>
+/** What stands on the stage for each kind of thing that is shown. */
+const SEEN: { readonly [As in Shown['as']]: (props: SeenProps<As>) => ReactNode } = {
+  dial: (props) => <Clock {...props} minute={props.shown.minute} drawn={{ hands: props.shown.hands }} />,
+  words: (props) => <Clock {...props} minute={props.shown.minute} />,
+  day: (props) => <Clock {...props} minute={props.shown.minute} />,
+  figures: (props) => {
+    const { minute } = props.shown
+    if (props.isAnswered) return <Clock {...props} minute={minute} />
+    return <Big>{say(onDial(minute), { ...props.wording, form: 'digital' })}</Big>
+  },
+  shift: (props) => (
+    <Under {...props}>
+      {props.shown.by > 0 ? '+' : '−'} {sayDuration(Math.abs(props.shown.by))}
+    </Under>
+  ),
+  span: (props) => (
+    <div className="table-dials table-dials-2">
+      <Clock {...props} minute={props.shown.minute} />
+      <Clock {...props} minute={props.shown.to} />
+    </div>
+  ),
+  steps: (props) => <Under {...props}>{props.shown.steps.map(sayDuration).join(' + ')}</Under>,
+  doing: (props) => <Under {...props}>{phrasesOf(props.wording).doings[props.shown.doing]}</Under>,
+  part: (props) => {
+    const { minute, part } = props.shown
+    const hands: Hands = { gear: 'geared', minute, second: POINTED_SECOND }
+    return (
+      <>
+        <Clock {...props} minute={minute} hands={hands} drawn={{ pointedAt: part }} />
+        <Big small>{props.isAnswered ? phrasesOf(props.wording).parts[part] : ''}</Big>
+      </>
+    )
+  },
+  rows: (props) => <PlanRows {...props} />,
+}
+
+function Seen(props: SeenProps) {
+  const Part = SEEN[props.shown.as] as (props: SeenProps) => ReactNode
+  return <Part {...props} />
+}
+
+const phrasesOf = ({ language }: Wording) => languages[language].phrases
+
+interface ClockProps extends Omit<SeenProps, 'shown'> {
+  readonly minute: number
+  readonly hands?: Hands
+  /** What is drawn otherwise than usual. */
+  readonly drawn?: FaceProps['scaffolds']
+}
+
+function Clock({ minute, hands, drawn, helps, wording, isAnswered }: ClockProps) {
+  return (
+    <div className="table-dial">
       <Dial
         hands={hands ?? { gear: 'geared', minute }}
         wording={wording}
         size="100%"
-        scaffolds={{ ...helpsOnDial(helps, minute), ...options }}
+        scaffolds={{ ...helpsOnDial(helps, minute), ...drawn }}
         secret={!isAnswered}
       />
     </div>
   )
-  switch (shown.as) {
-    case 'dial':
-      return clock(shown.minute, { hands: shown.hands })
-    case 'words':
-    case 'day':
-      return clock(shown.minute)
-    case 'figures':
-      return isAnswered ? clock(shown.minute) : <Big>{say(onDial(shown.minute), { ...wording, form: 'digital' })}</Big>
-    case 'shift':
-      return (
-        <>
-          {clock(shown.minute)}
-          <Big small>
-            {shown.by > 0 ? '+' : '−'} {sayDuration(Math.abs(shown.by))}
-          </Big>
-        </>
-      )
-    case 'span':
-      return <div className="table-dials table-dials-2">{[shown.minute, shown.to].map((minute) => clock(minute))}</div>
-    case 'steps':
-      return (
-        <>
-          {clock(shown.minute)}
-          <Big small>{shown.steps.map(sayDuration).join(' + ')}</Big>
-        </>
-      )
-    case 'doing':
-      return (
-        <>
-          {clock(shown.minute)}
-          <Big small>{doings[shown.doing]}</Big>
-        </>
-      )
-    case 'part':
-      return (
-        <>
-          {clock(
-            shown.minute,
-            { pointedAt: shown.part },
-            { gear: 'geared', minute: shown.minute, second: POINTED_SECOND },
-          )}
-          <Big small>{isAnswered ? parts[shown.part] : ''}</Big>
-        </>
-      )
-    case 'rows':
-      return <PlanRows shown={shown} wording={wording} isAnswered={isAnswered} />
-  }
+}
+
+/** A clock, and under it what is to be reckoned with it. */
+function Under({ children, ...props }: SeenProps & { children: ReactNode }) {
+  return (
+    <>
+      <Clock {...props} minute={props.shown.minute} />
+      <Big small>{children}</Big>
+    </>
+  )
 }
 
 interface PlanRowsProps {
@@ -150,7 +164,7 @@ function PlanRows({ shown, wording, isAnswered }: PlanRowsProps) {
 /** Away from both other hands of the clock whose parts are named. */
 const POINTED_SECOND = 38
 
-function Big({ children, small = false }: { children: React.ReactNode; small?: boolean }) {
+function Big({ children, small = false }: { children: ReactNode; small?: boolean }) {
   return (
     <Text style={{ fontFamily: 'Andika, sans-serif', fontSize: small ? 40 : 110, lineHeight: 1.2 }}>{children}</Text>
   )

@@ -41,7 +41,6 @@ interface ClockStageProps {
 /** The big clock to move, with what helps a reader switched on and faded, and the time said when asked. */
 export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
   const wording = wordingOf(context.settings)
-  const { phrases } = languages[wording.language]
   const [step, setStep] = useState(rung === 'minute' ? '1' : '5')
   const [helps, setHelps] = useLocalStorage<Helps>({
     key: `table-helps-${context.session.id}`,
@@ -49,21 +48,10 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
   })
   const [clocks, setClocks] = useState<Clocks>('both')
   const [line, setLine] = useState<Line>('none')
-  const [day, setDay] = useState(0)
   const [isSaid, setSaid] = useState(false)
-  const [wantsHelps, setWantsHelps] = useState(false)
   const minute = minuteShown(hands)
+  const { day, turn, gear, toMinute } = useTurning(hands, onTurn)
   useFetchLater(LATER)
-  const turn = (next: Hands) => {
-    if (next.gear === 'geared' && hands.gear === 'geared') setDay(day + midnightsPassed(hands.minute, next.minute))
-    onTurn(next)
-  }
-  const gear = (next: string) => {
-    if (next === 'geared') onTurn({ gear: 'geared', minute })
-    else onTurn({ gear: 'free', ...anglesOf(hands) })
-  }
-  const toMinute = (next: number) =>
-    turn({ gear: 'geared', minute: next, second: hands.gear === 'geared' ? hands.second : undefined })
   const pick = (next: Clocks) => {
     setClocks(next)
     if (hands.gear === 'geared' || next === 'second')
@@ -74,57 +62,100 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
     if (event.key.toLowerCase() === 'g') gear(hands.gear === 'geared' ? 'free' : 'geared')
     if (event.key.toLowerCase() === 'r') setSaid(!isSaid)
   })
-  const error = hands.gear === 'free' ? describeHourHandError(hands) : undefined
   return (
     <section className="table-stage" aria-label={`The clock, for ${rungOf(rung).name}`}>
-      <Dials
-        clocks={clocks}
-        line={line}
-        hands={hands}
-        onTurn={turn}
-        step={Number(step)}
-        wording={wording}
-        helps={helps}
-      />
+      <Dials clocks={clocks} line={line} hands={hands} onTurn={turn} step={+step} wording={wording} helps={helps} />
       {line === 'number' && <numberLine.Part minute={minute} onTurn={toMinute} wording={wording} />}
       {line === 'jumps' && <jumpLine.Part minute={minute} onTurn={toMinute} wording={wording} />}
-      <div className="table-said" aria-live="polite" style={error && isSaid ? { fontSize: 24 } : undefined}>
-        {isSaid
-          ? (error ?? saidWhole(hands, wording, day))
-          : helps.on.includes('zones')
-            ? phrases.stillHour(dialHour(onDial(minute)))
-            : ''}
-      </div>
+      <Said hands={hands} wording={wording} day={day} isSaid={isSaid} helps={helps} />
       <Group gap="xs" justify="center">
         <Button variant={isSaid ? 'light' : 'default'} onClick={() => setSaid(!isSaid)}>
           {isSaid ? 'Hide the time' : 'Say the time'}
         </Button>
-        <SegmentedControl
-          aria-label="How the hands turn"
-          value={hands.gear}
-          onChange={gear}
-          data={[
-            { value: 'geared', label: 'Hands together' },
-            { value: 'free', label: 'Each hand alone' },
-          ]}
-        />
-        <SegmentedControl
-          aria-label="Minutes a click"
-          value={step}
-          onChange={setStep}
-          data={['1', '5', '15', '30'].map((value) => ({ value, label: value === '30' ? '30 min' : value }))}
-        />
-        {wantsHelps || helps.on.length > 0 ? (
-          <helpsMenu.Part helps={helps} onChange={setHelps} defaultOpened={wantsHelps} />
-        ) : (
-          <Button variant="default" onClick={() => setWantsHelps(true)}>
-            Helps
-          </Button>
-        )}
+        <Turning gear={hands.gear} onGear={gear} step={step} onStep={setStep} />
+        <HelpsButton helps={helps} onChange={setHelps} />
         <SetTo wording={wording} onTime={toMinute} />
         <ClockPickers clocks={clocks} onClocks={pick} line={line} onLine={setLine} />
       </Group>
     </section>
+  )
+}
+
+/** Turns the hands: together, each alone, or at once to a time; counts the midnights that were passed. */
+function useTurning(hands: Hands, onTurn: (hands: Hands) => void) {
+  const [day, setDay] = useState(0)
+  const turn = (next: Hands) => {
+    if (next.gear === 'geared' && hands.gear === 'geared') setDay(day + midnightsPassed(hands.minute, next.minute))
+    onTurn(next)
+  }
+  const gear = (next: string) => {
+    if (next === 'geared') onTurn({ gear: 'geared', minute: minuteShown(hands) })
+    else onTurn({ gear: 'free', ...anglesOf(hands) })
+  }
+  const toMinute = (minute: number) =>
+    turn({ gear: 'geared', minute, second: hands.gear === 'geared' ? hands.second : undefined })
+  return { day, turn, gear, toMinute }
+}
+
+interface SaidProps {
+  readonly hands: Hands
+  readonly wording: Wording
+  readonly day: number
+  readonly isSaid: boolean
+  readonly helps: Helps
+}
+
+/** The time, once it is asked for, or how the hour hand is off; before that, the hour that the zones show. */
+function Said({ hands, wording, day, isSaid, helps }: SaidProps) {
+  const error = hands.gear === 'free' ? describeHourHandError(hands) : undefined
+  const { phrases } = languages[wording.language]
+  const unasked = helps.on.includes('zones') ? phrases.stillHour(dialHour(onDial(minuteShown(hands)))) : ''
+  return (
+    <div className="table-said" aria-live="polite" style={error && isSaid ? { fontSize: 24 } : undefined}>
+      {isSaid ? (error ?? saidWhole(hands, wording, day)) : unasked}
+    </div>
+  )
+}
+
+interface TurningProps {
+  readonly gear: Hands['gear']
+  readonly onGear: (gear: string) => void
+  readonly step: string
+  readonly onStep: (step: string) => void
+}
+
+/** Whether the hands turn together, and by how many minutes at a click. */
+function Turning({ gear, onGear, step, onStep }: TurningProps) {
+  return (
+    <>
+      <SegmentedControl
+        aria-label="How the hands turn"
+        value={gear}
+        onChange={onGear}
+        data={[
+          { value: 'geared', label: 'Hands together' },
+          { value: 'free', label: 'Each hand alone' },
+        ]}
+      />
+      <SegmentedControl
+        aria-label="Minutes a click"
+        value={step}
+        onChange={onStep}
+        data={['1', '5', '15', '30'].map((value) => ({ value, label: value === '30' ? '30 min' : value }))}
+      />
+    </>
+  )
+}
+
+/** The menu of helps is fetched once it is asked for, or at once where some are on. */
+function HelpsButton({ helps, onChange }: { helps: Helps; onChange: (helps: Helps) => void }) {
+  const [isWanted, setWanted] = useState(false)
+  if (isWanted || helps.on.length > 0)
+    return <helpsMenu.Part helps={helps} onChange={onChange} defaultOpened={isWanted} />
+  return (
+    <Button variant="default" onClick={() => setWanted(true)}>
+      Helps
+    </Button>
   )
 }
 

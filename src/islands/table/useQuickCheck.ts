@@ -32,125 +32,138 @@ const LONGEST_MS = 3_600_000
 const SEEDS_APART = 1000
 const STRAIGHT_UP: Hands = { gear: 'free', hour: 0, minute: 0 }
 
-/** The quick check of a session: whose turn it is, the question, and what was answered. Kept over a reload. */
-export function useQuickCheck(context: SessionContext) {
-  const { children, session } = context
-  const request = requestOf(context)
-  const [kept, setKept] = useCheckState(session.id)
-  const [hands, setHands] = useState(STRAIGHT_UP)
-  const [isHelped, setHelped] = useState(false)
-  const [shownAt, setShownAt] = useState(() => Date.now())
-
+/** Whose turn it is, what is asked, and what the answer means if it was given: all of it follows from what is kept. */
+function useTurn({ children, session, ...context }: SessionContext, kept: CheckState) {
   const child = children[kept.turn % Math.max(1, children.length)]
-  const rung = rungFor(child, kept.choices, child ? workingRung(child, request) : session.plan.rung)
-  const own = useMemo(() => kept.answers.filter((answer) => answer.childId === child?.id), [kept.answers, child?.id])
+  const own = child ? workingRung(child, requestOf({ children, session, ...context })) : session.plan.rung
+  const rung = rungFor(child, kept.choices, own)
   const place = child ? children.indexOf(child) : 0
   const put = child ? (kept.put[child.id] ?? []) : []
-  /** The answer that was just given, until the next question; found again after a reload. */
-  const given = child ? kept.answers.find((each) => each.childId === child.id && each.n === put.length) : undefined
   const question = useMemo(
     () => (child ? questionFor(kept, child, rung, session.seed + place * SEEDS_APART) : undefined),
     [child, place, rung, session.seed, kept],
   )
-  const belief: Belief = useMemo(() => believe(own, child?.before), [own, child?.before])
-  const scaffolds = child ? (kept.scaffolds[child.id] ?? child.scaffolds?.[rung] ?? []) : []
-
-  const placeOf = (id: string) =>
-    Math.max(
-      0,
-      children.findIndex((each) => each.id === id),
-    )
-  const begin = () => {
-    setHelped(false)
-    setHands(STRAIGHT_UP)
-    setShownAt(Date.now())
-  }
-  /** A question that was answered is done with, also when something else is picked before the next one. */
-  const settled = () =>
-    given && child && question ? afterNext(kept, { childId: child.id, question }, children.length) : kept
-  const choose = (choices: Partial<Choices>) => {
-    setKept({ ...settled(), forced: null, choices: { ...kept.choices, ...choices } })
-    begin()
-  }
-
-  function answer(value: Value) {
-    if (!child || !question || given) return
-    const at = Date.now()
-    const sent: SentAnswer = {
-      id: newId(),
-      childId: child.id,
-      sessionId: session.id,
-      at,
-      item: question.item,
-      choices: question.choices.length,
-      given: value,
-      stage: kept.choices.realClock ? 'concrete' : stageOf(question.item),
-      helped: isHelped,
-      scaffolds,
-      ...(kept.choices.timer && { tookMs: Math.min(LONGEST_MS, at - shownAt) }),
-    }
-    const answered: Asked = { ...sent, right: isRight(question.item, value), n: put.length, turn: kept.turn }
-    setKept(afterAnswer(kept, answered, question))
-    void keepAnswer(sent)
-  }
-
-  /** On to the next question, of the same child where it is one that tells two explanations apart. */
-  function next(telling?: Question) {
-    if (!child || !question) return
-    setKept(afterNext(kept, { childId: child.id, question, telling }, children.length))
-    begin()
-  }
-
-  function undo() {
-    const last = kept.answers[kept.answers.length - 1]
-    if (!last) return
-    void takeBack(last.id)
-    setKept(afterUndo(kept, last, placeOf(last.childId)))
-    begin()
-  }
-
+  const belief: Belief = useMemo(() => believe(answersOf(kept, child), child?.before), [kept, child])
+  /** The answer that was just given, until the next question; found again after a reload. */
+  const given = answersOf(kept, child).find((each) => each.n === put.length)
   const meanings = given ? explain(given.item, given.given) : []
+  /** Where an answer may mean more than one thing: the question that would tell them apart. */
   const telling = useMemo(
     () => (given ? tellingAfter(given, kept, meanings, session.seed) : undefined),
     // It follows from the answer that was given, and stays while that is on the screen.
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [given?.id],
   )
+  const scaffolds = child ? (kept.scaffolds[child.id] ?? child.scaffolds?.[rung] ?? []) : []
+  return { child, rung, put, question, belief, given, meanings, telling, scaffolds }
+}
+
+/** What this child answered in this session. */
+function answersOf(kept: CheckState, child: PlanChild | undefined): readonly Asked[] {
+  return kept.answers.filter((answer) => answer.childId === child?.id)
+}
+
+/** What belongs to one question only: how the hands stand, whether it was helped, and since when it is shown. */
+function useHandsOn() {
+  const [hands, setHands] = useState(STRAIGHT_UP)
+  const [isHelped, setHelped] = useState(false)
+  const [shownAt, setShownAt] = useState(() => Date.now())
+  const begin = () => {
+    setHelped(false)
+    setHands(STRAIGHT_UP)
+    setShownAt(Date.now())
+  }
+  return { hands, setHands, isHelped, setHelped, shownAt, begin }
+}
+
+/** The quick check of a session: whose turn it is, the question, and what was answered. Kept over a reload. */
+export function useQuickCheck(context: SessionContext) {
+  const { children, session, settings } = context
+  const [kept, setKept] = useCheckState(session.id)
+  const turn = useTurn(context, kept)
+  const { begin, ...handsOn } = useHandsOn()
+  const { child, question, given } = turn
+
+  const placeOf = (id: string) => Math.max(0, children.map((each) => each.id).indexOf(id))
+  const go = (state: CheckState) => {
+    setKept(state)
+    begin()
+  }
+  /** A question that was answered is done with, also when something else is picked before the next one. */
+  const settled = () =>
+    given && child && question ? afterNext(kept, { childId: child.id, question }, children.length) : kept
+
+  function answer(value: Value) {
+    if (!child || !question || given) return
+    const sent = sentAnswer({ childId: child.id, question, value }, { ...turn, ...handsOn, ...kept.choices })
+    const asked = { right: isRight(question.item, value), n: turn.put.length, turn: kept.turn }
+    setKept(afterAnswer(kept, { ...sent, sessionId: session.id, ...asked }, question))
+    void keepAnswer({ ...sent, sessionId: session.id })
+  }
+
+  /** On to the next question, of the same child where it is one that tells two explanations apart. */
+  function next(telling?: Question) {
+    if (child && question) go(afterNext(kept, { childId: child.id, question, telling }, children.length))
+  }
+
+  function undo() {
+    const last = kept.answers[kept.answers.length - 1]
+    if (!last) return
+    void takeBack(last.id)
+    go(afterUndo(kept, last, placeOf(last.childId)))
+  }
+
   return {
-    child,
+    ...turn,
+    ...handsOn,
     children,
-    question,
-    rung,
-    given,
-    belief,
-    hands,
-    setHands,
-    isHelped,
-    setHelped,
     answer,
     next,
     skip: () => next(),
     undo,
     canUndo: kept.answers.length > 0,
     choices: kept.choices,
-    choose,
-    shownAt,
-    rungs: [...schools[context.settings.school].order, ...BESIDE_THE_ORDER],
-    scaffolds,
+    choose: (choices: Partial<Choices>) => go({ ...settled(), forced: null, choices: { ...kept.choices, ...choices } }),
+    rungs: [...schools[settings.school].order, ...BESIDE_THE_ORDER],
     setScaffolds: (ids: readonly ScaffoldId[]) =>
       child && setKept({ ...kept, scaffolds: { ...kept.scaffolds, [child.id]: ids } }),
-    meanings,
-    /** Where an answer may mean more than one thing: the question that would tell them apart. */
-    telling,
-    pickChild: (id: string) => {
-      setKept({ ...settled(), forced: null, turn: placeOf(id) })
-      begin()
-    },
+    pickChild: (id: string) => go({ ...settled(), forced: null, turn: placeOf(id) }),
     tally: tallyOf(kept, children),
   }
 }
 
 export type QuickCheckState = ReturnType<typeof useQuickCheck>
+
+interface GivenNow {
+  readonly childId: string
+  readonly question: Question
+  readonly value: Value
+}
+
+interface AnsweredWith {
+  readonly isHelped: boolean
+  readonly shownAt: number
+  readonly scaffolds: readonly ScaffoldId[]
+  readonly realClock: boolean
+  readonly timer: boolean
+}
+
+/** An answer with all that it was given with, as it is kept and sent. */
+function sentAnswer({ childId, question, value }: GivenNow, answered: AnsweredWith): Omit<SentAnswer, 'sessionId'> {
+  const at = Date.now()
+  return {
+    id: newId(),
+    childId,
+    at,
+    item: question.item,
+    choices: question.choices.length,
+    given: value,
+    stage: answered.realClock ? 'concrete' : stageOf(question.item),
+    helped: answered.isHelped,
+    scaffolds: answered.scaffolds,
+    ...(answered.timer && { tookMs: Math.min(LONGEST_MS, at - answered.shownAt) }),
+  }
+}
 
 /** Where an answer may mean more than one thing: the question that would tell them apart. */
 function tellingAfter(

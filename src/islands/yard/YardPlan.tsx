@@ -1,8 +1,8 @@
 import { Text } from '@mantine/core'
 import { useDrag } from '@use-gesture/react'
-import { type KeyboardEvent, useRef } from 'react'
+import { type KeyboardEvent, type RefObject, useRef } from 'react'
 import { modulo, signedGap } from '../../core/clock'
-import { angleOnDial, shapeSvg } from '../../core/drawing'
+import { type Drawing, angleOnDial, shapeSvg } from '../../core/drawing'
 import { attempt } from '../../core/errors'
 import { type Taped, laidMarker, markerPlace, whoStandsWhere, yardPlan } from '../../core/make'
 import type { YardState } from './useYard'
@@ -10,42 +10,22 @@ import type { YardState } from './useYard'
 const WIDTH_MM = 180
 const HEIGHT_MM = 165
 
+interface YardPlanProps {
+  readonly state: YardState
+  readonly moves: 'twelve' | 'markers'
+}
+
 /**
  * The plan to scale. The 12 can be dragged round it. While the floor clock is checked, each hour marker is dragged to
  * where it really lies.
  */
-export function YardPlan({ state, moves }: { state: YardState; moves: 'twelve' | 'markers' }) {
-  const { yard, ground } = state.laid
+export function YardPlan({ state, moves }: YardPlanProps) {
+  const { yard } = state.laid
   const { drawing, mmPerMetre } = yardPlan(yard, WIDTH_MM, HEIGHT_MM)
   const k = mmPerMetre / 1000
   const svg = useRef<SVGSVGElement>(null)
-  const held = useRef(12)
   const turn = (turnDeg: number) => state.change({ turnDeg: modulo(Math.round(turnDeg), 360) })
-
-  const bind = useDrag(
-    ({ xy: [x, y], first, event }) => {
-      if (!svg.current) return
-      event.preventDefault()
-      const box = svg.current.getBoundingClientRect()
-      const at = {
-        x: ((x - box.left) / box.width) * drawing.width - ground.x * k,
-        y: ((y - box.top) / box.height) * drawing.height - ground.y * k,
-      }
-      const angle = angleOnDial(at.x, at.y)
-      if (moves === 'twelve') return turn(angle)
-      const distance = Math.hypot(at.x, at.y) / k
-      if (first) held.current = nearestHour(angle - yard.turnDeg)
-      // Facing 12: the plan's own turn is taken out again.
-      const facing = ((angle - yard.turnDeg) * Math.PI) / 180
-      const [right, ahead] = [distance * Math.sin(facing), distance * Math.cos(facing)]
-      putTaped(state, {
-        hour: held.current,
-        fromCentreMm: distance,
-        fromTwelveMm: Math.hypot(right, ahead - ground.radiusMm),
-      })
-    },
-    { pointer: { capture: true, keys: false } },
-  )
+  const bind = useDragOnPlan(svg, { drawing, k, state, moves, turn })
   return (
     <section className="sheet" aria-label="Plan">
       <div
@@ -78,6 +58,43 @@ export function YardPlan({ state, moves }: { state: YardState; moves: 'twelve' |
         ))}
       </ul>
     </section>
+  )
+}
+
+interface DragOnPlan extends YardPlanProps {
+  readonly drawing: Drawing
+  /** Millimetres of the plan for one on the ground. */
+  readonly k: number
+  readonly turn: (turnDeg: number) => void
+}
+
+/** A finger on the plan turns the 12, or takes the nearest hour marker along. */
+function useDragOnPlan(svg: RefObject<SVGSVGElement | null>, { drawing, k, state, moves, turn }: DragOnPlan) {
+  const { yard, ground } = state.laid
+  const held = useRef(12)
+  return useDrag(
+    ({ xy: [x, y], first, event }) => {
+      if (!svg.current) return
+      event.preventDefault()
+      const box = svg.current.getBoundingClientRect()
+      const at = {
+        x: ((x - box.left) / box.width) * drawing.width - ground.x * k,
+        y: ((y - box.top) / box.height) * drawing.height - ground.y * k,
+      }
+      const angle = angleOnDial(at.x, at.y)
+      if (moves === 'twelve') return turn(angle)
+      const distance = Math.hypot(at.x, at.y) / k
+      if (first) held.current = nearestHour(angle - yard.turnDeg)
+      // Facing 12: the plan's own turn is taken out again.
+      const facing = ((angle - yard.turnDeg) * Math.PI) / 180
+      const [right, ahead] = [distance * Math.sin(facing), distance * Math.cos(facing)]
+      putTaped(state, {
+        hour: held.current,
+        fromCentreMm: distance,
+        fromTwelveMm: Math.hypot(right, ahead - ground.radiusMm),
+      })
+    },
+    { pointer: { capture: true, keys: false } },
   )
 }
 

@@ -8,7 +8,7 @@ import { LengthsPanel } from './LengthsPanel'
 import { OutPanel } from './OutPanel'
 import { SpaceFields } from './SpaceFields'
 import { YardPlan } from './YardPlan'
-import { useYard } from './useYard'
+import { type YardState, useYard } from './useYard'
 
 export default function YardView() {
   return (
@@ -54,30 +54,43 @@ function YardRoom() {
           </ErrorBoundary>
         </Grid.Col>
         <Grid.Col span={{ base: 12, sm: 6, lg: 4 }} order={3}>
-          <Tabs value={tab} onChange={setTab} className="sheet" keepMounted={false}>
-            <Tabs.List mb="sm">
-              <Tabs.Tab value="lengths">Set out</Tabs.Tab>
-              <Tabs.Tab value="laid">Check it</Tabs.Tab>
-              <Tabs.Tab value="hands">Walk it</Tabs.Tab>
-              <Tabs.Tab value="out">Print and save</Tabs.Tab>
-            </Tabs.List>
-            <ErrorBoundary key={tab} what="This part">
-              <Tabs.Panel value="lengths">
-                <LengthsPanel state={state} />
-              </Tabs.Panel>
-              <Tabs.Panel value="laid">
-                <LaidPanel state={state} />
-              </Tabs.Panel>
-              <Tabs.Panel value="hands">
-                <HandsPanel state={state} />
-              </Tabs.Panel>
-              <Tabs.Panel value="out">
-                <OutPanel state={state} />
-              </Tabs.Panel>
-            </ErrorBoundary>
-          </Tabs>
+          <Work state={state} tab={tab} onTab={setTab} />
         </Grid.Col>
       </Grid>
     </Stack>
+  )
+}
+
+interface WorkProps {
+  readonly state: YardState
+  readonly tab: string | null
+  readonly onTab: (tab: string | null) => void
+}
+
+/** Setting the clock out, checking it, walking it, and its set-out sheet. */
+function Work({ state, tab, onTab }: WorkProps) {
+  return (
+    <Tabs value={tab} onChange={onTab} className="sheet" keepMounted={false}>
+      <Tabs.List mb="sm">
+        <Tabs.Tab value="lengths">Set out</Tabs.Tab>
+        <Tabs.Tab value="laid">Check it</Tabs.Tab>
+        <Tabs.Tab value="hands">Walk it</Tabs.Tab>
+        <Tabs.Tab value="out">Print and save</Tabs.Tab>
+      </Tabs.List>
+      <ErrorBoundary key={tab} what="This part">
+        <Tabs.Panel value="lengths">
+          <LengthsPanel state={state} />
+        </Tabs.Panel>
+        <Tabs.Panel value="laid">
+          <LaidPanel state={state} />
+        </Tabs.Panel>
+        <Tabs.Panel value="hands">
+          <HandsPanel state={state} />
+        </Tabs.Panel>
+        <Tabs.Panel value="out">
+          <OutPanel state={state} />
+        </Tabs.Panel>
+      </ErrorBoundary>
+    </Tabs>
   )
 }
