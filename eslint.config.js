@@ -65,9 +65,10 @@ export default tseslint.config(
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
       'no-console': 'error',
       'max-params': ['error', 4],
+      'max-lines-per-function': ['error', { max: 60, IIFEs: true }],
     },
   },
-  { files: ['**/*.test.ts'], rules: { 'max-params': 'off' } },
+  { files: ['**/*.test.ts'], rules: { 'max-params': 'off', 'max-lines-per-function': 'off' } },
   {
     files: ['src/core/**/*.ts'],
     ignores: ['src/core/**/*.test.ts'],

@@ -1,4 +1,4 @@
-import { type APIRequestContext, type Page, expect, test as base } from '@playwright/test'
+import { type APIRequestContext, type Locator, type Page, expect, test as base } from '@playwright/test'
 import type { Answer } from '../src/core/knowing'
 import type { Group, Overview, Session } from '../src/core/records'
 
@@ -44,6 +44,12 @@ export { expect }
 /** Waits until everything that came from the server has its script. */
 export async function usable(page: Page): Promise<void> {
   await page.waitForFunction(() => document.querySelector('astro-island[ssr], [data-waits]') === null)
+}
+
+/** Chooses what begins like this from a list whose whole entry the test does not know. */
+export async function chooseLike(field: Locator, name: RegExp): Promise<void> {
+  const label = await field.getByRole('option', { name }).first().textContent()
+  await field.selectOption({ label: label ?? '' })
 }
 
 export interface Made {

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto'
-import { expect, makeGroup, makeSession, test } from './fixtures'
+import { chooseLike, expect, makeGroup, makeSession, test } from './fixtures'
 
 test('a pack has a version for each child, is followed to its end and fetched', async ({ page, request }) => {
   const { group } = await makeGroup(request, 'Pack people', ['Fern', 'Reed'])
@@ -70,17 +70,15 @@ test('a print is kept, opened again with the same pages, and printed with a sess
   const kept = page.getByRole('region', { name: 'Saved ones' })
   await kept.getByLabel('Name').fill('Halves for Sedge')
   await kept.getByRole('button', { name: 'Save as new' }).click()
-  await expect(kept.getByRole('combobox', { name: 'Saved' })).toHaveValue('Halves for Sedge')
-  await kept.getByRole('combobox', { name: 'Put it into a session' }).click()
-  await page.getByRole('option', { name: /^Keepers/ }).click()
+  await expect(kept.getByRole('combobox', { name: 'Saved' }).locator('option:checked')).toHaveText('Halves for Sedge')
+  await chooseLike(kept.getByRole('combobox', { name: 'Put it into a session' }), /^Keepers/)
   await expect(page.getByText('Halves for Sedge is printed with that session now.')).toBeVisible()
 
   // Another day: something else is on the bench, the kept one comes back as it was.
   await page.reload()
   await page.getByRole('button', { name: /^Bingo boards/ }).click()
   await page.getByRole('button', { name: 'Save for later', exact: true }).click()
-  await kept.getByRole('combobox', { name: 'Saved' }).click()
-  await page.getByRole('option', { name: 'Halves for Sedge' }).click()
+  await kept.getByRole('combobox', { name: 'Saved' }).selectOption('Halves for Sedge')
   await expect.poll(drawn).toBe(before)
 
   await page.goto(`/plan/${session.id}`)

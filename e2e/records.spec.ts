@@ -44,8 +44,7 @@ test('the log tells a session, and what is removed is gone but for the answers',
   await expect(record).toContainText('Mistakes share: ignores the minute hand')
   await expect(record.getByText('half past one, answered “one o’clock”')).toBeVisible()
 
-  await page.getByRole('combobox', { name: 'Which group' }).click()
-  await page.getByRole('option', { name: 'Log testers' }).click()
+  await page.getByRole('combobox', { name: 'Which group' }).selectOption('Log testers')
   await expect(page.getByRole('navigation', { name: 'Sessions' }).getByRole('button')).toHaveCount(1)
 
   await record.getByRole('button', { name: 'Remove' }).click()
@@ -112,11 +111,9 @@ test('a finding says why, what was not found says why not, and the adult’s jud
   const shared = page.getByRole('region', { name: 'Pattern in the mistakes' })
   await expect(shared).toContainText('Ignores the minute hand')
   await expect(shared).toContainText('6 answers speak for it, 2 could have shown it and did not.')
-  await shared.getByRole('combobox').click()
-  await page.getByRole('option', { name: 'takes the numeral the hour hand is nearing' }).click()
+  await shared.getByRole('combobox').selectOption('takes the numeral the hour hand is nearing')
   await expect(shared.getByRole('status')).toContainText('where 3 to 1 and 2 answers are needed: 0 speak for it')
-  await shared.getByRole('combobox').click()
-  await page.getByRole('option', { name: 'reckons as if an hour had 100 minutes' }).click()
+  await shared.getByRole('combobox').selectOption('reckons as if an hour had 100 minutes')
   await expect(shared.getByRole('status')).toContainText('No answer so far could have shown it')
 
   const rungs = page.getByRole('region', { name: 'Rungs' })

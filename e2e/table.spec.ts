@@ -83,10 +83,8 @@ test('the hands that a child sets are logged as they stand', async ({ page, requ
   const session = await makeSession(request, group.id)
   await openTable(page, session)
   await page.keyboard.press('q')
-  await page.getByRole('combobox', { name: 'Which rung' }).click()
-  await page.getByRole('option', { name: 'Half past' }).click()
-  await page.getByRole('combobox', { name: 'Which way' }).click()
-  await page.getByRole('option', { name: 'setting a clock' }).click()
+  await page.getByRole('combobox', { name: 'Which rung' }).selectOption('Half past')
+  await page.getByRole('combobox', { name: 'Which way' }).selectOption('setting a clock')
   await expect(page.getByRole('button', { name: 'The hands are set' })).toBeVisible()
   const asked = (await page.getByText(/^Show me half past/).textContent()) ?? ''
   const hours = ['twelve', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven']

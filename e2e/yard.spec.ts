@@ -1,6 +1,6 @@
 import type { SessionContext } from '../src/core/records'
 import { readPdf } from '../tests/readback/pdf'
-import { expect, makeGroup, makeSession, test } from './fixtures'
+import { chooseLike, expect, makeGroup, makeSession, test } from './fixtures'
 
 test('a floor clock is set out from the space, turned, checked, walked and printed', async ({ page, request }) => {
   const { group } = await makeGroup(request, 'Yard testers', ['Moss', 'Fern'])
@@ -50,8 +50,7 @@ test('a floor clock is set out from the space, turned, checked, walked and print
   expect(pages.map(({ text }) => text).join(' ')).toContain('Radius and string 2.00 m')
   await page.getByLabel('Name').fill('By the lock')
   await page.getByRole('button', { name: 'Save as new' }).click()
-  await page.getByRole('combobox', { name: 'Put it into a session' }).click()
-  await page.getByRole('option', { name: /^Yard testers/ }).click()
+  await chooseLike(page.getByRole('combobox', { name: 'Put it into a session' }), /^Yard testers/)
   await expect(page.getByText('By the lock is printed with that session now.')).toBeVisible()
   const context = (await (await request.get(`/api/sessions/${session.id}`)).json()) as SessionContext
   expect(context.yard?.body.turnDeg).toBe(91)

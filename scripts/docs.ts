@@ -3,10 +3,12 @@ import { format, resolveConfig } from 'prettier'
 import { SCAFFOLD_NAMES } from '../src/core/knowing'
 import { NEEDS, OPTION_IDS, PRINT_OPTIONS, type PrintOption, type Printable, printables } from '../src/core/printables'
 import { hasDialTimes, misreadings, rungs } from '../src/core/teaching'
+import { MANTINE_STYLES, mantineStyles } from './mantine-styles'
 
 /*
  * `npm run docs` writes the parts of the documents that follow from the code: what stands between a pair of comments,
- * <!-- prints --> and <!-- end -->. A test holds the documents to it.
+ * <!-- prints --> and <!-- end -->. A test holds the documents to it. The list of
+ * style sheets that the views need follows from the code likewise.
  */
 
 const table = (heads: readonly string[], rows: readonly (readonly string[])[]) =>
@@ -74,4 +76,7 @@ export async function documents(): Promise<Map<string, string>> {
   return made
 }
 
-if (process.argv[1]?.endsWith('docs.ts')) for (const [path, text] of await documents()) writeFileSync(path, text)
+if (process.argv[1]?.endsWith('docs.ts')) {
+  for (const [path, text] of await documents()) writeFileSync(path, text)
+  writeFileSync(MANTINE_STYLES, mantineStyles())
+}

@@ -26,6 +26,7 @@ install_chromium() {
 build() {
   echo "Building …"
   npx astro build --silent
+  npx tsx scripts/precompress.ts
   for bundle in main:serve packWorker:pack-worker seedDemo:seed-demo; do
     npx esbuild "src/server/${bundle%:*}.ts" --bundle --packages=external --platform=node --format=esm --outfile="dist/${bundle#*:}.mjs" --log-level=error
   done

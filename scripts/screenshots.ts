@@ -47,10 +47,8 @@ await take(light, 'table', `/table/${session}`, async (page) => {
 })
 await take(dark, 'table-quick-check-dark', `/table/${session}`, async (page) => {
   await page.keyboard.press('q')
-  await page.getByRole('combobox', { name: 'Which rung' }).click()
-  await page.getByRole('option', { name: 'Minutes to, by fives' }).click()
-  await page.getByRole('combobox', { name: 'Which way' }).click()
-  await page.getByRole('option', { name: 'reading a clock' }).click()
+  await page.getByRole('combobox', { name: 'Which rung' }).selectOption('Minutes to, by fives')
+  await page.getByRole('combobox', { name: 'Which way' }).selectOption('reading a clock')
   // The first wrong choice: the question is asked again after the right one.
   await page.locator('.table-choice').first().click()
   if (!(await page.getByText('Not yet:').isVisible())) {
@@ -60,8 +58,7 @@ await take(dark, 'table-quick-check-dark', `/table/${session}`, async (page) => 
 })
 await take(light, 'table-how-long', `/table/${session}`, async (page) => {
   await page.keyboard.press('q')
-  await page.getByRole('combobox', { name: 'Which rung' }).click()
-  await page.getByRole('option', { name: 'How long between' }).click()
+  await page.getByRole('combobox', { name: 'Which rung' }).selectOption('How long between')
   await page.locator('.table-choice').first().click()
 })
 await take(tablet, 'table-tablet', `/table/${session}`)
@@ -79,14 +76,12 @@ await take(light, 'print-room-pack', '/print', async (page) => {
 })
 await take(light, 'workbench', '/make')
 await take(light, 'workbench-pages', '/make', async (page) => {
-  await page.getByRole('combobox', { name: 'What to make' }).click()
-  await page.getByRole('option', { name: 'Layered circles' }).click()
+  await page.getByRole('combobox', { name: 'What to make' }).selectOption('Layered circles')
   await page.getByText('Pages', { exact: true }).click()
 })
 await take(light, 'yard', '/yard', async (page) => {
   await page.getByRole('tab', { name: 'Print and save', exact: true }).click()
-  await page.getByRole('combobox', { name: 'Saved' }).click()
-  await page.getByRole('option').first().click()
+  await page.getByRole('combobox', { name: 'Saved' }).selectOption({ index: 1 })
   await page.getByRole('tab', { name: 'Set out' }).click()
 })
 await take(light, 'log', '/log', (page) =>

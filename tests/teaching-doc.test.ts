@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { expect, it } from 'vitest'
 import { documents } from '../scripts/docs'
+import { MANTINE_STYLES, mantineStyles } from '../scripts/mantine-styles'
 
 it('the documents say what the code says: run npm run docs', async () => {
   const made = await documents()
@@ -8,4 +9,10 @@ it('the documents say what the code says: run npm run docs', async () => {
   for (const [path, text] of made) expect(text, path).toBe(readFileSync(path, 'utf8'))
   expect(made.get('docs/teaching.md')).toContain('| Trail ')
   expect(made.get('docs/teaching.md')).toContain('| `guillotine` ')
+})
+
+it('the views load the styles of just what they use: run npm run docs', () => {
+  expect(mantineStyles()).toBe(readFileSync(MANTINE_STYLES, 'utf8'))
+  expect(mantineStyles()).toContain('/Notification.css')
+  expect(mantineStyles()).not.toContain('/Table.css')
 })

@@ -3,6 +3,8 @@ import type { Knex } from 'knex'
 /** Each migration has a way back. Newest last; never edited once released. */
 const migrations: Record<string, Knex.Migration> = {
   '001_start': {
+    // All tables that there were at the start, one after the other: released, so it stays as it is.
+    // eslint-disable-next-line max-lines-per-function
     async up(db) {
       await db.schema.createTable('children', (table) => {
         table.text('id').primary()

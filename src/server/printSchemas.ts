@@ -4,7 +4,7 @@ import { unreachable } from '../core/errors'
 import { MOST_PACK_THINGS, PACK_OPTION_IDS } from '../core/planning'
 import { OPTION_IDS, type OptionId, PRINT_OPTIONS, PRINTABLE_IDS, type PrintOption } from '../core/printables'
 import { rungs } from '../core/teaching'
-import { WORDING_FORMS, languages } from '../core/wording'
+import { WORDING_FORMS, LANGUAGE_IDS } from '../core/wording'
 import type { PrintWish } from '../core/records'
 import { shape } from './shape'
 
@@ -54,7 +54,7 @@ export const printOptions = Joi.object({
     .required(),
   wording: Joi.object({
     language: Joi.string()
-      .valid(...Object.keys(languages))
+      .valid(...LANGUAGE_IDS)
       .required(),
     form: Joi.string()
       .valid(...WORDING_FORMS)

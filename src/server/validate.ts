@@ -3,7 +3,7 @@ import { catalogue, materials } from '../core/activities'
 import { papers } from '../core/drawing'
 import { LONGEST_SESSION, SHORTEST_SESSION } from '../core/planning'
 import { ASKS, CLOCK_PARTS, rungs, schools } from '../core/teaching'
-import { DOINGS, languages } from '../core/wording'
+import { DOINGS, LANGUAGE_IDS } from '../core/wording'
 import type { Recipe, Yard } from '../core/make'
 import type { SavedPrint } from '../core/printables'
 import type {
@@ -255,7 +255,7 @@ export const schemas = {
   settings: shape<Settings>({
     version: version.required(),
     language: Joi.string()
-      .valid(...Object.keys(languages))
+      .valid(...LANGUAGE_IDS)
       .required(),
     form: Joi.string().valid('turns', 'minutes-past', 'digital').required(),
     school: Joi.string()

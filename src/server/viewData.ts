@@ -7,6 +7,7 @@ import {
   type RecordData,
   shownSession,
 } from '../core/records'
+import { type ViewEntry, packState } from '../core/viewState'
 import { type Db, appDb, inTransaction } from './db'
 import { log } from './http'
 import { overview } from './overview'
@@ -21,10 +22,7 @@ import { getSettings } from './stores/settings'
 
 /* What each view shows at first: the keys and the shapes are those of the view's own queries (`ui/queries.ts`). */
 
-interface Entry {
-  readonly key: readonly string[]
-  readonly data: unknown
-}
+type Entry = Omit<ViewEntry, 'at'>
 type Read = (db: Db, now: Instant) => Promise<Entry[]>
 
 /**
@@ -35,10 +33,10 @@ export async function viewState(read: Read): Promise<string> {
   const at = Date.now()
   try {
     const entries = await inTransaction(await appDb(), (trx) => read(trx, at))
-    return JSON.stringify(entries.map((entry) => ({ ...entry, at })))
+    return packState(entries.map((entry) => ({ ...entry, at })))
   } catch (error) {
     if (!(error instanceof Problem)) log.error({ err: error }, 'a view could not be read')
-    return '[]'
+    return packState([])
   }
 }
 

@@ -1,12 +1,13 @@
 import { MantineProvider } from '@mantine/core'
 import { MutationCache, QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { type ReactNode, useState } from 'react'
+import { unpackState } from '../core/viewState'
 import { ErrorBoundary } from './ErrorBoundary'
-import { type Shortcut, Shortcuts } from './Shortcuts'
+import type { Shortcut } from './ShortcutList'
+import { Shortcuts } from './Shortcuts'
 import { Refusal } from './api'
 import { LONG_MS, Notices, tell } from './notices'
 import { theme } from './theme'
-import { unpackState } from './viewState'
 
 /** What the server read a moment ago is not asked for again as soon as the view stands. */
 const FRESH_MS = 5000

@@ -1,4 +1,5 @@
-import { Button, Group, Select, Stack, TextInput } from '@mantine/core'
+import { Button, Group, Stack, TextInput } from '@mantine/core'
+import { Choice } from './Choice'
 import { tell } from './notices'
 import { type ReactNode, useState } from 'react'
 import type { Kept } from '../core/records'
@@ -38,14 +39,16 @@ export function SavedThings<T>({ kept, body, picked, onPick, onOpen, more }: Sav
           Save as new
         </Button>
       </Group>
-      <Select
+      <Choice
         label="Saved"
-        placeholder={kept.list.length === 0 ? 'none yet' : 'choose one'}
-        value={picked}
+        value={picked ?? ''}
         disabled={kept.list.length === 0}
-        data={kept.list.map((each) => ({ value: each.id, label: each.name }))}
+        data={[
+          { value: '', label: kept.list.length === 0 ? 'none yet' : 'choose one' },
+          ...kept.list.map((each) => ({ value: each.id, label: each.name })),
+        ]}
         onChange={(id) => {
-          onPick(id)
+          onPick(id || null)
           const chosen = kept.list.find((each) => each.id === id)
           if (chosen) onOpen(chosen.body)
         }}
@@ -78,12 +81,14 @@ function SavedOne<T>({ kept, saved, body, onGone, more }: SavedOneProps<T>) {
           Remove
         </Button>
       </Group>
-      <Select
+      <Choice
         label="Put it into a session"
-        placeholder={sessions.length === 0 ? 'no session to come' : 'choose the session'}
         disabled={sessions.length === 0}
-        value={null}
-        data={sessions.map(({ id, label }) => ({ value: id, label }))}
+        value=""
+        data={[
+          { value: '', label: sessions.length === 0 ? 'no session to come' : 'choose the session' },
+          ...sessions.map(({ id, label }) => ({ value: id, label })),
+        ]}
         onChange={(id) => id && void putInto(id, saved)}
       />
     </>

@@ -1,5 +1,9 @@
-import { Modal, Table } from '@mantine/core'
-import type { Shortcut } from './Shortcuts'
+import { Modal } from '@mantine/core'
+
+export interface Shortcut {
+  readonly keys: string
+  readonly does: string
+}
 
 const EVERYWHERE: readonly Shortcut[] = [
   { keys: '?', does: 'show this list' },
@@ -16,18 +20,18 @@ interface Props {
 export function ShortcutList({ list, onClose }: Props) {
   return (
     <Modal opened onClose={onClose} title="Keys" closeButtonProps={{ 'aria-label': 'Close' }}>
-      <Table>
-        <Table.Tbody>
+      <table className="rows">
+        <tbody>
           {[...list, ...EVERYWHERE].map(({ keys, does }) => (
-            <Table.Tr key={keys}>
-              <Table.Td>
+            <tr key={keys}>
+              <td>
                 <kbd>{keys}</kbd>
-              </Table.Td>
-              <Table.Td>{does}</Table.Td>
-            </Table.Tr>
+              </td>
+              <td>{does}</td>
+            </tr>
           ))}
-        </Table.Tbody>
-      </Table>
+        </tbody>
+      </table>
     </Modal>
   )
 }

@@ -1,10 +1,6 @@
 import { useDisclosure, useWindowEvent } from '@mantine/hooks'
+import type { Shortcut } from './ShortcutList'
 import { later } from './later'
-
-export interface Shortcut {
-  readonly keys: string
-  readonly does: string
-}
 
 /** Is a key meant for a field that is being typed in? */
 export function isTyping(event: KeyboardEvent): boolean {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { dayInWords, fromTimeField, soon, toTimeField, today } from './dates'
+import { dayInWords, dayOf, fromTimeField, momentInWords, soon, toTimeField, today } from './dates'
 
 describe('dates', () => {
   it('are those of the place where the adult is, at both ends of the day', () => {
@@ -7,6 +7,9 @@ describe('dates', () => {
     expect(today(new Date(2026, 10, 5, 23, 59))).toBe('2026-11-05')
     expect(dayInWords('2026-11-28', new Date(2026, 10, 25))).toBe('Sat 28 Nov')
     expect(dayInWords('2026-11-25', new Date(2026, 10, 25, 23, 30))).toBe('today')
+    expect(dayOf(new Date(2027, 0, 3, 0, 1).getTime())).toBe('Sun 3 Jan')
+    expect(momentInWords(new Date(2026, 8, 5, 9, 5).getTime())).toBe('5 Sep, 09:05')
+    expect(momentInWords(new Date(2026, 11, 31, 23, 59).getTime())).toBe('31 Dec, 23:59')
   })
 
   it('start a session at the next whole five minutes, never after the day', () => {

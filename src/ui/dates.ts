@@ -13,21 +13,32 @@ export function soon(now = new Date()): number {
   return Math.min(1435, Math.ceil((now.getHours() * 60 + now.getMinutes() + 1) / 5) * 5)
 }
 
-const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })
-const moment = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+// Written here, since the browser's own names of days and months take longer to load than a whole view.
+const DAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat']
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
 
 /** "Sat 28 Nov", or "today". */
 export function dayInWords(date: string, now = new Date()): string {
-  return date === today(now) ? 'today' : day.format(new Date(`${date}T12:00:00`))
+  return date === today(now) ? 'today' : inWords(new Date(`${date}T12:00:00`))
 }
 
 /** "Sat 28 Nov" of a moment. */
 export function dayOf(at: number): string {
-  return day.format(new Date(at))
+  return inWords(new Date(at))
 }
 
+/** "28 Nov, 09:05" of a moment. */
 export function momentInWords(at: number): string {
-  return moment.format(new Date(at))
+  const when = new Date(at)
+  return `${dayAndMonth(when)}, ${toTimeField(when.getHours() * 60 + when.getMinutes())}`
+}
+
+function inWords(when: Date): string {
+  return `${DAYS[when.getDay()]} ${dayAndMonth(when)}`
+}
+
+function dayAndMonth(when: Date): string {
+  return `${when.getDate()} ${MONTHS[when.getMonth()]}`
 }
 
 /** 585 as a time field has it, "09:45", and back; undefined for an emptied field. */

@@ -1,6 +1,6 @@
 import { type ComponentType, type ReactNode, Suspense, lazy, useEffect } from 'react'
 
-const FETCH_AFTER_MS = 1500
+const FETCH_AFTER_MS = 4000
 const TRY_AGAIN_MS = 2000
 
 /** A part that is not on the screen at first. Its code comes when it is shown, or earlier by `useFetchLater`. */

@@ -2,7 +2,7 @@ import { dialHour, handAngles, handsHidden, minutesPast, signedGap } from '../cl
 import { RefusedValue, requireInteger } from '../errors'
 import { type Random, shuffled } from '../random'
 import { type Wording, languages, say, sayDuration } from '../wording'
-import type { MisreadingId } from './misreadings/types'
+import type { MisreadingId } from './misreadings/ids'
 import { ROUNDING_STEP, type RungId, rungOf } from './rungs'
 import { type Ask, type Shown, rowName, shownKey } from './shown'
 import { HAND_SET_TOLERANCE_DEG, type Value, sameValue, sayValue } from './values'

@@ -1,7 +1,7 @@
 import { dialHour, minutesPast, onDial } from '../clock'
-import { type DayPart, asAfternoon, asMorning, asNight, numberReader, readWithDayPart } from './grammar'
+import { asAfternoon, asMorning, asNight, numberReader, readWithDayPart } from './grammar'
 import type { Phrases } from './phrases'
-import type { Language, LanguageId, ParsedTime } from './types'
+import type { DayPart, Language, ParsedTime } from './language'
 
 const UNITS = [
   'zero',
@@ -176,9 +176,8 @@ const PHRASES: Phrases = {
   name: 'Name',
 }
 
-function english(id: LanguageId, name: string): Language {
+function english(name: string): Language {
   return {
-    id,
     name,
     speak,
     sayAbout,
@@ -193,11 +192,11 @@ function english(id: LanguageId, name: string): Language {
   }
 }
 
-export const englishGb = english('en-GB', 'English (Britain)')
+export const englishGb = english('English (Britain)')
 
 /** American English says "quarter after" and "after" where British English says "past"; half stays "half past". */
 export const englishUs: Language = {
-  ...english('en-US', 'English (United States)'),
+  ...english('English (United States)'),
   speak: (minute, form) => {
     const said = speak(minute, form)
     return form === 'turns' && minutesPast(minute) !== 30 ? said.replace(' past ', ' after ') : said

@@ -1,7 +1,7 @@
 import { dialHour, minutesPast, onDial } from '../clock'
-import { type DayPart, asAfternoon, asMorning, numberReader, plain, readWithDayPart } from './grammar'
+import { asAfternoon, asMorning, numberReader, plain, readWithDayPart } from './grammar'
 import type { Phrases } from './phrases'
-import type { Language, ParsedTime } from './types'
+import type { DayPart, Language, ParsedTime } from './language'
 
 const UNITS = [
   'zéro',
@@ -170,7 +170,6 @@ const PHRASES: Phrases = {
 }
 
 export const french: Language = {
-  id: 'fr',
   name: 'Français',
   speak,
   sayAbout,

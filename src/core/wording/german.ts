@@ -1,7 +1,7 @@
 import { dialHour, minutesPast, onDial } from '../clock'
-import { type DayPart, asAfternoon, asMorning, asNight, numberReader, plain, readWithDayPart } from './grammar'
+import { asAfternoon, asMorning, asNight, numberReader, plain, readWithDayPart } from './grammar'
 import type { Phrases } from './phrases'
-import type { Language, LanguageId, ParsedTime } from './types'
+import type { DayPart, Language, ParsedTime } from './language'
 
 const UNITS = [
   'null',
@@ -189,9 +189,8 @@ const PHRASES: Phrases = {
   name: 'Name',
 }
 
-function german(id: LanguageId, name: string, isRegional: boolean): Language {
+function german(name: string, isRegional: boolean): Language {
   return {
-    id,
     name,
     speak: (minute, form) => speak(minute, form, isRegional),
     sayAbout,
@@ -213,6 +212,6 @@ function german(id: LanguageId, name: string, isRegional: boolean): Language {
   }
 }
 
-export const germanStandard = german('de', 'Deutsch (Viertel nach, Viertel vor)', false)
+export const germanStandard = german('Deutsch (Viertel nach, Viertel vor)', false)
 /** In the east and south, quarters count towards the coming hour: "viertel vier" is 3:15. */
-export const germanQuarters = german('de-quarters', 'Deutsch (viertel, drei viertel)', true)
+export const germanQuarters = german('Deutsch (viertel, drei viertel)', true)

@@ -1,5 +1,5 @@
 import { onDial } from '../clock'
-import type { ParsedTime } from './types'
+import type { DayPart, ParsedTime } from './language'
 
 /** Letters without their accents, hyphens as spaces: "Dreißig" and "dreissig", "dieciséis" and "dieciseis" alike. */
 export function plain(text: string): string {
@@ -22,9 +22,6 @@ export function numberReader(numberWord: (n: number) => string, also: Readonly<R
     return values.get(plain(text))
   }
 }
-
-/** A part of the day at the end of what is said, and what it makes of a dial time (0 to 719). */
-export type DayPart = readonly [RegExp, (dial: number) => number]
 
 export const asMorning = (dial: number) => dial
 export const asAfternoon = (dial: number) => dial + 720

@@ -1,23 +1,14 @@
 import { dialHour, minutesPast, modulo, onDial, requireMinuteOfDay } from '../clock'
 import { unreachable } from '../errors'
-import { englishGb, englishUs } from './english'
-import { french } from './french'
 import { plain, readWithDayPart } from './grammar'
-import { germanQuarters, germanStandard } from './german'
-import { spanish } from './spanish'
-import type { Language, LanguageId, ParsedTime, Wording } from './types'
+import type { Language, ParsedTime } from './language'
+import { type LanguageId, languages } from './registry'
+import type { Wording } from './types'
 
+export * from './language'
 export * from './phrases'
+export * from './registry'
 export * from './types'
-
-export const languages: Record<LanguageId, Language> = {
-  'en-GB': englishGb,
-  'en-US': englishUs,
-  de: germanStandard,
-  'de-quarters': germanQuarters,
-  fr: french,
-  es: spanish,
-}
 
 /** Longer than any time in any language. A longer text is refused without being read. */
 export const LONGEST_TIME_TEXT = 80

@@ -1,7 +1,7 @@
 import { dialHour, minutesPast, onDial } from '../clock'
-import { type DayPart, asAfternoon, asMorning, asNight, numberReader, plain, readWithDayPart } from './grammar'
+import { asAfternoon, asMorning, asNight, numberReader, plain, readWithDayPart } from './grammar'
 import type { Phrases } from './phrases'
-import type { Language, ParsedTime } from './types'
+import type { DayPart, Language, ParsedTime } from './language'
 
 const UNITS = [
   'cero',
@@ -173,7 +173,6 @@ const PHRASES: Phrases = {
 }
 
 export const spanish: Language = {
-  id: 'es',
   name: 'Español',
   speak,
   sayAbout,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { type LanguageId, languages, markWritten, parseTime, say, sayDuration, whyNoTime } from '.'
+import { LANGUAGE_IDS, type LanguageId, languages, markWritten, parseTime, say, sayDuration, whyNoTime } from '.'
 
 const everyMinute = Array.from({ length: 1440 }, (_, minute) => minute)
 
@@ -39,24 +39,22 @@ describe('saying', () => {
 const FORMS = ['turns', 'minutes-past', 'digital', 'day-24'] as const
 
 describe('parsing', () => {
-  it.each(Object.values(languages))(
-    'reads back every minute of the day in every form: $name',
-    ({ id, noon, midnight }) => {
-      for (const form of FORMS)
-        for (const minute of everyMinute) {
-          const said = say(minute, { language: id, form })
-          const parsed = parseTime(said, id, { figures: form === 'day-24' ? 'day' : 'dial' })
-          expect(parsed?.minute, said).toBe(form === 'day-24' ? minute : minute % 720)
-          if (form === 'day-24') continue
-          const dayed = say(minute, { language: id, form, options: { dayHalf: true } })
-          expect(parseTime(dayed, id), dayed).toEqual({ minute, kind: 'day' })
-        }
-      expect(parseTime(noon, id)).toEqual({ minute: 720, kind: 'day' })
-      expect(parseTime(midnight, id)).toEqual({ minute: 0, kind: 'day' })
-    },
-  )
+  it.each(LANGUAGE_IDS)('reads back every minute of the day in every form: %s', (id) => {
+    const { noon, midnight } = languages[id]
+    for (const form of FORMS)
+      for (const minute of everyMinute) {
+        const said = say(minute, { language: id, form })
+        const parsed = parseTime(said, id, { figures: form === 'day-24' ? 'day' : 'dial' })
+        expect(parsed?.minute, said).toBe(form === 'day-24' ? minute : minute % 720)
+        if (form === 'day-24') continue
+        const dayed = say(minute, { language: id, form, options: { dayHalf: true } })
+        expect(parseTime(dayed, id), dayed).toEqual({ minute, kind: 'day' })
+      }
+    expect(parseTime(noon, id)).toEqual({ minute: 720, kind: 'day' })
+    expect(parseTime(midnight, id)).toEqual({ minute: 0, kind: 'day' })
+  })
 
-  it.each(Object.values(languages))('says different times differently: $name', ({ id }) => {
+  it.each(LANGUAGE_IDS)('says different times differently: %s', (id) => {
     for (const form of FORMS) {
       const said = everyMinute.slice(0, 720).map((minute) => say(minute, { language: id, form }))
       expect(new Set(said).size).toBe(720)
@@ -265,7 +263,7 @@ describe('what is asked and printed', () => {
 
   it('is in another language for each, and alike in the two Englishes and the two Germans', () => {
     const asked = (id: LanguageId) => languages[id].phrases.whatTime
-    expect(new Set(Object.keys(languages).map((id) => asked(id as LanguageId))).size).toBe(4)
+    expect(new Set(LANGUAGE_IDS.map(asked)).size).toBe(4)
     expect(asked('en-US')).toBe(asked('en-GB'))
     expect(asked('de-quarters')).toBe(asked('de'))
   })

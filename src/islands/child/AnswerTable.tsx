@@ -1,8 +1,9 @@
-import { Button, Group, Pagination, SegmentedControl, Select, Table, Text, VisuallyHidden } from '@mantine/core'
+import { Button, Group, Pagination, SegmentedControl, Text, VisuallyHidden } from '@mantine/core'
+import { Choice } from '../../ui/Choice'
 import { useState } from 'react'
 import type { Answer } from '../../core/knowing'
 import { type AnswerChange, type ChildData, type Settings, wordingOf } from '../../core/records'
-import { type Ask, explain, misreadingOf, rungOf, sayAnswer } from '../../core/teaching'
+import { type Ask, type RungId, explain, misreadingOf, rungOf, sayAnswer } from '../../core/teaching'
 import { api } from '../../ui/api'
 import { momentInWords } from '../../ui/dates'
 import { ASK_NAMES } from '../../ui/names'
@@ -14,18 +15,18 @@ const PAGE = 20
 /** Which answers are shown; null is all of them. */
 interface Wanted {
   readonly onlyWrong: boolean
-  readonly rung: string | null
-  readonly ask: string | null
+  readonly rung: RungId | ''
+  readonly ask: Ask | ''
 }
 
 function isWanted({ right, item }: Answer, { onlyWrong, rung, ask }: Wanted): boolean {
-  return !(onlyWrong && right) && (rung === null || item.rung === rung) && (ask === null || item.ask === ask)
+  return !(onlyWrong && right) && (rung === '' || item.rung === rung) && (ask === '' || item.ask === ask)
 }
 
 /** All answers of a child, the newest first: filtered, corrected or taken out, with a trace of what was changed. */
 export function AnswerTable({ data, changes }: { data: ChildData; changes: readonly AnswerChange[] }) {
   const { answers, settings } = data
-  const [wanted, setWanted] = useState<Wanted>({ onlyWrong: false, rung: null, ask: null })
+  const [wanted, setWanted] = useState<Wanted>({ onlyWrong: false, rung: '', ask: '' })
   const [page, setPage] = useState(1)
   const [editing, setEditing] = useState<Answer>()
   const shown = [...answers].reverse().filter((answer) => isWanted(answer, wanted))
@@ -38,27 +39,27 @@ export function AnswerTable({ data, changes }: { data: ChildData; changes: reado
   return (
     <section className="sheet" aria-label="Answers">
       <Filters answers={answers} wanted={wanted} shown={shown.length} onWant={want} />
-      <Table.ScrollContainer minWidth={640}>
-        <Table verticalSpacing={4}>
-          <Table.Thead>
-            <Table.Tr>
-              <Table.Th>When</Table.Th>
-              <Table.Th>Rung and way</Table.Th>
-              <Table.Th>True answer</Table.Th>
-              <Table.Th>Given</Table.Th>
-              <Table.Th>May be</Table.Th>
-              <Table.Th>
+      <div style={{ overflowX: 'auto' }}>
+        <table className="rows" style={{ minWidth: 640 }}>
+          <thead>
+            <tr>
+              <th>When</th>
+              <th>Rung and way</th>
+              <th>True answer</th>
+              <th>Given</th>
+              <th>May be</th>
+              <th>
                 <VisuallyHidden>Change</VisuallyHidden>
-              </Table.Th>
-            </Table.Tr>
-          </Table.Thead>
-          <Table.Tbody>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
             {shown.slice((at - 1) * PAGE, at * PAGE).map((answer) => (
               <AnswerRow key={answer.id} answer={answer} settings={settings} onChange={() => setEditing(answer)} />
             ))}
-          </Table.Tbody>
-        </Table>
-      </Table.ScrollContainer>
+          </tbody>
+        </table>
+      </div>
       {shown.length === 0 && <Text>{answers.length === 0 ? 'No answers yet.' : 'None is like that.'}</Text>}
       {pages > 1 && (
         <Pagination
@@ -96,21 +97,17 @@ function Filters({ answers, wanted, shown, onWant }: FiltersProps) {
           { value: 'wrong', label: 'Wrong only' },
         ]}
       />
-      <Select
+      <Choice
         aria-label="Rung"
-        placeholder="Every rung"
-        clearable
         value={wanted.rung}
-        onChange={(value) => onWant({ rung: value })}
-        data={met.map((id) => ({ value: id, label: rungOf(id).name }))}
+        onChange={(rung) => onWant({ rung })}
+        data={[{ value: '', label: 'Every rung' }, ...met.map((id) => ({ value: id, label: rungOf(id).name }))]}
       />
-      <Select
+      <Choice
         aria-label="Way of asking"
-        placeholder="Every way"
-        clearable
         value={wanted.ask}
-        onChange={(value) => onWant({ ask: value })}
-        data={ways.map((id: Ask) => ({ value: id, label: ASK_NAMES[id] }))}
+        onChange={(ask) => onWant({ ask })}
+        data={[{ value: '', label: 'Every way' }, ...ways.map((id) => ({ value: id, label: ASK_NAMES[id] }))]}
       />
       <Text className="quiet">
         {shown} of {answers.length}
@@ -128,22 +125,22 @@ interface AnswerRowProps {
 function AnswerRow({ answer, settings, onChange }: AnswerRowProps) {
   const wording = wordingOf(settings)
   return (
-    <Table.Tr>
-      <Table.Td style={{ whiteSpace: 'nowrap' }}>{momentInWords(answer.at)}</Table.Td>
-      <Table.Td>
+    <tr>
+      <td style={{ whiteSpace: 'nowrap' }}>{momentInWords(answer.at)}</td>
+      <td>
         {rungOf(answer.item.rung).name}, {ASK_NAMES[answer.item.ask]}
-      </Table.Td>
-      <Table.Td>{sayAnswer(answer.item, answer.item.answer, wording)}</Table.Td>
-      <Table.Td fw={answer.right ? undefined : 700}>
+      </td>
+      <td>{sayAnswer(answer.item, answer.item.answer, wording)}</td>
+      <td style={{ fontWeight: answer.right ? undefined : 700 }}>
         {answer.right ? 'right' : sayAnswer(answer.item, answer.given, wording)}
         {answer.helped ? ' (helped)' : ''}
-      </Table.Td>
-      <Table.Td>
+      </td>
+      <td>
         {explain(answer.item, answer.given)
           .map((id) => misreadingOf(id).does)
           .join('; or ')}
-      </Table.Td>
-      <Table.Td>
+      </td>
+      <td>
         <Button
           variant="subtle"
           size="compact-sm"
@@ -152,8 +149,8 @@ function AnswerRow({ answer, settings, onChange }: AnswerRowProps) {
         >
           Change
         </Button>
-      </Table.Td>
-    </Table.Tr>
+      </td>
+    </tr>
   )
 }
 

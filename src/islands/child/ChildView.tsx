@@ -4,15 +4,15 @@ import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
 import { later } from '../../ui/later'
-import { AnswerTable } from './AnswerTable'
 import { Findings } from './Findings'
-import { Notes } from './Notes'
 import { RungList } from './RungList'
 import type { ChildData } from '../../core/records'
 import { useChild } from './useChild'
 
-/** Charts are heavy: they come when they are asked for. */
+/** What stands behind the other tabs comes when it is asked for; charts are heavy. */
 const growth = later(async () => (await import('./GrowthChart')).GrowthChart, <Skeleton height={360} />)
+const answerTable = later(async () => (await import('./AnswerTable')).AnswerTable)
+const notesPanel = later(async () => (await import('./Notes')).Notes)
 
 export default function ChildView({ id, state }: { id: string; state: string }) {
   return (
@@ -50,12 +50,12 @@ function ChildRecord({ data }: { data: ChildData }) {
         </Tabs.Panel>
         <Tabs.Panel value="answers">
           <ErrorBoundary what="The answers">
-            <AnswerTable data={data} changes={changes} />
+            <answerTable.Part data={data} changes={changes} />
           </ErrorBoundary>
         </Tabs.Panel>
         <Tabs.Panel value="notes">
           <ErrorBoundary what="The notes">
-            <Notes childId={report.child.id} notes={notes} />
+            <notesPanel.Part childId={report.child.id} notes={notes} />
           </ErrorBoundary>
         </Tabs.Panel>
       </Tabs>

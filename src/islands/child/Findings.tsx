@@ -1,4 +1,5 @@
-import { Accordion, Group, Select, Stack, Text, Title } from '@mantine/core'
+import { Accordion, Group, Stack, Text, Title } from '@mantine/core'
+import { Choice } from '../../ui/Choice'
 import { useMemo, useState } from 'react'
 import { activityOf } from '../../core/activities'
 import { DIAGNOSIS, type Finding, type Standpoint, whyNot } from '../../core/knowing'
@@ -71,21 +72,21 @@ function OneFinding({ finding, settings }: { finding: Finding; settings: Setting
 
 /** "Why not?" for any misreading: how the answers stand to it, with those for and against. */
 function WhyNot({ data }: { data: ChildData }) {
-  const [id, setId] = useState<MisreadingId | null>(null)
+  const [id, setId] = useState<MisreadingId | ''>('')
   const point = useMemo(() => (id ? whyNot(data.answers, id) : undefined), [id, data.answers])
   const named = data.report.diagnosis.findings.map(({ misreading }) => misreading)
   return (
     <div style={{ borderTop: '1px solid var(--line)', paddingTop: 8 }}>
-      <Select
+      <Choice
         label="Why not something else?"
-        placeholder="Pick what you suspect"
-        searchable
-        clearable
         value={id}
-        onChange={(value) => setId(value as MisreadingId | null)}
-        data={misreadings
-          .filter((each) => !named.includes(each.id))
-          .map((each) => ({ value: each.id, label: each.does }))}
+        onChange={setId}
+        data={[
+          { value: '', label: 'Pick what you suspect' },
+          ...misreadings
+            .filter((each) => !named.includes(each.id))
+            .map((each) => ({ value: each.id, label: each.does })),
+        ]}
       />
       {point && (
         <Stack gap={6} mt={6} role="status">

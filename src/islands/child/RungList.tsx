@@ -3,13 +3,16 @@ import { IconCheck, IconChevronRight } from '@tabler/icons-react'
 import { useState } from 'react'
 import { type Estimate, type Tally, SCAFFOLD_NAMES, scaffoldsInUse } from '../../core/knowing'
 import { type RungId, rungOf } from '../../core/teaching'
+import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { api } from '../../ui/api'
 import { dayOf } from '../../ui/dates'
+import { later } from '../../ui/later'
 import { ASK_NAMES, KIND_NAMES } from '../../ui/names'
-import { OverruleForm } from './OverruleForm'
 import type { ChildData } from '../../core/records'
 import { useChildChange } from './useChild'
 import './child.css'
+
+const overruleForm = later(async () => (await import('./OverruleForm')).OverruleForm)
 
 /** Each rung of the school's order, and those beside it that were met: how sure, whether firm, what is missing. */
 export function RungList({ data }: { data: ChildData }) {
@@ -72,7 +75,9 @@ function RungRow({ data, estimate, isWorking, isDue }: RungRowProps) {
             {firm && <IconCheck size={15} color="var(--moss)" aria-hidden style={{ verticalAlign: -2 }} />} {state}
           </Text>
         </summary>
-        <Details data={data} estimate={estimate} />
+        <ErrorBoundary what={rungOf(rung).name}>
+          <Details data={data} estimate={estimate} />
+        </ErrorBoundary>
       </details>
     </li>
   )
@@ -153,7 +158,7 @@ function OwnJudgement({ childId, estimate: { rung, firm, overrule } }: { childId
         </Button>
       )}
       {asking && (
-        <OverruleForm
+        <overruleForm.Part
           rung={rung}
           verdict={asking}
           busy={change.isPending}

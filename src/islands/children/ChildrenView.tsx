@@ -1,22 +1,16 @@
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { IconPlus } from '@tabler/icons-react'
 import { useState } from 'react'
-import type { Child, ChildReport, Group as GroupRecord } from '../../core/records'
+import type { ChildReport, Group as GroupRecord } from '../../core/records'
 import { App } from '../../ui/App'
 import { Loaded } from '../../ui/Loaded'
-import { ChildForm } from './ChildForm'
+import { later } from '../../ui/later'
 import { ChildRow } from './ChildRow'
-import { GroupForm } from './GroupForm'
-import { RemoveChild, RemoveGroup } from './removals'
+import type { Open } from './Opened'
 import { usePeople } from './usePeople'
 
-/** What is open over the list. */
-type Open =
-  | { readonly is: 'new-group' }
-  | { readonly is: 'group'; readonly group: GroupRecord }
-  | { readonly is: 'remove-group'; readonly group: GroupRecord }
-  | { readonly is: 'child'; readonly child: Child }
-  | { readonly is: 'remove-child'; readonly report: ChildReport }
+/** Forms and questions come when they are asked for. */
+const opened = later(async () => (await import('./Opened')).Opened)
 
 export default function ChildrenView({ state }: { state: string }) {
   return (
@@ -57,7 +51,7 @@ function People() {
                 <Rows reports={alone} onOpen={setOpen} />
               </section>
             )}
-            <Opened open={open} reports={reports} onClose={() => setOpen(undefined)} />
+            {open && <opened.Part open={open} reports={reports} onClose={() => setOpen(undefined)} />}
           </Stack>
         )
       }}
@@ -98,31 +92,6 @@ function Members({ group, reports, onOpen }: MembersProps) {
       <Rows reports={members} onOpen={onOpen} />
     </section>
   )
-}
-
-interface OpenedProps {
-  readonly open: Open | undefined
-  readonly reports: readonly ChildReport[]
-  readonly onClose: () => void
-}
-
-/** The form or the question that stands over the list. */
-function Opened({ open, reports, onClose }: OpenedProps) {
-  const children = reports.map((report) => report.child)
-  switch (open?.is) {
-    case 'new-group':
-      return <GroupForm children={children} onClose={onClose} />
-    case 'group':
-      return <GroupForm group={open.group} children={children} onClose={onClose} />
-    case 'child':
-      return <ChildForm child={open.child} onClose={onClose} />
-    case 'remove-group':
-      return <RemoveGroup group={open.group} onClose={onClose} />
-    case 'remove-child':
-      return <RemoveChild report={open.report} onClose={onClose} />
-    case undefined:
-      return null
-  }
 }
 
 function Rows({ reports, onOpen }: { reports: readonly ChildReport[]; onOpen: (open: Open) => void }) {

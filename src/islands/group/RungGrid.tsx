@@ -1,4 +1,4 @@
-import { Anchor, Table, Text, Title } from '@mantine/core'
+import { Anchor, Text, Title } from '@mantine/core'
 import type { Estimate } from '../../core/knowing'
 import type { ChildReport } from '../../core/records'
 import { BESIDE_THE_ORDER, type RungId, rungOf } from '../../core/teaching'
@@ -18,26 +18,26 @@ export function RungGrid({ members, order }: { members: readonly ChildReport[]; 
       <Title order={2} size="h4" mb={6}>
         Where everyone stands
       </Title>
-      <Table.ScrollContainer minWidth={Math.max(640, 150 + rungs.length * 84)}>
-        <Table withColumnBorders verticalSpacing={4} horizontalSpacing={6} className="rung-grid">
-          <Table.Thead>
-            <Table.Tr>
-              <Table.Th>Child</Table.Th>
+      <div style={{ overflowX: 'auto' }}>
+        <table className="rows rung-grid" style={{ minWidth: Math.max(640, 150 + rungs.length * 84) }}>
+          <thead>
+            <tr>
+              <th>Child</th>
               {rungs.map((rung) => (
-                <Table.Th key={rung} style={{ fontSize: 13, lineHeight: 1.2, verticalAlign: 'bottom' }}>
+                <th key={rung} style={{ fontSize: 13, lineHeight: 1.2, verticalAlign: 'bottom' }}>
                   {rungOf(rung).name}
-                </Table.Th>
+                </th>
               ))}
-            </Table.Tr>
-          </Table.Thead>
-          <Table.Tbody>
+            </tr>
+          </thead>
+          <tbody>
             {members.map((member) => (
-              <Table.Tr key={member.child.id}>
-                <Table.Th scope="row" style={{ maxWidth: 160 }}>
+              <tr key={member.child.id}>
+                <th scope="row" style={{ maxWidth: 160 }}>
                   <Anchor href={`/children/${member.child.id}`} lineClamp={2} className="anywhere">
                     {member.child.name}
                   </Anchor>
-                </Table.Th>
+                </th>
                 {rungs.map((rung) => (
                   <RungCell
                     key={rung}
@@ -46,11 +46,11 @@ export function RungGrid({ members, order }: { members: readonly ChildReport[]; 
                     isDue={member.standing.due.includes(rung)}
                   />
                 ))}
-              </Table.Tr>
+              </tr>
             ))}
-          </Table.Tbody>
-        </Table>
-      </Table.ScrollContainer>
+          </tbody>
+        </table>
+      </div>
     </section>
   )
 }
@@ -61,11 +61,11 @@ function RungCell({ estimate, isWorking, isDue }: { estimate?: Estimate; isWorki
   const kind = estimate?.firm ? 'rung-cell-firm' : isWorking ? 'rung-cell-working' : ''
   const words = [isWorking && 'working', isDue && 'due', estimate?.overrule && 'judged'].filter(Boolean).join(', ')
   return (
-    <Table.Td className={kind}>
+    <td className={kind}>
       <Text size="sm" fw={estimate?.firm || isWorking ? 700 : undefined}>
         {level}
       </Text>
       <Text size="xs">{words}</Text>
-    </Table.Td>
+    </td>
   )
 }

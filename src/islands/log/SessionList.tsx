@@ -1,4 +1,5 @@
-import { Button, NavLink, Select, Stack } from '@mantine/core'
+import { Button, NavLink, Stack } from '@mantine/core'
+import { Choice } from '../../ui/Choice'
 import { useState } from 'react'
 import type { Group, Session } from '../../core/records'
 import { rungOf } from '../../core/teaching'
@@ -21,11 +22,10 @@ export function SessionList({ sessions, groups, picked, onPick }: Props) {
   const shown = sessions.filter((session) => groupId === '' || session.groupId === groupId)
   return (
     <Stack gap="xs" className="sheet">
-      <Select
+      <Choice
         aria-label="Which group"
         value={groupId}
-        onChange={(value) => setGroupId(value ?? '')}
-        allowDeselect={false}
+        onChange={setGroupId}
         data={[{ value: '', label: 'All groups' }, ...groups.map((group) => ({ value: group.id, label: group.name }))]}
       />
       <nav aria-label="Sessions" style={{ maxHeight: 560, overflowY: 'auto' }}>

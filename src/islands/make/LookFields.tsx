@@ -1,5 +1,5 @@
-import { Chip, Group, Select, SimpleGrid, Stack } from '@mantine/core'
-import type { Recipe } from '../../core/make'
+import { Chip, Group, SimpleGrid, Stack } from '@mantine/core'
+import { Choice, listed } from '../../ui/Choice'
 import type { Bench } from './useRecipe'
 
 const FLAGS = [
@@ -23,8 +23,6 @@ const HANDS = {
 const FACES = { full: 'All numerals', quarters: '12, 3, 6, 9', blank: 'Blank, to write on' } as const
 const GUIDES = { all: 'All guides', quarters: 'Quarters only', centre: 'Centre only', none: 'Nothing' } as const
 
-const options = (names: Record<string, string>) => Object.entries(names).map(([value, label]) => ({ value, label }))
-
 /** What is on the face, and which hands there are. */
 export function LookFields({ bench }: { bench: Bench }) {
   const { recipe } = bench
@@ -35,37 +33,23 @@ export function LookFields({ bench }: { bench: Bench }) {
   return (
     <Stack gap={8} className="sheet" component="section" aria-label="Face and hands">
       <SimpleGrid cols={2} spacing={8}>
-        <Select
-          label="Hands"
-          value={recipe.hands}
-          onChange={(hands) => hands && bench.change({ hands: hands as Recipe['hands'] })}
-          allowDeselect={false}
-          data={options(HANDS)}
-        />
+        <Choice label="Hands" value={recipe.hands} onChange={(hands) => bench.change({ hands })} data={listed(HANDS)} />
         {isDrawn ? (
-          <Select
+          <Choice
             label="Guides"
             value={recipe.guides}
-            onChange={(guides) => guides && bench.change({ guides: guides as Recipe['guides'] })}
-            allowDeselect={false}
-            data={options(GUIDES)}
+            onChange={(guides) => bench.change({ guides })}
+            data={listed(GUIDES)}
           />
         ) : (
-          <Select
-            label="Face"
-            value={recipe.face}
-            onChange={(face) => face && bench.change({ face: face as Recipe['face'] })}
-            allowDeselect={false}
-            data={options(FACES)}
-          />
+          <Choice label="Face" value={recipe.face} onChange={(face) => bench.change({ face })} data={listed(FACES)} />
         )}
         {isDrawn && (
-          <Select
+          <Choice
             label="On a page"
             value={String(recipe.perPage)}
             onChange={(n) => bench.change({ perPage: n === '4' ? 4 : 1 })}
-            allowDeselect={false}
-            data={['1', '4']}
+            data={listed({ '1': '1', '4': '4' })}
           />
         )}
       </SimpleGrid>

@@ -1,17 +1,21 @@
-import { Grid, Group, Select, SegmentedControl, Stack, Tabs, Text, Title } from '@mantine/core'
+import { Grid, Group, SegmentedControl, Stack, Tabs, Text, Title } from '@mantine/core'
+import { Choice } from '../../ui/Choice'
 import { useLocalStorage } from '@mantine/hooks'
 import { useMemo } from 'react'
 import { type LengthUnit, RECIPE_KINDS, type RecipeKind, checkRecipe, recipeAs } from '../../core/make'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
-import { AmountsPanel } from './AmountsPanel'
+import { later, useFetchLater } from '../../ui/later'
 import { BenchDrawing } from './BenchDrawing'
 import { ChecksPanel } from './ChecksPanel'
 import { LookFields } from './LookFields'
 import { MeasureFields } from './MeasureFields'
-import { OutPanel } from './OutPanel'
-import { SuitsPanel } from './SuitsPanel'
 import { type Bench, useRecipe } from './useRecipe'
+
+const amountsPanel = later(async () => (await import('./AmountsPanel')).AmountsPanel)
+const outPanel = later(async () => (await import('./OutPanel')).OutPanel)
+const suitsPanel = later(async () => (await import('./SuitsPanel')).SuitsPanel)
+const LATER = [amountsPanel, outPanel, suitsPanel]
 
 export default function MakeView() {
   return (
@@ -23,6 +27,7 @@ export default function MakeView() {
 
 function Workbench() {
   const bench = useRecipe()
+  useFetchLater(LATER)
   const [unit, setUnit] = useLocalStorage<LengthUnit>({ key: 'make-unit', defaultValue: 'mm' })
   const { recipe, solved } = bench
   return (
@@ -32,15 +37,14 @@ function Workbench() {
           Workbench
         </Title>
         <Group gap="sm" align="end">
-          <Select
+          <Choice
             aria-label="What to make"
             value={recipe.kind}
-            onChange={(kind) => kind && bench.set(recipeAs(kind as RecipeKind, recipe))}
-            allowDeselect={false}
+            onChange={(kind) => bench.set(recipeAs(kind, recipe))}
             w={280}
             data={(Object.keys(RECIPE_KINDS) as RecipeKind[]).map((kind) => ({
               value: kind,
-              label: `${RECIPE_KINDS[kind].name}`,
+              label: RECIPE_KINDS[kind].name,
             }))}
           />
           <SegmentedControl
@@ -94,13 +98,13 @@ function BenchTabs({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
         <ChecksPanel bench={bench} />
       </Tabs.Panel>
       <Tabs.Panel value="amounts">
-        <AmountsPanel bench={bench} />
+        <amountsPanel.Part bench={bench} />
       </Tabs.Panel>
       <Tabs.Panel value="out">
-        <OutPanel bench={bench} unit={unit} />
+        <outPanel.Part bench={bench} unit={unit} />
       </Tabs.Panel>
       <Tabs.Panel value="suits">
-        <SuitsPanel bench={bench} />
+        <suitsPanel.Part bench={bench} />
       </Tabs.Panel>
     </Tabs>
   )

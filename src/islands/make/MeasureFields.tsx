@@ -1,9 +1,9 @@
-import { ActionIcon, Group, NumberInput, Select, SimpleGrid, Stack, Text } from '@mantine/core'
+import { ActionIcon, Group, NumberInput, SimpleGrid, Stack, Text } from '@mantine/core'
+import { Choice } from '../../ui/Choice'
 import { IconPin, IconPinnedOff } from '@tabler/icons-react'
 import { type PaperId, papers } from '../../core/drawing'
 import {
   BACKINGS,
-  type BackingId,
   type CardGsm,
   type FastenerId,
   type LengthUnit,
@@ -120,34 +120,28 @@ function StockFields({ bench }: { bench: Bench }) {
   const { recipe } = bench
   return (
     <SimpleGrid cols={2} spacing={8} verticalSpacing={6}>
-      <Select
+      <Choice
         label="Paper"
         value={recipe.paper}
-        onChange={(paper) => paper && bench.change({ paper: paper as PaperId })}
-        allowDeselect={false}
+        onChange={(paper) => bench.change({ paper })}
         data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: papers[id].name }))}
       />
-      <Select
+      <Choice
         label="Printed on"
         value={String(recipe.gsm)}
-        onChange={(gsm) => gsm && bench.change({ gsm: Number(gsm) as CardGsm })}
-        allowDeselect={false}
+        onChange={(gsm) => bench.change({ gsm: Number(gsm) as CardGsm })}
         data={[80, 160, 300].map((gsm) => ({ value: String(gsm), label: `${gsm} g/m²` }))}
       />
-      <Select
+      <Choice
         label="Backing"
         value={recipe.backing}
-        onChange={(backing) => backing && bench.change({ backing: backing as BackingId })}
-        allowDeselect={false}
+        onChange={(backing) => bench.change({ backing })}
         data={BACKINGS.map((id) => ({ value: id, label: capital(backings[id].name) }))}
       />
-      <Select
+      <Choice
         label="Held by"
         value={recipe.fastener}
-        onChange={(fastener) =>
-          fastener && bench.change({ fastener: fastener as FastenerId, fixed: { ...recipe.fixed, legMm: undefined } })
-        }
-        allowDeselect={false}
+        onChange={(fastener) => bench.change({ fastener, fixed: { ...recipe.fixed, legMm: undefined } })}
         data={(Object.keys(fasteners) as FastenerId[]).map((id) => ({ value: id, label: fasteners[id].name }))}
       />
     </SimpleGrid>

@@ -1,4 +1,5 @@
-import { Button, Checkbox, Group, NativeSelect, NumberInput, SimpleGrid, Stack, Text } from '@mantine/core'
+import { Button, Checkbox, Group, NumberInput, SimpleGrid, Stack, Text } from '@mantine/core'
+import { Choice } from '../../ui/Choice'
 import { useState } from 'react'
 import { MAKING_MATERIALS, type MakingMaterial, type Suited, rankRecipes, recipeAs } from '../../core/make'
 import { type RungId, rungs } from '../../core/teaching'
@@ -30,10 +31,10 @@ export function SuitsPanel({ bench }: { bench: Bench }) {
           max={120}
           allowDecimal={false}
         />
-        <NativeSelect
+        <Choice
           label="Rung"
           value={rung}
-          onChange={(event) => setRung(event.currentTarget.value as RungId)}
+          onChange={setRung}
           data={rungs.map(({ id, name }) => ({ value: id, label: name }))}
         />
       </SimpleGrid>

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { App } from '../../ui/App'
 import { Loaded } from '../../ui/Loaded'
-import type { Shortcut } from '../../ui/Shortcuts'
+import type { Shortcut } from '../../ui/ShortcutList'
 import { sessionQuery } from '../../ui/queries'
 import { PlanBoard } from './PlanBoard'
 

@@ -1,4 +1,5 @@
-import { Group, NumberInput, Select, Text, TextInput } from '@mantine/core'
+import { Group, NumberInput, Text, TextInput } from '@mantine/core'
+import { Choice } from '../../ui/Choice'
 import { useState } from 'react'
 import { LONGEST_SESSION, SHORTEST_SESSION, plannedMinutes } from '../../core/planning'
 import { fromTimeField, toTimeField } from '../../ui/dates'
@@ -36,14 +37,7 @@ export function SessionFieldsRow({ state }: { state: PlanState }) {
         onChange={(minutes) => setFields({ minutes })}
         width={140}
       />
-      <Select
-        label="Place"
-        data={PLACES}
-        value={session.place}
-        onChange={(place) => place && setFields({ place })}
-        allowDeselect={false}
-        w={150}
-      />
+      <Choice label="Place" data={PLACES} value={session.place} onChange={(place) => setFields({ place })} w={150} />
       <Text
         size="sm"
         pb={8}

@@ -1,4 +1,4 @@
-import { ActionIcon, Group, Menu, Stack, Text, UnstyledButton } from '@mantine/core'
+import { ActionIcon, Group, Stack, Text, UnstyledButton } from '@mantine/core'
 import {
   DndContext,
   type DragEndEvent,
@@ -17,6 +17,7 @@ import {
 } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
 import { IconArrowsExchange, IconGripVertical, IconTrash } from '@tabler/icons-react'
+import { useState } from 'react'
 import { activityOf } from '../../core/activities'
 import {
   LONGEST_SESSION,
@@ -25,14 +26,13 @@ import {
   planAfterMinutes,
   planAfterMove,
   planAfterRemove,
-  planAfterSwap,
-  shelf,
   timeline,
 } from '../../core/planning'
 import type { Settings } from '../../core/records'
 import type { Stage } from '../../core/teaching'
 import { say } from '../../core/wording'
 import { StageTag } from '../../ui/StageTag'
+import { later } from '../../ui/later'
 import { MinutesField } from './SessionFieldsRow'
 import type { PlanState } from './usePlan'
 
@@ -149,7 +149,7 @@ function StepRow({ timed: { step }, at, state, open, onPick }: StepRowProps) {
           width={74}
           onChange={(minutes) => state.setPlan(planAfterMinutes(plan, step.id, minutes))}
         />
-        <SwapMenu stepId={step.id} name={activity.name} state={state} />
+        <Swap stepId={step.id} name={activity.name} state={state} />
         <ActionIcon
           variant="subtle"
           color="gray"
@@ -204,33 +204,21 @@ function StepDetails({ step }: { step: PlanStep }) {
   )
 }
 
-/** What could stand in a step's place: activities of the same stage first. */
-function SwapMenu({ stepId, name, state }: { stepId: string; name: string; state: PlanState }) {
-  const { session, request } = state
-  const step = session.plan.steps.find((each) => each.id === stepId)
-  const stage = step ? activityOf(step.activityId).stage : 'concrete'
-  const entries = shelf(session.plan, request)
-    .filter((entry) => entry.but.length === 0)
-    .sort((a, b) => Number(b.activity.stage === stage) - Number(a.activity.stage === stage))
-  return (
-    <Menu position="bottom-end" withinPortal>
-      <Menu.Target>
-        <ActionIcon variant="subtle" color="gray" size="lg" aria-label={`Swap ${name}`}>
-          <IconArrowsExchange size={18} color="var(--quiet)" />
-        </ActionIcon>
-      </Menu.Target>
-      <Menu.Dropdown>
-        {entries.length === 0 && <Menu.Item disabled>Nothing else on the shelf fits</Menu.Item>}
-        {entries.map(({ activity, usualMinutes }) => (
-          <Menu.Item
-            key={activity.id}
-            rightSection={<StageTag stage={activity.stage} />}
-            onClick={() => state.setPlan(planAfterSwap(session.plan, stepId, activity.id, request))}
-          >
-            {activity.name}, {usualMinutes} min
-          </Menu.Item>
-        ))}
-      </Menu.Dropdown>
-    </Menu>
+const swapMenu = later(async () => (await import('./SwapMenu')).SwapMenu)
+
+/** The menu of what could stand in a step's place comes when it is asked for. */
+function Swap(props: { stepId: string; name: string; state: PlanState }) {
+  const [isWanted, setWanted] = useState(false)
+  const button = (
+    <ActionIcon
+      variant="subtle"
+      color="gray"
+      size="lg"
+      aria-label={`Swap ${props.name}`}
+      onClick={() => setWanted(true)}
+    >
+      <IconArrowsExchange size={18} color="var(--quiet)" />
+    </ActionIcon>
   )
+  return isWanted ? <swapMenu.Part {...props} /> : button
 }

@@ -1,57 +1,47 @@
-import {
-  Checkbox,
-  Group,
-  NativeSelect,
-  type NativeSelectProps,
-  NumberInput,
-  Stack,
-  Text,
-  UnstyledButton,
-} from '@mantine/core'
+import { Checkbox, Group, NumberInput, Stack, Text, UnstyledButton } from '@mantine/core'
+import { Choice, listed } from '../../ui/Choice'
+import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { useMemo, useState } from 'react'
 import { secondsATurnAt } from '../../core/chance'
 import { NEEDS, type NeedId, type Printable, aboutMinutes, countsOn } from '../../core/printables'
-import { type RungId, STAGES, rungs } from '../../core/teaching'
+import { type RungId, STAGES, type Stage, rungs } from '../../core/teaching'
 import type { PrintState } from './usePrint'
 
 const KINDS = { game: 'Games', cards: 'Cards', sheet: 'Sheets' } as const
 const PLAYERS = 3
-const ALL_KINDS = [
-  { value: '', label: 'All kinds' },
-  ...Object.entries(KINDS).map(([value, label]) => ({ value, label })),
-]
-const ANY_STAGE = [{ value: '', label: 'Any stage' }, ...STAGES]
+const ALL_KINDS = listed({ '': 'All kinds', ...KINDS })
+const ANY_STAGE = [{ value: '' as const, label: 'Any stage' }, ...STAGES.map((value) => ({ value, label: value }))]
 
 /**
  * Games, cards and sheets, found by rung, kind, stage, minutes and what is to hand; the one that is picked is pressed.
  */
 export function FindPanel({ state }: { state: PrintState }) {
   const [rung, setRung] = useState<RungId | ''>('')
-  const [kind, setKind] = useState('')
-  const [stage, setStage] = useState('')
+  const [kind, setKind] = useState<Printable['kind'] | ''>('')
+  const [stage, setStage] = useState<Stage | ''>('')
   const [minutes, setMinutes] = useState<number | ''>('')
   const [missing, setMissing] = useState<readonly NeedId[]>([])
   const { options, all } = state
   const { paper, wording } = options
   const { language, form } = wording
-  const lengths = useMemo(
-    () => new Map(all.map((each) => [each.id, lengthOf(each, rung, { paper, wording: { language, form } })])),
-    [all, rung, paper, language, form],
+  const minutesOf = useMemo(
+    () => remembered((each) => lengthOf(each, rung, { paper, wording: { language, form } })),
+    [rung, paper, language, form],
   )
   const isWanted = (each: Printable) =>
     (rung === '' || each.suits(rung)) &&
     (kind === '' || each.kind === kind) &&
     (stage === '' || each.stage === stage) &&
-    (minutes === '' || (lengths.get(each.id) ?? 0) <= minutes) &&
+    (minutes === '' || minutesOf(each) <= minutes) &&
     !each.needs.some((need) => missing.includes(need))
   const found = all.filter(isWanted)
   return (
     <section className="sheet print-find" aria-label="What can be printed">
       <Stack gap={6}>
-        <NativeSelect
+        <Choice
           aria-label="For which rung"
           value={rung}
-          onChange={(event) => setRung(event.currentTarget.value as RungId | '')}
+          onChange={setRung}
           data={[{ value: '', label: 'For any rung' }, ...rungs.map(({ id, name }) => ({ value: id, label: name }))]}
         />
         <Group grow gap={6} wrap="nowrap">
@@ -68,28 +58,28 @@ export function FindPanel({ state }: { state: PrintState }) {
           onChange={(value) => setMinutes(typeof value === 'number' ? value : '')}
         />
         <Without missing={missing} onChange={setMissing} />
-        <Found state={state} found={found} lengths={lengths} rung={rung} />
+        <Found state={state} found={found} minutesOf={minutesOf} rung={rung} />
       </Stack>
     </section>
   )
 }
 
-interface NarrowProps {
+interface NarrowProps<V> {
   readonly label: string
-  readonly value: string
-  readonly onChange: (value: string) => void
-  readonly data: NativeSelectProps['data']
+  readonly value: V
+  readonly onChange: (value: V) => void
+  readonly data: readonly { value: V; label: string }[]
 }
 
 /** Two of these stand side by side in the narrow column, their words whole. */
-function Narrow({ label, value, onChange, data }: NarrowProps) {
+function Narrow<V extends string>({ label, value, onChange, data }: NarrowProps<V>) {
   return (
-    <NativeSelect
+    <Choice
       aria-label={label}
       rightSectionWidth={26}
       styles={{ input: { paddingInlineStart: 10 } }}
       value={value}
-      onChange={(event) => onChange(event.currentTarget.value)}
+      onChange={onChange}
       data={data}
     />
   )
@@ -119,46 +109,61 @@ function Without({ missing, onChange }: { missing: readonly NeedId[]; onChange: 
 interface FoundProps {
   readonly state: PrintState
   readonly found: readonly Printable[]
-  /** About how many minutes each takes. */
-  readonly lengths: ReadonlyMap<string, number>
+  readonly minutesOf: (printable: Printable) => number
   readonly rung: RungId | ''
 }
 
-/** What was found, by kind. */
-function Found({ state, found, lengths, rung }: FoundProps) {
+/** What was found, by kind; each kind becomes usable by itself. */
+function Found({ found, ...rest }: FoundProps) {
   return (
     <div className="print-list">
       {found.length === 0 && <Text>Nothing is like that: allow more minutes, another kind or stage.</Text>}
       {(Object.keys(KINDS) as (keyof typeof KINDS)[]).map((of) => {
         const own = found.filter((each) => each.kind === of)
         return own.length === 0 ? null : (
-          <div key={of}>
+          <ErrorBoundary key={of} what={KINDS[of]}>
             <Text size="sm" fw={700} mt={4} className="quiet">
               {KINDS[of]}
             </Text>
             {own.map((each) => (
-              <UnstyledButton
-                key={each.id}
-                className={each.id === state.printable.id ? 'print-thing sheet sheet-attention' : 'print-thing sheet'}
-                aria-pressed={each.id === state.printable.id}
-                onClick={() => state.set({ id: each.id, ...(rung ? { rung } : {}) })}
-              >
-                <Group justify="space-between" wrap="nowrap" gap={4}>
-                  <Text fw={700}>{each.name}</Text>
-                  <Text size="xs" className="quiet" style={{ whiteSpace: 'nowrap' }}>
-                    {Math.max(1, Math.round(lengths.get(each.id) ?? 0))} min
-                  </Text>
-                </Group>
-                <Text size="xs" className="quiet" lineClamp={2}>
-                  {each.purpose}
-                </Text>
-              </UnstyledButton>
+              <Thing key={each.id} printable={each} {...rest} />
             ))}
-          </div>
+          </ErrorBoundary>
         )
       })}
     </div>
   )
+}
+
+function Thing({ printable, state, minutesOf, rung }: Omit<FoundProps, 'found'> & { printable: Printable }) {
+  const isPicked = printable.id === state.printable.id
+  return (
+    <UnstyledButton
+      className={isPicked ? 'print-thing sheet sheet-attention' : 'print-thing sheet'}
+      aria-pressed={isPicked}
+      onClick={() => state.set({ id: printable.id, ...(rung ? { rung } : {}) })}
+    >
+      <Group justify="space-between" wrap="nowrap" gap={4}>
+        <Text fw={700}>{printable.name}</Text>
+        <Text size="xs" className="quiet" style={{ whiteSpace: 'nowrap' }}>
+          {Math.max(1, Math.round(minutesOf(printable)))} min
+        </Text>
+      </Group>
+      <Text size="xs" className="quiet" lineClamp={2}>
+        {printable.purpose}
+      </Text>
+    </UnstyledButton>
+  )
+}
+
+/** The same, reckoned once for each printable: some games take a while. */
+function remembered(reckon: (printable: Printable) => number): (printable: Printable) => number {
+  const known = new Map<string, number>()
+  return (printable) => {
+    const minutes = known.get(printable.id) ?? reckon(printable)
+    known.set(printable.id, minutes)
+    return minutes
+  }
 }
 
 /** About how long it takes as it usually is: games with three children of six years. */

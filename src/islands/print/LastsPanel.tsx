@@ -1,7 +1,8 @@
-import { Button, Group, NativeSelect, Stack, Switch, Text } from '@mantine/core'
+import { Button, Group, Stack, Switch, Text } from '@mantine/core'
+import { Choice, listed } from '../../ui/Choice'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { type TurnDistribution, playTime, secondsATurnAt } from '../../core/chance'
-import { type GameRules, MATS, type Mats, USUAL_RULES, gameTurns, isExact, sizesOf } from '../../core/printables'
+import { type GameRules, MATS, USUAL_RULES, gameTurns, isExact, sizesOf } from '../../core/printables'
 import { WholeField } from '../../ui/WholeField'
 import type { PrintState } from './usePrint'
 import { SIMULATED_GAMES, useSimulated } from './useSimulated'
@@ -65,16 +66,11 @@ export function LastsPanel({ state }: { state: PrintState }) {
 function RulesFields({ rules, onRules }: { rules: GameRules; onRules: (rules: GameRules) => void }) {
   return (
     <>
-      <NativeSelect
-        label="Mats"
-        value={rules.mats}
-        onChange={(event) => onRules({ ...rules, mats: event.currentTarget.value as Mats })}
-        data={Object.entries(MATS).map(([value, label]) => ({ value, label }))}
-      />
-      <NativeSelect
+      <Choice label="Mats" value={rules.mats} onChange={(mats) => onRules({ ...rules, mats })} data={listed(MATS)} />
+      <Choice
         label="When a mat is full"
-        value={rules.refills}
-        onChange={(event) => onRules({ ...rules, refills: Number(event.currentTarget.value) })}
+        value={String(rules.refills)}
+        onChange={(refills) => onRules({ ...rules, refills: Number(refills) })}
         data={[
           { value: '0', label: 'it is over' },
           { value: '1', label: 'clear it and fill it once more' },

@@ -1,4 +1,5 @@
-import { Checkbox, NativeSelect, Stack, Text } from '@mantine/core'
+import { Checkbox, Stack, Text } from '@mantine/core'
+import { Choice } from '../../ui/Choice'
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { randomFrom } from '../../core/random'
@@ -33,10 +34,10 @@ export function LuresFields({ state }: { state: PrintState }) {
       <summary>Wrong choices{picks.length > 0 ? `: lean to ${picks.length}` : ': any misreading'}</summary>
       <Stack gap={6} mt={6}>
         {own.length > 0 && (
-          <NativeSelect
+          <Choice
             label="As found in a child"
             value=""
-            onChange={(event) => from(event.currentTarget.value)}
+            onChange={from}
             data={[
               { value: '', label: 'choose a child' },
               ...own.map(({ child }) => ({ value: child.id, label: child.name })),

@@ -1,4 +1,4 @@
-import { Input, NativeSelect, NumberInput, SegmentedControl, Switch, Text, TextInput } from '@mantine/core'
+import { Input, NumberInput, SegmentedControl, Switch, Text, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { unreachable } from '../../core/errors'
 import {
@@ -13,6 +13,7 @@ import {
   usualOf,
 } from '../../core/printables'
 import type { RungId } from '../../core/teaching'
+import { Choice } from '../../ui/Choice'
 import { PrintableText } from './PrintableText'
 import type { PrintState } from './usePrint'
 
@@ -88,10 +89,10 @@ function ChoiceField({ option, value, onChange, rung }: FieldOf<ChoiceOption, st
   )
     return <SegmentedControl fullWidth aria-label={label} value={value} onChange={onChange} data={data} />
   return (
-    <NativeSelect
+    <Choice
       label={label}
       value={value ?? ''}
-      onChange={(event) => onChange(event.currentTarget.value || undefined)}
+      onChange={(chosen) => onChange(chosen || undefined)}
       data={none === undefined ? data : [{ value: '', label: none }, ...data]}
     />
   )
@@ -105,7 +106,7 @@ function LevelField({ option, value, onChange, rung }: FieldOf<LevelOption, numb
   if (data.length < 2) return null
   const shown = { value: String(value), data }
   if (values.length > MOST_SIDE_BY_SIDE || names.some((name) => name.length >= LONGEST_SIDE_BY_SIDE))
-    return <NativeSelect label={label} {...shown} onChange={(event) => onChange(Number(event.currentTarget.value))} />
+    return <Choice label={label} {...shown} onChange={(chosen) => onChange(Number(chosen))} />
   return (
     <div>
       <Text size="sm" fw={500}>

@@ -1,7 +1,7 @@
-import { NativeSelect, NumberInput, Stack, Text } from '@mantine/core'
+import { NumberInput, Stack, Text } from '@mantine/core'
+import { Choice } from '../../ui/Choice'
 import { type PaperId, papers } from '../../core/drawing'
 import { OPTION_IDS, type TakenId } from '../../core/printables'
-import type { RungId } from '../../core/teaching'
 import { WholeField } from '../../ui/WholeField'
 import { LuresFields } from './LuresFields'
 import { OptionField } from './OptionField'
@@ -33,10 +33,10 @@ export function OptionsPanel({ state }: { state: PrintState }) {
 
 function RungField({ state: { picked, rungs, set } }: { state: PrintState }) {
   return (
-    <NativeSelect
+    <Choice
       label="Rung"
       value={picked.rung}
-      onChange={(event) => set({ rung: event.currentTarget.value as RungId })}
+      onChange={(rung) => set({ rung })}
       data={rungs.map(({ id, name }) => ({ value: id, label: name }))}
     />
   )
@@ -66,10 +66,10 @@ function PageFields({ state }: { state: PrintState }) {
       <Stack gap="xs" mt="xs">
         <OptionField state={state} id="title" />
         <OptionField state={state} id="owner" />
-        <NativeSelect
+        <Choice
           label="Paper"
           value={options.paper}
-          onChange={(event) => set({ paper: event.currentTarget.value as PaperId })}
+          onChange={(paper) => set({ paper })}
           data={[...new Set<PaperId>([...PAPERS, options.paper])].map((id) => ({ value: id, label: papers[id].name }))}
         />
         <OptionField state={state} id="lowInk" />

@@ -1,4 +1,5 @@
-import { Button, Checkbox, Group, NativeSelect, Progress, Stack, Text } from '@mantine/core'
+import { Button, Checkbox, Group, Progress, Stack, Text } from '@mantine/core'
+import { Choice } from '../../ui/Choice'
 import { useQuery } from '@tanstack/react-query'
 import { IconPrinter } from '@tabler/icons-react'
 import { useState } from 'react'
@@ -35,10 +36,10 @@ export function PackPanel({ state }: { state: PrintState }) {
   return (
     <Stack gap="sm" className="sheet" component="section" aria-label="A pack for a group" mb="sm">
       <Text fw={700}>A pack for a group</Text>
-      <NativeSelect
+      <Choice
         label="For which group"
         value={group?.id ?? ''}
-        onChange={(event) => setGroupId(event.currentTarget.value)}
+        onChange={setGroupId}
         data={groups.map(({ id, name, childIds }) => ({ value: id, label: `${name} (${childIds.length})` }))}
       />
       <Text size="sm">

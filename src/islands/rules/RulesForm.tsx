@@ -1,16 +1,5 @@
-import {
-  Button,
-  Checkbox,
-  Group,
-  Radio,
-  SegmentedControl,
-  Select,
-  SimpleGrid,
-  Stack,
-  Switch,
-  Text,
-  Title,
-} from '@mantine/core'
+import { Button, Checkbox, Group, Radio, SegmentedControl, SimpleGrid, Stack, Switch, Text, Title } from '@mantine/core'
+import { Choice } from '../../ui/Choice'
 import { tell } from '../../ui/notices'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -19,7 +8,7 @@ import { timeAt } from '../../core/clock'
 import { type PaperId, papers } from '../../core/drawing'
 import type { Settings } from '../../core/records'
 import { type SchoolId, rungOf, schools } from '../../core/teaching'
-import { type LanguageId, languages, say } from '../../core/wording'
+import { LANGUAGE_IDS, languages, say } from '../../core/wording'
 import { Refusal, api } from '../../ui/api'
 import { PLACES } from '../../ui/places'
 
@@ -90,12 +79,11 @@ function SayingRules({ rules, set }: RulesProps) {
         <Title order={2} size="h4">
           Saying the time
         </Title>
-        <Select
+        <Choice
           label="Language"
           value={rules.language}
-          onChange={(value) => value && set({ language: value as LanguageId })}
-          allowDeselect={false}
-          data={Object.values(languages).map(({ id, name }) => ({ value: id, label: name }))}
+          onChange={(language) => set({ language })}
+          data={LANGUAGE_IDS.map((id) => ({ value: id, label: languages[id].name }))}
         />
         <Radio.Group label="Form" value={rules.form} onChange={(value) => set({ form: value as Form })}>
           <Stack gap={8} mt={6}>
@@ -175,13 +163,7 @@ function PlaceRules({ rules, set }: RulesProps) {
         <Title order={2} size="h4">
           Place and materials
         </Title>
-        <Select
-          label="Where you usually meet"
-          data={PLACES}
-          value={rules.place}
-          onChange={(place) => place && set({ place })}
-          allowDeselect={false}
-        />
+        <Choice label="Where you usually meet" data={PLACES} value={rules.place} onChange={(place) => set({ place })} />
         <Checkbox.Group
           label="Usually to hand"
           value={[...rules.materials]}

@@ -1,4 +1,5 @@
-import { Group, MultiSelect, NativeSelect, SegmentedControl, Switch } from '@mantine/core'
+import { Group, MultiSelect, SegmentedControl, Switch } from '@mantine/core'
+import { Choice } from '../../ui/Choice'
 import { FADING_ORDER, SCAFFOLD_NAMES, type ScaffoldId } from '../../core/knowing'
 import { asksOf, rungOf } from '../../core/teaching'
 import { ASK_NAMES } from '../../ui/names'
@@ -20,11 +21,11 @@ export function CheckChoices({ check }: { check: QuickCheckState }) {
             { value: 'one', label: 'One child' },
           ]}
         />
-        <NativeSelect
+        <Choice
           aria-label="Which rung"
           style={{ flex: 1, minWidth: 150 }}
           value={choices.rung ?? ''}
-          onChange={({ currentTarget: { value } }) => choose({ rung: (value || null) as Choices['rung'], ask: null })}
+          onChange={(rung) => choose({ rung: rung || null, ask: null })}
           data={[
             { value: '', label: 'Each child’s own rung' },
             { value: 'due', label: 'What is due' },
@@ -64,11 +65,11 @@ function Way({ check: { choices, choose, rung } }: { check: QuickCheckState }) {
   const ways = asksOf(rung)
   if (ways.length < 2) return null
   return (
-    <NativeSelect
+    <Choice
       aria-label="Which way"
       style={{ flex: 1, minWidth: 150 }}
       value={choices.ask && ways.includes(choices.ask) ? choices.ask : ''}
-      onChange={({ currentTarget: { value } }) => choose({ ask: (value || null) as Choices['ask'] })}
+      onChange={(ask) => choose({ ask: ask || null })}
       data={[{ value: '', label: 'Whichever tells most' }, ...ways.map((id) => ({ value: id, label: ASK_NAMES[id] }))]}
     />
   )

@@ -1,4 +1,5 @@
-import { Button, Group, SegmentedControl, NativeSelect, TextInput } from '@mantine/core'
+import { Button, Group, SegmentedControl, TextInput } from '@mantine/core'
+import { Choice, listed } from '../../ui/Choice'
 import { useLocalStorage, useWindowEvent } from '@mantine/hooks'
 import { useState } from 'react'
 import { describeHourHandError, dialHour, midnightsPassed, onDial } from '../../core/clock'
@@ -29,7 +30,10 @@ const CLOCKS = {
   apart: { name: 'Apart and together', dials: ['hour', 'minute', 'both'] },
 } as const
 type Clocks = keyof typeof CLOCKS
-type Line = 'none' | 'number' | 'jumps'
+const CLOCK_NAMES = (Object.keys(CLOCKS) as Clocks[]).map((value) => ({ value, label: CLOCKS[value].name }))
+
+const LINES = { none: 'No line', number: 'Number line', jumps: 'Jumps' } as const
+type Line = keyof typeof LINES
 
 interface ClockStageProps {
   readonly hands: Hands
@@ -207,24 +211,8 @@ interface PickersProps {
 function ClockPickers({ clocks, onClocks, line, onLine }: PickersProps) {
   return (
     <>
-      <NativeSelect
-        aria-label="Which clocks"
-        w={170}
-        value={clocks}
-        onChange={(event) => onClocks(event.currentTarget.value as Clocks)}
-        data={Object.entries(CLOCKS).map(([value, { name }]) => ({ value, label: name }))}
-      />
-      <NativeSelect
-        aria-label="Line under the clock"
-        w={130}
-        value={line}
-        onChange={(event) => onLine(event.currentTarget.value as Line)}
-        data={[
-          { value: 'none', label: 'No line' },
-          { value: 'number', label: 'Number line' },
-          { value: 'jumps', label: 'Jumps' },
-        ]}
-      />
+      <Choice aria-label="Which clocks" w={170} value={clocks} onChange={onClocks} data={CLOCK_NAMES} />
+      <Choice aria-label="Line under the clock" w={130} value={line} onChange={onLine} data={listed(LINES)} />
     </>
   )
 }

@@ -1,4 +1,4 @@
-import { Button, Group, Modal, Stack, Table, Text, Textarea } from '@mantine/core'
+import { Button, Group, Modal, Stack, Text, Textarea } from '@mantine/core'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Session, SessionContext } from '../../core/records'
@@ -37,18 +37,18 @@ export function EndOfSession({ opened, onClose, context }: Props) {
         {answered.length === 0 ? (
           <Text>No answers were taken this time. A short quick check shows where to start next.</Text>
         ) : (
-          <Table>
-            <Table.Tbody>
+          <table className="rows">
+            <tbody>
               {answered.map(({ child, right, of }) => (
-                <Table.Tr key={child.id}>
-                  <Table.Td className="anywhere">{child.name}</Table.Td>
-                  <Table.Td>
+                <tr key={child.id}>
+                  <td className="anywhere">{child.name}</td>
+                  <td>
                     {right} of {of} right
-                  </Table.Td>
-                </Table.Tr>
+                  </td>
+                </tr>
               ))}
-            </Table.Tbody>
-          </Table>
+            </tbody>
+          </table>
         )}
         <Textarea
           label="Note"

@@ -1,4 +1,5 @@
-import { Button, Group, SegmentedControl, NativeSelect, Text, TextInput } from '@mantine/core'
+import { Button, Group, SegmentedControl, Text, TextInput } from '@mantine/core'
+import { Choice } from '../../ui/Choice'
 import { useRef, useState } from 'react'
 import { countJumps, minutesPast, modulo, workBack } from '../../core/clock'
 import { NUMBER_LINE, jumpEnds, jumpLine, minutesAtX, numberLine } from '../../core/faces'
@@ -134,11 +135,11 @@ function ReckoningField({ state, onState, minute, digital }: FieldProps) {
   return (
     <>
       {kind === 'later' && (
-        <NativeSelect
+        <Choice
           aria-label="By how much"
           w={150}
           value={String(by)}
-          onChange={(event) => onState({ ...state, by: Number(event.currentTarget.value) })}
+          onChange={(by) => onState({ ...state, by: Number(by) })}
           data={[...LENGTHS, ...LENGTHS.map((each) => -each)].map((each) => ({
             value: String(each),
             label: `${sayDuration(Math.abs(each))} ${each > 0 ? 'later' : 'sooner'}`,

@@ -1,4 +1,5 @@
-import { Button, Group, NumberInput, Select, Stack, Text } from '@mantine/core'
+import { Button, Group, NumberInput, Stack, Text } from '@mantine/core'
+import { Choice } from '../../ui/Choice'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Place } from '../../core/activities'
@@ -39,14 +40,7 @@ export function BuildSession({ groupId, settings }: { groupId: string; settings:
       <Stack gap="xs">
         <Group gap="xs" align="end">
           <MinutesPicker minutes={minutes} onPick={setMinutes} />
-          <Select
-            label="Place"
-            data={PLACES}
-            value={place}
-            onChange={(value) => value && setPlace(value)}
-            allowDeselect={false}
-            w={150}
-          />
+          <Choice label="Place" data={PLACES} value={place} onChange={setPlace} w={150} />
           <Button type="submit" loading={build.isPending || build.isSuccess}>
             Build a session
           </Button>

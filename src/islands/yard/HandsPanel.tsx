@@ -1,4 +1,4 @@
-import { Stack, Table, Text, VisuallyHidden } from '@mantine/core'
+import { Stack, Text, VisuallyHidden } from '@mantine/core'
 import { floorHands, formatDistance, walkCalls } from '../../core/make'
 import { say } from '../../core/wording'
 import type { YardState } from './useYard'
@@ -11,38 +11,38 @@ export function HandsPanel({ state }: { state: YardState }) {
   const hands = floorHands(ground.radiusMm, age)
   return (
     <Stack gap="sm">
-      <Table verticalSpacing={3} aria-label="Hands">
-        <Table.Thead>
-          <Table.Tr>
-            <Table.Th>
+      <table className="rows" aria-label="Hands">
+        <thead>
+          <tr>
+            <th>
               <VisuallyHidden>What</VisuallyHidden>
-            </Table.Th>
-            <Table.Th ta="right">long hand</Table.Th>
-            <Table.Th ta="right">short hand</Table.Th>
-          </Table.Tr>
-        </Table.Thead>
-        <Table.Tbody>
-          <Table.Tr>
-            <Table.Th fw={500}>Length</Table.Th>
-            <Table.Td ta="right">{d(hands.minuteMm)}</Table.Td>
-            <Table.Td ta="right">{d(hands.hourMm)}</Table.Td>
-          </Table.Tr>
-          <Table.Tr>
-            <Table.Th fw={500}>Rope, with loops</Table.Th>
-            <Table.Td ta="right">{d(hands.minuteRopeMm)}</Table.Td>
-            <Table.Td ta="right">{d(hands.hourRopeMm)}</Table.Td>
-          </Table.Tr>
-          <Table.Tr>
-            <Table.Th fw={500}>Walked in an hour</Table.Th>
-            <Table.Td ta="right">
+            </th>
+            <th className="right">long hand</th>
+            <th className="right">short hand</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr>
+            <th scope="row">Length</th>
+            <td className="right">{d(hands.minuteMm)}</td>
+            <td className="right">{d(hands.hourMm)}</td>
+          </tr>
+          <tr>
+            <th scope="row">Rope, with loops</th>
+            <td className="right">{d(hands.minuteRopeMm)}</td>
+            <td className="right">{d(hands.hourRopeMm)}</td>
+          </tr>
+          <tr>
+            <th scope="row">Walked in an hour</th>
+            <td className="right">
               {d(hands.minuteWalkMm)}, {hands.minutePaces} paces
-            </Table.Td>
-            <Table.Td ta="right">
+            </td>
+            <td className="right">
               {d(hands.hourWalkMm)}, {hands.hourPaces} paces
-            </Table.Td>
-          </Table.Tr>
-        </Table.Tbody>
-      </Table>
+            </td>
+          </tr>
+        </tbody>
+      </table>
       <div>
         <Text size="sm" fw={600}>
           Call, and they walk there

@@ -1,4 +1,4 @@
-import { Stack, Table, Text } from '@mantine/core'
+import { Stack, Text } from '@mantine/core'
 import { formatDistance, markerPlace, placingOrder, ringMeasures, surfaces } from '../../core/make'
 import type { YardState } from './useYard'
 
@@ -19,16 +19,16 @@ export function LengthsPanel({ state }: { state: YardState }) {
   ]
   return (
     <Stack gap="sm">
-      <Table verticalSpacing={3} aria-label="Lengths">
-        <Table.Tbody>
+      <table className="rows" aria-label="Lengths">
+        <tbody>
           {rows.map(([name, value]) => (
-            <Table.Tr key={name}>
-              <Table.Th fw={500}>{name}</Table.Th>
-              <Table.Td ta="right">{value}</Table.Td>
-            </Table.Tr>
+            <tr key={name}>
+              <th scope="row">{name}</th>
+              <td className="right">{value}</td>
+            </tr>
           ))}
-        </Table.Tbody>
-      </Table>
+        </tbody>
+      </table>
       <div>
         <Text size="sm" fw={600}>
           In this order
@@ -42,24 +42,24 @@ export function LengthsPanel({ state }: { state: YardState }) {
           ))}
         </ol>
       </div>
-      <Table verticalSpacing={2} aria-label="Offsets from the centre, facing 12">
-        <Table.Thead>
-          <Table.Tr>
-            <Table.Th>Facing 12</Table.Th>
-            <Table.Th ta="right">right</Table.Th>
-            <Table.Th ta="right">ahead</Table.Th>
-          </Table.Tr>
-        </Table.Thead>
-        <Table.Tbody>
+      <table className="rows" aria-label="Offsets from the centre, facing 12">
+        <thead>
+          <tr>
+            <th>Facing 12</th>
+            <th className="right">right</th>
+            <th className="right">ahead</th>
+          </tr>
+        </thead>
+        <tbody>
           {Array.from({ length: 12 }, (_, i) => markerPlace(((i + 1) % 12) * 5, ground.radiusMm)).map((place) => (
-            <Table.Tr key={place.minute}>
-              <Table.Td>{place.minute === 0 ? 12 : place.minute / 5}</Table.Td>
-              <Table.Td ta="right">{d(Math.abs(place.rightMm) < 1 ? 0 : place.rightMm)}</Table.Td>
-              <Table.Td ta="right">{d(Math.abs(place.aheadMm) < 1 ? 0 : place.aheadMm)}</Table.Td>
-            </Table.Tr>
+            <tr key={place.minute}>
+              <td>{place.minute === 0 ? 12 : place.minute / 5}</td>
+              <td className="right">{d(Math.abs(place.rightMm) < 1 ? 0 : place.rightMm)}</td>
+              <td className="right">{d(Math.abs(place.aheadMm) < 1 ? 0 : place.aheadMm)}</td>
+            </tr>
           ))}
-        </Table.Tbody>
-      </Table>
+        </tbody>
+      </table>
     </Stack>
   )
 }

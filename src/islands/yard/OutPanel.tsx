@@ -1,4 +1,5 @@
-import { Button, Group, Select, Stack } from '@mantine/core'
+import { Button, Group, Stack } from '@mantine/core'
+import { Choice } from '../../ui/Choice'
 import { IconPrinter } from '@tabler/icons-react'
 import { useState } from 'react'
 import { type PaperId, papers } from '../../core/drawing'
@@ -16,11 +17,10 @@ export function OutPanel({ state }: { state: YardState }) {
   return (
     <Stack gap="sm">
       <Group align="end" gap="xs">
-        <Select
+        <Choice
           label="Paper"
           value={yard.paper}
-          onChange={(paper) => paper && state.change({ paper: paper as PaperId })}
-          allowDeselect={false}
+          onChange={(paper) => state.change({ paper })}
           data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: papers[id].name }))}
           w={120}
         />

@@ -1,7 +1,7 @@
-import { ActionIcon, Button, Group, NumberInput, Select, SimpleGrid, Stack, Text, TextInput } from '@mantine/core'
+import { ActionIcon, Button, Group, NumberInput, SimpleGrid, Stack, Text, TextInput } from '@mantine/core'
+import { Choice, listed } from '../../ui/Choice'
 import { IconTrash } from '@tabler/icons-react'
 import {
-  type FacingId,
   type Space,
   type SurfaceId,
   formatDistance,
@@ -33,21 +33,19 @@ function SpaceSection({ state }: { state: YardState }) {
   return (
     <Stack gap={8} className="sheet" component="section" aria-label="Space">
       <SimpleGrid cols={2} spacing={8}>
-        <Select
+        <Choice
           label="Space"
           value={space.kind}
-          onChange={(kind) => kind && change({ space: spaceAs(kind as Space['kind']), radiusMm: undefined })}
-          allowDeselect={false}
+          onChange={(kind) => change({ space: spaceAs(kind), radiusMm: undefined })}
           data={[
             { value: 'rectangle', label: 'A rectangle' },
             { value: 'round', label: 'Round about' },
           ]}
         />
-        <Select
+        <Choice
           label="On"
           value={yard.surface}
-          onChange={(surface) => surface && change({ surface: surface as SurfaceId })}
-          allowDeselect={false}
+          onChange={(surface) => change({ surface })}
           data={(Object.keys(surfaces) as SurfaceId[]).map((id) => ({ value: id, label: surfaces[id].name }))}
         />
       </SimpleGrid>
@@ -113,23 +111,21 @@ function PeopleSection({ state: { yard, change } }: { state: YardState }) {
   return (
     <Stack gap={8} className="sheet" component="section" aria-label="People">
       <SimpleGrid cols={2} spacing={8}>
-        <Select
+        <Choice
           label="12 faces"
           value={yard.facing}
-          onChange={(facing) => facing && change({ facing: facing as FacingId })}
-          allowDeselect={false}
+          onChange={(facing) => change({ facing })}
           data={[
             { value: 'wall', label: 'A wall' },
             { value: 'north', label: 'North' },
             { value: 'children', label: 'The children' },
           ]}
         />
-        <Select
+        <Choice
           label="Hands are"
           value={yard.hands}
-          onChange={(hands) => hands && change({ hands: hands as 'ropes' })}
-          allowDeselect={false}
-          data={['ropes', 'sticks', 'children']}
+          onChange={(hands) => change({ hands })}
+          data={listed({ ropes: 'ropes', sticks: 'sticks', children: 'children' })}
         />
         <NumberInput
           label="Children"

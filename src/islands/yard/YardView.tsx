@@ -2,13 +2,16 @@ import { Grid, Group, SegmentedControl, Stack, Tabs, Text, Title } from '@mantin
 import { useState } from 'react'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
-import { HandsPanel } from './HandsPanel'
-import { LaidPanel } from './LaidPanel'
+import { later, useFetchLater } from '../../ui/later'
 import { LengthsPanel } from './LengthsPanel'
-import { OutPanel } from './OutPanel'
 import { SpaceFields } from './SpaceFields'
 import { YardPlan } from './YardPlan'
 import { type YardState, useYard } from './useYard'
+
+const laidPanel = later(async () => (await import('./LaidPanel')).LaidPanel)
+const handsPanel = later(async () => (await import('./HandsPanel')).HandsPanel)
+const outPanel = later(async () => (await import('./OutPanel')).OutPanel)
+const LATER = [laidPanel, handsPanel, outPanel]
 
 export default function YardView() {
   return (
@@ -20,6 +23,7 @@ export default function YardView() {
 
 function YardRoom() {
   const state = useYard()
+  useFetchLater(LATER)
   const [tab, setTab] = useState<string | null>('lengths')
   return (
     <Stack gap="sm">
@@ -82,13 +86,13 @@ function Work({ state, tab, onTab }: WorkProps) {
           <LengthsPanel state={state} />
         </Tabs.Panel>
         <Tabs.Panel value="laid">
-          <LaidPanel state={state} />
+          <laidPanel.Part state={state} />
         </Tabs.Panel>
         <Tabs.Panel value="hands">
-          <HandsPanel state={state} />
+          <handsPanel.Part state={state} />
         </Tabs.Panel>
         <Tabs.Panel value="out">
-          <OutPanel state={state} />
+          <outPanel.Part state={state} />
         </Tabs.Panel>
       </ErrorBoundary>
     </Tabs>

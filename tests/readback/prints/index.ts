@@ -13,7 +13,7 @@ import {
 } from '../../../src/core/printables'
 import { type Random, draw, drawInt } from '../../../src/core/random'
 import { type RungId, rungs } from '../../../src/core/teaching'
-import { languages, type LanguageId } from '../../../src/core/wording'
+import { LANGUAGE_IDS } from '../../../src/core/wording'
 import { cardCheckers } from './cards'
 import { gameCheckers } from './games'
 import { checkPages, readPrint } from './reading'
@@ -46,7 +46,7 @@ export function drawnOptions(random: Random, printable: Printable, rung: RungId)
   return {
     paper: draw(random, ['a4', 'letter'] as const),
     wording: {
-      language: draw(random, Object.keys(languages) as LanguageId[]),
+      language: draw(random, LANGUAGE_IDS),
       form: draw(random, ['turns', 'minutes-past', 'digital'] as const),
     },
     rung,

@@ -20,7 +20,7 @@ import {
 /** A check has all kinds of questions; what is asked is read from its words. */
 export function checking(read: Read): void {
   const { o } = read
-  const { phrases, dayPart } = languages[o.wording.language]
+  const { phrases } = languages[o.wording.language]
   const pairs = questions(read)
   expectDistinct(
     read,
@@ -28,61 +28,75 @@ export function checking(read: Read): void {
     'a question comes twice',
   )
   const rights = pairs.map(({ asked, answered }) => {
-    const said = words(asked, 'asked')
-    const [dial, to] = dials(asked)
     const toSet = words(asked, 'time')
-    if (toSet !== '') {
-      read.expect(!dial && said === phrases.drawHands, `“${said}” over a clock that is set already`)
-      read.expect(dials(answered)[0]?.time === minuteIn(toSet, o), `the key’s hands are not at “${toSet}”`)
-      return toSet
+    if (toSet === '') {
+      answerIn(read, asked, answered, (text) => isRight(read, asked, text))
+      return words(answered, 'answer')
     }
-    const time = dial?.time ?? NaN
-    const isRight = (text: string): boolean => {
-      switch (o.rung) {
-        case 'elapsed':
-          return modulo(lengthIn(text), 720) === modulo((to?.time ?? NaN) - time, 720)
-        case 'later':
-          return minuteIn(text, o) === modulo(time + shiftIn(said, o), 720)
-        case 'work-back': {
-          const at = say(time, { ...o.wording, form: 'digital' })
-          const steps = [...said.matchAll(/\d+ h \d+ min|\d+ h|\d+ min/g)].map(([step]) => step)
-          const isAsked =
-            said === phrases.startWhen(at, steps) ||
-            said === phrases.startWhen(say(time + 720, { ...o.wording, form: 'digital' }), steps)
-          return (
-            isAsked && minuteIn(text, o) === modulo(time - steps.reduce((sum, step) => sum + lengthIn(step), 0), 720)
-          )
-        }
-        case 'rounding':
-          return (minuteIn(text, o) ?? 1) % 5 === 0 && apart((minuteIn(text, o) ?? 0) / 2, time / 2) <= 1
-        case 'day-24': {
-          const minute = Number(text.slice(0, 2)) * 60 + Number(text.slice(3))
-          return /^\d\d:\d\d$/.test(text) && minute % 720 === time && said === phrases.write24(dayPart(minute))
-        }
-        case 'day-halves':
-          return (
-            sayDay(text, read) % 720 === time &&
-            DOINGS.some(
-              (doing) =>
-                said.toLowerCase() === phrases.whichHalf(phrases.doings[doing]).toLowerCase() &&
-                usuallyAt(doing, sayDay(text, read)),
-            )
-          )
-        case 'timetable': {
-          const row = DOINGS.find((doing) => said === phrases.whenIs(phrases.doings[doing]))
-          const line =
-            asked.find(({ text: own = '' }) => row !== undefined && own.endsWith(` ${phrases.doings[row]}`))?.text ?? ''
-          return minuteIn(text, o) === (Number(line.slice(0, 2)) * 60 + Number(line.slice(3, 5))) % 720
-        }
-        case 'parts':
-          return text === phrases.parts[pointedAt(asked)]
-        default:
-          return dial !== undefined && saysTruth(dial, text, o)
-      }
-    }
-    answerIn(read, asked, answered, isRight)
-    return words(answered, 'answer')
+    const said = words(asked, 'asked')
+    read.expect(dials(asked).length === 0 && said === phrases.drawHands, `“${said}” over a clock that is set already`)
+    read.expect(dials(answered)[0]?.time === minuteIn(toSet, o), `the key’s hands are not at “${toSet}”`)
+    return toSet
   })
+  expectGuide(read, rights)
+}
+
+/** Does this answer what is asked, by the words and the dials on the page alone? */
+function isRight(read: Read, asked: Shapes, text: string): boolean {
+  const { o } = read
+  const { phrases, dayPart } = languages[o.wording.language]
+  const said = words(asked, 'asked')
+  const [dial, to] = dials(asked)
+  const time = dial?.time ?? NaN
+  switch (o.rung) {
+    case 'elapsed':
+      return modulo(lengthIn(text), 720) === modulo((to?.time ?? NaN) - time, 720)
+    case 'later':
+      return minuteIn(text, o) === modulo(time + shiftIn(said, o), 720)
+    case 'work-back':
+      return isStart(read, { said, deadline: time, text })
+    case 'rounding':
+      return (minuteIn(text, o) ?? 1) % 5 === 0 && apart((minuteIn(text, o) ?? 0) / 2, time / 2) <= 1
+    case 'day-24': {
+      const minute = Number(text.slice(0, 2)) * 60 + Number(text.slice(3))
+      return /^\d\d:\d\d$/.test(text) && minute % 720 === time && said === phrases.write24(dayPart(minute))
+    }
+    case 'day-halves': {
+      const isAsked = (doing: Doing) => said.toLowerCase() === phrases.whichHalf(phrases.doings[doing]).toLowerCase()
+      const minute = sayDay(text, read)
+      return minute % 720 === time && DOINGS.some((doing) => isAsked(doing) && usuallyAt(doing, minute))
+    }
+    case 'timetable': {
+      const row = DOINGS.find((doing) => said === phrases.whenIs(phrases.doings[doing]))
+      const ends = (own: string) => row !== undefined && own.endsWith(` ${phrases.doings[row]}`)
+      const line = asked.find(({ text: own = '' }) => ends(own))?.text ?? ''
+      return minuteIn(text, o) === (Number(line.slice(0, 2)) * 60 + Number(line.slice(3, 5))) % 720
+    }
+    case 'parts':
+      return text === phrases.parts[pointedAt(asked)]
+    default:
+      return dial !== undefined && saysTruth(dial, text, o)
+  }
+}
+
+interface Start {
+  readonly said: string
+  readonly deadline: number
+  readonly text: string
+}
+
+/** All the lengths that are named, taken off the time by which it must be done. */
+function isStart({ o }: Read, { said, deadline, text }: Start): boolean {
+  const { phrases } = languages[o.wording.language]
+  const digital = (minute: number) => say(minute, { ...o.wording, form: 'digital' })
+  const steps = [...said.matchAll(/\d+ h \d+ min|\d+ h|\d+ min/g)].map(([step]) => step)
+  const isAsked = [deadline, deadline + 720].some((minute) => said === phrases.startWhen(digital(minute), steps))
+  const total = steps.reduce((sum, step) => sum + lengthIn(step), 0)
+  return isAsked && minuteIn(text, o) === modulo(deadline - total, 720)
+}
+
+/** The guide for the adult has every answer, and calls none of them wrong. */
+function expectGuide(read: Read, rights: readonly string[]): void {
   const guide = read.key
     .slice(1)
     .flatMap((page) => page.flatMap(({ tag, text, weight }) => (tag === 'text' && text ? [{ text, weight }] : [])))
@@ -96,6 +110,8 @@ export function checking(read: Read): void {
   )
 }
 
+type Doing = (typeof DOINGS)[number]
+
 /** 0 to 1439 of a time of day as the group's language says it, noon and midnight in words. */
 function sayDay(text: string, { o }: Read): number {
   for (let minute = 0; minute < 1440; minute += 5)
@@ -104,7 +120,7 @@ function sayDay(text: string, { o }: Read): number {
 }
 
 /** The half of the day in which each doing is to be expected. */
-function usuallyAt(doing: (typeof DOINGS)[number], minute: number): boolean {
+function usuallyAt(doing: Doing, minute: number): boolean {
   const isMorning = minute < 720
   if (doing === 'asleep') return minute < 360 || minute >= 1200
   return isMorning === ['wake-up', 'breakfast', 'school'].includes(doing)

@@ -1,7 +1,7 @@
 import { papers } from '../../drawing'
 import { RefusedValue, requireInteger, unreachable } from '../../errors'
 import type { RungId } from '../../teaching'
-import { WORDING_FORMS, languages } from '../../wording'
+import { LANGUAGE_IDS, WORDING_FORMS, languages } from '../../wording'
 import { countsOn } from './counts'
 import {
   OPTION_IDS,
@@ -81,7 +81,7 @@ export function checkOptions(facts: PrintableFacts, options: PrintOptions): void
 
 function checkWording({ language, form }: PrintOptions['wording']): void {
   if (!Object.hasOwn(languages, language))
-    throw new RefusedValue('wording', `in one of ${Object.keys(languages).join(', ')}`, language)
+    throw new RefusedValue('wording', `in one of ${LANGUAGE_IDS.join(', ')}`, language)
   if (!WORDING_FORMS.includes(form))
     throw new RefusedValue('wording', `in one of the forms ${WORDING_FORMS.join(', ')}`, form)
 }

@@ -4,9 +4,11 @@ import { type Value, sameValue } from '../values'
 import { dialMisreadings } from './dial'
 import { reckoningMisreadings } from './reckoning'
 import { settingMisreadings } from './setting'
-import type { Misreading, MisreadingId } from './types'
+import type { MisreadingId } from './ids'
+import type { Misreading } from './types'
 import { writingMisreadings } from './writing'
 
+export * from './ids'
 export * from './types'
 
 /** The one table of misreadings. */
