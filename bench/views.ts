@@ -5,12 +5,15 @@ import { openBrowser, overviewAt } from '../scripts/browser'
 /*
  * What a view costs at first sight, by Chromium's own figures, with the processor slowed: when the largest thing is
  * painted, for how long the main thread is blocked (long tasks beyond 50 ms each), its longest task, and the scripts
- * that come, compressed. The median of several fresh visits; nothing is asserted.
+ * that come, compressed. The median of several fresh visits; nothing is asserted. A page of one line, and a loop that
+ * does nothing but count, are the raw baseline: how fast the machine is at this moment.
  */
 
 const SLOWED = 4
 const VISITS = 5
 const SETTLE_MS = 2500
+const BARE = '/one-line'
+const COUNTED = 3e7
 
 const base = process.argv[2] ?? 'http://127.0.0.1:4321'
 
@@ -42,6 +45,7 @@ async function visit(browser: Browser, path: string): Promise<FirstSight> {
   const scripts = await countScripts(session)
   await session.send('Emulation.setCPUThrottlingRate', { rate: SLOWED })
   await page.addInitScript(watch)
+  await page.route(`**${BARE}`, (route) => route.fulfill({ contentType: 'text/html', body: '<p>One line.</p>' }))
   await page.goto(`${base}${path}`, { waitUntil: 'load' })
   await page.waitForTimeout(SETTLE_MS)
   const { paint, tasks } = await seenIn(page)
@@ -77,6 +81,7 @@ const median = (values: readonly number[]) => [...values].sort((a, b) => a - b)[
 const herons = (await overviewAt(base)).groups.find(({ group }) => group.name === 'Herons')
 const [child] = (await (await fetch(`${base}/api/children`)).json()) as ChildReport[]
 const views: [string, string][] = [
+  ['A page of one line', BARE],
   ['Today', '/'],
   ['Children', '/children'],
   ['A child', `/children/${child?.child.id}`],
@@ -90,6 +95,14 @@ const views: [string, string][] = [
   ['House rules', '/settings'],
 ]
 
+function countMs(): number {
+  const start = performance.now()
+  let sum = 0
+  for (let i = 0; i < COUNTED; i++) sum += Math.sqrt(i)
+  return sum > 0 ? performance.now() - start : NaN
+}
+
+console.log(`Counting to ${COUNTED} by roots: ${Math.round(median([1, 2, 3].map(countMs)))} ms (Node, not slowed)`)
 const browser = await openBrowser()
 for (const [name, path] of views) {
   const visits: FirstSight[] = []

@@ -28,7 +28,7 @@ mkdirSync(folder, { recursive: true })
 await take(light, 'today', '/')
 await take(light, 'children', '/children')
 await take(light, 'child', `/children/${mirela?.id}`, (page) =>
-  page.getByRole('button', { name: 'Show the answers' }).first().click(),
+  page.getByText('Show the answers').first().click(),
 )
 await take(light, 'child-growth', `/children/${mirela?.id}`, async (page) => {
   await page.getByRole('tab', { name: 'Growth' }).click()

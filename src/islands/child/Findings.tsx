@@ -1,4 +1,4 @@
-import { Accordion, Group, Stack, Text, Title } from '@mantine/core'
+import { Stack, Text, Title } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useMemo, useState } from 'react'
 import { activityOf } from '../../core/activities'
@@ -6,6 +6,7 @@ import { DIAGNOSIS, type Finding, type Standpoint, whyNot } from '../../core/kno
 import type { Settings } from '../../core/records'
 import { type MisreadingId, misreadingOf, misreadings } from '../../core/teaching'
 import { AnswerLine } from '../../ui/AnswerLine'
+import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import type { ChildData } from '../../core/records'
 
 const MOST_EVIDENCE = 8
@@ -43,29 +44,21 @@ function OneFinding({ finding, settings }: { finding: Finding; settings: Setting
       </Text>
       <Text mt={4}>Say: “{repair.say}”</Text>
       <Text size="sm">Try this: {activityOf(repair.activity).name}</Text>
-      <Accordion
-        variant="subtle"
-        chevronPosition="left"
-        styles={{ label: { padding: '6px 0' }, content: { padding: '0 0 6px' } }}
-      >
-        <Accordion.Item value="evidence" style={{ border: 0 }}>
-          <Accordion.Control>Show the answers</Accordion.Control>
-          <Accordion.Panel>
-            <Stack gap={6}>
-              {newest.map((answer) => (
-                <AnswerLine key={answer.id} answer={answer} settings={settings} />
-              ))}
-              {finding.evidence.length > newest.length && (
-                <Group>
-                  <Text size="sm" className="quiet">
-                    and {finding.evidence.length - newest.length} earlier ones
-                  </Text>
-                </Group>
-              )}
-            </Stack>
-          </Accordion.Panel>
-        </Accordion.Item>
-      </Accordion>
+      <details className="fold">
+        <summary>Show the answers</summary>
+        <ErrorBoundary what="The answers">
+          <Stack gap={6} mt={6}>
+            {newest.map((answer) => (
+              <AnswerLine key={answer.id} answer={answer} settings={settings} />
+            ))}
+            {finding.evidence.length > newest.length && (
+              <Text size="sm" className="quiet">
+                and {finding.evidence.length - newest.length} earlier ones
+              </Text>
+            )}
+          </Stack>
+        </ErrorBoundary>
+      </details>
     </div>
   )
 }

@@ -88,7 +88,7 @@ function Narrow<V extends string>({ label, value, onChange, data }: NarrowProps<
 /** What is not to hand. */
 function Without({ missing, onChange }: { missing: readonly NeedId[]; onChange: (missing: NeedId[]) => void }) {
   return (
-    <details>
+    <details className="fold">
       <summary>Without …{missing.length > 0 ? ` (${missing.length})` : ''}</summary>
       <Stack gap={4} mt={6}>
         {(Object.keys(NEEDS) as NeedId[]).map((need) => (

@@ -30,7 +30,7 @@ export function LuresFields({ state }: { state: PrintState }) {
   }
   const own = children.filter((report) => found(report).length > 0)
   return (
-    <details>
+    <details className="fold">
       <summary>Wrong choices{picks.length > 0 ? `: lean to ${picks.length}` : ': any misreading'}</summary>
       <Stack gap={6} mt={6}>
         {own.length > 0 && (

@@ -61,7 +61,7 @@ function CountField({ state: { printable, counts, options, set } }: { state: Pri
 function PageFields({ state }: { state: PrintState }) {
   const { picked, options, set } = state
   return (
-    <details>
+    <details className="fold">
       <summary>Title, name, paper, copies, number</summary>
       <Stack gap="xs" mt="xs">
         <OptionField state={state} id="title" />
