@@ -125,6 +125,16 @@ describe('recipes and floor clocks', () => {
     expect((await call(recipe.GET, 'GET', { id })).status).toBe(404)
   })
 
+  it('are refused by their kind and id where they are not there, and only the one that was meant goes', async () => {
+    const [id, other] = [uuid(), uuid()]
+    for (const each of [id, other]) await call(recipes.POST, 'POST', { json: { id: each, name: each, body: card } })
+    expect((await call(recipe.DELETE, 'DELETE', { id: uuid() })).status).toBe(404)
+    await call(recipe.DELETE, 'DELETE', { id })
+    expect((await call(recipe.GET, 'GET', { id: other })).status).toBe(200)
+    expect((await call(recipe.DELETE, 'DELETE', { id })).status).toBe(404)
+    await call(recipe.DELETE, 'DELETE', { id: other })
+  })
+
   it('come in from a file, or are refused with what is wrong with it', async () => {
     const file = { format: 'ripe-acorn-recipe', formatVersion: 1, name: 'From a friend', recipe: card }
     expect((await call<Kept<Recipe>>(importing.POST, 'POST', { json: file })).body).toMatchObject({

@@ -4,7 +4,7 @@ import { simulateSitting } from '../../src/core/knowing'
 import { randomFrom } from '../../src/core/random'
 import type { Child, Overview, Session, SessionContext, ChildReport } from '../../src/core/records'
 import { readPdf } from '../readback/pdf'
-import { call, uuid } from './calls'
+import { type ProblemReply, call, uuid } from './calls'
 
 const groups = await import('../../src/pages/api/groups/index')
 const children = await import('../../src/pages/api/children/index')
@@ -134,6 +134,16 @@ describe('a child', () => {
     expect(report).toMatchObject({ answers: 12, groups: [] })
     // Firm on o’clock without ever having been asked about the hour hand: not sent back to it.
     expect(report.standing.working).toBe('half')
+  })
+
+  it('is removed once, and one who is not there is said to be missing', async () => {
+    const [id, other] = [uuid(), uuid()]
+    for (const each of [id, other]) await call(children.POST, 'POST', { json: { id: each, name: 'Bram', age: 7 } })
+    const remove = () => call<ProblemReply>(child.DELETE, 'DELETE', { id })
+    expect((await call(child.DELETE, 'DELETE', { id: uuid() })).body).toMatchObject({ status: 404 })
+    expect((await remove()).status).toBeLessThan(300)
+    expect((await remove()).body).toMatchObject({ status: 404 })
+    expect((await call(child.GET, 'GET', { id: other })).status).toBe(200)
   })
 
   it.each([

@@ -5,8 +5,11 @@ import { type RungId, schools } from '../teaching'
 import {
   type Answer,
   FADING_ORDER,
+  KNOWING,
   MS_PER_DAY,
   type Partner,
+  afterAnswer,
+  estimateKnowing,
   growthOf,
   reviewDue,
   scaffoldsInUse,
@@ -49,6 +52,33 @@ describe('when a rung comes back', () => {
     expect(reviewDue([...answers].reverse(), 'half')).toBe(reviewDue(answers, 'half'))
     expect(reviewDue([...answers, ...day('half', 9, 0, { helped: true })], 'half')).toBe(reviewDue(answers, 'half'))
     expect(reviewDue(answers, 'oclock')).toBeUndefined()
+  })
+})
+
+describe('how well a rung is known', () => {
+  const YEAR = 365
+
+  it('falls back half of the way towards not known in a year without an answer', () => {
+    const answers = day('half', 0)
+    const soon = estimateKnowing(answers, 'half', START).probability
+    const later = estimateKnowing(answers, 'half', (answers.at(-1)?.at ?? NaN) + YEAR * MS_PER_DAY).probability
+    expect(later).toBeCloseTo(KNOWING.knownBefore + (soon - KNOWING.knownBefore) / 2, 3)
+  })
+
+  it('falls back between two answers too, and takes them by their dates whatever their order', () => {
+    const [first, second] = [day('half', 0).slice(0, 1), day('half', YEAR).slice(0, 1)]
+    const at = second[0]?.at ?? NaN
+    const choices = first[0]?.choices ?? NaN
+    const afterOne = afterAnswer(KNOWING.knownBefore, true, choices)
+    const half = KNOWING.knownBefore + (afterOne - KNOWING.knownBefore) / 2
+    const expected = afterAnswer(half, true, second[0]?.choices ?? NaN)
+    expect(estimateKnowing([...first, ...second], 'half', at).probability).toBeCloseTo(expected, 3)
+    const wrongLast = [...day('half', 0), ...day('half', 5, 0)]
+    const rightLast = [...day('half', 0, 0), ...day('half', 5)]
+    const now = START + 6 * MS_PER_DAY
+    const known = (answers: readonly Answer[]) => estimateKnowing(answers, 'half', now).probability
+    expect(known([...wrongLast].reverse())).toBe(known(wrongLast))
+    expect(known(rightLast)).toBeGreaterThan(known(wrongLast))
   })
 })
 

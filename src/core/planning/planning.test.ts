@@ -219,10 +219,67 @@ describe('editing a plan', () => {
     expect(failed).toEqual(expect.arrayContaining(['seated', 'movement', 'check']))
   })
 
+  it('counts seated steps in a row, of which the closing check is none', () => {
+    const seatedSays = (ids: readonly string[]) =>
+      checkPlan(
+        {
+          rung: 'half',
+          steps: ids.map((activityId, i) => ({ id: `s${i}`, activityId, rung: 'half', minutes: 8, why: '' })),
+        },
+        request({ minutes: 8 * ids.length }),
+      ).find(({ id }) => id === 'seated')
+    const check = catalogue.find(({ role, energy }) => role === 'check' && energy === 'seated')?.id ?? ''
+    const moving = catalogue.find(({ energy }) => energy === 'moving')?.id ?? ''
+    expect(activityOf(check).role).toBe('check')
+    expect(seatedSays(['paper-clock', 'match-cards', check])?.ok).toBe(true)
+    expect(seatedSays(['paper-clock', 'match-cards', 'read-dials-sheet'])?.ok).toBe(false)
+    expect(seatedSays(['paper-clock', 'match-cards', moving, 'read-dials-sheet', check])?.ok).toBe(true)
+  })
+
+  it('adds before the closing check, and at the end where there is none', () => {
+    const offer = shelf(plan, from)[0]?.activity.id ?? ''
+    const added = planAfterAdd(plan, offer, from)
+    expect(added.steps.map(({ activityId }) => activityId).indexOf(offer)).toBe(plan.steps.length - 1)
+    const open = planAfterRemove(plan, ids[ids.length - 1] as string)
+    expect(planAfterAdd(open, offer, from).steps.at(-1)?.activityId).toBe(offer)
+  })
+
   it('refuses a step that is not in the plan and minutes that are none', () => {
     expect(() => planAfterMove(plan, 'nobody', 0)).toThrow(RefusedValue)
     expect(() => planAfterMinutes(plan, ids[0] as string, 0)).toThrow(/minutes/)
     expect(() => planAfterAdd(plan, 'no-such', from)).toThrow(RefusedValue)
+  })
+})
+
+describe('the shelf', () => {
+  const plan = planSession(request(), undefined, 7)
+  const butOf = (id: string, change: Parameters<typeof request>[0]) =>
+    shelf(plan, request(change)).find(({ activity }) => activity.id === id)?.but
+
+  it('says of each activity how many children it needs or takes, at the limits and beyond them', () => {
+    const offered = shelf(plan, request()).map(({ activity }) => activity)
+    const few = offered.find(({ players }) => players.least > 1) as Activity
+    const many = offered.find(({ players }) => players.most < 30) as Activity
+    const group = (count: number) => ({ firm: Array.from({ length: count }, () => 2) })
+    const needs = `needs ${few.players.least} children`
+    expect(butOf(few.id, group(few.players.least - 1))).toContain(needs)
+    expect(butOf(few.id, group(few.players.least))).not.toContain(needs)
+    const atMost = `${many.players.most} children at most`
+    expect(butOf(many.id, group(many.players.most + 1))).toContain(atMost)
+    expect(butOf(many.id, group(many.players.most))).not.toContain(atMost)
+  })
+
+  it('has what fits first, and says what is wrong with the rest', () => {
+    const entries = shelf(plan, request({ materials: [] }))
+    const counts = entries.map(({ but }) => but.length)
+    expect(counts).toEqual([...counts].sort((a, b) => a - b))
+    const id = entries[0]?.activity.id ?? ''
+    expect(butOf(id, { lastTime: [id] })).toContain('done last time')
+    expect(butOf(id, { materials: everything })).not.toContain('done last time')
+    expect(entries.some(({ but }) => but.includes('something is not to hand'))).toBe(true)
+    expect(shelf(plan, request({ place: 'outdoors' })).some(({ but }) => but.includes('not for this place'))).toBe(true)
+    const used = plan.steps.map(({ activityId }) => activityId)
+    expect(entries.filter(({ activity }) => used.includes(activity.id))).toEqual([])
   })
 })
 
@@ -314,6 +371,30 @@ describe('what a session takes', () => {
       { numRuns: 40 },
     )
   }, 30_000)
+})
+
+describe('the run sheet', () => {
+  it('names who takes the easier and who the harder form', () => {
+    const from = request({ firm: [1, 4, 4, 7] })
+    const plan = { ...planSession(from, undefined, 3), rung: school.order[4] as RungId }
+    const forms = childForms(from, plan.rung)
+    const named = (form: string) => forms.filter((each) => each.form === form).map(({ child }) => child.name)
+    expect(named('easier').length).toBeGreaterThan(0)
+    expect(named('harder').length).toBeGreaterThan(0)
+    const texts = runSheetPages(plan, from, {
+      title: 'Run',
+      paper: 'a4',
+      wording: { language: 'en-GB', form: 'turns' },
+      placeName: 'here',
+      prints: [],
+    }).flatMap((page) => readSvg(toSvg(page)).map(({ text }) => text ?? ''))
+    for (const form of ['easier', 'harder']) {
+      const line = texts.find((text) => text.startsWith(`Take the ${form} form: `)) ?? ''
+      const others = from.children.map(({ name }) => name).filter((name) => !named(form).includes(name))
+      expect(named(form).filter((name) => !line.includes(name))).toEqual([])
+      expect(others.filter((name) => line.includes(name))).toEqual([])
+    }
+  })
 })
 
 describe('what a session prints', () => {

@@ -137,6 +137,24 @@ describe('what fits the minutes there are', () => {
     for (const { time } of sizes) expect(time.most).toBeLessThanOrEqual(15)
   })
 
+  it('puts the size without clearing the mat before one that fits alike', () => {
+    for (const minutes of [8, 12, 20, 30]) {
+      const sizes = sizesOf(
+        printables['twirl-and-fill'],
+        usual(printables['twirl-and-fill']),
+        { ...wish, minutes },
+        'shared',
+      )
+      const offOf = (size: (typeof sizes)[number]) => Math.abs(size.time.median - 0.8 * minutes)
+      for (const [i, size] of sizes.entries()) {
+        const next = sizes[i + 1]
+        if (next && offOf(next) === offOf(size)) expect(size.refills).toBeLessThanOrEqual(next.refills)
+        if (next) expect(offOf(size)).toBeLessThanOrEqual(offOf(next))
+      }
+      expect(sizes.some(({ refills }) => refills === 0)).toBe(true)
+    }
+  })
+
   it('is worked out for the narrowest sector that can be printed', () => {
     const o = {
       ...usual(printables['twirl-and-fill']),

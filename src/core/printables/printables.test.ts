@@ -2,6 +2,10 @@ import { describe, expect, it } from 'vitest'
 import { problemsOf, rungsOf } from '../../../tests/readback/prints'
 import { readSvg } from '../../../tests/readback/svg'
 import { type Drawing, type Shape, toSvg } from '../drawing'
+import { onDial } from '../clock'
+import { dials } from '../../../tests/readback/prints/reading'
+import { misreadingOf, wrongAnswers } from '../teaching'
+import { languages } from '../wording'
 import { wordsInSector } from './kit/sectorWords'
 import { type Print, type PrintOptions, type Printable, countsOn, printableOf, printables } from '.'
 
@@ -239,6 +243,44 @@ describe('keys', () => {
       ).length
       expect(told.filter((text) => text.includes(about))).toHaveLength(due)
     }
+  })
+})
+
+describe('a plan of the day', () => {
+  it('asks for the clocks under its own title, turned round for the times', () => {
+    const timetable = printables.timetable
+    const texts = (change: Partial<PrintOptions>) =>
+      timetable
+        .make({ ...usual(timetable), ...change }, 4)
+        .pages.flatMap((page) => readSvg(toSvg(page)).map(({ text }) => text))
+    const { planClocks, planTimes } = languages['en-GB'].phrases
+    expect(texts({ reversed: false })).toContain(planClocks)
+    expect(texts({ reversed: true })).toContain(planTimes)
+    expect(texts({ reversed: true })).not.toContain(planClocks)
+    expect(texts({ reversed: true, title: 'Our day' })).toContain('Our day')
+  })
+})
+
+describe('the clocks beside a trail', () => {
+  it('are oftener those that this child’s misreading leads to', () => {
+    const trail = printables.trail
+    const misreading = misreadingOf('no-bridge')
+    const drawnOff = (weight: number) => {
+      let found = 0
+      for (let seed = 1; seed <= 20; seed++) {
+        const { pages, items } = trail.make({ ...usual(trail), weights: { 'no-bridge': weight } }, seed)
+        const wrong = items
+          .flatMap((item) => wrongAnswers(misreading, item))
+          .flatMap((value) => (value.kind === 'time' ? [onDial(value.minute)] : []))
+        const right = items.flatMap(({ answer }) => (answer.kind === 'time' ? [onDial(answer.minute)] : []))
+        found += dials(readSvg(toSvg(pages[0] as Drawing))).filter(
+          ({ time }) => wrong.includes(time) && !right.includes(time),
+        ).length
+      }
+      return found
+    }
+    const [rare, often] = [drawnOff(0.001), drawnOff(1000)]
+    expect(often).toBeGreaterThan(rare * 1.5)
   })
 })
 
