@@ -27,9 +27,7 @@ rmSync(folder, { recursive: true, force: true })
 mkdirSync(folder, { recursive: true })
 await take(light, 'today', '/')
 await take(light, 'children', '/children')
-await take(light, 'child', `/children/${mirela?.id}`, (page) =>
-  page.getByText('Show the answers').first().click(),
-)
+await take(light, 'child', `/children/${mirela?.id}`, (page) => page.getByText('Show the answers').first().click())
 await take(light, 'child-growth', `/children/${mirela?.id}`, async (page) => {
   await page.getByRole('tab', { name: 'Growth' }).click()
   await page.waitForTimeout(800)
