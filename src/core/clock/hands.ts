@@ -1,5 +1,6 @@
 import { RefusedValue } from '../errors'
 import { MINUTES_PER_TURN, modulo, requireMinuteOfDay } from './minutes'
+import { HIDING_GAP_DEG, HOUR_HAND_TOLERANCE_DEG } from './tolerances'
 
 /** Degrees clockwise from 12, in [0, 360). The one angle convention of the core. */
 export interface HandAngles {
@@ -10,12 +11,6 @@ export interface HandAngles {
 export const DEGREES_PER_MINUTE_MINUTE_HAND = 6
 export const DEGREES_PER_MINUTE_HOUR_HAND = 0.5
 export const DEGREES_PER_HOUR = 30
-
-/** Hands closer than this (degrees) hide each other. */
-export const HIDING_GAP_DEG = 12
-
-/** Hour-hand errors smaller than this (degrees) pass as exact on a hand-set clock: four minutes' worth. */
-export const HOUR_HAND_TOLERANCE_DEG = 7
 
 /**
  * Where both hands stand: minute hand 6 m, hour hand 30 (h mod 12) + 0.5 m.

@@ -397,6 +397,23 @@ describe('the run sheet', () => {
   })
 })
 
+describe('a kept print in a session', () => {
+  const settings = { paper: 'a4', wording: { language: 'en-GB', form: 'turns' }, lowInk: false } as const
+  const kept = (count: number) => ({
+    name: 'Halves for Sedge',
+    body: { printable: 'match-cards', options: { ...settings, rung: 'half', count }, seed: 3, made: 1 } as const,
+  })
+
+  it('is among the pages, and is named where it can no longer be made', () => {
+    const job = { request: request(), settings: { ...settings, kept: [kept(6)] }, seed: 1 }
+    expect(printsOf([], 'half', job).contents.map(({ title }) => title)).toEqual(['Halves for Sedge'])
+    const refused = { ...job, settings: { ...settings, kept: [kept(500)] } }
+    expect(() => printsOf([], 'half', refused)).toThrow(
+      /^the kept print “Halves for Sedge” must be one that can still be made: change it .*count must be/,
+    )
+  })
+})
+
 describe('what a session prints', () => {
   const [sheetActivity] = catalogue.filter(({ prints }) => prints === 'read-dials')
   const [cardActivity] = catalogue.filter(({ prints }) => prints === 'match-cards')

@@ -1,5 +1,6 @@
 import { type Activity, activityOf } from '../activities'
 import type { Drawing, PaperId } from '../drawing'
+import { RefusedValue, attempt } from '../errors'
 import { RECIPE_KINDS, type Recipe, recipePagesFor, usualRecipe } from '../make'
 import type { Item, RungId } from '../teaching'
 import {
@@ -63,9 +64,7 @@ export function sessionPrints(
  */
 export function printsOf(wanted: readonly Activity[], rung: RungId, job: Job): SessionPrints {
   const clocks = clocksOf(wanted, job)
-  const kept = (job.settings.kept ?? []).map(({ name, body }) =>
-    line(name, printables[body.printable].make(body.options, body.seed)),
-  )
+  const kept = (job.settings.kept ?? []).map(keptLine)
   const lines = [...tablePrints(wanted, rung, job), ...childPrints(wanted, job), ...kept]
   return {
     pages: [...clocks.flatMap(({ made }) => made), ...lines.flatMap(({ print }) => print.pages)],
@@ -76,6 +75,14 @@ export function printsOf(wanted: readonly Activity[], rung: RungId, job: Job): S
       ...lines.map(({ title, pages }) => ({ title, pages })),
     ],
   }
+}
+
+/** A print that was kept, made anew; one that can no longer be made is named, so that it can be taken out. */
+function keptLine({ name, body: { printable, options, seed } }: NonNullable<PrintSettings['kept']>[number]): Line {
+  const { value, refusal } = attempt(() => printables[printable].make(options, seed))
+  if (value) return line(name, value)
+  const allowed = 'one that can still be made: change it in the Print room, or take it out of the session'
+  throw new RefusedValue(`the kept print “${name}”`, allowed, refusal.message)
 }
 
 function line(title: string, print: Print): Line {

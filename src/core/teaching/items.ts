@@ -1,11 +1,19 @@
-import { dialHour, handAngles, handsHidden, minutesPast, signedGap } from '../clock'
+import {
+  HAND_SET_TOLERANCE_DEG,
+  HOUR_HAND_TOLERANCE_DEG,
+  dialHour,
+  handAngles,
+  handsHidden,
+  minutesPast,
+  signedGap,
+} from '../clock'
 import { RefusedValue, requireInteger } from '../errors'
 import { type Random, shuffled } from '../random'
 import { type Wording, languages, say, sayDuration } from '../wording'
 import type { MisreadingId } from './misreadings/ids'
 import { ROUNDING_STEP, type RungId, rungOf } from './rungs'
 import { type Ask, type Shown, rowName, shownKey } from './shown'
-import { HAND_SET_TOLERANCE_DEG, type Value, sameValue, sayValue } from './values'
+import { type Value, sameValue, sayValue } from './values'
 
 /** A wrong choice, with the misreading that it comes from (none for a mere neighbour). */
 export interface Lure {
@@ -139,7 +147,7 @@ function leastUsed(pool: readonly Item[], picked: readonly Item[]): Item {
 export function isRight(item: Item, given: Value): boolean {
   if (given.kind === 'hands' && item.answer.kind === 'time') {
     const due = handAngles(item.answer.minute)
-    const hourTolerance = rungOf(item.rung).hourToleranceDeg ?? HAND_SET_TOLERANCE_DEG + 1
+    const hourTolerance = rungOf(item.rung).hourToleranceDeg ?? HOUR_HAND_TOLERANCE_DEG
     return (
       Math.abs(signedGap(due.minute, given.minute)) < HAND_SET_TOLERANCE_DEG / 2 &&
       Math.abs(signedGap(due.hour, given.hour)) <= hourTolerance

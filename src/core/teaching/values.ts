@@ -1,4 +1,11 @@
-import { HOUR_HAND_TOLERANCE_DEG, type HandAngles, onDial, readHands, signedGap } from '../clock'
+import {
+  HAND_SET_TOLERANCE_DEG,
+  HOUR_HAND_TOLERANCE_DEG,
+  type HandAngles,
+  onDial,
+  readHands,
+  signedGap,
+} from '../clock'
 import { unreachable } from '../errors'
 import { type Wording, languages, parseTime, say } from '../wording'
 import type { ClockPart } from './shown'
@@ -19,9 +26,6 @@ export type Value =
   | { readonly kind: 'day'; readonly minute: number }
   | { readonly kind: 'duration'; readonly hours: number; readonly minutes: number }
   | { readonly kind: 'part'; readonly part: ClockPart }
-
-/** A hand set by a child counts as being where it was meant when it is this close (degrees): one minute mark. */
-export const HAND_SET_TOLERANCE_DEG = 6
 
 /** Two answers that say the same. Freely set hands say a time where they agree with each other. */
 export function sameValue(a: Value, b: Value): boolean {

@@ -1,5 +1,5 @@
 import { angleOnDial } from '../../drawing'
-import { signedGap } from '../../clock'
+import { MARKER_TOLERANCE_MINUTES, TAPE_TOLERANCE_MM, signedGap } from '../../clock'
 import { RefusedValue, requireNumber } from '../../errors'
 import { markerPlace } from './ring'
 
@@ -25,11 +25,6 @@ export interface LaidMarker {
   readonly moveAheadMm: number
 }
 
-/** More than half a minute off, and the reading changes. */
-export const MOST_MINUTES_OFF = 0.5
-/** Tapes are read to a centimetre or two: circles that miss each other by less still touch. */
-const TAPE_SLACK_MM = 30
-
 /**
  * Where a marker lies, from its two tape distances: the meeting of two circles about the centre and
  * the 12 peg, on the side where the hour belongs. Throws RefusedValue where the tapes cannot meet.
@@ -40,7 +35,7 @@ export function laidMarker({ hour, fromCentreMm, fromTwelveMm }: Taped, radiusMm
   requireNumber(`${hour}: tape from 12 (mm)`, fromTwelveMm, 0, 200_000)
   const least = Math.abs(radiusMm - fromCentreMm)
   const most = radiusMm + fromCentreMm
-  if (fromTwelveMm < least - TAPE_SLACK_MM || fromTwelveMm > most + TAPE_SLACK_MM)
+  if (fromTwelveMm < least - TAPE_TOLERANCE_MM || fromTwelveMm > most + TAPE_TOLERANCE_MM)
     throw new RefusedValue(
       `${hour}: tape from 12`,
       `between ${metres(least)} and ${metres(most)} with ${metres(fromCentreMm)} from the centre, else the two tapes cannot meet`,
@@ -63,7 +58,7 @@ export function judged(hour: number, rightMm: number, aheadMm: number, radiusMm:
     aheadMm,
     minutesOff,
     outMm,
-    mustMove: Math.abs(minutesOff) > MOST_MINUTES_OFF,
+    mustMove: Math.abs(minutesOff) > MARKER_TOLERANCE_MINUTES,
     moveRightMm: due.rightMm - rightMm,
     moveAheadMm: due.aheadMm - aheadMm,
   }

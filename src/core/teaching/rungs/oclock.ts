@@ -1,3 +1,4 @@
+import { FIRST_HOURS_TOLERANCE_DEG } from '../../clock'
 import { type RungEntry, DIAL_ASKS } from './rung'
 
 export const oclock = {
@@ -11,5 +12,5 @@ export const oclock = {
     hands: 'both',
   },
   // The child has not met “between” yet: an hour hand within half an hour's travel passes.
-  hourToleranceDeg: 15,
+  hourToleranceDeg: FIRST_HOURS_TOLERANCE_DEG,
 } as const satisfies RungEntry
