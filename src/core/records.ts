@@ -1,3 +1,4 @@
+import type { ChangeId, ChildId, GroupId, NoteId, RecipeId, SessionId, YardId } from './ids'
 import type { MaterialId, Place } from './activities'
 import type { PaperId } from './drawing'
 import type { Recipe, Yard } from './make'
@@ -10,22 +11,22 @@ import type { LanguageId, Wording } from './wording'
 /* The shapes that are kept and sent: what the server stores and the views show. */
 
 export interface Child {
-  readonly id: string
+  readonly id: ChildId
   readonly name: string
   readonly age: number | null
   readonly version: number
 }
 
 export interface Group {
-  readonly id: string
+  readonly id: GroupId
   readonly name: string
-  readonly childIds: readonly string[]
+  readonly childIds: readonly ChildId[]
   readonly version: number
 }
 
 export interface Session {
-  readonly id: string
-  readonly groupId: string
+  readonly id: SessionId
+  readonly groupId: GroupId
   /** Of the place where it is held: 2026-11-28. */
   readonly date: string
   readonly start: number
@@ -36,8 +37,8 @@ export interface Session {
   readonly seed: number
   readonly note: string
   /** A saved clock and a floor clock that go with it. */
-  readonly recipeId: string | null
-  readonly yardId: string | null
+  readonly recipeId: RecipeId | null
+  readonly yardId: YardId | null
   readonly printedAt: Instant | null
   readonly doneAt: Instant | null
   readonly version: number
@@ -119,7 +120,7 @@ export interface PrintWish {
 /** A pack as it is asked for. */
 export interface PackOrder {
   readonly id: string
-  readonly groupId: string
+  readonly groupId: GroupId
   readonly things: readonly PackThing[]
   readonly seed: number
 }
@@ -131,16 +132,16 @@ export function editOf({ date, start, minutes, place, materials, note, version, 
 
 /** Something the adult wrote down about a child. */
 export interface Note {
-  readonly id: string
-  readonly childId: string
+  readonly id: NoteId
+  readonly childId: ChildId
   readonly at: Instant
   readonly text: string
 }
 
 /** What was done to a kept answer, when and why: so that nothing vanishes without a trace. */
 export interface AnswerChange {
-  readonly id: string
-  readonly childId: string
+  readonly id: ChangeId
+  readonly childId: ChildId
   readonly at: Instant
   readonly what: 'corrected' | 'removed'
   readonly reason: string

@@ -1,3 +1,4 @@
+import type { ChildId, SessionId } from '../core/ids'
 import type { Place } from '../core/activities'
 import { modulo } from '../core/clock'
 import { type Answer, type Instant, MS_PER_DAY, type SimulatedChild, simulateSitting } from '../core/knowing'
@@ -123,8 +124,8 @@ function nextWeekday(now: Instant, weekday: number): Instant {
 }
 
 interface Week {
-  readonly childId: string
-  readonly sessionId: string
+  readonly childId: ChildId
+  readonly sessionId: SessionId
   readonly week: number
   readonly at: Instant
 }

@@ -1,3 +1,4 @@
+import type { ChildId, SessionId } from '../core/ids'
 import { type Answer, type Instant, believe, diagnose, scaffoldsInUse, standingOf } from '../core/knowing'
 import type { Recipe, Yard } from '../core/make'
 import { type PlanChild, planSession } from '../core/planning'
@@ -16,7 +17,7 @@ import { getSettings } from './stores/settings'
 /** Children as the planner needs them: where each stands, and what was found in their answers. */
 export async function planChildren(
   db: Db,
-  childIds: readonly string[],
+  childIds: readonly ChildId[],
   settings: Settings,
   now: Instant,
 ): Promise<PlanChild[]> {
@@ -97,11 +98,11 @@ function seedFrom(id: string): number {
 }
 
 /** A session with all that planning and running it need, read as it stood at one moment. */
-export function sessionContext(db: Db, id: string, now: Instant): Promise<SessionContext> {
+export function sessionContext(db: Db, id: SessionId, now: Instant): Promise<SessionContext> {
   return inTransaction(db, (trx) => readContext(trx, id, now))
 }
 
-async function readContext(db: Db, id: string, now: Instant): Promise<SessionContext> {
+async function readContext(db: Db, id: SessionId, now: Instant): Promise<SessionContext> {
   const session = await getSession(db, id)
   const group = await getGroup(db, session.groupId)
   const settings = await getSettings(db)

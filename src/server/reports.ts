@@ -1,3 +1,4 @@
+import type { ChildId } from '../core/ids'
 import { type Answer, type Instant, type Overrule, diagnose, readinessInWords, standingOf } from '../core/knowing'
 import type { ChildReport, Settings } from '../core/records'
 import { schools } from '../core/teaching'
@@ -8,7 +9,7 @@ import { childBelongings, getChild, listChildren, listGroups } from './stores/pe
 import { getSettings } from './stores/settings'
 
 /** Where one child stands and what was found, read as it stood at one moment. */
-export async function childReport(db: Db, id: string, now: Instant): Promise<ChildReport> {
+export async function childReport(db: Db, id: ChildId, now: Instant): Promise<ChildReport> {
   const child = await getChild(db, id)
   const settings = await getSettings(db)
   const answers = await listAnswers(db, { childId: id })

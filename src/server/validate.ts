@@ -1,3 +1,4 @@
+import type { RecipeId, SessionId, YardId } from '../core/ids'
 import Joi from 'joi'
 import { catalogue, materials } from '../core/activities'
 import { papers } from '../core/drawing'
@@ -229,7 +230,7 @@ export const schemas = {
     name: name.required(),
     body: yard.required(),
   }),
-  attach: shape<{ recipeId?: string | null; yardId?: string | null }>({
+  attach: shape<{ recipeId?: RecipeId | null; yardId?: YardId | null }>({
     recipeId: uuid.allow(null),
     yardId: uuid.allow(null),
   }),
@@ -243,7 +244,7 @@ export const schemas = {
     name: name.required(),
     body: savedPrint.required(),
   }),
-  putPrint: shape<{ sessionId: string | null }>({ sessionId: uuid.allow(null).required() }),
+  putPrint: shape<{ sessionId: SessionId | null }>({ sessionId: uuid.allow(null).required() }),
   newPack: shape<PackOrder>({
     id: uuid.required(),
     groupId: uuid.required(),

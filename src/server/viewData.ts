@@ -1,3 +1,4 @@
+import type { ChildId, GroupId, SessionId } from '../core/ids'
 import type { Instant } from '../core/knowing'
 import {
   type ChildData,
@@ -49,7 +50,7 @@ export const people: Read = async (db, now) => {
   return [{ key: ['people'], data }]
 }
 
-export function group(id: string): Read {
+export function group(id: GroupId): Read {
   return async (db, now) => {
     const found = await getGroup(db, id)
     const reports = await childReports(db, now)
@@ -59,7 +60,7 @@ export function group(id: string): Read {
   }
 }
 
-export function child(id: string): Read {
+export function child(id: ChildId): Read {
   return async (db, now) => {
     const data: ChildData = {
       report: await childReport(db, id, now),
@@ -72,7 +73,7 @@ export function child(id: string): Read {
   }
 }
 
-export function session(id: string): Read {
+export function session(id: SessionId): Read {
   return async (db, now) => [{ key: ['session', id], data: await sessionContext(db, id, now) }]
 }
 

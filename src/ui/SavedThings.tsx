@@ -1,3 +1,4 @@
+import type { SessionId } from '../core/ids'
 import { Button, Group, Stack, TextInput } from '@mantine/core'
 import { Choice } from './Choice'
 import { tell } from './notices'
@@ -66,7 +67,7 @@ interface SavedOneProps<T> extends Pick<SavedThingsProps<T>, 'kept' | 'body' | '
 /** What is done with one that is saved. */
 function SavedOne<T>({ kept, saved, body, onGone, more }: SavedOneProps<T>) {
   const sessions = useOpenSessions()
-  const putInto = async (sessionId: string, thing: Kept<T>) => {
+  const putInto = async (sessionId: SessionId, thing: Kept<T>) => {
     await kept.putInto(sessionId, thing.id)
     void tell({ message: `${thing.name} is printed with that session now.`, color: 'moss' })
   }

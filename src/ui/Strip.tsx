@@ -1,3 +1,4 @@
+import type { StepId } from '../core/ids'
 import { activityOf } from '../core/activities'
 import { type SessionPlan, plannedMinutes } from '../core/planning'
 
@@ -6,7 +7,7 @@ interface StripProps {
   readonly height?: number
   /** Which step is marked. */
   readonly at?: string
-  readonly onPick?: (stepId: string) => void
+  readonly onPick?: (stepId: StepId) => void
 }
 
 /** The minutes of a session as a strip: each activity as wide as it is long, tinted by its stage. */

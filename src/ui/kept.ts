@@ -1,3 +1,4 @@
+import type { SessionId } from '../core/ids'
 import { tell } from './notices'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import type { Group, Kept, Session } from '../core/records'
@@ -19,7 +20,7 @@ export function useKept<T>(shelf: Shelf) {
     save: ({ id, name, body, version }: Kept<T>) =>
       run(() => api.put<Kept<T>>(`/api/${shelf}/${id}`, { name, body, version })),
     remove: (id: string) => run(() => api.remove(`/api/${shelf}/${id}`)),
-    putInto: (sessionId: string, id: string) =>
+    putInto: (sessionId: SessionId, id: string) =>
       run(async (): Promise<unknown> => {
         if (shelf === 'prints') return api.put(`/api/prints/${id}/session`, { sessionId })
         return api.put<Session>(

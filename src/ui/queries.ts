@@ -1,3 +1,4 @@
+import type { SessionId } from '../core/ids'
 import type { Answer } from '../core/knowing'
 import type {
   AnswerChange,
@@ -84,7 +85,7 @@ export const logQuery = {
   },
 }
 
-export const recordQuery = (sessionId: string) => ({
+export const recordQuery = (sessionId: SessionId) => ({
   queryKey: ['record', sessionId],
   queryFn: async (): Promise<RecordData> => {
     const [answers, reports, settings] = await Promise.all([

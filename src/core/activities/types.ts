@@ -1,3 +1,4 @@
+import type { ActivityId } from '../ids'
 import type { PrintableId } from '../printables'
 import type { RungId, Stage } from '../teaching'
 import type { CautionId } from '../make'
@@ -27,7 +28,7 @@ export interface Need {
 export type TableMode = 'show-clock' | 'quick-check' | 'timer'
 
 export interface Activity {
-  readonly id: string
+  readonly id: ActivityId
   readonly name: string
   readonly stage: Stage
   /** `break`: a movement break, outside the order of stages. `check`: the short check at the end. */

@@ -1,3 +1,4 @@
+import type { AnswerId, ChildId, SessionId } from '../ids'
 import type { Item, Stage, Value } from '../teaching'
 
 /** Milliseconds since 1970-01-01 UTC. */
@@ -7,9 +8,9 @@ export const MS_PER_DAY = 86_400_000
 
 /** One answer by one child, kept whole, so that anything later learned about it can be worked out again. */
 export interface Answer {
-  readonly id: string
-  readonly childId: string
-  readonly sessionId?: string
+  readonly id: AnswerId
+  readonly childId: ChildId
+  readonly sessionId?: SessionId
   readonly at: Instant
   /** What was shown and asked, with the wrong choices that were offered. */
   readonly item: Item

@@ -1,3 +1,4 @@
+import type { ChildId, SessionId } from '../ids'
 import { type Random, draw, drawInt, drawUnit } from '../random'
 import {
   type Ask,
@@ -48,8 +49,8 @@ export function simulateAnswer(random: Random, child: SimulatedChild, item: Item
 }
 
 export interface SittingRequest {
-  readonly childId: string
-  readonly sessionId?: string
+  readonly childId: ChildId
+  readonly sessionId?: SessionId
   readonly rung: RungId
   readonly count: number
   /** When the sitting starts; answers follow each other by some seconds. */

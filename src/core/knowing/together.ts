@@ -1,9 +1,10 @@
+import type { ChildId } from '../ids'
 import { type MisreadingId, type RungId, misreadingOf, rungOf } from '../teaching'
 import type { Standing } from './readiness'
 
 /** A child as a partner: what is known, what is worked on, what was found. */
 export interface Partner {
-  readonly id: string
+  readonly id: ChildId
   readonly name: string
   readonly standing: Pick<Standing, 'firm' | 'working'>
   readonly findings: readonly MisreadingId[]
@@ -12,14 +13,14 @@ export interface Partner {
 /** Children who do well to work together next time, and why. */
 export interface Together {
   readonly kind: 'same-repair' | 'shows-the-other' | 'same-rung' | 'alone'
-  readonly childIds: readonly string[]
+  readonly childIds: readonly ChildId[]
   readonly why: string
 }
 
 const MOST_TOGETHER = 4
 
 /** Which misreadings are shared: those of two or more, the most shared first. */
-export function sharedRepairs(children: readonly Partner[]): { misreading: MisreadingId; childIds: string[] }[] {
+export function sharedRepairs(children: readonly Partner[]): { misreading: MisreadingId; childIds: ChildId[] }[] {
   const byId = new Map<MisreadingId, string[]>()
   for (const { id, findings } of children) for (const each of findings) byId.set(each, [...(byId.get(each) ?? []), id])
   return [...byId]

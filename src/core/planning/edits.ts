@@ -1,3 +1,4 @@
+import type { ActivityId, StepId } from '../ids'
 import { type DurationRange, activityOf, durationRange } from '../activities'
 import { RefusedValue, requireInteger } from '../errors'
 import { groupNeed } from './need'
@@ -28,14 +29,14 @@ export function fitMinutes(ranges: readonly DurationRange[], total: number): num
   return minutes
 }
 
-function indexOf(plan: SessionPlan, stepId: string): number {
+function indexOf(plan: SessionPlan, stepId: StepId): number {
   const index = plan.steps.findIndex((step) => step.id === stepId)
   if (index < 0) throw new RefusedValue('step', 'the id of a step in the plan', stepId)
   return index
 }
 
 /** The plan with one step put at another place (0-based, taken to the nearest end). */
-export function planAfterMove(plan: SessionPlan, stepId: string, to: number): SessionPlan {
+export function planAfterMove(plan: SessionPlan, stepId: StepId, to: number): SessionPlan {
   const steps = [...plan.steps]
   const [moved] = steps.splice(indexOf(plan, stepId), 1)
   if (!moved) return plan
@@ -43,13 +44,13 @@ export function planAfterMove(plan: SessionPlan, stepId: string, to: number): Se
   return { ...plan, steps }
 }
 
-export function planAfterMinutes(plan: SessionPlan, stepId: string, minutes: number): SessionPlan {
+export function planAfterMinutes(plan: SessionPlan, stepId: StepId, minutes: number): SessionPlan {
   requireInteger('minutes', minutes, 1, LONGEST_SESSION)
   const index = indexOf(plan, stepId)
   return { ...plan, steps: plan.steps.map((step, i) => (i === index ? { ...step, minutes } : step)) }
 }
 
-export function planAfterRemove(plan: SessionPlan, stepId: string): SessionPlan {
+export function planAfterRemove(plan: SessionPlan, stepId: StepId): SessionPlan {
   const index = indexOf(plan, stepId)
   return { ...plan, steps: plan.steps.filter((_, i) => i !== index) }
 }
@@ -57,8 +58,8 @@ export function planAfterRemove(plan: SessionPlan, stepId: string): SessionPlan 
 /** The plan with another activity in a step's place. The minutes stay as they are if the new activity can fill them. */
 export function planAfterSwap(
   plan: SessionPlan,
-  stepId: string,
-  activityId: string,
+  stepId: StepId,
+  activityId: ActivityId,
   request: SessionRequest,
 ): SessionPlan {
   const index = indexOf(plan, stepId)
@@ -71,14 +72,14 @@ export function planAfterSwap(
 }
 
 /** The plan with an activity added, before the closing check if there is one. */
-export function planAfterAdd(plan: SessionPlan, activityId: string, request: SessionRequest): SessionPlan {
+export function planAfterAdd(plan: SessionPlan, activityId: ActivityId, request: SessionRequest): SessionPlan {
   const added = stepOf(plan, activityId, request)
   const last = plan.steps[plan.steps.length - 1]
   const at = last && activityOf(last.activityId).role === 'check' ? plan.steps.length - 1 : plan.steps.length
   return { ...plan, steps: [...plan.steps.slice(0, at), added, ...plan.steps.slice(at)] }
 }
 
-function stepOf(plan: SessionPlan, activityId: string, request: SessionRequest, wanted?: number): PlanStep {
+function stepOf(plan: SessionPlan, activityId: ActivityId, request: SessionRequest, wanted?: number): PlanStep {
   const activity = activityOf(activityId)
   const need = { ...groupNeed(request), rung: plan.rung }
   const { least, usual, most } = durationRange(activity, request.children.length)

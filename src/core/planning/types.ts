@@ -1,10 +1,11 @@
+import type { ActivityId, ChildId, StepId } from '../ids'
 import type { MinuteOfDay } from '../clock'
 import type { MaterialId, Place } from '../activities'
 import type { Finding, ScaffoldId, Standing } from '../knowing'
 import type { MisreadingId, RungId, School } from '../teaching'
 
 export interface PlanChild {
-  readonly id: string
+  readonly id: ChildId
   readonly name: string
   readonly age?: number
   readonly standing: Standing
@@ -30,8 +31,8 @@ export interface SessionRequest {
 
 export interface PlanStep {
   /** Unique in its plan, and kept when the step is moved. */
-  readonly id: string
-  readonly activityId: string
+  readonly id: StepId
+  readonly activityId: ActivityId
   readonly rung: RungId
   readonly minutes: number
   /** Why it was chosen, in a sentence or two. */

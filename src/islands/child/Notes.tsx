@@ -1,3 +1,4 @@
+import type { ChildId } from '../../core/ids'
 import { Button, Group, Stack, Text, Textarea } from '@mantine/core'
 import { useState } from 'react'
 import type { Note } from '../../core/records'
@@ -7,7 +8,7 @@ import { momentInWords } from '../../ui/dates'
 import { useChildChange } from './useChild'
 
 /** What the adult wrote down about a child, the newest first. */
-export function Notes({ childId, notes }: { childId: string; notes: readonly Note[] }) {
+export function Notes({ childId, notes }: { childId: ChildId; notes: readonly Note[] }) {
   const [text, setText] = useState('')
   const [removing, setRemoving] = useState<Note>()
   const add = useChildChange(childId, () => setText(''))

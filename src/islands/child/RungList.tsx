@@ -1,3 +1,4 @@
+import type { ChildId } from '../../core/ids'
 import { Button, Group, Progress, Text, Title } from '@mantine/core'
 import { IconCheck, IconChevronRight } from '@tabler/icons-react'
 import { useState } from 'react'
@@ -135,7 +136,7 @@ function HelpsInUse({ data, rung }: { data: ChildData; rung: RungId }) {
 }
 
 /** The adult who knows better than the reckoning says so, or takes it back. */
-function OwnJudgement({ childId, estimate: { rung, firm, overrule } }: { childId: string; estimate: Estimate }) {
+function OwnJudgement({ childId, estimate: { rung, firm, overrule } }: { childId: ChildId; estimate: Estimate }) {
   const [asking, setAsking] = useState<'firm' | 'not-firm'>()
   const change = useChildChange(childId, () => setAsking(undefined))
   const say = (verdict: 'firm' | 'not-firm' | null, note = '') =>

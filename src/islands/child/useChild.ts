@@ -1,13 +1,14 @@
+import type { ChildId } from '../../core/ids'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { childQuery } from '../../ui/queries'
 
 /** All that is known of a child. */
-export function useChild(id: string) {
+export function useChild(id: ChildId) {
   return useQuery(childQuery(id))
 }
 
 /** A change to what is known of a child; what follows from it is fetched again. */
-export function useChildChange(id: string, onDone: () => void = () => undefined) {
+export function useChildChange(id: ChildId, onDone: () => void = () => undefined) {
   const client = useQueryClient()
   return useMutation({
     mutationFn: (work: () => Promise<unknown>) => work(),

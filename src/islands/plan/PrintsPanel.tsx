@@ -1,3 +1,4 @@
+import type { SessionId } from '../../core/ids'
 import { Button, SimpleGrid, Stack, Text } from '@mantine/core'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useMemo } from 'react'
@@ -51,7 +52,7 @@ export function PrintsPanel({ state, context }: { state: PlanState; context: Ses
 interface ContentsProps {
   readonly prints: SessionPrints
   readonly context: SessionContext
-  readonly sessionId: string
+  readonly sessionId: SessionId
 }
 
 /** All that comes out of the printer, in the order of the pages; what was put in by hand can be taken out. */
@@ -93,7 +94,7 @@ function TakeOut({
   things,
   path = `/api/sessions/${sessionId}/attach`,
 }: {
-  sessionId: string
+  sessionId: SessionId
   what: string
   things: object
   path?: string

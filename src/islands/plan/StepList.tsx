@@ -1,3 +1,4 @@
+import type { StepId } from '../../core/ids'
 import { ActionIcon, Group, Stack, Text, UnstyledButton } from '@mantine/core'
 import {
   DndContext,
@@ -40,7 +41,7 @@ interface StepListProps {
   readonly state: PlanState
   readonly settings: Settings
   readonly picked: string | undefined
-  readonly onPick: (stepId: string | undefined) => void
+  readonly onPick: (stepId: StepId | undefined) => void
 }
 
 /** The steps in their order: dragged by hand or moved by key, lengthened, swapped, taken out. */
@@ -207,7 +208,7 @@ function StepDetails({ step }: { step: PlanStep }) {
 const swapMenu = later(async () => (await import('./SwapMenu')).SwapMenu)
 
 /** The menu of what could stand in a step's place comes when it is asked for. */
-function Swap(props: { stepId: string; name: string; state: PlanState }) {
+function Swap(props: { stepId: StepId; name: string; state: PlanState }) {
   const [isWanted, setWanted] = useState(false)
   const button = (
     <ActionIcon

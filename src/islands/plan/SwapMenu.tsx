@@ -1,3 +1,4 @@
+import type { StepId } from '../../core/ids'
 import { ActionIcon, Menu } from '@mantine/core'
 import { IconArrowsExchange } from '@tabler/icons-react'
 import { activityOf } from '../../core/activities'
@@ -6,7 +7,7 @@ import { StageTag } from '../../ui/StageTag'
 import type { PlanState } from './usePlan'
 
 interface SwapMenuProps {
-  readonly stepId: string
+  readonly stepId: StepId
   readonly name: string
   readonly state: PlanState
 }

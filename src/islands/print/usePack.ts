@@ -1,3 +1,4 @@
+import type { GroupId } from '../../core/ids'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { PackThing } from '../../core/planning'
@@ -15,7 +16,7 @@ export function usePack() {
   const [id, setId] = useState<string | null>(null)
   const key = ['pack', id]
   const begin = useMutation({
-    mutationFn: (order: { groupId: string; things: readonly PackThing[]; seed: number }) =>
+    mutationFn: (order: { groupId: GroupId; things: readonly PackThing[]; seed: number }) =>
       api.post<PackJob>('/api/packs', { id: newId(), ...order }),
     onSuccess: (progress) => {
       client.setQueryData(['pack', progress.id], progress)

@@ -1,3 +1,4 @@
+import type { ChildId } from '../../core/ids'
 import type { Answer, Question, ScaffoldId } from '../../core/knowing'
 import type { Ask, RungId } from '../../core/teaching'
 
@@ -25,7 +26,7 @@ export interface CheckState {
   readonly turn: number
   readonly choices: Choices
   /** A question that must come next: one that tells two explanations apart, or one whose answer was taken back. */
-  readonly forced: { readonly childId: string; readonly question: Question } | null
+  readonly forced: { readonly childId: ChildId; readonly question: Question } | null
   readonly scaffolds: Readonly<Record<string, readonly ScaffoldId[]>>
   /** What was answered in this session, the newest last. */
   readonly answers: readonly Asked[]
@@ -49,7 +50,7 @@ export function afterAnswer(state: CheckState, answered: Asked, question: Questi
 
 /** A question that is done with, and the one that must follow it, if any. */
 interface Done {
-  readonly childId: string
+  readonly childId: ChildId
   readonly question: Question
   readonly telling?: Question
 }

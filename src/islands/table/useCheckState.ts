@@ -1,9 +1,10 @@
+import type { SessionId } from '../../core/ids'
 import { useLocalStorage } from '@mantine/hooks'
 import type { PlanChild } from '../../core/planning'
 import { type CheckState, NOTHING } from './checkState'
 
 /** What is kept in the browser of one session's check, so that a reload goes on where it was. */
-export function useCheckState(sessionId: string) {
+export function useCheckState(sessionId: SessionId) {
   return useLocalStorage<CheckState>({
     key: `table-check-2-${sessionId}`,
     defaultValue: NOTHING,

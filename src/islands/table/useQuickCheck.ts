@@ -1,3 +1,4 @@
+import type { ChildId } from '../../core/ids'
 import { useMemo, useState } from 'react'
 import {
   type Belief,
@@ -135,7 +136,7 @@ export function useQuickCheck(context: SessionContext) {
 export type QuickCheckState = ReturnType<typeof useQuickCheck>
 
 interface GivenNow {
-  readonly childId: string
+  readonly childId: ChildId
   readonly question: Question
   readonly value: Value
 }

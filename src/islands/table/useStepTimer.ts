@@ -1,3 +1,4 @@
+import type { StepId } from '../../core/ids'
 import { useEffect, useState } from 'react'
 
 interface Timer {
@@ -9,7 +10,7 @@ interface Timer {
 const STOPPED: Timer = { since: null, spentMs: 0 }
 
 /** The time of one step: started and paused by hand, begun afresh with the next step. */
-export function useStepTimer(stepId: string | undefined, minutes: number) {
+export function useStepTimer(stepId: StepId | undefined, minutes: number) {
   const [timer, setTimer] = useState(STOPPED)
   const [ofStep, setOfStep] = useState(stepId)
   const [now, setNow] = useState(() => Date.now())

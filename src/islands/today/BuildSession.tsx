@@ -1,3 +1,4 @@
+import type { GroupId } from '../../core/ids'
 import { Button, Group, NumberInput, Stack, Text } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useMutation } from '@tanstack/react-query'
@@ -12,7 +13,7 @@ import { PLACES } from '../../ui/places'
 const USUAL_MINUTES = [15, 25, 40] as const
 
 /** The minutes and the place are all it takes; the rest comes from the records and the house rules. */
-export function BuildSession({ groupId, settings }: { groupId: string; settings: Settings }) {
+export function BuildSession({ groupId, settings }: { groupId: GroupId; settings: Settings }) {
   const [minutes, setMinutes] = useState<number | string>(25)
   const [place, setPlace] = useState<Place>(settings.place)
   // One id for as long as the form stands: a repeated send makes one session.

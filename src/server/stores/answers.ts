@@ -1,3 +1,4 @@
+import type { AnswerId, ChangeId, ChildId, SessionId } from '../../core/ids'
 import type { Answer, Instant } from '../../core/knowing'
 import type { AnswerChange, Correction, RecordedAnswers, SentAnswer } from '../../core/records'
 import { isRight } from '../../core/teaching'
@@ -9,7 +10,7 @@ const FUTURE_LEEWAY_MS = 10 * 60_000
 
 type Row = Record<string, unknown>
 
-function answerToRow(answer: SentAnswer, sessionId: string | null): Row {
+function answerToRow(answer: SentAnswer, sessionId: SessionId | null): Row {
   const right = isRight(answer.item, answer.given)
   const { id, childId, at, item, choices, given, stage, helped, tookMs, scaffolds } = answer
   return {
@@ -60,8 +61,8 @@ export async function recordAnswers(db: Db, answers: readonly SentAnswer[], now:
 }
 
 export interface AnswerFilter {
-  readonly childId?: string
-  readonly sessionId?: string
+  readonly childId?: ChildId
+  readonly sessionId?: SessionId
 }
 
 /** Answers, the oldest first. */
@@ -74,12 +75,12 @@ export async function listAnswers(db: Db, { childId, sessionId }: AnswerFilter =
 }
 
 /** Deletes an answer that was tapped by mistake. This is the table's undo, so it leaves no trace. */
-export async function takeBackAnswer(db: Db, id: string): Promise<void> {
+export async function takeBackAnswer(db: Db, id: AnswerId): Promise<void> {
   const removed = await db('answers').where({ id }).delete()
   if (removed === 0) throw notFound('answer', id)
 }
 
-async function getAnswer(db: Db, id: string): Promise<Answer> {
+async function getAnswer(db: Db, id: AnswerId): Promise<Answer> {
   const row: Row | undefined = await db('answers').where({ id }).first()
   if (!row) throw notFound('answer', id)
   return rowToAnswer(row)
@@ -103,7 +104,7 @@ export async function correctAnswer(
 }
 
 /** Removes a kept answer. The trace keeps it, so that it can be put back. */
-export async function removeAnswer(db: Db, id: string, reason: string, now: Instant): Promise<void> {
+export async function removeAnswer(db: Db, id: AnswerId, reason: string, now: Instant): Promise<void> {
   await db.transaction(async (trx) => {
     const before = await getAnswer(trx, id)
     await trx('answers').where({ id }).delete()
@@ -138,13 +139,13 @@ function rowToChange(row: Row): AnswerChange {
 }
 
 /** What was changed in a child's answers, the newest first. */
-export async function listChanges(db: Db, childId: string): Promise<AnswerChange[]> {
+export async function listChanges(db: Db, childId: ChildId): Promise<AnswerChange[]> {
   const rows: Row[] = await db('answer_changes').where({ child_id: childId }).orderBy('at', 'desc')
   return rows.map(rowToChange)
 }
 
 /** Restores an answer as it was before a change, and removes that change from the trace. */
-export async function undoChange(db: Db, id: string): Promise<void> {
+export async function undoChange(db: Db, id: ChangeId): Promise<void> {
   await db.transaction(async (trx) => {
     const row: Row | undefined = await trx('answer_changes').where({ id }).first()
     if (!row) throw notFound('change', id)

@@ -1,3 +1,4 @@
+import type { ChildId, NoteId } from '../../core/ids'
 import type { Instant, Overrule } from '../../core/knowing'
 import type { Note, OverruleWish } from '../../core/records'
 import type { Db } from '../db'
@@ -22,7 +23,7 @@ export async function overrulesByChild(db: Db): Promise<Map<string, Overrule[]>>
 /** Sets the adult's word on a rung, or takes it back where the verdict is null. */
 export async function overruleRung(
   db: Db,
-  childId: string,
+  childId: ChildId,
   { rung, verdict, note }: OverruleWish,
   at: Instant,
 ): Promise<void> {
@@ -40,7 +41,7 @@ function rowToNote(row: Row): Note {
 }
 
 /** A child's notes, the newest first. */
-export async function listNotes(db: Db, childId: string): Promise<Note[]> {
+export async function listNotes(db: Db, childId: ChildId): Promise<Note[]> {
   await getChild(db, childId)
   const rows: Row[] = await db('notes').where({ child_id: childId }).orderBy('at', 'desc')
   return rows.map(rowToNote)
@@ -54,7 +55,7 @@ export async function countNotes(db: Db): Promise<Map<string, number>> {
 /** Adding the same note twice (a repeated send) changes nothing. */
 export async function addNote(
   db: Db,
-  childId: string,
+  childId: ChildId,
   { id, text }: Pick<Note, 'id' | 'text'>,
   at: Instant,
 ): Promise<Note> {
@@ -65,7 +66,7 @@ export async function addNote(
   return rowToNote(row)
 }
 
-export async function removeNote(db: Db, id: string): Promise<void> {
+export async function removeNote(db: Db, id: NoteId): Promise<void> {
   const removed = await db('notes').where({ id }).delete()
   if (removed === 0) throw notFound('note', id)
 }

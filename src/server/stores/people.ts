@@ -1,3 +1,4 @@
+import type { ChildId, GroupId } from '../../core/ids'
 import type { Instant } from '../../core/knowing'
 import type { Child, Group } from '../../core/records'
 import type { Db } from '../db'
@@ -31,7 +32,7 @@ export async function listChildren(db: Db): Promise<Child[]> {
   return rows.map(rowToChild)
 }
 
-export async function getChild(db: Db, id: string): Promise<Child> {
+export async function getChild(db: Db, id: ChildId): Promise<Child> {
   const row: Row | undefined = await db('children').where({ id }).first()
   if (!row) throw notFound('child', id)
   return rowToChild(row)
@@ -46,7 +47,7 @@ export async function addChild(db: Db, child: NewChild, now: Instant): Promise<C
   return getChild(db, child.id)
 }
 
-export async function editChild(db: Db, id: string, edit: ChildEdit): Promise<Child> {
+export async function editChild(db: Db, id: ChildId, edit: ChildEdit): Promise<Child> {
   const changed = await db('children')
     .where({ id, version: edit.version })
     .update({ name: edit.name, age: edit.age ?? null, version: edit.version + 1 })
@@ -56,7 +57,7 @@ export async function editChild(db: Db, id: string, edit: ChildEdit): Promise<Ch
 }
 
 /** What goes with a child: told before it is removed. */
-export async function childBelongings(db: Db, id: string): Promise<{ answers: number; groups: string[] }> {
+export async function childBelongings(db: Db, id: ChildId): Promise<{ answers: number; groups: string[] }> {
   const counted = await db('answers').where({ child_id: id }).count({ n: '*' }).first()
   const rows: Row[] = await db('groups')
     .join('group_children', 'groups.id', 'group_id')
@@ -66,7 +67,7 @@ export async function childBelongings(db: Db, id: string): Promise<{ answers: nu
 }
 
 /** Removes a child and all of the child's answers, at once and for good. */
-export async function removeChild(db: Db, id: string): Promise<void> {
+export async function removeChild(db: Db, id: ChildId): Promise<void> {
   await getChild(db, id)
   await db('children').where({ id }).delete()
 }
@@ -82,7 +83,7 @@ export async function listGroups(db: Db): Promise<Group[]> {
   }))
 }
 
-export async function getGroup(db: Db, id: string): Promise<Group> {
+export async function getGroup(db: Db, id: GroupId): Promise<Group> {
   const group = (await listGroups(db)).find((each) => each.id === id)
   if (!group) throw notFound('group', id)
   return group
@@ -90,7 +91,7 @@ export async function getGroup(db: Db, id: string): Promise<Group> {
 
 export interface Members {
   readonly name: string
-  readonly childIds: readonly string[]
+  readonly childIds: readonly ChildId[]
   /** Added along with the group, after those that are here already. */
   readonly newChildren?: readonly NewChild[]
 }
@@ -122,7 +123,7 @@ export async function editGroup(
   return getGroup(db, id)
 }
 
-async function setMembers(db: Db, groupId: string, members: Members, now: Instant): Promise<void> {
+async function setMembers(db: Db, groupId: GroupId, members: Members, now: Instant): Promise<void> {
   const newChildren = members.newChildren ?? []
   // Created in the order in which they were written, so that lists keep it.
   for (const [i, child] of newChildren.entries()) await addChild(db, child, now + i)
@@ -144,7 +145,7 @@ async function setMembers(db: Db, groupId: string, members: Members, now: Instan
 }
 
 /** Removes a group and its sessions; children and their answers stay. */
-export async function removeGroup(db: Db, id: string): Promise<void> {
+export async function removeGroup(db: Db, id: GroupId): Promise<void> {
   await getGroup(db, id)
   await db('groups').where({ id }).delete()
 }

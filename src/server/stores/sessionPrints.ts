@@ -1,3 +1,4 @@
+import type { SessionId } from '../../core/ids'
 import type { SavedPrint } from '../../core/printables'
 import type { Kept } from '../../core/records'
 import { type Db, inTransaction } from '../db'
@@ -6,13 +7,13 @@ import { type Row, getKept, rowToKept } from './kept'
 import { getSession } from './sessions'
 
 /** The prints that are printed with a session, the earliest kept first. */
-export async function printsOfSession(db: Db, sessionId: string): Promise<Kept<SavedPrint>[]> {
+export async function printsOfSession(db: Db, sessionId: SessionId): Promise<Kept<SavedPrint>[]> {
   const rows: Row[] = await db('prints').where({ session_id: sessionId }).orderBy('created_at')
   return rows.map(rowToKept<SavedPrint>)
 }
 
 /** Puts a kept print into a session, or with null out of the one that it is in. */
-export function putPrintInto(db: Db, id: string, sessionId: string | null): Promise<Kept<SavedPrint>> {
+export function putPrintInto(db: Db, id: string, sessionId: SessionId | null): Promise<Kept<SavedPrint>> {
   return inTransaction(db, async (trx) => {
     if (sessionId !== null) await getSession(trx, sessionId)
     const changed = await trx('prints').where({ id }).update({ session_id: sessionId })

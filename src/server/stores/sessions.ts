@@ -1,3 +1,4 @@
+import type { GroupId, RecipeId, SessionId, YardId } from '../../core/ids'
 import type { MaterialId, Place } from '../../core/activities'
 import type { Instant } from '../../core/knowing'
 import type { PlanStep } from '../../core/planning'
@@ -40,7 +41,7 @@ function rowToStep(row: Row): PlanStep {
 }
 
 /** All sessions, or one group's, the latest date first. */
-export async function listSessions(db: Db, groupId?: string): Promise<Session[]> {
+export async function listSessions(db: Db, groupId?: GroupId): Promise<Session[]> {
   const query = db('sessions').orderBy([
     { column: 'date', order: 'desc' },
     { column: 'start', order: 'desc' },
@@ -60,7 +61,7 @@ export async function listSessions(db: Db, groupId?: string): Promise<Session[]>
   )
 }
 
-export async function getSession(db: Db, id: string): Promise<Session> {
+export async function getSession(db: Db, id: SessionId): Promise<Session> {
   const row: Row | undefined = await db('sessions').where({ id }).first()
   if (!row) throw notFound('session', id)
   return rowToSession(row, await db('session_steps').where({ session_id: id }).orderBy('position'))
@@ -91,7 +92,7 @@ function columns(session: Omit<SessionEdit, 'steps' | 'version'>): Row {
   return { date, start, minutes, place, materials: JSON.stringify(materials), note, rung }
 }
 
-async function setSteps(db: Db, sessionId: string, steps: readonly PlanStep[]): Promise<void> {
+async function setSteps(db: Db, sessionId: SessionId, steps: readonly PlanStep[]): Promise<void> {
   await db('session_steps').where({ session_id: sessionId }).delete()
   if (steps.length === 0) return
   await db('session_steps').insert(
@@ -107,7 +108,7 @@ async function setSteps(db: Db, sessionId: string, steps: readonly PlanStep[]): 
   )
 }
 
-export function editSession(db: Db, id: string, edit: SessionEdit): Promise<Session> {
+export function editSession(db: Db, id: SessionId, edit: SessionEdit): Promise<Session> {
   return inTransaction(db, async (trx) => {
     const changed = await trx('sessions')
       .where({ id, version: edit.version })
@@ -119,7 +120,7 @@ export function editSession(db: Db, id: string, edit: SessionEdit): Promise<Sess
 }
 
 /** Marks a session as held; the note, if any, replaces the one it has. Doing it again keeps the first time. */
-export function finishSession(db: Db, id: string, note: string | undefined, now: Instant): Promise<Session> {
+export function finishSession(db: Db, id: SessionId, note: string | undefined, now: Instant): Promise<Session> {
   return inTransaction(db, async (trx) => {
     const session = await getSession(trx, id)
     await trx('sessions')
@@ -136,7 +137,7 @@ export function finishSession(db: Db, id: string, note: string | undefined, now:
 export function attachToSession(
   db: Db,
   id: string,
-  { recipeId, yardId }: { readonly recipeId?: string | null; readonly yardId?: string | null },
+  { recipeId, yardId }: { readonly recipeId?: RecipeId | null; readonly yardId?: YardId | null },
 ): Promise<Session> {
   return inTransaction(db, async (trx) => {
     await getSession(trx, id)
@@ -152,7 +153,7 @@ export function attachToSession(
 }
 
 /** Remembers that the pages of a session were asked for to be printed. */
-export function markPrinted(db: Db, id: string, now: Instant): Promise<Session> {
+export function markPrinted(db: Db, id: SessionId, now: Instant): Promise<Session> {
   return inTransaction(db, async (trx) => {
     await getSession(trx, id)
     await trx('sessions').where({ id }).update({ printed_at: now })
@@ -161,7 +162,7 @@ export function markPrinted(db: Db, id: string, now: Instant): Promise<Session> 
 }
 
 /** Removes a session; the answers given in it stay with the children. */
-export async function removeSession(db: Db, id: string): Promise<void> {
+export async function removeSession(db: Db, id: SessionId): Promise<void> {
   const removed = await db('sessions').where({ id }).delete()
   if (removed === 0) throw notFound('session', id)
 }
