@@ -41,16 +41,16 @@ export async function viewState(read: Read): Promise<string> {
   }
 }
 
-export const today: Read = async (db, now) => [{ key: ['overview'], data: await overview(db, now) }]
+export const todayView: Read = async (db, now) => [{ key: ['overview'], data: await overview(db, now) }]
 
-export const settings: Read = async (db) => [{ key: ['settings'], data: await getSettings(db) }]
+export const settingsView: Read = async (db) => [{ key: ['settings'], data: await getSettings(db) }]
 
-export const people: Read = async (db, now) => {
+export const peopleView: Read = async (db, now) => {
   const data: PeopleData = { groups: await listGroups(db), reports: await childReports(db, now) }
   return [{ key: ['people'], data }]
 }
 
-export function group(id: GroupId): Read {
+export function groupView(id: GroupId): Read {
   return async (db, now) => {
     const found = await getGroup(db, id)
     const reports = await childReports(db, now)
@@ -60,7 +60,7 @@ export function group(id: GroupId): Read {
   }
 }
 
-export function child(id: ChildId): Read {
+export function childView(id: ChildId): Read {
   return async (db, now) => {
     const data: ChildData = {
       report: await childReport(db, id, now),
@@ -73,11 +73,11 @@ export function child(id: ChildId): Read {
   }
 }
 
-export function session(id: SessionId): Read {
+export function sessionView(id: SessionId): Read {
   return async (db, now) => [{ key: ['session', id], data: await sessionContext(db, id, now) }]
 }
 
-export function logged(picked: string | undefined): Read {
+export function logView(picked: string | undefined): Read {
   return async (db, now) => {
     const data: LogData = { sessions: await listSessions(db), groups: await listGroups(db) }
     const shown = shownSession(data.sessions, picked)

@@ -48,7 +48,7 @@ function firstStage(children: readonly PlanChild[], rung: RungId): Stage {
   return STAGES.slice(0, -1).find((stage) => !met(stage)) ?? 'abstract'
 }
 
-export interface ChildForm {
+export interface TakenForm {
   readonly child: PlanChild
   readonly rung: RungId
   /** Which form of the group's activities suits this child. */
@@ -56,7 +56,7 @@ export interface ChildForm {
 }
 
 /** Who takes the easier and who the harder form, by where each child stands beside the group's rung. */
-export function childForms(request: Pick<SessionRequest, 'children' | 'school'>, rung: RungId): ChildForm[] {
+export function childForms(request: Pick<SessionRequest, 'children' | 'school'>, rung: RungId): TakenForm[] {
   const level = request.school.order.indexOf(rung)
   return request.children.map((child) => {
     const own = workingRung(child, request)

@@ -30,7 +30,7 @@ import { trail } from './games/trail'
 import { trueFalse } from './sheets/trueFalse'
 import { twirlAndFill } from './games/twirlAndFill'
 import { workBackSheet } from './sheets/workBackSheet'
-import type { Printable as MadePrintable } from './kit/types'
+import type { PrintableOf } from './kit/types'
 
 /**
  * Everything that can be printed, in the order in which it is offered: adding a printable means one file and its line
@@ -68,10 +68,10 @@ const all = [
   workBackSheet,
   timetable,
   rungCheck,
-] as const satisfies readonly MadePrintable[]
+] as const satisfies readonly PrintableOf[]
 
 export type PrintableId = (typeof all)[number]['id']
-export type Printable = MadePrintable<PrintableId>
+export type Printable = PrintableOf<PrintableId>
 export const PRINTABLE_IDS: readonly PrintableId[] = all.map(({ id }) => id)
 export const printables = Object.fromEntries(all.map((each) => [each.id, each])) as Record<PrintableId, Printable>
 

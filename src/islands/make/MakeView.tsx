@@ -7,15 +7,15 @@ import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { later, useFetchLater } from '../../ui/later'
 import { BenchDrawing } from './BenchDrawing'
-import { ChecksPanel } from './ChecksPanel'
+import { RecipeChecks } from './RecipeChecks'
 import { LookFields } from './LookFields'
 import { MeasureFields } from './MeasureFields'
 import { type Bench, useRecipe } from './useRecipe'
 
 const amountsPanel = later(async () => (await import('./AmountsPanel')).AmountsPanel)
-const outPanel = later(async () => (await import('./OutPanel')).OutPanel)
+const recipeOut = later(async () => (await import('./RecipeOut')).RecipeOut)
 const suitsPanel = later(async () => (await import('./SuitsPanel')).SuitsPanel)
-const LATER = [amountsPanel, outPanel, suitsPanel]
+const LATER = [amountsPanel, recipeOut, suitsPanel]
 
 export default function MakeView() {
   return (
@@ -95,13 +95,13 @@ function BenchTabs({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
         <Tabs.Tab value="suits">Which clock suits?</Tabs.Tab>
       </Tabs.List>
       <Tabs.Panel value="checks">
-        <ChecksPanel bench={bench} />
+        <RecipeChecks bench={bench} />
       </Tabs.Panel>
       <Tabs.Panel value="amounts">
         <amountsPanel.Part bench={bench} />
       </Tabs.Panel>
       <Tabs.Panel value="out">
-        <outPanel.Part bench={bench} unit={unit} />
+        <recipeOut.Part bench={bench} unit={unit} />
       </Tabs.Panel>
       <Tabs.Panel value="suits">
         <suitsPanel.Part bench={bench} />

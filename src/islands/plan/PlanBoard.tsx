@@ -10,7 +10,7 @@ import { isTyping } from '../../ui/Shortcuts'
 import { Strip } from '../../ui/Strip'
 import { later, useFetchLater } from '../../ui/later'
 import { useMarkPrinted } from '../../ui/useMarkPrinted'
-import { ChecksPanel } from './ChecksPanel'
+import { PlanChecks } from './PlanChecks'
 import { FetchPanel } from './FetchPanel'
 import { SessionFieldsRow } from './SessionFieldsRow'
 import { ShelfPanel } from './ShelfPanel'
@@ -120,7 +120,7 @@ function PlanTabs({ state, context }: PartProps) {
       </Tabs.List>
       <ErrorBoundary key={tab} what="This part">
         <Tabs.Panel value="checks">
-          <ChecksPanel checks={checks} context={context} plan={session.plan} />
+          <PlanChecks checks={checks} context={context} plan={session.plan} />
         </Tabs.Panel>
         <Tabs.Panel value="shelf">
           <ShelfPanel state={state} />

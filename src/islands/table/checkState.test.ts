@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { type Question, nextQuestion, stageOf } from '../../core/knowing'
 import { isRight } from '../../core/teaching'
-import { type Asked, type CheckState, NOTHING, afterAnswer, afterNext, afterUndo } from './checkState'
+import { type Asked, type CheckState, NOTHING, afterGiven, afterNext, afterUndo } from './checkState'
 
 const questionAt = (seed: number): Question => {
   const question = nextQuestion({ rung: 'half', seed, answers: [], asked: [] })
@@ -28,7 +28,7 @@ describe('a check as it goes on', () => {
 
   it('goes round the group, one child or the next, and stays for a telling question', () => {
     let state = afterNext(
-      afterAnswer(NOTHING, answered(NOTHING, 'a', first), first),
+      afterGiven(NOTHING, answered(NOTHING, 'a', first), first),
       { childId: 'a', question: first },
       2,
     )
@@ -44,7 +44,7 @@ describe('a check as it goes on', () => {
   })
 
   it('undoes the last answer to the very question it was to, whatever was skipped since', () => {
-    const start = afterAnswer(NOTHING, answered(NOTHING, 'a', first), first)
+    const start = afterGiven(NOTHING, answered(NOTHING, 'a', first), first)
     // Not gone on yet: the question is still there.
     expect(afterUndo(start, start.answers[0] as Asked, 0)).toMatchObject({
       answers: [],

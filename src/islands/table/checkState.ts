@@ -44,7 +44,7 @@ export const NOTHING: CheckState = {
 }
 
 /** The answer is kept; its question stays until the next one, so that taking it back finds the same choices. */
-export function afterAnswer(state: CheckState, answered: Asked, question: Question): CheckState {
+export function afterGiven(state: CheckState, answered: Asked, question: Question): CheckState {
   return { ...state, answers: [...state.answers, answered], forced: { childId: answered.childId, question } }
 }
 

@@ -13,14 +13,14 @@ export function useCheckState(sessionId: SessionId) {
   })
 }
 
-export interface Tally {
+export interface CheckTally {
   readonly child: PlanChild
   readonly right: number
   readonly of: number
 }
 
 /** How many of each child's answers were right in this session. */
-export function tallyOf({ answers }: CheckState, children: readonly PlanChild[]): Tally[] {
+export function tallyOf({ answers }: CheckState, children: readonly PlanChild[]): CheckTally[] {
   return children.map((child) => {
     const own = answers.filter((answer) => answer.childId === child.id)
     return { child, right: own.filter(({ right }) => right).length, of: own.length }

@@ -24,7 +24,7 @@ import {
 import { keepAnswer, takeBack } from '../../ui/answerQueue'
 import { newId } from '../../ui/api'
 import type { Hands } from '../../ui/hands'
-import { type Asked, type CheckState, type Choices, afterAnswer, afterNext, afterUndo } from './checkState'
+import { type Asked, type CheckState, type Choices, afterGiven, afterNext, afterUndo } from './checkState'
 import { tallyOf, useCheckState } from './useCheckState'
 
 /** An answer that took longer was left lying. */
@@ -98,7 +98,7 @@ export function useQuickCheck(context: SessionContext) {
     if (!child || !question || given) return
     const sent = sentAnswer({ childId: child.id, question, value }, { ...turn, ...handsOn, ...kept.choices })
     const asked = { right: isRight(question.item, value), n: turn.put.length, turn: kept.turn }
-    setKept(afterAnswer(kept, { ...sent, sessionId: session.id, ...asked }, question))
+    setKept(afterGiven(kept, { ...sent, sessionId: session.id, ...asked }, question))
     void keepAnswer({ ...sent, sessionId: session.id })
   }
 

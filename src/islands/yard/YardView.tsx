@@ -10,8 +10,8 @@ import { type YardState, useYard } from './useYard'
 
 const laidPanel = later(async () => (await import('./LaidPanel')).LaidPanel)
 const handsPanel = later(async () => (await import('./HandsPanel')).HandsPanel)
-const outPanel = later(async () => (await import('./OutPanel')).OutPanel)
-const LATER = [laidPanel, handsPanel, outPanel]
+const yardOut = later(async () => (await import('./YardOut')).YardOut)
+const LATER = [laidPanel, handsPanel, yardOut]
 
 export default function YardView() {
   return (
@@ -92,7 +92,7 @@ function Work({ state, tab, onTab }: WorkProps) {
           <handsPanel.Part state={state} />
         </Tabs.Panel>
         <Tabs.Panel value="out">
-          <outPanel.Part state={state} />
+          <yardOut.Part state={state} />
         </Tabs.Panel>
       </ErrorBoundary>
     </Tabs>

@@ -1,5 +1,5 @@
 import { checkOptions } from './checkOptions'
-import type { Print, Printable, PrintableFacts } from './types'
+import type { Print, PrintableOf, PrintableFacts } from './types'
 import type { PrintOptions } from './options'
 
 interface Definition<Id extends string> extends PrintableFacts {
@@ -11,7 +11,7 @@ interface Definition<Id extends string> extends PrintableFacts {
  * A printable whose options are checked before anything is drawn, whoever asks: the core, an endpoint or a view.
  * Its `make` throws RefusedValue for a rung, a count, an option or a seed that it cannot do right.
  */
-export function definePrintable<const Id extends string>(definition: Definition<Id>): Printable<Id> {
+export function definePrintable<const Id extends string>(definition: Definition<Id>): PrintableOf<Id> {
   const { make, notes, fill } = definition
   const check = (options: PrintOptions) => checkOptions(definition, options)
   const checked =

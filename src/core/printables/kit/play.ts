@@ -15,7 +15,7 @@ import { RefusedValue, requireInteger } from '../../errors'
 import { type Random, randomFrom } from '../../random'
 import { countsOn } from './counts'
 import { PRINT_OPTIONS, type PrintOptions } from './options'
-import type { Printable } from './types'
+import type { PrintableOf } from './types'
 
 /** How the mats are shared out: one for all, or one each, until the first is full or until all are. */
 export const MATS = {
@@ -36,7 +36,7 @@ export interface GameRules {
 export const USUAL_RULES: GameRules = { mats: 'shared', squash: false, refills: 0 }
 
 /** Whether the turns of a game can be worked out exactly. Otherwise they are simulated. */
-export function isExact(printable: Printable, { squash }: GameRules): boolean {
+export function isExact(printable: PrintableOf, { squash }: GameRules): boolean {
   return printable.fill !== undefined && !squash
 }
 
@@ -45,7 +45,7 @@ export function isExact(printable: Printable, { squash }: GameRules): boolean {
  * that are none.
  */
 export function gameTurns(
-  printable: Printable,
+  printable: PrintableOf,
   options: PrintOptions,
   players: number,
   rules: GameRules = USUAL_RULES,
@@ -67,7 +67,7 @@ export interface Simulation {
 
 /** Turns of all players together in simulated games (2 to 1,000,000). Throws RefusedValue for what is no game. */
 export function simulatedTurns(
-  printable: Printable,
+  printable: PrintableOf,
   options: PrintOptions,
   { players, rules, games, seed }: Simulation,
 ): SimulatedTurns {
@@ -77,7 +77,7 @@ export function simulatedTurns(
 }
 
 function playOf(
-  printable: Printable,
+  printable: PrintableOf,
   options: PrintOptions,
   players: number,
   { mats, squash, refills }: GameRules,
@@ -104,7 +104,7 @@ interface GameSize {
 
 /** The numbers of times and cells, and the refills, with which a game ends in the time there is, the best first. */
 export function sizesOf(
-  printable: Printable,
+  printable: PrintableOf,
   options: PrintOptions,
   wish: TimeWish,
   mats: Mats,
@@ -141,7 +141,7 @@ const TRIED_GAMES = 60
  * a turn, the median.
  */
 export function aboutMinutes(
-  printable: Printable,
+  printable: PrintableOf,
   options: PrintOptions,
   players: number,
   secondsATurn: number,

@@ -5,10 +5,10 @@ import { languages, type Phrases, type Wording } from '../../wording'
 import { type Cell, childPage, clockCells, itemDial, numberIn, part, printFooter, rule, titleOr } from './frame'
 import { definePrintable } from './definePrintable'
 import type { PrintOptions } from './options'
-import type { Printable, PrintableFacts } from './types'
+import type { PrintableOf, PrintableFacts } from './types'
 
 /** A question on a sheet, and where it stands. */
-export interface Question {
+export interface AskedQuestion {
   readonly item: Item
   /** What is offered, said in the group's words, the true one among it; empty where the answer is written. */
   readonly choices: readonly string[]
@@ -26,11 +26,11 @@ interface SheetFacts<Id extends string> extends Omit<PrintableFacts, 'kind'> {
   readonly columns: (count: number) => number
   /** How many wrong choices each item gets, where the answers are chosen. */
   readonly wrong?: number
-  readonly question: (question: Question) => Shape[]
+  readonly question: (question: AskedQuestion) => Shape[]
 }
 
 /** A sheet of equal cells, a question in each; its key is the same page with the answers. */
-export function sheet<const Id extends string>(definition: SheetFacts<Id>): Printable<Id> {
+export function sheet<const Id extends string>(definition: SheetFacts<Id>): PrintableOf<Id> {
   const { ask, title, columns, wrong = 2, question, ...facts } = definition
   return definePrintable({
     ...facts,
@@ -74,7 +74,7 @@ function chosen(bare: Item, options: PrintOptions, count: number, seed: number):
 const CHOICE_MM = 7
 
 /** The height that an answer needs under its dial, mm. */
-function answerRoom({ choices }: Question): number {
+function answerRoom({ choices }: AskedQuestion): number {
   return choices.length === 0 ? 15 : 6 + choices.length * CHOICE_MM
 }
 
@@ -86,7 +86,7 @@ interface AnswerPlace {
 }
 
 /** A line to write the answer on or choices to ring; in the key the answer, or the ring. */
-export function answerAt(asked: Question, x: number, bottom: number, half: number): Shape[] {
+export function answerAt(asked: AskedQuestion, x: number, bottom: number, half: number): Shape[] {
   const { item, options, isKey, choices } = asked
   const text = sayAnswer(item, item.answer, options.wording)
   if (choices.length > 0) return choiceList(choices, isKey ? choices.indexOf(text) : -1, { x, bottom, half })
@@ -98,7 +98,7 @@ export function answerAt(asked: Question, x: number, bottom: number, half: numbe
 }
 
 /** A dial as large as its cell allows, and the answer under it. */
-export function dialOverAnswer(asked: Question): Shape[] {
+export function dialOverAnswer(asked: AskedQuestion): Shape[] {
   const { item, cell, options } = asked
   const room = Math.min(cell.width, cell.height - answerRoom(asked)) / 2 - 3
   const x = cell.x + cell.width / 2

@@ -48,7 +48,7 @@ export interface PrintableFacts {
 }
 
 /** A pure function of options and a seed. */
-export interface Printable<Id extends string = string> extends PrintableFacts {
+export interface PrintableOf<Id extends string = string> extends PrintableFacts {
   readonly id: Id
   /** Throws RefusedValue, which names the field, for options that it cannot do right. */
   readonly check: (options: PrintOptions) => void

@@ -31,7 +31,7 @@ import {
   wordsIn,
   type DialPlace,
 } from '../kit/frame'
-import { type Question, answerAt } from '../kit/sheet'
+import { type AskedQuestion, answerAt } from '../kit/sheet'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
 
@@ -93,7 +93,7 @@ function asksIn(rung: PrintOptions['rung']): readonly Ask[] {
   return isTwoHanded(rung) ? ['read', 'read', 'set'] : [asksOf(rung)[0] ?? 'read']
 }
 
-function question(asked: Question): Shape[] {
+function question(asked: AskedQuestion): Shape[] {
   const { item, cell, options, place } = asked
   const room = Math.min(cell.height / 2 - 2, 20)
   const y = cell.y + cell.height / 2
@@ -133,7 +133,7 @@ function question(asked: Question): Shape[] {
 const isWide = ({ shown }: Item) => shown.as === 'span' || shown.as === 'rows'
 
 /** What the child looks at: clocks, the rows of a plan, or an empty dial to draw the hands in. */
-function picture({ item, options, isKey }: Question, at: DialPlace): Shape[] {
+function picture({ item, options, isKey }: AskedQuestion, at: DialPlace): Shape[] {
   const { shown } = item
   const { x, y, room } = at
   switch (shown.as) {

@@ -3,7 +3,7 @@ import { draw, drawInt } from '../../random'
 import { SHIFTS, distinct } from './pool'
 import type { RungEntry } from './rung'
 
-export const later = {
+export const laterRung = {
   id: 'later',
   name: 'Later and sooner',
   can: 'moves on or back by a given time',

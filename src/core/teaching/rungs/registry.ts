@@ -12,10 +12,10 @@ import { digital } from './digital'
 import { dayHalves } from './dayHalves'
 import { day24 } from './day24'
 import { rounding } from './rounding'
-import { later } from './later'
+import { laterRung } from './later'
 import { elapsed } from './elapsed'
 import { workingBack } from './workingBack'
-import { timetable } from './timetable'
+import { timetableRung } from './timetable'
 import type { RungEntry } from './rung'
 
 /** What is learned, easiest first: adding a rung means one file and its line here. */
@@ -33,10 +33,10 @@ const all = [
   dayHalves,
   day24,
   rounding,
-  later,
+  laterRung,
   elapsed,
   workingBack,
-  timetable,
+  timetableRung,
 ] as const
 
 export type RungId = (typeof all)[number]['id']

@@ -6,7 +6,7 @@ import type { RungEntry } from './rung'
 
 const ROWS = 4
 
-export const timetable = {
+export const timetableRung = {
   id: 'timetable',
   name: 'A day’s plan',
   can: 'reads and shows times of a timetable on clocks',

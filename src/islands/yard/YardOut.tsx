@@ -10,7 +10,7 @@ import { useKept } from '../../ui/kept'
 import type { YardState } from './useYard'
 
 /** The set-out sheet, floor clocks kept by name, and the session that one goes with. */
-export function OutPanel({ state }: { state: YardState }) {
+export function YardOut({ state }: { state: YardState }) {
   const kept = useKept<Yard>('yards')
   const [picked, setPicked] = useState<string | null>(null)
   const { yard } = state.laid

@@ -4,7 +4,7 @@ import { CheckLine } from '../../ui/CheckLine'
 import type { Bench } from './useRecipe'
 
 /** What fits and what does not, by how much, and one click that puts it right. */
-export function ChecksPanel({ bench }: { bench: Bench }) {
+export function RecipeChecks({ bench }: { bench: Bench }) {
   const { recipe, measures } = bench.solved
   const checks = checkRecipe(recipe, measures).sort((a, b) => Number(a.ok) - Number(b.ok))
   return (

@@ -18,7 +18,7 @@ import { useKept } from '../../ui/kept'
 import type { Bench } from './useRecipe'
 
 /** Everything that leaves the bench: PDF, SVG, saved recipes, files; and the check of the printer. */
-export function OutPanel({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
+export function RecipeOut({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
   const { recipe } = bench.solved
   const [bar, setBar] = useState<number | string>(100)
   const scale = typeof bar === 'number' && bar >= 50 && bar <= 200 ? printerScale(bar) : undefined

@@ -6,7 +6,7 @@ import { rungOf } from '../../core/teaching'
 import { CheckLine } from '../../ui/CheckLine'
 
 /** What holds and what does not, who takes which form, and what to mind. */
-export function ChecksPanel({
+export function PlanChecks({
   checks,
   context,
   plan,
