@@ -2,7 +2,7 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { activityOf } from '../../src/core/activities'
 import { simulateSitting } from '../../src/core/knowing'
 import { randomFrom } from '../../src/core/random'
-import type { Child, Overview, Session, SessionContext, ChildReport } from '../../src/core/records'
+import type { Child, Group, Overview, Session, SessionContext, ChildReport } from '../../src/core/records'
 import { readPdf } from '../readback/pdf'
 import { type ProblemReply, call, uuid } from './calls'
 
@@ -118,6 +118,26 @@ describe('a session', () => {
       status: 400,
       field: 'note',
     })
+  })
+})
+
+describe('groups and their sessions', () => {
+  it('are listed by group where one is asked for, the latest first', async () => {
+    const made = await plan('2026-12-06')
+    const other = uuid()
+    const newChildren = [{ id: uuid(), name: 'Fern' }]
+    const json = { id: other, name: 'Others', childIds: [], newChildren }
+    // Sent twice, as after a lost connection: one group, its children once.
+    for (let i = 0; i < 2; i++) await call(groups.POST, 'POST', { json })
+    const named = (await call<Group[]>(groups.GET, 'GET')).body.filter(({ id }) => id === other)
+    expect(named.map(({ childIds }) => childIds)).toEqual([newChildren.map(({ id }) => id)])
+    const listed = async (query: string) => (await call<Session[]>(sessions.GET, 'GET', { query })).body
+    expect(await listed(`groupId=${other}`)).toEqual([])
+    const own = await listed(`groupId=${made.groupId}`)
+    expect(own.map(({ id }) => id)).toContain(made.id)
+    expect(own.every(({ groupId }) => groupId === made.groupId)).toBe(true)
+    const dates = (await listed('')).map(({ date }) => date)
+    expect(dates).toEqual([...dates].sort().reverse())
   })
 })
 

@@ -8,10 +8,13 @@ import {
   circlePath,
   fitSize,
   flowPages,
+  group,
+  line,
   makePage,
   paragraph,
   pointOnDial,
   printable,
+  scaledShape,
   textWidth,
   toSvg,
   wrapText,
@@ -105,6 +108,19 @@ describe('text', () => {
     expect(printable('🦦 Rill')).toBe('Rill')
     expect(printable('Zoë Łuk')).toBe('Zoë Łuk')
     expect(printable('🦦🦆')).toBe('')
+  })
+})
+
+describe('a drawing made larger', () => {
+  it('grows with its place, its window and what is in it', () => {
+    const inner = line({ x: 1, y: 2 }, { x: 3, y: 4 }, { stroke: '#000000', strokeMm: 0.5 })
+    const clip = { x: 1, y: 2, width: 5, height: 7 }
+    const scaled = scaledShape(group([inner], { x: 10, y: 20, clip }), 2)
+    expect(scaled).toMatchObject({ x: 20, y: 40, clip: { x: 2, y: 4, width: 10, height: 14 } })
+    expect(JSON.stringify(scaled)).toBe(
+      JSON.stringify(group([scaledShape(inner, 2)], { x: 20, y: 40, clip: { x: 2, y: 4, width: 10, height: 14 } })),
+    )
+    expect(scaledShape(group([inner], { x: 1, y: 1 }), 3)).not.toHaveProperty('clip.x')
   })
 })
 

@@ -4,11 +4,13 @@ import { randomFrom } from '../random'
 import { type RungId, schools } from '../teaching'
 import {
   type Answer,
+  DIAGNOSIS,
   FADING_ORDER,
   KNOWING,
   MS_PER_DAY,
   type Partner,
   afterAnswer,
+  diagnose,
   estimateKnowing,
   growthOf,
   reviewDue,
@@ -79,6 +81,15 @@ describe('how well a rung is known', () => {
     const known = (answers: readonly Answer[]) => estimateKnowing(answers, 'half', now).probability
     expect(known([...wrongLast].reverse())).toBe(known(wrongLast))
     expect(known(rightLast)).toBeGreaterThan(known(wrongLast))
+  })
+})
+
+describe('a diagnosis', () => {
+  it('waits for four unaided answers, and no more', () => {
+    const answers = day('half', 0)
+    expect(diagnose(answers.slice(0, DIAGNOSIS.leastAnswers)).enough).toBe(true)
+    expect(diagnose(answers.slice(0, DIAGNOSIS.leastAnswers - 1)).enough).toBe(false)
+    expect(diagnose(answers.map((answer) => ({ ...answer, helped: true }))).enough).toBe(false)
   })
 })
 

@@ -155,6 +155,13 @@ describe('what fits the minutes there are', () => {
     }
   })
 
+  it('is refused for no time and for more than two hours', () => {
+    const twirl = printables['twirl-and-fill']
+    const within = (minutes: number) => () => sizesOf(twirl, usual(twirl), { ...wish, minutes }, 'shared')
+    for (const minutes of [0, -1, 121, NaN]) expect(within(minutes), String(minutes)).toThrow(/above 0 and at most 120/)
+    expect(within(120)).not.toThrow()
+  })
+
   it('is worked out for the narrowest sector that can be printed', () => {
     const o = {
       ...usual(printables['twirl-and-fill']),

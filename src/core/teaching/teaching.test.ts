@@ -185,6 +185,14 @@ describe('the table', () => {
     )
   })
 
+  it('reads a count of minutes up to sixty, and no other', () => {
+    const like = { kind: 'minutes', minutes: 0 } as const
+    const read = (text: string) => readLike(like, text, { language: 'en-GB', form: 'turns' })
+    expect(read('60')).toEqual({ kind: 'minutes', minutes: 60 })
+    expect(read('35 minutes')).toEqual({ kind: 'minutes', minutes: 35 })
+    for (const none of ['61', '', 'ten', '5 hours']) expect(read(none), none).toBeUndefined()
+  })
+
   it('orders the same rungs in both schools', () => {
     expect([...schools['fives-first'].order].sort()).toEqual([...schools['turns-first'].order].sort())
   })
