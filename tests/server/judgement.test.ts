@@ -173,6 +173,16 @@ describe('corrections', () => {
     expect((await call(change.DELETE, 'DELETE', { id: entry?.id })).status).toBe(404)
   })
 
+  it('take out the one answer that was meant, and leave all others', async () => {
+    const [first, second] = [sent(), sent()]
+    await send(first, second)
+    const others = (await kept()).map(({ id }) => id).filter((id) => id !== first.id)
+    await call(remove.POST, 'POST', { id: first.id, json: { reason: 'Tapped twice.' } })
+    expect((await kept()).map(({ id }) => id).sort()).toEqual([...others].sort())
+    await call(answer.DELETE, 'DELETE', { id: second.id })
+    expect((await kept()).map(({ id }) => id).sort()).toEqual(others.filter((id) => id !== second.id).sort())
+  })
+
   it('leave no trace when an answer is undone at the table', async () => {
     const tapped = sent()
     await send(tapped)

@@ -236,6 +236,17 @@ describe('editing a plan', () => {
     expect(seatedSays(['paper-clock', 'match-cards', moving, 'read-dials-sheet', check])?.ok).toBe(true)
   })
 
+  it('names what was taught last time too, where the closing check does not count', () => {
+    const repeats = (lastTime: readonly string[]) =>
+      checkPlan(plan, { ...from, lastTime: [...lastTime] }).find(({ id }) => id === 'repeats')
+    const taught = plan.steps.find(({ activityId }) => activityOf(activityId).role === 'teach')?.activityId ?? ''
+    const check = plan.steps.find(({ activityId }) => activityOf(activityId).role === 'check')?.activityId ?? ''
+    expect(repeats([taught])).toMatchObject({ ok: false })
+    expect(repeats([taught])?.says).toContain(activityOf(taught).name)
+    expect(repeats([check])?.ok).toBe(true)
+    expect(repeats([])?.ok).toBe(true)
+  })
+
   it('adds before the closing check, and at the end where there is none', () => {
     const offer = shelf(plan, from)[0]?.activity.id ?? ''
     const added = planAfterAdd(plan, offer, from)
