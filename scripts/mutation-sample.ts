@@ -15,7 +15,7 @@ const FOLDERS = [
   'drawing',
   'faces',
 ]
-const USUAL_LINES = 20
+const USUAL_LINES = 6
 
 const [first, ...rest] = process.argv.slice(2)
 const isCount = first !== undefined && /^\d+$/.test(first)

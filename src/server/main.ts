@@ -44,7 +44,7 @@ try {
   refuse(error instanceof Error ? error.message : String(error))
 }
 
-// React reads it once, as it is loaded: left unset, each page takes three times as long to be made.
+// React reads it once, as it is loaded: left unset, a page takes up to three times as long to be made.
 process.env.NODE_ENV ??= 'production'
 const { handler } = (await import(pathToFileURL(join(dist, 'server/entry.mjs')).href)) as { handler: Handler }
 const files = sirv(join(dist, 'client'), {

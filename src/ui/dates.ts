@@ -13,7 +13,7 @@ export function soon(now = new Date()): number {
   return Math.min(1435, Math.ceil((now.getHours() * 60 + now.getMinutes() + 1) / 5) * 5)
 }
 
-// Written here, since the browser's own names of days and months take longer to load than a whole view.
+// Written here: the browser's own take a fifth of a second to load at first sight, on a processor slowed four times.
 const DAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat']
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
 
