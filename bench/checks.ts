@@ -1,7 +1,9 @@
 import {
   type Answer,
+  type Finding,
   type SimulatedChild,
   WRONG_CHOICES,
+  aspects,
   diagnose,
   estimateKnowing,
   isOpen,
@@ -29,13 +31,14 @@ export type Way = 'by-information' | 'evenly'
 
 /** The rungs on which a misreading shows at least in one question in twenty of some way of asking. */
 export function rungsShowing(id: MisreadingId): RungId[] {
-  const at = misreadings.findIndex((misreading) => misreading.id === id)
   return rungs
     .map((rung) => rung.id)
     .filter((rung) =>
       asksOf(rung).some((ask) => {
         const pool = itemPool(randomFrom(1), { rung, ask })
-        const showing = pool.filter((item) => predictionsFor(item).some((prediction) => prediction.at === at)).length
+        const showing = pool.filter((item) =>
+          predictionsFor(item).some(({ at }) => aspects[at]?.misreading === id),
+        ).length
         return showing >= Math.max(8, pool.length / 20)
       }),
     )
@@ -119,7 +122,7 @@ export function plantedChildren(howMany: number, misreadingsEach: 0 | 1 | 2, see
   return children
 }
 
-export type Named = (found: readonly MisreadingId[], ids: readonly MisreadingId[]) => boolean
+export type Named = (found: readonly Finding[], ids: readonly MisreadingId[]) => boolean
 
 /** The shares of children for whom `named` holds after each of so many answers (ascending). */
 export function sharesAfter(children: readonly Planted[], way: Way, counts: readonly number[], named: Named): number[] {
@@ -128,15 +131,19 @@ export function sharesAfter(children: readonly Planted[], way: Way, counts: read
   for (const [i, { child, ids, rung }] of children.entries()) {
     const answers = simulateCheck(child, { rung, way, seed: i }, most)
     for (const [at, count] of counts.entries()) {
-      const found = diagnose(answers.slice(0, count)).findings.map(({ misreading }) => misreading)
+      const found = diagnose(answers.slice(0, count)).findings
       if (named(found, ids)) hits[at] = (hits[at] ?? 0) + 1
     }
   }
   return hits.map((hit) => hit / children.length)
 }
 
-export const firstIsRight: Named = (found, ids) => found[0] === ids[0]
-export const allAreNamed: Named = (found, ids) => ids.every((id) => found.includes(id))
+/** Alone, or as one of a pair. */
+const names = (finding: Finding | undefined, id: MisreadingId | undefined) =>
+  finding !== undefined && (finding.misreading === id || finding.or === id)
+
+export const firstIsRight: Named = ([first], ids) => names(first, ids[0])
+export const allAreNamed: Named = (found, ids) => ids.every((id) => found.some((finding) => names(finding, id)))
 export const anyIsNamed: Named = (found) => found.length > 0
 
 const DAY = 86_400_000

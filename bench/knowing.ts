@@ -10,12 +10,24 @@ import {
   sharesAfter,
   simulateCheck,
 } from './checks'
+import { falseShare, measureCells, tableOf } from './know-cells'
 import { medians } from './raw'
 
 /* What the diagnosis and the readiness find out about simulated children, and what they cost. Seeds are in the lines. */
 
 const HOW_MANY = Number(process.argv[2] ?? 2000)
 const percent = (share: number | undefined) => `${((share ?? 0) * 100).toFixed(1)} %`
+
+/* Where a misreading is held: reading only, setting only, both (a model of children apart from the app's). */
+const EACH = Math.max(4, Math.round(HOW_MANY / 80))
+console.log(
+  `named right, alone or as one of a pair, in % after 8 and 12 chosen answers (strength 0.7, slips 5 %, ${EACH} children a rung), worst first`,
+)
+for (const line of tableOf(measureCells(EACH))) console.log(line)
+for (const slip of [0.05, 0.15])
+  console.log(
+    `slips of ${percent(slip)} alone, ${EACH * 4} children a rung: something is named in ${percent(falseShare(slip, EACH * 4))}`,
+  )
 
 const one = plantedChildren(HOW_MANY, 1, 1)
 const [after8, after12] = sharesAfter(one, 'by-information', [8, 12], firstIsRight)

@@ -112,7 +112,7 @@ test('a finding says why, what was not found says why not, and the adult’s jud
   await expect(shared).toContainText('Ignores the minute hand')
   await expect(shared).toContainText('6 answers speak for it, 2 could have shown it and did not.')
   await shared.getByRole('combobox').selectOption('takes the numeral the hour hand is nearing')
-  await expect(shared.getByRole('status')).toContainText('where 3 to 1 and 2 answers are needed: 0 speak for it')
+  await expect(shared.getByRole('status')).toContainText('where 1.5 to 1 and 2 answers are needed: 0 speak for it')
   await shared.getByRole('combobox').selectOption('reckons as if an hour had 100 minutes')
   await expect(shared.getByRole('status')).toContainText('No answer so far could have shown it')
 
@@ -130,7 +130,7 @@ test('a finding says why, what was not found says why not, and the adult’s jud
   await page.getByRole('dialog').getByLabel('Why').fill('Reads the kitchen clock at home')
   await page.getByRole('dialog').getByRole('button', { name: 'It is known' }).click()
   await expect(rungs.getByText('You marked it as known on')).toContainText('“Reads the kitchen clock at home”')
-  await expect(rungs).toContainText('Known, marked by you')
+  await expect(rungs).toContainText('secure, marked by you')
   const report = (await (await request.get(`/api/children/${childIds[0]}`)).json()) as ChildReport
   expect(report.standing.firm).toContain('half')
   await rungs.getByRole('button', { name: 'Take that back' }).click()
@@ -145,19 +145,21 @@ test('a finding says why, what was not found says why not, and the adult’s jud
   await expect(page.getByText('Likes to set the lamp clock.')).toBeVisible()
 })
 
-test('growth is drawn, and told in words', async ({ page, request }) => {
+test('growth is told week by week, and what was played in a week', async ({ page, request }) => {
   const { groups } = await overviewOf(request)
   const bram = groups.flatMap((each) => each.children).find(({ name }) => name === 'Bram')
   await page.goto(`/children/${bram?.id}`)
   await page.getByRole('tab', { name: 'Growth' }).click()
   const growth = page.getByRole('region', { name: 'Growth' })
-  await expect(growth.locator('.recharts-line').first()).toBeVisible()
-  await expect(growth.getByRole('listitem').filter({ hasText: 'O’clock: ' })).toContainText(
-    /known first on \w{3} \d+ \w{3}, \d+ % sure/,
-  )
-  expect(await growth.locator('.recharts-line').count()).toBe(
-    await growth.getByRole('list').last().getByRole('listitem').count(),
-  )
+  const oclock = growth.getByRole('row').filter({ hasText: 'O’clock' })
+  await expect(oclock).toContainText('secure')
+  await expect(oclock).toContainText(/★ \w{3} \d+ \w{3}/)
+  const weeks = growth.getByRole('button', { name: /^What was played in the week of/ })
+  await expect(oclock.getByRole('cell')).toHaveCount((await weeks.count()) + 1)
+  await weeks.last().click()
+  const week = growth.getByRole('region', { name: 'The week' })
+  await expect(week).toContainText('Quick check')
+  await expect(week).toContainText(/\d+ of \d+ right/)
 })
 
 test('a group stands side by side, with who goes together and why', async ({ page, request }) => {

@@ -27,7 +27,7 @@ rmSync(folder, { recursive: true, force: true })
 mkdirSync(folder, { recursive: true })
 await take(light, 'today', '/')
 await take(light, 'children', '/children')
-await take(light, 'child', `/children/${mirela?.id}`, (page) => page.getByText('Show the answers').first().click())
+await take(light, 'child', `/children/${mirela?.id}`, (page) => page.getByText('Why? Show the answers').first().click())
 await take(light, 'child-growth', `/children/${mirela?.id}`, async (page) => {
   await page.getByRole('tab', { name: 'Growth' }).click()
   await page.waitForTimeout(800)
@@ -49,7 +49,7 @@ await take(dark, 'table-quick-check-dark', `/table/${session}`, async (page) => 
   await page.getByRole('combobox', { name: 'Which way' }).selectOption('reading a clock')
   // The first wrong choice: the question is asked again after the right one.
   await page.locator('.table-choice').first().click()
-  if (!(await page.getByText('Not yet:').isVisible())) {
+  if (!(await page.getByText('Why?').isVisible())) {
     await page.keyboard.press('u')
     await page.locator('.table-choice').nth(1).click()
   }

@@ -48,9 +48,9 @@ export async function planChildren(
 /** How likely each misreading is after all answers so far. The next quick check starts from these chances. */
 function chancesFrom(answers: readonly Answer[]): NonNullable<PlanChild['before']> {
   if (answers.length === 0) return {}
-  const { findings, likely } = believe(answers)
+  const { findings, chances } = believe(answers)
   const known = misreadings.map(
-    ({ id }, at) => [id, findings.some((found) => found.misreading === id) ? 0.8 : (likely[at] ?? 0)] as const,
+    ({ id }, at) => [id, findings.some((found) => found.misreading === id) ? 0.8 : (chances[at] ?? 0)] as const,
   )
   return Object.fromEntries(known.map(([id, chance]) => [id, Math.round(Math.max(0.01, chance) * 1000) / 1000]))
 }

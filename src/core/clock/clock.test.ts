@@ -1,7 +1,16 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { RefusedValue } from '../errors'
-import { countJumps, describeHourHandError, handAngles, handsHidden, readHands, roundToStep, workBack } from '.'
+import {
+  countJumps,
+  describeHourHandError,
+  handAngles,
+  handsHidden,
+  readHands,
+  readHandsAgainst,
+  roundToStep,
+  workBack,
+} from '.'
 
 const anyMinute = fc.integer({ min: 0, max: 1439 })
 
@@ -34,6 +43,20 @@ describe('hands', () => {
         const read = readHands({ hour: hour * 30, minute: minutes * 6 })
         expect(read.minute).toBe(hour * 60 + minutes)
         expect(read.hourHandError).toBeCloseTo(-0.5 * minutes, 9)
+      }),
+    )
+  })
+
+  it('are judged against the wanted time at every minute: a parked hour hand is half a degree a minute behind', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 719 }), (wanted) => {
+        const minutes = wanted % 60
+        const read = readHandsAgainst({ hour: 30 * Math.floor(wanted / 60), minute: 6 * minutes }, wanted)
+        expect(read.minute).toBe(wanted)
+        expect(read.hourHandError).toBeCloseTo(-0.5 * minutes, 9)
+        // Two hands that agree on another hour show that hour.
+        const later = handAngles((wanted + 60) % 720)
+        expect(readHandsAgainst(later, wanted)).toEqual({ minute: (wanted + 60) % 720, hourHandError: 0 })
       }),
     )
   })

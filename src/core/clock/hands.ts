@@ -1,5 +1,5 @@
 import { RefusedValue } from '../errors'
-import { MINUTES_PER_TURN, modulo, requireMinuteOfDay } from './minutes'
+import { MINUTES_PER_HOUR, MINUTES_PER_TURN, minutesPast, modulo, requireMinuteOfDay } from './minutes'
 import { HIDING_GAP_DEG, HOUR_HAND_TOLERANCE_DEG } from './tolerances'
 
 /** Degrees clockwise from 12, in [0, 360). The one angle convention of the core. */
@@ -46,6 +46,25 @@ export function readHands(angles: HandAngles): { minute: number; hourHandError: 
   const hour = readHour(hourAngle, offset)
   const expected = hour * DEGREES_PER_HOUR + offset
   return { minute: hour * 60 + minutes, hourHandError: signedGap(expected, hourAngle) }
+}
+
+/**
+ * The same where the time that was wanted (0 to 719) is known: the hour hand is judged against that time's hour, so
+ * that one left on its numeral is behind and not a little ahead of another time. Two hands that agree with each
+ * other on another time show that time.
+ *
+ * readHandsAgainst({ hour: 180, minute: 330 }, 415) //=> { minute: 415, hourHandError: -27.5 }
+ * readHandsAgainst({ hour: 177.5, minute: 330 }, 415) //=> { minute: 355, hourHandError: 0 }
+ */
+export function readHandsAgainst(angles: HandAngles, wanted: number): { minute: number; hourHandError: number } {
+  const free = readHands(angles)
+  const hour = Math.floor(wanted / MINUTES_PER_HOUR)
+  const meant = hour * MINUTES_PER_HOUR + minutesPast(free.minute)
+  const error = signedGap(handAngles(meant).hour, modulo(angles.hour, 360))
+  const offNumeral = Math.abs(signedGap(hour * DEGREES_PER_HOUR, angles.hour))
+  const isParked = offNumeral < Math.abs(free.hourHandError)
+  const isAnotherTime = Math.abs(free.hourHandError) <= HOUR_HAND_TOLERANCE_DEG && !isParked
+  return isAnotherTime || Math.abs(error) > DEGREES_PER_HOUR ? free : { minute: meant, hourHandError: error }
 }
 
 /**

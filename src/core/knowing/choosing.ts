@@ -16,9 +16,9 @@ import {
   neighbours,
   sameValue,
 } from '../teaching'
-import { type Answer, stageOf } from './answers'
-import { type Belief, believe } from './diagnosis'
-import { type Prediction, SUPPOSED, predictionsFor } from './evidence'
+import { type Answer } from './answers'
+import { type Belief, type Finding, believe } from './diagnosis'
+import { type Prediction, SUPPOSED, aspects, predictionsFor } from './evidence'
 
 /** One question of a quick check: answered by a choice where there are any, else by setting or writing. */
 export interface Question {
@@ -42,7 +42,16 @@ export interface NextRequest {
 
 export const WRONG_CHOICES = 5
 /** Of each way of asking, so many questions are weighed. */
-const WEIGHED = 20
+const WEIGHED = 16
+/** Among them are so many on which each open misreading shows, where the rung has them. */
+const SOUGHT = 3
+/**
+ * How much it is worth, in bits, to show a misreading that was hardly tried yet: one that few questions show would
+ * else never have its turn.
+ */
+const NOVELTY = 2
+/** How strongly a way of asking that has come before is held back: an exponent. Found by trying, with `bench/knowing.ts`. */
+const BALANCE = { set: 0.25, say: 0.8, write: 0.6, other: 0.2 } as const
 /** How often a held misreading is taken to show, and how often a child slips, when a question is weighed. */
 const STRENGTH = 0.75
 const SLIP = 0.08
@@ -65,10 +74,22 @@ export function nextQuestion(request: NextRequest): Question | undefined {
 
 /** A question on which two explanations of an answer would show differently; undefined where the rung has none. */
 export function tellingQuestion(request: NextRequest, between: readonly MisreadingId[]): Question | undefined {
-  const likely = misreadings.map(({ id }) => (between.includes(id) ? 1 / between.length : 0))
-  const belief: Belief = { findings: [], likely, none: 0 }
+  const share = (id: MisreadingId) => (between.includes(id) ? 1 / between.length : 0)
+  const likely = aspects.map(({ misreading }) => share(misreading))
+  const belief: Belief = { findings: [], likely, chances: misreadings.map(({ id }) => share(id)), none: 0 }
   const question = mostTelling(request, belief)
   return question && information(question, belief) > 0.05 ? question : undefined
+}
+
+/** The same for a finding that could be either of two, on the rungs of its answers; undefined for one that is sure. */
+export function questionToTell({ misreading, or, evidence }: Finding): Question | undefined {
+  if (!or) return undefined
+  const rungs = [...new Set([...evidence].sort((a, b) => b.at - a.at).map(({ item }) => item.rung))]
+  for (const rung of rungs) {
+    const question = tellingQuestion({ rung, seed: 1, answers: [], asked: [] }, [misreading, or])
+    if (question) return question
+  }
+  return undefined
 }
 
 function mostTelling(request: NextRequest, belief: Belief): Question | undefined {
@@ -79,25 +100,60 @@ function mostTelling(request: NextRequest, belief: Belief): Question | undefined
   const pools = asks.map((ask) => itemPool(random, { rung: request.rung, ask }))
   const fresh = pools.map((pool) => pool.filter((item) => !put.has(itemKey(item))))
   const offered = fresh.some((pool) => pool.length > 0) ? fresh : pools
+  const seen = timesShown(request.asked)
   let best: { readonly question: Question; readonly worth: number } | undefined
   for (const pool of offered) {
-    for (const item of pool.slice(0, WEIGHED)) {
+    for (const item of worthWeighing(pool, belief)) {
       const predictions = predictionsFor(item)
       const question = withTellingChoices(random, item, predictions, belief)
       const bits = information(question, belief, predictions)
       const worth =
-        (bits + 0.02 * drawUnit(random)) / (1 + 0.008 * likeness(minuteOf(item), before)) / balance(item, request.asked)
+        (bits + NOVELTY * untested(predictions, belief, seen) + 0.02 * drawUnit(random)) /
+        (1 + 0.008 * likeness(minuteOf(item), before)) /
+        balance(item, request.asked)
       if (!best || worth > best.worth) best = { question, worth }
     }
   }
   return best?.question
 }
 
-/** Above 1 where this kind (hands, pictures, signs) has come more than its share in this check. */
-function balance(item: Item, asked: readonly Item[]): number {
-  const same = asked.filter((other) => stageOf(other) === stageOf(item)).length
-  return asked.length === 0 ? 1 : 1 + 0.3 * (same / asked.length)
+/** Some of the pool in its drawn order, and beyond those some on which each misreading that is still open shows. */
+function worthWeighing(pool: readonly Item[], belief: Belief): Item[] {
+  const taken = pool.slice(0, WEIGHED)
+  const wanted = belief.likely.map((chance): number => (chance > 0 ? SOUGHT : 0))
+  const shows = (item: Item) => predictionsFor(item).filter(({ at }) => (wanted[at] ?? 0) > 0)
+  const take = (item: Item) => {
+    const showing = shows(item)
+    for (const { at } of showing) wanted[at] = (wanted[at] ?? 0) - 1
+    return showing.length > 0
+  }
+  for (const item of taken) take(item)
+  return [...taken, ...pool.slice(WEIGHED).filter(take)]
 }
+
+/** How often each misreading could have shown so far, by place in `aspects`. */
+function timesShown(asked: readonly Item[]): number[] {
+  const seen = aspects.map(() => 0)
+  for (const item of asked) for (const { at } of predictionsFor(item)) seen[at] = (seen[at] ?? 0) + 1
+  return seen
+}
+
+/** How likely the child holds something that shows here and could show at most once before. */
+function untested(predictions: readonly Prediction[], belief: Belief, seen: readonly number[]): number {
+  return predictions.reduce((sum, { at }) => sum + ((seen[at] ?? 0) < 2 ? (belief.likely[at] ?? 0) : 0), 0)
+}
+
+/**
+ * Above 1 where this way of asking has come more than its share in this check. An open answer tells more at once than
+ * a choice does, but only about its own way: what a child reads wrongly never shows while hands are set.
+ */
+function balance({ ask }: Item, asked: readonly Item[]): number {
+  const kind = kindOf(ask)
+  const same = asked.filter((other) => kindOf(other.ask) === kind).length
+  return asked.length === 0 ? 1 : (1 + same) ** BALANCE[kind]
+}
+
+const kindOf = (ask: Ask): keyof typeof BALANCE => (ask === 'set' || ask === 'say' || ask === 'write' ? ask : 'other')
 
 /** The item with the wrong choices that tell most: those of the likeliest misreadings first. */
 function withTellingChoices(random: Random, item: Item, predictions: readonly Prediction[], belief: Belief): Question {
@@ -120,7 +176,7 @@ function withTellingChoices(random: Random, item: Item, predictions: readonly Pr
     )
       lures.push(lure)
   }
-  for (const { value, at } of ranked) add({ value, misreading: misreadings[at]?.id })
+  for (const { value, at } of ranked) add({ value, misreading: aspects[at]?.misreading })
   if (lures.length < WRONG_CHOICES) for (const lure of neighbours(random, item)) add(lure)
   const choices = shuffled(randomFrom(drawInt(random, 0, 1e9)), [item.answer, ...lures.map((lure) => lure.value)])
   return { item: { ...item, lures }, choices }
@@ -128,7 +184,7 @@ function withTellingChoices(random: Random, item: Item, predictions: readonly Pr
 
 /** What was found stays among the choices now and then: is it outgrown? */
 function foundChance(belief: Belief, at: number): number {
-  return belief.findings.some((finding) => finding.misreading === misreadings[at]?.id) ? 0.15 : 0
+  return belief.findings.some((finding) => finding.misreading === aspects[at]?.misreading) ? 0.15 : 0
 }
 
 /**
@@ -139,10 +195,10 @@ export function information({ item, choices }: Question, belief: Belief, known =
   const predictions = known.map((prediction) => onOffer(prediction, item, choices.length > 0))
   const values = distinctValues(predictions)
   const targets = choices.length > 0 ? choices.length - 1 : SUPPOSED.openSlipTargets
-  const found = belief.findings.map((finding) => finding.misreading)
+  const found = belief.findings.filter(({ or }) => !or)
   const base = distribution(values, targets)
   const seen = predictions
-    .filter(({ at }) => found.includes(misreadings[at]?.id as MisreadingId))
+    .filter(({ at }) => found.some((finding) => isHeldAt(finding, at)))
     .reduce<readonly number[]>((chances, prediction) => mixed(values, prediction, chances), base)
   const hypotheses = predictions
     .filter(({ at }) => (belief.likely[at] ?? 0) > 0)
@@ -158,6 +214,11 @@ export function information({ item, choices }: Question, belief: Belief, known =
     }
   }
   return bits
+}
+
+function isHeldAt({ misreading, heldIn }: Finding, at: number): boolean {
+  const aspect = aspects[at]
+  return aspect?.misreading === misreading && heldIn.includes(aspect.mode)
 }
 
 function distinctValues(predictions: readonly Prediction[]): Value[] {

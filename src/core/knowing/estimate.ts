@@ -124,8 +124,7 @@ function unmetWords(answers: readonly Answer[], probability: number): string[] {
         : 'two kinds needed: with hands, in pictures or in signs',
     )
   if (lastRight < FIRM.lastRight && answers.length > 0)
-    unmet.push(`${FIRM.lastRight} of the last ${FIRM.ofLast} right needed, ${lastRight} so far`)
-  if (probability < FIRM.probability && answers.length > 0)
-    unmet.push(`${Math.floor(probability * 100)} % sure, ${FIRM.probability * 100} % needed`)
+    unmet.push(`${lastRight} of the last ${FIRM.ofLast} right, ${FIRM.lastRight} needed`)
+  if (probability < FIRM.probability && answers.length > 0) unmet.push('some more right answers needed')
   return unmet
 }

@@ -1,4 +1,15 @@
-import { type Item, type Value, itemKey, misreadings, sameValue, valueKey, wrongAnswers } from '../teaching'
+import {
+  type Item,
+  type MisreadingId,
+  type Mode,
+  type Value,
+  itemKey,
+  missedBy,
+  misreadings,
+  modeIn,
+  valueKey,
+  wrongAnswers,
+} from '../teaching'
 import { type Answer, type Instant, MS_PER_DAY } from './answers'
 
 /** What the diagnosis supposes of a child; each is averaged over, since none is known. */
@@ -13,25 +24,61 @@ export const SUPPOSED = {
   halfLifeDays: 60,
 } as const
 
+/** One misreading in one of the places where it can be held: each has evidence of its own. */
+export interface Aspect {
+  readonly misreading: MisreadingId
+  readonly mode: Mode
+}
+
+/** Every misreading in every place. The traces below name an aspect by its place in this list. */
+export const aspects: readonly Aspect[] = misreadings.flatMap(({ id, heldIn }) =>
+  heldIn.map((mode) => ({ misreading: id, mode })),
+)
+
+const placeOf = new Map(aspects.map(({ misreading, mode }, at) => [`${misreading} ${mode}`, at]))
+
+/** The places in `aspects` at which a misreading stands. */
+export function aspectsOf(id: MisreadingId): number[] {
+  return aspects.flatMap(({ misreading }, at) => (misreading === id ? [at] : []))
+}
+
 /** A misreading's wrong answers to an item, ready to be compared. */
 export interface Prediction {
-  /** Place in the table of misreadings. */
+  /** Place in `aspects`. */
   readonly at: number
   readonly values: readonly Value[]
   readonly keys: readonly (string | number | undefined)[]
 }
 
-/** What every misreading would answer to an item; those that could not show are left out. */
-export function predictionsFor(item: Item): Prediction[] {
-  return misreadings.flatMap((misreading, at) => {
+/**
+ * What every misreading would answer to an item; those that could not show are left out. Remembered for the items
+ * that come again: a rung has some hundred dial times in five ways of asking, and each is looked at many times.
+ */
+export function predictionsFor(item: Item): readonly Prediction[] {
+  if (!REMEMBERED.includes(item.shown.as)) return predict(item)
+  const key = `${item.ask} ${itemKey(item)}`
+  const known = remembered.get(key) ?? predict(item)
+  remembered.set(key, known)
+  return known
+}
+
+const REMEMBERED: readonly Item['shown']['as'][] = ['dial', 'words', 'figures']
+const remembered = new Map<string, readonly Prediction[]>()
+
+function predict(item: Item): Prediction[] {
+  return misreadings.flatMap((misreading) => {
     const values = wrongAnswers(misreading, item)
-    return values.length === 0 ? [] : [{ at, values, keys: values.map(keyOf) }]
+    const at = values.length === 0 ? undefined : placeOf.get(`${misreading.id} ${modeIn(misreading, item)}`)
+    return at === undefined ? [] : [{ at, values, keys: values.map(keyOf) }]
   })
 }
 
 function keyOf(value: Value): string | number | undefined {
   return value.kind === 'hands' ? undefined : valueKey(value)
 }
+
+/** Hands that miss two predictions alike, within this many degrees, speak for both. */
+const NEAREST_DEG = 1e-6
 
 export const RIGHT = 0
 export const SPEAKS_FOR = 1
@@ -69,18 +116,22 @@ export interface Reading {
   /** How much it counts, 0 to 1: the older, the less. */
   readonly weight: number
   readonly packed: readonly number[]
+  /** The answer as slips alone see it. */
+  readonly slip: Pick<Trace, 'outcome' | 'slipTargets'>
 }
 
 /** All unaided answers as the misreadings see them. */
 export function readEvidence(answers: readonly Answer[]): Reading[] {
   const unaided = answers.filter((answer) => !answer.helped)
   const newest = unaided.reduce((latest, { at }) => Math.max(latest, at), 0)
-  const known = new Map<string, Prediction[]>()
   return unaided.map((answer) => {
-    const key = `${answer.item.ask} ${itemKey(answer.item)}`
-    let predictions = known.get(key)
-    if (!predictions) known.set(key, (predictions = predictionsFor(answer.item)))
-    return { answer, weight: weightAt(newest, answer.at), packed: packedTraces(answer, predictions) }
+    const { choices, right } = answer
+    return {
+      answer,
+      weight: weightAt(newest, answer.at),
+      packed: packedTraces(answer, predictionsFor(answer.item)),
+      slip: { outcome: right ? RIGHT : OTHERWISE, slipTargets: slipTargetsOf(choices) },
+    }
   })
 }
 
@@ -88,28 +139,37 @@ function weightAt(newest: Instant, at: Instant): number {
   return 0.5 ** ((newest - at) / MS_PER_DAY / SUPPOSED.halfLifeDays)
 }
 
+const slipTargetsOf = (choices: number) => (choices > 1 ? choices - 1 : SUPPOSED.openSlipTargets)
+
+/** By slip rate: the logarithm of how likely all these answers are if nothing but slips made them. */
+export function slipLogs(readings: readonly Reading[]): number[] {
+  return SUPPOSED.slips.map((rate) =>
+    readings.reduce((sum, { weight, slip }) => sum + weight * Math.log(slipChance(slip, rate)), 0),
+  )
+}
+
 function packedTraces(answer: Answer, predictions: readonly Prediction[]): number[] {
   const { given, right, choices, item } = answer
-  const slipTargets = choices > 1 ? choices - 1 : SUPPOSED.openSlipTargets
+  const slipTargets = slipTargetsOf(choices)
   const offered = choices > 1 ? item.lures.map((lure) => keyOf(lure.value)) : undefined
   const givenKey = keyOf(given)
-  const packed: number[] = []
-  for (const { at, values, keys } of predictions) {
-    let predicted = 0
-    let speaksFor = false
-    for (const [i, key] of keys.entries()) {
-      if (offered && !offered.includes(key)) continue
-      predicted++
-      if (
-        !right &&
-        (givenKey !== undefined && key !== undefined ? key === givenKey : sameValue(values[i] as Value, given))
-      )
-        speaksFor = true
-    }
-    if (predicted === 0) continue
-    packed.push(pack({ at, outcome: right ? RIGHT : speaksFor ? SPEAKS_FOR : OTHERWISE, predicted, slipTargets }))
-  }
-  return packed
+  const seen = predictions
+    .map(({ at, values, keys }) => {
+      const inReach = values.filter((_, i) => !offered || offered.includes(keys[i]))
+      const compared = inReach.map((value) => {
+        const key = keyOf(value)
+        if (givenKey !== undefined && key !== undefined) return key === givenKey ? 0 : Infinity
+        return missedBy(value, given)
+      })
+      return { at, predicted: inReach.length, off: right ? Infinity : Math.min(...compared) }
+    })
+    .filter(({ predicted }) => predicted > 0)
+  // Hands can be near to what several lead to: only the nearest explain them.
+  const least = Math.min(...seen.map(({ off }) => off)) + NEAREST_DEG
+  return seen.map(({ at, predicted, off }) => {
+    const outcome = right ? RIGHT : off <= least && Number.isFinite(off) ? SPEAKS_FOR : OTHERWISE
+    return pack({ at, outcome, predicted, slipTargets })
+  })
 }
 
 export function speaksFor(reading: Reading, at: number): boolean {
@@ -123,26 +183,34 @@ export function couldShow(reading: Reading, at: number): boolean {
 
 /** How often each kind of trace came, weighted. */
 export function tally(readings: readonly Reading[]): Float64Array {
-  const counts = new Float64Array(misreadings.length * CODES)
+  const counts = new Float64Array(aspects.length * CODES)
   for (const { packed, weight } of readings) for (const code of packed) counts[code] = (counts[code] ?? 0) + weight
   return counts
 }
 
-/** P(answers | this misreading) ÷ P(answers | slips only), each averaged over what is not known. */
-export function bayesFactor(counts: Float64Array, at: number): number {
+/** What the answers of one place say: how likely they are with the misreading there, and with slips alone. */
+export interface AspectLogs {
+  /** By slip rate, as in `SUPPOSED.slips`: logarithms of P(answers | e) and of P(answers | held, e). */
+  readonly slips: readonly number[]
+  readonly held: readonly number[]
+}
+
+/** The evidence in one place, averaged over how strong the misreading may be there; undefined where there is none. */
+export function aspectLogs(counts: Float64Array, at: number): AspectLogs | undefined {
   const traces: (Trace & { readonly count: number })[] = []
   for (let packed = at * CODES; packed < (at + 1) * CODES; packed++) {
     const count = counts[packed] ?? 0
     if (count > 0) traces.push({ ...unpack(packed), count })
   }
-  if (traces.length === 0) return 1
+  if (traces.length === 0) return undefined
   const sum = (chance: (trace: Trace) => number) =>
     traces.reduce((total, trace) => total + trace.count * Math.log(chance(trace)), 0)
-  const slipLogs = SUPPOSED.slips.map((slip) => sum((trace) => slipChance(trace, slip)))
-  const heldLogs = SUPPOSED.slips.flatMap((slip) =>
-    SUPPOSED.strengths.map((strength) => sum((trace) => heldChance(trace, strength, slip))),
-  )
-  return Math.exp(logMean(heldLogs) - logMean(slipLogs))
+  return {
+    slips: SUPPOSED.slips.map((slip) => sum((trace) => slipChance(trace, slip))),
+    held: SUPPOSED.slips.map((slip) =>
+      logMean(SUPPOSED.strengths.map((strength) => sum((trace) => heldChance(trace, strength, slip)))),
+    ),
+  }
 }
 
 /** P(answer | slip e): 1 − e if right, e ÷ k if wrong, k being the wrong answers to be had. */
@@ -155,7 +223,8 @@ function heldChance(trace: Trace, strength: number, slip: number): number {
   return (trace.outcome === SPEAKS_FOR ? strength / trace.predicted : 0) + (1 - strength) * slipChance(trace, slip)
 }
 
-function logMean(logs: readonly number[]): number {
+/** The logarithm of the mean of what the logarithms stand for. */
+export function logMean(logs: readonly number[]): number {
   const top = Math.max(...logs)
   return top + Math.log(logs.reduce((sum, log) => sum + Math.exp(log - top), 0) / logs.length)
 }

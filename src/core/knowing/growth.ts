@@ -1,39 +1,85 @@
 import type { RungId } from '../teaching'
 import { type Answer, type Instant, MS_PER_DAY, dayNumber } from './answers'
 import { estimateKnowing } from './estimate'
+import { type Level, levelOf } from './levels'
 
-/** How sure one rung was at the end of each day on which the child answered anything, from the first answer on it. */
+/** One rung over the weeks. */
 export interface Growth {
   readonly rung: RungId
-  readonly points: readonly { readonly at: Instant; readonly probability: number }[]
-  /** The day on which it first became firm by the answers; undefined while it has not. */
-  readonly firmSince?: Instant
+  /** One for each week: how it stood at the end of it, and how many answers came; before the first, none. */
+  readonly weeks: readonly (GrowthWeek | undefined)[]
+  /** The day on which it first became secure by the answers; undefined while it has not. */
+  readonly secureSince?: Instant
+}
+
+export interface GrowthWeek {
+  readonly level: Level
+  readonly right: number
+  readonly of: number
+}
+
+const DAYS_PER_WEEK = 7
+/** 1970-01-01 was a Thursday, three days after a Monday. */
+const THURSDAY = 3
+
+/** The Monday (a day number) of the week that a day lies in. */
+function mondayOf(day: number): number {
+  return day - ((((day + THURSDAY) % DAYS_PER_WEEK) + DAYS_PER_WEEK) % DAYS_PER_WEEK)
+}
+
+/** The first instant of each week, Mondays in UTC, from the first answer's week to the last one's. */
+export function weeksOf(answers: readonly Answer[]): Instant[] {
+  if (answers.length === 0) return []
+  const days = answers.map(({ at }) => dayNumber(at))
+  const [first, last] = [mondayOf(Math.min(...days)), mondayOf(Math.max(...days))]
+  return Array.from({ length: (last - first) / DAYS_PER_WEEK + 1 }, (_, i) => (first + i * DAYS_PER_WEEK) * MS_PER_DAY)
+}
+
+/** Whether an instant lies in the week that begins at `week`. */
+export function isInWeek(at: Instant, week: Instant): boolean {
+  return at >= week && at < week + DAYS_PER_WEEK * MS_PER_DAY
 }
 
 /**
  * Growth of every rung that was met, in the order given. Worked out from the answers alone, without the adult's word.
  */
 export function growthOf(answers: readonly Answer[], rungs: readonly RungId[]): Growth[] {
-  const days = [...new Set(answers.map((answer) => dayNumber(answer.at)))].sort((a, b) => a - b)
+  const weeks = weeksOf(answers)
   return rungs.flatMap((rung) => {
     const own = answers.filter((answer) => answer.item.rung === rung && !answer.helped)
     if (own.length === 0) return []
-    const first = Math.min(...own.map((answer) => dayNumber(answer.at)))
-    const ends = days.filter((day) => day >= first).map((day) => (day + 1) * MS_PER_DAY - 1)
-    const estimates = ends.map((at) => ({
-      at,
-      estimate: estimateKnowing(
-        own.filter((answer) => answer.at <= at),
-        rung,
-        at,
-      ),
-    }))
+    const first = Math.min(...own.map(({ at }) => at))
     return [
       {
         rung,
-        points: estimates.map(({ at, estimate }) => ({ at, probability: estimate.probability })),
-        firmSince: estimates.find(({ estimate }) => estimate.firm)?.at,
+        weeks: weeks.map((week) => (week + DAYS_PER_WEEK * MS_PER_DAY <= first ? undefined : weekOf(own, rung, week))),
+        secureSince: secureSince(own, rung),
       },
     ]
   })
+}
+
+function weekOf(own: readonly Answer[], rung: RungId, week: Instant): GrowthWeek {
+  const end = week + DAYS_PER_WEEK * MS_PER_DAY - 1
+  const until = own.filter(({ at }) => at <= end)
+  const during = until.filter(({ at }) => isInWeek(at, week))
+  return {
+    level: levelOf(estimateKnowing(until, rung, end)),
+    right: during.filter(({ right }) => right).length,
+    of: during.length,
+  }
+}
+
+function secureSince(own: readonly Answer[], rung: RungId): Instant | undefined {
+  const ends = [...new Set(own.map(({ at }) => dayNumber(at)))]
+    .sort((a, b) => a - b)
+    .map((day) => (day + 1) * MS_PER_DAY - 1)
+  return ends.find(
+    (end) =>
+      estimateKnowing(
+        own.filter(({ at }) => at <= end),
+        rung,
+        end,
+      ).firm,
+  )
 }

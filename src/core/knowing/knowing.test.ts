@@ -82,7 +82,7 @@ describe('estimate', () => {
     [
       'recent mistakes',
       perfect.map((a, i) => ({ ...a, right: i !== 7 && i !== 8 })),
-      /4 of the last 5 right needed, 3/,
+      /3 of the last 5 right, 4 needed/,
     ],
     ['help', perfect.map((answer) => ({ ...answer, helped: true })), /8 answers needed, 0 so far/],
   ])('names what is missing: %s', (_, answers, words) => {

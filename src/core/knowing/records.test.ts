@@ -13,6 +13,8 @@ import {
   diagnose,
   estimateKnowing,
   growthOf,
+  levelOf,
+  weeksOf,
   reviewDue,
   scaffoldsInUse,
   sharedRepairs,
@@ -94,19 +96,32 @@ describe('a diagnosis', () => {
 })
 
 describe('growth', () => {
-  it('has a point for each day from the first answer on, and the first day on which the rung was firm', () => {
-    const answers = [...day('oclock', 0), ...day('half', 2), ...day('oclock', 7), ...day('half', 7)]
+  it('has a level for each week from the first answer on, and the first day on which the rung was secure', () => {
+    const answers = [...day('oclock', 0), ...day('half', 4), ...day('oclock', 14), ...day('half', 14, 0)]
+    const weeks = weeksOf(answers)
+    expect(weeks).toHaveLength(3)
+    for (const week of weeks) expect(new Date(week).toUTCString()).toMatch(/^Mon, .* 00:00:00 GMT$/)
     const [oclock, half] = growthOf(answers, ['oclock', 'half', 'quarters'])
-    expect(oclock?.points).toHaveLength(3)
-    expect(half?.points).toHaveLength(2)
-    expect(Math.floor(((oclock?.firmSince ?? 0) - START) / MS_PER_DAY)).toBe(7)
-    // It agrees with the estimate of that day, and nothing is drawn for a rung never met.
-    const standing = standingOf(answers, schools['turns-first'], oclock?.points[2]?.at ?? 0)
-    expect(standing.estimates.find(({ rung }) => rung === 'oclock')?.probability).toBeCloseTo(
-      oclock?.points[2]?.probability ?? NaN,
-      9,
-    )
+    expect(oclock?.weeks.map((week) => week?.level)).toEqual(['getting-there', 'getting-there', 'secure'])
+    expect(oclock?.weeks[1]?.of).toBe(0)
+    expect(oclock?.weeks[2]).toMatchObject({ right: 6, of: 6 })
+    expect(half?.weeks.map((week) => week?.level)).toEqual([undefined, 'getting-there', 'not-yet'])
+    expect(half?.secureSince).toBeUndefined()
+    expect(Math.floor(((oclock?.secureSince ?? 0) - START) / MS_PER_DAY)).toBe(14)
     expect(growthOf(answers, ['quarters'])).toEqual([])
+    expect(weeksOf([])).toEqual([])
+  })
+
+  it('says a level in words: the adult’s own first, and nothing from three answers', () => {
+    const level = (change: Partial<Parameters<typeof levelOf>[0]>) =>
+      levelOf({ firm: false, answers: 8, probability: 0.9, ...change })
+    const own = (verdict: 'firm' | 'not-firm') => ({ rung: 'half', verdict, at: 0, note: '' }) as const
+    expect(level({ firm: true, answers: 0, overrule: own('firm') })).toBe('secure')
+    expect(level({ overrule: own('not-firm') })).toBe('not-yet')
+    expect(level({ answers: 0 })).toBe('not-met')
+    expect(level({ answers: 3 })).toBe('too-early')
+    expect(level({ answers: 4 })).toBe('getting-there')
+    expect(level({ probability: 0.49 })).toBe('not-yet')
   })
 })
 

@@ -13,7 +13,7 @@ import { type Wording, languages, say, sayDuration } from '../wording'
 import type { MisreadingId } from './misreadings/ids'
 import { ROUNDING_STEP, type RungId, rungOf } from './rungs'
 import { type Ask, type Shown, rowName, shownKey } from './shown'
-import { type Value, sameValue, sayValue } from './values'
+import { type Value, sameValue, sayHands, sayValue } from './values'
 
 /** A wrong choice, with the misreading that it comes from (none for a mere neighbour). */
 export interface Lure {
@@ -163,6 +163,8 @@ export function wordingOn(rung: RungId, wording: Wording): Wording {
 
 /** An answer to an item, right or wrong, as the group says it on the item's rung: matched in figures, said in words. */
 export function sayAnswer(item: Item, value: Value, wording: Wording): string {
+  if (value.kind === 'hands' && item.answer.kind === 'time')
+    return sayHands(value, wordingOn(item.rung, wording), item.answer.minute)
   if (item.ask === 'match') return sayValue(value, { ...wording, form: 'digital' })
   if (item.ask === 'say' && wording.form === 'digital')
     return sayValue(value, wordingOn(item.rung, { ...wording, form: 'turns' }))

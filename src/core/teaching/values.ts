@@ -1,9 +1,12 @@
 import {
   HAND_SET_TOLERANCE_DEG,
   HOUR_HAND_TOLERANCE_DEG,
+  DEGREES_PER_HOUR,
   type HandAngles,
+  MINUTES_PER_HOUR,
   onDial,
   readHands,
+  readHandsAgainst,
   signedGap,
 } from '../clock'
 import { unreachable } from '../errors'
@@ -102,16 +105,27 @@ export function sayValue(value: Value, wording: Wording): string {
         .join(' ')
     case 'part':
       return language.phrases.parts[value.part]
-    case 'hands': {
-      const { minute, hourHandError } = readHands(value)
-      const said = say(minute, wording)
-      return Math.abs(hourHandError) <= HOUR_HAND_TOLERANCE_DEG
-        ? said
-        : `${said}, hour hand ${Math.round(Math.abs(hourHandError))}° ${hourHandError < 0 ? 'behind' : 'ahead'}`
-    }
+    case 'hands':
+      return sayHands(value, wording)
     default:
       return unreachable(value)
   }
+}
+
+/**
+ * What two freely set hands say; with `wanted` (0 to 719), judged against the time that was to be set.
+ *
+ * sayHands({ hour: 180, minute: 330 }, { language: 'en-GB', form: 'turns' }, 415) //=> 'five to seven, hour hand left on 6 (27.5° behind)'
+ */
+export function sayHands(hands: HandAngles, wording: Wording, wanted?: number): string {
+  const { minute, hourHandError } = wanted === undefined ? readHands(hands) : readHandsAgainst(hands, wanted)
+  const said = say(minute, wording)
+  const off = Math.abs(hourHandError)
+  if (off <= HOUR_HAND_TOLERANCE_DEG) return said
+  const degrees = `${Math.round(off * 2) / 2}° ${hourHandError < 0 ? 'behind' : 'ahead'}`
+  const numeral = Math.floor(minute / MINUTES_PER_HOUR)
+  const isParked = Math.abs(signedGap(numeral * DEGREES_PER_HOUR, hands.hour)) < HAND_SET_TOLERANCE_DEG / 2
+  return isParked ? `${said}, hour hand left on ${numeral || 12} (${degrees})` : `${said}, hour hand ${degrees}`
 }
 
 /** What a child wrote, as a time if it is one, or else as the text itself. */

@@ -2,11 +2,12 @@ import { Stack, Text, Title } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useMemo, useState } from 'react'
 import { activityOf } from '../../core/activities'
-import { DIAGNOSIS, type Finding, type Standpoint, whyNot } from '../../core/knowing'
-import type { Settings } from '../../core/records'
+import { DIAGNOSIS, type Finding, type Standpoint, findingInWords, questionToTell, whyNot } from '../../core/knowing'
+import { type Settings, wordingOf } from '../../core/records'
 import { type MisreadingId, misreadingOf, misreadings } from '../../core/teaching'
 import { AnswerLine } from '../../ui/AnswerLine'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
+import { questionInWords } from '../../ui/questions'
 import type { ChildData } from '../../core/records'
 
 const MOST_EVIDENCE = 8
@@ -21,7 +22,10 @@ export function Findings({ data }: { data: ChildData }) {
         Pattern in the mistakes
       </Title>
       {!enough && (
-        <Text>Not enough yet: {report.answers} unaided answers or fewer. A quick check of ten says more.</Text>
+        <Text>
+          Too early to say: {report.answers} {report.answers === 1 ? 'answer' : 'answers'} so far. A quick check of ten
+          says more.
+        </Text>
       )}
       {enough && findings.length === 0 && <Text>Nothing in common so far: what was wrong looks like slips.</Text>}
       {findings.map((finding) => (
@@ -33,21 +37,24 @@ export function Findings({ data }: { data: ChildData }) {
 }
 
 function OneFinding({ finding, settings }: { finding: Finding; settings: Settings }) {
-  const { does, repair } = misreadingOf(finding.misreading)
+  const { repair } = misreadingOf(finding.misreading)
+  const said = findingInWords(finding)
+  const telling = useMemo(() => questionToTell(finding), [finding])
   const newest = [...finding.evidence].sort((a, b) => b.at - a.at).slice(0, MOST_EVIDENCE)
   return (
     <div style={{ borderTop: '1px solid var(--line)', padding: '8px 0' }}>
-      <Text fw={700}>{does.charAt(0).toUpperCase() + does.slice(1)}</Text>
-      <Text size="sm" className="quiet">
-        {oddsInWords(finding.odds)}: {finding.evidence.length} answers speak for it, {finding.against} could have shown
-        it and did not.
-      </Text>
+      <Text fw={700}>{said.charAt(0).toUpperCase() + said.slice(1)}.</Text>
+      {telling && <Text>To tell them apart: {questionInWords(telling.item, wordingOf(settings))}.</Text>}
       <Text mt={4}>Say: “{repair.say}”</Text>
       <Text size="sm">Try this: {activityOf(repair.activity).name}</Text>
       <details className="fold">
-        <summary>Show the answers</summary>
+        <summary>Why? Show the answers</summary>
         <ErrorBoundary what="The answers">
           <Stack gap={6} mt={6}>
+            <Text size="sm" className="quiet">
+              {oddsInWords(finding.odds)}: {finding.evidence.length} answers speak for it, {finding.against} could have
+              shown it and did not.
+            </Text>
             {newest.map((answer) => (
               <AnswerLine key={answer.id} answer={answer} settings={settings} />
             ))}

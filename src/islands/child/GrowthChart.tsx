@@ -1,33 +1,18 @@
 import { Text, Title } from '@mantine/core'
-import {
-  CartesianGrid,
-  Legend,
-  Line,
-  LineChart,
-  ReferenceLine,
-  ResponsiveContainer,
-  Tooltip,
-  XAxis,
-  YAxis,
-} from 'recharts'
-import { type Answer, FIRM, type Growth, growthOf } from '../../core/knowing'
+import { useState } from 'react'
+import { type Answer, type Growth, type Instant, LEVEL_NAMES, type Level, growthOf, weeksOf } from '../../core/knowing'
 import { rungOf, rungs } from '../../core/teaching'
+import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { dayOf } from '../../ui/dates'
+import { LevelMark } from './LevelMark'
+import { WeekPlayed } from './WeekPlayed'
 
-/** Told apart by dash as well as by colour. */
-const LINES = [
-  ['var(--moss)', '0'],
-  ['var(--slate)', '8 4'],
-  ['var(--oak)', '0'],
-  ['var(--ink)', '2 4'],
-  ['var(--slate)', '0'],
-  ['var(--oak)', '8 4'],
-  ['var(--moss)', '2 4'],
-  ['var(--ink)', '8 4'],
-] as const
+const SHOWN_LEVELS: readonly Level[] = ['too-early', 'not-yet', 'getting-there', 'secure']
 
-/** How sure each rung was at the end of each day, and since when it is firm. */
+/** One row a rung, the weeks across: how it stood, told by shape and word; a week tells what was played in it. */
 export function GrowthChart({ answers }: { answers: readonly Answer[] }) {
+  const [picked, setPicked] = useState<Instant>()
+  const weeks = weeksOf(answers)
   const growth = growthOf(
     answers,
     rungs.map(({ id }) => id),
@@ -37,80 +22,85 @@ export function GrowthChart({ answers }: { answers: readonly Answer[] }) {
   return (
     <section className="sheet" aria-label="Growth">
       <Title order={2} size="h4" mb={6}>
-        How sure, day by day
+        Week by week
       </Title>
-      <div style={{ height: 340 }} role="img" aria-label={growth.map(inWords).join('; ')}>
-        <Lines growth={growth} />
+      <Legend />
+      <div style={{ overflowX: 'auto' }}>
+        <table className="growth">
+          <thead>
+            <tr>
+              <th scope="col">Rung</th>
+              {weeks.map((week) => (
+                <th key={week} scope="col">
+                  <button
+                    type="button"
+                    className="growth-week"
+                    aria-pressed={week === picked}
+                    aria-label={`What was played in the week of ${dayOf(week)}`}
+                    onClick={() => setPicked(week === picked ? undefined : week)}
+                  >
+                    {dayOf(week).slice(4)}
+                  </button>
+                </th>
+              ))}
+              <th scope="col">Secure since</th>
+            </tr>
+          </thead>
+          <tbody>
+            {growth.map((each) => (
+              <GrowthRow key={each.rung} growth={each} weeks={weeks} />
+            ))}
+          </tbody>
+        </table>
       </div>
-      <ul style={{ margin: '10px 0 0', paddingLeft: 20 }}>
-        {growth.map((each) => (
-          <li key={each.rung}>{inWords(each)}</li>
-        ))}
-      </ul>
+      {picked === undefined ? (
+        <Text size="sm" className="quiet" mt={6}>
+          Tap a week to see what was played in it.
+        </Text>
+      ) : (
+        <ErrorBoundary what="The week">
+          <WeekPlayed week={picked} answers={answers} />
+        </ErrorBoundary>
+      )}
     </section>
   )
 }
 
-function Lines({ growth }: { growth: readonly Growth[] }) {
+/** What the marks mean. */
+function Legend() {
   return (
-    <ResponsiveContainer>
-      <LineChart data={rowsOf(growth)} margin={{ top: 8, right: 16, bottom: 4, left: 0 }}>
-        <CartesianGrid stroke="var(--line)" vertical={false} />
-        <XAxis
-          dataKey="at"
-          type="number"
-          scale="time"
-          domain={['dataMin', 'dataMax']}
-          tickFormatter={(at: number) => dayOf(at)}
-          stroke="var(--quiet)"
-          tick={{ fill: 'var(--quiet)' }}
-        />
-        <YAxis domain={[0, 100]} unit=" %" width={56} stroke="var(--quiet)" tick={{ fill: 'var(--quiet)' }} />
-        <Tooltip
-          labelFormatter={(at) => dayOf(Number(at))}
-          formatter={(value) => `${String(value)} %`}
-          contentStyle={{ background: 'var(--card)', borderColor: 'var(--line)', color: 'var(--ink)' }}
-        />
-        <ReferenceLine
-          y={FIRM.probability * 100}
-          stroke="var(--moss)"
-          strokeDasharray="4 4"
-          label={{ value: 'known', position: 'insideBottomLeft', fill: 'var(--moss)' }}
-        />
-        {growth.map(({ rung }, i) => (
-          <Line
-            key={rung}
-            dataKey={rung}
-            name={rungOf(rung).name}
-            stroke={LINES[i % LINES.length]?.[0]}
-            strokeDasharray={LINES[i % LINES.length]?.[1]}
-            strokeWidth={2.5}
-            dot={{ r: 3 }}
-            isAnimationActive={false}
-            connectNulls
-          />
-        ))}
-        <Legend />
-      </LineChart>
-    </ResponsiveContainer>
+    <Text size="sm" mb={6} style={{ display: 'flex', flexWrap: 'wrap', gap: '4px 16px' }}>
+      {SHOWN_LEVELS.map((level) => (
+        <span key={level}>
+          <LevelMark level={level} /> {LEVEL_NAMES[level]}
+        </span>
+      ))}
+      <span className="quiet">A pale mark: no answers in that week.</span>
+    </Text>
   )
 }
 
-function inWords({ rung, points, firmSince }: Growth): string {
-  const last = points[points.length - 1]
-  const now = `${Math.floor((last?.probability ?? 0) * 100)} % sure`
-  return `${rungOf(rung).name}: ${firmSince === undefined ? `not known yet, ${now}` : `known first on ${dayOf(firmSince)}, ${now} on the last day`}`
-}
-
-/** One row a day, one column a rung, as the chart wants them. */
-function rowsOf(growth: readonly Growth[]): Record<string, number>[] {
-  const days = [...new Set(growth.flatMap(({ points }) => points.map(({ at }) => at)))].sort((a, b) => a - b)
-  return days.map((at) => ({
-    at,
-    ...Object.fromEntries(
-      growth.flatMap(({ rung, points }) =>
-        points.filter((point) => point.at === at).map(({ probability }) => [rung, Math.round(probability * 100)]),
-      ),
-    ),
-  }))
+function GrowthRow({ growth, weeks }: { growth: Growth; weeks: readonly Instant[] }) {
+  const { rung, secureSince } = growth
+  return (
+    <tr>
+      <th scope="row">{rungOf(rung).name}</th>
+      {weeks.map((week, i) => {
+        const at = growth.weeks[i]
+        return (
+          <td key={week}>
+            {at && (
+              <span
+                title={`${LEVEL_NAMES[at.level]}, ${at.of === 0 ? 'no answers' : `${at.right} of ${at.of} right`}`}
+                style={{ opacity: at.of === 0 ? 0.45 : 1 }}
+              >
+                <LevelMark level={at.level} isNamed />
+              </span>
+            )}
+          </td>
+        )
+      })}
+      <td className="growth-since">{secureSince === undefined ? '–' : `★ ${dayOf(secureSince)}`}</td>
+    </tr>
+  )
 }

@@ -1,8 +1,16 @@
 import type { ChildId } from '../../core/ids'
-import { Button, Group, Progress, Text, Title } from '@mantine/core'
-import { IconCheck, IconChevronRight } from '@tabler/icons-react'
+import { Button, Group, Text, Title } from '@mantine/core'
+import { IconChevronRight } from '@tabler/icons-react'
 import { useState } from 'react'
-import { type Estimate, type Tally, SCAFFOLD_NAMES, scaffoldsInUse } from '../../core/knowing'
+import {
+  type Estimate,
+  FIRM,
+  LEVEL_NAMES,
+  SCAFFOLD_NAMES,
+  type Tally,
+  levelOf,
+  scaffoldsInUse,
+} from '../../core/knowing'
 import { type RungId, rungOf } from '../../core/teaching'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { api } from '../../ui/api'
@@ -10,15 +18,19 @@ import { dayOf } from '../../ui/dates'
 import { later } from '../../ui/later'
 import { ASK_NAMES, KIND_NAMES } from '../../ui/names'
 import type { ChildData } from '../../core/records'
+import { LevelMark } from './LevelMark'
 import { useChildChange } from './useChild'
 import './child.css'
 
 const overruleForm = later(async () => (await import('./OverruleForm')).OverruleForm)
 
-/** Each rung of the school's order, and those beside it that were met: how sure, whether firm, what is missing. */
+/** Every rung in the school's order, then those beside it: in words how it stands. Those not met yet are folded. */
 export function RungList({ data }: { data: ChildData }) {
   const { standing } = data.report
-  const beside = standing.beside.filter((estimate) => estimate.answers > 0 || estimate.overrule)
+  const all = [...standing.estimates, ...standing.beside]
+  const isOpen = (estimate: Estimate) => levelOf(estimate) !== 'not-met' || estimate.rung === standing.working
+  const met = all.filter(isOpen)
+  const notMet = all.filter((estimate) => !isOpen(estimate))
   const row = (estimate: Estimate) => (
     <RungRow
       key={estimate.rung}
@@ -33,14 +45,12 @@ export function RungList({ data }: { data: ChildData }) {
       <Title order={2} size="h4" mb={6}>
         Rungs
       </Title>
-      <ol style={{ listStyle: 'none', margin: 0, padding: 0 }}>{standing.estimates.map(row)}</ol>
-      {beside.length > 0 && (
-        <>
-          <Title order={3} size="h5" mt="md" mb={6}>
-            Beside the order
-          </Title>
-          <ol style={{ listStyle: 'none', margin: 0, padding: 0 }}>{beside.map(row)}</ol>
-        </>
+      <ol style={{ listStyle: 'none', margin: 0, padding: 0 }}>{met.map(row)}</ol>
+      {notMet.length > 0 && (
+        <details className="fold">
+          <summary>Not met yet: {notMet.length} rungs</summary>
+          <ol style={{ listStyle: 'none', margin: 0, padding: 0 }}>{notMet.map(row)}</ol>
+        </details>
       )}
     </section>
   )
@@ -54,26 +64,19 @@ interface RungRowProps {
 }
 
 function RungRow({ data, estimate, isWorking, isDue }: RungRowProps) {
-  const { rung, probability, firm, answers, overrule } = estimate
-  const percent = Math.floor(probability * 100)
-  const level = firm ? 'Known' : answers === 0 ? 'Not met yet' : `${percent} % sure`
-  const state = [level, overrule && 'marked by you', isDue && 'due a reminder'].filter(Boolean).join(', ')
+  const { rung, overrule } = estimate
+  const level = levelOf(estimate)
+  const state = [LEVEL_NAMES[level], overrule && 'marked by you', isDue && 'due a reminder'].filter(Boolean).join(', ')
   return (
     <li style={{ borderTop: '1px solid var(--line)' }}>
       <details open={isWorking}>
         <summary className="rung-row">
           <IconChevronRight size={15} className="rung-open" aria-hidden />
-          <Text span fw={isWorking ? 700 : 500} style={{ flex: '0 0 185px' }}>
+          <Text span fw={isWorking ? 700 : 500} style={{ flex: 1 }}>
             {rungOf(rung).name}
           </Text>
-          <Progress
-            value={answers === 0 ? 0 : percent}
-            color="moss"
-            style={{ flex: 1 }}
-            aria-label={`${rungOf(rung).name}: ${state}`}
-          />
-          <Text span size="sm" style={{ flex: '0 0 180px', textAlign: 'right' }}>
-            {firm && <IconCheck size={15} color="var(--moss)" aria-hidden style={{ verticalAlign: -2 }} />} {state}
+          <Text span size="sm" style={{ textAlign: 'right' }}>
+            <LevelMark level={level} /> {state}
           </Text>
         </summary>
         <ErrorBoundary what={rungOf(rung).name}>
@@ -95,13 +98,7 @@ function Details({ data, estimate }: { data: ChildData; estimate: Estimate }) {
   const [now] = useState(Date.now)
   return (
     <div style={{ padding: '0 0 10px' }}>
-      <Text size="sm">Can: {rungOf(rung).can}.</Text>
-      {answers > 0 && (
-        <Text size="sm" className="quiet">
-          Right: {tallies(byKind, (at) => KIND_NAMES[byKind[at]?.stage ?? 'concrete'])};{' '}
-          {tallies(byAsk, (at) => ASK_NAMES[byAsk[at]?.ask ?? 'read'])}.
-        </Text>
-      )}
+      <Text size="sm">The aim: {rungOf(rung).can}.</Text>
       {unmet.length > 0 && (
         <Text size="sm" className="quiet">
           Before we call it secure: {unmet.join('; ')}.
@@ -113,6 +110,16 @@ function Details({ data, estimate }: { data: ChildData; estimate: Estimate }) {
         </Text>
       )}
       {answers > 0 && <HelpsInUse data={data} rung={rung} />}
+      {answers > 0 && (
+        <details className="fold">
+          <summary>Figures</summary>
+          <Text size="sm" className="quiet">
+            {Math.floor(estimate.probability * 100)} % sure, {FIRM.probability * 100} % are needed. Right:{' '}
+            {tallies(byKind, (at) => KIND_NAMES[byKind[at]?.stage ?? 'concrete'])};{' '}
+            {tallies(byAsk, (at) => ASK_NAMES[byAsk[at]?.ask ?? 'read'])}.
+          </Text>
+        </details>
+      )}
       <OwnJudgement childId={data.report.child.id} estimate={estimate} />
     </div>
   )

@@ -1,7 +1,7 @@
 import { ActionIcon, Anchor, Group, Text } from '@mantine/core'
 import { IconPencil, IconTrash } from '@tabler/icons-react'
+import { findingInWords } from '../../core/knowing'
 import type { ChildReport } from '../../core/records'
-import { misreadingOf } from '../../core/teaching'
 
 /** A child in one line: readiness, and the pattern in the mistakes. */
 export function ChildRow({
@@ -32,7 +32,7 @@ export function ChildRow({
           <Text size="sm">{readiness}</Text>
           {finding && (
             <Text size="sm" c="var(--attention)">
-              Mistakes share: {misreadingOf(finding.misreading).does}
+              Mistakes share: {findingInWords(finding)}
             </Text>
           )}
         </div>

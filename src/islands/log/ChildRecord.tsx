@@ -1,6 +1,6 @@
 import { Anchor, SimpleGrid, Text } from '@mantine/core'
 import { activityOf } from '../../core/activities'
-import type { Answer } from '../../core/knowing'
+import { type Answer, findingInWords } from '../../core/knowing'
 import type { ChildReport, Settings } from '../../core/records'
 import { misreadingOf } from '../../core/teaching'
 import { AnswerLine } from '../../ui/AnswerLine'
@@ -32,7 +32,7 @@ export function ChildRecord({
       </Text>
       {finding && (
         <Text size="sm" c="var(--attention)">
-          Mistakes share: {misreadingOf(finding.misreading).does}. Next time:{' '}
+          Mistakes share: {findingInWords(finding)}. Next time:{' '}
           {activityOf(misreadingOf(finding.misreading).repair.activity).name}.
         </Text>
       )}

@@ -1,7 +1,8 @@
 import { Button, Stack, Text } from '@mantine/core'
-import type { Answer } from '../../core/knowing'
-import { type MisreadingId, askInWords, misreadingOf, misreadings, sayAnswer } from '../../core/teaching'
+import { type Answer, SCAFFOLD_NAMES, chanceOf } from '../../core/knowing'
+import { type Ask, type Item, type MisreadingId, misreadingOf, sayAnswer } from '../../core/teaching'
 import { type Wording, markWritten } from '../../core/wording'
+import { questionInWords } from '../../ui/questions'
 import type { QuickCheckState } from './useQuickCheck'
 
 const MARKS = {
@@ -10,37 +11,26 @@ const MARKS = {
   'no-time': 'Kept as it was written: it is no time.',
 } as const
 
-/** What the answer was worth and, for a wrong one, what it may mean, what to say, and what to ask to be sure. */
-export function CheckResult({ check, answer, wording }: { check: QuickCheckState; answer: Answer; wording: Wording }) {
-  const { meanings, telling, belief } = check
-  const [first] = meanings
-  const mark = answer.given.kind === 'written' ? markWritten(answer.given.text, wording.language) : undefined
-  const chance = (id: MisreadingId) => {
-    if (belief.findings.some((finding) => finding.misreading === id)) return 'found'
-    return `${Math.round(100 * (belief.likely[misreadings.findIndex((each) => each.id === id)] ?? 0))} % likely so far`
-  }
+interface Props {
+  readonly check: QuickCheckState
+  readonly answer: Answer
+  readonly wording: Wording
+}
+
+/** What the answer was worth; after a wrong one, what it shows, one thing to say, and one thing to do. */
+export function CheckResult({ check, answer, wording }: Props) {
+  const { telling } = check
   return (
     <Stack gap="xs" role="status">
-      <div className={answer.right ? 'sheet' : 'sheet sheet-attention'}>
-        <Text fw={700} style={{ fontFamily: 'Andika, sans-serif', fontSize: 22 }}>
-          {answer.right ? 'Right' : 'Not yet'}: {sayAnswer(answer.item, answer.item.answer, wording)}
-        </Text>
-        {!answer.right && <Text>The answer was “{sayAnswer(answer.item, answer.given, wording)}”.</Text>}
-        {mark && <Text>{MARKS[mark]}</Text>}
-        {!answer.right && meanings.length === 0 && (
-          <Text mt={6}>No misreading in the table leads to it: a slip, or a guess.</Text>
-        )}
-        {meanings.length > 0 && (
-          <ul style={{ margin: '6px 0 0', paddingLeft: 18 }}>
-            {meanings.map((id) => (
-              <li key={id}>
-                {misreadingOf(id).does} <span className="quiet">({chance(id)})</span>
-              </li>
-            ))}
-          </ul>
-        )}
-        {first && <Text mt={6}>Say: “{misreadingOf(first).repair.say}”</Text>}
-      </div>
+      {answer.right ? (
+        <div className="sheet">
+          <Text fw={700} style={LARGE}>
+            Right: {sayAnswer(answer.item, answer.item.answer, wording)}
+          </Text>
+        </div>
+      ) : (
+        <WrongAnswer check={check} answer={answer} wording={wording} />
+      )}
       <Button size="lg" onClick={() => check.next()} data-autofocus>
         Next question
       </Button>
@@ -51,12 +41,62 @@ export function CheckResult({ check, answer, wording }: { check: QuickCheckState
           styles={{ label: { whiteSpace: 'normal' } }}
           onClick={() => check.next(telling)}
         >
-          Tell them apart first:{' '}
-          {telling.item.ask === 'set'
-            ? askInWords(telling.item, wording)
-            : sayAnswer(telling.item, telling.item.answer, wording)}
+          Tell them apart first: {questionInWords(telling.item, wording)}
         </Button>
       )}
     </Stack>
   )
+}
+
+const LARGE = { fontFamily: 'Andika, sans-serif', fontSize: 22 } as const
+
+function WrongAnswer({ check, answer, wording }: Props) {
+  const { item, given } = answer
+  const mark = given.kind === 'written' ? markWritten(given.text, wording.language) : undefined
+  const { meanings } = check
+  const [first] = meanings
+  const repair = first && misreadingOf(first).repair
+  return (
+    <div className="sheet sheet-attention">
+      <Text style={LARGE} className="anywhere">
+        {check.child?.name ?? 'The child'} {GIVEN_BY[item.ask] ?? 'said'} “{sayAnswer(item, given, wording)}”.
+      </Text>
+      <Text fw={700} style={LARGE}>
+        {truthInWords(item, wording)}
+      </Text>
+      {mark && <Text>{MARKS[mark]}</Text>}
+      <Text mt={6}>Say: “{repair?.say ?? LOOK_AGAIN}”</Text>
+      {repair && 'minute' in item.shown && (
+        <Text>Then show it on the clock, where the {SCAFFOLD_NAMES[repair.scaffold]} is marked now.</Text>
+      )}
+      <details className="fold">
+        <summary>Why?</summary>
+        {meanings.length === 0 && <Text size="sm">No known mistake leads to this answer: a slip, or a guess.</Text>}
+        <ul style={{ margin: '4px 0 0', paddingLeft: 18 }}>
+          {meanings.map((id) => (
+            <li key={id}>
+              {misreadingOf(id).does} <span className="quiet">({chanceInWords(check, id)})</span>
+            </li>
+          ))}
+        </ul>
+      </details>
+    </div>
+  )
+}
+
+const LOOK_AGAIN = 'Let us look at it once more together.'
+
+/** How the answer came, where it was not said. */
+const GIVEN_BY: Partial<Record<Ask, string>> = { set: 'set', write: 'wrote', 'write-24': 'wrote', match: 'chose' }
+
+/** What would have been right, so that it cannot be taken for what the child said. */
+function truthInWords(item: Item, wording: Wording): string {
+  const right = sayAnswer(item, item.answer, wording)
+  if (item.ask === 'set') return `Asked for: ${right}.`
+  return item.shown.as === 'dial' && item.ask !== 'round' ? `It shows ${right}.` : `The answer is ${right}.`
+}
+
+function chanceInWords({ belief }: QuickCheckState, id: MisreadingId): string {
+  if (belief.findings.some((finding) => finding.misreading === id)) return 'found in earlier answers too'
+  return `${Math.round(100 * chanceOf(belief, id))} % likely so far`
 }

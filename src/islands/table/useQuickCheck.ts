@@ -5,6 +5,7 @@ import {
   type Question,
   type ScaffoldId,
   believe,
+  chanceOf,
   nextQuestion,
   stageOf,
   tellingQuestion,
@@ -47,7 +48,10 @@ function useTurn({ children, session, ...context }: SessionContext, kept: CheckS
   const belief: Belief = useMemo(() => believe(answersOf(kept, child), child?.before), [kept, child])
   /** The answer that was just given, until the next question; found again after a reload. */
   const given = answersOf(kept, child).find((each) => each.n === put.length)
-  const meanings = given ? explain(given.item, given.given) : []
+  /** What it may mean, the likeliest first. */
+  const meanings = given
+    ? explain(given.item, given.given).sort((a, b) => chanceOf(belief, b) - chanceOf(belief, a))
+    : []
   /** Where an answer may mean more than one thing: the question that would tell them apart. */
   const telling = useMemo(
     () => (given ? tellingAfter(given, kept, meanings, session.seed) : undefined),

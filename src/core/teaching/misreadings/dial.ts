@@ -1,6 +1,7 @@
 import { DEGREES_PER_HOUR, dialHour, handAngles, minutesPast, onDial } from '../../clock'
 import { type Item } from '../items'
 import { rungOf } from '../rungs'
+import { type Mode } from './types'
 import type { ClockPart } from '../shown'
 import type { Value } from '../values'
 import type { Misreading } from './types'
@@ -16,10 +17,16 @@ const asksTime = (item: Item) => item.answer.kind === 'time' && ABOUT_ONE_TIME.i
 /** The same with the hands to be read or set: figures that are only to be said have none. */
 const asksHands = (item: Item) => asksTime(item) && item.ask !== 'say'
 
-/** The smallest count that the rung practises, in minutes. A swapped reading is rounded to it. */
-function practisedStep(item: Item): number {
-  return item.rung === 'minute' || rungOf(item.rung).dial?.minutes.some((minute) => minute % 5 !== 0) ? 1 : 5
+const READ_AND_SET: readonly Mode[] = ['reading', 'setting']
+const ALSO_SAID: readonly Mode[] = [...READ_AND_SET, 'saying']
+
+/** Whether the rung practises single minutes. */
+function countsMarks(item: Item): boolean {
+  return rungOf(item.rung).dial?.minutes.some((minute) => minute % 5 !== 0) ?? false
 }
+
+/** The place of the short hand is read off the ring of fives, whatever the rung practises. */
+const SWAPPED_STEP = 5
 
 /** The nearest multiple of `step`, a tie going down. */
 function nearestDown(value: number, step: number): number {
@@ -37,13 +44,19 @@ export const dialMisreadings: readonly Misreading[] = [
     id: 'swapped-hands',
     does: 'takes the long hand for the hour',
     prior: 0.08,
+    heldIn: READ_AND_SET,
     appliesTo: (item) => asksHands(item) || item.answer.kind === 'part',
     // 4:51: the long hand is past 10, the short one at 145.5°, which is 24 marks: 10:25.
     predict: (minute, item) => {
       if (item.answer.kind === 'part') return otherHand(item.answer.part)
       const { hour, minute: long } = handAngles(minute)
-      const minutes = nearestDown(hour / 6, practisedStep(item))
+      const minutes = nearestDown(hour / 6, SWAPPED_STEP)
       return [hourAndMinutes(Math.floor(long / DEGREES_PER_HOUR), minutes % 60)]
+    },
+    // The long hand goes to the hour, the short one to the minutes.
+    sets: (minute) => {
+      const { hour, minute: long } = handAngles(minute)
+      return [{ kind: 'hands', hour: long, minute: hour }]
     },
     repair: {
       say: 'Cover the long hand. What does the short, stout one say by itself? Now the long one.',
@@ -55,12 +68,15 @@ export const dialMisreadings: readonly Misreading[] = [
     id: 'next-hour',
     does: 'takes the numeral the hour hand is nearing',
     prior: 0.1,
+    heldIn: READ_AND_SET,
     appliesTo: (item) => asksHands(item) || item.answer.kind === 'about',
     predict: (minute, item) => {
       if (minutesPast(minute) < 30) return []
       const next = onDial(minute + 60)
       return [item.answer.kind === 'about' ? { kind: 'about', minute: next } : time(next)]
     },
+    // Asked for 8:45, the hand is set to where it is nearing 8: 7:45.
+    sets: (minute) => (minutesPast(minute) < 30 ? [] : [time(minute - 60)]),
     repair: {
       say: 'Which number has the short hand left? It keeps that name until it reaches the next one.',
       activity: 'hour-hand-walk',
@@ -69,11 +85,14 @@ export const dialMisreadings: readonly Misreading[] = [
   },
   {
     id: 'hour-just-gone',
-    does: 'keeps the hour just passed when saying “to”',
+    does: 'keeps the hour just passed on the “to” side',
     prior: 0.08,
+    heldIn: ALSO_SAID,
     appliesTo: asksTime,
     // Quarter to 9 said as quarter to 8.
     predict: (minute) => (minutesPast(minute) > 30 ? [time(minute - 60)] : []),
+    // Asked for a quarter to 9, the hand is set past 9: 9:45.
+    sets: (minute) => (minutesPast(minute) > 30 ? [time(minute + 60)] : []),
     repair: {
       say: 'On the “to” side we name the hour that is coming. Point to where the short hand is going.',
       activity: 'past-and-to-sides',
@@ -83,7 +102,8 @@ export const dialMisreadings: readonly Misreading[] = [
   {
     id: 'numeral-as-minutes',
     does: 'reads the numeral as minutes, not five times it',
-    prior: 0.08,
+    prior: 0.1,
+    heldIn: READ_AND_SET,
     appliesTo: (item) => asksHands(item) || item.answer.kind === 'minutes',
     // 7:20 read as 7:04.
     predict: (minute, item) => {
@@ -91,6 +111,11 @@ export const dialMisreadings: readonly Misreading[] = [
       if (minutes === 0 || minutes % 5 !== 0) return []
       if (item.answer.kind === 'minutes') return [{ kind: 'minutes', minutes: minutes / 5 }]
       return [time(minute - minutes + minutes / 5)]
+    },
+    // Asked for 7:10, the long hand is set to the numeral 10: 7:50. No numeral says more than 12.
+    sets: (minute) => {
+      const minutes = minutesPast(minute)
+      return minutes === 0 || minutes > 12 ? [] : [time(minute - minutes + ((minutes * 5) % 60))]
     },
     repair: {
       say: 'Count the ring of fives together from 12, touching each numeral.',
@@ -101,9 +126,15 @@ export const dialMisreadings: readonly Misreading[] = [
   {
     id: 'quarter-as-25',
     does: 'takes a quarter for 25, as with coins',
-    prior: 0.06,
+    prior: 0.09,
+    heldIn: ALSO_SAID,
     appliesTo: asksTime,
     predict: (minute) => (minutesPast(minute) === 15 ? [time(minute + 10)] : []),
+    // A quarter past is set as 25, and 25 past as a quarter.
+    sets: (minute) => {
+      if (minutesPast(minute) === 25) return [time(minute - 10)]
+      return minutesPast(minute) === 15 ? [time(minute + 10)] : []
+    },
     repair: {
       say: 'Fold the circle in half and in half again. How many minutes are in one of the four parts?',
       activity: 'folded-quarters',
@@ -114,6 +145,7 @@ export const dialMisreadings: readonly Misreading[] = [
     id: 'past-for-to',
     does: 'counts past but says “to”, or the reverse',
     prior: 0.06,
+    heldIn: ALSO_SAID,
     appliesTo: asksTime,
     // The hour that is named is the one passed or the next: 8:40 → 20 past 8 or 9, 8:20 → 20 to 8 or 9.
     predict: (minute) => {
@@ -133,10 +165,12 @@ export const dialMisreadings: readonly Misreading[] = [
     id: 'wrong-way',
     does: 'reads the dial anticlockwise',
     prior: 0.06,
-    appliesTo: asksHands,
+    heldIn: READ_AND_SET,
+    appliesTo: (item) => asksHands(item) || item.answer.kind === 'minutes',
     // Hour and minutes mirrored each for itself, or the whole dial mirrored: 4:20 → 8:40 or 7:40.
-    predict: (minute) => {
+    predict: (minute, item) => {
       const minutes = minutesPast(minute)
+      if (item.answer.kind === 'minutes') return [{ kind: 'minutes', minutes: (60 - minutes) % 60 }]
       return [hourAndMinutes(12 - dialHour(minute), (60 - minutes) % 60), time(-minute)]
     },
     repair: {
@@ -149,6 +183,7 @@ export const dialMisreadings: readonly Misreading[] = [
     id: 'hour-only',
     does: 'ignores the minute hand',
     prior: 0.06,
+    heldIn: READ_AND_SET,
     appliesTo: (item) => asksHands(item) || item.answer.kind === 'about',
     predict: (minute, item) => {
       const hour = minute - minutesPast(minute)
@@ -164,7 +199,8 @@ export const dialMisreadings: readonly Misreading[] = [
   {
     id: 'minutes-only-fives',
     does: 'starts the count of fives at 12, or misses one',
-    prior: 0.06,
+    prior: 0.08,
+    heldIn: READ_AND_SET,
     appliesTo: (item) => asksHands(item) || item.answer.kind === 'minutes',
     predict: (minute, item) => neighbours(minute, 5, item),
     repair: {
@@ -176,8 +212,9 @@ export const dialMisreadings: readonly Misreading[] = [
   {
     id: 'one-mark-out',
     does: 'counts the marks, not the spaces',
-    prior: 0.06,
-    appliesTo: (item) => asksHands(item) && practisedStep(item) === 1,
+    prior: 0.08,
+    heldIn: READ_AND_SET,
+    appliesTo: (item) => asksHands(item) && countsMarks(item),
     predict: (minute, item) => neighbours(minute, 1, item),
     repair: {
       say: 'Start on the five just passed and jump over each space: one space is one minute.',
@@ -185,12 +222,63 @@ export const dialMisreadings: readonly Misreading[] = [
       scaffold: 'ring-of-fives',
     },
   },
+  {
+    id: 'marks-left-out',
+    does: 'goes to the five and leaves the single marks out',
+    prior: 0.08,
+    heldIn: READ_AND_SET,
+    appliesTo: (item) => asksHands(item) && countsMarks(item),
+    // 4:53 read as 4:50. On the “to” side the count comes from the other end: 4:55 as well.
+    predict: (minute) => {
+      const five = minute - (minute % 5)
+      return minutesPast(minute) > 30 ? [time(five), time(five + 5)] : [time(five)]
+    },
+    repair: {
+      say: 'Which five has the long hand just passed? Now count on: one for each little mark.',
+      activity: 'read-dials-sheet',
+      scaffold: 'ring-of-fives',
+    },
+  },
+  {
+    id: 'before-for-after',
+    does: 'takes the wrong side of the number: “nearly” for “just after”, or the reverse',
+    prior: 0.08,
+    heldIn: ['reading'],
+    appliesTo: (item) => item.answer.kind === 'about',
+    // Just after 5 is said as nearly 5, and nearly 5 as just after 5.
+    predict: (minute) => {
+      const minutes = minutesPast(minute)
+      if (minutes === 0 || minutes === 30) return []
+      return [{ kind: 'about', minute: onDial(minute + (minutes < 30 ? -2 * minutes : 2 * (60 - minutes))) }]
+    },
+    repair: {
+      say: 'Turn the hand slowly. Has it been to this number already, or is it still on its way?',
+      activity: 'hour-hand-walk',
+      scaffold: 'zones',
+    },
+  },
+  {
+    id: 'second-for-minute',
+    does: 'takes the second hand for the minute hand, or the reverse',
+    prior: 0.08,
+    heldIn: ['reading'],
+    appliesTo: (item) => item.answer.kind === 'part',
+    predict: (_, { answer }) => {
+      if (answer.kind !== 'part') return []
+      if (answer.part === 'second-hand') return [{ kind: 'part', part: 'minute-hand' }]
+      return answer.part === 'minute-hand' ? [{ kind: 'part', part: 'second-hand' }] : []
+    },
+    repair: {
+      say: 'Watch a real clock for a moment. Which hand hurries all the way round? That one counts seconds.',
+      activity: 'body-clock',
+      scaffold: 'labels',
+    },
+  },
 ]
 
-/** The counts one step off on either side that stay within the hour. */
+/** The counts one step off on either side, over the full hour too: 6:55 and five more is read as 7:00. */
 function neighbours(minute: number, step: number, item: Item): Value[] {
+  if (item.answer.kind !== 'minutes') return [time(minute - step), time(minute + step)]
   const minutes = minutesPast(minute)
-  const counts = [minutes - step, minutes + step].filter((count) => count >= 0 && count < 60)
-  if (item.answer.kind === 'minutes') return counts.map((count) => ({ kind: 'minutes', minutes: count }))
-  return counts.map((count) => time(minute - minutes + count))
+  return [minutes - step, minutes + step].map((count) => ({ kind: 'minutes', minutes: count }))
 }

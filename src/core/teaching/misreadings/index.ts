@@ -1,3 +1,4 @@
+import { handAngles, signedGap } from '../../clock'
 import { RefusedValue } from '../../errors'
 import { type Item, isRight, minuteOf } from '../items'
 import { type Value, sameValue } from '../values'
@@ -5,7 +6,7 @@ import { dialMisreadings } from './dial'
 import { reckoningMisreadings } from './reckoning'
 import { settingMisreadings } from './setting'
 import type { MisreadingId } from './ids'
-import type { Misreading } from './types'
+import type { Misreading, Mode } from './types'
 import { writingMisreadings } from './writing'
 
 export * from './ids'
@@ -28,19 +29,45 @@ export function misreadingOf(id: MisreadingId): Misreading {
   return misreading
 }
 
+/** Where a misreading shows when this item is asked. A dial that is read to be written or matched is read. */
+export function modeIn({ heldIn }: Misreading, { ask }: Item): Mode {
+  const [only] = heldIn
+  if (only && heldIn.length === 1) return only
+  if (ask === 'set') return 'setting'
+  return ask === 'say' ? 'saying' : 'reading'
+}
+
 /** The wrong answers that a misreading leads to on this item: distinct, and none of them right. */
 export function wrongAnswers(misreading: Misreading, item: Item): Value[] {
   if (!misreading.appliesTo(item)) return []
+  const predict = item.ask === 'set' && misreading.sets ? misreading.sets : misreading.predict
   const distinct: Value[] = []
-  for (const value of misreading.predict(minuteOf(item), item))
+  for (const value of predict(minuteOf(item), item))
     if (!isRight(item, value) && !distinct.some((other) => sameValue(other, value))) distinct.push(value)
   return distinct
 }
 
-/** The misreadings that would give exactly this answer; empty for a right one. */
+/**
+ * The misreadings that would give exactly this answer; empty for a right one. Hands set freely can be near to what
+ * several lead to: those nearest to the hands explain them.
+ */
 export function explain(item: Item, given: Value): MisreadingId[] {
   if (isRight(item, given)) return []
-  return misreadings
-    .filter((misreading) => wrongAnswers(misreading, item).some((value) => sameValue(value, given)))
-    .map((misreading) => misreading.id)
+  const led = misreadings.map((misreading) => ({
+    id: misreading.id,
+    off: Math.min(...wrongAnswers(misreading, item).map((value) => missedBy(value, given))),
+  }))
+  const least = Math.min(...led.map(({ off }) => off))
+  return Number.isFinite(least) ? led.filter(({ off }) => off <= least + 1e-6).map(({ id }) => id) : []
+}
+
+/**
+ * How far a given answer is from a predicted one: 0 where they say the same, infinite where they do not, and between
+ * hands the degrees that both together are off.
+ */
+export function missedBy(predicted: Value, given: Value): number {
+  if (!sameValue(predicted, given)) return Infinity
+  if (given.kind !== 'hands' || (predicted.kind !== 'hands' && predicted.kind !== 'time')) return 0
+  const hands = predicted.kind === 'hands' ? predicted : handAngles(predicted.minute)
+  return Math.abs(signedGap(hands.hour, given.hour)) + Math.abs(signedGap(hands.minute, given.minute))
 }

@@ -17,6 +17,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
     id: 'base-100',
     does: 'reckons as if an hour had 100 minutes',
     prior: 0.1,
+    heldIn: ['reckoning'],
     appliesTo: (item) => item.ask === 'how-long',
     // 8:35 → 1:10 as 13.10 − 8.35: 4 h 75 min.
     predict: (minute, { shown }) => {
@@ -34,12 +35,16 @@ export const reckoningMisreadings: readonly Misreading[] = [
     id: 'no-bridge',
     does: 'does not carry the minutes into the hour',
     prior: 0.12,
+    heldIn: ['reckoning'],
     appliesTo: ({ ask }) => ['how-long', 'later', 'round', 'work-back'].includes(ask),
     predict: (minute, { shown, answer }) => {
       if (shown.as === 'span' && answer.kind === 'duration') {
-        // One hour too many, the hours taken from each other as they stand, or one too few.
         const right = minutesOfDuration(answer)
-        return minutesPast(shown.to) < minutesPast(minute) ? [...length(right + 60), ...length(right - 60)] : []
+        const [from, to] = [minutesPast(minute), minutesPast(shown.to)]
+        // 8:35 → 1:10: the hours are taken from each other as they stand, or one more is taken away than lent.
+        if (to < from) return [...length(right + 60), ...length(right - 60)]
+        // 8:35 → 1:50 in jumps: the 25 and 50 minutes make an hour of their own, which is forgotten.
+        return from > 0 ? length(right - 60) : []
       }
       if (answer.kind !== 'time') return []
       // 7:50 and 20 minutes more, said as 7:10: the minutes go round, the hour stays.
@@ -52,9 +57,25 @@ export const reckoningMisreadings: readonly Misreading[] = [
     },
   },
   {
+    id: 'minutes-shown',
+    does: 'takes the minutes that a clock shows for the length',
+    prior: 0.1,
+    heldIn: ['reckoning'],
+    appliesTo: ({ ask }) => ask === 'how-long',
+    // 7:20 → 8:00 is said to be 20 minutes.
+    predict: (minute, { shown }) =>
+      shown.as === 'span' ? [...length(minutesPast(minute)), ...length(minutesPast(shown.to))] : [],
+    repair: {
+      say: 'The clock says when. Start there and jump to the next whole hour: how many minutes is the jump?',
+      activity: 'ring-of-fives-count',
+      scaffold: 'arc',
+    },
+  },
+  {
     id: 'other-five',
     does: 'goes to the five on the other side, which is farther off',
     prior: 0.1,
+    heldIn: ['reckoning'],
     appliesTo: ({ ask }) => ask === 'round',
     // 8:57 is three marks from 9:00 and two from 8:55: said as 9:00, it is the wrong one of the two.
     predict: (minute) => {
@@ -71,6 +92,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
     id: 'fence-post',
     does: 'counts both ends: the first mark is counted as one',
     prior: 0.08,
+    heldIn: ['reckoning'],
     appliesTo: ({ ask }) => ask === 'how-long' || ask === 'later',
     predict: (_, item) => {
       const step = stepOf(item)
@@ -89,6 +111,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
     id: 'counted-forward',
     does: 'counts forward where it should go back, or the reverse',
     prior: 0.08,
+    heldIn: ['reckoning'],
     appliesTo: ({ ask }) => ask === 'later' || ask === 'work-back',
     predict: (minute, { shown, answer }) => {
       if (answer.kind !== 'time') return []
@@ -104,6 +127,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
     id: 'step-left-out',
     does: 'leaves one of the steps out',
     prior: 0.08,
+    heldIn: ['reckoning'],
     appliesTo: ({ ask }) => ask === 'work-back',
     predict: (_, { shown, answer }) => {
       if (shown.as !== 'steps' || answer.kind !== 'time') return []
@@ -120,6 +144,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
     id: 'noon-midnight',
     does: 'takes the other half of the day, at 12 above all',
     prior: 0.1,
+    heldIn: ['reckoning'],
     appliesTo: ({ answer }) => answer.kind === 'day',
     predict: (minute) => [{ kind: 'day', minute: modulo(minute + MINUTES_PER_DAY / 2, MINUTES_PER_DAY) }],
     repair: {
@@ -129,9 +154,25 @@ export const reckoningMisreadings: readonly Misreading[] = [
     },
   },
   {
+    id: 'adds-ten',
+    does: 'adds ten to the afternoon hours, not twelve',
+    prior: 0.08,
+    heldIn: ['reckoning'],
+    appliesTo: ({ ask }) => ask === 'write-24',
+    // 3 in the afternoon becomes 13:00.
+    predict: (minute) =>
+      minute < 13 * MINUTES_PER_HOUR ? [] : [{ kind: 'day', minute: minute - 2 * MINUTES_PER_HOUR }],
+    repair: {
+      say: 'After 12 we go on counting: 13 is 12 and 1 more. How many more than 12 is this?',
+      activity: 'day-told',
+      scaffold: 'arc',
+    },
+  },
+  {
     id: 'wrong-row',
     does: 'reads the row above or below',
     prior: 0.1,
+    heldIn: ['reckoning'],
     appliesTo: ({ ask }) => ask === 'look-up',
     predict: (minute, { shown }) => {
       if (shown.as !== 'rows') return []

@@ -10,6 +10,7 @@ export const settingMisreadings: readonly Misreading[] = [
     id: 'parked-hour',
     does: 'sets the hour hand exactly on the numeral',
     prior: 0.12,
+    heldIn: ['setting'],
     appliesTo: setsHands,
     predict: (minute) => {
       const { minute: long } = handAngles(minute)
@@ -26,6 +27,7 @@ export const settingMisreadings: readonly Misreading[] = [
     id: 'both-on-numeral',
     does: 'puts both hands on the numeral',
     prior: 0.06,
+    heldIn: ['setting'],
     appliesTo: (item) => setsHands(item) && minutesPast(item.shown.minute) === 0,
     predict: (minute) => {
       const { hour } = handAngles(minute)
@@ -40,7 +42,8 @@ export const settingMisreadings: readonly Misreading[] = [
   {
     id: 'swapped-set',
     does: 'sets the hands exchanged',
-    prior: 0.06,
+    prior: 0.04,
+    heldIn: ['setting'],
     appliesTo: setsHands,
     predict: (minute) => {
       const { hour, minute: long } = handAngles(minute)

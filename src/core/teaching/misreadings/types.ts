@@ -2,6 +2,14 @@ import type { Item } from '../items'
 import type { Value } from '../values'
 import type { MisreadingId } from './ids'
 
+/**
+ * Where a misreading is held. A child may misread a dial and set it well, or the reverse, so each place has
+ * evidence of its own: a dial that is read, hands that are set, figures that are said aloud, figures that are
+ * written, times that are reckoned with.
+ */
+export const MODES = ['reading', 'setting', 'saying', 'writing', 'reckoning'] as const
+export type Mode = (typeof MODES)[number]
+
 /** What can be brought back on the dial to mend a misreading. */
 export type RepairScaffold = 'ring-of-fives' | 'halves' | 'zones' | 'labels' | 'quarters' | 'arc'
 
@@ -25,8 +33,15 @@ export interface Misreading {
   readonly does: string
   /** How common it is among beginners before any answer is seen: a probability. */
   readonly prior: number
+  /** Where it can be held: in one of them, or in several. */
+  readonly heldIn: readonly Mode[]
   readonly appliesTo: (item: Item) => boolean
   /** The wrong answers for the item's time; never the true one once `wrongAnswers` has sifted them. */
   readonly predict: (minute: number, item: Item) => Value[]
+  /**
+   * What a child who holds it in setting sets for the wanted time, where that differs from `predict`. A child who
+   * sets as they read sets the clock that they themselves would read as the wanted time: the reverse of `predict`.
+   */
+  readonly sets?: (minute: number, item: Item) => Value[]
   readonly repair: Repair
 }

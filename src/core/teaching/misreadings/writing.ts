@@ -1,4 +1,4 @@
-import { dialHour, minutesPast } from '../../clock'
+import { dialHour, minutesPast, onDial } from '../../clock'
 import type { Misreading } from './types'
 
 /** Mistakes of writing figures. They are kept as the child's own text: "9:5" is never made 9:50. */
@@ -6,7 +6,8 @@ export const writingMisreadings: readonly Misreading[] = [
   {
     id: 'bare-digit',
     does: 'leaves out the zero after the colon',
-    prior: 0.06,
+    prior: 0.08,
+    heldIn: ['writing'],
     appliesTo: (item) => item.ask === 'write',
     predict: (minute) =>
       minutesPast(minute) < 10 ? [{ kind: 'written', text: `${dialHour(minute)}:${minutesPast(minute)}` }] : [],
@@ -19,7 +20,8 @@ export const writingMisreadings: readonly Misreading[] = [
   {
     id: 'sixty',
     does: 'keeps counting to 60 at the top',
-    prior: 0.06,
+    prior: 0.08,
+    heldIn: ['writing'],
     appliesTo: (item) => item.ask === 'write' || item.answer.kind === 'minutes',
     predict: (minute, item) => {
       if (minutesPast(minute) !== 0) return []
@@ -29,6 +31,23 @@ export const writingMisreadings: readonly Misreading[] = [
     repair: {
       say: 'At the top a new hour starts and the count goes back to nought.',
       activity: 'ring-of-fives-count',
+      scaffold: 'ring-of-fives',
+    },
+  },
+  {
+    id: 'zero-after',
+    does: 'writes the zero behind the minutes, not before them',
+    prior: 0.08,
+    heldIn: ['writing'],
+    appliesTo: (item) => item.ask === 'write',
+    // 9:05 written as 9:50.
+    predict: (minute) => {
+      const minutes = minutesPast(minute)
+      return minutes === 0 || minutes > 5 ? [] : [{ kind: 'time', minute: onDial(minute + 9 * minutes) }]
+    },
+    repair: {
+      say: 'The first place after the colon counts tens. How many tens are in five?',
+      activity: 'match-cards',
       scaffold: 'ring-of-fives',
     },
   },

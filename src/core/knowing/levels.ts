@@ -1,0 +1,31 @@
+import type { Estimate } from './estimate'
+
+/** How a rung stands, as an adult would put it. */
+export const LEVELS = ['not-met', 'too-early', 'not-yet', 'getting-there', 'secure'] as const
+export type Level = (typeof LEVELS)[number]
+
+export const LEVEL_NAMES: Readonly<Record<Level, string>> = {
+  'not-met': 'not met yet',
+  'too-early': 'too early to say',
+  'not-yet': 'not yet',
+  'getting-there': 'getting there',
+  secure: 'secure',
+}
+
+/** Fewer answers than this say nothing either way. */
+export const LEAST_FOR_A_LEVEL = 4
+/** From here on a child is more likely than not to know it. */
+export const GETTING_THERE_PROBABILITY = 0.5
+
+/** The level of a rung: the adult's own word first, then what the answers say. */
+export function levelOf({
+  firm,
+  answers,
+  probability,
+  overrule,
+}: Pick<Estimate, 'firm' | 'answers' | 'probability' | 'overrule'>): Level {
+  if (firm) return 'secure'
+  if (answers === 0 && !overrule) return 'not-met'
+  if (answers < LEAST_FOR_A_LEVEL && !overrule) return 'too-early'
+  return probability >= GETTING_THERE_PROBABILITY && !overrule ? 'getting-there' : 'not-yet'
+}
