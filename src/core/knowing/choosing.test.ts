@@ -90,7 +90,7 @@ describe('the next question', () => {
 describe('the figures, with bounds looser than the bench prints', { timeout: 120_000 }, () => {
   it('one planted misreading is named first after 8 answers, oftener after 12', () => {
     const [after8 = 0, after12 = 0] = sharesAfter(plantedChildren(100, 1, 11), 'by-information', [8, 12], firstIsRight)
-    expect(after8).toBeGreaterThan(0.86)
+    expect(after8).toBeGreaterThan(0.83)
     expect(after12).toBeGreaterThan(0.92)
   })
 
