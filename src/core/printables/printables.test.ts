@@ -115,8 +115,8 @@ describe('what is refused', () => {
     expect(refused('timetable', { rows: ['breakfast'] })).toThrow(
       'row 1 of your day must be a time and what happens then, such as 7:30 breakfast, got breakfast',
     )
-    expect(refused('timetable', { rows: ['7:30 breakfast', 'half past eight school'] })).toThrow(
-      'row 2 of your day must be at a time of the whole day, such as 7:30 or 19:30, got half past eight school',
+    expect(refused('timetable', { rows: ['9:30 maths', '8 bed'] })).toThrow(
+      'row 2 of your day must be at 8:00 a.m. or at 8:00 p.m.: write it so, for both could be meant, got 8 bed',
     )
     expect(refused('timetable', { rows: ['7:30 🦆'] })).toThrow(/row 1 of your day must be called something in Latin/)
     expect(refused('timetable', { rows: [`7:30 ${'very '.repeat(10)}long`] })).toThrow(/40 letters at most/)
@@ -148,10 +148,10 @@ describe('a day of one’s own', () => {
     make({ ...o, ...more, rows }, 1).items.map(({ shown }) => (shown.as === 'rows' ? shown.minute : NaN))
 
   it('has its times found before or after what happens, in figures or in words of the day, in their order', () => {
-    expect(rowsOf(['lights out: 20:00', '7:30 – breakfast', '3:30 pm swimming', '12.05 lunch'])).toEqual([
+    expect(rowsOf(['7:30 – breakfast', 'lights out: 20:00', '3:30 pm swimming', '12.05 lunch'])).toEqual([
       450, 725, 930, 1200,
     ])
-    expect(rowsOf(['8 friends come 15:30', '9 maths'])).toEqual([540, 930])
+    expect(rowsOf(['9 maths', '8 friends come 15:30'])).toEqual([540, 930])
     expect(make({ ...o, rows: ['10:30 a snack'] }, 1).items[0]?.shown).toEqual({
       as: 'rows',
       minute: 630,
@@ -160,6 +160,17 @@ describe('a day of one’s own', () => {
     expect(
       rowsOf(['sept heures et demie du matin: café', '18h15 bain'], { wording: { language: 'fr', form: 'turns' } }),
     ).toEqual([450, 1095])
+  })
+
+  it('follows the order where the half of the day is not told, and never puts a row into the night', () => {
+    expect(rowsOf(['9:30 maths', '1:15 story'])).toEqual([570, 795])
+    expect(rowsOf(['7:30 breakfast', 'half past eight school', '12 lunch'])).toEqual([450, 510, 720])
+    expect(rowsOf(['4 play', '6 supper', '8 bed'])).toEqual([960, 1080, 1200])
+    expect(rowsOf(['16:00 play', '12:30 lunch'])).toEqual([750, 960])
+    const german = { wording: { language: 'de', form: 'turns' } } as const
+    expect(rowsOf(['8 Uhr Schule', 'halb eins Mittagessen'], german)).toEqual([480, 750])
+    expect(() => rowsOf(['halb zehn Rechnen', '8 Uhr Schule'], german)).toThrow(/at 8:00 morgens or at 8:00 abends/)
+    expect(rowsOf(['halb zehn Rechnen', '08:00 Schule'], german)).toEqual([480, 570])
   })
 
   it('goes on to a second page, half of it on each', () => {

@@ -10,7 +10,7 @@ import {
   signedGap,
 } from '../clock'
 import { unreachable } from '../errors'
-import { type Wording, languages, parseTime, say } from '../wording'
+import { type Wording, languages, parseDuration, parseTime, say, whyNoTime } from '../wording'
 import type { ClockPart } from './shown'
 
 /**
@@ -141,14 +141,15 @@ export function readWritten(text: string, wording: Wording): Value {
  * readLike({ kind: 'minutes', minutes: 0 }, '25', { language: 'en-GB', form: 'turns' }) //=> { kind: 'minutes', minutes: 25 }
  */
 export function readLike(like: Value, text: string, wording: Wording): Value | undefined {
-  const count = /^(\d{1,3})(?: ?min\w*)?$/.exec(text.trim())
   switch (like.kind) {
-    case 'minutes':
-      return count && Number(count[1]) <= 60 ? { kind: 'minutes', minutes: Number(count[1]) } : undefined
+    case 'minutes': {
+      const length = parseDuration(text, wording.language)
+      const isCount = length && length.hours === 0 && length.minutes <= MINUTES_PER_HOUR
+      return isCount ? { kind: 'minutes', minutes: length.minutes } : undefined
+    }
     case 'duration': {
-      const length = /^(\d{1,2}) ?h\w*(?: ?(\d{1,3})(?: ?min\w*)?)?$/i.exec(text.trim())
-      if (length) return { kind: 'duration', hours: Number(length[1]), minutes: Number(length[2] ?? 0) }
-      return count ? { kind: 'duration', hours: 0, minutes: Number(count[1]) } : undefined
+      const length = parseDuration(text, wording.language)
+      return length && { kind: 'duration', ...length }
     }
     case 'day': {
       const parsed = parseTime(text, wording.language, { figures: 'day' })
@@ -166,4 +167,12 @@ export function readLike(like: Value, text: string, wording: Wording): Value | u
     default:
       return unreachable(like)
   }
+}
+
+/** Why a text that was typed is no answer of the kind that `like` is, for the adult; for what `readLike` refused. */
+export function whyNotLike(like: Value, text: string, wording: Wording): string {
+  if (like.kind === 'duration') return 'Type a length such as 1 h 20, 35 min or “half an hour” in the group’s language.'
+  if (like.kind === 'minutes') return 'Type a count of minutes from 0 to 60.'
+  const figures = like.kind === 'day' ? 'day' : 'dial'
+  return whyNoTime(text, wording.language, { figures }) ?? 'Tell the half of the day too, as in 16:05.'
 }

@@ -1,5 +1,17 @@
-import { dialHour, minutesPast, onDial } from '../clock'
-import { asAfternoon, asMorning, asNight, numberReader, readWithDayPart } from './grammar'
+import { dialHour, minutesPast, modulo, onDial } from '../clock'
+import { ENGLISH_LENGTHS } from './lengths/english'
+import { lengthReader } from './lengths/reader'
+import {
+  asAfternoonUntil,
+  asEveningFrom,
+  asMorning,
+  asNightFrom,
+  firstHalf,
+  numberReader,
+  plain,
+  readWithDayPart,
+  secondHalf,
+} from './grammar'
 import type { Phrases } from './phrases'
 import type { DayPart, Language, ParsedTime } from './language'
 
@@ -36,11 +48,11 @@ function numberWord(n: number): string {
 }
 
 /** Reads "twenty five", "twenty-five" and "25" alike. Undefined for anything that is not a number from 0 to 59. */
-const wordValue = numberReader(numberWord)
+const wordValue = numberReader(numberWord, { 'five and twenty': 25 })
 
 /** A named hour, 1 to 12; undefined for anything else, 13 included. */
 function hourValue(text: string): number | undefined {
-  const value = wordValue(text.replace(/ o.?clock$/, ''))
+  const value = wordValue(text.replace(/ ?o.?clock$/, ''))
   return value !== undefined && value >= 1 && value <= 12 ? value : undefined
 }
 
@@ -61,19 +73,45 @@ function speak(minute: number, form: 'turns' | 'minutes-past'): string {
 }
 
 const DAY_PARTS: readonly DayPart[] = [
-  [/ ?(?:in the morning|a\.? ?m\.?)$/, asMorning],
-  [/ ?(?:in the (?:afternoon|evening)|p\.? ?m\.?)$/, asAfternoon],
-  [/ at night$/, asNight],
+  [/ ?a\.? ?m\.?$/, firstHalf, 'twelve-hours'],
+  [/ ?p\.? ?m\.?$/, secondHalf, 'twelve-hours'],
+  [/ (?:in the|this) morning$/, asMorning],
+  [/ (?:in the|this) afternoon$/, asAfternoonUntil(7)],
+  [/ (?:in the|this) evening$/, asEveningFrom(4)],
+  [/ at night$/, asNightFrom(6)],
 ]
 
-function parseEnglish(text: string, relations: { past: string; to: string }): ParsedTime | undefined {
-  if (/^(12 |twelve )?(noon|midday)$/.test(text)) return { minute: 720, kind: 'day' }
-  if (/^(12 |twelve )?midnight$/.test(text)) return { minute: 0, kind: 'day' }
-  return readWithDayPart(text, DAY_PARTS, (said) => parseDial(said, relations))
+/** What is said round a time and is no part of it. */
+const AROUND = /^(?:it'?s|it is|at|the time is|exactly|just) | (?:exactly|sharp|on the dot|precisely)$/g
+const NOON = /^(?:(?:12|twelve)(?: o.?clock)? )?(?:at )?(?:noon|midday)$/
+const MIDNIGHT = /^(?:(?:12|twelve)(?: o.?clock)? )?(?:at )?midnight$/
+
+function parseEnglish(said: string, relations: Relations): ParsedTime | undefined {
+  const text = plain(said).replace(AROUND, '').replace(AROUND, '')
+  if (NOON.test(text)) return { minute: 720, kind: 'day' }
+  if (MIDNIGHT.test(text)) return { minute: 0, kind: 'day' }
+  return relatedToMiddle(text, relations) ?? readWithDayPart(text, DAY_PARTS, (each) => parseDial(each, relations))
 }
 
-function parseDial(text: string, relations: { past: string; to: string }): number | undefined {
-  const related = new RegExp(`^(?:an? )?(.+?)(?: minutes?)? (${relations.past}|${relations.to}) (.+)$`).exec(text)
+interface Relations {
+  readonly past: string
+  readonly to: string
+}
+
+/** "ten to noon", "half past midnight": the half of the day is told by the word. */
+function relatedToMiddle(text: string, relations: Relations): ParsedTime | undefined {
+  const match = /^(.+) (noon|midday|midnight)$/.exec(text)
+  const dial = match && parseDial(`${match[1]} twelve`, relations)
+  if (typeof dial !== 'number' || !match) return undefined
+  // From half past eleven it is the twelve to come, until half past twelve the one just gone.
+  const shift = dial > 360 ? dial - 720 : dial
+  return { minute: modulo((match[2] === 'midnight' ? 0 : 720) + shift, 1440), kind: 'day' }
+}
+
+function parseDial(text: string, relations: Relations): number | undefined {
+  const related = new RegExp(`^(?:an? )?(.+?)(?: min(?:ute)?s?\\.?)? '?(${relations.past}|${relations.to}) (.+)$`).exec(
+    text,
+  )
   if (related?.[1] && related[2] && related[3]) {
     const hour = hourValue(related[3])
     const isPast = new RegExp(`^(?:${relations.past})$`).test(related[2])
@@ -91,16 +129,27 @@ function parseDial(text: string, relations: { past: string; to: string }): numbe
   return parseHourThenMinutes(text)
 }
 
-/** "four fifteen", "four oh five": the hour, then two figures in words. */
+/** "four fifteen", "four oh five", "sixteen thirty", "sixteen hundred": the hour, then two figures in words. */
 function parseHourThenMinutes(text: string): number | undefined {
-  const [first, ...rest] = text.split(/[ -]/)
-  const hour = first === undefined ? undefined : hourValue(first)
-  if (hour === undefined || rest.length === 0 || /\d/.test(text)) return undefined
-  const tail = rest.join(' ')
-  const minutes = wordValue(tail.replace(/^oh? /, ''))
+  if (/\d/.test(text)) return undefined
+  const words = text.split(' ')
+  // The hour has one word, or two ("twenty one thirty").
+  for (const taken of [2, 1]) {
+    const hour = wordValue(words.slice(0, taken).join(' '))
+    const minutes = minutesAfterHour(words.slice(taken).join(' '))
+    if (hour === undefined || hour > 23 || minutes === undefined) continue
+    return hour >= 1 && hour <= 12 ? onDial(hour * 60 + minutes) : hour * 60 + minutes
+  }
+  return undefined
+}
+
+const OH = /^(?:oh?|zero|nought) /
+
+function minutesAfterHour(tail: string): number | undefined {
+  if (/^hundred(?: hours)?$/.test(tail)) return 0
+  const minutes = wordValue(tail.replace(OH, ''))
   // After a bare hour a single unit needs its "oh": "four five" is no time.
-  if (minutes === undefined || (minutes < 10 && !/^oh? /.test(tail))) return undefined
-  return onDial(hour * 60 + minutes)
+  return minutes === undefined || (minutes < 10 && !OH.test(tail)) ? undefined : minutes
 }
 
 /** The zones of an hour hand alone: on the numeral, up to a third past it, the middle, the last third. */
@@ -176,6 +225,8 @@ const PHRASES: Phrases = {
   name: 'Name',
 }
 
+const readLength = lengthReader({ ...ENGLISH_LENGTHS, number: (text) => (/^an?$/.test(text) ? 1 : wordValue(text)) })
+
 function english(name: string): Language {
   return {
     name,
@@ -185,7 +236,12 @@ function english(name: string): Language {
     dayPart: (minute) => (minute < 720 ? 'a.m.' : 'p.m.'),
     dayParts: DAY_PARTS,
     parseWords: (text) => parseEnglish(text, { past: 'past|after', to: 'to|till|til|of|before' }),
-    tidyFigures: (text) => text.replace(/ ?([ap])\.? ?m\.?$/, '$1m').replace(/ (?:o.?clock|hours)$/, ''),
+    readLength,
+    tidyFigures: (text) =>
+      text
+        .replace(AROUND, '')
+        .replace(/ ?([ap])\.? ?m\.?$/, '$1m')
+        .replace(/ ?o.?clock$| hours$/, ''),
     noon: 'noon',
     midnight: 'midnight',
     phrases: PHRASES,

@@ -1,5 +1,16 @@
 import { dialHour, minutesPast, onDial } from '../clock'
-import { asAfternoon, asMorning, numberReader, plain, readWithDayPart } from './grammar'
+import { FRENCH_LENGTHS } from './lengths/french'
+import { lengthReader } from './lengths/reader'
+import {
+  AFTER_MIDNIGHT,
+  asAfternoonUntil,
+  asEveningFrom,
+  asMorning,
+  asNightFrom,
+  numberReader,
+  plain,
+  readWithDayPart,
+} from './grammar'
 import type { Phrases } from './phrases'
 import type { DayPart, Language, ParsedTime } from './language'
 
@@ -57,18 +68,26 @@ function speak(minute: number, form: 'turns' | 'minutes-past'): string {
 
 const DAY_PARTS: readonly DayPart[] = [
   [/ du matin$/, asMorning],
-  [/ (?:de l'apres midi|du soir)$/, asAfternoon],
-  [/ de la nuit$/, asMorning],
+  [/ de l'apres midi$/, asAfternoonUntil(7)],
+  [/ du soir$/, asEveningFrom(4)],
+  [/ de la nuit$/, asNightFrom(10)],
 ]
 
+/** What is said round a time and is no part of it. */
+const AROUND = /^(?:il est|a|exactement) | (?:pile|precises?|exactement|tapantes)$/g
+
 function parse(said: string): ParsedTime | undefined {
-  const text = plain(said).replace(/^(?:il est|a) /, '')
+  const text = plain(said)
+    .replace(AROUND, '')
+    .replace(AROUND, '')
+    .replace(/^(\d{1,2}) ?h(?= |$)/, '$1 heures')
   const named = /^(midi|minuit)(?: (.+))?$/.exec(text)
   if (named) {
     const shift = named[2] === undefined ? 0 : restMinutes(named[2])
     if (shift === undefined) return undefined
     return { minute: ((named[1] === 'midi' ? 720 : 1440) + shift) % 1440, kind: 'day' }
   }
+  if (/^(?:zero|0|24|vingt quatre) heures?$/.test(text)) return { minute: 0, kind: 'day' }
   return readWithDayPart(text, DAY_PARTS, parseDial)
 }
 
@@ -77,12 +96,12 @@ function parseDial(text: string): number | undefined {
   const hour = match?.[1] === undefined ? undefined : wordValue(match[1])
   const shift = match?.[2] === undefined ? 0 : restMinutes(match[2])
   if (!match || hour === undefined || hour > 23 || shift === undefined) return undefined
-  return hour > 12 || hour === 0 ? (hour * 60 + shift + 1440) % 1440 : onDial(hour * 60 + shift)
+  if (hour === 0) return AFTER_MIDNIGHT + shift
+  return hour > 12 ? hour * 60 + shift : onDial(hour * 60 + shift)
 }
 
 /** What follows the hour, as minutes after it. They are below 0 after "moins". */
 function restMinutes(rest: string): number | undefined {
-  if (rest === 'pile') return 0
   if (/^et quart$/.test(rest)) return 15
   if (/^et demie?$/.test(rest)) return 30
   const minus = /^moins (?:le |un )?(.+?)(?: minutes?)?$/.exec(rest)
@@ -177,9 +196,10 @@ export const french: Language = {
   dayPart,
   dayParts: DAY_PARTS,
   parseWords: parse,
+  readLength: lengthReader({ ...FRENCH_LENGTHS, number: wordValue }),
   tidyFigures: (text) =>
     text
-      .replace(/^(?:il est|à|a) /, '')
+      .replace(/^(?:il est |à |a )+/, '')
       .replace(
         /^(\d{1,2}) ?h(?:eures?)? ?(\d{1,2})(?: ?min(?:utes)?)?$/,
         (_, hour: string, minutes: string) => `${hour}:${minutes.padStart(2, '0')}`,

@@ -1,5 +1,16 @@
-import { dialHour, minutesPast, onDial } from '../clock'
-import { asAfternoon, asMorning, asNight, numberReader, plain, readWithDayPart } from './grammar'
+import { dialHour, minutesPast, modulo, onDial } from '../clock'
+import { GERMAN_LENGTHS } from './lengths/german'
+import { lengthReader } from './lengths/reader'
+import {
+  AFTER_MIDNIGHT,
+  asAfternoonUntil,
+  asEveningFrom,
+  asMiddayUntil,
+  asNightFrom,
+  numberReader,
+  plain,
+  readWithDayPart,
+} from './grammar'
 import type { Phrases } from './phrases'
 import type { DayPart, Language, ParsedTime } from './language'
 
@@ -37,7 +48,9 @@ function numberWord(n: number): string {
 
 const wordValue = numberReader(numberWord, { ein: 1, eine: 1, zwo: 2 })
 
+/** A named hour, 1 to 12: "ein Uhr", but "halb eins". */
 function hourValue(text: string): number | undefined {
+  if (/^eine?$/.test(text)) return undefined
   const value = wordValue(text.replace(/ uhr$/, ''))
   return value !== undefined && value >= 1 && value <= 12 ? value : undefined
 }
@@ -69,45 +82,80 @@ function speak(minute: number, form: 'turns' | 'minutes-past', isRegional: boole
 }
 
 const DAY_PARTS: readonly DayPart[] = [
-  [/ (?:morgens|fruh|am morgen|vormittags|am vormittag)$/, asMorning],
-  [/ (?:nachmittags|am nachmittag|abends|am abend)$/, asAfternoon],
-  [/ mittags$/, (dial) => (dial >= 600 ? dial : dial + 720)],
-  [/ (?:nachts|in der nacht)$/, asNight],
+  [/ (?:morgens|fruh|am morgen|in der fruh|vormittags|am vormittag)$/, (dial) => (dial < 60 ? undefined : dial)],
+  [/ (?:nachmittags|am nachmittag)$/, asAfternoonUntil(7)],
+  [/ (?:abends|am abend)$/, asEveningFrom(4)],
+  [/ (?:mittags|am mittag)$/, asMiddayUntil(3)],
+  [/ (?:nachts|in der nacht)$/, asNightFrom(9)],
 ]
 
+/** What is said round a time and is no part of it. */
+const AROUND = /^(?:es ist|um|punkt|genau) | (?:genau|punkt)$/g
+const NOON = /^(?:(?:12|zwolf)(?: uhr)? )?mittags?$/
+const MIDNIGHT = /^(?:(?:12|24|0|zwolf|null|vierundzwanzig)(?: uhr)? )?mitternachts?$/
+
 function parse(said: string): ParsedTime | undefined {
-  const text = plain(said)
+  const text = plain(said.replace(/3\/4|¾/g, 'dreiviertel'))
     .replace(/fuenf/g, 'funf')
     .replace(/zwoelf/g, 'zwolf')
-    .replace(/^(?:es ist|um) /, '')
-  if (/^(?:(?:12|zwolf)(?: uhr)? )?mittags?$/.test(text)) return { minute: 720, kind: 'day' }
-  if (/^(?:(?:12|zwolf)(?: uhr)? )?mitternachts?$/.test(text)) return { minute: 0, kind: 'day' }
-  return readWithDayPart(text, DAY_PARTS, parseDial)
+    .replace(AROUND, '')
+    .replace(AROUND, '')
+  if (NOON.test(text)) return { minute: 720, kind: 'day' }
+  if (MIDNIGHT.test(text)) return { minute: 0, kind: 'day' }
+  if (/^(?:24|0|null|vierundzwanzig) uhr$/.test(text)) return { minute: 0, kind: 'day' }
+  return relatedToMiddle(text) ?? readWithDayPart(text, DAY_PARTS, parseDial)
 }
 
-function parseDial(text: string): number | undefined {
-  const quarter = /^(viertel|drei ?viertel|halb) (.+)$/.exec(text)
-  const upTo = quarter?.[2] === undefined ? undefined : hourValue(quarter[2])
-  if (quarter?.[1] && upTo !== undefined)
-    return onDial(upTo * 60 - (quarter[1] === 'halb' ? 30 : quarter[1] === 'viertel' ? 45 : 15))
-  const related = /^(.+?)(?: minuten?)? (nach|vor) (halb )?(.+)$/.exec(text)
-  if (related?.[1] && related[4]) {
-    const hour = hourValue(related[4])
-    const minutes = related[1] === 'viertel' ? 15 : wordValue(related[1])
-    if (hour === undefined || !minutes) return undefined
-    return onDial(hour * 60 - (related[3] ? 30 : 0) + (related[2] === 'nach' ? minutes : -minutes))
+/** "zehn nach Mitternacht", "Viertel vor Mittag": the half of the day is told by the word. */
+function relatedToMiddle(text: string): ParsedTime | undefined {
+  const match = /^(.+ (?:nach|vor)) (mitternacht|mittag)$/.exec(text)
+  const dial = match && parseDial(`${match[1]} zwolf`)
+  if (typeof dial !== 'number' || !match) return undefined
+  const shift = dial > 360 ? dial - 720 : dial
+  return { minute: modulo((match[2] === 'mitternacht' ? 0 : 720) + shift, 1440), kind: 'day' }
+}
+
+/** "viertel vier", "drei viertel vier", "halb vier", and minutes from each of them. */
+const TOWARDS: Readonly<Record<string, number>> = { viertel: 45, halb: 30, dreiviertel: 15 }
+
+function parseDial(said: string): number | undefined {
+  const text = said.replace(/drei viertel/g, 'dreiviertel')
+  const towards = /^(?:(.+?)(?: min(?:\.|uten?)?)? (nach|vor) )?(viertel|dreiviertel|halb) (.+)$/.exec(text)
+  const coming = towards?.[4] === undefined ? undefined : hourValue(towards[4])
+  if (towards?.[3] && coming !== undefined) {
+    const minutes = towards[1] === undefined ? 0 : minuteValue(towards[1])
+    if (minutes === undefined) return undefined
+    const mark = coming * 60 - (TOWARDS[towards[3]] ?? 0)
+    return onDial(mark + (towards[2] === 'vor' ? -minutes : minutes))
   }
-  const official = /^(.+) uhr (.+?)(?: minuten?)?$/.exec(text)
-  if (official?.[1] && official[2]) {
-    const hour = wordValue(official[1])
-    const minutes = wordValue(official[2])
-    if (hour === undefined || hour > 23 || minutes === undefined) return undefined
-    return hour > 12 ? hour * 60 + minutes : onDial(hour * 60 + minutes)
+  const related = /^(.+?)(?: min(?:\.|uten?)?)? (nach|vor) (.+)$/.exec(text)
+  if (related?.[1] && related[3]) {
+    const hour = hourValue(related[3])
+    const minutes = minuteValue(related[1])
+    if (hour === undefined || minutes === undefined) return undefined
+    return onDial(hour * 60 + (related[2] === 'nach' ? minutes : -minutes))
   }
-  const whole = wordValue(text.replace(/ uhr$/, ''))
-  if (whole !== undefined && whole > 12 && whole < 24 && text.endsWith(' uhr')) return whole * 60
-  const bare = hourValue(text)
-  return bare === undefined ? undefined : onDial(bare * 60)
+  return officialTime(text)
+}
+
+/** A count before "nach" or "vor": a quarter, or 1 to 59. */
+function minuteValue(text: string): number | undefined {
+  const minutes = text === 'viertel' ? 15 : wordValue(text)
+  return minutes === 0 ? undefined : minutes
+}
+
+/** "fünfzehn Uhr dreißig", "0 Uhr 15", "drei Uhr", "drei". */
+function officialTime(text: string): number | undefined {
+  const official = /^(.+) uhr(?: (.+?)(?: min(?:\.|uten?)?)?)?$/.exec(text)
+  if (!official?.[1]) {
+    const bare = hourValue(text)
+    return bare === undefined ? undefined : onDial(bare * 60)
+  }
+  const hour = wordValue(official[1])
+  const minutes = official[2] === undefined ? 0 : wordValue(official[2].replace(/^null /, ''))
+  if (hour === undefined || hour > 23 || minutes === undefined) return undefined
+  if (hour === 0) return AFTER_MIDNIGHT + minutes
+  return hour > 12 ? hour * 60 + minutes : onDial(hour * 60 + minutes)
 }
 
 function sayAbout(minute: number): string {
@@ -198,9 +246,10 @@ function german(name: string, isRegional: boolean): Language {
     dayPart,
     dayParts: DAY_PARTS,
     parseWords: parse,
+    readLength: lengthReader({ ...GERMAN_LENGTHS, number: wordValue }),
     tidyFigures: (text) =>
       text
-        .replace(/^um /, '')
+        .replace(AROUND, '')
         .replace(
           /^(\d{1,2}) ?uhr ?(\d{1,2})$/,
           (_, hour: string, minutes: string) => `${hour}:${minutes.padStart(2, '0')}`,

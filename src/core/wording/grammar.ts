@@ -23,30 +23,59 @@ export function numberReader(numberWord: (n: number) => string, also: Readonly<R
   }
 }
 
-export const asMorning = (dial: number) => dial
-export const asAfternoon = (dial: number) => dial + 720
+/** Added by a reader to minutes of the day's first hour, which no dial time can tell: "0 Uhr 15". */
+export const AFTER_MIDNIGHT = 1440
+
+const HOUR = 60
+const NOON = 720
+
+/** From twelve to twelve, as a.m. and p.m. are. */
+export const firstHalf = (dial: number) => dial
+export const secondHalf = (dial: number) => dial + NOON
+
+/** "Twelve in the morning" is either, so it is neither; "half past twelve in the morning" is in the night. */
+export const asMorning = (dial: number) => (dial === 0 ? undefined : dial)
+
+/** From noon until the hour given, which is out. */
+export const asAfternoonUntil = (hour: number) => (dial: number) => (dial < hour * HOUR ? dial + NOON : undefined)
+
+/** From the hour given on; twelve is no evening. */
+export const asEveningFrom = (hour: number) => (dial: number) => (dial >= hour * HOUR ? dial + NOON : undefined)
+
+/** From eleven until the hour given, around noon. */
+export const asMiddayUntil = (hour: number) => (dial: number) => {
+  if (dial >= 11 * HOUR) return dial
+  return dial < hour * HOUR ? dial + NOON : undefined
+}
+
 /**
- * "Twelve at night" is midnight, "one at night" is early in the morning, and six to eleven at night are in the
- * evening.
+ * "Twelve at night" is midnight, and "one at night" is early in the morning. From the hour given on it is late in the
+ * evening; between six and that hour nobody says night.
  */
-export const asNight = (dial: number) => (dial >= 360 ? dial + 720 : dial)
+export const asNightFrom = (hour: number) => (dial: number) => {
+  if (dial >= hour * HOUR) return dial + NOON
+  return dial < 6 * HOUR ? dial : undefined
+}
 
 /**
  * Reads a time with or without its part of the day. `read` gives minutes, which are over 719 if the hour itself tells
- * the half of the day.
+ * the half of the day (the day's first hour with `AFTER_MIDNIGHT`).
  */
 export function readWithDayPart(
   text: string,
   parts: readonly DayPart[],
   read: (text: string) => number | undefined,
 ): ParsedTime | undefined {
-  for (const [pattern, place] of parts) {
+  for (const [pattern, place, half] of parts) {
     if (!pattern.test(text)) continue
     const minute = read(text.replace(pattern, '').trim())
     if (minute === undefined) return undefined
-    return { minute: minute >= 720 ? minute : place(onDial(minute)), kind: 'day' }
+    const placed = place(onDial(minute))
+    // Hours over twelve tell the half themselves: both must agree.
+    if (placed === undefined || (minute >= NOON && (half || placed !== minute % AFTER_MIDNIGHT))) return undefined
+    return { minute: placed, kind: 'day' }
   }
   const minute = read(text)
   if (minute === undefined) return undefined
-  return { minute, kind: minute >= 720 ? 'day' : 'dial' }
+  return { minute: minute % AFTER_MIDNIGHT, kind: minute >= NOON ? 'day' : 'dial' }
 }

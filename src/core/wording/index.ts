@@ -2,10 +2,12 @@ import { dialHour, minutesPast, modulo, onDial, requireMinuteOfDay } from '../cl
 import { unreachable } from '../errors'
 import { plain, readWithDayPart } from './grammar'
 import type { Language, ParsedTime } from './language'
+import type { Length } from './lengths/reader'
 import { type LanguageId, languages } from './registry'
 import type { Wording } from './types'
 
 export * from './language'
+export type { Length } from './lengths/reader'
 export * from './phrases'
 export * from './registry'
 export * from './types'
@@ -71,11 +73,14 @@ export interface ReadOptions {
  * parseTime('9:5', 'en-GB') //=> undefined
  */
 export function parseTime(text: string, language: LanguageId, options: ReadOptions = {}): ParsedTime | undefined {
-  if (text.length > LONGEST_TIME_TEXT) return undefined
+  // "-4:30" is no time, and a hyphen before figures is not a mere mark.
+  if (text.length > LONGEST_TIME_TEXT || /^\s*[-−–]\s*\d/.test(text)) return undefined
   const spoken = languages[language]
   const tidy = tidied(text)
   const figures = spoken.tidyFigures(tidy)
   const figuresIn = (part: string) => parseFigures(part, options.figures ?? 'dial')
+  // A bare "13" or "04" is no time that a child would be taught to say, whatever the words allow.
+  if (/^\d+$/.test(tidy)) return figuresIn(tidy)
   return (
     figuresIn(figures) ??
     readWithDayPart(plain(figures), spoken.dayParts, (part) => figuresIn(part)?.minute) ??
@@ -85,12 +90,17 @@ export function parseTime(text: string, language: LanguageId, options: ReadOptio
 }
 
 function tidied(text: string): string {
-  return text.trim().toLowerCase().replace(/[’‘`]/g, "'").replace(/\s+/g, ' ')
+  return text
+    .trim()
+    .toLowerCase()
+    .replace(/[’‘`´]/g, "'")
+    .replace(/\s+/g, ' ')
+    .replace(/ ?[!?.,;]+$/, '')
 }
 
-/** 4:30, 4.30pm, 16h30, 16:30, 4 p.m.; 0430 is refused: figures need their separator. */
+/** 4:30, 4 30, 4.30pm, 16h30, 16:30, 4 p.m.; 0430 is refused: figures need their separator. */
 function parseFigures(text: string, figures: 'dial' | 'day'): ParsedTime | undefined {
-  const match = /^(\d{1,2})(?:[:.h](\d{2}))? ?([ap])?(?:\.?m\.?)?$/.exec(text)
+  const match = /^(\d{1,2})(?:[:.h ](\d{2}))? ?([ap])?(?:\.?m\.?)?$/.exec(text)
   if (!match) return undefined
   const [, hourText = '', minuteText, half] = match
   const hour = Number(hourText)
@@ -103,7 +113,6 @@ function parseFigures(text: string, figures: 'dial' | 'day'): ParsedTime | undef
   if (/m\.?$/.test(text)) return undefined
   if (hour === 24 && minutes === 0 && minuteText) return { minute: 0, kind: 'day' }
   if (hour > 23) return undefined
-  // A bare "13" or "04" is no time that a child would be taught to say.
   if (!minuteText && (hour < 1 || hour > 12 || hourText.startsWith('0'))) return undefined
   const isDay = figures === 'day' || hour === 0 || hour > 12 || hourText.startsWith('0')
   return isDay ? { minute: hour * 60 + minutes, kind: 'day' } : { minute: onDial(hour * 60 + minutes), kind: 'dial' }
@@ -155,6 +164,19 @@ export function whyNoTime(text: string, language: LanguageId, options: ReadOptio
   const last = /(\d{1,3})$/.exec(tidy)
   if (!figures && last && Number(last[1]) > 12) return `On a clock the hours go from 1 to 12: there is no ${last[1]}.`
   return `“${tidy}” is no time in ${name}: try ${example}.`
+}
+
+/**
+ * A length of time as an adult typed it or a child said it, kept as it was said: hours and minutes, the minutes not
+ * bound to 59. Undefined for what cannot be read whole; nothing is ever shortened.
+ *
+ * parseDuration('1h20', 'en-GB') //=> { hours: 1, minutes: 20 }
+ * parseDuration('half an hour', 'en-GB') //=> { hours: 0, minutes: 30 }
+ * parseDuration('anderthalb Stunden', 'de') //=> { hours: 1, minutes: 30 }
+ * parseDuration('about an hour', 'en-GB') //=> undefined
+ */
+export function parseDuration(text: string, language: LanguageId): Length | undefined {
+  return languages[language].readLength(text)
 }
 
 /**

@@ -1,4 +1,5 @@
 import type { MinuteOfDay } from '../clock'
+import type { Length } from './lengths/reader'
 import type { Phrases } from './phrases'
 
 /** `dial`: the half of the day is not told, `minute` is 0 to 719. `day`: it is, `minute` is 0 to 1439. */
@@ -7,8 +8,11 @@ export interface ParsedTime {
   readonly kind: 'dial' | 'day'
 }
 
-/** A part of the day at the end of what is said, and what it makes of a dial time (0 to 719). */
-export type DayPart = readonly [RegExp, (dial: number) => number]
+/**
+ * A part of the day at the end of what is said, and what it makes of a dial time (0 to 719): undefined for a time that
+ * nobody puts into that part ("12 Uhr abends"). A half of twelve hours never follows hours over twelve ("16:30pm").
+ */
+export type DayPart = readonly [RegExp, (dial: number) => number | undefined, 'twelve-hours'?]
 
 /** One language: adding one means one file that fills this in, and one line in `wording/registry.ts`. */
 export interface Language {
@@ -27,6 +31,8 @@ export interface Language {
    * Reads words only, since figures are the same in all languages. `text` is trimmed, in lower case and single-spaced.
    */
   parseWords(text: string): ParsedTime | undefined
+  /** Reads a length of time, words or figures: "4 hours and 35 minutes", "1h20". Undefined for what is none. */
+  readonly readLength: (text: string) => Length | undefined
   /** The language's own ways of writing figures ("15 Uhr 30", "16 h 5", "4 p. m.") put as 15:30, 16:05, 4pm. */
   tidyFigures(text: string): string
   readonly noon: string

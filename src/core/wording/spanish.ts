@@ -1,5 +1,16 @@
 import { dialHour, minutesPast, onDial } from '../clock'
-import { asAfternoon, asMorning, asNight, numberReader, plain, readWithDayPart } from './grammar'
+import { SPANISH_LENGTHS } from './lengths/spanish'
+import { lengthReader } from './lengths/reader'
+import {
+  asAfternoonUntil,
+  asMiddayUntil,
+  asNightFrom,
+  firstHalf,
+  numberReader,
+  plain,
+  readWithDayPart,
+  secondHalf,
+} from './grammar'
 import type { Phrases } from './phrases'
 import type { DayPart, Language, ParsedTime } from './language'
 
@@ -67,18 +78,29 @@ function speak(minute: number, form: 'turns' | 'minutes-past'): string {
 }
 
 const DAY_PARTS: readonly DayPart[] = [
-  [/ (?:de la (?:manana|madrugada)|a\.? ?m\.?)$/, asMorning],
-  [/ (?:de la tarde|p\.? ?m\.?)$/, asAfternoon],
-  [/ (?:del mediodia)$/, (dial) => (dial >= 660 ? dial : dial + 720)],
-  [/ de la noche$/, asNight],
+  [/ a\.? ?m\.?$/, firstHalf, 'twelve-hours'],
+  [/ p\.? ?m\.?$/, secondHalf, 'twelve-hours'],
+  // Twelve in the morning is noon: "las doce de la mañana".
+  [/ (?:de|por) la manana$/, (dial) => (dial < 60 ? dial + 720 : dial)],
+  [/ de la madrugada$/, (dial) => (dial < 7 * 60 ? dial : undefined)],
+  [/ (?:de|por) la tarde$/, asAfternoonUntil(9)],
+  [/ del mediodia$/, asMiddayUntil(4)],
+  [/ (?:de|por) la noche$/, asNightFrom(6)],
 ]
+
+/** What is said round a time and is no part of it. */
+const AROUND = /^(?:son|es|a|al|exactamente) | (?:en punto|exactas|exactamente)$/g
+const NOON = /^(?:(?:12|doce)(?: horas)? )?(?:del )?mediodia$/
+const MIDNIGHT = /^(?:(?:12|doce|24|veinticuatro|0|cero)(?: horas)? )?(?:de la )?medianoche$/
 
 function parse(said: string): ParsedTime | undefined {
   const text = plain(said)
-    .replace(/^(?:son|es|a|al) /, '')
+    .replace(AROUND, '')
+    .replace(AROUND, '')
     .replace(/^(?:el|la|las) /, '')
-  if (/^(?:(?:12|doce) (?:del )?)?mediodia$/.test(text)) return { minute: 720, kind: 'day' }
-  if (/^(?:(?:12|doce) (?:de la )?)?medianoche$/.test(text)) return { minute: 0, kind: 'day' }
+  if (NOON.test(text)) return { minute: 720, kind: 'day' }
+  if (MIDNIGHT.test(text)) return { minute: 0, kind: 'day' }
+  if (/^(?:0|cero|24|veinticuatro) horas$/.test(text)) return { minute: 0, kind: 'day' }
   return readWithDayPart(text, DAY_PARTS, parseDial)
 }
 
@@ -87,12 +109,36 @@ function parseDial(text: string): number | undefined {
   const [, base = text, sign, rest] = toGo
     ? ['', toGo[2], 'menos', toGo[1]]
     : (/^(.+?) (y|menos|con) (.+?)(?: minutos?)?$/.exec(text) ?? [])
-  const hour = wordValue(base.replace(/ en punto$/, ''))
-  if (hour === undefined || hour > 23 || hour === 0) return undefined
-  const minutes = rest === undefined ? 0 : /^(?:un )?cuarto$/.test(rest) ? 15 : rest === 'media' ? 30 : wordValue(rest)
-  if (minutes === undefined || (rest !== undefined && minutes === 0)) return undefined
+  const hour = hourValue(base)
+  if (hour === undefined) return parseHourThenMinutes(text)
+  const minutes = rest === undefined ? 0 : restMinutes(rest, sign)
+  if (minutes === undefined) return undefined
   const shift = sign === 'menos' ? -minutes : minutes
   return hour > 12 ? hour * 60 + shift : onDial(hour * 60 + shift)
+}
+
+function hourValue(text: string): number | undefined {
+  const hour = wordValue(text.replace(/ horas?$/, ''))
+  return hour !== undefined && hour >= 1 && hour <= 23 ? hour : undefined
+}
+
+/** What follows "y" or "menos": a quarter, a half (only after "y"), or 1 to 59. */
+function restMinutes(rest: string, sign: string | undefined): number | undefined {
+  if (/^(?:un )?cuarto$/.test(rest)) return 15
+  if (rest === 'media') return sign === 'menos' ? undefined : 30
+  const minutes = wordValue(rest)
+  return minutes === 0 ? undefined : minutes
+}
+
+/** "las cuatro treinta", "cuatro cero cinco", "dieciséis treinta y cinco": the hour, then two figures in words. */
+function parseHourThenMinutes(text: string): number | undefined {
+  const [first = '', ...others] = text.split(' ')
+  const hour = hourValue(first)
+  const tail = others.join(' ').replace(/^horas? /, '')
+  const minutes = wordValue(tail.replace(/^cero /, ''))
+  if (/\d/.test(text) || hour === undefined || minutes === undefined) return undefined
+  if (minutes < 10 && !tail.startsWith('cero ')) return undefined
+  return hour > 12 ? hour * 60 + minutes : onDial(hour * 60 + minutes)
 }
 
 function sayAbout(minute: number): string {
@@ -180,6 +226,7 @@ export const spanish: Language = {
   dayPart,
   dayParts: DAY_PARTS,
   parseWords: parse,
+  readLength: lengthReader({ ...SPANISH_LENGTHS, number: wordValue }),
   tidyFigures: (text) =>
     text
       .replace(/^(?:son |es |a )?(?:las?) (?=\d)/, '')

@@ -2,8 +2,8 @@ import { Button, Group, Modal, Radio, Stack, Switch, Text, TextInput } from '@ma
 import { useState } from 'react'
 import type { Answer } from '../../core/knowing'
 import { type Settings, wordingOf } from '../../core/records'
-import { type Item, type Value, readLike, readWritten, sameValue, sayAnswer } from '../../core/teaching'
-import { type Wording, whyNoTime } from '../../core/wording'
+import { type Item, type Value, readLike, readWritten, sameValue, sayAnswer, whyNotLike } from '../../core/teaching'
+import { type Wording } from '../../core/wording'
 import { api } from '../../ui/api'
 import { momentInWords } from '../../ui/dates'
 import { useChildChange } from './useChild'
@@ -83,7 +83,7 @@ function choicesFor({ given, item }: Answer): readonly Value[] {
 function typedAnswer(item: Item, text: string, wording: Wording): { value?: Value; why?: string } {
   if (text.trim() === '') return {}
   const value = item.ask === 'write' ? readWritten(text, wording) : readLike(item.answer, text, wording)
-  return value ? { value } : { why: whyNoTime(text, wording.language) ?? 'This is no answer to the question.' }
+  return value ? { value } : { why: whyNotLike(item.answer, text, wording) }
 }
 
 function Reason({ value, onChange }: { value: string; onChange: (reason: string) => void }) {

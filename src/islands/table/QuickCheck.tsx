@@ -3,8 +3,8 @@ import { useInterval, useWindowEvent } from '@mantine/hooks'
 import { IconArrowBackUp } from '@tabler/icons-react'
 import { useEffect, useState } from 'react'
 import { type Settings, wordingOf } from '../../core/records'
-import { minuteOf, readLike, readWritten, rungOf, sayAnswer } from '../../core/teaching'
-import { type Wording, whyNoTime } from '../../core/wording'
+import { minuteOf, readLike, readWritten, rungOf, sayAnswer, whyNotLike } from '../../core/teaching'
+import { type Wording } from '../../core/wording'
 import { isTyping } from '../../ui/Shortcuts'
 import { CheckChoices } from './CheckChoices'
 import { CheckResult } from './CheckResult'
@@ -167,12 +167,7 @@ function SomethingElse({ check, wording }: { check: QuickCheckState; wording: Wo
   const take = () => {
     const value = readLike(item.answer, text, wording)
     if (value) return check.answer(value)
-    const options = { figures: item.answer.kind === 'day' ? 'day' : 'dial' } as const
-    setError(
-      LENGTHS[item.answer.kind] ??
-        whyNoTime(text, wording.language, options) ??
-        'Tell the half of the day too, as in 16:05.',
-    )
+    setError(whyNotLike(item.answer, text, wording))
   }
   return (
     <form
@@ -200,11 +195,6 @@ function SomethingElse({ check, wording }: { check: QuickCheckState; wording: Wo
       </Group>
     </form>
   )
-}
-
-const LENGTHS: Partial<Record<string, string>> = {
-  duration: 'Type a length like 1 h 20 or 35 min.',
-  minutes: 'Type a count of minutes from 0 to 60.',
 }
 
 function Scores({ check }: { check: QuickCheckState }) {

@@ -104,11 +104,13 @@ function narrowed(
   }
 }
 
-/** A day as a family types it: any times of the day, noon left out, in any order, before or after what happens then. */
+/** A day as a family types it: any times of the day, noon left out, in 24 hours, before or after what happens then. */
 function ownDay(random: Random): string[] {
   const drawn = Array.from({ length: drawInt(random, 0, 15) }, () => drawInt(random, 0, 287) * 5)
-  return [...new Set([...drawn.filter((minute) => !handsHidden(minute % 720)), 485])].map((minute, i) => {
-    const time = `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`
+  const minutes = [...new Set([...drawn.filter((minute) => !handsHidden(minute % 720)), 485])].sort((a, b) => a - b)
+  return minutes.map((minute, i) => {
+    const two = (figure: number) => String(figure).padStart(2, '0')
+    const time = `${two(Math.floor(minute / 60))}:${two(minute % 60)}`
     return drawInt(random, 0, 1) === 1
       ? `${time} Ümit’s ${i % 3 === 0 ? 'long, long walk on the towpath' : 'doing'} ${i}`
       : `Ümit’s doing ${i}, ${time}`
