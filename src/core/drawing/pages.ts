@@ -29,6 +29,8 @@ export const CHECK_BAR_MM = 100
  */
 const HEAD_MM = 14
 const TITLE_MM = 6.5
+/** What rounding of the size of a text may add to its width. */
+const ROUNDING_MM = 0.05
 const LEAST_TITLE_MM = 3.8
 const LEAST_NAME_MM = 3.2
 const FOOT_MM = 12
@@ -62,27 +64,29 @@ export interface PageRequest {
   readonly title: string
   /** Printed in the foot: what made the page, so that it can be made again. */
   readonly footer: string
+  /** What stands at the bar, if not in English. */
+  readonly bar?: string
   /** `line`: a rule to write a name on; a text: the name itself, set on it. */
   readonly name?: { readonly line: true; readonly text?: string; readonly label?: string }
   readonly body: readonly Shape[]
 }
 
 /** A page with its head, its foot and the 100 mm bar that shows whether it came out at true size. */
-export function makePage({ paper, title, footer, name, body }: PageRequest): Drawing {
+export function makePage({ paper, title, footer, bar = BAR_TEXT, name, body }: PageRequest): Drawing {
   const { width, height } = paperOf(paper)
   const shown = printable(title)
   const nameWidth = 62
   const titleWidth = width - 2 * SAFE_MARGIN_MM - (name ? nameWidth + 6 : 0)
   const head = titleShapes(shown, titleWidth)
   if (name) head.push(...nameLine({ x: width - SAFE_MARGIN_MM - nameWidth, y: SAFE_MARGIN_MM + 7 }, nameWidth, name))
-  return { width, height, title, shapes: [...head, ...body, ...foot(width, height, footer)] }
+  return { width, height, title, shapes: [...head, ...body, ...foot(width, height, { footer, bar })] }
 }
 
 /**
  * On one line as large as it fits, never smaller than can be read: a longer one takes a second line, and is cut there.
  */
 function titleShapes(title: string, width: number): Shape[] {
-  const size = fitSize(title, TITLE_MM, width, 'bold')
+  const size = fitSize(title, TITLE_MM, width - ROUNDING_MM, 'bold')
   const isOne = size >= LEAST_TITLE_MM
   const lines = isOne ? [title] : shortened(title, { size: LEAST_TITLE_MM, weight: 'bold' }, width, 2)
   return lines.map((text, i) =>
@@ -110,7 +114,13 @@ function nameLine(
   return [rule, label, textAt(shown, { x: start + 2, y }, { size, fill: INK })]
 }
 
-function foot(width: number, height: number, footer: string): Shape[] {
+const BAR_TEXT = 'This bar is 100 mm when printed at 100 %'
+
+function foot(
+  width: number,
+  height: number,
+  { footer, bar: barText }: Pick<Required<PageRequest>, 'footer' | 'bar'>,
+): Shape[] {
   const y = height - SAFE_MARGIN_MM - 2
   const tick = (x: number): Shape => line({ x, y: -1.5 }, { x, y: 1.5 }, { stroke: INK, strokeMm: 0.2 })
   const bar: Shape = group(
@@ -119,7 +129,7 @@ function foot(width: number, height: number, footer: string): Shape[] {
       tick(0),
       tick(CHECK_BAR_MM / 2),
       tick(CHECK_BAR_MM),
-      textAt('This bar is 100 mm when printed at 100 %', { x: 2, y: -1.6 }, { size: 2.8, fill: INK }),
+      textAt(printable(barText), { x: 2, y: -1.6 }, { size: 2.8, fill: INK }),
     ],
     { part: 'check-bar', x: SAFE_MARGIN_MM, y },
   )

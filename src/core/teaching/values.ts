@@ -10,7 +10,7 @@ import {
   signedGap,
 } from '../clock'
 import { unreachable } from '../errors'
-import { type Wording, languages, parseDuration, parseTime, say, whyNoTime } from '../wording'
+import { type Wording, languages, parseDuration, parseTime, printedAs, say, whyNoTime } from '../wording'
 import type { ClockPart } from './shown'
 
 /**
@@ -122,10 +122,12 @@ export function sayHands(hands: HandAngles, wording: Wording, wanted?: number): 
   const said = say(minute, wording)
   const off = Math.abs(hourHandError)
   if (off <= HOUR_HAND_TOLERANCE_DEG) return said
-  const degrees = `${Math.round(off * 2) / 2}° ${hourHandError < 0 ? 'behind' : 'ahead'}`
+  const degrees = Math.round(off * 2) / 2
   const numeral = Math.floor(minute / MINUTES_PER_HOUR)
   const isParked = Math.abs(signedGap(numeral * DEGREES_PER_HOUR, hands.hour)) < HAND_SET_TOLERANCE_DEG / 2
-  return isParked ? `${said}, hour hand left on ${numeral || 12} (${degrees})` : `${said}, hour hand ${degrees}`
+  if (isParked) return printedAs('{0}, hour hand left on {1} ({2}° behind)', wording, said, numeral || 12, degrees)
+  const way = hourHandError < 0 ? '{0}, hour hand {1}° behind' : '{0}, hour hand {1}° ahead'
+  return printedAs(way, wording, said, degrees)
 }
 
 /** What a child wrote, as a time if it is one, or else as the text itself. */

@@ -176,7 +176,7 @@ const PHRASES: Phrases = {
   howLong: (from, to) => `How long is it from ${from} to ${to}?`,
   startWhen: (deadline, steps) => `All must be done by ${deadline}. It takes ${steps.join(' and then ')}. Start when?`,
   whichHalf: (doing) => `${doing}: which half of the day is it?`,
-  write24: (part) => `It is ${part}. What is this time in 24 hours?`,
+  write24: (part) => `This time is ${part} – how is it written in 24 hours?`,
   whichPart: 'What is this part called?',
   iHave: 'I have',
   whoHas: (time) => `Who has ${time}?`,

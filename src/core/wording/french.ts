@@ -12,6 +12,7 @@ import {
   readWithDayPart,
 } from './grammar'
 import type { Phrases } from './phrases'
+import { FRENCH_PRINTED } from './printed/french'
 import type { DayPart, Language, ParsedTime } from './language'
 
 const UNITS = [
@@ -139,7 +140,7 @@ const PHRASES: Phrases = {
   startWhen: (deadline, steps) =>
     `Tout doit être fini à ${deadline}. Il faut ${steps.join(' puis ')}. Quand commencer ?`,
   whichHalf: (doing) => `${doing} : quelle moitié de la journée ?`,
-  write24: (part) => `C’est une heure ${part}. Comment s’écrit-elle sur 24 heures ?`,
+  write24: (part) => `Il s’agit de l’heure ${part}. Comment s’écrit-elle sur 24 heures ?`,
   whichPart: 'Comment s’appelle cette partie ?',
   iHave: 'J’ai',
   whoHas: (time) => `Qui a ${time} ?`,
@@ -147,7 +148,7 @@ const PHRASES: Phrases = {
   spotSame: 'Entoure chaque horloge qui montre cette heure.',
   howLongEach: 'Combien de temps ?',
   joinPairs: 'Relie chaque horloge à son heure.',
-  orderMorning: 'Tout se passe un matin : numérote les horloges, la plus tôt d’abord.',
+  orderMorning: 'Tout se passe un matin : numérote les horloges, de la première heure à la dernière.',
   rightOrWrong: 'Vrai ou faux ? Coche ou barre.',
   ringRight: 'Entoure ce qui est juste.',
   colourZone: 'Colorie la zone où se trouve la petite aiguille.',
@@ -160,7 +161,7 @@ const PHRASES: Phrases = {
   doneBy: 'Fini à',
   planClocks: 'Dessine les aiguilles pour chaque heure du plan.',
   planTimes: 'Écris quand chaque chose a lieu.',
-  findNext: 'Trouve l’horloge de chaque étape et relie-les dans l’ordre.',
+  findNext: 'Trouve l’horloge de chaque étape et relie les horloges dans l’ordre.',
   start: 'Départ',
   bingo: 'Loto',
   showKnow: 'Montre ce que tu sais.',
@@ -208,4 +209,5 @@ export const french: Language = {
   noon: 'midi',
   midnight: 'minuit',
   phrases: PHRASES,
+  printed: FRENCH_PRINTED,
 }

@@ -12,6 +12,7 @@ import {
   readWithDayPart,
 } from './grammar'
 import type { Phrases } from './phrases'
+import { GERMAN_PRINTED } from './printed/german'
 import type { DayPart, Language, ParsedTime } from './language'
 
 const UNITS = [
@@ -179,7 +180,7 @@ const PHRASES: Phrases = {
   howManyMinutes: 'Wie viele Minuten nach?',
   whatHourHand: 'Was sagt der Stundenzeiger?',
   showMe: (time) => `Stelle ${time} ein.`,
-  sayAloud: 'Sprich diese Uhrzeit.',
+  sayAloud: 'Sag diese Uhrzeit laut.',
   write: 'Schreibe diese Uhrzeit in Ziffern.',
   roundTo: (step) => `Wie spät ist es auf ${step} Minuten gerundet?`,
   later: (length) => `Wie spät ist es ${length} später?`,
@@ -188,7 +189,7 @@ const PHRASES: Phrases = {
   startWhen: (deadline, steps) =>
     `Um ${deadline} muss alles fertig sein. Es dauert ${steps.join(' und dann ')}. Wann anfangen?`,
   whichHalf: (doing) => `${doing}: Welche Tageshälfte ist das?`,
-  write24: (part) => `Es ist ${part}. Wie heißt diese Zeit mit 24 Stunden?`,
+  write24: (part) => `Es ist ${part}. Wie schreibt man diese Zeit mit 24 Stunden?`,
   whichPart: 'Wie heißt dieser Teil?',
   iHave: 'Ich habe',
   whoHas: (time) => `Wer hat ${time}?`,
@@ -201,7 +202,7 @@ const PHRASES: Phrases = {
   ringRight: 'Kreise ein, was stimmt.',
   colourZone: 'Male das Feld aus, in dem der Stundenzeiger steht.',
   drawClock: 'Zeichne deine eigene Uhr.',
-  markLine: 'Zeichne die Minuten auf dem Strahl ein.',
+  markLine: 'Zeichne die Minuten auf dem Zahlenstrahl ein.',
   laterBy: (length) => `${length} später`,
   soonerBy: (length) => `${length} früher`,
   thenWhat: 'Wie spät ist es dann?',
@@ -258,6 +259,7 @@ function german(name: string, isRegional: boolean): Language {
     noon: 'Mittag',
     midnight: 'Mitternacht',
     phrases: PHRASES,
+    printed: GERMAN_PRINTED,
   }
 }
 

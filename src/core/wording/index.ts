@@ -4,11 +4,13 @@ import { plain, readWithDayPart } from './grammar'
 import type { Language, ParsedTime } from './language'
 import type { Length } from './lengths/reader'
 import { type LanguageId, languages } from './registry'
+import { type PrintedPhrase, fillIn } from './printed/phrases'
 import type { Wording } from './types'
 
 export * from './language'
 export type { Length } from './lengths/reader'
 export * from './phrases'
+export { PRINTED } from './printed/phrases'
 export * from './registry'
 export * from './types'
 
@@ -55,6 +57,20 @@ function sayOnDial(minute: number, { form }: Wording, language: Language): strin
 
 function twoDigits(n: number): string {
   return String(n).padStart(2, '0')
+}
+
+/**
+ * What is printed for the adult, in the group's language, with its places filled in.
+ *
+ * printedAs('Key: {0}', { language: 'de', form: 'turns' }, 'Domino') //=> 'Lösung: Domino'
+ */
+export function printedAs(phrase: PrintedPhrase, { language }: Wording, ...values: (string | number)[]): string {
+  return fillIn(languages[language].printed, phrase, values)
+}
+
+/** The name of a print, a rung or a mistake in the group's language, by its English one. */
+export function nameIn({ language }: Wording, name: string): string {
+  return languages[language].printed?.names[name] ?? name
 }
 
 export interface ReadOptions {

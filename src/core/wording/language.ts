@@ -1,6 +1,7 @@
 import type { MinuteOfDay } from '../clock'
 import type { Length } from './lengths/reader'
 import type { Phrases } from './phrases'
+import type { Printed } from './printed/phrases'
 
 /** `dial`: the half of the day is not told, `minute` is 0 to 719. `day`: it is, `minute` is 0 to 1439. */
 export interface ParsedTime {
@@ -37,6 +38,8 @@ export interface Language {
   tidyFigures(text: string): string
   readonly noon: string
   readonly midnight: string
-  /** What is asked and printed. */
+  /** What is asked and printed for the child. */
   readonly phrases: Phrases
+  /** What is printed for the adult; English has none, since the phrases themselves are English. */
+  readonly printed?: Printed
 }

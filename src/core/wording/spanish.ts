@@ -12,6 +12,7 @@ import {
   secondHalf,
 } from './grammar'
 import type { Phrases } from './phrases'
+import { SPANISH_PRINTED } from './printed/spanish'
 import type { DayPart, Language, ParsedTime } from './language'
 
 const UNITS = [
@@ -165,9 +166,9 @@ const PHRASES: Phrases = {
   roundTo: (step) => `¿Qué hora es, redondeando a ${step} minutos?`,
   later: (length) => `¿Qué hora será ${length} más tarde?`,
   sooner: (length) => `¿Qué hora era ${length} antes?`,
-  howLong: (from, to) => `¿Cuánto tiempo hay entre ${from} y ${to}?`,
+  howLong: (from, to) => `¿Cuánto tiempo pasa de ${from} a ${to}?`,
   startWhen: (deadline, steps) =>
-    `Todo debe estar listo a ${deadline}. Hacen falta ${steps.join(' y luego ')}. ¿Cuándo empezar?`,
+    `Hora límite: ${deadline}. Hacen falta ${steps.join(' y luego ')}. ¿Cuándo hay que empezar?`,
   whichHalf: (doing) => `${doing}: ¿en qué mitad del día?`,
   write24: (part) => `Es una hora ${part}. ¿Cómo se escribe con 24 horas?`,
   whichPart: '¿Cómo se llama esta parte?',
@@ -187,7 +188,7 @@ const PHRASES: Phrases = {
   soonerBy: (length) => `${length} antes`,
   thenWhat: '¿Qué hora es entonces?',
   startAt: '¿Cuándo hay que empezar?',
-  doneBy: 'Listo a',
+  doneBy: 'Fin:',
   planClocks: 'Dibuja las agujas para cada hora del plan.',
   planTimes: 'Escribe cuándo es cada cosa.',
   findNext: 'Busca el reloj de cada paso y únelos en orden.',
@@ -235,4 +236,5 @@ export const spanish: Language = {
   noon: 'mediodía',
   midnight: 'medianoche',
   phrases: PHRASES,
+  printed: SPANISH_PRINTED,
 }

@@ -193,7 +193,7 @@ const counting: Checker = (read) => {
     const angle = (Math.atan2((at?.x ?? 0) - middle.x, middle.y - (at?.y ?? 0)) * 180) / Math.PI
     read.expect(apart(angle, Number(text) * 6) < 4, `${text} lies at ${angle} degrees`)
   }
-  const calls = groups(read.key[1] ?? [], 'call').map((line) => /(\d+): at the (\d+)$/.exec(words(line)))
+  const calls = groups(read.key[1] ?? [], 'call').map((line) => /(\d+) ?: \D+(\d+)$/.exec(words(line)))
   for (const call of calls) read.expect(Number(call?.[1]) === 5 * Number(call?.[2]), `“${call?.[0]}”`)
   expectDistinct(
     read,

@@ -117,7 +117,7 @@ const calling: Checker = (read) => {
     'two boards are alike',
   )
   const full = places.map((board) => Math.max(...board) + 1)
-  const told = groups(read.key[1] ?? [], 'line').map((line) => Number(/(\d+)$/.exec(words(line))?.[1]))
+  const told = groups(read.key[1] ?? [], 'line').map((line) => Number(/(\d+)\D*$/.exec(words(line))?.[1]))
   read.expect(told.join() === full.join(), `full at ${full.join()}, said ${told.join()}`)
   if (boards.length <= o.count - 8) expectDistinct(read, full, 'two boards win together')
 }
@@ -268,10 +268,21 @@ const trailing: Checker = (read) => {
     i % 4 === 0 ? Number(each) : i % 4 === 2 ? modulo(shiftIn(each, read.o), 720) : minuteIn(each, read.o),
   )
   read.expect(said.join() === due.join(), `the steps of the key are ${steps.join()}`)
-  for (const { text = '' } of read.key.slice(1).flat()) {
-    const [, time = '', not] = /^(\d+[:.]\d\d), which is (not )?(?:there|on the page)/.exec(text) ?? []
-    if (time) read.expect(clocks.some((clock) => clock.time === minuteIn(time, read.o)) === !not, `“${text}”`)
+  for (const { text = '', weight } of read.key.slice(1).flat()) {
+    const time = weight === 'bold' ? undefined : /^(\d+[:.]\d\d), /.exec(text)?.[1]
+    if (time === undefined) continue
+    const [isThere, isNot] = ON_PAGE[read.o.wording.language.slice(0, 2)] ?? []
+    const there = clocks.some((clock) => clock.time === minuteIn(time, read.o))
+    read.expect(text.includes((there ? isThere : isNot) ?? 'no words'), `“${text}”`)
   }
+}
+
+/** How the key says that a clock is on the page, and that it is not. */
+const ON_PAGE: Readonly<Record<string, readonly [string, string]>> = {
+  en: ['which is there', 'which is not on the page'],
+  de: ['steht auf dem Blatt', 'steht nicht auf dem Blatt'],
+  fr: ['qui est sur la page', 'qui n’est pas sur la page'],
+  es: ['que está en la página', 'que no está en la página'],
 }
 
 export const gameCheckers = {

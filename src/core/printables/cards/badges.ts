@@ -1,9 +1,9 @@
 import { FAINT, type Shape } from '../../drawing'
-import { randomFrom } from '../../random'
+import { type Random, randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
-import { languages } from '../../wording'
+import { languages, printedAs } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
-import { itemDial, listPage, part, printFooter, rule, textFrom } from '../kit/frame'
+import { cutTitle, itemDial, keyFooter, listPage, part, printFooter, rule, textFrom } from '../kit/frame'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
 
@@ -25,11 +25,12 @@ export const badges = definePrintable({
   play: (_, { count }) => count,
   notes: () => ['Call in the order of the list; nobody is out. Swap badges for a second round.'],
   make(options, seed) {
-    const items = makeItems(randomFrom(seed), { rung: options.rung, ask: 'read', count: options.count })
+    const random = randomFrom(seed)
+    const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
     const footer = printFooter('Find your time', options, seed)
     const calls = items.map((item) => sayAnswer(item, item.answer, options.wording))
     // Called in another order than they are dealt, or the row of children would know it.
-    const order = [...calls.keys()].sort((a, b) => ((a * 7 + 3) % calls.length) - ((b * 7 + 3) % calls.length) || a - b)
+    const order = anotherOrder(random, calls.length)
     return {
       items,
       pages: cardPages(
@@ -37,7 +38,7 @@ export const badges = definePrintable({
           fronts: items.map((item) => badge(item, options)),
           columns: 2,
           rows: 3,
-          title: 'Badges: cut along the lines',
+          title: cutTitle('Find your time', options),
           footer,
         },
         options,
@@ -45,9 +46,9 @@ export const badges = definePrintable({
       key: [
         listPage(
           {
-            title: 'Key: call in this order',
+            title: printedAs('Key: call in this order', options.wording),
             lines: order.map((i) => calls[i] as string),
-            footer: `${footer} · key`,
+            footer: keyFooter(footer, options),
             named: 'call',
           },
           options,
@@ -56,6 +57,12 @@ export const badges = definePrintable({
     }
   },
 })
+
+/** The places in a drawn order that is not the one they are in. */
+function anotherOrder(random: Random, count: number): number[] {
+  const order = shuffled(random, [...Array(count).keys()])
+  return order.every((place, i) => place === i) ? [...order.slice(1), 0] : order
+}
 
 function badge(item: Item, options: PrintOptions): CardFace {
   const label = languages[options.wording.language].phrases.name

@@ -3,7 +3,7 @@ import { randomFrom, shuffled } from '../../random'
 import { type Item, makeItems, minuteOf, rungOf, isTwoHanded } from '../../teaching'
 import { cardPages } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
-import { figures, printFooter } from '../kit/frame'
+import { cutTitle, figures, keyFooter, printFooter } from '../kit/frame'
 import { dialCard, wordCard } from './matchCards'
 import { definePrintable } from '../kit/definePrintable'
 
@@ -50,8 +50,8 @@ export const composeCards = definePrintable({
       `${dialHour(minuteOf(item))}  +  ${figures(minuteOf(item), options).replace(/^\d+/, '')}`
     return {
       items,
-      pages: cardPages({ fronts, columns: 4, rows: 5, title: 'Compose a time: cut along the lines', footer }, options),
-      key: controlCards({ what: 'compose a time', items, footer: `${footer} · key`, beside }, options),
+      pages: cardPages({ fronts, columns: 4, rows: 5, title: cutTitle('Compose a time', options), footer }, options),
+      key: controlCards({ what: 'Compose a time', items, footer: keyFooter(footer, options), beside }, options),
     }
   },
 })

@@ -4,7 +4,7 @@ import { randomFrom, shuffled } from '../../random'
 import { type Item, makeItems } from '../../teaching'
 import { languages, say } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
-import { dialAt, listPage, part, printFooter, wordsIn } from '../kit/frame'
+import { cutTitle, dialAt, keyFooter, keyTitle, listPage, part, printFooter, wordsIn } from '../kit/frame'
 import { wordCard } from './matchCards'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
@@ -55,12 +55,17 @@ export const dayHalvesCards = definePrintable({
           ],
           columns: 3,
           rows: 4,
-          title: 'Two halves of a day: cut along the lines',
+          title: cutTitle('Two halves of a day', options),
           footer,
         },
         options,
       ),
-      key: [listPage({ title: 'Key: two halves of a day', lines: key, footer: `${footer} · key` }, options)],
+      key: [
+        listPage(
+          { title: keyTitle('Two halves of a day', options), lines: key, footer: keyFooter(footer, options) },
+          options,
+        ),
+      ],
     }
   },
 })

@@ -1,9 +1,10 @@
+import { printedAs } from '../../wording'
 import { type Shape, SLATE, bodyArea, makePage, circle } from '../../drawing'
 import { dialShapes, faceWithin } from '../../faces'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, itemAt } from '../../teaching'
 import { cardPages } from '../kit/cards'
-import { dialAt, listPage, part, printFooter, titleOr } from '../kit/frame'
+import { barText, cutTitle, dialAt, keyFooter, listPage, part, printFooter, titleOr } from '../kit/frame'
 import { wordCard } from './matchCards'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
@@ -44,18 +45,26 @@ export const fivesCards = definePrintable({
         fronts: FIVES.map((minutes) => wordCard('count', String(minutes), 18)),
         columns: 4,
         rows: 4,
-        title: 'Cards of five: cut along the lines',
+        title: cutTitle('Cards of five', options),
         footer,
       },
       options,
     )
-    const calls = order.map((minutes) => `${minutes}: at the ${minutes / 5}`)
+    const calls = order.map((minutes) => printedAs('{0}: at the {1}', options.wording, minutes, minutes / 5))
     return {
       items,
       pages: [...cards, dialPage(options, footer)],
       key: [
-        answerPage(options, `${footer} · key`),
-        listPage({ title: 'Key: call in this order', lines: calls, footer: `${footer} · key`, named: 'call' }, options),
+        answerPage(options, keyFooter(footer, options)),
+        listPage(
+          {
+            title: printedAs('Key: call in this order', options.wording),
+            lines: calls,
+            footer: keyFooter(footer, options),
+            named: 'call',
+          },
+          options,
+        ),
       ],
     }
   },
@@ -72,7 +81,8 @@ function dialPage(options: PrintOptions, footer: string) {
   const dial = part('face', shapes, area.x + area.width / 2, area.y + area.height / 2)
   return makePage({
     paper: options.paper,
-    title: titleOr(options, 'Lay the cards of five round the dial'),
+    bar: barText(options),
+    title: titleOr(options, printedAs('Lay the cards of five round the dial', options.wording)),
     footer,
     body: [dial],
   })
@@ -86,9 +96,10 @@ function answerPage(options: PrintOptions, footer: string) {
     { ...options, helps: 1 },
     { hands: 'none' },
   )
-  const title = 'Key: where each card of five lies'
+  const title = printedAs('Key: where each card of five lies', options.wording)
   return makePage({
     paper: options.paper,
+    bar: barText(options),
     title,
     footer,
     body: [dial, circle({ x: area.x + area.width / 2, y: area.y + area.height / 2 }, 1, { fill: SLATE })],

@@ -3,7 +3,7 @@ import { type Random, randomFrom, shuffled } from '../../random'
 import { hasDialTimes, makeItems, sayAnswer, type Item } from '../../teaching'
 import { type CardFace, cardPages } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
-import { itemDial, part, printFooter, wordsIn } from '../kit/frame'
+import { cutTitle, itemDial, keyFooter, part, printFooter, wordsIn } from '../kit/frame'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
 
@@ -52,8 +52,8 @@ export const jigsawHalves = definePrintable({
     const fronts = items.map((item, i) => pair(item, edges[i] as Edge, options))
     return {
       items,
-      pages: cardPages({ fronts, columns: 2, rows: 4, title: 'Jigsaw halves: cut along the lines', footer }, options),
-      key: controlCards({ what: 'jigsaw halves', items, footer: `${footer} · key` }, options),
+      pages: cardPages({ fronts, columns: 2, rows: 4, title: cutTitle('Jigsaw halves', options), footer }, options),
+      key: controlCards({ what: 'Jigsaw halves', items, footer: keyFooter(footer, options) }, options),
     }
   },
 })

@@ -3,7 +3,7 @@ import { randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { type CardFace, cardPages } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
-import { type Cell, figures, itemDial, part, printFooter, wordsFor, wordsIn } from '../kit/frame'
+import { type Cell, cutTitle, figures, itemDial, keyFooter, part, printFooter, wordsFor, wordsIn } from '../kit/frame'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
 
@@ -41,7 +41,7 @@ export const matchCards = definePrintable({
         backs: cards.map(({ back }) => back),
         columns: 3,
         rows: 4,
-        title: 'Match cards: cut along the lines',
+        title: cutTitle('Match cards', options),
         footer,
       },
       options,
@@ -53,7 +53,7 @@ export const matchCards = definePrintable({
     return {
       items,
       pages,
-      key: controlCards({ what: 'match cards', items, footer: `${footer} · key`, beside, figuresOf }, options),
+      key: controlCards({ what: 'Match cards', items, footer: keyFooter(footer, options), beside, figuresOf }, options),
     }
   },
 })

@@ -2,10 +2,10 @@ import { type Shape, INK, bodyArea, makePage, rectanglePath, path, centredText }
 import { dialShapes, handMeasures } from '../../faces'
 import { randomFrom } from '../../random'
 import { type Item, makeItems, sayAnswer, isTwoHanded } from '../../teaching'
-import { languages } from '../../wording'
+import { languages, printedAs } from '../../wording'
 import { cardPages } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
-import { part, printFooter, titleOr } from '../kit/frame'
+import { barText, cutTitle, keyFooter, part, printFooter, titleOr } from '../kit/frame'
 import { wordCard } from './matchCards'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
@@ -43,10 +43,10 @@ export const showMeCards = definePrintable({
     return {
       items,
       pages: [
-        ...cardPages({ fronts, columns: 3, rows: 4, title: 'Show me: cut along the lines', footer }, options),
+        ...cardPages({ fronts, columns: 3, rows: 4, title: cutTitle('Show me', options), footer }, options),
         doughDial(options, footer),
       ],
-      key: controlCards({ what: 'show me', items: shown, footer: `${footer} · key` }, options),
+      key: controlCards({ what: 'Show me', items: shown, footer: keyFooter(footer, options) }, options),
     }
   },
 })
@@ -71,9 +71,10 @@ function doughDial(options: PrintOptions, footer: string) {
       ),
     ])
   }
-  const title = titleOr(options, 'Lay the dough on this dial; cut the hands to length')
+  const title = titleOr(options, printedAs('Lay the dough on this dial; cut the hands to length', options.wording))
   return makePage({
     paper: options.paper,
+    bar: barText(options),
     title,
     footer,
     body: [part('face', face, x, area.y + RADIUS_MM + 3), strip('minute', top, 12), strip('hour', top + 18, 18)],

@@ -2,9 +2,19 @@ import { RefusedValue } from '../../errors'
 import { type Shape, INK, line } from '../../drawing'
 import { type Random, randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
-import { languages } from '../../wording'
+import { languages, printedAs } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
-import { type Cell, gridCells, itemDial, listPage, part, printFooter, textFrom } from '../kit/frame'
+import {
+  type Cell,
+  cutTitle,
+  gridCells,
+  itemDial,
+  keyFooter,
+  listPage,
+  part,
+  printFooter,
+  textFrom,
+} from '../kit/frame'
 import { definePrintable } from '../kit/definePrintable'
 import { PRINT_OPTIONS, type PrintOptions } from '../kit/options'
 
@@ -54,16 +64,33 @@ export const bingo = definePrintable({
       ),
     )
     const calls = items.map((item) => sayAnswer(item, item.answer, options.wording))
-    const full = boards.map((board) => `board ${boards.indexOf(board) + 1} is full at call ${lastCall(board) + 1}`)
+    const full = boards.map((board, i) =>
+      printedAs('board {0} is full at call {1}', options.wording, i + 1, lastCall(board) + 1),
+    )
     return {
       items,
       pages: cardPages(
-        { fronts, columns: 1, rows: 2, title: 'Bingo boards: cut along the lines', footer, named: 'board' },
+        { fronts, columns: 1, rows: 2, title: cutTitle('Bingo boards', options), footer, named: 'board' },
         options,
       ),
       key: [
-        listPage({ title: 'Key: call in this order', lines: calls, footer: `${footer} · key`, named: 'call' }, options),
-        listPage({ title: 'Key: when each board is full', lines: full, footer: `${footer} · key` }, options),
+        listPage(
+          {
+            title: printedAs('Key: call in this order', options.wording),
+            lines: calls,
+            footer: keyFooter(footer, options),
+            named: 'call',
+          },
+          options,
+        ),
+        listPage(
+          {
+            title: printedAs('Key: when each board is full', options.wording),
+            lines: full,
+            footer: keyFooter(footer, options),
+          },
+          options,
+        ),
       ],
     }
   },

@@ -3,7 +3,7 @@ import { randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { type CardFace, cardPages } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
-import { itemDial, part, printFooter, wordsIn } from '../kit/frame'
+import { cutTitle, itemDial, keyFooter, part, printFooter, wordsIn } from '../kit/frame'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
 
@@ -40,10 +40,10 @@ export const dominoes = definePrintable({
     return {
       items,
       pages: cardPages(
-        { fronts, columns: 2, rows: 7, title: 'Dominoes: cut along the lines', footer, named: 'tile' },
+        { fronts, columns: 2, rows: 7, title: cutTitle('Dominoes', options), footer, named: 'tile' },
         options,
       ),
-      key: controlCards({ what: 'dominoes', items, footer: `${footer} · key` }, options),
+      key: controlCards({ what: 'Dominoes', items, footer: keyFooter(footer, options) }, options),
     }
   },
 })

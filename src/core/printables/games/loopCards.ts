@@ -1,9 +1,9 @@
 import { FAINT, type Shape, textAt } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
-import { languages } from '../../wording'
+import { languages, printedAs } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
-import { type Cell, itemDial, listPage, part, printFooter, wordsIn } from '../kit/frame'
+import { type Cell, cutTitle, itemDial, keyFooter, listPage, part, printFooter, wordsIn } from '../kit/frame'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
 
@@ -34,12 +34,21 @@ export const loopCards = definePrintable({
       items.map((has, i) => cardFace(has, items[(i + 1) % items.length] as Item, options)),
     )
     const footer = printFooter('Loop cards', options, seed)
-    const pages = cardPages({ fronts, columns: 3, rows: 4, title: 'Loop cards: cut along the lines', footer }, options)
+    const pages = cardPages({ fronts, columns: 3, rows: 4, title: cutTitle('Loop cards', options), footer }, options)
     const loop = items.map((item) => sayAnswer(item, item.answer, options.wording))
     return {
       items,
       pages,
-      key: [listPage({ title: 'Key: the loop, from any card on', lines: loop, footer: `${footer} · key` }, options)],
+      key: [
+        listPage(
+          {
+            title: printedAs('Key: the loop, from any card on', options.wording),
+            lines: loop,
+            footer: keyFooter(footer, options),
+          },
+          options,
+        ),
+      ],
     }
   },
 })

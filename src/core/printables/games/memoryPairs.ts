@@ -2,7 +2,7 @@ import { drawInt, drawUnit, randomFrom, shuffled, type Random } from '../../rand
 import { hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { cardPages, patternedBack } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
-import { printFooter } from '../kit/frame'
+import { cutTitle, keyFooter, printFooter } from '../kit/frame'
 import { dialCard, wordCard } from '../cards/matchCards'
 import { definePrintable } from '../kit/definePrintable'
 
@@ -41,10 +41,14 @@ export const memoryPairs = definePrintable({
     )
     const footer = printFooter('Turn up pairs', options, seed)
     const pages = cardPages(
-      { fronts, backs: [patternedBack], columns: 3, rows: 4, title: 'Turn up pairs: cut along the lines', footer },
+      { fronts, backs: [patternedBack], columns: 3, rows: 4, title: cutTitle('Turn up pairs', options), footer },
       options,
     )
-    return { items, pages, key: controlCards({ what: 'turn up pairs', items, footer: `${footer} · key` }, options) }
+    return {
+      items,
+      pages,
+      key: controlCards({ what: 'Turn up pairs', items, footer: keyFooter(footer, options) }, options),
+    }
   },
 })
 

@@ -4,7 +4,7 @@ import { type Random, draw, drawInt, randomFrom, shuffled } from '../../random'
 import { type Item, itemPool, likeness, sayAnswer } from '../../teaching'
 import { languages, sayDuration } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
-import { dialAt, figures, listPage, part, printFooter, wordsIn } from '../kit/frame'
+import { cutTitle, dialAt, figures, keyFooter, keyTitle, listPage, part, printFooter, wordsIn } from '../kit/frame'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
 
@@ -48,8 +48,10 @@ export const minutesLater = definePrintable({
     )
     return {
       items,
-      pages: cardPages({ fronts, columns: 3, rows: 4, title: 'Minute hops: cut along the lines', footer }, options),
-      key: [listPage({ title: 'Key: minute hops', lines: key, footer: `${footer} · key` }, options)],
+      pages: cardPages({ fronts, columns: 3, rows: 4, title: cutTitle('Minute hops', options), footer }, options),
+      key: [
+        listPage({ title: keyTitle('Minute hops', options), lines: key, footer: keyFooter(footer, options) }, options),
+      ],
     }
   },
 })

@@ -14,8 +14,19 @@ import {
 import { RefusedValue } from '../../errors'
 import { type Random, draw, drawInt, drawUnit, randomFrom, shuffled } from '../../random'
 import { type Item, misreadings, wrongAnswers } from '../../teaching'
-import { languages, sayDuration } from '../../wording'
-import { childPage, dialAt, figures, part, printFooter, textFrom, titleOr } from '../kit/frame'
+import { languages, nameIn, printedAs, sayDuration } from '../../wording'
+import {
+  barText,
+  childPage,
+  dialAt,
+  figures,
+  keyFooter,
+  keyTitle,
+  part,
+  printFooter,
+  textFrom,
+  titleOr,
+} from '../kit/frame'
 import { LATTICE, TRAIL_PICTURES, type TrailPicture } from './trailPictures'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
@@ -80,8 +91,13 @@ export const trail = definePrintable({
       items: made.items,
       pages: [childPage(options, titleOr(options, phrases.findNext), footer, page(made, options, false))],
       key: [
-        childPage(options, `Key: trail, a ${made.picture}`, `${footer} · key`, page(made, options, true)),
-        ...trapsPages(made, options, `${footer} · key`),
+        childPage(
+          options,
+          `${keyTitle('Trail', options)}, ${nameIn(options.wording, made.picture)}`,
+          keyFooter(footer, options),
+          page(made, options, true),
+        ),
+        ...trapsPages(made, options, keyFooter(footer, options)),
       ],
     }
   },
@@ -237,7 +253,12 @@ function trapsPages({ items, places }: Trail, options: PrintOptions, footer: str
       const isThere = places.some((place) => place.minute === minute)
       return paragraph(
         paper,
-        `${figures(minute, options)}, ${isThere ? 'which is there' : 'which is not on the page'}: ${does}`,
+        printedAs(
+          isThere ? '{0}, which is there: {1}' : '{0}, which is not on the page: {1}',
+          options.wording,
+          figures(minute, options),
+          nameIn(options.wording, does),
+        ),
         { size: 3.8, indent: 8 },
       )
     })
@@ -251,6 +272,12 @@ function trapsPages({ items, places }: Trail, options: PrintOptions, footer: str
     ])
   })
   return flowPages(paper, blocks).map((body) =>
-    makePage({ paper, title: 'Key: each step, and where mistakes lead', footer, body }),
+    makePage({
+      paper,
+      bar: barText(options),
+      title: printedAs('Key: each step, and where mistakes lead', options.wording),
+      footer,
+      body,
+    }),
   )
 }

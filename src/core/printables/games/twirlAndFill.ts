@@ -1,3 +1,4 @@
+import { printedAs } from '../../wording'
 import {
   type Drawing,
   INK,
@@ -16,7 +17,7 @@ import { RefusedValue } from '../../errors'
 import { randomFrom } from '../../random'
 import { type Item, hasDialTimes, makeItems } from '../../teaching'
 import { controlCards } from '../kit/controlCard'
-import { itemDial, part, printFooter } from '../kit/frame'
+import { barText, itemDial, keyFooter, part, printFooter } from '../kit/frame'
 import { MAT_NOTES, inWords, mat, thrown } from '../kit/mat'
 import { wordsInSector } from '../kit/sectorWords'
 import { definePrintable } from '../kit/definePrintable'
@@ -59,7 +60,7 @@ export const twirlAndFill = definePrintable({
       items,
       pages: [spinner(items, options, footer), mat(random, items, options, { how: 'twirled', footer })],
       key: controlCards(
-        { what: 'twirl and fill', items, footer: `${footer} · key`, beside: (item) => inWords(item, options) },
+        { what: 'Twirl and fill', items, footer: keyFooter(footer, options), beside: (item) => inWords(item, options) },
         options,
       ),
     }
@@ -95,7 +96,8 @@ function spinner(items: readonly Item[], options: PrintOptions, footer: string):
   const round: Shape = path(circlePath(0, 0, RADIUS_MM), { layer: 'cut', stroke: INK, strokeMm: 0.5 })
   return makePage({
     paper: options.paper,
-    title: 'Spinner: hold a clip at the middle with a pencil and flick it',
+    bar: barText(options),
+    title: printedAs('Spinner: hold a clip at the middle with a pencil and flick it', options.wording),
     footer,
     body: [
       group([round, ...sectors, circle({ x: 0, y: 0 }, 1.2, { fill: INK })], { part: 'spinner', x, y }),

@@ -1,3 +1,4 @@
+import { printedAs } from '../../wording'
 import {
   type Area,
   type Drawing,
@@ -10,7 +11,7 @@ import {
   line,
   path,
 } from '../../drawing'
-import { type Cell, gridCells, part, titleOr } from './frame'
+import { barText, type Cell, gridCells, part, titleOr } from './frame'
 import type { PrintOptions } from './options'
 
 /** What is on a card, drawn into its cell. */
@@ -58,7 +59,13 @@ export function cardPages(set: CardSet, options: PrintOptions): Drawing[] {
     const faces = fronts.map((face, i) => part(`${named}-${from + i}`, face(cells[i] as Cell)))
     const title = titleOr(options, options.owner ? `${set.title} (${options.owner})` : set.title)
     pages.push(
-      makePage({ paper: options.paper, title, footer: set.footer, body: [...cutGrid(cells, options), ...faces] }),
+      makePage({
+        paper: options.paper,
+        bar: barText(options),
+        title,
+        footer: set.footer,
+        body: [...cutGrid(cells, options), ...faces],
+      }),
     )
     if (backs && options.backs) {
       const behind = cells.map((cell) => mirrored(cell, options))
@@ -68,8 +75,9 @@ export function cardPages(set: CardSet, options: PrintOptions): Drawing[] {
       pages.push(
         makePage({
           paper: options.paper,
-          title: 'Backs: print behind the page before',
-          footer: `${set.footer} · backs`,
+          bar: barText(options),
+          title: printedAs('Backs: print behind the page before', options.wording),
+          footer: `${set.footer} · ${printedAs('backs', options.wording)}`,
           body,
         }),
       )

@@ -1,6 +1,7 @@
+import { printedAs, nameIn } from '../../wording'
 import { type Drawing, FAINT, type Shape, bodyArea, makePage, textAt } from '../../drawing'
 import { type Item, sayAnswer } from '../../teaching'
-import { itemDial, part, wordsIn } from './frame'
+import { barText, itemDial, part, wordsIn } from './frame'
 import type { PrintOptions } from './options'
 
 /** More pairs than these go on another page, since their clocks could not be read. */
@@ -51,7 +52,8 @@ export function controlCards(
   return Array.from({ length: Math.ceil(pairs.length / PAIRS_ON_PAGE) }, (_, page) =>
     makePage({
       paper: options.paper,
-      title: `Control card: ${what}`,
+      bar: barText(options),
+      title: printedAs('Control card: {0}', options.wording, nameIn(options.wording, what)),
       footer,
       body: pairs.slice(page * PAIRS_ON_PAGE, (page + 1) * PAIRS_ON_PAGE),
     }),

@@ -20,7 +20,7 @@ import {
 } from '../../drawing'
 import { type DialOptions, dialShapes, faceWithin } from '../../faces'
 import { type Item, rungOf, sayAnswer, isTwoHanded } from '../../teaching'
-import { languages, say } from '../../wording'
+import { languages, nameIn, printedAs, say } from '../../wording'
 import type { PrintOptions } from './options'
 
 export type Cell = Area
@@ -82,7 +82,8 @@ export function itemDial(item: Item, place: DialPlace, options: PrintOptions): S
 /** Words even where the group writes figures, beside the figures or the clock of the same time. */
 export function wordsFor(item: Item, { wording }: PrintOptions): string {
   const said = sayAnswer(item, item.answer, wording)
-  return isTwoHanded(item.rung) && /^\d/.test(said) ? say(item.shown.minute, { ...wording, form: 'turns' }) : said
+  const form = wording.form === 'minutes-past' ? wording.form : 'turns'
+  return isTwoHanded(item.rung) && /^\d/.test(said) ? say(item.shown.minute, { ...wording, form }) : said
 }
 
 /** Shapes that belong together, so that they can be found in the drawing by their name. */
@@ -98,7 +99,14 @@ export function titleOr({ title }: PrintOptions, usual: string): string {
 /** A page of cells that children write on, with a line for the name. */
 export function childPage(options: PrintOptions, title: string, footer: string, body: readonly Shape[]): Drawing {
   const label = languages[options.wording.language].phrases.name
-  return makePage({ paper: options.paper, title, footer, name: { line: true, text: options.owner, label }, body })
+  return makePage({
+    paper: options.paper,
+    title,
+    footer,
+    bar: barText(options),
+    name: { line: true, text: options.owner, label },
+    body,
+  })
 }
 
 /** The number of a question, in the corner of its cell. */
@@ -106,8 +114,28 @@ export function numberIn(cell: Cell, place: number): Shape {
   return textAt(String(place + 1), { x: cell.x + 1, y: cell.y + 6 }, { size: 4.5, fill: FAINT })
 }
 
-export function printFooter(name: string, options: PrintOptions, seed: number): string {
-  return `Ripe Acorn · ${name} · ${rungOf(options.rung).name} · no. ${seed}`
+/** Beside the bar that shows whether a page came out at true size. */
+export function barText({ wording }: PrintOptions): string {
+  return printedAs('This bar is 100 mm when printed at 100 %', wording)
+}
+
+/** What made the page, so that it can be made again. */
+export function printFooter(name: string, { rung, wording }: PrintOptions, seed: number): string {
+  const number = printedAs('no. {0}', wording, seed)
+  return `Ripe Acorn · ${nameIn(wording, name)} · ${nameIn(wording, rungOf(rung).name)} · ${number}`
+}
+
+export function keyFooter(footer: string, { wording }: PrintOptions): string {
+  return `${footer} · ${printedAs('key', wording)}`
+}
+
+/** Over cards that are cut out, and over the key of a print. */
+export function cutTitle(name: string, { wording }: PrintOptions): string {
+  return printedAs('{0}: cut along the lines', wording, nameIn(wording, name))
+}
+
+export function keyTitle(name: string, { wording }: PrintOptions): string {
+  return printedAs('Key: {0}', wording, nameIn(wording, name))
 }
 
 export function rule(x1: number, x2: number, y: number): Shape {
@@ -188,7 +216,7 @@ export function listPage({ title, lines, footer, named = 'line' }: NumberedList,
       textFrom(text, { x, y: area.y + ((i % rows) + 0.7) * height }, { width: width - 4, most: size }),
     ])
   })
-  return makePage({ paper: options.paper, title, footer, body })
+  return makePage({ paper: options.paper, title, footer, bar: barText(options), body })
 }
 
 /** A dial time in figures, as the group's language writes it. */

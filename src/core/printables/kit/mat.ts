@@ -1,7 +1,8 @@
+import { printedAs } from '../../wording'
 import { type Drawing, INK, type Shape, bodyArea, makePage, circle } from '../../drawing'
 import { type Random, shuffled } from '../../random'
 import { type Item, sayAnswer } from '../../teaching'
-import { figures, gridCells, itemDial, part, titleOr, wordsFor, wordsIn } from './frame'
+import { barText, figures, gridCells, itemDial, part, titleOr, wordsFor, wordsIn } from './frame'
 import { PRINT_OPTIONS, type PrintOptions } from './options'
 
 /** What the die or the spinner shows: the time in words, or its clock where figures or words are covered. */
@@ -46,9 +47,12 @@ export function mat(
       ...wordsIn(inWords(item, options), { x, y }, { width: room * 1.6, most: 9, height: room }),
     ])
   })
-  const what = covers === 'dials' ? `a clock of the time that was ${how}` : `the time of the clock that was ${how}`
-  const title = owner ? `Mat for ${owner}` : `Mat: cover ${what}`
-  return makePage({ paper: options.paper, title: titleOr(options, title), footer, body })
+  const { wording } = options
+  const what = covers === 'dials' ? ('a clock of the time' as const) : ('the time of the clock' as const)
+  const title = owner
+    ? printedAs('Mat for {0}', wording, owner)
+    : printedAs(`Mat: cover ${what} that was ${how}`, wording)
+  return makePage({ paper: options.paper, bar: barText(options), title: titleOr(options, title), footer, body })
 }
 
 /** How the games on a mat are played, whichever rule is chosen for a time whose cells are all covered. */

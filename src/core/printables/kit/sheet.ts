@@ -2,7 +2,19 @@ import { GOLD, INK, MOSS, type Shape, fitSize, textWidth, textAt, circle } from 
 import { drawInt, randomFrom } from '../../random'
 import { type Ask, type Item, makeItems, sayAnswer, withChoices } from '../../teaching'
 import { languages, type Phrases, type Wording } from '../../wording'
-import { type Cell, childPage, clockCells, itemDial, numberIn, part, printFooter, rule, titleOr } from './frame'
+import {
+  type Cell,
+  childPage,
+  clockCells,
+  itemDial,
+  keyFooter,
+  keyTitle,
+  numberIn,
+  part,
+  printFooter,
+  rule,
+  titleOr,
+} from './frame'
 import { definePrintable } from './definePrintable'
 import type { PrintOptions } from './options'
 import type { PrintableOf, PrintableFacts } from './types'
@@ -51,7 +63,7 @@ export function sheet<const Id extends string>(definition: SheetFacts<Id>): Prin
           ])
         })
         const footer = printFooter(facts.name, options, seed)
-        if (isKey) return childPage(options, `Key: ${facts.name.toLowerCase()}`, `${footer} · key`, body)
+        if (isKey) return childPage(options, keyTitle(facts.name, options), keyFooter(footer, options), body)
         return childPage(
           options,
           titleOr(options, options.answers === 'choose' ? phrases.ringRight : title(phrases, options)),

@@ -3,7 +3,18 @@ import { type DialOptions, dialShapes, faceWithin } from '../../faces'
 import { randomFrom } from '../../random'
 import { type Item, makeItems, minuteOf, sayAnswer, isTwoHanded } from '../../teaching'
 import { languages } from '../../wording'
-import { type Cell, childPage, dialAt, clockCells, numberIn, part, printFooter, titleOr } from '../kit/frame'
+import {
+  type Cell,
+  childPage,
+  clockCells,
+  dialAt,
+  keyFooter,
+  keyTitle,
+  numberIn,
+  part,
+  printFooter,
+  titleOr,
+} from '../kit/frame'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
 
@@ -38,7 +49,14 @@ export const drawClock = definePrintable({
     return {
       items,
       pages: [childPage(options, titleOr(options, phrases.drawClock), footer, faces(items, options, false))],
-      key: [childPage(options, 'Key: draw your own clock', `${footer} · key`, faces(items, options, true))],
+      key: [
+        childPage(
+          options,
+          keyTitle('Draw your own clock', options),
+          keyFooter(footer, options),
+          faces(items, options, true),
+        ),
+      ],
     }
   },
 })

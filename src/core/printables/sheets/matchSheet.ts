@@ -2,7 +2,7 @@ import { GOLD, INK, type Shape, bodyArea, circle, line } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { languages } from '../../wording'
-import { childPage, itemDial, part, printFooter, titleOr, wordsIn } from '../kit/frame'
+import { childPage, itemDial, keyFooter, keyTitle, part, printFooter, titleOr, wordsIn } from '../kit/frame'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
 
@@ -35,7 +35,14 @@ export const matchSheet = definePrintable({
     return {
       items,
       pages: [childPage(options, titleOr(options, phrases.joinPairs), footer, rows(items, order, options, false))],
-      key: [childPage(options, 'Key: join the pairs', `${footer} · key`, rows(items, order, options, true))],
+      key: [
+        childPage(
+          options,
+          keyTitle('Join the pairs', options),
+          keyFooter(footer, options),
+          rows(items, order, options, true),
+        ),
+      ],
     }
   },
 })

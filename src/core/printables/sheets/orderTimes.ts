@@ -2,7 +2,7 @@ import { INK, MOSS, type Shape, path, centredText } from '../../drawing'
 import { randomFrom } from '../../random'
 import { type Item, makeItems, minuteOf, rungTimes, isTwoHanded } from '../../teaching'
 import { languages } from '../../wording'
-import { type Cell, childPage, dialAt, clockCells, part, printFooter, titleOr } from '../kit/frame'
+import { type Cell, childPage, clockCells, dialAt, keyFooter, keyTitle, part, printFooter, titleOr } from '../kit/frame'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
 
@@ -36,7 +36,9 @@ export const orderTimes = definePrintable({
     return {
       items,
       pages: [childPage(options, titleOr(options, phrases.orderMorning), footer, clocks(items, options, false))],
-      key: [childPage(options, 'Key: put in order', `${footer} · key`, clocks(items, options, true))],
+      key: [
+        childPage(options, keyTitle('Put in order', options), keyFooter(footer, options), clocks(items, options, true)),
+      ],
     }
   },
 })

@@ -10,26 +10,27 @@ import {
   rowName,
   rungOf,
   sayAnswer,
-  sayValue,
   withChoices,
-  wordingOn,
   wrongAnswers,
   isTwoHanded,
 } from '../../teaching'
-import { languages, say } from '../../wording'
+import { languages, nameIn, printedAs, say } from '../../wording'
 import {
+  barText,
   type Cell,
   childPage,
   dialAt,
+  type DialPlace,
   gridCells,
   itemDial,
+  keyFooter,
+  keyTitle,
   numberIn,
   part,
   printFooter,
   textFrom,
   titleOr,
   wordsIn,
-  type DialPlace,
 } from '../kit/frame'
 import { type AskedQuestion, answerAt } from '../kit/sheet'
 import { definePrintable } from '../kit/definePrintable'
@@ -81,7 +82,7 @@ export const rungCheck = definePrintable({
       items,
       pages: [childPage(options, titleOr(options, phrases.showKnow), footer, page(false))],
       key: [
-        childPage(options, 'Key: check of a rung', `${footer} · key`, page(true)),
+        childPage(options, keyTitle('Check of a rung', options), keyFooter(footer, options), page(true)),
         ...guide(items, options, `${footer} · guide`),
       ],
     }
@@ -164,7 +165,11 @@ function guide(items: readonly Item[], options: PrintOptions, footer: string) {
   const { paper, wording, rung } = options
   const heading = paragraph(
     paper,
-    `${rungOf(rung).name}: what a wrong answer means. Any other is a slip, or something new: ask how it was found.`,
+    printedAs(
+      '{0}: what a wrong answer means. Any other is a slip, or something new: ask how it was found.',
+      wording,
+      nameIn(wording, rungOf(rung).name),
+    ),
     { size: 4.6, fill: INK },
   )
   const blocks = items.map((item, place): FlowBlock => {
@@ -180,16 +185,17 @@ function guide(items: readonly Item[], options: PrintOptions, footer: string) {
       ...meanings,
     ])
   })
-  return flowPages(paper, [heading, ...blocks]).map((body) => makePage({ paper, title: 'Marking guide', footer, body }))
+  return flowPages(paper, [heading, ...blocks]).map((body) =>
+    makePage({ paper, bar: barText(options), title: printedAs('Marking guide', options.wording), footer, body }),
+  )
 }
 
 function meaningsOf(item: Item, { wording }: PrintOptions): { said: string; does: string }[] {
   const found = new Map<string, string[]>()
   for (const misreading of misreadings)
     for (const value of wrongAnswers(misreading, item)) {
-      const said =
-        value.kind === 'hands' ? sayValue(value, wordingOn(item.rung, wording)) : sayAnswer(item, value, wording)
-      found.set(said, [...(found.get(said) ?? []), misreading.does])
+      const said = sayAnswer(item, value, wording)
+      found.set(said, [...(found.get(said) ?? []), nameIn(wording, misreading.does)])
     }
-  return [...found].map(([said, does]) => ({ said, does: [...new Set(does)].join('; or ') }))
+  return [...found].map(([said, does]) => ({ said, does: [...new Set(does)].join(printedAs('; or ', wording)) }))
 }

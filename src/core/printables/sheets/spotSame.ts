@@ -3,7 +3,19 @@ import { GOLD, type Shape, bodyArea, circle } from '../../drawing'
 import { drawInt, randomFrom, shuffled } from '../../random'
 import { type Item, luresFor, makeItems, sayAnswer, isTwoHanded } from '../../teaching'
 import { languages } from '../../wording'
-import { type Cell, childPage, dialAt, gridCells, part, printFooter, rule, titleOr, wordsIn } from '../kit/frame'
+import {
+  type Cell,
+  childPage,
+  dialAt,
+  gridCells,
+  keyFooter,
+  keyTitle,
+  part,
+  printFooter,
+  rule,
+  titleOr,
+  wordsIn,
+} from '../kit/frame'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
 
@@ -50,7 +62,7 @@ export const spotSame = definePrintable({
     return {
       items: rows.map(({ item }) => item),
       pages: [childPage(options, titleOr(options, phrases.spotSame), footer, body(false))],
-      key: [childPage(options, 'Key: spot the same', `${footer} · key`, body(true))],
+      key: [childPage(options, keyTitle('Spot the same', options), keyFooter(footer, options), body(true))],
     }
   },
 })

@@ -4,7 +4,7 @@ import { RefusedValue, requireInteger } from '../../errors'
 import { draw, drawInt, randomFrom, shuffled } from '../../random'
 import { DOING_TIMES, type Item, type PlanRow, rowName } from '../../teaching'
 import { type DoingId, type Phrases, languages, say } from '../../wording'
-import { childPage, dialAt, part, printFooter, rule, textFrom, titleOr } from '../kit/frame'
+import { childPage, dialAt, keyFooter, keyTitle, part, printFooter, rule, textFrom, titleOr } from '../kit/frame'
 import { ownPlan } from '../kit/ownPlan'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
@@ -48,7 +48,12 @@ export const timetable = definePrintable({
       items,
       pages: sheets.map((sheet) => childPage(options, title, footer, plan(rows, sheet, options, false))),
       key: sheets.map((sheet) =>
-        childPage(options, 'Key: a plan of the day', `${footer} · key`, plan(rows, sheet, options, true)),
+        childPage(
+          options,
+          keyTitle('A plan of the day', options),
+          keyFooter(footer, options),
+          plan(rows, sheet, options, true),
+        ),
       ),
     }
   },

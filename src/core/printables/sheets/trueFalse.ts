@@ -7,6 +7,8 @@ import {
   childPage,
   clockCells,
   itemDial,
+  keyFooter,
+  keyTitle,
   mark,
   numberIn,
   part,
@@ -61,7 +63,14 @@ export const trueFalse = definePrintable({
     return {
       items: claims.map(({ item }) => item),
       pages: [childPage(options, titleOr(options, phrases.rightOrWrong), footer, sheetOf(claims, options, false))],
-      key: [childPage(options, 'Key: right or wrong?', `${footer} · key`, sheetOf(claims, options, true))],
+      key: [
+        childPage(
+          options,
+          keyTitle('Right or wrong?', options),
+          keyFooter(footer, options),
+          sheetOf(claims, options, true),
+        ),
+      ],
     }
   },
 })

@@ -1,0 +1,53 @@
+/** What is printed for the adult who cuts, calls and marks, in English. {0} and {1} stand for what is filled in. */
+export const PRINTED = [
+  '{0}: cut along the lines',
+  'Backs: print behind the page before',
+  'backs',
+  'Mat for {0}',
+  'Mat: cover a clock of the time that was thrown',
+  'Mat: cover the time of the clock that was thrown',
+  'Mat: cover a clock of the time that was twirled',
+  'Mat: cover the time of the clock that was twirled',
+  'Control card: {0}',
+  'Key: {0}',
+  'Key: call in this order',
+  'Key: when each board is full',
+  'Key: the loop, from any card on',
+  'Key: each step, and where mistakes lead',
+  'Key: where each card of five lies',
+  'key',
+  'Lay the cards of five round the dial',
+  'Lay the dough on this dial; cut the hands to length',
+  'Spinner: hold a clip at the middle with a pencil and flick it',
+  'Die: cut the whole lines, fold the dashed ones, glue the flaps',
+  'Marking guide',
+  '{0}: what a wrong answer means. Any other is a slip, or something new: ask how it was found.',
+  '; or ',
+  '{0}: at the {1}',
+  'board {0} is full at call {1}',
+  '{0}, which is there: {1}',
+  '{0}, which is not on the page: {1}',
+  '{0}, hour hand {1}° behind',
+  '{0}, hour hand {1}° ahead',
+  '{0}, hour hand left on {1} ({2}° behind)',
+  'This bar is 100 mm when printed at 100 %',
+  'no. {0}',
+] as const
+export type PrintedPhrase = (typeof PRINTED)[number]
+
+/** One language's words for what is printed for the adult. Where there are none, English is printed. */
+export interface Printed {
+  readonly phrases: Readonly<Record<PrintedPhrase, string>>
+  /** Names by their English ones: prints, rungs, and what a child does who makes a known mistake. */
+  readonly names: Readonly<Record<string, string>>
+}
+
+/** A phrase of `printed` (English where that is undefined) with its places filled in. */
+export function fillIn(
+  printed: Printed | undefined,
+  phrase: PrintedPhrase,
+  values: readonly (string | number)[],
+): string {
+  const said = printed?.phrases[phrase] ?? phrase
+  return said.replace(/\{(\d)\}/g, (_, place: string) => String(values[Number(place)] ?? ''))
+}
