@@ -25,6 +25,7 @@ install_chromium() {
 # The views and endpoints; then the server, the worker that makes packs and the demo's seed, so that plain Node runs them.
 build() {
   echo "Building …"
+  npx tsx scripts/outlines.ts
   npx astro build --silent
   npx tsx scripts/precompress.ts
   for bundle in main:serve packWorker:pack-worker seedDemo:seed-demo; do

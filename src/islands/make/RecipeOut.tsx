@@ -13,6 +13,7 @@ import {
 } from '../../core/make'
 import type { Kept } from '../../core/records'
 import { saveFile } from '../../ui/files'
+import { withOutlines } from '../../ui/outlines'
 import { SavedThings } from '../../ui/SavedThings'
 import { useKept } from '../../ui/kept'
 import type { Bench } from './useRecipe'
@@ -24,7 +25,7 @@ export function RecipeOut({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
   const scale = typeof bar === 'number' && bar >= 50 && bar <= 200 ? printerScale(bar) : undefined
   const query = `recipe=${encodeURIComponent(JSON.stringify(recipe))}`
   const saveSvgs = () =>
-    recipePages(recipe).forEach((page, i) =>
+    void withOutlines(recipePages(recipe), (page, i) =>
       saveFile(`${recipe.kind}-clock-${i + 1}.svg`, 'image/svg+xml', toLayeredSvg(page)),
     )
   return (

@@ -4,6 +4,7 @@ import { IconDownload } from '@tabler/icons-react'
 import { type Drawing, toSvg } from '../../core/drawing'
 import { itemRows } from '../../core/printables'
 import { saveBlob, saveFile } from '../../ui/files'
+import { withOutlines } from '../../ui/outlines'
 import type { PrintState } from './usePrint'
 
 /** The pages as SVG or PNG, the questions as CSV or JSON; open at first, since it comes when it is asked for. */
@@ -12,7 +13,7 @@ export function SavePrint({ state: { print, options, picked } }: { state: PrintS
   const rows = () => itemRows(print?.items ?? [], options.wording)
   const pages = print?.pages ?? []
   const svgs = (drawings: readonly Drawing[], part: string) =>
-    drawings.forEach((page, i) => saveFile(`${name}${part}-${i + 1}.svg`, 'image/svg+xml', toSvg(page)))
+    void withOutlines(drawings, (page, i) => saveFile(`${name}${part}-${i + 1}.svg`, 'image/svg+xml', toSvg(page)))
   const csv = async () => {
     const { unparse } = await import('papaparse')
     saveFile(`${name}.csv`, 'text/csv', unparse(rows()))
