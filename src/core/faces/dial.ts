@@ -7,6 +7,7 @@ import {
   INK,
   OAK,
   PAPER,
+  type Point,
   type Shape,
   SLATE,
   pointOnDial,
@@ -30,6 +31,7 @@ import {
   RIM_TO,
   SECOND_HAND_REACH,
 } from './geometry'
+import { type Corners, placedAt, rectangle, roomFor, wordCorners } from './clear'
 import { handOutline } from './handShapes'
 import {
   DIAL_WORDS,
@@ -116,14 +118,7 @@ export function dialShapes(at: number | HandAngles, options: DialOptions): Shape
   return [
     circle({ x: 0, y: 0 }, r, { stroke: INK, strokeMm: r * 0.025, fill: o.lowInk ? 'none' : '#FFFFFF' }),
     ...(o.quarterShading ? quarterShapes(r, o.lowInk) : []),
-    ...(o.halves
-      ? halvesShapes(
-          r,
-          o.lowInk,
-          o.words,
-          handsOf(o.hands).map((hand) => angles[hand]),
-        )
-      : []),
+    ...(o.halves ? halvesShapes(r, o.lowInk, o.words, takenOn(angles, o)) : []),
     ...(o.zones ? zoneShapes(r, angles.hour, o.lowInk) : []),
     ...(o.zoneLines ? zoneLines(r) : []),
     ...(o.foldLines ? foldLines(r) : []),
@@ -135,6 +130,32 @@ export function dialShapes(at: number | HandAngles, options: DialOptions): Shape
     circle({ x: 0, y: 0 }, r * 0.035, { fill: INK }),
     ...(o.pointedAt ? [ringRound(r, o.pointedAt, angles, o.secondHand ?? 0)] : []),
   ]
+}
+
+/** What the names of the sides must not lie on: the hands with their names, and the numerals. */
+function takenOn(angles: HandAngles, o: Required<Omit<DialOptions, Unset>>): Corners[] {
+  const r = o.radius
+  const hands = handsOf(o.hands).flatMap((hand) => {
+    const { length, width, tail } = handMeasures(hand, r)
+    const half = width / 2 + r * AROUND_HAND
+    const body = rectangle({ left: -half, right: half, top: -length, bottom: tail })
+    return [placedAt(body, ORIGIN, angles[hand]), ...(o.handLabels ? [nameCorners(hand, angles, o)] : [])]
+  })
+  const numerals = shownNumerals(o.numerals).map((hour) =>
+    placedAt(numeralCorners(hour, r), pointOnDial(hour * 30, r * NUMERAL_RADIUS)),
+  )
+  return [...hands, ...numerals]
+}
+
+const ORIGIN: Point = { x: 0, y: 0 }
+/** How far words stay off a hand, as a share of the radius. */
+const AROUND_HAND = 0.015
+
+/** About the middle of the numeral. */
+function numeralCorners(hour: number, r: number): Corners {
+  const size = r * NUMERAL_SIZE
+  const half = (String(hour).length * DIGIT_SHARE * size) / 2
+  return rectangle({ left: -half, right: half, top: (-size * CAP_HEIGHT) / 2, bottom: (size * CAP_HEIGHT) / 2 })
 }
 
 /** The hands that are drawn, the lower one first. */
@@ -189,10 +210,15 @@ function markShapes(r: number, marks: Marks): Shape[] {
 function numeralShapes(r: number, numerals: Numerals): Shape[] {
   if (numerals === 'none') return []
   const size = r * NUMERAL_SIZE
-  return NUMERAL_ORDER.slice(0, numerals === 'quarters' ? 4 : 12).map((hour) => {
+  return shownNumerals(numerals).map((hour) => {
     const at = pointOnDial(hour * 30, r * NUMERAL_RADIUS)
     return centredText(String(hour), { x: at.x, y: at.y }, { size, fill: INK, weight: 'bold' })
   })
+}
+
+function shownNumerals(numerals: Numerals): readonly number[] {
+  if (numerals === 'none') return []
+  return numerals === 'quarters' ? NUMERAL_ORDER.slice(0, 4) : NUMERAL_ORDER
 }
 
 /** How a drawn hand is measured, in mm, for a face of radius `r`. */
@@ -246,9 +272,14 @@ const LABEL_LENGTH = 0.5
  * too much for a view that shows a clock.
  */
 const LETTER_SHARE = 0.57
+/** Figures are all of one width, ems. */
+const DIGIT_SHARE = 0.66
 
-/** The hand's name along its body, never upside down, on the side away from the other hand. */
-function handLabel(hand: 'hour' | 'minute', angles: HandAngles, o: Required<Omit<DialOptions, Unset>>): Shape {
+/**
+ * Where a hand's name lies on it, before the hand is turned: along its body, never upside down, on the side away from
+ * the other hand, and short of the numerals.
+ */
+function namePlace(hand: 'hour' | 'minute', angles: HandAngles, o: Required<Omit<DialOptions, Unset>>) {
   const r = o.radius
   const text = o.words[hand]
   const angle = angles[hand]
@@ -259,15 +290,30 @@ function handLabel(hand: 'hour' | 'minute', angles: HandAngles, o: Required<Omit
   const isBelow = gap === 0 ? hand === 'minute' : Math.sign(gap) === above
   const size = Math.min(lettersOn(r, 0.12), (r * LABEL_LENGTH) / (text.length * LETTER_SHARE))
   const off = r * (hand === 'hour' ? 0.1 : 0.055)
-  return group(
-    [textAt(text, { x: 0, y: 0 }, { size, anchor: 'middle', fill: hand === 'hour' ? OAK : SLATE, weight: 'bold' })],
-    {
-      part: 'hand-name',
-      x: above * (isBelow ? -off - size * CAP_HEIGHT : off),
-      y: -r * LABEL_MIDDLE[hand],
-      turn: isOnLeft ? 90 : -90,
-    },
-  )
+  const outside = off + size * CAP_HEIGHT
+  // The name's far corner stays inside the ring of numerals, which begins at this share of the radius.
+  const most = Math.sqrt(Math.max(0, (r * NUMERALS_FROM) ** 2 - outside ** 2)) - roomFor(text, size) / 2
+  return {
+    text,
+    size,
+    x: above * (isBelow ? -outside : off),
+    y: -Math.max(Math.min(r * LABEL_MIDDLE[hand], most), roomFor(text, size) / 2),
+    turn: isOnLeft ? 90 : -90,
+  }
+}
+
+const NUMERALS_FROM = 0.63
+
+function handLabel(hand: 'hour' | 'minute', angles: HandAngles, o: Required<Omit<DialOptions, Unset>>): Shape {
+  const { text, size, x, y, turn } = namePlace(hand, angles, o)
+  const look = { size, anchor: 'middle', fill: hand === 'hour' ? OAK : SLATE, weight: 'bold' } as const
+  return group([textAt(text, ORIGIN, look)], { part: 'hand-name', x, y, turn })
+}
+
+/** What a hand's name takes on the dial. */
+function nameCorners(hand: 'hour' | 'minute', angles: HandAngles, o: Required<Omit<DialOptions, Unset>>): Corners {
+  const { text, size, x, y, turn } = namePlace(hand, angles, o)
+  return placedAt(placedAt(wordCorners(text, size), { x, y }, turn), ORIGIN, angles[hand])
 }
 
 /** A dial alone, edge to edge. */

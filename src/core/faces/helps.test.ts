@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { type Point, type ReadShape, letters, readDials, readSvg } from '../../../tests/readback/svg'
+import { inkCorners, outlinesTouch, stroke } from '../../../tests/readback/ink'
+import { type Point, type ReadShape, readDials, readSvg } from '../../../tests/readback/svg'
 import { textWidth, toSvg } from '../drawing'
 import { languages } from '../wording'
 import { dialDrawing, dialExtent, faceWithin } from '.'
@@ -15,25 +16,8 @@ const read = (minute: number, radius: number, words = languages['en-GB'].phrases
   readSvg(toSvg(dialDrawing(minute, { radius, ...HELPS, words }, 'dial')))
 const texts = (shapes: readonly ReadShape[], said: readonly string[]) =>
   shapes.filter(({ tag, text = '' }) => tag === 'text' && said.includes(text))
-const corners = (shape: ReadShape) => {
-  const [a, b, c, d] = letters(shape, textWidth(shape.text ?? '', shape.size ?? 0, 'bold'))
-  return [a, b, d, c] as Point[]
-}
-
-/** Two convex outlines do not touch if some side of either has all of the other beyond it. */
-function touch(a: readonly Point[], b: readonly Point[]): boolean {
-  return ![
-    [a, b],
-    [b, a],
-  ].some(([own = [], other = []]) =>
-    own.some((from, i) => {
-      const to = own[(i + 1) % own.length] as Point
-      const side = (p: Point) => (to.x - from.x) * (p.y - from.y) - (to.y - from.y) * (p.x - from.x)
-      const inside = Math.sign(Math.max(...own.map(side)) + Math.min(...own.map(side)))
-      return other.every((p) => side(p) * inside < -1e-6)
-    }),
-  )
-}
+const corners = (shape: ReadShape) =>
+  inkCorners(shape, (letter, isBold) => textWidth(letter, 1, isBold ? 'bold' : 'regular'))
 
 describe('helps on a printed dial', () => {
   it('take a face that fits the room there is', () => {
@@ -63,6 +47,16 @@ describe('helps on a printed dial', () => {
     )
   })
 
+  it('stand on most dials: a side has its name unless there is no room for it', () => {
+    const named = (radius: number) =>
+      Array.from({ length: 720 }, (_, minute) => minute).flatMap((minute) =>
+        texts(read(minute, radius), ['past', 'to']),
+      ).length /
+      (2 * 720)
+    expect(named(40)).toBeGreaterThan(0.9)
+    expect(named(12)).toBeGreaterThan(0.5)
+  })
+
   it('keep the hands’ names off each other, and all words off the hand they do not belong to', () => {
     fc.assert(
       fc.property(anyMinute, anyRadius, anyLanguage, (minute, radius, { phrases: { onDial } }) => {
@@ -71,22 +65,32 @@ describe('helps on a printed dial', () => {
         const [hour, long] = ['hour', 'minute'].map((hand) => {
           const angle = ((dial?.[hand as 'hour' | 'minute'] ?? NaN) * Math.PI) / 180
           const reach = radius * (hand === 'hour' ? 0.5 : 0.85)
-          return [
-            dial?.pivot,
-            {
-              x: (dial?.pivot.x ?? NaN) + reach * Math.sin(angle),
-              y: (dial?.pivot.y ?? NaN) - reach * Math.cos(angle),
-            },
-          ] as Point[]
+          const pivot = dial?.pivot ?? { x: NaN, y: NaN }
+          return stroke(pivot, { x: pivot.x + reach * Math.sin(angle), y: pivot.y - reach * Math.cos(angle) })
         })
         const [hourName, minuteName] = [onDial.hour, onDial.minute].map((text) =>
           corners(texts(shapes, [text])[0] as ReadShape),
         )
-        expect(touch(hourName as Point[], minuteName as Point[]), 'names').toBe(false)
-        expect(touch(hourName as Point[], long as Point[]), 'hour').toBe(false)
-        expect(touch(minuteName as Point[], hour as Point[]), 'minute').toBe(false)
+        expect(outlinesTouch(hourName as Point[], minuteName as Point[]), 'names').toBe(false)
+        expect(outlinesTouch(hourName as Point[], long as Point[]), 'hour').toBe(false)
+        expect(outlinesTouch(minuteName as Point[], hour as Point[]), 'minute').toBe(false)
+        const numerals = texts(
+          shapes,
+          Array.from({ length: 12 }, (_, i) => String(i + 1)),
+        ).filter(({ weight }) => weight === 'bold')
+        expect(numerals).toHaveLength(12)
         for (const side of texts(shapes, [onDial.past, onDial.to]))
-          for (const hand of [hour, long]) expect(touch(corners(side), hand as Point[]), side.text).toBe(false)
+          for (const [what, other] of [
+            ['the hour hand', hour],
+            ['the minute hand', long],
+            ['the hour hand’s name', hourName],
+            ['the minute hand’s name', minuteName],
+            ...numerals.map((numeral) => [numeral.text, corners(numeral)] as const),
+          ] as const)
+            expect(outlinesTouch(corners(side), other as Point[]), `${side.text} on ${what}`).toBe(false)
+        for (const name of [hourName, minuteName])
+          for (const numeral of numerals)
+            expect(outlinesTouch(name as Point[], corners(numeral)), `a name on ${numeral.text}`).toBe(false)
       }),
       { numRuns: 300 },
     )

@@ -13,6 +13,7 @@ import {
   textAt,
   circle,
 } from '../drawing'
+import { type Corners, boxesTouch, placedAt, roomFor, wordCorners } from './clear'
 
 /** The words on a dial, in English; `phrases.onDial` of a language has its own. */
 export const DIAL_WORDS: {
@@ -67,9 +68,9 @@ function slice(r: number, from: number, to: number): PathCommand[] {
 
 /**
  * Past side and to side: two tints, and a hatch on the to side, so that colour is not needed.
- * Their names make way for the `hands` (degrees): up, or, with a hand there too, altogether.
+ * Their names stand where nothing else is: below the middle, above it, nearer or farther; nowhere where it is too full.
  */
-export function halvesShapes(r: number, lowInk: boolean, words = DIAL_WORDS, hands: readonly number[] = []): Shape[] {
+export function halvesShapes(r: number, lowInk: boolean, words = DIAL_WORDS, taken: readonly Corners[] = []): Shape[] {
   const inner = r * 0.985
   const tint = (from: number, to: number, fill: string): Shape => path(slice(inner, from, to), { fill })
   const hatch: Shape[] = Array.from({ length: 9 }, (_, i) => {
@@ -77,20 +78,31 @@ export function halvesShapes(r: number, lowInk: boolean, words = DIAL_WORDS, han
     const y = Math.sqrt(inner * inner - x * x)
     return line({ x, y: -y }, { x, y }, { stroke: lowInk ? FAINT : '#B9CBD6', strokeMm: r * 0.006 })
   })
-  const isTaken = (from: number, to: number) => hands.some((angle) => angle >= from && angle <= to)
-  // Below the middle; above it where a hand lies there; nowhere where hands lie at both.
-  const name = (text: string, x: number, taken: { low: boolean; high: boolean }, fill: string): Shape[] => {
-    if (taken.low && taken.high) return []
-    const look = { size: lettersOn(r, 0.12), anchor: 'middle', fill, weight: 'bold' } as const
-    return [textAt(text, { x, y: r * (taken.low ? -0.29 : 0.36) }, look)]
+  const name = (text: string, side: 1 | -1, fill: string): Shape[] => {
+    const size = lettersOn(r, 0.12)
+    const corners = wordCorners(text, size)
+    const at = SIDE_NAME_PLACES.map(([x, y]) => ({ x: side * r * x, y: r * y + (size * CAP_HEIGHT) / 2 })).find(
+      (place) => isOnSide(place.x, side, roomFor(text, size)) && isClear(placedAt(corners, place), taken),
+    )
+    return at ? [textAt(text, at, { size, anchor: 'middle', fill, weight: 'bold' })] : []
   }
   return [
     ...(lowInk ? [] : [tint(0, 180, '#F6E7CF'), tint(180, 360, '#E3EEF4')]),
     ...hatch,
-    ...name(words.past, r * 0.3, { low: isTaken(95, 180), high: isTaken(0, 85) }, OAK),
-    ...name(words.to, -r * 0.3, { low: isTaken(180, 265), high: isTaken(275, 360) }, SLATE),
+    ...name(words.past, 1, OAK),
+    ...name(words.to, -1, SLATE),
   ]
 }
+
+/** Where the middle of a side's name may lie, shares of the radius, the best first; y below the pivot. */
+const SIDE_NAME_PLACES = [0.31, -0.34, 0.4, -0.43, 0.22, -0.25, 0.13, -0.16].flatMap((y) =>
+  [0.3, 0.36, 0.25, 0.42].map((x) => [x, y] as const),
+)
+
+/** A name stands on its own side of the middle line. */
+const isOnSide = (x: number, side: 1 | -1, width: number) => side * x - width / 2 > 0
+
+const isClear = (corners: Corners, taken: readonly Corners[]) => !taken.some((other) => boxesTouch(corners, other))
 
 /** The zone of the hour that the hour hand is in: from the numeral it has passed to the next. */
 export function zoneShapes(r: number, hourAngle: number, lowInk: boolean): Shape[] {

@@ -2,6 +2,7 @@ import { SAFE_MARGIN_MM, type Drawing, papers, textWidth, toSvg } from '../../..
 import type { Print, PrintOptions } from '../../../src/core/printables'
 import { languages, parseTime } from '../../../src/core/wording'
 import { type Box, type ReadDial, type ReadShape, apart, boxOf, readDials, readSvg, timeOf } from '../svg'
+import { inkCorners, outlinesTouch } from '../ink'
 
 /* What every checker needs: a print read back from its SVG, part by part. Nothing here calls what drew it. */
 
@@ -165,6 +166,32 @@ function leastSize({ parts, text = '' }: ReadShape): number {
   return /100 %|^Ripe Acorn/.test(text) ? 1.8 : 2.39
 }
 
+/** Texts of one clock lie no farther apart than this, mm. */
+const ONE_CLOCK_MM = 60
+
+/** The words on a clock, by their true letters, lie on none of its other words and numerals. */
+function expectDialWordsClear(page: Shapes, expect: Read['expect']): void {
+  const texts = page
+    .filter(({ tag, parts }) => tag === 'text' && parts.includes('dial'))
+    .map((text) => ({
+      text,
+      corners: inkCorners(text, (letter, isBold) => textWidth(letter, 1, isBold ? 'bold' : 'regular')),
+    }))
+  const isWord = ({ text = '' }: ReadShape) => !/^\d+$/.test(text)
+  texts.forEach(({ text, corners }, i) => {
+    if (!isWord(text)) return
+    const other = texts.find(
+      (each, at) =>
+        (at > i || !isWord(each.text)) &&
+        at !== i &&
+        Math.hypot((each.corners[0]?.x ?? 0) - (corners[0]?.x ?? 0), (each.corners[0]?.y ?? 0) - (corners[0]?.y ?? 0)) <
+          ONE_CLOCK_MM &&
+        outlinesTouch(corners, each.corners),
+    )
+    expect(!other, `on a clock “${text.text}” lies on “${other?.text.text}”`)
+  })
+}
+
 /** No words lie on a clock that they do not belong to, nor on other words; no clock on another. */
 function expectClear(page: Shapes, expect: Read['expect']): void {
   const faces = page.flatMap(({ tag, parts, origin, points: [left, right] }) =>
@@ -180,6 +207,7 @@ function expectClear(page: Shapes, expect: Read['expect']): void {
     })
     expect(!other, 'a clock lies on another')
   })
+  expectDialWordsClear(page, expect)
   // Turned words stand in a sector, which holds them.
   const texts = page.filter(({ tag, parts, turn }) => tag === 'text' && !turn && !parts.includes('dial'))
   const boxes = texts.map((text) => textBox([text]))
