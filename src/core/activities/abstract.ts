@@ -53,7 +53,7 @@ export const abstractActivities: readonly Activity[] = [
     tableMode: 'show-clock',
     cautions: [],
     steps: [
-      'Say a time; everyone writes it in figures and holds it up.',
+      'Say a time; it is written in figures and held up.',
       'Two places after the colon, always.',
       'Read a few back in words.',
     ],
@@ -83,11 +83,11 @@ export const abstractActivities: readonly Activity[] = [
     tableMode: 'show-clock',
     cautions: [],
     steps: [
-      'Tell a day at the lock: it opens, bread comes by barge, the ferry, a walk to see the kingfisher, lamps are lit.',
-      'Give each a time at the group’s rung; children mime the doing and repeat the time.',
+      'Tell an ordinary day of your own: getting up, breakfast, going out, lunch, playing, a story, bed.',
+      'Give each a time at the rung you are on; the doing is mimed and its time repeated.',
       'Ask: what came before? What comes after?',
     ],
-    say: 'The ferry leaves. What time did I say?',
+    say: 'Lunch is on the table. What time did I say?',
     lookFor: 'The time is repeated whole, hour and minutes.',
     easier: 'Three doings only.',
     harder: 'Children order the doings out of sequence.',

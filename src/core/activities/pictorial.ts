@@ -59,7 +59,7 @@ export const pictorialActivities: readonly Activity[] = [
       'All check together; shuffle and go again.',
     ],
     say: 'Stand by it and tell me the short hand’s reason.',
-    lookFor: 'Who goes straight to it, and who waits for others.',
+    lookFor: 'Who goes straight to it, and who hesitates.',
     easier: 'Go in pairs.',
     harder: 'Two words each, in order.',
   },

@@ -1,4 +1,4 @@
-import { CAP_HEIGHT, type Point } from '../drawing'
+import type { Point } from '../drawing'
 
 /* Where words on a dial have room: boxes of what is there already, and whether two of them touch. */
 
@@ -9,7 +9,8 @@ export type Corners = readonly [Point, Point, Point, Point]
 const WIDE = 0.96
 const NARROW = 0.42
 const USUAL = 0.66
-/** How far the tails of letters hang below the baseline, ems. */
+/** How far letters with their dots reach above the baseline, and their tails below it, ems. */
+const REACH = 0.8
 const TAIL = 0.22
 
 /** The width in mm that a word surely fits into, at an em of `size` mm. */
@@ -21,7 +22,7 @@ export function roomFor(text: string, size: number): number {
 /** The box of a word in the middle of its baseline. */
 export function wordCorners(text: string, size: number): Corners {
   const half = roomFor(text, size) / 2
-  return rectangle({ left: -half, right: half, top: -size * CAP_HEIGHT, bottom: size * TAIL })
+  return rectangle({ left: -half, right: half, top: -size * REACH, bottom: size * TAIL })
 }
 
 export function rectangle(sides: { left: number; right: number; top: number; bottom: number }): Corners {

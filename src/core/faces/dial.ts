@@ -155,7 +155,8 @@ const AROUND_HAND = 0.015
 function numeralCorners(hour: number, r: number): Corners {
   const size = r * NUMERAL_SIZE
   const half = (String(hour).length * DIGIT_SHARE * size) / 2
-  return rectangle({ left: -half, right: half, top: (-size * CAP_HEIGHT) / 2, bottom: (size * CAP_HEIGHT) / 2 })
+  const tall = (size * DIGIT_HEIGHT) / 2
+  return rectangle({ left: -half, right: half, top: -tall, bottom: tall })
 }
 
 /** The hands that are drawn, the lower one first. */
@@ -272,8 +273,9 @@ const LABEL_LENGTH = 0.5
  * too much for a view that shows a clock.
  */
 const LETTER_SHARE = 0.57
-/** Figures are all of one width, ems. */
+/** Figures are all of one width; round ones are a little taller than capitals, ems. */
 const DIGIT_SHARE = 0.66
+const DIGIT_HEIGHT = 0.77
 
 /**
  * Where a hand's name lies on it, before the hand is turned: along its body, never upside down, on the side away from

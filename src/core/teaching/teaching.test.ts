@@ -108,6 +108,10 @@ describe('misreadings, by worked examples', () => {
     expect(about(timeAt(5, 10))).toEqual([{ kind: 'about', minute: timeAt(4, 50) }])
     expect(about(timeAt(4, 50))).toEqual([{ kind: 'about', minute: timeAt(5, 10) }])
     expect(about(timeAt(4, 30))).toEqual([])
+    const onOne = itemAt('hour-hand', 'read', timeAt(4, 30))
+    expect(wrong('on-the-number', onOne)).toEqual([{ kind: 'about', minute: timeAt(4, 0) }])
+    // One hand alone is never said to be read without the other.
+    expect(wrong('hour-only', onOne)).toEqual([])
     const between = (from: number, to: number): Item => ({
       rung: 'elapsed',
       ask: 'how-long',

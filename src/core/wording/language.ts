@@ -1,5 +1,4 @@
 import type { MinuteOfDay } from '../clock'
-import type { Length } from './lengths/reader'
 import type { Phrases } from './phrases'
 import type { Printed } from './printed/phrases'
 
@@ -14,6 +13,14 @@ export interface ParsedTime {
  * nobody puts into that part ("12 Uhr abends"). A half of twelve hours never follows hours over twelve ("16:30pm").
  */
 export type DayPart = readonly [RegExp, (dial: number) => number | undefined, 'twelve-hours'?]
+
+/** A length of time as it was said: "4 h 75 min" stays that. */
+export interface Length {
+  /** 0 to 99. */
+  readonly hours: number
+  /** 0 to 999. */
+  readonly minutes: number
+}
 
 /** One language: adding one means one file that fills this in, and one line in `wording/registry.ts`. */
 export interface Language {

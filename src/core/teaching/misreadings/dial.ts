@@ -184,12 +184,8 @@ export const dialMisreadings: readonly Misreading[] = [
     does: 'ignores the minute hand',
     prior: 0.06,
     heldIn: READ_AND_SET,
-    appliesTo: (item) => asksHands(item) || item.answer.kind === 'about',
-    predict: (minute, item) => {
-      const hour = minute - minutesPast(minute)
-      if (hour === minute) return []
-      return [item.answer.kind === 'about' ? { kind: 'about', minute: hour } : time(hour)]
-    },
+    appliesTo: asksHands,
+    predict: (minute) => (minutesPast(minute) === 0 ? [] : [time(minute - minutesPast(minute))]),
     repair: {
       say: 'The short hand has said its part. What does the long one add?',
       activity: 'compose-hour-and-minutes',
@@ -253,6 +249,23 @@ export const dialMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Turn the hand slowly. Has it been to this number already, or is it still on its way?',
+      activity: 'hour-hand-walk',
+      scaffold: 'zones',
+    },
+  },
+  {
+    id: 'on-the-number',
+    does: 'says “o’clock” wherever the hour hand is',
+    prior: 0.08,
+    heldIn: ['reading'],
+    appliesTo: (item) => item.answer.kind === 'about',
+    // Halfway between 5 and 6 is said to be 5 o'clock.
+    predict: (minute) => {
+      const minutes = minutesPast(minute)
+      return minutes === 0 ? [] : [{ kind: 'about', minute: minute - minutes }]
+    },
+    repair: {
+      say: 'Is the hand right on the number, or has it gone on from it? How far has it gone?',
       activity: 'hour-hand-walk',
       scaffold: 'zones',
     },

@@ -12,6 +12,7 @@ export type MisreadingId =
   | 'one-mark-out'
   | 'marks-left-out'
   | 'before-for-after'
+  | 'on-the-number'
   | 'second-for-minute'
   | 'bare-digit'
   | 'sixty'

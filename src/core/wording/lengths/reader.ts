@@ -1,12 +1,5 @@
 import { plain } from '../grammar'
-
-/** A length of time as it was said: "4 h 75 min" stays that. */
-export interface Length {
-  /** 0 to 99. */
-  readonly hours: number
-  /** 0 to 999. */
-  readonly minutes: number
-}
+import type { Length } from '../language'
 
 /** The words of one language for lengths; patterns are of text in lower case without accents and hyphens. */
 export interface LengthWords {

@@ -105,6 +105,7 @@ export const FRENCH_PRINTED: Printed = {
     'goes to the five and leaves the single marks out': 'va jusqu’au cinq et oublie les petits traits',
     'takes the wrong side of the number: “nearly” for “just after”, or the reverse':
       'se trompe de côté : « bientôt » pour « un peu après », ou l’inverse',
+    'says “o’clock” wherever the hour hand is': 'dit une heure juste, où que soit l’aiguille des heures',
     'takes the second hand for the minute hand, or the reverse':
       'prend la trotteuse pour l’aiguille des minutes, ou l’inverse',
     'leaves out the zero after the colon': 'oublie le zéro après les deux-points',

@@ -105,6 +105,7 @@ export const GERMAN_PRINTED: Printed = {
     'goes to the five and leaves the single marks out': 'geht bis zum Fünfer und lässt die einzelnen Striche weg',
     'takes the wrong side of the number: “nearly” for “just after”, or the reverse':
       'nimmt die falsche Seite der Zahl: „kurz vor“ statt „kurz nach“, oder umgekehrt',
+    'says “o’clock” wherever the hour hand is': 'sagt „Uhr“, wo immer der Stundenzeiger steht',
     'takes the second hand for the minute hand, or the reverse':
       'hält den Sekundenzeiger für den Minutenzeiger, oder umgekehrt',
     'leaves out the zero after the colon': 'lässt die Null hinter dem Doppelpunkt weg',

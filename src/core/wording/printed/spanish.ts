@@ -104,6 +104,7 @@ export const SPANISH_PRINTED: Printed = {
     'goes to the five and leaves the single marks out': 'llega al cinco y olvida las marcas pequeñas',
     'takes the wrong side of the number: “nearly” for “just after”, or the reverse':
       'se equivoca de lado: «casi» por «un poco después», o al revés',
+    'says “o’clock” wherever the hour hand is': 'dice la hora en punto, esté donde esté la aguja de las horas',
     'takes the second hand for the minute hand, or the reverse':
       'toma el segundero por la aguja de los minutos, o al revés',
     'leaves out the zero after the colon': 'olvida el cero después de los dos puntos',
