@@ -105,7 +105,7 @@ describe('a session', () => {
       expect(texts[0]).toContain(tight(due))
     for (const name of NAMES)
       expect(texts.filter((text) => text.includes('Myclock') && text.includes(tight(name)))).toHaveLength(1)
-    const keys = texts.map((text, i) => (text.includes('Key:readthedials') ? i : -1)).filter((i) => i >= 0)
+    const keys = texts.map((text, i) => (text.includes('Key:Readthedials') ? i : -1)).filter((i) => i >= 0)
     expect(keys).toEqual([texts.length - 3, texts.length - 2, texts.length - 1])
   })
 

@@ -17,7 +17,7 @@ import {
   sameValue,
 } from '../teaching'
 import { type Answer } from './answers'
-import { type Belief, type Finding, believe } from './diagnosis'
+import { type Belief, type Finding, believe, isSettled } from './diagnosis'
 import { type Prediction, SUPPOSED, aspects, predictionsFor } from './evidence'
 
 /** One question of a quick check: answered by a choice where there are any, else by setting or writing. */
@@ -108,7 +108,7 @@ function mostTelling(request: NextRequest, belief: Belief): Question | undefined
       const question = withTellingChoices(random, item, predictions, belief)
       const bits = information(question, belief, predictions)
       const worth =
-        (bits + NOVELTY * untested(predictions, belief, seen) + 0.02 * drawUnit(random)) /
+        (bits + NOVELTY * untested(showingOn(question.item, predictions), belief, seen) + 0.02 * drawUnit(random)) /
         (1 + 0.008 * likeness(minuteOf(item), before)) /
         balance(item, request.asked)
       if (!best || worth > best.worth) best = { question, worth }
@@ -131,16 +131,23 @@ function worthWeighing(pool: readonly Item[], belief: Belief): Item[] {
   return [...taken, ...pool.slice(WEIGHED).filter(take)]
 }
 
-/** How often each misreading could have shown so far, by place in `aspects`. */
+/** How often each misreading could have shown so far, by place in `aspects`: in a choice, only where it was offered. */
 function timesShown(asked: readonly Item[]): number[] {
   const seen = aspects.map(() => 0)
-  for (const item of asked) for (const { at } of predictionsFor(item)) seen[at] = (seen[at] ?? 0) + 1
+  for (const item of asked) for (const at of showingOn(item, predictionsFor(item))) seen[at] = (seen[at] ?? 0) + 1
   return seen
 }
 
 /** How likely the child holds something that shows here and could show at most once before. */
-function untested(predictions: readonly Prediction[], belief: Belief, seen: readonly number[]): number {
-  return predictions.reduce((sum, { at }) => sum + ((seen[at] ?? 0) < 2 ? (belief.likely[at] ?? 0) : 0), 0)
+function untested(showing: readonly number[], belief: Belief, seen: readonly number[]): number {
+  return showing.reduce((sum, at) => sum + ((seen[at] ?? 0) < 2 ? (belief.likely[at] ?? 0) : 0), 0)
+}
+
+/** The places in `aspects` that an answer to this item can show, with the choices that it has. */
+function showingOn(item: Item, predictions: readonly Prediction[]): number[] {
+  return predictions.flatMap((prediction) =>
+    onOffer(prediction, item, !isOpen(item.ask)).values.length > 0 ? [prediction.at] : [],
+  )
 }
 
 /**
@@ -195,7 +202,7 @@ export function information({ item, choices }: Question, belief: Belief, known =
   const predictions = known.map((prediction) => onOffer(prediction, item, choices.length > 0))
   const values = distinctValues(predictions)
   const targets = choices.length > 0 ? choices.length - 1 : SUPPOSED.openSlipTargets
-  const found = belief.findings.filter(({ or }) => !or)
+  const found = belief.findings.filter(isSettled)
   const base = distribution(values, targets)
   const seen = predictions
     .filter(({ at }) => found.some((finding) => isHeldAt(finding, at)))

@@ -89,7 +89,7 @@ export function believe(answers: readonly Answer[], before: Partial<Record<Misre
 }
 
 /** Whether a finding is one alone, and sure enough for the next questions to go on to something else. */
-function isSettled({ odds, or }: Finding): boolean {
+export function isSettled({ odds, or }: Finding): boolean {
   return or === undefined && odds >= SETTLED_ODDS
 }
 
