@@ -61,7 +61,7 @@ test('every rung can be asked, and 25 seconds only remind', async ({ page, reque
   const asked: Record<string, RegExp> = {
     'Parts of the clock': /What is this part called/,
     'a.m. and p.m.': /which half of the day is it/,
-    '24 hours': /What is this time in 24 hours/,
+    '24 hours': /how is it written in 24 hours/,
     'Nearest five minutes': /to the nearest 5 minutes/,
     'Later and sooner': /What time (is|was) it .* (later|sooner)/,
     'How long between': /How long is it from/,
