@@ -83,7 +83,7 @@ export const rungCheck = definePrintable({
       pages: [childPage(options, titleOr(options, phrases.showKnow), footer, page(false))],
       key: [
         childPage(options, keyTitle('Check of a rung', options), keyFooter(footer, options), page(true)),
-        ...guide(items, options, `${footer} · guide`),
+        ...guide(items, options, `${footer} · ${printedAs('guide', options.wording)}`),
       ],
     }
   },

@@ -25,6 +25,7 @@ export const FRENCH_PRINTED: Printed = {
       'Roue : tiens un trombone au milieu avec un crayon et lance-le d’une pichenette',
     'Die: cut the whole lines, fold the dashed ones, glue the flaps':
       'Dé : couper les traits pleins, plier les pointillés, coller les languettes',
+    guide: 'guide de correction',
     'Marking guide': 'Guide de correction',
     '{0}: what a wrong answer means. Any other is a slip, or something new: ask how it was found.':
       '{0} : ce que veut dire une réponse fausse. Toute autre est une étourderie, ou du nouveau : demander comment elle a été trouvée.',

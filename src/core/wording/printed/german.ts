@@ -25,6 +25,7 @@ export const GERMAN_PRINTED: Printed = {
       'Drehscheibe: Büroklammer mit einem Stift in der Mitte halten und anschnippen',
     'Die: cut the whole lines, fold the dashed ones, glue the flaps':
       'Würfel: ganze Linien schneiden, gestrichelte falten, Laschen kleben',
+    guide: 'Hinweise',
     'Marking guide': 'Was die Antworten bedeuten',
     '{0}: what a wrong answer means. Any other is a slip, or something new: ask how it was found.':
       '{0}: was eine falsche Antwort bedeutet. Jede andere ist ein Versehen oder etwas Neues: Frage, wie sie zustande kam.',

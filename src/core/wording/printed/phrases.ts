@@ -21,6 +21,7 @@ export const PRINTED = [
   'Spinner: hold a clip at the middle with a pencil and flick it',
   'Die: cut the whole lines, fold the dashed ones, glue the flaps',
   'Marking guide',
+  'guide',
   '{0}: what a wrong answer means. Any other is a slip, or something new: ask how it was found.',
   '; or ',
   '{0}: at the {1}',

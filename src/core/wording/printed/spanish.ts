@@ -24,6 +24,7 @@ export const SPANISH_PRINTED: Printed = {
       'Ruleta: sujeta un clip en el centro con un lápiz y dale un golpecito',
     'Die: cut the whole lines, fold the dashed ones, glue the flaps':
       'Dado: corta las líneas enteras, dobla las discontinuas, pega las pestañas',
+    guide: 'guía',
     'Marking guide': 'Guía de corrección',
     '{0}: what a wrong answer means. Any other is a slip, or something new: ask how it was found.':
       '{0}: qué significa una respuesta equivocada. Cualquier otra es un despiste, o algo nuevo: pregunta cómo la encontró.',
