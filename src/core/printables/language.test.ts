@@ -1,13 +1,17 @@
 import { describe, expect, it } from 'vitest'
 import { rungsOf } from '../../../tests/readback/prints'
 import { readSvg } from '../../../tests/readback/svg'
-import { toSvg } from '../drawing'
+import { CHECK_BAR_MM, SAFE_MARGIN_MM, fitSize, papers, toSvg } from '../drawing'
 import { misreadings, rungs } from '../teaching'
-import { type LanguageId, PRINTED, languages } from '../wording'
+import { type LanguageId, PRINTED, languages, printedAs } from '../wording'
+import { printFooter } from './kit/frame'
 import { TRAIL_PICTURES } from './games/trailPictures'
 import { type PrintOptions, countsOn, printables } from '.'
 
 const OTHERS = (Object.keys(languages) as LanguageId[]).filter((id) => languages[id].printed)
+
+/** Beside the bar that shows the scale, on the narrowest paper. */
+const FOOT_WIDTH_MM = papers.a4.width - 2 * SAFE_MARGIN_MM - CHECK_BAR_MM - 5
 
 /** Everything that has a name of its own on paper, in English. */
 const NAMES = [
@@ -36,6 +40,17 @@ describe.each(OTHERS)('what is printed for the adult: %s', (language) => {
     }
     const said = misreadings.map(({ does }) => printed.names[does])
     expect(new Set(said).size).toBe(said.length)
+  })
+
+  it('has names short enough for the foot of a page, whatever the number of the print', () => {
+    const wording = { language, form: 'turns' } as const
+    for (const printable of Object.values(printables))
+      for (const rung of rungsOf(printable))
+        for (const end of ['key', 'backs', 'guide'] as const) {
+          const options = { rung, wording, count: 1, paper: 'a4' } as const
+          const foot = `${printFooter(printable.name, options, 2 ** 31 - 1)} · ${printedAs(end, wording)}`
+          expect(fitSize(foot, 2.8, FOOT_WIDTH_MM), foot).toBeGreaterThanOrEqual(1.8)
+        }
   })
 
   it('leaves no English on any page of any print', () => {

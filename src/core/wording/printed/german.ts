@@ -71,7 +71,7 @@ export const GERMAN_PRINTED: Printed = {
     'Right or wrong?': 'Richtig oder falsch?',
     'Colour the zone': 'Das Feld ausmalen',
     'Draw your own clock': 'Zeichne deine Uhr',
-    'Minutes on a line': 'Minuten auf dem Zahlenstrahl',
+    'Minutes on a line': 'Minuten am Zahlenstrahl',
     'Round to five': 'Auf fünf runden',
     'Later and sooner': 'Später und früher',
     'How long is it?': 'Wie lange dauert es?',
