@@ -25,7 +25,7 @@ export const FRENCH_PRINTED: Printed = {
       'Roue : tiens un trombone au milieu avec un crayon et lance-le d’une pichenette',
     'Die: cut the whole lines, fold the dashed ones, glue the flaps':
       'Dé : couper les traits pleins, plier les pointillés, coller les languettes',
-    guide: 'guide de correction',
+    guide: 'conseils',
     'Marking guide': 'Guide de correction',
     '{0}: what a wrong answer means. Any other is a slip, or something new: ask how it was found.':
       '{0} : ce que veut dire une réponse fausse. Toute autre est une étourderie, ou du nouveau : demander comment elle a été trouvée.',
@@ -77,7 +77,7 @@ export const FRENCH_PRINTED: Printed = {
     'How long is it?': 'Combien de temps ?',
     'When to start': 'Quand commencer',
     'A plan of the day': 'Un plan de la journée',
-    'Check of a rung': 'Fiche de contrôle des acquis',
+    'Check of a rung': 'Fiche bilan',
     'Parts of the clock': 'Parties de l’horloge',
     'Hour hand alone': 'Aiguille des heures seule',
     'O’clock': 'Heures justes',
