@@ -1,6 +1,7 @@
 import {
   type Answer,
   type Finding,
+  type Question,
   type SimulatedChild,
   WRONG_CHOICES,
   aspects,
@@ -16,6 +17,7 @@ import { draw, drawInt, drawUnit, randomFrom, shuffled } from '../src/core/rando
 import {
   type MisreadingId,
   type RungId,
+  type Value,
   asksOf,
   isRight,
   itemPool,
@@ -50,17 +52,18 @@ export interface Check {
   readonly seed: number
 }
 
-/** The answers of one child to the first `count` questions of a check. */
-export function simulateCheck(child: SimulatedChild, { rung, way, seed }: Check, count: number): Answer[] {
-  const random = randomFrom(seed)
+/** The answers to so many questions in turn; fewer where there are no more. Each question may follow from the answers. */
+export function answersInTurn(
+  count: number,
+  ask: (answers: readonly Answer[]) => Question | undefined,
+  give: (question: Question) => Value,
+): Answer[] {
   const answers: Answer[] = []
-  const even = way === 'evenly' ? evenItems(rung, count, seed) : []
   while (answers.length < count) {
-    const asked = answers.map((answer) => answer.item)
-    const question = way === 'evenly' ? even[answers.length] : nextQuestion({ rung, seed, answers, asked })
+    const question = ask(answers)
     if (!question) break
+    const given = give(question)
     const { item, choices } = question
-    const given = simulateAnswer(random, child, item, choices)
     answers.push({
       id: String(answers.length),
       childId: 'simulated',
@@ -74,6 +77,18 @@ export function simulateCheck(child: SimulatedChild, { rung, way, seed }: Check,
     })
   }
   return answers
+}
+
+/** The questions that the app chooses on a rung, by the answers so far. */
+export const chosenOn = (rung: RungId, seed: number) => (answers: readonly Answer[]) =>
+  nextQuestion({ rung, seed, answers, asked: answers.map(({ item }) => item) })
+
+/** The answers of one child to the first `count` questions of a check. */
+export function simulateCheck(child: SimulatedChild, { rung, way, seed }: Check, count: number): Answer[] {
+  const random = randomFrom(seed)
+  const even = way === 'evenly' ? evenItems(rung, count, seed) : []
+  const ask = way === 'evenly' ? (answers: readonly Answer[]) => even[answers.length] : chosenOn(rung, seed)
+  return answersInTurn(count, ask, ({ item, choices }) => simulateAnswer(random, child, item, choices))
 }
 
 /**

@@ -1,5 +1,5 @@
 import { MINUTES_PER_TURN, handAngles, minutesPast, onDial } from '../src/core/clock'
-import { type Answer, type Question, diagnose, isOpen, nextQuestion, stageOf, type Finding } from '../src/core/knowing'
+import { type Answer, type Finding, type Question, diagnose, isOpen } from '../src/core/knowing'
 import { type Random, draw, drawUnit, randomFrom } from '../src/core/random'
 import {
   type Item,
@@ -15,6 +15,7 @@ import {
   sameValue,
   wrongAnswers,
 } from '../src/core/teaching'
+import { answersInTurn, chosenOn } from './checks'
 
 /*
  * A model of children apart from the app's: how a dial is misread is written here again, from the table in the facts
@@ -128,25 +129,7 @@ export function answerOf(random: Random, child: ModelChild, { item, choices }: Q
 /** The child's answers to the first questions that the app chooses on a rung. */
 export function chosenAnswers(child: ModelChild, rung: RungId, seed: number, count: number): Answer[] {
   const random = randomFrom(seed)
-  const answers: Answer[] = []
-  while (answers.length < count) {
-    const question = nextQuestion({ rung, seed, answers, asked: answers.map(({ item }) => item) })
-    if (!question) break
-    const given = answerOf(random, child, question)
-    const { item, choices } = question
-    answers.push({
-      id: String(answers.length),
-      childId: 'model',
-      at: 1e12 + answers.length * 20_000,
-      item,
-      choices: choices.length,
-      given,
-      right: isRight(item, given),
-      stage: stageOf(item),
-      helped: false,
-    })
-  }
-  return answers
+  return answersInTurn(count, chosenOn(rung, seed), (question) => answerOf(random, child, question))
 }
 
 /** The first finding after so many answers. */

@@ -251,10 +251,25 @@ test('the questions are saved as rows, the pages as pictures', async ({ page }) 
   expect(png.file.subarray(1, 4).toString()).toBe('PNG')
   // A4 at 300 dots an inch.
   expect([png.file.readUInt32BE(16), png.file.readUInt32BE(20)]).toEqual([2480, 3508])
-  expect((await saved('Pages as SVG')).file.toString('utf8')).toContain('width="210mm" height="297mm"')
+  const svg = (await saved('Pages as SVG')).file.toString('utf8')
+  expect(svg).toContain('width="210mm" height="297mm"')
+  // Letters are outlines: the page has many, and none is left as text.
+  expect(svg.split('<path ').length).toBeGreaterThan(40)
+  expect(svg).not.toContain('<text')
   expect(JSON.parse((await saved('Questions as JSON')).file.toString('utf8'))).toMatchObject({
     format: 'ripe-acorn-print',
     printable: 'spot-same',
     seed: 1,
   })
+})
+
+test('without a connection no half of an SVG is saved, and it is said why', async ({ page, quiet }) => {
+  quiet.allow(/ERR_FAILED/)
+  await page.route('**/andika-outlines.json', (route) => route.abort())
+  await page.goto('/print')
+  await pick(page, /^Spot the same/)
+  await page.getByRole('button', { name: 'Download', exact: true }).click()
+  await page.getByRole('menuitem', { name: 'Pages as SVG' }).click()
+  await expect(page.getByText('No file was saved')).toBeVisible()
+  await expect(page.getByText('Ripe Acorn cannot be reached')).toBeVisible()
 })

@@ -1,6 +1,5 @@
 /** Writes the outlines of the letters that ship, for SVG files that must look the same where the font is missing. */
 import { readFileSync, writeFileSync } from 'node:fs'
-import { resolve } from 'node:path'
 import * as fontkit from 'fontkit'
 import type { FontOutlines } from '../src/core/drawing'
 import metrics from '../src/core/drawing/andika-metrics.json'
@@ -50,5 +49,5 @@ export function fontOutlines(): FontOutlines {
   return { unitsPerEm: metrics.unitsPerEm, regular: weight(400, 'regular'), bold: weight(700, 'bold') }
 }
 
-if (process.argv[1] && resolve(process.argv[1]).endsWith('outlines.ts'))
+if (process.argv[1]?.endsWith('outlines.ts'))
   writeFileSync('public/andika-outlines.json', JSON.stringify(fontOutlines()))

@@ -1,5 +1,5 @@
 import type { SessionId } from '../core/ids'
-import { tell } from './notices'
+import { LONG_MS, tell } from './notices'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import type { Group, Kept, Session } from '../core/records'
 import { Refusal, api, newId } from './api'
@@ -41,7 +41,7 @@ export function useKept<T>(shelf: Shelf) {
             : error instanceof SyntaxError
               ? 'The file is not JSON.'
               : String(error)
-        void tell({ title: 'Not imported', message, color: 'oak', autoClose: 12_000 })
+        void tell({ title: 'Not imported', message, color: 'oak', autoClose: LONG_MS })
         return undefined
       }
     },

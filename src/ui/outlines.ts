@@ -1,32 +1,21 @@
 import { type Drawing, type FontOutlines, outlined } from '../core/drawing'
-import { tell } from './notices'
+import { api } from './api'
+import { LONG_MS, tell } from './notices'
 
-let known: Promise<FontOutlines> | undefined
-
-/** Fetched once, when a file is first saved. */
-function fontOutlines(): Promise<FontOutlines> {
-  known ??= fetch('/andika-outlines.json')
-    .then((answer) =>
-      answer.ok ? (answer.json() as Promise<FontOutlines>) : Promise.reject(new Error(answer.statusText)),
-    )
-    .catch((error: unknown) => {
-      known = undefined
-      throw error
-    })
-  return known
-}
-
-/** Drawings with their letters as outlines, handed on one by one; where they cannot be had, nothing is saved and it is said. */
+/**
+ * Drawings with their letters as outlines, handed on one by one. Where the outlines cannot be had, nothing is saved and
+ * it is said why.
+ */
 export async function withOutlines(drawings: readonly Drawing[], save: (drawing: Drawing, at: number) => void) {
   try {
-    const outlines = await fontOutlines()
+    const outlines = await api.get<FontOutlines>('/andika-outlines.json')
     drawings.map((drawing) => outlined(drawing, outlines)).forEach(save)
-  } catch {
+  } catch (error) {
     void tell({
       title: 'No file was saved',
-      message: 'The outlines of the letters could not be fetched. Try again with a connection to the app.',
+      message: error instanceof Error ? error.message : String(error),
       color: 'oak',
-      autoClose: 12_000,
+      autoClose: LONG_MS,
     })
   }
 }

@@ -30,6 +30,7 @@ import {
   NUMERAL_SIZE,
   RIM_TO,
   SECOND_HAND_REACH,
+  WORDS_WITHIN,
 } from './geometry'
 import { type Corners, placedAt, rectangle, roomFor, wordCorners } from './clear'
 import { handOutline } from './handShapes'
@@ -293,8 +294,8 @@ function namePlace(hand: 'hour' | 'minute', angles: HandAngles, o: Required<Omit
   const size = Math.min(lettersOn(r, 0.12), (r * LABEL_LENGTH) / (text.length * LETTER_SHARE))
   const off = r * (hand === 'hour' ? 0.1 : 0.055)
   const outside = off + size * CAP_HEIGHT
-  // The name's far corner stays inside the ring of numerals, which begins at this share of the radius.
-  const most = Math.sqrt(Math.max(0, (r * NUMERALS_FROM) ** 2 - outside ** 2)) - roomFor(text, size) / 2
+  // The name's far corner stays inside the ring of numerals.
+  const most = Math.sqrt(Math.max(0, (r * WORDS_WITHIN) ** 2 - outside ** 2)) - roomFor(text, size) / 2
   return {
     text,
     size,
@@ -303,8 +304,6 @@ function namePlace(hand: 'hour' | 'minute', angles: HandAngles, o: Required<Omit
     turn: isOnLeft ? 90 : -90,
   }
 }
-
-const NUMERALS_FROM = 0.63
 
 function handLabel(hand: 'hour' | 'minute', angles: HandAngles, o: Required<Omit<DialOptions, Unset>>): Shape {
   const { text, size, x, y, turn } = namePlace(hand, angles, o)

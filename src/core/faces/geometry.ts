@@ -22,6 +22,8 @@ export const SECOND_HAND_REACH = 0.92
 
 export const NUMERAL_RADIUS = 0.745
 export const NUMERAL_SIZE = 0.21
+/** Words stay inside this, a hair short of where the numerals begin. */
+export const WORDS_WITHIN = NUMERAL_RADIUS - NUMERAL_SIZE / 2 - 0.01
 /** The hours in the order in which their numerals are placed by hand. */
 export const NUMERAL_ORDER = [12, 6, 3, 9, 1, 2, 4, 5, 7, 8, 10, 11] as const
 

@@ -48,8 +48,8 @@ export const DIAGNOSIS = {
 export interface Belief {
   readonly findings: readonly Finding[]
   /**
-   * By place in `aspects`: how likely the misreading is held there. What was found for certain has no chance left, nor
-   * have the places where it was not asked for more than is still open.
+   * By place in `aspects`: how likely the misreading is held there. A misreading that was found for certain has 0, but
+   * for the places where it was hardly asked: those keep a little.
    */
   readonly likely: readonly number[]
   /** By misreading, in the order of their table, wherever it is held; all of them and `none` sum to 1. */

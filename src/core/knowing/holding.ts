@@ -48,7 +48,7 @@ export function weighHolding(places: readonly number[], { logsOf, slips, tie }: 
   const logs = places.map(logsOf)
   const slipsOnly = logMean(slips)
   const sets = Array.from({ length: 2 ** places.length - 1 }, (_, i) => i + 1)
-  const all = sets.length
+  const everywhere = sets.length
   const weights = sets.map((set) => {
     const gained = logs.filter((_, i) => isIn(set, i))
     const explained = logMean(
@@ -56,7 +56,7 @@ export function weighHolding(places: readonly number[], { logsOf, slips, tie }: 
         gained.reduce((sum, each) => sum + (each ? (each.held[e] ?? 0) - (each.slips[e] ?? 0) : 0), all),
       ),
     )
-    return ((1 - tie) / sets.length + (set === all ? tie : 0)) * Math.exp(explained - slipsOnly)
+    return ((1 - tie) / sets.length + (set === everywhere ? tie : 0)) * Math.exp(explained - slipsOnly)
   })
   const bayesFactor = weights.reduce((sum, each) => sum + each, 0)
   const chanceAt = (i: number) =>
@@ -66,7 +66,7 @@ export function weighHolding(places: readonly number[], { logsOf, slips, tie }: 
 
 const isIn = (set: number, place: number): boolean => (set & (1 << place)) !== 0
 
-/** The places in words' order: those where the misreading is more likely held than not. */
+/** Where the misreading is more likely held than not, of the places that have evidence for it. */
 export function modesHeld({ chances }: Holding, hasEvidence: (at: number) => boolean): Mode[] {
   return [...chances].flatMap(([at, chance]) => {
     const aspect = aspects[at]

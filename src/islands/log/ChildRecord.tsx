@@ -45,7 +45,7 @@ export function ChildRecord({
       )}
       {wrong.length > MOST_SHOWN && (
         <Text size="sm" className="quiet">
-          and {wrong.length - MOST_SHOWN} more wrong ones
+          and {wrong.length - MOST_SHOWN} more wrong {wrong.length - MOST_SHOWN === 1 ? 'one' : 'ones'}
         </Text>
       )}
     </div>

@@ -1,5 +1,5 @@
 import { Button, Menu } from '@mantine/core'
-import { tell } from '../../ui/notices'
+import { LONG_MS, tell } from '../../ui/notices'
 import { IconDownload } from '@tabler/icons-react'
 import { type Drawing, toSvg } from '../../core/drawing'
 import { itemRows } from '../../core/printables'
@@ -32,7 +32,7 @@ export function SavePrint({ state: { print, options, picked } }: { state: PrintS
         title: 'No picture was made',
         message: error instanceof Error ? error.message : String(error),
         color: 'oak',
-        autoClose: 12_000,
+        autoClose: LONG_MS,
       })
     }
   }

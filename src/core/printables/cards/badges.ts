@@ -1,9 +1,9 @@
 import { FAINT, type Shape } from '../../drawing'
 import { type Random, randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
-import { languages, printedAs } from '../../wording'
+import { languages } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
-import { cutTitle, itemDial, keyFooter, listPage, part, printFooter, rule, textFrom } from '../kit/frame'
+import { callList, cutTitle, itemDial, part, printFooter, rule, textFrom } from '../kit/frame'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
 
@@ -44,13 +44,9 @@ export const badges = definePrintable({
         options,
       ),
       key: [
-        listPage(
-          {
-            title: printedAs('Key: call in this order', options.wording),
-            lines: order.map((i) => calls[i] as string),
-            footer: keyFooter(footer, options),
-            named: 'call',
-          },
+        callList(
+          order.map((i) => calls[i] as string),
+          footer,
           options,
         ),
       ],

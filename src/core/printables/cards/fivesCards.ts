@@ -4,7 +4,7 @@ import { dialShapes, faceWithin } from '../../faces'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, itemAt } from '../../teaching'
 import { cardPages } from '../kit/cards'
-import { barText, cutTitle, dialAt, keyFooter, listPage, part, printFooter, titleOr } from '../kit/frame'
+import { callList, barText, cutTitle, dialAt, keyFooter, part, printFooter, titleOr } from '../kit/frame'
 import { wordCard } from './matchCards'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
@@ -54,18 +54,7 @@ export const fivesCards = definePrintable({
     return {
       items,
       pages: [...cards, dialPage(options, footer)],
-      key: [
-        answerPage(options, keyFooter(footer, options)),
-        listPage(
-          {
-            title: printedAs('Key: call in this order', options.wording),
-            lines: calls,
-            footer: keyFooter(footer, options),
-            named: 'call',
-          },
-          options,
-        ),
-      ],
+      key: [answerPage(options, keyFooter(footer, options)), callList(calls, footer, options)],
     }
   },
 })

@@ -5,6 +5,7 @@ import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { languages, printedAs } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
 import {
+  callList,
   type Cell,
   cutTitle,
   gridCells,
@@ -74,15 +75,7 @@ export const bingo = definePrintable({
         options,
       ),
       key: [
-        listPage(
-          {
-            title: printedAs('Key: call in this order', options.wording),
-            lines: calls,
-            footer: keyFooter(footer, options),
-            named: 'call',
-          },
-          options,
-        ),
+        callList(calls, footer, options),
         listPage(
           {
             title: printedAs('Key: when each board is full', options.wording),

@@ -219,6 +219,12 @@ export function listPage({ title, lines, footer, named = 'line' }: NumberedList,
   return makePage({ paper: options.paper, title, footer, bar: barText(options), body })
 }
 
+/** The times or counts that are called out, in their order. */
+export function callList(lines: readonly string[], footer: string, options: PrintOptions): Drawing {
+  const title = printedAs('Key: call in this order', options.wording)
+  return listPage({ title, lines, footer: keyFooter(footer, options), named: 'call' }, options)
+}
+
 /** A dial time in figures, as the group's language writes it. */
 export function figures(minute: number, { wording }: PrintOptions): string {
   return say(onDial(minute), { ...wording, form: 'digital' })
