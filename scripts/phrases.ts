@@ -1,5 +1,5 @@
-import { misreadings, rungs } from '../src/core/teaching'
-import { printables } from '../src/core/printables'
+import { activityWords, catalogue } from '../src/core/activities'
+import { PRINTED_NAMES } from '../tests/printedNames'
 import {
   LANGUAGE_IDS,
   PRINTED,
@@ -52,11 +52,10 @@ function linesOf(id: LanguageId): string[] {
       ? Object.entries(value as Record<string, string>).map(([k, v]) => [`${name}.${k}`, v])
       : []
   })
-  const names = [
-    ...Object.values(printables).map(({ name }) => name),
-    ...rungs.map(({ name }) => name),
-    ...misreadings.map(({ does }) => does),
-  ]
+  const activities = catalogue.flatMap((activity) => {
+    const { name, steps, say: said, lookFor, easier, harder } = activityWords(activity, id)
+    return [name, ...steps, said, lookFor, easier, harder]
+  })
   return [
     ...FORMS.map((form) => `${form}: ${TIMES.map((minute) => say(minute, { ...wording, form })).join(' | ')}`),
     `with the part of the day: ${TIMES.map((minute) => say(minute, { ...wording, options: { dayHalf: true } })).join(' | ')}`,
@@ -64,8 +63,9 @@ function linesOf(id: LanguageId): string[] {
     `hour hand alone: ${[60, 70, 90, 110, 240, 250, 270, 290].map((minute) => sayAbout(minute)).join(' | ')}`,
     `counts: ${[0, 1, 5, 60].map((minutes) => sayMinutes(minutes)).join(' | ')}`,
     ...[...plain, ...filledIn(phrases, id)].map(([name, said]) => `${name}: ${said}`),
-    ...PRINTED.map((phrase) => printedAs(phrase, wording, 'AAA', 'BBB', 'CCC')),
-    ...names.map((name) => `${name}: ${nameIn(wording, name)}`),
+    ...PRINTED.map((phrase) => printedAs(phrase, wording, 'AAA', 'BBB', 'CCC', 'DDD')),
+    ...activities,
+    ...PRINTED_NAMES.map((name) => `${name}: ${nameIn(wording, name)}`),
   ]
 }
 

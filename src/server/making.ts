@@ -8,6 +8,7 @@ import {
   printerScale,
   recipePagesFor,
 } from '../core/make'
+import type { Wording } from '../core/wording'
 import { Problem } from './problem'
 import { checked, schemas } from './validate'
 
@@ -28,10 +29,10 @@ export function yardFromQuery(query: URLSearchParams): Yard {
   return checked(schemas.yardOnly, { yard: fromQuery(query, 'yard') }).yard
 }
 
-/** All pages for the children and spares of a recipe, scaled for a printer whose 100 mm bar came out as `bar` mm. */
-export function makingPages(recipe: Recipe, bar: string | null): Drawing[] {
+/** All pages for the children and spares of a recipe, in the language of the house, scaled for a printer whose 100 mm bar came out as `bar` mm. */
+export function makingPages(recipe: Recipe, wording: Wording, bar: string | null): Drawing[] {
   const owners = Array.from({ length: recipe.children + recipe.spares }, () => undefined)
-  const pages = [...makingCard(recipe), ...recipePagesFor(recipe, owners)]
+  const pages = [...makingCard(recipe, wording), ...recipePagesFor(recipe, owners, wording)]
   if (bar === null) return pages
   const factor = 1 / printerScale(Number(bar))
   const { width, height, name } = paperOf(recipe.paper)

@@ -3,6 +3,7 @@ import type { Drawing } from '../core/drawing'
 import { yardPages } from '../core/make'
 import { runSheetPages, sessionPrints } from '../core/planning'
 import { type SessionContext, requestOf, wordingOf } from '../core/records'
+import { printedAs } from '../core/wording'
 import { Problem } from './problem'
 
 /** All pages of a session: the run sheet, what the children get, the keys. */
@@ -23,8 +24,9 @@ export function sessionPages(context: SessionContext): Drawing[] {
     session.seed,
   )
   const setOut = yard ? yardPages(yard.body, wording) : []
-  const yardLine = yard ? [{ title: `Set-out sheet, ${yard.name}`, pages: setOut.length }] : []
-  const keyLine = prints.keys.length > 0 ? [{ title: 'Keys, at the end', pages: prints.keys.length }] : []
+  const yardLine = yard ? [{ title: printedAs('Set-out sheet, {0}', wording, yard.name), pages: setOut.length }] : []
+  const keyLine =
+    prints.keys.length > 0 ? [{ title: printedAs('Keys, at the end', wording), pages: prints.keys.length }] : []
   const runSheet = runSheetPages(session.plan, request, {
     title: `${group.name}, ${session.date}`,
     paper,

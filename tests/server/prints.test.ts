@@ -2,6 +2,7 @@ import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { buildSync } from 'esbuild'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
+import { packNote } from '../../src/core/planning'
 import { PRINTS_MADE, type SavedPrint, printableOf } from '../../src/core/printables'
 import type { Kept, PackJob, Session, SessionContext } from '../../src/core/records'
 import { type PdfPage, readPdf } from '../readback/pdf'
@@ -150,7 +151,7 @@ describe('a pack for a group', () => {
     expect(
       begun.body.lines
         .filter(({ printable }) => printable === 'how-long')
-        .every(({ rung, note }) => rung === 'elapsed' && note?.includes('works on')),
+        .every((line) => line.rung === 'elapsed' && packNote(line)?.includes('works on')),
     ).toBe(true)
     expect(new Set(begun.body.lines.map(({ seed }) => seed)).size).toBe(9)
     await done(wish.id)

@@ -8,6 +8,7 @@ export * from './duration'
 export * from './materials'
 export * from './places'
 export * from './types'
+export { activityWords } from './words'
 
 /** What can be done in a session: adding one means one entry in the file of its stage. */
 export const catalogue: readonly Activity[] = [...concreteActivities, ...pictorialActivities, ...abstractActivities]

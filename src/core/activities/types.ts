@@ -52,3 +52,7 @@ export interface Activity {
   readonly easier: string
   readonly harder: string
 }
+
+/** What an activity says to the adult. */
+export type ActivityWords = Pick<Activity, 'name' | 'steps' | 'say' | 'lookFor' | 'easier' | 'harder'>
+export type WordsByActivity = Readonly<Record<ActivityId, ActivityWords>>

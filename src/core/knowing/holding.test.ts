@@ -27,7 +27,7 @@ function named(id: MisreadingId, kind: ModelChild['kind'], rung: RungId, childre
   return { share: found.length / children, found }
 }
 
-describe('where a misreading is held', { timeout: 60_000 }, () => {
+describe('where a misreading is held', { timeout: 240_000 }, () => {
   it('is found in reading alone, in setting alone, and in both, and said so', () => {
     for (const id of ['next-hour', 'wrong-way', 'hour-only'] as const)
       for (const kind of ['reading', 'setting', 'both'] as const) {

@@ -5,6 +5,7 @@ import { clocksOf, recipePages } from './pages'
 import { type Measures, RECIPE_KINDS, type Recipe } from './recipe'
 import { solveRecipe } from './solve'
 import { backings, fasteners } from './stock'
+import { IN_ENGLISH, type PrintedPhrase, type Wording, barText, nameIn, nameWithin, printedAs } from '../wording'
 
 export interface Amount {
   readonly name: string
@@ -31,7 +32,7 @@ const OLDER_SPEED = 1.5
 const MINUTES_A_HOLE = 0.5
 
 /** What so many clocks take, spares included, and how long the cutting and the holes take. */
-export function amountsFor(recipe: Recipe): Amounts {
+export function amountsFor(recipe: Recipe, wording: Wording = IN_ENGLISH): Amounts {
   const clocks = recipe.children + recipe.spares
   const pages = recipePages({ ...recipe, tile: true })
   const { straight, curved } = cutLength(pages.flatMap((page) => page.shapes))
@@ -40,13 +41,16 @@ export function amountsFor(recipe: Recipe): Amounts {
   const dials = clocksOf(recipe).length
   const holes = dials * holesOf(recipe)
   const list: Amount[] = [
-    { name: `pages on ${recipe.gsm} g/m²`, count: pages.length * clocks, unit: 'page' },
+    { name: printedAs('pages on {0} g/m²', wording, recipe.gsm), count: pages.length * clocks, unit: 'page' },
     ...fastening(recipe, dials * clocks),
     ...(recipe.backing === 'none'
       ? []
       : [
           {
-            name: recipe.backing === 'plate' ? 'paper plates' : `backing, ${backings[recipe.backing].name}`,
+            name:
+              recipe.backing === 'plate'
+                ? 'paper plates'
+                : printedAs('backing, {0}', wording, nameIn(wording, backings[recipe.backing].name)),
             count: dials * clocks,
             unit: recipe.backing === 'plate' ? 'plate' : 'sheet',
           },
@@ -86,53 +90,65 @@ function fastening(recipe: Recipe, dials: number): Amount[] {
   return [{ name: 'paper fasteners', count: dials, unit: 'fastener' }]
 }
 
-const HANDS_IN_ORDER: Record<Recipe['hands'], string> = {
-  both: 'Hour hand on the face, minute hand on top',
-  hour: 'The hour hand on the face',
-  minute: 'The minute hand on the face',
-  pair: 'The hour hand on one face, the minute hand on the other',
-}
+const HANDS_IN_ORDER = {
+  both: 'Hour hand on the face, minute hand on top; join with {0}, {1} mm.',
+  hour: 'The hour hand on the face; join with {0}, {1} mm.',
+  minute: 'The minute hand on the face; join with {0}, {1} mm.',
+  pair: 'The hour hand on one face, the minute hand on the other; join with {0}, {1} mm.',
+} as const satisfies Record<Recipe['hands'], PrintedPhrase>
 
-/** "a pipe cleaner along each bar: minute hand 66 mm, hour hand 40 mm". */
-function stripsInWords({ hands }: Recipe, m: Measures): string {
-  const minute = `minute hand ${Math.round(m.minuteHandMm)} mm`
-  const hour = `hour hand ${Math.round(m.hourHandMm)} mm`
-  return `a pipe cleaner along each bar: ${hands === 'hour' ? hour : hands === 'minute' ? minute : `${minute}, ${hour}`}`
+/** "minute hand 66 mm, hour hand 40 mm". */
+function stripsInWords({ hands }: Recipe, m: Measures, wording: Wording): string {
+  const minute = printedAs('minute hand {0} mm', wording, Math.round(m.minuteHandMm))
+  const hour = printedAs('hour hand {0} mm', wording, Math.round(m.hourHandMm))
+  return hands === 'hour' ? hour : hands === 'minute' ? minute : `${minute}, ${hour}`
 }
 
 /** The order of the work, as the adult does it. */
-export function makingSteps(recipe: Recipe, m: Measures): string[] {
+export function makingSteps(recipe: Recipe, m: Measures, wording: Wording = IN_ENGLISH): string[] {
+  const as = (phrase: PrintedPhrase, ...values: (string | number)[]) => printedAs(phrase, wording, ...values)
   const { kind, backing, fastener } = recipe
   const { holeMm, name, isSharp } = fasteners[fastener]
   const isDrawn = kind === 'draw'
   const fourUp = isFourUp(recipe)
-  const steps = ['Print at 100 % and hold a ruler to the bar at the foot: it must be 100 mm.']
-  if (fourUp) steps.push('Fold along the dashed lines, or cut the page in four.')
+  const steps = [as('Print at 100 % and hold a ruler to the bar at the foot: it must be 100 mm.')]
+  if (fourUp) steps.push(as('Fold along the dashed lines, or cut the page in four.'))
   if (isDrawn)
     steps.push(
-      'Children draw: quarter marks first, then the hour marks between, then the numerals 12, 6, 3, 9, then the rest.',
+      as(
+        'Children draw: quarter marks first, then the hour marks between, then the numerals 12, 6, 3, 9, then the rest.',
+      ),
     )
-  else steps.push('Children colour the face and the hands, a different colour for each hand.')
-  if (!layOut(recipe, m)) steps.push('Join the parts of the face: lay the dashed lines on each other and glue.')
+  else steps.push(as('Children colour the face and the hands, a different colour for each hand.'))
+  if (!layOut(recipe, m)) steps.push(as('Join the parts of the face: lay the dashed lines on each other and glue.'))
   if (backing !== 'none')
     steps.push(
-      `Glue the face to the ${backing === 'plate' ? 'plate, in the middle of its flat' : 'backing'} and cut wide round it.`,
+      backing === 'plate'
+        ? as('Glue the face to the plate, in the middle of its flat part, and cut wide round it.')
+        : as('Glue the face to the backing and cut wide round it.'),
     )
-  if (!fourUp) steps.push('Children cut out the parts, seated, with blunt-ended scissors.')
+  if (!fourUp) steps.push(as('Children cut out the parts, seated, with blunt-ended scissors.'))
   if (kind === 'layered')
     steps.push(
-      'Lay the middle circle on the outer one, its marks between the numerals, and the hub on top of the hands.',
+      as('Lay the middle circle on the outer one, its marks between the numerals, and the hub on top of the hands.'),
     )
   if (!fourUp)
     steps.push(
-      `An adult makes the ${holeMm} mm ${fastener === 'hairpins' ? 'slits' : 'holes'} at the crosses, over an eraser.`,
+      fastener === 'hairpins'
+        ? as('An adult makes the {0} mm slits at the crosses, over an eraser.', holeMm)
+        : as('An adult makes the {0} mm holes at the crosses, over an eraser.', holeMm),
     )
   if (kind === 'dough')
-    steps.push(`Cut ${stripsInWords(recipe, m)}. Fold each end in. Press the dough on the middle and the wire into it.`)
+    steps.push(
+      as(
+        'Cut a pipe cleaner along each bar: {0}. Fold each end in. Press the dough on the middle and the wire into it.',
+        stripsInWords(recipe, m, wording),
+      ),
+    )
   else if (hasPaperHands(recipe))
-    steps.push(`${HANDS_IN_ORDER[recipe.hands]}; join with ${name.toLowerCase()}, ${Math.round(m.legMm * 10) / 10} mm.`)
-  if (isSharp) steps.push('Push the point into the eraser before a child holds the clock.')
-  steps.push('Check that 12 is at the top' + (fourUp ? '.' : ' and the hands turn.'))
+    steps.push(as(HANDS_IN_ORDER[recipe.hands], nameWithin(wording, name), Math.round(m.legMm * 10) / 10))
+  if (isSharp) steps.push(as('Push the point into the eraser before a child holds the clock.'))
+  steps.push(fourUp ? as('Check that 12 is at the top.') : as('Check that 12 is at the top and the hands turn.'))
   return steps
 }
 
@@ -146,36 +162,41 @@ export function makingCautions(recipe: Recipe): CautionId[] {
 }
 
 /** "paper plates: 7 plates". */
-export function amountInWords({ name, count, unit }: Amount): string {
-  return `${name}: ${count} ${count === 1 ? unit : `${unit}s`}`
+export function amountInWords({ name, count, unit }: Amount, wording: Wording = IN_ENGLISH): string {
+  const unitName = nameIn(wording, count === 1 ? unit : `${unit}s`)
+  return printedAs('{0}: {1} {2}', wording, nameIn(wording, name), count, unitName)
 }
 
 /** The adult's card: what to fetch, how long it takes, the order of the work, what to mind. */
-export function makingCard(recipe: Recipe): Drawing[] {
+export function makingCard(recipe: Recipe, wording: Wording = IN_ENGLISH): Drawing[] {
   const { paper } = recipe
-  const amounts = amountsFor(recipe)
+  const amounts = amountsFor(recipe, wording)
+  const as = (phrase: PrintedPhrase, ...values: (string | number)[]) => printedAs(phrase, wording, ...values)
   const line = (text: string) => paragraph(paper, text, { size: 4.4, above: 0.8 })
   const head = (text: string) => paragraph(paper, text, { size: 5.4, weight: 'bold', above: 3, fill: MOSS })
-  const holes = amounts.holeMinutes > 0 ? [line(`Your own minutes for the holes: about ${amounts.holeMinutes}.`)] : []
+  const holes =
+    amounts.holeMinutes > 0 ? [line(as('Your own minutes for the holes: about {0}.', amounts.holeMinutes))] : []
   const blocks = [
-    stack([head('Fetch'), ...amounts.list.map((amount) => line(`–  ${amountInWords(amount)}`))]),
-    stack([head('Time'), line(`Cutting: about ${amounts.cuttingMinutes} min a child.`), ...holes]),
+    stack([head(as('Fetch')), ...amounts.list.map((amount) => line(`–  ${amountInWords(amount, wording)}`))]),
+    stack([head(as('Time')), line(as('Cutting: about {0} min a child.', amounts.cuttingMinutes)), ...holes]),
     stack([
-      head('In this order'),
-      ...makingSteps(recipe, solveRecipe(recipe)).map((step, i) => line(`${i + 1}.  ${step}`)),
+      head(as('In this order')),
+      ...makingSteps(recipe, solveRecipe(recipe), wording).map((step, i) => line(`${i + 1}.  ${step}`)),
     ]),
     stack([
-      head('Mind'),
-      ...makingCautions(recipe).map((id) => line(`–  ${cautions[id]}`)),
-      paragraph(paper, FOLLOW_LOCAL_RULES, { size: 3.6, fill: FAINT, above: 1 }),
+      head(as('Mind')),
+      ...makingCautions(recipe).map((id) => line(`–  ${nameIn(wording, cautions[id])}`)),
+      paragraph(paper, nameIn(wording, FOLLOW_LOCAL_RULES), { size: 3.6, fill: FAINT, above: 1 }),
     ]),
   ]
-  const count = `${amounts.clocks} ${amounts.clocks === 1 ? 'clock' : 'clocks'}`
+  const kind = nameIn(wording, RECIPE_KINDS[recipe.kind].name)
+  const { clocks } = amounts
   return flowPages(paper, blocks).map((body) =>
     makePage({
       paper,
-      title: `${RECIPE_KINDS[recipe.kind].name}: ${count}`,
-      footer: 'Ripe Acorn · for the adult',
+      title: clocks === 1 ? as('{0}: 1 clock', kind) : as('{0}: {1} clocks', kind, clocks),
+      footer: `Ripe Acorn · ${as('for the adult')}`,
+      bar: barText(wording),
       body,
     }),
   )

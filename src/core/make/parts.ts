@@ -11,6 +11,7 @@ import {
   group,
   circle,
   line,
+  fitSize,
   textAt,
   path,
   centredText,
@@ -28,6 +29,7 @@ import {
   dialShapes,
   handOutline,
 } from '../faces'
+import { IN_ENGLISH, type PrintedPhrase, type Wording, languages, printedAs } from '../wording'
 import { type PartBox, type PartId, type Placed, packParts, packQuarters } from './layout'
 import type { Measures, Recipe } from './recipe'
 import { fasteners } from './stock'
@@ -94,7 +96,7 @@ function secondWidthMm({ fastener }: Recipe): number {
 }
 
 /** The shapes of a part, the top left corner of its box at the origin. */
-export function partShapes(box: PartBox, recipe: Recipe, m: Measures): Shape[] {
+export function partShapes(box: PartBox, recipe: Recipe, m: Measures, wording: Wording = IN_ENGLISH): Shape[] {
   const { id, width, height } = box
   const { holeMm } = fasteners[recipe.fastener]
   const centred = (shapes: Shape[], extent: number): Shape[] => [
@@ -105,24 +107,24 @@ export function partShapes(box: PartBox, recipe: Recipe, m: Measures): Shape[] {
       return centred([...faceShapes(recipe, m), ...holeMarks(isFourUp(recipe) ? 0 : holeMm)], height)
     case 'middle':
       return [
-        label(`middle circle, ${round(m.middleMm)} mm`),
+        label(printedAs('middle circle, {0} mm', wording, round(m.middleMm))),
         ...centred([...middleShapes(m), ...holeMarks(holeMm)], m.middleMm),
       ]
     case 'hub':
       return [
-        label(`hub, ${round(m.hubMm)} mm`),
+        label(printedAs('hub, {0} mm', wording, round(m.hubMm))),
         ...centred([cutLine(circlePath(0, 0, m.hubMm / 2 - 0.2)), ...holeMarks(holeMm)], m.hubMm),
       ]
     case 'minute-strip':
-      return strip('minute hand: cut to here', m.minuteHandMm, id)
+      return strip(printedAs('minute hand: cut to here, {0} mm', wording, round(m.minuteHandMm)), m.minuteHandMm, id)
     case 'hour-strip':
-      return strip('hour hand: cut to here', m.hourHandMm, id)
+      return strip(printedAs('hour hand: cut to here, {0} mm', wording, round(m.hourHandMm)), m.hourHandMm, id)
     case 'minute-hand':
-      return lyingHand(box, { kind: 'minute', length: m.minuteHandMm, width: m.minuteWidthMm }, recipe)
+      return lyingHand(box, { kind: 'minute', length: m.minuteHandMm, width: m.minuteWidthMm }, recipe, wording)
     case 'hour-hand':
-      return lyingHand(box, { kind: 'hour', length: m.hourHandMm, width: m.hourWidthMm }, recipe)
+      return lyingHand(box, { kind: 'hour', length: m.hourHandMm, width: m.hourWidthMm }, recipe, wording)
     case 'second-hand':
-      return lyingHand(box, { kind: 'second', length: m.secondHandMm, width: secondWidthMm(recipe) }, recipe)
+      return lyingHand(box, { kind: 'second', length: m.secondHandMm, width: secondWidthMm(recipe) }, recipe, wording)
   }
 }
 
@@ -211,18 +213,25 @@ export interface CutHand {
   readonly width: number
 }
 
-function lyingHand(box: PartBox, { kind, length, width }: CutHand, recipe: Recipe): Shape[] {
+const HAND_LABELS = {
+  hour: 'hour hand, {0} mm from the hole',
+  minute: 'minute hand, {0} mm from the hole',
+  second: 'second hand, {0} mm from the hole',
+} as const satisfies Record<CutHand['kind'], PrintedPhrase>
+
+function lyingHand(box: PartBox, { kind, length, width }: CutHand, recipe: Recipe, wording: Wording): Shape[] {
   const commands = handCut(kind, length, width)
-  const name = `${kind} hand, ${round(length)} mm from the hole`
+  const { onDial } = languages[wording.language].phrases
+  const name = kind === 'second' ? printedAs('second', wording) : onDial[kind]
   const written: Shape[] = recipe.handLabels
     ? [
         group(
           [
             textAt(
-              kind,
+              name,
               { x: width * 0.6, y: width * 0.16 },
               {
-                size: Math.min(6, width * 0.42),
+                size: fitSize(name, Math.min(6, width * 0.42), length - width, 'bold'),
                 fill: kind === 'hour' ? OAK : kind === 'minute' ? SLATE : INK,
                 weight: 'bold',
               },
@@ -233,7 +242,7 @@ function lyingHand(box: PartBox, { kind, length, width }: CutHand, recipe: Recip
       ]
     : []
   return [
-    label(name),
+    label(printedAs(HAND_LABELS[kind], wording, round(length))),
     group([cutLine(commands), ...holeMarks(fasteners[recipe.fastener].holeMm), ...written], {
       part: box.id,
       x: width,
@@ -250,7 +259,7 @@ export function handCut(kind: 'hour' | 'minute' | 'second', length: number, widt
 
 function strip(text: string, length: number, id: PartId): Shape[] {
   return [
-    label(`${text}, ${round(length)} mm`),
+    label(text),
     group([path(rectanglePath(0, 0, length, STRIP_MM), { layer: 'guide', stroke: INK, strokeMm: 0.3 })], {
       part: id,
       x: 0,

@@ -1,6 +1,7 @@
 import { type MaterialId, activityOf, materials } from '../activities'
 import { type CautionId, cautions } from '../make'
 import { shiftTime, type MinuteOfDay } from '../clock'
+import { IN_ENGLISH, type Wording, nameIn, printedAs } from '../wording'
 import type { PlanStep, SessionPlan, SessionRequest } from './types'
 
 export interface TimedStep {
@@ -29,8 +30,9 @@ export interface FetchEntry {
 }
 
 /** "scissors: 3 pairs". */
-export function fetchInWords({ name, amount, unit }: FetchEntry): string {
-  return `${name}: ${amount} ${amount === 1 ? unit : `${unit}s`}`
+export function fetchInWords({ name, amount, unit }: FetchEntry, wording: Wording = IN_ENGLISH): string {
+  const unitName = nameIn(wording, amount === 1 ? unit : `${unit}s`)
+  return printedAs('{0}: {1} {2}', wording, nameIn(wording, name), amount, unitName)
 }
 
 /**

@@ -2,6 +2,7 @@ import { RefusedValue } from '../errors'
 import type { Printable } from '../printables'
 import { type MisreadingId, type RungId, STAGES, type Stage, rungs } from '../teaching'
 import type { PlanChild, SessionRequest } from './types'
+import { IN_ENGLISH, listInWords } from '../wording'
 
 /** What a group needs now: the rung most of it is on, and an older one that should come back. */
 export interface GroupNeed {
@@ -69,8 +70,7 @@ export function childForms(request: Pick<SessionRequest, 'children' | 'school'>,
  * Names as they are said: "Tavi", "Tavi and Bram", "Tavi, Bram and Kwame".
  */
 export function namesInWords(names: readonly string[]): string {
-  if (names.length <= 1) return names[0] ?? 'nobody'
-  return `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`
+  return listInWords(names, IN_ENGLISH) || 'nobody'
 }
 
 /** A misreading that was found in a child comes up more often in what the child gets. */

@@ -5,7 +5,8 @@ import { readSvg } from '../../../tests/readback/svg'
 import { type Drawing, toSvg } from '../drawing'
 import { type PrintableId, countsOn, printableOf, printables } from '../printables'
 import { rungs, schools } from '../teaching'
-import { type PackChild, type PackWish, makePack, packLines } from '.'
+import type { LanguageId } from '../wording'
+import { type PackChild, type PackWish, makePack, packLines, packNote } from '.'
 
 const { order } = schools['turns-first']
 const child = (name: string, rung: PackChild['rung'], weights: PackChild['weights'] = {}): PackChild => ({
@@ -51,11 +52,11 @@ describe('a pack', () => {
           const lines = packLines(wish(children, things))
           expect(lines.map(({ child }) => child)).toEqual(children.flatMap(({ name }) => things.map(() => name)))
           expect(new Set(lines.map(({ seed }) => seed)).size).toBe(lines.length)
-          lines.forEach(({ printable, rung, note }, i) => {
+          lines.forEach(({ printable, rung, instead }, i) => {
             const own = children[Math.floor(i / things.length)]?.rung
             expect(printableOf(printable).suits(rung)).toBe(true)
             // At the child's own rung, or said why not.
-            expect(note === undefined).toBe(rung === own)
+            expect(instead).toBe(rung === own ? undefined : own)
           })
         },
       ),
@@ -105,10 +106,10 @@ describe('a pack', () => {
 
   it('takes the hardest rung before the child’s own where a sheet does not suit it', () => {
     const [line] = packLines(wish([child('Bram', 'fives')], ['draw-hands']))
-    expect(line).toMatchObject({
-      rung: 'quarters',
-      note: 'Bram works on ring of fives, for which there is no such sheet',
-    })
+    expect(line).toMatchObject({ rung: 'quarters', instead: 'fives' })
+    const said = (language: LanguageId) => line && packNote(line, { language, form: 'turns' })
+    expect(said('en-GB')).toBe('Bram works on ring of fives, for which there is no such sheet')
+    expect(said('de')).toBe('Bram ist bei „Fünferring“, dafür gibt es kein solches Blatt')
   })
 
   it('has right sheets in it, made with the child’s own misreadings, and says on which page they are', () => {

@@ -13,6 +13,7 @@ import {
   takenChoices,
 } from '../printables'
 import { type MisreadingId, type RungId, rungOf } from '../teaching'
+import { IN_ENGLISH, type Wording, barText, nameIn, nameWithin, printedAs } from '../wording'
 import { rungFor } from './need'
 
 /** A pack names each child, leans to that child's misreadings and follows the house rules by itself. */
@@ -55,8 +56,8 @@ export interface PackLine {
   readonly printable: PrintableId
   readonly rung: RungId
   readonly seed: number
-  /** Why it is not at the child's own rung, where it is not. */
-  readonly note?: string
+  /** The child's own rung, where the print does not suit it. */
+  readonly instead?: RungId
 }
 
 export const MOST_PACK_THINGS = 5
@@ -71,13 +72,17 @@ export function packLines({ children, things, order, seed, wording }: PackWish):
   return children.flatMap((child, i) =>
     things.map(({ printable }, at): PackLine => {
       const rung = rungFor(printableOf(printable), child.rung, order)
-      const note =
-        rung === child.rung
-          ? undefined
-          : `${child.name} works on ${rungOf(child.rung).name.toLowerCase()}, for which there is no such sheet`
-      return { child: child.name, printable, rung, seed: seed + i * MOST_PACK_THINGS + at, note }
+      const instead = rung === child.rung ? undefined : child.rung
+      return { child: child.name, printable, rung, seed: seed + i * MOST_PACK_THINGS + at, instead }
     }),
   )
+}
+
+/** Why a child's print is not at the child's own rung, where it is not. */
+export function packNote({ child, instead }: PackLine, wording: Wording = IN_ENGLISH): string | undefined {
+  if (!instead) return undefined
+  const own = nameWithin(wording, rungOf(instead).name)
+  return printedAs('{0} works on {1}, for which there is no such sheet', wording, child, own)
 }
 
 export interface Pack {
@@ -120,7 +125,7 @@ function printOf({ printable: id, rung, seed }: PackLine, wish: PackWish, place:
 
 /** Who gets what, on which pages of the whole, and where the keys begin. */
 function coverPages(
-  { paper, title, things }: PackWish,
+  { paper, title, things, wording }: PackWish,
   made: readonly { line: PackLine; print: Print }[],
   first: number,
 ): Drawing[] {
@@ -128,23 +133,35 @@ function coverPages(
   const entries = made.map(({ line, print }) => {
     const from = at
     at += print.pages.length
-    return { line, pages: from === at - 1 ? `page ${from}` : `pages ${from} to ${at - 1}` }
+    const isOne = from === at - 1
+    return {
+      line,
+      pages: isOne ? printedAs('page {0}', wording, from) : printedAs('pages {0} to {1}', wording, from, at - 1),
+    }
   })
   const blocks = Array.from({ length: entries.length / things.length }, (_, i): FlowBlock => {
     const own = entries.slice(i * things.length, (i + 1) * things.length)
     const heading = paragraph(paper, own[0]?.line.child ?? '', { size: 5, weight: 'bold', above: 4, fill: INK })
     const rows = own.map(({ line, pages }) => {
-      const note = line.note ? ` (${line.note})` : ''
-      return paragraph(
-        paper,
-        `${printableOf(line.printable).name}, ${rungOf(line.rung).name.toLowerCase()}: ${pages}, no. ${line.seed}${note}`,
-        { size: 4.2, indent: 6 },
-      )
+      const note = packNote(line, wording)
+      const what = `${nameIn(wording, printableOf(line.printable).name)}, ${nameWithin(wording, rungOf(line.rung).name)}`
+      const where = `${pages}, ${printedAs('no. {0}', wording, line.seed)}${note ? ` (${note})` : ''}`
+      return paragraph(paper, printedAs('{0}: {1}', wording, what, where), { size: 4.2, indent: 6 })
     })
     return stack([heading, ...rows])
   })
-  const end = paragraph(paper, `Keys, in the same order: from page ${at}`, { size: 5, weight: 'bold', above: 6 })
+  const end = paragraph(paper, printedAs('Keys, in the same order: from page {0}', wording, at), {
+    size: 5,
+    weight: 'bold',
+    above: 6,
+  })
   return flowPages(paper, [...blocks, end]).map((body) =>
-    makePage({ paper, title: `Who gets what: ${title}`, footer: 'Ripe Acorn · pack', body }),
+    makePage({
+      paper,
+      title: printedAs('Who gets what: {0}', wording, title),
+      footer: `Ripe Acorn · ${printedAs('pack', wording)}`,
+      bar: barText(wording),
+      body,
+    }),
   )
 }

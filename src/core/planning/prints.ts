@@ -14,7 +14,7 @@ import {
   printables,
   takenChoices,
 } from '../printables'
-import type { Wording } from '../wording'
+import { type Wording, nameIn, printedAs } from '../wording'
 import { rungFor, weightsOf, workingRung } from './need'
 import type { SessionPlan, SessionRequest } from './types'
 
@@ -33,7 +33,7 @@ export interface SessionPrints {
   readonly pages: readonly Drawing[]
   readonly keys: readonly Drawing[]
   readonly items: readonly Item[]
-  /** What is in it, a line each. */
+  /** What is in it, a line each, in the group's language. */
   readonly contents: readonly { readonly title: string; readonly pages: number }[]
 }
 
@@ -90,11 +90,16 @@ function line(title: string, print: Print): Line {
 }
 
 /** The clock that was chosen for the session, or a card clock where an activity needs one. */
-function clocksOf(wanted: readonly Activity[], { request, settings: { recipe, paper, lowInk } }: Job) {
+function clocksOf(wanted: readonly Activity[], { request, settings: { recipe, paper, lowInk, wording } }: Job) {
   if (!recipe && !wanted.some(({ prints }) => prints === 'paper-clock')) return []
   const chosen = recipe ?? { ...usualRecipe('card'), paper, lowInk }
   const names = request.children.map((child) => child.name)
-  return [{ title: `${RECIPE_KINDS[chosen.kind].name}, one a child`, made: recipePagesFor(chosen, names) }]
+  return [
+    {
+      title: printedAs('{0}, one a child', wording, nameIn(wording, RECIPE_KINDS[chosen.kind].name)),
+      made: recipePagesFor(chosen, names, wording),
+    },
+  ]
 }
 
 /** Who gets one of each kind. */
@@ -118,12 +123,14 @@ const SEEDS_APART = 1000
 const CHILD_SEEDS_FROM = 100
 
 function tablePrints(wanted: readonly Activity[], rung: RungId, { request, settings, seed }: Job): Line[] {
+  const { wording } = settings
   return printedBy(wanted, 'a table').flatMap(({ printable, activity, place }) => {
     const tables = Math.ceil(request.children.length / (activity.tableOf ?? request.children.length))
     const suited = rungFor(printable, rung, request.school.order)
     return Array.from({ length: tables }, (_, i) => {
-      const owner = tables > 1 ? `table ${i + 1}` : undefined
-      const title = tables > 1 ? `${printable.name}, set ${i + 1}` : printable.name
+      const owner = tables > 1 ? printedAs('table {0}', wording, i + 1) : undefined
+      const name = nameIn(wording, printable.name)
+      const title = tables > 1 ? printedAs('{0}, set {1}', wording, name, i + 1) : name
       return line(
         title,
         printOf(printable, { rung: suited, owner, seed: seed + SEEDS_APART * place + i + 1 }, settings),
@@ -133,6 +140,7 @@ function tablePrints(wanted: readonly Activity[], rung: RungId, { request, setti
 }
 
 function childPrints(wanted: readonly Activity[], { request, settings, seed }: Job): Line[] {
+  const { wording } = settings
   return printedBy(wanted, 'a child').flatMap(({ printable, place }) =>
     request.children.map((child, i) => {
       const rung = rungFor(printable, workingRung(child, request), request.school.order)
@@ -142,7 +150,10 @@ function childPrints(wanted: readonly Activity[], { request, settings, seed }: J
         weights: weightsOf(child),
         seed: seed + SEEDS_APART * place + CHILD_SEEDS_FROM + i,
       }
-      return line(`${printable.name}, for ${child.name}`, printOf(printable, own, settings))
+      return line(
+        printedAs('{0}, for {1}', wording, nameIn(wording, printable.name), child.name),
+        printOf(printable, own, settings),
+      )
     }),
   )
 }

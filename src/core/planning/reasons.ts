@@ -1,34 +1,37 @@
 import { type Activity } from '../activities'
 import { type RungId, type Stage, misreadingOf, rungOf } from '../teaching'
-import { type GroupNeed, namesInWords, workingRung } from './need'
+import { IN_ENGLISH, type PrintedPhrase, type Wording, listInWords, nameIn, printedAs } from '../wording'
+import { type GroupNeed, workingRung } from './need'
 import { BREAK_AFTER_MINUTES, type SessionRequest } from './types'
 
-const STAGE_REASONS: Record<Stage, string> = {
-  concrete: 'with the hands first',
-  pictorial: 'now in pictures',
-  abstract: 'now in words and figures',
-}
+const STAGE_REASONS = {
+  concrete: '{0}, with the hands first: {1}.',
+  pictorial: '{0}, now in pictures: {1}.',
+  abstract: '{0}, now in words and figures: {1}.',
+} as const satisfies Record<Stage, PrintedPhrase>
 
-/** Why an activity stands where it stands, for the adult. */
+/** Why an activity stands where it stands, for the adult: on the screen in English, on paper in the group's language. */
 export function reasonFor(
   { activity, rung }: { activity: Activity; rung: RungId },
   request: SessionRequest,
   need: GroupNeed,
+  wording: Wording = IN_ENGLISH,
 ): string {
   const sentences: string[] = []
+  const rungName = nameIn(wording, rungOf(rung).name)
   if (activity.role === 'check')
-    sentences.push('Ends with a short check, so that the next session starts where they are.')
+    sentences.push(printedAs('Ends with a short check, so that the next session starts where they are.', wording))
   else if (activity.role === 'break')
-    sentences.push(`A movement break: the session is over ${BREAK_AFTER_MINUTES} minutes.`)
+    sentences.push(printedAs('A movement break: the session is over {0} minutes.', wording, BREAK_AFTER_MINUTES))
   else if (rung !== need.rung)
-    sentences.push(`${rungOf(rung).name} comes back first: it is firm and has not been met for a while.`)
+    sentences.push(printedAs('{0} comes back first: it is firm and has not been met for a while.', wording, rungName))
   else {
     const on = request.children.filter((child) => workingRung(child, request) === rung).map((child) => child.name)
     const who =
       on.length === request.children.length
-        ? 'all are on it'
-        : `${namesInWords(on)} ${on.length === 1 ? 'is' : 'are'} on it`
-    sentences.push(`${rungOf(rung).name}, ${STAGE_REASONS[activity.stage]}: ${who}.`)
+        ? printedAs('all are on it', wording)
+        : printedAs(on.length === 1 ? '{0} is on it' : '{0} are on it', wording, listInWords(on, wording))
+    sentences.push(printedAs(STAGE_REASONS[activity.stage], wording, rungName, who))
   }
   const mended = new Map<string, string[]>()
   for (const child of request.children)
@@ -36,6 +39,7 @@ export function reasonFor(
       const { does, repair } = misreadingOf(misreading)
       if (repair.activity === activity.id) mended.set(does, [...(mended.get(does) ?? []), child.name])
     }
-  for (const [does, names] of mended) sentences.push(`Mends “${does}” (${namesInWords(names)}).`)
+  for (const [does, names] of mended)
+    sentences.push(printedAs('Mends “{0}” ({1}).', wording, nameIn(wording, does), listInWords(names, wording)))
   return sentences.join(' ')
 }

@@ -1,4 +1,4 @@
-import { activityOf } from '../activities'
+import { activityOf, activityWords } from '../activities'
 import { FOLLOW_LOCAL_RULES } from '../make'
 import {
   type Drawing,
@@ -21,16 +21,18 @@ import {
   textAt,
 } from '../drawing'
 import { type Stage, rungOf } from '../teaching'
-import { type Wording, say, sayDuration } from '../wording'
+import { type Wording, barText, isEnglish, listInWords, nameIn, printedAs, say, sayDuration } from '../wording'
 import { type TimedStep, fetchInWords, fetchList, planCautions, timeline } from './fetch'
-import { childForms, namesInWords } from './need'
-import type { SessionPlan, SessionRequest } from './types'
+import { childForms, groupNeed } from './need'
+import { reasonFor } from './reasons'
+import type { PlanStep, SessionPlan, SessionRequest } from './types'
 import { plannedMinutes } from './checks'
 
 export interface RunSheetRequest {
   readonly title: string
   readonly paper: PaperId
   readonly wording: Wording
+  /** In English, as it stands in a sentence. */
   readonly placeName: string
   /** What else is printed with it, a line each. */
   readonly prints: readonly { readonly title: string; readonly pages: number }[]
@@ -40,28 +42,41 @@ export const STAGE_COLOURS: Record<Stage, string> = { concrete: OAK, pictorial: 
 
 /** The adult's own pages: what happens when, what to say and look for, what to fetch, what to mind. */
 export function runSheetPages(plan: SessionPlan, request: SessionRequest, sheet: RunSheetRequest): Drawing[] {
-  const { paper } = sheet
+  const { paper, wording } = sheet
   const steps = timeline(plan, request.start)
-  const clock = (minute: number) => say(minute, { language: sheet.wording.language, form: 'digital' })
+  // What was kept is in English: on paper the reason is worked out anew.
+  const whyOf = (step: PlanStep) =>
+    isEnglish(wording)
+      ? step.why
+      : reasonFor({ activity: activityOf(step.activityId), rung: step.rung }, request, need, wording)
+  const clock = (minute: number) => say(minute, { language: wording.language, form: 'digital' })
+  const need = { ...groupNeed(request), rung: plan.rung }
   const end = steps[steps.length - 1]?.end ?? request.start
   const blocks: FlowBlock[] = [
     paragraph(
       paper,
-      `${clock(request.start)} to ${clock(end)} · ${sayDuration(plannedMinutes(plan))} · ${sheet.placeName} · ${rungOf(plan.rung).name}`,
+      [
+        printedAs('{0} to {1}', wording, clock(request.start), clock(end)),
+        sayDuration(plannedMinutes(plan)),
+        nameIn(wording, sheet.placeName),
+        nameIn(wording, rungOf(plan.rung).name),
+      ].join(' · '),
       { size: 4.4 },
     ),
     strip(paper, steps, plannedMinutes(plan)),
     fetchBlock(plan, request, sheet),
-    formsBlock(plan, request, paper),
-    ...steps.map((timed) => stepBlock(paper, timed, clock)),
-    cautionsBlock(plan, paper),
+    formsBlock(plan, request, sheet),
+    ...steps.map((timed) => stepBlock(timed, { sheet, clock, why: whyOf(timed.step) })),
+    cautionsBlock(plan, sheet),
   ].filter((block) => block.height > 0)
   const bodies = flowPages(paper, blocks)
   return bodies.map((body, i) =>
     makePage({
       paper,
-      title: bodies.length > 1 ? `${sheet.title} (${i + 1} of ${bodies.length})` : sheet.title,
-      footer: 'Ripe Acorn · run sheet',
+      title:
+        bodies.length > 1 ? printedAs('{0} ({1} of {2})', wording, sheet.title, i + 1, bodies.length) : sheet.title,
+      footer: `Ripe Acorn · ${printedAs('run sheet', wording)}`,
+      bar: barText(wording),
       body,
     }),
   )
@@ -90,48 +105,63 @@ function heading(paper: PaperId, text: string): FlowBlock {
 }
 
 function fetchBlock(plan: SessionPlan, request: SessionRequest, sheet: RunSheetRequest): FlowBlock {
-  const things = fetchList(plan, request).map(
-    (entry) => `${printable(fetchInWords(entry))}${entry.toHand ? '' : ' (not to hand)'}`,
+  const { wording } = sheet
+  const things = fetchList(plan, request).map((entry) => {
+    const thing = printable(fetchInWords(entry, wording))
+    return entry.toHand ? thing : printedAs('{0} (not to hand)', wording, thing)
+  })
+  const prints = sheet.prints.map(({ title, pages }) =>
+    printedAs('{0}: {1} {2}', wording, title, pages, nameIn(wording, pages === 1 ? 'page' : 'pages')),
   )
-  const prints = sheet.prints.map(({ title, pages }) => `${title}: ${pages} ${pages === 1 ? 'page' : 'pages'}`)
   if (things.length + prints.length === 0) return stack([])
-  const line = (text: string) => paragraph(sheet.paper, `–  ${text}`, { size: 3.8 })
-  return stack([heading(sheet.paper, 'Fetch and print'), ...[...things, ...prints].map(line)])
+  const line = (text: string) => paragraph(sheet.paper, `–  ${nameIn(wording, text)}`, { size: 3.8 })
+  return stack([heading(sheet.paper, printedAs('Fetch and print', wording)), ...[...things, ...prints].map(line)])
 }
 
-function formsBlock(plan: SessionPlan, request: SessionRequest, paper: PaperId): FlowBlock {
+const FORMS = { easier: 'Take the easier form: {0}.', harder: 'Take the harder form: {0}.' } as const
+
+function formsBlock(plan: SessionPlan, request: SessionRequest, { paper, wording }: RunSheetRequest): FlowBlock {
   const forms = childForms(request, plan.rung)
   const line = (form: 'easier' | 'harder') => {
     const names = forms.filter((each) => each.form === form).map((each) => each.child.name)
-    return names.length > 0 ? [paragraph(paper, `Take the ${form} form: ${namesInWords(names)}.`, { size: 3.8 })] : []
+    const said = printedAs(FORMS[form], wording, listInWords(names, wording))
+    return names.length > 0 ? [paragraph(paper, said, { size: 3.8 })] : []
   }
   return stack([...line('easier'), ...line('harder')])
 }
 
-function stepBlock(paper: PaperId, { step, start, end }: TimedStep, clock: (minute: number) => string): FlowBlock {
+interface StepTold {
+  readonly sheet: RunSheetRequest
+  readonly clock: (minute: number) => string
+  readonly why: string
+}
+
+function stepBlock({ step, start, end }: TimedStep, { sheet, clock, why }: StepTold): FlowBlock {
+  const { paper, wording } = sheet
   const activity = activityOf(step.activityId)
+  const words = activityWords(activity, wording.language)
   const small = (text: string, fill = INK) => paragraph(paper, text, { size: 3.7, indent: 5, fill })
   return stack([
-    paragraph(paper, `${clock(start)}–${clock(end)}  ${activity.name} (${step.minutes} min)`, {
+    paragraph(paper, `${clock(start)}–${clock(end)}  ${words.name} (${step.minutes} min)`, {
       size: 4.8,
       weight: 'bold',
       above: 3,
       fill: STAGE_COLOURS[activity.stage],
     }),
-    small(step.why, '#6B6158'),
-    ...activity.steps.map((text, i) => small(`${i + 1}.  ${text}`)),
-    small(`Say: “${activity.say}”`),
-    small(`Look for: ${activity.lookFor}`),
-    small(`Easier: ${activity.easier}  Harder: ${activity.harder}`),
+    small(why, '#6B6158'),
+    ...words.steps.map((text, i) => small(`${i + 1}.  ${text}`)),
+    small(printedAs('Say: “{0}”', wording, words.say)),
+    small(printedAs('Look for: {0}', wording, words.lookFor)),
+    small(`${printedAs('Easier: {0}', wording, words.easier)}  ${printedAs('Harder: {0}', wording, words.harder)}`),
   ])
 }
 
-function cautionsBlock(plan: SessionPlan, paper: PaperId): FlowBlock {
+function cautionsBlock(plan: SessionPlan, { paper, wording }: RunSheetRequest): FlowBlock {
   const found = planCautions(plan)
   if (found.length === 0) return stack([])
   return stack([
-    heading(paper, 'Mind'),
-    ...found.map(({ text }) => paragraph(paper, `–  ${text}`, { size: 3.7 })),
-    paragraph(paper, FOLLOW_LOCAL_RULES, { size: 3.4, fill: FAINT, above: 1 }),
+    heading(paper, printedAs('Mind', wording)),
+    ...found.map(({ text }) => paragraph(paper, `–  ${nameIn(wording, text)}`, { size: 3.7 })),
+    paragraph(paper, nameIn(wording, FOLLOW_LOCAL_RULES), { size: 3.4, fill: FAINT, above: 1 }),
   ])
 }

@@ -110,7 +110,7 @@ describe('what is refused', () => {
       'covers must be another one, since this needs a rung that is read off two hands, got figures on fives',
     )
     expect(refused('twirl-and-fill', { count: 6, covers: 'words', sectors: [1, 10, 10, 10, 10, 10] })).toThrow(
-      'width of a sector must be wide enough beside the others for a clock, got 7.1 degrees',
+      'width of a sector must be wide enough beside the others for a clock with its helps, got 7.1 degrees',
     )
     expect(refused('timetable', { rows: ['breakfast'] })).toThrow(
       'row 1 of your day must be a time and what happens then, such as 7:30 breakfast, got breakfast',
@@ -222,7 +222,7 @@ describe('keys', () => {
         (page) =>
           new Set(readSvg(toSvg(page)).flatMap(({ parts }) => parts.filter((part) => part.startsWith('pair-')))).size,
       )
-    expect(pairs).toEqual([16, 8])
+    expect(pairs).toEqual([12, 12])
   })
 
   it('list short lines in two columns and long ones in one, all of one size', () => {

@@ -8,7 +8,7 @@ import type { Wording } from './types'
 
 export * from './language'
 export * from './phrases'
-export { PRINTED } from './printed/phrases'
+export { PRINTED, type PrintedPhrase } from './printed/phrases'
 export * from './registry'
 export * from './types'
 
@@ -66,9 +66,37 @@ export function printedAs(phrase: PrintedPhrase, { language }: Wording, ...value
   return fillIn(languages[language].printed, phrase, values)
 }
 
-/** The name of a print, a rung or a mistake in the group's language, by its English one. */
+/** Where nothing else is chosen, as on the screen. */
+export const IN_ENGLISH: Wording = { language: 'en-GB', form: 'turns' }
+
+/** Decimals with the language's own point or comma. */
+export function decimalsIn({ language }: Wording, text: string): string {
+  return text.replace(/(?<=\d)\.(?=\d)/g, languages[language].printed?.decimalPoint ?? '.')
+}
+
+/** Whether what is printed for the adult is as it stands in the code. */
+export const isEnglish = ({ language }: Wording): boolean => languages[language].printed === undefined
+
+/** Beside the bar that shows whether a page came out at true size. */
+export function barText(wording: Wording): string {
+  return printedAs('This bar is 100 mm when printed at 100 %', wording)
+}
+
+/** "Bram, Tomas and Wren". */
+export function listInWords(names: readonly string[], wording: Wording): string {
+  const last = names[names.length - 1] ?? ''
+  return names.length < 2 ? last : printedAs('{0} and {1}', wording, names.slice(0, -1).join(', '), last)
+}
+
+/** The name of a print, a rung, a material or a mistake in the group's language, by its English one. */
 export function nameIn({ language }: Wording, name: string): string {
   return languages[language].printed?.names[name] ?? name
+}
+
+/** A name as it stands inside a sentence: small at its beginning, except in German. */
+export function nameWithin(wording: Wording, name: string): string {
+  const said = nameIn(wording, name)
+  return wording.language.startsWith('de') ? said : `${said.charAt(0).toLowerCase()}${said.slice(1)}`
 }
 
 export interface ReadOptions {

@@ -1,6 +1,7 @@
 import { Button, Group, SegmentedControl, SimpleGrid, Text } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { assembledReach, assembledShapes, recipePages } from '../../core/make'
+import { IN_ENGLISH, type Wording } from '../../core/wording'
 import { Dial } from '../../ui/Dial'
 import type { Hands } from '../../ui/hands'
 import { DrawingView } from '../../ui/DrawingView'
@@ -9,10 +10,8 @@ import type { Solved } from './useRecipe'
 /** How far the layers are lifted, as a share of the face. */
 const APART = 0.16
 
-const WORDING = { language: 'en-GB', form: 'turns' } as const
-
 /** The clock put together, its hands turning; or its pages as they are printed. */
-export function BenchDrawing({ solved }: { solved: Solved }) {
+export function BenchDrawing({ solved, wording }: { solved: Solved; wording: Wording }) {
   const [shown, setShown] = useState('clock')
   const [isApart, setApart] = useState(false)
   const clockSays = isApart ? 'The layers, from the table up' : 'To scale; turn the hands'
@@ -42,7 +41,11 @@ export function BenchDrawing({ solved }: { solved: Solved }) {
           </Button>
         )}
       </Group>
-      {shown === 'clock' ? <Assembled solved={solved} isApart={isApart} /> : <Pages solved={solved} />}
+      {shown === 'clock' ? (
+        <Assembled solved={solved} isApart={isApart} />
+      ) : (
+        <Pages solved={solved} wording={wording} />
+      )}
     </section>
   )
 }
@@ -55,7 +58,7 @@ function Assembled({ solved: { recipe, measures }, isApart }: { solved: Solved; 
         hands={hands}
         onTurn={isApart ? undefined : setHands}
         step={1}
-        wording={WORDING}
+        wording={IN_ENGLISH}
         size="100%"
         clock={{
           shapes: (angles) => assembledShapes(recipe, measures, angles, isApart ? measures.faceMm * APART : 0),
@@ -67,8 +70,8 @@ function Assembled({ solved: { recipe, measures }, isApart }: { solved: Solved; 
   )
 }
 
-function Pages({ solved: { recipe } }: { solved: Solved }) {
-  const pages = useMemo(() => recipePages(recipe), [recipe])
+function Pages({ solved: { recipe }, wording }: { solved: Solved; wording: Wording }) {
+  const pages = useMemo(() => recipePages(recipe, undefined, wording), [recipe, wording])
   const single = pages.length === 1
   return (
     <SimpleGrid cols={single ? 1 : 2} spacing="xs" style={{ maxWidth: single ? 400 : undefined, margin: '0 auto' }}>

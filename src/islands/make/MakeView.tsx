@@ -1,11 +1,15 @@
 import { Grid, Group, SegmentedControl, Stack, Tabs, Text, Title } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useLocalStorage } from '@mantine/hooks'
+import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { type LengthUnit, RECIPE_KINDS, type RecipeKind, checkRecipe, recipeAs } from '../../core/make'
+import { wordingOf } from '../../core/records'
+import { IN_ENGLISH, type Wording } from '../../core/wording'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { later, useFetchLater } from '../../ui/later'
+import { settingsQuery } from '../../ui/queries'
 import { BenchDrawing } from './BenchDrawing'
 import { RecipeChecks } from './RecipeChecks'
 import { LookFields } from './LookFields'
@@ -17,9 +21,9 @@ const recipeOut = later(async () => (await import('./RecipeOut')).RecipeOut)
 const suitsPanel = later(async () => (await import('./SuitsPanel')).SuitsPanel)
 const LATER = [amountsPanel, recipeOut, suitsPanel]
 
-export default function MakeView() {
+export default function MakeView({ state }: { state: string }) {
   return (
-    <App>
+    <App state={state}>
       <Workbench />
     </App>
   )
@@ -27,6 +31,9 @@ export default function MakeView() {
 
 function Workbench() {
   const bench = useRecipe()
+  const { data: settings } = useQuery(settingsQuery)
+  // The pages are in the language of the house; the screen is in English.
+  const wording = settings ? wordingOf(settings) : IN_ENGLISH
   useFetchLater(LATER)
   const [unit, setUnit] = useLocalStorage<LengthUnit>({ key: 'make-unit', defaultValue: 'mm' })
   const { recipe, solved } = bench
@@ -71,11 +78,11 @@ function Workbench() {
         </Grid.Col>
         <Grid.Col span={{ base: 12, lg: 5 }} order={{ base: 1, lg: 2 }}>
           <ErrorBoundary what="The drawing">
-            <BenchDrawing solved={solved} />
+            <BenchDrawing solved={solved} wording={wording} />
           </ErrorBoundary>
         </Grid.Col>
         <Grid.Col span={{ base: 12, sm: 6, lg: 4 }} order={3}>
-          <BenchTabs bench={bench} unit={unit} />
+          <BenchTabs bench={bench} unit={unit} wording={wording} />
         </Grid.Col>
       </Grid>
     </Stack>
@@ -83,7 +90,7 @@ function Workbench() {
 }
 
 /** What fits and what does not, the amounts, the pages, and which clock suits. */
-function BenchTabs({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
+function BenchTabs({ bench, unit, wording }: { bench: Bench; unit: LengthUnit; wording: Wording }) {
   const { recipe, measures } = bench.solved
   const broken = useMemo(() => checkRecipe(recipe, measures).filter((check) => !check.ok).length, [recipe, measures])
   return (
@@ -101,7 +108,7 @@ function BenchTabs({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
         <amountsPanel.Part bench={bench} />
       </Tabs.Panel>
       <Tabs.Panel value="out">
-        <recipeOut.Part bench={bench} unit={unit} />
+        <recipeOut.Part bench={bench} unit={unit} wording={wording} />
       </Tabs.Panel>
       <Tabs.Panel value="suits">
         <suitsPanel.Part bench={bench} />

@@ -12,6 +12,7 @@ import {
   recipePages,
 } from '../../core/make'
 import type { Kept } from '../../core/records'
+import type { Wording } from '../../core/wording'
 import { saveFile } from '../../ui/files'
 import { withOutlines } from '../../ui/outlines'
 import { SavedThings } from '../../ui/SavedThings'
@@ -19,13 +20,13 @@ import { useKept } from '../../ui/kept'
 import type { Bench } from './useRecipe'
 
 /** Everything that leaves the bench: PDF, SVG, saved recipes, files; and the check of the printer. */
-export function RecipeOut({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
+export function RecipeOut({ bench, unit, wording }: { bench: Bench; unit: LengthUnit; wording: Wording }) {
   const { recipe } = bench.solved
   const [bar, setBar] = useState<number | string>(100)
   const scale = typeof bar === 'number' && bar >= 50 && bar <= 200 ? printerScale(bar) : undefined
   const query = `recipe=${encodeURIComponent(JSON.stringify(recipe))}`
   const saveSvgs = () =>
-    void withOutlines(recipePages(recipe), (page, i) =>
+    void withOutlines(recipePages(recipe, undefined, wording), (page, i) =>
       saveFile(`${recipe.kind}-clock-${i + 1}.svg`, 'image/svg+xml', toLayeredSvg(page)),
     )
   return (

@@ -3,7 +3,7 @@ import { Choice } from '../../ui/Choice'
 import { useQuery } from '@tanstack/react-query'
 import { IconPrinter } from '@tabler/icons-react'
 import { useState } from 'react'
-import { MOST_PACK_THINGS, type PackThing, packChoices } from '../../core/planning'
+import { MOST_PACK_THINGS, type PackThing, packChoices, packNote } from '../../core/planning'
 import { type PrintableId, printableOf } from '../../core/printables'
 import type { Group as GroupOfChildren, PackJob } from '../../core/records'
 import { rungOf } from '../../core/teaching'
@@ -121,7 +121,7 @@ function PackState({ progress: { id, state, done, total, lines, pages } }: { pro
             <li key={i}>
               {line.child}: {printableOf(line.printable).name.toLowerCase()}, {rungOf(line.rung).name.toLowerCase()},
               no. {line.seed}
-              {line.note && <span className="quiet"> ({line.note})</span>}
+              {line.instead && <span className="quiet"> ({packNote(line)})</span>}
             </li>
           ))}
         </ul>

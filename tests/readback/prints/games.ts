@@ -127,20 +127,22 @@ const angleOf = (at?: Point, from?: Point) =>
 const distance = (a?: Point, b?: Point) => Math.hypot((a?.x ?? NaN) - (b?.x ?? NaN), (a?.y ?? NaN) - (b?.y ?? NaN))
 
 /** What is thrown or twirled and what is covered: words and their clocks, or clocks and their figures or words. */
-function expectFilled(read: Read, thrown: readonly Shapes[], mat: Shapes): void {
+function expectFilled(read: Read, thrown: readonly Shapes[], mats: readonly Shapes[]): void {
   const { o } = read
   const often = o.cells ?? 3
+  const clocks = mats.flatMap((page) => dials(page))
+  const cells = mats.flatMap((page) => groups(page, 'cell'))
   const isOneHanded = o.rung === 'fives' || o.rung === 'hour-hand'
   const matches = (one: Shapes): number => {
     const [dial] = dials(one)
-    if (!dial) return dials(mat).filter((each) => said(each, o) === words(one)).length
-    const texts = groups(mat, 'cell').map((cell) => words(cell))
+    if (!dial) return clocks.filter((each) => said(each, o) === words(one)).length
+    const texts = cells.map((cell) => words(cell))
     return texts.filter(
       (text) => saysTruth(dial, text, o) && (isOneHanded || /^\d/.test(text) === (o.covers === 'figures')),
     ).length
   }
   const isShown = o.covers === undefined || o.covers === 'dials'
-  const all = isShown ? dials(mat).length : groups(mat, 'cell').length
+  const all = isShown ? clocks.length : cells.length
   read.expect(all === thrown.length * often, `${all} on the mat`)
   read.expect(isShown === (dials(thrown.flat()).length === 0), 'the same is thrown as is covered')
   expectDistinct(
@@ -167,13 +169,13 @@ function expectFilled(read: Read, thrown: readonly Shapes[], mat: Shapes): void 
   const told = [...control(read).keys()].flatMap((text) => Array.from({ length: often }, () => text))
   read.expect(
     told.sort().join('|') ===
-      groups(mat, 'cell')
+      cells
         .map((cell) => words(cell))
         .sort()
         .join('|'),
     'the key has other words',
   )
-  for (const cell of groups(mat, 'cell')) {
+  for (const cell of cells) {
     const [spot, text] = [textBox(cell.filter(({ tag }) => tag === 'circle')), cell.filter(({ tag }) => tag === 'text')]
     const [x, y, r] = [(spot.left + spot.right) / 2, (spot.top + spot.bottom) / 2, (spot.right - spot.left) / 2]
     for (const line of text)
@@ -184,10 +186,10 @@ function expectFilled(read: Read, thrown: readonly Shapes[], mat: Shapes): void 
 
 const filling: Checker = (read) => {
   const { o } = read
-  const [first = [], mat = []] = read.pages
+  const [first = [], ...mats] = read.pages
   const sectors = groups(first, 'sector')
   const faces = [...groups(first, 'face'), ...sectors]
-  expectFilled(read, faces, mat)
+  expectFilled(read, faces, mats)
   if (groups(first, 'face').length > 0) expectDie(read, first)
   if (sectors.length === 0) return
   const lines = first.filter(({ tag, parts }) => tag === 'line' && parts.at(-1) === 'spinner')

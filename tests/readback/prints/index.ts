@@ -88,11 +88,11 @@ function drawnValue(random: Random, option: PrintOption, rung: RungId): unknown 
  */
 function narrowed(
   random: Random,
-  { covers = 'dials', sectors, boards, by }: PrintChoices,
+  { covers = 'dials', sectors, boards, by, helps = 0 }: PrintChoices,
   count: number,
 ): PrintChoices {
-  // Clocks need wider sectors than words do.
-  const widest = covers === 'dials' ? draw(random, [3, 5]) : 2
+  // Clocks need wider sectors than words do, and still wider ones with the ring of fives.
+  const widest = covers === 'dials' ? draw(random, [3, 5]) : helps > 0 ? 1 : 2
   const canDiffer = covers === 'dials' || count <= 8
   return {
     ...(sectors && {

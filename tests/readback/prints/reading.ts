@@ -156,13 +156,12 @@ export function checkPages({ o, pages, key, expect }: Read): void {
   }
 }
 
-/**
- * The smallest letters, em in mm: on a clock the hands' names may be as short as their hands; the foot of a page is
- * for the adult.
- */
+/** The numerals that are no count of the ring of fives too. */
+const NUMERAL = /^([1-4]|[6-9]|11|12)$/
+
+/** The smallest letters, em in mm. The counts round a clock and the names on it are help; its foot is for the adult. */
 function leastSize({ parts, text = '' }: ReadShape): number {
-  if (parts.includes('hand-name')) return 1.3
-  if (parts.includes('dial')) return 1.79
+  if (parts.includes('dial')) return NUMERAL.test(text) ? 2.59 : 1.79
   return /100 %|^Ripe Acorn/.test(text) ? 1.8 : 2.39
 }
 

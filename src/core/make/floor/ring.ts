@@ -1,6 +1,7 @@
 import { requireNumber } from '../../errors'
 import { pointOnDial } from '../../drawing'
 import { handAngles } from '../../clock'
+import { IN_ENGLISH, type Wording, printedAs } from '../../wording'
 
 /** Set-out lengths of a ring, mm. Chords: 2 r sin of half the angle between. */
 export interface RingMeasures {
@@ -123,11 +124,21 @@ export interface WalkCall {
   readonly pastNumeralMm: number
 }
 
+/** Halves and quarters of the way from one hour to the next. */
+function wayPhrase(past: number) {
+  if (past === 0.5) return 'halfway from {0} to {1}'
+  return past < 0.5 ? 'a quarter of the way from {0} to {1}' : 'three quarters of the way from {0} to {1}'
+}
+
 const numeral = (minuteOfRing: number) =>
   Math.round(minuteOfRing / 5) % 12 === 0 ? 12 : Math.round(minuteOfRing / 5) % 12
 
 /** Times to walk through, o'clock, half past and the quarters, with where both children stand. */
-export function walkCalls(radiusMm: number, times: readonly number[] = [180, 210, 225, 435, 555, 720]): WalkCall[] {
+export function walkCalls(
+  radiusMm: number,
+  wording: Wording = IN_ENGLISH,
+  times: readonly number[] = [180, 210, 225, 435, 555, 720],
+): WalkCall[] {
   return times.map((minute) => {
     const { hour, minute: long } = handAngles(minute % 1440)
     const passed = Math.floor(hour / 30)
@@ -136,15 +147,8 @@ export function walkCalls(radiusMm: number, times: readonly number[] = [180, 210
     const next = passed === 11 ? 12 : passed + 1
     return {
       minute,
-      long: `at the ${numeral(long / 6)}`,
-      short:
-        past === 0
-          ? `at the ${name}`
-          : past === 0.5
-            ? `halfway from ${name} to ${next}`
-            : past < 0.5
-              ? `a quarter of the way from ${name} to ${next}`
-              : `three quarters of the way from ${name} to ${next}`,
+      long: printedAs('at the {0}', wording, numeral(long / 6)),
+      short: past === 0 ? printedAs('at the {0}', wording, name) : printedAs(wayPhrase(past), wording, name, next),
       pastNumeralMm: (2 * Math.PI * radiusMm * FLOOR_HOUR_SHARE * past) / 12,
     }
   })

@@ -1,4 +1,4 @@
-import { say, type Wording } from '../../wording'
+import { type PrintedPhrase, type Wording, barText, decimalsIn, nameIn, printedAs, say } from '../../wording'
 import {
   type Drawing,
   FAINT,
@@ -96,25 +96,27 @@ function ringShapes(yard: Yard, { radiusMm }: Ground, k: number): Shape[] {
 export function yardPages(yard: Yard, wording: Wording): Drawing[] {
   const { paper } = yard
   const { radiusMm } = groundOf(yard)
-  const d = (mm: number) => formatDistance(mm, yard.unit)
-  const write = writerFor(paper)
+  const told = tellingOf(yard, wording)
+  const { as, d, write } = told
   const bodies = flowPages(paper, [
     planBlock(yard),
-    ...measuresBlocks(yard, radiusMm, d, write),
-    table(paper, radiusMm, d),
-    ...walkingBlocks(yard, radiusMm, { d, write, wording }),
+    ...measuresBlocks(yard, radiusMm, told),
+    table(paper, radiusMm, told),
+    ...walkingBlocks(yard, radiusMm, told),
     stack([
-      write.head('Mind'),
-      write.big(cautions.outdoors),
-      write.big(cautions.movement),
-      paragraph(paper, FOLLOW_LOCAL_RULES, { size: 4, fill: FAINT, above: 1 }),
+      write.head(as('Mind')),
+      write.big(nameIn(wording, cautions.outdoors)),
+      write.big(nameIn(wording, cautions.movement)),
+      paragraph(paper, nameIn(wording, FOLLOW_LOCAL_RULES), { size: 4, fill: FAINT, above: 1 }),
     ]),
   ])
+  const title = as('Floor clock, radius {0}', d(radiusMm))
   return bodies.map((body, i) =>
     makePage({
       paper,
-      title: `Floor clock, radius ${d(radiusMm)} (${i + 1} of ${bodies.length})`,
-      footer: 'Ripe Acorn · set-out sheet',
+      title: as('{0} ({1} of {2})', title, i + 1, bodies.length),
+      footer: `Ripe Acorn · ${as('set-out sheet')}`,
+      bar: barText(wording),
       body,
     }),
   )
@@ -142,82 +144,116 @@ function planBlock(yard: Yard): FlowBlock {
   }
 }
 
-type InUnits = (mm: number) => string
+/** How a yard is told: in its units, in large type, in the group's language. */
+interface Telling {
+  readonly d: (mm: number) => string
+  readonly as: (phrase: PrintedPhrase, ...values: (string | number)[]) => string
+  readonly write: Writer
+  readonly wording: Wording
+}
+
+function tellingOf({ unit, paper }: Yard, wording: Wording): Telling {
+  return {
+    d: (mm) => decimalsIn(wording, formatDistance(mm, unit)),
+    as: (phrase, ...values) => printedAs(phrase, wording, ...values),
+    write: writerFor(paper),
+    wording,
+  }
+}
 
 /** The lengths, how it is set out, and how it is checked. */
-function measuresBlocks(yard: Yard, radiusMm: number, d: InUnits, { big, head }: Writer): FlowBlock[] {
+function measuresBlocks(yard: Yard, radiusMm: number, { as, d, write, wording }: Telling): FlowBlock[] {
+  const { big, head } = write
   const ring = ringMeasures(radiusMm)
   const surface = surfaces[yard.surface]
   const choice = markerChoices(radiusMm, yard.markers).find((each) => each.ok)
   const [three, four, five] = ring.threeFourFive
   return [
-    big(`Radius and string ${d(ring.stringMm)} · round the ring ${d(ring.aroundMm)} · on ${surface.name}`),
-    big(choice ? `Markers: ${choice.name}.` : 'Markers: too few for the quarters; chalk them all.'),
+    big(
+      as(
+        'Radius and string {0} · round the ring {1} · on {2}',
+        d(ring.stringMm),
+        d(ring.aroundMm),
+        nameIn(wording, surface.name),
+      ),
+    ),
+    big(
+      choice
+        ? as('Markers: {0}.', nameIn(wording, choice.name))
+        : as('Markers: too few for the quarters; chalk them all.'),
+    ),
     stack([
-      head('Set out'),
-      big(`1. Centre: ${surface.peg}. String of ${d(ring.stringMm)}.`),
-      ...orderLines(ring, d).map((text, i) => big(`${i + 2}. ${text}`)),
+      head(as('Set out')),
+      big(`1. ${as('Centre: {0}. String of {1}.', nameIn(wording, surface.peg), d(ring.stringMm))}`),
+      ...orderLines(ring, { as, d, wording }).map((text, i) => big(`${i + 2}. ${text}`)),
     ]),
     stack([
-      head('Check'),
-      big(`Square corner: ${d(three)} along the 12 line, ${d(four)} along the 3 line, ${d(five)} across.`),
-      big(`A marker may be ${d(ring.toleranceMm)} out of place; beyond that it reads half a minute off.`),
+      head(as('Check')),
+      big(as('Square corner: {0} along the 12 line, {1} along the 3 line, {2} across.', d(three), d(four), d(five))),
+      big(as('A marker may be {0} out of place; beyond that it reads half a minute off.', d(ring.toleranceMm))),
     ]),
   ]
 }
 
-interface Telling {
-  readonly d: InUnits
-  readonly write: Writer
-  readonly wording: Wording
-}
-
 /** The hands, how far they walk, and who stands where. */
-function walkingBlocks(yard: Yard, radiusMm: number, { d, write: { big, head }, wording }: Telling): FlowBlock[] {
+function walkingBlocks(yard: Yard, radiusMm: number, { as, d, write: { big, head }, wording }: Telling): FlowBlock[] {
   const hands = floorHands(radiusMm, yard.age)
   return [
     stack([
-      head('Hands'),
+      head(as('Hands')),
       big(
-        `Long hand ${d(hands.minuteMm)} (rope ${d(hands.minuteRopeMm)}), short hand ${d(hands.hourMm)} (rope ${d(hands.hourRopeMm)}).`,
+        as(
+          'Long hand {0} (rope {1}), short hand {2} (rope {3}).',
+          d(hands.minuteMm),
+          d(hands.minuteRopeMm),
+          d(hands.hourMm),
+          d(hands.hourRopeMm),
+        ),
       ),
       big(
-        `In an hour of clock time the long hand’s child walks ${d(hands.minuteWalkMm)}, about ${hands.minutePaces} paces; the short hand’s ${d(hands.hourWalkMm)}, about ${hands.hourPaces}.`,
+        as(
+          'In an hour of clock time the long hand’s child walks {0}, about {1} paces; the short hand’s {2}, about {3}.',
+          d(hands.minuteWalkMm),
+          hands.minutePaces,
+          d(hands.hourWalkMm),
+          hands.hourPaces,
+        ),
       ),
     ]),
     stack([
-      head('Walk through'),
-      ...walkCalls(radiusMm).map((call) =>
-        big(`${say(call.minute, wording)}: long hand ${call.long}, short hand ${call.short}.`),
+      head(as('Walk through')),
+      ...walkCalls(radiusMm, wording).map((call) =>
+        big(as('{0}: long hand {1}, short hand {2}.', say(call.minute, wording), call.long, call.short)),
       ),
     ]),
-    stack([head('Who stands where'), ...whoStandsWhere(yard).map((text) => big(text))]),
+    stack([head(as('Who stands where')), ...whoStandsWhere(yard, wording).map((text) => big(text))]),
   ]
 }
 
 function orderLines(
   { hourChordMm, minuteChordMm, quarterChordMm }: ReturnType<typeof ringMeasures>,
-  d: (mm: number) => string,
+  { as, d, wording }: Pick<Telling, 'as' | 'd' | 'wording'>,
 ): string[] {
-  const [first, second, third, fourth] = placingOrder().map(({ step }) => step)
+  const [first = '', second = '', third = '', fourth = ''] = placingOrder().map(({ step }) => nameIn(wording, step))
   return [
     `${first}.`,
-    `${second}; from 12 to 3 is ${d(quarterChordMm)}.`,
-    `${third}: ${d(hourChordMm)}.`,
-    `${fourth}: ${d(minuteChordMm)}. Count to 60 in fives.`,
+    as('{0}; from 12 to 3 is {1}.', second, d(quarterChordMm)),
+    `${as('{0}: {1}', third, d(hourChordMm))}.`,
+    as('{0}: {1}. Count to 60 in fives.', fourth, d(minuteChordMm)),
   ]
 }
 
 /** The hours by offsets from the centre, facing 12: for setting out without a string. */
-function table(paper: Yard['paper'], radiusMm: number, d: (mm: number) => string): FlowBlock {
+function table(paper: Yard['paper'], radiusMm: number, { as, d }: Telling): FlowBlock {
   const rows = Array.from({ length: 12 }, (_, i) => markerPlace(((i + 1) % 12) * 5, radiusMm))
   const line = ({ minute, rightMm, aheadMm }: (typeof rows)[number]) => {
-    const side = Math.abs(rightMm) < 1 ? 'on the line' : `${d(Math.abs(rightMm))} ${rightMm > 0 ? 'right' : 'left'}`
-    const ahead = Math.abs(aheadMm) < 1 ? 'level' : `${d(Math.abs(aheadMm))} ${aheadMm > 0 ? 'ahead' : 'back'}`
+    const side =
+      Math.abs(rightMm) < 1 ? as('on the line') : as(rightMm > 0 ? '{0} right' : '{0} left', d(Math.abs(rightMm)))
+    const ahead = Math.abs(aheadMm) < 1 ? as('level') : as(aheadMm > 0 ? '{0} ahead' : '{0} back', d(Math.abs(aheadMm)))
     return paragraph(paper, `${minute === 0 ? 12 : minute / 5}:  ${side}, ${ahead}`, { size: 5 })
   }
   return stack([
-    paragraph(paper, 'From the centre, facing 12', { size: 6, weight: 'bold', above: 3, fill: MOSS }),
+    paragraph(paper, as('From the centre, facing 12'), { size: 6, weight: 'bold', above: 3, fill: MOSS }),
     ...rows.map(line),
   ])
 }

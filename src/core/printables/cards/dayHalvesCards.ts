@@ -54,7 +54,7 @@ export const dayHalvesCards = definePrintable({
             ),
           ],
           columns: 3,
-          rows: 4,
+          rows: rowsOf(options),
           title: cutTitle('Two halves of a day', options),
           footer,
         },
@@ -75,6 +75,9 @@ function isArguable({ shown }: Item): boolean {
   const isTwelve = dialHour(shown.minute) === 12 && minutesPast(shown.minute) === 0
   return isTwelve || (shown.as === 'doing' && shown.doing === 'asleep' && shown.minute < 300)
 }
+
+/** The ring of fives round a clock needs a higher card. */
+const rowsOf = ({ helps = 0 }: PrintOptions) => (helps > 0 ? 3 : 4)
 
 function doingCard(item: Item, options: PrintOptions): CardFace {
   const { phrases } = languages[options.wording.language]

@@ -1,10 +1,10 @@
-import { printedAs } from '../../wording'
+import { barText, printedAs } from '../../wording'
 import { type Shape, SLATE, bodyArea, makePage, circle } from '../../drawing'
 import { dialShapes, faceWithin } from '../../faces'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, itemAt } from '../../teaching'
 import { cardPages } from '../kit/cards'
-import { callList, barText, cutTitle, dialAt, keyFooter, part, printFooter, titleOr } from '../kit/frame'
+import { callList, cutTitle, dialAt, keyFooter, part, printFooter, titleOr } from '../kit/frame'
 import { wordCard } from './matchCards'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
@@ -70,7 +70,7 @@ function dialPage(options: PrintOptions, footer: string) {
   const dial = part('face', shapes, area.x + area.width / 2, area.y + area.height / 2)
   return makePage({
     paper: options.paper,
-    bar: barText(options),
+    bar: barText(options.wording),
     title: titleOr(options, printedAs('Lay the cards of five round the dial', options.wording)),
     footer,
     body: [dial],
@@ -88,7 +88,7 @@ function answerPage(options: PrintOptions, footer: string) {
   const title = printedAs('Key: where each card of five lies', options.wording)
   return makePage({
     paper: options.paper,
-    bar: barText(options),
+    bar: barText(options.wording),
     title,
     footer,
     body: [dial, circle({ x: area.x + area.width / 2, y: area.y + area.height / 2 }, 1, { fill: SLATE })],

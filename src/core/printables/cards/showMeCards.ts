@@ -2,10 +2,10 @@ import { type Shape, INK, bodyArea, makePage, rectanglePath, path, centredText }
 import { dialShapes, handMeasures } from '../../faces'
 import { randomFrom } from '../../random'
 import { type Item, makeItems, sayAnswer, isTwoHanded } from '../../teaching'
-import { languages, printedAs } from '../../wording'
+import { barText, languages, printedAs } from '../../wording'
 import { cardPages } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
-import { barText, cutTitle, keyFooter, part, printFooter, titleOr } from '../kit/frame'
+import { cutTitle, keyFooter, part, printFooter, titleOr } from '../kit/frame'
 import { wordCard } from './matchCards'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
@@ -74,7 +74,7 @@ function doughDial(options: PrintOptions, footer: string) {
   const title = titleOr(options, printedAs('Lay the dough on this dial; cut the hands to length', options.wording))
   return makePage({
     paper: options.paper,
-    bar: barText(options),
+    bar: barText(options.wording),
     title,
     footer,
     body: [part('face', face, x, area.y + RADIUS_MM + 3), strip('minute', top, 12), strip('hour', top + 18, 18)],

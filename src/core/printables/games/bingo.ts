@@ -71,7 +71,7 @@ export const bingo = definePrintable({
     return {
       items,
       pages: cardPages(
-        { fronts, columns: 1, rows: 2, title: cutTitle('Bingo boards', options), footer, named: 'board' },
+        { fronts, columns: 1, rows: rowsOf(options), title: cutTitle('Bingo boards', options), footer, named: 'board' },
         options,
       ),
       key: [
@@ -149,6 +149,9 @@ function sharedWin(boards: readonly (readonly number[])[], seed: number): { shar
   const share = shared / TRIED_GAMES
   return { share, error: Math.sqrt((share * (1 - share)) / TRIED_GAMES) }
 }
+
+/** Clocks with the ring of fives need a board that takes its page alone. */
+const rowsOf = ({ helps = 0 }: PrintOptions) => (helps > 0 ? 1 : 2)
 
 function boardFace(name: string, items: readonly Item[], options: PrintOptions): CardFace {
   return (cell: Cell): Shape[] => {

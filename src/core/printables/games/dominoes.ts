@@ -40,13 +40,16 @@ export const dominoes = definePrintable({
     return {
       items,
       pages: cardPages(
-        { fronts, columns: 2, rows: 7, title: cutTitle('Dominoes', options), footer, named: 'tile' },
+        { fronts, columns: 2, rows: rowsOf(options), title: cutTitle('Dominoes', options), footer, named: 'tile' },
         options,
       ),
       key: controlCards({ what: 'Dominoes', items, footer: keyFooter(footer, options) }, options),
     }
   },
 })
+
+/** The ring of fives round a clock needs a higher tile. */
+const rowsOf = ({ helps = 0 }: PrintOptions) => (helps > 0 ? 6 : 7)
 
 function tile(left: Item, right: Item, options: PrintOptions): CardFace {
   return (cell) => {

@@ -34,7 +34,10 @@ export const loopCards = definePrintable({
       items.map((has, i) => cardFace(has, items[(i + 1) % items.length] as Item, options)),
     )
     const footer = printFooter('Loop cards', options, seed)
-    const pages = cardPages({ fronts, columns: 3, rows: 4, title: cutTitle('Loop cards', options), footer }, options)
+    const pages = cardPages(
+      { fronts, columns: 3, rows: rowsOf(options), title: cutTitle('Loop cards', options), footer },
+      options,
+    )
     const loop = items.map((item) => sayAnswer(item, item.answer, options.wording))
     return {
       items,
@@ -52,6 +55,9 @@ export const loopCards = definePrintable({
     }
   },
 })
+
+/** The ring of fives round a clock needs a higher card. */
+const rowsOf = ({ helps = 0 }: PrintOptions) => (helps > 0 ? 3 : 4)
 
 function cardFace(has: Item, asks: Item, options: PrintOptions): CardFace {
   const { iHave, whoHas } = languages[options.wording.language].phrases

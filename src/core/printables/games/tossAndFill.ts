@@ -1,9 +1,9 @@
-import { printedAs } from '../../wording'
+import { barText, printedAs } from '../../wording'
 import { type Drawing, INK, type PathCommand, type Point, type Shape, bodyArea, makePage, path } from '../../drawing'
 import { randomFrom } from '../../random'
 import { type Item, hasDialTimes, makeItems } from '../../teaching'
 import { controlCards } from '../kit/controlCard'
-import { barText, itemDial, keyFooter, part, printFooter, wordsIn } from '../kit/frame'
+import { itemDial, keyFooter, part, printFooter, wordsIn } from '../kit/frame'
 import { MAT_NOTES, inWords, mat, thrown } from '../kit/mat'
 import { definePrintable } from '../kit/definePrintable'
 import { PRINT_OPTIONS, type PrintOptions } from '../kit/options'
@@ -39,7 +39,7 @@ export const tossAndFill = definePrintable({
     const footer = printFooter('Toss and fill', options, seed)
     return {
       items,
-      pages: [dieNet(items, options, footer), mat(random, items, options, { how: 'thrown', footer })],
+      pages: [dieNet(items, options, footer), ...mat(random, items, options, { how: 'thrown', footer })],
       key: controlCards(
         { what: 'Toss and fill', items, footer: keyFooter(footer, options), beside: (item) => inWords(item, options) },
         options,
@@ -100,7 +100,7 @@ function dieNet(items: readonly Item[], options: PrintOptions, footer: string): 
   )
   return makePage({
     paper: options.paper,
-    bar: barText(options),
+    bar: barText(options.wording),
     title: printedAs('Die: cut the whole lines, fold the dashed ones, glue the flaps', options.wording),
     footer,
     body: [part('net', net), ...faces],

@@ -14,19 +14,8 @@ import {
 import { RefusedValue } from '../../errors'
 import { type Random, draw, drawInt, drawUnit, randomFrom, shuffled } from '../../random'
 import { type Item, misreadings, wrongAnswers } from '../../teaching'
-import { languages, nameIn, printedAs, sayDuration } from '../../wording'
-import {
-  barText,
-  childPage,
-  dialAt,
-  figures,
-  keyFooter,
-  keyTitle,
-  part,
-  printFooter,
-  textFrom,
-  titleOr,
-} from '../kit/frame'
+import { barText, languages, nameIn, printedAs, sayDuration } from '../../wording'
+import { childPage, dialAt, figures, keyFooter, keyTitle, part, printFooter, textFrom, titleOr } from '../kit/frame'
 import { LATTICE, TRAIL_PICTURES, type TrailPicture } from './trailPictures'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
@@ -37,7 +26,8 @@ const MOST_DECOYS = 8
 const STEPS = [5, 10, 15, 20, 25, 30, 35, 40, 45, 50, 55, 60, 75, 90, 95, 130, 185, 250] as const
 /** Above the clocks, mm: the steps in three rows. */
 const STEPS_ROOM_MM = 24
-const JITTER_MM = 1.5
+/** How far a clock may lie off its place, mm: less where the ring of fives makes the clocks wider. */
+const jitterOf = ({ helps = 0 }: PrintOptions) => (helps > 0 ? 0.7 : 1.5)
 
 /** A clock on the page: its time and its corner of the lattice. */
 interface Place {
@@ -110,7 +100,8 @@ function trailOf(options: PrintOptions, seed: number): Trail {
   const first = (items[0] as Item).shown.minute
   const times = [first, ...items.map(({ answer }) => (answer.kind === 'time' ? answer.minute : NaN))]
   const corners = TRAIL_PICTURES[picture]
-  const jitter = () => ({ dx: (drawUnit(random) * 2 - 1) * JITTER_MM, dy: (drawUnit(random) * 2 - 1) * JITTER_MM })
+  const most = jitterOf(options)
+  const jitter = () => ({ dx: (drawUnit(random) * 2 - 1) * most, dy: (drawUnit(random) * 2 - 1) * most })
   const onTrail = corners.map(([column, row], i): Place => ({ minute: times[i] as number, column, row, ...jitter() }))
   const free = shuffled(
     random,
@@ -202,7 +193,7 @@ function page({ items, places }: Trail, options: PrintOptions, isKey: boolean): 
   const { phrases } = languages[options.wording.language]
   const wide = area.width / LATTICE.columns
   const high = (area.height - STEPS_ROOM_MM) / LATTICE.rows
-  const room = Math.min(wide, high) / 2 - 1 - JITTER_MM
+  const room = Math.min(wide, high) / 2 - 1 - jitterOf(options)
   const at = ({ column, row, dx, dy }: Place) => ({
     x: area.x + (column + 0.5) * wide + dx,
     y: area.y + STEPS_ROOM_MM + (row + 0.5) * high + dy,
@@ -274,7 +265,7 @@ function trapsPages({ items, places }: Trail, options: PrintOptions, footer: str
   return flowPages(paper, blocks).map((body) =>
     makePage({
       paper,
-      bar: barText(options),
+      bar: barText(options.wording),
       title: printedAs('Key: each step, and where mistakes lead', options.wording),
       footer,
       body,

@@ -1,4 +1,4 @@
-import { printedAs } from '../../wording'
+import { barText, printedAs } from '../../wording'
 import {
   type Drawing,
   INK,
@@ -17,7 +17,7 @@ import { RefusedValue } from '../../errors'
 import { randomFrom } from '../../random'
 import { type Item, hasDialTimes, makeItems } from '../../teaching'
 import { controlCards } from '../kit/controlCard'
-import { barText, itemDial, keyFooter, part, printFooter } from '../kit/frame'
+import { itemDial, keyFooter, leastRoom, part, printFooter } from '../kit/frame'
 import { MAT_NOTES, inWords, mat, thrown } from '../kit/mat'
 import { wordsInSector } from '../kit/sectorWords'
 import { definePrintable } from '../kit/definePrintable'
@@ -58,7 +58,7 @@ export const twirlAndFill = definePrintable({
     const footer = printFooter('Twirl and fill', options, seed)
     return {
       items,
-      pages: [spinner(items, options, footer), mat(random, items, options, { how: 'twirled', footer })],
+      pages: [spinner(items, options, footer), ...mat(random, items, options, { how: 'twirled', footer })],
       key: controlCards(
         { what: 'Twirl and fill', items, footer: keyFooter(footer, options), beside: (item) => inWords(item, options) },
         options,
@@ -96,7 +96,7 @@ function spinner(items: readonly Item[], options: PrintOptions, footer: string):
   const round: Shape = path(circlePath(0, 0, RADIUS_MM), { layer: 'cut', stroke: INK, strokeMm: 0.5 })
   return makePage({
     paper: options.paper,
-    bar: barText(options),
+    bar: barText(options.wording),
     title: printedAs('Spinner: hold a clip at the middle with a pencil and flick it', options.wording),
     footer,
     body: [
@@ -106,17 +106,14 @@ function spinner(items: readonly Item[], options: PrintOptions, footer: string):
   })
 }
 
-/** The room in which a clock can still be read, mm. */
-const LEAST_ROOM_MM = 12
-
 /** A clock as large as the circle that touches both edges of its sector and the rim. */
 function clockInSector(item: Item, from: number, to: number, options: PrintOptions): Shape {
   const sine = Math.sin((Math.min((to - from) / 2, 90) * Math.PI) / 180)
   const touching = (RADIUS_MM * sine) / (1 + sine)
-  if (touching - 1.5 < LEAST_ROOM_MM)
+  if (touching - 1.5 < leastRoom(options))
     throw new RefusedValue(
       'width of a sector',
-      'wide enough beside the others for a clock',
+      'wide enough beside the others for a clock with its helps',
       `${(to - from).toFixed(1)} degrees`,
     )
   const { x, y } = pointOnDial((from + to) / 2, RADIUS_MM - touching)

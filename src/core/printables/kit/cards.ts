@@ -1,4 +1,4 @@
-import { printedAs } from '../../wording'
+import { barText, printedAs } from '../../wording'
 import {
   type Area,
   type Drawing,
@@ -11,7 +11,7 @@ import {
   line,
   path,
 } from '../../drawing'
-import { barText, type Cell, gridCells, part, titleOr } from './frame'
+import { type Cell, gridCells, part, titleOr } from './frame'
 import type { PrintOptions } from './options'
 
 /** What is on a card, drawn into its cell. */
@@ -61,7 +61,7 @@ export function cardPages(set: CardSet, options: PrintOptions): Drawing[] {
     pages.push(
       makePage({
         paper: options.paper,
-        bar: barText(options),
+        bar: barText(options.wording),
         title,
         footer: set.footer,
         body: [...cutGrid(cells, options), ...faces],
@@ -75,7 +75,7 @@ export function cardPages(set: CardSet, options: PrintOptions): Drawing[] {
       pages.push(
         makePage({
           paper: options.paper,
-          bar: barText(options),
+          bar: barText(options.wording),
           title: printedAs('Backs: print behind the page before', options.wording),
           footer: `${set.footer} · ${printedAs('backs', options.wording)}`,
           body,

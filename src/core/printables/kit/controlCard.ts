@@ -1,11 +1,14 @@
-import { printedAs, nameIn } from '../../wording'
+import { barText, printedAs, nameIn } from '../../wording'
 import { type Drawing, FAINT, type Shape, bodyArea, makePage, textAt } from '../../drawing'
 import { type Item, sayAnswer } from '../../teaching'
-import { barText, itemDial, part, wordsIn } from './frame'
+import { itemDial, leastRoom, onPages, part, wordsIn } from './frame'
 import type { PrintOptions } from './options'
 
-/** More pairs than these go on another page, since their clocks could not be read. */
-const PAIRS_ON_PAGE = 16
+const COLUMNS = 2
+/** Higher than this, mm, a row would leave its words far from its clock. */
+const MOST_ROW_MM = 34
+/** Between a clock and the edge of its row, mm. */
+const GAP_MM = 2
 
 interface ControlCards {
   readonly what: string
@@ -17,24 +20,27 @@ interface ControlCards {
   readonly figuresOf?: (item: Item) => string
 }
 
-/** Every pair side by side, for the child to check by. */
+/** Every pair side by side, for the child to check by, on as many pages as let each clock be read. */
 export function controlCards(
   { what, items, footer, beside, figuresOf }: ControlCards,
   options: PrintOptions,
 ): Drawing[] {
   const wordsOf = beside ?? ((item: Item) => sayAnswer(item, item.answer, options.wording))
   const area = bodyArea(options.paper)
-  const rowHeight = Math.min(34, area.height / Math.ceil(Math.min(items.length, PAIRS_ON_PAGE) / 2))
-  const pair = (item: Item, i: number): Shape => {
-    const place = i % PAIRS_ON_PAGE
-    const x = area.x + (place % 2) * (area.width / 2)
-    const y = area.y + (Math.floor(place / 2) + 0.5) * rowHeight
+  const mostRow = Math.max(MOST_ROW_MM, 2 * (leastRoom(options) + GAP_MM))
+  const rowFor = (onOne: number) => Math.min(mostRow, area.height / Math.ceil(onOne / COLUMNS))
+  const numbered = items.map((item, i) => ({ item, i }))
+  const pages = onPages(numbered, options, (onOne) => rowFor(onOne) / 2 - GAP_MM)
+  const rowHeight = rowFor(pages[0]?.length ?? 1)
+  const pair = ({ item, i }: (typeof numbered)[number], place: number): Shape => {
+    const x = area.x + (place % COLUMNS) * (area.width / COLUMNS)
+    const y = area.y + (Math.floor(place / COLUMNS) + 0.5) * rowHeight
     // Short of the next number.
-    const width = area.width / 2 - rowHeight - 12
+    const width = area.width / COLUMNS - rowHeight - 12
     const middle = x + rowHeight + 8 + width / 2
     return part(`pair-${i}`, [
       textAt(String(i + 1), { x, y: y + 1.5 }, { size: 4, fill: FAINT }),
-      itemDial(item, { x: x + 6 + rowHeight / 2, y, room: rowHeight / 2 - 2 }, options),
+      itemDial(item, { x: x + 6 + rowHeight / 2, y, room: rowHeight / 2 - GAP_MM }, options),
       ...(figuresOf
         ? [part('figures', wordsIn(figuresOf(item), { x: middle, y: y - rowHeight * 0.27 }, { width }))]
         : []),
@@ -48,14 +54,13 @@ export function controlCards(
       ),
     ])
   }
-  const pairs = items.map(pair)
-  return Array.from({ length: Math.ceil(pairs.length / PAIRS_ON_PAGE) }, (_, page) =>
+  return pages.map((onOne) =>
     makePage({
       paper: options.paper,
-      bar: barText(options),
+      bar: barText(options.wording),
       title: printedAs('Control card: {0}', options.wording, nameIn(options.wording, what)),
       footer,
-      body: pairs.slice(page * PAIRS_ON_PAGE, (page + 1) * PAIRS_ON_PAGE),
+      body: onOne.map(pair),
     }),
   )
 }

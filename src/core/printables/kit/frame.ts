@@ -18,9 +18,9 @@ import {
   path,
   centredText,
 } from '../../drawing'
-import { type DialOptions, dialShapes, faceWithin } from '../../faces'
+import { type DialOptions, dialExtent, dialShapes, faceWithin } from '../../faces'
 import { type Item, rungOf, sayAnswer, isTwoHanded } from '../../teaching'
-import { languages, nameIn, printedAs, say } from '../../wording'
+import { barText, languages, nameIn, printedAs, say } from '../../wording'
 import type { PrintOptions } from './options'
 
 export type Cell = Area
@@ -55,6 +55,29 @@ export function clockCells(paper: PaperId, columns: number, count: number): Cell
 export function dialLook({ helps = 0, lowInk, wording }: PrintOptions): Partial<DialOptions> {
   const words = languages[wording.language].phrases.onDial
   return { ringOfFives: helps >= 1, halves: helps >= 2, handLabels: helps >= 3, words, lowInk }
+}
+
+/**
+ * The smallest face on a print, mm: its numerals are 2.6 mm high (em), and the names of its hands are no smaller than
+ * the other letters on it.
+ */
+const LEAST_FACE_MM = 12.4
+
+/** The room each way, mm, that the smallest face needs together with its helps. Less room means fewer on a page. */
+export function leastRoom(options: PrintOptions): number {
+  const { ringOfFives } = dialLook(options)
+  // A hair more, so that rounding does not make it smaller.
+  return dialExtent({ radius: LEAST_FACE_MM, ringOfFives }) + 1e-6
+}
+
+/** Shared out over as few pages as leave each dial its least room, about as many on each; the rest are on the last. */
+export function onPages<T>(all: readonly T[], options: PrintOptions, roomWith: (onOne: number) => number): T[][] {
+  const least = leastRoom(options)
+  const each = (pages: number) => Math.ceil(all.length / pages)
+  const pages = all.findIndex((_, i) => roomWith(each(i + 1)) >= least) + 1 || all.length
+  return Array.from({ length: Math.ceil(all.length / each(pages)) }, (_, i) =>
+    all.slice(i * each(pages), (i + 1) * each(pages)),
+  )
 }
 
 /** Where a dial lies: its centre, and the room that it has each way, mm. */
@@ -103,7 +126,7 @@ export function childPage(options: PrintOptions, title: string, footer: string, 
     paper: options.paper,
     title,
     footer,
-    bar: barText(options),
+    bar: barText(options.wording),
     name: { line: true, text: options.owner, label },
     body,
   })
@@ -112,11 +135,6 @@ export function childPage(options: PrintOptions, title: string, footer: string, 
 /** The number of a question, in the corner of its cell. */
 export function numberIn(cell: Cell, place: number): Shape {
   return textAt(String(place + 1), { x: cell.x + 1, y: cell.y + 6 }, { size: 4.5, fill: FAINT })
-}
-
-/** Beside the bar that shows whether a page came out at true size. */
-export function barText({ wording }: PrintOptions): string {
-  return printedAs('This bar is 100 mm when printed at 100 %', wording)
 }
 
 /** What made the page, so that it can be made again. */
@@ -216,7 +234,7 @@ export function listPage({ title, lines, footer, named = 'line' }: NumberedList,
       textFrom(text, { x, y: area.y + ((i % rows) + 0.7) * height }, { width: width - 4, most: size }),
     ])
   })
-  return makePage({ paper: options.paper, title, footer, bar: barText(options), body })
+  return makePage({ paper: options.paper, title, footer, bar: barText(options.wording), body })
 }
 
 /** The times or counts that are called out, in their order. */

@@ -1,8 +1,8 @@
-import { printedAs } from '../../wording'
+import { barText, printedAs } from '../../wording'
 import { type Drawing, INK, type Shape, bodyArea, makePage, circle } from '../../drawing'
 import { type Random, shuffled } from '../../random'
 import { type Item, sayAnswer } from '../../teaching'
-import { barText, figures, gridCells, itemDial, part, titleOr, wordsFor, wordsIn } from './frame'
+import { type Cell, figures, gridCells, itemDial, onPages, part, titleOr, wordsFor, wordsIn } from './frame'
 import { PRINT_OPTIONS, type PrintOptions } from './options'
 
 /** What the die or the spinner shows: the time in words, or its clock where figures or words are covered. */
@@ -22,23 +22,30 @@ export function inWords(item: Item, options: PrintOptions): string {
   return options.covers === 'words' ? wordsFor(item, options) : sayAnswer(item, item.answer, options.wording)
 }
 
-/** A mat to fill, each time as often as there are cells for it, in a drawn order: a piece covers a cell. */
+/**
+ * A mat to fill, each time as often as there are cells for it, in a drawn order: a piece covers a cell. It has a second
+ * page where one would make its clocks too small.
+ */
 export function mat(
   random: Random,
   items: readonly Item[],
   options: PrintOptions,
   { how, footer }: { readonly how: 'thrown' | 'twirled'; readonly footer: string },
-): Drawing {
+): Drawing[] {
   const { cells = PRINT_OPTIONS.cells.usual, covers = PRINT_OPTIONS.covers.usual, owner } = options
   const all = shuffled(
     random,
     items.flatMap((item) => Array.from({ length: cells }, () => item)),
   )
-  const columns = all.length <= 12 ? 3 : all.length <= 24 ? 4 : 6
-  const grid = gridCells(bodyArea(options.paper), columns, Math.ceil(all.length / columns), all.length)
-  const body = grid.map((cell, i): Shape => {
-    const item = all[i] as Item
-    const room = Math.min(cell.width, cell.height) / 2 - 2
+  const gridOf = (count: number) => {
+    const columns = count <= 12 ? 3 : count <= 24 ? 4 : 6
+    return gridCells(bodyArea(options.paper), columns, Math.ceil(count / columns), count)
+  }
+  const roomIn = (cell: Cell) => Math.min(cell.width, cell.height) / 2 - 2
+  const roomOf = (count: number) => (covers === 'dials' ? roomIn(gridOf(count)[0] as Cell) : Infinity)
+  const numbered = all.map((item, i) => ({ item, i }))
+  const cellShape = ({ item, i }: (typeof numbered)[number], cell: Cell): Shape => {
+    const room = roomIn(cell)
     const [x, y] = [cell.x + cell.width / 2, cell.y + cell.height / 2]
     if (covers === 'dials') return itemDial(item, { x, y, room }, options)
     const spot: Shape = circle({ x, y }, room, { fill: 'none', stroke: INK, strokeMm: 0.4 })
@@ -46,13 +53,23 @@ export function mat(
       spot,
       ...wordsIn(inWords(item, options), { x, y }, { width: room * 1.6, most: 9, height: room }),
     ])
-  })
+  }
   const { wording } = options
   const what = covers === 'dials' ? ('a clock of the time' as const) : ('the time of the clock' as const)
   const title = owner
     ? printedAs('Mat for {0}', wording, owner)
     : printedAs(`Mat: cover ${what} that was ${how}`, wording)
-  return makePage({ paper: options.paper, bar: barText(options), title: titleOr(options, title), footer, body })
+  return onPages(numbered, options, roomOf).map((onOne) => {
+    const grid = gridOf(onOne.length)
+    const body = onOne.map((one, at) => cellShape(one, grid[at] as Cell))
+    return makePage({
+      paper: options.paper,
+      bar: barText(options.wording),
+      title: titleOr(options, title),
+      footer,
+      body,
+    })
+  })
 }
 
 /** How the games on a mat are played, whichever rule is chosen for a time whose cells are all covered. */

@@ -10,6 +10,7 @@ import {
   keyFooter,
   keyTitle,
   numberIn,
+  onPages,
   part,
   printFooter,
   rule,
@@ -36,6 +37,8 @@ interface SheetFacts<Id extends string> extends Omit<PrintableFacts, 'kind'> {
   /** In the group's language, since it is the child who reads it. */
   readonly title: (phrases: Phrases, options: PrintOptions) => string
   readonly columns: (count: number) => number
+  /** How much room a cell leaves its dial each way, mm. Left out, every count fits on one page. */
+  readonly dialRoom?: (cell: Cell, choices: number) => number
   /** How many wrong choices each item gets, where the answers are chosen. */
   readonly wrong?: number
   readonly question: (question: AskedQuestion) => Shape[]
@@ -43,20 +46,24 @@ interface SheetFacts<Id extends string> extends Omit<PrintableFacts, 'kind'> {
 
 /** A sheet of equal cells, a question in each; its key is the same page with the answers. */
 export function sheet<const Id extends string>(definition: SheetFacts<Id>): PrintableOf<Id> {
-  const { ask, title, columns, wrong = 2, question, ...facts } = definition
+  const { ask, title, columns, dialRoom, wrong = 2, question, ...facts } = definition
   return definePrintable({
     ...facts,
     kind: 'sheet',
     make(options, seed) {
       const random = randomFrom(seed)
       const bare = makeItems(random, { rung: options.rung, ask, count: options.count })
-      const asked = bare.map((item) => chosen(item, options, wrong, drawInt(random, 0, 1e9)))
+      const asked = bare
+        .map((item) => chosen(item, options, wrong, drawInt(random, 0, 1e9)))
+        .map((one, place) => ({ ...one, place }))
       const { phrases } = languages[options.wording.language]
-      const page = (isKey: boolean) => {
-        const wide = columns(asked.length)
-        const cells = clockCells(options.paper, wide, asked.length)
-        const body = asked.map(({ item, choices }, place) => {
-          const cell = cells[place] as Cell
+      const mostChoices = Math.max(...asked.map(({ choices }) => choices.length))
+      const cellsFor = (count: number) => clockCells(options.paper, columns(count), count)
+      const sheets = onPages(asked, options, (count) => dialRoom?.(cellsFor(count)[0] as Cell, mostChoices) ?? Infinity)
+      const page = (onOne: (typeof sheets)[number], isKey: boolean) => {
+        const cells = cellsFor(onOne.length)
+        const body = onOne.map(({ item, choices, place }, at) => {
+          const cell = cells[at] as Cell
           return part(`question-${place}`, [
             numberIn(cell, place),
             ...question({ item, choices, place, cell, options, isKey }),
@@ -71,7 +78,11 @@ export function sheet<const Id extends string>(definition: SheetFacts<Id>): Prin
           body,
         )
       }
-      return { items: asked.map(({ item }) => item), pages: [page(false)], key: [page(true)] }
+      return {
+        items: asked.map(({ item }) => item),
+        pages: sheets.map((onOne) => page(onOne, false)),
+        key: sheets.map((onOne) => page(onOne, true)),
+      }
     },
   })
 }
@@ -85,9 +96,10 @@ function chosen(bare: Item, options: PrintOptions, count: number, seed: number):
 /** From one choice to the next, mm. */
 const CHOICE_MM = 7
 
-/** The height that an answer needs under its dial, mm. */
-function answerRoom({ choices }: AskedQuestion): number {
-  return choices.length === 0 ? 15 : 6 + choices.length * CHOICE_MM
+/** The room, mm each way, of a dial over a line to write on or over so many choices. */
+export function roomOverAnswer(cell: Cell, choices: number): number {
+  const answer = choices === 0 ? 15 : 6 + choices * CHOICE_MM
+  return Math.min(cell.width, cell.height - answer) / 2 - 3
 }
 
 /** Where an answer stands: its middle, its lowest line, and half of the width that it has, mm. */
@@ -112,7 +124,7 @@ export function answerAt(asked: AskedQuestion, x: number, bottom: number, half: 
 /** A dial as large as its cell allows, and the answer under it. */
 export function dialOverAnswer(asked: AskedQuestion): Shape[] {
   const { item, cell, options } = asked
-  const room = Math.min(cell.width, cell.height - answerRoom(asked)) / 2 - 3
+  const room = roomOverAnswer(cell, asked.choices.length)
   const x = cell.x + cell.width / 2
   const half = Math.min(cell.width / 2 - 5, 38)
   return [

@@ -2,7 +2,7 @@ import { GOLD, INK, type Shape, bodyArea, circle, line } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { languages } from '../../wording'
-import { childPage, itemDial, keyFooter, keyTitle, part, printFooter, titleOr, wordsIn } from '../kit/frame'
+import { childPage, itemDial, keyFooter, keyTitle, leastRoom, part, printFooter, titleOr, wordsIn } from '../kit/frame'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
 
@@ -56,7 +56,7 @@ function unlikeItself(order: readonly number[]): number[] {
 function rows(items: readonly Item[], order: readonly number[], options: PrintOptions, isKey: boolean): Shape[] {
   const area = bodyArea(options.paper)
   const height = area.height / items.length
-  const room = Math.min(height / 2 - 2, 30)
+  const room = Math.min(Math.max(height / 2 - 2, leastRoom(options)), 30)
   const y = (row: number) => area.y + (row + 0.5) * height
   const [left, right] = [area.x + 2 * room + 12, area.x + area.width * 0.62]
   const dot = (x: number, row: number): Shape => circle({ x, y: y(row) }, 1.3, { fill: INK })

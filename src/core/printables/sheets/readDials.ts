@@ -1,5 +1,5 @@
 import { hasDialTimes } from '../../teaching'
-import { dialOverAnswer, sheet } from '../kit/sheet'
+import { dialOverAnswer, roomOverAnswer, sheet } from '../kit/sheet'
 
 /**
  * Dials to read, with a line under each to write on, or three times to choose from; the key has the same page with its
@@ -22,5 +22,6 @@ export const readDials = sheet({
   title: (phrases, { rung }) =>
     rung === 'fives' ? phrases.howManyMinutes : rung === 'hour-hand' ? phrases.whatHourHand : phrases.whatTime,
   columns: (count) => (count <= 6 ? 2 : 3),
+  dialRoom: roomOverAnswer,
   question: dialOverAnswer,
 })

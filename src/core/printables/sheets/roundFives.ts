@@ -1,5 +1,5 @@
 import { ROUNDING_STEP } from '../../teaching'
-import { dialOverAnswer, sheet } from '../kit/sheet'
+import { dialOverAnswer, roomOverAnswer, sheet } from '../kit/sheet'
 
 /** Clocks to be read to the nearest five minutes. */
 export const roundFives = sheet({
@@ -18,5 +18,6 @@ export const roundFives = sheet({
   ask: 'round',
   title: (phrases) => phrases.roundTo(ROUNDING_STEP),
   columns: (count) => (count <= 6 ? 2 : 3),
+  dialRoom: roomOverAnswer,
   question: dialOverAnswer,
 })

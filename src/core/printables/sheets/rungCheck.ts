@@ -14,9 +14,8 @@ import {
   wrongAnswers,
   isTwoHanded,
 } from '../../teaching'
-import { languages, nameIn, printedAs, say } from '../../wording'
+import { barText, languages, nameIn, printedAs, say } from '../../wording'
 import {
-  barText,
   type Cell,
   childPage,
   dialAt,
@@ -186,7 +185,13 @@ function guide(items: readonly Item[], options: PrintOptions, footer: string) {
     ])
   })
   return flowPages(paper, [heading, ...blocks]).map((body) =>
-    makePage({ paper, bar: barText(options), title: printedAs('Marking guide', options.wording), footer, body }),
+    makePage({
+      paper,
+      bar: barText(options.wording),
+      title: printedAs('Marking guide', options.wording),
+      footer,
+      body,
+    }),
   )
 }
 

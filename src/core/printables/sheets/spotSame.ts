@@ -10,6 +10,7 @@ import {
   gridCells,
   keyFooter,
   keyTitle,
+  leastRoom,
   part,
   printFooter,
   rule,
@@ -70,7 +71,7 @@ export const spotSame = definePrintable({
 function strip({ item, times }: Row, cell: Cell, options: PrintOptions, isKey: boolean): Shape[] {
   const wordsWidth = cell.width * 0.22
   const width = (cell.width - wordsWidth) / DIALS
-  const room = Math.min(width, cell.height) / 2 - 3
+  const room = Math.max(Math.min(width, cell.height) / 2 - 3, leastRoom(options))
   const y = cell.y + cell.height / 2
   const dials = times.flatMap((minute, at): Shape[] => {
     const x = cell.x + wordsWidth + (at + 0.5) * width

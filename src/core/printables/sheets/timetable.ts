@@ -4,12 +4,24 @@ import { RefusedValue, requireInteger } from '../../errors'
 import { draw, drawInt, randomFrom, shuffled } from '../../random'
 import { DOING_TIMES, type Item, type PlanRow, rowName } from '../../teaching'
 import { type DoingId, type Phrases, languages, say } from '../../wording'
-import { childPage, dialAt, keyFooter, keyTitle, part, printFooter, rule, textFrom, titleOr } from '../kit/frame'
+import {
+  childPage,
+  dialAt,
+  keyFooter,
+  keyTitle,
+  onPages,
+  part,
+  printFooter,
+  rule,
+  textFrom,
+  titleOr,
+} from '../kit/frame'
 import { ownPlan } from '../kit/ownPlan'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/options'
 
-const ROWS_A_PAGE = 8
+const MOST_ROWS_A_PAGE = 8
+const MOST_ROOM_MM = 26
 const NAME_MM = 84
 
 /**
@@ -43,7 +55,7 @@ export const timetable = definePrintable({
     const { phrases } = languages[options.wording.language]
     const footer = printFooter('A plan of the day', options, seed)
     const title = titleOr(options, options.reversed ? phrases.planTimes : phrases.planClocks)
-    const sheets = planPages(rows)
+    const sheets = onPages(rows, options, (count) => dialRoom(count, options))
     return {
       items,
       pages: sheets.map((sheet) => childPage(options, title, footer, plan(rows, sheet, options, false))),
@@ -75,11 +87,9 @@ function plannedDay(count: number, seed: number): PlanRow[] {
   throw new RefusedValue('seed', 'one with which a day can be planned: shuffle', seed)
 }
 
-/** As few pages as hold the rows with clocks to draw in, about as many rows on each. */
-function planPages(rows: readonly PlanRow[]): (readonly PlanRow[])[] {
-  const pages = Math.ceil(rows.length / ROWS_A_PAGE)
-  const each = Math.ceil(rows.length / pages)
-  return Array.from({ length: pages }, (_, i) => rows.slice(i * each, (i + 1) * each))
+/** The room of each clock on a page of so many rows, mm each way; none where they are too many to write in. */
+function dialRoom(rows: number, { paper }: PrintOptions): number {
+  return rows > MOST_ROWS_A_PAGE ? 0 : Math.min(bodyArea(paper).height / rows / 2 - 2, MOST_ROOM_MM)
 }
 
 /** A family's own day may have noon in it, where one hand hides the other. It is printed, with a note for the adult. */
@@ -107,7 +117,7 @@ function plan(all: readonly PlanRow[], rows: readonly PlanRow[], options: PrintO
   const area = bodyArea(options.paper)
   const { phrases } = languages[options.wording.language]
   const height = area.height / rows.length
-  const room = Math.min(height / 2 - 2, 26)
+  const room = dialRoom(rows.length, options)
   return rows.map((row, i) => {
     const { minute } = row
     const y = area.y + (i + 0.5) * height

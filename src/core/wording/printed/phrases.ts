@@ -1,5 +1,8 @@
-/** What is printed for the adult who cuts, calls and marks, in English. {0} and {1} stand for what is filled in. */
-export const PRINTED = [
+import { MAKING_PHRASES, YARD_PHRASES } from './making'
+import { SESSION_PHRASES } from './session'
+
+/** What stands on prints for the adult who cuts, calls and marks. */
+const PRINT_PHRASES = [
   '{0}: cut along the lines',
   'Backs: print behind the page before',
   'backs',
@@ -34,13 +37,22 @@ export const PRINTED = [
   'This bar is 100 mm when printed at 100 %',
   'no. {0}',
 ] as const
+export interface PrintsPrinted {
+  readonly phrases: Readonly<Record<(typeof PRINT_PHRASES)[number], string>>
+  readonly names: Readonly<Record<string, string>>
+}
+
+/** All that is printed for the adult, in English. {0} and {1} stand for what is filled in. */
+export const PRINTED = [...PRINT_PHRASES, ...SESSION_PHRASES, ...MAKING_PHRASES, ...YARD_PHRASES] as const
 export type PrintedPhrase = (typeof PRINTED)[number]
 
 /** One language's words for what is printed for the adult. Where there are none, English is printed. */
 export interface Printed {
   readonly phrases: Readonly<Record<PrintedPhrase, string>>
-  /** Names by their English ones: prints, rungs, and what a child does who makes a known mistake. */
+  /** Names by their English ones: prints, rungs, materials, cautions, what a child does who makes a known mistake. */
   readonly names: Readonly<Record<string, string>>
+  /** Between a number and its tenths. */
+  readonly decimalPoint: string
 }
 
 /** A phrase of `printed` (English where that is undefined) with its places filled in. */
@@ -50,5 +62,8 @@ export function fillIn(
   values: readonly (string | number)[],
 ): string {
   const said = printed?.phrases[phrase] ?? phrase
-  return said.replace(/\{(\d)\}/g, (_, place: string) => String(values[Number(place)] ?? ''))
+  // A number is written with the point or comma of its language; in a text it may be a time or a date.
+  const written = (value: string | number) =>
+    typeof value === 'number' ? String(value).replace('.', printed?.decimalPoint ?? '.') : value
+  return said.replace(/\{(\d)\}/g, (_, place: string) => written(values[Number(place)] ?? ''))
 }

@@ -1,6 +1,6 @@
-import type { Printed } from './phrases'
+import type { PrintsPrinted } from '../phrases'
 
-export const SPANISH_PRINTED: Printed = {
+export const spanishPrints: PrintsPrinted = {
   phrases: {
     '{0}: cut along the lines': '{0}: recorta por las líneas',
     'Backs: print behind the page before': 'Reversos: imprime detrás de la página anterior',

@@ -1,6 +1,6 @@
-import type { Printed } from './phrases'
+import type { PrintsPrinted } from '../phrases'
 
-export const GERMAN_PRINTED: Printed = {
+export const germanPrints: PrintsPrinted = {
   phrases: {
     '{0}: cut along the lines': '{0}: an den Linien ausschneiden',
     'Backs: print behind the page before': 'Rückseiten: hinter die vorige Seite drucken',

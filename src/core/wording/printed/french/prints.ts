@@ -1,6 +1,6 @@
-import type { Printed } from './phrases'
+import type { PrintsPrinted } from '../phrases'
 
-export const FRENCH_PRINTED: Printed = {
+export const frenchPrints: PrintsPrinted = {
   phrases: {
     '{0}: cut along the lines': '{0} : découper le long des lignes',
     'Backs: print behind the page before': 'Versos : imprimer derrière la page précédente',

@@ -1,0 +1,11 @@
+import type { Printed } from '../phrases'
+import { germanMaking, germanYard } from './making'
+import { germanPrints } from './prints'
+import { germanSession } from './session'
+import { germanThings } from './things'
+
+export const GERMAN_PRINTED: Printed = {
+  phrases: { ...germanPrints.phrases, ...germanSession, ...germanMaking, ...germanYard },
+  names: { ...germanPrints.names, ...germanThings },
+  decimalPoint: ',',
+}

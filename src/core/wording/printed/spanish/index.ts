@@ -1,0 +1,11 @@
+import type { Printed } from '../phrases'
+import { spanishMaking, spanishYard } from './making'
+import { spanishPrints } from './prints'
+import { spanishSession } from './session'
+import { spanishThings } from './things'
+
+export const SPANISH_PRINTED: Printed = {
+  phrases: { ...spanishPrints.phrases, ...spanishSession, ...spanishMaking, ...spanishYard },
+  names: { ...spanishPrints.names, ...spanishThings },
+  decimalPoint: ',',
+}
