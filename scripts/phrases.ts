@@ -1,4 +1,5 @@
 import { activityWords, catalogue } from '../src/core/activities'
+import type { RungId } from '../src/core/teaching'
 import { PRINTED_NAMES } from '../tests/printedNames'
 import {
   LANGUAGE_IDS,
@@ -53,8 +54,18 @@ function linesOf(id: LanguageId): string[] {
       : []
   })
   const activities = catalogue.flatMap((activity) => {
-    const { name, steps, say: said, lookFor, easier, harder } = activityWords(activity, id)
-    return [name, ...steps, said, lookFor, easier, harder]
+    const told = [undefined, ...Object.keys(activity.onRung ?? {})].map((rung) =>
+      activityWords(activity, id, (rung ?? activity.rungs.at(-1)) as RungId),
+    )
+    const texts = told.flatMap(({ name, steps, say: said, lookFor, easier, harder }) => [
+      name,
+      ...steps,
+      said,
+      lookFor,
+      easier,
+      harder,
+    ])
+    return [...new Set(texts)]
   })
   return [
     ...FORMS.map((form) => `${form}: ${TIMES.map((minute) => say(minute, { ...wording, form })).join(' | ')}`),

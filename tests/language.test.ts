@@ -1,12 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import {
-  type ActivityWords,
-  type MaterialId,
-  activityWords,
-  catalogue,
-  materials,
-  placeNames,
-} from '../src/core/activities'
+import { type MaterialId, activityWords, catalogue, materials, placeNames, wordsOn } from '../src/core/activities'
 import { CHECK_BAR_MM, type Drawing, SAFE_MARGIN_MM, fitSize, papers, toSvg } from '../src/core/drawing'
 import { USUAL_YARD, makingCard, recipePages, yardPages } from '../src/core/make'
 import { type SessionRequest, makePack, planSession, runSheetPages, sessionPrints } from '../src/core/planning'
@@ -87,14 +80,20 @@ describe.each(OTHERS)('what is printed for the adult: %s', (language) => {
   })
 
   it('has every activity, told in as many steps', () => {
-    const parts: (keyof ActivityWords)[] = ['name', 'say', 'lookFor', 'easier', 'harder']
-    for (const activity of catalogue) {
-      const words = activityWords(activity, language)
-      expect(words.steps.length, activity.id).toBe(activity.steps.length)
-      for (const part of parts) expect(words[part], `${activity.id} ${part}`).not.toBe(activity[part])
-      words.steps.forEach((step, i) => expect(step).not.toBe(activity.steps[i]))
-      expect([words.steps, ...parts.map((part) => words[part])].flat().join(' ')).not.toMatch(ENGLISH_WORDS)
-    }
+    const parts = ['name', 'say', 'lookFor', 'easier', 'harder'] as const
+    for (const activity of catalogue)
+      for (const rung of activity.rungs) {
+        const [words, english] = [activityWords(activity, language, rung), wordsOn(activity, rung)]
+        expect(words.steps.length, activity.id).toBe(english.steps.length)
+        for (const part of parts) expect(words[part], `${activity.id} ${part}`).not.toBe(english[part])
+        words.steps.forEach((step, i) => expect(step).not.toBe(english.steps[i]))
+        expect([words.steps, ...parts.map((part) => words[part])].flat().join(' ')).not.toMatch(ENGLISH_WORDS)
+        // What differs on a rung in English differs there in every language.
+        for (const part of parts)
+          expect(words[part] === activityWords(activity, language, 'quarters')[part], `${activity.id} ${part}`).toBe(
+            english[part] === wordsOn(activity, 'quarters')[part],
+          )
+      }
   })
 
   it('leaves no English on a run sheet, the cover of a pack, a made clock or a floor clock', () => {

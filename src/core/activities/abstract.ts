@@ -31,6 +31,27 @@ export const abstractActivities: readonly Activity[] = [
     lookFor: 'The hour hand is set between, not on the number.',
     easier: 'Geared hands.',
     harder: 'The child says the next one.',
+    onRung: {
+      'hour-hand': {
+        steps: [
+          'Say where the hand is in words only, such as “just after four”; nothing is shown.',
+          'A child sets the short hand on the big clock.',
+          'Ask the others: is it before the number, on it, or after it?',
+        ],
+        lookFor: '“Just after” and “nearly” are on different sides of the number.',
+        easier: 'Only “at” and “halfway”.',
+      },
+      fives: {
+        steps: [
+          'Say a number of minutes; nothing is shown.',
+          'A child sets the long hand on the big clock.',
+          'Count round in fives together to check.',
+        ],
+        say: 'Tell me before you touch it: at which number will the long hand be?',
+        lookFor: 'The count begins with nought at 12.',
+        easier: 'The ring of fives is shown.',
+      },
+    },
   },
   {
     id: 'write-it',
@@ -91,6 +112,7 @@ export const abstractActivities: readonly Activity[] = [
     lookFor: 'The time is repeated whole, hour and minutes.',
     easier: 'Three doings only.',
     harder: 'Children order the doings out of sequence.',
+    onRung: { 'hour-hand': { lookFor: 'It is repeated whole: “nearly eight”, not “eight”.' } },
   },
   {
     id: 'quick-check',

@@ -195,6 +195,19 @@ export const concreteActivities: readonly Activity[] = [
     lookFor: 'The turn is clockwise; at half past the bent arm is between.',
     easier: 'One arm: the hour only. A seated form works as well.',
     harder: 'A child calls.',
+    onRung: {
+      'hour-hand': {
+        steps: [
+          'Feet apart, an arm’s length of room all round. Overhead is 12.',
+          'One arm is the hour hand.',
+          'Call “at 3”, “just after 3”, “halfway to 4”, “nearly 4”, then others. Stand with your back to the children, or move in mirror image.',
+          'Change arms halfway.',
+        ],
+        say: 'Which number has your arm left?',
+        lookFor: 'The arm creeps past the number and does not jump to the next.',
+        easier: 'Only “at” and “halfway”. A seated form works as well.',
+      },
+    },
   },
   {
     id: 'floor-clock',

@@ -32,6 +32,10 @@ export const pictorialActivities: readonly Activity[] = [
     lookFor: 'Reasons from the short hand as well as the long one.',
     easier: 'Half of the pairs only.',
     harder: 'Face down, as a memory game.',
+    onRung: {
+      'hour-hand': { lookFor: 'Reasons from the side of the number that the hand is on.' },
+      fives: { lookFor: 'Fives are counted from 12, or known by heart.' },
+    },
   },
   {
     id: 'find-your-time',
@@ -62,6 +66,7 @@ export const pictorialActivities: readonly Activity[] = [
     lookFor: 'Who goes straight to it, and who hesitates.',
     easier: 'Go in pairs.',
     harder: 'Two words each, in order.',
+    onRung: { fives: { say: 'Stand by it and count round to the hand.' } },
   },
   {
     id: 'past-and-to-sides',
@@ -155,5 +160,9 @@ export const pictorialActivities: readonly Activity[] = [
     lookFor: 'The same mistake twice: note it.',
     easier: 'The adult writes what is said.',
     harder: 'Write it in figures as well.',
+    onRung: {
+      'hour-hand': { say: 'Which number has the hand left?', harder: 'Draw one more hand and write where it is.' },
+      fives: { say: 'Where do you begin to count?', harder: 'Write the minutes that are left until 60 as well.' },
+    },
   },
 ]

@@ -27,9 +27,22 @@ export interface Need {
 /** What is used of the app while it runs. */
 export type TableMode = 'show-clock' | 'quick-check' | 'timer'
 
-export interface Activity {
-  readonly id: ActivityId
+/** What an activity says to the adult. */
+export interface ActivityWords {
   readonly name: string
+  /** What the adult does, in order. */
+  readonly steps: readonly string[]
+  readonly say: string
+  readonly lookFor: string
+  /** The same, easier and harder, for children who are not at the group's rung. */
+  readonly easier: string
+  readonly harder: string
+  /** What is different on a rung with one hand. */
+  readonly onRung?: Partial<Record<RungId, Partial<Omit<ActivityWords, 'onRung'>>>>
+}
+
+export interface Activity extends ActivityWords {
+  readonly id: ActivityId
   readonly stage: Stage
   /** `break`: a movement break, outside the order of stages. `check`: the short check at the end. */
   readonly role: 'teach' | 'break' | 'check'
@@ -44,15 +57,12 @@ export interface Activity {
   readonly prints: PrintableId | 'paper-clock' | 'none'
   readonly tableMode: TableMode
   readonly cautions: readonly CautionId[]
-  /** What the adult does, in order. */
-  readonly steps: readonly string[]
-  readonly say: string
-  readonly lookFor: string
-  /** The same, easier and harder, for children who are not at the group's rung. */
-  readonly easier: string
-  readonly harder: string
 }
 
-/** What an activity says to the adult. */
-export type ActivityWords = Pick<Activity, 'name' | 'steps' | 'say' | 'lookFor' | 'easier' | 'harder'>
+/** An activity's words in one language. */
 export type WordsByActivity = Readonly<Record<ActivityId, ActivityWords>>
+
+/** The words as they are on a rung: of one hand where one hand is read. */
+export function wordsOn(words: ActivityWords, rung: RungId): ActivityWords {
+  return { ...words, ...words.onRung?.[rung] }
+}

@@ -5,9 +5,9 @@ import { type GroupNeed, workingRung } from './need'
 import { BREAK_AFTER_MINUTES, type SessionRequest } from './types'
 
 const STAGE_REASONS = {
-  concrete: '{0}, with the hands first: {1}.',
-  pictorial: '{0}, now in pictures: {1}.',
-  abstract: '{0}, now in words and figures: {1}.',
+  concrete: '{0}, with the hands first',
+  pictorial: '{0}, now in pictures',
+  abstract: '{0}, now in words and figures',
 } as const satisfies Record<Stage, PrintedPhrase>
 
 /** Why an activity stands where it stands, for the adult: on the screen in English, on paper in the group's language. */
@@ -31,7 +31,9 @@ export function reasonFor(
       on.length === request.children.length
         ? printedAs('all are on it', wording)
         : printedAs(on.length === 1 ? '{0} is on it' : '{0} are on it', wording, listInWords(on, wording))
-    sentences.push(printedAs(STAGE_REASONS[activity.stage], wording, rungName, who))
+    const what = printedAs(STAGE_REASONS[activity.stage], wording, rungName)
+    // After the records have moved on, nobody may be on it any more.
+    sentences.push(on.length === 0 ? `${what}.` : `${printedAs('{0}: {1}', wording, what, who)}.`)
   }
   const mended = new Map<string, string[]>()
   for (const child of request.children)

@@ -139,7 +139,7 @@ interface StepTold {
 function stepBlock({ step, start, end }: TimedStep, { sheet, clock, why }: StepTold): FlowBlock {
   const { paper, wording } = sheet
   const activity = activityOf(step.activityId)
-  const words = activityWords(activity, wording.language)
+  const words = activityWords(activity, wording.language, step.rung)
   const small = (text: string, fill = INK) => paragraph(paper, text, { size: 3.7, indent: 5, fill })
   return stack([
     paragraph(paper, `${clock(start)}–${clock(end)}  ${words.name} (${step.minutes} min)`, {

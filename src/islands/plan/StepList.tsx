@@ -19,7 +19,7 @@ import {
 import { CSS } from '@dnd-kit/utilities'
 import { IconArrowsExchange, IconGripVertical, IconTrash } from '@tabler/icons-react'
 import { useState } from 'react'
-import { activityOf } from '../../core/activities'
+import { activityOf, wordsOn } from '../../core/activities'
 import {
   LONGEST_SESSION,
   type PlanStep,
@@ -189,18 +189,18 @@ function StepName({ name, stage, at, open, onPick }: StepNameProps) {
 
 /** Why it is there, what to do and what to look for. */
 function StepDetails({ step }: { step: PlanStep }) {
-  const activity = activityOf(step.activityId)
+  const words = wordsOn(activityOf(step.activityId), step.rung)
   return (
     <Stack gap={4} mt={6} pl={44}>
       <Text size="sm" c="var(--stage)" fw={600}>
         {step.why}
       </Text>
       <ol style={{ margin: 0, paddingLeft: 20, fontSize: 14 }}>
-        {activity.steps.map((text) => (
+        {words.steps.map((text) => (
           <li key={text}>{text}</li>
         ))}
       </ol>
-      <Text size="sm">Look for: {activity.lookFor}</Text>
+      <Text size="sm">Look for: {words.lookFor}</Text>
     </Stack>
   )
 }

@@ -1,6 +1,6 @@
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { IconPlayerPause, IconPlayerPlay } from '@tabler/icons-react'
-import { activityOf } from '../../core/activities'
+import { activityOf, wordsOn } from '../../core/activities'
 import type { PlanStep } from '../../core/planning'
 import { Cautions } from '../../ui/Cautions'
 import { StageTag } from '../../ui/StageTag'
@@ -9,6 +9,7 @@ import type { StepTimerState } from './useStepTimer'
 /** What to do now: the steps, what to say and look for, what to mind, and the time that is left. */
 export function StepPanel({ step, next, timer }: { step: PlanStep; next?: PlanStep; timer: StepTimerState }) {
   const activity = activityOf(step.activityId)
+  const words = wordsOn(activity, step.rung)
   return (
     <Stack gap="sm">
       <div>
@@ -24,18 +25,18 @@ export function StepPanel({ step, next, timer }: { step: PlanStep; next?: PlanSt
       </div>
       <StepTimer step={step} timer={timer} />
       <ol style={{ margin: 0, paddingLeft: 22 }}>
-        {activity.steps.map((text) => (
+        {words.steps.map((text) => (
           <li key={text} style={{ marginBottom: 4 }}>
             {text}
           </li>
         ))}
       </ol>
-      <Text fs="italic">“{activity.say}”</Text>
+      <Text fs="italic">“{words.say}”</Text>
       <Text size="sm">
-        <strong>Look for:</strong> {activity.lookFor}
+        <strong>Look for:</strong> {words.lookFor}
       </Text>
       <Text size="sm">
-        <strong>Easier:</strong> {activity.easier} <strong>Harder:</strong> {activity.harder}
+        <strong>Easier:</strong> {words.easier} <strong>Harder:</strong> {words.harder}
       </Text>
       <Cautions ids={activity.cautions} />
       {next && (

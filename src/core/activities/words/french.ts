@@ -79,6 +79,19 @@ export const frenchActivities: WordsByActivity = {
     lookFor: 'On tourne dans le sens des aiguilles ; à la demie, le bras plié est entre deux nombres.',
     easier: 'Un seul bras : l’heure seulement. Cela marche aussi assis.',
     harder: 'Un enfant annonce.',
+    onRung: {
+      'hour-hand': {
+        steps: [
+          'Pieds écartés, un bras de distance tout autour. Le 12 est au-dessus de la tête.',
+          'Un bras est l’aiguille des heures.',
+          'Annoncer « juste sur 3 », « un peu après 3 », « à mi-chemin de 4 », « presque 4 », puis d’autres. Tourner le dos aux enfants, ou bouger en miroir.',
+          'Changer de bras à mi-chemin.',
+        ],
+        say: 'Quel nombre ton bras a-t-il quitté ?',
+        lookFor: 'Le bras dépasse peu à peu le nombre et ne saute pas au suivant.',
+        easier: 'Seulement « juste » et « au milieu ». Cela marche aussi assis.',
+      },
+    },
   },
   'floor-clock': {
     name: 'Être les aiguilles d’une horloge au sol',
@@ -116,6 +129,10 @@ export const frenchActivities: WordsByActivity = {
     lookFor: 'Les raisons viennent de la petite aiguille autant que de la grande.',
     easier: 'La moitié des paires seulement.',
     harder: 'Faces cachées, comme un jeu de mémoire.',
+    onRung: {
+      'hour-hand': { lookFor: 'Les raisons disent de quel côté du nombre est l’aiguille.' },
+      fives: { lookFor: 'On compte de cinq en cinq depuis le 12, ou on le sait par cœur.' },
+    },
   },
   'find-your-time': {
     name: 'Trouve ton heure',
@@ -128,6 +145,7 @@ export const frenchActivities: WordsByActivity = {
     lookFor: 'Qui y va tout droit, et qui hésite.',
     easier: 'Aller à deux.',
     harder: 'Deux heures chacun, dans l’ordre.',
+    onRung: { fives: { say: 'Mets-toi à côté et compte jusqu’à l’aiguille.' } },
   },
   'past-and-to-sides': {
     name: 'Côté passé, côté moins',
@@ -164,6 +182,13 @@ export const frenchActivities: WordsByActivity = {
     lookFor: 'Deux fois la même erreur : la noter.',
     easier: 'L’adulte écrit ce qui est dit.',
     harder: 'L’écrire aussi en chiffres.',
+    onRung: {
+      'hour-hand': {
+        say: 'Quel nombre l’aiguille a-t-elle quitté ?',
+        harder: 'Dessiner une aiguille de plus et écrire où elle est.',
+      },
+      fives: { say: 'Où commences-tu à compter ?', harder: 'Écrire aussi les minutes qui restent jusqu’à 60.' },
+    },
   },
   'say-and-show': {
     name: 'Dis-le, montre-le',
@@ -176,6 +201,27 @@ export const frenchActivities: WordsByActivity = {
     lookFor: 'L’aiguille des heures est mise entre deux nombres, pas dessus.',
     easier: 'Aiguilles liées.',
     harder: 'L’enfant donne l’heure suivante.',
+    onRung: {
+      'hour-hand': {
+        steps: [
+          'Dire où est l’aiguille en mots seulement, comme « un peu après quatre heures » ; on ne montre rien.',
+          'Un enfant met la petite aiguille sur la grande horloge.',
+          'Demander aux autres : est-elle avant le nombre, dessus ou après ?',
+        ],
+        lookFor: '« Un peu après » et « presque » sont de part et d’autre du nombre.',
+        easier: 'Seulement « juste » et « au milieu ».',
+      },
+      fives: {
+        steps: [
+          'Dire un nombre de minutes ; on ne montre rien.',
+          'Un enfant met la grande aiguille sur la grande horloge.',
+          'Compter ensemble de cinq en cinq pour vérifier.',
+        ],
+        say: 'Dis-le avant de toucher : à quel nombre sera la grande aiguille ?',
+        lookFor: 'On commence à compter par zéro au 12.',
+        easier: 'L’anneau des cinq est affiché.',
+      },
+    },
   },
   'write-it': {
     name: 'L’écrire en chiffres',
@@ -200,6 +246,7 @@ export const frenchActivities: WordsByActivity = {
     lookFor: 'L’heure est répétée en entier, avec les minutes.',
     easier: 'Trois moments seulement.',
     harder: 'Les enfants remettent en ordre des moments mélangés.',
+    onRung: { 'hour-hand': { lookFor: 'C’est répété en entier : « presque huit heures », pas « huit heures ».' } },
   },
   'quick-check': {
     name: 'Petite vérification',

@@ -79,6 +79,19 @@ export const germanActivities: WordsByActivity = {
     lookFor: 'Gedreht wird im Uhrzeigersinn; bei halb ist der gebeugte Arm dazwischen.',
     easier: 'Ein Arm: nur die Stunde. Es geht auch im Sitzen.',
     harder: 'Ein Kind ruft aus.',
+    onRung: {
+      'hour-hand': {
+        steps: [
+          'Füße auseinander, ringsum eine Armlänge Platz. Über dem Kopf ist die 12.',
+          'Ein Arm ist der Stundenzeiger.',
+          '„Genau auf der 3“, „kurz nach 3“, „in der Mitte vor der 4“, „fast 4“ ausrufen, dann andere. Mit dem Rücken zu den Kindern stehen oder sich spiegelverkehrt bewegen.',
+          'In der Mitte den Arm wechseln.',
+        ],
+        say: 'Welche Zahl hat dein Arm verlassen?',
+        lookFor: 'Der Arm kriecht über die Zahl hinaus und springt nicht zur nächsten.',
+        easier: 'Nur „genau“ und „in der Mitte“. Es geht auch im Sitzen.',
+      },
+    },
   },
   'floor-clock': {
     name: 'Die Zeiger auf der Bodenuhr sein',
@@ -116,6 +129,10 @@ export const germanActivities: WordsByActivity = {
     lookFor: 'Begründet wird mit dem kurzen Zeiger und mit dem langen.',
     easier: 'Nur die Hälfte der Paare.',
     harder: 'Verdeckt, als Gedächtnisspiel.',
+    onRung: {
+      'hour-hand': { lookFor: 'Begründet wird damit, auf welcher Seite der Zahl der Zeiger ist.' },
+      fives: { lookFor: 'Die Fünfer werden von der 12 an gezählt oder auswendig gewusst.' },
+    },
   },
   'find-your-time': {
     name: 'Finde deine Zeit',
@@ -128,6 +145,7 @@ export const germanActivities: WordsByActivity = {
     lookFor: 'Wer gleich hingeht und wer zögert.',
     easier: 'Zu zweit gehen.',
     harder: 'Jeder zwei Zeiten, der Reihe nach.',
+    onRung: { fives: { say: 'Stell dich dazu und zähle herum bis zum Zeiger.' } },
   },
   'past-and-to-sides': {
     name: 'Nach-Seite, Vor-Seite',
@@ -164,6 +182,13 @@ export const germanActivities: WordsByActivity = {
     lookFor: 'Zweimal derselbe Fehler: aufschreiben.',
     easier: 'Ein Erwachsener schreibt auf, was gesagt wird.',
     harder: 'Auch in Ziffern schreiben.',
+    onRung: {
+      'hour-hand': {
+        say: 'Welche Zahl hat der Zeiger verlassen?',
+        harder: 'Einen weiteren Zeiger zeichnen und schreiben, wo er ist.',
+      },
+      fives: { say: 'Wo fängst du an zu zählen?', harder: 'Auch schreiben, wie viele Minuten bis 60 fehlen.' },
+    },
   },
   'say-and-show': {
     name: 'Sag es, zeig es',
@@ -176,6 +201,27 @@ export const germanActivities: WordsByActivity = {
     lookFor: 'Der Stundenzeiger steht dazwischen, nicht auf der Zahl.',
     easier: 'Gekoppelte Zeiger.',
     harder: 'Das Kind sagt die nächste Zeit an.',
+    onRung: {
+      'hour-hand': {
+        steps: [
+          'Nur in Worten sagen, wo der Zeiger ist, etwa „kurz nach vier“; gezeigt wird nichts.',
+          'Ein Kind stellt den kurzen Zeiger auf der großen Uhr.',
+          'Die anderen fragen: Ist er vor der Zahl, darauf oder danach?',
+        ],
+        lookFor: '„Kurz nach“ und „fast“ liegen auf verschiedenen Seiten der Zahl.',
+        easier: 'Nur „genau“ und „in der Mitte“.',
+      },
+      fives: {
+        steps: [
+          'Eine Anzahl Minuten sagen; gezeigt wird nichts.',
+          'Ein Kind stellt den langen Zeiger auf der großen Uhr.',
+          'Zur Probe gemeinsam in Fünferschritten herumzählen.',
+        ],
+        say: 'Sag es, bevor du drehst: Bei welcher Zahl wird der lange Zeiger sein?',
+        lookFor: 'Das Zählen beginnt mit null bei der 12.',
+        easier: 'Der Fünferring ist zu sehen.',
+      },
+    },
   },
   'write-it': {
     name: 'In Ziffern schreiben',
@@ -200,6 +246,7 @@ export const germanActivities: WordsByActivity = {
     lookFor: 'Die Zeit wird ganz wiederholt, mit Stunde und Minuten.',
     easier: 'Nur drei Dinge am Tag.',
     harder: 'Die Kinder bringen Durcheinandergeratenes in die richtige Reihenfolge.',
+    onRung: { 'hour-hand': { lookFor: 'Es wird ganz wiederholt: „fast acht“, nicht „acht“.' } },
   },
   'quick-check': {
     name: 'Kurze Probe',

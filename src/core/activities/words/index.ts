@@ -1,5 +1,6 @@
+import type { RungId } from '../../teaching'
 import type { LanguageId } from '../../wording'
-import type { Activity, ActivityWords, WordsByActivity } from '../types'
+import { type Activity, type ActivityWords, type WordsByActivity, wordsOn } from '../types'
 import { frenchActivities } from './french'
 import { germanActivities } from './german'
 import { spanishActivities } from './spanish'
@@ -12,7 +13,7 @@ const translations: Partial<Record<LanguageId, WordsByActivity>> = {
   es: spanishActivities,
 }
 
-/** An activity's words in a language. */
-export function activityWords(activity: Activity, language: LanguageId): ActivityWords {
-  return translations[language]?.[activity.id] ?? activity
+/** An activity's words in a language, as they are on a rung. */
+export function activityWords(activity: Activity, language: LanguageId, rung: RungId): ActivityWords {
+  return wordsOn(translations[language]?.[activity.id] ?? activity, rung)
 }

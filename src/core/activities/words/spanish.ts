@@ -79,6 +79,19 @@ export const spanishActivities: WordsByActivity = {
     lookFor: 'Se gira en el sentido del reloj; en la media, el brazo doblado está entre dos números.',
     easier: 'Un brazo: solo la hora. También vale sentados.',
     harder: 'Un niño dice las horas.',
+    onRung: {
+      'hour-hand': {
+        steps: [
+          'Pies separados, un brazo de distancia alrededor. El 12 está sobre la cabeza.',
+          'Un brazo es la aguja de las horas.',
+          'Decir «justo en el 3», «poco después del 3», «a mitad de camino del 4», «casi en el 4», y luego otras. Dar la espalda a los niños, o moverse como en un espejo.',
+          'Cambiar de brazo a la mitad.',
+        ],
+        say: '¿Qué número ha dejado atrás tu brazo?',
+        lookFor: 'El brazo pasa poco a poco del número y no salta al siguiente.',
+        easier: 'Solo «en punto» y «a la mitad». También vale sentados.',
+      },
+    },
   },
   'floor-clock': {
     name: 'Ser las agujas en un reloj del suelo',
@@ -116,6 +129,10 @@ export const spanishActivities: WordsByActivity = {
     lookFor: 'Las razones salen de la aguja corta tanto como de la larga.',
     easier: 'Solo la mitad de las parejas.',
     harder: 'Boca abajo, como juego de memoria.',
+    onRung: {
+      'hour-hand': { lookFor: 'Las razones dicen a qué lado del número está la aguja.' },
+      fives: { lookFor: 'Se cuenta de cinco en cinco desde el 12, o se sabe de memoria.' },
+    },
   },
   'find-your-time': {
     name: 'Encuentra tu hora',
@@ -128,6 +145,7 @@ export const spanishActivities: WordsByActivity = {
     lookFor: 'Quién va directo y quién duda.',
     easier: 'Ir en parejas.',
     harder: 'Dos horas cada uno, en orden.',
+    onRung: { fives: { say: 'Ponte a su lado y cuenta hasta la aguja.' } },
   },
   'past-and-to-sides': {
     name: 'Lado «y», lado «menos»',
@@ -164,6 +182,13 @@ export const spanishActivities: WordsByActivity = {
     lookFor: 'El mismo error dos veces: anotarlo.',
     easier: 'El adulto escribe lo que se dice.',
     harder: 'Escribirla también en cifras.',
+    onRung: {
+      'hour-hand': {
+        say: '¿Qué número ha dejado atrás la aguja?',
+        harder: 'Dibujar otra aguja y escribir dónde está.',
+      },
+      fives: { say: '¿Dónde empiezas a contar?', harder: 'Escribir también los minutos que faltan hasta 60.' },
+    },
   },
   'say-and-show': {
     name: 'Dilo, muéstralo',
@@ -176,6 +201,27 @@ export const spanishActivities: WordsByActivity = {
     lookFor: 'La aguja de las horas se pone entre dos números, no encima.',
     easier: 'Agujas unidas.',
     harder: 'El niño dice la siguiente.',
+    onRung: {
+      'hour-hand': {
+        steps: [
+          'Decir dónde está la aguja solo con palabras, como «poco después de las cuatro»; no se muestra nada.',
+          'Un niño pone la aguja corta en el reloj grande.',
+          'Preguntar a los demás: ¿está antes del número, en él o después?',
+        ],
+        lookFor: '«Poco después» y «casi» están a distinto lado del número.',
+        easier: 'Solo «en punto» y «a la mitad».',
+      },
+      fives: {
+        steps: [
+          'Decir un número de minutos; no se muestra nada.',
+          'Un niño pone la aguja larga en el reloj grande.',
+          'Contar juntos de cinco en cinco para comprobar.',
+        ],
+        say: 'Dímelo antes de tocar: ¿en qué número estará la aguja larga?',
+        lookFor: 'La cuenta empieza con cero en el 12.',
+        easier: 'El anillo de cincos se ve.',
+      },
+    },
   },
   'write-it': {
     name: 'Escribirla en cifras',
@@ -200,6 +246,7 @@ export const spanishActivities: WordsByActivity = {
     lookFor: 'La hora se repite entera, con sus minutos.',
     easier: 'Solo tres cosas.',
     harder: 'Los niños ponen en orden cosas desordenadas.',
+    onRung: { 'hour-hand': { lookFor: 'Se repite entero: «casi las ocho», no «las ocho».' } },
   },
   'quick-check': {
     name: 'Comprobación rápida',

@@ -21,9 +21,9 @@ export const frenchSession: SessionPhrases = {
   'A movement break: the session is over {0} minutes.': 'Une pause pour bouger : la séance dure plus de {0} minutes.',
   '{0} comes back first: it is firm and has not been met for a while.':
     '{0} revient d’abord : c’est acquis, et on ne l’a pas vu depuis un moment.',
-  '{0}, with the hands first: {1}.': '{0}, d’abord avec les mains : {1}.',
-  '{0}, now in pictures: {1}.': '{0}, maintenant en images : {1}.',
-  '{0}, now in words and figures: {1}.': '{0}, maintenant en mots et en chiffres : {1}.',
+  '{0}, with the hands first': '{0}, d’abord avec les mains',
+  '{0}, now in pictures': '{0}, maintenant en images',
+  '{0}, now in words and figures': '{0}, maintenant en mots et en chiffres',
   'all are on it': 'tous en sont là',
   '{0} is on it': '{0} en est là',
   '{0} are on it': '{0} en sont là',

@@ -21,9 +21,9 @@ export const germanSession: SessionPhrases = {
   'A movement break: the session is over {0} minutes.': 'Eine Bewegungspause: Es dauert länger als {0} Minuten.',
   '{0} comes back first: it is firm and has not been met for a while.':
     '{0} kommt zuerst wieder dran: Es sitzt und war eine Weile nicht dran.',
-  '{0}, with the hands first: {1}.': '{0}, zuerst mit den Händen: {1}.',
-  '{0}, now in pictures: {1}.': '{0}, jetzt in Bildern: {1}.',
-  '{0}, now in words and figures: {1}.': '{0}, jetzt in Worten und Ziffern: {1}.',
+  '{0}, with the hands first': '{0}, zuerst mit den Händen',
+  '{0}, now in pictures': '{0}, jetzt in Bildern',
+  '{0}, now in words and figures': '{0}, jetzt in Worten und Ziffern',
   'all are on it': 'alle üben das gerade',
   '{0} is on it': '{0} übt das gerade',
   '{0} are on it': '{0} üben das gerade',

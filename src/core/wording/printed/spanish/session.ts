@@ -21,9 +21,9 @@ export const spanishSession: SessionPhrases = {
   'A movement break: the session is over {0} minutes.': 'Una pausa para moverse: la sesión dura más de {0} minutos.',
   '{0} comes back first: it is firm and has not been met for a while.':
     '{0} vuelve primero: está firme y hace tiempo que no sale.',
-  '{0}, with the hands first: {1}.': '{0}, primero con las manos: {1}.',
-  '{0}, now in pictures: {1}.': '{0}, ahora en imágenes: {1}.',
-  '{0}, now in words and figures: {1}.': '{0}, ahora en palabras y cifras: {1}.',
+  '{0}, with the hands first': '{0}, primero con las manos',
+  '{0}, now in pictures': '{0}, ahora en imágenes',
+  '{0}, now in words and figures': '{0}, ahora en palabras y cifras',
   'all are on it': 'todos están en ello',
   '{0} is on it': '{0} está en ello',
   '{0} are on it': '{0} están en ello',
