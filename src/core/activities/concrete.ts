@@ -184,6 +184,7 @@ export const concreteActivities: readonly Activity[] = [
     needs: [],
     prints: 'none',
     tableMode: 'show-clock',
+    game: 'arms-as-hands',
     cautions: ['movement'],
     steps: [
       'Feet apart, an arm’s length of room all round. Overhead is 12.',
@@ -259,6 +260,7 @@ export const concreteActivities: readonly Activity[] = [
     needs: [],
     prints: 'none',
     tableMode: 'timer',
+    game: 'three-speeds',
     cautions: ['movement'],
     steps: [
       'Call “second hand”: quick steps on the spot. “Minute hand”: a walk. “Hour hand”: slow motion.',

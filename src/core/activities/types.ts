@@ -2,6 +2,7 @@ import type { ActivityId } from '../ids'
 import type { PrintableId } from '../printables'
 import type { RungId, Stage } from '../teaching'
 import type { CautionId } from '../make'
+import type { GameId } from '../movement'
 import type { MaterialId } from './materials'
 
 export type Place = 'table' | 'floor' | 'hall' | 'outdoors'
@@ -56,6 +57,8 @@ export interface Activity extends ActivityWords {
   readonly needs: readonly Need[]
   readonly prints: PrintableId | 'paper-clock' | 'none'
   readonly tableMode: TableMode
+  /** The caller's game that runs it. */
+  readonly game?: GameId
   readonly cautions: readonly CautionId[]
 }
 

@@ -1,6 +1,7 @@
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
-import { IconPlayerPause, IconPlayerPlay } from '@tabler/icons-react'
+import { IconPlayerPause, IconPlayerPlay, IconRun } from '@tabler/icons-react'
 import { activityOf, wordsOn } from '../../core/activities'
+import type { GameId } from '../../core/movement'
 import type { PlanStep } from '../../core/planning'
 import { Cautions } from '../../ui/Cautions'
 import { StageTag } from '../../ui/StageTag'
@@ -24,6 +25,7 @@ export function StepPanel({ step, next, timer }: { step: PlanStep; next?: PlanSt
         </Title>
       </div>
       <StepTimer step={step} timer={timer} />
+      {activity.game && <RunGame game={activity.game} step={step} />}
       <ol style={{ margin: 0, paddingLeft: 22 }}>
         {words.steps.map((text) => (
           <li key={text} style={{ marginBottom: 4 }}>
@@ -76,5 +78,19 @@ function StepTimer({ step, timer }: { step: PlanStep; timer: StepTimerState }) {
         {timer.isRunning ? 'Pause' : 'Start'}
       </Button>
     </Group>
+  )
+}
+
+/** Opens the caller with this step's minutes and times; the table is kept as it is. */
+function RunGame({ game, step }: { game: GameId; step: PlanStep }) {
+  const query = new URLSearchParams({ game, minutes: String(step.minutes), rung: step.rung })
+  const open = () => {
+    query.set('back', location.pathname)
+    location.assign(`/play?${query}`)
+  }
+  return (
+    <Button size="md" onClick={open} leftSection={<IconRun size={18} />}>
+      Run this game
+    </Button>
   )
 }

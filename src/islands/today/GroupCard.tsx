@@ -51,6 +51,11 @@ export function GroupCard({ overview, settings }: { overview: GroupOverview; set
             </li>
           ))}
         </ul>
+        {children.length > 0 && (
+          <Anchor href={`/play?group=${group.id}`} size="sm">
+            Play a game with the whole body now
+          </Anchor>
+        )}
         {children.length > MOST_SHOWN && <Anchor href="/children">and {children.length - MOST_SHOWN} more</Anchor>}
         {ready.length > 0 && (
           <Text size="sm" className="anywhere">

@@ -1,4 +1,5 @@
-import { SimpleGrid, Stack, Title } from '@mantine/core'
+import { Button, Group, SimpleGrid, Stack, Title } from '@mantine/core'
+import { IconRun } from '@tabler/icons-react'
 import { useQuery } from '@tanstack/react-query'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
@@ -24,9 +25,14 @@ function Today() {
           <FirstRun children={overview.children} />
         ) : (
           <Stack gap="md">
-            <Title order={1} size="h2">
-              Today
-            </Title>
+            <Group justify="space-between">
+              <Title order={1} size="h2">
+                Today
+              </Title>
+              <Button component="a" href="/play" variant="default" leftSection={<IconRun size={18} />}>
+                Play now
+              </Button>
+            </Group>
             <SimpleGrid cols={{ base: 1, md: 2 }} spacing="md">
               {overview.groups.map((group) => (
                 <ErrorBoundary key={group.group.id} what={group.group.name}>

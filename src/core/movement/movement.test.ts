@@ -1,0 +1,188 @@
+import { describe, expect, it } from 'vitest'
+import { problemsOfCalls } from '../../../tests/readback/calls'
+import { drawnGame } from '../../../tests/readback/drawnGames'
+import { RefusedValue } from '../errors'
+import { LANGUAGE_IDS } from '../wording'
+import {
+  type Call,
+  GAME_IDS,
+  type GameOptions,
+  MOVE_IDS,
+  MOVE_POSES,
+  type Timeline,
+  USUAL_GAME,
+  atStart,
+  callAt,
+  games,
+  loadFor,
+  makeTimeline,
+  movedTo,
+  paused,
+  poseFor,
+  positionAt,
+  resumed,
+  withMoment,
+  wordsOf,
+} from '.'
+
+const usual: GameOptions = { ...USUAL_GAME, rung: 'quarters', wording: { language: 'en-GB', form: 'turns' }, age: 6 }
+
+describe.each(GAME_IDS)('the game %s', (id) => {
+  it('is right in all its calls, whatever is chosen', () => {
+    for (let seed = 1; seed <= 40; seed++) {
+      const { timeline, options } = drawnGame(id, seed)
+      expect(problemsOfCalls(timeline, options), `${seed}: ${JSON.stringify(options)}`).toEqual([])
+    }
+  })
+
+  it('is the same from the same seed, and another from another', () => {
+    expect(makeTimeline(id, usual, 5)).toEqual(makeTimeline(id, usual, 5))
+    const said = (seed: number) => makeTimeline(id, usual, seed).calls.map(({ say, seconds }) => `${say} ${seconds}`)
+    expect(said(5).join()).not.toBe(said(6).join())
+  })
+
+  it('refuses what it cannot hold, by field', () => {
+    const refused = (change: Partial<GameOptions>) => () => makeTimeline(id, { ...usual, ...change }, 1)
+    expect(refused({ minutes: 0 })).toThrow('minutes must be an integer in [1, 30], got 0')
+    expect(refused({ minutes: 90 })).toThrow(/^minutes must be/)
+    expect(refused({ children: 0 })).toThrow(/^children must be/)
+    expect(refused({ children: 60 })).toThrow(/^children must be an integer in \[1, 30\], got 60/)
+    expect(refused({ age: 2 })).toThrow(/^age must be/)
+    expect(refused({ harder: 3 })).toThrow(/^easier or harder must be/)
+  })
+})
+
+describe('a checker of calls', () => {
+  const { timeline, options } = { timeline: makeTimeline('choose-a-move', usual, 3), options: usual }
+  const body = makeTimeline('balance-clock', usual, 3)
+  const changed = (from: Timeline, change: (call: Call, i: number) => Call): Timeline => ({
+    ...from,
+    calls: from.calls.map(change),
+  })
+
+  it('finds a false reason, a second right choice, a repeated question, an arm that is out and a leg kept', () => {
+    const reason = changed(timeline, (call) =>
+      call.kind === 'reason' ? { ...call, say: call.say.replace(/\d+/, '13') } : call,
+    )
+    expect(problemsOfCalls(reason, options).join()).toMatch(/short hand/)
+    const two = changed(timeline, (call) =>
+      call.shown.as === 'choices'
+        ? { ...call, shown: { ...call.shown, choices: call.shown.choices.map((each) => ({ ...each, isRight: true })) } }
+        : call,
+    )
+    expect(problemsOfCalls(two, options).join()).toMatch(/not one right choice/)
+    const asked = timeline.calls.find(({ item }) => item)
+    const twice = changed(timeline, (call) =>
+      call.item ? { ...call, item: asked?.item, shown: asked?.shown ?? call.shown } : call,
+    )
+    expect(problemsOfCalls(twice, options).join()).toMatch(/twice in a row/)
+    const leg = changed(body, (call) =>
+      call.shown.as === 'figure' ? { ...call, shown: { ...call.shown, stance: 'left-foot' } } : call,
+    )
+    expect(problemsOfCalls(leg, options).join()).toMatch(/twice on the left-foot/)
+    const short = changed(body, (call, i) => (i === 2 ? { ...call, seconds: 0.5 } : call))
+    expect(problemsOfCalls(short, options).join()).toMatch(/a gap at|too short/)
+  })
+
+  it('finds hard moving that is too long, and rests that are missing', () => {
+    const run = makeTimeline('three-speeds', usual, 2)
+    expect(problemsOfCalls(run, usual)).toEqual([])
+    const hard = changed(run, (call) => (call.effort === 'easy' ? { ...call, effort: 'hard' } : call))
+    expect(problemsOfCalls(hard, usual).join()).toMatch(/of hard moving at one go/)
+    const dry = { ...run, calls: run.calls.filter(({ kind }) => kind !== 'water') }
+    expect(problemsOfCalls(dry, usual).join()).toMatch(/no water/)
+  })
+})
+
+describe('the figure', () => {
+  it('has each hand on its own side where it can, and the right arm long in a tie', () => {
+    expect(poseFor(180)).toMatchObject({ long: { side: 'left', angle: 0 }, bent: { side: 'right', angle: 90 } })
+    expect(poseFor(540)).toMatchObject({ long: { side: 'right', angle: 0 }, bent: { side: 'left', angle: 270 } })
+    expect(poseFor(0).long.side).toBe('right')
+    expect(poseFor(345)).toMatchObject({ long: { side: 'left', angle: 270 }, bent: { side: 'right', angle: 172.5 } })
+  })
+
+  it('has moves that differ by their arms, so that they can be told apart seated', () => {
+    const arms = MOVE_IDS.map((move) => JSON.stringify([MOVE_POSES[move].left, MOVE_POSES[move].right]))
+    expect(new Set(arms).size).toBe(MOVE_IDS.length)
+  })
+})
+
+describe('the load', () => {
+  it('follows the age and what the adult chose', () => {
+    expect(loadFor({ age: 5, harder: 0 })).toMatchObject({ hardAtOnce: 20, hardInAll: 180, metresASecond: 2.2 })
+    expect(loadFor({ age: 7, harder: 0 })).toMatchObject({ hardAtOnce: 30, hardInAll: 240 })
+    expect(loadFor({ age: 7, harder: 0 }).metresASecond).toBeCloseTo(2.8, 9)
+    expect(loadFor({ harder: 0 })).toEqual(loadFor({ age: 5, harder: 0 }))
+    expect(loadFor({ age: 5, harder: -2 }).hardAtOnce).toBe(10)
+  })
+
+  it('softens what is run once enough was run, and holds laps to the metres that were chosen', () => {
+    const long = makeTimeline('laps', { ...usual, minutes: 15, mostMetres: 40 }, 4)
+    const words = wordsOf(usual.wording)
+    const laps = long.calls.flatMap(({ say, effort, shown }) =>
+      shown.as === 'number' ? [{ number: shown.number, effort, isRun: say === words.laps.standing(shown.number) }] : [],
+    )
+    const metres = laps.filter(({ isRun }) => isRun).reduce((sum, { number }) => sum + number * 10, 0)
+    expect(metres).toBeGreaterThan(0)
+    expect(metres).toBeLessThanOrEqual(40)
+    expect(laps.some(({ isRun }) => !isRun)).toBe(true)
+    expect(() => makeTimeline('laps', { ...usual, lapMetres: 0 }, 1)).toThrow(/distance of the marks \(m\) must be/)
+    expect(() => makeTimeline('laps', { ...usual, lapMetres: 5000 }, 1)).toThrow(RefusedValue)
+    expect(() => makeTimeline('laps', { ...usual, lapMetres: 40 }, 1)).toThrow(/at most \d+(\.5)? at this age/)
+  })
+})
+
+describe('playing a game', () => {
+  const timeline = makeTimeline('walk-the-hours', usual, 1)
+  const [first, second] = timeline.calls as [Call, Call]
+
+  it('goes on with the clock, stops where it is paused, and catches up after a sleep', () => {
+    const start = atStart(1000)
+    expect(positionAt(start, 1000, timeline)).toBe(0)
+    expect(positionAt(start, 4000, timeline)).toBe(3)
+    expect(positionAt(start, 500, timeline)).toBe(0)
+    const stopped = paused(start, 4000, timeline)
+    expect(positionAt(stopped, 90_000, timeline)).toBe(3)
+    expect(positionAt(resumed(stopped, 90_000), 91_000, timeline)).toBe(4)
+    expect(positionAt(start, 1e9, timeline)).toBe(timeline.seconds)
+    expect(callAt(timeline, 0)).toBe(0)
+    expect(callAt(timeline, second.at)).toBe(1)
+    expect(callAt(timeline, second.at - 0.01)).toBe(0)
+    expect(callAt(timeline, timeline.seconds)).toBe(timeline.calls.length - 1)
+  })
+
+  it('moves to any call and gives one a moment more', () => {
+    const moved = movedTo(atStart(0), 1, 5000, timeline)
+    expect(positionAt(moved, 5000, timeline)).toBe(second.at)
+    expect(movedTo(moved, 9999, 0, timeline).seconds).toBe(timeline.calls.at(-1)?.at)
+    expect(movedTo(moved, -4, 0, timeline).seconds).toBe(0)
+    const longer = withMoment(timeline, 0, 5)
+    expect(longer.calls[0]?.seconds).toBe(first.seconds + 5)
+    expect(longer.calls[1]?.at).toBe(second.at + 5)
+    expect(longer.seconds).toBe(timeline.seconds + 5)
+  })
+
+  it('waits where there is no limit to think, until it is moved on', () => {
+    const waiting = makeTimeline('choose-a-move', { ...usual, think: 'none' }, 1)
+    const place = waiting.calls.findIndex(({ waits }) => waits)
+    const call = waiting.calls[place] as Call
+    const playing = movedTo(atStart(0), place, 0, waiting)
+    expect(callAt(waiting, positionAt(playing, 600_000, waiting))).toBe(place)
+    const on = movedTo(playing, place + 1, 600_000, waiting)
+    expect(positionAt(on, 601_000, waiting)).toBeCloseTo(call.at + call.seconds + 1, 6)
+  })
+})
+
+describe('what the caller says', () => {
+  it('is said in every language, of every game and move', () => {
+    for (const language of LANGUAGE_IDS) {
+      const words = wordsOf({ language })
+      for (const id of GAME_IDS) expect(words.games[id]).toBeTruthy()
+      for (const move of MOVE_IDS) expect(words.moves[move].seated).toBeTruthy()
+    }
+    const said = GAME_IDS.map((id) => wordsOf({ language: 'de' }).games[id])
+    expect(new Set(said).size).toBe(said.length)
+    expect(GAME_IDS.map((id) => games[id].id)).toEqual([...GAME_IDS])
+  })
+})

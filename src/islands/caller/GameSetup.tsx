@@ -1,0 +1,227 @@
+import { Button, Group, NumberInput, SimpleGrid, Stack, Switch, Text, Title, UnstyledButton } from '@mantine/core'
+import { IconPlayerPlay, IconPrinter } from '@tabler/icons-react'
+import { useState } from 'react'
+import { attempt } from '../../core/errors'
+import { GAME_IDS, type GameId, type GameOptions, USUAL_GAME, games, loadFor, makeTimeline } from '../../core/movement'
+import { type Overview, wordingOf } from '../../core/records'
+import { type RungId, hasDialTimes, rungs } from '../../core/teaching'
+import { Cautions } from '../../ui/Cautions'
+import { Choice } from '../../ui/Choice'
+import { Back } from './Back'
+
+/** Values as they are typed: a number, or the text that is no number yet. */
+type Typed = number | string
+
+interface Wish {
+  readonly minutes: Typed
+  readonly children: Typed
+  readonly age: Typed
+  readonly lapMetres: Typed
+  readonly rung: RungId
+  readonly isSeated: boolean
+  readonly harder: number
+  readonly think: Pace
+}
+
+const numberOf = (value: Typed) => (typeof value === 'number' ? value : NaN)
+
+const HARDER = ['Much easier', 'Easier', 'As usual', 'Harder', 'Much harder']
+const PACES = { '15': '15 seconds', '25': '25 seconds', '40': '40 seconds', none: 'As long as I like' } as const
+type Pace = keyof typeof PACES
+
+const RUNGS = rungs
+  .filter(({ id }) => hasDialTimes(id) && id !== 'fives')
+  .map(({ id, name }) => ({ value: id, label: name }))
+
+/** What the address asks for: a group, a game, and what a step of a session has set. Anything else is as usual. */
+function wishOf(search: string) {
+  const query = new URLSearchParams(search)
+  const minutes = Number(query.get('minutes'))
+  return {
+    group: query.get('group'),
+    game: GAME_IDS.find((id) => id === query.get('game')) ?? 'arms-as-hands',
+    rung: RUNGS.find(({ value }) => value === query.get('rung'))?.value,
+    minutes: minutes > 0 ? minutes : undefined,
+  }
+}
+
+/** What the adult chose so far, and what is usual for the rest. */
+function useSetup(overview: Overview) {
+  const [asked] = useState(() => wishOf(location.search))
+  const own = overview.groups.find(({ group }) => group.id === asked.group)
+  const [game, setGame] = useState<GameId>(asked.game)
+  const [wish, setWish] = useState<Wish>({
+    minutes: asked.minutes ?? USUAL_GAME.minutes,
+    children: own?.children.length || USUAL_GAME.children,
+    age: 6,
+    lapMetres: USUAL_GAME.lapMetres,
+    rung: asked.rung ?? (own?.next ?? own?.last)?.plan.rung ?? 'oclock',
+    isSeated: false,
+    harder: 0,
+    think: '25',
+  })
+  const { minutes, children, age, lapMetres, think, ...chosen } = wish
+  const options: GameOptions = {
+    ...USUAL_GAME,
+    ...chosen,
+    wording: wordingOf(overview.settings),
+    minutes: numberOf(minutes),
+    children: numberOf(children),
+    age: numberOf(age),
+    lapMetres: numberOf(lapMetres),
+    think: think === 'none' ? 'none' : (Number(think) as 15 | 25 | 40),
+  }
+  const change = (part: Partial<Wish>) => setWish({ ...wish, ...part })
+  return { own, game, setGame, wish, change, options }
+}
+
+/** Which game, for whom, how long: everything usual is filled in, so that one tap starts it. */
+export function GameSetup({
+  overview,
+  onStart,
+}: {
+  overview: Overview
+  onStart: (game: GameId, options: GameOptions) => void
+}) {
+  const { own, game, setGame, wish, change, options } = useSetup(overview)
+  const { refusal } = attempt(() => makeTimeline(game, options, 1))
+  return (
+    <Stack className="game-setup" gap="md">
+      <Group justify="space-between">
+        <Title order={1} size="h2">
+          Play now{own ? `: ${own.group.name}` : ''}
+        </Title>
+        <Back />
+      </Group>
+      <GameList game={game} onChoose={setGame} />
+      <GameFields game={game} wish={wish} onChange={change} />
+      {refusal ? (
+        <Text role="alert" className="sheet sheet-attention">
+          {capital(refusal.message)}.
+        </Text>
+      ) : (
+        <Told game={game} options={options} />
+      )}
+      <Group>
+        <Button
+          size="xl"
+          disabled={refusal !== undefined}
+          leftSection={<IconPlayerPlay />}
+          onClick={() => onStart(game, options)}
+        >
+          Start {games[game].name.toLowerCase()}
+        </Button>
+        {!refusal && (
+          <Button
+            size="md"
+            variant="default"
+            component="a"
+            href={cardHref(game, options)}
+            target="_blank"
+            leftSection={<IconPrinter size={18} />}
+          >
+            The calls on paper
+          </Button>
+        )}
+      </Group>
+      <Cautions ids={options.isSeated ? [] : games[game].cautions} />
+    </Stack>
+  )
+}
+
+interface FieldsProps {
+  readonly game: GameId
+  readonly wish: Wish
+  readonly onChange: (part: Partial<Wish>) => void
+}
+
+function GameFields({ game, wish, onChange }: FieldsProps) {
+  const field = (name: 'minutes' | 'children' | 'age' | 'lapMetres') => ({
+    value: wish[name],
+    onChange: (value: Typed) => onChange({ [name]: value }),
+    clampBehavior: 'none' as const,
+  })
+  return (
+    <>
+      <SimpleGrid cols={{ base: 2, sm: 3, md: 6 }} spacing="sm">
+        <NumberInput label="Minutes" {...field('minutes')} />
+        <NumberInput label="Children" {...field('children')} />
+        <NumberInput label="Age of the youngest" {...field('age')} />
+        <Choice label="Times" value={wish.rung} onChange={(rung) => onChange({ rung })} data={RUNGS} />
+        <Choice
+          label="How hard"
+          value={String(wish.harder)}
+          onChange={(value) => onChange({ harder: Number(value) })}
+          data={HARDER.map((label, i) => ({ value: String(i - 2), label }))}
+        />
+        {games[game].takes.includes('think') && (
+          <Choice
+            label="Time to think"
+            value={wish.think}
+            onChange={(think) => onChange({ think })}
+            data={(Object.keys(PACES) as Pace[]).map((value) => ({ value, label: PACES[value] }))}
+          />
+        )}
+        {games[game].takes.includes('lapMetres') && (
+          <NumberInput label="Metres between marks" decimalScale={1} {...field('lapMetres')} />
+        )}
+      </SimpleGrid>
+      <Switch
+        label="Seated: arms only, nothing to run"
+        checked={wish.isSeated}
+        onChange={(event) => onChange({ isSeated: event.currentTarget.checked })}
+      />
+    </>
+  )
+}
+
+/** The house rules set these. */
+const NOT_CHOSEN = ['wording', 'weights']
+
+/** The caller's card of these very options, from one seed, so that it can be printed again. */
+function cardHref(game: GameId, options: GameOptions): string {
+  const query = new URLSearchParams({ game, seed: '1' })
+  for (const [name, value] of Object.entries(options))
+    if (value !== undefined && !NOT_CHOSEN.includes(name)) query.set(name, String(value))
+  return `/api/caller.pdf?${query}`
+}
+
+const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`
+
+function GameList({ game, onChoose }: { game: GameId; onChoose: (game: GameId) => void }) {
+  return (
+    <div className="game-list" role="group" aria-label="Games">
+      {GAME_IDS.map((id) => (
+        <UnstyledButton
+          key={id}
+          className="sheet"
+          aria-pressed={id === game}
+          style={{ outline: id === game ? '3px solid var(--moss)' : undefined, padding: '10px 14px' }}
+          onClick={() => onChoose(id)}
+        >
+          <Text fw={700}>{games[id].name}</Text>
+          <Text size="sm" className="quiet">
+            {games[id].purpose}
+          </Text>
+        </UnstyledButton>
+      ))}
+    </div>
+  )
+}
+
+/** The room and the load in words, so that nobody has to reckon. */
+function Told({ game, options }: { game: GameId; options: GameOptions }) {
+  const { roomFor, isHard } = games[game]
+  const load = loadFor(options)
+  const room = roomFor(options.children)
+  return (
+    <Text>
+      {options.isSeated
+        ? 'Everyone sits with room for their arms.'
+        : `Room of about ${room} by ${room} m for ${options.children}, with a clear floor.`}
+      {isHard && !options.isSeated
+        ? ` Quick moving: ${load.hardAtOnce} s at a time, then at least as long easy, ${Math.round(load.hardInAll / 60)} minutes in all, water at the end.`
+        : ''}
+    </Text>
+  )
+}

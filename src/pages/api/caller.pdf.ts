@@ -1,0 +1,16 @@
+import { callerCard, makeTimeline } from '../../core/movement'
+import { wordingOf } from '../../core/records'
+import { cardWish } from '../../server/callerSchemas'
+import { endpoint, pdfResponse } from '../../server/http'
+import { drawingsToPdf } from '../../server/pdf'
+import { getSettings } from '../../server/stores/settings'
+import { checked } from '../../server/validate'
+
+/** A game's calls on paper, for those who run it with no screen. */
+export const GET = endpoint(async ({ db, query }) => {
+  const { game, seed, ...chosen } = checked(cardWish, Object.fromEntries(query))
+  const settings = await getSettings(db)
+  const options = { ...chosen, wording: wordingOf(settings), weights: {} }
+  const pages = callerCard(makeTimeline(game, options, seed), options, settings.paper)
+  return pdfResponse(await drawingsToPdf(pages, 'A caller’s card'), 'callers-card')
+})

@@ -1,0 +1,26 @@
+import Joi from 'joi'
+import { GAME_IDS, type GameId, type GameOptions } from '../core/movement'
+import { rungs } from '../core/teaching'
+import { shape } from './shape'
+
+type CardWish = Omit<GameOptions, 'wording' | 'weights'> & { readonly game: GameId; readonly seed: number }
+
+/** What a caller's card is made of; the core checks the ranges and names the field. */
+export const cardWish = shape<CardWish>({
+  game: Joi.string()
+    .valid(...GAME_IDS)
+    .required(),
+  seed: Joi.number().integer().min(0).max(2_147_483_647).required(),
+  rung: Joi.string()
+    .valid(...rungs.map(({ id }) => id))
+    .required(),
+  minutes: Joi.number().required(),
+  children: Joi.number().required(),
+  age: Joi.number(),
+  isSeated: Joi.boolean().required(),
+  harder: Joi.number().required(),
+  lapMetres: Joi.number().required(),
+  mostMetres: Joi.number(),
+  think: Joi.alternatives(Joi.number().valid(15, 25, 40), Joi.string().valid('none')).required(),
+  wrong: Joi.string().valid('everyone', 'again').required(),
+})

@@ -1,0 +1,28 @@
+import { type GameId, type GameOptions, type Timeline, USUAL_GAME, makeTimeline } from '../../src/core/movement'
+import { draw, drawInt, randomFrom } from '../../src/core/random'
+import { rungs } from '../../src/core/teaching'
+import { LANGUAGE_IDS } from '../../src/core/wording'
+
+/** A game with any options that an adult can choose. */
+export function drawnGame(id: GameId, seed: number): { timeline: Timeline; options: GameOptions } {
+  const random = randomFrom(seed)
+  const maybe = <T>(value: T): T | undefined => (drawInt(random, 0, 2) === 0 ? undefined : value)
+  const options: GameOptions = {
+    ...USUAL_GAME,
+    rung: draw(random, rungs).id,
+    wording: {
+      language: draw(random, LANGUAGE_IDS),
+      form: draw(random, ['turns', 'minutes-past', 'digital', 'day-24'] as const),
+    },
+    minutes: drawInt(random, 2, 15),
+    children: drawInt(random, 1, 30),
+    age: maybe(drawInt(random, 3, 11)),
+    isSeated: drawInt(random, 0, 3) === 0,
+    harder: drawInt(random, -2, 2),
+    lapMetres: draw(random, [1, 2, 3, 4, 5, 8]),
+    think: draw(random, [15, 25, 40, 'none'] as const),
+    wrong: draw(random, ['everyone', 'again'] as const),
+    weights: drawInt(random, 0, 1) === 0 ? {} : { 'next-hour': 6 },
+  }
+  return { timeline: makeTimeline(id, options, seed), options }
+}
