@@ -60,17 +60,12 @@ await take(light, 'table-how-long', `/table/${session}`, async (page) => {
   await page.locator('.table-choice').first().click()
 })
 await take(tablet, 'table-tablet', `/table/${session}`)
-await take(light, 'play', '/play?game=choose-a-move')
-await take(light, 'play-choose', '/play?game=choose-a-move', async (page) => {
+await take(light, 'play', '/play?game=choose-a-move', async (page) => {
   await page.getByRole('button', { name: 'Start choose a move' }).click()
   for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight')
   await page.keyboard.press('Space')
 })
 await take(light, 'print-room', '/print', (page) => page.getByRole('button', { name: /^Twirl and fill/ }).click())
-await take(light, 'print-room-trail', '/print', async (page) => {
-  await page.getByRole('button', { name: /^Trail/ }).click()
-  await page.getByText(/^Key: /).click()
-})
 await take(light, 'print-room-pack', '/print', async (page) => {
   await page.getByRole('button', { name: 'Pack for a group' }).click()
   await page.getByLabel('For which group').selectOption({ label: `Herons (${herons?.children.length})` })

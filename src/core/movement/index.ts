@@ -9,7 +9,7 @@ import type { Beat, Game, GameId, GameOptions, Timeline } from './types'
 
 export { callerCard } from './card'
 export * from './figure'
-export { type Load, loadFor } from './load'
+export { loadFor } from './load'
 export { type Playing, atStart, callAt, movedTo, paused, positionAt, resumed, withMoment } from './timeline'
 export * from './types'
 export { wordsOf } from './words'
