@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { readPdf } from '../tests/readback/pdf'
-import { expect, test } from './fixtures'
+import type { Answer } from '../src/core/knowing'
+import { expect, makeGroup, test } from './fixtures'
 
 const stage = 'The game'
 
@@ -117,6 +118,37 @@ test('the calls are printed in large type, each with its second', async ({ page,
   const refused = await request.get('/api/caller.pdf?game=jumps&seed=1')
   expect(refused.status()).toBe(400)
   expect(await refused.json()).toMatchObject({ field: 'game' })
+})
+
+test('what each child chose is taken in one tap a child, kept as met with the body, and taken back by a second', async ({
+  page,
+  request,
+}) => {
+  const names = Array.from({ length: 24 }, (_, i) => `Kit ${i + 1}`)
+  const { group, childIds } = await makeGroup(request, 'Hall', names)
+  await page.goto(`/play?group=${group.id}&game=choose-a-move&rung=quarters`)
+  await expect(page.getByLabel('Children')).toHaveValue('24')
+  await page.getByRole('button', { name: 'Start choose a move' }).click()
+  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight')
+  await page.keyboard.press('Space')
+  await page.getByRole('switch', { name: 'Take answers' }).click({ force: true })
+  const taking = page.getByRole('group', { name: 'Who did which move' })
+  const right = await taking.locator('button[aria-pressed="true"]').innerText()
+  for (const name of names.slice(0, 23)) await taking.getByRole('button', { name, exact: true }).click()
+  await expect(taking.getByRole('button', { name: `Kit 23: ${right}` })).toBeVisible()
+  await taking.locator('button[aria-pressed="false"]').first().click()
+  const wrong = await taking.locator('button[aria-pressed="true"]').first().innerText()
+  expect(wrong).not.toBe(right)
+  await taking.getByRole('button', { name: 'Kit 24', exact: true }).click()
+  // The second tap on the same child takes the answer back.
+  await taking.getByRole('button', { name: 'Kit 24: ' }).click()
+  await expect(taking.getByRole('button', { name: 'Kit 24', exact: true })).toBeVisible()
+  await taking.getByRole('button', { name: 'Kit 24', exact: true }).click()
+  const answersOfChild = async (i: number) =>
+    (await (await request.get(`/api/answers?childId=${childIds[i]}`)).json()) as Answer[]
+  await expect.poll(async () => (await answersOfChild(23)).length).toBe(1)
+  expect((await answersOfChild(23))[0]).toMatchObject({ right: false, stage: 'concrete', choices: 3 })
+  expect(await answersOfChild(0)).toMatchObject([{ right: true, stage: 'concrete' }])
 })
 
 for (const scheme of ['light', 'dark'] as const)

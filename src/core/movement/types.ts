@@ -1,6 +1,6 @@
 import type { CautionId } from '../make'
 import type { Random } from '../random'
-import type { Item, MisreadingId, RungId } from '../teaching'
+import type { Item, MisreadingId, RungId, Value } from '../teaching'
 import type { Wording } from '../wording'
 
 export const GAME_IDS = [
@@ -28,6 +28,8 @@ export interface MoveChoice {
   /** The time, as the group says it. */
   readonly says: string
   readonly isRight: boolean
+  /** The answer that a child gives who does this move. */
+  readonly value: Value
   /** Where a wrong choice comes from; none for a mere neighbour. */
   readonly misreading?: MisreadingId
 }

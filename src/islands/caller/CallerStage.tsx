@@ -13,6 +13,7 @@ import {
 import { useState } from 'react'
 import { type Call, games } from '../../core/movement'
 import { Figure, StagePicture } from './StagePicture'
+import { Taking } from './Taking'
 import { TimeRing } from './TimeRing'
 import { backTo } from './Back'
 import type { KeptGame } from './keptGame'
@@ -31,24 +32,16 @@ export function CallerStage({ kept, onEnd }: { kept: KeptGame; onEnd: () => void
   const [isLed, setLed] = useLocalStorage({ key: 'caller-leader', defaultValue: false })
   const call = game.timeline.calls[game.call] as Call
   const next = game.timeline.calls[game.call + 1]
+  const [isTaken, setTaken] = useLocalStorage({ key: 'caller-taking', defaultValue: false })
+  const asked = lastChoice(game.timeline.calls, game.call)
   useVoice(game.isPaused || game.isOver ? undefined : call, language, sound, times)
   useWakeLock(!game.isPaused && !game.isOver)
   const repeat = () => {
     game.goTo(game.call)
     setTimes(times + 1)
   }
-  const keys: HotkeyItem[] = [
-    ['space', game.toggle],
-    ['ArrowRight', () => game.goTo(game.call + 1)],
-    ['PageDown', () => game.goTo(game.call + 1)],
-    ['ArrowLeft', () => game.goTo(game.call - 1)],
-    ['PageUp', () => game.goTo(game.call - 1)],
-    ['r', repeat],
-    ['m', game.moment],
-    ['s', () => setSound({ ...sound, isOn: !sound.isOn })],
-  ]
-  // Nothing is typed here, so that keys work whatever was tapped last.
-  useHotkeys(keys, [])
+  const toggleSound = () => setSound({ ...sound, isOn: !sound.isOn })
+  useKeys(game, repeat, toggleSound)
   if (game.isOver) return <Over onEnd={onEnd} onAgain={() => game.goTo(0)} say={call.say} />
   return (
     <section className="caller" aria-label="The game" data-kind={call.kind}>
@@ -66,21 +59,53 @@ export function CallerStage({ kept, onEnd }: { kept: KeptGame; onEnd: () => void
         {call.shown.as === 'words' ? '' : (call.caption ?? call.say)}
       </p>
       {call.why && <p className="caller-why">{call.why}</p>}
+      {isTaken && asked && kept.players.length > 0 && (
+        <Taking key={asked.at} call={asked} seed={game.timeline.seed} players={kept.players} />
+      )}
       <Controls game={game} onRepeat={repeat} onEnd={onEnd}>
         <Button
           variant="default"
           size="lg"
           aria-pressed={sound.isOn}
           aria-label={sound.isOn ? 'Turn the sound off' : 'Turn the sound on'}
-          onClick={() => setSound({ ...sound, isOn: !sound.isOn })}
+          onClick={toggleSound}
         >
           {sound.isOn ? <IconVolume /> : <IconVolumeOff />}
         </Button>
+        {kept.players.length > 0 && asked && (
+          <Switch label="Take answers" checked={isTaken} onChange={(event) => setTaken(event.currentTarget.checked)} />
+        )}
         <Switch label="My own picture" checked={isLed} onChange={(event) => setLed(event.currentTarget.checked)} />
       </Controls>
       <p className="caller-next">{nextInWords(next)}</p>
     </section>
   )
+}
+
+function useKeys(game: Game, repeat: () => void, toggleSound: () => void): void {
+  const keys: HotkeyItem[] = [
+    ['space', game.toggle],
+    ['ArrowRight', () => game.goTo(game.call + 1)],
+    ['PageDown', () => game.goTo(game.call + 1)],
+    ['ArrowLeft', () => game.goTo(game.call - 1)],
+    ['PageUp', () => game.goTo(game.call - 1)],
+    ['r', repeat],
+    ['m', game.moment],
+    ['s', toggleSound],
+  ]
+  // Nothing is typed here, so that keys work whatever was tapped last.
+  useHotkeys(keys, [])
+}
+
+type ChoiceCall = Parameters<typeof Taking>[0]['call']
+
+/** The last question with moves to choose from, up to a call: its answers can be taken until the next one. */
+function lastChoice(calls: readonly Call[], upTo: number): ChoiceCall | undefined {
+  const isChoice = (call: Call): call is ChoiceCall => call.item !== undefined && call.shown.as === 'choices'
+  return calls
+    .slice(0, upTo + 1)
+    .filter(isChoice)
+    .at(-1)
 }
 
 /** What comes next, for the adult at the edge; an answer is not told before its time. */

@@ -8,6 +8,7 @@ import { type RungId, hasDialTimes, rungs } from '../../core/teaching'
 import { Cautions } from '../../ui/Cautions'
 import { Choice } from '../../ui/Choice'
 import { Back } from './Back'
+import type { Player } from './useTaken'
 
 /** Values as they are typed: a number, or the text that is no number yet. */
 type Typed = number | string
@@ -81,7 +82,7 @@ export function GameSetup({
   onStart,
 }: {
   overview: Overview
-  onStart: (game: GameId, options: GameOptions) => void
+  onStart: (game: GameId, options: GameOptions, players: readonly Player[]) => void
 }) {
   const { own, game, setGame, wish, change, options } = useSetup(overview)
   const { refusal } = attempt(() => makeTimeline(game, options, 1))
@@ -107,7 +108,7 @@ export function GameSetup({
           size="xl"
           disabled={refusal !== undefined}
           leftSection={<IconPlayerPlay />}
-          onClick={() => onStart(game, options)}
+          onClick={() => onStart(game, options, own?.children ?? [])}
         >
           Start {games[game].name.toLowerCase()}
         </Button>

@@ -9,6 +9,7 @@ import { overviewQuery } from '../../ui/queries'
 import { CallerStage } from './CallerStage'
 import { GameSetup } from './GameSetup'
 import { type KeptGame, forgetGame, keptGame } from './keptGame'
+import type { Player } from './useTaken'
 import './caller.css'
 
 const SHORTCUTS: readonly Shortcut[] = [
@@ -32,9 +33,9 @@ export default function PlayView({ state }: { state: string }) {
 function Play() {
   const query = useQuery(overviewQuery)
   const [playing, setPlaying] = useState<KeptGame | undefined>(keptGame)
-  const start = (game: GameId, options: GameOptions) => {
+  const start = (game: GameId, options: GameOptions, players: readonly Player[]) => {
     const seed = Math.floor(Math.random() * 2 ** 31)
-    setPlaying({ timeline: makeTimeline(game, options, seed), options })
+    setPlaying({ timeline: makeTimeline(game, options, seed), options, players })
   }
   const end = () => {
     forgetGame()

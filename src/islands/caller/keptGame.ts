@@ -1,9 +1,12 @@
 import type { GameOptions, Playing, Timeline } from '../../core/movement'
+import type { Player } from './useTaken'
 
 /** A game as it is kept on this device, so that it goes on after a reload. */
 export interface KeptGame {
   readonly timeline: Timeline
   readonly options: GameOptions
+  /** Whose answers can be taken; none for nobody in particular. */
+  readonly players: readonly Player[]
   /** Left out, it begins. */
   readonly playing?: Playing
 }

@@ -35,8 +35,8 @@ export function useGame(kept: KeptGame): Game {
   const [timeline, setTimeline] = useState(kept.timeline)
   const [playing, setPlaying] = useState<Playing>(() => kept.playing ?? atStart(Date.now()))
   const [now, setNow] = useState(() => Date.now())
-  const { options } = kept
-  useEffect(() => keepGame({ timeline, options, playing }), [timeline, options, playing])
+  const { options, players } = kept
+  useEffect(() => keepGame({ timeline, options, players, playing }), [timeline, options, players, playing])
   useEffect(() => {
     if (playing.isPaused) return
     const timer = setInterval(() => setNow(Date.now()), TICK_MS)

@@ -54,6 +54,7 @@ function chosenFor(
           ? timeInWords(value.minute, item.rung, options.wording)
           : sayAnswer(item, value, options.wording),
       isRight: sameValue(value, item.answer),
+      value,
       misreading: item.lures.find((lure) => sameValue(lure.value, value))?.misreading,
     })),
   }

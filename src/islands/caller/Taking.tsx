@@ -1,0 +1,52 @@
+import { Button, Group } from '@mantine/core'
+import { useState } from 'react'
+import type { Call, MoveChoice } from '../../core/movement'
+import { type Marks, type Player, useTaken } from './useTaken'
+
+interface Props {
+  readonly call: Call & { readonly shown: { readonly as: 'choices'; readonly choices: readonly MoveChoice[] } }
+  readonly seed: number
+  readonly players: readonly Player[]
+}
+
+/** Who did which move: a time is picked once, then one tap a child. The right one is picked to begin with. */
+export function Taking({ call, seed, players }: Props) {
+  const { choices } = call.shown
+  const { marks, mark } = useTaken(call, seed)
+  const [picked, setPicked] = useState(() => choices.findIndex(({ isRight }) => isRight))
+  return (
+    <div className="caller-taking" role="group" aria-label="Who did which move">
+      <Group gap="xs" justify="center">
+        {choices.map(({ says, does }, i) => (
+          <Button
+            key={does}
+            size="md"
+            variant={i === picked ? 'filled' : 'default'}
+            aria-pressed={i === picked}
+            onClick={() => setPicked(i)}
+          >
+            {says}
+          </Button>
+        ))}
+      </Group>
+      <Group gap="xs" justify="center" mt={6}>
+        {players.map((player) => (
+          <Button
+            key={player.id}
+            size="md"
+            variant={marks[player.id] ? 'light' : 'default'}
+            aria-pressed={marks[player.id] !== undefined}
+            onClick={() => mark(player, picked)}
+          >
+            {nameWithMark(player, marks, choices)}
+          </Button>
+        ))}
+      </Group>
+    </div>
+  )
+}
+
+function nameWithMark({ id, name }: Player, marks: Marks, choices: readonly MoveChoice[]): string {
+  const choice = choices[marks[id]?.choice ?? -1]
+  return choice ? `${name}: ${choice.says}` : name
+}
