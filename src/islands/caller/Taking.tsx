@@ -1,4 +1,5 @@
 import { Button, Group } from '@mantine/core'
+import { IconCheck, IconX } from '@tabler/icons-react'
 import { useState } from 'react'
 import type { Call, MoveChoice } from '../../core/movement'
 import { type Marks, type Player, useTaken } from './useTaken'
@@ -36,14 +37,23 @@ export function Taking({ call, seed, players }: Props) {
             size="md"
             variant={marks[player.id] ? 'light' : 'default'}
             aria-pressed={marks[player.id] !== undefined}
+            aria-label={nameWithMark(player, marks, choices)}
+            leftSection={markOf(player, marks, choices)}
             onClick={() => mark(player, picked)}
           >
-            {nameWithMark(player, marks, choices)}
+            {player.name}
           </Button>
         ))}
       </Group>
     </div>
   )
+}
+
+/** Right or wrong at a glance; which time it was is in the button's name. */
+function markOf({ id }: Player, marks: Marks, choices: readonly MoveChoice[]) {
+  const choice = choices[marks[id]?.choice ?? -1]
+  if (!choice) return undefined
+  return choice.isRight ? <IconCheck size={18} /> : <IconX size={18} />
 }
 
 function nameWithMark({ id, name }: Player, marks: Marks, choices: readonly MoveChoice[]): string {
