@@ -1,7 +1,8 @@
 import AxeBuilder from '@axe-core/playwright'
 import { readPdf } from '../tests/readback/pdf'
 import type { Answer } from '../src/core/knowing'
-import { expect, makeGroup, test } from './fixtures'
+import { activityOf } from '../src/core/activities'
+import { expect, makeGroup, makeSession, openTable, test } from './fixtures'
 
 const stage = 'The game'
 
@@ -54,6 +55,25 @@ test('calls come in their time, and what comes next does not tell an answer', as
   await expect(game).toHaveAttribute('data-kind', 'reason', { timeout: 8000 })
   expect(Date.now() - started).toBeGreaterThan(3000)
   await expect(game.getByText(/^The short hand is .* The long hand is/)).toBeVisible()
+})
+
+test('a step at the table opens its game with its own minutes and times, and leads back to the same step', async ({
+  page,
+  request,
+}) => {
+  const { group } = await makeGroup(request, 'Steps', ['Bo', 'Wren'])
+  const session = await makeSession(request, group.id, 40)
+  const place = session.plan.steps.findIndex(({ activityId }) => activityOf(activityId).game !== undefined)
+  const step = session.plan.steps[place]
+  if (!step) throw new Error('a session of 40 minutes has a movement break')
+  await openTable(page, session)
+  for (let i = 0; i < place; i++) await page.keyboard.press('n')
+  const { name } = activityOf(step.activityId)
+  await expect(page.getByRole('heading', { name })).toBeVisible()
+  await page.getByRole('button', { name: 'Run this game' }).click()
+  await expect(page.getByLabel('Minutes')).toHaveValue(String(step.minutes))
+  await page.getByRole('link', { name: 'Back to the table' }).click()
+  await expect(page.getByRole('heading', { name })).toBeVisible()
 })
 
 test('the leader sees the mirror image, and the seated form has no legs to stand on', async ({ page }) => {
