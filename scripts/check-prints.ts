@@ -3,23 +3,12 @@ import { availableParallelism } from 'node:os'
 import { drawnOptions, problemsOf, rungsOf } from '../tests/readback/prints'
 import { PRINTABLE_IDS, type PrintableId, printableOf } from '../src/core/printables'
 import { randomFrom } from '../src/core/random'
+import { seedArguments } from './seedArguments'
 
 /* Makes each printable from very many seeds, with any options, reads it back, and prints a line a printable: `npm run check:prints -- 10000 trail`.
  * Each of its rungs gets a tenth of the seeds at least, however many rungs there are. Printables are shared out over the processors. */
 
-const [seeds = '10000', ...only] = process.argv.slice(2)
-const wished = Number(seeds)
-if (!Number.isInteger(wished) || wished < 1) {
-  console.error(`The number of seeds must be a whole number of 1 or more, got ${seeds}`)
-  process.exit(2)
-}
-const isKnown = (id: string): id is PrintableId => (PRINTABLE_IDS as readonly string[]).includes(id)
-const unknown = only.find((id) => !isKnown(id))
-if (unknown !== undefined) {
-  console.error(`A printable must be one of ${PRINTABLE_IDS.join(', ')}, got ${unknown}`)
-  process.exit(2)
-}
-const ids = only.length > 0 ? only.filter(isKnown) : [...PRINTABLE_IDS]
+const { seeds: wished, wanted: ids } = seedArguments('printable', PRINTABLE_IDS)
 
 /** Whether nothing is wrong with one printable. */
 function check(id: PrintableId): boolean {
@@ -52,7 +41,9 @@ function check(id: PrintableId): boolean {
 
 /** The same in a process of its own. */
 function checkApart(id: PrintableId): Promise<boolean> {
-  const child = spawn(process.execPath, [...process.execArgv, process.argv[1] ?? '', seeds, id], { stdio: 'inherit' })
+  const child = spawn(process.execPath, [...process.execArgv, process.argv[1] ?? '', String(wished), id], {
+    stdio: 'inherit',
+  })
   return new Promise((resolve) => child.on('exit', (code) => resolve(code === 0)))
 }
 

@@ -18,7 +18,7 @@ const OTHERS = (Object.keys(languages) as LanguageId[]).filter((id) => languages
 const FOOT_WIDTH_MM = papers.a4.width - 2 * SAFE_MARGIN_MM - CHECK_BAR_MM - 5
 
 /** French writes these as English does. */
-const SAME_WORDS = ['table {0}', 'page {0}', '{0}: 1 clock']
+const SAME_WORDS = ['table {0}', 'page {0}']
 
 /** Lines are broken where they are full, so they are read as one text. */
 const textOf = (pages: readonly Drawing[]) =>

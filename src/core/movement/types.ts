@@ -30,8 +30,6 @@ export interface MoveChoice {
   readonly isRight: boolean
   /** The answer that a child gives who does this move. */
   readonly value: Value
-  /** Where a wrong choice comes from; none for a mere neighbour. */
-  readonly misreading?: MisreadingId
 }
 
 export const MOVE_IDS = ['star', 'wings', 'hug', 'roof', 'wave', 'low', 'hips', 'march'] as const

@@ -19,6 +19,7 @@ import { backTo } from './Back'
 import type { KeptGame } from './keptGame'
 import { type Game, useGame } from './useGame'
 import { type Sound, useVoice } from './useVoice'
+import type { TakenAt } from './useTaken'
 import { useWakeLock } from './useWakeLock'
 
 const USUAL_SOUND: Sound = { isOn: true, rate: 0.9, volume: 1 }
@@ -60,7 +61,7 @@ export function CallerStage({ kept, onEnd }: { kept: KeptGame; onEnd: () => void
       </p>
       {call.why && <p className="caller-why">{call.why}</p>}
       {isTaken && asked && kept.players.length > 0 && (
-        <Taking key={asked.at} call={asked} seed={game.timeline.seed} players={kept.players} />
+        <Taking key={asked.place} {...asked} seed={game.timeline.seed} players={kept.players} />
       )}
       <Controls game={game} onRepeat={repeat} onEnd={onEnd}>
         <Button
@@ -97,15 +98,13 @@ function useKeys(game: Game, repeat: () => void, toggleSound: () => void): void 
   useHotkeys(keys, [])
 }
 
-type ChoiceCall = Parameters<typeof Taking>[0]['call']
-
 /** The last question with moves to choose from, up to a call: its answers can be taken until the next one. */
-function lastChoice(calls: readonly Call[], upTo: number): ChoiceCall | undefined {
-  const isChoice = (call: Call): call is ChoiceCall => call.item !== undefined && call.shown.as === 'choices'
-  return calls
-    .slice(0, upTo + 1)
-    .filter(isChoice)
-    .at(-1)
+function lastChoice(calls: readonly Call[], upTo: number): Pick<TakenAt, 'call' | 'place'> | undefined {
+  const isChoice = (call: Call | undefined): call is TakenAt['call'] =>
+    call?.item !== undefined && call.shown.as === 'choices'
+  const place = calls.findLastIndex((call, i) => i <= upTo && isChoice(call))
+  const call = calls[place]
+  return isChoice(call) ? { call, place } : undefined
 }
 
 /** What comes next, for the adult at the edge; an answer is not told before its time. */

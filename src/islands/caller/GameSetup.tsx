@@ -22,6 +22,7 @@ interface Wish {
   readonly isSeated: boolean
   readonly harder: number
   readonly think: Pace
+  readonly wrong: GameOptions['wrong']
 }
 
 const numberOf = (value: Typed) => (typeof value === 'number' ? value : NaN)
@@ -60,6 +61,7 @@ function useSetup(overview: Overview) {
     isSeated: false,
     harder: 0,
     think: '25',
+    wrong: USUAL_GAME.wrong,
   })
   const { minutes, children, age, lapMetres, think, ...chosen } = wish
   const options: GameOptions = {
@@ -130,6 +132,11 @@ export function GameSetup({
   )
 }
 
+const WRONG = [
+  { value: 'everyone', label: 'Everyone moves' },
+  { value: 'again', label: 'Who was wrong moves' },
+] as const
+
 interface FieldsProps {
   readonly game: GameId
   readonly wish: Wish
@@ -162,6 +169,9 @@ function GameFields({ game, wish, onChange }: FieldsProps) {
             onChange={(think) => onChange({ think })}
             data={(Object.keys(PACES) as Pace[]).map((value) => ({ value, label: PACES[value] }))}
           />
+        )}
+        {games[game].takes.includes('wrong') && (
+          <Choice label="After the answer" value={wish.wrong} onChange={(wrong) => onChange({ wrong })} data={WRONG} />
         )}
         {games[game].takes.includes('lapMetres') && (
           <NumberInput label="Metres between marks" decimalScale={1} {...field('lapMetres')} />

@@ -1,19 +1,13 @@
 import { Button, Group } from '@mantine/core'
 import { IconCheck, IconX } from '@tabler/icons-react'
 import { useState } from 'react'
-import type { Call, MoveChoice } from '../../core/movement'
-import { type Marks, type Player, useTaken } from './useTaken'
-
-interface Props {
-  readonly call: Call & { readonly shown: { readonly as: 'choices'; readonly choices: readonly MoveChoice[] } }
-  readonly seed: number
-  readonly players: readonly Player[]
-}
+import type { MoveChoice } from '../../core/movement'
+import { type Marks, type Player, type TakenAt, useTaken } from './useTaken'
 
 /** Who did which move: a time is picked once, then one tap a child. The right one is picked to begin with. */
-export function Taking({ call, seed, players }: Props) {
-  const { choices } = call.shown
-  const { marks, mark } = useTaken(call, seed)
+export function Taking({ players, ...at }: TakenAt & { readonly players: readonly Player[] }) {
+  const { choices } = at.call.shown
+  const { marks, mark } = useTaken(at)
   const [picked, setPicked] = useState(() => choices.findIndex(({ isRight }) => isRight))
   return (
     <div className="caller-taking" role="group" aria-label="Who did which move">

@@ -37,12 +37,13 @@ export function useGame(kept: KeptGame): Game {
   const [now, setNow] = useState(() => Date.now())
   const { options, players } = kept
   useEffect(() => keepGame({ timeline, options, players, playing }), [timeline, options, players, playing])
+  const position = positionAt(playing, now, timeline)
+  const isOver = position >= timeline.seconds
   useEffect(() => {
-    if (playing.isPaused) return
+    if (playing.isPaused || isOver) return
     const timer = setInterval(() => setNow(Date.now()), TICK_MS)
     return () => clearInterval(timer)
-  }, [playing.isPaused])
-  const position = positionAt(playing, now, timeline)
+  }, [playing.isPaused, isOver])
   const call = callAt(timeline, position)
   const change = (next: (now: number) => Playing) => {
     const at = Date.now()
@@ -54,7 +55,7 @@ export function useGame(kept: KeptGame): Game {
     isPaused: playing.isPaused,
     position,
     call,
-    isOver: position >= timeline.seconds,
+    isOver,
     toggle: () => change((at) => (playing.isPaused ? resumed(playing, at) : paused(playing, at, timeline))),
     goTo: (to) => change((at) => movedTo(playing, to, at, timeline)),
     moment: () => setTimeline(withMoment(timeline, call, MOMENT_SECONDS)),

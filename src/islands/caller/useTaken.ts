@@ -14,20 +14,26 @@ export interface Player {
 /** What was tapped for each child at one call. */
 export type Marks = Readonly<Record<ChildId, { readonly answerId: AnswerId; readonly choice: number } | undefined>>
 
-/** The marks of one game by its calls; those of another game are forgotten. */
+/** The marks of one game by the numbers of its calls, since a moment more moves them in time; those of another game are forgotten. */
 interface Taken {
   readonly seed: number
   readonly byCall: Readonly<Record<string, Marks>>
 }
 
+export interface TakenAt {
+  readonly call: Call & { readonly shown: { readonly as: 'choices'; readonly choices: readonly MoveChoice[] } }
+  /** The number of the call in its game. */
+  readonly place: number
+  readonly seed: number
+}
+
 /** Keeps what each child chose as an answer like any other, met with the body; a second tap takes it back. */
-export function useTaken(
-  call: Call & { readonly shown: { readonly choices: readonly MoveChoice[] } },
-  seed: number,
-): { marks: Marks; mark: (player: Player, choice: number) => void } {
+export function useTaken({ call, place, seed }: TakenAt): {
+  marks: Marks
+  mark: (player: Player, choice: number) => void
+} {
   const [taken, setTaken] = useLocalStorage<Taken>({ key: 'caller-taken', defaultValue: { seed, byCall: {} } })
   const byCall = taken.seed === seed ? taken.byCall : {}
-  const place = String(call.at)
   const marks = byCall[place] ?? {}
   const mark = (player: Player, choice: number) => {
     const before = marks[player.id]

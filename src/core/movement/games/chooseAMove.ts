@@ -1,8 +1,9 @@
 import { drawInt, shuffled } from '../../random'
 import { type Item, sameValue, sayAnswer, withChoices } from '../../teaching'
+import { printedAs } from '../../wording'
 import { MOVE_IDS, type Beat, type Game, type GameOptions, type MoveChoice, type MoveId } from '../types'
 import { wordsOf } from '../words'
-import { beat, closing, formOf, opening, playedOn, reasonInWords, timeInWords, timesInTurn } from './kit'
+import { beat, closing, formOf, opening, playedOn, reasonInWords, squareOf, timeInWords, timesInTurn } from './kit'
 
 /** Two wrong times beside the right one. */
 const WRONG = 2
@@ -14,7 +15,7 @@ export const chooseAMove: Game = {
   id: 'choose-a-move',
   name: 'Choose a move',
   purpose: 'A clock and three times, each with a move; everyone does the move of the right time',
-  roomFor: (children) => Math.ceil(Math.sqrt(children) * 2 * 10) / 10,
+  roomFor: squareOf(2),
   mostChildren: 30,
   cautions: ['movement'],
   isHard: false,
@@ -55,7 +56,6 @@ function chosenFor(
           : sayAnswer(item, value, options.wording),
       isRight: sameValue(value, item.answer),
       value,
-      misreading: item.lures.find((lure) => sameValue(lure.value, value))?.misreading,
     })),
   }
 }
@@ -65,7 +65,7 @@ function chosenRound(item: Item, choices: readonly MoveChoice[], options: GameOp
   const words = wordsOf(wording)
   const { minute } = item.shown
   const right = choices.find(({ isRight }) => isRight) as MoveChoice
-  const said = choices.map(({ says, does }) => `${says}: ${does}.`).join(' ')
+  const said = choices.map(({ says, does }) => `${printedAs('{0}: {1}', wording, says, does)}.`).join(' ')
   const dial = { as: 'dial', minute, hands: item.rung === 'hour-hand' ? 'hour' : 'both' } as const
   return [
     beat(think === 'none' ? WAITING_SECONDS : think, {

@@ -3,7 +3,7 @@ import { itemAt } from '../../teaching'
 import { languages } from '../../wording'
 import type { Beat, Game, GameOptions, Stance } from '../types'
 import { wordsOf } from '../words'
-import { armsInWords, beat, closing, formOf, opening, playedOn, timeInWords, timesInTurn } from './kit'
+import { armsInWords, beat, closing, formOf, opening, playedOn, squareOf, timeInWords, timesInTurn } from './kit'
 
 const QUARTERS = [0, 180, 360, 540] as const
 const handsOn = (rung: string) => (rung === 'hour-hand' ? ('hour' as const) : ('both' as const))
@@ -60,7 +60,7 @@ export const armsAsHands: Game = {
   id: 'arms-as-hands',
   name: 'Arms as hands',
   purpose: 'A time is called; everyone shows it with a long arm and a bent arm',
-  roomFor: (children) => Math.ceil(Math.sqrt(children) * 1.8 * 10) / 10,
+  roomFor: squareOf(1.8),
   mostChildren: 30,
   cautions: ['movement'],
   isHard: false,
@@ -102,7 +102,7 @@ export const balanceClock: Game = {
   id: 'balance-clock',
   name: 'Balance clock',
   purpose: 'On one leg: 12, 3, 6 and 9 with the quarter turns, then half past, then in any order',
-  roomFor: (children) => Math.ceil(Math.sqrt(children) * 2 * 10) / 10,
+  roomFor: squareOf(2),
   mostChildren: 30,
   cautions: ['movement'],
   isHard: false,

@@ -19,6 +19,10 @@ export function beat(seconds: number, rest: Omit<Beat, 'seconds'>): Beat {
 export const formOf = ({ isSeated }: GameOptions, forms: { readonly standing: string; readonly seated: string }) =>
   isSeated ? forms.seated : forms.standing
 
+/** Across a square with so many metres for each child, metres to a tenth. */
+export const squareOf = (metresEach: number) => (children: number) =>
+  Math.ceil(Math.sqrt(children) * metresEach * 10) / 10
+
 /** Gathering and warming up. */
 export function opening(options: GameOptions, told: readonly string[] = []): Beat[] {
   const words = wordsOf(options.wording)

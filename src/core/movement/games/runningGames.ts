@@ -4,7 +4,7 @@ import { itemAt } from '../../teaching'
 import { loadFor } from '../load'
 import type { Beat, Game, GameOptions } from '../types'
 import { wordsOf } from '../words'
-import { beat, closing, formOf, opening, playedOn, timeInWords, timesInTurn } from './kit'
+import { beat, closing, formOf, opening, playedOn, squareOf, timeInWords, timesInTurn } from './kit'
 
 /** Hard only where the children stand. */
 const hardOf = ({ isSeated }: GameOptions) => (isSeated ? ('easy' as const) : ('hard' as const))
@@ -14,7 +14,7 @@ export const threeSpeeds: Game = {
   id: 'three-speeds',
   name: 'Three speeds',
   purpose: 'Second hand, minute hand, hour hand: quick steps, a walk, slow motion',
-  roomFor: (children) => Math.ceil(Math.sqrt(children) * 1.5 * 10) / 10,
+  roomFor: squareOf(1.5),
   mostChildren: 30,
   cautions: ['movement'],
   isHard: true,
@@ -118,7 +118,7 @@ export const freeze: Game = {
   id: 'freeze',
   name: 'Freeze',
   purpose: 'Move like the second hand; at the call stand still as the time',
-  roomFor: (children) => Math.ceil(Math.sqrt(children) * 2 * 10) / 10,
+  roomFor: squareOf(2),
   mostChildren: 30,
   cautions: ['movement'],
   isHard: true,
