@@ -2,6 +2,7 @@ import AxeBuilder from '@axe-core/playwright'
 import { readPdf } from '../tests/readback/pdf'
 import type { Answer } from '../src/core/knowing'
 import { activityOf } from '../src/core/activities'
+import type { GroupCount } from '../src/core/records'
 import { expect, makeGroup, makeSession, openTable, test } from './fixtures'
 
 const stage = 'The game'
@@ -72,6 +73,7 @@ test('a step at the table opens its game with its own minutes and times, and lea
   await expect(page.getByRole('heading', { name })).toBeVisible()
   await page.getByRole('button', { name: 'Run this game' }).click()
   await expect(page.getByLabel('Minutes')).toHaveValue(String(step.minutes))
+  await expect(page.getByLabel('Children')).toHaveValue('2')
   await page.getByRole('link', { name: 'Back to the table' }).click()
   await expect(page.getByRole('heading', { name })).toBeVisible()
 })
@@ -86,7 +88,9 @@ test('the leader sees the mirror image, and the seated form has no legs to stand
   await page.keyboard.press('ArrowRight')
   await expect(page.getByRole('img', { name: 'How the children stand' })).toBeVisible()
   await expect(game).not.toContainText('Stand on')
+  await page.getByRole('button', { name: 'Voice and picture' }).click()
   await page.getByRole('switch', { name: 'My own picture' }).click({ force: true })
+  await page.keyboard.press('Escape')
   await expect(page.getByRole('img', { name: 'How you stand, facing them' })).toBeVisible()
 })
 
@@ -129,7 +133,7 @@ test('without storage and without a voice a game goes on', async ({ page }) => {
 
 test('the calls are printed in large type, each with its second', async ({ page, request }) => {
   await page.goto('/play?game=three-speeds')
-  const href = await page.getByRole('link', { name: 'The calls on paper' }).getAttribute('href')
+  const href = await page.getByRole('link', { name: 'On paper: the calls' }).getAttribute('href')
   const reply = await request.get(href ?? '')
   expect(reply.headers()['content-type']).toContain('application/pdf')
   const [first] = await readPdf(await reply.body())
@@ -152,7 +156,8 @@ test('what each child chose is taken in one tap a child, kept as met with the bo
   for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight')
   await page.keyboard.press('Space')
   await page.getByRole('switch', { name: 'Take answers' }).click({ force: true })
-  const taking = page.getByRole('group', { name: 'Who did which move' })
+  const taking = page.getByRole('group', { name: 'Who showed what' })
+  await expect(taking.getByRole('button', { name: 'Kit 1', exact: true })).toBeVisible()
   const right = await taking.locator('button[aria-pressed="true"]').innerText()
   for (const name of names.slice(0, 23)) await taking.getByRole('button', { name, exact: true }).click()
   await expect(taking.getByRole('button', { name: `Kit 23: ${right}` })).toBeVisible()
@@ -169,6 +174,164 @@ test('what each child chose is taken in one tap a child, kept as met with the bo
   await expect.poll(async () => (await answersOfChild(23)).length).toBe(1)
   expect((await answersOfChild(23))[0]).toMatchObject({ right: false, stage: 'concrete', choices: 3 })
   expect(await answersOfChild(0)).toMatchObject([{ right: true, stage: 'concrete' }])
+})
+
+test('in a game with arms it is taken who was there, nearly, or at which wrong time, with the session', async ({
+  page,
+  request,
+}) => {
+  const { group, childIds } = await makeGroup(request, 'Arms', ['Bo', 'Wren', 'Ilse'])
+  const session = await makeSession(request, group.id, 40)
+  await page.goto(`/play?group=${group.id}&session=${session.id}&game=arms-as-hands&rung=quarters`)
+  await page.getByRole('button', { name: 'Start arms as hands' }).click()
+  for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowRight')
+  await page.keyboard.press('Space')
+  await expect(page.getByRole('region', { name: stage })).toContainText('Show me three o’clock.')
+  await page.getByRole('switch', { name: 'Take answers' }).click({ force: true })
+  const taking = page.getByRole('group', { name: 'Who showed what' })
+  await taking.getByRole('button', { name: 'Bo', exact: true }).click()
+  await taking.getByRole('button', { name: 'Nearly', exact: true }).click()
+  await taking.getByRole('button', { name: 'Wren', exact: true }).click()
+  // The first of the wrong times stands after "Nearly".
+  const wrong = taking
+    .getByRole('button')
+    .filter({ hasNotText: /There|Nearly|Bo|Wren|Ilse/ })
+    .first()
+  const said = await wrong.innerText()
+  await wrong.click()
+  await taking.getByRole('button', { name: 'Ilse', exact: true }).click()
+  await expect(taking.getByRole('button', { name: `Ilse: ${said}` })).toBeVisible()
+  const kept = async () => (await (await request.get(`/api/answers?sessionId=${session.id}`)).json()) as Answer[]
+  await expect.poll(async () => (await kept()).length).toBe(3)
+  const of = Object.fromEntries((await kept()).map((answer) => [childIds.indexOf(answer.childId), answer]))
+  expect(of[0]).toMatchObject({ right: true, helped: false, stage: 'concrete', item: { ask: 'set' } })
+  expect(of[1]).toMatchObject({ right: true, helped: true })
+  expect(of[2]).toMatchObject({ right: false, helped: false })
+})
+
+test('a group is counted, which is kept with the session and read in the log', async ({ page, request }) => {
+  const { group } = await makeGroup(request, 'Counted', ['Bo', 'Wren'])
+  const session = await makeSession(request, group.id, 40)
+  await page.goto(`/play?group=${group.id}&session=${session.id}&game=freeze&rung=oclock`)
+  await page.getByRole('button', { name: 'Start freeze' }).click()
+  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight')
+  await page.keyboard.press('Space')
+  await page.getByRole('switch', { name: 'Take answers' }).click({ force: true })
+  await page.getByText('Count the group').click({ force: true })
+  const there = page.getByRole('button', { name: /^There: .*one more$/ })
+  for (let i = 0; i < 3; i++) await there.click()
+  await page.getByRole('button', { name: /^One fewer: There/ }).click()
+  await page.getByRole('button', { name: /^Nearly: 0/ }).click()
+  await expect(page.getByText('Kept with the session, not with a child.')).toBeVisible()
+  await expect
+    .poll(async () => {
+      const [kept] = (await (await request.get(`/api/sessions/${session.id}/counts`)).json()) as GroupCount[]
+      return kept?.lines.map(({ count }) => count)
+    })
+    .toEqual([2, 1, 0, 0, 0])
+  await page.goto(`/log?session=${session.id}`)
+  await expect(page.getByRole('region', { name: 'Counted in games' })).toContainText(/o’clock: 2 there, 1 nearly/)
+})
+
+test('without a connection a game goes on, its answers wait, and they are sent once it is back', async ({
+  page,
+  request,
+  context,
+  quiet,
+}) => {
+  quiet.allow(/ERR_INTERNET_DISCONNECTED/)
+  const { group, childIds } = await makeGroup(request, 'Far off', ['Bo'])
+  await page.goto(`/play?group=${group.id}&game=walk-the-hours&rung=oclock`)
+  await page.getByRole('button', { name: 'Start walk the hours' }).click()
+  await page.getByRole('button', { name: 'Voice and picture' }).click()
+  await page.keyboard.press('Escape')
+  await context.setOffline(true)
+  const game = page.getByRole('region', { name: stage })
+  for (let i = 0; i < 14; i++) await page.keyboard.press('ArrowRight')
+  await expect(game).toContainText('What time is it?')
+  await page.keyboard.press('Space')
+  await page.getByRole('switch', { name: 'Take answers' }).click({ force: true })
+  await page.getByRole('button', { name: 'Bo', exact: true }).click()
+  await expect(page.getByRole('button', { name: /^Bo: There/ })).toBeVisible()
+  await context.setOffline(false)
+  await expect
+    .poll(async () => ((await (await request.get(`/api/answers?childId=${childIds[0]}`)).json()) as Answer[]).length, {
+      timeout: 15_000,
+    })
+    .toBe(1)
+})
+
+test('the leader has a screen of their own that follows by itself', async ({ page, context }) => {
+  await page.goto('/play?game=arms-as-hands')
+  const leader = await context.newPage()
+  await leader.goto('/play?view=leader')
+  await expect(leader.getByRole('heading', { name: 'No game is running on this machine' })).toBeVisible()
+  await page.getByRole('button', { name: 'Start arms as hands' }).click()
+  await page.keyboard.press('Space')
+  const screen = leader.getByRole('region', { name: 'The leader’s screen' })
+  await expect(screen).toContainText('Stand with an arm’s length of room all round.')
+  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight')
+  await expect(leader.getByRole('img', { name: 'How you stand, facing them' })).toBeVisible()
+  await expect(screen).toContainText('Paused.')
+})
+
+test('paper and screen are one game: the cards that are printed are those that are called', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/play?game=find-your-time&rung=quarters')
+  await page.getByLabel('Game number').fill('4711')
+  const href = await page.getByRole('link', { name: 'On paper: the calls' }).getAttribute('href')
+  const pages = await readPdf(await (await request.get(href ?? '')).body())
+  await page.getByRole('button', { name: 'Start find your time' }).click()
+  for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowRight')
+  const cards = page.locator('.stage-cards li')
+  await expect(cards).toHaveCount(4)
+  const printed = pages.map(({ text }) => text).join(' ')
+  for (const card of await cards.allInnerTexts()) {
+    const [, number = '', says = ''] = /^(\d+)\s+(.+)$/.exec(card) ?? []
+    expect(printed).toContain(`Card ${number}`)
+    for (const word of says.split(' ')) expect(printed).toContain(word)
+  }
+  await page.goto('/play?game=laps')
+  await page.getByLabel('Game number').fill('-1')
+  await expect(page.getByRole('alert').filter({ hasText: /\w/ })).toContainText('Game number must be an integer')
+})
+
+test('a session that is ended on another screen is told, and the game goes on', async ({ page, request }) => {
+  const { group } = await makeGroup(request, 'Ended', ['Bo'])
+  const session = await makeSession(request, group.id, 40)
+  await request.post(`/api/sessions/${session.id}/done`, { data: {} })
+  await page.goto(`/play?group=${group.id}&session=${session.id}&game=freeze`)
+  await page.getByRole('button', { name: 'Start freeze' }).click()
+  const game = page.getByRole('region', { name: stage })
+  await expect(game.getByRole('status').filter({ hasText: 'ended on another screen' })).toBeVisible()
+  await page.keyboard.press('ArrowRight')
+  await expect(game).toContainText('Reach up high.')
+})
+
+test('another game than the one that was left is asked for, and the one that was left can be gone on with', async ({
+  page,
+}) => {
+  await page.goto('/play?game=freeze')
+  await page.getByRole('button', { name: 'Start freeze' }).click()
+  await expect(page.getByRole('region', { name: stage })).toBeVisible()
+  await page.goto('/play?game=laps')
+  await expect(page.getByText('Freeze was left half-way.')).toBeVisible()
+  await page.getByRole('button', { name: 'Go on with it' }).click()
+  await expect(page.getByRole('region', { name: stage })).toContainText('Stand with an arm’s length')
+})
+
+test('a floor that is too small is refused in words, and the seated form is played on it', async ({ page }) => {
+  await page.goto('/play?game=jump-the-day')
+  await page.getByLabel('Room across (m)').fill('1')
+  const said = page.getByRole('alert').filter({ hasText: /\w/ })
+  await expect(said).toHaveText('Room across (m) must be at least 5.2 for 4 children, or the seated form, got 1.')
+  await page.getByRole('switch', { name: /^Seated/ }).click({ force: true })
+  await page.getByRole('button', { name: 'Start jump the day' }).click()
+  for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowRight')
+  await expect(page.getByRole('img', { name: 'The five things from above' })).toBeVisible()
+  await expect(page.getByRole('region', { name: stage })).toContainText('point three times')
 })
 
 for (const scheme of ['light', 'dark'] as const)

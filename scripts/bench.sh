@@ -21,3 +21,5 @@ node_modules/.bin/esbuild bench/preview.ts --bundle --packages=external --platfo
 node .cache/preview.mjs "http://127.0.0.1:$RIPE_ACORN_PORT"
 node_modules/.bin/esbuild bench/views.ts --bundle --packages=external --platform=node --format=esm --outfile=.cache/views.mjs --log-level=error
 node .cache/views.mjs "http://127.0.0.1:$RIPE_ACORN_PORT"
+node_modules/.bin/esbuild bench/caller.ts --bundle --packages=external --platform=node --format=esm --outfile=.cache/caller.mjs --log-level=error
+node .cache/caller.mjs "http://127.0.0.1:$RIPE_ACORN_PORT"

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { type MaterialId, activityWords, catalogue, materials, placeNames, wordsOn } from '../src/core/activities'
 import { CHECK_BAR_MM, type Drawing, SAFE_MARGIN_MM, fitSize, papers, toSvg } from '../src/core/drawing'
 import { USUAL_YARD, makingCard, recipePages, yardPages } from '../src/core/make'
+import { GAME_IDS, USUAL_GAME, callerPages, games, makeTimeline } from '../src/core/movement'
 import { type SessionRequest, makePack, planSession, runSheetPages, sessionPrints } from '../src/core/planning'
 import { type PrintOptions, countsOn, printables } from '../src/core/printables'
 import { printFooter } from '../src/core/printables/kit/frame'
@@ -93,6 +94,17 @@ describe.each(OTHERS)('what is printed for the adult: %s', (language) => {
           expect(words[part] === activityWords(activity, language, 'quarters')[part], `${activity.id} ${part}`).toBe(
             english[part] === wordsOn(activity, 'quarters')[part],
           )
+      }
+  })
+
+  it('leaves no English in a game on paper: its calls, signs, places and cards', () => {
+    const wording = { language, form: 'turns' } as const
+    for (const id of GAME_IDS)
+      for (const isSeated of [false, true]) {
+        const options = { ...USUAL_GAME, rung: 'quarters', wording, isSeated, children: 9, minutes: 12 } as const
+        const text = textOf(callerPages(makeTimeline(id, options, 7), options, 'a4'))
+        expect(text, id).not.toMatch(ENGLISH_WORDS)
+        expect(text, id).not.toContain(games[id].name)
       }
   })
 

@@ -12,6 +12,7 @@ export type SessionId = IdOf<'session'>
 export type StepId = IdOf<'step'>
 export type ActivityId = IdOf<'activity'>
 export type AnswerId = IdOf<'answer'>
+export type CountId = IdOf<'count'>
 export type NoteId = IdOf<'note'>
 export type ChangeId = IdOf<'change'>
 export type RecipeId = IdOf<'recipe'>

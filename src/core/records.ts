@@ -1,11 +1,11 @@
-import type { ChangeId, ChildId, GroupId, NoteId, RecipeId, SessionId, YardId } from './ids'
+import type { ChangeId, ChildId, CountId, GroupId, NoteId, RecipeId, SessionId, YardId } from './ids'
 import type { MaterialId, Place } from './activities'
 import type { PaperId } from './drawing'
 import type { Recipe, Yard } from './make'
 import type { Answer, Finding, Instant, Overrule, Standing } from './knowing'
 import type { PackLine, PackThing, PlanChild, PlanStep, SessionPlan, SessionRequest } from './planning'
 import type { PrintOptions, PrintableId, SavedPrint } from './printables'
-import { type RungId, type SchoolId, schools } from './teaching'
+import { type Item, type RungId, type SchoolId, type Value, schools } from './teaching'
 import type { LanguageId, Wording } from './wording'
 
 /* The shapes that are kept and sent: what the server stores and the views show. */
@@ -83,6 +83,22 @@ export interface RecordedAnswers {
   /** Ids that are now kept, those that were kept before among them. */
   readonly kept: readonly string[]
   readonly refused: readonly { readonly id: string; readonly field: string; readonly reason: string }[]
+}
+
+/** How many of a group showed what at one call of a game: kept with the session, never with a child. */
+export interface GroupCount {
+  readonly id: CountId
+  readonly sessionId: SessionId
+  readonly at: Instant
+  readonly item: Item
+  /** Each thing that was shown, right or wrong, with how many showed it; `helped` where it was right with a nudge. */
+  readonly lines: readonly CountLine[]
+}
+
+export interface CountLine {
+  readonly value: Value
+  readonly helped: boolean
+  readonly count: number
 }
 
 /** A session with all that planning and running it need. */
@@ -175,6 +191,9 @@ export interface GroupOverview {
     readonly name: string
     readonly readiness: string
     readonly movesOn: boolean
+    readonly age: number | null
+    /** What the child's answers were found to have in common. */
+    readonly findings: readonly Pick<Finding, 'misreading'>[]
   }[]
   readonly next: Session | null
   readonly last: Session | null
@@ -228,6 +247,7 @@ export interface LogData {
 /** What was answered in one session, and where its children stand now. */
 export interface RecordData {
   readonly answers: readonly Answer[]
+  readonly counts: readonly GroupCount[]
   readonly reports: readonly ChildReport[]
   readonly settings: Settings
 }

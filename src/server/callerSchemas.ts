@@ -3,7 +3,7 @@ import { GAME_IDS, type GameId, type GameOptions } from '../core/movement'
 import { rungs } from '../core/teaching'
 import { shape } from './shape'
 
-type CardWish = Omit<GameOptions, 'wording' | 'weights'> & { readonly game: GameId; readonly seed: number }
+type CardWish = Omit<GameOptions, 'wording' | 'weights' | 'names'> & { readonly game: GameId; readonly seed: number }
 
 /** What a caller's card is made of; the core checks the ranges and names the field. */
 export const cardWish = shape<CardWish>({
@@ -21,6 +21,8 @@ export const cardWish = shape<CardWish>({
   harder: Joi.number().required(),
   lapMetres: Joi.number().required(),
   mostMetres: Joi.number(),
+  roomMetres: Joi.number(),
+  facing: Joi.string().valid('twelve', 'six').required(),
   think: Joi.alternatives(Joi.number().valid(15, 25, 40), Joi.string().valid('none')).required(),
   wrong: Joi.string().valid('everyone', 'again').required(),
 })

@@ -142,6 +142,20 @@ const migrations: Record<string, Knex.Migration> = {
       await db.schema.dropTable('prints')
     },
   },
+  '005_counts': {
+    async up(db) {
+      await db.schema.createTable('group_counts', (table) => {
+        table.text('id').primary()
+        table.text('session_id').notNullable().references('sessions.id').onDelete('CASCADE')
+        table.integer('at').notNullable()
+        table.text('body').notNullable()
+        table.index(['session_id', 'at'])
+      })
+    },
+    async down(db) {
+      await db.schema.dropTable('group_counts')
+    },
+  },
 }
 
 export const migrationSource: Knex.MigrationSource<string> = {

@@ -24,9 +24,15 @@ export async function overview(db: Db, now: Instant): Promise<Overview> {
   return { groups, children: reports.length, settings }
 }
 
-function briefly({ child, readiness, standing }: ChildReport): Overview['groups'][number]['children'][number] {
+function briefly({
+  child,
+  readiness,
+  standing,
+  diagnosis,
+}: ChildReport): Overview['groups'][number]['children'][number] {
   const working = standing.estimates.find((estimate) => estimate.rung === standing.working)
   // The child knows a rung and has not met the next one, so it is time to begin that one.
   const movesOn = standing.firm.length > 0 && (working === undefined || working.answers === 0)
-  return { id: child.id, name: child.name, readiness, movesOn }
+  const findings = diagnosis.findings.map(({ misreading }) => ({ misreading }))
+  return { id: child.id, name: child.name, readiness, movesOn, age: child.age, findings }
 }

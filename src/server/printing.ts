@@ -1,6 +1,7 @@
 import type { PackOrder, PrintWish } from '../core/records'
 import type { Drawing } from '../core/drawing'
-import { type PackWish, weightsOf, workingRung } from '../core/planning'
+import { leaningOn } from '../core/knowing'
+import { type PackWish, workingRung } from '../core/planning'
 import { printableOf } from '../core/printables'
 import { wordingOf } from '../core/records'
 import { schools } from '../core/teaching'
@@ -54,7 +55,7 @@ export async function packWish(db: Db, { groupId, things, seed }: PackOrder, now
     children: children.map((child) => ({
       name: child.name,
       rung: workingRung(child, { school }),
-      weights: weightsOf(child),
+      weights: leaningOn(child.findings.map(({ misreading }) => misreading)),
     })),
   }
 }

@@ -9,6 +9,7 @@ import type { Recipe, Yard } from '../core/make'
 import type { SavedPrint } from '../core/printables'
 import type {
   Correction,
+  GroupCount,
   Kept,
   OverruleWish,
   PackOrder,
@@ -229,6 +230,22 @@ export const schemas = {
     version: version.required(),
     name: name.required(),
     body: yard.required(),
+  }),
+  count: shape<Omit<GroupCount, 'id'>>({
+    sessionId: uuid.required(),
+    at: Joi.number().integer().min(0).required(),
+    item: item.required(),
+    lines: Joi.array()
+      .items(
+        Joi.object({
+          value: value.required(),
+          helped: Joi.boolean().required(),
+          count: Joi.number().integer().min(0).max(60).required(),
+        }),
+      )
+      .min(1)
+      .max(12)
+      .required(),
   }),
   attach: shape<{ recipeId?: RecipeId | null; yardId?: YardId | null }>({
     recipeId: uuid.allow(null),

@@ -16,6 +16,7 @@ import { sessionContext } from './planning'
 import { Problem } from './problem'
 import { childReport, childReports } from './reports'
 import { listAnswers, listChanges } from './stores/answers'
+import { listCounts } from './stores/counts'
 import { listNotes } from './stores/judgement'
 import { getGroup, listGroups } from './stores/people'
 import { listSessions } from './stores/sessions'
@@ -83,6 +84,7 @@ export function logView(picked: string | undefined): Read {
     const shown = shownSession(data.sessions, picked)
     if (!shown) return [{ key: ['log'], data }]
     const record: RecordData = {
+      counts: await listCounts(db, shown.id),
       answers: await listAnswers(db, { sessionId: shown.id }),
       reports: await childReports(db, now),
       settings: await getSettings(db),

@@ -1,14 +1,16 @@
 import type { Dexie, EntityTable } from 'dexie'
 import { useEffect, useState } from 'react'
-import type { RecordedAnswers, SentAnswer } from '../core/records'
+import type { GroupCount, RecordedAnswers, SentAnswer } from '../core/records'
 import { Refusal, Unreached, api } from './api'
 
 /** What is still to be told to the server, in the order in which it happened. */
 interface Waiting {
   readonly place?: number
   readonly answerId: string
-  /** Left out: the answer is to be taken back. */
+  /** Left out, and without a count: the answer is to be taken back. */
   readonly answer?: SentAnswer
+  /** How many of a group showed what, instead of an answer. */
+  readonly count?: GroupCount
 }
 
 type Store = Dexie & { waiting: EntityTable<Waiting, 'place'> }
@@ -40,6 +42,12 @@ export async function takeBack(answerId: string): Promise<void> {
   await sendWaiting()
 }
 
+/** Keeps a count of a group the same way; a later one with its id takes its place. */
+export async function keepCount(count: GroupCount): Promise<void> {
+  await (await store()).waiting.add({ answerId: count.id, count })
+  await sendWaiting()
+}
+
 let sending: Promise<void> | undefined
 let refusals: readonly string[] = []
 
@@ -67,6 +75,7 @@ async function sendInOrder(): Promise<void> {
     const run = first.answer ? [first, ...(end < 0 ? rest : rest.slice(0, end))] : [first]
     try {
       if (first.answer) await sendAnswers(run.flatMap(({ answer }) => (answer ? [answer] : [])))
+      else if (first.count) await api.put(`/api/counts/${first.count.id}`, countBody(first.count))
       else await api.remove(`/api/answers/${first.answerId}`)
     } catch (error) {
       if (error instanceof Unreached) return
@@ -78,11 +87,13 @@ async function sendInOrder(): Promise<void> {
         continue
       }
       // An answer that is taken back may never have been kept, and then nothing is wrong. Other refusals are shown.
-      if (error.status !== 404 || first.answer) refusals = [...refusals, error.message]
+      if (error.status !== 404 || first.answer || first.count) refusals = [...refusals, error.message]
     }
     await db.waiting.bulkDelete(run.flatMap(({ place }) => (place === undefined ? [] : [place])))
   }
 }
+
+const countBody = ({ sessionId, at, item, lines }: GroupCount) => ({ sessionId, at, item, lines })
 
 async function sendAnswers(answers: readonly SentAnswer[]): Promise<void> {
   const { refused } = await api.post<RecordedAnswers>('/api/answers', { answers })

@@ -5,6 +5,7 @@ import type {
   ChildData,
   ChildReport,
   Group,
+  GroupCount,
   GroupData,
   LogData,
   Note,
@@ -88,11 +89,12 @@ export const logQuery = {
 export const recordQuery = (sessionId: SessionId) => ({
   queryKey: ['record', sessionId],
   queryFn: async (): Promise<RecordData> => {
-    const [answers, reports, settings] = await Promise.all([
+    const [answers, counts, reports, settings] = await Promise.all([
       api.get<Answer[]>(`/api/answers?sessionId=${sessionId}`),
+      api.get<GroupCount[]>(`/api/sessions/${sessionId}/counts`),
       api.get<ChildReport[]>('/api/children'),
       api.get<Settings>('/api/settings'),
     ])
-    return { answers, reports, settings }
+    return { answers, counts, reports, settings }
   },
 })

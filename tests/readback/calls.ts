@@ -2,6 +2,7 @@ import type { GameOptions, Timeline } from '../../src/core/movement'
 import { FIGURE_BOX, figureShapes } from '../../src/core/movement'
 import { toSvg } from '../../src/core/drawing'
 import { languages, parseTime } from '../../src/core/wording'
+import { checkFloor } from './floorCalls'
 import { type ReadShape, apart, readSvg } from './svg'
 
 /*
@@ -9,7 +10,7 @@ import { type ReadShape, apart, readSvg } from './svg'
  * load are written down once more.
  */
 
-type Language = 'en' | 'de' | 'fr' | 'es'
+export type Language = 'en' | 'de' | 'fr' | 'es'
 
 /** What is said of the short hand, with the numbers in it: on, past, between, on the way. */
 const SHORT: Record<Language, readonly [RegExp, RegExp, RegExp, RegExp]> = {
@@ -57,7 +58,7 @@ function isTrueReason(text: string, minute: number, language: Language, isHourOn
 }
 
 /** The angle of the first line of a part, degrees clockwise from straight up. */
-function angleOf(shapes: readonly ReadShape[], part: string): number | undefined {
+export function angleOf(shapes: readonly ReadShape[], part: string): number | undefined {
   const [from, to] = shapes.find(({ tag, parts }) => tag === 'line' && parts.includes(part))?.points ?? []
   if (!from || !to) return undefined
   return ((Math.atan2(to.x - from.x, from.y - to.y) * 180) / Math.PI + 360) % 360
@@ -89,11 +90,12 @@ export function problemsOfCalls(timeline: Timeline, options: GameOptions): strin
   expect(calls.at(-1)?.kind === 'settle', 'it does not end settled')
   checkAsked(timeline, options, expect)
   checkFigures(timeline, expect)
-  checkLoad(timeline, options, expect)
+  for (let child = 0; child < options.children; child++) checkLoad(timeline, child, options, expect)
+  checkFloor(timeline, options, expect)
   return problems
 }
 
-type Expect = (holds: boolean, what: string) => void
+export type Expect = (holds: boolean, what: string) => void
 
 /** Questions: none twice in a row, their answers and reasons true, their choices told apart. */
 function checkAsked({ calls }: Timeline, { wording }: GameOptions, expect: Expect): void {
@@ -168,26 +170,34 @@ function isMirror(own: readonly ReadShape[], leader: readonly ReadShape[]): bool
   return placed(own, 1) === placed(leader, -1)
 }
 
-/** Hard moving at one go and in all, and as long without before the next. */
-function checkLoad({ calls, game }: Timeline, { age = 5, harder, isSeated }: GameOptions, expect: Expect): void {
+/** The seconds of hearing a call and of setting a clock that are in a call with running. */
+const TOLD: Partial<Record<Timeline['game'], number>> = { laps: 5, 'hour-relay': 8 }
+
+/** What one child does: hard moving at one go and in all, and as long without before the next. */
+function checkLoad(
+  { calls, game }: Timeline,
+  child: number,
+  { age = 5, harder, isSeated }: GameOptions,
+  expect: Expect,
+): void {
   const share = 1 + 0.25 * harder
   const [atOnce, inAll] = age >= 7 ? [30 * share, 240 * share] : [20 * share, 180 * share]
-  const hard = calls.filter(({ effort }) => effort === 'hard')
+  const isHard = ({ effort, who }: Timeline['calls'][number]) =>
+    effort === 'hard' && (who === undefined || who.includes(child))
+  const hard = calls.filter(isHard)
   expect(!isSeated || hard.length === 0, 'hard moving for seated children')
   const total = hard.reduce((sum, { seconds }) => sum + seconds, 0)
   expect(total <= inAll + 1, `${total} s of hard moving in all, ${inAll} are right`)
   expect(hard.length === 0 || calls.some(({ kind }) => kind === 'water'), 'no water after hard moving')
   let [run, rested] = [0, Infinity]
-  for (const { effort, seconds } of calls) {
-    if (effort !== 'hard') {
-      rested += seconds
+  for (const call of calls) {
+    if (!isHard(call)) {
+      rested += call.seconds
       continue
     }
     if (rested >= run) run = 0
-    run += seconds
+    run += call.seconds
     rested = 0
-    // A lap is given the seconds of being told, too.
-    const told = game === 'laps' ? 5 : 0
-    expect(run <= atOnce + told + 1, `${run} s of hard moving at one go, ${atOnce} are right`)
+    expect(run <= atOnce + (TOLD[game] ?? 0) + 1, `${run} s of hard moving at one go, ${atOnce} are right`)
   }
 }

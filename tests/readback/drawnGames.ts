@@ -1,4 +1,4 @@
-import { type GameId, type GameOptions, type Timeline, USUAL_GAME, makeTimeline } from '../../src/core/movement'
+import { type GameId, type GameOptions, type Timeline, USUAL_GAME, games, makeTimeline } from '../../src/core/movement'
 import { draw, drawInt, randomFrom } from '../../src/core/random'
 import { rungs } from '../../src/core/teaching'
 import { LANGUAGE_IDS } from '../../src/core/wording'
@@ -15,13 +15,15 @@ export function drawnGame(id: GameId, seed: number): { timeline: Timeline; optio
       form: draw(random, ['turns', 'minutes-past', 'digital', 'day-24'] as const),
     },
     minutes: drawInt(random, 2, 15),
-    children: drawInt(random, 1, 30),
+    children: drawInt(random, games[id].leastChildren, 30),
     age: maybe(drawInt(random, 3, 11)),
     isSeated: drawInt(random, 0, 3) === 0,
     harder: drawInt(random, -2, 2),
     lapMetres: draw(random, [1, 2, 3, 4, 5, 8]),
     think: draw(random, [15, 25, 40, 'none'] as const),
     wrong: draw(random, ['everyone', 'again'] as const),
+    facing: draw(random, ['twelve', 'six'] as const),
+    names: drawInt(random, 0, 1) === 0 ? [] : ['Juniper', 'Tavi', 'Odalys'],
     weights: drawInt(random, 0, 1) === 0 ? {} : { 'next-hour': 6 },
   }
   return { timeline: makeTimeline(id, options, seed), options }

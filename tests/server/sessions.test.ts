@@ -2,7 +2,8 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { activityOf } from '../../src/core/activities'
 import { simulateSitting } from '../../src/core/knowing'
 import { randomFrom } from '../../src/core/random'
-import type { Child, Group, Overview, Session, SessionContext, ChildReport } from '../../src/core/records'
+import { itemAt } from '../../src/core/teaching'
+import type { Child, Group, GroupCount, Overview, Session, SessionContext, ChildReport } from '../../src/core/records'
 import { readPdf } from '../readback/pdf'
 import { type ProblemReply, call, uuid } from './calls'
 
@@ -14,6 +15,8 @@ const session = await import('../../src/pages/api/sessions/[id]/index')
 const print = await import('../../src/pages/api/sessions/[id]/print.pdf')
 const done = await import('../../src/pages/api/sessions/[id]/done')
 const answers = await import('../../src/pages/api/answers/index')
+const count = await import('../../src/pages/api/counts/[id]')
+const counts = await import('../../src/pages/api/sessions/[id]/counts')
 const overview = await import('../../src/pages/api/overview')
 
 const DAY = 86_400_000
@@ -175,5 +178,41 @@ describe('a child', () => {
     const reply = await call(children.POST, 'POST', { json: { id: uuid(), name: 'Bram', age } })
     expect(reply.body).toMatchObject({ status: 400, field: 'age' })
     expect(reply.body.detail).toMatch(words)
+  })
+})
+
+describe('a count of a group', () => {
+  const item = itemAt('oclock', 'set', 180)
+  const line = (minute: number, number: number) => ({ value: { kind: 'time', minute }, helped: false, count: number })
+
+  it('is kept with its session, a later one in the place of the one before, and goes with the session', async () => {
+    const { id: sessionId } = await plan('2026-12-19')
+    const id = uuid()
+    const sent = (lines: object[]) => ({ sessionId, at: 1_790_000_000_000, item, lines })
+    const put = (lines: object[]) => call<GroupCount>(count.PUT, 'PUT', { id, json: sent(lines) })
+    expect((await put([line(180, 18), line(900 % 720, 2)])).status).toBe(200)
+    await put([line(180, 20), line(15, 3)])
+    const kept = (await call<GroupCount[]>(counts.GET, 'GET', { id: sessionId })).body
+    expect(kept).toHaveLength(1)
+    expect(kept[0]).toMatchObject({ id, sessionId, lines: [line(180, 20), line(15, 3)] })
+    await call(session.DELETE, 'DELETE', { id: sessionId })
+    expect((await call(counts.GET, 'GET', { id: sessionId })).status).toBe(404)
+    expect(await put([line(180, 1)])).toMatchObject({ status: 404 })
+  })
+
+  it('is refused by field where it says nothing, or too much', async () => {
+    const { id: sessionId } = await plan('2026-12-20')
+    const bad = async (change: object) =>
+      (
+        await call(count.PUT, 'PUT', {
+          id: uuid(),
+          json: { sessionId, at: 1, item, lines: [line(180, 1)], ...change },
+        })
+      ).body.field
+    expect(await bad({ lines: [] })).toBe('lines')
+    expect(await bad({ lines: [line(180, -1)] })).toMatch(/^lines.*count/)
+    expect(await bad({ lines: [line(180, 61)] })).toMatch(/^lines.*count/)
+    expect(await bad({ sessionId: 'x' })).toBe('sessionId')
+    expect(await bad({ item: undefined })).toBe('item')
   })
 })

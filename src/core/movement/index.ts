@@ -1,16 +1,21 @@
-import { RefusedValue, requireInteger } from '../errors'
+import { RefusedValue, requireInteger, requireNumber } from '../errors'
 import { randomFrom } from '../random'
 import { chooseAMove } from './games/chooseAMove'
 import { armsAsHands, balanceClock, walkTheHours } from './games/clockGames'
+import { beTheHands, jumpTheDay } from './games/floorGames'
+import { findYourTime, hourRelay } from './games/groupGames'
 import { freeze, laps, threeSpeeds } from './games/runningGames'
 import { loadFor, withRests } from './load'
 import { filled, laidOut } from './timeline'
 import type { Beat, Game, GameId, GameOptions, Timeline } from './types'
 
-export { callerCard } from './card'
+export { callerPages } from './card'
 export * from './figure'
+export * from './place'
+export { whoInWords } from './games/kit'
 export { loadFor } from './load'
 export { type Playing, atStart, callAt, movedTo, paused, positionAt, resumed, withMoment } from './timeline'
+export { type Shown, lastAsked, shownAt } from './taken'
 export * from './types'
 export { wordsOf } from './words'
 
@@ -23,6 +28,10 @@ export const games: Readonly<Record<GameId, Game>> = {
   'choose-a-move': chooseAMove,
   freeze,
   laps,
+  'jump-the-day': jumpTheDay,
+  'be-the-hands': beTheHands,
+  'hour-relay': hourRelay,
+  'find-your-time': findYourTime,
 }
 
 const LONGEST_GAME_MINUTES = 30
@@ -36,8 +45,23 @@ export const USUAL_GAME = {
   lapMetres: 5,
   think: 25,
   wrong: 'everyone',
+  facing: 'twelve',
+  names: [],
   weights: {},
 } as const satisfies Partial<GameOptions>
+
+const LARGEST_SEED = 2_147_483_647
+
+/** The largest hall that is asked about, metres. */
+const LARGEST_ROOM_METRES = 100
+
+/** Refuses a floor that is too small for so many children; seated they need their chairs alone. */
+function requireRoom({ roomFor }: Game, { children, isSeated }: GameOptions, metres: number): void {
+  requireNumber('room across (m)', metres, 0.5, LARGEST_ROOM_METRES)
+  const wanted = roomFor(children)
+  if (isSeated || metres >= wanted) return
+  throw new RefusedValue('room across (m)', `at least ${wanted} for ${children} children, or the seated form`, metres)
+}
 
 /**
  * A game from its start to its end: warmed up, called, rested and settled, in just as many minutes as were wished.
@@ -47,7 +71,9 @@ export function makeTimeline(id: GameId, options: GameOptions, seed: number): Ti
   const game = games[id]
   if (!game) throw new RefusedValue('game', `one of ${Object.keys(games).join(', ')}`, id)
   const seconds = 60 * requireInteger('minutes', options.minutes, 1, LONGEST_GAME_MINUTES)
-  requireInteger('children', options.children, 1, game.mostChildren)
+  requireInteger('game number', seed, 0, LARGEST_SEED)
+  requireInteger('children', options.children, game.leastChildren, game.mostChildren)
+  if (options.roomMetres !== undefined) requireRoom(game, options, options.roomMetres)
   const script = game.script(options, randomFrom(seed))
   const rounds: (readonly Beat[])[] = []
   // A round takes at least two seconds: more are never needed.

@@ -1,4 +1,4 @@
-import { requireInteger } from '../errors'
+import { RefusedValue, requireInteger, requireNumber } from '../errors'
 import type { Wording } from '../wording'
 import type { Beat, GameOptions } from './types'
 import { wordsOf } from './words'
@@ -35,7 +35,17 @@ export function loadFor({ age = CAREFUL_AGE, harder }: Pick<GameOptions, 'age' |
   }
 }
 
-/** What was hard so far in a game: at one go, what is owed to it in rest, and in all; seconds. */
+/** There and back between the marks, metres. Throws RefusedValue where once is more than can be run at one go. */
+export function lapOf({ lapMetres, isSeated }: GameOptions, { hardAtOnce, metresASecond }: Load): number {
+  const field = 'distance of the marks (m)'
+  const lap = 2 * requireNumber(field, lapMetres, 0.5, 50)
+  const most = Math.floor(hardAtOnce * metresASecond) / 2
+  if (lap > 2 * most && !isSeated)
+    throw new RefusedValue(field, `at most ${most} at this age, so that one lap is not too long`, lapMetres)
+  return lap
+}
+
+/** What was hard so far for one child: at one go, what is owed to it in rest, and in all; seconds. */
 interface Spent {
   readonly atOnce: number
   readonly owed: number
@@ -44,34 +54,43 @@ interface Spent {
 
 /**
  * Rounds with the rests that a load wants: no more hard moving at one go than the age allows, then at least as long
- * without; once the game's share is used up, the softer form of what is hard. Each rest says why it is there.
+ * without; once the game's share is used up, the softer form of what is hard. It is reckoned child by child, since
+ * whoever is not meant by a call rests in it. Each rest says why it is there.
  */
 export function withRests(
   rounds: readonly (readonly Beat[])[],
   load: Load,
-  { wording }: Pick<GameOptions, 'wording'>,
+  { wording, children }: Pick<GameOptions, 'wording' | 'children'>,
 ): Beat[][] {
-  let spent: Spent = { atOnce: 0, owed: 0, inAll: 0 }
-  return rounds.map((round) =>
-    round.flatMap((beat): Beat[] => {
-      const [next, beats] = afterBeat(beat, spent, load, wording)
-      spent = next
-      return beats
-    }),
-  )
+  const spent = Array.from({ length: children }, (): Spent => ({ atOnce: 0, owed: 0, inAll: 0 }))
+  const take = (beat: Beat): Beat => {
+    spent.forEach((each, child) => (spent[child] = afterBeat(each, isMeant(beat, child) ? beat : asRest(beat))))
+    return beat
+  }
+  const placed = (beat: Beat): Beat[] => {
+    if (beat.effort !== 'hard') return [take(beat)]
+    const meant = spent.filter((_, child) => isMeant(beat, child))
+    if (beat.softer && meant.some(({ inAll }) => inAll + beat.seconds > load.hardInAll)) return placed(beat.softer)
+    const tired = meant.filter(({ atOnce, owed }) => owed > 0 && atOnce + beat.seconds > load.hardAtOnce)
+    if (tired.length === 0) return [take(beat)]
+    const owed = Math.max(...tired.map((each) => each.owed))
+    const after = Math.max(...tired.map((each) => each.atOnce))
+    return [take(restOf(owed, after, wording)), take(beat)]
+  }
+  return rounds.map((round) => round.flatMap(placed))
 }
 
-function afterBeat(beat: Beat, { atOnce, owed, inAll }: Spent, load: Load, wording: Wording): [Spent, Beat[]] {
-  if (beat.effort === 'hard' && inAll + beat.seconds > load.hardInAll && beat.softer)
-    return afterBeat(beat.softer, { atOnce, owed, inAll }, load, wording)
-  if (beat.effort !== 'hard') {
-    const left = Math.max(0, owed - beat.seconds)
-    return [{ atOnce: left === 0 ? 0 : atOnce, owed: left, inAll }, [beat]]
+const isMeant = ({ who }: Beat, child: number) => who === undefined || who.includes(child)
+
+const asRest = (beat: Beat): Beat => ({ ...beat, effort: 'still' })
+
+/** A child after a call; what was owed is paid off by what is not hard. */
+function afterBeat({ atOnce, owed, inAll }: Spent, { effort, seconds }: Beat): Spent {
+  if (effort !== 'hard') {
+    const left = Math.max(0, owed - seconds)
+    return { atOnce: left === 0 ? 0 : atOnce, owed: left, inAll }
   }
-  const isTooLong = atOnce + beat.seconds > load.hardAtOnce && owed > 0
-  const before = isTooLong ? 0 : atOnce
-  const now = { atOnce: before + beat.seconds, owed: before + beat.seconds, inAll: inAll + beat.seconds }
-  return [now, isTooLong ? [restOf(owed, atOnce, wording), beat] : [beat]]
+  return { atOnce: atOnce + seconds, owed: atOnce + seconds, inAll: inAll + seconds }
 }
 
 function restOf(seconds: number, after: number, wording: Wording): Beat {

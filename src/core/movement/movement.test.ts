@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { problemsOfCalls } from '../../../tests/readback/calls'
 import { drawnGame } from '../../../tests/readback/drawnGames'
 import { RefusedValue } from '../errors'
+import { isRight } from '../teaching'
 import { LANGUAGE_IDS } from '../wording'
 import {
   type Call,
@@ -14,13 +15,16 @@ import {
   atStart,
   callAt,
   games,
+  lastAsked,
   loadFor,
   makeTimeline,
   movedTo,
   paused,
   poseFor,
   positionAt,
+  quarterOf,
   resumed,
+  shownAt,
   withMoment,
   wordsOf,
 } from '.'
@@ -37,8 +41,7 @@ describe.each(GAME_IDS)('the game %s', (id) => {
 
   it('is the same from the same seed, and another from another', () => {
     expect(makeTimeline(id, usual, 5)).toEqual(makeTimeline(id, usual, 5))
-    const said = (seed: number) => makeTimeline(id, usual, seed).calls.map(({ say, seconds }) => `${say} ${seconds}`)
-    expect(said(5).join()).not.toBe(said(6).join())
+    expect(makeTimeline(id, usual, 5).calls).not.toEqual(makeTimeline(id, usual, 6).calls)
   })
 
   it('refuses what it cannot hold, by field', () => {
@@ -46,7 +49,7 @@ describe.each(GAME_IDS)('the game %s', (id) => {
     expect(refused({ minutes: 0 })).toThrow('minutes must be an integer in [1, 30], got 0')
     expect(refused({ minutes: 90 })).toThrow(/^minutes must be/)
     expect(refused({ children: 0 })).toThrow(/^children must be/)
-    expect(refused({ children: 60 })).toThrow(/^children must be an integer in \[1, 30\], got 60/)
+    expect(refused({ children: 60 })).toThrow(/^children must be an integer in \[[12], 30\], got 60/)
     expect(refused({ age: 2 })).toThrow(/^age must be/)
     expect(refused({ harder: 3 })).toThrow(/^easier or harder must be/)
   })
@@ -91,6 +94,122 @@ describe('a checker of calls', () => {
     expect(problemsOfCalls(hard, usual).join()).toMatch(/of hard moving at one go/)
     const dry = { ...run, calls: run.calls.filter(({ kind }) => kind !== 'water') }
     expect(problemsOfCalls(dry, usual).join()).toMatch(/no water/)
+  })
+})
+
+describe('a checker of games on the floor and with cards', () => {
+  const planted = (id: 'jump-the-day' | 'be-the-hands' | 'hour-relay' | 'find-your-time') => {
+    const timeline = makeTimeline(id, { ...usual, children: 5 }, 4)
+    expect(problemsOfCalls(timeline, { ...usual, children: 5 })).toEqual([])
+    return (change: (call: Call) => Call) =>
+      problemsOfCalls({ ...timeline, calls: timeline.calls.map(change) }, { ...usual, children: 5 }).join()
+  }
+
+  it('finds a wrong way, a wrong distance, a wrong time and a card out of order', () => {
+    const jump = planted('jump-the-day')
+    expect(
+      jump((call) => (call.shown.as === 'place' ? { ...call, say: call.say.replace('right', 'left') } : call)),
+    ).toMatch(/facing twelve/)
+    expect(
+      jump((call) => (call.shown.as === 'place' ? { ...call, shown: { ...call.shown, facing: 'six' } } : call)),
+    ).toMatch(/drawn on the wrong side/)
+    const walk = planted('be-the-hands')
+    expect(
+      walk((call) =>
+        call.shown.as === 'walk' ? { ...call, say: call.say.replace(/Long hand: \d+/, 'Long hand: 1') } : call,
+      ),
+    ).toMatch(/Long hand/)
+    expect(walk((call) => (call.who ? { ...call, who: [0, 0] } : call))).toMatch(/meant twice/)
+    const relay = planted('hour-relay')
+    expect(relay((call) => (call.item ? { ...call, say: call.say.replace('one', 'two') } : call))).toMatch(
+      /does not ask for/,
+    )
+    expect(relay((call) => (call.who ? { ...call, who: [0, 2] } : call))).toMatch(/one of each team/)
+    const cards = planted('find-your-time')
+    expect(
+      cards((call) =>
+        call.shown.as === 'cards'
+          ? { ...call, shown: { ...call.shown, cards: [...call.shown.cards].reverse() } }
+          : call,
+      ),
+    ).toMatch(/not in order/)
+  })
+})
+
+describe('games on the floor', () => {
+  it('has each hour in the quarter where it is, from the way that the children face', () => {
+    expect([12, 1, 2, 3, 6, 8, 9, 11].map((hour) => quarterOf(hour, 'twelve'))).toEqual([
+      ...['ahead-right', 'ahead-right', 'ahead-right', 'behind-right'],
+      ...['behind-left', 'behind-left', 'ahead-left', 'ahead-left'],
+    ])
+    expect([12, 3, 15, 6, 21].map((hour) => quarterOf(hour, 'six'))).toEqual([
+      ...['behind-left', 'ahead-left', 'ahead-left', 'ahead-right', 'behind-right'],
+    ])
+  })
+
+  it('tells eight hours of a day in order, then asks for them in words of the 24 hours where those are used', () => {
+    const said = (language: 'en-GB' | 'de') =>
+      makeTimeline('jump-the-day', { ...usual, minutes: 10, wording: { language, form: 'turns' } }, 2).calls.map(
+        ({ say }) => say,
+      )
+    expect(said('de').some((text) => /Es ist 1\d Uhr\. In welchem Viertel/.test(text))).toBe(true)
+    expect(said('de').some((text) => /Es ist sieben Uhr|Es ist acht Uhr|Es ist neun Uhr/.test(text))).toBe(true)
+    expect(said('en-GB').join(' ')).not.toMatch(/\d\d:00/)
+  })
+
+  it('calls by name those who have one, and by number the others', () => {
+    const { calls } = makeTimeline('hour-relay', { ...usual, children: 4, names: ['Bram', 'Mirela', 'Kwame'] }, 1)
+    const asked = calls.filter(({ item }) => item).map(({ say }) => say)
+    expect(asked.slice(0, 3)).toEqual([
+      'Bram and Mirela: make it one o’clock.',
+      'Kwame and Number 4: make it two o’clock.',
+      'Bram and Mirela: make it three o’clock.',
+    ])
+  })
+
+  it('lets those rest who are not called', () => {
+    const rests = (children: number) =>
+      makeTimeline('hour-relay', { ...usual, children, minutes: 8 }, 1).calls.filter(({ kind }) => kind === 'rest')
+        .length
+    expect(rests(2)).toBeGreaterThan(0)
+    expect(rests(12)).toBe(0)
+  })
+
+  it('refuses a floor that is too small, and says what would do', () => {
+    const on = (roomMetres: number, isSeated = false) =>
+      makeTimeline('freeze', { ...usual, children: 6, roomMetres, isSeated }, 1)
+    expect(() => on(1)).toThrow('room across (m) must be at least 4.9 for 6 children, or the seated form, got 1')
+    expect(on(4.9).seconds).toBe(360)
+    expect(on(1, true).seconds).toBe(360)
+    expect(() => on(0)).toThrow(/^room across \(m\) must be a number/)
+  })
+})
+
+describe('what can be taken', () => {
+  it('is the choices where there are some, else there, nearly and the likeliest wrong times', () => {
+    const choose = makeTimeline('choose-a-move', usual, 3)
+    const at = choose.calls[lastAsked(choose.calls, choose.calls.length - 1) ?? -1] as Call
+    expect(
+      shownAt(at, usual)
+        .map(({ kind }) => kind)
+        .sort(),
+    ).toEqual(['there', 'wrong', 'wrong'])
+    const arms = makeTimeline('arms-as-hands', { ...usual, weights: { 'swapped-hands': 1000 } }, 3)
+    const [asked] = arms.calls.filter(({ item }) => item?.shown.minute === 180) as [Call]
+    const taken = shownAt(asked, { ...usual, weights: { 'hour-only': 1 } })
+    expect(taken.map(({ kind, helped }) => [kind, helped])).toEqual([
+      ['there', false],
+      ['nearly', true],
+      ['wrong', false],
+      ['wrong', false],
+      ['wrong', false],
+    ])
+    expect(taken[0]?.says).toBe('three o’clock')
+    for (const { kind, value } of taken) expect(asked.item && isRight(asked.item, value)).toBe(kind !== 'wrong')
+    // On one leg the figure is to be seen beside the call: what is shown then can be copied.
+    const balance = makeTimeline('balance-clock', usual, 3).calls.find(({ item }) => item) as Call
+    expect(shownAt(balance, usual).every(({ helped }) => helped)).toBe(true)
+    expect(lastAsked(choose.calls, 0)).toBeUndefined()
   })
 })
 

@@ -11,6 +11,10 @@ export const GAME_IDS = [
   'laps',
   'choose-a-move',
   'freeze',
+  'jump-the-day',
+  'be-the-hands',
+  'hour-relay',
+  'find-your-time',
 ] as const
 export type GameId = (typeof GAME_IDS)[number]
 
@@ -35,6 +39,21 @@ export interface MoveChoice {
 export const MOVE_IDS = ['star', 'wings', 'hug', 'roof', 'wave', 'low', 'hips', 'march'] as const
 export type MoveId = (typeof MOVE_IDS)[number]
 
+/** The quarters of a clock on the floor, as a child in its middle has them round. */
+export const QUARTERS = ['ahead-right', 'behind-right', 'behind-left', 'ahead-left'] as const
+export type Quarter = (typeof QUARTERS)[number]
+
+/** Which numeral the children look at from the middle of a clock on the floor. */
+export type Facing = 'twelve' | 'six'
+
+/** A card of find your time, with the number that is printed on it. */
+export interface TimeCard {
+  readonly number: number
+  /** 0 to 719. */
+  readonly minute: number
+  readonly says: string
+}
+
 /** What the stage shows during a call. */
 export type ShownCall =
   | { readonly as: 'words' }
@@ -43,6 +62,12 @@ export type ShownCall =
   | { readonly as: 'figure'; readonly minute: number; readonly hands: 'both' | 'hour'; readonly stance: Stance }
   | { readonly as: 'choices'; readonly minute: number; readonly choices: readonly MoveChoice[] }
   | { readonly as: 'speed'; readonly hand: 'second' | 'minute' | 'hour' }
+  /** Five things seen from above: the quarter of this one is where to jump. */
+  | { readonly as: 'place'; readonly quarter: Quarter; readonly facing: Facing }
+  /** A clock on the floor: the hands walk from one time on to another, both 0 to 719. */
+  | { readonly as: 'walk'; readonly from: number; readonly minute: number; readonly hands: 'both' | 'hour' }
+  /** The cards of everyone, in the order or the pairs that are right. */
+  | { readonly as: 'cards'; readonly cards: readonly TimeCard[] }
 
 /** On two feet, on one of them, or seated: the seated form uses arms only. */
 export type Stance = 'two-feet' | 'left-foot' | 'right-foot' | 'seated'
@@ -58,6 +83,8 @@ export interface Call {
   /** What is written, where that is shorter. */
   readonly caption?: string
   readonly shown: ShownCall
+  /** Who is meant, as places in the row of children from 0 on; left out, everyone. */
+  readonly who?: readonly number[]
   /** The question, where the answers of the children can be kept. */
   readonly item?: Item
   /** It goes on only when the adult says so. */
@@ -88,6 +115,12 @@ export interface GameOptions {
   readonly lapMetres: number
   /** The most that is run in one game, metres; left out, it follows the age. */
   readonly mostMetres?: number
+  /** Across the free floor, metres; left out, it is not looked at. */
+  readonly roomMetres?: number
+  /** Which way the children look from the middle of a clock on the floor. */
+  readonly facing: Facing
+  /** Of the children, to call them by; whoever has none is called by a number. */
+  readonly names: readonly string[]
   /** To think before the answer, in choose a move; `none` waits for the adult. */
   readonly think: 15 | 25 | 40 | 'none'
   /** A wrong choice in choose a move: everyone moves, or those who were wrong move again. */
@@ -119,11 +152,12 @@ export interface Game {
   readonly purpose: string
   /** Across, for so many children, metres; an arm's length all round each. */
   readonly roomFor: (children: number) => number
+  readonly leastChildren: number
   readonly mostChildren: number
   readonly cautions: readonly CautionId[]
   /** Whether there is anything hard in it, so that it ends with water. */
   readonly isHard: boolean
   /** What can be set for this game besides what all games have. */
-  readonly takes: readonly ('lapMetres' | 'think' | 'wrong')[]
+  readonly takes: readonly ('lapMetres' | 'mostMetres' | 'think' | 'wrong' | 'facing')[]
   readonly script: (options: GameOptions, random: Random) => Script
 }

@@ -1,6 +1,6 @@
 import { RefusedValue } from '../errors'
 import type { Printable } from '../printables'
-import { type MisreadingId, type RungId, STAGES, type Stage, rungs } from '../teaching'
+import { type RungId, STAGES, type Stage, rungs } from '../teaching'
 import type { PlanChild, SessionRequest } from './types'
 import { IN_ENGLISH, listInWords } from '../wording'
 
@@ -71,11 +71,6 @@ export function childForms(request: Pick<SessionRequest, 'children' | 'school'>,
  */
 export function namesInWords(names: readonly string[]): string {
   return listInWords(names, IN_ENGLISH) || 'nobody'
-}
-
-/** A misreading that was found in a child comes up more often in what the child gets. */
-export function weightsOf(child: PlanChild): Partial<Record<MisreadingId, number>> {
-  return Object.fromEntries(child.findings.map((finding) => [finding.misreading, 6]))
 }
 
 /**

@@ -15,7 +15,8 @@ import {
   takenChoices,
 } from '../printables'
 import { type Wording, nameIn, printedAs } from '../wording'
-import { rungFor, weightsOf, workingRung } from './need'
+import { leaningOn } from '../knowing'
+import { rungFor, workingRung } from './need'
 import type { SessionPlan, SessionRequest } from './types'
 
 export interface PrintSettings {
@@ -147,7 +148,7 @@ function childPrints(wanted: readonly Activity[], { request, settings, seed }: J
       const own = {
         rung,
         owner: child.name,
-        weights: weightsOf(child),
+        weights: leaningOn(child.findings.map(({ misreading }) => misreading)),
         seed: seed + SEEDS_APART * place + CHILD_SEEDS_FROM + i,
       }
       return line(

@@ -11,30 +11,35 @@ import {
   IconVolumeOff,
 } from '@tabler/icons-react'
 import { useState } from 'react'
-import { type Call, games } from '../../core/movement'
+import { type Call, type GameOptions, games, lastAsked, shownAt, whoInWords } from '../../core/movement'
+import { Waiting } from '../../ui/Waiting'
+import { SessionWatch } from './SessionWatch'
+import { SoundMenu, type StageLook } from './SoundMenu'
 import { Figure, StagePicture } from './StagePicture'
 import { Taking } from './Taking'
 import { TimeRing } from './TimeRing'
 import { backTo } from './Back'
 import type { KeptGame } from './keptGame'
+import { nextInWords } from './nextInWords'
 import { type Game, useGame } from './useGame'
 import { type Sound, useVoice } from './useVoice'
 import type { TakenAt } from './useTaken'
 import { useWakeLock } from './useWakeLock'
 
 const USUAL_SOUND: Sound = { isOn: true, rate: 0.9, volume: 1 }
+const USUAL_LOOK: StageLook = { isLed: false, isTimed: false }
 
 /** The whole screen while a game runs: the picture, what is said, what comes next, and how long it still takes. */
 export function CallerStage({ kept, onEnd }: { kept: KeptGame; onEnd: () => void }) {
   const game = useGame(kept)
-  const { language } = kept.options.wording
+  const { options, players, sessionId } = kept
+  const { language } = options.wording
   const [sound, setSound] = useLocalStorage<Sound>({ key: 'caller-sound', defaultValue: USUAL_SOUND })
   const [times, setTimes] = useState(0)
-  const [isLed, setLed] = useLocalStorage({ key: 'caller-leader', defaultValue: false })
-  const call = game.timeline.calls[game.call] as Call
-  const next = game.timeline.calls[game.call + 1]
+  const [look, setLook] = useLocalStorage<StageLook>({ key: 'caller-look', defaultValue: USUAL_LOOK })
   const [isTaken, setTaken] = useLocalStorage({ key: 'caller-taking', defaultValue: false })
-  const asked = lastChoice(game.timeline.calls, game.call)
+  const call = game.timeline.calls[game.call] as Call
+  const asked = takenAt(game, options)
   useVoice(game.isPaused || game.isOver ? undefined : call, language, sound, times)
   useWakeLock(!game.isPaused && !game.isOver)
   const repeat = () => {
@@ -48,38 +53,56 @@ export function CallerStage({ kept, onEnd }: { kept: KeptGame; onEnd: () => void
     <section className="caller" aria-label="The game" data-kind={call.kind}>
       <VisuallyHidden component="h1">{games[game.timeline.game].name}</VisuallyHidden>
       <div className="caller-picture">
-        <StagePicture call={call} isSeated={kept.options.isSeated} />
-        {isLed && call.shown.as === 'figure' && (
-          <aside className="caller-leader">
-            <Figure shown={call.shown} view="leader" />
-            <p>You, facing the children</p>
-          </aside>
-        )}
+        <StagePicture call={call} isSeated={options.isSeated} />
+        {look.isLed && (call.shown.as === 'figure' || call.shown.as === 'place') && <Leading call={call} />}
       </div>
+      {call.who && call.shown.as === 'walk' && <p className="caller-who">{whoInWords(call, options)}</p>}
       <p className="caller-caption" aria-live="polite" lang={language.slice(0, 2)}>
         {call.shown.as === 'words' ? '' : (call.caption ?? call.say)}
       </p>
       {call.why && <p className="caller-why">{call.why}</p>}
-      {isTaken && asked && kept.players.length > 0 && (
-        <Taking key={asked.place} {...asked} seed={game.timeline.seed} players={kept.players} />
+      {sessionId && <SessionWatch id={sessionId} />}
+      <Waiting />
+      {isTaken && asked && (
+        <Taking key={asked.place} {...asked} seed={game.timeline.seed} players={players} sessionId={sessionId} />
       )}
-      <Controls game={game} onRepeat={repeat} onEnd={onEnd}>
-        <Button
-          variant="default"
-          size="lg"
-          aria-pressed={sound.isOn}
-          aria-label={sound.isOn ? 'Turn the sound off' : 'Turn the sound on'}
-          onClick={toggleSound}
-        >
-          {sound.isOn ? <IconVolume /> : <IconVolumeOff />}
-        </Button>
-        {kept.players.length > 0 && asked && (
+      <Controls game={game} isTimed={look.isTimed} onRepeat={repeat} onEnd={onEnd}>
+        <SoundButton isOn={sound.isOn} onToggle={toggleSound} />
+        <SoundMenu sound={sound} onSound={setSound} look={look} onLook={setLook} />
+        {asked && (
           <Switch label="Take answers" checked={isTaken} onChange={(event) => setTaken(event.currentTarget.checked)} />
         )}
-        <Switch label="My own picture" checked={isLed} onChange={(event) => setLed(event.currentTarget.checked)} />
       </Controls>
-      <p className="caller-next">{nextInWords(next)}</p>
+      <p className="caller-next">{nextInWords(game.timeline.calls[game.call + 1])}</p>
     </section>
+  )
+}
+
+/** How the adult who faces the children stands, or sees the floor. */
+function Leading({ call }: { call: Call }) {
+  return (
+    <aside className="caller-leader">
+      {call.shown.as === 'figure' ? (
+        <Figure shown={call.shown} view="leader" />
+      ) : (
+        <StagePicture call={call} isSeated={false} view="leader" />
+      )}
+      <p>{call.shown.as === 'figure' ? 'You, facing the children' : 'As you see it, facing them'}</p>
+    </aside>
+  )
+}
+
+function SoundButton({ isOn, onToggle }: { isOn: boolean; onToggle: () => void }) {
+  return (
+    <Button
+      variant="default"
+      size="lg"
+      aria-pressed={isOn}
+      aria-label={isOn ? 'Turn the sound off' : 'Turn the sound on'}
+      onClick={onToggle}
+    >
+      {isOn ? <IconVolume /> : <IconVolumeOff />}
+    </Button>
   )
 }
 
@@ -98,33 +121,29 @@ function useKeys(game: Game, repeat: () => void, toggleSound: () => void): void 
   useHotkeys(keys, [])
 }
 
-/** The last question with moves to choose from, up to a call: its answers can be taken until the next one. */
-function lastChoice(calls: readonly Call[], upTo: number): Pick<TakenAt, 'call' | 'place'> | undefined {
-  const isChoice = (call: Call | undefined): call is TakenAt['call'] =>
-    call?.item !== undefined && call.shown.as === 'choices'
-  const place = calls.findLastIndex((call, i) => i <= upTo && isChoice(call))
-  const call = calls[place]
-  return isChoice(call) ? { call, place } : undefined
-}
-
-/** What comes next, for the adult at the edge; an answer is not told before its time. */
-function nextInWords(next: Call | undefined): string {
-  if (!next) return 'This is the last one.'
-  return next.kind === 'answer' || next.kind === 'reason' ? 'Next: the answer' : `Next: ${next.say}`
+/** The call whose answers can be taken now, and what can be taken at it. */
+function takenAt(
+  { timeline, call }: Game,
+  options: GameOptions,
+): Pick<TakenAt, 'call' | 'place' | 'shown'> | undefined {
+  const place = lastAsked(timeline.calls, call)
+  const asked = place === undefined ? undefined : timeline.calls[place]
+  return asked && place !== undefined ? { call: asked, place, shown: shownAt(asked, options) } : undefined
 }
 
 interface ControlsProps {
   readonly game: Game
+  readonly isTimed: boolean
   readonly onRepeat: () => void
   readonly onEnd: () => void
   readonly children: React.ReactNode
 }
 
 /** Everything that can be tapped, 56 px high at least. */
-function Controls({ game, onRepeat, onEnd, children }: ControlsProps) {
+function Controls({ game, isTimed, onRepeat, onEnd, children }: ControlsProps) {
   return (
     <Group className="caller-controls" gap="sm" justify="center">
-      <TimeRing seconds={game.position} of={game.timeline.seconds} />
+      <TimeRing seconds={game.position} of={game.timeline.seconds} isTimed={isTimed} />
       <Button size="lg" variant="default" aria-label="The call before" onClick={() => game.goTo(game.call - 1)}>
         <IconChevronLeft />
       </Button>

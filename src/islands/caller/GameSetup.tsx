@@ -4,11 +4,12 @@ import { useState } from 'react'
 import { attempt } from '../../core/errors'
 import { GAME_IDS, type GameId, type GameOptions, USUAL_GAME, games, loadFor, makeTimeline } from '../../core/movement'
 import { type Overview, wordingOf } from '../../core/records'
+import { leaningOn } from '../../core/knowing'
 import { type RungId, hasDialTimes, rungs } from '../../core/teaching'
 import { Cautions } from '../../ui/Cautions'
 import { Choice } from '../../ui/Choice'
 import { Back } from './Back'
-import type { Player } from './useTaken'
+import type { KeptGame } from './keptGame'
 
 /** Values as they are typed: a number, or the text that is no number yet. */
 type Typed = number | string
@@ -18,6 +19,12 @@ interface Wish {
   readonly children: Typed
   readonly age: Typed
   readonly lapMetres: Typed
+  /** Empty where it is not told. */
+  readonly mostMetres: Typed
+  readonly roomMetres: Typed
+  readonly facing: GameOptions['facing']
+  /** The same number gives the same calls and cards, on the screen and on paper. */
+  readonly number: Typed
   readonly rung: RungId
   readonly isSeated: boolean
   readonly harder: number
@@ -25,6 +32,13 @@ interface Wish {
   readonly wrong: GameOptions['wrong']
 }
 
+/** What was chosen to be played. */
+export interface Started extends Pick<KeptGame, 'options' | 'players' | 'sessionId'> {
+  readonly game: GameId
+  readonly seed: number
+}
+
+const optional = (value: Typed) => (value === '' ? undefined : numberOf(value))
 const numberOf = (value: Typed) => (typeof value === 'number' ? value : NaN)
 
 const HARDER = ['Much easier', 'Easier', 'As usual', 'Harder', 'Much harder']
@@ -41,10 +55,19 @@ function wishOf(search: string) {
   const minutes = Number(query.get('minutes'))
   return {
     group: query.get('group'),
+    session: query.get('session') ?? undefined,
     game: GAME_IDS.find((id) => id === query.get('game')) ?? 'arms-as-hands',
     rung: RUNGS.find(({ value }) => value === query.get('rung'))?.value,
     minutes: minutes > 0 ? minutes : undefined,
   }
+}
+
+type Children = Overview['groups'][number]['children']
+
+/** The youngest age that is known. */
+function youngest(children: Children = []): number | undefined {
+  const ages = children.flatMap(({ age }) => age ?? [])
+  return ages.length === 0 ? undefined : Math.min(...ages)
 }
 
 /** What the adult chose so far, and what is usual for the rest. */
@@ -52,18 +75,23 @@ function useSetup(overview: Overview) {
   const [asked] = useState(() => wishOf(location.search))
   const own = overview.groups.find(({ group }) => group.id === asked.group)
   const [game, setGame] = useState<GameId>(asked.game)
-  const [wish, setWish] = useState<Wish>({
+  const [wish, setWish] = useState<Wish>(() => ({
     minutes: asked.minutes ?? USUAL_GAME.minutes,
     children: own?.children.length || USUAL_GAME.children,
-    age: 6,
+    age: youngest(own?.children) ?? 6,
     lapMetres: USUAL_GAME.lapMetres,
+    mostMetres: '',
+    roomMetres: '',
+    facing: USUAL_GAME.facing,
     rung: asked.rung ?? (own?.next ?? own?.last)?.plan.rung ?? 'oclock',
     isSeated: false,
     harder: 0,
     think: '25',
     wrong: USUAL_GAME.wrong,
-  })
-  const { minutes, children, age, lapMetres, think, ...chosen } = wish
+    number: 1 + Math.floor(Math.random() * 9999),
+  }))
+  const { minutes, children, age, lapMetres, mostMetres, roomMetres, think, number, ...chosen } = wish
+  const players = own?.children ?? []
   const options: GameOptions = {
     ...USUAL_GAME,
     ...chosen,
@@ -72,22 +100,28 @@ function useSetup(overview: Overview) {
     children: numberOf(children),
     age: numberOf(age),
     lapMetres: numberOf(lapMetres),
+    mostMetres: optional(mostMetres),
+    roomMetres: optional(roomMetres),
+    names: players.map(({ name }) => name),
+    weights: leaningOn(players.flatMap(({ findings }) => findings.map(({ misreading }) => misreading))),
     think: think === 'none' ? 'none' : (Number(think) as 15 | 25 | 40),
   }
   const change = (part: Partial<Wish>) => setWish({ ...wish, ...part })
-  return { own, game, setGame, wish, change, options }
+  return { own, players, session: asked.session, seed: numberOf(number), game, setGame, wish, change, options }
+}
+
+interface GameSetupProps {
+  readonly overview: Overview
+  readonly onStart: (started: Started) => void
+  /** A game that was left half-way. */
+  readonly left?: KeptGame
+  readonly onGoOn: () => void
 }
 
 /** Which game, for whom, how long: everything usual is filled in, so that one tap starts it. */
-export function GameSetup({
-  overview,
-  onStart,
-}: {
-  overview: Overview
-  onStart: (game: GameId, options: GameOptions, players: readonly Player[]) => void
-}) {
-  const { own, game, setGame, wish, change, options } = useSetup(overview)
-  const { refusal } = attempt(() => makeTimeline(game, options, 1))
+export function GameSetup({ overview, onStart, left, onGoOn }: GameSetupProps) {
+  const { own, players, session, seed, game, setGame, wish, change, options } = useSetup(overview)
+  const { refusal } = attempt(() => makeTimeline(game, options, seed))
   return (
     <Stack className="game-setup" gap="md">
       <Group justify="space-between">
@@ -96,6 +130,14 @@ export function GameSetup({
         </Title>
         <Back />
       </Group>
+      {left && (
+        <Group className="sheet">
+          <Text>{games[left.timeline.game].name} was left half-way.</Text>
+          <Button variant="default" onClick={onGoOn}>
+            Go on with it
+          </Button>
+        </Group>
+      )}
       <GameList game={game} onChoose={setGame} />
       <GameFields game={game} wish={wish} onChange={change} />
       {refusal ? (
@@ -110,7 +152,9 @@ export function GameSetup({
           size="xl"
           disabled={refusal !== undefined}
           leftSection={<IconPlayerPlay />}
-          onClick={() => onStart(game, options, own?.children ?? [])}
+          onClick={() =>
+            onStart({ game, seed, options, players: players.map(({ id, name }) => ({ id, name })), sessionId: session })
+          }
         >
           Start {games[game].name.toLowerCase()}
         </Button>
@@ -119,11 +163,11 @@ export function GameSetup({
             size="md"
             variant="default"
             component="a"
-            href={cardHref(game, options)}
+            href={cardHref(game, options, seed)}
             target="_blank"
             leftSection={<IconPrinter size={18} />}
           >
-            The calls on paper
+            On paper: the calls and all that is needed
           </Button>
         )}
       </Group>
@@ -137,6 +181,11 @@ const WRONG = [
   { value: 'again', label: 'Who was wrong moves' },
 ] as const
 
+const FACINGS = [
+  { value: 'twelve', label: 'They face 12' },
+  { value: 'six', label: 'They face 6' },
+] as const
+
 interface FieldsProps {
   readonly game: GameId
   readonly wish: Wish
@@ -144,7 +193,7 @@ interface FieldsProps {
 }
 
 function GameFields({ game, wish, onChange }: FieldsProps) {
-  const field = (name: 'minutes' | 'children' | 'age' | 'lapMetres') => ({
+  const field = (name: 'minutes' | 'children' | 'age' | 'lapMetres' | 'mostMetres' | 'roomMetres' | 'number') => ({
     value: wish[name],
     onChange: (value: Typed) => onChange({ [name]: value }),
     clampBehavior: 'none' as const,
@@ -155,6 +204,7 @@ function GameFields({ game, wish, onChange }: FieldsProps) {
         <NumberInput label="Minutes" {...field('minutes')} />
         <NumberInput label="Children" {...field('children')} />
         <NumberInput label="Age of the youngest" {...field('age')} />
+        <NumberInput label="Room across (m)" placeholder="not told" decimalScale={1} {...field('roomMetres')} />
         <Choice label="Times" value={wish.rung} onChange={(rung) => onChange({ rung })} data={RUNGS} />
         <Choice
           label="How hard"
@@ -176,6 +226,18 @@ function GameFields({ game, wish, onChange }: FieldsProps) {
         {games[game].takes.includes('lapMetres') && (
           <NumberInput label="Metres between marks" decimalScale={1} {...field('lapMetres')} />
         )}
+        {games[game].takes.includes('mostMetres') && (
+          <NumberInput label="Most metres in all" placeholder="by age" {...field('mostMetres')} />
+        )}
+        {games[game].takes.includes('facing') && (
+          <Choice
+            label="Straight ahead"
+            value={wish.facing}
+            onChange={(facing) => onChange({ facing })}
+            data={FACINGS}
+          />
+        )}
+        <NumberInput label="Game number" {...field('number')} />
       </SimpleGrid>
       <Switch
         label="Seated: arms only, nothing to run"
@@ -186,12 +248,12 @@ function GameFields({ game, wish, onChange }: FieldsProps) {
   )
 }
 
-/** The house rules set these. */
-const NOT_CHOSEN = ['wording', 'weights']
+/** The house rules set the wording. Names of children stand in no address. */
+const NOT_CHOSEN = ['wording', 'weights', 'names']
 
-/** The caller's card of these very options, from one seed, so that it can be printed again. */
-function cardHref(game: GameId, options: GameOptions): string {
-  const query = new URLSearchParams({ game, seed: '1' })
+/** On paper with these very options and this number, so that paper and screen are one game. */
+function cardHref(game: GameId, options: GameOptions, seed: number): string {
+  const query = new URLSearchParams({ game, seed: String(seed) })
   for (const [name, value] of Object.entries(options))
     if (value !== undefined && !NOT_CHOSEN.includes(name)) query.set(name, String(value))
   return `/api/caller.pdf?${query}`

@@ -1,15 +1,15 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { type GameId, type GameOptions, makeTimeline } from '../../core/movement'
+import { makeTimeline } from '../../core/movement'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
 import type { Shortcut } from '../../ui/ShortcutList'
 import { overviewQuery } from '../../ui/queries'
 import { CallerStage } from './CallerStage'
-import { GameSetup } from './GameSetup'
+import { GameSetup, type Started } from './GameSetup'
+import { LeaderView } from './LeaderView'
 import { type KeptGame, forgetGame, keptGame } from './keptGame'
-import type { Player } from './useTaken'
 import './caller.css'
 
 const SHORTCUTS: readonly Shortcut[] = [
@@ -24,18 +24,25 @@ const SHORTCUTS: readonly Shortcut[] = [
 export default function PlayView({ state }: { state: string }) {
   return (
     <App state={state} shortcuts={SHORTCUTS}>
-      <Play />
+      {new URLSearchParams(location.search).get('view') === 'leader' ? <LeaderView /> : <Play />}
     </App>
   )
+}
+
+/** A game that was left goes on by itself, unless the address asks for another one. */
+function isAskedFor({ timeline, sessionId }: KeptGame): boolean {
+  const query = new URLSearchParams(location.search)
+  const [game, session] = [query.get('game'), query.get('session')]
+  return (game === null || game === timeline.game) && (session === null || session === sessionId)
 }
 
 /** A game that was left half-way goes on where it was; otherwise one is chosen. */
 function Play() {
   const query = useQuery(overviewQuery)
-  const [playing, setPlaying] = useState<KeptGame | undefined>(keptGame)
-  const start = (game: GameId, options: GameOptions, players: readonly Player[]) => {
-    const seed = Math.floor(Math.random() * 2 ** 31)
-    setPlaying({ timeline: makeTimeline(game, options, seed), options, players })
+  const [left] = useState<KeptGame | undefined>(keptGame)
+  const [playing, setPlaying] = useState(left && isAskedFor(left) ? left : undefined)
+  const start = ({ game, seed, ...started }: Started) => {
+    setPlaying({ timeline: makeTimeline(game, started.options, seed), ...started })
   }
   const end = () => {
     forgetGame()
@@ -47,5 +54,16 @@ function Play() {
         <CallerStage kept={playing} onEnd={end} />
       </ErrorBoundary>
     )
-  return <Loaded query={query}>{(overview) => <GameSetup overview={overview} onStart={start} />}</Loaded>
+  return (
+    <Loaded query={query}>
+      {(overview) => (
+        <GameSetup
+          overview={overview}
+          onStart={start}
+          left={left && keptGame()}
+          onGoOn={() => setPlaying(keptGame())}
+        />
+      )}
+    </Loaded>
+  )
 }

@@ -1,7 +1,17 @@
-import { useMemo } from 'react'
-import { type Drawing, group } from '../../core/drawing'
+import { type CSSProperties, useMemo } from 'react'
+import { type Drawing, type Shape, group } from '../../core/drawing'
 import { dialDrawing } from '../../core/faces'
-import { FIGURE_BOX, type Call, type MoveId, figureShapes, moveShapes } from '../../core/movement'
+import {
+  FIGURE_BOX,
+  FLOOR_HALF_MM,
+  type Call,
+  type MoveId,
+  type TimeCard,
+  figureShapes,
+  moveShapes,
+  placeShapes,
+  walkShapes,
+} from '../../core/movement'
 import { DrawingView } from '../../ui/DrawingView'
 
 const WIDTH = FIGURE_BOX.right - FIGURE_BOX.left
@@ -16,8 +26,15 @@ function figureDrawing(shapes: Drawing['shapes'], title: string): Drawing {
   }
 }
 
+interface StagePictureProps {
+  readonly call: Call
+  readonly isSeated: boolean
+  /** As the children see it, or as the leader does who faces them. */
+  readonly view?: 'own' | 'leader'
+}
+
 /** The picture of a call, as large as its place. */
-export function StagePicture({ call, isSeated }: { call: Call; isSeated: boolean }) {
+export function StagePicture({ call, isSeated, view = 'own' }: StagePictureProps) {
   const { shown } = call
   switch (shown.as) {
     case 'words':
@@ -27,7 +44,19 @@ export function StagePicture({ call, isSeated }: { call: Call; isSeated: boolean
     case 'dial':
       return <Clock minute={shown.minute} hands={shown.hands} />
     case 'figure':
-      return <Figure shown={shown} view="own" />
+      return <Figure shown={shown} view={view} />
+    case 'place':
+      return <Floor shapes={placeShapes(shown.facing, shown.quarter)} label="The five things from above" view={view} />
+    case 'walk':
+      return (
+        <Floor
+          shapes={walkShapes(shown.from, shown.minute, shown.hands)}
+          label="The clock on the floor from above"
+          view="own"
+        />
+      )
+    case 'cards':
+      return <Cards cards={shown.cards} />
     case 'speed':
       return <Speed hand={shown.hand} />
     case 'choices':
@@ -69,6 +98,30 @@ export function Figure({ shown, view }: { shown: Extract<Call['shown'], { as: 'f
     <div className={view === 'own' ? 'stage-figure' : 'stage-leader'}>
       <DrawingView drawing={drawing} label={label} />
     </div>
+  )
+}
+
+/** The floor from above. Whoever faces the children sees it the other way round. */
+function Floor({ shapes, label, view }: { shapes: readonly Shape[]; label: string; view: 'own' | 'leader' }) {
+  const size = 2 * FLOOR_HALF_MM
+  const turned = group(shapes, { part: 'floor', x: FLOOR_HALF_MM, y: FLOOR_HALF_MM, turn: view === 'own' ? 0 : 180 })
+  return (
+    <div className={view === 'own' ? 'stage-clock stage-floor' : 'stage-leader'}>
+      <DrawingView drawing={{ width: size, height: size, title: 'The floor', shapes: [turned] }} label={label} />
+    </div>
+  )
+}
+
+/** Everyone's card, in the order that is right. */
+function Cards({ cards }: { cards: readonly TimeCard[] }) {
+  return (
+    <ol className="stage-cards" style={{ '--cards': cards.length } as CSSProperties}>
+      {cards.map(({ number, says }) => (
+        <li key={number}>
+          <span>{number}</span> {says}
+        </li>
+      ))}
+    </ol>
   )
 }
 

@@ -1,8 +1,15 @@
 const RADIUS = 22
 const AROUND = 2 * Math.PI * RADIUS
 
-/** How much of the time is left, without numbers: the ring empties clockwise. */
-export function TimeRing({ seconds, of }: { seconds: number; of: number }) {
+interface TimeRingProps {
+  readonly seconds: number
+  readonly of: number
+  /** With the minutes as a number in its middle. */
+  readonly isTimed: boolean
+}
+
+/** How much of the time is left: the ring empties clockwise. */
+export function TimeRing({ seconds, of, isTimed }: TimeRingProps) {
   const left = of > 0 ? 1 - Math.min(1, seconds / of) : 0
   const minutes = Math.ceil((left * of) / 60)
   return (
@@ -23,6 +30,11 @@ export function TimeRing({ seconds, of }: { seconds: number; of: number }) {
         strokeDashoffset={-AROUND * (1 - left)}
         transform="rotate(-90)"
       />
+      {isTimed && (
+        <text y="7" textAnchor="middle" fontSize="20" fontWeight="700" fill="currentColor">
+          {minutes}
+        </text>
+      )}
     </svg>
   )
 }

@@ -1,3 +1,4 @@
+import type { SessionId } from '../../core/ids'
 import type { GameOptions, Playing, Timeline } from '../../core/movement'
 import type { Player } from './useTaken'
 
@@ -7,11 +8,13 @@ export interface KeptGame {
   readonly options: GameOptions
   /** Whose answers can be taken; none for nobody in particular. */
   readonly players: readonly Player[]
+  /** The session that it is a step of; left out for a game without a plan. */
+  readonly sessionId?: SessionId
   /** Left out, it begins. */
   readonly playing?: Playing
 }
 
-const KEY = 'caller-game'
+export const KEY = 'caller-game'
 /** A game that was left for longer than this is over. */
 const STALE_MS = 60 * 60 * 1000
 

@@ -35,8 +35,11 @@ export function useGame(kept: KeptGame): Game {
   const [timeline, setTimeline] = useState(kept.timeline)
   const [playing, setPlaying] = useState<Playing>(() => kept.playing ?? atStart(Date.now()))
   const [now, setNow] = useState(() => Date.now())
-  const { options, players } = kept
-  useEffect(() => keepGame({ timeline, options, players, playing }), [timeline, options, players, playing])
+  const { options, players, sessionId } = kept
+  useEffect(
+    () => keepGame({ timeline, options, players, sessionId, playing }),
+    [timeline, options, players, sessionId, playing],
+  )
   const position = positionAt(playing, now, timeline)
   const isOver = position >= timeline.seconds
   useEffect(() => {

@@ -11,6 +11,7 @@ import { api } from '../../ui/api'
 import { dayInWords } from '../../ui/dates'
 import { recordQuery } from '../../ui/queries'
 import { ChildRecord } from './ChildRecord'
+import { Counted } from './Counted'
 
 /**
  * One session as it was held: its steps, its note, and for each child what was answered, what it means, what comes
@@ -45,12 +46,12 @@ export function SessionRecord({ session, group }: { session: Session; group?: Gr
           </Text>
         )}
         <Loaded query={query}>
-          {({ answers, reports, settings }) => {
+          {({ answers, counts, reports, settings }) => {
             const answered = reports.filter((report) => answers.some((answer) => answer.childId === report.child.id))
-            return answered.length === 0 ? (
-              <Text>No answers were taken in this session.</Text>
-            ) : (
+            if (answered.length + counts.length === 0) return <Text>No answers were taken in this session.</Text>
+            return (
               <Stack gap="xs">
+                {counts.length > 0 && <Counted counts={counts} settings={settings} />}
                 {answered.map((report) => (
                   <ChildRecord
                     key={report.child.id}
@@ -100,7 +101,10 @@ function RemoveSession({ session }: { session: Session }) {
         onConfirm={() => remove.mutate()}
         onClose={() => setAsking(false)}
       >
-        <Text>Its plan and its note go for good. The answers given in it stay with the children.</Text>
+        <Text>
+          Its plan, its note and what was counted in its games go for good. The answers given in it stay with the
+          children.
+        </Text>
       </Confirm>
     </>
   )

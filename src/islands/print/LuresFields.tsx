@@ -2,21 +2,19 @@ import { Checkbox, Stack, Text } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
+import { leaningOn } from '../../core/knowing'
 import { randomFrom } from '../../core/random'
 import type { ChildReport } from '../../core/records'
 import { type MisreadingId, asksOf, itemPool, misreadings, wrongAnswers } from '../../core/teaching'
 import { api } from '../../ui/api'
 import type { PrintState } from './usePrint'
 
-/** How much sooner a misreading that was picked makes a wrong choice. */
-const LEANING = 6
-
 /** Which misreadings the wrong choices lean to: chosen, or those that were found in a child. */
 export function LuresFields({ state }: { state: PrintState }) {
   const { picked, choose } = state
   const picks = Object.keys(picked.choices.weights ?? {}) as MisreadingId[]
   const lean = (ids: readonly MisreadingId[], owner?: string) =>
-    choose({ weights: Object.fromEntries(ids.map((id) => [id, LEANING])), ...(owner !== undefined && { owner }) })
+    choose({ weights: leaningOn(ids), ...(owner !== undefined && { owner }) })
   const children =
     useQuery({ queryKey: ['children'], queryFn: () => api.get<ChildReport[]>('/api/children') }).data ?? []
   const possible = useMemo(() => showingOn(picked.rung), [picked.rung])

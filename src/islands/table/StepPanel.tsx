@@ -3,12 +3,20 @@ import { IconPlayerPause, IconPlayerPlay, IconRun } from '@tabler/icons-react'
 import { activityOf, wordsOn } from '../../core/activities'
 import type { GameId } from '../../core/movement'
 import type { PlanStep } from '../../core/planning'
+import type { Session } from '../../core/records'
 import { Cautions } from '../../ui/Cautions'
 import { StageTag } from '../../ui/StageTag'
 import type { StepTimerState } from './useStepTimer'
 
+interface StepPanelProps {
+  readonly step: PlanStep
+  readonly next?: PlanStep
+  readonly timer: StepTimerState
+  readonly session: Session
+}
+
 /** What to do now: the steps, what to say and look for, what to mind, and the time that is left. */
-export function StepPanel({ step, next, timer }: { step: PlanStep; next?: PlanStep; timer: StepTimerState }) {
+export function StepPanel({ step, next, timer, session }: StepPanelProps) {
   const activity = activityOf(step.activityId)
   const words = wordsOn(activity, step.rung)
   return (
@@ -25,7 +33,7 @@ export function StepPanel({ step, next, timer }: { step: PlanStep; next?: PlanSt
         </Title>
       </div>
       <StepTimer step={step} timer={timer} />
-      {activity.game && <RunGame game={activity.game} step={step} />}
+      {activity.game && <RunGame game={activity.game} step={step} session={session} />}
       <ol style={{ margin: 0, paddingLeft: 22 }}>
         {words.steps.map((text) => (
           <li key={text} style={{ marginBottom: 4 }}>
@@ -81,9 +89,21 @@ function StepTimer({ step, timer }: { step: PlanStep; timer: StepTimerState }) {
   )
 }
 
-/** Opens the caller with this step's minutes and times; the table is kept as it is. */
-function RunGame({ game, step }: { game: GameId; step: PlanStep }) {
-  const query = new URLSearchParams({ game, minutes: String(step.minutes), rung: step.rung })
+interface RunGameProps {
+  readonly game: GameId
+  readonly step: PlanStep
+  readonly session: Session
+}
+
+/** Opens the caller with this step's minutes and times and the group's children; the table is kept as it is. */
+function RunGame({ game, step, session }: RunGameProps) {
+  const query = new URLSearchParams({
+    game,
+    minutes: String(step.minutes),
+    rung: step.rung,
+    group: session.groupId,
+    session: session.id,
+  })
   const open = () => {
     query.set('back', location.pathname)
     location.assign(`/play?${query}`)

@@ -1,11 +1,11 @@
 import { Button, Stack, Tabs, Text, Title } from '@mantine/core'
 import { useDisclosure, useWindowEvent } from '@mantine/hooks'
 import { useState } from 'react'
-import type { SessionContext } from '../../core/records'
+import type { Session, SessionContext } from '../../core/records'
 import type { Hands } from '../../ui/hands'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { isTyping } from '../../ui/Shortcuts'
-import { useWaiting } from '../../ui/answerQueue'
+import { Waiting } from '../../ui/Waiting'
 import { later, useFetchLater } from '../../ui/later'
 import { ClockStage } from './ClockStage'
 import { StepPanel } from './StepPanel'
@@ -46,7 +46,7 @@ export function TableRoom({ context }: { context: SessionContext }) {
               rung={steps.step?.rung ?? session.plan.rung}
             />
             <Tabs.Panel value="clock" className="table-panel">
-              <Step steps={steps} timer={timer} />
+              <Step steps={steps} timer={timer} session={session} />
             </Tabs.Panel>
           </>
         ) : (
@@ -66,11 +66,17 @@ export function TableRoom({ context }: { context: SessionContext }) {
   )
 }
 
-function Step({ steps: { step, next }, timer }: { steps: StepsState; timer: StepTimerState }) {
+interface StepProps {
+  readonly steps: StepsState
+  readonly timer: StepTimerState
+  readonly session: Session
+}
+
+function Step({ steps: { step, next }, timer, session }: StepProps) {
   return (
     <ErrorBoundary what="The step">
       {step ? (
-        <StepPanel step={step} next={next} timer={timer} />
+        <StepPanel step={step} next={next} timer={timer} session={session} />
       ) : (
         <Text>Nothing is planned for this session. The clock and the quick check work all the same.</Text>
       )}
@@ -88,25 +94,6 @@ function CheckComes() {
           Quick check
         </Title>
       </Tabs.Panel>
-    </>
-  )
-}
-
-/** Answers that are still in this browser alone, and those that the server refused. */
-function Waiting() {
-  const { waiting, refused } = useWaiting()
-  return (
-    <>
-      {waiting > 0 && (
-        <Text size="sm" c="var(--attention)" role="status">
-          {waiting} {waiting === 1 ? 'answer is' : 'answers are'} kept here until Ripe Acorn can be reached again.
-        </Text>
-      )}
-      {refused.length > 0 && (
-        <Text size="sm" c="var(--attention)" role="alert">
-          Not kept: {[...new Set(refused)].join(' ')}
-        </Text>
-      )}
     </>
   )
 }

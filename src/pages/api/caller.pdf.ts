@@ -1,4 +1,4 @@
-import { callerCard, makeTimeline } from '../../core/movement'
+import { callerPages, makeTimeline } from '../../core/movement'
 import { wordingOf } from '../../core/records'
 import { cardWish } from '../../server/callerSchemas'
 import { endpoint, pdfResponse } from '../../server/http'
@@ -10,7 +10,7 @@ import { checked } from '../../server/validate'
 export const GET = endpoint(async ({ db, query }) => {
   const { game, seed, ...chosen } = checked(cardWish, Object.fromEntries(query))
   const settings = await getSettings(db)
-  const options = { ...chosen, wording: wordingOf(settings), weights: {} }
-  const pages = callerCard(makeTimeline(game, options, seed), options, settings.paper)
+  const options = { ...chosen, wording: wordingOf(settings), weights: {}, names: [] }
+  const pages = callerPages(makeTimeline(game, options, seed), options, settings.paper)
   return pdfResponse(await drawingsToPdf(pages, 'A caller’s card'), 'callers-card')
 })

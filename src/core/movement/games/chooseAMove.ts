@@ -16,6 +16,7 @@ export const chooseAMove: Game = {
   name: 'Choose a move',
   purpose: 'A clock and three times, each with a move; everyone does the move of the right time',
   roomFor: squareOf(2),
+  leastChildren: 1,
   mostChildren: 30,
   cautions: ['movement'],
   isHard: false,

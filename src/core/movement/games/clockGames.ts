@@ -14,6 +14,7 @@ export const walkTheHours: Game = {
   name: 'Walk the hours',
   purpose: 'The hour hand goes from number to number; the group says each, then in any order',
   roomFor: () => 2,
+  leastChildren: 1,
   mostChildren: 30,
   cautions: [],
   isHard: false,
@@ -61,6 +62,7 @@ export const armsAsHands: Game = {
   name: 'Arms as hands',
   purpose: 'A time is called; everyone shows it with a long arm and a bent arm',
   roomFor: squareOf(1.8),
+  leastChildren: 1,
   mostChildren: 30,
   cautions: ['movement'],
   isHard: false,
@@ -75,7 +77,7 @@ export const armsAsHands: Game = {
       const minute = timeOf(i)
       const time = timeInWords(minute, rung, options.wording)
       const figure = { as: 'figure', minute, hands: handsOn(rung), stance } as const
-      const item = itemAt(rung, 'read', minute)
+      const item = itemAt(rung, 'set', minute)
       const shake = {
         kind: 'rest',
         effort: 'easy',
@@ -103,6 +105,7 @@ export const balanceClock: Game = {
   name: 'Balance clock',
   purpose: 'On one leg: 12, 3, 6 and 9 with the quarter turns, then half past, then in any order',
   roomFor: squareOf(2),
+  leastChildren: 1,
   mostChildren: 30,
   cautions: ['movement'],
   isHard: false,
@@ -120,7 +123,7 @@ export const balanceClock: Game = {
       const time = words.isTime(timeInWords(minute, rung, options.wording))
       const say = [options.isSeated ? '' : words.standOn[leg], time, more].filter((text) => text !== '').join(' ')
       const shown = { as: 'figure', minute, hands: handsOn(rung), stance } as const
-      return [beat(7, { kind: 'call', effort: 'easy', say, shown, item: itemAt(rung, 'read', minute) })]
+      return [beat(7, { kind: 'call', effort: 'easy', say, shown, item: itemAt(rung, 'set', minute) })]
     }
     const shake = beat(5, {
       kind: 'rest',

@@ -1,7 +1,7 @@
 import { MINUTES_PER_HOUR } from '../../clock'
 import { type Random, shuffled } from '../../random'
 import { type Item, type RungId, isTwoHanded, itemAt, rungTimes } from '../../teaching'
-import { type Wording, languages, say } from '../../wording'
+import { type Wording, languages, listInWords, say } from '../../wording'
 import { poseFor } from '../figure'
 import type { Beat, GameOptions } from '../types'
 import { wordsOf } from '../words'
@@ -18,6 +18,19 @@ export function beat(seconds: number, rest: Omit<Beat, 'seconds'>): Beat {
 /** One of two forms of what is said, by whether the children stand. */
 export const formOf = ({ isSeated }: GameOptions, forms: { readonly standing: string; readonly seated: string }) =>
   isSeated ? forms.seated : forms.standing
+
+export const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`
+
+/** What a child is called by: the name, or else the place in the row. */
+export const nameOf = (place: number, { names, wording }: GameOptions) =>
+  names[place] ?? wordsOf(wording).number(place + 1)
+
+/** Who is meant by a call, by name; empty where everyone is. */
+export const whoInWords = ({ who = [] }: Pick<Beat, 'who'>, options: GameOptions) =>
+  listInWords(
+    who.map((place) => nameOf(place, options)),
+    options.wording,
+  )
 
 /** Across a square with so many metres for each child, metres to a tenth. */
 export const squareOf = (metresEach: number) => (children: number) =>

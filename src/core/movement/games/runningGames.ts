@@ -1,7 +1,7 @@
-import { RefusedValue, requireNumber } from '../../errors'
+import { requireNumber } from '../../errors'
 import { draw, drawInt } from '../../random'
 import { itemAt } from '../../teaching'
-import { loadFor } from '../load'
+import { lapOf, loadFor } from '../load'
 import type { Beat, Game, GameOptions } from '../types'
 import { wordsOf } from '../words'
 import { beat, closing, formOf, opening, playedOn, squareOf, timeInWords, timesInTurn } from './kit'
@@ -15,6 +15,7 @@ export const threeSpeeds: Game = {
   name: 'Three speeds',
   purpose: 'Second hand, minute hand, hour hand: quick steps, a walk, slow motion',
   roomFor: squareOf(1.5),
+  leastChildren: 1,
   mostChildren: 30,
   cautions: ['movement'],
   isHard: true,
@@ -56,21 +57,16 @@ export const laps: Game = {
   name: 'Laps',
   purpose: 'The clock strikes; everyone runs as many laps between two marks',
   roomFor: (children) => Math.max(4, children),
+  leastChildren: 1,
   mostChildren: 30,
   cautions: ['movement', 'outdoors'],
   isHard: true,
-  takes: ['lapMetres'],
+  takes: ['lapMetres', 'mostMetres'],
   script(options, random) {
     const words = wordsOf(options.wording)
     const load = loadFor(options)
-    const lap = 2 * requireNumber('distance of the marks (m)', options.lapMetres, 0.5, 50)
-    const most = Math.min(12, Math.floor((load.hardAtOnce * load.metresASecond) / lap))
-    if (most < 1 && !options.isSeated)
-      throw new RefusedValue(
-        'distance of the marks (m)',
-        `at most ${Math.floor(load.hardAtOnce * load.metresASecond) / 2} at this age, so that one lap is not too long`,
-        options.lapMetres,
-      )
+    const lap = lapOf(options, load)
+    const most = Math.max(1, Math.min(12, Math.floor((load.hardAtOnce * load.metresASecond) / lap)))
     const limit = Math.min(
       load.mostMetres,
       requireNumber('most metres', options.mostMetres ?? load.mostMetres, 1, 5000),
@@ -119,6 +115,7 @@ export const freeze: Game = {
   name: 'Freeze',
   purpose: 'Move like the second hand; at the call stand still as the time',
   roomFor: squareOf(2),
+  leastChildren: 1,
   mostChildren: 30,
   cautions: ['movement'],
   isHard: true,
@@ -153,7 +150,7 @@ export const freeze: Game = {
           effort: 'still',
           say: words.freeze(time),
           shown: { as: 'words' },
-          item: itemAt(rung, 'read', minute),
+          item: itemAt(rung, 'set', minute),
         }),
         beat(5, {
           kind: 'answer',

@@ -1,3 +1,4 @@
+import { englishCards, englishHands, englishJump, englishRelay } from './englishGames'
 import type { CallerWords } from './types'
 
 export const englishCaller: CallerWords = {
@@ -9,6 +10,10 @@ export const englishCaller: CallerWords = {
     laps: 'Laps',
     'choose-a-move': 'Choose a move',
     freeze: 'Freeze',
+    'jump-the-day': 'Jump the day',
+    'be-the-hands': 'Be the hands',
+    'hour-relay': 'Hour relay',
+    'find-your-time': 'Find your time',
   },
   gather: { standing: 'Stand with an arm’s length of room all round.', seated: 'Sit with room for your arms.' },
   warmUp: {
@@ -71,4 +76,9 @@ export const englishCaller: CallerWords = {
   hourNearly: (next) => `The short hand is on its way to ${next} but not yet there.`,
   minuteAt: (numeral) => `The long hand is on ${numeral}.`,
   minutePast: (numeral) => `The long hand has gone past ${numeral}.`,
+  number: (place) => `Number ${place}`,
+  jump: englishJump,
+  hands: englishHands,
+  relay: englishRelay,
+  cards: englishCards,
 }

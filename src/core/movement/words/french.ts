@@ -1,3 +1,4 @@
+import { frenchCards, frenchHands, frenchJump, frenchRelay } from './frenchGames'
 import type { CallerWords } from './types'
 
 export const frenchCaller: CallerWords = {
@@ -9,6 +10,10 @@ export const frenchCaller: CallerWords = {
     laps: 'Les tours',
     'choose-a-move': 'Choisis un geste',
     freeze: 'Statues',
+    'jump-the-day': 'Saute la journée',
+    'be-the-hands': 'Soyez les aiguilles',
+    'hour-relay': 'Le relais des heures',
+    'find-your-time': 'Trouve ton heure',
   },
   gather: {
     standing: 'Placez-vous avec un bras de distance tout autour.',
@@ -77,4 +82,9 @@ export const frenchCaller: CallerWords = {
   hourNearly: (next) => `La petite aiguille va vers le ${next}, mais n’y est pas encore.`,
   minuteAt: (numeral) => `La grande aiguille est sur le ${numeral}.`,
   minutePast: (numeral) => `La grande aiguille a dépassé le ${numeral}.`,
+  number: (place) => `Numéro ${place}`,
+  jump: frenchJump,
+  hands: frenchHands,
+  relay: frenchRelay,
+  cards: frenchCards,
 }

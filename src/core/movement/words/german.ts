@@ -1,3 +1,4 @@
+import { germanCards, germanHands, germanJump, germanRelay } from './germanGames'
 import type { CallerWords } from './types'
 
 export const germanCaller: CallerWords = {
@@ -9,6 +10,10 @@ export const germanCaller: CallerWords = {
     laps: 'Runden laufen',
     'choose-a-move': 'Wähle eine Bewegung',
     freeze: 'Erstarren',
+    'jump-the-day': 'Spring durch den Tag',
+    'be-the-hands': 'Seid die Zeiger',
+    'hour-relay': 'Stundenstaffel',
+    'find-your-time': 'Finde deine Zeit',
   },
   gather: {
     standing: 'Stellt euch so hin, dass ringsum eine Armlänge Platz ist.',
@@ -77,4 +82,9 @@ export const germanCaller: CallerWords = {
   hourNearly: (next) => `Der kurze Zeiger ist auf dem Weg zur ${next}, aber noch nicht dort.`,
   minuteAt: (numeral) => `Der lange Zeiger ist auf der ${numeral}.`,
   minutePast: (numeral) => `Der lange Zeiger ist an der ${numeral} vorbei.`,
+  number: (place) => `Nummer ${place}`,
+  jump: germanJump,
+  hands: germanHands,
+  relay: germanRelay,
+  cards: germanCards,
 }

@@ -1,3 +1,4 @@
+import { spanishCards, spanishHands, spanishJump, spanishRelay } from './spanishGames'
 import type { CallerWords } from './types'
 
 export const spanishCaller: CallerWords = {
@@ -9,6 +10,10 @@ export const spanishCaller: CallerWords = {
     laps: 'Vueltas',
     'choose-a-move': 'Elige un gesto',
     freeze: 'Estatuas',
+    'jump-the-day': 'Salta el día',
+    'be-the-hands': 'Sed las agujas',
+    'hour-relay': 'Relevos de las horas',
+    'find-your-time': 'Encuentra tu hora',
   },
   gather: {
     standing: 'Poneos de pie con un brazo de espacio alrededor.',
@@ -77,4 +82,9 @@ export const spanishCaller: CallerWords = {
   hourNearly: (next) => `La aguja corta va hacia el ${next}, pero aún no ha llegado.`,
   minuteAt: (numeral) => `La aguja larga está en el ${numeral}.`,
   minutePast: (numeral) => `La aguja larga ya ha pasado el ${numeral}.`,
+  number: (place) => `Número ${place}`,
+  jump: spanishJump,
+  hands: spanishHands,
+  relay: spanishRelay,
+  cards: spanishCards,
 }

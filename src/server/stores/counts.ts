@@ -1,0 +1,28 @@
+import type { CountId, SessionId } from '../../core/ids'
+import type { GroupCount } from '../../core/records'
+import { type Db, inTransaction } from '../db'
+import { getSession } from './sessions'
+
+type Row = Record<string, unknown>
+
+/** Keeps how many of a group showed what; a later count of the same call takes the place of the one before. */
+export function putCount(db: Db, { id, sessionId, at, item, lines }: GroupCount): Promise<GroupCount> {
+  return inTransaction(db, async (trx) => {
+    await getSession(trx, sessionId)
+    const row = { id, session_id: sessionId, at, body: JSON.stringify({ item, lines }) }
+    await trx('group_counts').insert(row).onConflict('id').merge(['at', 'body'])
+    return { id, sessionId, at, item, lines }
+  })
+}
+
+/** The counts of a session, the oldest first. */
+export async function listCounts(db: Db, sessionId: SessionId): Promise<GroupCount[]> {
+  await getSession(db, sessionId)
+  const rows: Row[] = await db('group_counts').where({ session_id: sessionId }).orderBy('at')
+  return rows.map(({ id, at, body }) => ({
+    id: String(id) as CountId,
+    sessionId,
+    at: Number(at),
+    ...(JSON.parse(String(body)) as Pick<GroupCount, 'item' | 'lines'>),
+  }))
+}

@@ -1,0 +1,195 @@
+import { toSvg } from '../../src/core/drawing'
+import { type Call, type GameOptions, type Timeline, placeShapes, walkShapes } from '../../src/core/movement'
+import { languages, parseTime } from '../../src/core/wording'
+import { type Expect, type Language, angleOf } from './calls'
+import { type ReadShape, apart, readSvg } from './svg'
+
+/* Games on a clock on the floor and with cards, worked out again from what is said and drawn. */
+
+/** What is said of the four directions: ahead, behind, right, left. */
+const WAYS: Record<Language, readonly [RegExp, RegExp, RegExp, RegExp]> = {
+  en: [/\bahead\b/i, /\bbehind\b/i, /\bright\b/i, /\bleft\b/i],
+  de: [/\bvorn\b/i, /\bhinten\b/i, /\brechts\b/i, /\blinks\b/i],
+  fr: [/\bdevant\b/i, /\bderrière\b/i, /à droite\b/i, /à gauche\b/i],
+  es: [/\bdelante\b/i, /\bdetrás\b/i, /a la derecha\b/i, /a la izquierda\b/i],
+}
+const IS_TIME: Record<Language, RegExp> = {
+  en: /It is (.+?)\. /,
+  de: /Es ist (.+?)\. /,
+  fr: /Il est (.+?)\. /,
+  es: /(?:Es|Son) (.+?)\. /,
+}
+const MAKE_IT: Record<Language, RegExp> = {
+  en: /: make it (.+?)\./,
+  de: /: Stellt (.+?) ein\./,
+  fr: /: réglez l’horloge sur (.+?)\./,
+  es: /: poned (.+?)\./,
+}
+const NUMBERS: Record<Language, RegExp> = {
+  en: /numbers? on/,
+  de: /Zahl(?:en)? weiter/,
+  fr: /chiffres?,/,
+  es: /números?,/,
+}
+const LITTLE: Record<Language, RegExp> = { en: /a little on/, de: /ein Stückchen/, fr: /un peu,/, es: /un poco,/ }
+
+const drawnFrom = (shapes: Parameters<typeof toSvg>[0]['shapes']) =>
+  readSvg(toSvg({ width: 200, height: 200, title: '', shapes }))
+
+export function checkFloor(timeline: Timeline, options: GameOptions, expect: Expect): void {
+  const language = options.wording.language.slice(0, 2) as Language
+  const { calls, game } = timeline
+  for (const { who } of calls) {
+    expect(who === undefined || new Set(who).size === who.length, 'one child is meant twice')
+    expect(
+      who === undefined || who.every((child) => child >= 0 && child < options.children),
+      'a child who is not there',
+    )
+  }
+  if (game === 'jump-the-day') checkJumps(calls, options, language, expect)
+  if (game === 'be-the-hands') checkWalks(calls, language, expect)
+  if (game === 'hour-relay') checkRelay(calls, options, language, expect)
+  if (game === 'find-your-time') checkCards(calls, options, expect)
+}
+
+/** The quarter follows from the hour that was said; the words and the picture show the same way. */
+function checkJumps(
+  calls: readonly Call[],
+  { facing, wording }: GameOptions,
+  language: Language,
+  expect: Expect,
+): void {
+  const hours: number[] = []
+  calls.forEach(({ shown, say }, i) => {
+    if (shown.as !== 'place') return
+    const before = calls.slice(0, i).findLast(({ kind }) => kind === 'call')
+    const told = IS_TIME[language].exec(`${before?.say} `)?.[1] ?? ''
+    const minute = parseTime(told, wording.language)?.minute ?? NaN
+    const hour = Math.floor(minute / 60) % 12
+    hours.push(Math.floor(minute / 60))
+    expect(minute % 60 === 0, `no hour in “${before?.say}”`)
+    if (before?.shown.as === 'dial') expect(before.shown.minute === minute % 720, 'the dial shows another time')
+    // From the middle of the quarter, clockwise from 12, turned where the children look at 6.
+    const way = (45 + 90 * Math.floor(hour / 3) + (facing === 'six' ? 180 : 0)) % 360
+    const [ahead, behind, right, left] = WAYS[language].map((pattern) => pattern.test(say))
+    expect(ahead === (way < 90 || way > 270) && behind === !ahead, `“${say}” for ${hour}, facing ${facing}`)
+    expect(right === way < 180 && left === !right, `“${say}” for ${hour}, facing ${facing}`)
+    const drawn = drawnFrom(placeShapes(shown.facing, shown.quarter))
+    const target = drawn.find(({ parts }) => parts.some((part) => part.startsWith('target')))?.origin
+    const twelve = drawn.find(({ text }) => text === '12')?.points[0]
+    const at = target ? (Math.atan2(target.x, -target.y) * 180) / Math.PI : NaN
+    expect(apart((at + 360) % 360, way) < 1, `the picture shows ${at} for ${hour}`)
+    expect(twelve !== undefined && twelve.y < 0 === (facing === 'twelve'), '12 is drawn on the wrong side')
+  })
+  const day = hours.slice(0, 8)
+  expect(
+    day.length < 8 || new Set(day.map((hour) => Math.floor((hour % 12) / 3))).size === 4,
+    'a quarter is never told',
+  )
+}
+
+/** How far each hand walks, counted on the ring; where it ends; what is drawn; and everyone has a turn. */
+function checkWalks(calls: readonly Call[], language: Language, expect: Expect): void {
+  let at = 0
+  const turns = new Map<number, number>()
+  for (const { shown, say, who } of calls) {
+    if (shown.as !== 'walk') continue
+    expect(shown.from === at, `a walk begins at ${shown.from}, but the hands are at ${at}`)
+    const { minute, hands } = shown
+    if (minute === at) {
+      for (const child of who ?? []) turns.set(child, (turns.get(child) ?? 0) + 1)
+      continue
+    }
+    const parts = say.split(/\. (?=\p{Lu})/u)
+    if (hands === 'both') checkLong(parts[0] ?? '', { from: at % 60, to: minute % 60 }, language, expect)
+    checkShort(parts.at(-1) ?? '', { from: at, to: minute }, language, expect)
+    checkWalkDrawn(drawnFrom(walkShapes(at, minute, hands)), minute, hands, expect)
+    at = minute
+  }
+  const counts = [...turns.values()]
+  expect(counts.length === 0 || Math.max(...counts) - Math.min(...counts) <= 1, 'one child has more turns than another')
+}
+
+const numbersIn = (text: string) => (text.match(/\d+/g) ?? []).map(Number)
+
+interface Way {
+  readonly from: number
+  readonly to: number
+}
+
+function checkLong(text: string, { from, to }: Way, language: Language, expect: Expect): void {
+  const numbers = numbersIn(text)
+  if (from === to) return expect(numbers.length === 0, `“${text}” though the long hand stays`)
+  const marks = (to - from + 60) % 60
+  const [count = NaN, ...where] = numbers
+  expect((NUMBERS[language].test(text) ? 5 * count : count) === marks, `“${text}” from ${from} to ${to}`)
+  const due = to % 5 === 0 ? [to / 5 || 12] : [to % 5, Math.floor(to / 5) || 12]
+  expect(where.join() === due.join(), `“${text}” ends elsewhere than at ${to}`)
+}
+
+function checkShort(text: string, { from, to }: Way, language: Language, expect: Expect): void {
+  const way = (to - from + 720) % 720
+  // The numbers that are met: every hour after the start, up to the end.
+  const met = Array.from({ length: way }, (_, i) => (from + i + 1) % 60).filter((past) => past === 0).length
+  const numbers = numbersIn(text)
+  const hour = Math.floor(to / 60)
+  const [own, next] = [hour || 12, hour + 1]
+  const past = to % 60
+  const where = past === 30 ? [own, next] : past > 30 ? [next] : [own]
+  const due = met === 0 ? where : [met, ...where]
+  expect(numbers.join() === due.join(), `“${text}” from ${from} to ${to}`)
+  expect(LITTLE[language].test(text) === (met === 0) || met !== 0, `“${text}” from ${from} to ${to}`)
+}
+
+function checkWalkDrawn(drawn: readonly ReadShape[], minute: number, hands: 'both' | 'hour', expect: Expect): void {
+  expect(
+    apart(angleOf(drawn, 'short-hand') ?? NaN, minute * 0.5) < 1,
+    `the short hand is drawn elsewhere than ${minute}`,
+  )
+  if (hands === 'both')
+    expect(apart(angleOf(drawn, 'long-hand') ?? NaN, (minute * 6) % 360) < 1, `the long hand is drawn elsewhere`)
+}
+
+/** One of each team, the time that is said the one that is asked, and then shown. */
+function checkRelay(calls: readonly Call[], { wording }: GameOptions, language: Language, expect: Expect): void {
+  calls.forEach(({ item, say, who }, i) => {
+    if (!item) return
+    const [told, { minute }] = [MAKE_IT[language].exec(say)?.[1] ?? '', item.shown]
+    const isSaid =
+      item.rung === 'hour-hand'
+        ? told === languages[wording.language].sayAbout(minute)
+        : parseTime(told, wording.language)?.minute === minute
+    expect(isSaid, `“${say}” does not ask for ${minute}`)
+    const shown = calls[i + 1]?.shown
+    expect(shown?.as === 'dial' && shown.minute === minute, `another time is shown than ${minute}`)
+    expect(who?.length === 2 && new Set(who.map((child) => child % 2)).size === 2, 'not one of each team')
+  })
+}
+
+/** Everyone has a card, what is on it is its time, and order and pairs are right. */
+function checkCards(calls: readonly Call[], { wording, children, rung }: GameOptions, expect: Expect): void {
+  const lists = calls.flatMap(({ shown }) => (shown.as === 'cards' ? [shown.cards] : []))
+  lists.forEach((cards, i) => {
+    const numbers = cards.map(({ number }) => number)
+    const due = i % 3 === 2 ? Math.floor(children / 2) : children
+    expect(
+      [...numbers].sort((a, b) => a - b).join() === Array.from({ length: due }, (_, k) => k + 1).join(),
+      'a card is missing',
+    )
+    for (const { minute, says } of cards)
+      expect(
+        rung === 'hour-hand'
+          ? says === languages[wording.language].sayAbout(minute)
+          : parseTime(says, wording.language)?.minute === minute,
+        `“${says}” for ${minute}`,
+      )
+    if (i % 3 === 1)
+      expect(
+        cards.every(({ minute }, k) => k === 0 || minute >= (cards[k - 1]?.minute ?? 0)),
+        'not in order',
+      )
+    const same = (k: number) =>
+      cards.find(({ number }) => number === k)?.minute === lists[0]?.find(({ number }) => number === k)?.minute
+    expect(numbers.every(same), 'a card has changed its time')
+  })
+}
