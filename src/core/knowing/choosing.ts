@@ -47,11 +47,12 @@ const WEIGHED = 16
 const SOUGHT = 3
 /**
  * How much it is worth, in bits, to show a misreading that was hardly tried yet: one that few questions show would
- * else never have its turn.
+ * else never have its turn. What was tried once is worth the share `SECOND_TRY` of it.
  */
 const NOVELTY = 2
+const SECOND_TRY = 0.3
 /** How strongly a way of asking that has come before is held back: an exponent. Found by trying, with `bench/knowing.ts`. */
-const BALANCE = { set: 0.25, say: 0.8, write: 0.6, other: 0.2 } as const
+const BALANCE = { set: 0.05, say: 1, write: 0.25, other: 0.2 } as const
 /** How often a held misreading is taken to show, and how often a child slips, when a question is weighed. */
 const STRENGTH = 0.75
 const SLIP = 0.08
@@ -140,7 +141,8 @@ function timesShown(asked: readonly Item[]): number[] {
 
 /** How likely the child holds something that shows here and could show at most once before. */
 function untested(showing: readonly number[], belief: Belief, seen: readonly number[]): number {
-  return showing.reduce((sum, at) => sum + ((seen[at] ?? 0) < 2 ? (belief.likely[at] ?? 0) : 0), 0)
+  const share = (times: number) => (times === 0 ? 1 : times === 1 ? SECOND_TRY : 0)
+  return showing.reduce((sum, at) => sum + share(seen[at] ?? 0) * (belief.likely[at] ?? 0), 0)
 }
 
 /** The places in `aspects` that an answer to this item can show, with the choices that it has. */

@@ -35,8 +35,8 @@ export interface Diagnosis {
 }
 
 export const DIAGNOSIS = {
-  /** Named only above these odds … */
-  namedOdds: 1.5,
+  /** Named only where it is likelier than not, by these odds … */
+  namedOdds: 1,
   /** … and with at least so many answers that speak for it. */
   leastEvidence: 2,
   leastAnswers: 4,

@@ -18,6 +18,8 @@ export const SUPPOSED = {
   strengths: [0.5, 0.6, 0.7, 0.8, 0.9],
   /** How often a child who holds none goes wrong at random. */
   slips: [0.02, 0.05, 0.1, 0.4],
+  /** How common each of these slip rates is; together 1. Found by trying, with `bench/knowing.ts`. */
+  slipShares: [0.33, 0.42, 0.22, 0.03],
   /** Wrong answers that a slip may land on where no choices bound them. */
   openSlipTargets: 15,
   /** An answer counts half once the child has answered so many days beyond it: misreadings are outgrown. */
@@ -221,6 +223,12 @@ function slipChance({ outcome, slipTargets }: Pick<Trace, 'outcome' | 'slipTarge
 /** P(answer | the misreading, s, e) = s ÷ n · [it leads to the answer] + (1 − s) · P(answer | slip e). */
 function heldChance(trace: Trace, strength: number, slip: number): number {
   return (trace.outcome === SPEAKS_FOR ? strength / trace.predicted : 0) + (1 - strength) * slipChance(trace, slip)
+}
+
+/** The same for logarithms that stand by slip rate, each as common as it is. */
+export function overSlips(logs: readonly number[]): number {
+  const top = Math.max(...logs)
+  return top + Math.log(logs.reduce((sum, log, e) => sum + (SUPPOSED.slipShares[e] ?? 0) * Math.exp(log - top), 0))
 }
 
 /** The logarithm of the mean of what the logarithms stand for. */

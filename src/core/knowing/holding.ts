@@ -1,12 +1,12 @@
 import type { Mode } from '../teaching'
-import { type AspectLogs, aspects, logMean } from './evidence'
+import { type AspectLogs, aspects, overSlips } from './evidence'
 
 /*
  * Where is a misreading held? Over its places (reading, setting, saying) every set S that is not empty is weighed:
  *
  *   P(S) = (1 − t) ÷ (2^k − 1), and t more for all k places at once;
  *   BF(S) = mean over slip rates e of Π over all answers (P(answer | held, e) where it could show in a place of S,
- *           else P(answer | e)), divided by the mean over e of Π P(answer | e).
+ *           else P(answer | e)), divided by the mean over e of Π P(answer | e); each e counts as often as it is met.
  *
  * t is the tie: how often what is held in one place is held in all. It is learnt from what was found of the child,
  * with a Beta prior (`TIE`), so that evidence in one place speaks partly for the others.
@@ -46,12 +46,12 @@ export interface Weighing {
 /** `places` are the misreading's in `aspects`. */
 export function weighHolding(places: readonly number[], { logsOf, slips, tie }: Weighing): Holding {
   const logs = places.map(logsOf)
-  const slipsOnly = logMean(slips)
+  const slipsOnly = overSlips(slips)
   const sets = Array.from({ length: 2 ** places.length - 1 }, (_, i) => i + 1)
   const everywhere = sets.length
   const weights = sets.map((set) => {
     const gained = logs.filter((_, i) => isIn(set, i))
-    const explained = logMean(
+    const explained = overSlips(
       slips.map((all, e) =>
         gained.reduce((sum, each) => sum + (each ? (each.held[e] ?? 0) - (each.slips[e] ?? 0) : 0), all),
       ),
