@@ -229,6 +229,7 @@ export const concreteActivities: readonly Activity[] = [
     needs: [{ material: 'chalk', amount: 2, per: 'group' }],
     prints: 'none',
     tableMode: 'show-clock',
+    game: 'be-the-hands',
     cautions: ['movement', 'outdoors'],
     steps: [
       'Chalk 12, 6, 3, 9 round a centre, then the rest.',
