@@ -131,6 +131,49 @@ test('without storage and without a voice a game goes on', async ({ page }) => {
   await expect(game).toContainText('Move about like the second hand.')
 })
 
+test('a voice that fails half-way is followed by a tone, and the game goes on', async ({ page }) => {
+  await page.addInitScript(() => {
+    const heard = { said: 0, tones: 0 }
+    Object.assign(window, { heard })
+    class Said {
+      onerror?: (event: { error: string }) => void
+      constructor(readonly text: string) {}
+    }
+    const speak = (said: Said) => {
+      heard.said++
+      if (heard.said > 1) said.onerror?.({ error: 'synthesis-failed' })
+    }
+    const getVoices = () => [{ lang: 'en-GB', localService: true, name: 'Test' }]
+    Object.defineProperty(window, 'SpeechSynthesisUtterance', { value: Said })
+    Object.defineProperty(window, 'speechSynthesis', { value: { speak, getVoices, cancel: () => undefined } })
+    const own = AudioContext.prototype.createOscillator
+    AudioContext.prototype.createOscillator = function () {
+      heard.tones++
+      return own.call(this)
+    }
+  })
+  const heard = () => page.evaluate(() => (window as unknown as { heard: { said: number; tones: number } }).heard)
+  await page.goto('/play?game=walk-the-hours')
+  await page.getByRole('button', { name: 'Start walk the hours' }).click()
+  await expect.poll(heard).toEqual({ said: 1, tones: 0 })
+  await page.keyboard.press('ArrowRight')
+  await expect.poll(heard).toEqual({ said: 2, tones: 2 })
+  await page.keyboard.press('ArrowRight')
+  await expect(page.getByRole('region', { name: stage })).toContainText('It is one o’clock.')
+})
+
+test('without an age the careful numbers hold, and without minutes nothing starts', async ({ page }) => {
+  await page.goto('/play?game=three-speeds')
+  await page.getByLabel('Age of the youngest').fill('')
+  await expect(page.getByText('Quick moving: 20 s at a time')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Start three speeds' })).toBeEnabled()
+  await page.getByLabel('Minutes').fill('')
+  await expect(page.getByRole('alert').filter({ hasText: /\w/ })).toHaveText(
+    'Minutes must be an integer in [1, 30], got no number.',
+  )
+  await expect(page.getByRole('button', { name: 'Start three speeds' })).toBeDisabled()
+})
+
 test('the calls are printed in large type, each with its second', async ({ page, request }) => {
   await page.goto('/play?game=three-speeds')
   const href = await page.getByRole('link', { name: 'On paper: the calls' }).getAttribute('href')

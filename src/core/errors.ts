@@ -5,7 +5,8 @@ export class RefusedValue extends RangeError {
     readonly allowed: string,
     readonly received: unknown,
   ) {
-    super(`${field} must be ${allowed}, got ${short(String(received))}`)
+    // An empty field of a form comes as NaN.
+    super(`${field} must be ${allowed}, got ${Number.isNaN(received) ? 'no number' : short(String(received))}`)
     this.name = 'RefusedValue'
   }
 }

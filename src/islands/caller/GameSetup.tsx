@@ -17,6 +17,7 @@ type Typed = number | string
 interface Wish {
   readonly minutes: Typed
   readonly children: Typed
+  /** Empty where it is not known. */
   readonly age: Typed
   readonly lapMetres: Typed
   /** Empty where it is not told. */
@@ -98,7 +99,7 @@ function useSetup(overview: Overview) {
     wording: wordingOf(overview.settings),
     minutes: numberOf(minutes),
     children: numberOf(children),
-    age: numberOf(age),
+    age: optional(age),
     lapMetres: numberOf(lapMetres),
     mostMetres: optional(mostMetres),
     roomMetres: optional(roomMetres),
@@ -203,7 +204,7 @@ function GameFields({ game, wish, onChange }: FieldsProps) {
       <SimpleGrid cols={{ base: 2, sm: 3, md: 6 }} spacing="sm">
         <NumberInput label="Minutes" {...field('minutes')} />
         <NumberInput label="Children" {...field('children')} />
-        <NumberInput label="Age of the youngest" {...field('age')} />
+        <NumberInput label="Age of the youngest" placeholder="not known" {...field('age')} />
         <NumberInput label="Room across (m)" placeholder="not told" decimalScale={1} {...field('roomMetres')} />
         <Choice label="Times" value={wish.rung} onChange={(rung) => onChange({ rung })} data={RUNGS} />
         <Choice
@@ -284,11 +285,12 @@ function GameList({ game, onChoose }: { game: GameId; onChoose: (game: GameId) =
 
 /** The room and the load in words, so that nobody has to reckon. */
 function Told({ game, options }: { game: GameId; options: GameOptions }) {
-  const { roomFor, isHard } = games[game]
+  const { roomFor, isHard, leastChildren, mostChildren } = games[game]
   const load = loadFor(options)
   const room = roomFor(options.children)
   return (
     <Text>
+      For {leastChildren} to {mostChildren} children.{' '}
       {options.isSeated
         ? 'Everyone sits with room for their arms.'
         : `Room of about ${room} by ${room} m for ${options.children}, with a clear floor.`}
