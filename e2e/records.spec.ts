@@ -112,7 +112,7 @@ test('a finding says why, what was not found says why not, and the adult’s jud
   await expect(shared).toContainText('Ignores the minute hand')
   await expect(shared).toContainText('6 answers speak for it, 2 could have shown it and did not.')
   await shared.getByRole('combobox').selectOption('takes the numeral the hour hand is nearing')
-  await expect(shared.getByRole('status')).toContainText('where 1.5 to 1 and 2 answers are needed: 0 speak for it')
+  await expect(shared.getByRole('status')).toContainText('where 1 to 1 and 2 answers are needed: 0 speak for it')
   await shared.getByRole('combobox').selectOption('reckons as if an hour had 100 minutes')
   await expect(shared.getByRole('status')).toContainText('No answer so far could have shown it')
 
