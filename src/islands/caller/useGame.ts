@@ -15,7 +15,7 @@ import { type KeptGame, keepGame } from './keptGame'
 /** What one more moment is, seconds. */
 const MOMENT_SECONDS = 10
 /** Often enough that a call is on the screen within 50 ms of its time. */
-const TICK_MS = 40
+const TICK_MS = 20
 
 export interface Game {
   readonly timeline: Timeline
