@@ -15,7 +15,7 @@ async function lateness(page: Page, during: number): Promise<number[]> {
   await page.evaluate(() => {
     const seen: number[] = []
     Object.assign(window, { seen })
-    let last: Element | null | string = ''
+    let last = ''
     const look = () => {
       const text = document.querySelector('.caller')?.textContent ?? ''
       if (text !== last && document.querySelector('.caller')) seen.push(Date.now())

@@ -1,9 +1,14 @@
 import Joi from 'joi'
 import { GAME_IDS, type GameId, type GameOptions } from '../core/movement'
-import { rungs } from '../core/teaching'
+import { type MisreadingId, misreadings, rungs } from '../core/teaching'
 import { shape } from './shape'
 
-type CardWish = Omit<GameOptions, 'wording' | 'weights' | 'names'> & { readonly game: GameId; readonly seed: number }
+interface CardWish extends Omit<GameOptions, 'wording' | 'weights' | 'names'> {
+  readonly game: GameId
+  readonly seed: number
+  /** What the wrong choices lean to: misreadings that were found in the group. */
+  readonly lean: readonly MisreadingId[]
+}
 
 /** What a caller's card is made of; the core checks the ranges and names the field. */
 export const cardWish = shape<CardWish>({
@@ -11,6 +16,9 @@ export const cardWish = shape<CardWish>({
     .valid(...GAME_IDS)
     .required(),
   seed: Joi.number().integer().min(0).max(2_147_483_647).required(),
+  lean: Joi.array()
+    .items(Joi.string().valid(...misreadings.map(({ id }) => id)))
+    .required(),
   rung: Joi.string()
     .valid(...rungs.map(({ id }) => id))
     .required(),

@@ -74,13 +74,25 @@ function checkJumps(
     const [ahead, behind, right, left] = WAYS[language].map((pattern) => pattern.test(say))
     expect(ahead === (way < 90 || way > 270) && behind === !ahead, `“${say}” for ${hour}, facing ${facing}`)
     expect(right === way < 180 && left === !right, `“${say}” for ${hour}, facing ${facing}`)
-    const drawn = drawnFrom(placeShapes(shown.facing, shown.quarter))
-    const target = drawn.find(({ parts }) => parts.some((part) => part.startsWith('target')))?.origin
+    const drawn = drawnFrom(placeShapes(shown.facing, { target: shown.quarter, view: 'own' }))
+    const across = drawnFrom(placeShapes(shown.facing, { target: shown.quarter, view: 'leader' }))
+    const targetIn = (shapes: readonly ReadShape[]) => {
+      const at = shapes.find(({ parts }) => parts.some((part) => part.startsWith('target')))?.origin
+      return at ? ((Math.atan2(at.x, -at.y) * 180) / Math.PI + 360) % 360 : NaN
+    }
+    expect(apart(targetIn(drawn), way) < 1, `the picture shows ${targetIn(drawn)} for ${hour}`)
+    expect(apart(targetIn(across), (way + 180) % 360) < 1, `the leader’s picture shows ${targetIn(across)} for ${hour}`)
+    expect(
+      across.every(({ turn = 0 }) => turn % 360 === 0),
+      'numerals stand on their heads for the leader',
+    )
     const twelve = drawn.find(({ text }) => text === '12')?.points[0]
-    const at = target ? (Math.atan2(target.x, -target.y) * 180) / Math.PI : NaN
-    expect(apart((at + 360) % 360, way) < 1, `the picture shows ${at} for ${hour}`)
     expect(twelve !== undefined && twelve.y < 0 === (facing === 'twelve'), '12 is drawn on the wrong side')
   })
+  expect(
+    hours.every((hour, i) => i === 0 || hour % 12 !== (hours[i - 1] ?? NaN) % 12),
+    'one hour twice in a row',
+  )
   const day = hours.slice(0, 8)
   expect(
     day.length < 8 || new Set(day.map((hour) => Math.floor((hour % 12) / 3))).size === 4,

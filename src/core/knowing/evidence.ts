@@ -225,14 +225,8 @@ function heldChance(trace: Trace, strength: number, slip: number): number {
   return (trace.outcome === SPEAKS_FOR ? strength / trace.predicted : 0) + (1 - strength) * slipChance(trace, slip)
 }
 
-/** The same for logarithms that stand by slip rate, each as common as it is. */
-export function overSlips(logs: readonly number[]): number {
+/** The logarithm of the mean of what the logarithms stand for; `shares` says how much each counts, together 1. */
+export function logMean(logs: readonly number[], shares?: readonly number[]): number {
   const top = Math.max(...logs)
-  return top + Math.log(logs.reduce((sum, log, e) => sum + (SUPPOSED.slipShares[e] ?? 0) * Math.exp(log - top), 0))
-}
-
-/** The logarithm of the mean of what the logarithms stand for. */
-export function logMean(logs: readonly number[]): number {
-  const top = Math.max(...logs)
-  return top + Math.log(logs.reduce((sum, log) => sum + Math.exp(log - top), 0) / logs.length)
+  return top + Math.log(logs.reduce((sum, log, i) => sum + (shares?.[i] ?? 1 / logs.length) * Math.exp(log - top), 0))
 }

@@ -1,5 +1,5 @@
 import type { Mode } from '../teaching'
-import { type AspectLogs, aspects, overSlips } from './evidence'
+import { type AspectLogs, SUPPOSED, aspects, logMean } from './evidence'
 
 /*
  * Where is a misreading held? Over its places (reading, setting, saying) every set S that is not empty is weighed:
@@ -46,15 +46,16 @@ export interface Weighing {
 /** `places` are the misreading's in `aspects`. */
 export function weighHolding(places: readonly number[], { logsOf, slips, tie }: Weighing): Holding {
   const logs = places.map(logsOf)
-  const slipsOnly = overSlips(slips)
+  const slipsOnly = logMean(slips, SUPPOSED.slipShares)
   const sets = Array.from({ length: 2 ** places.length - 1 }, (_, i) => i + 1)
   const everywhere = sets.length
   const weights = sets.map((set) => {
     const gained = logs.filter((_, i) => isIn(set, i))
-    const explained = overSlips(
+    const explained = logMean(
       slips.map((all, e) =>
         gained.reduce((sum, each) => sum + (each ? (each.held[e] ?? 0) - (each.slips[e] ?? 0) : 0), all),
       ),
+      SUPPOSED.slipShares,
     )
     return ((1 - tie) / sets.length + (set === everywhere ? tie : 0)) * Math.exp(explained - slipsOnly)
   })

@@ -112,7 +112,7 @@ function placesPage(printing: Printing): Drawing {
   const told = jump.places(inWords(metres, options), inWords(metres * Math.SQRT2, options))
   const text = [told, jump.facing[options.facing]].map((line) => paragraph(paper, line, { size: 6, above: 3 }))
   const plan = group(
-    placeShapes(options.facing).map((shape) => scaledShape(shape, scale)),
+    placeShapes(options.facing, { view: 'own' }).map((shape) => scaledShape(shape, scale)),
     { part: 'places', x: area.x + area.width / 2, y: area.y + FLOOR_HALF_MM * scale },
   )
   let y = area.y + 2 * FLOOR_HALF_MM * scale

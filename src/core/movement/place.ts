@@ -23,7 +23,7 @@ import { type Facing, QUARTERS, type Quarter } from './types'
  *
  *      ▲   ■          ahead left     ahead right
  *        ☺                    child
- *      ✚   ●          behind left    behind right
+ *      ⬣   ●          behind left    behind right
  */
 
 /** From the middle to each of the four things. */
@@ -31,10 +31,10 @@ const THING_AT = 52
 const THING_R = 14
 /** The floor clock's ring, and where the short hand walks. */
 const RING = 72
-export const SHORT_SHARE = 0.6
+const SHORT_SHARE = 0.6
 const NUMERAL_AT = 86
 
-/** In which quarter an hour (0 to 23) lies, as the children have it round them: 12, 1 and 2 are in one, 3, 4 and 5 in the next. */
+/** In which quarter an hour (0 to 23) lies round the children: 12, 1 and 2 are in one, 3, 4 and 5 in the next. */
 export function quarterOf(hour: number, facing: Facing): Quarter {
   const quarter = Math.floor((hour % 12) / 3) + (facing === 'twelve' ? 0 : 2)
   return QUARTERS[quarter % 4] as Quarter
@@ -89,18 +89,26 @@ function childFromAbove(): Shape {
 
 const NUMERALS = [12, 3, 6, 9] as const
 
-/** Five things from above with 12, 3, 6 and 9 round them; the one to jump to is marked. Without a target, the plan alone. */
-export function placeShapes(facing: Facing, target?: Quarter): Shape[] {
-  const turn = facing === 'twelve' ? 0 : 180
-  return [
+export interface PlaceLook {
+  /** The thing to jump to is marked; left out, the plan alone. */
+  readonly target?: Quarter
+  /** `leader`: as the adult sees it who faces the children, turned half round with its numerals upright. */
+  readonly view: 'own' | 'leader'
+}
+
+/** Five things from above with 12, 3, 6 and 9 round them. */
+export function placeShapes(facing: Facing, { target, view }: PlaceLook): Shape[] {
+  const seen = view === 'own' ? 0 : 180
+  const turn = (facing === 'twelve' ? 0 : 180) + seen
+  const floor = [
     circle({ x: 0, y: 0 }, RING, { stroke: FAINT, strokeMm: 1 }),
     line({ x: -RING, y: 0 }, { x: RING, y: 0 }, { stroke: FAINT, strokeMm: 0.8, dashMm: [3, 3] }),
     line({ x: 0, y: -RING }, { x: 0, y: RING }, { stroke: FAINT, strokeMm: 0.8, dashMm: [3, 3] }),
-    ...NUMERALS.map((numeral) => numeralAt(numeral, 30 * numeral + turn)),
     ...QUARTERS.map((quarter) => thing(quarter, quarter === target)),
     circle({ x: 0, y: 0 }, 19, { fill: PAPER, stroke: INK, strokeMm: 1.4 }),
     childFromAbove(),
   ]
+  return [group(floor, { turn: seen }), ...NUMERALS.map((numeral) => numeralAt(numeral, 30 * numeral + turn))]
 }
 
 function numeralAt(numeral: number, angle: number): Shape {

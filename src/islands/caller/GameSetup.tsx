@@ -2,7 +2,16 @@ import { Button, Group, NumberInput, SimpleGrid, Stack, Switch, Text, Title, Uns
 import { IconPlayerPlay, IconPrinter } from '@tabler/icons-react'
 import { useState } from 'react'
 import { attempt } from '../../core/errors'
-import { GAME_IDS, type GameId, type GameOptions, USUAL_GAME, games, loadFor, makeTimeline } from '../../core/movement'
+import {
+  GAME_IDS,
+  type GameId,
+  type GameOptions,
+  USUAL_GAME,
+  capital,
+  games,
+  loadFor,
+  makeTimeline,
+} from '../../core/movement'
 import { type Overview, wordingOf } from '../../core/records'
 import { leaningOn } from '../../core/knowing'
 import { type RungId, hasDialTimes, rungs } from '../../core/teaching'
@@ -132,7 +141,7 @@ export function GameSetup({ overview, onStart, left, onGoOn }: GameSetupProps) {
         <Back />
       </Group>
       {left && (
-        <Group className="sheet">
+        <Group gap="sm">
           <Text>{games[left.timeline.game].name} was left half-way.</Text>
           <Button variant="default" onClick={onGoOn}>
             Go on with it
@@ -257,10 +266,9 @@ function cardHref(game: GameId, options: GameOptions, seed: number): string {
   const query = new URLSearchParams({ game, seed: String(seed) })
   for (const [name, value] of Object.entries(options))
     if (value !== undefined && !NOT_CHOSEN.includes(name)) query.set(name, String(value))
+  for (const id of Object.keys(options.weights)) query.append('lean', id)
   return `/api/caller.pdf?${query}`
 }
-
-const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`
 
 function GameList({ game, onChoose }: { game: GameId; onChoose: (game: GameId) => void }) {
   return (

@@ -46,7 +46,13 @@ export function StagePicture({ call, isSeated, view = 'own' }: StagePictureProps
     case 'figure':
       return <Figure shown={shown} view={view} />
     case 'place':
-      return <Floor shapes={placeShapes(shown.facing, shown.quarter)} label="The five things from above" view={view} />
+      return (
+        <Floor
+          shapes={placeShapes(shown.facing, { target: shown.quarter, view })}
+          label="The five things from above"
+          view={view}
+        />
+      )
     case 'walk':
       return (
         <Floor
@@ -101,13 +107,13 @@ export function Figure({ shown, view }: { shown: Extract<Call['shown'], { as: 'f
   )
 }
 
-/** The floor from above. Whoever faces the children sees it the other way round. */
+/** The floor from above. */
 function Floor({ shapes, label, view }: { shapes: readonly Shape[]; label: string; view: 'own' | 'leader' }) {
   const size = 2 * FLOOR_HALF_MM
-  const turned = group(shapes, { part: 'floor', x: FLOOR_HALF_MM, y: FLOOR_HALF_MM, turn: view === 'own' ? 0 : 180 })
+  const floor = group(shapes, { part: 'floor', x: FLOOR_HALF_MM, y: FLOOR_HALF_MM })
   return (
     <div className={view === 'own' ? 'stage-clock stage-floor' : 'stage-leader'}>
-      <DrawingView drawing={{ width: size, height: size, title: 'The floor', shapes: [turned] }} label={label} />
+      <DrawingView drawing={{ width: size, height: size, title: 'The floor', shapes: [floor] }} label={label} />
     </div>
   )
 }

@@ -1,3 +1,4 @@
+import { leaningOn } from '../../core/knowing'
 import { callerPages, makeTimeline } from '../../core/movement'
 import { wordingOf } from '../../core/records'
 import { cardWish } from '../../server/callerSchemas'
@@ -8,9 +9,12 @@ import { checked } from '../../server/validate'
 
 /** A game's calls on paper, for those who run it with no screen. */
 export const GET = endpoint(async ({ db, query }) => {
-  const { game, seed, ...chosen } = checked(cardWish, Object.fromEntries(query))
+  const { game, seed, lean, ...chosen } = checked(cardWish, {
+    ...Object.fromEntries(query),
+    lean: query.getAll('lean'),
+  })
   const settings = await getSettings(db)
-  const options = { ...chosen, wording: wordingOf(settings), weights: {}, names: [] }
+  const options = { ...chosen, wording: wordingOf(settings), weights: leaningOn(lean), names: [] }
   const pages = callerPages(makeTimeline(game, options, seed), options, settings.paper)
   return pdfResponse(await drawingsToPdf(pages, 'A caller’s card'), 'callers-card')
 })

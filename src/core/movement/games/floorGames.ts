@@ -88,8 +88,8 @@ function askedRound(hour: DayHour, options: GameOptions): Beat[] {
   const is24 = hour24.isUsual || options.rung === 'day-24' || options.wording.form === 'day-24'
   const time = is24 ? hour24.say(hour) : timeInWords(minute, 'oclock', options.wording)
   const say = `${words.jump.day[hour]} ${words.isTime(time)} ${words.jump.which}`
-  const item = itemAt('oclock', 'set', minute)
-  return [beat(8, { kind: 'call', effort: 'still', say, shown: { as: 'words' }, item }), jumpBeat(hour, options)]
+  // Whoever jumps into a quarter has not set a clock, so this asks nothing that would be kept of a child.
+  return [beat(8, { kind: 'call', effort: 'still', say, shown: { as: 'words' } }), jumpBeat(hour, options)]
 }
 
 /** How long the hands take to their places: a slow walk along a ring of a usual size, and what has to be said. */
