@@ -14,6 +14,7 @@ const CORE_ORDER = [
   'faces',
   'make',
   'chance',
+  'days',
   'printables',
   'movement',
   'stories',

@@ -156,6 +156,21 @@ const migrations: Record<string, Knex.Migration> = {
       await db.schema.dropTable('group_counts')
     },
   },
+  '006_days_and_stories': {
+    async up(db) {
+      for (const name of ['days', 'stories'])
+        await db.schema.createTable(name, (table) => {
+          table.text('id').primary()
+          table.text('name').notNullable()
+          table.text('body').notNullable()
+          table.integer('version').notNullable()
+          table.integer('created_at').notNullable()
+        })
+    },
+    async down(db) {
+      for (const name of ['days', 'stories']) await db.schema.dropTable(name)
+    },
+  },
 }
 
 export const migrationSource: Knex.MigrationSource<string> = {

@@ -43,7 +43,7 @@ function schemaOf(option: PrintOption): Joi.Schema {
 }
 
 /** Blank lines may come in. The core leaves them out and counts the others. */
-const LONGEST_LIST = 40
+const LONGEST_LIST = 80
 
 const choices = (ids: readonly OptionId[]) =>
   Object.fromEntries(ids.map((id) => [id, schemaOf(PRINT_OPTIONS[id])] as const))

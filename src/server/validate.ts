@@ -18,6 +18,8 @@ import type {
   SessionWish,
   Settings,
 } from '../core/records'
+import { type Day, MOST_DAY_ROWS } from '../core/days'
+import { day, picture, whatHappens } from './daySchemas'
 import { recipe, yard } from './makeSchemas'
 import { packThings, savedPrint, seed } from './printSchemas'
 import { Problem } from './problem'
@@ -91,17 +93,30 @@ const shown = oneOf('as', {
     minute: minuteOfDay.required(),
     by: Joi.number().strict().integer().min(-720).max(720).invalid(0).required(),
   },
-  span: { minute: minuteOfDay.required(), to: minuteOfDay.required() },
-  steps: { minute: minuteOfDay.required(), steps: Joi.array().items(length).min(1).max(6).required() },
-  doing: { minute: minuteOfDay.required(), doing: doing.required() },
+  span: {
+    minute: minuteOfDay.required(),
+    to: minuteOfDay.required(),
+    whats: Joi.array().items(whatHappens).length(2),
+  },
+  steps: {
+    minute: minuteOfDay.required(),
+    steps: Joi.array().items(length).min(1).max(12).required(),
+    what: whatHappens,
+  },
+  doing: { minute: minuteOfDay.required(), doing, what: whatHappens },
   day: { minute: minuteOfDay.required() },
   part: { minute: minuteOfDay.required(), part: part.required() },
   rows: {
     minute: minuteOfDay.required(),
     rows: Joi.array()
-      .items(Joi.object({ doing: doing.required(), minute: minuteOfDay.required() }))
+      .items(
+        Joi.object({ minute: minuteOfDay.required(), doing, what: whatHappens, to: minuteOfDay, picture }).xor(
+          'doing',
+          'what',
+        ),
+      )
       .min(1)
-      .max(12)
+      .max(MOST_DAY_ROWS)
       .required(),
   },
 })
@@ -268,6 +283,8 @@ export const schemas = {
     things: packThings.required(),
     seed: seed.required(),
   }),
+  newDay: shape<Omit<Kept<Day>, 'version'>>({ id: uuid.required(), name: name.required(), body: day.required() }),
+  dayEdit: shape<Omit<Kept<Day>, 'id'>>({ version: version.required(), name: name.required(), body: day.required() }),
   recipeOnly: shape<{ recipe: Recipe }>({ recipe: recipe.required() }),
   yardOnly: shape<{ yard: Yard }>({ yard: yard.required() }),
   settings: shape<Settings>({

@@ -1,4 +1,5 @@
 export * from './checks'
+export * from './dayPrints'
 export * from './edits'
 export * from './fetch'
 export * from './need'

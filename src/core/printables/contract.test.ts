@@ -31,7 +31,7 @@ const WRONG: Record<PrintOption['type'], unknown> = {
   whole: 7.5,
   flag: 'yes',
   text: 'x'.repeat(201),
-  lines: ['x'.repeat(81)],
+  lines: ['x'.repeat(121)],
   numbers: [1, -1],
   weights: { 'swapped-hands': 0 },
 }

@@ -1,3 +1,4 @@
+export * from './day/startCard'
 export { takenChoices, tidyChoices } from './kit/checkOptions'
 export * from './kit/counts'
 export * from './kit/needs'

@@ -121,7 +121,7 @@ describe('what is refused', () => {
     expect(refused('timetable', { rows: ['7:30 🦆'] })).toThrow(/row 1 of your day must be called something in Latin/)
     expect(refused('timetable', { rows: [`7:30 ${'very '.repeat(10)}long`] })).toThrow(/40 letters at most/)
     expect(refused('timetable', { rows: ['7:30 breakfast', 'bus 7.30 am'] })).toThrow(/row 2 .* at a time of its own/)
-    expect(refused('timetable', { rows: ['  '] })).toThrow('your own day must be of 1 to 16 rows, got 0 rows')
+    expect(refused('timetable', { rows: ['  '] })).toThrow('your own day must be of 1 to 40 rows, got 0 rows')
     expect(refused('bingo', { boards: 1 })).toThrow('boards must be a whole number from 2 to 12, got 1')
     expect(refused('bingo', { count: 10, boards: 12 })).toThrow(
       /boards must be at most \d+ different ones with 10 times, got 12/,

@@ -3,6 +3,12 @@ import { badges } from './cards/badges'
 import { bingo } from './games/bingo'
 import { colourZone } from './sheets/colourZone'
 import { composeCards } from './cards/composeCards'
+import { day24Cards } from './day/day24Cards'
+import { dayBingo } from './day/dayBingo'
+import { dayTrail } from './day/dayTrail'
+import { orderCards } from './day/orderCards'
+import { wallStrip } from './day/wallStrip'
+import { whichFirst } from './day/whichFirst'
 import { dayHalvesCards } from './cards/dayHalvesCards'
 import { dominoes } from './games/dominoes'
 import { drawClock } from './sheets/drawClock'
@@ -67,6 +73,12 @@ const all = [
   howLong,
   workBackSheet,
   timetable,
+  whichFirst,
+  wallStrip,
+  orderCards,
+  day24Cards,
+  dayTrail,
+  dayBingo,
   rungCheck,
 ] as const satisfies readonly PrintableOf[]
 

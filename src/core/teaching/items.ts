@@ -191,7 +191,7 @@ export function askInWords({ rung, ask, shown }: Item, wording: Wording): string
     case 'steps':
       return phrases.startWhen(say(shown.minute, { ...wording, form: 'digital' }), shown.steps.map(sayDuration))
     case 'doing':
-      return capitalised(phrases.whichHalf(phrases.doings[shown.doing]))
+      return capitalised(phrases.whichHalf(rowName(shown, phrases)))
     case 'day':
       return phrases.write24(dayPart(shown.minute))
     case 'part':

@@ -39,12 +39,12 @@ export type Shown =
   | { readonly as: 'figures'; readonly minute: number }
   /** A clock, and by how many minutes to move on (above 0) or back (below 0). */
   | { readonly as: 'shift'; readonly minute: number; readonly by: number }
-  /** Two clocks of one day: from `minute` to the later `to`. */
-  | { readonly as: 'span'; readonly minute: number; readonly to: number }
-  /** A deadline, and the minutes that each thing before it takes. */
-  | { readonly as: 'steps'; readonly minute: number; readonly steps: readonly number[] }
+  /** Two clocks of one day: from `minute` to the later `to`, and what happens then where that is known. */
+  | { readonly as: 'span'; readonly minute: number; readonly to: number; readonly whats?: readonly [string, string] }
+  /** A deadline, what it is for where that is known, and the minutes that each thing before it takes. */
+  | { readonly as: 'steps'; readonly minute: number; readonly steps: readonly number[]; readonly what?: string }
   /** A clock, and what is being done then. */
-  | { readonly as: 'doing'; readonly minute: number; readonly doing: DoingId }
+  | ({ readonly as: 'doing' } & PlanRow)
   /** A clock, and the part of the day told in words. */
   | { readonly as: 'day'; readonly minute: number }
   /** A clock with one of its parts pointed at. */

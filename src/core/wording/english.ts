@@ -187,6 +187,7 @@ const PHRASES: Phrases = {
   orderMorning: 'One morning: number the clocks, earliest first.',
   rightOrWrong: 'Right or wrong? Tick or cross.',
   ringRight: 'Ring what is right.',
+  ringFirst: 'Ring what comes first.',
   colourZone: 'Colour the zone that the hour hand is in.',
   drawClock: 'Draw your own clock.',
   markLine: 'Mark the minutes on the line.',

@@ -151,6 +151,7 @@ const PHRASES: Phrases = {
   orderMorning: 'Tout se passe un matin : numérote les horloges, de la première heure à la dernière.',
   rightOrWrong: 'Vrai ou faux ? Coche ou barre.',
   ringRight: 'Entoure ce qui est juste.',
+  ringFirst: 'Entoure ce qui vient en premier.',
   colourZone: 'Colorie la zone où se trouve la petite aiguille.',
   drawClock: 'Dessine ton horloge.',
   markLine: 'Marque les minutes sur la ligne.',

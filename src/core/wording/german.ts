@@ -200,6 +200,7 @@ const PHRASES: Phrases = {
   orderMorning: 'Alles an einem Vormittag: Nummeriere die Uhren, die früheste zuerst.',
   rightOrWrong: 'Richtig oder falsch? Haken oder Kreuz.',
   ringRight: 'Kreise ein, was stimmt.',
+  ringFirst: 'Kreise ein, was zuerst kommt.',
   colourZone: 'Male das Feld aus, in dem der Stundenzeiger steht.',
   drawClock: 'Zeichne deine eigene Uhr.',
   markLine: 'Zeichne die Minuten auf dem Zahlenstrahl ein.',

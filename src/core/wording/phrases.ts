@@ -27,6 +27,7 @@ export interface Phrases {
   readonly orderMorning: string
   readonly rightOrWrong: string
   readonly ringRight: string
+  readonly ringFirst: string
   readonly colourZone: string
   readonly drawClock: string
   readonly markLine: string

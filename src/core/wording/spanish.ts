@@ -181,6 +181,7 @@ const PHRASES: Phrases = {
   orderMorning: 'Todo en una mañana: numera los relojes, primero el más temprano.',
   rightOrWrong: '¿Bien o mal? Marca o tacha.',
   ringRight: 'Rodea lo que es correcto.',
+  ringFirst: 'Rodea lo que ocurre primero.',
   colourZone: 'Colorea la zona en la que está la aguja de las horas.',
   drawClock: 'Dibuja tu propio reloj.',
   markLine: 'Marca los minutos en la línea.',

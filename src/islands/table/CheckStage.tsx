@@ -83,7 +83,7 @@ const SEEN: { readonly [As in Shown['as']]: (props: SeenProps<As>) => ReactNode 
     </div>
   ),
   steps: (props) => <Under {...props}>{props.shown.steps.map(sayDuration).join(' + ')}</Under>,
-  doing: (props) => <Under {...props}>{phrasesOf(props.wording).doings[props.shown.doing]}</Under>,
+  doing: (props) => <Under {...props}>{rowName(props.shown, phrasesOf(props.wording))}</Under>,
   part: (props) => {
     const { minute, part } = props.shown
     const hands: Hands = { gear: 'geared', minute, second: POINTED_SECOND }

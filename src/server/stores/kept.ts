@@ -3,9 +3,17 @@ import type { Kept } from '../../core/records'
 import type { Db } from '../db'
 import { notFound, staleVersion } from '../problem'
 
-/** Recipes, floor clocks and prints are kept alike: a name and a body that was checked on its way in. */
-export type Shelf = 'recipes' | 'yards' | 'prints'
-const ONE: Record<Shelf, string> = { recipes: 'recipe', yards: 'floor clock', prints: 'print' }
+/** Recipes, floor clocks, prints, days and stories are kept alike: a name and a body that was checked on its way in. */
+export type Shelf = 'recipes' | 'yards' | 'prints' | 'days' | 'stories'
+const ONE: Record<Shelf, string> = {
+  recipes: 'recipe',
+  yards: 'floor clock',
+  prints: 'print',
+  days: 'day',
+  stories: 'story',
+}
+/** Where a session says which one goes with it. */
+const IN_SESSIONS: Partial<Record<Shelf, string>> = { recipes: 'recipe_id', yards: 'yard_id' }
 
 export type Row = Record<string, unknown>
 
@@ -62,10 +70,11 @@ export async function editKept<T>(db: Db, shelf: Shelf, id: string, edit: Omit<K
 export async function removeKept(db: Db, shelf: Shelf, id: string): Promise<void> {
   await getKept(db, shelf, id)
   await db.transaction(async (trx) => {
-    if (shelf !== 'prints')
+    const column = IN_SESSIONS[shelf]
+    if (column)
       await trx('sessions')
-        .where(shelf === 'recipes' ? { recipe_id: id } : { yard_id: id })
-        .update(shelf === 'recipes' ? { recipe_id: null } : { yard_id: null })
+        .where({ [column]: id })
+        .update({ [column]: null })
     await trx(shelf).where({ id }).delete()
   })
 }

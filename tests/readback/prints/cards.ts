@@ -91,7 +91,7 @@ function setOf(card: Shapes, { o }: Read): string {
 const oneHanded = ({ rung }: Read['o']) => rung === 'fives' || rung === 'hour-hand'
 
 /** The middle of what is on a back lies behind the middle of the card in front, when the sheet is turned over. */
-function isBehind(back: Shapes, front: { x: number; y: number } | undefined, o: Read['o']): boolean {
+export function isBehind(back: Shapes, front: { x: number; y: number } | undefined, o: Read['o']): boolean {
   const { width, height } = papers[o.paper]
   const box = textBox(back)
   const due =
@@ -242,11 +242,12 @@ const wearing: Checker = (read) => {
 const sortingDay: Checker = (read) => {
   const { o } = read
   const { dayPart, phrases } = languages[o.wording.language]
+  const count = o.rows?.length ?? o.count
   const own = cards(read)
   const doings = own.filter((card) => dials(card).length > 0)
   const lines = groups(read.key[0] ?? [], 'line').map((line) => words(line))
   read.expect(
-    doings.length === o.count && lines.length === o.count && own.length === o.count + 2,
+    doings.length === count && lines.length === count && own.length === count + 2,
     `${doings.length} cards, ${lines.length} lines`,
   )
   const told = lines.map((line) => {

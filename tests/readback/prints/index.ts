@@ -15,6 +15,7 @@ import { type Random, draw, drawInt } from '../../../src/core/random'
 import { type RungId, rungs } from '../../../src/core/teaching'
 import { LANGUAGE_IDS } from '../../../src/core/wording'
 import { cardCheckers } from './cards'
+import { dayCheckers } from './days'
 import { gameCheckers } from './games'
 import { checkPages, readPrint } from './reading'
 import { sheetCheckers } from './sheets'
@@ -23,6 +24,7 @@ const checkers: Record<PrintableId, (read: ReturnType<typeof readPrint>) => void
   ...sheetCheckers,
   ...gameCheckers,
   ...cardCheckers,
+  ...dayCheckers,
 }
 
 /** What is wrong with a print, read back from its SVG; empty for one that is right. */
@@ -41,7 +43,9 @@ export function rungsOf(printable: Printable): RungId[] {
 export function drawnOptions(random: Random, printable: Printable, rung: RungId): PrintOptions {
   const { least, most } = countsOn(printable, rung)
   const count = drawInt(random, least, most)
-  const chosen = Object.fromEntries(OPTION_IDS.map((id) => [id, drawnValue(random, PRINT_OPTIONS[id], rung)]))
+  const chosen = Object.fromEntries(
+    OPTION_IDS.map((id) => [id, drawnValue(random, PRINT_OPTIONS[id], { rung, printable })]),
+  )
   const choices = takenChoices(printable, rung, chosen)
   return {
     paper: draw(random, ['a4', 'letter'] as const),
@@ -57,7 +61,12 @@ export function drawnOptions(random: Random, printable: Printable, rung: RungId)
 }
 
 /** A value of an option, or none where it may be left out. */
-function drawnValue(random: Random, option: PrintOption, rung: RungId): unknown {
+interface DrawnFor {
+  readonly rung: RungId
+  readonly printable: Printable
+}
+
+function drawnValue(random: Random, option: PrintOption, { rung, printable }: DrawnFor): unknown {
   const maybe = <T>(value: T): T | undefined => (drawInt(random, 0, 1) === 0 ? value : undefined)
   const suited = <T>(values: readonly T[]) => values.filter((value) => option.limit?.suits(value, rung) ?? true)
   switch (option.type) {
@@ -74,7 +83,7 @@ function drawnValue(random: Random, option: PrintOption, rung: RungId): unknown 
     case 'text':
       return maybe('Odalys of the long boat')
     case 'lines':
-      return maybe(ownDay(random))
+      return maybe(ownDay(random, printable.leastRows ?? 1))
     case 'numbers':
       return maybe(Array.from({ length: drawInt(random, 1, option.most) }, () => drawInt(random, 1, option.largest)))
     case 'weights':
@@ -105,12 +114,19 @@ function narrowed(
 }
 
 /** A day as a family types it: any times of the day, noon left out, in 24 hours, before or after what happens then. */
-function ownDay(random: Random): string[] {
+function ownDay(random: Random, least: number): string[] {
   const drawn = Array.from({ length: drawInt(random, 0, 15) }, () => drawInt(random, 0, 287) * 5)
-  const minutes = [...new Set([...drawn.filter((minute) => !handsHidden(minute % 720)), 485])].sort((a, b) => a - b)
+  const enough = Array.from({ length: least - 1 }, (_, i) => 400 + 75 * i)
+  const minutes = [...new Set([...[...drawn, ...enough].filter((minute) => !handsHidden(minute % 720)), 485])].sort(
+    (a, b) => a - b,
+  )
   return minutes.map((minute, i) => {
     const two = (figure: number) => String(figure).padStart(2, '0')
-    const time = `${two(Math.floor(minute / 60))}:${two(minute % 60)}`
+    const figures = (each: number) => `${two(Math.floor(each / 60))}:${two(each % 60)}`
+    const end = drawInt(random, 0, 2) === 0 ? minute + drawInt(random, 1, 20) * 5 : 1440
+    // An end with hidden hands would be drawn on a clock.
+    const isSeen = end < 1440 && !handsHidden(end % 720)
+    const time = isSeen ? `${figures(minute)}–${figures(end)}` : figures(minute)
     return drawInt(random, 0, 1) === 1
       ? `${time} Ümit’s ${i % 3 === 0 ? 'long, long walk on the towpath' : 'doing'} ${i}`
       : `Ümit’s doing ${i}, ${time}`

@@ -66,6 +66,18 @@ export function dials(shapes: Shapes): (ReadDial & { time: number })[] {
   }))
 }
 
+/** The rows of a day of one's own as the tests type them: a time in 24 hours, perhaps its end, and what happens then. */
+export function ownRows({ rows = [] }: PrintOptions): { minute: number; to?: number; what: string }[] {
+  const span = /,? *(\d{1,2}):(\d\d)(?:–(\d\d):(\d\d))? */
+  return rows
+    .map((row) => {
+      const [, h, m, endH, endM] = span.exec(row) ?? []
+      const to = endH === undefined ? {} : { to: Number(endH) * 60 + Number(endM) }
+      return { minute: Number(h) * 60 + Number(m), ...to, what: row.replace(span, '') }
+    })
+    .sort((a, b) => a.minute - b.minute)
+}
+
 /** The hands of each dial, for comparing; also of one hand. */
 export const hands = (shapes: Shapes) =>
   dials(shapes).map(({ hour, minute }) => `${hour?.toFixed(1)} ${minute?.toFixed(1)}`)
@@ -231,10 +243,12 @@ function overlap(a: Box, b: Box): boolean {
  * The pages of questions beside their key, question by question, as many as were asked for; the times that are asked
  * about differ.
  */
-export function questions(read: Read): { asked: Shapes; answered: Shapes }[] {
+export function questions(
+  read: Read,
+  wanted = read.o.rows?.length ?? read.o.count,
+): { asked: Shapes; answered: Shapes }[] {
   const asked = groups(read.pages.flat(), 'question')
   const answered = groups(read.key.flat(), 'question')
-  const wanted = read.o.rows?.length ?? read.o.count
   read.expect(
     asked.length === wanted && answered.length === wanted,
     `${asked.length} questions and ${answered.length} answers instead of ${wanted}`,
@@ -255,7 +269,13 @@ export function expectRepeated({ expect }: Read, asked: Shapes, answered: Shapes
         : [],
     )
   const turned = (shapes: Shapes) =>
-    dials(shapes).map(({ pivot, hour, minute }) => [pivot.x, pivot.y, hour, minute].map((n) => n?.toFixed(1)).join(' '))
+    dials(shapes).flatMap(({ pivot, ...turns }) =>
+      (['hour', 'minute'] as const).flatMap((hand) =>
+        turns[hand] === undefined
+          ? []
+          : [`${hand} ${[pivot.x, pivot.y, turns[hand]].map((n) => n.toFixed(1)).join(' ')}`],
+      ),
+    )
   const [texts, hands] = [new Set(placed(answered)), new Set(turned(answered))]
   for (const text of placed(asked)) expect(texts.has(text), `${text} of ${name} is not in the key`)
   for (const dial of turned(asked)) expect(hands.has(dial), `hands of ${name} are not in the key: ${dial}`)

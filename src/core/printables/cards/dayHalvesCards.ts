@@ -1,12 +1,14 @@
 import { dialHour, minutesPast } from '../../clock'
+import type { DayRow } from '../../days'
 import { INK, MOSS, type Shape, circle, path } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
-import { type Item, makeItems } from '../../teaching'
+import { type Item, makeItems, rowName } from '../../teaching'
 import { languages, say } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
 import { cutTitle, dialAt, keyFooter, keyTitle, listPage, part, printFooter, wordsIn } from '../kit/frame'
 import { wordCard } from './matchCards'
 import { definePrintable } from '../kit/definePrintable'
+import { ownPlan } from '../kit/ownPlan'
 import type { PrintOptions } from '../kit/options'
 
 /**
@@ -24,13 +26,15 @@ export const dayHalvesCards = definePrintable({
   mostItems: 16,
   usualItems: 10,
   suits: (rung) => rung === 'day-halves',
-  takes: ['helps', 'guillotine'],
+  takes: ['helps', 'rows', 'guillotine'],
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   notes: () => ['A card with a half-filled ring can be argued: let the children say why before any answer.'],
   make(options, seed) {
     const random = randomFrom(seed)
-    const items = makeItems(random, { rung: options.rung, ask: 'half-of-day', count: options.count })
+    const items = options.rows
+      ? ownPlan(options.rows, options.wording.language).map((row) => ownItem(row, options))
+      : makeItems(random, { rung: options.rung, ask: 'half-of-day', count: options.count })
     const { dayPart, phrases } = languages[options.wording.language]
     // The parts of a day go by different names in some languages: ten in the morning and three in the afternoon name
     // the halves.
@@ -39,7 +43,7 @@ export const dayHalvesCards = definePrintable({
     const key = items.map((item) => {
       const { minute } = item.shown
       const half = minute < 720 ? dayPart(600) : dayPart(900)
-      const doing = item.shown.as === 'doing' ? phrases.doings[item.shown.doing] : ''
+      const doing = item.shown.as === 'doing' ? rowName(item.shown, phrases) : ''
       return `${doing}, ${say(minute, { ...options.wording, form: 'day-24' })}: ${half}${isArguable(item) ? ` (${phrases.noonOrNight})` : ''}`
     })
     return {
@@ -70,10 +74,20 @@ export const dayHalvesCards = definePrintable({
   },
 })
 
+function ownItem({ minute, what }: DayRow, { rung }: PrintOptions): Item {
+  return {
+    rung,
+    ask: 'half-of-day',
+    shown: { as: 'doing', minute, what },
+    answer: { kind: 'day', minute },
+    lures: [],
+  }
+}
+
 /** Noon and midnight belong to neither half of the day, and someone who is asleep at two may be having a nap. */
 function isArguable({ shown }: Item): boolean {
   const isTwelve = dialHour(shown.minute) === 12 && minutesPast(shown.minute) === 0
-  return isTwelve || (shown.as === 'doing' && shown.doing === 'asleep' && shown.minute < 300)
+  return isTwelve || (shown.as === 'doing' && 'doing' in shown && shown.doing === 'asleep' && shown.minute < 300)
 }
 
 /** The ring of fives round a clock needs a higher card. */
@@ -81,7 +95,7 @@ const rowsOf = ({ helps = 0 }: PrintOptions) => (helps > 0 ? 3 : 4)
 
 function doingCard(item: Item, options: PrintOptions): CardFace {
   const { phrases } = languages[options.wording.language]
-  const text = item.shown.as === 'doing' ? phrases.doings[item.shown.doing] : ''
+  const text = item.shown.as === 'doing' ? rowName(item.shown, phrases) : ''
   return (cell) => {
     const x = cell.x + cell.width / 2
     const room = Math.min(cell.width, cell.height * 0.7) / 2 - 4
@@ -103,7 +117,14 @@ function doingCard(item: Item, options: PrintOptions): CardFace {
       : []
     return [
       dialAt(item.shown.minute, { x, y: cell.y + room + 5, room }, options),
-      part('words', wordsIn(text, { x, y: cell.y + cell.height * 0.86 }, { width: cell.width - 8, most: 6 })),
+      part(
+        'words',
+        wordsIn(
+          text,
+          { x, y: cell.y + cell.height * 0.86 },
+          { width: cell.width - 8, most: 6, height: cell.height * 0.22 },
+        ),
+      ),
       ...argued,
     ]
   }

@@ -103,10 +103,14 @@ export function itemDial(item: Item, place: DialPlace, options: PrintOptions): S
 }
 
 /** Words even where the group writes figures, beside the figures or the clock of the same time. */
-export function wordsFor(item: Item, { wording }: PrintOptions): string {
-  const said = sayAnswer(item, item.answer, wording)
-  const form = wording.form === 'minutes-past' ? wording.form : 'turns'
-  return isTwoHanded(item.rung) && /^\d/.test(said) ? say(item.shown.minute, { ...wording, form }) : said
+export function wordsFor(item: Item, options: PrintOptions): string {
+  const said = sayAnswer(item, item.answer, options.wording)
+  return isTwoHanded(item.rung) && /^\d/.test(said) ? inWords(item.shown.minute, options) : said
+}
+
+/** A dial time in the group's words. */
+export function inWords(minute: number, { wording }: PrintOptions): string {
+  return say(onDial(minute), { ...wording, form: wording.form === 'minutes-past' ? wording.form : 'turns' })
 }
 
 /** Shapes that belong together, so that they can be found in the drawing by their name. */

@@ -150,12 +150,23 @@ export const PRINT_OPTIONS = {
     limit: twoHandsOnly(3, 2),
   },
   reversed: { type: 'flag', label: 'Show clocks, write the times' },
+  drawn: {
+    type: 'choice',
+    label: 'Hands to draw',
+    values: {
+      both: 'both on one clock',
+      apart: 'hours on one clock, minutes on another',
+      hour: 'the hour hand, the minute hand is there',
+      minute: 'the minute hand, the hour hand is there',
+    },
+    usual: 'both',
+  },
   rows: {
     type: 'lines',
     label: 'Your own day (if you like)',
     help: 'One line for each time and what happens then',
-    most: 16,
-    longest: 80,
+    most: 40,
+    longest: 120,
     example: '7:30 breakfast\n8:15 walk to school',
   },
   helps: {

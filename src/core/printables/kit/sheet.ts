@@ -38,7 +38,9 @@ interface SheetFacts<Id extends string> extends Omit<PrintableFacts, 'kind'> {
   readonly title: (phrases: Phrases, options: PrintOptions) => string
   readonly columns: (count: number) => number
   /** How much room a cell leaves its dial each way, mm. Left out, every count fits on one page. */
-  readonly dialRoom?: (cell: Cell, choices: number) => number
+  readonly dialRoom?: (cell: Cell, choices: number, options: PrintOptions) => number
+  /** The questions that a day of one's own gives. */
+  readonly own?: (options: PrintOptions, seed: number) => Item[]
   /** How many wrong choices each item gets, where the answers are chosen. */
   readonly wrong?: number
   readonly question: (question: AskedQuestion) => Shape[]
@@ -46,20 +48,25 @@ interface SheetFacts<Id extends string> extends Omit<PrintableFacts, 'kind'> {
 
 /** A sheet of equal cells, a question in each; its key is the same page with the answers. */
 export function sheet<const Id extends string>(definition: SheetFacts<Id>): PrintableOf<Id> {
-  const { ask, title, columns, dialRoom, wrong = 2, question, ...facts } = definition
+  const { ask, title, columns, dialRoom, own, wrong = 2, question, ...facts } = definition
   return definePrintable({
     ...facts,
     kind: 'sheet',
     make(options, seed) {
       const random = randomFrom(seed)
-      const bare = makeItems(random, { rung: options.rung, ask, count: options.count })
+      const bare =
+        own && options.rows ? own(options, seed) : makeItems(random, { rung: options.rung, ask, count: options.count })
       const asked = bare
         .map((item) => chosen(item, options, wrong, drawInt(random, 0, 1e9)))
         .map((one, place) => ({ ...one, place }))
       const { phrases } = languages[options.wording.language]
       const mostChoices = Math.max(...asked.map(({ choices }) => choices.length))
       const cellsFor = (count: number) => clockCells(options.paper, columns(count), count)
-      const sheets = onPages(asked, options, (count) => dialRoom?.(cellsFor(count)[0] as Cell, mostChoices) ?? Infinity)
+      const sheets = onPages(
+        asked,
+        options,
+        (count) => dialRoom?.(cellsFor(count)[0] as Cell, mostChoices, options) ?? Infinity,
+      )
       const page = (onOne: (typeof sheets)[number], isKey: boolean) => {
         const cells = cellsFor(onOne.length)
         const body = onOne.map(({ item, choices, place }, at) => {

@@ -31,6 +31,8 @@ export interface PrintableFacts {
   readonly timesOn?: (rung: RungId) => number
   /** The rungs it can be made for. */
   readonly suits: (rung: RungId) => boolean
+  /** The fewest rows of a day of one's own, where one row is not enough. */
+  readonly leastRows?: number
   /** Which options of the table it takes, besides those that every printable takes. */
   readonly takes: readonly TakenId[]
   /** What else is needed. */

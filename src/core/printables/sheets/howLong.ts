@@ -1,7 +1,16 @@
+import { countJumps } from '../../clock'
 import { INK, scaledShape, centredText } from '../../drawing'
 import { JUMP_LINE, jumpLine } from '../../faces'
-import { dialAt, figures, part, rule } from '../kit/frame'
+import { type Item, durationOf } from '../../teaching'
+import { type PrintRow, dayRowsOf, figuresUnder, nameOfRow, someOf } from '../kit/dayRows'
+import { type Cell, dialAt, figures, part, rule, wordsIn } from '../kit/frame'
+import type { PrintOptions } from '../kit/options'
 import { answerOf, sheet } from '../kit/sheet'
+
+/** The most questions that a day of one's own gives. */
+const MOST_OWN = 8
+/** Under a clock of one's own day, mm: its figures and what happens then. */
+const NAMES_MM = 18
 
 /** Two clocks of one day with an empty line between them, to jump along: the key has the jumps and their sum. */
 export const howLong = sheet({
@@ -14,26 +23,42 @@ export const howLong = sheet({
   mostItems: 5,
   usualItems: 4,
   suits: (rung) => rung === 'elapsed',
-  takes: ['helps'],
+  leastRows: 2,
+  takes: ['helps', 'rows'],
   needs: ['pencils'],
   cautions: [],
   ask: 'how-long',
   title: (phrases) => phrases.howLongEach,
   columns: () => 1,
+  own: ownSpans,
+  dialRoom: (cell, _, { rows }) => (rows ? roomOf(cell, NAMES_MM) : Infinity),
   question: ({ item, cell, options, isKey }) => {
     const { shown } = item
     if (shown.as !== 'span') return []
-    const room = Math.min(cell.height - 10, cell.width * 0.25) / 2
-    const y = cell.y + cell.height / 2
+    const { whats } = shown
+    const room = roomOf(cell, whats ? NAMES_MM : 0)
+    const y = cell.y + (cell.height - (whats ? NAMES_MM : 0)) / 2
     const left = cell.x + 8 + 2 * room + 4
     const right = cell.x + cell.width - 2 * room - 6
     const scale = (right - left) / JUMP_LINE.width
     const middle = (left + right) / 2
     // The line is small, but its words are read on paper, so they are as large as there is room for.
     const jumps = jumpLine(shown.minute, shown.to, (minute) => figures(minute, options), { textMm: 10 }).shapes
+    const ends = [
+      { minute: shown.minute, x: cell.x + 8 + room },
+      { minute: shown.to, x: cell.x + cell.width - 3 - room },
+    ]
     return [
-      dialAt(shown.minute, { x: cell.x + 8 + room, y, room }, options),
-      dialAt(shown.to, { x: cell.x + cell.width - 3 - room, y, room }, options),
+      ...ends.map(({ minute, x }) => dialAt(minute, { x, y, room }, options)),
+      ...(whats
+        ? ends.flatMap(({ minute, x }, i) => [
+            figuresUnder(minute, { x, y: y + room + 6 }, options),
+            part(
+              `what-${i}`,
+              wordsIn(whats[i] ?? '', { x, y: y + room + 12 }, { width: 2 * room + 6, most: 4.2, height: 10 }),
+            ),
+          ])
+        : []),
       ...(isKey
         ? [
             part(
@@ -50,3 +75,27 @@ export const howLong = sheet({
     ]
   },
 })
+
+const roomOf = (cell: Cell, below: number) => Math.min(cell.height - 10 - below, cell.width * 0.25) / 2
+
+/** How long each thing of a day lasts where its end is known, and else how long it is until the next. */
+function ownSpans(options: PrintOptions, seed: number): Item[] {
+  const rows = dayRowsOf(options, seed, 2)
+  const spans = rows.flatMap((row, i) => {
+    const next = rows[i + 1]
+    if (row.to !== undefined) return [spanItem(row, row.to, nameOfRow(row, options), options)]
+    return next ? [spanItem(row, next.minute, nameOfRow(next, options), options)] : []
+  })
+  return someOf(spans, MOST_OWN, seed)
+}
+
+function spanItem(row: PrintRow, to: number, then: string, options: PrintOptions): Item {
+  const { minute } = row
+  return {
+    rung: options.rung,
+    ask: 'how-long',
+    shown: { as: 'span', minute, to, whats: [nameOfRow(row, options), then] },
+    answer: durationOf(countJumps(minute, to).minutes),
+    lures: [],
+  }
+}

@@ -1,9 +1,6 @@
-import { INK, MOSS, type Shape, bodyArea, textWidth, wrapText } from '../../drawing'
-import { handsHidden, onDial } from '../../clock'
-import { RefusedValue, requireInteger } from '../../errors'
-import { draw, drawInt, randomFrom, shuffled } from '../../random'
-import { DOING_TIMES, type Item, type PlanRow, rowName } from '../../teaching'
-import { type DoingId, type Phrases, languages, say } from '../../wording'
+import { INK, MOSS, type Point, type Shape, bodyArea, textWidth, wrapText } from '../../drawing'
+import { pictureShapes } from '../../days'
+import { languages } from '../../wording'
 import {
   childPage,
   dialAt,
@@ -16,13 +13,18 @@ import {
   textFrom,
   titleOr,
 } from '../kit/frame'
-import { ownPlan } from '../kit/ownPlan'
+import { type PrintRow, dayRowsOf, figuresOfDay, nameOfRow, noteHidden } from '../kit/dayRows'
 import { definePrintable } from '../kit/definePrintable'
+import { rowItem } from '../day/wallStrip'
 import type { PrintOptions } from '../kit/options'
 
 const MOST_ROWS_A_PAGE = 8
 const MOST_ROOM_MM = 26
 const NAME_MM = 84
+/** Less beside two clocks. */
+const NARROW_NAME_MM = 58
+const MOST_ROOM_OF_TWO_MM = 22
+const PICTURE_MM = 12
 
 /**
  * A plan of a day as rows with times and clocks: the hands are drawn in, or the other way round the times are written.
@@ -39,19 +41,13 @@ export const timetable = definePrintable({
   usualItems: 6,
   timesOn: () => Infinity,
   suits: (rung) => rung === 'timetable',
-  takes: ['helps', 'reversed', 'rows'],
+  takes: ['helps', 'reversed', 'drawn', 'rows'],
   needs: ['pencils'],
   cautions: [],
-  notes: (options) => (options.rows ? noteHidden(ownPlan(options.rows, options.wording.language), options) : []),
+  notes: noteHidden,
   make(options, seed) {
-    const rows = options.rows ? ownPlan(options.rows, options.wording.language) : plannedDay(options.count, seed)
-    const items = rows.map(({ minute }): Item => ({
-      rung: options.rung,
-      ask: 'look-up',
-      shown: { as: 'rows', minute, rows },
-      answer: { kind: 'time', minute: onDial(minute) },
-      lures: [],
-    }))
+    const rows = dayRowsOf(options, seed)
+    const items = rows.map((row) => rowItem(row, rows, options))
     const { phrases } = languages[options.wording.language]
     const footer = printFooter('A plan of the day', options, seed)
     const title = titleOr(options, options.reversed ? phrases.planTimes : phrases.planClocks)
@@ -71,68 +67,74 @@ export const timetable = definePrintable({
   },
 })
 
-/** Doings at different times of one day, in their order, no two at the same place on the dial. */
-function plannedDay(count: number, seed: number): PlanRow[] {
-  const random = randomFrom(seed)
-  const all = Object.keys(DOING_TIMES) as DoingId[]
-  requireInteger('count of rows', count, 1, all.length)
-  for (let tries = 0; tries < 500; tries++) {
-    const rows = shuffled(random, all)
-      .slice(0, count)
-      .map((doing) => ({ doing, minute: draw(random, DOING_TIMES[doing]) + drawInt(random, 0, 2) * 5 }))
-      .sort((a, b) => a.minute - b.minute)
-    const isClear = rows.every(({ minute }) => !handsHidden(onDial(minute)))
-    if (isClear && new Set(rows.map(({ minute }) => onDial(minute))).size === count) return rows
-  }
-  throw new RefusedValue('seed', 'one with which a day can be planned: shuffle', seed)
-}
-
 /** The room of each clock on a page of so many rows, mm each way; none where they are too many to write in. */
-function dialRoom(rows: number, { paper }: PrintOptions): number {
-  return rows > MOST_ROWS_A_PAGE ? 0 : Math.min(bodyArea(paper).height / rows / 2 - 2, MOST_ROOM_MM)
+function dialRoom(rows: number, options: PrintOptions): number {
+  const most = clocksOf(options).length > 1 ? MOST_ROOM_OF_TWO_MM : MOST_ROOM_MM
+  return rows > MOST_ROWS_A_PAGE ? 0 : Math.min(bodyArea(options.paper).height / rows / 2 - 2, most)
 }
 
-/** A family's own day may have noon in it, where one hand hides the other. It is printed, with a note for the adult. */
-function noteHidden(rows: readonly PlanRow[], { wording }: PrintOptions): string[] {
-  return rows
-    .filter(({ minute }) => handsHidden(onDial(minute)))
-    .map(
-      ({ minute }) =>
-        `At ${say(minute, { ...wording, form: 'day-24' })} one hand lies over the other: show it on a clock first.`,
-    )
+interface NamePlace extends Point {
+  readonly width: number
 }
 
-/** The known names are short. A family's own name takes a second line before it is made smaller. */
-function nameOf(row: PlanRow, x: number, y: number, phrases: Phrases): Shape[] {
-  const name = rowName(row, phrases)
-  const isOne = 'doing' in row || textWidth(name, 7) <= NAME_MM
-  if (isOne) return [textFrom(name, { x, y: y + 2 }, { width: NAME_MM, most: 7 })]
-  const lines = wrapText(name, 5.5, NAME_MM)
-  return lines.map((line, i) =>
-    textFrom(line, { x, y: y + 2 + (i - (lines.length - 1) / 2) * 7.5 }, { width: NAME_MM, most: 5.5 }),
-  )
+/** What happens, on two lines where it needs them, with its picture before it. */
+function nameAt(row: PrintRow, { x, y, width: room }: NamePlace, options: PrintOptions): Shape[] {
+  const side = row.picture ? PICTURE_MM : 0
+  const left = x + (side > 0 ? side + 3 : 0)
+  const width = room - (left - x)
+  const name = nameOfRow(row, options)
+  const lines = textWidth(name, 7) <= width || 'doing' in row ? [name] : wrapText(name, 5.5, width)
+  const most = lines.length === 1 ? 7 : 5.5
+  return [
+    ...(row.picture ? [part('picture', [pictureShapes(row.picture, side)], x + side / 2, y)] : []),
+    ...lines.map((line, i) =>
+      textFrom(line, { x: left, y: y + 2 + (i - (lines.length - 1) / 2) * 7.5 }, { width, most }),
+    ),
+  ]
 }
 
-function plan(all: readonly PlanRow[], rows: readonly PlanRow[], options: PrintOptions, isKey: boolean): Shape[] {
+/** The clocks of a row with the hands that each is to have: two where hours and minutes are drawn apart. */
+const CLOCKS = {
+  both: [{ given: 'none', due: 'both' }],
+  hour: [{ given: 'minute', due: 'both' }],
+  minute: [{ given: 'hour', due: 'both' }],
+  apart: [
+    { given: 'none', due: 'hour' },
+    { given: 'none', due: 'minute' },
+  ],
+} as const
+
+const clocksOf = ({ reversed, drawn = 'both' }: PrintOptions) => CLOCKS[reversed ? 'both' : drawn]
+
+function plan(all: readonly PrintRow[], rows: readonly PrintRow[], options: PrintOptions, isKey: boolean): Shape[] {
   const area = bodyArea(options.paper)
-  const { phrases } = languages[options.wording.language]
   const height = area.height / rows.length
   const room = dialRoom(rows.length, options)
+  const right = area.x + area.width
+  const clocks = clocksOf(options)
+  const name = clocks.length > 1 ? NARROW_NAME_MM : NAME_MM
   return rows.map((row, i) => {
     const { minute } = row
     const y = area.y + (i + 0.5) * height
-    const right = area.x + area.width
-    const time = say(minute, { ...options.wording, form: 'day-24' })
     const isWritten = !options.reversed || isKey
     const fill = options.reversed && !options.lowInk ? MOSS : INK
-    const timeX = area.x + 96
+    const timeX = area.x + name + (clocks.length > 1 ? 6 : 12)
+    const dials = clocks.map(({ given, due }, at) =>
+      dialAt(minute, { x: right - room - 4 - (clocks.length - 1 - at) * (2 * room + 3), y, room }, options, {
+        hands: options.reversed || isKey ? due : given,
+      }),
+    )
     return part(`question-${all.indexOf(row)}`, [
-      ...nameOf(row, area.x + 4, y, phrases),
+      ...nameAt(row, { x: area.x + 4, y, width: name }, options),
       ...(options.reversed ? [rule(timeX, timeX + 28, y + 3)] : []),
       ...(isWritten
-        ? [part('time', [textFrom(time, { x: timeX + 2, y: y + 1.5 }, { width: 30, most: 8, fill })])]
+        ? [
+            part('time', [
+              textFrom(figuresOfDay(minute, options), { x: timeX + 2, y: y + 1.5 }, { width: 30, most: 8, fill }),
+            ]),
+          ]
         : []),
-      dialAt(minute, { x: right - room - 4, y, room }, options, { hands: options.reversed || isKey ? 'both' : 'none' }),
+      ...dials,
       rule(area.x, right, area.y + (i + 1) * height),
     ])
   })

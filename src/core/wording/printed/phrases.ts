@@ -36,6 +36,11 @@ const PRINT_PHRASES = [
   '{0}, hour hand left on {1} ({2}° behind)',
   'This bar is 100 mm when printed at 100 %',
   'no. {0}',
+  'every time as it is',
+  'rounded: {0}',
+  '{0} as {1}',
+  'still too hard: {0}',
+  'left out, since two would be at one time: {0}',
 ] as const
 export interface PrintsPrinted {
   readonly phrases: Readonly<Record<(typeof PRINT_PHRASES)[number], string>>

@@ -2,6 +2,11 @@ import type { PrintsPrinted } from '../phrases'
 
 export const frenchPrints: PrintsPrinted = {
   phrases: {
+    'every time as it is': 'chaque heure telle quelle',
+    'rounded: {0}': 'arrondies : {0}',
+    '{0} as {1}': '{0} devient {1}',
+    'still too hard: {0}': 'encore trop difficiles : {0}',
+    'left out, since two would be at one time: {0}': 'laissés de côté, car deux tomberaient à la même heure : {0}',
     '{0}: cut along the lines': '{0} : découper le long des lignes',
     'Backs: print behind the page before': 'Versos : imprimer derrière la page précédente',
     backs: 'versos',
@@ -41,6 +46,12 @@ export const frenchPrints: PrintsPrinted = {
     'no. {0}': 'nº {0}',
   },
   names: {
+    'Strip of clocks for the wall': 'Bande d’horloges pour le mur',
+    'A day to lay in order': 'Une journée à mettre en ordre',
+    'Which comes first?': 'Qu’est-ce qui vient en premier ?',
+    'A day in 24 hours': 'Une journée en 24 heures',
+    'Trail through a day': 'Parcours d’une journée',
+    'Bingo of a day': 'Bingo de la journée',
     rocket: 'une fusée',
     house: 'une maison',
     fish: 'un poisson',

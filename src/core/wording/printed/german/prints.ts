@@ -2,6 +2,11 @@ import type { PrintsPrinted } from '../phrases'
 
 export const germanPrints: PrintsPrinted = {
   phrases: {
+    'every time as it is': 'jede Zeit so, wie sie ist',
+    'rounded: {0}': 'gerundet: {0}',
+    '{0} as {1}': '{0} als {1}',
+    'still too hard: {0}': 'noch zu schwer: {0}',
+    'left out, since two would be at one time: {0}': 'weggelassen, weil sonst zwei zur gleichen Zeit wären: {0}',
     '{0}: cut along the lines': '{0}: an den Linien ausschneiden',
     'Backs: print behind the page before': 'Rückseiten: hinter die vorige Seite drucken',
     backs: 'Rückseiten',
@@ -41,6 +46,12 @@ export const germanPrints: PrintsPrinted = {
     'no. {0}': 'Nr. {0}',
   },
   names: {
+    'Strip of clocks for the wall': 'Uhrenstreifen für die Wand',
+    'A day to lay in order': 'Ein Tag zum Ordnen',
+    'Which comes first?': 'Was kommt zuerst?',
+    'A day in 24 hours': 'Ein Tag in 24 Stunden',
+    'Trail through a day': 'Spur durch den Tag',
+    'Bingo of a day': 'Bingo des Tages',
     rocket: 'eine Rakete',
     house: 'ein Haus',
     fish: 'ein Fisch',

@@ -2,6 +2,11 @@ import type { PrintsPrinted } from '../phrases'
 
 export const spanishPrints: PrintsPrinted = {
   phrases: {
+    'every time as it is': 'cada hora tal como es',
+    'rounded: {0}': 'redondeadas: {0}',
+    '{0} as {1}': '{0} como {1}',
+    'still too hard: {0}': 'aún demasiado difíciles: {0}',
+    'left out, since two would be at one time: {0}': 'quitados, porque dos caerían a la misma hora: {0}',
     '{0}: cut along the lines': '{0}: recorta por las líneas',
     'Backs: print behind the page before': 'Reversos: imprime detrás de la página anterior',
     backs: 'reversos',
@@ -40,6 +45,12 @@ export const spanishPrints: PrintsPrinted = {
     'no. {0}': 'n.º {0}',
   },
   names: {
+    'Strip of clocks for the wall': 'Tira de relojes para la pared',
+    'A day to lay in order': 'Un día para ordenar',
+    'Which comes first?': '¿Qué va primero?',
+    'A day in 24 hours': 'Un día en 24 horas',
+    'Trail through a day': 'Recorrido de un día',
+    'Bingo of a day': 'Bingo del día',
     rocket: 'un cohete',
     house: 'una casa',
     fish: 'un pez',

@@ -1,0 +1,117 @@
+import { countJumps, minutesPast, onDial } from '../clock'
+import { RefusedValue } from '../errors'
+import { type Item, type RungId, askInWords, durationOf, rungOf } from '../teaching'
+import { type Wording, say } from '../wording'
+import { inOrder } from './checks'
+import { type RoundedDay, roundedDay } from './rounding'
+import type { DayRow } from './types'
+
+/** What can be asked about the rows of a day, as the adult chooses it. */
+export const DAY_ASKS = {
+  set: 'Show me: set the clock',
+  read: 'Read the clock',
+  'how-long': 'How long until the next',
+  half: 'Morning or afternoon',
+  'write-24': 'In 24 hours',
+} as const
+export type DayAsk = keyof typeof DAY_ASKS
+
+/** A question about a row of a day, and how it is put: "lunch: show me twenty to one". */
+export interface DayQuestion {
+  readonly row: DayRow
+  readonly item: Item
+  readonly says: string
+  /** The true time, where the row was rounded for the child. */
+  readonly rounded?: number
+}
+
+export interface DayQuestionsWish {
+  readonly rows: readonly DayRow[]
+  readonly ask: DayAsk
+  /** The rung that the child works on, and the order that it stands in. */
+  readonly rung: RungId
+  readonly order: readonly RungId[]
+  /** Whether times that are too hard are rounded, or left as they are. */
+  readonly isRounded: boolean
+  readonly wording: Wording
+}
+
+/** The questions that a day gives a child, in the order of the day. */
+export function dayQuestions(wish: DayQuestionsWish): DayQuestion[] {
+  const { rows, rung, order, isRounded, ask } = wish
+  const day: RoundedDay = isRounded ? roundedDay(rows, rung, order) : { rows: inOrder(rows), changed: [], left: [] }
+  return day.rows.flatMap((row, i) => {
+    const item = itemOf(ask, row, day.rows[i + 1], order)
+    if (!item) return []
+    const changed = day.changed.find((each) => each.minute === row.minute)
+    const says = `${capital(row.what)}: ${questionText(item, wish)}`
+    return [{ row, item, says, ...(changed && { rounded: changed.row.minute }) }]
+  })
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+
+function questionText(item: Item, { wording }: DayQuestionsWish): string {
+  // "Lunch: show me twenty to one." The row is named already, so the question does not name it again.
+  if (item.shown.as === 'doing') return say(item.shown.minute, { ...wording, form: 'digital' })
+  return askInWords(item, wording)
+}
+
+/** The first rung of the order on which a time can be asked. */
+function rungOfTime(minute: number, order: readonly RungId[]): RungId {
+  const fits = order.find((id) => {
+    const { dial } = rungOf(id)
+    return dial?.hands === 'both' && dial.minutes.includes(minutesPast(minute))
+  })
+  if (!fits) throw new RefusedValue('order', 'one with a rung for every minute', order.join(', '))
+  return fits
+}
+
+function itemOf(ask: DayAsk, row: DayRow, next: DayRow | undefined, order: readonly RungId[]): Item | undefined {
+  const { minute, what } = row
+  const dial = onDial(minute)
+  const open = { lures: [] }
+  switch (ask) {
+    case 'set':
+      return {
+        rung: rungOfTime(dial, order),
+        ask: 'set',
+        shown: { as: 'words', minute: dial },
+        answer: { kind: 'time', minute: dial },
+        ...open,
+      }
+    case 'read':
+      return {
+        rung: rungOfTime(dial, order),
+        ask: 'read',
+        shown: { as: 'dial', minute: dial, hands: 'both' },
+        answer: { kind: 'time', minute: dial },
+        ...open,
+      }
+    case 'how-long':
+      return spanOf(row, next)
+    case 'half':
+      return {
+        rung: 'day-halves',
+        ask: 'half-of-day',
+        shown: { as: 'doing', minute, what },
+        answer: { kind: 'day', minute },
+        ...open,
+      }
+    case 'write-24':
+      return { rung: 'day-24', ask: 'write-24', shown: { as: 'day', minute }, answer: { kind: 'day', minute }, ...open }
+  }
+}
+
+function spanOf(row: DayRow, next: DayRow | undefined): Item | undefined {
+  const to = row.to ?? next?.minute
+  if (to === undefined || to <= row.minute) return undefined
+  const then = row.to === undefined && next ? next.what : row.what
+  return {
+    rung: 'elapsed',
+    ask: 'how-long',
+    shown: { as: 'span', minute: row.minute, to, whats: [row.what, then] },
+    answer: durationOf(countJumps(row.minute, to).minutes),
+    lures: [],
+  }
+}

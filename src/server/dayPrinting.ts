@@ -1,0 +1,75 @@
+import Joi from 'joi'
+import { type Day, inOrder } from '../core/days'
+import type { Drawing } from '../core/drawing'
+import { DAY_THING_IDS, type DayThingId, dayPrints, workingRung } from '../core/planning'
+import { startCard } from '../core/printables'
+import { wordingOf } from '../core/records'
+import { schools } from '../core/teaching'
+import type { Db } from './db'
+import { planChildren } from './planning'
+import { Problem } from './problem'
+import { shape } from './shape'
+import { getKept } from './stores/kept'
+import { getGroup } from './stores/people'
+import { getSettings } from './stores/settings'
+import { checked } from './validate'
+
+interface DayPagesWish {
+  readonly things: DayThingId[]
+  readonly group?: string
+  readonly rounded: boolean
+  readonly seed: number
+}
+
+const dayPagesWish = shape<DayPagesWish>({
+  things: Joi.array()
+    .items(Joi.string().valid(...DAY_THING_IDS))
+    .unique()
+    .min(1)
+    .required(),
+  group: Joi.string().guid(),
+  rounded: Joi.boolean().required(),
+  seed: Joi.number().integer().min(0).max(1_000_000_000).required(),
+})
+
+/** The pages of what was chosen of a day, for a group where one is named: each child at the rung that it works on. */
+export async function dayPages(
+  db: Db,
+  id: string,
+  query: URLSearchParams,
+  now: number,
+): Promise<{ pages: Drawing[]; title: string }> {
+  const wish = checked(dayPagesWish, { ...Object.fromEntries(query), things: query.getAll('things') })
+  const { name, body } = await getKept<Day>(db, 'days', id)
+  const settings = await getSettings(db)
+  const school = schools[settings.school]
+  const group = wish.group ? await getGroup(db, wish.group) : undefined
+  const children = group ? await planChildren(db, group.childIds, settings, now) : []
+  const pages = dayPrints({
+    title: group ? `${name}, ${group.name}` : name,
+    paper: settings.paper,
+    lowInk: settings.lowInk,
+    wording: wordingOf(settings),
+    rows: inOrder(body.rows),
+    things: wish.things,
+    children: children.map((child) => ({ name: child.name, rung: workingRung(child, { school }) })),
+    isRounded: wish.rounded,
+    order: school.order,
+    seed: wish.seed,
+  })
+  return { pages, title: name }
+}
+
+/** The card of one of the day's starts, by its place in the list. */
+export async function startCardPages(db: Db, id: string, query: URLSearchParams): Promise<Drawing[]> {
+  const { body } = await getKept<Day>(db, 'days', id)
+  const at = Number(query.get('at') ?? 0)
+  const plan = body.starts[at]
+  if (!plan)
+    throw new Problem(400, 'Nothing to print', {
+      field: 'at',
+      detail: `at must be one of the day’s ${body.starts.length} plans of when to start, counted from 0.`,
+    })
+  const settings = await getSettings(db)
+  return [startCard(plan, { paper: settings.paper, wording: wordingOf(settings), lowInk: settings.lowInk })]
+}

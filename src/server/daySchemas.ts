@@ -1,0 +1,61 @@
+import Joi from 'joi'
+import {
+  type Day,
+  type DayRow,
+  LONGEST_STEP,
+  MOST_BUFFER,
+  MOST_DAY_ROWS,
+  MOST_STARTS,
+  MOST_START_STEPS,
+  MOST_WHAT_LETTERS,
+  PICTURE_IDS,
+  type StartPlan,
+  type StartStep,
+} from '../core/days'
+import { shape } from './shape'
+
+const whole = (least: number, most: number) => Joi.number().strict().integer().min(least).max(most)
+const minuteOfDay = whole(0, 1439)
+
+/** What happens: any script, markup and emoji are text like any other; no control characters. */
+export const whatHappens = Joi.string()
+  .trim()
+  .min(1)
+  .max(MOST_WHAT_LETTERS)
+  .pattern(/^\P{Cc}*$/u)
+  .messages({
+    'string.empty': `{{#label}} must say what happens in 1 to ${MOST_WHAT_LETTERS} letters, got none`,
+    'string.pattern.base': '{{#label}} must be one line of text without control characters',
+  })
+
+export const picture = Joi.string().valid(...PICTURE_IDS)
+
+const row = shape<DayRow>({ minute: minuteOfDay.required(), to: minuteOfDay, what: whatHappens.required(), picture })
+
+const step = shape<StartStep>({ what: whatHappens.required(), minutes: whole(1, LONGEST_STEP).required() })
+
+const start = shape<StartPlan>({
+  what: whatHappens.required(),
+  deadline: minuteOfDay.required(),
+  steps: Joi.array().items(step).min(1).max(MOST_START_STEPS).required(),
+  buffer: whole(0, MOST_BUFFER).required(),
+})
+
+const date = Joi.string()
+  .pattern(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/)
+  .messages({ 'string.pattern.base': '{{#label}} must be a date like 2026-11-28' })
+
+/** A day as it is kept. Its rows may be in any order and overlap: that is told at the row, never refused. */
+export const day = shape<Day>({
+  on: Joi.alternatives(
+    Joi.object({ kind: Joi.valid('weekdays').required(), days: Joi.array().items(whole(0, 6)).unique().required() }),
+    Joi.object({ kind: Joi.valid('date').required(), date: date.required() }),
+  ).required(),
+  whose: Joi.alternatives(
+    Joi.object({ kind: Joi.valid('everybody').required() }),
+    Joi.object({ kind: Joi.valid('group').required(), groupId: Joi.string().guid().required() }),
+    Joi.object({ kind: Joi.valid('child').required(), childId: Joi.string().guid().required() }),
+  ).required(),
+  rows: Joi.array().items(row).max(MOST_DAY_ROWS).required(),
+  starts: Joi.array().items(start).max(MOST_STARTS).required(),
+})

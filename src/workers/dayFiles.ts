@@ -1,0 +1,10 @@
+import { expose } from 'comlink'
+import { readCalendar } from './readCalendar'
+import { linesOfTable } from './readTable'
+
+/* Reads calendars and tables beside the view, so that a large one does not freeze it. */
+
+const readers = { readCalendar, linesOfTable }
+export type DayReaders = typeof readers
+
+expose(readers)
