@@ -1,5 +1,6 @@
 import type { ChangeId, ChildId, CountId, GroupId, NoteId, RecipeId, SessionId, YardId } from './ids'
 import type { MaterialId, Place } from './activities'
+import type { Day } from './days'
 import type { PaperId } from './drawing'
 import type { Recipe, Yard } from './make'
 import type { Answer, Finding, Instant, Overrule, Standing } from './knowing'
@@ -215,6 +216,14 @@ export interface PackJob {
   readonly lines: readonly PackLine[]
   /** Once it is done. */
   readonly pages?: number
+}
+
+/** What Days shows: the days that are kept, and for whom they can be. */
+export interface DaysData {
+  readonly days: readonly Kept<Day>[]
+  readonly groups: readonly Group[]
+  readonly reports: readonly ChildReport[]
+  readonly settings: Settings
 }
 
 /** What the list of children shows. */

@@ -3,7 +3,9 @@ import { GAME_IDS, type GameId, type GameOptions } from '../core/movement'
 import { type MisreadingId, misreadings, rungs } from '../core/teaching'
 import { shape } from './shape'
 
-interface CardWish extends Omit<GameOptions, 'wording' | 'weights' | 'names'> {
+interface CardWish extends Omit<GameOptions, 'wording' | 'weights' | 'names' | 'day'> {
+  /** A kept day to be told in jump the day. */
+  readonly day?: string
   readonly game: GameId
   readonly seed: number
   /** What the wrong choices lean to: misreadings that were found in the group. */
@@ -31,6 +33,7 @@ export const cardWish = shape<CardWish>({
   mostMetres: Joi.number(),
   roomMetres: Joi.number(),
   facing: Joi.string().valid('twelve', 'six').required(),
+  day: Joi.string().guid(),
   think: Joi.alternatives(Joi.number().valid(15, 25, 40), Joi.string().valid('none')).required(),
   wrong: Joi.string().valid('everyone', 'again').required(),
 })

@@ -1,8 +1,10 @@
-import type { ChildId, SessionId } from '../core/ids'
+import type { Day, StartPlan, Weekday } from '../core/days'
+import type { ChildId, GroupId, SessionId } from '../core/ids'
 import type { Place } from '../core/activities'
 import { modulo } from '../core/clock'
 import { type Answer, type Instant, MS_PER_DAY, type SimulatedChild, simulateSitting } from '../core/knowing'
 import { type Obstacle, type Recipe, USUAL_YARD, type Yard, usualRecipe } from '../core/make'
+import { ownPlan } from '../core/printables'
 import { type Random, drawInt, randomFrom } from '../core/random'
 import { type MisreadingId, type RungId, schools } from '../core/teaching'
 import { parseTime } from '../core/wording'
@@ -40,6 +42,14 @@ export interface Scenario {
   readonly weeks: number
   readonly groups: readonly DemoGroup[]
   readonly recipes: readonly (Pick<Recipe, 'kind' | 'children' | 'spares' | 'fixed'> & { readonly name: string })[]
+  readonly days: readonly {
+    readonly name: string
+    readonly weekdays: readonly Weekday[]
+    /** Left out, the day is for everybody. */
+    readonly group?: string
+    readonly rows: readonly string[]
+    readonly starts: readonly (Omit<StartPlan, 'deadline'> & { readonly deadline: string })[]
+  }[]
   readonly yards: readonly {
     readonly name: string
     readonly widthMm: number
@@ -69,9 +79,11 @@ export async function seedDemo(
   const order = schools[school].order
   let sessions = 0
   let answered = 0
+  const groupIds = new Map<string, GroupId>()
   for (const [place, group] of scenario.groups.entries()) {
     const ids = group.children.map(() => uuidFrom(random))
     const groupId = uuidFrom(random)
+    groupIds.set(group.name, groupId)
     const start = parseTime(group.start, 'en-GB', { figures: 'day' })?.minute ?? 0
     const firstDay = nextWeekday(now, group.weekday) - scenario.weeks * 7 * MS_PER_DAY
     const newChildren = group.children.map(({ name, age }, i) => ({ id: ids[i] ?? '', name, age }))
@@ -100,6 +112,7 @@ export async function seedDemo(
     }
   }
   await seedMaking(db, scenario, random, now)
+  await seedDays(db, scenario, groupIds, { random, now })
   return { sessions, answers: answered }
 }
 
@@ -114,6 +127,25 @@ async function seedMaking(db: Db, { recipes, yards }: Scenario, random: Random, 
       turnDeg,
     }
     await addKept(db, 'yards', { id: uuidFrom(random), name, body }, now)
+  }
+}
+
+/** The days that the groups live by. */
+async function seedDays(
+  db: Db,
+  { days }: Scenario,
+  groupIds: ReadonlyMap<string, GroupId>,
+  { random, now }: { readonly random: Random; readonly now: Instant },
+): Promise<void> {
+  for (const { name, weekdays, group, rows, starts } of days) {
+    const groupId = group === undefined ? undefined : groupIds.get(group)
+    const body: Day = {
+      on: { kind: 'weekdays', days: weekdays },
+      whose: groupId ? { kind: 'group', groupId } : { kind: 'everybody' },
+      rows: ownPlan(rows, 'en-GB'),
+      starts: starts.map((start) => ({ ...start, deadline: parseTime(start.deadline, 'en-GB')?.minute ?? 0 })),
+    }
+    await addKept(db, 'days', { id: uuidFrom(random), name, body }, now)
   }
 }
 

@@ -1,7 +1,9 @@
+import type { Day } from '../core/days'
 import type { ChildId, GroupId, SessionId } from '../core/ids'
 import type { Instant } from '../core/knowing'
 import {
   type ChildData,
+  type DaysData,
   type GroupData,
   type LogData,
   type PeopleData,
@@ -17,6 +19,7 @@ import { Problem } from './problem'
 import { childReport, childReports } from './reports'
 import { listAnswers, listChanges } from './stores/answers'
 import { listCounts } from './stores/counts'
+import { listKept } from './stores/kept'
 import { listNotes } from './stores/judgement'
 import { getGroup, listGroups } from './stores/people'
 import { listSessions } from './stores/sessions'
@@ -76,6 +79,16 @@ export function childView(id: ChildId): Read {
 
 export function sessionView(id: SessionId): Read {
   return async (db, now) => [{ key: ['session', id], data: await sessionContext(db, id, now) }]
+}
+
+export const daysView: Read = async (db, now) => {
+  const data: DaysData = {
+    days: await listKept<Day>(db, 'days'),
+    groups: await listGroups(db),
+    reports: await childReports(db, now),
+    settings: await getSettings(db),
+  }
+  return [{ key: ['days'], data }]
 }
 
 export function logView(picked: string | undefined): Read {

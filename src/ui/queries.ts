@@ -1,12 +1,15 @@
+import type { Day } from '../core/days'
 import type { SessionId } from '../core/ids'
 import type { Answer } from '../core/knowing'
 import type {
   AnswerChange,
   ChildData,
   ChildReport,
+  DaysData,
   Group,
   GroupCount,
   GroupData,
+  Kept,
   LogData,
   Note,
   Overview,
@@ -77,6 +80,19 @@ export const childQuery = (id: string) => ({
     return { report, answers, settings, notes, changes }
   },
 })
+
+export const daysQuery = {
+  queryKey: ['days'],
+  queryFn: async (): Promise<DaysData> => {
+    const [days, groups, reports, settings] = await Promise.all([
+      api.get<Kept<Day>[]>('/api/days'),
+      api.get<Group[]>('/api/groups'),
+      api.get<ChildReport[]>('/api/children'),
+      api.get<Settings>('/api/settings'),
+    ])
+    return { days, groups, reports, settings }
+  },
+}
 
 export const logQuery = {
   queryKey: ['log'],

@@ -1,5 +1,6 @@
 import { type GameId, type GameOptions, type Timeline, USUAL_GAME, games, makeTimeline } from '../../src/core/movement'
-import { draw, drawInt, randomFrom } from '../../src/core/random'
+import type { DayRow } from '../../src/core/days'
+import { type Random, draw, drawInt, randomFrom, shuffled } from '../../src/core/random'
 import { rungs } from '../../src/core/teaching'
 import { LANGUAGE_IDS } from '../../src/core/wording'
 
@@ -25,6 +26,19 @@ export function drawnGame(id: GameId, seed: number): { timeline: Timeline; optio
     facing: draw(random, ['twelve', 'six'] as const),
     names: drawInt(random, 0, 1) === 0 ? [] : ['Juniper', 'Tavi', 'Odalys'],
     weights: drawInt(random, 0, 1) === 0 ? {} : { 'next-hour': 6 },
+    ...(id === 'jump-the-day' && drawInt(random, 0, 1) === 0 && { day: ownDay(random) }),
   }
   return { timeline: makeTimeline(id, options, seed), options }
+}
+
+/** A group's own day, no two things at the same place on the dial. */
+function ownDay(random: Random): DayRow[] {
+  const times = shuffled(
+    random,
+    Array.from({ length: 144 }, (_, i) => i * 5),
+  ).slice(0, drawInt(random, 2, 14))
+  return times
+    .map((dial) => dial + 720 * drawInt(random, 0, 1))
+    .sort((a, b) => a - b)
+    .map((minute, i) => ({ minute, what: `Doing ${i}` }))
 }

@@ -55,11 +55,12 @@ export function checkFloor(timeline: Timeline, options: GameOptions, expect: Exp
 /** The quarter follows from the hour that was said; the words and the picture show the same way. */
 function checkJumps(
   calls: readonly Call[],
-  { facing, wording }: GameOptions,
+  { facing, wording, day: own }: GameOptions,
   language: Language,
   expect: Expect,
 ): void {
   const hours: number[] = []
+  const minutes: number[] = []
   calls.forEach(({ shown, say }, i) => {
     if (shown.as !== 'place') return
     const before = calls.slice(0, i).findLast(({ kind }) => kind === 'call')
@@ -67,7 +68,14 @@ function checkJumps(
     const minute = parseTime(told, wording.language)?.minute ?? NaN
     const hour = Math.floor(minute / 60) % 12
     hours.push(Math.floor(minute / 60))
-    expect(minute % 60 === 0, `no hour in “${before?.say}”`)
+    minutes.push(minute)
+    // A day of the group's own is told by its rows; one that is made up, by whole hours.
+    const isTrue = own
+      ? own.some(
+          (row) => row.minute % 720 === minute % 720 && before?.say.toLowerCase().includes(row.what.toLowerCase()),
+        )
+      : minute % 60 === 0
+    expect(isTrue, `“${before?.say}” is not of the day`)
     if (before?.shown.as === 'dial') expect(before.shown.minute === minute % 720, 'the dial shows another time')
     // From the middle of the quarter, clockwise from 12, turned where the children look at 6.
     const way = (45 + 90 * Math.floor(hour / 3) + (facing === 'six' ? 180 : 0)) % 360
@@ -89,6 +97,7 @@ function checkJumps(
     const twelve = drawn.find(({ text }) => text === '12')?.points[0]
     expect(twelve !== undefined && twelve.y < 0 === (facing === 'twelve'), '12 is drawn on the wrong side')
   })
+  if (own) return checkTold(own, minutes, expect)
   expect(
     hours.every((hour, i) => i === 0 || hour % 12 !== (hours[i - 1] ?? NaN) % 12),
     'one hour twice in a row',
@@ -98,6 +107,13 @@ function checkJumps(
     day.length < 8 || new Set(day.map((hour) => Math.floor((hour % 12) / 3))).size === 4,
     'a quarter is never told',
   )
+}
+
+/** The rows of the group's own day are told once in their order, before they are asked for. */
+function checkTold(own: NonNullable<GameOptions['day']>, minutes: readonly number[], expect: Expect): void {
+  const due = own.map(({ minute }) => minute % 720).slice(0, Math.min(12, minutes.length))
+  const told = minutes.slice(0, due.length).map((minute) => minute % 720)
+  expect(told.join() === due.join(), `told in the order ${minutes.join()}`)
 }
 
 /** How far each hand walks, counted on the ring; where it ends; what is drawn; and everyone has a turn. */

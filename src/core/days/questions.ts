@@ -38,10 +38,10 @@ export interface DayQuestionsWish {
 
 /** The questions that a day gives a child, in the order of the day. */
 export function dayQuestions(wish: DayQuestionsWish): DayQuestion[] {
-  const { rows, rung, order, isRounded, ask } = wish
+  const { rows, rung, order, isRounded } = wish
   const day: RoundedDay = isRounded ? roundedDay(rows, rung, order) : { rows: inOrder(rows), changed: [], left: [] }
   return day.rows.flatMap((row, i) => {
-    const item = itemOf(ask, row, day.rows[i + 1], order)
+    const item = itemOf(row, day.rows[i + 1], wish)
     if (!item) return []
     const changed = day.changed.find((each) => each.minute === row.minute)
     const says = `${capital(row.what)}: ${questionText(item, wish)}`
@@ -57,9 +57,9 @@ function questionText(item: Item, { wording }: DayQuestionsWish): string {
   return askInWords(item, wording)
 }
 
-/** The first rung of the order on which a time can be asked. */
-function rungOfTime(minute: number, order: readonly RungId[]): RungId {
-  const fits = order.find((id) => {
+/** The child's own rung where a time can be asked on it, else the first of the order on which it can. */
+function rungOfTime(minute: number, { rung, order }: Pick<DayQuestionsWish, 'rung' | 'order'>): RungId {
+  const fits = [rung, ...order].find((id) => {
     const { dial } = rungOf(id)
     return dial?.hands === 'both' && dial.minutes.includes(minutesPast(minute))
   })
@@ -67,14 +67,14 @@ function rungOfTime(minute: number, order: readonly RungId[]): RungId {
   return fits
 }
 
-function itemOf(ask: DayAsk, row: DayRow, next: DayRow | undefined, order: readonly RungId[]): Item | undefined {
+function itemOf(row: DayRow, next: DayRow | undefined, wish: DayQuestionsWish): Item | undefined {
   const { minute, what } = row
   const dial = onDial(minute)
   const open = { lures: [] }
-  switch (ask) {
+  switch (wish.ask) {
     case 'set':
       return {
-        rung: rungOfTime(dial, order),
+        rung: rungOfTime(dial, wish),
         ask: 'set',
         shown: { as: 'words', minute: dial },
         answer: { kind: 'time', minute: dial },
@@ -82,7 +82,7 @@ function itemOf(ask: DayAsk, row: DayRow, next: DayRow | undefined, order: reado
       }
     case 'read':
       return {
-        rung: rungOfTime(dial, order),
+        rung: rungOfTime(dial, wish),
         ask: 'read',
         shown: { as: 'dial', minute: dial, hands: 'both' },
         answer: { kind: 'time', minute: dial },

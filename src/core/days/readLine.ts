@@ -59,6 +59,19 @@ export function readDayLine(text: string, { language, before }: LinePlace): Read
   return { kind: 'either', text, choices: rows, why: `This could be ${rows.map(spanText).join(' or ')}.` }
 }
 
+/** The lines of a text as rows of a day, each placed after the one before it; blank lines are left out. */
+export function readDayLines(text: string, language: LanguageId): ReadLine[] {
+  let before: number | undefined
+  return text
+    .split(/\r?\n/)
+    .filter((line) => line.trim() !== '')
+    .map((line) => {
+      const read = readDayLine(line, { language, before })
+      if (read.kind === 'row') before = read.row.minute
+      return read
+    })
+}
+
 /** "9:10" or "9:10–9:40" in 24 hours, as rows are written back. */
 export function spanText({ minute, to }: Pick<DayRow, 'minute' | 'to'>): string {
   const figures = (each: number) => say(each, { language: 'en-GB', form: 'day-24' })

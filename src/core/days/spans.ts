@@ -93,6 +93,6 @@ function endedAt(minute: number, to: ParsedTime | undefined): Placed {
   if (!to) return { minute }
   // "22:00–24:00" and "23:30–0:30" end on the next day.
   if (to.kind === 'day') return { minute, to: to.minute }
-  const after = modulo(to.minute - minute, MINUTES_PER_TURN) || MINUTES_PER_TURN
+  const after = modulo(to.minute - minute, MINUTES_PER_TURN)
   return { minute, to: modulo(minute + after, MINUTES_PER_DAY) }
 }

@@ -1,3 +1,4 @@
+import type { DayRow } from '../days'
 import type { CautionId } from '../make'
 import type { Random } from '../random'
 import type { Item, MisreadingId, RungId, Value } from '../teaching'
@@ -121,6 +122,8 @@ export interface GameOptions {
   readonly facing: Facing
   /** Of the children, to call them by; whoever has none is called by a number. */
   readonly names: readonly string[]
+  /** The rows of a day to be told in jump the day; left out, one is made up. */
+  readonly day?: readonly DayRow[]
   /** To think before the answer, in choose a move; `none` waits for the adult. */
   readonly think: 15 | 25 | 40 | 'none'
   /** A wrong choice in choose a move: everyone moves, or those who were wrong move again. */

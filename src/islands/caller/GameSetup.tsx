@@ -1,6 +1,8 @@
 import { Button, Group, NumberInput, SimpleGrid, Stack, Switch, Text, Title, UnstyledButton } from '@mantine/core'
 import { IconPlayerPlay, IconPrinter } from '@tabler/icons-react'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import type { Day } from '../../core/days'
 import { attempt } from '../../core/errors'
 import {
   GAME_IDS,
@@ -12,11 +14,12 @@ import {
   loadFor,
   makeTimeline,
 } from '../../core/movement'
-import { type Overview, wordingOf } from '../../core/records'
+import { type Kept, type Overview, wordingOf } from '../../core/records'
 import { leaningOn } from '../../core/knowing'
 import { type RungId, hasDialTimes, rungs } from '../../core/teaching'
 import { Cautions } from '../../ui/Cautions'
 import { Choice } from '../../ui/Choice'
+import { api } from '../../ui/api'
 import { Back } from './Back'
 import type { KeptGame } from './keptGame'
 
@@ -69,6 +72,7 @@ function wishOf(search: string) {
     game: GAME_IDS.find((id) => id === query.get('game')) ?? 'arms-as-hands',
     rung: RUNGS.find(({ value }) => value === query.get('rung'))?.value,
     minutes: minutes > 0 ? minutes : undefined,
+    day: query.get('day'),
   }
 }
 
@@ -102,6 +106,11 @@ function useSetup(overview: Overview) {
   }))
   const { minutes, children, age, lapMetres, mostMetres, roomMetres, think, number, ...chosen } = wish
   const players = own?.children ?? []
+  const day = useQuery({
+    queryKey: ['day', asked.day],
+    enabled: asked.day !== null,
+    queryFn: () => api.get<Kept<Day>>(`/api/days/${asked.day}`),
+  }).data
   const options: GameOptions = {
     ...USUAL_GAME,
     ...chosen,
@@ -113,11 +122,12 @@ function useSetup(overview: Overview) {
     mostMetres: optional(mostMetres),
     roomMetres: optional(roomMetres),
     names: players.map(({ name }) => name),
+    day: game === 'jump-the-day' ? day?.body.rows : undefined,
     weights: leaningOn(players.flatMap(({ findings }) => findings.map(({ misreading }) => misreading))),
     think: think === 'none' ? 'none' : (Number(think) as 15 | 25 | 40),
   }
   const change = (part: Partial<Wish>) => setWish({ ...wish, ...part })
-  return { own, players, session: asked.session, seed: numberOf(number), game, setGame, wish, change, options }
+  return { own, players, day, session: asked.session, seed: numberOf(number), game, setGame, wish, change, options }
 }
 
 interface GameSetupProps {
@@ -130,13 +140,14 @@ interface GameSetupProps {
 
 /** Which game, for whom, how long: everything usual is filled in, so that one tap starts it. */
 export function GameSetup({ overview, onStart, left, onGoOn }: GameSetupProps) {
-  const { own, players, session, seed, game, setGame, wish, change, options } = useSetup(overview)
+  const { own, players, day, session, seed, game, setGame, wish, change, options } = useSetup(overview)
   const { refusal } = attempt(() => makeTimeline(game, options, seed))
   return (
     <Stack className="game-setup" gap="md">
       <Group justify="space-between">
         <Title order={1} size="h2">
           Play now{own ? `: ${own.group.name}` : ''}
+          {options.day && day ? `: ${day.name}` : ''}
         </Title>
         <Back />
       </Group>
@@ -173,7 +184,7 @@ export function GameSetup({ overview, onStart, left, onGoOn }: GameSetupProps) {
             size="md"
             variant="default"
             component="a"
-            href={cardHref(game, options, seed)}
+            href={cardHref(game, options, seed, options.day && day?.id)}
             target="_blank"
             leftSection={<IconPrinter size={18} />}
           >
@@ -259,11 +270,11 @@ function GameFields({ game, wish, onChange }: FieldsProps) {
 }
 
 /** The house rules set the wording. Names of children stand in no address. */
-const NOT_CHOSEN = ['wording', 'weights', 'names']
+const NOT_CHOSEN = ['day', 'wording', 'weights', 'names']
 
 /** On paper with these very options and this number, so that paper and screen are one game. */
-function cardHref(game: GameId, options: GameOptions, seed: number): string {
-  const query = new URLSearchParams({ game, seed: String(seed) })
+function cardHref(game: GameId, options: GameOptions, seed: number, day?: string): string {
+  const query = new URLSearchParams({ game, seed: String(seed), ...(day !== undefined && { day }) })
   for (const [name, value] of Object.entries(options))
     if (value !== undefined && !NOT_CHOSEN.includes(name)) query.set(name, String(value))
   for (const id of Object.keys(options.weights)) query.append('lean', id)

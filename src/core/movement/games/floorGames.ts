@@ -1,14 +1,17 @@
 import { MINUTES_PER_HOUR, minutesPast, onDial } from '../../clock'
+import { type DayRow, inOrder } from '../../days'
 import { type Random, shuffled } from '../../random'
 import { itemAt } from '../../teaching'
 import { quarterOf } from '../place'
-import type { Beat, Game, GameOptions } from '../types'
+import type { Beat, Game, GameOptions, Script } from '../types'
 import { wordsOf } from '../words'
 import { DAY_HOURS, type DayHour, type HandsWords } from '../words/types'
 import { beat, capital, closing, formOf, nameOf, opening, playedOn, squareOf, timeInWords, timesInTurn } from './kit'
 
 /** So many hours of the day are told, in their order. */
 const HOURS_TOLD = 8
+/** More rows of an own day would be a long telling. */
+const MOST_ROWS_TOLD = 12
 /** Three jumps out and back, seconds; what has to be said may take longer. */
 const JUMPS_SECONDS = 6
 
@@ -25,8 +28,9 @@ export const jumpTheDay: Game = {
   takes: ['facing'],
   script(options, random) {
     const { jump } = wordsOf(options.wording)
+    if (options.day?.length) return ownDayScript(options.day, options, random)
     const told = dayToldIn(random)
-    const next = hoursInTurn(random, told)
+    const next = inTurn(random, told)
     return {
       opening: opening(options, [formOf(options, jump.told), jump.facing[options.facing]]),
       round: (i) => {
@@ -48,19 +52,42 @@ function dayToldIn(random: Random): DayHour[] {
   return [...oneEach, ...others.slice(0, HOURS_TOLD - oneEach.length)].sort((a, b) => a - b)
 }
 
+/** A group's own day: its rows are told in their order, each with its clock, and then asked for in any order. */
+function ownDayScript(day: readonly DayRow[], options: GameOptions, random: Random): Script {
+  const { jump, isTime } = wordsOf(options.wording)
+  const told = inOrder(day).slice(0, MOST_ROWS_TOLD)
+  const next = inTurn(random, told)
+  const timeOf = ({ minute }: DayRow) => timeInWords(onDial(minute), 'minute', options.wording)
+  const jumpTo = ({ minute }: DayRow) => jumpBeat(Math.floor(minute / MINUTES_PER_HOUR), options)
+  return {
+    opening: opening(options, [formOf(options, jump.told), jump.facing[options.facing]]),
+    round: (i) => {
+      const isTold = i < told.length
+      const row = told[i] ?? next()
+      const minute = onDial(row.minute)
+      const shown = isTold ? ({ as: 'dial', minute, hands: 'both' } as const) : ({ as: 'words' } as const)
+      const say = isTold
+        ? `${isTime(timeOf(row))} ${capital(row.what)}.`
+        : `${capital(row.what)}. ${isTime(timeOf(row))} ${jump.which}`
+      return [beat(isTold ? 5 : 8, { kind: 'call', effort: 'still', say, shown }), jumpTo(row)]
+    },
+    closing: closing(options, true),
+  }
+}
+
 /** The same hours once more in any order, and again; never one twice in a row. */
-function hoursInTurn(random: Random, told: readonly DayHour[]): () => DayHour {
-  let deal: DayHour[] = []
-  let last = told.at(-1) as DayHour
+function inTurn<T>(random: Random, told: readonly T[]): () => T {
+  let deal: T[] = []
+  let last = told.at(-1) as T
   return () => {
     if (deal.length === 0) deal = shuffled(random, told)
     const place = deal[0] === last && deal.length > 1 ? 1 : 0
-    last = deal.splice(place, 1)[0] as DayHour
+    last = deal.splice(place, 1)[0] as T
     return last
   }
 }
 
-function jumpBeat(hour: DayHour, options: GameOptions): Beat {
+function jumpBeat(hour: number, options: GameOptions): Beat {
   const { jump } = wordsOf(options.wording)
   const quarter = quarterOf(hour, options.facing)
   const shown = { as: 'place', quarter, facing: options.facing } as const

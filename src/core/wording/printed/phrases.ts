@@ -41,6 +41,12 @@ const PRINT_PHRASES = [
   '{0} as {1}',
   'still too hard: {0}',
   'left out, since two would be at one time: {0}',
+  'Now',
+  'Next',
+  'in {0}',
+  'when the long hand gets to the {0}',
+  'when the long hand gets {1} past the {0}',
+  '{0}, after it has gone round {1} times',
 ] as const
 export interface PrintsPrinted {
   readonly phrases: Readonly<Record<(typeof PRINT_PHRASES)[number], string>>

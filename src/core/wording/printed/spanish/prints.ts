@@ -2,6 +2,12 @@ import type { PrintsPrinted } from '../phrases'
 
 export const spanishPrints: PrintsPrinted = {
   phrases: {
+    Now: 'Ahora',
+    Next: 'Después',
+    'in {0}': 'dentro de {0}',
+    'when the long hand gets to the {0}': 'cuando la aguja larga llegue al {0}',
+    'when the long hand gets {1} past the {0}': 'cuando la aguja larga pase {1} del {0}',
+    '{0}, after it has gone round {1} times': '{0}, después de dar {1} vueltas',
     'every time as it is': 'cada hora tal como es',
     'rounded: {0}': 'redondeadas: {0}',
     '{0} as {1}': '{0} como {1}',

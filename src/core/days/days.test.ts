@@ -1,0 +1,346 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { readSvg } from '../../../tests/readback/svg'
+import { handAngles } from '../clock'
+import { toSvg } from '../drawing'
+import { LANGUAGE_IDS, type LanguageId, say } from '../wording'
+import { schools } from '../teaching'
+import {
+  DAY_STRIP,
+  type DayRow,
+  PICTURE_IDS,
+  dayBand,
+  dayChecks,
+  dayLine,
+  dayQuestions,
+  dayStrip,
+  inOrder,
+  jumpsBack,
+  minutesKnownOn,
+  nowAndNext,
+  readDayLine,
+  readDayLines,
+  roundedDay,
+  slackAt,
+  startOf,
+} from '.'
+
+const read = (text: string, language: LanguageId = 'en-GB', before?: number) => readDayLine(text, { language, before })
+const rowIn = (text: string, language: LanguageId = 'en-GB') => {
+  const line = read(text, language)
+  return line.kind === 'row' ? line.row : line
+}
+
+describe('a row as it is typed', () => {
+  it.each<[string, LanguageId, Partial<DayRow>]>([
+    ['half 8 bus', 'en-GB', { minute: 510, what: 'bus' }],
+    ['12–12:45 Mittagessen', 'en-GB', { minute: 720, to: 765, what: 'Mittagessen' }],
+    ['16h goûter', 'en-GB', { minute: 960, what: 'goûter' }],
+    ['halb acht Bus', 'en-GB', { minute: 450, what: 'Bus' }],
+    ['9-10 maths', 'en-GB', { minute: 540, to: 600, what: 'maths' }],
+    ['3 pm-4:15 pm swimming', 'en-GB', { minute: 900, to: 975, what: 'swimming' }],
+    ['Monday\t9:00\t9:45\tMaths\tRoom 4', 'en-GB', { minute: 540, to: 585, what: 'Maths, Room 4' }],
+    ['| 9:00 | Maths |', 'en-GB', { minute: 540, what: 'Maths' }],
+    ['9:00,9:45,Maths', 'en-GB', { minute: 540, to: 585, what: 'Maths' }],
+    ['• Maths 9:00 – 9:45', 'en-GB', { minute: 540, to: 585, what: 'Maths' }],
+    ['elf workshop 9:30', 'en-GB', { minute: 570, what: 'elf workshop' }],
+    ['8 friends at 15:30', 'en-GB', { minute: 930, what: '8 friends' }],
+    ['11–1 lunch', 'en-GB', { minute: 660, to: 780, what: 'lunch' }],
+    ['23:30-0:30 night walk', 'en-GB', { minute: 1410, to: 30, what: 'night walk' }],
+    ['quarter to nine: shoes on', 'en-GB', { minute: 525, what: 'shoes on' }],
+    ['08:15-09:00 Uhr Deutsch', 'de', { minute: 495, to: 540, what: 'Deutsch' }],
+    ['de 9h à 10h calcul', 'fr', { minute: 540, to: 600, what: 'calcul' }],
+    ['las 8 y media autobús', 'es', { minute: 510, what: 'autobús' }],
+    ['9:10 the lock opens [gate]', 'en-GB', { minute: 550, what: 'the lock opens', picture: 'gate' }],
+    ['9:10 <script>alert(1)</script>', 'en-GB', { minute: 550, what: '<script>alert(1)</script>' }],
+  ])('%s', (text, language, row) => expect(rowIn(text, language)).toEqual(row))
+
+  it('is asked about where it could be two', () => {
+    expect(read('10 to 11 art')).toMatchObject({ kind: 'either', choices: [{ minute: 650 }, { minute: 600, to: 660 }] })
+    expect(read('8 bed', 'en-GB', 570)).toMatchObject({ kind: 'either', choices: [{ minute: 480 }, { minute: 1200 }] })
+    expect(read('8 bed', 'en-GB', 1110)).toMatchObject({ kind: 'row', row: { minute: 1200 } })
+  })
+
+  it.each([
+    ['Lunch', 'There is no time in it: write one first, such as 7:30 breakfast.'],
+    ['25:00 party', 'Hours go from 0 to 23, and 24:00 ends the day: there is no 25.'],
+    ['9:60 tea', 'Minutes go from 00 to 59: there is no :60.'],
+    ['9:00', 'The time is there, but not what happens then: write it behind the time.'],
+    ['9:00–9:00 nothing', 'It ends when it begins: give a later end, or none.'],
+    ['9:00 🦆', '“🦆” cannot be printed: name it in Latin letters.'],
+    ['9:00 الغداء', '“الغداء” cannot be printed: name it in Latin letters.'],
+    [`9:00 ${'very '.repeat(10)}long`, 'What happens must be said in 40 letters at most, this has 54.'],
+    ['x'.repeat(301), 'A row has at most 300 letters, this has 301.'],
+  ])('%s says what would be right', (text, why) => expect(read(text)).toMatchObject({ kind: 'none', why }))
+
+  it('reads back as it is written, in every language', () => {
+    const row = fc.record({
+      minute: fc.nat(1439),
+      to: fc.option(fc.nat(1439), { nil: undefined }),
+      what: fc.constantFrom('the lock opens', 'Ümit’s long walk', 'two pears'),
+      picture: fc.option(fc.constantFrom(...PICTURE_IDS), { nil: undefined }),
+    })
+    fc.assert(
+      fc.property(row, fc.constantFrom(...LANGUAGE_IDS), ({ minute, to, what, picture }, language) => {
+        fc.pre(to !== minute)
+        const whole = { minute, ...(to !== undefined && { to }), what, ...(picture && { picture }) }
+        // 1:00 to 12:59 in two figures is a time of day only with its leading zero or over twelve.
+        expect(placedLike(rowIn(dayLine(whole), language), whole)).toBe(true)
+      }),
+    )
+  })
+
+  it('is read in words wherever a language can say it', () => {
+    fc.assert(
+      fc.property(fc.nat(143), fc.constantFrom(...LANGUAGE_IDS), (five, language) => {
+        const said = say(five * 5, { language, form: 'turns' })
+        const line = read(`${said}: qqq`, language)
+        expect(line.kind, said).not.toBe('none')
+        const rows = line.kind === 'either' ? line.choices : line.kind === 'row' ? [line.row] : []
+        expect(rows.some(({ minute }) => minute % 720 === (five * 5) % 720)).toBe(true)
+      }),
+    )
+  })
+
+  it('follows the row before it', () => {
+    const lines = readDayLines('9:30 maths\n\n1:15 story\n6 supper\n7:30 bed', 'en-GB')
+    expect(lines.map((line) => (line.kind === 'row' ? line.row.minute : line.kind))).toEqual([
+      570,
+      795,
+      'either',
+      'either',
+    ])
+    expect(readDayLines('16:00 play\n6 supper', 'en-GB')[1]).toMatchObject({ kind: 'row', row: { minute: 1080 } })
+  })
+})
+
+/** "12:30" is a time from noon on, and "10:05" one of the morning: the dial's half follows the rules of rows. */
+function placedLike(row: object, { minute, to }: { minute: number; to?: number }): boolean {
+  const { minute: m, to: t } = row as DayRow
+  const same = (a: number | undefined, b: number | undefined) => a === b || (a ?? -1) % 720 === (b ?? -2) % 720
+  return same(m, minute) && same(t, to)
+}
+
+describe('what is odd about a day', () => {
+  const kinds = (rows: readonly DayRow[]) => dayChecks(rows).map(({ row, kind }) => `${row} ${kind}`)
+  const at = (minute: number, to?: number): DayRow => ({ minute, what: 'x', ...(to !== undefined && { to }) })
+
+  it('is said at the row', () => {
+    expect(kinds([at(600), at(540)])).toEqual(['1 order'])
+    expect(kinds([at(600), at(600)])).toEqual(['1 same'])
+    expect(kinds([at(600, 660), at(650)])).toEqual(['1 overlap'])
+    expect(kinds([at(600, 660), at(780)])).toEqual(['1 gap'])
+    expect(kinds([at(600, 661), at(780)])).toEqual([])
+    expect(kinds([at(1400, 20)])).toEqual(['0 midnight'])
+    expect(kinds([at(1380, 0)])).toEqual([])
+    expect(kinds([at(540, 600), at(600, 660), at(660)])).toEqual([])
+  })
+
+  it('is mended as it says', () => {
+    fc.assert(
+      fc.property(fc.array(fc.record({ minute: fc.nat(1439), what: fc.constant('x') })), (rows) => {
+        for (const { kind, mended } of dayChecks(rows))
+          if (mended) expect(dayChecks(mended).some((check) => check.kind === kind && kind === 'order')).toBe(false)
+      }),
+    )
+    const [overlap] = dayChecks([at(600, 660), at(650)])
+    expect(overlap?.mended).toEqual([at(600, 650), at(650)])
+  })
+})
+
+describe('now and next', () => {
+  const rows: DayRow[] = [
+    { minute: 550, what: 'lock' },
+    { minute: 570, to: 595, what: 'stories' },
+    { minute: 620, what: 'clocks' },
+  ]
+
+  it('is looked up by hand', () => {
+    expect(nowAndNext(rows, 549)).toEqual({ next: rows[0], until: 1, hand: { numeral: 2, marks: 0, roundsBefore: 0 } })
+    expect(nowAndNext(rows, 560)).toMatchObject({ now: rows[0], next: rows[1], until: 10, gone: 0.5 })
+    expect(nowAndNext(rows, 594).now).toEqual(rows[1])
+    expect(nowAndNext(rows, 595)).toMatchObject({ next: rows[2], until: 25 })
+    expect(nowAndNext(rows, 595).now).toBeUndefined()
+    expect(nowAndNext(rows, 1439)).toEqual({ now: rows[2] })
+    expect(nowAndNext([{ minute: 780, what: 'x' }], 600).hand).toEqual({ numeral: 12, marks: 0, roundsBefore: 2 })
+    expect(nowAndNext([{ minute: 614, what: 'x' }], 600).hand).toEqual({ numeral: 2, marks: 4, roundsBefore: 0 })
+  })
+
+  it('tells where the true long hand will be', () => {
+    fc.assert(
+      fc.property(fc.nat(1438), fc.nat(1439), (minute, then) => {
+        fc.pre(then > minute)
+        const { hand } = nowAndNext([{ minute: then, what: 'x' }], minute)
+        const angle = (((hand?.numeral ?? 0) % 12) * 30 + (hand?.marks ?? 0) * 6) % 360
+        expect(angle).toBeCloseTo(handAngles(then).minute)
+        // Counted minute by minute: how often the hand comes there before.
+        let seen = 0
+        for (let each = minute + 1; each < then; each++) if (each % 60 === then % 60) seen++
+        expect(hand?.roundsBefore).toBe(seen)
+      }),
+      { numRuns: 50 },
+    )
+  })
+})
+
+describe('when to start', () => {
+  const plan = {
+    what: 'the ferry',
+    deadline: 560,
+    buffer: 0,
+    steps: [
+      { what: 'shoes', minutes: 12 },
+      { what: 'look round', minutes: 8 },
+      { what: 'walk', minutes: 20 },
+    ],
+  }
+
+  it('is worked back through whole hours', () => {
+    const worked = startOf(plan)
+    expect(worked).toMatchObject({ start: 520, total: 40, proof: 560, dayShift: 0 })
+    expect(worked.steps.map(({ from, to }) => [from, to])).toEqual([
+      [520, 532],
+      [532, 540],
+      [540, 560],
+    ])
+    expect(worked.jumps.map(({ minutes }) => minutes)).toEqual([20, 20])
+    expect(jumpsBack(790, 275).map(({ minutes, to }) => [minutes, to])).toEqual([
+      [10, 780],
+      [240, 540],
+      [25, 515],
+    ])
+    expect(startOf({ ...plan, deadline: 10 })).toMatchObject({ start: 1410, dayShift: -1, proof: 10 })
+  })
+
+  it('adds up, whatever the plan', () => {
+    const steps = fc.array(fc.record({ what: fc.constant('x'), minutes: fc.integer({ min: 1, max: 100 }) }), {
+      minLength: 1,
+      maxLength: 12,
+    })
+    fc.assert(
+      fc.property(fc.nat(1439), steps, fc.nat(100), (deadline, each, buffer) => {
+        const worked = startOf({ what: 'x', deadline, steps: each, buffer })
+        const sum = each.reduce((all, { minutes }) => all + minutes, buffer)
+        expect(worked.total).toBe(sum)
+        expect((worked.start + sum) % 1440).toBe(deadline)
+        expect(worked.proof).toBe(deadline)
+        expect(worked.jumps.reduce((all, { minutes }) => all + minutes, 0)).toBe(sum)
+        expect(slackAt({ what: 'x', deadline, steps: each, buffer }, worked.start)).toBe(buffer)
+      }),
+    )
+  })
+
+  it('says what is wrong with a plan', () => {
+    expect(() => startOf({ ...plan, steps: [] })).toThrow('steps must be 1 to 12 of them, got 0')
+    expect(() => startOf({ ...plan, steps: [{ what: 'walk', minutes: 0 }] })).toThrow(
+      /minutes of walk must be an integer/,
+    )
+    expect(() => startOf({ ...plan, buffer: 121 })).toThrow(/minutes to spare must be/)
+    expect(() => startOf({ ...plan, steps: Array.from({ length: 3 }, () => ({ what: 'x', minutes: 600 })) })).toThrow(
+      /shorter than a day/,
+    )
+    expect(slackAt(plan, 530)).toBe(-10)
+    expect(slackAt(plan, 500)).toBe(20)
+  })
+})
+
+describe('a day at a child’s rung', () => {
+  const { order } = schools['turns-first']
+
+  it('knows which minutes are known', () => {
+    expect(minutesKnownOn('oclock', order)).toEqual([0])
+    expect(minutesKnownOn('quarters', order)).toEqual([0, 15, 30, 45])
+    expect(minutesKnownOn('to-fives', order)).toEqual(Array.from({ length: 12 }, (_, i) => i * 5))
+    expect(minutesKnownOn('elapsed', order)).toHaveLength(60)
+  })
+
+  it('has each time at the nearest one that is known, and says what was changed or left out', () => {
+    const rows = [550, 585, 613, 1439].map((minute) => ({ minute, what: String(minute) }))
+    const half = roundedDay(rows, 'half', order)
+    expect(half.rows.map(({ minute }) => minute)).toEqual([540, 600, 1410])
+    expect(half.changed.map(({ row, minute }) => [row.minute, minute])).toEqual([
+      [550, 540],
+      [585, 600],
+      [1439, 1410],
+    ])
+    expect(half.left.map(({ minute }) => minute)).toEqual([613])
+    fc.assert(
+      fc.property(fc.nat(1439), fc.constantFrom(...order), (minute, rung) => {
+        const [row] = roundedDay([{ minute, what: 'x' }], rung, order).rows
+        const known = minutesKnownOn(rung, order)
+        const off = (each: number) => Math.abs(each - minute)
+        const all = Array.from({ length: 1440 }, (_, each) => each).filter((each) => known.includes(each % 60))
+        expect(off(row?.minute ?? NaN)).toBe(Math.min(...all.map(off)))
+      }),
+      { numRuns: 60 },
+    )
+  })
+
+  it('asks what is true, and names the row', () => {
+    const rows: DayRow[] = [
+      { minute: 760, what: 'lunch' },
+      { minute: 840, to: 930, what: 'kingfisher walk' },
+    ]
+    const wording = { language: 'en-GB', form: 'turns' } as const
+    const wish = { rows, rung: 'to-fives', order, isRounded: true, wording } as const
+    expect(dayQuestions({ ...wish, ask: 'set' })[0]).toMatchObject({
+      says: 'Lunch: Show me twenty to one.',
+      item: { rung: 'to-fives', answer: { minute: 40 } },
+    })
+    expect(dayQuestions({ ...wish, ask: 'how-long' }).map(({ item }) => item.answer)).toMatchObject([
+      { hours: 1, minutes: 20 },
+      { hours: 1, minutes: 30 },
+    ])
+    expect(dayQuestions({ ...wish, ask: 'half' })[1]?.item.answer).toEqual({ kind: 'day', minute: 840 })
+    expect(dayQuestions({ ...wish, ask: 'set', rung: 'half' })[0]).toMatchObject({ rounded: 760, row: { minute: 750 } })
+  })
+})
+
+describe('the picture of a day', () => {
+  it('has each row at its hours, on the right turn of the dial', () => {
+    const rows: DayRow[] = [
+      { minute: 540, to: 600, what: 'a' },
+      { minute: 690, to: 750, what: 'b' },
+      { minute: 1200, to: 1260, what: 'c' },
+    ]
+    const shapes = readSvg(toSvg(dayBand(rows, { names: ['am', 'pm'] })))
+    const turnsOf = (row: number) => [
+      ...new Set(
+        shapes.flatMap(({ parts }) =>
+          parts.includes(`row-${row}`) ? parts.filter((part) => part.startsWith('turn-')) : [],
+        ),
+      ),
+    ]
+    expect([0, 1, 2].map(turnsOf)).toEqual([['turn-0'], ['turn-0', 'turn-1'], ['turn-1']])
+    // From nine to ten the band begins level with the pivot, to the left of it.
+    const [a] = shapes.filter(({ parts, tag }) => parts.includes('row-0') && tag === 'path')
+    expect(a?.points[0]?.y).toBeCloseTo(a?.origin.y ?? NaN, 1)
+    expect(a?.points[0]?.x).toBeLessThan(a?.origin.x ?? NaN)
+  })
+
+  it('is as wide on the strip as it is long', () => {
+    const rows: DayRow[] = [
+      { minute: 540, to: 600, what: 'a' },
+      { minute: 600, to: 720, what: 'b' },
+    ]
+    const shapes = readSvg(toSvg(dayStrip(rows)))
+    const widths = [0, 1].map((row) => {
+      const xs = shapes
+        .filter(({ parts, tag }) => tag === 'path' && parts.includes(`row-${row}`))
+        .flatMap(({ points }) => points.map(({ x }) => x))
+      return Math.max(...xs) - Math.min(...xs)
+    })
+    expect(widths[1]).toBeCloseTo(2 * (widths[0] ?? NaN), 1)
+    expect((widths[0] ?? 0) + (widths[1] ?? 0)).toBeCloseTo(DAY_STRIP.to - DAY_STRIP.from, 1)
+  })
+})
+
+it('rows are put in order without losing any', () => {
+  fc.assert(
+    fc.property(fc.array(fc.nat(1439)), (minutes) => {
+      const rows = minutes.map((minute, i) => ({ minute, what: String(i) }))
+      const ordered = inOrder(rows)
+      expect([...ordered].sort((a, b) => Number(a.what) - Number(b.what))).toEqual(rows)
+    }),
+  )
+})

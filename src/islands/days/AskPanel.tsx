@@ -1,0 +1,197 @@
+import { Button, Group, Stack, Switch, Text, Title } from '@mantine/core'
+import { useMemo, useState } from 'react'
+import { onDial } from '../../core/clock'
+import { DAY_ASKS, type DayAsk, type DayQuestion, dayQuestions, spanText } from '../../core/days'
+import { stageOf } from '../../core/knowing'
+import { type DaysData, wordingOf } from '../../core/records'
+import { type Value, isRight, sayAnswer, schools, withChoices } from '../../core/teaching'
+import type { Wording } from '../../core/wording'
+import { Choice, listed } from '../../ui/Choice'
+import { Dial } from '../../ui/Dial'
+import { StillDial } from '../../ui/DialFace'
+import { keepAnswer, takeBack } from '../../ui/answerQueue'
+import { newId } from '../../ui/api'
+import type { Hands } from '../../ui/hands'
+import { tell } from '../../ui/notices'
+import type { DaysState } from './useDays'
+
+interface Props {
+  readonly state: DaysState
+  readonly data: DaysData
+}
+
+const STRAIGHT_UP: Hands = { gear: 'free', hour: 0, minute: 0 }
+const WRONG_CHOICES = 3
+
+/** Questions about the day for one child at a time; the answers are kept with all others. */
+export function AskPanel({ state, data }: Props) {
+  const { whose, rows } = state.body
+  const group = whose.kind === 'group' ? data.groups.find(({ id }) => id === whose.groupId) : undefined
+  const some = data.reports.filter(({ child }) =>
+    whose.kind === 'child' ? child.id === whose.childId : !group || group.childIds.includes(child.id),
+  )
+  const [childId, setChildId] = useState('')
+  const report = some.find(({ child }) => child.id === childId) ?? some[0]
+  const [ask, setAsk] = useState<DayAsk>('set')
+  const [isRounded, setRounded] = useState(true)
+  const [place, setPlace] = useState(0)
+  const { order } = schools[data.settings.school]
+  const rung = report?.standing.working ?? order[order.length - 1] ?? 'minute'
+  const wording = wordingOf(data.settings)
+  const questions = useMemo(
+    () => dayQuestions({ rows, ask, rung, order, isRounded, wording }),
+    // The wording is made of the house rules.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [rows, ask, rung, order, isRounded, data.settings],
+  )
+  if (!report) return <Text size="sm">Add children first: then the day asks them, each at their own step.</Text>
+  const question = questions[place % Math.max(1, questions.length)]
+  return (
+    <Stack gap="sm">
+      <Group gap="sm" align="end">
+        <Choice
+          label="Who"
+          value={report.child.id}
+          onChange={setChildId}
+          data={some.map(({ child }) => ({ value: child.id as string, label: child.name }))}
+        />
+        <Choice label="What is asked" value={ask} onChange={setAsk} data={listed(DAY_ASKS)} />
+        <Switch
+          label="Round what is too hard"
+          checked={isRounded}
+          onChange={(event) => setRounded(event.currentTarget.checked)}
+        />
+      </Group>
+      {question ? (
+        <OneQuestion
+          key={`${report.child.id} ${ask} ${place} ${question.row.minute}`}
+          question={question}
+          childId={report.child.id}
+          wording={wording}
+          onNext={() => setPlace(place + 1)}
+        />
+      ) : (
+        <Text size="sm">This day has no such question: it needs another row, or one that follows it.</Text>
+      )}
+    </Stack>
+  )
+}
+
+interface QuestionProps {
+  readonly question: DayQuestion
+  readonly childId: string
+  readonly wording: Wording
+  readonly onNext: () => void
+}
+
+/** Keeps an answer with all others. */
+function keep(id: string, childId: string, { item }: DayQuestion, answered: { value: Value; choices: number }): void {
+  keepAnswer({
+    id,
+    childId,
+    at: Date.now(),
+    item,
+    choices: answered.choices,
+    given: answered.value,
+    stage: stageOf(item),
+    helped: false,
+  }).catch(() =>
+    tell({ title: 'Not kept', message: 'This device cannot keep answers: note them on paper.', color: 'oak' }),
+  )
+}
+
+/** One question, answered by setting the hands or by a choice; what is kept can be taken back. */
+function OneQuestion({ question, childId, wording, onNext }: QuestionProps) {
+  const { item, says, rounded } = question
+  const [hands, setHands] = useState(STRAIGHT_UP)
+  const [given, setGiven] = useState<Given | null>(null)
+  const choices = useMemo(
+    () => (item.ask === 'set' ? [] : withChoices(item, { count: WRONG_CHOICES, seed: item.shown.minute }).choices),
+    [item],
+  )
+  const answer = (value: Value) => {
+    const id = newId()
+    setGiven({ id, value })
+    keep(id, childId, question, { value, choices: choices.length })
+  }
+  const undo = (id: string) => {
+    void takeBack(id)
+    setGiven(null)
+  }
+  return (
+    <div className="days-ask">
+      <div>
+        {item.ask === 'set' ? (
+          <Dial hands={hands} onTurn={setHands} step={5} wording={wording} size="100%" secret />
+        ) : (
+          <StillDial
+            hands={{ gear: 'geared', minute: onDial(item.shown.minute) }}
+            wording={wording}
+            size="100%"
+            secret
+          />
+        )}
+      </div>
+      <Stack gap="xs">
+        <Title order={2} size="h3" className="anywhere" aria-live="polite">
+          {says}
+        </Title>
+        <Rounded minute={rounded} />
+        {given ? (
+          <Answered question={question} given={given} wording={wording} onNext={onNext} onUndo={() => undo(given.id)} />
+        ) : (
+          <Group gap="xs" role="group" aria-label="The answer">
+            {choices.map((choice) => (
+              <Button key={sayAnswer(item, choice, wording)} variant="default" size="md" onClick={() => answer(choice)}>
+                {sayAnswer(item, choice, wording)}
+              </Button>
+            ))}
+            {item.ask === 'set' && hands.gear === 'free' && (
+              <Button size="md" onClick={() => answer({ kind: 'hands', hour: hands.hour, minute: hands.minute })}>
+                The hands are set
+              </Button>
+            )}
+            <Button variant="subtle" onClick={onNext}>
+              Skip
+            </Button>
+          </Group>
+        )}
+      </Stack>
+    </div>
+  )
+}
+
+interface Given {
+  readonly id: string
+  readonly value: Value
+}
+
+interface AnsweredProps extends Omit<QuestionProps, 'childId'> {
+  readonly given: Given
+  readonly onUndo: () => void
+}
+
+function Answered({ question: { item }, given, wording, onNext, onUndo }: AnsweredProps) {
+  return (
+    <>
+      <Text fw={700}>
+        {isRight(item, given.value) ? 'Right' : `Look again: it is ${sayAnswer(item, item.answer, wording)}`}.
+      </Text>
+      <Group gap="xs">
+        <Button onClick={onNext}>Next</Button>
+        <Button variant="default" onClick={onUndo}>
+          Take it back
+        </Button>
+      </Group>
+    </>
+  )
+}
+
+function Rounded({ minute }: { minute: number | undefined }) {
+  if (minute === undefined) return null
+  return (
+    <Text size="sm" className="quiet">
+      Rounded for this child: it is really at {spanText({ minute })}.
+    </Text>
+  )
+}

@@ -1,0 +1,166 @@
+import { Button, Group, SegmentedControl, Text, TextInput, Title } from '@mantine/core'
+import { IconArrowBackUp, IconClockPlay, IconPlus, IconTrash } from '@tabler/icons-react'
+import { useState } from 'react'
+import { type Day, WEEKDAYS, type Weekday } from '../../core/days'
+import type { DaysData } from '../../core/records'
+import { Choice } from '../../ui/Choice'
+import { today } from '../../ui/dates'
+import type { DaysState } from './useDays'
+
+interface Props {
+  readonly state: DaysState
+  readonly data: DaysData
+}
+
+/** Which day is open, what it is called, when it holds and for whom. */
+export function DayHead({ state, data }: Props) {
+  const { day } = state
+  return (
+    <Group gap="sm" align="end">
+      <Title order={1} size="h3">
+        Days
+      </Title>
+      {data.days.length > 1 && (
+        <Choice
+          aria-label="Which day"
+          value={day?.id ?? ''}
+          data={listedDays(data, state)}
+          onChange={(id) => state.open(id)}
+        />
+      )}
+      {day && <Name key={day.id} name={day.name} onRename={state.rename} />}
+      {day && <When body={day.body} onChange={state.change} />}
+      {day && <Whose body={day.body} data={data} onChange={state.change} />}
+      <Group gap={6} ml="auto">
+        {day && (
+          <>
+            <Button
+              variant="default"
+              disabled={!state.canUndo}
+              onClick={state.undo}
+              leftSection={<IconArrowBackUp size={17} />}
+            >
+              Undo
+            </Button>
+            <Button variant="subtle" onClick={state.remove} leftSection={<IconTrash size={17} />}>
+              Remove
+            </Button>
+            <Button
+              variant="default"
+              component="a"
+              href={`/days/now?day=${day.id}`}
+              leftSection={<IconClockPlay size={17} />}
+            >
+              Now and next
+            </Button>
+          </>
+        )}
+        <Button variant="light" onClick={() => state.add('A new day')} leftSection={<IconPlus size={17} />}>
+          New day
+        </Button>
+      </Group>
+    </Group>
+  )
+}
+
+/** The days by name; the one that was just made is among them before the server has told so. */
+function listedDays({ days }: DaysData, { day }: DaysState) {
+  const all = days.map(({ id, name }) => ({ value: id, label: id === day?.id ? day.name : name }))
+  return day && !all.some(({ value }) => value === day.id) ? [{ value: day.id, label: day.name }, ...all] : all
+}
+
+function Name({ name, onRename }: { name: string; onRename: (name: string) => void }) {
+  const [typed, setTyped] = useState(name)
+  const tidy = typed.trim()
+  return (
+    <TextInput
+      label="Name"
+      value={typed}
+      maxLength={60}
+      error={tidy === '' ? 'Name it in 1 to 60 letters' : undefined}
+      onChange={(event) => setTyped(event.currentTarget.value)}
+      onBlur={() => tidy !== '' && tidy !== name && onRename(tidy)}
+      style={{ flex: '1 1 150px', maxWidth: 260 }}
+    />
+  )
+}
+
+interface PartProps {
+  readonly body: Day
+  readonly onChange: (part: Partial<Day>) => void
+}
+
+/** On some weekdays, or on one date. */
+function When({ body: { on }, onChange }: PartProps) {
+  const toggle = (day: Weekday) => {
+    if (on.kind !== 'weekdays') return
+    const days = on.days.includes(day) ? on.days.filter((each) => each !== day) : [...on.days, day]
+    onChange({ on: { kind: 'weekdays', days: days.sort((a, b) => a - b) } })
+  }
+  return (
+    <Group gap={6} align="end">
+      <SegmentedControl
+        aria-label="When it holds"
+        value={on.kind}
+        onChange={(kind) =>
+          onChange({
+            on: kind === 'date' ? { kind: 'date', date: today() } : { kind: 'weekdays', days: [0, 1, 2, 3, 4] },
+          })
+        }
+        data={[
+          { value: 'weekdays', label: 'weekdays' },
+          { value: 'date', label: 'one date' },
+        ]}
+      />
+      {on.kind === 'weekdays' ? (
+        <Group gap={2} role="group" aria-label="Weekdays">
+          {WEEKDAYS.map((name, i) => (
+            <button
+              key={name}
+              type="button"
+              className="chip days-weekday"
+              aria-label={name}
+              aria-pressed={on.days.includes(i as Weekday)}
+              onClick={() => toggle(i as Weekday)}
+            >
+              {name.slice(0, 2)}
+            </button>
+          ))}
+        </Group>
+      ) : (
+        <TextInput
+          type="date"
+          aria-label="Date"
+          value={on.date}
+          onChange={(event) =>
+            event.currentTarget.value && onChange({ on: { kind: 'date', date: event.currentTarget.value } })
+          }
+        />
+      )}
+      {on.kind === 'weekdays' && on.days.length === 0 && <Text size="xs">on no day yet</Text>}
+    </Group>
+  )
+}
+
+function Whose({ body: { whose }, data, onChange }: PartProps & { readonly data: DaysData }) {
+  const value =
+    whose.kind === 'group' ? `group ${whose.groupId}` : whose.kind === 'child' ? `child ${whose.childId}` : 'everybody'
+  const take = (chosen: string) => {
+    const [kind, id = ''] = chosen.split(' ')
+    if (kind === 'group') onChange({ whose: { kind, groupId: id } })
+    else if (kind === 'child') onChange({ whose: { kind, childId: id } })
+    else onChange({ whose: { kind: 'everybody' } })
+  }
+  return (
+    <Choice
+      label="For"
+      value={value}
+      onChange={take}
+      data={[
+        { value: 'everybody', label: 'everybody' },
+        ...data.groups.map(({ id, name }) => ({ value: `group ${id}`, label: name })),
+        ...data.reports.map(({ child }) => ({ value: `child ${child.id}`, label: child.name })),
+      ]}
+    />
+  )
+}

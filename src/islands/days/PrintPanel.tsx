@@ -1,0 +1,188 @@
+import { Button, Checkbox, Group, NumberInput, Stack, Switch, Text } from '@mantine/core'
+import { IconPrinter, IconRun } from '@tabler/icons-react'
+import { useMemo, useState } from 'react'
+import { inOrder } from '../../core/days'
+import { attempt } from '../../core/errors'
+import { DAY_THINGS, DAY_THING_IDS, type DayThingId, dayPrints, dayThing, roundedInWords } from '../../core/planning'
+import { type DaysData, wordingOf } from '../../core/records'
+import { printableOf } from '../../core/printables'
+import { rungOf, schools } from '../../core/teaching'
+import { Cautions } from '../../ui/Cautions'
+import { Choice } from '../../ui/Choice'
+import type { DaysState } from './useDays'
+
+interface Props {
+  readonly state: DaysState
+  readonly data: DaysData
+}
+
+const FIRST: readonly DayThingId[] = ['wall-strip', 'draw-hands']
+
+/** What was chosen to be printed, and how the core is asked for it. */
+function usePrints({ state, data }: Props) {
+  const { day, body } = state
+  const { whose } = body
+  const [things, setThings] = useState(FIRST)
+  const [groupId, setGroupId] = useState(whose.kind === 'group' ? whose.groupId : '')
+  const [isRounded, setRounded] = useState(true)
+  const [seed, setSeed] = useState<number | string>(1)
+  const children = useMemo(() => childrenOf(data, groupId), [data, groupId])
+  const wish = useMemo(() => {
+    const { settings } = data
+    const school = schools[settings.school]
+    return {
+      title: '',
+      paper: settings.paper,
+      lowInk: settings.lowInk,
+      wording: wordingOf(settings),
+      rows: inOrder(body.rows),
+      children,
+      isRounded,
+      order: school.order,
+      seed: Number(seed) || 0,
+    }
+  }, [body.rows, children, data, isRounded, seed])
+  const href = `/api/days/${day?.id}/print.pdf?${new URLSearchParams([
+    ...things.map((id) => ['things', id]),
+    ...(groupId ? [['group', groupId]] : []),
+    ['rounded', String(isRounded)],
+    ['seed', String(wish.seed)],
+  ])}`
+  return { things, setThings, groupId, setGroupId, isRounded, setRounded, seed, setSeed, children, wish, href }
+}
+
+type Prints = ReturnType<typeof usePrints>
+
+/** What the day makes, for a group or once: chosen with a tap, printed in one PDF. */
+export function PrintPanel({ state, data }: Props) {
+  const prints = usePrints({ state, data })
+  const { things, children, wish, href } = prints
+  if (!state.day || state.body.rows.length === 0)
+    return <Text size="sm">Give the day at least one row: then it makes clocks, cards, sheets and games.</Text>
+  const problems = things.flatMap((id) => {
+    const { refusal } = attempt(() => dayPrints({ ...wish, things: [id], children: children.slice(0, 1) }))
+    return refusal ? [`${DAY_THINGS[id].name}: ${refusal.message}.`] : []
+  })
+  const isReady = things.length > 0 && problems.length === 0 && !state.saving && !state.unsaved
+  return (
+    <Stack gap="sm">
+      <Group gap="sm" align="end">
+        <ForWhom prints={prints} data={data} />
+        <Button
+          size="md"
+          component="a"
+          href={isReady ? href : undefined}
+          data-disabled={!isReady || undefined}
+          target="_blank"
+          leftSection={<IconPrinter size={18} />}
+        >
+          Print {things.length} in one PDF
+        </Button>
+      </Group>
+      <Things things={things} onChange={prints.setThings} />
+      <Button
+        variant="default"
+        component="a"
+        href={`/play?game=jump-the-day&day=${state.day.id}${prints.groupId ? `&group=${prints.groupId}` : ''}`}
+        leftSection={<IconRun size={18} />}
+        style={{ alignSelf: 'flex-start' }}
+      >
+        Jump this day: call it and play
+      </Button>
+      {problems.map((problem) => (
+        <Text key={problem} size="sm" role="alert" className="days-odd">
+          {problem}
+        </Text>
+      ))}
+      {children.length > 0 && <Rounding prints={prints} />}
+      <Cautions ids={[...new Set(things.flatMap((id) => printableOf(DAY_THINGS[id].printable).cautions))]} />
+    </Stack>
+  )
+}
+
+function ForWhom({ prints, data }: { prints: Prints; data: DaysData }) {
+  return (
+    <>
+      <Choice
+        label="Sheets for"
+        value={prints.groupId}
+        onChange={prints.setGroupId}
+        data={[
+          { value: '', label: 'one of each' },
+          ...data.groups.map(({ id, name, childIds }) => ({
+            value: id as string,
+            label: `${name} (${childIds.length})`,
+          })),
+        ]}
+      />
+      <NumberInput
+        label="Number"
+        aria-description="The same number prints the same pages"
+        value={prints.seed}
+        min={0}
+        max={1_000_000}
+        allowDecimal={false}
+        w={100}
+        onChange={prints.setSeed}
+      />
+    </>
+  )
+}
+
+/** Whether hard times are rounded, and what that comes to for each child. */
+function Rounding({ prints: { isRounded, setRounded, children, wish } }: { prints: Prints }) {
+  return (
+    <>
+      <Switch
+        label="Round times that are too hard for a child"
+        checked={isRounded}
+        onChange={(event) => setRounded(event.currentTarget.checked)}
+      />
+      <details className="fold">
+        <summary>Who gets which times</summary>
+        <ul>
+          {children.map((child) => (
+            <li key={child.id}>
+              <strong className="anywhere">{child.name}</strong>, {rungOf(child.rung).name}:{' '}
+              {roundedInWords(child, wish).join('; ')}
+            </li>
+          ))}
+        </ul>
+      </details>
+    </>
+  )
+}
+
+/** The children of a group with the rungs that they work on. */
+function childrenOf({ groups, reports, settings }: DaysData, groupId: string) {
+  const { order } = schools[settings.school]
+  const group = groups.find(({ id }) => id === groupId)
+  return (group?.childIds ?? []).flatMap((id) => {
+    const report = reports.find(({ child }) => child.id === id)
+    const rung = report?.standing.working ?? order[order.length - 1]
+    return report && rung ? [{ id, name: report.child.name, rung }] : []
+  })
+}
+
+interface ThingsProps {
+  readonly things: readonly DayThingId[]
+  readonly onChange: (things: readonly DayThingId[]) => void
+}
+
+function Things({ things, onChange }: ThingsProps) {
+  const toggle = (id: DayThingId) =>
+    onChange(DAY_THING_IDS.filter((each) => (each === id ? !things.includes(id) : things.includes(each))))
+  return (
+    <div className="days-things" role="group" aria-label="What to print">
+      {DAY_THING_IDS.map((id) => (
+        <Checkbox
+          key={id}
+          label={DAY_THINGS[id].name}
+          description={dayThing(id).isForEach ? 'a sheet for each child' : undefined}
+          checked={things.includes(id)}
+          onChange={() => toggle(id)}
+        />
+      ))}
+    </div>
+  )
+}
