@@ -155,7 +155,7 @@ function candidate(words: readonly string[], { from, to }: Place, language: Lang
   if (isInside && !taken.some((word) => CLOCK_FIGURES.test(word))) return undefined
   // "10:30 a snack": an article, not the morning. And "2 – …" ends in the middle of a range.
   if (/^(?:[ap]|–|-|and|to|bis)$/i.test(last)) return undefined
-  const text = bare(taken)
+  const text = unbracketed(bare(taken))
   const span = readSpan(text, language)
   if (!span) return undefined
   const what = bare([...words.slice(0, from), ...words.slice(to)])
@@ -167,10 +167,12 @@ function candidate(words: readonly string[], { from, to }: Place, language: Lang
 
 const CLOCK_FIGURES = /^\(?\d{1,2}(?:[:.h]\d{2}|h)(?!\d)/i
 
-/** Words without the marks that part a time from what happens then. */
+/** Words without the marks that part a time from what happens then; a time may stand in brackets. */
 function bare(words: readonly string[]): string {
-  return words.join(' ').replace(/^[\s,;:(–—-]+|[\s,;:)–—-]+$/g, '')
+  return words.join(' ').replace(/^[\s,;:–—-]+|[\s,;:–—-]+$/g, '')
 }
+
+const unbracketed = (text: string) => text.replace(/^\(|\)$/g, '')
 
 function tidyWhat(what: string): string {
   return what

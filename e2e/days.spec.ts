@@ -1,0 +1,157 @@
+import type { Day } from '../src/core/days'
+import type { Answer } from '../src/core/knowing'
+import type { Kept } from '../src/core/records'
+import { readPdf } from '../tests/readback/pdf'
+import { expect, makeGroup, test } from './fixtures'
+
+const TIMETABLE = [
+  'Mon\t8:45\t9:00\tRegister',
+  'Mon\t9:00\t9:50\tMaths\tRoom 4',
+  'Mon\t9:50\t10:10\tBreak',
+  'Mon\t10:10\t11:30\tWriting',
+  'Mon\t12:00\t12:45\tLunch',
+  'Mon\t1:15\t2:00\tMusic',
+  'Notes for parents',
+].join('\n')
+
+test('a timetable is pasted, looked at, printed for a class, and asked about', async ({ page, request }) => {
+  const { group, childIds } = await makeGroup(request, 'Day testers', ['Moss', 'Fern'])
+  await page.goto('/days')
+  await page.getByRole('button', { name: 'New day' }).click()
+  await page.getByLabel('Type or paste rows').fill(TIMETABLE)
+  await expect(page.getByText('There is no time in it: write one first, such as 7:30 breakfast.')).toBeVisible()
+  await page.getByRole('button', { name: 'Add 6 rows' }).click()
+  // What could not be read stays to be mended.
+  await expect(page.getByLabel('Type or paste rows')).toHaveValue('Notes for parents')
+  await page.getByLabel('Type or paste rows').fill('')
+  await expect(page.getByLabel('Row 6: time')).toHaveValue('13:15–14:00')
+  await page.getByLabel('Name').fill('Class day')
+  await page.getByLabel('For', { exact: true }).selectOption('Day testers')
+  await page.getByLabel('Row 2: picture').selectOption('Counting')
+
+  // A row is changed in its place; what cannot be read stays there and says why.
+  await page.getByLabel('Row 3: time').fill('9:70')
+  await page.getByLabel('Row 3: what happens').focus()
+  await page.getByLabel('Row 4: time').focus()
+  await expect(page.getByText('Minutes go from 00 to 59: there is no :70.')).toBeVisible()
+  await page.getByLabel('Row 3: time').fill('9:40-10:10')
+  await page.getByLabel('Row 4: time').focus()
+  await expect(page.getByText('“Maths, Room 4” lasts until 09:50: let it end at 09:40.')).toBeVisible()
+  await page.getByRole('button', { name: 'Do that' }).click()
+  await expect(page.getByLabel('Row 2: time')).toHaveValue('09:00–09:40')
+
+  // A removed row comes back.
+  await page.getByRole('button', { name: 'Remove row 5, Lunch' }).click()
+  await expect(page.getByLabel('Row 5: what happens')).toHaveValue('Music')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByLabel('Row 5: what happens')).toHaveValue('Lunch')
+
+  // The row under the pointer is lit in both pictures.
+  await page.getByLabel('Row 2: time').hover()
+  const lit = page.locator('[data-part="row-1"] path[stroke-width="1"], [data-part="row-1"] path[stroke-width="0.8"]')
+  await expect(lit).toHaveCount(2)
+
+  await page.reload()
+  await expect(page.getByLabel('Name')).toHaveValue('Class day')
+  await page.getByLabel('Sheets for').selectOption('Day testers (2)')
+  const print = page.getByRole('link', { name: 'Print 2 in one PDF' })
+  await expect(print).toHaveAttribute('href', /group=/)
+  const href = (await print.getAttribute('href')) ?? ''
+  const texts = (await readPdf(await (await request.get(href)).body())).map(({ text }) => text)
+  expect(texts.filter((text) => text.includes('Draw the hands for each time'))).toHaveLength(2)
+  expect(texts.some((text) => text.includes('Strip of clocks for the wall'))).toBe(true)
+
+  await page.getByRole('tab', { name: 'Ask' }).click()
+  await page.getByLabel('What is asked').selectOption('How long until the next')
+  // Moss is new, and works on whole hours.
+  await expect(page.getByText('Rounded for this child: it is really at 08:45.')).toBeVisible()
+  await page.getByRole('switch', { name: 'Round what is too hard' }).click({ force: true })
+  await expect(page.getByText('Register: How long is it from 8:45 to 9:00?')).toBeVisible()
+  await page.getByRole('group', { name: 'The answer' }).getByRole('button', { name: '15 min', exact: true }).click()
+  await expect(page.getByText('Right.')).toBeVisible()
+  await expect
+    .poll(async () => ((await (await request.get(`/api/answers?childId=${childIds[0]}`)).json()) as Answer[]).length)
+    .toBe(1)
+  await page.getByRole('button', { name: 'Take it back' }).click()
+  await expect
+    .poll(async () => ((await (await request.get(`/api/answers?childId=${childIds[0]}`)).json()) as Answer[]).length)
+    .toBe(0)
+  const kept = ((await (await request.get('/api/days')).json()) as Kept<Day>[]).find(({ name }) => name === 'Class day')
+  expect(kept?.body.whose).toEqual({ kind: 'group', groupId: group.id })
+})
+
+test('a start is worked out, tried and printed; a day is read from a calendar and brought back', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/days')
+  await page.getByRole('button', { name: 'New day' }).click()
+  await page.getByLabel('Type or paste rows').fill('9:20 the ferry')
+  await page.getByRole('button', { name: 'Add 1 row' }).click()
+  await page.getByRole('tab', { name: 'When must we start?' }).click()
+  await page.getByRole('button', { name: 'Work out a start' }).click()
+  const start = page.getByRole('region', { name: 'The start' })
+  await expect(start).toContainText('Start at 08:40.')
+  await expect(start).toContainText('12 min + 8 min + 20 min = 40 min. 09:20 less 20 min, then 20 min is 08:40.')
+  await expect(start).toContainText('08:40 and 40 min is 09:20, the time to be there.')
+  await page.getByLabel('What if step 3 takes longer').fill('30')
+  await expect(start).toContainText('Start at 08:30.')
+  await page.getByLabel('Minutes to spare').fill('500')
+  await expect(page.getByText('Minutes to spare must be a whole number from 0 to 120, got 500')).toBeVisible()
+  const card = page.getByRole('link', { name: 'Card for the door' })
+  const [first] = await readPdf(await (await request.get((await card.getAttribute('href')) ?? '')).body())
+  expect(first?.text).toContain('Start 08:30')
+
+  await page.getByRole('tab', { name: 'In and out' }).click()
+  const calendar = [
+    'BEGIN:VCALENDAR',
+    'BEGIN:VEVENT',
+    'UID:1',
+    'DTSTART:20300105T101500',
+    'SUMMARY:Bread',
+    'END:VEVENT',
+    'END:VCALENDAR',
+  ].join('\r\n')
+  const chooser = page.waitForEvent('filechooser')
+  await page.getByRole('button', { name: 'Read a file' }).click()
+  await (await chooser).setFiles({ name: 'club.ics', mimeType: 'text/calendar', buffer: Buffer.from(calendar) })
+  await expect(page.getByRole('list', { name: 'Rows in the file' })).toContainText('10:15 Bread')
+  await page.getByRole('button', { name: 'As a new day' }).click()
+  await expect(page.getByRole('textbox', { name: 'Date' })).toHaveValue('2030-01-05')
+  await expect(page.getByLabel('Row 1: what happens')).toHaveValue('Bread')
+
+  const again = page.waitForEvent('filechooser')
+  await page.getByRole('button', { name: 'Read a file' }).click()
+  await (
+    await again
+  ).setFiles({ name: 'club.ics', mimeType: 'text/calendar', buffer: Buffer.from('nonsense '.repeat(100_000)) })
+  await expect(page.getByRole('alert')).toHaveText(
+    'This is no calendar: an iCalendar file begins with BEGIN:VCALENDAR.',
+  )
+
+  await page.getByRole('button', { name: 'Remove', exact: true }).click()
+  await expect(page.getByText(/was removed/)).toBeVisible()
+  await page.getByRole('button', { name: 'Bring it back' }).click()
+  await expect(page.getByLabel('Row 1: what happens')).toHaveValue('Bread')
+})
+
+test('now and next follow the true clock', async ({ page, request }) => {
+  const day: Day = {
+    on: { kind: 'weekdays', days: [0, 1, 2, 3, 4, 5, 6] },
+    whose: { kind: 'everybody' },
+    rows: [
+      { minute: 550, what: 'the lock opens', picture: 'gate' },
+      { minute: 570, what: 'stories' },
+    ],
+    starts: [],
+  }
+  const id = crypto.randomUUID()
+  await request.post('/api/days', { data: { id, name: 'Every day', body: day } })
+  await page.clock.install({ time: new Date('2026-11-28T09:20:00') })
+  await page.goto(`/days/now?day=${id}`)
+  await expect(page.getByRole('region', { name: 'Now' })).toContainText('the lock opens')
+  await expect(page.getByRole('region', { name: 'Next' })).toContainText('in 10 min')
+  await expect(page.getByRole('region', { name: 'Next' })).toContainText('when the long hand gets to the 6')
+  await page.clock.fastForward('10:00')
+  await expect(page.getByRole('region', { name: 'Now' })).toContainText('stories')
+})

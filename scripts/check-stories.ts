@@ -1,0 +1,30 @@
+import { sentences, unmarked } from '../tests/stories/sentences'
+import { type Score, scoreOf } from '../tests/stories/scoring'
+import type { LanguageId } from '../src/core/wording'
+
+/* How many of the marked times are found, and how many of those found are right, per language: `npm run check:stories`. */
+
+const FOUND_WANTED = 97
+const RIGHT_WANTED = 98
+
+const percent = (part: number, whole: number) => (whole === 0 ? 100 : (100 * part) / whole)
+
+function told(name: string, { marks, found, given, right, wrong }: Score): boolean {
+  const [foundShare, rightShare] = [percent(found, marks), percent(right, given)]
+  console.log(
+    `${name.padEnd(22)} ${marks} times: found ${foundShare.toFixed(1)} %, right of those given ${rightShare.toFixed(1)} %`,
+  )
+  if (process.argv.includes('--all')) for (const each of wrong) console.log(`    ${each}`)
+  return foundShare >= FOUND_WANTED && rightShare >= RIGHT_WANTED
+}
+
+let isRight = true
+const all = Object.entries(sentences) as [LanguageId, { written: readonly string[]; heldBack: readonly string[] }][]
+for (const [language, { written }] of all) {
+  if (written.some((each) => unmarked(each).text.includes('{'))) throw new Error(`a mark of ${language} is broken`)
+  isRight = told(`${language}, ${written.length} sentences`, scoreOf(written, language)) && isRight
+}
+if (process.argv.includes('--held-back'))
+  for (const [language, { heldBack }] of all)
+    told(`${language}, held back ${heldBack.length}`, scoreOf(heldBack, language))
+process.exit(isRight ? 0 : 1)

@@ -1,0 +1,283 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { type Day, type DayRow, PICTURE_IDS, readDayLines } from '../../src/core/days'
+import type { Kept } from '../../src/core/records'
+import { dayCalendar, dayTable } from '../../src/server/dayFiles'
+import { NoCalendar, readCalendar } from '../../src/workers/readCalendar'
+import { linesOfTable } from '../../src/workers/readTable'
+import { readPdf } from '../readback/pdf'
+import { call, uuid } from './calls'
+
+const days = await import('../../src/pages/api/days/index')
+const one = await import('../../src/pages/api/days/[id]/index')
+const file = await import('../../src/pages/api/days/[id]/export')
+const print = await import('../../src/pages/api/days/[id]/print.pdf')
+const card = await import('../../src/pages/api/days/[id]/start.pdf')
+const caller = await import('../../src/pages/api/caller.pdf')
+const groups = await import('../../src/pages/api/groups/index')
+
+const NOW = Date.parse('2026-11-27T10:00:00Z')
+const body: Day = {
+  on: { kind: 'weekdays', days: [0, 5] },
+  whose: { kind: 'everybody' },
+  rows: [
+    { minute: 550, what: 'the lock opens', picture: 'gate' },
+    { minute: 570, to: 595, what: 'stories; "on" the boat, <b>all</b>' },
+    { minute: 760, what: 'lunch' },
+    { minute: 840, to: 930, what: 'kingfisher walk' },
+    { minute: 995, what: 'lamp-lighting' },
+  ],
+  starts: [
+    {
+      what: 'the ferry',
+      deadline: 560,
+      buffer: 0,
+      steps: [
+        { what: 'shoes', minutes: 12 },
+        { what: 'walk', minutes: 28 },
+      ],
+    },
+  ],
+}
+
+async function kept(day: Day = body): Promise<string> {
+  const id = uuid()
+  const made = await call<Kept<Day>>(days.POST, 'POST', { json: { id, name: 'Saturday', body: day } })
+  expect(made.status, JSON.stringify(made.body)).toBe(200)
+  return id
+}
+
+describe('a day that is kept', () => {
+  it('comes back as it was sent, is changed with its version, and goes', async () => {
+    const id = await kept()
+    expect((await call<Kept<Day>>(one.GET, 'GET', { id })).body.body).toEqual(body)
+    const edit = { name: 'Saturday', version: 1, body: { ...body, rows: [] } }
+    expect((await call<Kept<Day>>(one.PUT, 'PUT', { id, json: edit })).body).toMatchObject({ version: 2 })
+    expect(await call(one.PUT, 'PUT', { id, json: edit })).toMatchObject({ status: 409 })
+    expect((await call(one.DELETE, 'DELETE', { id })).status).toBe(200)
+    expect((await call(one.GET, 'GET', { id })).status).toBe(404)
+  })
+
+  it.each([
+    [{ rows: [{ minute: 1500, what: 'x' }] }, 'body.rows[0].minute'],
+    [{ rows: [{ minute: 600, what: '' }] }, 'body.rows[0].what'],
+    [{ rows: [{ minute: 600, what: 'x'.repeat(41) }] }, 'body.rows[0].what'],
+    [{ rows: [{ minute: 600, what: 'x', picture: 'dragon' }] }, 'body.rows[0].picture'],
+    [{ rows: Array.from({ length: 41 }, () => ({ minute: 600, what: 'x' })) }, 'body.rows'],
+    [{ on: { kind: 'weekdays', days: [7] } }, 'body.on'],
+    [{ on: { kind: 'date', date: '2026-13-01' } }, 'body.on'],
+    [{ starts: [{ what: 'x', deadline: 560, buffer: 0, steps: [] }] }, 'body.starts[0].steps'],
+  ])('is refused by its field: %j', async (wrong, field) => {
+    const refused = await call(days.POST, 'POST', { json: { id: uuid(), name: 'x', body: { ...body, ...wrong } } })
+    expect(refused.status).toBe(400)
+    expect(refused.body.field?.startsWith(field), `${refused.body.field}: ${refused.body.detail}`).toBe(true)
+  })
+})
+
+describe('a day on paper', () => {
+  it('is the wall strip once and a sheet for each child, with its rounding told', async () => {
+    const id = await kept()
+    const names = Array.from({ length: 24 }, (_, i) => `Child ${i + 1}`)
+    const groupId = uuid()
+    await call(groups.POST, 'POST', {
+      json: {
+        id: groupId,
+        name: 'Class',
+        childIds: [],
+        newChildren: names.map((name) => ({ id: uuid(), name, age: 6 })),
+      },
+    })
+    const query = `things=wall-strip&things=draw-hands&group=${groupId}&rounded=true&seed=3`
+    const printed = await call<Buffer>(print.GET, 'GET', { id, query })
+    expect(printed.type).toBe('application/pdf')
+    const texts = (await readPdf(printed.body)).map(({ text }) => text)
+    // New children are on the first rung: whole hours.
+    expect(texts.join(' ')).toContain('09:10 as 09:00')
+    for (const name of names) expect(texts.some((text) => text.includes(name))).toBe(true)
+    const sheets = texts.filter((text) => text.includes('Draw the hands for each time'))
+    expect(sheets).toHaveLength(24)
+    expect(sheets.every((text) => text.includes('09:00') && !text.includes('09:10'))).toBe(true)
+    // They all have the same sheet, so there is one key.
+    expect(texts.filter((text) => text.startsWith('Key: A plan of the day'))).toHaveLength(1)
+    const asIs = await call<Buffer>(print.GET, 'GET', { id, query: query.replace('true', 'false') })
+    expect((await readPdf(asIs.body)).map(({ text }) => text).join(' ')).toContain('still too hard: 09:10')
+  })
+
+  it('is a card for the door and calls to jump to', async () => {
+    const id = await kept()
+    const [page] = await readPdf((await call<Buffer>(card.GET, 'GET', { id, query: 'at=0' })).body)
+    for (const text of ['Start 08:40', 'Done by 09:20: the ferry', '08:52', 'shoes', '12 min'])
+      expect(page?.text).toContain(text)
+    expect(await call(card.GET, 'GET', { id, query: 'at=4' })).toMatchObject({ status: 400, body: { field: 'at' } })
+    const query = `game=jump-the-day&seed=4&rung=oclock&minutes=5&children=6&isSeated=false&harder=0&lapMetres=4&facing=twelve&think=25&wrong=everyone&day=${id}`
+    const calls = (await readPdf((await call<Buffer>(caller.GET, 'GET', { query })).body))
+      .map(({ text }) => text)
+      .join(' ')
+    expect(calls).toContain('It is ten past nine. The lock opens.')
+  })
+
+  it('is refused by name where it cannot be printed', async () => {
+    const id = await kept({ ...body, rows: [] })
+    expect((await call(print.GET, 'GET', { id, query: 'things=wall-strip&rounded=true&seed=1' })).body.field).toBe(
+      'rows',
+    )
+    expect((await call(print.GET, 'GET', { id, query: 'things=poster&rounded=true&seed=1' })).status).toBe(400)
+    expect((await call(print.GET, 'GET', { id, query: 'rounded=true&seed=1' })).body.field).toBe('things')
+    const few = await kept({ ...body, rows: body.rows.slice(0, 2) })
+    const bingo = await call(print.GET, 'GET', { id: few, query: 'things=bingo&rounded=true&seed=1' })
+    expect(bingo.body.detail).toBe('your own day must be of 5 rows at least for this, got 2.')
+  })
+})
+
+const rowsOf = fc.uniqueArray(
+  fc.record({
+    minute: fc.nat(1439),
+    length: fc.option(fc.integer({ min: 1, max: 400 }), { nil: undefined }),
+    what: fc.constantFrom('the lock; opens, "now"', 'Ümit’s walk', 'ÿ'.repeat(40), '=SUM(A1)', 'a\\b: c', 'x'),
+    picture: fc.option(fc.constantFrom(...PICTURE_IDS), { nil: undefined }),
+  }),
+  { selector: ({ minute }) => minute, minLength: 1, maxLength: 40 },
+)
+const asRow = ({
+  minute,
+  length,
+  what,
+  picture,
+}: {
+  minute: number
+  length?: number
+  what: string
+  picture?: DayRow['picture']
+}): DayRow => ({
+  minute,
+  ...(length !== undefined && { to: (minute + length) % 1440 }),
+  what,
+  ...(picture && { picture }),
+})
+
+describe('a day as a file', () => {
+  it('is read back from iCalendar with every row, in any time zone', () => {
+    fc.assert(
+      fc.property(rowsOf, fc.constantFrom('Europe/Berlin', 'America/New_York', 'Asia/Tokyo'), (drawn, zone) => {
+        const rows = drawn.map(asRow).sort((a, b) => a.minute - b.minute)
+        const day = { id: 'a', name: 'Day', version: 1, body: { ...body, rows } }
+        const wish = { zone, today: '2026-11-27' }
+        const weekly = readCalendar(dayCalendar(day, NOW), wish)
+        // The next Saturday and Monday, and all that follow.
+        expect(weekly.days.slice(0, 3).map(({ date }) => date)).toEqual(['2026-11-28', '2026-11-30', '2026-12-05'])
+        for (const each of weekly.days) expect(each.rows).toEqual(rows)
+        const once = { ...day, body: { ...day.body, on: { kind: 'date', date: '2027-03-28' } as const } }
+        expect(readCalendar(dayCalendar(once, NOW), wish).days).toEqual([{ date: '2027-03-28', rows }])
+      }),
+      { numRuns: 25 },
+    )
+  })
+
+  it('is read back from CSV with every row, and its cells begin no formula', () => {
+    fc.assert(
+      fc.property(rowsOf, (drawn) => {
+        const rows = drawn.map(asRow).sort((a, b) => a.minute - b.minute)
+        const table = dayTable({ rows })
+        expect(table).not.toMatch(/(^|,)"?=/m)
+        const read = readDayLines(linesOfTable(table).join('\n'), 'en-GB')
+        expect(read.map((line) => (line.kind === 'none' ? line.why : line.text))).toHaveLength(rows.length)
+        read.forEach((line, i) => {
+          const row = line.kind === 'row' ? line.row : line.kind === 'either' ? line.choices[0] : undefined
+          expect({ ...row, minute: (row?.minute ?? 0) % 720, to: undefined }).toEqual({
+            ...rows[i],
+            minute: (rows[i]?.minute ?? 0) % 720,
+            to: undefined,
+          })
+        })
+      }),
+      { numRuns: 25 },
+    )
+  })
+
+  it('comes from the endpoint with its type, and is refused for another', async () => {
+    const id = await kept()
+    expect(await call(file.GET, 'GET', { id, query: 'as=ics' })).toMatchObject({ type: 'text/calendar; charset=utf-8' })
+    expect((await call<Buffer>(file.GET, 'GET', { id, query: 'as=csv' })).body.toString()).toContain(
+      '14:00,15:30,kingfisher walk,',
+    )
+    expect((await call<object>(file.GET, 'GET', { id, query: 'as=json' })).body).toMatchObject({
+      format: 'ripe-acorn-day',
+      day: body,
+    })
+    expect(await call(file.GET, 'GET', { id, query: 'as=xls' })).toMatchObject({ status: 400, body: { field: 'as' } })
+  })
+})
+
+const calendar = (...lines: string[]) => ['BEGIN:VCALENDAR', 'VERSION:2.0', ...lines, 'END:VCALENDAR'].join('\r\n')
+const event = (...lines: string[]) => ['BEGIN:VEVENT', `UID:${lines.join()}`, ...lines, 'END:VEVENT']
+const wish = { zone: 'Europe/Berlin', today: '2026-11-27' }
+
+describe('a calendar from elsewhere', () => {
+  it('is read with zones, folded lines, repeats, exceptions and all-day events', () => {
+    const read = readCalendar(
+      calendar(
+        ...event('DTSTART:20261130T081500Z', 'DTEND:20261130T090000Z', 'SUMMARY:in universal time'),
+        ...event('DTSTART;TZID=America/New_York:20261130T040000', 'SUMMARY:in New York'),
+        ...event('DTSTART:20261130T123000', 'DURATION:PT45M', 'SUMMARY:a title that is fol', ' ded\\, with a comma'),
+        ...event('DTSTART;VALUE=DATE:20261130', 'SUMMARY:all day'),
+        'BEGIN:VEVENT',
+        'UID:weekly',
+        'DTSTART:20261102T093000',
+        'RRULE:FREQ=WEEKLY;COUNT=6',
+        'EXDATE:20261207T093000',
+        'SUMMARY:weekly',
+        'END:VEVENT',
+        'BEGIN:VEVENT',
+        'UID:weekly',
+        'RECURRENCE-ID:20261130T093000',
+        'DTSTART:20261130T110000',
+        'SUMMARY:moved',
+        'END:VEVENT',
+        ...event('DTSTART:20261130T130000', 'STATUS:CANCELLED', 'SUMMARY:cancelled'),
+      ),
+      wish,
+    )
+    expect(read.days.find(({ date }) => date === '2026-11-30')?.rows).toEqual([
+      { minute: 555, to: 600, what: 'in universal time' },
+      { minute: 600, what: 'in New York' },
+      { minute: 660, what: 'moved' },
+      { minute: 750, to: 795, what: 'a title that is folded, with a comma' },
+    ])
+    expect(read.days.map(({ date }) => date)).toEqual(['2026-11-23', '2026-11-30'])
+    expect(read.notes).toEqual(['1 all-day event has no time and is left out.', 'Times are those of Europe/Berlin.'])
+  })
+
+  it('is read in a zone of its own', () => {
+    const zone = [
+      'BEGIN:VTIMEZONE',
+      'TZID:Lock time',
+      'BEGIN:STANDARD',
+      'DTSTART:19700101T000000',
+      'TZOFFSETFROM:+0300',
+      'TZOFFSETTO:+0300',
+      'END:STANDARD',
+      'END:VTIMEZONE',
+    ]
+    const read = readCalendar(calendar(...zone, ...event('DTSTART;TZID=Lock time:20261130T110000', 'SUMMARY:x')), wish)
+    expect(read.days).toEqual([{ date: '2026-11-30', rows: [{ minute: 540, what: 'x' }] }])
+  })
+
+  it('is refused in words where it is none, and stops at what never ends', () => {
+    expect(() => readCalendar('x'.repeat(1_000_000), wish)).toThrow(NoCalendar)
+    expect(() => readCalendar('x'.repeat(1_000_000), wish)).toThrow(/begins with BEGIN:VCALENDAR/)
+    expect(() => readCalendar('BEGIN:VCALENDAR\nnonsense', wish)).toThrow(/cannot be read/)
+    const endless = readCalendar(
+      calendar(...event('DTSTART:20200101T000000', 'RRULE:FREQ=SECONDLY', 'SUMMARY:x')),
+      wish,
+    )
+    expect(endless.notes[0]).toMatch(/1 event repeats so often/)
+    const script = readCalendar(
+      calendar(...event('DTSTART:20261130T110000', 'SUMMARY:<script>alert(1)</script>')),
+      wish,
+    )
+    expect(script.days[0]?.rows[0]?.what).toBe('<script>alert(1)</script>')
+    const long = readCalendar(calendar(...event('DTSTART:20261130T110000', `SUMMARY:${'long '.repeat(20)}`)), wish)
+    expect(long.days[0]?.rows[0]?.what).toHaveLength(40)
+    expect(long.notes[0]).toBe('1 long title was shortened to 40 letters.')
+  })
+})
