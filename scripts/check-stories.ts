@@ -1,8 +1,10 @@
 import { sentences, unmarked } from '../tests/stories/sentences'
 import { type Score, scoreOf } from '../tests/stories/scoring'
+import { drawnStory, problemsOfStory } from '../tests/stories/madeStories'
 import type { LanguageId } from '../src/core/wording'
 
-/* How many of the marked times are found, and how many of those found are right, per language: `npm run check:stories`. */
+/* How many of the marked times are found, and how many of those found are right, per language; then made stories and
+ * their questions are read back: `npm run check:stories -- 10000`. `--held-back` scores the second set too. */
 
 const FOUND_WANTED = 97
 const RIGHT_WANTED = 98
@@ -27,4 +29,15 @@ for (const [language, { written }] of all) {
 if (process.argv.includes('--held-back'))
   for (const [language, { heldBack }] of all)
     told(`${language}, held back ${heldBack.length}`, scoreOf(heldBack, language))
-process.exit(isRight ? 0 : 1)
+const made = Number(/^\d+$/.exec(process.argv[2] ?? '')?.[0] ?? 10_000)
+const wrong: string[] = []
+for (let seed = 1; seed <= made; seed++) {
+  const [problem] = problemsOfStory(drawnStory(seed))
+  if (problem !== undefined) wrong.push(`    seed ${seed}: ${problem}`)
+}
+console.log(
+  [`${made} made stories: ${wrong.length === 0 ? 'all right' : `${wrong.length} wrong`}`, ...wrong.slice(0, 5)].join(
+    '\n',
+  ),
+)
+process.exit(isRight && wrong.length === 0 ? 0 : 1)

@@ -68,7 +68,7 @@ const plainAt = ({ tokens }: Search, i: number): string => tokens[i]?.plain ?? '
 function timeAt(search: Search, i: number, open: number): At | undefined {
   const { tokens, words, text, language } = search
   const first = tokens[i] as Token
-  if (!isWord(first, words)) return undefined
+  if (!isWord(first, words) || NEVER_FIRST.has(first.plain)) return undefined
   let last = i
   while (last + 1 < tokens.length && last - i + 1 < MOST_WORDS) {
     const next = tokens[last + 1] as Token
@@ -90,6 +90,29 @@ function timeAt(search: Search, i: number, open: number): At | undefined {
 
 const isWord = ({ plain, text }: Token, words: ReadonlySet<string>) =>
   /^\d/.test(text) ? plain.length <= 5 : words.has(plain) || plain.split('-').every((part) => words.has(part))
+
+/** Words that stand inside a time or before it, but are not its first. */
+const NEVER_FIRST = new Set([
+  'at',
+  'in',
+  'the',
+  'this',
+  'of',
+  'to',
+  'past',
+  'after',
+  'till',
+  'til',
+  'las',
+  'la',
+  'y',
+  'de',
+  'am',
+  'der',
+  'et',
+  'le',
+  'du',
+])
 
 type Cue = 'none' | 'before' | 'opener' | 'joined'
 
@@ -148,6 +171,8 @@ function isMeant(search: Search, { i, end, cue }: Tried): boolean {
   if (/^[,.:]\d/.test(text.slice((tokens[end] as Token).to))) return false
   if (/[\d][,.:]$/.test(text.slice(0, (tokens[i] as Token).from))) return false
   if (isDotted && cue === 'none') return false
+  // "Um elf Uhr eine Uhr basteln": the article is no minute.
+  if (/uhr eine?$|^eine uhr/.test(written)) return false
   // "Between four o'clock and five": what begins here goes on to an hour or a length of its own.
   if (next?.isJoined && HOUR_WORD.test(next.plain)) return false
   // "Y un cuarto de hora después" is a length, and its first words are no time.
@@ -156,7 +181,9 @@ function isMeant(search: Search, { i, end, cue }: Tried): boolean {
   if (cues.needsCue(written) && cue === 'none') return false
   if (cues.articles && /^(?:y|menos)$/.test(next?.plain ?? '') && /pico/.test(tokens[end + 2]?.plain ?? ''))
     return false
-  return endsPlainly(written) || canFollow(search, end)
+  // Behind "at" a time of several words counts nothing: "at half past nine three boats are waiting".
+  const isLong = cue !== 'none' && end - i >= 2 && !/^\d/.test(written)
+  return isLong || endsPlainly(written) || canFollow(search, i, end)
 }
 
 /** Words that no noun can follow as something counted. */
@@ -166,11 +193,16 @@ const endsPlainly = (written: string) =>
   )
 
 /** Whether a number that ends at a place counts nothing: the sentence ends there, or a small word follows. */
-function canFollow({ tokens, cues, text }: Search, end: number): boolean {
+function canFollow(search: Search, i: number, end: number): boolean {
+  const { tokens, cues, text } = search
   const next = tokens[end + 1]
   if (!next?.isJoined) return true
   if (/^[–—]/.test(text.slice((tokens[end] as Token).to).trimStart())) return true
-  if (cues.hasLargeNouns) return cues.follow.test(next.text)
+  if (cues.hasLargeNouns) {
+    // "Um zehn vor elf Brot kaufen": a time of several words counts nothing, whatever noun follows.
+    const words = end > i ? `${plainAt(search, end - 1)} ` : ''
+    return /^(?:nach|vor|halb|viertel) $/.test(words) || cues.follow.test(next.text)
+  }
   // A name follows: "at nine Kwame opened the door".
   if (/^\p{Lu}/u.test(next.text)) return true
   return cues.follow.test(next.plain)

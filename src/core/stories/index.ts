@@ -1,1 +1,5 @@
 export * from './find'
+export * from './maker'
+export * from './questions'
+export * from './shelf'
+export * from './story'
