@@ -2,6 +2,7 @@ import type { ChangeId, ChildId, CountId, GroupId, NoteId, RecipeId, SessionId, 
 import type { MaterialId, Place } from './activities'
 import type { Day } from './days'
 import type { PaperId } from './drawing'
+import type { Story } from './stories'
 import type { Recipe, Yard } from './make'
 import type { Answer, Finding, Instant, Overrule, Standing } from './knowing'
 import type { PackLine, PackThing, PlanChild, PlanStep, SessionPlan, SessionRequest } from './planning'
@@ -224,6 +225,11 @@ export interface DaysData {
   readonly groups: readonly Group[]
   readonly reports: readonly ChildReport[]
   readonly settings: Settings
+}
+
+/** What Stories shows: the stories that are kept, the days that one can be made of, and for whom. */
+export interface StoriesData extends DaysData {
+  readonly stories: readonly Kept<Story>[]
 }
 
 /** What the list of children shows. */

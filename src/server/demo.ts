@@ -5,6 +5,7 @@ import { modulo } from '../core/clock'
 import { type Answer, type Instant, MS_PER_DAY, type SimulatedChild, simulateSitting } from '../core/knowing'
 import { type Obstacle, type Recipe, USUAL_YARD, type Yard, usualRecipe } from '../core/make'
 import { ownPlan } from '../core/printables'
+import { SHELF, type Story, shelfMarks } from '../core/stories'
 import { type Random, drawInt, randomFrom } from '../core/random'
 import { type MisreadingId, type RungId, schools } from '../core/teaching'
 import { parseTime } from '../core/wording'
@@ -50,6 +51,8 @@ export interface Scenario {
     readonly rows: readonly string[]
     readonly starts: readonly (Omit<StartPlan, 'deadline'> & { readonly deadline: string })[]
   }[]
+  /** Stories of the shelf that were taken from it. */
+  readonly stories: readonly string[]
   readonly yards: readonly {
     readonly name: string
     readonly widthMm: number
@@ -113,6 +116,7 @@ export async function seedDemo(
   }
   await seedMaking(db, scenario, random, now)
   await seedDays(db, scenario, groupIds, { random, now })
+  await seedStories(db, scenario, random, now)
   return { sessions, answers: answered }
 }
 
@@ -127,6 +131,16 @@ async function seedMaking(db: Db, { recipes, yards }: Scenario, random: Random, 
       turnDeg,
     }
     await addKept(db, 'yards', { id: uuidFrom(random), name, body }, now)
+  }
+}
+
+/** Some stories of the shelf, as an adult takes them. */
+async function seedStories(db: Db, { stories }: Scenario, random: Random, now: Instant): Promise<void> {
+  for (const story of SHELF.filter(({ id }) => stories.includes(id))) {
+    const { title, text } = story.told.en
+    const marks = shelfMarks(text, 'en-GB')
+    const body: Story = { language: 'en-GB', text, marks, questions: null, seed: 1 }
+    await addKept(db, 'stories', { id: uuidFrom(random), name: title, body }, now)
   }
 }
 

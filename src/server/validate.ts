@@ -21,6 +21,8 @@ import type {
 import { type Day, MOST_DAY_ROWS } from '../core/days'
 import { day, picture, whatHappens } from './daySchemas'
 import { recipe, yard } from './makeSchemas'
+import type { Story } from '../core/stories'
+import { story } from './storySchemas'
 import { packThings, savedPrint, seed } from './printSchemas'
 import { Problem } from './problem'
 import { shape } from './shape'
@@ -285,6 +287,12 @@ export const schemas = {
   }),
   newDay: shape<Omit<Kept<Day>, 'version'>>({ id: uuid.required(), name: name.required(), body: day.required() }),
   dayEdit: shape<Omit<Kept<Day>, 'id'>>({ version: version.required(), name: name.required(), body: day.required() }),
+  newStory: shape<Omit<Kept<Story>, 'version'>>({ id: uuid.required(), name: name.required(), body: story.required() }),
+  storyEdit: shape<Omit<Kept<Story>, 'id'>>({
+    version: version.required(),
+    name: name.required(),
+    body: story.required(),
+  }),
   recipeOnly: shape<{ recipe: Recipe }>({ recipe: recipe.required() }),
   yardOnly: shape<{ yard: Yard }>({ yard: yard.required() }),
   settings: shape<Settings>({

@@ -8,8 +8,10 @@ import {
   type LogData,
   type PeopleData,
   type RecordData,
+  type StoriesData,
   shownSession,
 } from '../core/records'
+import type { Story } from '../core/stories'
 import { type ViewEntry, packState } from '../core/viewState'
 import { type Db, appDb, inTransaction } from './db'
 import { log } from './http'
@@ -89,6 +91,12 @@ export const daysView: Read = async (db, now) => {
     settings: await getSettings(db),
   }
   return [{ key: ['days'], data }]
+}
+
+export const storiesView: Read = async (db, now) => {
+  const [days] = await daysView(db, now)
+  const data: StoriesData = { ...(days?.data as DaysData), stories: await listKept<Story>(db, 'stories') }
+  return [{ key: ['stories'], data }]
 }
 
 export function logView(picked: string | undefined): Read {

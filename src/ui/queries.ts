@@ -1,4 +1,5 @@
 import type { Day } from '../core/days'
+import type { Story } from '../core/stories'
 import type { SessionId } from '../core/ids'
 import type { Answer } from '../core/knowing'
 import type {
@@ -18,6 +19,7 @@ import type {
   Session,
   SessionContext,
   Settings,
+  StoriesData,
 } from '../core/records'
 import { Refusal, api } from './api'
 
@@ -91,6 +93,14 @@ export const daysQuery = {
       api.get<Settings>('/api/settings'),
     ])
     return { days, groups, reports, settings }
+  },
+}
+
+export const storiesQuery = {
+  queryKey: ['stories'],
+  queryFn: async (): Promise<StoriesData> => {
+    const [days, stories] = await Promise.all([daysQuery.queryFn(), api.get<Kept<Story>[]>('/api/stories')])
+    return { ...days, stories }
   },
 }
 

@@ -1,5 +1,7 @@
 export * from './find'
+export * from './kept'
 export * from './maker'
+export * from './print'
 export * from './questions'
 export * from './shelf'
 export * from './story'

@@ -1,9 +1,10 @@
 import { Button, Group, SegmentedControl, Text, TextInput, Title } from '@mantine/core'
 import { IconArrowBackUp, IconClockPlay, IconPlus, IconTrash } from '@tabler/icons-react'
-import { useState } from 'react'
 import { type Day, WEEKDAYS, type Weekday } from '../../core/days'
 import type { DaysData } from '../../core/records'
 import { Choice } from '../../ui/Choice'
+import { KeptChoice } from '../../ui/KeptChoice'
+import { NameField } from '../../ui/NameField'
 import { today } from '../../ui/dates'
 import type { DaysState } from './useDays'
 
@@ -14,21 +15,14 @@ interface Props {
 
 /** Which day is open, what it is called, when it holds and for whom. */
 export function DayHead({ state, data }: Props) {
-  const { day } = state
+  const { one: day } = state
   return (
     <Group gap="sm" align="end">
       <Title order={1} size="h3">
         Days
       </Title>
-      {data.days.length > 1 && (
-        <Choice
-          aria-label="Which day"
-          value={day?.id ?? ''}
-          data={listedDays(data, state)}
-          onChange={(id) => state.open(id)}
-        />
-      )}
-      {day && <Name key={day.id} name={day.name} onRename={state.rename} />}
+      <KeptChoice state={state} list={data.days} label="Which day" />
+      {day && <NameField key={day.id} name={day.name} onRename={state.rename} />}
       {day && <When body={day.body} onChange={state.change} />}
       {day && <Whose body={day.body} data={data} onChange={state.change} />}
       <Group gap={6} ml="auto">
@@ -60,28 +54,6 @@ export function DayHead({ state, data }: Props) {
         </Button>
       </Group>
     </Group>
-  )
-}
-
-/** The days by name; the one that was just made is among them before the server has told so. */
-function listedDays({ days }: DaysData, { day }: DaysState) {
-  const all = days.map(({ id, name }) => ({ value: id, label: id === day?.id ? day.name : name }))
-  return day && !all.some(({ value }) => value === day.id) ? [{ value: day.id, label: day.name }, ...all] : all
-}
-
-function Name({ name, onRename }: { name: string; onRename: (name: string) => void }) {
-  const [typed, setTyped] = useState(name)
-  const tidy = typed.trim()
-  return (
-    <TextInput
-      label="Name"
-      value={typed}
-      maxLength={60}
-      error={tidy === '' ? 'Name it in 1 to 60 letters' : undefined}
-      onChange={(event) => setTyped(event.currentTarget.value)}
-      onBlur={() => tidy !== '' && tidy !== name && onRename(tidy)}
-      style={{ flex: '1 1 150px', maxWidth: 260 }}
-    />
   )
 }
 

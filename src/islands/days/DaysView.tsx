@@ -1,18 +1,20 @@
-import { Alert, Button, Group, Stack, Tabs } from '@mantine/core'
+import { Stack, Tabs } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { DaysData } from '../../core/records'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
+import { KeptTold } from '../../ui/KeptTold'
 import { later, useFetchLater } from '../../ui/later'
+import { putInAddress } from '../../ui/openKept'
 import { daysQuery } from '../../ui/queries'
 import { AddRows } from './AddRows'
 import { DayHead } from './DayHead'
 import { DayPicture } from './DayPicture'
 import { PrintPanel } from './PrintPanel'
 import { RowList } from './RowList'
-import { type DaysState, putInAddress, useDays } from './useDays'
+import { type DaysState, useDays } from './useDays'
 import './days.css'
 
 const start = later(async () => (await import('./StartPanel')).StartPanel)
@@ -47,7 +49,7 @@ function DaysRoom({ data, asked }: { data: DaysData; asked: Asked }) {
   return (
     <Stack gap="sm">
       <DayHead state={state} data={data} />
-      <Told state={state} />
+      <KeptTold state={state} />
       <div className="days-room">
         <Stack gap="sm">
           <ErrorBoundary what="The rows">
@@ -65,30 +67,6 @@ function DaysRoom({ data, asked }: { data: DaysData; asked: Asked }) {
         </Stack>
       </div>
     </Stack>
-  )
-}
-
-/** What was removed can be brought back, and what could not be saved is said. */
-function Told({ state }: { state: DaysState }) {
-  return (
-    <>
-      {state.removed && (
-        <Group className="sheet" gap="sm" role="status">
-          <span className="anywhere">{state.removed.name} was removed.</span>
-          <Button variant="default" onClick={state.bringBack}>
-            Bring it back
-          </Button>
-        </Group>
-      )}
-      {state.unsaved && (
-        <Alert color="oak" role="alert" title="Not saved yet">
-          What you changed is on this screen only.{' '}
-          <Button size="compact-sm" variant="default" onClick={state.retry}>
-            Try again
-          </Button>
-        </Alert>
-      )}
-    </>
   )
 }
 
@@ -119,7 +97,7 @@ function Parts({ state, data, asked }: PartsProps) {
       </Tabs.List>
       <ErrorBoundary key={part} what={PARTS[part]}>
         <Tabs.Panel value="print">
-          <PrintPanel key={state.day?.id} state={state} data={data} />
+          <PrintPanel key={state.one?.id} state={state} data={data} />
         </Tabs.Panel>
         <Tabs.Panel value="start">
           <start.Part state={state} data={data} />

@@ -31,7 +31,7 @@ export function FilesPanel({ state, data }: Props) {
     setCame(await cameFrom(file, data))
     setReading(false)
   }
-  const { day } = state
+  const { one: day } = state
   return (
     <Stack gap="sm">
       <Group gap="xs">
@@ -208,14 +208,14 @@ function RowsIn({ rows, notes, state, onDone, name, on = ON_WEEKDAYS, children }
       ))}
       <Group gap="xs">
         <Button onClick={asNew}>As a new day</Button>
-        {state.day && (
+        {state.one && (
           <Button
             variant="default"
             disabled={state.body.rows.length + taken.length > MOST_DAY_ROWS}
             onClick={into}
             className="anywhere"
           >
-            Into {state.day.name}
+            Into {state.one.name}
           </Button>
         )}
       </Group>

@@ -20,7 +20,7 @@ const FIRST: readonly DayThingId[] = ['wall-strip', 'draw-hands']
 
 /** What was chosen to be printed, and how the core is asked for it. */
 function usePrints({ state, data }: Props) {
-  const { day, body } = state
+  const { one: day, body } = state
   const { whose } = body
   const [things, setThings] = useState(FIRST)
   const [groupId, setGroupId] = useState(whose.kind === 'group' ? whose.groupId : '')
@@ -57,7 +57,7 @@ type Prints = ReturnType<typeof usePrints>
 export function PrintPanel({ state, data }: Props) {
   const prints = usePrints({ state, data })
   const { things, children, wish, href } = prints
-  if (!state.day || state.body.rows.length === 0)
+  if (!state.one || state.body.rows.length === 0)
     return <Text size="sm">Give the day at least one row: then it makes clocks, cards, sheets and games.</Text>
   const problems = things.flatMap((id) => {
     const { refusal } = attempt(() => dayPrints({ ...wish, things: [id], children: children.slice(0, 1) }))
@@ -83,7 +83,7 @@ export function PrintPanel({ state, data }: Props) {
       <Button
         variant="default"
         component="a"
-        href={`/play?game=jump-the-day&day=${state.day.id}${prints.groupId ? `&group=${prints.groupId}` : ''}`}
+        href={`/play?game=jump-the-day&day=${state.one.id}${prints.groupId ? `&group=${prints.groupId}` : ''}`}
         leftSection={<IconRun size={18} />}
         style={{ alignSelf: 'flex-start' }}
       >

@@ -48,7 +48,7 @@ export function StartPanel({ state, data }: Props) {
       <StartChoice state={state} place={place} onPick={setAt} />
       {plan && (
         <>
-          <PlanFields key={`${state.day?.id} ${place}`} plan={plan} onPut={put} />
+          <PlanFields key={`${state.one?.id} ${place}`} plan={plan} onPut={put} />
           <Worked key={`worked ${place} ${plan.deadline}`} plan={plan} data={data} />
         </>
       )}
@@ -105,12 +105,12 @@ function StartChoice({ state, place, onPick }: StartChoiceProps) {
           Remove
         </Button>
       )}
-      {plan && state.day && !state.saving && !state.unsaved && (
+      {plan && state.one && !state.saving && !state.unsaved && (
         <Button
           variant="default"
           component="a"
           target="_blank"
-          href={`/api/days/${state.day.id}/start.pdf?at=${place}`}
+          href={`/api/days/${state.one.id}/start.pdf?at=${place}`}
           leftSection={<IconPrinter size={17} />}
         >
           Card for the door

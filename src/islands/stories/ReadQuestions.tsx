@@ -1,0 +1,241 @@
+import { Button, Group, Stack, Text, Title } from '@mantine/core'
+import { useState } from 'react'
+import { onDial } from '../../core/clock'
+import { stageOf } from '../../core/knowing'
+import type { StoriesData } from '../../core/records'
+import type { ChosenQuestion, StoryQuestion } from '../../core/stories'
+import { type Value, isRight, sayAnswer } from '../../core/teaching'
+import type { Wording } from '../../core/wording'
+import { Choice } from '../../ui/Choice'
+import { Dial } from '../../ui/Dial'
+import { StillDial } from '../../ui/DialFace'
+import { keepAnswer, takeBack } from '../../ui/answerQueue'
+import { newId } from '../../ui/api'
+import type { Hands } from '../../ui/hands'
+import { tell } from '../../ui/notices'
+import type { StoriesState } from './useStories'
+
+interface Props {
+  readonly state: StoriesState
+  readonly data: StoriesData
+}
+
+/** One question at a time, each child in turn; the answers are kept with all others. */
+export function ReadQuestions({ state, data }: Props) {
+  const asked = state.chosen.filter(
+    (each): each is ChosenQuestion & { question: StoryQuestion } => each.question !== undefined,
+  )
+  const [groupId, setGroupId] = useState(data.groups[0]?.id ?? '')
+  const [at, setAt] = useState(0)
+  const group = data.groups.find(({ id }) => id === groupId)
+  const children = (group?.childIds ?? []).flatMap((id) => data.reports.filter(({ child }) => child.id === id))
+  const [turn, setTurn] = useState(0)
+  const child = children[turn % Math.max(1, children.length)]?.child
+  const now = asked[at]
+  if (!now) return <Text>This story has no question yet. Its questions come from times that are sure.</Text>
+  const next = () => {
+    setAt((at + 1) % asked.length)
+    setTurn(turn + 1)
+  }
+  return (
+    <Stack gap="md">
+      <Group gap="sm" align="end">
+        {data.groups.length > 1 && (
+          <Choice
+            label="Group"
+            value={groupId}
+            onChange={setGroupId}
+            data={data.groups.map(({ id, name }) => ({ value: id, label: name }))}
+          />
+        )}
+        <Group gap={6} role="group" aria-label="Whose turn">
+          {children.map((each, i) => (
+            <Button
+              key={each.child.id}
+              variant={each.child.id === child?.id ? 'light' : 'default'}
+              aria-pressed={each.child.id === child?.id}
+              onClick={() => setTurn(i)}
+            >
+              {each.child.name}
+            </Button>
+          ))}
+        </Group>
+        <Text>
+          {at + 1} of {asked.length}
+        </Text>
+      </Group>
+      <OneAsked
+        key={`${now.id} ${turn}`}
+        says={now.says}
+        question={now.question}
+        childId={child?.id}
+        wording={state.wording}
+        onNext={next}
+      />
+    </Stack>
+  )
+}
+
+interface AskedProps {
+  readonly says: string
+  readonly question: StoryQuestion
+  readonly childId: string | undefined
+  readonly wording: Wording
+  readonly onNext: () => void
+}
+
+const STRAIGHT_UP: Hands = { gear: 'free', hour: 0, minute: 0 }
+
+interface Given {
+  readonly id: string
+  readonly right: boolean
+}
+
+/** Keeps an answer with all others; with nobody in the group it is only looked at. */
+function keep(id: string, childId: string | undefined, { item, values }: StoryQuestion, value: Value): void {
+  if (childId === undefined) return
+  keepAnswer({
+    id,
+    childId,
+    at: Date.now(),
+    item,
+    choices: Math.min(values.length, 11),
+    given: value,
+    stage: stageOf(item),
+    helped: false,
+  }).catch(() =>
+    tell({ title: 'Not kept', message: 'This device cannot keep answers: note them on paper.', color: 'oak' }),
+  )
+}
+
+function OneAsked({ says, question, childId, wording, onNext }: AskedProps) {
+  const [given, setGiven] = useState<Given | null>(null)
+  const answer = (value: Value, right: boolean) => {
+    const id = newId()
+    setGiven({ id, right })
+    keep(id, childId, question, value)
+  }
+  return (
+    <Stack gap="md">
+      <Title order={2} size="h2" className="anywhere" aria-live="polite">
+        {says}
+      </Title>
+      {!given && <Answers question={question} wording={wording} onAnswer={answer} />}
+      {!given && (
+        <Button variant="subtle" style={{ alignSelf: 'flex-start' }} onClick={onNext}>
+          Skip
+        </Button>
+      )}
+      {given && (
+        <Group gap="sm" align="center">
+          <Text fw={700} size="xl">
+            {given.right ? 'Right.' : `Look again: ${rightInWords(question, wording)}`}
+          </Text>
+          <Button size="md" onClick={onNext}>
+            Next
+          </Button>
+          <Button
+            size="md"
+            variant="default"
+            onClick={() => {
+              void takeBack(given.id)
+              setGiven(null)
+            }}
+          >
+            Take it back
+          </Button>
+        </Group>
+      )}
+    </Stack>
+  )
+}
+
+function rightInWords({ kind, choices, right, item }: StoryQuestion, wording: Wording): string {
+  if (kind === 'order') return right.map((at) => choices[at]).join(' → ')
+  return choices[right[0] ?? -1] ?? sayAnswer(item, item.answer, wording)
+}
+
+interface AnswersProps {
+  readonly question: StoryQuestion
+  readonly wording: Wording
+  readonly onAnswer: (value: Value, right: boolean) => void
+}
+
+/** The ways to answer: hands to set, clocks, words, or things to put in order. */
+function Answers({ question, wording, onAnswer }: AnswersProps) {
+  const { kind, clocks, choices, right, values, item } = question
+  const pick = (i: number) => {
+    const value = values[i]
+    if (value) onAnswer(value, i === right[0])
+  }
+  if (kind === 'set-clock')
+    return <SetHands wording={wording} onSet={(value) => onAnswer(value, isRight(item, value))} />
+  if (kind === 'order') return <Ordering question={question} onAnswer={onAnswer} />
+  return (
+    <Group gap="md" role="group" aria-label="The answer">
+      {clocks?.map((minute, i) => (
+        <button
+          key={minute}
+          type="button"
+          className="read-clock"
+          aria-label={`Clock ${'abcd'.charAt(i)}`}
+          onClick={() => pick(i)}
+        >
+          <StillDial hands={{ gear: 'geared', minute: onDial(minute) }} wording={wording} size={190} secret />
+        </button>
+      ))}
+      {choices.map((choice, i) => (
+        <Button key={choice} size="lg" variant="default" className="read-choice" onClick={() => pick(i)}>
+          {choice}
+        </Button>
+      ))}
+    </Group>
+  )
+}
+
+function SetHands({ wording, onSet }: { wording: Wording; onSet: (value: Value) => void }) {
+  const [hands, setHands] = useState(STRAIGHT_UP)
+  return (
+    <Group align="end">
+      <Dial hands={hands} onTurn={setHands} step={5} wording={wording} size={320} secret />
+      {hands.gear === 'free' && (
+        <Button size="lg" onClick={() => onSet({ kind: 'hands', hour: hands.hour, minute: hands.minute })}>
+          The hands are set
+        </Button>
+      )}
+    </Group>
+  )
+}
+
+/** Things are touched in their order; what is kept is which one came first. */
+function Ordering({ question, onAnswer }: Omit<AnswersProps, 'wording'>) {
+  const [picked, setPicked] = useState<readonly number[]>([])
+  const { choices, right, values } = question
+  const touch = (i: number) => {
+    const next = picked.includes(i) ? picked.filter((each) => each !== i) : [...picked, i]
+    setPicked(next)
+    if (next.length < choices.length) return
+    const isOrdered = next.every((each, at) => each === right[at])
+    const wrongAt = next.findIndex((each, at) => each !== right[at])
+    // The row that stands where the first mistake is; the first one where there is none.
+    const value = values[isOrdered ? (next[0] ?? 0) : wrongAt === 0 ? (next[0] ?? 0) : (next[wrongAt] ?? 0)]
+    if (value) onAnswer(value, isOrdered)
+  }
+  return (
+    <Stack gap={8} role="group" aria-label="The answer">
+      {choices.map((choice, i) => (
+        <Button
+          key={choice}
+          size="lg"
+          variant={picked.includes(i) ? 'light' : 'default'}
+          className="read-choice"
+          justify="flex-start"
+          leftSection={<strong>{picked.includes(i) ? picked.indexOf(i) + 1 : '·'}</strong>}
+          onClick={() => touch(i)}
+        >
+          {choice}
+        </Button>
+      ))}
+    </Stack>
+  )
+}

@@ -1,0 +1,109 @@
+import { type Editor, Extension } from '@tiptap/core'
+import { Plugin, PluginKey } from '@tiptap/pm/state'
+import { Decoration, DecorationSet } from '@tiptap/pm/view'
+import { useEditor } from '@tiptap/react'
+import StarterKit from '@tiptap/starter-kit'
+import { useEffect, useRef } from 'react'
+import { LONGEST_STORY, type StoryTime } from '../../core/stories'
+import { docOfText, placeInDoc, textOfDoc } from './editorText'
+import type { StoriesState } from './useStories'
+
+/** What is typed is kept a moment after the last key. */
+const SAVE_AFTER_MS = 700
+
+interface Shown {
+  readonly times: readonly StoryTime[]
+  readonly lit: string | null
+}
+
+const SHOWN = new PluginKey<Shown>('times')
+
+/** Marks the times in the text; they follow from the story, so that nothing of them is stored in the text. */
+const timeMarks = Extension.create({
+  name: 'times',
+  addProseMirrorPlugins: () => [
+    new Plugin<Shown>({
+      key: SHOWN,
+      state: {
+        init: () => ({ times: [], lit: null }),
+        apply: (change, shown) => (change.getMeta(SHOWN) as Shown | undefined) ?? shown,
+      },
+      props: {
+        decorations: (state) => {
+          const { times, lit } = SHOWN.getState(state) ?? { times: [], lit: null }
+          const { doc } = state
+          const marks = times.flatMap(({ from, to, key, either, text }) => {
+            const [start, end] = [placeInDoc(doc, from), placeInDoc(doc, to)]
+            if (start === undefined || end === undefined || end <= start) return []
+            // The text has moved on since, and the times will follow in a moment.
+            if (doc.textBetween(start, end) !== text) return []
+            const look = `stories-time${either ? ' stories-time-open' : ''}${key === lit ? ' stories-time-lit' : ''}`
+            return [Decoration.inline(start, end, { class: look, 'data-time': key })]
+          })
+          return DecorationSet.create(doc, marks)
+        },
+      },
+    }),
+  ],
+})
+
+/** Lines of plain text, with the undo of an editor; a story has no bold words and no lists. */
+const plainText = StarterKit.configure({
+  blockquote: false,
+  bold: false,
+  bulletList: false,
+  code: false,
+  codeBlock: false,
+  heading: false,
+  horizontalRule: false,
+  italic: false,
+  link: false,
+  listItem: false,
+  orderedList: false,
+  strike: false,
+  underline: false,
+})
+
+const ATTRIBUTES = { 'aria-label': 'The story', role: 'textbox', 'aria-multiline': 'true', spellcheck: 'true' }
+
+/** The editor of the open story: what is typed is kept, what came from elsewhere is shown, times are marked. */
+export function useStoryEditor({ kept, story, times }: StoriesState, lit: string | null) {
+  const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined)
+  const latest = useRef(kept)
+  useEffect(() => {
+    latest.current = kept
+  })
+  const keepText = (changed: Editor) => {
+    const text = textOfDoc(changed.state.doc)
+    if (text !== latest.current.body.text && text.length <= LONGEST_STORY) latest.current.change({ text })
+  }
+  const editor = useEditor({
+    extensions: [plainText, timeMarks],
+    immediatelyRender: false,
+    content: docOfText(story.text),
+    editorProps: { attributes: ATTRIBUTES },
+    onUpdate: ({ editor: changed }) => {
+      clearTimeout(timer.current)
+      timer.current = setTimeout(() => keepText(changed), SAVE_AFTER_MS)
+    },
+    // What was typed last is kept when the story is left.
+    onDestroy: () => clearTimeout(timer.current),
+    onBlur: ({ editor: changed }) => keepText(changed),
+  })
+  useTextFromElsewhere(editor, story.text)
+  useEffect(() => {
+    if (editor && !editor.isDestroyed) editor.view.dispatch(editor.state.tr.setMeta(SHOWN, { times, lit }))
+  }, [editor, times, lit])
+  return { editor, keepText }
+}
+
+/** A text that came from elsewhere (undo, another screen) takes the place of the one in the editor. */
+function useTextFromElsewhere(editor: Editor | null, text: string) {
+  const known = useRef(text)
+  useEffect(() => {
+    if (!editor || editor.isDestroyed || text === known.current) return
+    known.current = text
+    if (textOfDoc(editor.state.doc) !== text && !editor.isFocused)
+      editor.commands.setContent(docOfText(text), { emitUpdate: false })
+  }, [editor, text])
+}
