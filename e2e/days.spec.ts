@@ -14,8 +14,8 @@ const TIMETABLE = [
   'Notes for parents',
 ].join('\n')
 
-test('a timetable is pasted, looked at, printed for a class, and asked about', async ({ page, request }) => {
-  const { group, childIds } = await makeGroup(request, 'Day testers', ['Moss', 'Fern'])
+test('a timetable is pasted, mended and looked at', async ({ page, request }) => {
+  const { group } = await makeGroup(request, 'Pasting testers', ['Moss', 'Fern'])
   await page.goto('/days')
   await page.getByRole('button', { name: 'New day' }).click()
   await page.getByLabel('Type or paste rows').fill(TIMETABLE)
@@ -26,7 +26,7 @@ test('a timetable is pasted, looked at, printed for a class, and asked about', a
   await page.getByLabel('Type or paste rows').fill('')
   await expect(page.getByLabel('Row 6: time')).toHaveValue('13:15–14:00')
   await page.getByLabel('Name').fill('Class day')
-  await page.getByLabel('For', { exact: true }).selectOption('Day testers')
+  await page.getByLabel('For', { exact: true }).selectOption('Pasting testers')
   await page.getByLabel('Row 2: picture').selectOption('Counting')
 
   // A row is changed in its place; what cannot be read stays there and says why.
@@ -53,6 +53,26 @@ test('a timetable is pasted, looked at, printed for a class, and asked about', a
 
   await page.reload()
   await expect(page.getByLabel('Name')).toHaveValue('Class day')
+  const kept = ((await (await request.get('/api/days')).json()) as Kept<Day>[]).find(({ name }) => name === 'Class day')
+  expect(kept?.body.whose).toEqual({ kind: 'group', groupId: group.id })
+})
+
+test('a day is printed for a class and asked about', async ({ page, request }) => {
+  const { group, childIds } = await makeGroup(request, 'Day testers', ['Moss', 'Fern'])
+  const rows = [
+    { minute: 525, to: 540, what: 'Register' },
+    { minute: 540, to: 590, what: 'Maths' },
+    { minute: 720, to: 765, what: 'Lunch' },
+  ]
+  const day: Day = {
+    on: { kind: 'weekdays', days: [0] },
+    whose: { kind: 'group', groupId: group.id },
+    rows,
+    starts: [],
+  }
+  const id = crypto.randomUUID()
+  await request.post('/api/days', { data: { id, name: 'Class day', body: day } })
+  await page.goto(`/days?day=${id}`)
   await page.getByLabel('Sheets for').selectOption('Day testers (2)')
   const print = page.getByRole('link', { name: 'Print 2 in one PDF' })
   await expect(print).toHaveAttribute('href', /group=/)
@@ -76,8 +96,6 @@ test('a timetable is pasted, looked at, printed for a class, and asked about', a
   await expect
     .poll(async () => ((await (await request.get(`/api/answers?childId=${childIds[0]}`)).json()) as Answer[]).length)
     .toBe(0)
-  const kept = ((await (await request.get('/api/days')).json()) as Kept<Day>[]).find(({ name }) => name === 'Class day')
-  expect(kept?.body.whose).toEqual({ kind: 'group', groupId: group.id })
 })
 
 test('a start is worked out, tried and printed; a day is read from a calendar and brought back', async ({

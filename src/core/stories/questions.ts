@@ -84,11 +84,12 @@ export function happeningsOf(text: string, times: readonly StoryTime[]): Happeni
       from = other.to
     }
     blanked += text.slice(from, sentence.to)
-    const letters = blanked.replace(/[^\p{L}]/gu, '').length
-    const whole = letters < LEAST_LETTERS && !isTimed(i + 1) ? (sentences[i + 1]?.text ?? blanked) : blanked
+    const whole = lettersIn(blanked) < LEAST_LETTERS && !isTimed(i + 1) ? (sentences[i + 1]?.text ?? blanked) : blanked
     return { key: time.key, at: time.at, quote: shortened(whole) }
   })
 }
+
+const lettersIn = (text: string) => text.replace(/[^\p{L}]/gu, '').length
 
 const shortened = (text: string) => {
   const tidy = text.replace(/\s+/g, ' ').trim()
@@ -368,7 +369,8 @@ function infers(maker: Maker): StoryQuestion[] {
     const own = timed(i) ?? []
     // What follows "It is ten past nine." happens then.
     const before = timed(i - 1) ?? []
-    const isTold = before.length > 0 && (sentences[i - 1]?.text.replace(/[^\p{L}]/gu, '').length ?? 0) < 40
+    const said = before.reduce((sum, { text }) => sum - lettersIn(text), lettersIn(sentences[i - 1]?.text ?? ''))
+    const isTold = before.length > 0 && said < LEAST_LETTERS
     const earlier = wish.times.filter(({ to }) => to <= sentence.from).pop()
     const later = wish.times.find(({ from }) => from >= sentence.to)
     if (own.length > 0 || isTold || !earlier || !later || earlier.either || later.either) return []

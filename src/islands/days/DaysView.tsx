@@ -1,4 +1,5 @@
 import { Stack, Tabs } from '@mantine/core'
+import { useMounted } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { DaysData } from '../../core/records'
@@ -81,13 +82,15 @@ interface PartsProps {
 
 function Parts({ state, data, asked }: PartsProps) {
   const [part, setPart] = useState<Part>(asked !== null && asked in PARTS ? (asked as Part) : 'print')
+  // Parts whose code comes later are shown once the view stands.
+  const shown = useMounted() ? part : 'print'
   const pick = (next: string | null) => {
     if (next === null) return
     setPart(next as Part)
     putInAddress('part', next)
   }
   return (
-    <Tabs value={part} onChange={pick} className="sheet" keepMounted={false}>
+    <Tabs value={shown} onChange={pick} className="sheet" keepMounted={false}>
       <Tabs.List mb="sm">
         {(Object.keys(PARTS) as Part[]).map((each) => (
           <Tabs.Tab key={each} value={each}>
@@ -95,7 +98,7 @@ function Parts({ state, data, asked }: PartsProps) {
           </Tabs.Tab>
         ))}
       </Tabs.List>
-      <ErrorBoundary key={part} what={PARTS[part]}>
+      <ErrorBoundary key={shown} what={PARTS[shown]}>
         <Tabs.Panel value="print">
           <PrintPanel key={state.one?.id} state={state} data={data} />
         </Tabs.Panel>

@@ -79,13 +79,15 @@ interface PartsProps {
 
 function Parts({ state, data, asked, lit, onLit }: PartsProps) {
   const [part, setPart] = useState<Part>(asked !== null && asked in PARTS ? (asked as Part) : 'times')
+  // Parts whose code comes later are shown once the view stands.
+  const shown = useMounted() ? part : 'times'
   const pick = (next: string | null) => {
     if (next === null) return
     setPart(next as Part)
     putInAddress('part', next)
   }
   return (
-    <Tabs value={part} onChange={pick} className="sheet" keepMounted={false}>
+    <Tabs value={shown} onChange={pick} className="sheet" keepMounted={false}>
       <Tabs.List mb="sm">
         {(Object.keys(PARTS) as Part[]).map((each) => (
           <Tabs.Tab key={each} value={each}>
@@ -93,7 +95,7 @@ function Parts({ state, data, asked, lit, onLit }: PartsProps) {
           </Tabs.Tab>
         ))}
       </Tabs.List>
-      <ErrorBoundary key={part} what={PARTS[part]}>
+      <ErrorBoundary key={shown} what={PARTS[shown]}>
         <Tabs.Panel value="times">
           <TimesPanel state={state} data={data} lit={lit} onLit={onLit} />
         </Tabs.Panel>

@@ -1,7 +1,7 @@
 import type { LanguageId } from '../../../src/core/wording'
 import * as de from './de'
-import * as enGB from './enGB'
-import * as enUS from './enUS'
+import { heldBack as heldBackGB, written as writtenGB } from './enGB'
+import { heldBack as heldBackUS, written as writtenUS } from './enUS'
 import * as es from './es'
 import * as fr from './fr'
 
@@ -11,7 +11,13 @@ interface Sentences {
   readonly heldBack: readonly string[]
 }
 
-export const sentences: Partial<Record<LanguageId, Sentences>> = { 'en-GB': enGB, 'en-US': enUS, de, fr, es }
+export const sentences: Partial<Record<LanguageId, Sentences>> = {
+  'en-GB': { written: writtenGB, heldBack: heldBackGB },
+  'en-US': { written: writtenUS, heldBack: heldBackUS },
+  de,
+  fr,
+  es,
+}
 
 /** A time that stands in a sentence: where, and which. */
 export interface Mark {
