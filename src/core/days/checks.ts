@@ -1,5 +1,6 @@
 import { MINUTES_PER_DAY, countJumps, modulo } from '../clock'
 import { sayDuration } from '../wording'
+import { endOf, inOrder } from './order'
 import { spanText } from './readLine'
 import type { DayRow } from './types'
 
@@ -15,17 +16,6 @@ export interface DayCheck {
 
 /** A gap of at least so many minutes is told: something may be missing. */
 export const LONG_GAP = 120
-
-/** The end of a row in minutes since the day's own midnight: over 1439 where it is on the next day. */
-export function endOf({ minute, to }: DayRow): number {
-  if (to === undefined) return minute
-  return to > minute ? to : to + MINUTES_PER_DAY
-}
-
-/** Rows in the order of the day; those that begin together stay as they were. */
-export function inOrder(rows: readonly DayRow[]): DayRow[] {
-  return [...rows].sort((a, b) => a.minute - b.minute)
-}
 
 /**
  * What is odd about the rows of a day, each at its row: out of order, two at the same time, one that begins before the

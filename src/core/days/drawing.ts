@@ -20,7 +20,7 @@ import {
   textAt,
 } from '../drawing'
 import { dialShapes } from '../faces'
-import { endOf } from './checks'
+import { endOf } from './order'
 import { spanText } from './readLine'
 import type { DayRow } from './types'
 

@@ -1,6 +1,7 @@
 export * from './checks'
 export * from './drawing'
 export * from './nowNext'
+export * from './order'
 export * from './pictures'
 export * from './questions'
 export * from './readLine'

@@ -1,5 +1,5 @@
 import { MINUTES_PER_DAY, type MinuteOfDay, dialHour, minutesPast, requireMinuteOfDay } from '../clock'
-import { endOf, inOrder } from './checks'
+import { endOf, inOrder } from './order'
 import type { DayRow } from './types'
 
 /** What is on now, what comes next, and where the long hand will be then. */

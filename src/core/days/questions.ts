@@ -2,7 +2,7 @@ import { countJumps, minutesPast, onDial } from '../clock'
 import { RefusedValue } from '../errors'
 import { type Item, type RungId, askInWords, durationOf, rungOf } from '../teaching'
 import { type Wording, say } from '../wording'
-import { inOrder } from './checks'
+import { inOrder } from './order'
 import { type RoundedDay, roundedDay } from './rounding'
 import type { DayRow } from './types'
 

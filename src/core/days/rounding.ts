@@ -1,6 +1,6 @@
 import { MINUTES_PER_DAY, MINUTES_PER_HOUR, minutesPast, modulo } from '../clock'
 import { type RungId, rungOf } from '../teaching'
-import { inOrder } from './checks'
+import { inOrder } from './order'
 import type { DayRow } from './types'
 
 /**

@@ -1,5 +1,6 @@
 import { MINUTES_PER_HOUR, minutesPast, onDial } from '../../clock'
-import { type DayRow, inOrder } from '../../days'
+import { inOrder } from '../../days/order'
+import type { DayRow } from '../../days/types'
 import { type Random, shuffled } from '../../random'
 import { itemAt } from '../../teaching'
 import { quarterOf } from '../place'
