@@ -28,13 +28,8 @@ mkdirSync(folder, { recursive: true })
 await take(light, 'today', '/')
 await take(light, 'children', '/children')
 await take(light, 'child', `/children/${mirela?.id}`, (page) => page.getByText('Why? Show the answers').first().click())
-await take(light, 'child-growth', `/children/${mirela?.id}`, async (page) => {
-  await page.getByRole('tab', { name: 'Growth' }).click()
-  await page.waitForTimeout(800)
-})
 await take(light, 'group', `/groups/${herons?.group.id}`)
 await take(light, 'plan', `/plan/${session}`)
-await take(light, 'plan-prints', `/plan/${session}`, (page) => page.getByRole('tab', { name: 'Prints' }).click())
 await take(light, 'table', `/table/${session}`, async (page) => {
   await page.keyboard.press('r')
   await page.getByRole('button', { name: 'Helps' }).click()
@@ -54,16 +49,19 @@ await take(dark, 'table-quick-check-dark', `/table/${session}`, async (page) => 
     await page.locator('.table-choice').nth(1).click()
   }
 })
-await take(light, 'table-how-long', `/table/${session}`, async (page) => {
-  await page.keyboard.press('q')
-  await page.getByRole('combobox', { name: 'Which rung' }).selectOption('How long between')
-  await page.locator('.table-choice').first().click()
-})
 await take(tablet, 'table-tablet', `/table/${session}`)
 await take(light, 'play', '/play?game=choose-a-move', async (page) => {
   await page.getByRole('button', { name: 'Start choose a move' }).click()
   for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight')
   await page.keyboard.press('Space')
+})
+await take(light, 'days', '/days', (page) => page.getByLabel('Row 5: time').hover())
+await take(light, 'days-now', '/days/now')
+await take(light, 'stories', '/stories')
+await take(light, 'stories-read', '/stories/read', async (page) => {
+  await page.getByRole('button', { name: 'On', exact: true }).click()
+  await page.locator('.read-time').nth(1).click()
+  await page.waitForTimeout(2000)
 })
 await take(light, 'print-room', '/print', (page) => page.getByRole('button', { name: /^Twirl and fill/ }).click())
 await take(light, 'print-room-pack', '/print', async (page) => {
@@ -74,10 +72,6 @@ await take(light, 'print-room-pack', '/print', async (page) => {
   await page.getByText(/^Ready/).waitFor()
 })
 await take(light, 'workbench', '/make')
-await take(light, 'workbench-pages', '/make', async (page) => {
-  await page.getByRole('combobox', { name: 'What to make' }).selectOption('Layered circles')
-  await page.getByText('Pages', { exact: true }).click()
-})
 await take(light, 'yard', '/yard', async (page) => {
   await page.getByRole('tab', { name: 'Print and save', exact: true }).click()
   await page.getByRole('combobox', { name: 'Saved' }).selectOption({ index: 1 })

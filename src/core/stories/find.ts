@@ -80,12 +80,25 @@ function timeAt(search: Search, i: number, open: number): At | undefined {
     const token = tokens[end] as Token
     const written = text.slice(first.from, token.to)
     if (cue === 'opener' && isCrossing(search, i, end)) continue
-    const time = parseTime(written, language)
+    const time = timeOf(written, language)
     if (!time || !isMeant(search, { i, end, time, cue })) continue
     const says = time.kind === 'day' ? time : { kind: 'dial' as const, minute: onDial(time.minute) }
     return { from: first.from, to: token.to, says: { kind: says.kind, minute: says.minute }, next: end + 1 }
   }
   return undefined
+}
+
+/** What was read before: at each keystroke nearly all words of a story are the same as before. */
+const readBefore = new Map<string, ParsedTime | undefined>()
+const MOST_READ = 20_000
+
+function timeOf(written: string, language: LanguageId): ParsedTime | undefined {
+  const key = `${language} ${written}`
+  if (readBefore.has(key)) return readBefore.get(key)
+  if (readBefore.size >= MOST_READ) readBefore.clear()
+  const time = parseTime(written, language)
+  readBefore.set(key, time)
+  return time
 }
 
 const isWord = ({ plain, text }: Token, words: ReadonlySet<string>) =>
@@ -212,10 +225,11 @@ function canFollow(search: Search, i: number, end: number): boolean {
 function isCounted(search: Search, i: number): boolean {
   const { tokens, cues } = search
   for (let back = 1; back <= COUNTED_WITHIN && i - back >= 0; back++) {
+    // A stop between them: what was counted before it counts no more.
+    if (!(tokens[i - back + 1] as Token).isJoined) return false
     const token = tokens[i - back] as Token
     if (cues.counted.test(token.plain))
       return back === 1 || /^(?:count|zahl|compt|cuent|cont|liv|wohn|habit|viv)/.test(token.plain)
-    if (!(tokens[i - back + 1] as Token).isJoined) return false
   }
   return false
 }
@@ -229,9 +243,10 @@ function laterAt(search: Search, i: number): At | undefined {
     if (!after.isJoined || (end > i && !(tokens[end] as Token).isJoined)) return undefined
     const way = wayAt(search, end + 1)
     if (!way) continue
-    const length = parseDuration(text.slice(first.from, (tokens[end] as Token).to), language)
     // A number alone is no length: "one after another".
-    if (!length || end === i) continue
+    if (end === i) continue
+    const length = parseDuration(text.slice(first.from, (tokens[end] as Token).to), language)
+    if (!length) continue
     const next = tokens[way.next]
     if (next?.isJoined && way.isPreposition && cues.notBefore.test(next.plain)) return undefined
     const by = (length.hours * 60 + length.minutes) * way.sign

@@ -56,6 +56,11 @@ describe('times in a text', () => {
   })
 })
 
+it('a word that counts holds within its sentence only', () => {
+  expect(told('She counts. At five to six it is dark.')).toEqual(['five to six 1075'])
+  expect(told('She counts to five.')).toEqual([])
+})
+
 describe('the timeline of a story', () => {
   it('goes on from time to time, through noon and lengths', () => {
     expect(
