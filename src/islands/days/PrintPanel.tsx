@@ -3,7 +3,15 @@ import { IconPrinter, IconRun } from '@tabler/icons-react'
 import { useMemo, useState } from 'react'
 import { inOrder } from '../../core/days'
 import { attempt } from '../../core/errors'
-import { DAY_THINGS, DAY_THING_IDS, type DayThingId, dayPrints, dayThing, roundedInWords } from '../../core/planning'
+import {
+  DAY_THINGS,
+  DAY_THING_IDS,
+  type DayPrintWish,
+  type DayThingId,
+  dayPrints,
+  dayThing,
+  roundedInWords,
+} from '../../core/planning'
 import { type DaysData, wordingOf } from '../../core/records'
 import { printableOf } from '../../core/printables'
 import { rungOf, schools } from '../../core/teaching'
@@ -23,7 +31,9 @@ function usePrints({ state, data }: Props) {
   const { one: day, body } = state
   const { whose } = body
   const [things, setThings] = useState(FIRST)
-  const [groupId, setGroupId] = useState(whose.kind === 'group' ? whose.groupId : '')
+  const [groupId, setGroupId] = useState(
+    whose.kind === 'group' && data.groups.some(({ id }) => id === whose.groupId) ? whose.groupId : '',
+  )
   const [isRounded, setRounded] = useState(true)
   const [seed, setSeed] = useState<number | string>(1)
   const children = useMemo(() => childrenOf(data, groupId), [data, groupId])
@@ -57,12 +67,9 @@ type Prints = ReturnType<typeof usePrints>
 export function PrintPanel({ state, data }: Props) {
   const prints = usePrints({ state, data })
   const { things, children, wish, href } = prints
+  const problems = useMemo(() => problemsOf(things, wish), [things, wish])
   if (!state.one || state.body.rows.length === 0)
     return <Text size="sm">Give the day at least one row: then it makes clocks, cards, sheets and games.</Text>
-  const problems = things.flatMap((id) => {
-    const { refusal } = attempt(() => dayPrints({ ...wish, things: [id], children: children.slice(0, 1) }))
-    return refusal ? [`${DAY_THINGS[id].name}: ${refusal.message}.`] : []
-  })
   const isReady = things.length > 0 && problems.length === 0 && !state.saving && !state.unsaved
   return (
     <Stack gap="sm">
@@ -98,6 +105,15 @@ export function PrintPanel({ state, data }: Props) {
       <Cautions ids={[...new Set(things.flatMap((id) => printableOf(DAY_THINGS[id].printable).cautions))]} />
     </Stack>
   )
+}
+
+/** What cannot be made of the day, and why: each thing is made once to see. */
+function problemsOf(things: readonly DayThingId[], wish: Omit<DayPrintWish, 'things'>): string[] {
+  if (wish.rows.length === 0) return []
+  return things.flatMap((id) => {
+    const { refusal } = attempt(() => dayPrints({ ...wish, things: [id], children: wish.children.slice(0, 1) }))
+    return refusal ? [`${DAY_THINGS[id].name}: ${refusal.message}.`] : []
+  })
 }
 
 function ForWhom({ prints, data }: { prints: Prints; data: DaysData }) {
