@@ -92,7 +92,7 @@ export function happeningsOf(text: string, times: readonly StoryTime[]): Happeni
 const lettersIn = (text: string) => text.replace(/[^\p{L}]/gu, '').length
 
 const shortened = (text: string) => {
-  const tidy = text.replace(/\s+/g, ' ').trim()
+  const tidy = text.replace(/[\s\p{Cc}]+/gu, ' ').trim()
   return tidy.length <= LONGEST_QUOTE ? tidy : `${tidy.slice(0, LONGEST_QUOTE - 1).trimEnd()}…`
 }
 
@@ -247,7 +247,11 @@ function laterBy(maker: Maker, i: number): StoryQuestion | undefined {
   const [wrong] = wrongLengths(item, 1, maker, i + 50)
   const lengths = [item.answer, ...(wrong ? [wrong] : [])]
   const offered = [later, earlier].flatMap((which) =>
-    lengths.map((value) => ({ value, text: words.byMuch(which, lengthText(value)) })),
+    lengths.map((value) => {
+      const text = words.byMuch(which, lengthText(value))
+      // The right length of the wrong one is no right answer: it is kept as it was said.
+      return { text, value: which === later ? value : ({ kind: 'written', text } as const) }
+    }),
   )
   return chosen(
     maker,

@@ -207,7 +207,10 @@ function SetHands({ wording, onSet }: { wording: Wording; onSet: (value: Value) 
   )
 }
 
-/** Things are touched in their order; what is kept is which one came first. */
+/** The most letters of an answer that is kept as it was said. */
+const MOST_SAID = 200
+
+/** Things are touched in their order; a right order is kept as the first of them, another one as it was said. */
 function Ordering({ question, onAnswer }: Omit<AnswersProps, 'wording'>) {
   const [picked, setPicked] = useState<readonly number[]>([])
   const { choices, right, values } = question
@@ -216,9 +219,9 @@ function Ordering({ question, onAnswer }: Omit<AnswersProps, 'wording'>) {
     setPicked(next)
     if (next.length < choices.length) return
     const isOrdered = next.every((each, at) => each === right[at])
-    const wrongAt = next.findIndex((each, at) => each !== right[at])
-    // The row that stands where the first mistake is; the first one where there is none.
-    const value = values[isOrdered ? (next[0] ?? 0) : wrongAt === 0 ? (next[0] ?? 0) : (next[wrongAt] ?? 0)]
+    // Another order is no time of the story: it is kept as it was said.
+    const said = next.map((each) => choices[each] ?? '').join(' → ')
+    const value = isOrdered ? values[next[0] ?? 0] : ({ kind: 'written', text: said.slice(0, MOST_SAID) } as const)
     if (value) onAnswer(value, isOrdered)
   }
   return (
