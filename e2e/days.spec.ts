@@ -173,3 +173,39 @@ test('now and next follow the true clock', async ({ page, request }) => {
   await page.clock.fastForward('10:00')
   await expect(page.getByRole('region', { name: 'Now' })).toContainText('stories')
 })
+
+test('a day from a file is kept only if it is right, and what is not saved is not left behind', async ({
+  page,
+  quiet,
+}) => {
+  quiet.allow(/400|ERR_FAILED|Failed to load/)
+  await page.goto('/days?part=files')
+  const take = async (file: object) => {
+    const chooser = page.waitForEvent('filechooser')
+    await page.getByRole('button', { name: 'Read a file' }).click()
+    const buffer = Buffer.from(JSON.stringify(file))
+    await (await chooser).setFiles({ name: 'day.json', mimeType: 'application/json', buffer })
+    await page.getByRole('button', { name: 'Add this day' }).click()
+  }
+  const day = { on: { kind: 'weekdays', days: [2] }, whose: { kind: 'everybody' }, rows: [], starts: [] }
+  const file = { format: 'ripe-acorn-day', formatVersion: 1, name: 'From a file', day }
+  await take({ ...file, day: { on: day.on } })
+  await expect(page.getByRole('alert')).toContainText('is required')
+  await take({ ...file, day: { ...day, rows: [{ minute: 600, what: 'stories; then songs' }] } })
+  await expect(page.getByLabel('Name')).toHaveValue('From a file')
+  // A mark between words is no mark between cells.
+  await page.getByLabel('Row 1: time').fill('10:05')
+  await page.getByLabel('Name').focus()
+  await expect(page.getByLabel('Row 1: what happens')).toHaveValue('stories; then songs')
+
+  await page.route('**/api/days/*', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()))
+  await page.getByLabel('Row 1: what happens').fill('songs')
+  await page.getByLabel('Name').focus()
+  await expect(page.getByText('What you changed is on this screen only.')).toBeVisible()
+  await page.getByRole('button', { name: 'New day' }).click()
+  await expect(page.getByText(/What you changed in From a file is on this screen only/)).toBeVisible()
+  await expect(page.getByLabel('Row 1: what happens')).toHaveValue('songs')
+  await page.unroute('**/api/days/*')
+  await page.getByRole('button', { name: 'Try again' }).click()
+  await expect(page.getByText('What you changed is on this screen only.')).toHaveCount(0)
+})

@@ -6,6 +6,7 @@ import { LONG_MS, tell } from './notices'
 
 type Named<T> = Pick<Kept<T>, 'id' | 'name' | 'body'>
 const MOST_UNDONE = 50
+const LONGEST_NAME = 60
 
 /** What is chosen in a view stands in its address. */
 export function putInAddress(name: string, value: string | null): void {
@@ -28,20 +29,30 @@ interface Shelf<T> {
 }
 
 /** Sends what is open after its changes, one send after the other; where somebody else saved in between, theirs is shown. */
-function useSaving<T>({ shelf, one, list }: Shelf<T>, onTheirs: (fresh: Named<T>) => void) {
+function useSaving<T>({ shelf, one, list }: Shelf<T>, onTheirs: (fresh: Named<T>, mine: Named<T>) => void) {
   const client = useQueryClient()
   const versions = useRef(new Map<string, number>())
   const refresh = () => client.invalidateQueries({ queryKey: [shelf] })
 
-  async function takeTheirs(id: string) {
-    const fresh = await api.get<Kept<T>>(`/api/${shelf}/${id}`)
-    versions.current.set(id, fresh.version)
-    onTheirs(fresh)
+  async function takeTheirs(mine: Named<T>) {
+    const fresh = await api.get<Kept<T>>(`/api/${shelf}/${mine.id}`)
+    versions.current.set(mine.id, fresh.version)
+    onTheirs(fresh, mine)
     void tell({
       title: 'Changed elsewhere',
       message: `This ${one} was changed on another screen. Its newer form is shown; undo has yours.`,
       color: 'oak',
       autoClose: LONG_MS,
+    })
+  }
+
+  /** The list has it at once, so that what is opened again is never an older form. */
+  function putIntoList(saved: Kept<T>) {
+    client.setQueryData([shelf], (data: Record<string, readonly Kept<T>[]> | undefined) => {
+      const before = data?.[shelf] ?? []
+      const isThere = before.some(({ id }) => id === saved.id)
+      const after = isThere ? before.map((each) => (each.id === saved.id ? saved : each)) : [saved, ...before]
+      return data ? { ...data, [shelf]: after } : data
     })
   }
 
@@ -56,10 +67,11 @@ function useSaving<T>({ shelf, one, list }: Shelf<T>, onTheirs: (fresh: Named<T>
     },
     onSuccess: (saved) => {
       versions.current.set(saved.id, saved.version)
+      putIntoList(saved)
       void refresh()
     },
-    onError: (error, { id }) => {
-      if (error instanceof Refusal && error.status === 409) void takeTheirs(id)
+    onError: (error, mine) => {
+      if (error instanceof Refusal && error.status === 409) void takeTheirs(mine)
     },
   })
 
@@ -104,6 +116,33 @@ function useRemoving<T>(
   }
 }
 
+/** The last change can be taken back. */
+function undoing<T>(past: readonly T[], setPast: (past: readonly T[]) => void, show: (before: T) => void) {
+  const undo = () => {
+    const before = past[past.length - 1]
+    if (!before) return
+    setPast(past.slice(0, -1))
+    show(before)
+  }
+  return { canUndo: past.length > 0, undo }
+}
+
+/** What came from a file is kept before it is shown, since only the server knows whether it is right. */
+function useFromFile<T>({ shelf }: Shelf<T>, open: (id: string) => void) {
+  const client = useQueryClient()
+  return async (name: string, body: T) => {
+    const kept = await api.post<Kept<T>>(`/api/${shelf}`, { id: newId(), name: name.slice(0, LONGEST_NAME), body })
+    await client.invalidateQueries({ queryKey: [shelf] })
+    open(kept.id)
+  }
+}
+
+/** What is on this screen only is not left behind in silence. */
+function tellUnsaved(name: string): void {
+  const message = `What you changed in ${name} is on this screen only. Try to save it again first.`
+  void tell({ title: 'Not saved yet', message, color: 'oak', autoClose: LONG_MS })
+}
+
 /** Things that are kept, the one that is open, and its changes, which are saved in the background and can be undone. */
 export function useOpenKept<T>(shelf: Shelf<T>) {
   const { list, empty, one: what } = shelf
@@ -113,7 +152,12 @@ export function useOpenKept<T>(shelf: Shelf<T>) {
   const [past, setPast] = useState<readonly Named<T>[]>([])
   const one: Named<T> | undefined = draft ?? kept
   const body = one?.body ?? empty
-  const { save, remove } = useSaving(shelf, setDraft)
+  const { save, remove } = useSaving<T>(shelf, (fresh, mine) => {
+    // Theirs is shown where it is still open, and undo has ours.
+    setDraft((now) => (now?.id === fresh.id ? fresh : now))
+    setPast((before) => [...before, mine])
+  })
+  const addFromFile = useFromFile(shelf, open)
   const removing = useRemoving(one, remove, { onGone: () => open(null), onBack: openAnd })
 
   function show(next: Named<T>) {
@@ -130,6 +174,7 @@ export function useOpenKept<T>(shelf: Shelf<T>) {
   }
 
   function open(id: string | null) {
+    if (save.isError && draft && draft.id !== id) return tellUnsaved(draft.name)
     putInAddress(what, id)
     setPicked(id)
     setDraft(null)
@@ -137,27 +182,21 @@ export function useOpenKept<T>(shelf: Shelf<T>) {
   }
 
   function openAnd(next: Named<T>) {
+    if (save.isError && draft) return open(next.id)
     open(next.id)
     show(next)
-  }
-
-  function undo() {
-    const before = past[past.length - 1]
-    if (!before) return
-    setPast(past.slice(0, -1))
-    show(before)
   }
 
   return {
     one,
     body,
     open,
-    add: (name: string, made: T = empty) => openAnd({ id: newId(), name, body: made }),
+    add: (name: string, made: T = empty) => openAnd({ id: newId(), name: name.slice(0, LONGEST_NAME), body: made }),
+    addFromFile,
     rename: (name: string) => changeNamed({ name }),
     change: (part: Partial<T>) => changeNamed({ body: { ...body, ...part } }),
     ...removing,
-    canUndo: past.length > 0,
-    undo,
+    ...undoing(past, setPast, show),
     unsaved: save.isError,
     saving: save.isPending,
     retry: () => one && save.mutate(one),

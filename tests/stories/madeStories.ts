@@ -108,13 +108,10 @@ function checkQuestion(question: StoryQuestion, known: Known, expect: Expect): v
       expect(b > a, 'the story goes back')
       only(choices.map((choice) => lengthIn(choice) === b - a))
       return expect(isAnswer(right[0] ?? -1), 'the value is another')
-    case 'later-by': {
-      expect(choices.length >= 2, 'too few choices')
+    case 'later-by':
       // The later one is quoted first or second: the one that is told of the later time.
-      const truly = choices.filter((_, i) => isAnswer(i) && i === right[0])
-      expect(truly.length === 1 && lengthIn(choices[right[0] ?? -1] ?? '') === b - a, 'the length is another')
-      return
-    }
+      expect(choices.length >= 2 && isAnswer(right[0] ?? -1), 'the right choice is kept as wrong')
+      return expect(lengthIn(choices[right[0] ?? -1] ?? '') === b - a, 'the length is another')
     case 'between': {
       const within = values.map(
         (value) =>

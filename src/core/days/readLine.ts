@@ -98,9 +98,11 @@ interface Found {
 
 /** A row of a spreadsheet: its first cell, or first two, that are times; the others say what happens. */
 function inCells(text: string, language: LanguageId): Found | undefined {
-  const byComma = /^[^,]*\d[^,]*,[^,]*\d[^,]*,/.test(text) ? /[\t|;,]/ : /[\t|;]/
+  // Where tabs part the cells, a semicolon or a comma belongs to what happens.
+  const byComma = /^[^,]*\d[^,]*,[^,]*\d[^,]*,/.test(text) ? /[|;,]/ : /[|;]/
+  const parting = text.includes('\t') ? /\t/ : byComma
   const cells = text
-    .split(byComma)
+    .split(parting)
     .map((cell) => cell.trim())
     .filter((cell) => cell !== '')
   if (cells.length < 2) return undefined
@@ -111,7 +113,8 @@ function inCells(text: string, language: LanguageId): Found | undefined {
   const isRange = end !== undefined && end.to === undefined && cells.length > 2
   const others = [...cells.slice(0, at), ...cells.slice(at + (isRange ? 2 : 1))]
   const named = others.filter((cell) => !WEEKDAY.test(cell))
-  return { span: isRange ? { ...span, to: end.from, orElse: undefined } : span, what: named.join(', ') }
+  const what = (named.length > 0 ? named : others).join(', ')
+  return { span: isRange ? { ...span, to: end.from, orElse: undefined } : span, what }
 }
 
 const WEEKDAY =

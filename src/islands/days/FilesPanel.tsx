@@ -47,7 +47,13 @@ export function FilesPanel({ state, data }: Props) {
         </Text>
       </Group>
       {came && (
-        <CameIn key={JSON.stringify(came).slice(0, 200)} came={came} state={state} onDone={() => setCame(null)} />
+        <CameIn
+          key={JSON.stringify(came).slice(0, 200)}
+          came={came}
+          state={state}
+          onDone={() => setCame(null)}
+          onRefused={(error) => setCame({ kind: 'wrong', why: error.message })}
+        />
       )}
       {day && (
         <Group gap="xs" aria-label="Take it elsewhere" role="group">
@@ -106,6 +112,7 @@ interface CameProps {
   readonly came: Came
   readonly state: DaysState
   readonly onDone: () => void
+  readonly onRefused: (error: Error) => void
 }
 
 function CameIn(props: CameProps) {
@@ -124,14 +131,7 @@ function CameIn(props: CameProps) {
       <Text size="sm" className="anywhere">
         {came.name}
       </Text>
-      <Button
-        onClick={() => {
-          state.add(came.name, came.day)
-          onDone()
-        }}
-      >
-        Add this day
-      </Button>
+      <Button onClick={() => state.addFromFile(came.name, came.day).then(onDone, props.onRefused)}>Add this day</Button>
     </Group>
   )
 }

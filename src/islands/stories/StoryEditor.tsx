@@ -43,6 +43,9 @@ export function StoryEditor({ state, lit, onLit }: Props) {
   )
 }
 
+/** The most letters that are marked as one time. */
+const LONGEST_MARK = 80
+
 interface ByHandProps {
   readonly editor: Editor
   readonly state: StoriesState
@@ -58,6 +61,8 @@ function MarkByHand({ editor, state: { kept, story }, onMark }: ByHandProps) {
     const range = rangeInText(editor.state.doc, editor.state.selection)
     if (!range || text.slice(range.from, range.to).trim() === '')
       return setProblem('Select the words that mean a time first.')
+    if (range.to - range.from > LONGEST_MARK)
+      return setProblem(`The words of a time have ${LONGEST_MARK} letters at most: select fewer.`)
     const time = parseTime(typed, story.language, { figures: 'day' })
     if (!time) return setProblem(whyNoTime(typed, story.language, { figures: 'day' }) ?? 'This is no time.')
     onMark()

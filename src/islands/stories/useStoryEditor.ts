@@ -70,12 +70,16 @@ const ATTRIBUTES = { 'aria-label': 'The story', role: 'textbox', 'aria-multiline
 export function useStoryEditor({ kept, story, times }: StoriesState, lit: string | null) {
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined)
   const latest = useRef(kept)
+  /** The text that was kept from here last: what differs from it came from elsewhere. */
+  const sent = useRef(story.text)
   useEffect(() => {
     latest.current = kept
   })
   const keepText = (changed: Editor) => {
     const text = textOfDoc(changed.state.doc)
-    if (text !== latest.current.body.text && text.length <= LONGEST_STORY) latest.current.change({ text })
+    if (text === latest.current.body.text || text.length > LONGEST_STORY) return
+    sent.current = text
+    latest.current.change({ text })
   }
   const editor = useEditor({
     extensions: [plainText, timeMarks],
@@ -90,20 +94,15 @@ export function useStoryEditor({ kept, story, times }: StoriesState, lit: string
     onDestroy: () => clearTimeout(timer.current),
     onBlur: ({ editor: changed }) => keepText(changed),
   })
-  useTextFromElsewhere(editor, story.text)
+  useEffect(() => {
+    // A text that came from elsewhere (undo, another screen) takes the place of the one in the editor.
+    if (!editor || editor.isDestroyed || story.text === sent.current) return
+    sent.current = story.text
+    if (textOfDoc(editor.state.doc) !== story.text)
+      editor.commands.setContent(docOfText(story.text), { emitUpdate: false })
+  }, [editor, story.text])
   useEffect(() => {
     if (editor && !editor.isDestroyed) editor.view.dispatch(editor.state.tr.setMeta(SHOWN, { times, lit }))
   }, [editor, times, lit])
   return { editor, keepText }
-}
-
-/** A text that came from elsewhere (undo, another screen) takes the place of the one in the editor. */
-function useTextFromElsewhere(editor: Editor | null, text: string) {
-  const known = useRef(text)
-  useEffect(() => {
-    if (!editor || editor.isDestroyed || text === known.current) return
-    known.current = text
-    if (textOfDoc(editor.state.doc) !== text && !editor.isFocused)
-      editor.commands.setContent(docOfText(text), { emitUpdate: false })
-  }, [editor, text])
 }
