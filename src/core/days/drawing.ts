@@ -54,7 +54,6 @@ interface BandLook {
   readonly now?: number
   /** What stands under each dial. */
   readonly names: readonly [string, string]
-  readonly words?: { readonly past: string; readonly to: string; readonly hour: string; readonly minute: string }
 }
 
 /** A day as a band round two turns of the dial, before noon and after it, each row at its hours. */

@@ -1,21 +1,20 @@
-import { Stack, Tabs } from '@mantine/core'
-import { useMounted } from '@mantine/hooks'
+import { Stack } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { DaysData } from '../../core/records'
+import { AddressTabs } from '../../ui/AddressTabs'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
 import { KeptTold } from '../../ui/KeptTold'
 import { later, useFetchLater } from '../../ui/later'
-import { putInAddress } from '../../ui/openKept'
 import { daysQuery } from '../../ui/queries'
 import { AddRows } from './AddRows'
 import { DayHead } from './DayHead'
 import { DayPicture } from './DayPicture'
 import { PrintPanel } from './PrintPanel'
 import { RowList } from './RowList'
-import { type DaysState, useDays } from './useDays'
+import { useDays } from './useDays'
 import './days.css'
 
 const start = later(async () => (await import('./StartPanel')).StartPanel)
@@ -64,7 +63,17 @@ function DaysRoom({ data, asked }: { data: DaysData; asked: Asked }) {
           <ErrorBoundary what="The picture of the day">
             <DayPicture rows={state.body.rows} lit={lit} onLit={setLit} />
           </ErrorBoundary>
-          <Parts state={state} data={data} asked={asked.part} />
+          <AddressTabs
+            names={PARTS}
+            usual="print"
+            asked={asked.part}
+            panels={{
+              print: <PrintPanel key={state.one?.id} state={state} data={data} />,
+              start: <start.Part state={state} data={data} />,
+              ask: <ask.Part state={state} data={data} />,
+              files: <files.Part state={state} data={data} />,
+            }}
+          />
         </Stack>
       </div>
     </Stack>
@@ -72,46 +81,3 @@ function DaysRoom({ data, asked }: { data: DaysData; asked: Asked }) {
 }
 
 const PARTS = { print: 'Print', start: 'When must we start?', ask: 'Ask', files: 'In and out' } as const
-type Part = keyof typeof PARTS
-
-interface PartsProps {
-  readonly state: DaysState
-  readonly data: DaysData
-  readonly asked: string | null
-}
-
-function Parts({ state, data, asked }: PartsProps) {
-  const [part, setPart] = useState<Part>(asked !== null && asked in PARTS ? (asked as Part) : 'print')
-  // Parts whose code comes later are shown once the view stands.
-  const shown = useMounted() ? part : 'print'
-  const pick = (next: string | null) => {
-    if (next === null) return
-    setPart(next as Part)
-    putInAddress('part', next)
-  }
-  return (
-    <Tabs value={shown} onChange={pick} className="sheet" keepMounted={false}>
-      <Tabs.List mb="sm">
-        {(Object.keys(PARTS) as Part[]).map((each) => (
-          <Tabs.Tab key={each} value={each}>
-            {PARTS[each]}
-          </Tabs.Tab>
-        ))}
-      </Tabs.List>
-      <ErrorBoundary key={shown} what={PARTS[shown]}>
-        <Tabs.Panel value="print">
-          <PrintPanel key={state.one?.id} state={state} data={data} />
-        </Tabs.Panel>
-        <Tabs.Panel value="start">
-          <start.Part state={state} data={data} />
-        </Tabs.Panel>
-        <Tabs.Panel value="ask">
-          <ask.Part state={state} data={data} />
-        </Tabs.Panel>
-        <Tabs.Panel value="files">
-          <files.Part state={state} data={data} />
-        </Tabs.Panel>
-      </ErrorBoundary>
-    </Tabs>
-  )
-}

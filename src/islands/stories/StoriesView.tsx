@@ -1,18 +1,18 @@
-import { Stack, Tabs } from '@mantine/core'
+import { Stack } from '@mantine/core'
 import { useMounted } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
 import { type ReactNode, useState } from 'react'
 import type { StoriesData } from '../../core/records'
+import { AddressTabs } from '../../ui/AddressTabs'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { KeptTold } from '../../ui/KeptTold'
 import { Loaded } from '../../ui/Loaded'
 import { later, useFetchLater } from '../../ui/later'
-import { putInAddress } from '../../ui/openKept'
 import { storiesQuery } from '../../ui/queries'
 import { StoryHead } from './StoryHead'
 import { TimesPanel } from './TimesPanel'
-import { type StoriesState, useStories } from './useStories'
+import { useStories } from './useStories'
 import './stories.css'
 
 const editor = later(async () => (await import('./StoryEditor')).StoryEditor)
@@ -55,7 +55,17 @@ function StoriesRoom({ data, asked }: { data: StoriesData; asked: Asked }) {
             <editor.Part key={state.kept.one?.id ?? 'new'} state={state} lit={lit} onLit={setLit} />
           </IfMounted>
         </ErrorBoundary>
-        <Parts state={state} data={data} asked={asked.part} lit={lit} onLit={setLit} />
+        <AddressTabs
+          names={PARTS}
+          usual="times"
+          asked={asked.part}
+          panels={{
+            times: <TimesPanel state={state} data={data} lit={lit} onLit={setLit} />,
+            questions: <questions.Part state={state} data={data} />,
+            maker: <maker.Part state={state} data={data} />,
+            print: <print.Part state={state} data={data} />,
+          }}
+        />
       </div>
     </Stack>
   )
@@ -67,48 +77,3 @@ function IfMounted({ children }: { children: ReactNode }) {
 }
 
 const PARTS = { times: 'Clocks', questions: 'Questions', maker: 'Shelf and maker', print: 'Print' } as const
-type Part = keyof typeof PARTS
-
-interface PartsProps {
-  readonly state: StoriesState
-  readonly data: StoriesData
-  readonly asked: string | null
-  readonly lit: string | null
-  readonly onLit: (key: string | null) => void
-}
-
-function Parts({ state, data, asked, lit, onLit }: PartsProps) {
-  const [part, setPart] = useState<Part>(asked !== null && asked in PARTS ? (asked as Part) : 'times')
-  // Parts whose code comes later are shown once the view stands.
-  const shown = useMounted() ? part : 'times'
-  const pick = (next: string | null) => {
-    if (next === null) return
-    setPart(next as Part)
-    putInAddress('part', next)
-  }
-  return (
-    <Tabs value={shown} onChange={pick} className="sheet" keepMounted={false}>
-      <Tabs.List mb="sm">
-        {(Object.keys(PARTS) as Part[]).map((each) => (
-          <Tabs.Tab key={each} value={each}>
-            {PARTS[each]}
-          </Tabs.Tab>
-        ))}
-      </Tabs.List>
-      <ErrorBoundary key={shown} what={PARTS[shown]}>
-        <Tabs.Panel value="times">
-          <TimesPanel state={state} data={data} lit={lit} onLit={onLit} />
-        </Tabs.Panel>
-        <Tabs.Panel value="questions">
-          <questions.Part state={state} data={data} />
-        </Tabs.Panel>
-        <Tabs.Panel value="maker">
-          <maker.Part state={state} data={data} />
-        </Tabs.Panel>
-        <Tabs.Panel value="print">
-          <print.Part state={state} data={data} />
-        </Tabs.Panel>
-      </ErrorBoundary>
-    </Tabs>
-  )
-}
