@@ -385,8 +385,10 @@ for (const scheme of ['light', 'dark'] as const)
   test(`a running game has no accessibility violation: ${scheme}`, async ({ page }) => {
     await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' })
     await page.goto('/play?game=choose-a-move')
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
     const found = [...(await new AxeBuilder({ page }).analyze()).violations]
     await page.getByRole('button', { name: 'Start choose a move' }).click()
+    await expect(page.getByRole('region', { name: stage })).toBeVisible()
     for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight')
     found.push(...(await new AxeBuilder({ page }).analyze()).violations)
     expect(found.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([])

@@ -1,7 +1,7 @@
 import ical, { ICalCalendarMethod, ICalEventRepeatingFreq, ICalWeekday } from 'ical-generator'
-import Papa from 'papaparse'
 import { type Day, type Weekday, endOf, inOrder, spanText } from '../core/days'
 import type { Kept } from '../core/records'
+import { csvTable } from './data/table'
 import { Problem } from './problem'
 
 export const DAY_FORMAT = 'ripe-acorn-day'
@@ -44,15 +44,14 @@ export function dayJson({ name, body }: Pick<Kept<Day>, 'name' | 'body'>) {
 
 /** A table that spreadsheets open: begin, end, what and picture. A cell never begins a formula. */
 export function dayTable({ rows }: Pick<Day, 'rows'>): string {
-  const safe = (text: string) => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text)
-  return Papa.unparse(
-    inOrder(rows).map((row) => ({
-      begin: spanText({ minute: row.minute }),
-      end: row.to === undefined ? '' : spanText({ minute: row.to }),
-      what: safe(row.what),
-      picture: row.picture ?? '',
-    })),
-    { columns: ['begin', 'end', 'what', 'picture'] },
+  return csvTable(
+    ['begin', 'end', 'what', 'picture'],
+    inOrder(rows).map(({ minute, to, what, picture }) => [
+      spanText({ minute }),
+      to === undefined ? '' : spanText({ minute: to }),
+      what,
+      picture,
+    ]),
   )
 }
 

@@ -5,7 +5,7 @@ import { DAY_THING_IDS, type DayThingId, dayPrints, workingRung } from '../core/
 import { startCard } from '../core/printables'
 import { wordingOf } from '../core/records'
 import { schools } from '../core/teaching'
-import type { Db } from './db'
+import type { Db } from './connection'
 import { planChildren } from './planning'
 import { Problem } from './problem'
 import { shape } from './shape'

@@ -13,20 +13,16 @@ import {
   type StartStep,
 } from '../core/days'
 import { shape } from './shape'
+import { plainDate, plainLine } from './text'
 
 const whole = (least: number, most: number) => Joi.number().strict().integer().min(least).max(most)
 const minuteOfDay = whole(0, 1439)
 
-/** What happens: any script, markup and emoji are text like any other; no control characters. */
-export const whatHappens = Joi.string()
+/** What happens, in one line. */
+export const whatHappens = plainLine(MOST_WHAT_LETTERS)
   .trim()
   .min(1)
-  .max(MOST_WHAT_LETTERS)
-  .pattern(/^\P{Cc}*$/u)
-  .messages({
-    'string.empty': `{{#label}} must say what happens in 1 to ${MOST_WHAT_LETTERS} letters, got none`,
-    'string.pattern.base': '{{#label}} must be one line of text without control characters',
-  })
+  .messages({ 'string.empty': `{{#label}} must say what happens in 1 to ${MOST_WHAT_LETTERS} letters, got none` })
 
 export const picture = Joi.string().valid(...PICTURE_IDS)
 
@@ -41,15 +37,11 @@ const start = shape<StartPlan>({
   buffer: whole(0, MOST_BUFFER).required(),
 })
 
-const date = Joi.string()
-  .pattern(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/)
-  .messages({ 'string.pattern.base': '{{#label}} must be a date like 2026-11-28' })
-
 /** A day as it is kept. Its rows may be in any order and overlap: that is told at the row, never refused. */
 export const day = shape<Day>({
   on: Joi.alternatives(
     Joi.object({ kind: Joi.valid('weekdays').required(), days: Joi.array().items(whole(0, 6)).unique().required() }),
-    Joi.object({ kind: Joi.valid('date').required(), date: date.required() }),
+    Joi.object({ kind: Joi.valid('date').required(), date: plainDate.required() }),
   ).required(),
   whose: Joi.alternatives(
     Joi.object({ kind: Joi.valid('everybody').required() }),

@@ -1,66 +1,104 @@
-import { accessSync, constants, mkdirSync } from 'node:fs'
+import { chmodSync, existsSync, readdirSync, statSync } from 'node:fs'
 import { join, resolve } from 'node:path'
-import knex, { type Knex } from 'knex'
-import { migrationSource } from './migrations'
-
-export type Db = Knex
+import { type Db, connect } from './connection'
+import { backUp } from './keeping/backups'
+import { makeFolders } from './keeping/folders'
+import { trouble, troubleOf } from './keeping/storageTrouble'
+import { migrationNames, migrationSource } from './migrations'
 
 /** Where the data lives: RIPE_ACORN_DATA, or ./data. */
 export function dataFolder(env: NodeJS.ProcessEnv = process.env): string {
   return resolve(env.RIPE_ACORN_DATA ?? './data')
 }
 
-const quiet = () => undefined
+export const dataFile = (folder: string): string => join(folder, 'ripe-acorn.sqlite')
 
-/** Opens (and makes, where missing) the database of a folder and brings it up to date. */
-export async function openDb(folder: string): Promise<Db> {
+/** Makes the folder where it is missing; nobody else can look into one that is made here. */
+export function makeFolder(folder: string): void {
   try {
-    mkdirSync(folder, { recursive: true })
-    accessSync(folder, constants.W_OK)
-  } catch (cause) {
-    throw new Error(`The data folder ${folder} cannot be written. Set RIPE_ACORN_DATA to one that can.`, { cause })
+    makeFolders(folder)
+    readdirSync(folder)
+  } catch (error) {
+    throw trouble('not-writable', folder, error)
   }
-  const db = knex({
-    client: 'better-sqlite3',
-    connection: { filename: join(folder, 'ripe-acorn.sqlite') },
-    useNullAsDefault: true,
-    // Errors are thrown and reported where they are caught. Knex would print them a second time.
-    log: { warn: quiet, error: quiet, deprecate: quiet, debug: quiet },
-    pool: {
-      min: 1,
-      max: 1,
-      afterCreate: (
-        connection: { pragma: (text: string) => unknown },
-        done: (error: Error | null, connection: unknown) => void,
-      ) => {
-        connection.pragma('journal_mode = WAL')
-        connection.pragma('foreign_keys = ON')
-        done(null, connection)
-      },
-    },
-  })
+}
+
+/** Opens (and makes, where missing) the database of a folder, looks whether it is whole, and brings it up to date. */
+export async function openDb(folder: string): Promise<Db> {
+  makeFolder(folder)
+  const file = dataFile(folder)
+  const isNew = !existsSync(file)
+  const db = connect(file)
   try {
-    await db.migrate.latest({ migrationSource })
-  } catch (cause) {
+    await lookWhole(db, folder)
+    if (isNew || (await isOld(db, folder))) await migrate(db, isNew)
+    // Whoever else uses this machine must not read children's records.
+    for (const end of ['', '-wal', '-shm']) if (existsSync(file + end)) chmodSync(file + end, 0o600)
+  } catch (error) {
     await db.destroy()
-    throw new Error(`The database in ${folder} could not be opened or brought up to date.`, { cause })
+    throw (
+      troubleOf(error, folder) ??
+      new Error(`The database in ${folder} could not be opened or brought up to date.`, { cause: error })
+    )
   }
   return db
 }
 
-/**
- * Runs reads and writes as one: what is read is not changed by others before what follows from it is written. Work that
- * is already inside a transaction joins it.
- */
-export function inTransaction<T>(db: Db, work: (trx: Db) => Promise<T>): Promise<T> {
-  return db.isTransaction ? work(db) : db.transaction(work)
+/** A quick check of the whole file, as SQLite does it. */
+async function lookWhole(db: Db, folder: string): Promise<void> {
+  const [row] = await db.raw<{ quick_check: string }[]>('pragma quick_check(1)')
+  if (row?.quick_check !== 'ok') throw trouble('damaged', folder, new Error(row?.quick_check))
 }
 
-/** Kept on the global object, so that a development reload does not open a second one. */
-const holder = globalThis as { ripeAcornDb?: Promise<Db> }
+/** Whether the file must be brought up to date. One of a newer version or of another program is left as it is. */
+async function isOld(db: Db, folder: string): Promise<boolean> {
+  if (!(await db.schema.hasTable('knex_migrations'))) {
+    const [row] = await db.raw<{ n: number }[]>('select count(*) as n from sqlite_master')
+    // Another program's database. An empty file is as good as none.
+    if (row?.n) throw trouble('not-a-database', folder)
+    return true
+  }
+  const done = await db<{ name: string }>('knex_migrations').pluck('name')
+  if (done.some((name) => !migrationNames.includes(name))) throw trouble('newer', folder)
+  return done.length < migrationNames.length
+}
 
-/** The one database of this process. */
-export function appDb(): Promise<Db> {
-  holder.ripeAcornDb ??= openDb(dataFolder())
-  return holder.ripeAcornDb
+async function migrate(db: Db, isNew: boolean): Promise<void> {
+  if (!isNew && (await db.schema.hasTable('children'))) await backUp(db, 'before an update', Date.now())
+  // Whoever was killed while migrating left this lock behind. Nobody else can be at it: the folder is ours.
+  if (await db.schema.hasTable('knex_migrations_lock')) await db.migrate.forceFreeMigrationsLock({ migrationSource })
+  await db.migrate.latest({ migrationSource })
+}
+
+interface Opened {
+  readonly db: Db
+  readonly folder: string
+  /** Of the file: another file under its name is not the one that is open. */
+  readonly inode: number
+}
+
+/** Kept on the global object, so that the server and its pages, which are bundled apart, share one. */
+const holder = globalThis as { ripeAcorn?: Promise<Opened> }
+
+async function open(folder: string): Promise<Opened> {
+  const db = await openDb(folder)
+  return { db, folder, inode: statSync(dataFile(folder)).ino }
+}
+
+/** The one database of this process. It is refused while its file is not where it was. */
+export async function appDb(): Promise<Db> {
+  holder.ripeAcorn ??= open(dataFolder())
+  const { db, folder, inode } = await holder.ripeAcorn
+  // A file that was removed can still be written until it is closed, and then all of it would be gone.
+  if (statSync(dataFile(folder), { throwIfNoEntry: false })?.ino !== inode) throw trouble('vanished', folder)
+  return db
+}
+
+/** Puts what is still in the log into the file itself and closes it, so that a copy of the file has everything. */
+export async function closeAppDb(): Promise<void> {
+  if (!holder.ripeAcorn) return
+  const { db } = await holder.ripeAcorn
+  holder.ripeAcorn = undefined
+  await db.raw('pragma wal_checkpoint(TRUNCATE)')
+  await db.destroy()
 }

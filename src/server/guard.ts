@@ -6,6 +6,7 @@ import type { IncomingMessage, ServerResponse } from 'node:http'
 export type Handler = (request: IncomingMessage, response: ServerResponse, next?: () => void) => void
 
 export const LOCAL = '127.0.0.1'
+export const SHORTEST_PASSCODE = 6
 
 export interface Address {
   readonly host: string

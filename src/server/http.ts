@@ -1,13 +1,18 @@
 import type { APIContext, APIRoute } from 'astro'
-import { pino } from 'pino'
 import { RefusedValue } from '../core/errors'
-import { type Db, appDb } from './db'
+import type { Db } from './connection'
+import { appDb, dataFolder } from './db'
+import { type Doing } from './keeping/deeds'
+import { deviceOf } from './device'
+import { troubleOf } from './keeping/storageTrouble'
+import { log } from './log'
 import { Problem } from './problem'
-
-export const log = pino({ name: 'ripe-acorn', level: process.env.RIPE_ACORN_LOG ?? 'warn' })
+import { DamagedRow } from './stores/readable'
 
 /** No form of ours sends as much. A larger body is refused before it is read to its end. */
 export const LARGEST_BODY_BYTES = 512 * 1024
+/** A file of the whole workspace, packed. */
+const LARGEST_FILE_BYTES = 64 * 1024 * 1024
 
 export interface Call {
   readonly db: Db
@@ -15,6 +20,10 @@ export interface Call {
   /** The `[id]` of the path. */
   readonly id: string
   readonly query: URLSearchParams
+  /** Who asks, and when: for what is written down of who did what. */
+  readonly doing: Doing
+  /** What was sent, as it is: a file. */
+  readonly bytes: () => Promise<Uint8Array>
   readonly body: () => Promise<unknown>
 }
 
@@ -22,12 +31,15 @@ export interface Call {
 export function endpoint(work: (call: Call) => Promise<unknown>): APIRoute {
   return async (context) => {
     try {
+      const now = Date.now()
       const result = await work({
         db: await appDb(),
-        now: Date.now(),
+        now,
+        doing: { now, by: deviceOf(context.request.headers) },
         id: context.params.id ?? '',
         query: context.url.searchParams,
         body: () => readJson(context),
+        bytes: () => readLimited(context.request, LARGEST_FILE_BYTES),
       })
       if (result instanceof Response) return result
       return new Response(JSON.stringify(result ?? {}), { headers: { 'content-type': 'application/json' } })
@@ -41,7 +53,14 @@ function toProblem(error: unknown): Problem {
   if (error instanceof Problem) return error
   if (error instanceof RefusedValue)
     return new Problem(400, 'This cannot be taken', { field: error.field, detail: `${error.message}.` })
-  log.error({ err: error }, 'an endpoint failed')
+  if (error instanceof DamagedRow)
+    return new Problem(409, 'This cannot be read', {
+      field: 'id',
+      detail: 'This is damaged and cannot be read. House rules, Your data, shows it and puts it aside.',
+    })
+  const trouble = troubleOf(error, dataFolder())
+  log.error({ err: trouble ?? error, trouble: trouble?.kind }, 'an endpoint failed')
+  if (trouble) return new Problem(503, 'The data cannot be reached', { field: 'data', detail: trouble.message })
   return new Problem(500, 'Something went wrong on our side', {
     detail: 'Nothing was changed. Try again; if it stays, restart Ripe Acorn.',
   })
@@ -50,7 +69,7 @@ function toProblem(error: unknown): Problem {
 async function readJson({ request }: APIContext): Promise<unknown> {
   if (!/^application\/json\b/.test(request.headers.get('content-type') ?? ''))
     throw new Problem(415, 'Not JSON', { field: 'body', detail: 'The body must be sent as application/json.' })
-  const text = await readLimited(request)
+  const text = Buffer.from(await readLimited(request, LARGEST_BODY_BYTES)).toString('utf8')
   try {
     return JSON.parse(text) as unknown
   } catch {
@@ -58,14 +77,11 @@ async function readJson({ request }: APIContext): Promise<unknown> {
   }
 }
 
-async function readLimited(request: Request): Promise<string> {
+async function readLimited(request: Request, most: number): Promise<Uint8Array> {
   const tooLarge = () =>
-    new Problem(413, 'Too large', {
-      field: 'body',
-      detail: `The body must be at most ${LARGEST_BODY_BYTES / 1024} kB.`,
-    })
-  if (Number(request.headers.get('content-length') ?? 0) > LARGEST_BODY_BYTES) throw tooLarge()
-  if (!request.body) return ''
+    new Problem(413, 'Too large', { field: 'body', detail: `The body must be at most ${most / 1024} kB.` })
+  if (Number(request.headers.get('content-length') ?? 0) > most) throw tooLarge()
+  if (!request.body) return new Uint8Array()
   const chunks: Uint8Array[] = []
   let size = 0
   const reader = request.body.getReader()
@@ -73,13 +89,20 @@ async function readLimited(request: Request): Promise<string> {
     const { done, value } = await reader.read()
     if (done) break
     size += value.byteLength
-    if (size > LARGEST_BODY_BYTES) {
+    if (size > most) {
       await reader.cancel()
       throw tooLarge()
     }
     chunks.push(value)
   }
-  return Buffer.concat(chunks).toString('utf8')
+  return Buffer.concat(chunks)
+}
+
+/** A file to be kept, not shown. */
+export function fileResponse(bytes: Uint8Array, name: string, type: string): Response {
+  return new Response(new Uint8Array(bytes), {
+    headers: { 'content-type': type, 'content-disposition': `attachment; filename="${name}"` },
+  })
 }
 
 export function pdfResponse(pdf: Buffer, name: string): Response {

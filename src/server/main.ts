@@ -4,8 +4,11 @@ import { join } from 'node:path'
 import { pathToFileURL } from 'node:url'
 import compression from 'compression'
 import sirv from 'sirv'
-import { dataFolder, openDb } from './db'
-import { type Handler, LOCAL, guarded, isLocal } from './guard'
+import type { Db } from './connection'
+import { appDb, closeAppDb, dataFolder, makeFolder } from './db'
+import { type Handler, LOCAL, SHORTEST_PASSCODE, guarded, isLocal } from './guard'
+import { holdFolder } from './keeping/folderLock'
+import { keepHouse } from './keeping/housekeeping'
 
 /* The production server. `npm run build` bundles it to dist/serve.mjs, beside what it serves. */
 
@@ -31,18 +34,30 @@ function listen(server: Server): Promise<void> {
 
 if (!Number.isInteger(port) || port < 1 || port > 65_535)
   refuse(`RIPE_ACORN_PORT must be a whole number from 1 to 65535, got ${process.env.RIPE_ACORN_PORT}.`)
-if (!isLocal(address) && passcode.length < 6)
-  refuse(`RIPE_ACORN_HOST is ${host}, which others can reach. Set RIPE_ACORN_PASSCODE to at least 6 characters.`)
+if (!isLocal(address) && passcode === '')
+  refuse(
+    `RIPE_ACORN_HOST is ${host}, which others can reach. Set RIPE_ACORN_PASSCODE to at least ${SHORTEST_PASSCODE} characters.`,
+  )
+if (passcode.length > 0 && passcode.length < SHORTEST_PASSCODE)
+  refuse(`RIPE_ACORN_PASSCODE must have at least ${SHORTEST_PASSCODE} characters, got ${passcode.length}.`)
 
 const dist = import.meta.dirname
 if (!existsSync(join(dist, 'server/entry.mjs'))) refuse('it has not been built. Run npm run build.')
 
-// Opened once before anything is served, so that a folder that cannot be written is found at once.
-try {
-  await (await openDb(dataFolder())).destroy()
-} catch (error) {
-  refuse(error instanceof Error ? error.message : String(error))
+// Nobody else who uses this machine may read what is written here.
+process.umask(0o077)
+
+/** Opens the data before anything is served, so that what is wrong with it is told at once. */
+async function openData(): Promise<{ db: Db; letGo: () => void }> {
+  const folder = dataFolder()
+  makeFolder(folder)
+  const letGo = holdFolder(folder, `process ${process.pid}, at ${host}:${port}`)
+  return { db: await appDb(), letGo }
 }
+
+const { db, letGo } = await openData().catch((error: unknown) =>
+  refuse(error instanceof Error ? error.message : String(error)),
+)
 
 // React reads it once, as it is loaded: left unset, a page takes up to three times as long to be made.
 process.env.NODE_ENV ??= 'production'
@@ -71,5 +86,22 @@ try {
   refuse(error instanceof Error ? error.message : String(error))
 }
 process.stdout.write(`Ripe Acorn is at http://${isLocal(address) ? LOCAL : host}:${port}\n`)
+const stopHousekeeping = keepHouse(db)
 
-for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => server.close(() => process.exit(0)))
+/** How long requests that are under way may take to end. One that is half-sent would never end by itself. */
+const GRACE_MS = 1000
+
+/** Ends what is under way, puts all that was kept into the one file, and lets the folder go. */
+async function stop(): Promise<void> {
+  stopHousekeeping()
+  const isClosed = new Promise<void>((done) => server.close(() => done()))
+  server.closeIdleConnections()
+  const timer = setTimeout(() => server.closeAllConnections(), GRACE_MS)
+  await isClosed
+  clearTimeout(timer)
+  await closeAppDb()
+  letGo()
+  process.exit(0)
+}
+
+for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void stop())

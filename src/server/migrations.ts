@@ -171,10 +171,58 @@ const migrations: Record<string, Knex.Migration> = {
       for (const name of ['days', 'stories']) await db.schema.dropTable(name)
     },
   },
+  '007_keeping': {
+    async up(db) {
+      await db.schema.alterTable('answers', (table) => {
+        // When the device that took it said it was, and when it came here: clocks differ.
+        table.integer('device_at')
+        table.integer('received_at')
+      })
+      await db.schema.createTable('deeds', (table) => {
+        table.text('id').primary()
+        table.integer('at').notNullable()
+        table.text('what').notNullable()
+        table.text('detail').notNullable()
+        table.text('device').notNullable()
+        table.index('at')
+      })
+      await db.schema.createTable('undos', (table) => {
+        table.text('id').primary()
+        table.integer('at').notNullable()
+        table.integer('until').notNullable()
+        table.text('what').notNullable()
+        table.text('body').notNullable()
+      })
+      await db.schema.createTable('set_aside', (table) => {
+        table.text('id').primary()
+        table.integer('at').notNullable()
+        table.text('from_table').notNullable()
+        table.text('body').notNullable()
+      })
+      await db.schema.createTable('devices', (table) => {
+        table.text('id').primary()
+        table.text('name').notNullable()
+        table.text('token_hash').notNullable()
+        table.integer('created_at').notNullable()
+        table.integer('seen_at').notNullable()
+      })
+      await db.schema.createTable('keeping', (table) => {
+        table.integer('id').primary()
+        table.text('body').notNullable()
+      })
+    },
+    async down(db) {
+      for (const name of ['keeping', 'devices', 'set_aside', 'undos', 'deeds']) await db.schema.dropTable(name)
+      for (const column of ['received_at', 'device_at'])
+        await db.schema.raw(`alter table answers drop column ${column}`)
+    },
+  },
 }
 
+export const migrationNames: readonly string[] = Object.keys(migrations).sort()
+
 export const migrationSource: Knex.MigrationSource<string> = {
-  getMigrations: () => Promise.resolve(Object.keys(migrations).sort()),
+  getMigrations: () => Promise.resolve([...migrationNames]),
   getMigrationName: (name) => name,
   getMigration: (name) => {
     const migration = migrations[name]

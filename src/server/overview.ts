@@ -1,6 +1,6 @@
 import type { Instant } from '../core/knowing'
 import type { ChildReport, Overview } from '../core/records'
-import type { Db } from './db'
+import type { Db } from './connection'
 import { childReports } from './reports'
 import { listGroups } from './stores/people'
 import { listSessions } from './stores/sessions'

@@ -3,7 +3,7 @@ import { join } from 'node:path'
 import { type PackLine, type PackWish, packLines } from '../core/planning'
 import type { PackJob } from '../core/records'
 import type { PackNews } from './packWorker'
-import { log } from './http'
+import { log } from './log'
 import { Problem, notFound } from './problem'
 
 interface Job {

@@ -7,6 +7,7 @@ import { rungs } from '../core/teaching'
 import { WORDING_FORMS, LANGUAGE_IDS } from '../core/wording'
 import type { PrintWish } from '../core/records'
 import { shape } from './shape'
+import { plainText } from './text'
 
 const whole = (least: number, most: number) => Joi.number().strict().integer().min(least).max(most)
 const positive = (largest: number) => Joi.number().strict().greater(0).max(largest)
@@ -30,9 +31,9 @@ function schemaOf(option: PrintOption): Joi.Schema {
     case 'flag':
       return Joi.boolean()
     case 'text':
-      return Joi.string().allow('').max(option.longest)
+      return plainText(option.longest).allow('')
     case 'lines':
-      return Joi.array().items(Joi.string().max(option.longest)).max(LONGEST_LIST)
+      return Joi.array().items(plainText(option.longest).allow('')).max(LONGEST_LIST)
     case 'numbers':
       return Joi.array().items(positive(option.largest)).max(option.most)
     case 'weights':

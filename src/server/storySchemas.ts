@@ -2,6 +2,7 @@ import Joi from 'joi'
 import { type KeptQuestion, LONGEST_STORY, MOST_QUESTIONS, type Story, type StoryMarks } from '../core/stories'
 import { LANGUAGE_IDS } from '../core/wording'
 import { shape } from './shape'
+import { plainText } from './text'
 
 /** The most times that an adult dismisses, adds or chooses in one story. */
 const MOST_MARKS = 500
@@ -19,7 +20,7 @@ const marks = shape<StoryMarks>({
 
 const question = shape<KeptQuestion>({
   id: Joi.string().max(1000).required(),
-  says: Joi.string().trim().min(1).max(400),
+  says: plainText(400).trim().min(1),
   answer: Joi.string().max(400).required(),
 })
 
@@ -28,9 +29,8 @@ export const story = shape<Story>({
   language: Joi.string()
     .valid(...LANGUAGE_IDS)
     .required(),
-  text: Joi.string()
+  text: plainText(LONGEST_STORY)
     .allow('')
-    .max(LONGEST_STORY)
     .required()
     .messages({ 'string.max': `{{#label}} must have ${LONGEST_STORY} letters at most, got {{#value.length}}` }),
   marks: marks.required(),

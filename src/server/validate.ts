@@ -1,10 +1,5 @@
 import type { RecipeId, SessionId, YardId } from '../core/ids'
 import Joi from 'joi'
-import { catalogue, materials } from '../core/activities'
-import { papers } from '../core/drawing'
-import { LONGEST_SESSION, SHORTEST_SESSION } from '../core/planning'
-import { ASKS, CLOCK_PARTS, rungs, schools } from '../core/teaching'
-import { DOINGS, LANGUAGE_IDS } from '../core/wording'
 import type { Recipe, Yard } from '../core/make'
 import type { SavedPrint } from '../core/printables'
 import type {
@@ -18,133 +13,40 @@ import type {
   SessionWish,
   Settings,
 } from '../core/records'
-import { type Day, MOST_DAY_ROWS } from '../core/days'
-import { day, picture, whatHappens } from './daySchemas'
+import type { Day } from '../core/days'
+import { day } from './daySchemas'
+import {
+  GROUP_MOST,
+  age,
+  answerBody,
+  countLines,
+  date,
+  instant,
+  item,
+  materialList,
+  minuteOfDay,
+  minutes,
+  name,
+  newChild,
+  newChildren,
+  place,
+  reason,
+  rung,
+  settingsBody,
+  step,
+  uuid,
+  value,
+  version,
+} from './fields'
 import { recipe, yard } from './makeSchemas'
 import type { Story } from '../core/stories'
 import { story } from './storySchemas'
 import { packThings, savedPrint, seed } from './printSchemas'
+import { FEWEST_BACKUPS, type Keeping, MOST_BACKUPS } from './keeping/keeping'
 import { Problem } from './problem'
 import { shape } from './shape'
-import type { ChildEdit, Members, NewChild } from './stores/people'
-
-const uuid = Joi.string().guid()
-export const NAME_MOST = 60
-export const GROUP_MOST = 30
-
-/** A nickname or a group's name: any script, markup and emoji are text like any other; no control characters. */
-const name = Joi.string()
-  .trim()
-  .min(1)
-  .max(NAME_MOST)
-  .pattern(/^\P{Cc}*$/u)
-  .messages({
-    'string.empty': `{{#label}} must be 1 to ${NAME_MOST} characters, got none`,
-    'string.max': `{{#label}} must be 1 to ${NAME_MOST} characters, got {{#value.length}}`,
-    'string.pattern.base': '{{#label}} must be one line of text without control characters',
-  })
-const version = Joi.number().integer().min(1)
-const minutes = Joi.number().strict().integer().min(SHORTEST_SESSION).max(LONGEST_SESSION)
-const minuteOfDay = Joi.number().strict().integer().min(0).max(1439)
-const rung = Joi.string().valid(...rungs.map((each) => each.id))
-const place = Joi.string().valid('table', 'floor', 'hall', 'outdoors')
-const materialList = Joi.array()
-  .items(Joi.string().valid(...Object.keys(materials)))
-  .unique()
-const date = Joi.string()
-  .pattern(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/)
-  .messages({ 'string.pattern.base': '{{#label}} must be a date like 2026-11-25' })
-
-const dialMinute = Joi.number().strict().integer().min(0).max(719)
-const angle = Joi.number().strict().min(0).less(360)
-const doing = Joi.string().valid(...DOINGS)
-const part = Joi.string().valid(...CLOCK_PARTS)
-
-/** One of several shapes, told apart by a field, so that a refusal names what is wrong inside the right one. */
-function oneOf(by: string, shapes: Record<string, Joi.PartialSchemaMap>): Joi.ObjectSchema {
-  const known = Joi.string()
-    .valid(...Object.keys(shapes))
-    .required()
-  return Object.entries(shapes).reduce<Joi.ObjectSchema>(
-    (schema, [name, fields]) =>
-      schema.when(Joi.object({ [by]: Joi.valid(name).required() }).unknown(), { then: Joi.object(fields) }),
-    Joi.object({ [by]: known }),
-  )
-}
-
-const value = oneOf('kind', {
-  time: { minute: dialMinute.required() },
-  about: { minute: dialMinute.required() },
-  minutes: { minutes: Joi.number().integer().min(0).max(60).required() },
-  hands: { hour: angle.required(), minute: angle.required() },
-  written: { text: Joi.string().allow('').max(200).required() },
-  day: { minute: minuteOfDay.required() },
-  duration: {
-    hours: Joi.number().integer().min(0).max(24).required(),
-    minutes: Joi.number().integer().min(0).max(999).required(),
-  },
-  part: { part: part.required() },
-})
-
-const length = Joi.number().strict().integer().min(1).max(720)
-const shown = oneOf('as', {
-  dial: { minute: dialMinute.required(), hands: Joi.string().valid('both', 'hour', 'minute').required() },
-  words: { minute: dialMinute.required() },
-  figures: { minute: dialMinute.required() },
-  shift: {
-    minute: minuteOfDay.required(),
-    by: Joi.number().strict().integer().min(-720).max(720).invalid(0).required(),
-  },
-  span: {
-    minute: minuteOfDay.required(),
-    to: minuteOfDay.required(),
-    whats: Joi.array().items(whatHappens).length(2),
-  },
-  steps: {
-    minute: minuteOfDay.required(),
-    steps: Joi.array().items(length).min(1).max(12).required(),
-    what: whatHappens,
-  },
-  doing: { minute: minuteOfDay.required(), doing, what: whatHappens },
-  day: { minute: minuteOfDay.required() },
-  part: { minute: minuteOfDay.required(), part: part.required() },
-  rows: {
-    minute: minuteOfDay.required(),
-    rows: Joi.array()
-      .items(
-        Joi.object({ minute: minuteOfDay.required(), doing, what: whatHappens, to: minuteOfDay, picture }).xor(
-          'doing',
-          'what',
-        ),
-      )
-      .min(1)
-      .max(MOST_DAY_ROWS)
-      .required(),
-  },
-})
-
-const item = Joi.object({
-  rung: rung.required(),
-  ask: Joi.string()
-    .valid(...ASKS)
-    .required(),
-  shown: shown.required(),
-  answer: value.required(),
-  // An older version may have sent a misreading that no longer exists. It is kept as it came and explains nothing.
-  lures: Joi.array()
-    .items(Joi.object({ value: value.required(), misreading: Joi.string().max(60) }))
-    .max(10)
-    .required(),
-})
-
-const reason = Joi.string()
-  .trim()
-  .min(1)
-  .max(300)
-  .messages({ 'string.empty': '{{#label}} must say why, in 1 to 300 characters, got none' })
-const age = Joi.number().strict().integer().min(2).max(99).allow(null)
-const newChild = shape<NewChild>({ id: uuid.required(), name: name.required(), age })
-const newChildren = Joi.array().items(newChild).max(GROUP_MOST)
+import type { ChildEdit, Members } from './stores/people'
+import { plainText } from './text'
 
 export const schemas = {
   child: newChild,
@@ -177,40 +79,21 @@ export const schemas = {
     minutes: minutes.required(),
     place: place.required(),
     materials: materialList.required(),
-    note: Joi.string().allow('').max(2000).required(),
+    note: plainText(2000).allow('').required(),
     rung: rung.required(),
-    steps: Joi.array()
-      .items(
-        Joi.object({
-          id: Joi.string().max(40).required(),
-          activityId: Joi.string()
-            .valid(...catalogue.map((activity) => activity.id))
-            .required(),
-          rung: rung.required(),
-          minutes: Joi.number().strict().integer().min(1).max(LONGEST_SESSION).required(),
-          why: Joi.string().allow('').max(1000).required(),
-        }),
-      )
-      .unique('id')
-      .max(20)
-      .required(),
+    steps: Joi.array().items(step).unique('id').max(20).required(),
   }),
-  done: shape<{ note?: string }>({ note: Joi.string().allow('').max(2000) }),
-  answers: shape<{ answers: SentAnswer[] }>({
+  done: shape<{ note?: string }>({ note: plainText(2000).allow('') }),
+  answers: shape<{ answers: SentAnswer[]; sentAt?: number }>({
+    sentAt: instant,
     answers: Joi.array()
       .items(
         Joi.object({
           id: uuid.required(),
           childId: uuid.required(),
           sessionId: uuid,
-          at: Joi.number().integer().min(0).required(),
-          item: item.required(),
-          choices: Joi.number().integer().min(0).max(11).required(),
-          given: value.required(),
-          stage: Joi.string().valid('concrete', 'pictorial', 'abstract').required(),
-          helped: Joi.boolean().required(),
-          tookMs: Joi.number().integer().min(0).max(3_600_000),
-          scaffolds: Joi.array().items(Joi.string().max(40)).max(12),
+          at: instant.required(),
+          ...answerBody,
         }),
       )
       .min(1)
@@ -226,11 +109,11 @@ export const schemas = {
   overrule: shape<OverruleWish>({
     rung: rung.required(),
     verdict: Joi.string().valid('firm', 'not-firm').allow(null).required(),
-    note: Joi.string().allow('').max(500).required(),
+    note: plainText(500).allow('').required(),
   }),
   note: shape<{ id: string; text: string }>({
     id: uuid.required(),
-    text: Joi.string().trim().min(1).max(2000).required(),
+    text: plainText(2000).trim().min(1).required(),
   }),
   newRecipe: shape<Omit<Kept<Recipe>, 'version'>>({
     id: uuid.required(),
@@ -250,19 +133,9 @@ export const schemas = {
   }),
   count: shape<Omit<GroupCount, 'id'>>({
     sessionId: uuid.required(),
-    at: Joi.number().integer().min(0).required(),
+    at: instant.required(),
     item: item.required(),
-    lines: Joi.array()
-      .items(
-        Joi.object({
-          value: value.required(),
-          helped: Joi.boolean().required(),
-          count: Joi.number().integer().min(0).max(60).required(),
-        }),
-      )
-      .min(1)
-      .max(12)
-      .required(),
+    lines: countLines.required(),
   }),
   attach: shape<{ recipeId?: RecipeId | null; yardId?: YardId | null }>({
     recipeId: uuid.allow(null),
@@ -295,22 +168,23 @@ export const schemas = {
   }),
   recipeOnly: shape<{ recipe: Recipe }>({ recipe: recipe.required() }),
   yardOnly: shape<{ yard: Yard }>({ yard: yard.required() }),
+  keeping: shape<Pick<Keeping, 'folder' | 'keep'>>({
+    folder: plainText(500).allow('').required(),
+    keep: Joi.number().strict().integer().min(FEWEST_BACKUPS).max(MOST_BACKUPS).required(),
+  }),
+  oldAnswers: shape<{ before: string }>({ before: date.required() }),
   settings: shape<Settings>({
     version: version.required(),
-    language: Joi.string()
-      .valid(...LANGUAGE_IDS)
-      .required(),
-    form: Joi.string().valid('turns', 'minutes-past', 'digital').required(),
-    school: Joi.string()
-      .valid(...Object.keys(schools))
-      .required(),
-    paper: Joi.string()
-      .valid(...Object.keys(papers))
-      .required(),
-    lowInk: Joi.boolean().required(),
-    place: place.required(),
-    materials: materialList.required(),
+    ...settingsBody,
   }),
+}
+
+/** One of some words in an address, or a 400 that names them. */
+export function choice<T extends string>(field: string, given: string | null, allowed: readonly T[]): T {
+  const found = allowed.find((each) => each === given)
+  if (found !== undefined) return found
+  const detail = `${field} must be ${allowed.join(' or ')}, got ${given === null ? 'nothing' : given.slice(0, 40)}.`
+  throw new Problem(400, 'This cannot be taken', { field, detail })
 }
 
 /** The checked body, or a 400 that names the field and what would be right. Its type is the schema's own. */

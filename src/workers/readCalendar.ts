@@ -1,5 +1,5 @@
 import ICAL from 'ical.js'
-import { type DayRow, MOST_WHAT_LETTERS, inOrder, isPictureId } from '../core/days'
+import { type DayRow, MOST_WHAT_LETTERS, inOrder, isPictureId, withoutUnseen } from '../core/days'
 
 /** The rows of one date of a calendar. */
 export interface CalendarDay {
@@ -166,7 +166,7 @@ const tzid = (component: ICAL.Component, name: string) => {
 }
 
 function titleOf(component: ICAL.Component, sum: Sum): string {
-  const title = String(component.getFirstPropertyValue('summary') ?? '')
+  const title = withoutUnseen(String(component.getFirstPropertyValue('summary') ?? ''))
     .replace(/[\p{Cc}\s]+/gu, ' ')
     .trim()
   if (title.length <= MOST_WHAT_LETTERS) return title || 'without a name'

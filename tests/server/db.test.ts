@@ -34,7 +34,7 @@ describe('the database', () => {
     )
     const broken = folder()
     writeFileSync(join(broken, 'ripe-acorn.sqlite'), 'this is no database, whatever its name says')
-    await expect(openDb(broken)).rejects.toThrow(/could not be opened or brought up to date/)
+    await expect(openDb(broken)).rejects.toThrow(/is no database of Ripe Acorn\. Move it away/)
   })
 })
 

@@ -85,7 +85,7 @@ describe('names', () => {
     ['', /name must be 1 to 60 characters, got none/],
     ['   ', /name must be 1 to 60 characters, got none/],
     ['x'.repeat(300), /name must be 1 to 60 characters, got 300/],
-    ['two\nlines', /one line of text without control characters/],
+    ['two\nlines', /one line of text that can be seen, without control or invisible characters/],
     [7, /name must be a string/],
     [null, /name must be a string/],
   ])('are refused: %j', async (name, words) => {

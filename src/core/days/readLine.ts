@@ -3,6 +3,7 @@ import { type LanguageId, parseTime, say, whyNoTime } from '../wording'
 import { isPictureId } from './pictures'
 import { type WrittenSpan, placeInDay, readSpan } from './spans'
 import { type DayRow, MOST_WHAT_LETTERS } from './types'
+import { withoutUnseen } from './unseen'
 
 /** A line that was typed or pasted, and what it was taken for. */
 export type ReadLine =
@@ -178,7 +179,7 @@ function bare(words: readonly string[]): string {
 const unbracketed = (text: string) => text.replace(/^\(|\)$/g, '')
 
 function tidyWhat(what: string): string {
-  return what
+  return withoutUnseen(what)
     .replace(/\p{Cc}/gu, ' ')
     .replace(/\s+/g, ' ')
     .trim()

@@ -29,8 +29,16 @@ export function pathData(commands: readonly PathCommand[]): string {
     .join('')
 }
 
+/** Characters that XML does not allow, half of a pair among them. A drawing that has one would not open. */
+const NOT_IN_XML = /[^\t\n\r\u{20}-\u{D7FF}\u{E000}-\u{FFFD}\u{10000}-\u{10FFFF}]/gu
+
 function escape(text: string): string {
-  return text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;')
+  return text
+    .replace(NOT_IN_XML, '\u{FFFD}')
+    .replace(/&/g, '&amp;')
+    .replace(/</g, '&lt;')
+    .replace(/>/g, '&gt;')
+    .replace(/"/g, '&quot;')
 }
 
 function styleAttributes(style: Style): string {

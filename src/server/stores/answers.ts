@@ -1,12 +1,25 @@
+import { v4 as newId } from 'uuid'
 import type { AnswerId, ChangeId, ChildId, SessionId } from '../../core/ids'
 import type { Answer, Instant } from '../../core/knowing'
 import type { AnswerChange, Correction, RecordedAnswers, SentAnswer } from '../../core/records'
 import { isRight } from '../../core/teaching'
-import type { Db } from '../db'
+import type { Db } from '../connection'
 import { notFound } from '../problem'
+import { isAnswerBody, parsed, readable } from './readable'
 
-/** A clock on another machine may be a little fast. */
-const FUTURE_LEEWAY_MS = 10 * 60_000
+/** Two clocks that differ by less are taken to agree: a request may be on its way as long. */
+const CLOCKS_AGREE_MS = 60_000
+
+/**
+ * When an answer was given by the server's clock. `sentAt` is what the device's own clock said as it sent the answer, so
+ * that the clocks differ by `now - sentAt`. What would lie in the future was given at the latest now: a clock that was
+ * set right in between cannot be followed further.
+ */
+export function placedAt(at: Instant, sentAt: Instant | undefined, now: Instant): Instant {
+  const offset = sentAt === undefined ? 0 : now - sentAt
+  const placed = Math.abs(offset) <= CLOCKS_AGREE_MS ? at : at + offset
+  return Math.max(0, Math.min(placed, now))
+}
 
 type Row = Record<string, unknown>
 
@@ -32,29 +45,39 @@ function rowToAnswer(row: Row): Answer {
     sessionId: row.session_id === null ? undefined : String(row.session_id),
     at: Number(row.at),
     right: Boolean(row.right),
-    ...(JSON.parse(String(row.body)) as Body),
+    ...parsed<Body>(row.body, isAnswerBody),
   }
 }
 
 /**
  * Keeps answers: one sent twice counts once, one for a child that is gone is refused and named, one
- * from a session that is gone is kept with the child.
+ * from a session that is gone is kept with the child. Where the device's clock is wrong, the answer is placed by the
+ * server's, and what the device said is kept beside it.
  */
-export async function recordAnswers(db: Db, answers: readonly SentAnswer[], now: Instant): Promise<RecordedAnswers> {
+export async function recordAnswers(
+  db: Db,
+  answers: readonly SentAnswer[],
+  now: Instant,
+  sentAt?: Instant,
+): Promise<RecordedAnswers> {
   return db.transaction(async (trx) => {
     const children = new Set<string>((await trx('children').select('id')).map((row: Row) => String(row.id)))
     const sessions = new Set<string>((await trx('sessions').select('id')).map((row: Row) => String(row.id)))
     const refused = answers.flatMap((answer) => {
       if (!children.has(answer.childId))
         return [{ id: answer.id, field: 'childId', reason: 'This child is no longer here.' }]
-      if (answer.at > now + FUTURE_LEEWAY_MS)
-        return [{ id: answer.id, field: 'at', reason: 'The answer’s time must not be in the future.' }]
       return []
     })
     const kept = answers.filter((answer) => !refused.some(({ id }) => id === answer.id))
     for (const answer of kept) {
       const sessionId = answer.sessionId !== undefined && sessions.has(answer.sessionId) ? answer.sessionId : null
-      await trx('answers').insert(answerToRow(answer, sessionId)).onConflict('id').ignore()
+      const at = placedAt(answer.at, sentAt, now)
+      const row = {
+        ...answerToRow({ ...answer, at }, sessionId),
+        received_at: now,
+        device_at: at === answer.at ? null : answer.at,
+      }
+      await trx('answers').insert(row).onConflict('id').ignore()
     }
     return { kept: kept.map((answer) => answer.id), refused }
   })
@@ -71,7 +94,7 @@ export async function listAnswers(db: Db, { childId, sessionId }: AnswerFilter =
   if (childId) query.where({ child_id: childId })
   if (sessionId) query.where({ session_id: sessionId })
   const rows: Row[] = await query
-  return rows.map(rowToAnswer)
+  return readable(rows, rowToAnswer)
 }
 
 /** Deletes an answer that was tapped by mistake. This is the table's undo, so it leaves no trace. */
@@ -116,7 +139,7 @@ type NewChange = Pick<AnswerChange, 'before' | 'after' | 'what' | 'reason'>
 
 async function addChange(db: Db, { before, after, what, reason }: NewChange, now: Instant): Promise<void> {
   await db('answer_changes').insert({
-    id: crypto.randomUUID(),
+    id: newId(),
     child_id: before.childId,
     at: now,
     what,
@@ -133,15 +156,15 @@ function rowToChange(row: Row): AnswerChange {
     at: Number(row.at),
     what: row.what === 'removed' ? 'removed' : 'corrected',
     reason: String(row.reason),
-    before: JSON.parse(String(row.before)) as Answer,
-    after: row.after === null ? null : (JSON.parse(String(row.after)) as Answer),
+    before: parsed<Answer>(row.before, isAnswerBody),
+    after: row.after === null ? null : parsed<Answer>(row.after, isAnswerBody),
   }
 }
 
 /** What was changed in a child's answers, the newest first. */
 export async function listChanges(db: Db, childId: ChildId): Promise<AnswerChange[]> {
   const rows: Row[] = await db('answer_changes').where({ child_id: childId }).orderBy('at', 'desc')
-  return rows.map(rowToChange)
+  return readable(rows, rowToChange)
 }
 
 /** Restores an answer as it was before a change, and removes that change from the trace. */

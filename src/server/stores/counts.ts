@@ -1,6 +1,7 @@
 import type { CountId, SessionId } from '../../core/ids'
 import type { GroupCount } from '../../core/records'
-import { type Db, inTransaction } from '../db'
+import { type Db, inTransaction } from '../connection'
+import { parsed, readable } from './readable'
 import { getSession } from './sessions'
 
 type Row = Record<string, unknown>
@@ -19,10 +20,10 @@ export function putCount(db: Db, { id, sessionId, at, item, lines }: GroupCount)
 export async function listCounts(db: Db, sessionId: SessionId): Promise<GroupCount[]> {
   await getSession(db, sessionId)
   const rows: Row[] = await db('group_counts').where({ session_id: sessionId }).orderBy('at')
-  return rows.map(({ id, at, body }) => ({
+  return readable(rows, ({ id, at, body }) => ({
     id: String(id) as CountId,
     sessionId,
     at: Number(at),
-    ...(JSON.parse(String(body)) as Pick<GroupCount, 'item' | 'lines'>),
+    ...parsed<Pick<GroupCount, 'item' | 'lines'>>(body),
   }))
 }

@@ -1,7 +1,8 @@
 import type { ChildId, NoteId } from '../../core/ids'
 import type { Instant, Overrule } from '../../core/knowing'
 import type { Note, OverruleWish } from '../../core/records'
-import type { Db } from '../db'
+import type { Db } from '../connection'
+import { type Doing, writeDeed } from '../keeping/deeds'
 import { notFound } from '../problem'
 import { getChild } from './people'
 
@@ -25,8 +26,9 @@ export async function overruleRung(
   db: Db,
   childId: ChildId,
   { rung, verdict, note }: OverruleWish,
-  at: Instant,
+  doing: Doing,
 ): Promise<void> {
+  const { now: at } = doing
   await getChild(db, childId)
   if (verdict === null) await db('overrules').where({ child_id: childId, rung }).delete()
   else
@@ -34,6 +36,7 @@ export async function overruleRung(
       .insert({ child_id: childId, rung, verdict, note, at })
       .onConflict(['child_id', 'rung'])
       .merge()
+  await writeDeed(db, 'overruled', `${rung}: ${verdict ?? 'taken back'}`, doing)
 }
 
 function rowToNote(row: Row): Note {

@@ -1,7 +1,8 @@
 import type { Instant } from '../../core/knowing'
 import type { Kept } from '../../core/records'
-import type { Db } from '../db'
+import type { Db } from '../connection'
 import { notFound, staleVersion } from '../problem'
+import { parsed, readable } from './readable'
 
 /** Recipes, floor clocks, prints, days and stories are kept alike: a name and a body that was checked on its way in. */
 export type Shelf = 'recipes' | 'yards' | 'prints' | 'days' | 'stories'
@@ -12,23 +13,20 @@ const ONE: Record<Shelf, string> = {
   days: 'day',
   stories: 'story',
 }
-/** Where a session says which one goes with it. */
-const IN_SESSIONS: Partial<Record<Shelf, string>> = { recipes: 'recipe_id', yards: 'yard_id' }
-
 export type Row = Record<string, unknown>
 
 export function rowToKept<T>(row: Row): Kept<T> {
   return {
     id: String(row.id),
     name: String(row.name),
-    body: JSON.parse(String(row.body)) as T,
+    body: parsed<T>(row.body),
     version: Number(row.version),
   }
 }
 
 export async function listKept<T>(db: Db, shelf: Shelf): Promise<Kept<T>[]> {
   const rows: Row[] = await db(shelf).orderBy([{ column: 'created_at', order: 'desc' }, { column: 'name' }])
-  return rows.map(rowToKept<T>)
+  return readable(rows, rowToKept<T>)
 }
 
 export async function getKept<T>(db: Db, shelf: Shelf, id: string): Promise<Kept<T>> {
@@ -40,7 +38,7 @@ export async function getKept<T>(db: Db, shelf: Shelf, id: string): Promise<Kept
 /** The same, or null where it is gone or none was named. */
 export async function findKept<T>(db: Db, shelf: Shelf, id: string | null): Promise<Kept<T> | null> {
   const row: Row | undefined = id === null ? undefined : await db(shelf).where({ id }).first()
-  return row ? rowToKept<T>(row) : null
+  return row ? (readable([row], rowToKept<T>)[0] ?? null) : null
 }
 
 /** Adding the same thing twice (a repeated send) changes nothing. */
@@ -64,17 +62,4 @@ export async function editKept<T>(db: Db, shelf: Shelf, id: string, edit: Omit<K
   const current = await getKept<T>(db, shelf, id)
   if (changed === 0) throw staleVersion(ONE[shelf], current)
   return current
-}
-
-/** Sessions that had it fall back to the usual one. */
-export async function removeKept(db: Db, shelf: Shelf, id: string): Promise<void> {
-  await getKept(db, shelf, id)
-  await db.transaction(async (trx) => {
-    const column = IN_SESSIONS[shelf]
-    if (column)
-      await trx('sessions')
-        .where({ [column]: id })
-        .update({ [column]: null })
-    await trx(shelf).where({ id }).delete()
-  })
 }

@@ -1,7 +1,8 @@
 import type { ChildId, GroupId } from '../../core/ids'
 import type { Instant } from '../../core/knowing'
+import { GROUP_MOST } from '../fields'
 import type { Child, Group } from '../../core/records'
-import type { Db } from '../db'
+import type { Db } from '../connection'
 import { Problem, notFound, staleVersion } from '../problem'
 
 export interface NewChild {
@@ -66,12 +67,6 @@ export async function childBelongings(db: Db, id: ChildId): Promise<{ answers: n
   return { answers: Number(counted?.n ?? 0), groups: rows.map((row) => String(row.name)) }
 }
 
-/** Removes a child and all of the child's answers, at once and for good. */
-export async function removeChild(db: Db, id: ChildId): Promise<void> {
-  await getChild(db, id)
-  await db('children').where({ id }).delete()
-}
-
 export async function listGroups(db: Db): Promise<Group[]> {
   const rows: Row[] = await db('groups').orderBy([{ column: 'created_at' }, { column: 'name' }])
   const members: Row[] = await db('group_children').orderBy('position')
@@ -125,6 +120,7 @@ export async function editGroup(
 
 async function setMembers(db: Db, groupId: GroupId, members: Members, now: Instant): Promise<void> {
   const newChildren = members.newChildren ?? []
+  refuseMembers(members.childIds, newChildren)
   // Created in the order in which they were written, so that lists keep it.
   for (const [i, child] of newChildren.entries()) await addChild(db, child, now + i)
   const childIds = [...members.childIds, ...newChildren.map((child) => child.id)]
@@ -144,8 +140,16 @@ async function setMembers(db: Db, groupId: GroupId, members: Members, now: Insta
     )
 }
 
-/** Removes a group and its sessions; children and their answers stay. */
-export async function removeGroup(db: Db, id: GroupId): Promise<void> {
-  await getGroup(db, id)
-  await db('groups').where({ id }).delete()
+/** A group has each child once, and no more children than it can have. */
+function refuseMembers(childIds: readonly ChildId[], newChildren: readonly NewChild[]): void {
+  const refuse = (field: string, detail: string) => new Problem(400, 'This cannot be taken', { field, detail })
+  const ids = [...childIds, ...newChildren.map(({ id }) => id)]
+  const twice = newChildren.findIndex(({ id }, i) => ids.indexOf(id) !== childIds.length + i)
+  if (twice >= 0)
+    throw refuse(
+      `newChildren[${twice}].id`,
+      `newChildren[${twice}].id must not be the id of a child that is in the group already.`,
+    )
+  if (ids.length > GROUP_MOST)
+    throw refuse('newChildren', `A group must have at most ${GROUP_MOST} children, got ${ids.length}.`)
 }

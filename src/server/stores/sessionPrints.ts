@@ -1,15 +1,16 @@
 import type { SessionId } from '../../core/ids'
 import type { SavedPrint } from '../../core/printables'
 import type { Kept } from '../../core/records'
-import { type Db, inTransaction } from '../db'
+import { type Db, inTransaction } from '../connection'
 import { notFound } from '../problem'
 import { type Row, getKept, rowToKept } from './kept'
+import { readable } from './readable'
 import { getSession } from './sessions'
 
 /** The prints that are printed with a session, the earliest kept first. */
 export async function printsOfSession(db: Db, sessionId: SessionId): Promise<Kept<SavedPrint>[]> {
   const rows: Row[] = await db('prints').where({ session_id: sessionId }).orderBy('created_at')
-  return rows.map(rowToKept<SavedPrint>)
+  return readable(rows, rowToKept<SavedPrint>)
 }
 
 /** Puts a kept print into a session, or with null out of the one that it is in. */

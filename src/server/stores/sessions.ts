@@ -4,9 +4,10 @@ import type { Instant } from '../../core/knowing'
 import type { PlanStep } from '../../core/planning'
 import type { Session, SessionEdit } from '../../core/records'
 import type { RungId } from '../../core/teaching'
-import { type Db, inTransaction } from '../db'
+import { type Db, inTransaction } from '../connection'
 import { notFound, staleVersion } from '../problem'
 import { getKept } from './kept'
+import { parsed, readable } from './readable'
 
 type Row = Record<string, unknown>
 
@@ -18,7 +19,7 @@ function rowToSession(row: Row, steps: readonly Row[]): Session {
     start: Number(row.start),
     minutes: Number(row.minutes),
     place: row.place as Place,
-    materials: JSON.parse(String(row.materials)) as MaterialId[],
+    materials: parsed<MaterialId[]>(row.materials, Array.isArray),
     plan: { rung: row.rung as RungId, steps: steps.map(rowToStep) },
     seed: Number(row.seed),
     note: String(row.note),
@@ -53,7 +54,7 @@ export async function listSessions(db: Db, groupId?: GroupId): Promise<Session[]
       rows.map((row) => String(row.id)),
     )
     .orderBy('position')
-  return rows.map((row) =>
+  return readable(rows, (row) =>
     rowToSession(
       row,
       steps.filter((step) => step.session_id === row.id),
@@ -159,10 +160,4 @@ export function markPrinted(db: Db, id: SessionId, now: Instant): Promise<Sessio
     await trx('sessions').where({ id }).update({ printed_at: now })
     return getSession(trx, id)
   })
-}
-
-/** Removes a session; the answers given in it stay with the children. */
-export async function removeSession(db: Db, id: SessionId): Promise<void> {
-  const removed = await db('sessions').where({ id }).delete()
-  if (removed === 0) throw notFound('session', id)
 }

@@ -1,6 +1,7 @@
 import type { Settings } from '../../core/records'
-import type { Db } from '../db'
+import type { Db } from '../connection'
 import { staleVersion } from '../problem'
+import { parsed, readable } from './readable'
 
 export const SETTINGS_DEFAULTS = {
   language: 'en-GB',
@@ -18,7 +19,8 @@ type Row = { body: string; version: number }
 export async function getSettings(db: Db): Promise<Settings> {
   const row: Row | undefined = await db('settings').where({ id: 1 }).first()
   if (!row) return SETTINGS_DEFAULTS
-  return { ...SETTINGS_DEFAULTS, ...(JSON.parse(row.body) as Partial<Settings>), version: row.version }
+  const [body] = readable([row], () => parsed<Partial<Settings>>(row.body))
+  return { ...SETTINGS_DEFAULTS, ...body, version: row.version }
 }
 
 export async function editSettings(db: Db, edit: Settings): Promise<Settings> {

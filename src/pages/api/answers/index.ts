@@ -7,6 +7,6 @@ export const GET = endpoint(({ db, query }) =>
 )
 
 export const POST = endpoint(async ({ db, now, body }) => {
-  const { answers } = checked(schemas.answers, await body())
-  return recordAnswers(db, answers, now)
+  const { answers, sentAt } = checked(schemas.answers, await body())
+  return recordAnswers(db, answers, now, sentAt)
 })

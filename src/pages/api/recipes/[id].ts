@@ -1,7 +1,8 @@
 import type { Recipe } from '../../../core/make'
 import type { Kept } from '../../../core/records'
 import { endpoint } from '../../../server/http'
-import { editKept, getKept, removeKept } from '../../../server/stores/kept'
+import { removeThing } from '../../../server/keeping/removing'
+import { editKept, getKept } from '../../../server/stores/kept'
 import { checked, schemas } from '../../../server/validate'
 
 export const GET = endpoint(({ db, id }) => getKept<Recipe>(db, 'recipes', id))
@@ -10,4 +11,4 @@ export const PUT = endpoint(async ({ db, id, body }) =>
   editKept(db, 'recipes', id, checked<Omit<Kept<Recipe>, 'id'>>(schemas.recipeEdit, await body())),
 )
 
-export const DELETE = endpoint(({ db, id }) => removeKept(db, 'recipes', id))
+export const DELETE = endpoint(({ db, id, doing }) => removeThing(db, 'recipes', id, doing))

@@ -1,7 +1,8 @@
 import type { Yard } from '../../../core/make'
 import type { Kept } from '../../../core/records'
 import { endpoint } from '../../../server/http'
-import { editKept, getKept, removeKept } from '../../../server/stores/kept'
+import { removeThing } from '../../../server/keeping/removing'
+import { editKept, getKept } from '../../../server/stores/kept'
 import { checked, schemas } from '../../../server/validate'
 
 export const GET = endpoint(({ db, id }) => getKept<Yard>(db, 'yards', id))
@@ -10,4 +11,4 @@ export const PUT = endpoint(async ({ db, id, body }) =>
   editKept(db, 'yards', id, checked<Omit<Kept<Yard>, 'id'>>(schemas.yardEdit, await body())),
 )
 
-export const DELETE = endpoint(({ db, id }) => removeKept(db, 'yards', id))
+export const DELETE = endpoint(({ db, id, doing }) => removeThing(db, 'yards', id, doing))

@@ -1,10 +1,11 @@
 import { endpoint } from '../../../../server/http'
+import { removeThing } from '../../../../server/keeping/removing'
 import { childReport } from '../../../../server/reports'
-import { editChild, removeChild } from '../../../../server/stores/people'
+import { editChild } from '../../../../server/stores/people'
 import { checked, schemas } from '../../../../server/validate'
 
 export const GET = endpoint(({ db, id, now }) => childReport(db, id, now))
 
 export const PUT = endpoint(async ({ db, id, body }) => editChild(db, id, checked(schemas.childEdit, await body())))
 
-export const DELETE = endpoint(({ db, id }) => removeChild(db, id))
+export const DELETE = endpoint(({ db, id, doing }) => removeThing(db, 'children', id, doing))

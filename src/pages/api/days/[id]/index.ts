@@ -1,6 +1,7 @@
 import type { Day } from '../../../../core/days'
 import { endpoint } from '../../../../server/http'
-import { editKept, getKept, removeKept } from '../../../../server/stores/kept'
+import { removeThing } from '../../../../server/keeping/removing'
+import { editKept, getKept } from '../../../../server/stores/kept'
 import { checked, schemas } from '../../../../server/validate'
 
 export const GET = endpoint(({ db, id }) => getKept<Day>(db, 'days', id))
@@ -9,4 +10,4 @@ export const PUT = endpoint(async ({ db, id, body }) =>
   editKept(db, 'days', id, checked(schemas.dayEdit, await body())),
 )
 
-export const DELETE = endpoint(({ db, id }) => removeKept(db, 'days', id))
+export const DELETE = endpoint(({ db, id, doing }) => removeThing(db, 'days', id, doing))

@@ -1,7 +1,8 @@
 import type { SavedPrint } from '../../../../core/printables'
 import type { Kept } from '../../../../core/records'
 import { endpoint } from '../../../../server/http'
-import { editKept, getKept, removeKept } from '../../../../server/stores/kept'
+import { removeThing } from '../../../../server/keeping/removing'
+import { editKept, getKept } from '../../../../server/stores/kept'
 import { checked, schemas } from '../../../../server/validate'
 
 export const GET = endpoint(({ db, id }) => getKept<SavedPrint>(db, 'prints', id))
@@ -10,4 +11,4 @@ export const PUT = endpoint(async ({ db, id, body }) =>
   editKept(db, 'prints', id, checked<Omit<Kept<SavedPrint>, 'id'>>(schemas.printEdit, await body())),
 )
 
-export const DELETE = endpoint(({ db, id }) => removeKept(db, 'prints', id))
+export const DELETE = endpoint(({ db, id, doing }) => removeThing(db, 'prints', id, doing))

@@ -1,6 +1,7 @@
 import type { Story } from '../../../../core/stories'
 import { endpoint } from '../../../../server/http'
-import { editKept, getKept, removeKept } from '../../../../server/stores/kept'
+import { removeThing } from '../../../../server/keeping/removing'
+import { editKept, getKept } from '../../../../server/stores/kept'
 import { checked, schemas } from '../../../../server/validate'
 
 export const GET = endpoint(({ db, id }) => getKept<Story>(db, 'stories', id))
@@ -9,4 +10,4 @@ export const PUT = endpoint(async ({ db, id, body }) =>
   editKept(db, 'stories', id, checked(schemas.storyEdit, await body())),
 )
 
-export const DELETE = endpoint(({ db, id }) => removeKept(db, 'stories', id))
+export const DELETE = endpoint(({ db, id, doing }) => removeThing(db, 'stories', id, doing))

@@ -1,0 +1,128 @@
+import type { Db } from '../connection'
+import { type Doc, KIND_IDS, type Kind, type KindId, kinds } from './kinds'
+
+/* Things in and out of the database, by the table of kinds. */
+
+type Row = Record<string, unknown>
+
+/** A row that cannot be read: what is JSON elsewhere is none here. */
+export interface Damaged {
+  readonly kind: KindId
+  readonly key: Doc
+  readonly row: Doc
+}
+
+export type Workspace = Readonly<Record<KindId, readonly Doc[]>>
+
+interface ReadKind {
+  readonly docs: readonly Doc[]
+  readonly damaged: readonly Damaged[]
+}
+
+type Where = Readonly<Record<string, unknown>>
+
+/** The things of a kind, all or those with some values in their columns, in the order in which they were written. */
+export async function readKind(db: Db, kind: Kind, where: Where = {}): Promise<ReadKind> {
+  const rows = (await db(kind.table)
+    .where(where)
+    .orderBy([...kind.key])) as Row[]
+  const parts = await readParts(db, kind, rows)
+  const docs: Doc[] = []
+  const damaged: Damaged[] = []
+  for (const row of rows) {
+    const doc = docOf(kind, row)
+    if (!doc) damaged.push({ kind: kind.id, key: pick(row, kind.key), row })
+    else docs.push(kind.parts ? { ...doc, [kind.parts.field]: parts.get(String(row.id)) ?? [] } : doc)
+  }
+  return { docs, damaged }
+}
+
+async function readParts(db: Db, { parts }: Kind, owners: readonly Row[]): Promise<Map<string, Doc[]>> {
+  const byOwner = new Map<string, Doc[]>()
+  if (!parts) return byOwner
+  const query = db(parts.table).orderBy([parts.by, 'position'])
+  // A few are asked for by name; for all, one look at the whole table is quicker, and has no limit.
+  if (owners.length <= 100)
+    query.whereIn(
+      parts.by,
+      owners.map(({ id }) => String(id)),
+    )
+  for (const row of (await query) as Row[]) {
+    const owner = String(row[parts.by])
+    byOwner.set(owner, [...(byOwner.get(owner) ?? []), pick(row, Object.keys(parts.columns))])
+  }
+  return byOwner
+}
+
+function docOf(kind: Kind, row: Row): Doc | undefined {
+  try {
+    const doc: Doc = Object.fromEntries(
+      Object.keys(kind.columns).map((column) => [
+        column,
+        kind.json.includes(column) && typeof row[column] === 'string'
+          ? (JSON.parse(row[column]) as unknown)
+          : (row[column] ?? null),
+      ]),
+    )
+    return kind.isWhole(doc) ? doc : undefined
+  } catch {
+    return undefined
+  }
+}
+
+const pick = (row: Row, columns: readonly string[]): Doc =>
+  Object.fromEntries(columns.map((column) => [column, row[column]]))
+
+/** All that is kept, as it stands now, and what could not be read. */
+export async function readWorkspace(db: Db): Promise<{ workspace: Workspace; damaged: readonly Damaged[] }> {
+  const read: [KindId, ReadKind][] = []
+  for (const id of KIND_IDS) read.push([id, await readKind(db, kinds[id])])
+  return {
+    workspace: Object.fromEntries(read.map(([id, { docs }]) => [id, docs])) as unknown as Workspace,
+    damaged: read.flatMap(([, { damaged }]) => damaged),
+  }
+}
+
+/** The columns that tell a thing from the others of its kind, as one text. */
+export const keyOf = (kind: Kind, doc: Doc): string => JSON.stringify(kind.key.map((column) => doc[column]))
+
+const whereKey = (kind: Kind, doc: Doc): Where => pick(doc, kind.key)
+
+export async function readDoc(db: Db, kind: Kind, key: Doc): Promise<Doc | undefined> {
+  const { docs } = await readKind(db, kind, whereKey(kind, key))
+  return docs[0]
+}
+
+/** Writes a thing with its parts: a new one, or in the place of the one that has its key. */
+export async function putDoc(db: Db, kind: Kind, doc: Doc): Promise<void> {
+  const row = Object.fromEntries(
+    Object.keys(kind.columns).map((column) => {
+      const value = doc[column] ?? null
+      return [column, kind.json.includes(column) && value !== null ? JSON.stringify(value) : value]
+    }),
+  )
+  await db(kind.table)
+    .insert(row)
+    .onConflict([...kind.key])
+    .merge()
+  const { parts } = kind
+  if (!parts) return
+  await db(parts.table)
+    .where({ [parts.by]: doc.id })
+    .delete()
+  const rows = ((doc[parts.field] ?? []) as Doc[]).map((part, position) => ({ ...part, [parts.by]: doc.id, position }))
+  if (rows.length > 0) await db.batchInsert(parts.table, rows, 50)
+}
+
+export async function removeDoc(db: Db, kind: Kind, key: Doc): Promise<void> {
+  await db(kind.table).where(whereKey(kind, key)).delete()
+}
+
+/** A value as text in which the order of fields makes no difference. */
+export function canonical(value: unknown): string {
+  return JSON.stringify(value, (_, inner: unknown) =>
+    inner !== null && typeof inner === 'object' && !Array.isArray(inner)
+      ? Object.fromEntries(Object.entries(inner).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : inner,
+  )
+}

@@ -1,0 +1,157 @@
+import { type Db, inTransaction } from '../connection'
+import { notFound } from '../problem'
+import type { Doing } from './deeds'
+import { canonical, keyOf, readDoc, readKind, removeDoc } from './docs'
+import { type Doc, KIND_IDS, type Kind, type KindId, kinds } from './kinds'
+import { type Change, type Undo, keepUndo } from './undos'
+
+/* Removing things, with all that goes with them, so that it can be taken back for a while and is gone after that. */
+
+/** What a child’s name becomes where it stands in other texts. It is the same in every language. */
+export const NO_NAME = '…'
+
+/** Where a name stands in texts: in each kind, how many. */
+export interface NamePlaces {
+  readonly kind: KindId
+  readonly count: number
+}
+
+/** Removes a thing with what belongs to it. A child’s name also leaves notes, prints, days and stories. */
+export function removeThing(db: Db, kindId: KindId, id: string, doing: Doing): Promise<Undo> {
+  return inTransaction(db, async (trx) => {
+    const kind = kinds[kindId]
+    const doc = await readDoc(trx, kind, { id })
+    if (!doc) throw notFound(kind.one, id)
+    const touched = await touchedBy(trx, kind, doc)
+    if (kindId === 'children') await removeOwnDays(trx, touched, id)
+    await removeDoc(trx, kind, doc)
+    if (kindId === 'recipes' || kindId === 'yards') await leaveSessions(trx, kindId, touched, id)
+    if (kindId === 'children') await forgetName(trx, String(doc.name), touched)
+    return finish(trx, kind, touched, doing)
+  })
+}
+
+type Touched = Map<string, { kind: Kind; before: Doc }>
+
+const note = (touched: Touched, kind: Kind, before: Doc) => {
+  const name = `${kind.id} ${keyOf(kind, before)}`
+  if (!touched.has(name)) touched.set(name, { kind, before })
+}
+
+/** The thing, and all that refers to it, as they are before it is removed. */
+async function touchedBy(db: Db, kind: Kind, doc: Doc, touched: Touched = new Map()): Promise<Touched> {
+  note(touched, kind, doc)
+  for (const other of KIND_IDS.map((id) => kinds[id]))
+    for (const [column, to] of Object.entries(other.refers))
+      if (to === kind.id)
+        for (const each of (await readKind(db, other, { [column]: doc.id })).docs)
+          await touchedBy(db, other, each, touched)
+  if (kind.id === 'children')
+    for (const group of (await readKind(db, kinds.groups)).docs)
+      if ((group.children as Doc[]).some(({ child_id }) => child_id === doc.id)) note(touched, kinds.groups, group)
+  return touched
+}
+
+/** A day that is a child’s own goes with the child. */
+async function removeOwnDays(db: Db, touched: Touched, childId: string): Promise<void> {
+  for (const day of (await readKind(db, kinds.days)).docs) {
+    const { whose } = day.body as { whose: { childId?: string } }
+    if (whose.childId !== childId) continue
+    note(touched, kinds.days, day)
+    await removeDoc(db, kinds.days, day)
+  }
+}
+
+/** Sessions that had the clock fall back to the usual one. */
+async function leaveSessions(db: Db, kindId: 'recipes' | 'yards', touched: Touched, id: string): Promise<void> {
+  const column = kindId === 'recipes' ? 'recipe_id' : 'yard_id'
+  for (const session of (await readKind(db, kinds.sessions, { [column]: id })).docs)
+    note(touched, kinds.sessions, session)
+  await db('sessions')
+    .where({ [column]: id })
+    .update({ [column]: null })
+}
+
+/** Columns in which people write what they like. */
+const TEXTS: Partial<Record<KindId, readonly string[]>> = {
+  sessions: ['note'],
+  notes: ['text'],
+  overrules: ['note'],
+  answer_changes: ['reason'],
+  recipes: ['name'],
+  yards: ['name', 'body'],
+  prints: ['name', 'body'],
+  days: ['name', 'body'],
+  stories: ['name', 'body'],
+}
+
+/** Matches a name where it stands by itself, whatever the letters about it. */
+const nameAlone = (name: string) =>
+  new RegExp(`(?<![\\p{L}\\p{N}])${name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\p{L}\\p{N}])`, 'gu')
+
+function withoutName(value: unknown, pattern: RegExp): unknown {
+  if (typeof value === 'string') return value.replace(pattern, NO_NAME)
+  if (Array.isArray(value)) return value.map((each) => withoutName(each, pattern))
+  if (value === null || typeof value !== 'object') return value
+  return Object.fromEntries(Object.entries(value).map(([key, inner]) => [key, withoutName(inner, pattern)]))
+}
+
+/** All texts that a name stands in, as they are and as they would be without it. */
+async function textsWith(db: Db, name: string): Promise<{ kind: Kind; before: Doc; change: Doc }[]> {
+  const pattern = nameAlone(name)
+  const found: { kind: Kind; before: Doc; change: Doc }[] = []
+  for (const [kindId, columns] of Object.entries(TEXTS) as [KindId, readonly string[]][]) {
+    const kind = kinds[kindId]
+    for (const before of (await readKind(db, kind)).docs) {
+      const change = Object.fromEntries(columns.map((column) => [column, withoutName(before[column], pattern)]))
+      if (canonical(change) !== canonical(Object.fromEntries(columns.map((column) => [column, before[column]]))))
+        found.push({ kind, before, change })
+    }
+  }
+  return found
+}
+
+/** Whether another child has the same name: then it stands for that one, and stays. */
+async function isShared(db: Db, name: string, besides: string): Promise<boolean> {
+  const row: unknown = await db('children').where({ name }).whereNot({ id: besides }).first('id')
+  return row !== undefined
+}
+
+async function forgetName(db: Db, name: string, touched: Touched): Promise<void> {
+  if (await isShared(db, name, '')) return
+  for (const { kind, before, change } of await textsWith(db, name)) {
+    note(touched, kind, before)
+    const row = Object.fromEntries(
+      Object.entries(change).map(([column, value]) => [
+        column,
+        kind.json.includes(column) ? JSON.stringify(value) : value,
+      ]),
+    )
+    await db(kind.table)
+      .where(Object.fromEntries(kind.key.map((column) => [column, before[column]])))
+      .update(row)
+  }
+}
+
+/** Where a child’s name stands beside the child’s own records: told before the child is removed. */
+export async function namePlaces(db: Db, childId: string): Promise<NamePlaces[]> {
+  const child = await readDoc(db, kinds.children, { id: childId })
+  if (!child) throw notFound('child', childId)
+  if (await isShared(db, String(child.name), childId)) return []
+  const found = (await textsWith(db, String(child.name))).filter(({ before }) => before.child_id !== childId)
+  const counts = new Map<KindId, number>()
+  for (const { kind } of found) counts.set(kind.id, (counts.get(kind.id) ?? 0) + 1)
+  return [...counts].map(([kind, count]) => ({ kind, count }))
+}
+
+/** What was changed is what it was before and what it is now; that is how it is taken back. */
+async function finish(db: Db, kind: Kind, touched: Touched, doing: Doing): Promise<Undo> {
+  const changes: Change[] = []
+  for (const { kind: each, before } of touched.values()) {
+    const after = (await readDoc(db, each, before)) ?? null
+    if (canonical(after) !== canonical(before)) changes.push({ kind: each.id, before, after })
+  }
+  const others = changes.filter(({ after }) => after === null).length - 1
+  const detail = `A ${kind.one}${others > 0 ? `, with ${others} ${others === 1 ? 'thing' : 'things'} of its own` : ''}`
+  return keepUndo(db, changes, { what: 'removed', detail }, doing)
+}

@@ -1,0 +1,75 @@
+/* What can go wrong with the data file, each with a message of its own that says what to do. */
+
+/** The data cannot be opened, read or written. The message is for the adult, in one or two sentences. */
+export class StorageTrouble extends Error {
+  constructor(
+    readonly kind: TroubleKind,
+    message: string,
+    cause?: unknown,
+  ) {
+    super(message, { cause })
+    this.name = 'StorageTrouble'
+  }
+}
+
+/** Where the data lives, as messages name it. */
+interface Place {
+  readonly folder: string
+}
+
+const MESSAGES = {
+  'not-writable': ({ folder }: Place) =>
+    `The data folder ${folder} cannot be written. Set RIPE_ACORN_DATA to one that can.`,
+  'in-use': ({ folder }: Place) =>
+    `The data folder ${folder} is in use by another Ripe Acorn. Stop that one first, or set RIPE_ACORN_DATA to another folder.`,
+  'not-a-database': ({ folder }: Place) =>
+    `The file ripe-acorn.sqlite in ${folder} is no database of Ripe Acorn. Move it away, and put a backup in its place.`,
+  damaged: ({ folder }: Place) =>
+    `The database in ${folder} is damaged: a part of it is missing or does not fit. Keep a copy of it, and put the newest backup in its place.`,
+  newer: ({ folder }: Place) =>
+    `The database in ${folder} was made by a newer version of Ripe Acorn. Start that version, or set RIPE_ACORN_DATA to another folder.`,
+  'read-only': ({ folder }: Place) =>
+    `The database in ${folder} cannot be written: the file or its disk is read-only. Allow writing, and start again.`,
+  locked: ({ folder }: Place) =>
+    `The database in ${folder} is held by another program, such as a backup that is running. Wait until it has ended, and try again.`,
+  full: ({ folder }: Place) =>
+    `The disk that holds ${folder} is full. Make room on it, and try again. Nothing was half-written.`,
+  vanished: ({ folder }: Place) =>
+    `The database in ${folder} has vanished or was put in another’s place while Ripe Acorn ran. Put it back, and start Ripe Acorn again.`,
+  unreadable: ({ folder }: Place) =>
+    `The disk that holds ${folder} could not be read or written. Look whether it is still connected, and start Ripe Acorn again.`,
+} as const
+
+export type TroubleKind = keyof typeof MESSAGES
+
+/** SQLite's own codes and those of the file system. Longer codes, such as `SQLITE_BUSY_SNAPSHOT`, begin alike. */
+const KINDS: readonly (readonly [code: string, kind: TroubleKind])[] = [
+  ['SQLITE_NOTADB', 'not-a-database'],
+  ['SQLITE_CORRUPT', 'damaged'],
+  ['SQLITE_BUSY', 'locked'],
+  ['SQLITE_LOCKED', 'locked'],
+  ['SQLITE_READONLY_DBMOVED', 'vanished'],
+  ['SQLITE_READONLY', 'read-only'],
+  ['SQLITE_FULL', 'full'],
+  ['SQLITE_CANTOPEN', 'not-writable'],
+  ['SQLITE_IOERR', 'unreadable'],
+  ['ENOSPC', 'full'],
+  ['EROFS', 'read-only'],
+  ['EACCES', 'not-writable'],
+  ['EPERM', 'not-writable'],
+  ['ENOTDIR', 'not-writable'],
+  ['EEXIST', 'not-writable'],
+]
+
+export function trouble(kind: TroubleKind, folder: string, cause?: unknown): StorageTrouble {
+  return new StorageTrouble(kind, MESSAGES[kind]({ folder }), cause)
+}
+
+/** The trouble that an error of SQLite or of the file system tells of; undefined where it is none of these. */
+export function troubleOf(error: unknown, folder: string): StorageTrouble | undefined {
+  if (error instanceof StorageTrouble) return error
+  const code = (error as { code?: unknown } | undefined)?.code
+  if (typeof code !== 'string') return undefined
+  const kind = KINDS.find(([begin]) => code.startsWith(begin))?.[1]
+  return kind && trouble(kind, folder, error)
+}

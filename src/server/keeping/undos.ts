@@ -1,0 +1,142 @@
+import { v4 as newId } from 'uuid'
+import { type Db, inTransaction } from '../connection'
+import { Problem, notFound } from '../problem'
+import { type DeedName, type Doing, writeDeed } from './deeds'
+import { canonical, keyOf, putDoc, readDoc, readKind, removeDoc } from './docs'
+import { type Doc, KIND_IDS, type KindId, kinds } from './kinds'
+
+/* Changes of many things at once: made whole or not at all, and taken back as long as that is promised. */
+
+/** One thing before and after a change; null where it was or is not there. */
+export interface Change {
+  readonly kind: KindId
+  readonly before: Doc | null
+  readonly after: Doc | null
+}
+
+/** What can still be taken back. */
+export interface Undo {
+  readonly id: string
+  readonly at: number
+  /** Until when it is promised. */
+  readonly until: number
+  /** In words: "Removed a child". */
+  readonly what: string
+}
+
+/** What each kind of change is called when it is taken back, and how long that is promised. */
+export const UNDO_OF = {
+  removed: { deed: 'took back a removal', ms: 10 * 60_000 },
+  'took in': { deed: 'took back an import', ms: 24 * 3_600_000 },
+  restored: { deed: 'took back a restore', ms: 24 * 3_600_000 },
+} as const satisfies Partial<Record<DeedName, { deed: DeedName; ms: number }>>
+export type Undoable = keyof typeof UNDO_OF
+
+/** What others refer to is written first and removed last. */
+const inOrder = (changes: readonly Change[]) =>
+  [...changes].sort((a, b) => KIND_IDS.indexOf(a.kind) - KIND_IDS.indexOf(b.kind))
+
+/** Writes the changes as they are after it. */
+async function write(db: Db, changes: readonly Change[]): Promise<void> {
+  const sorted = inOrder(changes)
+  for (const { kind, before, after } of sorted.toReversed())
+    if (after === null && before !== null) await removeDoc(db, kinds[kind], before)
+  for (const { kind, after } of sorted) if (after !== null) await putDoc(db, kinds[kind], after)
+}
+
+interface Made {
+  readonly what: Undoable
+  readonly detail: string
+}
+
+/** Makes the changes, writes down that it was done, and keeps how to take them back. Runs inside a transaction. */
+export async function makeChanges(db: Db, changes: readonly Change[], made: Made, doing: Doing): Promise<Undo> {
+  await write(db, changes)
+  return keepUndo(db, changes, made, doing)
+}
+
+/** Keeps how to take back changes that were made already. */
+export async function keepUndo(db: Db, changes: readonly Change[], made: Made, doing: Doing): Promise<Undo> {
+  const { what, detail } = made
+  await writeDeed(db, what, detail, doing)
+  const undo = { id: newId(), at: doing.now, until: doing.now + UNDO_OF[what].ms, what: detail }
+  await db('undos').insert({ ...undo, body: JSON.stringify({ what, changes }) })
+  return undo
+}
+
+/** What can be taken back now, the newest first. */
+export async function listUndos(db: Db, now: number): Promise<Undo[]> {
+  return (await db('undos')
+    .where('until', '>', now)
+    .orderBy('at', 'desc')
+    .select('id', 'at', 'until', 'what')) as Undo[]
+}
+
+export interface TakenBack {
+  readonly back: number
+  /** What was changed since by somebody, and so stays as it is. */
+  readonly stays: number
+}
+
+/** Takes a change back: what is still as the change left it is again as it was before. */
+export function takeBackChange(db: Db, id: string, doing: Doing): Promise<TakenBack> {
+  return inTransaction(db, async (trx) => {
+    const row = (await trx('undos').where({ id }).where('until', '>', doing.now).first()) as
+      { body: string; what: string } | undefined
+    if (!row) throw notFound('change that can still be taken back', id)
+    const { what, changes } = JSON.parse(row.body) as { what: Undoable; changes: Change[] }
+    const ready: Change[] = []
+    for (const { kind, before, after } of changes) {
+      const key = before ?? after
+      const now = key && ((await readDoc(trx, kinds[kind], key)) ?? null)
+      if (canonical(now) === canonical(after)) ready.push({ kind, before: after, after: before })
+    }
+    await refuseOrphans(trx, ready)
+    await write(trx, ready)
+    await trx('undos').where({ id }).delete()
+    await writeDeed(trx, UNDO_OF[what].deed, row.what, doing)
+    return { back: ready.length, stays: changes.length - ready.length }
+  })
+}
+
+/** What was kept since must not go along with what is taken back: then nothing is, and it is said why. */
+async function refuseOrphans(db: Db, changes: readonly Change[]): Promise<void> {
+  const going = new Set(changes.flatMap(({ kind, before, after }) => (after || !before ? [] : [nameOf(kind, before)])))
+  for (const { kind, before, after } of changes) {
+    if (after || !before) continue
+    for (const other of KIND_IDS) {
+      const column = Object.entries(kinds[other].refers).find(([, to]) => to === kind)?.[0]
+      if (!column) continue
+      const { docs } = await readKind(db, kinds[other], { [column]: before.id })
+      const stay = docs.filter((doc) => !going.has(nameOf(other, doc)))
+      if (stay.length > 0)
+        throw new Problem(409, 'This cannot be taken back any more', {
+          field: 'id',
+          detail: `Since then ${stay.length} ${stay.length === 1 ? kinds[other].one : kinds[other].many} came to “${kinds[kind].label(before)}”, and would be lost with it. Nothing was changed.`,
+        })
+    }
+  }
+}
+
+const nameOf = (kind: KindId, doc: Doc) => `${kind} ${keyOf(kinds[kind], doc)}`
+
+/** Forgets what can no longer be taken back, also in the file itself: deleted pages are overwritten, the log is emptied. */
+export async function forgetUndone(db: Db, now: number): Promise<void> {
+  const over = (await db('undos').where('until', '<=', now)) as { id: string; at: number; body: string }[]
+  if (over.length === 0) return
+  await db.transaction(async (trx) => {
+    for (const { id, at, body } of over) {
+      const { what, changes } = JSON.parse(body) as { what: Undoable; changes: Change[] }
+      const isChild = changes.some(({ kind, after }) => kind === 'children' && after === null)
+      // Whatever was kept to be taken back before may hold the child as well.
+      if (what === 'removed' && isChild) await trx('undos').where('at', '<', at).delete()
+      await trx('undos').where({ id }).delete()
+    }
+  })
+  await emptyLog(db)
+}
+
+/** Puts the log into the file and cuts it to nothing. */
+export async function emptyLog(db: Db): Promise<void> {
+  await db.raw('pragma wal_checkpoint(TRUNCATE)')
+}
