@@ -219,11 +219,13 @@ test('a change that could not be saved stays on the screen and is saved again', 
     route.request().method() === 'PUT' ? route.abort() : route.continue(),
   )
   await page.getByLabel('Minutes available').fill('35')
-  await expect(page.getByText('The last change is not saved yet.')).toBeVisible()
+  await expect(page.getByText('The last change is kept in this browser.')).toBeVisible()
+  // Another page sends it as well, and says until then that it waits.
+  await page.goto('/children')
+  await expect(page.getByText('1 change of a session is kept here')).toBeVisible()
   await page.unroute('**/api/sessions/*')
-  await page.getByRole('button', { name: 'Save again' }).click()
-  await expect(page.getByText('The last change is not saved yet.')).toBeHidden()
-  await page.reload()
+  await expect(page.getByText('1 change of a session is kept here')).toBeHidden()
+  await page.goto(`/plan/${session.id}`)
   await expect(page.getByLabel('Minutes available')).toHaveValue('35')
 })
 

@@ -206,13 +206,19 @@ const migrations: Record<string, Knex.Migration> = {
         table.integer('created_at').notNullable()
         table.integer('seen_at').notNullable()
       })
+      // Answers that were taken back, so that a late send does not bring one back.
+      await db.schema.createTable('taken_back', (table) => {
+        table.text('id').primary()
+        table.integer('at').notNullable()
+      })
       await db.schema.createTable('keeping', (table) => {
         table.integer('id').primary()
         table.text('body').notNullable()
       })
     },
     async down(db) {
-      for (const name of ['keeping', 'devices', 'set_aside', 'undos', 'deeds']) await db.schema.dropTable(name)
+      for (const name of ['keeping', 'taken_back', 'devices', 'set_aside', 'undos', 'deeds'])
+        await db.schema.dropTable(name)
       for (const column of ['received_at', 'device_at'])
         await db.schema.raw(`alter table answers drop column ${column}`)
     },

@@ -7,6 +7,7 @@ import type { Shortcut } from './ShortcutList'
 import { Shortcuts } from './Shortcuts'
 import { Refusal } from './api'
 import { LONG_MS, Notices, tell } from './notices'
+import { WaitingInHeader } from './Waiting'
 import { theme } from './theme'
 
 /** What the server read a moment ago is not asked for again as soon as the view stands. */
@@ -44,6 +45,7 @@ export function App({ children, shortcuts = [], state }: Props) {
     <MantineProvider theme={theme} defaultColorScheme="auto">
       <QueryClientProvider client={client}>
         <Notices />
+        <WaitingInHeader />
         <ErrorBoundary what="This view">{children}</ErrorBoundary>
         <Shortcuts list={shortcuts} />
       </QueryClientProvider>

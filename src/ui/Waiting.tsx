@@ -1,16 +1,40 @@
-import { Text } from '@mantine/core'
-import { useWaiting } from './answerQueue'
+import { Anchor, Text } from '@mantine/core'
+import { createPortal } from 'react-dom'
+import { useMounted } from '@mantine/hooks'
+import type { Safety } from './outbox/waiting'
+import { type WaitingNow, useWaiting } from './outbox/useWaiting'
 
-/** Answers that are still in this browser alone, and those that the server refused. */
-export function Waiting() {
-  const { waiting, refused } = useWaiting()
+/** Where what waits is kept, in words. */
+const WHERE: Record<Safety, string> = {
+  browser: 'kept here until Ripe Acorn can be reached again',
+  small:
+    'kept in this browser’s small storage, since it refuses its own database. Do not clear this site’s data before they are sent',
+  page: 'only on this page, since this browser keeps nothing for us. Do not close or reload it before they are sent',
+}
+
+function counted({ answers, plans }: Pick<WaitingNow, 'answers' | 'plans'>): string {
+  const parts = [
+    answers > 0 ? `${answers} ${answers === 1 ? 'answer' : 'answers'}` : '',
+    plans > 0 ? `${plans} ${plans === 1 ? 'change of a session' : 'changes of sessions'}` : '',
+  ]
+  return parts.filter(Boolean).join(' and ')
+}
+
+/** What is still in this browser alone, and what the server refused. */
+export function WaitingLines({ now }: { now: WaitingNow }) {
+  const { answers, plans, clashes, safety, refused } = now
   return (
     <>
-      {waiting > 0 && (
+      {answers + plans > 0 && (
         <Text size="sm" c="var(--attention)" role="status">
-          {waiting} {waiting === 1 ? 'answer is' : 'answers are'} kept here until Ripe Acorn can be reached again.
+          {counted(now)} {answers + plans === 1 ? 'is' : 'are'} {WHERE[safety]}.
         </Text>
       )}
+      {clashes.map((id) => (
+        <Text key={id} size="sm" c="var(--attention)" role="status">
+          A plan was changed here and elsewhere. <Anchor href={`/plan/${id}`}>Open it</Anchor> to choose.
+        </Text>
+      ))}
       {refused.length > 0 && (
         <Text size="sm" c="var(--attention)" role="alert">
           Not kept: {[...new Set(refused)].join(' ')}
@@ -18,4 +42,20 @@ export function Waiting() {
       )}
     </>
   )
+}
+
+/** The same where a view has no header. */
+export function Waiting() {
+  return <WaitingLines now={useWaiting()} />
+}
+
+/** The same below the header of every other view. The place for it is in the page (`Shell.astro`). */
+export function WaitingInHeader() {
+  const isMounted = useMounted()
+  const place = isMounted ? document.getElementById('shell-waiting') : null
+  return place && <InHeader place={place} />
+}
+
+function InHeader({ place }: { place: HTMLElement }) {
+  return createPortal(<WaitingLines now={useWaiting()} />, place)
 }

@@ -1,3 +1,5 @@
+import { v4 } from 'uuid'
+
 /** A refusal from the server: what was wrong, in which field, and what would be right. */
 export class Refusal extends Error {
   constructor(
@@ -49,4 +51,5 @@ export const api = {
   remove: (path: string) => call<unknown>('DELETE', path),
 }
 
-export const newId = (): string => crypto.randomUUID()
+/** An id that nobody else makes. The browser's own way of making one is missing over plain http on a network. */
+export const newId = (): string => v4()

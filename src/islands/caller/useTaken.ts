@@ -1,7 +1,7 @@
 import { useLocalStorage } from '@mantine/hooks'
 import type { AnswerId, ChildId, CountId, SessionId } from '../../core/ids'
 import type { Call, Shown } from '../../core/movement'
-import { keepAnswer, keepCount, takeBack } from '../../ui/answerQueue'
+import { keepAnswer, keepCount, takeBack } from '../../ui/outbox/answers'
 import { newId } from '../../ui/api'
 import { tell } from '../../ui/notices'
 

@@ -36,12 +36,13 @@ export function PlanBoard({ context }: { context: SessionContext }) {
       <PlanHead state={state} context={context} />
       {state.unsaved && (
         <Group className="sheet sheet-attention" role="alert" justify="space-between">
-          <Text>The last change is not saved yet.</Text>
+          <Text>The last change is kept in this browser. It is saved once Ripe Acorn can be reached.</Text>
           <Button variant="default" onClick={state.retry}>
             Save again
           </Button>
         </Group>
       )}
+      {state.clash && <PlanClash state={state} />}
       <SessionFieldsRow key={session.id} state={state} />
       <Strip plan={session.plan} at={picked} onPick={setPicked} />
       <Grid gap="sm">
@@ -53,6 +54,23 @@ export function PlanBoard({ context }: { context: SessionContext }) {
         </Grid.Col>
       </Grid>
     </Stack>
+  )
+}
+
+/** A plan that was edited here without a connection, and meanwhile elsewhere: the adult chooses. */
+function PlanClash({ state }: { state: PlanState }) {
+  return (
+    <Group className="sheet sheet-attention" role="alert" justify="space-between">
+      <Text>
+        You changed this plan here without a connection, and it was changed elsewhere since. The other one is shown.
+      </Text>
+      <Group gap="xs">
+        <Button variant="default" onClick={state.keepTheirs}>
+          Keep the one that is shown
+        </Button>
+        <Button onClick={state.takeMine}>Take mine</Button>
+      </Group>
+    </Group>
   )
 }
 

@@ -1,10 +1,13 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useRef, useState } from 'react'
+import { useEffect, useEffectEvent, useRef, useState } from 'react'
 import { attempt } from '../../core/errors'
 import { type SessionPlan, planSession } from '../../core/planning'
 import { type Session, type SessionContext, type SessionEdit, editOf, requestOf } from '../../core/records'
-import { Refusal, api } from '../../ui/api'
+import type { SessionId } from '../../core/ids'
+import { Refusal, Unreached, api } from '../../ui/api'
 import { LONG_MS, tell } from '../../ui/notices'
+import { forgetPlan, keepPlan, waitingPlan } from '../../ui/outbox/plans'
+import { hearSaved } from '../../ui/outbox/send'
 
 export type SessionFields = Partial<Pick<Session, 'date' | 'start' | 'minutes' | 'place' | 'materials'>>
 
@@ -13,9 +16,11 @@ export function usePlan(context: SessionContext) {
   const [session, setSession] = useState(context.session)
   const [past, setPast] = useState<readonly Session[]>([])
   const save = useSave(context.session, (fresh) => {
+    // Theirs is shown, and ours is one undo away.
+    setPast([...past, session])
     setSession(fresh)
-    setPast([])
   })
+  const clash = useWaitingPlan(context.session, (mine) => setSession(mine))
   const request = requestOf({ ...context, session })
 
   function show(next: Session) {
@@ -32,8 +37,15 @@ export function usePlan(context: SessionContext) {
     session,
     request,
     saving: save.isPending,
-    /** The last change is on the screen only. */
+    /** The last change is in this browser only. */
     unsaved: save.isError,
+    /** A plan that was edited here without a connection, and elsewhere since. */
+    clash: clash.mine,
+    takeMine: () => {
+      if (clash.mine) change(clash.mine)
+      clash.settle()
+    },
+    keepTheirs: clash.settle,
     retry: () => save.mutate(editOf(session)),
     setPlan: (plan: SessionPlan) => change({ ...session, plan }),
     setFields: (fields: SessionFields) => change({ ...session, ...fields }),
@@ -66,10 +78,10 @@ function useSave({ id, version: first }: Session, onNewer: (fresh: Session) => v
     client.setQueryData(['session', id], fresh)
   }
 
-  return useMutation({
+  const mutation = useMutation({
     // Each save carries the version that the one before it made.
     scope: { id: `session-${id}` },
-    mutationFn: (edit: SessionEdit) => api.put<Session>(`/api/sessions/${id}`, { ...edit, version: version.current }),
+    mutationFn: (edit: SessionEdit) => savePlan(id, { ...edit, version: version.current }),
     onSuccess: (saved) => {
       version.current = saved.version
     },
@@ -77,6 +89,55 @@ function useSave({ id, version: first }: Session, onNewer: (fresh: Session) => v
       if (error instanceof Refusal && error.status === 409) void reload()
     },
   })
+  const { reset } = mutation
+  useEffect(
+    () =>
+      hearSaved((saved) => {
+        if (saved.id !== id) return
+        version.current = saved.version
+        reset()
+      }),
+    [id, reset],
+  )
+  return mutation
+}
+
+/** Saves a plan. Where the server cannot be reached it waits in this browser, and is sent from any page. */
+async function savePlan(id: SessionId, edit: SessionEdit): Promise<Session> {
+  const waits = await waitingPlan(id)
+  try {
+    const saved = await api.put<Session>(`/api/sessions/${id}`, edit)
+    if (waits) await forgetPlan(id)
+    return saved
+  } catch (error) {
+    if (error instanceof Unreached) await keepPlan(id, edit)
+    throw error
+  }
+}
+
+/** A plan that was edited here without a connection is shown again, unless it was changed elsewhere since. */
+function useWaitingPlan(session: Session, onMine: (mine: Session) => void) {
+  const [mine, setMine] = useState<Session>()
+  const { id, version } = session
+  const show = useEffectEvent((plan: SessionEdit, isClash: boolean) => {
+    const whole = { ...session, ...plan, plan: { ...session.plan, rung: plan.rung, steps: plan.steps } }
+    if (isClash) setMine({ ...whole, version })
+    else onMine(whole)
+  })
+  useEffect(() => {
+    let open = true
+    void waitingPlan(id).then((waiting) => {
+      if (open && waiting?.plan) show(waiting.plan, waiting.clash === true || waiting.plan.version !== version)
+    })
+    return () => {
+      open = false
+    }
+  }, [id, version])
+  const settle = () => {
+    setMine(undefined)
+    void forgetPlan(id)
+  }
+  return { mine, settle }
 }
 
 export type PlanState = ReturnType<typeof usePlan>

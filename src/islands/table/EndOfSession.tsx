@@ -2,8 +2,9 @@ import { Button, Group, Modal, Stack, Text, Textarea } from '@mantine/core'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Session, SessionContext } from '../../core/records'
-import { sendWaiting } from '../../ui/answerQueue'
-import { api } from '../../ui/api'
+import { sendWaiting } from '../../ui/outbox/send'
+import { keepDone } from '../../ui/outbox/plans'
+import { Unreached, api } from '../../ui/api'
 import { tallyOf, useCheckState } from './useCheckState'
 
 interface Props {
@@ -12,17 +13,31 @@ interface Props {
   readonly context: SessionContext
 }
 
+/** Ends the session. Where the server cannot be reached, the end and the note wait in this browser; then it gives false. */
+function useFinish(session: Session, note: string) {
+  return useMutation({
+    mutationFn: async () => {
+      await sendWaiting()
+      try {
+        await api.post<Session>(`/api/sessions/${session.id}/done`, { note })
+        return true
+      } catch (error) {
+        if (!(error instanceof Unreached)) throw error
+        await keepDone(session.id, note)
+        return false
+      }
+    },
+    onSuccess: (isSaved) => {
+      if (isSaved) window.location.assign(`/log?session=${session.id}`)
+    },
+  })
+}
+
 /** The end: what was answered, a note while it is fresh, and on to what it means. */
 export function EndOfSession({ opened, onClose, context }: Props) {
   const { session } = context
   const [note, setNote] = useState(session.note)
-  const finish = useMutation({
-    mutationFn: async () => {
-      await sendWaiting()
-      return api.post<Session>(`/api/sessions/${session.id}/done`, { note })
-    },
-    onSuccess: () => window.location.assign(`/log?session=${session.id}`),
-  })
+  const finish = useFinish(session, note)
   const [kept] = useCheckState(session.id)
   const answered = tallyOf(kept, context.children).filter(({ of }) => of > 0)
   return (
@@ -60,11 +75,16 @@ export function EndOfSession({ opened, onClose, context }: Props) {
           onChange={(event) => setNote(event.currentTarget.value)}
           data-autofocus
         />
+        {finish.data === false && (
+          <Text role="status">
+            The end and the note are kept in this browser. They are saved once Ripe Acorn can be reached.
+          </Text>
+        )}
         <Group justify="flex-end">
           <Button variant="default" onClick={onClose}>
             Not yet
           </Button>
-          <Button loading={finish.isPending || finish.isSuccess} onClick={() => finish.mutate()}>
+          <Button loading={finish.isPending || finish.data === true} onClick={() => finish.mutate()}>
             End it and see what comes next
           </Button>
         </Group>

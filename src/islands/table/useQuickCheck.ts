@@ -22,7 +22,7 @@ import {
   isRight,
   schools,
 } from '../../core/teaching'
-import { keepAnswer, takeBack } from '../../ui/answerQueue'
+import { keepAnswer, takeBack } from '../../ui/outbox/answers'
 import { newId } from '../../ui/api'
 import type { Hands } from '../../ui/hands'
 import { type Asked, type CheckState, type Choices, afterGiven, afterNext, afterUndo } from './checkState'

@@ -1,4 +1,4 @@
-import { v4 as newId } from 'uuid'
+import { validate as isUuid, v4 as newId } from 'uuid'
 import type { AnswerId, ChangeId, ChildId, SessionId } from '../../core/ids'
 import type { Answer, Instant } from '../../core/knowing'
 import type { AnswerChange, Correction, RecordedAnswers, SentAnswer } from '../../core/records'
@@ -68,7 +68,15 @@ export async function recordAnswers(
         return [{ id: answer.id, field: 'childId', reason: 'This child is no longer here.' }]
       return []
     })
-    const kept = answers.filter((answer) => !refused.some(({ id }) => id === answer.id))
+    const takenBack = new Set<string>(
+      await trx('taken_back')
+        .whereIn(
+          'id',
+          answers.map(({ id }) => id),
+        )
+        .pluck('id'),
+    )
+    const kept = answers.filter(({ id }) => !takenBack.has(id) && !refused.some((each) => each.id === id))
     for (const answer of kept) {
       const sessionId = answer.sessionId !== undefined && sessions.has(answer.sessionId) ? answer.sessionId : null
       const at = placedAt(answer.at, sentAt, now)
@@ -97,10 +105,26 @@ export async function listAnswers(db: Db, { childId, sessionId }: AnswerFilter =
   return readable(rows, rowToAnswer)
 }
 
-/** Deletes an answer that was tapped by mistake. This is the table's undo, so it leaves no trace. */
-export async function takeBackAnswer(db: Db, id: AnswerId): Promise<void> {
-  const removed = await db('answers').where({ id }).delete()
-  if (removed === 0) throw notFound('answer', id)
+/**
+ * Deletes an answer that was tapped by mistake. This is the table's undo, so it leaves no trace. It holds as well where
+ * the answer itself comes later, from another tab.
+ */
+export async function takeBackAnswer(db: Db, id: AnswerId, now: Instant): Promise<void> {
+  if (!isUuid(id)) throw notFound('answer', id)
+  await db.transaction(async (trx) => {
+    await trx('taken_back').insert({ id, at: now }).onConflict('id').ignore()
+    await trx('answers').where({ id }).delete()
+  })
+}
+
+/** How long a late send of an answer that was taken back is still known as one. */
+const LATE_MS = 30 * 86_400_000
+
+/** Forgets which answers were taken back long ago. */
+export async function forgetTakenBack(db: Db, now: Instant): Promise<void> {
+  await db('taken_back')
+    .where('at', '<', now - LATE_MS)
+    .delete()
 }
 
 async function getAnswer(db: Db, id: AnswerId): Promise<Answer> {

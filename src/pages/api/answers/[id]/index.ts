@@ -6,4 +6,4 @@ export const PUT = endpoint(async ({ db, id, now, body }) =>
   correctAnswer(db, id, checked(schemas.correction, await body()), now),
 )
 
-export const DELETE = endpoint(({ db, id }) => takeBackAnswer(db, id))
+export const DELETE = endpoint(({ db, id, now }) => takeBackAnswer(db, id, now))

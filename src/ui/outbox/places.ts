@@ -1,0 +1,86 @@
+import type { Dexie, EntityTable } from 'dexie'
+import type { Waiting, WaitingPlace } from './waiting'
+
+/** As it is kept in the browser's database. An older version counted `place` up and had no `order`. */
+type Row = Omit<Waiting, 'order'> & { readonly place?: number; readonly order?: number }
+type Store = Dexie & { waiting: EntityTable<Row, 'place'> }
+
+const NAME = 'ripe-acorn'
+/** An open that never comes back must not hold up an answer. */
+const OPEN_MS = 4000
+
+let opened: Promise<Store> | undefined
+
+async function open(): Promise<Store> {
+  if (typeof indexedDB === 'undefined') throw new Error('no database in this browser')
+  const { Dexie } = await import('dexie')
+  const db = new Dexie(NAME) as Store
+  db.version(1).stores({ waiting: '++place, answerId' })
+  const late = new Promise<never>((_, reject) =>
+    setTimeout(() => reject(new Error('the database does not open')), OPEN_MS),
+  )
+  await Promise.race([db.open(), late])
+  return db
+}
+
+function store(): Promise<Store> {
+  opened ??= open()
+  return opened
+}
+
+/** Whether this browser has kept something before. Its code is not fetched only to find nothing. */
+async function isThere(): Promise<boolean> {
+  if (opened) return true
+  if (typeof indexedDB === 'undefined') return false
+  const list = await indexedDB.databases?.().catch(() => undefined)
+  return list?.some(({ name }) => name === NAME) ?? true
+}
+
+const browserPlace: WaitingPlace = {
+  safety: 'browser',
+  all: async () => {
+    if (!(await isThere())) return []
+    const rows = await (await store()).waiting.toArray()
+    return rows.map(({ place = 0, order = place, ...row }) => ({ ...row, order }))
+  },
+  add: async (waiting) => {
+    await (await store()).waiting.add(waiting)
+  },
+  remove: async (orders) => {
+    if (!(await isThere())) return
+    await (await store()).waiting.filter(({ place, order = place }) => orders.includes(order ?? 0)).delete()
+  },
+}
+
+const KEY = 'ripe-acorn-waiting'
+
+const readSmall = (): Waiting[] => JSON.parse(localStorage.getItem(KEY) ?? '[]') as Waiting[]
+
+function writeSmall(list: readonly Waiting[]): void {
+  if (list.length === 0) localStorage.removeItem(KEY)
+  else localStorage.setItem(KEY, JSON.stringify(list))
+}
+
+const smallPlace: WaitingPlace = {
+  safety: 'small',
+  all: () => Promise.resolve().then(readSmall),
+  add: (waiting) => Promise.resolve().then(() => writeSmall([...readSmall(), waiting])),
+  remove: (orders) =>
+    Promise.resolve().then(() => {
+      const before = readSmall()
+      const left = before.filter(({ order }) => !orders.includes(order))
+      if (left.length < before.length) writeSmall(left)
+    }),
+}
+
+let onPage: readonly Waiting[] = []
+
+const pagePlace: WaitingPlace = {
+  safety: 'page',
+  all: () => Promise.resolve(onPage),
+  add: (waiting) => Promise.resolve().then(() => void (onPage = [...onPage, waiting])),
+  remove: (orders) =>
+    Promise.resolve().then(() => void (onPage = onPage.filter(({ order }) => !orders.includes(order)))),
+}
+
+export const PLACES: readonly WaitingPlace[] = [browserPlace, smallPlace, pagePlace]

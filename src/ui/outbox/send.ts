@@ -1,0 +1,96 @@
+import type { GroupCount, RecordedAnswers, SentAnswer, Session } from '../../core/records'
+import { Refusal, Unreached, api } from '../api'
+import { allKept, keep, letGo } from './keep'
+import type { Waiting } from './waiting'
+
+/* Sending what waits, in the order in which it happened. */
+
+const MOST_AT_ONCE = 100
+
+let sending: Promise<void> | undefined
+let refusals: readonly string[] = []
+const onSaved = new Set<(session: Session) => void>()
+
+export const refusedSoFar = (): readonly string[] => refusals
+
+/** Hears of plans that were saved after they had waited. */
+export function hearSaved(listener: (session: Session) => void): () => void {
+  onSaved.add(listener)
+  return () => onSaved.delete(listener)
+}
+
+/** Sends what waits; what cannot be sent now stays for the next try. Two pages of a browser never send at once. */
+export function sendWaiting(): Promise<void> {
+  sending ??= alone(sendInOrder).finally(() => {
+    sending = undefined
+  })
+  return sending
+}
+
+/** Over plain http on a network browsers have no locks; then the server itself sees what comes twice or too late. */
+async function alone(work: () => Promise<void>): Promise<void> {
+  const { locks } = navigator as Partial<Navigator>
+  if (!locks) return work()
+  await locks.request('ripe-acorn-outbox', work)
+}
+
+/**
+ * Statuses that would come again at every try. Others may pass, such as a busy server or a passcode that is asked
+ * again.
+ */
+const FOR_GOOD: readonly number[] = [400, 404, 413, 415, 422]
+
+type Sent = 'sent' | 'refused' | 'later'
+
+async function sendInOrder(): Promise<void> {
+  let most = MOST_AT_ONCE
+  for (;;) {
+    const list = (await allKept()).list.filter(({ clash }) => !clash)
+    const [first, ...rest] = list.slice(0, most)
+    if (!first) return
+    const end = rest.findIndex((each) => each.answer === undefined)
+    const run = first.answer ? [first, ...(end < 0 ? rest : rest.slice(0, end))] : [first]
+    const sent = await trySending(run)
+    if (sent === 'later') return
+    // One answer that is refused must not hold up the others, so they are sent one by one.
+    if (sent === 'refused' && run.length > 1) most = 1
+    else await letGo(run)
+  }
+}
+
+async function trySending(run: readonly Waiting[]): Promise<Sent> {
+  const [first] = run
+  if (!first) return 'sent'
+  try {
+    if (first.answer) await sendAnswers(run.flatMap(({ answer }) => (answer ? [answer] : [])))
+    else if (first.count) await api.put(`/api/counts/${first.count.id}`, countBody(first.count))
+    else if (first.plan) await sendPlan(first)
+    else if (first.done) await api.post(`/api/sessions/${first.answerId}/done`, first.done)
+    else await api.remove(`/api/answers/${first.answerId}`)
+    return 'sent'
+  } catch (error) {
+    if (error instanceof Unreached) return 'later'
+    if (!(error instanceof Refusal)) throw error
+    if (first.plan && error.status === 409) {
+      await letGo([first])
+      await keep({ ...first, clash: true })
+      return 'sent'
+    }
+    if (!FOR_GOOD.includes(error.status)) return 'later'
+    if (run.length === 1) refusals = [...refusals, error.message]
+    return 'refused'
+  }
+}
+
+const countBody = ({ sessionId, at, item, lines }: GroupCount) => ({ sessionId, at, item, lines })
+
+async function sendAnswers(answers: readonly SentAnswer[]): Promise<void> {
+  // The server compares this with its own clock, and places the answers by the difference.
+  const { refused } = await api.post<RecordedAnswers>('/api/answers', { answers, sentAt: Date.now() })
+  refusals = [...refusals, ...refused.map(({ reason }) => reason)]
+}
+
+async function sendPlan({ answerId, plan }: Waiting): Promise<void> {
+  const session = await api.put<Session>(`/api/sessions/${answerId}`, plan)
+  for (const hear of onSaved) hear(session)
+}

@@ -1,0 +1,60 @@
+import { useEffect, useState } from 'react'
+import { allKept } from './keep'
+import { refusedSoFar, sendWaiting } from './send'
+import type { Safety } from './waiting'
+
+const RETRY_MS = 5000
+
+export interface WaitingNow {
+  /** Answers, counts and what is taken back. */
+  readonly answers: number
+  /** Plans that were edited, and ends of sessions. */
+  readonly plans: number
+  /** Sessions whose plan was changed here and elsewhere. */
+  readonly clashes: readonly string[]
+  readonly safety: Safety
+  readonly refused: readonly string[]
+}
+
+const NOTHING: WaitingNow = { answers: 0, plans: 0, clashes: [], safety: 'browser', refused: [] }
+
+async function look(): Promise<WaitingNow> {
+  const { list, safety } = await allKept()
+  const plans = list.filter(({ plan, done }) => plan !== undefined || done !== undefined)
+  return {
+    answers: list.length - plans.length,
+    plans: plans.filter(({ clash }) => !clash).length,
+    clashes: plans.filter(({ clash }) => clash).map(({ answerId }) => answerId),
+    safety,
+    refused: refusedSoFar(),
+  }
+}
+
+/** What waits to be sent, and what the server refused. It keeps trying while a page is open. */
+export function useWaiting(): WaitingNow {
+  const [state, setState] = useState(NOTHING)
+  useEffect(() => {
+    let open = true
+    const again = async () => {
+      await sendWaiting().catch(() => undefined)
+      const now = await look()
+      if (open) setState((before) => (JSON.stringify(before) === JSON.stringify(now) ? before : now))
+    }
+    const back = () => void again()
+    back()
+    const timer = setInterval(back, RETRY_MS)
+    window.addEventListener('online', back)
+    return () => {
+      open = false
+      clearInterval(timer)
+      window.removeEventListener('online', back)
+    }
+  }, [])
+  useEffect(() => {
+    if (state.safety !== 'page' || state.answers + state.plans === 0) return undefined
+    const stay = (event: BeforeUnloadEvent) => event.preventDefault()
+    window.addEventListener('beforeunload', stay)
+    return () => window.removeEventListener('beforeunload', stay)
+  }, [state])
+  return state
+}
