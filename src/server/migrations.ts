@@ -206,9 +206,11 @@ const migrations: Record<string, Knex.Migration> = {
         table.integer('created_at').notNullable()
         table.integer('seen_at').notNullable()
       })
-      // Answers that were taken back, so that a late send does not bring one back.
-      await db.schema.createTable('taken_back', (table) => {
+      // Ids of what is gone: answers that were taken back, which a late send must not bring back, and children, whom other
+      // devices must forget too.
+      await db.schema.createTable('gone', (table) => {
         table.text('id').primary()
+        table.text('kind').notNullable()
         table.integer('at').notNullable()
       })
       await db.schema.createTable('keeping', (table) => {
@@ -217,8 +219,7 @@ const migrations: Record<string, Knex.Migration> = {
       })
     },
     async down(db) {
-      for (const name of ['keeping', 'taken_back', 'devices', 'set_aside', 'undos', 'deeds'])
-        await db.schema.dropTable(name)
+      for (const name of ['keeping', 'gone', 'devices', 'set_aside', 'undos', 'deeds']) await db.schema.dropTable(name)
       for (const column of ['received_at', 'device_at'])
         await db.schema.raw(`alter table answers drop column ${column}`)
     },

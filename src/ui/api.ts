@@ -27,14 +27,16 @@ interface ProblemBody {
   readonly detail?: string
 }
 
-async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+const asJson = (method: string, body?: unknown): RequestInit => ({
+  method,
+  headers: body === undefined ? {} : { 'content-type': 'application/json' },
+  body: body === undefined ? undefined : JSON.stringify(body),
+})
+
+async function call<T>(path: string, sent: RequestInit): Promise<T> {
   let response: Response
   try {
-    response = await fetch(path, {
-      method,
-      headers: body === undefined ? {} : { 'content-type': 'application/json' },
-      body: body === undefined ? undefined : JSON.stringify(body),
-    })
+    response = await fetch(path, sent)
   } catch (cause) {
     throw new Unreached(cause)
   }
@@ -45,10 +47,13 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
 }
 
 export const api = {
-  get: <T>(path: string) => call<T>('GET', path),
-  post: <T>(path: string, body: unknown) => call<T>('POST', path, body),
-  put: <T>(path: string, body: unknown) => call<T>('PUT', path, body),
-  remove: (path: string) => call<unknown>('DELETE', path),
+  get: <T>(path: string) => call<T>(path, asJson('GET')),
+  post: <T>(path: string, body: unknown) => call<T>(path, asJson('POST', body)),
+  put: <T>(path: string, body: unknown) => call<T>(path, asJson('PUT', body)),
+  remove: <T = unknown>(path: string) => call<T>(path, asJson('DELETE')),
+  /** A file, as it is. */
+  send: <T>(path: string, file: Blob) =>
+    call<T>(path, { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: file }),
 }
 
 /** An id that nobody else makes. The browser's own way of making one is missing over plain http on a network. */

@@ -79,6 +79,16 @@ function Head({ data: { report } }: { data: ChildData }) {
       <Text size="lg" fw={600} c="var(--moss)">
         {report.readiness}
       </Text>
+      <Text size="sm" className="quiet">
+        All records of {name}:{' '}
+        <Anchor href={`/api/children/${report.child.id}/records?as=html`} download>
+          as a page
+        </Anchor>{' '}
+        or{' '}
+        <Anchor href={`/api/children/${report.child.id}/records?as=json`} download>
+          as data
+        </Anchor>
+      </Text>
     </div>
   )
 }

@@ -1,17 +1,25 @@
 import { Text } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { namesInWords } from '../../core/planning'
+import type { Counted } from '../../core/keeping'
 import type { ChildReport, Group, Session } from '../../core/records'
 import { Confirm } from '../../ui/Confirm'
 import { api } from '../../ui/api'
+import { useRemove } from '../../ui/removing'
 import { useChange } from './usePeople'
 
 const counted = (count: number, one: string) => `${count} ${count === 1 ? one : `${one}s`}`
 
-/** Removing a child deletes all of the child's answers. The dialog says so first, with how many there are. */
+/** Removing a child deletes all of the child's answers. The dialog says so first, and where else the name stands. */
 export function RemoveChild({ report, onClose }: { report: ChildReport; onClose: () => void }) {
   const { child, answers, groups } = report
-  const remove = useChange(() => api.remove(`/api/children/${child.id}`), onClose)
+  const removeIt = useRemove()
+  const remove = useChange(() => removeIt(`/api/children/${child.id}`, child.name), onClose)
+  const places = useQuery({
+    queryKey: ['belongings', child.id],
+    queryFn: () => api.get<Counted[]>(`/api/children/${child.id}/belongings`),
+  })
+  const elsewhere = (places.data ?? []).map(({ one, many, count }) => `${count} ${count === 1 ? one : many}`)
   return (
     <Confirm
       opened
@@ -22,9 +30,17 @@ export function RemoveChild({ report, onClose }: { report: ChildReport; onClose:
       onClose={onClose}
     >
       <Text>
-        {child.name} goes for good
+        {child.name} goes
         {answers > 0 ? `, with ${counted(answers, 'answer')} and all that follows from them` : ''}
-        {groups.length > 0 ? `, and leaves ${namesInWords(groups)}` : ''}.
+        {groups.length > 0 ? `, and leaves ${namesInWords(groups)}` : ''}. You can take it back for ten minutes; after
+        that it is gone for good.
+      </Text>
+      {elsewhere.length > 0 && (
+        <Text mt="xs">The name also stands in {namesInWords(elsewhere)}. There it becomes “…”.</Text>
+      )}
+      <Text mt="xs" size="sm" className="quiet">
+        Backups that were made before keep the name until newer ones take their place. Your data can remove them at
+        once.
       </Text>
     </Confirm>
   )
@@ -32,11 +48,12 @@ export function RemoveChild({ report, onClose }: { report: ChildReport; onClose:
 
 /** Removing a group deletes its sessions. Its children and their answers stay. */
 export function RemoveGroup({ group, onClose }: { group: Group; onClose: () => void }) {
+  const removeIt = useRemove()
   const sessions = useQuery({
     queryKey: ['sessions', group.id],
     queryFn: () => api.get<Session[]>(`/api/sessions?groupId=${group.id}`),
   })
-  const remove = useChange(() => api.remove(`/api/groups/${group.id}`), onClose)
+  const remove = useChange(() => removeIt(`/api/groups/${group.id}`, group.name), onClose)
   const count = sessions.data?.length
   return (
     <Confirm

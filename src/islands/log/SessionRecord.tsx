@@ -7,7 +7,7 @@ import { rungOf } from '../../core/teaching'
 import { Confirm } from '../../ui/Confirm'
 import { Loaded } from '../../ui/Loaded'
 import { Strip } from '../../ui/Strip'
-import { api } from '../../ui/api'
+import { useRemove } from '../../ui/removing'
 import { dayInWords } from '../../ui/dates'
 import { recordQuery } from '../../ui/queries'
 import { ChildRecord } from './ChildRecord'
@@ -80,9 +80,10 @@ export function SessionRecord({ session, group }: { session: Session; group?: Gr
 
 function RemoveSession({ session }: { session: Session }) {
   const client = useQueryClient()
+  const removeIt = useRemove()
   const [asking, setAsking] = useState(false)
   const remove = useMutation({
-    mutationFn: () => api.remove(`/api/sessions/${session.id}`),
+    mutationFn: () => removeIt(`/api/sessions/${session.id}`, 'The session'),
     onSuccess: async () => {
       setAsking(false)
       await client.invalidateQueries({ queryKey: ['log'] })
@@ -102,8 +103,8 @@ function RemoveSession({ session }: { session: Session }) {
         onClose={() => setAsking(false)}
       >
         <Text>
-          Its plan, its note and what was counted in its games go for good. The answers given in it stay with the
-          children.
+          Its plan, its note and what was counted in its games go; you can take that back for ten minutes. The answers
+          given in it stay with the children.
         </Text>
       </Confirm>
     </>

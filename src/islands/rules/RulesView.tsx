@@ -1,18 +1,42 @@
 import { useQuery } from '@tanstack/react-query'
+import { AddressTabs } from '../../ui/AddressTabs'
 import { App } from '../../ui/App'
 import { Loaded } from '../../ui/Loaded'
+import { later, useFetchLater } from '../../ui/later'
 import { settingsQuery } from '../../ui/queries'
 import { RulesForm } from './RulesForm'
 
-export default function RulesView({ state }: { state: string }) {
+const data = later(async () => (await import('./data/DataPanel')).DataPanel)
+const LATER = [data]
+
+interface Props {
+  readonly state: string
+  /** Which part the address names. */
+  readonly part: string | null
+}
+
+const PARTS = { rules: 'House rules', data: 'Your data' } as const
+
+export default function RulesView({ state, part }: Props) {
   return (
     <App state={state}>
-      <Rules />
+      <Rules part={part} />
     </App>
   )
 }
 
-function Rules() {
+function Rules({ part }: Pick<Props, 'part'>) {
   const query = useQuery({ ...settingsQuery, refetchOnWindowFocus: false })
-  return <Loaded query={query}>{(settings) => <RulesForm key={settings.version} settings={settings} />}</Loaded>
+  useFetchLater(LATER)
+  return (
+    <AddressTabs
+      names={PARTS}
+      usual="rules"
+      asked={part}
+      panels={{
+        rules: <Loaded query={query}>{(settings) => <RulesForm key={settings.version} settings={settings} />}</Loaded>,
+        data: <data.Part />,
+      }}
+    />
+  )
 }

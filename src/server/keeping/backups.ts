@@ -1,6 +1,7 @@
 import { accessSync, constants, existsSync, readdirSync, rmSync, statSync } from 'node:fs'
 import { basename, dirname, isAbsolute, join, resolve } from 'node:path'
 import Database from 'better-sqlite3'
+import { BACKUP_REASONS, type Backup, type BackupReason } from '../../core/keeping'
 import type { Db } from '../connection'
 import { fileOf } from '../connection'
 import { Problem, notFound } from '../problem'
@@ -9,17 +10,6 @@ import { makeFolders } from './folders'
 import { type Keeping, getKeeping, setKeeping } from './keeping'
 
 /* Backups, by SQLite's own online backup: whole at one moment, while others go on writing. */
-
-/** Why a backup was made. It stands in the file's name. */
-export const BACKUP_REASONS = ['daily', 'by hand', 'before an update', 'before a restore'] as const
-export type BackupReason = (typeof BACKUP_REASONS)[number]
-
-export interface Backup {
-  readonly name: string
-  readonly at: number
-  readonly reason: BackupReason
-  readonly bytes: number
-}
 
 const NAME = /^ripe-acorn-(\d{4}-\d\d-\d\d)T(\d\d)-(\d\d)-(\d\d)-(\d{3})Z-([a-z-]+)\.sqlite$/
 

@@ -1,14 +1,9 @@
+import type { DamagedRow } from '../../core/keeping'
 import { v4 as newId } from 'uuid'
 import { type Db, inTransaction } from '../connection'
 import { type Doing, writeDeed } from './deeds'
 import { type Damaged, readWorkspace } from './docs'
 import { kinds } from './kinds'
-
-/** A row that cannot be read, as it is told. */
-export interface DamagedRow {
-  readonly kind: string
-  readonly row: string
-}
 
 const told = ({ kind, row }: Damaged): DamagedRow => ({ kind: kinds[kind].one, row: JSON.stringify(row) })
 

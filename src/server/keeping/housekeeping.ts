@@ -1,6 +1,6 @@
 import type { Db } from '../connection'
 import { log } from '../log'
-import { forgetTakenBack } from '../stores/answers'
+import { forgetGone } from '../stores/gone'
 import { backUpDaily } from './backups'
 import { forgetUndone } from './undos'
 
@@ -10,7 +10,7 @@ const EVERY_MS = 60_000
 export function keepHouse(db: Db): () => void {
   const look = async () => {
     const now = Date.now()
-    for (const work of [forgetUndone, forgetTakenBack, backUpDaily])
+    for (const work of [forgetUndone, forgetGone, backUpDaily])
       await work(db, now).catch((error: unknown) => log.error({ err: error }, 'housekeeping failed'))
   }
   void look()

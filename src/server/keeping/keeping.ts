@@ -10,8 +10,6 @@ export interface Keeping {
 }
 
 export const KEEPING_DEFAULTS = { folder: '', keep: 14, passcode: null } as const satisfies Keeping
-export const FEWEST_BACKUPS = 2
-export const MOST_BACKUPS = 100
 
 export async function getKeeping(db: Db): Promise<Keeping> {
   // A database that is about to be brought up to date has no such table yet.

@@ -423,7 +423,7 @@ export const kinds = Object.fromEntries(all.map((kind) => [kind.id, kind])) as R
 export const LEFT_OUT: Readonly<Record<string, string>> = {
   undos: 'what can still be undone, for some minutes only',
   set_aside: 'rows that could not be read; they are in a part of their own, as they are',
-  taken_back: 'ids of answers that were taken back, for some days, so that a late send does not bring them back',
+  gone: 'ids of answers that were taken back and of children that were removed, for some days, so that other devices forget them',
   devices: 'which devices may come in, which is of no use anywhere else',
   keeping: 'where backups go and the hash of the passcode, which belong to this machine',
 }

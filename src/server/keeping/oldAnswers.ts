@@ -1,7 +1,8 @@
+import type { Undo } from '../../core/keeping'
 import { type Db, inTransaction } from '../connection'
 import type { Doing } from './deeds'
 import { readKind } from './docs'
-import { type Change, type Undo, makeChanges } from './undos'
+import { type Change, makeChanges } from './undos'
 import { kinds } from './kinds'
 
 /** How many answers were given before an instant. */

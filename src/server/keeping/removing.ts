@@ -1,20 +1,16 @@
+import type { Counted, Undo } from '../../core/keeping'
 import { type Db, inTransaction } from '../connection'
 import { notFound } from '../problem'
 import type { Doing } from './deeds'
 import { canonical, keyOf, readDoc, readKind, removeDoc } from './docs'
 import { type Doc, KIND_IDS, type Kind, type KindId, kinds } from './kinds'
-import { type Change, type Undo, keepUndo } from './undos'
+import { noteGone } from '../stores/gone'
+import { type Change, keepUndo } from './undos'
 
 /* Removing things, with all that goes with them, so that it can be taken back for a while and is gone after that. */
 
 /** What a child’s name becomes where it stands in other texts. It is the same in every language. */
 export const NO_NAME = '…'
-
-/** Where a name stands in texts: in each kind, how many. */
-export interface NamePlaces {
-  readonly kind: KindId
-  readonly count: number
-}
 
 /** Removes a thing with what belongs to it. A child’s name also leaves notes, prints, days and stories. */
 export function removeThing(db: Db, kindId: KindId, id: string, doing: Doing): Promise<Undo> {
@@ -26,7 +22,10 @@ export function removeThing(db: Db, kindId: KindId, id: string, doing: Doing): P
     if (kindId === 'children') await removeOwnDays(trx, touched, id)
     await removeDoc(trx, kind, doc)
     if (kindId === 'recipes' || kindId === 'yards') await leaveSessions(trx, kindId, touched, id)
-    if (kindId === 'children') await forgetName(trx, String(doc.name), touched)
+    if (kindId === 'children') {
+      await forgetName(trx, String(doc.name), touched)
+      await noteGone(trx, id, 'child', doing.now)
+    }
     return finish(trx, kind, touched, doing)
   })
 }
@@ -134,14 +133,14 @@ async function forgetName(db: Db, name: string, touched: Touched): Promise<void>
 }
 
 /** Where a child’s name stands beside the child’s own records: told before the child is removed. */
-export async function namePlaces(db: Db, childId: string): Promise<NamePlaces[]> {
+export async function namePlaces(db: Db, childId: string): Promise<Counted[]> {
   const child = await readDoc(db, kinds.children, { id: childId })
   if (!child) throw notFound('child', childId)
   if (await isShared(db, String(child.name), childId)) return []
   const found = (await textsWith(db, String(child.name))).filter(({ before }) => before.child_id !== childId)
   const counts = new Map<KindId, number>()
   for (const { kind } of found) counts.set(kind.id, (counts.get(kind.id) ?? 0) + 1)
-  return [...counts].map(([kind, count]) => ({ kind, count }))
+  return [...counts].map(([kind, count]) => ({ one: kinds[kind].one, many: kinds[kind].many, count }))
 }
 
 /** What was changed is what it was before and what it is now; that is how it is taken back. */

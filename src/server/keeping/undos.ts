@@ -1,7 +1,9 @@
+import type { DeedName, TakenBack, Undo } from '../../core/keeping'
 import { v4 as newId } from 'uuid'
 import { type Db, inTransaction } from '../connection'
 import { Problem, notFound } from '../problem'
-import { type DeedName, type Doing, writeDeed } from './deeds'
+import { type Doing, writeDeed } from './deeds'
+import { isBack } from '../stores/gone'
 import { canonical, keyOf, putDoc, readDoc, readKind, removeDoc } from './docs'
 import { type Doc, KIND_IDS, type KindId, kinds } from './kinds'
 
@@ -12,16 +14,6 @@ export interface Change {
   readonly kind: KindId
   readonly before: Doc | null
   readonly after: Doc | null
-}
-
-/** What can still be taken back. */
-export interface Undo {
-  readonly id: string
-  readonly at: number
-  /** Until when it is promised. */
-  readonly until: number
-  /** In words: "Removed a child". */
-  readonly what: string
 }
 
 /** What each kind of change is called when it is taken back, and how long that is promised. */
@@ -72,12 +64,6 @@ export async function listUndos(db: Db, now: number): Promise<Undo[]> {
     .select('id', 'at', 'until', 'what')) as Undo[]
 }
 
-export interface TakenBack {
-  readonly back: number
-  /** What was changed since by somebody, and so stays as it is. */
-  readonly stays: number
-}
-
 /** Takes a change back: what is still as the change left it is again as it was before. */
 export function takeBackChange(db: Db, id: string, doing: Doing): Promise<TakenBack> {
   return inTransaction(db, async (trx) => {
@@ -93,6 +79,10 @@ export function takeBackChange(db: Db, id: string, doing: Doing): Promise<TakenB
     }
     await refuseOrphans(trx, ready)
     await write(trx, ready)
+    await isBack(
+      trx,
+      ready.flatMap(({ kind, after }) => (kind === 'children' && after ? [String(after.id)] : [])),
+    )
     await trx('undos').where({ id }).delete()
     await writeDeed(trx, UNDO_OF[what].deed, row.what, doing)
     return { back: ready.length, stays: changes.length - ready.length }

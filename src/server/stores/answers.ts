@@ -5,6 +5,7 @@ import type { AnswerChange, Correction, RecordedAnswers, SentAnswer } from '../.
 import { isRight } from '../../core/teaching'
 import type { Db } from '../connection'
 import { notFound } from '../problem'
+import { goneAmong, noteGone } from './gone'
 import { isAnswerBody, parsed, readable } from './readable'
 
 /** Two clocks that differ by less are taken to agree: a request may be on its way as long. */
@@ -68,13 +69,9 @@ export async function recordAnswers(
         return [{ id: answer.id, field: 'childId', reason: 'This child is no longer here.' }]
       return []
     })
-    const takenBack = new Set<string>(
-      await trx('taken_back')
-        .whereIn(
-          'id',
-          answers.map(({ id }) => id),
-        )
-        .pluck('id'),
+    const takenBack = await goneAmong(
+      trx,
+      answers.map(({ id }) => id),
     )
     const kept = answers.filter(({ id }) => !takenBack.has(id) && !refused.some((each) => each.id === id))
     for (const answer of kept) {
@@ -112,19 +109,9 @@ export async function listAnswers(db: Db, { childId, sessionId }: AnswerFilter =
 export async function takeBackAnswer(db: Db, id: AnswerId, now: Instant): Promise<void> {
   if (!isUuid(id)) throw notFound('answer', id)
   await db.transaction(async (trx) => {
-    await trx('taken_back').insert({ id, at: now }).onConflict('id').ignore()
+    await noteGone(trx, id, 'answer', now)
     await trx('answers').where({ id }).delete()
   })
-}
-
-/** How long a late send of an answer that was taken back is still known as one. */
-const LATE_MS = 30 * 86_400_000
-
-/** Forgets which answers were taken back long ago. */
-export async function forgetTakenBack(db: Db, now: Instant): Promise<void> {
-  await db('taken_back')
-    .where('at', '<', now - LATE_MS)
-    .delete()
 }
 
 async function getAnswer(db: Db, id: AnswerId): Promise<Answer> {

@@ -1,0 +1,111 @@
+import type { Instant } from './knowing'
+
+/* The shapes in which the server tells how the data is kept: what goes out, comes in, is backed up and can be undone. */
+
+/** What a file or a backup would bring of one kind. */
+export interface Compared {
+  /** "children". */
+  readonly kind: string
+  /** What several of them are called. */
+  readonly many: string
+  readonly fresh: number
+  readonly same: number
+  readonly different: number
+  /** Only here: a file leaves it, a backup that is restored takes it away. */
+  readonly onlyHere: number
+  /** Some of those that differ, by name. */
+  readonly examples: readonly string[]
+}
+
+/** What to do with a thing that is here and in a file, and differs. */
+export type OnDifferent = 'keep' | 'replace'
+
+/** A line of a table of children, and what becomes of it. */
+export type TableLine =
+  | { readonly line: number; readonly kind: 'new' | 'same'; readonly name: string; readonly age: number | null }
+  | { readonly line: number; readonly kind: 'wrong'; readonly why: string }
+
+/** Something that can still be taken back. */
+export interface Undo {
+  readonly id: string
+  readonly at: Instant
+  /** Until when that is promised. */
+  readonly until: Instant
+  /** In words: "A child, with 34 things of its own". */
+  readonly what: string
+}
+
+export interface TakenBack {
+  readonly back: number
+  /** What was changed since by somebody, and so stays as it is. */
+  readonly stays: number
+}
+
+/** Why a backup was made. It stands in the file's name. */
+export const BACKUP_REASONS = ['daily', 'by hand', 'before an update', 'before a restore'] as const
+export type BackupReason = (typeof BACKUP_REASONS)[number]
+
+export interface Backup {
+  readonly name: string
+  readonly at: Instant
+  readonly reason: BackupReason
+  readonly bytes: number
+}
+
+/** A row of the database that cannot be read, as it is told. */
+export interface DamagedRow {
+  readonly kind: string
+  readonly row: string
+}
+
+/** What is written down of who did what, and how it is told. */
+export const DEEDS = {
+  removed: 'Removed',
+  'took back a removal': 'Took back a removal',
+  'took in': 'Took in a file',
+  'took back an import': 'Took back what a file brought',
+  restored: 'Restored a backup',
+  'took back a restore': 'Took back a restore',
+  overruled: 'Overruled a rung',
+  'backed up': 'Made a backup',
+  'set aside': 'Set damaged rows aside',
+  'changed the keeping': 'Changed how data is kept',
+  'let in a device': 'A device came in',
+  'shut out a device': 'Shut a device out',
+} as const
+export type DeedName = keyof typeof DEEDS
+
+/** One thing that was done. It never has a child's name. */
+export interface Deed {
+  readonly id: string
+  readonly at: Instant
+  readonly what: DeedName
+  readonly detail: string
+  /** The device that it was done on. */
+  readonly device: string
+}
+
+/** How many there are of one kind of thing. */
+export interface Counted {
+  /** What one of them is called. */
+  readonly one: string
+  readonly many: string
+  readonly count: number
+}
+
+/** What Your data shows. */
+export interface DataState {
+  /** Where the data is. */
+  readonly file: string
+  readonly counts: readonly Counted[]
+  readonly damaged: readonly DamagedRow[]
+  readonly setAside: number
+  readonly undos: readonly Undo[]
+  readonly deeds: readonly Deed[]
+  readonly backups: readonly Backup[]
+  readonly backupFolder: string
+  readonly keeping: { readonly folder: string; readonly keep: number }
+}
+
+export const FEWEST_BACKUPS = 2
+export const MOST_BACKUPS = 100

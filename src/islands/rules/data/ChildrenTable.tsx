@@ -1,0 +1,69 @@
+import { Button, Group, Stack, Text } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import type { TableLine, Undo } from '../../../core/keeping'
+import type { Group as ChildGroup } from '../../../core/records'
+import { Choice } from '../../../ui/Choice'
+import { api } from '../../../ui/api'
+import { useDataChange } from './useData'
+
+interface Props {
+  readonly file: File
+  readonly lines: readonly TableLine[]
+  readonly onDone: (undo: Undo) => void
+  readonly onLeave: () => void
+}
+
+const MOST_SHOWN = 40
+const HOW = { new: 'comes new', same: 'is here already', wrong: '' } as const
+
+/** A table of children, line by line. One line that is wrong keeps all of them out, and says why. */
+export function ChildrenTable({ file, lines, onDone, onLeave }: Props) {
+  const [groupId, setGroupId] = useState('')
+  const groups = useQuery({ queryKey: ['groups'], queryFn: () => api.get<ChildGroup[]>('/api/groups') })
+  const into = groupId ? `&groupId=${groupId}` : ''
+  const take = useDataChange(() => api.send<Undo>(`/api/data/children?do=take${into}`, file), onDone)
+  const fresh = lines.filter(({ kind }) => kind === 'new').length
+  const wrong = lines.filter(({ kind }) => kind === 'wrong').length
+  return (
+    <Stack gap="sm" role="group" aria-label="What the table would bring">
+      <table className="rows">
+        <tbody>
+          {lines.slice(0, MOST_SHOWN).map((line) => (
+            <tr key={line.line}>
+              <td>Line {line.line}</td>
+              <td className="anywhere">
+                {line.kind === 'wrong' ? (
+                  <Text size="sm" c="var(--attention)">
+                    {line.why}.
+                  </Text>
+                ) : (
+                  `${line.name}${line.age === null ? '' : `, ${line.age}`} ${HOW[line.kind]}`
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {lines.length > MOST_SHOWN && <Text size="sm">and {lines.length - MOST_SHOWN} more lines</Text>}
+      <Choice
+        label="Into the group"
+        value={groupId}
+        onChange={setGroupId}
+        data={[
+          { value: '', label: 'no group yet' },
+          ...(groups.data ?? []).map(({ id, name }) => ({ value: id as string, label: name })),
+        ]}
+      />
+      <Group>
+        <Button onClick={() => take.mutate(undefined)} loading={take.isPending} disabled={fresh === 0 || wrong > 0}>
+          Take in {fresh} {fresh === 1 ? 'child' : 'children'}
+        </Button>
+        <Button variant="default" onClick={onLeave}>
+          Leave it
+        </Button>
+      </Group>
+      {wrong > 0 && <Text size="sm">Mend the lines that are wrong in the table, and choose it again.</Text>}
+    </Stack>
+  )
+}

@@ -1,0 +1,52 @@
+import { Grid, Stack, Title } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
+import type { DataState } from '../../../core/keeping'
+import { ErrorBoundary } from '../../../ui/ErrorBoundary'
+import { Loaded } from '../../../ui/Loaded'
+import { api } from '../../../ui/api'
+import { BackupsPart } from './BackupsPart'
+import { DamagedPart } from './DamagedPart'
+import { DeedsPart } from './DeedsPart'
+import { ForgetPart } from './ForgetPart'
+import { TakeInPart } from './TakeInPart'
+import { TakeOutPart } from './TakeOutPart'
+import { UndoPart } from './UndoPart'
+
+export const dataQuery = { queryKey: ['data'], queryFn: () => api.get<DataState>('/api/data') }
+
+/** Everything back out, and in again: files, backups, forgetting, and who did what. */
+export function DataPanel() {
+  const query = useQuery(dataQuery)
+  return (
+    <Loaded query={query}>
+      {(state) => (
+        <Stack gap="sm">
+          <Title order={1} size="h2">
+            Your data
+          </Title>
+          <DamagedPart state={state} />
+          <UndoPart state={state} />
+          <Grid gap="sm">
+            <Grid.Col span={{ base: 12, md: 6 }}>
+              <Stack gap="sm">
+                <TakeOutPart state={state} />
+                <ErrorBoundary what="Taking a file in">
+                  <TakeInPart />
+                </ErrorBoundary>
+              </Stack>
+            </Grid.Col>
+            <Grid.Col span={{ base: 12, md: 6 }}>
+              <Stack gap="sm">
+                <ErrorBoundary what="Backups">
+                  <BackupsPart key={`${state.keeping.folder} ${state.keeping.keep}`} state={state} />
+                </ErrorBoundary>
+                <ForgetPart />
+              </Stack>
+            </Grid.Col>
+          </Grid>
+          <DeedsPart state={state} />
+        </Stack>
+      )}
+    </Loaded>
+  )
+}

@@ -1,0 +1,44 @@
+import { Button, Group, Text } from '@mantine/core'
+import { useState } from 'react'
+import { DEEDS, type DataState } from '../../../core/keeping'
+import { momentInWords } from '../../../ui/dates'
+import { Part } from './Part'
+
+const FIRST_SHOWN = 8
+
+/** A short log of what changes much at once. It never has a child's name. */
+export function DeedsPart({ state }: { state: DataState }) {
+  const [all, setAll] = useState(false)
+  const shown = all ? state.deeds : state.deeds.slice(0, FIRST_SHOWN)
+  return (
+    <Part title="Who did what">
+      {state.deeds.length === 0 && (
+        <Text size="sm">
+          Imports, removals, overrules and restores are written down here, without names of children.
+        </Text>
+      )}
+      {shown.length > 0 && (
+        <table className="rows">
+          <tbody>
+            {shown.map(({ id, at, what, detail, device }) => (
+              <tr key={id}>
+                <td>{momentInWords(at)}</td>
+                <td className="anywhere">
+                  {DEEDS[what]}: {detail}
+                </td>
+                <td className="anywhere">{device}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {state.deeds.length > FIRST_SHOWN && (
+        <Group>
+          <Button variant="subtle" onClick={() => setAll(!all)}>
+            {all ? 'Show fewer' : `Show all ${state.deeds.length}`}
+          </Button>
+        </Group>
+      )}
+    </Part>
+  )
+}

@@ -1,0 +1,79 @@
+import { Button, Group, Text, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import type { Undo } from '../../../core/keeping'
+import { Confirm } from '../../../ui/Confirm'
+import { api } from '../../../ui/api'
+import { tell } from '../../../ui/notices'
+import { untilInWords } from '../../../ui/removing'
+import { Part } from './Part'
+import { useDataChange } from './useData'
+
+/** A year ago, as a field of dates has it. */
+function aYearAgo(): string {
+  const when = new Date()
+  when.setFullYear(when.getFullYear() - 1)
+  return when.toISOString().slice(0, 10)
+}
+
+/** Old answers that are no longer needed. */
+export function ForgetPart() {
+  const [before, setBefore] = useState(aYearAgo)
+  const [count, setCount] = useState<number>()
+  const look = useDataChange(
+    () => api.get<{ count: number }>(`/api/data/old-answers?before=${before}`),
+    (found) => setCount(found.count),
+  )
+  const forget = useDataChange(
+    () => api.post<Undo>('/api/data/old-answers', { before }),
+    (undo) => {
+      setCount(undefined)
+      void tell({
+        title: 'Forgotten',
+        message: `${undo.what}. It can be taken back until ${untilInWords(undo)}, above.`,
+        color: 'moss',
+      })
+    },
+  )
+  return (
+    <Part title="Forget old answers">
+      <Text size="sm">
+        Children stay; what they answered before this day goes. What they are sure of is then worked out from the rest.
+        A child is removed in Children.
+      </Text>
+      <Group align="end" gap="xs">
+        <TextInput
+          type="date"
+          label="Answers before"
+          value={before}
+          onChange={(event) => setBefore(event.currentTarget.value)}
+        />
+        <Button variant="default" loading={look.isPending} onClick={() => look.mutate(undefined)}>
+          Forget them …
+        </Button>
+      </Group>
+      {look.isError && (
+        <Text c="var(--attention)" role="alert">
+          {look.error.message}
+        </Text>
+      )}
+      <Confirm
+        opened={count !== undefined}
+        title={
+          count === 0
+            ? 'There are no answers before that day'
+            : `Forget ${count} ${count === 1 ? 'answer' : 'answers'}?`
+        }
+        action={count === 0 ? 'Well' : 'Forget them'}
+        busy={forget.isPending}
+        onConfirm={() => (count === 0 ? setCount(undefined) : forget.mutate(undefined))}
+        onClose={() => setCount(undefined)}
+      >
+        <Text>
+          {count === 0
+            ? `Nothing was answered before ${before}.`
+            : 'You can take it back for ten minutes. After that they are gone for good, but for backups that were made before.'}
+        </Text>
+      </Confirm>
+    </Part>
+  )
+}

@@ -1,0 +1,30 @@
+import { Button, Group, Text } from '@mantine/core'
+import { IconDownload } from '@tabler/icons-react'
+import type { DataState } from '../../../core/keeping'
+import { Part } from './Part'
+
+/** All that is kept, as one file. */
+export function TakeOutPart({ state }: { state: DataState }) {
+  const counts = state.counts
+    .filter(({ count }) => count > 0)
+    .map(({ one, many, count }) => `${count} ${count === 1 ? one : many}`)
+  return (
+    <Part title="Take everything out">
+      <Text size="sm">
+        One zip with all that is kept here: to be taken in again anywhere, and as tables for a spreadsheet. It holds
+        names and notes of children, so keep it where only you can open it.
+      </Text>
+      <Text size="sm" className="quiet">
+        {counts.length > 0 ? `In it: ${counts.join(', ')}.` : 'Nothing is kept yet but the house rules.'}
+      </Text>
+      <Group>
+        <Button component="a" href="/api/data/workspace.zip" download leftSection={<IconDownload size={18} />}>
+          Take out everything
+        </Button>
+      </Group>
+      <Text size="sm" className="quiet anywhere">
+        One child’s records alone are on the child’s own page. The data itself is in {state.file}.
+      </Text>
+    </Part>
+  )
+}

@@ -1,0 +1,113 @@
+import Papa from 'papaparse'
+import type { TableLine, Undo } from '../../core/keeping'
+import { GROUP_MOST, age as ageSchema, name as nameSchema } from '../fields'
+import { type Db, inTransaction } from '../connection'
+import type { Doing } from '../keeping/deeds'
+import { readDoc } from '../keeping/docs'
+import { type Doc, kinds } from '../keeping/kinds'
+import { type Change, makeChanges } from '../keeping/undos'
+import { Problem } from '../problem'
+import { v4 as newId } from 'uuid'
+
+/* Children from a table: any order of columns, with or without headings in one of the five languages. */
+
+const HEADINGS = {
+  name: ['name', 'nickname', 'child', 'kind', 'nom', 'prénom', 'prenom', 'enfant', 'nombre', 'niño', 'vorname'],
+  age: ['age', 'alter', 'âge', 'edad', 'years', 'jahre', 'ans', 'años'],
+} as const
+type Column = keyof typeof HEADINGS
+
+const isHeading = (cell: string, column: Column) =>
+  (HEADINGS[column] as readonly string[]).includes(cell.trim().toLowerCase())
+
+/** Where names and ages stand: by their headings, else the only numbers are ages and the first text is the name. */
+function columnsOf(rows: readonly string[][]): { name: number; age: number; first: number } {
+  const [head = []] = rows
+  const name = head.findIndex((cell) => isHeading(cell, 'name'))
+  if (name >= 0) return { name, age: head.findIndex((cell) => isHeading(cell, 'age')), first: 1 }
+  const width = Math.max(0, ...rows.map((row) => row.length))
+  const columns = Array.from({ length: width }, (_, i) => rows.map((row) => (row[i] ?? '').trim()).filter(Boolean))
+  const isNumber = (cells: readonly string[]) => cells.length > 0 && cells.every((cell) => /^\d{1,2}$/.test(cell))
+  return {
+    name: columns.findIndex((cells) => cells.length > 0 && !isNumber(cells)),
+    age: columns.findIndex(isNumber),
+    first: 0,
+  }
+}
+
+/** Our own tables guard a cell that would begin a formula; that apostrophe is no part of the name. */
+const unguarded = (cell: string) => cell.replace(/^'(?=[=+\-@])/, '')
+
+function readLine(cells: readonly string[], at: { name: number; age: number }, line: number): TableLine {
+  const name = nameSchema.validate(unguarded((cells[at.name] ?? '').trim()), { errors: { wrap: { label: false } } })
+  if (name.error) return { line, kind: 'wrong', why: name.error.message.replace(/^value/, 'The name') }
+  const written = at.age < 0 ? '' : (cells[at.age] ?? '').trim()
+  const age = ageSchema.validate(written === '' ? null : /^\d+$/.test(written) ? Number(written) : Number.NaN)
+  if (age.error)
+    return { line, kind: 'wrong', why: `The age must be a whole number from 2 to 99 or empty, got ${written}` }
+  return { line, kind: 'new', name: name.value as string, age: age.value as number | null }
+}
+
+/** The most lines that are read. */
+const MOST_LINES = 500
+
+/** What each line of a table would become. A child with the name and age of one that is here is the same child. */
+export async function readChildrenTable(db: Db, text: string): Promise<TableLine[]> {
+  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' })
+  if (data.length > MOST_LINES)
+    throw new Problem(400, 'This table cannot be taken in', {
+      field: 'file',
+      detail: `The table must have at most ${MOST_LINES} lines, got ${data.length}.`,
+    })
+  const at = columnsOf(data)
+  if (at.name < 0)
+    throw new Problem(400, 'This table cannot be taken in', {
+      field: 'file',
+      detail: 'The table must have a column of names. Its heading may be “name”.',
+    })
+  const here = (await db('children').select('name', 'age')) as { name: string; age: number | null }[]
+  const known = new Set(here.map(({ name, age }) => `${age} ${name}`))
+  return data.slice(at.first).map((cells, i) => {
+    const read = readLine(cells, at, i + at.first + 1)
+    if (read.kind === 'wrong') return read
+    const id = `${read.age} ${read.name}`
+    const isKnown = known.has(id)
+    known.add(id)
+    return isKnown ? { ...read, kind: 'same' } : read
+  })
+}
+
+/** Takes the new children in, into a group where one is named; all of them or, where a line is wrong, none. */
+export function takeInChildren(db: Db, text: string, groupId: string | undefined, doing: Doing): Promise<Undo> {
+  return inTransaction(db, async (trx) => {
+    const lines = await readChildrenTable(trx, text)
+    const wrong = lines.find((line) => line.kind === 'wrong')
+    if (wrong)
+      throw new Problem(400, 'This table cannot be taken in', {
+        field: `line ${wrong.line}`,
+        detail: `Line ${wrong.line}: ${wrong.why}. No child was added.`,
+      })
+    const fresh = lines.flatMap((line, i) =>
+      line.kind === 'new'
+        ? [{ id: newId(), name: line.name, age: line.age, version: 1, created_at: doing.now + i }]
+        : [],
+    )
+    const changes: Change[] = fresh.map((after) => ({ kind: 'children', before: null, after }))
+    if (groupId !== undefined) changes.push(await intoGroup(trx, groupId, fresh))
+    const detail = `A table with ${fresh.length} new ${fresh.length === 1 ? 'child' : 'children'}`
+    return makeChanges(trx, changes, { what: 'took in', detail }, doing)
+  })
+}
+
+async function intoGroup(db: Db, id: string, fresh: readonly { id: string }[]): Promise<Change> {
+  const before = await readDoc(db, kinds.groups, { id })
+  if (!before)
+    throw new Problem(400, 'This table cannot be taken in', { field: 'groupId', detail: 'There is no such group.' })
+  const members = [...(before.children as Doc[]), ...fresh.map((child) => ({ child_id: child.id }))]
+  if (members.length > GROUP_MOST)
+    throw new Problem(400, 'This table cannot be taken in', {
+      field: 'groupId',
+      detail: `A group has at most ${GROUP_MOST} children, and this one would have ${members.length}. Take them in without a group, or into another one.`,
+    })
+  return { kind: 'groups', before, after: { ...before, version: Number(before.version) + 1, children: members } }
+}

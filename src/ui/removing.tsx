@@ -1,0 +1,56 @@
+import { Button, Group, Text } from '@mantine/core'
+import { type QueryClient, useQueryClient } from '@tanstack/react-query'
+import type { TakenBack, Undo } from '../core/keeping'
+import { api } from './api'
+import { toTimeField } from './dates'
+import { forgetGoneHere } from './forgetHere'
+import { tell } from './notices'
+
+/** Until when a removal can be taken back, as a time of day: "14:32". */
+export function untilInWords({ until }: Pick<Undo, 'until'>): string {
+  const when = new Date(until)
+  return toTimeField(when.getHours() * 60 + when.getMinutes())
+}
+
+const STAYS_MS = 30_000
+
+/** Removes something on the server, and offers to take that back as long as it is promised. */
+export function useRemove(): (path: string, what: string) => Promise<void> {
+  const client = useQueryClient()
+  return async (path, what) => {
+    const undo = await api.remove<Undo>(path)
+    void tell({
+      title: `${what} is removed`,
+      message: <TakeBackLine undo={undo} client={client} />,
+      color: 'moss',
+      autoClose: STAYS_MS,
+    })
+    void forgetGoneHere()
+  }
+}
+
+function TakeBackLine({ undo, client }: { undo: Undo; client: QueryClient }) {
+  return (
+    <Group justify="space-between" gap="xs">
+      <Text size="sm">It can be taken back until {untilInWords(undo)}, here or in Your data.</Text>
+      <Button size="compact-sm" variant="light" onClick={() => void takeBackRemoval(undo.id, client)}>
+        Take it back
+      </Button>
+    </Group>
+  )
+}
+
+/** Takes a change back and says what came of it. */
+export async function takeBackRemoval(id: string, client: QueryClient): Promise<void> {
+  try {
+    const { stays } = await api.post<TakenBack>(`/api/data/undo/${id}`, {})
+    const message =
+      stays === 0
+        ? 'Everything is as it was before.'
+        : `${stays} ${stays === 1 ? 'thing was' : 'things were'} changed since and ${stays === 1 ? 'stays' : 'stay'} as it is now.`
+    void tell({ title: 'Taken back', message, color: 'moss' })
+  } catch (error) {
+    void tell({ title: 'Not taken back', message: error instanceof Error ? error.message : '', color: 'oak' })
+  }
+  await client.invalidateQueries()
+}
