@@ -56,24 +56,43 @@ export function ForgetPart() {
           {look.error.message}
         </Text>
       )}
-      <Confirm
-        opened={count !== undefined}
-        title={
-          count === 0
-            ? 'There are no answers before that day'
-            : `Forget ${count} ${count === 1 ? 'answer' : 'answers'}?`
-        }
-        action={count === 0 ? 'Well' : 'Forget them'}
+      <ForgetDialog
+        count={count}
+        before={before}
         busy={forget.isPending}
-        onConfirm={() => (count === 0 ? setCount(undefined) : forget.mutate(undefined))}
+        onForget={() => forget.mutate(undefined)}
         onClose={() => setCount(undefined)}
-      >
-        <Text>
-          {count === 0
-            ? `Nothing was answered before ${before}.`
-            : 'You can take it back for ten minutes. After that they are gone for good, but for backups that were made before.'}
-        </Text>
-      </Confirm>
+      />
     </Part>
+  )
+}
+
+interface DialogProps {
+  readonly count: number | undefined
+  readonly before: string
+  readonly busy: boolean
+  readonly onForget: () => void
+  readonly onClose: () => void
+}
+
+/** How many there are, before any of them goes. */
+function ForgetDialog({ count, before, busy, onForget, onClose }: DialogProps) {
+  return (
+    <Confirm
+      opened={count !== undefined}
+      title={
+        count === 0 ? 'There are no answers before that day' : `Forget ${count} ${count === 1 ? 'answer' : 'answers'}?`
+      }
+      action={count === 0 ? 'Well' : 'Forget them'}
+      busy={busy}
+      onConfirm={() => (count === 0 ? onClose() : onForget())}
+      onClose={onClose}
+    >
+      <Text>
+        {count === 0
+          ? `Nothing was answered before ${before}.`
+          : 'You can take it back for ten minutes. After that they are gone for good, but for backups that were made before.'}
+      </Text>
+    </Confirm>
   )
 }
