@@ -38,6 +38,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: '/usr/bin/chromium', args: CHROMIUM_ARGS },
     trace: 'retain-on-failure',
+    // What a test cuts off must not come from a cache; `offline.spec.ts` allows it.
+    serviceWorkers: 'block',
   },
   webServer: [server('demo', DEMO_PORT, true), server('empty', EMPTY_PORT, false)],
 })

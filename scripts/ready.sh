@@ -27,10 +27,12 @@ build() {
   echo "Building …"
   npx tsx scripts/outlines.ts
   npx astro build --silent
-  npx tsx scripts/precompress.ts
   for bundle in main:serve packWorker:pack-worker seedDemo:seed-demo; do
     npx esbuild "src/server/${bundle%:*}.ts" --bundle --packages=external --platform=node --format=esm --outfile="dist/${bundle#*:}.mjs" --log-level=error
   done
+  npx tsx scripts/offline.ts
+  npx tsx scripts/precompress.ts
+  npx tsx scripts/csp.ts
 }
 
 # The demo, made afresh in a folder under .cache and served until this script ends.

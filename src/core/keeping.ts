@@ -93,6 +93,26 @@ export interface Counted {
   readonly count: number
 }
 
+/** A device that gave the passcode. */
+export interface Device {
+  readonly id: string
+  readonly name: string
+  /** When it came in, and when it was last here. */
+  readonly since: Instant
+  readonly seen: Instant
+}
+
+/** Who may come in, from where. */
+export interface NetworkState {
+  /** Others can reach this machine at these addresses: "http://192.168.1.20:4321". None where it is closed to them. */
+  readonly addresses: readonly string[]
+  readonly isSecure: boolean
+  readonly hasPasscode: boolean
+  /** It was given at the start, and cannot be changed here. */
+  readonly isFixed: boolean
+  readonly devices: readonly Device[]
+}
+
 /** What Your data shows. */
 export interface DataState {
   /** Where the data is. */

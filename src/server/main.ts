@@ -1,23 +1,29 @@
-import { existsSync } from 'node:fs'
+import { existsSync, readFileSync } from 'node:fs'
 import { type Server, createServer } from 'node:http'
+import { createServer as createSecureServer } from 'node:https'
 import { join } from 'node:path'
 import { pathToFileURL } from 'node:url'
 import compression from 'compression'
 import sirv from 'sirv'
 import type { Db } from './connection'
 import { appDb, closeAppDb, dataFolder, makeFolder } from './db'
-import { type Handler, LOCAL, SHORTEST_PASSCODE, guarded, isLocal } from './guard'
+import { type Address, LOCAL, SHORTEST_PASSCODE, isLocal, ownNames } from './guard/address'
+import { type Guard, type Handler, guarded } from './guard/guard'
+import { contentPolicy } from './guard/headers'
+import { tellNetwork } from './guard/network'
+import { hashPasscode } from './guard/passcode'
+import { certificate } from './guard/tls'
 import { holdFolder } from './keeping/folderLock'
+import { getKeeping } from './keeping/keeping'
 import { keepHouse } from './keeping/housekeeping'
 
 /* The production server. `npm run build` bundles it to dist/serve.mjs, beside what it serves. */
 
-const address = {
-  host: process.env.RIPE_ACORN_HOST ?? LOCAL,
-  port: Number(process.env.RIPE_ACORN_PORT ?? 4321),
-  passcode: process.env.RIPE_ACORN_PASSCODE ?? '',
-}
-const { host, port, passcode } = address
+const env = process.env
+const host = env.RIPE_ACORN_HOST ?? LOCAL
+const port = Number(env.RIPE_ACORN_PORT ?? 4321)
+const passcode = env.RIPE_ACORN_PASSCODE ?? ''
+const isClosed = isLocal({ host })
 
 /** Ends with one line that says why it does not start. A cause that has a name needs no stack. */
 function refuse(reason: string): never {
@@ -34,10 +40,6 @@ function listen(server: Server): Promise<void> {
 
 if (!Number.isInteger(port) || port < 1 || port > 65_535)
   refuse(`RIPE_ACORN_PORT must be a whole number from 1 to 65535, got ${process.env.RIPE_ACORN_PORT}.`)
-if (!isLocal(address) && passcode === '')
-  refuse(
-    `RIPE_ACORN_HOST is ${host}, which others can reach. Set RIPE_ACORN_PASSCODE to at least ${SHORTEST_PASSCODE} characters.`,
-  )
 if (passcode.length > 0 && passcode.length < SHORTEST_PASSCODE)
   refuse(`RIPE_ACORN_PASSCODE must have at least ${SHORTEST_PASSCODE} characters, got ${passcode.length}.`)
 
@@ -59,6 +61,22 @@ const { db, letGo } = await openData().catch((error: unknown) =>
   refuse(error instanceof Error ? error.message : String(error)),
 )
 
+const given = passcode === '' ? undefined : await hashPasscode(passcode)
+if (!isClosed && !given && !(await getKeeping(db)).passcode)
+  refuse(
+    `RIPE_ACORN_HOST is ${host}, which others can reach. Set RIPE_ACORN_PASSCODE to at least ${SHORTEST_PASSCODE} characters.`,
+  )
+const names = (env.RIPE_ACORN_NAMES ?? '').split(',').flatMap((name) => name.trim() || [])
+const https = (() => {
+  try {
+    return certificate(env, dataFolder(), [...ownNames({ host, port, names, isSecure: true })])
+  } catch (error) {
+    return refuse(error instanceof Error ? error.message : String(error))
+  }
+})()
+const address: Address = { host, port, names, isSecure: https !== undefined }
+tellNetwork({ address, isFixed: given !== undefined })
+
 // React reads it once, as it is loaded: left unset, a page takes up to three times as long to be made.
 process.env.NODE_ENV ??= 'production'
 const { handler } = (await import(pathToFileURL(join(dist, 'server/entry.mjs')).href)) as { handler: Handler }
@@ -73,10 +91,24 @@ const files = sirv(join(dist, 'client'), {
       path.startsWith('/_astro/') ? 'public, max-age=31536000, immutable' : 'no-cache',
     ),
 })
-const server = createServer(guarded(address, [compression() as unknown as Handler, files, handler]))
+const { scripts } = JSON.parse(readFileSync(join(dist, 'csp.json'), 'utf8')) as { scripts: string[] }
+const guard: Guard = {
+  address,
+  db,
+  // A machine that only its own user can reach asks for none but one that was given at the start.
+  passcode: async () => given ?? (isClosed ? undefined : ((await getKeeping(db)).passcode ?? undefined)),
+  policy: contentPolicy(scripts),
+}
+const answer = guarded(guard, [compression() as unknown as Handler, files, handler])
+const server = https ? createSecureServer(https, answer) : createServer(answer)
 // Longer than a client keeps a connection, since one that closes just as it is used again would be an error at the
 // table.
 server.keepAliveTimeout = 75_000
+// Every request ends: its head within ten seconds, all of it within a minute, and no more are open than one machine
+// can serve.
+server.headersTimeout = 10_000
+server.requestTimeout = 60_000
+server.maxConnections = 256
 try {
   await listen(server)
 } catch (error) {
@@ -85,7 +117,12 @@ try {
   if (code === 'EADDRNOTAVAIL') refuse(`this machine has no address ${host}. Set RIPE_ACORN_HOST to one it has.`)
   refuse(error instanceof Error ? error.message : String(error))
 }
-process.stdout.write(`Ripe Acorn is at http://${isLocal(address) ? LOCAL : host}:${port}\n`)
+const scheme = https ? 'https' : 'http'
+process.stdout.write(`Ripe Acorn is at ${scheme}://${isClosed ? LOCAL : host}:${port}\n`)
+if (!isClosed && !https)
+  process.stdout.write(
+    'Others on this network could read what is sent: it is plain http. Set RIPE_ACORN_HTTPS=on, or give a certificate.\n',
+  )
 const stopHousekeeping = keepHouse(db)
 
 /** How long requests that are under way may take to end. One that is half-sent would never end by itself. */
@@ -94,10 +131,10 @@ const GRACE_MS = 1000
 /** Ends what is under way, puts all that was kept into the one file, and lets the folder go. */
 async function stop(): Promise<void> {
   stopHousekeeping()
-  const isClosed = new Promise<void>((done) => server.close(() => done()))
+  const isOver = new Promise<void>((done) => server.close(() => done()))
   server.closeIdleConnections()
   const timer = setTimeout(() => server.closeAllConnections(), GRACE_MS)
-  await isClosed
+  await isOver
   clearTimeout(timer)
   await closeAppDb()
   letGo()

@@ -43,6 +43,7 @@ import type { Story } from '../core/stories'
 import { story } from './storySchemas'
 import { packThings, savedPrint, seed } from './printSchemas'
 import { FEWEST_BACKUPS, MOST_BACKUPS } from '../core/keeping'
+import { SHORTEST_PASSCODE } from './guard/address'
 import type { Keeping } from './keeping/keeping'
 import { Problem } from './problem'
 import { shape } from './shape'
@@ -173,6 +174,7 @@ export const schemas = {
     folder: plainText(500).allow('').required(),
     keep: Joi.number().strict().integer().min(FEWEST_BACKUPS).max(MOST_BACKUPS).required(),
   }),
+  passcode: shape<{ passcode: string }>({ passcode: Joi.string().min(SHORTEST_PASSCODE).max(200).required() }),
   oldAnswers: shape<{ before: string }>({ before: date.required() }),
   settings: shape<Settings>({
     version: version.required(),

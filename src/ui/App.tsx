@@ -7,6 +7,7 @@ import type { Shortcut } from './ShortcutList'
 import { Shortcuts } from './Shortcuts'
 import { Refusal } from './api'
 import { LONG_MS, Notices, tell } from './notices'
+import { useOffline } from './offline/useOffline'
 import { WaitingInHeader } from './Waiting'
 import { theme } from './theme'
 
@@ -41,6 +42,7 @@ interface Props {
 /** What every view stands in: theme, server state, notices, the list of shortcuts. */
 export function App({ children, shortcuts = [], state }: Props) {
   const [client] = useState(() => newClient(state))
+  useOffline()
   return (
     <MantineProvider theme={theme} defaultColorScheme="auto">
       <QueryClientProvider client={client}>

@@ -1,0 +1,65 @@
+import { answersOf, expect, makeGroup, makeSession, test } from './fixtures'
+
+/* Without a connection: what opens, what says that it cannot, and that nothing is lost. */
+
+test.use({ serviceWorkers: 'allow' })
+
+test('the table opens without a connection, takes answers, and sends them later; other views say what works', async ({
+  page,
+  context,
+  request,
+  quiet,
+}) => {
+  quiet.allow(/ERR_INTERNET_DISCONNECTED|Failed to load resource|ERR_FAILED|no-response/)
+  const { group } = await makeGroup(request, 'Ferry without signal', ['Moss'])
+  const session = await makeSession(request, group.id)
+  await page.goto(`/table/${session.id}`)
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null)
+  // Once more, so that the worker has seen it.
+  await page.reload()
+  await expect(page.getByRole('slider', { name: 'Time shown' })).toBeVisible()
+  await page.waitForFunction(async () =>
+    (await (await caches.open('ripe-acorn-records')).keys()).some(({ url }) => url.includes('/play')),
+  )
+
+  await context.setOffline(true)
+  await page.goto('/make')
+  await expect(page.getByRole('heading', { name: 'There is no connection to Ripe Acorn' })).toBeVisible()
+  await page
+    .getByRole('link', { name: /^Table/ })
+    .first()
+    .click()
+  await page.keyboard.press('q')
+  await expect(page.getByRole('heading', { name: 'Moss' })).toBeVisible()
+  await page.keyboard.press('2')
+  await expect(page.getByText('1 answer is kept here until Ripe Acorn can be reached again.')).toBeVisible()
+  await page.reload()
+  await expect(page.getByText('1 answer is kept here until Ripe Acorn can be reached again.')).toBeVisible()
+  await page.goto('/play')
+  await expect(page.getByRole('heading', { name: 'Play now' })).toBeVisible()
+
+  await context.setOffline(false)
+  await expect.poll(async () => (await answersOf(request, session.id)).length).toBe(1)
+})
+
+test('what this device holds of a child goes with the child', async ({ page, request }) => {
+  const { group, childIds } = await makeGroup(request, 'Forgetters', ['Ottoline'])
+  const session = await makeSession(request, group.id)
+  await page.goto(`/table/${session.id}`)
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null)
+  await page.reload()
+  const holds = () =>
+    page.evaluate(async () => {
+      const cache = await caches.open('ripe-acorn-records')
+      const pages = await Promise.all(
+        (await cache.keys()).map(async (key) => (await (await cache.match(key))?.text()) ?? ''),
+      )
+      return pages.some((text) => text.includes('Ottoline'))
+    })
+  await expect.poll(holds).toBe(true)
+  await page.evaluate((id) => localStorage.setItem('caller-game', JSON.stringify({ players: [{ id }] })), childIds[0])
+  await request.delete(`/api/children/${childIds[0]}`)
+  await page.goto('/children')
+  await expect.poll(holds).toBe(false)
+  expect(await page.evaluate(() => localStorage.getItem('caller-game'))).toBeNull()
+})

@@ -1,0 +1,124 @@
+import type { IncomingMessage, ServerResponse } from 'node:http'
+import { RateLimiterMemory, type RateLimiterRes } from 'rate-limiter-flexible'
+import type { Db } from '../connection'
+import { DEVICE_HEADER } from '../device'
+import { addDevice, deviceWith } from './devices'
+import { isPasscode } from './passcode'
+
+/* The door for other devices: a page of our own that asks for the passcode, and a cookie for those who gave it. */
+
+const COOKIE = 'ripe-acorn'
+const COOKIE_SECONDS = 180 * 86_400
+const MOST_TRIES = 10
+const SHUT_SECONDS = 15 * 60
+const MOST_FORM_BYTES = 4096
+/** From all addresses together, so that many machines are no quicker than one. */
+const MOST_TRIES_TOGETHER = 60
+
+const tries = new RateLimiterMemory({ points: MOST_TRIES, duration: SHUT_SECONDS, blockDuration: SHUT_SECONDS })
+const together = new RateLimiterMemory({ points: MOST_TRIES_TOGETHER, duration: SHUT_SECONDS })
+
+/** Each wrong try waits twice as long as the one before it. */
+const waitFor = (count: number) => new Promise((resolve) => setTimeout(resolve, Math.min(8000, 250 * 2 ** count)))
+
+interface Door {
+  readonly db: Db
+  /** As it is kept. */
+  readonly passcode: string
+  readonly isSecure: boolean
+}
+
+const escape = (text: string) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/"/g, '&quot;')
+
+function page(response: ServerResponse, status: number, said: string, to: string): void {
+  const body = `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>Come in · Ripe Acorn</title><style>body{font:18px/1.5 system-ui,sans-serif;background:#FBF7EF;color:#2B2320;display:grid;place-items:center;min-height:100vh;margin:0}main{max-width:24rem;padding:1rem}label{display:block;margin:1rem 0 .25rem}input,button{font:inherit;width:100%;min-height:48px;box-sizing:border-box;padding:.25rem .75rem;border-radius:8px;border:1px solid #8a7a68}button{margin-top:1.25rem;background:#2F6B4F;color:#fff;border:0}p[role=alert]{color:#8A4B12;font-weight:600}</style></head><body><main><h1>Ripe Acorn</h1><p>This machine keeps records of children. Type its passcode to come in.</p>${said ? `<p role="alert">${escape(said)}</p>` : ''}<form method="post" action="/enter"><input type="hidden" name="to" value="${escape(to)}"><label for="passcode">Passcode</label><input id="passcode" name="passcode" type="password" autocomplete="current-password" required autofocus><label for="device">What this device is called</label><input id="device" name="device" maxlength="40" placeholder="Tablet by the window"><button>Come in</button></form></main></body></html>`
+  response.writeHead(status, { 'content-type': 'text/html; charset=utf-8' }).end(body)
+}
+
+/** Only a path of our own is gone to after the door. */
+const ownPath = (to: string | null) => (to && /^\/(?![/\\])/.test(to) ? to : '/')
+
+function tokenIn({ headers }: IncomingMessage): string | undefined {
+  return /(?:^|;\s*)ripe-acorn=([\w-]+)/.exec(headers.cookie ?? '')?.[1]
+}
+
+async function readForm(request: IncomingMessage): Promise<URLSearchParams | undefined> {
+  let text = ''
+  for await (const chunk of request as AsyncIterable<Buffer>) {
+    text += chunk.toString('utf8')
+    if (text.length > MOST_FORM_BYTES) return undefined
+  }
+  return new URLSearchParams(text)
+}
+
+/** Which device asks, for what is written down. Undefined where it may not come in: then it was answered already. */
+export async function comeIn(request: IncomingMessage, response: ServerResponse, door: Door): Promise<boolean> {
+  const url = new URL(request.url ?? '/', 'http://door')
+  if (url.pathname === '/enter') {
+    if (request.method === 'POST') await tryToEnter(request, response, door)
+    else page(response, 200, '', ownPath(url.searchParams.get('to')))
+    return false
+  }
+  const token = tokenIn(request)
+  const name = token && (await deviceWith(door.db, token, Date.now()))
+  if (name) {
+    request.headers[DEVICE_HEADER] = encodeURIComponent(name)
+    return true
+  }
+  refuse(request, response, url)
+  return false
+}
+
+/** A page leads to the door; what a script asks for is refused in a form that scripts read. */
+function refuse(request: IncomingMessage, response: ServerResponse, url: URL): void {
+  const isPage = request.method === 'GET' && (request.headers.accept ?? '').includes('text/html')
+  if (isPage) {
+    response.writeHead(303, { location: `/enter?to=${encodeURIComponent(url.pathname + url.search)}` }).end()
+    return
+  }
+  response.writeHead(401, { 'content-type': 'application/problem+json' }).end(
+    JSON.stringify({
+      title: 'The passcode is needed',
+      status: 401,
+      detail: 'This device must give the passcode first. Open any page of Ripe Acorn to type it.',
+    }),
+  )
+}
+
+async function tryToEnter(request: IncomingMessage, response: ServerResponse, door: Door): Promise<void> {
+  const form = await readForm(request)
+  const to = ownPath(form?.get('to') ?? null)
+  if (!form) return page(response, 413, 'That was too long.', '/')
+  const from = request.socket.remoteAddress ?? 'unknown'
+  let counted: RateLimiterRes
+  try {
+    // Counted before it is looked at, so that many tries at once are no quicker.
+    await together.consume('all')
+    counted = await tries.consume(from)
+  } catch {
+    response.setHeader('retry-after', String(SHUT_SECONDS))
+    return page(response, 429, 'Too many wrong tries. The door is shut for a quarter of an hour.', to)
+  }
+  if (!(await isPasscode(form.get('passcode') ?? '', door.passcode))) {
+    await waitFor(counted.consumedPoints - 1)
+    const left = counted.remainingPoints
+    const more = left === 1 ? 'One more try is left' : `${left} more tries are left`
+    return page(response, 403, `That is not the passcode. ${more} before the door is shut for a while.`, to)
+  }
+  await tries.delete(from)
+  const token = await addDevice(door.db, nameFrom(form, request), Date.now())
+  const secure = door.isSecure ? '; Secure' : ''
+  response
+    .writeHead(303, {
+      location: to,
+      'set-cookie': `${COOKIE}=${token}; HttpOnly; SameSite=Strict; Path=/; Max-Age=${COOKIE_SECONDS}${secure}`,
+    })
+    .end()
+}
+
+/** What the device is called: as was typed, else what its browser says it runs on. */
+function nameFrom(form: URLSearchParams, { headers }: IncomingMessage): string {
+  const typed = (form.get('device') ?? '').replace(/\p{C}/gu, '').trim().slice(0, 40)
+  const system = /iPad|iPhone|Android|Windows|Mac OS|CrOS|Linux/.exec(headers['user-agent'] ?? '')?.[0]
+  return typed || (system ? `A device with ${system}` : 'A device')
+}

@@ -1,0 +1,82 @@
+import type { IncomingMessage, ServerResponse } from 'node:http'
+import type { Db } from '../connection'
+import { DEVICE_HEADER } from '../device'
+import { type Address, LOCAL, nameIn, ownNames } from './address'
+import { comeIn } from './door'
+import { setHeaders } from './headers'
+
+/* Who may come in: what stands before every file and every endpoint. */
+
+export type Handler = (request: IncomingMessage, response: ServerResponse, next?: () => void) => void
+
+export interface Guard {
+  readonly address: Address
+  readonly db: Db
+  /** As it is kept, read at each request so that a change holds at once. Undefined where no passcode is asked for. */
+  readonly passcode: () => Promise<string | undefined>
+  readonly policy: string
+}
+
+const METHODS: readonly string[] = ['GET', 'HEAD', 'POST', 'PUT', 'DELETE']
+
+/** Code, fonts and the icon hold no records. A page that works without a connection needs them before the door. */
+const OPEN_PATHS = /^\/(?:_astro\/|(?:icon\.svg|sw\.js|offline|offline\/|offline\.js)$)/
+
+/** A page from elsewhere must not send anything here. Browsers say in `Origin` where a request comes from. */
+function isFromUs({ headers }: IncomingMessage): boolean {
+  if (headers.origin === undefined) return true
+  return URL.canParse(headers.origin) && new URL(headers.origin).host === headers.host
+}
+
+/** A page from elsewhere may lead here by a link, and by nothing else: no image, no frame, no fetch. */
+function isAskedByUs({ headers, method }: IncomingMessage): boolean {
+  const site = headers['sec-fetch-site']
+  if (site === undefined || site === 'same-origin' || site === 'none') return true
+  return method === 'GET' && headers['sec-fetch-mode'] === 'navigate' && headers['sec-fetch-dest'] === 'document'
+}
+
+/** Why a request is turned away before anything is done with it. */
+function turnedAway(request: IncomingMessage, { port, names, isSecure }: Known): [number, string] | undefined {
+  if (!METHODS.includes(request.method ?? '')) return [405, `The method must be one of ${METHODS.join(', ')}.`]
+  if (!names.has(nameIn(request)))
+    return [
+      421,
+      `Ripe Acorn answers at ${isSecure ? 'https' : 'http'}://${LOCAL}:${port}, and at the names that it was given.`,
+    ]
+  if (!isFromUs(request) || !isAskedByUs(request)) return [403, 'Only pages of Ripe Acorn itself may send to it.']
+  // The framework's own way of changing images: we have none, and it would let a page from elsewhere keep us busy.
+  if ((request.url ?? '').startsWith('/_image')) return [404, 'There is no such page.']
+  return undefined
+}
+
+interface Known {
+  readonly port: number
+  readonly names: ReadonlySet<string>
+  readonly isSecure: boolean
+}
+
+/** Runs the handlers one after the other, but only for requests that may come in. */
+export function guarded(guard: Guard, handlers: readonly Handler[]): Handler {
+  const { address, policy, db } = guard
+  const known = { ...address, names: ownNames(address) }
+  const answer = async (request: IncomingMessage, response: ServerResponse) => {
+    setHeaders(response, policy, address.isSecure)
+    request.headers[DEVICE_HEADER] = undefined
+    const away = turnedAway(request, known)
+    if (away) {
+      response.writeHead(away[0], { 'content-type': 'text/plain' }).end(away[1])
+      return
+    }
+    const passcode = OPEN_PATHS.test(request.url ?? '') ? undefined : await guard.passcode()
+    if (passcode && !(await comeIn(request, response, { db, passcode, isSecure: address.isSecure }))) return
+    // The last handler gets no `next`, so Astro serves its own 404.
+    const run = (i: number): void =>
+      handlers[i]?.(request, response, i + 1 < handlers.length ? () => run(i + 1) : undefined)
+    run(0)
+  }
+  return (request, response) =>
+    void answer(request, response).catch(() => {
+      if (!response.headersSent) response.writeHead(503, { 'content-type': 'text/plain' })
+      response.end('Ripe Acorn cannot answer now. Try again.')
+    })
+}
