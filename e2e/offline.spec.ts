@@ -1,4 +1,4 @@
-import { answersOf, expect, makeGroup, makeSession, test } from './fixtures'
+import { answersOf, expect, makeGroup, makeSession, test, usable } from './fixtures'
 
 /* Without a connection: what opens, what says that it cannot, and that nothing is lost. */
 
@@ -29,6 +29,8 @@ test('the table opens without a connection, takes answers, and sends them later;
     .getByRole('link', { name: /^Table/ })
     .first()
     .click()
+  await page.waitForURL('**/table/*')
+  await usable(page)
   await page.keyboard.press('q')
   await expect(page.getByRole('heading', { name: 'Moss' })).toBeVisible()
   await page.keyboard.press('2')

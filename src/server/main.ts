@@ -118,11 +118,11 @@ try {
   refuse(error instanceof Error ? error.message : String(error))
 }
 const scheme = https ? 'https' : 'http'
-process.stdout.write(`Ripe Acorn is at ${scheme}://${isClosed ? LOCAL : host}:${port}\n`)
-if (!isClosed && !https)
-  process.stdout.write(
-    'Others on this network could read what is sent: it is plain http. Set RIPE_ACORN_HTTPS=on, or give a certificate.\n',
-  )
+const warning =
+  isClosed || https
+    ? ''
+    : 'Others on this network could read what is sent: it is plain http. Set RIPE_ACORN_HTTPS=on, or give a certificate.\n'
+process.stdout.write(`${warning}Ripe Acorn is at ${scheme}://${isClosed ? LOCAL : host}:${port}\n`)
 const stopHousekeeping = keepHouse(db)
 
 /** How long requests that are under way may take to end. One that is half-sent would never end by itself. */

@@ -7,7 +7,8 @@ import { settingsQuery } from '../../ui/queries'
 import { RulesForm } from './RulesForm'
 
 const data = later(async () => (await import('./data/DataPanel')).DataPanel)
-const LATER = [data]
+const network = later(async () => (await import('./data/NetworkPanel')).NetworkPanel)
+const LATER = [data, network]
 
 interface Props {
   readonly state: string
@@ -15,7 +16,7 @@ interface Props {
   readonly part: string | null
 }
 
-const PARTS = { rules: 'House rules', data: 'Your data' } as const
+const PARTS = { rules: 'House rules', data: 'Your data', network: 'Other devices' } as const
 
 export default function RulesView({ state, part }: Props) {
   return (
@@ -36,6 +37,7 @@ function Rules({ part }: Pick<Props, 'part'>) {
       panels={{
         rules: <Loaded query={query}>{(settings) => <RulesForm key={settings.version} settings={settings} />}</Loaded>,
         data: <data.Part />,
+        network: <network.Part />,
       }}
     />
   )

@@ -17,8 +17,11 @@ function wanted(): string[] {
 export function useOffline(): void {
   useEffect(() => {
     const timer = setTimeout(() => {
-      void forgetGoneHere()
-      if (import.meta.env.PROD && 'serviceWorker' in navigator) void hold()
+      // First what must go, since forgetting empties what the worker holds.
+      void forgetGoneHere().then(() => {
+        if (import.meta.env.PROD && 'serviceWorker' in navigator) return hold()
+        return undefined
+      })
     }, AFTER_MS)
     return () => clearTimeout(timer)
   }, [])

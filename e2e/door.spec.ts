@@ -1,0 +1,170 @@
+import { type ChildProcess, spawn } from 'node:child_process'
+import { mkdtempSync, readFileSync } from 'node:fs'
+import { type IncomingHttpHeaders, request as httpRequest } from 'node:http'
+import { connect } from 'node:net'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { expect, test } from './fixtures'
+
+/* A server that others can reach: who comes in, and who does not. On loopback all the same. */
+
+const PORT = 4338
+const BASE = `http://127.0.0.1:${PORT}`
+const folder = mkdtempSync(join(tmpdir(), 'ripe-acorn-door-'))
+let server: ChildProcess
+let said = ''
+
+function start(env: Record<string, string>): Promise<void> {
+  said = ''
+  server = spawn('node', ['dist/serve.mjs'], {
+    env: { ...process.env, RIPE_ACORN_PORT: String(PORT), RIPE_ACORN_DATA: folder, ...env },
+  })
+  return new Promise((resolve, reject) => {
+    const hear = (data: Buffer) => {
+      said += data.toString()
+      if (said.includes('Ripe Acorn is at')) resolve()
+    }
+    server.stdout?.on('data', hear)
+    server.stderr?.on('data', hear)
+    server.on('exit', () => reject(new Error(said)))
+  })
+}
+
+function stop(): Promise<number> {
+  const began = Date.now()
+  return new Promise((resolve) => {
+    server.removeAllListeners('exit')
+    server.on('exit', () => resolve(Date.now() - began))
+    server.kill('SIGTERM')
+  })
+}
+
+interface Reply {
+  readonly status: number
+  readonly headers: IncomingHttpHeaders
+  readonly body: string
+}
+
+function send(method: string, path: string, headers: Record<string, string> = {}, body = ''): Promise<Reply> {
+  return new Promise((resolve, reject) => {
+    const sending = httpRequest({ host: '127.0.0.1', port: PORT, method, path, headers }, (response) => {
+      let text = ''
+      response.on('data', (data: Buffer) => (text += data.toString()))
+      response.on('end', () => resolve({ status: response.statusCode ?? 0, headers: response.headers, body: text }))
+    })
+    sending.on('error', reject)
+    sending.end(body)
+  })
+}
+
+const enter = (passcode: string) =>
+  send(
+    'POST',
+    '/enter',
+    { 'content-type': 'application/x-www-form-urlencoded' },
+    new URLSearchParams({ passcode }).toString(),
+  )
+
+test.describe.configure({ mode: 'serial' })
+
+test.afterAll(() => void server.kill('SIGKILL'))
+
+test('a device gives the passcode on a page of ours, is listed, and can be shut out', async ({ page, quiet }) => {
+  quiet.allow(/401|403/)
+  await start({ RIPE_ACORN_HOST: '0.0.0.0', RIPE_ACORN_PASSCODE: 'nine ferries' })
+  expect(said).toContain('plain http')
+  await page.goto(`${BASE}/settings?part=network`)
+  await expect(page.getByRole('heading', { name: 'Ripe Acorn' })).toBeVisible()
+  await page.getByLabel('Passcode').fill('eight ferries')
+  await page.getByRole('button', { name: 'Come in' }).click()
+  await expect(page.getByRole('alert')).toContainText('That is not the passcode. 9 more tries are left')
+  await page.getByLabel('Passcode').fill('nine ferries')
+  await page.getByLabel('What this device is called').fill('Tablet by the window')
+  await page.getByRole('button', { name: 'Come in' }).click()
+  await expect(page.getByText('Tablet by the window, since')).toBeVisible()
+  await expect(page.getByRole('img', { name: /A code that opens http/ })).toBeVisible()
+  const [cookie] = await page.context().cookies()
+  expect(cookie).toMatchObject({ httpOnly: true, sameSite: 'Strict' })
+  for (const end of ['', '-wal'])
+    for (const secret of ['nine ferries', cookie?.value ?? ''])
+      expect(readFileSync(join(folder, `ripe-acorn.sqlite${end}`), 'latin1')).not.toContain(secret)
+  await page.getByRole('button', { name: 'Shut it out' }).click()
+  await page.goto(`${BASE}/`)
+  await expect(page.getByLabel('Passcode')).toBeVisible()
+  expect((await send('GET', '/api/children')).status).toBe(401)
+})
+
+test('wrong tries become slower and shut the door; the right word does not open it then', async () => {
+  const took: number[] = []
+  for (let i = 0; i < 3; i++) {
+    const began = Date.now()
+    expect((await enter('wrong')).status).toBe(403)
+    took.push(Date.now() - began)
+  }
+  expect(took[2]).toBeGreaterThan((took[0] ?? 0) + 500)
+  const many = await Promise.all(Array.from({ length: 12 }, () => enter('wrong')))
+  expect(many.filter(({ status }) => status === 429).length).toBeGreaterThan(3)
+  const right = await enter('nine ferries')
+  expect([right.status, right.headers['set-cookie']]).toEqual([429, undefined])
+  expect(right.body).toContain('shut for a quarter of an hour')
+})
+
+test('pages tell the browser what they may do, and only our own may ask', async () => {
+  const { headers } = await send('GET', '/enter')
+  expect(headers['content-security-policy']).toMatch(/script-src 'self' 'sha256-/)
+  expect(headers['content-security-policy']).not.toMatch(/script-src[^;]*unsafe/)
+  expect(headers['content-security-policy']).toContain("frame-ancestors 'none'")
+  expect(headers).toMatchObject({
+    'cache-control': 'no-store',
+    'cross-origin-opener-policy': 'same-origin',
+    'cross-origin-resource-policy': 'same-origin',
+    'permissions-policy': expect.stringContaining('camera=()') as unknown,
+  })
+  const from = (site: string, mode: string, dest: string) => ({
+    'sec-fetch-site': site,
+    'sec-fetch-mode': mode,
+    'sec-fetch-dest': dest,
+  })
+  expect((await send('GET', '/api/overview', from('cross-site', 'no-cors', 'image'))).status).toBe(403)
+  expect((await send('GET', '/enter', from('cross-site', 'navigate', 'document'))).status).toBe(200)
+  expect((await send('GET', '/enter', from('cross-site', 'navigate', 'iframe'))).status).toBe(403)
+  expect((await send('POST', '/enter', from('cross-site', 'navigate', 'document'))).status).toBe(403)
+  expect((await send('TRACE', '/')).status).toBe(405)
+  expect((await send('GET', '/_image?href=/icon.svg&w=9000')).status).toBe(404)
+  expect((await send('GET', '/enter', { host: 'elsewhere.example' })).status).toBe(421)
+})
+
+test('it stops within two seconds, even with a half-sent request open, and has everything in the one file', async () => {
+  const half = connect(PORT, '127.0.0.1')
+  half.on('error', () => undefined)
+  half.write('POST /enter HTTP/1.1\r\nhost: 127.0.0.1\r\ncontent-length: 900\r\n\r\npasscode=')
+  await new Promise((resolve) => setTimeout(resolve, 200))
+  expect(await stop()).toBeLessThan(2000)
+  expect(() => readFileSync(join(folder, 'ripe-acorn.sqlite-wal'))).toThrow()
+})
+
+test('with HTTPS on, a certificate is made at the first start and used', async ({ browser }) => {
+  await start({ RIPE_ACORN_HOST: '0.0.0.0', RIPE_ACORN_PASSCODE: 'nine ferries', RIPE_ACORN_HTTPS: 'on' })
+  expect(said).not.toContain('plain http')
+  const context = await browser.newContext({ ignoreHTTPSErrors: true })
+  const page = await context.newPage()
+  await page.goto(`https://127.0.0.1:${PORT}/`)
+  await page.getByLabel('Passcode').fill('nine ferries')
+  await page.getByRole('button', { name: 'Come in' }).click()
+  await expect(page.getByRole('link', { name: 'Today' })).toBeVisible()
+  expect((await context.cookies())[0]).toMatchObject({ secure: true })
+  await context.close()
+  await stop()
+})
+
+test('a second server on the same folder is refused by name', async () => {
+  await start({})
+  const second = spawn('node', ['dist/serve.mjs'], {
+    env: { ...process.env, RIPE_ACORN_PORT: '4337', RIPE_ACORN_DATA: folder },
+  })
+  let told = ''
+  second.stderr.on('data', (data: Buffer) => (told += data.toString()))
+  await new Promise((resolve) => second.on('exit', resolve))
+  expect(told).toMatch(new RegExp(`in use by another Ripe Acorn.*process ${server.pid}, at 127\\.0\\.0\\.1:${PORT}`))
+  await stop()
+})

@@ -1,0 +1,149 @@
+import { Button, Group, PasswordInput, Stack, Text, Title } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import type { NetworkState } from '../../../core/keeping'
+import type { Overview } from '../../../core/records'
+import { Choice } from '../../../ui/Choice'
+import { Loaded } from '../../../ui/Loaded'
+import { api } from '../../../ui/api'
+import { dayInWords, momentInWords } from '../../../ui/dates'
+import { overviewQuery } from '../../../ui/queries'
+import { Part } from './Part'
+import { ScanCode } from './ScanCode'
+import { useDataChange } from './useData'
+
+const networkQuery = { queryKey: ['network'], queryFn: () => api.get<NetworkState>('/api/data/network') }
+
+/** Other devices: the code that opens a table on a tablet, the passcode, and who came in. */
+export function NetworkPanel() {
+  const query = useQuery(networkQuery)
+  return (
+    <Loaded query={query}>
+      {(state) => (
+        <Stack gap="sm">
+          <Title order={1} size="h2">
+            Other devices
+          </Title>
+          <OpenOnTablet state={state} />
+          <PasscodePart state={state} />
+          <DevicesPart state={state} />
+        </Stack>
+      )}
+    </Loaded>
+  )
+}
+
+function OpenOnTablet({ state }: { state: NetworkState }) {
+  const overview = useQuery(overviewQuery)
+  const [path, setPath] = useState('/')
+  const [address, setAddress] = useState(state.addresses[0] ?? '')
+  if (state.addresses.length === 0)
+    return (
+      <Part title="Open it on a tablet">
+        <Text>
+          Only this machine can open Ripe Acorn now. To let a tablet on the same network in, set a passcode below and
+          start it with RIPE_ACORN_HOST=0.0.0.0 and RIPE_ACORN_HTTPS=on. The README says how.
+        </Text>
+      </Part>
+    )
+  return (
+    <Part title="Open it on a tablet">
+      {!state.isSecure && (
+        <Text c="var(--attention)">
+          It is plain http: others on this network could read what is sent. Start it with RIPE_ACORN_HTTPS=on.
+        </Text>
+      )}
+      <Group align="start">
+        <ScanCode text={`${address}${path}`} />
+        <Stack gap="xs" style={{ flex: '1 1 220px' }}>
+          <Choice label="What it opens" value={path} onChange={setPath} data={placesIn(overview.data)} />
+          {state.addresses.length > 1 && (
+            <Choice
+              label="Address of this machine"
+              value={address}
+              onChange={setAddress}
+              data={state.addresses.map((each) => ({ value: each, label: each }))}
+            />
+          )}
+          <Text className="anywhere">
+            Scan the code with the tablet’s camera, or type {address}
+            {path}
+          </Text>
+        </Stack>
+      </Group>
+    </Part>
+  )
+}
+
+const placesIn = (overview: Overview | undefined) => [
+  { value: '/', label: 'Today' },
+  ...(overview?.groups ?? []).flatMap(({ group, next }) =>
+    next ? [{ value: `/table/${next.id}`, label: `Table of ${group.name}, ${dayInWords(next.date)}` }] : [],
+  ),
+]
+
+function PasscodePart({ state }: { state: NetworkState }) {
+  const [word, setWord] = useState('')
+  const save = useDataChange(
+    () => api.put('/api/data/network', { passcode: word }),
+    () => setWord(''),
+  )
+  return (
+    <Part title="Passcode">
+      <Text size="sm">
+        {state.isFixed
+          ? 'The passcode was given at the start, by RIPE_ACORN_PASSCODE. Change it there.'
+          : state.hasPasscode
+            ? 'A passcode is set. Only what a slow hash makes of it is kept. With a new one, every device must give it again.'
+            : 'None is set. Other devices cannot come in without one.'}
+      </Text>
+      {!state.isFixed && (
+        <form
+          onSubmit={(event) => {
+            event.preventDefault()
+            save.mutate(undefined)
+          }}
+        >
+          <Group align="end" gap="xs">
+            <PasswordInput
+              label="New passcode"
+              description="At least 6 characters"
+              value={word}
+              maxLength={200}
+              autoComplete="new-password"
+              onChange={(event) => setWord(event.currentTarget.value)}
+              style={{ flex: '1 1 220px' }}
+            />
+            <Button type="submit" variant="default" disabled={word === ''} loading={save.isPending}>
+              Set it
+            </Button>
+          </Group>
+          {save.isError && (
+            <Text c="var(--attention)" role="alert">
+              {save.error.message}
+            </Text>
+          )}
+        </form>
+      )}
+    </Part>
+  )
+}
+
+function DevicesPart({ state }: { state: NetworkState }) {
+  const shut = useDataChange((id: string) => api.remove(`/api/data/devices/${id}`))
+  return (
+    <Part title="Devices that came in">
+      {state.devices.length === 0 && <Text size="sm">None so far.</Text>}
+      {state.devices.map(({ id, name, since, seen }) => (
+        <Group key={id} justify="space-between" gap="xs">
+          <Text className="anywhere">
+            {name}, since {momentInWords(since)}, last seen {momentInWords(seen)}
+          </Text>
+          <Button variant="default" onClick={() => shut.mutate(id)}>
+            Shut it out
+          </Button>
+        </Group>
+      ))}
+    </Part>
+  )
+}
