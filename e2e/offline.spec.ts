@@ -18,9 +18,11 @@ test('the table opens without a connection, takes answers, and sends them later;
   // Once more, so that the worker has seen it.
   await page.reload()
   await expect(page.getByRole('slider', { name: 'Time shown' })).toBeVisible()
-  await page.waitForFunction(async () =>
-    (await (await caches.open('ripe-acorn-records')).keys()).some(({ url }) => url.includes('/play')),
-  )
+  const held = () =>
+    page.evaluate(async () =>
+      (await (await caches.open('ripe-acorn-records')).keys()).map(({ url }) => new URL(url).pathname),
+    )
+  await expect.poll(held).toEqual(expect.arrayContaining(['/play', `/table/${session.id}`]))
 
   await context.setOffline(true)
   await page.goto('/make')

@@ -49,13 +49,13 @@ export function Waiting() {
   return <WaitingLines now={useWaiting()} />
 }
 
-/** The same below the header of every other view. The place for it is in the page (`Shell.astro`). */
+/**
+ * The same below the header of every other view, whose place for it is in the page (`Shell.astro`). What waits goes out
+ * from every view, also from one without a header.
+ */
 export function WaitingInHeader() {
   const isMounted = useMounted()
+  const now = useWaiting()
   const place = isMounted ? document.getElementById('shell-waiting') : null
-  return place && <InHeader place={place} />
-}
-
-function InHeader({ place }: { place: HTMLElement }) {
-  return createPortal(<WaitingLines now={useWaiting()} />, place)
+  return place && createPortal(<WaitingLines now={now} />, place)
 }

@@ -17,6 +17,7 @@ import {
 import { type Kept, type Overview, wordingOf } from '../../core/records'
 import { leaningOn } from '../../core/knowing'
 import { type RungId, hasDialTimes, rungs } from '../../core/teaching'
+import { Waiting } from '../../ui/Waiting'
 import { Cautions } from '../../ui/Cautions'
 import { Choice } from '../../ui/Choice'
 import { api } from '../../ui/api'
@@ -144,6 +145,7 @@ export function GameSetup({ overview, onStart, left, onGoOn }: GameSetupProps) {
   const { refusal } = attempt(() => makeTimeline(game, options, seed))
   return (
     <Stack className="game-setup" gap="md">
+      <Waiting />
       <Group justify="space-between">
         <Title order={1} size="h2">
           Play now{own ? `: ${own.group.name}` : ''}
