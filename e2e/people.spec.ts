@@ -30,7 +30,7 @@ test('groups and children are added, edited and removed, after saying what goes 
   const made = groups.find((group) => group.name === 'Otters')
   await makeSession(request, made?.id ?? '')
   await otters.getByRole('button', { name: 'Remove 🦦 Rill' }).click()
-  await expect(page.getByRole('dialog')).toContainText('goes for good, and leaves Otters')
+  await expect(page.getByRole('dialog')).toContainText('goes, and leaves Otters. You can take it back for ten minutes')
   await page.getByRole('dialog').getByRole('button', { name: 'Keep' }).click()
   await expect(otters.getByRole('link', { name: '🦦 Rill' })).toBeVisible()
   await otters.getByRole('button', { name: 'Remove 🦦 Rill' }).click()

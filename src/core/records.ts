@@ -19,6 +19,13 @@ export interface Child {
   readonly version: number
 }
 
+/** A child as it is added. */
+export interface NewChild {
+  readonly id: ChildId
+  readonly name: string
+  readonly age?: number | null
+}
+
 export interface Group {
   readonly id: GroupId
   readonly name: string
@@ -217,6 +224,8 @@ export interface PackJob {
   readonly lines: readonly PackLine[]
   /** Once it is done. */
   readonly pages?: number
+  /** How many wait before it, as long as it waits. */
+  readonly before?: number
 }
 
 /** What Days shows: the days that are kept, and for whom they can be. */

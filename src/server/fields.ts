@@ -7,7 +7,7 @@ import { ASKS, CLOCK_PARTS, rungs, schools } from '../core/teaching'
 import { DOINGS, LANGUAGE_IDS } from '../core/wording'
 import { picture, whatHappens } from './daySchemas'
 import { shape } from './shape'
-import type { NewChild } from './stores/people'
+import type { NewChild } from '../core/records'
 import { plainDate, plainLine, plainText } from './text'
 
 /* The fields that requests and files are made of, each checked in one place. */

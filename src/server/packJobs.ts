@@ -19,6 +19,8 @@ interface Job {
 
 /** More packs at once would slow down the table for those who work there. */
 const MOST_AT_ONCE = 2
+/** More than this many waiting packs are a mistake or an attack. */
+const MOST_WAITING = 12
 /** How many finished packs are kept to be fetched. An older one has to be made again. */
 const MOST_KEPT = 6
 
@@ -27,14 +29,23 @@ const workerFile = () => process.env.RIPE_ACORN_PACK_WORKER ?? join(process.cwd(
 
 const jobs = new Map<string, Job>()
 
+const waitingIds = () => [...jobs].filter(([, { state }]) => state === 'waiting').map(([id]) => id)
+
 function report(id: string, { state, done, total, lines, pages }: Job): PackJob {
-  return { id, state, done, total, lines, pages }
+  const place = waitingIds().indexOf(id)
+  return { id, state, done, total, lines, pages, ...(place >= 0 && { before: place }) }
 }
 
 /** Begins a pack, or lets it wait until another is done. The same id twice is the same pack. */
 export function startPack(id: string, wish: PackWish): PackJob {
   const known = jobs.get(id)
   if (known) return report(id, known)
+  const waiting = waitingIds().length
+  if (waiting >= MOST_WAITING)
+    throw new Problem(429, 'Too many packs', {
+      field: 'id',
+      detail: `${waiting} packs wait already. Fetch or cancel some of them first.`,
+    })
   const lines = packLines(wish)
   const job: Job = { state: 'waiting', done: 0, total: lines.length * 2, wish, lines }
   jobs.set(id, job)

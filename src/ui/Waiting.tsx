@@ -2,6 +2,7 @@ import { Anchor, Text } from '@mantine/core'
 import { createPortal } from 'react-dom'
 import { useMounted } from '@mantine/hooks'
 import type { Safety } from './outbox/waiting'
+import { useReadyToKeep } from './outbox/useReadyToKeep'
 import { type WaitingNow, useWaiting } from './outbox/useWaiting'
 
 /** Where what waits is kept, in words. */
@@ -46,6 +47,7 @@ export function WaitingLines({ now }: { now: WaitingNow }) {
 
 /** The same where a view has no header. */
 export function Waiting() {
+  useReadyToKeep()
   return <WaitingLines now={useWaiting()} />
 }
 

@@ -81,11 +81,11 @@ function Head({ data: { report } }: { data: ChildData }) {
       </Text>
       <Text size="sm" className="quiet">
         All records of {name}:{' '}
-        <Anchor href={`/api/children/${report.child.id}/records?as=html`} download>
+        <Anchor href={`/api/children/${report.child.id}/records?as=html`} download underline="always">
           as a page
         </Anchor>{' '}
         or{' '}
-        <Anchor href={`/api/children/${report.child.id}/records?as=json`} download>
+        <Anchor href={`/api/children/${report.child.id}/records?as=json`} download underline="always">
           as data
         </Anchor>
       </Text>

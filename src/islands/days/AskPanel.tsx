@@ -10,6 +10,7 @@ import { Choice, listed } from '../../ui/Choice'
 import { Dial } from '../../ui/Dial'
 import { StillDial } from '../../ui/DialFace'
 import { keepAnswer, takeBack } from '../../ui/outbox/answers'
+import { useReadyToKeep } from '../../ui/outbox/useReadyToKeep'
 import { newId } from '../../ui/api'
 import type { Hands } from '../../ui/hands'
 import { tell } from '../../ui/notices'
@@ -25,6 +26,7 @@ const WRONG_CHOICES = 3
 
 /** Questions about the day for one child at a time; the answers are kept with all others. */
 export function AskPanel({ state, data }: Props) {
+  useReadyToKeep()
   const { whose, rows } = state.body
   const group = whose.kind === 'group' ? data.groups.find(({ id }) => id === whose.groupId) : undefined
   const some = data.reports.filter(({ child }) =>

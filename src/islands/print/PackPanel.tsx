@@ -101,11 +101,13 @@ const SAID = {
   cancelled: 'Cancelled: nothing was kept.',
 } as const
 
-function PackState({ progress: { id, state, done, total, lines, pages } }: { progress: PackJob }) {
+function PackState({ progress }: { progress: PackJob }) {
+  const { id, state, done, total, lines, pages, before = 0 } = progress
   return (
     <Stack gap="xs">
       <Text role="status">
-        {SAID[state]} {pages !== undefined && `${pages} pages: who gets what, the sheets, the keys.`}
+        {SAID[state]} {before > 0 && `${before} ${before === 1 ? 'pack waits' : 'packs wait'} before it.`}{' '}
+        {pages !== undefined && `${pages} pages: who gets what, the sheets, the keys.`}
       </Text>
       {(state === 'making' || state === 'waiting') && (
         <Progress value={(100 * done) / Math.max(1, total)} aria-label="How much of the pack is made" />

@@ -10,6 +10,7 @@ import { Choice } from '../../ui/Choice'
 import { Dial } from '../../ui/Dial'
 import { StillDial } from '../../ui/DialFace'
 import { keepAnswer, takeBack } from '../../ui/outbox/answers'
+import { useReadyToKeep } from '../../ui/outbox/useReadyToKeep'
 import { newId } from '../../ui/api'
 import type { Hands } from '../../ui/hands'
 import { tell } from '../../ui/notices'
@@ -22,6 +23,7 @@ interface Props {
 
 /** One question at a time, each child in turn; the answers are kept with all others. */
 export function ReadQuestions({ state, data }: Props) {
+  useReadyToKeep()
   const asked = state.chosen.filter(
     (each): each is ChosenQuestion & { question: StoryQuestion } => each.question !== undefined,
   )

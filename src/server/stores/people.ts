@@ -1,15 +1,9 @@
 import type { ChildId, GroupId } from '../../core/ids'
 import type { Instant } from '../../core/knowing'
 import { GROUP_MOST } from '../fields'
-import type { Child, Group } from '../../core/records'
+import type { Child, Group, NewChild } from '../../core/records'
 import type { Db } from '../connection'
 import { Problem, notFound, staleVersion } from '../problem'
-
-export interface NewChild {
-  readonly id: string
-  readonly name: string
-  readonly age?: number | null
-}
 
 export interface ChildEdit {
   readonly version: number

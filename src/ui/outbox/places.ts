@@ -28,6 +28,11 @@ function store(): Promise<Store> {
   return opened
 }
 
+/** Fetches what keeping needs, so that it is there when the connection is not. A browser that refuses is found out later. */
+export async function readyToKeep(): Promise<void> {
+  await store().catch(() => undefined)
+}
+
 /** Whether this browser has kept something before. Its code is not fetched only to find nothing. */
 async function isThere(): Promise<boolean> {
   if (opened) return true
