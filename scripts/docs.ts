@@ -3,6 +3,7 @@ import { format, resolveConfig } from 'prettier'
 import { SCAFFOLD_NAMES } from '../src/core/knowing'
 import { NEEDS, OPTION_IDS, PRINT_OPTIONS, type PrintOption, type Printable, printables } from '../src/core/printables'
 import { hasDialTimes, misreadings, rungs } from '../src/core/teaching'
+import { KIND_IDS, LEFT_OUT, kinds } from '../src/server/keeping/kinds'
 import { MANTINE_STYLES, mantineStyles } from './mantine-styles'
 
 /*
@@ -56,6 +57,21 @@ const PARTS: Readonly<Record<string, () => string>> = {
       ['option', 'in the form', 'taken by'],
       OPTION_IDS.map((id) => [`\`${id}\``, PRINT_OPTIONS[id].label, takersInWords(id)]),
     ),
+  workspace: () =>
+    KIND_IDS.map((id) => kinds[id])
+      .map(({ id, columns, parts }) => {
+        const rows = Object.entries(columns).map(([column, sense]) => [`\`${column}\``, sense])
+        const own = Object.entries(parts?.columns ?? {}).map(([column, sense]) => [
+          `\`${parts?.field}[].${column}\``,
+          sense,
+        ])
+        return `**\`${id}\`**\n\n${table(['field', 'what'], [...rows, ...own])}`
+      })
+      .join('\n\n'),
+  'left-out': () =>
+    Object.entries(LEFT_OUT)
+      .map(([name, why]) => `- \`${name}\`: ${why}`)
+      .join('\n'),
   'print-count': () =>
     `**Print room** has ${all.length} games, cards and sheets, found by rung, kind, stage, minutes and what is not to hand.`,
 }
@@ -63,7 +79,7 @@ const PARTS: Readonly<Record<string, () => string>> = {
 /** The documents as they should be, by their paths. */
 export async function documents(): Promise<Map<string, string>> {
   const made = new Map<string, string>()
-  for (const path of ['README.md', 'docs/teaching.md']) {
+  for (const path of ['README.md', 'docs/teaching.md', 'docs/formats.md']) {
     const text = readFileSync(path, 'utf8').replace(
       /<!-- ([a-z-]+) -->\n[\s\S]*?<!-- end -->/g,
       (whole, name: string) => {

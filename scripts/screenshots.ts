@@ -64,13 +64,6 @@ await take(light, 'stories-read', '/stories/read', async (page) => {
   await page.waitForTimeout(2000)
 })
 await take(light, 'print-room', '/print', (page) => page.getByRole('button', { name: /^Twirl and fill/ }).click())
-await take(light, 'print-room-pack', '/print', async (page) => {
-  await page.getByRole('button', { name: 'Pack for a group' }).click()
-  await page.getByLabel('For which group').selectOption({ label: `Herons (${herons?.children.length})` })
-  await page.getByLabel('Check of a rung').check()
-  await page.getByRole('button', { name: 'Make the pack' }).click()
-  await page.getByText(/^Ready/).waitFor()
-})
 await take(light, 'workbench', '/make')
 await take(light, 'yard', '/yard', async (page) => {
   await page.getByRole('tab', { name: 'Print and save', exact: true }).click()
@@ -84,4 +77,5 @@ await take(light, 'log', '/log', (page) =>
     .click(),
 )
 await take(light, 'house-rules', '/settings')
+await take(light, 'your-data', '/settings?part=data')
 await browser.close()

@@ -5,10 +5,11 @@ import { MANTINE_STYLES, mantineStyles } from '../scripts/mantine-styles'
 
 it('the documents say what the code says: run npm run docs', async () => {
   const made = await documents()
-  expect([...made.keys()]).toEqual(['README.md', 'docs/teaching.md'])
+  expect([...made.keys()]).toEqual(['README.md', 'docs/teaching.md', 'docs/formats.md'])
   for (const [path, text] of made) expect(text, path).toBe(readFileSync(path, 'utf8'))
   expect(made.get('docs/teaching.md')).toContain('| Trail ')
   expect(made.get('docs/teaching.md')).toContain('| `guillotine` ')
+  expect(made.get('docs/formats.md')).toContain('`device_at`')
 })
 
 it('the views load the styles of just what they use: run npm run docs', () => {
