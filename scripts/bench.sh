@@ -4,6 +4,7 @@
 install_packages
 install_chromium
 build
+node_modules/.bin/tsx bench/storage.ts
 node_modules/.bin/tsx bench/session-pdf.ts
 node --expose-gc --import tsx bench/make.ts
 for name in prints pack-memory; do

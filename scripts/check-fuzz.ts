@@ -188,6 +188,8 @@ async function run(total: number, work: (rng: Random) => Promise<void>, seed: nu
 
 const memory = () => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${server.pid}/status`, 'utf8'))?.[1]) / 1024
 
+// The first visit to each page compiles its code, once a start.
+for (const page of pages) await send('GET', page, {}, '')
 await run(COUNT, fuzzOnce, SEED)
 console.log(
   `${COUNT} fuzzed requests: ${[...counts]

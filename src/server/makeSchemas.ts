@@ -1,4 +1,5 @@
 import Joi from 'joi'
+import { plainText } from './text'
 import { papers } from '../core/drawing'
 import {
   BACKINGS,
@@ -58,7 +59,7 @@ const space = Joi.alternatives()
       widthMm: ground,
       depthMm: ground,
       obstacles: Joi.array()
-        .items(Joi.object({ name: Joi.string().allow('').max(60).required(), x: ground, y: ground, radiusMm: ground }))
+        .items(Joi.object({ name: plainText(60).allow('').required(), x: ground, y: ground, radiusMm: ground }))
         .max(20)
         .required(),
     }),
@@ -72,7 +73,7 @@ export const yard = Joi.object({
   markers: Joi.array()
     .items(
       Joi.object({
-        name: Joi.string().allow('').max(60).required(),
+        name: plainText(60).allow('').required(),
         count: Joi.number().strict().integer().min(0).max(500).required(),
         sizeMm: length(1, 2000).required(),
       }),

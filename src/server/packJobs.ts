@@ -117,6 +117,11 @@ function start(job: Job): void {
   worker.on('exit', () => end('failed'))
 }
 
+/** Forgets every pack that is finished: the names of children stand in them, and they can be made again. */
+export function forgetFinishedPacks(): void {
+  for (const [id, { state }] of jobs) if (state !== 'waiting' && state !== 'making') jobs.delete(id)
+}
+
 /** The oldest that nobody works on any more go first. */
 function forgetOld(): void {
   const over = [...jobs].filter(([, { state }]) => state !== 'waiting' && state !== 'making').slice(0, -MOST_KEPT)

@@ -1,4 +1,5 @@
 import { endpoint } from '../../../../server/http'
+import { forgetFinishedPacks } from '../../../../server/packJobs'
 import { removeThing } from '../../../../server/keeping/removing'
 import { childReport } from '../../../../server/reports'
 import { editChild } from '../../../../server/stores/people'
@@ -8,4 +9,8 @@ export const GET = endpoint(({ db, id, now }) => childReport(db, id, now))
 
 export const PUT = endpoint(async ({ db, id, body }) => editChild(db, id, checked(schemas.childEdit, await body())))
 
-export const DELETE = endpoint(({ db, id, doing }) => removeThing(db, 'children', id, doing))
+export const DELETE = endpoint(async ({ db, id, doing }) => {
+  const undo = await removeThing(db, 'children', id, doing)
+  forgetFinishedPacks()
+  return undo
+})
