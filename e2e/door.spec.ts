@@ -101,7 +101,8 @@ test('wrong tries become slower and shut the door; the right word does not open 
     expect((await enter('wrong')).status).toBe(403)
     took.push(Date.now() - began)
   }
-  expect(took[2]).toBeGreaterThan((took[0] ?? 0) + 500)
+  // A busy machine only makes it longer.
+  for (const [i, ms] of took.entries()) expect(ms).toBeGreaterThanOrEqual(250 * 2 ** i - 10)
   const many = await Promise.all(Array.from({ length: 12 }, () => enter('wrong')))
   expect(many.filter(({ status }) => status === 429).length).toBeGreaterThan(3)
   const right = await enter('nine ferries')

@@ -126,7 +126,7 @@ process.stdout.write(`${warning}Ripe Acorn is at ${scheme}://${isClosed ? LOCAL 
 const stopHousekeeping = keepHouse(db)
 
 /** How long requests that are under way may take to end. One that is half-sent would never end by itself. */
-const GRACE_MS = 1000
+const GRACE_MS = 500
 
 /** Ends what is under way, puts all that was kept into the one file, and lets the folder go. */
 async function stop(): Promise<void> {

@@ -95,6 +95,15 @@ function withoutName(value: unknown, pattern: RegExp): unknown {
   return Object.fromEntries(Object.entries(value).map(([key, inner]) => [key, withoutName(inner, pattern)]))
 }
 
+const withoutNames = (columns: readonly string[], before: Doc, pattern: RegExp): Doc =>
+  Object.fromEntries(columns.map((column) => [column, withoutName(before[column], pattern)]))
+
+/** A word that is no name but one of ours, such as the name of a picture, must stay, or the thing could not be read. */
+function keptRight(kind: Kind, before: Doc, change: Doc): Doc {
+  const { error } = kind.schema.validate({ ...before, ...change }, { convert: false })
+  return error && 'body' in change ? { ...change, body: before.body } : change
+}
+
 /** All texts that a name stands in, as they are and as they would be without it. */
 async function textsWith(db: Db, name: string): Promise<{ kind: Kind; before: Doc; change: Doc }[]> {
   const pattern = nameAlone(name)
@@ -102,7 +111,7 @@ async function textsWith(db: Db, name: string): Promise<{ kind: Kind; before: Do
   for (const [kindId, columns] of Object.entries(TEXTS) as [KindId, readonly string[]][]) {
     const kind = kinds[kindId]
     for (const before of (await readKind(db, kind)).docs) {
-      const change = Object.fromEntries(columns.map((column) => [column, withoutName(before[column], pattern)]))
+      const change = keptRight(kind, before, withoutNames(columns, before, pattern))
       if (canonical(change) !== canonical(Object.fromEntries(columns.map((column) => [column, before[column]]))))
         found.push({ kind, before, change })
     }
