@@ -332,3 +332,40 @@ describe('bodies', () => {
     expect((await call(all, 'GET')).status).toBe(404)
   })
 })
+
+describe('what is refused by field', () => {
+  it('the same child twice in a group, thirty and thirty, a day that no month has', async () => {
+    const one = uuid()
+    const group = (json: object) =>
+      call(groups.POST, 'POST', { json: { id: uuid(), name: 'Twice', childIds: [], ...json } })
+    expectProblem(
+      await group({ newChildren: [one, one].map((id) => ({ id, name: 'Moss' })) }),
+      400,
+      'newChildren[1].id',
+      /must not be the id of a child that is in the group already/,
+    )
+    const thirty = Array.from({ length: 30 }, (_, i) => ({ id: uuid(), name: `Child ${i}` }))
+    const { body } = await call<{ id: string; childIds: string[] }>(groups.POST, 'POST', {
+      json: { id: uuid(), name: 'Thirty', childIds: [], newChildren: thirty },
+    })
+    expect(body.childIds).toHaveLength(30)
+    expectProblem(
+      await group({ childIds: body.childIds, newChildren: thirty.map(({ name }) => ({ id: uuid(), name })) }),
+      400,
+      'newChildren',
+      /at most 30 children, got 60/,
+    )
+    expectProblem(
+      await call(sessions.POST, 'POST', { json: wish({ date: '2026-02-31' }) }),
+      400,
+      'date',
+      /must be a date that is in the calendar/,
+    )
+    expectProblem(await group({ name: 'a\u202Eb' }), 400, 'name', /without control or invisible characters/)
+    expectProblem(await group({ name: '\u200D' }), 400, 'name', /that can be seen/)
+    const { body: composed } = await call<{ name: string }>(groups.POST, 'POST', {
+      json: { id: uuid(), name: 'Zoe\u0308', childIds: [] },
+    })
+    expect(composed.name).toBe('Zo\u00EB')
+  })
+})

@@ -24,6 +24,7 @@ import { forgetUndone, listUndos, takeBackChange } from '../../src/server/keepin
 import { Problem } from '../../src/server/problem'
 import { childReports } from '../../src/server/reports'
 import { listAnswers, placedAt, recordAnswers } from '../../src/server/stores/answers'
+import { addKept, getKept } from '../../src/server/stores/kept'
 import { addNote } from '../../src/server/stores/judgement'
 import { addChild, listChildren, listGroups } from '../../src/server/stores/people'
 import { listSessions } from '../../src/server/stores/sessions'
@@ -387,6 +388,19 @@ describe('removing a child', () => {
     await own('sessions').where({ id: session?.id }).update({ note: 'Written anew.' })
     expect(await takeBackChange(own, again.id, doing(3))).toEqual({ back: 6, stays: 1 })
     expect((await listSessions(own)).find((each) => each.id === session?.id)?.note).toBe('Written anew.')
+    await own.destroy()
+  }, 60_000)
+
+  it('leaves a word of ours that only looks like the name, such as a picture', async () => {
+    const { db: own } = await withQuillaby()
+    const id = crypto.randomUUID()
+    await addChild(own, { id, name: 'bus', age: 6 }, NOW)
+    const row = { minute: 480, what: 'the bus', picture: 'bus' }
+    const day = { on: { kind: 'weekdays', days: [0] }, whose: { kind: 'everybody' }, rows: [row], starts: [] }
+    const dayId = crypto.randomUUID()
+    await addKept(own, 'days', { id: dayId, name: 'School bus', body: day }, NOW)
+    await removeThing(own, 'children', id, doing())
+    expect((await getKept<typeof day>(own, 'days', dayId)).body).toEqual(day)
     await own.destroy()
   }, 60_000)
 

@@ -47,6 +47,24 @@ describe('svg', () => {
     expect(svg).not.toContain('<script>')
     expect(readSvg(svg)[0]?.text).toBe('</text><script>')
   })
+
+  it('is always XML, whatever the text: no character that XML forbids', () => {
+    const text = fc.string({ unit: fc.integer({ min: 0, max: 0xffff }).map((code) => String.fromCharCode(code)) })
+    fc.assert(
+      fc.property(text, (said) => {
+        const shape = { type: 'text', layer: 'ink', x: 0, y: 0, text: said, size: 3 } as const
+        const svg = toSvg({ width: 10, height: 10, title: said, shapes: [shape] })
+        for (const letter of svg) {
+          const code = letter.codePointAt(0) ?? 0
+          // As the XML 1.0 recommendation lists them, in section 2.2.
+          const isAllowed =
+            [9, 10, 13].includes(code) ||
+            (code >= 32 && !(code >= 0xd800 && code <= 0xdfff) && code !== 0xfffe && code !== 0xffff)
+          expect(isAllowed, `U+${code.toString(16)}`).toBe(true)
+        }
+      }),
+    )
+  })
 })
 
 describe('a circle that is one path', () => {

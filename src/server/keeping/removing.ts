@@ -100,8 +100,9 @@ const withoutNames = (columns: readonly string[], before: Doc, pattern: RegExp):
 
 /** A word that is no name but one of ours, such as the name of a picture, must stay, or the thing could not be read. */
 function keptRight(kind: Kind, before: Doc, change: Doc): Doc {
-  const { error } = kind.schema.validate({ ...before, ...change }, { convert: false })
-  return error && 'body' in change ? { ...change, body: before.body } : change
+  const isRight = (doc: Doc) => kind.schema.validate(doc, { convert: false }).error === undefined
+  if (!('body' in change) || !isRight(before) || isRight({ ...before, ...change })) return change
+  return { ...change, body: before.body }
 }
 
 /** All texts that a name stands in, as they are and as they would be without it. */

@@ -36,6 +36,10 @@ async function write(db: Db, changes: readonly Change[]): Promise<void> {
   for (const { kind, after } of sorted) if (after !== null) await putDoc(db, kinds[kind], after)
 }
 
+/** The children that are there after the changes: no device must forget them. */
+const childrenIn = (changes: readonly Change[]) =>
+  changes.flatMap(({ kind, after }) => (kind === 'children' && after ? [String(after.id)] : []))
+
 interface Made {
   readonly what: Undoable
   readonly detail: string
@@ -44,6 +48,7 @@ interface Made {
 /** Makes the changes, writes down that it was done, and keeps how to take them back. Runs inside a transaction. */
 export async function makeChanges(db: Db, changes: readonly Change[], made: Made, doing: Doing): Promise<Undo> {
   await write(db, changes)
+  await isBack(db, childrenIn(changes))
   return keepUndo(db, changes, made, doing)
 }
 
@@ -79,10 +84,7 @@ export function takeBackChange(db: Db, id: string, doing: Doing): Promise<TakenB
     }
     await refuseOrphans(trx, ready)
     await write(trx, ready)
-    await isBack(
-      trx,
-      ready.flatMap(({ kind, after }) => (kind === 'children' && after ? [String(after.id)] : [])),
-    )
+    await isBack(trx, childrenIn(ready))
     await trx('undos').where({ id }).delete()
     await writeDeed(trx, UNDO_OF[what].deed, row.what, doing)
     return { back: ready.length, stays: changes.length - ready.length }
