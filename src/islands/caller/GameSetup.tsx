@@ -17,7 +17,8 @@ import {
 import { type Kept, type Overview, wordingOf } from '../../core/records'
 import { leaningOn } from '../../core/knowing'
 import { type RungId, hasDialTimes, rungs } from '../../core/teaching'
-import { Waiting } from '../../ui/Waiting'
+import { WaitingLines } from '../../ui/Waiting'
+import { useWaiting } from '../../ui/outbox/useWaiting'
 import { Cautions } from '../../ui/Cautions'
 import { Choice } from '../../ui/Choice'
 import { api } from '../../ui/api'
@@ -143,9 +144,10 @@ interface GameSetupProps {
 export function GameSetup({ overview, onStart, left, onGoOn }: GameSetupProps) {
   const { own, players, day, session, seed, game, setGame, wish, change, options } = useSetup(overview)
   const { refusal } = attempt(() => makeTimeline(game, options, seed))
+  const now = useWaiting()
   return (
     <Stack className="game-setup" gap="md">
-      <Waiting />
+      <WaitingLines now={now} />
       <Group justify="space-between">
         <Title order={1} size="h2">
           Play now{own ? `: ${own.group.name}` : ''}
