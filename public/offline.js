@@ -1,3 +1,4 @@
+/* global document, window, caches, URL, DOMParser */
 // Lists what this device holds, by the titles of the pages. Its cache is named in src/ui/offline/names.ts.
 const held = async () => {
   const list = document.getElementById('held')

@@ -33,9 +33,29 @@ export async function readyToKeep(): Promise<void> {
   await store().catch(() => undefined)
 }
 
-/** Whether this browser has kept something before. Its code is not fetched only to find nothing. */
+const FLAG = 'ripe-acorn-kept'
+
+/** Notes whether something may wait in the database, so that other views need not fetch its code only to look. */
+function note(isKept: boolean): void {
+  try {
+    localStorage.setItem(FLAG, isKept ? 'yes' : 'no')
+  } catch {
+    // Then each view looks for itself.
+  }
+}
+
+function noted(): string | null {
+  try {
+    return localStorage.getItem(FLAG)
+  } catch {
+    return null
+  }
+}
+
+/** Whether this browser may have kept something before. Its code is not fetched only to find nothing. */
 async function isThere(): Promise<boolean> {
   if (opened) return true
+  if (noted() === 'no') return false
   if (typeof indexedDB === 'undefined') return false
   const list = await indexedDB.databases?.().catch(() => undefined)
   return list?.some(({ name }) => name === NAME) ?? true
@@ -46,9 +66,11 @@ const browserPlace: WaitingPlace = {
   all: async () => {
     if (!(await isThere())) return []
     const rows = await (await store()).waiting.toArray()
+    note(rows.length > 0)
     return rows.map(({ place = 0, order = place, ...row }) => ({ ...row, order }))
   },
   add: async (waiting) => {
+    note(true)
     await (await store()).waiting.add(waiting)
   },
   remove: async (orders) => {
