@@ -61,9 +61,19 @@ test('what this device holds of a child goes with the child', async ({ page, req
       return pages.some((text) => text.includes('Ottoline'))
     })
   await expect.poll(holds).toBe(true)
-  await page.evaluate((id) => localStorage.setItem('caller-game', JSON.stringify({ players: [{ id }] })), childIds[0])
+  await page.evaluate(async (id) => {
+    localStorage.setItem('caller-game', JSON.stringify({ players: [{ id }] }))
+    localStorage.setItem(
+      'ripe-acorn-waiting',
+      JSON.stringify([{ order: 1, answerId: 'x', clash: true, plan: { note: id } }]),
+    )
+    await (await caches.open('ripe-acorn-prints')).put('/api/x.pdf', new Response(`sheet of ${id}`))
+  }, childIds[0])
   await request.delete(`/api/children/${childIds[0]}`)
   await page.goto('/children')
   await expect.poll(holds).toBe(false)
   expect(await page.evaluate(() => localStorage.getItem('caller-game'))).toBeNull()
+  expect(await page.evaluate(() => caches.has('ripe-acorn-prints'))).toBe(false)
+  // What waits is never dropped: answers of others may be among it.
+  expect(await page.evaluate(() => localStorage.getItem('ripe-acorn-waiting'))).toContain(childIds[0])
 })

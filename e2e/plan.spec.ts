@@ -113,6 +113,9 @@ test('a plan that was changed elsewhere is not written over', async ({ page, req
   await page.getByLabel('Minutes available').fill('35')
   await expect(page.getByText('This session was changed elsewhere')).toBeVisible()
   await expect(page.getByLabel('Minutes available')).toHaveValue('40')
+  // What was tried here is one undo away.
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByLabel('Minutes available')).toHaveValue('35')
 })
 
 test('the shelf adds, the fetch list ticks, the prints are shown', async ({ page, request }) => {

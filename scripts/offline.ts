@@ -1,5 +1,5 @@
 import { generateSW } from 'workbox-build'
-import { RECORDS_CACHE } from '../src/ui/offline/names'
+import { PRINTS_CACHE, RECORDS_CACHE } from '../src/ui/offline/names'
 
 /*
  * Makes the worker that lets the app open without a connection. It holds our code and fonts, which are named by their
@@ -12,6 +12,7 @@ const MOST_PRINTS = 8
 const WAIT_SECONDS = 5
 const fallback = { fallbackURL: '/offline/index.html' }
 const good = { cacheableResponse: { statuses: [200] } }
+const records = { cacheName: RECORDS_CACHE, expiration: { maxEntries: MOST_PAGES }, ...good }
 
 const { count, size, warnings } = await generateSW({
   globDirectory: 'dist/client',
@@ -28,35 +29,35 @@ const { count, size, warnings } = await generateSW({
   dontCacheBustURLsMatching: /^_astro\//,
   runtimeCaching: [
     {
-      // The table with its session and records, the callers, what is on a big screen, and where one begins.
+      // The table with its session and records, what is on a big screen, and where one begins.
       urlPattern: ({ url, sameOrigin }) =>
-        sameOrigin && /^\/(?:$|table\/|play$|days\/now$|stories\/read$)/.test(url.pathname),
+        sameOrigin && /^\/(?:$|table\/|days\/now$|stories\/read$)/.test(url.pathname),
+      handler: 'NetworkFirst',
+      options: { ...records, networkTimeoutSeconds: WAIT_SECONDS, precacheFallback: fallback },
+    },
+    {
+      // The callers. What is asked for in the address is read in the browser, so that one page is as good as another.
+      urlPattern: ({ url, sameOrigin }) => sameOrigin && url.pathname === '/play',
       handler: 'NetworkFirst',
       options: {
-        cacheName: RECORDS_CACHE,
+        ...records,
         networkTimeoutSeconds: WAIT_SECONDS,
         matchOptions: { ignoreSearch: true },
-        expiration: { maxEntries: MOST_PAGES },
         precacheFallback: fallback,
-        ...good,
       },
     },
     {
       urlPattern: ({ url, sameOrigin }) => sameOrigin && /^\/api\/.*\.pdf$/.test(url.pathname),
       handler: 'NetworkFirst',
-      options: { cacheName: `${RECORDS_CACHE}-prints`, expiration: { maxEntries: MOST_PRINTS }, ...good },
+      options: { cacheName: PRINTS_CACHE, expiration: { maxEntries: MOST_PRINTS }, ...good },
     },
     {
       urlPattern: ({ url, sameOrigin }) =>
         sameOrigin &&
         /^\/api\/(?:sessions\/|overview$|settings$|answers$|days$|stories$|children$|groups$)/.test(url.pathname),
+      // Only where it fails: what is merely slow must not be answered from before.
       handler: 'NetworkFirst',
-      options: {
-        cacheName: RECORDS_CACHE,
-        networkTimeoutSeconds: WAIT_SECONDS,
-        expiration: { maxEntries: MOST_PAGES },
-        ...good,
-      },
+      options: records,
     },
     {
       // The other views say what they cannot do.

@@ -5,6 +5,7 @@ import { backUp } from './keeping/backups'
 import { makeFolders } from './keeping/folders'
 import { trouble, troubleOf } from './keeping/storageTrouble'
 import { migrationNames, migrationSource } from './migrations'
+import { Problem } from './problem'
 
 /** Where the data lives: RIPE_ACORN_DATA, or ./data. */
 export function dataFolder(env: NodeJS.ProcessEnv = process.env): string {
@@ -36,6 +37,8 @@ export async function openDb(folder: string): Promise<Db> {
     for (const end of ['', '-wal', '-shm']) if (existsSync(file + end)) chmodSync(file + end, 0o600)
   } catch (error) {
     await db.destroy()
+    // The backup before an update could not be made: it says why itself.
+    if (error instanceof Problem) throw error
     throw (
       troubleOf(error, folder) ??
       new Error(`The database in ${folder} could not be opened or brought up to date.`, { cause: error })

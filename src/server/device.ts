@@ -6,5 +6,5 @@ export const THIS_MACHINE = 'this machine'
 
 export function deviceOf(headers: Headers): string {
   const name = headers.get(DEVICE_HEADER)
-  return name === null || name === '' || name === 'undefined' ? THIS_MACHINE : decodeURIComponent(name)
+  return name === null ? THIS_MACHINE : decodeURIComponent(name)
 }

@@ -1,24 +1,29 @@
 import { api } from './api'
-import { RECORDS_CACHE } from './offline/names'
+import { OWN_CACHES } from './offline/names'
+import { SMALL_KEY } from './outbox/places'
 
 /* What this browser has of a child goes with the child. */
 
 const KEY = 'forgotten-children'
+/** Answers of other children wait there as well. Those of the child go out with them, and are refused by name. */
+const STAYS: readonly string[] = [KEY, SMALL_KEY]
 
 /** Forgets what this browser keeps of children that were removed, on this device or another one. */
 export async function forgetGoneHere(): Promise<void> {
-  const gone = await api.get<string[]>('/api/gone').catch((): string[] => [])
+  const gone = await api.get<string[]>('/api/gone').catch(() => undefined)
+  // Without a connection it is not known who is gone.
+  if (!gone) return
   const before = read()
   const fresh = gone.filter((id) => !before.includes(id))
-  if (fresh.length === 0) return
   try {
     for (const key of Object.keys(localStorage))
-      if (key !== KEY && fresh.some((id) => localStorage.getItem(key)?.includes(id))) localStorage.removeItem(key)
+      if (!STAYS.includes(key) && fresh.some((id) => localStorage.getItem(key)?.includes(id)))
+        localStorage.removeItem(key)
     localStorage.setItem(KEY, JSON.stringify(gone))
   } catch {
     // A browser that keeps nothing has nothing to forget.
   }
-  if ('caches' in window) await caches.delete(RECORDS_CACHE)
+  if (fresh.length > 0 && 'caches' in window) for (const name of OWN_CACHES) await caches.delete(name)
 }
 
 function read(): string[] {

@@ -10,7 +10,7 @@ import { readChildrenTable, takeInChildren } from '../../src/server/data/childre
 import { childData, childPage } from '../../src/server/data/childFile'
 import { compareBackup, restoreBackup } from '../../src/server/data/restoring'
 import { compareWith, takeIn } from '../../src/server/data/takingIn'
-import { readWorkspaceFile, workspaceZip } from '../../src/server/data/workspaceFile'
+import { readWorkspaceFile, workspaceFile, workspaceZip } from '../../src/server/data/workspaceFile'
 import { dataFile, openDb } from '../../src/server/db'
 import { type Scenario, seedDemo } from '../../src/server/demo'
 import { backUp, backupsIn, changeKeeping } from '../../src/server/keeping/backups'
@@ -25,8 +25,9 @@ import { Problem } from '../../src/server/problem'
 import { childReports } from '../../src/server/reports'
 import { listAnswers, placedAt, recordAnswers } from '../../src/server/stores/answers'
 import { addKept, getKept } from '../../src/server/stores/kept'
-import { addNote } from '../../src/server/stores/judgement'
+import { addNote, overruleRung } from '../../src/server/stores/judgement'
 import { addChild, listChildren, listGroups } from '../../src/server/stores/people'
+import { editSettings, getSettings } from '../../src/server/stores/settings'
 import { listSessions } from '../../src/server/stores/sessions'
 
 const NOW = Date.UTC(2026, 10, 25, 8)
@@ -174,6 +175,26 @@ describe('the file of the workspace', () => {
     expect(await dump(empty)).toBe(before)
     await empty.destroy()
   })
+
+  it('that lacks a field of any kind of thing is refused by that field', async () => {
+    const other = await demo()
+    const [child] = await listChildren(other.db)
+    await editSettings(other.db, { ...(await getSettings(other.db)), lowInk: true })
+    await overruleRung(other.db, child?.id ?? '', { rung: 'oclock', verdict: 'firm', note: '' }, doing())
+    const { workspace } = await readWorkspace(other.db)
+    const seen = KIND_IDS.filter((id) => workspace[id].length > 0)
+    expect(seen).toEqual(expect.arrayContaining(['settings', 'children', 'groups', 'sessions', 'answers', 'deeds']))
+    for (const id of seen)
+      for (const column of Object.keys(kinds[id].columns)) {
+        const rest = Object.entries(workspace[id][0] ?? {}).filter(([name]) => name !== column)
+        const spoilt = workspaceFile({ ...workspace, [id]: [Object.fromEntries(rest)] }, NOW)
+        expect(
+          refusal(() => readWorkspaceFile(strToU8(JSON.stringify(spoilt)))),
+          `${id} without ${column}`,
+        ).toMatch(new RegExp(`^${id}\\[0\\]\\.${column}: `))
+      }
+    await other.db.destroy()
+  }, 60_000)
 
   it('counts an answer as right only where it is', async () => {
     const file = JSON.parse(strFromU8(unzipSync(whole)['workspace.json'] ?? new Uint8Array())) as {
@@ -468,11 +489,16 @@ describe('damaged rows', () => {
     const files = unzipSync(await workspaceZip(other.db, NOW))
     expect(JSON.parse(strFromU8(files['damaged.json'] ?? new Uint8Array()))).toHaveLength(damaged.length)
     expect(await setDamagedAside(other.db, doing())).toEqual({ set: damaged.length })
+    const owner = answers[0]?.childId ?? ''
     expect(await damagedRows(other.db)).toEqual([])
     const later = unzipSync(await workspaceZip(other.db, NOW))
     const aside = JSON.parse(strFromU8(later['damaged.json'] ?? new Uint8Array())) as { body: string }[]
     expect(aside.map(({ body }) => (JSON.parse(body) as { body?: string }).body)).toContain('{"item":{"ru')
     readWorkspaceFile(zipSync({ 'workspace.json': later['workspace.json'] ?? new Uint8Array() }))
+    // What is put aside of a child goes with the child as well.
+    await removeThing(other.db, 'children', owner, doing())
+    await forgetUndone(other.db, doing(11).now)
+    expect(JSON.stringify(await other.db('set_aside'))).not.toContain(owner)
     await other.db.destroy()
   }, 60_000)
 })

@@ -1,6 +1,5 @@
 import type { Counted, DataState } from '../../core/keeping'
-import type { Db } from '../connection'
-import { fileOf } from '../connection'
+import { type Db, fileOf } from '../connection'
 import { backupFolder, backupsIn } from '../keeping/backups'
 import { damagedRows } from '../keeping/damage'
 import { listDeeds } from '../keeping/deeds'

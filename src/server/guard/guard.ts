@@ -36,9 +36,13 @@ function isAskedByUs({ headers, method }: IncomingMessage): boolean {
 }
 
 /** Why a request is turned away before anything is done with it. */
-function turnedAway(request: IncomingMessage, { port, names, isSecure }: Known): [number, string] | undefined {
+function turnedAway(
+  request: IncomingMessage,
+  { port, isSecure }: Address,
+  isOurs: (name: string) => boolean,
+): [number, string] | undefined {
   if (!METHODS.includes(request.method ?? '')) return [405, `The method must be one of ${METHODS.join(', ')}.`]
-  if (!names.has(nameIn(request)))
+  if (!isOurs(nameIn(request)))
     return [
       421,
       `Ripe Acorn answers at ${isSecure ? 'https' : 'http'}://${LOCAL}:${port}, and at the names that it was given.`,
@@ -49,20 +53,16 @@ function turnedAway(request: IncomingMessage, { port, names, isSecure }: Known):
   return undefined
 }
 
-interface Known {
-  readonly port: number
-  readonly names: ReadonlySet<string>
-  readonly isSecure: boolean
-}
-
 /** Runs the handlers one after the other, but only for requests that may come in. */
 export function guarded(guard: Guard, handlers: readonly Handler[]): Handler {
   const { address, policy, db } = guard
-  const known = { ...address, names: ownNames(address) }
+  let names = ownNames(address)
+  /** A network may give this machine another address while it runs, so an unknown name is looked up once more. */
+  const isOurs = (name: string) => names.has(name) || (names = ownNames(address)).has(name)
   const answer = async (request: IncomingMessage, response: ServerResponse) => {
     setHeaders(response, policy, address.isSecure)
-    request.headers[DEVICE_HEADER] = undefined
-    const away = turnedAway(request, known)
+    Reflect.deleteProperty(request.headers, DEVICE_HEADER)
+    const away = turnedAway(request, address, isOurs)
     if (away) {
       response.writeHead(away[0], { 'content-type': 'text/plain' }).end(away[1])
       return

@@ -2,7 +2,7 @@ import { randomBytes, scrypt, timingSafeEqual } from 'node:crypto'
 
 /* A passcode is kept only as what scrypt makes of it: whoever reads the file cannot read the word. */
 
-/** Cost as RFC 7914 advises for a word typed now and then: about a tenth of a second and 16 MB. */
+/** Of scrypt (RFC 7914): 128 · N · r bytes are 16 MB of memory, gone through p times. */
 const COST = { N: 2 ** 14, r: 8, p: 5 } as const
 const BYTES = 32
 

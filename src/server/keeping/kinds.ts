@@ -1,8 +1,10 @@
 import Joi from 'joi'
 import type { Item } from '../../core/teaching'
 import { isRight } from '../../core/teaching'
+import { DEEDS } from '../../core/keeping'
 import { day } from '../daySchemas'
 import {
+  GROUP_MOST,
   age,
   answerBody,
   countLines,
@@ -134,7 +136,11 @@ const people: readonly Kind[] = [
     key: ['id'],
     columns: { id: 'always 1', body: 'the house rules', version: VERSION },
     json: ['body'],
-    schema: Joi.object({ id: Joi.valid(1).required(), body: Joi.object(settingsBody), version: version.required() }),
+    schema: Joi.object({
+      id: Joi.valid(1).required(),
+      body: Joi.object(settingsBody).required(),
+      version: version.required(),
+    }),
     isWhole: hasBody,
     refers: nothing,
     label: () => 'House rules',
@@ -147,7 +153,13 @@ const people: readonly Kind[] = [
     key: ['id'],
     columns: { ...named, name: 'the nickname', age: 'in years, or null' },
     json: [],
-    schema: Joi.object({ id: uuid.required(), name: name.required(), age: age.required(), version, ...created }),
+    schema: Joi.object({
+      id: uuid.required(),
+      name: name.required(),
+      age: age.required(),
+      version: version.required(),
+      ...created,
+    }),
     isWhole: always,
     refers: nothing,
     label: byName,
@@ -174,6 +186,7 @@ const people: readonly Kind[] = [
       children: Joi.array()
         .items(Joi.object({ child_id: uuid.required() }))
         .unique('child_id')
+        .max(GROUP_MOST)
         .required(),
     }),
     isWhole: always,
@@ -385,7 +398,9 @@ const records: readonly Kind[] = [
     schema: Joi.object({
       id: uuid.required(),
       at: instant.required(),
-      what: plainText(60).required(),
+      what: Joi.string()
+        .valid(...Object.keys(DEEDS))
+        .required(),
       detail: plainText(1000).allow('').required(),
       device: plainText(60).required(),
     }),

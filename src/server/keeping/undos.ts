@@ -119,9 +119,13 @@ export async function forgetUndone(db: Db, now: number): Promise<void> {
   await db.transaction(async (trx) => {
     for (const { id, at, body } of over) {
       const { what, changes } = JSON.parse(body) as { what: Undoable; changes: Change[] }
-      const isChild = changes.some(({ kind, after }) => kind === 'children' && after === null)
-      // Whatever was kept to be taken back before may hold the child as well.
-      if (what === 'removed' && isChild) await trx('undos').where('at', '<', at).delete()
+      const children = changes.filter(({ kind, after }) => kind === 'children' && after === null)
+      // Whatever was kept to be taken back before may hold the child as well, and so may damaged rows.
+      if (what === 'removed' && children.length > 0) await trx('undos').where('at', '<', at).delete()
+      for (const { before } of children)
+        await trx('set_aside')
+          .where('body', 'like', `%${String(before?.id)}%`)
+          .delete()
       await trx('undos').where({ id }).delete()
     }
   })

@@ -1,2 +1,5 @@
 /** Pages and records that were looked at, so that they open without a connection. */
 export const RECORDS_CACHE = 'ripe-acorn-records'
+/** The last prints, in which names stand too. */
+export const PRINTS_CACHE = 'ripe-acorn-prints'
+export const OWN_CACHES = [RECORDS_CACHE, PRINTS_CACHE] as const

@@ -72,6 +72,8 @@ const browserPlace: WaitingPlace = {
   add: async (waiting) => {
     note(true)
     await (await store()).waiting.add(waiting)
+    // Once more, since somebody may have looked and found nothing in between.
+    note(true)
   },
   remove: async (orders) => {
     if (!(await isThere())) return
@@ -79,13 +81,14 @@ const browserPlace: WaitingPlace = {
   },
 }
 
-const KEY = 'ripe-acorn-waiting'
+/** Where the browser's small storage has it. */
+export const SMALL_KEY = 'ripe-acorn-waiting'
 
-const readSmall = (): Waiting[] => JSON.parse(localStorage.getItem(KEY) ?? '[]') as Waiting[]
+const readSmall = (): Waiting[] => JSON.parse(localStorage.getItem(SMALL_KEY) ?? '[]') as Waiting[]
 
 function writeSmall(list: readonly Waiting[]): void {
-  if (list.length === 0) localStorage.removeItem(KEY)
-  else localStorage.setItem(KEY, JSON.stringify(list))
+  if (list.length === 0) localStorage.removeItem(SMALL_KEY)
+  else localStorage.setItem(SMALL_KEY, JSON.stringify(list))
 }
 
 const smallPlace: WaitingPlace = {

@@ -72,8 +72,8 @@ async function trySending(run: readonly Waiting[]): Promise<Sent> {
     if (error instanceof Unreached) return 'later'
     if (!(error instanceof Refusal)) throw error
     if (first.plan && error.status === 409) {
-      await letGo([first])
       await keep({ ...first, clash: true })
+      await letGo([first])
       return 'sent'
     }
     if (!FOR_GOOD.includes(error.status)) return 'later'

@@ -14,8 +14,8 @@ import { dayOf, momentInWords } from '../../../ui/dates'
 import { tell } from '../../../ui/notices'
 import { untilInWords } from '../../../ui/removing'
 import { ComparedTable, bringsNothing } from './ComparedTable'
-import { Part } from './Part'
-import { useDataChange } from './useData'
+import { Part, Refused } from './Part'
+import { useDataChange, useLook } from './useData'
 
 const MOST_SHOWN = 6
 
@@ -57,6 +57,7 @@ export function BackupsPart({ state }: { state: DataState }) {
         </Group>
       )}
       <KeepingForm state={state} />
+      <OlderBackups count={state.backups.length} />
     </Part>
   )
 }
@@ -64,7 +65,7 @@ export function BackupsPart({ state }: { state: DataState }) {
 function OneBackup({ backup }: { backup: Backup }) {
   const [compared, setCompared] = useState<readonly Compared[]>()
   const path = `/api/data/backups/${backup.name}`
-  const look = useDataChange(() => api.get<Compared[]>(path), setCompared)
+  const look = useLook(() => api.get<Compared[]>(path), setCompared)
   const put = useDataChange(
     () => api.post<Undo>(path, {}),
     (undo) => {
@@ -110,10 +111,6 @@ function KeepingForm({ state }: { state: DataState }) {
   const [folder, setFolder] = useState(state.keeping.folder)
   const [keep, setKeep] = useState<string | number>(state.keeping.keep)
   const save = useDataChange(() => api.put('/api/data/keeping', { folder, keep: Number(keep) }))
-  const older = useDataChange(
-    () => api.remove<{ removed: number }>('/api/data/backups'),
-    ({ removed }) => void tell({ message: `${removed} older backups are removed. One was made now.`, color: 'moss' }),
-  )
   const isChanged = folder !== state.keeping.folder || Number(keep) !== state.keeping.keep
   return (
     <form
@@ -145,22 +142,40 @@ function KeepingForm({ state }: { state: DataState }) {
             Save
           </Button>
         </Group>
-        {save.isError && (
-          <Text c="var(--attention)" role="alert">
-            {save.error.message}
-          </Text>
-        )}
-        <Group>
-          <Button
-            variant="subtle"
-            disabled={state.backups.length === 0}
-            loading={older.isPending}
-            onClick={() => older.mutate(undefined)}
-          >
-            Make one now and remove all older ones
-          </Button>
-        </Group>
+        <Refused error={save.error} />
       </Stack>
     </form>
+  )
+}
+
+/** Removes what older backups still have of those who were removed. It is asked first, since it cannot be undone. */
+function OlderBackups({ count }: { count: number }) {
+  const [asking, setAsking] = useState(false)
+  const remove = useDataChange(
+    () => api.remove<{ removed: number }>('/api/data/backups'),
+    ({ removed }) => {
+      setAsking(false)
+      void tell({ message: `Older backups that were removed: ${removed}. One was made now.`, color: 'moss' })
+    },
+  )
+  return (
+    <Group>
+      <Button variant="subtle" disabled={count === 0} onClick={() => setAsking(true)}>
+        Make one now and remove all older ones
+      </Button>
+      <Confirm
+        opened={asking}
+        title={count === 1 ? 'Remove the older backup?' : `Remove ${count} older backups?`}
+        action="Make one and remove them"
+        busy={remove.isPending}
+        onConfirm={() => remove.mutate(undefined)}
+        onClose={() => setAsking(false)}
+      >
+        <Text>
+          They cannot be brought back. Do it to let go of children who were removed; the one that is made now has only
+          who is here.
+        </Text>
+      </Confirm>
+    </Group>
   )
 }

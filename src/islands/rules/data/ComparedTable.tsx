@@ -14,7 +14,8 @@ export function ComparedTable({ compared, onlyHere }: Props) {
   if (shown.length === 0) return <Text>There is nothing in it.</Text>
   return (
     <>
-      <table className="rows">
+      {/* In a dialog long names may break anywhere, but these headings must not. */}
+      <table className="rows" style={{ overflowWrap: 'normal' }}>
         <thead>
           <tr>
             <th>What</th>

@@ -5,8 +5,8 @@ import { Confirm } from '../../../ui/Confirm'
 import { api } from '../../../ui/api'
 import { tell } from '../../../ui/notices'
 import { untilInWords } from '../../../ui/removing'
-import { Part } from './Part'
-import { useDataChange } from './useData'
+import { Part, Refused } from './Part'
+import { useDataChange, useLook } from './useData'
 
 /** A year ago, as a field of dates has it. */
 function aYearAgo(): string {
@@ -19,7 +19,7 @@ function aYearAgo(): string {
 export function ForgetPart() {
   const [before, setBefore] = useState(aYearAgo)
   const [count, setCount] = useState<number>()
-  const look = useDataChange(
+  const look = useLook(
     () => api.get<{ count: number }>(`/api/data/old-answers?before=${before}`),
     (found) => setCount(found.count),
   )
@@ -51,11 +51,7 @@ export function ForgetPart() {
           Forget them …
         </Button>
       </Group>
-      {look.isError && (
-        <Text c="var(--attention)" role="alert">
-          {look.error.message}
-        </Text>
-      )}
+      <Refused error={look.error} />
       <ForgetDialog
         count={count}
         before={before}

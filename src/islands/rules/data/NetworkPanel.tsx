@@ -8,7 +8,7 @@ import { Loaded } from '../../../ui/Loaded'
 import { api } from '../../../ui/api'
 import { dayInWords, momentInWords } from '../../../ui/dates'
 import { overviewQuery } from '../../../ui/queries'
-import { Part } from './Part'
+import { Part, Refused } from './Part'
 import { ScanCode } from './ScanCode'
 import { useDataChange } from './useData'
 
@@ -118,11 +118,7 @@ function PasscodePart({ state }: { state: NetworkState }) {
               Set it
             </Button>
           </Group>
-          {save.isError && (
-            <Text c="var(--attention)" role="alert">
-              {save.error.message}
-            </Text>
-          )}
+          <Refused error={save.error} />
         </form>
       )}
     </Part>

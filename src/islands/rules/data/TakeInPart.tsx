@@ -8,8 +8,8 @@ import { tell } from '../../../ui/notices'
 import { untilInWords } from '../../../ui/removing'
 import { ChildrenTable } from './ChildrenTable'
 import { ComparedTable, bringsNothing } from './ComparedTable'
-import { Part } from './Part'
-import { useDataChange } from './useData'
+import { Part, Refused } from './Part'
+import { useDataChange, useLook } from './useData'
 
 /** A file that was chosen, and what it would bring. */
 type Looked =
@@ -27,7 +27,7 @@ async function lookInto(file: File): Promise<Looked> {
 /** A file is looked into first. Nothing is written before the adult takes it in. */
 export function TakeInPart() {
   const [looked, setLooked] = useState<Looked>()
-  const look = useDataChange(lookInto, setLooked)
+  const look = useLook(lookInto, setLooked)
   const done = (undo: Undo) => {
     setLooked(undefined)
     void tell({
@@ -51,11 +51,7 @@ export function TakeInPart() {
           )}
         </FileButton>
       </Group>
-      {look.isError && (
-        <Text c="var(--attention)" role="alert">
-          {look.error.message}
-        </Text>
-      )}
+      <Refused error={look.error} />
       {looked?.kind === 'workspace' && (
         <WorkspaceLook
           file={looked.file}
