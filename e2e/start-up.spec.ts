@@ -25,6 +25,24 @@ function send(method: string, path: string, headers: Record<string, string>, bod
   })
 }
 
+/** A body that never says how long it is, sent in pieces until the server answers. */
+function sendPieces(path: string, pieces: number): Promise<number> {
+  return new Promise((resolve, reject) => {
+    const headers = { 'content-type': 'application/json', 'transfer-encoding': 'chunked' }
+    const options = { host: '127.0.0.1', port: DEMO_PORT, method: 'POST', path, headers }
+    let isAnswered = false
+    const sending = httpRequest(options, (response) => {
+      isAnswered = true
+      response.resume()
+      resolve(response.statusCode ?? 0)
+    })
+    // Once it has answered, the server may close while we still send.
+    sending.on('error', (error) => !isAnswered && reject(error))
+    for (let i = 0; i < pieces; i++) sending.write('x'.repeat(64 * 1024))
+    sending.end()
+  })
+}
+
 const refusals: [string, Record<string, string>, RegExp][] = [
   [
     'a data folder that cannot be written',
@@ -54,5 +72,6 @@ test('what is not from here is turned away', async () => {
   expect(await send('GET', '/', { host: 'elsewhere.example' })).toBe(421)
   expect(await send('POST', '/api/children', { ...json, origin: 'http://elsewhere.example' }, name)).toBe(403)
   expect(await send('POST', '/api/children', json, JSON.stringify({ name: 'x'.repeat(10_000_000) }))).toBe(413)
+  expect(await sendPieces('/api/children', 40)).toBe(413)
   expect(await send('POST', '/api/children', json, name)).toBe(200)
 })

@@ -1,11 +1,11 @@
-import { type ChildProcess, spawn } from 'node:child_process'
-import { mkdirSync, mkdtempSync, rmSync, statSync } from 'node:fs'
-import { tmpdir } from 'node:os'
+import { mkdirSync, rmSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import Database from 'better-sqlite3'
 import { v4 as newId } from 'uuid'
 import { type Random, drawInt, randomFrom } from '../src/core/random'
 import { itemAt } from '../src/core/teaching'
+import { atTables } from './faults/tables'
+import { databaseFile, end, folder, send, start } from './faults/server'
 
 /*
  * Breaks the running server in every way that a home or a school does, and counts what was acknowledged and is not
@@ -15,50 +15,7 @@ import { itemAt } from '../src/core/teaching'
 
 const SEED = Number(process.argv[2] ?? 1)
 const KILLS = Number(process.argv[3] ?? 100)
-const PORT = 4341
-const BASE = `http://127.0.0.1:${PORT}`
-const folder = mkdtempSync(join(tmpdir(), 'ripe-acorn-faults-'))
 const random = randomFrom(SEED)
-
-let server: ChildProcess | undefined
-
-async function start(env: Record<string, string> = {}): Promise<void> {
-  const started = spawn('node', ['dist/serve.mjs'], {
-    env: { ...process.env, RIPE_ACORN_DATA: folder, RIPE_ACORN_PORT: String(PORT), RIPE_ACORN_LOG: 'silent', ...env },
-    stdio: ['ignore', 'pipe', 'pipe'],
-  })
-  server = started
-  await new Promise<void>((resolve, reject) => {
-    let said = ''
-    const hear = (data: Buffer) => {
-      said += data.toString()
-      if (said.includes('Ripe Acorn is at')) resolve()
-    }
-    started.stdout.on('data', hear)
-    started.stderr.on('data', hear)
-    started.once('exit', () => reject(new Error(`it did not start: ${said}`)))
-  })
-}
-
-function end(signal: 'SIGKILL' | 'SIGTERM'): Promise<number> {
-  const began = Date.now()
-  return new Promise((resolve) => {
-    const running = server
-    if (!running || running.exitCode !== null) return resolve(0)
-    running.once('exit', () => resolve(Date.now() - began))
-    running.kill(signal)
-  })
-}
-
-async function send<T>(method: string, path: string, body?: unknown): Promise<{ status: number; body: T }> {
-  const response = await fetch(BASE + path, {
-    method,
-    headers: body === undefined ? {} : { 'content-type': 'application/json' },
-    body: body === undefined ? undefined : JSON.stringify(body),
-    signal: AbortSignal.timeout(10_000),
-  })
-  return { status: response.status, body: (await response.json()) as T }
-}
 
 const item = itemAt('oclock', 'read', 180)
 const children = [newId(), newId(), newId()]
@@ -106,7 +63,7 @@ async function sendSome(rng: Random, skewMs = 0): Promise<boolean> {
 
 /** What is in the file by SQLite itself, apart from the server's own reading. */
 function look(): { lost: number; back: number; twice: number } {
-  const db = new Database(join(folder, 'ripe-acorn.sqlite'), { readonly: true })
+  const db = new Database(databaseFile, { readonly: true })
   const ids = (db.prepare('select id from answers').all() as { id: string }[]).map(({ id }) => id)
   const [whole] = db.pragma('integrity_check(1)') as { integrity_check: string }[]
   db.close()
@@ -151,7 +108,7 @@ async function skewed(): Promise<void> {
   const before = Date.now()
   const fresh = acknowledged.size
   for (const minutes of [15, -15, 60 * 24 * 365, -60 * 24 * 365 * 20, 0]) await sendSome(random, minutes * 60_000)
-  const db = new Database(join(folder, 'ripe-acorn.sqlite'), { readonly: true })
+  const db = new Database(databaseFile, { readonly: true })
   const rows = db.prepare('select at, received_at as received from answers where received_at >= ?').all(before) as {
     at: number
     received: number
@@ -163,7 +120,7 @@ async function skewed(): Promise<void> {
 }
 
 async function locked(): Promise<void> {
-  const holder = new Database(join(folder, 'ripe-acorn.sqlite'))
+  const holder = new Database(databaseFile)
   holder.exec('begin exclusive')
   const began = Date.now()
   const { status, body } = await send<{ detail: string }>('POST', '/api/answers', { answers: answers(random) })
@@ -177,11 +134,10 @@ async function locked(): Promise<void> {
 }
 
 async function vanished(): Promise<void> {
-  const file = join(folder, 'ripe-acorn.sqlite')
   const { renameSync } = await import('node:fs')
-  renameSync(file, `${file}.away`)
+  renameSync(databaseFile, `${databaseFile}.away`)
   const { status, body } = await send<{ detail: string }>('POST', '/api/answers', { answers: answers(random) })
-  renameSync(`${file}.away`, file)
+  renameSync(`${databaseFile}.away`, databaseFile)
   const isTold = status === 503 && /has vanished/.test(body.detail)
   if (!isTold) failed++
   await sendSome(random)
@@ -191,7 +147,7 @@ async function vanished(): Promise<void> {
 async function gone(): Promise<void> {
   const took = await end('SIGTERM')
   if (took > 2000) failed++
-  const wal = statSync(join(folder, 'ripe-acorn.sqlite-wal'), { throwIfNoEntry: false })
+  const wal = statSync(`${databaseFile}-wal`, { throwIfNoEntry: false })
   if (wal && wal.size > 0) failed++
   const without = await sendSome(random)
   if (without) failed++
@@ -211,7 +167,7 @@ async function fullDisk(): Promise<void> {
   }
   try {
     await end('SIGTERM')
-    await start({ RIPE_ACORN_DATA: disk, RIPE_ACORN_PORT: String(PORT) })
+    await start({ RIPE_ACORN_DATA: disk })
     const newChildren = children.map((id, i) => ({ id, name: `Child ${i}` }))
     await send('POST', '/api/groups', { id: newId(), name: 'On a small disk', childIds: [], newChildren })
     const kept: string[] = []
@@ -249,6 +205,10 @@ try {
   await locked()
   await vanished()
   await gone()
+  for (const { name, shown, kept, isRight } of await atTables()) {
+    if (!isRight) failed++
+    console.log(`${isRight ? 'right' : 'WRONG'}  ${name}: ${shown} answers scored on the screen, ${kept} kept`)
+  }
   await fullDisk()
 } finally {
   await end('SIGKILL')

@@ -8,13 +8,21 @@ mkdir -p test-results
 
 passed=0
 failed=0
+# What failed is named once more at the end, where it is seen.
+failures=test-results/failed.txt
+: > "$failures"
 
 # One command that holds or does not.
 check() {
   local name=$1
   shift
   echo "── $name"
-  if "$@"; then passed=$((passed + 1)); else failed=$((failed + 1)); fi
+  if "$@"; then
+    passed=$((passed + 1))
+  else
+    failed=$((failed + 1))
+    echo "$name" >> "$failures"
+  fi
 }
 
 # A runner that writes how many of its tests passed and failed.
@@ -25,12 +33,13 @@ runner() {
   rm -f "$report"
   "$@" || true
   local counts
-  if counts=$(node scripts/count-tests.mjs "$report"); then
+  if counts=$(node scripts/count-tests.mjs "$report" "$failures"); then
     set -- $counts
     passed=$((passed + $1))
     failed=$((failed + $2))
   else
     failed=$((failed + 1))
+    echo "$name: no report" >> "$failures"
   fi
 }
 
@@ -43,5 +52,6 @@ done
 check build build
 runner "interface tests" test-results/e2e.json npx playwright test
 
+[ "$failed" -eq 0 ] || { echo "── what failed" && cat "$failures"; }
 echo "$passed passed, $failed failed"
 [ "$failed" -eq 0 ]

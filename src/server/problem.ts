@@ -13,7 +13,11 @@ export class Problem extends Error {
     const { status, title, extra } = this
     return new Response(JSON.stringify({ type: 'about:blank', title, status, ...extra }), {
       status,
-      headers: { 'content-type': 'application/problem+json' },
+      headers: {
+        'content-type': 'application/problem+json',
+        // What is too large is not read to its end, so that nothing more can come over this connection.
+        ...(this.status === 413 ? { connection: 'close' } : {}),
+      },
     })
   }
 }
