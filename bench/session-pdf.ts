@@ -27,7 +27,7 @@ const request: SessionRequest = {
 
 /** A plan that prints all there is to print: a clock and a sheet for each child, cards for each table. */
 function plan() {
-  const planned = planSession(request, undefined, 1)
+  const planned = planSession(request, { seed: 1 })
   const wanted = ['paper-clock', 'match-cards', 'read-dials-sheet']
   const steps = wanted.map((activityId, i) => ({
     id: `p${i}`,

@@ -113,7 +113,7 @@ describe.each(OTHERS)('what is printed for the adult: %s', (language) => {
     const request = sessionOf(['Mo', 'Ida'])
     for (const place of ['table', 'hall', 'outdoors'] as const)
       for (let seed = 1; seed <= 4; seed++) {
-        const plan = planSession({ ...request, place }, undefined, seed)
+        const plan = planSession({ ...request, place }, { seed: seed })
         const { contents } = sessionPrints(plan, request, { paper: 'a4', wording, lowInk: false }, seed)
         const sheet = { title: 'Mo', paper: 'a4', wording, placeName: placeNames[place], prints: contents } as const
         expect(textOf(runSheetPages(plan, request, sheet))).not.toMatch(ENGLISH_WORDS)

@@ -1,4 +1,4 @@
-import { materials, placeNames } from '../src/core/activities'
+import { MATERIAL_IDS, materials, placeNames, standInFor } from '../src/core/activities'
 import {
   BACKINGS,
   FOLLOW_LOCAL_RULES,
@@ -42,6 +42,7 @@ export const PRINTED_NAMES: readonly string[] = [
     ...Object.values(cautions),
     FOLLOW_LOCAL_RULES,
     ...Object.values(materials).map(({ name }) => name),
+    ...MATERIAL_IDS.flatMap((id) => standInFor(id) ?? []),
     ...Object.values(placeNames),
     ...Object.values(RECIPE_KINDS).map(({ name }) => name),
     ...Object.values(fasteners).map(({ name }) => name),

@@ -5,7 +5,16 @@ import type { PaperId } from './drawing'
 import type { Story } from './stories'
 import type { Recipe, Yard } from './make'
 import type { Answer, Finding, Instant, Overrule, Standing } from './knowing'
-import type { PackLine, PackThing, PlanChild, PlanStep, SessionPlan, SessionRequest } from './planning'
+import {
+  type PackLine,
+  type PackThing,
+  type PlanChild,
+  type PlanStep,
+  type SessionPlan,
+  type SessionRequest,
+  type Timing,
+  paceOf,
+} from './planning'
 import type { PrintOptions, PrintableId, SavedPrint } from './printables'
 import { type Item, type RungId, type SchoolId, type Value, schools } from './teaching'
 import type { LanguageId, Wording } from './wording'
@@ -24,6 +33,8 @@ export interface NewChild {
   readonly id: ChildId
   readonly name: string
   readonly age?: number | null
+  /** The rung that the child starts at, as the adult says; what comes before it counts as known. */
+  readonly startsAt?: RungId
 }
 
 export interface Group {
@@ -117,6 +128,10 @@ export interface SessionContext {
   readonly children: readonly PlanChild[]
   /** Ids of the activities of the group's session before this one. */
   readonly lastTime: readonly string[]
+  /** Whether the group made clocks to turn in an earlier session. */
+  readonly hasClocks: boolean
+  /** What the group's sessions so far took. */
+  readonly timings: readonly Timing[]
   readonly settings: Settings
   readonly recipe: Kept<Recipe> | null
   readonly yard: Kept<Yard> | null
@@ -125,9 +140,11 @@ export interface SessionContext {
 }
 
 /** What the planner is asked for a session as it stands. */
-export function requestOf({ session, children, lastTime, settings }: SessionContext): SessionRequest {
+export function requestOf(context: SessionContext): SessionRequest {
+  const { session, children, lastTime, hasClocks, timings, settings } = context
   const { minutes, start, place, materials } = session
-  return { children, minutes, start, place, materials, lastTime, school: schools[settings.school] }
+  const pace = paceOf(timings)
+  return { children, minutes, start, place, materials, lastTime, hasClocks, pace, school: schools[settings.school] }
 }
 
 /** What a session is asked for with; the plan follows. */

@@ -1,7 +1,7 @@
 import Joi from 'joi'
 import { catalogue, materials } from '../core/activities'
 import { MOST_DAY_ROWS } from '../core/days'
-import { LONGEST_SESSION, SHORTEST_SESSION } from '../core/planning'
+import { LONGEST_SESSION, LONGEST_TOOK_SECONDS, SHORTEST_SESSION } from '../core/planning'
 import { papers } from '../core/drawing'
 import { ASKS, CLOCK_PARTS, rungs, schools } from '../core/teaching'
 import { DOINGS, LANGUAGE_IDS } from '../core/wording'
@@ -123,7 +123,7 @@ export const reason = plainText(300)
   .min(1)
   .messages({ 'string.empty': '{{#label}} must say why, in 1 to 300 characters, got none' })
 export const age = Joi.number().strict().integer().min(2).max(99).allow(null)
-export const newChild = shape<NewChild>({ id: uuid.required(), name: name.required(), age })
+export const newChild = shape<NewChild>({ id: uuid.required(), name: name.required(), age, startsAt: rung })
 export const newChildren = Joi.array().items(newChild).max(GROUP_MOST)
 
 const activityId = Joi.string()
@@ -135,10 +135,16 @@ const stepFields = {
   minutes: Joi.number().strict().integer().min(1).max(LONGEST_SESSION).required(),
   why: plainText(1000).allow('').required(),
 }
+const tookSeconds = Joi.number().strict().integer().min(1).max(LONGEST_TOOK_SECONDS)
 /** A step of a session as it is sent. */
-export const step = Joi.object({ ...stepFields, activityId })
+export const step = Joi.object({ ...stepFields, activityId, locked: Joi.boolean().strict(), tookSeconds })
 /** A step as it is kept. */
-export const stepRow = Joi.object({ ...stepFields, activity_id: activityId })
+export const stepRow = Joi.object({
+  ...stepFields,
+  activity_id: activityId,
+  locked: Joi.number().valid(0, 1).required(),
+  took_seconds: tookSeconds.allow(null).required(),
+})
 
 export const instant = Joi.number().integer().min(0).max(LATEST)
 

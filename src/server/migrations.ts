@@ -224,6 +224,18 @@ const migrations: Record<string, Knex.Migration> = {
         await db.schema.raw(`alter table answers drop column ${column}`)
     },
   },
+  '008_planning': {
+    async up(db) {
+      await db.schema.alterTable('session_steps', (table) => {
+        table.boolean('locked').notNullable().defaultTo(false)
+        table.integer('took_seconds')
+      })
+    },
+    async down(db) {
+      for (const column of ['locked', 'took_seconds'])
+        await db.schema.raw(`alter table session_steps drop column ${column}`)
+    },
+  },
 }
 
 export const migrationNames: readonly string[] = Object.keys(migrations).sort()

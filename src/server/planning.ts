@@ -1,7 +1,8 @@
+import { activityOf } from '../core/activities'
 import type { ChildId, SessionId } from '../core/ids'
 import { type Answer, type Instant, believe, diagnose, scaffoldsInUse, standingOf } from '../core/knowing'
 import type { Recipe, Yard } from '../core/make'
-import { type PlanChild, planSession } from '../core/planning'
+import { type PlanChild, type Timing, paceOf, planSession, timingsOf } from '../core/planning'
 import type { Session, SessionContext, SessionWish, Settings } from '../core/records'
 import { misreadings, schools } from '../core/teaching'
 import { type Db, inTransaction } from './connection'
@@ -62,6 +63,22 @@ function activitiesBefore(sessions: readonly Session[], at: Pick<Session, 'id' |
   return before?.plan.steps.map((step) => step.activityId) ?? []
 }
 
+/** Whether the group has clocks to turn: from an earlier session in which they were made, or that had a clock of ours. */
+function haveClocks(sessions: readonly Session[], at: Pick<Session, 'id'>): boolean {
+  return sessions.some(
+    ({ id, doneAt, recipeId, plan }) =>
+      id !== at.id &&
+      doneAt !== null &&
+      (recipeId !== null || plan.steps.some((step) => activityOf(step.activityId).prints === 'paper-clock')),
+  )
+}
+
+/** How long the steps of the group's other sessions took, the earliest session first. */
+function timingsBefore(sessions: readonly Session[], at: Pick<Session, 'id'>): Timing[] {
+  const held = sessions.filter(({ id }) => id !== at.id).reverse()
+  return timingsOf(held.map(({ plan }) => plan))
+}
+
 /** Plans a session for a group and keeps it. */
 export function createSession(db: Db, wish: SessionWish, now: Instant): Promise<Session> {
   return inTransaction(db, (trx) => planAndAdd(trx, wish, now))
@@ -76,6 +93,7 @@ async function planAndAdd(db: Db, wish: SessionWish, now: Instant): Promise<Sess
     })
   const settings = await getSettings(db)
   const seed = seedFrom(wish.id)
+  const before = await listSessions(db, group.id)
   const plan = planSession(
     {
       children: await planChildren(db, group.childIds, settings, now),
@@ -83,11 +101,12 @@ async function planAndAdd(db: Db, wish: SessionWish, now: Instant): Promise<Sess
       start: wish.start,
       place: wish.place,
       materials: wish.materials,
-      lastTime: activitiesBefore(await listSessions(db, group.id), wish),
+      lastTime: activitiesBefore(before, wish),
       school: schools[settings.school],
+      hasClocks: haveClocks(before, wish),
+      pace: paceOf(timingsBefore(before, wish)),
     },
-    undefined,
-    seed,
+    { seed },
   )
   return addSession(db, { ...wish, plan, seed, note: '' }, now)
 }
@@ -106,11 +125,14 @@ async function readContext(db: Db, id: SessionId, now: Instant): Promise<Session
   const session = await getSession(db, id)
   const group = await getGroup(db, session.groupId)
   const settings = await getSettings(db)
+  const sessions = await listSessions(db, group.id)
   return {
     session,
     group,
     children: await planChildren(db, group.childIds, settings, now),
-    lastTime: activitiesBefore(await listSessions(db, group.id), session),
+    lastTime: activitiesBefore(sessions, session),
+    hasClocks: haveClocks(sessions, session),
+    timings: timingsBefore(sessions, session),
     settings,
     recipe: await findKept<Recipe>(db, 'recipes', session.recipeId),
     yard: await findKept<Yard>(db, 'yards', session.yardId),

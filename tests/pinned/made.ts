@@ -210,7 +210,7 @@ function planned(): unknown {
     together,
     wishes.map((wish, seed) => {
       const request = { children, start: 570, materials: ['card', 'crayons', 'paper'] as const, school, ...wish }
-      const plan = attempt(() => planSession(request, undefined, seed))
+      const plan = attempt(() => planSession(request, { seed: seed }))
       if (!plan.value) return plan.refusal?.message
       const sheet = { title: 'Run', paper: 'a4', wording: GB, placeName: 'here', prints: [] } as const
       const pages = runSheetPages(plan.value, request, sheet)

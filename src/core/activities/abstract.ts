@@ -1,3 +1,4 @@
+import { EVERY_RUNG } from './kit'
 import type { Activity } from './types'
 
 /** Met in signs: words, figures, stories. */
@@ -9,7 +10,7 @@ export const abstractActivities: readonly Activity[] = [
     role: 'teach',
     rungs: ['hour-hand', 'oclock', 'half', 'fives', 'quarters', 'past-fives', 'to-fives', 'minute'],
     energy: 'seated',
-    places: ['table', 'floor', 'hall'],
+    places: ['table', 'floor', 'hall', 'outdoors'],
     players: { least: 1, most: 12 },
     duration: {
       setUpMinutes: 0,
@@ -119,10 +120,10 @@ export const abstractActivities: readonly Activity[] = [
     name: 'Quick check',
     stage: 'abstract',
     role: 'check',
-    rungs: ['hour-hand', 'oclock', 'half', 'fives', 'quarters', 'past-fives', 'to-fives', 'minute', 'digital'],
+    rungs: EVERY_RUNG,
     energy: 'seated',
     places: ['table', 'floor', 'hall', 'outdoors'],
-    players: { least: 1, most: 12 },
+    players: { least: 1, most: 30 },
     duration: {
       setUpMinutes: 0,
       clearMinutes: 0,

@@ -1,17 +1,42 @@
 import { describe, expect, it } from 'vitest'
 import { RefusedValue } from '../errors'
 import { STAGES, misreadings, rungs } from '../teaching'
-import { printables } from '../printables'
+import { GAME_IDS } from '../movement'
+import { PRINTABLE_IDS, isPrintableId, printables } from '../printables'
 import { cautions } from '../make'
-import { activityOf, catalogue, durationRange, materials } from '.'
+import { type Place, activityOf, catalogue, durationRange, materials, placeNames } from '.'
 
 describe('the catalogue', () => {
-  it('has at least ten activities, three or more a stage, movement among them', () => {
-    expect(catalogue.length).toBeGreaterThanOrEqual(10)
-    for (const stage of STAGES)
-      expect(catalogue.filter((activity) => activity.stage === stage).length).toBeGreaterThanOrEqual(3)
-    expect(catalogue.some((activity) => activity.energy === 'moving')).toBe(true)
-    expect(new Set(catalogue.map((activity) => activity.id)).size).toBe(catalogue.length)
+  it('has at least seventy activities, each once', () => {
+    expect(catalogue.length).toBeGreaterThanOrEqual(70)
+    expect(new Set(catalogue.map(({ id }) => id)).size).toBe(catalogue.length)
+    expect(new Set(catalogue.map(({ name }) => name)).size).toBe(catalogue.length)
+  })
+
+  it.each(rungs.map(({ id }) => id))('has three of each stage for %s in every place', (rung) => {
+    for (const place of Object.keys(placeNames) as Place[])
+      for (const stage of STAGES) {
+        const found = catalogue.filter(
+          (activity) =>
+            activity.role === 'teach' &&
+            activity.stage === stage &&
+            activity.rungs.includes(rung) &&
+            activity.places.includes(place),
+        )
+        expect(found.length, `${stage}, ${place}`).toBeGreaterThanOrEqual(3)
+      }
+    expect(catalogue.filter(({ role, rungs: own }) => role === 'check' && own.includes(rung)).length).toBe(2)
+  })
+
+  it('has every print and every game of the caller in some activity, on rungs that suit it', () => {
+    expect(PRINTABLE_IDS.filter((id) => !catalogue.some(({ prints }) => prints === id))).toEqual([])
+    expect(GAME_IDS.filter((id) => !catalogue.some(({ game }) => game === id))).toEqual([])
+    for (const { id, prints, rungs: own } of catalogue)
+      if (isPrintableId(prints))
+        expect(
+          own.filter((rung) => !printables[prints].suits(rung)),
+          id,
+        ).toEqual([])
   })
 
   it('mends every misreading with an activity that is in it', () => {

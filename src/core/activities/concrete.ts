@@ -1,3 +1,4 @@
+import { EVERY_RUNG } from './kit'
 import type { Activity } from './types'
 
 /** Met with the hands: a made clock, dough, the body, the floor. */
@@ -7,10 +8,10 @@ export const concreteActivities: readonly Activity[] = [
     name: 'Make a paper clock',
     stage: 'concrete',
     role: 'teach',
-    rungs: ['hour-hand', 'oclock', 'half', 'quarters'],
+    rungs: ['parts', 'hour-hand', 'oclock', 'half', 'quarters'],
     energy: 'seated',
     places: ['table', 'floor'],
-    players: { least: 1, most: 12 },
+    players: { least: 1, most: 30 },
     duration: {
       setUpMinutes: 1,
       clearMinutes: 2,
@@ -247,7 +248,7 @@ export const concreteActivities: readonly Activity[] = [
     name: 'Three speeds: second, minute, hour',
     stage: 'concrete',
     role: 'break',
-    rungs: ['hour-hand', 'oclock', 'half', 'fives', 'quarters', 'past-fives', 'to-fives', 'minute', 'digital'],
+    rungs: EVERY_RUNG,
     energy: 'moving',
     places: ['floor', 'hall', 'outdoors', 'table'],
     players: { least: 1, most: 30 },

@@ -7,15 +7,22 @@ export interface DurationRange {
   readonly most: number
 }
 
+/** Shorter than this, nothing is taught: it has hardly begun. */
+const SHORTEST_TAUGHT_MINUTES = 3
+/** A child alone takes turns with the adult. */
+const FEWEST_TURNS = 2
+
 /**
  * Whole minutes that an activity takes with so many players (1 to 60), at its least, usual and most rounds:
- * set-up + rounds × turn (× the players at a table, where they take turns) + clearing, rounded up.
+ * set-up + rounds × turn (× the players at a table, where they take turns, two at least) + clearing, rounded up; three
+ * minutes at least where something is taught.
  */
 export function durationRange(activity: Activity, players: number): DurationRange {
   requireInteger('players', players, 1, 60)
   const { setUpMinutes, clearMinutes, turnSeconds, turns, rounds } = activity.duration
-  const waiting = turns === 'in-turn' ? Math.min(players, activity.tableOf ?? players) : 1
+  const waiting = turns === 'in-turn' ? Math.max(FEWEST_TURNS, Math.min(players, activity.tableOf ?? players)) : 1
   const roundMinutes = (turnSeconds * waiting) / 60
-  const minutes = (count: number) => Math.ceil(setUpMinutes + count * roundMinutes + clearMinutes)
+  const shortest = activity.role === 'teach' ? SHORTEST_TAUGHT_MINUTES : 1
+  const minutes = (count: number) => Math.max(shortest, Math.ceil(setUpMinutes + count * roundMinutes + clearMinutes))
   return { least: minutes(rounds.least), usual: minutes(rounds.usual), most: minutes(rounds.most) }
 }

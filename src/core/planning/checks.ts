@@ -1,7 +1,8 @@
-import { activityOf, durationRange, materials } from '../activities'
+import { activityOf, materials } from '../activities'
 import { STAGES, type RungId, rungOf } from '../teaching'
 import { groupNeed } from './need'
-import { missingMaterials } from './planner'
+import { pacedRange } from './pace'
+import { clocksToMake, missingMaterials } from './toHand'
 import {
   BREAK_AFTER_MINUTES,
   MOST_SEATED_IN_A_ROW,
@@ -12,7 +13,17 @@ import {
 
 export interface PlanCheck {
   readonly id:
-    'time' | 'lengths' | 'order' | 'seated' | 'movement' | 'check' | 'place' | 'players' | 'materials' | 'repeats'
+    | 'time'
+    | 'lengths'
+    | 'order'
+    | 'seated'
+    | 'movement'
+    | 'check'
+    | 'place'
+    | 'players'
+    | 'materials'
+    | 'clocks'
+    | 'repeats'
   readonly ok: boolean
   /** What holds, or what does not and by how much. */
   readonly says: string
@@ -30,6 +41,7 @@ export function checkPlan(plan: SessionPlan, request: SessionRequest): PlanCheck
     checkPlace(plan, request),
     checkPlayers(plan, request),
     checkMaterials(plan, request),
+    ...checkClocks(plan, request),
     checkRepeats(plan, request),
   ]
 }
@@ -55,7 +67,9 @@ function checkTime(plan: SessionPlan, { minutes }: SessionRequest): PlanCheck {
 
 function checkLengths(plan: SessionPlan, request: SessionRequest): PlanCheck {
   const off = plan.steps.flatMap((step) => {
-    const { least, most } = durationRange(activityOf(step.activityId), request.children.length)
+    const { least, most } = pacedRange(activityOf(step.activityId), request.children.length, request.pace)
+    // The adult's own word, or what the rest of a begun session was fitted to.
+    if (step.locked || step.tookSeconds !== undefined) return []
     if (step.minutes < least) return [`${nameOf(step)} needs ${min(least)} at least`]
     if (step.minutes > most) return [`${nameOf(step)} lasts ${min(most)} at most`]
     return []
@@ -153,15 +167,26 @@ function checkPlayers(plan: SessionPlan, { children }: SessionRequest): PlanChec
 }
 
 function checkMaterials(plan: SessionPlan, request: SessionRequest): PlanCheck {
-  const missing = [...new Set(plan.steps.flatMap((step) => missingMaterials(activityOf(step.activityId), request)))]
+  const all = plan.steps.flatMap((step) => missingMaterials(activityOf(step.activityId), request))
+  const missing = [...new Map(all.map((each) => [each.material, each])).values()]
+  const said = missing.map(({ material, standIn }) =>
+    standIn
+      ? `${materials[material].name} (instead: ${standIn})`
+      : `${materials[material].name} (nothing does instead)`,
+  )
   return {
     id: 'materials',
-    ok: missing.length === 0,
-    says:
-      missing.length === 0
-        ? 'Everything needed is to hand.'
-        : `Not ticked as to hand: ${missing.map((id) => materials[id].name).join(', ')}.`,
+    ok: missing.every(({ standIn }) => standIn !== undefined),
+    says: missing.length === 0 ? 'Everything needed is to hand.' : `Not ticked as to hand: ${said.join('; ')}.`,
   }
+}
+
+/** Only where clocks are used that nobody has yet: nothing is wrong, but they have to be made before. */
+function checkClocks(plan: SessionPlan, request: SessionRequest): PlanCheck[] {
+  const minutes = clocksToMake(plan, request)
+  if (minutes === undefined) return []
+  const says = `Make the clocks beforehand: about ${min(minutes)}. Their pages are printed with the session.`
+  return [{ id: 'clocks', ok: true, says }]
 }
 
 function checkRepeats(plan: SessionPlan, { lastTime }: SessionRequest): PlanCheck {

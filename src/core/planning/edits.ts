@@ -1,9 +1,13 @@
 import type { ActivityId, StepId } from '../ids'
-import { type DurationRange, activityOf, durationRange } from '../activities'
+import { type DurationRange, activityOf } from '../activities'
 import { RefusedValue, requireInteger } from '../errors'
 import { groupNeed } from './need'
+import { pacedRange } from './pace'
 import { reasonFor } from './reasons'
 import { LONGEST_SESSION, type PlanStep, type SessionPlan, type SessionRequest } from './types'
+
+/** A timer that ran longer was forgotten. */
+export const LONGEST_TOOK_SECONDS = 12 * 3600
 
 /**
  * Minutes for each range that add up to `total`: everyone gets the least, then up to the usual, then up
@@ -50,6 +54,19 @@ export function planAfterMinutes(plan: SessionPlan, stepId: StepId, minutes: num
   return { ...plan, steps: plan.steps.map((step, i) => (i === index ? { ...step, minutes } : step)) }
 }
 
+/** The plan with how long a step really took, in seconds. */
+export function planAfterTook(plan: SessionPlan, stepId: StepId, tookSeconds: number): SessionPlan {
+  requireInteger('took', tookSeconds, 1, LONGEST_TOOK_SECONDS)
+  const index = indexOf(plan, stepId)
+  return { ...plan, steps: plan.steps.map((step, i) => (i === index ? { ...step, tookSeconds } : step)) }
+}
+
+/** The plan with a step that stays, or no longer stays, when another plan is built. */
+export function planAfterLock(plan: SessionPlan, stepId: StepId, locked: boolean): SessionPlan {
+  const index = indexOf(plan, stepId)
+  return { ...plan, steps: plan.steps.map((step, i) => (i === index ? { ...step, locked } : step)) }
+}
+
 export function planAfterRemove(plan: SessionPlan, stepId: StepId): SessionPlan {
   const index = indexOf(plan, stepId)
   return { ...plan, steps: plan.steps.filter((_, i) => i !== index) }
@@ -82,7 +99,7 @@ export function planAfterAdd(plan: SessionPlan, activityId: ActivityId, request:
 function stepOf(plan: SessionPlan, activityId: ActivityId, request: SessionRequest, wanted?: number): PlanStep {
   const activity = activityOf(activityId)
   const need = { ...groupNeed(request), rung: plan.rung }
-  const { least, usual, most } = durationRange(activity, request.children.length)
+  const { least, usual, most } = pacedRange(activity, request.children.length, request.pace)
   const rung = activity.rungs.includes(plan.rung) ? plan.rung : (activity.rungs[0] ?? plan.rung)
   const number = 1 + Math.max(0, ...plan.steps.map((step) => Number(/^step-(\d+)$/.exec(step.id)?.[1] ?? 0)))
   return {

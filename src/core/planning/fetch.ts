@@ -1,4 +1,4 @@
-import { type MaterialId, activityOf, materials } from '../activities'
+import { type MaterialId, activityOf, materials, standInFor } from '../activities'
 import { type CautionId, cautions } from '../make'
 import { shiftTime, type MinuteOfDay } from '../clock'
 import { IN_ENGLISH, type Wording, nameIn, printedAs } from '../wording'
@@ -26,13 +26,16 @@ export interface FetchEntry {
   readonly amount: number
   readonly unit: string
   readonly toHand: boolean
+  /** What does as well, where it is not to hand. */
+  readonly standIn: string | undefined
   readonly for: readonly string[]
 }
 
-/** "scissors: 3 pairs". */
-export function fetchInWords({ name, amount, unit }: FetchEntry, wording: Wording = IN_ENGLISH): string {
+/** "scissors: 3 pairs", and what does as well where there are none. */
+export function fetchInWords({ name, amount, unit, standIn }: FetchEntry, wording: Wording = IN_ENGLISH): string {
   const unitName = nameIn(wording, amount === 1 ? unit : `${unit}s`)
-  return printedAs('{0}: {1} {2}', wording, nameIn(wording, name), amount, unitName)
+  const thing = printedAs('{0}: {1} {2}', wording, nameIn(wording, name), amount, unitName)
+  return standIn ? printedAs('{0} (or {1})', wording, thing, nameIn(wording, standIn)) : thing
 }
 
 /**
@@ -48,12 +51,15 @@ export function fetchList(plan: SessionPlan, request: SessionRequest): FetchEntr
       const amount = need.amount * (need.per === 'child' ? request.children.length : sets)
       const { name, unit, reused } = materials[need.material]
       const before = entries.get(need.material)
+      const toHand =
+        request.materials.includes(need.material) || (need.material === 'clock' && request.hasClocks === true)
       entries.set(need.material, {
         material: need.material,
         name,
         unit,
         amount: before ? (reused ? Math.max(before.amount, amount) : before.amount + amount) : amount,
-        toHand: request.materials.includes(need.material),
+        toHand,
+        standIn: toHand ? undefined : standInFor(need.material),
         for: [...(before?.for ?? []), activity.name],
       })
     }

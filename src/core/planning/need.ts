@@ -1,36 +1,69 @@
 import { RefusedValue } from '../errors'
 import type { Printable } from '../printables'
-import { type RungId, STAGES, type Stage, rungs } from '../teaching'
+import { BESIDE_THE_ORDER, type RungId, STAGES, type School, type Stage, neededFor, pathOf, rungs } from '../teaching'
+import type { Standing } from '../knowing'
+import { PARTS_FIRST_UNTIL_AGE } from './start'
 import type { PlanChild, SessionRequest } from './types'
 import { IN_ENGLISH, listInWords } from '../wording'
 
-/** What a group needs now: the rung most of it is on, and an older one that should come back. */
+/** What a group needs now: the rung most of it is on, and another that comes first. */
 export interface GroupNeed {
   readonly rung: RungId
+  /** An older rung that should come back. */
   readonly review: RungId | undefined
+  /** Where nothing has to come back: a rung beside the order that most are ready for. */
+  readonly side: RungId | undefined
   /** The stage that all children have already met the rung in before `firstStage`, if any. */
   readonly firstStage: Stage
 }
 
-/** The rung that a child works on. A child who knows all of them works on the school's last one. */
-export function workingRung(child: PlanChild, request: Pick<SessionRequest, 'school'>): RungId {
-  const last = request.school.order[request.school.order.length - 1]
-  if (!last) throw new Error(`the school ${request.school.id} has no rungs`)
-  return child.standing.working ?? last
+function allEstimates({ estimates, beside }: Standing) {
+  return [...estimates, ...beside]
 }
 
-/** The rung that most children need. Of two that are needed equally, the easier one, so that nobody is left behind. */
-export function groupNeed(request: Pick<SessionRequest, 'children' | 'school'>): GroupNeed {
-  const rung = mostCommon(
-    request.children.map((child) => workingRung(child, request)),
-    request.school.order,
+/** Rungs beside the order whose needs are firm and that are not firm themselves, in the order of the path. */
+function sidesOpenTo({ standing }: PlanChild, school: School): RungId[] {
+  const isFirm = (rung: RungId) => standing.firm.includes(rung)
+  return pathOf(school).filter(
+    (rung) => BESIDE_THE_ORDER.includes(rung) && !isFirm(rung) && neededFor(rung).every(isFirm),
   )
-  const earlier = request.school.order.slice(0, request.school.order.indexOf(rung))
-  const due = request.children.flatMap((child) => child.standing.due.filter((each) => earlier.includes(each)))
+}
+
+/**
+ * The rung that a child works on: the school's next one. A child of four or five of whom nothing is known begins with
+ * the parts of the clock; one who knows the whole order goes on with what lies beside it, and in the end stays on the
+ * last one.
+ */
+export function workingRung(child: PlanChild, { school }: Pick<SessionRequest, 'school'>): RungId {
+  const last = school.order[school.order.length - 1]
+  if (!last) throw new Error(`the school ${school.id} has no rungs`)
+  const { standing, age } = child
+  const isNew = allEstimates(standing).every((each) => each.answers === 0 && !each.overrule)
+  if (isNew && age !== undefined && age <= PARTS_FIRST_UNTIL_AGE) return 'parts'
+  if (standing.working) return standing.working
+  const sides = sidesOpenTo(child, school).filter((rung) => rung !== 'parts')
+  return sides[0] ?? last
+}
+
+/**
+ * The rung that most children need, or the one that is asked for. Of two that are needed equally, the easier one, so that
+ * nobody is left behind.
+ */
+export function groupNeed(request: Pick<SessionRequest, 'children' | 'school' | 'rung'>): GroupNeed {
+  const { children, school } = request
+  const path = pathOf(school)
+  const working = children.map((child) => workingRung(child, request))
+  const rung = request.rung ?? mostCommon(working, path)
+  const earlier = path.slice(0, path.indexOf(rung))
+  const due = children.flatMap((child) => child.standing.due.filter((each) => earlier.includes(each)))
+  const sides = children.flatMap((child) => sidesOpenTo(child, school)).filter((side) => side !== 'parts')
+  const side = sides.length > 0 ? mostCommon(sides, path) : undefined
+  const isForMost = side !== rung && sides.filter((each) => each === side).length > children.length / 2
   return {
     rung,
-    review: due.length > 0 ? mostCommon(due, request.school.order) : undefined,
-    firstStage: firstStage(request.children, rung),
+    review: due.length > 0 ? mostCommon(due, path) : undefined,
+    side: due.length === 0 && isForMost ? side : undefined,
+    firstStage: firstStage(children, rung),
   }
 }
 
@@ -44,7 +77,7 @@ function mostCommon(ids: readonly RungId[], order: readonly RungId[]): RungId {
 function firstStage(children: readonly PlanChild[], rung: RungId): Stage {
   const met = (stage: Stage) =>
     children.every((child) =>
-      child.standing.estimates.some((estimate) => estimate.rung === rung && estimate.stages.includes(stage)),
+      allEstimates(child.standing).some((estimate) => estimate.rung === rung && estimate.stages.includes(stage)),
     )
   return STAGES.slice(0, -1).find((stage) => !met(stage)) ?? 'abstract'
 }
@@ -58,10 +91,11 @@ export interface TakenForm {
 
 /** Who takes the easier and who the harder form, by where each child stands beside the group's rung. */
 export function childForms(request: Pick<SessionRequest, 'children' | 'school'>, rung: RungId): TakenForm[] {
-  const level = request.school.order.indexOf(rung)
+  const path = pathOf(request.school)
+  const level = path.indexOf(rung)
   return request.children.map((child) => {
     const own = workingRung(child, request)
-    const ahead = request.school.order.indexOf(own) - level
+    const ahead = path.indexOf(own) - level
     return { child, rung: own, form: ahead < 0 ? 'easier' : ahead > 0 ? 'harder' : 'as it is' }
   })
 }
@@ -77,9 +111,10 @@ export function namesInWords(names: readonly string[]): string {
  * The child's own rung where a printable suits it. Otherwise the hardest rung before it that it suits, or else the
  * easiest of all.
  */
-export function rungFor(printable: Printable, own: RungId, order: readonly RungId[]): RungId {
+export function rungFor(printable: Printable, own: RungId, school: Pick<School, 'order'>): RungId {
   if (printable.suits(own)) return own
-  const before = order.slice(0, Math.max(0, order.indexOf(own))).reverse()
+  const path = pathOf(school)
+  const before = path.slice(0, Math.max(0, path.indexOf(own))).reverse()
   const found = [...before, ...rungs.map(({ id }) => id)].find((rung) => printable.suits(rung))
   if (!found) throw new RefusedValue('printable', 'one that suits some rung', printable.id)
   return found

@@ -71,7 +71,7 @@ export function packLines({ children, things, order, seed, wording }: PackWish):
   for (const { rows } of things) if (rows) ownPlan(rows, wording.language)
   return children.flatMap((child, i) =>
     things.map(({ printable }, at): PackLine => {
-      const rung = rungFor(printableOf(printable), child.rung, order)
+      const rung = rungFor(printableOf(printable), child.rung, { order })
       const instead = rung === child.rung ? undefined : child.rung
       return { child: child.name, printable, rung, seed: seed + i * MOST_PACK_THINGS + at, instead }
     }),

@@ -1,25 +1,28 @@
-import { type Activity, catalogue as wholeCatalogue, durationRange } from '../activities'
+import { type Activity, type DurationRange, activityOf, catalogue as wholeCatalogue } from '../activities'
 import { requireMinuteOfDay } from '../clock'
 import { RefusedValue, requireInteger } from '../errors'
 import { drawUnit, randomFrom } from '../random'
 import { type RungId, STAGES, misreadingOf, rungOf } from '../teaching'
 import { type GroupNeed, groupNeed } from './need'
+import { pacedRange } from './pace'
 import { reasonFor } from './reasons'
 import { fitMinutes } from './edits'
+import { missingMaterials, needsClocks } from './toHand'
 import {
   BREAK_AFTER_MINUTES,
   LONGEST_SESSION,
   MOST_SEATED_IN_A_ROW,
+  type PlanStep,
   SHORTEST_SESSION,
   type SessionPlan,
   type SessionRequest,
 } from './types'
 
-const MOST_STEPS = 9
+const MOST_STEPS = 20
 const BEAM = 60
 
 /** Lengths that are offered where the wanted one cannot be filled. */
-const LENGTHS_TO_TRY = [15, 20, 25, 30, 40, 50, 60]
+const LENGTHS_TO_TRY = [15, 20, 25, 30, 40, 50, 60, 75, 90, 105]
 
 /** What the search may give up, in this order, when nothing fits a short or odd session. */
 interface Rules {
@@ -35,6 +38,18 @@ const RULES_TO_TRY: readonly Rules[] = [
 interface Choice {
   readonly activity: Activity
   readonly rung: RungId
+  readonly lengths: DurationRange
+  /** A step that stays as it is. */
+  readonly locked?: PlanStep
+}
+
+/** What a plan is built from besides the request. */
+export interface Building {
+  /** Decides between equals. */
+  readonly seed?: number
+  readonly catalogue?: readonly Activity[]
+  /** Steps that stay, in their order. */
+  readonly locked?: readonly PlanStep[]
 }
 
 /** A plan being grown, step by step. */
@@ -49,29 +64,31 @@ interface Draft {
 /**
  * A session that fits: activities in the order concrete, pictorial, abstract for the rung most of the
  * group needs, an older rung first where one is due, movement in anything over 20 minutes, never more
- * than two seated ones in a row, a short check at the end, and minutes that add up exactly. A beam
+ * than two seated ones in a row, a short check at the end, and minutes that add up exactly. Where no
+ * clock was made yet and one can be, making it comes first. Steps that are locked stay, in their order. A beam
  * search over the catalogue; the seed decides between equals. Throws RefusedValue where nothing fits,
  * saying how many minutes would.
  */
-export function planSession(
-  request: SessionRequest,
-  catalogue: readonly Activity[] = wholeCatalogue,
-  seed = 1,
-): SessionPlan {
+export function planSession(request: SessionRequest, building: Building = {}): SessionPlan {
   requireInteger('children', request.children.length, 1, 30)
   requireInteger('minutes', request.minutes, SHORTEST_SESSION, LONGEST_SESSION)
   requireMinuteOfDay(request.start, 'start')
-  const found = bestPlan(request, catalogue, seed)
-  if (!found) throw nothingFits(request, catalogue)
+  const found = bestPlan(request, building)
+  if (!found) throw nothingFits(request, building)
   return found
 }
 
-function bestPlan(request: SessionRequest, catalogue: readonly Activity[], seed: number): SessionPlan | undefined {
+function bestPlan(request: SessionRequest, building: Building): SessionPlan | undefined {
+  const { seed = 1, catalogue = wholeCatalogue, locked = [] } = building
   const need = groupNeed(request)
-  const usable = choicesFor(request, catalogue, need)
+  const kept = locked.map((step) => lockedChoice(step, request))
+  const free = choicesFor(request, catalogue, need).filter(
+    ({ activity }) => !locked.some((step) => step.activityId === activity.id),
+  )
+  const usable = [...kept, ...free]
   const jitter = jitterOf(usable, seed)
   for (const rules of RULES_TO_TRY) {
-    const best = search({ request, usable, need, jitter }, rules)
+    const best = search({ request, usable, need, jitter, kept }, rules)
     if (best) return toPlan(request, need, best)
   }
   return undefined
@@ -88,11 +105,19 @@ function choicesFor(request: SessionRequest, catalogue: readonly Activity[], nee
   const fits = (activity: Activity) =>
     activity.places.includes(request.place) && players >= activity.players.least && players <= activity.players.most
   return catalogue.filter(fits).flatMap((activity) => {
-    const rungs = activity.role === 'teach' ? [need.rung, need.review] : [need.rung]
+    const rungs = activity.role === 'teach' ? [need.rung, need.review ?? need.side] : [need.rung]
     return rungs
       .filter((rung): rung is RungId => rung !== undefined && activity.rungs.includes(rung))
-      .map((rung) => ({ activity, rung }))
+      .map((rung) => ({ activity, rung, lengths: pacedRange(activity, players, request.pace) }))
   })
+}
+
+/** A locked step keeps its rung and its minutes. */
+function lockedChoice(step: PlanStep, request: SessionRequest): Choice {
+  const { minutes, rung } = step
+  const activity = activityOf(step.activityId)
+  requireInteger('minutes of a locked step', minutes, 1, request.minutes)
+  return { activity, rung, lengths: { least: minutes, usual: minutes, most: minutes }, locked: step }
 }
 
 /** What a plan is looked for with. */
@@ -102,32 +127,42 @@ interface Search {
   readonly need: GroupNeed
   /** A small number for each activity, by the seed, so that equals come in another order. */
   readonly jitter: ReadonlyMap<Activity, number>
+  /** The locked steps, which all have to come. */
+  readonly kept: readonly Choice[]
 }
 
 /** Grows plans step by step and keeps the best few of each length (a beam search). */
 function search(wanted: Search, rules: Rules): Draft | undefined {
-  const { request, usable, need } = wanted
+  const { request, usable } = wanted
   let drafts: Draft[] = [{ choices: [], least: 0, usual: 0, most: 0, score: 0 }]
   let best: Draft | undefined
   for (let length = 1; length <= MOST_STEPS && drafts.length > 0; length++) {
     const grown = drafts.flatMap((draft) =>
-      usable.filter((choice) => mayFollow(draft, choice, need, rules)).map((choice) => grow(draft, choice, wanted)),
+      usable.filter((choice) => mayFollow(draft, choice, wanted, rules)).map((choice) => grow(draft, choice, wanted)),
     )
     const fitting = grown.filter((draft) => draft.least <= request.minutes)
     for (const draft of fitting)
-      if (isWhole(draft, request, rules) && (!best || finalScore(draft, request) > finalScore(best, request)))
+      if (isWhole(draft, wanted, rules) && (!best || finalScore(draft, request) > finalScore(best, request)))
         best = draft
     drafts = fitting.sort((a, b) => b.score - a.score).slice(0, BEAM)
   }
   return best
 }
 
-function mayFollow(draft: Draft, { activity, rung }: Choice, need: GroupNeed, rules: Rules): boolean {
+/** Locked steps come in their own order, wherever the adult put them; only what is chosen obeys the rules. */
+function nextLocked(before: readonly Choice[], kept: readonly Choice[]): Choice | undefined {
+  return kept[before.filter((choice) => choice.locked).length]
+}
+
+function mayFollow(draft: Draft, choice: Choice, { need, kept }: Search, rules: Rules): boolean {
+  const { activity, rung } = choice
   const before = draft.choices
+  if (choice.locked) return nextLocked(before, kept) === choice
   const last = before[before.length - 1]
   if (last?.activity.role === 'check') return false
   if (before.some((choice) => choice.activity.id === activity.id)) return false
-  if (activity.role === 'check') return before.length > 0 || !rules.wholeOrder
+  if (activity.role === 'check')
+    return nextLocked(before, kept) === undefined && (before.length > 0 || !rules.wholeOrder)
   if (activity.role === 'break') return before.length > 0 && last?.activity.energy !== 'moving'
   const seated = before.slice(-MOST_SEATED_IN_A_ROW)
   if (
@@ -152,7 +187,7 @@ function taught(choices: readonly Choice[], rung: RungId): Choice[] {
 }
 
 function grow(draft: Draft, choice: Choice, { request, need, jitter }: Search): Draft {
-  const { least, usual, most } = durationRange(choice.activity, request.children.length)
+  const { least, usual, most } = choice.lengths
   return {
     choices: [...draft.choices, choice],
     least: draft.least + least,
@@ -165,19 +200,32 @@ function grow(draft: Draft, choice: Choice, { request, need, jitter }: Search): 
 /** What one more activity adds to a session, in points. The weights are ours; their order is what matters. */
 function worth(draft: Draft, choice: Choice, request: SessionRequest, need: GroupNeed): number {
   const { activity, rung } = choice
-  let points = 0
+  let points = choice.locked ? 10 : 0
   if (activity.role === 'teach' && rung === need.rung) {
     const newStage = !taught(draft.choices, rung).some((other) => other.activity.stage === activity.stage)
     points += newStage ? 4 : 0.5
   }
-  if (rung !== need.rung) points += 2.5
-  points += Math.min(3, 1.5 * repairs(choice, request).length)
+  if (rung !== need.rung) points += rung === need.review ? 2.5 : 1
+  points += clockPoints(draft, activity, request)
+  // What was found is mended, as early as its stage allows.
+  const mended = repairs(choice, request).length
+  if (mended > 0) points += Math.min(5, 3 + mended) - 0.3 * draft.choices.length
   const last = draft.choices[draft.choices.length - 1]
   if (last && last.activity.energy !== activity.energy) points += 0.5
   if (activity.role === 'break' && request.minutes <= BREAK_AFTER_MINUTES) points -= 3
-  if (activity.role !== 'check' && request.lastTime.includes(activity.id)) points -= 2.5
-  points -= 3 * missingMaterials(activity, request).length
+  if (activity.role === 'teach' && request.lastTime.includes(activity.id)) points -= 4
+  if (activity.role === 'break' && request.lastTime.includes(activity.id)) points -= 1
+  const missing = missingMaterials(activity, request)
+  // A stand-in does, but what is to hand comes first.
+  points -= 3 * missing.filter(({ standIn }) => !standIn).length + 0.7 * missing.length
   return points
+}
+
+/** A clock of one's own is made first, once; afterwards it is used. */
+function clockPoints(draft: Draft, activity: Activity, request: SessionRequest): number {
+  const isMade = request.hasClocks === true || draft.choices.some((choice) => choice.activity.prints === 'paper-clock')
+  if (activity.prints === 'paper-clock') return isMade ? -4 : 9
+  return needsClocks(activity) ? 1.5 : 0
 }
 
 /** The children whose found misreadings this activity mends. */
@@ -193,11 +241,8 @@ export function repairs(
   )
 }
 
-export function missingMaterials(activity: Activity, request: SessionRequest) {
-  return activity.needs.map((need) => need.material).filter((material) => !request.materials.includes(material))
-}
-
-function isWhole(draft: Draft, request: SessionRequest, rules: Rules): boolean {
+function isWhole(draft: Draft, { request, kept }: Search, rules: Rules): boolean {
+  if (nextLocked(draft.choices, kept)) return false
   const last = draft.choices[draft.choices.length - 1]
   if (rules.check && last?.activity.role !== 'check') return false
   if (rules.check && draft.choices.length < 2) return false
@@ -216,24 +261,27 @@ function finalScore(draft: Draft, request: SessionRequest): number {
 
 function toPlan(request: SessionRequest, need: GroupNeed, draft: Draft): SessionPlan {
   const minutes = fitMinutes(
-    draft.choices.map(({ activity }) => durationRange(activity, request.children.length)),
+    draft.choices.map(({ lengths }) => lengths),
     request.minutes,
   )
-  const steps = draft.choices.map((choice, i) => ({
-    id: `step-${i + 1}`,
-    activityId: choice.activity.id,
-    rung: choice.rung,
-    minutes: minutes[i] ?? 0,
-    why: reasonFor(choice, request, need),
-  }))
+  const taken = draft.choices.flatMap(({ locked }) => locked?.id ?? [])
+  const free = Array.from({ length: 2 * draft.choices.length }, (_, i) => `step-${i + 1}`).filter(
+    (id) => !taken.includes(id),
+  )
+  const steps = draft.choices.map((choice, i) => {
+    const { locked, activity, rung } = choice
+    if (locked) return locked
+    const id = free.shift() ?? `step-${i + 1}`
+    return { id, activityId: activity.id, rung, minutes: minutes[i] ?? 0, why: reasonFor(choice, request, need) }
+  })
   return { rung: need.rung, steps }
 }
 
 /** What would fit instead: other lengths for this group or, failing that, a smaller group. */
-function nothingFits(request: SessionRequest, catalogue: readonly Activity[]): RefusedValue {
+function nothingFits(request: SessionRequest, building: Building): RefusedValue {
   const { children, minutes } = request
   const name = rungOf(groupNeed(request).rung).name
-  const fits = (change: Partial<SessionRequest>) => bestPlan({ ...request, ...change }, catalogue, 1) !== undefined
+  const fits = (change: Partial<SessionRequest>) => bestPlan({ ...request, ...change }, building) !== undefined
   const lengths = LENGTHS_TO_TRY.filter((length) => fits({ minutes: length }))
   const count = `${children.length} ${children.length === 1 ? 'child' : 'children'}`
   if (lengths.length > 0) {

@@ -17,6 +17,7 @@ import {
 import { type Wording, nameIn, printedAs } from '../wording'
 import { leaningOn } from '../knowing'
 import { rungFor, workingRung } from './need'
+import { clocksToMake } from './toHand'
 import type { SessionPlan, SessionRequest } from './types'
 
 export interface PrintSettings {
@@ -42,9 +43,11 @@ type Line = SessionPrints['contents'][number] & { readonly print: Print }
 
 /** For whom and how the prints of a session are made. */
 interface Job {
-  readonly request: Pick<SessionRequest, 'children' | 'school'>
+  readonly request: Pick<SessionRequest, 'children' | 'school' | 'materials'>
   readonly settings: PrintSettings
   readonly seed: number
+  /** Clocks to turn are made beforehand, and printed with the rest. */
+  readonly withClocks?: boolean
 }
 
 /** All prints of a session: those of its activities, then what was put into it from the Print room. */
@@ -55,7 +58,8 @@ export function sessionPrints(
   seed: number,
 ): SessionPrints {
   const wanted = [...new Set(plan.steps.map((step) => activityOf(step.activityId)))]
-  return printsOf(wanted, plan.rung, { request, settings, seed })
+  const withClocks = clocksToMake(plan, request) !== undefined
+  return printsOf(wanted, plan.rung, { request, settings, seed, withClocks })
 }
 
 /**
@@ -91,9 +95,12 @@ function line(title: string, print: Print): Line {
 }
 
 /** The clock that was chosen for the session, or a card clock where an activity needs one. */
-function clocksOf(wanted: readonly Activity[], { request, settings: { recipe, paper, lowInk, wording } }: Job) {
-  if (!recipe && !wanted.some(({ prints }) => prints === 'paper-clock')) return []
-  const chosen = recipe ?? { ...usualRecipe('card'), paper, lowInk }
+function clocksOf(wanted: readonly Activity[], { request, settings, withClocks }: Job) {
+  const { recipe, paper, lowInk, wording } = settings
+  if (!recipe && !withClocks && !wanted.some(({ prints }) => prints === 'paper-clock')) return []
+  // Without fasteners the holes are made for what stands in for them.
+  const fastener = request.materials.includes('fasteners') ? 'fastener' : 'hairpins'
+  const chosen = recipe ?? { ...usualRecipe('card'), fastener, paper, lowInk }
   const names = request.children.map((child) => child.name)
   return [
     {
@@ -127,7 +134,7 @@ function tablePrints(wanted: readonly Activity[], rung: RungId, { request, setti
   const { wording } = settings
   return printedBy(wanted, 'a table').flatMap(({ printable, activity, place }) => {
     const tables = Math.ceil(request.children.length / (activity.tableOf ?? request.children.length))
-    const suited = rungFor(printable, rung, request.school.order)
+    const suited = rungFor(printable, rung, request.school)
     return Array.from({ length: tables }, (_, i) => {
       const owner = tables > 1 ? printedAs('table {0}', wording, i + 1) : undefined
       const name = nameIn(wording, printable.name)
@@ -144,7 +151,7 @@ function childPrints(wanted: readonly Activity[], { request, settings, seed }: J
   const { wording } = settings
   return printedBy(wanted, 'a child').flatMap(({ printable, place }) =>
     request.children.map((child, i) => {
-      const rung = rungFor(printable, workingRung(child, request), request.school.order)
+      const rung = rungFor(printable, workingRung(child, request), request.school)
       const own = {
         rung,
         owner: child.name,

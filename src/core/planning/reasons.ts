@@ -23,6 +23,8 @@ export function reasonFor(
     sentences.push(printedAs('Ends with a short check, so that the next session starts where they are.', wording))
   else if (activity.role === 'break')
     sentences.push(printedAs('A movement break: the session is over {0} minutes.', wording, BREAK_AFTER_MINUTES))
+  else if (rung === need.side)
+    sentences.push(printedAs('{0} comes beside it: all that it needs is known.', wording, rungName))
   else if (rung !== need.rung)
     sentences.push(printedAs('{0} comes back first: it is firm and has not been met for a while.', wording, rungName))
   else {

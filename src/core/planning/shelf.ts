@@ -1,5 +1,6 @@
-import { type Activity, catalogue, durationRange } from '../activities'
-import { missingMaterials } from './planner'
+import { type Activity, catalogue } from '../activities'
+import { pacedRange } from './pace'
+import { missingMaterials } from './toHand'
 import type { SessionPlan, SessionRequest } from './types'
 
 export interface ShelfEntry {
@@ -20,9 +21,9 @@ export function shelf(plan: SessionPlan, request: SessionRequest): ShelfEntry[] 
       if (!activity.places.includes(request.place)) but.push('not for this place')
       if (players < activity.players.least) but.push(`needs ${activity.players.least} children`)
       if (players > activity.players.most) but.push(`${activity.players.most} children at most`)
-      if (missingMaterials(activity, request).length > 0) but.push('something is not to hand')
+      if (missingMaterials(activity, request).some(({ standIn }) => !standIn)) but.push('something is not to hand')
       if (request.lastTime.includes(activity.id)) but.push('done last time')
-      return { activity, usualMinutes: durationRange(activity, players).usual, but }
+      return { activity, usualMinutes: pacedRange(activity, players, request.pace).usual, but }
     })
     .sort((a, b) => a.but.length - b.but.length)
 }

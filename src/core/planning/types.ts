@@ -17,6 +17,20 @@ export interface PlanChild {
   readonly scaffolds?: Partial<Record<RungId, readonly ScaffoldId[]>>
 }
 
+/** How long a group takes beside the catalogue: 1.2 is a fifth longer. */
+export interface Pace {
+  /** Of an activity that was not timed yet. */
+  readonly usual: PaceFactor
+  readonly byActivity: Readonly<Record<ActivityId, PaceFactor & { readonly times: number }>>
+}
+
+export interface PaceFactor {
+  readonly factor: number
+  /** Between these it lies with 80 %. */
+  readonly low: number
+  readonly high: number
+}
+
 export interface SessionRequest {
   readonly children: readonly PlanChild[]
   /** Whole minutes, SHORTEST_SESSION to LONGEST_SESSION. */
@@ -27,6 +41,12 @@ export interface SessionRequest {
   /** Ids of the activities of the group's last session. */
   readonly lastTime: readonly string[]
   readonly school: School
+  /** Whether the children have clocks to turn that were made before. */
+  readonly hasClocks?: boolean
+  /** How long things take this group; left out, as long as the catalogue says. */
+  readonly pace?: Pace
+  /** The rung to plan for, where the adult chose one; left out, the one that most need. */
+  readonly rung?: RungId
 }
 
 export interface PlanStep {
@@ -37,6 +57,10 @@ export interface PlanStep {
   readonly minutes: number
   /** Why it was chosen, in a sentence or two. */
   readonly why: string
+  /** Stays where another plan is built. */
+  readonly locked?: boolean
+  /** How long it really took, in seconds; left out until it was held. */
+  readonly tookSeconds?: number
 }
 
 export interface SessionPlan {

@@ -1,8 +1,12 @@
-import { Button, Group, Modal, MultiSelect, Stack, Text, TextInput, Textarea } from '@mantine/core'
+import { Button, Group, Modal, MultiSelect, Stack, Text, TextInput } from '@mantine/core'
+import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Child, Group as GroupRecord } from '../../core/records'
+import { schools } from '../../core/teaching'
 import { api, newId } from '../../ui/api'
+import { NO_NAMES, NamesField } from '../../ui/NamesField'
 import { splitNames, withIds } from '../../ui/people'
+import { settingsQuery } from '../../ui/queries'
 import { useChange } from './usePeople'
 
 interface GroupFormProps {
@@ -16,9 +20,11 @@ interface GroupFormProps {
 export function GroupForm({ group, children, onClose }: GroupFormProps) {
   const [name, setName] = useState(group?.name ?? '')
   const [childIds, setChildIds] = useState<string[]>([...(group?.childIds ?? [])])
-  const [names, setNames] = useState('')
+  const [names, setNames] = useState(NO_NAMES)
+  const client = useQueryClient()
   const save = useChange(async () => {
-    const newChildren = withIds(splitNames(names))
+    const { school } = await client.ensureQueryData(settingsQuery)
+    const newChildren = withIds(splitNames(names.text), names.starts, schools[school])
     if (group) return api.put(`/api/groups/${group.id}`, { version: group.version, name, childIds, newChildren })
     return api.post('/api/groups', { id: newId(), name, childIds, newChildren })
   }, onClose)
@@ -45,14 +51,7 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
             data-autofocus
           />
           {children.length > 0 && <Known children={children} ids={childIds} onChange={setChildIds} />}
-          <Textarea
-            label="New children"
-            description="One a line, or with commas. An age may follow: Tavi 6"
-            autosize
-            minRows={2}
-            value={names}
-            onChange={(event) => setNames(event.currentTarget.value)}
-          />
+          <NamesField label="New children" minRows={2} names={names} onChange={setNames} />
           {save.isError && (
             <Text c="var(--attention)" size="sm" role="alert">
               {save.error.message}

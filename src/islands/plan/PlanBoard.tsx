@@ -138,7 +138,7 @@ function PlanTabs({ state, context }: PartProps) {
       </Tabs.List>
       <ErrorBoundary key={tab} what="This part">
         <Tabs.Panel value="checks">
-          <PlanChecks checks={checks} context={context} plan={session.plan} />
+          <PlanChecks checks={checks} context={context} plan={session.plan} state={state} />
         </Tabs.Panel>
         <Tabs.Panel value="shelf">
           <ShelfPanel state={state} />

@@ -4,16 +4,20 @@ import { type PlanCheck, type SessionPlan, childForms, planCautions } from '../.
 import { type SessionContext, requestOf } from '../../core/records'
 import { rungOf } from '../../core/teaching'
 import { CheckLine } from '../../ui/CheckLine'
+import type { PlanState } from './usePlan'
+import { WouldHelp } from './WouldHelp'
 
 /** What holds and what does not, who takes which form, and what to mind. */
 export function PlanChecks({
   checks,
   context,
   plan,
+  state,
 }: {
   checks: readonly PlanCheck[]
   context: SessionContext
   plan: SessionPlan
+  state: PlanState
 }) {
   const forms = childForms(requestOf(context), plan.rung).filter((each) => each.form !== 'as it is')
   const cautions = planCautions(plan)
@@ -26,6 +30,7 @@ export function PlanChecks({
             <CheckLine key={id} ok={ok} says={says} />
           ))}
       </ul>
+      {checks.some(({ ok }) => !ok) && <WouldHelp state={state} />}
       {forms.length > 0 && (
         <Text size="sm" className="anywhere">
           {forms

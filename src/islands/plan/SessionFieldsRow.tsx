@@ -2,13 +2,14 @@ import { Group, NumberInput, Text, TextInput } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useState } from 'react'
 import { LONGEST_SESSION, SHORTEST_SESSION, plannedMinutes } from '../../core/planning'
+import { pathOf, rungOf } from '../../core/teaching'
 import { fromTimeField, toTimeField } from '../../ui/dates'
 import { PLACES } from '../../ui/places'
 import type { PlanState } from './usePlan'
 
 /** When, how long and where: each change re-runs every check. */
 export function SessionFieldsRow({ state }: { state: PlanState }) {
-  const { session, setFields } = state
+  const { session, request, setFields } = state
   const planned = plannedMinutes(session.plan)
   return (
     <Group gap="sm" align="end">
@@ -37,6 +38,13 @@ export function SessionFieldsRow({ state }: { state: PlanState }) {
         onChange={(minutes) => setFields({ minutes })}
         width={140}
       />
+      <Choice
+        label="For"
+        data={pathOf(request.school).map((id) => ({ value: id, label: rungOf(id).name }))}
+        value={session.plan.rung}
+        onChange={(rung) => state.planFor(rung)}
+        w={200}
+      />
       <Choice label="Place" data={PLACES} value={session.place} onChange={(place) => setFields({ place })} w={150} />
       <Text
         size="sm"
@@ -59,10 +67,21 @@ interface MinutesFieldProps {
   readonly most: number
   readonly onChange: (minutes: number) => void
   readonly width: number
+  /** Behind the number, such as " min". */
+  readonly suffix?: string
 }
 
 /** Whole minutes. They are used as soon as they are possible; until then the field says what is possible. */
-export function MinutesField({ label, hidden = false, value, least, most, onChange, width }: MinutesFieldProps) {
+export function MinutesField({
+  label,
+  hidden = false,
+  value,
+  least,
+  most,
+  onChange,
+  width,
+  suffix,
+}: MinutesFieldProps) {
   const [typed, setTyped] = useState<number | string | undefined>()
   const shown = typed ?? value
   const isRight = typeof shown === 'number' && Number.isInteger(shown) && shown >= least && shown <= most
@@ -74,6 +93,7 @@ export function MinutesField({ label, hidden = false, value, least, most, onChan
       min={least}
       max={most}
       clampBehavior="none"
+      suffix={suffix}
       allowDecimal={false}
       w={width}
       error={isRight ? undefined : `${least} to ${most}`}

@@ -17,13 +17,15 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
-import { IconArrowsExchange, IconGripVertical, IconTrash } from '@tabler/icons-react'
+import { IconArrowsExchange, IconGripVertical, IconLock, IconLockOpen, IconTrash } from '@tabler/icons-react'
 import { useState } from 'react'
 import { activityOf, wordsOn } from '../../core/activities'
 import {
   LONGEST_SESSION,
   type PlanStep,
   type TimedStep,
+  paceInWords,
+  planAfterLock,
   planAfterMinutes,
   planAfterMove,
   planAfterRemove,
@@ -150,6 +152,7 @@ function StepRow({ timed: { step }, at, state, open, onPick }: StepRowProps) {
           width={74}
           onChange={(minutes) => state.setPlan(planAfterMinutes(plan, step.id, minutes))}
         />
+        <Lock step={step} name={activity.name} state={state} />
         <Swap stepId={step.id} name={activity.name} state={state} />
         <ActionIcon
           variant="subtle"
@@ -161,8 +164,24 @@ function StepRow({ timed: { step }, at, state, open, onPick }: StepRowProps) {
           <IconTrash size={18} color="var(--quiet)" />
         </ActionIcon>
       </Group>
-      {open && <StepDetails step={step} />}
+      {open && <StepDetails step={step} state={state} />}
     </li>
+  )
+}
+
+/** A step that is locked stays when another plan is built. */
+function Lock({ step, name, state }: { step: PlanStep; name: string; state: PlanState }) {
+  return (
+    <ActionIcon
+      variant={step.locked ? 'light' : 'subtle'}
+      color={step.locked ? undefined : 'gray'}
+      size="lg"
+      aria-label={`Keep ${name} when another plan is built`}
+      aria-pressed={step.locked === true}
+      onClick={() => state.setPlan(planAfterLock(state.session.plan, step.id, !step.locked))}
+    >
+      {step.locked ? <IconLock size={18} /> : <IconLockOpen size={18} color="var(--quiet)" />}
+    </ActionIcon>
   )
 }
 
@@ -188,8 +207,10 @@ function StepName({ name, stage, at, open, onPick }: StepNameProps) {
 }
 
 /** Why it is there, what to do and what to look for. */
-function StepDetails({ step }: { step: PlanStep }) {
-  const words = wordsOn(activityOf(step.activityId), step.rung)
+function StepDetails({ step, state }: { step: PlanStep; state: PlanState }) {
+  const activity = activityOf(step.activityId)
+  const words = wordsOn(activity, step.rung)
+  const pace = paceInWords(activity, state.request.children.length, state.request.pace)
   return (
     <Stack gap={4} mt={6} pl={44}>
       <Text size="sm" c="var(--stage)" fw={600}>
@@ -201,6 +222,8 @@ function StepDetails({ step }: { step: PlanStep }) {
         ))}
       </ol>
       <Text size="sm">Look for: {words.lookFor}</Text>
+      {pace && <Text size="sm">{pace}</Text>}
+      {step.tookSeconds !== undefined && <Text size="sm">It took {Math.round(step.tookSeconds / 60)} min.</Text>}
     </Stack>
   )
 }

@@ -1,9 +1,10 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useEffectEvent, useRef, useState } from 'react'
 import { attempt } from '../../core/errors'
-import { type SessionPlan, planSession } from '../../core/planning'
+import { type SessionPlan, type SessionRequest, groupNeed, planSession } from '../../core/planning'
 import { type Session, type SessionContext, type SessionEdit, editOf, requestOf } from '../../core/records'
 import type { SessionId } from '../../core/ids'
+import type { RungId } from '../../core/teaching'
 import { Refusal, Unreached, api } from '../../ui/api'
 import { LONG_MS, tell } from '../../ui/notices'
 import { forgetPlan, keepPlan, waitingPlan } from '../../ui/outbox/plans'
@@ -21,7 +22,7 @@ export function usePlan(context: SessionContext) {
     setSession(fresh)
   })
   const clash = useWaitingPlan(context.session, (mine) => setSession(mine))
-  const request = requestOf({ ...context, session })
+  const request = requestFor({ ...context, session })
 
   function show(next: Session) {
     setSession(next)
@@ -31,6 +32,15 @@ export function usePlan(context: SessionContext) {
   function change(next: Session) {
     setPast([...past.slice(-49), session])
     show(next)
+  }
+
+  /** Another plan; what is locked stays. Where none fits, it is said why, and the plan stays as it is. */
+  function build(wanted: SessionRequest) {
+    const locked = session.plan.steps.filter((step) => step.locked)
+    const seed = session.seed + past.length + 1
+    const { value: plan, refusal } = attempt(() => planSession(wanted, { seed, locked }))
+    if (plan) change({ ...session, plan })
+    else void tell({ title: 'No session fits', message: refusal?.message, color: 'oak', autoClose: LONG_MS })
   }
 
   return {
@@ -47,14 +57,13 @@ export function usePlan(context: SessionContext) {
     },
     keepTheirs: clash.settle,
     retry: () => save.mutate(editOf(session)),
+    change,
     setPlan: (plan: SessionPlan) => change({ ...session, plan }),
     setFields: (fields: SessionFields) => change({ ...session, ...fields }),
     /** Another plan for the minutes, the place and the materials as they are now; undone like any change. */
-    rebuild: () => {
-      const { value: plan, refusal } = attempt(() => planSession(request, undefined, session.seed + past.length + 1))
-      if (plan) change({ ...session, plan })
-      else void tell({ title: 'No session fits', message: refusal?.message, color: 'oak', autoClose: LONG_MS })
-    },
+    rebuild: () => build(request),
+    /** A plan for another rung; what is locked stays. */
+    planFor: (rung: RungId) => build({ ...request, rung }),
     canUndo: past.length > 0,
     undo: () => {
       const before = past[past.length - 1]
@@ -63,6 +72,13 @@ export function usePlan(context: SessionContext) {
       show(before)
     },
   }
+}
+
+/** What the planner is asked. Where the plan is for another rung than most need, the adult chose it. */
+function requestFor(context: SessionContext): SessionRequest {
+  const request = requestOf(context)
+  const { rung } = context.session.plan
+  return request.children.length > 0 && groupNeed(request).rung !== rung ? { ...request, rung } : request
 }
 
 /** Sends changes to the server one after the other. Where someone else saved in between, `onNewer` gets their session. */

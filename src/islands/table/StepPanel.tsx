@@ -6,17 +6,20 @@ import type { PlanStep } from '../../core/planning'
 import type { Session } from '../../core/records'
 import { Cautions } from '../../ui/Cautions'
 import { StageTag } from '../../ui/StageTag'
+import type { PlanState } from '../plan/usePlan'
+import { BendPanel } from './BendPanel'
 import type { StepTimerState } from './useStepTimer'
 
 interface StepPanelProps {
   readonly step: PlanStep
   readonly next?: PlanStep
   readonly timer: StepTimerState
-  readonly session: Session
+  readonly state: PlanState
 }
 
 /** What to do now: the steps, what to say and look for, what to mind, and the time that is left. */
-export function StepPanel({ step, next, timer, session }: StepPanelProps) {
+export function StepPanel({ step, next, timer, state }: StepPanelProps) {
+  const { session } = state
   const activity = activityOf(step.activityId)
   const words = wordsOn(activity, step.rung)
   return (
@@ -33,6 +36,7 @@ export function StepPanel({ step, next, timer, session }: StepPanelProps) {
         </Title>
       </div>
       <StepTimer step={step} timer={timer} />
+      <BendPanel state={state} at={step.id} spentSeconds={timer.spentSeconds} />
       {activity.game && <RunGame game={activity.game} step={step} session={session} />}
       <ol style={{ margin: 0, paddingLeft: 22 }}>
         {words.steps.map((text) => (

@@ -1,12 +1,14 @@
 import { Button, Stack, Tabs, Text, Title } from '@mantine/core'
 import { useDisclosure, useWindowEvent } from '@mantine/hooks'
 import { useState } from 'react'
-import type { Session, SessionContext } from '../../core/records'
+import { LONGEST_TOOK_SECONDS, planAfterTook } from '../../core/planning'
+import type { SessionContext } from '../../core/records'
 import type { Hands } from '../../ui/hands'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { isTyping } from '../../ui/Shortcuts'
 import { Waiting } from '../../ui/Waiting'
 import { later, useFetchLater } from '../../ui/later'
+import { type PlanState, usePlan } from '../plan/usePlan'
 import { ClockStage } from './ClockStage'
 import { StepPanel } from './StepPanel'
 import { TableHead } from './TableHead'
@@ -15,23 +17,25 @@ import { type StepTimerState, useStepTimer } from './useStepTimer'
 import './table.css'
 
 const checkRoom = later(async () => (await import('./CheckRoom')).CheckRoom, <CheckComes />)
-const end = later(async () => (await import('./EndOfSession')).EndOfSession)
+const endOfSession = later(async () => (await import('./EndOfSession')).EndOfSession)
 /** Fetched before they are needed, since a table must go on without a connection. */
-const LATER = [checkRoom, end]
+const LATER = [checkRoom, endOfSession]
+/** Shorter than this, a step was only looked at. */
+const LEAST_TIMED_SECONDS = 20
 
 /** The session as it runs: a clock that is seen from 3 m, the step, the answers. */
 export function TableRoom({ context }: { context: SessionContext }) {
-  const { session } = context
+  const state = usePlan(context)
+  const { session } = state
   const [hands, setHands] = useState<Hands>({ gear: 'geared', minute: session.start })
   const [ending, ends] = useDisclosure(false)
-  const steps = useSteps(session, ends.open)
-  const timer = useStepTimer(steps.step?.id, steps.step?.minutes ?? 0)
+  const { steps, timer, end } = useTimedSteps(state, ends.open)
   useFetchLater(LATER)
   useTableKeys(steps, timer, ending)
 
   return (
     <div className="table-room">
-      <TableHead session={session} steps={steps} timer={timer} showsTime={steps.mode === 'check'} onEnd={ends.open} />
+      <TableHead session={session} steps={steps} timer={timer} showsTime={steps.mode === 'check'} onEnd={end} />
       <Tabs value={steps.mode} onChange={(value) => steps.setMode(value as Mode)} className="table-body">
         <Tabs.List grow aria-label="At the table" className="table-tabs">
           <Tabs.Tab value="clock">Clock and step</Tabs.Tab>
@@ -46,7 +50,7 @@ export function TableRoom({ context }: { context: SessionContext }) {
               rung={steps.step?.rung ?? session.plan.rung}
             />
             <Tabs.Panel value="clock" className="table-panel">
-              <Step steps={steps} timer={timer} session={session} />
+              <Step steps={steps} timer={timer} state={state} />
             </Tabs.Panel>
           </>
         ) : (
@@ -55,28 +59,49 @@ export function TableRoom({ context }: { context: SessionContext }) {
         <Stack gap="xs" className="table-foot">
           <Waiting />
           {!steps.isLast && (
-            <Button variant="subtle" size="compact-sm" onClick={ends.open} style={{ alignSelf: 'flex-end' }}>
+            <Button variant="subtle" size="compact-sm" onClick={end} style={{ alignSelf: 'flex-end' }}>
               End the session now
             </Button>
           )}
         </Stack>
       </Tabs>
-      {ending && <end.Part opened onClose={ends.close} context={context} />}
+      {ending && <endOfSession.Part opened onClose={ends.close} context={{ ...context, session }} />}
     </div>
   )
+}
+
+/** The step that is held and its time. How long it took is kept as soon as another one is gone to. */
+function useTimedSteps(state: PlanState, onEnd: () => void) {
+  const { plan } = state.session
+  const moves = useSteps(state.session, onEnd)
+  const timer = useStepTimer(moves.step?.id, moves.step?.minutes ?? 0)
+  const keepTook = () => {
+    if (!moves.step || timer.spentSeconds < LEAST_TIMED_SECONDS) return
+    state.setPlan(planAfterTook(plan, moves.step.id, Math.min(timer.spentSeconds, LONGEST_TOOK_SECONDS)))
+  }
+  const end = () => {
+    keepTook()
+    onEnd()
+  }
+  const goTo = (index: number) => {
+    if (index >= plan.steps.length) return end()
+    keepTook()
+    moves.goTo(index)
+  }
+  return { steps: { ...moves, goTo }, timer, end }
 }
 
 interface StepProps {
   readonly steps: StepsState
   readonly timer: StepTimerState
-  readonly session: Session
+  readonly state: PlanState
 }
 
-function Step({ steps: { step, next }, timer, session }: StepProps) {
+function Step({ steps: { step, next }, timer, state }: StepProps) {
   return (
     <ErrorBoundary what="The step">
       {step ? (
-        <StepPanel step={step} next={next} timer={timer} session={session} />
+        <StepPanel step={step} next={next} timer={timer} state={state} />
       ) : (
         <Text>Nothing is planned for this session. The clock and the quick check work all the same.</Text>
       )}

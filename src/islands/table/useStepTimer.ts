@@ -28,6 +28,8 @@ export function useStepTimer(stepId: StepId | undefined, minutes: number) {
   const leftSeconds = Math.ceil((minutes * 60_000 - spentMs) / 1000)
   return {
     isRunning,
+    /** Whole seconds that the step has run. */
+    spentSeconds: Math.round(spentMs / 1000),
     /** Whole seconds; below 0 once the step's minutes are over. */
     leftSeconds,
     figures: inFigures(leftSeconds),

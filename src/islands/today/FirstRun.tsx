@@ -1,9 +1,12 @@
-import { Button, Group, Stack, Text, TextInput, Textarea, Title } from '@mantine/core'
+import { Button, Group, Stack, Text, TextInput, Title } from '@mantine/core'
 import { IconPrinter } from '@tabler/icons-react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
+import { schools } from '../../core/teaching'
 import { api, newId } from '../../ui/api'
+import { NO_NAMES, NamesField } from '../../ui/NamesField'
 import { splitNames, withIds } from '../../ui/people'
+import { settingsQuery } from '../../ui/queries'
 
 /** The empty start: a group in one form, or a clock to print straight away. */
 export function FirstRun({ children }: { children: number }) {
@@ -34,13 +37,16 @@ export function FirstRun({ children }: { children: number }) {
 function AddGroup({ isFirstChild }: { isFirstChild: boolean }) {
   const client = useQueryClient()
   const [name, setName] = useState('')
-  const [names, setNames] = useState('')
+  const [names, setNames] = useState(NO_NAMES)
   const add = useMutation({
-    mutationFn: () =>
-      api.post('/api/groups', { id: newId(), name, childIds: [], newChildren: withIds(splitNames(names)) }),
+    mutationFn: async () => {
+      const { school } = await client.ensureQueryData(settingsQuery)
+      const newChildren = withIds(splitNames(names.text), names.starts, schools[school])
+      return api.post('/api/groups', { id: newId(), name, childIds: [], newChildren })
+    },
     onSuccess: () => client.invalidateQueries({ queryKey: ['overview'] }),
   })
-  const count = splitNames(names).length
+  const count = splitNames(names.text).length
   return (
     <form
       className="sheet"
@@ -58,15 +64,13 @@ function AddGroup({ isFirstChild }: { isFirstChild: boolean }) {
           value={name}
           onChange={(event) => setName(event.currentTarget.value)}
         />
-        <Textarea
+        <NamesField
           label="Children"
-          description="One a line, or with commas. An age may follow: Tavi 6"
           placeholder={'Tavi 6\nBram 5'}
-          autosize
           minRows={3}
           required={isFirstChild}
-          value={names}
-          onChange={(event) => setNames(event.currentTarget.value)}
+          names={names}
+          onChange={setNames}
         />
         {add.isError && (
           <Text c="var(--attention)" role="alert">

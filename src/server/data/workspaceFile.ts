@@ -8,8 +8,11 @@ import { spreadsheets } from './spreadsheets'
 /* The whole workspace as one documented file (`docs/formats.md`), and back. */
 
 export const WORKSPACE_FORMAT = 'ripe-acorn-workspace'
-/** Version 1 had no log of what was done, and did not say when an answer came in. */
-export const WORKSPACE_VERSION = 2
+/**
+ * Version 1 had no log of what was done, and did not say when an answer came in; version 2 did not say which steps of a
+ * session stay, nor how long they took.
+ */
+export const WORKSPACE_VERSION = 3
 
 export interface WorkspaceFile {
   readonly format: typeof WORKSPACE_FORMAT
@@ -86,6 +89,15 @@ const UPGRADES: Readonly<Record<number, Upgrade>> = {
     ...things,
     answers: (things.answers ?? []).map((answer) => ({ ...answer, device_at: null, received_at: null })),
     deeds: [],
+  }),
+  2: (things) => ({
+    ...things,
+    sessions: (things.sessions ?? []).map((session) => ({
+      ...session,
+      steps: Array.isArray(session.steps)
+        ? (session.steps as Doc[]).map((step) => ({ ...step, locked: 0, took_seconds: null }))
+        : session.steps,
+    })),
   }),
 }
 

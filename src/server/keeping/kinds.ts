@@ -230,6 +230,8 @@ const sessions: Kind = {
       rung: 'the rung that it is for',
       minutes: 'how long it is',
       why: 'why it was chosen',
+      locked: '1 where it stays when another plan is built, else 0',
+      took_seconds: 'how long it really took, or null',
     },
   },
   schema: Joi.object({

@@ -1,9 +1,12 @@
 import type { ChildId, GroupId } from '../../core/ids'
 import type { Instant } from '../../core/knowing'
+import { knownBefore } from '../../core/planning'
+import { type RungId, schools } from '../../core/teaching'
 import { GROUP_MOST } from '../fields'
 import type { Child, Group, NewChild } from '../../core/records'
 import type { Db } from '../connection'
 import { Problem, notFound, staleVersion } from '../problem'
+import { getSettings } from './settings'
 
 export interface ChildEdit {
   readonly version: number
@@ -35,11 +38,26 @@ export async function getChild(db: Db, id: ChildId): Promise<Child> {
 
 /** Adding the same child twice (a repeated send) changes nothing. */
 export async function addChild(db: Db, child: NewChild, now: Instant): Promise<Child> {
-  await db('children')
-    .insert({ id: child.id, name: child.name, age: child.age ?? null, version: 1, created_at: now })
-    .onConflict('id')
-    .ignore()
+  const known: Row | undefined = await db('children').where({ id: child.id }).first()
+  if (known) return getChild(db, child.id)
+  await db('children').insert({
+    id: child.id,
+    name: child.name,
+    age: child.age ?? null,
+    version: 1,
+    created_at: now,
+  })
+  if (child.startsAt) await markKnownBefore(db, { ...child, startsAt: child.startsAt }, now)
   return getChild(db, child.id)
+}
+
+/** Until answers say otherwise, what comes before the rung that a child starts at is the adult's word. */
+async function markKnownBefore(db: Db, child: NewChild & { startsAt: RungId }, at: Instant): Promise<void> {
+  const { school } = await getSettings(db)
+  const rungs = knownBefore(child.startsAt, child.age, schools[school])
+  if (rungs.length === 0) return
+  const note = 'Said when the child was added.'
+  await db('overrules').insert(rungs.map((rung) => ({ child_id: child.id, rung, verdict: 'firm', note, at })))
 }
 
 export async function editChild(db: Db, id: ChildId, edit: ChildEdit): Promise<Child> {

@@ -38,6 +38,8 @@ function rowToStep(row: Row): PlanStep {
     rung: row.rung as RungId,
     minutes: Number(row.minutes),
     why: String(row.why),
+    ...(row.locked === 1 && { locked: true }),
+    ...(row.took_seconds !== null && { tookSeconds: Number(row.took_seconds) }),
   }
 }
 
@@ -105,6 +107,8 @@ async function setSteps(db: Db, sessionId: SessionId, steps: readonly PlanStep[]
       rung: step.rung,
       minutes: step.minutes,
       why: step.why,
+      locked: step.locked === true,
+      took_seconds: step.tookSeconds ?? null,
     })),
   )
 }

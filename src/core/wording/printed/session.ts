@@ -18,6 +18,8 @@ export const SESSION_PHRASES = [
   'Ends with a short check, so that the next session starts where they are.',
   'A movement break: the session is over {0} minutes.',
   '{0} comes back first: it is firm and has not been met for a while.',
+  '{0} comes beside it: all that it needs is known.',
+  '{0} (or {1})',
   '{0}, with the hands first',
   '{0}, now in pictures',
   '{0}, now in words and figures',

@@ -99,4 +99,21 @@ export const frenchThings: Readonly<Record<string, string>> = {
   eraser: 'gomme',
   erasers: 'gommes',
   'pipe cleaner': 'cure-pipe',
+  'a pencil and a paper clip to twirl': 'un crayon et un trombone à faire tourner',
+  'clocks to turn, made or bought': 'horloges à tourner, fabriquées ou achetées',
+  clock: 'horloge',
+  clocks: 'horloges',
+  'paper stuck on a cereal box': 'du papier collé sur une boîte de céréales',
+  'an adult cuts beforehand': 'découpé à l’avance par un adulte',
+  'two hairpins a clock, or a pipe cleaner with its ends folded in':
+    'deux épingles à cheveux par horloge, ou un cure-pipe aux bouts repliés',
+  'one pencil and one pen': 'un crayon et un stylo',
+  'the two strips, cut from card': 'les deux bandes, découpées dans du carton',
+  'tape, or slips of paper': 'du ruban adhésif ou des papiers',
+  'wool, or scarves laid end to end': 'de la laine, ou des écharpes bout à bout',
+  'paper plates, or circles cut round a plate':
+    'des assiettes en carton, ou des cercles découpés autour d’une assiette',
+  'the card clock that is printed with it': 'l’horloge en carton imprimée avec',
+  'the printed arrow on a fastener': 'la flèche imprimée sur une attache',
+  'cubes, buttons, pom-poms or pasta': 'cubes, boutons, pompons ou pâtes',
 }

@@ -1,7 +1,6 @@
-import type { WordsByActivity } from '../types'
+import type { WordsByActivity } from '../../types'
 
-/** The activities as a French-speaking adult reads them on the run sheet. */
-export const frenchActivities: WordsByActivity = {
+export const frenchFirst: WordsByActivity = {
   'paper-clock': {
     name: 'Fabriquer une horloge en papier',
     steps: [

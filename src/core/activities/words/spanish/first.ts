@@ -1,7 +1,6 @@
-import type { WordsByActivity } from '../types'
+import type { WordsByActivity } from '../../types'
 
-/** The activities as a Spanish-speaking adult reads them on the run sheet. */
-export const spanishActivities: WordsByActivity = {
+export const spanishFirst: WordsByActivity = {
   'paper-clock': {
     name: 'Hacer un reloj de papel',
     steps: [

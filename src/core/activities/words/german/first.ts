@@ -1,7 +1,6 @@
-import type { WordsByActivity } from '../types'
+import type { WordsByActivity } from '../../types'
 
-/** The activities as a German-speaking adult reads them on the run sheet. */
-export const germanActivities: WordsByActivity = {
+export const germanFirst: WordsByActivity = {
   'paper-clock': {
     name: 'Eine Papieruhr basteln',
     steps: [

@@ -1,0 +1,19 @@
+import type { WordsByActivity } from '../../types'
+import { frenchDayGames } from './dayGames'
+import { frenchFirst } from './first'
+import { frenchGames } from './games'
+import { frenchHandsOn } from './handsOn'
+import { frenchMoving } from './moving'
+import { frenchSheets } from './sheets'
+import { frenchShowing } from './showing'
+
+/** The activities as a French-speaking adult reads them on the run sheet. */
+export const frenchActivities: WordsByActivity = {
+  ...frenchFirst,
+  ...frenchHandsOn,
+  ...frenchMoving,
+  ...frenchGames,
+  ...frenchSheets,
+  ...frenchDayGames,
+  ...frenchShowing,
+}

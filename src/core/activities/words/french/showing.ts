@@ -1,0 +1,125 @@
+import type { WordsByActivity } from '../../types'
+
+export const frenchShowing: WordsByActivity = {
+  'thumbs-for-the-clock': {
+    name: 'Pouce en haut, pouce en bas',
+    steps: [
+      'Montrer une horloge, dessinée ou sur la grande horloge, et en dire quelque chose.',
+      'Tout le monde réfléchit ; au signal, pouce en haut pour juste, en bas pour faux.',
+      'Un enfant de chaque avis dit pourquoi. Puis montrer lentement.',
+    ],
+    say: 'Je dis qu’il est… Ai-je raison ?',
+    lookFor: 'Qui change son pouce après avoir regardé les autres.',
+    easier: 'Dire ce qui est clairement faux.',
+    harder: 'Dire ce qui est presque juste.',
+  },
+  'clock-in-the-corner': {
+    name: 'Dans le bon coin',
+    steps: [
+      'Dessiner en grand quatre réponses, une par coin.',
+      'Montrer ou dessiner une horloge ; tous vont dans le coin qui lui convient.',
+      'Chaque coin dit pourquoi c’est le bon. Puis les réponses changent.',
+    ],
+    say: 'Marche quand tu le sais, pas avant.',
+    lookFor: 'Quel mauvais coin est choisi : il montre l’erreur.',
+    easier: 'Deux coins.',
+    harder: 'Les coins se trompent de peu.',
+  },
+  'chalk-a-clock': {
+    name: 'En grand à la craie',
+    steps: [
+      'Dessiner ensemble une grande horloge, à la craie ou sur une grande feuille : 12, 6, 3, 9, puis le reste.',
+      'Demander une heure ou la réponse à une petite question ; un enfant la dessine.',
+      'Les autres disent si c’est juste avant qu’on efface.',
+    ],
+    say: 'Recule. Est-ce à la bonne place ?',
+    lookFor: 'Les aiguilles partent du centre et n’ont pas la même longueur.',
+    easier: 'L’adulte dessine l’horloge ; les enfants, seulement les aiguilles.',
+    harder: 'Dessiner les yeux fermés, puis corriger.',
+  },
+  'what-is-wrong-here': {
+    name: 'Qu’est-ce qui ne va pas ?',
+    steps: [
+      'Dessiner une horloge avec une erreur : deux nombres échangés, le 12 en bas, des aiguilles de même longueur.',
+      'Tous regardent en silence. Qui voit pose un doigt sur son nez.',
+      'Un enfant le dit, un autre le corrige.',
+    ],
+    say: 'Que changerais-tu ?',
+    lookFor: 'Ils nomment la partie et ne font pas que montrer.',
+    easier: 'Une vraie horloge est à côté.',
+    harder: 'Un enfant dessine la suivante.',
+  },
+  'whisper-it-on': {
+    name: 'Chuchoter de l’un à l’autre',
+    steps: [
+      'Se tenir en rond. Chuchoter au premier enfant une question du jour, une heure à trouver ou un petit calcul.',
+      'Elle passe comme elle a été entendue. Le dernier enfant dit la réponse tout haut.',
+      'Régler l’horloge dessus, ou le montrer. Était-ce juste ?',
+    ],
+    say: 'Passe seulement ce que tu as entendu.',
+    lookFor: 'Ce qu’elle devient : « moins » et « et », treize et trente.',
+    easier: 'Deux petits ronds.',
+    harder: 'Chaque enfant ajoute cinq minutes.',
+  },
+  'clock-riddles': {
+    name: 'Devinettes',
+    steps: [
+      'Dire une devinette sur ce qu’on apprend aujourd’hui : « Ma grande aiguille se repose tout en haut et ma petite va s’endormir. Qui suis-je ? »',
+      'Tous réfléchissent jusqu’au signe de tête ; puis tous le disent ensemble.',
+      'Les enfants inventent à deux leurs devinettes.',
+    ],
+    say: 'Quel mot l’a trahi ?',
+    lookFor: 'Des raisons qui nomment les aiguilles ou les nombres.',
+    easier: 'Montrer le début sur une horloge.',
+    harder: 'Un seul indice.',
+  },
+  'is-that-so': {
+    name: 'Est-ce bien vrai ?',
+    steps: [
+      'Dire une phrase sur ce qu’on apprend aujourd’hui, par exemple : « À la demie, la grande aiguille est sur 12. »',
+      'Qui le croit s’avance ou se lève ; les autres restent.',
+      'Un enfant de chaque avis dit pourquoi. Puis on le montre sur l’horloge.',
+    ],
+    say: 'Comment pourrions-nous le prouver ?',
+    lookFor: 'Ils changent d’avis pour une raison, pas à cause des autres.',
+    easier: 'Le dire et le montrer aussitôt.',
+    harder: 'Les enfants font les phrases.',
+  },
+  'story-with-times': {
+    name: 'Une histoire avec des heures',
+    steps: [
+      'Ouvrir une histoire du rayon dans « Stories », ou en raconter une avec des heures du niveau du jour.',
+      'S’arrêter à chaque heure ; quelqu’un la montre ou dit ce qui s’ensuit.',
+      'Demander après : qu’est-ce qui vient d’abord, quand était-ce, combien de temps ?',
+    ],
+    say: 'Quelle heure était-il quand cela s’est passé ?',
+    lookFor: 'L’ordre de l’histoire se raconte par ses heures.',
+    easier: 'Montrer chaque heure sur la grande horloge.',
+    harder: 'Ils racontent la suite, avec deux heures de plus.',
+  },
+  'say-the-ring': {
+    name: 'Dire les nombres en rond',
+    steps: [
+      'Dire les nombres de l’horloge à partir de 12 en frappant des mains ; puis à partir de n’importe lequel.',
+      'En dire un ; qui sait celui d’après et celui d’avant ?',
+      'Lequel est en face de 12 ? En face de 3 ? Personne ne regarde d’horloge.',
+    ],
+    say: 'Ferme les yeux et vois l’horloge.',
+    lookFor: 'Après 12 vient 1.',
+    easier: 'Avec une horloge sous les yeux.',
+    harder: 'À l’envers.',
+    onRung: { fives: { harder: 'Dire aussi les minutes qui vont avec.' } },
+  },
+  'ask-the-plan': {
+    name: 'Interroger le plan',
+    steps: [
+      'Avoir sous les yeux un vrai plan : du groupe, d’un bus, d’une piscine.',
+      'Demander à tour de rôle : quand est-ce, combien de temps, quand faut-il partir ?',
+      'Les enfants s’interrogent entre eux.',
+    ],
+    say: 'Où l’as-tu trouvé sur le plan ?',
+    lookFor: 'La bonne ligne et la bonne colonne sont lues.',
+    easier: 'Mettre une règle sous la ligne.',
+    harder: 'Le bus a dix minutes de retard.',
+  },
+}

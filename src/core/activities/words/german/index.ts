@@ -1,0 +1,19 @@
+import type { WordsByActivity } from '../../types'
+import { germanDayGames } from './dayGames'
+import { germanFirst } from './first'
+import { germanGames } from './games'
+import { germanHandsOn } from './handsOn'
+import { germanMoving } from './moving'
+import { germanSheets } from './sheets'
+import { germanShowing } from './showing'
+
+/** The activities as a German-speaking adult reads them on the run sheet. */
+export const germanActivities: WordsByActivity = {
+  ...germanFirst,
+  ...germanHandsOn,
+  ...germanMoving,
+  ...germanGames,
+  ...germanSheets,
+  ...germanDayGames,
+  ...germanShowing,
+}

@@ -1,0 +1,125 @@
+import type { WordsByActivity } from '../../types'
+
+export const germanShowing: WordsByActivity = {
+  'thumbs-for-the-clock': {
+    name: 'Daumen hoch, Daumen runter',
+    steps: [
+      'Eine Uhr zeigen, gezeichnet oder auf der großen Uhr, und etwas über sie sagen.',
+      'Alle denken nach; auf ein Zeichen zeigen alle Daumen hoch für richtig, runter für falsch.',
+      'Von jeder Seite sagt ein Kind, warum. Dann langsam zeigen.',
+    ],
+    say: 'Ich sage, es ist … Habe ich recht?',
+    lookFor: 'Wer den Daumen nach einem Blick auf die anderen ändert.',
+    easier: 'Sagen, was deutlich falsch ist.',
+    harder: 'Sagen, was beinahe stimmt.',
+  },
+  'clock-in-the-corner': {
+    name: 'In die richtige Ecke',
+    steps: [
+      'Vier Antworten groß zeichnen, für jede Ecke eine.',
+      'Eine Uhr zeigen oder zeichnen; alle gehen in die Ecke, die zu ihr passt.',
+      'Jede Ecke sagt, warum sie die richtige ist. Dann wechseln die Antworten.',
+    ],
+    say: 'Geh, wenn du es weißt, nicht vorher.',
+    lookFor: 'Welche falsche Ecke gewählt wird: Das zeigt den Fehler.',
+    easier: 'Zwei Ecken.',
+    harder: 'Die Ecken sind nur wenig falsch.',
+  },
+  'chalk-a-clock': {
+    name: 'Groß mit Kreide',
+    steps: [
+      'Gemeinsam eine große Uhr zeichnen, mit Kreide oder auf einen großen Bogen: 12, 6, 3, 9, dann die übrigen.',
+      'Nach einer Zeit oder der Antwort auf eine kleine Frage fragen; ein Kind zeichnet sie ein.',
+      'Die anderen sagen, ob es stimmt, bevor es weggewischt wird.',
+    ],
+    say: 'Tritt zurück. Ist es, wo es sein soll?',
+    lookFor: 'Die Zeiger beginnen in der Mitte und sind verschieden lang.',
+    easier: 'Die Uhr selbst zeichnen; die Kinder zeichnen nur die Zeiger.',
+    harder: 'Mit geschlossenen Augen zeichnen, dann verbessern.',
+  },
+  'what-is-wrong-here': {
+    name: 'Was stimmt an dieser Uhr nicht?',
+    steps: [
+      'Eine Uhr zeichnen, an der eine Sache nicht stimmt: zwei Zahlen vertauscht, die 12 unten, gleich lange Zeiger.',
+      'Alle schauen still. Wer es sieht, legt einen Finger an die Nase.',
+      'Ein Kind sagt es, ein anderes stellt es richtig.',
+    ],
+    say: 'Was würdest du ändern?',
+    lookFor: 'Sie nennen den Teil und zeigen nicht nur darauf.',
+    easier: 'Eine wirkliche Uhr liegt daneben.',
+    harder: 'Ein Kind zeichnet die nächste.',
+  },
+  'whisper-it-on': {
+    name: 'Weiterflüstern',
+    steps: [
+      'Im Kreis stehen. Dem ersten Kind eine Frage von heute zuflüstern, eine gesuchte Zeit oder eine kleine Aufgabe.',
+      'Sie wird weitergeflüstert, wie sie gehört wurde. Das letzte Kind sagt laut die Antwort.',
+      'Die Uhr darauf stellen oder es zeigen. Stimmte es?',
+    ],
+    say: 'Gib nur weiter, was du gehört hast.',
+    lookFor: 'Was daraus wird: vor und nach, dreizehn und dreißig.',
+    easier: 'Zwei kleine Kreise.',
+    harder: 'Jedes Kind macht fünf Minuten mehr daraus.',
+  },
+  'clock-riddles': {
+    name: 'Rätsel',
+    steps: [
+      'Ein Rätsel über das erzählen, was heute gelernt wird: „Mein langer Zeiger ruht ganz oben, und mein kurzer schläft bald ein. Was bin ich?“',
+      'Alle denken nach, bis genickt wird; dann sagen es alle gemeinsam.',
+      'Die Kinder machen zu zweit eigene Rätsel.',
+    ],
+    say: 'Welches Wort hat es verraten?',
+    lookFor: 'Gründe, in denen Zeiger oder Zahlen vorkommen.',
+    easier: 'Den Anfang an einer Uhr zeigen.',
+    harder: 'Nur ein Hinweis.',
+  },
+  'is-that-so': {
+    name: 'Ist das so?',
+    steps: [
+      'Einen Satz über das sagen, was heute gelernt wird, zum Beispiel: „Um halb ist der lange Zeiger bei der 12.“',
+      'Wer meint, dass es so ist, tritt vor oder steht auf; die anderen bleiben.',
+      'Von jeder Seite sagt ein Kind, warum. Dann wird es an der Uhr gezeigt.',
+    ],
+    say: 'Wie könnten wir es beweisen?',
+    lookFor: 'Sie ändern ihre Meinung aus einem Grund, nicht wegen der anderen.',
+    easier: 'Es sagen und gleich zeigen.',
+    harder: 'Die Kinder machen die Sätze.',
+  },
+  'story-with-times': {
+    name: 'Eine Geschichte mit Uhrzeiten',
+    steps: [
+      'In „Stories“ eine Geschichte aus dem Regal öffnen oder eine eigene mit Zeiten der heutigen Stufe erzählen.',
+      'Bei jeder Zeit anhalten; jemand zeigt sie oder sagt, was daraus folgt.',
+      'Danach fragen: Was war zuerst, was war wann, wie lange dauerte es?',
+    ],
+    say: 'Wie spät war es, als das geschah?',
+    lookFor: 'Die Reihenfolge wird an den Zeiten erzählt.',
+    easier: 'Jede Zeit auf der großen Uhr zeigen.',
+    harder: 'Sie erzählen weiter, mit zwei neuen Zeiten.',
+  },
+  'say-the-ring': {
+    name: 'Die Zahlen im Kreis sagen',
+    steps: [
+      'Die Zahlen der Uhr von der 12 an im Kreis sagen und dazu klatschen; dann von irgendeiner Zahl an.',
+      'Eine sagen; wer weiß die danach und die davor?',
+      'Welche liegt der 12 gegenüber? Der 3? Niemand schaut auf eine Uhr.',
+    ],
+    say: 'Mach die Augen zu und sieh die Uhr.',
+    lookFor: 'Nach der 12 kommt die 1.',
+    easier: 'Mit einer Uhr vor Augen.',
+    harder: 'Rückwärts.',
+    onRung: { fives: { harder: 'Auch die Minuten sagen, die dazugehören.' } },
+  },
+  'ask-the-plan': {
+    name: 'Den Plan fragen',
+    steps: [
+      'Einen wirklichen Plan vor Augen haben: der Gruppe, eines Busses, eines Schwimmbads.',
+      'Reihum fragen: Wann ist es, wie lange dauert es, wann müssen wir dafür los?',
+      'Die Kinder fragen einander.',
+    ],
+    say: 'Wo auf dem Plan hast du es gefunden?',
+    lookFor: 'Die richtige Zeile und die richtige Spalte werden gelesen.',
+    easier: 'Ein Lineal unter die Zeile legen.',
+    harder: 'Der Bus hat zehn Minuten Verspätung.',
+  },
+}

@@ -1,0 +1,246 @@
+import type { WordsByActivity } from '../../types'
+
+export const spanishHandsOn: WordsByActivity = {
+  'find-the-parts': {
+    name: 'Encontrar las partes',
+    steps: [
+      'Poner en el medio un reloj que se pueda tocar.',
+      'Nombrar una parte: esfera, centro, aguja de las horas, aguja de los minutos. Un niño la toca y dice su nombre.',
+      'Ahora tocar una; los niños la nombran.',
+    ],
+    say: 'Enséñame la corta y gruesa. ¿Para qué sirve?',
+    lookFor: 'Las agujas se distinguen por su largo y su forma, sea cual sea el color.',
+    easier: 'Solo la esfera y las agujas.',
+    harder: 'Con los ojos cerrados, notar qué aguja es.',
+  },
+  'put-a-clock-together': {
+    name: 'Armar un reloj',
+    steps: [
+      'Cada niño tiene un círculo de papel, doce fichas y dos tiras: una corta y gruesa, una larga y fina.',
+      'Poner las fichas en el borde: primero arriba y abajo, luego a los dos lados, luego dos entre cada par.',
+      'Escribir 12 arriba y contar alrededor hasta ahí.',
+      'Poner las tiras desde el centro y nombrarlas.',
+    ],
+    say: '¿Qué número va arriba?',
+    lookFor: 'Dos fichas entre cada par, y el 12 arriba.',
+    easier: 'Poner solo cuatro fichas: 12, 3, 6 y 9.',
+    harder: 'Cambiar dos fichas; el compañero encuentra el error.',
+  },
+  'shadow-stick': {
+    name: 'Un palo y su sombra',
+    steps: [
+      'Poner fuera un palo corto y romo en una maceta. Trazar una línea a lo largo de su sombra.',
+      'Escribir la hora junto a la línea, leída en un reloj.',
+      'Jugar a otra cosa, volver y trazar la sombra otra vez.',
+      '¿Hacia dónde ha girado? Dar la vuelta a la maceta en ese sentido.',
+    ],
+    say: 'La sombra avanza como una aguja de las horas. ¿Hacia dónde fue?',
+    lookFor: 'Giran como ha girado la sombra y esperan que siga.',
+    easier: 'Solo señalar dónde estaba la sombra y dónde está.',
+    harder: 'Poner una ramita donde estará la próxima línea y comprobarlo.',
+  },
+  'set-your-clock': {
+    name: 'Todos ponen un reloj',
+    steps: [
+      'Cada uno tiene un reloj para girar, el hecho a mano o uno comprado.',
+      'Decir una hora; cada niño la pone, y luego todos levantan el reloj a la vez.',
+      'Mirar alrededor sin decir nada; quien quiera puede cambiarlo. Después, enseñar el propio.',
+    ],
+    say: '¿Qué aguja pones primero?',
+    lookFor: 'La aguja corta está donde debe estar, no siempre en un número.',
+    easier: 'Poner solo la aguja corta.',
+    harder: 'Un niño dice la hora siguiente.',
+    onRung: {
+      parts: {
+        steps: [
+          'Cada uno tiene un reloj para girar, el hecho a mano o uno comprado.',
+          'Nombrar una aguja y un número; cada niño lleva ahí esa aguja.',
+          'Girar despacio la aguja larga una vuelta, como van los relojes, contando los números.',
+        ],
+        say: '¿Cuál es, la corta o la larga?',
+        lookFor: 'Las agujas giran en el orden de los números: del 12 hacia abajo por la derecha.',
+        easier: 'Señalar con el dedo en vez de girar una aguja.',
+      },
+      fives: { say: '¿Dónde estará la aguja larga?', easier: 'Contar juntos de cinco en cinco antes de ponerla.' },
+    },
+  },
+  'lay-the-fives': {
+    name: 'Poner el anillo de cincos',
+    steps: [
+      'Recortar las tarjetas antes. Poner del 1 al 12 en un anillo grande, en platos o papeles.',
+      'Poner al lado los múltiplos de cinco en orden, contando en voz alta desde 5.',
+      'Mezclar, sacar una y ponerla enseguida en su sitio.',
+    ],
+    say: '¿Cuál podrías poner sin contar?',
+    lookFor: 'Los cuartos se saben primero de memoria: 15, 30, 45.',
+    easier: 'Solo 15, 30, 45 y 60, y luego una más cada vez.',
+    harder: 'Dar la vuelta a los números.',
+  },
+  'sixty-round': {
+    name: 'Sesenta fichas en círculo',
+    steps: [
+      'Poner sesenta fichas en círculo, y en cada quinto lugar algo más grande.',
+      'Decir un número de minutos. Un niño salta con el dedo de cinco en cinco y sigue de uno en uno.',
+      'Poner una pajita desde el centro hasta ahí: la aguja de los minutos.',
+    ],
+    say: '¿Qué múltiplo de cinco acababas de pasar?',
+    lookFor: 'Se cuentan los espacios, no la ficha en la que se empieza.',
+    easier: 'Solo de cinco en cinco.',
+    harder: '¿Cuál está más cerca, el de antes o el de después?',
+  },
+  'show-me-strips': {
+    name: 'Enséñame',
+    steps: [
+      'Recortar las tiras antes, una para cada niño.',
+      'El niño lee lo que pone y lo construye con dos trozos de plastilina, tan largos como dice la tira.',
+      'Cambiar la tira con un compañero y comprobar el reloj que hay ahí.',
+    ],
+    say: '¿Qué trozo es la hora?',
+    lookFor: 'Corto y grueso para la hora, y entre los números donde corresponde.',
+    easier: 'El adulto lee la tira en voz alta.',
+    harder: 'Sin las medidas: hacer las agujas a ojo.',
+  },
+  'rope-clock': {
+    name: 'Un reloj de cuerdas',
+    steps: [
+      'Poner una cuerda en círculo, con papeles para 12, 3, 6 y 9. Una cuerda larga y una corta son las agujas.',
+      'Decir una hora. Un niño pone la cuerda corta, otro la larga.',
+      'Todos van a la parte de arriba del círculo, miran desde ahí y dicen si está bien.',
+    ],
+    say: 'Ponte en el 12. ¿La cuerda corta está en un número o entre dos?',
+    lookFor: 'Las dos cuerdas empiezan en el centro.',
+    easier: 'Solo la cuerda corta.',
+    harder: 'Ponerla mal en una cosa; los demás la encuentran.',
+    onRung: { 'hour-hand': { easier: 'Solo «justo» y «a la mitad».' } },
+  },
+  'turn-it-through': {
+    name: 'Girar hasta el final',
+    steps: [
+      'Cada uno pone la hora a la que algo empieza.',
+      'Girar la aguja larga hasta el final, parando en cada hora en punto. Decir cada salto en voz alta.',
+      'Apuntar los saltos y sumarlos.',
+    ],
+    say: 'Para en la hora en punto. ¿Hasta dónde hemos llegado?',
+    lookFor: 'La aguja corta acompaña a la larga y pasa de la hora.',
+    easier: 'Dentro de una hora.',
+    harder: 'Decir la respuesta antes de girar y comprobarla.',
+    onRung: {
+      rounding: {
+        steps: [
+          'Cada uno pone una hora exacta al minuto.',
+          'Volver con la aguja larga al múltiplo de cinco de antes contando las marcas; luego ir al de después.',
+          'Ganan menos marcas: ese es el más cercano.',
+        ],
+        say: '¿Hacia dónde es más corto?',
+        lookFor: 'Desde 58 van a la hora siguiente.',
+        easier: 'Solo uno o cuatro minutos después de un múltiplo de cinco.',
+      },
+      'day-24': {
+        steps: [
+          'Cada uno pone el mediodía y dice «doce».',
+          'Girar la aguja larga una vuelta por cada hora de la tarde: trece, catorce y así.',
+          'Parar en la hora de algo que hacen: ¿cómo se llama en un día de 24 horas?',
+        ],
+        say: '¿Cuántas más que doce?',
+        lookFor: 'Siguen contando desde doce y no empiezan otra vez por la una.',
+        easier: 'Solo hasta quince.',
+      },
+    },
+  },
+  'a-counter-for-five': {
+    name: 'Una ficha por cada cinco minutos',
+    steps: [
+      'Cada ficha vale cinco minutos; doce en fila son una hora.',
+      'Contar lo que hay que hacer y cuánto dura. Poner una ficha por cada cinco minutos.',
+      'Juntarlas: ¿cuántas filas enteras hay y cuántas sobran?',
+    ],
+    say: '¿Hay una hora entera?',
+    lookFor: 'Se cambian doce fichas por una hora, no diez.',
+    easier: 'Solo lo que cabe en media hora.',
+    harder: '¿Cuándo hay que empezar para acabar a las cuatro?',
+    onRung: {
+      rounding: {
+        steps: [
+          'Cada ficha vale cinco minutos. Poner doce en fila y, entre cada dos, un papel para los minutos de en medio.',
+          'Decir un número de minutos; poner un dedo donde está en la fila.',
+          'Llevar el dedo al extremo más cercano.',
+        ],
+        say: '¿Qué ficha está más cerca?',
+        lookFor: 'Uno y dos bajan, tres y cuatro suben.',
+      },
+    },
+  },
+  'sort-on-two-plates': {
+    name: 'Dos platos para un día',
+    steps: [
+      'Poner dos círculos: la primera y la segunda vuelta del reloj. Entre ellos, en el mediodía, un sol.',
+      'Traer cosas pequeñas del día: un cepillo de dientes, una cuchara, un libro, una pelota, un calcetín.',
+      'Un niño toma una, dice cuándo se usa y la pone en su vuelta.',
+    ],
+    say: '¿Antes del mediodía o después?',
+    lookFor: 'Algunas cosas se usan en las dos vueltas, y lo dicen.',
+    easier: 'Solo cosas de la mañana y de ir a dormir.',
+    harder: 'Decir también la hora, como se llama en un día de 24 horas.',
+  },
+  'two-rounds': {
+    name: 'Andar dos vueltas',
+    steps: [
+      'Dibujar un círculo de doce lugares o poner papeles; en la mesa basta un plato y un dedo que anda.',
+      'Andar la primera vuelta de medianoche a mediodía, contando en cada hora lo que pasa.',
+      'Seguir en la segunda vuelta: los lugares son los mismos, las horas se llaman de otro modo.',
+      'Decir algo que se hace; van hasta ahí y dicen en qué vuelta están.',
+    ],
+    say: 'Estás otra vez en el 3. ¿Qué ha cambiado?',
+    lookFor: 'Después del mediodía empieza una segunda vuelta.',
+    easier: 'Solo desde levantarse hasta acostarse.',
+    harder: 'Decir solo la hora del día de 24 horas.',
+  },
+  'act-the-day': {
+    name: 'Representar un día',
+    steps: [
+      'Elegir ocho cosas de un día normal, desde levantarse hasta dormir.',
+      'Un niño gira el reloj hasta la hora, los demás representan lo que se hace.',
+      'Recorrer el día una vez en orden. Luego decir cualquiera de las horas.',
+    ],
+    say: 'El reloj marca las siete y media. ¿De la mañana o de la tarde?',
+    lookFor: 'Lo que va antes y después se cuenta con su hora.',
+    easier: 'Solo cuatro cosas.',
+    harder: 'Representar algo; los demás dicen la hora.',
+  },
+  'do-it-and-time-it': {
+    name: 'Hacerlo y medirlo',
+    steps: [
+      'Elegir algo real: ordenar el estante, ponerse zapatos y abrigos, poner la mesa.',
+      'Cada uno dice cuánto durará. Apuntar cuándo empieza.',
+      'Hacerlo. Apuntar cuándo acaba. ¿Cuánto ha durado?',
+    ],
+    say: '¿Hemos ido más rápido de lo que pensabas?',
+    lookFor: 'Parten de la hora apuntada, no de cero.',
+    easier: 'Contar los minutos mientras el reloj avanza.',
+    harder: 'Hay que repetirlo antes de las cuatro: ¿cuándo empezamos como muy tarde?',
+    onRung: {
+      later: {
+        steps: [
+          'Elegir algo que dure un tiempo conocido, como cinco minutos de ordenar.',
+          'Apuntar cuándo empieza. Cada uno dice qué marcará el reloj al final.',
+          'Hacerlo, mirar el reloj y comparar.',
+        ],
+        say: '¿Qué marcará el reloj cuando acabemos?',
+        lookFor: 'Siguen contando desde el comienzo, pasando la hora si hace falta.',
+        harder: 'Ya vamos tres minutos tarde. ¿Cuándo acabará?',
+      },
+    },
+  },
+  'bead-on-a-string': {
+    name: 'Una pinza en una cuerda',
+    steps: [
+      'Tender una cuerda en la pared o al borde de la mesa, con una marca de cinco en cinco: de 0 a 60.',
+      'Decir un número de minutos. Un niño pone una pinza en su sitio.',
+      'Llevar la pinza a la marca más cercana.',
+    ],
+    say: '¿Está más cerca de esta marca o de aquella?',
+    lookFor: 'Desde 58 la pinza va a 60, la hora siguiente.',
+    easier: 'Primero, marcas de diez en diez.',
+    harder: 'Decir la hora entera antes y después.',
+  },
+}

@@ -1,0 +1,19 @@
+import type { WordsByActivity } from '../../types'
+import { spanishDayGames } from './dayGames'
+import { spanishFirst } from './first'
+import { spanishGames } from './games'
+import { spanishHandsOn } from './handsOn'
+import { spanishMoving } from './moving'
+import { spanishSheets } from './sheets'
+import { spanishShowing } from './showing'
+
+/** The activities as a Spanish-speaking adult reads them on the run sheet. */
+export const spanishActivities: WordsByActivity = {
+  ...spanishFirst,
+  ...spanishHandsOn,
+  ...spanishMoving,
+  ...spanishGames,
+  ...spanishSheets,
+  ...spanishDayGames,
+  ...spanishShowing,
+}

@@ -1,0 +1,125 @@
+import type { WordsByActivity } from '../../types'
+
+export const spanishShowing: WordsByActivity = {
+  'thumbs-for-the-clock': {
+    name: 'Pulgar arriba, pulgar abajo',
+    steps: [
+      'Enseñar un reloj, dibujado o en el reloj grande, y decir algo sobre él.',
+      'Todos piensan; a una señal, pulgar arriba si está bien, abajo si está mal.',
+      'Un niño de cada opinión dice por qué. Luego enseñarlo despacio.',
+    ],
+    say: 'Yo digo que son… ¿Tengo razón?',
+    lookFor: 'Quién cambia el pulgar después de mirar a los demás.',
+    easier: 'Decir cosas claramente falsas.',
+    harder: 'Decir lo que casi está bien.',
+  },
+  'clock-in-the-corner': {
+    name: 'A la esquina correcta',
+    steps: [
+      'Dibujar en grande cuatro respuestas, una para cada esquina.',
+      'Enseñar o dibujar un reloj; todos van a la esquina que le va.',
+      'Cada esquina dice por qué es la correcta. Luego cambian las respuestas.',
+    ],
+    say: 'Anda cuando lo sepas, no antes.',
+    lookFor: 'Qué esquina falsa se elige: enseña el error.',
+    easier: 'Dos esquinas.',
+    harder: 'Las esquinas fallan por poco.',
+  },
+  'chalk-a-clock': {
+    name: 'En grande con tiza',
+    steps: [
+      'Dibujar juntos un reloj grande, con tiza o en un papel grande: 12, 6, 3, 9 y luego los demás.',
+      'Pedir una hora o la respuesta a una pregunta pequeña; un niño la dibuja.',
+      'Los demás dicen si está bien antes de borrarlo.',
+    ],
+    say: 'Da un paso atrás. ¿Está donde debe?',
+    lookFor: 'Las agujas salen del centro y tienen distinto largo.',
+    easier: 'El adulto dibuja el reloj; los niños, solo las agujas.',
+    harder: 'Dibujar con los ojos cerrados y luego corregir.',
+  },
+  'what-is-wrong-here': {
+    name: '¿Qué le pasa a este reloj?',
+    steps: [
+      'Dibujar un reloj con un error: dos números cambiados, el 12 abajo, agujas iguales de largas.',
+      'Todos miran en silencio. Quien lo ve se pone un dedo en la nariz.',
+      'Un niño lo dice, otro lo corrige.',
+    ],
+    say: '¿Qué cambiarías?',
+    lookFor: 'Nombran la parte y no solo la señalan.',
+    easier: 'Hay un reloj de verdad al lado.',
+    harder: 'Un niño dibuja el siguiente.',
+  },
+  'whisper-it-on': {
+    name: 'Susurrar y pasar',
+    steps: [
+      'Ponerse en círculo. Susurrar al primer niño una pregunta de hoy, una hora que buscar o una cuenta pequeña.',
+      'Se pasa como se ha oído. El último niño dice la respuesta en voz alta.',
+      'Poner el reloj así, o enseñarlo. ¿Era correcto?',
+    ],
+    say: 'Pasa solo lo que has oído.',
+    lookFor: 'En qué se convierte: «menos» e «y», trece y treinta.',
+    easier: 'Dos círculos pequeños.',
+    harder: 'Cada niño añade cinco minutos.',
+  },
+  'clock-riddles': {
+    name: 'Adivinanzas',
+    steps: [
+      'Decir una adivinanza sobre lo que se aprende hoy: «Mi aguja larga descansa arriba del todo y la corta está casi dormida. ¿Qué soy?»',
+      'Todos piensan hasta que asientes; entonces lo dicen todos juntos.',
+      'Los niños inventan adivinanzas de dos en dos.',
+    ],
+    say: '¿Qué palabra lo descubrió?',
+    lookFor: 'Razones que nombran las agujas o los números.',
+    easier: 'Enseñar el principio en un reloj.',
+    harder: 'Una sola pista.',
+  },
+  'is-that-so': {
+    name: '¿Es verdad?',
+    steps: [
+      'Decir una frase sobre lo que se aprende hoy, como: «A la media, la aguja larga está en el 12».',
+      'Quien lo cree da un paso adelante o se levanta; los demás se quedan.',
+      'Un niño de cada opinión dice por qué. Luego se enseña en el reloj.',
+    ],
+    say: '¿Cómo podríamos probarlo?',
+    lookFor: 'Cambian de opinión por una razón, no por los demás.',
+    easier: 'Decirlo y enseñarlo enseguida.',
+    harder: 'Los niños hacen las frases.',
+  },
+  'story-with-times': {
+    name: 'Un cuento con horas',
+    steps: [
+      'Abrir un cuento del estante en «Stories», o contar uno propio con horas del nivel de hoy.',
+      'Parar en cada hora; alguien la enseña o dice qué se sigue de ella.',
+      'Preguntar después: ¿qué fue primero, cuándo fue, cuánto duró?',
+    ],
+    say: '¿Qué hora era cuando pasó?',
+    lookFor: 'El orden del cuento se cuenta por sus horas.',
+    easier: 'Enseñar cada hora en el reloj grande.',
+    harder: 'Cuentan cómo sigue, con dos horas más.',
+  },
+  'say-the-ring': {
+    name: 'Decir los números en círculo',
+    steps: [
+      'Decir los números del reloj desde el 12, con palmas; luego desde cualquiera.',
+      'Decir uno; ¿quién sabe el de después y el de antes?',
+      '¿Cuál está enfrente del 12? ¿Y del 3? Nadie mira un reloj.',
+    ],
+    say: 'Cierra los ojos y ve el reloj.',
+    lookFor: 'Después del 12 va el 1.',
+    easier: 'Con un reloj a la vista.',
+    harder: 'Al revés.',
+    onRung: { fives: { harder: 'Decir también los minutos que le tocan.' } },
+  },
+  'ask-the-plan': {
+    name: 'Preguntar al plan',
+    steps: [
+      'Tener a la vista un plan real: del grupo, de un autobús, de una piscina.',
+      'Preguntar por turnos: ¿cuándo es, cuánto dura, cuándo hay que salir?',
+      'Los niños se preguntan entre sí.',
+    ],
+    say: '¿Dónde lo encontraste en el plan?',
+    lookFor: 'Se lee la fila y la columna correctas.',
+    easier: 'Poner una regla debajo de la fila.',
+    harder: 'El autobús llega diez minutos tarde.',
+  },
+}

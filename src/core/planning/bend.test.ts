@@ -1,0 +1,98 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { someRequest } from '../../../tests/readback/planRequests'
+import { activityOf } from '../activities'
+import { attempt } from '../errors'
+import { randomFrom } from '../random'
+import { BENDS, type BendId, bendPlan, minutesLeftAt, planSession, plannedMinutes } from '.'
+
+const IDS = Object.keys(BENDS) as BendId[]
+
+/** A session that was planned, at one of its steps. */
+const begun = fc
+  .record({ seed: fc.nat({ max: 2 ** 30 }), at: fc.nat({ max: 20 }), late: fc.integer({ min: 0, max: 30 }) })
+  .map(({ seed, at, late }) => {
+    const request = someRequest(randomFrom(seed))
+    const { value: plan } = attempt(() => planSession(request, { seed }))
+    if (!plan) return undefined
+    const step = plan.steps[at % plan.steps.length]
+    if (!step) return undefined
+    const planned = minutesLeftAt(plan, step.id)
+    return { plan, request, at: step.id, minutesLeft: Math.max(2, planned - late) }
+  })
+
+const activityIds = (steps: readonly { activityId: string }[]) => steps.map(({ activityId }) => activityId)
+
+describe('a session that has begun', () => {
+  it('keeps what is over and the closing check, and fits the minutes that are left', () => {
+    fc.assert(
+      fc.property(begun, fc.constantFrom(...IDS), (start, bend) => {
+        if (!start) return
+        const { plan, at, minutesLeft } = start
+        const bent = bendPlan(start, bend).plan
+        const place = plan.steps.findIndex(({ id }) => id === at)
+        expect(bent.steps.slice(0, place)).toEqual(plan.steps.slice(0, place))
+        expect(new Set(bent.steps.map(({ id }) => id)).size).toBe(bent.steps.length)
+        for (const { minutes } of bent.steps) expect(minutes).toBeGreaterThanOrEqual(1)
+        const last = bent.steps[bent.steps.length - 1]
+        const hadCheck = activityOf(plan.steps[plan.steps.length - 1]?.activityId ?? '').role === 'check'
+        if (hadCheck) expect(activityOf(last?.activityId ?? '').role).toBe('check')
+        // A step may be left as it is; nothing is ever longer than there is time for.
+        const ahead = plannedMinutes({ ...bent, steps: bent.steps.slice(place) })
+        if (bend === 'late') expect(ahead).toBeLessThanOrEqual(Math.max(minutesLeft, bent.steps.length - place + 1))
+      }),
+      { numRuns: 60 },
+    )
+  })
+
+  const request = {
+    ...someRequest(randomFrom(3)),
+    minutes: 45,
+    place: 'hall' as const,
+    lastTime: [],
+  }
+  const plan = planSession(request, { seed: 4 })
+  const at = plan.steps[1]?.id ?? ''
+  const left = minutesLeftAt(plan, at)
+
+  it('ten minutes late loses ten minutes, the last steps before the check first', () => {
+    const { plan: bent, says } = bendPlan({ plan, request, at, minutesLeft: left - 10 }, 'late')
+    expect(minutesLeftAt(bent, at)).toBe(left - 10)
+    expect(says).toContain(`${left - 10} min to go.`)
+    const few = bendPlan({ plan, request, at, minutesLeft: 6 }, 'late')
+    expect(few.says).toMatch(/^Left out: /)
+    expect(few.plan.steps.length).toBeLessThan(plan.steps.length)
+    expect(activityIds(few.plan.steps)).toContain(plan.steps[1]?.activityId)
+  })
+
+  it('gets a movement break when they are tired, unless one comes anyway', () => {
+    const seated = planSession({ ...request, minutes: 20, place: 'table' }, { seed: 2 })
+    const first = seated.steps[0]?.id ?? ''
+    const { plan: bent, says } = bendPlan(
+      { plan: seated, request, at: first, minutesLeft: minutesLeftAt(seated, first) },
+      'tired',
+    )
+    const second = activityOf(bent.steps[1]?.activityId ?? '')
+    expect(second.energy).toBe('moving')
+    if (!activityIds(seated.steps).includes(second.id)) expect(says).toMatch(/^A movement break comes next/)
+    expect(plannedMinutes(bent)).toBe(plannedMinutes(seated))
+  })
+
+  it('comes indoors when it rains', () => {
+    const outdoors = { ...request, place: 'outdoors' as const }
+    const outside = planSession(outdoors, { seed: 9 })
+    const first = outside.steps[0]?.id ?? ''
+    const { plan: bent } = bendPlan(
+      { plan: outside, request: outdoors, at: first, minutesLeft: minutesLeftAt(outside, first) },
+      'rain',
+    )
+    for (const { activityId } of bent.steps) expect(activityOf(activityId).places).toContain('floor')
+  })
+
+  it('goes on with what goes well, and the others make room', () => {
+    const { plan: bent, says } = bendPlan({ plan, request, at, minutesLeft: left }, 'longer')
+    expect(bent.steps[1]?.minutes).toBe((plan.steps[1]?.minutes ?? 0) + 5)
+    expect(minutesLeftAt(bent, at)).toBe(left)
+    expect(says).toContain('has ')
+  })
+})

@@ -1,0 +1,55 @@
+import { materials, placeNames, type Place } from '../activities'
+import { attempt } from '../errors'
+import { checkPlan } from './checks'
+import { type Building, planSession } from './planner'
+import { LONGEST_SESSION, type SessionPlan, type SessionRequest } from './types'
+
+/** One change that lets a plan keep more of what a session should keep. */
+export interface Help {
+  /** What to change, in words: "5 minutes more". */
+  readonly change: string
+  /** What would hold then and does not now, in the words of the checks. */
+  readonly holds: readonly string[]
+  readonly request: SessionRequest
+  readonly plan: SessionPlan
+}
+
+const MORE_MINUTES = [5, 10]
+
+/** Each change that one could make, one at a time: a little more time, one more thing to hand, another place. */
+function changesOf(request: SessionRequest): { change: string; request: SessionRequest }[] {
+  const longer = MORE_MINUTES.filter((more) => request.minutes + more <= LONGEST_SESSION).map((more) => ({
+    change: `${more} minutes more`,
+    request: { ...request, minutes: request.minutes + more },
+  }))
+  const absent = (Object.keys(materials) as (keyof typeof materials)[]).filter((id) => !request.materials.includes(id))
+  const equipped = absent.map((id) => ({
+    change: `with ${materials[id].name}`,
+    request: { ...request, materials: [...request.materials, id] },
+  }))
+  const elsewhere = (Object.keys(placeNames) as Place[])
+    .filter((place) => place !== request.place)
+    .map((place) => ({ change: placeNames[place], request: { ...request, place } }))
+  return [...longer, ...equipped, ...elsewhere]
+}
+
+/**
+ * What one change would buy, where a plan does not keep everything: a session is planned anew for each change, and its
+ * checks are compared. At most three, those that mend most first. Empty where all checks hold.
+ */
+export function whatWouldHelp(plan: SessionPlan, request: SessionRequest, building: Building = {}): Help[] {
+  const broken = checkPlan(plan, request).filter(({ ok }) => !ok)
+  if (broken.length === 0) return []
+  return changesOf(request)
+    .flatMap((changed) => {
+      const { value } = attempt(() => planSession(changed.request, building))
+      if (!value) return []
+      const after = checkPlan(value, changed.request)
+      const stillBroken = after.filter(({ ok }) => !ok)
+      const holds = after.filter(({ id, ok }) => ok && broken.some((each) => each.id === id)).map(({ says }) => says)
+      return stillBroken.length < broken.length ? [{ ...changed, holds, plan: value, left: stillBroken.length }] : []
+    })
+    .sort((a, b) => a.left - b.left)
+    .slice(0, 3)
+    .map(({ change, holds, request: then, plan: better }) => ({ change, holds, request: then, plan: better }))
+}

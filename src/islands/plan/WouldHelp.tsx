@@ -1,0 +1,42 @@
+import { Button, Group, Stack, Text } from '@mantine/core'
+import { useState } from 'react'
+import { type Help, whatWouldHelp } from '../../core/planning'
+import type { PlanState } from './usePlan'
+
+/** What one change would buy, where a plan gives something up. Worked out when it is asked for. */
+export function WouldHelp({ state }: { state: PlanState }) {
+  const { session, request } = state
+  const [found, setFound] = useState<{ helps: readonly Help[]; of: typeof session.plan }>()
+  const look = () => {
+    const locked = session.plan.steps.filter((step) => step.locked)
+    setFound({ helps: whatWouldHelp(session.plan, request, { seed: session.seed, locked }), of: session.plan })
+  }
+  if (found?.of !== session.plan)
+    return (
+      <Button variant="default" onClick={look} style={{ alignSelf: 'flex-start' }}>
+        What would help?
+      </Button>
+    )
+  if (found.helps.length === 0)
+    return <Text size="sm">No single change would help: neither a few minutes, one more thing, nor another place.</Text>
+  return (
+    <Stack gap={6} component="ul" p={0} m={0} style={{ listStyle: 'none' }} aria-label="What would help">
+      {found.helps.map(({ change, holds, request: then, plan }) => (
+        <Group key={change} component="li" justify="space-between" wrap="nowrap">
+          <Text size="sm">
+            <strong>{change.charAt(0).toUpperCase() + change.slice(1)}:</strong> {holds.join(' ')}
+          </Text>
+          <Button
+            size="compact-md"
+            variant="light"
+            onClick={() =>
+              state.change({ ...session, minutes: then.minutes, place: then.place, materials: then.materials, plan })
+            }
+          >
+            Change it
+          </Button>
+        </Group>
+      ))}
+    </Stack>
+  )
+}
