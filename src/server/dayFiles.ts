@@ -2,6 +2,7 @@ import ical, { ICalCalendarMethod, ICalEventRepeatingFreq, ICalWeekday } from 'i
 import { type Day, type Weekday, endOf, inOrder, spanText } from '../core/days'
 import type { Kept } from '../core/records'
 import { csvTable } from './data/table'
+import { textFile } from './http'
 import { Problem } from './problem'
 
 export const DAY_FORMAT = 'ripe-acorn-day'
@@ -19,13 +20,7 @@ const WEEKDAY_CODES = [
 
 /** A day as a file to be taken elsewhere. Its times have no time zone: half past nine is half past nine where it is read. */
 export function dayFile(day: Kept<Day>, as: string | null, now: number): Response {
-  const file = (text: string, type: string) =>
-    new Response(text, {
-      headers: {
-        'content-type': `${type}; charset=utf-8`,
-        'content-disposition': `attachment; filename="day.${as ?? ''}"`,
-      },
-    })
+  const file = (text: string, type: string) => textFile(text, `day.${as ?? ''}`, type)
   switch (as) {
     case 'ics':
       return file(dayCalendar(day, now), 'text/calendar')

@@ -96,6 +96,13 @@ async function readLimited(request: Request, most: number): Promise<Uint8Array> 
   return Buffer.concat(chunks)
 }
 
+/** A text to be kept as a file. */
+export function textFile(text: string, name: string, type: string): Response {
+  return new Response(text, {
+    headers: { 'content-type': `${type}; charset=utf-8`, 'content-disposition': `attachment; filename="${name}"` },
+  })
+}
+
 /** A file to be kept, not shown. */
 export function fileResponse(bytes: Uint8Array, name: string, type: string): Response {
   return new Response(new Uint8Array(bytes), {

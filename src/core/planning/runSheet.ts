@@ -118,7 +118,7 @@ function fetchBlock(plan: SessionPlan, request: SessionRequest, sheet: RunSheetR
   return stack([heading(sheet.paper, printedAs('Fetch and print', wording)), ...[...things, ...prints].map(line)])
 }
 
-const FORMS = { easier: 'Take the easier form: {0}.', harder: 'Take the harder form: {0}.' } as const
+export const FORMS = { easier: 'Take the easier form: {0}.', harder: 'Take the harder form: {0}.' } as const
 
 function formsBlock(plan: SessionPlan, request: SessionRequest, { paper, wording }: RunSheetRequest): FlowBlock {
   const forms = childForms(request, plan.rung)

@@ -1,4 +1,5 @@
 import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
+import { IconCalendarPlus } from '@tabler/icons-react'
 import { useQuery } from '@tanstack/react-query'
 import type { Partner } from '../../core/knowing'
 import type { ChildReport } from '../../core/records'
@@ -34,9 +35,19 @@ function GroupPage({ id }: { id: string }) {
             <Title order={1} size="h2" className="anywhere" style={{ flex: 1 }}>
               {group.name}
             </Title>
-            <Button component="a" href="/children" variant="default">
-              Edit the group
-            </Button>
+            <Group gap="xs">
+              <Button
+                component="a"
+                href={`/api/groups/${id}/calendar.ics`}
+                variant="default"
+                leftSection={<IconCalendarPlus size={18} />}
+              >
+                Sessions into a calendar
+              </Button>
+              <Button component="a" href="/children" variant="default">
+                Edit the group
+              </Button>
+            </Group>
           </Group>
           {members.length === 0 ? (
             <Text className="sheet">

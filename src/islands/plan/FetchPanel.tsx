@@ -1,4 +1,6 @@
-import { Checkbox, Stack, Text } from '@mantine/core'
+import { Button, Checkbox, Group, Stack, Text } from '@mantine/core'
+import { IconCalendarPlus, IconFileText } from '@tabler/icons-react'
+import type { SessionId } from '../../core/ids'
 import { fetchInWords, fetchList } from '../../core/planning'
 import type { PlanState } from './usePlan'
 
@@ -6,7 +8,6 @@ import type { PlanState } from './usePlan'
 export function FetchPanel({ state }: { state: PlanState }) {
   const { session, request } = state
   const entries = fetchList(session.plan, request)
-  if (entries.length === 0) return <Text size="sm">Nothing has to be fetched.</Text>
   const toggle = (material: (typeof entries)[number]['material'], toHand: boolean) => {
     const others = session.materials.filter((each) => each !== material)
     state.setFields({ materials: toHand ? [...others, material] : others })
@@ -14,7 +15,9 @@ export function FetchPanel({ state }: { state: PlanState }) {
   return (
     <Stack gap="xs">
       <Text size="sm" className="quiet">
-        For {request.children.length} {request.children.length === 1 ? 'child' : 'children'}. Tick what you have.
+        {entries.length === 0
+          ? 'Nothing has to be fetched.'
+          : `For ${request.children.length} ${request.children.length === 1 ? 'child' : 'children'}. Tick what you have.`}
       </Text>
       {entries.map((entry) => (
         <Checkbox
@@ -26,6 +29,31 @@ export function FetchPanel({ state }: { state: PlanState }) {
           styles={{ description: { color: 'var(--quiet)' } }}
         />
       ))}
+      <TakeAlong sessionId={session.id} />
     </Stack>
+  )
+}
+
+/** The session as files for elsewhere. */
+function TakeAlong({ sessionId }: { sessionId: SessionId }) {
+  return (
+    <Group gap="xs" mt="xs">
+      <Button
+        component="a"
+        href={`/api/sessions/${sessionId}/run-sheet.md`}
+        variant="default"
+        leftSection={<IconFileText size={18} />}
+      >
+        Run sheet as text
+      </Button>
+      <Button
+        component="a"
+        href={`/api/sessions/${sessionId}/calendar.ics`}
+        variant="default"
+        leftSection={<IconCalendarPlus size={18} />}
+      >
+        Into a calendar
+      </Button>
+    </Group>
   )
 }

@@ -1,7 +1,7 @@
-import { endpoint } from '../../../server/http'
-import { removeThing } from '../../../server/keeping/removing'
-import { editGroup, getGroup } from '../../../server/stores/people'
-import { checked, schemas } from '../../../server/validate'
+import { endpoint } from '../../../../server/http'
+import { removeThing } from '../../../../server/keeping/removing'
+import { editGroup, getGroup } from '../../../../server/stores/people'
+import { checked, schemas } from '../../../../server/validate'
 
 export const GET = endpoint(({ db, id }) => getGroup(db, id))
 

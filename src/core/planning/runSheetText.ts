@@ -1,0 +1,88 @@
+import { activityOf, activityWords } from '../activities'
+import { FOLLOW_LOCAL_RULES } from '../make'
+import { rungOf } from '../teaching'
+import { type Wording, isEnglish, listInWords, nameIn, printedAs, say, sayDuration } from '../wording'
+import { plannedMinutes } from './checks'
+import { type TimedStep, fetchInWords, fetchList, planCautions, timeline } from './fetch'
+import { childForms, groupNeed } from './need'
+import { reasonFor } from './reasons'
+import { FORMS, type RunSheetRequest } from './runSheet'
+import type { SessionPlan, SessionRequest } from './types'
+
+/** Characters that Markdown reads as its own: what adults and children wrote stays what it is. */
+const escaped = (text: string) => text.replace(/([\\`*_[\]<>#|])/g, '\\$1')
+
+type TextRequest = Omit<RunSheetRequest, 'paper'>
+
+/** The run sheet as Markdown, for whoever keeps notes in text: with clock times, in the group's language. */
+export function runSheetText(plan: SessionPlan, request: SessionRequest, sheet: TextRequest): string {
+  return [
+    `# ${escaped(sheet.title)}`,
+    ...headText(plan, request, sheet),
+    ...fetchText(plan, request, sheet),
+    ...timeline(plan, request.start).flatMap((timed) => stepText(timed, plan, request, sheet)),
+    ...cautionsText(plan, sheet),
+    '',
+  ].join('\n')
+}
+
+const clockOf = (wording: Wording) => (minute: number) => say(minute, { language: wording.language, form: 'digital' })
+
+/** When, how long, where and for which rung; then who takes which form. */
+function headText(plan: SessionPlan, request: SessionRequest, { wording, placeName }: TextRequest): string[] {
+  const clock = clockOf(wording)
+  const steps = timeline(plan, request.start)
+  const end = steps[steps.length - 1]?.end ?? request.start
+  const head = [
+    printedAs('{0} to {1}', wording, clock(request.start), clock(end)),
+    sayDuration(plannedMinutes(plan)),
+    nameIn(wording, placeName),
+    nameIn(wording, rungOf(plan.rung).name),
+  ].join(' · ')
+  const forms = (['easier', 'harder'] as const).flatMap((form) => {
+    const takers = childForms(request, plan.rung).filter((each) => each.form === form)
+    const names = takers.map(({ child }) => child.name)
+    return names.length === 0 ? [] : ['', escaped(printedAs(FORMS[form], wording, listInWords(names, wording)))]
+  })
+  return ['', escaped(head), ...forms]
+}
+
+function fetchText(plan: SessionPlan, request: SessionRequest, { wording, prints }: TextRequest): string[] {
+  const things = fetchList(plan, request).map((entry) => fetchInWords(entry, wording))
+  const pages = prints.map(({ title, pages: count }) =>
+    printedAs('{0}: {1} {2}', wording, title, count, nameIn(wording, count === 1 ? 'page' : 'pages')),
+  )
+  const list = [...things, ...pages].map((line) => `- ${escaped(line)}`)
+  return list.length > 0 ? ['', `## ${printedAs('Fetch and print', wording)}`, '', ...list] : []
+}
+
+function stepText(
+  { step, start, end }: TimedStep,
+  plan: SessionPlan,
+  request: SessionRequest,
+  { wording }: TextRequest,
+): string[] {
+  const clock = clockOf(wording)
+  const activity = activityOf(step.activityId)
+  const words = activityWords(activity, wording.language, step.rung)
+  const need = { ...groupNeed(request), rung: plan.rung }
+  const why = isEnglish(wording) ? step.why : reasonFor({ activity, rung: step.rung }, request, need, wording)
+  return [
+    '',
+    `## ${clock(start)}–${clock(end)} ${escaped(words.name)} (${step.minutes} min)`,
+    '',
+    ...(why === '' ? [] : [escaped(why), '']),
+    ...words.steps.map((text, i) => `${i + 1}. ${escaped(text)}`),
+    '',
+    `- ${escaped(printedAs('Say: “{0}”', wording, words.say))}`,
+    `- ${escaped(printedAs('Look for: {0}', wording, words.lookFor))}`,
+    `- ${escaped(printedAs('Easier: {0}', wording, words.easier))}`,
+    `- ${escaped(printedAs('Harder: {0}', wording, words.harder))}`,
+  ]
+}
+
+function cautionsText(plan: SessionPlan, { wording }: TextRequest): string[] {
+  const cautions = planCautions(plan).map(({ text }) => `- ${escaped(nameIn(wording, text))}`)
+  if (cautions.length === 0) return []
+  return ['', `## ${printedAs('Mind', wording)}`, '', ...cautions, '', escaped(nameIn(wording, FOLLOW_LOCAL_RULES))]
+}
