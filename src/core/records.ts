@@ -221,6 +221,8 @@ export interface GroupOverview {
     /** What the child's answers were found to have in common. */
     readonly findings: readonly Pick<Finding, 'misreading'>[]
   }[]
+  /** Whether the group made clocks to turn in an earlier session. */
+  readonly hasClocks: boolean
   readonly next: Session | null
   readonly last: Session | null
 }

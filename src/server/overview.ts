@@ -1,6 +1,7 @@
 import type { Instant } from '../core/knowing'
 import type { ChildReport, Overview } from '../core/records'
 import type { Db } from './connection'
+import { haveClocks } from './planning'
 import { childReports } from './reports'
 import { listGroups } from './stores/people'
 import { listSessions } from './stores/sessions'
@@ -14,10 +15,12 @@ export async function overview(db: Db, now: Instant): Promise<Overview> {
   const groups = (await listGroups(db)).map((group) => {
     const own = sessions.filter((session) => session.groupId === group.id)
     const open = own.filter((session) => session.doneAt === null)
+    const next = open[open.length - 1] ?? null
     return {
       group,
       children: group.childIds.flatMap((id) => reports.filter((report) => report.child.id === id).map(briefly)),
-      next: open[open.length - 1] ?? null,
+      hasClocks: haveClocks(own, next),
+      next,
       last: own.find((session) => session.doneAt !== null) ?? null,
     }
   })

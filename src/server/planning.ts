@@ -64,10 +64,10 @@ function activitiesBefore(sessions: readonly Session[], at: Pick<Session, 'id' |
 }
 
 /** Whether the group has clocks to turn: from an earlier session in which they were made, or that had a clock of ours. */
-function haveClocks(sessions: readonly Session[], at: Pick<Session, 'id'>): boolean {
+export function haveClocks(sessions: readonly Session[], at: Pick<Session, 'id'> | null): boolean {
   return sessions.some(
     ({ id, doneAt, recipeId, plan }) =>
-      id !== at.id &&
+      id !== at?.id &&
       doneAt !== null &&
       (recipeId !== null || plan.steps.some((step) => activityOf(step.activityId).prints === 'paper-clock')),
   )

@@ -38,11 +38,16 @@ export function fetchInWords({ name, amount, unit, standIn }: FetchEntry, wordin
   return standIn ? printedAs('{0} (or {1})', wording, thing, nameIn(wording, standIn)) : thing
 }
 
+/** For how many it is fetched, and what is there. */
+export interface FetchRequest extends Pick<SessionRequest, 'materials' | 'hasClocks'> {
+  readonly children: readonly unknown[]
+}
+
 /**
  * One list of what to fetch. What is reused counts once, for the activity that needs most of it; other amounts are
  * added up.
  */
-export function fetchList(plan: SessionPlan, request: SessionRequest): FetchEntry[] {
+export function fetchList(plan: SessionPlan, request: FetchRequest): FetchEntry[] {
   const entries = new Map<MaterialId, FetchEntry>()
   for (const step of plan.steps) {
     const activity = activityOf(step.activityId)

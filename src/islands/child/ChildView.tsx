@@ -1,4 +1,5 @@
-import { Anchor, Group, SimpleGrid, Skeleton, Stack, Tabs, Text, Title } from '@mantine/core'
+import { Anchor, Button, Group, SimpleGrid, Skeleton, Stack, Tabs, Text, Title } from '@mantine/core'
+import { IconMail } from '@tabler/icons-react'
 import { useState } from 'react'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
@@ -89,6 +90,16 @@ function Head({ data: { report } }: { data: ChildData }) {
           as data
         </Anchor>
       </Text>
+      <Button
+        component="a"
+        href={`/api/children/${report.child.id}/note.pdf`}
+        target="_blank"
+        variant="default"
+        mt="xs"
+        leftSection={<IconMail size={18} />}
+      >
+        Print a note home
+      </Button>
     </div>
   )
 }

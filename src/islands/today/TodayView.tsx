@@ -7,6 +7,7 @@ import { Loaded } from '../../ui/Loaded'
 import { overviewQuery } from '../../ui/queries'
 import { FirstRun } from './FirstRun'
 import { GroupCard } from './GroupCard'
+import { ToDoList } from './ToDoList'
 
 export default function TodayView({ state }: { state: string }) {
   return (
@@ -33,6 +34,9 @@ function Today() {
                 Play now
               </Button>
             </Group>
+            <ErrorBoundary what="What comes first">
+              <ToDoList overview={overview} />
+            </ErrorBoundary>
             <SimpleGrid cols={{ base: 1, md: 2 }} spacing="md">
               {overview.groups.map((group) => (
                 <ErrorBoundary key={group.group.id} what={group.group.name}>

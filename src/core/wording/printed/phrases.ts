@@ -1,4 +1,5 @@
 import { MAKING_PHRASES, YARD_PHRASES } from './making'
+import { HOME_PHRASES } from './home'
 import { SESSION_PHRASES } from './session'
 
 /** What stands on prints for the adult who cuts, calls and marks. */
@@ -54,7 +55,13 @@ export interface PrintsPrinted {
 }
 
 /** All that is printed for the adult, in English. {0} and {1} stand for what is filled in. */
-export const PRINTED = [...PRINT_PHRASES, ...SESSION_PHRASES, ...MAKING_PHRASES, ...YARD_PHRASES] as const
+export const PRINTED = [
+  ...PRINT_PHRASES,
+  ...SESSION_PHRASES,
+  ...HOME_PHRASES,
+  ...MAKING_PHRASES,
+  ...YARD_PHRASES,
+] as const
 export type PrintedPhrase = (typeof PRINTED)[number]
 
 /** One language's words for what is printed for the adult. Where there are none, English is printed. */

@@ -1,0 +1,123 @@
+import { type Activity, activityOf, activityWords } from '../activities'
+import {
+  type Drawing,
+  type FlowBlock,
+  MOSS,
+  type PaperId,
+  flowPages,
+  makePage,
+  paragraph,
+  printable,
+  stack,
+} from '../drawing'
+import { type PrintableId, countsOn, printables, takenChoices } from '../printables'
+import { type RungId, type School, pathOf } from '../teaching'
+import { type PrintedPhrase, type Wording, barText, printedAs } from '../wording'
+import { workingRung } from './need'
+import type { PlanChild } from './types'
+
+/** What a child can do who knows a rung, as a family is told it. */
+const AT_HOME = {
+  parts: 'name the parts of a clock, and show which way the hands turn',
+  'hour-hand': 'say where the short hand is: at an hour, just after it, halfway or nearly at the next',
+  oclock: 'read and set whole hours, such as three o’clock',
+  half: 'read and set half past',
+  fives: 'count the minutes round the clock in fives',
+  quarters: 'read and set the quarters of an hour',
+  'past-fives': 'read minutes past the hour, in fives',
+  'to-fives': 'read minutes to the next hour, in fives',
+  minute: 'read the clock to the very minute',
+  digital: 'write the time in figures, and match it to a clock',
+  'day-halves': 'tell morning from afternoon and evening by the clock',
+  'day-24': 'say the hours of the afternoon on a day of 24 hours',
+  rounding: 'round a time to the nearest five minutes',
+  later: 'say what time it will be some minutes later, or was some minutes before',
+  elapsed: 'say how long something lasts, from its beginning to its end',
+  'work-back': 'say when to start so as to be ready in time',
+  timetable: 'read a plan of the day and show its times on a clock',
+} as const satisfies Record<RungId, PrintedPhrase>
+
+/** One game for home, the first that is for the rung. Each is for two, and needs little but its pages. */
+const HOME_GAMES = [
+  'turn-up-pairs',
+  'minute-hops',
+  'two-halves-cards',
+  'pair-24-hours',
+  'lay-a-day-in-order',
+  'round-to-five-sheet',
+  'how-long-sheet',
+  'when-to-start-sheet',
+  'say-the-ring',
+] as const
+
+/** The most that is told of what a child can do: what was learned last. */
+const MOST_TOLD = 4
+
+export interface NoteWish {
+  readonly child: PlanChild
+  readonly school: School
+  readonly paper: PaperId
+  readonly wording: Wording
+  readonly lowInk: boolean
+  readonly seed: number
+}
+
+function homeGame(rung: RungId): Activity {
+  const id = HOME_GAMES.find((each) => activityOf(each).rungs.includes(rung))
+  return activityOf(id ?? 'say-the-ring')
+}
+
+/**
+ * A note home for one child: what the child can do now, what comes next, one game to play at home with its pages. In the
+ * group's language, without numbers or odds, and nothing that went wrong.
+ */
+export function noteHomePages(wish: NoteWish): Drawing[] {
+  const { child, school, paper, wording } = wish
+  const next = workingRung(child, { school })
+  const game = homeGame(next)
+  const prints = gamePages(game, next, wish)
+  const known = pathOf(school).filter((rung) => child.standing.firm.includes(rung) && rung !== next)
+  const name = printable(child.name)
+  const line = (text: string) => paragraph(paper, `–  ${text}`, { size: 5, above: 1 })
+  const words = activityWords(game, wording.language, next)
+  const can =
+    known.length > 0
+      ? [
+          text(wish, printedAs('This is what {0} can do now:', wording, name)),
+          ...known.slice(-MOST_TOLD).map((rung) => line(printedAs(AT_HOME[rung], wording))),
+        ]
+      : [text(wish, printedAs('{0} has begun to look at clocks. Everything is still to come.', wording, name))]
+  const blocks: FlowBlock[] = [
+    ...can,
+    heading(wish, printedAs('This is what comes next:', wording)),
+    line(printedAs(AT_HOME[next], wording)),
+    heading(wish, printedAs('Something to play together', wording)),
+    text(wish, words.name),
+    ...words.steps.map((step, i) => paragraph(paper, `${i + 1}.  ${step}`, { size: 5, indent: 4, above: 1 })),
+    text(wish, `“${words.say}”`),
+    ...(prints.length > 0 ? [text(wish, printedAs('The pages for it are with this note.', wording))] : []),
+    text(wish, printedAs('A few minutes are enough. Stop while it is still fun.', wording)),
+  ]
+  const note = flowPages(paper, [stack(blocks)]).map((body) =>
+    makePage({
+      paper,
+      title: printedAs('Telling the time: {0}', wording, name),
+      footer: `Ripe Acorn · ${printedAs('note home', wording)}`,
+      bar: barText(wording),
+      body,
+    }),
+  )
+  return [...note, ...prints]
+}
+
+const text = ({ paper }: NoteWish, words: string) => paragraph(paper, words, { size: 5, above: 2 })
+const heading = ({ paper }: NoteWish, words: string) =>
+  paragraph(paper, words, { size: 5.6, weight: 'bold', above: 5, fill: MOSS })
+
+/** The pages of the game, without a key: the family looks at the clock together. */
+function gamePages({ prints }: Activity, rung: RungId, { paper, wording, lowInk, seed }: NoteWish): readonly Drawing[] {
+  if (prints === 'none' || prints === 'paper-clock') return []
+  const made = printables[prints satisfies PrintableId]
+  const choices = takenChoices(made, rung, { lowInk })
+  return made.make({ paper, wording, rung, count: countsOn(made, rung).usual, ...choices }, seed).pages
+}

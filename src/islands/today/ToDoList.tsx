@@ -1,0 +1,83 @@
+import { Anchor, Text } from '@mantine/core'
+import { IconEye, IconPrinter, IconShoppingBag, IconClockHour9 } from '@tabler/icons-react'
+import { useState } from 'react'
+import { type ToDo, toDo } from '../../core/planning'
+import type { Overview } from '../../core/records'
+import { rungOf } from '../../core/teaching'
+import { say } from '../../core/wording'
+import { dayInWords, today } from '../../ui/dates'
+import { useMarkPrinted } from '../../ui/useMarkPrinted'
+
+const ICONS = { next: IconClockHour9, print: IconPrinter, fetch: IconShoppingBag, look: IconEye } as const
+
+/** Sessions further off than this do not have to be got ready yet. */
+const READY_WITHIN_DAYS = 7
+
+/** What a tired adult needs to know first, one line each. */
+export function ToDoList({ overview }: { overview: Overview }) {
+  const [until] = useState(() => today(new Date(Date.now() + READY_WITHIN_DAYS * 86_400_000)))
+  const lines = toDo(overview.groups, until)
+  if (lines.length === 0) return null
+  return (
+    <ul className="sheet" aria-label="First of all" style={{ listStyle: 'none', margin: 0 }}>
+      {lines.map((line) => (
+        <li key={line.id} style={{ display: 'flex', gap: 10, alignItems: 'center', padding: '3px 0' }}>
+          <Line line={line} language={overview.settings.language} />
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+interface LineProps {
+  readonly line: ToDo
+  readonly language: Overview['settings']['language']
+}
+
+function Line({ line, language }: LineProps) {
+  const Icon = ICONS[line.is]
+  return (
+    <>
+      <Icon size={20} aria-hidden style={{ flex: 'none' }} color="var(--quiet)" />
+      <Text className="anywhere">
+        <Words line={line} language={language} />
+      </Text>
+    </>
+  )
+}
+
+function Words({ line: { is, groupName, session, childId, what }, language }: LineProps) {
+  const markPrinted = useMarkPrinted(session?.id ?? '')
+  if (!session)
+    return (
+      <>
+        Look at <Anchor href={`/children/${childId}`}>{what}</Anchor>
+      </>
+    )
+  const at = say(session.start, { language, form: 'digital', options: { dayHalf: true } })
+  const when = `${dayInWords(session.date)}, ${at}`
+  switch (is) {
+    case 'next':
+      return (
+        <>
+          Next: <Anchor href={`/table/${session.id}`}>{groupName}</Anchor>, {when}, {rungOf(session.plan.rung).name}
+        </>
+      )
+    case 'print':
+      return (
+        <>
+          Print for{' '}
+          <Anchor href={`/api/sessions/${session.id}/print.pdf`} target="_blank" onClick={markPrinted}>
+            {groupName}
+          </Anchor>{' '}
+          by {when}
+        </>
+      )
+    default:
+      return (
+        <>
+          Fetch for <Anchor href={`/plan/${session.id}`}>{groupName}</Anchor> by {when}: {what}
+        </>
+      )
+  }
+}

@@ -1,0 +1,22 @@
+import type { Drawing } from '../core/drawing'
+import type { ChildId } from '../core/ids'
+import { noteHomePages } from '../core/planning'
+import { wordingOf } from '../core/records'
+import { schools } from '../core/teaching'
+import type { Db } from './connection'
+import { planChildren } from './planning'
+import { notFound } from './problem'
+import { getSettings } from './stores/settings'
+
+/** The note home of one child, as the child stands now. Its game is another one each week. */
+export async function noteHome(db: Db, id: ChildId, now: number): Promise<{ name: string; pages: Drawing[] }> {
+  const settings = await getSettings(db)
+  const [child] = await planChildren(db, [id], settings, now)
+  if (!child) throw notFound('child', id)
+  const seed = 1 + Math.floor(now / MS_PER_WEEK)
+  const { paper, lowInk } = settings
+  const wish = { child, school: schools[settings.school], paper, lowInk, wording: wordingOf(settings), seed }
+  return { name: child.name, pages: noteHomePages(wish) }
+}
+
+const MS_PER_WEEK = 7 * 86_400_000
