@@ -1,4 +1,4 @@
-import { NEEDS } from '../printables'
+import { NEEDS } from '../printables/kit/needs'
 
 interface Material {
   readonly name: string

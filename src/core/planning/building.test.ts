@@ -180,6 +180,7 @@ describe('what one change would buy', () => {
     }
     const helps = whatWouldHelp(short, bare)
     expect(helps.length).toBeGreaterThan(0)
+    expect(helps[0]?.change).toBe('built again, with nothing changed')
     for (const { plan: better, request: then, holds } of helps) {
       expect(holds.length).toBeGreaterThan(0)
       const count = (of: typeof plan, by: SessionRequest) => checkPlan(of, by).filter(({ ok }) => !ok).length

@@ -92,7 +92,7 @@ export function noteHomePages(wish: NoteWish): Drawing[] {
     heading(wish, printedAs('This is what comes next:', wording)),
     line(printedAs(AT_HOME[next], wording)),
     heading(wish, printedAs('Something to play together', wording)),
-    text(wish, words.name),
+    paragraph(paper, words.name, { size: 5, weight: 'bold', above: 2 }),
     ...words.steps.map((step, i) => paragraph(paper, `${i + 1}.  ${step}`, { size: 5, indent: 4, above: 1 })),
     text(wish, `“${words.say}”`),
     ...(prints.length > 0 ? [text(wish, printedAs('The pages for it are with this note.', wording))] : []),

@@ -80,7 +80,7 @@ function looks(groups: readonly ToDoGroup[]): ToDo[] {
       const [found] = findings
       if (!found || seen.has(id)) return []
       seen.add(id)
-      const what = `${name} ${misreadingOf(found.misreading).does}`
+      const what = `${name}, who ${misreadingOf(found.misreading).does}`
       return [{ is: 'look', id: `look ${id}`, groupName: group.name, session: undefined, childId: id, what } as const]
     }),
   )

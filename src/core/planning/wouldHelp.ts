@@ -17,7 +17,7 @@ export interface Help {
 const MORE_MINUTES = [5, 10]
 
 /** Each change that one could make, one at a time: a little more time, one more thing to hand, another place. */
-function changesOf(request: SessionRequest): { change: string; request: SessionRequest }[] {
+function changesOf(request: SessionRequest): Pick<Help, 'change' | 'request'>[] {
   const longer = MORE_MINUTES.filter((more) => request.minutes + more <= LONGEST_SESSION).map((more) => ({
     change: `${more} minutes more`,
     request: { ...request, minutes: request.minutes + more },
@@ -34,22 +34,25 @@ function changesOf(request: SessionRequest): { change: string; request: SessionR
 }
 
 /**
- * What one change would buy, where a plan does not keep everything: a session is planned anew for each change, and its
- * checks are compared. At most three, those that mend most first. Empty where all checks hold.
+ * What one change would buy, where a plan does not keep everything: a session is planned anew, first with nothing changed
+ * and then for each change, and its checks are compared. A change is named only where it buys more than building again. At
+ * most three, those that mend most first. Empty where all checks hold.
  */
 export function whatWouldHelp(plan: SessionPlan, request: SessionRequest, building: Building = {}): Help[] {
   const broken = checkPlan(plan, request).filter(({ ok }) => !ok)
   if (broken.length === 0) return []
-  return changesOf(request)
-    .flatMap((changed) => {
-      const { value } = attempt(() => planSession(changed.request, building))
-      if (!value) return []
-      const after = checkPlan(value, changed.request)
-      const stillBroken = after.filter(({ ok }) => !ok)
-      const holds = after.filter(({ id, ok }) => ok && broken.some((each) => each.id === id)).map(({ says }) => says)
-      return stillBroken.length < broken.length ? [{ ...changed, holds, plan: value, left: stillBroken.length }] : []
-    })
+  const tried = (changed: Pick<Help, 'change' | 'request'>) => {
+    const { value } = attempt(() => planSession(changed.request, building))
+    if (!value) return []
+    const after = checkPlan(value, changed.request)
+    const holds = after.filter(({ id, ok }) => ok && broken.some((each) => each.id === id)).map(({ says }) => says)
+    return [{ help: { ...changed, holds, plan: value }, left: after.filter(({ ok }) => !ok).length }]
+  }
+  const [again] = tried({ change: 'built again, with nothing changed', request })
+  const best = Math.min(broken.length, again?.left ?? broken.length)
+  const better = changesOf(request)
+    .flatMap(tried)
+    .filter(({ left }) => left < best)
     .sort((a, b) => a.left - b.left)
-    .slice(0, 3)
-    .map(({ change, holds, request: then, plan: better }) => ({ change, holds, request: then, plan: better }))
+  return [...(again && again.left < broken.length ? [again] : []), ...better].slice(0, 3).map(({ help }) => help)
 }

@@ -29,6 +29,7 @@ export function WouldHelp({ state }: { state: PlanState }) {
           <Button
             size="compact-md"
             variant="light"
+            style={{ flex: 'none' }}
             onClick={() =>
               state.change({ ...session, minutes: then.minutes, place: then.place, materials: then.materials, plan })
             }
