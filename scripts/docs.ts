@@ -1,8 +1,17 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import { format, resolveConfig } from 'prettier'
+import { catalogue, durationRange, materials } from '../src/core/activities'
 import { SCAFFOLD_NAMES } from '../src/core/knowing'
 import { NEEDS, OPTION_IDS, PRINT_OPTIONS, type PrintOption, type Printable, printables } from '../src/core/printables'
-import { hasDialTimes, misreadings, rungs } from '../src/core/teaching'
+import {
+  BESIDE_THE_ORDER,
+  type RungId,
+  hasDialTimes,
+  misreadings,
+  neededFor,
+  rungOf,
+  rungs,
+} from '../src/core/teaching'
 import { KIND_IDS, LEFT_OUT, kinds } from '../src/server/keeping/kinds'
 import { MANTINE_STYLES, mantineStyles } from './mantine-styles'
 
@@ -17,8 +26,10 @@ const table = (heads: readonly string[], rows: readonly (readonly string[])[]) =
 
 const all: readonly Printable[] = Object.values(printables)
 
-function rungsInWords({ suits }: Printable): string {
-  const own = rungs.filter(({ id }) => suits(id))
+const rungsInWords = ({ suits }: Printable) => namesOf(rungs.map(({ id }) => id).filter(suits))
+
+function namesOf(ids: readonly RungId[]): string {
+  const own = rungs.filter(({ id }) => ids.includes(id))
   const names = own.map(({ name }) => (/^[a-z]\.m\./.test(name) ? name : name.charAt(0).toLowerCase() + name.slice(1)))
   if (own.length === rungs.length) return 'every rung'
   if (own.length === rungs.filter(({ id }) => hasDialTimes(id)).length) return 'every rung read off a clock'
@@ -40,6 +51,31 @@ const PARTS: Readonly<Record<string, () => string>> = {
     table(
       ['what the child does', 'what to say', 'help on the dial'],
       misreadings.map(({ does, repair }) => [does, repair.say, SCAFFOLD_NAMES[repair.scaffold]]),
+    ),
+  'side-paths': () =>
+    table(
+      ['side path', 'what must be known'],
+      BESIDE_THE_ORDER.map((id) => [
+        rungOf(id).name,
+        neededFor(id)
+          .map((needed) => rungOf(needed).name)
+          .join(', ') || 'nothing',
+      ]),
+    ),
+  activities: () =>
+    table(
+      ['activity', 'stage', 'for', 'where', 'minutes', 'needs'],
+      catalogue.map((activity) => {
+        const { least, usual, most } = durationRange(activity, Math.max(3, activity.players.least))
+        return [
+          activity.name,
+          activity.role === 'teach' ? activity.stage : activity.role,
+          namesOf(activity.rungs),
+          activity.places.join(', '),
+          `${least}, ${usual}, ${most}`,
+          activity.needs.map(({ material }) => materials[material].name).join(', '),
+        ]
+      }),
     ),
   prints: () =>
     table(

@@ -51,7 +51,10 @@ function Words({ line: { is, groupName, session, childId, what }, language }: Li
   if (!session)
     return (
       <>
-        Look at <Anchor href={`/children/${childId}`}>{what}</Anchor>
+        Look at{' '}
+        <Anchor underline="always" href={`/children/${childId}`}>
+          {what}
+        </Anchor>
       </>
     )
   const at = say(session.start, { language, form: 'digital', options: { dayHalf: true } })
@@ -60,14 +63,23 @@ function Words({ line: { is, groupName, session, childId, what }, language }: Li
     case 'next':
       return (
         <>
-          Next: <Anchor href={`/table/${session.id}`}>{groupName}</Anchor>, {when}, {rungOf(session.plan.rung).name}
+          Next:{' '}
+          <Anchor underline="always" href={`/table/${session.id}`}>
+            {groupName}
+          </Anchor>
+          , {when}, {rungOf(session.plan.rung).name}
         </>
       )
     case 'print':
       return (
         <>
           Print for{' '}
-          <Anchor href={`/api/sessions/${session.id}/print.pdf`} target="_blank" onClick={markPrinted}>
+          <Anchor
+            underline="always"
+            href={`/api/sessions/${session.id}/print.pdf`}
+            target="_blank"
+            onClick={markPrinted}
+          >
             {groupName}
           </Anchor>{' '}
           by {when}
@@ -76,7 +88,11 @@ function Words({ line: { is, groupName, session, childId, what }, language }: Li
     default:
       return (
         <>
-          Fetch for <Anchor href={`/plan/${session.id}`}>{groupName}</Anchor> by {when}: {what}
+          Fetch for{' '}
+          <Anchor underline="always" href={`/plan/${session.id}`}>
+            {groupName}
+          </Anchor>{' '}
+          by {when}: {what}
         </>
       )
   }
