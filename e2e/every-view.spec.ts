@@ -5,7 +5,7 @@ import { expect, overviewOf, test } from './fixtures'
 
 const MOST_SCRIPT_KB = 250
 /** Stories has a text editor, which comes once the view stands; Days has every print of a day. */
-const MORE_SCRIPT_KB: Readonly<Record<string, number>> = { Stories: 390, Days: 260 }
+const MORE_SCRIPT_KB: Readonly<Record<string, number>> = { Stories: 390, Days: 260, Table: 265 }
 
 /** Each view by name, with what shows that it is there whole. */
 async function views(

@@ -154,6 +154,7 @@ export const dayGames: readonly Activity[] = [
     rungs: ['timetable'],
     energy: 'seated',
     places: SITTING_DOWN,
+    tableOf: 1,
     duration: together(60, [5, 7, 10]),
     needs: [{ material: 'paper', amount: 1, per: 'child' }],
     prints: 'day-trail',

@@ -26,3 +26,9 @@ export function durationRange(activity: Activity, players: number): DurationRang
   const minutes = (count: number) => Math.max(shortest, Math.ceil(setUpMinutes + count * roundMinutes + clearMinutes))
   return { least: minutes(rounds.least), usual: minutes(rounds.usual), most: minutes(rounds.most) }
 }
+
+/** How many tables an activity is played at with so many children, and how many play at the fullest. */
+export function tablesFor({ tableOf }: Activity, children: number): { tables: number; players: number } {
+  const tables = Math.max(1, Math.ceil(children / (tableOf ?? Math.max(1, children))))
+  return { tables, players: Math.max(1, Math.ceil(children / tables)) }
+}

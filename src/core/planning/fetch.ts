@@ -1,4 +1,4 @@
-import { type MaterialId, activityOf, materials, standInFor } from '../activities'
+import { type MaterialId, activityOf, materials, standInFor, tablesFor } from '../activities'
 import { type CautionId, cautions } from '../make'
 import { shiftTime, type MinuteOfDay } from '../clock'
 import { IN_ENGLISH, type Wording, nameIn, printedAs } from '../wording'
@@ -52,7 +52,7 @@ export function fetchList(plan: SessionPlan, request: FetchRequest): FetchEntry[
   for (const step of plan.steps) {
     const activity = activityOf(step.activityId)
     for (const need of activity.needs) {
-      const sets = Math.ceil(request.children.length / (activity.tableOf ?? request.children.length))
+      const { tables: sets } = tablesFor(activity, request.children.length)
       const amount = need.amount * (need.per === 'child' ? request.children.length : sets)
       const { name, unit, reused } = materials[need.material]
       const before = entries.get(need.material)

@@ -1,4 +1,4 @@
-import { type Activity, activityOf } from '../activities'
+import { type Activity, activityOf, durationRange, tablesFor } from '../activities'
 import type { Drawing, PaperId } from '../drawing'
 import { RefusedValue, attempt } from '../errors'
 import { RECIPE_KINDS, type Recipe, recipePagesFor, usualRecipe } from '../make'
@@ -16,6 +16,7 @@ import {
 } from '../printables'
 import { type Wording, nameIn, printedAs } from '../wording'
 import { leaningOn } from '../knowing'
+import { type Played, fittedFor } from './fitPrints'
 import { rungFor, workingRung } from './need'
 import { clocksToMake } from './toHand'
 import type { SessionPlan, SessionRequest } from './types'
@@ -48,6 +49,8 @@ interface Job {
   readonly seed: number
   /** Clocks to turn are made beforehand, and printed with the rest. */
   readonly withClocks?: boolean
+  /** How long an activity lasts in the session; left out, as usual. */
+  readonly minutesOf?: (activity: Activity) => number | undefined
 }
 
 /** All prints of a session: those of its activities, then what was put into it from the Print room. */
@@ -59,7 +62,8 @@ export function sessionPrints(
 ): SessionPrints {
   const wanted = [...new Set(plan.steps.map((step) => activityOf(step.activityId)))]
   const withClocks = clocksToMake(plan, request) !== undefined
-  return printsOf(wanted, plan.rung, { request, settings, seed, withClocks })
+  const minutesOf = ({ id }: Activity) => plan.steps.find(({ activityId }) => activityId === id)?.minutes
+  return printsOf(wanted, plan.rung, { request, settings, seed, withClocks, minutesOf })
 }
 
 /**
@@ -130,18 +134,21 @@ const SEEDS_APART = 1000
 /** The seeds of children's sheets come after those of the tables. */
 const CHILD_SEEDS_FROM = 100
 
-function tablePrints(wanted: readonly Activity[], rung: RungId, { request, settings, seed }: Job): Line[] {
+function tablePrints(wanted: readonly Activity[], rung: RungId, job: Job): Line[] {
+  const { request, settings, seed } = job
   const { wording } = settings
   return printedBy(wanted, 'a table').flatMap(({ printable, activity, place }) => {
-    const tables = Math.ceil(request.children.length / (activity.tableOf ?? request.children.length))
+    const { tables, players } = tablesFor(activity, request.children.length)
     const suited = rungFor(printable, rung, request.school)
+    const minutes = job.minutesOf?.(activity) ?? durationRange(activity, request.children.length).usual
+    const played = { activity, players, minutes }
     return Array.from({ length: tables }, (_, i) => {
       const owner = tables > 1 ? printedAs('table {0}', wording, i + 1) : undefined
       const name = nameIn(wording, printable.name)
       const title = tables > 1 ? printedAs('{0}, set {1}', wording, name, i + 1) : name
       return line(
         title,
-        printOf(printable, { rung: suited, owner, seed: seed + SEEDS_APART * place + i + 1 }, settings),
+        printOf(printable, { rung: suited, owner, seed: seed + SEEDS_APART * place + i + 1, played }, settings),
       )
     })
   })
@@ -169,14 +176,18 @@ function childPrints(wanted: readonly Activity[], { request, settings, seed }: J
 interface OnePrint extends PrintChoices {
   readonly rung: RungId
   readonly seed: number
+  /** Who plays it, and how long; left out for a child's own sheet. */
+  readonly played?: Played & { readonly activity: Activity }
 }
 
 function printOf(
   printable: Printable,
-  { rung, seed, ...own }: OnePrint,
+  { rung, seed, played, ...own }: OnePrint,
   { paper, wording, lowInk }: PrintSettings,
 ): Print {
   const helps = rung === 'fives' || rung === 'past-fives' ? 1 : 0
   const choices = takenChoices(printable, rung, { ...own, helps, lowInk })
-  return printable.make({ paper, wording, rung, count: countsOn(printable, rung).usual, ...choices }, seed)
+  const options = { paper, wording, rung, count: countsOn(printable, rung).usual, ...choices }
+  const fitted = played ? fittedFor(printable, played.activity, options, played) : {}
+  return printable.make({ ...options, ...fitted }, seed)
 }

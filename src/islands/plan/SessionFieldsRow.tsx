@@ -67,21 +67,10 @@ interface MinutesFieldProps {
   readonly most: number
   readonly onChange: (minutes: number) => void
   readonly width: number
-  /** Behind the number, such as " min". */
-  readonly suffix?: string
 }
 
 /** Whole minutes. They are used as soon as they are possible; until then the field says what is possible. */
-export function MinutesField({
-  label,
-  hidden = false,
-  value,
-  least,
-  most,
-  onChange,
-  width,
-  suffix,
-}: MinutesFieldProps) {
+export function MinutesField({ label, hidden = false, value, least, most, onChange, width }: MinutesFieldProps) {
   const [typed, setTyped] = useState<number | string | undefined>()
   const shown = typed ?? value
   const isRight = typeof shown === 'number' && Number.isInteger(shown) && shown >= least && shown <= most
@@ -93,7 +82,6 @@ export function MinutesField({
       min={least}
       max={most}
       clampBehavior="none"
-      suffix={suffix}
       allowDecimal={false}
       w={width}
       error={isRight ? undefined : `${least} to ${most}`}

@@ -39,6 +39,9 @@ import { later } from '../../ui/later'
 import { MinutesField } from './SessionFieldsRow'
 import type { PlanState } from './usePlan'
 
+/** Works out games, for which all printables are needed: so it comes when a step is opened. */
+const lasts = later(async () => (await import('./Lasts')).Lasts)
+
 interface StepListProps {
   readonly state: PlanState
   readonly settings: Settings
@@ -76,6 +79,7 @@ export function StepList({ state, settings, picked, onPick }: StepListProps) {
               timed={timed}
               at={say(timed.start, { language: settings.language, form: 'digital' })}
               state={state}
+              settings={settings}
               open={picked === timed.step.id}
               onPick={() => onPick(picked === timed.step.id ? undefined : timed.step.id)}
             />
@@ -108,11 +112,12 @@ interface StepRowProps {
   readonly timed: TimedStep
   readonly at: string
   readonly state: PlanState
+  readonly settings: Settings
   readonly open: boolean
   readonly onPick: () => void
 }
 
-function StepRow({ timed: { step }, at, state, open, onPick }: StepRowProps) {
+function StepRow({ timed: { step }, at, state, settings, open, onPick }: StepRowProps) {
   const { plan } = state.session
   const activity = activityOf(step.activityId)
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
@@ -164,7 +169,7 @@ function StepRow({ timed: { step }, at, state, open, onPick }: StepRowProps) {
           <IconTrash size={18} color="var(--quiet)" />
         </ActionIcon>
       </Group>
-      {open && <StepDetails step={step} state={state} />}
+      {open && <StepDetails step={step} state={state} settings={settings} />}
     </li>
   )
 }
@@ -207,10 +212,11 @@ function StepName({ name, stage, at, open, onPick }: StepNameProps) {
 }
 
 /** Why it is there, what to do and what to look for. */
-function StepDetails({ step, state }: { step: PlanStep; state: PlanState }) {
+function StepDetails({ step, state, settings }: { step: PlanStep; state: PlanState; settings: Settings }) {
   const activity = activityOf(step.activityId)
   const words = wordsOn(activity, step.rung)
-  const pace = paceInWords(activity, state.request.children.length, state.request.pace)
+  const players = state.request.children.length
+  const pace = paceInWords(activity, players, state.request.pace)
   return (
     <Stack gap={4} mt={6} pl={44}>
       <Text size="sm" c="var(--stage)" fw={600}>
@@ -223,6 +229,7 @@ function StepDetails({ step, state }: { step: PlanStep; state: PlanState }) {
       </ol>
       <Text size="sm">Look for: {words.lookFor}</Text>
       {pace && <Text size="sm">{pace}</Text>}
+      <lasts.Part step={step} children={players} settings={settings} />
       {step.tookSeconds !== undefined && <Text size="sm">It took {Math.round(step.tookSeconds / 60)} min.</Text>}
     </Stack>
   )

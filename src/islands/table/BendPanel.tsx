@@ -1,13 +1,17 @@
-import { Button, Group, Stack, Text } from '@mantine/core'
+import { Button, Group, Stack, Text, TextInput } from '@mantine/core'
 import { IconArrowBackUp } from '@tabler/icons-react'
 import { useState } from 'react'
-import { BENDS, type BendId, LONGEST_SESSION, type SessionPlan, bendPlan, plannedMinutes } from '../../core/planning'
-import { MinutesField } from '../plan/SessionFieldsRow'
-import type { PlanState } from '../plan/usePlan'
+import { BENDS, type BendId, LONGEST_SESSION, type SessionPlan } from '../../core/planning'
+import type { SessionContext } from '../../core/records'
+import type { EditState } from '../plan/useEdits'
 import { minutesLeft } from './minutesLeft'
 
+/** The planner is fetched once the table stands, or when it is first needed. */
+export const planner = { load: () => import('./applyBend') }
+
 interface BendPanelProps {
-  readonly state: PlanState
+  readonly state: EditState
+  readonly context: SessionContext
   /** The step that is being held. */
   readonly at: string
   /** How long it has been held, in seconds. */
@@ -15,56 +19,62 @@ interface BendPanelProps {
 }
 
 /** Something came between: the rest is planned anew within the minutes that are left, in one tap. */
-export function BendPanel({ state, at, spentSeconds }: BendPanelProps) {
-  const { session, request } = state
-  const [typed, setTyped] = useState<number>()
+export function BendPanel({ state, context, at, spentSeconds }: BendPanelProps) {
+  const { session } = state
+  const [typed, setTyped] = useState<string>()
   const [bent, setBent] = useState<{ says: string; before: SessionPlan; after: SessionPlan }>()
   const [now] = useState(() => new Date())
-  const left = typed ?? minutesLeft(session, at, spentSeconds, now)
-  const bend = (id: BendId) => {
-    const before = session.plan
-    const { plan, says } = bendPlan({ plan: before, request, at, minutesLeft: left }, id)
-    setBent({ says, before, after: plan })
+  const shown = typed ?? String(minutesLeft(session, at, spentSeconds, now))
+  const left = Number(shown)
+  const isRight = Number.isInteger(left) && left >= 1 && left <= LONGEST_SESSION
+  const bend = async (id: BendId) => {
+    const { applyBend } = await planner.load()
+    const { plan, says } = applyBend(context, session, { at, minutesLeft: left }, id)
+    setBent({ says, before: session.plan, after: plan })
     setTyped(undefined)
     state.setPlan(plan)
   }
   return (
     <Stack gap={6} component="section" aria-label="Something came between">
-      <Group gap={6}>
-        <MinutesField
-          key={`${at} ${plannedMinutes(session.plan)}`}
-          label="Minutes left"
-          hidden
-          suffix=" min left"
-          value={left}
-          least={1}
-          most={LONGEST_SESSION}
-          onChange={setTyped}
-          width={116}
+      <Group gap={6} wrap="nowrap" align="start">
+        <TextInput
+          type="number"
+          aria-label="Minutes left"
+          rightSection={<Text size="sm">min</Text>}
+          rightSectionWidth={44}
+          value={shown}
+          error={isRight ? undefined : `1 to ${LONGEST_SESSION}`}
+          onChange={(event) => setTyped(event.currentTarget.value)}
+          w={104}
         />
         {(Object.keys(BENDS) as BendId[]).map((id) => (
-          <Button key={id} variant="default" px={8} aria-label={BENDS[id].says} onClick={() => bend(id)}>
+          <Button
+            key={id}
+            variant="default"
+            px={8}
+            disabled={!isRight}
+            aria-label={BENDS[id].says}
+            onClick={() => void bend(id)}
+          >
             {BENDS[id].short}
           </Button>
         ))}
       </Group>
-      {bent?.after === session.plan && (
-        <Group className="sheet" justify="space-between" role="status" style={{ padding: '6px 14px' }}>
-          <Text size="sm" style={{ flex: 1 }}>
-            {bent.says}
-          </Text>
-          <Button
-            variant="subtle"
-            leftSection={<IconArrowBackUp size={18} />}
-            onClick={() => {
-              state.setPlan(bent.before)
-              setBent(undefined)
-            }}
-          >
-            As it was
-          </Button>
-        </Group>
-      )}
+      {bent?.after === session.plan && <Changed says={bent.says} onBack={() => state.setPlan(bent.before)} />}
     </Stack>
+  )
+}
+
+/** What was changed, and the way back. */
+function Changed({ says, onBack }: { says: string; onBack: () => void }) {
+  return (
+    <Group className="sheet" justify="space-between" role="status" style={{ padding: '6px 14px' }}>
+      <Text size="sm" style={{ flex: 1 }}>
+        {says}
+      </Text>
+      <Button variant="subtle" leftSection={<IconArrowBackUp size={18} />} onClick={onBack}>
+        As it was
+      </Button>
+    </Group>
   )
 }

@@ -3,22 +3,23 @@ import { IconPlayerPause, IconPlayerPlay, IconRun } from '@tabler/icons-react'
 import { activityOf, wordsOn } from '../../core/activities'
 import type { GameId } from '../../core/movement'
 import type { PlanStep } from '../../core/planning'
-import type { Session } from '../../core/records'
+import type { Session, SessionContext } from '../../core/records'
 import { Cautions } from '../../ui/Cautions'
 import { StageTag } from '../../ui/StageTag'
-import type { PlanState } from '../plan/usePlan'
 import { BendPanel } from './BendPanel'
+import type { EditState } from '../plan/useEdits'
 import type { StepTimerState } from './useStepTimer'
 
 interface StepPanelProps {
   readonly step: PlanStep
   readonly next?: PlanStep
   readonly timer: StepTimerState
-  readonly state: PlanState
+  readonly state: EditState
+  readonly context: SessionContext
 }
 
 /** What to do now: the steps, what to say and look for, what to mind, and the time that is left. */
-export function StepPanel({ step, next, timer, state }: StepPanelProps) {
+export function StepPanel({ step, next, timer, state, context }: StepPanelProps) {
   const { session } = state
   const activity = activityOf(step.activityId)
   const words = wordsOn(activity, step.rung)
@@ -36,7 +37,7 @@ export function StepPanel({ step, next, timer, state }: StepPanelProps) {
         </Title>
       </div>
       <StepTimer step={step} timer={timer} />
-      <BendPanel state={state} at={step.id} spentSeconds={timer.spentSeconds} />
+      <BendPanel state={state} context={context} at={step.id} spentSeconds={timer.spentSeconds} />
       {activity.game && <RunGame game={activity.game} step={step} session={session} />}
       <ol style={{ margin: 0, paddingLeft: 22 }}>
         {words.steps.map((text) => (

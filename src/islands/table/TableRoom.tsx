@@ -8,8 +8,9 @@ import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { isTyping } from '../../ui/Shortcuts'
 import { Waiting } from '../../ui/Waiting'
 import { later, useFetchLater } from '../../ui/later'
-import { type PlanState, usePlan } from '../plan/usePlan'
+import { type EditState, useEdits } from '../plan/useEdits'
 import { ClockStage } from './ClockStage'
+import { planner } from './BendPanel'
 import { StepPanel } from './StepPanel'
 import { TableHead } from './TableHead'
 import { type Mode, type StepsState, useSteps } from './useSteps'
@@ -19,13 +20,13 @@ import './table.css'
 const checkRoom = later(async () => (await import('./CheckRoom')).CheckRoom, <CheckComes />)
 const endOfSession = later(async () => (await import('./EndOfSession')).EndOfSession)
 /** Fetched before they are needed, since a table must go on without a connection. */
-const LATER = [checkRoom, endOfSession]
+const LATER = [checkRoom, endOfSession, planner]
 /** Shorter than this, a step was only looked at. */
 const LEAST_TIMED_SECONDS = 20
 
 /** The session as it runs: a clock that is seen from 3 m, the step, the answers. */
 export function TableRoom({ context }: { context: SessionContext }) {
-  const state = usePlan(context)
+  const state = useEdits(context)
   const { session } = state
   const [hands, setHands] = useState<Hands>({ gear: 'geared', minute: session.start })
   const [ending, ends] = useDisclosure(false)
@@ -50,7 +51,7 @@ export function TableRoom({ context }: { context: SessionContext }) {
               rung={steps.step?.rung ?? session.plan.rung}
             />
             <Tabs.Panel value="clock" className="table-panel">
-              <Step steps={steps} timer={timer} state={state} />
+              <Step steps={steps} timer={timer} state={state} context={context} />
             </Tabs.Panel>
           </>
         ) : (
@@ -71,7 +72,7 @@ export function TableRoom({ context }: { context: SessionContext }) {
 }
 
 /** The step that is held and its time. How long it took is kept as soon as another one is gone to. */
-function useTimedSteps(state: PlanState, onEnd: () => void) {
+function useTimedSteps(state: EditState, onEnd: () => void) {
   const { plan } = state.session
   const moves = useSteps(state.session, onEnd)
   const timer = useStepTimer(moves.step?.id, moves.step?.minutes ?? 0)
@@ -94,14 +95,15 @@ function useTimedSteps(state: PlanState, onEnd: () => void) {
 interface StepProps {
   readonly steps: StepsState
   readonly timer: StepTimerState
-  readonly state: PlanState
+  readonly state: EditState
+  readonly context: SessionContext
 }
 
-function Step({ steps: { step, next }, timer, state }: StepProps) {
+function Step({ steps: { step, next }, timer, state, context }: StepProps) {
   return (
     <ErrorBoundary what="The step">
       {step ? (
-        <StepPanel step={step} next={next} timer={timer} state={state} />
+        <StepPanel step={step} next={next} timer={timer} state={state} context={context} />
       ) : (
         <Text>Nothing is planned for this session. The clock and the quick check work all the same.</Text>
       )}
