@@ -4,7 +4,10 @@ import type { APIRequestContext, Page, Response } from '@playwright/test'
 import { expect, overviewOf, test } from './fixtures'
 
 const MOST_SCRIPT_KB = 250
-/** Stories has a text editor, which comes once the view stands; Days has every print of a day. */
+/**
+ * Stories has a text editor, which comes once the view stands; Days has every print of a day; the Table has all activities, so that it
+ * goes on without a connection.
+ */
 const MORE_SCRIPT_KB: Readonly<Record<string, number>> = { Stories: 390, Days: 260, Table: 265 }
 
 /** Each view by name, with what shows that it is there whole. */
