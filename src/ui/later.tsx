@@ -24,7 +24,7 @@ export function later<P extends object>(
 }
 
 /** Tries again until there is a connection. What was shown stays, and nothing fails for good. */
-async function untilReached<T>(fetchPart: () => Promise<T>): Promise<T> {
+export async function untilReached<T>(fetchPart: () => Promise<T>): Promise<T> {
   for (;;) {
     try {
       return await fetchPart()

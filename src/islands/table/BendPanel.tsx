@@ -3,11 +3,12 @@ import { IconArrowBackUp } from '@tabler/icons-react'
 import { useState } from 'react'
 import { BENDS, type BendId, LONGEST_SESSION, type SessionPlan } from '../../core/planning'
 import type { SessionContext } from '../../core/records'
+import { untilReached } from '../../ui/later'
 import type { EditState } from '../plan/useEdits'
 import { minutesLeft } from './minutesLeft'
 
 /** The planner is fetched once the table stands, or when it is first needed. */
-export const planner = { load: () => import('./applyBend') }
+export const planner = { load: () => untilReached(() => import('./applyBend')) }
 
 interface BendPanelProps {
   readonly state: EditState
