@@ -89,6 +89,20 @@ describe('a session that has begun', () => {
     for (const { activityId } of bent.steps) expect(activityOf(activityId).places).toContain('floor')
   })
 
+  it('is left as it is when it rains and they are indoors, and says where the rest is held when they are not', () => {
+    const indoors = bendPlan({ plan, request, at, minutesLeft: left }, 'rain')
+    expect(indoors.plan).toEqual(plan)
+    expect(indoors.place).toBe('hall')
+    const outdoors = bendPlan({ plan, request: { ...request, place: 'outdoors' }, at, minutesLeft: left }, 'rain')
+    expect(outdoors.place).toBe('floor')
+  })
+
+  it('keeps the minutes that the step has been held already', () => {
+    const { plan: bent, says } = bendPlan({ plan, request, at, minutesLeft: left - 4, spentMinutes: 4 }, 'late')
+    expect(minutesLeftAt(bent, at)).toBe(left)
+    expect(says).toBe(`Everything fits as it is. ${left - 4} min to go.`)
+  })
+
   it('goes on with what goes well, and the others make room', () => {
     const { plan: bent, says } = bendPlan({ plan, request, at, minutesLeft: left }, 'longer')
     expect(bent.steps[1]?.minutes).toBe((plan.steps[1]?.minutes ?? 0) + 5)

@@ -2,7 +2,7 @@ import type { StepId } from '../ids'
 import { type Place, activityOf, placeNames } from '../activities'
 import { attempt } from '../errors'
 import { plannedMinutes } from './checks'
-import { fitMinutes } from './edits'
+import { fitMinutes, newStepId } from './edits'
 import { pacedRange } from './pace'
 import { planSession } from './planner'
 import { LONGEST_SESSION, type PlanStep, SHORTEST_SESSION, type SessionPlan, type SessionRequest } from './types'
@@ -23,12 +23,16 @@ export interface Begun {
   readonly request: SessionRequest
   /** The step that is being held. Those before it are over. */
   readonly at: StepId
-  /** Whole minutes that are left until the session ends, the step that is being held among them. */
+  /** Whole minutes from now until the session ends. */
   readonly minutesLeft: number
+  /** Whole minutes that the step has been held already; they stay its own. */
+  readonly spentMinutes?: number
 }
 
 export interface Bent {
   readonly plan: SessionPlan
+  /** Where the rest is held. */
+  readonly place: Place
   /** What was changed, in a sentence or two. */
   readonly says: string
 }
@@ -55,13 +59,20 @@ export function bendPlan(begun: Begun, bend: BendId): Bent {
   )
   const over = plan.steps.slice(0, place)
   const ahead = plan.steps.slice(place)
-  const bent = { late: shortened, tired: eased, rain: indoors, longer: lengthened }[bend](ahead, begun)
-  return { ...bent, plan: { ...plan, steps: [...over, ...bent.steps] } }
+  const spent = begun.spentMinutes ?? 0
+  const whole = { ...begun, minutesLeft: begun.minutesLeft + spent }
+  const bent = { late: shortened, tired: eased, rain: indoors, longer: lengthened }[bend](ahead, whole)
+  return {
+    plan: { ...plan, steps: [...over, ...bent.steps] },
+    place: bent.place ?? begun.request.place,
+    says: `${bent.says} ${Math.max(0, total(bent.steps) - spent)} min to go.`,
+  }
 }
 
 interface Ahead {
   readonly steps: readonly PlanStep[]
   readonly says: string
+  readonly place?: Place
 }
 
 /** The steps ahead in the minutes that are left. The one that is held and the closing check stay. */
@@ -82,8 +93,9 @@ function shortened(ahead: readonly PlanStep[], { request, minutesLeft }: Begun, 
     steps.map((step, i) => ({ ...step, minutes: fitted[i] ?? step.minutes })),
     minutesLeft,
   )
-  const dropped = left.length > 0 ? `Left out: ${left.join(', ')}.` : 'Nothing is left out; the steps are shorter.'
-  return { steps: result, says: `${dropped} ${total(result)} min to go.` }
+  const isSame = total(result) >= total(ahead)
+  const kept = isSame ? 'Everything fits as it is.' : 'Nothing is left out; the steps are shorter.'
+  return { steps: result, says: left.length > 0 ? `Left out: ${left.join(', ')}.` : kept }
 }
 
 const total = (steps: readonly PlanStep[]) => steps.reduce((sum, { minutes }) => sum + minutes, 0)
@@ -126,7 +138,7 @@ function eased(ahead: readonly PlanStep[], begun: Begun): Ahead {
   const pause: PlanStep[] =
     rested || !breakId
       ? []
-      : [{ id: newId(plan), activityId: breakId, rung: plan.rung, minutes: 3, why: 'They are tired: move first.' }]
+      : [{ id: newStepId(plan), activityId: breakId, rung: plan.rung, minutes: 3, why: 'They are tired: move first.' }]
   const seatedShort = (steps: readonly PlanStep[], of: SessionRequest) =>
     ranges(steps, of).map((range, i) => {
       const step = steps[i]
@@ -137,16 +149,13 @@ function eased(ahead: readonly PlanStep[], begun: Begun): Ahead {
   return { steps, says: pause.length > 0 ? `A movement break comes next. ${says}` : says }
 }
 
-function newId(plan: SessionPlan): StepId {
-  return `step-${1 + Math.max(0, ...plan.steps.map((step) => Number(/^step-(\d+)$/.exec(step.id)?.[1] ?? 0)))}`
-}
-
 /** What cannot be held indoors is replaced, by another of the same stage where there is one. */
 function indoors(ahead: readonly PlanStep[], begun: Begun): Ahead {
+  if (begun.request.place !== 'outdoors') return { steps: ahead, says: 'You are indoors already: nothing is changed.' }
   const place: Place = 'floor'
   const away = ahead.filter((step) => !activityOf(step.activityId).places.includes(place) || isOnlyOutside(step))
   if (away.length === 0)
-    return { ...shortened(ahead, begun), says: `Everything to come can be held ${placeNames[place]}.` }
+    return { ...shortened(ahead, begun), place, says: `Everything to come can be held ${placeNames[place]}.` }
   const request = { ...begun.request, place, minutes: inLimits(begun.minutesLeft) }
   const stays = ahead.filter((step) => !away.includes(step))
   const { value } = attempt(() =>
@@ -169,7 +178,7 @@ function indoors(ahead: readonly PlanStep[], begun: Begun): Ahead {
     return [{ ...found, id: step.id, minutes: step.minutes, why: 'It rains: this fits indoors.' }]
   })
   const { steps: fitted } = shortened(steps, { ...begun, request })
-  return { steps: fitted, says: `Changed for indoors: ${away.map(nameOf).join(', ')}.` }
+  return { steps: fitted, place, says: `Changed for indoors: ${away.map(nameOf).join(', ')}.` }
 }
 
 const isOnlyOutside = (step: PlanStep) => activityOf(step.activityId).places.every((place) => place === 'outdoors')

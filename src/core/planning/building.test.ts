@@ -164,7 +164,9 @@ describe('what is locked', () => {
 
   it('cannot be longer than the session', () => {
     const long = [{ id: 's', activityId: 'paper-clock', rung: 'half' as const, minutes: 60, why: '', locked: true }]
-    expect(() => planSession(request(), { locked: long })).toThrow(/minutes of a locked step/)
+    expect(() => planSession(request(), { locked: long })).toThrow(
+      /minutes of the locked steps must be an integer in \[0, 30\]/,
+    )
   })
 })
 

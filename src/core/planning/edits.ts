@@ -96,14 +96,18 @@ export function planAfterAdd(plan: SessionPlan, activityId: ActivityId, request:
   return { ...plan, steps: [...plan.steps.slice(0, at), added, ...plan.steps.slice(at)] }
 }
 
+/** An id that no step of the plan has. */
+export function newStepId({ steps }: SessionPlan): StepId {
+  return `step-${1 + Math.max(0, ...steps.map(({ id }) => Number(/^step-(\d+)$/.exec(id)?.[1] ?? 0)))}`
+}
+
 function stepOf(plan: SessionPlan, activityId: ActivityId, request: SessionRequest, wanted?: number): PlanStep {
   const activity = activityOf(activityId)
   const need = { ...groupNeed(request), rung: plan.rung }
   const { least, usual, most } = pacedRange(activity, request.children.length, request.pace)
   const rung = activity.rungs.includes(plan.rung) ? plan.rung : (activity.rungs[0] ?? plan.rung)
-  const number = 1 + Math.max(0, ...plan.steps.map((step) => Number(/^step-(\d+)$/.exec(step.id)?.[1] ?? 0)))
   return {
-    id: `step-${number}`,
+    id: newStepId(plan),
     activityId,
     rung,
     minutes: wanted === undefined ? usual : Math.max(least, Math.min(most, wanted)),

@@ -73,6 +73,8 @@ export function planSession(request: SessionRequest, building: Building = {}): S
   requireInteger('children', request.children.length, 1, 30)
   requireInteger('minutes', request.minutes, SHORTEST_SESSION, LONGEST_SESSION)
   requireMinuteOfDay(request.start, 'start')
+  const lockedMinutes = (building.locked ?? []).reduce((sum, { minutes }) => sum + minutes, 0)
+  requireInteger('minutes of the locked steps', lockedMinutes, 0, request.minutes)
   const found = bestPlan(request, building)
   if (!found) throw nothingFits(request, building)
   return found
@@ -80,8 +82,9 @@ export function planSession(request: SessionRequest, building: Building = {}): S
 
 function bestPlan(request: SessionRequest, building: Building): SessionPlan | undefined {
   const { seed = 1, catalogue = wholeCatalogue, locked = [] } = building
+  if (locked.reduce((sum, { minutes }) => sum + minutes, 0) > request.minutes) return undefined
   const need = groupNeed(request)
-  const kept = locked.map((step) => lockedChoice(step, request))
+  const kept = locked.map(lockedChoice)
   const free = choicesFor(request, catalogue, need).filter(
     ({ activity }) => !locked.some((step) => step.activityId === activity.id),
   )
@@ -113,10 +116,9 @@ function choicesFor(request: SessionRequest, catalogue: readonly Activity[], nee
 }
 
 /** A locked step keeps its rung and its minutes. */
-function lockedChoice(step: PlanStep, request: SessionRequest): Choice {
+function lockedChoice(step: PlanStep): Choice {
   const { minutes, rung } = step
   const activity = activityOf(step.activityId)
-  requireInteger('minutes of a locked step', minutes, 1, request.minutes)
   return { activity, rung, lengths: { least: minutes, usual: minutes, most: minutes }, locked: step }
 }
 

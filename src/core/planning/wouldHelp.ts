@@ -1,4 +1,4 @@
-import { materials, placeNames, type Place } from '../activities'
+import { MATERIAL_IDS, materials, placeNames, type Place } from '../activities'
 import { attempt } from '../errors'
 import { checkPlan } from './checks'
 import { type Building, planSession } from './planner'
@@ -22,7 +22,7 @@ function changesOf(request: SessionRequest): Pick<Help, 'change' | 'request'>[] 
     change: `${more} minutes more`,
     request: { ...request, minutes: request.minutes + more },
   }))
-  const absent = (Object.keys(materials) as (keyof typeof materials)[]).filter((id) => !request.materials.includes(id))
+  const absent = MATERIAL_IDS.filter((id) => !request.materials.includes(id))
   const equipped = absent.map((id) => ({
     change: `with ${materials[id].name}`,
     request: { ...request, materials: [...request.materials, id] },

@@ -2,7 +2,7 @@ import { Button, Group, Stack, Text, TextInput } from '@mantine/core'
 import { IconArrowBackUp } from '@tabler/icons-react'
 import { useState } from 'react'
 import { BENDS, type BendId, LONGEST_SESSION, type SessionPlan } from '../../core/planning'
-import type { SessionContext } from '../../core/records'
+import type { Session, SessionContext } from '../../core/records'
 import { untilReached } from '../../ui/later'
 import type { EditState } from '../plan/useEdits'
 import { minutesLeft } from './minutesLeft'
@@ -23,17 +23,18 @@ interface BendPanelProps {
 export function BendPanel({ state, context, at, spentSeconds }: BendPanelProps) {
   const { session } = state
   const [typed, setTyped] = useState<string>()
-  const [bent, setBent] = useState<{ says: string; before: SessionPlan; after: SessionPlan }>()
+  const [bent, setBent] = useState<{ says: string; before: Session; after: SessionPlan }>()
   const [now] = useState(() => new Date())
   const shown = typed ?? String(minutesLeft(session, at, spentSeconds, now))
   const left = Number(shown)
   const isRight = Number.isInteger(left) && left >= 1 && left <= LONGEST_SESSION
   const bend = async (id: BendId) => {
     const { applyBend } = await planner.load()
-    const { plan, says } = applyBend(context, session, { at, minutesLeft: left }, id)
-    setBent({ says, before: session.plan, after: plan })
+    const spentMinutes = Math.floor(spentSeconds / 60)
+    const { plan, place, says } = applyBend(context, session, { at, minutesLeft: left, spentMinutes }, id)
+    setBent({ says, before: session, after: plan })
     setTyped(undefined)
-    state.setPlan(plan)
+    state.change({ ...session, plan, place })
   }
   return (
     <Stack gap={6} component="section" aria-label="Something came between">
@@ -61,7 +62,7 @@ export function BendPanel({ state, context, at, spentSeconds }: BendPanelProps) 
           </Button>
         ))}
       </Group>
-      {bent?.after === session.plan && <Changed says={bent.says} onBack={() => state.setPlan(bent.before)} />}
+      {bent?.after === session.plan && <Changed says={bent.says} onBack={() => state.change(bent.before)} />}
     </Stack>
   )
 }

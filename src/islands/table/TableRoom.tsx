@@ -76,9 +76,13 @@ function useTimedSteps(state: EditState, onEnd: () => void) {
   const { plan } = state.session
   const moves = useSteps(state.session, onEnd)
   const timer = useStepTimer(moves.step?.id, moves.step?.minutes ?? 0)
+  // A step that is gone back to goes on from what it took before.
+  const { step } = moves
+  const [opened, setOpened] = useState({ id: step?.id, before: step?.tookSeconds ?? 0 })
+  if (opened.id !== step?.id) setOpened({ id: step?.id, before: step?.tookSeconds ?? 0 })
   const keepTook = () => {
-    if (!moves.step || timer.spentSeconds < LEAST_TIMED_SECONDS) return
-    state.setPlan(planAfterTook(plan, moves.step.id, Math.min(timer.spentSeconds, LONGEST_TOOK_SECONDS)))
+    if (!step || timer.spentSeconds < LEAST_TIMED_SECONDS) return
+    state.setPlan(planAfterTook(plan, step.id, Math.min(opened.before + timer.spentSeconds, LONGEST_TOOK_SECONDS)))
   }
   const end = () => {
     keepTook()
