@@ -234,6 +234,8 @@ test('a session nobody can fill says what would fit', async ({ page, request, qu
   const { group } = await makeGroup(request, 'Lone testers', ['Vetch'])
   await page.goto('/')
   const card = page.getByRole('region', { name: group.name })
+  // No seed fills two hours for one child outdoors.
+  await card.getByLabel('Place').selectOption('outdoors')
   await card.getByRole('textbox', { name: 'Minutes' }).fill('120')
   await card.getByRole('button', { name: 'Build a session' }).click()
   await expect(card.getByRole('alert')).toContainText(/minutes must be a length that .* such as \d+/)
