@@ -1,17 +1,20 @@
-import type { ChangeId, ChildId, CountId, GroupId, NoteId, RecipeId, SessionId, YardId } from './ids'
-import type { MaterialId, Place } from './activities'
+import type { ActivityId, ChangeId, ChildId, CountId, GroupId, NoteId, RecipeId, SessionId, YardId } from './ids'
+import type { Activity, MaterialId, Place } from './activities'
 import type { Day } from './days'
 import type { PaperId } from './drawing'
 import type { Story } from './stories'
 import type { Recipe, Yard } from './make'
 import type { Answer, Finding, Instant, Overrule, Standing } from './knowing'
 import {
+  type Forecast,
   type PackLine,
   type PackThing,
   type PlanChild,
   type PlanStep,
   type SessionPlan,
   type SessionRequest,
+  type TermChild,
+  type TermWish,
   type Timing,
   paceOf,
 } from './planning'
@@ -41,6 +44,8 @@ export interface Group {
   readonly id: GroupId
   readonly name: string
   readonly childIds: readonly ChildId[]
+  /** What is otherwise with this group than in the house rules. */
+  readonly rules: GroupRules
   readonly version: number
 }
 
@@ -79,7 +84,40 @@ export interface Settings {
   readonly place: Place
   /** What is usually to hand. */
   readonly materials: readonly MaterialId[]
+  /** Activities that this adult likes best, and those that are never planned. */
+  readonly favourites: readonly ActivityId[]
+  readonly notForUs: readonly ActivityId[]
+  /** How much of what is in the cupboard: a shopping list leaves it out. What is not named was not counted. */
+  readonly cupboard: Readonly<Partial<Record<MaterialId, number>>>
   readonly version: number
+}
+
+/** The rules that a group can have for itself. What it leaves out is as the house rules say. */
+export type GroupRules = Partial<Omit<Settings, 'version' | 'favourites' | 'notForUs' | 'cupboard'>>
+
+/** The rules that hold for a group. */
+export function rulesFor(settings: Settings, { rules }: Pick<Group, 'rules'>): Settings {
+  return { ...settings, ...rules }
+}
+
+/** A term as it was planned: what was wished, and the forecast that was kept with it. */
+export interface KeptTerm {
+  readonly wish: TermWish
+  readonly forecast: Forecast
+  /** When it was kept. */
+  readonly at: Instant
+  readonly version: number
+}
+
+/** A term as it is sent to be kept; version 0 where there was none. */
+export type TermEdit = Pick<KeptTerm, 'wish' | 'forecast' | 'version'>
+
+/** What the view of a term shows at first. */
+export interface TermData {
+  readonly group: Group
+  readonly children: readonly TermChild[]
+  readonly settings: Settings
+  readonly kept: KeptTerm | null
 }
 
 /** Something made and kept by name: a clock's recipe, a floor clock. */
@@ -132,6 +170,9 @@ export interface SessionContext {
   readonly hasClocks: boolean
   /** What the group's sessions so far took. */
   readonly timings: readonly Timing[]
+  /** The adult's own activities. */
+  readonly own: readonly Activity[]
+  /** The house rules, with the group's own in their place. */
   readonly settings: Settings
   readonly recipe: Kept<Recipe> | null
   readonly yard: Kept<Yard> | null
@@ -141,10 +182,12 @@ export interface SessionContext {
 
 /** What the planner is asked for a session as it stands. */
 export function requestOf(context: SessionContext): SessionRequest {
-  const { session, children, lastTime, hasClocks, timings, settings } = context
+  const { session, children, lastTime, hasClocks, timings, own, settings } = context
   const { minutes, start, place, materials } = session
-  const pace = paceOf(timings)
-  return { children, minutes, start, place, materials, lastTime, hasClocks, pace, school: schools[settings.school] }
+  const { favourites, notForUs } = settings
+  const school = schools[settings.school]
+  const known = { children, lastTime, hasClocks, pace: paceOf(timings), own, favourites, notForUs, school }
+  return { minutes, start, place, materials, ...known }
 }
 
 /** What a session is asked for with; the plan follows. */

@@ -1,7 +1,7 @@
 import Joi from 'joi'
-import { catalogue, materials } from '../core/activities'
+import { materials } from '../core/activities'
 import { MOST_DAY_ROWS } from '../core/days'
-import { LONGEST_SESSION, LONGEST_TOOK_SECONDS, SHORTEST_SESSION } from '../core/planning'
+import { LONGEST_SESSION, SHORTEST_SESSION } from '../core/planning'
 import { papers } from '../core/drawing'
 import { ASKS, CLOCK_PARTS, rungs, schools } from '../core/teaching'
 import { DOINGS, LANGUAGE_IDS } from '../core/wording'
@@ -31,9 +31,8 @@ export const minutes = Joi.number().strict().integer().min(SHORTEST_SESSION).max
 export const minuteOfDay = Joi.number().strict().integer().min(0).max(1439)
 export const rung = Joi.string().valid(...rungs.map((each) => each.id))
 export const place = Joi.string().valid('table', 'floor', 'hall', 'outdoors')
-export const materialList = Joi.array()
-  .items(Joi.string().valid(...Object.keys(materials)))
-  .unique()
+export const materialId = Joi.string().valid(...Object.keys(materials))
+export const materialList = Joi.array().items(materialId).unique()
 export const date = plainDate
 
 export const dialMinute = Joi.number().strict().integer().min(0).max(719)
@@ -126,26 +125,6 @@ export const age = Joi.number().strict().integer().min(2).max(99).allow(null)
 export const newChild = shape<NewChild>({ id: uuid.required(), name: name.required(), age, startsAt: rung })
 export const newChildren = Joi.array().items(newChild).max(GROUP_MOST)
 
-const activityId = Joi.string()
-  .valid(...catalogue.map((activity) => activity.id))
-  .required()
-const stepFields = {
-  id: Joi.string().max(40).required(),
-  rung: rung.required(),
-  minutes: Joi.number().strict().integer().min(1).max(LONGEST_SESSION).required(),
-  why: plainText(1000).allow('').required(),
-}
-const tookSeconds = Joi.number().strict().integer().min(1).max(LONGEST_TOOK_SECONDS)
-/** A step of a session as it is sent. */
-export const step = Joi.object({ ...stepFields, activityId, locked: Joi.boolean().strict(), tookSeconds })
-/** A step as it is kept. */
-export const stepRow = Joi.object({
-  ...stepFields,
-  activity_id: activityId,
-  locked: Joi.number().valid(0, 1).required(),
-  took_seconds: tookSeconds.allow(null).required(),
-})
-
 export const instant = Joi.number().integer().min(0).max(LATEST)
 
 export const countLines = Joi.array()
@@ -170,6 +149,10 @@ export const answerBody = {
   scaffolds: Joi.array().items(Joi.string().max(40)).max(12),
 }
 
+const MOST_IN_CUPBOARD = 9999
+/** Ids of activities, those of one's own among them, which may be gone by now. */
+const markedActivities = Joi.array().items(Joi.string().max(60)).unique().max(500).default([])
+
 export const settingsBody = {
   language: Joi.string()
     .valid(...LANGUAGE_IDS)
@@ -184,4 +167,7 @@ export const settingsBody = {
   lowInk: Joi.boolean().required(),
   place: place.required(),
   materials: materialList.required(),
+  favourites: markedActivities,
+  notForUs: markedActivities,
+  cupboard: Joi.object().pattern(materialId, Joi.number().strict().integer().min(0).max(MOST_IN_CUPBOARD)).default({}),
 }

@@ -236,6 +236,35 @@ const migrations: Record<string, Knex.Migration> = {
         await db.schema.raw(`alter table session_steps drop column ${column}`)
     },
   },
+  '009_term': {
+    async up(db) {
+      await db.schema.alterTable('groups', (table) => {
+        table.text('rules').notNullable().defaultTo('{}')
+      })
+      await db.schema.alterTable('session_steps', (table) => {
+        table.text('own')
+      })
+      await db.schema.createTable('terms', (table) => {
+        table.text('group_id').primary().references('groups.id').onDelete('CASCADE')
+        table.text('body').notNullable()
+        table.integer('version').notNullable()
+        table.integer('created_at').notNullable()
+      })
+      await db.schema.createTable('own_activities', (table) => {
+        table.text('id').primary()
+        table.text('name').notNullable()
+        table.text('body').notNullable()
+        table.integer('version').notNullable()
+        table.integer('created_at').notNullable()
+      })
+    },
+    async down(db) {
+      await db.schema.dropTable('own_activities')
+      await db.schema.dropTable('terms')
+      await db.schema.raw('alter table session_steps drop column own')
+      await db.schema.raw('alter table groups drop column rules')
+    },
+  },
 }
 
 export const migrationNames: readonly string[] = Object.keys(migrations).sort()

@@ -1,5 +1,5 @@
 import type { Instant } from '../core/knowing'
-import type { ChildReport, Overview } from '../core/records'
+import { type ChildReport, type Overview, rulesFor } from '../core/records'
 import type { Db } from './connection'
 import { haveClocks } from './planning'
 import { childReports } from './reports'
@@ -10,9 +10,13 @@ import { getSettings } from './stores/settings'
 /** What Today shows: each group, its next session, who moves on. */
 export async function overview(db: Db, now: Instant): Promise<Overview> {
   const settings = await getSettings(db)
-  const reports = await childReports(db, now)
   const sessions = await listSessions(db)
-  const groups = (await listGroups(db)).map((group) => {
+  const known = await listGroups(db)
+  const bySchool = new Map<string, ChildReport[]>()
+  for (const rules of [settings, ...known.map((group) => rulesFor(settings, group))])
+    if (!bySchool.has(rules.school)) bySchool.set(rules.school, await childReports(db, now, rules))
+  const groups = known.map((group) => {
+    const reports = bySchool.get(rulesFor(settings, group).school) ?? []
     const own = sessions.filter((session) => session.groupId === group.id)
     const open = own.filter((session) => session.doneAt === null)
     const next = open[open.length - 1] ?? null
@@ -24,7 +28,7 @@ export async function overview(db: Db, now: Instant): Promise<Overview> {
       last: own.find((session) => session.doneAt !== null) ?? null,
     }
   })
-  return { groups, children: reports.length, settings }
+  return { groups, children: bySchool.get(settings.school)?.length ?? 0, settings }
 }
 
 function briefly({

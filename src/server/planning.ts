@@ -1,19 +1,28 @@
-import { activityOf } from '../core/activities'
-import type { ChildId, SessionId } from '../core/ids'
+import { type Activity, type OwnActivityBody, activityOf, ownActivity } from '../core/activities'
+import { attempt } from '../core/errors'
+import type { ChildId, GroupId, SessionId } from '../core/ids'
 import { type Answer, type Instant, believe, diagnose, scaffoldsInUse, standingOf } from '../core/knowing'
 import type { Recipe, Yard } from '../core/make'
-import { type PlanChild, type Timing, paceOf, planSession, timingsOf } from '../core/planning'
-import type { Session, SessionContext, SessionWish, Settings } from '../core/records'
+import { type PlanChild, type Timing, paceOf, planSession, speedsOf, timingsOf } from '../core/planning'
+import {
+  type Session,
+  type SessionContext,
+  type SessionWish,
+  type Settings,
+  type TermData,
+  rulesFor,
+} from '../core/records'
 import { misreadings, schools } from '../core/teaching'
 import { type Db, inTransaction } from './connection'
 import { Problem } from './problem'
 import { answersByChild } from './stores/answers'
 import { overrulesByChild } from './stores/judgement'
-import { findKept } from './stores/kept'
+import { findKept, listKept } from './stores/kept'
 import { printsOfSession } from './stores/sessionPrints'
 import { getGroup, listChildren } from './stores/people'
 import { addSession, getSession, listSessions } from './stores/sessions'
 import { getSettings } from './stores/settings'
+import { findTerm } from './stores/terms'
 
 /** Children as the planner needs them: where each stands, and what was found in their answers. */
 export async function planChildren(
@@ -56,6 +65,26 @@ function chancesFrom(answers: readonly Answer[]): NonNullable<PlanChild['before'
   return Object.fromEntries(known.map(([id, chance]) => [id, Math.round(Math.max(0.01, chance) * 1000) / 1000]))
 }
 
+/** What a group's term is forecast from, and the one that was kept. */
+export async function termData(db: Db, groupId: GroupId, now: Instant): Promise<TermData> {
+  const group = await getGroup(db, groupId)
+  const settings = rulesFor(await getSettings(db), group)
+  const answers = await answersByChild(db)
+  const children = await planChildren(db, group.childIds, settings, now)
+  return {
+    group,
+    children: children.map((child) => ({ ...child, speeds: speedsOf(answers.get(child.id) ?? []) })),
+    settings,
+    kept: await findTerm(db, groupId),
+  }
+}
+
+/** The adult's own activities. One that no longer makes sense to this version is left out. */
+async function ownActivities(db: Db): Promise<Activity[]> {
+  const kept = await listKept<OwnActivityBody>(db, 'own_activities')
+  return kept.flatMap(({ id, name, body }) => attempt(() => ownActivity(id, name, body)).value ?? [])
+}
+
 /** The activities of the group's latest session before this one, by date and start. */
 function activitiesBefore(sessions: readonly Session[], at: Pick<Session, 'id' | 'date' | 'start'>): string[] {
   const when = (session: Pick<Session, 'date' | 'start'>) => `${session.date} ${String(session.start).padStart(4, '0')}`
@@ -69,7 +98,7 @@ export function haveClocks(sessions: readonly Session[], at: Pick<Session, 'id'>
     ({ id, doneAt, recipeId, plan }) =>
       id !== at?.id &&
       doneAt !== null &&
-      (recipeId !== null || plan.steps.some((step) => activityOf(step.activityId).prints === 'paper-clock')),
+      (recipeId !== null || plan.steps.some((step) => activityOf(step).prints === 'paper-clock')),
   )
 }
 
@@ -91,7 +120,7 @@ async function planAndAdd(db: Db, wish: SessionWish, now: Instant): Promise<Sess
       field: 'groupId',
       detail: `${group.name} has no children yet: add one first.`,
     })
-  const settings = await getSettings(db)
+  const settings = rulesFor(await getSettings(db), group)
   const seed = seedFrom(wish.id)
   const before = await listSessions(db, group.id)
   const plan = planSession(
@@ -105,6 +134,9 @@ async function planAndAdd(db: Db, wish: SessionWish, now: Instant): Promise<Sess
       school: schools[settings.school],
       hasClocks: haveClocks(before, wish),
       pace: paceOf(timingsBefore(before, wish)),
+      own: await ownActivities(db),
+      favourites: settings.favourites,
+      notForUs: settings.notForUs,
     },
     { seed },
   )
@@ -124,7 +156,7 @@ export function sessionContext(db: Db, id: SessionId, now: Instant): Promise<Ses
 async function readContext(db: Db, id: SessionId, now: Instant): Promise<SessionContext> {
   const session = await getSession(db, id)
   const group = await getGroup(db, session.groupId)
-  const settings = await getSettings(db)
+  const settings = rulesFor(await getSettings(db), group)
   const sessions = await listSessions(db, group.id)
   return {
     session,
@@ -133,6 +165,7 @@ async function readContext(db: Db, id: SessionId, now: Instant): Promise<Session
     lastTime: activitiesBefore(sessions, session),
     hasClocks: haveClocks(sessions, session),
     timings: timingsBefore(sessions, session),
+    own: await ownActivities(db),
     settings,
     recipe: await findKept<Recipe>(db, 'recipes', session.recipeId),
     yard: await findKept<Yard>(db, 'yards', session.yardId),

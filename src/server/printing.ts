@@ -3,7 +3,7 @@ import type { Drawing } from '../core/drawing'
 import { leaningOn } from '../core/knowing'
 import { type PackWish, workingRung } from '../core/planning'
 import { printableOf } from '../core/printables'
-import { wordingOf } from '../core/records'
+import { rulesFor, wordingOf } from '../core/records'
 import { schools } from '../core/teaching'
 import type { Db } from './connection'
 import { Problem } from './problem'
@@ -41,7 +41,7 @@ export async function packWish(db: Db, { groupId, things, seed }: PackOrder, now
       field: 'groupId',
       detail: `${group.name} has no children yet: add one first.`,
     })
-  const settings = await getSettings(db)
+  const settings = rulesFor(await getSettings(db), group)
   const school = schools[settings.school]
   const children = await planChildren(db, group.childIds, settings, now)
   return {

@@ -1,11 +1,11 @@
-import type { ChildId } from '../core/ids'
+import type { ChildId, GroupId } from '../core/ids'
 import { type Answer, type Instant, type Overrule, diagnose, readinessInWords, standingOf } from '../core/knowing'
-import type { ChildReport, Settings } from '../core/records'
+import { type ChildReport, type GroupData, type Settings, rulesFor } from '../core/records'
 import { schools } from '../core/teaching'
 import type { Db } from './connection'
 import { answersByChild, listAnswers } from './stores/answers'
 import { countNotes, overrulesByChild } from './stores/judgement'
-import { childBelongings, getChild, listChildren, listGroups } from './stores/people'
+import { childBelongings, getChild, getGroup, listChildren, listGroups } from './stores/people'
 import { getSettings } from './stores/settings'
 
 /** Where one child stands and what was found, read as it stood at one moment. */
@@ -22,8 +22,9 @@ export async function childReport(db: Db, id: ChildId, now: Instant): Promise<Ch
   )
 }
 
-export async function childReports(db: Db, now: Instant): Promise<ChildReport[]> {
-  const settings = await getSettings(db)
+/** All children, by the rules given or, where none are, by the house rules. */
+export async function childReports(db: Db, now: Instant, rules?: Settings): Promise<ChildReport[]> {
+  const settings = rules ?? (await getSettings(db))
   const groups = await listGroups(db)
   const answers = await answersByChild(db)
   const overrules = await overrulesByChild(db)
@@ -38,6 +39,15 @@ export async function childReports(db: Db, now: Instant): Promise<ChildReport[]>
     }
     return reportFrom(child, own, settings, now)
   })
+}
+
+/** A group with its children side by side, by the rules that hold for it. */
+export async function groupData(db: Db, id: GroupId, now: Instant): Promise<GroupData> {
+  const group = await getGroup(db, id)
+  const settings = rulesFor(await getSettings(db), group)
+  const reports = await childReports(db, now, settings)
+  const members = group.childIds.flatMap((childId) => reports.filter(({ child }) => child.id === childId))
+  return { group, members, settings }
 }
 
 interface Own {

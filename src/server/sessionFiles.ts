@@ -2,7 +2,7 @@ import ical, { ICalCalendarMethod } from 'ical-generator'
 import { activityWords, activityOf, placeNames } from '../core/activities'
 import type { GroupId, SessionId } from '../core/ids'
 import { plannedMinutes, timeline } from '../core/planning'
-import { type Session, type Settings, wordingOf } from '../core/records'
+import { type Session, type Settings, rulesFor, wordingOf } from '../core/records'
 import { rungOf } from '../core/teaching'
 import { nameIn, say } from '../core/wording'
 import type { Db } from './connection'
@@ -15,14 +15,15 @@ import { getSettings } from './stores/settings'
 /** One session for the calendar. */
 export async function sessionCalendar(db: Db, id: SessionId, now: number): Promise<string> {
   const session = await getSession(db, id)
-  return calendarOf(await getGroup(db, session.groupId), [session], await getSettings(db), now)
+  const group = await getGroup(db, session.groupId)
+  return calendarOf(group, [session], rulesFor(await getSettings(db), group), now)
 }
 
 /** All sessions of a group that are still to be held, as a file that a calendar can take in. */
 export async function groupCalendar(db: Db, id: GroupId, now: number): Promise<string> {
   const group = await getGroup(db, id)
   const sessions = (await listSessions(db, id)).filter(({ doneAt }) => doneAt === null).reverse()
-  return calendarOf(group, sessions, await getSettings(db), now)
+  return calendarOf(group, sessions, rulesFor(await getSettings(db), group), now)
 }
 
 function calendarOf({ name }: { name: string }, sessions: readonly Session[], settings: Settings, now: number): string {
@@ -43,8 +44,8 @@ function calendarOf({ name }: { name: string }, sessions: readonly Session[], se
       location: nameIn(wording, placeNames[place]),
       description: timeline(plan, start)
         .map((timed) => {
-          const { activityId, rung } = timed.step
-          return `${clock(timed.start)} ${activityWords(activityOf(activityId), wording.language, rung).name}`
+          const { step, start: begins } = timed
+          return `${clock(begins)} ${activityWords(activityOf(step), wording.language, step.rung).name}`
         })
         .join('\n'),
     })

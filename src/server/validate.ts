@@ -1,5 +1,6 @@
 import type { RecipeId, SessionId, YardId } from '../core/ids'
 import Joi from 'joi'
+import type { OwnActivityBody } from '../core/activities'
 import type { Recipe, Yard } from '../core/make'
 import type { SavedPrint } from '../core/printables'
 import type {
@@ -33,7 +34,6 @@ import {
   reason,
   rung,
   settingsBody,
-  step,
   uuid,
   value,
   version,
@@ -41,6 +41,7 @@ import {
 import { recipe, yard } from './makeSchemas'
 import type { Story } from '../core/stories'
 import { story } from './storySchemas'
+import { groupRules, ownActivityBody, step, termEdit } from './planningSchemas'
 import { packThings, savedPrint, seed } from './printSchemas'
 import { FEWEST_BACKUPS, MOST_BACKUPS } from '../core/keeping'
 import { SHORTEST_PASSCODE } from './guard/address'
@@ -58,12 +59,14 @@ export const schemas = {
     name: name.required(),
     childIds: Joi.array().items(uuid).unique().max(GROUP_MOST).required(),
     newChildren,
+    rules: groupRules,
   }),
   groupEdit: shape<Members & { version: number }>({
     version: version.required(),
     name: name.required(),
     childIds: Joi.array().items(uuid).unique().max(GROUP_MOST).required(),
     newChildren,
+    rules: groupRules,
   }),
   newSession: shape<SessionWish>({
     id: uuid.required(),
@@ -167,6 +170,17 @@ export const schemas = {
     version: version.required(),
     name: name.required(),
     body: story.required(),
+  }),
+  term: termEdit,
+  newActivity: shape<Omit<Kept<OwnActivityBody>, 'version'>>({
+    id: uuid.required(),
+    name: name.required(),
+    body: ownActivityBody.required(),
+  }),
+  activityEdit: shape<Omit<Kept<OwnActivityBody>, 'id'>>({
+    version: version.required(),
+    name: name.required(),
+    body: ownActivityBody.required(),
   }),
   recipeOnly: shape<{ recipe: Recipe }>({ recipe: recipe.required() }),
   yardOnly: shape<{ yard: Yard }>({ yard: yard.required() }),

@@ -4,7 +4,6 @@ import type { Instant } from '../core/knowing'
 import {
   type ChildData,
   type DaysData,
-  type GroupData,
   type LogData,
   type PeopleData,
   type RecordData,
@@ -17,14 +16,14 @@ import { type Db, inTransaction } from './connection'
 import { appDb } from './db'
 import { log } from './log'
 import { overview } from './overview'
-import { sessionContext } from './planning'
+import { sessionContext, termData } from './planning'
 import { Problem } from './problem'
-import { childReport, childReports } from './reports'
+import { childReport, childReports, groupData } from './reports'
 import { listAnswers, listChanges } from './stores/answers'
 import { listCounts } from './stores/counts'
 import { listKept } from './stores/kept'
 import { listNotes } from './stores/judgement'
-import { getGroup, listGroups } from './stores/people'
+import { listGroups } from './stores/people'
 import { listSessions } from './stores/sessions'
 import { getSettings } from './stores/settings'
 
@@ -58,13 +57,11 @@ export const peopleView: Read = async (db, now) => {
 }
 
 export function groupView(id: GroupId): Read {
-  return async (db, now) => {
-    const found = await getGroup(db, id)
-    const reports = await childReports(db, now)
-    const members = found.childIds.flatMap((childId) => reports.filter((report) => report.child.id === childId))
-    const data: GroupData = { group: found, members, settings: await getSettings(db) }
-    return [{ key: ['group', id], data }]
-  }
+  return async (db, now) => [{ key: ['group', id], data: await groupData(db, id, now) }]
+}
+
+export function termView(id: GroupId): Read {
+  return async (db, now) => [{ key: ['term', id], data: await termData(db, id, now) }]
 }
 
 export function childView(id: ChildId): Read {

@@ -19,7 +19,7 @@ export function Strip({ plan, height = 52, at, onPick }: StripProps) {
       style={{ display: 'flex', gap: 3, listStyle: 'none', margin: 0, padding: 0, height }}
     >
       {plan.steps.map((step) => {
-        const activity = activityOf(step.activityId)
+        const activity = activityOf(step)
         const inner = (
           <>
             <strong>{step.minutes}</strong>

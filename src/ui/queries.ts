@@ -20,8 +20,9 @@ import type {
   SessionContext,
   Settings,
   StoriesData,
+  TermData,
 } from '../core/records'
-import { Refusal, api } from './api'
+import { api } from './api'
 
 /* The queries that views begin with. The server reads the same shapes for the first paint (`server/viewData.ts`). */
 
@@ -53,20 +54,12 @@ export const peopleQuery = {
 
 export const groupQuery = (id: string) => ({
   queryKey: ['group', id],
-  queryFn: async (): Promise<GroupData> => {
-    const [groups, reports, settings] = await Promise.all([
-      api.get<Group[]>('/api/groups'),
-      api.get<ChildReport[]>('/api/children'),
-      api.get<Settings>('/api/settings'),
-    ])
-    const group = groups.find((each) => each.id === id)
-    if (!group) throw new Refusal(404, 'Not here', 'id', 'There is no such group, or it was removed.')
-    return {
-      group,
-      members: group.childIds.flatMap((childId) => reports.filter((report) => report.child.id === childId)),
-      settings,
-    }
-  },
+  queryFn: () => api.get<GroupData>(`/api/groups/${id}/members`),
+})
+
+export const termQuery = (id: string) => ({
+  queryKey: ['term', id],
+  queryFn: () => api.get<TermData>(`/api/groups/${id}/term`),
 })
 
 export const childQuery = (id: string) => ({

@@ -165,7 +165,7 @@ describe('the file of the workspace', () => {
     expect(said(whole.slice(0, 5000))).toMatch(/^file: The zip is damaged/)
     expect(said(zipSync({ 'other.txt': strToU8('') }))).toMatch(/no workspace\.json/)
     expect(said(change((file) => (file.format = 'other')))).toMatch(/^format: /)
-    expect(said(change((file) => (file.formatVersion = 4)))).toMatch(/^formatVersion: .*version 4.*up to 3/)
+    expect(said(change((file) => (file.formatVersion = 5)))).toMatch(/^formatVersion: .*version 5.*up to 4/)
     expect(said(change((file) => (file.things.extra = [])))).toMatch(/^extra: /)
     expect(said(change((file) => delete file.things.notes))).toMatch(/^notes: notes must be a list/)
     expect(said(change((file) => Object.assign(file.things.sessions?.[0] ?? {}, { date: '2026-02-31' })))).toMatch(

@@ -8,10 +8,12 @@ import { movingActivities } from './moving'
 import { pictorialActivities } from './pictorial'
 import { sheetActivities } from './sheets'
 import { showingActivities } from './showing'
+import type { ActivityId } from '../ids'
 import type { Activity } from './types'
 
 export * from './duration'
 export * from './materials'
+export * from './own'
 export * from './places'
 export * from './types'
 export { activityWords } from './words'
@@ -31,8 +33,21 @@ export const catalogue: readonly Activity[] = [
 
 const byId = new Map(catalogue.map((activity) => [activity.id, activity]))
 
-/** Throws RefusedValue for an id that is not in the catalogue. */
-export function activityOf(id: string): Activity {
+/** A step of a plan, as far as its activity goes: one of one's own stands in the plan whole. */
+export interface StepActivity {
+  readonly activityId: ActivityId
+  readonly own?: Activity
+}
+
+/** How an activity stands in a step. */
+export function asStep(activity: Activity): StepActivity {
+  return byId.has(activity.id) ? { activityId: activity.id } : { activityId: activity.id, own: activity }
+}
+
+/** The activity of a step, or of an id. Throws RefusedValue for an id that is not in the catalogue. */
+export function activityOf(of: ActivityId | StepActivity): Activity {
+  if (typeof of !== 'string' && of.own) return of.own
+  const id = typeof of === 'string' ? of : of.activityId
   const activity = byId.get(id)
   if (!activity) throw new RefusedValue('activity', 'the id of one in the catalogue', id)
   return activity

@@ -1,3 +1,4 @@
+export * from './dates'
 export * from './hands'
 export * from './minutes'
 export * from './rounding'

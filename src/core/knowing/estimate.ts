@@ -12,6 +12,10 @@ export interface Estimate {
   readonly unmet: readonly string[]
   readonly answers: number
   readonly lastAt?: Instant
+  /** On how many days they were given. */
+  readonly days: number
+  /** Whether each of the last few was right, the latest last. */
+  readonly recent: readonly boolean[]
   readonly stages: readonly Stage[]
   /** Right of how many, and how sure from those answers alone, by kind and by direction; only those that were met. */
   readonly byKind: readonly (Tally & { readonly stage: Stage })[]
@@ -61,7 +65,8 @@ export function afterAnswer(probability: number, right: boolean, choices: number
   return known + (1 - known) * KNOWING.learn
 }
 
-function afterDays(probability: number, days: number): number {
+/** P(L) when it was not asked for so many days. */
+export function afterDays(probability: number, days: number): number {
   const kept = 0.5 ** (Math.max(0, days) / KNOWING.forgettingHalfLifeDays)
   return KNOWING.knownBefore + (probability - KNOWING.knownBefore) * kept
 }
@@ -95,6 +100,8 @@ export function estimateKnowing(answers: readonly Answer[], rung: RungId, now: I
     unmet,
     answers: counted.length,
     lastAt: counted[counted.length - 1]?.at,
+    days: daysAnswered(counted),
+    recent: counted.slice(-FIRM.ofLast).map(({ right }) => right),
     stages: STAGES.filter((stage) => counted.some((answer) => answer.stage === stage)),
     byKind: STAGES.map((stage) => ({ stage, ...tally(counted.filter((answer) => answer.stage === stage)) })).filter(
       ({ of }) => of > 0,
@@ -107,11 +114,15 @@ export function estimateKnowing(answers: readonly Answer[], rung: RungId, now: I
   }
 }
 
+function daysAnswered(answers: readonly Answer[]): number {
+  return new Set(answers.map(({ at }) => dayNumber(at))).size
+}
+
 const KIND_WORDS: Record<Stage, string> = { concrete: 'with hands', pictorial: 'in pictures', abstract: 'in signs' }
 
 function unmetWords(answers: readonly Answer[], probability: number): string[] {
   const unmet: string[] = []
-  const days = new Set(answers.map((answer) => dayNumber(answer.at))).size
+  const days = daysAnswered(answers)
   const kinds = [...new Set(answers.map((answer) => answer.stage))]
   const last = answers.slice(-FIRM.ofLast)
   const lastRight = last.filter((answer) => answer.right).length

@@ -1,3 +1,4 @@
+import { DAYS_PER_WEEK, mondayOf } from '../clock'
 import type { RungId } from '../teaching'
 import { type Answer, type Instant, MS_PER_DAY, dayNumber } from './answers'
 import { estimateKnowing } from './estimate'
@@ -16,15 +17,6 @@ export interface GrowthWeek {
   readonly level: Level
   readonly right: number
   readonly of: number
-}
-
-const DAYS_PER_WEEK = 7
-/** 1970-01-01 was a Thursday, three days after a Monday. */
-const THURSDAY = 3
-
-/** The Monday (a day number) of the week that a day lies in. */
-function mondayOf(day: number): number {
-  return day - ((((day + THURSDAY) % DAYS_PER_WEEK) + DAYS_PER_WEEK) % DAYS_PER_WEEK)
 }
 
 /** The first instant of each week, Mondays in UTC, from the first answer's week to the last one's. */

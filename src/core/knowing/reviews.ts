@@ -1,6 +1,6 @@
 import { type Card, type Grade, Rating, createEmptyCard, fsrs } from 'ts-fsrs'
 import type { RungId } from '../teaching'
-import { type Answer, type Instant, dayNumber } from './answers'
+import { type Answer, type Instant, MS_PER_DAY, dayNumber } from './answers'
 
 /** Without fuzz, so that the same answers give the same date; never further off than a school term. */
 const scheduler = fsrs({ request_retention: 0.9, maximum_interval: 120, enable_fuzz: false, enable_short_term: false })
@@ -24,6 +24,16 @@ export function reviewDue(answers: readonly Answer[], rung: RungId): Instant | u
     card = scheduler.next(card ?? createEmptyCard(at), at, grade(list)).card
   }
   return card?.due.getTime()
+}
+
+/** Days from one review to the next where each goes well, `count` of them, by the same model. */
+export function reviewGaps(count: number): number[] {
+  let card = createEmptyCard(0)
+  return Array.from({ length: count }, () => {
+    const at = card.due.getTime()
+    card = scheduler.next(card, at, Rating.Good).card
+    return Math.round((card.due.getTime() - at) / MS_PER_DAY)
+  })
 }
 
 function grade(answers: readonly Answer[]): Grade {

@@ -42,8 +42,8 @@ const LONGER_MINUTES = 5
 /** Shorter than this a step is left out. */
 const SHORTEST_STEP = 2
 
-const nameOf = (step: PlanStep) => activityOf(step.activityId).name
-const isCheck = (step: PlanStep) => activityOf(step.activityId).role === 'check'
+const nameOf = (step: PlanStep) => activityOf(step).name
+const isCheck = (step: PlanStep) => activityOf(step).role === 'check'
 
 /**
  * The plan for the minutes that are left, with the closing check kept: steps become shorter, and where that is not
@@ -117,7 +117,7 @@ function squeezed(steps: PlanStep[], minutesLeft: number): PlanStep[] {
 /** In a begun session a step may be as short as two minutes. */
 function ranges(steps: readonly PlanStep[], request: SessionRequest) {
   return steps.map((step) => {
-    const { least, usual, most } = pacedRange(activityOf(step.activityId), request.children.length, request.pace)
+    const { least, usual, most } = pacedRange(activityOf(step), request.children.length, request.pace)
     return {
       least: Math.min(least, Math.max(SHORTEST_STEP, Math.ceil(least / 2))),
       usual: Math.min(usual, step.minutes),
@@ -131,7 +131,7 @@ function eased(ahead: readonly PlanStep[], begun: Begun): Ahead {
   const { request, plan } = begun
   const [now, ...rest] = ahead
   if (!now) return { steps: ahead, says: 'Nothing is left to change.' }
-  const isMoving = (step: PlanStep) => activityOf(step.activityId).energy === 'moving'
+  const isMoving = (step: PlanStep) => activityOf(step).energy === 'moving'
   const used = new Set(plan.steps.map(({ activityId }) => activityId))
   const rested = isCheck(now) || rest.slice(0, 1).some(isMoving)
   const breakId = ['three-speeds', 'freeze-at-the-hour'].find((id) => !used.has(id))
@@ -142,7 +142,7 @@ function eased(ahead: readonly PlanStep[], begun: Begun): Ahead {
   const seatedShort = (steps: readonly PlanStep[], of: SessionRequest) =>
     ranges(steps, of).map((range, i) => {
       const step = steps[i]
-      const isSeated = step !== undefined && activityOf(step.activityId).energy === 'seated' && !isCheck(step)
+      const isSeated = step !== undefined && activityOf(step).energy === 'seated' && !isCheck(step)
       return isSeated ? { ...range, usual: range.least } : range
     })
   const { steps, says } = shortened([now, ...pause, ...rest], { ...begun, request }, seatedShort)
@@ -153,7 +153,7 @@ function eased(ahead: readonly PlanStep[], begun: Begun): Ahead {
 function indoors(ahead: readonly PlanStep[], begun: Begun): Ahead {
   if (begun.request.place !== 'outdoors') return { steps: ahead, says: 'You are indoors already: nothing is changed.' }
   const place: Place = 'floor'
-  const away = ahead.filter((step) => !activityOf(step.activityId).places.includes(place) || isOnlyOutside(step))
+  const away = ahead.filter((step) => !activityOf(step).places.includes(place) || isOnlyOutside(step))
   if (away.length === 0)
     return { ...shortened(ahead, begun), place, says: `Everything to come can be held ${placeNames[place]}.` }
   const request = { ...begun.request, place, minutes: inLimits(begun.minutesLeft) }
@@ -169,10 +169,9 @@ function indoors(ahead: readonly PlanStep[], begun: Begun): Ahead {
   const used = new Set<PlanStep>()
   const steps = ahead.flatMap((step) => {
     if (!away.includes(step)) return [step]
-    const { stage, role } = activityOf(step.activityId)
-    const fits = (other: PlanStep) => !used.has(other) && activityOf(other.activityId).role === role
-    const found =
-      offered.find((other) => fits(other) && activityOf(other.activityId).stage === stage) ?? offered.find(fits)
+    const { stage, role } = activityOf(step)
+    const fits = (other: PlanStep) => !used.has(other) && activityOf(other).role === role
+    const found = offered.find((other) => fits(other) && activityOf(other).stage === stage) ?? offered.find(fits)
     if (!found) return []
     used.add(found)
     return [{ ...found, id: step.id, minutes: step.minutes, why: 'It rains: this fits indoors.' }]
@@ -181,7 +180,7 @@ function indoors(ahead: readonly PlanStep[], begun: Begun): Ahead {
   return { steps: fitted, place, says: `Changed for indoors: ${away.map(nameOf).join(', ')}.` }
 }
 
-const isOnlyOutside = (step: PlanStep) => activityOf(step.activityId).places.every((place) => place === 'outdoors')
+const isOnlyOutside = (step: PlanStep) => activityOf(step).places.every((place) => place === 'outdoors')
 const inLimits = (minutes: number) => Math.max(SHORTEST_SESSION, Math.min(LONGEST_SESSION, minutes))
 
 /** Five minutes more for what is being held; the others make room. */

@@ -50,7 +50,7 @@ export function plannedMinutes(plan: SessionPlan): number {
   return plan.steps.reduce((sum, step) => sum + step.minutes, 0)
 }
 
-const nameOf = (step: PlanStep) => activityOf(step.activityId).name
+const nameOf = (step: PlanStep) => activityOf(step).name
 const listed = (steps: readonly PlanStep[]) => steps.map(nameOf).join(', ')
 const min = (minutes: number) => `${minutes} min`
 
@@ -67,7 +67,7 @@ function checkTime(plan: SessionPlan, { minutes }: SessionRequest): PlanCheck {
 
 function checkLengths(plan: SessionPlan, request: SessionRequest): PlanCheck {
   const off = plan.steps.flatMap((step) => {
-    const { least, most } = pacedRange(activityOf(step.activityId), request.children.length, request.pace)
+    const { least, most } = pacedRange(activityOf(step), request.children.length, request.pace)
     // The adult's own word, or what the rest of a begun session was fitted to.
     if (step.locked || step.tookSeconds !== undefined) return []
     if (step.minutes < least) return [`${nameOf(step)} needs ${min(least)} at least`]
@@ -83,8 +83,8 @@ function checkLengths(plan: SessionPlan, request: SessionRequest): PlanCheck {
 
 function checkOrder(plan: SessionPlan, request: SessionRequest): PlanCheck {
   const { firstStage } = groupNeed(request)
-  const teaching = plan.steps.filter((step) => activityOf(step.activityId).role === 'teach')
-  const stageOfStep = (step: PlanStep) => STAGES.indexOf(activityOf(step.activityId).stage)
+  const teaching = plan.steps.filter((step) => activityOf(step).role === 'teach')
+  const stageOfStep = (step: PlanStep) => STAGES.indexOf(activityOf(step).stage)
   for (const rung of new Set(teaching.map((step): RungId => step.rung))) {
     const steps = teaching.filter((step) => step.rung === rung)
     const back = steps.find((step, i) => i > 0 && stageOfStep(step) < stageOfStep(steps[i - 1] as PlanStep))
@@ -92,14 +92,14 @@ function checkOrder(plan: SessionPlan, request: SessionRequest): PlanCheck {
       return {
         id: 'order',
         ok: false,
-        says: `${nameOf(back)} (${activityOf(back.activityId).stage}) comes after a later stage: move it up.`,
+        says: `${nameOf(back)} (${activityOf(back).stage}) comes after a later stage: move it up.`,
       }
     const first = steps[0]
     if (rung === plan.rung && first && stageOfStep(first) > STAGES.indexOf(firstStage))
       return {
         id: 'order',
         ok: false,
-        says: `${rungOf(rung).name} starts ${activityOf(first.activityId).stage}, but not every child has met it ${firstStage} yet.`,
+        says: `${rungOf(rung).name} starts ${activityOf(first).stage}, but not every child has met it ${firstStage} yet.`,
       }
   }
   return { id: 'order', ok: true, says: 'Hands before pictures before signs.' }
@@ -108,7 +108,7 @@ function checkOrder(plan: SessionPlan, request: SessionRequest): PlanCheck {
 function checkSeated(plan: SessionPlan): PlanCheck {
   let run = 0
   for (const step of plan.steps) {
-    const { energy, role } = activityOf(step.activityId)
+    const { energy, role } = activityOf(step)
     run = energy === 'seated' ? run + 1 : 0
     if (run > MOST_SEATED_IN_A_ROW && role !== 'check')
       return {
@@ -122,7 +122,7 @@ function checkSeated(plan: SessionPlan): PlanCheck {
 
 function checkMovement(plan: SessionPlan): PlanCheck {
   const needed = plannedMinutes(plan) > BREAK_AFTER_MINUTES
-  const moving = plan.steps.filter((step) => activityOf(step.activityId).energy === 'moving')
+  const moving = plan.steps.filter((step) => activityOf(step).energy === 'moving')
   const ok = !needed || moving.length > 0
   const says = !ok
     ? `Over ${BREAK_AFTER_MINUTES} minutes with no movement: add a break.`
@@ -134,7 +134,7 @@ function checkMovement(plan: SessionPlan): PlanCheck {
 
 function checkEnding(plan: SessionPlan): PlanCheck {
   const last = plan.steps[plan.steps.length - 1]
-  const ok = last !== undefined && activityOf(last.activityId).role === 'check'
+  const ok = last !== undefined && activityOf(last).role === 'check'
   return {
     id: 'check',
     ok,
@@ -143,7 +143,7 @@ function checkEnding(plan: SessionPlan): PlanCheck {
 }
 
 function checkPlace(plan: SessionPlan, { place }: SessionRequest): PlanCheck {
-  const off = plan.steps.filter((step) => !activityOf(step.activityId).places.includes(place))
+  const off = plan.steps.filter((step) => !activityOf(step).places.includes(place))
   return {
     id: 'place',
     ok: off.length === 0,
@@ -153,7 +153,7 @@ function checkPlace(plan: SessionPlan, { place }: SessionRequest): PlanCheck {
 
 function checkPlayers(plan: SessionPlan, { children }: SessionRequest): PlanCheck {
   const off = plan.steps.filter((step) => {
-    const { least, most } = activityOf(step.activityId).players
+    const { least, most } = activityOf(step).players
     return children.length < least || children.length > most
   })
   return {
@@ -167,7 +167,7 @@ function checkPlayers(plan: SessionPlan, { children }: SessionRequest): PlanChec
 }
 
 function checkMaterials(plan: SessionPlan, request: SessionRequest): PlanCheck {
-  const all = plan.steps.flatMap((step) => missingMaterials(activityOf(step.activityId), request))
+  const all = plan.steps.flatMap((step) => missingMaterials(activityOf(step), request))
   const missing = [...new Map(all.map((each) => [each.material, each])).values()]
   const said = missing.map(({ material, standIn }) =>
     standIn
@@ -190,9 +190,7 @@ function checkClocks(plan: SessionPlan, request: SessionRequest): PlanCheck[] {
 }
 
 function checkRepeats(plan: SessionPlan, { lastTime }: SessionRequest): PlanCheck {
-  const again = plan.steps.filter(
-    (step) => activityOf(step.activityId).role === 'teach' && lastTime.includes(step.activityId),
-  )
+  const again = plan.steps.filter((step) => activityOf(step).role === 'teach' && lastTime.includes(step.activityId))
   return {
     id: 'repeats',
     ok: again.length === 0,

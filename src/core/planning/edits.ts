@@ -1,5 +1,5 @@
-import type { ActivityId, StepId } from '../ids'
-import { type DurationRange, activityOf } from '../activities'
+import type { StepId } from '../ids'
+import { type Activity, type DurationRange, activityOf, asStep } from '../activities'
 import { RefusedValue, requireInteger } from '../errors'
 import { groupNeed } from './need'
 import { pacedRange } from './pace'
@@ -76,23 +76,23 @@ export function planAfterRemove(plan: SessionPlan, stepId: StepId): SessionPlan 
 export function planAfterSwap(
   plan: SessionPlan,
   stepId: StepId,
-  activityId: ActivityId,
+  activity: Activity,
   request: SessionRequest,
 ): SessionPlan {
   const index = indexOf(plan, stepId)
   return {
     ...plan,
     steps: plan.steps.map((step, i) =>
-      i === index ? { ...stepOf(plan, activityId, request, step.minutes), id: step.id } : step,
+      i === index ? { ...stepOf(plan, activity, request, step.minutes), id: step.id } : step,
     ),
   }
 }
 
 /** The plan with an activity added, before the closing check if there is one. */
-export function planAfterAdd(plan: SessionPlan, activityId: ActivityId, request: SessionRequest): SessionPlan {
-  const added = stepOf(plan, activityId, request)
+export function planAfterAdd(plan: SessionPlan, activity: Activity, request: SessionRequest): SessionPlan {
+  const added = stepOf(plan, activity, request)
   const last = plan.steps[plan.steps.length - 1]
-  const at = last && activityOf(last.activityId).role === 'check' ? plan.steps.length - 1 : plan.steps.length
+  const at = last && activityOf(last).role === 'check' ? plan.steps.length - 1 : plan.steps.length
   return { ...plan, steps: [...plan.steps.slice(0, at), added, ...plan.steps.slice(at)] }
 }
 
@@ -101,14 +101,13 @@ export function newStepId({ steps }: SessionPlan): StepId {
   return `step-${1 + Math.max(0, ...steps.map(({ id }) => Number(/^step-(\d+)$/.exec(id)?.[1] ?? 0)))}`
 }
 
-function stepOf(plan: SessionPlan, activityId: ActivityId, request: SessionRequest, wanted?: number): PlanStep {
-  const activity = activityOf(activityId)
+function stepOf(plan: SessionPlan, activity: Activity, request: SessionRequest, wanted?: number): PlanStep {
   const need = { ...groupNeed(request), rung: plan.rung }
   const { least, usual, most } = pacedRange(activity, request.children.length, request.pace)
   const rung = activity.rungs.includes(plan.rung) ? plan.rung : (activity.rungs[0] ?? plan.rung)
   return {
     id: newStepId(plan),
-    activityId,
+    ...asStep(activity),
     rung,
     minutes: wanted === undefined ? usual : Math.max(least, Math.min(most, wanted)),
     why: `Your choice. ${rung === plan.rung ? reasonFor({ activity, rung }, request, need) : ''}`.trim(),

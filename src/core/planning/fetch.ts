@@ -50,7 +50,7 @@ export interface FetchRequest extends Pick<SessionRequest, 'materials' | 'hasClo
 export function fetchList(plan: SessionPlan, request: FetchRequest): FetchEntry[] {
   const entries = new Map<MaterialId, FetchEntry>()
   for (const step of plan.steps) {
-    const activity = activityOf(step.activityId)
+    const activity = activityOf(step)
     for (const need of activity.needs) {
       const { tables: sets } = tablesFor(activity, request.children.length)
       const amount = need.amount * (need.per === 'child' ? request.children.length : sets)
@@ -76,7 +76,7 @@ export function fetchList(plan: SessionPlan, request: FetchRequest): FetchEntry[
 export function planCautions(plan: SessionPlan): { id: CautionId; text: string; for: string[] }[] {
   const found = new Map<CautionId, string[]>()
   for (const step of plan.steps) {
-    const activity = activityOf(step.activityId)
+    const activity = activityOf(step)
     for (const id of activity.cautions) found.set(id, [...(found.get(id) ?? []), activity.name])
   }
   return [...found].map(([id, names]) => ({ id, text: cautions[id], for: names }))

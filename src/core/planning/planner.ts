@@ -1,4 +1,4 @@
-import { type Activity, type DurationRange, activityOf, catalogue as wholeCatalogue } from '../activities'
+import { type Activity, type DurationRange, activityOf, asStep } from '../activities'
 import { requireMinuteOfDay } from '../clock'
 import { RefusedValue, requireInteger } from '../errors'
 import { drawUnit, randomFrom } from '../random'
@@ -6,6 +6,7 @@ import { type RungId, STAGES, misreadingOf, rungOf } from '../teaching'
 import { type GroupNeed, groupNeed } from './need'
 import { pacedRange } from './pace'
 import { reasonFor } from './reasons'
+import { offeredActivities } from './offer'
 import { fitMinutes } from './edits'
 import { missingMaterials, needsClocks } from './toHand'
 import {
@@ -81,7 +82,7 @@ export function planSession(request: SessionRequest, building: Building = {}): S
 }
 
 function bestPlan(request: SessionRequest, building: Building): SessionPlan | undefined {
-  const { seed = 1, catalogue = wholeCatalogue, locked = [] } = building
+  const { seed = 1, catalogue = offeredActivities(request), locked = [] } = building
   if (locked.reduce((sum, { minutes }) => sum + minutes, 0) > request.minutes) return undefined
   const need = groupNeed(request)
   const kept = locked.map(lockedChoice)
@@ -118,7 +119,7 @@ function choicesFor(request: SessionRequest, catalogue: readonly Activity[], nee
 /** A locked step keeps its rung and its minutes. */
 function lockedChoice(step: PlanStep): Choice {
   const { minutes, rung } = step
-  const activity = activityOf(step.activityId)
+  const activity = activityOf(step)
   return { activity, rung, lengths: { least: minutes, usual: minutes, most: minutes }, locked: step }
 }
 
@@ -199,6 +200,9 @@ function grow(draft: Draft, choice: Choice, { request, need, jitter }: Search): 
   }
 }
 
+/** What the adult likes best comes before its equals, but never before what a child needs. */
+const FAVOURITE_POINTS = 1.2
+
 /** What one more activity adds to a session, in points. The weights are ours; their order is what matters. */
 function worth(draft: Draft, choice: Choice, request: SessionRequest, need: GroupNeed): number {
   const { activity, rung } = choice
@@ -209,6 +213,7 @@ function worth(draft: Draft, choice: Choice, request: SessionRequest, need: Grou
   }
   if (rung !== need.rung) points += rung === need.review ? 2.5 : 1
   points += clockPoints(draft, activity, request)
+  if (request.favourites?.includes(activity.id)) points += FAVOURITE_POINTS
   // What was found is mended, as early as its stage allows.
   const mended = repairs(choice, request).length
   if (mended > 0) points += Math.min(5, 3 + mended) - 0.3 * draft.choices.length
@@ -274,7 +279,7 @@ function toPlan(request: SessionRequest, need: GroupNeed, draft: Draft): Session
     const { locked, activity, rung } = choice
     if (locked) return locked
     const id = free.shift() ?? `step-${i + 1}`
-    return { id, activityId: activity.id, rung, minutes: minutes[i] ?? 0, why: reasonFor(choice, request, need) }
+    return { id, ...asStep(activity), rung, minutes: minutes[i] ?? 0, why: reasonFor(choice, request, need) }
   })
   return { rung: need.rung, steps }
 }

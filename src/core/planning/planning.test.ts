@@ -106,7 +106,7 @@ describe('a planned session', () => {
         const plan = tryPlan(from, seed)
         if (!plan) return
         planned++
-        const activities = plan.steps.map((step) => activityOf(step.activityId))
+        const activities = plan.steps.map((step) => activityOf(step))
         expect(plan.steps.reduce((sum, step) => sum + step.minutes, 0)).toBe(from.minutes)
         expect(activities.every(({ places }) => places.includes(from.place))).toBe(true)
         for (const [i, step] of plan.steps.entries()) {
@@ -156,7 +156,7 @@ describe('a planned session', () => {
   it('does not start in pictures or signs while a child has not met the rung with hands', () => {
     for (let seed = 0; seed < 30; seed++) {
       const plan = planSession(request(), { seed: seed })
-      const first = plan.steps.map((step) => activityOf(step.activityId)).find(({ role }) => role === 'teach')
+      const first = plan.steps.map((step) => activityOf(step)).find(({ role }) => role === 'teach')
       expect(first?.stage).toBe('concrete')
     }
   })
@@ -189,11 +189,11 @@ describe('editing a plan', () => {
     ).toEqual([ids[1], ids[2], ids[0]])
     expect(planAfterRemove(plan, ids[1] as string).steps.map(({ id }) => id)).not.toContain(ids[1])
     const [offer] = shelf(plan, from)
-    const added = planAfterAdd(plan, offer?.activity.id ?? '', from)
+    const added = planAfterAdd(plan, offer?.activity as Activity, from)
     expect(added.steps.length).toBe(plan.steps.length + 1)
     expect(activityOf(added.steps[added.steps.length - 1]?.activityId ?? '').role).toBe('check')
     expect(new Set(added.steps.map(({ id }) => id)).size).toBe(added.steps.length)
-    const swapped = planAfterSwap(plan, ids[1] as string, offer?.activity.id ?? '', from)
+    const swapped = planAfterSwap(plan, ids[1] as string, offer?.activity as Activity, from)
     expect(swapped.steps[1]).toMatchObject({ id: ids[1], activityId: offer?.activity.id })
     expect(plan).toEqual(before)
   })
@@ -248,17 +248,16 @@ describe('editing a plan', () => {
   })
 
   it('adds before the closing check, and at the end where there is none', () => {
-    const offer = shelf(plan, from)[0]?.activity.id ?? ''
+    const offer = shelf(plan, from)[0]?.activity as Activity
     const added = planAfterAdd(plan, offer, from)
-    expect(added.steps.map(({ activityId }) => activityId).indexOf(offer)).toBe(plan.steps.length - 1)
+    expect(added.steps.map(({ activityId }) => activityId).indexOf(offer.id)).toBe(plan.steps.length - 1)
     const open = planAfterRemove(plan, ids[ids.length - 1] as string)
-    expect(planAfterAdd(open, offer, from).steps.at(-1)?.activityId).toBe(offer)
+    expect(planAfterAdd(open, offer, from).steps.at(-1)?.activityId).toBe(offer.id)
   })
 
   it('refuses a step that is not in the plan and minutes that are none', () => {
     expect(() => planAfterMove(plan, 'nobody', 0)).toThrow(RefusedValue)
     expect(() => planAfterMinutes(plan, ids[0] as string, 0)).toThrow(/minutes/)
-    expect(() => planAfterAdd(plan, 'no-such', from)).toThrow(RefusedValue)
   })
 })
 
@@ -376,7 +375,7 @@ describe('what a session takes', () => {
           .flat()
           .map((shape) => shape.text ?? '')
           .join(' ')
-        for (const step of plan.steps) expect(text).toContain(activityOf(step.activityId).name)
+        for (const step of plan.steps) expect(text).toContain(activityOf(step).name)
         for (const page of shapes) expect(boxOf(page).bottom).toBeLessThanOrEqual(papers[paper].height - SAFE_MARGIN_MM)
       }),
       { numRuns: 40 },

@@ -60,7 +60,7 @@ export function sessionPrints(
   settings: PrintSettings,
   seed: number,
 ): SessionPrints {
-  const wanted = [...new Set(plan.steps.map((step) => activityOf(step.activityId)))]
+  const wanted = [...new Set(plan.steps.map((step) => activityOf(step)))]
   const withClocks = clocksToMake(plan, request) !== undefined
   const minutesOf = ({ id }: Activity) => plan.steps.find(({ activityId }) => activityId === id)?.minutes
   return printsOf(wanted, plan.rung, { request, settings, seed, withClocks, minutesOf })

@@ -46,9 +46,7 @@ export function runSheetPages(plan: SessionPlan, request: SessionRequest, sheet:
   const steps = timeline(plan, request.start)
   // What was kept is in English: on paper the reason is worked out anew.
   const whyOf = (step: PlanStep) =>
-    isEnglish(wording)
-      ? step.why
-      : reasonFor({ activity: activityOf(step.activityId), rung: step.rung }, request, need, wording)
+    isEnglish(wording) ? step.why : reasonFor({ activity: activityOf(step), rung: step.rung }, request, need, wording)
   const clock = (minute: number) => say(minute, { language: wording.language, form: 'digital' })
   const need = { ...groupNeed(request), rung: plan.rung }
   const end = steps[steps.length - 1]?.end ?? request.start
@@ -87,7 +85,7 @@ function strip(paper: PaperId, steps: readonly TimedStep[], total: number): Flow
   const scale = total > 0 ? bodyArea(paper).width / total : 0
   let x = 0
   const shapes = steps.flatMap(({ step }) => {
-    const activity = activityOf(step.activityId)
+    const activity = activityOf(step)
     const width = step.minutes * scale
     const left = x
     x += width
@@ -138,7 +136,7 @@ interface StepTold {
 
 function stepBlock({ step, start, end }: TimedStep, { sheet, clock, why }: StepTold): FlowBlock {
   const { paper, wording } = sheet
-  const activity = activityOf(step.activityId)
+  const activity = activityOf(step)
   const words = activityWords(activity, wording.language, step.rung)
   const small = (text: string, fill = INK) => paragraph(paper, text, { size: 3.7, indent: 5, fill })
   return stack([

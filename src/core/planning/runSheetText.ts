@@ -63,7 +63,7 @@ function stepText(
   { wording }: TextRequest,
 ): string[] {
   const clock = clockOf(wording)
-  const activity = activityOf(step.activityId)
+  const activity = activityOf(step)
   const words = activityWords(activity, wording.language, step.rung)
   const need = { ...groupNeed(request), rung: plan.rung }
   const why = isEnglish(wording) ? step.why : reasonFor({ activity, rung: step.rung }, request, need, wording)

@@ -1,4 +1,5 @@
-import { type Activity, catalogue } from '../activities'
+import type { Activity } from '../activities'
+import { offeredActivities } from './offer'
 import { pacedRange } from './pace'
 import { missingMaterials } from './toHand'
 import type { SessionPlan, SessionRequest } from './types'
@@ -10,10 +11,14 @@ export interface ShelfEntry {
   readonly but: readonly string[]
 }
 
+function isLiked({ activity }: ShelfEntry, { favourites = [] }: SessionRequest): boolean {
+  return favourites.includes(activity.id)
+}
+
 /** Activities for the plan's rung that are not in it, those that fit best first. */
 export function shelf(plan: SessionPlan, request: SessionRequest): ShelfEntry[] {
   const players = request.children.length
-  return catalogue
+  return offeredActivities(request)
     .filter((activity) => activity.rungs.includes(plan.rung))
     .filter((activity) => !plan.steps.some((step) => step.activityId === activity.id))
     .map((activity) => {
@@ -25,5 +30,5 @@ export function shelf(plan: SessionPlan, request: SessionRequest): ShelfEntry[] 
       if (request.lastTime.includes(activity.id)) but.push('done last time')
       return { activity, usualMinutes: pacedRange(activity, players, request.pace).usual, but }
     })
-    .sort((a, b) => a.but.length - b.but.length)
+    .sort((a, b) => a.but.length - b.but.length || Number(isLiked(b, request)) - Number(isLiked(a, request)))
 }

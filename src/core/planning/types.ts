@@ -1,6 +1,6 @@
 import type { ActivityId, ChildId, StepId } from '../ids'
 import type { MinuteOfDay } from '../clock'
-import type { MaterialId, Place } from '../activities'
+import type { Activity, MaterialId, Place } from '../activities'
 import type { Finding, ScaffoldId, Standing } from '../knowing'
 import type { MisreadingId, RungId, School } from '../teaching'
 
@@ -43,6 +43,10 @@ export interface SessionRequest {
   readonly school: School
   /** Whether the children have clocks to turn that were made before. */
   readonly hasClocks?: boolean
+  /** Activities of the adult's own, offered with the catalogue; those liked best; and those that are never planned. */
+  readonly own?: readonly Activity[]
+  readonly favourites?: readonly ActivityId[]
+  readonly notForUs?: readonly ActivityId[]
   /** How long things take this group; left out, as long as the catalogue says. */
   readonly pace?: Pace
   /** The rung to plan for, where the adult chose one; left out, the one that most need. */
@@ -57,6 +61,8 @@ export interface PlanStep {
   readonly minutes: number
   /** Why it was chosen, in a sentence or two. */
   readonly why: string
+  /** An activity of one's own stands in the plan as it was when it was put there. */
+  readonly own?: Activity
   /** Stays where another plan is built. */
   readonly locked?: boolean
   /** How long it really took, in seconds; left out until it was held. */

@@ -1,5 +1,5 @@
 import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
-import { IconCalendarPlus } from '@tabler/icons-react'
+import { IconCalendarPlus, IconTimeline } from '@tabler/icons-react'
 import { useQuery } from '@tanstack/react-query'
 import type { Partner } from '../../core/knowing'
 import type { ChildReport } from '../../core/records'
@@ -36,6 +36,9 @@ function GroupPage({ id }: { id: string }) {
               {group.name}
             </Title>
             <Group gap="xs">
+              <Button component="a" href={`/term/${id}`} leftSection={<IconTimeline size={18} />}>
+                The weeks ahead
+              </Button>
               <Button
                 component="a"
                 href={`/api/groups/${id}/calendar.ics`}

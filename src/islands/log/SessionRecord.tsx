@@ -37,8 +37,7 @@ export function SessionRecord({ session, group }: { session: Session; group?: Gr
         </Group>
         <Strip plan={session.plan} height={34} />
         <Text size="sm" className="quiet">
-          {rungOf(session.plan.rung).name}:{' '}
-          {session.plan.steps.map((step) => activityOf(step.activityId).name).join(', ')}
+          {rungOf(session.plan.rung).name}: {session.plan.steps.map((step) => activityOf(step).name).join(', ')}
         </Text>
         {session.note !== '' && (
           <Text className="anywhere" style={{ whiteSpace: 'pre-wrap' }}>

@@ -13,6 +13,6 @@ interface LastsProps {
 export function Lasts({ step, children, settings }: LastsProps) {
   const { rung, minutes } = step
   const wish = { paper: settings.paper, wording: wordingOf(settings), rung, children, minutes }
-  const within = doneWithin(activityOf(step.activityId), wish)
+  const within = doneWithin(activityOf(step), wish)
   return within === undefined ? null : <Text size="sm">9 in 10 times the mat is done within {within} min.</Text>
 }

@@ -38,7 +38,7 @@ export function ShelfPanel({ state }: { state: PlanState }) {
             variant={but.length === 0 ? 'light' : 'default'}
             leftSection={<IconPlus size={15} />}
             aria-label={`Add ${activity.name}`}
-            onClick={() => state.setPlan(planAfterAdd(session.plan, activity.id, request))}
+            onClick={() => state.setPlan(planAfterAdd(session.plan, activity, request))}
           >
             Add
           </Button>

@@ -95,7 +95,7 @@ function announcementsFor(state: PlanState) {
   const { steps } = state.session.plan
   const name = (id: string | number) => {
     const step = steps.find((each) => each.id === id)
-    return step ? activityOf(step.activityId).name : 'the step'
+    return step ? activityOf(step).name : 'the step'
   }
   const place = (id: string | number) => `place ${steps.findIndex((step) => step.id === id) + 1} of ${steps.length}`
   return {
@@ -119,7 +119,7 @@ interface StepRowProps {
 
 function StepRow({ timed: { step }, at, state, settings, open, onPick }: StepRowProps) {
   const { plan } = state.session
-  const activity = activityOf(step.activityId)
+  const activity = activityOf(step)
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: step.id,
   })
@@ -213,7 +213,7 @@ function StepName({ name, stage, at, open, onPick }: StepNameProps) {
 
 /** Why it is there, what to do and what to look for. */
 function StepDetails({ step, state, settings }: { step: PlanStep; state: PlanState; settings: Settings }) {
-  const activity = activityOf(step.activityId)
+  const activity = activityOf(step)
   const words = wordsOn(activity, step.rung)
   const players = state.request.children.length
   const pace = paceInWords(activity, players, state.request.pace)

@@ -31,7 +31,7 @@ export function SwapMenu({ stepId, name, state }: SwapMenuProps) {
 /** Reckoned only while the menu is open: every activity of the shelf is tried for it. */
 function Entries({ stepId, state: { session, request, setPlan } }: Omit<SwapMenuProps, 'name'>) {
   const step = session.plan.steps.find((each) => each.id === stepId)
-  const stage = step ? activityOf(step.activityId).stage : 'concrete'
+  const stage = step ? activityOf(step).stage : 'concrete'
   const entries = shelf(session.plan, request)
     .filter((entry) => entry.but.length === 0)
     .sort((a, b) => Number(b.activity.stage === stage) - Number(a.activity.stage === stage))
@@ -40,7 +40,7 @@ function Entries({ stepId, state: { session, request, setPlan } }: Omit<SwapMenu
     <Menu.Item
       key={activity.id}
       rightSection={<StageTag stage={activity.stage} />}
-      onClick={() => setPlan(planAfterSwap(session.plan, stepId, activity.id, request))}
+      onClick={() => setPlan(planAfterSwap(session.plan, stepId, activity, request))}
     >
       {activity.name}, {usualMinutes} min
     </Menu.Item>

@@ -21,7 +21,7 @@ interface StepPanelProps {
 /** What to do now: the steps, what to say and look for, what to mind, and the time that is left. */
 export function StepPanel({ step, next, timer, state, context }: StepPanelProps) {
   const { session } = state
-  const activity = activityOf(step.activityId)
+  const activity = activityOf(step)
   const words = wordsOn(activity, step.rung)
   return (
     <Stack gap="sm">
@@ -56,7 +56,7 @@ export function StepPanel({ step, next, timer, state, context }: StepPanelProps)
       <Cautions ids={activity.cautions} />
       {next && (
         <Text size="sm" className="quiet">
-          Then: {activityOf(next.activityId).name}, {next.minutes} min
+          Then: {activityOf(next).name}, {next.minutes} min
         </Text>
       )}
     </Stack>

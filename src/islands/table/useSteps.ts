@@ -14,7 +14,7 @@ export function useSteps({ id, plan: { steps } }: Session, onEnd: () => void) {
   const [picked, setMode] = useState<Mode>()
   const place = Math.min(at, Math.max(0, steps.length - 1))
   const step = steps[place]
-  const usual: Mode = step && activityOf(step.activityId).tableMode === 'quick-check' ? 'check' : 'clock'
+  const usual: Mode = step && activityOf(step).tableMode === 'quick-check' ? 'check' : 'clock'
   return {
     place,
     step,

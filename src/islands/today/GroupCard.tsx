@@ -1,7 +1,7 @@
 import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
 import { IconPlayerPlay, IconPrinter } from '@tabler/icons-react'
 import { namesInWords, plannedMinutes } from '../../core/planning'
-import type { GroupOverview, Session, Settings } from '../../core/records'
+import { type GroupOverview, type Session, type Settings, rulesFor } from '../../core/records'
 import { rungOf } from '../../core/teaching'
 import { say } from '../../core/wording'
 import { Strip } from '../../ui/Strip'
@@ -29,7 +29,7 @@ export function GroupCard({ overview, settings }: { overview: GroupOverview; set
         {next ? (
           <NextSession session={next} settings={settings} />
         ) : children.length > 0 ? (
-          <BuildSession groupId={group.id} settings={settings} />
+          <BuildSession groupId={group.id} settings={rulesFor(settings, group)} />
         ) : (
           <Nobody />
         )}

@@ -10,9 +10,9 @@ import { spreadsheets } from './spreadsheets'
 export const WORKSPACE_FORMAT = 'ripe-acorn-workspace'
 /**
  * Version 1 had no log of what was done, and did not say when an answer came in; version 2 did not say which steps of a
- * session stay, nor how long they took.
+ * session stay, nor how long they took; version 3 had no terms, no activities of one's own and no rules of a group.
  */
-export const WORKSPACE_VERSION = 3
+export const WORKSPACE_VERSION = 4
 
 export interface WorkspaceFile {
   readonly format: typeof WORKSPACE_FORMAT
@@ -96,6 +96,18 @@ const UPGRADES: Readonly<Record<number, Upgrade>> = {
       ...session,
       steps: Array.isArray(session.steps)
         ? (session.steps as Doc[]).map((step) => ({ ...step, locked: 0, took_seconds: null }))
+        : session.steps,
+    })),
+  }),
+  3: (things) => ({
+    ...things,
+    groups: (things.groups ?? []).map((group) => ({ ...group, rules: {} })),
+    terms: [],
+    own_activities: [],
+    sessions: (things.sessions ?? []).map((session) => ({
+      ...session,
+      steps: Array.isArray(session.steps)
+        ? (session.steps as Doc[]).map((step) => ({ ...step, own: null }))
         : session.steps,
     })),
   }),

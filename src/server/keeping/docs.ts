@@ -49,9 +49,15 @@ async function readParts(db: Db, { parts }: Kind, owners: readonly Row[]): Promi
     )
   for (const row of (await query) as Row[]) {
     const owner = String(row[parts.by])
-    byOwner.set(owner, [...(byOwner.get(owner) ?? []), pick(row, Object.keys(parts.columns))])
+    byOwner.set(owner, [...(byOwner.get(owner) ?? []), partOf(parts, row)])
   }
   return byOwner
+}
+
+function partOf({ columns, json }: NonNullable<Kind['parts']>, row: Row): Doc {
+  const unpack = (column: string) =>
+    json.includes(column) && typeof row[column] === 'string' ? (JSON.parse(row[column]) as unknown) : row[column]
+  return Object.fromEntries(Object.keys(columns).map((column) => [column, unpack(column)]))
 }
 
 function docOf(kind: Kind, row: Row): Doc | undefined {
@@ -110,7 +116,14 @@ export async function putDoc(db: Db, kind: Kind, doc: Doc): Promise<void> {
   await db(parts.table)
     .where({ [parts.by]: doc.id })
     .delete()
-  const rows = ((doc[parts.field] ?? []) as Doc[]).map((part, position) => ({ ...part, [parts.by]: doc.id, position }))
+  const pack = (part: Doc): Doc =>
+    Object.fromEntries(parts.json.map((column) => [column, part[column] ? JSON.stringify(part[column]) : null]))
+  const rows = ((doc[parts.field] ?? []) as Doc[]).map((part, position) => ({
+    ...part,
+    ...pack(part),
+    [parts.by]: doc.id,
+    position,
+  }))
   if (rows.length > 0) await db.batchInsert(parts.table, rows, 50)
 }
 

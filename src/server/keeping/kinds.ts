@@ -18,12 +18,12 @@ import {
   place,
   rung,
   settingsBody,
-  stepRow,
   uuid,
   version,
 } from '../fields'
 import { isAnswerBody, isObject } from '../stores/readable'
 import { recipe, yard } from '../makeSchemas'
+import { groupRules, ownActivityBody, stepRow, termBody } from '../planningSchemas'
 import { savedPrint } from '../printSchemas'
 import { story } from '../storySchemas'
 import { plainText } from '../text'
@@ -43,6 +43,8 @@ interface Parts {
   /** The column that names the thing they belong to. */
   readonly by: string
   readonly columns: Readonly<Record<string, string>>
+  /** Columns that are JSON in the database and plain in the file. */
+  readonly json: readonly string[]
 }
 
 export interface Kind {
@@ -72,6 +74,8 @@ export const KIND_IDS = [
   'settings',
   'children',
   'groups',
+  'terms',
+  'own_activities',
   'recipes',
   'yards',
   'days',
@@ -170,10 +174,11 @@ const people: readonly Kind[] = [
     one: 'group',
     many: 'groups',
     key: ['id'],
-    columns: named,
-    json: [],
+    columns: { ...named, rules: 'what is otherwise with it than in the house rules' },
+    json: ['rules'],
     parts: {
       field: 'children',
+      json: [],
       table: 'group_children',
       by: 'group_id',
       columns: { child_id: 'the id of a child that is in it; in the order of the group' },
@@ -182,6 +187,7 @@ const people: readonly Kind[] = [
       id: uuid.required(),
       name: name.required(),
       version: version.required(),
+      rules: groupRules.required(),
       ...created,
       children: Joi.array()
         .items(Joi.object({ child_id: uuid.required() }))
@@ -189,9 +195,32 @@ const people: readonly Kind[] = [
         .max(GROUP_MOST)
         .required(),
     }),
-    isWhole: always,
+    isWhole: ({ rules }) => isObject(rules),
     refers: nothing,
     label: byName,
+  },
+  {
+    id: 'terms',
+    table: 'terms',
+    one: 'term',
+    many: 'terms',
+    key: ['group_id'],
+    columns: {
+      group_id: 'the id of its group',
+      body: 'how often the group meets and until when (wish), the forecast that was kept with it, and when',
+      version: VERSION,
+      created_at: CREATED,
+    },
+    json: ['body'],
+    schema: Joi.object({
+      group_id: uuid.required(),
+      body: termBody.required(),
+      version: version.required(),
+      ...created,
+    }),
+    isWhole: hasBody,
+    refers: { group_id: 'groups' },
+    label: () => 'Term',
   },
 ]
 
@@ -224,6 +253,7 @@ const sessions: Kind = {
     field: 'steps',
     table: 'session_steps',
     by: 'session_id',
+    json: ['own'],
     columns: {
       id: 'the step’s own id',
       activity_id: 'the activity',
@@ -232,6 +262,7 @@ const sessions: Kind = {
       why: 'why it was chosen',
       locked: '1 where it stays when another plan is built, else 0',
       took_seconds: 'how long it really took, or null',
+      own: 'an activity of one’s own as it was then, or null',
     },
   },
   schema: Joi.object({
@@ -414,6 +445,7 @@ const records: readonly Kind[] = [
 
 const all: readonly Kind[] = [
   ...people,
+  shelf('own_activities', ['activity of your own', 'activities of your own'], ownActivityBody),
   shelf('recipes', ['made clock', 'made clocks'], recipe),
   shelf('yards', ['floor clock', 'floor clocks'], yard),
   shelf('days', ['day', 'days'], day),

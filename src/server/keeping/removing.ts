@@ -82,6 +82,7 @@ const TEXTS: Partial<Record<KindId, readonly string[]>> = {
   prints: ['name', 'body'],
   days: ['name', 'body'],
   stories: ['name', 'body'],
+  own_activities: ['name', 'body'],
 }
 
 /** Matches a name where it stands by itself, whatever the letters about it. */

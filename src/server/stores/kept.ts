@@ -4,14 +4,15 @@ import type { Db } from '../connection'
 import { notFound, staleVersion } from '../problem'
 import { parsed, readable } from './readable'
 
-/** Recipes, floor clocks, prints, days and stories are kept alike: a name and a body that was checked on its way in. */
-export type Shelf = 'recipes' | 'yards' | 'prints' | 'days' | 'stories'
+/** Recipes, floor clocks, prints, days, stories and activities of one's own are kept alike: a name and a body that was checked on its way in. */
+export type Shelf = 'recipes' | 'yards' | 'prints' | 'days' | 'stories' | 'own_activities'
 const ONE: Record<Shelf, string> = {
   recipes: 'recipe',
   yards: 'floor clock',
   prints: 'print',
   days: 'day',
   stories: 'story',
+  own_activities: 'activity',
 }
 export type Row = Record<string, unknown>
 

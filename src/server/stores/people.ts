@@ -3,9 +3,10 @@ import type { Instant } from '../../core/knowing'
 import { knownBefore } from '../../core/planning'
 import { type RungId, schools } from '../../core/teaching'
 import { GROUP_MOST } from '../fields'
-import type { Child, Group, NewChild } from '../../core/records'
+import type { Child, Group, GroupRules, NewChild } from '../../core/records'
 import type { Db } from '../connection'
 import { Problem, notFound, staleVersion } from '../problem'
+import { parsed } from './readable'
 import { getSettings } from './settings'
 
 export interface ChildEdit {
@@ -86,6 +87,7 @@ export async function listGroups(db: Db): Promise<Group[]> {
     id: String(row.id),
     name: String(row.name),
     version: Number(row.version),
+    rules: parsed<GroupRules>(String(row.rules)),
     childIds: members.filter((member) => member.group_id === row.id).map((member) => String(member.child_id)),
   }))
 }
@@ -101,6 +103,8 @@ export interface Members {
   readonly childIds: readonly ChildId[]
   /** Added along with the group, after those that are here already. */
   readonly newChildren?: readonly NewChild[]
+  /** What is otherwise with this group; left out, it stays as it is. */
+  readonly rules?: GroupRules
 }
 
 /** A group with its children, new ones among them, all or nothing. */
@@ -108,7 +112,13 @@ export async function addGroup(db: Db, group: Members & { readonly id: string },
   await db.transaction(async (trx) => {
     const known: Row | undefined = await trx('groups').where({ id: group.id }).first()
     if (known) return
-    await trx('groups').insert({ id: group.id, name: group.name, version: 1, created_at: now })
+    await trx('groups').insert({
+      id: group.id,
+      name: group.name,
+      rules: JSON.stringify(group.rules ?? {}),
+      version: 1,
+      created_at: now,
+    })
     await setMembers(trx, group.id, group, now)
   })
   return getGroup(db, group.id)
@@ -123,7 +133,11 @@ export async function editGroup(
   await db.transaction(async (trx) => {
     const changed = await trx('groups')
       .where({ id, version: edit.version })
-      .update({ name: edit.name, version: edit.version + 1 })
+      .update({
+        name: edit.name,
+        ...(edit.rules && { rules: JSON.stringify(edit.rules) }),
+        version: edit.version + 1,
+      })
     if (changed === 0) throw staleVersion('group', await getGroup(trx, id))
     await setMembers(trx, id, edit, now)
   })

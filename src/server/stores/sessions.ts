@@ -38,6 +38,7 @@ function rowToStep(row: Row): PlanStep {
     rung: row.rung as RungId,
     minutes: Number(row.minutes),
     why: String(row.why),
+    ...(row.own !== null && { own: parsed<NonNullable<PlanStep['own']>>(String(row.own)) }),
     ...(row.locked === 1 && { locked: true }),
     ...(row.took_seconds !== null && { tookSeconds: Number(row.took_seconds) }),
   }
@@ -109,6 +110,7 @@ async function setSteps(db: Db, sessionId: SessionId, steps: readonly PlanStep[]
       why: step.why,
       locked: step.locked === true,
       took_seconds: step.tookSeconds ?? null,
+      own: step.own ? JSON.stringify(step.own) : null,
     })),
   )
 }

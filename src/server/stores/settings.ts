@@ -11,6 +11,9 @@ export const SETTINGS_DEFAULTS = {
   lowInk: false,
   place: 'table',
   materials: ['paper', 'card', 'scissors', 'fasteners', 'crayons', 'slates', 'circles', 'chalk'],
+  favourites: [],
+  notForUs: [],
+  cupboard: {},
   version: 1,
 } as const satisfies Settings
 

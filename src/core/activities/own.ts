@@ -1,0 +1,70 @@
+import { RefusedValue, requireInteger } from '../errors'
+import { durationRange } from './duration'
+import type { Activity } from './types'
+
+/** What an adult writes of an activity of one's own; its name stands beside it. */
+export type OwnActivityBody = Omit<Activity, 'id' | 'name' | 'onRung'>
+
+export const MOST_OWN_STEPS = 10
+/** Longer than this, no session holds it. */
+const MOST_OWN_MINUTES = 120
+
+/**
+ * An activity of one's own as the planner takes it. Throws RefusedValue, naming the field, where its lengths or its players
+ * contradict each other, where it suits no rung or no place, or where it takes longer than any session.
+ */
+export function ownActivity(id: string, name: string, body: OwnActivityBody): Activity {
+  const { duration, players, rungs, places, steps, role } = body
+  const { least, usual, most } = duration.rounds
+  if (usual < least) throw new RefusedValue('duration.rounds.usual', `${least} or more, as the fewest are`, usual)
+  if (most < usual) throw new RefusedValue('duration.rounds.most', `${usual} or more, as is usual`, most)
+  requireInteger('players.least', players.least, 1, 30)
+  requireInteger('players.most', players.most, players.least, 30)
+  if (rungs.length === 0) throw new RefusedValue('rungs', 'one rung at least', 'none')
+  if (places.length === 0) throw new RefusedValue('places', 'one place at least', 'none')
+  if (steps.length === 0) throw new RefusedValue('steps', 'one step at least', 'none')
+  if (role === 'check') throw new RefusedValue('role', 'teach or break: the check at the end is the app’s own', role)
+  const activity: Activity = { ...body, id, name }
+  const shortest = durationRange(activity, players.least)
+  if (shortest.least > MOST_OWN_MINUTES)
+    throw new RefusedValue(
+      'duration',
+      `so short that it takes ${MOST_OWN_MINUTES} minutes at most`,
+      `${shortest.least} minutes`,
+    )
+  return activity
+}
+
+/** What an activity has that can be changed in a copy of it. */
+export function ownBodyOf(activity: Activity): OwnActivityBody {
+  const its = ['id', 'name', 'onRung']
+  return Object.fromEntries(
+    Object.entries(activity).filter(([field]) => !its.includes(field)),
+  ) as unknown as OwnActivityBody
+}
+
+/** What a new activity of one's own starts from. */
+export const EMPTY_OWN: OwnActivityBody = {
+  stage: 'concrete',
+  role: 'teach',
+  rungs: [],
+  energy: 'seated',
+  places: ['table', 'floor'],
+  players: { least: 1, most: 12 },
+  duration: {
+    setUpMinutes: 1,
+    clearMinutes: 1,
+    turnSeconds: 60,
+    turns: 'together',
+    rounds: { least: 4, usual: 6, most: 9 },
+  },
+  needs: [],
+  prints: 'none',
+  tableMode: 'show-clock',
+  cautions: [],
+  steps: [],
+  say: '',
+  lookFor: '',
+  easier: '',
+  harder: '',
+}

@@ -1,0 +1,141 @@
+import { type PlainDate, dateOf, mondayOf } from '../../clock'
+import type { ChildId } from '../../ids'
+import type { RungId } from '../../teaching'
+import type { TermCounts } from './simulate'
+
+/** The shares of runs by which a date is told: the ends of the bands that hold 50 and 80 %, the middle, and 80 % itself. */
+export const SHARES = [0.1, 0.25, 0.5, 0.75, 0.8, 0.9] as const
+export type Share = (typeof SHARES)[number]
+
+/** When a child is likely firm on a rung. */
+export interface FirmWhen {
+  readonly rung: RungId
+  /** In which share of the runs it is firm by the end of the term. */
+  readonly byEnd: number
+  /** The meeting by which about so many of the runs have it firm; null where it takes longer than the term. */
+  readonly by: Readonly<Record<Share, PlainDate | null>>
+}
+
+export interface ChildForecast {
+  readonly childId: ChildId
+  /** Every rung that is not firm yet, in order. */
+  readonly rungs: readonly FirmWhen[]
+}
+
+/** What a week is likely about. */
+export interface TermWeek {
+  /** Its Monday. */
+  readonly monday: PlainDate
+  readonly meetings: readonly PlainDate[]
+  /** The rungs that the group works on in most runs, the likeliest first, with their shares of the runs. */
+  readonly works: readonly RungShare[]
+  /** Those that come back. */
+  readonly back: readonly RungShare[]
+}
+
+export interface RungShare {
+  readonly rung: RungId
+  readonly share: number
+}
+
+export interface Forecast {
+  readonly runs: number
+  readonly children: readonly ChildForecast[]
+  readonly weeks: readonly TermWeek[]
+  /** When all are firm on the goal; undefined without a goal. */
+  readonly goal: FirmWhen | undefined
+}
+
+/** The rungs named in a week: those of every fourth run at least. */
+const LEAST_SHARE = 0.25
+
+/** What the terms that were played come to. */
+export function forecastOf(counts: TermCounts): Forecast {
+  const { runs, ladder, children, firmAfter, goalAt, allThere } = counts
+  const goal = goalAt === undefined ? undefined : ladder[goalAt]
+  return {
+    runs,
+    children: children.map(({ id }, c) => ({
+      childId: id,
+      rungs: ladder.flatMap((rung, r) => {
+        const after = firmAfter[c]?.[r]
+        return after === undefined || after[0] === runs ? [] : [firmWhen(rung, after, counts)]
+      }),
+    })),
+    weeks: weeksOfTerm(counts),
+    goal: goal === undefined ? undefined : firmWhen(goal, allThere, counts),
+  }
+}
+
+function firmWhen(rung: RungId, after: Uint32Array, { meetings, runs }: TermCounts): FirmWhen {
+  let sum = 0
+  const reached = Array.from(after, (count) => (sum += count) / runs)
+  const dayBy = (share: number) => {
+    const first = reached.findIndex((each) => each >= share)
+    if (first < 0) return null
+    // Between two meetings nothing happens: of the two, the one that lies nearer to the share.
+    const earlier = reached[first - 1] ?? 0
+    const isNearer = first > 1 && share - earlier < (reached[first] ?? 1) - share
+    return dateOf(meetings[Math.max(0, first - (isNearer ? 2 : 1))] ?? 0)
+  }
+  const by = Object.fromEntries(SHARES.map((share) => [share, dayBy(share)])) as Record<Share, PlainDate | null>
+  return { rung, byEnd: sum / runs, by }
+}
+
+function weeksOfTerm({ meetings, ladder, worked, cameBack, runs }: TermCounts): TermWeek[] {
+  const mondays = [...new Set(meetings.map(mondayOf))]
+  return mondays.map((monday) => {
+    const at = meetings.flatMap((day, m) => (mondayOf(day) === monday ? [m] : []))
+    const shares = (counted: readonly Uint32Array[]) =>
+      ladder
+        .map((rung, r) => ({ rung, share: Math.max(...at.map((m) => counted[m]?.[r] ?? 0)) / runs }))
+        .filter(({ share }) => share >= LEAST_SHARE)
+        .sort((a, b) => b.share - a.share)
+    return {
+      monday: dateOf(monday),
+      meetings: at.map((m) => dateOf(meetings[m] ?? 0)),
+      works: shares(worked),
+      back: shares(cameBack),
+    }
+  })
+}
+
+/** How one forecast differs from another for one child and rung. */
+export interface Shift {
+  readonly childId: ChildId
+  readonly rung: RungId
+  readonly before: PlainDate | null
+  readonly after: PlainDate | null
+  /** It is firm by now. */
+  readonly isFirm: boolean
+}
+
+/** Eight in ten: the share of runs that a plan goes by. */
+export const PLANNED_FOR: Share = 0.8
+
+/**
+ * What changed from one forecast to the next: for each child the rung that was next before, where its day moved or it is
+ * firm by now, and whoever came or went is left out.
+ */
+export function shiftsBetween(before: Forecast, after: Forecast): Shift[] {
+  return before.children.flatMap((was) => {
+    const now = after.children.find(({ childId }) => childId === was.childId)
+    const [next] = was.rungs
+    if (!now || !next) return []
+    const then = now.rungs.find(({ rung }) => rung === next.rung)
+    const shift = {
+      childId: now.childId,
+      rung: next.rung,
+      before: next.by[PLANNED_FOR],
+      after: then?.by[PLANNED_FOR] ?? null,
+      isFirm: then === undefined,
+    }
+    return shift.isFirm || shift.before !== shift.after ? [shift] : []
+  })
+}
+
+/** How many rungs a child is firm on by the end, beyond those of now, on the average of children and runs. */
+export function rungsGained({ children }: Forecast): number {
+  const sum = children.flatMap(({ rungs }) => rungs.map(({ byEnd }) => byEnd)).reduce((a, b) => a + b, 0)
+  return children.length === 0 ? 0 : sum / children.length
+}

@@ -1,0 +1,5 @@
+export * from './forecast'
+export * from './simulate'
+export { speedsOf } from './speed'
+export * from './whatIf'
+export * from './wish'

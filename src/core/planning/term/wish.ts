@@ -1,0 +1,62 @@
+import { DAYS_PER_WEEK, type PlainDate, daysOf, weekdayOf } from '../../clock'
+import { RefusedValue, requireInteger } from '../../errors'
+import type { RungId, SchoolId } from '../../teaching'
+import { LONGEST_SESSION, SHORTEST_SESSION } from '../types'
+
+/** How often and how long a group meets, from when to when, and what for. */
+export interface TermWish {
+  readonly from: PlainDate
+  readonly until: PlainDate
+  /** The days of the week on which they meet, 0 for Monday to 6 for Sunday. */
+  readonly weekdays: readonly number[]
+  /** Of one session. */
+  readonly minutes: number
+  /** A day at home, on every day of the week. */
+  readonly homeMinutes: number
+  /** The rung that is hoped for; null where the term just goes to its date. */
+  readonly goal: RungId | null
+  readonly holidays: readonly Holiday[]
+  readonly school: SchoolId
+}
+
+/** Days without a session, both of them included. */
+export interface Holiday {
+  readonly from: PlainDate
+  readonly until: PlainDate
+}
+
+export const MOST_TERM_WEEKS = 60
+export const MOST_HOLIDAYS = 20
+export const MOST_HOME_MINUTES = 30
+
+/**
+ * The days on which a group meets, in days since 1970-01-01. Throws RefusedValue, naming the field, for a term that is
+ * shorter than a day or longer than MOST_TERM_WEEKS, for one without days, for a holiday that ends before it begins, and
+ * for holidays that leave no session.
+ */
+export function meetingsOf(wish: TermWish): number[] {
+  const { weekdays, minutes, homeMinutes, holidays } = wish
+  const [from, until] = [daysOf(wish.from, 'from'), daysOf(wish.until, 'until')]
+  requireInteger('minutes', minutes, SHORTEST_SESSION, LONGEST_SESSION)
+  requireInteger('homeMinutes', homeMinutes, 0, MOST_HOME_MINUTES)
+  if (until < from) throw new RefusedValue('until', `${wish.from} or later`, wish.until)
+  if (until - from > MOST_TERM_WEEKS * DAYS_PER_WEEK)
+    throw new RefusedValue('until', `at most ${MOST_TERM_WEEKS} weeks after ${wish.from}`, wish.until)
+  if (weekdays.length === 0) throw new RefusedValue('weekdays', 'at least one day on which you meet', 'none')
+  for (const weekday of weekdays) requireInteger('weekdays', weekday, 0, DAYS_PER_WEEK - 1)
+  const free = holidays.map((holiday, i) => daysOfHoliday(holiday, `holidays[${i}]`))
+  const days = Array.from({ length: until - from + 1 }, (_, i) => from + i).filter((day) =>
+    weekdays.includes(weekdayOf(day)),
+  )
+  if (days.length === 0) throw new RefusedValue('until', 'so late that you meet once at least', wish.until)
+  const held = days.filter((day) => !free.some((holiday) => day >= holiday.from && day <= holiday.until))
+  if (held.length === 0)
+    throw new RefusedValue('holidays', 'shorter: at least one session must be left', 'holidays that cover them all')
+  return held
+}
+
+function daysOfHoliday({ from, until }: Holiday, field: string): { from: number; until: number } {
+  const days = { from: daysOf(from, `${field}.from`), until: daysOf(until, `${field}.until`) }
+  if (days.until < days.from) throw new RefusedValue(`${field}.until`, `${from} or later`, until)
+  return days
+}

@@ -1,0 +1,42 @@
+import { Text, Title } from '@mantine/core'
+import type { RungShare, TermWeek } from '../../core/planning'
+import { rungOf } from '../../core/teaching'
+import { dayInWords } from '../../ui/dates'
+
+/** Which rungs come in which weeks, with what comes back among them. */
+export function WeekList({ weeks }: { weeks: readonly TermWeek[] }) {
+  return (
+    <section className="sheet" aria-label="Week by week">
+      <Title order={2} size="h4" mb={6}>
+        Week by week
+      </Title>
+      <div className="term-weeks" tabIndex={0} role="group" aria-label="Weeks">
+        <table className="rows">
+          <thead>
+            <tr>
+              <th>Sessions</th>
+              <th>Likely about</th>
+              <th>Comes back</th>
+            </tr>
+          </thead>
+          <tbody>
+            {weeks.map(({ monday, meetings, works, back }) => (
+              <tr key={monday}>
+                <th scope="row">{meetings.map((date) => dayInWords(date)).join(', ')}</th>
+                <td>{works.length === 0 ? 'all is known by then' : named(works)}</td>
+                <td>{named(back)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <Text size="sm" className="quiet" mt={6}>
+        The likelier one first. A session itself is planned from the records of its day.
+      </Text>
+    </section>
+  )
+}
+
+function named(shares: readonly RungShare[]): string {
+  return shares.map(({ rung }) => rungOf(rung).name).join(' or ')
+}

@@ -1,0 +1,102 @@
+import { Button, Group, Progress, Stack, Text, Title } from '@mantine/core'
+import { useState } from 'react'
+import { type Forecast, PLANNED_FOR, type TermWish, type WhatIf, rungsGained, whatIfs } from '../../core/planning'
+import type { TermData } from '../../core/records'
+import { rungOf } from '../../core/teaching'
+import { dayInWords } from '../../ui/dates'
+import { TERM_RUNS, useForecast } from './useForecast'
+
+interface Props extends Pick<TermData, 'children'> {
+  readonly base: Forecast
+  readonly wish: TermWish
+}
+
+/** One change of the term at a time, beside the term as it is. */
+export function WhatIfs({ base, wish, children }: Props) {
+  const [tried, setTried] = useState<WhatIf>()
+  const found = useForecast(tried?.wish, children)
+  return (
+    <section className="sheet" aria-label="What if">
+      <Title order={2} size="h4" mb={6}>
+        What if …
+      </Title>
+      <Group gap="xs" mb="sm">
+        {whatIfs(wish).map((each) => (
+          <Button
+            key={each.id}
+            variant={tried?.id === each.id ? 'light' : 'default'}
+            aria-pressed={tried?.id === each.id}
+            onClick={() => setTried(each)}
+          >
+            {each.name}
+          </Button>
+        ))}
+      </Group>
+      {tried && found.isRunning && (
+        <Progress value={(100 * found.done) / TERM_RUNS} aria-label="How much of it is done" />
+      )}
+      {tried && found.isFresh && found.forecast && (
+        <Compared name={tried.name} base={base} other={found.forecast} children={children} />
+      )}
+      {!tried && (
+        <Text size="sm" className="quiet">
+          Choose one, and the same terms are played with it.
+        </Text>
+      )}
+    </section>
+  )
+}
+
+interface ComparedProps extends Pick<TermData, 'children'> {
+  readonly name: string
+  readonly base: Forecast
+  readonly other: Forecast
+}
+
+function Compared({ name, base, other, children }: ComparedProps) {
+  const gained = (forecast: Forecast) => rungsGained(forecast).toFixed(1)
+  const sameGoal = base.goal && other.goal && [base.goal, other.goal].map((goal) => goal.by[PLANNED_FOR])
+  const rows = children.flatMap(({ id, name: child }) => {
+    const [next] = base.children.find(({ childId }) => childId === id)?.rungs ?? []
+    const then = other.children.find(({ childId }) => childId === id)?.rungs.find(({ rung }) => rung === next?.rung)
+    return next && then ? [{ id, child, rung: next.rung, now: next.by[PLANNED_FOR], then: then.by[PLANNED_FOR] }] : []
+  })
+  return (
+    <Stack gap="xs">
+      <Text size="sm">
+        <strong>{name}:</strong> {gained(other)} rungs more for a child by the end, on average, rather than{' '}
+        {gained(base)}.
+      </Text>
+      {sameGoal && (
+        <Text size="sm">
+          All firm on {base.goal && rungOf(base.goal.rung).name}, 8 in 10 times: {dayOr(sameGoal[1])}, rather than{' '}
+          {dayOr(sameGoal[0])}.
+        </Text>
+      )}
+      <table className="rows">
+        <thead>
+          <tr>
+            <th>Child</th>
+            <th>Next rung</th>
+            <th>As it is</th>
+            <th>With this</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ id, child, rung, now, then }) => (
+            <tr key={id}>
+              <th scope="row" className="anywhere">
+                {child}
+              </th>
+              <td>{rungOf(rung).name}</td>
+              <td>{dayOr(now)}</td>
+              <td>{dayOr(then)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Stack>
+  )
+}
+
+const dayOr = (date: string | null | undefined) => (date ? dayInWords(date) : 'after the term')

@@ -1,0 +1,170 @@
+import Joi from 'joi'
+import { MOST_OWN_STEPS, catalogue, type OwnActivityBody } from '../core/activities'
+import { cautions } from '../core/make'
+import { games } from '../core/movement'
+import { LONGEST_SESSION, LONGEST_TOOK_SECONDS, MOST_HOLIDAYS, MOST_HOME_MINUTES, SHARES } from '../core/planning'
+import { printables } from '../core/printables'
+import type { Forecast, FirmWhen, TermWish } from '../core/planning'
+import type { GroupRules, KeptTerm, TermEdit } from '../core/records'
+import { STAGES } from '../core/teaching'
+import {
+  GROUP_MOST,
+  date,
+  instant,
+  materialId,
+  materialList,
+  minutes,
+  name,
+  place,
+  rung,
+  settingsBody,
+  uuid,
+} from './fields'
+import { shape } from './shape'
+import { plainText } from './text'
+
+/* What is sent and kept of planning: terms, activities of one's own, the rules of a group. */
+
+const weekday = Joi.number().strict().integer().min(0).max(6)
+
+export const termWish = shape<TermWish>({
+  from: date.required(),
+  until: date.required(),
+  weekdays: Joi.array().items(weekday).unique().min(1).required(),
+  minutes: minutes.required(),
+  homeMinutes: Joi.number().strict().integer().min(0).max(MOST_HOME_MINUTES).required(),
+  goal: rung.allow(null).required(),
+  holidays: Joi.array()
+    .items(Joi.object({ from: date.required(), until: date.required() }))
+    .max(MOST_HOLIDAYS)
+    .required(),
+  school: settingsBody.school,
+})
+
+const share = Joi.number().min(0).max(1).required()
+const firmWhen = shape<FirmWhen>({
+  rung: rung.required(),
+  byEnd: share,
+  by: Joi.object(Object.fromEntries(SHARES.map((each) => [String(each), date.allow(null).required()]))).required(),
+})
+const rungShares = Joi.array()
+  .items(Joi.object({ rung: rung.required(), share }))
+  .max(20)
+  .required()
+
+export const forecast = shape<Forecast>({
+  runs: Joi.number().integer().min(1).max(1_000_000).required(),
+  children: Joi.array()
+    .items(
+      Joi.object({
+        childId: uuid.required(),
+        rungs: Joi.array().items(firmWhen).max(20).required(),
+      }),
+    )
+    .max(GROUP_MOST)
+    .required(),
+  weeks: Joi.array()
+    .items(
+      Joi.object({
+        monday: date.required(),
+        meetings: Joi.array().items(date).max(7).required(),
+        works: rungShares,
+        back: rungShares,
+      }),
+    )
+    .max(61)
+    .required(),
+  goal: firmWhen,
+})
+
+export const termBody = shape<Omit<KeptTerm, 'version'>>({
+  wish: termWish.required(),
+  forecast: forecast.required(),
+  at: instant.required(),
+})
+
+/** Version 0 where no term was kept yet. */
+export const termEdit = shape<TermEdit>({
+  wish: termWish.required(),
+  forecast: forecast.required(),
+  version: Joi.number().strict().integer().min(0).required(),
+})
+
+const { language, form, school, paper, lowInk } = settingsBody
+export const groupRules = shape<GroupRules>({
+  language: language.optional(),
+  form: form.optional(),
+  school: school.optional(),
+  paper: paper.optional(),
+  lowInk: lowInk.optional(),
+  place,
+  materials: materialList,
+})
+
+const words = (most: number) => plainText(most).trim().allow('').required()
+const count = (least: number, most: number) => Joi.number().strict().integer().min(least).max(most).required()
+const oneOf = (values: readonly string[]) => Joi.string().valid(...values)
+
+const ownActivityFields: { readonly [Field in keyof Required<OwnActivityBody>]: Joi.Schema } = {
+  stage: oneOf(STAGES).required(),
+  role: oneOf(['teach', 'break']).required(),
+  rungs: Joi.array().items(rung).unique().min(1).required(),
+  energy: oneOf(['seated', 'standing', 'moving']).required(),
+  places: Joi.array().items(place).unique().min(1).required(),
+  players: Joi.object({ least: count(1, 30), most: count(1, 30) }).required(),
+  tableOf: Joi.number().strict().integer().min(1).max(30),
+  duration: Joi.object({
+    setUpMinutes: count(0, 60),
+    clearMinutes: count(0, 60),
+    turnSeconds: count(1, 3600),
+    turns: oneOf(['together', 'in-turn']).required(),
+    rounds: Joi.object({ least: count(1, 200), usual: count(1, 200), most: count(1, 200) }).required(),
+  }).required(),
+  needs: Joi.array()
+    .items(
+      Joi.object({ material: materialId.required(), amount: count(1, 200), per: oneOf(['child', 'group']).required() }),
+    )
+    .unique('material')
+    .max(20)
+    .required(),
+  prints: oneOf([...Object.keys(printables), 'paper-clock', 'none']).required(),
+  tableMode: oneOf(['show-clock', 'quick-check', 'timer']).required(),
+  game: oneOf(Object.keys(games)),
+  cautions: Joi.array()
+    .items(oneOf(Object.keys(cautions)))
+    .unique()
+    .required(),
+  steps: Joi.array().items(plainText(300).trim().min(1)).min(1).max(MOST_OWN_STEPS).required(),
+  say: words(300),
+  lookFor: words(300),
+  easier: words(300),
+  harder: words(300),
+}
+export const ownActivityBody = Joi.object<OwnActivityBody>(ownActivityFields)
+
+/** An activity of the catalogue, or one of one's own, which stands in the step whole. */
+const activityId = Joi.when('own', {
+  is: Joi.object().required(),
+  then: uuid.required(),
+  otherwise: Joi.string()
+    .valid(...catalogue.map((activity) => activity.id))
+    .required(),
+})
+const own = Joi.object({ id: uuid.required(), name: name.required(), ...ownActivityFields })
+const stepFields = {
+  id: Joi.string().max(40).required(),
+  rung: rung.required(),
+  minutes: Joi.number().strict().integer().min(1).max(LONGEST_SESSION).required(),
+  why: plainText(1000).allow('').required(),
+}
+const tookSeconds = Joi.number().strict().integer().min(1).max(LONGEST_TOOK_SECONDS)
+/** A step of a session as it is sent. */
+export const step = Joi.object({ ...stepFields, activityId, own, locked: Joi.boolean().strict(), tookSeconds })
+/** A step as it is kept. */
+export const stepRow = Joi.object({
+  ...stepFields,
+  activity_id: activityId,
+  own: own.allow(null).required(),
+  locked: Joi.number().valid(0, 1).required(),
+  took_seconds: tookSeconds.allow(null).required(),
+})
