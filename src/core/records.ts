@@ -1,5 +1,5 @@
 import type { ActivityId, ChangeId, ChildId, CountId, GroupId, NoteId, RecipeId, SessionId, YardId } from './ids'
-import type { Activity, MaterialId, Place } from './activities'
+import type { Activity, MaterialId, OwnActivityBody, Place } from './activities'
 import type { Day } from './days'
 import type { PaperId } from './drawing'
 import type { Story } from './stories'
@@ -98,6 +98,12 @@ export type GroupRules = Partial<Omit<Settings, 'version' | 'favourites' | 'notF
 /** The rules that hold for a group. */
 export function rulesFor(settings: Settings, { rules }: Pick<Group, 'rules'>): Settings {
   return { ...settings, ...rules }
+}
+
+/** What the page of activities shows at first. */
+export interface ActivitiesData {
+  readonly own: readonly Kept<OwnActivityBody>[]
+  readonly settings: Settings
 }
 
 /** A term as it was planned: what was wished, and the forecast that was kept with it. */

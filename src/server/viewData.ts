@@ -1,7 +1,9 @@
+import type { OwnActivityBody } from '../core/activities'
 import type { Day } from '../core/days'
 import type { ChildId, GroupId, SessionId } from '../core/ids'
 import type { Instant } from '../core/knowing'
 import {
+  type ActivitiesData,
   type ChildData,
   type DaysData,
   type LogData,
@@ -48,6 +50,12 @@ export async function viewState(read: Read): Promise<string> {
 }
 
 export const todayView: Read = async (db, now) => [{ key: ['overview'], data: await overview(db, now) }]
+
+export const activitiesView: Read = async (db) => {
+  const own = await listKept<OwnActivityBody>(db, 'own_activities')
+  const data: ActivitiesData = { own, settings: await getSettings(db) }
+  return [{ key: ['activities'], data }]
+}
 
 export const settingsView: Read = async (db) => [{ key: ['settings'], data: await getSettings(db) }]
 

@@ -1,8 +1,10 @@
+import type { OwnActivityBody } from '../core/activities'
 import type { Day } from '../core/days'
 import type { Story } from '../core/stories'
 import type { SessionId } from '../core/ids'
 import type { Answer } from '../core/knowing'
 import type {
+  ActivitiesData,
   AnswerChange,
   ChildData,
   ChildReport,
@@ -56,6 +58,17 @@ export const groupQuery = (id: string) => ({
   queryKey: ['group', id],
   queryFn: () => api.get<GroupData>(`/api/groups/${id}/members`),
 })
+
+export const activitiesQuery = {
+  queryKey: ['activities'],
+  queryFn: async (): Promise<ActivitiesData> => {
+    const [own, settings] = await Promise.all([
+      api.get<Kept<OwnActivityBody>[]>('/api/activities'),
+      api.get<Settings>('/api/settings'),
+    ])
+    return { own, settings }
+  },
+}
 
 export const termQuery = (id: string) => ({
   queryKey: ['term', id],

@@ -1,3 +1,4 @@
+export * from './activityNotes'
 export * from './bend'
 export * from './checks'
 export * from './dayPrints'

@@ -12,30 +12,10 @@ import {
 } from '../drawing'
 import { type PrintableId, countsOn, printables, takenChoices } from '../printables'
 import { type RungId, type School, pathOf } from '../teaching'
-import { type PrintedPhrase, type Wording, barText, printedAs } from '../wording'
+import { type Wording, barText, printedAs } from '../wording'
+import { CAN_DO } from './activityNotes'
 import { workingRung } from './need'
 import type { PlanChild } from './types'
-
-/** What a child can do who knows a rung, as a family is told it. */
-const AT_HOME = {
-  parts: 'name the parts of a clock, and show which way the hands turn',
-  'hour-hand': 'say where the short hand is: at an hour, just after it, halfway or nearly at the next',
-  oclock: 'read and set whole hours, such as three o’clock',
-  half: 'read and set half past',
-  fives: 'count the minutes round the clock in fives',
-  quarters: 'read and set the quarters of an hour',
-  'past-fives': 'read minutes past the hour, in fives',
-  'to-fives': 'read minutes to the next hour, in fives',
-  minute: 'read the clock to the very minute',
-  digital: 'write the time in figures, and match it to a clock',
-  'day-halves': 'tell morning from afternoon and evening by the clock',
-  'day-24': 'say the hours of the afternoon on a day of 24 hours',
-  rounding: 'round a time to the nearest five minutes',
-  later: 'say what time it will be some minutes later, or was some minutes before',
-  elapsed: 'say how long something lasts, from its beginning to its end',
-  'work-back': 'say when to start so as to be ready in time',
-  timetable: 'read a plan of the day and show its times on a clock',
-} as const satisfies Record<RungId, PrintedPhrase>
 
 /** One game for home, the first that is for the rung. Each is for two, and needs little but its pages. */
 const HOME_GAMES = [
@@ -84,13 +64,13 @@ export function noteHomePages(wish: NoteWish): Drawing[] {
     known.length > 0
       ? [
           text(wish, printedAs('This is what {0} can do now:', wording, name)),
-          ...known.slice(-MOST_TOLD).map((rung) => line(printedAs(AT_HOME[rung], wording))),
+          ...known.slice(-MOST_TOLD).map((rung) => line(printedAs(CAN_DO[rung], wording))),
         ]
       : [text(wish, printedAs('{0} has begun to look at clocks. Everything is still to come.', wording, name))]
   const blocks: FlowBlock[] = [
     ...can,
     heading(wish, printedAs('This is what comes next:', wording)),
-    line(printedAs(AT_HOME[next], wording)),
+    line(printedAs(CAN_DO[next], wording)),
     heading(wish, printedAs('Something to play together', wording)),
     paragraph(paper, words.name, { size: 5, weight: 'bold', above: 2 }),
     ...words.steps.map((step, i) => paragraph(paper, `${i + 1}.  ${step}`, { size: 5, indent: 4, above: 1 })),

@@ -22,6 +22,7 @@ import {
 } from '../drawing'
 import { type Stage, rungOf } from '../teaching'
 import { type Wording, barText, isEnglish, listInWords, nameIn, printedAs, say, sayDuration } from '../wording'
+import { activityNotes } from './activityNotes'
 import { type TimedStep, fetchInWords, fetchList, planCautions, timeline } from './fetch'
 import { childForms, groupNeed } from './need'
 import { reasonFor } from './reasons'
@@ -128,6 +129,23 @@ function formsBlock(plan: SessionPlan, request: SessionRequest, { paper, wording
   return stack([...line('easier'), ...line('harder')])
 }
 
+/** What to say and ask, what to look for and what may go wrong; a movement break teaches nothing. */
+export function notesOf(step: PlanStep, wording: Wording): string[] {
+  const activity = activityOf(step)
+  const words = activityWords(activity, wording.language, step.rung)
+  const spoken = [printedAs('Say: “{0}”', wording, words.say), printedAs('Look for: {0}', wording, words.lookFor)]
+  if (activity.role !== 'teach') return spoken
+  const { objective, questions, wrong } = activityNotes(activity, step.rung, wording, step.minutes)
+  return [
+    objective,
+    ...spoken,
+    printedAs('Ask: {0}', wording, questions.join(' ')),
+    ...(wrong.length > 0
+      ? [printedAs('May go wrong: {0}.', wording, wrong.map(({ does }) => nameIn(wording, does)).join('; '))]
+      : []),
+  ]
+}
+
 interface StepTold {
   readonly sheet: RunSheetRequest
   readonly clock: (minute: number) => string
@@ -148,8 +166,7 @@ function stepBlock({ step, start, end }: TimedStep, { sheet, clock, why }: StepT
     }),
     small(why, '#6B6158'),
     ...words.steps.map((text, i) => small(`${i + 1}.  ${text}`)),
-    small(printedAs('Say: “{0}”', wording, words.say)),
-    small(printedAs('Look for: {0}', wording, words.lookFor)),
+    ...notesOf(step, wording).map((line) => small(line)),
     small(`${printedAs('Easier: {0}', wording, words.easier)}  ${printedAs('Harder: {0}', wording, words.harder)}`),
   ])
 }

@@ -6,7 +6,7 @@ import { plannedMinutes } from './checks'
 import { type TimedStep, fetchInWords, fetchList, planCautions, timeline } from './fetch'
 import { childForms, groupNeed } from './need'
 import { reasonFor } from './reasons'
-import { FORMS, type RunSheetRequest } from './runSheet'
+import { FORMS, type RunSheetRequest, notesOf } from './runSheet'
 import type { SessionPlan, SessionRequest } from './types'
 
 /** Characters that Markdown reads as its own: what adults and children wrote stays what it is. */
@@ -74,8 +74,7 @@ function stepText(
     ...(why === '' ? [] : [escaped(why), '']),
     ...words.steps.map((text, i) => `${i + 1}. ${escaped(text)}`),
     '',
-    `- ${escaped(printedAs('Say: “{0}”', wording, words.say))}`,
-    `- ${escaped(printedAs('Look for: {0}', wording, words.lookFor))}`,
+    ...notesOf(step, wording).map((line) => `- ${escaped(line)}`),
     `- ${escaped(printedAs('Easier: {0}', wording, words.easier))}`,
     `- ${escaped(printedAs('Harder: {0}', wording, words.harder))}`,
   ]

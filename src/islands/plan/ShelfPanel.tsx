@@ -1,4 +1,4 @@
-import { Button, Group, Stack, Text } from '@mantine/core'
+import { Anchor, Button, Group, Stack, Text } from '@mantine/core'
 import { IconPlus } from '@tabler/icons-react'
 import { planAfterAdd, shelf } from '../../core/planning'
 import { StageTag } from '../../ui/StageTag'
@@ -10,40 +10,45 @@ export function ShelfPanel({ state }: { state: PlanState }) {
   const entries = shelf(session.plan, request)
   if (entries.length === 0) return <Text size="sm">Every activity for this rung is in the plan.</Text>
   return (
-    <Stack
-      gap={6}
-      component="ul"
-      p={0}
-      m={0}
-      style={{ listStyle: 'none', maxHeight: 420, overflowY: 'auto' }}
-      tabIndex={0}
-      aria-label="Shelf"
-    >
-      {entries.map(({ activity, usualMinutes, but }) => (
-        <Group key={activity.id} component="li" wrap="nowrap" gap="xs" justify="space-between">
-          <div style={{ minWidth: 0 }}>
-            <Group gap={6}>
-              <Text span fw={600} size="sm">
-                {activity.name}
+    <>
+      <Anchor href="/activities" size="sm">
+        All activities, and your own
+      </Anchor>
+      <Stack
+        gap={6}
+        component="ul"
+        p={0}
+        m={0}
+        style={{ listStyle: 'none', maxHeight: 420, overflowY: 'auto' }}
+        tabIndex={0}
+        aria-label="Shelf"
+      >
+        {entries.map(({ activity, usualMinutes, but }) => (
+          <Group key={activity.id} component="li" wrap="nowrap" gap="xs" justify="space-between">
+            <div style={{ minWidth: 0 }}>
+              <Group gap={6}>
+                <Text span fw={600} size="sm">
+                  {activity.name}
+                </Text>
+                <StageTag stage={activity.stage} />
+              </Group>
+              <Text size="xs" className="quiet">
+                {usualMinutes} min, {activity.energy}
+                {but.length > 0 && ` · ${but.join(', ')}`}
               </Text>
-              <StageTag stage={activity.stage} />
-            </Group>
-            <Text size="xs" className="quiet">
-              {usualMinutes} min, {activity.energy}
-              {but.length > 0 && ` · ${but.join(', ')}`}
-            </Text>
-          </div>
-          <Button
-            size="compact-md"
-            variant={but.length === 0 ? 'light' : 'default'}
-            leftSection={<IconPlus size={15} />}
-            aria-label={`Add ${activity.name}`}
-            onClick={() => state.setPlan(planAfterAdd(session.plan, activity, request))}
-          >
-            Add
-          </Button>
-        </Group>
-      ))}
-    </Stack>
+            </div>
+            <Button
+              size="compact-md"
+              variant={but.length === 0 ? 'light' : 'default'}
+              leftSection={<IconPlus size={15} />}
+              aria-label={`Add ${activity.name}`}
+              onClick={() => state.setPlan(planAfterAdd(session.plan, activity, request))}
+            >
+              Add
+            </Button>
+          </Group>
+        ))}
+      </Stack>
+    </>
   )
 }

@@ -13,29 +13,29 @@ import { NeedsPanel } from './NeedsPanel'
 import { OptionsPanel } from './OptionsPanel'
 import { PagesPanel } from './PagesPanel'
 import { type Panel, PrintTools, save } from './PrintTools'
-import { usePrint } from './usePrint'
+import { type Asked, usePrint } from './usePrint'
 import './print.css'
 
 const keep = later(async () => (await import('./KeepPanel')).KeepPanel)
 const pack = later(async () => (await import('./PackPanel')).PackPanel)
 const LATER = [keep, pack, save]
 
-export default function PrintView({ state }: { state: string }) {
+export default function PrintView({ asked, state }: { asked: Asked; state: string }) {
   return (
     <App state={state}>
-      <PrintPage />
+      <PrintPage asked={asked} />
     </App>
   )
 }
 
-function PrintPage() {
+function PrintPage({ asked }: { asked: Asked }) {
   const query = useQuery(settingsQuery)
-  return <Loaded query={query}>{(settings) => <PrintRoom settings={settings} />}</Loaded>
+  return <Loaded query={query}>{(settings) => <PrintRoom asked={asked} settings={settings} />}</Loaded>
 }
 
 /** What can be printed, its options, and the page itself beside them. */
-function PrintRoom({ settings }: { settings: Settings }) {
-  const state = usePrint(settings)
+function PrintRoom({ asked, settings }: { asked: Asked; settings: Settings }) {
+  const state = usePrint(settings, asked)
   const [panel, setPanel] = useState<Panel | null>(null)
   const { printable, print } = state
   useFetchLater(LATER)

@@ -32,13 +32,30 @@ export interface Picked {
 }
 
 const FIRST: Picked = { id: 'read-dials', rung: 'half', count: null, choices: {}, copies: 1, paper: null, seed: 1 }
+
+/** What the address asks for. */
+export interface Asked {
+  readonly printable: string | null
+  readonly rung: string | null
+}
+
+/** What is asked for, as far as there is such a thing, and else the usual first one. */
+function firstPick({ printable, rung }: Asked): Picked {
+  const first = {
+    ...FIRST,
+    id: ALL.find(({ id }) => id === printable)?.id ?? FIRST.id,
+    rung: rungs.find(({ id }) => id === rung)?.id ?? FIRST.rung,
+  }
+  return { ...first, rung: rungOn(first) }
+}
+
 const ALL = Object.values(printables)
 export const MOST_SEED = 999_999
 
 /** A print as it is picked: its options, its pages or why there are none, and what can be changed. */
-export function usePrint(settings: Settings) {
+export function usePrint(settings: Settings, asked: Asked) {
   const [isPinned, setPinned] = useState(false)
-  const { picked, opened, set, open } = usePicked()
+  const { picked, opened, set, open } = usePicked(asked)
   const printable = printableOf(picked.id)
   const counts = useMemo(() => countsOn(printable, picked.rung), [printable, picked.rung])
   const options: PrintOptions = useMemo(
@@ -84,8 +101,8 @@ export function usePrint(settings: Settings) {
 export type PrintState = ReturnType<typeof usePrint>
 
 /** What is picked, and the saved print that is open until something is changed. */
-function usePicked() {
-  const [picked, setPicked] = useState(FIRST)
+function usePicked(asked: Asked) {
+  const [picked, setPicked] = useState(() => firstPick(asked))
   const [opened, setOpened] = useState<SavedPrint | null>(null)
   const set = (change: Partial<Picked>) => {
     const next = { ...picked, ...change }

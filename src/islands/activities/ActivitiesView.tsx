@@ -1,0 +1,128 @@
+import { Button, Group, Stack, Text, Title } from '@mantine/core'
+import { IconPlus } from '@tabler/icons-react'
+import { useState } from 'react'
+import { type Activity, EMPTY_OWN, ownBodyOf } from '../../core/activities'
+import type { ActivitiesData } from '../../core/records'
+import { App } from '../../ui/App'
+import { ErrorBoundary } from '../../ui/ErrorBoundary'
+import { Loaded } from '../../ui/Loaded'
+import { newId } from '../../ui/api'
+import { later } from '../../ui/later'
+import { putInAddress } from '../../ui/openKept'
+import { ActivityDetails } from './ActivityDetails'
+import { ActivityList } from './ActivityList'
+import { FilterRow } from './FilterRow'
+import { type Filter, NO_FILTER, isShown } from './filter'
+import { type OwnActivity, listActivities, useActivities } from './useActivities'
+import './activities.css'
+
+const form = later(async () => (await import('./OwnForm')).OwnForm)
+
+interface Props {
+  readonly state: string
+  /** The activity that the address asks for. */
+  readonly picked: string | undefined
+}
+
+export default function ActivitiesView({ state, picked }: Props) {
+  return (
+    <App state={state}>
+      <ActivitiesPage picked={picked} />
+    </App>
+  )
+}
+
+function ActivitiesPage({ picked }: Pick<Props, 'picked'>) {
+  const all = useActivities()
+  return <Loaded query={all.query}>{(data) => <Board data={data} all={all} asked={picked} />}</Loaded>
+}
+
+interface BoardProps {
+  readonly data: ActivitiesData
+  readonly all: ReturnType<typeof useActivities>
+  readonly asked: string | undefined
+}
+
+/** Everything that a session can be planned from: found, marked, copied, written. */
+function Board({ data, all, asked }: BoardProps) {
+  const [picked, setPicked] = useState(asked)
+  const [draft, setDraft] = useState<OwnActivity>()
+  const pick = (id: string) => {
+    setPicked(id)
+    putInAddress('activity', id)
+  }
+  const close = (saved?: OwnActivity) => {
+    setDraft(undefined)
+    if (saved) pick(saved.id)
+  }
+  if (draft) return <form.Part draft={draft} save={all.save} onClose={close} />
+  return (
+    <Stack>
+      <Group justify="space-between">
+        <Title order={1} size="h2">
+          Activities
+        </Title>
+        <Button
+          leftSection={<IconPlus size={18} />}
+          onClick={() => setDraft({ id: newId(), name: '', body: EMPTY_OWN, version: 0 })}
+        >
+          Write your own
+        </Button>
+      </Group>
+      <Found data={data} all={all} picked={picked} onPick={pick} onDraft={setDraft} />
+    </Stack>
+  )
+}
+
+interface FoundProps extends Pick<BoardProps, 'data' | 'all'> {
+  readonly picked: string | undefined
+  readonly onPick: (id: string) => void
+  readonly onDraft: (draft: OwnActivity | undefined) => void
+}
+
+function Found({ data: { own, settings }, all, picked, onPick, onDraft }: FoundProps) {
+  const [filter, setFilter] = useState<Filter>(NO_FILTER)
+  const listed = listActivities(own)
+  const shown = listed.filter((each) => isShown(each, filter, settings))
+  const open = shown.find(({ activity }) => activity.id === picked) ?? shown[0]
+  return (
+    <>
+      <FilterRow filter={filter} onChange={setFilter} />
+      <div className="activities-board">
+        <ErrorBoundary what="The list">
+          <ActivityList
+            listed={shown}
+            of={listed.length}
+            children={filter.children}
+            settings={settings}
+            picked={open?.activity.id}
+            onPick={onPick}
+          />
+        </ErrorBoundary>
+        {open ? (
+          <ErrorBoundary key={open.activity.id} what="The activity">
+            <ActivityDetails
+              listed={open}
+              settings={settings}
+              rung={filter.rung}
+              onMark={(as, on) => all.mark({ id: open.activity.id, as, on })}
+              onCopy={() => onDraft(copyOf(open.activity))}
+              onChange={() => onDraft(open.own)}
+              onRemoved={all.refresh}
+            />
+          </ErrorBoundary>
+        ) : (
+          <Text className="sheet">Nothing is like that. Take away a wish, or write your own.</Text>
+        )}
+      </div>
+    </>
+  )
+}
+
+const LONGEST_NAME = 60
+const OURS = ', ours'
+
+function copyOf(activity: Activity): OwnActivity {
+  const name = `${activity.name.slice(0, LONGEST_NAME - OURS.length)}${OURS}`
+  return { id: newId(), name, body: ownBodyOf(activity), version: 0 }
+}

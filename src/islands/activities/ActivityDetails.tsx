@@ -1,0 +1,191 @@
+import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
+import { IconBan, IconCopy, IconPencil, IconStar, IconStarFilled, IconTrash } from '@tabler/icons-react'
+import { useState } from 'react'
+import { type Activity, materials, placeNames, standInFor, wordsOn } from '../../core/activities'
+import { activityNotes } from '../../core/planning'
+import { type Settings, wordingOf } from '../../core/records'
+import { type RungId, rungOf } from '../../core/teaching'
+import { IN_ENGLISH } from '../../core/wording'
+import { Cautions } from '../../ui/Cautions'
+import { Choice } from '../../ui/Choice'
+import { StageTag } from '../../ui/StageTag'
+import { useRemove } from '../../ui/removing'
+import type { Listed, Mark } from './useActivities'
+
+interface Props {
+  readonly listed: Listed
+  readonly settings: Settings
+  /** The rung that is looked for; none where any does. */
+  readonly rung: RungId | ''
+  readonly onMark: (as: Mark, on: boolean) => void
+  readonly onCopy: () => void
+  readonly onChange: () => void
+  readonly onRemoved: () => void
+}
+
+/** One activity whole: what it is for, how it goes, what to say and ask, what may go wrong, what it needs. */
+export function ActivityDetails({ listed, settings, rung: wanted, ...deeds }: Props) {
+  const { activity, own } = listed
+  const [shown, setShown] = useState<RungId>()
+  const rung = shown ?? (wanted !== '' && activity.rungs.includes(wanted) ? wanted : activity.rungs[0])
+  return (
+    <section className="sheet" aria-label={activity.name}>
+      <Stack gap="sm">
+        <Group justify="space-between" align="start" wrap="nowrap">
+          <Title order={2} size="h3" className="anywhere">
+            {activity.name}
+          </Title>
+          <StageTag stage={activity.stage} />
+        </Group>
+        <Deeds activity={activity} own={own} settings={settings} {...deeds} />
+        {activity.rungs.length > 1 && rung && (
+          <Choice
+            label="As it is for"
+            value={rung}
+            data={activity.rungs.map((id) => ({ value: id, label: rungOf(id).name }))}
+            onChange={setShown}
+          />
+        )}
+        {rung && <Words activity={activity} rung={rung} settings={settings} />}
+        <Needed activity={activity} rung={rung} />
+        <Cautions ids={activity.cautions} />
+      </Stack>
+    </section>
+  )
+}
+
+function Deeds({
+  activity,
+  own,
+  settings,
+  onMark,
+  onCopy,
+  onChange,
+  onRemoved,
+}: Omit<Props, 'listed' | 'rung'> & Listed) {
+  const remove = useRemove()
+  const isLiked = settings.favourites.includes(activity.id)
+  const isBanned = settings.notForUs.includes(activity.id)
+  return (
+    <Group gap="xs">
+      <Button
+        variant={isLiked ? 'light' : 'default'}
+        aria-pressed={isLiked}
+        leftSection={isLiked ? <IconStarFilled size={18} /> : <IconStar size={18} />}
+        onClick={() => onMark('favourites', !isLiked)}
+      >
+        Favourite
+      </Button>
+      {activity.role !== 'check' && (
+        <Button
+          variant={isBanned ? 'light' : 'default'}
+          aria-pressed={isBanned}
+          leftSection={<IconBan size={18} />}
+          onClick={() => onMark('notForUs', !isBanned)}
+        >
+          Not for us
+        </Button>
+      )}
+      {activity.role !== 'check' && (
+        <Button variant="default" leftSection={<IconCopy size={18} />} onClick={onCopy}>
+          Change a copy
+        </Button>
+      )}
+      {own && (
+        <>
+          <Button variant="default" leftSection={<IconPencil size={18} />} onClick={onChange}>
+            Change
+          </Button>
+          <Button
+            variant="default"
+            leftSection={<IconTrash size={18} />}
+            onClick={() => void remove(`/api/activities/${own.id}`, own.name).then(onRemoved)}
+          >
+            Remove
+          </Button>
+        </>
+      )}
+    </Group>
+  )
+}
+
+function Words({ activity, rung, settings }: { activity: Activity; rung: RungId; settings: Settings }) {
+  const words = wordsOn(activity, rung)
+  // The page is for the adult, in English; times are said as the house rules say them.
+  const wording = settings.language === 'en-US' ? wordingOf(settings) : { ...IN_ENGLISH, form: settings.form }
+  const { objective, questions, wrong } = activityNotes(activity, rung, wording)
+  const isTaught = activity.role === 'teach'
+  return (
+    <Stack gap={6}>
+      {isTaught && <Text fw={600}>{objective}</Text>}
+      <ol style={{ margin: 0, paddingLeft: 20 }}>
+        {words.steps.map((text) => (
+          <li key={text}>{text}</li>
+        ))}
+      </ol>
+      <Line name="Say" text={words.say && `“${words.say}”`} />
+      {isTaught && <Line name="Ask" text={questions.join(' ')} />}
+      <Line name="Look for" text={words.lookFor} />
+      <Line name="Easier" text={words.easier} />
+      <Line name="Harder" text={words.harder} />
+      {isTaught && wrong.length > 0 && (
+        <>
+          <Text fw={600}>What may go wrong, and what to say then</Text>
+          <ul style={{ margin: 0, paddingLeft: 20 }}>
+            {wrong.map(({ id, does, repair }) => (
+              <li key={id}>
+                A child {does}: “{repair.say}”
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </Stack>
+  )
+}
+
+function Line({ name, text }: { name: string; text: string }) {
+  if (text === '') return null
+  return (
+    <Text size="sm">
+      <strong>{name}:</strong> {text}
+    </Text>
+  )
+}
+
+/** What it needs, what does as well, where it can be, and where its pages are. */
+function Needed({ activity, rung }: { activity: Activity; rung: RungId | undefined }) {
+  const { needs, places, players, prints, game } = activity
+  return (
+    <Stack gap={4}>
+      <Line name="Where" text={places.map((place) => placeNames[place]).join(', ')} />
+      <Line
+        name="For"
+        text={
+          players.least === players.most ? `${players.least} children` : `${players.least} to ${players.most} children`
+        }
+      />
+      {needs.length > 0 && (
+        <ul style={{ margin: 0, paddingLeft: 20, fontSize: 14 }} aria-label="Needed">
+          {needs.map(({ material, amount, per }) => {
+            const { name, unit } = materials[material]
+            const standIn = standInFor(material)
+            return (
+              <li key={material}>
+                {name}: {amount} {amount === 1 ? unit : `${unit}s`} {per === 'child' ? 'a child' : 'in all'}
+                {standIn ? `; or ${standIn}` : ''}
+              </li>
+            )
+          })}
+        </ul>
+      )}
+      <Group gap="md">
+        {prints === 'paper-clock' && <Anchor href="/make">Its clock in the Workbench</Anchor>}
+        {prints !== 'none' && prints !== 'paper-clock' && (
+          <Anchor href={`/print?printable=${prints}${rung ? `&rung=${rung}` : ''}`}>Its pages in the Print room</Anchor>
+        )}
+        {game && <Anchor href={`/play?game=${game}`}>Play its game now</Anchor>}
+      </Group>
+    </Stack>
+  )
+}

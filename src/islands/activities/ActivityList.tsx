@@ -1,0 +1,52 @@
+import { Group, Text, UnstyledButton } from '@mantine/core'
+import { IconBan, IconStarFilled } from '@tabler/icons-react'
+import { durationRange } from '../../core/activities'
+import type { Settings } from '../../core/records'
+import { StageTag } from '../../ui/StageTag'
+import type { Listed } from './useActivities'
+
+interface Props {
+  readonly listed: readonly Listed[]
+  /** How many there are in all. */
+  readonly of: number
+  readonly children: number
+  readonly settings: Settings
+  readonly picked: string | undefined
+  readonly onPick: (id: string) => void
+}
+
+export function ActivityList({ listed, of, children, settings, picked, onPick }: Props) {
+  return (
+    <section className="sheet" aria-label="Found">
+      <Text size="sm" className="quiet" mb={6} role="status">
+        {listed.length} of {of}, for {children} {children === 1 ? 'child' : 'children'}
+      </Text>
+      <ul className="activities-list" aria-label="Activities">
+        {listed.map(({ activity, own }) => (
+          <li key={activity.id}>
+            <UnstyledButton
+              className="activities-entry"
+              aria-current={activity.id === picked || undefined}
+              onClick={() => onPick(activity.id)}
+            >
+              <Group gap={6} wrap="nowrap">
+                <Text span fw={600} size="sm" className="anywhere" style={{ flex: 1 }}>
+                  {activity.name}
+                </Text>
+                {settings.favourites.includes(activity.id) && (
+                  <IconStarFilled size={16} color="var(--attention)" aria-label="favourite" />
+                )}
+                {settings.notForUs.includes(activity.id) && <IconBan size={16} aria-label="not for us" />}
+                <StageTag stage={activity.stage} />
+              </Group>
+              <Text size="xs" className="quiet">
+                {durationRange(activity, children).usual} min, {activity.energy}
+                {own && ', your own'}
+              </Text>
+            </UnstyledButton>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,60 @@
+import { Group, TextInput } from '@mantine/core'
+import type { Energy, Place } from '../../core/activities'
+import { type RungId, STAGES, type Stage, rungs } from '../../core/teaching'
+import { Choice, listed } from '../../ui/Choice'
+import { WholeField } from '../../ui/WholeField'
+import { PLACES } from '../../ui/places'
+import { type Filter, LONGEST_WISHED, SHOWS, type Show } from './filter'
+
+const ENERGIES: readonly Energy[] = ['seated', 'standing', 'moving']
+const any = { value: '' as const, label: 'any' }
+const named = <V extends string>(ids: readonly V[]) => ids.map((value) => ({ value, label: value }))
+
+/** What is looked for: each choice narrows the list at once. */
+export function FilterRow({ filter, onChange }: { filter: Filter; onChange: (filter: Filter) => void }) {
+  const set = (change: Partial<Filter>) => onChange({ ...filter, ...change })
+  return (
+    <Group gap="xs" align="start" className="activities-filter" role="group" aria-label="Find activities">
+      <TextInput label="Name" value={filter.text} onChange={(event) => set({ text: event.currentTarget.value })} />
+      <Choice<RungId | ''>
+        label="Rung"
+        value={filter.rung}
+        data={[any, ...rungs.map(({ id, name }) => ({ value: id, label: name }))]}
+        onChange={(rung) => set({ rung })}
+      />
+      <Choice<Stage | ''>
+        label="Stage"
+        value={filter.stage}
+        data={[any, ...named(STAGES)]}
+        onChange={(stage) => set({ stage })}
+      />
+      <Choice<Place | ''>
+        label="Place"
+        value={filter.place}
+        data={[any, ...PLACES]}
+        onChange={(place) => set({ place })}
+      />
+      <Choice<Energy | ''>
+        label="Energy"
+        value={filter.energy}
+        data={[any, ...named(ENERGIES)]}
+        onChange={(energy) => set({ energy })}
+      />
+      <WholeField
+        label="Children"
+        value={filter.children}
+        least={1}
+        most={30}
+        onChange={(children) => set({ children })}
+      />
+      <WholeField
+        label="Minutes at most"
+        value={filter.minutes}
+        least={3}
+        most={LONGEST_WISHED}
+        onChange={(minutes) => set({ minutes })}
+      />
+      <Choice<Show> label="Show" value={filter.show} data={listed(SHOWS)} onChange={(show) => set({ show })} />
+    </Group>
+  )
+}
