@@ -1,5 +1,14 @@
 import { describe, expect, it } from 'vitest'
-import { type MaterialId, activityWords, catalogue, materials, placeNames, wordsOn } from '../src/core/activities'
+import {
+  type MaterialId,
+  STATIONS_ID,
+  activityOf,
+  activityWords,
+  catalogue,
+  materials,
+  placeNames,
+  wordsOn,
+} from '../src/core/activities'
 import { CHECK_BAR_MM, type Drawing, SAFE_MARGIN_MM, fitSize, papers, toSvg } from '../src/core/drawing'
 import { USUAL_YARD, makingCard, recipePages, yardPages } from '../src/core/make'
 import { GAME_IDS, USUAL_GAME, callerPages, games, makeTimeline } from '../src/core/movement'
@@ -82,7 +91,7 @@ describe.each(OTHERS)('what is printed for the adult: %s', (language) => {
 
   it('has every activity, told in as many steps', () => {
     const parts = ['name', 'say', 'lookFor', 'easier', 'harder'] as const
-    for (const activity of catalogue)
+    for (const activity of [...catalogue, activityOf(STATIONS_ID)])
       for (const rung of activity.rungs) {
         const [words, english] = [activityWords(activity, language, rung), wordsOn(activity, rung)]
         expect(words.steps.length, activity.id).toBe(english.steps.length)

@@ -243,6 +243,7 @@ const migrations: Record<string, Knex.Migration> = {
       })
       await db.schema.alterTable('session_steps', (table) => {
         table.text('own')
+        table.text('stations')
       })
       await db.schema.createTable('terms', (table) => {
         table.text('group_id').primary().references('groups.id').onDelete('CASCADE')
@@ -261,7 +262,7 @@ const migrations: Record<string, Knex.Migration> = {
     async down(db) {
       await db.schema.dropTable('own_activities')
       await db.schema.dropTable('terms')
-      await db.schema.raw('alter table session_steps drop column own')
+      for (const column of ['own', 'stations']) await db.schema.raw(`alter table session_steps drop column ${column}`)
       await db.schema.raw('alter table groups drop column rules')
     },
   },

@@ -1,9 +1,9 @@
-import { type Activity, type OwnActivityBody, activityOf, ownActivity } from '../core/activities'
+import { type Activity, type OwnActivityBody, ownActivity } from '../core/activities'
 import { attempt } from '../core/errors'
 import type { ChildId, GroupId, SessionId } from '../core/ids'
 import { type Answer, type Instant, believe, diagnose, scaffoldsInUse, standingOf } from '../core/knowing'
 import type { Recipe, Yard } from '../core/make'
-import { type PlanChild, type Timing, paceOf, planSession, speedsOf, timingsOf } from '../core/planning'
+import { type PlanChild, type Timing, activitiesOf, paceOf, planSession, speedsOf, timingsOf } from '../core/planning'
 import {
   type Session,
   type SessionContext,
@@ -89,7 +89,7 @@ async function ownActivities(db: Db): Promise<Activity[]> {
 function activitiesBefore(sessions: readonly Session[], at: Pick<Session, 'id' | 'date' | 'start'>): string[] {
   const when = (session: Pick<Session, 'date' | 'start'>) => `${session.date} ${String(session.start).padStart(4, '0')}`
   const before = sessions.find((session) => session.id !== at.id && when(session) < when(at))
-  return before?.plan.steps.map((step) => step.activityId) ?? []
+  return before?.plan.steps.flatMap((step) => activitiesOf(step).map(({ id }) => id)) ?? []
 }
 
 /** Whether the group has clocks to turn: from an earlier session in which they were made, or that had a clock of ours. */
@@ -98,7 +98,7 @@ export function haveClocks(sessions: readonly Session[], at: Pick<Session, 'id'>
     ({ id, doneAt, recipeId, plan }) =>
       id !== at?.id &&
       doneAt !== null &&
-      (recipeId !== null || plan.steps.some((step) => activityOf(step).prints === 'paper-clock')),
+      (recipeId !== null || plan.steps.flatMap(activitiesOf).some(({ prints }) => prints === 'paper-clock')),
   )
 }
 

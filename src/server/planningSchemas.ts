@@ -1,8 +1,16 @@
 import Joi from 'joi'
-import { MOST_OWN_STEPS, catalogue, type OwnActivityBody } from '../core/activities'
+import { MOST_OWN_STEPS, STATIONS_ID, catalogue, type OwnActivityBody } from '../core/activities'
 import { cautions } from '../core/make'
 import { games } from '../core/movement'
-import { LONGEST_SESSION, LONGEST_TOOK_SECONDS, MOST_HOLIDAYS, MOST_HOME_MINUTES, SHARES } from '../core/planning'
+import {
+  FEWEST_STATIONS,
+  LONGEST_SESSION,
+  LONGEST_TOOK_SECONDS,
+  MOST_HOLIDAYS,
+  MOST_HOME_MINUTES,
+  MOST_STATIONS,
+  SHARES,
+} from '../core/planning'
 import { printables } from '../core/printables'
 import type { Forecast, FirmWhen, TermWish } from '../core/planning'
 import type { GroupRules, KeptTerm, TermEdit } from '../core/records'
@@ -147,7 +155,7 @@ const activityId = Joi.when('own', {
   is: Joi.object().required(),
   then: uuid.required(),
   otherwise: Joi.string()
-    .valid(...catalogue.map((activity) => activity.id))
+    .valid(STATIONS_ID, ...catalogue.map((activity) => activity.id))
     .required(),
 })
 const own = Joi.object({ id: uuid.required(), name: name.required(), ...ownActivityFields })
@@ -158,13 +166,33 @@ const stepFields = {
   why: plainText(1000).allow('').required(),
 }
 const tookSeconds = Joi.number().strict().integer().min(1).max(LONGEST_TOOK_SECONDS)
+const stations = Joi.object({
+  teams: Joi.array()
+    .items(Joi.object({ childIds: Joi.array().items(uuid).unique().max(GROUP_MOST).required(), rung: rung.required() }))
+    .min(FEWEST_STATIONS)
+    .max(MOST_STATIONS)
+    .required(),
+  // Each team goes to each station once.
+  list: Joi.array()
+    .items(Joi.object({ activityId, own, led: oneOf(['adult', 'helper', 'alone']).required() }))
+    .length(Joi.ref('teams', { adjust: (teams: unknown) => (Array.isArray(teams) ? teams.length : 0) }))
+    .required(),
+})
 /** A step of a session as it is sent. */
-export const step = Joi.object({ ...stepFields, activityId, own, locked: Joi.boolean().strict(), tookSeconds })
+export const step = Joi.object({
+  ...stepFields,
+  activityId,
+  own,
+  stations,
+  locked: Joi.boolean().strict(),
+  tookSeconds,
+})
 /** A step as it is kept. */
 export const stepRow = Joi.object({
   ...stepFields,
   activity_id: activityId,
   own: own.allow(null).required(),
+  stations: stations.allow(null).required(),
   locked: Joi.number().valid(0, 1).required(),
   took_seconds: tookSeconds.allow(null).required(),
 })

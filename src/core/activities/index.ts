@@ -9,12 +9,14 @@ import { pictorialActivities } from './pictorial'
 import { sheetActivities } from './sheets'
 import { showingActivities } from './showing'
 import type { ActivityId } from '../ids'
+import { stationsActivity } from './stations'
 import type { Activity } from './types'
 
 export * from './duration'
 export * from './materials'
 export * from './own'
 export * from './places'
+export { STATIONS_ID } from './stations'
 export * from './types'
 export { activityWords } from './words'
 
@@ -31,7 +33,7 @@ export const catalogue: readonly Activity[] = [
   ...abstractActivities,
 ]
 
-const byId = new Map(catalogue.map((activity) => [activity.id, activity]))
+const byId = new Map([...catalogue, stationsActivity].map((activity) => [activity.id, activity]))
 
 /** A step of a plan, as far as its activity goes: one of one's own stands in the plan whole. */
 export interface StepActivity {

@@ -2,11 +2,13 @@ import { activityOf, materials } from '../activities'
 import { STAGES, type RungId, rungOf } from '../teaching'
 import { groupNeed } from './need'
 import { pacedRange } from './pace'
+import { activitiesOf, roundMinutes } from './stations'
 import { clocksToMake, missingMaterials } from './toHand'
 import {
   BREAK_AFTER_MINUTES,
   MOST_SEATED_IN_A_ROW,
   type PlanStep,
+  type Stations,
   type SessionPlan,
   type SessionRequest,
 } from './types'
@@ -70,6 +72,7 @@ function checkLengths(plan: SessionPlan, request: SessionRequest): PlanCheck {
     const { least, most } = pacedRange(activityOf(step), request.children.length, request.pace)
     // The adult's own word, or what the rest of a begun session was fitted to.
     if (step.locked || step.tookSeconds !== undefined) return []
+    if (step.stations) return offRounds(step, step.stations, request)
     if (step.minutes < least) return [`${nameOf(step)} needs ${min(least)} at least`]
     if (step.minutes > most) return [`${nameOf(step)} lasts ${min(most)} at most`]
     return []
@@ -79,6 +82,21 @@ function checkLengths(plan: SessionPlan, request: SessionRequest): PlanCheck {
     ok: off.length === 0,
     says: off.length === 0 ? 'Each activity has the time that its rounds take.' : `${off.join('; ')}.`,
   }
+}
+
+/** Activities of stations for which a round is too short or too long. */
+function offRounds(step: PlanStep, { teams, list }: Stations, { pace }: SessionRequest): string[] {
+  const round = roundMinutes(step)
+  const sizes = [...new Set(teams.map(({ childIds }) => childIds.length))].filter((size) => size > 0)
+  return list.map(activityOf).flatMap((activity) => {
+    const ranges = sizes.map((size) => pacedRange(activity, size, pace))
+    const least = Math.max(...ranges.map((range) => range.least))
+    const most = Math.min(...ranges.map((range) => range.most))
+    if (round < least) return [`a round of ${min(round)} is too short for ${activity.name}, which needs ${least}`]
+    return round > most
+      ? [`a round of ${min(round)} is too long for ${activity.name}, which lasts ${most} at most`]
+      : []
+  })
 }
 
 function checkOrder(plan: SessionPlan, request: SessionRequest): PlanCheck {
@@ -143,7 +161,7 @@ function checkEnding(plan: SessionPlan): PlanCheck {
 }
 
 function checkPlace(plan: SessionPlan, { place }: SessionRequest): PlanCheck {
-  const off = plan.steps.filter((step) => !activityOf(step).places.includes(place))
+  const off = plan.steps.filter((step) => activitiesOf(step).some(({ places }) => !places.includes(place)))
   return {
     id: 'place',
     ok: off.length === 0,
@@ -167,7 +185,7 @@ function checkPlayers(plan: SessionPlan, { children }: SessionRequest): PlanChec
 }
 
 function checkMaterials(plan: SessionPlan, request: SessionRequest): PlanCheck {
-  const all = plan.steps.flatMap((step) => missingMaterials(activityOf(step), request))
+  const all = plan.steps.flatMap(activitiesOf).flatMap((activity) => missingMaterials(activity, request))
   const missing = [...new Map(all.map((each) => [each.material, each])).values()]
   const said = missing.map(({ material, standIn }) =>
     standIn
@@ -190,7 +208,9 @@ function checkClocks(plan: SessionPlan, request: SessionRequest): PlanCheck[] {
 }
 
 function checkRepeats(plan: SessionPlan, { lastTime }: SessionRequest): PlanCheck {
-  const again = plan.steps.filter((step) => activityOf(step).role === 'teach' && lastTime.includes(step.activityId))
+  const again = plan.steps.filter(
+    (step) => !step.stations && activityOf(step).role === 'teach' && lastTime.includes(step.activityId),
+  )
   return {
     id: 'repeats',
     ok: again.length === 0,

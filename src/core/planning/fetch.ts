@@ -1,7 +1,8 @@
-import { type MaterialId, activityOf, materials, standInFor, tablesFor } from '../activities'
+import { type Activity, type MaterialId, materials, standInFor, tablesFor } from '../activities'
 import { type CautionId, cautions } from '../make'
 import { shiftTime, type MinuteOfDay } from '../clock'
 import { IN_ENGLISH, type Wording, nameIn, printedAs } from '../wording'
+import { activitiesOf } from './stations'
 import type { PlanStep, SessionPlan, SessionRequest } from './types'
 
 export interface TimedStep {
@@ -49,35 +50,44 @@ export interface FetchRequest extends Pick<SessionRequest, 'materials' | 'hasClo
  */
 export function fetchList(plan: SessionPlan, request: FetchRequest): FetchEntry[] {
   const entries = new Map<MaterialId, FetchEntry>()
-  for (const step of plan.steps) {
-    const activity = activityOf(step)
-    for (const need of activity.needs) {
-      const { tables: sets } = tablesFor(activity, request.children.length)
-      const amount = need.amount * (need.per === 'child' ? request.children.length : sets)
-      const { name, unit, reused } = materials[need.material]
-      const before = entries.get(need.material)
-      const toHand =
-        request.materials.includes(need.material) || (need.material === 'clock' && request.hasClocks === true)
-      entries.set(need.material, {
-        material: need.material,
-        name,
-        unit,
-        amount: before ? (reused ? Math.max(before.amount, amount) : before.amount + amount) : amount,
-        toHand,
-        standIn: toHand ? undefined : standInFor(need.material),
-        for: [...(before?.for ?? []), activity.name],
-      })
-    }
-  }
+  for (const step of plan.steps) for (const activity of activitiesOf(step)) addNeeds(entries, activity, step, request)
   return [...entries.values()]
+}
+
+function addNeeds(
+  entries: Map<MaterialId, FetchEntry>,
+  activity: Activity,
+  { stations }: PlanStep,
+  request: FetchRequest,
+): void {
+  // At a station one team plays at a time: what is reused serves them all.
+  const largest = Math.max(...(stations?.teams ?? []).map(({ childIds }) => childIds.length), 0)
+  for (const need of activity.needs) {
+    const { name, unit, reused } = materials[need.material]
+    const children = stations && reused ? largest : request.children.length
+    const { tables: sets } = tablesFor(activity, children)
+    const amount = need.amount * (need.per === 'child' ? children : sets)
+    const before = entries.get(need.material)
+    const toHand =
+      request.materials.includes(need.material) || (need.material === 'clock' && request.hasClocks === true)
+    entries.set(need.material, {
+      material: need.material,
+      name,
+      unit,
+      amount: before ? (reused ? Math.max(before.amount, amount) : before.amount + amount) : amount,
+      toHand,
+      standIn: toHand ? undefined : standInFor(need.material),
+      for: [...(before?.for ?? []), activity.name],
+    })
+  }
 }
 
 /** The cautions of a plan's activities, each once, in the order in which they first apply. */
 export function planCautions(plan: SessionPlan): { id: CautionId; text: string; for: string[] }[] {
   const found = new Map<CautionId, string[]>()
   for (const step of plan.steps) {
-    const activity = activityOf(step)
-    for (const id of activity.cautions) found.set(id, [...(found.get(id) ?? []), activity.name])
+    for (const activity of activitiesOf(step))
+      for (const id of activity.cautions) found.set(id, [...(found.get(id) ?? []), activity.name])
   }
   return [...found].map(([id, names]) => ({ id, text: cautions[id], for: names }))
 }

@@ -18,8 +18,9 @@ import { type Wording, nameIn, printedAs } from '../wording'
 import { leaningOn } from '../knowing'
 import { type Played, fittedFor } from './fitPrints'
 import { rungFor, workingRung } from './need'
+import { activitiesOf, roundMinutes, rungAtStation } from './stations'
 import { clocksToMake } from './toHand'
-import type { SessionPlan, SessionRequest } from './types'
+import type { PlanStep, SessionPlan, SessionRequest } from './types'
 
 export interface PrintSettings {
   readonly paper: PaperId
@@ -49,6 +50,8 @@ interface Job {
   readonly seed: number
   /** Clocks to turn are made beforehand, and printed with the rest. */
   readonly withClocks?: boolean
+  /** Steps with stations: each team has its own set of what is at a station. */
+  readonly stations?: readonly PlanStep[]
   /** How long an activity lasts in the session; left out, as usual. */
   readonly minutesOf?: (activity: Activity) => number | undefined
 }
@@ -60,10 +63,11 @@ export function sessionPrints(
   settings: PrintSettings,
   seed: number,
 ): SessionPrints {
-  const wanted = [...new Set(plan.steps.map((step) => activityOf(step)))]
+  const wanted = [...new Set(plan.steps.flatMap((step) => (step.stations ? [] : [activityOf(step)])))]
+  const stations = plan.steps.filter((step) => step.stations !== undefined)
   const withClocks = clocksToMake(plan, request) !== undefined
   const minutesOf = ({ id }: Activity) => plan.steps.find(({ activityId }) => activityId === id)?.minutes
-  return printsOf(wanted, plan.rung, { request, settings, seed, withClocks, minutesOf })
+  return printsOf(wanted, plan.rung, { request, settings, seed, withClocks, minutesOf, stations })
 }
 
 /**
@@ -74,7 +78,9 @@ export function sessionPrints(
 export function printsOf(wanted: readonly Activity[], rung: RungId, job: Job): SessionPrints {
   const clocks = clocksOf(wanted, job)
   const kept = (job.settings.kept ?? []).map(keptLine)
-  const lines = [...tablePrints(wanted, rung, job), ...childPrints(wanted, job), ...kept]
+  const atStations = (job.stations ?? []).flatMap(activitiesOf)
+  const sheets = childPrints([...new Set([...wanted, ...atStations])], job)
+  const lines = [...tablePrints(wanted, rung, job), ...stationPrints(job), ...sheets, ...kept]
   return {
     pages: [...clocks.flatMap(({ made }) => made), ...lines.flatMap(({ print }) => print.pages)],
     keys: lines.flatMap(({ print }) => print.key),
@@ -131,6 +137,8 @@ function printedBy(wanted: readonly Activity[], share: 'a table' | 'a child') {
 
 /** Between the seeds of one printable and the next; more than there are children or tables. */
 const SEEDS_APART = 1000
+/** The seeds of teams at stations come after those of the children. */
+const STATION_SEEDS_FROM = 500
 /** The seeds of children's sheets come after those of the tables. */
 const CHILD_SEEDS_FROM = 100
 
@@ -152,6 +160,28 @@ function tablePrints(wanted: readonly Activity[], rung: RungId, job: Job): Line[
       )
     })
   })
+}
+
+/** What is at the stations: a set for each team, at the rung at which the team does it. */
+function stationPrints({ stations = [], request, settings, seed }: Job): Line[] {
+  const { wording } = settings
+  return stations.flatMap((step, s) =>
+    printedBy(activitiesOf(step), 'a table').flatMap(({ printable, activity, place }) =>
+      (step.stations?.teams ?? []).map(({ rung, childIds }, team) => {
+        const suited = rungFor(printable, rungAtStation(activity, rung, request.school) ?? rung, request.school)
+        const owner = printedAs('team {0}', wording, team + 1)
+        const played = { activity, players: Math.max(1, childIds.length), minutes: roundMinutes(step) }
+        const own = {
+          rung: suited,
+          owner,
+          seed: seed + SEEDS_APART * place + STATION_SEEDS_FROM + 10 * s + team,
+          played,
+        }
+        const title = printedAs('{0}, for {1}', wording, nameIn(wording, printable.name), owner)
+        return line(title, printOf(printable, own, settings))
+      }),
+    ),
+  )
 }
 
 function childPrints(wanted: readonly Activity[], { request, settings, seed }: Job): Line[] {

@@ -26,6 +26,7 @@ import { activityNotes } from './activityNotes'
 import { type TimedStep, fetchInWords, fetchList, planCautions, timeline } from './fetch'
 import { childForms, groupNeed } from './need'
 import { reasonFor } from './reasons'
+import { stationLines } from './stationLines'
 import type { PlanStep, SessionPlan, SessionRequest } from './types'
 import { plannedMinutes } from './checks'
 
@@ -65,7 +66,7 @@ export function runSheetPages(plan: SessionPlan, request: SessionRequest, sheet:
     strip(paper, steps, plannedMinutes(plan)),
     fetchBlock(plan, request, sheet),
     formsBlock(plan, request, sheet),
-    ...steps.map((timed) => stepBlock(timed, { sheet, clock, why: whyOf(timed.step) })),
+    ...steps.map((timed) => stepBlock(timed, { sheet, request, clock, why: whyOf(timed.step) })),
     cautionsBlock(plan, sheet),
   ].filter((block) => block.height > 0)
   const bodies = flowPages(paper, blocks)
@@ -134,7 +135,7 @@ export function notesOf(step: PlanStep, wording: Wording): string[] {
   const activity = activityOf(step)
   const words = activityWords(activity, wording.language, step.rung)
   const spoken = [printedAs('Say: “{0}”', wording, words.say), printedAs('Look for: {0}', wording, words.lookFor)]
-  if (activity.role !== 'teach') return spoken
+  if (activity.role !== 'teach' || step.stations) return spoken
   const { objective, questions, wrong } = activityNotes(activity, step.rung, wording, step.minutes)
   return [
     objective,
@@ -148,14 +149,16 @@ export function notesOf(step: PlanStep, wording: Wording): string[] {
 
 interface StepTold {
   readonly sheet: RunSheetRequest
+  readonly request: SessionRequest
   readonly clock: (minute: number) => string
   readonly why: string
 }
 
-function stepBlock({ step, start, end }: TimedStep, { sheet, clock, why }: StepTold): FlowBlock {
+function stepBlock({ step, start, end }: TimedStep, { sheet, request, clock, why }: StepTold): FlowBlock {
   const { paper, wording } = sheet
   const activity = activityOf(step)
   const words = activityWords(activity, wording.language, step.rung)
+  const lines = stationLines(step, start, request, wording)
   const small = (text: string, fill = INK) => paragraph(paper, text, { size: 3.7, indent: 5, fill })
   return stack([
     paragraph(paper, `${clock(start)}–${clock(end)}  ${words.name} (${step.minutes} min)`, {
@@ -168,6 +171,11 @@ function stepBlock({ step, start, end }: TimedStep, { sheet, clock, why }: StepT
     ...words.steps.map((text, i) => small(`${i + 1}.  ${text}`)),
     ...notesOf(step, wording).map((line) => small(line)),
     small(`${printedAs('Easier: {0}', wording, words.easier)}  ${printedAs('Harder: {0}', wording, words.harder)}`),
+    ...[...lines.teams, ...lines.rounds].map((line) => small(line)),
+    ...lines.stations.flatMap(({ name, steps, say: said }) => [
+      paragraph(paper, name, { size: 4.2, weight: 'bold', indent: 5, above: 1.5 }),
+      ...[...steps, said].map((line) => small(line)),
+    ]),
   ])
 }
 

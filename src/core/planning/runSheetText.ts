@@ -7,6 +7,7 @@ import { type TimedStep, fetchInWords, fetchList, planCautions, timeline } from 
 import { childForms, groupNeed } from './need'
 import { reasonFor } from './reasons'
 import { FORMS, type RunSheetRequest, notesOf } from './runSheet'
+import { stationLines } from './stationLines'
 import type { SessionPlan, SessionRequest } from './types'
 
 /** Characters that Markdown reads as its own: what adults and children wrote stays what it is. */
@@ -65,6 +66,7 @@ function stepText(
   const clock = clockOf(wording)
   const activity = activityOf(step)
   const words = activityWords(activity, wording.language, step.rung)
+  const lines = stationLines(step, start, request, wording)
   const need = { ...groupNeed(request), rung: plan.rung }
   const why = isEnglish(wording) ? step.why : reasonFor({ activity, rung: step.rung }, request, need, wording)
   return [
@@ -77,6 +79,13 @@ function stepText(
     ...notesOf(step, wording).map((line) => `- ${escaped(line)}`),
     `- ${escaped(printedAs('Easier: {0}', wording, words.easier))}`,
     `- ${escaped(printedAs('Harder: {0}', wording, words.harder))}`,
+    ...[...lines.teams, ...lines.rounds].map((line) => `- ${escaped(line)}`),
+    ...lines.stations.flatMap(({ name, steps, say: said }) => [
+      '',
+      `### ${escaped(name)}`,
+      '',
+      ...[...steps, said].map((line) => `- ${escaped(line)}`),
+    ]),
   ]
 }
 

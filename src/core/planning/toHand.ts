@@ -34,7 +34,9 @@ export function clocksToMake(
   request: Pick<SessionRequest, 'children' | 'materials' | 'hasClocks' | 'pace'>,
 ): number | undefined {
   if (request.hasClocks || request.materials.includes('clock')) return undefined
-  const activities = plan.steps.map((step) => activityOf(step))
+  const activities = plan.steps.flatMap(({ stations, ...step }) =>
+    stations ? stations.list.map(activityOf) : [activityOf(step)],
+  )
   const used = activities.findIndex(needsClocks)
   const made = activities.findIndex(({ prints }) => prints === 'paper-clock')
   if (used < 0 || (made >= 0 && made < used)) return undefined

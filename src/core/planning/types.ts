@@ -1,6 +1,6 @@
 import type { ActivityId, ChildId, StepId } from '../ids'
 import type { MinuteOfDay } from '../clock'
-import type { Activity, MaterialId, Place } from '../activities'
+import type { Activity, MaterialId, Place, StepActivity } from '../activities'
 import type { Finding, ScaffoldId, Standing } from '../knowing'
 import type { MisreadingId, RungId, School } from '../teaching'
 
@@ -63,10 +63,29 @@ export interface PlanStep {
   readonly why: string
   /** An activity of one's own stands in the plan as it was when it was put there. */
   readonly own?: Activity
+  /** What is at the stations, and who goes round them; only in a step with stations. */
+  readonly stations?: Stations
   /** Stays where another plan is built. */
   readonly locked?: boolean
   /** How long it really took, in seconds; left out until it was held. */
   readonly tookSeconds?: number
+}
+
+/** Stations that teams go round: in each round every team is at one of them, and after the last round it was at all. */
+export interface Stations {
+  /** As many as stations. */
+  readonly teams: readonly Team[]
+  readonly list: readonly Station[]
+}
+
+export interface Team {
+  readonly childIds: readonly ChildId[]
+  /** The rung that most of the team need. */
+  readonly rung: RungId
+}
+
+export interface Station extends StepActivity {
+  readonly led: 'adult' | 'helper' | 'alone'
 }
 
 export interface SessionPlan {

@@ -1,8 +1,13 @@
 import { Anchor, Button, Group, Stack, Text } from '@mantine/core'
 import { IconPlus } from '@tabler/icons-react'
 import { planAfterAdd, shelf } from '../../core/planning'
+import { later } from '../../ui/later'
 import { StageTag } from '../../ui/StageTag'
 import type { PlanState } from './usePlan'
+
+const stations = later(async () => (await import('./StationsPanel')).StationsPanel)
+/** Two teams of two. */
+const FEWEST_IN_STATIONS = 4
 
 /** The other activities for the rung. Those that fit come first; the others say what speaks against them. */
 export function ShelfPanel({ state }: { state: PlanState }) {
@@ -11,6 +16,7 @@ export function ShelfPanel({ state }: { state: PlanState }) {
   if (entries.length === 0) return <Text size="sm">Every activity for this rung is in the plan.</Text>
   return (
     <>
+      {request.children.length >= FEWEST_IN_STATIONS && <stations.Part state={state} />}
       <Anchor href="/activities" size="sm">
         All activities, and your own
       </Anchor>

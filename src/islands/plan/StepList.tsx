@@ -117,7 +117,8 @@ interface StepRowProps {
   readonly onPick: () => void
 }
 
-function StepRow({ timed: { step }, at, state, settings, open, onPick }: StepRowProps) {
+function StepRow({ timed, at, state, settings, open, onPick }: StepRowProps) {
+  const { step } = timed
   const { plan } = state.session
   const activity = activityOf(step)
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
@@ -169,7 +170,7 @@ function StepRow({ timed: { step }, at, state, settings, open, onPick }: StepRow
           <IconTrash size={18} color="var(--quiet)" />
         </ActionIcon>
       </Group>
-      {open && <StepDetails step={step} state={state} settings={settings} />}
+      {open && <StepDetails timed={timed} state={state} settings={settings} />}
     </li>
   )
 }
@@ -212,7 +213,7 @@ function StepName({ name, stage, at, open, onPick }: StepNameProps) {
 }
 
 /** Why it is there, what to do and what to look for. */
-function StepDetails({ step, state, settings }: { step: PlanStep; state: PlanState; settings: Settings }) {
+function StepDetails({ timed: { step, start }, state, settings }: Pick<StepRowProps, 'timed' | 'state' | 'settings'>) {
   const activity = activityOf(step)
   const words = wordsOn(activity, step.rung)
   const players = state.request.children.length
@@ -229,12 +230,14 @@ function StepDetails({ step, state, settings }: { step: PlanStep; state: PlanSta
       </ol>
       <Text size="sm">Look for: {words.lookFor}</Text>
       {pace && <Text size="sm">{pace}</Text>}
+      {step.stations && <stations.Part step={step} start={start} request={state.request} />}
       <lasts.Part step={step} children={players} settings={settings} />
       {step.tookSeconds !== undefined && <Text size="sm">It took {Math.round(step.tookSeconds / 60)} min.</Text>}
     </Stack>
   )
 }
 
+const stations = later(async () => (await import('../../ui/StationsShown')).StationsShown)
 const swapMenu = later(async () => (await import('./SwapMenu')).SwapMenu)
 
 /** The menu of what could stand in a step's place comes when it is asked for. */

@@ -2,10 +2,11 @@ import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { IconPlayerPause, IconPlayerPlay, IconRun } from '@tabler/icons-react'
 import { activityOf, wordsOn } from '../../core/activities'
 import type { GameId } from '../../core/movement'
-import type { PlanStep } from '../../core/planning'
-import type { Session, SessionContext } from '../../core/records'
+import { type PlanStep, roundStarts, timeline } from '../../core/planning'
+import { type Session, type SessionContext, requestOf } from '../../core/records'
 import { Cautions } from '../../ui/Cautions'
 import { StageTag } from '../../ui/StageTag'
+import { later } from '../../ui/later'
 import { BendPanel } from './BendPanel'
 import type { EditState } from '../plan/useEdits'
 import type { StepTimerState } from './useStepTimer'
@@ -16,6 +17,16 @@ interface StepPanelProps {
   readonly timer: StepTimerState
   readonly state: EditState
   readonly context: SessionContext
+}
+
+const stations = later(async () => (await import('../../ui/StationsShown')).StationsShown)
+
+const startOf = ({ id }: PlanStep, { plan, start }: Session) =>
+  timeline(plan, start).find(({ step }) => step.id === id)?.start ?? start
+
+/** The round that is on by the time of the step. */
+function roundNow(step: PlanStep, { spentSeconds }: StepTimerState): number {
+  return roundStarts(step).findLastIndex((from) => from * 60 <= spentSeconds)
 }
 
 /** What to do now: the steps, what to say and look for, what to mind, and the time that is left. */
@@ -46,6 +57,14 @@ export function StepPanel({ step, next, timer, state, context }: StepPanelProps)
           </li>
         ))}
       </ol>
+      {step.stations && (
+        <stations.Part
+          step={step}
+          start={startOf(step, session)}
+          request={requestOf({ ...context, session })}
+          round={roundNow(step, timer)}
+        />
+      )}
       <Text fs="italic">“{words.say}”</Text>
       <Text size="sm">
         <strong>Look for:</strong> {words.lookFor}

@@ -107,7 +107,7 @@ const UPGRADES: Readonly<Record<number, Upgrade>> = {
     sessions: (things.sessions ?? []).map((session) => ({
       ...session,
       steps: Array.isArray(session.steps)
-        ? (session.steps as Doc[]).map((step) => ({ ...step, own: null }))
+        ? (session.steps as Doc[]).map((step) => ({ ...step, own: null, stations: null }))
         : session.steps,
     })),
   }),

@@ -253,7 +253,7 @@ const sessions: Kind = {
     field: 'steps',
     table: 'session_steps',
     by: 'session_id',
-    json: ['own'],
+    json: ['own', 'stations'],
     columns: {
       id: 'the step’s own id',
       activity_id: 'the activity',
@@ -263,6 +263,7 @@ const sessions: Kind = {
       locked: '1 where it stays when another plan is built, else 0',
       took_seconds: 'how long it really took, or null',
       own: 'an activity of one’s own as it was then, or null',
+      stations: 'the teams and what is at each station, or null',
     },
   },
   schema: Joi.object({

@@ -39,6 +39,7 @@ function rowToStep(row: Row): PlanStep {
     minutes: Number(row.minutes),
     why: String(row.why),
     ...(row.own !== null && { own: parsed<NonNullable<PlanStep['own']>>(String(row.own)) }),
+    ...(row.stations !== null && { stations: parsed<NonNullable<PlanStep['stations']>>(String(row.stations)) }),
     ...(row.locked === 1 && { locked: true }),
     ...(row.took_seconds !== null && { tookSeconds: Number(row.took_seconds) }),
   }
@@ -111,6 +112,7 @@ async function setSteps(db: Db, sessionId: SessionId, steps: readonly PlanStep[]
       locked: step.locked === true,
       took_seconds: step.tookSeconds ?? null,
       own: step.own ? JSON.stringify(step.own) : null,
+      stations: step.stations ? JSON.stringify(step.stations) : null,
     })),
   )
 }

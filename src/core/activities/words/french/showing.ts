@@ -122,4 +122,16 @@ export const frenchShowing: WordsByActivity = {
     easier: 'Mettre une règle sous la ligne.',
     harder: 'Le bus a dix minutes de retard.',
   },
+  stations: {
+    name: 'Ateliers tournants',
+    steps: [
+      'Préparer chaque atelier avec tout ce qu’il faut avant l’arrivée des enfants.',
+      'Chaque équipe commence à son atelier. Au signal, tous le laissent comme ils l’ont trouvé et passent au suivant.',
+      'Faire le tour une fois, pour que chaque équipe soit passée partout.',
+    ],
+    say: 'Au signal, rangez et passez au suivant.',
+    lookFor: 'Qui continue seul, et qui attend que quelqu’un le dise.',
+    easier: 'Moins d’ateliers, des tours plus longs.',
+    harder: 'Un enfant de chaque équipe explique l’atelier à la suivante.',
+  },
 }

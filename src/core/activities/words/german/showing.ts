@@ -122,4 +122,16 @@ export const germanShowing: WordsByActivity = {
     easier: 'Ein Lineal unter die Zeile legen.',
     harder: 'Der Bus hat zehn Minuten Verspätung.',
   },
+  stations: {
+    name: 'Stationen',
+    steps: [
+      'Jede Station mit allem, was sie braucht, herrichten, bevor die Kinder kommen.',
+      'Jede Gruppe beginnt an ihrer eigenen Station. Auf ein Zeichen verlassen alle sie so, wie sie war, und gehen weiter.',
+      'Einmal reihum, so dass jede Gruppe überall war.',
+    ],
+    say: 'Wenn ihr das Zeichen hört: aufräumen und weiter zur nächsten.',
+    lookFor: 'Wer allein weitermacht und wer wartet, bis es jemand sagt.',
+    easier: 'Weniger Stationen, längere Runden.',
+    harder: 'Ein Kind jeder Gruppe erklärt der nächsten, was zu tun ist.',
+  },
 }

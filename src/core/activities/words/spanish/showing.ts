@@ -122,4 +122,16 @@ export const spanishShowing: WordsByActivity = {
     easier: 'Poner una regla debajo de la fila.',
     harder: 'El autobús llega diez minutos tarde.',
   },
+  stations: {
+    name: 'Estaciones',
+    steps: [
+      'Preparar cada estación con lo que necesita antes de que lleguen los niños.',
+      'Cada equipo empieza en su estación. A la señal, todos la dejan como la encontraron y pasan a la siguiente.',
+      'Dar una vuelta, para que cada equipo haya estado en todas.',
+    ],
+    say: 'Cuando oigáis la señal, recoged y pasad a la siguiente.',
+    lookFor: 'Quién sigue solo y quién espera a que alguien lo diga.',
+    easier: 'Menos estaciones, rondas más largas.',
+    harder: 'Un niño de cada equipo explica la estación al siguiente.',
+  },
 }

@@ -1,0 +1,208 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { someRequest } from '../../../tests/readback/planRequests'
+import { type Activity, activityOf, durationRange } from '../activities'
+import { attempt } from '../errors'
+import { randomFrom } from '../random'
+import { pathOf } from '../teaching'
+import {
+  CHANGE_MINUTES,
+  type PlanStep,
+  type SessionPlan,
+  type SessionRequest,
+  type Stations,
+  type StationsWish,
+  activitiesOf,
+  checkPlan,
+  fetchList,
+  needsAdult,
+  pairsOf,
+  planSession,
+  planWithStations,
+  roundMinutes,
+  roundStarts,
+  stationAt,
+  stationLines,
+} from '.'
+
+/** What stations must keep, from the step and the request alone; apart from how they are made. */
+function wrongWith(step: PlanStep, request: SessionRequest, { helpers }: Pick<StationsWish, 'helpers'>): string[] {
+  const { teams, list } = step.stations as Stations
+  const wrong: string[] = []
+  const all = teams.flatMap(({ childIds }) => childIds)
+  if (all.length !== request.children.length || new Set(all).size !== all.length)
+    wrong.push('a child is nowhere or twice')
+  const sizes = teams.map(({ childIds }) => childIds.length)
+  if (Math.max(...sizes) - Math.min(...sizes) > 1) wrong.push('teams differ')
+  const rounds = list.map((_, round) => teams.map((__, team) => stationAt({ list }, team, round)))
+  for (const at of rounds) if (new Set(at).size !== teams.length) wrong.push('two teams at one station')
+  for (const [team] of teams.entries())
+    if (new Set(rounds.map((at) => at[team])).size !== list.length) wrong.push('a team misses a station')
+  const last = roundStarts(step)[list.length - 1] ?? 0
+  if (last + roundMinutes(step) !== step.minutes) wrong.push('the minutes do not add up')
+  const path = pathOf(request.school)
+  for (const station of list) {
+    const activity = activityOf(station)
+    for (const { rung, childIds } of teams) {
+      if (!activity.rungs.some((each) => path.indexOf(each) <= path.indexOf(rung))) wrong.push('too hard for a team')
+      const range = durationRange(activity, childIds.length)
+      if (roundMinutes(step) < range.least || roundMinutes(step) > range.most) wrong.push('a round does not fit')
+    }
+    if (!activity.places.includes(request.place)) wrong.push('not for this place')
+  }
+  if (list.filter(({ led }) => led === 'adult').length !== 1) wrong.push('the adult is not at one station')
+  if (list.some((station) => station.led === 'alone' && needsAdult(activityOf(station)))) wrong.push('nobody leads')
+  if (list.filter(({ led }) => led === 'helper').length > helpers) wrong.push('too few helpers')
+  return wrong
+}
+
+const wishes = fc.record({
+  count: fc.integer({ min: 2, max: 4 }),
+  helpers: fc.integer({ min: 0, max: 3 }),
+  seed: fc.integer({ min: 1, max: 1000 }),
+})
+
+/** A session with stations, where one can be made of this draw. */
+function made(seed: number, wish: StationsWish) {
+  const drawn = someRequest(randomFrom(seed))
+  const request = { ...drawn, pace: undefined, minutes: Math.max(30, drawn.minutes) }
+  const plan = attempt(() => planSession(request, { seed })).value
+  const value = plan && attempt(() => planWithStations(plan, request, wish)).value
+  return plan && value ? { request, plan, value } : undefined
+}
+
+const stepOf = ({ steps }: SessionPlan) => steps.find(({ stations }) => stations) as PlanStep
+
+describe('stations', () => {
+  it('have every child at one station in every round, at its rung, with somebody where one is needed', () => {
+    let found = 0
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 1e6 }), wishes, (seed, wish) => {
+        const done = made(seed, wish)
+        if (!done) return
+        found++
+        const step = stepOf(done.value)
+        expect(wrongWith(step, done.request, wish)).toEqual([])
+        const total = (plan: SessionPlan) => plan.steps.reduce((sum, { minutes }) => sum + minutes, 0)
+        expect(total(done.value)).toBe(total(done.plan))
+        // The opening and the closing check stay.
+        expect(done.value.steps[0]?.id).toBe(done.plan.steps[0]?.id)
+        expect(done.value.steps.at(-1)?.id).toBe(done.plan.steps.at(-1)?.id)
+        const broken = (plan: SessionPlan) =>
+          checkPlan(plan, done.request)
+            .filter(({ ok }) => !ok)
+            .map(({ id }) => id)
+        const before = broken(done.plan)
+        const own = ['time', 'lengths', 'place', 'materials']
+        expect(broken(done.value).filter((id) => own.includes(id) && !before.includes(id))).toEqual([])
+      }),
+      { numRuns: 25 },
+    )
+    expect(found).toBeGreaterThan(5)
+  })
+
+  it('are judged by a checker that finds what is wrong', () => {
+    const done = Array.from({ length: 60 }, (_, i) => made(i + 1, { count: 3, helpers: 0, seed: 1 })).find(Boolean)
+    if (!done) throw new Error('no draw gave stations')
+    const step = stepOf(done.value)
+    const { teams, list } = step.stations as Stations
+    const judged = (change: Partial<Stations>, minutes = step.minutes) =>
+      wrongWith({ ...step, minutes, stations: { teams, list, ...change } }, done.request, { helpers: 0 })
+    expect(judged({})).toEqual([])
+    expect(judged({ teams: teams.slice(1) })).toContain('a child is nowhere or twice')
+    expect(judged({ list: list.map((each) => ({ ...each, led: 'helper' })) })).toContain(
+      'the adult is not at one station',
+    )
+    expect(judged({}, 90)).toContain('a round does not fit')
+    expect(judged({ list: list.slice(1) })).toContain('two teams at one station')
+  })
+
+  /** Found once: planning takes a while. */
+  let found: ReturnType<typeof made>
+  const nine = () => {
+    if (found) return found
+    for (let seed = 1; seed < 400; seed++) {
+      const done = made(seed, { count: 3, helpers: 1, seed: 1 })
+      if (done && done.request.children.length === 9) return (found = done)
+    }
+    throw new Error('no draw has nine children')
+  }
+
+  it('are fetched for: what is reused for one team, what is used up for all', () => {
+    const { value, request } = nine()
+    const step = stepOf(value)
+    const only = { rung: value.rung, steps: [step] }
+    const largest = 3
+    for (const { material, amount } of fetchList(only, request)) {
+      const needs = activitiesOf(step).flatMap(({ needs: all }) => all.filter((need) => need.material === material))
+      if (needs.every(({ per }) => per === 'child') && ['slates', 'scissors', 'clock'].includes(material))
+        expect(amount).toBe(Math.max(...needs.map((need) => need.amount)) * largest)
+    }
+    expect(fetchList(only, request).flatMap((entry) => entry.for).length).toBeGreaterThan(0)
+  })
+
+  it('say who is where and when, worked by hand', () => {
+    const { request } = nine()
+    const [a, b, c, d] = request.children.map(({ id }) => id) as [string, string, string, string]
+    const step: PlanStep = {
+      id: 'step-1',
+      activityId: 'stations',
+      rung: 'half',
+      minutes: 22,
+      why: '',
+      stations: {
+        teams: [
+          { childIds: [a, b], rung: 'half' },
+          { childIds: [c, d], rung: 'oclock' },
+        ],
+        list: [
+          { activityId: 'match-cards', led: 'adult' },
+          { activityId: 'toss-a-time', led: 'alone' },
+        ],
+      },
+    }
+    // 22 minutes: one to walk on, two rounds of ten, and one left over to settle down.
+    expect([roundMinutes(step), roundStarts(step)]).toEqual([10, [1, 12]])
+    expect(CHANGE_MINUTES).toBe(1)
+    const names = request.children.map((child, i) => ({ ...child, name: `N${i}` }))
+    const { teams, rounds } = stationLines(
+      step,
+      540,
+      { ...request, children: names },
+      { language: 'en-GB', form: 'turns' },
+    )
+    expect(teams).toEqual(['Team 1 (Half past): N0 and N1', 'Team 2 (O’clock): N2 and N3'])
+    expect(rounds[0]).toMatch(/^Round 1, 9:01 to 9:11: team 1 → .*; team 2 → Toss and fill$/)
+    expect(rounds[1]).toMatch(/^Round 2, 9:12 to 9:22: team 1 → Toss and fill; team 2 → /)
+  })
+
+  it('pair a team off and leave nobody alone', () => {
+    expect(pairsOf({ childIds: ['a', 'b', 'c', 'd', 'e'] })).toEqual([
+      ['a', 'b'],
+      ['c', 'd', 'e'],
+    ])
+    expect(pairsOf({ childIds: ['a'] })).toEqual([['a']])
+  })
+
+  it('need nobody at pages, and somebody where times are called', () => {
+    const called = (change: Partial<Activity>) => needsAdult({ ...activityOf('match-cards'), ...change })
+    expect(called({})).toBe(false)
+    expect(called({ prints: 'none', needs: [] })).toBe(true)
+    expect(called({ game: 'relay' as Activity['game'] })).toBe(true)
+  })
+
+  it('refuse what cannot be, by its field', () => {
+    const { plan, request } = nine()
+    const few = { ...request, children: request.children.slice(0, 3) }
+    const wish = { count: 2, helpers: 0, seed: 1 }
+    expect(() => planWithStations(plan, few, wish)).toThrow(/stations must be for 4 children or more: there are 3/)
+    expect(() => planWithStations(plan, request, { ...wish, count: 5 })).toThrow(
+      /stations must be an integer in \[2, 4\]/,
+    )
+    expect(() => planWithStations(plan, request, { ...wish, helpers: 9 })).toThrow(/helpers/)
+    const short = { ...plan, steps: plan.steps.slice(0, 1) }
+    expect(() => planWithStations(short, request, wish)).toThrow(/minutes must be enough for 9 minutes of stations/)
+    const locked = { ...plan, steps: plan.steps.map((step) => ({ ...step, locked: true })) }
+    expect(() => planWithStations(locked, request, wish)).toThrow(/minutes/)
+  })
+})

@@ -1,0 +1,44 @@
+import { Text } from '@mantine/core'
+import type { MinuteOfDay } from '../core/clock'
+import { type PlanStep, type SessionRequest, stationLines } from '../core/planning'
+import { IN_ENGLISH } from '../core/wording'
+
+interface Props {
+  readonly step: PlanStep
+  readonly start: MinuteOfDay
+  readonly request: Pick<SessionRequest, 'children' | 'school'>
+  /** The round that is on now, from 0; none before the session. */
+  readonly round?: number
+}
+
+/** Who is in which team, who is where in each round, and what is done at each station. */
+export function StationsShown({ step, start, request, round }: Props) {
+  const { teams, rounds, stations } = stationLines(step, start, request, IN_ENGLISH)
+  return (
+    <div className="stations" role="group" aria-label="Stations">
+      <ul>
+        {teams.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+      <ul>
+        {rounds.map((line, i) => (
+          <li key={line} aria-current={i === round || undefined}>
+            {line}
+          </li>
+        ))}
+      </ul>
+      {stations.map(({ name, steps, say }) => (
+        <details key={name} className="fold">
+          <summary>{name}</summary>
+          <ol>
+            {steps.map((text) => (
+              <li key={text}>{text}</li>
+            ))}
+          </ol>
+          <Text size="sm">{say}</Text>
+        </details>
+      ))}
+    </div>
+  )
+}
