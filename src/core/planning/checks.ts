@@ -140,7 +140,7 @@ function checkSeated(plan: SessionPlan): PlanCheck {
 
 function checkMovement(plan: SessionPlan): PlanCheck {
   const needed = plannedMinutes(plan) > BREAK_AFTER_MINUTES
-  const moving = plan.steps.filter((step) => activityOf(step).energy === 'moving')
+  const moving = plan.steps.filter((step) => activitiesOf(step).some(({ energy }) => energy === 'moving'))
   const ok = !needed || moving.length > 0
   const says = !ok
     ? `Over ${BREAK_AFTER_MINUTES} minutes with no movement: add a break.`

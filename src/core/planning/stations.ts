@@ -9,7 +9,15 @@ import { offeredActivities } from './offer'
 import { pacedRange } from './pace'
 import { repairs } from './planner'
 import { missingMaterials } from './toHand'
-import type { PlanStep, SessionPlan, SessionRequest, Station, Stations, Team } from './types'
+import {
+  BREAK_AFTER_MINUTES,
+  type PlanStep,
+  type SessionPlan,
+  type SessionRequest,
+  type Station,
+  type Stations,
+  type Team,
+} from './types'
 
 /* Stations: children at different rungs work at once, in teams of their own rung that go round. */
 
@@ -84,7 +92,7 @@ export function planWithStations(plan: SessionPlan, request: SessionRequest, wis
     rung: plan.rung,
     minutes,
     why: whyOf(teams),
-    stations: { teams, list: stationsFor(teams, request, { ...wish, minutes }) },
+    stations: { teams, list: stationsFor(teams, request, { ...wish, minutes, moves: lacksMovement(plan, away) }) },
   }
   const at = plan.steps.findIndex(({ id }) => id === away[away.length - 1]?.id)
   const steps = plan.steps.flatMap((each, i) => (i === at ? [step] : away.includes(each) ? [] : [each]))
@@ -97,6 +105,13 @@ function replaced({ steps }: SessionPlan): PlanStep[] {
   const [opening] = taught
   // Stations that there are already are made anew.
   return taught.filter((step) => !step.locked && (step !== opening || step.stations !== undefined))
+}
+
+/** Whether nothing moves any more where something must. */
+function lacksMovement({ steps }: SessionPlan, away: readonly PlanStep[]): boolean {
+  const total = steps.reduce((sum, { minutes }) => sum + minutes, 0)
+  const kept = steps.filter((step) => !away.includes(step))
+  return total > BREAK_AFTER_MINUTES && !kept.some((step) => activityOf(step).energy === 'moving')
 }
 
 function whyOf(teams: readonly Team[]): string {
@@ -159,6 +174,8 @@ export function needsAdult({ prints, game, needs }: Activity): boolean {
 
 interface Sought extends StationsWish {
   readonly minutes: number
+  /** One of the stations has to be moved at. */
+  readonly moves: boolean
 }
 
 function stationsFor(teams: readonly Team[], request: SessionRequest, sought: Sought): Station[] {
@@ -168,10 +185,13 @@ function stationsFor(teams: readonly Team[], request: SessionRequest, sought: So
     .filter((activity) => suitsStations(activity, teams, request, sought))
     .map((activity) => ({ activity, points: pointsOf(activity, teams, request) + drawUnit(random) }))
     .sort((a, b) => b.points - a.points)
-  const chosen: Activity[] = []
+  const first = sought.moves ? scored.find(({ activity }) => activity.energy === 'moving')?.activity : undefined
+  const chosen: Activity[] = first ? [first] : []
   for (const { activity } of scored) {
     if (chosen.length === sought.count) break
-    const isTaken = chosen.some(({ prints }) => prints !== 'none' && prints === activity.prints)
+    const isTaken = chosen.some(
+      ({ id, prints }) => id === activity.id || (prints !== 'none' && prints === activity.prints),
+    )
     const isTooMuch = needsAdult(activity) && chosen.filter(needsAdult).length >= led
     if (!isTaken && !isTooMuch) chosen.push(activity)
   }

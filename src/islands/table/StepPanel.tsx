@@ -49,14 +49,6 @@ export function StepPanel({ step, next, timer, state, context }: StepPanelProps)
       </div>
       <StepTimer step={step} timer={timer} />
       <BendPanel state={state} context={context} at={step.id} spentSeconds={timer.spentSeconds} />
-      {activity.game && <RunGame game={activity.game} step={step} session={session} />}
-      <ol style={{ margin: 0, paddingLeft: 22 }}>
-        {words.steps.map((text) => (
-          <li key={text} style={{ marginBottom: 4 }}>
-            {text}
-          </li>
-        ))}
-      </ol>
       {step.stations && (
         <stations.Part
           step={step}
@@ -65,6 +57,14 @@ export function StepPanel({ step, next, timer, state, context }: StepPanelProps)
           round={roundNow(step, timer)}
         />
       )}
+      {activity.game && <RunGame game={activity.game} step={step} session={session} />}
+      <ol style={{ margin: 0, paddingLeft: 22 }}>
+        {words.steps.map((text) => (
+          <li key={text} style={{ marginBottom: 4 }}>
+            {text}
+          </li>
+        ))}
+      </ol>
       <Text fs="italic">“{words.say}”</Text>
       <Text size="sm">
         <strong>Look for:</strong> {words.lookFor}
