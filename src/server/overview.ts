@@ -1,7 +1,7 @@
 import type { Instant } from '../core/knowing'
 import { type ChildReport, type Overview, rulesFor } from '../core/records'
+import { haveClocks } from '../core/planning'
 import type { Db } from './connection'
-import { haveClocks } from './planning'
 import { childReports } from './reports'
 import { listGroups } from './stores/people'
 import { listSessions } from './stores/sessions'

@@ -3,7 +3,16 @@ import { attempt } from '../core/errors'
 import type { ChildId, GroupId, SessionId } from '../core/ids'
 import { type Answer, type Instant, believe, diagnose, scaffoldsInUse, standingOf } from '../core/knowing'
 import type { Recipe, Yard } from '../core/make'
-import { type PlanChild, type Timing, activitiesOf, paceOf, planSession, speedsOf, timingsOf } from '../core/planning'
+import {
+  type PlanChild,
+  type Timing,
+  activitiesOf,
+  haveClocks,
+  paceOf,
+  planSession,
+  speedsOf,
+  timingsOf,
+} from '../core/planning'
 import {
   type Session,
   type SessionContext,
@@ -90,16 +99,6 @@ function activitiesBefore(sessions: readonly Session[], at: Pick<Session, 'id' |
   const when = (session: Pick<Session, 'date' | 'start'>) => `${session.date} ${String(session.start).padStart(4, '0')}`
   const before = sessions.find((session) => session.id !== at.id && when(session) < when(at))
   return before?.plan.steps.flatMap((step) => activitiesOf(step).map(({ id }) => id)) ?? []
-}
-
-/** Whether the group has clocks to turn: from an earlier session in which they were made, or that had a clock of ours. */
-export function haveClocks(sessions: readonly Session[], at: Pick<Session, 'id'> | null): boolean {
-  return sessions.some(
-    ({ id, doneAt, recipeId, plan }) =>
-      id !== at?.id &&
-      doneAt !== null &&
-      (recipeId !== null || plan.steps.flatMap(activitiesOf).some(({ prints }) => prints === 'paper-clock')),
-  )
 }
 
 /** How long the steps of the group's other sessions took, the earliest session first. */

@@ -57,6 +57,14 @@ export const activitiesView: Read = async (db) => {
   return [{ key: ['activities'], data }]
 }
 
+export const shoppingView: Read = async (db) => {
+  const data: LogData = { sessions: await listSessions(db), groups: await listGroups(db) }
+  return [
+    { key: ['log'], data },
+    { key: ['settings'], data: await getSettings(db) },
+  ]
+}
+
 export const settingsView: Read = async (db) => [{ key: ['settings'], data: await getSettings(db) }]
 
 export const peopleView: Read = async (db, now) => {

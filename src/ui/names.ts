@@ -22,3 +22,11 @@ export const KIND_NAMES: Readonly<Record<Stage, string>> = {
   pictorial: 'in pictures',
   abstract: 'in signs',
 }
+
+/** The ways of saying a time, as the fields name them. */
+export const SAYING_FORMS = {
+  turns: 'Past and to',
+  'minutes-past': 'Minutes past, for every time',
+  digital: 'In figures',
+} as const
+export type SayingForm = keyof typeof SAYING_FORMS

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { activityOf, durationRange } from '../activities'
 import { drawUnit, randomFrom } from '../random'
-import { type SessionPlan, PACE, factorFor, paceInWords, paceOf, pacedRange, timingsOf } from '.'
+import { type SessionPlan, PACE, factorFor, paceInWords, paceOf, pacedRange, planError, timingsOf } from '.'
 
 const timing = (activityId: string, plannedMinutes: number, tookMinutes: number) => ({
   activityId,
@@ -25,6 +25,23 @@ const planOf = (steps: readonly (readonly [id: string, minutes: number, took?: n
 function normal(unit: () => number): number {
   return Math.sqrt(-2 * Math.log(1 - unit())) * Math.cos(2 * Math.PI * unit())
 }
+
+describe('how far off a plan was', () => {
+  it('is the mean of the steps that were timed, worked by hand', () => {
+    // Off by 2 and by 1 of ten and five minutes; the third was not timed.
+    const error = planError(
+      planOf([
+        ['a', 10, 12],
+        ['b', 5, 4],
+        ['c', 7],
+      ]),
+    )
+    expect(error?.steps).toBe(2)
+    expect(error?.minutesOff).toBeCloseTo(1.5, 10)
+    expect(error?.share).toBeCloseTo(3 / 15, 10)
+    expect(planError(planOf([['c', 7]]))).toBeUndefined()
+  })
+})
 
 describe('the pace of a group', () => {
   it('is the catalogue’s where nothing was timed', () => {

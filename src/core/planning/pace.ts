@@ -107,3 +107,24 @@ export function paceInWords(activity: Activity, players: number, pace: Pace | un
   const times = own.times === 1 ? 'once' : `${own.times} times`
   return `${activity.name}: it takes you ${yours} min, not ${catalogue} (timed ${times}).`
 }
+
+/** How far off the minutes of one held session were. */
+export interface PlanError {
+  /** How many of its steps were timed. */
+  readonly steps: number
+  /** By how many minutes a step differed from its plan, on average. */
+  readonly minutesOff: number
+  /** The same as a share of the minutes that were planned for those steps. */
+  readonly share: number
+}
+
+/** How far off a session's plan was, by the steps that were timed; undefined where none was. */
+export function planError({ steps }: Pick<SessionPlan, 'steps'>): PlanError | undefined {
+  const timed = steps.flatMap(({ minutes, tookSeconds }) =>
+    tookSeconds === undefined ? [] : [{ minutes, off: Math.abs(tookSeconds / 60 - minutes) }],
+  )
+  if (timed.length === 0) return undefined
+  const off = timed.reduce((sum, each) => sum + each.off, 0)
+  const planned = timed.reduce((sum, { minutes }) => sum + minutes, 0)
+  return { steps: timed.length, minutesOff: off / timed.length, share: off / planned }
+}

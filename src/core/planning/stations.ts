@@ -252,3 +252,20 @@ function withLeaders(chosen: readonly Activity[], helpers: number): Station[] {
     led: i === 0 ? 'adult' : i <= helpers ? 'helper' : 'alone',
   }))
 }
+
+interface HeldSession {
+  readonly id: string
+  readonly doneAt: number | null
+  readonly recipeId: string | null
+  readonly plan: SessionPlan
+}
+
+/** Whether the group has clocks to turn: from an earlier session in which they were made, or that had a clock of ours. */
+export function haveClocks(sessions: readonly HeldSession[], at: Pick<HeldSession, 'id'> | null): boolean {
+  return sessions.some(
+    ({ id, doneAt, recipeId, plan }) =>
+      id !== at?.id &&
+      doneAt !== null &&
+      (recipeId !== null || plan.steps.flatMap(activitiesOf).some(({ prints }) => prints === 'paper-clock')),
+  )
+}

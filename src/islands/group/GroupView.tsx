@@ -1,5 +1,5 @@
 import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
-import { IconCalendarPlus, IconTimeline } from '@tabler/icons-react'
+import { IconCalendarPlus, IconChecklist, IconTimeline } from '@tabler/icons-react'
 import { useQuery } from '@tanstack/react-query'
 import type { Partner } from '../../core/knowing'
 import type { ChildReport } from '../../core/records'
@@ -7,10 +7,13 @@ import { schools } from '../../core/teaching'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
+import { later } from '../../ui/later'
 import { groupQuery } from '../../ui/queries'
 import { NextTogether } from './NextTogether'
 import { RungGrid } from './RungGrid'
 import { SharedRepairs } from './SharedRepairs'
+
+const ownRules = later(async () => (await import('./OwnRules')).OwnRules)
 
 export default function GroupView({ id, state }: { id: string; state: string }) {
   return (
@@ -35,22 +38,7 @@ function GroupPage({ id }: { id: string }) {
             <Title order={1} size="h2" className="anywhere" style={{ flex: 1 }}>
               {group.name}
             </Title>
-            <Group gap="xs">
-              <Button component="a" href={`/term/${id}`} leftSection={<IconTimeline size={18} />}>
-                The weeks ahead
-              </Button>
-              <Button
-                component="a"
-                href={`/api/groups/${id}/calendar.ics`}
-                variant="default"
-                leftSection={<IconCalendarPlus size={18} />}
-              >
-                Sessions into a calendar
-              </Button>
-              <Button component="a" href="/children" variant="default">
-                Edit the group
-              </Button>
-            </Group>
+            <Deeds id={id} />
           </Group>
           {members.length === 0 ? (
             <Text className="sheet">
@@ -65,6 +53,9 @@ function GroupPage({ id }: { id: string }) {
               <ErrorBoundary what="The rungs">
                 <RungGrid members={members} order={schools[settings.school].order} />
               </ErrorBoundary>
+              <ErrorBoundary what="The rules">
+                <ownRules.Part key={group.version} group={group} />
+              </ErrorBoundary>
               <div className="two-columns">
                 <ErrorBoundary what="Who goes together">
                   <NextTogether partners={members.map(partnerOf)} />
@@ -78,5 +69,36 @@ function GroupPage({ id }: { id: string }) {
         </Stack>
       )}
     </Loaded>
+  )
+}
+
+/** What is done with the group as a whole. */
+function Deeds({ id }: { id: string }) {
+  return (
+    <Group gap="xs">
+      <Button component="a" href={`/term/${id}`} leftSection={<IconTimeline size={18} />}>
+        The weeks ahead
+      </Button>
+      <Button
+        component="a"
+        href={`/api/groups/${id}/calendar.ics`}
+        variant="default"
+        leftSection={<IconCalendarPlus size={18} />}
+      >
+        Sessions into a calendar
+      </Button>
+      <Button
+        component="a"
+        href={`/api/groups/${id}/objectives.pdf`}
+        target="_blank"
+        variant="default"
+        leftSection={<IconChecklist size={18} />}
+      >
+        Objectives met
+      </Button>
+      <Button component="a" href="/children" variant="default">
+        Edit the group
+      </Button>
+    </Group>
   )
 }

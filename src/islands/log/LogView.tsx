@@ -6,6 +6,7 @@ import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
 import { logQuery } from '../../ui/queries'
+import { PlanErrors } from './PlanErrors'
 import { SessionList } from './SessionList'
 import { SessionRecord } from './SessionRecord'
 
@@ -41,6 +42,9 @@ function Log({ picked: first }: { picked: string | undefined }) {
               <Grid gap="md">
                 <Grid.Col span={{ base: 12, md: 4 }}>
                   <SessionList sessions={sessions} groups={groups} picked={session.id} onPick={pick} />
+                  <ErrorBoundary what="Planned and real minutes">
+                    <PlanErrors sessions={sessions} group={groups.find(({ id }) => id === session.groupId)} />
+                  </ErrorBoundary>
                 </Grid.Col>
                 <Grid.Col span={{ base: 12, md: 8 }}>
                   <ErrorBoundary key={session.id} what="This session">

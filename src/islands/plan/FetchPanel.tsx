@@ -1,4 +1,4 @@
-import { Button, Checkbox, Group, Stack, Text } from '@mantine/core'
+import { Anchor, Button, Checkbox, Group, Stack, Text } from '@mantine/core'
 import { IconCalendarPlus, IconFileText } from '@tabler/icons-react'
 import type { SessionId } from '../../core/ids'
 import { fetchInWords, fetchList } from '../../core/planning'
@@ -29,6 +29,9 @@ export function FetchPanel({ state }: { state: PlanState }) {
           styles={{ description: { color: 'var(--quiet)' } }}
         />
       ))}
+      <Anchor href="/fetch" size="sm">
+        One list for all that is planned, with what is in the cupboard
+      </Anchor>
       <TakeAlong sessionId={session.id} />
     </Stack>
   )

@@ -10,13 +10,11 @@ import type { Settings } from '../../core/records'
 import { type SchoolId, rungOf, schools } from '../../core/teaching'
 import { LANGUAGE_IDS, languages, say } from '../../core/wording'
 import { Refusal, api } from '../../ui/api'
+import { SAYING_FORMS, type SayingForm } from '../../ui/names'
 import { PLACES } from '../../ui/places'
 
 /** Times that show how the ways of saying differ. */
 const EXAMPLES = [timeAt(4, 15), timeAt(6, 35), timeAt(8, 45)]
-
-const FORMS = { turns: 'Past and to', 'minutes-past': 'Minutes past, for every time', digital: 'In figures' } as const
-type Form = keyof typeof FORMS
 
 /** One set of rules for all that is printed, asked, said and accepted. */
 export function RulesForm({ settings }: { settings: Settings }) {
@@ -85,13 +83,13 @@ function SayingRules({ rules, set }: RulesProps) {
           onChange={(language) => set({ language })}
           data={LANGUAGE_IDS.map((id) => ({ value: id, label: languages[id].name }))}
         />
-        <Radio.Group label="Form" value={rules.form} onChange={(value) => set({ form: value as Form })}>
+        <Radio.Group label="Form" value={rules.form} onChange={(value) => set({ form: value as SayingForm })}>
           <Stack gap={8} mt={6}>
-            {(Object.keys(FORMS) as Form[]).map((form) => (
+            {(Object.keys(SAYING_FORMS) as SayingForm[]).map((form) => (
               <Radio
                 key={form}
                 value={form}
-                label={FORMS[form]}
+                label={SAYING_FORMS[form]}
                 description={EXAMPLES.map((minute) => say(minute, { language: rules.language, form })).join(' · ')}
                 styles={{ description: { color: 'var(--quiet)' } }}
               />

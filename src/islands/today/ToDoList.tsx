@@ -25,6 +25,13 @@ export function ToDoList({ overview }: { overview: Overview }) {
           <Line line={line} language={overview.settings.language} />
         </li>
       ))}
+      {lines.some((line) => line.is === 'fetch') && (
+        <li style={{ padding: '3px 0 3px 30px' }}>
+          <Anchor underline="always" href="/fetch" size="sm">
+            All that is to be fetched, in one list
+          </Anchor>
+        </li>
+      )}
     </ul>
   )
 }

@@ -1,0 +1,55 @@
+import { type MaterialId, materials } from '../activities'
+import { type FetchRequest, fetchList } from './fetch'
+import type { SessionPlan } from './types'
+
+/** A session that is shopped for. */
+export interface ShoppedSession extends FetchRequest {
+  readonly plan: SessionPlan
+  /** How it is called in the list: "Herons, 2026-12-05". */
+  readonly name: string
+}
+
+export interface ShoppingEntry {
+  readonly material: MaterialId
+  readonly name: string
+  readonly unit: string
+  /** Over all sessions: what is used up is added up, what is reused counts as often as one session needs it at most. */
+  readonly needed: number
+  /** In the cupboard; undefined where nobody counted it. */
+  readonly have: number | undefined
+  /** Still to get: what is needed and not there. What was not counted but is ticked as to hand everywhere is there. */
+  readonly get: number
+  /** What does as well where it is not to be had. */
+  readonly standIn: string | undefined
+  readonly for: readonly string[]
+}
+
+/** One list of what some sessions need together, with what is in the cupboard taken off. What is still to get comes first. */
+export function shoppingList(
+  sessions: readonly ShoppedSession[],
+  cupboard: Readonly<Partial<Record<MaterialId, number>>>,
+): ShoppingEntry[] {
+  const found = new Map<MaterialId, ShoppingEntry & { readonly isToHand: boolean }>()
+  for (const session of sessions)
+    for (const { material, name, unit, amount, toHand, standIn } of fetchList(session.plan, session)) {
+      const before = found.get(material)
+      const isReused = materials[material].reused
+      found.set(material, {
+        material,
+        name,
+        unit,
+        needed: before ? (isReused ? Math.max(before.needed, amount) : before.needed + amount) : amount,
+        have: cupboard[material],
+        get: 0,
+        standIn: before?.standIn ?? standIn,
+        for: [...(before?.for ?? []), session.name],
+        isToHand: toHand && (before?.isToHand ?? true),
+      })
+    }
+  return [...found.values()]
+    .map(({ isToHand, ...entry }) => {
+      const get = entry.have === undefined ? (isToHand ? 0 : entry.needed) : Math.max(0, entry.needed - entry.have)
+      return { ...entry, get }
+    })
+    .sort((a, b) => Number(b.get > 0) - Number(a.get > 0))
+}

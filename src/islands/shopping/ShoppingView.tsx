@@ -1,0 +1,162 @@
+import { Anchor, Button, Group, NumberInput, Stack, Text, Title } from '@mantine/core'
+import { IconPrinter } from '@tabler/icons-react'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import type { MaterialId } from '../../core/activities'
+import { dateOf, daysOf } from '../../core/clock'
+import { type ShoppedSession, type ShoppingEntry, haveClocks, shoppingList } from '../../core/planning'
+import type { LogData, Settings } from '../../core/records'
+import { App } from '../../ui/App'
+import { Choice, listed } from '../../ui/Choice'
+import { Loaded } from '../../ui/Loaded'
+import { api } from '../../ui/api'
+import { dayInWords, today } from '../../ui/dates'
+import { logQuery, settingsQuery } from '../../ui/queries'
+
+export default function ShoppingView({ state }: { state: string }) {
+  return (
+    <App state={state}>
+      <ShoppingPage />
+    </App>
+  )
+}
+
+function ShoppingPage() {
+  const log = useQuery(logQuery)
+  const settings = useQuery(settingsQuery)
+  return (
+    <Loaded query={log}>
+      {(data) => <Loaded query={settings}>{(rules) => <Board data={data} settings={rules} />}</Loaded>}
+    </Loaded>
+  )
+}
+
+const SPANS = { week: 'the next seven days', month: 'the next four weeks', all: 'all that is planned' } as const
+type Span = keyof typeof SPANS
+const SPAN_DAYS: Readonly<Record<Span, number>> = { week: 7, month: 28, all: 3650 }
+
+/** What all sessions of a time need together, with what is in the cupboard taken off. */
+function Board({ data, settings }: { data: LogData; settings: Settings }) {
+  const [span, setSpan] = useState<Span>('week')
+  const sessions = sessionsIn(data, span)
+  const list = shoppingList(sessions, settings.cupboard)
+  return (
+    <Stack>
+      <Group justify="space-between" align="end">
+        <Title order={1} size="h2">
+          Fetch and buy
+        </Title>
+        <Group gap="xs" align="end" className="no-print">
+          <Choice label="For" value={span} data={listed(SPANS)} onChange={setSpan} />
+          <Button variant="default" leftSection={<IconPrinter size={18} />} onClick={() => window.print()}>
+            Print the list
+          </Button>
+        </Group>
+      </Group>
+      {sessions.length === 0 ? (
+        <Text className="sheet">
+          No session is planned for {SPANS[span]}. Build one on{' '}
+          <Anchor href="/" underline="always">
+            Today
+          </Anchor>
+          , and this list has what it needs.
+        </Text>
+      ) : (
+        <section className="sheet" aria-label="The list">
+          <Text size="sm" className="quiet" mb={6}>
+            {sessions.map(({ name }) => name).join('; ')}
+          </Text>
+          <List list={list} />
+        </section>
+      )}
+    </Stack>
+  )
+}
+
+function sessionsIn({ sessions, groups }: LogData, span: Span): ShoppedSession[] {
+  const from = today()
+  const until = dateOf(daysOf(from) + SPAN_DAYS[span])
+  return sessions
+    .filter(({ doneAt, date }) => doneAt === null && date >= from && date <= until)
+    .reverse()
+    .flatMap(({ plan, groupId, date, materials }) => {
+      const group = groups.find(({ id }) => id === groupId)
+      const name = `${group?.name ?? ''}, ${dayInWords(date)}`
+      const hasClocks = haveClocks(
+        sessions.filter((session) => session.groupId === groupId),
+        null,
+      )
+      return group ? [{ plan, materials, hasClocks, children: group.childIds, name }] : []
+    })
+}
+
+function List({ list }: { list: readonly ShoppingEntry[] }) {
+  return (
+    <table className="rows">
+      <thead>
+        <tr>
+          <th>What</th>
+          <th className="right">Needed</th>
+          <th>In the cupboard</th>
+          <th className="right">To get</th>
+          <th>For</th>
+        </tr>
+      </thead>
+      <tbody>
+        {list.map((entry) => (
+          <tr key={entry.material}>
+            <th scope="row">{entry.name}</th>
+            <td className="right">{inUnits(entry.needed, entry)}</td>
+            <td>
+              <Have material={entry.material} name={entry.name} have={entry.have} />
+            </td>
+            <td className="right">
+              <strong>{entry.get > 0 ? inUnits(entry.get, entry) : 'nothing'}</strong>
+              {entry.get > 0 && entry.standIn && (
+                <Text size="xs" className="quiet">
+                  or {entry.standIn}
+                </Text>
+              )}
+            </td>
+            <td>{[...new Set(entry.for)].join('; ')}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+const inUnits = (amount: number, { unit }: Pick<ShoppingEntry, 'unit'>) =>
+  `${amount} ${amount === 1 ? unit : `${unit}s`}`
+
+/** How much of it there is; an empty field is not counted. It is kept when the field is left. */
+function Have({ material, name, have }: { material: MaterialId; name: string; have: number | undefined }) {
+  const client = useQueryClient()
+  const [typed, setTyped] = useState<number | string>(have ?? '')
+  const save = useMutation({
+    scope: { id: 'cupboard' },
+    mutationFn: async (amount: number | undefined) => {
+      const settings = await api.get<Settings>('/api/settings')
+      return api.put<Settings>('/api/settings', { ...settings, cupboard: { ...settings.cupboard, [material]: amount } })
+    },
+    onSuccess: (settings) => client.setQueryData(settingsQuery.queryKey, settings),
+  })
+  const amount = typed === '' ? undefined : Number(typed)
+  const isRight = amount === undefined || (Number.isInteger(amount) && amount >= 0 && amount <= MOST)
+  return (
+    <NumberInput
+      aria-label={`In the cupboard: ${name}`}
+      placeholder="not counted"
+      value={typed}
+      min={0}
+      max={MOST}
+      clampBehavior="none"
+      error={isRight ? undefined : `0 to ${MOST}`}
+      onChange={setTyped}
+      onBlur={() => isRight && amount !== have && save.mutate(amount)}
+      w={130}
+    />
+  )
+}
+
+const MOST = 9999
