@@ -30,6 +30,10 @@ await take(light, 'children', '/children')
 await take(light, 'child', `/children/${mirela?.id}`, (page) => page.getByText('Why? Show the answers').first().click())
 await take(light, 'group', `/groups/${herons?.group.id}`)
 await take(light, 'plan', `/plan/${session}`)
+await take(light, 'term', `/term/${herons?.group.id}`, (page) =>
+  page.getByRole('heading', { name: 'Week by week' }).waitFor(),
+)
+await take(light, 'activities', '/activities')
 await take(light, 'table', `/table/${session}`, async (page) => {
   await page.keyboard.press('r')
   await page.getByRole('button', { name: 'Helps' }).click()
@@ -56,13 +60,7 @@ await take(light, 'play', '/play?game=choose-a-move', async (page) => {
   await page.keyboard.press('Space')
 })
 await take(light, 'days', '/days', (page) => page.getByLabel('Row 5: time').hover())
-await take(light, 'days-now', '/days/now')
 await take(light, 'stories', '/stories')
-await take(light, 'stories-read', '/stories/read', async (page) => {
-  await page.getByRole('button', { name: 'On', exact: true }).click()
-  await page.locator('.read-time').nth(1).click()
-  await page.waitForTimeout(2000)
-})
 await take(light, 'print-room', '/print', (page) => page.getByRole('button', { name: /^Twirl and fill/ }).click())
 await take(light, 'workbench', '/make')
 await take(light, 'yard', '/yard', async (page) => {

@@ -7,13 +7,11 @@ import { schools } from '../../core/teaching'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
-import { later } from '../../ui/later'
 import { groupQuery } from '../../ui/queries'
 import { NextTogether } from './NextTogether'
+import { OwnRules } from './OwnRules'
 import { RungGrid } from './RungGrid'
 import { SharedRepairs } from './SharedRepairs'
-
-const ownRules = later(async () => (await import('./OwnRules')).OwnRules)
 
 export default function GroupView({ id, state }: { id: string; state: string }) {
   return (
@@ -53,9 +51,6 @@ function GroupPage({ id }: { id: string }) {
               <ErrorBoundary what="The rungs">
                 <RungGrid members={members} order={schools[settings.school].order} />
               </ErrorBoundary>
-              <ErrorBoundary what="The rules">
-                <ownRules.Part key={group.version} group={group} />
-              </ErrorBoundary>
               <div className="two-columns">
                 <ErrorBoundary what="Who goes together">
                   <NextTogether partners={members.map(partnerOf)} />
@@ -64,6 +59,9 @@ function GroupPage({ id }: { id: string }) {
                   <SharedRepairs partners={members.map(partnerOf)} />
                 </ErrorBoundary>
               </div>
+              <ErrorBoundary what="The rules">
+                <OwnRules key={group.version} group={group} />
+              </ErrorBoundary>
             </>
           )}
         </Stack>

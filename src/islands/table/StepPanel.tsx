@@ -1,4 +1,5 @@
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
+import { useMounted } from '@mantine/hooks'
 import { IconPlayerPause, IconPlayerPlay, IconRun } from '@tabler/icons-react'
 import { activityOf, wordsOn } from '../../core/activities'
 import type { GameId } from '../../core/movement'
@@ -34,6 +35,8 @@ export function StepPanel({ step, next, timer, state, context }: StepPanelProps)
   const { session } = state
   const activity = activityOf(step)
   const words = wordsOn(activity, step.rung)
+  // Its code comes once the view stands.
+  const isShown = useMounted()
   return (
     <Stack gap="sm">
       <div>
@@ -49,7 +52,7 @@ export function StepPanel({ step, next, timer, state, context }: StepPanelProps)
       </div>
       <StepTimer step={step} timer={timer} />
       <BendPanel state={state} context={context} at={step.id} spentSeconds={timer.spentSeconds} />
-      {step.stations && (
+      {isShown && step.stations && (
         <stations.Part
           step={step}
           start={startOf(step, session)}
