@@ -8,6 +8,8 @@ export interface Estimate {
   /** That the child knows it now, 0 to 1. */
   readonly probability: number
   readonly firm: boolean
+  /** That it was firm when it was last asked: since then only time has passed. */
+  readonly wasFirm: boolean
   /** What is still missing for firm, each in words; empty when firm. */
   readonly unmet: readonly string[]
   readonly answers: number
@@ -88,6 +90,7 @@ export function estimateKnowing(answers: readonly Answer[], rung: RungId, now: I
   const counted = answers.filter((answer) => answer.item.rung === rung && !answer.helped).sort((a, b) => a.at - b.at)
   const probability = knownAt(counted, now)
   const unmet = unmetWords(counted, probability)
+  const lastAt = counted[counted.length - 1]?.at
   const tally = (of: readonly Answer[]): Tally => ({
     right: of.filter((answer) => answer.right).length,
     of: of.length,
@@ -97,9 +100,10 @@ export function estimateKnowing(answers: readonly Answer[], rung: RungId, now: I
     rung,
     probability,
     firm: overrule ? overrule.verdict === 'firm' : unmet.length === 0,
+    wasFirm: lastAt !== undefined && unmetWords(counted, knownAt(counted, lastAt)).length === 0,
     unmet,
     answers: counted.length,
-    lastAt: counted[counted.length - 1]?.at,
+    lastAt,
     days: daysAnswered(counted),
     recent: counted.slice(-FIRM.ofLast).map(({ right }) => right),
     stages: STAGES.filter((stage) => counted.some((answer) => answer.stage === stage)),

@@ -71,6 +71,21 @@ describe('estimate', () => {
   const perfect = [...sitting(1, { slip: 0 }, 'half', 5, 0), ...sitting(2, { slip: 0 }, 'half', 5, 7)]
   const now = START + 8 * MS_PER_DAY
 
+  it('does not take a child back by time alone: a rung that was firm comes back, until it is likely forgotten', () => {
+    const first = [...sitting(1, { slip: 0 }, 'hour-hand', 5, 0), ...sitting(2, { slip: 0 }, 'hour-hand', 5, 7)]
+    const school = schools['turns-first']
+    const standing = (days: number) => standingOf(first, school, START + days * MS_PER_DAY)
+    expect(standing(8)).toMatchObject({ firm: ['hour-hand'], working: 'oclock' })
+    expect(standing(97)).toMatchObject({ firm: [], working: 'oclock', due: ['hour-hand'] })
+    expect(standing(600)).toMatchObject({ firm: [], working: 'hour-hand', due: [] })
+    // A wrong answer since, and it is worked on again.
+    const wrong = [...first, ...sitting(3, { knows: () => 0 }, 'hour-hand', 1, 90)]
+    expect(standingOf(wrong, school, START + 97 * MS_PER_DAY).working).toBe('hour-hand')
+    // So it is where the adult says that it is not known.
+    const said = [{ rung: 'hour-hand', verdict: 'not-firm', at: START, note: '' }] as const
+    expect(standingOf(first, school, START + 97 * MS_PER_DAY, said).working).toBe('hour-hand')
+  })
+
   it('calls a rung firm only when everything is met', () => {
     expect(estimateKnowing(perfect, 'half', now)).toMatchObject({ firm: true, unmet: [], answers: 10 })
   })

@@ -20,7 +20,8 @@ export interface Standing {
 
 /**
  * A child who is firm on a later rung is not pulled back by one that was never asked, nor by one that
- * has fallen a little under firm: above this probability it only comes back, as one that is due does.
+ * has fallen a little under firm: above this probability it only comes back, as one that is due does. The same holds for
+ * the rung that was firm last, when nothing but time has passed since it was asked.
  */
 export const SHAKY_PROBABILITY = 0.8
 
@@ -42,7 +43,12 @@ export function standingOf(
   const firm = [...estimates, ...beside].filter((each) => each.firm).map((each) => each.rung)
   const lastFirm = estimates.findLastIndex((each) => each.firm)
   const before = estimates.filter((each, i) => !each.firm && i < lastFirm)
-  const shaky = before.filter((each) => each.answers > 0 && each.probability >= SHAKY_PROBABILITY)
+  // What was firm when it was last asked is not lost by time alone; the adult's own word goes before that.
+  const faded = estimates.filter((each) => !each.firm && !each.overrule && each.wasFirm)
+  const shaky = estimates.filter(
+    (each) =>
+      each.answers > 0 && each.probability >= SHAKY_PROBABILITY && (before.includes(each) || faded.includes(each)),
+  )
   const passed = [...shaky, ...before.filter((each) => each.answers === 0)]
   const overdue = [...estimates, ...beside]
     .filter((each) => each.firm && each.due !== undefined && each.due <= now)

@@ -25,6 +25,8 @@ const BEAM = 60
 /** Lengths that are offered where the wanted one cannot be filled. */
 const LENGTHS_TO_TRY = [15, 20, 25, 30, 40, 50, 60, 75, 90, 105]
 
+const LENGTHS_TOLD = 3
+
 /** What the search may give up, in this order, when nothing fits a short or odd session. */
 interface Rules {
   readonly check: boolean
@@ -289,13 +291,15 @@ function nothingFits(request: SessionRequest, building: Building): RefusedValue 
   const { children, minutes } = request
   const name = rungOf(groupNeed(request).rung).name
   const fits = (change: Partial<SessionRequest>) => bestPlan({ ...request, ...change }, building) !== undefined
-  const lengths = LENGTHS_TO_TRY.filter((length) => fits({ minutes: length }))
+  // The nearest first: three are enough, and each has to be planned to know.
+  const near = [...LENGTHS_TO_TRY].sort((a, b) => Math.abs(a - minutes) - Math.abs(b - minutes))
+  const lengths: number[] = []
+  for (const length of near) if (lengths.length < LENGTHS_TOLD && fits({ minutes: length })) lengths.push(length)
   const count = `${children.length} ${children.length === 1 ? 'child' : 'children'}`
   if (lengths.length > 0) {
-    const nearest = lengths.sort((a, b) => Math.abs(a - minutes) - Math.abs(b - minutes)).slice(0, 3)
     return new RefusedValue(
       'minutes',
-      `a length that activities for ${name} can fill here with ${count}, such as ${nearest.sort((a, b) => a - b).join(', ')}`,
+      `a length that activities for ${name} can fill here with ${count}, such as ${lengths.sort((a, b) => a - b).join(', ')}`,
       minutes,
     )
   }

@@ -60,6 +60,8 @@ interface Rung extends Shown {
   asOf: number
   /** It was firm once, or passed before the term. */
   wasFirm: boolean
+  /** It was firm when it was last asked. */
+  firmWhenAsked: boolean
   /** Never asked for again: the adult's own word, or what was passed without an answer. */
   readonly passed: boolean
   /** Reviews so far; while the rung is not firm, none. */
@@ -110,6 +112,7 @@ function learnerOf(random: Random, child: TermChild, first: number, { ladder, me
       metOn: known?.lastAt === undefined ? undefined : dayNumber(known.lastAt),
       asOf: day,
       wasFirm: i < first || known?.firm === true,
+      firmWhenAsked: known?.wasFirm ?? false,
       passed: i < first && (rung === 'parts' || !known?.answers || known.overrule?.verdict === 'firm'),
       reviews: 0,
     }
@@ -187,7 +190,8 @@ function playMeeting(random: Random, learners: readonly Learner[], { counts, wis
     askQuestions(random, rung, learner.rate)
     rung.metOn = day
     rung.asOf = day
-    if (!rung.wasFirm && isFirm(rung)) {
+    rung.firmWhenAsked = isFirm(rung)
+    if (!rung.wasFirm && rung.firmWhenAsked) {
       rung.wasFirm = true
       add(firmAfter[c]?.[learner.at], m + 1)
     }
@@ -195,15 +199,16 @@ function playMeeting(random: Random, learners: readonly Learner[], { counts, wis
 }
 
 /**
- * The first rung that is not firm, as `standingOf` finds it: one that has fallen below firm counts as passed only where a
- * later one is firm and it is still likely known.
+ * The first rung that is not firm, as `standingOf` finds it: one that has fallen below firm counts as passed where it is
+ * still likely known and either a later one is firm or nothing but time has passed since it was asked.
  */
 function workingAt({ rungs, first }: Learner, day: number): number {
   const beliefs = rungs.map(({ belief, asOf }) => afterDays(belief, day - asOf))
   const firm = rungs.map((rung, i) => rung.answers > 0 && isFirm(rung, beliefs[i]))
   const lastFirm = Math.max(first - 1, firm.lastIndexOf(true))
-  const open = rungs.findIndex(({ passed, answers }, i) => {
-    const isShaky = i < lastFirm && (answers === 0 || (beliefs[i] ?? 0) >= SHAKY_PROBABILITY)
+  const open = rungs.findIndex(({ passed, answers, firmWhenAsked }, i) => {
+    const isLikely = (beliefs[i] ?? 0) >= SHAKY_PROBABILITY
+    const isShaky = (i < lastFirm && (answers === 0 || isLikely)) || (firmWhenAsked && isLikely)
     return !passed && firm[i] !== true && !isShaky
   })
   return open < 0 ? rungs.length : open
