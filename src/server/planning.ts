@@ -5,31 +5,39 @@ import { type Answer, type Instant, believe, diagnose, scaffoldsInUse, standingO
 import type { Recipe, Yard } from '../core/make'
 import {
   type PlanChild,
+  type SessionPlan,
+  type SessionRequest,
   type Timing,
   activitiesOf,
   haveClocks,
   paceOf,
+  planAfterPrint,
   planSession,
+  planWithoutPrint,
   speedsOf,
   timingsOf,
 } from '../core/planning'
 import {
+  type Kept,
   type Session,
   type SessionContext,
   type SessionWish,
   type Settings,
   type TermData,
+  editOf,
+  requestOf,
   rulesFor,
 } from '../core/records'
+import type { SavedPrint } from '../core/printables'
 import { misreadings, schools } from '../core/teaching'
 import { type Db, inTransaction } from './connection'
 import { Problem } from './problem'
 import { answersByChild } from './stores/answers'
 import { overrulesByChild } from './stores/judgement'
 import { findKept, listKept } from './stores/kept'
-import { printsOfSession } from './stores/sessionPrints'
+import { printsOfSession, putPrintInto, sessionOfPrint } from './stores/sessionPrints'
 import { getGroup, listChildren } from './stores/people'
-import { addSession, getSession, listSessions } from './stores/sessions'
+import { addSession, editSession, getSession, listSessions } from './stores/sessions'
 import { getSettings } from './stores/settings'
 import { findTerm } from './stores/terms'
 
@@ -145,6 +153,31 @@ async function planAndAdd(db: Db, wish: SessionWish, now: Instant): Promise<Sess
 /** A seed that is a session's own: the first 24 bits of its id. */
 function seedFrom(id: string): number {
   return parseInt(id.replace(/-/g, '').slice(0, 6), 16)
+}
+
+/** Puts a kept print into a session, as a step with its minutes and its things; with null out of the one that it is in. */
+export function putPrint(db: Db, id: string, sessionId: SessionId | null, now: Instant): Promise<Kept<SavedPrint>> {
+  return inTransaction(db, async (trx) => {
+    const before = await sessionOfPrint(trx, id)
+    const print = await putPrintInto(trx, id, sessionId)
+    const { printable } = print.body
+    if (before !== null && before !== sessionId)
+      await changePlan(trx, before, now, ({ plan }) => planWithoutPrint(plan, id))
+    if (sessionId !== null)
+      await changePlan(trx, sessionId, now, ({ plan }, request) => planAfterPrint(plan, { id, printable }, request))
+    return print
+  })
+}
+
+type PlanChange = (session: Session, request: SessionRequest) => SessionPlan
+
+/** Changes the plan of a session, where that changes anything and there is somebody to plan for. */
+async function changePlan(db: Db, id: SessionId, now: Instant, change: PlanChange): Promise<void> {
+  const context = await readContext(db, id, now)
+  const { session, children } = context
+  if (children.length === 0) return
+  const plan = change(session, requestOf(context))
+  if (plan !== session.plan) await editSession(db, id, editOf({ ...session, plan }))
 }
 
 /** A session with all that planning and running it need, read as it stood at one moment. */

@@ -2,9 +2,10 @@ import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { buildSync } from 'esbuild'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
+import { activityOf } from '../../src/core/activities'
 import { packNote } from '../../src/core/planning'
 import { PRINTS_MADE, type SavedPrint, printableOf } from '../../src/core/printables'
-import type { Kept, PackJob, Session, SessionContext } from '../../src/core/records'
+import { type Kept, type PackJob, type Session, type SessionContext, editOf } from '../../src/core/records'
 import { type PdfPage, readPdf } from '../readback/pdf'
 import { call, uuid } from './calls'
 
@@ -100,17 +101,33 @@ describe('a kept print', () => {
     await call(prints.POST, 'POST', { json: { id, name: 'Bingo for the Coots', body: saved } })
     const pagesOf = async () =>
       texts(await readPdf((await call<Buffer>(sessionPdf.GET, 'GET', { id: sessionId })).body))
+    const contextOf = async () => (await call<SessionContext>(session.GET, 'GET', { id: sessionId })).body.session
+    const planOf = async () => (await contextOf()).plan
+    // Where the planner chose bingo by itself, it is taken out first.
+    const planned = await contextOf()
+    const steps = planned.plan.steps.filter((step) => activityOf(step).prints !== 'bingo')
+    await call(session.PUT, 'PUT', { id: sessionId, json: { ...editOf(planned), steps } })
     const without = await pagesOf()
+    const before = await planOf()
     expect((await call(intoSession.PUT, 'PUT', { id, json: { sessionId } })).status).toBe(200)
     expect(
       (await call<SessionContext>(session.GET, 'GET', { id: sessionId })).body.prints.map(({ name }) => name),
     ).toEqual(['Bingo for the Coots'])
+    // It is a step with its minutes, before the closing check.
+    const after = await planOf()
+    const brought = after.steps.find((step) => step.id === `p-${id}`)
+    expect(after.steps.length).toBe(before.steps.length + 1)
+    expect(brought && activityOf(brought).prints).toBe('bingo')
+    expect(brought?.minutes).toBeGreaterThan(3)
+    expect(after.steps[after.steps.length - 2]?.id).toBe(brought?.id)
     const within = await pagesOf()
-    expect(within.length).toBe(without.length + 4)
+    // Its own four pages; the run sheet may have one more.
+    expect([4, 5]).toContain(within.length - without.length)
     expect(within[0]).toContain('Bingo for the Coots')
     expect(within.filter((text) => text.includes('Bingo boards: cut along the lines'))).toHaveLength(2)
     await call(intoSession.PUT, 'PUT', { id, json: { sessionId: null } })
     expect(await pagesOf()).toHaveLength(without.length)
+    expect(await planOf()).toEqual(before)
     expect((await call(intoSession.PUT, 'PUT', { id, json: { sessionId: uuid() } })).body).toMatchObject({
       status: 404,
       detail: expect.stringContaining('session'),

@@ -1,6 +1,7 @@
 import type { StepId } from '../ids'
-import { type Activity, type DurationRange, activityOf, asStep } from '../activities'
+import { type Activity, type DurationRange, activityOf, asStep, catalogue } from '../activities'
 import { RefusedValue, requireInteger } from '../errors'
+import type { PrintableId } from '../printables'
 import { groupNeed } from './need'
 import { pacedRange } from './pace'
 import { reasonFor } from './reasons'
@@ -94,6 +95,33 @@ export function planAfterAdd(plan: SessionPlan, activity: Activity, request: Ses
   const last = plan.steps[plan.steps.length - 1]
   const at = last && activityOf(last).role === 'check' ? plan.steps.length - 1 : plan.steps.length
   return { ...plan, steps: [...plan.steps.slice(0, at), added, ...plan.steps.slice(at)] }
+}
+
+/** The id of the step that a print from the Print room has in a plan. */
+const printStepId = (printId: string): StepId => `p-${printId}`
+
+/**
+ * The plan with a step for a print that was made in the Print room: the activity that plays it, with its own minutes and
+ * things. The plan itself where a step plays it already, or where no activity does.
+ */
+export function planAfterPrint(
+  plan: SessionPlan,
+  { id, printable }: { readonly id: string; readonly printable: PrintableId },
+  request: SessionRequest,
+): SessionPlan {
+  const isThere = plan.steps.some((step) => activityOf(step).prints === printable)
+  const playing = catalogue.filter(({ prints }) => prints === printable)
+  const activity = playing.find(({ rungs }) => rungs.includes(plan.rung)) ?? playing[0]
+  if (isThere || !activity) return plan
+  const added = newStepId(plan)
+  const steps = planAfterAdd(plan, activity, request).steps
+  return { ...plan, steps: steps.map((step) => (step.id === added ? { ...step, id: printStepId(id) } : step)) }
+}
+
+/** The plan without the step that a print brought with it; the plan itself where it brought none. */
+export function planWithoutPrint(plan: SessionPlan, printId: string): SessionPlan {
+  const steps = plan.steps.filter(({ id }) => id !== printStepId(printId))
+  return steps.length === plan.steps.length ? plan : { ...plan, steps }
 }
 
 /** An id that no step of the plan has. */

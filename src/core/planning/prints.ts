@@ -75,7 +75,10 @@ export function sessionPrints(
  * child at that child's own rung, games and cards for every table at the group's rung. Where a printable does not suit
  * a rung, it is made for the hardest one before it that it suits.
  */
-export function printsOf(wanted: readonly Activity[], rung: RungId, job: Job): SessionPrints {
+export function printsOf(all: readonly Activity[], rung: RungId, job: Job): SessionPrints {
+  // What was made in the Print room stands in the place of the usual one.
+  const made = (job.settings.kept ?? []).map(({ body }) => body.printable)
+  const wanted = all.filter(({ prints }) => !isPrintableId(prints) || !made.includes(prints))
   const clocks = clocksOf(wanted, job)
   const kept = (job.settings.kept ?? []).map(keptLine)
   const atStations = (job.stations ?? []).flatMap(activitiesOf)

@@ -13,6 +13,12 @@ export async function printsOfSession(db: Db, sessionId: SessionId): Promise<Kep
   return readable(rows, rowToKept<SavedPrint>)
 }
 
+/** The session that a kept print is in; null where it is in none. */
+export async function sessionOfPrint(db: Db, id: string): Promise<SessionId | null> {
+  const row: Row | undefined = await db('prints').where({ id }).first('session_id')
+  return (row?.session_id as SessionId | null | undefined) ?? null
+}
+
 /** Puts a kept print into a session, or with null out of the one that it is in. */
 export function putPrintInto(db: Db, id: string, sessionId: SessionId | null): Promise<Kept<SavedPrint>> {
   return inTransaction(db, async (trx) => {

@@ -1,7 +1,7 @@
 import { endpoint } from '../../../../server/http'
-import { putPrintInto } from '../../../../server/stores/sessionPrints'
+import { putPrint } from '../../../../server/planning'
 import { checked, schemas } from '../../../../server/validate'
 
-export const PUT = endpoint(async ({ db, id, body }) =>
-  putPrintInto(db, id, checked(schemas.putPrint, await body()).sessionId),
+export const PUT = endpoint(async ({ db, id, now, body }) =>
+  putPrint(db, id, checked(schemas.putPrint, await body()).sessionId, now),
 )
