@@ -92,7 +92,7 @@ function TakeOut({
   sessionId,
   what,
   things,
-  path = `/api/sessions/${sessionId}/attach`,
+  path: own,
 }: {
   sessionId: SessionId
   what: string
@@ -100,9 +100,15 @@ function TakeOut({
   path?: string
 }) {
   const client = useQueryClient()
+  const isPrint = own !== undefined
+  const path = own ?? `/api/sessions/${sessionId}/attach`
   const out = useMutation({
     mutationFn: () => api.put(path, things),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['session', sessionId] }),
+    onSuccess: async () => {
+      await client.invalidateQueries({ queryKey: ['session', sessionId] })
+      // A print takes its step with it: the plan is another one, and the board begins with it anew.
+      if (isPrint) location.reload()
+    },
   })
   return (
     <Button
