@@ -188,11 +188,21 @@ export interface SessionContext {
 
 /** What the planner is asked for a session as it stands. */
 export function requestOf(context: SessionContext): SessionRequest {
-  const { session, children, lastTime, hasClocks, timings, own, settings } = context
+  const { session, children, lastTime, hasClocks, timings, own, settings, recipe } = context
   const { minutes, start, place, materials } = session
   const { favourites, notForUs } = settings
   const school = schools[settings.school]
-  const known = { children, lastTime, hasClocks, pace: paceOf(timings), own, favourites, notForUs, school }
+  const known = {
+    children,
+    lastTime,
+    hasClocks,
+    pace: paceOf(timings),
+    own,
+    favourites,
+    notForUs,
+    school,
+    clock: recipe?.body,
+  }
   return { minutes, start, place, materials, ...known }
 }
 

@@ -4,12 +4,14 @@ import { brokenIn, wrongWith } from '../../../tests/readback/plans'
 import { MATERIAL_IDS, activityOf, materials } from '../activities'
 import { RefusedValue } from '../errors'
 import { MS_PER_DAY, standingOf } from '../knowing'
+import { usualRecipe } from '../make'
 import { randomFrom } from '../random'
 import { type RungId, itemAt, pathOf, schools } from '../teaching'
 import {
   type PlanChild,
   type SessionRequest,
   checkPlan,
+  clockAmounts,
   clocksToMake,
   fetchInWords,
   fetchList,
@@ -126,6 +128,18 @@ describe('what is not to hand', () => {
     expect(listed && fetchInWords(listed)).toBe(`paper fasteners: 2 fasteners (or ${materials.fasteners.standIn})`)
     const there = fetchList(plan, request()).find(({ material }) => material === 'fasteners')
     expect(there && fetchInWords(there)).toBe('paper fasteners: 2 fasteners')
+  })
+
+  it('is what a clock from the Workbench takes, in the place of the usual one', () => {
+    const clock = { ...usualRecipe('card'), fastener: 'hairpins' } as const
+    const wording = { language: 'en-GB', form: 'turns' } as const
+    const without = MATERIAL_IDS.filter((id) => id !== 'fasteners' && id !== 'card')
+    const asked = request({ clock, materials: without })
+    expect(fetchList(plan, asked).map(({ material }) => material)).toEqual(['scissors', 'crayons'])
+    expect(checkPlan(plan, asked).find(({ id }) => id === 'materials')?.says).toBe('Everything needed is to hand.')
+    // Two hairpins for each of the two clocks.
+    expect(clockAmounts(asked, wording)).toContain('hairpins, two a clock: 4 hairpins')
+    expect(clockAmounts(request(), wording)).toEqual([])
   })
 
   it('is told where nothing does as well', () => {

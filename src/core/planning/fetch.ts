@@ -3,6 +3,7 @@ import { type CautionId, cautions } from '../make'
 import { shiftTime, type MinuteOfDay } from '../clock'
 import { IN_ENGLISH, type Wording, nameIn, printedAs } from '../wording'
 import { activitiesOf } from './stations'
+import { needsOf } from './toHand'
 import type { PlanStep, SessionPlan, SessionRequest } from './types'
 
 export interface TimedStep {
@@ -40,7 +41,7 @@ export function fetchInWords({ name, amount, unit, standIn }: FetchEntry, wordin
 }
 
 /** For how many it is fetched, and what is there. */
-export interface FetchRequest extends Pick<SessionRequest, 'materials' | 'hasClocks'> {
+export interface FetchRequest extends Pick<SessionRequest, 'materials' | 'hasClocks' | 'clock'> {
   readonly children: readonly unknown[]
 }
 
@@ -62,7 +63,7 @@ function addNeeds(
 ): void {
   // At a station one team plays at a time: what is reused serves them all.
   const largest = Math.max(...(stations?.teams ?? []).map(({ childIds }) => childIds.length), 0)
-  for (const need of activity.needs) {
+  for (const need of needsOf(activity, request.clock)) {
     const { name, unit, reused } = materials[need.material]
     const children = stations && reused ? largest : request.children.length
     const { tables: sets } = tablesFor(activity, children)

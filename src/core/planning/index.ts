@@ -1,6 +1,7 @@
 export * from './activityNotes'
 export * from './bend'
 export * from './checks'
+export * from './clockAmounts'
 export * from './dayPrints'
 export * from './edits'
 export * from './fetch'

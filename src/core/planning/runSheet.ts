@@ -27,6 +27,7 @@ import { type TimedStep, fetchInWords, fetchList, planCautions, timeline } from 
 import { childForms, groupNeed } from './need'
 import { reasonFor } from './reasons'
 import { stationLines } from './stationLines'
+import { clockAmounts } from './clockAmounts'
 import type { PlanStep, SessionPlan, SessionRequest } from './types'
 import { plannedMinutes } from './checks'
 
@@ -113,9 +114,13 @@ function fetchBlock(plan: SessionPlan, request: SessionRequest, sheet: RunSheetR
   const prints = sheet.prints.map(({ title, pages }) =>
     printedAs('{0}: {1} {2}', wording, title, pages, nameIn(wording, pages === 1 ? 'page' : 'pages')),
   )
-  if (things.length + prints.length === 0) return stack([])
+  const clocks = clockAmounts(request, wording).map(printable)
+  if (things.length + clocks.length + prints.length === 0) return stack([])
   const line = (text: string) => paragraph(sheet.paper, `–  ${nameIn(wording, text)}`, { size: 3.8 })
-  return stack([heading(sheet.paper, printedAs('Fetch and print', wording)), ...[...things, ...prints].map(line)])
+  return stack([
+    heading(sheet.paper, printedAs('Fetch and print', wording)),
+    ...[...things, ...clocks, ...prints].map(line),
+  ])
 }
 
 export const FORMS = { easier: 'Take the easier form: {0}.', harder: 'Take the harder form: {0}.' } as const

@@ -8,6 +8,7 @@ import { childForms, groupNeed } from './need'
 import { reasonFor } from './reasons'
 import { FORMS, type RunSheetRequest, notesOf } from './runSheet'
 import { stationLines } from './stationLines'
+import { clockAmounts } from './clockAmounts'
 import type { SessionPlan, SessionRequest } from './types'
 
 /** Characters that Markdown reads as its own: what adults and children wrote stays what it is. */
@@ -53,7 +54,7 @@ function fetchText(plan: SessionPlan, request: SessionRequest, { wording, prints
   const pages = prints.map(({ title, pages: count }) =>
     printedAs('{0}: {1} {2}', wording, title, count, nameIn(wording, count === 1 ? 'page' : 'pages')),
   )
-  const list = [...things, ...pages].map((line) => `- ${escaped(line)}`)
+  const list = [...things, ...clockAmounts(request, wording), ...pages].map((line) => `- ${escaped(line)}`)
   return list.length > 0 ? ['', `## ${printedAs('Fetch and print', wording)}`, '', ...list] : []
 }
 

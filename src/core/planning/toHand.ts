@@ -1,4 +1,5 @@
-import { type Activity, type MaterialId, activityOf, standInFor } from '../activities'
+import { type Activity, type MaterialId, type Need, activityOf, standInFor } from '../activities'
+import type { Recipe } from '../make'
 import { pacedRange } from './pace'
 import type { SessionPlan, SessionRequest } from './types'
 
@@ -13,12 +14,20 @@ export interface Missing {
 /** What an activity needs and is not ticked as to hand. Clocks that were made before are to hand. */
 export function missingMaterials(
   activity: Activity,
-  { materials, hasClocks }: Pick<SessionRequest, 'materials' | 'hasClocks'>,
+  { materials, hasClocks, clock }: Pick<SessionRequest, 'materials' | 'hasClocks' | 'clock'>,
 ): Missing[] {
-  return activity.needs
+  return needsOf(activity, clock)
     .map((need) => need.material)
     .filter((material) => !materials.includes(material) && !(material === 'clock' && hasClocks))
     .map((material) => ({ material, standIn: standInFor(material) }))
+}
+
+/** What the usual card clock is made of, and a clock from the Workbench of something else. */
+const USUAL_CLOCK: readonly MaterialId[] = ['card', 'fasteners']
+
+/** What an activity needs; where a clock from the Workbench is made, its own amounts say what that takes (`clockAmounts`). */
+export function needsOf({ needs, prints }: Activity, clock: Recipe | undefined): readonly Need[] {
+  return clock && prints === 'paper-clock' ? needs.filter(({ material }) => !USUAL_CLOCK.includes(material)) : needs
 }
 
 export function needsClocks(activity: Activity): boolean {

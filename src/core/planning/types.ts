@@ -1,6 +1,7 @@
 import type { ActivityId, ChildId, StepId } from '../ids'
 import type { MinuteOfDay } from '../clock'
 import type { Activity, MaterialId, Place, StepActivity } from '../activities'
+import type { Recipe } from '../make'
 import type { Finding, ScaffoldId, Standing } from '../knowing'
 import type { MisreadingId, RungId, School } from '../teaching'
 
@@ -43,6 +44,8 @@ export interface SessionRequest {
   readonly school: School
   /** Whether the children have clocks to turn that were made before. */
   readonly hasClocks?: boolean
+  /** The clock from the Workbench that is made in it; left out, the usual card clock. */
+  readonly clock?: Recipe
   /** Activities of the adult's own, offered with the catalogue; those liked best; and those that are never planned. */
   readonly own?: readonly Activity[]
   readonly favourites?: readonly ActivityId[]

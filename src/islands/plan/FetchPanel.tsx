@@ -2,7 +2,10 @@ import { Anchor, Button, Checkbox, Group, Stack, Text } from '@mantine/core'
 import { IconCalendarPlus, IconFileText } from '@tabler/icons-react'
 import type { SessionId } from '../../core/ids'
 import { fetchInWords, fetchList } from '../../core/planning'
+import { later } from '../../ui/later'
 import type { PlanState } from './usePlan'
+
+const clockLines = later(async () => (await import('./ClockLines')).ClockLines)
 
 /** One list of what to fetch. What is ticked is there, and the checks follow it. */
 export function FetchPanel({ state }: { state: PlanState }) {
@@ -29,6 +32,7 @@ export function FetchPanel({ state }: { state: PlanState }) {
           styles={{ description: { color: 'var(--quiet)' } }}
         />
       ))}
+      {request.clock && <clockLines.Part request={request} />}
       <Anchor href="/fetch" size="sm">
         One list for all that is planned, with what is in the cupboard
       </Anchor>

@@ -1,0 +1,21 @@
+import { Text } from '@mantine/core'
+import { type SessionRequest, clockAmounts } from '../../core/planning'
+import { IN_ENGLISH } from '../../core/wording'
+
+/** What the clocks from the Workbench take, beside what is ticked. */
+export function ClockLines({ request }: { request: SessionRequest }) {
+  const lines = clockAmounts(request, IN_ENGLISH)
+  if (lines.length === 0) return null
+  return (
+    <div>
+      <Text size="sm" fw={600}>
+        For the clocks from the Workbench
+      </Text>
+      <ul style={{ margin: 0, paddingLeft: 20, fontSize: 14 }} aria-label="For the clocks">
+        {lines.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+    </div>
+  )
+}
