@@ -5,6 +5,7 @@ import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import Papa from 'papaparse'
 import { beforeAll, describe, expect, it } from 'vitest'
 import scenario from '../../demo/heron-lock.json'
+import { EMPTY_OWN } from '../../src/core/activities'
 import type { Db } from '../../src/server/connection'
 import { readChildrenTable, takeInChildren } from '../../src/server/data/childrenTable'
 import { childData, childPage } from '../../src/server/data/childFile'
@@ -365,6 +366,12 @@ describe('removing a child', () => {
       .db('sessions')
       .where({ id: session?.id })
       .update({ note: `${NAME} called the times.` })
+    // The plan says who is on a rung, and so may an activity that the adult wrote.
+    const bell = { ...EMPTY_OWN, id: crypto.randomUUID(), name: 'Bell', rungs: ['half'], steps: [`${NAME} rings.`] }
+    await other
+      .db('session_steps')
+      .where({ session_id: session?.id, position: 0 })
+      .update({ why: `Half past: ${NAME} is on it.`, activity_id: bell.id, own: JSON.stringify(bell) })
     const print = { printable: 'read-dials', options: { title: `For ${NAME}` }, seed: 1, made: 6 }
     await other.db('prints').insert({
       id: crypto.randomUUID(),
@@ -393,6 +400,8 @@ describe('removing a child', () => {
     )
     const undo = await removeThing(own, 'children', id, doing())
     expect((await listSessions(own)).find((each) => each.id === session?.id)?.note).toBe('… called the times.')
+    const [step] = (await listSessions(own)).find((each) => each.id === session?.id)?.plan.steps ?? []
+    expect([step?.why, step?.own?.steps]).toEqual(['Half past: … is on it.', ['… rings.']])
     const notes = (await own('notes').pluck('text')) as string[]
     expect(notes).toContain(`Sits by …, not by ${NAME}s`)
     await own('notes').where('text', 'like', `%${NAME}s`).delete()

@@ -2,7 +2,7 @@ import type { Counted, Undo } from '../../core/keeping'
 import { type Db, inTransaction } from '../connection'
 import { notFound } from '../problem'
 import type { Doing } from './deeds'
-import { canonical, keyOf, readDoc, readKind, removeDoc } from './docs'
+import { canonical, keyOf, putDoc, readDoc, readKind, removeDoc } from './docs'
 import { type Doc, KIND_IDS, type Kind, type KindId, kinds } from './kinds'
 import { noteGone } from '../stores/gone'
 import { type Change, keepUndo } from './undos'
@@ -73,7 +73,7 @@ async function leaveSessions(db: Db, kindId: 'recipes' | 'yards', touched: Touch
 
 /** Columns in which people write what they like. */
 const TEXTS: Partial<Record<KindId, readonly string[]>> = {
-  sessions: ['note'],
+  sessions: ['note', 'steps'],
   notes: ['text'],
   overrules: ['note'],
   answer_changes: ['reason'],
@@ -96,8 +96,28 @@ function withoutName(value: unknown, pattern: RegExp): unknown {
   return Object.fromEntries(Object.entries(value).map(([key, inner]) => [key, withoutName(inner, pattern)]))
 }
 
+/** The steps of a session: why each was chosen, and what the adult wrote of an own one. The rest are words of ours. */
+const stepsWithoutName = (steps: unknown, pattern: RegExp) =>
+  (steps as readonly Doc[]).map((step) => ({
+    ...step,
+    why: withoutName(step.why, pattern),
+    own: step.own === null ? null : withoutTexts(step.own as Doc, pattern),
+  }))
+
+const OWN_TEXTS = ['name', 'steps', 'say', 'lookFor', 'easier', 'harder']
+
+const withoutTexts = (own: Doc, pattern: RegExp): Doc => ({
+  ...own,
+  ...Object.fromEntries(OWN_TEXTS.map((field) => [field, withoutName(own[field], pattern)])),
+})
+
 const withoutNames = (columns: readonly string[], before: Doc, pattern: RegExp): Doc =>
-  Object.fromEntries(columns.map((column) => [column, withoutName(before[column], pattern)]))
+  Object.fromEntries(
+    columns.map((column) => [
+      column,
+      column === 'steps' ? stepsWithoutName(before.steps, pattern) : withoutName(before[column], pattern),
+    ]),
+  )
 
 /** A word that is no name but one of ours, such as the name of a picture, must stay, or the thing could not be read. */
 function keptRight(kind: Kind, before: Doc, change: Doc): Doc {
@@ -131,15 +151,7 @@ async function forgetName(db: Db, name: string, touched: Touched): Promise<void>
   if (await isShared(db, name, '')) return
   for (const { kind, before, change } of await textsWith(db, name)) {
     note(touched, kind, before)
-    const row = Object.fromEntries(
-      Object.entries(change).map(([column, value]) => [
-        column,
-        kind.json.includes(column) ? JSON.stringify(value) : value,
-      ]),
-    )
-    await db(kind.table)
-      .where(Object.fromEntries(kind.key.map((column) => [column, before[column]])))
-      .update(row)
+    await putDoc(db, kind, { ...before, ...change })
   }
 }
 
