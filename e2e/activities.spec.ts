@@ -112,7 +112,7 @@ test('nine children at four rungs go round stations in a hall', async ({ page, r
     .click()
   const shown = page.getByRole('group', { name: 'Stations' })
   await expect(shown.getByText(/^Team \d \(/)).toHaveCount(3)
-  await expect(shown.getByText(/^Round \d, \d+:\d\d to \d+:\d\d: team 1 → /)).toHaveCount(3)
+  await expect(shown.getByText(/^Round \d, \d+:\d\d to \d+:\d\d: team 1: /)).toHaveCount(3)
   await expect(shown).toContainText('(with the adult)')
 
   const saved = async () =>

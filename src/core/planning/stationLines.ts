@@ -42,7 +42,12 @@ export function stationLines(
     rounds: roundStarts(step).map((from, round) => {
       const places = teams.map((_, team) => {
         const station = list[stationAt(stations, team, round)]
-        return `${printedAs('team {0}', wording, team + 1)} → ${station ? stationName(station) : ''}`
+        return printedAs(
+          '{0}: {1}',
+          wording,
+          printedAs('team {0}', wording, team + 1),
+          station ? stationName(station) : '',
+        )
       })
       return printedAs(
         'Round {0}, {1} to {2}: {3}',

@@ -172,8 +172,8 @@ describe('stations', () => {
       { language: 'en-GB', form: 'turns' },
     )
     expect(teams).toEqual(['Team 1 (Half past): N0 and N1', 'Team 2 (O’clock): N2 and N3'])
-    expect(rounds[0]).toMatch(/^Round 1, 9:01 to 9:11: team 1 → .*; team 2 → Toss and fill$/)
-    expect(rounds[1]).toMatch(/^Round 2, 9:12 to 9:22: team 1 → Toss and fill; team 2 → /)
+    expect(rounds[0]).toMatch(/^Round 1, 9:01 to 9:11: team 1: .*; team 2: Toss and fill$/)
+    expect(rounds[1]).toMatch(/^Round 2, 9:12 to 9:22: team 1: Toss and fill; team 2: /)
   })
 
   it('keep movement in a hall, where the plan had it in what they take the place of', () => {
