@@ -63,6 +63,17 @@ test('an activity of one’s own is written, refused where it contradicts itself
   expect(sheet).toContain('Ring the bell so often.')
   expect((await request.get(`/api/sessions/${session.id}/print.pdf`)).headers()['content-type']).toBe('application/pdf')
 
+  // From the page of activities it goes into any session that is still to come.
+  const other = await makeSession(request, group.id)
+  await page.goto('/activities')
+  await page.getByLabel('Session').selectOption(other.id)
+  const named = (await page.getByRole('heading', { level: 2 }).first().textContent()) ?? ''
+  await page.getByRole('button', { name: 'Put into the session' }).click()
+  await expect(page.getByText(`${named} is in the session.`, { exact: false })).toBeVisible()
+  const before = other.plan.steps.length
+  const after = ((await (await request.get(`/api/sessions/${other.id}`)).json()) as { session: Session }).session
+  expect(after.plan.steps.length).toBe(before + 1)
+
   // What is in a plan stays there when the activity is removed.
   await page.goto('/activities')
   await page

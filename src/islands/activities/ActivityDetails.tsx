@@ -10,6 +10,7 @@ import { Cautions } from '../../ui/Cautions'
 import { Choice } from '../../ui/Choice'
 import { StageTag } from '../../ui/StageTag'
 import { useRemove } from '../../ui/removing'
+import { PutIntoSession } from './PutIntoSession'
 import type { Listed, Mark } from './useActivities'
 
 interface Props {
@@ -49,6 +50,7 @@ export function ActivityDetails({ listed, settings, rung: wanted, ...deeds }: Pr
         {rung && <Words activity={activity} rung={rung} settings={settings} />}
         <Needed activity={activity} rung={rung} />
         <Cautions ids={activity.cautions} />
+        <PutIntoSession activity={activity} />
       </Stack>
     </section>
   )
