@@ -133,7 +133,7 @@ test('nine children at four rungs go round stations in a hall', async ({ page, r
   expect(sheet).toContain('Team 1 (')
   await page.goto(`/table/${session.id}`)
   await expect(page.getByRole('timer')).toBeVisible()
-  await page.keyboard.press('n')
+  await page.getByRole('button', { name: /^Stations, \d+ minutes/ }).click()
   await expect(page.getByRole('group', { name: 'Stations' })).toContainText('Round 1')
 
   // Late by ten minutes: what is left is fitted, the check stays.
