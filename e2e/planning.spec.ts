@@ -92,7 +92,8 @@ test('children are understood as they are typed, and start where the adult says'
   await expect(understood.getByLabel('Odalys starts at')).toHaveValue('parts')
   await understood.getByLabel('Dev starts at').selectOption({ label: 'Quarter past and to' })
   await page.getByRole('button', { name: 'Add', exact: true }).click()
-  await expect(page.getByText('Ready for Quarter past and to: Half past is known.')).toBeVisible()
+  const added = page.getByRole('region', { name: 'Understood' })
+  await expect(added.getByText('Ready for Quarter past and to: Half past is known.')).toBeVisible()
   const overview = (await (await request.get('/api/overview')).json()) as {
     groups: { group: { id: string; name: string }; children: { name: string }[] }[]
   }

@@ -3,8 +3,8 @@ import { useMounted } from '@mantine/hooks'
 import { IconPlayerPause, IconPlayerPlay, IconRun } from '@tabler/icons-react'
 import { activityOf, wordsOn } from '../../core/activities'
 import type { GameId } from '../../core/movement'
-import { type PlanStep, roundStarts, timeline } from '../../core/planning'
-import { type Session, type SessionContext, requestOf } from '../../core/records'
+import type { PlanStep } from '../../core/planning'
+import type { Session, SessionContext } from '../../core/records'
 import { Cautions } from '../../ui/Cautions'
 import { StageTag } from '../../ui/StageTag'
 import { later } from '../../ui/later'
@@ -20,15 +20,7 @@ interface StepPanelProps {
   readonly context: SessionContext
 }
 
-const stations = later(async () => (await import('../../ui/StationsShown')).StationsShown)
-
-const startOf = ({ id }: PlanStep, { plan, start }: Session) =>
-  timeline(plan, start).find(({ step }) => step.id === id)?.start ?? start
-
-/** The round that is on by the time of the step. */
-function roundNow(step: PlanStep, { spentSeconds }: StepTimerState): number {
-  return roundStarts(step).findLastIndex((from) => from * 60 <= spentSeconds)
-}
+export const stations = later(async () => (await import('./StationsNow')).StationsNow)
 
 /** What to do now: the steps, what to say and look for, what to mind, and the time that is left. */
 export function StepPanel({ step, next, timer, state, context }: StepPanelProps) {
@@ -53,12 +45,7 @@ export function StepPanel({ step, next, timer, state, context }: StepPanelProps)
       <StepTimer step={step} timer={timer} />
       <BendPanel state={state} context={context} at={step.id} spentSeconds={timer.spentSeconds} />
       {isShown && step.stations && (
-        <stations.Part
-          step={step}
-          start={startOf(step, session)}
-          request={requestOf({ ...context, session })}
-          round={roundNow(step, timer)}
-        />
+        <stations.Part step={step} session={session} context={context} spentSeconds={timer.spentSeconds} />
       )}
       {activity.game && <RunGame game={activity.game} step={step} session={session} />}
       <ol style={{ margin: 0, paddingLeft: 22 }}>

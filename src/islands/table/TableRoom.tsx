@@ -11,7 +11,7 @@ import { later, useFetchLater } from '../../ui/later'
 import { type EditState, useEdits } from '../plan/useEdits'
 import { ClockStage } from './ClockStage'
 import { planner } from './BendPanel'
-import { StepPanel } from './StepPanel'
+import { StepPanel, stations } from './StepPanel'
 import { TableHead } from './TableHead'
 import { type Mode, type StepsState, useSteps } from './useSteps'
 import { type StepTimerState, useStepTimer } from './useStepTimer'
@@ -20,7 +20,7 @@ import './table.css'
 const checkRoom = later(async () => (await import('./CheckRoom')).CheckRoom, <CheckComes />)
 const endOfSession = later(async () => (await import('./EndOfSession')).EndOfSession)
 /** Fetched before they are needed, since a table must go on without a connection. */
-const LATER = [checkRoom, endOfSession, planner]
+const LATER = [checkRoom, endOfSession, planner, stations]
 /** Shorter than this, a step was only looked at. */
 const LEAST_TIMED_SECONDS = 20
 
