@@ -11,6 +11,8 @@ import { DamagedRow } from './stores/readable'
 
 /** No form of ours sends as much. A larger body is refused before it is read to its end. */
 export const LARGEST_BODY_BYTES = 512 * 1024
+/** A body that is longer than it may be is read up to this: cut off before, whoever sends it would not hear why. */
+const LARGEST_DROPPED_BYTES = 32 * 1024 * 1024
 /** A file of the whole workspace, packed. */
 const LARGEST_FILE_BYTES = 64 * 1024 * 1024
 
@@ -80,7 +82,8 @@ async function readJson({ request }: APIContext): Promise<unknown> {
 async function readLimited(request: Request, most: number): Promise<Uint8Array> {
   const tooLarge = () =>
     new Problem(413, 'Too large', { field: 'body', detail: `The body must be at most ${most / 1024} kB.` })
-  if (Number(request.headers.get('content-length') ?? 0) > most) throw tooLarge()
+  // What is far too long is not read at all; what is a little too long is read and dropped, so that the answer arrives.
+  if (Number(request.headers.get('content-length') ?? 0) > Math.max(most, LARGEST_DROPPED_BYTES)) throw tooLarge()
   if (!request.body) return new Uint8Array()
   const chunks: Uint8Array[] = []
   let size = 0
