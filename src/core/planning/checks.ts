@@ -2,7 +2,7 @@ import { activityOf, materials } from '../activities'
 import { STAGES, type RungId, rungOf } from '../teaching'
 import { groupNeed } from './need'
 import { pacedRange } from './pace'
-import { activitiesOf, roundMinutes } from './stations'
+import { activitiesOf, roundMinutes } from './rounds'
 import { clocksToMake, missingMaterials } from './toHand'
 import {
   BREAK_AFTER_MINUTES,

@@ -2,7 +2,7 @@ import { type Activity, type MaterialId, materials, standInFor, tablesFor } from
 import { type CautionId, cautions } from '../make'
 import { shiftTime, type MinuteOfDay } from '../clock'
 import { IN_ENGLISH, type Wording, nameIn, printedAs } from '../wording'
-import { activitiesOf } from './stations'
+import { activitiesOf } from './rounds'
 import { needsOf } from './toHand'
 import type { PlanStep, SessionPlan, SessionRequest } from './types'
 

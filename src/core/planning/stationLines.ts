@@ -2,7 +2,8 @@ import { activityOf, activityWords } from '../activities'
 import { type MinuteOfDay, shiftTime } from '../clock'
 import { rungOf } from '../teaching'
 import { type Wording, listInWords, nameIn, printedAs, say } from '../wording'
-import { pairsOf, rungAtStation, roundMinutes, roundStarts, stationAt } from './stations'
+import { pairsOf, roundMinutes, roundStarts, stationAt } from './rounds'
+import { rungAtStation } from './stations'
 import type { PlanStep, SessionRequest, Station } from './types'
 
 /** What a step with stations says to the adult. */

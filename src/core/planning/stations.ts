@@ -1,10 +1,10 @@
 import { type Activity, STATIONS_ID, activityOf, asStep } from '../activities'
 import { RefusedValue, requireInteger } from '../errors'
-import type { ChildId } from '../ids'
 import { drawUnit, randomFrom } from '../random'
 import { type RungId, pathOf, rungOf } from '../teaching'
 import { newStepId } from './edits'
 import { workingRung } from './need'
+import { CHANGE_MINUTES } from './rounds'
 import { offeredActivities } from './offer'
 import { pacedRange } from './pace'
 import { repairs } from './planner'
@@ -15,7 +15,6 @@ import {
   type SessionPlan,
   type SessionRequest,
   type Station,
-  type Stations,
   type Team,
 } from './types'
 
@@ -24,8 +23,6 @@ import {
 export const FEWEST_STATIONS = 2
 export const MOST_STATIONS = 4
 export const MOST_HELPERS = 3
-/** Walking on and settling down. */
-export const CHANGE_MINUTES = 1
 /** A shorter round has hardly begun. */
 export const SHORTEST_ROUND = 4
 const SMALLEST_TEAM = 2
@@ -37,30 +34,6 @@ export interface StationsWish {
   readonly helpers: number
   /** Decides between equals. */
   readonly seed: number
-}
-
-/** The minutes of one round of a step with stations; what is left over stands at the beginning, for settling down. */
-export function roundMinutes({ minutes, stations }: Pick<PlanStep, 'minutes' | 'stations'>): number {
-  const count = stations?.list.length ?? 1
-  return Math.floor((minutes - (count - 1) * CHANGE_MINUTES) / count)
-}
-
-/** When each round begins, in minutes after the step does. */
-export function roundStarts(step: Pick<PlanStep, 'minutes' | 'stations'>): number[] {
-  const count = step.stations?.list.length ?? 0
-  const round = roundMinutes(step)
-  const settling = step.minutes - count * round - Math.max(0, count - 1) * CHANGE_MINUTES
-  return Array.from({ length: count }, (_, i) => settling + i * (round + CHANGE_MINUTES))
-}
-
-/** The station at which a team is in a round, all counted from 0: each moves on to the next one. */
-export function stationAt({ list }: Pick<Stations, 'list'>, team: number, round: number): number {
-  return (team + round) % list.length
-}
-
-/** The activities of a step: those of its stations, or its own. */
-export function activitiesOf(step: PlanStep): Activity[] {
-  return step.stations ? step.stations.list.map(activityOf) : [activityOf(step)]
 }
 
 /**
@@ -138,18 +111,6 @@ export function teamsOf(request: Pick<SessionRequest, 'children' | 'school'>, co
 function mostIn(sorted: readonly RungId[]): RungId {
   const times = (rung: RungId) => sorted.filter((each) => each === rung).length
   return sorted.reduce((best, rung) => (times(rung) > times(best) ? rung : best))
-}
-
-/** Pairs of a team, in its order; the last three stay together where one would be left. */
-export function pairsOf({ childIds }: Pick<Team, 'childIds'>): ChildId[][] {
-  const pairs: ChildId[][] = []
-  for (let i = 0; i < childIds.length; i += 2) {
-    const last = pairs[pairs.length - 1]
-    const next = childIds.slice(i, i + 2)
-    if (next.length === 1 && last) last.push(...next)
-    else pairs.push(next)
-  }
-  return pairs
 }
 
 /**
@@ -251,21 +212,4 @@ function withLeaders(chosen: readonly Activity[], helpers: number): Station[] {
     ...asStep(activity),
     led: i === 0 ? 'adult' : i <= helpers ? 'helper' : 'alone',
   }))
-}
-
-interface HeldSession {
-  readonly id: string
-  readonly doneAt: number | null
-  readonly recipeId: string | null
-  readonly plan: SessionPlan
-}
-
-/** Whether the group has clocks to turn: from an earlier session in which they were made, or that had a clock of ours. */
-export function haveClocks(sessions: readonly HeldSession[], at: Pick<HeldSession, 'id'> | null): boolean {
-  return sessions.some(
-    ({ id, doneAt, recipeId, plan }) =>
-      id !== at?.id &&
-      doneAt !== null &&
-      (recipeId !== null || plan.steps.flatMap(activitiesOf).some(({ prints }) => prints === 'paper-clock')),
-  )
 }
