@@ -6,9 +6,15 @@ import { expect, overviewOf, test } from './fixtures'
 const MOST_SCRIPT_KB = 250
 /**
  * Stories has a text editor, which comes once the view stands; Days has every print of a day; the Table has all activities, so that it
- * goes on without a connection.
+ * goes on without a connection; Play now and the Print room came a little over the usual when plans got stations and own activities.
  */
-const MORE_SCRIPT_KB: Readonly<Record<string, number>> = { Stories: 390, Days: 260, Table: 270 }
+const MORE_SCRIPT_KB: Readonly<Record<string, number>> = {
+  Stories: 395,
+  Days: 265,
+  Table: 270,
+  'Play now': 255,
+  'Print room': 258,
+}
 
 /** Each view by name, with what shows that it is there whole. */
 async function views(
