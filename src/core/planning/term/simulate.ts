@@ -87,11 +87,21 @@ export function playTerms(counts: TermCounts, wish: TermWish, { runs, seed }: { 
   }
 }
 
-/** The rung that a child begins with, as a place in the ladder. */
+/**
+ * The rung that a child begins with, as a place in the ladder. The term may have another order than the records were read
+ * by: only what was passed in that one counts as passed in this.
+ */
 function firstAt(child: PlanChild, { ladder }: TermCounts, { school }: TermWish): number {
-  const isDone = child.standing.working === undefined
-  const own = ladder.indexOf(workingRung(child, { school: schools[school] }))
-  return isDone || own < 0 ? ladder.length : own
+  const { working, estimates, firm } = child.standing
+  if (working === undefined) return ladder.length
+  if (workingRung(child, { school: schools[school] }) === 'parts') return 0
+  const before = estimates.slice(
+    0,
+    estimates.findIndex(({ rung }) => rung === working),
+  )
+  const isPassed = (rung: RungId) => firm.includes(rung) || before.some((each) => each.rung === rung)
+  const open = ladder.findIndex((rung) => rung !== 'parts' && !isPassed(rung))
+  return open < 0 ? ladder.length : open
 }
 
 function learnerOf(random: Random, child: TermChild, first: number, { ladder, meetings }: TermCounts): Learner {

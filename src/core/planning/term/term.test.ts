@@ -107,6 +107,21 @@ describe('a forecast', () => {
     expect(forecast.weeks[0]?.works.map(({ rung }) => rung)).toEqual(['oclock'])
   })
 
+  it('takes nothing as known in another order that was not passed in its own', () => {
+    const at = daysOf(wish.from) * MS_PER_DAY
+    const known = (['hour-hand', 'oclock', 'half'] as const).map((rung) => ({
+      rung,
+      verdict: 'firm' as const,
+      at,
+      note: '',
+    }))
+    const child = { ...newChild('a'), standing: standingOf([], school, at, known) }
+    const { forecast } = play({ ...wish, school: 'fives-first' }, [child])
+    expect(forecast.weeks[0]?.works.map(({ rung }) => rung)).toEqual(['fives'])
+    expect(forecast.children[0]?.rungs.map(({ rung }) => rung)).toContain('past-fives')
+    expect(forecast.children[0]?.rungs.map(({ rung }) => rung)).not.toContain('half')
+  })
+
   it('begins with the parts of the clock for a child of four', () => {
     const { forecast } = play(wish, [{ ...newChild('a'), age: 4 }])
     expect(forecast.weeks[0]?.works[0]?.rung).toBe('parts')
