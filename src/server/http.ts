@@ -82,8 +82,10 @@ async function readJson({ request }: APIContext): Promise<unknown> {
 async function readLimited(request: Request, most: number): Promise<Uint8Array> {
   const tooLarge = () =>
     new Problem(413, 'Too large', { field: 'body', detail: `The body must be at most ${most / 1024} kB.` })
-  // What is far too long is not read at all; what is a little too long is read and dropped, so that the answer arrives.
-  if (Number(request.headers.get('content-length') ?? 0) > Math.max(most, LARGEST_DROPPED_BYTES)) throw tooLarge()
+  // What is far too long is not read at all. What is a little too long is read to its end and dropped: an answer given
+  // before would be lost to whoever still sends, since the connection is cut under them.
+  const mostRead = Math.max(most, LARGEST_DROPPED_BYTES)
+  if (Number(request.headers.get('content-length') ?? 0) > mostRead) throw tooLarge()
   if (!request.body) return new Uint8Array()
   const chunks: Uint8Array[] = []
   let size = 0
@@ -92,10 +94,10 @@ async function readLimited(request: Request, most: number): Promise<Uint8Array> 
     const { done, value } = await reader.read()
     if (done) break
     size += value.byteLength
-    // Not cancelled, which would cut the connection before the answer is out: what still comes is read and dropped.
-    if (size > most) throw tooLarge()
-    chunks.push(value)
+    if (size > mostRead) throw tooLarge()
+    if (size <= most) chunks.push(value)
   }
+  if (size > most) throw tooLarge()
   return Buffer.concat(chunks)
 }
 
