@@ -3,7 +3,7 @@ import { defineConfig } from 'vitest/config'
 export default defineConfig({
   test: {
     include: ['src/**/*.test.ts', 'src/**/*.test.tsx', 'tests/**/*.test.ts'],
-    globalSetup: 'tests/seed.ts',
+    globalSetup: ['tests/seed.ts', 'tests/workers.ts'],
     setupFiles: 'tests/pinSeed.ts',
     pool: 'forks',
     // Left to itself it keeps one core free, which on two cores means one file after the other.

@@ -15,6 +15,8 @@ done
 node_modules/.bin/esbuild bench/knowing.ts --bundle --platform=node --format=esm --outfile=.cache/knowing.mjs --log-level=error
 node .cache/knowing.mjs "$@"
 serve_demo bench 4326
+node_modules/.bin/esbuild bench/planning.ts --bundle --packages=external --platform=node --format=esm --outfile=.cache/planning.mjs --log-level=error
+node .cache/planning.mjs "http://127.0.0.1:$RIPE_ACORN_PORT"
 # Bundled too, since what runs in the browser must need nothing of the loader.
 node_modules/.bin/esbuild bench/table.ts --bundle --packages=external --platform=node --format=esm --outfile=.cache/table.mjs --log-level=error
 node .cache/table.mjs "http://127.0.0.1:$RIPE_ACORN_PORT"

@@ -22,12 +22,12 @@ install_chromium() {
   DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends chromium >/dev/null
 }
 
-# The views and endpoints; then the server, the worker that makes packs and the demo's seed, so that plain Node runs them.
+# The views and endpoints; then the server, the workers that make packs and plans, and the demo's seed, so that plain Node runs them.
 build() {
   echo "Building …"
   npx tsx scripts/outlines.ts
   npx astro build --silent
-  for bundle in main:serve packWorker:pack-worker seedDemo:seed-demo; do
+  for bundle in main:serve packWorker:pack-worker planWorker:plan-worker seedDemo:seed-demo; do
     npx esbuild "src/server/${bundle%:*}.ts" --bundle --packages=external --platform=node --format=esm --outfile="dist/${bundle#*:}.mjs" --log-level=error
   done
   npx tsx scripts/offline.ts

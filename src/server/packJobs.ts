@@ -1,10 +1,10 @@
 import { Worker } from 'node:worker_threads'
-import { join } from 'node:path'
 import { type PackLine, type PackWish, packLines } from '../core/planning'
 import type { PackJob } from '../core/records'
 import type { PackNews } from './packWorker'
 import { log } from './log'
 import { Problem, notFound } from './problem'
+import { workerFile } from './workerFile'
 
 interface Job {
   state: PackJob['state']
@@ -23,9 +23,6 @@ const MOST_AT_ONCE = 2
 const MOST_WAITING = 12
 /** How many finished packs are kept to be fetched. An older one has to be made again. */
 const MOST_KEPT = 6
-
-/** Bundled by `npm run build`; tests bundle their own. */
-const workerFile = () => process.env.RIPE_ACORN_PACK_WORKER ?? join(process.cwd(), 'dist/pack-worker.mjs')
 
 const jobs = new Map<string, Job>()
 
@@ -93,7 +90,7 @@ function startWaiting(): void {
 
 function start(job: Job): void {
   job.state = 'making'
-  const worker = new Worker(workerFile(), { workerData: job.wish })
+  const worker = new Worker(workerFile('pack-worker'), { workerData: job.wish })
   job.worker = worker
   const end = (state: 'done' | 'failed') => {
     if (job.worker !== worker) return

@@ -12,7 +12,6 @@ import {
   haveClocks,
   paceOf,
   planAfterPrint,
-  planSession,
   planWithoutPrint,
   speedsOf,
   timingsOf,
@@ -31,6 +30,7 @@ import {
 import type { SavedPrint } from '../core/printables'
 import { misreadings, schools } from '../core/teaching'
 import { type Db, inTransaction } from './connection'
+import { planApart } from './planPool'
 import { Problem } from './problem'
 import { answersByChild } from './stores/answers'
 import { overrulesByChild } from './stores/judgement'
@@ -115,12 +115,19 @@ function timingsBefore(sessions: readonly Session[], at: Pick<Session, 'id'>): T
   return timingsOf(held.map(({ plan }) => plan))
 }
 
-/** Plans a session for a group and keeps it. */
-export function createSession(db: Db, wish: SessionWish, now: Instant): Promise<Session> {
-  return inTransaction(db, (trx) => planAndAdd(trx, wish, now))
+/** Plans a session for a group and keeps it. Nobody else waits meanwhile: nothing is held while it is planned. */
+export async function createSession(db: Db, wish: SessionWish, now: Instant): Promise<Session> {
+  const request = await inTransaction(db, (trx) => requestFor(trx, wish, now))
+  const seed = seedFrom(wish.id)
+  const plan = await planApart({ request, seed })
+  return inTransaction(db, async (trx) => {
+    // It may have been removed while the plan was made.
+    await getGroup(trx, wish.groupId)
+    return addSession(trx, { ...wish, plan, seed, note: '' }, now)
+  })
 }
 
-async function planAndAdd(db: Db, wish: SessionWish, now: Instant): Promise<Session> {
+async function requestFor(db: Db, wish: SessionWish, now: Instant): Promise<SessionRequest> {
   const group = await getGroup(db, wish.groupId)
   if (group.childIds.length === 0)
     throw new Problem(400, 'An empty group', {
@@ -128,26 +135,21 @@ async function planAndAdd(db: Db, wish: SessionWish, now: Instant): Promise<Sess
       detail: `${group.name} has no children yet: add one first.`,
     })
   const settings = rulesFor(await getSettings(db), group)
-  const seed = seedFrom(wish.id)
   const before = await listSessions(db, group.id)
-  const plan = planSession(
-    {
-      children: await planChildren(db, group.childIds, settings, now),
-      minutes: wish.minutes,
-      start: wish.start,
-      place: wish.place,
-      materials: wish.materials,
-      lastTime: activitiesBefore(before, wish),
-      school: schools[settings.school],
-      hasClocks: haveClocks(before, wish),
-      pace: paceOf(timingsBefore(before, wish)),
-      own: await ownActivities(db),
-      favourites: settings.favourites,
-      notForUs: settings.notForUs,
-    },
-    { seed },
-  )
-  return addSession(db, { ...wish, plan, seed, note: '' }, now)
+  return {
+    children: await planChildren(db, group.childIds, settings, now),
+    minutes: wish.minutes,
+    start: wish.start,
+    place: wish.place,
+    materials: wish.materials,
+    lastTime: activitiesBefore(before, wish),
+    school: schools[settings.school],
+    hasClocks: haveClocks(before, wish),
+    pace: paceOf(timingsBefore(before, wish)),
+    own: await ownActivities(db),
+    favourites: settings.favourites,
+    notForUs: settings.notForUs,
+  }
 }
 
 /** A seed that is a session's own: the first 24 bits of its id. */

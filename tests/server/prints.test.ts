@@ -1,7 +1,4 @@
-import { rmSync } from 'node:fs'
-import { join } from 'node:path'
-import { buildSync } from 'esbuild'
-import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { activityOf } from '../../src/core/activities'
 import { packNote } from '../../src/core/planning'
 import { PRINTS_MADE, type SavedPrint, printableOf } from '../../src/core/printables'
@@ -137,22 +134,6 @@ describe('a kept print', () => {
 })
 
 describe('a pack for a group', () => {
-  // Inside the project, so that it finds the packages.
-  const outfile = join(process.cwd(), '.cache', `pack-worker-${process.pid}.mjs`)
-  afterAll(() => rmSync(outfile, { force: true }))
-  beforeAll(() => {
-    buildSync({
-      entryPoints: ['src/server/packWorker.ts'],
-      bundle: true,
-      platform: 'node',
-      format: 'esm',
-      outfile,
-      logLevel: 'error',
-      packages: 'external',
-    })
-    process.env.RIPE_ACORN_PACK_WORKER = outfile
-  })
-
   const things = [{ printable: 'read-dials' }, { printable: 'true-false' }, { printable: 'how-long' }] as const
   const order = (groupId: string, more: object = {}) => ({ id: uuid(), groupId, things, seed: 40, ...more })
   const job = async (id: string) => (await call<PackJob>(pack.GET, 'GET', { id })).body
