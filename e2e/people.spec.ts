@@ -1,3 +1,4 @@
+import type { Answer } from '../src/core/knowing'
 import type { ChildReport, Group } from '../src/core/records'
 import { expect, makeGroup, makeSession, test } from './fixtures'
 
@@ -82,4 +83,42 @@ test('house rules are kept and change what is said', async ({ page, request }) =
   await page.getByRole('radio', { name: /^Past and to/ }).click()
   await page.getByRole('button', { name: 'Save the rules' }).click()
   await expect(page.getByRole('button', { name: 'Save the rules' })).toBeDisabled()
+})
+
+test('three quick questions find where a child starts, and what was answered is kept', async ({ page, request }) => {
+  await page.goto('/children')
+  await page.getByRole('button', { name: 'Add a group' }).click()
+  const form = page.getByRole('dialog', { name: 'Add a group' })
+  await form.getByRole('textbox', { name: 'Group' }).fill('Wagtails')
+  await form.getByRole('textbox', { name: 'New children' }).fill('Corin Vael 7, Lisbet Quill 4')
+  await form.getByRole('button', { name: 'Find out where Corin Vael starts' }).click()
+  const ask = page.getByRole('dialog', { name: 'Where does Corin Vael start?' })
+  // A child of seven is asked for half hours first.
+  await expect(ask.getByText(/^Question 1 of at most 3/)).toBeVisible()
+  await expect(ask.getByRole('img', { name: 'A clock to read' })).toBeVisible()
+  await ask
+    .getByRole('button', { name: /^half past / })
+    .first()
+    .click()
+  await expect(ask.getByText(/^Question 2 of at most 3/)).toBeVisible()
+  await ask.getByRole('button', { name: 'Back to the question before' }).click()
+  await expect(ask.getByText(/^Question 1 of at most 3/)).toBeVisible()
+  for (let i = 0; i < 3; i++) {
+    const none = ask.getByRole('button', { name: 'Something else, or no answer' })
+    if (await none.isVisible()) await none.click()
+  }
+  await expect(ask.getByText('Corin Vael starts at Parts of the clock.')).toBeVisible()
+  await ask.getByRole('button', { name: 'Ask again' }).click()
+  await ask.getByRole('button', { name: 'Something else, or no answer' }).click()
+  // The hour hand alone: every choice is an answer, and one of them is the child's.
+  await ask.locator('.placing-choice').first().click()
+  await ask.getByRole('button', { name: 'Something else, or no answer' }).click()
+  await ask.getByRole('button', { name: 'Take it' }).click()
+  await expect(form.getByText(/Not yet: .*Half past/)).toBeVisible()
+  await form.getByRole('button', { name: 'Add', exact: true }).click()
+  await expect(form).toBeHidden()
+  const children = (await (await request.get('/api/children')).json()) as ChildReport[]
+  const corin = children.find(({ child }) => child.name === 'Corin Vael')?.child
+  const kept = async () => (await (await request.get(`/api/answers?childId=${corin?.id}`)).json()) as Answer[]
+  await expect.poll(async () => (await kept()).map(({ item }) => item.rung)).toEqual(['hour-hand'])
 })

@@ -1,17 +1,14 @@
-import { Group, Stack, Text, Textarea } from '@mantine/core'
+import { Button, Group, Stack, Text, Textarea } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import { startsOf } from '../core/planning'
 import { type RungId, rungOf, schools } from '../core/teaching'
 import { Choice } from './Choice'
-import { type NamedChild, type Starts, splitNames, startOf } from './people'
+import { later } from './later'
+import { type NamedChild, type Names, type Placed, keysOf, splitNames, startOf } from './people'
 import { settingsQuery } from './queries'
 
-export interface Names {
-  readonly text: string
-  readonly starts: Starts
-}
-
-export const NO_NAMES: Names = { text: '', starts: {} }
+const { Part: PlacingQuestions } = later(async () => (await import('./placing/PlacingQuestions')).PlacingQuestions)
 
 interface NamesFieldProps {
   readonly label: string
@@ -33,48 +30,91 @@ export function NamesField({ names, onChange, ...field }: NamesFieldProps) {
         value={names.text}
         onChange={(event) => onChange({ ...names, text: event.currentTarget.value })}
       />
-      <Understood
-        children={splitNames(names.text)}
-        starts={names.starts}
-        onChange={(starts) => onChange({ ...names, starts })}
-      />
+      <Understood names={names} onChange={onChange} />
     </>
   )
 }
 
-interface UnderstoodProps {
-  readonly children: readonly NamedChild[]
-  readonly starts: Starts
-  readonly onChange: (starts: Starts) => void
-}
-
 /** What was understood of the names that were typed, and where each child starts. */
-function Understood({ children, starts, onChange }: UnderstoodProps) {
+function Understood({ names, onChange }: Pick<NamesFieldProps, 'names' | 'onChange'>) {
   const settings = useQuery(settingsQuery)
+  const [asked, setAsked] = useState<string>()
+  const children = splitNames(names.text)
   if (children.length === 0 || !settings.data) return null
   const school = schools[settings.data.school]
-  const data = startsOf(school).map((id) => ({ value: id, label: rungOf(id).name }))
+  const keys = keysOf(children)
+  const start = (child: NamedChild, key: string) => startOf(child, names.starts[key], school)
+  const put = (key: string, startsAt: RungId, placed?: Placed) =>
+    onChange({
+      ...names,
+      starts: { ...names.starts, [key]: startsAt },
+      placed: placed ? { ...names.placed, [key]: placed } : names.placed,
+    })
+  const askedChild = children.find((_, i) => keys[i] === asked)
   return (
     <Stack gap={6} component="section" aria-label="What was understood">
       <Text size="sm" className="quiet">
-        Starts at: a guess from the age. Change it where you know better; what comes before it counts as known until
-        answers say otherwise.
+        Starts at: a guess from the age. Change it where you know better, or find out with three quick questions. What
+        comes before it counts as known until answers say otherwise.
       </Text>
       {children.map((child, i) => (
-        <Group key={`${child.name} ${i}`} justify="space-between" wrap="nowrap" gap="xs">
-          <Text className="anywhere" style={{ flex: 1 }}>
-            {child.name}
-            {child.age !== null && `, aged ${child.age}`}
-          </Text>
-          <Choice
-            aria-label={`${child.name} starts at`}
-            data={data}
-            value={startOf(child, starts, school)}
-            onChange={(rung: RungId) => onChange({ ...starts, [child.name]: rung })}
-            w={220}
-          />
-        </Group>
+        <ChildStart
+          key={keys[i]}
+          child={child}
+          starts={startsOf(school)}
+          startsAt={start(child, keys[i] ?? '')}
+          found={names.placed[keys[i] ?? '']?.found}
+          onChange={(rung) => put(keys[i] ?? '', rung)}
+          onAsk={() => setAsked(keys[i])}
+        />
       ))}
+      {asked !== undefined && askedChild && (
+        <PlacingQuestions
+          name={askedChild.name}
+          guess={start(askedChild, asked)}
+          settings={settings.data}
+          onPlaced={(placed) => put(asked, placed.startsAt, placed)}
+          onClose={() => setAsked(undefined)}
+        />
+      )}
     </Stack>
+  )
+}
+
+interface ChildStartProps {
+  readonly child: NamedChild
+  readonly starts: readonly RungId[]
+  readonly startsAt: RungId
+  /** What the three questions found, in words. */
+  readonly found?: string
+  readonly onChange: (rung: RungId) => void
+  readonly onAsk: () => void
+}
+
+function ChildStart({ child: { name, age }, starts, startsAt, found, onChange, onAsk }: ChildStartProps) {
+  return (
+    <div>
+      <Group justify="space-between" wrap="nowrap" gap="xs">
+        <Text className="anywhere" style={{ flex: 1 }}>
+          {name}
+          {age !== null && `, aged ${age}`}
+        </Text>
+        <Choice
+          aria-label={`${name} starts at`}
+          data={starts.map((id) => ({ value: id, label: rungOf(id).name }))}
+          value={startsAt}
+          onChange={onChange}
+          w={190}
+        />
+        <Button variant="default" px="sm" aria-label={`Find out where ${name} starts`} onClick={onAsk}>
+          Find out
+        </Button>
+      </Group>
+      {found !== undefined && (
+        <Text size="sm" className="quiet">
+          {found}
+        </Text>
+      )}
+    </div>
   )
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
+import { placingQuestion } from '../core/planning'
 import { schools } from '../core/teaching'
-import { splitNames, startOf, withIds } from './people'
+import { NO_NAMES, keysOf, newChildrenOf, splitNames, startOf } from './people'
 
 describe('children as an adult types them', () => {
   it.each([
@@ -38,15 +39,26 @@ describe('children as an adult types them', () => {
   })
 
   it('get ids of their own', () => {
-    const tavi = { name: 'Tavi', age: 6 }
-    const [a, b] = withIds([tavi, tavi], {}, schools['turns-first'])
+    const [a, b] = newChildrenOf({ ...NO_NAMES, text: 'Tavi 6, Tavi 6' }, schools['turns-first']).newChildren
     expect(a?.id).not.toBe(b?.id)
     expect(a).toMatchObject({ name: 'Tavi', age: 6 })
   })
 
+  it('are told apart where two have the same name, also by what was asked and chosen', () => {
+    const text = 'Tavi 6, Bram, Tavi 8'
+    expect(keysOf(splitNames(text))).toEqual(['Tavi', 'Bram', 'Tavi 2'])
+    const { item } = placingQuestion('half', 1)
+    const answer = { at: 5, item, choices: 4, given: item.answer, stage: 'pictorial', helped: false } as const
+    const placed = { 'Tavi 2': { startsAt: 'quarters', found: '', answers: [answer] } } as const
+    const names = { text, starts: { 'Tavi 2': 'quarters' }, placed } as const
+    const { newChildren, answers } = newChildrenOf(names, schools['turns-first'])
+    expect(newChildren.map(({ startsAt }) => startsAt)).toEqual(['hour-hand', 'hour-hand', 'quarters'])
+    expect(answers).toEqual([{ ...answer, id: answers[0]?.id, childId: newChildren[2]?.id }])
+  })
+
   it('start where their age says, or where the adult says', () => {
     const school = schools['turns-first']
-    const start = (age: number | null) => startOf({ name: 'Tavi', age }, {}, school)
+    const start = (age: number | null) => startOf({ name: 'Tavi', age }, undefined, school)
     expect([null, 4, 5, 6, 7, 8, 99].map(start)).toEqual([
       'hour-hand',
       'parts',
@@ -56,6 +68,6 @@ describe('children as an adult types them', () => {
       'fives',
       'minute',
     ])
-    expect(startOf({ name: 'Tavi', age: 4 }, { Tavi: 'half' }, school)).toBe('half')
+    expect(startOf({ name: 'Tavi', age: 4 }, 'half', school)).toBe('half')
   })
 })

@@ -1,6 +1,10 @@
-import type { RungId, School } from '../core/teaching'
+import type { QueryClient } from '@tanstack/react-query'
 import { likelyStart } from '../core/planning'
+import type { NewChild, SentAnswer } from '../core/records'
+import { type RungId, type School, schools } from '../core/teaching'
 import { newId } from './api'
+import { keepAnswer } from './outbox/answers'
+import { settingsQuery } from './queries'
 
 export interface NamedChild {
   readonly name: string
@@ -30,14 +34,65 @@ export function splitNames(text: string): NamedChild[] {
   })
 }
 
-/** Where each child starts: by name, as the adult chose it; else the guess from the age. */
-export type Starts = Readonly<Record<string, RungId>>
+/** An answer given before the child is kept: whose it is, is known by the child's key. */
+export type EarlyAnswer = Omit<SentAnswer, 'id' | 'childId' | 'sessionId'>
 
-export function startOf({ name, age }: NamedChild, starts: Starts, school: School): RungId {
-  return starts[name] ?? likelyStart(age, school)
+/** How three quick questions went. */
+export interface Placed {
+  readonly startsAt: RungId
+  /** In words: what was right and what was not. */
+  readonly found: string
+  readonly answers: readonly EarlyAnswer[]
 }
 
-/** Those children with an id of their own, ready to be sent. */
-export function withIds(children: readonly NamedChild[], starts: Starts, school: School) {
-  return children.map((child) => ({ id: newId(), ...child, startsAt: startOf(child, starts, school) }))
+/** Names as they are typed, and what else was said or found of these children. */
+export interface Names {
+  readonly text: string
+  /** Where a child starts, as the adult chose it, by the child's key. */
+  readonly starts: Readonly<Record<string, RungId>>
+  /** Who was asked, by the child's key. */
+  readonly placed: Readonly<Record<string, Placed>>
+}
+
+export const NO_NAMES: Names = { text: '', starts: {}, placed: {} }
+
+/** What children are known by while the text changes: the name, and which one it is where two have the same. */
+export function keysOf(children: readonly NamedChild[]): string[] {
+  return children.map(({ name }, i) => {
+    const before = children.slice(0, i).filter((other) => other.name === name).length
+    return before === 0 ? name : `${name} ${before + 1}`
+  })
+}
+
+/** Where a child starts: as the adult chose it, else the guess from the age. */
+export function startOf({ age }: NamedChild, chosen: RungId | undefined, school: School): RungId {
+  return chosen ?? likelyStart(age, school)
+}
+
+/** The children with ids of their own, ready to be sent, and what they have answered already. */
+export function newChildrenOf(names: Names, school: School): { newChildren: NewChild[]; answers: SentAnswer[] } {
+  const children = splitNames(names.text)
+  const keys = keysOf(children)
+  const made = children.map((child, i) => {
+    const key = keys[i] ?? ''
+    const id = newId()
+    return {
+      child: { id, ...child, startsAt: startOf(child, names.starts[key], school) },
+      answers: (names.placed[key]?.answers ?? []).map((answer) => ({ ...answer, id: newId(), childId: id })),
+    }
+  })
+  return { newChildren: made.map(({ child }) => child), answers: made.flatMap(({ answers }) => answers) }
+}
+
+/** Sends what has new children; once they are kept, what they answered follows. */
+export async function sendNewChildren<T>(
+  client: QueryClient,
+  names: Names,
+  send: (newChildren: readonly NewChild[]) => Promise<T>,
+): Promise<T> {
+  const { school } = await client.ensureQueryData(settingsQuery)
+  const { newChildren, answers } = newChildrenOf(names, schools[school])
+  const sent = await send(newChildren)
+  await Promise.all(answers.map(keepAnswer))
+  return sent
 }

@@ -2,11 +2,9 @@ import { Button, Group, Modal, MultiSelect, Stack, Text, TextInput } from '@mant
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Child, Group as GroupRecord } from '../../core/records'
-import { schools } from '../../core/teaching'
 import { api, newId } from '../../ui/api'
-import { NO_NAMES, NamesField } from '../../ui/NamesField'
-import { splitNames, withIds } from '../../ui/people'
-import { settingsQuery } from '../../ui/queries'
+import { NamesField } from '../../ui/NamesField'
+import { NO_NAMES, sendNewChildren } from '../../ui/people'
 import { useChange } from './usePeople'
 
 interface GroupFormProps {
@@ -22,12 +20,15 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
   const [childIds, setChildIds] = useState<string[]>([...(group?.childIds ?? [])])
   const [names, setNames] = useState(NO_NAMES)
   const client = useQueryClient()
-  const save = useChange(async () => {
-    const { school } = await client.ensureQueryData(settingsQuery)
-    const newChildren = withIds(splitNames(names.text), names.starts, schools[school])
-    if (group) return api.put(`/api/groups/${group.id}`, { version: group.version, name, childIds, newChildren })
-    return api.post('/api/groups', { id: newId(), name, childIds, newChildren })
-  }, onClose)
+  const save = useChange(
+    () =>
+      sendNewChildren(client, names, (newChildren) =>
+        group
+          ? api.put(`/api/groups/${group.id}`, { version: group.version, name, childIds, newChildren })
+          : api.post('/api/groups', { id: newId(), name, childIds, newChildren }),
+      ),
+    onClose,
+  )
   return (
     <Modal
       opened

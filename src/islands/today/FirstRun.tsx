@@ -2,11 +2,9 @@ import { Button, Group, Stack, Text, TextInput, Title } from '@mantine/core'
 import { IconPrinter } from '@tabler/icons-react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { schools } from '../../core/teaching'
 import { api, newId } from '../../ui/api'
-import { NO_NAMES, NamesField } from '../../ui/NamesField'
-import { splitNames, withIds } from '../../ui/people'
-import { settingsQuery } from '../../ui/queries'
+import { NamesField } from '../../ui/NamesField'
+import { NO_NAMES, sendNewChildren, splitNames } from '../../ui/people'
 
 /** The empty start: a group in one form, or a clock to print straight away. */
 export function FirstRun({ children }: { children: number }) {
@@ -39,11 +37,10 @@ function AddGroup({ isFirstChild }: { isFirstChild: boolean }) {
   const [name, setName] = useState('')
   const [names, setNames] = useState(NO_NAMES)
   const add = useMutation({
-    mutationFn: async () => {
-      const { school } = await client.ensureQueryData(settingsQuery)
-      const newChildren = withIds(splitNames(names.text), names.starts, schools[school])
-      return api.post('/api/groups', { id: newId(), name, childIds: [], newChildren })
-    },
+    mutationFn: () =>
+      sendNewChildren(client, names, (newChildren) =>
+        api.post('/api/groups', { id: newId(), name, childIds: [], newChildren }),
+      ),
     onSuccess: () => client.invalidateQueries({ queryKey: ['overview'] }),
   })
   const count = splitNames(names.text).length
