@@ -1,4 +1,4 @@
-import { type Activity, catalogue, durationRange } from '../src/core/activities'
+import { type Activity, type Place, catalogue, durationRange } from '../src/core/activities'
 import { type SessionPlan, type SessionRequest, planSession, workingRung } from '../src/core/planning'
 import { draw, drawInt, randomFrom, shuffled } from '../src/core/random'
 import { type RungId, STAGES, schools } from '../src/core/teaching'
@@ -8,10 +8,11 @@ import { LessonWorld } from '../tests/readback/lessonWorld'
  * How many minutes simulated children (tests/readback/lessonWorld.ts) need until they are firm on four rungs, with the
  * planner and with two simple ones: activities at random that fit the place, the rung and the minutes; and a fixed sequence,
  * which gives each rung so many sessions, hands, pictures and signs in turn, whatever the records say. All three end with
- * the check. Run with: npx tsx bench/planners.ts [groups]
+ * the check. Run with: npx tsx bench/planners.ts [groups] [place]
  */
 
 const GROUPS = Number(process.argv[2] ?? 40)
+const PLACE = (process.argv[3] ?? 'floor') as Place
 const CHILDREN = 4
 const MINUTES = 30
 const MOST_SESSIONS = 60
@@ -90,7 +91,7 @@ function minutesNeeded(plan: Plan, group: number): number[] {
       children: world.told(day),
       minutes: MINUTES,
       start: 570,
-      place: 'floor',
+      place: PLACE,
       materials: ['paper', 'card', 'scissors', 'fasteners', 'crayons', 'slates', 'circles', 'chalk'],
       lastTime,
       school,

@@ -9,7 +9,7 @@ import {
 } from '../../src/core/knowing'
 import { type PlanChild, type SessionPlan, workingRung } from '../../src/core/planning'
 import { type Random, draw, drawUnit } from '../../src/core/random'
-import { type MisreadingId, type RungId, type School, misreadingOf } from '../../src/core/teaching'
+import { type MisreadingId, type RungId, type School, mends } from '../../src/core/teaching'
 
 /*
  * Children who learn from what is done in a session, for comparing planners. Nothing in here knows how a plan was made. What
@@ -127,7 +127,7 @@ export class LessonWorld {
     const turns = minutes * TRUE.turnsPerMinute * fit * early * hard
     if (drawUnit(this.random) > (1 - TRUE.learn) ** turns) knows.add(rung)
     if (!pupil.misreading) return
-    if (misreadingOf(pupil.misreading).repair.activity === activity.id) pupil.strength *= TRUE.afterRepair
+    if (mends(activity.id, pupil.misreading)) pupil.strength *= TRUE.afterRepair
     else if (activity.stage === 'concrete') pupil.strength *= TRUE.afterHands
   }
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { RefusedValue } from '../errors'
-import { STAGES, misreadings, rungs } from '../teaching'
+import { randomFrom } from '../random'
+import { STAGES, asksOf, itemPool, misreadings, rungs, wrongAnswers } from '../teaching'
 import { GAME_IDS } from '../movement'
 import { PRINTABLE_IDS, isPrintableId, printables } from '../printables'
 import { cautions } from '../make'
@@ -39,8 +40,19 @@ describe('the catalogue', () => {
         ).toEqual([])
   })
 
-  it('mends every misreading with an activity that is in it', () => {
-    for (const { repair } of misreadings) expect(activityOf(repair.activity).steps.length).toBeGreaterThan(0)
+  it('mends every misreading in every place, on every rung on which it shows', () => {
+    const without: string[] = []
+    for (const { id: rung } of rungs) {
+      const items = asksOf(rung).flatMap((ask) => itemPool(randomFrom(1), { rung, ask }).slice(0, 150))
+      for (const misreading of misreadings) {
+        if (!items.some((item) => wrongAnswers(misreading, item).length > 0)) continue
+        const mending = misreading.repair.activities.map(activityOf).filter((each) => each.rungs.includes(rung))
+        for (const place of Object.keys(placeNames) as Place[])
+          if (!mending.some(({ places }) => places.includes(place)))
+            without.push(`${misreading.id} on ${rung}, ${place}`)
+      }
+    }
+    expect(without).toEqual([])
   })
 
   it('names only things that there are', () => {

@@ -1,4 +1,5 @@
 import { RefusedValue } from '../errors'
+import { type MisreadingId, misreadingOf } from '../teaching'
 import { abstractActivities } from './abstract'
 import { concreteActivities } from './concrete'
 import { dayGames } from './dayGames'
@@ -53,4 +54,11 @@ export function activityOf(of: ActivityId | StepActivity): Activity {
   const activity = byId.get(id)
   if (!activity) throw new RefusedValue('activity', 'the id of one in the catalogue', id)
   return activity
+}
+
+/** What mends a misreading, the best first, in words: "The hour hand walks, or Set your clock". */
+export function mendedBy(misreading: MisreadingId): string {
+  return misreadingOf(misreading)
+    .repair.activities.map((id) => activityOf(id).name)
+    .join(', or ')
 }

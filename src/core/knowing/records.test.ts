@@ -20,6 +20,7 @@ import {
   sharedRepairs,
   simulateSitting,
   standingOf,
+  suggestPairs,
   suggestTogether,
 } from '.'
 
@@ -200,6 +201,25 @@ describe('who goes together', () => {
     expect(made[1]?.why).toContain('Odalys has “Ring of fives” firm and Bram is working on it')
   })
 
+  it('makes pairs of them, and three where one would be alone', () => {
+    const juniper = partner('Juniper', { findings: ['next-hour'] })
+    const tavi = partner('Tavi', { findings: ['next-hour'], working: 'quarters' })
+    const odalys = partner('Odalys', { findings: ['next-hour'], firm: ['fives'] })
+    const bram = partner('Bram', { working: 'fives' })
+    const wren = partner('Wren', { working: 'oclock' })
+    // Three need the same repair: two of them are a pair, the third goes with those who are left.
+    expect(suggestPairs([juniper, bram, tavi, odalys])).toEqual([
+      ['Juniper', 'Tavi'],
+      ['Odalys', 'Bram'],
+    ])
+    expect(suggestPairs([juniper, bram, tavi, odalys, wren])).toEqual([
+      ['Juniper', 'Tavi'],
+      ['Odalys', 'Bram', 'Wren'],
+    ])
+    expect(suggestPairs([bram])).toEqual([['Bram']])
+    expect(suggestPairs([])).toEqual([])
+  })
+
   it('places every child exactly once, in groups of four at most', () => {
     const anyPartner = fc.record({
       working: fc.constantFrom<RungId>('half', 'quarters', 'fives'),
@@ -216,6 +236,11 @@ describe('who goes together', () => {
           expect(childIds.length > 1).toBe(kind !== 'alone')
           expect(why).not.toBe('')
         }
+        const pairs = suggestPairs(children)
+        expect(pairs.flat().sort()).toEqual(children.map(({ id }) => id).sort())
+        const sizes = pairs.map(({ length }) => length).sort()
+        if (children.length > 1)
+          expect(sizes).toEqual([...sizes.map(() => 2).slice(children.length % 2), ...(children.length % 2 ? [3] : [])])
         for (const { childIds } of sharedRepairs(children)) expect(childIds.length).toBeGreaterThan(1)
       }),
     )

@@ -74,6 +74,24 @@ export function suggestTogether(children: readonly Partner[]): Together[] {
   return made
 }
 
+/**
+ * Pairs among some children, each in just one: those who do well to work together, then whoever is left over, and three
+ * together where one would be alone.
+ */
+export function suggestPairs(children: readonly Partner[]): ChildId[][] {
+  const parts = suggestTogether(children).flatMap(({ childIds }) => inTwos(childIds))
+  const twos = [
+    ...parts.filter(({ length }) => length === 2),
+    ...inTwos(parts.filter(({ length }) => length === 1).flat()),
+  ]
+  const [before, last] = twos.slice(-2)
+  return before && last?.length === 1 ? [...twos.slice(0, -2), [...before, ...last]] : twos
+}
+
+function inTwos(ids: readonly ChildId[]): ChildId[][] {
+  return Array.from({ length: Math.ceil(ids.length / 2) }, (_, i) => ids.slice(2 * i, 2 * i + 2))
+}
+
 function nameOf(rung: RungId): string {
   return `“${rungOf(rung).name}”`
 }

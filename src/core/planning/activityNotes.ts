@@ -8,6 +8,7 @@ import {
   askInWords,
   itemPool,
   makeItems,
+  mends,
   misreadings,
   sayAnswer,
   wrongAnswers,
@@ -59,7 +60,7 @@ export function activityNotes(activity: Activity, rung: RungId, wording: Wording
     objective: objectiveOf(rung, wording),
     questions: questions.map((item) => questionWithAnswer(item, wording)),
     wrong: goesWrong(rung)
-      .sort((a, b) => Number(b.repair.activity === activity.id) - Number(a.repair.activity === activity.id))
+      .sort((a, b) => Number(mends(activity.id, b.id)) - Number(mends(activity.id, a.id)))
       .slice(0, MOST_WRONG),
   }
 }

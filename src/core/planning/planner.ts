@@ -2,7 +2,7 @@ import { type Activity, type DurationRange, activityOf, asStep } from '../activi
 import { requireMinuteOfDay } from '../clock'
 import { RefusedValue, requireInteger } from '../errors'
 import { drawUnit, randomFrom } from '../random'
-import { type RungId, STAGES, misreadingOf, rungOf } from '../teaching'
+import { type RungId, STAGES, mends, rungOf } from '../teaching'
 import { type GroupNeed, groupNeed } from './need'
 import { pacedRange } from './pace'
 import { reasonFor } from './reasons'
@@ -42,6 +42,8 @@ interface Choice {
   readonly activity: Activity
   readonly rung: RungId
   readonly lengths: DurationRange
+  /** What it mends of what was found. */
+  readonly mends: readonly string[]
   /** A step that stays as it is. */
   readonly locked?: PlanStep
 }
@@ -87,7 +89,7 @@ function bestPlan(request: SessionRequest, building: Building): SessionPlan | un
   const { seed = 1, catalogue = offeredActivities(request), locked = [] } = building
   if (locked.reduce((sum, { minutes }) => sum + minutes, 0) > request.minutes) return undefined
   const need = groupNeed(request)
-  const kept = locked.map(lockedChoice)
+  const kept = locked.map((step) => lockedChoice(step, request))
   const free = choicesFor(request, catalogue, need).filter(
     ({ activity }) => !locked.some((step) => step.activityId === activity.id),
   )
@@ -114,15 +116,21 @@ function choicesFor(request: SessionRequest, catalogue: readonly Activity[], nee
     const rungs = activity.role === 'teach' ? [need.rung, need.review ?? need.side] : [need.rung]
     return rungs
       .filter((rung): rung is RungId => rung !== undefined && activity.rungs.includes(rung))
-      .map((rung) => ({ activity, rung, lengths: pacedRange(activity, players, request.pace) }))
+      .map((rung) => ({
+        activity,
+        rung,
+        lengths: pacedRange(activity, players, request.pace),
+        mends: repairs(activity, request),
+      }))
   })
 }
 
 /** A locked step keeps its rung and its minutes. */
-function lockedChoice(step: PlanStep): Choice {
+function lockedChoice(step: PlanStep, request: SessionRequest): Choice {
   const { minutes, rung } = step
   const activity = activityOf(step)
-  return { activity, rung, lengths: { least: minutes, usual: minutes, most: minutes }, locked: step }
+  const lengths = { least: minutes, usual: minutes, most: minutes }
+  return { activity, rung, lengths, mends: repairs(activity, request), locked: step }
 }
 
 /** What a plan is looked for with. */
@@ -216,8 +224,8 @@ function worth(draft: Draft, choice: Choice, request: SessionRequest, need: Grou
   if (rung !== need.rung) points += rung === need.review ? 2.5 : 1
   points += clockPoints(draft, activity, request)
   if (request.favourites?.includes(activity.id)) points += FAVOURITE_POINTS
-  // What was found is mended, as early as its stage allows.
-  const mended = repairs(choice, request).length
+  // What was found is mended once, as early as its stage allows.
+  const mended = choice.mends.filter((key) => !draft.choices.some((other) => other.mends.includes(key))).length
   if (mended > 0) points += Math.min(5, 3 + mended) - 0.3 * draft.choices.length
   const last = draft.choices[draft.choices.length - 1]
   if (last && last.activity.energy !== activity.energy) points += 0.5
@@ -237,16 +245,12 @@ function clockPoints(draft: Draft, activity: Activity, request: SessionRequest):
   return needsClocks(activity) ? 1.5 : 0
 }
 
-/** The children whose found misreadings this activity mends. */
-export function repairs(
-  { activity }: Pick<Choice, 'activity'>,
-  request: SessionRequest,
-): { name: string; does: string }[] {
-  return request.children.flatMap((child) =>
+/** What this activity mends of what was found: a key for each child and misreading. */
+export function repairs({ id }: Activity, { children }: Pick<SessionRequest, 'children'>): string[] {
+  return children.flatMap((child) =>
     child.findings
-      .map((finding) => misreadingOf(finding.misreading))
-      .filter((misreading) => misreading.repair.activity === activity.id)
-      .map((misreading) => ({ name: child.name, does: misreading.does })),
+      .filter(({ misreading }) => mends(id, misreading))
+      .map(({ misreading }) => `${child.id} ${misreading}`),
   )
 }
 

@@ -1,5 +1,5 @@
 import { type Activity } from '../activities'
-import { type RungId, type Stage, misreadingOf, rungOf } from '../teaching'
+import { type RungId, type Stage, mends, misreadingOf, rungOf } from '../teaching'
 import { IN_ENGLISH, type PrintedPhrase, type Wording, listInWords, nameIn, printedAs } from '../wording'
 import { type GroupNeed, workingRung } from './need'
 import { BREAK_AFTER_MINUTES, type SessionRequest } from './types'
@@ -40,8 +40,8 @@ export function reasonFor(
   const mended = new Map<string, string[]>()
   for (const child of request.children)
     for (const { misreading } of child.findings) {
-      const { does, repair } = misreadingOf(misreading)
-      if (repair.activity === activity.id) mended.set(does, [...(mended.get(does) ?? []), child.name])
+      const { does } = misreadingOf(misreading)
+      if (mends(activity.id, misreading)) mended.set(does, [...(mended.get(does) ?? []), child.name])
     }
   for (const [does, names] of mended)
     sentences.push(printedAs('Mends “{0}” ({1}).', wording, nameIn(wording, does), listInWords(names, wording)))

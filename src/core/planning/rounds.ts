@@ -1,6 +1,5 @@
 import { type Activity, activityOf } from '../activities'
-import type { ChildId } from '../ids'
-import type { PlanStep, SessionPlan, Stations, Team } from './types'
+import type { PlanStep, SessionPlan, Stations } from './types'
 
 /* What a step with stations is, for whoever reads a plan; `stations.ts` makes them. */
 
@@ -29,18 +28,6 @@ export function stationAt({ list }: Pick<Stations, 'list'>, team: number, round:
 /** The activities of a step: those of its stations, or its own. */
 export function activitiesOf(step: PlanStep): Activity[] {
   return step.stations ? step.stations.list.map(activityOf) : [activityOf(step)]
-}
-
-/** Pairs of a team, in its order; the last three stay together where one would be left. */
-export function pairsOf({ childIds }: Pick<Team, 'childIds'>): ChildId[][] {
-  const pairs: ChildId[][] = []
-  for (let i = 0; i < childIds.length; i += 2) {
-    const last = pairs[pairs.length - 1]
-    const next = childIds.slice(i, i + 2)
-    if (next.length === 1 && last) last.push(...next)
-    else pairs.push(next)
-  }
-  return pairs
 }
 
 interface HeldSession {

@@ -1,10 +1,11 @@
 import { activityOf, activityWords } from '../activities'
 import { type MinuteOfDay, shiftTime } from '../clock'
+import { type Partner, suggestPairs } from '../knowing'
 import { rungOf } from '../teaching'
 import { type Wording, listInWords, nameIn, printedAs, say } from '../wording'
-import { pairsOf, roundMinutes, roundStarts, stationAt } from './rounds'
+import { roundMinutes, roundStarts, stationAt } from './rounds'
 import { rungAtStation } from './stations'
-import type { PlanStep, SessionRequest, Station } from './types'
+import type { PlanStep, SessionRequest, Station, Team } from './types'
 
 /** What a step with stations says to the adult. */
 export interface StationLines {
@@ -17,6 +18,12 @@ export interface StationLines {
 }
 
 const LED = { adult: 'with the adult', helper: 'with a helper', alone: 'by themselves' } as const
+
+/** A team's children as partners. One who has left the group since is left out. */
+function partnersIn({ childIds }: Team, { children }: Pick<SessionRequest, 'children'>): Partner[] {
+  const there = childIds.flatMap((id) => children.find((child) => child.id === id) ?? [])
+  return there.map(({ findings, ...child }) => ({ ...child, findings: findings.map(({ misreading }) => misreading) }))
+}
 
 /** The lines of a step with stations that begins at `start`; none for any other step. */
 export function stationLines(
@@ -36,7 +43,7 @@ export function stationLines(
   return {
     teams: teams.flatMap((team, i) => {
       const who = listInWords(named(team.childIds), wording)
-      const pairs = pairsOf(team).map((pair) => listInWords(named(pair), wording))
+      const pairs = suggestPairs(partnersIn(team, request)).map((pair) => listInWords(named(pair), wording))
       const line = printedAs('Team {0} ({1}): {2}', wording, i + 1, nameIn(wording, rungOf(team.rung).name), who)
       return pairs.length > 1 ? [line, printedAs('In pairs: {0}', wording, pairs.join('; '))] : [line]
     }),

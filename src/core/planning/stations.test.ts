@@ -16,7 +16,6 @@ import {
   checkPlan,
   fetchList,
   needsAdult,
-  pairsOf,
   planSession,
   planWithStations,
   roundMinutes,
@@ -174,6 +173,14 @@ describe('stations', () => {
     expect(teams).toEqual(['Team 1 (Half past): N0 and N1', 'Team 2 (O’clock): N2 and N3'])
     expect(rounds[0]).toMatch(/^Round 1, 9:01 to 9:11: team 1: .*; team 2: Toss and fill$/)
     expect(rounds[1]).toMatch(/^Round 2, 9:12 to 9:22: team 1: Toss and fill; team 2: /)
+    // In a team of four, those who need the same repair are a pair, and one of the others shows the other one.
+    const mended = names.map((child, i) => ({
+      ...child,
+      findings: i % 3 === 0 ? [{ misreading: 'next-hour' as const }] : [],
+    }))
+    const together = { ...step, stations: { teams: [{ childIds: [a, b, c, d], rung: 'half' as const }], list: [] } }
+    const lines = stationLines(together, 540, { ...request, children: mended }, { language: 'en-GB', form: 'turns' })
+    expect(lines.teams[1]).toBe('In pairs: N0 and N3; N2 and N1')
   })
 
   it('keep movement in a hall, where the plan had it in what they take the place of', () => {
@@ -185,14 +192,6 @@ describe('stations', () => {
       expect(checkPlan(done.value, done.request).find(({ id }) => id === 'movement')).toMatchObject({ ok: true })
     }
     expect(seen).toBeGreaterThan(0)
-  })
-
-  it('pair a team off and leave nobody alone', () => {
-    expect(pairsOf({ childIds: ['a', 'b', 'c', 'd', 'e'] })).toEqual([
-      ['a', 'b'],
-      ['c', 'd', 'e'],
-    ])
-    expect(pairsOf({ childIds: ['a'] })).toEqual([['a']])
   })
 
   it('need nobody at pages, and somebody where times are called', () => {

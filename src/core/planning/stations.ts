@@ -198,7 +198,7 @@ function pointsOf(activity: Activity, teams: readonly Team[], request: SessionRe
   return (
     2 * own +
     (activity.stage === 'pictorial' ? 1 : 0) +
-    2 * Math.min(2, repairs({ activity }, request).length) +
+    2 * Math.min(2, repairs(activity, request).length) +
     (request.favourites?.includes(activity.id) ? 1 : 0) -
     (request.lastTime.includes(activity.id) ? 3 : 0) -
     missingMaterials(activity, request).length

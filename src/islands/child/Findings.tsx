@@ -1,7 +1,7 @@
 import { Stack, Text, Title } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useMemo, useState } from 'react'
-import { activityOf } from '../../core/activities'
+import { mendedBy } from '../../core/activities'
 import { DIAGNOSIS, type Finding, type Standpoint, findingInWords, questionToTell, whyNot } from '../../core/knowing'
 import { type Settings, wordingOf } from '../../core/records'
 import { type MisreadingId, misreadingOf, misreadings } from '../../core/teaching'
@@ -46,7 +46,7 @@ function OneFinding({ finding, settings }: { finding: Finding; settings: Setting
       <Text fw={700}>{said.charAt(0).toUpperCase() + said.slice(1)}.</Text>
       {telling && <Text>To tell them apart: {questionInWords(telling.item, wordingOf(settings))}.</Text>}
       <Text mt={4}>Say: “{repair.say}”</Text>
-      <Text size="sm">Try this: {activityOf(repair.activity).name}</Text>
+      <Text size="sm">Try this: {mendedBy(finding.misreading)}</Text>
       <details className="fold">
         <summary>Why? Show the answers</summary>
         <ErrorBoundary what="The answers">

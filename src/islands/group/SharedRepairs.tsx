@@ -1,5 +1,5 @@
 import { Text, Title } from '@mantine/core'
-import { activityOf } from '../../core/activities'
+import { mendedBy } from '../../core/activities'
 import type { Partner } from '../../core/knowing'
 import { namesInWords } from '../../core/planning'
 import { type MisreadingId, misreadingOf } from '../../core/teaching'
@@ -24,7 +24,7 @@ export function SharedRepairs({ partners }: { partners: readonly Partner[] }) {
             </Text>
             <Text size="sm">Say: “{repair.say}”</Text>
             <Text size="sm" className="quiet">
-              Try this: {activityOf(repair.activity).name}
+              Try this: {mendedBy(id)}
             </Text>
           </div>
         )

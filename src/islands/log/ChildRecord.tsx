@@ -1,8 +1,7 @@
 import { Anchor, SimpleGrid, Text } from '@mantine/core'
-import { activityOf } from '../../core/activities'
+import { mendedBy } from '../../core/activities'
 import { type Answer, findingInWords } from '../../core/knowing'
 import type { ChildReport, Settings } from '../../core/records'
-import { misreadingOf } from '../../core/teaching'
 import { AnswerLine } from '../../ui/AnswerLine'
 
 const MOST_SHOWN = 4
@@ -32,8 +31,7 @@ export function ChildRecord({
       </Text>
       {finding && (
         <Text size="sm" c="var(--attention)">
-          Mistakes share: {findingInWords(finding)}. Next time:{' '}
-          {activityOf(misreadingOf(finding.misreading).repair.activity).name}.
+          Mistakes share: {findingInWords(finding)}. Next time: {mendedBy(finding.misreading)}.
         </Text>
       )}
       {wrong.length > 0 && (

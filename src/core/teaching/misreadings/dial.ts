@@ -60,7 +60,7 @@ export const dialMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Cover the long hand. What does the short, stout one say by itself? Now the long one.',
-      activity: 'paper-clock',
+      activities: ['paper-clock', 'set-your-clock'],
       scaffold: 'labels',
     },
   },
@@ -79,7 +79,7 @@ export const dialMisreadings: readonly Misreading[] = [
     sets: (minute) => (minutesPast(minute) < 30 ? [] : [time(minute - 60)]),
     repair: {
       say: 'Which number has the short hand left? It keeps that name until it reaches the next one.',
-      activity: 'hour-hand-walk',
+      activities: ['hour-hand-walk', 'set-your-clock'],
       scaffold: 'zones',
     },
   },
@@ -95,7 +95,7 @@ export const dialMisreadings: readonly Misreading[] = [
     sets: (minute) => (minutesPast(minute) > 30 ? [time(minute + 60)] : []),
     repair: {
       say: 'On the “to” side we name the hour that is coming. Point to where the short hand is going.',
-      activity: 'past-and-to-sides',
+      activities: ['past-and-to-sides', 'rope-clock', 'set-your-clock'],
       scaffold: 'halves',
     },
   },
@@ -119,7 +119,7 @@ export const dialMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Count the ring of fives together from 12, touching each numeral.',
-      activity: 'ring-of-fives-count',
+      activities: ['ring-of-fives-count', 'chalk-a-clock'],
       scaffold: 'ring-of-fives',
     },
   },
@@ -137,7 +137,7 @@ export const dialMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Fold the circle in half and in half again. How many minutes are in one of the four parts?',
-      activity: 'folded-quarters',
+      activities: ['folded-quarters', 'chalk-a-clock'],
       scaffold: 'quarters',
     },
   },
@@ -157,7 +157,7 @@ export const dialMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Slide a finger from 12 to the long hand, the short way. Down the right is “past”, up the left is “to”.',
-      activity: 'past-and-to-sides',
+      activities: ['past-and-to-sides', 'rope-clock', 'set-your-clock'],
       scaffold: 'halves',
     },
   },
@@ -175,7 +175,7 @@ export const dialMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Point to 12 and turn your finger the way the hands go. Which side fills first?',
-      activity: 'body-clock',
+      activities: ['body-clock', 'set-your-clock'],
       scaffold: 'arc',
     },
   },
@@ -188,7 +188,7 @@ export const dialMisreadings: readonly Misreading[] = [
     predict: (minute) => (minutesPast(minute) === 0 ? [] : [time(minute - minutesPast(minute))]),
     repair: {
       say: 'The short hand has said its part. What does the long one add?',
-      activity: 'compose-hour-and-minutes',
+      activities: ['compose-hour-and-minutes', 'set-your-clock'],
       scaffold: 'labels',
     },
   },
@@ -201,7 +201,7 @@ export const dialMisreadings: readonly Misreading[] = [
     predict: (minute, item) => neighbours(minute, 5, item),
     repair: {
       say: '12 is the start: say “nought” there and begin the fives at 1.',
-      activity: 'ring-of-fives-count',
+      activities: ['ring-of-fives-count', 'chalk-a-clock'],
       scaffold: 'ring-of-fives',
     },
   },
@@ -214,7 +214,7 @@ export const dialMisreadings: readonly Misreading[] = [
     predict: (minute, item) => neighbours(minute, 1, item),
     repair: {
       say: 'Start on the five just passed and jump over each space: one space is one minute.',
-      activity: 'read-dials-sheet',
+      activities: ['read-dials-sheet', 'chalk-a-clock'],
       scaffold: 'ring-of-fives',
     },
   },
@@ -231,7 +231,7 @@ export const dialMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Which five has the long hand just passed? Now count on: one for each little mark.',
-      activity: 'read-dials-sheet',
+      activities: ['read-dials-sheet', 'chalk-a-clock'],
       scaffold: 'ring-of-fives',
     },
   },
@@ -249,7 +249,7 @@ export const dialMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Turn the hand slowly. Has it been to this number already, or is it still on its way?',
-      activity: 'hour-hand-walk',
+      activities: ['hour-hand-walk', 'set-your-clock'],
       scaffold: 'zones',
     },
   },
@@ -266,7 +266,7 @@ export const dialMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Is the hand right on the number, or has it gone on from it? How far has it gone?',
-      activity: 'hour-hand-walk',
+      activities: ['hour-hand-walk', 'set-your-clock'],
       scaffold: 'zones',
     },
   },
@@ -283,7 +283,7 @@ export const dialMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Watch a real clock for a moment. Which hand hurries all the way round? That one counts seconds.',
-      activity: 'body-clock',
+      activities: ['body-clock', 'find-the-parts'],
       scaffold: 'labels',
     },
   },

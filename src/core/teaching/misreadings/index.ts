@@ -29,6 +29,11 @@ export function misreadingOf(id: MisreadingId): Misreading {
   return misreading
 }
 
+/** Whether an activity, by its id in the catalogue, is one that mends a misreading. */
+export function mends(activityId: string, misreading: MisreadingId): boolean {
+  return misreadingOf(misreading).repair.activities.includes(activityId)
+}
+
 /** Where a misreading shows when this item is asked. A dial that is read to be written or matched is read. */
 export function modeIn({ heldIn }: Misreading, { ask }: Item): Mode {
   const [only] = heldIn

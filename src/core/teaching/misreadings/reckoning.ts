@@ -27,7 +27,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Jump to the next whole hour first. How many minutes was that? Now the hours, then the rest.',
-      activity: 'ring-of-fives-count',
+      activities: ['turn-it-through', 'a-counter-for-five'],
       scaffold: 'ring-of-fives',
     },
   },
@@ -52,7 +52,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Watch the short hand while the long one passes 12. What has the hour become?',
-      activity: 'paper-clock',
+      activities: ['turn-it-through', 'step-the-minutes'],
       scaffold: 'zones',
     },
   },
@@ -67,7 +67,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
       shown.as === 'span' ? [...length(minutesPast(minute)), ...length(minutesPast(shown.to))] : [],
     repair: {
       say: 'The clock says when. Start there and jump to the next whole hour: how many minutes is the jump?',
-      activity: 'ring-of-fives-count',
+      activities: ['turn-it-through', 'step-the-minutes'],
       scaffold: 'arc',
     },
   },
@@ -84,7 +84,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'How many marks back to the five before, how many on to the five after? The fewer win.',
-      activity: 'ring-of-fives-count',
+      activities: ['step-the-minutes', 'chalk-a-clock'],
       scaffold: 'ring-of-fives',
     },
   },
@@ -103,7 +103,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Put a finger on the start and say nothing. Count one when the finger has jumped.',
-      activity: 'ring-of-fives-count',
+      activities: ['step-the-minutes', 'turn-it-through'],
       scaffold: 'ring-of-fives',
     },
   },
@@ -119,7 +119,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Show with your finger which way the long hand goes: is it sooner, or later?',
-      activity: 'body-clock',
+      activities: ['turn-it-through', 'step-the-minutes'],
       scaffold: 'arc',
     },
   },
@@ -136,7 +136,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Put a counter down for each thing to be done. Is every counter in the sum?',
-      activity: 'paper-clock',
+      activities: ['a-counter-for-five', 'turn-it-through'],
       scaffold: 'arc',
     },
   },
@@ -149,7 +149,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
     predict: (minute) => [{ kind: 'day', minute: modulo(minute + MINUTES_PER_DAY / 2, MINUTES_PER_DAY) }],
     repair: {
       say: 'Walk the day on two rounds of the clock. In which round are you when this happens?',
-      activity: 'day-told',
+      activities: ['two-rounds', 'day-told'],
       scaffold: 'arc',
     },
   },
@@ -164,7 +164,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
       minute < 13 * MINUTES_PER_HOUR ? [] : [{ kind: 'day', minute: minute - 2 * MINUTES_PER_HOUR }],
     repair: {
       say: 'After 12 we go on counting: 13 is 12 and 1 more. How many more than 12 is this?',
-      activity: 'day-told',
+      activities: ['two-rounds', 'day-told'],
       scaffold: 'arc',
     },
   },
@@ -181,7 +181,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Lay a ruler under the row before you read along it.',
-      activity: 'match-cards',
+      activities: ['ask-the-plan'],
       scaffold: 'labels',
     },
   },

@@ -17,8 +17,8 @@ export type RepairScaffold = 'ring-of-fives' | 'halves' | 'zones' | 'labels' | '
 export interface Repair {
   /** What the adult can say. */
   readonly say: string
-  /** Id of an activity in the catalogue. */
-  readonly activity: string
+  /** Ids of activities in the catalogue, the best first. One of them can be done in each place, on each rung. */
+  readonly activities: readonly string[]
   /** The scaffold to bring back on the dial. */
   readonly scaffold: RepairScaffold
 }

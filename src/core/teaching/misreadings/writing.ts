@@ -13,7 +13,7 @@ export const writingMisreadings: readonly Misreading[] = [
       minutesPast(minute) < 10 ? [{ kind: 'written', text: `${dialHour(minute)}:${minutesPast(minute)}` }] : [],
     repair: {
       say: 'There are always two places after the colon. Which one is empty?',
-      activity: 'match-cards',
+      activities: ['match-cards', 'halves-that-fit'],
       scaffold: 'ring-of-fives',
     },
   },
@@ -30,7 +30,7 @@ export const writingMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'At the top a new hour starts and the count goes back to nought.',
-      activity: 'ring-of-fives-count',
+      activities: ['ring-of-fives-count', 'chalk-a-clock'],
       scaffold: 'ring-of-fives',
     },
   },
@@ -47,7 +47,7 @@ export const writingMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'The first place after the colon counts tens. How many tens are in five?',
-      activity: 'match-cards',
+      activities: ['match-cards', 'halves-that-fit'],
       scaffold: 'ring-of-fives',
     },
   },
