@@ -160,7 +160,8 @@ test('a group has rules of its own, and what it needs is in one list with the cu
   const { group } = await makeGroup(request, 'Die Enten', ['Lia', 'Ben'])
   const today = new Date().toISOString().slice(0, 10)
   const wish = {
-    id: crypto.randomUUID(),
+    // The plan is drawn by it, and this one has something to fetch.
+    id: '4d0c9b1e-7a52-4c5e-9f60-2b8e6a1d3c77',
     groupId: group.id,
     date: today,
     start: 570,
@@ -183,6 +184,14 @@ test('a group has rules of its own, and what it needs is in one list with the cu
   const row = page.getByRole('row').filter({ hasText: 'Die Enten' }).first()
   const what = (await row.getByRole('rowheader').textContent()) ?? ''
   const same = page.getByRole('row').filter({ has: page.getByRole('rowheader', { name: what, exact: true }) })
+  const have = same.getByLabel(`In the cupboard: ${what}`)
+  for (const wrong of ['2.5', '10000']) {
+    await have.fill(wrong)
+    await have.blur()
+    await expect(same).toContainText('0 to 9999, whole')
+  }
+  await page.reload()
+  await expect(have).toHaveValue('')
   await same.getByLabel(`In the cupboard: ${what}`).fill('500')
   await same.getByLabel(`In the cupboard: ${what}`).blur()
   await expect(same).toContainText('nothing')

@@ -156,6 +156,11 @@ test('a recipe is saved, copied, put into a session, exported and imported again
   await page.goto(`/plan/${session.id}`)
   await page.getByRole('tab', { name: 'Prints' }).click()
   await expect(page.getByText('Clocks by Four to fold')).toBeVisible()
+  await page.getByRole('tab', { name: 'Fetch' }).click()
+  const amounts = page.getByRole('list', { name: 'For the clocks' })
+  // A page for each of the two children, with four clocks on it.
+  await expect(amounts).toContainText(/pages on \d+ g\/m²: 2 pages/)
+  await page.getByRole('tab', { name: 'Prints' }).click()
   await page.getByRole('button', { name: 'Take Four to fold out of the session' }).click()
   await expect(page.getByText('Clocks by Four to fold')).toBeHidden()
 })

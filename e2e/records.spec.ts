@@ -46,6 +46,14 @@ test('the log tells a session, and what is removed is gone but for the answers',
 
   await page.getByRole('combobox', { name: 'Which group' }).selectOption('Log testers')
   await expect(page.getByRole('navigation', { name: 'Sessions' }).getByRole('button')).toHaveCount(1)
+  // Another group's session is opened with its group, and how far off its minutes were.
+  await page.getByRole('combobox', { name: 'Which group' }).selectOption('Ducklings')
+  await expect(record.getByRole('heading', { name: /^Ducklings, / })).toBeVisible()
+  const off = page.getByRole('region', { name: 'Planned and real minutes' })
+  await expect(off).toContainText('Planned and real minutes of Ducklings')
+  await expect(off.getByRole('cell', { name: /^\d+\.\d min$/ })).toHaveCount(6)
+  await page.getByRole('combobox', { name: 'Which group' }).selectOption('Log testers')
+  await expect(record).toContainText('Lamps were lit at half past four.')
 
   await record.getByRole('button', { name: 'Remove' }).click()
   await expect(page.getByRole('dialog')).toContainText('The answers given in it stay with the children.')

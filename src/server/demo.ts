@@ -4,9 +4,11 @@ import type { Place } from '../core/activities'
 import { modulo } from '../core/clock'
 import { type Answer, type Instant, MS_PER_DAY, type SimulatedChild, simulateSitting } from '../core/knowing'
 import { type Obstacle, type Recipe, USUAL_YARD, type Yard, usualRecipe } from '../core/make'
+import { type Pace, type SessionPlan, factorFor, paceOf, timingsOf } from '../core/planning'
 import { ownPlan } from '../core/printables'
+import { editOf } from '../core/records'
 import { SHELF, type Story, shelfMarks } from '../core/stories'
-import { type Random, drawInt, randomFrom } from '../core/random'
+import { type Random, drawInt, drawUnit, randomFrom } from '../core/random'
 import { type MisreadingId, type RungId, schools } from '../core/teaching'
 import { parseTime } from '../core/wording'
 import type { Db } from './connection'
@@ -14,7 +16,7 @@ import { createSession } from './planning'
 import { recordAnswers } from './stores/answers'
 import { addKept } from './stores/kept'
 import { addGroup } from './stores/people'
-import { finishSession } from './stores/sessions'
+import { editSession, finishSession } from './stores/sessions'
 import { getSettings } from './stores/settings'
 
 interface DemoChild {
@@ -34,6 +36,8 @@ interface DemoGroup {
   readonly start: string
   readonly minutes: number
   readonly place: Place
+  /** How much longer this group takes than the catalogue says. */
+  readonly pace: number
   readonly children: readonly DemoChild[]
   readonly notes: readonly string[]
 }
@@ -91,6 +95,8 @@ export async function seedDemo(
     const firstDay = nextWeekday(now, group.weekday) - scenario.weeks * 7 * MS_PER_DAY
     const newChildren = group.children.map(({ name, age }, i) => ({ id: ids[i] ?? '', name, age }))
     await addGroup(db, { id: groupId, name: group.name, childIds: [], newChildren }, firstDay + place * 1000)
+    const held: SessionPlan[] = []
+    const clock = randomFrom(scenario.seed + place)
     for (let week = 0; week <= scenario.weeks; week++) {
       const isToCome = week === scenario.weeks
       const day = firstDay + week * 7 * MS_PER_DAY
@@ -111,6 +117,9 @@ export async function seedDemo(
         weekOf(random, child, { childId: ids[i] ?? '', sessionId: session.id, week, at }, order),
       )
       answered += (await recordAnswers(db, answers, now)).kept.length
+      const timed = timedBy(clock, session.plan, group.pace, paceOf(timingsOf(held)))
+      held.push(timed)
+      await editSession(db, session.id, editOf({ ...session, plan: timed }))
       await finishSession(db, session.id, group.notes[week], at + group.minutes * 60_000)
     }
   }
@@ -118,6 +127,21 @@ export async function seedDemo(
   await seedDays(db, scenario, groupIds, { random, now })
   await seedStories(db, scenario, random, now)
   return { sessions, answers: answered }
+}
+
+/** How much longer or shorter a step takes by chance, at most. */
+const MOST_CHANCE = 0.2
+
+/** The plan with how long each step took: by the catalogue's minutes, the group's own pace and chance. */
+function timedBy(clock: Random, plan: SessionPlan, own: number, known: Pace): SessionPlan {
+  return {
+    ...plan,
+    steps: plan.steps.map((step) => {
+      const chance = 1 + MOST_CHANCE * (2 * drawUnit(clock) - 1)
+      const minutes = (step.minutes / factorFor(step.activityId, known)) * own * chance
+      return { ...step, tookSeconds: Math.max(1, Math.round(60 * minutes)) }
+    }),
+  }
 }
 
 /** Some clocks and a floor clock that were made before. */

@@ -213,6 +213,9 @@ function grow(draft: Draft, choice: Choice, { request, need, jitter }: Search): 
 /** What the adult likes best comes before its equals, but never before what a child needs. */
 const FAVOURITE_POINTS = 1.2
 
+/** The same as last time comes only where nothing else will do: it costs more than mending what was found is worth. */
+const REPEAT_POINTS = 6
+
 /** What one more activity adds to a session, in points. The weights are ours; their order is what matters. */
 function worth(draft: Draft, choice: Choice, request: SessionRequest, need: GroupNeed): number {
   const { activity, rung } = choice
@@ -230,7 +233,7 @@ function worth(draft: Draft, choice: Choice, request: SessionRequest, need: Grou
   const last = draft.choices[draft.choices.length - 1]
   if (last && last.activity.energy !== activity.energy) points += 0.5
   if (activity.role === 'break' && request.minutes <= BREAK_AFTER_MINUTES) points -= 3
-  if (activity.role === 'teach' && request.lastTime.includes(activity.id)) points -= 4
+  if (activity.role === 'teach' && request.lastTime.includes(activity.id)) points -= REPEAT_POINTS
   if (activity.role === 'break' && request.lastTime.includes(activity.id)) points -= 1
   const missing = missingMaterials(activity, request)
   // A stand-in does, but what is to hand comes first.

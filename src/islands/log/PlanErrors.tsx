@@ -29,10 +29,18 @@ export function PlanErrors({ sessions, group }: Props) {
         Planned and real minutes of {group.name}
       </Title>
       <table className="rows">
+        <thead>
+          <tr>
+            <th>Session</th>
+            <th colSpan={2}>A step differed by</th>
+          </tr>
+        </thead>
         <tbody>
-          {told.map(({ id, date, steps, minutesOff, share }) => (
+          {told.map(({ id, date, minutesOff, share }) => (
             <tr key={id}>
-              <th scope="row">{dayInWords(date)}</th>
+              <th scope="row" style={{ whiteSpace: 'nowrap' }}>
+                {dayInWords(date)}
+              </th>
               <td style={{ width: '40%' }} aria-hidden>
                 <div
                   style={{
@@ -43,9 +51,7 @@ export function PlanErrors({ sessions, group }: Props) {
                   }}
                 />
               </td>
-              <td>
-                {minutesOff.toFixed(1)} min off a step, of {steps}
-              </td>
+              <td style={{ whiteSpace: 'nowrap' }}>{minutesOff.toFixed(1)} min</td>
             </tr>
           ))}
         </tbody>

@@ -1,7 +1,7 @@
 import { Button, NavLink, Stack } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useState } from 'react'
-import type { Group, Session } from '../../core/records'
+import { type Group, type Session, shownSession } from '../../core/records'
 import { rungOf } from '../../core/teaching'
 import { dayInWords } from '../../ui/dates'
 
@@ -19,13 +19,20 @@ export function SessionList({ sessions, groups, picked, onPick }: Props) {
   const [groupId, setGroupId] = useState('')
   const [most, setMost] = useState(MOST_SHOWN)
   const name = (id: string) => groups.find((group) => group.id === id)?.name ?? 'A group that is gone'
-  const shown = sessions.filter((session) => groupId === '' || session.groupId === groupId)
+  const of = (group: string) => sessions.filter((session) => group === '' || session.groupId === group)
+  const shown = of(groupId)
+  /** What is open beside the list is one of the list, where it has any. */
+  const pickGroup = (group: string) => {
+    setGroupId(group)
+    const open = shownSession(of(group), picked)
+    if (open && open.id !== picked) onPick(open.id)
+  }
   return (
     <Stack gap="xs" className="sheet">
       <Choice
         aria-label="Which group"
         value={groupId}
-        onChange={setGroupId}
+        onChange={pickGroup}
         data={[{ value: '', label: 'All groups' }, ...groups.map((group) => ({ value: group.id, label: group.name }))]}
       />
       <nav aria-label="Sessions" style={{ maxHeight: 560, overflowY: 'auto' }}>

@@ -151,7 +151,7 @@ function Have({ material, name, have }: { material: MaterialId; name: string; ha
       min={0}
       max={MOST}
       clampBehavior="none"
-      error={isRight ? undefined : `0 to ${MOST}`}
+      error={isRight ? undefined : `0 to ${MOST}, whole`}
       onChange={setTyped}
       onBlur={() => isRight && amount !== have && save.mutate(amount)}
       w={130}

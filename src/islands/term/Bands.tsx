@@ -72,8 +72,8 @@ export function Bands({ forecast, wish, children }: Props) {
         </Text>
       )}
       <Text size="sm" className="quiet" mt={6}>
-        The dark part holds the middle half of {forecast.runs.toLocaleString('en-GB')} terms that were played, the light
-        part eight in ten.
+        The strong part holds the middle half of {forecast.runs.toLocaleString('en-GB')} terms that were played, the
+        faint part eight in ten.
       </Text>
     </section>
   )

@@ -22,7 +22,9 @@ export function WeekList({ weeks }: { weeks: readonly TermWeek[] }) {
           <tbody>
             {weeks.map(({ monday, meetings, works, back }) => (
               <tr key={monday}>
-                <th scope="row">{meetings.map((date) => dayInWords(date)).join(', ')}</th>
+                <th scope="row" style={{ whiteSpace: 'nowrap' }}>
+                  {meetings.map((date) => dayInWords(date)).join(', ')}
+                </th>
                 <td>{works.length === 0 ? 'all is known by then' : named(works)}</td>
                 <td>{named(back)}</td>
               </tr>

@@ -60,7 +60,7 @@ export const dialMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Cover the long hand. What does the short, stout one say by itself? Now the long one.',
-      activities: ['paper-clock', 'set-your-clock'],
+      activities: ['paper-clock', 'set-your-clock', 'rope-clock'],
       scaffold: 'labels',
     },
   },
@@ -79,7 +79,7 @@ export const dialMisreadings: readonly Misreading[] = [
     sets: (minute) => (minutesPast(minute) < 30 ? [] : [time(minute - 60)]),
     repair: {
       say: 'Which number has the short hand left? It keeps that name until it reaches the next one.',
-      activities: ['hour-hand-walk', 'set-your-clock'],
+      activities: ['hour-hand-walk', 'set-your-clock', 'floor-clock'],
       scaffold: 'zones',
     },
   },
@@ -249,7 +249,7 @@ export const dialMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Turn the hand slowly. Has it been to this number already, or is it still on its way?',
-      activities: ['hour-hand-walk', 'set-your-clock'],
+      activities: ['hour-hand-walk', 'set-your-clock', 'clock-in-the-corner'],
       scaffold: 'zones',
     },
   },
@@ -266,7 +266,7 @@ export const dialMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Is the hand right on the number, or has it gone on from it? How far has it gone?',
-      activities: ['hour-hand-walk', 'set-your-clock'],
+      activities: ['hour-hand-walk', 'set-your-clock', 'clock-in-the-corner'],
       scaffold: 'zones',
     },
   },

@@ -19,7 +19,7 @@ export const settingMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Turn a real clock from o’clock and watch the short hand creep. Where is it by half past?',
-      activities: ['hour-hand-walk', 'set-your-clock'],
+      activities: ['hour-hand-walk', 'set-your-clock', 'floor-clock'],
       scaffold: 'zones',
     },
   },
@@ -35,7 +35,7 @@ export const settingMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'At o’clock the long hand rests at 12. Only the short one points to the number.',
-      activities: ['paper-clock', 'set-your-clock'],
+      activities: ['paper-clock', 'set-your-clock', 'relay-of-hours'],
       scaffold: 'labels',
     },
   },
@@ -51,7 +51,7 @@ export const settingMisreadings: readonly Misreading[] = [
     },
     repair: {
       say: 'Short for hours, long for minutes. Say it as you touch each hand.',
-      activities: ['paper-clock', 'set-your-clock'],
+      activities: ['paper-clock', 'set-your-clock', 'rope-clock'],
       scaffold: 'labels',
     },
   },
