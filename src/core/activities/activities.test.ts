@@ -5,7 +5,7 @@ import { STAGES, asksOf, itemPool, misreadings, rungs, wrongAnswers } from '../t
 import { GAME_IDS } from '../movement'
 import { PRINTABLE_IDS, isPrintableId, printables } from '../printables'
 import { cautions } from '../make'
-import { type Place, activityOf, catalogue, durationRange, materials, placeNames } from '.'
+import { type Place, activityOf, catalogue, durationRange, materials, mendedBy, placeNames } from '.'
 
 describe('the catalogue', () => {
   it('has at least seventy activities, each once', () => {
@@ -53,6 +53,12 @@ describe('the catalogue', () => {
       }
     }
     expect(without).toEqual([])
+  })
+
+  it('says what mends a misreading, the best first', () => {
+    expect(mendedBy('wrong-way')).toBe('“Body clock” or “Everyone sets a clock”')
+    expect(mendedBy('past-for-to')).toBe('“Past side, to side”, “A clock of rope” or “Everyone sets a clock”')
+    expect(mendedBy('wrong-row')).toMatch(/^“[^“”]+”$/)
   })
 
   it('names only things that there are', () => {

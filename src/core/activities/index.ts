@@ -56,9 +56,9 @@ export function activityOf(of: ActivityId | StepActivity): Activity {
   return activity
 }
 
-/** What mends a misreading, the best first, in words: "The hour hand walks, or Set your clock". */
+/** What mends a misreading, the best first, in words: “Body clock” or “Everyone sets a clock”. */
 export function mendedBy(misreading: MisreadingId): string {
-  return misreadingOf(misreading)
-    .repair.activities.map((id) => activityOf(id).name)
-    .join(', or ')
+  const names = misreadingOf(misreading).repair.activities.map((id) => `“${activityOf(id).name}”`)
+  const [last, ...before] = names.reverse()
+  return [before.reverse().join(', '), last].filter(Boolean).join(' or ')
 }
