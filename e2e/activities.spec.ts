@@ -1,5 +1,5 @@
 import type { Session, Settings } from '../src/core/records'
-import { expect, makeGroup, makeSession, test } from './fixtures'
+import { dateIn, expect, makeGroup, makeSession, steadyId, test } from './fixtures'
 
 /* All activities, the adult's own, and children who go round stations. */
 
@@ -89,19 +89,19 @@ test('an activity of one’s own is written, refused where it contradicts itself
 test('nine children at four rungs go round stations in a hall', async ({ page, request }) => {
   const starts = ['oclock', 'oclock', 'half', 'half', 'half', 'quarters', 'quarters', 'past-fives', 'past-fives']
   const newChildren = starts.map((startsAt, i) => ({
-    id: crypto.randomUUID(),
+    id: steadyId(),
     name: `Walker ${i + 1}`,
     age: 7,
     startsAt,
   }))
-  const groupId = crypto.randomUUID()
+  const groupId = steadyId()
   const made = await request.post('/api/groups', { data: { id: groupId, name: 'Nine', childIds: [], newChildren } })
   expect(made.ok()).toBe(true)
   const materials = ['paper', 'card', 'scissors', 'crayons', 'slates', 'chalk', 'counters']
   const wish = {
-    id: crypto.randomUUID(),
+    id: steadyId(),
     groupId,
-    date: '2026-12-05',
+    date: dateIn(8),
     start: 570,
     minutes: 45,
     place: 'hall',
@@ -158,12 +158,10 @@ test('a group has rules of its own, and what it needs is in one list with the cu
   request,
 }) => {
   const { group } = await makeGroup(request, 'Die Enten', ['Lia', 'Ben'])
-  const today = new Date().toISOString().slice(0, 10)
   const wish = {
-    // The plan is drawn by it, and this one has something to fetch.
-    id: '4d0c9b1e-7a52-4c5e-9f60-2b8e6a1d3c77',
+    id: steadyId(),
     groupId: group.id,
-    date: today,
+    date: dateIn(0),
     start: 570,
     minutes: 30,
     place: 'table',

@@ -1,0 +1,52 @@
+import Joi from 'joi'
+import { day } from '../../daySchemas'
+import { name, uuid, version } from '../../fields'
+import { recipe, yard } from '../../makeSchemas'
+import { ownActivityBody } from '../../planningSchemas'
+import { savedPrint } from '../../printSchemas'
+import { story } from '../../storySchemas'
+import { type Kind, type KindId, created, named, shelf } from './kind'
+import { people } from './people'
+import { records } from './records'
+import { sessions } from './sessions'
+
+/*
+ * All that is kept, in one table: what goes into the file of the whole workspace and comes back from it, what a backup
+ * is compared by, and what goes with a child. Order matters: what others refer to comes first.
+ */
+
+export { type Doc, KIND_IDS, type Kind, type KindId } from './kind'
+
+const all: readonly Kind[] = [
+  ...people,
+  shelf('own_activities', ['activity of your own', 'activities of your own'], ownActivityBody),
+  shelf('recipes', ['made clock', 'made clocks'], recipe),
+  shelf('yards', ['floor clock', 'floor clocks'], yard),
+  shelf('days', ['day', 'days'], day),
+  shelf('stories', ['story', 'stories'], story),
+  sessions,
+  shelf('prints', ['kept print', 'kept prints'], savedPrint, {
+    columns: { ...named, body: 'which print, with its options and its seed', session_id: 'the session, or null' },
+    schema: Joi.object({
+      id: uuid.required(),
+      name: name.required(),
+      body: savedPrint.required(),
+      version: version.required(),
+      session_id: uuid.allow(null).required(),
+      ...created,
+    }),
+    refers: { session_id: 'sessions' },
+  }),
+  ...records,
+]
+
+export const kinds = Object.fromEntries(all.map((kind) => [kind.id, kind])) as Readonly<Record<KindId, Kind>>
+
+/** Tables that are in no file, and why. A test holds that each table is in `kinds` or here. */
+export const LEFT_OUT: Readonly<Record<string, string>> = {
+  undos: 'what can still be undone, for some minutes only',
+  set_aside: 'rows that could not be read; they are in a part of their own, as they are',
+  gone: 'ids of answers that were taken back and of children that were removed, for some days, so that other devices forget them',
+  devices: 'which devices may come in, which is of no use anywhere else',
+  keeping: 'where backups go and the hash of the passcode, which belong to this machine',
+}

@@ -1,0 +1,100 @@
+import Joi from 'joi'
+import { GROUP_MOST, age, name, settingsBody, uuid, version } from '../../fields'
+import { groupRules, termBody } from '../../planningSchemas'
+import { isObject } from '../../stores/readable'
+import { CREATED, type Kind, VERSION, always, byName, created, hasBody, named, nothing } from './kind'
+
+/* Who is there, and the rules that they live by. */
+
+export const people: readonly Kind[] = [
+  {
+    id: 'settings',
+    table: 'settings',
+    one: 'set of house rules',
+    many: 'house rules',
+    key: ['id'],
+    columns: { id: 'always 1', body: 'the house rules', version: VERSION },
+    json: ['body'],
+    schema: Joi.object({
+      id: Joi.valid(1).required(),
+      body: Joi.object(settingsBody).required(),
+      version: version.required(),
+    }),
+    isWhole: hasBody,
+    refers: nothing,
+    label: () => 'House rules',
+  },
+  {
+    id: 'children',
+    table: 'children',
+    one: 'child',
+    many: 'children',
+    key: ['id'],
+    columns: { ...named, name: 'the nickname', age: 'in years, or null' },
+    json: [],
+    schema: Joi.object({
+      id: uuid.required(),
+      name: name.required(),
+      age: age.required(),
+      version: version.required(),
+      ...created,
+    }),
+    isWhole: always,
+    refers: nothing,
+    label: byName,
+  },
+  {
+    id: 'groups',
+    table: 'groups',
+    one: 'group',
+    many: 'groups',
+    key: ['id'],
+    columns: { ...named, rules: 'what is otherwise with it than in the house rules' },
+    json: ['rules'],
+    parts: {
+      field: 'children',
+      json: [],
+      table: 'group_children',
+      by: 'group_id',
+      columns: { child_id: 'the id of a child that is in it; in the order of the group' },
+    },
+    schema: Joi.object({
+      id: uuid.required(),
+      name: name.required(),
+      version: version.required(),
+      rules: groupRules.required(),
+      ...created,
+      children: Joi.array()
+        .items(Joi.object({ child_id: uuid.required() }))
+        .unique('child_id')
+        .max(GROUP_MOST)
+        .required(),
+    }),
+    isWhole: ({ rules }) => isObject(rules),
+    refers: nothing,
+    label: byName,
+  },
+  {
+    id: 'terms',
+    table: 'terms',
+    one: 'term',
+    many: 'terms',
+    key: ['group_id'],
+    columns: {
+      group_id: 'the id of its group',
+      body: 'how often the group meets and until when (wish), the forecast that was kept with it, and when',
+      version: VERSION,
+      created_at: CREATED,
+    },
+    json: ['body'],
+    schema: Joi.object({
+      group_id: uuid.required(),
+      body: termBody.required(),
+      version: version.required(),
+      ...created,
+    }),
+    isWhole: hasBody,
+    refers: { group_id: 'groups' },
+    label: () => 'Term',
+  },
+]
