@@ -2,7 +2,10 @@ import type { Page } from '@playwright/test'
 import type { KeptGame } from '../src/islands/caller/keptGame'
 import { openBrowser } from '../scripts/browser'
 
-/* How late a call is on the screen, whether a game drifts, and what a tap costs; in milliseconds, beside an empty frame. */
+/*
+ * How late a call is on the screen, whether a game drifts, and what a tap costs; in milliseconds, beside an empty
+ * frame.
+ */
 
 const base = process.argv[2] ?? 'http://127.0.0.1:4321'
 const minutes = Number(process.argv[3] ?? 10)

@@ -52,7 +52,9 @@ export interface Check {
   readonly seed: number
 }
 
-/** The answers to so many questions in turn; fewer where there are no more. Each question may follow from the answers. */
+/**
+ * The answers to so many questions in turn; fewer where there are no more. Each question may follow from the answers.
+ */
 export function answersInTurn(
   count: number,
   ask: (answers: readonly Answer[]) => Question | undefined,

@@ -13,7 +13,9 @@ import {
 import { falseShare, measureCells, tableOf } from './know-cells'
 import { medians } from './raw'
 
-/* What the diagnosis and the readiness find out about simulated children, and what they cost. Seeds are in the lines. */
+/*
+ * What the diagnosis and the readiness find out about simulated children, and what they cost. Seeds are in the lines.
+ */
 
 const HOW_MANY = Number(process.argv[2] ?? 2000)
 const percent = (share: number | undefined) => `${((share ?? 0) * 100).toFixed(1)} %`

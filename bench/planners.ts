@@ -6,9 +6,9 @@ import { LessonWorld } from '../tests/readback/lessonWorld'
 
 /*
  * How many minutes simulated children (tests/readback/lessonWorld.ts) need until they are firm on four rungs, with the
- * planner and with two simple ones: activities at random that fit the place, the rung and the minutes; and a fixed sequence,
- * which gives each rung so many sessions, hands, pictures and signs in turn, whatever the records say. All three end with
- * the check. Run with: npx tsx bench/planners.ts [groups] [place]
+ * planner and with two simple ones: activities at random that fit the place, the rung and the minutes; and a fixed
+ * sequence, which gives each rung so many sessions, hands, pictures and signs in turn, whatever the records say. All
+ * three end with the check. Run with: npx tsx bench/planners.ts [groups] [place]
  */
 
 const GROUPS = Number(process.argv[2] ?? 40)

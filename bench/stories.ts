@@ -1,6 +1,9 @@
 import { NO_MARKS, SHELF, findTimes, storyTimes } from '../src/core/stories'
 
-/* What a keystroke costs in a story of 2,000 words: all its times are found again. Beside it, only taking the text apart into words. */
+/*
+ * What a keystroke costs in a story of 2,000 words: all its times are found again. Beside it, only taking the text
+ * apart into words.
+ */
 
 const WORDS = 2000
 const TYPED = 60

@@ -4,8 +4,8 @@ import { randomFrom } from '../src/core/random'
 import { TermWorld, fromDay } from '../tests/readback/termWorld'
 
 /*
- * How true forecasts of a term are: children live through it (tests/readback/termWorld.ts), and of those whom the forecast
- * says will be firm by a day with 80 %, it is counted how many are. Run with: npx tsx bench/term.ts [groups]
+ * How true forecasts of a term are: children live through it (tests/readback/termWorld.ts), and of those whom the
+ * forecast says will be firm by a day with 80 %, it is counted how many are. Run with: npx tsx bench/term.ts [groups]
  */
 
 const GROUPS = Number(process.argv[2] ?? 150)

@@ -5,8 +5,9 @@ import { expect, overviewOf, test } from './fixtures'
 
 const MOST_SCRIPT_KB = 250
 /**
- * Stories has a text editor, which comes once the view stands; Days has every print of a day; the Table has all activities, so that it
- * goes on without a connection; Play now and the Print room came a little over the usual when plans got stations and own activities.
+ * Stories has a text editor, which comes once the view stands; Days has every print of a day; the Table has all
+ * activities, so that it goes on without a connection; Play now and the Print room came a little over the usual when
+ * plans got stations and own activities.
  */
 const MORE_SCRIPT_KB: Readonly<Record<string, number>> = {
   Stories: 395,

@@ -3,7 +3,10 @@ import { problemsOfCalls } from '../tests/readback/calls'
 import { drawnGame } from '../tests/readback/drawnGames'
 import { seedArguments } from './seedArguments'
 
-/* Makes each game from very many seeds, with any options, reads its calls back, and prints a line a game: `npm run check:calls -- 10000 laps`. */
+/*
+ * Makes each game from very many seeds, with any options, reads its calls back, and prints a line a game: `npm run
+ * check:calls -- 10000 laps`.
+ */
 
 const { seeds, wanted } = seedArguments('game', GAME_IDS)
 

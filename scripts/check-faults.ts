@@ -9,8 +9,8 @@ import { databaseFile, end, folder, send, start } from './faults/server'
 
 /*
  * Breaks the running server in every way that a home or a school does, and counts what was acknowledged and is not
- * there: npm run check:faults [-- SEED [KILLS]]. On loopback only, bounded in time, the same for the same seed but for when
- * exactly a kill strikes.
+ * there: npm run check:faults [-- SEED [KILLS]]. On loopback only, bounded in time, the same for the same seed but for
+ * when exactly a kill strikes.
  */
 
 const SEED = Number(process.argv[2] ?? 1)

@@ -5,8 +5,8 @@ import { someRequest } from '../tests/readback/planRequests'
 import { wrongWith } from '../tests/readback/plans'
 
 /*
- * Plans sessions of every kind and judges them apart from the planner: npm run check:plans [-- COUNT]. Every plan keeps all
- * that a session should keep, or says what it gives up; what cannot be planned is refused with what would fit.
+ * Plans sessions of every kind and judges them apart from the planner: npm run check:plans [-- COUNT]. Every plan keeps
+ * all that a session should keep, or says what it gives up; what cannot be planned is refused with what would fit.
  */
 
 const COUNT = Number(process.argv[2] ?? 2000)

@@ -6,7 +6,8 @@ import { randomFrom } from '../src/core/random'
 import { seedArguments } from './seedArguments'
 
 /* Makes each printable from very many seeds, with any options, reads it back, and prints a line a printable: `npm run check:prints -- 10000 trail`.
- * Each of its rungs gets a tenth of the seeds at least, however many rungs there are. Printables are shared out over the processors. */
+ * Each of its rungs gets a tenth of the seeds at least, however many rungs there are. Printables are shared out over
+ * the processors. */
 
 const { seeds: wished, wanted: ids } = seedArguments('printable', PRINTABLE_IDS)
 

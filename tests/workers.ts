@@ -2,7 +2,9 @@ import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { build } from 'esbuild'
 
-/** Bundles the server's workers once for all tests, as the build does. Inside the project, so that they find packages. */
+/**
+ * Bundles the server's workers once for all tests, as the build does. Inside the project, so that they find packages.
+ */
 export default async function bundleWorkers(): Promise<() => void> {
   const outdir = join(process.cwd(), '.cache', `workers-${process.pid}`)
   await build({

@@ -1,6 +1,8 @@
 import type { Instant } from './knowing'
 
-/* The shapes in which the server tells how the data is kept: what goes out, comes in, is backed up and can be undone. */
+/*
+ * The shapes in which the server tells how the data is kept: what goes out, comes in, is backed up and can be undone.
+ */
 
 /** What a file or a backup would bring of one kind. */
 export interface Compared {

@@ -18,7 +18,10 @@ const WEEKDAY_CODES = [
   ICalWeekday.SU,
 ] as const
 
-/** A day as a file to be taken elsewhere. Its times have no time zone: half past nine is half past nine where it is read. */
+/**
+ * A day as a file to be taken elsewhere. Its times have no time zone: half past nine is half past nine where it is
+ * read.
+ */
 export function dayFile(day: Kept<Day>, as: string | null, now: number): Response {
   const file = (text: string, type: string) => textFile(text, `day.${as ?? ''}`, type)
   switch (as) {

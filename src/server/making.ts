@@ -29,7 +29,10 @@ export function yardFromQuery(query: URLSearchParams): Yard {
   return checked(schemas.yardOnly, { yard: fromQuery(query, 'yard') }).yard
 }
 
-/** All pages for the children and spares of a recipe, in the language of the house, scaled for a printer whose 100 mm bar came out as `bar` mm. */
+/**
+ * All pages for the children and spares of a recipe, in the language of the house, scaled for a printer whose 100 mm
+ * bar came out as `bar` mm.
+ */
 export function makingPages(recipe: Recipe, wording: Wording, bar: string | null): Drawing[] {
   const owners = Array.from({ length: recipe.children + recipe.spares }, () => undefined)
   const pages = [...makingCard(recipe, wording), ...recipePagesFor(recipe, owners, wording)]

@@ -206,8 +206,8 @@ const migrations: Record<string, Knex.Migration> = {
         table.integer('created_at').notNullable()
         table.integer('seen_at').notNullable()
       })
-      // Ids of what is gone: answers that were taken back, which a late send must not bring back, and children, whom other
-      // devices must forget too.
+      // Ids of what is gone: answers that were taken back, which a late send must not bring back, and children, whom
+      // other devices must forget too.
       await db.schema.createTable('gone', (table) => {
         table.text('id').primary()
         table.text('kind').notNullable()

@@ -9,7 +9,10 @@ import { notFound } from './problem'
 import { listGroups } from './stores/people'
 import { getSettings } from './stores/settings'
 
-/** The note home of one child, as the child stands now, by the rules of the child's first group. Its game is another one each week. */
+/**
+ * The note home of one child, as the child stands now, by the rules of the child's first group. Its game is another one
+ * each week.
+ */
 export async function noteHome(db: Db, id: ChildId, now: number): Promise<{ name: string; pages: Drawing[] }> {
   const home = (await listGroups(db)).find(({ childIds }) => childIds.includes(id))
   const settings = rulesFor(await getSettings(db), home ?? { rules: {} })

@@ -157,7 +157,9 @@ function seedFrom(id: string): number {
   return parseInt(id.replace(/-/g, '').slice(0, 6), 16)
 }
 
-/** Puts a kept print into a session, as a step with its minutes and its things; with null out of the one that it is in. */
+/**
+ * Puts a kept print into a session, as a step with its minutes and its things; with null out of the one that it is in.
+ */
 export function putPrint(db: Db, id: string, sessionId: SessionId | null, now: Instant): Promise<Kept<SavedPrint>> {
   return inTransaction(db, async (trx) => {
     const before = await sessionOfPrint(trx, id)

@@ -10,7 +10,10 @@ import { getGroup } from './stores/people'
 import { getSession, listSessions } from './stores/sessions'
 import { getSettings } from './stores/settings'
 
-/* Sessions as a calendar reads them. Their times have no time zone: half past nine is half past nine where they are read. */
+/*
+ * Sessions as a calendar reads them. Their times have no time zone: half past nine is half past nine where they are
+ * read.
+ */
 
 /** One session for the calendar. */
 export async function sessionCalendar(db: Db, id: SessionId, now: number): Promise<string> {

@@ -9,7 +9,9 @@ import { getKept } from './stores/kept'
 import { getGroup } from './stores/people'
 import { getSettings } from './stores/settings'
 
-/** A story on paper: once, or for each child of a group with the questions that the child's rung allows, and the keys. */
+/**
+ * A story on paper: once, or for each child of a group with the questions that the child's rung allows, and the keys.
+ */
 export async function storyPrint(
   db: Db,
   id: string,

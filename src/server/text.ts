@@ -6,7 +6,9 @@ import Joi from 'joi'
  * several scripts, and many emoji, are not written without them.
  */
 const ONE_LINE = /^(?:[\u200c\u200d]|[^\p{Cc}\p{Cf}\p{Cs}\p{Co}\u2028\u2029])*$/u
-/** A text that was pasted may hold what nobody sees, such as places where a word may be parted: it tells nothing apart. */
+/**
+ * A text that was pasted may hold what nobody sees, such as places where a word may be parted: it tells nothing apart.
+ */
 const LINES = /^(?:[\n\r\t]|[^\p{Cc}\p{Cs}])*$/u
 /** Something that can be seen: a letter, a digit, a sign. */
 const SEEN = /[\p{L}\p{N}\p{P}\p{S}]/u

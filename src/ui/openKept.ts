@@ -28,7 +28,10 @@ interface Shelf<T> {
   readonly empty: T
 }
 
-/** Sends what is open after its changes, one send after the other; where somebody else saved in between, theirs is shown. */
+/**
+ * Sends what is open after its changes, one send after the other; where somebody else saved in between, theirs is
+ * shown.
+ */
 function useSaving<T>({ shelf, one, list }: Shelf<T>, onTheirs: (fresh: Named<T>, mine: Named<T>) => void) {
   const client = useQueryClient()
   const versions = useRef(new Map<string, number>())

@@ -227,7 +227,9 @@ function inZone(ms: number, zone: string): WallTime {
   }
 }
 
-/** The instant at which the clocks of a zone show a time: the zone's offset is looked up, and once more at the result. */
+/**
+ * The instant at which the clocks of a zone show a time: the zone's offset is looked up, and once more at the result.
+ */
 function instantIn(time: ICAL.Time, zone: string): number {
   const wall = Date.UTC(time.year, time.month - 1, time.day, time.hour, time.minute)
   const shownAt = (ms: number) => {

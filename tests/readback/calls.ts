@@ -6,8 +6,8 @@ import { checkFloor } from './floorCalls'
 import { type ReadShape, apart, readSvg } from './svg'
 
 /*
- * What must hold of every game, worked out again from its calls alone: nothing here calls what made them. Numbers of the
- * load are written down once more.
+ * What must hold of every game, worked out again from its calls alone: nothing here calls what made them. Numbers of
+ * the load are written down once more.
  */
 
 export type Language = 'en' | 'de' | 'fr' | 'es'

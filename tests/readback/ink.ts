@@ -1,7 +1,10 @@
 import { fontOutlines } from '../../scripts/outlines'
 import type { Point, ReadShape } from './svg'
 
-/* What letters really cover, from the outlines of the font that ships: apart from the widths that the core reckons with. */
+/*
+ * What letters really cover, from the outlines of the font that ships: apart from the widths that the core reckons
+ * with.
+ */
 
 interface Ink {
   readonly left: number
@@ -14,7 +17,9 @@ interface Ink {
 const outlines = fontOutlines()
 const known = new Map<string, Ink>()
 
-/** One letter in ems: what its outline covers right of its origin and above the baseline, and how far the next one is. */
+/**
+ * One letter in ems: what its outline covers right of its origin and above the baseline, and how far the next one is.
+ */
 function inkOf(letter: string, weight: 'regular' | 'bold', advance: number): Ink {
   const name = `${letter}${weight}`
   const found = known.get(name)

@@ -12,9 +12,10 @@ import { type Random, draw, drawUnit } from '../../src/core/random'
 import { type MisreadingId, type RungId, type School, mends } from '../../src/core/teaching'
 
 /*
- * Children who learn from what is done in a session, for comparing planners. Nothing in here knows how a plan was made. What
- * it takes to be true is written down once, from what teachers agree on: hands before pictures before signs, nothing new
- * before the last is known, no long sitting, no same thing twice running, and a misreading stays until it is mended.
+ * Children who learn from what is done in a session, for comparing planners. Nothing in here knows how a plan was made.
+ * What it takes to be true is written down once, from what teachers agree on: hands before pictures before signs,
+ * nothing new before the last is known, no long sitting, no same thing twice running, and a misreading stays until it
+ * is mended.
  */
 
 const TRUE = {
@@ -35,7 +36,9 @@ const TRUE = {
   again: 0.7,
   /** An activity for another rung, in its easier or harder form. */
   otherForm: 0.5,
-  /** How often a misreading shows, and how much is left of it after what mends it, and after any work with the hands. */
+  /**
+   * How often a misreading shows, and how much is left of it after what mends it, and after any work with the hands.
+   */
   shows: 0.7,
   afterRepair: 0.35,
   afterHands: 0.93,

@@ -2,8 +2,8 @@ import { type Activity, activityOf, standInFor } from '../../src/core/activities
 import type { PlanCheck, SessionPlan, SessionRequest } from '../../src/core/planning'
 
 /*
- * Judges a plan apart from the planner and its checks: from the minutes, the facts of the catalogue and the request alone.
- * What a session should keep is written down here once more.
+ * Judges a plan apart from the planner and its checks: from the minutes, the facts of the catalogue and the request
+ * alone. What a session should keep is written down here once more.
  */
 
 type Broken = PlanCheck['id']

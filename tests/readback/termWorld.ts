@@ -5,8 +5,8 @@ import { type Random, drawUnit } from '../../src/core/random'
 import { type RungId, schools } from '../../src/core/teaching'
 
 /*
- * Children who really live through a term, for judging forecasts. Written apart from the forecast: every answer is a whole
- * one, given to a real question, and what is firm is read by the app's own records; no counters, no shares.
+ * Children who really live through a term, for judging forecasts. Written apart from the forecast: every answer is a
+ * whole one, given to a real question, and what is firm is read by the app's own records; no counters, no shares.
  */
 
 /** What is true of the children of this world. The forecast has guesses of its own for all of it. */

@@ -94,7 +94,8 @@ function checkQuestion(question: StoryQuestion, known: Known, expect: Expect): v
   expect(new Set(choices).size === choices.length, 'two choices are alike')
   expect(values.length === (clocks ?? choices).length, 'a choice has no value')
   const isAnswer = (i: number) => JSON.stringify(values[i]) === JSON.stringify(item.answer)
-  // The records work out again what is right, from the value alone: just one choice may have that of the answer (a wrong order is kept in words).
+  // The records work out again what is right, from the value alone: just one choice may have that of the answer (a
+  // wrong order is kept in words).
   if (kind !== 'set-clock' && kind !== 'order')
     expect(values.filter((_, i) => isAnswer(i)).length === 1, 'two choices are kept as right')
   switch (kind) {

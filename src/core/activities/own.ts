@@ -10,8 +10,8 @@ export const MOST_OWN_STEPS = 10
 const MOST_OWN_MINUTES = 120
 
 /**
- * An activity of one's own as the planner takes it. Throws RefusedValue, naming the field, where its lengths or its players
- * contradict each other, where it suits no rung or no place, or where it takes longer than any session.
+ * An activity of one's own as the planner takes it. Throws RefusedValue, naming the field, where its lengths or its
+ * players contradict each other, where it suits no rung or no place, or where it takes longer than any session.
  */
 export function ownActivity(id: string, name: string, body: OwnActivityBody): Activity {
   const { duration, players, rungs, places, steps, role } = body

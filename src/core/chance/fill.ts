@@ -101,8 +101,8 @@ function withKind({ filled, weight }: Stage, { chance, cells }: Kind, most: numb
 
 /**
  * A number of turns that the 95 % point of a game cannot be under, whoever has which mat: every cell takes a turn, and
- * the rarest kind must come up as often as it has cells, which takes cells ÷ chance turns on the average (the 95 % point
- * of that negative binomial law is not a whole turn below its mean). Cheap beside `fillTurns`.
+ * the rarest kind must come up as often as it has cells, which takes cells ÷ chance turns on the average (the 95 %
+ * point of that negative binomial law is not a whole turn below its mean). Cheap beside `fillTurns`.
  */
 export function leastTurns({ chances, cells }: Fill): number {
   const kinds = checkedKinds(chances, cells)

@@ -1,6 +1,9 @@
 import { RefusedValue } from '../errors'
 
-/* Dates of the calendar as they are written, 2026-11-28, and as a number of days, for reckoning. No time zone is in them. */
+/*
+ * Dates of the calendar as they are written, 2026-11-28, and as a number of days, for reckoning. No time zone is in
+ * them.
+ */
 
 /** A date as it is written: 2026-11-28. */
 export type PlainDate = string
@@ -13,9 +16,9 @@ const DAYS_PER_ERA = 146_097
 const DAYS_BEFORE_1970 = 719_468
 
 /**
- * Days since 1970-01-01 of a date of the Gregorian calendar; throws RefusedValue, naming `field`, for what is none, such as
- * 2026-02-30. Reckoned in eras of 400 years that begin in March, so that a leap day is the last of its year (Hinnant,
- * "chrono-Compatible Low-Level Date Algorithms").
+ * Days since 1970-01-01 of a date of the Gregorian calendar; throws RefusedValue, naming `field`, for what is none,
+ * such as 2026-02-30. Reckoned in eras of 400 years that begin in March, so that a leap day is the last of its year
+ * (Hinnant, "chrono-Compatible Low-Level Date Algorithms").
  */
 export function daysOf(date: PlainDate, field = 'date'): number {
   const [, year, month, day] = /^(\d{4})-(\d\d)-(\d\d)$/.exec(date)?.map(Number) ?? []

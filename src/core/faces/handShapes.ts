@@ -13,8 +13,9 @@ export interface HandMeasures {
 export const TIP_SPREAD = 1.5
 
 /**
- * The outline of a hand that points at 12, its pivot at the origin. The hour hand ends in an acorn,
- * cap and nut; the minute hand in a leaf; the second hand is a needle with a round boss. Told apart by length, width and tip, without colour.
+ * The outline of a hand that points at 12, its pivot at the origin. The hour hand ends in an acorn, cap and nut; the
+ * minute hand in a leaf; the second hand is a needle with a round boss. Told apart by length, width and tip, without
+ * colour.
  */
 export function handOutline(hand: 'hour' | 'minute' | 'second', { length, width, tail }: HandMeasures): PathCommand[] {
   const half = width / 2

@@ -51,7 +51,10 @@ const SOUGHT = 3
  */
 const NOVELTY = 2
 const SECOND_TRY = 0.3
-/** How strongly a way of asking that has come before is held back: an exponent. Found by trying, with `bench/knowing.ts`. */
+/**
+ * How strongly a way of asking that has come before is held back: an exponent. Found by trying, with
+ * `bench/knowing.ts`.
+ */
 const BALANCE = { set: 0, say: 1, write: 0.25, other: 0.2 } as const
 /** How often a held misreading is taken to show, and how often a child slips, when a question is weighed. */
 const STRENGTH = 0.75

@@ -12,7 +12,9 @@ import { type AspectLogs, SUPPOSED, aspects, logMean } from './evidence'
  * with a Beta prior (`TIE`), so that evidence in one place speaks partly for the others.
  */
 
-/** Counts that the tie starts with: as if so many misreadings had been seen held everywhere, and in some places only. */
+/**
+ * Counts that the tie starts with: as if so many misreadings had been seen held everywhere, and in some places only.
+ */
 export const TIE = { everywhere: 1, somewhere: 3 } as const
 
 /** How many findings were held in all the places that were asked, and how many in some of them only. */

@@ -19,9 +19,9 @@ export interface Standing {
 }
 
 /**
- * A child who is firm on a later rung is not pulled back by one that was never asked, nor by one that
- * has fallen a little under firm: above this probability it only comes back, as one that is due does. The same holds for
- * the rung that was firm last, when nothing but time has passed since it was asked.
+ * A child who is firm on a later rung is not pulled back by one that was never asked, nor by one that has fallen a
+ * little under firm: above this probability it only comes back, as one that is due does. The same holds for the rung
+ * that was firm last, when nothing but time has passed since it was asked.
  */
 export const SHAKY_PROBABILITY = 0.8
 

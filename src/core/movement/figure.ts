@@ -127,8 +127,8 @@ export interface FigureLook {
   /** `hour` has one arm only. */
   readonly hands: 'both' | 'hour'
   /**
-   * `own`: seen as the children are from behind, 3 on the right. `leader`: how the adult who faces them stands, seen from
-   * behind too: the mirror image, so that both point the same way in the room.
+   * `own`: seen as the children are from behind, 3 on the right. `leader`: how the adult who faces them stands, seen
+   * from behind too: the mirror image, so that both point the same way in the room.
    */
   readonly view: 'own' | 'leader'
 }

@@ -48,8 +48,8 @@ const isCheck = (step: PlanStep) => activityOf(step).role === 'check'
 /**
  * The plan for the minutes that are left, with the closing check kept: steps become shorter, and where that is not
  * enough, the last ones before the check are left out. When they are tired, a movement break comes first and sitting is
- * cut short; when it rains, what needs the open air is replaced by what fits indoors; when it goes well, the step that is
- * being held gets five minutes more. What is over stays as it was.
+ * cut short; when it rains, what needs the open air is replaced by what fits indoors; when it goes well, the step that
+ * is being held gets five minutes more. What is over stays as it was.
  */
 export function bendPlan(begun: Begun, bend: BendId): Bent {
   const { plan, at } = begun

@@ -78,8 +78,8 @@ export interface DayPrintWish extends Pick<PrintOptions, 'paper' | 'wording'> {
 }
 
 /**
- * The pages of a day: a cover that says who has which times rounded, what is for all, each child's sheets, and the keys.
- * Throws RefusedValue, which names what is wrong, for a day that a thing cannot be made of.
+ * The pages of a day: a cover that says who has which times rounded, what is for all, each child's sheets, and the
+ * keys. Throws RefusedValue, which names what is wrong, for a day that a thing cannot be made of.
  */
 export function dayPrints(wish: DayPrintWish): Drawing[] {
   const { things, children, rows } = wish

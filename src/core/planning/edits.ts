@@ -101,8 +101,8 @@ export function planAfterAdd(plan: SessionPlan, activity: Activity, request: Ses
 const printStepId = (printId: string): StepId => `p-${printId}`
 
 /**
- * The plan with a step for a print that was made in the Print room: the activity that plays it, with its own minutes and
- * things. The plan itself where a step plays it already, or where no activity does.
+ * The plan with a step for a print that was made in the Print room: the activity that plays it, with its own minutes
+ * and things. The plan itself where a step plays it already, or where no activity does.
  */
 export function planAfterPrint(
   plan: SessionPlan,

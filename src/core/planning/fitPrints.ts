@@ -29,8 +29,9 @@ function playedMinutes({ duration }: Activity, minutes: number): number {
 }
 
 /**
- * How many times, cells and boards a print has, so that it lasts the minutes and nobody is left without: a mat whose median is
- * nearest to four fifths of the time, a board and a badge for each child. What does not depend on it is as usual.
+ * How many times, cells and boards a print has, so that it lasts the minutes and nobody is left without: a mat whose
+ * median is nearest to four fifths of the time, a board and a badge for each child. What does not depend on it is as
+ * usual.
  */
 export function fittedFor(
   printable: Printable,
@@ -56,8 +57,8 @@ interface DoneWish extends Pick<PrintOptions, 'paper' | 'wording' | 'rung'> {
 }
 
 /**
- * Whole minutes within which nine in ten games on a mat are done, setting out and clearing away with it; undefined for what is no
- * game on a mat.
+ * Whole minutes within which nine in ten games on a mat are done, setting out and clearing away with it; undefined for
+ * what is no game on a mat.
  */
 export function doneWithin(activity: Activity, { children, minutes, ...wish }: DoneWish): number | undefined {
   const printable = isPrintableId(activity.prints) ? printables[activity.prints] : undefined

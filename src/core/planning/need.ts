@@ -46,8 +46,8 @@ export function workingRung(child: PlanChild, { school }: Pick<SessionRequest, '
 }
 
 /**
- * The rung that most children need, or the one that is asked for. Of two that are needed equally, the easier one, so that
- * nobody is left behind.
+ * The rung that most children need, or the one that is asked for. Of two that are needed equally, the easier one, so
+ * that nobody is left behind.
  */
 export function groupNeed(request: Pick<SessionRequest, 'children' | 'school' | 'rung'>): GroupNeed {
   const { children, school } = request

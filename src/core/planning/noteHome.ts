@@ -48,8 +48,8 @@ function homeGame(rung: RungId): Activity {
 }
 
 /**
- * A note home for one child: what the child can do now, what comes next, one game to play at home with its pages. In the
- * group's language, without numbers or odds, and nothing that went wrong.
+ * A note home for one child: what the child can do now, what comes next, one game to play at home with its pages. In
+ * the group's language, without numbers or odds, and nothing that went wrong.
  */
 export function noteHomePages(wish: NoteWish): Drawing[] {
   const { child, school, paper, wording } = wish

@@ -21,7 +21,10 @@ export interface ObjectivesWish {
   readonly school: Pick<School, 'order'>
 }
 
-/** The objectives that each child of a group has met, and since when, in the group's language; in the order of the rungs. */
+/**
+ * The objectives that each child of a group has met, and since when, in the group's language; in the order of the
+ * rungs.
+ */
 export function objectivesPages(children: readonly ChildObjectives[], wish: ObjectivesWish): Drawing[] {
   const { title, on, paper, wording, school } = wish
   const path = pathOf(school)

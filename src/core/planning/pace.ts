@@ -12,9 +12,9 @@ export interface Timing {
 }
 
 /**
- * How much longer than planned things take, as a normal distribution of the logarithm: most groups lie between two thirds
- * and one and a half times the catalogue, an activity differs by a quarter from what is usual in its group, and one time
- * from another by a quarter. The figures are our own careful guesses, to be mended by what is measured.
+ * How much longer than planned things take, as a normal distribution of the logarithm: most groups lie between two
+ * thirds and one and a half times the catalogue, an activity differs by a quarter from what is usual in its group, and
+ * one time from another by a quarter. The figures are our own careful guesses, to be mended by what is measured.
  */
 export const PACE = { groupSd: 0.25, activitySd: 0.22, timeSd: 0.22 } as const
 
@@ -31,9 +31,10 @@ function factorOf(mean: number, variance: number): PaceFactor {
 }
 
 /**
- * The pace of a group from what was timed: a normal model of log(took / planned) with two levels, the group and the activity
- * in it (as in Gelman and Hill 2007, "Data Analysis Using Regression and Multilevel/Hierarchical Models", chapter 12), its
- * variances as in PACE. Whatever took less than a quarter or more than four times of what was planned is left out.
+ * The pace of a group from what was timed: a normal model of log(took / planned) with two levels, the group and the
+ * activity in it (as in Gelman and Hill 2007, "Data Analysis Using Regression and Multilevel/Hierarchical Models",
+ * chapter 12), its variances as in PACE. Whatever took less than a quarter or more than four times of what was planned
+ * is left out.
  */
 export function paceOf(timings: readonly Timing[]): Pace {
   const counted = timings.filter(({ plannedMinutes, tookMinutes }) => {
@@ -67,8 +68,9 @@ export function paceOf(timings: readonly Timing[]): Pace {
 }
 
 /**
- * What was timed in sessions that were held, the earliest first. A plan that was made with the pace known by then gave an
- * activity more minutes for the same rounds: so its minutes are taken back to the catalogue's before they are compared.
+ * What was timed in sessions that were held, the earliest first. A plan that was made with the pace known by then gave
+ * an activity more minutes for the same rounds: so its minutes are taken back to the catalogue's before they are
+ * compared.
  */
 export function timingsOf(plans: readonly SessionPlan[]): Timing[] {
   const timings: Timing[] = []

@@ -21,9 +21,9 @@ export interface Placing {
 }
 
 /**
- * Where a child starts by some answers, and what to ask next: the guess first, then the middle of what is still possible. A
- * right answer puts the start behind its rung, any other on it or before it; of two that contradict, the one that was not
- * right holds. Throws RefusedValue for a rung that is no start in this school.
+ * Where a child starts by some answers, and what to ask next: the guess first, then the middle of what is still
+ * possible. A right answer puts the start behind its rung, any other on it or before it; of two that contradict, the
+ * one that was not right holds. Throws RefusedValue for a rung that is no start in this school.
  */
 export function placing(guess: RungId, answers: readonly PlacingAnswer[], school: Pick<School, 'order'>): Placing {
   const starts = startsOf(school)
@@ -43,7 +43,9 @@ export function placing(guess: RungId, answers: readonly PlacingAnswer[], school
   return { next: isOver ? undefined : starts[asked], startsAt: starts[start] ?? guess }
 }
 
-/** A question that shows whether a rung is known, asked in its most usual way. The same seed gives the same question. */
+/**
+ * A question that shows whether a rung is known, asked in its most usual way. The same seed gives the same question.
+ */
 export function placingQuestion(rung: RungId, seed: number): Question {
   const question = nextQuestion({ rung, seed, answers: [], asked: [], asks: asksOf(rung).slice(0, 1) })
   if (!question) throw new RefusedValue('rung', 'one that has questions', rung)

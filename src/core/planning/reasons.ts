@@ -10,7 +10,9 @@ const STAGE_REASONS = {
   abstract: '{0}, now in words and figures',
 } as const satisfies Record<Stage, PrintedPhrase>
 
-/** Why an activity stands where it stands, for the adult: on the screen in English, on paper in the group's language. */
+/**
+ * Why an activity stands where it stands, for the adult: on the screen in English, on paper in the group's language.
+ */
 export function reasonFor(
   { activity, rung }: { activity: Activity; rung: RungId },
   request: SessionRequest,

@@ -37,7 +37,9 @@ interface HeldSession {
   readonly plan: SessionPlan
 }
 
-/** Whether the group has clocks to turn: from an earlier session in which they were made, or that had a clock of ours. */
+/**
+ * Whether the group has clocks to turn: from an earlier session in which they were made, or that had a clock of ours.
+ */
 export function haveClocks(sessions: readonly HeldSession[], at: Pick<HeldSession, 'id'> | null): boolean {
   return sessions.some(
     ({ id, doneAt, recipeId, plan }) =>

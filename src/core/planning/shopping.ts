@@ -24,7 +24,10 @@ export interface ShoppingEntry {
   readonly for: readonly string[]
 }
 
-/** One list of what some sessions need together, with what is in the cupboard taken off. What is still to get comes first. */
+/**
+ * One list of what some sessions need together, with what is in the cupboard taken off. What is still to get comes
+ * first.
+ */
 export function shoppingList(
   sessions: readonly ShoppedSession[],
   cupboard: Readonly<Partial<Record<MaterialId, number>>>,

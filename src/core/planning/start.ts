@@ -7,7 +7,9 @@ export const PARTS_FIRST_UNTIL_AGE = 5
 /** A child of six starts with the order; each year more, about two rungs are known. Our own guess, to be confirmed. */
 const RUNGS_A_YEAR = 2
 
-/** Where a child of this age is likely to start. A guess for the adult to confirm; without an age, the very beginning. */
+/**
+ * Where a child of this age is likely to start. A guess for the adult to confirm; without an age, the very beginning.
+ */
 export function likelyStart(age: number | null | undefined, { order }: Pick<School, 'order'>): RungId {
   const [first] = order
   if (!first) throw new Error('a school must have rungs')

@@ -37,8 +37,8 @@ export interface StationsWish {
 }
 
 /**
- * The plan with stations in the place of what was taught after its opening: everything that is not locked, no break and no
- * check. The minutes stay as they are. Throws RefusedValue where there are too few children or minutes, or too few
+ * The plan with stations in the place of what was taught after its opening: everything that is not locked, no break and
+ * no check. The minutes stay as they are. Throws RefusedValue where there are too few children or minutes, or too few
  * activities that suit every team without an adult.
  */
 export function planWithStations(plan: SessionPlan, request: SessionRequest, wish: StationsWish): SessionPlan {
@@ -114,8 +114,8 @@ function mostIn(sorted: readonly RungId[]): RungId {
 }
 
 /**
- * The rung at which a team does an activity: its own, or the hardest before it that the activity is for; undefined where
- * there is none.
+ * The rung at which a team does an activity: its own, or the hardest before it that the activity is for; undefined
+ * where there is none.
  */
 export function rungAtStation(activity: Activity, rung: RungId, school: SessionRequest['school']): RungId | undefined {
   const path = pathOf(school)
@@ -167,7 +167,9 @@ function stationsFor(teams: readonly Team[], request: SessionRequest, sought: So
   return withLeaders(chosen, sought.helpers)
 }
 
-/** Taught here, by every team at its own rung or an easier one, in the minutes of a round, and never before it was met. */
+/**
+ * Taught here, by every team at its own rung or an easier one, in the minutes of a round, and never before it was met.
+ */
 function suitsStations(
   activity: Activity,
   teams: readonly Team[],

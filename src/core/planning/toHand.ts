@@ -25,7 +25,10 @@ export function missingMaterials(
 /** What the usual card clock is made of, and a clock from the Workbench of something else. */
 const USUAL_CLOCK: readonly MaterialId[] = ['card', 'fasteners']
 
-/** What an activity needs; where a clock from the Workbench is made, its own amounts say what that takes (`clockAmounts`). */
+/**
+ * What an activity needs; where a clock from the Workbench is made, its own amounts say what that takes
+ * (`clockAmounts`).
+ */
 export function needsOf({ needs, prints }: Activity, clock: Recipe | undefined): readonly Need[] {
   return clock && prints === 'paper-clock' ? needs.filter(({ material }) => !USUAL_CLOCK.includes(material)) : needs
 }

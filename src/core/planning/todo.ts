@@ -35,9 +35,9 @@ export interface ToDo {
 const MOST_LOOKS = 3
 
 /**
- * What is to be done, the most pressing first: the next session of all groups, then what is not printed and not to hand for
- * the sessions up to `until` (a date such as 2026-12-05), each with the session that it is needed by, then at most three
- * children in whom a misreading was found.
+ * What is to be done, the most pressing first: the next session of all groups, then what is not printed and not to hand
+ * for the sessions up to `until` (a date such as 2026-12-05), each with the session that it is needed by, then at most
+ * three children in whom a misreading was found.
  */
 export function toDo(groups: readonly ToDoGroup[], until: string): ToDo[] {
   const when = ({ next }: ToDoGroup) => `${next?.date} ${String(next?.start).padStart(4, '0')}`

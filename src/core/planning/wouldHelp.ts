@@ -34,9 +34,9 @@ function changesOf(request: SessionRequest): Pick<Help, 'change' | 'request'>[] 
 }
 
 /**
- * What one change would buy, where a plan does not keep everything: a session is planned anew, first with nothing changed
- * and then for each change, and its checks are compared. A change is named only where it buys more than building again. At
- * most three, those that mend most first. Empty where all checks hold.
+ * What one change would buy, where a plan does not keep everything: a session is planned anew, first with nothing
+ * changed and then for each change, and its checks are compared. A change is named only where it buys more than
+ * building again. At most three, those that mend most first. Empty where all checks hold.
  */
 export function whatWouldHelp(plan: SessionPlan, request: SessionRequest, building: Building = {}): Help[] {
   const broken = checkPlan(plan, request).filter(({ ok }) => !ok)

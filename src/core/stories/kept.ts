@@ -66,8 +66,8 @@ export function chosenQuestions(kept: Story['questions'], all: readonly StoryQue
 }
 
 /**
- * Whether a child on a rung can be asked a question: a clock only with times that the rung or one before it has, lengths
- * and later times not before the last rung of the order; what is told in sentences always.
+ * Whether a child on a rung can be asked a question: a clock only with times that the rung or one before it has,
+ * lengths and later times not before the last rung of the order; what is told in sentences always.
  */
 export function suitsRung({ item }: StoryQuestion, rung: RungId, order: readonly RungId[]): boolean {
   const at = order.indexOf(rung)

@@ -11,9 +11,9 @@ export interface School {
 }
 
 /**
- * The rungs beside a school's order, each with the rung after which it fits: as soon as that one is firm, it can come as a
- * side path. Where that is says only what it needs (a.m. and p.m. needs whole hours, rounding needs single minutes); a
- * school may put it later.
+ * The rungs beside a school's order, each with the rung after which it fits: as soon as that one is firm, it can come
+ * as a side path. Where that is says only what it needs (a.m. and p.m. needs whole hours, rounding needs single
+ * minutes); a school may put it later.
  */
 const SIDE_PATHS: readonly (readonly [side: RungId, after: RungId | undefined])[] = [
   ['parts', undefined],

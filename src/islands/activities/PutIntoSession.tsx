@@ -10,7 +10,10 @@ import { api } from '../../ui/api'
 import { useOpenSessions } from '../../ui/kept'
 import { tell } from '../../ui/notices'
 
-/** Adds an activity to a session that is still to come, before its closing check. The plan's own checks say whether it fits. */
+/**
+ * Adds an activity to a session that is still to come, before its closing check. The plan's own checks say whether it
+ * fits.
+ */
 export function PutIntoSession({ activity }: { activity: Activity }) {
   const sessions = useOpenSessions()
   const [picked, setPicked] = useState('')

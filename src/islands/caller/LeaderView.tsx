@@ -8,7 +8,9 @@ import { nextInWords } from './nextInWords'
 /** Often enough that the second screen follows the first as seen by a person. */
 const TICK_MS = 100
 
-/** The leader's own screen: what is called now and how to stand for it. It follows the game that runs on this machine. */
+/**
+ * The leader's own screen: what is called now and how to stand for it. It follows the game that runs on this machine.
+ */
 export function LeaderView() {
   const [kept, setKept] = useState(keptGame)
   const [now, setNow] = useState(() => Date.now())

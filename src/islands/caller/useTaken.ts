@@ -25,7 +25,10 @@ interface AtCall {
   readonly counts?: Counts
 }
 
-/** What was taken in one game, by the numbers of its calls, since a moment more moves them in time; another game's is forgotten. */
+/**
+ * What was taken in one game, by the numbers of its calls, since a moment more moves them in time; another game's is
+ * forgotten.
+ */
 interface Taken {
   readonly seed: number
   readonly byCall: Readonly<Record<string, AtCall>>

@@ -21,7 +21,9 @@ const FORMS = listed(Object.keys(SAYING_FORMS) as SayingForm[], (id) => SAYING_F
 const SCHOOLS = listed(Object.keys(schools) as SchoolId[], (id) => schools[id].name)
 const PAPERS = listed(Object.keys(papers) as PaperId[], (id) => papers[id].name)
 
-/** What is otherwise with this group than in the house rules. What is not chosen is as they say, also when they change. */
+/**
+ * What is otherwise with this group than in the house rules. What is not chosen is as they say, also when they change.
+ */
 export function OwnRules({ group }: { group: GroupRecord }) {
   const house = useQuery(settingsQuery).data
   const [rules, setRules] = useState<GroupRules>(group.rules)

@@ -8,7 +8,10 @@ import type { PlanState } from './usePlan'
 const from = (least: number, most: number) =>
   Array.from({ length: most - least + 1 }, (_, i) => ({ value: String(least + i), label: String(least + i) }))
 
-/** Children at different rungs go round stations in teams, after the opening; made in one touch, and undone like any change. */
+/**
+ * Children at different rungs go round stations in teams, after the opening; made in one touch, and undone like any
+ * change.
+ */
 export function StationsPanel({ state }: { state: PlanState }) {
   const { session, request } = state
   const rungs = new Set(request.children.map((child) => workingRung(child, request))).size

@@ -58,7 +58,9 @@ export function useEdits(context: SessionContext) {
   }
 }
 
-/** Sends changes to the server one after the other. Where someone else saved in between, `onNewer` gets their session. */
+/**
+ * Sends changes to the server one after the other. Where someone else saved in between, `onNewer` gets their session.
+ */
 function useSave({ id, version: first }: Session, onNewer: (fresh: Session) => void) {
   const client = useQueryClient()
   const version = useRef(first)

@@ -13,7 +13,9 @@ interface Props {
   readonly context: SessionContext
 }
 
-/** Ends the session. Where the server cannot be reached, the end and the note wait in this browser; then it gives false. */
+/**
+ * Ends the session. Where the server cannot be reached, the end and the note wait in this browser; then it gives false.
+ */
 function useFinish(session: Session, note: string) {
   return useMutation({
     mutationFn: async () => {

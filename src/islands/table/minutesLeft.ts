@@ -3,8 +3,8 @@ import type { Session } from '../../core/records'
 import { today } from '../../ui/dates'
 
 /**
- * Whole minutes until the session ends. While it is the session's own time, the clock on the wall says so; otherwise it is
- * what is planned from this step on, less what has been spent on it.
+ * Whole minutes until the session ends. While it is the session's own time, the clock on the wall says so; otherwise it
+ * is what is planned from this step on, less what has been spent on it.
  */
 export function minutesLeft(
   { date, start, minutes, plan }: Pick<Session, 'date' | 'start' | 'minutes' | 'plan'>,

@@ -102,7 +102,9 @@ async function answersPart(db: Db, childId: ChildId, settings: Settings): Promis
   )
 }
 
-/** All that is kept of a child as data: the child and every row that is the child's, in the shape of the workspace file. */
+/**
+ * All that is kept of a child as data: the child and every row that is the child's, in the shape of the workspace file.
+ */
 export async function childData(db: Db, id: ChildId, now: number): Promise<Doc> {
   const report = await childReport(db, id, now)
   const own: Record<string, readonly Doc[]> = {}

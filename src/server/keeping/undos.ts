@@ -112,7 +112,9 @@ async function refuseOrphans(db: Db, changes: readonly Change[]): Promise<void> 
 
 const nameOf = (kind: KindId, doc: Doc) => `${kind} ${keyOf(kinds[kind], doc)}`
 
-/** Forgets what can no longer be taken back, also in the file itself: deleted pages are overwritten, the log is emptied. */
+/**
+ * Forgets what can no longer be taken back, also in the file itself: deleted pages are overwritten, the log is emptied.
+ */
 export async function forgetUndone(db: Db, now: number): Promise<void> {
   const over = (await db('undos').where('until', '<=', now)) as { id: string; at: number; body: string }[]
   if (over.length === 0) return

@@ -12,9 +12,9 @@ import { isAnswerBody, parsed, readable } from './readable'
 const CLOCKS_AGREE_MS = 60_000
 
 /**
- * When an answer was given by the server's clock. `sentAt` is what the device's own clock said as it sent the answer, so
- * that the clocks differ by `now - sentAt`. What would lie in the future was given at the latest now: a clock that was
- * set right in between cannot be followed further.
+ * When an answer was given by the server's clock. `sentAt` is what the device's own clock said as it sent the answer,
+ * so that the clocks differ by `now - sentAt`. What would lie in the future was given at the latest now: a clock that
+ * was set right in between cannot be followed further.
  */
 export function placedAt(at: Instant, sentAt: Instant | undefined, now: Instant): Instant {
   const offset = sentAt === undefined ? 0 : now - sentAt

@@ -4,7 +4,10 @@ import type { Db } from '../connection'
 import { notFound, staleVersion } from '../problem'
 import { parsed, readable } from './readable'
 
-/** Recipes, floor clocks, prints, days, stories and activities of one's own are kept alike: a name and a body that was checked on its way in. */
+/**
+ * Recipes, floor clocks, prints, days, stories and activities of one's own are kept alike: a name and a body that was
+ * checked on its way in.
+ */
 export type Shelf = 'recipes' | 'yards' | 'prints' | 'days' | 'stories' | 'own_activities'
 const ONE: Record<Shelf, string> = {
   recipes: 'recipe',

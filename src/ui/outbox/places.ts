@@ -28,7 +28,10 @@ function store(): Promise<Store> {
   return opened
 }
 
-/** Fetches what keeping needs, so that it is there when the connection is not. A browser that refuses is found out later. */
+/**
+ * Fetches what keeping needs, so that it is there when the connection is not. A browser that refuses is found out
+ * later.
+ */
 export async function readyToKeep(): Promise<void> {
   await store().catch(() => undefined)
 }

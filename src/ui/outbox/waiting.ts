@@ -21,8 +21,8 @@ export interface Waiting {
 /** Where things can wait. The first is the safest. */
 export const SAFETY = ['browser', 'small', 'page'] as const
 /**
- * `browser`: the browser's own database. `small`: its small storage, where that one is refused. `page`: this page alone,
- * so that closing it would lose them.
+ * `browser`: the browser's own database. `small`: its small storage, where that one is refused. `page`: this page
+ * alone, so that closing it would lose them.
  */
 export type Safety = (typeof SAFETY)[number]
 

@@ -198,7 +198,10 @@ const joiningDay: Checker = (read) => {
   read.expect(rows.length > 0, 'the list is missing')
 }
 
-/** What is called is a row of the day with its time in words; each board has clocks that are called, and is full as told. */
+/**
+ * What is called is a row of the day with its time in words; each board has clocks that are called, and is full as
+ * told.
+ */
 const callingDay: Checker = (read) => {
   const { o } = read
   const own = ownRows(o)

@@ -66,7 +66,9 @@ export function dials(shapes: Shapes): (ReadDial & { time: number })[] {
   }))
 }
 
-/** The rows of a day of one's own as the tests type them: a time in 24 hours, perhaps its end, and what happens then. */
+/**
+ * The rows of a day of one's own as the tests type them: a time in 24 hours, perhaps its end, and what happens then.
+ */
 export function ownRows({ rows = [] }: PrintOptions): { minute: number; to?: number; what: string }[] {
   const span = /,? *(\d{1,2}):(\d\d)(?:–(\d\d):(\d\d))? */
   return rows

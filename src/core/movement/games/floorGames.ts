@@ -36,7 +36,8 @@ export const jumpTheDay: Game = {
       opening: opening(options, [formOf(options, jump.told), jump.facing[options.facing]]),
       round: (i) => {
         const hour = told[i] ?? next()
-        // The first time round the quarter is told; after that it is asked for, in words of the 24 hours where they are used.
+        // The first time round the quarter is told; after that it is asked for, in words of the 24 hours where they are
+        // used.
         return i < told.length ? toldRound(hour, options) : askedRound(hour, options)
       },
       closing: closing(options, true),
@@ -122,7 +123,9 @@ function askedRound(hour: DayHour, options: GameOptions): Beat[] {
 
 /** How long the hands take to their places: a slow walk along a ring of a usual size, and what has to be said. */
 const WALK_SECONDS = 10
-/** Small groups go twice each turn; in larger ones the next pair follows after one time, so that all have their turn. */
+/**
+ * Small groups go twice each turn; in larger ones the next pair follows after one time, so that all have their turn.
+ */
 const TWICE_UP_TO = 6
 
 /** Two children are the hands of a clock on the floor; they are told how far to walk, and the group says the time. */

@@ -3,7 +3,9 @@ import type { ChildId } from '../../ids'
 import type { RungId } from '../../teaching'
 import type { TermCounts } from './simulate'
 
-/** The shares of runs by which a date is told: the ends of the bands that hold 50 and 80 %, the middle, and 80 % itself. */
+/**
+ * The shares of runs by which a date is told: the ends of the bands that hold 50 and 80 %, the middle, and 80 % itself.
+ */
 export const SHARES = [0.1, 0.25, 0.5, 0.75, 0.8, 0.9] as const
 export type Share = (typeof SHARES)[number]
 
@@ -114,8 +116,8 @@ export interface Shift {
 export const PLANNED_FOR: Share = 0.8
 
 /**
- * What changed from one forecast to the next: for each child the rung that was next before, where its day moved or it is
- * firm by now, and whoever came or went is left out.
+ * What changed from one forecast to the next: for each child the rung that was next before, where its day moved or it
+ * is firm by now, and whoever came or went is left out.
  */
 export function shiftsBetween(before: Forecast, after: Forecast): Shift[] {
   return before.children.flatMap((was) => {

@@ -1,9 +1,9 @@
 import { FIRM, KNOWING, reviewGaps } from '../../knowing'
 
 /*
- * How a child comes to know a rung over the weeks, for forecasts. Learning, slipping, guessing and forgetting are those of
- * the knowing model (`knowing/estimate.ts`), so that a forecast and the records speak of the same thing. What is below is
- * our own careful guess, and one place to mend it.
+ * How a child comes to know a rung over the weeks, for forecasts. Learning, slipping, guessing and forgetting are those
+ * of the knowing model (`knowing/estimate.ts`), so that a forecast and the records speak of the same thing. What is
+ * below is our own careful guess, and one place to mend it.
  */
 
 export const TERM = {
@@ -22,13 +22,15 @@ export const TERM = {
   /** A session is lost to weather or illness of the adult; a child is away. */
   lost: 0.05,
   away: 0.08,
-  /** Children learn at different speeds: the spread of the logarithm. Half learn between 0.7 and 1.4 times the usual. */
+  /**
+   * Children learn at different speeds: the spread of the logarithm. Half learn between 0.7 and 1.4 times the usual.
+   */
   rateSd: 0.5,
 } as const
 
 /**
- * Days until a rung that is firm comes back, again and again; the last one stays. The first gap is left out, since what is
- * firm was met on two days.
+ * Days until a rung that is firm comes back, again and again; the last one stays. The first gap is left out, since what
+ * is firm was met on two days.
  */
 export const REVIEW_GAPS: readonly number[] = reviewGaps(5).slice(1)
 
@@ -59,7 +61,9 @@ export function pushAnswer(last: number, right: boolean): number {
   return ((last << 1) | (right ? 1 : 0)) & LAST_BITS
 }
 
-/** Whether a rung is firm, with its own belief or another: the conditions of `estimateKnowing`, on what is kept here. */
+/**
+ * Whether a rung is firm, with its own belief or another: the conditions of `estimateKnowing`, on what is kept here.
+ */
 export function isFirm({ belief: itsOwn, answers, days, kinds, last }: Shown, belief = itsOwn): boolean {
   return (
     belief >= FIRM.probability &&

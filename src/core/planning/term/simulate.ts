@@ -78,7 +78,9 @@ interface Learner {
   at: number
 }
 
-/** Plays so many more terms into the counts. Each run has its own stream: run 17 is the same however runs are parcelled. */
+/**
+ * Plays so many more terms into the counts. Each run has its own stream: run 17 is the same however runs are parcelled.
+ */
 export function playTerms(counts: TermCounts, wish: TermWish, { runs, seed }: { runs: number; seed: number }): void {
   const firsts = counts.children.map((child) => firstAt(child, counts, wish))
   for (let i = 0; i < runs; i++) {
@@ -88,8 +90,8 @@ export function playTerms(counts: TermCounts, wish: TermWish, { runs, seed }: { 
 }
 
 /**
- * The rung that a child begins with, as a place in the ladder. The term may have another order than the records were read
- * by: only what was passed in that one counts as passed in this.
+ * The rung that a child begins with, as a place in the ladder. The term may have another order than the records were
+ * read by: only what was passed in that one counts as passed in this.
  */
 function firstAt(child: PlanChild, { ladder }: TermCounts, { school }: TermWish): number {
   const { working, estimates, firm } = child.standing
@@ -209,8 +211,8 @@ function playMeeting(random: Random, learners: readonly Learner[], { counts, wis
 }
 
 /**
- * The first rung that is not firm, as `standingOf` finds it: one that has fallen below firm counts as passed where it is
- * still likely known and either a later one is firm or nothing but time has passed since it was asked.
+ * The first rung that is not firm, as `standingOf` finds it: one that has fallen below firm counts as passed where it
+ * is still likely known and either a later one is firm or nothing but time has passed since it was asked.
  */
 function workingAt({ rungs, first }: Learner, day: number): number {
   const beliefs = rungs.map(({ belief, asOf }) => afterDays(belief, day - asOf))

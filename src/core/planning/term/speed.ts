@@ -8,9 +8,9 @@ export const SPEEDS: readonly number[] = [-1.2, -0.9, -0.6, -0.3, 0, 0.3, 0.6, 0
 const USUAL_MINUTES = 30
 
 /**
- * How likely each of SPEEDS is for a child, from its answers alone: the prior of the model (a normal logarithm) times the
- * likelihood of each rung's answers in the two-state model of knowing (`knowing/estimate.ts`), in which the child learns
- * so much faster or slower at each answer, and in the rest of each session. Adds up to 1.
+ * How likely each of SPEEDS is for a child, from its answers alone: the prior of the model (a normal logarithm) times
+ * the likelihood of each rung's answers in the two-state model of knowing (`knowing/estimate.ts`), in which the child
+ * learns so much faster or slower at each answer, and in the rest of each session. Adds up to 1.
  */
 export function speedsOf(answers: readonly Answer[]): number[] {
   const byRung = new Map<string, Answer[]>()

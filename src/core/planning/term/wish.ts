@@ -31,8 +31,8 @@ export const MOST_HOME_MINUTES = 30
 
 /**
  * The days on which a group meets, in days since 1970-01-01. Throws RefusedValue, naming the field, for a term that is
- * shorter than a day or longer than MOST_TERM_WEEKS, for one without days, for a holiday that ends before it begins, and
- * for holidays that leave no session.
+ * shorter than a day or longer than MOST_TERM_WEEKS, for one without days, for a holiday that ends before it begins,
+ * and for holidays that leave no session.
  */
 export function meetingsOf(wish: TermWish): number[] {
   const { weekdays, minutes, homeMinutes, holidays } = wish

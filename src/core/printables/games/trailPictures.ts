@@ -1,6 +1,6 @@
 /*
- * Pictures of twelve corners on a lattice of five columns and six rows, (0, 0) at the top left; joined in this order and
- * back to the first they come out, joined in any other they do not.
+ * Pictures of twelve corners on a lattice of five columns and six rows, (0, 0) at the top left; joined in this order
+ * and back to the first they come out, joined in any other they do not.
  */
 
 export const LATTICE = { columns: 5, rows: 6 } as const

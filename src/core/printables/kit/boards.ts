@@ -21,8 +21,8 @@ export function upTo(count: number): number[] {
 }
 
 /**
- * Boards as sets of places in the order of calling. A board is full at its latest place, so boards with different latest
- * places never win together: there are `times − cells + 1` of them, and only further boards have to share one.
+ * Boards as sets of places in the order of calling. A board is full at its latest place, so boards with different
+ * latest places never win together: there are `times − cells + 1` of them, and only further boards have to share one.
  */
 export function boardsOf(random: Random, { times, wanted, cells }: BoardsWish): number[][] {
   const boards: number[][] = []

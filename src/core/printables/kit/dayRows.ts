@@ -9,7 +9,9 @@ import { part, textFrom, wordsIn } from './frame'
 import type { PrintOptions } from './options'
 import { ownPlan } from './ownPlan'
 
-/** A row of a day to be printed: a doing that every language knows, or what the adult wrote, with its picture and end. */
+/**
+ * A row of a day to be printed: a doing that every language knows, or what the adult wrote, with its picture and end.
+ */
 export type PrintRow = PlanRow & Partial<Pick<DayRow, 'to' | 'picture'>>
 
 /**
