@@ -1,0 +1,6 @@
+/* The shapes that are kept and sent: what the server stores and the views show. */
+
+export * from './answers'
+export * from './people'
+export * from './sessions'
+export * from './views'
