@@ -5,6 +5,7 @@ import { concreteActivities } from './concrete'
 import { dayGames } from './dayGames'
 import { printedGames } from './games'
 import { handsOnActivities } from './handsOn'
+import { handsOnDayActivities } from './handsOnDay'
 import { movingActivities } from './moving'
 import { pictorialActivities } from './pictorial'
 import { sheetActivities } from './sheets'
@@ -25,6 +26,7 @@ export { activityWords } from './words'
 export const catalogue: readonly Activity[] = [
   ...concreteActivities,
   ...handsOnActivities,
+  ...handsOnDayActivities,
   ...movingActivities,
   ...pictorialActivities,
   ...printedGames,

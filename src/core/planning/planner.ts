@@ -1,14 +1,13 @@
-import { type Activity, type DurationRange, activityOf, asStep } from '../activities'
+import { type Activity, activityOf, asStep } from '../activities'
 import { requireMinuteOfDay } from '../clock'
 import { RefusedValue, requireInteger } from '../errors'
 import { drawUnit, randomFrom } from '../random'
-import { type RungId, STAGES, mends, rungOf } from '../teaching'
+import { type RungId, STAGES, rungOf } from '../teaching'
 import { type GroupNeed, groupNeed } from './need'
 import { pacedRange } from './pace'
 import { reasonFor } from './reasons'
 import { offeredActivities } from './offer'
 import { fitMinutes } from './edits'
-import { missingMaterials, needsClocks } from './toHand'
 import {
   BREAK_AFTER_MINUTES,
   LONGEST_SESSION,
@@ -18,6 +17,7 @@ import {
   type SessionPlan,
   type SessionRequest,
 } from './types'
+import { type Choice, repairs, taught, worth } from './worth'
 
 const MOST_STEPS = 20
 const BEAM = 60
@@ -37,16 +37,6 @@ const RULES_TO_TRY: readonly Rules[] = [
   { check: true, wholeOrder: false },
   { check: false, wholeOrder: false },
 ]
-
-interface Choice {
-  readonly activity: Activity
-  readonly rung: RungId
-  readonly lengths: DurationRange
-  /** What it mends of what was found. */
-  readonly mends: readonly string[]
-  /** A step that stays as it is. */
-  readonly locked?: PlanStep
-}
 
 /** What a plan is built from besides the request. */
 export interface Building {
@@ -195,10 +185,6 @@ function mayFollow(draft: Draft, choice: Choice, { need, kept }: Search, rules: 
   return stage <= Math.max(highest + 1, STAGES.indexOf(need.firstStage))
 }
 
-function taught(choices: readonly Choice[], rung: RungId): Choice[] {
-  return choices.filter((choice) => choice.activity.role === 'teach' && choice.rung === rung)
-}
-
 function grow(draft: Draft, choice: Choice, { request, need, jitter }: Search): Draft {
   const { least, usual, most } = choice.lengths
   return {
@@ -206,55 +192,8 @@ function grow(draft: Draft, choice: Choice, { request, need, jitter }: Search): 
     least: draft.least + least,
     usual: draft.usual + usual,
     most: draft.most + most,
-    score: draft.score + worth(draft, choice, request, need) + 0.6 * (jitter.get(choice.activity) ?? 0),
+    score: draft.score + worth(draft.choices, choice, request, need) + 0.6 * (jitter.get(choice.activity) ?? 0),
   }
-}
-
-/** What the adult likes best comes before its equals, but never before what a child needs. */
-const FAVOURITE_POINTS = 1.2
-
-/** The same as last time comes only where nothing else will do: it costs more than mending what was found is worth. */
-const REPEAT_POINTS = 6
-
-/** What one more activity adds to a session, in points. The weights are ours; their order is what matters. */
-function worth(draft: Draft, choice: Choice, request: SessionRequest, need: GroupNeed): number {
-  const { activity, rung } = choice
-  let points = choice.locked ? 10 : 0
-  if (activity.role === 'teach' && rung === need.rung) {
-    const newStage = !taught(draft.choices, rung).some((other) => other.activity.stage === activity.stage)
-    points += newStage ? 4 : 0.5
-  }
-  if (rung !== need.rung) points += rung === need.review ? 2.5 : 1
-  points += clockPoints(draft, activity, request)
-  if (request.favourites?.includes(activity.id)) points += FAVOURITE_POINTS
-  // What was found is mended once, as early as its stage allows.
-  const mended = choice.mends.filter((key) => !draft.choices.some((other) => other.mends.includes(key))).length
-  if (mended > 0) points += Math.min(5, 3 + mended) - 0.3 * draft.choices.length
-  const last = draft.choices[draft.choices.length - 1]
-  if (last && last.activity.energy !== activity.energy) points += 0.5
-  if (activity.role === 'break' && request.minutes <= BREAK_AFTER_MINUTES) points -= 3
-  if (activity.role === 'teach' && request.lastTime.includes(activity.id)) points -= REPEAT_POINTS
-  if (activity.role === 'break' && request.lastTime.includes(activity.id)) points -= 1
-  const missing = missingMaterials(activity, request)
-  // A stand-in does, but what is to hand comes first.
-  points -= 3 * missing.filter(({ standIn }) => !standIn).length + 0.7 * missing.length
-  return points
-}
-
-/** A clock of one's own is made first, once; afterwards it is used. */
-function clockPoints(draft: Draft, activity: Activity, request: SessionRequest): number {
-  const isMade = request.hasClocks === true || draft.choices.some((choice) => choice.activity.prints === 'paper-clock')
-  if (activity.prints === 'paper-clock') return isMade ? -4 : 9
-  return needsClocks(activity) ? 1.5 : 0
-}
-
-/** What this activity mends of what was found: a key for each child and misreading. */
-export function repairs({ id }: Activity, { children }: Pick<SessionRequest, 'children'>): string[] {
-  return children.flatMap((child) =>
-    child.findings
-      .filter(({ misreading }) => mends(id, misreading))
-      .map(({ misreading }) => `${child.id} ${misreading}`),
-  )
 }
 
 function isWhole(draft: Draft, { request, kept }: Search, rules: Rules): boolean {

@@ -7,7 +7,7 @@ import { workingRung } from './need'
 import { CHANGE_MINUTES } from './rounds'
 import { offeredActivities } from './offer'
 import { pacedRange } from './pace'
-import { repairs } from './planner'
+import { repairs } from './worth'
 import { missingMaterials } from './toHand'
 import {
   BREAK_AFTER_MINUTES,
