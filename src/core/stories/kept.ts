@@ -1,6 +1,6 @@
 import type { RungId } from '../teaching'
 import type { LanguageId } from '../wording'
-import { type QuestionKind, QUESTION_KINDS, type StoryQuestion } from './questions'
+import { type QuestionKind, QUESTION_KINDS, type StoryQuestion } from './questionKinds'
 import type { StoryMarks } from './story'
 
 /** A question that the adult keeps: perhaps in other words, and with the answer that it had then. */

@@ -24,7 +24,7 @@ import {
 import { dialShapes, faceWithin } from '../faces'
 import { type Wording, barText, languages, printedAs } from '../wording'
 import type { ChosenQuestion } from './kept'
-import type { StoryQuestion } from './questions'
+import type { StoryQuestion } from './questionKinds'
 import { type Sentence, type StoryTime, sentencesOf } from './story'
 import { storyWords } from './words'
 
