@@ -2,35 +2,17 @@ import fc from 'fast-check'
 import { expect } from 'vitest'
 import { type Place, catalogue, materials, type MaterialId } from '../../src/core/activities'
 import { RefusedValue } from '../../src/core/errors'
-import { MS_PER_DAY, simulateSitting, standingOf, type Standing } from '../../src/core/knowing'
-import { randomFrom } from '../../src/core/random'
+import type { Standing } from '../../src/core/knowing'
 import { type MisreadingId, schools } from '../../src/core/teaching'
 import { type SessionRequest, planSession } from '../../src/core/planning'
+import { standingAfter } from './planRequests'
 
 /* Requests for a session that tests plan from. */
 
-export const NOW = Date.UTC(2026, 10, 20, 9)
 export const school = schools['turns-first']
 export const everything = Object.keys(materials) as MaterialId[]
 
-/** The standing of a child for whom so many rungs of the school are firm. */
-export function standingAfter(firm: number): Standing {
-  const child = { misreadings: [], strength: 0, slip: 0, knows: () => 1 }
-  const answers = school.order.slice(0, firm).flatMap((rung, i) =>
-    [2, 9].flatMap((day) =>
-      simulateSitting(randomFrom(i), child, {
-        childId: 'c',
-        rung,
-        count: 5,
-        at: NOW - day * MS_PER_DAY,
-        newId: () => `${rung}${day}`,
-      }),
-    ),
-  )
-  return standingOf(answers, school, NOW)
-}
-
-export const standings = Array.from({ length: 9 }, (_, firm) => standingAfter(firm))
+export const standings = Array.from({ length: 9 }, (_, firm) => standingAfter(firm, school))
 
 export function request(
   change: Partial<SessionRequest> & { firm?: readonly number[]; findings?: readonly MisreadingId[] } = {},

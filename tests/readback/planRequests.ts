@@ -6,11 +6,11 @@ import { type School, misreadings, schools } from '../../src/core/teaching'
 
 /* Sessions as they can be asked for: any number of children, any place, records and materials at random. */
 
-const NOW = Date.UTC(2026, 10, 20, 9)
+export const NOW = Date.UTC(2026, 10, 20, 9)
 const PLACES = Object.keys(placeNames) as Place[]
 
 /** Where a child stands who knows the first rungs of a school and was asked on two days. */
-function standingAfter(firm: number, school: School): Standing {
+export function standingAfter(firm: number, school: School): Standing {
   const child = { misreadings: [], strength: 0, slip: 0, knows: () => 1 }
   const answers = school.order.slice(0, firm).flatMap((rung, i) =>
     [2, 9].flatMap((day) =>
