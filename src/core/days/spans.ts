@@ -78,21 +78,23 @@ const LATE_AFTERNOON = 15 * MINUTES_PER_HOUR
  * after the beginning.
  */
 export function placeInDay({ from, to }: WrittenSpan, before: number | undefined): readonly Placed[] {
-  if (from.kind === 'day') return [endedAt(from.minute, to)]
+  // "13:00–1:00" is half a day: its figures tell the two times apart.
+  if (from.kind === 'day') return [endedAt(from.minute, to, MINUTES_PER_TURN)]
   const { minute: dial } = from
   const late = dial + MINUTES_PER_TURN
-  // "9–13:00": the end tells the half of the day.
-  if (to?.kind === 'day') return [endedAt(late < to.minute ? late : dial, to)]
+  // "9–13:00": the end tells the half of the day, and "10–0:30" ends on the next one.
+  if (to?.kind === 'day') return [endedAt(dial < to.minute && late >= to.minute ? dial : late, to)]
   if (dial < SIX) return [endedAt(late, to)]
   if (before === undefined || dial > before) return [endedAt(dial, to)]
   if (before >= LATE_AFTERNOON && late > before) return [endedAt(late, to)]
   return [endedAt(dial, to), endedAt(late, to)]
 }
 
-function endedAt(minute: number, to: ParsedTime | undefined): Placed {
+/** Where both are at the same place of the dial, the end is `atSame` minutes later. */
+function endedAt(minute: number, to: ParsedTime | undefined, atSame = 0): Placed {
   if (!to) return { minute }
   // "22:00–24:00" and "23:30–0:30" end on the next day.
   if (to.kind === 'day') return { minute, to: to.minute }
-  const after = modulo(to.minute - minute, MINUTES_PER_TURN)
+  const after = modulo(to.minute - minute, MINUTES_PER_TURN) || atSame
   return { minute, to: modulo(minute + after, MINUTES_PER_DAY) }
 }
