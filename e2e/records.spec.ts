@@ -195,6 +195,7 @@ test('a group stands side by side, with who goes together and why', async ({ pag
 test('a view that cannot reach the server says so, and comes back', async ({ page, quiet }) => {
   quiet.allow(/Failed to load resource/)
   await page.goto('/log')
+  await page.getByRole('combobox', { name: 'Which group' }).selectOption('Ducklings')
   // What the page came with is there; the answers of another session have to be asked for.
   await page.route('**/api/answers*', (route) => route.abort())
   await page.getByRole('navigation', { name: 'Sessions' }).getByRole('button').last().click()
