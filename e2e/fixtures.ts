@@ -1,7 +1,7 @@
-import { createHash } from 'node:crypto'
 import { type APIRequestContext, type Locator, type Page, expect, test as base } from '@playwright/test'
 import type { Answer } from '../src/core/knowing'
 import type { Group, Overview, Session } from '../src/core/records'
+import { idFrom } from '../tests/idFrom'
 
 /** Every test also holds that nothing is logged as an error and that no request leaves this machine. */
 export const test = base.extend<{ quiet: { allow: (pattern: RegExp) => void } }>({
@@ -61,8 +61,7 @@ export function steadyId(): string {
   const whose = [...titlePath, repeatEachIndex, retry].join(' ')
   const count = (ids.get(whose) ?? 0) + 1
   ids.set(whose, count)
-  const hex = createHash('sha256').update(`${whose} ${count}`).digest('hex')
-  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-8${hex.slice(17, 20)}-${hex.slice(20, 32)}`
+  return idFrom(`${whose} ${count}`)
 }
 
 const DAY_MS = 86_400_000

@@ -1,8 +1,8 @@
-import { createHash } from 'node:crypto'
 import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { APIContext, APIRoute } from 'astro'
+import { idFrom } from '../idFrom'
 
 /** A data folder of this test file's own, before anything opens the app's database. */
 process.env.RIPE_ACORN_DATA = mkdtempSync(join(tmpdir(), 'ripe-acorn-'))
@@ -52,9 +52,8 @@ export async function call<T = ProblemReply>(
 
 let ids = 0
 
-/** An id as a browser makes one, but the same in every run: plans are drawn by ids, and no test may hang on a draw. */
+/** A new id, the same in every run. */
 export function uuid(): string {
   ids += 1
-  const hex = createHash('sha256').update(`id ${ids}`).digest('hex')
-  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-8${hex.slice(17, 20)}-${hex.slice(20, 32)}`
+  return idFrom(`id ${ids}`)
 }

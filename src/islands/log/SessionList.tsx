@@ -21,7 +21,7 @@ export function SessionList({ sessions, groups, picked, onPick }: Props) {
   const name = (id: string) => groups.find((group) => group.id === id)?.name ?? 'A group that is gone'
   const of = (group: string) => sessions.filter((session) => group === '' || session.groupId === group)
   const shown = of(groupId)
-  /** What is open beside the list is one of the list, where it has any. */
+  /** Lists the group's sessions, and opens one of them unless one of them is open already. */
   const pickGroup = (group: string) => {
     setGroupId(group)
     const open = shownSession(of(group), picked)
