@@ -26,6 +26,9 @@ function filledIn(phrases: Phrases, id: LanguageId): [string, string][] {
   const doing = phrases.doings.story
   return [
     ['showMe', phrases.showMe(time)],
+    ['hourHandOff, behind', phrases.hourHandOff.behind(time, '12')],
+    ['hourHandOff, ahead', phrases.hourHandOff.ahead(time, '12')],
+    ['hourHandOff, leftOn', phrases.hourHandOff.leftOn(time, 6, '27')],
     ['showMe, at one', phrases.showMe(say(60, wording))],
     ['roundTo', phrases.roundTo(5)],
     ['later', phrases.later(sayDuration(80))],
@@ -50,7 +53,9 @@ function linesOf(id: LanguageId): string[] {
   const plain = Object.entries(phrases).flatMap(([name, value]): [string, string][] => {
     if (typeof value === 'string') return [[name, value]]
     return typeof value === 'object'
-      ? Object.entries(value as Record<string, string>).map(([k, v]) => [`${name}.${k}`, v])
+      ? Object.entries(value as object).flatMap(([k, v]: [string, unknown]): [string, string][] =>
+          typeof v === 'string' ? [[`${name}.${k}`, v]] : [],
+        )
       : []
   })
   const activities = catalogue.flatMap((activity) => {

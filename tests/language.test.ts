@@ -17,12 +17,13 @@ import { type PrintOptions, countsOn, printables } from '../src/core/printables'
 import { printFooter } from '../src/core/printables/kit/frame'
 import { misreadings, schools } from '../src/core/teaching'
 import { standingOf } from '../src/core/knowing'
-import { type LanguageId, PRINTED, languages, printedAs } from '../src/core/wording'
+import { type LanguageId, PRINTED, printedAs } from '../src/core/wording'
+import { PRINTED_IN } from '../src/core/wording/printed/registry'
 import { PRINTED_NAMES, someRecipes } from './printedNames'
 import { rungsOf } from './readback/prints'
 import { readSvg } from './readback/svg'
 
-const OTHERS = (Object.keys(languages) as LanguageId[]).filter((id) => languages[id].printed)
+const OTHERS = Object.keys(PRINTED_IN) as LanguageId[]
 
 /** Beside the bar that shows the scale, on the narrowest paper. */
 const FOOT_WIDTH_MM = papers.a4.width - 2 * SAFE_MARGIN_MM - CHECK_BAR_MM - 5
@@ -44,7 +45,7 @@ const ENGLISH = [
 ].filter((piece) => piece.length > 5)
 
 describe.each(OTHERS)('what is printed for the adult: %s', (language) => {
-  const printed = languages[language].printed
+  const printed = PRINTED_IN[language]
   if (!printed) throw new Error('none')
 
   it('has every name and every phrase, none of them in English, with its places kept', () => {

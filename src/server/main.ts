@@ -9,7 +9,7 @@ import type { Db } from './connection'
 import { appDb, closeAppDb, dataFolder, makeFolder } from './db'
 import { type Address, LOCAL, SHORTEST_PASSCODE, isLocal, ownNames } from './guard/address'
 import { type Guard, type Handler, guarded } from './guard/guard'
-import { contentPolicy } from './guard/headers'
+import { contentPolicy, setBuiltHeaders, setFileHeaders } from './guard/headers'
 import { tellNetwork } from './guard/network'
 import { hashPasscode } from './guard/passcode'
 import { certificate } from './guard/tls'
@@ -84,12 +84,7 @@ const files = sirv(join(dist, 'client'), {
   etag: true,
   // What the build has compressed goes out as it is, to whoever takes it.
   brotli: true,
-  // Only what is named by its contents stays the same for good.
-  setHeaders: (response, path) =>
-    response.setHeader(
-      'cache-control',
-      path.startsWith('/_astro/') ? 'public, max-age=31536000, immutable' : 'no-cache',
-    ),
+  setHeaders: (response, path) => (path.startsWith('/_astro/') ? setBuiltHeaders : setFileHeaders)(response),
 })
 const { scripts } = JSON.parse(readFileSync(join(dist, 'csp.json'), 'utf8')) as { scripts: string[] }
 const guard: Guard = {

@@ -1,5 +1,5 @@
-import { NumberInput } from '@mantine/core'
 import { useState } from 'react'
+import { NumberField } from './NumberField'
 
 interface WholeFieldProps {
   readonly label: string
@@ -31,12 +31,13 @@ export function WholeField({ label, description, value, least, most, onChange }:
     ? undefined
     : `${label} must be a whole number from ${least} to ${most}${typed === '' ? '' : `, got ${typed}`}`
   return (
-    <NumberInput
+    <NumberField
+      decimals={2}
       label={label}
       description={description}
       value={typed}
       error={error}
-      clampBehavior="none"
+      keepsOutside
       onChange={change}
     />
   )

@@ -121,6 +121,11 @@ function inCells(text: string, language: LanguageId): Found | undefined {
 const WEEKDAY =
   /^(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?s?$|^(?:montag|dienstag|mittwoch|donnerstag|freitag|samstag|sonntag)s?$|^(?:lundi|mardi|mercredi|jeudi|vendredi|samedi|dimanche)$|^(?:lunes|martes|miércoles|jueves|viernes|sábado|domingo)$/i
 
+/** A bare number, where a better time may follow, is weak. */
+interface Candidate extends Found {
+  readonly isWeak: boolean
+}
+
 /** The time at the beginning of a line, at its end, or, written in figures, inside it; a bare number comes last. */
 function inWords(text: string, language: LanguageId): Found | undefined {
   const words = text
@@ -128,10 +133,14 @@ function inWords(text: string, language: LanguageId): Found | undefined {
     .split(/\s+/)
     .filter((word) => word !== '')
   if (WEEKDAY.test(words[0]?.replace(/[:,.]$/, '') ?? '')) words.shift()
-  const spans = places(words.length)
-  const strong = spans.flatMap((place) => candidate(words, place, language) ?? [])
-  const found = strong.find(({ isWeak }) => !isWeak) ?? strong[0]
-  return found && { span: found.span, what: found.what }
+  let weak: Found | undefined
+  // The first that is not weak is taken, so what stands further on need not be read.
+  for (const place of places(words.length)) {
+    const found = candidate(words, place, language)
+    if (found && !found.isWeak) return found
+    weak ??= found
+  }
+  return weak
 }
 
 interface Place {
@@ -152,7 +161,7 @@ function places(count: number): Place[] {
   return [...first, ...last, ...inside]
 }
 
-function candidate(words: readonly string[], { from, to }: Place, language: LanguageId) {
+function candidate(words: readonly string[], { from, to }: Place, language: LanguageId): Candidate | undefined {
   const taken = words.slice(from, to)
   const last = taken[taken.length - 1] ?? ''
   const isInside = from > 0 && to < words.length

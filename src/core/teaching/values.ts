@@ -10,7 +10,7 @@ import {
   signedGap,
 } from '../clock'
 import { unreachable } from '../errors'
-import { type Wording, languages, parseDuration, parseTime, printedAs, say, whyNoTime } from '../wording'
+import { type Wording, decimalsIn, languages, parseDuration, parseTime, say, whyNoTime } from '../wording'
 import type { ClockPart } from './shown'
 
 /**
@@ -122,12 +122,12 @@ export function sayHands(hands: HandAngles, wording: Wording, wanted?: number): 
   const said = say(minute, wording)
   const off = Math.abs(hourHandError)
   if (off <= HOUR_HAND_TOLERANCE_DEG) return said
-  const degrees = Math.round(off * 2) / 2
+  const degrees = decimalsIn(wording, String(Math.round(off * 2) / 2))
   const numeral = Math.floor(minute / MINUTES_PER_HOUR)
   const isParked = Math.abs(signedGap(numeral * DEGREES_PER_HOUR, hands.hour)) < HAND_SET_TOLERANCE_DEG / 2
-  if (isParked) return printedAs('{0}, hour hand left on {1} ({2}° behind)', wording, said, numeral || 12, degrees)
-  const way = hourHandError < 0 ? '{0}, hour hand {1}° behind' : '{0}, hour hand {1}° ahead'
-  return printedAs(way, wording, said, degrees)
+  const { behind, ahead, leftOn } = languages[wording.language].phrases.hourHandOff
+  if (isParked) return leftOn(said, numeral || 12, degrees)
+  return hourHandError < 0 ? behind(said, degrees) : ahead(said, degrees)
 }
 
 /** What a child wrote, as a time if it is one, or else as the text itself. */

@@ -223,6 +223,11 @@ const PHRASES: Phrases = {
     face: 'the face',
   },
   onDial: { past: 'past', to: 'to', hour: 'hour', minute: 'minute' },
+  hourHandOff: {
+    behind: (time, degrees) => `${time}, hour hand ${degrees}° behind`,
+    ahead: (time, degrees) => `${time}, hour hand ${degrees}° ahead`,
+    leftOn: (time, numeral, degrees) => `${time}, hour hand left on ${numeral} (${degrees}° behind)`,
+  },
   name: 'Name',
 }
 
@@ -243,6 +248,7 @@ function english(name: string): Language {
         .replace(AROUND, '')
         .replace(/ ?([ap])\.? ?m\.?$/, '$1m')
         .replace(/ ?o.?clock$| hours$/, ''),
+    decimalPoint: '.',
     noon: 'noon',
     midnight: 'midnight',
     phrases: PHRASES,

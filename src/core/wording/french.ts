@@ -12,7 +12,6 @@ import {
   readWithDayPart,
 } from './grammar'
 import type { Phrases } from './phrases'
-import { FRENCH_PRINTED } from './printed/french'
 import type { DayPart, Language, ParsedTime } from './language'
 
 const UNITS = [
@@ -187,6 +186,12 @@ const PHRASES: Phrases = {
     face: 'le cadran',
   },
   onDial: { past: 'et', to: 'moins', hour: 'heure', minute: 'minute' },
+  hourHandOff: {
+    behind: (time, degrees) => `${time}, aiguille des heures en retard de ${degrees}°`,
+    ahead: (time, degrees) => `${time}, aiguille des heures en avance de ${degrees}°`,
+    leftOn: (time, numeral, degrees) =>
+      `${time}, aiguille des heures restée sur le ${numeral} (en retard de ${degrees}°)`,
+  },
   name: 'Prénom',
 }
 
@@ -207,8 +212,8 @@ export const french: Language = {
         (_, hour: string, minutes: string) => `${hour}:${minutes.padStart(2, '0')}`,
       )
       .replace(/^(\d{1,2}) ?h$/, '$1 heures'),
+  decimalPoint: ',',
   noon: 'midi',
   midnight: 'minuit',
   phrases: PHRASES,
-  printed: FRENCH_PRINTED,
 }

@@ -12,7 +12,6 @@ import {
   readWithDayPart,
 } from './grammar'
 import type { Phrases } from './phrases'
-import { GERMAN_PRINTED } from './printed/german'
 import type { DayPart, Language, ParsedTime } from './language'
 
 const UNITS = [
@@ -236,6 +235,12 @@ const PHRASES: Phrases = {
     face: 'das Zifferblatt',
   },
   onDial: { past: 'nach', to: 'vor', hour: 'Stunde', minute: 'Minute' },
+  hourHandOff: {
+    behind: (time, degrees) => `${time}, Stundenzeiger ${degrees}° zu weit zurück`,
+    ahead: (time, degrees) => `${time}, Stundenzeiger ${degrees}° zu weit vor`,
+    leftOn: (time, numeral, degrees) =>
+      `${time}, Stundenzeiger auf der ${numeral} stehen geblieben (${degrees}° zu weit zurück)`,
+  },
   name: 'Name',
 }
 
@@ -257,10 +262,10 @@ function german(name: string, isRegional: boolean): Language {
           (_, hour: string, minutes: string) => `${hour}:${minutes.padStart(2, '0')}`,
         )
         .replace(/^(\d{1,2}[:.]\d{2}) ?uhr$/, '$1'),
+    decimalPoint: ',',
     noon: 'Mittag',
     midnight: 'Mitternacht',
     phrases: PHRASES,
-    printed: GERMAN_PRINTED,
   }
 }
 

@@ -3,10 +3,10 @@ import { unreachable } from '../errors'
 import { plain, readWithDayPart } from './grammar'
 import type { Language, Length, ParsedTime } from './language'
 import { type LanguageId, languages } from './registry'
-import { type PrintedPhrase, fillIn } from './printed/phrases'
 import type { Wording } from './types'
 
 export * from './language'
+export * from './paper'
 export * from './phrases'
 export { PRINTED, type PrintedPhrase } from './printed/phrases'
 export * from './registry'
@@ -57,46 +57,12 @@ function twoDigits(n: number): string {
   return String(n).padStart(2, '0')
 }
 
-/**
- * What is printed for the adult, in the group's language, with its places filled in.
- *
- * printedAs('Key: {0}', { language: 'de', form: 'turns' }, 'Domino') //=> 'Lösung: Domino'
- */
-export function printedAs(phrase: PrintedPhrase, { language }: Wording, ...values: (string | number)[]): string {
-  return fillIn(languages[language].printed, phrase, values)
-}
-
 /** Where nothing else is chosen, as on the screen. */
 export const IN_ENGLISH: Wording = { language: 'en-GB', form: 'turns' }
 
 /** Decimals with the language's own point or comma. */
 export function decimalsIn({ language }: Wording, text: string): string {
-  return text.replace(/(?<=\d)\.(?=\d)/g, languages[language].printed?.decimalPoint ?? '.')
-}
-
-/** Whether what is printed for the adult is as it stands in the code. */
-export const isEnglish = ({ language }: Wording): boolean => languages[language].printed === undefined
-
-/** Beside the bar that shows whether a page came out at true size. */
-export function barText(wording: Wording): string {
-  return printedAs('This bar is 100 mm when printed at 100 %', wording)
-}
-
-/** "Bram, Tomas and Wren". */
-export function listInWords(names: readonly string[], wording: Wording): string {
-  const last = names[names.length - 1] ?? ''
-  return names.length < 2 ? last : printedAs('{0} and {1}', wording, names.slice(0, -1).join(', '), last)
-}
-
-/** The name of a print, a rung, a material or a mistake in the group's language, by its English one. */
-export function nameIn({ language }: Wording, name: string): string {
-  return languages[language].printed?.names[name] ?? name
-}
-
-/** A name as it stands inside a sentence: small at its beginning, except in German. */
-export function nameWithin(wording: Wording, name: string): string {
-  const said = nameIn(wording, name)
-  return wording.language.startsWith('de') ? said : `${said.charAt(0).toLowerCase()}${said.slice(1)}`
+  return text.replace(/(?<=\d)\.(?=\d)/g, languages[language].decimalPoint)
 }
 
 export interface ReadOptions {

@@ -1,6 +1,5 @@
 import type { MinuteOfDay } from '../clock'
 import type { Phrases } from './phrases'
-import type { Printed } from './printed/phrases'
 
 /** `dial`: the half of the day is not told, `minute` is 0 to 719. `day`: it is, `minute` is 0 to 1439. */
 export interface ParsedTime {
@@ -43,10 +42,10 @@ export interface Language {
   readonly readLength: (text: string) => Length | undefined
   /** The language's own ways of writing figures ("15 Uhr 30", "16 h 5", "4 p. m.") put as 15:30, 16:05, 4pm. */
   tidyFigures(text: string): string
+  /** Between a number and its tenths. */
+  readonly decimalPoint: '.' | ','
   readonly noon: string
   readonly midnight: string
   /** What is asked and printed for the child. */
   readonly phrases: Phrases
-  /** What is printed for the adult; English has none, since the phrases themselves are English. */
-  readonly printed?: Printed
 }

@@ -50,5 +50,11 @@ export interface Phrases {
   readonly parts: Readonly<Record<'hour-hand' | 'minute-hand' | 'second-hand' | 'centre' | 'face', string>>
   /** On the drawn dial: the names of its sides and its hands. */
   readonly onDial: { readonly past: string; readonly to: string; readonly hour: string; readonly minute: string }
+  /** Hands that were set to `time`, with the hour hand so many degrees off, or left on the numeral. */
+  readonly hourHandOff: {
+    readonly behind: (time: string, degrees: string) => string
+    readonly ahead: (time: string, degrees: string) => string
+    readonly leftOn: (time: string, numeral: number, degrees: string) => string
+  }
   readonly name: string
 }

@@ -12,7 +12,6 @@ import {
   secondHalf,
 } from './grammar'
 import type { Phrases } from './phrases'
-import { SPANISH_PRINTED } from './printed/spanish'
 import type { DayPart, Language, ParsedTime } from './language'
 
 const UNITS = [
@@ -217,6 +216,11 @@ const PHRASES: Phrases = {
     face: 'la esfera',
   },
   onDial: { past: 'y', to: 'menos', hour: 'hora', minute: 'minuto' },
+  hourHandOff: {
+    behind: (time, degrees) => `${time}, aguja de las horas ${degrees}° atrasada`,
+    ahead: (time, degrees) => `${time}, aguja de las horas ${degrees}° adelantada`,
+    leftOn: (time, numeral, degrees) => `${time}, aguja de las horas quieta en el ${numeral} (${degrees}° atrasada)`,
+  },
   name: 'Nombre',
 }
 
@@ -234,8 +238,8 @@ export const spanish: Language = {
       .replace(/^(?:son |es |a )?(?:las?) (?=\d)/, '')
       .replace(/ ?([ap])\.? ?m\.?$/, '$1m')
       .replace(/ ?h(?:oras)?$/, ''),
+  decimalPoint: ',',
   noon: 'mediodía',
   midnight: 'medianoche',
   phrases: PHRASES,
-  printed: SPANISH_PRINTED,
 }

@@ -1,4 +1,4 @@
-import { Button, Group, NumberInput, SimpleGrid, Stack, Switch, Text, Title, UnstyledButton } from '@mantine/core'
+import { Button, Group, SimpleGrid, Stack, Switch, Text, Title, UnstyledButton } from '@mantine/core'
 import { IconPlayerPlay, IconPrinter } from '@tabler/icons-react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -24,6 +24,7 @@ import { Choice } from '../../ui/Choice'
 import { api } from '../../ui/api'
 import { Back } from './Back'
 import type { KeptGame } from './keptGame'
+import { NumberField } from '../../ui/NumberField'
 
 /** Values as they are typed: a number, or the text that is no number yet. */
 type Typed = number | string
@@ -221,15 +222,15 @@ function GameFields({ game, wish, onChange }: FieldsProps) {
   const field = (name: 'minutes' | 'children' | 'age' | 'lapMetres' | 'mostMetres' | 'roomMetres' | 'number') => ({
     value: wish[name],
     onChange: (value: Typed) => onChange({ [name]: value }),
-    clampBehavior: 'none' as const,
+    keepsOutside: true,
   })
   return (
     <>
       <SimpleGrid cols={{ base: 2, sm: 3, md: 6 }} spacing="sm">
-        <NumberInput label="Minutes" {...field('minutes')} />
-        <NumberInput label="Children" {...field('children')} />
-        <NumberInput label="Age of the youngest" placeholder="not known" {...field('age')} />
-        <NumberInput label="Room across (m)" placeholder="not told" decimalScale={1} {...field('roomMetres')} />
+        <NumberField decimals={2} label="Minutes" {...field('minutes')} />
+        <NumberField decimals={2} label="Children" {...field('children')} />
+        <NumberField decimals={2} label="Age of the youngest" placeholder="not known" {...field('age')} />
+        <NumberField label="Room across (m)" placeholder="not told" decimals={1} {...field('roomMetres')} />
         <Choice label="Times" value={wish.rung} onChange={(rung) => onChange({ rung })} data={RUNGS} />
         <Choice
           label="How hard"
@@ -249,10 +250,10 @@ function GameFields({ game, wish, onChange }: FieldsProps) {
           <Choice label="After the answer" value={wish.wrong} onChange={(wrong) => onChange({ wrong })} data={WRONG} />
         )}
         {games[game].takes.includes('lapMetres') && (
-          <NumberInput label="Metres between marks" decimalScale={1} {...field('lapMetres')} />
+          <NumberField label="Metres between marks" decimals={1} {...field('lapMetres')} />
         )}
         {games[game].takes.includes('mostMetres') && (
-          <NumberInput label="Most metres in all" placeholder="by age" {...field('mostMetres')} />
+          <NumberField decimals={2} label="Most metres in all" placeholder="by age" {...field('mostMetres')} />
         )}
         {games[game].takes.includes('facing') && (
           <Choice
@@ -262,7 +263,7 @@ function GameFields({ game, wish, onChange }: FieldsProps) {
             data={FACINGS}
           />
         )}
-        <NumberInput label="Game number" {...field('number')} />
+        <NumberField decimals={2} label="Game number" {...field('number')} />
       </SimpleGrid>
       <Switch
         label="Seated: arms only, nothing to run"

@@ -1,9 +1,10 @@
-import { Button, Group, SegmentedControl, Text } from '@mantine/core'
+import { Button, Group, Text } from '@mantine/core'
 import { useLocalStorage } from '@mantine/hooks'
 import { IconCheck, IconMinus, IconPlus, IconX } from '@tabler/icons-react'
 import { useState } from 'react'
 import type { Shown } from '../../core/movement'
 import { type Marks, type Player, type TakenAt, useCounted, useTaken } from './useTaken'
+import { Segments } from '../../ui/Segments'
 
 interface TakingProps extends TakenAt {
   readonly players: readonly Player[]
@@ -17,7 +18,7 @@ export function Taking({ players, ...at }: TakingProps) {
   return (
     <div className="caller-taking" role="group" aria-label="Who showed what">
       {players.length > 0 && (
-        <SegmentedControl
+        <Segments
           size="sm"
           value={way}
           onChange={(value) => setChosen(value as 'each' | 'count')}

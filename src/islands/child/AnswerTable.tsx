@@ -1,4 +1,4 @@
-import { Button, Group, Pagination, SegmentedControl, Text, VisuallyHidden } from '@mantine/core'
+import { Button, Group, Pagination, Text, VisuallyHidden } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useState } from 'react'
 import type { Answer } from '../../core/knowing'
@@ -9,6 +9,7 @@ import { momentInWords } from '../../ui/dates'
 import { ASK_NAMES } from '../../ui/names'
 import { CorrectForm } from './CorrectForm'
 import { useChildChange } from './useChild'
+import { Segments } from '../../ui/Segments'
 
 const PAGE = 20
 
@@ -88,7 +89,7 @@ function Filters({ answers, wanted, shown, onWant }: FiltersProps) {
   const ways = [...new Set(answers.map((answer) => answer.item.ask))]
   return (
     <Group mb="xs">
-      <SegmentedControl
+      <Segments
         aria-label="Which answers"
         value={wanted.onlyWrong ? 'wrong' : 'all'}
         onChange={(value) => onWant({ onlyWrong: value === 'wrong' })}

@@ -1,8 +1,9 @@
-import { Button, Group, Modal, NumberInput, Stack, Text, TextInput } from '@mantine/core'
+import { Button, Group, Modal, Stack, Text, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import type { Child } from '../../core/records'
 import { api } from '../../ui/api'
 import { useChange } from './usePeople'
+import { NumberField } from '../../ui/NumberField'
 
 /** A child's name and age. */
 export function ChildForm({ child, onClose }: { child: Child; onClose: () => void }) {
@@ -30,14 +31,7 @@ export function ChildForm({ child, onClose }: { child: Child; onClose: () => voi
             onChange={(event) => setName(event.currentTarget.value)}
             data-autofocus
           />
-          <NumberInput
-            label="Age"
-            description="Left empty when not told"
-            value={age}
-            onChange={setAge}
-            clampBehavior="none"
-            allowDecimal={false}
-          />
+          <NumberField label="Age" description="Left empty when not told" value={age} onChange={setAge} keepsOutside />
           {save.isError && (
             <Text c="var(--attention)" size="sm" role="alert">
               {save.error.message}

@@ -1,4 +1,4 @@
-import { Button, Group, SegmentedControl, Text, TextInput, Title } from '@mantine/core'
+import { Button, Group, Text, TextInput, Title } from '@mantine/core'
 import { IconArrowBackUp, IconClockPlay, IconPlus, IconTrash } from '@tabler/icons-react'
 import { type Day, WEEKDAYS, type Weekday } from '../../core/days'
 import type { DaysData } from '../../core/records'
@@ -7,6 +7,7 @@ import { KeptChoice } from '../../ui/KeptChoice'
 import { NameField } from '../../ui/NameField'
 import { today } from '../../ui/dates'
 import type { DaysState } from './useDays'
+import { Segments } from '../../ui/Segments'
 
 interface Props {
   readonly state: DaysState
@@ -71,7 +72,7 @@ function When({ body: { on }, onChange }: PartProps) {
   }
   return (
     <Group gap={6} align="end">
-      <SegmentedControl
+      <Segments
         aria-label="When it holds"
         value={on.kind}
         onChange={(kind) =>

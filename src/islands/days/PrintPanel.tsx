@@ -1,4 +1,4 @@
-import { Button, Checkbox, Group, NumberInput, Stack, Switch, Text } from '@mantine/core'
+import { Button, Checkbox, Group, Stack, Switch, Text } from '@mantine/core'
 import { IconPrinter, IconRun } from '@tabler/icons-react'
 import { useMemo, useState } from 'react'
 import { inOrder } from '../../core/days'
@@ -18,6 +18,7 @@ import { rungOf, schools } from '../../core/teaching'
 import { Cautions } from '../../ui/Cautions'
 import { Choice } from '../../ui/Choice'
 import type { DaysState } from './useDays'
+import { NumberField } from '../../ui/NumberField'
 
 interface Props {
   readonly state: DaysState
@@ -131,13 +132,12 @@ function ForWhom({ prints, data }: { prints: Prints; data: DaysData }) {
           })),
         ]}
       />
-      <NumberInput
+      <NumberField
         label="Number"
         aria-description="The same number prints the same pages"
         value={prints.seed}
         min={0}
         max={1_000_000}
-        allowDecimal={false}
         w={100}
         onChange={prints.setSeed}
       />

@@ -1,7 +1,8 @@
-import { NumberInput, Stack, Text } from '@mantine/core'
+import { Stack, Text } from '@mantine/core'
 import { amountInWords, amountsFor, makingCautions, makingSteps } from '../../core/make'
 import { Cautions } from '../../ui/Cautions'
 import type { Bench } from './useRecipe'
+import { NumberField } from '../../ui/NumberField'
 
 /** What N clocks take, how long it lasts, the order of the work, what to mind. */
 export function AmountsPanel({ bench }: { bench: Bench }) {
@@ -19,14 +20,13 @@ export function AmountsPanel({ bench }: { bench: Bench }) {
           ))}
         </ul>
       </div>
-      <NumberInput
+      <NumberField
         label="Minutes of cutting, a child"
         description={`${Math.round(amounts.straightMm)} mm straight and ${Math.round(amounts.curvedMm)} mm curved; change it if yours are quicker`}
         value={amounts.cuttingMinutes}
         onChange={(value) => bench.change({ cuttingMinutes: typeof value === 'number' ? value : undefined })}
         min={0}
         max={600}
-        allowDecimal={false}
         w={240}
       />
       {amounts.holeMinutes > 0 && <Text size="sm">Your own minutes for the holes: about {amounts.holeMinutes}.</Text>}

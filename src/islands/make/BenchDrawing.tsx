@@ -1,4 +1,4 @@
-import { Button, Group, SegmentedControl, SimpleGrid, Text } from '@mantine/core'
+import { Button, Group, SimpleGrid, Text } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { assembledReach, assembledShapes, recipePages } from '../../core/make'
 import { IN_ENGLISH, type Wording } from '../../core/wording'
@@ -6,6 +6,7 @@ import { Dial } from '../../ui/Dial'
 import type { Hands } from '../../ui/hands'
 import { DrawingView } from '../../ui/DrawingView'
 import type { Solved } from './useRecipe'
+import { Segments } from '../../ui/Segments'
 
 /** How far the layers are lifted, as a share of the face. */
 const APART = 0.16
@@ -18,7 +19,7 @@ export function BenchDrawing({ solved, wording }: { solved: Solved; wording: Wor
   return (
     <section className="sheet" aria-label="Drawing">
       <Group justify="space-between" mb="xs">
-        <SegmentedControl
+        <Segments
           aria-label="What is drawn"
           value={shown}
           onChange={setShown}

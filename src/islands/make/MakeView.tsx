@@ -1,4 +1,4 @@
-import { Grid, Group, SegmentedControl, Stack, Tabs, Text, Title } from '@mantine/core'
+import { Grid, Group, Stack, Tabs, Text, Title } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useLocalStorage } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
@@ -15,6 +15,7 @@ import { RecipeChecks } from './RecipeChecks'
 import { LookFields } from './LookFields'
 import { MeasureFields } from './MeasureFields'
 import { type Bench, useRecipe } from './useRecipe'
+import { Segments } from '../../ui/Segments'
 
 const amountsPanel = later(async () => (await import('./AmountsPanel')).AmountsPanel)
 const recipeOut = later(async () => (await import('./RecipeOut')).RecipeOut)
@@ -54,7 +55,7 @@ function Workbench() {
               label: RECIPE_KINDS[kind].name,
             }))}
           />
-          <SegmentedControl
+          <Segments
             aria-label="Unit"
             value={unit}
             onChange={(value) => setUnit(value as LengthUnit)}

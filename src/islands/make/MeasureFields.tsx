@@ -1,4 +1,4 @@
-import { ActionIcon, Group, NumberInput, SimpleGrid, Stack, Text } from '@mantine/core'
+import { ActionIcon, Group, SimpleGrid, Stack, Text } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { IconPin, IconPinnedOff } from '@tabler/icons-react'
 import { type PaperId, papers } from '../../core/drawing'
@@ -18,6 +18,7 @@ import {
 } from '../../core/make'
 import { LengthField } from '../../ui/LengthField'
 import type { Bench } from './useRecipe'
+import { NumberField } from '../../ui/NumberField'
 
 /** The measures that a kind of clock has. */
 function measuresOf(recipe: Recipe): MeasureId[] {
@@ -151,12 +152,11 @@ function StockFields({ bench }: { bench: Bench }) {
 /** A count as it is typed. An impossible one stays in the field, and the message above the drawing says why. */
 function CountField({ label, value, onChange }: { label: string; value: number; onChange: (value: number) => void }) {
   return (
-    <NumberInput
+    <NumberField
       label={label}
       value={Number.isNaN(value) ? '' : value}
       onChange={(next) => onChange(typeof next === 'number' ? next : NaN)}
-      clampBehavior="none"
-      allowDecimal={false}
+      keepsOutside
     />
   )
 }

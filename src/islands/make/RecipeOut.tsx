@@ -1,4 +1,4 @@
-import { Button, FileButton, NumberInput, Stack, Text } from '@mantine/core'
+import { Button, FileButton, Stack, Text } from '@mantine/core'
 import { IconDownload, IconPrinter } from '@tabler/icons-react'
 import { useState } from 'react'
 import { toLayeredSvg } from '../../core/drawing'
@@ -18,6 +18,7 @@ import { withOutlines } from '../../ui/outlines'
 import { SavedThings } from '../../ui/SavedThings'
 import { useKept } from '../../ui/kept'
 import type { Bench } from './useRecipe'
+import { NumberField } from '../../ui/NumberField'
 
 /** Everything that leaves the bench: PDF, SVG, saved recipes, files; and the check of the printer. */
 export function RecipeOut({ bench, unit, wording }: { bench: Bench; unit: LengthUnit; wording: Wording }) {
@@ -38,13 +39,13 @@ export function RecipeOut({ bench, unit, wording }: { bench: Bench; unit: Length
         SVG with layers, a page each
       </Button>
       <div className="sheet">
-        <NumberInput
+        <NumberField
           label="The 100 mm bar measures, in mm"
           description="With a ruler on the printed page"
           value={bar}
           onChange={setBar}
-          decimalScale={1}
-          clampBehavior="none"
+          decimals={1}
+          keepsOutside
           error={scale === undefined ? '50 to 200 mm' : undefined}
         />
         {scale !== undefined && (

@@ -1,9 +1,10 @@
-import { Button, Checkbox, Group, NumberInput, SimpleGrid, Stack, Text } from '@mantine/core'
+import { Button, Checkbox, Group, SimpleGrid, Stack, Text } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useState } from 'react'
 import { MAKING_MATERIALS, type MakingMaterial, type Suited, rankRecipes, recipeAs } from '../../core/make'
 import { type RungId, rungs } from '../../core/teaching'
 import type { Bench } from './useRecipe'
+import { NumberField } from '../../ui/NumberField'
 
 const ALL = Object.keys(MAKING_MATERIALS) as MakingMaterial[]
 
@@ -23,14 +24,7 @@ export function SuitsPanel({ bench }: { bench: Bench }) {
   return (
     <Stack gap="sm">
       <SimpleGrid cols={2} spacing={8}>
-        <NumberInput
-          label="Minutes available"
-          value={minutes}
-          onChange={setMinutes}
-          min={1}
-          max={120}
-          allowDecimal={false}
-        />
+        <NumberField label="Minutes available" value={minutes} onChange={setMinutes} min={1} max={120} />
         <Choice
           label="Rung"
           value={rung}

@@ -1,4 +1,4 @@
-import { Group, NumberInput, Text, TextInput } from '@mantine/core'
+import { Group, Text, TextInput } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useState } from 'react'
 import { LONGEST_SESSION, SHORTEST_SESSION, plannedMinutes } from '../../core/planning'
@@ -6,6 +6,7 @@ import { pathOf, rungOf } from '../../core/teaching'
 import { fromTimeField, toTimeField } from '../../ui/dates'
 import { PLACES } from '../../ui/places'
 import type { PlanState } from './usePlan'
+import { NumberField } from '../../ui/NumberField'
 
 /** When, how long and where: each change re-runs every check. */
 export function SessionFieldsRow({ state }: { state: PlanState }) {
@@ -75,14 +76,13 @@ export function MinutesField({ label, hidden = false, value, least, most, onChan
   const shown = typed ?? value
   const isRight = typeof shown === 'number' && Number.isInteger(shown) && shown >= least && shown <= most
   return (
-    <NumberInput
+    <NumberField
       label={hidden ? undefined : label}
       aria-label={hidden ? label : undefined}
       value={shown}
       min={least}
       max={most}
-      clampBehavior="none"
-      allowDecimal={false}
+      keepsOutside
       w={width}
       error={isRight ? undefined : `${least} to ${most}`}
       onChange={(next) => {

@@ -1,4 +1,4 @@
-import { Checkbox, Group, NumberInput, Stack, Text, UnstyledButton } from '@mantine/core'
+import { Checkbox, Group, Stack, Text, UnstyledButton } from '@mantine/core'
 import { Choice, listed } from '../../ui/Choice'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { useMemo, useState } from 'react'
@@ -6,6 +6,7 @@ import { secondsATurnAt } from '../../core/chance'
 import { NEEDS, type NeedId, type Printable, aboutMinutes, countsOn } from '../../core/printables'
 import { type RungId, STAGES, type Stage, rungs } from '../../core/teaching'
 import type { PrintState } from './usePrint'
+import { NumberField } from '../../ui/NumberField'
 
 const KINDS = { game: 'Games', cards: 'Cards', sheet: 'Sheets' } as const
 const PLAYERS = 3
@@ -48,13 +49,12 @@ export function FindPanel({ state }: { state: PrintState }) {
           <Narrow label="Which kind" value={kind} onChange={setKind} data={ALL_KINDS} />
           <Narrow label="Which stage" value={stage} onChange={setStage} data={ANY_STAGE} />
         </Group>
-        <NumberInput
+        <NumberField
           aria-label="Done within so many minutes"
           placeholder="Done within … minutes"
           value={minutes}
           min={1}
           max={120}
-          allowDecimal={false}
           onChange={(value) => setMinutes(typeof value === 'number' ? value : '')}
         />
         <Without missing={missing} onChange={setMissing} />

@@ -1,4 +1,4 @@
-import { Input, NumberInput, SegmentedControl, Switch, Text, TextInput } from '@mantine/core'
+import { Input, Switch, Text, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { unreachable } from '../../core/errors'
 import {
@@ -16,6 +16,8 @@ import type { RungId } from '../../core/teaching'
 import { Choice } from '../../ui/Choice'
 import { PrintableText } from './PrintableText'
 import type { PrintState } from './usePrint'
+import { NumberField } from '../../ui/NumberField'
+import { Segments } from '../../ui/Segments'
 
 /** More than these do not fit side by side in the narrow column. */
 const MOST_SIDE_BY_SIDE = 4
@@ -87,7 +89,7 @@ function ChoiceField({ option, value, onChange, rung }: FieldOf<ChoiceOption, st
     Object.keys(values).length <= 2 &&
     suited.every(([, name]) => name.length < LONGEST_SIDE_BY_SIDE)
   )
-    return <SegmentedControl fullWidth aria-label={label} value={value} onChange={onChange} data={data} />
+    return <Segments fullWidth aria-label={label} value={value} onChange={onChange} data={data} />
   return (
     <Choice
       label={label}
@@ -112,14 +114,14 @@ function LevelField({ option, value, onChange, rung }: FieldOf<LevelOption, numb
       <Text size="sm" fw={500}>
         {label}
       </Text>
-      <SegmentedControl fullWidth aria-label={label} {...shown} onChange={(chosen) => onChange(Number(chosen))} />
+      <Segments fullWidth aria-label={label} {...shown} onChange={(chosen) => onChange(Number(chosen))} />
     </div>
   )
 }
 
 function WholeNumberField({ option, value, onChange }: FieldOf<WholeOption, number>) {
   return (
-    <NumberInput
+    <NumberField
       label={option.label}
       description={option.help}
       placeholder={option.none}
@@ -128,8 +130,7 @@ function WholeNumberField({ option, value, onChange }: FieldOf<WholeOption, numb
       onChange={(next) =>
         (typeof next === 'number' || option.usual === undefined) && onChange(next === '' ? undefined : Number(next))
       }
-      clampBehavior="none"
-      allowDecimal={false}
+      keepsOutside
     />
   )
 }

@@ -1,4 +1,4 @@
-import { NumberInput, Stack, Text } from '@mantine/core'
+import { Stack, Text } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { type PaperId, papers } from '../../core/drawing'
 import { OPTION_IDS, type TakenId } from '../../core/printables'
@@ -6,6 +6,7 @@ import { WholeField } from '../../ui/WholeField'
 import { LuresFields } from './LuresFields'
 import { OptionField } from './OptionField'
 import { MOST_SEED, type PrintState } from './usePrint'
+import { NumberField } from '../../ui/NumberField'
 
 /** Those that are found in a printer at home or at school. */
 const PAPERS = ['a4', 'letter'] as const
@@ -46,13 +47,12 @@ function CountField({ state: { printable, counts, options, set } }: { state: Pri
   // A day of one's own has as many questions as rows.
   if (counts.least === counts.most || options.rows) return null
   return (
-    <NumberInput
+    <NumberField
       label={`How many ${printable.counts}`}
       description={`${counts.least} to ${counts.most} on this rung`}
       value={options.count}
       onChange={(value) => typeof value === 'number' && set({ count: value })}
-      clampBehavior="none"
-      allowDecimal={false}
+      keepsOutside
     />
   )
 }

@@ -1,7 +1,8 @@
-import { Button, SegmentedControl, Text } from '@mantine/core'
+import { Button, Text } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { DrawingView } from '../../ui/DrawingView'
 import type { PrintState } from './usePrint'
+import { Segments } from '../../ui/Segments'
 
 /** The pages or the key, or why there are none. The first page is shown at once, the others a moment later. */
 export function PagesPanel({ state }: { state: PrintState }) {
@@ -11,9 +12,8 @@ export function PagesPanel({ state }: { state: PrintState }) {
   const shown = useMemo(() => (first ? [first, ...(printLater?.[side].slice(1) ?? [])] : []), [first, printLater, side])
   return (
     <>
-      <SegmentedControl
+      <Segments
         fullWidth
-        mb="xs"
         aria-label="Pages or key"
         value={side}
         onChange={setSide}

@@ -1,4 +1,4 @@
-import { Button, Checkbox, Group, Radio, SegmentedControl, SimpleGrid, Stack, Switch, Text, Title } from '@mantine/core'
+import { Button, Checkbox, Group, Radio, SimpleGrid, Stack, Switch, Text, Title } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { tell } from '../../ui/notices'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
@@ -12,6 +12,7 @@ import { LANGUAGE_IDS, languages, say } from '../../core/wording'
 import { Refusal, api } from '../../ui/api'
 import { SAYING_FORMS, type SayingForm } from '../../ui/names'
 import { PLACES } from '../../ui/places'
+import { Segments } from '../../ui/Segments'
 
 /** Times that show how the ways of saying differ. */
 const EXAMPLES = [timeAt(4, 15), timeAt(6, 35), timeAt(8, 45)]
@@ -137,7 +138,7 @@ function PrintingRules({ rules, set }: RulesProps) {
         <Title order={2} size="h4">
           Printing
         </Title>
-        <SegmentedControl
+        <Segments
           aria-label="Paper"
           value={rules.paper}
           onChange={(value) => set({ paper: value as PaperId })}

@@ -1,4 +1,4 @@
-import { Anchor, Button, Group, NumberInput, Stack, Text, Title } from '@mantine/core'
+import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
 import { IconPrinter } from '@tabler/icons-react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -12,6 +12,7 @@ import { Loaded } from '../../ui/Loaded'
 import { api } from '../../ui/api'
 import { dayInWords, today } from '../../ui/dates'
 import { logQuery, settingsQuery } from '../../ui/queries'
+import { NumberField } from '../../ui/NumberField'
 
 export default function ShoppingView({ state }: { state: string }) {
   return (
@@ -144,13 +145,14 @@ function Have({ material, name, have }: { material: MaterialId; name: string; ha
   const amount = typed === '' ? undefined : Number(typed)
   const isRight = amount === undefined || (Number.isInteger(amount) && amount >= 0 && amount <= MOST)
   return (
-    <NumberInput
+    <NumberField
+      decimals={2}
       aria-label={`In the cupboard: ${name}`}
       placeholder="not counted"
       value={typed}
       min={0}
       max={MOST}
-      clampBehavior="none"
+      keepsOutside
       error={isRight ? undefined : `0 to ${MOST}, whole`}
       onChange={setTyped}
       onBlur={() => isRight && amount !== have && save.mutate(amount)}

@@ -1,4 +1,4 @@
-import { Button, Group, NumberInput, Stack, Text, TextInput } from '@mantine/core'
+import { Button, Group, Stack, Text, TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { attempt } from '../../core/errors'
 import { type StoriesData, wordingOf } from '../../core/records'
@@ -15,6 +15,7 @@ import {
 import { type RungId, rungOf, rungs } from '../../core/teaching'
 import { Choice } from '../../ui/Choice'
 import type { StoriesState } from './useStories'
+import { NumberField } from '../../ui/NumberField'
 
 interface Props {
   readonly state: StoriesState
@@ -147,17 +148,16 @@ function MakerFields({ maker, data }: { maker: ReturnType<typeof useMaker>; data
         onChange={maker.setDayId}
         data={[{ value: '', label: 'a usual one' }, ...data.days.map(({ id, name }) => ({ value: id, label: name }))]}
       />
-      <NumberInput
+      <NumberField
         label="Things that happen"
         value={maker.count}
         min={LEAST_EVENTS}
         max={MOST_EVENTS}
-        clampBehavior="none"
-        allowDecimal={false}
+        keepsOutside
         w={140}
         onChange={maker.setCount}
       />
-      <NumberInput label="Number" value={maker.seed} min={0} allowDecimal={false} w={100} onChange={maker.setSeed} />
+      <NumberField label="Number" value={maker.seed} min={0} w={100} onChange={maker.setSeed} />
     </Group>
   )
 }

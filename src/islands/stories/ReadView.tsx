@@ -1,4 +1,4 @@
-import { Button, Group, SegmentedControl, Stack, Text, Title } from '@mantine/core'
+import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { onDial } from '../../core/clock'
@@ -10,6 +10,7 @@ import { Loaded } from '../../ui/Loaded'
 import { storiesQuery } from '../../ui/queries'
 import { ReadQuestions } from './ReadQuestions'
 import { type StoriesState, useStories } from './useStories'
+import { Segments } from '../../ui/Segments'
 import './stories.css'
 
 export default function ReadView({ state }: { state: string }) {
@@ -48,7 +49,7 @@ function ReadRoom({ data }: { data: StoriesData }) {
           {one.name}
         </Title>
         <Group gap="xs">
-          <SegmentedControl
+          <Segments
             aria-label="What is on the screen"
             value={mode}
             onChange={setMode}

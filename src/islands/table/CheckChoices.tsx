@@ -1,10 +1,11 @@
-import { Group, MultiSelect, SegmentedControl, Switch } from '@mantine/core'
+import { Group, MultiSelect, Switch } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { FADING_ORDER, SCAFFOLD_NAMES, type ScaffoldId } from '../../core/knowing'
 import { asksOf, rungOf } from '../../core/teaching'
 import { ASK_NAMES } from '../../ui/names'
 import type { QuickCheckState } from './useQuickCheck'
 import type { Choices } from './checkState'
+import { Segments } from '../../ui/Segments'
 
 /** Who is asked, on which rung, which way, with what: set once and left. */
 export function CheckChoices({ check }: { check: QuickCheckState }) {
@@ -12,7 +13,7 @@ export function CheckChoices({ check }: { check: QuickCheckState }) {
   return (
     <>
       <Group gap="xs" align="end">
-        <SegmentedControl
+        <Segments
           aria-label="Who is asked"
           value={choices.turns}
           onChange={(value) => choose({ turns: value as Choices['turns'] })}

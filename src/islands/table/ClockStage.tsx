@@ -1,4 +1,4 @@
-import { Button, Group, SegmentedControl, TextInput } from '@mantine/core'
+import { Button, Group, TextInput } from '@mantine/core'
 import { Choice, listed } from '../../ui/Choice'
 import { useLocalStorage, useWindowEvent } from '@mantine/hooks'
 import { useState } from 'react'
@@ -13,6 +13,7 @@ import { isTyping } from '../../ui/Shortcuts'
 import { helpsOnDial } from '../../ui/helps'
 import { later, useFetchLater } from '../../ui/later'
 import type { Helps } from './HelpsMenu'
+import { Segments } from '../../ui/Segments'
 
 const helpsMenu = later(async () => (await import('./HelpsMenu')).HelpsMenu, <Button variant="default">Helps</Button>)
 const numberLine = later(async () => (await import('./LineUnder')).NumberLine)
@@ -132,7 +133,7 @@ interface TurningProps {
 function Turning({ gear, onGear, step, onStep }: TurningProps) {
   return (
     <>
-      <SegmentedControl
+      <Segments
         aria-label="How the hands turn"
         value={gear}
         onChange={onGear}
@@ -141,7 +142,7 @@ function Turning({ gear, onGear, step, onStep }: TurningProps) {
           { value: 'free', label: 'Each hand alone' },
         ]}
       />
-      <SegmentedControl
+      <Segments
         aria-label="Minutes a click"
         value={step}
         onChange={onStep}

@@ -1,8 +1,9 @@
-import { ActionIcon, Button, Group, Popover, SegmentedControl, Stack, Switch, Text } from '@mantine/core'
+import { ActionIcon, Button, Group, Popover, Stack, Switch, Text } from '@mantine/core'
 import { IconArrowDown, IconArrowUp } from '@tabler/icons-react'
 import type { DialOptions } from '../../core/faces'
 import { SCAFFOLD_NAMES, type ScaffoldId } from '../../core/knowing'
 import { withoutFirst } from '../../ui/helps'
+import { Segments } from '../../ui/Segments'
 
 /** What is drawn on the dial, and in which order its helps are faded. */
 export interface Helps {
@@ -115,13 +116,7 @@ function Choice<T extends string>({ name, value, values, onChange }: ChoiceProps
   return (
     <Group justify="space-between" wrap="nowrap">
       <Text size="sm">{name}</Text>
-      <SegmentedControl
-        size="xs"
-        aria-label={name}
-        value={value}
-        onChange={(next) => onChange(next as T)}
-        data={[...values]}
-      />
+      <Segments size="xs" aria-label={name} value={value} onChange={(next) => onChange(next as T)} data={[...values]} />
     </Group>
   )
 }

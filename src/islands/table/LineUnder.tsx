@@ -1,10 +1,11 @@
-import { Button, Group, SegmentedControl, Text, TextInput } from '@mantine/core'
+import { Button, Group, Text, TextInput } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useRef, useState } from 'react'
 import { countJumps, minutesPast, modulo, workBack } from '../../core/clock'
 import { NUMBER_LINE, jumpEnds, jumpLine, minutesAtX, numberLine } from '../../core/faces'
 import { type Wording, languages, say, sayDuration } from '../../core/wording'
 import { DrawingView } from '../../ui/DrawingView'
+import { Segments } from '../../ui/Segments'
 
 interface LineProps {
   /** The time on the dial, minutes since midnight. */
@@ -98,7 +99,7 @@ export function JumpLine({ minute, onTurn, wording }: LineProps) {
         label={`Jumps from ${digital(ends.from)} to ${digital(ends.to)}`}
       />
       <Group gap="xs" justify="center">
-        <SegmentedControl
+        <Segments
           aria-label="What is reckoned"
           value={kind}
           onChange={(value) => setState({ ...state, kind: value as Reckoning })}

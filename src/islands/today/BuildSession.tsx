@@ -1,5 +1,5 @@
 import type { GroupId } from '../../core/ids'
-import { Button, Group, NumberInput, Stack, Text } from '@mantine/core'
+import { Button, Group, Stack, Text } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -9,6 +9,7 @@ import type { Session, Settings } from '../../core/records'
 import { api, newId } from '../../ui/api'
 import { soon, today } from '../../ui/dates'
 import { PLACES } from '../../ui/places'
+import { NumberField } from '../../ui/NumberField'
 
 const USUAL_MINUTES = [15, 25, 40] as const
 
@@ -65,14 +66,13 @@ interface MinutesPickerProps {
 function MinutesPicker({ minutes, onPick }: MinutesPickerProps) {
   return (
     <>
-      <NumberInput
+      <NumberField
         label="Minutes"
         value={minutes}
         onChange={onPick}
         min={SHORTEST_SESSION}
         max={LONGEST_SESSION}
-        clampBehavior="none"
-        allowDecimal={false}
+        keepsOutside
         w={96}
       />
       <Group gap={4}>

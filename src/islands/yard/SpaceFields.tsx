@@ -1,4 +1,4 @@
-import { ActionIcon, Button, Group, NumberInput, SimpleGrid, Stack, Text, TextInput } from '@mantine/core'
+import { ActionIcon, Button, Group, SimpleGrid, Stack, Text, TextInput } from '@mantine/core'
 import { Choice, listed } from '../../ui/Choice'
 import { IconTrash } from '@tabler/icons-react'
 import {
@@ -14,6 +14,7 @@ import {
 import { CheckLine } from '../../ui/CheckLine'
 import { LengthField } from '../../ui/LengthField'
 import type { YardState } from './useYard'
+import { NumberField } from '../../ui/NumberField'
 
 /** The free space, what stands in it, the ground, the markers and the people. */
 export function SpaceFields({ state }: { state: YardState }) {
@@ -127,20 +128,18 @@ function PeopleSection({ state: { yard, change } }: { state: YardState }) {
           onChange={(hands) => change({ hands })}
           data={listed({ ropes: 'ropes', sticks: 'sticks', children: 'children' })}
         />
-        <NumberInput
+        <NumberField
           label="Children"
           value={yard.children}
           min={1}
           max={60}
-          allowDecimal={false}
           onChange={(value) => typeof value === 'number' && change({ children: value })}
         />
-        <NumberInput
+        <NumberField
           label="Their age"
           value={yard.age}
           min={3}
           max={99}
-          allowDecimal={false}
           onChange={(value) => typeof value === 'number' && change({ age: value })}
         />
       </SimpleGrid>
@@ -225,12 +224,11 @@ function MarkerRows({ state: { yard, change } }: { state: YardState }) {
           maxLength={60}
           onChange={(event) => put({ name: event.currentTarget.value })}
         />
-        <NumberInput
+        <NumberField
           label="Count"
           value={marker.count}
           min={0}
           max={500}
-          allowDecimal={false}
           w={90}
           onChange={(value) => typeof value === 'number' && put({ count: value })}
         />

@@ -1,4 +1,4 @@
-import { Grid, Group, SegmentedControl, Stack, Tabs, Text, Title } from '@mantine/core'
+import { Grid, Group, Stack, Tabs, Text, Title } from '@mantine/core'
 import { useState } from 'react'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
@@ -7,6 +7,7 @@ import { LengthsPanel } from './LengthsPanel'
 import { SpaceFields } from './SpaceFields'
 import { YardPlan } from './YardPlan'
 import { type YardState, useYard } from './useYard'
+import { Segments } from '../../ui/Segments'
 
 const laidPanel = later(async () => (await import('./LaidPanel')).LaidPanel)
 const handsPanel = later(async () => (await import('./HandsPanel')).HandsPanel)
@@ -31,7 +32,7 @@ function YardRoom() {
         <Title order={1} size="h3">
           Floor clock
         </Title>
-        <SegmentedControl
+        <Segments
           aria-label="Unit"
           value={state.yard.unit}
           onChange={(unit) => state.change({ unit: unit as 'm' | 'ft' })}

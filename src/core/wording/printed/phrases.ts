@@ -32,9 +32,6 @@ const PRINT_PHRASES = [
   'board {0} is full at call {1}',
   '{0}, which is there: {1}',
   '{0}, which is not on the page: {1}',
-  '{0}, hour hand {1}° behind',
-  '{0}, hour hand {1}° ahead',
-  '{0}, hour hand left on {1} ({2}° behind)',
   'This bar is 100 mm when printed at 100 %',
   'no. {0}',
   'every time as it is',
@@ -69,19 +66,4 @@ export interface Printed {
   readonly phrases: Readonly<Record<PrintedPhrase, string>>
   /** Names by their English ones: prints, rungs, materials, cautions, what a child does who makes a known mistake. */
   readonly names: Readonly<Record<string, string>>
-  /** Between a number and its tenths. */
-  readonly decimalPoint: string
-}
-
-/** A phrase of `printed` (English where that is undefined) with its places filled in. */
-export function fillIn(
-  printed: Printed | undefined,
-  phrase: PrintedPhrase,
-  values: readonly (string | number)[],
-): string {
-  const said = printed?.phrases[phrase] ?? phrase
-  // A number is written with the point or comma of its language; in a text it may be a time or a date.
-  const written = (value: string | number) =>
-    typeof value === 'number' ? String(value).replace('.', printed?.decimalPoint ?? '.') : value
-  return said.replace(/\{(\d)\}/g, (_, place: string) => written(values[Number(place)] ?? ''))
 }

@@ -1,4 +1,4 @@
-import { Button, Group, NumberInput, Stack, Text, TextInput } from '@mantine/core'
+import { Button, Group, Stack, Text, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import {
   type Backup,
@@ -16,6 +16,7 @@ import { untilInWords } from '../../../ui/removing'
 import { ComparedTable, bringsNothing } from './ComparedTable'
 import { Part, Refused } from './Part'
 import { useDataChange, useLook } from './useData'
+import { NumberField } from '../../../ui/NumberField'
 
 const MOST_SHOWN = 6
 
@@ -129,12 +130,11 @@ function KeepingForm({ state }: { state: DataState }) {
             onChange={(event) => setFolder(event.currentTarget.value)}
             style={{ flex: '1 1 200px' }}
           />
-          <NumberInput
+          <NumberField
             label="Keep the last"
             value={keep}
             min={FEWEST_BACKUPS}
             max={MOST_BACKUPS}
-            allowDecimal={false}
             onChange={setKeep}
             w={110}
           />

@@ -8,5 +8,4 @@ import { frenchThings } from './things'
 export const FRENCH_PRINTED: Printed = {
   phrases: { ...frenchPrints.phrases, ...frenchSession, ...frenchHome, ...frenchMaking, ...frenchYard },
   names: { ...frenchPrints.names, ...frenchThings },
-  decimalPoint: ',',
 }

@@ -8,5 +8,4 @@ import { germanThings } from './things'
 export const GERMAN_PRINTED: Printed = {
   phrases: { ...germanPrints.phrases, ...germanSession, ...germanHome, ...germanMaking, ...germanYard },
   names: { ...germanPrints.names, ...germanThings },
-  decimalPoint: ',',
 }

@@ -8,5 +8,4 @@ import { spanishThings } from './things'
 export const SPANISH_PRINTED: Printed = {
   phrases: { ...spanishPrints.phrases, ...spanishSession, ...spanishHome, ...spanishMaking, ...spanishYard },
   names: { ...spanishPrints.names, ...spanishThings },
-  decimalPoint: ',',
 }

@@ -1,0 +1,47 @@
+import type { PrintedPhrase } from './printed/phrases'
+import { PRINTED_IN } from './printed/registry'
+import { languages } from './registry'
+import type { Wording } from './types'
+
+/*
+ * What is printed for the adult, in the group's language. It is apart from how times are said, since its tables are
+ * long: a view that prints nothing does not fetch them.
+ */
+
+/**
+ * What is printed for the adult, in the group's language, with its places filled in.
+ *
+ * printedAs('Key: {0}', { language: 'de', form: 'turns' }, 'Domino') //=> 'Lösung: Domino'
+ */
+export function printedAs(phrase: PrintedPhrase, { language }: Wording, ...values: (string | number)[]): string {
+  const said = PRINTED_IN[language]?.phrases[phrase] ?? phrase
+  // A number is written with the point or comma of its language; in a text it may be a time or a date.
+  const written = (value: string | number) =>
+    typeof value === 'number' ? String(value).replace('.', languages[language].decimalPoint) : value
+  return said.replace(/\{(\d)\}/g, (_, place: string) => written(values[Number(place)] ?? ''))
+}
+
+/** Whether what is printed for the adult is as it stands in the code. */
+export const isEnglish = ({ language }: Wording): boolean => PRINTED_IN[language] === undefined
+
+/** Beside the bar that shows whether a page came out at true size. */
+export function barText(wording: Wording): string {
+  return printedAs('This bar is 100 mm when printed at 100 %', wording)
+}
+
+/** "Bram, Tomas and Wren". */
+export function listInWords(names: readonly string[], wording: Wording): string {
+  const last = names[names.length - 1] ?? ''
+  return names.length < 2 ? last : printedAs('{0} and {1}', wording, names.slice(0, -1).join(', '), last)
+}
+
+/** The name of a print, a rung, a material or a mistake in the group's language, by its English one. */
+export function nameIn({ language }: Wording, name: string): string {
+  return PRINTED_IN[language]?.names[name] ?? name
+}
+
+/** A name as it stands inside a sentence: small at its beginning, except in German. */
+export function nameWithin(wording: Wording, name: string): string {
+  const said = nameIn(wording, name)
+  return wording.language.startsWith('de') ? said : `${said.charAt(0).toLowerCase()}${said.slice(1)}`
+}
