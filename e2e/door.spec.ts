@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn } from 'node:child_process'
-import { mkdtempSync, readFileSync } from 'node:fs'
+import { mkdtempSync, readFileSync, readdirSync } from 'node:fs'
 import { type IncomingHttpHeaders, request as httpRequest } from 'node:http'
 import { connect } from 'node:net'
 import { tmpdir } from 'node:os'
@@ -121,6 +121,16 @@ test('pages tell the browser what they may do, and only our own may ask', async 
     'cross-origin-resource-policy': 'same-origin',
     'permissions-policy': expect.stringContaining('camera=()') as unknown,
   })
+  // Scripts and styles say nothing about pages, but a worker keeps to the policy of its own script.
+  const script = readdirSync('dist/client/_astro').find((name) => name.endsWith('.js'))
+  const built = (await send('GET', `/_astro/${script}`)).headers
+  expect(built).toMatchObject({
+    'cache-control': 'public, max-age=31536000, immutable',
+    'content-security-policy': "default-src 'self'",
+    'cross-origin-resource-policy': 'same-origin',
+    'x-content-type-options': 'nosniff',
+  })
+  expect(built['permissions-policy']).toBeUndefined()
   const from = (site: string, mode: string, dest: string) => ({
     'sec-fetch-site': site,
     'sec-fetch-mode': mode,

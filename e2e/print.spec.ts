@@ -95,7 +95,16 @@ test('a count that the rung does not have is refused with what is possible', asy
   await expect(page.getByRole('alert')).toContainText('How many dials: 1 to 11 are possible on this rung, not 60.')
   await page.getByRole('button', { name: 'Make 11 dials' }).click()
   await expect(page.getByRole('alert')).toHaveCount(0)
-  await expect(page.getByRole('textbox', { name: 'How many dials' })).toHaveValue('11')
+  const dials = page.getByRole('textbox', { name: 'How many dials' })
+  await expect(dials).toHaveValue('11')
+  // The arrow keys count. What is no number is not taken up, and the field shows again what holds.
+  await dials.press('ArrowDown')
+  await expect(page.getByRole('radio', { name: 'Pages: 1' })).toBeChecked()
+  await expect(dials).toHaveValue('10')
+  await dials.fill('many')
+  await expect(dials).toHaveValue('')
+  await dials.blur()
+  await expect(dials).toHaveValue('10')
 })
 
 test('a family types its own day, is told of a row without a time, and has its clocks to draw in', async ({ page }) => {

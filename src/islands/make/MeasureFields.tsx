@@ -116,7 +116,7 @@ function Plates({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
   )
 }
 
-/** What it is printed on, stuck to and held by. */
+/** What it is printed on, stuck to and held by. Half a row would cut off the longest names of the last two. */
 function StockFields({ bench }: { bench: Bench }) {
   const { recipe } = bench
   return (
@@ -135,12 +135,14 @@ function StockFields({ bench }: { bench: Bench }) {
       />
       <Choice
         label="Backing"
+        className="whole-row"
         value={recipe.backing}
         onChange={(backing) => bench.change({ backing })}
         data={BACKINGS.map((id) => ({ value: id, label: capital(backings[id].name) }))}
       />
       <Choice
         label="Held by"
+        className="whole-row"
         value={recipe.fastener}
         onChange={(fastener) => bench.change({ fastener, fixed: { ...recipe.fixed, legMm: undefined } })}
         data={(Object.keys(fasteners) as FastenerId[]).map((id) => ({ value: id, label: fasteners[id].name }))}
