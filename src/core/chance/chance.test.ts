@@ -11,6 +11,7 @@ import {
   secondsATurnAt,
   simulateFill,
   simulateTurns,
+  sizesFor,
 } from '.'
 
 const die = (cells: number) => ({ chances: [1, 1, 1, 1, 1, 1], cells: Array.from({ length: 6 }, () => cells) })
@@ -92,6 +93,21 @@ describe('turns to fill a mat', () => {
       ),
       { numRuns: 60 },
     )
+  })
+
+  it('have that least worked out: a turn for each cell, and cells by chance for the rarest kind', () => {
+    // Two cells at chance 1/4 take 8 turns on the average.
+    expect(leastTurns({ chances: [1, 3], cells: [2, 1] })).toBe(7)
+    // Seven cells at chance 5/6 take 8.4.
+    expect(leastTurns({ chances: [5, 1], cells: [7, 0] })).toBeCloseTo(7.4, 9)
+    expect(leastTurns({ chances: [1, 1], cells: [1, 1] })).toBe(2)
+  })
+
+  it('end with the first turn after which the game is all but surely over', () => {
+    const { over } = fillTurns(die(2))
+    expect(over.at(-1)).toBeGreaterThan(1 - 1e-9)
+    expect(over.at(-2)).toBeLessThanOrEqual(1 - 1e-9)
+    expect(over.findIndex((chance) => chance > 0)).toBe(12)
   })
 
   it('are at least the cells, grow with them, and their quantiles rise', () => {
@@ -186,9 +202,52 @@ describe('minutes', () => {
     expect(secondsATurnAt(30)).toBe(10)
   })
 
+  it('a face without a cell has nothing to squash: the turn is lost', () => {
+    // One cell at chance 1/2 takes two turns on the average, whatever becomes of the others.
+    const bare = simulateTurns(randomFrom(4), 4000, (random) =>
+      simulateFill(random, { chances: [1, 1], cells: [0, 1] }, { squash: true }),
+    )
+    expect(Math.abs(bare.mean - 2)).toBeLessThan(4 * bare.error)
+  })
+
   it('squashing makes a game longer', () => {
     const play = (squash: boolean) =>
       simulateTurns(randomFrom(9), 2000, (random) => simulateFill(random, die(1), { squash })).mean
     expect(play(true)).toBeGreaterThan(play(false) * 1.3)
+  })
+})
+
+describe('sizes of a game for the minutes there are', () => {
+  const sizes = [1, 2, 3, 4].map((cells) => ({ kinds: 6, cells }))
+  const fitting = (minutes: number, players = 1, secondsATurn = 20) =>
+    sizesFor(
+      { minutes, players, secondsATurn },
+      sizes,
+      ({ cells }, many) => playersTurns(fillTurns(die(cells)), many, 'first-full'),
+      ({ cells }) => leastTurns(die(cells)),
+    )
+
+  it('end within them and a quarter more, the best first: whose median is nearest to four fifths of them', () => {
+    // Means of 14.7, 24.1, 32.7 and 40.8 turns are about 5, 8, 11 and 14 minutes.
+    expect(fitting(11).map(({ cells }) => cells)).toEqual([2, 1])
+    expect(fitting(18).map(({ cells }) => cells)).toEqual([4, 3, 2, 1])
+    // Four cells each may take 20 minutes: more than 15 and a quarter.
+    expect(fitting(15).map(({ cells }) => cells)).toEqual([3, 2, 1])
+    for (const { time } of fitting(12)) expect(time.most).toBeLessThanOrEqual(15)
+    expect(fitting(1)).toEqual([])
+  })
+
+  it('take longer with more players', () => {
+    expect(fitting(18, 3).length).toBeLessThan(fitting(18).length)
+  })
+
+  it.each([0, -1, 121, NaN])('are refused for %d minutes', (minutes) => {
+    expect(() => fitting(minutes)).toThrow(/minutes must be above 0 and at most 120/)
+  })
+
+  it('are known for 120 minutes, and refused for players or seconds that cannot be', () => {
+    expect(fitting(120)).toHaveLength(4)
+    expect(() => fitting(10, 0)).toThrow(/players/)
+    expect(() => fitting(10, 1, 0)).toThrow(/seconds a turn/)
   })
 })

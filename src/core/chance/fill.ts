@@ -85,11 +85,11 @@ function withKind({ filled, weight }: Stage, { chance, cells }: Kind, most: numb
   const row = new Float64Array(most + 2)
   row[0] = 1
   let [low, high] = [0, 0]
-  const next = Array.from({ length: most + 1 }, () => 0)
+  const next: number[] = []
   for (let t = 0; t <= most; t++) {
     let sum = 0
     for (let k = Math.max(cells, low); k <= high; k++) sum += (row[k] as number) * (filled[t - k] as number)
-    next[t] = Math.min(1, sum)
+    next.push(Math.min(1, sum))
     high++
     for (let k = high; k > low; k--) row[k] = (row[k] as number) * (1 - q) + (row[k - 1] as number) * q
     row[low] = (row[low] as number) * (1 - q)

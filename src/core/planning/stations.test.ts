@@ -74,9 +74,11 @@ const stepOf = ({ steps }: SessionPlan) => steps.find(({ stations }) => stations
 
 describe('stations', () => {
   it('have every child at one station in every round, at its rung, with somebody where one is needed', () => {
+    let tried = 0
     let found = 0
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 1e6 }), wishes, (seed, wish) => {
+        tried++
         const done = made(seed, wish)
         if (!done) return
         found++
@@ -97,7 +99,7 @@ describe('stations', () => {
       }),
       { numRuns: 25 },
     )
-    expect(found).toBeGreaterThan(5)
+    expect(found / tried).toBeGreaterThan(1 / 5)
   })
 
   it('are judged by a checker that finds what is wrong', () => {
