@@ -1,0 +1,105 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { LANGUAGE_IDS, type LanguageId, say } from '../wording'
+import { type DayRow, PICTURE_IDS, dayLine, readDayLine, readDayLines } from '.'
+
+const read = (text: string, language: LanguageId = 'en-GB', before?: number) => readDayLine(text, { language, before })
+const rowIn = (text: string, language: LanguageId = 'en-GB') => {
+  const line = read(text, language)
+  return line.kind === 'row' ? line.row : line
+}
+
+describe('a row as it is typed', () => {
+  it.each<[string, LanguageId, Partial<DayRow>]>([
+    ['half 8 bus', 'en-GB', { minute: 510, what: 'bus' }],
+    ['12–12:45 Mittagessen', 'en-GB', { minute: 720, to: 765, what: 'Mittagessen' }],
+    ['16h goûter', 'en-GB', { minute: 960, what: 'goûter' }],
+    ['halb acht Bus', 'en-GB', { minute: 450, what: 'Bus' }],
+    ['9-10 maths', 'en-GB', { minute: 540, to: 600, what: 'maths' }],
+    ['3 pm-4:15 pm swimming', 'en-GB', { minute: 900, to: 975, what: 'swimming' }],
+    ['Monday\t9:00\t9:45\tMaths\tRoom 4', 'en-GB', { minute: 540, to: 585, what: 'Maths, Room 4' }],
+    ['| 9:00 | Maths |', 'en-GB', { minute: 540, what: 'Maths' }],
+    ['9:00,9:45,Maths', 'en-GB', { minute: 540, to: 585, what: 'Maths' }],
+    ['• Maths 9:00 – 9:45', 'en-GB', { minute: 540, to: 585, what: 'Maths' }],
+    ['elf workshop 9:30', 'en-GB', { minute: 570, what: 'elf workshop' }],
+    ['8 friends at 15:30', 'en-GB', { minute: 930, what: '8 friends' }],
+    ['11–1 lunch', 'en-GB', { minute: 660, to: 780, what: 'lunch' }],
+    ['23:30-0:30 night walk', 'en-GB', { minute: 1410, to: 30, what: 'night walk' }],
+    ['10-0:30 stars', 'en-GB', { minute: 1320, to: 30, what: 'stars' }],
+    ['9–13:00 trip', 'en-GB', { minute: 540, to: 780, what: 'trip' }],
+    ['0:01–12:01 a long one', 'en-GB', { minute: 1, to: 721, what: 'a long one' }],
+    ['12:01–0:01 a long one', 'en-GB', { minute: 721, to: 1, what: 'a long one' }],
+    ['13:00–1:00 a long one', 'en-GB', { minute: 780, to: 60, what: 'a long one' }],
+    ['quarter to nine: shoes on', 'en-GB', { minute: 525, what: 'shoes on' }],
+    ['08:15-09:00 Uhr Deutsch', 'de', { minute: 495, to: 540, what: 'Deutsch' }],
+    ['de 9h à 10h calcul', 'fr', { minute: 540, to: 600, what: 'calcul' }],
+    ['las 8 y media autobús', 'es', { minute: 510, what: 'autobús' }],
+    ['9:10 the lock opens [gate]', 'en-GB', { minute: 550, what: 'the lock opens', picture: 'gate' }],
+    ['9:10 <script>alert(1)</script>', 'en-GB', { minute: 550, what: '<script>alert(1)</script>' }],
+  ])('%s', (text, language, row) => expect(rowIn(text, language)).toEqual(row))
+
+  it('is asked about where it could be two', () => {
+    expect(read('10 to 11 art')).toMatchObject({ kind: 'either', choices: [{ minute: 650 }, { minute: 600, to: 660 }] })
+    expect(read('8 bed', 'en-GB', 570)).toMatchObject({ kind: 'either', choices: [{ minute: 480 }, { minute: 1200 }] })
+    expect(read('8 bed', 'en-GB', 1110)).toMatchObject({ kind: 'row', row: { minute: 1200 } })
+  })
+
+  it.each([
+    ['Lunch', 'There is no time in it: write one first, such as 7:30 breakfast.'],
+    ['25:00 party', 'Hours go from 0 to 23, and 24:00 ends the day: there is no 25.'],
+    ['9:60 tea', 'Minutes go from 00 to 59: there is no :60.'],
+    ['9:00', 'The time is there, but not what happens then: write it behind the time.'],
+    ['9:00–9:00 nothing', 'It ends when it begins: give a later end, or none.'],
+    ['9:00 🦆', '“🦆” cannot be printed: name it in Latin letters.'],
+    ['9:00 الغداء', '“الغداء” cannot be printed: name it in Latin letters.'],
+    [`9:00 ${'very '.repeat(10)}long`, 'What happens must be said in 40 letters at most, this has 54.'],
+    ['x'.repeat(301), 'A row has at most 300 letters, this has 301.'],
+  ])('%s says what would be right', (text, why) => expect(read(text)).toMatchObject({ kind: 'none', why }))
+
+  it('reads back as it is written, in every language', () => {
+    const row = fc.record({
+      minute: fc.nat(1439),
+      to: fc.option(fc.nat(1439), { nil: undefined }),
+      what: fc.constantFrom('the lock opens', 'Ümit’s long walk', 'two pears'),
+      picture: fc.option(fc.constantFrom(...PICTURE_IDS), { nil: undefined }),
+    })
+    fc.assert(
+      fc.property(row, fc.constantFrom(...LANGUAGE_IDS), ({ minute, to, what, picture }, language) => {
+        fc.pre(to !== minute)
+        const whole = { minute, ...(to !== undefined && { to }), what, ...(picture && { picture }) }
+        // 1:00 to 12:59 in two figures is a time of day only with its leading zero or over twelve.
+        expect(placedLike(rowIn(dayLine(whole), language), whole)).toBe(true)
+      }),
+    )
+  })
+
+  it('is read in words wherever a language can say it', () => {
+    fc.assert(
+      fc.property(fc.nat(143), fc.constantFrom(...LANGUAGE_IDS), (five, language) => {
+        const said = say(five * 5, { language, form: 'turns' })
+        const line = read(`${said}: qqq`, language)
+        expect(line.kind, said).not.toBe('none')
+        const rows = line.kind === 'either' ? line.choices : line.kind === 'row' ? [line.row] : []
+        expect(rows.some(({ minute }) => minute % 720 === (five * 5) % 720)).toBe(true)
+      }),
+    )
+  })
+
+  it('follows the row before it', () => {
+    const lines = readDayLines('9:30 maths\n\n1:15 story\n6 supper\n7:30 bed', 'en-GB')
+    expect(lines.map((line) => (line.kind === 'row' ? line.row.minute : line.kind))).toEqual([
+      570,
+      795,
+      'either',
+      'either',
+    ])
+    expect(readDayLines('16:00 play\n6 supper', 'en-GB')[1]).toMatchObject({ kind: 'row', row: { minute: 1080 } })
+  })
+})
+
+/** "12:30" is a time from noon on, and "10:05" one of the morning: the dial's half follows the rules of rows. */
+function placedLike(row: object, { minute, to }: { minute: number; to?: number }): boolean {
+  const { minute: m, to: t } = row as DayRow
+  const same = (a: number | undefined, b: number | undefined) => a === b || (a ?? -1) % 720 === (b ?? -2) % 720
+  return same(m, minute) && same(t, to)
+}
