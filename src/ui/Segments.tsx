@@ -1,4 +1,4 @@
-import { useId } from 'react'
+import { useId } from './fieldId'
 
 interface SegmentsProps<V extends string> {
   readonly 'aria-label'?: string
