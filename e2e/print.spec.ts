@@ -101,6 +101,8 @@ test('a count that the rung does not have is refused with what is possible', asy
   await dials.press('ArrowDown')
   await expect(page.getByRole('radio', { name: 'Pages: 1' })).toBeChecked()
   await expect(dials).toHaveValue('10')
+  await dials.fill('4.5')
+  await expect(dials).toHaveValue('10')
   await dials.fill('many')
   await expect(dials).toHaveValue('')
   await dials.blur()

@@ -38,7 +38,9 @@ export async function childReports(db: Db, now: Instant, rules?: Settings): Prom
   const answers = await answersByChild(db)
   const overrules = await overrulesByChild(db)
   const notes = await countNotes(db)
-  return (await listChildren(db)).map((child) => {
+  const children = await listChildren(db)
+  forgetAllBut(children.map(({ id }) => id))
+  return children.map((child) => {
     const names = groups.filter((group) => group.childIds.includes(child.id)).map((group) => group.name)
     const own = {
       groups: names,
@@ -80,6 +82,12 @@ function reportFrom(
 }
 
 const lastDiagnosed = new Map<ChildId, { readonly digest: string; readonly diagnosis: Diagnosis }>()
+
+/** Of a child that was removed nothing stays, here as elsewhere. */
+function forgetAllBut(ids: readonly ChildId[]): void {
+  const known = new Set(ids)
+  for (const id of lastDiagnosed.keys()) if (!known.has(id)) lastDiagnosed.delete(id)
+}
 
 /**
  * What is found in a child's answers. Finding it takes most of the time that a view of many children needs, and the

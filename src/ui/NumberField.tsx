@@ -1,7 +1,7 @@
 import { TextInput, type TextInputProps } from '@mantine/core'
 import { type KeyboardEvent, useState } from 'react'
 
-interface NumberFieldProps extends Omit<TextInputProps, 'value' | 'onChange' | 'min' | 'max' | 'step'> {
+interface NumberFieldProps extends Omit<TextInputProps, 'value' | 'onChange' | 'onKeyDown' | 'min' | 'max' | 'step'> {
   /** What is shown; a text where the field is empty or holds what is no number. */
   readonly value: number | string | undefined
   readonly onChange: (value: number | string) => void
@@ -21,6 +21,8 @@ export function NumberField({ value, onChange, min, max, decimals = 0, keepsOuts
   const shown = isOwn ? typed.text : String(value ?? '')
   const within = (number: number) => Math.min(max ?? Infinity, Math.max(min ?? -Infinity, number))
   const take = (text: string) => {
+    // Half a number is not made a whole one: a field of whole numbers stays as it was.
+    if (decimals === 0 && /[.,]\d/.test(text)) return
     const figures = onlyFigures(text, decimals)
     setTyped({ text: figures, before: value })
     onChange(numberIn(figures))
@@ -41,8 +43,8 @@ export function NumberField({ value, onChange, min, max, decimals = 0, keepsOuts
       onKeyDown={count}
       onBlur={(event) => {
         const number = numberIn(shown)
-        if (!keepsOutside && typeof number === 'number' && within(number) !== number) take(String(within(number)))
-        else setTyped(undefined)
+        setTyped(undefined)
+        if (!keepsOutside && typeof number === 'number' && within(number) !== number) onChange(within(number))
         field.onBlur?.(event)
       }}
     />

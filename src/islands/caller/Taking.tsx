@@ -21,7 +21,7 @@ export function Taking({ players, ...at }: TakingProps) {
         <Segments
           size="sm"
           value={way}
-          onChange={(value) => setChosen(value as 'each' | 'count')}
+          onChange={setChosen}
           data={[
             { value: 'each', label: 'Each child' },
             { value: 'count', label: 'Count the group' },

@@ -55,12 +55,7 @@ function Workbench() {
               label: RECIPE_KINDS[kind].name,
             }))}
           />
-          <Segments
-            aria-label="Unit"
-            value={unit}
-            onChange={(value) => setUnit(value as LengthUnit)}
-            data={['mm', 'cm', 'in']}
-          />
+          <Segments aria-label="Unit" value={unit} onChange={setUnit} data={['mm', 'cm', 'in']} />
         </Group>
       </Group>
       {bench.problem && (

@@ -141,7 +141,7 @@ function PrintingRules({ rules, set }: RulesProps) {
         <Segments
           aria-label="Paper"
           value={rules.paper}
-          onChange={(value) => set({ paper: value as PaperId })}
+          onChange={(paper) => set({ paper })}
           data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: papers[id].name }))}
         />
         <Switch

@@ -4,7 +4,6 @@ import { FADING_ORDER, SCAFFOLD_NAMES, type ScaffoldId } from '../../core/knowin
 import { asksOf, rungOf } from '../../core/teaching'
 import { ASK_NAMES } from '../../ui/names'
 import type { QuickCheckState } from './useQuickCheck'
-import type { Choices } from './checkState'
 import { Segments } from '../../ui/Segments'
 
 /** Who is asked, on which rung, which way, with what: set once and left. */
@@ -16,7 +15,7 @@ export function CheckChoices({ check }: { check: QuickCheckState }) {
         <Segments
           aria-label="Who is asked"
           value={choices.turns}
-          onChange={(value) => choose({ turns: value as Choices['turns'] })}
+          onChange={(turns) => choose({ turns })}
           data={[
             { value: 'round', label: 'In turn' },
             { value: 'one', label: 'One child' },

@@ -116,7 +116,7 @@ function Choice<T extends string>({ name, value, values, onChange }: ChoiceProps
   return (
     <Group justify="space-between" wrap="nowrap">
       <Text size="sm">{name}</Text>
-      <Segments size="xs" aria-label={name} value={value} onChange={(next) => onChange(next as T)} data={[...values]} />
+      <Segments size="xs" aria-label={name} value={value} onChange={onChange} data={values} />
     </Group>
   )
 }

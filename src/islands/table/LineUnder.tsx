@@ -102,7 +102,7 @@ export function JumpLine({ minute, onTurn, wording }: LineProps) {
         <Segments
           aria-label="What is reckoned"
           value={kind}
-          onChange={(value) => setState({ ...state, kind: value as Reckoning })}
+          onChange={(kind) => setState({ ...state, kind })}
           data={[
             { value: 'later', label: 'Later' },
             { value: 'how-long', label: 'How long' },

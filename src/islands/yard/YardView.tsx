@@ -35,7 +35,7 @@ function YardRoom() {
         <Segments
           aria-label="Unit"
           value={state.yard.unit}
-          onChange={(unit) => state.change({ unit: unit as 'm' | 'ft' })}
+          onChange={(unit) => state.change({ unit })}
           data={[
             { value: 'm', label: 'metres' },
             { value: 'ft', label: 'feet' },

@@ -47,7 +47,7 @@ const OF_PAGES = ['permissions-policy', 'cross-origin-opener-policy', 'x-frame-o
 
 /**
  * A file that the build has named by its contents stays the same for good. A view fetches some forty of them, and what
- * concerns pages alone would be a fifth of what comes. A worker keeps to the policy that comes with its own script.
+ * concerns pages alone would be an eighth of what comes. A worker keeps to the policy that comes with its own script.
  */
 export function setBuiltHeaders(response: ServerResponse): void {
   response.setHeader('cache-control', 'public, max-age=31536000, immutable')
