@@ -5,15 +5,14 @@ import type { AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
 import { pathToFileURL } from 'node:url'
+import { viewPaths } from '../src/server/views'
 
 /*
  * Writes the hashes of the scripts that stand in our own pages, as the build made them. Only these may run; a script
  * that gets into a page in any other way does not.
  */
 
-const PAGES = ['/', '/children', '/days', '/days/now', '/stories', '/stories/read', '/print', '/make', '/yard']
-  .concat(['/log', '/settings', '/play', '/nowhere'])
-  .concat(['/plan/none', '/table/none', '/groups/none', '/children/none'])
+const PAGES = [...viewPaths({ child: 'none', group: 'none', session: 'none' }), '/nowhere']
 
 const folder = mkdtempSync(join(tmpdir(), 'ripe-acorn-csp-'))
 process.env.RIPE_ACORN_DATA = folder

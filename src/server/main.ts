@@ -15,7 +15,9 @@ import { hashPasscode } from './guard/passcode'
 import { certificate } from './guard/tls'
 import { holdFolder } from './keeping/folderLock'
 import { getKeeping } from './keeping/keeping'
+import { log } from './log'
 import { keepHouse } from './keeping/housekeeping'
+import { warmUp } from './warmUp'
 
 /* The production server. `npm run build` bundles it to dist/serve.mjs, beside what it serves. */
 
@@ -119,12 +121,17 @@ const warning =
     : 'Others on this network could read what is sent: it is plain http. Set RIPE_ACORN_HTTPS=on, or give a certificate.\n'
 process.stdout.write(`${warning}Ripe Acorn is at ${scheme}://${isClosed ? LOCAL : host}:${port}\n`)
 const stopHousekeeping = keepHouse(db)
+let isStopping = false
+void warmUp(db, handler, `${LOCAL}:${port}`, () => isStopping).catch((error: unknown) =>
+  log.warn({ err: error }, 'the views were not warmed up'),
+)
 
 /** How long requests that are under way may take to end. One that is half-sent would never end by itself. */
 const GRACE_MS = 500
 
 /** Ends what is under way, puts all that was kept into the one file, and lets the folder go. */
 async function stop(): Promise<void> {
+  isStopping = true
   stopHousekeeping()
   const isOver = new Promise<void>((done) => server.close(() => done()))
   server.closeIdleConnections()
