@@ -2,7 +2,8 @@ import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
   test: {
-    include: ['src/**/*.test.ts', 'src/**/*.test.tsx', 'tests/**/*.test.ts'],
+    // Mutation tests try each mutant by the tests of its own room (scripts/mutate.ts).
+    include: process.env.TESTS?.split(',') ?? ['src/**/*.test.ts', 'src/**/*.test.tsx', 'tests/**/*.test.ts'],
     globalSetup: ['tests/seed.ts', 'tests/workers.ts'],
     setupFiles: 'tests/pinSeed.ts',
     pool: 'forks',

@@ -1,9 +1,10 @@
 import { readFileSync, readdirSync } from 'node:fs'
 import { randomFrom, shuffled } from '../src/core/random'
 
-/* Prints what Stryker is to mutate: lines of each folder, drawn by a seed, as file:line-line; or whole folders. */
+/* What is mutated: lines of a room, drawn by a seed, or all that it has. */
 
-const FOLDERS = [
+/** The rooms of the core that are mutated, and the server's stores. */
+export const ROOMS = [
   'clock',
   'wording',
   'teaching',
@@ -14,20 +15,16 @@ const FOLDERS = [
   'planning',
   'drawing',
   'faces',
+  'server/stores',
 ]
-const USUAL_LINES = 6
 
-const [first, ...rest] = process.argv.slice(2)
-const isCount = first !== undefined && /^\d+$/.test(first)
-const named = isCount || first === 'whole' ? rest : process.argv.slice(2)
-const folders = (named.length > 0 ? named : [...FOLDERS, 'server/stores']).map((name) =>
-  name.startsWith('server') ? `src/${name}` : `src/core/${name}`,
-)
+export const folderOf = (room: string) => (room.startsWith('server') ? `src/${room}` : `src/core/${room}`)
 
-function filesOf(folder: string): string[] {
-  return readdirSync(folder, { recursive: true, encoding: 'utf8' })
+/** Every source file of a room, but for those that only pass on what others have. */
+export function filesOf(room: string): string[] {
+  return readdirSync(folderOf(room), { recursive: true, encoding: 'utf8' })
     .filter((file) => file.endsWith('.ts') && !file.endsWith('.test.ts') && !file.endsWith('index.ts'))
-    .map((file) => `${folder}/${file}`)
+    .map((file) => `${folderOf(room)}/${file}`)
 }
 
 /** Lines that do something: no imports, comments, types or lone brackets. */
@@ -39,9 +36,8 @@ function linesOf(file: string): number[] {
     )
 }
 
-function drawLines(folder: string): string[] {
-  const all = filesOf(folder).flatMap((file) => linesOf(file).map((line) => `${file}:${line}-${line}`))
-  return shuffled(randomFrom(Number(process.env.SEED ?? 1)), all).slice(0, isCount ? Number(first) : USUAL_LINES)
+/** `count` lines of a room as Stryker takes them (`file:from-to`); the same for the same seed. */
+export function drawLines(room: string, count: number, seed: number): string[] {
+  const all = filesOf(room).flatMap((file) => linesOf(file).map((line) => `${file}:${line}-${line}`))
+  return shuffled(randomFrom(seed), all).slice(0, count)
 }
-
-process.stdout.write(folders.flatMap(first === 'whole' ? filesOf : drawLines).join(','))

@@ -14,7 +14,7 @@ import { USUAL_YARD, makingCard, recipePages, yardPages } from '../src/core/make
 import { GAME_IDS, USUAL_GAME, callerPages, games, makeTimeline } from '../src/core/movement'
 import { type SessionRequest, makePack, planSession, runSheetPages, sessionPrints } from '../src/core/planning'
 import { type PrintOptions, countsOn, printables } from '../src/core/printables'
-import { printFooter } from '../src/core/printables/kit/frame'
+import { printFooter } from '../src/core/printables/kit/footers'
 import { misreadings, schools } from '../src/core/teaching'
 import { standingOf } from '../src/core/knowing'
 import { type LanguageId, PRINTED, printedAs } from '../src/core/wording'

@@ -1,3 +1,4 @@
 export * from './fill'
+export * from './endings'
 export * from './minutes'
 export * from './simulate'

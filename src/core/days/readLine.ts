@@ -1,9 +1,10 @@
 import { printable } from '../drawing'
 import { type LanguageId, parseTime, say, whyNoTime } from '../wording'
 import { isPictureId } from './pictures'
-import { type WrittenSpan, placeInDay, readSpan } from './spans'
+import { placeInDay } from './placeInDay'
 import { type DayRow, MOST_WHAT_LETTERS } from './types'
 import { withoutUnseen } from './unseen'
+import { foundInCells, foundInWords } from './timesInLine'
 
 /** A line that was typed or pasted, and what it was taken for. */
 export type ReadLine =
@@ -23,8 +24,6 @@ interface LinePlace {
 
 /** A longer line is no row of a day; it is refused before it is searched. */
 const LONGEST_LINE = 300
-/** The most words that a time has: "from twenty-five minutes past two to ten minutes to four in the afternoon". */
-const MOST_TIME_WORDS = 14
 
 /**
  * Reads a row of a day as adults type it: a time, or a time and its end, before or after what happens, or between the
@@ -37,7 +36,7 @@ export function readDayLine(text: string, { language, before }: LinePlace): Read
   const none = (why: string, wants = A_ROW): ReadLine => ({ kind: 'none', text, why, wants })
   if (text.length > LONGEST_LINE) return none(`A row has at most ${LONGEST_LINE} letters, this has ${text.length}.`)
   const { rest, picture } = withoutPicture(text)
-  const found = inCells(rest, language) ?? inWords(rest, language)
+  const found = foundInCells(rest, language) ?? foundInWords(rest, language)
   if (!found) return none(whyNone(rest, language))
   const what = tidyWhat(found.what)
   if (what === '') return none('The time is there, but not what happens then: write it behind the time.')
@@ -91,101 +90,6 @@ function withoutPicture(text: string) {
     ? { rest: named[1] ?? '', picture }
     : { rest: text.trim(), picture: undefined }
 }
-
-interface Found {
-  readonly span: WrittenSpan
-  readonly what: string
-}
-
-/** A row of a spreadsheet: its first cell, or first two, that are times; the others say what happens. */
-function inCells(text: string, language: LanguageId): Found | undefined {
-  // Where tabs part the cells, a semicolon or a comma belongs to what happens.
-  const byComma = /^[^,]*\d[^,]*,[^,]*\d[^,]*,/.test(text) ? /[|;,]/ : /[|;]/
-  const parting = text.includes('\t') ? /\t/ : byComma
-  const cells = text
-    .split(parting)
-    .map((cell) => cell.trim())
-    .filter((cell) => cell !== '')
-  if (cells.length < 2) return undefined
-  const at = cells.findIndex((cell) => readSpan(cell, language) !== undefined)
-  const span = at < 0 ? undefined : readSpan(cells[at] ?? '', language)
-  if (!span) return undefined
-  const end = span.to ? undefined : readSpan(cells[at + 1] ?? '', language)
-  const isRange = end !== undefined && end.to === undefined && cells.length > 2
-  const others = [...cells.slice(0, at), ...cells.slice(at + (isRange ? 2 : 1))]
-  const named = others.filter((cell) => !WEEKDAY.test(cell))
-  const what = (named.length > 0 ? named : others).join(', ')
-  return { span: isRange ? { ...span, to: end.from, orElse: undefined } : span, what }
-}
-
-const WEEKDAY =
-  /^(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?s?$|^(?:montag|dienstag|mittwoch|donnerstag|freitag|samstag|sonntag)s?$|^(?:lundi|mardi|mercredi|jeudi|vendredi|samedi|dimanche)$|^(?:lunes|martes|miércoles|jueves|viernes|sábado|domingo)$/i
-
-/** A bare number, where a better time may follow, is weak. */
-interface Candidate extends Found {
-  readonly isWeak: boolean
-}
-
-/** The time at the beginning of a line, at its end, or, written in figures, inside it; a bare number comes last. */
-function inWords(text: string, language: LanguageId): Found | undefined {
-  const words = text
-    .replace(/^[\s•·*▪◦–—-]+(?=\S)/, '')
-    .split(/\s+/)
-    .filter((word) => word !== '')
-  if (WEEKDAY.test(words[0]?.replace(/[:,.]$/, '') ?? '')) words.shift()
-  let weak: Found | undefined
-  // The first that is not weak is taken, so what stands further on need not be read.
-  for (const place of places(words.length)) {
-    const found = candidate(words, place, language)
-    if (found && !found.isWeak) return found
-    weak ??= found
-  }
-  return weak
-}
-
-interface Place {
-  readonly from: number
-  readonly to: number
-}
-
-/** Where a time may stand in so many words: at the beginning the longest first, at the end, and inside. */
-function places(count: number): Place[] {
-  const lengths = Array.from({ length: Math.min(count, MOST_TIME_WORDS) }, (_, i) => i + 1).reverse()
-  const first = lengths.map((length) => ({ from: 0, to: length }))
-  const last = lengths.filter((length) => length < count).map((length) => ({ from: count - length, to: count }))
-  const inside = lengths
-    .filter((length) => length <= 5)
-    .flatMap((length) =>
-      Array.from({ length: Math.max(0, count - length - 1) }, (_, i) => ({ from: i + 1, to: i + 1 + length })),
-    )
-  return [...first, ...last, ...inside]
-}
-
-function candidate(words: readonly string[], { from, to }: Place, language: LanguageId): Candidate | undefined {
-  const taken = words.slice(from, to)
-  const last = taken[taken.length - 1] ?? ''
-  const isInside = from > 0 && to < words.length
-  if (isInside && !taken.some((word) => CLOCK_FIGURES.test(word))) return undefined
-  // "10:30 a snack": an article, not the morning. And "2 – …" ends in the middle of a range.
-  if (/^(?:[ap]|–|-|and|to|bis)$/i.test(last)) return undefined
-  const text = unbracketed(bare(taken))
-  const span = readSpan(text, language)
-  if (!span) return undefined
-  const what = bare([...words.slice(0, from), ...words.slice(to)])
-  // "10.11. 9:30 trip": what is left begins with the true time.
-  if (from === 0 && CLOCK_FIGURES.test(words[to] ?? '') && taken.length === 1) return undefined
-  const isWeak = taken.length === 1 && span.from.kind === 'dial' && !span.to && !CLOCK_FIGURES.test(text)
-  return { span, what, isWeak }
-}
-
-const CLOCK_FIGURES = /^\(?\d{1,2}(?:[:.h]\d{2}|h)(?!\d)/i
-
-/** Words without the marks that part a time from what happens then; a time may stand in brackets. */
-function bare(words: readonly string[]): string {
-  return words.join(' ').replace(/^[\s,;:–—-]+|[\s,;:–—-]+$/g, '')
-}
-
-const unbracketed = (text: string) => text.replace(/^\(|\)$/g, '')
 
 function tidyWhat(what: string): string {
   return withoutUnseen(what)

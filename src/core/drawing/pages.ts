@@ -1,6 +1,7 @@
 import { RefusedValue } from '../errors'
 import { type Drawing, FAINT, INK, type Shape, type Point } from './model'
-import { fitSize, printable, shortened, textWidth } from './text'
+import { fitSize, shortened } from './wrap'
+import { printable, textWidth } from './text'
 import { textAt, line, group } from './builders'
 
 export type PaperId = 'a4' | 'letter' | 'a3' | 'legal' | 'tabloid'

@@ -5,7 +5,7 @@ import { type Point, type ReadShape, readDials, readSvg } from '../../../tests/r
 import { textWidth, toSvg } from '../drawing'
 import { languages } from '../wording'
 import { dialDrawing, dialExtent, faceWithin } from '.'
-import { LEAST_LETTERS_MM } from './overlays'
+import { LEAST_LETTERS_MM } from './ringOfFives'
 
 const HELPS = { ringOfFives: true, halves: true, handLabels: true }
 const anyLanguage = fc.constantFrom(...Object.values(languages))
@@ -14,8 +14,10 @@ const anyMinute = fc.integer({ min: 0, max: 719 })
 
 const read = (minute: number, radius: number, words = languages['en-GB'].phrases.onDial) =>
   readSvg(toSvg(dialDrawing(minute, { radius, ...HELPS, words }, 'dial')))
+
 const texts = (shapes: readonly ReadShape[], said: readonly string[]) =>
   shapes.filter(({ tag, text = '' }) => tag === 'text' && said.includes(text))
+
 const corners = (shape: ReadShape) =>
   inkCorners(shape, (letter, isBold) => textWidth(letter, 1, isBold ? 'bold' : 'regular'))
 

@@ -1,4 +1,7 @@
 export * from './dial'
+export * from './dialOptions'
+export * from './dialHands'
 export * from './geometry'
 export * from './handShapes'
 export * from './lines'
+export * from './jumpLine'

@@ -1,5 +1,6 @@
 import type { Mode } from '../teaching'
-import { type AspectLogs, SUPPOSED, aspects, logMean } from './evidence'
+import { type AspectLogs, logMean } from './aspectLogs'
+import { aspects, SUPPOSED } from './aspects'
 
 /*
  * Where is a misreading held? Over its places (reading, setting, saying) every set S that is not empty is weighed:
@@ -11,23 +12,6 @@ import { type AspectLogs, SUPPOSED, aspects, logMean } from './evidence'
  * t is the tie: how often what is held in one place is held in all. It is learnt from what was found of the child,
  * with a Beta prior (`TIE`), so that evidence in one place speaks partly for the others.
  */
-
-/**
- * Counts that the tie starts with: as if so many misreadings had been seen held everywhere, and in some places only.
- */
-export const TIE = { everywhere: 1, somewhere: 3 } as const
-
-/** How many findings were held in all the places that were asked, and how many in some of them only. */
-export interface TieCounts {
-  readonly everywhere: number
-  readonly somewhere: number
-}
-
-/** The mean of the Beta distribution after these findings. */
-export function tieAfter({ everywhere, somewhere }: TieCounts): number {
-  const [a, b] = [TIE.everywhere + everywhere, TIE.somewhere + somewhere]
-  return a / (a + b)
-}
 
 /** How well a misreading explains the answers, and how likely it is held in each place if it is held at all. */
 export interface Holding {

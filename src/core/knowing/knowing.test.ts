@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { randomFrom } from '../random'
 import { type MisreadingId, type RungId, misreadings, schools } from '../teaching'
-import { simulateSitting, type SimulatedChild } from './simulatedChild'
+import { simulateSitting } from './simulatedSitting'
+import { type SimulatedChild } from './simulatedChild'
 import { type Answer, MS_PER_DAY, afterAnswer, diagnose, estimateKnowing, readinessInWords, standingOf } from '.'
 
 const START = Date.UTC(2026, 8, 5, 9)

@@ -171,6 +171,23 @@ describe('helps on the dial', () => {
     // A help of an older version is let go.
     expect(scaffoldsInUse(withHelps(['lantern']), 'half', []).inUse).toEqual([])
   })
+
+  it('follow from what was answered last, on this rung, without help, in whatever order the answers come', () => {
+    const earlier = day('half', 0, 0, { scaffolds: [] })
+    const later = day('half', 1, 1, { scaffolds: ['zones'] })
+    const [elsewhere, helped] = [
+      day('oclock', 2, 0, { scaffolds: ['ring-of-fives'] }),
+      day('half', 3, 0, { helped: true }),
+    ]
+    const faded = scaffoldsInUse([...earlier, ...later], 'half', [])
+    expect(faded).toMatchObject({ inUse: ['zones'], advice: { does: 'fade', scaffold: 'zones' } })
+    for (const answers of [
+      [...later, ...earlier],
+      [...earlier, ...later, ...elsewhere],
+      [...earlier, ...later, ...helped],
+    ])
+      expect(scaffoldsInUse(answers, 'half', ['next-hour'])).toEqual(faded)
+  })
 })
 
 describe('who goes together', () => {

@@ -1,5 +1,5 @@
 import { type Mode, misreadingOf } from '../teaching'
-import type { Finding } from './diagnosis'
+import type { Finding } from './weighing'
 
 const PLACES: Readonly<Record<Mode, string>> = {
   reading: 'reading',

@@ -1,6 +1,8 @@
 import type { HandAngles } from '../clock'
 import { FAINT, INK, OAK, SLATE, type Shape, circlePath, line, path, group, circle } from '../drawing'
-import { type CutHand, faceShapes, handCut, hasPaperHands } from './parts'
+import { type CutHand, handCut } from './handParts'
+import { faceShapes } from './faceParts'
+import { hasPaperHands } from './paperHands'
 import type { Measures, Recipe } from './recipe'
 import { fasteners } from './stock'
 

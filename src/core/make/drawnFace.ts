@@ -1,6 +1,7 @@
 import { type Shape, CAP_HEIGHT, angleOnDial } from '../drawing'
 import { MARK_TO, MINUTE_HAND_REACH, MINUTE_MARK_FROM, LAYERED, NUMERAL_RADIUS, NUMERAL_SIZE } from '../faces'
-import { faceShapes, middleShapes } from './parts'
+import { faceShapes } from './faceParts'
+import { middleShapes } from './faceGuides'
 import type { Measures, Recipe } from './recipe'
 
 /** How far from the pivot things lie on a made clock, mm. */

@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { paperIds } from '../../../tests/readback/recipes'
 import { bodyArea, group, toSvg } from '../drawing'
-import { faceShapes, middleShapes } from './parts'
+import { faceShapes } from './faceParts'
+import { middleShapes } from './faceGuides'
 import {
   LARGEST_FACE_MM,
   LEAST_BAND_MM,

@@ -1,5 +1,6 @@
 import type { PaperId } from '../drawing'
-import type { BackingId, CardGsm, FastenerId } from './stock'
+import type { BackingId } from './backings'
+import type { CardGsm, FastenerId } from './stock'
 
 export type RecipeKind = 'card' | 'plate' | 'layered' | 'dough' | 'draw'
 

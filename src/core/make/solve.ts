@@ -1,9 +1,11 @@
 import { bodyArea } from '../drawing'
 import { HOUR_HAND_SHARE, LAYERED, MINUTE_HAND_REACH, SECOND_HAND_REACH } from '../faces'
 import { RefusedValue } from '../errors'
-import { isFourUp, layOut } from './parts'
+import { isFourUp } from './paperHands'
+import { layOut } from './parts'
 import type { MeasureId, Measures, Recipe } from './recipe'
-import { CARD_MM, HUB_MM, LEAST_BAND_MM, PLATE_FLAT, backings, fasteners } from './stock'
+import { CARD_MM, HUB_MM, LEAST_BAND_MM, fasteners } from './stock'
+import { PLATE_FLAT, backings } from './backings'
 
 export const SMALLEST_FACE_MM = 60
 /** The long side of A3: a face beyond it is for the floor. */

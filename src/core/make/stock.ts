@@ -53,20 +53,6 @@ export const fasteners: Record<FastenerId, Fastener> = {
 export type CardGsm = 80 | 160 | 300
 export const CARD_MM: Readonly<Record<CardGsm, number>> = { 80: 0.1, 160: 0.2, 300: 0.4 }
 
-export type BackingId = 'none' | 'card' | 'plate' | 'corrugated'
-export const BACKINGS: readonly BackingId[] = ['none', 'card', 'plate', 'corrugated']
-export const backings: Record<BackingId, { name: string; mm: number }> = {
-  none: { name: 'none', mm: 0 },
-  card: { name: 'card, 300 g/m²', mm: 0.4 },
-  plate: { name: 'paper plate', mm: 0.6 },
-  corrugated: { name: 'corrugated board', mm: 3 },
-}
-
-/** Paper plates by the diameter of their rim. */
-export const PLATES_MM = [150, 180, 200, 230, 260] as const
-/** The flat part of a plate, as a share of its rim's diameter: what carries the face. */
-export const PLATE_FLAT = 0.68
-
 /** Paper all round a hole. */
 export const PAPER_ROUND_HOLE_MM = 5
 /** The eraser under a pushpin: its point must end inside. */

@@ -1,27 +1,7 @@
 import type { RungId } from '../teaching'
 import { amountsFor } from './amounts'
-import { RECIPE_KINDS, type Recipe, type RecipeKind, usualRecipe } from './recipe'
-
-/** What can be to hand for making: names of its own, since a session's materials are coarser. */
-export const MAKING_MATERIALS = {
-  card: 'card',
-  plates: 'paper plates',
-  fasteners: 'paper fasteners',
-  hairpins: 'hairpins',
-  pushpins: 'pushpins and erasers',
-  'pipe-cleaners': 'pipe cleaners',
-  dough: 'dough',
-  scissors: 'scissors',
-} as const
-export type MakingMaterial = keyof typeof MAKING_MATERIALS
-
-const NEEDS: Record<RecipeKind, readonly MakingMaterial[]> = {
-  card: ['card', 'fasteners', 'scissors'],
-  plate: ['card', 'plates', 'hairpins', 'scissors'],
-  layered: ['card', 'pushpins', 'scissors'],
-  dough: ['pipe-cleaners', 'dough'],
-  draw: [],
-}
+import { type Recipe, RECIPE_KINDS, type RecipeKind, usualRecipe } from './recipe'
+import { MAKING_MATERIALS, type MakingMaterial, MATERIAL_NEEDS } from './makingMaterials'
 
 export interface SuitsRequest {
   readonly youngest: number
@@ -59,7 +39,7 @@ function suit(kind: RecipeKind, { youngest, children, rung, minutes: there, mate
     score += points
     because.push(reason)
   }
-  const missing = NEEDS[kind].filter((material) => !materials.includes(material))
+  const missing = MATERIAL_NEEDS[kind].filter((material) => !materials.includes(material))
   if (missing.length > 0) say(-3 * missing.length, `missing: ${missing.map((id) => MAKING_MATERIALS[id]).join(', ')}`)
   else say(1, 'everything is to hand')
   if (minutes > there)

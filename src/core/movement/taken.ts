@@ -1,6 +1,7 @@
 import { type Value, luresFor, sayAnswer } from '../teaching'
-import type { Call, GameOptions } from './types'
-import { timeInWords } from './games/kit'
+import type { Call } from './calls'
+import type { GameOptions } from './gameOptions'
+import { timeInWords } from './games/inWords'
 
 /** What a child can be seen to have shown at a call, ready to be kept as an answer. */
 export interface Shown {

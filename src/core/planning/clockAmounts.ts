@@ -1,6 +1,6 @@
 import { amountInWords, amountsFor } from '../make'
 import type { Wording } from '../wording'
-import type { SessionRequest } from './types'
+import type { SessionRequest } from './request'
 
 /** What the clocks from the Workbench take for so many children, in words; nothing where the usual one is made. */
 export function clockAmounts(

@@ -3,7 +3,7 @@ import type { Printable } from '../printables'
 import { BESIDE_THE_ORDER, type RungId, STAGES, type School, type Stage, neededFor, pathOf, rungs } from '../teaching'
 import type { Standing } from '../knowing'
 import { PARTS_FIRST_UNTIL_AGE } from './start'
-import type { PlanChild, SessionRequest } from './types'
+import type { PlanChild, SessionRequest } from './request'
 import { IN_ENGLISH, listInWords } from '../wording'
 
 /** What a group needs now: the rung most of it is on, and another that comes first. */

@@ -15,7 +15,7 @@ import { type RungId, type School, pathOf } from '../teaching'
 import { type Wording, barText, printedAs } from '../wording'
 import { CAN_DO } from './activityNotes'
 import { workingRung } from './need'
-import type { PlanChild } from './types'
+import type { PlanChild } from './request'
 
 /** One game for home, the first that is for the rung. Each is for two, and needs little but its pages. */
 const HOME_GAMES = [
@@ -91,6 +91,7 @@ export function noteHomePages(wish: NoteWish): Drawing[] {
 }
 
 const text = ({ paper }: NoteWish, words: string) => paragraph(paper, words, { size: 5, above: 2 })
+
 const heading = ({ paper }: NoteWish, words: string) =>
   paragraph(paper, words, { size: 5.6, weight: 'bold', above: 5, fill: MOSS })
 

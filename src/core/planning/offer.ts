@@ -1,5 +1,5 @@
 import { type Activity, catalogue } from '../activities'
-import type { SessionRequest } from './types'
+import type { SessionRequest } from './request'
 
 /**
  * All that a session can be planned from: the catalogue and the adult's own activities, without those that are marked

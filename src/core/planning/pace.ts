@@ -1,6 +1,7 @@
 import type { ActivityId } from '../ids'
 import { type Activity, type DurationRange, durationRange } from '../activities'
-import type { Pace, PaceFactor, SessionPlan } from './types'
+import type { Pace, PaceFactor } from './request'
+import type { SessionPlan } from './types'
 
 /* How long things really take a group, beside what the catalogue says. */
 

@@ -1,89 +1,9 @@
-import { type Drawing, INK, flowPages, makePage, paragraph, type FlowBlock, stack } from '../drawing'
-import { RefusedValue, requireInteger } from '../errors'
-import {
-  type Print,
-  OPTION_IDS,
-  type OptionId,
-  type PrintChoices,
-  type PrintOptions,
-  type PrintableId,
-  countsOn,
-  ownPlan,
-  printableOf,
-  takenChoices,
-} from '../printables'
-import { type MisreadingId, type RungId, rungOf } from '../teaching'
-import { IN_ENGLISH, type Wording, barText, nameIn, nameWithin, printedAs } from '../wording'
-import { rungFor } from './need'
-
-/** A pack names each child, leans to that child's misreadings and follows the house rules by itself. */
-const SET_BY_PACK = ['owner', 'weights', 'lowInk'] as const satisfies readonly OptionId[]
-type SetByPack = (typeof SET_BY_PACK)[number]
-/** The options that are chosen for a whole pack. */
-export const PACK_OPTION_IDS: readonly OptionId[] = OPTION_IDS.filter((id) => !SET_BY_PACK.some((own) => own === id))
-
-/** Of what was chosen for one print, that which is chosen for a whole pack. */
-export function packChoices(chosen: PrintChoices): Omit<PrintChoices, SetByPack> {
-  return Object.fromEntries(PACK_OPTION_IDS.map((id) => [id, chosen[id]]))
-}
-
-/** Something that every child of a pack gets, in a version of their own. */
-export interface PackThing extends Omit<PrintChoices, SetByPack> {
-  readonly printable: PrintableId
-  /** Left out, it is as many as is usual. It is never more than a child's rung has. */
-  readonly count?: number
-}
-
-export interface PackChild {
-  readonly name: string
-  /** The rung that the child works on. */
-  readonly rung: RungId
-  readonly weights: Partial<Record<MisreadingId, number>>
-}
-
-export interface PackWish extends Pick<PrintOptions, 'paper' | 'wording' | 'lowInk'> {
-  readonly title: string
-  readonly children: readonly PackChild[]
-  readonly things: readonly PackThing[]
-  /** The school's order: easier rungs are found in it. */
-  readonly order: readonly RungId[]
-  readonly seed: number
-}
-
-/** One child's version of one thing. */
-export interface PackLine {
-  readonly child: string
-  readonly printable: PrintableId
-  readonly rung: RungId
-  readonly seed: number
-  /** The child's own rung, where the print does not suit it. */
-  readonly instead?: RungId
-}
-
-export const MOST_PACK_THINGS = 5
-
-/**
- * What each child gets. Throws RefusedValue for nobody, nothing to print, or a day of one's own that cannot be read.
- */
-export function packLines({ children, things, order, seed, wording }: PackWish): PackLine[] {
-  if (children.length === 0) throw new RefusedValue('children', 'at least one child to print for', 'none')
-  requireInteger('things in a pack', things.length, 1, MOST_PACK_THINGS)
-  for (const { rows } of things) if (rows) ownPlan(rows, wording.language)
-  return children.flatMap((child, i) =>
-    things.map(({ printable }, at): PackLine => {
-      const rung = rungFor(printableOf(printable), child.rung, { order })
-      const instead = rung === child.rung ? undefined : child.rung
-      return { child: child.name, printable, rung, seed: seed + i * MOST_PACK_THINGS + at, instead }
-    }),
-  )
-}
-
-/** Why a child's print is not at the child's own rung, where it is not. */
-export function packNote({ child, instead }: PackLine, wording: Wording = IN_ENGLISH): string | undefined {
-  if (!instead) return undefined
-  const own = nameWithin(wording, rungOf(instead).name)
-  return printedAs('{0} works on {1}, for which there is no such sheet', wording, child, own)
-}
+import { type Drawing, type FlowBlock, flowPages, INK, makePage, paragraph, stack } from '../drawing'
+import { countsOn, type Print, printableOf, takenChoices } from '../printables'
+import { rungOf } from '../teaching'
+import { barText, nameIn, nameWithin, printedAs } from '../wording'
+import { type PackChild, packChoices, type PackThing, type PackWish } from './packWish'
+import { type PackLine, packLines, packNote } from './packLines'
 
 export interface Pack {
   readonly pages: readonly Drawing[]

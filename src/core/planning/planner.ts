@@ -2,36 +2,23 @@ import { type Activity, activityOf, asStep } from '../activities'
 import { requireMinuteOfDay } from '../clock'
 import { RefusedValue, requireInteger } from '../errors'
 import { drawUnit, randomFrom } from '../random'
-import { type RungId, STAGES, rungOf } from '../teaching'
-import { type GroupNeed, groupNeed } from './need'
+import { type RungId, rungOf } from '../teaching'
+import { groupNeed, type GroupNeed } from './need'
 import { pacedRange } from './pace'
 import { reasonFor } from './reasons'
 import { offeredActivities } from './offer'
 import { fitMinutes } from './edits'
-import {
-  BREAK_AFTER_MINUTES,
-  LONGEST_SESSION,
-  MOST_SEATED_IN_A_ROW,
-  type PlanStep,
-  SHORTEST_SESSION,
-  type SessionPlan,
-  type SessionRequest,
-} from './types'
-import { type Choice, repairs, taught, worth } from './worth'
-
-const MOST_STEPS = 20
-const BEAM = 60
+import { LONGEST_SESSION, type PlanStep, type SessionPlan, SHORTEST_SESSION } from './types'
+import { type SessionRequest } from './request'
+import { type Choice, repairs } from './worth'
+import { type Draft, type Rules } from './mayFollow'
+import { search } from './search'
 
 /** Lengths that are offered where the wanted one cannot be filled. */
 const LENGTHS_TO_TRY = [15, 20, 25, 30, 40, 50, 60, 75, 90, 105]
 
 const LENGTHS_TOLD = 3
 
-/** What the search may give up, in this order, when nothing fits a short or odd session. */
-interface Rules {
-  readonly check: boolean
-  readonly wholeOrder: boolean
-}
 const RULES_TO_TRY: readonly Rules[] = [
   { check: true, wholeOrder: true },
   { check: true, wholeOrder: false },
@@ -45,15 +32,6 @@ export interface Building {
   readonly catalogue?: readonly Activity[]
   /** Steps that stay, in their order. */
   readonly locked?: readonly PlanStep[]
-}
-
-/** A plan being grown, step by step. */
-interface Draft {
-  readonly choices: readonly Choice[]
-  readonly least: number
-  readonly usual: number
-  readonly most: number
-  readonly score: number
 }
 
 /**
@@ -121,97 +99,6 @@ function lockedChoice(step: PlanStep, request: SessionRequest): Choice {
   const activity = activityOf(step)
   const lengths = { least: minutes, usual: minutes, most: minutes }
   return { activity, rung, lengths, mends: repairs(activity, request), locked: step }
-}
-
-/** What a plan is looked for with. */
-interface Search {
-  readonly request: SessionRequest
-  readonly usable: readonly Choice[]
-  readonly need: GroupNeed
-  /** A small number for each activity, by the seed, so that equals come in another order. */
-  readonly jitter: ReadonlyMap<Activity, number>
-  /** The locked steps, which all have to come. */
-  readonly kept: readonly Choice[]
-}
-
-/** Grows plans step by step and keeps the best few of each length (a beam search). */
-function search(wanted: Search, rules: Rules): Draft | undefined {
-  const { request, usable } = wanted
-  let drafts: Draft[] = [{ choices: [], least: 0, usual: 0, most: 0, score: 0 }]
-  let best: Draft | undefined
-  for (let length = 1; length <= MOST_STEPS && drafts.length > 0; length++) {
-    const grown = drafts.flatMap((draft) =>
-      usable.filter((choice) => mayFollow(draft, choice, wanted, rules)).map((choice) => grow(draft, choice, wanted)),
-    )
-    const fitting = grown.filter((draft) => draft.least <= request.minutes)
-    for (const draft of fitting)
-      if (isWhole(draft, wanted, rules) && (!best || finalScore(draft, request) > finalScore(best, request)))
-        best = draft
-    drafts = fitting.sort((a, b) => b.score - a.score).slice(0, BEAM)
-  }
-  return best
-}
-
-/** Locked steps come in their own order, wherever the adult put them; only what is chosen obeys the rules. */
-function nextLocked(before: readonly Choice[], kept: readonly Choice[]): Choice | undefined {
-  return kept[before.filter((choice) => choice.locked).length]
-}
-
-function mayFollow(draft: Draft, choice: Choice, { need, kept }: Search, rules: Rules): boolean {
-  const { activity, rung } = choice
-  const before = draft.choices
-  if (choice.locked) return nextLocked(before, kept) === choice
-  const last = before[before.length - 1]
-  if (last?.activity.role === 'check') return false
-  if (before.some((choice) => choice.activity.id === activity.id)) return false
-  if (activity.role === 'check')
-    return nextLocked(before, kept) === undefined && (before.length > 0 || !rules.wholeOrder)
-  if (activity.role === 'break') return before.length > 0 && last?.activity.energy !== 'moving'
-  const seated = before.slice(-MOST_SEATED_IN_A_ROW)
-  if (
-    activity.energy === 'seated' &&
-    seated.length === MOST_SEATED_IN_A_ROW &&
-    seated.every((choice) => choice.activity.energy === 'seated')
-  )
-    return false
-  // One older rung, and only as a way in.
-  if (rung !== need.rung) return before.length === 0
-  const stages = taught(before, rung).map((choice) => STAGES.indexOf(choice.activity.stage))
-  const highest = stages.length > 0 ? Math.max(...stages) : -1
-  const stage = STAGES.indexOf(activity.stage)
-  if (stage < highest) return false
-  if (!rules.wholeOrder) return true
-  // No stage is skipped on the way up, except those that every child has already met.
-  return stage <= Math.max(highest + 1, STAGES.indexOf(need.firstStage))
-}
-
-function grow(draft: Draft, choice: Choice, { request, need, jitter }: Search): Draft {
-  const { least, usual, most } = choice.lengths
-  return {
-    choices: [...draft.choices, choice],
-    least: draft.least + least,
-    usual: draft.usual + usual,
-    most: draft.most + most,
-    score: draft.score + worth(draft.choices, choice, request, need) + 0.6 * (jitter.get(choice.activity) ?? 0),
-  }
-}
-
-function isWhole(draft: Draft, { request, kept }: Search, rules: Rules): boolean {
-  if (nextLocked(draft.choices, kept)) return false
-  const last = draft.choices[draft.choices.length - 1]
-  if (rules.check && last?.activity.role !== 'check') return false
-  if (rules.check && draft.choices.length < 2) return false
-  if (request.minutes > BREAK_AFTER_MINUTES && !draft.choices.some((choice) => choice.activity.energy === 'moving'))
-    return false
-  return draft.least <= request.minutes && request.minutes <= draft.most
-}
-
-/**
- * A session whose usual lengths add up to about the minutes available is better than one that is stretched or
- * squeezed.
- */
-function finalScore(draft: Draft, request: SessionRequest): number {
-  return draft.score - 0.35 * Math.abs(draft.usual - request.minutes)
 }
 
 function toPlan(request: SessionRequest, need: GroupNeed, draft: Draft): SessionPlan {

@@ -1,47 +1,34 @@
-import { activityOf, activityWords } from '../activities'
+import { activityOf } from '../activities'
 import { FOLLOW_LOCAL_RULES } from '../make'
 import {
+  bodyArea,
   type Drawing,
   FAINT,
-  type FlowBlock,
-  INK,
-  MOSS,
-  OAK,
-  type PaperId,
-  SLATE,
-  bodyArea,
   fitSize,
+  type FlowBlock,
   flowPages,
+  INK,
   makePage,
+  MOSS,
+  type PaperId,
   paragraph,
+  path,
   printable,
   rectanglePath,
   stack,
-  path,
   textAt,
 } from '../drawing'
-import { type Stage, rungOf } from '../teaching'
-import { type Wording, barText, isEnglish, listInWords, nameIn, printedAs, say, sayDuration } from '../wording'
-import { activityNotes } from './activityNotes'
-import { type TimedStep, fetchInWords, fetchList, planCautions, timeline } from './fetch'
+import { rungOf } from '../teaching'
+import { barText, isEnglish, listInWords, nameIn, printedAs, say, sayDuration } from '../wording'
+import { fetchInWords, fetchList } from './fetchList'
+import { planCautions, type TimedStep, timeline } from './fetch'
 import { childForms, groupNeed } from './need'
 import { reasonFor } from './reasons'
-import { stationLines } from './stationLines'
 import { clockAmounts } from './clockAmounts'
-import type { PlanStep, SessionPlan, SessionRequest } from './types'
-import { plannedMinutes } from './checks'
-
-export interface RunSheetRequest {
-  readonly title: string
-  readonly paper: PaperId
-  readonly wording: Wording
-  /** In English, as it stands in a sentence. */
-  readonly placeName: string
-  /** What else is printed with it, a line each. */
-  readonly prints: readonly { readonly title: string; readonly pages: number }[]
-}
-
-export const STAGE_COLOURS: Record<Stage, string> = { concrete: OAK, pictorial: MOSS, abstract: SLATE }
+import type { PlanStep, SessionPlan } from './types'
+import type { SessionRequest } from './request'
+import { plannedMinutes } from './lengthChecks'
+import { type RunSheetRequest, STAGE_COLOURS, stepBlock } from './runSheetStep'
 
 /** The adult's own pages: what happens when, what to say and look for, what to fetch, what to mind. */
 export function runSheetPages(plan: SessionPlan, request: SessionRequest, sheet: RunSheetRequest): Drawing[] {
@@ -133,55 +120,6 @@ function formsBlock(plan: SessionPlan, request: SessionRequest, { paper, wording
     return names.length > 0 ? [paragraph(paper, said, { size: 3.8 })] : []
   }
   return stack([...line('easier'), ...line('harder')])
-}
-
-/** What to say and ask, what to look for and what may go wrong; a movement break teaches nothing. */
-export function notesOf(step: PlanStep, wording: Wording): string[] {
-  const activity = activityOf(step)
-  const words = activityWords(activity, wording.language, step.rung)
-  const spoken = [printedAs('Say: “{0}”', wording, words.say), printedAs('Look for: {0}', wording, words.lookFor)]
-  if (activity.role !== 'teach' || step.stations) return spoken
-  const { objective, questions, wrong } = activityNotes(activity, step.rung, wording, step.minutes)
-  return [
-    objective,
-    ...spoken,
-    printedAs('Ask: {0}', wording, questions.join(' ')),
-    ...(wrong.length > 0
-      ? [printedAs('May go wrong: {0}.', wording, wrong.map(({ does }) => nameIn(wording, does)).join('; '))]
-      : []),
-  ]
-}
-
-interface StepTold {
-  readonly sheet: RunSheetRequest
-  readonly request: SessionRequest
-  readonly clock: (minute: number) => string
-  readonly why: string
-}
-
-function stepBlock({ step, start, end }: TimedStep, { sheet, request, clock, why }: StepTold): FlowBlock {
-  const { paper, wording } = sheet
-  const activity = activityOf(step)
-  const words = activityWords(activity, wording.language, step.rung)
-  const lines = stationLines(step, start, request, wording)
-  const small = (text: string, fill = INK) => paragraph(paper, text, { size: 3.7, indent: 5, fill })
-  return stack([
-    paragraph(paper, `${clock(start)}–${clock(end)}  ${words.name} (${step.minutes} min)`, {
-      size: 4.8,
-      weight: 'bold',
-      above: 3,
-      fill: STAGE_COLOURS[activity.stage],
-    }),
-    small(why, '#6B6158'),
-    ...words.steps.map((text, i) => small(`${i + 1}.  ${text}`)),
-    ...notesOf(step, wording).map((line) => small(line)),
-    small(`${printedAs('Easier: {0}', wording, words.easier)}  ${printedAs('Harder: {0}', wording, words.harder)}`),
-    ...[...lines.teams, ...lines.rounds].map((line) => small(line)),
-    ...lines.stations.flatMap(({ name, steps, say: said }) => [
-      paragraph(paper, name, { size: 4.2, weight: 'bold', indent: 5, above: 1.5 }),
-      ...[...steps, said].map((line) => small(line)),
-    ]),
-  ])
 }
 
 function cautionsBlock(plan: SessionPlan, { paper, wording }: RunSheetRequest): FlowBlock {

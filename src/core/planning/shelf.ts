@@ -2,7 +2,8 @@ import type { Activity } from '../activities'
 import { offeredActivities } from './offer'
 import { pacedRange } from './pace'
 import { missingMaterials } from './toHand'
-import type { SessionPlan, SessionRequest } from './types'
+import type { SessionPlan } from './types'
+import type { SessionRequest } from './request'
 
 export interface ShelfEntry {
   readonly activity: Activity

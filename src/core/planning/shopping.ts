@@ -1,5 +1,5 @@
 import { type MaterialId, materials } from '../activities'
-import { type FetchRequest, fetchList } from './fetch'
+import { type FetchRequest, fetchList } from './fetchList'
 import type { SessionPlan } from './types'
 
 /** A session that is shopped for. */

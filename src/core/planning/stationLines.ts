@@ -4,8 +4,9 @@ import { type Partner, suggestPairs } from '../knowing'
 import { rungOf } from '../teaching'
 import { type Wording, listInWords, nameIn, printedAs, say } from '../wording'
 import { roundMinutes, roundStarts, stationAt } from './rounds'
-import { rungAtStation } from './stations'
-import type { PlanStep, SessionRequest, Station, Team } from './types'
+import { rungAtStation } from './stationsFor'
+import type { PlanStep, Station, Team } from './types'
+import type { SessionRequest } from './request'
 
 /** What a step with stations says to the adult. */
 export interface StationLines {

@@ -1,40 +1,20 @@
-import { type Activity, STATIONS_ID, activityOf, asStep } from '../activities'
+import { activityOf, STATIONS_ID } from '../activities'
 import { RefusedValue, requireInteger } from '../errors'
-import { drawUnit, randomFrom } from '../random'
-import { type RungId, pathOf, rungOf } from '../teaching'
+import { pathOf, type RungId, rungOf } from '../teaching'
 import { newStepId } from './edits'
 import { workingRung } from './need'
 import { CHANGE_MINUTES } from './rounds'
-import { offeredActivities } from './offer'
-import { pacedRange } from './pace'
-import { repairs } from './worth'
-import { missingMaterials } from './toHand'
-import {
-  BREAK_AFTER_MINUTES,
-  type PlanStep,
-  type SessionPlan,
-  type SessionRequest,
-  type Station,
-  type Team,
-} from './types'
+import { BREAK_AFTER_MINUTES, type PlanStep, type SessionPlan, type Team } from './types'
+import { type SessionRequest } from './request'
+import { FEWEST_STATIONS, stationsFor, type StationsWish } from './stationsFor'
 
 /* Stations: children at different rungs work at once, in teams of their own rung that go round. */
 
-export const FEWEST_STATIONS = 2
 export const MOST_STATIONS = 4
 export const MOST_HELPERS = 3
 /** A shorter round has hardly begun. */
 export const SHORTEST_ROUND = 4
 const SMALLEST_TEAM = 2
-
-export interface StationsWish {
-  /** 2 to 4 at once. */
-  readonly count: number
-  /** Adults beside the one who leads, 0 to 3. */
-  readonly helpers: number
-  /** Decides between equals. */
-  readonly seed: number
-}
 
 /**
  * The plan with stations in the place of what was taught after its opening: everything that is not locked, no break and
@@ -111,107 +91,4 @@ export function teamsOf(request: Pick<SessionRequest, 'children' | 'school'>, co
 function mostIn(sorted: readonly RungId[]): RungId {
   const times = (rung: RungId) => sorted.filter((each) => each === rung).length
   return sorted.reduce((best, rung) => (times(rung) > times(best) ? rung : best))
-}
-
-/**
- * The rung at which a team does an activity: its own, or the hardest before it that the activity is for; undefined
- * where there is none.
- */
-export function rungAtStation(activity: Activity, rung: RungId, school: SessionRequest['school']): RungId | undefined {
-  const path = pathOf(school)
-  return path
-    .slice(0, path.indexOf(rung) + 1)
-    .reverse()
-    .find((each) => activity.rungs.includes(each))
-}
-
-/**
- * Whether somebody has to call or show something all the time. What has pages goes on by itself once it is explained;
- * so does what a team makes or moves with things of its own.
- */
-export function needsAdult({ prints, game, needs }: Activity): boolean {
-  return game !== undefined || (prints === 'none' && needs.length === 0)
-}
-
-interface Sought extends StationsWish {
-  readonly minutes: number
-  /** One of the stations has to be moved at. */
-  readonly moves: boolean
-}
-
-function stationsFor(teams: readonly Team[], request: SessionRequest, sought: Sought): Station[] {
-  const random = randomFrom(sought.seed)
-  const led = 1 + sought.helpers
-  const scored = offeredActivities(request)
-    .filter((activity) => suitsStations(activity, teams, request, sought))
-    .map((activity) => ({ activity, points: pointsOf(activity, teams, request) + drawUnit(random) }))
-    .sort((a, b) => b.points - a.points)
-  const first = sought.moves ? scored.find(({ activity }) => activity.energy === 'moving')?.activity : undefined
-  const chosen: Activity[] = first ? [first] : []
-  for (const { activity } of scored) {
-    if (chosen.length === sought.count) break
-    const isTaken = chosen.some(
-      ({ id, prints }) => id === activity.id || (prints !== 'none' && prints === activity.prints),
-    )
-    const isTooMuch = needsAdult(activity) && chosen.filter(needsAdult).length >= led
-    if (!isTaken && !isTooMuch) chosen.push(activity)
-  }
-  if (chosen.length < sought.count)
-    throw new RefusedValue(
-      'stations',
-      chosen.length < FEWEST_STATIONS
-        ? 'where activities for all teams fit: try more minutes, another place or fewer stations'
-        : `${chosen.length} at most here: no more activities suit every team, with ${led} to lead them`,
-      sought.count,
-    )
-  return withLeaders(chosen, sought.helpers)
-}
-
-/**
- * Taught here, by every team at its own rung or an easier one, in the minutes of a round, and never before it was met.
- */
-function suitsStations(
-  activity: Activity,
-  teams: readonly Team[],
-  request: SessionRequest,
-  { count, minutes }: Sought,
-): boolean {
-  const round = Math.floor((minutes - (count - 1) * CHANGE_MINUTES) / count)
-  const sizes = teams.map(({ childIds }) => childIds.length)
-  const { least, most } = activity.players
-  return (
-    activity.role === 'teach' &&
-    activity.stage !== 'abstract' &&
-    activity.prints !== 'paper-clock' &&
-    activity.places.includes(request.place) &&
-    Math.min(...sizes) >= least &&
-    Math.max(...sizes) <= most &&
-    missingMaterials(activity, request).every(({ standIn }) => standIn !== undefined) &&
-    teams.every(({ rung }) => rungAtStation(activity, rung, request.school) !== undefined) &&
-    [...new Set(sizes)].every((size) => {
-      const range = pacedRange(activity, size, request.pace)
-      return range.least <= round && round <= range.most
-    })
-  )
-}
-
-function pointsOf(activity: Activity, teams: readonly Team[], request: SessionRequest): number {
-  const own = teams.filter(({ rung }) => activity.rungs.includes(rung)).length
-  return (
-    2 * own +
-    (activity.stage === 'pictorial' ? 1 : 0) +
-    2 * Math.min(2, repairs(activity, request).length) +
-    (request.favourites?.includes(activity.id) ? 1 : 0) -
-    (request.lastTime.includes(activity.id) ? 3 : 0) -
-    missingMaterials(activity, request).length
-  )
-}
-
-/** The adult stands at the one that needs one most; helpers at the next; the others go on by themselves. */
-function withLeaders(chosen: readonly Activity[], helpers: number): Station[] {
-  const order = [...chosen].sort((a, b) => Number(needsAdult(b)) - Number(needsAdult(a)))
-  return order.map((activity, i) => ({
-    ...asStep(activity),
-    led: i === 0 ? 'adult' : i <= helpers ? 'helper' : 'alone',
-  }))
 }

@@ -1,7 +1,8 @@
 import { type Activity, type MaterialId, type Need, activityOf, standInFor } from '../activities'
 import type { Recipe } from '../make'
 import { pacedRange } from './pace'
-import type { SessionPlan, SessionRequest } from './types'
+import type { SessionPlan } from './types'
+import type { SessionRequest } from './request'
 
 /* What is to hand, what stands in for it, and whether there are clocks to turn. */
 

@@ -1,7 +1,8 @@
 import type { MaterialId } from '../activities'
 import { misreadingOf } from '../teaching'
-import { fetchList } from './fetch'
-import type { PlanChild, SessionPlan } from './types'
+import { fetchList } from './fetchList'
+import type { PlanChild } from './request'
+import type { SessionPlan } from './types'
 
 /* What a tired adult needs to know first: what is next, what to print and fetch for it, who needs a look. */
 

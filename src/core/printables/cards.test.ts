@@ -4,8 +4,9 @@ import { boxOf, readSvg } from '../../../tests/readback/svg'
 import { cutLines } from '../../../tests/readback/prints/reading'
 import { type Drawing, type PaperId, SAFE_MARGIN_MM, papers, toSvg } from '../drawing'
 import { cardPages, cutGrid, patternedBack } from './kit/cards'
-import { clockCells, gridCells, titleOr } from './kit/frame'
-import type { Flip, PrintOptions } from './kit/options'
+import { clockCells, gridCells } from './kit/grid'
+import { titleOr } from './kit/footers'
+import type { Flip, PrintOptions } from './kit/choices'
 
 const options = (more: Partial<PrintOptions> = {}): PrintOptions => ({
   paper: 'a4',
@@ -14,11 +15,14 @@ const options = (more: Partial<PrintOptions> = {}): PrintOptions => ({
   count: 6,
   ...more,
 })
+
 const read = (page: Drawing) => readSvg(toSvg(page))
+
 /** A card whose only ink is a dot at its middle. */
 const dotted = (cell: { x: number; y: number; width: number; height: number }) => [
   { type: 'circle', layer: 'ink', cx: cell.x + cell.width / 2, cy: cell.y + cell.height / 2, r: 1 } as const,
 ]
+
 const middles = (page: Drawing, part: string) =>
   read(page)
     .filter(({ tag, parts }) => tag === 'circle' && parts.some((each) => each.startsWith(part)))

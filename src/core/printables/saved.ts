@@ -1,4 +1,4 @@
-import type { PrintOptions } from './kit/options'
+import type { PrintOptions } from './kit/choices'
 import type { PrintableId } from './registry'
 
 /**

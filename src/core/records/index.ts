@@ -2,5 +2,6 @@
 
 export * from './answers'
 export * from './people'
+export * from './settings'
 export * from './sessions'
 export * from './views'

@@ -1,8 +1,6 @@
-import type { ActivityId, ChildId, GroupId } from '../ids'
-import type { MaterialId, Place } from '../activities'
-import type { PaperId } from '../drawing'
-import type { RungId, SchoolId } from '../teaching'
-import type { LanguageId, Wording } from '../wording'
+import type { ChildId, GroupId } from '../ids'
+import type { RungId } from '../teaching'
+import type { GroupRules } from './settings'
 
 /* Who is there, and the rules that they live by. */
 
@@ -31,41 +29,10 @@ export interface Group {
   readonly version: number
 }
 
-/** The house rules: one way of saying, teaching and printing for everyone. */
-export interface Settings {
-  readonly language: LanguageId
-  readonly form: 'turns' | 'minutes-past' | 'digital'
-  readonly school: SchoolId
-  readonly paper: PaperId
-  readonly lowInk: boolean
-  readonly place: Place
-  /** What is usually to hand. */
-  readonly materials: readonly MaterialId[]
-  /** Activities that this adult likes best, and those that are never planned. */
-  readonly favourites: readonly ActivityId[]
-  readonly notForUs: readonly ActivityId[]
-  /** How much of what is in the cupboard: a shopping list leaves it out. What is not named was not counted. */
-  readonly cupboard: Readonly<Partial<Record<MaterialId, number>>>
-  readonly version: number
-}
-
-/** The rules that a group can have for itself. What it leaves out is as the house rules say. */
-export type GroupRules = Partial<Omit<Settings, 'version' | 'favourites' | 'notForUs' | 'cupboard'>>
-
-/** The rules that hold for a group. */
-export function rulesFor(settings: Settings, { rules }: Pick<Group, 'rules'>): Settings {
-  return { ...settings, ...rules }
-}
-
 /** Something made and kept by name: a clock's recipe, a floor clock. */
 export interface Kept<T> {
   readonly id: string
   readonly name: string
   readonly body: T
   readonly version: number
-}
-
-/** How times are put in everything that is printed, asked and accepted. */
-export function wordingOf({ language, form }: Pick<Settings, 'language' | 'form'>): Wording {
-  return { language, form }
 }

@@ -16,7 +16,8 @@ import {
 } from '../planning'
 import type { PrintOptions, PrintableId, SavedPrint } from '../printables'
 import { type RungId, schools } from '../teaching'
-import type { Group, Settings, Kept } from './people'
+import type { Group, Kept } from './people'
+import type { Settings } from './settings'
 
 /* Sessions, the term that they are part of, and what is printed for them. */
 

@@ -1,52 +1,15 @@
-import { MINUTES_PER_DAY } from '../clock'
-import { type DayRow, inOrder } from '../days'
 import { RefusedValue, requireInteger } from '../errors'
-import { type Random, draw, drawInt, randomFrom, shuffled } from '../random'
-import { type RungId, rungOf, wordingOn } from '../teaching'
-import { type LanguageId, type Wording, say } from '../wording'
+import { drawInt, type Random, randomFrom } from '../random'
+import { type RungId, wordingOn } from '../teaching'
+import { type LanguageId, say } from '../wording'
 import { NO_MARKS, type StoryMarks, storyTimes } from './story'
-import { EVENT_IDS, type EventId, type StoryWords, TOLD_LENGTHS, type ToldLength, ended, storyWords } from './words'
+import { ended, storyWords, type StoryWords, TOLD_LENGTHS, type ToldLength } from './words'
+import { LEAST_EVENTS, ownEvents, type StoryWish, usualEvents } from './eventTimes'
+import { type Planned } from './usualTimes'
 
-/** When each thing usually begins, minutes since midnight: the earliest and the latest. */
-const USUAL: Readonly<Record<EventId, readonly [number, number]>> = {
-  wake: [360, 435],
-  wash: [375, 450],
-  breakfast: [420, 495],
-  walk: [480, 540],
-  lock: [540, 570],
-  ducks: [560, 600],
-  bread: [620, 650],
-  stories: [570, 630],
-  clocks: [600, 690],
-  ferry: [680, 720],
-  lunch: [735, 790],
-  kingfisher: [840, 930],
-  tea: [930, 990],
-  lamp: [990, 1050],
-  supper: [1065, 1125],
-  bed: [1155, 1230],
-}
-
-/** At least so long from one thing to the next, minutes. */
-const LEAST_GAP = 10
-/** Longer, and a dial time could as well be the one before: eight hours. */
-const MOST_GAP = 480
 /** The names of the demo scenario. */
 export const STORY_NAMES = ['Juniper', 'Tavi', 'Odalys', 'Bram', 'Mirela', 'Kwame', 'Wren', 'Ilse'] as const
-export const LEAST_EVENTS = 3
 export const MOST_EVENTS = 8
-
-export interface StoryWish {
-  readonly rung: RungId
-  readonly wording: Wording
-  /** Who is in it, 1 to 4 of them. */
-  readonly names: readonly string[]
-  /** How many things happen. */
-  readonly count: number
-  /** A day of one's own; left out, things of a usual day are drawn. */
-  readonly rows?: readonly DayRow[]
-  readonly seed: number
-}
 
 export interface StoryEvent {
   /** Minutes since midnight. */
@@ -63,14 +26,6 @@ export interface MadeStory {
   readonly title: string
   readonly text: string
   readonly events: readonly StoryEvent[]
-}
-
-/** The minutes past the hour that a story on a rung tells. */
-export function storyMinutes(rung: RungId): readonly number[] {
-  const { dial } = rungOf(rung)
-  if (dial?.hands === 'both') return rung === 'oclock' || rung === 'minute' ? dial.minutes : [0, ...dial.minutes]
-  if (dial || rung === 'parts') return [0]
-  return Array.from({ length: 12 }, (_, i) => i * 5)
 }
 
 /**
@@ -91,55 +46,6 @@ export function makeStory(wish: StoryWish): MadeStory {
     text: told.map(({ text }) => text).join(' '),
     events: told.map(({ event }) => event),
   }
-}
-
-interface Planned {
-  readonly minute: number
-  readonly id?: EventId
-  readonly what?: string
-}
-
-/** Things of a usual day at times of the rung, each after the one before it. */
-function usualEvents(random: Random, { count, rung }: StoryWish): Planned[] {
-  for (let tries = 0; tries < 500; tries++) {
-    const ids = shuffled(random, EVENT_IDS).slice(0, count)
-    const planned = ids
-      .map((id): Planned => ({ id, minute: timeWithin(random, USUAL[id], storyMinutes(rung)) }))
-      .sort((a, b) => a.minute - b.minute)
-    if (isPlain(planned)) return planned
-  }
-  throw new RefusedValue('count of things that happen', 'fewer of them on this rung', count)
-}
-
-/** Things follow each other by steps that a reader takes for the next such time on the dial. */
-function isPlain(planned: readonly Planned[]): boolean {
-  return planned.every(({ minute }, i) => {
-    const gap = minute - (planned[i - 1]?.minute ?? minute - LEAST_GAP)
-    return gap >= LEAST_GAP && gap <= MOST_GAP
-  })
-}
-
-/** A time of the rung within an hour's reach of when a thing usually is. */
-function timeWithin(random: Random, [from, to]: readonly [number, number], minutes: readonly number[]): number {
-  const all = Array.from({ length: to - from + 1 }, (_, i) => from + i).filter((each) => minutes.includes(each % 60))
-  if (all.length > 0) return draw(random, all)
-  const middle = (from + to) / 2
-  const near = Array.from({ length: MINUTES_PER_DAY }, (_, i) => i).filter((each) => minutes.includes(each % 60))
-  return near.reduce((best, each) => (Math.abs(each - middle) < Math.abs(best - middle) ? each : best))
-}
-
-/** The rows of a day of one's own, as many as are wanted, with their own times. */
-function ownEvents(random: Random, rows: readonly DayRow[], { count }: StoryWish): Planned[] {
-  const apart = inOrder(rows).filter(({ minute }, i, all) => i === 0 || minute > (all[i - 1]?.minute ?? -1))
-  if (apart.length < LEAST_EVENTS) throw new RefusedValue('rows', `${LEAST_EVENTS} rows at least`, apart.length)
-  for (let tries = 0; tries < 500; tries++) {
-    const places = shuffled(random, [...apart.keys()])
-      .slice(0, count)
-      .sort((a, b) => a - b)
-    const planned = places.map((place) => apart[place] as DayRow).map(({ minute, what }): Planned => ({ minute, what }))
-    if (isPlain(planned)) return planned
-  }
-  throw new RefusedValue('rows', 'rows with ten minutes to eight hours between them', `${apart.length} others`)
 }
 
 interface Told {

@@ -1,10 +1,9 @@
-import { MINUTES_PER_DAY, MINUTES_PER_TURN, modulo, onDial, shiftTime } from '../clock'
+import { MINUTES_PER_DAY, modulo, onDial, shiftTime } from '../clock'
 import { randomFrom, shuffled } from '../random'
-import { type Item, type PlanRow, type Value, luresFor } from '../teaching'
-import { type Wording, say } from '../wording'
-import { type Happening, LEAST_LETTERS, lettersIn, shortened } from './happenings'
-import { sentencesOf } from './story'
-import { type StoryQuestion, type Maker, seedFor } from './questionKinds'
+import { type Item, luresFor, type PlanRow, type Value } from '../teaching'
+import { say, type Wording } from '../wording'
+import type { Happening } from './happenings'
+import { type Maker, seedFor, type StoryQuestion } from './questionKinds'
 import { chosen } from './lengthQuestions'
 
 /* Questions about what came when: between, later, in order, before or after. */
@@ -19,7 +18,7 @@ const rowOf = ({ at, quote }: Happening): PlanRow => ({
   what: quote.length <= LONGEST_ROW ? quote : `${quote.slice(0, LONGEST_ROW - 1).trimEnd()}…`,
 })
 
-function lookUp(right: Happening, rows: readonly Happening[]): Item {
+export function lookUp(right: Happening, rows: readonly Happening[]): Item {
   const minute = modulo(right.at, MINUTES_PER_DAY)
   return {
     rung: 'timetable',
@@ -102,51 +101,4 @@ export function inOrder(maker: Maker): StoryQuestion {
     item: lookUp(some[0] as Happening, some),
     values: dealt.map(timeOf),
   }
-}
-
-/** The least time between two things in which a third can be placed, minutes. */
-const LEAST_ROOM = 20
-
-/** Sentences without a time between two with one: of three times only one lies between them. */
-export function infers(maker: Maker): StoryQuestion[] {
-  const { wish, words } = maker
-  const sentences = sentencesOf(wish.text, wish.times)
-  const timed = (i: number) => {
-    const sentence = sentences[i]
-    return sentence && wish.times.filter(({ from }) => from >= sentence.from && from < sentence.to)
-  }
-  return sentences.flatMap((sentence, i): StoryQuestion[] => {
-    const own = timed(i) ?? []
-    // What follows "It is ten past nine." happens then.
-    const before = timed(i - 1) ?? []
-    const said = before.reduce((sum, { text }) => sum - lettersIn(text), lettersIn(sentences[i - 1]?.text ?? ''))
-    const isTold = before.length > 0 && said < LEAST_LETTERS
-    const earlier = wish.times.filter(({ to }) => to <= sentence.from).pop()
-    const later = wish.times.find(({ from }) => from >= sentence.to)
-    if (own.length > 0 || isTold || !earlier || !later || earlier.either || later.either) return []
-    const room = later.at - earlier.at
-    if (room < LEAST_ROOM || room >= MINUTES_PER_TURN - 120) return []
-    const middle = earlier.at + Math.max(5, Math.round(room / 10) * 5)
-    if (middle <= earlier.at || middle >= later.at) return []
-    const outside = [earlier.at - 30, later.at + 30, later.at + 60].filter((at) => at >= 0)
-    const offered = [middle, ...outside].map((at) => ({
-      value: { kind: 'time', minute: onDial(at) } as const,
-      text: say(onDial(at), wish.wording),
-    }))
-    const right: Happening = { key: '', at: middle, quote: shortened(sentence.text) }
-    const rows = [earlier, later].map(({ key, at, text }) => ({ key, at, quote: text }))
-    return [
-      chosen(
-        maker,
-        i + 80,
-        {
-          id: `infer:${earlier.key}:${later.key}:${sentence.text.slice(0, 20)}`,
-          kind: 'infer',
-          says: words.infer(right.quote),
-          item: lookUp(right, [rows[0] as Happening, right, rows[1] as Happening]),
-        },
-        offered,
-      ),
-    ]
-  })
 }

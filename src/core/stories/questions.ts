@@ -3,7 +3,8 @@ import { storyWords } from './words'
 import type { StoryQuestion, QuestionsWish, Maker } from './questionKinds'
 import { whichClock, setClock } from './clockQuestions'
 import { howLong, laterBy } from './lengthQuestions'
-import { between, whatIf, inOrder, infers } from './orderQuestions'
+import { between, whatIf, inOrder } from './orderQuestions'
+import { infers } from './infers'
 
 /** All questions that a story gives, from its first to its last time. The same wish gives the same questions. */
 export function storyQuestions(wish: QuestionsWish): StoryQuestion[] {

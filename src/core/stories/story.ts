@@ -1,6 +1,7 @@
 import { MINUTES_PER_DAY, MINUTES_PER_TURN } from '../clock'
 import type { LanguageId } from '../wording'
-import { type FoundSays, type FoundTime, findTimes } from './find'
+import { type FoundSays, type FoundTime } from './search'
+import { findTimes } from './find'
 
 /** What the adult decided about the times of a story. A time is named by its words and how often they came before. */
 export interface StoryMarks {

@@ -1,19 +1,19 @@
 import {
-  HAND_SET_TOLERANCE_DEG,
-  HOUR_HAND_TOLERANCE_DEG,
   dialHour,
+  HAND_SET_TOLERANCE_DEG,
   handAngles,
   handsHidden,
+  HOUR_HAND_TOLERANCE_DEG,
   minutesPast,
   signedGap,
 } from '../clock'
 import { RefusedValue, requireInteger } from '../errors'
 import { type Random, shuffled } from '../random'
-import { type Wording, languages, say, sayDuration } from '../wording'
 import type { MisreadingId } from './misreadings/ids'
-import { ROUNDING_STEP, type RungId, rungOf } from './rungs'
-import { type Ask, type Shown, rowName, shownKey } from './shown'
-import { type Value, sameValue, sayHands, sayValue } from './values'
+import { type RungId, rungOf } from './rungs'
+import { type Ask, type Shown, shownKey } from './shown'
+import { sameValue } from './sameValue'
+import { type Value } from './values'
 
 /** A wrong choice, with the misreading that it comes from (none for a mere neighbour). */
 export interface Lure {
@@ -154,58 +154,4 @@ export function isRight(item: Item, given: Value): boolean {
     )
   }
   return sameValue(item.answer, given)
-}
-
-/** The group's wording as a rung practises it. */
-export function wordingOn(rung: RungId, wording: Wording): Wording {
-  return rungOf(rung).wording?.(wording) ?? wording
-}
-
-/** An answer to an item, right or wrong, as the group says it on the item's rung: matched in figures, said in words. */
-export function sayAnswer(item: Item, value: Value, wording: Wording): string {
-  if (value.kind === 'hands' && item.answer.kind === 'time')
-    return sayHands(value, wordingOn(item.rung, wording), item.answer.minute)
-  if (item.ask === 'match') return sayValue(value, { ...wording, form: 'digital' })
-  if (item.ask === 'say' && wording.form === 'digital')
-    return sayValue(value, wordingOn(item.rung, { ...wording, form: 'turns' }))
-  return sayValue(value, wordingOn(item.rung, wording))
-}
-
-/** What is asked, in the group's language, for the adult to read out. */
-export function askInWords({ rung, ask, shown }: Item, wording: Wording): string {
-  const { phrases, dayPart } = languages[wording.language]
-  const { asked } = rungOf(rung)
-  if (asked) return asked(phrases)
-  switch (shown.as) {
-    case 'words':
-      return phrases.showMe(say(shown.minute, wordingOn(rung, wording)))
-    case 'figures':
-      return phrases.sayAloud
-    case 'shift':
-      return shown.by > 0 ? phrases.later(sayDuration(shown.by)) : phrases.sooner(sayDuration(-shown.by))
-    case 'span':
-      return phrases.howLong(
-        say(shown.minute, { ...wording, form: 'digital' }),
-        say(shown.to, { ...wording, form: 'digital' }),
-      )
-    case 'steps':
-      return phrases.startWhen(say(shown.minute, { ...wording, form: 'digital' }), shown.steps.map(sayDuration))
-    case 'doing':
-      return capitalised(phrases.whichHalf(rowName(shown, phrases)))
-    case 'day':
-      return phrases.write24(dayPart(shown.minute))
-    case 'part':
-      return phrases.whichPart
-    case 'rows': {
-      const row = shown.rows.find((each) => each.minute === shown.minute)
-      return phrases.whenIs(row ? rowName(row, phrases) : '')
-    }
-    case 'dial':
-      if (ask === 'write') return phrases.write
-      return ask === 'round' ? phrases.roundTo(ROUNDING_STEP) : phrases.whatTime
-  }
-}
-
-function capitalised(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1)
 }

@@ -1,67 +1,11 @@
 import { dialHour, minutesPast, modulo, onDial } from '../clock'
 import { ENGLISH_LENGTHS } from './lengths/english'
 import { lengthReader } from './lengths/reader'
-import {
-  asAfternoonUntil,
-  asEveningFrom,
-  asMorning,
-  asNightFrom,
-  firstHalf,
-  numberReader,
-  plain,
-  readWithDayPart,
-  secondHalf,
-} from './grammar'
-import type { Phrases } from './phrases'
+import { asAfternoonUntil, asEveningFrom, asMorning, asNightFrom, firstHalf, secondHalf } from './dayParts'
+import { plain, readWithDayPart } from './grammar'
 import type { DayPart, Language, ParsedTime } from './language'
-
-const UNITS = [
-  'zero',
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-  'eleven',
-  'twelve',
-  'thirteen',
-  'fourteen',
-  'fifteen',
-  'sixteen',
-  'seventeen',
-  'eighteen',
-  'nineteen',
-]
-const TENS = ['', '', 'twenty', 'thirty', 'forty', 'fifty']
-
-/** A number from 0 to 59 in words. */
-function numberWord(n: number): string {
-  const unit = UNITS[n]
-  if (unit !== undefined) return unit
-  const ten = TENS[Math.floor(n / 10)] ?? ''
-  return n % 10 === 0 ? ten : `${ten}-${UNITS[n % 10]}`
-}
-
-/** Reads "twenty five", "twenty-five" and "25" alike. Undefined for anything that is not a number from 0 to 59. */
-const wordValue = numberReader(numberWord, { 'five and twenty': 25 })
-
-/** A named hour, 1 to 12; undefined for anything else, 13 included. */
-function hourValue(text: string): number | undefined {
-  const value = wordValue(text.replace(/ ?o.?clock$/, ''))
-  return value !== undefined && value >= 1 && value <= 12 ? value : undefined
-}
-
-/** Fives are said bare ("twenty past"), all other counts with the word ("thirteen minutes past"). */
-function minuteCount(n: number): string {
-  if (n === 15) return 'quarter'
-  if (n === 30) return 'half'
-  return n % 5 === 0 ? numberWord(n) : `${numberWord(n)} ${n === 1 ? 'minute' : 'minutes'}`
-}
+import { hourValue, minuteCount, numberWord, wordValue } from './numbers/english'
+import { PHRASES } from './spoken/english'
 
 function speak(minute: number, form: 'turns' | 'minutes-past'): string {
   const past = minutesPast(minute)
@@ -161,74 +105,6 @@ function sayAbout(minute: number): string {
   if (past <= 20) return `just after ${hour} o’clock`
   if (past < 40) return `halfway between ${hour} and ${next}`
   return `nearly ${next} o’clock`
-}
-
-const PHRASES: Phrases = {
-  whatTime: 'What time is it?',
-  howManyMinutes: 'How many minutes past?',
-  whatHourHand: 'What does the hour hand tell you?',
-  showMe: (time) => `Show me ${time}.`,
-  sayAloud: 'Say this time aloud.',
-  write: 'Write this time in figures.',
-  roundTo: (step) => `What is it to the nearest ${step} minutes?`,
-  later: (length) => `What time is it ${length} later?`,
-  sooner: (length) => `What time was it ${length} sooner?`,
-  howLong: (from, to) => `How long is it from ${from} to ${to}?`,
-  startWhen: (deadline, steps) => `All must be done by ${deadline}. It takes ${steps.join(' and then ')}. Start when?`,
-  whichHalf: (doing) => `${doing}: which half of the day is it?`,
-  write24: (part) => `This time is ${part} – how is it written in 24 hours?`,
-  whichPart: 'What is this part called?',
-  iHave: 'I have',
-  whoHas: (time) => `Who has ${time}?`,
-  drawHands: 'Draw the hands.',
-  spotSame: 'Ring every clock that shows the time.',
-  howLongEach: 'How long is it?',
-  joinPairs: 'Join each clock to its time.',
-  orderMorning: 'One morning: number the clocks, earliest first.',
-  rightOrWrong: 'Right or wrong? Tick or cross.',
-  ringRight: 'Ring what is right.',
-  ringFirst: 'Ring what comes first.',
-  colourZone: 'Colour the zone that the hour hand is in.',
-  drawClock: 'Draw your own clock.',
-  markLine: 'Mark the minutes on the line.',
-  laterBy: (length) => `${length} later`,
-  soonerBy: (length) => `${length} sooner`,
-  thenWhat: 'What time is it then?',
-  startAt: 'When must you start?',
-  doneBy: 'Done by',
-  planClocks: 'Draw the hands for each time of the plan.',
-  planTimes: 'Write when each thing is.',
-  findNext: 'Find the clock of each step and join them in order.',
-  start: 'Start',
-  bingo: 'Bingo',
-  showKnow: 'Show what you know.',
-  noonOrNight: 'could be either',
-  whenIs: (doing) => `When is this: ${doing}?`,
-  stillHour: (hour) => `still ${hour}-something`,
-  doings: {
-    'wake-up': 'waking up',
-    breakfast: 'breakfast',
-    school: 'lessons begin',
-    lunch: 'lunch',
-    play: 'playing outside',
-    supper: 'supper',
-    story: 'a story in bed',
-    asleep: 'fast asleep',
-  },
-  parts: {
-    'hour-hand': 'the hour hand',
-    'minute-hand': 'the minute hand',
-    'second-hand': 'the second hand',
-    centre: 'the centre',
-    face: 'the face',
-  },
-  onDial: { past: 'past', to: 'to', hour: 'hour', minute: 'minute' },
-  hourHandOff: {
-    behind: (time, degrees) => `${time}, hour hand ${degrees}° behind`,
-    ahead: (time, degrees) => `${time}, hour hand ${degrees}° ahead`,
-    leftOn: (time, numeral, degrees) => `${time}, hour hand left on ${numeral} (${degrees}° behind)`,
-  },
-  name: 'Name',
 }
 
 const readLength = lengthReader({ ...ENGLISH_LENGTHS, number: (text) => (/^an?$/.test(text) ? 1 : wordValue(text)) })

@@ -1,60 +1,11 @@
-import { dialHour, minutesPast, onDial } from '../clock'
+import { minutesPast, onDial } from '../clock'
 import { FRENCH_LENGTHS } from './lengths/french'
 import { lengthReader } from './lengths/reader'
-import {
-  AFTER_MIDNIGHT,
-  asAfternoonUntil,
-  asEveningFrom,
-  asMorning,
-  asNightFrom,
-  numberReader,
-  plain,
-  readWithDayPart,
-} from './grammar'
-import type { Phrases } from './phrases'
+import { AFTER_MIDNIGHT, asAfternoonUntil, asEveningFrom, asMorning, asNightFrom } from './dayParts'
+import { plain, readWithDayPart } from './grammar'
 import type { DayPart, Language, ParsedTime } from './language'
-
-const UNITS = [
-  'zéro',
-  'un',
-  'deux',
-  'trois',
-  'quatre',
-  'cinq',
-  'six',
-  'sept',
-  'huit',
-  'neuf',
-  'dix',
-  'onze',
-  'douze',
-  'treize',
-  'quatorze',
-  'quinze',
-  'seize',
-  'dix-sept',
-  'dix-huit',
-  'dix-neuf',
-]
-const TENS = ['', '', 'vingt', 'trente', 'quarante', 'cinquante']
-
-/** Hours and minutes are feminine: "une heure", "vingt et une". */
-function numberWord(n: number): string {
-  if (n === 1) return 'une'
-  const unit = UNITS[n]
-  if (unit !== undefined) return unit
-  const ten = TENS[Math.floor(n / 10)] ?? ''
-  if (n % 10 === 0) return ten
-  return n % 10 === 1 ? `${ten} et une` : `${ten}-${UNITS[n % 10]}`
-}
-
-const masculine = Object.fromEntries([1, 21, 31, 41, 51].map((n) => [numberWord(n).replace(/une$/, 'un'), n]))
-const wordValue = numberReader(numberWord, masculine)
-
-function hours(minute: number): string {
-  const hour = dialHour(minute)
-  return `${numberWord(hour)} ${hour === 1 ? 'heure' : 'heures'}`
-}
+import { hours, numberWord, wordValue } from './numbers/french'
+import { PHRASES } from './spoken/french'
 
 function speak(minute: number, form: 'turns' | 'minutes-past'): string {
   const past = minutesPast(minute)
@@ -123,76 +74,6 @@ function sayAbout(minute: number): string {
 function dayPart(minute: number): string {
   if (minute < 720) return 'du matin'
   return minute < 1080 ? 'de l’après-midi' : 'du soir'
-}
-
-const PHRASES: Phrases = {
-  whatTime: 'Quelle heure est-il ?',
-  howManyMinutes: 'Combien de minutes ?',
-  whatHourHand: 'Que dit l’aiguille des heures ?',
-  showMe: (time) => `Montre-moi ${time}.`,
-  sayAloud: 'Dis cette heure à voix haute.',
-  write: 'Écris cette heure en chiffres.',
-  roundTo: (step) => `Quelle heure est-il, à ${step} minutes près ?`,
-  later: (length) => `Quelle heure sera-t-il ${length} plus tard ?`,
-  sooner: (length) => `Quelle heure était-il ${length} plus tôt ?`,
-  howLong: (from, to) => `Combien de temps entre ${from} et ${to} ?`,
-  startWhen: (deadline, steps) =>
-    `Tout doit être fini à ${deadline}. Il faut ${steps.join(' puis ')}. Quand commencer ?`,
-  whichHalf: (doing) => `${doing} : quelle moitié de la journée ?`,
-  write24: (part) => `Il s’agit de l’heure ${part}. Comment s’écrit-elle sur 24 heures ?`,
-  whichPart: 'Comment s’appelle cette partie ?',
-  iHave: 'J’ai',
-  whoHas: (time) => `Qui a ${time} ?`,
-  drawHands: 'Dessine les aiguilles.',
-  spotSame: 'Entoure chaque horloge qui montre cette heure.',
-  howLongEach: 'Combien de temps ?',
-  joinPairs: 'Relie chaque horloge à son heure.',
-  orderMorning: 'Tout se passe un matin : numérote les horloges, de la première heure à la dernière.',
-  rightOrWrong: 'Vrai ou faux ? Coche ou barre.',
-  ringRight: 'Entoure ce qui est juste.',
-  ringFirst: 'Entoure ce qui vient en premier.',
-  colourZone: 'Colorie la zone où se trouve la petite aiguille.',
-  drawClock: 'Dessine ton horloge.',
-  markLine: 'Marque les minutes sur la ligne.',
-  laterBy: (length) => `${length} plus tard`,
-  soonerBy: (length) => `${length} plus tôt`,
-  thenWhat: 'Quelle heure est-il alors ?',
-  startAt: 'Quand faut-il commencer ?',
-  doneBy: 'Fini à',
-  planClocks: 'Dessine les aiguilles pour chaque heure du plan.',
-  planTimes: 'Écris quand chaque chose a lieu.',
-  findNext: 'Trouve l’horloge de chaque étape et relie les horloges dans l’ordre.',
-  start: 'Départ',
-  bingo: 'Loto',
-  showKnow: 'Montre ce que tu sais.',
-  noonOrNight: 'les deux sont possibles',
-  whenIs: (doing) => `C’est à quelle heure : ${doing} ?`,
-  stillHour: (hour) => `encore ${hour} h et quelques`,
-  doings: {
-    'wake-up': 'le réveil',
-    breakfast: 'le petit-déjeuner',
-    school: 'le début de la classe',
-    lunch: 'le déjeuner',
-    play: 'le jeu dehors',
-    supper: 'le dîner',
-    story: 'l’histoire au lit',
-    asleep: 'le sommeil profond',
-  },
-  parts: {
-    'hour-hand': 'l’aiguille des heures',
-    'minute-hand': 'l’aiguille des minutes',
-    'second-hand': 'la trotteuse',
-    centre: 'le centre',
-    face: 'le cadran',
-  },
-  onDial: { past: 'et', to: 'moins', hour: 'heure', minute: 'minute' },
-  hourHandOff: {
-    behind: (time, degrees) => `${time}, aiguille des heures en retard de ${degrees}°`,
-    ahead: (time, degrees) => `${time}, aiguille des heures en avance de ${degrees}°`,
-    leftOn: (time, numeral, degrees) =>
-      `${time}, aiguille des heures restée sur le ${numeral} (en retard de ${degrees}°)`,
-  },
-  name: 'Prénom',
 }
 
 export const french: Language = {

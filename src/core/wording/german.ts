@@ -1,71 +1,11 @@
 import { dialHour, minutesPast, modulo, onDial } from '../clock'
 import { GERMAN_LENGTHS } from './lengths/german'
 import { lengthReader } from './lengths/reader'
-import {
-  AFTER_MIDNIGHT,
-  asAfternoonUntil,
-  asEveningFrom,
-  asMiddayUntil,
-  asNightFrom,
-  numberReader,
-  plain,
-  readWithDayPart,
-} from './grammar'
-import type { Phrases } from './phrases'
+import { AFTER_MIDNIGHT, asAfternoonUntil, asEveningFrom, asMiddayUntil, asNightFrom } from './dayParts'
+import { plain, readWithDayPart } from './grammar'
 import type { DayPart, Language, ParsedTime } from './language'
-
-const UNITS = [
-  'null',
-  'eins',
-  'zwei',
-  'drei',
-  'vier',
-  'fünf',
-  'sechs',
-  'sieben',
-  'acht',
-  'neun',
-  'zehn',
-  'elf',
-  'zwölf',
-  'dreizehn',
-  'vierzehn',
-  'fünfzehn',
-  'sechzehn',
-  'siebzehn',
-  'achtzehn',
-  'neunzehn',
-]
-const TENS = ['', '', 'zwanzig', 'dreißig', 'vierzig', 'fünfzig']
-
-/** 21 is "einundzwanzig": the unit comes first. */
-function numberWord(n: number): string {
-  const unit = UNITS[n]
-  if (unit !== undefined) return unit
-  const ten = TENS[Math.floor(n / 10)] ?? ''
-  return n % 10 === 0 ? ten : `${n % 10 === 1 ? 'ein' : UNITS[n % 10]}und${ten}`
-}
-
-const wordValue = numberReader(numberWord, { ein: 1, eine: 1, zwo: 2 })
-
-/** A named hour, 1 to 12: "ein Uhr", but "halb eins". */
-function hourValue(text: string): number | undefined {
-  if (/^eine?$/.test(text)) return undefined
-  const value = wordValue(text.replace(/ uhr$/, ''))
-  return value !== undefined && value >= 1 && value <= 12 ? value : undefined
-}
-
-const hourName = (minute: number) => numberWord(dialHour(minute))
-
-/** "fünf", but "dreizehn Minuten" and "eine Minute". */
-function count(n: number): string {
-  if (n === 15) return 'Viertel'
-  return n % 5 === 0 ? numberWord(n) : minutesInWords(n)
-}
-
-function minutesInWords(n: number): string {
-  return n === 1 ? 'eine Minute' : `${numberWord(n)} Minuten`
-}
+import { count, hourName, hourValue, minutesInWords, wordValue } from './numbers/german'
+import { PHRASES } from './spoken/german'
 
 function speak(minute: number, form: 'turns' | 'minutes-past', isRegional: boolean): string {
   const past = minutesPast(minute)
@@ -172,76 +112,6 @@ function dayPart(minute: number): string {
   if (minute < 300) return 'nachts'
   if (minute < 720) return 'morgens'
   return minute < 1080 ? 'nachmittags' : 'abends'
-}
-
-const PHRASES: Phrases = {
-  whatTime: 'Wie spät ist es?',
-  howManyMinutes: 'Wie viele Minuten nach?',
-  whatHourHand: 'Was sagt der Stundenzeiger?',
-  showMe: (time) => `Stelle ${time} ein.`,
-  sayAloud: 'Sag diese Uhrzeit laut.',
-  write: 'Schreibe diese Uhrzeit in Ziffern.',
-  roundTo: (step) => `Wie spät ist es auf ${step} Minuten gerundet?`,
-  later: (length) => `Wie spät ist es ${length} später?`,
-  sooner: (length) => `Wie spät war es ${length} früher?`,
-  howLong: (from, to) => `Wie lange dauert es von ${from} bis ${to}?`,
-  startWhen: (deadline, steps) =>
-    `Um ${deadline} muss alles fertig sein. Es dauert ${steps.join(' und dann ')}. Wann anfangen?`,
-  whichHalf: (doing) => `${doing}: Welche Tageshälfte ist das?`,
-  write24: (part) => `Es ist ${part}. Wie schreibt man diese Zeit mit 24 Stunden?`,
-  whichPart: 'Wie heißt dieser Teil?',
-  iHave: 'Ich habe',
-  whoHas: (time) => `Wer hat ${time}?`,
-  drawHands: 'Zeichne die Zeiger.',
-  spotSame: 'Kreise jede Uhr ein, die diese Zeit zeigt.',
-  howLongEach: 'Wie lange dauert es?',
-  joinPairs: 'Verbinde jede Uhr mit ihrer Zeit.',
-  orderMorning: 'Alles an einem Vormittag: Nummeriere die Uhren, die früheste zuerst.',
-  rightOrWrong: 'Richtig oder falsch? Haken oder Kreuz.',
-  ringRight: 'Kreise ein, was stimmt.',
-  ringFirst: 'Kreise ein, was zuerst kommt.',
-  colourZone: 'Male das Feld aus, in dem der Stundenzeiger steht.',
-  drawClock: 'Zeichne deine eigene Uhr.',
-  markLine: 'Zeichne die Minuten auf dem Zahlenstrahl ein.',
-  laterBy: (length) => `${length} später`,
-  soonerBy: (length) => `${length} früher`,
-  thenWhat: 'Wie spät ist es dann?',
-  startAt: 'Wann musst du anfangen?',
-  doneBy: 'Fertig um',
-  planClocks: 'Zeichne die Zeiger zu jeder Zeit im Plan.',
-  planTimes: 'Schreibe auf, wann alles ist.',
-  findNext: 'Finde zu jedem Schritt die Uhr und verbinde sie der Reihe nach.',
-  start: 'Start',
-  bingo: 'Bingo',
-  showKnow: 'Zeig, was du kannst.',
-  noonOrNight: 'beides möglich',
-  whenIs: (doing) => `Wann ist das: ${doing}?`,
-  stillHour: (hour) => `noch ${hour} Uhr und etwas`,
-  doings: {
-    'wake-up': 'Aufwachen',
-    breakfast: 'Frühstück',
-    school: 'Unterrichtsbeginn',
-    lunch: 'Mittagessen',
-    play: 'draußen spielen',
-    supper: 'Abendessen',
-    story: 'Geschichte im Bett',
-    asleep: 'tief schlafen',
-  },
-  parts: {
-    'hour-hand': 'der Stundenzeiger',
-    'minute-hand': 'der Minutenzeiger',
-    'second-hand': 'der Sekundenzeiger',
-    centre: 'die Mitte',
-    face: 'das Zifferblatt',
-  },
-  onDial: { past: 'nach', to: 'vor', hour: 'Stunde', minute: 'Minute' },
-  hourHandOff: {
-    behind: (time, degrees) => `${time}, Stundenzeiger ${degrees}° zu weit zurück`,
-    ahead: (time, degrees) => `${time}, Stundenzeiger ${degrees}° zu weit vor`,
-    leftOn: (time, numeral, degrees) =>
-      `${time}, Stundenzeiger auf der ${numeral} stehen geblieben (${degrees}° zu weit zurück)`,
-  },
-  name: 'Name',
 }
 
 function german(name: string, isRegional: boolean): Language {

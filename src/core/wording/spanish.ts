@@ -1,71 +1,11 @@
-import { dialHour, minutesPast, onDial } from '../clock'
+import { minutesPast, onDial } from '../clock'
 import { SPANISH_LENGTHS } from './lengths/spanish'
 import { lengthReader } from './lengths/reader'
-import {
-  asAfternoonUntil,
-  asMiddayUntil,
-  asNightFrom,
-  firstHalf,
-  numberReader,
-  plain,
-  readWithDayPart,
-  secondHalf,
-} from './grammar'
-import type { Phrases } from './phrases'
+import { asAfternoonUntil, asMiddayUntil, asNightFrom, firstHalf, secondHalf } from './dayParts'
+import { plain, readWithDayPart } from './grammar'
 import type { DayPart, Language, ParsedTime } from './language'
-
-const UNITS = [
-  'cero',
-  'uno',
-  'dos',
-  'tres',
-  'cuatro',
-  'cinco',
-  'seis',
-  'siete',
-  'ocho',
-  'nueve',
-  'diez',
-  'once',
-  'doce',
-  'trece',
-  'catorce',
-  'quince',
-  'dieciséis',
-  'diecisiete',
-  'dieciocho',
-  'diecinueve',
-  'veinte',
-  'veintiuno',
-  'veintidós',
-  'veintitrés',
-  'veinticuatro',
-  'veinticinco',
-  'veintiséis',
-  'veintisiete',
-  'veintiocho',
-  'veintinueve',
-]
-const TENS = ['', '', '', 'treinta', 'cuarenta', 'cincuenta']
-
-function numberWord(n: number): string {
-  const unit = UNITS[n]
-  if (unit !== undefined) return unit
-  const ten = TENS[Math.floor(n / 10)] ?? ''
-  return n % 10 === 0 ? ten : `${ten} y ${UNITS[n % 10]}`
-}
-
-const wordValue = numberReader(numberWord, { una: 1, un: 1, veintiun: 21 })
-
-/** "la una", "las cuatro". */
-function hours(minute: number): string {
-  const hour = dialHour(minute)
-  return hour === 1 ? 'la una' : `las ${numberWord(hour)}`
-}
-
-function count(n: number): string {
-  return n === 1 ? 'un minuto' : numberWord(n)
-}
+import { count, hours, hourValue, wordValue } from './numbers/spanish'
+import { PHRASES } from './spoken/spanish'
 
 function speak(minute: number, form: 'turns' | 'minutes-past'): string {
   const past = minutesPast(minute)
@@ -117,11 +57,6 @@ function parseDial(text: string): number | undefined {
   return hour > 12 ? hour * 60 + shift : onDial(hour * 60 + shift)
 }
 
-function hourValue(text: string): number | undefined {
-  const hour = wordValue(text.replace(/ horas?$/, ''))
-  return hour !== undefined && hour >= 1 && hour <= 23 ? hour : undefined
-}
-
 /** What follows "y" or "menos": a quarter, a half (only after "y"), or 1 to 59. */
 function restMinutes(rest: string, sign: string | undefined): number | undefined {
   if (/^(?:un )?cuarto$/.test(rest)) return 15
@@ -153,75 +88,6 @@ function dayPart(minute: number): string {
   if (minute < 360) return 'de la madrugada'
   if (minute < 720) return 'de la mañana'
   return minute < 1200 ? 'de la tarde' : 'de la noche'
-}
-
-const PHRASES: Phrases = {
-  whatTime: '¿Qué hora es?',
-  howManyMinutes: '¿Cuántos minutos?',
-  whatHourHand: '¿Qué dice la aguja de las horas?',
-  showMe: (time) => `Pon ${time}.`,
-  sayAloud: 'Di esta hora en voz alta.',
-  write: 'Escribe esta hora con cifras.',
-  roundTo: (step) => `¿Qué hora es, redondeando a ${step} minutos?`,
-  later: (length) => `¿Qué hora será ${length} más tarde?`,
-  sooner: (length) => `¿Qué hora era ${length} antes?`,
-  howLong: (from, to) => `¿Cuánto tiempo pasa de ${from} a ${to}?`,
-  startWhen: (deadline, steps) =>
-    `Hora límite: ${deadline}. Hacen falta ${steps.join(' y luego ')}. ¿Cuándo hay que empezar?`,
-  whichHalf: (doing) => `${doing}: ¿en qué mitad del día?`,
-  write24: (part) => `Es una hora ${part}. ¿Cómo se escribe con 24 horas?`,
-  whichPart: '¿Cómo se llama esta parte?',
-  iHave: 'Yo tengo',
-  whoHas: (time) => `¿Quién tiene ${time}?`,
-  drawHands: 'Dibuja las agujas.',
-  spotSame: 'Rodea cada reloj que marca esa hora.',
-  howLongEach: '¿Cuánto tiempo?',
-  joinPairs: 'Une cada reloj con su hora.',
-  orderMorning: 'Todo en una mañana: numera los relojes, primero el más temprano.',
-  rightOrWrong: '¿Bien o mal? Marca o tacha.',
-  ringRight: 'Rodea lo que es correcto.',
-  ringFirst: 'Rodea lo que ocurre primero.',
-  colourZone: 'Colorea la zona en la que está la aguja de las horas.',
-  drawClock: 'Dibuja tu propio reloj.',
-  markLine: 'Marca los minutos en la línea.',
-  laterBy: (length) => `${length} más tarde`,
-  soonerBy: (length) => `${length} antes`,
-  thenWhat: '¿Qué hora es entonces?',
-  startAt: '¿Cuándo hay que empezar?',
-  doneBy: 'Fin:',
-  planClocks: 'Dibuja las agujas para cada hora del plan.',
-  planTimes: 'Escribe cuándo es cada cosa.',
-  findNext: 'Busca el reloj de cada paso y únelos en orden.',
-  start: 'Salida',
-  bingo: 'Bingo',
-  showKnow: 'Muestra lo que sabes.',
-  noonOrNight: 'pueden ser ambas',
-  whenIs: (doing) => `¿A qué hora es: ${doing}?`,
-  stillHour: (hour) => (hour === 1 ? 'todavía la 1 y algo' : `todavía las ${hour} y algo`),
-  doings: {
-    'wake-up': 'despertarse',
-    breakfast: 'el desayuno',
-    school: 'empiezan las clases',
-    lunch: 'la comida',
-    play: 'jugar fuera',
-    supper: 'la cena',
-    story: 'un cuento en la cama',
-    asleep: 'dormir profundamente',
-  },
-  parts: {
-    'hour-hand': 'la aguja de las horas',
-    'minute-hand': 'la aguja de los minutos',
-    'second-hand': 'el segundero',
-    centre: 'el centro',
-    face: 'la esfera',
-  },
-  onDial: { past: 'y', to: 'menos', hour: 'hora', minute: 'minuto' },
-  hourHandOff: {
-    behind: (time, degrees) => `${time}, aguja de las horas ${degrees}° atrasada`,
-    ahead: (time, degrees) => `${time}, aguja de las horas ${degrees}° adelantada`,
-    leftOn: (time, numeral, degrees) => `${time}, aguja de las horas quieta en el ${numeral} (${degrees}° atrasada)`,
-  },
-  name: 'Nombre',
 }
 
 export const spanish: Language = {

@@ -1,7 +1,7 @@
 import { angleOnDial } from '../../drawing'
 import { MARKER_TOLERANCE_MINUTES, TAPE_TOLERANCE_MM, signedGap } from '../../clock'
 import { RefusedValue, requireNumber } from '../../errors'
-import { markerPlace } from './ring'
+import { markerPlace } from './markers'
 
 /** Where a marker was found: the tape from the centre peg and the tape from the 12 peg, mm. */
 export interface Taped {

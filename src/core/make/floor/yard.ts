@@ -1,10 +1,10 @@
 import { RefusedValue } from '../../errors'
-import { IN_ENGLISH, type PrintedPhrase, type Wording, printedAs } from '../../wording'
 import type { PaperId } from '../../drawing'
 import type { Taped } from './laid'
-import { type Ground, type Marker, type Space, largestClock } from './space'
+import { type Ground, largestClock, type Marker, type Space } from './space'
 
 export type SurfaceId = 'grass' | 'tarmac' | 'hall' | 'carpet'
+
 export const surfaces: Record<SurfaceId, { name: string; peg: string }> = {
   grass: { name: 'grass', peg: 'a blunt peg pushed down to ground level, or a stander-in child' },
   tarmac: { name: 'tarmac or paving', peg: 'a foot on the string, and chalk' },
@@ -58,34 +58,4 @@ export function groundOf({ space, radiusMm }: Pick<Yard, 'space' | 'radiusMm'>):
       Number.isFinite(radiusMm) ? `${(radiusMm / 1000).toFixed(2)} m` : radiusMm,
     )
   return { ...largest, radiusMm }
-}
-
-const FACINGS = {
-  wall: '12 faces the wall; you stand outside the ring by the 6 and read as the children do.',
-  north: '12 faces north; you stand outside the ring by the 6 and read as the children do.',
-  children: '12 faces the children; you stand outside the ring by the 6 and read as the children do.',
-} as const satisfies Record<FacingId, PrintedPhrase>
-
-/** Who stands where, in words. */
-export function whoStandsWhere(
-  { facing, hands, children }: Pick<Yard, 'facing' | 'hands' | 'children'>,
-  wording: Wording = IN_ENGLISH,
-): string[] {
-  const pairs = Math.max(0, children - (hands === 'children' ? 2 : 0))
-  return [
-    printedAs(FACINGS[facing], wording),
-    printedAs(
-      hands === 'children'
-        ? 'One child lies or walks as the long hand, one as the short hand; both turn about the centre.'
-        : 'One child at the end of each hand walks it round; you or a third child holds the centre.',
-      wording,
-    ),
-    printedAs(
-      pairs === 1
-        ? '1 child stands outside the ring, spread out; the running lane between stays clear.'
-        : '{0} children stand outside the ring, spread out; the running lane between stays clear.',
-      wording,
-      pairs,
-    ),
-  ]
 }

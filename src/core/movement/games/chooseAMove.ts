@@ -1,9 +1,13 @@
 import { drawInt, shuffled } from '../../random'
 import { type Item, sameValue, sayAnswer, withChoices } from '../../teaching'
 import { printedAs } from '../../wording'
-import { MOVE_IDS, type Beat, type Game, type GameOptions, type MoveChoice, type MoveId } from '../types'
+import { MOVE_IDS, type MoveChoice, type MoveId } from '../moves'
+import { type Beat, type Game } from '../types'
+import { type GameOptions } from '../gameOptions'
 import { wordsOf } from '../words'
-import { beat, closing, formOf, opening, playedOn, reasonInWords, squareOf, timeInWords, timesInTurn } from './kit'
+import { beat, closing, formOf, opening, playedOn, squareOf } from './kit'
+import { reasonInWords, timeInWords } from './inWords'
+import { timesInTurn } from './timesInTurn'
 
 /** Two wrong times beside the right one. */
 const WRONG = 2

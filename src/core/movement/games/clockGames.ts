@@ -1,9 +1,13 @@
 import { shuffled } from '../../random'
 import { itemAt } from '../../teaching'
 import { languages } from '../../wording'
-import type { Beat, Game, GameOptions, Stance } from '../types'
+import type { Beat, Game } from '../types'
+import type { GameOptions } from '../gameOptions'
+import type { Stance } from '../calls'
 import { wordsOf } from '../words'
-import { armsInWords, beat, closing, formOf, opening, playedOn, squareOf, timeInWords, timesInTurn } from './kit'
+import { armsInWords, timeInWords } from './inWords'
+import { beat, closing, formOf, opening, playedOn, squareOf } from './kit'
+import { timesInTurn } from './timesInTurn'
 
 const QUARTERS = [0, 180, 360, 540] as const
 const handsOn = (rung: string) => (rung === 'hour-hand' ? ('hour' as const) : ('both' as const))

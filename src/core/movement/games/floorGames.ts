@@ -1,13 +1,14 @@
-import { MINUTES_PER_HOUR, minutesPast, onDial } from '../../clock'
+import { MINUTES_PER_HOUR, onDial } from '../../clock'
 import { inOrder } from '../../days/order'
 import type { DayRow } from '../../days/types'
 import { type Random, shuffled } from '../../random'
-import { itemAt } from '../../teaching'
 import { quarterOf } from '../place'
-import type { Beat, Game, GameOptions, Script } from '../types'
+import type { Beat, Game, Script } from '../types'
+import type { GameOptions } from '../gameOptions'
 import { wordsOf } from '../words'
-import { DAY_HOURS, type DayHour, type HandsWords } from '../words/types'
-import { beat, capital, closing, formOf, nameOf, opening, playedOn, squareOf, timeInWords, timesInTurn } from './kit'
+import { DAY_HOURS, type DayHour } from '../words/types'
+import { beat, closing, formOf, opening, squareOf } from './kit'
+import { capital, timeInWords } from './inWords'
 
 /** So many hours of the day are told, in their order. */
 const HOURS_TOLD = 8
@@ -119,115 +120,4 @@ function askedRound(hour: DayHour, options: GameOptions): Beat[] {
   const say = `${words.jump.day[hour]} ${words.isTime(time)} ${words.jump.which}`
   // Whoever jumps into a quarter has not set a clock, so this asks nothing that would be kept of a child.
   return [beat(8, { kind: 'call', effort: 'still', say, shown: { as: 'words' } }), jumpBeat(hour, options)]
-}
-
-/** How long the hands take to their places: a slow walk along a ring of a usual size, and what has to be said. */
-const WALK_SECONDS = 10
-/**
- * Small groups go twice each turn; in larger ones the next pair follows after one time, so that all have their turn.
- */
-const TWICE_UP_TO = 6
-
-/** Two children are the hands of a clock on the floor; they are told how far to walk, and the group says the time. */
-export const beTheHands: Game = {
-  id: 'be-the-hands',
-  name: 'Be the hands',
-  purpose: 'Two children walk as the hands on the clock on the floor; the others read what they show',
-  roomFor: () => 5,
-  leastChildren: 2,
-  mostChildren: 30,
-  cautions: ['movement', 'outdoors'],
-  isHard: false,
-  takes: [],
-  script(options, random) {
-    const { hands } = wordsOf(options.wording)
-    const rung = playedOn(options.rung)
-    const next = timesInTurn(random, rung)
-    let [at, first] = [0, 0]
-    const round = (): Beat[] => {
-      const who = rung === 'hour-hand' ? [first] : [first, (first + 1) % options.children]
-      first = (first + who.length) % options.children
-      const [long = '', short = long] = who.map((place) => nameOf(place, options))
-      const chosen = rung === 'hour-hand' ? hands.alone(long) : hands.both(long, short)
-      const beats = [
-        beat(6, { kind: 'call', effort: 'still', say: chosen, who, shown: walkShown(at, at, rung === 'hour-hand') }),
-      ]
-      for (let i = 0; i < (options.children <= TWICE_UP_TO ? 2 : 1); i++) {
-        let { minute } = next().shown
-        if (minute === at) minute = next().shown.minute
-        beats.push(...walked(at, minute, { options, rung, who }))
-        at = minute
-      }
-      return beats
-    }
-    return { opening: opening(options, [formOf(options, hands.told)]), round, closing: closing(options, false) }
-  },
-}
-
-const walkShown = (from: number, minute: number, isOne: boolean) =>
-  ({ as: 'walk', from, minute, hands: isOne ? 'hour' : 'both' }) as const
-
-interface Walk {
-  readonly options: GameOptions
-  readonly rung: ReturnType<typeof playedOn>
-  readonly who: readonly number[]
-}
-
-/** The hands are told where to walk; the others say what time it is; then it is told. */
-function walked(from: number, minute: number, { options, rung, who }: Walk): Beat[] {
-  const words = wordsOf(options.wording)
-  const isOne = rung === 'hour-hand'
-  const say = walkInWords(from, minute, words.hands, isOne)
-  const told = words.isTime(timeInWords(minute, rung, options.wording))
-  const shown = walkShown(from, minute, isOne)
-  return [
-    beat(WALK_SECONDS, { kind: 'call', effort: 'easy', say, who, shown }),
-    beat(6, {
-      kind: 'call',
-      effort: 'still',
-      say: words.askTime[0],
-      shown: { as: 'dial', minute, hands: isOne ? 'hour' : 'both' },
-      item: itemAt(rung, 'read', minute),
-    }),
-    beat(4, {
-      kind: 'answer',
-      effort: 'still',
-      say: told,
-      shown: { as: 'dial', minute, hands: isOne ? 'hour' : 'both' },
-    }),
-  ]
-}
-
-const numeralOf = (hour: number) => hour % 12 || 12
-
-/** How far each hand walks from one time on to another, always the way a clock goes. Both are 0 to 719. */
-function walkInWords(from: number, minute: number, words: HandsWords, isOne: boolean): string {
-  const short = shortInWords(from, minute, words)
-  return isOne ? short : `${longInWords(minutesPast(from), minutesPast(minute), words)} ${short}`
-}
-
-function longInWords(from: number, to: number, words: HandsWords): string {
-  const marks = (to - from + 60) % 60
-  if (marks === 0) return words.longStays
-  const [numeral, beyond] = [numeralOf(Math.floor(to / 5)), to % 5]
-  const where = beyond === 0 ? words.onNumber(numeral) : words.pastNumber(beyond, numeral)
-  return from % 5 === 0 && beyond === 0 ? words.longOnNumbers(marks / 5, where) : words.longOnMarks(marks, where)
-}
-
-function shortInWords(from: number, to: number, words: HandsWords): string {
-  if (from === to) return words.shortStays
-  const [hour, past] = [Math.floor(to / MINUTES_PER_HOUR), minutesPast(to)]
-  const met = (hour - Math.floor(from / MINUTES_PER_HOUR) + 12) % 12
-  // Within the hour and back a little is once round: the hands never go the other way.
-  const numbers = met === 0 && to < from ? 12 : met
-  const [numeral, next] = [numeralOf(hour), numeralOf(hour + 1)]
-  const where =
-    past === 0
-      ? words.onNumber(numeral)
-      : past < 30
-        ? words.justPast(numeral)
-        : past === 30
-          ? words.between(numeral, next)
-          : words.nearly(next)
-  return words.shortOn(numbers, where)
 }

@@ -2,9 +2,12 @@ import { requireNumber } from '../../errors'
 import { draw, drawInt } from '../../random'
 import { itemAt } from '../../teaching'
 import { lapOf, loadFor } from '../load'
-import type { Beat, Game, GameOptions } from '../types'
+import type { Beat, Game } from '../types'
+import type { GameOptions } from '../gameOptions'
 import { wordsOf } from '../words'
-import { beat, closing, formOf, opening, playedOn, squareOf, timeInWords, timesInTurn } from './kit'
+import { beat, closing, formOf, opening, playedOn, squareOf } from './kit'
+import { timeInWords } from './inWords'
+import { timesInTurn } from './timesInTurn'
 
 /** Hard only where the children stand. */
 const hardOf = ({ isSeated }: GameOptions) => (isSeated ? ('easy' as const) : ('hard' as const))

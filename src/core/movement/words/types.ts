@@ -1,4 +1,5 @@
-import type { Facing, GameId, MoveId, Quarter } from '../types'
+import type { Facing, MoveId, Quarter } from '../moves'
+import type { GameId } from '../types'
 
 /** What is said to children who stand, and to those who sit. */
 export interface Forms<T = string> {

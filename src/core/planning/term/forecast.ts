@@ -1,7 +1,7 @@
 import { type PlainDate, dateOf, mondayOf } from '../../clock'
 import type { ChildId } from '../../ids'
 import type { RungId } from '../../teaching'
-import type { TermCounts } from './simulate'
+import type { TermCounts } from './learner'
 
 /**
  * The shares of runs by which a date is told: the ends of the bands that hold 50 and 80 %, the middle, and 80 % itself.

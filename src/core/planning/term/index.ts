@@ -1,5 +1,6 @@
 export * from './forecast'
 export * from './simulate'
+export * from './learner'
 export { speedsOf } from './speed'
 export * from './whatIf'
 export * from './wish'

@@ -16,10 +16,11 @@ import {
   startTerm,
   whatIfs,
 } from '..'
-import { isFirm, pushAnswer } from './model'
+import { isFirm, pushAnswer } from './lastAnswers'
 import { SPEEDS } from './speed'
 
 const school = schools['turns-first']
+
 const wish: TermWish = {
   from: '2026-11-30',
   until: '2027-03-28',
@@ -30,6 +31,7 @@ const wish: TermWish = {
   holidays: [],
   school: 'turns-first',
 }
+
 const newChild = (id: string, answers: readonly Answer[] = [], now = daysOf(wish.from) * MS_PER_DAY): TermChild => ({
   id,
   name: id,
@@ -38,6 +40,7 @@ const newChild = (id: string, answers: readonly Answer[] = [], now = daysOf(wish
   findings: [],
   speeds: speedsOf(answers),
 })
+
 const play = (of: TermWish, children: readonly TermChild[], runs = 400, seed = 1) => {
   const counts = startTerm(of, children)
   playTerms(counts, of, { runs, seed })

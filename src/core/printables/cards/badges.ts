@@ -3,9 +3,13 @@ import { type Random, randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { languages } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
-import { callList, cutTitle, itemDial, part, printFooter, rule, textFrom } from '../kit/frame'
+import { callList } from '../kit/numberedList'
+import { textFrom } from '../kit/wordLists'
+import { cutTitle, printFooter } from '../kit/footers'
+import { part, rule } from '../kit/frame'
+import { itemDial } from '../kit/dialPlace'
 import { definePrintable } from '../kit/definePrintable'
-import type { PrintOptions } from '../kit/options'
+import type { PrintOptions } from '../kit/choices'
 
 /** A clock for each child to wear; the times are called, and whose it is steps on to the floor clock. */
 export const badges = definePrintable({

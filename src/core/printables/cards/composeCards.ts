@@ -3,8 +3,9 @@ import { randomFrom, shuffled } from '../../random'
 import { type Item, makeItems, minuteOf, rungOf, isTwoHanded } from '../../teaching'
 import { cardPages } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
-import { cutTitle, figures, keyFooter, printFooter } from '../kit/frame'
-import { dialCard, wordCard } from './matchCards'
+import { cutTitle, keyFooter, printFooter } from '../kit/footers'
+import { figures } from '../kit/frame'
+import { dialCard, wordCard } from './matchFaces'
 import { definePrintable } from '../kit/definePrintable'
 
 /** Hour cards, minute cards, and clocks to make with the two: figures, since in words the order differs by language. */

@@ -5,11 +5,15 @@ import { randomFrom, shuffled } from '../../random'
 import { type Item, makeItems, rowName } from '../../teaching'
 import { languages, say } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
-import { cutTitle, dialAt, keyFooter, keyTitle, listPage, part, printFooter, wordsIn } from '../kit/frame'
-import { wordCard } from './matchCards'
+import { cutTitle, keyFooter, keyTitle, printFooter } from '../kit/footers'
+import { part } from '../kit/frame'
+import { dialAt } from '../kit/dialPlace'
+import { listPage } from '../kit/numberedList'
+import { wordsIn } from '../kit/wordLists'
+import { wordCard } from './matchFaces'
 import { definePrintable } from '../kit/definePrintable'
 import { ownPlan } from '../kit/ownPlan'
-import type { PrintOptions } from '../kit/options'
+import type { PrintOptions } from '../kit/choices'
 
 /**
  * Doings with a clock, to be laid under the half of the day in which they are done; those that can be argued are

@@ -1,11 +1,11 @@
-import { INK, type Shape, centredText } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
-import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
-import { type CardFace, cardPages } from '../kit/cards'
+import { hasDialTimes, type Item, makeItems } from '../../teaching'
+import { cardPages } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
-import { type Cell, cutTitle, figures, itemDial, keyFooter, part, printFooter, wordsFor, wordsIn } from '../kit/frame'
+import { cutTitle, keyFooter, printFooter } from '../kit/footers'
+import { figures, wordsFor } from '../kit/frame'
 import { definePrintable } from '../kit/definePrintable'
-import type { PrintOptions } from '../kit/options'
+import { facesOf, numberedBack } from './matchFaces'
 
 /** Sets of cards that say the same: a dial and its words, or a dial, its figures and its words. */
 export const matchCards = definePrintable({
@@ -57,39 +57,3 @@ export const matchCards = definePrintable({
     }
   },
 })
-
-function facesOf(item: Item, options: PrintOptions): CardFace[] {
-  const words = options.forms === 3 ? wordsFor(item, options) : sayAnswer(item, item.answer, options.wording)
-  const figureCards = options.forms === 3 ? [wordCard('figures', figures(item.shown.minute, options), 12)] : []
-  return [dialCard(item, options), ...figureCards, wordCard('words', words)]
-}
-
-/** A card with the dial of an item. */
-export function dialCard(item: Item, options: PrintOptions): CardFace {
-  return (cell: Cell): Shape[] => [
-    itemDial(
-      item,
-      { x: cell.x + cell.width / 2, y: cell.y + cell.height / 2, room: Math.min(cell.width, cell.height) / 2 - 4 },
-      options,
-    ),
-  ]
-}
-
-/** A card with words or figures. */
-export function wordCard(named: string, text: string, most = 8): CardFace {
-  return (cell) => [
-    part(
-      named,
-      wordsIn(text, { x: cell.x + cell.width / 2, y: cell.y + cell.height / 2 }, { width: cell.width - 10, most }),
-    ),
-  ]
-}
-
-/** A back with the number of its set at the middle. */
-export function numberedBack(number: number): CardFace {
-  return (cell) => [
-    part('mark', [
-      centredText(String(number), { x: cell.x + cell.width / 2, y: cell.y + cell.height / 2 }, { size: 9, fill: INK }),
-    ]),
-  ]
-}

@@ -5,10 +5,11 @@ import { type Item, makeItems, sayAnswer, isTwoHanded } from '../../teaching'
 import { barText, languages, printedAs } from '../../wording'
 import { cardPages } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
-import { cutTitle, keyFooter, part, printFooter, titleOr } from '../kit/frame'
-import { wordCard } from './matchCards'
+import { cutTitle, keyFooter, printFooter, titleOr } from '../kit/footers'
+import { part } from '../kit/frame'
+import { wordCard } from './matchFaces'
 import { definePrintable } from '../kit/definePrintable'
-import type { PrintOptions } from '../kit/options'
+import type { PrintOptions } from '../kit/choices'
 
 /** Of the dough dial, mm: it leaves room for both hands under it on a Letter page. */
 const RADIUS_MM = 85

@@ -1,23 +1,15 @@
 import { type Drawing, GOLD, MOSS, type Shape, bodyArea, circle, line } from '../../drawing'
 import { type Random, drawUnit, randomFrom, shuffled } from '../../random'
 import { languages } from '../../wording'
-import { MOST_DOINGS, type PrintRow, dayRowsOf, figuresOfDay, nameOfRow, noteHidden } from '../kit/dayRows'
+import { MOST_DOINGS, type PrintRow, dayRowsOf, noteHidden } from '../kit/dayRows'
+import { figuresOfDay, nameOfRow } from '../kit/rowNames'
 import { definePrintable } from '../kit/definePrintable'
-import {
-  type Cell,
-  childPage,
-  dialAt,
-  gridCells,
-  keyFooter,
-  keyTitle,
-  leastRoom,
-  onPages,
-  part,
-  printFooter,
-  textFrom,
-  titleOr,
-} from '../kit/frame'
-import type { PrintOptions } from '../kit/options'
+import { type Cell, gridCells, leastRoom, onPages } from '../kit/grid'
+import { childPage, part } from '../kit/frame'
+import { keyFooter, keyTitle, printFooter, titleOr } from '../kit/footers'
+import { dialAt } from '../kit/dialPlace'
+import { textFrom } from '../kit/wordLists'
+import type { PrintOptions } from '../kit/choices'
 import { rowItem } from './wallStrip'
 
 /** From row to row of the list above the clocks, mm. */

@@ -1,10 +1,12 @@
 import { randomFrom, shuffled } from '../../random'
 import { type CardFace, cardPages } from '../kit/cards'
-import { MOST_DOINGS, type PrintRow, dayRowsOf, namedRow, noteHidden } from '../kit/dayRows'
+import { MOST_DOINGS, type PrintRow, dayRowsOf, noteHidden } from '../kit/dayRows'
+import { namedRow } from '../kit/rowNames'
 import { definePrintable } from '../kit/definePrintable'
-import { cutTitle, dialAt, keyFooter, printFooter } from '../kit/frame'
-import type { PrintOptions } from '../kit/options'
-import { numberedBack } from '../cards/matchCards'
+import { cutTitle, keyFooter, printFooter } from '../kit/footers'
+import { dialAt } from '../kit/dialPlace'
+import type { PrintOptions } from '../kit/choices'
+import { numberedBack } from '../cards/matchFaces'
 import { orderKey, rowItem } from './wallStrip'
 
 /** The things of a day on cards with their clocks, to be laid in the order of the day. */

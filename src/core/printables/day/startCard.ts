@@ -3,7 +3,9 @@ import { type Drawing, INK, MOSS, type PaperId, type Shape, bodyArea, makePage, 
 import { JUMP_LINE, dialShapes, faceWithin, jumpLine } from '../../faces'
 import { type Wording, barText, languages, say, sayDuration } from '../../wording'
 import { group } from '../../drawing'
-import { type Cell, part, rule, textFrom, wordsIn } from '../kit/frame'
+import { type Cell } from '../kit/grid'
+import { part, rule } from '../kit/frame'
+import { textFrom, wordsIn } from '../kit/wordLists'
 
 /** The largest clocks of the card, and the clocks beside its steps, mm each way. */
 const LARGE_MM = 34

@@ -2,10 +2,15 @@ import { onDial } from '../../clock'
 import { FAINT, textAt } from '../../drawing'
 import type { Item } from '../../teaching'
 import { type CardFace, cardPages } from '../kit/cards'
-import { MOST_DOINGS, type PrintRow, dayRowsOf, figuresOfDay, nameOfRow, namedRow, noteHidden } from '../kit/dayRows'
+import { MOST_DOINGS, type PrintRow, dayRowsOf, noteHidden } from '../kit/dayRows'
+import { figuresOfDay, nameOfRow, namedRow } from '../kit/rowNames'
 import { definePrintable } from '../kit/definePrintable'
-import { cutTitle, dialAt, inWords, keyFooter, keyTitle, listPage, part, printFooter, wordsIn } from '../kit/frame'
-import type { PrintOptions } from '../kit/options'
+import { cutTitle, keyFooter, keyTitle, printFooter } from '../kit/footers'
+import { inWords, part } from '../kit/frame'
+import { dialAt } from '../kit/dialPlace'
+import { listPage } from '../kit/numberedList'
+import { wordsIn } from '../kit/wordLists'
+import type { PrintOptions } from '../kit/choices'
 
 /** A clock for each thing of a day, with its name, its picture and its time in words: a strip for the wall. */
 export const wallStrip = definePrintable({

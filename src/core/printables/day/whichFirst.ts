@@ -3,22 +3,14 @@ import { GOLD, INK, type Shape, path, rectanglePath } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
 import type { Item } from '../../teaching'
 import { languages } from '../../wording'
-import { MOST_DOINGS, type PrintRow, dayRowsOf, figuresUnder, namedRow, noteHidden } from '../kit/dayRows'
+import { MOST_DOINGS, type PrintRow, dayRowsOf, noteHidden } from '../kit/dayRows'
+import { figuresUnder, namedRow } from '../kit/rowNames'
 import { definePrintable } from '../kit/definePrintable'
-import {
-  type Cell,
-  childPage,
-  clockCells,
-  dialAt,
-  keyFooter,
-  keyTitle,
-  numberIn,
-  onPages,
-  part,
-  printFooter,
-  titleOr,
-} from '../kit/frame'
-import type { PrintOptions } from '../kit/options'
+import { type Cell, clockCells, onPages } from '../kit/grid'
+import { childPage, numberIn, part } from '../kit/frame'
+import { keyFooter, keyTitle, printFooter, titleOr } from '../kit/footers'
+import { dialAt } from '../kit/dialPlace'
+import type { PrintOptions } from '../kit/choices'
 
 /** The most pairs that a day is asked about. */
 const MOST_PAIRS = 8

@@ -1,7 +1,8 @@
 import { randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { boardNotes, boardsOf, boardsPrint, boardsWish, callsToWin, upTo } from '../kit/boards'
-import { itemDial, printFooter } from '../kit/frame'
+import { itemDial } from '../kit/dialPlace'
+import { printFooter } from '../kit/footers'
 import { definePrintable } from '../kit/definePrintable'
 
 /** Boards of nine clocks, all different, and a list to call from: the first full board wins. */

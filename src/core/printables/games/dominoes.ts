@@ -3,9 +3,12 @@ import { randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { type CardFace, cardPages } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
-import { cutTitle, itemDial, keyFooter, part, printFooter, wordsIn } from '../kit/frame'
+import { cutTitle, keyFooter, printFooter } from '../kit/footers'
+import { part } from '../kit/frame'
+import { itemDial } from '../kit/dialPlace'
+import { wordsIn } from '../kit/wordLists'
 import { definePrintable } from '../kit/definePrintable'
-import type { PrintOptions } from '../kit/options'
+import type { PrintOptions } from '../kit/choices'
 
 /** How many tiles a full set over so many times has: each time meets each, itself included. */
 function tilesOf(times: number): number {

@@ -3,9 +3,14 @@ import { randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { languages, printedAs } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
-import { type Cell, cutTitle, itemDial, keyFooter, listPage, part, printFooter, wordsIn } from '../kit/frame'
+import { type Cell } from '../kit/grid'
+import { cutTitle, keyFooter, printFooter } from '../kit/footers'
+import { part } from '../kit/frame'
+import { itemDial } from '../kit/dialPlace'
+import { listPage } from '../kit/numberedList'
+import { wordsIn } from '../kit/wordLists'
 import { definePrintable } from '../kit/definePrintable'
-import type { PrintOptions } from '../kit/options'
+import type { PrintOptions } from '../kit/choices'
 
 /** Each card asks for the clock of the next; all cards make one closed loop, so that play ends where it began. */
 export const loopCards = definePrintable({

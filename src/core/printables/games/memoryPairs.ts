@@ -2,8 +2,8 @@ import { drawInt, drawUnit, randomFrom, shuffled, type Random } from '../../rand
 import { hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { cardPages, patternedBack } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
-import { cutTitle, keyFooter, printFooter } from '../kit/frame'
-import { dialCard, wordCard } from '../cards/matchCards'
+import { cutTitle, keyFooter, printFooter } from '../kit/footers'
+import { dialCard, wordCard } from '../cards/matchFaces'
 import { definePrintable } from '../kit/definePrintable'
 
 /**

@@ -4,9 +4,13 @@ import { type Random, draw, drawInt, randomFrom, shuffled } from '../../random'
 import { type Item, itemPool, likeness, sayAnswer } from '../../teaching'
 import { languages, sayDuration } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
-import { cutTitle, dialAt, figures, keyFooter, keyTitle, listPage, part, printFooter, wordsIn } from '../kit/frame'
+import { cutTitle, keyFooter, keyTitle, printFooter } from '../kit/footers'
+import { figures, part } from '../kit/frame'
+import { dialAt } from '../kit/dialPlace'
+import { listPage } from '../kit/numberedList'
+import { wordsIn } from '../kit/wordLists'
 import { definePrintable } from '../kit/definePrintable'
-import type { PrintOptions } from '../kit/options'
+import type { PrintOptions } from '../kit/choices'
 
 /**
  * Question cards, a clock and some minutes later; answer cards, the clock that is then: no two questions have the same

@@ -3,10 +3,14 @@ import { type Drawing, INK, type PathCommand, type Point, type Shape, bodyArea, 
 import { randomFrom } from '../../random'
 import { type Item, hasDialTimes, makeItems } from '../../teaching'
 import { controlCards } from '../kit/controlCard'
-import { itemDial, keyFooter, part, printFooter, wordsIn } from '../kit/frame'
+import { itemDial } from '../kit/dialPlace'
+import { keyFooter, printFooter } from '../kit/footers'
+import { part } from '../kit/frame'
+import { wordsIn } from '../kit/wordLists'
 import { MAT_NOTES, inWords, mat, thrown } from '../kit/mat'
 import { definePrintable } from '../kit/definePrintable'
-import { PRINT_OPTIONS, type PrintOptions } from '../kit/options'
+import { PRINT_OPTIONS } from '../kit/options'
+import { type PrintOptions } from '../kit/choices'
 
 const FACES = 6
 /** Of the die's edge, and of its glue flaps, mm: three by four faces and the flaps stay inside a Letter page. */
@@ -57,8 +61,10 @@ const CROSS = [
   [1, 2],
   [1, 3],
 ] as const
+
 const SIDES = { top: [0, -1], right: [1, 0], bottom: [0, 1], left: [-1, 0] } as const
 type Side = keyof typeof SIDES
+
 const FLAPS: readonly (readonly [face: number, side: Side])[] = [
   [0, 'left'],
   [0, 'right'],
@@ -131,6 +137,8 @@ function edge(face: number, side: Side, { x, y }: Point): Shape[] {
 
 const outline = (points: readonly Point[]): PathCommand[] =>
   points.map((point, i) => ({ op: i === 0 ? 'M' : 'L', ...point }))
+
 const cut = (commands: PathCommand[]): Shape => path(commands, { layer: 'cut', stroke: INK, strokeMm: 0.4 })
+
 const folded = (commands: PathCommand[]): Shape =>
   path(commands, { layer: 'fold', stroke: INK, strokeMm: 0.3, dashMm: [2, 1.5] })

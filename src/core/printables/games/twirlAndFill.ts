@@ -17,11 +17,15 @@ import { RefusedValue } from '../../errors'
 import { randomFrom } from '../../random'
 import { type Item, hasDialTimes, makeItems } from '../../teaching'
 import { controlCards } from '../kit/controlCard'
-import { itemDial, keyFooter, leastRoom, part, printFooter } from '../kit/frame'
+import { itemDial } from '../kit/dialPlace'
+import { keyFooter, printFooter } from '../kit/footers'
+import { part } from '../kit/frame'
+import { leastRoom } from '../kit/grid'
 import { MAT_NOTES, inWords, mat, thrown } from '../kit/mat'
 import { wordsInSector } from '../kit/sectorWords'
 import { definePrintable } from '../kit/definePrintable'
-import { PRINT_OPTIONS, type PrintOptions } from '../kit/options'
+import { PRINT_OPTIONS } from '../kit/options'
+import { type PrintOptions } from '../kit/choices'
 
 const RADIUS_MM = 84
 /** Larger clocks than these would leave the mat's far behind, mm. */

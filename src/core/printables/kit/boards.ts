@@ -3,8 +3,13 @@ import { type Random, randomFrom, shuffled } from '../../random'
 import { languages, printedAs } from '../../wording'
 import { type Drawing, INK, type Shape, line } from '../../drawing'
 import { type CardFace, cardPages } from './cards'
-import { type Cell, callList, cutTitle, gridCells, keyFooter, listPage, part, textFrom } from './frame'
-import { PRINT_OPTIONS, type PrintOptions } from './options'
+import { type Cell, gridCells } from './grid'
+import { callList, listPage } from './numberedList'
+import { textFrom } from './wordLists'
+import { cutTitle, keyFooter } from './footers'
+import { part } from './frame'
+import { PRINT_OPTIONS } from './options'
+import { type PrintOptions } from './choices'
 
 /* Bingo: boards that are filled from a list of calls. */
 

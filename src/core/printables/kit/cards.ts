@@ -11,8 +11,10 @@ import {
   line,
   path,
 } from '../../drawing'
-import { type Cell, gridCells, part, titleOr } from './frame'
-import type { PrintOptions } from './options'
+import { type Cell, gridCells } from './grid'
+import { part } from './frame'
+import { titleOr } from './footers'
+import type { PrintOptions } from './choices'
 
 /** What is on a card, drawn into its cell. */
 export type CardFace = (cell: Cell) => Shape[]

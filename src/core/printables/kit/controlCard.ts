@@ -1,8 +1,11 @@
 import { barText, printedAs, nameIn } from '../../wording'
 import { type Drawing, FAINT, type Shape, bodyArea, makePage, textAt } from '../../drawing'
 import { type Item, sayAnswer } from '../../teaching'
-import { itemDial, leastRoom, onPages, part, wordsIn } from './frame'
-import type { PrintOptions } from './options'
+import { itemDial } from './dialPlace'
+import { leastRoom, onPages } from './grid'
+import { part } from './frame'
+import { wordsIn } from './wordLists'
+import type { PrintOptions } from './choices'
 
 const COLUMNS = 2
 /** Higher than this, mm, a row would leave its words far from its clock. */

@@ -1,6 +1,6 @@
 import { checkOptions } from './checkOptions'
 import type { Print, PrintableOf, PrintableFacts } from './types'
-import type { PrintOptions } from './options'
+import type { PrintOptions } from './choices'
 
 interface Definition<Id extends string> extends PrintableFacts {
   readonly id: Id

@@ -2,8 +2,13 @@ import { barText, printedAs } from '../../wording'
 import { type Drawing, INK, type Shape, bodyArea, makePage, circle } from '../../drawing'
 import { type Random, shuffled } from '../../random'
 import { type Item, sayAnswer } from '../../teaching'
-import { type Cell, figures, gridCells, itemDial, onPages, part, titleOr, wordsFor, wordsIn } from './frame'
-import { PRINT_OPTIONS, type PrintOptions } from './options'
+import { type Cell, gridCells, onPages } from './grid'
+import { figures, part, wordsFor } from './frame'
+import { titleOr } from './footers'
+import { itemDial } from './dialPlace'
+import { wordsIn } from './wordLists'
+import { PRINT_OPTIONS } from './options'
+import { type PrintOptions } from './choices'
 
 /** What the die or the spinner shows: the time in words, or its clock where figures or words are covered. */
 export function thrown(

@@ -1,77 +1,5 @@
-import type { PaperId } from '../../drawing'
-import { type MisreadingId, type RungId, isTwoHanded, misreadings } from '../../teaching'
-import type { Wording } from '../../wording'
-
-interface Described {
-  readonly label: string
-  readonly help?: string
-  /** Taken by every printable; otherwise by those that name it in `takes`. */
-  readonly everywhere?: true
-  /** Which values suit a rung, where not all do; `rungs` says in words which rungs are meant. */
-  readonly limit?: {
-    readonly rungs: string
-    /** What is taken on another rung, where the same choice is used for several. */
-    readonly instead: string | number
-    readonly suits: (value: unknown, rung: RungId) => boolean
-  }
-}
-
-/** One of several words. Without a usual value nothing is chosen at first, and `none` says what that means. */
-export interface ChoiceOption extends Described {
-  readonly type: 'choice'
-  readonly values: Readonly<Record<string, string>>
-  readonly usual?: string
-  readonly none?: string
-}
-/** One of a few numbers, each with a name. */
-export interface LevelOption extends Described {
-  readonly type: 'level'
-  readonly values: readonly number[]
-  readonly names: readonly string[]
-  readonly usual: number
-}
-/** A whole number from `least` to `most` in steps. Without a usual value it may be left empty. */
-export interface WholeOption extends Described {
-  readonly type: 'whole'
-  readonly least: number
-  readonly most: number
-  readonly step: number
-  readonly usual?: number
-  readonly none?: string
-}
-export interface FlagOption extends Described {
-  readonly type: 'flag'
-}
-export interface TextOption extends Described {
-  readonly type: 'text'
-  readonly longest: number
-  readonly none?: string
-}
-/** Lines of text, one a row. */
-export interface LinesOption extends Described {
-  readonly type: 'lines'
-  readonly most: number
-  readonly longest: number
-  readonly example: string
-}
-/** Numbers above 0 and at most `largest`. */
-export interface NumbersOption extends Described {
-  readonly type: 'numbers'
-  readonly most: number
-  readonly largest: number
-  /** What one of the numbers is called. */
-  readonly each: string
-  readonly example: string
-}
-/** A number above 0 and at most `largest` for each of some names. */
-export interface WeightsOption extends Described {
-  readonly type: 'weights'
-  readonly names: readonly string[]
-  readonly largest: number
-}
-
-export type PrintOption =
-  ChoiceOption | LevelOption | WholeOption | FlagOption | TextOption | LinesOption | NumbersOption | WeightsOption
+import { isTwoHanded, misreadings, type RungId } from '../../teaching'
+import type { PrintOption } from './optionKinds'
 
 /** How the back of a card comes to lie behind its front: by turning the sheet over its long or its short edge. */
 export const FLIPS = { 'long-edge': 'turned over the long edge', 'short-edge': 'turned over the short edge' } as const
@@ -192,41 +120,8 @@ export const PRINT_OPTIONS = {
 
 export type OptionId = keyof typeof PRINT_OPTIONS
 export const OPTION_IDS = Object.keys(PRINT_OPTIONS) as OptionId[]
+
 /** Those that a printable names in `takes`. */
 export type TakenId = {
   [Id in OptionId]: (typeof PRINT_OPTIONS)[Id] extends { everywhere: true } ? never : Id
 }[OptionId]
-
-type ValueOf<Option> = Option extends { type: 'choice'; values: infer Values }
-  ? keyof Values
-  : Option extends { type: 'level' } | { type: 'whole' }
-    ? number
-    : Option extends { type: 'flag' }
-      ? boolean
-      : Option extends { type: 'text' }
-        ? string
-        : Option extends { type: 'lines' }
-          ? readonly string[]
-          : Option extends { type: 'numbers' }
-            ? readonly number[]
-            : Option extends { type: 'weights' }
-              ? Partial<Record<MisreadingId, number>>
-              : never
-
-/** What was chosen from the table; what is left out is as usual. */
-export type PrintChoices = { readonly [Id in OptionId]?: ValueOf<(typeof PRINT_OPTIONS)[Id]> }
-export type Flip = NonNullable<PrintChoices['backs']>
-
-export interface PrintOptions extends PrintChoices {
-  readonly paper: PaperId
-  readonly wording: Wording
-  readonly rung: RungId
-  /** Questions, cards or pairs, as `counts` of the printable says. A day of one's own rows has as many as rows. */
-  readonly count: number
-}
-
-/** The usual value of an option; undefined where nothing is chosen at first. */
-export function usualOf<Id extends OptionId>(id: Id): PrintChoices[Id] {
-  const option: PrintOption = PRINT_OPTIONS[id]
-  return ('usual' in option ? option.usual : option.type === 'flag' ? false : undefined) as PrintChoices[Id]
-}

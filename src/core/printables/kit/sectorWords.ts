@@ -1,6 +1,6 @@
 import { CAP_HEIGHT, INK, type Shape, textWidth, wrapText, group, centredText } from '../../drawing'
 import { RefusedValue } from '../../errors'
-import { LINE_SHARE } from './frame'
+import { LINE_SHARE } from './wordLists'
 
 /**
  * How far a line of text reaches up and down, as shares of its size: the height of a capital and the depth of a tail.

@@ -4,7 +4,8 @@ import type { CautionId } from '../../make'
 import type { Random } from '../../random'
 import type { Item, RungId, Stage } from '../../teaching'
 import type { NeedId } from './needs'
-import type { PrintOptions, TakenId } from './options'
+import type { PrintOptions } from './choices'
+import type { TakenId } from './options'
 
 export interface Print {
   readonly pages: readonly Drawing[]

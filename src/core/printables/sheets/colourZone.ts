@@ -2,7 +2,8 @@ import { INK, MOSS, fitSize, textAt } from '../../drawing'
 import { dialHour } from '../../clock'
 import { hasDialTimes, minuteOf } from '../../teaching'
 import { languages } from '../../wording'
-import { dialAt, part, rule } from '../kit/frame'
+import { dialAt } from '../kit/dialPlace'
+import { part, rule } from '../kit/frame'
 import { sheet } from '../kit/sheet'
 
 /**

@@ -3,20 +3,12 @@ import { type DialOptions, dialShapes, faceWithin } from '../../faces'
 import { randomFrom } from '../../random'
 import { type Item, makeItems, minuteOf, sayAnswer, isTwoHanded } from '../../teaching'
 import { languages } from '../../wording'
-import {
-  type Cell,
-  childPage,
-  clockCells,
-  dialAt,
-  keyFooter,
-  keyTitle,
-  numberIn,
-  part,
-  printFooter,
-  titleOr,
-} from '../kit/frame'
+import { type Cell, clockCells } from '../kit/grid'
+import { childPage, numberIn, part } from '../kit/frame'
+import { keyFooter, keyTitle, printFooter, titleOr } from '../kit/footers'
+import { dialAt } from '../kit/dialPlace'
 import { definePrintable } from '../kit/definePrintable'
-import type { PrintOptions } from '../kit/options'
+import type { PrintOptions } from '../kit/choices'
 
 /** What each clock starts with. One help is taken away from one clock to the next. */
 const FADING: readonly Partial<DialOptions>[] = [

@@ -1,7 +1,8 @@
 import { INK, fitSize, textAt } from '../../drawing'
 import { minuteOf, isTwoHanded } from '../../teaching'
-import { dialAt } from '../kit/frame'
-import { answerOf, sheet } from '../kit/sheet'
+import { dialAt } from '../kit/dialPlace'
+import { answerOf } from '../kit/answerPlace'
+import { sheet } from '../kit/sheet'
 
 const WORDS_ROOM_MM = 14
 

@@ -1,7 +1,10 @@
 import { languages } from '../../wording'
 import { sayDuration } from '../../wording'
-import { dialAt, itemDial, part, wordsIn } from '../kit/frame'
-import { answerAt, sheet } from '../kit/sheet'
+import { dialAt, itemDial } from '../kit/dialPlace'
+import { part } from '../kit/frame'
+import { wordsIn } from '../kit/wordLists'
+import { answerAt } from '../kit/answerPlace'
+import { sheet } from '../kit/sheet'
 
 /** A clock and a length of time later or sooner; the clock that follows is drawn, and its time written or ringed. */
 export const laterSooner = sheet({

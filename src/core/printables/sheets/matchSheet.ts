@@ -2,9 +2,13 @@ import { GOLD, INK, type Shape, bodyArea, circle, line } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { languages } from '../../wording'
-import { childPage, itemDial, keyFooter, keyTitle, leastRoom, part, printFooter, titleOr, wordsIn } from '../kit/frame'
+import { childPage, part } from '../kit/frame'
+import { keyFooter, keyTitle, printFooter, titleOr } from '../kit/footers'
+import { itemDial } from '../kit/dialPlace'
+import { leastRoom } from '../kit/grid'
+import { wordsIn } from '../kit/wordLists'
 import { definePrintable } from '../kit/definePrintable'
-import type { PrintOptions } from '../kit/options'
+import type { PrintOptions } from '../kit/choices'
 
 /** Clocks on the left, times on the right, to be joined by lines; the key has the lines. */
 export const matchSheet = definePrintable({

@@ -3,8 +3,10 @@ import { scaledShape } from '../../drawing'
 import { NUMBER_LINE, numberLine } from '../../faces'
 import { minuteOf, isTwoHanded } from '../../teaching'
 import { languages } from '../../wording'
-import { itemDial, part } from '../kit/frame'
-import { answerAt, sheet } from '../kit/sheet'
+import { itemDial } from '../kit/dialPlace'
+import { part } from '../kit/frame'
+import { answerAt } from '../kit/answerPlace'
+import { sheet } from '../kit/sheet'
 
 /**
  * A clock, and the hour beside it as a line from 0 to 60, counts past above and counts to below: where the minute hand

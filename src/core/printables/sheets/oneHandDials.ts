@@ -1,5 +1,6 @@
-import { itemDial } from '../kit/frame'
-import { answerAt, dialOverAnswer, sheet } from '../kit/sheet'
+import { itemDial } from '../kit/dialPlace'
+import { answerAt, dialOverAnswer } from '../kit/answerPlace'
+import { sheet } from '../kit/sheet'
 
 /**
  * Clocks with one hand: the hour hand is read as at, just after, halfway or nearly; the minute hand by the count of

@@ -2,9 +2,12 @@ import { INK, MOSS, type Shape, path, centredText } from '../../drawing'
 import { randomFrom } from '../../random'
 import { type Item, makeItems, minuteOf, rungTimes, isTwoHanded } from '../../teaching'
 import { languages } from '../../wording'
-import { type Cell, childPage, clockCells, dialAt, keyFooter, keyTitle, part, printFooter, titleOr } from '../kit/frame'
+import { type Cell, clockCells } from '../kit/grid'
+import { childPage, part } from '../kit/frame'
+import { keyFooter, keyTitle, printFooter, titleOr } from '../kit/footers'
+import { dialAt } from '../kit/dialPlace'
 import { definePrintable } from '../kit/definePrintable'
-import type { PrintOptions } from '../kit/options'
+import type { PrintOptions } from '../kit/choices'
 
 const BOX_MM = 12
 /** Clocks of one morning leave out what is between 12 and 1, in minutes of a dial. */

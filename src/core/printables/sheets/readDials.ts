@@ -1,5 +1,6 @@
 import { hasDialTimes } from '../../teaching'
-import { dialOverAnswer, roomOverAnswer, sheet } from '../kit/sheet'
+import { dialOverAnswer, roomOverAnswer } from '../kit/answerPlace'
+import { sheet } from '../kit/sheet'
 
 /**
  * Dials to read, with a line under each to write on, or three times to choose from; the key has the same page with its

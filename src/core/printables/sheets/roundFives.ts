@@ -1,5 +1,6 @@
 import { ROUNDING_STEP } from '../../teaching'
-import { dialOverAnswer, roomOverAnswer, sheet } from '../kit/sheet'
+import { dialOverAnswer, roomOverAnswer } from '../kit/answerPlace'
+import { sheet } from '../kit/sheet'
 
 /** Clocks to be read to the nearest five minutes. */
 export const roundFives = sheet({

@@ -1,39 +1,26 @@
-import { type FlowBlock, INK, type Shape, bodyArea, flowPages, makePage, paragraph, stack } from '../../drawing'
+import { bodyArea, type Shape } from '../../drawing'
 import { drawInt, randomFrom } from '../../random'
 import {
   type Ask,
-  type Item,
   askInWords,
   asksOf,
+  isTwoHanded,
+  type Item,
   makeItems,
-  misreadings,
   rowName,
-  rungOf,
   sayAnswer,
   withChoices,
-  wrongAnswers,
-  isTwoHanded,
 } from '../../teaching'
-import { barText, languages, nameIn, printedAs, say } from '../../wording'
-import {
-  type Cell,
-  childPage,
-  dialAt,
-  type DialPlace,
-  gridCells,
-  itemDial,
-  keyFooter,
-  keyTitle,
-  numberIn,
-  part,
-  printFooter,
-  textFrom,
-  titleOr,
-  wordsIn,
-} from '../kit/frame'
-import { type AskedQuestion, answerAt } from '../kit/sheet'
+import { languages, printedAs, say } from '../../wording'
+import { type Cell, gridCells } from '../kit/grid'
+import { childPage, numberIn, part } from '../kit/frame'
+import { keyFooter, keyTitle, printFooter, titleOr } from '../kit/footers'
+import { dialAt, type DialPlace, itemDial } from '../kit/dialPlace'
+import { textFrom, wordsIn } from '../kit/wordLists'
+import { answerAt, type AskedQuestion } from '../kit/answerPlace'
 import { definePrintable } from '../kit/definePrintable'
-import type { PrintOptions } from '../kit/options'
+import type { PrintOptions } from '../kit/choices'
+import { guide } from './rungGuide'
 
 /** A page of mixed questions of one rung, and a marking guide that says what each wrong answer means. */
 export const rungCheck = definePrintable({
@@ -155,52 +142,4 @@ function picture({ item, options, isKey }: AskedQuestion, at: DialPlace): Shape[
     default:
       return [itemDial(item, at, options)]
   }
-}
-
-/**
- * What each wrong answer means, for the adult: every misreading that shows in a question, by the answer it leads to.
- */
-function guide(items: readonly Item[], options: PrintOptions, footer: string) {
-  const { paper, wording, rung } = options
-  const heading = paragraph(
-    paper,
-    printedAs(
-      '{0}: what a wrong answer means. Any other is a slip, or something new: ask how it was found.',
-      wording,
-      nameIn(wording, rungOf(rung).name),
-    ),
-    { size: 4.6, fill: INK },
-  )
-  const blocks = items.map((item, place): FlowBlock => {
-    const meanings = meaningsOf(item, options).map(({ said, does }) =>
-      paragraph(paper, `${said}: ${does}`, { size: 4, indent: 8 }),
-    )
-    return stack([
-      paragraph(paper, `${place + 1}. ${sayAnswer(item, item.answer, wording)}`, {
-        size: 4.6,
-        weight: 'bold',
-        above: 3,
-      }),
-      ...meanings,
-    ])
-  })
-  return flowPages(paper, [heading, ...blocks]).map((body) =>
-    makePage({
-      paper,
-      bar: barText(options.wording),
-      title: printedAs('Marking guide', options.wording),
-      footer,
-      body,
-    }),
-  )
-}
-
-function meaningsOf(item: Item, { wording }: PrintOptions): { said: string; does: string }[] {
-  const found = new Map<string, string[]>()
-  for (const misreading of misreadings)
-    for (const value of wrongAnswers(misreading, item)) {
-      const said = sayAnswer(item, value, wording)
-      found.set(said, [...(found.get(said) ?? []), nameIn(wording, misreading.does)])
-    }
-  return [...found].map(([said, does]) => ({ said, does: [...new Set(does)].join(printedAs('; or ', wording)) }))
 }

@@ -3,22 +3,13 @@ import { GOLD, type Shape, bodyArea, circle } from '../../drawing'
 import { drawInt, randomFrom, shuffled } from '../../random'
 import { type Item, luresFor, makeItems, sayAnswer, isTwoHanded } from '../../teaching'
 import { languages } from '../../wording'
-import {
-  type Cell,
-  childPage,
-  dialAt,
-  gridCells,
-  keyFooter,
-  keyTitle,
-  leastRoom,
-  part,
-  printFooter,
-  rule,
-  titleOr,
-  wordsIn,
-} from '../kit/frame'
+import { type Cell, gridCells, leastRoom } from '../kit/grid'
+import { childPage, part, rule } from '../kit/frame'
+import { keyFooter, keyTitle, printFooter, titleOr } from '../kit/footers'
+import { dialAt } from '../kit/dialPlace'
+import { wordsIn } from '../kit/wordLists'
 import { definePrintable } from '../kit/definePrintable'
-import type { PrintOptions } from '../kit/options'
+import type { PrintOptions } from '../kit/choices'
 
 const DIALS = 4
 

@@ -1,22 +1,16 @@
 import { INK, MOSS, type Point, type Shape, bodyArea, textWidth, wrapText } from '../../drawing'
 import { pictureShapes } from '../../days'
 import { languages } from '../../wording'
-import {
-  childPage,
-  dialAt,
-  keyFooter,
-  keyTitle,
-  onPages,
-  part,
-  printFooter,
-  rule,
-  textFrom,
-  titleOr,
-} from '../kit/frame'
-import { type PrintRow, dayRowsOf, figuresOfDay, nameOfRow, noteHidden } from '../kit/dayRows'
+import { childPage, part, rule } from '../kit/frame'
+import { keyFooter, keyTitle, printFooter, titleOr } from '../kit/footers'
+import { dialAt } from '../kit/dialPlace'
+import { onPages } from '../kit/grid'
+import { textFrom } from '../kit/wordLists'
+import { type PrintRow, dayRowsOf, noteHidden } from '../kit/dayRows'
+import { figuresOfDay, nameOfRow } from '../kit/rowNames'
 import { definePrintable } from '../kit/definePrintable'
 import { rowItem } from '../day/wallStrip'
-import type { PrintOptions } from '../kit/options'
+import type { PrintOptions } from '../kit/choices'
 
 const MOST_ROWS_A_PAGE = 8
 const MOST_ROOM_MM = 26

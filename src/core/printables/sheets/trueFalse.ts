@@ -2,22 +2,14 @@ import { INK, MOSS, type Shape, path } from '../../drawing'
 import { drawInt, randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, luresFor, makeItems, sayAnswer } from '../../teaching'
 import { languages } from '../../wording'
-import {
-  type Cell,
-  childPage,
-  clockCells,
-  itemDial,
-  keyFooter,
-  keyTitle,
-  mark,
-  numberIn,
-  part,
-  printFooter,
-  titleOr,
-  wordsIn,
-} from '../kit/frame'
+import { type Cell, clockCells } from '../kit/grid'
+import { childPage, numberIn, part } from '../kit/frame'
+import { keyFooter, keyTitle, printFooter, titleOr } from '../kit/footers'
+import { mark } from '../kit/mark'
+import { itemDial } from '../kit/dialPlace'
+import { wordsIn } from '../kit/wordLists'
 import { definePrintable } from '../kit/definePrintable'
-import type { PrintOptions } from '../kit/options'
+import type { PrintOptions } from '../kit/choices'
 
 const BOX_MM = 10
 

@@ -1,0 +1,33 @@
+import { pointOnDial } from '../../drawing'
+
+export interface MarkerPlace {
+  /** 0 is 12. */
+  readonly minute: number
+  /** From the centre, facing 12, mm; left and back are negative. */
+  readonly rightMm: number
+  readonly aheadMm: number
+  /** On the page or the ground, with 12 turned `turnDeg` clockwise from straight ahead. */
+  readonly x: number
+  readonly y: number
+}
+
+/** Where the marker of a minute (0 to 59) lies. */
+export function markerPlace(minute: number, radiusMm: number, turnDeg = 0): MarkerPlace {
+  const own = pointOnDial(minute * 6, radiusMm)
+  const turned = pointOnDial(minute * 6 + turnDeg, radiusMm)
+  return { minute, rightMm: own.x, aheadMm: 0 - own.y, ...turned }
+}
+
+/**
+ * The minutes in the order in which their markers are placed: 12 and 6, 3 and 9, the hours between, then the small
+ * ones.
+ */
+export function placingOrder(): { readonly step: string; readonly minutes: readonly number[] }[] {
+  const small = Array.from({ length: 60 }, (_, minute) => minute).filter((minute) => minute % 5 !== 0)
+  return [
+    { step: '12 and 6 on one line through the centre', minutes: [0, 30] },
+    { step: '3 and 9 square to it', minutes: [15, 45] },
+    { step: 'two hours between each pair, by the hour chord', minutes: [5, 10, 20, 25, 35, 40, 50, 55] },
+    { step: 'four small ones between each pair, by the minute chord', minutes: small },
+  ]
+}

@@ -1,0 +1,51 @@
+import type { Drawing, Shape } from '../drawing'
+import { recipePages } from './pages'
+import type { Recipe } from './recipe'
+import { type MakeCheck, inMm } from './checked'
+
+const LEAST_CONTRAST = 3
+const LEAST_LINE_MM = 0.2
+
+/** Read off the very pages: the palest tint that carries a meaning, and the thinnest line. */
+export function checkInk(recipe: Recipe): MakeCheck {
+  const { palest, thinnest } = inkOf(recipePages({ ...recipe, tile: true }))
+  if (palest < LEAST_CONTRAST && !recipe.lowInk)
+    return {
+      id: 'ink',
+      ok: false,
+      says: `Tints as pale as ${palest.toFixed(1)} : 1 vanish on a printer that is low on ink.`,
+      mend: { says: 'Draw them as lines', change: { lowInk: true } },
+    }
+  if (thinnest < LEAST_LINE_MM)
+    return { id: 'ink', ok: false, says: `The thinnest line is ${inMm(thinnest)}: it may not print.` }
+  return { id: 'ink', ok: true, says: 'Shows on a printer that is low on ink.' }
+}
+
+/** Contrast to white of the palest ink, and the thinnest ink line, mm. */
+export function inkOf(pages: readonly Drawing[]): { palest: number; thinnest: number } {
+  let palest = 21
+  let thinnest = Infinity
+  const look = (shape: Shape): void => {
+    if (shape.type === 'group') return shape.shapes.forEach(look)
+    if (shape.layer !== 'ink' || shape.type === 'text') return
+    if (shape.stroke) {
+      palest = Math.min(palest, contrastToWhite(shape.stroke))
+      thinnest = Math.min(thinnest, shape.strokeMm ?? 0.25)
+    } else if (shape.fill && shape.fill !== 'none') palest = Math.min(palest, contrastToWhite(shape.fill))
+  }
+  for (const page of pages) page.shapes.forEach(look)
+  return { palest, thinnest }
+}
+
+/**
+ * Contrast of a colour (#rrggbb) to white paper, 1 to 21, by WCAG 2.2's relative luminance.
+ *
+ * contrastToWhite('#000000') //=> 21
+ */
+export function contrastToWhite(colour: string): number {
+  const [r = 0, g = 0, b = 0] = [1, 3, 5].map((at) => {
+    const part = parseInt(colour.slice(at, at + 2), 16) / 255
+    return part <= 0.04045 ? part / 12.92 : ((part + 0.055) / 1.055) ** 2.4
+  })
+  return 1.05 / (0.2126 * r + 0.7152 * g + 0.0722 * b + 0.05)
+}

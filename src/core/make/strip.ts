@@ -1,0 +1,18 @@
+import { group, INK, path, rectanglePath, type Shape, textAt } from '../drawing'
+import type { PartId } from './layout'
+import { LABEL_MM, STRIP_MM } from './partSizes'
+
+export function strip(text: string, length: number, id: PartId): Shape[] {
+  return [
+    label(text),
+    group([path(rectanglePath(0, 0, length, STRIP_MM), { layer: 'guide', stroke: INK, strokeMm: 0.3 })], {
+      part: id,
+      x: 0,
+      y: LABEL_MM,
+    }),
+  ]
+}
+
+export function label(text: string): Shape {
+  return textAt(text, { x: 0, y: 3.8 }, { layer: 'guide', size: 3.4, fill: '#6B6158' })
+}

@@ -1,0 +1,19 @@
+import { type Drawing, makePage, type PaperId, type Shape } from '../drawing'
+import { barText } from '../wording'
+import type { GameOptions } from './gameOptions'
+import type { Timeline } from './types'
+import { wordsOf } from './words'
+
+export interface Printing {
+  readonly timeline: Timeline
+  readonly options: GameOptions
+  readonly paper: PaperId
+}
+
+export const titleOf = ({ timeline, options }: Printing) => wordsOf(options.wording).games[timeline.game]
+
+export function pageOf(printing: Printing, title: string, body: readonly Shape[]): Drawing {
+  const { timeline, options, paper } = printing
+  const footer = `Ripe Acorn · ${titleOf(printing)} · ${timeline.seed}`
+  return makePage({ paper, title, footer, bar: barText(options.wording), body })
+}

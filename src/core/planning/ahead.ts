@@ -1,0 +1,25 @@
+import type { StepId } from '../ids'
+import { activityOf, type Place } from '../activities'
+import type { PlanStep, SessionPlan } from './types'
+import type { SessionRequest } from './request'
+
+export interface Begun {
+  readonly plan: SessionPlan
+  readonly request: SessionRequest
+  /** The step that is being held. Those before it are over. */
+  readonly at: StepId
+  /** Whole minutes from now until the session ends. */
+  readonly minutesLeft: number
+  /** Whole minutes that the step has been held already; they stay its own. */
+  readonly spentMinutes?: number
+}
+
+export const isCheck = (step: PlanStep) => activityOf(step).role === 'check'
+
+export interface Ahead {
+  readonly steps: readonly PlanStep[]
+  readonly says: string
+  readonly place?: Place
+}
+
+export const total = (steps: readonly PlanStep[]) => steps.reduce((sum, { minutes }) => sum + minutes, 0)

@@ -1,0 +1,53 @@
+import { activityOf, materials } from '../activities'
+import { activitiesOf } from './rounds'
+import { clocksToMake, missingMaterials } from './toHand'
+import type { SessionPlan } from './types'
+import type { SessionRequest } from './request'
+import { listed, min, type PlanCheck } from './planCheck'
+
+export function checkPlace(plan: SessionPlan, { place }: SessionRequest): PlanCheck {
+  const off = plan.steps.filter((step) => activitiesOf(step).some(({ places }) => !places.includes(place)))
+  return {
+    id: 'place',
+    ok: off.length === 0,
+    says: off.length === 0 ? 'Everything suits the place.' : `Not for this place: ${listed(off)}.`,
+  }
+}
+
+export function checkPlayers(plan: SessionPlan, { children }: SessionRequest): PlanCheck {
+  const off = plan.steps.filter((step) => {
+    const { least, most } = activityOf(step).players
+    return children.length < least || children.length > most
+  })
+  return {
+    id: 'players',
+    ok: off.length === 0,
+    says:
+      off.length === 0
+        ? `Works with ${children.length} ${children.length === 1 ? 'child' : 'children'}.`
+        : `Not for ${children.length}: ${listed(off)}.`,
+  }
+}
+
+export function checkMaterials(plan: SessionPlan, request: SessionRequest): PlanCheck {
+  const all = plan.steps.flatMap(activitiesOf).flatMap((activity) => missingMaterials(activity, request))
+  const missing = [...new Map(all.map((each) => [each.material, each])).values()]
+  const said = missing.map(({ material, standIn }) =>
+    standIn
+      ? `${materials[material].name} (instead: ${standIn})`
+      : `${materials[material].name} (nothing does instead)`,
+  )
+  return {
+    id: 'materials',
+    ok: missing.every(({ standIn }) => standIn !== undefined),
+    says: missing.length === 0 ? 'Everything needed is to hand.' : `Not ticked as to hand: ${said.join('; ')}.`,
+  }
+}
+
+/** Only where clocks are used that nobody has yet: nothing is wrong, but they have to be made before. */
+export function checkClocks(plan: SessionPlan, request: SessionRequest): PlanCheck[] {
+  const minutes = clocksToMake(plan, request)
+  if (minutes === undefined) return []
+  const says = `Make the clocks beforehand: about ${min(minutes)}. Their pages are printed with the session.`
+  return [{ id: 'clocks', ok: true, says }]
+}

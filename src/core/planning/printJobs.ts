@@ -1,0 +1,163 @@
+import { type Activity, durationRange, tablesFor } from '../activities'
+import type { Drawing, PaperId } from '../drawing'
+import type { Recipe } from '../make'
+import type { Item, RungId } from '../teaching'
+import {
+  countsOn,
+  isPrintableId,
+  type Print,
+  type Printable,
+  type PrintableId,
+  printables,
+  type PrintChoices,
+  type SavedPrint,
+  takenChoices,
+} from '../printables'
+import { nameIn, printedAs, type Wording } from '../wording'
+import { leaningOn } from '../knowing'
+import { fittedFor, type Played } from './fitPrints'
+import { rungFor, workingRung } from './need'
+import { activitiesOf, roundMinutes } from './rounds'
+import { rungAtStation } from './stationsFor'
+import type { PlanStep } from './types'
+import type { SessionRequest } from './request'
+
+export interface PrintSettings {
+  readonly paper: PaperId
+  readonly wording: Wording
+  readonly lowInk: boolean
+  /** The clock that was chosen for the session; left out, a card clock on the paper of the house rules. */
+  readonly recipe?: Recipe
+  /** What was put into the session from the Print room. */
+  readonly kept?: readonly { readonly name: string; readonly body: SavedPrint }[]
+}
+
+/** Everything a session prints: what the children get, then the keys. */
+export interface SessionPrints {
+  readonly pages: readonly Drawing[]
+  readonly keys: readonly Drawing[]
+  readonly items: readonly Item[]
+  /** What is in it, a line each, in the group's language. */
+  readonly contents: readonly { readonly title: string; readonly pages: number }[]
+}
+
+export type Line = SessionPrints['contents'][number] & { readonly print: Print }
+
+/** For whom and how the prints of a session are made. */
+export interface Job {
+  readonly request: Pick<SessionRequest, 'children' | 'school' | 'materials'>
+  readonly settings: PrintSettings
+  readonly seed: number
+  /** Clocks to turn are made beforehand, and printed with the rest. */
+  readonly withClocks?: boolean
+  /** Steps with stations: each team has its own set of what is at a station. */
+  readonly stations?: readonly PlanStep[]
+  /** How long an activity lasts in the session; left out, as usual. */
+  readonly minutesOf?: (activity: Activity) => number | undefined
+}
+
+export function printLine(title: string, print: Print): Line {
+  return { title, pages: print.pages.length, print }
+}
+
+/** Who gets one of each kind. */
+const SHARES = { game: 'a table', cards: 'a table', sheet: 'a child' } as const satisfies Record<
+  Printable['kind'],
+  'a table' | 'a child'
+>
+
+/** The printables of some activities that are shared out in this way, each with an activity that uses it. */
+function printedBy(wanted: readonly Activity[], share: 'a table' | 'a child') {
+  const found = new Map<PrintableId, Activity>()
+  for (const activity of wanted)
+    if (isPrintableId(activity.prints) && SHARES[printables[activity.prints].kind] === share)
+      found.set(activity.prints, found.get(activity.prints) ?? activity)
+  return [...found].map(([id, activity], place) => ({ printable: printables[id], activity, place }))
+}
+
+/** Between the seeds of one printable and the next; more than there are children or tables. */
+const SEEDS_APART = 1000
+/** The seeds of teams at stations come after those of the children. */
+const STATION_SEEDS_FROM = 500
+/** The seeds of children's sheets come after those of the tables. */
+const CHILD_SEEDS_FROM = 100
+
+export function tablePrints(wanted: readonly Activity[], rung: RungId, job: Job): Line[] {
+  const { request, settings, seed } = job
+  const { wording } = settings
+  return printedBy(wanted, 'a table').flatMap(({ printable, activity, place }) => {
+    const { tables, players } = tablesFor(activity, request.children.length)
+    const suited = rungFor(printable, rung, request.school)
+    const minutes = job.minutesOf?.(activity) ?? durationRange(activity, request.children.length).usual
+    const played = { activity, players, minutes }
+    return Array.from({ length: tables }, (_, i) => {
+      const owner = tables > 1 ? printedAs('table {0}', wording, i + 1) : undefined
+      const name = nameIn(wording, printable.name)
+      const title = tables > 1 ? printedAs('{0}, set {1}', wording, name, i + 1) : name
+      return printLine(
+        title,
+        printOf(printable, { rung: suited, owner, seed: seed + SEEDS_APART * place + i + 1, played }, settings),
+      )
+    })
+  })
+}
+
+/** What is at the stations: a set for each team, at the rung at which the team does it. */
+export function stationPrints({ stations = [], request, settings, seed }: Job): Line[] {
+  const { wording } = settings
+  return stations.flatMap((step, s) =>
+    printedBy(activitiesOf(step), 'a table').flatMap(({ printable, activity, place }) =>
+      (step.stations?.teams ?? []).map(({ rung, childIds }, team) => {
+        const suited = rungFor(printable, rungAtStation(activity, rung, request.school) ?? rung, request.school)
+        const owner = printedAs('team {0}', wording, team + 1)
+        const played = { activity, players: Math.max(1, childIds.length), minutes: roundMinutes(step) }
+        const own = {
+          rung: suited,
+          owner,
+          seed: seed + SEEDS_APART * place + STATION_SEEDS_FROM + 10 * s + team,
+          played,
+        }
+        const title = printedAs('{0}, for {1}', wording, nameIn(wording, printable.name), owner)
+        return printLine(title, printOf(printable, own, settings))
+      }),
+    ),
+  )
+}
+
+export function childPrints(wanted: readonly Activity[], { request, settings, seed }: Job): Line[] {
+  const { wording } = settings
+  return printedBy(wanted, 'a child').flatMap(({ printable, place }) =>
+    request.children.map((child, i) => {
+      const rung = rungFor(printable, workingRung(child, request), request.school)
+      const own = {
+        rung,
+        owner: child.name,
+        weights: leaningOn(child.findings.map(({ misreading }) => misreading)),
+        seed: seed + SEEDS_APART * place + CHILD_SEEDS_FROM + i,
+      }
+      return printLine(
+        printedAs('{0}, for {1}', wording, nameIn(wording, printable.name), child.name),
+        printOf(printable, own, settings),
+      )
+    }),
+  )
+}
+
+interface OnePrint extends PrintChoices {
+  readonly rung: RungId
+  readonly seed: number
+  /** Who plays it, and how long; left out for a child's own sheet. */
+  readonly played?: Played & { readonly activity: Activity }
+}
+
+function printOf(
+  printable: Printable,
+  { rung, seed, played, ...own }: OnePrint,
+  { paper, wording, lowInk }: PrintSettings,
+): Print {
+  const helps = rung === 'fives' || rung === 'past-fives' ? 1 : 0
+  const choices = takenChoices(printable, rung, { ...own, helps, lowInk })
+  const options = { paper, wording, rung, count: countsOn(printable, rung).usual, ...choices }
+  const fitted = played ? fittedFor(printable, played.activity, options, played) : {}
+  return printable.make({ ...options, ...fitted }, seed)
+}

@@ -1,0 +1,110 @@
+import { dayNumber, KNOWING } from '../../knowing'
+import { drawUnit, type Random } from '../../random'
+import { type RungId, schools } from '../../teaching'
+import type { PlanChild } from '../request'
+import { SPEEDS } from './speed'
+import { pushAnswer, type Shown } from './lastAnswers'
+import { meetingsOf, type TermWish } from './wish'
+
+/** A child for whom a term is forecast. */
+export interface TermChild extends PlanChild {
+  /** How likely each of SPEEDS is (see `speedsOf`). */
+  readonly speeds: readonly number[]
+}
+
+/** How often what happened in the terms that were played so far. Meetings and rungs are counted from 0. */
+export interface TermCounts {
+  readonly meetings: readonly number[]
+  /** The rungs in their order: the parts of the clock, then the school's order. */
+  readonly ladder: readonly RungId[]
+  readonly children: readonly TermChild[]
+  runs: number
+  /** For each child and rung, how many runs had it firm before the first meeting (0), after it (1), and so on. */
+  readonly firmAfter: readonly (readonly Uint32Array[])[]
+  /** For each meeting and rung, in how many runs the group worked on it, and in how many it came back. */
+  readonly worked: readonly Uint32Array[]
+  readonly cameBack: readonly Uint32Array[]
+  /** In how many runs all children were firm on the goal after so many meetings. */
+  readonly allThere: Uint32Array
+  /** Where the goal stands in the ladder; undefined where there is none. */
+  readonly goalAt: number | undefined
+}
+
+/** Nothing played yet. Throws RefusedValue for a wish that cannot be (see `meetingsOf`). */
+export function startTerm(wish: TermWish, children: readonly TermChild[]): TermCounts {
+  const meetings = meetingsOf(wish)
+  const ladder: RungId[] = ['parts', ...schools[wish.school].order]
+  const goalAt = wish.goal === null ? -1 : ladder.indexOf(wish.goal)
+  const places = meetings.length + 1
+  return {
+    meetings,
+    ladder,
+    children,
+    runs: 0,
+    firmAfter: children.map(() => ladder.map(() => new Uint32Array(places))),
+    worked: meetings.map(() => new Uint32Array(ladder.length)),
+    cameBack: meetings.map(() => new Uint32Array(ladder.length)),
+    allThere: new Uint32Array(places),
+    goalAt: goalAt < 0 ? undefined : goalAt,
+  }
+}
+
+/** One rung of one child in one run. */
+export interface LearnerRung extends Shown {
+  knows: boolean
+  /** The day it was last met, before the term or in it. */
+  metOn: number | undefined
+  /** The day for which `knows` and `belief` hold. */
+  asOf: number
+  /** It was firm once, or passed before the term. */
+  wasFirm: boolean
+  /** It was firm when it was last asked. */
+  firmWhenAsked: boolean
+  /** Never asked for again: the adult's own word, or what was passed without an answer. */
+  readonly passed: boolean
+  /** Reviews so far; while the rung is not firm, none. */
+  reviews: number
+}
+
+export interface Learner {
+  readonly rungs: LearnerRung[]
+  /** How fast this child learns beside the usual. */
+  readonly rate: number
+  /** The rung that the child was on when the term began. */
+  readonly first: number
+  /** The rung worked on; the ladder's length when all are firm. */
+  at: number
+}
+
+export function learnerOf(random: Random, child: TermChild, first: number, { ladder, meetings }: TermCounts): Learner {
+  const day = meetings[0] ?? 0
+  const { estimates, beside } = child.standing
+  const rungs = ladder.map((rung, i): LearnerRung => {
+    const known = [...estimates, ...beside].find((each) => each.rung === rung)
+    const belief = known?.probability ?? KNOWING.knownBefore
+    const last = (known?.recent ?? []).reduce((bits, right) => pushAnswer(bits, right), 0)
+    return {
+      // What was passed counts as known, as in `standingOf`.
+      knows: i < first ? true : drawUnit(random) < belief,
+      belief,
+      answers: known?.answers ?? 0,
+      days: known?.days ?? 0,
+      kinds: known?.stages.length ?? 0,
+      last,
+      metOn: known?.lastAt === undefined ? undefined : dayNumber(known.lastAt),
+      asOf: day,
+      wasFirm: i < first || known?.firm === true,
+      firmWhenAsked: known?.wasFirm ?? false,
+      passed: i < first && (rung === 'parts' || !known?.answers || known.overrule?.verdict === 'firm'),
+      reviews: 0,
+    }
+  })
+  return { rungs, rate: speedOf(random, child.speeds), first, at: first }
+}
+
+/** One of SPEEDS, each as often as it is likely. */
+function speedOf(random: Random, likely: readonly number[]): number {
+  let left = drawUnit(random)
+  const at = likely.findIndex((each) => (left -= each) < 0)
+  return SPEEDS[at < 0 ? likely.length - 1 : at] ?? 1
+}

@@ -1,0 +1,129 @@
+import { afterAnswer, afterDays, KNOWING, SHAKY_PROBABILITY } from '../../knowing'
+import { drawUnit, type Random } from '../../random'
+import { choicesOf, guessOf, REVIEW_GAPS, TERM } from './model'
+import { isFirm, pushAnswer } from './lastAnswers'
+import type { TermWish } from './wish'
+import type { Learner, LearnerRung, TermCounts } from './learner'
+
+export function add(into: Uint32Array | undefined, place: number): void {
+  if (into) into[place] = (into[place] ?? 0) + 1
+}
+
+/** So many chances to learn, the child's speed among them. */
+export function practise(random: Random, rung: LearnerRung, turns: number): void {
+  if (!rung.knows) rung.knows = drawUnit(random) >= (1 - KNOWING.learn) ** turns
+}
+
+interface Meeting {
+  readonly counts: TermCounts
+  readonly wish: TermWish
+  readonly day: number
+  readonly m: number
+}
+
+export function playMeeting(random: Random, learners: readonly Learner[], { counts, wish, day, m }: Meeting): void {
+  const { ladder, worked, cameBack, firmAfter } = counts
+  for (const learner of learners) learner.at = workingAt(learner, day)
+  const group = rungOfMost(learners, ladder.length)
+  if (group < ladder.length) add(worked[m], group)
+  const back = dueRung(learners, group, day)
+  if (back !== undefined) add(cameBack[m], back)
+  const turns = wish.minutes * TERM.turnsPerMinute
+  const share = back === undefined ? 1 : 1 - TERM.reviewShare
+  learners.forEach((learner, c) => {
+    if (drawUnit(random) < TERM.away) return
+    if (back !== undefined) review(random, learner, { at: back, day, turns: turns * TERM.reviewShare })
+    const rung = learner.rungs[learner.at]
+    if (!rung) return
+    forget(random, rung, day)
+    const fit = learner.at === group ? 1 : TERM.otherForm
+    practise(random, rung, turns * share * fit * learner.rate)
+    askQuestions(random, rung, learner.rate)
+    rung.metOn = day
+    rung.asOf = day
+    rung.firmWhenAsked = isFirm(rung)
+    if (!rung.wasFirm && rung.firmWhenAsked) {
+      rung.wasFirm = true
+      add(firmAfter[c]?.[learner.at], m + 1)
+    }
+  })
+}
+
+/**
+ * The first rung that is not firm, as `standingOf` finds it: one that has fallen below firm counts as passed where it
+ * is still likely known and either a later one is firm or nothing but time has passed since it was asked.
+ */
+function workingAt({ rungs, first }: Learner, day: number): number {
+  const beliefs = rungs.map(({ belief, asOf }) => afterDays(belief, day - asOf))
+  const firm = rungs.map((rung, i) => rung.answers > 0 && isFirm(rung, beliefs[i]))
+  const lastFirm = Math.max(first - 1, firm.lastIndexOf(true))
+  const open = rungs.findIndex(({ passed, answers, firmWhenAsked }, i) => {
+    const isLikely = (beliefs[i] ?? 0) >= SHAKY_PROBABILITY
+    const isShaky = (i < lastFirm && (answers === 0 || isLikely)) || (firmWhenAsked && isLikely)
+    return !passed && firm[i] !== true && !isShaky
+  })
+  return open < 0 ? rungs.length : open
+}
+
+/** The rung that most work on; of two, the easier one, as the planner has it. Children who know all do not count. */
+function rungOfMost(learners: readonly Learner[], rungs: number): number {
+  const counted = new Uint8Array(rungs + 1)
+  for (const { at } of learners) counted[at] = (counted[at] ?? 0) + 1
+  let best = rungs
+  let most = 0
+  for (let rung = 0; rung < rungs; rung++) {
+    const count = counted[rung] ?? 0
+    if (count > most) [best, most] = [rung, count]
+  }
+  return best
+}
+
+/** The rung before the group's that is due for most, if any is. */
+function dueRung(learners: readonly Learner[], group: number, day: number): number | undefined {
+  const counted = new Uint8Array(group)
+  let best: number | undefined
+  for (const { rungs, at } of learners)
+    for (let rung = 0; rung < Math.min(group, at); rung++) {
+      const { metOn, reviews } = rungs[rung] as LearnerRung
+      const gap = REVIEW_GAPS[Math.min(reviews, REVIEW_GAPS.length - 1)] ?? 0
+      if (metOn === undefined || day - metOn < gap) continue
+      counted[rung] = (counted[rung] ?? 0) + 1
+      if (best === undefined || (counted[rung] ?? 0) > (counted[best] ?? 0)) best = rung
+    }
+  return best
+}
+
+function review(
+  random: Random,
+  { rungs, rate }: Learner,
+  { at, day, turns }: { at: number; day: number; turns: number },
+) {
+  const rung = rungs[at]
+  if (!rung) return
+  forget(random, rung, day)
+  practise(random, rung, turns * rate)
+  rung.metOn = day
+  rung.asOf = day
+  rung.reviews++
+}
+
+/** What was not met for a while may be gone; what the answers say falls with it. */
+function forget(random: Random, rung: LearnerRung, day: number): void {
+  const days = day - rung.asOf
+  if (days <= 0) return
+  if (rung.knows) rung.knows = drawUnit(random) < 0.5 ** (days / KNOWING.forgettingHalfLifeDays)
+  rung.belief = afterDays(rung.belief, days)
+}
+
+function askQuestions(random: Random, rung: LearnerRung, rate: number): void {
+  for (let question = 0; question < TERM.questions; question++) {
+    const choices = choicesOf(question)
+    const right = drawUnit(random) < (rung.knows ? 1 - KNOWING.slip : guessOf(choices))
+    rung.belief = afterAnswer(rung.belief, right, choices)
+    rung.last = pushAnswer(rung.last, right)
+    rung.answers++
+    practise(random, rung, rate)
+  }
+  rung.days++
+  rung.kinds = Math.max(rung.kinds, 2)
+}

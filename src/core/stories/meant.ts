@@ -1,0 +1,45 @@
+import type { ParsedTime } from '../wording'
+import type { Token } from './tokens'
+import { plainAt, type Search } from './search'
+import { canFollow, endsPlainly, isCounted } from './canFollow'
+
+export type Cue = 'none' | 'before' | 'opener' | 'joined'
+
+const HOUR_WORD = /^(?:heures?|h|uhr|minutes?|minuten?|minutos?|hours?|horas?|stunden?)$/
+
+interface Tried {
+  readonly i: number
+  readonly end: number
+  readonly time: ParsedTime
+  readonly cue: Cue
+}
+
+/** Whether words that can be a time are meant as one here. */
+export function isMeant(search: Search, { i, end, cue }: Tried): boolean {
+  const { tokens, cues, text } = search
+  const written = tokens
+    .slice(i, end + 1)
+    .map(({ plain }) => plain)
+    .join(' ')
+  const next = tokens[end + 1]
+  const isDotted = /^\d{1,2}\.\d{2}$/.test(written)
+  if (/[€£$]/.test(text.charAt((tokens[i] as Token).from - 1)) || isCounted(search, i)) return false
+  if (next?.isJoined && cues.units.test(next.plain)) return false
+  // A comma and figures behind figures are a decimal: "4,50".
+  if (/^[,.:]\d/.test(text.slice((tokens[end] as Token).to))) return false
+  if (/[\d][,.:]$/.test(text.slice(0, (tokens[i] as Token).from))) return false
+  if (isDotted && cue === 'none') return false
+  // "Um elf Uhr eine Uhr basteln": the article is no minute.
+  if (/uhr eine?$|^eine uhr/.test(written)) return false
+  // "Between four o'clock and five": what begins here goes on to an hour or a length of its own.
+  if (next?.isJoined && HOUR_WORD.test(next.plain)) return false
+  // "Y un cuarto de hora después" is a length, and its first words are no time.
+  if ([1, 2].some((k) => plainAt(search, end + k) === 'de' && /^horas?$/.test(plainAt(search, end + k + 1))))
+    return false
+  if (cues.needsCue(written) && cue === 'none') return false
+  if (cues.articles && /^(?:y|menos)$/.test(next?.plain ?? '') && /pico/.test(tokens[end + 2]?.plain ?? ''))
+    return false
+  // Behind "at" a time of several words counts nothing: "at half past nine three boats are waiting".
+  const isLong = cue !== 'none' && end - i >= 2 && !/^\d/.test(written)
+  return isLong || endsPlainly(written) || canFollow(search, i, end)
+}
