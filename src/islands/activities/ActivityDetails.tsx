@@ -1,5 +1,4 @@
-import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
-import { IconBan, IconCopy, IconPencil, IconStar, IconStarFilled, IconTrash } from '@tabler/icons-react'
+import { Anchor, Group, Stack, Text, Title } from '@mantine/core'
 import { useState } from 'react'
 import { type Activity, materials, placeNames, standInFor, wordsOn } from '../../core/activities'
 import { activityNotes } from '../../core/planning'
@@ -9,20 +8,8 @@ import { IN_ENGLISH } from '../../core/wording'
 import { Cautions } from '../../ui/Cautions'
 import { Choice } from '../../ui/Choice'
 import { StageTag } from '../../ui/StageTag'
-import { useRemove } from '../../ui/removing'
 import { PutIntoSession } from './PutIntoSession'
-import type { Listed, Mark } from './useActivities'
-
-interface Props {
-  readonly listed: Listed
-  readonly settings: Settings
-  /** The rung that is looked for; none where any does. */
-  readonly rung: RungId | ''
-  readonly onMark: (as: Mark, on: boolean) => void
-  readonly onCopy: () => void
-  readonly onChange: () => void
-  readonly onRemoved: () => void
-}
+import { Deeds, type Props } from './ActivityDeeds'
 
 /** One activity whole: what it is for, how it goes, what to say and ask, what may go wrong, what it needs. */
 export function ActivityDetails({ listed, settings, rung: wanted, ...deeds }: Props) {
@@ -53,61 +40,6 @@ export function ActivityDetails({ listed, settings, rung: wanted, ...deeds }: Pr
         <PutIntoSession activity={activity} />
       </Stack>
     </section>
-  )
-}
-
-function Deeds({
-  activity,
-  own,
-  settings,
-  onMark,
-  onCopy,
-  onChange,
-  onRemoved,
-}: Omit<Props, 'listed' | 'rung'> & Listed) {
-  const remove = useRemove()
-  const isLiked = settings.favourites.includes(activity.id)
-  const isBanned = settings.notForUs.includes(activity.id)
-  return (
-    <Group gap="xs">
-      <Button
-        variant={isLiked ? 'light' : 'default'}
-        aria-pressed={isLiked}
-        leftSection={isLiked ? <IconStarFilled size={18} /> : <IconStar size={18} />}
-        onClick={() => onMark('favourites', !isLiked)}
-      >
-        Favourite
-      </Button>
-      {activity.role !== 'check' && (
-        <Button
-          variant={isBanned ? 'light' : 'default'}
-          aria-pressed={isBanned}
-          leftSection={<IconBan size={18} />}
-          onClick={() => onMark('notForUs', !isBanned)}
-        >
-          Not for us
-        </Button>
-      )}
-      {activity.role !== 'check' && (
-        <Button variant="default" leftSection={<IconCopy size={18} />} onClick={onCopy}>
-          Change a copy
-        </Button>
-      )}
-      {own && (
-        <>
-          <Button variant="default" leftSection={<IconPencil size={18} />} onClick={onChange}>
-            Change
-          </Button>
-          <Button
-            variant="default"
-            leftSection={<IconTrash size={18} />}
-            onClick={() => void remove(`/api/activities/${own.id}`, own.name).then(onRemoved)}
-          >
-            Remove
-          </Button>
-        </>
-      )}
-    </Group>
   )
 }
 

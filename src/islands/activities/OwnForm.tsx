@@ -1,33 +1,18 @@
-import { Button, Checkbox, Group, SimpleGrid, Stack, Text, TextInput, Textarea, Title } from '@mantine/core'
+import { Button, Checkbox, Group, SimpleGrid, Stack, Text, Title } from '@mantine/core'
 import { useState } from 'react'
-import {
-  type Energy,
-  MOST_OWN_STEPS,
-  type OwnActivityBody,
-  type Place,
-  durationRange,
-  ownActivity,
-} from '../../core/activities'
-import { type RefusedValue, attempt } from '../../core/errors'
+import { durationRange, ownActivity } from '../../core/activities'
+import { attempt, type RefusedValue } from '../../core/errors'
 import { type CautionId, cautions } from '../../core/make'
-import { type RungId, STAGES, rungs } from '../../core/teaching'
-import { Choice } from '../../ui/Choice'
-import { WholeField } from '../../ui/WholeField'
-import { PLACES } from '../../ui/places'
 import { NeedsFields } from './NeedsFields'
 import type { OwnActivity, useActivities } from './useActivities'
+import { Kind, Length, type PartProps, type Set } from './OwnKind'
+import { HowItGoes } from './OwnWords'
 
 interface Props {
   readonly draft: OwnActivity
   readonly save: ReturnType<typeof useActivities>['save']
   /** With what was saved, or nothing where it was given up. */
   readonly onClose: (saved?: OwnActivity) => void
-}
-
-type Set = (change: Partial<OwnActivityBody>) => void
-interface PartProps {
-  readonly body: OwnActivityBody
-  readonly set: Set
 }
 
 /** An activity of one's own, or a copy that is changed. */
@@ -91,175 +76,11 @@ const LABELS: Readonly<Record<string, string>> = {
 
 const labelled = ({ field, message }: RefusedValue) => message.replace(field, LABELS[field] ?? field)
 
-interface HowItGoesProps extends PartProps {
-  readonly name: string
-  readonly onName: (name: string) => void
-  readonly steps: string
-  readonly onSteps: (steps: string) => void
-}
-
-function HowItGoes({ name, onName, steps, onSteps, body, set }: HowItGoesProps) {
-  return (
-    <Stack className="sheet" gap="sm" component="section" aria-label="How it goes">
-      <TextInput
-        label="Name"
-        required
-        maxLength={60}
-        value={name}
-        onChange={(event) => onName(event.currentTarget.value)}
-      />
-      <Textarea
-        label="Steps, one a line"
-        description={`What you do, in order: 1 to ${MOST_OWN_STEPS} lines.`}
-        autosize
-        minRows={4}
-        value={steps}
-        onChange={(event) => onSteps(event.currentTarget.value)}
-      />
-      <WordFields body={body} set={set} />
-    </Stack>
-  )
-}
-
 const linesOf = (text: string) =>
   text
     .split('\n')
     .map((line) => line.trim())
     .filter((line) => line !== '')
-
-const WORDS = { say: 'Say', lookFor: 'Look for', easier: 'Easier', harder: 'Harder' } as const
-
-function WordFields({ body, set }: PartProps) {
-  return (Object.keys(WORDS) as (keyof typeof WORDS)[]).map((field) => (
-    <TextInput
-      key={field}
-      label={WORDS[field]}
-      maxLength={300}
-      value={body[field]}
-      onChange={(event) => set({ [field]: event.currentTarget.value })}
-    />
-  ))
-}
-
-const ROLES = [
-  { value: 'teach', label: 'it teaches' },
-  { value: 'break', label: 'it is a movement break' },
-] as const
-const ENERGIES = (['seated', 'standing', 'moving'] as const).map((value: Energy) => ({ value, label: value }))
-
-/** What it is for, where and with whom. */
-function Kind({ body, set }: PartProps) {
-  const role = body.role === 'break' ? 'break' : 'teach'
-  return (
-    <Stack className="sheet" gap="sm" component="section" aria-label="What it is for">
-      <Group grow align="start">
-        <Choice label="What it does" value={role} data={ROLES} onChange={(value) => set({ role: value })} />
-        <Choice
-          label="Stage"
-          value={body.stage}
-          data={STAGES.map((value) => ({ value, label: value }))}
-          onChange={(stage) => set({ stage })}
-        />
-        <Choice label="Energy" value={body.energy} data={ENERGIES} onChange={(energy) => set({ energy })} />
-      </Group>
-      <Checkbox.Group label="Rungs" value={[...body.rungs]} onChange={(value) => set({ rungs: value as RungId[] })}>
-        <SimpleGrid cols={{ base: 2, xs: 3 }} spacing={6} mt={6}>
-          {rungs.map(({ id, name }) => (
-            <Checkbox key={id} value={id} label={name} />
-          ))}
-        </SimpleGrid>
-      </Checkbox.Group>
-      <Checkbox.Group label="Places" value={[...body.places]} onChange={(value) => set({ places: value as Place[] })}>
-        <Group gap="md" mt={6}>
-          {PLACES.map(({ value, label }) => (
-            <Checkbox key={value} value={value} label={label} />
-          ))}
-        </Group>
-      </Checkbox.Group>
-      <Group grow align="start">
-        <WholeField
-          label="Fewest children"
-          value={body.players.least}
-          least={1}
-          most={30}
-          onChange={(least) => set({ players: { ...body.players, least } })}
-        />
-        <WholeField
-          label="Most children"
-          value={body.players.most}
-          least={1}
-          most={30}
-          onChange={(most) => set({ players: { ...body.players, most } })}
-        />
-      </Group>
-    </Stack>
-  )
-}
-
-const TURNS = [
-  { value: 'together', label: 'all at once' },
-  { value: 'in-turn', label: 'one after the other' },
-] as const
-
-/** How long it takes: rounds, turns, setting up and clearing away. */
-function Length({ body, set }: PartProps) {
-  const { duration } = body
-  const change = (part: Partial<OwnActivityBody['duration']>) => set({ duration: { ...duration, ...part } })
-  const rounds = (part: Partial<typeof duration.rounds>) => change({ rounds: { ...duration.rounds, ...part } })
-  return (
-    <Stack className="sheet" gap="sm" component="section" aria-label="How long it takes">
-      <Group grow align="start">
-        <Choice label="They play" value={duration.turns} data={TURNS} onChange={(turns) => change({ turns })} />
-        <WholeField
-          label="Seconds a turn"
-          value={duration.turnSeconds}
-          least={1}
-          most={3600}
-          onChange={(turnSeconds) => change({ turnSeconds })}
-        />
-      </Group>
-      <Group grow align="start">
-        <WholeField
-          label="Fewest rounds"
-          value={duration.rounds.least}
-          least={1}
-          most={200}
-          onChange={(least) => rounds({ least })}
-        />
-        <WholeField
-          label="Usual rounds"
-          value={duration.rounds.usual}
-          least={1}
-          most={200}
-          onChange={(usual) => rounds({ usual })}
-        />
-        <WholeField
-          label="Most rounds"
-          value={duration.rounds.most}
-          least={1}
-          most={200}
-          onChange={(most) => rounds({ most })}
-        />
-      </Group>
-      <Group grow align="start">
-        <WholeField
-          label="Minutes to set up"
-          value={duration.setUpMinutes}
-          least={0}
-          most={60}
-          onChange={(setUpMinutes) => change({ setUpMinutes })}
-        />
-        <WholeField
-          label="Minutes to clear away"
-          value={duration.clearMinutes}
-          least={0}
-          most={60}
-          onChange={(clearMinutes) => change({ clearMinutes })}
-        />
-      </Group>
-    </Stack>
-  )
-}
 
 function Minded({ body, set }: PartProps) {
   return (

@@ -1,15 +1,5 @@
-import { Button, Group, Switch, VisuallyHidden } from '@mantine/core'
+import { Switch, VisuallyHidden } from '@mantine/core'
 import { type HotkeyItem, useHotkeys, useLocalStorage } from '@mantine/hooks'
-import {
-  IconArrowBackUp,
-  IconChevronLeft,
-  IconChevronRight,
-  IconPlayerPause,
-  IconPlayerPlay,
-  IconPlus,
-  IconVolume,
-  IconVolumeOff,
-} from '@tabler/icons-react'
 import { useState } from 'react'
 import { type Call, type GameOptions, games, lastAsked, shownAt, whoInWords } from '../../core/movement'
 import { Waiting } from '../../ui/Waiting'
@@ -17,14 +7,13 @@ import { SessionWatch } from './SessionWatch'
 import { SoundMenu, type StageLook } from './SoundMenu'
 import { Figure, StagePicture } from './StagePicture'
 import { Taking } from './Taking'
-import { TimeRing } from './TimeRing'
-import { backTo } from './Back'
 import type { KeptGame } from './keptGame'
 import { nextInWords } from './nextInWords'
 import { type Game, useGame } from './useGame'
 import { type Sound, useVoice } from './useVoice'
 import type { TakenAt } from './useTaken'
 import { useWakeLock } from './useWakeLock'
+import { Controls, Over, SoundButton } from './StageControls'
 
 const USUAL_SOUND: Sound = { isOn: true, rate: 0.9, volume: 1 }
 const USUAL_LOOK: StageLook = { isLed: false, isTimed: false }
@@ -92,20 +81,6 @@ function Leading({ call }: { call: Call }) {
   )
 }
 
-function SoundButton({ isOn, onToggle }: { isOn: boolean; onToggle: () => void }) {
-  return (
-    <Button
-      variant="default"
-      size="lg"
-      aria-pressed={isOn}
-      aria-label={isOn ? 'Turn the sound off' : 'Turn the sound on'}
-      onClick={onToggle}
-    >
-      {isOn ? <IconVolume /> : <IconVolumeOff />}
-    </Button>
-  )
-}
-
 function useKeys(game: Game, repeat: () => void, toggleSound: () => void): void {
   const keys: HotkeyItem[] = [
     ['space', game.toggle],
@@ -129,64 +104,4 @@ function takenAt(
   const place = lastAsked(timeline.calls, call)
   const asked = place === undefined ? undefined : timeline.calls[place]
   return asked && place !== undefined ? { call: asked, place, shown: shownAt(asked, options) } : undefined
-}
-
-interface ControlsProps {
-  readonly game: Game
-  readonly isTimed: boolean
-  readonly onRepeat: () => void
-  readonly onEnd: () => void
-  readonly children: React.ReactNode
-}
-
-/** Everything that can be tapped, 56 px high at least. */
-function Controls({ game, isTimed, onRepeat, onEnd, children }: ControlsProps) {
-  return (
-    <Group className="caller-controls" gap="sm" justify="center">
-      <TimeRing seconds={game.position} of={game.timeline.seconds} isTimed={isTimed} />
-      <Button size="lg" variant="default" aria-label="The call before" onClick={() => game.goTo(game.call - 1)}>
-        <IconChevronLeft />
-      </Button>
-      <Button
-        size="lg"
-        w={150}
-        onClick={game.toggle}
-        leftSection={game.isPaused ? <IconPlayerPlay /> : <IconPlayerPause />}
-      >
-        {game.isPaused ? 'Go on' : 'Pause'}
-      </Button>
-      <Button size="lg" variant="default" aria-label="The next call" onClick={() => game.goTo(game.call + 1)}>
-        <IconChevronRight />
-      </Button>
-      <Button size="lg" variant="default" onClick={onRepeat} leftSection={<IconArrowBackUp />}>
-        Again
-      </Button>
-      <Button size="lg" variant="default" onClick={game.moment} leftSection={<IconPlus />}>
-        A moment more
-      </Button>
-      {children}
-      <Button size="lg" variant="subtle" onClick={onEnd}>
-        End the game
-      </Button>
-    </Group>
-  )
-}
-
-function Over({ onEnd, onAgain, say }: { onEnd: () => void; onAgain: () => void; say: string }) {
-  return (
-    <section className="caller caller-over" aria-label="The game">
-      <p className="stage-words">{say}</p>
-      <Group justify="center" gap="md">
-        <Button size="lg" onClick={onEnd}>
-          Done: choose another game
-        </Button>
-        <Button size="lg" variant="default" onClick={onAgain}>
-          The same once more
-        </Button>
-        <Button size="lg" variant="default" component="a" href={backTo().href}>
-          {backTo().label}
-        </Button>
-      </Group>
-    </section>
-  )
 }

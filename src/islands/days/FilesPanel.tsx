@@ -1,25 +1,16 @@
 import { Button, FileButton, Group, Stack, Text } from '@mantine/core'
 import { IconDownload, IconUpload } from '@tabler/icons-react'
-import { type ReactNode, useState } from 'react'
-import { type Day, type DayOn, MOST_DAY_ROWS, type DayRow, dayLine, inOrder, readDayLines } from '../../core/days'
+import { useState } from 'react'
+import { readDayLines } from '../../core/days'
 import type { DaysData } from '../../core/records'
-import type { ReadCalendar } from '../../workers/readCalendar'
-import { Choice } from '../../ui/Choice'
-import { dayInWords, today } from '../../ui/dates'
 import { readFile } from './readers'
 import type { DaysState } from './useDays'
+import { type Came, CameIn } from './CameIn'
 
 interface Props {
   readonly state: DaysState
   readonly data: DaysData
 }
-
-/** What came out of a file, to be looked at before it is taken. */
-type Came =
-  | { readonly kind: 'calendar'; readonly calendar: ReadCalendar }
-  | { readonly kind: 'rows'; readonly rows: readonly DayRow[]; readonly notes: readonly string[] }
-  | { readonly kind: 'day'; readonly name: string; readonly day: Day }
-  | { readonly kind: 'wrong'; readonly why: string }
 
 /** Days from calendars, tables and files of Ripe Acorn, and this day as such a file. */
 export function FilesPanel({ state, data }: Props) {
@@ -106,125 +97,4 @@ async function cameFrom(file: File, { settings }: DaysData): Promise<Came> {
   } catch (error) {
     return { kind: 'wrong', why: error instanceof Error ? error.message : String(error) }
   }
-}
-
-interface CameProps {
-  readonly came: Came
-  readonly state: DaysState
-  readonly onDone: () => void
-  readonly onRefused: (error: Error) => void
-}
-
-function CameIn(props: CameProps) {
-  const { came, state, onDone } = props
-  if (came.kind === 'wrong')
-    return (
-      <Text size="sm" role="alert" className="sheet sheet-attention anywhere">
-        {came.why}
-      </Text>
-    )
-  if (came.kind === 'rows')
-    return <RowsIn rows={came.rows} notes={came.notes} state={state} onDone={onDone} name="From a table" />
-  if (came.kind === 'calendar') return <CalendarIn calendar={came.calendar} state={state} onDone={onDone} />
-  return (
-    <Group gap="xs" className="sheet">
-      <Text size="sm" className="anywhere">
-        {came.name}
-      </Text>
-      <Button onClick={() => state.addFromFile(came.name, came.day).then(onDone, props.onRefused)}>Add this day</Button>
-    </Group>
-  )
-}
-
-type DoneProps = Pick<CameProps, 'state' | 'onDone'>
-
-/** A calendar has many days: one of them is looked at and taken. */
-function CalendarIn({ calendar, state, onDone }: DoneProps & { readonly calendar: ReadCalendar }) {
-  const [date, setDate] = useState(() => nearestDate(calendar))
-  const rows = calendar.days.find((each) => each.date === date)?.rows ?? []
-  return (
-    <RowsIn
-      rows={rows}
-      notes={calendar.notes}
-      state={state}
-      onDone={onDone}
-      name={dayInWords(date)}
-      on={{ kind: 'date', date }}
-    >
-      <Choice
-        label="Which day"
-        value={date}
-        onChange={setDate}
-        data={calendar.days.map((each) => ({
-          value: each.date,
-          label: `${dayInWords(each.date)} ${each.date.slice(0, 4)} (${each.rows.length})`,
-        }))}
-      />
-    </RowsIn>
-  )
-}
-
-interface RowsInProps extends DoneProps {
-  readonly rows: readonly DayRow[]
-  readonly notes: readonly string[]
-  /** What a new day of them is called. */
-  readonly name: string
-  readonly on?: DayOn
-  readonly children?: ReactNode
-}
-
-const ON_WEEKDAYS: DayOn = { kind: 'weekdays', days: [0, 1, 2, 3, 4] }
-
-/** Rows from a file as they will stand in the day, and what was left out. */
-function RowsIn({ rows, notes, state, onDone, name, on = ON_WEEKDAYS, children }: RowsInProps) {
-  const taken = rows.slice(0, MOST_DAY_ROWS)
-  const asNew = () => {
-    state.add(name, { on, whose: { kind: 'everybody' }, rows: inOrder(taken), starts: [] })
-    onDone()
-  }
-  const into = () => {
-    state.change({ rows: inOrder([...state.body.rows, ...taken]) })
-    onDone()
-  }
-  return (
-    <Stack gap={6} className="sheet">
-      {children}
-      <ol className="days-read" aria-label="Rows in the file">
-        {taken.map((row, i) => (
-          <li key={`${i} ${dayLine(row)}`} className="anywhere">
-            {dayLine(row)}
-          </li>
-        ))}
-      </ol>
-      {rows.length > MOST_DAY_ROWS && (
-        <Text size="sm" className="days-odd">
-          A day has at most {MOST_DAY_ROWS} rows: {rows.length - MOST_DAY_ROWS} later ones are left out.
-        </Text>
-      )}
-      {notes.map((note) => (
-        <Text key={note} size="sm" className="quiet anywhere">
-          {note}
-        </Text>
-      ))}
-      <Group gap="xs">
-        <Button onClick={asNew}>As a new day</Button>
-        {state.one && (
-          <Button
-            variant="default"
-            disabled={state.body.rows.length + taken.length > MOST_DAY_ROWS}
-            onClick={into}
-            className="anywhere"
-          >
-            Into {state.one.name}
-          </Button>
-        )}
-      </Group>
-    </Stack>
-  )
-}
-
-/** The first date from today on, or the last one before. */
-function nearestDate({ days }: ReadCalendar): string {
-  const from = today()
-  return (days.find(({ date }) => date >= from) ?? days[days.length - 1])?.date ?? ''
 }

@@ -1,68 +1,23 @@
 import { Button, Checkbox, Group, Stack, Switch, Text } from '@mantine/core'
 import { IconPrinter, IconRun } from '@tabler/icons-react'
-import { useMemo, useState } from 'react'
-import { inOrder } from '../../core/days'
+import { useMemo } from 'react'
 import { attempt } from '../../core/errors'
 import {
-  DAY_THINGS,
   DAY_THING_IDS,
-  type DayPrintWish,
-  type DayThingId,
+  DAY_THINGS,
   dayPrints,
+  type DayPrintWish,
   dayThing,
+  type DayThingId,
   roundedInWords,
 } from '../../core/planning'
-import { type DaysData, wordingOf } from '../../core/records'
+import type { DaysData } from '../../core/records'
 import { printableOf } from '../../core/printables'
-import { rungOf, schools } from '../../core/teaching'
+import { rungOf } from '../../core/teaching'
 import { Cautions } from '../../ui/Cautions'
 import { Choice } from '../../ui/Choice'
-import type { DaysState } from './useDays'
 import { NumberField } from '../../ui/NumberField'
-
-interface Props {
-  readonly state: DaysState
-  readonly data: DaysData
-}
-
-const FIRST: readonly DayThingId[] = ['wall-strip', 'draw-hands']
-
-/** What was chosen to be printed, and how the core is asked for it. */
-function usePrints({ state, data }: Props) {
-  const { one: day, body } = state
-  const { whose } = body
-  const [things, setThings] = useState(FIRST)
-  const [groupId, setGroupId] = useState(
-    whose.kind === 'group' && data.groups.some(({ id }) => id === whose.groupId) ? whose.groupId : '',
-  )
-  const [isRounded, setRounded] = useState(true)
-  const [seed, setSeed] = useState<number | string>(1)
-  const children = useMemo(() => childrenOf(data, groupId), [data, groupId])
-  const wish = useMemo(() => {
-    const { settings } = data
-    const school = schools[settings.school]
-    return {
-      title: '',
-      paper: settings.paper,
-      lowInk: settings.lowInk,
-      wording: wordingOf(settings),
-      rows: inOrder(body.rows),
-      children,
-      isRounded,
-      order: school.order,
-      seed: Number(seed) || 0,
-    }
-  }, [body.rows, children, data, isRounded, seed])
-  const href = `/api/days/${day?.id}/print.pdf?${new URLSearchParams([
-    ...things.map((id) => ['things', id]),
-    ...(groupId ? [['group', groupId]] : []),
-    ['rounded', String(isRounded)],
-    ['seed', String(wish.seed)],
-  ])}`
-  return { things, setThings, groupId, setGroupId, isRounded, setRounded, seed, setSeed, children, wish, href }
-}
-
-type Prints = ReturnType<typeof usePrints>
+import { type Prints, type Props, usePrints } from './usePrints'
 
 /** What the day makes, for a group or once: chosen with a tap, printed in one PDF. */
 export function PrintPanel({ state, data }: Props) {
@@ -167,17 +122,6 @@ function Rounding({ prints: { isRounded, setRounded, children, wish } }: { print
       </details>
     </>
   )
-}
-
-/** The children of a group with the rungs that they work on. */
-function childrenOf({ groups, reports, settings }: DaysData, groupId: string) {
-  const { order } = schools[settings.school]
-  const group = groups.find(({ id }) => id === groupId)
-  return (group?.childIds ?? []).flatMap((id) => {
-    const report = reports.find(({ child }) => child.id === id)
-    const rung = report?.standing.working ?? order[order.length - 1]
-    return report && rung ? [{ id, name: report.child.name, rung }] : []
-  })
 }
 
 interface ThingsProps {

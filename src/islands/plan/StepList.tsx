@@ -1,12 +1,12 @@
 import type { StepId } from '../../core/ids'
-import { ActionIcon, Group, Stack, Text, UnstyledButton } from '@mantine/core'
+import { ActionIcon, Group, Stack, Text } from '@mantine/core'
 import {
+  closestCenter,
   DndContext,
   type DragEndEvent,
   KeyboardSensor,
   MouseSensor,
   TouchSensor,
-  closestCenter,
   useSensor,
   useSensors,
 } from '@dnd-kit/core'
@@ -17,30 +17,14 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
-import { IconArrowsExchange, IconGripVertical, IconLock, IconLockOpen, IconTrash } from '@tabler/icons-react'
-import { useState } from 'react'
-import { activityOf, wordsOn } from '../../core/activities'
-import {
-  LONGEST_SESSION,
-  type PlanStep,
-  type TimedStep,
-  paceInWords,
-  planAfterLock,
-  planAfterMinutes,
-  planAfterMove,
-  planAfterRemove,
-  timeline,
-} from '../../core/planning'
+import { IconGripVertical, IconTrash } from '@tabler/icons-react'
+import { activityOf } from '../../core/activities'
+import { LONGEST_SESSION, planAfterMinutes, planAfterMove, planAfterRemove, timeline } from '../../core/planning'
 import type { Settings } from '../../core/records'
-import type { Stage } from '../../core/teaching'
 import { say } from '../../core/wording'
-import { StageTag } from '../../ui/StageTag'
-import { later } from '../../ui/later'
 import { MinutesField } from './SessionFieldsRow'
 import type { PlanState } from './usePlan'
-
-/** Works out games, for which all printables are needed: so it comes when a step is opened. */
-const lasts = later(async () => (await import('./Lasts')).Lasts)
+import { Lock, StepDetails, StepName, type StepRowProps, Swap } from './StepParts'
 
 interface StepListProps {
   readonly state: PlanState
@@ -108,15 +92,6 @@ function announcementsFor(state: PlanState) {
   }
 }
 
-interface StepRowProps {
-  readonly timed: TimedStep
-  readonly at: string
-  readonly state: PlanState
-  readonly settings: Settings
-  readonly open: boolean
-  readonly onPick: () => void
-}
-
 function StepRow({ timed, at, state, settings, open, onPick }: StepRowProps) {
   const { step } = timed
   const { plan } = state.session
@@ -173,86 +148,4 @@ function StepRow({ timed, at, state, settings, open, onPick }: StepRowProps) {
       {open && <StepDetails timed={timed} state={state} settings={settings} />}
     </li>
   )
-}
-
-/** A step that is locked stays when another plan is built. */
-function Lock({ step, name, state }: { step: PlanStep; name: string; state: PlanState }) {
-  return (
-    <ActionIcon
-      variant={step.locked ? 'light' : 'subtle'}
-      color={step.locked ? undefined : 'gray'}
-      size="lg"
-      aria-label={`Keep ${name} when another plan is built`}
-      aria-pressed={step.locked === true}
-      onClick={() => state.setPlan(planAfterLock(state.session.plan, step.id, !step.locked))}
-    >
-      {step.locked ? <IconLock size={18} /> : <IconLockOpen size={18} color="var(--quiet)" />}
-    </ActionIcon>
-  )
-}
-
-interface StepNameProps extends Pick<StepRowProps, 'at' | 'open' | 'onPick'> {
-  readonly name: string
-  readonly stage: Stage
-}
-
-function StepName({ name, stage, at, open, onPick }: StepNameProps) {
-  return (
-    <UnstyledButton onClick={onPick} aria-expanded={open} style={{ flex: 1, minWidth: 0, minHeight: 44 }}>
-      <Group gap={8} wrap="nowrap">
-        <Text span size="sm" className="quiet" style={{ minWidth: 40 }}>
-          {at}
-        </Text>
-        <Text span fw={600} className="anywhere" style={{ flex: 1 }}>
-          {name}
-        </Text>
-        <StageTag stage={stage} />
-      </Group>
-    </UnstyledButton>
-  )
-}
-
-/** Why it is there, what to do and what to look for. */
-function StepDetails({ timed: { step, start }, state, settings }: Pick<StepRowProps, 'timed' | 'state' | 'settings'>) {
-  const activity = activityOf(step)
-  const words = wordsOn(activity, step.rung)
-  const players = state.request.children.length
-  const pace = paceInWords(activity, players, state.request.pace)
-  return (
-    <Stack gap={4} mt={6} pl={44}>
-      <Text size="sm" c="var(--stage)" fw={600}>
-        {step.why}
-      </Text>
-      <ol style={{ margin: 0, paddingLeft: 20, fontSize: 14 }}>
-        {words.steps.map((text) => (
-          <li key={text}>{text}</li>
-        ))}
-      </ol>
-      <Text size="sm">Look for: {words.lookFor}</Text>
-      {pace && <Text size="sm">{pace}</Text>}
-      {step.stations && <stations.Part step={step} start={start} request={state.request} />}
-      <lasts.Part step={step} children={players} settings={settings} />
-      {step.tookSeconds !== undefined && <Text size="sm">It took {Math.round(step.tookSeconds / 60)} min.</Text>}
-    </Stack>
-  )
-}
-
-const stations = later(async () => (await import('../../ui/StationsShown')).StationsShown)
-const swapMenu = later(async () => (await import('./SwapMenu')).SwapMenu)
-
-/** The menu of what could stand in a step's place comes when it is asked for. */
-function Swap(props: { stepId: StepId; name: string; state: PlanState }) {
-  const [isWanted, setWanted] = useState(false)
-  const button = (
-    <ActionIcon
-      variant="subtle"
-      color="gray"
-      size="lg"
-      aria-label={`Swap ${props.name}`}
-      onClick={() => setWanted(true)}
-    >
-      <IconArrowsExchange size={18} color="var(--quiet)" />
-    </ActionIcon>
-  )
-  return isWanted ? <swapMenu.Part {...props} /> : button
 }

@@ -1,18 +1,15 @@
-import { Button, Checkbox, Group, Radio, SimpleGrid, Stack, Switch, Text, Title } from '@mantine/core'
+import { Button, Group, Radio, SimpleGrid, Stack, Text, Title } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { tell } from '../../ui/notices'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { type MaterialId, materials } from '../../core/activities'
 import { timeAt } from '../../core/clock'
-import { type PaperId, papers } from '../../core/drawing'
 import type { Settings } from '../../core/records'
-import { type SchoolId, rungOf, schools } from '../../core/teaching'
+import { rungOf, type SchoolId, schools } from '../../core/teaching'
 import { LANGUAGE_IDS, languages, say } from '../../core/wording'
-import { Refusal, api } from '../../ui/api'
+import { api, Refusal } from '../../ui/api'
 import { SAYING_FORMS, type SayingForm } from '../../ui/names'
-import { PLACES } from '../../ui/places'
-import { Segments } from '../../ui/Segments'
+import { PlaceRules, PrintingRules, type RulesProps } from './RulesParts'
 
 /** Times that show how the ways of saying differ. */
 const EXAMPLES = [timeAt(4, 15), timeAt(6, 35), timeAt(8, 45)]
@@ -63,11 +60,6 @@ export function RulesForm({ settings }: { settings: Settings }) {
       </Stack>
     </form>
   )
-}
-
-interface RulesProps {
-  readonly rules: Settings
-  readonly set: (change: Partial<Settings>) => void
 }
 
 /** How times are put in words and figures. */
@@ -126,55 +118,6 @@ function SchoolRules({ rules, set }: RulesProps) {
           ))}
         </Stack>
       </Radio.Group>
-    </section>
-  )
-}
-
-/** Paper and ink. */
-function PrintingRules({ rules, set }: RulesProps) {
-  return (
-    <section className="sheet" aria-label="Printing">
-      <Stack gap="sm">
-        <Title order={2} size="h4">
-          Printing
-        </Title>
-        <Segments
-          aria-label="Paper"
-          value={rules.paper}
-          onChange={(paper) => set({ paper })}
-          data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: papers[id].name }))}
-        />
-        <Switch
-          label="Save ink: outlines instead of filled hands"
-          checked={rules.lowInk}
-          onChange={(event) => set({ lowInk: event.currentTarget.checked })}
-        />
-      </Stack>
-    </section>
-  )
-}
-
-/** Where the group meets, and what it usually has. */
-function PlaceRules({ rules, set }: RulesProps) {
-  return (
-    <section className="sheet" aria-label="Place and materials">
-      <Stack gap="sm">
-        <Title order={2} size="h4">
-          Place and materials
-        </Title>
-        <Choice label="Where you usually meet" data={PLACES} value={rules.place} onChange={(place) => set({ place })} />
-        <Checkbox.Group
-          label="Usually to hand"
-          value={[...rules.materials]}
-          onChange={(value) => set({ materials: value as MaterialId[] })}
-        >
-          <SimpleGrid cols={2} spacing={6} mt={6}>
-            {(Object.keys(materials) as MaterialId[]).map((id) => (
-              <Checkbox key={id} value={id} label={materials[id].name} />
-            ))}
-          </SimpleGrid>
-        </Checkbox.Group>
-      </Stack>
     </section>
   )
 }

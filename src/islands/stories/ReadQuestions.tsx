@@ -1,20 +1,17 @@
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { useState } from 'react'
-import { onDial } from '../../core/clock'
 import { stageOf } from '../../core/knowing'
 import type { StoriesData } from '../../core/records'
 import type { ChosenQuestion, StoryQuestion } from '../../core/stories'
-import { type Value, isRight, sayAnswer } from '../../core/teaching'
+import { sayAnswer, type Value } from '../../core/teaching'
 import type { Wording } from '../../core/wording'
 import { Choice } from '../../ui/Choice'
-import { Dial } from '../../ui/Dial'
-import { StillDial } from '../../ui/DialFace'
 import { keepAnswer, takeBack } from '../../ui/outbox/answers'
 import { useReadyToKeep } from '../../ui/outbox/useReadyToKeep'
 import { newId } from '../../ui/api'
-import type { Hands } from '../../ui/hands'
 import { tell } from '../../ui/notices'
 import type { StoriesState } from './useStories'
+import { Answers } from './GivenAnswers'
 
 interface Props {
   readonly state: StoriesState
@@ -86,8 +83,6 @@ interface AskedProps {
   readonly onNext: () => void
 }
 
-const STRAIGHT_UP: Hands = { gear: 'free', hour: 0, minute: 0 }
-
 interface Given {
   readonly id: string
   readonly right: boolean
@@ -155,92 +150,4 @@ function OneAsked({ says, question, childId, wording, onNext }: AskedProps) {
 function rightInWords({ kind, choices, right, item }: StoryQuestion, wording: Wording): string {
   if (kind === 'order') return right.map((at) => choices[at]).join(' → ')
   return choices[right[0] ?? -1] ?? sayAnswer(item, item.answer, wording)
-}
-
-interface AnswersProps {
-  readonly question: StoryQuestion
-  readonly wording: Wording
-  readonly onAnswer: (value: Value, right: boolean) => void
-}
-
-/** The ways to answer: hands to set, clocks, words, or things to put in order. */
-function Answers({ question, wording, onAnswer }: AnswersProps) {
-  const { kind, clocks, choices, right, values, item } = question
-  const pick = (i: number) => {
-    const value = values[i]
-    if (value) onAnswer(value, i === right[0])
-  }
-  if (kind === 'set-clock')
-    return <SetHands wording={wording} onSet={(value) => onAnswer(value, isRight(item, value))} />
-  if (kind === 'order') return <Ordering question={question} onAnswer={onAnswer} />
-  return (
-    <Group gap="md" role="group" aria-label="The answer">
-      {clocks?.map((minute, i) => (
-        <button
-          key={minute}
-          type="button"
-          className="read-clock"
-          aria-label={`Clock ${'abcd'.charAt(i)}`}
-          onClick={() => pick(i)}
-        >
-          <StillDial hands={{ gear: 'geared', minute: onDial(minute) }} wording={wording} size={190} secret />
-        </button>
-      ))}
-      {choices.map((choice, i) => (
-        <Button key={choice} size="lg" variant="default" className="read-choice" onClick={() => pick(i)}>
-          {choice}
-        </Button>
-      ))}
-    </Group>
-  )
-}
-
-function SetHands({ wording, onSet }: { wording: Wording; onSet: (value: Value) => void }) {
-  const [hands, setHands] = useState(STRAIGHT_UP)
-  return (
-    <Group align="end">
-      <Dial hands={hands} onTurn={setHands} step={5} wording={wording} size={320} secret />
-      {hands.gear === 'free' && (
-        <Button size="lg" onClick={() => onSet({ kind: 'hands', hour: hands.hour, minute: hands.minute })}>
-          The hands are set
-        </Button>
-      )}
-    </Group>
-  )
-}
-
-/** The most letters of an answer that is kept as it was said. */
-const MOST_SAID = 200
-
-/** Things are touched in their order; a right order is kept as the first of them, another one as it was said. */
-function Ordering({ question, onAnswer }: Omit<AnswersProps, 'wording'>) {
-  const [picked, setPicked] = useState<readonly number[]>([])
-  const { choices, right, values } = question
-  const touch = (i: number) => {
-    const next = picked.includes(i) ? picked.filter((each) => each !== i) : [...picked, i]
-    setPicked(next)
-    if (next.length < choices.length) return
-    const isOrdered = next.every((each, at) => each === right[at])
-    // Another order is no time of the story: it is kept as it was said.
-    const said = next.map((each) => choices[each] ?? '').join(' → ')
-    const value = isOrdered ? values[next[0] ?? 0] : ({ kind: 'written', text: said.slice(0, MOST_SAID) } as const)
-    if (value) onAnswer(value, isOrdered)
-  }
-  return (
-    <Stack gap={8} role="group" aria-label="The answer">
-      {choices.map((choice, i) => (
-        <Button
-          key={choice}
-          size="lg"
-          variant={picked.includes(i) ? 'light' : 'default'}
-          className="read-choice"
-          justify="flex-start"
-          leftSection={<strong>{picked.includes(i) ? picked.indexOf(i) + 1 : '·'}</strong>}
-          onClick={() => touch(i)}
-        >
-          {choice}
-        </Button>
-      ))}
-    </Stack>
-  )
 }

@@ -1,40 +1,23 @@
-import { Button, Group, TextInput } from '@mantine/core'
-import { Choice, listed } from '../../ui/Choice'
+import { Button, Group } from '@mantine/core'
 import { useLocalStorage, useWindowEvent } from '@mantine/hooks'
 import { useState } from 'react'
-import { describeHourHandError, dialHour, midnightsPassed, onDial } from '../../core/clock'
+import { midnightsPassed } from '../../core/clock'
 import { FADING_ORDER } from '../../core/knowing'
 import { type SessionContext, wordingOf } from '../../core/records'
 import { type RungId, rungOf } from '../../core/teaching'
-import { languages, parseTime, say, type Wording, whyNoTime } from '../../core/wording'
-import { Dial } from '../../ui/Dial'
-import { type Hands, anglesOf, minuteShown } from '../../ui/hands'
+import { anglesOf, type Hands, minuteShown } from '../../ui/hands'
 import { isTyping } from '../../ui/Shortcuts'
-import { helpsOnDial } from '../../ui/helps'
 import { later, useFetchLater } from '../../ui/later'
 import type { Helps } from './HelpsMenu'
-import { Segments } from '../../ui/Segments'
+import { ClockPickers, type Clocks, Dials, type Line } from './Dials'
+import { Said, SetTo, Turning } from './StageParts'
 
 const helpsMenu = later(async () => (await import('./HelpsMenu')).HelpsMenu, <Button variant="default">Helps</Button>)
 const numberLine = later(async () => (await import('./LineUnder')).NumberLine)
-const jumpLine = later(async () => (await import('./LineUnder')).JumpLine)
+const jumpLine = later(async () => (await import('./JumpLine')).JumpLine)
 const LATER = [helpsMenu, numberLine]
 
 const BARE: Helps = { on: [], order: FADING_ORDER, numerals: 'all', marks: 'all' }
-
-/** Which clocks stand there: one with both hands, each hand on its own, or all three beside each other. */
-const CLOCKS = {
-  both: { name: 'Both hands', dials: ['both'] },
-  second: { name: 'And seconds', dials: ['both'] },
-  hour: { name: 'Hour hand only', dials: ['hour'] },
-  minute: { name: 'Minute hand only', dials: ['minute'] },
-  apart: { name: 'Apart and together', dials: ['hour', 'minute', 'both'] },
-} as const
-type Clocks = keyof typeof CLOCKS
-const CLOCK_NAMES = (Object.keys(CLOCKS) as Clocks[]).map((value) => ({ value, label: CLOCKS[value].name }))
-
-const LINES = { none: 'No line', number: 'Number line', jumps: 'Jumps' } as const
-type Line = keyof typeof LINES
 
 interface ClockStageProps {
   readonly hands: Hands
@@ -102,56 +85,6 @@ function useTurning(hands: Hands, onTurn: (hands: Hands) => void) {
   return { day, turn, gear, toMinute }
 }
 
-interface SaidProps {
-  readonly hands: Hands
-  readonly wording: Wording
-  readonly day: number
-  readonly isSaid: boolean
-  readonly helps: Helps
-}
-
-/** The time, once it is asked for, or how the hour hand is off; before that, the hour that the zones show. */
-function Said({ hands, wording, day, isSaid, helps }: SaidProps) {
-  const error = hands.gear === 'free' ? describeHourHandError(hands) : undefined
-  const { phrases } = languages[wording.language]
-  const unasked = helps.on.includes('zones') ? phrases.stillHour(dialHour(onDial(minuteShown(hands)))) : ''
-  return (
-    <div className="table-said" aria-live="polite" style={error && isSaid ? { fontSize: 24 } : undefined}>
-      {isSaid ? (error ?? saidWhole(hands, wording, day)) : unasked}
-    </div>
-  )
-}
-
-interface TurningProps {
-  readonly gear: Hands['gear']
-  readonly onGear: (gear: string) => void
-  readonly step: string
-  readonly onStep: (step: string) => void
-}
-
-/** Whether the hands turn together, and by how many minutes at a click. */
-function Turning({ gear, onGear, step, onStep }: TurningProps) {
-  return (
-    <>
-      <Segments
-        aria-label="How the hands turn"
-        value={gear}
-        onChange={onGear}
-        data={[
-          { value: 'geared', label: 'Hands together' },
-          { value: 'free', label: 'Each hand alone' },
-        ]}
-      />
-      <Segments
-        aria-label="Minutes a click"
-        value={step}
-        onChange={onStep}
-        data={['1', '5', '15', '30'].map((value) => ({ value, label: value === '30' ? '30 min' : value }))}
-      />
-    </>
-  )
-}
-
 /** The menu of helps is fetched once it is asked for, or at once where some are on. */
 function HelpsButton({ helps, onChange }: { helps: Helps; onChange: (helps: Helps) => void }) {
   const [isWanted, setWanted] = useState(false)
@@ -162,107 +95,4 @@ function HelpsButton({ helps, onChange }: { helps: Helps; onChange: (helps: Help
       Helps
     </Button>
   )
-}
-
-interface DialsProps {
-  readonly clocks: Clocks
-  readonly line: Line
-  readonly hands: Hands
-  readonly onTurn: (hands: Hands) => void
-  readonly step: number
-  readonly wording: Wording
-  readonly helps: Helps
-}
-
-function Dials({ clocks, line, hands, onTurn, step, wording, helps }: DialsProps) {
-  const { dials } = CLOCKS[clocks]
-  const minute = minuteShown(hands)
-  return (
-    <div className={`table-dials table-dials-${dials.length} table-dials-over-${line}`}>
-      {dials.map((drawn) => (
-        <div key={drawn} className="table-dial">
-          <Dial
-            name={dials.length === 1 ? 'A clock' : drawn === 'both' ? 'Both hands' : `The ${drawn} hand alone`}
-            hands={hands}
-            onTurn={onTurn}
-            step={step}
-            wording={wording}
-            size="100%"
-            scaffolds={{
-              ...helpsOnDial(helps.on, minute),
-              numerals: helps.numerals,
-              marks: helps.marks,
-              hands: drawn,
-            }}
-          />
-        </div>
-      ))}
-    </div>
-  )
-}
-
-interface PickersProps {
-  readonly clocks: Clocks
-  readonly onClocks: (clocks: Clocks) => void
-  readonly line: Line
-  readonly onLine: (line: Line) => void
-}
-
-/** Which clocks stand there, and the line under them. */
-function ClockPickers({ clocks, onClocks, line, onLine }: PickersProps) {
-  return (
-    <>
-      <Choice aria-label="Which clocks" w={170} value={clocks} onChange={onClocks} data={CLOCK_NAMES} />
-      <Choice aria-label="Line under the clock" w={130} value={line} onChange={onLine} data={listed(LINES)} />
-    </>
-  )
-}
-
-/** A time typed as adults type it: the clock is turned to it, or told why it is none. */
-function SetTo({ wording, onTime }: { wording: Wording; onTime: (minute: number) => void }) {
-  const [text, setText] = useState('')
-  const [error, setError] = useState<string>()
-  return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault()
-        const parsed = parseTime(text, wording.language)
-        setError(parsed ? undefined : whyNoTime(text, wording.language))
-        if (!parsed) return
-        onTime(parsed.minute)
-        setText('')
-      }}
-    >
-      <TextInput
-        aria-label="Set the clock to"
-        placeholder="Set to … half 4"
-        w={error ? 300 : 150}
-        value={text}
-        error={error}
-        onChange={(event) => {
-          setText(event.currentTarget.value)
-          setError(undefined)
-        }}
-        autoComplete="off"
-      />
-    </form>
-  )
-}
-
-const DAYS: Readonly<Record<string, string>> = { '1': 'the next day', '-1': 'the day before' }
-
-/** The time in words and in figures; where the hands are geared, with its half of the day and the day. */
-function saidWhole(hands: Hands, wording: Wording, day: number): string {
-  const minute = minuteShown(hands)
-  const figures = { ...wording, form: 'digital' } as const
-  const words = say(onDial(minute), wording)
-  const seconds = hands.gear === 'geared' && hands.second ? ` and ${hands.second} s` : ''
-  const digital =
-    hands.gear === 'geared' ? say(minute, { ...figures, options: { dayHalf: true } }) : say(onDial(minute), figures)
-  const parts = [
-    words + seconds,
-    ...(digital === words ? [] : [digital]),
-    ...(day === 0 ? [] : [DAYS[day] ?? `${Math.abs(day)} days ${day > 0 ? 'on' : 'back'}`]),
-  ]
-  return parts.join(' · ')
 }

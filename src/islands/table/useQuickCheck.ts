@@ -1,72 +1,18 @@
 import type { ChildId } from '../../core/ids'
-import { useMemo, useState } from 'react'
-import {
-  type Belief,
-  type Question,
-  type ScaffoldId,
-  believe,
-  chanceOf,
-  nextQuestion,
-  stageOf,
-  tellingQuestion,
-} from '../../core/knowing'
-import { type PlanChild, workingRung } from '../../core/planning'
-import { type SentAnswer, type SessionContext, requestOf } from '../../core/records'
-import {
-  type Ask,
-  BESIDE_THE_ORDER,
-  type MisreadingId,
-  type RungId,
-  type Value,
-  explain,
-  isRight,
-  schools,
-} from '../../core/teaching'
+import { useState } from 'react'
+import { type Question, type ScaffoldId, stageOf } from '../../core/knowing'
+import type { SentAnswer, SessionContext } from '../../core/records'
+import { BESIDE_THE_ORDER, isRight, schools, type Value } from '../../core/teaching'
 import { keepAnswer, takeBack } from '../../ui/outbox/answers'
 import { newId } from '../../ui/api'
 import type { Hands } from '../../ui/hands'
-import { type Asked, type CheckState, type Choices, afterGiven, afterNext, afterUndo } from './checkState'
+import { afterGiven, afterNext, afterUndo, type CheckState, type Choices } from './checkState'
 import { tallyOf, useCheckState } from './useCheckState'
+import { useTurn } from './askedNow'
 
 /** An answer that took longer was left lying. */
 const LONGEST_MS = 3_600_000
-/** Between the seeds of one child and the next. */
-const SEEDS_APART = 1000
 const STRAIGHT_UP: Hands = { gear: 'free', hour: 0, minute: 0 }
-
-/** Whose turn it is, what is asked, and what the answer means if it was given: all of it follows from what is kept. */
-function useTurn({ children, session, ...context }: SessionContext, kept: CheckState) {
-  const child = children[kept.turn % Math.max(1, children.length)]
-  const own = child ? workingRung(child, requestOf({ children, session, ...context })) : session.plan.rung
-  const rung = rungFor(child, kept.choices, own)
-  const place = child ? children.indexOf(child) : 0
-  const put = child ? (kept.put[child.id] ?? []) : []
-  const question = useMemo(
-    () => (child ? questionFor(kept, child, rung, session.seed + place * SEEDS_APART) : undefined),
-    [child, place, rung, session.seed, kept],
-  )
-  const belief: Belief = useMemo(() => believe(answersOf(kept, child), child?.before), [kept, child])
-  /** The answer that was just given, until the next question; found again after a reload. */
-  const given = answersOf(kept, child).find((each) => each.n === put.length)
-  /** What it may mean, the likeliest first. */
-  const meanings = given
-    ? explain(given.item, given.given).sort((a, b) => chanceOf(belief, b) - chanceOf(belief, a))
-    : []
-  /** Where an answer may mean more than one thing: the question that would tell them apart. */
-  const telling = useMemo(
-    () => (given ? tellingAfter(given, kept, meanings, session.seed) : undefined),
-    // It follows from the answer that was given, and stays while that is on the screen.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [given?.id],
-  )
-  const scaffolds = child ? (kept.scaffolds[child.id] ?? child.scaffolds?.[rung] ?? []) : []
-  return { child, rung, put, question, belief, given, meanings, telling, scaffolds }
-}
-
-/** What this child answered in this session. */
-function answersOf(kept: CheckState, child: PlanChild | undefined): readonly Asked[] {
-  return kept.answers.filter((answer) => answer.childId === child?.id)
-}
 
 /** What belongs to one question only: how the hands stand, whether it was helped, and since when it is shown. */
 function useHandsOn() {
@@ -168,38 +114,4 @@ function sentAnswer({ childId, question, value }: GivenNow, answered: AnsweredWi
     scaffolds: answered.scaffolds,
     ...(answered.timer && { tookMs: Math.min(LONGEST_MS, at - answered.shownAt) }),
   }
-}
-
-/** Where an answer may mean more than one thing: the question that would tell them apart. */
-function tellingAfter(
-  given: Asked,
-  { put, choices }: CheckState,
-  meanings: readonly MisreadingId[],
-  seed: number,
-): Question | undefined {
-  if (meanings.length < 2) return undefined
-  const asked = [...(put[given.childId] ?? []).map(({ item }) => item), given.item]
-  const asks = choices.ask ? [choices.ask] : undefined
-  return tellingQuestion({ rung: given.item.rung, seed, answers: [], asked, asks }, meanings)
-}
-
-/** The rung picked for all, what is due for this child, or the one the child works on. */
-function rungFor(child: PlanChild | undefined, { rung }: Choices, own: RungId): RungId {
-  if (rung === 'due') return child?.standing.due[0] ?? own
-  return rung ?? own
-}
-
-/** The same after a reload: it follows from what was put and answered before. */
-function questionFor(kept: CheckState, child: PlanChild, rung: RungId, seed: number): Question | undefined {
-  if (kept.forced?.childId === child.id) return kept.forced.question
-  const put = kept.put[child.id] ?? []
-  const asks: readonly Ask[] | undefined = kept.choices.ask ? [kept.choices.ask] : undefined
-  return nextQuestion({
-    rung,
-    seed,
-    answers: kept.answers.filter((answer) => answer.childId === child.id && answer.n < put.length),
-    asked: put.map(({ item }) => item).filter((item) => item.rung === rung),
-    before: child.before,
-    asks,
-  })
 }

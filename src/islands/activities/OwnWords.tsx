@@ -1,0 +1,47 @@
+import { Stack, Textarea, TextInput } from '@mantine/core'
+import { MOST_OWN_STEPS } from '../../core/activities'
+import type { PartProps } from './OwnKind'
+
+interface HowItGoesProps extends PartProps {
+  readonly name: string
+  readonly onName: (name: string) => void
+  readonly steps: string
+  readonly onSteps: (steps: string) => void
+}
+
+export function HowItGoes({ name, onName, steps, onSteps, body, set }: HowItGoesProps) {
+  return (
+    <Stack className="sheet" gap="sm" component="section" aria-label="How it goes">
+      <TextInput
+        label="Name"
+        required
+        maxLength={60}
+        value={name}
+        onChange={(event) => onName(event.currentTarget.value)}
+      />
+      <Textarea
+        label="Steps, one a line"
+        description={`What you do, in order: 1 to ${MOST_OWN_STEPS} lines.`}
+        autosize
+        minRows={4}
+        value={steps}
+        onChange={(event) => onSteps(event.currentTarget.value)}
+      />
+      <WordFields body={body} set={set} />
+    </Stack>
+  )
+}
+
+const WORDS = { say: 'Say', lookFor: 'Look for', easier: 'Easier', harder: 'Harder' } as const
+
+function WordFields({ body, set }: PartProps) {
+  return (Object.keys(WORDS) as (keyof typeof WORDS)[]).map((field) => (
+    <TextInput
+      key={field}
+      label={WORDS[field]}
+      maxLength={300}
+      value={body[field]}
+      onChange={(event) => set({ [field]: event.currentTarget.value })}
+    />
+  ))
+}

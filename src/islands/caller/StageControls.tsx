@@ -1,0 +1,88 @@
+import { Button, Group } from '@mantine/core'
+import {
+  IconArrowBackUp,
+  IconChevronLeft,
+  IconChevronRight,
+  IconPlayerPause,
+  IconPlayerPlay,
+  IconPlus,
+  IconVolume,
+  IconVolumeOff,
+} from '@tabler/icons-react'
+import { TimeRing } from './TimeRing'
+import { backTo } from './Back'
+import type { Game } from './useGame'
+
+export function SoundButton({ isOn, onToggle }: { isOn: boolean; onToggle: () => void }) {
+  return (
+    <Button
+      variant="default"
+      size="lg"
+      aria-pressed={isOn}
+      aria-label={isOn ? 'Turn the sound off' : 'Turn the sound on'}
+      onClick={onToggle}
+    >
+      {isOn ? <IconVolume /> : <IconVolumeOff />}
+    </Button>
+  )
+}
+
+interface ControlsProps {
+  readonly game: Game
+  readonly isTimed: boolean
+  readonly onRepeat: () => void
+  readonly onEnd: () => void
+  readonly children: React.ReactNode
+}
+
+/** Everything that can be tapped, 56 px high at least. */
+export function Controls({ game, isTimed, onRepeat, onEnd, children }: ControlsProps) {
+  return (
+    <Group className="caller-controls" gap="sm" justify="center">
+      <TimeRing seconds={game.position} of={game.timeline.seconds} isTimed={isTimed} />
+      <Button size="lg" variant="default" aria-label="The call before" onClick={() => game.goTo(game.call - 1)}>
+        <IconChevronLeft />
+      </Button>
+      <Button
+        size="lg"
+        w={150}
+        onClick={game.toggle}
+        leftSection={game.isPaused ? <IconPlayerPlay /> : <IconPlayerPause />}
+      >
+        {game.isPaused ? 'Go on' : 'Pause'}
+      </Button>
+      <Button size="lg" variant="default" aria-label="The next call" onClick={() => game.goTo(game.call + 1)}>
+        <IconChevronRight />
+      </Button>
+      <Button size="lg" variant="default" onClick={onRepeat} leftSection={<IconArrowBackUp />}>
+        Again
+      </Button>
+      <Button size="lg" variant="default" onClick={game.moment} leftSection={<IconPlus />}>
+        A moment more
+      </Button>
+      {children}
+      <Button size="lg" variant="subtle" onClick={onEnd}>
+        End the game
+      </Button>
+    </Group>
+  )
+}
+
+export function Over({ onEnd, onAgain, say }: { onEnd: () => void; onAgain: () => void; say: string }) {
+  return (
+    <section className="caller caller-over" aria-label="The game">
+      <p className="stage-words">{say}</p>
+      <Group justify="center" gap="md">
+        <Button size="lg" onClick={onEnd}>
+          Done: choose another game
+        </Button>
+        <Button size="lg" variant="default" onClick={onAgain}>
+          The same once more
+        </Button>
+        <Button size="lg" variant="default" component="a" href={backTo().href}>
+          {backTo().label}
+        </Button>
+      </Group>
+    </section>
+  )
+}

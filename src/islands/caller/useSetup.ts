@@ -1,0 +1,116 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import type { Day } from '../../core/days'
+import { GAME_IDS, type GameId, type GameOptions, USUAL_GAME } from '../../core/movement'
+import { type Kept, type Overview, wordingOf } from '../../core/records'
+import { leaningOn } from '../../core/knowing'
+import { hasDialTimes, type RungId, rungs } from '../../core/teaching'
+import { api } from '../../ui/api'
+import type { KeptGame } from './keptGame'
+
+/** Values as they are typed: a number, or the text that is no number yet. */
+export type Typed = number | string
+
+export interface Wish {
+  readonly minutes: Typed
+  readonly children: Typed
+  /** Empty where it is not known. */
+  readonly age: Typed
+  readonly lapMetres: Typed
+  /** Empty where it is not told. */
+  readonly mostMetres: Typed
+  readonly roomMetres: Typed
+  readonly facing: GameOptions['facing']
+  /** The same number gives the same calls and cards, on the screen and on paper. */
+  readonly number: Typed
+  readonly rung: RungId
+  readonly isSeated: boolean
+  readonly harder: number
+  readonly think: Pace
+  readonly wrong: GameOptions['wrong']
+}
+
+/** What was chosen to be played. */
+export interface Started extends Pick<KeptGame, 'options' | 'players' | 'sessionId'> {
+  readonly game: GameId
+  readonly seed: number
+}
+
+const optional = (value: Typed) => (value === '' ? undefined : numberOf(value))
+const numberOf = (value: Typed) => (typeof value === 'number' ? value : NaN)
+
+export const HARDER = ['Much easier', 'Easier', 'As usual', 'Harder', 'Much harder']
+export const PACES = { '15': '15 seconds', '25': '25 seconds', '40': '40 seconds', none: 'As long as I like' } as const
+export type Pace = keyof typeof PACES
+
+export const RUNGS = rungs
+  .filter(({ id }) => hasDialTimes(id) && id !== 'fives')
+  .map(({ id, name }) => ({ value: id, label: name }))
+
+/** What the address asks for: a group, a game, and what a step of a session has set. Anything else is as usual. */
+function wishOf(search: string) {
+  const query = new URLSearchParams(search)
+  const minutes = Number(query.get('minutes'))
+  return {
+    group: query.get('group'),
+    session: query.get('session') ?? undefined,
+    game: GAME_IDS.find((id) => id === query.get('game')) ?? 'arms-as-hands',
+    rung: RUNGS.find(({ value }) => value === query.get('rung'))?.value,
+    minutes: minutes > 0 ? minutes : undefined,
+    day: query.get('day'),
+  }
+}
+
+type Children = Overview['groups'][number]['children']
+
+/** The youngest age that is known. */
+function youngest(children: Children = []): number | undefined {
+  const ages = children.flatMap(({ age }) => age ?? [])
+  return ages.length === 0 ? undefined : Math.min(...ages)
+}
+
+/** What the adult chose so far, and what is usual for the rest. */
+export function useSetup(overview: Overview) {
+  const [asked] = useState(() => wishOf(location.search))
+  const own = overview.groups.find(({ group }) => group.id === asked.group)
+  const [game, setGame] = useState<GameId>(asked.game)
+  const [wish, setWish] = useState<Wish>(() => ({
+    minutes: asked.minutes ?? USUAL_GAME.minutes,
+    children: own?.children.length || USUAL_GAME.children,
+    age: youngest(own?.children) ?? 6,
+    lapMetres: USUAL_GAME.lapMetres,
+    mostMetres: '',
+    roomMetres: '',
+    facing: USUAL_GAME.facing,
+    rung: asked.rung ?? (own?.next ?? own?.last)?.plan.rung ?? 'oclock',
+    isSeated: false,
+    harder: 0,
+    think: '25',
+    wrong: USUAL_GAME.wrong,
+    number: 1 + Math.floor(Math.random() * 9999),
+  }))
+  const { minutes, children, age, lapMetres, mostMetres, roomMetres, think, number, ...chosen } = wish
+  const players = own?.children ?? []
+  const day = useQuery({
+    queryKey: ['day', asked.day],
+    enabled: asked.day !== null,
+    queryFn: () => api.get<Kept<Day>>(`/api/days/${asked.day}`),
+  }).data
+  const options: GameOptions = {
+    ...USUAL_GAME,
+    ...chosen,
+    wording: wordingOf(overview.settings),
+    minutes: numberOf(minutes),
+    children: numberOf(children),
+    age: optional(age),
+    lapMetres: numberOf(lapMetres),
+    mostMetres: optional(mostMetres),
+    roomMetres: optional(roomMetres),
+    names: players.map(({ name }) => name),
+    day: game === 'jump-the-day' ? day?.body.rows : undefined,
+    weights: leaningOn(players.flatMap(({ findings }) => findings.map(({ misreading }) => misreading))),
+    think: think === 'none' ? 'none' : (Number(think) as 15 | 25 | 40),
+  }
+  const change = (part: Partial<Wish>) => setWish({ ...wish, ...part })
+  return { own, players, day, session: asked.session, seed: numberOf(number), game, setGame, wish, change, options }
+}

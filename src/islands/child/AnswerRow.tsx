@@ -1,0 +1,83 @@
+import { Button, Group, Text } from '@mantine/core'
+import type { Answer } from '../../core/knowing'
+import { type AnswerChange, type ChildData, type Settings, wordingOf } from '../../core/records'
+import { explain, misreadingOf, rungOf, sayAnswer } from '../../core/teaching'
+import { api } from '../../ui/api'
+import { momentInWords } from '../../ui/dates'
+import { ASK_NAMES } from '../../ui/names'
+import { useChildChange } from './useChild'
+
+interface AnswerRowProps {
+  readonly answer: Answer
+  readonly settings: Settings
+  readonly onChange: () => void
+}
+
+export function AnswerRow({ answer, settings, onChange }: AnswerRowProps) {
+  const wording = wordingOf(settings)
+  return (
+    <tr>
+      <td style={{ whiteSpace: 'nowrap' }}>{momentInWords(answer.at)}</td>
+      <td>
+        {rungOf(answer.item.rung).name}, {ASK_NAMES[answer.item.ask]}
+      </td>
+      <td>{sayAnswer(answer.item, answer.item.answer, wording)}</td>
+      <td style={{ fontWeight: answer.right ? undefined : 700 }}>
+        {answer.right ? 'right' : sayAnswer(answer.item, answer.given, wording)}
+        {answer.helped ? ' (helped)' : ''}
+      </td>
+      <td>
+        {explain(answer.item, answer.given)
+          .map((id) => misreadingOf(id).does)
+          .join('; or ')}
+      </td>
+      <td>
+        <Button
+          variant="subtle"
+          size="compact-sm"
+          onClick={onChange}
+          aria-label={`Change the answer of ${momentInWords(answer.at)}`}
+        >
+          Change
+        </Button>
+      </td>
+    </tr>
+  )
+}
+
+/** What was changed, when and why; each change can be taken back. */
+export function Trace({ data, changes }: { data: ChildData; changes: readonly AnswerChange[] }) {
+  const wording = wordingOf(data.settings)
+  const change = useChildChange(data.report.child.id)
+  return (
+    <section aria-label="Changes" style={{ marginTop: 16 }}>
+      <Text fw={700}>Changed by you</Text>
+      {changes.map(({ id, at, what, reason, before, after }) => (
+        <Group
+          key={id}
+          justify="space-between"
+          wrap="nowrap"
+          style={{ borderTop: '1px solid var(--line)', padding: '6px 0' }}
+        >
+          <Text size="sm" className="anywhere">
+            {momentInWords(at)}: the answer “{sayAnswer(before.item, before.given, wording)}” of{' '}
+            {momentInWords(before.at)} was{' '}
+            {what === 'removed' || !after
+              ? 'taken out'
+              : `corrected to “${sayAnswer(after.item, after.given, wording)}”`}
+            : {reason}
+          </Text>
+          <Button
+            variant="default"
+            size="compact-sm"
+            style={{ flex: 'none' }}
+            disabled={change.isPending}
+            onClick={() => change.mutate(() => api.remove(`/api/changes/${id}`))}
+          >
+            Put back
+          </Button>
+        </Group>
+      ))}
+    </section>
+  )
+}

@@ -1,0 +1,104 @@
+import type { ChildId } from '../../core/ids'
+import { Button, Group, Text } from '@mantine/core'
+import { useState } from 'react'
+import { type Estimate, FIRM, SCAFFOLD_NAMES, scaffoldsInUse, type Tally } from '../../core/knowing'
+import { type RungId, rungOf } from '../../core/teaching'
+import { api } from '../../ui/api'
+import { dayOf } from '../../ui/dates'
+import { later } from '../../ui/later'
+import { ASK_NAMES, KIND_NAMES } from '../../ui/names'
+import type { ChildData } from '../../core/records'
+import { useChildChange } from './useChild'
+
+const overruleForm = later(async () => (await import('./OverruleForm')).OverruleForm)
+
+const tallies = (list: readonly Tally[], name: (at: number) => string) =>
+  list
+    .map(({ right, of, probability }, at) => `${name(at)} ${right} of ${of} (${Math.floor(probability * 100)} % sure)`)
+    .join(', ')
+
+/** What is behind a rung: what was right, what is missing, when it is due, and what the adult says of it. */
+export function Details({ data, estimate }: { data: ChildData; estimate: Estimate }) {
+  const { rung, unmet, byKind, byAsk, due, answers } = estimate
+  const [now] = useState(Date.now)
+  return (
+    <div style={{ padding: '0 0 10px' }}>
+      <Text size="sm">The aim: {rungOf(rung).can}.</Text>
+      {unmet.length > 0 && (
+        <Text size="sm" className="quiet">
+          Before we call it secure: {unmet.join('; ')}.
+        </Text>
+      )}
+      {due !== undefined && (
+        <Text size="sm" className="quiet">
+          {due < now ? 'Due since' : 'Ask again on'} {dayOf(due)}.
+        </Text>
+      )}
+      {answers > 0 && <HelpsInUse data={data} rung={rung} />}
+      {answers > 0 && (
+        <details className="fold">
+          <summary>Figures</summary>
+          <Text size="sm" className="quiet">
+            {Math.floor(estimate.probability * 100)} % sure, {FIRM.probability * 100} % are needed. Right:{' '}
+            {tallies(byKind, (at) => KIND_NAMES[byKind[at]?.stage ?? 'concrete'])};{' '}
+            {tallies(byAsk, (at) => ASK_NAMES[byAsk[at]?.ask ?? 'read'])}.
+          </Text>
+        </details>
+      )}
+      <OwnJudgement childId={data.report.child.id} estimate={estimate} />
+    </div>
+  )
+}
+
+/** Which helps the dial has for this child on this rung, and which one to fade or to bring back. */
+function HelpsInUse({ data, rung }: { data: ChildData; rung: RungId }) {
+  const found = data.report.diagnosis.findings.map(({ misreading }) => misreading)
+  const { inUse, advice } = scaffoldsInUse(data.answers, rung, found)
+  const names = inUse.length === 0 ? 'none' : inUse.map((id) => SCAFFOLD_NAMES[id]).join(', ')
+  const next =
+    advice.does === 'keep'
+      ? ''
+      : `; ${advice.does === 'fade' ? 'fade' : 'bring back'} ${SCAFFOLD_NAMES[advice.scaffold]}: ${advice.why}`
+  return (
+    <Text size="sm" className="quiet">
+      Helps on the dial: {names}
+      {next}.
+    </Text>
+  )
+}
+
+/** The adult who knows better than the reckoning says so, or takes it back. */
+function OwnJudgement({ childId, estimate: { rung, firm, overrule } }: { childId: ChildId; estimate: Estimate }) {
+  const [asking, setAsking] = useState<'firm' | 'not-firm'>()
+  const change = useChildChange(childId, () => setAsking(undefined))
+  const say = (verdict: 'firm' | 'not-firm' | null, note = '') =>
+    change.mutate(() => api.put(`/api/children/${childId}/overrule`, { rung, verdict, note }))
+  return (
+    <>
+      {overrule ? (
+        <Group gap="xs" mt={4}>
+          <Text size="sm">
+            You marked it as {overrule.verdict === 'firm' ? 'known' : 'not known yet'} on {dayOf(overrule.at)}
+            {overrule.note ? `: “${overrule.note}”` : ''}.
+          </Text>
+          <Button size="compact-sm" variant="default" loading={change.isPending} onClick={() => say(null)}>
+            Take that back
+          </Button>
+        </Group>
+      ) : (
+        <Button size="compact-sm" variant="default" mt={4} onClick={() => setAsking(firm ? 'not-firm' : 'firm')}>
+          {firm ? 'Mark as not known yet' : 'Mark as known'}
+        </Button>
+      )}
+      {asking && (
+        <overruleForm.Part
+          rung={rung}
+          verdict={asking}
+          busy={change.isPending}
+          onSay={(note) => say(asking, note)}
+          onClose={() => setAsking(undefined)}
+        />
+      )}
+    </>
+  )
+}

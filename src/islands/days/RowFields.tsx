@@ -1,0 +1,117 @@
+import { ActionIcon, Button, Group, Text, TextInput } from '@mantine/core'
+import { IconTrash } from '@tabler/icons-react'
+import { useState } from 'react'
+import {
+  type DayRow,
+  isPictureId,
+  PICTURE_IDS,
+  type PictureId,
+  pictureName,
+  readDayLine,
+  spanText,
+} from '../../core/days'
+import type { LanguageId } from '../../core/wording'
+import { Choice } from '../../ui/Choice'
+import { Picture } from './Picture'
+
+interface RowFieldsProps {
+  readonly row: DayRow
+  readonly place: number
+  readonly language: LanguageId
+  readonly onPut: (row: DayRow) => void
+  readonly onRemove: () => void
+}
+
+/** What is typed into a row: it is read when the row is left, and what cannot be read stays there, with why. */
+function useTypedRow({ row, language, onPut }: Pick<RowFieldsProps, 'row' | 'language' | 'onPut'>) {
+  const [time, setTime] = useState(spanText(row))
+  const [what, setWhat] = useState(row.what)
+  const [error, setError] = useState('')
+  const [choices, setChoices] = useState<readonly DayRow[]>([])
+  const take = () => {
+    if (time === spanText(row) && what === row.what) return setError('')
+    const read = readDayLine(`${time}\t${what}`, { language })
+    setError(read.kind === 'row' ? '' : read.why)
+    setChoices(read.kind === 'either' ? read.choices : [])
+    if (read.kind === 'row') onPut({ ...read.row, ...(row.picture && { picture: row.picture }) })
+  }
+  return { time, setTime, what, setWhat, error, choices, take }
+}
+
+/** The row with another picture, or with none. */
+const withPicture = ({ minute, to, what }: DayRow, id: string): DayRow => ({
+  minute,
+  ...(to !== undefined && { to }),
+  what,
+  ...(isPictureId(id) && { picture: id }),
+})
+
+export function RowFields({ row, place, language, onPut, onRemove }: RowFieldsProps) {
+  const { time, setTime, what, setWhat, error, choices, take } = useTypedRow({ row, language, onPut })
+  const name = `Row ${place + 1}`
+  return (
+    <>
+      <div className="days-row" onBlur={(event) => event.currentTarget.contains(event.relatedTarget) || take()}>
+        <span className="days-number" aria-hidden="true">
+          {place + 1}
+        </span>
+        <TextInput
+          aria-label={`${name}: time`}
+          value={time}
+          maxLength={60}
+          onChange={(event) => setTime(event.currentTarget.value)}
+          onKeyDown={(event) => event.key === 'Enter' && take()}
+        />
+        <TextInput
+          aria-label={`${name}: what happens`}
+          value={what}
+          maxLength={60}
+          onChange={(event) => setWhat(event.currentTarget.value)}
+          onKeyDown={(event) => event.key === 'Enter' && take()}
+        />
+        <PictureChoice name={name} picture={row.picture} onChange={(id) => onPut(withPicture(row, id))} />
+        <ActionIcon variant="subtle" size="lg" aria-label={`Remove row ${place + 1}, ${row.what}`} onClick={onRemove}>
+          <IconTrash size={17} />
+        </ActionIcon>
+      </div>
+      {error && (
+        <Text size="xs" role="alert" className="days-odd">
+          {error}
+        </Text>
+      )}
+      {choices.length > 0 && (
+        <Group gap={6} className="days-odd">
+          {choices.map((choice) => (
+            <Button key={spanText(choice)} size="compact-xs" variant="default" onClick={() => onPut(choice)}>
+              {spanText(choice)}
+            </Button>
+          ))}
+        </Group>
+      )}
+    </>
+  )
+}
+
+interface PictureChoiceProps {
+  readonly name: string
+  readonly picture?: PictureId
+  readonly onChange: (id: string) => void
+}
+
+function PictureChoice({ name, picture, onChange }: PictureChoiceProps) {
+  return (
+    <Group gap={2} wrap="nowrap">
+      {picture ? <Picture id={picture} /> : <span className="days-picture" />}
+      <Choice
+        aria-label={`${name}: picture`}
+        className="days-picture-choice"
+        value={picture ?? ''}
+        data={[
+          { value: '', label: 'no picture' },
+          ...PICTURE_IDS.map((id) => ({ value: id as string, label: pictureName(id) })),
+        ]}
+        onChange={onChange}
+      />
+    </Group>
+  )
+}

@@ -1,0 +1,61 @@
+import { Checkbox, SimpleGrid, Stack, Switch, Title } from '@mantine/core'
+import { Choice } from '../../ui/Choice'
+import { type MaterialId, materials } from '../../core/activities'
+import { type PaperId, papers } from '../../core/drawing'
+import type { Settings } from '../../core/records'
+import { PLACES } from '../../ui/places'
+import { Segments } from '../../ui/Segments'
+
+export interface RulesProps {
+  readonly rules: Settings
+  readonly set: (change: Partial<Settings>) => void
+}
+
+/** Paper and ink. */
+export function PrintingRules({ rules, set }: RulesProps) {
+  return (
+    <section className="sheet" aria-label="Printing">
+      <Stack gap="sm">
+        <Title order={2} size="h4">
+          Printing
+        </Title>
+        <Segments
+          aria-label="Paper"
+          value={rules.paper}
+          onChange={(paper) => set({ paper })}
+          data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: papers[id].name }))}
+        />
+        <Switch
+          label="Save ink: outlines instead of filled hands"
+          checked={rules.lowInk}
+          onChange={(event) => set({ lowInk: event.currentTarget.checked })}
+        />
+      </Stack>
+    </section>
+  )
+}
+
+/** Where the group meets, and what it usually has. */
+export function PlaceRules({ rules, set }: RulesProps) {
+  return (
+    <section className="sheet" aria-label="Place and materials">
+      <Stack gap="sm">
+        <Title order={2} size="h4">
+          Place and materials
+        </Title>
+        <Choice label="Where you usually meet" data={PLACES} value={rules.place} onChange={(place) => set({ place })} />
+        <Checkbox.Group
+          label="Usually to hand"
+          value={[...rules.materials]}
+          onChange={(value) => set({ materials: value as MaterialId[] })}
+        >
+          <SimpleGrid cols={2} spacing={6} mt={6}>
+            {(Object.keys(materials) as MaterialId[]).map((id) => (
+              <Checkbox key={id} value={id} label={materials[id].name} />
+            ))}
+          </SimpleGrid>
+        </Checkbox.Group>
+      </Stack>
+    </section>
+  )
+}

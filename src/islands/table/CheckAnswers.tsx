@@ -1,0 +1,130 @@
+import { Button, Group, Stack, Switch, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { minuteOf, readLike, readWritten, sayAnswer, whyNotLike } from '../../core/teaching'
+import type { Wording } from '../../core/wording'
+import type { QuickCheckState } from './useQuickCheck'
+
+/** The ways in which the answer can be given: a choice, the hands as set, figures, or whatever else was said. */
+export function Answers({ check, wording }: { check: QuickCheckState; wording: Wording }) {
+  const question = check.question
+  if (!question) return null
+  const { item, choices } = question
+  const canType = item.answer.kind !== 'about' && item.answer.kind !== 'part'
+  return (
+    <Stack gap="xs">
+      <div className={choices.length > 4 ? 'table-choices table-choices-2' : 'table-choices'}>
+        {choices.map((choice, i) => (
+          <Button
+            key={i}
+            variant="default"
+            className="table-choice"
+            justify="flex-start"
+            onClick={() => check.answer(choice)}
+            leftSection={<kbd>{i + 1}</kbd>}
+          >
+            {sayAnswer(item, choice, wording)}
+          </Button>
+        ))}
+      </div>
+      {item.ask === 'set' && (
+        <Button size="lg" onClick={() => check.answer(handsOf(check))}>
+          The hands are set
+        </Button>
+      )}
+      {item.ask === 'write' && <Written key={minuteOf(item)} check={check} wording={wording} />}
+      {item.ask !== 'write' && canType && (
+        <SomethingElse key={`${item.rung} ${minuteOf(item)}`} check={check} wording={wording} />
+      )}
+      <Group justify="space-between">
+        <Switch
+          label="Helped"
+          checked={check.isHelped}
+          onChange={(event) => check.setHelped(event.currentTarget.checked)}
+        />
+        <Button variant="subtle" onClick={check.skip}>
+          Skip
+        </Button>
+      </Group>
+    </Stack>
+  )
+}
+
+export function handsOf({ hands }: QuickCheckState) {
+  const { hour, minute } = hands.gear === 'free' ? hands : { hour: 0, minute: 0 }
+  return { kind: 'hands', hour, minute } as const
+}
+
+function Written({ check, wording }: { check: QuickCheckState; wording: Wording }) {
+  const [text, setText] = useState('')
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (text.trim() !== '') check.answer(readWritten(text, wording))
+      }}
+    >
+      <Group align="end" wrap="nowrap">
+        <TextInput
+          label="What the child wrote"
+          description="As it stands there, 9:5 too"
+          value={text}
+          maxLength={80}
+          onChange={(event) => setText(event.currentTarget.value)}
+          size="md"
+          style={{ flex: 1 }}
+          autoComplete="off"
+        />
+        <Button type="submit" size="md" disabled={text.trim() === ''}>
+          Take it
+        </Button>
+      </Group>
+    </form>
+  )
+}
+
+/** Something that is not among the choices was said: it is typed, and kept as what it is. */
+function SomethingElse({ check, wording }: { check: QuickCheckState; wording: Wording }) {
+  const [isOpen, setOpen] = useState(false)
+  const [text, setText] = useState('')
+  const [error, setError] = useState('')
+  const question = check.question
+  if (!question) return null
+  const { item } = question
+  if (!isOpen)
+    return (
+      <Button variant="subtle" size="sm" style={{ alignSelf: 'flex-start' }} onClick={() => setOpen(true)}>
+        {item.ask === 'set' ? 'It was set on another clock…' : 'Something else was said…'}
+      </Button>
+    )
+  const take = () => {
+    const value = readLike(item.answer, text, wording)
+    if (value) return check.answer(value)
+    setError(whyNotLike(item.answer, text, wording))
+  }
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault()
+        take()
+      }}
+    >
+      <Group align="start" wrap="nowrap">
+        <TextInput
+          aria-label="What was said"
+          placeholder={item.ask === 'set' ? 'What that clock shows' : 'What was said'}
+          value={text}
+          error={error || undefined}
+          onChange={(event) => {
+            setText(event.currentTarget.value)
+            setError('')
+          }}
+          style={{ flex: 1 }}
+          autoComplete="off"
+          data-autofocus
+          autoFocus
+        />
+        <Button type="submit">Take it</Button>
+      </Group>
+    </form>
+  )
+}

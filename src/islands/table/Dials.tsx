@@ -1,0 +1,75 @@
+import { Choice, listed } from '../../ui/Choice'
+import type { Wording } from '../../core/wording'
+import { Dial } from '../../ui/Dial'
+import { type Hands, minuteShown } from '../../ui/hands'
+import { helpsOnDial } from '../../ui/helps'
+import type { Helps } from './HelpsMenu'
+
+/** Which clocks stand there: one with both hands, each hand on its own, or all three beside each other. */
+const CLOCKS = {
+  both: { name: 'Both hands', dials: ['both'] },
+  second: { name: 'And seconds', dials: ['both'] },
+  hour: { name: 'Hour hand only', dials: ['hour'] },
+  minute: { name: 'Minute hand only', dials: ['minute'] },
+  apart: { name: 'Apart and together', dials: ['hour', 'minute', 'both'] },
+} as const
+
+export type Clocks = keyof typeof CLOCKS
+const CLOCK_NAMES = (Object.keys(CLOCKS) as Clocks[]).map((value) => ({ value, label: CLOCKS[value].name }))
+
+const LINES = { none: 'No line', number: 'Number line', jumps: 'Jumps' } as const
+export type Line = keyof typeof LINES
+
+interface DialsProps {
+  readonly clocks: Clocks
+  readonly line: Line
+  readonly hands: Hands
+  readonly onTurn: (hands: Hands) => void
+  readonly step: number
+  readonly wording: Wording
+  readonly helps: Helps
+}
+
+export function Dials({ clocks, line, hands, onTurn, step, wording, helps }: DialsProps) {
+  const { dials } = CLOCKS[clocks]
+  const minute = minuteShown(hands)
+  return (
+    <div className={`table-dials table-dials-${dials.length} table-dials-over-${line}`}>
+      {dials.map((drawn) => (
+        <div key={drawn} className="table-dial">
+          <Dial
+            name={dials.length === 1 ? 'A clock' : drawn === 'both' ? 'Both hands' : `The ${drawn} hand alone`}
+            hands={hands}
+            onTurn={onTurn}
+            step={step}
+            wording={wording}
+            size="100%"
+            scaffolds={{
+              ...helpsOnDial(helps.on, minute),
+              numerals: helps.numerals,
+              marks: helps.marks,
+              hands: drawn,
+            }}
+          />
+        </div>
+      ))}
+    </div>
+  )
+}
+
+interface PickersProps {
+  readonly clocks: Clocks
+  readonly onClocks: (clocks: Clocks) => void
+  readonly line: Line
+  readonly onLine: (line: Line) => void
+}
+
+/** Which clocks stand there, and the line under them. */
+export function ClockPickers({ clocks, onClocks, line, onLine }: PickersProps) {
+  return (
+    <>
+      <Choice aria-label="Which clocks" w={170} value={clocks} onChange={onClocks} data={CLOCK_NAMES} />
+      <Choice aria-label="Line under the clock" w={130} value={line} onChange={onLine} data={listed(LINES)} />
+    </>
+  )
+}

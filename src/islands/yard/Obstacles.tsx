@@ -1,0 +1,65 @@
+import { ActionIcon, Button, Group, Stack } from '@mantine/core'
+import { IconTrash } from '@tabler/icons-react'
+import type { Space } from '../../core/make'
+import { LengthField } from '../../ui/LengthField'
+import type { YardState } from './useYard'
+
+export function Obstacles({ state, space }: { state: YardState; space: Extract<Space, { kind: 'rectangle' }> }) {
+  const set = (obstacles: typeof space.obstacles) => state.change({ space: { ...space, obstacles } })
+  return (
+    <Stack gap={6}>
+      {space.obstacles.map((each, i) => {
+        const put = (change: Partial<typeof each>) =>
+          set(space.obstacles.map((other, j) => (j === i ? { ...other, ...change } : other)))
+        const unit = state.yard.unit
+        return (
+          <Group key={i} gap={4} align="end" wrap="nowrap">
+            <LengthField
+              label="From left"
+              field={`thing ${i + 1}, from the left`}
+              mm={each.x}
+              unit={unit}
+              allowNothing
+              onChange={(x) => put({ x })}
+            />
+            <LengthField
+              label="From back"
+              field={`thing ${i + 1}, from the back`}
+              mm={each.y}
+              unit={unit}
+              allowNothing
+              onChange={(y) => put({ y })}
+            />
+            <LengthField
+              label="Its radius"
+              field={`thing ${i + 1}, radius`}
+              mm={each.radiusMm}
+              unit={unit}
+              onChange={(radiusMm) => put({ radiusMm })}
+            />
+            <ActionIcon
+              variant="subtle"
+              size="lg"
+              aria-label={`Take out thing ${i + 1}`}
+              onClick={() => set(space.obstacles.filter((_, j) => j !== i))}
+            >
+              <IconTrash size={17} />
+            </ActionIcon>
+          </Group>
+        )
+      })}
+      {space.obstacles.length < 20 && (
+        <Button
+          size="compact-sm"
+          variant="subtle"
+          style={{ alignSelf: 'flex-start' }}
+          onClick={() =>
+            set([...space.obstacles, { name: '', x: space.widthMm / 8, y: space.depthMm / 8, radiusMm: 400 }])
+          }
+        >
+          Add a thing in the way
+        </Button>
+      )}
+    </Stack>
+  )
+}
