@@ -1,4 +1,4 @@
-import { MantineProvider } from '@mantine/core'
+import { type MantineColorSchemeManager, MantineProvider } from '@mantine/core'
 import { MutationCache, QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { type ReactNode, useState } from 'react'
 import { unpackState } from '../core/viewState'
@@ -13,6 +13,15 @@ import { theme } from './theme'
 
 /** What the server read a moment ago is not asked for again as soon as the view stands. */
 const FRESH_MS = 5000
+
+/** Colours are as the system has them. Nothing is kept, so that the browser's storage is not read before a view stands. */
+const bySystem: MantineColorSchemeManager = {
+  get: (usual) => usual,
+  set: () => undefined,
+  subscribe: () => undefined,
+  unsubscribe: () => undefined,
+  clear: () => undefined,
+}
 
 /** Says that a change was refused or not reached. Trying again is up to the adult, since nothing was half-written. */
 function tellFailure(error: Error) {
@@ -44,7 +53,7 @@ export function App({ children, shortcuts = [], state }: Props) {
   const [client] = useState(() => newClient(state))
   useOffline()
   return (
-    <MantineProvider theme={theme} defaultColorScheme="auto">
+    <MantineProvider theme={theme} defaultColorScheme="auto" colorSchemeManager={bySystem}>
       <QueryClientProvider client={client}>
         <Notices />
         <WaitingInHeader />

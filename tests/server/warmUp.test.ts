@@ -1,0 +1,44 @@
+import { describe, expect, it } from 'vitest'
+import type { Handler } from '../../src/server/guard/guard'
+import { listGroups } from '../../src/server/stores/people'
+import { viewPaths } from '../../src/server/views'
+import { warmUp } from '../../src/server/warmUp'
+import { demo } from './keptData'
+
+const HOST = '127.0.0.1:4321'
+
+describe('making the views once', () => {
+  it('asks for each of them, with what is there, one after the other, whatever fails', async () => {
+    const { db } = await demo()
+    const asked: string[] = []
+    let open = 0
+    const handler: Handler = (request, response, next) => {
+      expect(open).toBe(0)
+      expect(request.headers.host).toBe(HOST)
+      asked.push(`${request.method} ${request.url}`)
+      if (request.url === '/print') return next?.()
+      open++
+      setTimeout(() => {
+        open--
+        response.writeHead(200, { 'content-type': 'text/html' }).end('<p>A view</p>'.repeat(50_000))
+      }, 1)
+    }
+    await warmUp(db, handler, HOST, () => false)
+    const [group] = await listGroups(db)
+    const paths = viewPaths({ child: 'c', group: group?.id ?? '', session: 's' })
+    expect(asked).toHaveLength(paths.length)
+    expect(asked).toContain(`GET /groups/${group?.id}`)
+    expect(asked.filter((line) => line.includes('none') || line.includes('undefined'))).toEqual([])
+  })
+
+  it('goes no further once the server stops', async () => {
+    const { db } = await demo()
+    const asked: string[] = []
+    const handler: Handler = ({ url }, response) => {
+      asked.push(url ?? '')
+      response.end()
+    }
+    await warmUp(db, handler, HOST, () => asked.length === 3)
+    expect(asked).toHaveLength(3)
+  })
+})
