@@ -55,7 +55,7 @@ interface Kind {
 }
 
 function checkedKinds(chances: readonly number[], cells: readonly number[]): Kind[] {
-  if (chances.length === 0 || chances.length !== cells.length)
+  if (chances.length !== cells.length)
     throw new RefusedValue('cells', `one count for each of the ${chances.length} chances`, cells.length)
   const kinds = chances.map((chance, i) => {
     if (!Number.isFinite(chance) || chance < 0) throw new RefusedValue(`chances[${i}]`, 'a number of 0 or more', chance)

@@ -7,7 +7,9 @@ import type { DayRow } from './types'
 const TINTS = ['#F6E7CF', '#E3EEF4', '#E4EFE6', '#F4E3E0'] as const
 const EDGES = [OAK, SLATE, MOSS, '#7A4A5E'] as const
 
+/** The pale colour of row `i` of a day, counted from 0. */
 export const tintOf = (i: number) => TINTS[i % TINTS.length] as string
+/** The line colour of row `i` of a day, counted from 0. */
 export const edgeOf = (i: number) => EDGES[i % EDGES.length] as string
 
 /** Where each row is between, minutes since the day's midnight: one without an end lasts until the next begins. */

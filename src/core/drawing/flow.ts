@@ -1,6 +1,6 @@
 import { INK, type Shape } from './model'
 import { type Area, type PaperId, bodyArea } from './pages'
-import { type Weight } from './text'
+import type { Weight } from './text'
 import { wrapText } from './wrap'
 import { textAt, group } from './builders'
 

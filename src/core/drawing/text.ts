@@ -1,5 +1,5 @@
-import metrics from './andika-metrics.json'
 import { RefusedValue } from '../errors'
+import metrics from './andika-metrics.json'
 
 export type Weight = 'regular' | 'bold'
 export type FontSubset = 'latin' | 'latinExt'

@@ -22,6 +22,7 @@ export function handMeasures(hand: 'hour' | 'minute', r: number) {
     : { length: reach, width: r * 0.044, tail: r * 0.17 }
 }
 
+/** One hand as it lies at its angle, with its name where names are wanted. */
 export function handGroup(hand: 'hour' | 'minute', angles: HandAngles, o: Required<Omit<DialOptions, Unset>>): Shape {
   const angle = angles[hand]
   const colour = hand === 'hour' ? OAK : SLATE
@@ -33,6 +34,7 @@ export function handGroup(hand: 'hour' | 'minute', angles: HandAngles, o: Requir
   return group([body, ...label], { part: `${hand}-hand`, turn: angle })
 }
 
+/** The second hand of a face of radius `r` (mm), at `second` (0 to 59). */
 export function secondHand(r: number, second: number): Shape {
   return group(
     [line({ x: 0, y: r * 0.2 }, { x: 0, y: -r * SECOND_HAND_REACH }, { stroke: INK, strokeMm: r * 0.014 })],

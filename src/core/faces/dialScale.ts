@@ -65,6 +65,7 @@ function numeralShapes(r: number, numerals: Numerals): Shape[] {
   })
 }
 
+/** The numerals that a face shows, in the order in which they are drawn. */
 export function shownNumerals(numerals: Numerals): readonly number[] {
   if (numerals === 'none') return []
   return numerals === 'quarters' ? NUMERAL_ORDER.slice(0, 4) : NUMERAL_ORDER

@@ -13,7 +13,7 @@ import {
 } from '../teaching'
 import type { Answer } from './answers'
 import { type Belief, believe } from './believing'
-import { type Finding } from './weighing'
+import type { Finding } from './weighing'
 import { aspects } from './aspects'
 import { type Prediction, predictionsFor } from './predictions'
 import { information, isOpen, onOffer, type Question, withTellingChoices } from './telling'

@@ -32,6 +32,7 @@ function predict(item: Item): Prediction[] {
   })
 }
 
+/** What tells a value from others; undefined for hands, which are compared by their angles. */
 export function keyOf(value: Value): string | number | undefined {
   return value.kind === 'hands' ? undefined : valueKey(value)
 }

@@ -1,6 +1,6 @@
 import { drawInt, drawUnit, type Random, randomFrom, shuffled } from '../random'
 import { type Ask, isRight, type Item, type Lure, neighbours, sameValue, type Value } from '../teaching'
-import { type Belief } from './believing'
+import type { Belief } from './believing'
 import { type Finding, isSettled } from './weighing'
 import { aspects, SUPPOSED } from './aspects'
 import { type Prediction, predictionsFor } from './predictions'
@@ -100,6 +100,7 @@ function distinctValues(predictions: readonly Prediction[]): Value[] {
   return values
 }
 
+/** What of a prediction a child can choose: where choices are given, only what is among them. */
 export function onOffer(prediction: Prediction, item: Item, isClosed: boolean): Prediction {
   if (!isClosed) return prediction
   const values = prediction.values.filter((value) => item.lures.some((lure) => sameValue(lure.value, value)))

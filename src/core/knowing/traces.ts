@@ -16,9 +16,11 @@ export interface Trace {
 /** Traces that are alike are only counted: they are packed into one number each. */
 export const CODES = 16 * 16 * 4
 
+/** A trace as one whole number, so that alike traces can be counted. */
 export const pack = ({ at, outcome, predicted, slipTargets }: Trace): number =>
   at * CODES + (Math.min(15, predicted) * 16 + Math.min(15, slipTargets)) * 4 + outcome
 
+/** The trace of a packed number. */
 export function unpack(packed: number): Trace {
   const code = packed % CODES
   return {

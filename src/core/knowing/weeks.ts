@@ -23,6 +23,7 @@ export function isInWeek(at: Instant, week: Instant): boolean {
   return at >= week && at < week + DAYS_PER_WEEK * MS_PER_DAY
 }
 
+/** What the answers to a rung in one week were like; `week` is its Monday. */
 export function weekOf(own: readonly Answer[], rung: RungId, week: Instant): GrowthWeek {
   const end = week + DAYS_PER_WEEK * MS_PER_DAY - 1
   const until = own.filter(({ at }) => at <= end)

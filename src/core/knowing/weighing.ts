@@ -71,6 +71,7 @@ interface Found {
   readonly holdings: ReadonlyMap<MisreadingId, Holding>
 }
 
+/** What is found in readings, the likeliest first; `before` has the odds of each misreading before any answer. */
 export function findIn(readings: readonly Reading[], before?: Partial<Record<MisreadingId, number>>): Found {
   const findings: Finding[] = []
   const counts: { -readonly [K in keyof TieCounts]: number } = { everywhere: 0, somewhere: 0 }

@@ -1,6 +1,6 @@
+import { IN_ENGLISH, nameIn, printedAs, type Wording } from '../wording'
 import { isFourUp } from './paperHands'
 import type { Recipe } from './recipe'
-import { IN_ENGLISH, nameIn, printedAs, type Wording } from '../wording'
 
 export interface Amount {
   readonly name: string
@@ -20,6 +20,7 @@ export interface Amounts {
   readonly curvedMm: number
 }
 
+/** What `dials` clocks of a recipe are fastened with. */
 export function fastening(recipe: Recipe, dials: number): Amount[] {
   if (isFourUp(recipe)) return []
   if (recipe.fastener === 'hairpins') return [{ name: 'hairpins, two a clock', count: 2 * dials, unit: 'hairpin' }]

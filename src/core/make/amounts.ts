@@ -1,9 +1,9 @@
 import { cutLength } from '../drawing'
+import { IN_ENGLISH, nameIn, printedAs, type Wording } from '../wording'
 import { hasPaperHands, isFourUp } from './paperHands'
 import { clocksOf, recipePages } from './pages'
 import type { Recipe } from './recipe'
 import { backings } from './backings'
-import { IN_ENGLISH, nameIn, printedAs, type Wording } from '../wording'
 import { type Amount, type Amounts, fastening } from './amount'
 
 /** How fast young hands cut, mm/s; from eight years on half as fast again. */

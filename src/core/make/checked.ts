@@ -1,3 +1,4 @@
+import { tenth } from './partSizes'
 import type { MeasureId, Recipe } from './recipe'
 
 export type MakeCheckId =
@@ -28,7 +29,7 @@ export interface MakeCheck {
   readonly mend?: Mend
 }
 
-export const inMm = (value: number) => `${Math.round(value * 10) / 10} mm`
-export const tenth = (value: number) => Math.round(value * 10) / 10
+/** A length as checks say it, to a tenth of a millimetre. */
+export const inMm = (value: number) => `${tenth(value)} mm`
 
 export type Fix = (says: string, measures: Partial<Record<MeasureId, number>>) => Mend

@@ -5,6 +5,7 @@ import { partShapes } from './parts'
 import { type Measures, type Recipe, RECIPE_KINDS } from './recipe'
 import { fasteners } from './stock'
 
+/** The shapes of a part where it lies on the page. */
 export function shapesAt({ box, x, y }: Placed, recipe: Recipe, m: Measures, { wording }: PageOf): Shape {
   return group(partShapes(box, recipe, m, wording), { x, y })
 }
@@ -15,6 +16,7 @@ export interface PageOf {
   readonly wording: Wording
 }
 
+/** A page of clock parts, with the name of the child and what was made. */
 export function page(
   recipe: Recipe,
   m: Measures,

@@ -37,6 +37,7 @@ export function middleShapes(m: Measures): Shape[] {
   return [...marks, cutLine(circlePath(0, 0, r))]
 }
 
+/** A line along which scissors go. */
 export function cutLine(commands: Extract<Shape, { type: 'path' }>['commands']): Shape {
   return path(commands, { layer: 'cut', stroke: INK, strokeMm: 0.35 })
 }

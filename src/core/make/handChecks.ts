@@ -1,10 +1,12 @@
 import { HOUR_HAND_SHARE } from '../faces'
 import type { Measures, Recipe } from './recipe'
-import { type Fix, type MakeCheck, inMm, tenth } from './checked'
+import { type Fix, type MakeCheck, inMm } from './checked'
+import { tenth } from './partSizes'
 
 const LEAST_RATIO = 0.55
 const MOST_RATIO = 0.65
 
+/** Whether the hands can be told apart by their lengths. */
 export function checkRatio({ hourHandMm, minuteHandMm }: Measures, fix: Fix): MakeCheck {
   const ratio = hourHandMm / minuteHandMm
   const percent = Math.round(ratio * 100)

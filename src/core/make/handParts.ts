@@ -4,7 +4,7 @@ import { languages, printedAs, type PrintedPhrase, type Wording } from '../wordi
 import type { PartBox } from './layout'
 import type { Recipe } from './recipe'
 import { fasteners } from './stock'
-import { LABEL_MM, round } from './partSizes'
+import { LABEL_MM, tenth } from './partSizes'
 import { cutLine, holeMarks } from './faceGuides'
 import { label } from './strip'
 
@@ -21,6 +21,7 @@ const HAND_LABELS = {
   second: 'second hand, {0} mm from the hole',
 } as const satisfies Record<CutHand['kind'], PrintedPhrase>
 
+/** A hand as it lies in its box on the page, with its hole and its name. */
 export function lyingHand(box: PartBox, { kind, length, width }: CutHand, recipe: Recipe, wording: Wording): Shape[] {
   const commands = handCut(kind, length, width)
   const { onDial } = languages[wording.language].phrases
@@ -44,7 +45,7 @@ export function lyingHand(box: PartBox, { kind, length, width }: CutHand, recipe
       ]
     : []
   return [
-    label(printedAs(HAND_LABELS[kind], wording, round(length))),
+    label(printedAs(HAND_LABELS[kind], wording, tenth(length))),
     group([cutLine(commands), ...holeMarks(fasteners[recipe.fastener].holeMm), ...written], {
       part: box.id,
       x: width,

@@ -1,9 +1,11 @@
 import type { Measures, Recipe } from './recipe'
 import { stackMm } from './solve'
 import { ERASER_MM, fasteners, PAPER_ROUND_HOLE_MM } from './stock'
-import { type Fix, type MakeCheck, inMm, tenth } from './checked'
+import { type Fix, type MakeCheck, inMm } from './checked'
+import { tenth } from './partSizes'
 import { narrowest } from './widthCheck'
 
+/** Whether enough paper is left beside the hole. */
 export function checkHole(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
   const { holeMm } = fasteners[recipe.fastener]
   const paper = (narrowest(recipe, m) - holeMm) / 2
@@ -21,6 +23,7 @@ export function checkHole(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
   }
 }
 
+/** Whether the leg of the fastener passes the stack and holds. */
 export function checkLeg(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
   const { name, beyondStackMm, legsMm } = fasteners[recipe.fastener]
   const need = stackMm(recipe) + beyondStackMm
@@ -40,6 +43,7 @@ export function checkLeg(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
   }
 }
 
+/** Whether a point ends inside the eraser behind it. */
 export function checkPoint(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
   const out = m.legMm - stackMm(recipe) - ERASER_MM
   if (out <= 0.001) return { id: 'point', ok: true, says: `The point ends inside an eraser of ${ERASER_MM} mm.` }

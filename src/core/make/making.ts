@@ -1,11 +1,11 @@
 import { type Drawing, FAINT, flowPages, makePage, MOSS, paragraph, stack } from '../drawing'
+import { barText, IN_ENGLISH, nameIn, nameWithin, printedAs, type PrintedPhrase, type Wording } from '../wording'
 import { type CautionId, cautions, FOLLOW_LOCAL_RULES } from './cautions'
 import { hasPaperHands, isFourUp } from './paperHands'
 import { layOut } from './parts'
 import { type Measures, type Recipe, RECIPE_KINDS } from './recipe'
 import { solveRecipe } from './solve'
 import { fasteners } from './stock'
-import { barText, IN_ENGLISH, nameIn, nameWithin, printedAs, type PrintedPhrase, type Wording } from '../wording'
 import { amountInWords } from './amount'
 import { amountsFor } from './amounts'
 

@@ -1,13 +1,14 @@
 import { bodyArea } from '../drawing'
-import { partBoxes } from './partSizes'
+import { partBoxes, tenth } from './partSizes'
 import { layOut } from './parts'
 import { clocksOf } from './pages'
 import type { Measures, Recipe } from './recipe'
 import { largestFaceMm } from './solve'
 import { LEAST_BAND_MM } from './stock'
 import { PLATE_FLAT } from './backings'
-import { type Fix, type MakeCheck, inMm, tenth } from './checked'
+import { type Fix, type MakeCheck, inMm } from './checked'
 
+/** Whether the parts fit on the page, whole or to be joined. */
 export function checkPage(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
   const clocks = clocksOf(recipe)
   const laid = clocks.map((clock) => layOut(clock, m)?.length)
@@ -36,6 +37,7 @@ export function checkPage(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
   }
 }
 
+/** Whether the face lies on the flat part of the plate. */
 export function checkPlate({ faceMm, plateMm }: Measures, fix: Fix): MakeCheck {
   const flat = plateMm * PLATE_FLAT
   const over = faceMm - flat
@@ -48,6 +50,7 @@ export function checkPlate({ faceMm, plateMm }: Measures, fix: Fix): MakeCheck {
   }
 }
 
+/** Whether the band round the middle circle has room to write in. */
 export function checkBand({ faceMm, middleMm }: Measures, fix: Fix): MakeCheck {
   const band = (faceMm - middleMm) / 2
   if (band >= LEAST_BAND_MM - 0.05) return { id: 'band', ok: true, says: `A band of ${inMm(band)} to write in.` }

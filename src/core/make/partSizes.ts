@@ -44,8 +44,10 @@ export function faceExtentMm({ ringOfFives, kind }: Recipe, { faceMm }: Measures
   return 2 * dialExtent({ radius: faceMm / 2, ringOfFives: ringOfFives && kind !== 'layered' })
 }
 
+/** How wide the second hand is cut, mm: as narrow as the fastener lets it be. */
 export function secondWidthMm({ fastener }: Recipe): number {
   return fasteners[fastener].leastHandMm
 }
 
-export const round = (mm: number) => Math.round(mm * 10) / 10
+/** A length in mm, rounded to a tenth. */
+export const tenth = (mm: number) => Math.round(mm * 10) / 10

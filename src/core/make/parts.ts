@@ -4,7 +4,7 @@ import { packParts, packQuarters, type PartBox, type Placed } from './layout'
 import type { Measures, Recipe } from './recipe'
 import { fasteners } from './stock'
 import { isFourUp } from './paperHands'
-import { partBoxes, round, secondWidthMm } from './partSizes'
+import { partBoxes, tenth, secondWidthMm } from './partSizes'
 import { cutLine, holeMarks, middleShapes } from './faceGuides'
 import { faceShapes } from './faceParts'
 import { label, strip } from './strip'
@@ -29,18 +29,18 @@ export function partShapes(box: PartBox, recipe: Recipe, m: Measures, wording: W
       return centred([...faceShapes(recipe, m), ...holeMarks(isFourUp(recipe) ? 0 : holeMm)], height)
     case 'middle':
       return [
-        label(printedAs('middle circle, {0} mm', wording, round(m.middleMm))),
+        label(printedAs('middle circle, {0} mm', wording, tenth(m.middleMm))),
         ...centred([...middleShapes(m), ...holeMarks(holeMm)], m.middleMm),
       ]
     case 'hub':
       return [
-        label(printedAs('hub, {0} mm', wording, round(m.hubMm))),
+        label(printedAs('hub, {0} mm', wording, tenth(m.hubMm))),
         ...centred([cutLine(circlePath(0, 0, m.hubMm / 2 - 0.2)), ...holeMarks(holeMm)], m.hubMm),
       ]
     case 'minute-strip':
-      return strip(printedAs('minute hand: cut to here, {0} mm', wording, round(m.minuteHandMm)), m.minuteHandMm, id)
+      return strip(printedAs('minute hand: cut to here, {0} mm', wording, tenth(m.minuteHandMm)), m.minuteHandMm, id)
     case 'hour-strip':
-      return strip(printedAs('hour hand: cut to here, {0} mm', wording, round(m.hourHandMm)), m.hourHandMm, id)
+      return strip(printedAs('hour hand: cut to here, {0} mm', wording, tenth(m.hourHandMm)), m.hourHandMm, id)
     case 'minute-hand':
       return lyingHand(box, { kind: 'minute', length: m.minuteHandMm, width: m.minuteWidthMm }, recipe, wording)
     case 'hour-hand':

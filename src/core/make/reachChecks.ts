@@ -1,8 +1,10 @@
 import { HOUR_HAND_SHARE } from '../faces'
 import { drawnFace } from './drawnFace'
 import type { Measures, Recipe } from './recipe'
-import { type Fix, type MakeCheck, inMm, tenth } from './checked'
+import { type Fix, type MakeCheck, inMm } from './checked'
+import { tenth } from './partSizes'
 
+/** Whether the minute hand reaches the minute marks, and no further. */
 export function checkMinuteReach(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
   const { marksFrom, marksTo, usualReach } = drawnFace(recipe, m)
   const mend = fix(`Make the minute hand ${inMm(usualReach)}`, { minuteHandMm: tenth(usualReach) })
@@ -23,6 +25,7 @@ export function checkMinuteReach(recipe: Recipe, m: Measures, fix: Fix): MakeChe
   return { id: 'minute-reach', ok: true, says: 'The minute hand reaches the marks and stays on the face.' }
 }
 
+/** Whether the hour hand stops short of the numerals. */
 export function checkHourReach(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
   const { numeralsFrom, usualReach } = drawnFace(recipe, m)
   const over = m.hourHandMm - numeralsFrom

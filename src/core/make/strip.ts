@@ -2,6 +2,7 @@ import { group, INK, path, rectanglePath, type Shape, textAt } from '../drawing'
 import type { PartId } from './layout'
 import { LABEL_MM, STRIP_MM } from './partSizes'
 
+/** A strip as long as a length to be measured, with what it is for. */
 export function strip(text: string, length: number, id: PartId): Shape[] {
   return [
     label(text),
@@ -13,6 +14,7 @@ export function strip(text: string, length: number, id: PartId): Shape[] {
   ]
 }
 
+/** What a part is, written over it. */
 export function label(text: string): Shape {
   return textAt(text, { x: 0, y: 3.8 }, { layer: 'guide', size: 3.4, fill: '#6B6158' })
 }

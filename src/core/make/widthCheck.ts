@@ -5,6 +5,7 @@ import { type Fix, type MakeCheck, inMm } from './checked'
 const YOUNG_HANDS_MM = 12
 const YOUNG = 8
 
+/** Whether the hands are wide enough for their fastener and for young scissors. */
 export function checkWidth(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
   const young = recipe.age < YOUNG ? YOUNG_HANDS_MM : 0
   const need = Math.max(young, fasteners[recipe.fastener].leastHandMm)
@@ -26,6 +27,7 @@ export function checkWidth(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
   }
 }
 
+/** How wide the narrowest hand of the clock is, mm. */
 export function narrowest({ hands }: Recipe, { minuteWidthMm, hourWidthMm }: Measures): number {
   if (hands === 'hour') return hourWidthMm
   return hands === 'minute' ? minuteWidthMm : Math.min(minuteWidthMm, hourWidthMm)

@@ -12,6 +12,7 @@ const FOLDED_MM = 24
 
 const LIMB = { stroke: INK, strokeMm: 6 } as const
 
+/** The long arm, from the shoulder to where `angle` points. */
 export function longArm(side: Side, angle: number): Shape {
   const [from, to] = [shoulderOf(side), limbEnd(side, angle, ARM_MM)]
   return group([line(from, to, { stroke: SLATE, strokeMm: 6 }), circle(to, 4.4, { fill: SLATE })], { part: 'long-arm' })
@@ -33,6 +34,7 @@ export function bentArm(side: Side, angle: number): Shape {
   )
 }
 
+/** Both legs, as the child stands or sits. */
 export function legs(stance: Stance): Shape[] {
   const leg = (side: Side, foot: Point): Shape =>
     group([line({ x: side === 'right' ? HIP.x : -HIP.x, y: HIP.y }, foot, LIMB)], { part: `${side}-leg` })
@@ -54,6 +56,7 @@ export function legs(stance: Stance): Shape[] {
   return [down('left'), down('right')]
 }
 
+/** Head, shoulders and back. */
 export function trunk(): Shape[] {
   return [
     group([circle({ x: 0, y: HEAD.y }, HEAD.r, { fill: PAPER, stroke: INK, strokeMm: 3 })], { part: 'head' }),

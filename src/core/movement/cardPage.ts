@@ -10,8 +10,10 @@ export interface Printing {
   readonly paper: PaperId
 }
 
+/** The name of the game in the group’s language. */
 export const titleOf = ({ timeline, options }: Printing) => wordsOf(options.wording).games[timeline.game]
 
+/** A page of the caller’s card. */
 export function pageOf(printing: Printing, title: string, body: readonly Shape[]): Drawing {
   const { timeline, options, paper } = printing
   const footer = `Ripe Acorn · ${titleOf(printing)} · ${timeline.seed}`

@@ -29,8 +29,10 @@ function across(side: Side, angle: number): number {
   return own <= 180 ? 0 : Math.min(own - 180, 360 - own)
 }
 
+/** Where a shoulder is, mm from the middle between both. */
 export const shoulderOf = (side: Side): Point => ({ x: side === 'right' ? SHOULDER.x : -SHOULDER.x, y: SHOULDER.y })
 
+/** Where something of `length` mm ends that begins at a shoulder and points to `angle` on a dial. */
 export const limbEnd = (side: Side, angle: number, length: number): Point => {
   const [from, reach] = [shoulderOf(side), pointOnDial(angle, length)]
   return { x: from.x + reach.x, y: from.y + reach.y }

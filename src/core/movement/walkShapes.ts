@@ -22,9 +22,11 @@ export const RING = 72
 const SHORT_SHARE = 0.6
 const NUMERAL_AT = 86
 
+/** The straight lines from point to point. */
 export const joined = (points: readonly Point[]): PathCommand[] =>
   points.map(({ x, y }, i) => ({ op: i === 0 ? 'M' : 'L', x, y }))
 
+/** A numeral of the clock on the floor. */
 export function numeralAt(numeral: number, angle: number): Shape {
   return centredText(String(numeral), pointOnDial(angle, NUMERAL_AT), { size: 11, fill: INK, weight: 'bold' })
 }

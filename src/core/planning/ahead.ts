@@ -14,6 +14,7 @@ export interface Begun {
   readonly spentMinutes?: number
 }
 
+/** Whether a step is the closing check. */
 export const isCheck = (step: PlanStep) => activityOf(step).role === 'check'
 
 export interface Ahead {
@@ -22,4 +23,5 @@ export interface Ahead {
   readonly place?: Place
 }
 
+/** The minutes of some steps together. */
 export const total = (steps: readonly PlanStep[]) => steps.reduce((sum, { minutes }) => sum + minutes, 0)

@@ -1,5 +1,5 @@
-import { stepName } from './planCheck'
 import { activityOf } from '../activities'
+import { stepName } from './planCheck'
 import { fitMinutes } from './edits'
 import { pacedRange } from './pace'
 import type { PlanStep } from './types'

@@ -55,6 +55,7 @@ export function roundedInWords(child: DayChild, wish: Omit<DayPrintWish, 'things
   ]
 }
 
+/** The cover of a day’s prints: for whom they are, and what was rounded for whom. */
 export function coverPages(wish: DayPrintWish): Drawing[] {
   const { paper, wording, title, children } = wish
   const blocks = children.map((child): FlowBlock => {

@@ -6,7 +6,7 @@ import { groupNeed } from './need'
 import { pacedRange } from './pace'
 import { reasonFor } from './reasons'
 import { LONGEST_SESSION, type PlanStep, type SessionPlan } from './types'
-import { type SessionRequest } from './request'
+import type { SessionRequest } from './request'
 
 /** A timer that ran longer was forgotten. */
 export const LONGEST_TOOK_SECONDS = 12 * 3600

@@ -9,6 +9,7 @@ export function plannedMinutes(plan: SessionPlan): number {
   return plan.steps.reduce((sum, step) => sum + step.minutes, 0)
 }
 
+/** Whether the steps fill the time that there is. */
 export function checkTime(plan: SessionPlan, { minutes }: SessionRequest): PlanCheck {
   const over = plannedMinutes(plan) - minutes
   const says =
@@ -20,6 +21,7 @@ export function checkTime(plan: SessionPlan, { minutes }: SessionRequest): PlanC
   return { id: 'time', ok: over === 0, says }
 }
 
+/** Whether each step is as long as its activity takes. */
 export function checkLengths(plan: SessionPlan, request: SessionRequest): PlanCheck {
   const off = plan.steps.flatMap((step) => {
     const { least, most } = pacedRange(activityOf(step), request.children.length, request.pace)

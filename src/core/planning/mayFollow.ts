@@ -2,7 +2,7 @@ import type { Activity } from '../activities'
 import { STAGES } from '../teaching'
 import type { GroupNeed } from './need'
 import { MOST_SEATED_IN_A_ROW } from './types'
-import { type SessionRequest } from './request'
+import type { SessionRequest } from './request'
 import { type Choice, taught } from './worth'
 
 /** What the search may give up, in this order, when nothing fits a short or odd session. */
@@ -36,6 +36,7 @@ export function nextLocked(before: readonly Choice[], kept: readonly Choice[]): 
   return kept[before.filter((choice) => choice.locked).length]
 }
 
+/** Whether a choice may come next in a plan that is being grown. */
 export function mayFollow(draft: Draft, choice: Choice, { need, kept }: PlanSearch, rules: Rules): boolean {
   const { activity, rung } = choice
   const before = draft.choices

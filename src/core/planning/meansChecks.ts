@@ -5,6 +5,7 @@ import type { SessionPlan } from './types'
 import type { SessionRequest } from './request'
 import { listed, min, type PlanCheck } from './planCheck'
 
+/** Whether every step can be done in this place. */
 export function checkPlace(plan: SessionPlan, { place }: SessionRequest): PlanCheck {
   const off = plan.steps.filter((step) => activitiesOf(step).some(({ places }) => !places.includes(place)))
   return {
@@ -14,6 +15,7 @@ export function checkPlace(plan: SessionPlan, { place }: SessionRequest): PlanCh
   }
 }
 
+/** Whether every step suits how many children there are. */
 export function checkPlayers(plan: SessionPlan, { children }: SessionRequest): PlanCheck {
   const off = plan.steps.filter((step) => {
     const { least, most } = activityOf(step).players
@@ -29,6 +31,7 @@ export function checkPlayers(plan: SessionPlan, { children }: SessionRequest): P
   }
 }
 
+/** Whether all that is needed is to hand, or has a stand-in. */
 export function checkMaterials(plan: SessionPlan, request: SessionRequest): PlanCheck {
   const all = plan.steps.flatMap(activitiesOf).flatMap((activity) => missingMaterials(activity, request))
   const missing = [...new Map(all.map((each) => [each.material, each])).values()]

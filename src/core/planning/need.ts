@@ -2,9 +2,9 @@ import { RefusedValue } from '../errors'
 import type { Printable } from '../printables'
 import { BESIDE_THE_ORDER, type RungId, STAGES, type School, type Stage, neededFor, pathOf, rungs } from '../teaching'
 import type { Standing } from '../knowing'
+import { IN_ENGLISH, listInWords } from '../wording'
 import { PARTS_FIRST_UNTIL_AGE } from './start'
 import type { PlanChild, SessionRequest } from './request'
-import { IN_ENGLISH, listInWords } from '../wording'
 
 /** What a group needs now: the rung most of it is on, and another that comes first. */
 export interface GroupNeed {

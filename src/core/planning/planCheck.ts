@@ -19,6 +19,9 @@ export interface PlanCheck {
   readonly says: string
 }
 
+/** The name of a step’s activity. */
 export const stepName = (step: PlanStep) => activityOf(step).name
+/** The names of steps, one after the other. */
 export const listed = (steps: readonly PlanStep[]) => steps.map(stepName).join(', ')
+/** Minutes as a check says them. */
 export const min = (minutes: number) => `${minutes} min`

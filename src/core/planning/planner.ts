@@ -9,9 +9,9 @@ import { reasonFor } from './reasons'
 import { offeredActivities } from './offer'
 import { fitMinutes } from './edits'
 import { LONGEST_SESSION, type PlanStep, type SessionPlan, SHORTEST_SESSION } from './types'
-import { type SessionRequest } from './request'
+import type { SessionRequest } from './request'
 import { type Choice, repairs } from './worth'
-import { type Draft, type Rules } from './mayFollow'
+import type { Draft, Rules } from './mayFollow'
 import { search } from './search'
 
 /** Lengths that are offered where the wanted one cannot be filled. */

@@ -56,6 +56,7 @@ export interface Job {
   readonly minutesOf?: (activity: Activity) => number | undefined
 }
 
+/** One line of what a session prints. */
 export function printLine(title: string, print: Print): Line {
   return { title, pages: print.pages.length, print }
 }
@@ -82,6 +83,7 @@ const STATION_SEEDS_FROM = 500
 /** The seeds of children's sheets come after those of the tables. */
 const CHILD_SEEDS_FROM = 100
 
+/** What is printed once for each table. */
 export function tablePrints(wanted: readonly Activity[], rung: RungId, job: Job): Line[] {
   const { request, settings, seed } = job
   const { wording } = settings
@@ -124,6 +126,7 @@ export function stationPrints({ stations = [], request, settings, seed }: Job): 
   )
 }
 
+/** What is printed for each child, on the child’s own rung. */
 export function childPrints(wanted: readonly Activity[], { request, settings, seed }: Job): Line[] {
   const { wording } = settings
   return printedBy(wanted, 'a child').flatMap(({ printable, place }) =>

@@ -1,9 +1,9 @@
-import { type Activity } from '../activities'
+import type { Activity } from '../activities'
 import { type RungId, type Stage, mends, misreadingOf, rungOf } from '../teaching'
 import { IN_ENGLISH, type PrintedPhrase, type Wording, listInWords, nameIn, printedAs } from '../wording'
 import { type GroupNeed, workingRung } from './need'
 import { BREAK_AFTER_MINUTES } from './types'
-import { type SessionRequest } from './request'
+import type { SessionRequest } from './request'
 
 const STAGE_REASONS = {
   concrete: '{0}, with the hands first',

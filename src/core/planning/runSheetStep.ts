@@ -44,6 +44,7 @@ interface StepTold {
   readonly why: string
 }
 
+/** One step on the run sheet: when, what, with what, and why. */
 export function stepBlock({ step, start, end }: TimedStep, { sheet, request, clock, why }: StepTold): FlowBlock {
   const { paper, wording } = sheet
   const activity = activityOf(step)

@@ -1,5 +1,5 @@
 import { BREAK_AFTER_MINUTES } from './types'
-import { type SessionRequest } from './request'
+import type { SessionRequest } from './request'
 import { type Choice, worth } from './worth'
 import { type Draft, mayFollow, nextLocked, type Rules, type PlanSearch } from './mayFollow'
 

@@ -5,7 +5,7 @@ import { newStepId } from './edits'
 import { workingRung } from './need'
 import { CHANGE_MINUTES } from './rounds'
 import { BREAK_AFTER_MINUTES, type PlanStep, type SessionPlan, type Team } from './types'
-import { type SessionRequest } from './request'
+import type { SessionRequest } from './request'
 import { FEWEST_STATIONS, stationsFor, type StationsWish } from './stationsFor'
 
 /* Stations: children at different rungs work at once, in teams of their own rung that go round. */

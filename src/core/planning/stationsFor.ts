@@ -47,6 +47,7 @@ interface Sought extends StationsWish {
   readonly moves: boolean
 }
 
+/** A station for each round, so that every team can do each of them. Refuses `stations` where fewer fit. */
 export function stationsFor(teams: readonly Team[], request: SessionRequest, sought: Sought): Station[] {
   const random = randomFrom(sought.seed)
   const led = 1 + sought.helpers

@@ -3,7 +3,7 @@ import { type RungId, mends } from '../teaching'
 import type { GroupNeed } from './need'
 import { missingMaterials, needsClocks } from './toHand'
 import { BREAK_AFTER_MINUTES, type PlanStep } from './types'
-import { type SessionRequest } from './request'
+import type { SessionRequest } from './request'
 
 /* What an activity is worth in a plan, in points. The weights are ours; their order is what matters. */
 

@@ -3,7 +3,7 @@ import { attempt } from '../errors'
 import { checkPlan } from './checks'
 import { type Building, planSession } from './planner'
 import { LONGEST_SESSION, type SessionPlan } from './types'
-import { type SessionRequest } from './request'
+import type { SessionRequest } from './request'
 
 /** One change that lets a plan keep more of what a session should keep. */
 export interface Help {

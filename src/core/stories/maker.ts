@@ -5,7 +5,7 @@ import { type LanguageId, say } from '../wording'
 import { NO_MARKS, type StoryMarks, storyTimes } from './story'
 import { ended, storyWords, type StoryWords, TOLD_LENGTHS, type ToldLength } from './words'
 import { LEAST_EVENTS, ownEvents, type StoryWish, usualEvents } from './eventTimes'
-import { type Planned } from './usualTimes'
+import type { Planned } from './usualTimes'
 
 /** The names of the demo scenario. */
 export const STORY_NAMES = ['Juniper', 'Tavi', 'Odalys', 'Bram', 'Mirela', 'Kwame', 'Wren', 'Ilse'] as const

@@ -18,6 +18,7 @@ const rowOf = ({ at, quote }: Happening): PlanRow => ({
   what: quote.length <= LONGEST_ROW ? quote : `${quote.slice(0, LONGEST_ROW - 1).trimEnd()}…`,
 })
 
+/** A question after a happening as an item: its row has to be found among the others. */
 export function lookUp(right: Happening, rows: readonly Happening[]): Item {
   const minute = modulo(right.at, MINUTES_PER_DAY)
   return {

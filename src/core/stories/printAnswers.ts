@@ -41,12 +41,15 @@ export const ROOM_MM = 14
 /** The number of a sentence stands before it. */
 export const NUMBER_MM = 9
 
+/** Shapes that belong together, so that they can be found in the drawing by their name. */
 export const part = (name: string, shapes: readonly Shape[]): Shape => group(shapes, { part: name })
 
+/** A clock beside a question or a sentence. */
 export function dial(minute: number, { x, y }: Point, hands: 'both' | 'none', { lowInk }: StoryPrint): Shape {
   return group(dialShapes(onDial(minute), { radius: faceWithin(ROOM_MM), hands, lowInk }), { part: 'dial', x, y })
 }
 
+/** Where a question is answered, or its answer on the key. */
 export function answerBlock(print: StoryPrint, question: StoryQuestion, isKey: boolean): FlowBlock {
   if (question.kind === 'set-clock') {
     const minute = question.item.answer.kind === 'time' ? question.item.answer.minute : 0

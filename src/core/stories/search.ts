@@ -32,4 +32,5 @@ export interface At extends Omit<FoundTime, 'text'> {
   readonly next: number
 }
 
+/** The plain form of word `i`; empty beyond the text. */
 export const plainAt = ({ tokens }: Search, i: number): string => tokens[i]?.plain ?? ''

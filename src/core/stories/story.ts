@@ -1,6 +1,6 @@
 import { MINUTES_PER_DAY, MINUTES_PER_TURN } from '../clock'
 import type { LanguageId } from '../wording'
-import { type FoundSays, type FoundTime } from './search'
+import type { FoundSays, FoundTime } from './search'
 import { findTimes } from './find'
 
 /** What the adult decided about the times of a story. A time is named by its words and how often they came before. */

@@ -3,7 +3,7 @@ import { ROUNDING_STEP, type RungId, rungOf } from './rungs'
 import { rowName } from './shown'
 import { sayHands } from './sayHands'
 import { sayValue } from './valueWords'
-import { type Value } from './values'
+import type { Value } from './values'
 import type { Item } from './items'
 
 /** The group's wording as a rung practises it. */

@@ -13,7 +13,7 @@ import type { MisreadingId } from './misreadings/ids'
 import { type RungId, rungOf } from './rungs'
 import { type Ask, type Shown, shownKey } from './shown'
 import { sameValue } from './sameValue'
-import { type Value } from './values'
+import type { Value } from './values'
 
 /** A wrong choice, with the misreading that it comes from (none for a mere neighbour). */
 export interface Lure {

@@ -3,7 +3,7 @@ import { drawUnit, randomFrom, shuffled } from '../random'
 import { isRight, type Item, type Lure, minuteOf } from './items'
 import { type MisreadingId, misreadings, wrongAnswers } from './misreadings'
 import { sameValue } from './sameValue'
-import { type Value } from './values'
+import type { Value } from './values'
 import { neighbours } from './nearTimes'
 
 export interface LuresRequest {

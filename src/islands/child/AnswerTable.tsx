@@ -1,12 +1,12 @@
 import { Group, Pagination, Text, VisuallyHidden } from '@mantine/core'
-import { Choice } from '../../ui/Choice'
 import { useState } from 'react'
+import { Choice } from '../../ui/Choice'
 import type { Answer } from '../../core/knowing'
 import type { AnswerChange, ChildData } from '../../core/records'
 import { type Ask, type RungId, rungOf } from '../../core/teaching'
 import { ASK_NAMES } from '../../ui/names'
-import { CorrectForm } from './CorrectForm'
 import { Segments } from '../../ui/Segments'
+import { CorrectForm } from './CorrectForm'
 import { AnswerRow, Trace } from './AnswerRow'
 
 const PAGE = 20

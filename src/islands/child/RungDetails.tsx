@@ -1,6 +1,6 @@
-import type { ChildId } from '../../core/ids'
 import { Button, Group, Text } from '@mantine/core'
 import { useState } from 'react'
+import type { ChildId } from '../../core/ids'
 import { type Estimate, FIRM, SCAFFOLD_NAMES, scaffoldsInUse, type Tally } from '../../core/knowing'
 import { type RungId, rungOf } from '../../core/teaching'
 import { api } from '../../ui/api'

@@ -1,4 +1,3 @@
-import type { StepId } from '../../core/ids'
 import { ActionIcon, Group, Stack, Text } from '@mantine/core'
 import {
   closestCenter,
@@ -18,6 +17,7 @@ import {
 } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
 import { IconGripVertical, IconTrash } from '@tabler/icons-react'
+import type { StepId } from '../../core/ids'
 import { activityOf } from '../../core/activities'
 import { LONGEST_SESSION, planAfterMinutes, planAfterMove, planAfterRemove, timeline } from '../../core/planning'
 import type { Settings } from '../../core/records'

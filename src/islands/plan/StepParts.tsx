@@ -1,7 +1,7 @@
-import type { StepId } from '../../core/ids'
 import { ActionIcon, Group, Stack, Text, UnstyledButton } from '@mantine/core'
 import { IconArrowsExchange, IconLock, IconLockOpen } from '@tabler/icons-react'
 import { useState } from 'react'
+import type { StepId } from '../../core/ids'
 import { activityOf, wordsOn } from '../../core/activities'
 import { paceInWords, planAfterLock, type PlanStep, type TimedStep } from '../../core/planning'
 import type { Settings } from '../../core/records'

@@ -1,6 +1,6 @@
 import { Button, Group, Stack, Switch, Text } from '@mantine/core'
-import { Choice, listed } from '../../ui/Choice'
 import { useDeferredValue, useMemo, useState } from 'react'
+import { Choice, listed } from '../../ui/Choice'
 import { secondsATurnAt, type TurnDistribution } from '../../core/chance'
 import { type GameRules, gameTurns, isExact, MATS, sizesOf, USUAL_RULES } from '../../core/printables'
 import { WholeField } from '../../ui/WholeField'

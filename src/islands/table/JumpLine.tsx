@@ -1,6 +1,6 @@
 import { Button, Group, Text, TextInput } from '@mantine/core'
-import { Choice } from '../../ui/Choice'
 import { useState } from 'react'
+import { Choice } from '../../ui/Choice'
 import { countJumps, workBack } from '../../core/clock'
 import { jumpEnds, jumpLine } from '../../core/faces'
 import { say, sayDuration, type Wording } from '../../core/wording'

@@ -3,8 +3,8 @@ import { useState } from 'react'
 import { describeHourHandError, dialHour, onDial } from '../../core/clock'
 import { languages, parseTime, say, whyNoTime, type Wording } from '../../core/wording'
 import { type Hands, minuteShown } from '../../ui/hands'
-import type { Helps } from './HelpsMenu'
 import { Segments } from '../../ui/Segments'
+import type { Helps } from './HelpsMenu'
 
 interface SaidProps {
   readonly hands: Hands

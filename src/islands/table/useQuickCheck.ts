@@ -1,5 +1,5 @@
-import type { ChildId } from '../../core/ids'
 import { useState } from 'react'
+import type { ChildId } from '../../core/ids'
 import { type Question, type ScaffoldId, stageOf } from '../../core/knowing'
 import type { SentAnswer, SessionContext } from '../../core/records'
 import { BESIDE_THE_ORDER, isRight, schools, type Value } from '../../core/teaching'

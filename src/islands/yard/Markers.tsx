@@ -3,8 +3,8 @@ import { IconTrash } from '@tabler/icons-react'
 import { formatDistance, leastRadiusFor, markerChoices, USUAL_GAP_MM } from '../../core/make'
 import { CheckLine } from '../../ui/CheckLine'
 import { LengthField } from '../../ui/LengthField'
-import type { YardState } from './useYard'
 import { NumberField } from '../../ui/NumberField'
+import type { YardState } from './useYard'
 
 function MarkerRows({ state: { yard, change } }: { state: YardState }) {
   const set = (markers: typeof yard.markers) => change({ markers })

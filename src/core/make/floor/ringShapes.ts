@@ -3,6 +3,7 @@ import { markerPlace } from './markers'
 import { type Ground, LANE_MM } from './space'
 import type { Yard } from './yard'
 
+/** The ring from above with its markers and numerals; `k` is how many mm on paper one mm of ground takes. */
 export function ringShapes(yard: Yard, { radiusMm }: Ground, k: number): Shape[] {
   const r = radiusMm * k
   const markers = Array.from({ length: 60 }, (_, minute): Shape => {

@@ -30,6 +30,7 @@ interface Telling {
   readonly wording: Wording
 }
 
+/** How lengths and phrases are put on the sheet of a yard. */
 export function tellingOf({ unit, paper }: Yard, wording: Wording): Telling {
   return {
     d: (mm) => decimalsIn(wording, formatDistance(mm, unit)),

@@ -5,6 +5,7 @@ import { isFirm, pushAnswer } from './lastAnswers'
 import type { TermWish } from './wish'
 import type { Learner, LearnerRung, TermCounts } from './learner'
 
+/** Counts one more at a place. */
 export function add(into: Uint32Array | undefined, place: number): void {
   if (into) into[place] = (into[place] ?? 0) + 1
 }
@@ -21,6 +22,7 @@ interface Meeting {
   readonly m: number
 }
 
+/** One meeting of the simulated group: what is taught, asked and forgotten in it. */
 export function playMeeting(random: Random, learners: readonly Learner[], { counts, wish, day, m }: Meeting): void {
   const { ladder, worked, cameBack, firmAfter } = counts
   for (const learner of learners) learner.at = workingAt(learner, day)

@@ -5,8 +5,8 @@ import { cardPages } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
 import { cutTitle, keyFooter, printFooter } from '../kit/footers'
 import { figures } from '../kit/frame'
-import { dialCard, wordCard } from './matchFaces'
 import { definePrintable } from '../kit/definePrintable'
+import { dialCard, wordCard } from './matchFaces'
 
 /** Hour cards, minute cards, and clocks to make with the two: figures, since in words the order differs by language. */
 export const composeCards = definePrintable({

@@ -10,10 +10,10 @@ import { part } from '../kit/frame'
 import { dialAt } from '../kit/dialPlace'
 import { listPage } from '../kit/numberedList'
 import { wordsIn } from '../kit/wordLists'
-import { wordCard } from './matchFaces'
 import { definePrintable } from '../kit/definePrintable'
 import { ownPlan } from '../kit/ownPlan'
 import type { PrintOptions } from '../kit/choices'
+import { wordCard } from './matchFaces'
 
 /**
  * Doings with a clock, to be laid under the half of the day in which they are done; those that can be argued are

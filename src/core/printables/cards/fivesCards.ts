@@ -4,8 +4,8 @@ import { type Item, itemAt } from '../../teaching'
 import { cardPages } from '../kit/cards'
 import { callList } from '../kit/numberedList'
 import { cutTitle, keyFooter, printFooter } from '../kit/footers'
-import { wordCard } from './matchFaces'
 import { definePrintable } from '../kit/definePrintable'
+import { wordCard } from './matchFaces'
 import { answerPage, dialPage, FIVES } from './fivesPages'
 
 /**

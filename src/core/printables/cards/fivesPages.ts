@@ -26,6 +26,7 @@ export function dialPage(options: PrintOptions, footer: string) {
   })
 }
 
+/** The page with the answers, one for each numeral. */
 export function answerPage(options: PrintOptions, footer: string) {
   const area = bodyArea(options.paper)
   const dial = dialAt(

@@ -22,6 +22,7 @@ function everyEdge(): Edge[] {
   )
 }
 
+/** The edges that pairs are cut along, in an order of their own. */
 export function edgesFor(random: Random): Edge[] {
   return shuffled(random, EDGES)
 }

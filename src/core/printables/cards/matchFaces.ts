@@ -7,6 +7,7 @@ import { itemDial } from '../kit/dialPlace'
 import { wordsIn } from '../kit/wordLists'
 import type { PrintOptions } from '../kit/choices'
 
+/** The cards that belong together: a clock, its words, and its figures where three forms are wanted. */
 export function facesOf(item: Item, options: PrintOptions): CardFace[] {
   const words = options.forms === 3 ? wordsFor(item, options) : sayAnswer(item, item.answer, options.wording)
   const figureCards = options.forms === 3 ? [wordCard('figures', figures(item.shown.minute, options), 12)] : []

@@ -7,9 +7,9 @@ import { cardPages } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
 import { cutTitle, keyFooter, printFooter, titleOr } from '../kit/footers'
 import { part } from '../kit/frame'
-import { wordCard } from './matchFaces'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/choices'
+import { wordCard } from './matchFaces'
 
 /** Of the dough dial, mm: it leaves room for both hands under it on a Letter page. */
 const RADIUS_MM = 85

@@ -3,7 +3,7 @@ import { type Drawing, INK, MOSS, type PaperId, type Shape, bodyArea, makePage, 
 import { JUMP_LINE, dialShapes, faceWithin, jumpLine } from '../../faces'
 import { type Wording, barText, languages, say, sayDuration } from '../../wording'
 import { group } from '../../drawing'
-import { type Cell } from '../kit/grid'
+import type { Cell } from '../kit/grid'
 import { part, rule } from '../kit/frame'
 import { textFrom, wordsIn } from '../kit/wordLists'
 

@@ -10,7 +10,7 @@ import { wordsIn } from '../kit/wordLists'
 import { MAT_NOTES, inWords, mat, thrown } from '../kit/mat'
 import { definePrintable } from '../kit/definePrintable'
 import { PRINT_OPTIONS } from '../kit/options'
-import { type PrintOptions } from '../kit/choices'
+import type { PrintOptions } from '../kit/choices'
 
 const FACES = 6
 /** Of the die's edge, and of its glue flaps, mm: three by four faces and the flaps stay inside a Letter page. */

@@ -14,13 +14,14 @@ import { barText, languages, nameIn, printedAs, sayDuration } from '../../wordin
 import { dialAt } from '../kit/dialPlace'
 import { figures, part } from '../kit/frame'
 import { textFrom } from '../kit/wordLists'
-import { LATTICE } from './trailPictures'
 import type { PrintOptions } from '../kit/choices'
+import { LATTICE } from './trailPictures'
 import { CLOCKS, jitterOf, type TrailPlace, type Trail, wrongTimes } from './trailWay'
 
 /** Above the clocks, mm: the steps in three rows. */
 const STEPS_ROOM_MM = 24
 
+/** The page of a trail; on its key the way is drawn in. */
 export function trailPage({ items, places }: Trail, options: PrintOptions, isKey: boolean): Shape[] {
   const area = bodyArea(options.paper)
   const { phrases } = languages[options.wording.language]

@@ -2,8 +2,8 @@ import { handsHidden, onDial } from '../../clock'
 import { RefusedValue } from '../../errors'
 import { draw, drawInt, drawUnit, type Random, randomFrom, shuffled } from '../../random'
 import { type Item, misreadings, wrongAnswers } from '../../teaching'
-import { LATTICE, TRAIL_PICTURES, type TrailPicture } from './trailPictures'
 import type { PrintOptions } from '../kit/choices'
+import { LATTICE, TRAIL_PICTURES, type TrailPicture } from './trailPictures'
 
 export const CLOCKS = 12
 const MOST_DECOYS = 8
@@ -29,6 +29,7 @@ export interface Trail {
   readonly places: readonly TrailPlace[]
 }
 
+/** The clocks of a trail and where they lie, drawn by the seed. */
 export function trailOf(options: PrintOptions, seed: number): Trail {
   const random = randomFrom(seed)
   const picture = draw(random, Object.keys(TRAIL_PICTURES) as TrailPicture[])
@@ -121,6 +122,7 @@ function decoysOf(
   return [...new Set(fit)].slice(0, MOST_DECOYS)
 }
 
+/** The times that misreadings would take an item for. */
 export function wrongTimes(item: Item) {
   return misreadings.flatMap((misreading) =>
     wrongAnswers(misreading, item).flatMap((value) =>

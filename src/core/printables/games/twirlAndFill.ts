@@ -25,7 +25,7 @@ import { MAT_NOTES, inWords, mat, thrown } from '../kit/mat'
 import { wordsInSector } from '../kit/sectorWords'
 import { definePrintable } from '../kit/definePrintable'
 import { PRINT_OPTIONS } from '../kit/options'
-import { type PrintOptions } from '../kit/choices'
+import type { PrintOptions } from '../kit/choices'
 
 const RADIUS_MM = 84
 /** Larger clocks than these would leave the mat's far behind, mm. */

@@ -1,7 +1,7 @@
 import { circle, fitSize, GOLD, INK, MOSS, type Shape, textAt, textWidth } from '../../drawing'
 import { type Item, sayAnswer } from '../../teaching'
 import type { Wording } from '../../wording'
-import { type Cell } from './grid'
+import type { Cell } from './grid'
 import { itemDial } from './dialPlace'
 import { part, rule } from './frame'
 import type { PrintOptions } from './choices'

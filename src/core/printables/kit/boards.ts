@@ -9,7 +9,7 @@ import { textFrom } from './wordLists'
 import { cutTitle, keyFooter } from './footers'
 import { part } from './frame'
 import { PRINT_OPTIONS } from './options'
-import { type PrintOptions } from './choices'
+import type { PrintOptions } from './choices'
 
 /* Bingo: boards that are filled from a list of calls. */
 

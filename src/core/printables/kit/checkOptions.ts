@@ -4,8 +4,8 @@ import type { RungId } from '../../teaching'
 import { LANGUAGE_IDS, WORDING_FORMS, languages } from '../../wording'
 import { countsOn } from './counts'
 import { OPTION_IDS, PRINT_OPTIONS, type OptionId } from './options'
-import { type PrintChoices, type PrintOptions } from './choices'
-import { type PrintOption } from './optionKinds'
+import type { PrintChoices, PrintOptions } from './choices'
+import type { PrintOption } from './optionKinds'
 import type { PrintableFacts } from './types'
 
 /** Whether a printable takes an option on a rung with this value. */

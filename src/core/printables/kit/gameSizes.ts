@@ -1,7 +1,7 @@
 import { leastTurns, type PlayTime, sizesFor, type TimeWish } from '../../chance'
 import { countsOn } from './counts'
 import { PRINT_OPTIONS } from './options'
-import { type PrintOptions } from './choices'
+import type { PrintOptions } from './choices'
 import type { PrintableOf } from './types'
 import { gameTurns, type Mats } from './play'
 

@@ -8,7 +8,7 @@ import { titleOr } from './footers'
 import { itemDial } from './dialPlace'
 import { wordsIn } from './wordLists'
 import { PRINT_OPTIONS } from './options'
-import { type PrintOptions } from './choices'
+import type { PrintOptions } from './choices'
 
 /** What the die or the spinner shows: the time in words, or its clock where figures or words are covered. */
 export function thrown(

@@ -1,7 +1,7 @@
 import { handAngles, signedGap } from '../../clock'
 import { RefusedValue } from '../../errors'
 import { type Item, isRight, minuteOf } from '../items'
-import { type Value } from '../values'
+import type { Value } from '../values'
 import { sameValue } from '../sameValue'
 import { dialMisreadings } from './dial'
 import { reckoningMisreadings } from './reckoning'

@@ -39,6 +39,7 @@ export function numberWord(n: number): string {
 const masculine = Object.fromEntries([1, 21, 31, 41, 51].map((n) => [numberWord(n).replace(/une$/, 'un'), n]))
 export const wordValue = numberReader(numberWord, masculine)
 
+/** The hour of a time with "heure" or "heures". */
 export function hours(minute: number): string {
   const hour = dialHour(minute)
   return `${numberWord(hour)} ${hour === 1 ? 'heure' : 'heures'}`

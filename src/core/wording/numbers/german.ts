@@ -43,6 +43,7 @@ export function hourValue(text: string): number | undefined {
   return value !== undefined && value >= 1 && value <= 12 ? value : undefined
 }
 
+/** The hour of a time as a word. */
 export const hourName = (minute: number) => numberWord(dialHour(minute))
 
 /** "fünf", but "dreizehn Minuten" and "eine Minute". */
@@ -51,6 +52,7 @@ export function count(n: number): string {
   return n % 5 === 0 ? numberWord(n) : minutesInWords(n)
 }
 
+/** Minutes with their noun: "eine Minute", "zwanzig Minuten". */
 export function minutesInWords(n: number): string {
   return n === 1 ? 'eine Minute' : `${numberWord(n)} Minuten`
 }

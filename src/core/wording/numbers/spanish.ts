@@ -51,10 +51,12 @@ export function hours(minute: number): string {
   return hour === 1 ? 'la una' : `las ${numberWord(hour)}`
 }
 
+/** Minutes as they follow the hour: "un minuto", "veinte". */
 export function count(n: number): string {
   return n === 1 ? 'un minuto' : numberWord(n)
 }
 
+/** The hour that is named, 1 to 23. */
 export function hourValue(text: string): number | undefined {
   const hour = wordValue(text.replace(/ horas?$/, ''))
   return hour !== undefined && hour >= 1 && hour <= 23 ? hour : undefined

@@ -4,9 +4,9 @@ import { type DataState, FEWEST_BACKUPS, MOST_BACKUPS } from '../../../core/keep
 import { Confirm } from '../../../ui/Confirm'
 import { api } from '../../../ui/api'
 import { tell } from '../../../ui/notices'
+import { NumberField } from '../../../ui/NumberField'
 import { Refused } from './Part'
 import { useDataChange } from './useData'
-import { NumberField } from '../../../ui/NumberField'
 
 /** Where backups go, and how many are kept. */
 export function KeepingForm({ state }: { state: DataState }) {
