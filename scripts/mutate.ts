@@ -30,11 +30,20 @@ const REPORT = 'test-results/mutation.json'
 const DEAD = ['Killed', 'Timeout']
 const ALIVE = ['Survived', 'NoCoverage']
 
+/** Tests of a room that need more than the room: the fonts, the documents, every language. */
+const TESTS_ELSEWHERE: Readonly<Record<string, readonly string[]>> = {
+  drawing: ['tests/outlines.test.ts', 'tests/font-widths.test.ts'],
+  teaching: ['tests/teaching-doc.test.ts'],
+  wording: ['tests/language.test.ts'],
+}
+
 /** What decides whether a mutant of a room dies. */
 const testsOf = (room: string) =>
   room.startsWith('server')
     ? ['tests/server/**/*.test.ts']
-    : [`${folderOf(room)}/**/*.test.ts`, 'tests/pinned/*.test.ts', 'tests/doc-examples.test.ts']
+    : [`${folderOf(room)}/**/*.test.ts`, 'tests/pinned/*.test.ts', 'tests/doc-examples.test.ts'].concat(
+        TESTS_ELSEWHERE[room] ?? [],
+      )
 
 function runStryker(room: string, mutate: readonly string[], isWhole: boolean): void {
   const options = ['stryker', 'run', ...(isWhole ? [] : ['--ignoreStatic']), '--mutate', mutate.join(',')]
