@@ -4,9 +4,9 @@ import { ROOMS, drawLines, filesOf, folderOf } from './mutation-sample'
 
 /*
  * Mutation tests by Stryker, room after room: a seeded sample of the lines of each, or all of them. Each mutant is tried
- * by the tests of its own room, the kept fingerprints and the examples in comments: to try it by every test that reaches
- * it would take ten times as long. So a share that is printed is the least that die. The words that people read are left
- * alone (StringLiteral in stryker.config.json): a test of every sentence would only repeat it.
+ * by the tests of its own room, the kept fingerprints and the examples in comments, since all that reach it take longer.
+ * So a share that is printed is the least that die. The words that people read are left alone
+ * (StringLiteral in stryker.config.json): a test of every sentence would only repeat it.
  *   npm run mutate                      12 lines of each room, drawn by SEED (1 where it is not set)
  *   npm run mutate -- 40 clock wording  40 lines of each of these rooms
  *   npm run mutate -- whole clock       every line of this room

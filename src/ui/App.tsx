@@ -14,7 +14,7 @@ import { theme } from './theme'
 /** What the server read a moment ago is not asked for again as soon as the view stands. */
 const FRESH_MS = 5000
 
-/** Colours are as the system has them. Nothing is kept, so that the browser's storage is not read before a view stands. */
+/** Colours are as the system has them. Nothing is kept, so that the browser's storage need not be read for them. */
 const bySystem: MantineColorSchemeManager = {
   get: (usual) => usual,
   set: () => undefined,

@@ -17,7 +17,7 @@ export function acorn(length: number, half: number, wide: number): PathCommand[]
   ]
 }
 
-/** The broad end of an hour hand: its tip is `length` up, it begins `half` beside the middle and is `wide` at its widest, in mm. */
+/** The broad end of an hour hand, in mm: its tip is `length` up, and it begins `half` beside the middle. */
 export function leaf(length: number, half: number, wide: number): PathCommand[] {
   const tall = Math.min(wide * 5.5, length * 0.45)
   const base = -(length - tall)

@@ -76,7 +76,7 @@ export interface Learner {
   at: number
 }
 
-/** A child of one simulated term, drawn from what the records say of it; `first` is the first rung that is planned for. */
+/** A child of one simulated term, drawn from what the records say; `first` is the first rung that is planned for. */
 export function learnerOf(random: Random, child: TermChild, first: number, { ladder, meetings }: TermCounts): Learner {
   const day = meetings[0] ?? 0
   const { estimates, beside } = child.standing
