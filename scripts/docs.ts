@@ -13,12 +13,12 @@ import {
   rungs,
 } from '../src/core/teaching'
 import { KIND_IDS, LEFT_OUT, kinds } from '../src/server/keeping/kinds'
-import { MANTINE_STYLES, mantineStyles } from './mantine-styles'
+import { MANTINE_STYLES, THEME_STYLES, mantineStyles, themeStyles } from './mantine-styles'
 
 /*
  * `npm run docs` writes the parts of the documents that follow from the code: what stands between a pair of comments,
  * <!-- prints --> and <!-- end -->. A test holds the documents to it. The list of
- * style sheets that the views need follows from the code likewise.
+ * style sheets that the views need, and the theme's variables, follow from the code likewise.
  */
 
 const table = (heads: readonly string[], rows: readonly (readonly string[])[]) =>
@@ -131,4 +131,5 @@ export async function documents(): Promise<Map<string, string>> {
 if (process.argv[1]?.endsWith('docs.ts')) {
   for (const [path, text] of await documents()) writeFileSync(path, text)
   writeFileSync(MANTINE_STYLES, mantineStyles())
+  writeFileSync(THEME_STYLES, await themeStyles())
 }

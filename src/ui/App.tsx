@@ -53,7 +53,14 @@ export function App({ children, shortcuts = [], state }: Props) {
   const [client] = useState(() => newClient(state))
   useOffline()
   return (
-    <MantineProvider theme={theme} defaultColorScheme="auto" colorSchemeManager={bySystem}>
+    // Its variables come with the styles (theme.css); written here, they would style a half painted page once more.
+    <MantineProvider
+      theme={theme}
+      defaultColorScheme="auto"
+      colorSchemeManager={bySystem}
+      withCssVariables={false}
+      withGlobalClasses={false}
+    >
       <QueryClientProvider client={client}>
         <Notices />
         <WaitingInHeader />
