@@ -1,12 +1,14 @@
 import type { Browser, CDPSession, Page } from '@playwright/test'
 import type { ChildReport } from '../src/core/records'
 import { openBrowser, overviewAt } from '../scripts/browser'
+import { viewPaths } from '../src/server/views'
 
 /*
  * What a view costs at first sight, by Chromium's own figures, with the processor slowed: when the largest thing is
  * painted, for how long the main thread is blocked (long tasks beyond 50 ms each), its longest task, and the scripts
- * that come, compressed. The median of several fresh visits; nothing is asserted. A page of one line, and a loop that
- * does nothing but count, are the raw baseline: how fast the machine is at this moment.
+ * that come, compressed, without their headers. The median of several fresh visits; nothing is asserted. All views are
+ * visited once, then all once more, and so on, so that a slow spell of the machine falls on all of them. A page of one
+ * line, and a loop that does nothing but count, are the raw baseline: how fast the machine is at this moment.
  */
 
 const SLOWED = 4
@@ -18,6 +20,7 @@ const COUNTED = 3e7
 const base = process.argv[2] ?? 'http://127.0.0.1:4321'
 
 interface FirstSight {
+  readonly title: string
   readonly paintMs: number
   readonly blockedMs: number
   readonly longestMs: number
@@ -52,8 +55,10 @@ async function visit(browser: Browser, path: string): Promise<FirstSight> {
   await page.goto(`${base}${path}`, { waitUntil: 'load' })
   await page.waitForTimeout(SETTLE_MS)
   const { paint, tasks } = await seenIn(page)
+  const title = await page.title()
   await context.close()
   return {
+    title: title.replace(/ ·.*/, ''),
     paintMs: paint,
     blockedMs: tasks.reduce((sum, task) => sum + Math.max(0, task - 50), 0),
     longestMs: Math.max(0, ...tasks),
@@ -68,13 +73,10 @@ function seenIn(page: Page): Promise<{ paint: number; tasks: number[] }> {
 /** Adds up the bytes of all scripts as they come over the wire. */
 async function countScripts(session: CDPSession): Promise<{ bytes: number }> {
   const scripts = { bytes: 0 }
-  const ids = new Set<string>()
   await session.send('Network.enable')
-  session.on('Network.responseReceived', ({ requestId, type }) => {
-    if (type === 'Script') ids.add(requestId)
-  })
-  session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
-    if (ids.has(requestId)) scripts.bytes += encodedDataLength
+  session.on('Network.responseReceived', ({ type, response }) => {
+    if (type === 'Script')
+      scripts.bytes += Number(response.headers['content-length'] ?? response.headers['Content-Length'])
   })
   return scripts
 }
@@ -83,20 +85,11 @@ const median = (values: readonly number[]) => [...values].sort((a, b) => a - b)[
 
 const herons = (await overviewAt(base)).groups.find(({ group }) => group.name === 'Herons')
 const [child] = (await (await fetch(`${base}/api/children`)).json()) as ChildReport[]
-const views: [string, string][] = [
-  ['A page of one line', BARE],
-  ['Today', '/'],
-  ['Children', '/children'],
-  ['A child', `/children/${child?.child.id}`],
-  ['A group', `/groups/${herons?.group.id}`],
-  ['Plan', `/plan/${herons?.next?.id}`],
-  ['Print room', '/print'],
-  ['Workbench', '/make'],
-  ['Yard', '/yard'],
-  ['Table', `/table/${herons?.next?.id}`],
-  ['Log', '/log'],
-  ['House rules', '/settings'],
-]
+const own = viewPaths({
+  child: String(child?.child.id),
+  group: String(herons?.group.id),
+  session: String(herons?.next?.id),
+})
 
 function countMs(): number {
   const start = performance.now()
@@ -107,10 +100,13 @@ function countMs(): number {
 
 console.log(`Counting to ${COUNTED} by roots: ${Math.round(median([1, 2, 3].map(countMs)))} ms (Node, not slowed)`)
 const browser = await openBrowser()
-for (const [name, path] of views) {
-  const visits: FirstSight[] = []
-  for (let i = 0; i < VISITS; i++) visits.push(await visit(browser, path))
-  const of = (figure: keyof FirstSight) => Math.round(median(visits.map((each) => each[figure])))
+const paths = [BARE, ...own]
+const visits = new Map<string, FirstSight[]>(paths.map((path) => [path, []]))
+for (let round = 0; round < VISITS; round++)
+  for (const path of paths) visits.get(path)?.push(await visit(browser, path))
+for (const [path, all] of visits) {
+  const of = (figure: Exclude<keyof FirstSight, 'title'>) => Math.round(median(all.map((each) => each[figure])))
+  const name = path === BARE ? 'A page of one line' : `${all[0]?.title} (/${path.split('/')[1]})`
   console.log(
     `${name}: largest paint ${of('paintMs')} ms, blocked ${of('blockedMs')} ms, longest task ${of('longestMs')} ms, scripts ${of('scriptKb')} kB (processor slowed ${SLOWED} times)`,
   )

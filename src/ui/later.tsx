@@ -9,14 +9,15 @@ export interface Later<P> {
   readonly load: () => Promise<unknown>
 }
 
+/** `waiting` is what is shown until it has come. */
 export function later<P extends object>(
   fetchPart: () => Promise<ComponentType<P>>,
-  waiting: ReactNode = null,
+  waiting: ReactNode | ((props: P) => ReactNode) = null,
 ): Later<P> {
   const load = () => untilReached(fetchPart)
   const Loaded = lazy(async () => ({ default: await load() })) as unknown as ComponentType<P>
   const Part = (props: P) => (
-    <Suspense fallback={waiting}>
+    <Suspense fallback={typeof waiting === 'function' ? waiting(props) : waiting}>
       <Loaded {...props} />
     </Suspense>
   )

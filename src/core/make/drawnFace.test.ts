@@ -30,6 +30,14 @@ describe('what a made face shows', () => {
     expect(share('all').from).toBeCloseTo(0.9, 6)
     expect(share('quarters').to).toBeCloseTo(share('all').to, 6)
   })
+
+  it('has its marks where the child will draw them, where none are printed', () => {
+    for (const guides of ['none', 'centre'] as const) {
+      const { m, face } = drawn('draw', { guides })
+      expect(face.marksFrom / (m.faceMm / 2)).toBeCloseTo(0.92, 6)
+      expect(face.marksTo / (m.faceMm / 2)).toBeCloseTo(0.965, 6)
+    }
+  })
 })
 
 describe('which clock suits', () => {

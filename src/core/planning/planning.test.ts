@@ -1,9 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { anyRequest, request, tryPlan } from '../../../tests/readback/plainRequests'
-import { activityOf, catalogue, durationRange } from '../activities'
-import { STAGES } from '../teaching'
-import { checkPlan, childForms, groupNeed, planSession } from '.'
+import { type Activity, activityOf, catalogue, durationRange } from '../activities'
+import { type RungId, STAGES } from '../teaching'
+import { checkPlan, childForms, groupNeed, planSession, reasonFor } from '.'
 
 describe('a planned session', () => {
   it('fills its minutes and obeys the order of stages, the energy rule and the place', () => {
@@ -60,6 +60,22 @@ describe('a planned session', () => {
       'as it is',
       'harder',
     ])
+  })
+
+  it('says who is on a rung: all, some or one of them, or nobody any more', () => {
+    const paperClock = catalogue.find(({ id }) => id === 'paper-clock') as Activity
+    const said = (firm: readonly number[], rung: RungId) => {
+      const from = request({ firm: [...firm] })
+      const names = from.children.map(({ name }) => name)
+      return { names, why: reasonFor({ activity: paperClock, rung }, from, { ...groupNeed(from), rung }) }
+    }
+    const all = said([2, 2, 2], 'half')
+    expect(all.why).toContain('Half past, with the hands first: all are on it.')
+    const two = said([2, 2, 5], 'half')
+    expect(two.why).toContain(`: ${two.names[0]} and ${two.names[1]} are on it.`)
+    const one = said([5, 5, 2], 'half')
+    expect(one.why).toContain(`: ${one.names[2]} is on it.`)
+    expect(said([5, 5, 5], 'half').why).toMatch(/^Half past, with the hands first\./)
   })
 
   it('does not start in pictures or signs while a child has not met the rung with hands', () => {

@@ -1,10 +1,11 @@
-import { Switch, VisuallyHidden } from '@mantine/core'
+import { Button, Switch, VisuallyHidden } from '@mantine/core'
 import { type HotkeyItem, useHotkeys, useLocalStorage } from '@mantine/hooks'
 import { useState } from 'react'
 import { type Call, type GameOptions, games, lastAsked, shownAt, whoInWords } from '../../core/movement'
 import { Waiting } from '../../ui/Waiting'
+import { later } from '../../ui/later'
 import { SessionWatch } from './SessionWatch'
-import { SoundMenu, type StageLook } from './SoundMenu'
+import type { StageLook } from './SoundMenu'
 import { Figure, StagePicture } from './StagePicture'
 import { Taking } from './Taking'
 import type { KeptGame } from './keptGame'
@@ -14,6 +15,12 @@ import { type Sound, useVoice } from './useVoice'
 import type { TakenAt } from './useTaken'
 import { useWakeLock } from './useWakeLock'
 import { Controls, Over, SoundButton } from './StageControls'
+
+/** It comes while a game is chosen (`PlayView`), so that no connection is needed in the middle of one. */
+export const soundMenu = later(
+  async () => (await import('./SoundMenu')).SoundMenu,
+  <Button size="lg" variant="default" disabled aria-label="Voice and picture" />,
+)
 
 const USUAL_SOUND: Sound = { isOn: true, rate: 0.9, volume: 1 }
 const USUAL_LOOK: StageLook = { isLed: false, isTimed: false }
@@ -57,7 +64,7 @@ export function CallerStage({ kept, onEnd }: { kept: KeptGame; onEnd: () => void
       )}
       <Controls game={game} isTimed={look.isTimed} onRepeat={repeat} onEnd={onEnd}>
         <SoundButton isOn={sound.isOn} onToggle={toggleSound} />
-        <SoundMenu sound={sound} onSound={setSound} look={look} onLook={setLook} />
+        <soundMenu.Part sound={sound} onSound={setSound} look={look} onLook={setLook} />
         {asked && (
           <Switch label="Take answers" checked={isTaken} onChange={(event) => setTaken(event.currentTarget.checked)} />
         )}

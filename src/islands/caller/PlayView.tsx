@@ -5,13 +5,16 @@ import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
 import type { Shortcut } from '../../ui/ShortcutList'
+import { useFetchLater } from '../../ui/later'
 import { overviewQuery } from '../../ui/queries'
-import { CallerStage } from './CallerStage'
+import { CallerStage, soundMenu } from './CallerStage'
 import { GameSetup } from './GameSetup'
 import { type Started } from './useSetup'
 import { LeaderView } from './LeaderView'
 import { type KeptGame, forgetGame, keptGame } from './keptGame'
 import './caller.css'
+
+const LATER = [soundMenu]
 
 const SHORTCUTS: readonly Shortcut[] = [
   { keys: 'Space', does: 'pause, and go on' },
@@ -40,6 +43,7 @@ function isAskedFor({ timeline, sessionId }: KeptGame): boolean {
 /** A game that was left half-way goes on where it was; otherwise one is chosen. */
 function Play() {
   const query = useQuery(overviewQuery)
+  useFetchLater(LATER)
   const [left] = useState<KeptGame | undefined>(keptGame)
   const [playing, setPlaying] = useState(left && isAskedFor(left) ? left : undefined)
   const start = ({ game, seed, ...started }: Started) => {

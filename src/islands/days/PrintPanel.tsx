@@ -1,32 +1,22 @@
 import { Button, Checkbox, Group, Stack, Switch, Text } from '@mantine/core'
 import { IconPrinter, IconRun } from '@tabler/icons-react'
-import { useMemo } from 'react'
-import { attempt } from '../../core/errors'
-import {
-  DAY_THING_IDS,
-  DAY_THINGS,
-  dayPrints,
-  type DayPrintWish,
-  dayThing,
-  type DayThingId,
-  roundedInWords,
-} from '../../core/planning'
+import { DAY_THING_IDS, DAY_THINGS, dayThing, type DayThingId, roundedInWords } from '../../core/planning'
 import type { DaysData } from '../../core/records'
-import { printableOf } from '../../core/printables'
 import { rungOf } from '../../core/teaching'
 import { Cautions } from '../../ui/Cautions'
 import { Choice } from '../../ui/Choice'
 import { NumberField } from '../../ui/NumberField'
+import { useChecked } from './useChecked'
 import { type Prints, type Props, usePrints } from './usePrints'
 
 /** What the day makes, for a group or once: chosen with a tap, printed in one PDF. */
 export function PrintPanel({ state, data }: Props) {
   const prints = usePrints({ state, data })
-  const { things, children, wish, href } = prints
-  const problems = useMemo(() => problemsOf(things, wish), [things, wish])
+  const { things, children, href } = prints
+  const { problems = [], cautions = [], isChecked } = useChecked(prints)
   if (!state.one || state.body.rows.length === 0)
     return <Text size="sm">Give the day at least one row: then it makes clocks, cards, sheets and games.</Text>
-  const isReady = things.length > 0 && problems.length === 0 && !state.saving && !state.unsaved
+  const isReady = things.length > 0 && isChecked && problems.length === 0 && !state.saving && !state.unsaved
   return (
     <Stack gap="sm">
       <Group gap="sm" align="end">
@@ -58,18 +48,9 @@ export function PrintPanel({ state, data }: Props) {
         </Text>
       ))}
       {children.length > 0 && <Rounding prints={prints} />}
-      <Cautions ids={[...new Set(things.flatMap((id) => printableOf(DAY_THINGS[id].printable).cautions))]} />
+      <Cautions ids={cautions} />
     </Stack>
   )
-}
-
-/** What cannot be made of the day, and why: each thing is made once to see. */
-function problemsOf(things: readonly DayThingId[], wish: Omit<DayPrintWish, 'things'>): string[] {
-  if (wish.rows.length === 0) return []
-  return things.flatMap((id) => {
-    const { refusal } = attempt(() => dayPrints({ ...wish, things: [id], children: wish.children.slice(0, 1) }))
-    return refusal ? [`${DAY_THINGS[id].name}: ${refusal.message}.`] : []
-  })
 }
 
 function ForWhom({ prints, data }: { prints: Prints; data: DaysData }) {

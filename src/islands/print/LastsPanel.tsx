@@ -101,7 +101,7 @@ function wasted(
     : `${lost} of them are lost, since the time is full.`
 }
 
-/** Sizes and rules with which it ends in the minutes there are. */
+/** Sizes and rules with which the game ends in the minutes available. */
 function Fitting({
   state,
   players,
@@ -118,10 +118,10 @@ function Fitting({
   const { printable, options, picked, set } = state
   const [minutes, setMinutes] = useState(12)
   const wish = useMemo(() => ({ minutes, players, secondsATurn: seconds }), [minutes, players, seconds])
-  // Typing goes first, the sizes follow.
-  const wished = useDeferredValue(wish)
+  // The view can be used, and typing goes on, before all sizes have been tried.
+  const wished = useDeferredValue<typeof wish | undefined>(wish, undefined)
   const sizes = useMemo(
-    () => sizesOf(printable, options, wished, rules.mats).slice(0, 3),
+    () => wished && sizesOf(printable, options, wished, rules.mats).slice(0, 3),
     // All sizes are tried, so only what decides them counts: the words on the page do not.
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [printable, options.sectors, wished, rules.mats],
@@ -129,10 +129,11 @@ function Fitting({
   return (
     <>
       <WholeField label="I have so many minutes" value={minutes} least={2} most={120} onChange={setMinutes} />
-      {sizes.length === 0 && (
+      {!sizes && <Text size="sm">Trying every size …</Text>}
+      {sizes?.length === 0 && (
         <Text size="sm">No size of this game ends in that time: more minutes, or one mat for all.</Text>
       )}
-      {sizes.map((size) => (
+      {sizes?.map((size) => (
         <Button
           key={`${size.kinds} ${size.cells} ${size.refills}`}
           variant="default"

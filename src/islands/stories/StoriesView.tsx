@@ -1,7 +1,7 @@
 import { Stack } from '@mantine/core'
 import { useMounted } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
-import { type ReactNode, useState } from 'react'
+import { useState } from 'react'
 import type { StoriesData } from '../../core/records'
 import { AddressTabs } from '../../ui/AddressTabs'
 import { App } from '../../ui/App'
@@ -15,7 +15,10 @@ import { TimesPanel } from './TimesPanel'
 import { useStories } from './useStories'
 import './stories.css'
 
-const editor = later(async () => (await import('./StoryEditor')).StoryEditor)
+const editor = later(
+  async () => (await import('./StoryEditor')).StoryEditor,
+  ({ state }) => <Plain text={state.story.text} />,
+)
 const questions = later(async () => (await import('./QuestionsPanel')).QuestionsPanel)
 const maker = later(async () => (await import('./MakerPanel')).MakerPanel)
 const print = later(async () => (await import('./StoryPrint')).StoryPrint)
@@ -44,6 +47,7 @@ function StoriesPage(asked: Asked) {
 function StoriesRoom({ data, asked }: { data: StoriesData; asked: Asked }) {
   const state = useStories(data, asked.story)
   const [lit, setLit] = useState<string | null>(null)
+  const isMounted = useMounted()
   useFetchLater(LATER)
   return (
     <Stack gap="sm">
@@ -51,9 +55,11 @@ function StoriesRoom({ data, asked }: { data: StoriesData; asked: Asked }) {
       <KeptTold state={state.kept} />
       <div className="stories-room">
         <ErrorBoundary what="The text">
-          <IfMounted>
+          {isMounted ? (
             <editor.Part key={state.kept.one?.id ?? 'new'} state={state} lit={lit} onLit={setLit} />
-          </IfMounted>
+          ) : (
+            <Plain text={state.story.text} />
+          )}
         </ErrorBoundary>
         <AddressTabs
           names={PARTS}
@@ -71,9 +77,15 @@ function StoriesRoom({ data, asked }: { data: StoriesData; asked: Asked }) {
   )
 }
 
-/** The editor lives in the browser only. */
-function IfMounted({ children }: { children: ReactNode }) {
-  return useMounted() ? children : <div className="sheet stories-text" />
+/** The text as it is read until its editor, which lives in the browser only, has come: in the same place. */
+function Plain({ text }: { text: string }) {
+  return (
+    <div className="stories-text stories-plain">
+      {text.split('\n').map((line, i) => (
+        <p key={i}>{line}</p>
+      ))}
+    </div>
+  )
 }
 
 const PARTS = { times: 'Clocks', questions: 'Questions', maker: 'Shelf and maker', print: 'Print' } as const

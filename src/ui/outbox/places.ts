@@ -1,11 +1,16 @@
-import type { Dexie, EntityTable } from 'dexie'
+import type { DBSchema, IDBPDatabase } from 'idb'
 import type { Waiting, WaitingPlace } from './waiting'
 
 /** As it is kept in the browser's database. An older version counted `place` up and had no `order`. */
 type Row = Omit<Waiting, 'order'> & { readonly place?: number; readonly order?: number }
-type Store = Dexie & { waiting: EntityTable<Row, 'place'> }
+interface Kept extends DBSchema {
+  waiting: { key: number; value: Row; indexes: { answerId: string } }
+}
+type Store = IDBPDatabase<Kept>
 
 const NAME = 'ripe-acorn'
+/** Of the database's shape. It was first made with the number 10, and browsers refuse a smaller one. */
+const VERSION = 10
 /** An open that never comes back must not hold up an answer. */
 const OPEN_MS = 4000
 
@@ -13,14 +18,25 @@ let opened: Promise<Store> | undefined
 
 async function open(): Promise<Store> {
   if (typeof indexedDB === 'undefined') throw new Error('no database in this browser')
-  const { Dexie } = await import('dexie')
-  const db = new Dexie(NAME) as Store
-  db.version(1).stores({ waiting: '++place, answerId' })
+  const { openDB } = await import('idb')
   const late = new Promise<never>((_, reject) =>
     setTimeout(() => reject(new Error('the database does not open')), OPEN_MS),
   )
-  await Promise.race([db.open(), late])
-  return db
+  const opening = openDB<Kept>(NAME, VERSION, {
+    upgrade: (db) => {
+      db.createObjectStore('waiting', { keyPath: 'place', autoIncrement: true }).createIndex('answerId', 'answerId')
+    },
+    // A newer page needs another shape: this one lets go of the database, so that the other can open it.
+    blocking: (_from, _to, event) => {
+      opened = undefined
+      ;(event.target as IDBDatabase).close()
+    },
+    // The browser has closed it, for example because its data were deleted. The next answer opens it anew.
+    terminated: () => {
+      opened = undefined
+    },
+  })
+  return Promise.race([opening, late])
 }
 
 function store(): Promise<Store> {
@@ -68,19 +84,21 @@ const browserPlace: WaitingPlace = {
   safety: 'browser',
   all: async () => {
     if (!(await isThere())) return []
-    const rows = await (await store()).waiting.toArray()
+    const rows = await (await store()).getAll('waiting')
     note(rows.length > 0)
     return rows.map(({ place = 0, order = place, ...row }) => ({ ...row, order }))
   },
   add: async (waiting) => {
     note(true)
-    await (await store()).waiting.add(waiting)
+    await (await store()).add('waiting', waiting)
     // Once more, since somebody may have looked and found nothing in between.
     note(true)
   },
   remove: async (orders) => {
     if (!(await isThere())) return
-    await (await store()).waiting.filter(({ place, order = place }) => orders.includes(order ?? 0)).delete()
+    const { store: rows, done } = (await store()).transaction('waiting', 'readwrite')
+    const gone = (await rows.getAll()).filter(({ place, order = place }) => orders.includes(order ?? 0))
+    await Promise.all([...gone.map(({ place = 0 }) => rows.delete(place)), done])
   },
 }
 
