@@ -19,9 +19,6 @@ let opened: Promise<Store> | undefined
 async function open(): Promise<Store> {
   if (typeof indexedDB === 'undefined') throw new Error('no database in this browser')
   const { openDB } = await import('idb')
-  const late = new Promise<never>((_, reject) =>
-    setTimeout(() => reject(new Error('the database does not open')), OPEN_MS),
-  )
   const opening = openDB<Kept>(NAME, VERSION, {
     upgrade: (db) => {
       db.createObjectStore('waiting', { keyPath: 'place', autoIncrement: true }).createIndex('answerId', 'answerId')
@@ -36,6 +33,9 @@ async function open(): Promise<Store> {
       opened = undefined
     },
   })
+  const late = new Promise<never>((_, reject) =>
+    setTimeout(() => reject(new Error('the database does not open')), OPEN_MS),
+  )
   return Promise.race([opening, late])
 }
 
