@@ -11,22 +11,22 @@ import { Segments } from '../../ui/Segments'
 import { Reading } from './Reading'
 import './stories.css'
 
-export default function ReadView({ state }: { state: string }) {
+/** `story` is the id that the address asks for. */
+export default function ReadView({ state, story }: { state: string; story: string | null }) {
   return (
     <App state={state}>
-      <ReadPage />
+      <ReadPage asked={story} />
     </App>
   )
 }
 
-function ReadPage() {
+function ReadPage({ asked }: { asked: string | null }) {
   const query = useQuery(storiesQuery)
-  return <Loaded query={query}>{(data) => <ReadRoom data={data} />}</Loaded>
+  return <Loaded query={query}>{(data) => <ReadRoom data={data} asked={asked} />}</Loaded>
 }
 
 /** A story read at the table: large, a sentence lit at a touch, times to ring, the clock beside it moved by them. */
-function ReadRoom({ data }: { data: StoriesData }) {
-  const asked = new URLSearchParams(location.search).get('story')
+function ReadRoom({ data, asked }: { data: StoriesData; asked: string | null }) {
   const state = useStories(data, asked)
   const [mode, setMode] = useState('read')
   const one = state.kept.one

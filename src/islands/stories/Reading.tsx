@@ -4,6 +4,7 @@ import { onDial } from '../../core/clock'
 import type { Kept } from '../../core/records'
 import { type Sentence, sentencesOf, type Story, type StoryTime } from '../../core/stories'
 import { StillDial } from '../../ui/DialFace'
+import { piecesOf } from './pieces'
 import type { StoriesState } from './useStories'
 
 /** Moves from one time to another through what passes between them, never longer than a moment. */
@@ -89,28 +90,19 @@ interface LineProps {
 
 /** A sentence as pieces: its words, and its times, which are buttons like every other word to the eye. */
 function SentenceLine({ sentence, times, isLit, ringed, onLit, onRing }: LineProps) {
-  const own = times.filter(({ from }) => from >= sentence.from && from < sentence.to)
-  const pieces: { readonly text: string; readonly key?: string }[] = []
-  let from = sentence.from
-  for (const time of own) {
-    pieces.push({ text: sentence.text.slice(from - sentence.from, time.from - sentence.from) })
-    pieces.push({ text: time.text, key: time.key })
-    from = time.to
-  }
-  pieces.push({ text: sentence.text.slice(from - sentence.from) })
   return (
     <span className="read-sentence" data-lit={isLit || undefined} onPointerDown={onLit}>
-      {pieces.map(({ text, key }, i) =>
-        key === undefined ? (
+      {piecesOf(sentence, times).map(({ text, time }, i) =>
+        time === undefined ? (
           <span key={i}>{text}</span>
         ) : (
           <button
             key={i}
             type="button"
             className="read-time"
-            aria-pressed={ringed.includes(key)}
+            aria-pressed={ringed.includes(time.key)}
             onFocus={onLit}
-            onClick={() => onRing(key)}
+            onClick={() => onRing(time.key)}
           >
             {text}
           </button>

@@ -10,6 +10,7 @@ import { KeptTold } from '../../ui/KeptTold'
 import { Loaded } from '../../ui/Loaded'
 import { later, useFetchLater } from '../../ui/later'
 import { storiesQuery } from '../../ui/queries'
+import { PlainStory } from './PlainStory'
 import { StoryHead } from './StoryHead'
 import { TimesPanel } from './TimesPanel'
 import { useStories } from './useStories'
@@ -17,7 +18,7 @@ import './stories.css'
 
 const editor = later(
   async () => (await import('./StoryEditor')).StoryEditor,
-  ({ state }) => <Plain text={state.story.text} />,
+  ({ state }) => <PlainStory state={state} />,
 )
 const questions = later(async () => (await import('./QuestionsPanel')).QuestionsPanel)
 const maker = later(async () => (await import('./MakerPanel')).MakerPanel)
@@ -58,7 +59,7 @@ function StoriesRoom({ data, asked }: { data: StoriesData; asked: Asked }) {
           {isMounted ? (
             <editor.Part key={state.kept.one?.id ?? 'new'} state={state} lit={lit} onLit={setLit} />
           ) : (
-            <Plain text={state.story.text} />
+            <PlainStory state={state} />
           )}
         </ErrorBoundary>
         <AddressTabs
@@ -74,17 +75,6 @@ function StoriesRoom({ data, asked }: { data: StoriesData; asked: Asked }) {
         />
       </div>
     </Stack>
-  )
-}
-
-/** The text as it is read until its editor, which lives in the browser only, has come: in the same place. */
-function Plain({ text }: { text: string }) {
-  return (
-    <div className="stories-text stories-plain">
-      {text.split('\n').map((line, i) => (
-        <p key={i}>{line}</p>
-      ))}
-    </div>
   )
 }
 

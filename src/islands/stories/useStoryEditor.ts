@@ -6,6 +6,7 @@ import StarterKit from '@tiptap/starter-kit'
 import { useEffect, useRef } from 'react'
 import { LONGEST_STORY, type StoryTime } from '../../core/stories'
 import { docOfText, placeInDoc, textOfDoc } from './editorText'
+import { timeLook } from './timeLook'
 import type { StoriesState } from './useStories'
 
 /** What is typed is kept a moment after the last key. */
@@ -32,12 +33,13 @@ const timeMarks = Extension.create({
         decorations: (state) => {
           const { times, lit } = SHOWN.getState(state) ?? { times: [], lit: null }
           const { doc } = state
-          const marks = times.flatMap(({ from, to, key, either, text }) => {
+          const marks = times.flatMap((time) => {
+            const { from, to, key, text } = time
             const [start, end] = [placeInDoc(doc, from), placeInDoc(doc, to)]
             if (start === undefined || end === undefined || end <= start) return []
             // The text has moved on since, and the times will follow in a moment.
             if (doc.textBetween(start, end) !== text) return []
-            const look = `stories-time${either ? ' stories-time-open' : ''}${key === lit ? ' stories-time-lit' : ''}`
+            const look = `${timeLook(time)}${key === lit ? ' stories-time-lit' : ''}`
             return [Decoration.inline(start, end, { class: look, 'data-time': key })]
           })
           return DecorationSet.create(doc, marks)
