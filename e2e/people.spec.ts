@@ -59,11 +59,14 @@ test('a child that was edited elsewhere is not written over, and a wrong age is 
   await dialog.getByLabel('Age').fill('150')
   await dialog.getByRole('button', { name: 'Save' }).click()
   await expect(dialog.getByRole('alert')).toContainText('age must be less than or equal to 99, got 150')
+  await expect(dialog.getByLabel('Age')).toHaveAttribute('aria-invalid', 'true')
+  await expect(dialog.getByLabel('Name')).not.toHaveAttribute('aria-invalid', 'true')
   const elsewhere = await request.put(`/api/children/${childIds[0]}`, {
     data: { version: 1, name: 'Bracken the tall', age: 8 },
   })
   expect(elsewhere.status()).toBe(200)
   await dialog.getByLabel('Age').fill('7')
+  await expect(dialog.getByLabel('Age')).not.toHaveAttribute('aria-invalid', 'true')
   await dialog.getByRole('button', { name: 'Save' }).click()
   await expect(dialog.getByRole('alert')).toContainText('Someone saved this child after you opened it')
   const report = (await (await request.get(`/api/children/${childIds[0]}`)).json()) as ChildReport

@@ -1,6 +1,6 @@
 import { Button, Group, Stack, Text, Textarea } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { type ReactNode, useState } from 'react'
 import { startsOf } from '../core/planning'
 import { type RungId, rungOf, schools } from '../core/teaching'
 import { Choice } from './Choice'
@@ -15,12 +15,13 @@ interface NamesFieldProps {
   readonly placeholder?: string
   readonly minRows: number
   readonly required?: boolean
-  readonly names: Names
+  readonly value: Names
+  readonly error?: ReactNode
   readonly onChange: (names: Names) => void
 }
 
 /** Children by name, with what was understood of them. */
-export function NamesField({ names, onChange, ...field }: NamesFieldProps) {
+export function NamesField({ value: names, onChange, ...field }: NamesFieldProps) {
   return (
     <>
       <Textarea
@@ -36,7 +37,7 @@ export function NamesField({ names, onChange, ...field }: NamesFieldProps) {
 }
 
 /** What was understood of the names that were typed, and where each child starts. */
-function Understood({ names, onChange }: Pick<NamesFieldProps, 'names' | 'onChange'>) {
+function Understood({ names, onChange }: { readonly names: Names } & Pick<NamesFieldProps, 'onChange'>) {
   const settings = useQuery(settingsQuery)
   const [asked, setAsked] = useState<string>()
   const children = splitNames(names.text)

@@ -1,5 +1,5 @@
 import { Button, Checkbox, Group, SimpleGrid, Stack, Text, Title } from '@mantine/core'
-import { useState } from 'react'
+import { useForm } from '@mantine/form'
 import { durationRange, ownActivity } from '../../core/activities'
 import { attempt, type RefusedValue } from '../../core/errors'
 import { type CautionId, cautions } from '../../core/make'
@@ -15,28 +15,29 @@ interface Props {
   readonly onClose: (saved?: OwnActivity) => void
 }
 
+interface Fields extends Pick<OwnActivity, 'name' | 'body'> {
+  /** A step a line. */
+  readonly steps: string
+}
+
 /** An activity of one's own, or a copy that is changed. */
 export function OwnForm({ draft, save, onClose }: Props) {
-  const [name, setName] = useState(draft.name)
-  const [body, setBody] = useState(draft.body)
-  const [steps, setSteps] = useState(draft.body.steps.join('\n'))
-  const set: Set = (change) => setBody({ ...body, ...change })
+  const form = useForm<Fields>({
+    initialValues: { name: draft.name, body: draft.body, steps: draft.body.steps.join('\n') },
+  })
+  const { name, body, steps } = form.values
+  const set: Set = (change) => form.setValues({ body: { ...body, ...change } })
   const whole = { ...body, steps: linesOf(steps) }
   const { value: activity, refusal } = attempt(() => ownActivity(draft.id, name, whole))
   const send = () => save.mutate({ ...draft, name, body: whole }, { onSuccess: (saved) => onClose(saved) })
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault()
-        send()
-      }}
-    >
+    <form onSubmit={form.onSubmit(send)}>
       <Stack>
         <Title order={1} size="h2">
           {draft.version === 0 ? 'An activity of your own' : `Change ${draft.name}`}
         </Title>
         <SimpleGrid cols={{ base: 1, md: 2 }}>
-          <HowItGoes name={name} onName={setName} steps={steps} onSteps={setSteps} body={body} set={set} />
+          <HowItGoes name={form.getInputProps('name')} steps={form.getInputProps('steps')} body={body} set={set} />
           <Stack gap="md">
             <Kind body={body} set={set} />
             <Length body={body} set={set} />

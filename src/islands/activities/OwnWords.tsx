@@ -1,31 +1,23 @@
 import { Stack, Textarea, TextInput } from '@mantine/core'
+import type { GetInputPropsReturnType } from '@mantine/form'
 import { MOST_OWN_STEPS } from '../../core/activities'
 import type { PartProps } from './OwnKind'
 
 interface HowItGoesProps extends PartProps {
-  readonly name: string
-  readonly onName: (name: string) => void
-  readonly steps: string
-  readonly onSteps: (steps: string) => void
+  readonly name: GetInputPropsReturnType
+  readonly steps: GetInputPropsReturnType
 }
 
-export function HowItGoes({ name, onName, steps, onSteps, body, set }: HowItGoesProps) {
+export function HowItGoes({ name, steps, body, set }: HowItGoesProps) {
   return (
     <Stack className="sheet" gap="sm" component="section" aria-label="How it goes">
-      <TextInput
-        label="Name"
-        required
-        maxLength={60}
-        value={name}
-        onChange={(event) => onName(event.currentTarget.value)}
-      />
+      <TextInput label="Name" required maxLength={60} {...name} />
       <Textarea
         label="Steps, one a line"
         description={`What you do, in order: 1 to ${MOST_OWN_STEPS} lines.`}
         autosize
         minRows={4}
-        value={steps}
-        onChange={(event) => onSteps(event.currentTarget.value)}
+        {...steps}
       />
       <WordFields body={body} set={set} />
     </Stack>

@@ -1,5 +1,5 @@
 import { Button, Group, Modal, Radio, Stack, Switch, Text, TextInput } from '@mantine/core'
-import { useState } from 'react'
+import { useForm } from '@mantine/form'
 import type { Answer } from '../../core/knowing'
 import { type Settings, wordingOf } from '../../core/records'
 import { type Item, type Value, readLike, readWritten, sameValue, sayAnswer, whyNotLike } from '../../core/teaching'
@@ -19,10 +19,8 @@ export function CorrectForm({ answer, settings, onClose }: CorrectFormProps) {
   const { item } = answer
   const wording = wordingOf(settings)
   const choices = choicesFor(answer)
-  const [picked, setPicked] = useState('0')
-  const [text, setText] = useState('')
-  const [helped, setHelped] = useState(answer.helped)
-  const [reason, setReason] = useState('')
+  const form = useForm({ initialValues: { picked: '0', text: '', helped: answer.helped, reason: '' } })
+  const { picked, text, helped, reason } = form.values
   const change = useChildChange(answer.childId, onClose)
   const typed = typedAnswer(item, text, wording)
   const given = picked === 'typed' ? typed.value : choices[Number(picked)]
@@ -37,7 +35,7 @@ export function CorrectForm({ answer, settings, onClose }: CorrectFormProps) {
     >
       <Stack>
         <Text>The true answer is {sayAnswer(item, item.answer, wording)}.</Text>
-        <Radio.Group label="What was really answered" value={picked} onChange={setPicked}>
+        <Radio.Group label="What was really answered" {...form.getInputProps('picked')}>
           <Stack gap={6} mt={6}>
             {choices.map((value, i) => (
               <Radio
@@ -50,15 +48,16 @@ export function CorrectForm({ answer, settings, onClose }: CorrectFormProps) {
           </Stack>
         </Radio.Group>
         {picked === 'typed' && (
-          <TextInput
-            label="What was answered"
-            value={text}
-            error={typed.why}
-            onChange={(event) => setText(event.currentTarget.value)}
-          />
+          <TextInput label="What was answered" {...form.getInputProps('text')} error={typed.why} />
         )}
-        <Switch label="It was helped" checked={helped} onChange={(event) => setHelped(event.currentTarget.checked)} />
-        <Reason value={reason} onChange={setReason} />
+        <Switch label="It was helped" {...form.getInputProps('helped', { type: 'checkbox' })} />
+        <TextInput
+          label="Why is it changed?"
+          description="Kept beside the change"
+          required
+          maxLength={300}
+          {...form.getInputProps('reason')}
+        />
         <Changes
           busy={change.isPending}
           canRemove={reason.trim() !== ''}
@@ -84,19 +83,6 @@ function typedAnswer(item: Item, text: string, wording: Wording): { value?: Valu
   if (text.trim() === '') return {}
   const value = item.ask === 'write' ? readWritten(text, wording) : readLike(item.answer, text, wording)
   return value ? { value } : { why: whyNotLike(item.answer, text, wording) }
-}
-
-function Reason({ value, onChange }: { value: string; onChange: (reason: string) => void }) {
-  return (
-    <TextInput
-      label="Why is it changed?"
-      description="Kept beside the change"
-      required
-      value={value}
-      maxLength={300}
-      onChange={(event) => onChange(event.currentTarget.value)}
-    />
-  )
 }
 
 interface ChangesProps {

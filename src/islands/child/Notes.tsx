@@ -1,5 +1,6 @@
 import type { ChildId } from '../../core/ids'
 import { Button, Group, Stack, Text, Textarea } from '@mantine/core'
+import { useForm } from '@mantine/form'
 import { useState } from 'react'
 import type { Note } from '../../core/records'
 import { Confirm } from '../../ui/Confirm'
@@ -9,30 +10,29 @@ import { useChildChange } from './useChild'
 
 /** What the adult wrote down about a child, the newest first. */
 export function Notes({ childId, notes }: { childId: ChildId; notes: readonly Note[] }) {
-  const [text, setText] = useState('')
+  const form = useForm({ initialValues: { text: '' } })
+  const isEmpty = form.values.text.trim() === ''
   const [removing, setRemoving] = useState<Note>()
-  const add = useChildChange(childId, () => setText(''))
+  const add = useChildChange(childId, form.reset)
   const remove = useChildChange(childId, () => setRemoving(undefined))
   return (
     <section className="sheet" aria-label="Notes">
       <form
-        onSubmit={(event) => {
-          event.preventDefault()
-          if (text.trim() !== '') add.mutate(() => api.post(`/api/children/${childId}/notes`, { id: newId(), text }))
-        }}
+        onSubmit={form.onSubmit(({ text }) => {
+          if (!isEmpty) add.mutate(() => api.post(`/api/children/${childId}/notes`, { id: newId(), text }))
+        })}
       >
         <Group align="end" wrap="nowrap">
           <Textarea
             label="A new note"
             description="What you saw; no full names, no health data"
-            value={text}
             maxLength={2000}
             autosize
             minRows={2}
             style={{ flex: 1 }}
-            onChange={(event) => setText(event.currentTarget.value)}
+            {...form.getInputProps('text')}
           />
-          <Button type="submit" loading={add.isPending} disabled={text.trim() === ''}>
+          <Button type="submit" loading={add.isPending} disabled={isEmpty}>
             Keep it
           </Button>
         </Group>

@@ -1,5 +1,5 @@
 import { Button, Group, Modal, Stack, Text, TextInput } from '@mantine/core'
-import { useState } from 'react'
+import { useForm } from '@mantine/form'
 import type { Overrule } from '../../core/knowing'
 import { type RungId, rungOf } from '../../core/teaching'
 
@@ -13,7 +13,7 @@ interface OverruleFormProps {
 
 /** The adult's own word on a rung: it stands over the answers, with its date, until it is taken back. */
 export function OverruleForm({ rung, verdict, busy, onSay, onClose }: OverruleFormProps) {
-  const [note, setNote] = useState('')
+  const form = useForm({ initialValues: { note: '' } })
   const { name } = rungOf(rung)
   return (
     <Modal
@@ -22,26 +22,22 @@ export function OverruleForm({ rung, verdict, busy, onSay, onClose }: OverruleFo
       title={verdict === 'firm' ? `Mark “${name}” as known?` : `Mark “${name}” as not known yet?`}
       closeButtonProps={{ 'aria-label': 'Close' }}
     >
-      <Stack>
-        <Text>
-          This is kept as your judgement with today’s date. It counts more than the answers, and you can take it back.
-        </Text>
-        <TextInput
-          label="Why (if you like)"
-          value={note}
-          maxLength={500}
-          onChange={(event) => setNote(event.currentTarget.value)}
-          data-autofocus
-        />
-        <Group justify="flex-end">
-          <Button variant="default" onClick={onClose}>
-            Leave it
-          </Button>
-          <Button loading={busy} onClick={() => onSay(note)}>
-            {verdict === 'firm' ? 'It is known' : 'It is not known yet'}
-          </Button>
-        </Group>
-      </Stack>
+      <form onSubmit={form.onSubmit(({ note }) => onSay(note))}>
+        <Stack>
+          <Text>
+            This is kept as your judgement with today’s date. It counts more than the answers, and you can take it back.
+          </Text>
+          <TextInput label="Why (if you like)" maxLength={500} {...form.getInputProps('note')} data-autofocus />
+          <Group justify="flex-end">
+            <Button variant="default" onClick={onClose}>
+              Leave it
+            </Button>
+            <Button type="submit" loading={busy}>
+              {verdict === 'firm' ? 'It is known' : 'It is not known yet'}
+            </Button>
+          </Group>
+        </Stack>
+      </form>
     </Modal>
   )
 }

@@ -1,47 +1,42 @@
-import { Button, Group, Modal, Stack, Text, TextInput } from '@mantine/core'
-import { useState } from 'react'
+import { Button, Group, Modal, Stack, TextInput } from '@mantine/core'
+import { useForm } from '@mantine/form'
 import type { Child } from '../../core/records'
 import { api } from '../../ui/api'
 import { useChange } from './usePeople'
 import { NumberField } from '../../ui/NumberField'
+import { Refused } from '../../ui/Refused'
+import { fieldOf, markRefused } from '../../ui/form'
+
+type Fields = { readonly name: string; readonly age: number | string }
 
 /** A child's name and age. */
 export function ChildForm({ child, onClose }: { child: Child; onClose: () => void }) {
-  const [name, setName] = useState(child.name)
-  const [age, setAge] = useState<number | string>(child.age ?? '')
+  const form = useForm<Fields>({ initialValues: { name: child.name, age: child.age ?? '' } })
   const save = useChange(
-    () => api.put(`/api/children/${child.id}`, { version: child.version, name, age: age === '' ? null : age }),
+    ({ name, age }: Fields) =>
+      api.put(`/api/children/${child.id}`, { version: child.version, name, age: age === '' ? null : age }),
     onClose,
   )
+  const send = (fields: Fields) => save.mutate(fields, { onError: (error) => markRefused(form, error) })
   return (
     <Modal opened onClose={onClose} title="Edit the child" closeButtonProps={{ 'aria-label': 'Close' }}>
-      <form
-        onSubmit={(event) => {
-          event.preventDefault()
-          save.mutate(undefined)
-        }}
-      >
+      <form onSubmit={form.onSubmit(send)}>
         <Stack>
           <TextInput
             label="Name"
             description="A nickname will do"
             required
             maxLength={60}
-            value={name}
-            onChange={(event) => setName(event.currentTarget.value)}
+            {...form.getInputProps('name')}
             data-autofocus
           />
-          <NumberField label="Age" description="Left empty when not told" value={age} onChange={setAge} keepsOutside />
-          {save.isError && (
-            <Text c="var(--attention)" size="sm" role="alert">
-              {save.error.message}
-            </Text>
-          )}
+          <NumberField label="Age" description="Left empty when not told" {...fieldOf(form, 'age')} keepsOutside />
+          <Refused error={save.error} />
           <Group justify="flex-end">
             <Button variant="default" onClick={onClose}>
               Cancel
             </Button>
-            <Button type="submit" loading={save.isPending} disabled={name.trim() === ''}>
+            <Button type="submit" loading={save.isPending} disabled={form.values.name.trim() === ''}>
               Save
             </Button>
           </Group>

@@ -1,10 +1,12 @@
-import { Button, Group, Modal, MultiSelect, Stack, Text, TextInput } from '@mantine/core'
+import { Button, Group, Modal, MultiSelect, Stack, TextInput } from '@mantine/core'
+import { useForm } from '@mantine/form'
 import { useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
 import type { Child, Group as GroupRecord } from '../../core/records'
 import { api, newId } from '../../ui/api'
 import { NamesField } from '../../ui/NamesField'
-import { NO_NAMES, sendNewChildren } from '../../ui/people'
+import { Refused } from '../../ui/Refused'
+import { fieldOf, markRefused } from '../../ui/form'
+import { type Names, NO_NAMES, sendNewChildren } from '../../ui/people'
 import { useChange } from './usePeople'
 
 interface GroupFormProps {
@@ -14,14 +16,16 @@ interface GroupFormProps {
   readonly onClose: () => void
 }
 
+type Fields = { readonly name: string; readonly childIds: string[]; readonly names: Names }
+
 /** A group's name and who is in it: children there are, and new ones by name. */
 export function GroupForm({ group, children, onClose }: GroupFormProps) {
-  const [name, setName] = useState(group?.name ?? '')
-  const [childIds, setChildIds] = useState<string[]>([...(group?.childIds ?? [])])
-  const [names, setNames] = useState(NO_NAMES)
+  const form = useForm<Fields>({
+    initialValues: { name: group?.name ?? '', childIds: [...(group?.childIds ?? [])], names: NO_NAMES },
+  })
   const client = useQueryClient()
   const save = useChange(
-    () =>
+    ({ name, childIds, names }: Fields) =>
       sendNewChildren(client, names, (newChildren) =>
         group
           ? api.put(`/api/groups/${group.id}`, { version: group.version, name, childIds, newChildren })
@@ -29,6 +33,9 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
       ),
     onClose,
   )
+  const send = (fields: Fields) =>
+    save.mutate(fields, { onError: (error) => markRefused(form, error, { newChildren: 'names' }) })
+  const { values } = form
   return (
     <Modal
       opened
@@ -36,33 +43,17 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
       title={group ? 'Edit the group' : 'Add a group'}
       closeButtonProps={{ 'aria-label': 'Close' }}
     >
-      <form
-        onSubmit={(event) => {
-          event.preventDefault()
-          save.mutate(undefined)
-        }}
-      >
+      <form onSubmit={form.onSubmit(send)}>
         <Stack>
-          <TextInput
-            label="Group"
-            required
-            maxLength={60}
-            value={name}
-            onChange={(event) => setName(event.currentTarget.value)}
-            data-autofocus
-          />
-          {children.length > 0 && <Known children={children} ids={childIds} onChange={setChildIds} />}
-          <NamesField label="New children" minRows={2} names={names} onChange={setNames} />
-          {save.isError && (
-            <Text c="var(--attention)" size="sm" role="alert">
-              {save.error.message}
-            </Text>
-          )}
+          <TextInput label="Group" required maxLength={60} {...form.getInputProps('name')} data-autofocus />
+          {children.length > 0 && <Known children={children} {...fieldOf(form, 'childIds')} />}
+          <NamesField label="New children" minRows={2} {...fieldOf(form, 'names')} />
+          <Refused error={save.error} />
           <Group justify="flex-end">
             <Button variant="default" onClick={onClose}>
               Cancel
             </Button>
-            <Button type="submit" loading={save.isPending} disabled={name.trim() === ''}>
+            <Button type="submit" loading={save.isPending} disabled={values.name.trim() === ''}>
               {group ? 'Save' : 'Add'}
             </Button>
           </Group>
@@ -74,17 +65,16 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
 
 interface KnownProps {
   readonly children: readonly Child[]
-  readonly ids: string[]
+  readonly value: string[]
   readonly onChange: (ids: string[]) => void
 }
 
-function Known({ children, ids, onChange }: KnownProps) {
+function Known({ children, ...field }: KnownProps) {
   return (
     <MultiSelect
       label="Children who are here already"
       data={children.map((child) => ({ value: child.id, label: child.name }))}
-      value={ids}
-      onChange={onChange}
+      {...field}
       searchable
       hidePickedOptions
     />

@@ -1,4 +1,4 @@
-import { Button, Group, Stack, Text, Title } from '@mantine/core'
+import { Button, Group, Stack, Title } from '@mantine/core'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { type PaperId, papers } from '../../core/drawing'
@@ -6,6 +6,7 @@ import type { Group as GroupRecord, GroupRules, Settings } from '../../core/reco
 import { type SchoolId, schools } from '../../core/teaching'
 import { LANGUAGE_IDS, type LanguageId, languages } from '../../core/wording'
 import { Choice } from '../../ui/Choice'
+import { Refused } from '../../ui/Refused'
 import { api } from '../../ui/api'
 import { SAYING_FORMS, type SayingForm } from '../../ui/names'
 import { tell } from '../../ui/notices'
@@ -45,11 +46,7 @@ export function OwnRules({ group }: { group: GroupRecord }) {
           Save
         </Button>
       </Group>
-      {save.isError && (
-        <Text role="alert" size="sm" c="var(--attention)">
-          {save.error.message}
-        </Text>
-      )}
+      <Refused error={save.error} />
     </Stack>
   )
 }

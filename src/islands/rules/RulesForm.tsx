@@ -1,6 +1,6 @@
-import { Button, Group, Radio, SimpleGrid, Stack, Text, Title } from '@mantine/core'
+import { Button, Group, Radio, SimpleGrid, Stack, Title } from '@mantine/core'
+import { useForm } from '@mantine/form'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
 import { Choice } from '../../ui/Choice'
 import { tell } from '../../ui/notices'
 import { timeAt } from '../../core/clock'
@@ -8,6 +8,7 @@ import type { Settings } from '../../core/records'
 import { rungOf, type SchoolId, schools } from '../../core/teaching'
 import { LANGUAGE_IDS, languages, say } from '../../core/wording'
 import { api, Refusal } from '../../ui/api'
+import { Refused } from '../../ui/Refused'
 import { SAYING_FORMS, type SayingForm } from '../../ui/names'
 import { PlaceRules, PrintingRules, type RulesProps } from './RulesParts'
 
@@ -17,11 +18,11 @@ const EXAMPLES = [timeAt(4, 15), timeAt(6, 35), timeAt(8, 45)]
 /** One set of rules for all that is printed, asked, said and accepted. */
 export function RulesForm({ settings }: { settings: Settings }) {
   const client = useQueryClient()
-  const [rules, setRules] = useState(settings)
-  const set = (change: Partial<Settings>) => setRules({ ...rules, ...change })
-  const isChanged = JSON.stringify(rules) !== JSON.stringify(settings)
+  const form = useForm<Settings>({ initialValues: settings })
+  const rules = form.values
+  const set = (change: Partial<Settings>) => form.setValues(change)
   const save = useMutation({
-    mutationFn: () => api.put<Settings>('/api/settings', rules),
+    mutationFn: (changed: Settings) => api.put<Settings>('/api/settings', changed),
     onSuccess: (saved) => {
       client.setQueryData(['settings'], saved)
       void tell({ message: 'Saved. Everything printed and asked follows it from now on.', color: 'moss' })
@@ -31,18 +32,13 @@ export function RulesForm({ settings }: { settings: Settings }) {
     },
   })
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault()
-        save.mutate()
-      }}
-    >
+    <form onSubmit={form.onSubmit((changed) => save.mutate(changed))}>
       <Stack>
         <Group justify="space-between">
           <Title order={1} size="h2">
             House rules
           </Title>
-          <Button type="submit" disabled={!isChanged} loading={save.isPending}>
+          <Button type="submit" disabled={!form.isDirty()} loading={save.isPending}>
             Save the rules
           </Button>
         </Group>
@@ -52,11 +48,7 @@ export function RulesForm({ settings }: { settings: Settings }) {
           <PrintingRules rules={rules} set={set} />
           <PlaceRules rules={rules} set={set} />
         </SimpleGrid>
-        {save.isError && (
-          <Text c="var(--attention)" role="alert">
-            {save.error.message}
-          </Text>
-        )}
+        <Refused error={save.error} />
       </Stack>
     </form>
   )

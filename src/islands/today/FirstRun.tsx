@@ -1,9 +1,11 @@
 import { Button, Group, Stack, Text, TextInput, Title } from '@mantine/core'
+import { useForm } from '@mantine/form'
 import { IconPrinter } from '@tabler/icons-react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
 import { api, newId } from '../../ui/api'
 import { NamesField } from '../../ui/NamesField'
+import { Refused } from '../../ui/Refused'
+import { fieldOf, markRefused } from '../../ui/form'
 import { NO_NAMES, sendNewChildren, splitNames } from '../../ui/people'
 
 /** The empty start: a group in one form, or a clock to print straight away. */
@@ -34,46 +36,35 @@ export function FirstRun({ children }: { children: number }) {
 /** A group and its children in one form. */
 function AddGroup({ isFirstChild }: { isFirstChild: boolean }) {
   const client = useQueryClient()
-  const [name, setName] = useState('')
-  const [names, setNames] = useState(NO_NAMES)
+  const form = useForm({ initialValues: { name: '', names: NO_NAMES } })
+  const { name, names } = form.values
   const add = useMutation({
     mutationFn: () =>
       sendNewChildren(client, names, (newChildren) =>
         api.post('/api/groups', { id: newId(), name, childIds: [], newChildren }),
       ),
     onSuccess: () => client.invalidateQueries({ queryKey: ['overview'] }),
+    onError: (error) => markRefused(form, error, { newChildren: 'names' }),
   })
   const count = splitNames(names.text).length
   return (
-    <form
-      className="sheet"
-      onSubmit={(event) => {
-        event.preventDefault()
-        add.mutate()
-      }}
-    >
+    <form className="sheet" onSubmit={form.onSubmit(() => add.mutate())}>
       <Stack>
         <TextInput
           label="Group"
           placeholder="Ducklings, or: at home"
           required
           maxLength={60}
-          value={name}
-          onChange={(event) => setName(event.currentTarget.value)}
+          {...form.getInputProps('name')}
         />
         <NamesField
           label="Children"
           placeholder={'Tavi 6\nBram 5'}
           minRows={3}
           required={isFirstChild}
-          names={names}
-          onChange={setNames}
+          {...fieldOf(form, 'names')}
         />
-        {add.isError && (
-          <Text c="var(--attention)" role="alert">
-            {add.error.message}
-          </Text>
-        )}
+        <Refused error={add.error} />
         <Button type="submit" size="md" loading={add.isPending} disabled={name.trim() === '' || count === 0}>
           {count === 0 ? 'Add the group' : `Add the group of ${count}`}
         </Button>

@@ -5,7 +5,8 @@ import { Confirm } from '../../../ui/Confirm'
 import { api } from '../../../ui/api'
 import { tell } from '../../../ui/notices'
 import { untilInWords } from '../../../ui/removing'
-import { Part, Refused } from './Part'
+import { Refused } from '../../../ui/Refused'
+import { Part } from './Part'
 import { useDataChange, useLook } from './useData'
 
 /** A year ago, as a field of dates has it. */

@@ -1,4 +1,5 @@
 import { Button, Group, PasswordInput, Stack, Text, Title } from '@mantine/core'
+import { useForm } from '@mantine/form'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { NetworkState } from '../../../core/keeping'
@@ -8,7 +9,9 @@ import { Loaded } from '../../../ui/Loaded'
 import { api } from '../../../ui/api'
 import { dayInWords, momentInWords } from '../../../ui/dates'
 import { overviewQuery } from '../../../ui/queries'
-import { Part, Refused } from './Part'
+import { Refused } from '../../../ui/Refused'
+import { markRefused } from '../../../ui/form'
+import { Part } from './Part'
 import { ScanCode } from './ScanCode'
 import { useDataChange } from './useData'
 
@@ -83,11 +86,8 @@ const placesIn = (overview: Overview | undefined) => [
 ]
 
 function PasscodePart({ state }: { state: NetworkState }) {
-  const [word, setWord] = useState('')
-  const save = useDataChange(
-    () => api.put('/api/data/network', { passcode: word }),
-    () => setWord(''),
-  )
+  const form = useForm({ initialValues: { passcode: '' } })
+  const save = useDataChange((fields: { passcode: string }) => api.put('/api/data/network', fields), form.reset)
   return (
     <Part title="Passcode">
       <Text size="sm">
@@ -99,22 +99,18 @@ function PasscodePart({ state }: { state: NetworkState }) {
       </Text>
       {!state.isFixed && (
         <form
-          onSubmit={(event) => {
-            event.preventDefault()
-            save.mutate(undefined)
-          }}
+          onSubmit={form.onSubmit((fields) => save.mutate(fields, { onError: (error) => markRefused(form, error) }))}
         >
           <Group align="end" gap="xs">
             <PasswordInput
               label="New passcode"
               description="At least 6 characters"
-              value={word}
               maxLength={200}
               autoComplete="new-password"
-              onChange={(event) => setWord(event.currentTarget.value)}
+              {...form.getInputProps('passcode')}
               style={{ flex: '1 1 220px' }}
             />
-            <Button type="submit" variant="default" disabled={word === ''} loading={save.isPending}>
+            <Button type="submit" variant="default" disabled={form.values.passcode === ''} loading={save.isPending}>
               Set it
             </Button>
           </Group>

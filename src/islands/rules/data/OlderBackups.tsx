@@ -1,42 +1,40 @@
 import { Button, Group, Stack, Text, TextInput } from '@mantine/core'
+import { useForm } from '@mantine/form'
 import { useState } from 'react'
 import { type DataState, FEWEST_BACKUPS, MOST_BACKUPS } from '../../../core/keeping'
 import { Confirm } from '../../../ui/Confirm'
 import { api } from '../../../ui/api'
 import { tell } from '../../../ui/notices'
 import { NumberField } from '../../../ui/NumberField'
-import { Refused } from './Part'
+import { Refused } from '../../../ui/Refused'
+import { fieldOf, markRefused } from '../../../ui/form'
 import { useDataChange } from './useData'
+
+type Fields = { readonly folder: string; readonly keep: number | string }
 
 /** Where backups go, and how many are kept. */
 export function KeepingForm({ state }: { state: DataState }) {
-  const [folder, setFolder] = useState(state.keeping.folder)
-  const [keep, setKeep] = useState<string | number>(state.keeping.keep)
-  const save = useDataChange(() => api.put('/api/data/keeping', { folder, keep: Number(keep) }))
+  const form = useForm<Fields>({ initialValues: { folder: state.keeping.folder, keep: state.keeping.keep } })
+  const { folder, keep } = form.values
+  const save = useDataChange((fields: Fields) => api.put('/api/data/keeping', { ...fields, keep: Number(fields.keep) }))
   const isChanged = folder !== state.keeping.folder || Number(keep) !== state.keeping.keep
+  const send = (fields: Fields) => save.mutate(fields, { onError: (error) => markRefused(form, error) })
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault()
-        save.mutate(undefined)
-      }}
-    >
+    <form onSubmit={form.onSubmit(send)}>
       <Stack gap="xs">
         <Group align="end" gap="xs">
           <TextInput
             label="Folder for backups"
             placeholder="beside the data"
-            value={folder}
             maxLength={500}
-            onChange={(event) => setFolder(event.currentTarget.value)}
+            {...form.getInputProps('folder')}
             style={{ flex: '1 1 200px' }}
           />
           <NumberField
             label="Keep the last"
-            value={keep}
             min={FEWEST_BACKUPS}
             max={MOST_BACKUPS}
-            onChange={setKeep}
+            {...fieldOf(form, 'keep')}
             w={110}
           />
           <Button type="submit" variant="default" disabled={!isChanged} loading={save.isPending}>

@@ -1,4 +1,4 @@
-import { Stack, Text, Title } from '@mantine/core'
+import { Stack, Title } from '@mantine/core'
 import type { ReactNode } from 'react'
 
 /** One part of Your data. */
@@ -11,13 +11,4 @@ export function Part({ title, children }: { title: string; children: ReactNode }
       {children}
     </Stack>
   )
-}
-
-/** Why the server refused something, beside the field. */
-export function Refused({ error }: { error: Error | null }) {
-  return error ? (
-    <Text c="var(--attention)" role="alert">
-      {error.message}
-    </Text>
-  ) : null
 }

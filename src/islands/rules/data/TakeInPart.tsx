@@ -8,7 +8,8 @@ import { tell } from '../../../ui/notices'
 import { untilInWords } from '../../../ui/removing'
 import { ChildrenTable } from './ChildrenTable'
 import { ComparedTable, bringsNothing } from './ComparedTable'
-import { Part, Refused } from './Part'
+import { Refused } from '../../../ui/Refused'
+import { Part } from './Part'
 import { useDataChange, useLook } from './useData'
 
 /** A file that was chosen, and what it would bring. */
