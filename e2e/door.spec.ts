@@ -88,7 +88,10 @@ test('a device gives the passcode on a page of ours, is listed, and can be shut 
   for (const end of ['', '-wal'])
     for (const secret of ['nine ferries', cookie?.value ?? ''])
       expect(readFileSync(join(folder, `ripe-acorn.sqlite${end}`), 'latin1')).not.toContain(secret)
+  // Going on at once would take the request back.
+  const shut = page.waitForResponse((response) => response.request().method() === 'DELETE')
   await page.getByRole('button', { name: 'Shut it out' }).click()
+  expect((await shut).ok()).toBe(true)
   await page.goto(`${BASE}/`)
   await expect(page.getByLabel('Passcode')).toBeVisible()
   expect((await send('GET', '/api/children')).status).toBe(401)
