@@ -24,6 +24,8 @@ export function useChecked({ things, wish }: Prints) {
     placeholderData: (before) => before,
     staleTime: Infinity,
     gcTime: 0,
+    // A fault of ours is shown by the boundary round this part, instead of a button that never comes alive.
+    throwOnError: true,
   })
   return { ...data, isChecked: data !== undefined && !isPlaceholderData }
 }
