@@ -17,6 +17,7 @@ import { holdFolder } from './keeping/folderLock'
 import { getKeeping } from './keeping/keeping'
 import { log } from './log'
 import { keepHouse } from './keeping/housekeeping'
+import { sentAtOnce } from './sentAtOnce'
 import { warmUp } from './warmUp'
 
 /* The production server. `npm run build` bundles it to dist/serve.mjs, beside what it serves. */
@@ -96,7 +97,7 @@ const guard: Guard = {
   passcode: async () => given ?? (isClosed ? undefined : ((await getKeeping(db)).passcode ?? undefined)),
   policy: contentPolicy(scripts),
 }
-const answer = guarded(guard, [compression() as unknown as Handler, files, handler])
+const answer = guarded(guard, [compression() as unknown as Handler, files, sentAtOnce, handler])
 const server = https ? createSecureServer(https, answer) : createServer(answer)
 // Longer than a client keeps a connection, since one that closes just as it is used again would be an error at the
 // table.

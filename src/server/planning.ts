@@ -1,7 +1,7 @@
 import { type Activity, type OwnActivityBody, ownActivity } from '../core/activities'
 import { attempt } from '../core/errors'
 import type { ChildId, GroupId, SessionId } from '../core/ids'
-import { type Answer, type Instant, believe, diagnose, scaffoldsInUse, standingOf } from '../core/knowing'
+import { type Instant, scaffoldsInUse, standingOf } from '../core/knowing'
 import type { Recipe, Yard } from '../core/make'
 import {
   type PlanChild,
@@ -28,8 +28,9 @@ import {
   rulesFor,
 } from '../core/records'
 import type { SavedPrint } from '../core/printables'
-import { misreadings, schools } from '../core/teaching'
+import { schools } from '../core/teaching'
 import { type Db, inTransaction } from './connection'
+import { foundIn } from './found'
 import { planApart } from './planPool'
 import { Problem } from './problem'
 import { answersByChild } from './stores/answers'
@@ -56,7 +57,8 @@ export async function planChildren(
     const child = children.find((each) => each.id === id)
     if (!child) return []
     const own = answers.get(id) ?? []
-    const findings = diagnose(own).findings.map(({ misreading }) => ({ misreading }))
+    const { diagnosis, chances } = foundIn(id, own)
+    const findings = diagnosis.findings.map(({ misreading }) => ({ misreading }))
     const met = [...new Set(own.map((answer) => answer.item.rung))]
     return [
       {
@@ -65,21 +67,11 @@ export async function planChildren(
         age: child.age ?? undefined,
         standing: standingOf(own, school, now, overrules.get(id)),
         findings,
-        before: chancesFrom(own),
+        before: chances,
         scaffolds: Object.fromEntries(met.map((rung) => [rung, scaffoldsInUse(own, rung, []).inUse])),
       },
     ]
   })
-}
-
-/** How likely each misreading is after all answers so far. The next quick check starts from these chances. */
-function chancesFrom(answers: readonly Answer[]): NonNullable<PlanChild['before']> {
-  if (answers.length === 0) return {}
-  const { findings, chances } = believe(answers)
-  const known = misreadings.map(
-    ({ id }, at) => [id, findings.some((found) => found.misreading === id) ? 0.8 : (chances[at] ?? 0)] as const,
-  )
-  return Object.fromEntries(known.map(([id, chance]) => [id, Math.round(Math.max(0.01, chance) * 1000) / 1000]))
 }
 
 /** What a group's term is forecast from, and the one that was kept. */

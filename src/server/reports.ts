@@ -1,17 +1,9 @@
-import { createHash } from 'node:crypto'
 import type { ChildId, GroupId } from '../core/ids'
-import {
-  type Answer,
-  type Diagnosis,
-  type Instant,
-  type Overrule,
-  diagnose,
-  readinessInWords,
-  standingOf,
-} from '../core/knowing'
+import { type Answer, type Instant, type Overrule, readinessInWords, standingOf } from '../core/knowing'
 import { type ChildReport, type GroupData, type Settings, rulesFor } from '../core/records'
 import { schools } from '../core/teaching'
 import type { Db } from './connection'
+import { forgetAllBut, foundIn } from './found'
 import { answersByChild, listAnswers } from './stores/answers'
 import { countNotes, overrulesByChild } from './stores/judgement'
 import { childBelongings, getChild, getGroup, listChildren, listGroups } from './stores/people'
@@ -77,27 +69,6 @@ function reportFrom(
   const school = schools[settings.school]
   const standing = standingOf(answers, school, now, overrules)
   const readiness = readinessInWords(standing, school)
-  const diagnosis = diagnosed(child.id, answers)
+  const { diagnosis } = foundIn(child.id, answers)
   return { child, groups, standing, readiness, diagnosis, answers: answers.length, notes }
-}
-
-const lastDiagnosed = new Map<ChildId, { readonly digest: string; readonly diagnosis: Diagnosis }>()
-
-/** Of a child that was removed nothing stays, here as elsewhere. */
-function forgetAllBut(ids: readonly ChildId[]): void {
-  const known = new Set(ids)
-  for (const id of lastDiagnosed.keys()) if (!known.has(id)) lastDiagnosed.delete(id)
-}
-
-/**
- * What is found in a child's answers. Finding it takes most of the time that a view of many children needs, and the
- * answers of most have not changed since the last one: so it is worked out again only where they are not the same.
- */
-function diagnosed(id: ChildId, answers: readonly Answer[]): Diagnosis {
-  const digest = createHash('sha256').update(JSON.stringify(answers)).digest('base64')
-  const last = lastDiagnosed.get(id)
-  if (last?.digest === digest) return last.diagnosis
-  const diagnosis = diagnose(answers)
-  lastDiagnosed.set(id, { digest, diagnosis })
-  return diagnosis
 }

@@ -1,3 +1,4 @@
+import { setTimeout as pause } from 'node:timers/promises'
 import type { OwnActivityBody } from '../core/activities'
 import type { Day } from '../core/days'
 import type { ChildId, GroupId, SessionId } from '../core/ids'
@@ -35,10 +36,17 @@ type Entry = Omit<ViewEntry, 'at'>
 type Read = (db: Db, now: Instant) => Promise<Entry[]>
 
 /**
+ * How long reading waits, so that the head of the page has been compressed and has gone out by then: reading and
+ * rendering hold up all else.
+ */
+const HEAD_MS = 4
+
+/**
  * The entries of a view, read as they stood at one moment, as the text that goes into the page. What cannot be read is
  * left out: then the view asks for it itself, and says what is wrong.
  */
 export async function viewState(read: Read): Promise<string> {
+  await pause(HEAD_MS)
   const at = Date.now()
   try {
     const entries = await inTransaction(await appDb(), (trx) => read(trx, at))
