@@ -80,6 +80,12 @@ test('a day is printed for a class and asked about', async ({ page, request }) =
   const texts = (await readPdf(await (await request.get(href)).body())).map(({ text }) => text)
   expect(texts.filter((text) => text.includes('Draw the hands for each time'))).toHaveLength(2)
   expect(texts.some((text) => text.includes('Strip of clocks for the wall'))).toBe(true)
+  // Three rows are too few for it. Nothing is printed then, and scissors are what to look out for.
+  await page.getByLabel('Bingo with the day’s clocks').click()
+  await expect(page.getByText(/^Bingo with the day’s clocks: .* of 5 rows at least for this, got 3\.$/)).toBeVisible()
+  await expect(page.getByText('Print 3 in one PDF')).not.toHaveAttribute('href')
+  await page.getByLabel('Bingo with the day’s clocks').click()
+  await expect(print).toHaveAttribute('href', /group=/)
 
   await page.getByRole('tab', { name: 'Ask' }).click()
   await page.getByLabel('What is asked').selectOption('How long until the next')

@@ -41,6 +41,10 @@ test('the table opens without a connection, takes answers, and sends them later;
   await expect(page.getByText('1 answer is kept here until Ripe Acorn can be reached again.')).toBeVisible()
   await page.goto('/play')
   await expect(page.getByRole('heading', { name: 'Play now' })).toBeVisible()
+  // The one page that is kept serves for every game.
+  await page.goto('/play?game=laps')
+  await expect(page.getByRole('button', { name: 'Start laps' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Laps/ })).toHaveAttribute('aria-pressed', 'true')
 
   await context.setOffline(false)
   await expect.poll(async () => (await answersOf(request, session.id)).length).toBe(1)

@@ -216,6 +216,9 @@ test('a view shows what it knows before its script has come, and without one', a
   await page.goto('/make')
   await expect(page.getByRole('heading', { name: 'Workbench' })).toBeVisible()
   await expect(page.getByRole('img', { name: /A clock showing/ })).toBeVisible()
+  await page.goto('/play?game=laps')
+  await expect(page.getByRole('button', { name: 'Start laps' })).toBeVisible()
+  await expect(page.getByText('Room of about')).toBeVisible()
   await context.close()
 })
 

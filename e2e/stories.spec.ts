@@ -2,7 +2,7 @@ import type { Answer } from '../src/core/knowing'
 import type { Kept } from '../src/core/records'
 import type { Story } from '../src/core/stories'
 import { readPdf } from '../tests/readback/pdf'
-import { expect, makeGroup, test } from './fixtures'
+import { expect, makeGroup, test, usable } from './fixtures'
 
 const TEXT =
   'At nine o’clock in the morning the lock opened. At half past nine the boat came. Bram ate 7 apples. At six they slept, when the cock crew.'
@@ -12,6 +12,8 @@ test('a story is written and its times are settled', async ({ page }) => {
   await page.getByRole('button', { name: 'New story' }).click()
   const editor = page.getByRole('textbox', { name: 'The story' })
   await editor.click()
+  await expect(editor).toBeEditable()
+  await expect(editor).toBeFocused()
   await page.keyboard.insertText(TEXT)
   // Four times are found while it is typed, and seven apples are none.
   await expect(page.locator('.stories-times li')).toHaveCount(3)
@@ -78,10 +80,55 @@ test('the questions of a story are chosen, and it is printed', async ({ page, re
 
   // A question whose time has gone says so.
   await editor.click()
+  await expect(editor).toBeFocused()
+  await expect(editor).toBeEditable()
   await page.keyboard.press('Control+a')
   await page.keyboard.insertText('At noon it rained. At three o’clock it was dry.')
   await page.getByRole('tab', { name: 'Questions' }).click()
   await expect(page.getByText('The text no longer has what this asks about.').first()).toBeVisible()
+})
+
+test('a story is read at once, and written in where it is touched', async ({ page, request }) => {
+  const id = crypto.randomUUID()
+  const marks = { dismissed: [], added: [], chosen: {} }
+  const body: Story = { language: 'en-GB', text: TEXT, marks, questions: null, seed: 1 }
+  await request.post('/api/stories', { data: { id, name: 'The lock again', body } })
+  await page.goto(`/stories?story=${id}`)
+  const text = page.getByRole('textbox', { name: 'The story' })
+  await expect(text).not.toBeEditable()
+  await usable(page)
+  const time = text.getByText('half past nine')
+  await page.locator('.stories-times li').nth(1).hover()
+  await expect(time).toHaveClass(/stories-time-lit/)
+  const box = await text.getByText('At nine').boundingBox()
+  // Before the first letter of the text.
+  if (box) await page.mouse.click(box.x + 1, box.y + 12)
+  await expect(text).toBeEditable()
+  await expect(text).toBeFocused()
+  await page.keyboard.insertText('Listen. ')
+  await expect(text).toContainText('Listen. At nine o’clock')
+  await page.getByRole('tab', { name: 'Print' }).click()
+  await expect
+    .poll(async () => {
+      const all = (await (await request.get('/api/stories')).json()) as Kept<Story>[]
+      return all.find(({ name }) => name === 'The lock again')?.body.text
+    })
+    .toBe(`Listen. ${TEXT}`)
+})
+
+test('a story is written in by keyboard alone', async ({ page, request }) => {
+  const id = crypto.randomUUID()
+  const marks = { dismissed: [], added: [], chosen: {} }
+  const body: Story = { language: 'en-GB', text: TEXT, marks, questions: null, seed: 1 }
+  await request.post('/api/stories', { data: { id, name: 'By keys', body } })
+  await page.goto(`/stories?story=${id}`)
+  await usable(page)
+  const text = page.getByRole('textbox', { name: 'The story' })
+  await text.focus()
+  await expect(text).toBeEditable()
+  await expect(text).toBeFocused()
+  await page.keyboard.insertText('So. ')
+  await expect(text).toContainText('So. At nine o’clock')
 })
 
 test('a story is taken from the shelf, made anew, and read with children', async ({ page, request }) => {

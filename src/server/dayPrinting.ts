@@ -1,9 +1,11 @@
 import Joi from 'joi'
 import { type Day, inOrder } from '../core/days'
 import type { Drawing } from '../core/drawing'
-import { DAY_THING_IDS, type DayThingId, dayPrints, workingRung } from '../core/planning'
-import { startCard } from '../core/printables'
-import { wordingOf } from '../core/records'
+import { attempt } from '../core/errors'
+import type { Instant } from '../core/knowing'
+import { DAY_THINGS, DAY_THING_IDS, type DayPrintWish, type DayThingId, dayPrints, workingRung } from '../core/planning'
+import { printableOf, startCard } from '../core/printables'
+import { type PrintCheck, wordingOf } from '../core/records'
 import { schools } from '../core/teaching'
 import type { Db } from './connection'
 import { planChildren } from './planning'
@@ -32,32 +34,53 @@ const dayPagesWish = shape<DayPagesWish>({
   seed: Joi.number().integer().min(0).max(1_000_000_000).required(),
 })
 
+interface Asked {
+  readonly db: Db
+  readonly id: string
+  readonly query: URLSearchParams
+  readonly now: Instant
+}
+
 /** The pages of what was chosen of a day, for a group where one is named: each child at the rung that it works on. */
-export async function dayPages(
-  db: Db,
-  id: string,
-  query: URLSearchParams,
-  now: number,
-): Promise<{ pages: Drawing[]; title: string }> {
-  const wish = checked(dayPagesWish, { ...Object.fromEntries(query), things: query.getAll('things') })
+export async function dayPages(asked: Asked): Promise<{ pages: Drawing[]; title: string }> {
+  const { wish, title } = await wishedFor(asked)
+  return { pages: dayPrints(wish), title }
+}
+
+/**
+ * Why what was chosen cannot be made of the day, and what to look out for when it is cut out and played with. Each thing
+ * is made once to see; for one child, since a day that suits one suits all.
+ */
+export async function checkDayPages(asked: Asked): Promise<PrintCheck> {
+  const { wish } = await wishedFor(asked)
+  const problems = wish.things.flatMap((thing) => {
+    const { refusal } = attempt(() => dayPrints({ ...wish, things: [thing], children: wish.children.slice(0, 1) }))
+    return refusal ? [`${DAY_THINGS[thing].name}: ${refusal.message}.`] : []
+  })
+  const cautions = new Set(wish.things.flatMap((thing) => printableOf(DAY_THINGS[thing].printable).cautions))
+  return { problems, cautions: [...cautions] }
+}
+
+async function wishedFor({ db, id, query, now }: Asked): Promise<{ wish: DayPrintWish; title: string }> {
+  const asked = checked(dayPagesWish, { ...Object.fromEntries(query), things: query.getAll('things') })
   const { name, body } = await getKept<Day>(db, 'days', id)
   const settings = await getSettings(db)
   const school = schools[settings.school]
-  const group = wish.group ? await getGroup(db, wish.group) : undefined
+  const group = asked.group ? await getGroup(db, asked.group) : undefined
   const children = group ? await planChildren(db, group.childIds, settings, now) : []
-  const pages = dayPrints({
+  const wish: DayPrintWish = {
     title: group ? `${name}, ${group.name}` : name,
     paper: settings.paper,
     lowInk: settings.lowInk,
     wording: wordingOf(settings),
     rows: inOrder(body.rows),
-    things: wish.things,
+    things: asked.things,
     children: children.map((child) => ({ name: child.name, rung: workingRung(child, { school }) })),
-    isRounded: wish.rounded,
+    isRounded: asked.rounded,
     order: school.order,
-    seed: wish.seed,
-  })
-  return { pages, title: name }
+    seed: asked.seed,
+  }
+  return { wish, title: name }
 }
 
 /** The card of one of the day's starts, by its place in the list. */

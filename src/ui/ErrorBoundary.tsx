@@ -1,5 +1,6 @@
 import { Button } from '@mantine/core'
-import { Component, type ReactNode, Suspense, useSyncExternalStore } from 'react'
+import { Component, type ReactNode, Suspense } from 'react'
+import { useHere } from './here'
 
 interface Props {
   readonly what: string
@@ -36,15 +37,9 @@ export class ErrorBoundary extends Component<Props, { error: Error | undefined }
   }
 }
 
-const never = () => () => undefined
-
 /** Says in the page whether a part that came from the server can be used yet: until then it answers no touch. */
 function Part({ children }: { children: ReactNode }) {
-  const isUsable = useSyncExternalStore(
-    never,
-    () => true,
-    () => false,
-  )
+  const isUsable = useHere(() => true, false)
   return (
     <div className="part" data-waits={isUsable ? undefined : ''}>
       {children}

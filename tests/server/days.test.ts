@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { type Day, type DayRow, PICTURE_IDS, readDayLines } from '../../src/core/days'
-import type { Kept } from '../../src/core/records'
+import type { Kept, PrintCheck } from '../../src/core/records'
 import { dayCalendar, dayTable } from '../../src/server/dayFiles'
 import { NoCalendar, readCalendar } from '../../src/workers/readCalendar'
 import { linesOfTable } from '../../src/workers/readTable'
@@ -12,6 +12,7 @@ const days = await import('../../src/pages/api/days/index')
 const one = await import('../../src/pages/api/days/[id]/index')
 const file = await import('../../src/pages/api/days/[id]/export')
 const print = await import('../../src/pages/api/days/[id]/print.pdf')
+const check = await import('../../src/pages/api/days/[id]/print-check')
 const card = await import('../../src/pages/api/days/[id]/start.pdf')
 const caller = await import('../../src/pages/api/caller.pdf')
 const groups = await import('../../src/pages/api/groups/index')
@@ -126,6 +127,19 @@ describe('a day on paper', () => {
     const few = await kept({ ...body, rows: body.rows.slice(0, 2) })
     const bingo = await call(print.GET, 'GET', { id: few, query: 'things=bingo&rounded=true&seed=1' })
     expect(bingo.body.detail).toBe('your own day must be of 5 rows at least for this, got 2.')
+  })
+
+  it('is tried before it is printed: each thing that cannot be made says why, and all cautions are told', async () => {
+    const few = await kept({ ...body, rows: body.rows.slice(0, 2) })
+    const found = async (query: string) => await call<PrintCheck>(check.GET, 'GET', { id: few, query })
+    const mixed = await found('things=wall-strip&things=bingo&things=order-cards&rounded=true&seed=1')
+    expect(mixed.body.problems).toEqual([
+      'Bingo with the day’s clocks: your own day must be of 5 rows at least for this, got 2.',
+    ])
+    const strip = await found('things=wall-strip&rounded=true&seed=1')
+    expect(strip.body).toEqual({ problems: [], cautions: ['scissors'] })
+    expect(new Set(mixed.body.cautions).size).toBe(mixed.body.cautions.length)
+    expect(await found('things=poster&rounded=true&seed=1')).toMatchObject({ status: 400 })
   })
 })
 

@@ -2,6 +2,7 @@ import type { OwnActivityBody } from '../activities'
 import type { Day } from '../days'
 import type { Story } from '../stories'
 import type { Answer, Finding, Standing } from '../knowing'
+import type { CautionId } from '../make'
 import type { TermChild } from '../planning'
 import type { Child, Group, Kept } from './people'
 import type { Settings } from './settings'
@@ -63,6 +64,14 @@ export interface DaysData {
   readonly groups: readonly Group[]
   readonly reports: readonly ChildReport[]
   readonly settings: Settings
+}
+
+/** What is found when it is tried whether something can be printed. */
+export interface PrintCheck {
+  /** Why it cannot, in whole sentences; none where it can. */
+  readonly problems: readonly string[]
+  /** What to look out for when it is cut out and played with. */
+  readonly cautions: readonly CautionId[]
 }
 
 /** What Stories shows: the stories that are kept, the days that one can be made of, and for whom. */

@@ -1,14 +1,14 @@
 import { Anchor } from '@mantine/core'
 
 /** To the table that this was opened from, or to Today. */
-export function backTo(): { href: string; label: string } {
-  const back = new URLSearchParams(location.search).get('back') ?? ''
+export function backTo(search: string): { href: string; label: string } {
+  const back = new URLSearchParams(search).get('back') ?? ''
   return /^\/table\/[\w-]+$/.test(back)
     ? { href: back, label: 'Back to the table' }
     : { href: '/', label: 'Back to Today' }
 }
 
-export function Back() {
-  const { href, label } = backTo()
+export function Back({ search }: { search: string }) {
+  const { href, label } = backTo(search)
   return <Anchor href={href}>{label}</Anchor>
 }

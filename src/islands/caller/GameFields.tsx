@@ -2,7 +2,8 @@ import { SimpleGrid, Switch } from '@mantine/core'
 import { type GameId, games } from '../../core/movement'
 import { Choice } from '../../ui/Choice'
 import { NumberField } from '../../ui/NumberField'
-import { HARDER, type Pace, PACES, RUNGS, type Typed, type Wish } from './useSetup'
+import { RUNGS } from './asked'
+import { HARDER, type Pace, PACES, type Typed, type Wish } from './useSetup'
 
 const WRONG = [
   { value: 'everyone', label: 'Everyone moves' },

@@ -7,12 +7,14 @@ import { WaitingLines } from '../../ui/Waiting'
 import { useWaiting } from '../../ui/outbox/useWaiting'
 import { Cautions } from '../../ui/Cautions'
 import { Back } from './Back'
+import type { Asked } from './asked'
 import type { KeptGame } from './keptGame'
 import { type Started, useSetup } from './useSetup'
 import { GameFields } from './GameFields'
 
 interface GameSetupProps {
   readonly overview: Overview
+  readonly asked: Asked
   readonly onStart: (started: Started) => void
   /** A game that was left half-way. */
   readonly left?: KeptGame
@@ -20,8 +22,8 @@ interface GameSetupProps {
 }
 
 /** Which game, for whom, how long: everything usual is filled in, so that one tap starts it. */
-export function GameSetup({ overview, onStart, left, onGoOn }: GameSetupProps) {
-  const { own, players, day, session, seed, game, setGame, wish, change, options } = useSetup(overview)
+export function GameSetup({ overview, asked, onStart, left, onGoOn }: GameSetupProps) {
+  const { own, players, day, session, seed, game, setGame, wish, change, options } = useSetup(overview, asked)
   const { refusal } = attempt(() => makeTimeline(game, options, seed))
   const now = useWaiting()
   return (
@@ -32,7 +34,7 @@ export function GameSetup({ overview, onStart, left, onGoOn }: GameSetupProps) {
           Play now{own ? `: ${own.group.name}` : ''}
           {options.day && day ? `: ${day.name}` : ''}
         </Title>
-        <Back />
+        <Back search={asked.search} />
       </Group>
       {left && (
         <Group gap="sm">

@@ -1,6 +1,7 @@
 import { Text, Title } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import { type Call, callAt, positionAt } from '../../core/movement'
+import { useHere } from '../../ui/here'
 import { Figure, StagePicture } from './StagePicture'
 import { KEY, type KeptGame, keptGame } from './keptGame'
 import { nextInWords } from './nextInWords'
@@ -12,6 +13,10 @@ const TICK_MS = 100
  * The leader's own screen: what is called now and how to stand for it. It follows the game that runs on this machine.
  */
 export function LeaderView() {
+  return useHere(() => true, false) && <Followed />
+}
+
+function Followed() {
   const [kept, setKept] = useState(keptGame)
   const [now, setNow] = useState(() => Date.now())
   useEffect(() => {

@@ -1,16 +1,18 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { makeTimeline } from '../../core/movement'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
 import type { Shortcut } from '../../ui/ShortcutList'
 import { useFetchLater } from '../../ui/later'
+import { useHere } from '../../ui/here'
 import { overviewQuery } from '../../ui/queries'
 import { CallerStage, soundMenu } from './CallerStage'
 import { GameSetup } from './GameSetup'
-import { type Started } from './useSetup'
+import type { Started } from './useSetup'
 import { LeaderView } from './LeaderView'
+import { type Asked, askedHere, isAskedFor } from './asked'
 import { type KeptGame, forgetGame, keptGame } from './keptGame'
 import './caller.css'
 
@@ -25,33 +27,35 @@ const SHORTCUTS: readonly Shortcut[] = [
   { keys: 'S', does: 'sound on or off' },
 ]
 
-export default function PlayView({ state }: { state: string }) {
+/** `page` is what the page was asked for. */
+export default function PlayView({ state, page }: { state: string; page: Asked }) {
   return (
     <App state={state} shortcuts={SHORTCUTS}>
-      {new URLSearchParams(location.search).get('view') === 'leader' ? <LeaderView /> : <Play />}
+      <AskedView page={page} />
     </App>
   )
 }
 
-/** A game that was left goes on by itself, unless the address asks for another one. */
-function isAskedFor({ timeline, sessionId }: KeptGame): boolean {
-  const query = new URLSearchParams(location.search)
-  const [game, session] = [query.get('game'), query.get('session')]
-  return (game === null || game === timeline.game) && (session === null || session === sessionId)
+function AskedView({ page }: { page: Asked }) {
+  const asked = useHere(() => askedHere(page), page)
+  return new URLSearchParams(asked.search).get('view') === 'leader' ? <LeaderView /> : <Play asked={asked} />
 }
 
 /** A game that was left half-way goes on where it was; otherwise one is chosen. */
-function Play() {
+function Play({ asked }: { asked: Asked }) {
   const query = useQuery(overviewQuery)
   useFetchLater(LATER)
-  const [left] = useState<KeptGame | undefined>(keptGame)
-  const [playing, setPlaying] = useState(left && isAskedFor(left) ? left : undefined)
+  const left = useHere(keptGame, undefined)
+  const [chosen, setChosen] = useState<KeptGame | null>()
+  const playing = chosen === undefined && left && isAskedFor(left, asked.search) ? left : chosen
+  // The page hides what is chosen from while a game may go on (`pages/play.astro`).
+  useEffect(() => void delete document.documentElement.dataset.gameLeft, [])
   const start = ({ game, seed, ...started }: Started) => {
-    setPlaying({ timeline: makeTimeline(game, started.options, seed), ...started })
+    setChosen({ timeline: makeTimeline(game, started.options, seed), ...started })
   }
   const end = () => {
     forgetGame()
-    setPlaying(undefined)
+    setChosen(null)
   }
   if (playing)
     return (
@@ -63,10 +67,12 @@ function Play() {
     <Loaded query={query}>
       {(overview) => (
         <GameSetup
+          key={`${asked.search} ${asked.number}`}
           overview={overview}
+          asked={asked}
           onStart={start}
           left={left && keptGame()}
-          onGoOn={() => setPlaying(keptGame())}
+          onGoOn={() => setChosen(keptGame())}
         />
       )}
     </Loaded>

@@ -69,6 +69,7 @@ export function Controls({ game, isTimed, onRepeat, onEnd, children }: ControlsP
 }
 
 export function Over({ onEnd, onAgain, say }: { onEnd: () => void; onAgain: () => void; say: string }) {
+  const back = backTo(location.search)
   return (
     <section className="caller caller-over" aria-label="The game">
       <p className="stage-words">{say}</p>
@@ -79,8 +80,8 @@ export function Over({ onEnd, onAgain, say }: { onEnd: () => void; onAgain: () =
         <Button size="lg" variant="default" onClick={onAgain}>
           The same once more
         </Button>
-        <Button size="lg" variant="default" component="a" href={backTo().href}>
-          {backTo().label}
+        <Button size="lg" variant="default" component="a" href={back.href}>
+          {back.label}
         </Button>
       </Group>
     </section>

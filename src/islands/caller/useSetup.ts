@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Day } from '../../core/days'
-import { GAME_IDS, type GameId, type GameOptions, USUAL_GAME } from '../../core/movement'
+import { type GameId, type GameOptions, USUAL_GAME } from '../../core/movement'
 import { type Kept, type Overview, wordingOf } from '../../core/records'
 import { leaningOn } from '../../core/knowing'
-import { hasDialTimes, type RungId, rungs } from '../../core/teaching'
+import type { RungId } from '../../core/teaching'
 import { api } from '../../ui/api'
+import { type Asked, wishOf } from './asked'
 import type { KeptGame } from './keptGame'
 
 /** Values as they are typed: a number, or the text that is no number yet. */
@@ -43,24 +44,6 @@ export const HARDER = ['Much easier', 'Easier', 'As usual', 'Harder', 'Much hard
 export const PACES = { '15': '15 seconds', '25': '25 seconds', '40': '40 seconds', none: 'As long as I like' } as const
 export type Pace = keyof typeof PACES
 
-export const RUNGS = rungs
-  .filter(({ id }) => hasDialTimes(id) && id !== 'fives')
-  .map(({ id, name }) => ({ value: id, label: name }))
-
-/** What the address asks for: a group, a game, and what a step of a session has set. Anything else is as usual. */
-function wishOf(search: string) {
-  const query = new URLSearchParams(search)
-  const minutes = Number(query.get('minutes'))
-  return {
-    group: query.get('group'),
-    session: query.get('session') ?? undefined,
-    game: GAME_IDS.find((id) => id === query.get('game')) ?? 'arms-as-hands',
-    rung: RUNGS.find(({ value }) => value === query.get('rung'))?.value,
-    minutes: minutes > 0 ? minutes : undefined,
-    day: query.get('day'),
-  }
-}
-
 type Children = Overview['groups'][number]['children']
 
 /** The youngest age that is known. */
@@ -70,8 +53,8 @@ function youngest(children: Children = []): number | undefined {
 }
 
 /** What the adult chose so far, and what is usual for the rest. */
-export function useSetup(overview: Overview) {
-  const [asked] = useState(() => wishOf(location.search))
+export function useSetup(overview: Overview, page: Asked) {
+  const asked = wishOf(page.search)
   const own = overview.groups.find(({ group }) => group.id === asked.group)
   const [game, setGame] = useState<GameId>(asked.game)
   const [wish, setWish] = useState<Wish>(() => ({
@@ -87,7 +70,7 @@ export function useSetup(overview: Overview) {
     harder: 0,
     think: '25',
     wrong: USUAL_GAME.wrong,
-    number: 1 + Math.floor(Math.random() * 9999),
+    number: page.number,
   }))
   const { minutes, children, age, lapMetres, mostMetres, roomMetres, think, number, ...chosen } = wish
   const players = own?.children ?? []

@@ -12,11 +12,11 @@ import { type Prints, type Props, usePrints } from './usePrints'
 /** What the day makes, for a group or once: chosen with a tap, printed in one PDF. */
 export function PrintPanel({ state, data }: Props) {
   const prints = usePrints({ state, data })
-  const { things, children, href } = prints
-  const { problems = [], cautions = [], isChecked } = useChecked(prints)
+  const { things, children, query } = prints
+  const { problems, cautions, isReady } = useChecked(prints, state)
   if (!state.one || state.body.rows.length === 0)
     return <Text size="sm">Give the day at least one row: then it makes clocks, cards, sheets and games.</Text>
-  const isReady = things.length > 0 && isChecked && problems.length === 0 && !state.saving && !state.unsaved
+  const canPrint = things.length > 0 && isReady && !state.saving && !state.unsaved
   return (
     <Stack gap="sm">
       <Group gap="sm" align="end">
@@ -24,8 +24,8 @@ export function PrintPanel({ state, data }: Props) {
         <Button
           size="md"
           component="a"
-          href={isReady ? href : undefined}
-          data-disabled={!isReady || undefined}
+          href={canPrint ? `/api/days/${state.one.id}/print.pdf?${query}` : undefined}
+          data-disabled={!canPrint || undefined}
           target="_blank"
           leftSection={<IconPrinter size={18} />}
         >

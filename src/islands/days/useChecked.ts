@@ -1,31 +1,27 @@
 import { useQuery } from '@tanstack/react-query'
-import { untilReached } from '../../ui/later'
+import type { PrintCheck } from '../../core/records'
+import { Unreached, api } from '../../ui/api'
+import type { DaysState } from './useDays'
 import type { Prints } from './usePrints'
 
-const nextTask = () => new Promise((resolve) => setTimeout(resolve, 0))
-
 /**
- * The problems and cautions of what is to be printed, once each thing was made to see. Until then those of what was
- * wished before are shown, and nothing can be printed yet.
+ * The problems and cautions of what is to be printed, as the server finds them once the day is saved. Until then those
+ * of what was wished before are shown, and nothing can be printed yet. Without a connection nothing can be found: what
+ * was printed before is still kept, so it may be opened.
  */
-export function useChecked({ things, wish }: Prints) {
-  const { data, isPlaceholderData } = useQuery({
-    queryKey: ['a day’s prints', things, wish],
-    queryFn: async () => {
-      const checks = await untilReached(() => import('./printChecks'))
-      const problems: string[] = []
-      for (const thing of things) {
-        // One at a time, so that a tap in between is answered.
-        await nextTask()
-        problems.push(...checks.problemsOf(thing, wish))
-      }
-      return { problems, cautions: checks.cautionsOf(things) }
-    },
+export function useChecked({ things, query }: Prints, { one, body, saving, unsaved }: DaysState) {
+  const { data, error, isPlaceholderData } = useQuery({
+    queryKey: ['a day’s prints', one?.id, query, body.rows],
+    queryFn: () => api.get<PrintCheck>(`/api/days/${one?.id}/print-check?${query}`),
+    enabled: one !== undefined && things.length > 0 && body.rows.length > 0 && !saving && !unsaved,
     placeholderData: (before) => before,
     staleTime: Infinity,
     gcTime: 0,
-    // A fault of ours is shown by the boundary round this part, instead of a button that never comes alive.
-    throwOnError: true,
   })
-  return { ...data, isChecked: data !== undefined && !isPlaceholderData }
+  const isFound = data !== undefined && !isPlaceholderData
+  return {
+    problems: error ? [error.message] : (data?.problems ?? []),
+    cautions: data?.cautions ?? [],
+    isReady: (isFound && data.problems.length === 0) || error instanceof Unreached,
+  }
 }

@@ -14,7 +14,7 @@ const FIRST: readonly DayThingId[] = ['wall-strip', 'draw-hands']
 
 /** What was chosen to be printed, and how the core is asked for it. */
 export function usePrints({ state, data }: Props) {
-  const { one: day, body } = state
+  const { body } = state
   const { whose } = body
   const [things, setThings] = useState(FIRST)
   const [groupId, setGroupId] = useState(
@@ -38,13 +38,13 @@ export function usePrints({ state, data }: Props) {
       seed: Number(seed) || 0,
     }
   }, [body.rows, children, data, isRounded, seed])
-  const href = `/api/days/${day?.id}/print.pdf?${new URLSearchParams([
+  const query = new URLSearchParams([
     ...things.map((id) => ['things', id]),
     ...(groupId ? [['group', groupId]] : []),
     ['rounded', String(isRounded)],
     ['seed', String(wish.seed)],
-  ])}`
-  return { things, setThings, groupId, setGroupId, isRounded, setRounded, seed, setSeed, children, wish, href }
+  ]).toString()
+  return { things, setThings, groupId, setGroupId, isRounded, setRounded, seed, setSeed, children, wish, query }
 }
 
 export type Prints = ReturnType<typeof usePrints>

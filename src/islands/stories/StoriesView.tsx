@@ -1,5 +1,4 @@
 import { Stack } from '@mantine/core'
-import { useMounted } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { StoriesData } from '../../core/records'
@@ -10,20 +9,16 @@ import { KeptTold } from '../../ui/KeptTold'
 import { Loaded } from '../../ui/Loaded'
 import { later, useFetchLater } from '../../ui/later'
 import { storiesQuery } from '../../ui/queries'
-import { PlainStory } from './PlainStory'
 import { StoryHead } from './StoryHead'
+import { StoryText, editor } from './StoryText'
 import { TimesPanel } from './TimesPanel'
 import { useStories } from './useStories'
 import './stories.css'
 
-const editor = later(
-  async () => (await import('./StoryEditor')).StoryEditor,
-  ({ state }) => <PlainStory state={state} />,
-)
 const questions = later(async () => (await import('./QuestionsPanel')).QuestionsPanel)
 const maker = later(async () => (await import('./MakerPanel')).MakerPanel)
 const print = later(async () => (await import('./StoryPrint')).StoryPrint)
-const LATER = [questions, maker, print]
+const LATER = [editor, questions, maker, print]
 
 interface Asked {
   /** Which story and which part the address names. */
@@ -48,7 +43,7 @@ function StoriesPage(asked: Asked) {
 function StoriesRoom({ data, asked }: { data: StoriesData; asked: Asked }) {
   const state = useStories(data, asked.story)
   const [lit, setLit] = useState<string | null>(null)
-  const isMounted = useMounted()
+  const [isWritten, setWritten] = useState(false)
   useFetchLater(LATER)
   return (
     <Stack gap="sm">
@@ -56,11 +51,14 @@ function StoriesRoom({ data, asked }: { data: StoriesData; asked: Asked }) {
       <KeptTold state={state.kept} />
       <div className="stories-room">
         <ErrorBoundary what="The text">
-          {isMounted ? (
-            <editor.Part key={state.kept.one?.id ?? 'new'} state={state} lit={lit} onLit={setLit} />
-          ) : (
-            <PlainStory state={state} />
-          )}
+          <StoryText
+            key={state.kept.one?.id ?? 'new'}
+            state={state}
+            lit={lit}
+            onLit={setLit}
+            isWritten={isWritten}
+            onWrite={() => setWritten(true)}
+          />
         </ErrorBoundary>
         <AddressTabs
           names={PARTS}

@@ -5,6 +5,7 @@ import { useEditor } from '@tiptap/react'
 import StarterKit from '@tiptap/starter-kit'
 import { useEffect, useRef } from 'react'
 import { LONGEST_STORY, type StoryTime } from '../../core/stories'
+import type { Entered } from './PlainStory'
 import { docOfText, placeInDoc, textOfDoc } from './editorText'
 import { timeLook } from './timeLook'
 import type { StoriesState } from './useStories'
@@ -39,8 +40,7 @@ const timeMarks = Extension.create({
             if (start === undefined || end === undefined || end <= start) return []
             // The text has moved on since, and the times will follow in a moment.
             if (doc.textBetween(start, end) !== text) return []
-            const look = `${timeLook(time)}${key === lit ? ' stories-time-lit' : ''}`
-            return [Decoration.inline(start, end, { class: look, 'data-time': key })]
+            return [Decoration.inline(start, end, { class: timeLook(time, lit), 'data-time': key })]
           })
           return DecorationSet.create(doc, marks)
         },
@@ -68,8 +68,14 @@ const plainText = StarterKit.configure({
 
 const ATTRIBUTES = { 'aria-label': 'The story', role: 'textbox', 'aria-multiline': 'true', spellcheck: 'true' }
 
+interface Options {
+  readonly lit: string | null
+  /** Where the text was entered before its editor had come; undefined where it was not. */
+  readonly entered: Entered | undefined
+}
+
 /** The editor of the open story: what is typed is kept, what came from elsewhere is shown, times are marked. */
-export function useStoryEditor({ kept, story, times }: StoriesState, lit: string | null) {
+export function useStoryEditor({ kept, story, times }: StoriesState, { lit, entered }: Options) {
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined)
   const latest = useRef(kept)
   /** The text that was kept from here last: what differs from it came from elsewhere. */
@@ -88,6 +94,10 @@ export function useStoryEditor({ kept, story, times }: StoriesState, lit: string
     immediatelyRender: false,
     content: docOfText(story.text),
     editorProps: { attributes: ATTRIBUTES },
+    onCreate: ({ editor: made }) => {
+      if (entered === 'by key') made.commands.focus('start')
+      else if (entered) made.commands.focus(made.view.posAtCoords(entered)?.pos ?? 'end')
+    },
     onUpdate: ({ editor: changed }) => {
       clearTimeout(timer.current)
       timer.current = setTimeout(() => keepText(changed), SAVE_AFTER_MS)

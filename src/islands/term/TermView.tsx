@@ -1,6 +1,6 @@
 import { Anchor, Button, Group, Progress, Stack, Text, Title } from '@mantine/core'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { memo, useMemo, useState } from 'react'
 import { attempt } from '../../core/errors'
 import { type Forecast, type TermWish, meetingsOf } from '../../core/planning'
 import type { KeptTerm, TermData, TermEdit } from '../../core/records'
@@ -48,11 +48,15 @@ function TermPage({ id }: { id: string }) {
   )
 }
 
+/* Neither changes while the forecast is worked out, which tells its progress many times. */
+const Form = memo(TermForm)
+const When = memo(Bands)
+
 /** The weeks ahead of a group: what comes when, and when each child is likely firm. */
 function TermBoard({ data }: { data: TermData }) {
   const { group, children, settings, kept } = data
   const [wish, setWish] = useState<TermWish>(() => kept?.wish ?? firstWish(settings, today()))
-  const { value: meetings, refusal } = attempt(() => meetingsOf(wish))
+  const { value: meetings, refusal } = useMemo(() => attempt(() => meetingsOf(wish)), [wish])
   const found = useForecast(refusal ? undefined : wish, children)
   const keep = useKeep(data)
   return (
@@ -70,7 +74,7 @@ function TermBoard({ data }: { data: TermData }) {
         </Button>
       </Group>
       <div className="term-board">
-        <TermForm wish={wish} onChange={setWish} refusal={refusal} meetings={meetings?.length} />
+        <Form wish={wish} onChange={setWish} refusal={refusal} meetings={meetings?.length} />
         <Stack style={{ minWidth: 0 }}>
           <Running found={found} />
           {kept && found.isFresh && found.forecast && (
@@ -78,7 +82,7 @@ function TermBoard({ data }: { data: TermData }) {
           )}
           {found.forecast && !refusal && (
             <ErrorBoundary what="The forecast">
-              <Bands key={wish.goal} forecast={found.forecast} wish={wish} children={children} />
+              <When key={wish.goal} forecast={found.forecast} wish={wish} children={children} />
             </ErrorBoundary>
           )}
         </Stack>
