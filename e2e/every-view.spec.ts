@@ -3,6 +3,7 @@ import type { APIRequestContext, Page, Response } from '@playwright/test'
 import { expect, overviewOf, test } from './fixtures'
 
 const MOST_SCRIPT_KB = 200
+
 /** Each view by name, with what shows that it is there whole. */
 async function views(
   request: APIRequestContext,

@@ -106,6 +106,8 @@ test('a story is read at once, and written in where it is touched', async ({ pag
   await expect(text).toBeEditable()
   await expect(text).toBeFocused()
   await page.keyboard.insertText('Listen. ')
+  // The marks move with their words at once, before the text is kept.
+  expect(await text.locator('[data-time]').allTextContents()).toContain('half past nine')
   await expect(text).toContainText('Listen. At nine o’clock')
   await page.getByRole('tab', { name: 'Print' }).click()
   await expect

@@ -1,4 +1,5 @@
 import { type Editor, Extension } from '@tiptap/core'
+import type { Node } from '@tiptap/pm/model'
 import { Plugin, PluginKey } from '@tiptap/pm/state'
 import { Decoration, DecorationSet } from '@tiptap/pm/view'
 import { useEditor } from '@tiptap/react'
@@ -18,33 +19,37 @@ interface Shown {
   readonly lit: string | null
 }
 
-const SHOWN = new PluginKey<Shown>('times')
+const MARKS = new PluginKey<DecorationSet>('times')
 
-/** Marks the times in the text; they follow from the story, so that nothing of them is stored in the text. */
+function marksOf(doc: Node, { times, lit }: Shown): DecorationSet {
+  const marks = times.flatMap((time) => {
+    const { from, to, key, text } = time
+    const [start, end] = [placeInDoc(doc, from), placeInDoc(doc, to)]
+    if (start === undefined || end === undefined || end <= start) return []
+    // The text has moved on since, and the times will follow in a moment.
+    if (doc.textBetween(start, end) !== text) return []
+    return [Decoration.inline(start, end, { class: timeLook(time, lit), 'data-time': key })]
+  })
+  return DecorationSet.create(doc, marks)
+}
+
+/**
+ * Marks the times in the text; they follow from the story, so that nothing of them is stored in the text. While
+ * somebody types, marks move with their words.
+ */
 const timeMarks = Extension.create({
   name: 'times',
   addProseMirrorPlugins: () => [
-    new Plugin<Shown>({
-      key: SHOWN,
+    new Plugin<DecorationSet>({
+      key: MARKS,
       state: {
-        init: () => ({ times: [], lit: null }),
-        apply: (change, shown) => (change.getMeta(SHOWN) as Shown | undefined) ?? shown,
-      },
-      props: {
-        decorations: (state) => {
-          const { times, lit } = SHOWN.getState(state) ?? { times: [], lit: null }
-          const { doc } = state
-          const marks = times.flatMap((time) => {
-            const { from, to, key, text } = time
-            const [start, end] = [placeInDoc(doc, from), placeInDoc(doc, to)]
-            if (start === undefined || end === undefined || end <= start) return []
-            // The text has moved on since, and the times will follow in a moment.
-            if (doc.textBetween(start, end) !== text) return []
-            return [Decoration.inline(start, end, { class: timeLook(time, lit), 'data-time': key })]
-          })
-          return DecorationSet.create(doc, marks)
+        init: () => DecorationSet.empty,
+        apply: (change, marks) => {
+          const shown = change.getMeta(MARKS) as Shown | undefined
+          return shown ? marksOf(change.doc, shown) : marks.map(change.mapping, change.doc)
         },
       },
+      props: { decorations: (state) => MARKS.getState(state) },
     }),
   ],
 })
@@ -114,7 +119,8 @@ export function useStoryEditor({ kept, story, times }: StoriesState, { lit, ente
       editor.commands.setContent(docOfText(story.text), { emitUpdate: false })
   }, [editor, story.text])
   useEffect(() => {
-    if (editor && !editor.isDestroyed) editor.view.dispatch(editor.state.tr.setMeta(SHOWN, { times, lit }))
+    if (editor && !editor.isDestroyed)
+      editor.view.dispatch(editor.state.tr.setMeta(MARKS, { times, lit } satisfies Shown))
   }, [editor, times, lit])
   return { editor, keepText }
 }
