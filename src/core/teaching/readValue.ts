@@ -48,6 +48,5 @@ export function readLike(like: Value, text: string, wording: Wording): Value | u
 export function whyNotLike(like: Value, text: string, wording: Wording): string {
   if (like.kind === 'duration') return 'Type a length such as 1 h 20, 35 min or “half an hour” in the group’s language.'
   if (like.kind === 'minutes') return 'Type a count of minutes from 0 to 60.'
-  const figures = like.kind === 'day' ? 'day' : 'dial'
-  return whyNoTime(text, wording.language, { figures }) ?? 'Tell the half of the day too, as in 16:05.'
+  return whyNoTime(text, wording.language) ?? 'Tell the half of the day too, as in 16:05.'
 }

@@ -73,10 +73,29 @@ describe('hands that were to be set to a time, in words', () => {
     expect(sayHands({ hour, minute }, { language, form: 'turns' }, 415)).toBe(said)
   })
 
+  it('say what they show where no time was asked for', () => {
+    expect(sayHands(handAngles(415), gb)).toBe('five to seven')
+    expect(sayHands({ hour: 180, minute: 0 }, gb)).toBe('six o’clock')
+  })
+
   it('name 12 where the hour hand was left at the top', () => {
     expect(sayHands({ hour: 0, minute: handAngles(40).minute }, gb, 40)).toBe(
       'twenty to one, hour hand left on 12 (20° behind)',
     )
+  })
+})
+
+describe('a key', () => {
+  it('is shared only by values that say the same, whatever their kinds', () => {
+    const values: Value[] = [
+      ...Array.from({ length: 720 }, (_, minute): Value => ({ kind: 'time', minute })),
+      ...Array.from({ length: 720 }, (_, minute): Value => ({ kind: 'about', minute })),
+      ...Array.from({ length: 61 }, (_, minutes): Value => ({ kind: 'minutes', minutes })),
+      ...Array.from({ length: 1440 }, (_, minute): Value => ({ kind: 'day', minute })),
+      ...Array.from({ length: 1440 }, (_, minutes): Value => durationOf(minutes)),
+    ]
+    const keys = values.flatMap((value) => (value.kind === 'hands' ? [] : [valueKey(value)]))
+    expect(new Set(keys).size).toBe(values.length)
   })
 })
 
