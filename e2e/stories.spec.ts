@@ -1,3 +1,4 @@
+import type { APIRequestContext } from '@playwright/test'
 import type { Answer } from '../src/core/knowing'
 import type { Kept } from '../src/core/records'
 import type { Story } from '../src/core/stories'
@@ -6,6 +7,14 @@ import { expect, makeGroup, test, usable } from './fixtures'
 
 const TEXT =
   'At nine o’clock in the morning the lock opened. At half past nine the boat came. Bram ate 7 apples. At six they slept, when the cock crew.'
+
+async function keptStory(request: APIRequestContext, name: string): Promise<string> {
+  const id = crypto.randomUUID()
+  const marks = { dismissed: [], added: [], chosen: {} }
+  const body: Story = { language: 'en-GB', text: TEXT, marks, questions: null, seed: 1 }
+  await request.post('/api/stories', { data: { id, name, body } })
+  return id
+}
 
 test('a story is written and its times are settled', async ({ page }) => {
   await page.goto('/stories')
@@ -47,16 +56,7 @@ test('a story is written and its times are settled', async ({ page }) => {
 })
 
 test('the questions of a story are chosen, and it is printed', async ({ page, request }) => {
-  const id = crypto.randomUUID()
-  const body: Story = {
-    language: 'en-GB',
-    text: TEXT,
-    marks: { dismissed: [], added: [], chosen: {} },
-    questions: null,
-    seed: 1,
-  }
-  await request.post('/api/stories', { data: { id, name: 'The lock', body } })
-  await page.goto(`/stories?story=${id}`)
+  await page.goto(`/stories?story=${await keptStory(request, 'The lock')}`)
   const editor = page.getByRole('textbox', { name: 'The story' })
   await page.getByRole('tab', { name: 'Questions' }).click()
   const first = page.getByLabel('Question', { exact: true }).first()
@@ -89,11 +89,7 @@ test('the questions of a story are chosen, and it is printed', async ({ page, re
 })
 
 test('a story is read at once, and written in where it is touched', async ({ page, request }) => {
-  const id = crypto.randomUUID()
-  const marks = { dismissed: [], added: [], chosen: {} }
-  const body: Story = { language: 'en-GB', text: TEXT, marks, questions: null, seed: 1 }
-  await request.post('/api/stories', { data: { id, name: 'The lock again', body } })
-  await page.goto(`/stories?story=${id}`)
+  await page.goto(`/stories?story=${await keptStory(request, 'The lock again')}`)
   const text = page.getByRole('textbox', { name: 'The story' })
   await expect(text).not.toBeEditable()
   await usable(page)
@@ -119,11 +115,7 @@ test('a story is read at once, and written in where it is touched', async ({ pag
 })
 
 test('a story is written in by keyboard alone', async ({ page, request }) => {
-  const id = crypto.randomUUID()
-  const marks = { dismissed: [], added: [], chosen: {} }
-  const body: Story = { language: 'en-GB', text: TEXT, marks, questions: null, seed: 1 }
-  await request.post('/api/stories', { data: { id, name: 'By keys', body } })
-  await page.goto(`/stories?story=${id}`)
+  await page.goto(`/stories?story=${await keptStory(request, 'By keys')}`)
   await usable(page)
   const text = page.getByRole('textbox', { name: 'The story' })
   await text.focus()
