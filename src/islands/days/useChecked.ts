@@ -4,6 +4,8 @@ import { Unreached, api } from '../../ui/api'
 import type { DaysState } from './useDays'
 import type { Prints } from './usePrints'
 
+const NOTHING_CHOSEN: PrintCheck & { isReady: boolean } = { problems: [], cautions: [], isReady: false }
+
 /**
  * The problems and cautions of what is to be printed, as the server finds them once the day is saved. Until then those
  * of what was wished before are shown, and nothing can be printed yet. Without a connection nothing can be found: what
@@ -18,6 +20,7 @@ export function useChecked({ things, query }: Prints, { one, body, saving, unsav
     staleTime: Infinity,
     gcTime: 0,
   })
+  if (things.length === 0) return NOTHING_CHOSEN
   const isFound = data !== undefined && !isPlaceholderData
   return {
     problems: error ? [error.message] : (data?.problems ?? []),

@@ -1,3 +1,4 @@
+import { useRef } from 'react'
 import { linesOf, piecesOf } from './pieces'
 import { timeLook } from './timeLook'
 import type { StoriesState } from './useStories'
@@ -15,6 +16,7 @@ interface Props {
 
 /** The text as it is read, in the place of its editor, which is fetched once somebody comes near to write. */
 export function PlainStory({ state: { story, times }, lit, onNear, onEnter }: Props) {
+  const pressed = useRef<Entered>(undefined)
   return (
     <div
       className="stories-plain"
@@ -24,8 +26,10 @@ export function PlainStory({ state: { story, times }, lit, onNear, onEnter }: Pr
       aria-readonly="true"
       tabIndex={0}
       onPointerEnter={onNear}
-      onPointerDown={({ clientX, clientY }) => onEnter?.({ left: clientX, top: clientY })}
-      onFocus={() => onEnter?.('by key')}
+      onPointerDown={({ clientX, clientY }) => void (pressed.current = { left: clientX, top: clientY })}
+      // A finger that scrolls the text does not enter it.
+      onPointerCancel={() => void (pressed.current = undefined)}
+      onFocus={() => onEnter?.(pressed.current ?? 'by key')}
     >
       {linesOf(story.text).map((line) => (
         <p key={line.from}>

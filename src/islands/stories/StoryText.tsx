@@ -28,8 +28,7 @@ export function StoryText({ state, lit, onLit, isWritten, onWrite }: Props) {
   const [entered, setEntered] = useState<Entered>()
   const [typing, setTyping] = useState<Typing>()
   const enter = (at: Entered) => {
-    // A press gives the focus too: its place is what counts.
-    setEntered((before) => before ?? at)
+    setEntered(at)
     onWrite()
   }
   return (
