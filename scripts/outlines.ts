@@ -3,6 +3,7 @@ import { readFileSync, writeFileSync } from 'node:fs'
 import * as fontkit from 'fontkit'
 import type { FontOutlines } from '../src/core/drawing'
 import metrics from '../src/core/drawing/andika-metrics.json'
+import { woffToSfnt } from '../src/server/woff'
 
 const files = 'node_modules/@fontsource/andika/files'
 
@@ -41,7 +42,8 @@ export function fontOutlines(): FontOutlines {
     Object.fromEntries(
       (['latin', 'latinExt'] as const).flatMap((subset) => {
         const file = subset === 'latin' ? 'latin' : 'latin-ext'
-        const font = fontkit.create(readFileSync(`${files}/andika-${file}-${number}-normal.woff`))
+        // Unpacked once: fontkit would unpack the table anew for each letter.
+        const font = fontkit.create(woffToSfnt(readFileSync(`${files}/andika-${file}-${number}-normal.woff`)))
         if (!('layout' in font)) throw new Error(`not a single font: ${file} ${number}`)
         return Object.keys(metrics[subset][name]).map((code) => [code, pathOf(font, Number(code))] as const)
       }),

@@ -1,5 +1,6 @@
 import { readFileSync, readdirSync, writeFileSync } from 'node:fs'
-import { brotliCompressSync } from 'node:zlib'
+import { promisify } from 'node:util'
+import { brotliCompress } from 'node:zlib'
 
 /*
  * Compresses once what never changes, as far as it goes; the server sends it as it is. What is read by eye or drawn has
@@ -8,8 +9,13 @@ import { brotliCompressSync } from 'node:zlib'
 
 const FOLDER = 'dist/client/_astro'
 
-for (const name of readdirSync(FOLDER))
-  if (/\.(js|css)$/.test(name)) {
-    const path = `${FOLDER}/${name}`
-    writeFileSync(`${path}.br`, brotliCompressSync(readFileSync(path)))
-  }
+const compress = promisify(brotliCompress)
+
+await Promise.all(
+  readdirSync(FOLDER)
+    .filter((name) => /\.(js|css)$/.test(name))
+    .map(async (name) => {
+      const path = `${FOLDER}/${name}`
+      writeFileSync(`${path}.br`, await compress(readFileSync(path)))
+    }),
+)
