@@ -1,20 +1,10 @@
 import { type Browser, chromium } from '@playwright/test'
 import type { Overview } from '../src/core/records'
+import { wholeChromium } from './chromium'
 
-/** Debian's Chromium, with nothing of its own in the background. */
+/** A browser as people have it. */
 export function openBrowser(): Promise<Browser> {
-  return chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-    ],
-  })
+  return chromium.launch(wholeChromium)
 }
 
 /** What Today shows; waits for the server, which may be starting beside this. */
