@@ -1,22 +1,9 @@
-import { existsSync, readFileSync, readdirSync } from 'node:fs'
-import { dirname, join } from 'node:path'
-import ts from 'typescript'
 import { expect, it } from 'vitest'
+import { codeFiles, importsOf } from '../scripts/importers'
 
 /* The linter's own rule against cycles leaves out imports of types alone. */
 
-const files = readdirSync('src', { recursive: true, encoding: 'utf8' })
-  .filter((file) => /\.tsx?$/.test(file))
-  .map((file) => join('src', file))
-
-/** The files of src that a file imports, by any kind of import. */
-function importsOf(file: string): string[] {
-  return ts.preProcessFile(readFileSync(file, 'utf8')).importedFiles.flatMap(({ fileName }) => {
-    if (!fileName.startsWith('.')) return []
-    const path = join(dirname(file), fileName)
-    return [`${path}.ts`, `${path}.tsx`, join(path, 'index.ts')].filter((each) => existsSync(each)).slice(0, 1)
-  })
-}
+const files = codeFiles().filter((file) => file.startsWith('src/'))
 
 /** A way from a file back to itself, or none. */
 function cycleIn(graph: ReadonlyMap<string, readonly string[]>): readonly string[] | undefined {
