@@ -2,7 +2,6 @@ import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import { expect, makeGroup, test } from './fixtures'
-import { EMPTY_PORT } from './servers'
 
 const open = async (page: Page, base = '') => {
   await page.goto(`${base}/settings?part=data`)
@@ -22,18 +21,21 @@ const chooseFile = (page: Page, name: string, bytes: Uint8Array | string) =>
     .locator('input[type=file]')
     .setInputFiles({ name, mimeType: 'application/octet-stream', buffer: Buffer.from(bytes) })
 
-test('everything is taken out, taken in by an empty workspace after a look, and taken back', async ({ page }) => {
+test('everything is taken out, taken in by an empty workspace after a look, and taken back', async ({
+  page,
+  empty,
+}) => {
   await open(page)
   const zip = await takeOut(page)
   const files = unzipSync(zip)
   expect(strFromU8(files['children.csv'] ?? new Uint8Array())).toContain('Odalys')
 
-  await open(page, `http://127.0.0.1:${EMPTY_PORT}`)
+  await open(page, empty.url)
   await chooseFile(page, 'workspace.zip', zip)
   const look = page.getByRole('group', { name: 'What the file would bring' })
   await expect(look.getByRole('row', { name: /^answers/ })).toBeVisible()
   // Nothing is written by looking.
-  expect(await (await page.request.get(`http://127.0.0.1:${EMPTY_PORT}/api/children`)).json()).not.toContainEqual(
+  expect(await (await page.request.get(`${empty.url}/api/children`)).json()).not.toContainEqual(
     expect.objectContaining({ child: expect.objectContaining({ name: 'Odalys' }) as unknown }),
   )
   await look.getByRole('button', { name: 'Take it in' }).click()

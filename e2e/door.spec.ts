@@ -1,42 +1,19 @@
-import { type ChildProcess, spawn } from 'node:child_process'
-import { mkdtempSync, readFileSync, readdirSync } from 'node:fs'
+import { readFileSync, readdirSync, rmSync } from 'node:fs'
 import { type IncomingHttpHeaders, request as httpRequest } from 'node:http'
 import { connect } from 'node:net'
-import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expect, test } from './fixtures'
+import { type Served, newFolder, runToEnd, startServer } from './servers'
 
 /* A server that others can reach: who comes in, and who does not. On loopback all the same. */
 
-const PORT = 4338
-const BASE = `http://127.0.0.1:${PORT}`
-const folder = mkdtempSync(join(tmpdir(), 'ripe-acorn-door-'))
-let server: ChildProcess
-let said = ''
+const PASSCODE = 'nine ferries'
+let folder: string
+let server: Served
 
-function start(env: Record<string, string>): Promise<void> {
-  said = ''
-  server = spawn('node', ['dist/serve.mjs'], {
-    env: { ...process.env, RIPE_ACORN_PORT: String(PORT), RIPE_ACORN_DATA: folder, ...env },
-  })
-  return new Promise((resolve, reject) => {
-    const hear = (data: Buffer) => {
-      said += data.toString()
-      if (said.includes('Ripe Acorn is at')) resolve()
-    }
-    server.stdout?.on('data', hear)
-    server.stderr?.on('data', hear)
-    server.on('exit', () => reject(new Error(said)))
-  })
-}
-
-function stop(): Promise<number> {
-  const began = Date.now()
-  return new Promise((resolve) => {
-    server.removeAllListeners('exit')
-    server.on('exit', () => resolve(Date.now() - began))
-    server.kill('SIGTERM')
-  })
+/** Starts it anew on the same folder; by its own word others can reach it. */
+async function open(env: Record<string, string> = {}): Promise<void> {
+  server = await startServer({ folder, env: { RIPE_ACORN_HOST: '0.0.0.0', RIPE_ACORN_PASSCODE: PASSCODE, ...env } })
 }
 
 interface Reply {
@@ -47,7 +24,7 @@ interface Reply {
 
 function send(method: string, path: string, headers: Record<string, string> = {}, body = ''): Promise<Reply> {
   return new Promise((resolve, reject) => {
-    const sending = httpRequest({ host: '127.0.0.1', port: PORT, method, path, headers }, (response) => {
+    const sending = httpRequest({ host: '127.0.0.1', port: server.port, method, path, headers }, (response) => {
       let text = ''
       response.on('data', (data: Buffer) => (text += data.toString()))
       response.on('end', () => resolve({ status: response.statusCode ?? 0, headers: response.headers, body: text }))
@@ -67,18 +44,25 @@ const enter = (passcode: string) =>
 
 test.describe.configure({ mode: 'serial' })
 
-test.afterAll(() => void server.kill('SIGKILL'))
+test.beforeAll(() => {
+  folder = newFolder('door')
+})
+
+test.afterAll(async () => {
+  await server.stop('SIGKILL')
+  rmSync(folder, { recursive: true, force: true })
+})
 
 test('a device gives the passcode on a page of ours, is listed, and can be shut out', async ({ page, quiet }) => {
   quiet.allow(/401|403/)
-  await start({ RIPE_ACORN_HOST: '0.0.0.0', RIPE_ACORN_PASSCODE: 'nine ferries' })
-  expect(said).toContain('plain http')
-  await page.goto(`${BASE}/settings?part=network`)
+  await open()
+  expect(server.said()).toContain('plain http')
+  await page.goto(`${server.url}/settings?part=network`)
   await expect(page.getByRole('heading', { name: 'Ripe Acorn' })).toBeVisible()
   await page.getByLabel('Passcode').fill('eight ferries')
   await page.getByRole('button', { name: 'Come in' }).click()
   await expect(page.getByRole('alert')).toContainText('That is not the passcode. 9 more tries are left')
-  await page.getByLabel('Passcode').fill('nine ferries')
+  await page.getByLabel('Passcode').fill(PASSCODE)
   await page.getByLabel('What this device is called').fill('Tablet by the window')
   await page.getByRole('button', { name: 'Come in' }).click()
   await expect(page.getByText('Tablet by the window, since')).toBeVisible()
@@ -86,13 +70,13 @@ test('a device gives the passcode on a page of ours, is listed, and can be shut 
   const [cookie] = await page.context().cookies()
   expect(cookie).toMatchObject({ httpOnly: true, sameSite: 'Strict' })
   for (const end of ['', '-wal'])
-    for (const secret of ['nine ferries', cookie?.value ?? ''])
+    for (const secret of [PASSCODE, cookie?.value ?? ''])
       expect(readFileSync(join(folder, `ripe-acorn.sqlite${end}`), 'latin1')).not.toContain(secret)
   // Going on at once would take the request back.
   const shut = page.waitForResponse((response) => response.request().method() === 'DELETE')
   await page.getByRole('button', { name: 'Shut it out' }).click()
   expect((await shut).ok()).toBe(true)
-  await page.goto(`${BASE}/`)
+  await page.goto(`${server.url}/`)
   await expect(page.getByLabel('Passcode')).toBeVisible()
   expect((await send('GET', '/api/children')).status).toBe(401)
 })
@@ -108,7 +92,7 @@ test('wrong tries become slower and shut the door; the right word does not open 
   for (const [i, ms] of took.entries()) expect(ms).toBeGreaterThanOrEqual(250 * 2 ** i - 10)
   const many = await Promise.all(Array.from({ length: 12 }, () => enter('wrong')))
   expect(many.filter(({ status }) => status === 429).length).toBeGreaterThan(3)
-  const right = await enter('nine ferries')
+  const right = await enter(PASSCODE)
   expect([right.status, right.headers['set-cookie']]).toEqual([429, undefined])
   expect(right.body).toContain('shut for a quarter of an hour')
 })
@@ -149,36 +133,33 @@ test('pages tell the browser what they may do, and only our own may ask', async 
 })
 
 test('it stops within two seconds, even with a half-sent request open, and has everything in the one file', async () => {
-  const half = connect(PORT, '127.0.0.1')
+  const half = connect(server.port, '127.0.0.1')
   half.on('error', () => undefined)
   half.write('POST /enter HTTP/1.1\r\nhost: 127.0.0.1\r\ncontent-length: 900\r\n\r\npasscode=')
   await new Promise((resolve) => setTimeout(resolve, 200))
-  expect(await stop()).toBeLessThan(2000)
+  expect(await server.stop()).toBeLessThan(2000)
   expect(() => readFileSync(join(folder, 'ripe-acorn.sqlite-wal'))).toThrow()
 })
 
 test('with HTTPS on, a certificate is made at the first start and used', async ({ browser }) => {
-  await start({ RIPE_ACORN_HOST: '0.0.0.0', RIPE_ACORN_PASSCODE: 'nine ferries', RIPE_ACORN_HTTPS: 'on' })
-  expect(said).not.toContain('plain http')
+  await open({ RIPE_ACORN_HTTPS: 'on' })
+  expect(server.said()).not.toContain('plain http')
   const context = await browser.newContext({ ignoreHTTPSErrors: true })
   const page = await context.newPage()
-  await page.goto(`https://127.0.0.1:${PORT}/`)
-  await page.getByLabel('Passcode').fill('nine ferries')
+  await page.goto(`${server.url}/`)
+  await page.getByLabel('Passcode').fill(PASSCODE)
   await page.getByRole('button', { name: 'Come in' }).click()
   await expect(page.getByRole('link', { name: 'Today' })).toBeVisible()
   expect((await context.cookies())[0]).toMatchObject({ secure: true })
   await context.close()
-  await stop()
+  await server.stop()
 })
 
 test('a second server on the same folder is refused by name', async () => {
-  await start({})
-  const second = spawn('node', ['dist/serve.mjs'], {
-    env: { ...process.env, RIPE_ACORN_PORT: '4337', RIPE_ACORN_DATA: folder },
-  })
-  let told = ''
-  second.stderr.on('data', (data: Buffer) => (told += data.toString()))
-  await new Promise((resolve) => second.on('exit', resolve))
-  expect(told).toMatch(new RegExp(`in use by another Ripe Acorn.*process ${server.pid}, at 127\\.0\\.0\\.1:${PORT}`))
-  await stop()
+  server = await startServer({ folder })
+  const { said } = await runToEnd({ RIPE_ACORN_PORT: '4321', RIPE_ACORN_DATA: folder })
+  expect(said).toMatch(
+    new RegExp(`in use by another Ripe Acorn.*process ${server.pid}, at 127\\.0\\.0\\.1:${server.port}`),
+  )
+  await server.stop()
 })

@@ -1,10 +1,27 @@
+import AxeBuilder from '@axe-core/playwright'
 import { type APIRequestContext, type Locator, type Page, expect, test as base } from '@playwright/test'
 import type { Answer } from '../src/core/knowing'
 import type { Group, Overview, Session } from '../src/core/records'
 import { idFrom } from '../tests/idFrom'
+import { type Served, withServer } from './servers'
+
+interface OfTest {
+  readonly quiet: { allow: (pattern: RegExp) => void }
+  /** A server with nothing in it, for one test alone. */
+  readonly empty: Served
+}
+
+interface OfWorker {
+  /** The demo, for all tests of a worker: each makes what it changes. */
+  readonly demo: Served
+}
 
 /** Every test also holds that nothing is logged as an error and that no request leaves this machine. */
-export const test = base.extend<{ quiet: { allow: (pattern: RegExp) => void } }>({
+export const test = base.extend<OfTest, OfWorker>({
+  // Each worker has servers of its own, so that what one test changes for all meets no other at the same time.
+  demo: [({}, give) => withServer(true, give), { scope: 'worker' }],
+  empty: ({}, give) => withServer(false, give),
+  baseURL: ({ demo }, give) => give(demo.url),
   // A view is on the screen before its script has come: what is done to it waits until it can be used.
   page: async ({ page }, give) => {
     const open = page.goto.bind(page)
@@ -45,6 +62,32 @@ export { expect }
 /** Waits until everything that came from the server has its script. */
 export async function usable(page: Page): Promise<void> {
   await page.waitForFunction(() => document.querySelector('astro-island[ssr], [data-waits]') === null)
+}
+
+/** The page's clock stands still from now on, but for what `page.clock.runFor` gives it. It was installed before. */
+export async function stopClock(page: Page): Promise<void> {
+  await page.clock.pauseAt(await page.evaluate(() => Date.now() + 1000))
+}
+
+/** What waits is tried again every five seconds: lets the page do so as often as it takes, without waiting for it. */
+export async function tryingAgain(page: Page, holds: () => Promise<void>): Promise<void> {
+  await expect(async () => {
+    await page.clock.fastForward(5000)
+    await holds()
+  }).toPass({ timeout: 20_000, intervals: [0] })
+}
+
+/** How long one look takes at what is tried again. */
+export const SOON = { timeout: 1000 }
+
+/**
+ * What of the page is against a rule of accessibility, each with the first place. No page here has frames of others, so
+ * it is looked at in one piece: the usual way opens a second page for each look, which takes four times as long.
+ */
+export async function violationsOf(page: Page): Promise<string[]> {
+  const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] })
+  const { violations } = await axe.analyze()
+  return violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)
 }
 
 /** Chooses what begins like this from a list whose whole entry the test does not know. */

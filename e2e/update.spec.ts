@@ -1,47 +1,32 @@
-import { type ChildProcess, spawn } from 'node:child_process'
-import { appendFileSync, cpSync, renameSync, rmSync } from 'node:fs'
-import { join } from 'node:path'
+import { appendFileSync, cpSync, renameSync, rmSync, symlinkSync } from 'node:fs'
+import { join, resolve } from 'node:path'
 import { answersOf, expect, makeGroup, makeSession, openTable, test } from './fixtures'
+import { type Served, freePort, newFolder, startServer } from './servers'
 
 /* A new version of the app comes while a session runs. On a server of its own, since its files are changed under it. */
 
-const PORT = 4343
-const DIST = 'test-results/dist-to-update'
-const DATA = 'test-results/data-update'
-const WORKER = join(DIST, 'client/sw.js')
-let server: ChildProcess
+const port = await freePort()
+let folder: string
+let server: Served
 
-test.use({ serviceWorkers: 'allow', baseURL: `http://127.0.0.1:${PORT}` })
+const start = () => startServer({ dist: join(folder, 'dist'), folder: join(folder, 'data'), port })
+const client = (name: string) => join(folder, 'dist/client', name)
 
-function start(): Promise<void> {
-  server = spawn('node', [join(DIST, 'serve.mjs')], {
-    env: { ...process.env, RIPE_ACORN_PORT: String(PORT), RIPE_ACORN_DATA: DATA },
-  })
-  return new Promise((resolve, reject) => {
-    server.stdout?.on('data', (data: Buffer) => data.toString().includes('Ripe Acorn is at') && resolve())
-    server.on('exit', () => reject(new Error('the server did not start')))
-  })
-}
-
-function stop(): Promise<void> {
-  server.removeAllListeners('exit')
-  return new Promise((resolve) => {
-    server.on('exit', () => resolve())
-    server.kill('SIGTERM')
-  })
-}
+test.use({ serviceWorkers: 'allow', baseURL: `http://127.0.0.1:${port}` })
 
 test.beforeAll(async () => {
-  for (const folder of [DIST, DATA]) rmSync(folder, { recursive: true, force: true })
-  cpSync('dist', DIST, { recursive: true })
+  folder = newFolder('update')
+  cpSync('dist', join(folder, 'dist'), { recursive: true })
+  // Packages are found from where it stands.
+  symlinkSync(resolve('node_modules'), join(folder, 'node_modules'))
   // Only the plain file is left, so that what is changed below is what is sent.
-  for (const ending of ['br', 'gz']) rmSync(`${WORKER}.${ending}`, { force: true })
-  await start()
+  for (const ending of ['br', 'gz']) rmSync(client(`sw.js.${ending}`), { force: true })
+  server = await start()
 })
 
-test.afterAll(() => {
-  server.kill('SIGKILL')
-  for (const folder of [DIST, DATA]) rmSync(folder, { recursive: true, force: true })
+test.afterAll(async () => {
+  await server.stop('SIGKILL')
+  rmSync(folder, { recursive: true, force: true })
 })
 
 test('an update waits while a session runs, which keeps the code it began with and loses nothing', async ({
@@ -60,9 +45,9 @@ test('an update waits while a session runs, which keeps the code it began with a
   await expect(page.getByRole('button', { name: 'Next question' })).toBeVisible()
 
   // The worker differs, and the old version's code is not on the server any more.
-  await stop()
-  appendFileSync(WORKER, '\n// a newer version\n')
-  await start()
+  await server.stop()
+  appendFileSync(client('sw.js'), '\n// a newer version\n')
+  server = await start()
   const states = () =>
     page.evaluate(async () => {
       const registration = await navigator.serviceWorker.getRegistration()
@@ -72,7 +57,7 @@ test('an update waits while a session runs, which keeps the code it began with a
     await (await navigator.serviceWorker.getRegistration())?.update()
   })
   await expect.poll(states).toEqual(['activated', 'installed'])
-  renameSync(join(DIST, 'client/_astro'), join(DIST, 'client/_gone'))
+  renameSync(client('_astro'), client('_gone'))
 
   await page.getByRole('button', { name: 'Next question' }).click()
   await page.keyboard.press('2')
