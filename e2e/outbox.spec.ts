@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { answersOf, expect, makeGroup, makeSession, openTable, test } from './fixtures'
+import { SOON, answersOf, expect, makeGroup, makeSession, openTable, test, tryingAgain } from './fixtures'
 
 /* Nothing is lost, whatever the browser refuses and whatever the clocks say. */
 
@@ -53,14 +53,15 @@ for (const [name, spoil, says] of STORAGES)
     const { group } = await makeGroup(request, `Storage ${name}`, ['Moss'])
     const session = await makeSession(request, group.id)
     await page.addInitScript(spoil)
+    await page.clock.install()
     await openTable(page, session)
     await openCheck(page)
     await page.route('**/api/answers', (route) => route.abort())
     await page.keyboard.press('2')
-    await expect(page.getByText(says)).toBeVisible()
+    await tryingAgain(page, () => expect(page.getByText(says)).toBeVisible(SOON))
     expect(await answersOf(request, session.id)).toHaveLength(0)
     await page.unroute('**/api/answers')
-    await expect(page.getByText(says)).toBeHidden()
+    await tryingAgain(page, () => expect(page.getByText(says)).toBeHidden(SOON))
     expect(await answersOf(request, session.id)).toHaveLength(1)
   })
 

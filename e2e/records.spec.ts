@@ -1,7 +1,6 @@
 import type { Answer } from '../src/core/knowing'
 import type { ChildReport } from '../src/core/records'
-import { answersOf, expect, makeGroup, makeSession, overviewOf, test } from './fixtures'
-import { DEMO_PORT } from './servers'
+import { SOON, answersOf, expect, makeGroup, makeSession, overviewOf, test, tryingAgain } from './fixtures'
 
 /** Answers as the table sends them: eight readings of half past, three in four of which ignore the minute hand. */
 function readings(childId: string, sessionId: string) {
@@ -205,8 +204,8 @@ test('a view that cannot reach the server says so, and comes back', async ({ pag
   await expect(page.getByText(/of \d+ right|No answers were taken/).first()).toBeVisible()
 })
 
-test('a view shows what it knows before its script has come, and without one', async ({ browser }) => {
-  const context = await browser.newContext({ javaScriptEnabled: false, baseURL: `http://127.0.0.1:${DEMO_PORT}` })
+test('a view shows what it knows before its script has come, and without one', async ({ browser, demo }) => {
+  const context = await browser.newContext({ javaScriptEnabled: false, baseURL: demo.url })
   const page = await context.newPage()
   await page.goto('/')
   await expect(page.getByRole('heading', { name: 'Ducklings' })).toBeVisible()
@@ -224,6 +223,7 @@ test('a view shows what it knows before its script has come, and without one', a
 
 test('a change that could not be saved stays on the screen and is saved again', async ({ page, request, quiet }) => {
   quiet.allow(/Failed to load resource/)
+  await page.clock.install()
   const { group } = await makeGroup(request, 'Save testers', ['Tansy'])
   const session = await makeSession(request, group.id)
   await page.goto(`/plan/${session.id}`)
@@ -235,9 +235,10 @@ test('a change that could not be saved stays on the screen and is saved again', 
   await expect(page.getByText('The last change is kept in this browser.')).toBeVisible()
   // Another page sends it as well, and says until then that it waits.
   await page.goto('/children')
-  await expect(page.getByText('1 change of a session is kept here')).toBeVisible()
+  const waits = page.getByText('1 change of a session is kept here')
+  await tryingAgain(page, () => expect(waits).toBeVisible(SOON))
   await page.unroute('**/api/sessions/*')
-  await expect(page.getByText('1 change of a session is kept here')).toBeHidden()
+  await tryingAgain(page, () => expect(waits).toBeHidden(SOON))
   await page.goto(`/plan/${session.id}`)
   await expect(page.getByLabel('Minutes available')).toHaveValue('35')
 })

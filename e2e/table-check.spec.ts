@@ -19,6 +19,8 @@ test('what else was said is typed, kept as it is, and asked again to tell two me
   await page.getByLabel('What was said').fill('three minutes past one')
   await page.getByRole('button', { name: 'Take it' }).click()
   await expect(page.getByText('said “three minutes past one”.')).toBeVisible()
+  // It is on the screen before the server has it.
+  await expect.poll(async () => (await answersOf(request, session.id)).length).toBe(1)
   const [first] = await answersOf(request, session.id)
   expect(first).toMatchObject({ right: false, stage: 'concrete', given: { kind: 'time', minute: 63 } })
 

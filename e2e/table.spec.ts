@@ -1,6 +1,18 @@
 import type { Page } from '@playwright/test'
 
-import { answersOf, dialBox, expect, makeGroup, makeSession, onDial, openTable, test } from './fixtures'
+import {
+  SOON,
+  answersOf,
+  dialBox,
+  expect,
+  makeGroup,
+  makeSession,
+  onDial,
+  openTable,
+  stopClock,
+  test,
+  tryingAgain,
+} from './fixtures'
 
 /** Takes hold of a hand at one angle and brings it round to another. */
 async function dragHand(page: Page, share: number, from: number, to: number) {
@@ -54,6 +66,7 @@ test('answers are kept over a reload, taken back by undo, and counted once after
   quiet.allow(/ERR_INTERNET_DISCONNECTED|Failed to load resource/)
   const { group } = await makeGroup(request, 'Queue testers', ['Moss', 'Fern'])
   const session = await makeSession(request, group.id)
+  await page.clock.install()
   await openTable(page, session)
   await page.keyboard.press('q')
   await expect(page.getByRole('heading', { name: 'Moss' })).toBeVisible()
@@ -64,12 +77,11 @@ test('answers are kept over a reload, taken back by undo, and counted once after
 
   await context.setOffline(true)
   await page.keyboard.press('1')
-  await expect(page.getByText('1 answer is kept here until Ripe Acorn can be reached again.')).toBeVisible({
-    timeout: 10_000,
-  })
+  const waits = page.getByText('1 answer is kept here until Ripe Acorn can be reached again.')
+  await tryingAgain(page, () => expect(waits).toBeVisible(SOON))
   expect((await answersOf(request, session.id)).length).toBe(1)
   await context.setOffline(false)
-  await expect.poll(async () => (await answersOf(request, session.id)).length, { timeout: 12_000 }).toBe(2)
+  await expect.poll(async () => (await answersOf(request, session.id)).length).toBe(2)
 
   await page.reload()
   await page.getByRole('tab', { name: 'Quick check' }).click()
@@ -104,12 +116,16 @@ test('the hands that a child sets are logged as they stand', async ({ page, requ
 test('the step’s time runs and the steps go to their end by key', async ({ page, request }) => {
   const { group } = await makeGroup(request, 'Timer testers', ['Moss'])
   const session = await makeSession(request, group.id)
+  await page.clock.install()
   await openTable(page, session)
+  await stopClock(page)
   const first = session.plan.steps[0]
   await expect(page.getByRole('timer')).toHaveText(`${first?.minutes}:00`)
   await page.keyboard.press('t')
-  await expect(page.getByRole('timer')).toHaveText(`${(first?.minutes ?? 1) - 1}:58`, { timeout: 5000 })
+  await page.clock.runFor(2000)
+  await expect(page.getByRole('timer')).toHaveText(`${(first?.minutes ?? 1) - 1}:58`)
   await page.keyboard.press('t')
+  await page.clock.resume()
   await expect(page.getByRole('button', { name: 'Start' })).toBeVisible()
   for (let i = 0; i < session.plan.steps.length; i++) await page.keyboard.press('n')
   await expect(page.getByRole('dialog', { name: 'End the session' })).toBeVisible()
@@ -152,6 +168,7 @@ test('an answer that cannot be taken does not take the others with it', async ({
   quiet.allow(/ERR_INTERNET_DISCONNECTED|Failed to load resource/)
   const { group } = await makeGroup(request, 'Batch testers', ['Moss'])
   const session = await makeSession(request, group.id)
+  await page.clock.install()
   await openTable(page, session)
   await page.keyboard.press('q')
   await expect(page.locator('.table-choice').first()).toBeVisible()
@@ -160,7 +177,7 @@ test('an answer that cannot be taken does not take the others with it', async ({
     await page.keyboard.press('1')
     await page.getByRole('button', { name: 'Next question' }).click()
   }
-  await expect(page.getByText('3 answers are kept here')).toBeVisible({ timeout: 10_000 })
+  await tryingAgain(page, () => expect(page.getByText('3 answers are kept here')).toBeVisible(SOON))
   // The second of them is spoilt where it waits, as an older version of the app might have left it.
   await page.evaluate(async () => {
     const open = indexedDB.open('ripe-acorn')
@@ -177,10 +194,9 @@ test('an answer that cannot be taken does not take the others with it', async ({
     db.close()
   })
   await context.setOffline(false)
-  await expect.poll(async () => (await answersOf(request, session.id)).length, { timeout: 12_000 }).toBe(2)
-  await expect(page.getByText(/^Not kept: .*choices must be greater than or equal to 0/)).toBeVisible({
-    timeout: 10_000,
-  })
+  await expect.poll(async () => (await answersOf(request, session.id)).length).toBe(2)
+  const refused = page.getByText(/^Not kept: .*choices must be greater than or equal to 0/)
+  await tryingAgain(page, () => expect(refused).toBeVisible(SOON))
 })
 
 test('helps are switched one by one and faded in the order that was chosen', async ({ page, request }) => {
