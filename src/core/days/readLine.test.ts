@@ -34,6 +34,7 @@ describe('a row as it is typed', () => {
     ['08:15-09:00 Uhr Deutsch', 'de', { minute: 495, to: 540, what: 'Deutsch' }],
     ['de 9h à 10h calcul', 'fr', { minute: 540, to: 600, what: 'calcul' }],
     ['las 8 y media autobús', 'es', { minute: 510, what: 'autobús' }],
+    ['7:00\t19:30\ttrip', 'en-GB', { minute: 420, to: 1170, what: 'trip' }],
     ['9:10 the lock opens [gate]', 'en-GB', { minute: 550, what: 'the lock opens', picture: 'gate' }],
     ['9:10 <script>alert(1)</script>', 'en-GB', { minute: 550, what: '<script>alert(1)</script>' }],
   ])('%s', (text, language, row) => expect(rowIn(text, language)).toEqual(row))
@@ -67,10 +68,22 @@ describe('a row as it is typed', () => {
       fc.property(row, fc.constantFrom(...LANGUAGE_IDS), ({ minute, to, what, picture }, language) => {
         fc.pre(to !== minute)
         const whole = { minute, ...(to !== undefined && { to }), what, ...(picture && { picture }) }
-        // 1:00 to 12:59 in two figures is a time of day only with its leading zero or over twelve.
-        expect(placedLike(rowIn(dayLine(whole), language), whole)).toBe(true)
+        const end = to !== undefined && { to: saysNoHalf(minute) && saysNoHalf(to) ? nextOnDial(minute, to) : to }
+        expect(rowIn(dayLine(whole), language)).toEqual({ ...whole, ...end })
       }),
     )
+  })
+
+  it.each<[string, number, number]>([
+    ['7:00–19:30', 420, 1170],
+    ['07:00–19:30', 420, 1170],
+    ['10:00–22:05', 600, 1325],
+    ['22:00–10:30', 1320, 630],
+    ['13:00–2:15', 780, 855],
+    ['1 to 3 pm', 780, 900],
+    ['10:00–3 pm', 600, 900],
+  ])('counts both ends of %s alike', (span, minute, to) => {
+    expect(rowIn(`${span} trip`)).toEqual({ minute, to, what: 'trip' })
   })
 
   it('is read in words wherever a language can say it', () => {
@@ -97,9 +110,8 @@ describe('a row as it is typed', () => {
   })
 })
 
-/** "12:30" is a time from noon on, and "10:05" one of the morning: the dial's half follows the rules of rows. */
-function placedLike(row: object, { minute, to }: { minute: number; to?: number }): boolean {
-  const { minute: m, to: t } = row as DayRow
-  const same = (a: number | undefined, b: number | undefined) => a === b || (a ?? -1) % 720 === (b ?? -2) % 720
-  return same(m, minute) && same(t, to)
-}
+/** From 10:00 to 12:59 the figures alone do not tell which half of the day is meant. */
+const saysNoHalf = (minute: number) => minute >= 600 && minute < 780
+
+/** The first time after a beginning that a dial shows so, if that is less than half a day on. */
+const nextOnDial = (minute: number, to: number) => (minute + ((to - minute + 1440) % 720)) % 1440

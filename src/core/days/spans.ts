@@ -39,7 +39,7 @@ function spanIn(text: string, language: LanguageId): WrittenSpan | undefined {
   if (!single) return range
   if (!range) return { from: single }
   // Nobody says "nine to ten" for 9:51.
-  const count = /^(\d{1,2}) to \d{1,2}$/.exec(text)
+  const count = /^(\d{1,2}) to \d{1,2}(?: ?[ap]\.?m\.?)?$/i.exec(text)
   if (count === null) return { from: single }
   return [5, 10, 20, 25].includes(Number(count[1])) ? { from: single, orElse: range } : range
 }
@@ -54,9 +54,37 @@ function rangeIn(text: string, language: LanguageId): WrittenSpan | undefined {
   for (let i = start + 1; i < words.length - 1; i++) {
     const joiner = words[i]?.toLowerCase().replace('’', "'") ?? ''
     if (!JOINERS.has(joiner) || (/^(?:and|und)$/.test(joiner) && start === 0)) continue
-    const from = parseTime(words.slice(start, i).join(' '), language)
-    const to = parseTime(words.slice(i + 1).join(' '), language)
-    if (from && to) return { from, to }
+    const [first, last] = [words.slice(start, i).join(' '), words.slice(i + 1).join(' ')]
+    const [from, to] = [parseTime(first, language), parseTime(last, language)]
+    if (from && to) return spanOf({ text: first, time: from }, { text: last, time: to })
   }
   return undefined
+}
+
+/** A time with the text that it was read from. */
+interface WrittenTime {
+  readonly text: string
+  readonly time: ParsedTime
+}
+
+/** A range from its two ends. Where one is plainly written in 24 hours, the figures of the other are too. */
+export function spanOf(first: WrittenTime, last: WrittenTime): { from: ParsedTime; to: ParsedTime } {
+  return {
+    from: in24Hours(first.text, last.text) ?? first.time,
+    to: in24Hours(last.text, first.text, TWO_FIGURES) ?? last.time,
+  }
+}
+
+const FIGURES = /^(\d{1,2})[:.](\d{2})$/
+const TWO_FIGURES = /^(\d{2})[:.](\d{2})$/
+
+/**
+ * What an end of a range says in 24 hours, where the other end is plainly written so: "7:00–19:30" begins in the
+ * morning. An end with one figure may still be one of twelve hours: "13:00–2:15".
+ */
+function in24Hours(written: string, other: string, form = FIGURES): ParsedTime | undefined {
+  const figures = form.exec(written)
+  const isOver = FIGURES.test(other) && (/^0/.test(other) || Number(other.slice(0, 2)) > 12)
+  if (!figures || !isOver) return undefined
+  return { minute: Number(figures[1]) * 60 + Number(figures[2]), kind: 'day' }
 }

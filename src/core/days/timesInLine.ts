@@ -1,5 +1,5 @@
 import type { LanguageId } from '../wording'
-import { readSpan, type WrittenSpan } from './spans'
+import { readSpan, spanOf, type WrittenSpan } from './spans'
 
 /** The most words that a time has: "from twenty-five minutes past two to ten minutes to four in the afternoon". */
 const MOST_TIME_WORDS = 14
@@ -24,10 +24,12 @@ export function foundInCells(text: string, language: LanguageId): Found | undefi
   if (!span) return undefined
   const end = span.to ? undefined : readSpan(cells[at + 1] ?? '', language)
   const isRange = end !== undefined && end.to === undefined && cells.length > 2
+  const range =
+    isRange && spanOf({ text: cells[at] ?? '', time: span.from }, { text: cells[at + 1] ?? '', time: end.from })
   const others = [...cells.slice(0, at), ...cells.slice(at + (isRange ? 2 : 1))]
   const named = others.filter((cell) => !WEEKDAY.test(cell))
   const what = (named.length > 0 ? named : others).join(', ')
-  return { span: isRange ? { ...span, to: end.from, orElse: undefined } : span, what }
+  return { span: range ? { ...span, ...range, orElse: undefined } : span, what }
 }
 
 const WEEKDAY =
