@@ -1,7 +1,7 @@
 import fc from 'fast-check'
-import { inject } from 'vitest'
 
-// Mutation testing runs the same properties hundreds of times, so there each one gets a short while only.
+// One seed for all property tests of a run (vitest.config.ts). Mutation testing and `npm run test:quick` run the same
+// properties for a short while only.
 const limit = process.env.PROPERTY_MS === undefined ? {} : { interruptAfterTimeLimit: Number(process.env.PROPERTY_MS) }
 
-fc.configureGlobal({ seed: inject('seed'), ...limit })
+fc.configureGlobal({ seed: Number(process.env.SEED), ...limit })

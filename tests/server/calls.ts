@@ -1,12 +1,5 @@
-import { mkdtempSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
 import type { APIContext, APIRoute } from 'astro'
 import { idFrom } from '../idFrom'
-
-/** A data folder of this test file's own, before anything opens the app's database. */
-process.env.RIPE_ACORN_DATA = mkdtempSync(join(tmpdir(), 'ripe-acorn-'))
-process.env.RIPE_ACORN_LOG = 'silent'
 
 export interface Reply<T> {
   readonly status: number
@@ -51,6 +44,11 @@ export async function call<T = ProblemReply>(
 }
 
 let ids = 0
+
+/** Counts ids from the beginning: what is drawn by them must not hang on which file of tests came before. */
+export function startIds(): void {
+  ids = 0
+}
 
 /** A new id, the same in every run. */
 export function uuid(): string {

@@ -1,9 +1,9 @@
-import { mkdtempSync } from 'node:fs'
+import { copyFileSync, mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import scenario from '../../demo/heron-lock.json'
 import type { Db } from '../../src/server/connection'
-import { openDb } from '../../src/server/db'
+import { dataFile, openDb } from '../../src/server/db'
 import { type Scenario, seedDemo } from '../../src/server/demo'
 import { canonical } from '../../src/server/keeping/docs'
 import { Problem } from '../../src/server/problem'
@@ -14,11 +14,23 @@ export const NOW = Date.UTC(2026, 10, 25, 8)
 export const doing = (minutes = 0) => ({ now: NOW + minutes * 60_000, by: 'a test' })
 export const folder = () => mkdtempSync(join(tmpdir(), 'ripe-acorn-keeping-'))
 
-export async function demo(): Promise<{ db: Db; made: string }> {
+let seeded: Promise<string> | undefined
+
+/** Made once, and copied for each test. */
+async function seed(): Promise<string> {
   const made = folder()
   const db = await openDb(made)
   await seedDemo(db, scenario as Scenario, NOW)
-  return { db, made }
+  // So that the file has everything.
+  await db.raw('pragma wal_checkpoint(TRUNCATE)')
+  await db.destroy()
+  return dataFile(made)
+}
+
+export async function demo(): Promise<{ db: Db; made: string }> {
+  const made = folder()
+  copyFileSync(await (seeded ??= seed()), dataFile(made))
+  return { db: await openDb(made), made }
 }
 
 /** Everything in every table but our own notes of what was done, as SQLite has it. */
