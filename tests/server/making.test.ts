@@ -110,7 +110,8 @@ describe('recipes and floor clocks', () => {
         ...made,
         version: 1,
       })
-    expect((await call<unknown[]>(recipes.GET, 'GET')).body.length).toBe(1)
+    const all = (await call<Kept<Recipe>[]>(recipes.GET, 'GET')).body
+    expect(all.filter((each) => each.id === id)).toHaveLength(1)
     const edit = { version: 1, name: 'Ours, wide', body: { ...card, children: 4 } }
     expect((await call<Kept<Recipe>>(recipe.PUT, 'PUT', { id, json: edit })).body).toMatchObject({
       version: 2,

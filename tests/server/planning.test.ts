@@ -1,4 +1,4 @@
-import { beforeAll, describe, expect, it } from 'vitest'
+import { afterEach, describe, expect, it } from 'vitest'
 import { EMPTY_OWN, type OwnActivityBody, catalogue } from '../../src/core/activities'
 import { forecastOf, playTerms, startTerm } from '../../src/core/planning'
 import type {
@@ -25,19 +25,29 @@ const sessions = await import('../../src/pages/api/sessions/index')
 const session = await import('../../src/pages/api/sessions/[id]/index')
 const settings = await import('../../src/pages/api/settings')
 
-const groupId = uuid()
-const childIds = [uuid(), uuid()]
-let made: Group
-
 interface Told {
   readonly field?: string
   readonly detail?: string
 }
 
-beforeAll(async () => {
+/** A group of a test's own, of two children. */
+async function newGroup() {
+  const childIds = [uuid(), uuid()]
   const newChildren = childIds.map((id, i) => ({ id, name: `Child ${i}`, age: 6 }))
-  made = (await call<Group>(groups.POST, 'POST', { json: { id: groupId, name: 'Ours', childIds: [], newChildren } }))
-    .body
+  const json = { id: uuid(), name: 'Ours', childIds: [], newChildren }
+  return { made: (await call<Group>(groups.POST, 'POST', { json })).body, childIds }
+}
+
+const house = async () => (await call<Settings>(settings.GET, 'GET')).body
+const usual = await house()
+
+/** The house rules, with a change. */
+const changeRules = async (change: Partial<Settings>) =>
+  (await call<Settings>(settings.PUT, 'PUT', { json: { ...(await house()), ...change } })).body
+
+afterEach(async () => {
+  const { version } = await house()
+  await call(settings.PUT, 'PUT', { json: { ...usual, version } })
 })
 
 describe('a term', () => {
@@ -51,16 +61,23 @@ describe('a term', () => {
     holidays: [],
     school: 'turns-first',
   } as const
-  const read = async () => (await call<TermData>(term.GET, 'GET', { id: groupId })).body
-  const put = (json: unknown) => call<KeptTerm & Told>(term.PUT, 'PUT', { id: groupId, json })
-  const forecast = async () => {
-    const { children } = await read()
-    const counts = startTerm(wish, children)
-    playTerms(counts, wish, { runs: 20, seed: 1 })
-    return forecastOf(counts)
+
+  /** The term of a new group: how it is read, kept and forecast. */
+  async function newTerm() {
+    const { id } = (await newGroup()).made
+    const read = async () => (await call<TermData>(term.GET, 'GET', { id })).body
+    const put = (json: unknown) => call<KeptTerm & Told>(term.PUT, 'PUT', { id, json })
+    const forecast = async () => {
+      const { children } = await read()
+      const counts = startTerm(wish, children)
+      playTerms(counts, wish, { runs: 20, seed: 1 })
+      return forecastOf(counts)
+    }
+    return { read, put, forecast }
   }
 
   it('is kept with its forecast, and read again; a stale one is refused', async () => {
+    const { read, put, forecast } = await newTerm()
     expect((await read()).kept).toBeNull()
     const first = await put({ wish, forecast: await forecast(), version: 0 })
     expect(first.status).toBe(200)
@@ -82,10 +99,12 @@ describe('a term', () => {
     [{ minutes: 360 }, 'wish.minutes'],
     [{ holidays: [{ from: '2026-01-01', until: '2028-01-01' }] }, 'holidays'],
     [{ goal: 'no-such' }, 'wish.goal'],
-  ])('that cannot be is refused: %j', async (change, field) => {
-    const { status, body } = await put({ wish: { ...wish, ...change }, forecast: await forecast(), version: 2 })
+  ])('that cannot be is refused, and the one before stays: %j', async (change, field) => {
+    const { read, put, forecast } = await newTerm()
+    const kept = await put({ wish, forecast: await forecast(), version: 0 })
+    const { status, body } = await put({ wish: { ...wish, ...change }, forecast: await forecast(), version: 1 })
     expect([status, body.field]).toEqual([400, field])
-    expect((await read()).kept?.version).toBe(2)
+    expect((await read()).kept).toEqual(kept.body)
   })
 
   it('of a group that is not there is not found', async () => {
@@ -95,32 +114,36 @@ describe('a term', () => {
 
 describe('rules of a group', () => {
   it('stand before the house rules for it alone, and fall back on them', async () => {
+    const { made, childIds } = await newGroup()
+    const { id } = made
     const rules = { language: 'fr', school: 'fives-first' } as const
     const edit = { version: made.version, name: made.name, childIds, rules }
-    const after = (await call<Group>(group.PUT, 'PUT', { id: groupId, json: edit })).body
+    const after = (await call<Group>(group.PUT, 'PUT', { id, json: edit })).body
     expect(after.rules).toEqual(rules)
-    const own = (await call<GroupData>(members.GET, 'GET', { id: groupId })).body
+    const own = (await call<GroupData>(members.GET, 'GET', { id })).body
     expect(own.settings).toMatchObject({ language: 'fr', school: 'fives-first', paper: 'a4' })
     expect(own.members[0]?.standing.estimates[2]?.rung).toBe('fives')
     // What is sent without rules leaves them.
     const again = { version: after.version, name: 'Ours still', childIds }
-    expect((await call<Group>(group.PUT, 'PUT', { id: groupId, json: again })).body.rules).toEqual(rules)
-    const house = (await call<Settings>(settings.GET, 'GET')).body
-    expect([house.language, house.school]).toEqual(['en-GB', 'turns-first'])
+    expect((await call<Group>(group.PUT, 'PUT', { id, json: again })).body.rules).toEqual(rules)
+    const { language, school } = await house()
+    expect([language, school]).toEqual(['en-GB', 'turns-first'])
   })
 
   it('that are none are refused by field', async () => {
-    const json = { version: 3, name: 'Ours', childIds, rules: { language: 'xx' } }
-    const { status, body } = await call<Told>(group.PUT, 'PUT', { id: groupId, json })
+    const { made, childIds } = await newGroup()
+    const json = { version: made.version, name: 'Ours', childIds, rules: { language: 'xx' } }
+    const { status, body } = await call<Told>(group.PUT, 'PUT', { id: made.id, json })
     expect([status, body.field]).toEqual([400, 'rules.language'])
   })
 })
 
 describe('activities of one’s own', () => {
-  const id = uuid()
   const body: OwnActivityBody = { ...EMPTY_OWN, rungs: ['hour-hand', 'oclock'], steps: ['Ring the bell.'] }
 
   it('are kept, changed, offered to the planner as favourites, and removed', async () => {
+    const { id: groupId } = (await newGroup()).made
+    const id = uuid()
     const sent = { id, name: 'Bell', body }
     expect((await call<Kept<OwnActivityBody>>(activities.POST, 'POST', { json: sent })).body).toMatchObject({
       name: 'Bell',
@@ -130,11 +153,10 @@ describe('activities of one’s own', () => {
     expect((await call<Kept<OwnActivityBody>>(activity.PUT, 'PUT', { id, json: changed })).body.body.say).toBe('Dong.')
     expect((await call(activity.PUT, 'PUT', { id, json: changed })).status).toBe(409)
     // Without any other that is done with the hands, the session begins with it.
-    const house = (await call<Settings>(settings.GET, 'GET')).body
     const others = catalogue
       .filter(({ stage, role }) => stage === 'concrete' && role === 'teach')
       .map((each) => each.id)
-    await call(settings.PUT, 'PUT', { json: { ...house, favourites: [id], notForUs: others } })
+    await changeRules({ favourites: [id], notForUs: others })
     const wish = { id: uuid(), groupId, date: '2026-12-05', start: 570, minutes: 25, place: 'table', materials: [] }
     const withBell = (await call<Session>(sessions.POST, 'POST', { json: wish })).body
     const step = withBell.plan.steps.find(({ activityId }) => activityId === id)
@@ -160,7 +182,7 @@ describe('activities of one’s own', () => {
   })
 
   it('that are not for us are never planned', async () => {
-    const house = (await call<Settings>(settings.GET, 'GET')).body
+    const { id: groupId } = (await newGroup()).made
     const wish = (i: number) => ({
       id: uuid(),
       groupId,
@@ -172,7 +194,7 @@ describe('activities of one’s own', () => {
     })
     const first = (await call<Session>(sessions.POST, 'POST', { json: wish(0) })).body
     const banned = first.plan.steps.map(({ activityId }) => activityId)
-    await call(settings.PUT, 'PUT', { json: { ...house, notForUs: banned } })
+    await changeRules({ notForUs: banned })
     const next = (await call<Session>(sessions.POST, 'POST', { json: wish(1) })).body
     const check = banned[banned.length - 1]
     expect(next.plan.steps.filter(({ activityId }) => banned.includes(activityId) && activityId !== check)).toEqual([])
@@ -180,16 +202,19 @@ describe('activities of one’s own', () => {
 })
 
 describe('objectives met', () => {
-  it('are a page of each child, with what is firm and since when', async () => {
+  it('are a page of each child in the group’s language, with what is firm and since when', async () => {
+    const { made, childIds } = await newGroup()
+    const { id } = made
+    const edit = { version: made.version, name: made.name, childIds, rules: { language: 'fr' } }
+    expect((await call(group.PUT, 'PUT', { id, json: edit })).status).toBe(200)
     await call(overrule.PUT, 'PUT', { id: childIds[0], json: { rung: 'hour-hand', verdict: 'firm', note: '' } })
-    const { status, type, body } = await call<Buffer>(objectives.GET, 'GET', { id: groupId })
+    const { status, type, body } = await call<Buffer>(objectives.GET, 'GET', { id })
     expect([status, type]).toEqual([200, 'application/pdf'])
     expect(body.subarray(0, 5).toString()).toBe('%PDF-')
     const { groupObjectives } = await import('../../src/server/objectives')
     const { appDb } = await import('../../src/server/db')
-    const { pages } = await groupObjectives(await appDb(), groupId, Date.UTC(2026, 11, 1))
+    const { pages } = await groupObjectives(await appDb(), id, Date.UTC(2026, 11, 1))
     const text = JSON.stringify(pages)
-    // In the group's language.
     expect(text).toContain('Objectifs atteints')
     expect(text).toContain('selon l’adulte')
     expect(text).toContain('Rien n’est encore acquis.')
