@@ -369,3 +369,32 @@ describe('what is refused by field', () => {
     expect(composed.name).toBe('Zo\u00EB')
   })
 })
+
+describe('where a child starts', () => {
+  const standing = async (id: string) => (await call<ChildReport>(child.GET, 'GET', { id })).body.standing
+
+  it('is kept as the adult’s own word for all that comes before, of a child of a new group and of one alone', async () => {
+    const [inGroup, alone] = [uuid(), uuid()]
+    const starts = { name: 'Ottilie', age: 6, startsAt: 'quarters' }
+    const json = { id: uuid(), name: 'Otters', childIds: [], newChildren: [{ id: inGroup, ...starts }] }
+    expect((await call(groups.POST, 'POST', { json })).status).toBe(200)
+    expect((await call(children.POST, 'POST', { json: { id: alone, ...starts } })).status).toBe(200)
+    for (const id of [inGroup, alone]) {
+      const { firm, estimates } = await standing(id)
+      expect(firm).toEqual(['hour-hand', 'oclock', 'half'])
+      const said = estimates.filter(({ overrule }) => overrule).map(({ rung, overrule }) => [rung, overrule?.verdict])
+      expect(said).toEqual([
+        ['hour-hand', 'firm'],
+        ['oclock', 'firm'],
+        ['half', 'firm'],
+      ])
+    }
+  })
+
+  it('is nothing where it was not said, and at the first step of all', async () => {
+    const [plain, first] = [uuid(), uuid()]
+    await call(children.POST, 'POST', { json: { id: plain, name: 'Tern', age: 6 } })
+    await call(children.POST, 'POST', { json: { id: first, name: 'Teal', age: 6, startsAt: 'hour-hand' } })
+    for (const id of [plain, first]) expect((await standing(id)).firm).toEqual([])
+  })
+})

@@ -63,11 +63,15 @@ describe('a drawn dial', () => {
       { foldLines: true, arc: 'past' as const },
       { arc: 'to' as const, pointedAt: 'face' as const },
     ]) {
-      const size = 2 * dialExtent({ radius: 50, ...options })
+      const { width, height } = dialDrawing(517, { radius: 50, ...options }, 'dial')
+      expect([width, height]).toEqual(Array(2).fill(2 * dialExtent({ radius: 50, ...options })))
+      // Half of the rim's line lies outside the face.
+      expect(width).toBeGreaterThanOrEqual(2 * 50 + 50 * 0.025)
       for (const shape of svgOf(517, options))
         for (const { x, y } of shape.points) {
           expect(Math.min(x, y)).toBeGreaterThanOrEqual(-0.01)
-          expect(Math.max(x, y)).toBeLessThanOrEqual(size + 0.01)
+          expect(x).toBeLessThanOrEqual(width + 0.01)
+          expect(y).toBeLessThanOrEqual(height + 0.01)
         }
     }
   })

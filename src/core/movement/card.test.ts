@@ -83,4 +83,41 @@ describe('a game on paper', () => {
       }
     }
   })
+
+  it('has the number of each card on the card itself: in the middle, below what is on it', () => {
+    const { timeline, pages } = pagesOf('find-your-time', { children: 7 })
+    const dealt = timeline.calls.flatMap(({ shown }) => (shown.as === 'cards' ? [shown.cards] : []))[0] ?? []
+    const found: number[] = []
+    for (const page of pages.slice(-4)) {
+      const lines = page.filter(({ tag, layer }) => tag === 'line' && layer === 'cut').map(({ points }) => points)
+      const between = (axis: 'x' | 'y', value: number) => {
+        const along = lines
+          .filter(([a, b]) => a && b && Math.abs(a[axis] - b[axis]) < 0.01)
+          .map(([a]) => a?.[axis] ?? 0)
+        return [Math.max(...along.filter((v) => v <= value)), Math.min(...along.filter((v) => v > value))] as const
+      }
+      const cards = [...new Set(page.flatMap(({ parts }) => parts.filter((part) => part.startsWith('card-'))))]
+      expect(cards.length).toBeGreaterThan(0)
+      for (const card of cards) {
+        const on = page.filter(({ parts }) => parts.includes(card))
+        const number = on.find(({ text }) => /^Card \d+$/.test(text ?? ''))
+        const others = on.filter((shape) => shape !== number).flatMap(({ points }) => points)
+        const [spot] = number?.points ?? []
+        const [other] = others
+        if (!number || !spot || !other) throw new Error(`${card} has no number`)
+        const [[left, right], [top, bottom]] = [between('x', spot.x), between('y', spot.y)]
+        // What else is on the card lies between the same lines, above the number.
+        for (const { x, y } of others) {
+          expect(x > left && x < right && y > top && y < spot.y - 2, `${card} ${x} ${y}`).toBe(true)
+        }
+        expect(number.anchor).toBe('middle')
+        expect(spot.x).toBeCloseTo((left + right) / 2, 1)
+        expect(spot.y).toBeGreaterThan(bottom - 8)
+        expect(spot.y).toBeLessThan(bottom - 2)
+        found.push(Number(/\d+/.exec(number.text ?? '')?.[0]))
+      }
+    }
+    const numbers = dealt.map(({ number }) => number).sort((a, b) => a - b)
+    expect(found).toEqual([...numbers, ...numbers])
+  })
 })

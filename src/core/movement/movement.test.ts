@@ -55,6 +55,32 @@ describe.each(GAME_IDS)('the game %s', (id) => {
   })
 })
 
+describe('arms as hands and balance clock', () => {
+  const minutesOf = (id: 'arms-as-hands' | 'balance-clock', rung: GameOptions['rung'], seed: number) =>
+    makeTimeline(id, { ...usual, rung, minutes: 15 }, seed).calls.flatMap(({ shown }) =>
+      shown.as === 'figure' ? [shown.minute] : [],
+    )
+
+  it.each(['arms-as-hands', 'balance-clock'] as const)(
+    '%s asks for whole hours alone before halves are learnt',
+    (id) => {
+      for (let seed = 1; seed <= 10; seed++) {
+        const minutes = minutesOf(id, 'oclock', seed)
+        expect(minutes.length).toBeGreaterThan(10)
+        expect(minutes.filter((minute) => minute % 60 !== 0)).toEqual([])
+      }
+    },
+  )
+
+  it('arms as hands begins with 12, 3, 6 and 9, and then half past each, from half past on', () => {
+    for (const rung of ['half', 'quarters', 'minute'] as const) {
+      const minutes = minutesOf('arms-as-hands', rung, 3)
+      expect(minutes.slice(0, 4)).toEqual([0, 180, 360, 540])
+      expect(minutes.slice(4, 8).sort((a, b) => a - b)).toEqual([30, 210, 390, 570])
+    }
+  })
+})
+
 describe('a checker of calls', () => {
   const { timeline, options } = { timeline: makeTimeline('choose-a-move', usual, 3), options: usual }
   const body = makeTimeline('balance-clock', usual, 3)

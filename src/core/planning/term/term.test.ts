@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { TermWorld, fromDay } from '../../../../tests/readback/termWorld'
 import { dateOf, daysOf, weekdayOf } from '../../clock'
-import { type Answer, MS_PER_DAY, estimateKnowing, simulateSitting, standingOf } from '../../knowing'
+import { type Answer, KNOWING, MS_PER_DAY, estimateKnowing, simulateSitting, standingOf } from '../../knowing'
 import { drawUnit, randomFrom } from '../../random'
 import { schools } from '../../teaching'
 import {
@@ -17,6 +17,7 @@ import {
   whatIfs,
 } from '..'
 import { isFirm, pushAnswer } from './lastAnswers'
+import { learnerOf } from './learner'
 import { SPEEDS } from './speed'
 
 const school = schools['turns-first']
@@ -159,6 +160,56 @@ describe('a forecast', () => {
     const firm = { ...later, children: later.children.map((each) => ({ ...each, rungs: each.rungs.slice(1) })) }
     expect(shiftsBetween(before, firm).map(({ isFirm }) => isFirm)).toEqual([true, true])
     expect(shiftsBetween(before, { ...later, children: [] })).toEqual([])
+  })
+})
+
+describe('a child of one simulated term', () => {
+  const day = daysOf(wish.from)
+  const learners = (answers: readonly Answer[], first: number, count = 400) => {
+    const child = newChild('a', answers)
+    const counts = startTerm(wish, [child])
+    return Array.from({ length: count }, (_, seed) => learnerOf(randomFrom(seed), child, first, counts))
+  }
+  const sitting = simulateSitting(
+    randomFrom(7),
+    { misreadings: [], strength: 0, slip: 0, knows: () => 1 },
+    { childId: 'a', rung: 'half', count: 6, at: (day - 10) * MS_PER_DAY, newId: () => 'x' },
+  )
+
+  it('starts on its first rung, knows what it passed, and the rest as often as the records say', () => {
+    const all = learners([], 3)
+    for (const { at, first, rungs } of all) {
+      expect([at, first]).toEqual([3, 3])
+      expect(rungs.slice(0, 3).map(({ knows, wasFirm, passed }) => [knows, wasFirm, passed])).toEqual(
+        Array(3).fill([true, true, true]),
+      )
+      expect(rungs.slice(3).map(({ wasFirm, passed }) => [wasFirm, passed])).toEqual(
+        Array(rungs.length - 3).fill([false, false]),
+      )
+    }
+    // Without an answer one in ten is taken to know a rung; 400 drawings are five standard errors wide.
+    const share = all.filter(({ rungs }) => rungs[4]?.knows).length / all.length
+    expect(Math.abs(share - KNOWING.knownBefore)).toBeLessThan(0.08)
+  })
+
+  it('has what its answers say of a rung: how many, when it was last met, and the day the term begins', () => {
+    const [learner] = learners(sitting, 0)
+    // The parts of the clock come first in the ladder, half past fourth.
+    expect(learner?.rungs[3]).toMatchObject({ answers: 6, days: 1, metOn: day - 10, passed: false, reviews: 0 })
+    const meeting = meetingsOf(wish)[0]
+    expect(learner?.rungs.map(({ asOf }) => asOf)).toEqual(Array(learner?.rungs.length).fill(meeting))
+    expect(learner?.rungs[4]).toMatchObject({ answers: 0, days: 0, metOn: undefined })
+    // What was answered is not passed over, wherever the child is.
+    expect(learners(sitting, 5)[0]?.rungs[3]?.passed).toBe(false)
+  })
+
+  it('learns at one of the speeds, each as often as it is likely', () => {
+    const all = learners([], 0)
+    const likely = speedsOf([])
+    for (const [i, speed] of SPEEDS.entries()) {
+      const share = all.filter(({ rate }) => rate === speed).length / all.length
+      expect(Math.abs(share - (likely[i] ?? 0)), String(speed)).toBeLessThan(0.1)
+    }
   })
 })
 
