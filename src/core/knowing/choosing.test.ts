@@ -87,20 +87,20 @@ describe('the next question', () => {
   })
 })
 
-describe('the figures, with bounds looser than the bench prints', { timeout: 120_000 }, () => {
+describe('the figures, with bounds looser than the bench prints for many more', { timeout: 120_000 }, () => {
   it('one planted misreading is named first after 8 answers, oftener after 12', () => {
-    const [after8 = 0, after12 = 0] = sharesAfter(plantedChildren(100, 1, 11), 'by-information', [8, 12], firstIsRight)
+    const [after8 = 0, after12 = 0] = sharesAfter(plantedChildren(60, 1, 11), 'by-information', [8, 12], firstIsRight)
     expect(after8).toBeGreaterThan(0.83)
     expect(after12).toBeGreaterThan(0.92)
   })
 
   it('two are both named after 24, and slips alone name none', () => {
-    expect(sharesAfter(plantedChildren(20, 2, 12), 'by-information', [24], allAreNamed)[0]).toBeGreaterThan(0.6)
-    expect(sharesAfter(plantedChildren(70, 0, 13), 'by-information', [12], anyIsNamed)[0]).toBeLessThanOrEqual(0.02)
+    expect(sharesAfter(plantedChildren(12, 2, 12), 'by-information', [24], allAreNamed)[0]).toBeGreaterThan(0.6)
+    expect(sharesAfter(plantedChildren(50, 0, 13), 'by-information', [12], anyIsNamed)[0]).toBeLessThanOrEqual(0.02)
   })
 
   it('takes far fewer answers than asking evenly', () => {
-    const children = plantedChildren(50, 1, 14)
+    const children = plantedChildren(30, 1, 14)
     const [informed = 0] = sharesAfter(children, 'by-information', [8], firstIsRight)
     const [even = 1] = sharesAfter(children, 'evenly', [13], firstIsRight)
     expect(informed).toBeGreaterThan(even)

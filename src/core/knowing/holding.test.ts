@@ -18,7 +18,7 @@ import {
 const held = (id: MisreadingId, kind: ModelChild['kind']): ModelChild => ({ id, kind, strength: 0.8, slip: 0.03 })
 
 /** How many of so many children are named, alone or in a pair, and where it is said to be held. */
-function named(id: MisreadingId, kind: ModelChild['kind'], rung: RungId, children = 20) {
+function named(id: MisreadingId, kind: ModelChild['kind'], rung: RungId, children = 12) {
   const found = Array.from({ length: children }, (_, i) =>
     diagnose(chosenAnswers(held(id, kind), rung, 100 + i, 12)).findings.find(
       (finding) => finding.misreading === id || finding.or === id,
@@ -45,7 +45,7 @@ describe('where a misreading is held', { timeout: 240_000 }, () => {
   it('is either of two where neither can be told from the other, with the question that would tell', () => {
     const { found } = named('swapped-set', 'setting', 'past-fives')
     const pairs = found.filter((finding) => finding.or)
-    expect(pairs.length).toBeGreaterThan(10)
+    expect(pairs.length).toBeGreaterThan(6)
     const [pair] = pairs
     if (!pair) throw new Error('no pair')
     expect([pair.misreading, pair.or].sort()).toEqual(['swapped-hands', 'swapped-set'])
@@ -79,8 +79,8 @@ describe('where a misreading is held', { timeout: 240_000 }, () => {
   })
 
   it('is not found in slips', () => {
-    expect(falseShare(0.05, 12)).toBeLessThanOrEqual(0.01)
-    expect(falseShare(0.15, 12)).toBeLessThanOrEqual(0.02)
+    expect(falseShare(0.05, 6)).toBeLessThanOrEqual(0.01)
+    expect(falseShare(0.15, 6)).toBeLessThanOrEqual(0.02)
   })
 })
 

@@ -63,6 +63,16 @@ export function asksOf(rung: RungId): readonly Ask[] {
  * rungTimes('oclock', { hiddenHands: true }).length //=> 12
  */
 export function rungTimes(rung: RungId, { hiddenHands = false }: { hiddenHands?: boolean }): number[] {
+  const key = `${rung} ${hiddenHands}` as const
+  const known = remembered.get(key) ?? allTimes(rung, hiddenHands)
+  remembered.set(key, known)
+  return [...known]
+}
+
+/** A quick check asks for the times of its rung hundreds of times. */
+const remembered = new Map<`${RungId} ${boolean}`, readonly number[]>()
+
+function allTimes(rung: RungId, hiddenHands: boolean): number[] {
   const { minutes, hands } = dialOf(rung)
   const hours = hands === 'minute' ? [0] : Array.from({ length: 12 }, (_, hour) => hour)
   const times = hours.flatMap((hour) => minutes.map((minute) => hour * 60 + minute))
