@@ -3,7 +3,7 @@ import { type APIRequestContext, type Locator, type Page, expect, test as base }
 import type { Answer } from '../src/core/knowing'
 import type { Group, Overview, Session } from '../src/core/records'
 import { idFrom } from '../tests/idFrom'
-import { type Served, withServer } from './servers'
+import { type Served, withServer } from '../tests/servers'
 
 interface OfTest {
   readonly quiet: { allow: (pattern: RegExp) => void }
@@ -64,9 +64,12 @@ export async function usable(page: Page): Promise<void> {
   await page.waitForFunction(() => document.querySelector('astro-island[ssr], [data-waits]') === null)
 }
 
-/** The page's clock stands still from now on, but for what `page.clock.runFor` gives it. It was installed before. */
+/**
+ * The page's clock goes on by a minute and stands still there, but for what `page.clock.runFor` gives it. It was
+ * installed before. A shorter step could be over on a busy machine before it is taken.
+ */
 export async function stopClock(page: Page): Promise<void> {
-  await page.clock.pauseAt(await page.evaluate(() => Date.now() + 1000))
+  await page.clock.pauseAt(await page.evaluate(() => Date.now() + 60_000))
 }
 
 /** What waits is tried again every five seconds: lets the page do so as often as it takes, without waiting for it. */

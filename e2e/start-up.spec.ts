@@ -1,6 +1,6 @@
 import { request as httpRequest } from 'node:http'
 import { expect, test } from './fixtures'
-import { type Served, runToEnd } from './servers'
+import { type Served, runToEnd } from '../tests/servers'
 
 interface Sent {
   readonly method: string

@@ -1,7 +1,7 @@
 import { appendFileSync, cpSync, renameSync, rmSync, symlinkSync } from 'node:fs'
 import { join, resolve } from 'node:path'
 import { answersOf, expect, makeGroup, makeSession, openTable, test } from './fixtures'
-import { type Served, freePort, newFolder, startServer } from './servers'
+import { type Served, freePort, newFolder, startServer } from '../tests/servers'
 
 /* A new version of the app comes while a session runs. On a server of its own, since its files are changed under it. */
 

@@ -1,44 +1,21 @@
-import { type ChildProcess, spawn } from 'node:child_process'
-import { mkdtempSync } from 'node:fs'
-import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { type Served, freePort, newFolder, startServer } from '../../tests/servers'
 
 /* The server that check:faults breaks: the built one, on loopback, on a folder of its own. */
 
-const PORT = 4341
-export const BASE = `http://127.0.0.1:${PORT}`
-export const folder = mkdtempSync(join(tmpdir(), 'ripe-acorn-faults-'))
+const port = await freePort()
+export const BASE = `http://127.0.0.1:${port}`
+export const folder = newFolder('faults')
 export const databaseFile = join(folder, 'ripe-acorn.sqlite')
 
-let server: ChildProcess | undefined
+let server: Served | undefined
 
 export async function start(env: Record<string, string> = {}): Promise<void> {
-  const started = spawn('node', ['dist/serve.mjs'], {
-    env: { ...process.env, RIPE_ACORN_DATA: folder, RIPE_ACORN_PORT: String(PORT), RIPE_ACORN_LOG: 'silent', ...env },
-    stdio: ['ignore', 'pipe', 'pipe'],
-  })
-  server = started
-  await new Promise<void>((resolve, reject) => {
-    let said = ''
-    const hear = (data: Buffer) => {
-      said += data.toString()
-      if (said.includes('Ripe Acorn is at')) resolve()
-    }
-    started.stdout.on('data', hear)
-    started.stderr.on('data', hear)
-    started.once('exit', () => reject(new Error(`it did not start: ${said}`)))
-  })
+  server = await startServer({ folder, port, env: { RIPE_ACORN_LOG: 'silent', ...env } })
 }
 
-export function end(signal: 'SIGKILL' | 'SIGTERM'): Promise<number> {
-  const began = Date.now()
-  return new Promise((resolve) => {
-    const running = server
-    if (!running || running.exitCode !== null) return resolve(0)
-    running.once('exit', () => resolve(Date.now() - began))
-    running.kill(signal)
-  })
-}
+/** Gives how long it took, in ms. */
+export const end = (signal: 'SIGKILL' | 'SIGTERM'): Promise<number> => server?.stop(signal) ?? Promise.resolve(0)
 
 export async function send<T>(method: string, path: string, body?: unknown): Promise<{ status: number; body: T }> {
   const response = await fetch(BASE + path, {
