@@ -14,7 +14,7 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     launchOptions: headlessChromium,
-    // Recording what everybody does costs a third of the time: TRACE=on npm run e2e -- table.spec.ts records.
+    // What a test did is recorded where it is asked for: TRACE=on npm run e2e -- table.spec.ts
     trace: process.env.TRACE ? 'on' : 'off',
     screenshot: 'only-on-failure',
     // What a test cuts off must not come from a cache; `offline.spec.ts` allows it.

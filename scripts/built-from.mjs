@@ -11,7 +11,8 @@ const LEFT_OUT = /andika-outlines\.json$|\.test\.tsx?$/
 const inFolder = (folder) =>
   readdirSync(folder, { recursive: true, withFileTypes: true })
     .filter((entry) => entry.isFile())
-    .map((entry) => join(entry.parentPath, entry.name))
+    // Early releases of Node.js 20 have the folder under its older name.
+    .map((entry) => join(entry.parentPath ?? entry.path, entry.name))
 
 const hash = createHash('sha256').update(process.version)
 for (const file of [...FOLDERS.flatMap(inFolder), ...FILES].filter((each) => !LEFT_OUT.test(each)).sort())
