@@ -3,7 +3,7 @@ import type { Answer } from './answers'
 import { aspectsOf } from './aspects'
 import { couldShow, type Reading, speaksFor } from './readings'
 import { readEvidence } from './evidence'
-import { tieAfter } from './tie'
+import { tieAfter } from './holding'
 import { DIAGNOSIS, findIn, type Finding, weighAll } from './weighing'
 
 export interface Diagnosis {

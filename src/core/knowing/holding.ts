@@ -1,5 +1,5 @@
 import type { Mode } from '../teaching'
-import { type AspectLogs, logMean } from './aspectLogs'
+import { type AspectLogs, logMean } from './traces'
 import { aspects, SUPPOSED } from './aspects'
 
 /*
@@ -21,7 +21,7 @@ export interface Holding {
   readonly chances: ReadonlyMap<number, number>
 }
 
-export interface Weighing {
+interface Weighing {
   /** The evidence of a place in `aspects`, undefined where there is none. */
   readonly logsOf: (at: number) => AspectLogs | undefined
   /** All answers as slips alone, by slip rate. */
@@ -59,4 +59,21 @@ export function modesHeld({ chances }: Holding, hasEvidence: (at: number) => boo
     const aspect = aspects[at]
     return aspect && chance >= 0.5 && hasEvidence(at) ? [aspect.mode] : []
   })
+}
+
+/**
+ * Counts that the tie starts with: as if so many misreadings had been seen held everywhere, and in some places only.
+ */
+export const TIE = { everywhere: 1, somewhere: 3 } as const
+
+/** How many findings were held in all the places that were asked, and how many in some of them only. */
+export interface TieCounts {
+  readonly everywhere: number
+  readonly somewhere: number
+}
+
+/** The mean of the Beta distribution after these findings. */
+export function tieAfter({ everywhere, somewhere }: TieCounts): number {
+  const [a, b] = [TIE.everywhere + everywhere, TIE.somewhere + somewhere]
+  return a / (a + b)
 }

@@ -1,7 +1,6 @@
 import type { Answer } from './answers'
-import { CODES, SPEAKS_FOR, type Trace } from './traces'
+import { CODES, SPEAKS_FOR, type Trace, slipChance } from './traces'
 import { aspects, SUPPOSED } from './aspects'
-import { slipChance } from './aspectLogs'
 
 /** An unaided answer with what it says of each misreading that could have shown. */
 export interface Reading {

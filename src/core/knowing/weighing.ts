@@ -1,10 +1,9 @@
 import { type MisreadingId, misreadings, type Mode } from '../teaching'
 import type { Answer } from './answers'
-import { aspectLogs } from './aspectLogs'
+import { aspectLogs } from './traces'
 import { aspects, aspectsOf } from './aspects'
 import { couldShow, type Reading, slipLogs, speaksFor, tally } from './readings'
-import { type Holding, modesHeld, weighHolding } from './holding'
-import { tieAfter, type TieCounts } from './tie'
+import { type Holding, modesHeld, weighHolding, tieAfter, type TieCounts } from './holding'
 
 /** A misreading that a child's answers speak for. */
 export interface Finding {

@@ -4,10 +4,9 @@ import { hasPaperHands, isFourUp } from './paperHands'
 import { clocksOf, recipePages } from './pages'
 import type { Recipe } from './recipe'
 import { backings } from './backings'
-import { type Amount, type Amounts, fastening } from './amount'
 
 /** How fast young hands cut, mm/s; from eight years on half as fast again. */
-export const CUT_MM_PER_SECOND = { straight: 12, curved: 8 } as const
+const CUT_MM_PER_SECOND = { straight: 12, curved: 8 } as const
 const OLDER_FROM = 8
 const OLDER_SPEED = 1.5
 const MINUTES_A_HOLE = 0.5
@@ -56,4 +55,42 @@ function holesOf(recipe: Recipe): number {
   if (isFourUp(recipe)) return 0
   const hands = hasPaperHands(recipe) ? (recipe.hands === 'both' ? 2 : 1) + (recipe.secondHand ? 1 : 0) : 0
   return 1 + hands + (recipe.kind === 'layered' ? 2 : 0)
+}
+
+interface Amount {
+  readonly name: string
+  readonly count: number
+  readonly unit: string
+}
+
+interface Amounts {
+  readonly clocks: number
+  readonly list: readonly Amount[]
+  /** Of cutting, for one child, by the length of the cuts. */
+  readonly cuttingMinutes: number
+  /** Of the adult, for all holes. */
+  readonly holeMinutes: number
+  /** Of all cut lines of one clock, mm. */
+  readonly straightMm: number
+  readonly curvedMm: number
+}
+
+/** What `dials` clocks of a recipe are fastened with. */
+function fastening(recipe: Recipe, dials: number): Amount[] {
+  if (isFourUp(recipe)) return []
+  if (recipe.fastener === 'hairpins') return [{ name: 'hairpins, two a clock', count: 2 * dials, unit: 'hairpin' }]
+  if (recipe.fastener === 'pushpin')
+    return [
+      { name: 'pushpins', count: dials, unit: 'pushpin' },
+      { name: 'erasers of 8 mm or more', count: dials, unit: 'eraser' },
+    ]
+  if (recipe.fastener === 'pipe-cleaner')
+    return [{ name: 'pipe cleaners', count: dials * (recipe.hands === 'both' ? 2 : 1), unit: 'pipe cleaner' }]
+  return [{ name: 'paper fasteners', count: dials, unit: 'fastener' }]
+}
+
+/** "paper plates: 7 plates". */
+export function amountInWords({ name, count, unit }: Amount, wording: Wording = IN_ENGLISH): string {
+  const unitName = nameIn(wording, count === 1 ? unit : `${unit}s`)
+  return printedAs('{0}: {1} {2}', wording, nameIn(wording, name), count, unitName)
 }

@@ -2,6 +2,8 @@ import { HOUR_HAND_SHARE } from '../faces'
 import type { Measures, Recipe } from './recipe'
 import { type Fix, type MakeCheck, inMm } from './checked'
 import { tenth } from './partSizes'
+import { drawnFace } from './drawnFace'
+import { fasteners } from './stock'
 
 const LEAST_RATIO = 0.55
 const MOST_RATIO = 0.65
@@ -41,4 +43,70 @@ export function checkApart(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
     says: 'The hands are nearly of one length.',
     mend: fix(`Make the hour hand ${inMm(to)}`, { hourHandMm: to }),
   }
+}
+
+/** Whether the minute hand reaches the minute marks, and no further. */
+export function checkMinuteReach(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
+  const { marksFrom, marksTo, usualReach } = drawnFace(recipe, m)
+  const mend = fix(`Make the minute hand ${inMm(usualReach)}`, { minuteHandMm: tenth(usualReach) })
+  if (m.minuteHandMm > marksTo + 0.05)
+    return {
+      id: 'minute-reach',
+      ok: false,
+      says: `The minute hand reaches ${inMm(m.minuteHandMm - marksTo)} beyond the minute marks.`,
+      mend,
+    }
+  if (m.minuteHandMm < marksFrom - 0.05)
+    return {
+      id: 'minute-reach',
+      ok: false,
+      says: `The minute hand stops ${inMm(marksFrom - m.minuteHandMm)} short of the minute marks.`,
+      mend,
+    }
+  return { id: 'minute-reach', ok: true, says: 'The minute hand reaches the marks and stays on the face.' }
+}
+
+/** Whether the hour hand stops short of the numerals. */
+export function checkHourReach(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
+  const { numeralsFrom, usualReach } = drawnFace(recipe, m)
+  const over = m.hourHandMm - numeralsFrom
+  if (over <= 0.05) return { id: 'hour-reach', ok: true, says: 'The hour hand stops short of the numerals.' }
+  const to = Math.min(usualReach * HOUR_HAND_SHARE, numeralsFrom)
+  return {
+    id: 'hour-reach',
+    ok: false,
+    says: `The hour hand reaches ${inMm(over)} into the numerals.`,
+    mend: fix(`Make the hour hand ${inMm(to)}`, { hourHandMm: tenth(to) }),
+  }
+}
+
+const YOUNG_HANDS_MM = 12
+const YOUNG = 8
+
+/** Whether the hands are wide enough for their fastener and for young scissors. */
+export function checkWidth(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
+  const young = recipe.age < YOUNG ? YOUNG_HANDS_MM : 0
+  const need = Math.max(young, fasteners[recipe.fastener].leastHandMm)
+  const narrow = narrowest(recipe, m)
+  if (narrow >= need - 0.05)
+    return {
+      id: 'width',
+      ok: true,
+      says: `Hands ${inMm(narrow)} wide hold the ${fasteners[recipe.fastener].name.toLowerCase()} and small scissors.`,
+    }
+  return {
+    id: 'width',
+    ok: false,
+    says: `The narrowest hand is ${inMm(need - narrow)} too narrow: it tears.`,
+    mend: fix(`Make the hands at least ${inMm(need)} wide`, {
+      minuteWidthMm: Math.max(need, m.minuteWidthMm),
+      hourWidthMm: Math.max(need, m.hourWidthMm),
+    }),
+  }
+}
+
+/** How wide the narrowest hand of the clock is, mm. */
+export function narrowest({ hands }: Recipe, { minuteWidthMm, hourWidthMm }: Measures): number {
+  if (hands === 'hour') return hourWidthMm
+  return hands === 'minute' ? minuteWidthMm : Math.min(minuteWidthMm, hourWidthMm)
 }

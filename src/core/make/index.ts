@@ -1,5 +1,5 @@
 export * from './amounts'
-export * from './amount'
+export * from './amounts'
 export * from './making'
 export * from './assembled'
 export * from './cautions'

@@ -6,8 +6,7 @@ import { layOut } from './parts'
 import { type Measures, type Recipe, RECIPE_KINDS } from './recipe'
 import { solveRecipe } from './solve'
 import { fasteners } from './stock'
-import { amountInWords } from './amount'
-import { amountsFor } from './amounts'
+import { amountInWords, amountsFor } from './amounts'
 
 const HANDS_IN_ORDER = {
   both: 'Hour hand on the face, minute hand on top; join with {0}, {1} mm.',

@@ -1,7 +1,19 @@
-import { circle, FAINT, group, INK, line, PAPER, type Shape } from '../drawing'
+import {
+  circle,
+  FAINT,
+  group,
+  INK,
+  line,
+  PAPER,
+  type Shape,
+  GOLD,
+  path,
+  type Point,
+  pointOnDial,
+  SLATE,
+} from '../drawing'
 import { type Facing, type Quarter, QUARTERS } from './moves'
-import { numeralAt, RING } from './walkShapes'
-import { childFromAbove, thing } from './fromAbove'
+import { numeralAt, RING, joined } from './walkShapes'
 
 /*
  * Pictures of the floor from above, mm, y down, the middle at the origin. What is ahead of the children is at the top:
@@ -24,7 +36,7 @@ export function jumpMetres(age = 5): number {
 
 const NUMERALS = [12, 3, 6, 9] as const
 
-export interface PlaceLook {
+interface PlaceLook {
   /** The thing to jump to is marked; left out, the plan alone. */
   readonly target?: Quarter
   /** `leader`: as the adult sees it who faces the children, turned half round with its numerals upright. */
@@ -48,3 +60,46 @@ export function placeShapes(facing: Facing, { target, view }: PlaceLook): Shape[
 
 /** The room that these pictures take about their middle, mm. */
 export const FLOOR_HALF_MM = 96
+
+/** From the middle to each of the four things. */
+const THING_AT = 52
+const THING_R = 14
+
+const angleOf = (quarter: Quarter) => 45 + 90 * QUARTERS.indexOf(quarter)
+
+/** The four things differ in shape, so that they can be told apart without colour. */
+function thing(quarter: Quarter, isTarget: boolean): Shape {
+  const { x, y } = pointOnDial(angleOf(quarter), THING_AT)
+  const look = { fill: isTarget ? GOLD : PAPER, stroke: INK, strokeMm: isTarget ? 3 : 1.4 }
+  const polygon = (points: readonly Point[]): Shape => path([...joined(points), { op: 'Z' }], look)
+  const corners = (angles: readonly number[]) => angles.map((angle) => pointOnDial(angle, THING_R))
+  const shapes: Record<Quarter, () => Shape> = {
+    'ahead-right': () => polygon(corners([45, 135, 225, 315])),
+    'behind-right': () => circle({ x: 0, y: 0 }, THING_R * 0.85, look),
+    'behind-left': () => polygon(corners([0, 45, 90, 135, 180, 225, 270, 315].map((a) => a + 22.5))),
+    'ahead-left': () => polygon(corners([0, 120, 240])),
+  }
+  return group([shapes[quarter]()], { part: isTarget ? `target-${quarter}` : quarter, x, y })
+}
+
+/** A child from above, looking ahead: head, and the nose that shows which way. */
+function childFromAbove(): Shape {
+  return group(
+    [
+      line({ x: -13, y: 0 }, { x: 13, y: 0 }, { stroke: SLATE, strokeMm: 8 }),
+      circle({ x: 0, y: 0 }, 8, { fill: PAPER, stroke: INK, strokeMm: 2 }),
+      path(
+        [
+          ...joined([
+            { x: -3, y: -8 },
+            { x: 0, y: -14 },
+            { x: 3, y: -8 },
+          ]),
+          { op: 'Z' },
+        ],
+        { fill: INK },
+      ),
+    ],
+    { part: 'child' },
+  )
+}

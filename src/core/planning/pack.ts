@@ -2,8 +2,15 @@ import { type Drawing, type FlowBlock, flowPages, INK, makePage, paragraph, stac
 import { countsOn, type Print, printableOf, takenChoices } from '../printables'
 import { rungOf } from '../teaching'
 import { barText, nameIn, nameWithin, printedAs } from '../wording'
-import { type PackChild, packChoices, type PackThing, type PackWish } from './packWish'
-import { type PackLine, packLines, packNote } from './packLines'
+import {
+  type PackChild,
+  packChoices,
+  type PackThing,
+  type PackWish,
+  type PackLine,
+  packLines,
+  packNote,
+} from './packLines'
 
 export interface Pack {
   readonly pages: readonly Drawing[]

@@ -11,8 +11,7 @@ import { fitMinutes } from './edits'
 import { LONGEST_SESSION, type PlanStep, type SessionPlan, SHORTEST_SESSION } from './types'
 import type { SessionRequest } from './request'
 import { type Choice, repairs } from './worth'
-import type { Draft, Rules } from './mayFollow'
-import { search } from './search'
+import { type Draft, type Rules, search } from './search'
 
 /** Lengths that are offered where the wanted one cannot be filled. */
 const LENGTHS_TO_TRY = [15, 20, 25, 30, 40, 50, 60, 75, 90, 105]

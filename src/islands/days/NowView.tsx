@@ -96,7 +96,7 @@ function NowRoom({ data }: { data: DaysData }) {
                 </span>
               </Group>
               <div>{printedAs('in {0}', wording, sayDuration(at.until ?? 0))}</div>
-              {at.hand && <div>{handInWords(at.hand, at.next, wording)}</div>}
+              {at.hand && <div>{handInWords(at.hand, wording)}</div>}
             </div>
           </section>
         )}
@@ -115,7 +115,7 @@ function Big({ row }: { row: DayRow }) {
 }
 
 /** "When the long hand gets to the 4": for children who cannot read the clock yet, in the group's language. */
-function handInWords({ numeral, marks, roundsBefore }: LongHand, next: DayRow, wording: Wording): string {
+function handInWords({ numeral, marks, roundsBefore }: LongHand, wording: Wording): string {
   const numerals = String(numeral)
   const where =
     marks === 0
