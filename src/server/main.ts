@@ -1,7 +1,7 @@
-import { existsSync, readFileSync } from 'node:fs'
+import { existsSync, readFileSync, readdirSync, statSync } from 'node:fs'
 import { type Server, createServer } from 'node:http'
 import { createServer as createSecureServer } from 'node:https'
-import { join } from 'node:path'
+import { join, sep } from 'node:path'
 import { pathToFileURL } from 'node:url'
 import compression from 'compression'
 import sirv from 'sirv'
@@ -89,6 +89,16 @@ const files = sirv(join(dist, 'client'), {
   brotli: true,
   setHeaders: (response, path) => (path.startsWith('/_astro/') ? setBuiltHeaders : setFileHeaders)(response),
 })
+
+/** The address of every file of a folder, and of the page that stands in a folder of its own. */
+function filesIn(folder: string): Set<string> {
+  const names = (readdirSync(folder, { recursive: true }) as string[])
+    .filter((name) => statSync(join(folder, name)).isFile())
+    .map((name) => `/${name.split(sep).join('/')}`)
+  const pages = names.flatMap((name) => (name.endsWith('/index.html') ? name.replace('/index.html', '') : []))
+  return new Set([...names, ...pages, ...pages.map((page) => `${page}/`)])
+}
+
 const { scripts } = JSON.parse(readFileSync(join(dist, 'csp.json'), 'utf8')) as { scripts: string[] }
 const guard: Guard = {
   address,
@@ -96,6 +106,7 @@ const guard: Guard = {
   // A machine that only its own user can reach asks for none but one that was given at the start.
   passcode: async () => given ?? (isClosed ? undefined : ((await getKeeping(db)).passcode ?? undefined)),
   policy: contentPolicy(scripts),
+  files: filesIn(join(dist, 'client')),
 }
 const answer = guarded(guard, [compression() as unknown as Handler, files, sentAtOnce, handler])
 const server = https ? createSecureServer(https, answer) : createServer(answer)

@@ -1,28 +1,24 @@
 import type { IncomingMessage, ServerResponse } from 'node:http'
-import { RateLimiterMemory, type RateLimiterRes } from 'rate-limiter-flexible'
 import type { Db } from '../connection'
 import { DEVICE_HEADER } from '../device'
 import { addDevice, deviceWith } from './devices'
 import { isPasscode } from './passcode'
+import { ownPath, type PlainAddress } from './plainAddress'
+import { SHUT_SECONDS, Tries } from './tries'
 
 /* The door for other devices: a page of our own that asks for the passcode, and a cookie for those who gave it. */
 
 const COOKIE = 'ripe-acorn'
 const COOKIE_SECONDS = 180 * 86_400
-const MOST_TRIES = 10
-const SHUT_SECONDS = 15 * 60
 const MOST_FORM_BYTES = 4096
-/** From all addresses together, so that many machines are no quicker than one. */
-const MOST_TRIES_TOGETHER = 60
-
-const tries = new RateLimiterMemory({ points: MOST_TRIES, duration: SHUT_SECONDS, blockDuration: SHUT_SECONDS })
-const together = new RateLimiterMemory({ points: MOST_TRIES_TOGETHER, duration: SHUT_SECONDS })
+const tries = new Tries()
 
 /** Each wrong try waits twice as long as the one before it. */
 const waitFor = (count: number) => new Promise((resolve) => setTimeout(resolve, Math.min(8000, 250 * 2 ** count)))
 
 interface Door {
   readonly db: Db
+  readonly address: PlainAddress
   /** As it is kept. */
   readonly passcode: string
   readonly isSecure: boolean
@@ -34,9 +30,6 @@ function page(response: ServerResponse, status: number, said: string, to: string
   const body = `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>Come in · Ripe Acorn</title><style>body{font:18px/1.5 system-ui,sans-serif;background:#FBF7EF;color:#2B2320;display:grid;place-items:center;min-height:100vh;margin:0}main{max-width:24rem;padding:1rem}label{display:block;margin:1rem 0 .25rem}input,button{font:inherit;width:100%;min-height:48px;box-sizing:border-box;padding:.25rem .75rem;border-radius:8px;border:1px solid #8a7a68}button{margin-top:1.25rem;background:#2F6B4F;color:#fff;border:0}p[role=alert]{color:#8A4B12;font-weight:600}@media (prefers-color-scheme:dark){body{background:#1f1917;color:#f3ebe0}input{background:#2B2320;color:inherit}p[role=alert]{color:#E8B25A}}</style></head><body><main><h1>Ripe Acorn</h1><p>This machine keeps records of children. Type its passcode to come in.</p>${said ? `<p role="alert">${escape(said)}</p>` : ''}<form method="post" action="/enter"><input type="hidden" name="to" value="${escape(to)}"><label for="passcode">Passcode</label><input id="passcode" name="passcode" type="password" autocomplete="current-password" required autofocus><label for="device">What this device is called</label><input id="device" name="device" maxlength="40" placeholder="Tablet by the window"><button>Come in</button></form></main></body></html>`
   response.writeHead(status, { 'content-type': 'text/html; charset=utf-8' }).end(body)
 }
-
-/** Only a path of our own is gone to after the door. */
-const ownPath = (to: string | null) => (to && /^\/(?![/\\])/.test(to) ? to : '/')
 
 function tokenIn({ headers }: IncomingMessage): string | undefined {
   return /(?:^|;\s*)ripe-acorn=([\w-]+)/.exec(headers.cookie ?? '')?.[1]
@@ -53,10 +46,10 @@ async function readForm(request: IncomingMessage): Promise<URLSearchParams | und
 
 /** Which device asks, for what is written down. Undefined where it may not come in: then it was answered already. */
 export async function comeIn(request: IncomingMessage, response: ServerResponse, door: Door): Promise<boolean> {
-  const url = new URL(request.url ?? '/', 'http://door')
-  if (url.pathname === '/enter') {
+  const { path, search } = door.address
+  if (path === '/enter') {
     if (request.method === 'POST') await tryToEnter(request, response, door)
-    else page(response, 200, '', ownPath(url.searchParams.get('to')))
+    else page(response, 200, '', ownPath(new URLSearchParams(search).get('to')))
     return false
   }
   const token = tokenIn(request)
@@ -65,15 +58,15 @@ export async function comeIn(request: IncomingMessage, response: ServerResponse,
     request.headers[DEVICE_HEADER] = encodeURIComponent(name)
     return true
   }
-  refuse(request, response, url)
+  refuse(request, response, path + search)
   return false
 }
 
 /** A page leads to the door; what a script asks for is refused in a form that scripts read. */
-function refuse(request: IncomingMessage, response: ServerResponse, url: URL): void {
+function refuse(request: IncomingMessage, response: ServerResponse, to: string): void {
   const isPage = request.method === 'GET' && (request.headers.accept ?? '').includes('text/html')
   if (isPage) {
-    response.writeHead(303, { location: `/enter?to=${encodeURIComponent(url.pathname + url.search)}` }).end()
+    response.writeHead(303, { location: `/enter?to=${encodeURIComponent(to)}` }).end()
     return
   }
   response.writeHead(401, { 'content-type': 'application/problem+json' }).end(
@@ -95,21 +88,18 @@ async function tryToEnter(request: IncomingMessage, response: ServerResponse, do
   const form = await readForm(request)
   const to = ownPath(form?.get('to') ?? null)
   if (!form) return page(response, 413, 'That was too long.', '/')
-  const from = request.socket.remoteAddress ?? 'unknown'
-  let counted: RateLimiterRes
-  try {
-    // Counted before it is looked at, so that many tries at once are no quicker.
-    await together.consume('all')
-    counted = await tries.consume(from)
-  } catch {
+  const from = request.socket.remoteAddress ?? ''
+  const tried = await tries.count(from)
+  if (!tried) {
     response.setHeader('retry-after', String(SHUT_SECONDS))
-    return page(response, 429, 'Too many wrong tries. The door is shut for a quarter of an hour.', to)
+    return page(response, 429, 'Too many wrong tries from here. The door is shut for a quarter of an hour.', to)
   }
   if (!(await isPasscode(form.get('passcode') ?? '', door.passcode))) {
-    await waitFor(counted.consumedPoints - 1)
-    return page(response, 403, `That is not the passcode. ${leftInWords(counted.remainingPoints)}`, to)
+    await waitFor(tried.before)
+    const left = tried.left === undefined ? '' : ` ${leftInWords(tried.left)}`
+    return page(response, 403, `That is not the passcode.${left}`, to)
   }
-  await tries.delete(from)
+  await tries.forget(from)
   const token = await addDevice(door.db, nameFrom(form, request), Date.now())
   const secure = door.isSecure ? '; Secure' : ''
   response

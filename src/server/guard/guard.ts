@@ -4,6 +4,7 @@ import { DEVICE_HEADER } from '../device'
 import { type Address, LOCAL, nameIn, ownNames } from './address'
 import { comeIn } from './door'
 import { setHeaders } from './headers'
+import { plainAddress } from './plainAddress'
 
 /* Who may come in: what stands before every file and every endpoint. */
 
@@ -15,12 +16,11 @@ export interface Guard {
   /** As it is kept, read at each request so that a change holds at once. Undefined where no passcode is asked for. */
   readonly passcode: () => Promise<string | undefined>
   readonly policy: string
+  /** Paths of what the build made to be fetched. It holds no records, and a page without a connection needs it. */
+  readonly files: ReadonlySet<string>
 }
 
 const METHODS: readonly string[] = ['GET', 'HEAD', 'POST', 'PUT', 'DELETE']
-
-/** Code, fonts and the icon hold no records. A page that works without a connection needs them before the door. */
-const OPEN_PATHS = /^\/(?:_astro\/|(?:icon\.svg|sw\.js|offline|offline\/|offline\.js)$)/
 
 /** A page from elsewhere must not send anything here. Browsers say in `Origin` where a request comes from. */
 function isFromUs({ headers }: IncomingMessage): boolean {
@@ -48,14 +48,19 @@ function turnedAway(
       `Ripe Acorn answers at ${isSecure ? 'https' : 'http'}://${LOCAL}:${port}, and at the names that it was given.`,
     ]
   if (!isFromUs(request) || !isAskedByUs(request)) return [403, 'Only pages of Ripe Acorn itself may send to it.']
-  // The framework's own way of changing images: we have none, and it would let a page from elsewhere keep us busy.
-  if ((request.url ?? '').startsWith('/_image')) return [404, 'There is no such page.']
   return undefined
+}
+
+const NOT_PLAIN =
+  'The address must be in its plain form: no dots as parts, no double slash, nothing encoded without need.'
+
+function say(response: ServerResponse, status: number, text: string): void {
+  response.writeHead(status, { 'content-type': 'text/plain; charset=utf-8' }).end(text)
 }
 
 /** Runs the handlers one after the other, but only for requests that may come in. */
 export function guarded(guard: Guard, handlers: readonly Handler[]): Handler {
-  const { address, policy, db } = guard
+  const { address, policy, db, files } = guard
   let names = ownNames(address)
   /** A network may give this machine another address while it runs, so an unknown name is looked up once more. */
   const isOurs = (name: string) => names.has(name) || (names = ownNames(address)).has(name)
@@ -63,12 +68,17 @@ export function guarded(guard: Guard, handlers: readonly Handler[]): Handler {
     setHeaders(response, policy, address.isSecure)
     Reflect.deleteProperty(request.headers, DEVICE_HEADER)
     const away = turnedAway(request, address, isOurs)
-    if (away) {
-      response.writeHead(away[0], { 'content-type': 'text/plain' }).end(away[1])
-      return
+    if (away) return say(response, ...away)
+    const asked = plainAddress(request.url ?? '')
+    if (!asked) return say(response, 400, NOT_PLAIN)
+    const isFile = files.has(asked.path)
+    // What the framework answers besides our own views and files, such as images made anew at whatever size.
+    if (asked.path.startsWith('/_') && !isFile) return say(response, 404, 'There is no such page.')
+    const passcode = isFile ? undefined : await guard.passcode()
+    if (passcode) {
+      const door = { db, address: asked, passcode, isSecure: address.isSecure }
+      if (!(await comeIn(request, response, door))) return
     }
-    const passcode = OPEN_PATHS.test(request.url ?? '') ? undefined : await guard.passcode()
-    if (passcode && !(await comeIn(request, response, { db, passcode, isSecure: address.isSecure }))) return
     // The last handler gets no `next`, so Astro serves its own 404.
     const run = (i: number): void =>
       handlers[i]?.(request, response, i + 1 < handlers.length ? () => run(i + 1) : undefined)
