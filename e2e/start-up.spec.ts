@@ -46,6 +46,16 @@ const refusals: [string, Record<string, string>, RegExp][] = [
     /data folder .* cannot be written/,
   ],
   ['a port that is none', { RIPE_ACORN_PORT: 'abc' }, /RIPE_ACORN_PORT must be a whole number/],
+  [
+    'a certificate that is not there',
+    { RIPE_ACORN_CERT: 'no-such.pem', RIPE_ACORN_KEY: 'no-such.pem' },
+    /RIPE_ACORN_CERT must name a file that can be read, got no-such\.pem/,
+  ],
+  [
+    'a certificate that is none',
+    { RIPE_ACORN_CERT: 'package.json', RIPE_ACORN_KEY: 'package.json' },
+    /RIPE_ACORN_CERT must be a certificate in PEM/,
+  ],
   ['an open address without a passcode', { RIPE_ACORN_HOST: '0.0.0.0' }, /Set RIPE_ACORN_PASSCODE/],
 ]
 

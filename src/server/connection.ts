@@ -17,6 +17,17 @@ function prepare(connection: Database): void {
   connection.pragma('synchronous = FULL')
   connection.pragma('secure_delete = ON')
   connection.pragma('foreign_keys = ON')
+  waitAtTheBegin(connection)
+}
+
+/**
+ * Knex begins a transaction as one that reads. SQLite does not wait when such a one comes to write: it would be refused
+ * at once while another program holds the file. One that may write from its begin waits as long as it says.
+ */
+function waitAtTheBegin(connection: Database): void {
+  const { prepare: prepared } = connection
+  connection.prepare = ((sql: string) =>
+    prepared.call(connection, sql === 'BEGIN;' ? 'BEGIN IMMEDIATE;' : sql)) as typeof prepared
 }
 
 /** A connection to a file that exists or is made. Nothing is migrated. */

@@ -1,7 +1,7 @@
 import { chmodSync, existsSync, readdirSync, statSync } from 'node:fs'
 import { join, resolve } from 'node:path'
 import { type Db, connect } from './connection'
-import { backUp } from './keeping/backups'
+import { BACKUPS, backUp, backupsIn } from './keeping/backups'
 import { makeFolders } from './keeping/folders'
 import { trouble, troubleOf } from './keeping/storageTrouble'
 import { migrationNames, migrationSource } from './migrations'
@@ -28,13 +28,14 @@ export function makeFolder(folder: string): void {
 export async function openDb(folder: string): Promise<Db> {
   makeFolder(folder)
   const file = dataFile(folder)
-  const isNew = !existsSync(file)
+  const isNew = isEmpty(file)
+  if (isNew && backupsIn(join(folder, BACKUPS)).length > 0) throw trouble('emptied', folder)
   const db = connect(file)
   try {
     await lookWhole(db, folder)
     if (isNew || (await isOld(db, folder))) await migrate(db, isNew)
-    // Whoever else uses this machine must not read children's records.
-    for (const end of ['', '-wal', '-shm']) if (existsSync(file + end)) chmodSync(file + end, 0o600)
+    await writeOnce(db)
+    closeToOthers(folder)
   } catch (error) {
     await db.destroy()
     // The backup before an update could not be made: it says why itself.
@@ -45,6 +46,23 @@ export async function openDb(folder: string): Promise<Db> {
     )
   }
   return db
+}
+
+/** Writes a number that SQLite leaves to us, as it is: a file that cannot be written says so now, not at an answer. */
+async function writeOnce(db: Db): Promise<void> {
+  const [row] = await db.raw<{ user_version: number }[]>('pragma user_version')
+  await db.raw(`pragma user_version = ${row?.user_version ?? 0}`)
+}
+
+/** One of no bytes is as good as none. */
+const isEmpty = (file: string) => (statSync(file, { throwIfNoEntry: false })?.size ?? 0) === 0
+
+/** Whoever else uses this machine must not read children's records, in files that an older version made either. */
+function closeToOthers(folder: string): void {
+  const ours = ['ripe-acorn.sqlite', 'ripe-acorn.sqlite-wal', 'ripe-acorn.sqlite-shm']
+  const backups = backupsIn(join(folder, BACKUPS)).map(({ name }) => join(BACKUPS, name))
+  for (const name of [...ours, ...backups]) if (existsSync(join(folder, name))) chmodSync(join(folder, name), 0o600)
+  if (existsSync(join(folder, BACKUPS))) chmodSync(join(folder, BACKUPS), 0o700)
 }
 
 /** A quick check of the whole file, as SQLite does it. */

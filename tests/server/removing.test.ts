@@ -1,4 +1,4 @@
-import { existsSync, readFileSync } from 'node:fs'
+import { existsSync, readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { strFromU8, unzipSync, zipSync } from 'fflate'
 import { beforeAll, describe, expect, it } from 'vitest'
@@ -58,6 +58,13 @@ describe('backups', () => {
     expect(await problemOf(changeKeeping(other.db, { folder: '/proc/none', keep: 3 }, doing()))).toMatch(
       /^folder: .*cannot be made/,
     )
+    const others = folder()
+    writeFileSync(join(others, 'id_key'), 'of somebody else')
+    for (const taken of ['/etc', others])
+      expect(await problemOf(changeKeeping(other.db, { folder: taken, keep: 3 }, doing()))).toMatch(
+        /^folder: .*must be empty or hold backups of Ripe Acorn alone/,
+      )
+    await changeKeeping(other.db, { folder: place, keep: 4 }, doing())
     await other.db.destroy()
   }, 60_000)
 })

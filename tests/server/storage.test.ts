@@ -1,3 +1,4 @@
+import { spawn } from 'node:child_process'
 import {
   chmodSync,
   closeSync,
@@ -15,7 +16,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import Database from 'better-sqlite3'
 import { describe, expect, it } from 'vitest'
-import { backupsIn } from '../../src/server/keeping/backups'
+import { backUp, backupsIn } from '../../src/server/keeping/backups'
 import { holdFolder } from '../../src/server/keeping/folderLock'
 import { StorageTrouble, troubleOf } from '../../src/server/keeping/storageTrouble'
 import { withoutWords } from '../../src/server/log'
@@ -35,6 +36,18 @@ async function filled(): Promise<string> {
   await db.raw('pragma wal_checkpoint(TRUNCATE)')
   await db.destroy()
   return made
+}
+
+/** Another program that writes to the file for so many ms from now on. */
+async function heldElsewhere(file: string, ms: number): Promise<{ over: Promise<unknown> }> {
+  const holding = `const db = new (require('better-sqlite3'))(process.argv[1])
+    db.exec('begin immediate; update children set name = name')
+    process.stdout.write('held')
+    setTimeout(() => { db.exec('commit'); db.close() }, ${ms})`
+  const holder = spawn('node', ['-e', holding, file], { stdio: ['ignore', 'pipe', 'inherit'] })
+  const over = new Promise((resolve) => holder.once('close', resolve))
+  await new Promise((resolve) => holder.stdout.once('data', resolve))
+  return { over }
 }
 
 const kindOf = (work: Promise<unknown>) =>
@@ -128,6 +141,20 @@ describe('an open database', () => {
     await db.destroy()
   })
 
+  it('waits for a short holder, at a write that reads first too', async () => {
+    const made = await filled()
+    const db = await openDb(made)
+    const holder = await heldElsewhere(dataFile(made), 600)
+    const names = await db.transaction(async (trx) => {
+      const [first] = await trx<{ id: string }>('children').limit(1)
+      await trx('children').where({ id: first?.id }).update({ name: 'Odalys' })
+      return trx('children').where({ name: 'Odalys' }).pluck('name')
+    })
+    expect(names).toEqual(['Odalys'])
+    await holder.over
+    await db.destroy()
+  })
+
   it('opens again after a migration that was killed half-way', async () => {
     const made = await filled()
     const db = connect(dataFile(made))
@@ -160,6 +187,39 @@ describe('the data folder', () => {
     expect(await db.raw('pragma synchronous')).toEqual([{ synchronous: 2 }])
     expect(await db.raw('pragma secure_delete')).toEqual([{ secure_delete: 1 }])
     await db.destroy()
+  })
+
+  it('closes to others what was open to them before', async () => {
+    const made = await filled()
+    const db = await openDb(made)
+    await backUp(db, 'daily', Date.now())
+    await db.destroy()
+    const letGo = holdFolder(made, 'a test')
+    const [backup] = backupsIn(join(made, 'backups'))
+    const all = ['ripe-acorn.sqlite', 'in-use.lock', 'in-use.txt', join('backups', backup?.name ?? '')]
+    expect(statSync(join(made, 'in-use.lock')).mode & 0o777).toBe(0o600)
+    for (const name of all) chmodSync(join(made, name), 0o644)
+    chmodSync(join(made, 'backups'), 0o755)
+    letGo()
+    await (await openDb(made)).destroy()
+    holdFolder(made, 'a test')()
+    expect(all.filter((name) => existsSync(join(made, name)) && statSync(join(made, name)).mode & 0o077)).toEqual([])
+    expect(statSync(join(made, 'backups')).mode & 0o777).toBe(0o700)
+  })
+
+  it('that has lost its data, with backups beside it, is no new one', async () => {
+    const made = await filled()
+    const db = await openDb(made)
+    await backUp(db, 'daily', Date.now())
+    await db.destroy()
+    truncateSync(dataFile(made), 0)
+    expect(await kindOf(openDb(made))).toBe('emptied')
+    expect(statSync(dataFile(made)).size).toBe(0)
+    rmSync(dataFile(made))
+    expect(await kindOf(openDb(made))).toBe('emptied')
+    expect(existsSync(dataFile(made))).toBe(false)
+    rmSync(join(made, 'backups'), { recursive: true })
+    expect(await kindOf(openDb(made))).toBe('no trouble')
   })
 
   it('has all of it in the one file once it is closed', async () => {

@@ -8,6 +8,9 @@ import { type Doing, writeDeed } from './deeds'
 import { makeFolders } from './folders'
 import { type Keeping, getKeeping, setKeeping } from './keeping'
 
+/** The folder beside the data that backups go to where none was chosen. */
+export const BACKUPS = 'backups'
+
 /* Backups, by SQLite's own online backup: whole at one moment, while others go on writing. */
 
 const NAME = /^ripe-acorn-(\d{4}-\d\d-\d\d)T(\d\d)-(\d\d)-(\d\d)-(\d{3})Z-([a-z-]+)\.sqlite$/
@@ -17,7 +20,7 @@ const reasonOf = (words: string) => BACKUP_REASONS.find((reason) => reason.repla
 /** Where backups go: the folder that was chosen, else `backups` beside the data. */
 export async function backupFolder(db: Db): Promise<string> {
   const { folder } = await getKeeping(db)
-  return folder ? resolve(folder) : join(dirname(fileOf(db)), 'backups')
+  return folder ? resolve(folder) : join(dirname(fileOf(db)), BACKUPS)
 }
 
 /** All backups in the folder, the newest first. Other files in it are left alone. */
@@ -98,6 +101,9 @@ export async function changeKeeping(
     } catch {
       throw noFolder(folder, 'it cannot be made or written')
     }
+    // The oldest are removed from it, and it is closed to others: it may hold nothing of anybody else.
+    const others = readdirSync(folder).filter((name) => !NAME.test(name))
+    if (others.length > 0) throw noFolder(folder, 'it must be empty or hold backups of Ripe Acorn alone')
   }
   await setKeeping(db, { folder, keep })
   await writeDeed(db, 'changed the keeping', `${keep} backups${folder ? ` in ${folder}` : ''}`, doing)

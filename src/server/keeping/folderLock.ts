@@ -1,4 +1,4 @@
-import { readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { chmodSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import Database from 'better-sqlite3'
 import { StorageTrouble, trouble, troubleOf } from './storageTrouble'
@@ -18,13 +18,14 @@ export function holdFolder(folder: string, whoAmI: string): () => void {
     lock = new Database(join(folder, LOCK), { timeout: 0 })
     lock.pragma('journal_mode = MEMORY')
     lock.exec('begin exclusive')
+    chmodSync(join(folder, LOCK), 0o600)
+    writeFileSync(join(folder, WHO), whoAmI, { mode: 0o600 })
   } catch (error) {
     lock?.close()
     const told = troubleOf(error, folder)
     if (told?.kind === 'locked') throw inUse(folder, error)
     throw told ?? error
   }
-  writeFileSync(join(folder, WHO), whoAmI, { mode: 0o600 })
   return () => {
     rmSync(join(folder, WHO), { force: true })
     lock.close()

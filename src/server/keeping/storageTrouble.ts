@@ -26,6 +26,8 @@ const MESSAGES = {
     `The file ripe-acorn.sqlite in ${folder} is no database of Ripe Acorn. Move it away, and put a backup in its place.`,
   damaged: ({ folder }: Place) =>
     `The database in ${folder} is damaged: a part of it is missing or does not fit. Keep a copy of it, and put the newest backup in its place.`,
+  emptied: ({ folder }: Place) =>
+    `The database in ${folder} is missing or empty, though backups are beside it. Put the newest backup in its place as ripe-acorn.sqlite, or move the backups away to begin anew.`,
   newer: ({ folder }: Place) =>
     `The database in ${folder} was made by a newer version of Ripe Acorn. Start that version, or set RIPE_ACORN_DATA to another folder.`,
   'read-only': ({ folder }: Place) =>
@@ -59,6 +61,7 @@ const KINDS: readonly (readonly [code: string, kind: TroubleKind])[] = [
   ['EPERM', 'not-writable'],
   ['ENOTDIR', 'not-writable'],
   ['EEXIST', 'not-writable'],
+  ['EISDIR', 'not-writable'],
 ]
 
 export function trouble(kind: TroubleKind, folder: string, cause?: unknown): StorageTrouble {
