@@ -1,6 +1,9 @@
+import { writeFileSync } from 'node:fs'
 import { request as httpRequest } from 'node:http'
+import { tmpdir } from 'node:os'
+import { join, resolve } from 'node:path'
 import { expect, test } from './fixtures'
-import { type Served, runToEnd } from '../tests/servers'
+import { type Served, newFolder, runToEnd, startServer } from '../tests/servers'
 
 interface Sent {
   readonly method: string
@@ -71,6 +74,55 @@ for (const [name, env, words] of refusals) test(`${name} is told in one line`, (
 
 test('a port in use is told in one line', ({ demo: { port } }) =>
   isRefused({ RIPE_ACORN_PORT: String(port) }, new RegExp(`port ${port} is in use`)))
+
+test('it plans wherever it was started from', async () => {
+  const folder = newFolder('elsewhere')
+  const served = await startServer({ folder, dist: resolve('dist'), cwd: tmpdir() })
+  try {
+    expect(await planned(served)).toBe(200)
+  } finally {
+    await served.stop()
+  }
+})
+
+test('a thread that dies fails its own request, and nobody else', async () => {
+  const [folder, workers] = [newFolder('dying'), newFolder('workers')]
+  writeFileSync(join(workers, 'plan-worker.mjs'), 'export default () => process.exit(3)')
+  const served = await startServer({ folder, env: { RIPE_ACORN_WORKERS: workers, RIPE_ACORN_LOG: 'silent' } })
+  try {
+    expect([await planned(served), await planned(served)]).toEqual([503, 503])
+    expect((await fetch(`${served.url}/api/overview`)).status).toBe(200)
+    // There is no such worker at all.
+    const print = `${served.url}/api/print.pdf?print=${encodeURIComponent(JSON.stringify(PRINT))}`
+    expect((await fetch(print)).status).toBe(503)
+    expect((await fetch(`${served.url}/api/overview`)).status).toBe(200)
+  } finally {
+    await served.stop()
+  }
+})
+
+const PRINT = {
+  printable: 'read-dials',
+  options: { paper: 'a4', wording: { language: 'en-GB', form: 'turns' }, rung: 'oclock', count: 6 },
+  seed: 1,
+}
+
+/** How a server answers who makes a child and a group, and plans a session for them. */
+async function planned({ url }: Served): Promise<number> {
+  const post = (path: string, body: object) =>
+    fetch(url + path, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    })
+  const [childId, groupId] = [crypto.randomUUID(), crypto.randomUUID()]
+  expect((await post('/api/children', { id: childId, name: 'Elka', age: 6 })).status).toBe(200)
+  expect((await post('/api/groups', { id: groupId, name: 'Otters', childIds: [childId] })).status).toBe(200)
+  const wish = { id: crypto.randomUUID(), groupId, date: '2026-11-30', start: 600, minutes: 20, place: 'table' }
+  const answer = await post('/api/sessions', { ...wish, materials: [] })
+  if (answer.status === 400) throw new Error(await answer.text())
+  return answer.status
+}
 
 test('what is not from here is turned away', async ({ demo }) => {
   const json = { 'content-type': 'application/json' }

@@ -156,6 +156,8 @@ async function gone(): Promise<void> {
   tell('stopped and started again', `stopped within ${took} ms, ${wal ? 'a log is left' : 'all in the one file'}`)
 }
 
+const STOPPED_WITHIN_MS = 5000
+
 /** A small disk of its own, filled to the brim. Needs the right to mount one; else it is said that it was not tried. */
 async function fullDisk(): Promise<void> {
   const disk = join(folder, 'disk')
@@ -180,6 +182,10 @@ async function fullDisk(): Promise<void> {
       if (status === 200) kept.push(...body.kept)
       else told = body.detail
     }
+    const took = await end('SIGTERM')
+    const isEnded = took < STOPPED_WITHIN_MS
+    if (!isEnded) failed++
+    console.log(`${isEnded ? 'right' : 'WRONG'}  a full disk: stopped within ${took} ms of being asked to`)
     const db = new Database(join(disk, 'ripe-acorn.sqlite'), { readonly: true })
     const there = new Set((db.prepare('select id from answers').all() as { id: string }[]).map(({ id }) => id))
     db.close()

@@ -27,7 +27,7 @@ install_chromium() {
   return 1
 }
 
-# The views and endpoints; then the server, the workers that make packs and plans, and the demo's seed, so that plain
+# The views and endpoints; then the server, the workers, and the demo's seed, so that plain
 # Node runs them. What is built from the same files already stays.
 build() {
   local from
@@ -41,7 +41,7 @@ build() {
   npx tsx scripts/outlines.ts
   npx astro build --silent
   local bundle running=()
-  for bundle in main:serve packWorker:pack-worker planWorker:plan-worker seedDemo:seed-demo; do
+  for bundle in main:serve seedDemo:seed-demo apart/{packWorker:pack,planWorker:plan,printWorker:print,fileWorker:file}-worker; do
     npx esbuild "src/server/${bundle%:*}.ts" --bundle --packages=external --platform=node --format=esm --outfile="dist/${bundle#*:}.mjs" --log-level=error &
     running+=($!)
   done

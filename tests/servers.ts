@@ -21,6 +21,8 @@ export interface ServerWish {
   /** One that it had before, so that a browser finds it again. */
   readonly port?: number
   readonly dist?: string
+  /** The folder that it is started from. */
+  readonly cwd?: string
   readonly env?: Readonly<Record<string, string>>
 }
 
@@ -49,13 +51,16 @@ export interface Ended {
 
 /** Starts the server and gives what it said before it ended by itself, which it must. */
 export function runToEnd(env: Readonly<Record<string, string>>): Promise<Ended> {
-  const { server, said } = spawned(env, 'dist')
+  const { server, said } = spawned(env, {})
   return new Promise((resolve) => server.once('close', (code) => resolve({ code, said: said().trim() })))
 }
 
-function spawned(env: Readonly<Record<string, string>>, dist: string): { server: ChildProcess; said: () => string } {
+function spawned(
+  env: Readonly<Record<string, string>>,
+  { dist = 'dist', cwd }: Pick<ServerWish, 'dist' | 'cwd'>,
+): { server: ChildProcess; said: () => string } {
   let text = ''
-  const server = spawn('node', [join(dist, 'serve.mjs')], { env: { ...process.env, ...env } })
+  const server = spawn('node', [join(dist, 'serve.mjs')], { env: { ...process.env, ...env }, cwd })
   for (const stream of [server.stdout, server.stderr])
     stream.on('data', (data: Buffer) => {
       text += data.toString()
@@ -68,7 +73,7 @@ export async function startServer(wish: ServerWish): Promise<Served> {
   for (let tries = 1; ; tries++) {
     const port = wish.port ?? (await freePort())
     const env = { RIPE_ACORN_DATA: wish.folder, RIPE_ACORN_PORT: String(port), ...wish.env }
-    const { server, said } = spawned(env, wish.dist ?? 'dist')
+    const { server, said } = spawned(env, wish)
     if (await comesUp(server, said))
       return { port, url: urlOf(port, said()), pid: server.pid ?? 0, said, stop: stopping(server) }
     server.kill('SIGKILL')

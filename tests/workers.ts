@@ -8,7 +8,9 @@ import { build } from 'esbuild'
 export default async function bundleWorkers(): Promise<() => void> {
   const outdir = join(process.cwd(), '.cache', `workers-${process.pid}`)
   await build({
-    entryPoints: { 'pack-worker': 'src/server/packWorker.ts', 'plan-worker': 'src/server/planWorker.ts' },
+    entryPoints: Object.fromEntries(
+      ['pack', 'plan', 'print', 'file'].map((work) => [`${work}-worker`, `src/server/apart/${work}Worker.ts`]),
+    ),
     bundle: true,
     platform: 'node',
     format: 'esm',

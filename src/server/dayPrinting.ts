@@ -41,18 +41,12 @@ interface Asked {
   readonly now: Instant
 }
 
-/** The pages of what was chosen of a day, for a group where one is named: each child at the rung that it works on. */
-export async function dayPages(asked: Asked): Promise<{ pages: Drawing[]; title: string }> {
-  const { wish, title } = await wishedFor(asked)
-  return { pages: dayPrints(wish), title }
-}
-
 /**
  * Why what was chosen cannot be made of the day, and what to look out for when it is cut out and played with. Each thing
  * is made once to see; for one child, since a day that suits one suits all.
  */
 export async function checkDayPages(asked: Asked): Promise<PrintCheck> {
-  const { wish } = await wishedFor(asked)
+  const { wish } = await dayPrintWish(asked)
   const problems = wish.things.flatMap((thing) => {
     const { refusal } = attempt(() => dayPrints({ ...wish, things: [thing], children: wish.children.slice(0, 1) }))
     return refusal ? [`${DAY_THINGS[thing].name}: ${refusal.message}.`] : []
@@ -61,7 +55,8 @@ export async function checkDayPages(asked: Asked): Promise<PrintCheck> {
   return { problems, cautions: [...cautions] }
 }
 
-async function wishedFor({ db, id, query, now }: Asked): Promise<{ wish: DayPrintWish; title: string }> {
+/** What was chosen of a day, for a group where one is named: each child at the rung that it works on. */
+export async function dayPrintWish({ db, id, query, now }: Asked): Promise<{ wish: DayPrintWish; title: string }> {
   const asked = checked(dayPagesWish, { ...Object.fromEntries(query), things: query.getAll('things') })
   const { name, body } = await getKept<Day>(db, 'days', id)
   const settings = await getSettings(db)

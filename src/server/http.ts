@@ -22,6 +22,8 @@ export interface Call {
   /** The `[id]` of the path. */
   readonly id: string
   readonly query: URLSearchParams
+  /** Says that whoever asked has gone. */
+  readonly left: AbortSignal
   /** Who asks, and when: for what is written down of who did what. */
   readonly doing: Doing
   /** What was sent, as it is: a file. */
@@ -40,6 +42,7 @@ export function endpoint(work: (call: Call) => Promise<unknown>): APIRoute {
         doing: { now, by: deviceOf(context.request.headers) },
         id: context.params.id ?? '',
         query: context.url.searchParams,
+        left: context.request.signal,
         body: () => readJson(context),
         bytes: () => readLimited(context.request, LARGEST_FILE_BYTES),
       })

@@ -15,6 +15,7 @@ import { hashPasscode } from './guard/passcode'
 import { certificate } from './guard/tls'
 import { holdFolder } from './keeping/folderLock'
 import { getKeeping } from './keeping/keeping'
+import { troubleOf } from './keeping/storageTrouble'
 import { log } from './log'
 import { keepHouse } from './keeping/housekeeping'
 import { sentAtOnce } from './sentAtOnce'
@@ -48,6 +49,8 @@ if (passcode.length > 0 && passcode.length < SHORTEST_PASSCODE)
 
 const dist = import.meta.dirname
 if (!existsSync(join(dist, 'server/entry.mjs'))) refuse('it has not been built. Run npm run build.')
+
+process.env.RIPE_ACORN_WORKERS ??= dist
 
 // Nobody else who uses this machine may read what is written here.
 process.umask(0o077)
@@ -141,9 +144,13 @@ void warmUp(db, handler, `${LOCAL}:${port}`, () => isStopping).catch((error: unk
 /** How long requests that are under way may take to end. One that is half-sent would never end by itself. */
 const GRACE_MS = 500
 
+/** All of it may take so long. A process that does not end is killed by whoever started it, without a word. */
+const STOP_MS = 4500
+
 /** Ends what is under way, puts all that was kept into the one file, and lets the folder go. */
 async function stop(): Promise<void> {
   isStopping = true
+  setTimeout(() => end(2, 'it could not put everything into the one file in time'), STOP_MS)
   stopHousekeeping()
   const isOver = new Promise<void>((done) => server.close(() => done()))
   server.closeIdleConnections()
@@ -152,7 +159,18 @@ async function stop(): Promise<void> {
   clearTimeout(timer)
   await closeAppDb()
   letGo()
-  process.exit(0)
 }
 
-for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void stop())
+/** What was acknowledged is on the disk, in the log beside the file, and is read from there at the next start. */
+function end(code: number, why: string): never {
+  process.stderr.write(`Ripe Acorn stopped, but ${why}. Nothing is lost: the next start does it.\n`)
+  process.exit(code)
+}
+
+function stopFor(error: unknown): never {
+  const told = troubleOf(error, dataFolder())?.message ?? (error instanceof Error ? error.message : String(error))
+  return end(2, `its files could not be closed: ${told.replace(/\.$/, '')}`)
+}
+
+for (const signal of ['SIGINT', 'SIGTERM'] as const)
+  process.once(signal, () => void stop().then(() => process.exit(0), stopFor))

@@ -1,10 +1,10 @@
 import { Worker } from 'node:worker_threads'
 import { type PackLine, type PackWish, packLines } from '../core/planning'
 import type { PackJob } from '../core/records'
-import type { PackNews } from './packWorker'
+import type { PackNews } from './apart/packWorker'
 import { log } from './log'
 import { Problem, notFound } from './problem'
-import { workerFile } from './workerFile'
+import { workerFile } from './apart/workerFile'
 
 interface Job {
   state: PackJob['state']

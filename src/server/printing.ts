@@ -1,8 +1,6 @@
 import type { PackOrder, PrintWish } from '../core/records'
-import type { Drawing } from '../core/drawing'
 import { leaningOn } from '../core/knowing'
 import { type PackWish, workingRung } from '../core/planning'
-import { printableOf } from '../core/printables'
 import { rulesFor, wordingOf } from '../core/records'
 import { schools } from '../core/teaching'
 import type { Db } from './connection'
@@ -25,12 +23,6 @@ export function wishFromQuery(query: URLSearchParams): PrintWish {
       throw new Problem(400, 'Not JSON', { field: 'print', detail: 'print must be JSON.' })
     throw error
   }
-}
-
-/** The pages of a print as often as there are copies, then its key. */
-export function printPages({ printable, options, seed, copies = 1 }: PrintWish): Drawing[] {
-  const made = printableOf(printable).make(options, seed)
-  return [...Array.from({ length: copies }, () => made.pages).flat(), ...made.key]
 }
 
 /** The pack of a group as it stands now: each child's rung, and the misreadings that were found. */

@@ -2,14 +2,16 @@ import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import Papa from 'papaparse'
 import { beforeAll, describe, expect, it } from 'vitest'
 import type { Db } from '../../src/server/connection'
-import { readChildrenTable, takeInChildren } from '../../src/server/data/childrenTable'
+import { childrenIn, readTable, takeInChildren } from '../../src/server/data/childrenTable'
 import { compareWith, takeIn } from '../../src/server/data/takingIn'
-import { readWorkspaceFile, workspaceFile, workspaceZip } from '../../src/server/data/workspaceFile'
+import { readWorkspaceFile } from '../../src/server/data/readWorkspace'
+import { workspaceFile, workspaceZip } from '../../src/server/data/workspaceFile'
 import { openDb } from '../../src/server/db'
 import { readWorkspace } from '../../src/server/keeping/docs'
 import { KIND_IDS, LEFT_OUT, kinds } from '../../src/server/keeping/kinds'
 import { removeThing } from '../../src/server/keeping/removing'
 import { takeBackChange } from '../../src/server/keeping/undos'
+import { Problem } from '../../src/server/problem'
 import { childReports } from '../../src/server/reports'
 import { listAnswers, recordAnswers } from '../../src/server/stores/answers'
 import { addNote, overruleRung } from '../../src/server/stores/judgement'
@@ -154,6 +156,40 @@ describe('the file of the workspace', () => {
     await other.db.destroy()
   }, 60_000)
 
+  it('of any version is refused, and never falls, whatever stands in the place of whatever', async () => {
+    type Tree = Record<string, unknown>
+    const whole4 = JSON.parse(strFromU8(unzipSync(whole)['workspace.json'] ?? new Uint8Array())) as { things: Tree }
+    const few = Object.fromEntries(
+      Object.entries(whole4.things).map(([kind, list]) => [kind, (list as unknown[]).slice(0, 1)]),
+    )
+    const places = [
+      ['things'],
+      ...Object.keys(few).flatMap((kind) => [
+        ['things', kind],
+        ['things', kind, '0'],
+      ]),
+    ]
+    places.push(['things', 'sessions', '0', 'steps'], ['things', 'sessions', '0', 'steps', '0'])
+    places.push(['things', 'groups', '0', 'children'], ['things', 'groups', '0', 'children', '0'], [])
+    const odd = [null, 0, 'x', true, [], {}, [null], [[]], [0], ['x'], [{}], { length: 3 }, { steps: 1 }, { map: 1 }]
+    for (const formatVersion of [1, 2, 3, 4])
+      for (const place of places)
+        for (const value of odd) {
+          const file = { root: structuredClone({ ...whole4, formatVersion, things: few }) as unknown }
+          let at = file as Tree
+          for (const step of ['root', ...place].slice(0, -1)) at = at[step] as Tree
+          at[place.at(-1) ?? 'root'] = value
+          let error: unknown
+          try {
+            await compareWith(db, readWorkspaceFile(strToU8(JSON.stringify(file.root))))
+          } catch (thrown) {
+            error = thrown
+          }
+          const name = `${formatVersion} ${place.join('.')} = ${JSON.stringify(value)}`
+          expect(error === undefined || error instanceof Problem ? name : [name, error]).toBe(name)
+        }
+  }, 60_000)
+
   it('counts an answer as right only where it is', async () => {
     const file = JSON.parse(strFromU8(unzipSync(whole)['workspace.json'] ?? new Uint8Array())) as {
       things: { answers: { id: string; right: number }[] }
@@ -220,7 +256,7 @@ describe('the file of the workspace', () => {
 describe('children from a table', () => {
   it('are read from any order of columns, with headings in several languages or none', async () => {
     const read = async (text: string) =>
-      (await readChildrenTable(db, text)).map((line) =>
+      (await childrenIn(db, readTable(strToU8(text)))).map((line) =>
         line.kind === 'wrong' ? line.why : `${line.kind} ${line.name} ${line.age}`,
       )
     expect(await read('age,name\n6,Elka\n,Ruben')).toEqual(['new Elka 6', 'new Ruben null'])
@@ -234,7 +270,7 @@ describe('children from a table', () => {
       'The age must be a whole number from 2 to 99 or empty, got one',
       expect.stringMatching(/^The name must be 1 to 60 characters/),
     ])
-    expect(await problemOf(readChildrenTable(db, '1,2\n3,4'))).toMatch(/must have a column of names/)
+    expect(await problemOf(childrenIn(db, readTable(strToU8('1,2\n3,4'))))).toMatch(/must have a column of names/)
   })
 
   it('come into a group all or none, and can be taken back', async () => {
@@ -242,14 +278,14 @@ describe('children from a table', () => {
     const [group] = await listGroups(other.db)
     const many = Array.from({ length: 30 }, (_, i) => `New ${i},6`).join('\n')
     const before = await dump(other.db)
-    expect(await problemOf(takeInChildren(other.db, `name,age\n${many}`, group?.id, doing()))).toMatch(
-      /at most 30 children/,
-    )
-    expect(await problemOf(takeInChildren(other.db, 'name,age\nElka,6\nRuben,zero', group?.id, doing()))).toMatch(
-      /^line 3: /,
-    )
+    expect(
+      await problemOf(takeInChildren(other.db, readTable(strToU8(`name,age\n${many}`)), group?.id, doing())),
+    ).toMatch(/at most 30 children/)
+    expect(
+      await problemOf(takeInChildren(other.db, readTable(strToU8('name,age\nElka,6\nRuben,zero')), group?.id, doing())),
+    ).toMatch(/^line 3: /)
     expect(await dump(other.db)).toBe(before)
-    const undo = await takeInChildren(other.db, 'name,age\nElka,6', group?.id, doing())
+    const undo = await takeInChildren(other.db, readTable(strToU8('name,age\nElka,6')), group?.id, doing())
     expect((await listGroups(other.db))[0]?.childIds).toHaveLength((group?.childIds.length ?? 0) + 1)
     await takeBackChange(other.db, undo.id, doing(1))
     expect(await dump(other.db)).toBe(before)

@@ -1,9 +1,10 @@
+import { printApart } from '../../server/apart/apart'
 import { endpoint, pdfResponse } from '../../server/http'
-import { drawingsToPdf } from '../../server/pdf'
-import { printPages, wishFromQuery } from '../../server/printing'
+import { wishFromQuery } from '../../server/printing'
 
 /** A print and its key at true size. */
-export const GET = endpoint(async ({ query }) => {
+export const GET = endpoint(async ({ query, left }) => {
   const wish = wishFromQuery(query)
-  return pdfResponse(await drawingsToPdf(printPages(wish), wish.printable), `${wish.printable}-${wish.seed}`)
+  const name = `${wish.printable}-${wish.seed}`
+  return pdfResponse(await printApart({ of: 'print', wish, title: wish.printable }, left), name)
 })

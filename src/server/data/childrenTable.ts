@@ -48,23 +48,28 @@ function readLine(cells: readonly string[], at: { name: number; age: number }, l
   return { line, kind: 'new', name: name.value as string, age: age.value as number | null }
 }
 
-/** The most lines that are read. */
+/** The most lines that are read, and the most letters: a line is a name and an age. */
 const MOST_LINES = 500
+const MOST_LETTERS = 200_000
+
+const refused = (detail: string) => new Problem(400, 'This table cannot be taken in', { field: 'file', detail })
+
+/** The cells of a table of children, row by row. Throws a Problem for more than a table of children can be. */
+export function readTable(bytes: Uint8Array): string[][] {
+  if (bytes.byteLength > MOST_LETTERS)
+    throw refused(`The table must have at most ${MOST_LETTERS} letters, got ${bytes.byteLength}.`)
+  const text = Buffer.from(bytes)
+    .toString('utf8')
+    .replace(/^\uFEFF/, '')
+  const { data } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' })
+  if (data.length > MOST_LINES) throw refused(`The table must have at most ${MOST_LINES} lines, got ${data.length}.`)
+  return data
+}
 
 /** What each line of a table would become. A child with the name and age of one that is here is the same child. */
-export async function readChildrenTable(db: Db, text: string): Promise<TableLine[]> {
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' })
-  if (data.length > MOST_LINES)
-    throw new Problem(400, 'This table cannot be taken in', {
-      field: 'file',
-      detail: `The table must have at most ${MOST_LINES} lines, got ${data.length}.`,
-    })
+export async function childrenIn(db: Db, data: readonly string[][]): Promise<TableLine[]> {
   const at = columnsOf(data)
-  if (at.name < 0)
-    throw new Problem(400, 'This table cannot be taken in', {
-      field: 'file',
-      detail: 'The table must have a column of names. Its heading may be “name”.',
-    })
+  if (at.name < 0) throw refused('The table must have a column of names. Its heading may be “name”.')
   const here = (await db('children').select('name', 'age')) as { name: string; age: number | null }[]
   const known = new Set(here.map(({ name, age }) => `${age} ${name}`))
   return data.slice(at.first).map((cells, i) => {
@@ -78,9 +83,14 @@ export async function readChildrenTable(db: Db, text: string): Promise<TableLine
 }
 
 /** Takes the new children in, into a group where one is named; all of them or, where a line is wrong, none. */
-export function takeInChildren(db: Db, text: string, groupId: string | undefined, doing: Doing): Promise<Undo> {
+export function takeInChildren(
+  db: Db,
+  data: readonly string[][],
+  groupId: string | undefined,
+  doing: Doing,
+): Promise<Undo> {
   return inTransaction(db, async (trx) => {
-    const lines = await readChildrenTable(trx, text)
+    const lines = await childrenIn(trx, data)
     const wrong = lines.find((line) => line.kind === 'wrong')
     if (wrong)
       throw new Problem(400, 'This table cannot be taken in', {

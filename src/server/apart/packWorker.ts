@@ -1,6 +1,6 @@
 import { parentPort, workerData } from 'node:worker_threads'
-import { type PackWish, makePack } from '../core/planning'
-import { drawingsToPdf } from './pdf'
+import { type PackWish, makePack } from '../../core/planning'
+import { drawingsToPdf } from '../pdf'
 
 /* Makes one pack off the main thread, so that nobody else waits, and says how far it is. */
 

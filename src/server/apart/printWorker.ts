@@ -1,0 +1,33 @@
+import type { Drawing } from '../../core/drawing'
+import { type DayPrintWish, dayPrints } from '../../core/planning'
+import { printableOf } from '../../core/printables'
+import type { PrintWish } from '../../core/records'
+import { drawingsToPdf } from '../pdf'
+import { type StoryPrintWish, storyPrintPages } from '../storyPages'
+import { replying } from './reply'
+
+/* Makes and draws what is printed off the main thread, so that nobody at the table waits for it. */
+
+export type PrintTask =
+  | { readonly of: 'print'; readonly wish: PrintWish; readonly title: string }
+  | { readonly of: 'day'; readonly wish: DayPrintWish; readonly title: string }
+  | { readonly of: 'story'; readonly wish: StoryPrintWish; readonly title: string }
+
+/** The pages of a print as often as there are copies, then its key. */
+function printPages({ printable, options, seed, copies = 1 }: PrintWish): Drawing[] {
+  const made = printableOf(printable).make(options, seed)
+  return [...Array.from({ length: copies }, () => made.pages).flat(), ...made.key]
+}
+
+function pagesOf(task: PrintTask): readonly Drawing[] {
+  switch (task.of) {
+    case 'print':
+      return printPages(task.wish)
+    case 'day':
+      return dayPrints(task.wish)
+    case 'story':
+      return storyPrintPages(task.wish)
+  }
+}
+
+export default replying(async (task: PrintTask) => new Uint8Array(await drawingsToPdf(pagesOf(task), task.title)))

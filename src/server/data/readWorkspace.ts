@@ -1,0 +1,124 @@
+import { strFromU8 } from 'fflate'
+import Joi from 'joi'
+import type { Workspace } from '../keeping/docs'
+import { type Doc, KIND_IDS, kinds } from '../keeping/kinds'
+import { Problem } from '../problem'
+import { boundedJson, fileInZip } from './bounded'
+
+/* A file of the whole workspace (`docs/formats.md`), read and checked. What is in it may come from anywhere. */
+
+export const WORKSPACE_FORMAT = 'ripe-acorn-workspace'
+/**
+ * Version 1 had no log of what was done, and did not say when an answer came in; version 2 did not say which steps of a
+ * session stay, nor how long they took; version 3 had no terms, no activities of one's own and no rules of a group.
+ */
+export const WORKSPACE_VERSION = 4
+
+export interface WorkspaceFile {
+  readonly format: typeof WORKSPACE_FORMAT
+  readonly formatVersion: typeof WORKSPACE_VERSION
+  readonly madeAt: string
+  readonly things: Workspace
+}
+
+const wrong = (field: string, detail: string) => new Problem(400, 'This file cannot be taken in', { field, detail })
+
+/** The bytes of `workspace.json`: the file itself, or in a zip. */
+function jsonIn(bytes: Uint8Array): Uint8Array {
+  const isZip = bytes[0] === 0x50 && bytes[1] === 0x4b
+  if (!isZip) return bytes
+  const file = fileInZip(bytes, 'workspace.json')
+  if (!file) throw wrong('file', 'The zip has no workspace.json in it. Choose the file that Your data made.')
+  return file
+}
+
+/** What a file of any version is: lists of things, of which a session's steps are things too. */
+const list = Joi.array().items(Joi.object().unknown())
+const ANY_VERSION = Joi.object({
+  sessions: Joi.array().items(Joi.object({ steps: list }).unknown()),
+}).pattern(Joi.string(), list)
+
+type Upgrade = (things: Record<string, Doc[]>) => Record<string, Doc[]>
+
+/** How a file of each older version becomes one of the version after it. */
+const UPGRADES: Readonly<Record<number, Upgrade>> = {
+  1: (things) => ({
+    ...things,
+    answers: (things.answers ?? []).map((answer) => ({ ...answer, device_at: null, received_at: null })),
+    deeds: [],
+  }),
+  2: (things) => ({
+    ...things,
+    sessions: (things.sessions ?? []).map((session) => ({
+      ...session,
+      steps: Array.isArray(session.steps)
+        ? (session.steps as Doc[]).map((step) => ({ ...step, locked: 0, took_seconds: null }))
+        : session.steps,
+    })),
+  }),
+  3: (things) => ({
+    ...things,
+    groups: (things.groups ?? []).map((group) => ({ ...group, rules: {} })),
+    terms: [],
+    own_activities: [],
+    sessions: (things.sessions ?? []).map((session) => ({
+      ...session,
+      steps: Array.isArray(session.steps)
+        ? (session.steps as Doc[]).map((step) => ({ ...step, own: null, stations: null }))
+        : session.steps,
+    })),
+  }),
+}
+
+/** Reads a file of the workspace: every thing in it is checked, and what is wrong is named. Nothing is written. */
+export function readWorkspaceFile(bytes: Uint8Array): Workspace {
+  const { format, formatVersion, things } = partsOf(strFromU8(boundedJson(jsonIn(bytes))))
+  if (format !== WORKSPACE_FORMAT)
+    throw wrong('format', `format must be ${WORKSPACE_FORMAT}: this file is of something else.`)
+  if (typeof formatVersion !== 'number' || !Number.isInteger(formatVersion) || formatVersion < 1)
+    throw wrong('formatVersion', `formatVersion must be a whole number from 1 to ${WORKSPACE_VERSION}.`)
+  if (formatVersion > WORKSPACE_VERSION)
+    throw wrong(
+      'formatVersion',
+      `The file has version ${formatVersion}, and this Ripe Acorn reads up to ${WORKSPACE_VERSION}. Take it in with a newer one.`,
+    )
+  if (things === null || typeof things !== 'object')
+    throw wrong('things', 'things must hold the lists of what is kept.')
+  const { error } = ANY_VERSION.validate(things, { convert: false, errors: { wrap: { label: false } } })
+  if (error) throw wrong(fieldOf('things', error), `${error.message}.`)
+  let upgraded = things as Record<string, Doc[]>
+  for (let version = formatVersion; version < WORKSPACE_VERSION; version++)
+    upgraded = UPGRADES[version]?.(upgraded) ?? upgraded
+  return checkedThings(upgraded)
+}
+
+function partsOf(text: string): Partial<Record<keyof WorkspaceFile, unknown>> {
+  try {
+    return (JSON.parse(text) ?? {}) as Partial<Record<keyof WorkspaceFile, unknown>>
+  } catch {
+    throw wrong('file', 'The file is neither a zip nor JSON. Choose the file that Your data made.')
+  }
+}
+
+const fieldOf = (begin: string, error: Joi.ValidationError) =>
+  (error.details[0]?.path ?? []).reduce<string>(
+    (text, part) => (typeof part === 'number' ? `${text}[${part}]` : `${text}.${part}`),
+    begin,
+  )
+
+function checkedThings(things: Record<string, unknown>): Workspace {
+  const unknown = Object.keys(things).find((id) => !(KIND_IDS as readonly string[]).includes(id))
+  if (unknown !== undefined) throw wrong(unknown, `${unknown} is nothing that Ripe Acorn keeps.`)
+  const read = KIND_IDS.map((id) => {
+    const list = things[id]
+    if (!Array.isArray(list)) throw wrong(id, `${id} must be a list; it may be empty.`)
+    return [id, list.map((doc: unknown, i) => checkedDoc(id, doc, i))] as const
+  })
+  return Object.fromEntries(read) as unknown as Workspace
+}
+
+function checkedDoc(id: (typeof KIND_IDS)[number], doc: unknown, i: number): Doc {
+  const { error, value } = kinds[id].schema.validate(doc, { convert: false, errors: { wrap: { label: false } } })
+  if (!error) return value as Doc
+  throw wrong(fieldOf(`${id}[${i}]`, error), `In ${id}, number ${i + 1}: ${error.message}.`)
+}
