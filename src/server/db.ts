@@ -24,12 +24,15 @@ export function makeFolder(folder: string): void {
   }
 }
 
-/** Opens (and makes, where missing) the database of a folder, looks whether it is whole, and brings it up to date. */
-export async function openDb(folder: string): Promise<Db> {
+/**
+ * Opens (and makes, where missing) the database of a folder, looks whether it is whole, and brings it up to date. One
+ * that is missing beside backups was lost, unless it was just taken away to begin `anew`.
+ */
+export async function openDb(folder: string, begin?: 'anew'): Promise<Db> {
   makeFolder(folder)
   const file = dataFile(folder)
   const isNew = isEmpty(file)
-  if (isNew && backupsIn(join(folder, BACKUPS)).length > 0) throw trouble('emptied', folder)
+  if (isNew && begin !== 'anew' && backupsIn(join(folder, BACKUPS)).length > 0) throw trouble('emptied', folder)
   const db = connect(file)
   try {
     await lookWhole(db, folder)

@@ -19,7 +19,7 @@ import { troubleOf } from './keeping/storageTrouble'
 import { log } from './log'
 import { keepHouse } from './keeping/housekeeping'
 import { sentAtOnce } from './sentAtOnce'
-import { warmUp } from './warmUp'
+import { Traffic, warmUp } from './warmUp'
 
 /* The production server. `npm run build` bundles it to dist/serve.mjs, beside what it serves. */
 
@@ -111,7 +111,8 @@ const guard: Guard = {
   policy: contentPolicy(scripts),
   files: filesIn(join(dist, 'client')),
 }
-const answer = guarded(guard, [compression() as unknown as Handler, files, sentAtOnce, handler])
+const traffic = new Traffic()
+const answer = traffic.watched(guarded(guard, [compression() as unknown as Handler, files, sentAtOnce, handler]))
 const server = https ? createSecureServer(https, answer) : createServer(answer)
 // Longer than a client keeps a connection, since one that closes just as it is used again would be an error at the
 // table.
@@ -137,9 +138,8 @@ const warning =
 process.stdout.write(`${warning}Ripe Acorn is at ${scheme}://${isClosed ? LOCAL : host}:${port}\n`)
 const stopHousekeeping = keepHouse(db)
 let isStopping = false
-void warmUp(db, handler, `${LOCAL}:${port}`, () => isStopping).catch((error: unknown) =>
-  log.warn({ err: error }, 'the views were not warmed up'),
-)
+const warming = { db, handler, host: `${LOCAL}:${port}`, traffic, isOver: () => isStopping }
+void warmUp(warming).catch((error: unknown) => log.warn({ err: error }, 'the views were not warmed up'))
 
 /** How long requests that are under way may take to end. One that is half-sent would never end by itself. */
 const GRACE_MS = 500

@@ -13,9 +13,9 @@ try {
   makeFolder(folder)
   // A server that runs on it must not have its file taken away.
   const letGo = holdFolder(folder, `process ${process.pid}, which makes the demo`)
-  if (process.argv.includes('--reset'))
-    for (const end of ['', '-wal', '-shm']) rmSync(dataFile(folder) + end, { force: true })
-  const db = await openDb(folder)
+  const isAnew = process.argv.includes('--reset')
+  if (isAnew) for (const end of ['', '-wal', '-shm']) rmSync(dataFile(folder) + end, { force: true })
+  const db = await openDb(folder, isAnew ? 'anew' : undefined)
   if ((await listGroups(db)).length === 0) {
     const scenario = JSON.parse(readFileSync(join(import.meta.dirname, '../demo/heron-lock.json'), 'utf8')) as Scenario
     const made = await seedDemo(db, scenario, Date.now())

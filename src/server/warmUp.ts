@@ -11,8 +11,31 @@ import { viewPaths } from './views'
 
 /* A view that is opened for the first time loads its code, which takes some seconds on a small machine. */
 
-/** Between two views, so that whoever asks meanwhile is answered first. */
-const PAUSE_MS = 50
+/** So long nobody may have asked for anything before the next view is made: who asks is answered first. */
+const QUIET_MS = 300
+const LOOK_MS = 50
+
+/** Who is answered now, and when somebody asked last. */
+export class Traffic {
+  private underWay = 0
+  private lastAt = performance.now()
+
+  /** The same handler, watched. */
+  watched(handler: Handler): Handler {
+    return (request, response, next) => {
+      this.underWay++
+      response.once('close', () => {
+        this.underWay--
+        this.lastAt = performance.now()
+      })
+      handler(request, response, next)
+    }
+  }
+
+  isQuiet(): boolean {
+    return this.underWay === 0 && performance.now() - this.lastAt >= QUIET_MS
+  }
+}
 
 /** Takes all that is written to it, and keeps none of it. */
 const nowhere = () =>
@@ -36,14 +59,24 @@ async function shownFirst(db: Db): Promise<readonly string[]> {
   return viewPaths({ group: group?.id ?? 'none', child: child?.id ?? 'none', session: session?.id ?? 'none' })
 }
 
+interface WarmUp {
+  readonly db: Db
+  readonly handler: Handler
+  /** The name that pages are asked for with. */
+  readonly host: string
+  readonly traffic: Pick<Traffic, 'isQuiet'>
+  readonly isOver: () => boolean
+}
+
 /**
- * Makes every view once and throws the pages away, one after the other, so that each is quick when it is asked for the
- * first time. `host` is the name that pages are asked for with. Nothing is changed by it, and a view that fails is left
- * to whoever opens it. Stops before the next view once `isOver` says so.
+ * Makes every view once and throws the pages away, one after the other while nobody asks for anything, so that each is
+ * quick when it is asked for the first time. Nothing is changed by it, and a view that fails is left to whoever opens
+ * it. Stops before the next view once `isOver` says so.
  */
-export async function warmUp(db: Db, handler: Handler, host: string, isOver: () => boolean): Promise<void> {
+export async function warmUp({ db, handler, host, traffic, isOver }: WarmUp): Promise<void> {
   for (const path of await shownFirst(db)) {
-    await pause(PAUSE_MS)
+    do await pause(LOOK_MS)
+    while (!isOver() && !traffic.isQuiet())
     if (isOver()) return
     await answered(handler, path, host).catch((error: unknown) => log.warn({ err: error }, `${path} was not warmed up`))
   }
