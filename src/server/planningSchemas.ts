@@ -151,14 +151,13 @@ const ownActivityFields: { readonly [Field in keyof Required<OwnActivityBody>]: 
 export const ownActivityBody = Joi.object<OwnActivityBody>(ownActivityFields)
 
 /** An activity of the catalogue, or one of one's own, which stands in the step whole. */
-const activityId = Joi.when('own', {
-  is: Joi.object().required(),
-  then: uuid.required(),
-  otherwise: Joi.string()
-    .valid(STATIONS_ID, ...catalogue.map((activity) => activity.id))
-    .required(),
-})
-const own = Joi.object({ id: uuid.required(), name: name.required(), ...ownActivityFields })
+/** An activity of the catalogue, or stations. */
+export const catalogueId = Joi.string()
+  .valid(STATIONS_ID, ...catalogue.map((activity) => activity.id))
+  .required()
+
+const activityId = Joi.when('own', { is: Joi.object().required(), then: uuid.required(), otherwise: catalogueId })
+export const own = Joi.object({ id: uuid.required(), name: name.required(), ...ownActivityFields })
 const stepFields = {
   id: Joi.string().max(40).required(),
   rung: rung.required(),
@@ -166,7 +165,7 @@ const stepFields = {
   why: plainText(1000).allow('').required(),
 }
 const tookSeconds = Joi.number().strict().integer().min(1).max(LONGEST_TOOK_SECONDS)
-const stations = Joi.object({
+export const stations = Joi.object({
   teams: Joi.array()
     .items(Joi.object({ childIds: Joi.array().items(uuid).unique().max(GROUP_MOST).required(), rung: rung.required() }))
     .min(FEWEST_STATIONS)

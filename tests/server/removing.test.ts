@@ -6,9 +6,10 @@ import { EMPTY_OWN } from '../../src/core/activities'
 import type { Db } from '../../src/server/connection'
 import { childData, childPage } from '../../src/server/data/childFile'
 import { compareBackup, restoreBackup } from '../../src/server/data/restoring'
+import { takeIn } from '../../src/server/data/takingIn'
 import { readWorkspaceFile } from '../../src/server/data/readWorkspace'
 import { workspaceZip } from '../../src/server/data/workspaceFile'
-import { dataFile } from '../../src/server/db'
+import { dataFile, openDb } from '../../src/server/db'
 import { backUp, backupsIn, changeKeeping } from '../../src/server/keeping/backups'
 import { damagedRows, setDamagedAside } from '../../src/server/keeping/damage'
 import { listDeeds } from '../../src/server/keeping/deeds'
@@ -17,7 +18,14 @@ import { countAnswersBefore, forgetAnswersBefore } from '../../src/server/keepin
 import { namePlaces, removeThing } from '../../src/server/keeping/removing'
 import { forgetUndone, listUndos, takeBackChange } from '../../src/server/keeping/undos'
 import { childReports } from '../../src/server/reports'
-import { listAnswers, placedAt, recordAnswers } from '../../src/server/stores/answers'
+import {
+  listAnswers,
+  listChanges,
+  placedAt,
+  recordAnswers,
+  removeAnswer,
+  undoChange,
+} from '../../src/server/stores/answers'
 import { addKept, getKept } from '../../src/server/stores/kept'
 import { addNote } from '../../src/server/stores/judgement'
 import { addChild, listChildren, listGroups } from '../../src/server/stores/people'
@@ -101,7 +109,9 @@ describe('removing a child', () => {
       .db('session_steps')
       .where({ session_id: session?.id, position: 0 })
       .update({ why: `Half past: ${NAME} is on it.`, activity_id: bell.id, own: JSON.stringify(bell) })
-    const print = { printable: 'read-dials', options: { title: `For ${NAME}` }, seed: 1, made: 6 }
+    const wording = { language: 'en-GB', form: 'turns' }
+    const options = { title: `For ${NAME}`, paper: 'a4', wording, rung: 'oclock', count: 6 }
+    const print = { printable: 'read-dials', options, seed: 1, made: 6 }
     await other.db('prints').insert({
       id: crypto.randomUUID(),
       name: `${NAME}’s sheet`,
@@ -195,6 +205,54 @@ describe('each kind of thing', () => {
     }
     await other.db.destroy()
   }, 120_000)
+
+  it('that a file brought goes again, though a group was removed in between', async () => {
+    const { db: from } = await demo()
+    const whole = await workspaceZip(from, NOW)
+    await from.destroy()
+    const own = await openDb(folder())
+    const brought = await takeIn(own, readWorkspaceFile(whole), 'keep', doing())
+    const [group] = await listGroups(own)
+    await removeThing(own, 'groups', group?.id ?? '', doing(1))
+    await takeBackChange(own, brought.id, doing(2))
+    expect(await listChildren(own)).toEqual([])
+    await own.destroy()
+  }, 60_000)
+
+  it('comes back without what it referred to, where that was removed since', async () => {
+    const { db: own } = await demo()
+    const answer = (await listAnswers(own)).find(({ sessionId }) => sessionId !== undefined)
+    const removal = await removeThing(own, 'children', answer?.childId ?? '', doing())
+    await removeThing(own, 'sessions', answer?.sessionId ?? '', doing(1))
+    await takeBackChange(own, removal.id, doing(2))
+    const back = (await listAnswers(own, { childId: answer?.childId })).find(({ id }) => id === answer?.id)
+    expect(back).toEqual({ ...answer, sessionId: undefined })
+    await own.destroy()
+  }, 60_000)
+
+  it('an answer that was removed comes back with when it came in', async () => {
+    const { db: own } = await demo()
+    const [answer] = await listAnswers(own)
+    const id = answer?.id ?? ''
+    await own('answers')
+      .where({ id })
+      .update({ received_at: NOW, device_at: NOW - 1 })
+    const before = (await own('answers').where({ id }).first()) as unknown
+    await removeAnswer(own, id, 'A slip', NOW)
+    const [change] = await listChanges(own, answer?.childId ?? '')
+    await undoChange(own, change?.id ?? '')
+    expect(await own('answers').where({ id }).first()).toEqual(before)
+    await own.destroy()
+  }, 60_000)
+
+  it('a child that is added twice at once is one child', async () => {
+    const { db: own } = await demo()
+    const child = { id: crypto.randomUUID(), name: 'Elka', age: 6, startsAt: 'half' } as const
+    const made = await Promise.all([0, 1, 2].map(() => addChild(own, child, NOW)))
+    expect(new Set(made.map(({ id }) => id)).size).toBe(1)
+    expect((await listChildren(own)).filter(({ id }) => id === child.id)).toHaveLength(1)
+    await own.destroy()
+  }, 60_000)
 
   it('old answers are counted, forgotten and brought back', async () => {
     const other = await demo()

@@ -1,4 +1,5 @@
 import type { Db } from '../connection'
+import { DamagedRow, parsed, readable } from '../stores/readable'
 import { type Doc, KIND_IDS, type Kind, type KindId, kinds } from './kinds'
 
 /* Things in and out of the database, by the table of kinds. */
@@ -30,15 +31,15 @@ export async function readKind(db: Db, kind: Kind, where: Where = {}): Promise<R
   const docs: Doc[] = []
   const damaged: Damaged[] = []
   for (const row of rows) {
-    const doc = docOf(kind, row)
-    if (!doc) damaged.push({ kind: kind.id, key: pick(row, kind.key), row })
-    else docs.push(kind.parts ? { ...doc, [kind.parts.field]: parts.get(String(row.id)) ?? [] } : doc)
+    const doc = attempted(() => docOf(kind, row, parts.get(String(row.id))))
+    if (doc) docs.push(doc)
+    else damaged.push({ kind: kind.id, key: pick(row, kind.key), row })
   }
   return { docs, damaged }
 }
 
-async function readParts(db: Db, { parts }: Kind, owners: readonly Row[]): Promise<Map<string, Doc[]>> {
-  const byOwner = new Map<string, Doc[]>()
+async function readParts(db: Db, { parts }: Kind, owners: readonly Row[]): Promise<Map<string, Row[]>> {
+  const byOwner = new Map<string, Row[]>()
   if (!parts) return byOwner
   const query = db(parts.table).orderBy([parts.by, 'position'])
   // A few are asked for by name; for all, one look at the whole table is quicker, and has no limit.
@@ -49,31 +50,33 @@ async function readParts(db: Db, { parts }: Kind, owners: readonly Row[]): Promi
     )
   for (const row of (await query) as Row[]) {
     const owner = String(row[parts.by])
-    byOwner.set(owner, [...(byOwner.get(owner) ?? []), partOf(parts, row)])
+    byOwner.set(owner, [...(byOwner.get(owner) ?? []), row])
   }
   return byOwner
 }
 
-function partOf({ columns, json }: NonNullable<Kind['parts']>, row: Row): Doc {
-  const unpack = (column: string) =>
-    json.includes(column) && typeof row[column] === 'string' ? (JSON.parse(row[column]) as unknown) : row[column]
-  return Object.fromEntries(Object.keys(columns).map((column) => [column, unpack(column)]))
+/**
+ * The one reader of what is kept: a row, with the rows of its parts, as the thing that it is. Throws DamagedRow where it
+ * is not whole.
+ */
+export function docOf(kind: Kind, row: Row, parts: readonly Row[] = []): Doc {
+  const own = fieldsOf(Object.keys(kind.columns), kind.json, row)
+  const { parts: of } = kind
+  const doc = of ? { ...own, [of.field]: parts.map((part) => fieldsOf(Object.keys(of.columns), of.json, part)) } : own
+  if (!kind.isWhole(doc)) throw new DamagedRow()
+  return doc
 }
 
-function docOf(kind: Kind, row: Row): Doc | undefined {
-  try {
-    const doc: Doc = Object.fromEntries(
-      Object.keys(kind.columns).map((column) => [
-        column,
-        kind.json.includes(column) && typeof row[column] === 'string'
-          ? (JSON.parse(row[column]) as unknown)
-          : (row[column] ?? null),
-      ]),
-    )
-    return kind.isWhole(doc) ? doc : undefined
-  } catch {
-    return undefined
+function fieldsOf(columns: readonly string[], json: readonly string[], row: Row): Doc {
+  const unpack = (column: string): unknown => {
+    const value = row[column] ?? null
+    return json.includes(column) && value !== null ? parsed(value, () => true) : value
   }
+  return Object.fromEntries(columns.map((column) => [column, unpack(column)]))
+}
+
+function attempted(read: () => Doc): Doc | undefined {
+  return readable([{}], read)[0]
 }
 
 const pick = (row: Row, columns: readonly string[]): Doc =>

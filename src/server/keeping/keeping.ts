@@ -1,4 +1,5 @@
 import type { Db } from '../connection'
+import { parsed } from '../stores/readable'
 
 /** How the data is kept: where backups go, how many, and the hash of the passcode where one was set in the app. */
 export interface Keeping {
@@ -15,7 +16,7 @@ export async function getKeeping(db: Db): Promise<Keeping> {
   // A database that is about to be brought up to date has no such table yet.
   if (!(await db.schema.hasTable('keeping'))) return KEEPING_DEFAULTS
   const row = (await db('keeping').where({ id: 1 }).first()) as { body: string } | undefined
-  return { ...KEEPING_DEFAULTS, ...(row && (JSON.parse(row.body) as Partial<Keeping>)) }
+  return { ...KEEPING_DEFAULTS, ...(row && parsed<Partial<Keeping>>(row.body)) }
 }
 
 export async function setKeeping(db: Db, change: Partial<Keeping>): Promise<Keeping> {

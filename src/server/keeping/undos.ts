@@ -4,6 +4,7 @@ import { type Db, inTransaction } from '../connection'
 import { Problem, notFound } from '../problem'
 import { type Doing, writeDeed } from './deeds'
 import { isBack } from '../stores/gone'
+import { isObject, parsed, readable } from '../stores/readable'
 import { canonical, keyOf, putDoc, readDoc, readKind, removeDoc } from './docs'
 import { type Doc, KIND_IDS, type KindId, kinds } from './kinds'
 
@@ -23,6 +24,13 @@ export const UNDO_OF = {
   restored: { deed: 'took back a restore', ms: 24 * 3_600_000 },
 } as const satisfies Partial<Record<DeedName, { deed: DeedName; ms: number }>>
 export type Undoable = keyof typeof UNDO_OF
+
+interface UndoBody {
+  readonly what: Undoable
+  readonly changes: readonly Change[]
+}
+
+const isUndo = (value: unknown) => isObject(value) && String(value.what) in UNDO_OF && Array.isArray(value.changes)
 
 /** What others refer to is written first and removed last. */
 const inOrder = (changes: readonly Change[]) =>
@@ -75,21 +83,57 @@ export function takeBackChange(db: Db, id: string, doing: Doing): Promise<TakenB
     const row = (await trx('undos').where({ id }).where('until', '>', doing.now).first()) as
       { body: string; what: string } | undefined
     if (!row) throw notFound('change that can still be taken back', id)
-    const { what, changes } = JSON.parse(row.body) as { what: Undoable; changes: Change[] }
+    const { what, changes } = parsed<UndoBody>(row.body, isUndo)
     const ready: Change[] = []
     for (const { kind, before, after } of changes) {
       const key = before ?? after
       const now = key && ((await readDoc(trx, kinds[kind], key)) ?? null)
-      if (canonical(now) === canonical(after)) ready.push({ kind, before: after, after: before })
+      if (isAsLeft(kind, now ?? null, after)) ready.push({ kind, before: after, after: before })
     }
     await refuseOrphans(trx, ready)
-    await write(trx, ready)
-    await isBack(trx, childrenIn(ready))
+    const fitting = await withWhatIsThere(trx, ready)
+    await write(trx, fitting)
+    await isBack(trx, childrenIn(fitting))
     await trx('undos').where({ id }).delete()
     await writeDeed(trx, UNDO_OF[what].deed, row.what, doing)
-    return { back: ready.length, stays: changes.length - ready.length }
+    return { back: fitting.length, stays: changes.length - fitting.length }
   })
 }
+
+/** Whether a thing is as a change left it. That what it referred to was removed since is no change of its own. */
+function isAsLeft(kind: KindId, now: Doc | null, after: Doc | null): boolean {
+  if (now === null || after === null) return now === after
+  const lost = Object.keys(kinds[kind].refers).filter((column) => now[column] === null)
+  return canonical(now) === canonical({ ...after, ...nulls(lost) })
+}
+
+const nulls = (columns: readonly string[]) => Object.fromEntries(columns.map((column) => [column, null]))
+
+/**
+ * The changes without references to what was removed since and does not come back with them. What cannot be without the
+ * thing that it refers to stays away.
+ */
+async function withWhatIsThere(db: Db, changes: readonly Change[]): Promise<Change[]> {
+  const coming = new Set(changes.flatMap(({ kind, after }) => (after ? [`${kind} ${String(after.id)}`] : [])))
+  const isThere = async (kind: KindId, id: unknown) =>
+    id === null ||
+    coming.has(`${kind} ${String(id)}`) ||
+    (await db(kinds[kind].table).where({ id }).first('id')) !== undefined
+  const fitting: Change[] = []
+  for (const change of changes) {
+    const { kind, after } = change
+    const lost: string[] = []
+    for (const [column, to] of Object.entries(kinds[kind].refers))
+      if (after && !(await isThere(to, after[column]))) lost.push(column)
+    if (after && lost.every((column) => mayBeNone(kind, column)))
+      fitting.push({ ...change, after: { ...after, ...nulls(lost) } })
+    else if (!after) fitting.push(change)
+  }
+  return fitting
+}
+
+const mayBeNone = (kind: KindId, column: string) =>
+  kinds[kind].schema.extract(column).validate(null).error === undefined
 
 /** What was kept since must not go along with what is taken back: then nothing is, and it is said why. */
 async function refuseOrphans(db: Db, changes: readonly Change[]): Promise<void> {
@@ -120,7 +164,9 @@ export async function forgetUndone(db: Db, now: number): Promise<void> {
   if (over.length === 0) return
   await db.transaction(async (trx) => {
     for (const { id, at, body } of over) {
-      const { what, changes } = JSON.parse(body) as { what: Undoable; changes: Change[] }
+      // One that cannot be read any more is forgotten as well.
+      const [read] = readable([{}], () => parsed<UndoBody>(body, isUndo))
+      const { what, changes } = read ?? { what: undefined, changes: [] }
       const children = changes.filter(({ kind, after }) => kind === 'children' && after === null)
       // Whatever was kept to be taken back before may hold the child as well, and so may damaged rows.
       if (what === 'removed' && children.length > 0) await trx('undos').where('at', '<', at).delete()

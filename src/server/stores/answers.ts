@@ -6,7 +6,7 @@ import { isRight } from '../../core/teaching'
 import type { Db } from '../connection'
 import { notFound } from '../problem'
 import { goneAmong, noteGone } from './gone'
-import { isAnswerBody, parsed, readable } from './readable'
+import { instantIn, isAnswerBody, parsed, readable } from './readable'
 
 /** Two clocks that differ by less are taken to agree: a request may be on its way as long. */
 const CLOCKS_AGREE_MS = 60_000
@@ -44,7 +44,7 @@ function rowToAnswer(row: Row): Answer {
     id: String(row.id),
     childId: String(row.child_id),
     sessionId: row.session_id === null ? undefined : String(row.session_id),
-    at: Number(row.at),
+    at: instantIn(row.at),
     right: Boolean(row.right),
     ...parsed<Body>(row.body, isAnswerBody),
   }
@@ -141,10 +141,15 @@ export async function correctAnswer(
 export async function removeAnswer(db: Db, id: AnswerId, reason: string, now: Instant): Promise<void> {
   await db.transaction(async (trx) => {
     const before = await getAnswer(trx, id)
+    const { received_at: receivedAt, device_at: deviceAt } = (await trx('answers').where({ id }).first()) as Row
     await trx('answers').where({ id }).delete()
-    await addChange(trx, { before, after: null, what: 'removed', reason }, now)
+    const whole: Removed = { ...before, receivedAt: receivedAt as Instant, deviceAt: deviceAt as Instant }
+    await addChange(trx, { before: whole, after: null, what: 'removed', reason }, now)
   })
 }
+
+/** A removed answer is kept with what its row says beside it, so that it comes back as it was. */
+type Removed = Answer & { readonly receivedAt?: Instant | null; readonly deviceAt?: Instant | null }
 
 type NewChange = Pick<AnswerChange, 'before' | 'after' | 'what' | 'reason'>
 
@@ -183,12 +188,16 @@ export async function undoChange(db: Db, id: ChangeId): Promise<void> {
   await db.transaction(async (trx) => {
     const row: Row | undefined = await trx('answer_changes').where({ id }).first()
     if (!row) throw notFound('change', id)
-    const { before } = rowToChange(row)
+    const before: Removed = rowToChange(row).before
     const session: Row | undefined = await trx('sessions')
       .where({ id: before.sessionId ?? '' })
       .first('id')
     await trx('answers')
-      .insert(answerToRow(before, session ? String(session.id) : null))
+      .insert({
+        ...answerToRow(before, session ? String(session.id) : null),
+        received_at: before.receivedAt ?? null,
+        device_at: before.deviceAt ?? null,
+      })
       .onConflict('id')
       .merge(['body', 'right'])
     await trx('answer_changes').where({ id }).delete()

@@ -1,7 +1,9 @@
 import type { CountId, SessionId } from '../../core/ids'
 import type { GroupCount } from '../../core/records'
 import { type Db, inTransaction } from '../connection'
-import { parsed, readable } from './readable'
+import { docOf } from '../keeping/docs'
+import { kinds } from '../keeping/kinds'
+import { readable } from './readable'
 import { getSession } from './sessions'
 
 type Row = Record<string, unknown>
@@ -20,10 +22,8 @@ export function putCount(db: Db, { id, sessionId, at, item, lines }: GroupCount)
 export async function listCounts(db: Db, sessionId: SessionId): Promise<GroupCount[]> {
   await getSession(db, sessionId)
   const rows: Row[] = await db('group_counts').where({ session_id: sessionId }).orderBy('at')
-  return readable(rows, ({ id, at, body }) => ({
-    id: String(id) as CountId,
-    sessionId,
-    at: Number(at),
-    ...parsed<Pick<GroupCount, 'item' | 'lines'>>(body),
-  }))
+  return readable(rows, (row) => {
+    const { id, at, body } = docOf(kinds.group_counts, row)
+    return { id: id as CountId, sessionId, at: Number(at), ...(body as Pick<GroupCount, 'item' | 'lines'>) }
+  })
 }

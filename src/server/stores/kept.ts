@@ -2,7 +2,9 @@ import type { Instant } from '../../core/knowing'
 import type { Kept } from '../../core/records'
 import type { Db } from '../connection'
 import { notFound, staleVersion } from '../problem'
-import { parsed, readable } from './readable'
+import { docOf } from '../keeping/docs'
+import { kinds } from '../keeping/kinds'
+import { readable } from './readable'
 
 /**
  * Recipes, floor clocks, prints, days, stories and activities of one's own are kept alike: a name and a body that was
@@ -19,30 +21,31 @@ const ONE: Record<Shelf, string> = {
 }
 export type Row = Record<string, unknown>
 
-export function rowToKept<T>(row: Row): Kept<T> {
+export function rowToKept<T>(shelf: Shelf, row: Row): Kept<T> {
+  const { body } = docOf(kinds[shelf], row)
   return {
     id: String(row.id),
     name: String(row.name),
-    body: parsed<T>(row.body),
+    body: body as T,
     version: Number(row.version),
   }
 }
 
 export async function listKept<T>(db: Db, shelf: Shelf): Promise<Kept<T>[]> {
   const rows: Row[] = await db(shelf).orderBy([{ column: 'created_at', order: 'desc' }, { column: 'name' }])
-  return readable(rows, rowToKept<T>)
+  return readable(rows, (row) => rowToKept<T>(shelf, row))
 }
 
 export async function getKept<T>(db: Db, shelf: Shelf, id: string): Promise<Kept<T>> {
   const row: Row | undefined = await db(shelf).where({ id }).first()
   if (!row) throw notFound(ONE[shelf], id)
-  return rowToKept<T>(row)
+  return rowToKept<T>(shelf, row)
 }
 
 /** The same, or null where it is gone or none was named. */
 export async function findKept<T>(db: Db, shelf: Shelf, id: string | null): Promise<Kept<T> | null> {
   const row: Row | undefined = id === null ? undefined : await db(shelf).where({ id }).first()
-  return row ? (readable([row], rowToKept<T>)[0] ?? null) : null
+  return row ? (readable([row], (each) => rowToKept<T>(shelf, each))[0] ?? null) : null
 }
 
 /** Adding the same thing twice (a repeated send) changes nothing. */

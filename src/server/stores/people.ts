@@ -4,9 +4,10 @@ import { knownBefore } from '../../core/planning'
 import { type RungId, schools } from '../../core/teaching'
 import { GROUP_MOST } from '../fields'
 import type { Child, Group, GroupRules, NewChild } from '../../core/records'
-import type { Db } from '../connection'
+import { type Db, inTransaction } from '../connection'
 import { Problem, notFound, staleVersion } from '../problem'
-import { parsed } from './readable'
+import { groupRules } from '../planningSchemas'
+import { DamagedRow, fits, parsed, readable } from './readable'
 import { getSettings } from './settings'
 
 export interface ChildEdit {
@@ -16,6 +17,8 @@ export interface ChildEdit {
 }
 
 type Row = Record<string, unknown>
+
+const isRules = fits(groupRules)
 
 function rowToChild(row: Row): Child {
   return {
@@ -38,18 +41,20 @@ export async function getChild(db: Db, id: ChildId): Promise<Child> {
 }
 
 /** Adding the same child twice (a repeated send) changes nothing. */
-export async function addChild(db: Db, child: NewChild, now: Instant): Promise<Child> {
-  const known: Row | undefined = await db('children').where({ id: child.id }).first()
-  if (known) return getChild(db, child.id)
-  await db('children').insert({
-    id: child.id,
-    name: child.name,
-    age: child.age ?? null,
-    version: 1,
-    created_at: now,
+export function addChild(db: Db, child: NewChild, now: Instant): Promise<Child> {
+  return inTransaction(db, async (trx) => {
+    const known: Row | undefined = await trx('children').where({ id: child.id }).first()
+    if (known) return getChild(trx, child.id)
+    await trx('children').insert({
+      id: child.id,
+      name: child.name,
+      age: child.age ?? null,
+      version: 1,
+      created_at: now,
+    })
+    if (child.startsAt) await markKnownBefore(trx, { ...child, startsAt: child.startsAt }, now)
+    return getChild(trx, child.id)
   })
-  if (child.startsAt) await markKnownBefore(db, { ...child, startsAt: child.startsAt }, now)
-  return getChild(db, child.id)
 }
 
 /** Until answers say otherwise, what comes before the rung that a child starts at is the adult's word. */
@@ -83,18 +88,18 @@ export async function childBelongings(db: Db, id: ChildId): Promise<{ answers: n
 export async function listGroups(db: Db): Promise<Group[]> {
   const rows: Row[] = await db('groups').orderBy([{ column: 'created_at' }, { column: 'name' }])
   const members: Row[] = await db('group_children').orderBy('position')
-  return rows.map((row) => ({
+  return readable(rows, (row) => ({
     id: String(row.id),
     name: String(row.name),
     version: Number(row.version),
-    rules: parsed<GroupRules>(String(row.rules)),
+    rules: parsed<GroupRules>(row.rules, isRules),
     childIds: members.filter((member) => member.group_id === row.id).map((member) => String(member.child_id)),
   }))
 }
 
 export async function getGroup(db: Db, id: GroupId): Promise<Group> {
   const group = (await listGroups(db)).find((each) => each.id === id)
-  if (!group) throw notFound('group', id)
+  if (!group) throw (await db('groups').where({ id }).first()) ? new DamagedRow() : notFound('group', id)
   return group
 }
 

@@ -1,3 +1,4 @@
+import type Joi from 'joi'
 import { rungs } from '../../core/teaching'
 
 /* One damaged row must not take the others down: it is left out here, and shown in Your data. */
@@ -17,11 +18,19 @@ export const isObject = (value: unknown): value is Record<string, unknown> =>
 
 const RUNG_IDS: ReadonlySet<unknown> = new Set(rungs.map(({ id }) => id))
 
+export const isRung = (value: unknown): boolean => RUNG_IDS.has(value)
+
+/** Whether a value is what a schema says, as it stands. */
+export const fits =
+  (schema: Joi.Schema) =>
+  (value: unknown): boolean =>
+    schema.validate(value, { convert: false }).error === undefined
+
 /** Whether the body of an answer has what every view reads first. */
 export function isAnswerBody(body: unknown): boolean {
   if (!isObject(body) || !isObject(body.item) || !isObject(body.given)) return false
   const { rung, shown, answer, lures } = body.item
-  return RUNG_IDS.has(rung) && isObject(shown) && isObject(answer) && Array.isArray(lures)
+  return isRung(rung) && isObject(shown) && isObject(answer) && Array.isArray(lures)
 }
 
 /** The JSON of a column. Throws DamagedRow where it is none, or not what it should be. */
@@ -34,6 +43,12 @@ export function parsed<T>(text: unknown, isRight: (value: unknown) => boolean = 
   }
   if (!isRight(value)) throw new DamagedRow()
   return value as T
+}
+
+/** An instant of a column, milliseconds since 1970. */
+export function instantIn(value: unknown): number {
+  if (typeof value !== 'number') throw new DamagedRow()
+  return value
 }
 
 /** What can be read of the rows. */

@@ -10,7 +10,7 @@ import { getSession } from './sessions'
 /** The prints that are printed with a session, the earliest kept first. */
 export async function printsOfSession(db: Db, sessionId: SessionId): Promise<Kept<SavedPrint>[]> {
   const rows: Row[] = await db('prints').where({ session_id: sessionId }).orderBy('created_at')
-  return readable(rows, rowToKept<SavedPrint>)
+  return readable(rows, (row) => rowToKept<SavedPrint>('prints', row))
 }
 
 /** The session that a kept print is in; null where it is in none. */

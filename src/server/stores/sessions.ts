@@ -7,9 +7,26 @@ import type { RungId } from '../../core/teaching'
 import { type Db, inTransaction } from '../connection'
 import { notFound, staleVersion } from '../problem'
 import { getKept } from './kept'
-import { parsed, readable } from './readable'
+import { catalogueId, own, stations } from '../planningSchemas'
+import { DamagedRow, fits, instantIn, isRung, parsed, readable } from './readable'
 
 type Row = Record<string, unknown>
+
+const [isOwn, isStations, isActivity] = [fits(own), fits(stations), fits(catalogueId)]
+
+function rungIn({ rung }: Row): RungId {
+  if (!isRung(rung)) throw new DamagedRow()
+  return rung as RungId
+}
+
+/** What the session does not have yet is null. */
+const instantOrNone = (value: unknown): Instant | null => (value === null ? null : instantIn(value))
+
+/** The activity of a step: one of the catalogue, or one of the adult's own as it was then. */
+function activityIn({ activity_id: id, own: ownBody }: Row): string {
+  if (ownBody === null && !isActivity(id)) throw new DamagedRow()
+  return String(id)
+}
 
 function rowToSession(row: Row, steps: readonly Row[]): Session {
   return {
@@ -20,13 +37,13 @@ function rowToSession(row: Row, steps: readonly Row[]): Session {
     minutes: Number(row.minutes),
     place: row.place as Place,
     materials: parsed<MaterialId[]>(row.materials, Array.isArray),
-    plan: { rung: row.rung as RungId, steps: steps.map(rowToStep) },
+    plan: { rung: rungIn(row), steps: steps.map(rowToStep) },
     seed: Number(row.seed),
     note: String(row.note),
     recipeId: (row.recipe_id as string | null) ?? null,
     yardId: (row.yard_id as string | null) ?? null,
-    printedAt: (row.printed_at as number | null) ?? null,
-    doneAt: (row.done_at as number | null) ?? null,
+    printedAt: instantOrNone(row.printed_at),
+    doneAt: instantOrNone(row.done_at),
     version: Number(row.version),
   }
 }
@@ -34,12 +51,12 @@ function rowToSession(row: Row, steps: readonly Row[]): Session {
 function rowToStep(row: Row): PlanStep {
   return {
     id: String(row.id),
-    activityId: String(row.activity_id),
-    rung: row.rung as RungId,
+    activityId: activityIn(row),
+    rung: rungIn(row),
     minutes: Number(row.minutes),
     why: String(row.why),
-    ...(row.own !== null && { own: parsed<NonNullable<PlanStep['own']>>(String(row.own)) }),
-    ...(row.stations !== null && { stations: parsed<NonNullable<PlanStep['stations']>>(String(row.stations)) }),
+    ...(row.own !== null && { own: parsed<NonNullable<PlanStep['own']>>(row.own, isOwn) }),
+    ...(row.stations !== null && { stations: parsed<NonNullable<PlanStep['stations']>>(row.stations, isStations) }),
     ...(row.locked === 1 && { locked: true }),
     ...(row.took_seconds !== null && { tookSeconds: Number(row.took_seconds) }),
   }

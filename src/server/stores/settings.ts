@@ -1,6 +1,7 @@
 import type { Settings } from '../../core/records'
 import type { Db } from '../connection'
 import { staleVersion } from '../problem'
+import { isSettings } from '../keeping/kinds/people'
 import { parsed, readable } from './readable'
 
 export const SETTINGS_DEFAULTS = {
@@ -22,7 +23,7 @@ type Row = { body: string; version: number }
 export async function getSettings(db: Db): Promise<Settings> {
   const row: Row | undefined = await db('settings').where({ id: 1 }).first()
   if (!row) return SETTINGS_DEFAULTS
-  const [body] = readable([row], () => parsed<Partial<Settings>>(row.body))
+  const [body] = readable([row], () => parsed<Partial<Settings>>(row.body, isSettings))
   return { ...SETTINGS_DEFAULTS, ...body, version: row.version }
 }
 

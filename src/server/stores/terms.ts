@@ -4,15 +4,17 @@ import type { KeptTerm, TermEdit } from '../../core/records'
 import { type Db, inTransaction } from '../connection'
 import { staleVersion } from '../problem'
 import { getGroup } from './people'
-import { parsed, readable } from './readable'
+import { docOf } from '../keeping/docs'
+import { kinds } from '../keeping/kinds'
+import { readable } from './readable'
 
-type Row = { body: string; version: number }
+type Row = { body: string; version: number; created_at: number }
 
 /** A group's term as it was kept; null where none was. */
 export async function findTerm(db: Db, groupId: GroupId): Promise<KeptTerm | null> {
   const row: Row | undefined = await db('terms').where({ group_id: groupId }).first()
   if (!row) return null
-  const [body] = readable([row], () => parsed<Omit<KeptTerm, 'version'>>(row.body))
+  const [body] = readable([row], () => docOf(kinds.terms, row).body as Omit<KeptTerm, 'version'>)
   return body ? { ...body, version: row.version } : null
 }
 

@@ -4,8 +4,9 @@ import { name, uuid, version } from '../../fields'
 import { recipe, yard } from '../../makeSchemas'
 import { ownActivityBody } from '../../planningSchemas'
 import { savedPrint } from '../../printSchemas'
+import { fits } from '../../stores/readable'
 import { story } from '../../storySchemas'
-import { type Kind, type KindId, created, named, shelf } from './kind'
+import { type Kind, type KindId, type KindSpec, created, named, shelf } from './kind'
 import { people } from './people'
 import { records } from './records'
 import { sessions } from './sessions'
@@ -17,7 +18,7 @@ import { sessions } from './sessions'
 
 export { type Doc, KIND_IDS, type Kind, type KindId } from './kind'
 
-const all: readonly Kind[] = [
+const all: readonly KindSpec[] = [
   ...people,
   shelf('own_activities', ['activity of your own', 'activities of your own'], ownActivityBody),
   shelf('recipes', ['made clock', 'made clocks'], recipe),
@@ -40,7 +41,9 @@ const all: readonly Kind[] = [
   ...records,
 ]
 
-export const kinds = Object.fromEntries(all.map((kind) => [kind.id, kind])) as Readonly<Record<KindId, Kind>>
+export const kinds = Object.fromEntries(
+  all.map((kind) => [kind.id, { isWhole: fits(kind.schema), ...kind }]),
+) as unknown as Readonly<Record<KindId, Kind>>
 
 /** Tables that are in no file, and why. A test holds that each table is in `kinds` or here. */
 export const LEFT_OUT: Readonly<Record<string, string>> = {

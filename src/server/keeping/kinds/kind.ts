@@ -1,6 +1,5 @@
 import Joi from 'joi'
 import { instant, name, uuid, version } from '../../fields'
-import { isObject } from '../../stores/readable'
 
 /* What every kind of thing that is kept says of itself. */
 
@@ -33,13 +32,16 @@ export interface Kind {
   readonly json: readonly string[]
   readonly parts?: Parts
   readonly schema: Joi.ObjectSchema
-  /** Whether what was read has what every view reads first. What has not is damaged. */
+  /** Whether what was read, with its parts, is what may be written. What is not is damaged. */
   readonly isWhole: (doc: Doc) => boolean
   /** Kinds by the column that refers to them: what is referred to must be there. */
   readonly refers: Readonly<Record<string, KindId>>
   /** How one is named where it is listed. */
   readonly label: (doc: Doc) => string
 }
+
+/** A kind is what its schema says, unless it knows a quicker or a kinder look. */
+export type KindSpec = Omit<Kind, 'isWhole'> & Partial<Pick<Kind, 'isWhole'>>
 
 export const KIND_IDS = [
   'settings',
@@ -67,8 +69,6 @@ export const CREATED = 'when it was made, in milliseconds since 1970'
 export const AT = 'when, in milliseconds since 1970'
 export const created = { created_at: instant.required() }
 export const named = { id: 'its id, a UUID', name: 'its name', version: VERSION, created_at: CREATED }
-export const hasBody = (doc: Doc) => isObject(doc.body)
-export const always = () => true
 export const byName = (doc: Doc) => String(doc.name)
 export const nothing = {} as const
 
@@ -77,8 +77,8 @@ export function shelf(
   id: KindId,
   [one, many]: readonly [string, string],
   body: Joi.Schema,
-  more: Partial<Kind> = {},
-): Kind {
+  more: Partial<KindSpec> = {},
+): KindSpec {
   const fields = { id: uuid.required(), name: name.required(), body: body.required(), version: version.required() }
   return {
     id,
@@ -89,7 +89,6 @@ export function shelf(
     columns: { ...named, body: `the ${one} itself` },
     json: ['body'],
     schema: Joi.object({ ...fields, ...created }),
-    isWhole: hasBody,
     refers: nothing,
     label: byName,
     ...more,

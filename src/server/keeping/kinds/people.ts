@@ -1,12 +1,14 @@
 import Joi from 'joi'
 import { GROUP_MOST, age, name, settingsBody, uuid, version } from '../../fields'
 import { groupRules, termBody } from '../../planningSchemas'
-import { isObject } from '../../stores/readable'
-import { CREATED, type Kind, VERSION, always, byName, created, hasBody, named, nothing } from './kind'
+import { fits } from '../../stores/readable'
+import { CREATED, type KindSpec, VERSION, byName, created, named, nothing } from './kind'
 
 /* Who is there, and the rules that they live by. */
 
-export const people: readonly Kind[] = [
+export const isSettings = fits(Joi.object(settingsBody).fork(Object.keys(settingsBody), (rule) => rule.optional()))
+
+export const people: readonly KindSpec[] = [
   {
     id: 'settings',
     table: 'settings',
@@ -20,7 +22,8 @@ export const people: readonly Kind[] = [
       body: Joi.object(settingsBody).required(),
       version: version.required(),
     }),
-    isWhole: hasBody,
+    // Rules that came later are missing in older ones: then they are as usual.
+    isWhole: ({ body, version: count }) => isSettings(body) && typeof count === 'number',
     refers: nothing,
     label: () => 'House rules',
   },
@@ -39,7 +42,6 @@ export const people: readonly Kind[] = [
       version: version.required(),
       ...created,
     }),
-    isWhole: always,
     refers: nothing,
     label: byName,
   },
@@ -70,7 +72,6 @@ export const people: readonly Kind[] = [
         .max(GROUP_MOST)
         .required(),
     }),
-    isWhole: ({ rules }) => isObject(rules),
     refers: nothing,
     label: byName,
   },
@@ -93,7 +94,6 @@ export const people: readonly Kind[] = [
       version: version.required(),
       ...created,
     }),
-    isWhole: hasBody,
     refers: { group_id: 'groups' },
     label: () => 'Term',
   },

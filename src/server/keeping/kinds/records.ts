@@ -4,7 +4,7 @@ import { type Item, isRight } from '../../../core/teaching'
 import { answerBody, countLines, instant, item, rung, uuid } from '../../fields'
 import { isAnswerBody } from '../../stores/readable'
 import { plainText } from '../../text'
-import { AT, type Kind, always, flag, hasBody, nothing } from './kind'
+import { AT, type KindSpec, flag, nothing } from './kind'
 
 /* What was answered, judged, noted and counted. */
 
@@ -14,10 +14,13 @@ const answerOnly = Joi.object({
   sessionId: uuid,
   at: instant.required(),
   right: Joi.boolean().required(),
+  // Beside an answer that was removed, so that it comes back as it was.
+  receivedAt: instant.allow(null),
+  deviceAt: instant.allow(null),
   ...answerBody,
 })
 
-export const records: readonly Kind[] = [
+export const records: readonly KindSpec[] = [
   {
     id: 'answers',
     table: 'answers',
@@ -48,7 +51,8 @@ export const records: readonly Kind[] = [
       ...doc,
       right: isRight(doc.body.item, doc.body.given) ? 1 : 0,
     })),
-    isWhole: ({ body }) => isAnswerBody(body),
+    // There are many thousands of them, and each is checked by its schema as it comes in.
+    isWhole: ({ body, at }) => isAnswerBody(body) && typeof at === 'number',
     refers: { child_id: 'children', session_id: 'sessions' },
     label: (doc) => `Answer of ${new Date(Number(doc.at)).toISOString().slice(0, 10)}`,
   },
@@ -77,7 +81,8 @@ export const records: readonly Kind[] = [
       before: answerOnly.required(),
       after: answerOnly.allow(null).required(),
     }),
-    isWhole: ({ before, after }) => isAnswerBody(before) && (after === null || isAnswerBody(after)),
+    isWhole: ({ before, after, at }) =>
+      isAnswerBody(before) && (after === null || isAnswerBody(after)) && typeof at === 'number',
     refers: { child_id: 'children' },
     label: (doc) => String(doc.reason),
   },
@@ -102,7 +107,6 @@ export const records: readonly Kind[] = [
       note: plainText(500).allow('').required(),
       at: instant.required(),
     }),
-    isWhole: always,
     refers: { child_id: 'children' },
     label: (doc) => `${String(doc.rung)}: ${String(doc.verdict)}`,
   },
@@ -120,7 +124,6 @@ export const records: readonly Kind[] = [
       at: instant.required(),
       text: plainText(2000).required(),
     }),
-    isWhole: always,
     refers: { child_id: 'children' },
     label: (doc) => String(doc.text).slice(0, 60),
   },
@@ -138,7 +141,6 @@ export const records: readonly Kind[] = [
       at: instant.required(),
       body: Joi.object({ item: item.required(), lines: countLines.required() }).required(),
     }),
-    isWhole: hasBody,
     refers: { session_id: 'sessions' },
     label: (doc) => `Count of ${new Date(Number(doc.at)).toISOString().slice(0, 10)}`,
   },
@@ -165,7 +167,6 @@ export const records: readonly Kind[] = [
       detail: plainText(1000).allow('').required(),
       device: plainText(60).required(),
     }),
-    isWhole: always,
     refers: nothing,
     label: (doc) => String(doc.what),
   },

@@ -2,9 +2,9 @@ import Joi from 'joi'
 import { date, instant, materialList, minuteOfDay, minutes, place, rung, uuid, version } from '../../fields'
 import { stepRow } from '../../planningSchemas'
 import { plainText } from '../../text'
-import { CREATED, type Kind, VERSION, created } from './kind'
+import { CREATED, type KindSpec, VERSION, created } from './kind'
 
-export const sessions: Kind = {
+export const sessions: KindSpec = {
   id: 'sessions',
   table: 'sessions',
   one: 'session',
@@ -65,7 +65,6 @@ export const sessions: Kind = {
     ...created,
     steps: Joi.array().items(stepRow).unique('id').max(20).required(),
   }),
-  isWhole: (doc) => Array.isArray(doc.materials),
   refers: { group_id: 'groups' },
   label: (doc) => `Session of ${String(doc.date)}`,
 }
