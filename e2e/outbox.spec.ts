@@ -130,3 +130,27 @@ test('a plan that was edited without a connection is shown again, and both are k
   await page.goto('/children')
   await expect(page.getByText('A plan was changed here and elsewhere.')).toBeHidden()
 })
+
+test('an answer that the server does not take stays on the screen with its reason, and can be sent again', async ({
+  page,
+  request,
+  quiet,
+}) => {
+  quiet.allow(/Failed to load resource/)
+  const { group } = await makeGroup(request, 'Not taken', ['Moss'])
+  const session = await makeSession(request, group.id)
+  await openTable(page, session)
+  await openCheck(page)
+  const why = 'The page is older than the server.'
+  await page.route('**/api/answers', (route) => route.fulfill({ status: 400, json: { title: 'Old', detail: why } }))
+  await page.keyboard.press('2')
+  const notTaken = page.getByRole('list', { name: 'Not taken' })
+  await expect(notTaken).toContainText(`An answer, `)
+  await expect(notTaken).toContainText(why)
+  await page.reload()
+  await expect(notTaken).toContainText(why)
+  await page.unroute('**/api/answers')
+  await page.getByRole('button', { name: 'Send again' }).click()
+  await expect(notTaken).toHaveCount(0)
+  await expect.poll(() => answersOf(request, session.id)).toHaveLength(1)
+})

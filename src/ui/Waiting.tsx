@@ -3,7 +3,10 @@ import { createPortal } from 'react-dom'
 import { useMounted } from '@mantine/hooks'
 import type { Safety } from './outbox/waiting'
 import { useReadyToKeep } from './outbox/useReadyToKeep'
+import { later } from './later'
 import { type WaitingNow, useWaiting } from './outbox/useWaiting'
+
+const notTaken = later(async () => (await import('./NotTaken')).NotTaken)
 
 /** Where what waits is kept, in words. */
 const WHERE: Record<Safety, string> = {
@@ -36,11 +39,7 @@ export function WaitingLines({ now }: { now: WaitingNow }) {
           A plan was changed here and elsewhere. <Anchor href={`/plan/${id}`}>Open it</Anchor> to choose.
         </Text>
       ))}
-      {refused.length > 0 && (
-        <Text size="sm" c="var(--attention)" role="alert">
-          Not kept: {[...new Set(refused)].join(' ')}
-        </Text>
-      )}
+      {refused.length > 0 && <notTaken.Part things={refused} />}
     </>
   )
 }

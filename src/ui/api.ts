@@ -27,8 +27,10 @@ interface ProblemBody {
   readonly detail?: string
 }
 
-const asJson = (method: string, body?: unknown): RequestInit => ({
+/** A request as JSON, given up after `ms` where that is said. */
+const asJson = (method: string, body?: unknown, ms?: number): RequestInit => ({
   method,
+  signal: ms === undefined ? undefined : AbortSignal.timeout(ms),
   headers: body === undefined ? {} : { 'content-type': 'application/json' },
   body: body === undefined ? undefined : JSON.stringify(body),
 })
@@ -48,9 +50,9 @@ async function call<T>(path: string, sent: RequestInit): Promise<T> {
 
 export const api = {
   get: <T>(path: string) => call<T>(path, asJson('GET')),
-  post: <T>(path: string, body: unknown) => call<T>(path, asJson('POST', body)),
-  put: <T>(path: string, body: unknown) => call<T>(path, asJson('PUT', body)),
-  remove: <T = unknown>(path: string) => call<T>(path, asJson('DELETE')),
+  post: <T>(path: string, body: unknown, ms?: number) => call<T>(path, asJson('POST', body, ms)),
+  put: <T>(path: string, body: unknown, ms?: number) => call<T>(path, asJson('PUT', body, ms)),
+  remove: <T = unknown>(path: string, ms?: number) => call<T>(path, asJson('DELETE', undefined, ms)),
   /** A file, as it is. */
   send: <T>(path: string, file: Blob) =>
     call<T>(path, { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: file }),

@@ -1,11 +1,12 @@
 import { api } from './api'
 import { OWN_CACHES } from './offline/names'
+import { allKept, letGo } from './outbox/keep'
 import { SMALL_KEY } from './outbox/places'
 
 /* What this browser has of a child goes with the child. */
 
 const KEY = 'forgotten-children'
-/** Answers of other children wait there as well. Those of the child go out with them, and are refused by name. */
+/** Answers of other children wait there as well. Those of the child that were refused are taken out one by one. */
 const STAYS: readonly string[] = [KEY, SMALL_KEY]
 
 /** Forgets what this browser keeps of children that were removed, on this device or another one. */
@@ -23,7 +24,14 @@ export async function forgetGoneHere(): Promise<void> {
   } catch {
     // A browser that keeps nothing has nothing to forget.
   }
+  await forgetRefused(gone)
   if (fresh.length > 0 && 'caches' in window) for (const name of OWN_CACHES) await caches.delete(name)
+}
+
+/** Answers of a child that is gone, which the server did not take, go as well. */
+async function forgetRefused(gone: readonly string[]): Promise<void> {
+  const { list } = await allKept()
+  await letGo(list.filter(({ answer, refused }) => refused !== undefined && answer && gone.includes(answer.childId)))
 }
 
 function read(): string[] {

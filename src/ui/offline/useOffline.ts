@@ -1,5 +1,4 @@
 import { useEffect } from 'react'
-import { forgetGoneHere } from '../forgetHere'
 
 /** After the view stands and has what it needs. */
 const AFTER_MS = 3000
@@ -17,11 +16,12 @@ function wanted(): string[] {
 export function useOffline(): void {
   useEffect(() => {
     const timer = setTimeout(() => {
-      // First what must go, since forgetting empties what the worker holds.
-      void forgetGoneHere().then(() => {
-        if (import.meta.env.PROD && 'serviceWorker' in navigator) return hold()
-        return undefined
-      })
+      void (async () => {
+        // First what must go, since forgetting empties what the worker holds.
+        const { forgetGoneHere } = await import('../forgetHere')
+        await forgetGoneHere()
+        if (import.meta.env.PROD && 'serviceWorker' in navigator) await hold()
+      })().catch(() => undefined)
     }, AFTER_MS)
     return () => clearTimeout(timer)
   }, [])

@@ -39,9 +39,15 @@ async function open(): Promise<Store> {
   return Promise.race([opening, late])
 }
 
+/** What failed once may work again, but not at once: until then nothing waits for it. */
+const AGAIN_MS = 30_000
+
 function store(): Promise<Store> {
-  opened ??= open()
-  return opened
+  if (opened) return opened
+  const opening = open()
+  opened = opening
+  opening.catch(() => setTimeout(() => (opened = opened === opening ? undefined : opened), AGAIN_MS))
+  return opening
 }
 
 /**

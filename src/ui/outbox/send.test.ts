@@ -5,6 +5,7 @@ import type { SentAnswer, SessionEdit } from '../../core/records'
 import { keepAnswer, takeBack } from './answers'
 import { allKept, letGo } from './keep'
 import { forgetPlan, keepDone, keepPlan, waitingPlan } from './plans'
+import { sendAgain } from './again'
 import { sendWaiting } from './send'
 
 /* What waits goes to a server that keeps a list of what it was told, or that cannot be reached. */
@@ -17,7 +18,8 @@ interface Told {
 
 let told: Told[] = []
 /** The status of an answer to a request; undefined where the server cannot be reached. */
-let replies: (told: Told) => number | undefined
+let replies: (told: Told) => number | 'never' | undefined
+let refusedByName: { id: string; reason: string }[]
 
 const reachable = () => 200
 const unreachable = () => undefined
@@ -25,13 +27,16 @@ const unreachable = () => undefined
 beforeEach(() => {
   told = []
   replies = reachable
+  refusedByName = []
   vi.stubGlobal('navigator', {})
-  vi.stubGlobal('fetch', (path: string, { method = 'GET', body }: RequestInit) => {
+  vi.stubGlobal('fetch', (path: string, { method = 'GET', body, signal }: RequestInit) => {
     const request = { method, path, body: typeof body === 'string' ? (JSON.parse(body) as unknown) : undefined }
     const status = replies(request)
+    if (status === 'never')
+      return new Promise((_, reject) => (signal?.aborted ? reject(new Error('given up')) : undefined))
     if (status === undefined) return Promise.reject(new TypeError('fetch failed'))
     told.push(request)
-    const reply = status === 200 ? { refused: [] } : { title: 'Refused', detail: 'It was refused.' }
+    const reply = status === 200 ? { refused: refusedByName } : { title: 'Refused', detail: 'It was refused.' }
     return Promise.resolve(Response.json(reply, { status }))
   })
 })
@@ -65,6 +70,8 @@ const plan = (note: string): SessionEdit => ({
 })
 
 const waiting = async () => (await allKept()).list.map(({ answerId }) => answerId)
+const setAside = async () =>
+  (await allKept()).list.flatMap(({ answerId, refused }) => (refused === undefined ? [] : [[answerId, refused]]))
 const answersIn = ({ body }: Told) => (body as { answers: SentAnswer[] }).answers.map(({ id }) => id)
 
 describe('an answer', () => {
@@ -93,13 +100,41 @@ describe('an answer', () => {
     expect(await waiting()).toEqual(['a 401', 'a 429', 'a 503'])
   })
 
-  it('that is refused does not hold up the others', async () => {
+  it('that is refused does not hold up the others, and is kept with the reason', async () => {
     replies = unreachable
     for (const id of ['a', 'bad', 'c']) await keepAnswer(answer(id))
     replies = (request) => (answersIn(request).includes('bad') ? 400 : 200)
     await sendWaiting()
     expect(told.map(answersIn)).toEqual([['a', 'bad', 'c'], ['a'], ['bad'], ['c']])
+    expect(await setAside()).toEqual([['bad', 'It was refused.']])
+    // It is not tried again by itself, but where somebody says so.
+    await sendWaiting()
+    expect(told).toHaveLength(4)
+    replies = reachable
+    await sendAgain((await allKept()).list)
+    expect(told.map(answersIn).at(-1)).toEqual(['bad'])
     expect(await waiting()).toEqual([])
+  })
+
+  it('that the server names as refused is kept with its reason, and no other one', async () => {
+    replies = unreachable
+    for (const id of ['a', 'b']) await keepAnswer(answer(id))
+    replies = reachable
+    refusedByName = [{ id: 'a', reason: 'This child is no longer here.' }]
+    await sendWaiting()
+    expect(await setAside()).toEqual([['a', 'This child is no longer here.']])
+  })
+
+  it('waits when the server does not answer, and is given up in time', async () => {
+    vi.spyOn(AbortSignal, 'timeout').mockImplementation((ms) => {
+      expect(ms).toBe(20_000)
+      return AbortSignal.abort()
+    })
+    replies = () => 'never'
+    await keepAnswer(answer('a'))
+    expect(await waiting()).toEqual(['a'])
+    expect(await setAside()).toEqual([])
+    vi.restoreAllMocks()
   })
 
   it('that is taken back after it was sent is taken from the server', async () => {
@@ -170,5 +205,28 @@ describe('a plan', () => {
     expect(await waitingPlan('s')).toMatchObject({ clash: true, plan: { note: 'mine' } })
     expect(told.map(({ method }) => method)).toEqual(['PUT', 'POST'])
     expect(await waiting()).toEqual(['s'])
+  })
+
+  it('whose session is gone is set aside, and what waits behind it goes on', async () => {
+    replies = unreachable
+    await keepDone('gone', 'It rained.')
+    await keepPlan('gone', plan('mine'))
+    for (const id of ['a', 'b', 'c']) await keepAnswer(answer(id))
+    replies = ({ path }) => (path.endsWith('/done') ? 409 : path.includes('gone') ? 404 : 200)
+    await sendWaiting()
+    expect(told.map(({ path }) => path)).toEqual(['/api/sessions/gone/done', '/api/sessions/gone', '/api/answers'])
+    expect(await setAside()).toEqual([
+      ['gone', 'It was refused.'],
+      ['gone', 'It was refused.'],
+    ])
+    expect(await waiting()).toEqual(['gone', 'gone'])
+  })
+})
+
+describe('what is taken back', () => {
+  it('though the server does not have it is done with', async () => {
+    replies = () => 404
+    await takeBack('a')
+    expect(await waiting()).toEqual([])
   })
 })

@@ -8,10 +8,7 @@ import type { Waiting } from './waiting'
 const MOST_AT_ONCE = 100
 
 let sending: Promise<void> | undefined
-let refusals: readonly string[] = []
 const onSaved = new Set<(session: Session) => void>()
-
-export const refusedSoFar = (): readonly string[] => refusals
 
 /** Hears of plans that were saved after they had waited. */
 export function hearSaved(listener: (session: Session) => void): () => void {
@@ -38,59 +35,74 @@ async function alone(work: () => Promise<void>): Promise<void> {
  * Statuses that would come again at every try. Others may pass, such as a busy server or a passcode that is asked
  * again.
  */
-const FOR_GOOD: readonly number[] = [400, 404, 413, 415, 422]
+const FOR_GOOD: readonly number[] = [400, 404, 409, 413, 415, 422]
+/** A request that never ends must not hold up what waits behind it. */
+const SEND_MS = 20_000
 
-type Sent = 'sent' | 'refused' | 'later'
+/** What became of it; a refusal comes with its reason. */
+type Sent = 'sent' | 'later' | { readonly why: string }
 
 async function sendInOrder(): Promise<void> {
   let most = MOST_AT_ONCE
   for (;;) {
-    const list = (await allKept()).list.filter(({ clash }) => !clash)
+    const list = (await allKept()).list.filter(({ clash, refused }) => !clash && refused === undefined)
     const [first, ...rest] = list.slice(0, most)
     if (!first) return
     const end = rest.findIndex((each) => each.answer === undefined)
     const run = first.answer ? [first, ...(end < 0 ? rest : rest.slice(0, end))] : [first]
     const sent = await trySending(run)
     if (sent === 'later') return
+    if (sent === 'sent') await letGo(run)
     // One answer that is refused must not hold up the others, so they are sent one by one.
-    if (sent === 'refused' && run.length > 1) most = 1
-    else await letGo(run)
+    else if (run.length > 1) most = 1
+    else await setAside(first, sent.why)
   }
+}
+
+/** Keeps a thing that the server does not take, with its reason, and out of the way of the others. */
+async function setAside(thing: Waiting, refused: string): Promise<void> {
+  await keep({ ...thing, refused })
+  await letGo([thing])
 }
 
 async function trySending(run: readonly Waiting[]): Promise<Sent> {
   const [first] = run
   if (!first) return 'sent'
   try {
-    if (first.answer) await sendAnswers(run.flatMap(({ answer }) => (answer ? [answer] : [])))
-    else if (first.count) await api.put(`/api/counts/${first.count.id}`, countBody(first.count))
+    if (first.answer) await sendAnswers(run)
+    else if (first.count) await api.put(`/api/counts/${first.count.id}`, countBody(first.count), SEND_MS)
     else if (first.plan) await sendPlan(first)
-    else if (first.done) await api.post(`/api/sessions/${first.answerId}/done`, first.done)
-    else await api.remove(`/api/answers/${first.answerId}`)
+    else if (first.done) await api.post(`/api/sessions/${first.answerId}/done`, first.done, SEND_MS)
+    else await api.remove(`/api/answers/${first.answerId}`, SEND_MS)
     return 'sent'
   } catch (error) {
     if (error instanceof Unreached) return 'later'
     if (!(error instanceof Refusal)) throw error
     if (first.plan && error.status === 409) {
       await keep({ ...first, clash: true })
-      await letGo([first])
       return 'sent'
     }
-    if (!FOR_GOOD.includes(error.status)) return 'later'
-    if (run.length === 1) refusals = [...refusals, error.message]
-    return 'refused'
+    // An answer that is not there need not be taken back.
+    if (isTakenBack(first) && error.status === 404) return 'sent'
+    return FOR_GOOD.includes(error.status) ? { why: error.message } : 'later'
   }
 }
 
+const isTakenBack = ({ answer, count, plan, done }: Waiting) => !answer && !count && !plan && !done
+
 const countBody = ({ sessionId, at, item, lines }: GroupCount) => ({ sessionId, at, item, lines })
 
-async function sendAnswers(answers: readonly SentAnswer[]): Promise<void> {
+async function sendAnswers(run: readonly Waiting[]): Promise<void> {
+  const answers = run.flatMap(({ answer }): SentAnswer[] => (answer ? [answer] : []))
   // The server compares this with its own clock, and places the answers by the difference.
-  const { refused } = await api.post<RecordedAnswers>('/api/answers', { answers, sentAt: Date.now() })
-  refusals = [...refusals, ...refused.map(({ reason }) => reason)]
+  const { refused } = await api.post<RecordedAnswers>('/api/answers', { answers, sentAt: Date.now() }, SEND_MS)
+  for (const { id, reason } of refused) {
+    const thing = run.find(({ answerId }) => answerId === id)
+    if (thing) await keep({ ...thing, refused: reason })
+  }
 }
 
 async function sendPlan({ answerId, plan }: Waiting): Promise<void> {
-  const session = await api.put<Session>(`/api/sessions/${answerId}`, plan)
+  const session = await api.put<Session>(`/api/sessions/${answerId}`, plan, SEND_MS)
   for (const hear of onSaved) hear(session)
 }

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react'
 import { allKept } from './keep'
-import { refusedSoFar, sendWaiting } from './send'
-import type { Safety } from './waiting'
+import { sendWaiting } from './send'
+import type { Safety, Waiting } from './waiting'
 
 const RETRY_MS = 5000
 
@@ -13,20 +13,23 @@ export interface WaitingNow {
   /** Sessions whose plan was changed here and elsewhere. */
   readonly clashes: readonly string[]
   readonly safety: Safety
-  readonly refused: readonly string[]
+  /** What the server did not take. */
+  readonly refused: readonly Waiting[]
 }
 
 const NOTHING: WaitingNow = { answers: 0, plans: 0, clashes: [], safety: 'browser', refused: [] }
 
 async function look(): Promise<WaitingNow> {
-  const { list, safety } = await allKept()
+  const { list: all, safety } = await allKept()
+  const refused = all.filter((each) => each.refused !== undefined)
+  const list = all.filter((each) => each.refused === undefined)
   const plans = list.filter(({ plan, done }) => plan !== undefined || done !== undefined)
   return {
     answers: list.length - plans.length,
     plans: plans.filter(({ clash }) => !clash).length,
     clashes: plans.filter(({ clash }) => clash).map(({ answerId }) => answerId),
     safety,
-    refused: refusedSoFar(),
+    refused,
   }
 }
 
@@ -51,7 +54,7 @@ export function useWaiting(): WaitingNow {
     }
   }, [])
   useEffect(() => {
-    if (state.safety !== 'page' || state.answers + state.plans === 0) return undefined
+    if (state.safety !== 'page' || state.answers + state.plans + state.refused.length === 0) return undefined
     const stay = (event: BeforeUnloadEvent) => event.preventDefault()
     window.addEventListener('beforeunload', stay)
     return () => window.removeEventListener('beforeunload', stay)

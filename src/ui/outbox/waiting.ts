@@ -16,6 +16,8 @@ export interface Waiting {
   readonly done?: { readonly note: string }
   /** The plan was changed elsewhere as well: it waits until somebody has looked at both. */
   readonly clash?: boolean
+  /** Why the server did not take it. It is kept here until somebody sends it again or removes it. */
+  readonly refused?: string
 }
 
 /** Where things can wait. The first is the safest. */
