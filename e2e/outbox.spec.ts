@@ -144,7 +144,7 @@ test('an answer that the server does not take stays on the screen with its reaso
   const why = 'The page is older than the server.'
   await page.route('**/api/answers', (route) => route.fulfill({ status: 400, json: { title: 'Old', detail: why } }))
   await page.keyboard.press('2')
-  const notTaken = page.getByRole('list', { name: 'Not taken' })
+  const notTaken = page.getByRole('list', { name: 'Not accepted' })
   await expect(notTaken).toContainText(`An answer, `)
   await expect(notTaken).toContainText(why)
   await page.reload()

@@ -36,12 +36,19 @@ export function NotTaken({ things }: { things: readonly Waiting[] }) {
   return (
     <div role="alert">
       <Text size="sm" c="var(--attention)">
-        {shown.length === 1 ? 'One thing was' : `${shown.length} things were`} not taken. It is still in this browser.
+        {shown.length === 1
+          ? 'One thing was not accepted. It is still in this browser, and only there.'
+          : `${shown.length} things were not accepted. They are still in this browser, and only there.`}
       </Text>
-      <ul style={{ margin: 0, paddingLeft: 20, fontSize: 14 }} aria-label="Not taken">
+      <ul style={{ margin: 0, paddingLeft: 20, fontSize: 14 }} aria-label="Not accepted">
         {shown.map((thing) => (
           <li key={thing.order}>
-            {nameOf(thing)}: {thing.refused} {thing.plan && <Anchor href={`/plan/${thing.answerId}`}>Change it</Anchor>}{' '}
+            {nameOf(thing)}: {thing.refused}{' '}
+            {thing.plan && (
+              <Anchor size="sm" href={`/plan/${thing.answerId}`}>
+                Change it
+              </Anchor>
+            )}{' '}
             <Button variant="subtle" size="compact-sm" onClick={() => remove(thing)}>
               Remove it
             </Button>

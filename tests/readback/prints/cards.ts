@@ -1,5 +1,5 @@
 import { papers } from '../../../src/core/drawing'
-import { languages } from '../../../src/core/wording'
+import { type LanguageId, languages } from '../../../src/core/wording'
 import { apart, type ReadShape } from '../svg'
 import {
   type Read,
@@ -239,9 +239,20 @@ const wearing: Checker = (read) => {
   )
 }
 
+/** How the halves of a day begin, written apart from the app's own words. */
+const HALVES: Readonly<Record<LanguageId, readonly [string, string]>> = {
+  'en-GB': ['before noon', 'after noon'],
+  'en-US': ['before noon', 'after noon'],
+  de: ['vor dem Mittag', 'nach dem Mittag'],
+  'de-quarters': ['vor dem Mittag', 'nach dem Mittag'],
+  fr: ['avant midi', 'après midi'],
+  es: ['antes del mediodía', 'después del mediodía'],
+}
+
 const sortingDay: Checker = (read) => {
   const { o } = read
-  const { dayPart, phrases } = languages[o.wording.language]
+  const { phrases } = languages[o.wording.language]
+  const [before, after] = HALVES[o.wording.language]
   const count = o.rows?.length ?? o.count
   const own = cards(read)
   const doings = own.filter((card) => dials(card).length > 0)
@@ -251,10 +262,11 @@ const sortingDay: Checker = (read) => {
     `${doings.length} cards, ${lines.length} lines`,
   )
   const told = lines.map((line) => {
-    const [, doing = '', h, m, half = ''] = /^\d+\. (.+), (\d\d):(\d\d): (.+)$/.exec(line) ?? []
+    const [, doing = '', h, m, half = ''] = /^\d+\. (.+), (\d\d):(\d\d)\u00a0?: (.+)$/.exec(line) ?? []
     const minute = Number(h) * 60 + Number(m)
-    const isArguable = half.endsWith(` (${phrases.noonOrNight})`)
-    read.expect(half.startsWith(dayPart(minute < 720 ? 600 : 900)), `“${line}”`)
+    const isArguable = half.endsWith(`, ${phrases.noonOrNight}`)
+    read.expect(half.startsWith(minute < 720 ? before : after), `“${line}”`)
+    read.expect(line.includes('\u00a0:') === (o.wording.language === 'fr'), `the colon of “${line}”`)
     read.expect(minute % 720 !== 0 || isArguable, 'twelve o’clock is not marked as arguable')
     return `${doing} ${minute % 720} ${isArguable}`
   })

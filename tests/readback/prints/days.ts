@@ -135,7 +135,7 @@ const countingOn: Checker = (read) => {
   const { dayPart, noon, midnight } = languages[read.o.wording.language]
   const lines = groups(read.key.flat(), 'line').map((line) => {
     const text = words(line).replace(/^\d+\. /, '')
-    const [, what = '', half = '', figures = ''] = /^(.*), ([^,]+): (\d\d:\d\d)$/.exec(text) ?? []
+    const [, what = '', half = '', figures = ''] = /^(.*), ([^,]+?)\u00a0?: (\d\d:\d\d)$/.exec(text) ?? []
     read.expect(half === dayPart(clock(figures)), `“${text}”`)
     return { minute: clock(figures), what }
   })
@@ -206,7 +206,7 @@ const callingDay: Checker = (read) => {
   const { o } = read
   const own = ownRows(o)
   const calls = groups(read.key[0] ?? [], 'call').map((line) => {
-    const [, what = '', said = ''] = /^\d+\. (.*): (.+)$/.exec(words(line)) ?? []
+    const [, what = '', said = ''] = /^\d+\. (.*?)\u00a0?: (.+)$/.exec(words(line)) ?? []
     const time = minuteIn(said, o)
     read.expect(time !== undefined, `“${said}” is no time`)
     if (o.rows)

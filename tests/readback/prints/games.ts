@@ -261,7 +261,7 @@ const trailing: Checker = (read) => {
     .slice(1)
     .flat()
     .flatMap(({ text = '', weight }) =>
-      weight === 'bold' ? (/^(\d+)\. (\d+\D\d\d), (.+): (\d+\D\d\d)$/.exec(text) ?? []).slice(1) : [],
+      weight === 'bold' ? (/^(\d+)\. (\d+\D\d\d), (.+?)\u00a0?: (\d+\D\d\d)$/.exec(text) ?? []).slice(1) : [],
     )
   const due = path
     .slice(1)

@@ -39,16 +39,15 @@ export const dayHalvesCards = definePrintable({
     const items = options.rows
       ? ownPlan(options.rows, options.wording.language).map((row) => ownItem(row, options))
       : makeItems(random, { rung: options.rung, ask: 'half-of-day', count: options.count })
-    const { dayPart, phrases } = languages[options.wording.language]
-    // The parts of a day go by different names in some languages: ten in the morning and three in the afternoon name
-    // the halves.
-    const heads = [dayPart(600), dayPart(900)].map((half) => wordCard('head', half, 12))
+    const { phrases } = languages[options.wording.language]
+    const heads = phrases.dayHalves.map((half) => wordCard('head', half, 7))
     const footer = printFooter('Two halves of a day', options, seed)
     const key = items.map((item) => {
       const { minute } = item.shown
-      const half = minute < 720 ? dayPart(600) : dayPart(900)
+      const half = phrases.dayHalves[minute < 720 ? 0 : 1]
       const doing = item.shown.as === 'doing' ? rowName(item.shown, phrases) : ''
-      return `${doing}, ${say(minute, { ...options.wording, form: 'day-24' })}: ${half}${isArguable(item) ? ` (${phrases.noonOrNight})` : ''}`
+      const thing = `${doing}, ${say(minute, { ...options.wording, form: 'day-24' })}`
+      return phrases.of(thing, isArguable(item) ? `${half}, ${phrases.noonOrNight}` : half)
     })
     return {
       items,

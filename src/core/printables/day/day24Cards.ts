@@ -38,7 +38,7 @@ export const day24Cards = definePrintable({
   ],
   make(options, seed) {
     const rows = dayRowsOf(options, seed)
-    const { dayPart } = languages[options.wording.language]
+    const { dayPart, phrases } = languages[options.wording.language]
     const cards = shuffled(
       randomFrom(seed),
       rows.flatMap((row, i) => [
@@ -47,8 +47,8 @@ export const day24Cards = definePrintable({
       ]),
     )
     const footer = printFooter('A day in 24 hours', options, seed)
-    const lines = rows.map(
-      (row) => `${nameOfRow(row, options)}, ${dayPart(row.minute)}: ${figuresOfDay(row.minute, options)}`,
+    const lines = rows.map((row) =>
+      phrases.of(`${nameOfRow(row, options)}, ${dayPart(row.minute)}`, figuresOfDay(row.minute, options)),
     )
     return {
       items: rows.map((row) => in24(row, options)),

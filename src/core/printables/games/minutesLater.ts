@@ -46,9 +46,12 @@ export const minutesLater = definePrintable({
       ),
     ]
     const footer = printFooter('Minute hops', options, seed)
-    const key = items.map(
-      (item) =>
-        `${figures(item.shown.minute, options)}, ${way(item, options)}: ${sayAnswer(item, item.answer, options.wording)}`,
+    const { of } = languages[options.wording.language].phrases
+    const key = items.map((item) =>
+      of(
+        `${figures(item.shown.minute, options)}, ${way(item, options)}`,
+        sayAnswer(item, item.answer, options.wording),
+      ),
     )
     return {
       items,

@@ -138,7 +138,7 @@ function trapsPages({ items, places }: Trail, options: PrintOptions, footer: str
       )
     })
     return stack([
-      paragraph(paper, `${i + 1}. ${figures(shown.minute, options)}, ${by}: ${right}`, {
+      paragraph(paper, `${i + 1}. ${phrases.of(`${figures(shown.minute, options)}, ${by}`, right)}`, {
         size: 4.4,
         weight: 'bold',
         above: 2,
