@@ -30,6 +30,20 @@ export function placeInDay({ from, to }: WrittenSpan, before: number | undefined
   return [endedAt(dial, to), endedAt(late, to)]
 }
 
+/**
+ * When a span is in the day of a list that is written in 24 hours: as its figures say. Out of the order of the list, or
+ * in the night, both halves of the day could be meant.
+ */
+export function placeIn24Hours({ from, to }: WrittenSpan, before: number | undefined): readonly Placed[] {
+  if (from.kind === 'day') return placeInDay({ from, to }, before)
+  const { minute: dial } = from
+  // The dial has no 12: "12:10" is ten past noon.
+  const written = dial < MINUTES_PER_HOUR ? dial + MINUTES_PER_TURN : dial
+  const late = dial + MINUTES_PER_TURN
+  const isInOrder = written >= SIX && (before === undefined || written > before)
+  return isInOrder || written === late ? [endedAt(written, to)] : [endedAt(written, to), endedAt(late, to)]
+}
+
 /** Where both are at the same place of the dial, the end is `atSame` minutes later. */
 function endedAt(minute: number, to: ParsedTime | undefined, atSame = 0): Placed {
   if (!to) return { minute }

@@ -110,6 +110,50 @@ describe('a row as it is typed', () => {
   })
 })
 
+describe('a list that is written in 24 hours', () => {
+  const times = (text: string, language: LanguageId = 'en-GB') =>
+    readDayLines(text, language).map((line) => {
+      if (line.kind === 'none') return line.why
+      return (line.kind === 'row' ? [line.row] : line.choices).map(({ minute, to }) => [minute, ...(to ? [to] : [])])
+    })
+
+  it('says so by one time over twelve, for all that are in figures', () => {
+    expect(times('8:50 Mathe\n12:10 Mittagessen\n15:45 Schwimmen', 'de')).toEqual([[[530]], [[730]], [[945]]])
+    expect(times('6:15 up\n10:50–11:20 walk\n20:15 bed')).toEqual([[[375]], [[650, 680]], [[1215]]])
+    expect(times('7 h 30 lever\n20h15 lit', 'fr')).toEqual([[[450]], [[1215]]])
+  })
+
+  it('is asked about what is out of its order, or in the night', () => {
+    expect(times('15:45 Schwimmen\n10:50 Mathe', 'de')).toEqual([[[945]], [[650], [1370]]])
+    expect(times('9:15 maths\n1:30 story\n13:45 play')).toEqual([[[555]], [[90], [810]], [[825]]])
+  })
+
+  it('leaves words and bare numbers as they are, and lists without such a time', () => {
+    expect(times('16:00 play\n6 supper')).toEqual([[[960]], [[1080]]])
+    expect(times('half past three play\n16:00 snack')).toEqual([[[930]], [[960]]])
+    expect(times('9:30 maths\n1:15 story')).toEqual([[[570]], [[795]]])
+    // A price is no time.
+    expect(times('9:30 trip for 13.50\n1:15 story')).toEqual([[[570]], [[795]]])
+  })
+
+  it('reads every day back that is written in 24 hours', () => {
+    const minutes = fc.uniqueArray(fc.integer({ min: 0, max: 1439 }), { minLength: 1, maxLength: 12 })
+    fc.assert(
+      fc.property(minutes, (drawn) => {
+        const day = [...drawn, 1200].sort((a, b) => a - b)
+        const text = day.map((minute) => `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')} x`)
+        const read = readDayLines(text.join('\n'), 'en-GB')
+        // What is asked has the true time among its choices; from six on nothing is asked of a list in order.
+        for (const [i, line] of read.entries()) {
+          const rows = line.kind === 'row' ? [line.row] : line.kind === 'either' ? line.choices : []
+          expect(rows.map(({ minute }) => minute)).toContain(day[i])
+          if ((day[i] as number) >= 360) expect(line.kind).toBe('row')
+        }
+      }),
+    )
+  })
+})
+
 /** From 10:00 to 12:59 the figures alone do not tell which half of the day is meant. */
 const saysNoHalf = (minute: number) => minute >= 600 && minute < 780
 

@@ -1,7 +1,7 @@
 import { printable } from '../drawing'
 import { type LanguageId, parseTime, say, whyNoTime } from '../wording'
 import { isPictureId } from './pictures'
-import { placeInDay } from './placeInDay'
+import { placeIn24Hours, placeInDay } from './placeInDay'
 import { type DayRow, MOST_WHAT_LETTERS } from './types'
 import { withoutUnseen } from './unseen'
 import { foundInCells, foundInWords } from './timesInLine'
@@ -20,7 +20,16 @@ interface LinePlace {
   readonly language: LanguageId
   /** When the row before it begins, minutes since midnight. */
   readonly before?: number
+  /** Whether the list that it stands in is written in 24 hours. */
+  readonly isIn24Hours?: boolean
 }
+
+/** A time of the afternoon in figures that no clock with twelve numerals has: "13:05", "20h15", "14 Uhr". */
+const OVER_TWELVE = /(?<![\d.,:])(?:1[3-9]|2[0-3])\s?(?:[:h]\s?[0-5]\d(?!\d)|h\b|Uhr\b)/i
+const IN_FIGURES = /(?<!\d)\d{1,2}\s?(?:[:.h]\s?[0-5]\d(?!\d)|h\b|Uhr\b)/i
+
+/** Whether a list of rows is written in 24 hours: one time over twelve tells it of all that are in figures. */
+export const isListIn24Hours = (lines: readonly string[]): boolean => lines.some((line) => OVER_TWELVE.test(line))
 
 /** A longer line is no row of a day; it is refused before it is searched. */
 const LONGEST_LINE = 300
@@ -32,7 +41,7 @@ const LONGEST_LINE = 300
  * readDayLine('half 8 bus', { language: 'en-GB' }).row //=> { minute: 510, what: 'bus' }
  * readDayLine('12–12:45 Mittagessen', { language: 'de' }).row //=> { minute: 720, to: 765, what: 'Mittagessen' }
  */
-export function readDayLine(text: string, { language, before }: LinePlace): ReadLine {
+export function readDayLine(text: string, { language, before, isIn24Hours = false }: LinePlace): ReadLine {
   const none = (why: string, wants = A_ROW): ReadLine => ({ kind: 'none', text, why, wants })
   if (text.length > LONGEST_LINE) return none(`A row has at most ${LONGEST_LINE} letters, this has ${text.length}.`)
   const { rest, picture } = withoutPicture(text)
@@ -48,8 +57,9 @@ export function readDayLine(text: string, { language, before }: LinePlace): Read
       `called something of ${MOST_WHAT_LETTERS} letters at most`,
     )
   const spans = [found.span, ...(found.span.orElse ? [found.span.orElse] : [])]
+  const place = isIn24Hours && IN_FIGURES.test(rest) ? placeIn24Hours : placeInDay
   const rows = spans
-    .flatMap((span) => placeInDay(span, before))
+    .flatMap((span) => place(span, before))
     .map((placed): DayRow => ({ ...placed, what, ...(picture && { picture }) }))
   const [row] = rows
   if (!row) return none(whyNone(rest, language))
@@ -61,15 +71,14 @@ export function readDayLine(text: string, { language, before }: LinePlace): Read
 
 /** The lines of a text as rows of a day, each placed after the one before it; blank lines are left out. */
 export function readDayLines(text: string, language: LanguageId): ReadLine[] {
+  const lines = text.split(/\r?\n/).filter((line) => line.trim() !== '')
+  const isIn24Hours = isListIn24Hours(lines)
   let before: number | undefined
-  return text
-    .split(/\r?\n/)
-    .filter((line) => line.trim() !== '')
-    .map((line) => {
-      const read = readDayLine(line, { language, before })
-      if (read.kind === 'row') before = read.row.minute
-      return read
-    })
+  return lines.map((line) => {
+    const read = readDayLine(line, { language, before, isIn24Hours })
+    if (read.kind === 'row') before = read.row.minute
+    return read
+  })
 }
 
 /** "9:10" or "9:10–9:40" in 24 hours, as rows are written back. */

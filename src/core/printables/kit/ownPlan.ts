@@ -1,4 +1,4 @@
-import { type DayRow, inOrder, readDayLine, spanText } from '../../days'
+import { type DayRow, inOrder, isListIn24Hours, readDayLine, spanText } from '../../days'
 import { RefusedValue } from '../../errors'
 import { type LanguageId, say } from '../../wording'
 import { PRINT_OPTIONS } from './options'
@@ -20,9 +20,10 @@ export function ownPlan(lines: readonly string[], language: LanguageId): DayRow[
   const written = lines.filter((line) => line.trim() !== '')
   if (written.length < 1 || written.length > MOST_PLAN_ROWS)
     throw new RefusedValue('your own day', `of 1 to ${MOST_PLAN_ROWS} rows`, `${written.length} rows`)
+  const isIn24Hours = isListIn24Hours(written)
   const rows: DayRow[] = []
   for (const [i, line] of written.entries())
-    rows.push(rowOf(line, { name: `row ${i + 1} of your day`, language, before: rows[i - 1]?.minute }))
+    rows.push(rowOf(line, { name: `row ${i + 1} of your day`, language, before: rows[i - 1]?.minute, isIn24Hours }))
   rows.forEach(({ minute }, i) => {
     if (rows.findIndex((row) => row.minute === minute) < i)
       throw new RefusedValue(
@@ -39,10 +40,12 @@ interface RowPlace {
   readonly language: LanguageId
   /** When the row before it is, minutes since midnight. */
   readonly before: number | undefined
+  readonly isIn24Hours: boolean
 }
 
-function rowOf(line: string, { name, language, before }: RowPlace): DayRow {
-  const read = readDayLine(line, { language, before })
+function rowOf(line: string, { name, ...place }: RowPlace): DayRow {
+  const { language } = place
+  const read = readDayLine(line, place)
   if (read.kind === 'row') return read.row
   if (read.kind === 'none') throw new RefusedValue(name, read.wants, line)
   const times = read.choices.map((row) =>
