@@ -110,6 +110,15 @@ describe('a row as it is typed', () => {
   })
 })
 
+it('reads eighty lines at once, and keeps the others as they are', () => {
+  const lines = Array.from({ length: 14_000 }, (_, i) => `${(i % 12) + 1}:30 x${i}`)
+  const read = readDayLines(lines.join('\n'), 'en-GB')
+  expect(read).toHaveLength(81)
+  expect(read[80]).toMatchObject({ kind: 'none', text: lines.slice(80).join('\n') })
+  expect(read[80]).toMatchObject({ why: '80 lines are read at once, and 13920 more wait behind them.' })
+  expect(readDayLines(lines.slice(0, 80).join('\n'), 'en-GB')).toHaveLength(80)
+})
+
 describe('a list that is written in 24 hours', () => {
   const times = (text: string, language: LanguageId = 'en-GB') =>
     readDayLines(text, language).map((line) => {

@@ -2,7 +2,7 @@ import { printable } from '../drawing'
 import { type LanguageId, parseTime, say, whyNoTime } from '../wording'
 import { isPictureId } from './pictures'
 import { placeIn24Hours, placeInDay } from './placeInDay'
-import { type DayRow, MOST_WHAT_LETTERS } from './types'
+import { type DayRow, MOST_DAY_ROWS, MOST_WHAT_LETTERS } from './types'
 import { withoutUnseen } from './unseen'
 import { foundInCells, foundInWords } from './timesInLine'
 
@@ -31,6 +31,8 @@ const IN_FIGURES = /(?<!\d)\d{1,2}\s?(?:[:.h]\s?[0-5]\d(?!\d)|h\b|Uhr\b)/i
 /** Whether a list of rows is written in 24 hours: one time over twelve tells it of all that are in figures. */
 export const isListIn24Hours = (lines: readonly string[]): boolean => lines.some((line) => OVER_TWELVE.test(line))
 
+/** Twice as many as a day has rows: more are no day, and would take long to read at every letter that is typed. */
+const MOST_LINES = 2 * MOST_DAY_ROWS
 /** A longer line is no row of a day; it is refused before it is searched. */
 const LONGEST_LINE = 300
 
@@ -69,16 +71,26 @@ export function readDayLine(text: string, { language, before, isIn24Hours = fals
   return { kind: 'either', text, choices: rows, why: `This could be ${rows.map(spanText).join(' or ')}.` }
 }
 
-/** The lines of a text as rows of a day, each placed after the one before it; blank lines are left out. */
+/**
+ * The lines of a text as rows of a day, each placed after the one before it; blank lines are left out. Lines beyond 80
+ * come as one that was not read.
+ */
 export function readDayLines(text: string, language: LanguageId): ReadLine[] {
-  const lines = text.split(/\r?\n/).filter((line) => line.trim() !== '')
-  const isIn24Hours = isListIn24Hours(lines)
+  const all = text.split(/\r?\n/).filter((line) => line.trim() !== '')
+  const isIn24Hours = isListIn24Hours(all)
   let before: number | undefined
-  return lines.map((line) => {
-    const read = readDayLine(line, { language, before, isIn24Hours })
-    if (read.kind === 'row') before = read.row.minute
-    return read
+  const read = all.slice(0, MOST_LINES).map((line) => {
+    const one = readDayLine(line, { language, before, isIn24Hours })
+    if (one.kind === 'row') before = one.row.minute
+    return one
   })
+  return all.length > MOST_LINES ? [...read, notRead(all.slice(MOST_LINES))] : read
+}
+
+/** Lines beyond those that are read, as one that can be taken in later. */
+function notRead(lines: readonly string[]): ReadLine {
+  const why = `${MOST_LINES} lines are read at once, and ${lines.length} more wait behind them.`
+  return { kind: 'none', text: lines.join('\n'), why, wants: A_ROW }
 }
 
 /** "9:10" or "9:10–9:40" in 24 hours, as rows are written back. */
