@@ -58,7 +58,8 @@ export default defineConfig({
       // Compressed once more below (scripts/precompress.ts); nobody reads these sizes.
       reportCompressedSize: false,
       minify: 'terser',
-      terserOptions: { compress: { passes: 2 } },
+      // Browsers that know modules know what the language had by 2020, in fewer letters.
+      terserOptions: { ecma: 2020, safari10: false, compress: { passes: 3 } },
     },
     plugins: [ours, icons],
   },

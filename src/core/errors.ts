@@ -6,12 +6,16 @@ export class RefusedValue extends RangeError {
     readonly received: unknown,
   ) {
     // An empty field of a form comes as NaN.
-    super(`${field} must be ${allowed}, got ${Number.isNaN(received) ? 'no number' : short(String(received))}`)
+    super(`${field} must be ${allowed}, got ${Number.isNaN(received) ? 'no number' : short(shown(received))}`)
     this.name = 'RefusedValue'
   }
 }
 
 const LONGEST_SHOWN = 80
+
+/** As it came: a thing or a list with what is in it. */
+const shown = (received: unknown): string =>
+  typeof received === 'object' ? (JSON.stringify(received) ?? '') : String(received)
 
 function short(text: string): string {
   return text.length > LONGEST_SHOWN ? `${text.slice(0, LONGEST_SHOWN)} …` : text

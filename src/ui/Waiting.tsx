@@ -11,9 +11,8 @@ const notTaken = later(async () => (await import('./NotTaken')).NotTaken)
 /** Where what waits is kept, in words. */
 const WHERE: Record<Safety, string> = {
   browser: 'kept here until Ripe Acorn can be reached again',
-  small:
-    'kept in this browser’s small storage, since it refuses its own database. Do not clear this site’s data before they are sent',
-  page: 'only on this page, since this browser keeps nothing for us. Do not close or reload it before they are sent',
+  small: 'kept in this browser’s small storage. Do not clear this site’s data before they are sent',
+  page: 'only on this page. Do not close or reload it before they are sent',
 }
 
 function counted({ answers, plans }: Pick<WaitingNow, 'answers' | 'plans'>): string {

@@ -7,6 +7,7 @@ import { type TimedStep, planCautions, timeline } from './fetch'
 import { fetchInWords, fetchList } from './fetchList'
 import { childForms, groupNeed } from './need'
 import { reasonFor } from './reasons'
+import { plainMarkdown } from './plainMarkdown'
 import { FORMS } from './runSheet'
 import { type RunSheetRequest, notesOf } from './runSheetStep'
 import { stationLines } from './stationLines'
@@ -14,15 +15,12 @@ import { clockAmounts } from './clockAmounts'
 import type { SessionPlan } from './types'
 import type { SessionRequest } from './request'
 
-/** Characters that Markdown reads as its own: what adults and children wrote stays what it is. */
-const escaped = (text: string) => text.replace(/([\\`*_[\]<>#|])/g, '\\$1')
-
 type TextRequest = Omit<RunSheetRequest, 'paper'>
 
 /** The run sheet as Markdown, for whoever keeps notes in text: with clock times, in the group's language. */
 export function runSheetText(plan: SessionPlan, request: SessionRequest, sheet: TextRequest): string {
   return [
-    `# ${escaped(sheet.title)}`,
+    `# ${plainMarkdown(sheet.title)}`,
     ...headText(plan, request, sheet),
     ...fetchText(plan, request, sheet),
     ...timeline(plan, request.start).flatMap((timed) => stepText(timed, plan, request, sheet)),
@@ -47,9 +45,9 @@ function headText(plan: SessionPlan, request: SessionRequest, { wording, placeNa
   const forms = (['easier', 'harder'] as const).flatMap((form) => {
     const takers = childForms(request, plan.rung).filter((each) => each.form === form)
     const names = takers.map(({ child }) => child.name)
-    return names.length === 0 ? [] : ['', escaped(printedAs(FORMS[form], wording, listInWords(names, wording)))]
+    return names.length === 0 ? [] : ['', plainMarkdown(printedAs(FORMS[form], wording, listInWords(names, wording)))]
   })
-  return ['', escaped(head), ...forms]
+  return ['', plainMarkdown(head), ...forms]
 }
 
 function fetchText(plan: SessionPlan, request: SessionRequest, { wording, prints }: TextRequest): string[] {
@@ -57,7 +55,7 @@ function fetchText(plan: SessionPlan, request: SessionRequest, { wording, prints
   const pages = prints.map(({ title, pages: count }) =>
     printedAs('{0}: {1} {2}', wording, title, count, nameIn(wording, count === 1 ? 'page' : 'pages')),
   )
-  const list = [...things, ...clockAmounts(request, wording), ...pages].map((line) => `- ${escaped(line)}`)
+  const list = [...things, ...clockAmounts(request, wording), ...pages].map((line) => `- ${plainMarkdown(line)}`)
   return list.length > 0 ? ['', `## ${printedAs('Fetch and print', wording)}`, '', ...list] : []
 }
 
@@ -75,26 +73,26 @@ function stepText(
   const why = isEnglish(wording) ? step.why : reasonFor({ activity, rung: step.rung }, request, need, wording)
   return [
     '',
-    `## ${clock(start)}–${clock(end)} ${escaped(words.name)} (${step.minutes} min)`,
+    `## ${clock(start)}–${clock(end)} ${plainMarkdown(words.name)} (${step.minutes} min)`,
     '',
-    ...(why === '' ? [] : [escaped(why), '']),
-    ...words.steps.map((text, i) => `${i + 1}. ${escaped(text)}`),
+    ...(why === '' ? [] : [plainMarkdown(why), '']),
+    ...words.steps.map((text, i) => `${i + 1}. ${plainMarkdown(text)}`),
     '',
-    ...notesOf(step, wording).map((line) => `- ${escaped(line)}`),
-    `- ${escaped(printedAs('Easier: {0}', wording, words.easier))}`,
-    `- ${escaped(printedAs('Harder: {0}', wording, words.harder))}`,
-    ...[...lines.teams, ...lines.rounds].map((line) => `- ${escaped(line)}`),
+    ...notesOf(step, wording).map((line) => `- ${plainMarkdown(line)}`),
+    `- ${plainMarkdown(printedAs('Easier: {0}', wording, words.easier))}`,
+    `- ${plainMarkdown(printedAs('Harder: {0}', wording, words.harder))}`,
+    ...[...lines.teams, ...lines.rounds].map((line) => `- ${plainMarkdown(line)}`),
     ...lines.stations.flatMap(({ name, steps, say: said }) => [
       '',
-      `### ${escaped(name)}`,
+      `### ${plainMarkdown(name)}`,
       '',
-      ...[...steps, said].map((line) => `- ${escaped(line)}`),
+      ...[...steps, said].map((line) => `- ${plainMarkdown(line)}`),
     ]),
   ]
 }
 
 function cautionsText(plan: SessionPlan, { wording }: TextRequest): string[] {
-  const cautions = planCautions(plan).map(({ text }) => `- ${escaped(nameIn(wording, text))}`)
+  const cautions = planCautions(plan).map(({ text }) => `- ${plainMarkdown(nameIn(wording, text))}`)
   if (cautions.length === 0) return []
-  return ['', `## ${printedAs('Mind', wording)}`, '', ...cautions, '', escaped(nameIn(wording, FOLLOW_LOCAL_RULES))]
+  return ['', `## ${printedAs('Mind', wording)}`, '', ...cautions, '', plainMarkdown(nameIn(wording, FOLLOW_LOCAL_RULES))]
 }

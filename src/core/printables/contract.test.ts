@@ -24,7 +24,8 @@ const plain = (printable: Printable) => {
   return { paper: 'a4', wording: { language: 'en-GB', form: 'turns' }, rung, count: usual } as const
 }
 
-/** A value that no option of its type takes. */
+/** Values that no option of its type takes, beside what is of no type that an option has. */
+const OF_NO_TYPE = [null, { a: 1 }, [null]]
 const WRONG: Record<PrintOption['type'], unknown> = {
   choice: 'sideways',
   level: 9,
@@ -74,8 +75,11 @@ describe.each(all)('$name', (printable) => {
     for (const id of OPTION_IDS) {
       const option: PrintOption = PRINT_OPTIONS[id]
       const isTaken = option.everywhere === true || (printable.takes as readonly OptionId[]).includes(id)
-      const { refusal } = attempt(() => printable.check({ ...plain(printable), [id]: WRONG[option.type] }))
-      expect(refusal?.message, id).toMatch(isTaken ? /must be / : /must be left out/)
+      for (const wrong of [WRONG[option.type], ...OF_NO_TYPE]) {
+        const { refusal } = attempt(() => printable.check({ ...plain(printable), [id]: wrong }))
+        expect(refusal?.message, id).toMatch(isTaken ? /must be / : /must be left out/)
+        expect(refusal?.message, id).not.toContain('[object')
+      }
     }
   })
 

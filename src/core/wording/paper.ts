@@ -18,8 +18,16 @@ export function printedAs(phrase: PrintedPhrase, { language }: Wording, ...value
   // A number is written with the point or comma of its language; in a text it may be a time or a date.
   const written = (value: string | number) =>
     typeof value === 'number' ? String(value).replace('.', languages[language].decimalPoint) : value
-  return said.replace(/\{(\d)\}/g, (_, place: string) => written(values[Number(place)] ?? ''))
+  const join = language === 'fr' ? elided : (word: string, next: string) => `${word} ${next}`
+  return said.replace(/(?:\b(de|que) )?\{(\d)\}/g, (_, word: 'de' | 'que' | undefined, place: string) => {
+    const value = written(values[Number(place)] ?? '')
+    return word === undefined ? value : join(word, value)
+  })
 }
+
+/** A thing, and what is said of it. A French colon has a space before it. */
+export const saidOf = (thing: string, says: string, { language }: Wording): string =>
+  `${thing}${language === 'fr' ? '\u00a0' : ''}: ${says}`
 
 /** Whether what is printed for the adult is as it stands in the code. */
 export const isEnglish = ({ language }: Wording): boolean => PRINTED_IN[language] === undefined
@@ -44,4 +52,17 @@ export function nameIn({ language }: Wording, name: string): string {
 export function nameWithin(wording: Wording, name: string): string {
   const said = nameIn(wording, name)
   return wording.language.startsWith('de') ? said : `${said.charAt(0).toLowerCase()}${said.slice(1)}`
+}
+
+/** "Onze" and "oui" begin like a consonant in French. */
+const VOWEL = /^(?!onz|oui)[aeiouàâæéèêëîïôœùûü]/i
+
+/**
+ * A French word that ends in e, before another one: "de Tavi" but "d’Odalys", "que Tavi" but "qu’Odalys".
+ *
+ * elided('de', 'Odalys') //=> 'd’Odalys'
+ * elided('que', 'Tavi') //=> 'que Tavi'
+ */
+export function elided(word: 'de' | 'que', next: string): string {
+  return VOWEL.test(next) ? `${word.slice(0, -1)}’${next}` : `${word} ${next}`
 }

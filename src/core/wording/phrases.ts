@@ -43,10 +43,6 @@ export interface Phrases {
   readonly bingo: string
   readonly showKnow: string
   readonly noonOrNight: string
-  /** The two halves of a day, before noon (from 0:00) and after noon (until 24:00): no names of parts of the day. */
-  readonly dayHalves: readonly [before: string, after: string]
-  /** A thing, and what is said of it: in some languages a space stands before the colon. */
-  readonly of: (thing: string, says: string) => string
   readonly whenIs: (doing: string) => string
   /** "still 10-something": what the hour is called while the hour hand is in its zone. */
   readonly stillHour: (hour: number) => string

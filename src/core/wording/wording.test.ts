@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest'
-import { LANGUAGE_IDS, type LanguageId, languages, markWritten, parseTime, say, sayDuration, whyNoTime } from '.'
+import {
+  LANGUAGE_IDS,
+  type LanguageId,
+  languages,
+  markWritten,
+  parseTime,
+  printedAs,
+  say,
+  sayDuration,
+  whyNoTime,
+} from '.'
 
 const everyMinute = Array.from({ length: 1440 }, (_, minute) => minute)
 
@@ -277,4 +287,21 @@ describe('what is asked and printed', () => {
       expect(sayMinutes(1)).not.toBe(sayMinutes(5).replace('5', '1'))
     },
   )
+})
+
+describe('what is printed in French', () => {
+  const french = { language: 'fr', form: 'turns' } as const
+
+  it('leaves out the e before a vowel, and takes a name as it is', () => {
+    const does = (name: string) => printedAs('This is what {0} can do now:', french, name)
+    expect(does('Odalys')).toBe('Voici ce qu’Odalys sait faire maintenant :')
+    expect(does('Tavi')).toBe('Voici ce que Tavi sait faire maintenant :')
+    expect(does('{1}')).toBe('Voici ce que {1} sait faire maintenant :')
+    const mat = (name: string) => printedAs('Mat for {0}', french, name)
+    expect([mat('Élodie'), mat('Onze'), mat('Wren')]).toEqual([
+      'Plateau d’Élodie',
+      'Plateau de Onze',
+      'Plateau de Wren',
+    ])
+  })
 })

@@ -126,7 +126,8 @@ function handInWords({ numeral, marks, roundsBefore }: LongHand, wording: Wordin
           numerals,
           languages[wording.language].sayMinutes(marks),
         )
-  return roundsBefore === 0
-    ? where
+  if (roundsBefore === 0) return where
+  return roundsBefore === 1
+    ? printedAs('{0}, after it has gone round once', wording, where)
     : printedAs('{0}, after it has gone round {1} times', wording, where, String(roundsBefore))
 }

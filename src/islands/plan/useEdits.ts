@@ -5,7 +5,7 @@ import { type Session, type SessionContext, type SessionEdit, editOf } from '../
 import type { SessionId } from '../../core/ids'
 import { Refusal, Unreached, api } from '../../ui/api'
 import { forgetPlan, keepPlan, waitingPlan } from '../../ui/outbox/plans'
-import { hearSaved } from '../../ui/outbox/send'
+import { hearSaved } from '../../ui/outbox/saved'
 
 export type SessionFields = Partial<Pick<Session, 'date' | 'start' | 'minutes' | 'place' | 'materials'>>
 

@@ -1,6 +1,7 @@
 import type { GroupCount, RecordedAnswers, SentAnswer, Session } from '../../core/records'
 import { Refusal, Unreached, api } from '../api'
 import { allKept, keep, letGo } from './keep'
+import { tellSaved } from './saved'
 import type { Waiting } from './waiting'
 
 /* Sending what waits, in the order in which it happened. */
@@ -8,13 +9,6 @@ import type { Waiting } from './waiting'
 const MOST_AT_ONCE = 100
 
 let sending: Promise<void> | undefined
-const onSaved = new Set<(session: Session) => void>()
-
-/** Hears of plans that were saved after they had waited. */
-export function hearSaved(listener: (session: Session) => void): () => void {
-  onSaved.add(listener)
-  return () => onSaved.delete(listener)
-}
 
 /** Sends what waits; what cannot be sent now stays for the next try. Two pages of a browser never send at once. */
 export function sendWaiting(): Promise<void> {
@@ -104,5 +98,5 @@ async function sendAnswers(run: readonly Waiting[]): Promise<void> {
 
 async function sendPlan({ answerId, plan }: Waiting): Promise<void> {
   const session = await api.put<Session>(`/api/sessions/${answerId}`, plan, SEND_MS)
-  for (const hear of onSaved) hear(session)
+  tellSaved(session)
 }

@@ -1,6 +1,5 @@
 import { useEffect, useState } from 'react'
 import { allKept } from './keep'
-import { sendWaiting } from './send'
 import type { Safety, Waiting } from './waiting'
 
 const RETRY_MS = 5000
@@ -33,14 +32,21 @@ async function look(): Promise<WaitingNow> {
   }
 }
 
+/** Whatever can be sent now is. Its code comes when something waits: without a connection nothing could be sent. */
+async function afterSending(): Promise<WaitingNow> {
+  const before = await look()
+  if (before.answers + before.plans === 0) return before
+  await import('./send').then(({ sendWaiting }) => sendWaiting()).catch(() => undefined)
+  return look()
+}
+
 /** What waits to be sent, and what the server refused. It keeps trying while a page is open. */
 export function useWaiting(): WaitingNow {
   const [state, setState] = useState(NOTHING)
   useEffect(() => {
     let open = true
     const again = async () => {
-      await sendWaiting().catch(() => undefined)
-      const now = await look()
+      const now = await afterSending()
       if (open) setState((before) => (JSON.stringify(before) === JSON.stringify(now) ? before : now))
     }
     const back = () => void again()

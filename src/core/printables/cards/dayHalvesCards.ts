@@ -3,7 +3,7 @@ import type { DayRow } from '../../days'
 import { INK, MOSS, type Shape, circle, path } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, makeItems, rowName } from '../../teaching'
-import { languages, say } from '../../wording'
+import { type LanguageId, languages, saidOf, say } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
 import { cutTitle, keyFooter, keyTitle, printFooter } from '../kit/footers'
 import { part } from '../kit/frame'
@@ -14,6 +14,19 @@ import { definePrintable } from '../kit/definePrintable'
 import { ownPlan } from '../kit/ownPlan'
 import type { PrintOptions } from '../kit/choices'
 import { wordCard } from './matchFaces'
+
+const IN_ENGLISH_HALVES = ['before noon (0 to 12)', 'after noon (12 to 24)'] as const
+const IN_GERMAN_HALVES = ['vor dem Mittag (0 bis 12 Uhr)', 'nach dem Mittag (12 bis 24 Uhr)'] as const
+
+/** The halves of a day by their own names: those of its parts, such as the evening, would be wrong for others in them. */
+const HALVES: Readonly<Record<LanguageId, readonly [before: string, after: string]>> = {
+  'en-GB': IN_ENGLISH_HALVES,
+  'en-US': IN_ENGLISH_HALVES,
+  de: IN_GERMAN_HALVES,
+  'de-quarters': IN_GERMAN_HALVES,
+  fr: ['avant midi (de 0 à 12 h)', 'après midi (de 12 à 24 h)'],
+  es: ['antes del mediodía (de 0 a 12)', 'después del mediodía (de 12 a 24)'],
+}
 
 /**
  * Doings with a clock, to be laid under the half of the day in which they are done; those that can be argued are
@@ -40,14 +53,15 @@ export const dayHalvesCards = definePrintable({
       ? ownPlan(options.rows, options.wording.language).map((row) => ownItem(row, options))
       : makeItems(random, { rung: options.rung, ask: 'half-of-day', count: options.count })
     const { phrases } = languages[options.wording.language]
-    const heads = phrases.dayHalves.map((half) => wordCard('head', half, 7))
+    const halves = HALVES[options.wording.language]
+    const heads = halves.map((half) => wordCard('head', half, 7))
     const footer = printFooter('Two halves of a day', options, seed)
     const key = items.map((item) => {
       const { minute } = item.shown
-      const half = phrases.dayHalves[minute < 720 ? 0 : 1]
+      const half = halves[minute < 720 ? 0 : 1]
       const doing = item.shown.as === 'doing' ? rowName(item.shown, phrases) : ''
       const thing = `${doing}, ${say(minute, { ...options.wording, form: 'day-24' })}`
-      return phrases.of(thing, isArguable(item) ? `${half}, ${phrases.noonOrNight}` : half)
+      return saidOf(thing, isArguable(item) ? `${half}, ${phrases.noonOrNight}` : half, options.wording)
     })
     return {
       items,

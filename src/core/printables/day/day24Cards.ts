@@ -1,7 +1,7 @@
 import { handsHidden, onDial } from '../../clock'
 import { randomFrom, shuffled } from '../../random'
 import type { Item } from '../../teaching'
-import { languages } from '../../wording'
+import { languages, saidOf } from '../../wording'
 import { numberedBack, wordCard } from '../cards/matchFaces'
 import { type CardFace, cardPages } from '../kit/cards'
 import { MOST_DOINGS, type PrintRow, dayRowsOf, noteHidden } from '../kit/dayRows'
@@ -38,7 +38,7 @@ export const day24Cards = definePrintable({
   ],
   make(options, seed) {
     const rows = dayRowsOf(options, seed)
-    const { dayPart, phrases } = languages[options.wording.language]
+    const { dayPart } = languages[options.wording.language]
     const cards = shuffled(
       randomFrom(seed),
       rows.flatMap((row, i) => [
@@ -48,7 +48,7 @@ export const day24Cards = definePrintable({
     )
     const footer = printFooter('A day in 24 hours', options, seed)
     const lines = rows.map((row) =>
-      phrases.of(`${nameOfRow(row, options)}, ${dayPart(row.minute)}`, figuresOfDay(row.minute, options)),
+      saidOf(`${nameOfRow(row, options)}, ${dayPart(row.minute)}`, figuresOfDay(row.minute, options), options.wording),
     )
     return {
       items: rows.map((row) => in24(row, options)),

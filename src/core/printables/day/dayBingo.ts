@@ -1,4 +1,4 @@
-import { languages } from '../../wording'
+import { saidOf } from '../../wording'
 import { onDial } from '../../clock'
 import { RefusedValue } from '../../errors'
 import { randomFrom, shuffled } from '../../random'
@@ -44,14 +44,13 @@ export const dayBingo = definePrintable({
   ],
   make(options, seed) {
     const called = calledRows(options, seed)
-    const { of } = languages[options.wording.language].phrases
     const boards = boardsOf(randomFrom(seed), boardsWish(called.length, options))
     const footer = printFooter('Bingo of a day', options, seed)
     const print = {
       name: 'Bingo of a day',
       footer,
       boards,
-      calls: called.map((row) => of(nameOfRow(row, options), inWords(row.minute, options))),
+      calls: called.map((row) => saidOf(nameOfRow(row, options), inWords(row.minute, options), options.wording)),
       cell: (call: number, { x, y, width }: { x: number; y: number; width: number }) =>
         dialAt(
           (called[call] as PrintRow).minute,

@@ -2,7 +2,7 @@ import { onDial, shiftTime, handsHidden } from '../../clock'
 import { RefusedValue } from '../../errors'
 import { type Random, draw, drawInt, randomFrom, shuffled } from '../../random'
 import { type Item, itemPool, likeness, sayAnswer } from '../../teaching'
-import { languages, sayDuration } from '../../wording'
+import { languages, saidOf, sayDuration } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
 import { cutTitle, keyFooter, keyTitle, printFooter } from '../kit/footers'
 import { figures, part } from '../kit/frame'
@@ -46,11 +46,11 @@ export const minutesLater = definePrintable({
       ),
     ]
     const footer = printFooter('Minute hops', options, seed)
-    const { of } = languages[options.wording.language].phrases
     const key = items.map((item) =>
-      of(
+      saidOf(
         `${figures(item.shown.minute, options)}, ${way(item, options)}`,
         sayAnswer(item, item.answer, options.wording),
+        options.wording,
       ),
     )
     return {

@@ -1,5 +1,5 @@
 import { drawUnit } from '../../random'
-import { languages, nameIn, barText, printedAs, sayDuration } from '../../wording'
+import { languages, nameIn, barText, printedAs, saidOf, sayDuration } from '../../wording'
 import { childPage, figures, part } from '../kit/frame'
 import { keyFooter, keyTitle, printFooter, titleOr } from '../kit/footers'
 import { definePrintable } from '../kit/definePrintable'
@@ -138,7 +138,7 @@ function trapsPages({ items, places }: Trail, options: PrintOptions, footer: str
       )
     })
     return stack([
-      paragraph(paper, `${i + 1}. ${phrases.of(`${figures(shown.minute, options)}, ${by}`, right)}`, {
+      paragraph(paper, `${i + 1}. ${saidOf(`${figures(shown.minute, options)}, ${by}`, right, options.wording)}`, {
         size: 4.4,
         weight: 'bold',
         above: 2,

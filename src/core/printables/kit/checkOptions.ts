@@ -116,7 +116,9 @@ function checkValue(id: OptionId, option: PrintOption, value: unknown): void {
       })
       return
     case 'weights':
-      for (const [name, weight] of Object.entries(value as object))
+      if (typeof value !== 'object' || value === null || Array.isArray(value))
+        return refuse('a weight for each misreading that is named')
+      for (const [name, weight] of Object.entries(value))
         if (!option.names.includes(name) || !isPositive(weight, option.largest))
           refuse(`above 0 and at most ${option.largest} for a known misreading`, `${name}: ${String(weight)}`)
       return

@@ -1,3 +1,4 @@
+import { elided } from '../../wording'
 import { type EventWords, type StoryWords, ended, spaced } from './types'
 
 const clause = (name: string, [verb, rest]: EventWords) => spaced(name, verb, rest)
@@ -16,7 +17,7 @@ export const FRENCH_STORY: StoryWords = {
   questions: 'Questions',
   first: 'première',
   second: 'seconde',
-  title: (name) => `La journée de ${name} à l’écluse du Héron`,
+  title: (name) => `La journée ${elided('de', name)} à l’écluse du Héron`,
   at: (time) => `à ${time}`,
   itIs: (time) => ended(`Il est ${time}`),
   later: (length) => `${length} plus tard`,

@@ -40,7 +40,7 @@ export const GERMAN_STORY: StoryWords = {
   comma: '',
   events: {
     wake: ['wacht', 'auf'],
-    wash: ['wäscht', 'sich mit kaltem Wasser'],
+    wash: ['wäscht sich', 'mit kaltem Wasser'],
     breakfast: ['isst', 'einen Teller Haferbrei'],
     walk: ['geht', 'am Leinpfad entlang'],
     lock: ['sieht', 'zu, wie die Schleuse aufgeht'],

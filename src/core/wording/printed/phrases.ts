@@ -44,6 +44,7 @@ const PRINT_PHRASES = [
   'in {0}',
   'when the long hand gets to the {0}',
   'when the long hand gets {1} past the {0}',
+  '{0}, after it has gone round once',
   '{0}, after it has gone round {1} times',
 ] as const
 export interface PrintsPrinted {

@@ -40,8 +40,6 @@ export const PHRASES: Phrases = {
   bingo: 'Bingo',
   showKnow: 'Show what you know.',
   noonOrNight: 'could be either',
-  dayHalves: ['before noon (0 to 12)', 'after noon (12 to 24)'],
-  of: (thing, says) => `${thing}: ${says}`,
   whenIs: (doing) => `When is this: ${doing}?`,
   stillHour: (hour) => `still ${hour}-something`,
   doings: {

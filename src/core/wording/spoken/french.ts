@@ -41,8 +41,6 @@ export const PHRASES: Phrases = {
   bingo: 'Loto',
   showKnow: 'Montre ce que tu sais.',
   noonOrNight: 'les deux sont possibles',
-  dayHalves: ['avant midi (de 0 à 12 h)', 'après midi (de 12 à 24 h)'],
-  of: (thing, says) => `${thing}\u00a0: ${says}`,
   whenIs: (doing) => `C’est à quelle heure : ${doing} ?`,
   stillHour: (hour) => `encore ${hour} h et quelques`,
   doings: {

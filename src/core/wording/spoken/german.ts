@@ -41,8 +41,6 @@ export const PHRASES: Phrases = {
   bingo: 'Bingo',
   showKnow: 'Zeig, was du kannst.',
   noonOrNight: 'beides möglich',
-  dayHalves: ['vor dem Mittag (0 bis 12 Uhr)', 'nach dem Mittag (12 bis 24 Uhr)'],
-  of: (thing, says) => `${thing}: ${says}`,
   whenIs: (doing) => `Wann ist das: ${doing}?`,
   stillHour: (hour) => `noch ${hour} Uhr und etwas`,
   doings: {

@@ -41,8 +41,6 @@ export const PHRASES: Phrases = {
   bingo: 'Bingo',
   showKnow: 'Muestra lo que sabes.',
   noonOrNight: 'pueden ser ambas',
-  dayHalves: ['antes del mediodía (de 0 a 12)', 'después del mediodía (de 12 a 24)'],
-  of: (thing, says) => `${thing}: ${says}`,
   whenIs: (doing) => `¿A qué hora es: ${doing}?`,
   stillHour: (hour) => (hour === 1 ? 'todavía la 1 y algo' : `todavía las ${hour} y algo`),
   doings: {

@@ -7,6 +7,7 @@ export const frenchPrints: PrintsPrinted = {
     'in {0}': 'dans {0}',
     'when the long hand gets to the {0}': 'quand la grande aiguille arrive sur le {0}',
     'when the long hand gets {1} past the {0}': 'quand la grande aiguille a dépassé le {0} de {1}',
+    '{0}, after it has gone round once': '{0}, après avoir fait une fois le tour',
     '{0}, after it has gone round {1} times': '{0}, après avoir fait {1} fois le tour',
     'every time as it is': 'chaque heure telle quelle',
     'rounded: {0}': 'arrondies : {0}',

@@ -7,6 +7,7 @@ export const germanPrints: PrintsPrinted = {
     'in {0}': 'in {0}',
     'when the long hand gets to the {0}': 'wenn der lange Zeiger zur {0} kommt',
     'when the long hand gets {1} past the {0}': 'wenn der lange Zeiger {1} hinter der {0} ist',
+    '{0}, after it has gone round once': '{0}, nachdem er einmal herumgegangen ist',
     '{0}, after it has gone round {1} times': '{0}, nachdem er {1}-mal herumgegangen ist',
     'every time as it is': 'jede Zeit so, wie sie ist',
     'rounded: {0}': 'gerundet: {0}',

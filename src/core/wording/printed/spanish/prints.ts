@@ -7,6 +7,7 @@ export const spanishPrints: PrintsPrinted = {
     'in {0}': 'dentro de {0}',
     'when the long hand gets to the {0}': 'cuando la aguja larga llegue al {0}',
     'when the long hand gets {1} past the {0}': 'cuando la aguja larga pase {1} del {0}',
+    '{0}, after it has gone round once': '{0}, después de dar una vuelta',
     '{0}, after it has gone round {1} times': '{0}, después de dar {1} vueltas',
     'every time as it is': 'cada hora tal como es',
     'rounded: {0}': 'redondeadas: {0}',
