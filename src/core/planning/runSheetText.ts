@@ -94,5 +94,12 @@ function stepText(
 function cautionsText(plan: SessionPlan, { wording }: TextRequest): string[] {
   const cautions = planCautions(plan).map(({ text }) => `- ${plainMarkdown(nameIn(wording, text))}`)
   if (cautions.length === 0) return []
-  return ['', `## ${printedAs('Mind', wording)}`, '', ...cautions, '', plainMarkdown(nameIn(wording, FOLLOW_LOCAL_RULES))]
+  return [
+    '',
+    `## ${printedAs('Mind', wording)}`,
+    '',
+    ...cautions,
+    '',
+    plainMarkdown(nameIn(wording, FOLLOW_LOCAL_RULES)),
+  ]
 }
