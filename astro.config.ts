@@ -59,7 +59,7 @@ export default defineConfig({
       reportCompressedSize: false,
       minify: 'terser',
       // Browsers that know modules know what the language had by 2020, in fewer letters.
-      terserOptions: { ecma: 2020, safari10: false, compress: { passes: 3 } },
+      terserOptions: { ecma: 2020, safari10: false, compress: { passes: 2 } },
     },
     plugins: [ours, icons],
   },

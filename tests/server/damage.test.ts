@@ -34,6 +34,7 @@ import {
   termView,
   todayView,
 } from '../../src/server/viewData'
+import { A_TERM } from './aTerm'
 import { NOW, demo, doing, folder } from './keptData'
 
 /* Each column of each table is damaged in turn, as a bad disk or a bad hand does, and everything is read. */
@@ -79,22 +80,11 @@ async function withTheRest(db: Db, childId: string, groupId: string): Promise<vo
   const print = { printable: 'read-dials', options, seed: 1, made: 6 }
   await addKept(db, 'prints', { id: crypto.randomUUID(), name: 'A sheet', body: print }, NOW)
   const { children } = await termData(db, groupId, NOW)
-  const counts = startTerm(TERM, children)
-  playTerms(counts, TERM, { runs: 3, seed: 1 })
+  const counts = startTerm(A_TERM, children)
+  playTerms(counts, A_TERM, { runs: 3, seed: 1 })
   const forecast = forecastOf(counts)
-  await keepTerm(db, groupId, { wish: TERM, forecast, version: 0 }, NOW)
+  await keepTerm(db, groupId, { wish: A_TERM, forecast, version: 0 }, NOW)
 }
-
-const TERM = {
-  from: '2026-11-30',
-  until: '2026-12-31',
-  weekdays: [5],
-  minutes: 30,
-  homeMinutes: 0,
-  goal: 'oclock',
-  holidays: [],
-  school: 'turns-first',
-} as const
 
 const DAMAGE = ['{', 'null', '7', '"x"', '[]', '{}', '{"rows":7,"item":{},"text":1,"steps":[1]}']
 const NUMBERS = ['x', -1]

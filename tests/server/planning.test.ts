@@ -11,6 +11,7 @@ import type {
   Settings,
   TermData,
 } from '../../src/core/records'
+import { A_TERM } from './aTerm'
 import { call, uuid } from './calls'
 
 const groups = await import('../../src/pages/api/groups/index')
@@ -51,16 +52,7 @@ afterEach(async () => {
 })
 
 describe('a term', () => {
-  const wish = {
-    from: '2026-11-30',
-    until: '2027-01-31',
-    weekdays: [5],
-    minutes: 30,
-    homeMinutes: 0,
-    goal: 'oclock',
-    holidays: [],
-    school: 'turns-first',
-  } as const
+  const wish = A_TERM
 
   /** The term of a new group: how it is read, kept and forecast. */
   async function newTerm() {

@@ -1,7 +1,7 @@
 import { Button, FileButton, Group, Stack, Text } from '@mantine/core'
 import { IconDownload, IconUpload } from '@tabler/icons-react'
 import { useState } from 'react'
-import { readDayLines } from '../../core/days'
+import { type ReadLine, readDayLines } from '../../core/days'
 import type { DaysData } from '../../core/records'
 import { readFile } from './readers'
 import type { DaysState } from './useDays'
@@ -11,6 +11,9 @@ interface Props {
   readonly state: DaysState
   readonly data: DaysData
 }
+
+/** More than these are only counted. */
+const MOST_TOLD = 5
 
 /** Days from calendars, tables and files of Ripe Acorn, and this day as such a file. */
 export function FilesPanel({ state, data }: Props) {
@@ -80,21 +83,18 @@ async function cameFrom(file: File, { settings }: DaysData): Promise<Came> {
       case 'lines': {
         const lines = readDayLines(read.lines.join('\n'), settings.language)
         const rows = lines.flatMap((line) => (line.kind === 'row' ? [line.row] : []))
-        const left = lines.filter(({ kind }) => kind !== 'row')
-        if (rows.length === 0) return { kind: 'wrong', why: 'No line of it says a time and what happens.' }
-        const notes =
-          left.length === 0
-            ? []
-            : [
-                `No time could be read in ${left.length} lines: ${left
-                  .slice(0, 3)
-                  .map(({ text }) => `“${text.slice(0, 40)}”`)
-                  .join(', ')}.`,
-              ]
-        return { kind: 'rows', rows, notes }
+        if (rows.length === 0) return { kind: 'wrong', why: 'No line of it says one time and what happens.' }
+        return { kind: 'rows', rows, notes: notTakenIn(lines) }
       }
     }
   } catch (error) {
     return { kind: 'wrong', why: error instanceof Error ? error.message : String(error) }
   }
+}
+
+/** Lines of which no row was made, each with why, as far as they are not too many to be read. */
+function notTakenIn(lines: readonly ReadLine[]): string[] {
+  const left = lines.filter((line) => line.kind !== 'row')
+  const told = left.slice(0, MOST_TOLD).map(({ text, why }) => `“${text.slice(0, 40)}”: ${why}`)
+  return left.length > MOST_TOLD ? [...told, `${left.length - MOST_TOLD} more lines are no rows.`] : told
 }

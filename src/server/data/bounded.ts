@@ -3,9 +3,9 @@ import { Problem } from '../problem'
 
 /* Files from elsewhere, measured before anything is made of them: a small one can hold more than a machine has room for. */
 
-/** What `workspace.json` may have: some hundred thousand answers are 100 MB. */
+/** What `workspace.json` may have. An answer takes some 860 letters there, so it holds some 150,000 of them. */
 export const MOST_UNPACKED_MB = 128
-/** No file of ours goes deeper than twelve. */
+/** The file of the demo is nine levels deep. */
 export const MOST_DEPTH = 32
 /** Lists, things and the commas in them; each takes room beside its letters. */
 export const MOST_PARTS = 10_000_000

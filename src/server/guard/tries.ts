@@ -59,8 +59,8 @@ export class Tries {
 
   /** A right passcode: what was tried from there before is forgotten. */
   async forget(remote: string): Promise<void> {
-    await this.byPlace.delete(isThisMachine(remote) ? '' : placeOf(remote))
     if (isThisMachine(remote)) await this.here.delete('here')
+    else await this.byPlace.delete(placeOf(remote))
   }
 
   private async areMany(): Promise<boolean> {
