@@ -1,5 +1,5 @@
 import ical, { ICalCalendarMethod, ICalEventRepeatingFreq, ICalWeekday } from 'ical-generator'
-import { type Day, type Weekday, endOf, inOrder, spanText } from '../core/days'
+import { type Day, type DayRow, type Weekday, endOf, inOrder, spanText } from '../core/days'
 import type { Kept } from '../core/records'
 import { csvTable } from './data/table'
 import { textFile } from './http'
@@ -53,17 +53,17 @@ export function dayTable({ rows }: Pick<Day, 'rows'>): string {
   )
 }
 
-/** The usual length of a row that has no end, in the calendar, minutes. */
-const NO_END_MINUTES = 0
+/** The most that a row without an end lasts in the calendar, minutes: a calendar draws nothing that has no length. */
+const OPEN_MINUTES = 30
 
 /** iCalendar with floating times; a day of weekdays repeats every week on them. */
 export function dayCalendar({ id, name, body }: Kept<Day>, now: number): string {
   const calendar = ical({ name, method: ICalCalendarMethod.PUBLISH, prodId: '//Ripe Acorn//Days//EN' })
   const { on } = body
   const date = on.kind === 'date' ? on.date : nextOf(on.days, now)
-  inOrder(body.rows).forEach((row, i) => {
+  inOrder(body.rows).forEach((row, i, rows) => {
     const midnight = Date.parse(`${date}T00:00:00Z`)
-    const end = row.to === undefined ? row.minute + NO_END_MINUTES : endOf(row)
+    const end = row.to === undefined ? openEnd(row.minute, rows) : endOf(row)
     const event = calendar.createEvent({
       id: `${id}-${i}@ripe-acorn`,
       stamp: new Date(now),
@@ -72,6 +72,8 @@ export function dayCalendar({ id, name, body }: Kept<Day>, now: number): string 
       floating: true,
       summary: row.what,
     })
+    // So that the row comes back as it was: without an end.
+    if (row.to === undefined) event.x('X-RIPE-ACORN-OPEN', '1')
     if (row.picture) event.x('X-RIPE-ACORN-PICTURE', row.picture)
     if (on.kind === 'weekdays' && on.days.length > 0)
       event.repeating({
@@ -80,6 +82,12 @@ export function dayCalendar({ id, name, body }: Kept<Day>, now: number): string 
       })
   })
   return calendar.toString()
+}
+
+/** Where a row without an end is drawn to: the next one at the latest. */
+function openEnd(minute: number, rows: readonly DayRow[]): number {
+  const next = rows.find((each) => each.minute > minute)
+  return Math.min(minute + OPEN_MINUTES, next?.minute ?? Infinity)
 }
 
 /** The first date from today on that is one of the weekdays; today where there are none. */

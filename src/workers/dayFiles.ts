@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { readCalendar } from './readCalendar'
+import { readCalendar } from './calendar/read'
 import { linesOfTable } from './readTable'
 
 /* Reads calendars and tables beside the view, so that a large one does not freeze it. */

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { type Day, type DayRow, PICTURE_IDS, readDayLines } from '../../src/core/days'
 import type { Kept, PrintCheck } from '../../src/core/records'
 import { dayCalendar, dayTable } from '../../src/server/dayFiles'
-import { NoCalendar, readCalendar } from '../../src/workers/readCalendar'
+import { readCalendar } from '../../src/workers/calendar/read'
 import { linesOfTable } from '../../src/workers/readTable'
 import { readPdf } from '../readback/pdf'
 import { call, uuid } from './calls'
@@ -219,79 +219,5 @@ describe('a day as a file', () => {
       day: body,
     })
     expect(await call(file.GET, 'GET', { id, query: 'as=xls' })).toMatchObject({ status: 400, body: { field: 'as' } })
-  })
-})
-
-const calendar = (...lines: string[]) => ['BEGIN:VCALENDAR', 'VERSION:2.0', ...lines, 'END:VCALENDAR'].join('\r\n')
-const event = (...lines: string[]) => ['BEGIN:VEVENT', `UID:${lines.join()}`, ...lines, 'END:VEVENT']
-const wish = { zone: 'Europe/Berlin', today: '2026-11-27' }
-
-describe('a calendar from elsewhere', () => {
-  it('is read with zones, folded lines, repeats, exceptions and all-day events', () => {
-    const read = readCalendar(
-      calendar(
-        ...event('DTSTART:20261130T081500Z', 'DTEND:20261130T090000Z', 'SUMMARY:in universal time'),
-        ...event('DTSTART;TZID=America/New_York:20261130T040000', 'SUMMARY:in New York'),
-        ...event('DTSTART:20261130T123000', 'DURATION:PT45M', 'SUMMARY:a title that is fol', ' ded\\, with a comma'),
-        ...event('DTSTART;VALUE=DATE:20261130', 'SUMMARY:all day'),
-        'BEGIN:VEVENT',
-        'UID:weekly',
-        'DTSTART:20261102T093000',
-        'RRULE:FREQ=WEEKLY;COUNT=6',
-        'EXDATE:20261207T093000',
-        'SUMMARY:weekly',
-        'END:VEVENT',
-        'BEGIN:VEVENT',
-        'UID:weekly',
-        'RECURRENCE-ID:20261130T093000',
-        'DTSTART:20261130T110000',
-        'SUMMARY:moved',
-        'END:VEVENT',
-        ...event('DTSTART:20261130T130000', 'STATUS:CANCELLED', 'SUMMARY:cancelled'),
-      ),
-      wish,
-    )
-    expect(read.days.find(({ date }) => date === '2026-11-30')?.rows).toEqual([
-      { minute: 555, to: 600, what: 'in universal time' },
-      { minute: 600, what: 'in New York' },
-      { minute: 660, what: 'moved' },
-      { minute: 750, to: 795, what: 'a title that is folded, with a comma' },
-    ])
-    expect(read.days.map(({ date }) => date)).toEqual(['2026-11-23', '2026-11-30'])
-    expect(read.notes).toEqual(['1 all-day event has no time and is left out.', 'Times are those of Europe/Berlin.'])
-  })
-
-  it('is read in a zone of its own', () => {
-    const zone = [
-      'BEGIN:VTIMEZONE',
-      'TZID:Lock time',
-      'BEGIN:STANDARD',
-      'DTSTART:19700101T000000',
-      'TZOFFSETFROM:+0300',
-      'TZOFFSETTO:+0300',
-      'END:STANDARD',
-      'END:VTIMEZONE',
-    ]
-    const read = readCalendar(calendar(...zone, ...event('DTSTART;TZID=Lock time:20261130T110000', 'SUMMARY:x')), wish)
-    expect(read.days).toEqual([{ date: '2026-11-30', rows: [{ minute: 540, what: 'x' }] }])
-  })
-
-  it('is refused in words where it is none, and stops at what never ends', () => {
-    expect(() => readCalendar('x'.repeat(1_000_000), wish)).toThrow(NoCalendar)
-    expect(() => readCalendar('x'.repeat(1_000_000), wish)).toThrow(/begins with BEGIN:VCALENDAR/)
-    expect(() => readCalendar('BEGIN:VCALENDAR\nnonsense', wish)).toThrow(/cannot be read/)
-    const endless = readCalendar(
-      calendar(...event('DTSTART:20200101T000000', 'RRULE:FREQ=SECONDLY', 'SUMMARY:x')),
-      wish,
-    )
-    expect(endless.notes[0]).toMatch(/1 event repeats so often/)
-    const script = readCalendar(
-      calendar(...event('DTSTART:20261130T110000', 'SUMMARY:<script>alert(1)</script>')),
-      wish,
-    )
-    expect(script.days[0]?.rows[0]?.what).toBe('<script>alert(1)</script>')
-    const long = readCalendar(calendar(...event('DTSTART:20261130T110000', `SUMMARY:${'long '.repeat(20)}`)), wish)
-    expect(long.days[0]?.rows[0]?.what).toHaveLength(40)
-    expect(long.notes[0]).toBe('1 long title was shortened to 40 letters.')
   })
 })

@@ -1,7 +1,7 @@
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { type ReactNode, useState } from 'react'
 import { type Day, dayLine, type DayOn, type DayRow, inOrder, MOST_DAY_ROWS } from '../../core/days'
-import type { ReadCalendar } from '../../workers/readCalendar'
+import type { ReadCalendar } from '../../workers/calendar/read'
 import { Choice } from '../../ui/Choice'
 import { dayInWords, today } from '../../ui/dates'
 import type { DaysState } from './useDays'

@@ -1,17 +1,32 @@
 import { type Remote, wrap } from 'comlink'
 import type { Day } from '../../core/days'
 import type { DayReaders } from '../../workers/dayFiles'
-import type { ReadCalendar } from '../../workers/readCalendar'
+import type { ReadCalendar } from '../../workers/calendar/read'
 import { today } from '../../ui/dates'
 
 /** A larger file is not opened at all. */
 const LARGEST_FILE_BYTES = 25_000_000
 
-let worker: Remote<DayReaders> | undefined
+/** Reading that takes longer is given up. */
+const READING_LIMIT_MS = 30_000
 
-function readers(): Remote<DayReaders> {
-  worker ??= wrap<DayReaders>(new Worker(new URL('../../workers/dayFiles.ts', import.meta.url), { type: 'module' }))
-  return worker
+/** Reads in a worker of its own, which ends with the reading: no file goes on being read that nobody waits for. */
+async function inWorker<T>(read: (readers: Remote<DayReaders>) => Promise<T>): Promise<T> {
+  const worker = new Worker(new URL('../../workers/dayFiles.ts', import.meta.url), { type: 'module' })
+  let timer: number | undefined
+  const tooLong = new Promise<never>((_, reject) => {
+    timer = window.setTimeout(
+      () => reject(new Error('Reading the file took longer than 30 seconds. Export a shorter time, and try that.')),
+      READING_LIMIT_MS,
+    )
+    worker.onerror = () => reject(new Error('The file could not be read: the reader stopped. Try a smaller file.'))
+  })
+  try {
+    return await Promise.race([read(wrap<DayReaders>(worker)), tooLong])
+  } finally {
+    window.clearTimeout(timer)
+    worker.terminate()
+  }
 }
 
 export type ReadFile =
@@ -28,10 +43,11 @@ export async function readFile(file: File): Promise<ReadFile> {
   const text = await file.text()
   if (/BEGIN:VCALENDAR/i.test(text.slice(0, 10_000)) || /\.(ics|ical)$/i.test(file.name)) {
     const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
-    return { kind: 'calendar', calendar: await readers().readCalendar(text, { zone, today: today() }) }
+    const calendar = await inWorker((readers) => readers.readCalendar(text, { zone, today: today() }))
+    return { kind: 'calendar', calendar }
   }
   if (/^\s*\{/.test(text)) return dayOf(text)
-  return { kind: 'lines', lines: await readers().linesOfTable(text) }
+  return { kind: 'lines', lines: await inWorker((readers) => readers.linesOfTable(text)) }
 }
 
 /** A day as it was written by Ripe Acorn; the server checks each of its fields when it is kept. */
