@@ -117,8 +117,12 @@ test('a family types its own day, is told of a row without a time, and has its c
   const day = page.getByLabel('Your own day (if you like)')
   await day.fill('7:30 breakfast\nswimming')
   await expect(page.getByRole('alert')).toContainText(
-    'row 2 of your day must be a time and what happens then, such as 7:30 breakfast, got swimming',
+    '“swimming” is not printed yet. There is no time in it: write one first, such as 7:30 breakfast.',
   )
+  await day.fill('9:30 breakfast\n8 swimming')
+  await page.getByRole('alert').getByRole('button', { name: '20:00' }).click()
+  await expect(day).toHaveValue('9:30 breakfast\n20:00 swimming')
+  await expect(page1(page)).toContainText('20:00')
   await day.fill('7:30 breakfast\nswimming 4 pm\n12:00 lunch')
   await expect(page.getByRole('alert')).toHaveCount(0)
   await expect(page.getByRole('textbox', { name: 'How many rows' })).toHaveCount(0)

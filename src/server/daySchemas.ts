@@ -26,7 +26,13 @@ export const whatHappens = plainLine(MOST_WHAT_LETTERS)
 
 export const picture = Joi.string().valid(...PICTURE_IDS)
 
-const row = shape<DayRow>({ minute: minuteOfDay.required(), to: minuteOfDay, what: whatHappens.required(), picture })
+/** A row of a day. */
+export const dayRow = shape<DayRow>({
+  minute: minuteOfDay.required(),
+  to: minuteOfDay,
+  what: whatHappens.required(),
+  picture,
+})
 
 const step = shape<StartStep>({ what: whatHappens.required(), minutes: whole(1, LONGEST_STEP).required() })
 
@@ -48,6 +54,6 @@ export const day = shape<Day>({
     Joi.object({ kind: Joi.valid('group').required(), groupId: Joi.string().guid().required() }),
     Joi.object({ kind: Joi.valid('child').required(), childId: Joi.string().guid().required() }),
   ).required(),
-  rows: Joi.array().items(row).max(MOST_DAY_ROWS).required(),
+  rows: Joi.array().items(dayRow).max(MOST_DAY_ROWS).required(),
   starts: Joi.array().items(start).max(MOST_STARTS).required(),
 })

@@ -1,11 +1,10 @@
-import type { Day, StartPlan, Weekday } from '../core/days'
+import { type Day, type StartPlan, type Weekday, rowsOfLines } from '../core/days'
 import type { ChildId, GroupId, SessionId } from '../core/ids'
 import type { Place } from '../core/activities'
 import { modulo } from '../core/clock'
 import { type Answer, type Instant, MS_PER_DAY, type SimulatedChild, simulateSitting } from '../core/knowing'
 import { type Obstacle, type Recipe, USUAL_YARD, type Yard, usualRecipe } from '../core/make'
 import { type Pace, type SessionPlan, factorFor, paceOf, timingsOf } from '../core/planning'
-import { ownPlan } from '../core/printables'
 import { editOf } from '../core/records'
 import { SHELF, type Story, shelfMarks } from '../core/stories'
 import { type Random, drawInt, drawUnit, randomFrom } from '../core/random'
@@ -180,7 +179,7 @@ async function seedDays(
     const body: Day = {
       on: { kind: 'weekdays', days: weekdays },
       whose: groupId ? { kind: 'group', groupId } : { kind: 'everybody' },
-      rows: ownPlan(rows, 'en-GB'),
+      rows: rowsOfLines(rows, 'en-GB'),
       starts: starts.map((start) => ({ ...start, deadline: parseTime(start.deadline, 'en-GB')?.minute ?? 0 })),
     }
     await addKept(db, 'days', { id: uuidFrom(random), name, body }, now)

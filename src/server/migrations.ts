@@ -1,4 +1,5 @@
 import type { Knex } from 'knex'
+import { withRows } from './data/printRows'
 
 /** Each migration has a way back. Newest last; never edited once released. */
 const migrations: Record<string, Knex.Migration> = {
@@ -265,6 +266,16 @@ const migrations: Record<string, Knex.Migration> = {
       for (const column of ['own', 'stations']) await db.schema.raw(`alter table session_steps drop column ${column}`)
       await db.schema.raw('alter table groups drop column rules')
     },
+  },
+  // The rows of one's own day were kept as they were typed, and read again for each print.
+  '010_rows': {
+    async up(db) {
+      for (const { id, body } of (await db('prints').select('id', 'body')) as { id: string; body: string }[]) {
+        const read = withRows(body)
+        if (read !== body) await db('prints').where({ id }).update({ body: read })
+      }
+    },
+    down: () => Promise.resolve(),
   },
 }
 

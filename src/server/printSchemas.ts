@@ -6,6 +6,7 @@ import { OPTION_IDS, type OptionId, PRINT_OPTIONS, PRINTABLE_IDS, type PrintOpti
 import { rungs } from '../core/teaching'
 import { WORDING_FORMS, LANGUAGE_IDS } from '../core/wording'
 import type { PrintWish } from '../core/records'
+import { dayRow } from './daySchemas'
 import { shape } from './shape'
 import { plainText } from './text'
 
@@ -32,8 +33,8 @@ function schemaOf(option: PrintOption): Joi.Schema {
       return Joi.boolean()
     case 'text':
       return plainText(option.longest).allow('')
-    case 'lines':
-      return Joi.array().items(plainText(option.longest).allow('')).max(LONGEST_LIST)
+    case 'rows':
+      return Joi.array().items(dayRow).max(option.most)
     case 'numbers':
       return Joi.array().items(positive(option.largest)).max(option.most)
     case 'weights':
@@ -42,9 +43,6 @@ function schemaOf(option: PrintOption): Joi.Schema {
       return unreachable(option)
   }
 }
-
-/** Blank lines may come in. The core leaves them out and counts the others. */
-const LONGEST_LIST = 80
 
 const choices = (ids: readonly OptionId[]) =>
   Object.fromEntries(ids.map((id) => [id, schemaOf(PRINT_OPTIONS[id])] as const))

@@ -1,10 +1,10 @@
 import { expose } from 'comlink'
 import { readCalendar } from './calendar/read'
-import { linesOfTable } from './readTable'
+import { readTable } from './readTable'
 
 /* Reads calendars and tables beside the view, so that a large one does not freeze it. */
 
-const readers = { readCalendar, linesOfTable }
+const readers = { readCalendar, readTable }
 export type DayReaders = typeof readers
 
 expose(readers)

@@ -1,21 +1,48 @@
 import Papa from 'papaparse'
+import { type DayRow, MOST_WHAT_LETTERS, isPictureId, withoutUnseen } from '../core/days'
+import { readTyped } from '../core/wording'
 
-/**
- * The rows of a table (CSV, or pasted from a spreadsheet) as lines that are read like typed ones. A table that was
- * written by Ripe Acorn has its columns by name.
- */
-export function linesOfTable(text: string): string[] {
+/** What a table holds: rows, where it names its columns as Ripe Acorn does, and else lines to be read like typed ones. */
+export type ReadTable =
+  | { readonly kind: 'rows'; readonly rows: readonly DayRow[]; readonly notes: readonly string[] }
+  | { readonly kind: 'lines'; readonly lines: readonly string[] }
+
+/** Reads a table, as CSV or pasted from a spreadsheet. */
+export function readTable(text: string): ReadTable {
   const { data } = Papa.parse<string[]>(text.trim(), { skipEmptyLines: 'greedy' })
-  const head = (data[0] ?? []).map((cell) => cell.trim().toLowerCase())
-  const [begin, end, what, picture] = ['begin', 'end', 'what', 'picture'].map((name) => head.indexOf(name))
-  if (begin === undefined || what === undefined || begin < 0 || what < 0)
-    return data.map((cells) => cells.map((cell) => cell.trim()).join('\t'))
-  const cell = (cells: readonly string[], at: number | undefined) => (cells[at ?? -1] ?? '').trim()
-  return data.slice(1).map((cells) => {
-    const to = cell(cells, end)
-    const drawn = cell(cells, picture)
-    // A formula was made text by a mark before it.
-    const named = cell(cells, what).replace(/^'(?=[=+\-@])/, '')
-    return `${cell(cells, begin)}${to ? `–${to}` : ''} ${named}${drawn ? ` [${drawn}]` : ''}`
-  })
+  const named = namedColumns(data[0] ?? [])
+  if (!named) return { kind: 'lines', lines: data.map((cells) => cells.map((cell) => cell.trim()).join('\t')) }
+  const read = data.slice(1).map((cells, i) => namedRow(named(cells), i + 2))
+  return {
+    kind: 'rows',
+    rows: read.flatMap((row) => (typeof row === 'string' ? [] : [row])),
+    notes: read.filter((row) => typeof row === 'string'),
+  }
+}
+
+const COLUMNS = ['begin', 'end', 'what', 'picture'] as const
+type Cells = Readonly<Record<(typeof COLUMNS)[number], string>>
+
+/** The columns of the table that Ripe Acorn writes, found by their names. */
+function namedColumns(head: readonly string[]): ((cells: readonly string[]) => Cells) | undefined {
+  const names = head.map((cell) => cell.trim().toLowerCase())
+  if (!names.includes('begin') || !names.includes('what')) return undefined
+  const cell = (cells: readonly string[], name: string) => (cells[names.indexOf(name)] ?? '').trim()
+  return (cells) => Object.fromEntries(COLUMNS.map((name) => [name, cell(cells, name)])) as unknown as Cells
+}
+
+/** A row of such a table, whose times are in 24 hours; or why it is none. A spreadsheet may have added seconds. */
+function namedRow({ begin, end, what, picture }: Cells, line: number): DayRow | string {
+  const inDay = (cell: string) => readTyped(cell, 'en-GB', { figures: 'day' })?.minute
+  const [minute, to] = [inDay(begin), inDay(end)]
+  // A formula was made text by a mark before it.
+  const named = withoutUnseen(what.replace(/^'(?=[=+\-@])/, ''))
+    .replace(/\s+/g, ' ')
+    .trim()
+  if (minute === undefined) return `Line ${line} is left out: begin must be a time such as 08:50.`
+  if (end !== '' && to === undefined) return `Line ${line} is left out: end must be a time such as 09:35, or empty.`
+  if (to === minute) return `Line ${line} is left out: end must be another time than begin, or empty.`
+  if (named === '' || named.length > MOST_WHAT_LETTERS)
+    return `Line ${line} is left out: what must have 1 to ${MOST_WHAT_LETTERS} letters.`
+  return { minute, ...(to !== undefined && { to }), what: named, ...(isPictureId(picture) && { picture }) }
 }

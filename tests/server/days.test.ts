@@ -1,10 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { type Day, type DayRow, PICTURE_IDS, readDayLines } from '../../src/core/days'
+import { type Day, type DayRow, PICTURE_IDS } from '../../src/core/days'
 import type { Kept, PrintCheck } from '../../src/core/records'
 import { dayCalendar, dayTable } from '../../src/server/dayFiles'
 import { readCalendar } from '../../src/workers/calendar/read'
-import { linesOfTable } from '../../src/workers/readTable'
+import { readTable } from '../../src/workers/readTable'
 import { readPdf } from '../readback/pdf'
 import { call, uuid } from './calls'
 
@@ -193,19 +193,25 @@ describe('a day as a file', () => {
         const rows = drawn.map(asRow).sort((a, b) => a.minute - b.minute)
         const table = dayTable({ rows })
         expect(table).not.toMatch(/(^|,)"?=/m)
-        const read = readDayLines(linesOfTable(table).join('\n'), 'en-GB')
-        expect(read.map((line) => (line.kind === 'none' ? line.why : line.text))).toHaveLength(rows.length)
-        read.forEach((line, i) => {
-          const row = line.kind === 'row' ? line.row : line.kind === 'either' ? line.choices[0] : undefined
-          expect({ ...row, minute: (row?.minute ?? 0) % 720, to: undefined }).toEqual({
-            ...rows[i],
-            minute: (rows[i]?.minute ?? 0) % 720,
-            to: undefined,
-          })
-        })
+        expect(readTable(table)).toEqual({ kind: 'rows', rows, notes: [] })
       }),
       { numRuns: 25 },
     )
+  })
+
+  it('tells of rows of a CSV that are none, and takes the seconds that a spreadsheet adds', () => {
+    const table = 'Begin,End,What,Picture\n08:50:00,9:35,maths,\n25:00,,x,\n9:40,late,x,\n9:50,9:50,x,\n10:00,,,\n'
+    expect(readTable(table)).toEqual({
+      kind: 'rows',
+      rows: [{ minute: 530, to: 575, what: 'maths' }],
+      notes: [
+        'Line 3 is left out: begin must be a time such as 08:50.',
+        'Line 4 is left out: end must be a time such as 09:35, or empty.',
+        'Line 5 is left out: end must be another time than begin, or empty.',
+        'Line 6 is left out: what must have 1 to 40 letters.',
+      ],
+    })
+    expect(readTable('8:50;9:35;maths')).toEqual({ kind: 'lines', lines: ['8:50\t9:35\tmaths'] })
   })
 
   it('comes from the endpoint with its type, and is refused for another', async () => {

@@ -209,9 +209,8 @@ describe('a pack for a group', () => {
     })
     expect(await refused(order(uuid()))).toMatchObject({ status: 404, detail: expect.stringContaining('group') })
     expect(await refused(order(some, { things: [] }))).toMatchObject({ status: 400, field: 'things' })
-    const unread = await refused(
-      order(some, { things: [{ printable: 'timetable', rows: ['7:30 breakfast', 'bell'] }] }),
-    )
+    const bell = { minute: 450, what: 'bell' }
+    const unread = await refused(order(some, { things: [{ printable: 'timetable', rows: [bell, bell] }] }))
     expect(unread).toMatchObject({ status: 400, field: 'row 2 of your day' })
     expect(await refused(order(some, { things: [{ printable: 'timetable', rows: [730] }] }))).toMatchObject({
       status: 400,

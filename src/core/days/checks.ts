@@ -1,7 +1,7 @@
 import { MINUTES_PER_DAY, countJumps, modulo } from '../clock'
 import { sayDuration } from '../wording'
 import { endOf, inOrder } from './order'
-import { spanText } from './readLine'
+import { spanText } from './rowText'
 import type { DayRow } from './types'
 
 /** What an adult should look at in a row of a day. Only `same` keeps a day from being printed. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { LANGUAGE_IDS, type LanguageId, say } from '../wording'
-import { type DayRow, PICTURE_IDS, dayLine, readDayLine, readDayLines } from '.'
+import { type DayRow, PICTURE_IDS, dayLine, readDayLine, readDayLines, rowsOfLines } from '.'
 
 const read = (text: string, language: LanguageId = 'en-GB', before?: number) => readDayLine(text, { language, before })
 const rowIn = (text: string, language: LanguageId = 'en-GB') => {
@@ -159,6 +159,35 @@ describe('a list that is written in 24 hours', () => {
           if ((day[i] as number) >= 360) expect(line.kind).toBe('row')
         }
       }),
+    )
+  })
+})
+
+describe('a day of one’s own', () => {
+  const minutes = (lines: string[], language: LanguageId = 'en-GB') =>
+    rowsOfLines(lines, language).map(({ minute }) => minute)
+
+  it('has its times before or after what happens, in figures or in words of the day', () => {
+    expect(minutes(['7:30 – breakfast', '12.05 lunch', '3:30 pm swimming', 'lights out: 20:00'])).toEqual([
+      450, 725, 930, 1200,
+    ])
+    expect(minutes(['9 maths', '8 friends come 15:30'])).toEqual([540, 930])
+    expect(rowsOfLines(['10:30 a snack'], 'en-GB')).toEqual([{ what: 'a snack', minute: 630 }])
+    expect(minutes(['sept heures et demie du matin: café', '18h15 bain'], 'fr')).toEqual([450, 1095])
+  })
+
+  it('follows the order where the half of the day is not told, and never puts a row into the night', () => {
+    expect(minutes(['9:30 maths', '1:15 story'])).toEqual([570, 795])
+    expect(minutes(['7:30 breakfast', 'half past eight school', '12 lunch'])).toEqual([450, 510, 720])
+    expect(minutes(['4 play', '6 supper', '8 bed'])).toEqual([960, 1080, 1200])
+    expect(minutes(['8 Uhr Schule', 'halb eins Mittagessen'], 'de')).toEqual([480, 750])
+    expect(minutes(['halb zehn Rechnen', '08:00 Schule'], 'de')).toEqual([480, 570])
+  })
+
+  it('is refused by its row where a line is none, or could be two', () => {
+    expect(() => minutes(['breakfast'])).toThrow('row 1 of your day must be a time and what happens then')
+    expect(() => minutes(['halb zehn Rechnen', '8 Uhr Schule'], 'de')).toThrow(
+      'row 2 of your day must be at 08:00 or at 20:00: both could be meant, got 8 Uhr Schule',
     )
   })
 })

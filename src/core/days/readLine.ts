@@ -1,8 +1,11 @@
 import { printable } from '../drawing'
-import { type LanguageId, parseTime, say, whyNoTime } from '../wording'
+import { type LanguageId, parseDuration, readTyped, whyNoTime } from '../wording'
+import { RefusedValue } from '../errors'
+import { inOrder } from './order'
 import { isPictureId } from './pictures'
 import { placeIn24Hours, placeInDay } from './placeInDay'
 import { type DayRow, MOST_DAY_ROWS, MOST_WHAT_LETTERS } from './types'
+import { spanText } from './rowText'
 import { withoutUnseen } from './unseen'
 import { foundInCells, foundInWords } from './timesInLine'
 
@@ -87,21 +90,27 @@ export function readDayLines(text: string, language: LanguageId): ReadLine[] {
   return all.length > MOST_LINES ? [...read, notRead(all.slice(MOST_LINES))] : read
 }
 
+/**
+ * The lines of a text as rows in their order. Throws RefusedValue, which names the row, where one cannot be read or
+ * could be two.
+ *
+ * rowsOfLines(['9:30 maths', '1:15 story'], 'en-GB')
+ * //=> [{ minute: 570, what: 'maths' }, { minute: 795, what: 'story' }]
+ */
+export function rowsOfLines(lines: readonly string[], language: LanguageId): DayRow[] {
+  const rows = readDayLines(lines.join('\n'), language).map((line, i) => {
+    if (line.kind === 'row') return line.row
+    if (line.kind === 'none') throw new RefusedValue(`row ${i + 1} of your day`, line.wants, line.text)
+    const times = line.choices.map(spanText)
+    throw new RefusedValue(`row ${i + 1} of your day`, `at ${times.join(' or at ')}: both could be meant`, line.text)
+  })
+  return inOrder(rows)
+}
+
 /** Lines beyond those that are read, as one that can be taken in later. */
 function notRead(lines: readonly string[]): ReadLine {
   const why = `${MOST_LINES} lines are read at once, and ${lines.length} more wait behind them.`
   return { kind: 'none', text: lines.join('\n'), why, wants: A_ROW }
-}
-
-/** "9:10" or "9:10–9:40" in 24 hours, as rows are written back. */
-export function spanText({ minute, to }: Pick<DayRow, 'minute' | 'to'>): string {
-  const figures = (each: number) => say(each, { language: 'en-GB', form: 'day-24' })
-  return to === undefined ? figures(minute) : `${figures(minute)}–${figures(to)}`
-}
-
-/** A row as a line of text that reads back as the same row. */
-export function dayLine(row: DayRow): string {
-  return `${spanText(row)} ${row.what}${row.picture ? ` [${row.picture}]` : ''}`
 }
 
 function withoutPicture(text: string) {
@@ -119,9 +128,20 @@ function tidyWhat(what: string): string {
     .trim()
 }
 
-/** Why a line is no row: what is wrong with the time that was tried, or that there is none. */
+/** The most words of a length of time: "an hour and a quarter". */
+const MOST_LENGTH_WORDS = 5
+
+/** Why a line is no row: what is wrong with the time that was tried, that it is a length, or that there is none. */
 function whyNone(text: string, language: LanguageId): string {
-  const tried = text.split(/[\s–—]+/).find((word) => /^\d{1,3}[:.h]\d{0,3}/i.test(word) || /^\d{2,3}$/.test(word))
-  const why = tried && !parseTime(tried, language) ? whyNoTime(tried.replace(/[,;:]$/, ''), language) : undefined
+  const words = text.split(/\s+/)
+  const counts = Array.from({ length: Math.min(words.length, MOST_LENGTH_WORDS) }, (_, i) => i + 1).reverse()
+  const length = counts
+    .map((count) => words.slice(0, count).join(' '))
+    .find((begun) => /\p{L}/u.test(begun) && parseDuration(begun, language))
+  if (length) return `“${length}” is how long something lasts: write when it begins, such as 7:30 breakfast.`
+  const tried = words
+    .flatMap((word) => word.split(/[–—]/))
+    .find((word) => /^\d{1,3}[:.h]\d{0,3}/i.test(word) || /^\d{2,4}$/.test(word))
+  const why = tried && !readTyped(tried, language) ? whyNoTime(tried.replace(/[,;:]$/, ''), language) : undefined
   return why ?? 'There is no time in it: write one first, such as 7:30 breakfast.'
 }

@@ -1,4 +1,4 @@
-import { LANGUAGE_IDS, type LanguageId, type ParsedTime, parseTime } from '../wording'
+import { LANGUAGE_IDS, type LanguageId, type ParsedTime, parseTime, readTyped } from '../wording'
 
 /** A time in a line, or a time and its end, as it was written: the half of the day may be open still. */
 export interface WrittenSpan {
@@ -33,15 +33,22 @@ export function readSpan(text: string, language: LanguageId): WrittenSpan | unde
 }
 
 function spanIn(text: string, language: LanguageId): WrittenSpan | undefined {
-  // "9-10" is a range here, whoever might read it as 9:10.
-  const single = /\d\s*[-–—−]\s*\d/.test(text) ? undefined : parseTime(text, language)
   const range = rangeIn(text, language)
-  if (!single) return range
+  // What is typed in haste may begin like a range: "from 10 to 11" is one.
+  const single = parseTime(text, language) ?? (range ? undefined : readTyped(text, language))
+  if (!single) return range && withLessMinutes(text, range)
   if (!range) return { from: single }
   // Nobody says "nine to ten" for 9:51.
   const count = /^(\d{1,2}) to \d{1,2}(?: ?[ap]\.?m\.?)?$/i.exec(text)
   if (count === null) return { from: single }
   return [5, 10, 20, 25].includes(Number(count[1])) ? { from: single, orElse: range } : range
+}
+
+/** "5h-10" is from five to ten, or ten minutes less than five. */
+function withLessMinutes(text: string, range: WrittenSpan): WrittenSpan {
+  const less = /^(\d{1,2}) ?h ?- ?(5|10|20|25)$/i.exec(text)
+  const orElse = less && parseTime(`${less[1]}h moins ${less[2]}`, 'fr')
+  return orElse ? { ...range, orElse: { from: orElse } } : range
 }
 
 function rangeIn(text: string, language: LanguageId): WrittenSpan | undefined {
@@ -55,7 +62,7 @@ function rangeIn(text: string, language: LanguageId): WrittenSpan | undefined {
     const joiner = words[i]?.toLowerCase().replace('’', "'") ?? ''
     if (!JOINERS.has(joiner) || (/^(?:and|und)$/.test(joiner) && start === 0)) continue
     const [first, last] = [words.slice(start, i).join(' '), words.slice(i + 1).join(' ')]
-    const [from, to] = [parseTime(first, language), parseTime(last, language)]
+    const [from, to] = [readTyped(first, language), readTyped(last, language)]
     if (from && to) return spanOf({ text: first, time: from }, { text: last, time: to })
   }
   return undefined

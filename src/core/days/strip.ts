@@ -13,7 +13,7 @@ import {
   shortened,
   textAt,
 } from '../drawing'
-import { spanText } from './readLine'
+import { spanText } from './rowText'
 import type { DayRow } from './types'
 import { type BandLook, edgeOf, stretches, tintOf } from './stretches'
 

@@ -1,4 +1,4 @@
-import type { LanguageId } from '../wording'
+import { type LanguageId, parseDuration } from '../wording'
 import { readSpan, spanOf, type WrittenSpan } from './spans'
 
 /** The most words that a time has: "from twenty-five minutes past two to ten minutes to four in the afternoon". */
@@ -82,17 +82,29 @@ function candidate(words: readonly string[], { from, to }: Place, language: Lang
   if (isInside && !taken.some((word) => CLOCK_FIGURES.test(word))) return undefined
   // "10:30 a snack": an article, not the morning. And "2 – …" ends in the middle of a range.
   if (/^(?:[ap]|–|-|and|to|bis)$/i.test(last)) return undefined
+  if (isLength(words, { from, to }, language)) return undefined
   const text = unbracketed(bare(taken))
   const span = readSpan(text, language)
   if (!span) return undefined
   const what = bare([...words.slice(0, from), ...words.slice(to)])
   // "10.11. 9:30 trip": what is left begins with the true time.
   if (from === 0 && CLOCK_FIGURES.test(words[to] ?? '') && taken.length === 1) return undefined
-  const isWeak = taken.length === 1 && span.from.kind === 'dial' && !span.to && !CLOCK_FIGURES.test(text)
+  const isWeak =
+    taken.length === 1 && !span.to && (/^\d+$/.test(text) || span.from.kind === 'dial') && !CLOCK_FIGURES.test(text)
   return { span, what, isWeak }
 }
 
 const CLOCK_FIGURES = /^\(?\d{1,2}(?:[:.h]\d{2}|h)(?!\d)/i
+const MINUTES = /^min(?:ut(?:en?|es?|os?)|s)?\.?$/i
+
+/** Whether words say how long something lasts, or would cut that in two: "8 minutes", and "9h 5 minutes" of silence. */
+function isLength(words: readonly string[], { from, to }: Place, language: LanguageId): boolean {
+  const [last = '', next = ''] = [words[to - 1], words[to]]
+  if (/^\d{1,2}$/.test(last) && next !== '' && parseDuration(`${last} ${next}`, language) && !/^h$/i.test(next))
+    return true
+  const isCounted = to - from > 2 && MINUTES.test(last) && /^\d{1,2}$/.test(words[to - 2] ?? '')
+  return isCounted && next !== '' && /^(?:\d{1,2} ?h|uhr|heures?|horas?)$/i.test(words[to - 3] ?? '')
+}
 
 /** Words without the marks that part a time from what happens then; a time may stand in brackets. */
 function bare(words: readonly string[]): string {

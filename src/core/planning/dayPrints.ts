@@ -1,4 +1,4 @@
-import { dayLine, roundedDay } from '../days'
+import { roundedDay } from '../days'
 import type { Drawing } from '../drawing'
 import { RefusedValue } from '../errors'
 import { type Print, printableOf } from '../printables'
@@ -29,7 +29,7 @@ export function dayPrints(wish: DayPrintWish): Drawing[] {
 /** The keys of the sheets, each once: children whose times are the same have the same sheet. */
 function keysOfSheets(sheets: readonly DayThingId[], wish: DayPrintWish): Drawing[] {
   const kinds = new Map(
-    wish.children.map((child) => [JSON.stringify(rowsFor(child, wish).rows.map(dayLine)), { ...child, name: '' }]),
+    wish.children.map((child) => [JSON.stringify(rowsFor(child, wish).rows), { ...child, name: '' }]),
   )
   return sheets.flatMap((id) => [...kinds.values()].flatMap((child) => made(id, wish, child).key))
 }
@@ -45,7 +45,7 @@ function made(id: DayThingId, wish: DayPrintWish, child?: DayChild): Print {
       wording,
       rung,
       count: usualItems,
-      rows: rows.map(dayLine),
+      rows,
       lowInk,
       ...choices,
       ...(child?.name && { owner: child.name }),

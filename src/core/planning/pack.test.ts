@@ -1,3 +1,4 @@
+import { rowsOfLines } from '../days'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { problemsOf } from '../../../tests/readback/prints'
@@ -65,7 +66,7 @@ describe('a pack', () => {
   })
 
   it('has a thing as it was set on the bench: the class’s own day, the other way round, as many as the rung has', () => {
-    const rows = ['8:40 bell', '10:15 milk', '15:05 home']
+    const rows = rowsOfLines(['8:40 bell', '10:15 milk', '15:05 home'], 'en-GB')
     const day = { printable: 'timetable', rows, reversed: true } as const
     const dials = { printable: 'read-dials', count: 12 } as const
     const asked = wish([child('Tavi', 'half'), child('Bram', 'oclock')], [], { things: [day, dials] })
@@ -100,8 +101,8 @@ describe('a pack', () => {
       )
       expect(problemsOf('toss-and-fill', own, { paper: 'a4', wording: asked.wording, rung, count: 6 })).not.toEqual([])
     }
-    const unread = { ...asked, things: [{ ...day, rows: ['bell'] }] }
-    expect(() => packLines(unread)).toThrow(/row 1 of your day must be a time and what happens then/)
+    const unread = { ...asked, things: [{ ...day, rows: [{ minute: 450, what: '🦆' }] }] }
+    expect(() => packLines(unread)).toThrow(/row 1 of your day must be called something in Latin letters/)
   })
 
   it('takes the hardest rung before the child’s own where a sheet does not suit it', () => {

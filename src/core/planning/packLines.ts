@@ -1,6 +1,6 @@
 import { RefusedValue, requireInteger } from '../errors'
 import {
-  ownPlan,
+  checkOwnPlan,
   type PrintableId,
   printableOf,
   OPTION_IDS,
@@ -59,12 +59,12 @@ export interface PackLine {
 export const MOST_PACK_THINGS = 5
 
 /**
- * What each child gets. Throws RefusedValue for nobody, nothing to print, or a day of one's own that cannot be read.
+ * What each child gets. Throws RefusedValue for nobody, nothing to print, or rows of one's own day that are none.
  */
-export function packLines({ children, things, order, seed, wording }: PackWish): PackLine[] {
+export function packLines({ children, things, order, seed }: PackWish): PackLine[] {
   if (children.length === 0) throw new RefusedValue('children', 'at least one child to print for', 'none')
   requireInteger('things in a pack', things.length, 1, MOST_PACK_THINGS)
-  for (const { rows } of things) if (rows) ownPlan(rows, wording.language)
+  for (const { rows } of things) if (rows) checkOwnPlan(rows)
   return children.flatMap((child, i) =>
     things.map(({ printable }, at): PackLine => {
       const rung = rungFor(printableOf(printable), child.rung, { order })

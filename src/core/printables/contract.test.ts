@@ -32,7 +32,7 @@ const WRONG: Record<PrintOption['type'], unknown> = {
   whole: 7.5,
   flag: 'yes',
   text: 'x'.repeat(201),
-  lines: ['x'.repeat(121)],
+  rows: [{ minute: 450, what: 'x'.repeat(41) }],
   numbers: [1, -1],
   weights: { 'swapped-hands': 0 },
 }
@@ -120,14 +120,15 @@ describe('what was chosen', () => {
       tidyChoices({
         title: '  ',
         owner: ' Bram ',
-        rows: ['', ' '],
+        rows: [],
         sectors: [],
         weights: {},
         guillotine: false,
         helps: 0,
       }),
     ).toEqual({ owner: 'Bram', guillotine: false, helps: 0 })
-    expect(tidyChoices({ rows: ['7:30 bread', ''], sectors: [2] })).toEqual({ rows: ['7:30 bread'], sectors: [2] })
+    const rows = [{ minute: 450, what: 'bread' }]
+    expect(tidyChoices({ rows, sectors: [2] })).toEqual({ rows, sectors: [2] })
   })
 })
 

@@ -112,16 +112,22 @@ describe('what is refused', () => {
     expect(refused('twirl-and-fill', { count: 6, covers: 'words', sectors: [1, 10, 10, 10, 10, 10] })).toThrow(
       'width of a sector must be wide enough beside the others for a clock with its helps, got 7.1 degrees',
     )
-    expect(refused('timetable', { rows: ['breakfast'] })).toThrow(
-      'row 1 of your day must be a time and what happens then, such as 7:30 breakfast, got breakfast',
+    const row = (more: object) =>
+      refused('timetable', {
+        rows: [
+          { minute: 450, what: 'x' },
+          { minute: 500, what: 'y', ...more },
+        ],
+      })
+    expect(row({ what: '🦆' })).toThrow(/row 2 of your day must be called something in Latin/)
+    expect(row({ what: 'very '.repeat(10) })).toThrow(/row 2 of your day .* 40 letters at most/)
+    expect(row({ minute: 450 })).toThrow(
+      'row 2 of your day must be at a time of its own, got the time of another row, 07:30',
     )
-    expect(refused('timetable', { rows: ['9:30 maths', '8 bed'] })).toThrow(
-      'row 2 of your day must be at 8:00 a.m. or at 8:00 p.m.: write it so, for both could be meant, got 8 bed',
-    )
-    expect(refused('timetable', { rows: ['7:30 🦆'] })).toThrow(/row 1 of your day must be called something in Latin/)
-    expect(refused('timetable', { rows: [`7:30 ${'very '.repeat(10)}long`] })).toThrow(/40 letters at most/)
-    expect(refused('timetable', { rows: ['7:30 breakfast', 'bus 7.30 am'] })).toThrow(/row 2 .* at a time of its own/)
-    expect(refused('timetable', { rows: ['  '] })).toThrow('your own day must be of 1 to 40 rows, got 0 rows')
+    expect(row({ minute: 1440 })).toThrow('row 2 of your day must be at a whole minute from 0 to 1439, got 1440')
+    expect(row({ to: 500 })).toThrow(/row 2 of your day must be ended at another whole minute/)
+    expect(row({ picture: 'dragon' })).toThrow(/row 2 of your day must be with a picture that there is/)
+    expect(refused('timetable', { rows: [] })).toThrow('your own day must be of 1 to 40 rows, got 0 rows')
     expect(refused('bingo', { boards: 1 })).toThrow('boards must be a whole number from 2 to 12, got 1')
     expect(refused('bingo', { count: 10, boards: 12 })).toThrow(
       /boards must be at most \d+ different ones with 10 times, got 12/,
@@ -144,37 +150,29 @@ describe('what is refused', () => {
 describe('a day of one’s own', () => {
   const { make, notes } = printables.timetable
   const o: PrintOptions = { ...usual(printables.timetable), count: 3 }
-  const rowsOf = (rows: readonly string[], more: Partial<PrintOptions> = {}) =>
-    make({ ...o, ...more, rows }, 1).items.map(({ shown }) => (shown.as === 'rows' ? shown.minute : NaN))
-
-  it('has its times found before or after what happens, in figures or in words of the day, in their order', () => {
-    expect(rowsOf(['7:30 – breakfast', 'lights out: 20:00', '3:30 pm swimming', '12.05 lunch'])).toEqual([
-      450, 725, 930, 1200,
-    ])
-    expect(rowsOf(['9 maths', '8 friends come 15:30'])).toEqual([540, 930])
-    expect(make({ ...o, rows: ['10:30 a snack'] }, 1).items[0]?.shown).toEqual({
+  it('is printed in the order of the day', () => {
+    const { items } = make(
+      {
+        ...o,
+        rows: [
+          { minute: 960, what: 'play' },
+          { minute: 750, to: 790, what: 'lunch' },
+        ],
+      },
+      1,
+    )
+    expect(items[0]?.shown).toEqual({
       as: 'rows',
-      minute: 630,
-      rows: [{ what: 'a snack', minute: 630 }],
+      minute: 750,
+      rows: [
+        { what: 'lunch', minute: 750, to: 790 },
+        { what: 'play', minute: 960 },
+      ],
     })
-    expect(
-      rowsOf(['sept heures et demie du matin: café', '18h15 bain'], { wording: { language: 'fr', form: 'turns' } }),
-    ).toEqual([450, 1095])
-  })
-
-  it('follows the order where the half of the day is not told, and never puts a row into the night', () => {
-    expect(rowsOf(['9:30 maths', '1:15 story'])).toEqual([570, 795])
-    expect(rowsOf(['7:30 breakfast', 'half past eight school', '12 lunch'])).toEqual([450, 510, 720])
-    expect(rowsOf(['4 play', '6 supper', '8 bed'])).toEqual([960, 1080, 1200])
-    expect(rowsOf(['16:00 play', '12:30 lunch'])).toEqual([750, 960])
-    const german = { wording: { language: 'de', form: 'turns' } } as const
-    expect(rowsOf(['8 Uhr Schule', 'halb eins Mittagessen'], german)).toEqual([480, 750])
-    expect(() => rowsOf(['halb zehn Rechnen', '8 Uhr Schule'], german)).toThrow(/at 8:00 morgens or at 8:00 abends/)
-    expect(rowsOf(['halb zehn Rechnen', '08:00 Schule'], german)).toEqual([480, 570])
   })
 
   it('goes on to a second page, half of it on each', () => {
-    const rows = Array.from({ length: 9 }, (_, i) => `${7 + i}:30 row ${i}`)
+    const rows = Array.from({ length: 9 }, (_, i) => ({ minute: 450 + 60 * i, what: `row ${i}` }))
     const { pages, items } = make({ ...o, rows }, 1)
     expect(items.length).toBe(9)
     const texts = pages.map((page) => readSvg(toSvg(page)).filter(({ text }) => text?.startsWith('row ')).length)
@@ -183,9 +181,18 @@ describe('a day of one’s own', () => {
   })
 
   it('says at which of its times a hand is hidden', () => {
-    expect(notes?.({ ...o, rows: ['7:30 breakfast', '12:00 lunch'] }, 1)).toEqual([
-      'At 12:00 one hand lies over the other: show it on a clock first.',
-    ])
+    expect(
+      notes?.(
+        {
+          ...o,
+          rows: [
+            { minute: 450, what: 'breakfast' },
+            { minute: 720, what: 'lunch' },
+          ],
+        },
+        1,
+      ),
+    ).toEqual(['At 12:00 one hand lies over the other: show it on a clock first.'])
   })
 })
 

@@ -123,7 +123,7 @@ function english(name: string): Language {
       text
         .replace(AROUND, '')
         .replace(/ ?([ap])\.? ?m\.?$/, '$1m')
-        .replace(/ ?o.?clock$| hours$/, ''),
+        .replace(/ ?o.?clock$/, ''),
     decimalPoint: '.',
     noon: 'noon',
     midnight: 'midnight',

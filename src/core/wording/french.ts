@@ -55,6 +55,7 @@ function parseDial(text: string): number | undefined {
 function restMinutes(rest: string): number | undefined {
   if (/^et quart$/.test(rest)) return 15
   if (/^et demie?$/.test(rest)) return 30
+  if (/^(?:et )?(?:les )?trois quarts$/.test(rest)) return 45
   const minus = /^moins (?:le |un )?(.+?)(?: minutes?)?$/.exec(rest)
   if (minus?.[1]) {
     const minutes = minus[1] === 'quart' ? 15 : wordValue(minus[1])

@@ -34,10 +34,11 @@ const NOON = /^(?:(?:12|doce)(?: horas)? )?(?:del )?mediodia$/
 const MIDNIGHT = /^(?:(?:12|doce|24|veinticuatro|0|cero)(?: horas)? )?(?:de la )?medianoche$/
 
 function parse(said: string): ParsedTime | undefined {
-  const text = plain(said)
-    .replace(AROUND, '')
-    .replace(AROUND, '')
-    .replace(/^(?:el|la|las) /, '')
+  const put = plain(said).replace(AROUND, '').replace(AROUND, '')
+  // "Cuatro horas" is how long something lasts; "las cuatro horas" and "16 horas" are times of the day.
+  const count = wordValue(/^(\S+) horas?(?: |$)/.exec(put)?.[1] ?? '')
+  if (count !== undefined && count >= 1 && count <= 12) return undefined
+  const text = put.replace(/^(?:el|la|las) /, '')
   if (NOON.test(text)) return { minute: 720, kind: 'day' }
   if (MIDNIGHT.test(text)) return { minute: 0, kind: 'day' }
   if (/^(?:0|cero|24|veinticuatro) horas$/.test(text)) return { minute: 0, kind: 'day' }
@@ -103,7 +104,8 @@ export const spanish: Language = {
     text
       .replace(/^(?:son |es |a )?(?:las?) (?=\d)/, '')
       .replace(/ ?([ap])\.? ?m\.?$/, '$1m')
-      .replace(/ ?h(?:oras)?$/, ''),
+      // "16 horas" is a time of the day, and "4 horas" is how long something lasts.
+      .replace(/(?<=^(?:1[3-9]|2[0-4]|0|.*:\d\d)) ?horas$| ?h$/, ''),
   decimalPoint: ',',
   noon: 'mediodía',
   midnight: 'medianoche',

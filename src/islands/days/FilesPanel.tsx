@@ -80,6 +80,8 @@ async function cameFrom(file: File, { settings }: DaysData): Promise<Came> {
       }
       case 'day':
         return read
+      case 'rows':
+        return read.rows.length > 0 ? read : { kind: 'wrong', why: `No row of it can be read. ${read.notes.join(' ')}` }
       case 'lines': {
         const lines = readDayLines(read.lines.join('\n'), settings.language)
         const rows = lines.flatMap((line) => (line.kind === 'row' ? [line.row] : []))

@@ -1,6 +1,7 @@
 import { type Remote, wrap } from 'comlink'
 import type { Day } from '../../core/days'
 import type { DayReaders } from '../../workers/dayFiles'
+import type { ReadTable } from '../../workers/readTable'
 import type { ReadCalendar } from '../../workers/calendar/read'
 import { today } from '../../ui/dates'
 
@@ -31,7 +32,7 @@ async function inWorker<T>(read: (readers: Remote<DayReaders>) => Promise<T>): P
 
 export type ReadFile =
   | { readonly kind: 'calendar'; readonly calendar: ReadCalendar }
-  | { readonly kind: 'lines'; readonly lines: readonly string[] }
+  | ReadTable
   | { readonly kind: 'day'; readonly name: string; readonly day: Day }
 
 /** What is in a file, by what it holds rather than by its name. Throws an error that says what is wrong with it. */
@@ -47,7 +48,7 @@ export async function readFile(file: File): Promise<ReadFile> {
     return { kind: 'calendar', calendar }
   }
   if (/^\s*\{/.test(text)) return dayOf(text)
-  return { kind: 'lines', lines: await inWorker((readers) => readers.linesOfTable(text)) }
+  return inWorker<ReadTable>((readers) => readers.readTable(text))
 }
 
 /** A day as it was written by Ripe Acorn; the server checks each of its fields when it is kept. */

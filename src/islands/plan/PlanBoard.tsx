@@ -10,7 +10,7 @@ import { isTyping } from '../../ui/Shortcuts'
 import { Strip } from '../../ui/Strip'
 import { later, useFetchLater } from '../../ui/later'
 import { useMarkPrinted } from '../../ui/useMarkPrinted'
-import { PlanChecks } from './PlanChecks'
+import { PlanChecks, wouldHelp } from './PlanChecks'
 import { FetchPanel } from './FetchPanel'
 import { SessionFieldsRow } from './SessionFieldsRow'
 import { ShelfPanel } from './ShelfPanel'
@@ -18,7 +18,7 @@ import { StepList } from './StepList'
 import { type PlanState, usePlan } from './usePlan'
 
 const prints = later(async () => (await import('./PrintsPanel')).PrintsPanel)
-const LATER = [prints]
+const LATER = [wouldHelp, prints]
 
 /** One session before it is held: its minutes, its order, and what speaks for or against it. */
 export function PlanBoard({ context }: { context: SessionContext }) {

@@ -5,7 +5,9 @@ import { type SessionContext, requestOf } from '../../core/records'
 import { rungOf } from '../../core/teaching'
 import { CheckLine } from '../../ui/CheckLine'
 import type { PlanState } from './usePlan'
-import { WouldHelp } from './WouldHelp'
+import { later } from '../../ui/later'
+
+export const wouldHelp = later(async () => (await import('./WouldHelp')).WouldHelp)
 
 /** What holds and what does not, who takes which form, and what to mind. */
 export function PlanChecks({
@@ -30,7 +32,7 @@ export function PlanChecks({
             <CheckLine key={id} ok={ok} says={says} />
           ))}
       </ul>
-      {checks.some(({ ok }) => !ok) && <WouldHelp state={state} />}
+      {checks.some(({ ok }) => !ok) && <wouldHelp.Part state={state} />}
       {forms.length > 0 && (
         <Text size="sm" className="anywhere">
           {forms

@@ -1,10 +1,9 @@
-import { Input, Switch, Text, TextInput } from '@mantine/core'
+import { Switch, Text, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { unreachable } from '../../core/errors'
 import {
   type ChoiceOption,
   type LevelOption,
-  type LinesOption,
   type NumbersOption,
   type OptionId,
   PRINT_OPTIONS,
@@ -14,6 +13,8 @@ import {
 } from '../../core/printables'
 import type { RungId } from '../../core/teaching'
 import { Choice } from '../../ui/Choice'
+import type { DayRow } from '../../core/days'
+import { later } from '../../ui/later'
 import { PrintableText } from './PrintableText'
 import type { PrintState } from './usePrint'
 import { NumberField } from '../../ui/NumberField'
@@ -24,7 +25,10 @@ const MOST_SIDE_BY_SIDE = 4
 const LONGEST_SIDE_BY_SIDE = 24
 
 /** Options that are typed: on the way to a value they may be none yet. */
-const TYPED: readonly PrintOption['type'][] = ['text', 'lines', 'numbers']
+const TYPED: readonly PrintOption['type'][] = ['text', 'rows', 'numbers']
+
+/** What reads rows of a day comes when it is needed. */
+const rowsField = later(async () => (await import('./RowsField')).RowsField)
 
 interface FieldOf<Option, Value> {
   readonly option: Option
@@ -69,8 +73,15 @@ export function OptionField({ state, id }: { state: PrintState; id: OptionId }) 
           <PrintableText text={(value as string | undefined) ?? ''} />
         </>
       )
-    case 'lines':
-      return <LinesField option={option} value={value as readonly string[] | undefined} {...shared} />
+    case 'rows':
+      return (
+        <rowsField.Part
+          option={option}
+          value={value as readonly DayRow[] | undefined}
+          language={options.wording.language}
+          onChange={onChange}
+        />
+      )
     case 'numbers':
       return <NumbersField option={option} value={value as readonly number[] | undefined} {...shared} />
     case 'weights':
@@ -132,24 +143,6 @@ function WholeNumberField({ option, value, onChange }: FieldOf<WholeOption, numb
       }
       keepsOutside
     />
-  )
-}
-
-/** Not Mantine's own Textarea: what makes it grow weighs more than the view may. */
-function LinesField({ option, value, onChange }: FieldOf<LinesOption, readonly string[]>) {
-  return (
-    <Input.Wrapper id="lines" label={option.label} description={option.help}>
-      <Input
-        id="lines"
-        component="textarea"
-        multiline
-        rows={6}
-        placeholder={option.example}
-        maxLength={option.most * option.longest}
-        value={value?.join('\n') ?? ''}
-        onChange={(event) => onChange(event.currentTarget.value.split('\n'))}
-      />
-    </Input.Wrapper>
   )
 }
 

@@ -2,7 +2,7 @@ import { Button, Group, TextInput } from '@mantine/core'
 import type { Editor } from '@tiptap/core'
 import { useState } from 'react'
 import { keyAt } from '../../core/stories'
-import { parseTime, whyNoTime } from '../../core/wording'
+import { readTyped, whyNoTime } from '../../core/wording'
 import { rangeInText, textOfDoc } from './editorText'
 import type { StoriesState } from './useStories'
 
@@ -34,7 +34,7 @@ export function MarkByHand({ typing, state: { kept, story } }: ByHandProps) {
       return setProblem('Select the words that mean a time first.')
     if (range.to - range.from > LONGEST_MARK)
       return setProblem(`The words of a time have ${LONGEST_MARK} letters at most: select fewer.`)
-    const time = parseTime(typed, story.language, { figures: 'day' })
+    const time = readTyped(typed, story.language, { figures: 'day' })
     if (!time) return setProblem(whyNoTime(typed, story.language, { figures: 'day' }) ?? 'This is no time.')
     typing?.keep()
     const key = keyAt(text, range.from, range.to)

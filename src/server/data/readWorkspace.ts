@@ -3,6 +3,7 @@ import Joi from 'joi'
 import type { Workspace } from '../keeping/docs'
 import { type Doc, KIND_IDS, kinds } from '../keeping/kinds'
 import { Problem } from '../problem'
+import { printWithRows } from './printRows'
 import { boundedJson, fileInZip } from './bounded'
 
 /* A file of the whole workspace (`docs/formats.md`), read and checked. What is in it may come from anywhere. */
@@ -10,9 +11,10 @@ import { boundedJson, fileInZip } from './bounded'
 export const WORKSPACE_FORMAT = 'ripe-acorn-workspace'
 /**
  * Version 1 had no log of what was done, and did not say when an answer came in; version 2 did not say which steps of a
- * session stay, nor how long they took; version 3 had no terms, no activities of one's own and no rules of a group.
+ * session stay, nor how long they took; version 3 had no terms, no activities of one's own and no rules of a group;
+ * version 4 had the rows of one's own day in kept prints as they were typed.
  */
-export const WORKSPACE_VERSION = 4
+export const WORKSPACE_VERSION = 5
 
 export interface WorkspaceFile {
   readonly format: typeof WORKSPACE_FORMAT
@@ -67,6 +69,10 @@ const UPGRADES: Readonly<Record<number, Upgrade>> = {
         ? (session.steps as Doc[]).map((step) => ({ ...step, own: null, stations: null }))
         : session.steps,
     })),
+  }),
+  4: (things) => ({
+    ...things,
+    prints: (things.prints ?? []).map((print) => ({ ...print, body: printWithRows(print.body) })),
   }),
 }
 

@@ -1,7 +1,16 @@
 import { MOST_WHAT_LETTERS } from '../../core/days'
 import type { SoundLines } from './lines'
-import type { Tally } from './read'
 import { MOST_REPEATS } from './repeats'
+
+/** What was met while events were read. */
+export interface Tally {
+  allDay: number
+  long: number
+  shortened: number
+  unreadable: number
+  endless: number
+  readonly unknownZones: Set<string>
+}
 
 /** What of a calendar was left out or changed, and in which zone its times are, a sentence each. */
 export function notesOf({ lines, tally, zone }: { lines: SoundLines; tally: Tally; zone: string }): string[] {

@@ -1,7 +1,7 @@
 import ICAL from 'ical.js'
 import { type DayRow, MOST_WHAT_LETTERS, inOrder, isPictureId, withoutUnseen } from '../../core/days'
 import { type SoundLines, soundLines } from './lines'
-import { notesOf } from './notes'
+import { type Tally, notesOf } from './notes'
 import { type Happening, happenings } from './repeats'
 import { type WallTime, isoOf, wallTime } from './zones'
 
@@ -42,16 +42,6 @@ export const MOST_EVENTS = 50_000
 const DAYS_SHOWN = 92
 const DAYS_BEFORE = 7
 const MS_PER_DAY = 86_400_000
-
-/** What was met while events were read. */
-export interface Tally {
-  allDay: number
-  long: number
-  shortened: number
-  unreadable: number
-  endless: number
-  readonly unknownZones: Set<string>
-}
 
 interface Reading {
   readonly wish: CalendarWish

@@ -1,3 +1,4 @@
+import type { DayRow } from '../../../src/core/days'
 import { handsHidden } from '../../../src/core/clock'
 import {
   OPTION_IDS,
@@ -82,7 +83,7 @@ function drawnValue(random: Random, option: PrintOption, { rung, printable }: Dr
       return drawInt(random, 0, 1) === 1
     case 'text':
       return maybe('Odalys of the long boat')
-    case 'lines':
+    case 'rows':
       return maybe(ownDay(random, printable.leastRows ?? 1))
     case 'numbers':
       return maybe(Array.from({ length: drawInt(random, 1, option.most) }, () => drawInt(random, 1, option.largest)))
@@ -113,22 +114,19 @@ function narrowed(
   }
 }
 
-/** A day as a family types it: any times of the day, noon left out, in 24 hours, before or after what happens then. */
-function ownDay(random: Random, least: number): string[] {
+/** A day of any times, noon left out, some with an end. */
+function ownDay(random: Random, least: number): DayRow[] {
   const drawn = Array.from({ length: drawInt(random, 0, 15) }, () => drawInt(random, 0, 287) * 5)
   const enough = Array.from({ length: least - 1 }, (_, i) => 400 + 75 * i)
   const minutes = [...new Set([...[...drawn, ...enough].filter((minute) => !handsHidden(minute % 720)), 485])].sort(
     (a, b) => a - b,
   )
   return minutes.map((minute, i) => {
-    const two = (figure: number) => String(figure).padStart(2, '0')
-    const figures = (each: number) => `${two(Math.floor(each / 60))}:${two(each % 60)}`
     const end = drawInt(random, 0, 2) === 0 ? minute + drawInt(random, 1, 20) * 5 : 1440
     // An end with hidden hands would be drawn on a clock.
     const isSeen = end < 1440 && !handsHidden(end % 720)
-    const time = isSeen ? `${figures(minute)}–${figures(end)}` : figures(minute)
-    return drawInt(random, 0, 1) === 1
-      ? `${time} Ümit’s ${i % 3 === 0 ? 'long, long walk on the towpath' : 'doing'} ${i}`
-      : `Ümit’s doing ${i}, ${time}`
+    const isLong = drawInt(random, 0, 1) === 1 && i % 3 === 0
+    const what = `Ümit’s ${isLong ? 'long, long walk on the towpath' : 'doing'} ${i}`
+    return { minute, ...(isSeen && { to: end }), what }
   })
 }

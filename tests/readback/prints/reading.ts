@@ -66,18 +66,9 @@ export function dials(shapes: Shapes): (ReadDial & { time: number })[] {
   }))
 }
 
-/**
- * The rows of a day of one's own as the tests type them: a time in 24 hours, perhaps its end, and what happens then.
- */
+/** The rows of a day of one's own, in the order of the day. */
 export function ownRows({ rows = [] }: PrintOptions): { minute: number; to?: number; what: string }[] {
-  const span = /,? *(\d{1,2}):(\d\d)(?:–(\d\d):(\d\d))? */
-  return rows
-    .map((row) => {
-      const [, h, m, endH, endM] = span.exec(row) ?? []
-      const to = endH === undefined ? {} : { to: Number(endH) * 60 + Number(endM) }
-      return { minute: Number(h) * 60 + Number(m), ...to, what: row.replace(span, '') }
-    })
-    .sort((a, b) => a.minute - b.minute)
+  return [...rows].sort((a, b) => a.minute - b.minute)
 }
 
 /** The hands of each dial, for comparing; also of one hand. */

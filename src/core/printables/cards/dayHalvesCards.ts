@@ -1,5 +1,5 @@
 import { dialHour, minutesPast } from '../../clock'
-import type { DayRow } from '../../days'
+import { type DayRow, inOrder } from '../../days'
 import { INK, MOSS, type Shape, circle, path } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, makeItems, rowName } from '../../teaching'
@@ -11,7 +11,6 @@ import { dialAt } from '../kit/dialPlace'
 import { listPage } from '../kit/numberedList'
 import { wordsIn } from '../kit/wordLists'
 import { definePrintable } from '../kit/definePrintable'
-import { ownPlan } from '../kit/ownPlan'
 import type { PrintOptions } from '../kit/choices'
 import { wordCard } from './matchFaces'
 
@@ -50,7 +49,7 @@ export const dayHalvesCards = definePrintable({
   make(options, seed) {
     const random = randomFrom(seed)
     const items = options.rows
-      ? ownPlan(options.rows, options.wording.language).map((row) => ownItem(row, options))
+      ? inOrder(options.rows).map((row) => ownItem(row, options))
       : makeItems(random, { rung: options.rung, ask: 'half-of-day', count: options.count })
     const { phrases } = languages[options.wording.language]
     const halves = HALVES[options.wording.language]

@@ -3,6 +3,7 @@ import { RefusedValue, requireInteger, unreachable } from '../../errors'
 import type { RungId } from '../../teaching'
 import { LANGUAGE_IDS, WORDING_FORMS, languages } from '../../wording'
 import { countsOn } from './counts'
+import { checkOwnPlan } from './ownPlan'
 import { OPTION_IDS, PRINT_OPTIONS, type OptionId } from './options'
 import type { PrintChoices, PrintOptions } from './choices'
 import type { PrintOption } from './optionKinds'
@@ -33,7 +34,7 @@ export function takenChoices(facts: Pick<PrintableFacts, 'takes'>, rung: RungId,
   return Object.fromEntries(taken.map((id) => [id, onRung(id, chosen[id], rung)]))
 }
 
-/** What was typed, without empty texts, empty lists and blank lines: left out means as usual. */
+/** What was typed, without empty texts and empty lists: left out means as usual. */
 export function tidyChoices(chosen: PrintChoices): PrintChoices {
   const entries = OPTION_IDS.map((id) => [id, tidied(PRINT_OPTIONS[id], chosen[id])] as const)
   return Object.fromEntries(entries.filter(([, value]) => value !== undefined))
@@ -41,8 +42,7 @@ export function tidyChoices(chosen: PrintChoices): PrintChoices {
 
 function tidied({ type }: PrintOption, value: PrintChoices[OptionId]): unknown {
   if (type === 'text' && typeof value === 'string') return value.trim() || undefined
-  if (type === 'lines' && Array.isArray(value)) return orNone(value.filter((line) => String(line).trim() !== ''))
-  if (type === 'numbers' && Array.isArray(value)) return orNone(value)
+  if ((type === 'rows' || type === 'numbers') && Array.isArray(value)) return orNone(value)
   if (type === 'weights' && typeof value === 'object') return Object.keys(value).length > 0 ? value : undefined
   return value
 }
@@ -104,9 +104,8 @@ function checkValue(id: OptionId, option: PrintOption, value: unknown): void {
       if (typeof value !== 'string' || value.length > option.longest)
         refuse(`text of ${option.longest} letters at most`)
       return
-    case 'lines':
-      if (!isListOf(value, (line) => typeof line === 'string' && line.length <= option.longest))
-        refuse(`lines of ${option.longest} letters at most`)
+    case 'rows':
+      checkOwnPlan(value)
       return
     case 'numbers':
       if (!isListOf(value, () => true) || value.length > option.most) return refuse(`${option.most} numbers at most`)

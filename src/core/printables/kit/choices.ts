@@ -1,3 +1,4 @@
+import type { DayRow } from '../../days'
 import type { PaperId } from '../../drawing'
 import type { MisreadingId, RungId } from '../../teaching'
 import type { Wording } from '../../wording'
@@ -12,8 +13,8 @@ type ValueOf<Option> = Option extends { type: 'choice'; values: infer Values }
       ? boolean
       : Option extends { type: 'text' }
         ? string
-        : Option extends { type: 'lines' }
-          ? readonly string[]
+        : Option extends { type: 'rows' }
+          ? readonly DayRow[]
           : Option extends { type: 'numbers' }
             ? readonly number[]
             : Option extends { type: 'weights' }

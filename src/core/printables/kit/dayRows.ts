@@ -1,11 +1,10 @@
 import { handsHidden, onDial } from '../../clock'
-import type { DayRow } from '../../days'
+import { type DayRow, inOrder } from '../../days'
 import { RefusedValue, requireInteger } from '../../errors'
 import { draw, drawInt, randomFrom, shuffled } from '../../random'
 import { DOING_TIMES, type PlanRow } from '../../teaching'
 import { type DoingId, say } from '../../wording'
 import type { PrintOptions } from './choices'
-import { ownPlan } from './ownPlan'
 
 /**
  * A row of a day to be printed: a doing that every language knows, or what the adult wrote, with its picture and end.
@@ -16,11 +15,11 @@ export type PrintRow = PlanRow & Partial<Pick<DayRow, 'to' | 'picture'>>
  * The rows of the adult's own day, or of one that is made up. Throws RefusedValue for an own day of fewer than `least`
  * rows.
  */
-export function dayRowsOf({ rows, count, wording }: PrintOptions, seed: number, least = 1): PrintRow[] {
+export function dayRowsOf({ rows, count }: PrintOptions, seed: number, least = 1): PrintRow[] {
   if (!rows) return plannedDay(count, seed)
-  const own = ownPlan(rows, wording.language)
-  if (own.length < least) throw new RefusedValue('your own day', `of ${least} rows at least for this`, `${own.length}`)
-  return own
+  if (rows.length < least)
+    throw new RefusedValue('your own day', `of ${least} rows at least for this`, `${rows.length}`)
+  return inOrder(rows)
 }
 
 /** Up to `most` of the things that a day gives, drawn, in their order. */
@@ -51,7 +50,7 @@ export function plannedDay(count: number, seed: number): PlanRow[] {
 /** A family's own day may have noon in it, where one hand hides the other. It is printed, with a note for the adult. */
 export function noteHidden({ rows, wording }: PrintOptions): string[] {
   if (!rows) return []
-  return ownPlan(rows, wording.language)
+  return inOrder(rows)
     .filter(({ minute }) => handsHidden(onDial(minute)))
     .map(
       ({ minute }) =>

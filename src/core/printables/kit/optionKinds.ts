@@ -50,11 +50,10 @@ export interface TextOption extends Described {
   readonly none?: string
 }
 
-/** Lines of text, one a row. */
-export interface LinesOption extends Described {
-  readonly type: 'lines'
+/** Rows of a day. They are read from what was typed in the view, once; from there on they are rows. */
+export interface RowsOption extends Described {
+  readonly type: 'rows'
   readonly most: number
-  readonly longest: number
   readonly example: string
 }
 
@@ -76,4 +75,4 @@ export interface WeightsOption extends Described {
 }
 
 export type PrintOption =
-  ChoiceOption | LevelOption | WholeOption | FlagOption | TextOption | LinesOption | NumbersOption | WeightsOption
+  ChoiceOption | LevelOption | WholeOption | FlagOption | TextOption | RowsOption | NumbersOption | WeightsOption

@@ -1,3 +1,4 @@
+import { MOST_DAY_ROWS } from '../../days'
 import { isTwoHanded, misreadings, type RungId } from '../../teaching'
 import type { PrintOption } from './optionKinds'
 
@@ -90,11 +91,10 @@ export const PRINT_OPTIONS = {
     usual: 'both',
   },
   rows: {
-    type: 'lines',
+    type: 'rows',
     label: 'Your own day (if you like)',
     help: 'One line for each time and what happens then',
-    most: 40,
-    longest: 120,
+    most: MOST_DAY_ROWS,
     example: '7:30 breakfast\n8:15 walk to school',
   },
   helps: {

@@ -1,55 +1,40 @@
-import { type DayRow, inOrder, isListIn24Hours, readDayLine, spanText } from '../../days'
+import { type DayRow, MOST_DAY_ROWS, MOST_WHAT_LETTERS, isPictureId, spanText } from '../../days'
+import { printable } from '../../drawing'
 import { RefusedValue } from '../../errors'
-import { type LanguageId, say } from '../../wording'
-import { PRINT_OPTIONS } from './options'
-
-/** The longest plan that a family or a class can give. */
-const MOST_PLAN_ROWS = PRINT_OPTIONS.rows.most
+import { MINUTES_PER_DAY } from '../../clock'
 
 /**
- * The rows of a plan as they were typed, in their order of the day.
- * Throws RefusedValue, which names the row, where there is no time, its half of the day cannot be told, there is no
- * name, or the same time comes twice.
- *
- * ownPlan(['7:30 breakfast', 'lights out 20:00'], 'en-GB')
- * //=> [{ minute: 450, what: 'breakfast' }, { minute: 1200, what: 'lights out' }]
- * ownPlan(['9:30 maths', '1:15 story'], 'en-GB')
- * //=> [{ minute: 570, what: 'maths' }, { minute: 795, what: 'story' }]
+ * Checks the rows of the adult's own day. Throws RefusedValue, which names the row, for none or too many, a time that
+ * is none, a name that cannot be printed, and a time that comes twice.
  */
-export function ownPlan(lines: readonly string[], language: LanguageId): DayRow[] {
-  const written = lines.filter((line) => line.trim() !== '')
-  if (written.length < 1 || written.length > MOST_PLAN_ROWS)
-    throw new RefusedValue('your own day', `of 1 to ${MOST_PLAN_ROWS} rows`, `${written.length} rows`)
-  const isIn24Hours = isListIn24Hours(written)
-  const rows: DayRow[] = []
-  for (const [i, line] of written.entries())
-    rows.push(rowOf(line, { name: `row ${i + 1} of your day`, language, before: rows[i - 1]?.minute, isIn24Hours }))
-  rows.forEach(({ minute }, i) => {
-    if (rows.findIndex((row) => row.minute === minute) < i)
+export function checkOwnPlan(rows: unknown): asserts rows is readonly DayRow[] {
+  if (!Array.isArray(rows)) throw new RefusedValue('your own day', 'a list of rows', rows)
+  if (rows.length < 1 || rows.length > MOST_DAY_ROWS)
+    throw new RefusedValue('your own day', `of 1 to ${MOST_DAY_ROWS} rows`, `${rows.length} rows`)
+  rows.forEach((row: unknown, i) => checkRow(row, `row ${i + 1} of your day`))
+  const times = (rows as readonly DayRow[]).map(({ minute }) => minute)
+  times.forEach((minute, i) => {
+    if (times.indexOf(minute) < i)
       throw new RefusedValue(
         `row ${i + 1} of your day`,
         'at a time of its own',
-        `the time of another row: ${written[i]}`,
+        `the time of another row, ${spanText({ minute })}`,
       )
   })
-  return inOrder(rows)
 }
 
-interface RowPlace {
-  readonly name: string
-  readonly language: LanguageId
-  /** When the row before it is, minutes since midnight. */
-  readonly before: number | undefined
-  readonly isIn24Hours: boolean
+function checkRow(row: unknown, name: string): void {
+  if (typeof row !== 'object' || row === null) throw new RefusedValue(name, 'a row with a time and a name', row)
+  const { minute, to, what, picture } = row as Partial<Record<keyof DayRow, unknown>>
+  if (!isMinute(minute)) throw new RefusedValue(name, 'at a whole minute from 0 to 1439', minute)
+  if (to !== undefined && (!isMinute(to) || to === minute))
+    throw new RefusedValue(name, 'ended at another whole minute from 0 to 1439', to)
+  if (typeof what !== 'string' || what.length > MOST_WHAT_LETTERS)
+    throw new RefusedValue(name, `called something of ${MOST_WHAT_LETTERS} letters at most`, what)
+  if (printable(what).trim() === '') throw new RefusedValue(name, 'called something in Latin letters', what)
+  if (picture !== undefined && !(typeof picture === 'string' && isPictureId(picture)))
+    throw new RefusedValue(name, 'with a picture that there is', picture)
 }
 
-function rowOf(line: string, { name, ...place }: RowPlace): DayRow {
-  const { language } = place
-  const read = readDayLine(line, place)
-  if (read.kind === 'row') return read.row
-  if (read.kind === 'none') throw new RefusedValue(name, read.wants, line)
-  const times = read.choices.map((row) =>
-    row.to === undefined ? say(row.minute, { language, form: 'digital', options: { dayHalf: true } }) : spanText(row),
-  )
-  throw new RefusedValue(name, `at ${times.join(' or at ')}: write it so, for both could be meant`, line)
-}
+const isMinute = (value: unknown): value is number =>
+  Number.isInteger(value) && (value as number) >= 0 && (value as number) < MINUTES_PER_DAY
