@@ -1,6 +1,8 @@
 import { sentences, unmarked } from '../tests/stories/sentences'
 import { type Score, scoreOf } from '../tests/stories/scoring'
 import { drawnStory, problemsOfStory } from '../tests/stories/madeStories'
+import { type Lists, laterOf, lists, timesOf, trapsOf } from '../tests/stories/lists'
+import { findTimes } from '../src/core/stories'
 import type { LanguageId } from '../src/core/wording'
 
 /* How many of the marked times are found, and how many of those found are right, per language; then made stories and
@@ -8,6 +10,8 @@ import type { LanguageId } from '../src/core/wording'
 
 const FOUND_WANTED = 97
 const RIGHT_WANTED = 98
+/** The most traps that may be taken for times, per cent. */
+const TRAPS_TAKEN = 2
 
 const percent = (part: number, whole: number) => (whole === 0 ? 100 : (100 * part) / whole)
 
@@ -29,6 +33,20 @@ for (const [language, { written }] of all) {
 if (process.argv.includes('--held-back'))
   for (const [language, { heldBack }] of all)
     told(`${language}, held back ${heldBack.length}`, scoreOf(heldBack, language))
+for (const [language, each] of Object.entries(lists) as [LanguageId, Lists][]) {
+  const traps = trapsOf(each)
+  const taken = traps.filter((trap) => findTimes(trap, language).length > 0)
+  const lengths = laterOf(each)
+  const missed = lengths.filter(({ text, by }) => {
+    const says = findTimes(text, language)[1]?.says
+    return says?.kind !== 'later' || says.by !== by
+  })
+  isRight = told(`${language}, lists`, scoreOf(timesOf(each), language)) && isRight
+  console.log(
+    `${''.padEnd(22)} ${traps.length} traps: ${percent(taken.length, traps.length).toFixed(1)} % taken for times; ${lengths.length} lengths: ${missed.length} wrong`,
+  )
+  isRight &&= percent(taken.length, traps.length) <= TRAPS_TAKEN && missed.length === 0
+}
 const made = Number(/^\d+$/.exec(process.argv[2] ?? '')?.[0] ?? 10_000)
 const wrong: string[] = []
 for (let seed = 1; seed <= made; seed++) {

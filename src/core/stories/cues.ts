@@ -17,6 +17,10 @@ export interface Cues {
   /** After a length of time: later than the time before it, or earlier. */
   readonly later: readonly string[]
   readonly earlier: readonly string[]
+  /** Before a length of time, which is then so much later: "after half an hour". */
+  readonly laterBy: readonly string[]
+  /** What "is" speaks of where a bare number behind it is a time: "it is seven", and not "Mila is seven". */
+  readonly timely: RegExp
   /** What makes "an hour before …" speak of something else than the time before it. */
   readonly notBefore: RegExp
   /** Words without which a time in words may be a length: "trois heures", "four fifteen". */
@@ -55,18 +59,22 @@ const english: Cues = {
     'is',
     'was',
     "it's",
-    'for',
     'past',
-    'the',
+    'says',
+    'said',
+    'shows',
+    'showed',
   ],
   openers: ['from', 'between'],
   joiners: ['to', 'till', 'til', 'until', 'and'],
   follow:
     /^(?:he|she|they|it|we|i|you|everyone|everybody|nobody|someone|no|all|there|this|that|the|and|or|but|so|then|when|while|on|in|for|by|from|to|till|until|as|sharp|exactly|each|every|both|his|her|their|our|my|at|because|with|today|tomorrow|yesterday|if|who|which|a|an|tonight|just|precisely|after|before)$/,
   counted:
-    /^(?:page|pages|chapter|room|number|no|row|line|count|counts|counted|score|won|lost|apartment|platform|bus|step|lives?|lived)$/,
+    /^(?:page|pages|chapter|room|number|no|row|line|count|counts|counted|counting|scores?|won|lost|apartment|platform|bus|step|lives?|lived)$/,
   units: UNITS,
   later: ['later', 'after that', 'after this', 'afterwards', 'after', 'on'],
+  laterBy: ['after', 'in', 'within'],
+  timely: /^(?:it|time|clock|watch|bell|already|now|still|only)$/,
   earlier: ['earlier', 'before that', 'before this', 'sooner', 'before'],
   notBefore:
     /^(?:the|a|an|he|she|they|it|we|i|you|his|her|their|our|my|lunch|supper|breakfast|dinner|school|bed|bedtime)$/,
@@ -99,6 +107,8 @@ const german: Cues = {
     'etwa',
     'schon',
     'erst',
+    'zeigt',
+    'zeigte',
   ],
   openers: ['von', 'zwischen'],
   joiners: ['bis', 'und'],
@@ -106,6 +116,8 @@ const german: Cues = {
   counted: /^(?:seite|kapitel|raum|zimmer|nummer|nr|zeile|zahlte|zahlt|zahlen|zahle|haus|gleis|wohnt|wohnte)$/,
   units: UNITS,
   later: ['spater', 'danach', 'darauf', 'nachher'],
+  laterBy: ['nach', 'in'],
+  timely: /^(?:es|uhr|jetzt|schon|erst|zeit|bald)$/,
   earlier: ['vorher', 'davor', 'fruher', 'zuvor'],
   notBefore: /^(?:der|die|das|dem|den|als)$/,
   needsCue: (text) => !/uhr|halb|viertel|nach|vor|mittag|mitternacht|\d[:.]\d\d/.test(text),
@@ -132,13 +144,18 @@ const french: Cues = {
     'deja',
     'pour',
     'sonne',
+    'indique',
+    'marque',
   ],
   openers: ['de', 'entre'],
   joiners: ['a', 'et', "jusqu'a"],
   follow: /^(?!de$|du$|d'|entier|entiere|plein)/,
-  counted: /^(?:page|chapitre|salle|numero|no|ligne|compte|compta|voie|habite)$/,
+  counted:
+    /^(?:page|chapitre|salle|numero|no|ligne|compte|comptent|comptez|compta|voie|habite|gagne|gagnent|perdu|perdent)$/,
   units: UNITS,
   later: ['plus tard', 'apres'],
+  laterBy: ['au bout', 'apres', 'dans'],
+  timely: /^(?:il|heure|horloge|deja)$/,
   earlier: ['plus tot', 'avant', 'auparavant'],
   notBefore: /^(?:le|la|les|de|que|l'.*|un|une|son|sa|midi|minuit)$/,
   needsCue: (text) => !/midi|minuit/.test(text),
@@ -150,9 +167,11 @@ const spanish: Cues = {
   joiners: ['a', 'hasta', 'y'],
   // A plural noun ends in s, and no verb that follows a time does.
   follow: /^(?:es|las|los|nos|les|sus|todos|todas|tres|dos|seis|mas|despues|antes|.*[^s])$/,
-  counted: /^(?:pagina|capitulo|sala|numero|fila|cuenta|conto|calle|vive)$/,
+  counted: /^(?:pagina|capitulo|sala|numero|fila|cuenta|cuentan|contad|contamos|conto|calle|vive)$/,
   units: UNITS,
   later: ['despues', 'mas tarde', 'luego'],
+  laterBy: ['al cabo de', 'despues de', 'dentro de', 'tras', 'en'],
+  timely: /./,
   earlier: ['antes', 'mas temprano'],
   notBefore: /^(?:de|del|que)$/,
   needsCue: (text) => !/mediodia|medianoche|\d:\d\d/.test(text),

@@ -4,7 +4,7 @@ import { tokensOf } from './tokens'
 import { vocabularyOf } from './vocabulary'
 import { type FoundTime, plainAt, type Search } from './search'
 import { timeAtWord } from './timeAtWord'
-import { laterAt } from './laterAt'
+import { laterAt, laterByAt } from './laterAt'
 import { hourlessAt } from './hourlessAt'
 
 /** The longest text that is searched. */
@@ -23,7 +23,8 @@ export function findTimes(text: string, language: LanguageId): FoundTime[] {
   // The place behind a time that has an end to come: "from nine" … "till ten".
   let open = -1
   for (let i = 0; i < tokens.length;) {
-    const at = timeAtWord(search, i, open) ?? laterAt(search, i) ?? hourlessAt(search, i, found)
+    const at =
+      laterByAt(search, i, found) ?? timeAtWord(search, i, open) ?? laterAt(search, i) ?? hourlessAt(search, i, found)
     if (!at) {
       i++
       continue

@@ -1,6 +1,6 @@
-import { parseDuration } from '../wording'
+import { type LanguageId, parseDuration } from '../wording'
 import type { Token } from './tokens'
-import { type At, MOST_WORDS, plainAt, type Search } from './search'
+import { type At, type FoundTime, MOST_WORDS, plainAt, type Search } from './search'
 
 /** "twenty minutes after that", "eine halbe Stunde später": a length, and which way. */
 export function laterAt(search: Search, i: number): At | undefined {
@@ -45,4 +45,43 @@ function wayAt(search: Search, i: number): Way | undefined {
       return { sign, next: i + 1, isPreposition: PREPOSITION.test(plainAt(search, i)) }
   }
   return undefined
+}
+
+const UNIT = /min|hour|stunde|heure|hora|\bh\b/
+
+/** "after half an hour", "nach einer halben Stunde", "au bout d'une heure": so much later than the time before it. */
+export function laterByAt(search: Search, i: number, found: readonly FoundTime[]): At | undefined {
+  const { tokens, text, language, cues } = search
+  if (found.length === 0) return undefined
+  const count = [3, 2, 1].find((words) =>
+    cues.laterBy.includes(
+      tokens
+        .slice(i, i + words)
+        .map(({ plain }) => plain)
+        .join(' '),
+    ),
+  )
+  const first = count === undefined ? undefined : tokens[i + count]
+  if (count === undefined || !first?.isJoined) return undefined
+  for (let end = Math.min(tokens.length - 1, i + count + MOST_WORDS); end > i + count; end--) {
+    if (tokens.slice(i + count + 1, end + 1).some(({ isJoined }) => !isJoined)) continue
+    const last = tokens[end] as Token
+    const length = lengthOf(text.slice(first.from, last.to), language)
+    const next = plainAt(search, end + 1)
+    // "In five minutes to nine" is none, and "an hour later" has its own word.
+    if (!length || cues.later.includes(next) || cues.earlier.includes(next)) continue
+    return { from: (tokens[i] as Token).from, to: last.to, says: { kind: 'later', by: length }, next: end + 1 }
+  }
+  return undefined
+}
+
+/** Minutes of a length that names its unit, as it stands behind a preposition. */
+function lengthOf(written: string, language: LanguageId): number | undefined {
+  const plain = written
+    .replace(/^(?:d[’']|de )/i, '')
+    .replace(/^einer halben /i, 'eine halbe ')
+    .replace(/^einer /i, 'eine ')
+  if (!UNIT.test(plain.toLowerCase())) return undefined
+  const length = parseDuration(plain, language)
+  return length && length.hours * 60 + length.minutes
 }

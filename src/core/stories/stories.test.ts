@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { drawnStory, problemsOfStory } from '../../../tests/stories/madeStories'
 import { scoreOf } from '../../../tests/stories/scoring'
+import { type Lists, laterOf, lists, timesOf, trapsOf } from '../../../tests/stories/lists'
 import { sentences } from '../../../tests/stories/sentences'
 import { dials, groups, inPart, words } from '../../../tests/readback/prints/reading'
 import { readSvg } from '../../../tests/readback/svg'
@@ -61,7 +62,66 @@ it('a word that counts holds within its sentence only', () => {
   expect(told('She counts to five.')).toEqual([])
 })
 
+describe('lists of traps and times, written apart from the finder', () => {
+  it.each(Object.entries(lists) as [LanguageId, Lists][])(
+    '%s: what is no time is not taken for one',
+    (language, each) => {
+      const traps = trapsOf(each)
+      expect(traps.length).toBeGreaterThanOrEqual(400)
+      const taken = traps.filter((trap) => findTimes(trap, language).length > 0)
+      expect(taken.length / traps.length, taken.slice(0, 5).join(' ')).toBeLessThanOrEqual(0.02)
+    },
+  )
+
+  it.each(Object.entries(lists) as [LanguageId, Lists][])('%s: times are found and right', (language, each) => {
+    const { marks, found, given, right, wrong } = scoreOf(timesOf(each), language)
+    expect(marks).toBeGreaterThanOrEqual(400)
+    expect(found / marks, wrong.slice(0, 5).join(' ')).toBeGreaterThanOrEqual(0.98)
+    expect(right / given, wrong.slice(0, 5).join(' ')).toBeGreaterThanOrEqual(0.98)
+  })
+
+  it.each(Object.entries(lists) as [LanguageId, Lists][])(
+    '%s: lengths count from the time before',
+    (language, each) => {
+      for (const { text, by } of laterOf(each)) {
+        const [, second, third] = findTimes(text, language)
+        expect([second?.says, third], text).toEqual([{ kind: 'later', by }, undefined])
+      }
+    },
+  )
+
+  it.each<[string, LanguageId, string[]]>([
+    ['Le bateau a 3 voiles.', 'fr', []],
+    ['Le bus part à 17 h 45 de la gare.', 'fr', ['17 h 45 1065']],
+    [
+      'At half past three they met. After a quarter of an hour they left.',
+      'en-GB',
+      ['half past three 930', 'After a quarter of an hour 945'],
+    ],
+    ['At five minutes before eight it rang.', 'en-GB', ['five minutes before eight 475']],
+    ['The one at the back waved. Mila is seven. They won 5 to 3. It is on page 9.', 'en-GB', []],
+    ['Sie kümmerte sich um drei Enten. Um neun wäscht sie sich.', 'de', ['neun 540']],
+    // A length that nothing was told before is none.
+    ['After half an hour they met.', 'en-GB', []],
+  ])('%s', (text, language, times) => expect(told(text, language)).toEqual(times))
+})
+
 describe('the timeline of a story', () => {
+  it.each<[string, LanguageId, number[]]>([
+    ['At seven in the evening it snowed. The next morning at eight it was white.', 'en-GB', [1140, 1920]],
+    ['At seven it snowed in the evening. At eight the next morning it was white.', 'en-GB', [420, 1920]],
+    ['Um acht Uhr abends schlief sie. Am nächsten Morgen um halb sieben wachte sie auf.', 'de', [1200, 1830]],
+    ['À neuf heures du soir, il neige. Le lendemain matin à sept heures, tout est blanc.', 'fr', [1260, 1860]],
+    ['A las diez de la noche nieva. A la mañana siguiente, a las siete, todo está blanco.', 'es', [1320, 1860]],
+    ['Last night at nine the owl called. At six the next morning it slept.', 'en-GB', [1260, 1800]],
+    ['In the morning they left at ten. In the evening, at eight, they were home.', 'en-GB', [600, 1200]],
+    ['That night at eleven it rained, and at two it thundered.', 'en-GB', [1380, 1560]],
+    ['At half past eight they ate. In the afternoon they swam at three.', 'en-GB', [510, 900]],
+  ])('%s', (text, language, minutes) => {
+    const times = storyTimes(text, language, NO_MARKS)
+    expect(times.map(({ at }) => at)).toEqual(minutes)
+  })
+
   it('goes on from time to time, through noon and lengths', () => {
     expect(
       told('At nine o’clock they met. At half past one they ate. An hour later they slept. At seven they rose.'),
@@ -116,6 +176,9 @@ describe('questions of a story', () => {
     expect(between?.choices[between.right[0] ?? -1]).toBe('At … the boat came.')
     const [infer] = says('infer')
     expect(infer?.says).toContain('Bram waved.')
+    // What holds all day happened at no time.
+    for (const state of ['The boat was red.', 'Bram always waves.', 'He has a brother.'])
+      expect(asked(text.replace('Bram waved.', state)).filter(({ kind }) => kind === 'infer')).toEqual([])
     const [ordered] = says('order')
     expect(ordered?.right.map((at) => ordered.choices[at])).toEqual([
       'At … the lock opened.',

@@ -1,5 +1,6 @@
-import { MINUTES_PER_DAY, MINUTES_PER_TURN } from '../clock'
+import { MINUTES_PER_DAY, MINUTES_PER_HOUR, MINUTES_PER_TURN } from '../clock'
 import type { LanguageId } from '../wording'
+import { type DayHint, hintsFor } from './dayHints'
 import type { FoundSays, FoundTime } from './search'
 import { findTimes } from './find'
 
@@ -59,10 +60,12 @@ export function storyTimes(text: string, language: LanguageId, marks: StoryMarks
   return onTimeline(
     [...found, ...added].sort((a, b) => a.from - b.from),
     marks,
+    (times) => hintsFor(times, text, language),
   )
 }
 
 type Keyed = FoundTime & { readonly key: string }
+type HintsOf = (times: readonly Keyed[]) => readonly (DayHint | undefined)[]
 
 const SIX = 360
 /** A story that goes on by more than this may as well have gone back. */
@@ -74,10 +77,11 @@ const SHORT_STEP_BACK = 60
  * the morning from six on, else after noon. One that would be more than eight hours on could also be earlier: both are
  * given, and the adult is asked.
  */
-function onTimeline(times: readonly Keyed[], { chosen }: StoryMarks): StoryTime[] {
+function onTimeline(times: readonly Keyed[], { chosen }: StoryMarks, hintsOf: HintsOf): StoryTime[] {
   let before: number | undefined
-  return times.map((time) => {
-    const choices = placesOf(time.says, before)
+  const told = hintsOf(times)
+  return times.map((time, i) => {
+    const choices = placesOf(time.says, before, told[i])
     const picked = chosen[time.key]
     const isPicked = picked !== undefined && choices.includes(picked)
     const at = isPicked ? picked : (choices[0] as number)
@@ -86,8 +90,9 @@ function onTimeline(times: readonly Keyed[], { chosen }: StoryMarks): StoryTime[
   })
 }
 
-function placesOf(says: FoundSays, before: number | undefined): number[] {
+function placesOf(says: FoundSays, before: number | undefined, hint: DayHint | undefined): number[] {
   if (says.kind === 'later') return [(before ?? 0) + says.by]
+  if (hint) return placesWith(says, before, hint)
   const day = before === undefined ? 0 : Math.floor(before / MINUTES_PER_DAY) * MINUTES_PER_DAY
   if (says.kind === 'day') {
     const at = day + says.minute
@@ -103,6 +108,26 @@ function placesOf(says: FoundSays, before: number | undefined): number[] {
   // "At ten past ten the ferry left. At five past ten Kwame ran": a few minutes back are no doubt.
   if (before - last <= SHORT_STEP_BACK) return [last]
   return before - last < next - before ? [last, next] : [next, last]
+}
+
+/** Where the words beside a time name its day, or the part of it. */
+function placesWith(says: Exclude<FoundSays, { kind: 'later' }>, before: number | undefined, hint: DayHint): number[] {
+  const today = before === undefined ? 0 : Math.floor(before / MINUTES_PER_DAY)
+  // A story's first day is its day 0, whatever day came before it.
+  const day = Math.max(0, before === undefined ? 0 : today + hint.day) * MINUTES_PER_DAY
+  if (says.kind === 'day') return [day + says.minute]
+  const late = says.minute + MINUTES_PER_TURN
+  if (hint.part === 'morning') return [day + (says.minute < MINUTES_PER_HOUR ? late : says.minute)]
+  if (hint.part === 'later') return [day + late]
+  if (hint.part === 'night') return [afterEvening(day, says.minute, before)]
+  return says.minute < SIX ? [day + late] : [day + says.minute, day + late]
+}
+
+/** In the night: late in the evening from six on, else after midnight, which comes after an evening that was told. */
+function afterEvening(day: number, minute: number, before: number | undefined): number {
+  if (minute >= SIX) return day + minute + MINUTES_PER_TURN
+  const at = day + minute
+  return before !== undefined && at < before ? at + MINUTES_PER_DAY : at
 }
 
 /** A sentence of a story, from one letter to another. */

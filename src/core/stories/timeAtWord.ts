@@ -54,6 +54,7 @@ const NEVER_FIRST = new Set([
   'to',
   'past',
   'after',
+  'before',
   'till',
   'til',
   'las',
@@ -81,7 +82,8 @@ export function cueBefore(search: Search, i: number, open: number): Cue {
 }
 
 /** Before the article of a Spanish time. */
-const ARTICLE_CUES = /^(?:a|son|es|eran|era|desde|hasta|de|sobre|hacia|casi|y|entre|a|para|ya)$/
+const ARTICLE_CUES =
+  /^(?:a|son|es|eran|era|desde|hasta|de|sobre|hacia|casi|y|entre|a|para|ya|marcan?|dan|dieron|tocan|senalan?|indican?)$/
 
 /** "from nine to five": the "to" is no part of a time behind a word that opens a range. */
 function isCrossing({ tokens, cues }: Search, i: number, end: number): boolean {
