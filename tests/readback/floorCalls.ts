@@ -78,18 +78,32 @@ function checkJumps(
     expect(isTrue, `“${before?.say}” is not of the day`)
     if (before?.shown.as === 'dial') expect(before.shown.minute === minute % 720, 'the dial shows another time')
     // From the middle of the quarter, clockwise from 12, turned where the children look at 6.
-    const way = (45 + 90 * Math.floor(hour / 3) + (facing === 'six' ? 180 : 0)) % 360
-    const [ahead, behind, right, left] = WAYS[language].map((pattern) => pattern.test(say))
-    expect(ahead === (way < 90 || way > 270) && behind === !ahead, `“${say}” for ${hour}, facing ${facing}`)
-    expect(right === way < 180 && left === !right, `“${say}” for ${hour}, facing ${facing}`)
-    const drawn = drawnFrom(placeShapes(shown.facing, { target: shown.quarter, view: 'own' }))
-    const across = drawnFrom(placeShapes(shown.facing, { target: shown.quarter, view: 'leader' }))
-    const targetIn = (shapes: readonly ReadShape[]) => {
-      const at = shapes.find(({ parts }) => parts.some((part) => part.startsWith('target')))?.origin
-      return at ? ((Math.atan2(at.x, -at.y) * 180) / Math.PI + 360) % 360 : NaN
+    // 12, 3, 6 and 9 o'clock lie on the line between two quarters, and both count.
+    const hand = ((minute % 720) / 2 + (facing === 'six' ? 180 : 0)) % 360
+    const ways = [0, 90, 180, 270].map((from) => from + 45).filter((middle) => apart(middle, hand) <= 45 + 1e-9)
+    const isOnLine = minute % 180 === 0
+    const due = isOnLine ? ways : ways.slice(0, 1)
+    expect(due.length === (isOnLine ? 2 : 1), `${due.length} quarters for ${minute}`)
+    const isDue = [
+      due.some((way) => way < 90 || way > 270),
+      due.some((way) => way > 90 && way < 270),
+      due.some((way) => way < 180),
+      due.some((way) => way > 180),
+    ]
+    const said = WAYS[language].map((pattern) => pattern.test(say))
+    expect(said.join() === isDue.join(), `“${say}” for ${hour}, facing ${facing}`)
+    const drawn = drawnFrom(placeShapes(shown.facing, { targets: shown.quarters, view: 'own' }))
+    const across = drawnFrom(placeShapes(shown.facing, { targets: shown.quarters, view: 'leader' }))
+    const targetsIn = (shapes: readonly ReadShape[], turn: number) => {
+      const places = shapes
+        .filter(({ parts }) => parts.some((part) => part.startsWith('target')))
+        .map(({ origin }) => origin)
+      const angles = places.map((at) => (at ? (Math.atan2(at.x, -at.y) * 180) / Math.PI + 360 + turn : NaN) % 360)
+      return [...new Set(angles.map((angle) => Math.round(angle) % 360))].sort((a, b) => a - b).join()
     }
-    expect(apart(targetIn(drawn), way) < 1, `the picture shows ${targetIn(drawn)} for ${hour}`)
-    expect(apart(targetIn(across), (way + 180) % 360) < 1, `the leader’s picture shows ${targetIn(across)} for ${hour}`)
+    const wanted = [...due].sort((a, b) => a - b).join()
+    expect(targetsIn(drawn, 0) === wanted, `the picture shows ${targetsIn(drawn, 0)} for ${minute}`)
+    expect(targetsIn(across, 180) === wanted, `the leader’s picture shows ${targetsIn(across, 180)} for ${minute}`)
     expect(
       across.every(({ turn = 0 }) => turn % 360 === 0),
       'numerals stand on their heads for the leader',

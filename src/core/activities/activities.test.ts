@@ -3,7 +3,7 @@ import { RefusedValue } from '../errors'
 import { randomFrom } from '../random'
 import { STAGES, asksOf, itemPool, misreadings, rungs, wrongAnswers } from '../teaching'
 import { GAME_IDS } from '../movement'
-import { PRINTABLE_IDS, isPrintableId, printables } from '../printables'
+import { PRINTABLE_IDS, type Printable, countsOn, isPrintableId, printables } from '../printables'
 import { cautions } from '../make'
 import { type Place, activityOf, catalogue, durationRange, materials, mendedBy, placeNames } from '.'
 
@@ -81,6 +81,38 @@ describe('the catalogue', () => {
       if (activity.needs.some(({ material }) => material === 'dough')) expect(activity.cautions).toContain('dough')
       if (activity.energy === 'moving') expect(activity.cautions).toContain('movement')
     }
+  })
+})
+
+describe('the pages of what an activity uses', () => {
+  /** How many pages its print has, on each of its rungs, as many things as is usual, with the helps of the rung. */
+  const pagesOf = (id: keyof typeof printables) =>
+    rungs
+      .filter(({ id: rung }) => printables[id].suits(rung))
+      .map(({ id: rung }) => {
+        const printable: Printable = printables[id]
+        const helps = (rung === 'fives' || rung === 'past-fives') && printable.takes.includes('helps') ? 1 : 0
+        const wording = { language: 'en-GB', form: 'turns' } as const
+        const options = {
+          paper: 'a4',
+          wording,
+          rung,
+          count: countsOn(printable, rung).usual,
+          ...(helps && { helps }),
+        } as const
+        return printable.make(options, 3).pages.length
+      })
+
+  const shared = catalogue.flatMap((activity) => {
+    const { id, prints, needs } = activity
+    const own = needs.filter(({ material, per }) => (material === 'card' || material === 'paper') && per === 'group')
+    const amount = own.reduce((sum, need) => sum + need.amount, 0)
+    return isPrintableId(prints) && amount > 0 ? [{ id, prints, amount }] : []
+  })
+
+  // A strip for the wall is fetched for a day of one's own, which is longer than a made-up one.
+  it.each(shared.filter(({ id }) => id !== 'strip-for-the-wall'))('$id: $amount', ({ prints, amount }) => {
+    expect(amount).toBe(Math.max(...pagesOf(prints)))
   })
 })
 

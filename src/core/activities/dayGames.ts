@@ -37,7 +37,7 @@ export const dayGames: readonly Activity[] = [
     tableOf: 4,
     duration: inTurn(25, [3, 5, 8], 1, 1),
     needs: [
-      { material: 'card', amount: 1, per: 'group' },
+      { material: 'card', amount: 2, per: 'group' },
       { material: 'clock', amount: 1, per: 'group' },
     ],
     prints: 'minutes-later',
@@ -87,7 +87,7 @@ export const dayGames: readonly Activity[] = [
     players: { least: 1, most: 24 },
     tableOf: 4,
     duration: inTurn(25, [3, 5, 8], 1, 1),
-    needs: [{ material: 'card', amount: 1, per: 'group' }],
+    needs: [{ material: 'card', amount: 2, per: 'group' }],
     prints: 'day-24-cards',
     tableMode: 'timer',
     cautions: ['scissors'],

@@ -15,6 +15,7 @@ export const printedGames: readonly Activity[] = [
     duration: inTurn(20, [5, 7, 10], 2, 1),
     needs: [
       { material: 'card', amount: 1, per: 'group' },
+      { material: 'paper', amount: 1, per: 'group' },
       { material: 'counters', amount: 1, per: 'group' },
     ],
     prints: 'toss-and-fill',
@@ -92,7 +93,7 @@ export const printedGames: readonly Activity[] = [
     players: { least: 1, most: 24 },
     tableOf: 4,
     duration: inTurn(25, [3, 5, 8], 1, 1),
-    needs: [{ material: 'card', amount: 1, per: 'group' }],
+    needs: [{ material: 'card', amount: 2, per: 'group' }],
     prints: 'dominoes',
     tableMode: 'timer',
     cautions: ['scissors'],
@@ -188,7 +189,7 @@ export const printedGames: readonly Activity[] = [
     players: { least: 1, most: 24 },
     tableOf: 4,
     duration: inTurn(25, [3, 5, 8], 1, 1),
-    needs: [{ material: 'card', amount: 1, per: 'group' }],
+    needs: [{ material: 'card', amount: 2, per: 'group' }],
     prints: 'compose-cards',
     cautions: ['scissors'],
     steps: [

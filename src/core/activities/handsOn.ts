@@ -112,7 +112,7 @@ export const handsOnActivities: readonly Activity[] = [
     duration: together(60, [4, 6, 10]),
     players: { least: 1, most: 12 },
     tableOf: 4,
-    needs: [{ material: 'card', amount: 1, per: 'group' }],
+    needs: [{ material: 'card', amount: 2, per: 'group' }],
     prints: 'fives-cards',
     cautions: ['scissors'],
     steps: [
@@ -157,6 +157,7 @@ export const handsOnActivities: readonly Activity[] = [
     duration: together(60, [4, 6, 10], 2, 1),
     players: { least: 1, most: 12 },
     needs: [
+      { material: 'paper', amount: 2, per: 'group' },
       { material: 'dough', amount: 1, per: 'child' },
       { material: 'scissors', amount: 1, per: 'group' },
     ],

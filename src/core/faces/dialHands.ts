@@ -3,7 +3,7 @@ import { CAP_HEIGHT, group, INK, line, OAK, PAPER, path, type Point, type Shape,
 import { HOUR_HAND_SHARE, MINUTE_HAND_REACH, SECOND_HAND_REACH, WORDS_WITHIN } from './geometry'
 import { type Corners, placedAt, roomFor, wordCorners } from './clear'
 import { handOutline } from './handShapes'
-import { lettersOn } from './ringOfFives'
+import { LEAST_LETTERS_MM, lettersOn } from './ringOfFives'
 import type { DialOptions, Unset } from './dialOptions'
 
 export const ORIGIN: Point = { x: 0, y: 0 }
@@ -57,20 +57,29 @@ const LABEL_LENGTH = 0.5
  */
 const LETTER_SHARE = 0.57
 
+/** The signs of hours and minutes, for a clock so small that a hand's name on it could not be read. */
+export const HAND_SIGNS = { hour: 'h', minute: 'min' } as const
+
+/** The largest em of a text that is no longer than a hand's name may be, mm. */
+const longestLetters = (r: number, text: string) => (r * LABEL_LENGTH) / (text.length * LETTER_SHARE)
+
+const nameOn = (r: number, hand: 'hour' | 'minute', name: string) =>
+  longestLetters(r, name) < LEAST_LETTERS_MM ? HAND_SIGNS[hand] : name
+
 /**
  * Where a hand's name lies on it, before the hand is turned: along its body, never upside down, on the side away from
  * the other hand, and short of the numerals.
  */
 function namePlace(hand: 'hour' | 'minute', angles: HandAngles, o: Required<Omit<DialOptions, Unset>>) {
   const r = o.radius
-  const text = o.words[hand]
+  const text = nameOn(r, hand, o.words[hand])
   const angle = angles[hand]
   const isOnLeft = angle > 180
   // Above the hand, which is after it (clockwise) on the left half and before it on the right.
   const above = isOnLeft ? 1 : -1
   const gap = o.hands === 'both' ? signedGap(angle, angles[hand === 'hour' ? 'minute' : 'hour']) : -above
   const isBelow = gap === 0 ? hand === 'minute' : Math.sign(gap) === above
-  const size = Math.min(lettersOn(r, 0.12), (r * LABEL_LENGTH) / (text.length * LETTER_SHARE))
+  const size = Math.min(lettersOn(r, 0.12), longestLetters(r, text))
   const off = r * (hand === 'hour' ? 0.1 : 0.055)
   const outside = off + size * CAP_HEIGHT
   // The name's far corner stays inside the ring of numerals.

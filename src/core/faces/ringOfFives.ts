@@ -4,7 +4,7 @@ import { CAP_HEIGHT, pointOnDial, type Shape, SLATE, textAt } from '../drawing'
  * The smallest letters that a printed dial has, em in mm: on a small clock its words and counts take a larger share of
  * it.
  */
-export const LEAST_LETTERS_MM = 1.8
+export const LEAST_LETTERS_MM = 2.4
 
 /** The em of what stands on a face of radius `r`: a share of it, and never too small to read. */
 export const lettersOn = (r: number, share: number): number => Math.max(r * share, LEAST_LETTERS_MM)

@@ -24,7 +24,7 @@ export type ShownCall =
   | { readonly as: 'choices'; readonly minute: number; readonly choices: readonly MoveChoice[] }
   | { readonly as: 'speed'; readonly hand: 'second' | 'minute' | 'hour' }
   /** Five things seen from above: the quarter of this one is where to jump. */
-  | { readonly as: 'place'; readonly quarter: Quarter; readonly facing: Facing }
+  | { readonly as: 'place'; readonly quarters: readonly Quarter[]; readonly facing: Facing }
   /** A clock on the floor: the hands walk from one time on to another, both 0 to 719. */
   | { readonly as: 'walk'; readonly from: number; readonly minute: number; readonly hands: 'both' | 'hour' }
   /** The cards of everyone, in the order or the pairs that are right. */

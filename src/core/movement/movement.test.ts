@@ -3,7 +3,7 @@ import { problemsOfCalls } from '../../../tests/readback/calls'
 import { drawnGame } from '../../../tests/readback/drawnGames'
 import { RefusedValue } from '../errors'
 import { isRight } from '../teaching'
-import { LANGUAGE_IDS } from '../wording'
+import { LANGUAGE_IDS, type LanguageId } from '../wording'
 import {
   type Call,
   GAME_IDS,
@@ -22,7 +22,7 @@ import {
   paused,
   poseFor,
   positionAt,
-  quarterOf,
+  quartersOf,
   resumed,
   shownAt,
   withMoment,
@@ -162,15 +162,38 @@ describe('a checker of games on the floor and with cards', () => {
   })
 })
 
+it('says a time as people do: many hours, one hour, and what is near them', () => {
+  const { isTime } = wordsOf({ language: 'es' })
+  expect(
+    ['las tres', 'la una y media', 'casi la una', 'casi las dos', 'un poco después de las tres', 'mediodía'].map(
+      isTime,
+    ),
+  ).toEqual([
+    ...['Son las tres.', 'Es la una y media.', 'Es casi la una.', 'Son casi las dos.'],
+    ...['Es un poco después de las tres.', 'Es mediodía.'],
+  ])
+  const said = (language: LanguageId) => wordsOf({ language }).showArms('X')
+  expect((['en-GB', 'de', 'fr', 'es'] as const).map(said)).toEqual([
+    ...['Show X with your arms.', 'Zeigt mit den Armen: X.', 'Montrez X avec les bras.', 'Mostrad X con los brazos.'],
+  ])
+})
+
 describe('games on the floor', () => {
   it('has each hour in the quarter where it is, from the way that the children face', () => {
-    expect([12, 1, 2, 3, 6, 8, 9, 11].map((hour) => quarterOf(hour, 'twelve'))).toEqual([
-      ...['ahead-right', 'ahead-right', 'ahead-right', 'behind-right'],
-      ...['behind-left', 'behind-left', 'ahead-left', 'ahead-left'],
+    const at = (facing: 'twelve' | 'six', ...minutes: number[]) => minutes.map((minute) => quartersOf(minute, facing))
+    expect(at('twelve', 1, 60, 160, 181, 480, 719)).toEqual([
+      ...[['ahead-right'], ['ahead-right'], ['ahead-right'], ['behind-right'], ['behind-left'], ['ahead-left']],
     ])
-    expect([12, 3, 15, 6, 21].map((hour) => quarterOf(hour, 'six'))).toEqual([
-      ...['behind-left', 'ahead-left', 'ahead-left', 'ahead-right', 'behind-right'],
+    // On the line between two quarters both count.
+    expect(at('twelve', 720, 180, 1080, 540)).toEqual([
+      ...[
+        ['ahead-right', 'ahead-left'],
+        ['behind-right', 'ahead-right'],
+        ['behind-left', 'behind-right'],
+      ],
+      ['ahead-left', 'behind-left'],
     ])
+    expect(at('six', 0, 200)).toEqual([['behind-left', 'behind-right'], ['ahead-left']])
   })
 
   it('tells eight hours of a day in order, then asks for them in words of the 24 hours where those are used', () => {

@@ -12,6 +12,7 @@ import {
   pointOnDial,
   SLATE,
 } from '../drawing'
+import { MINUTES_PER_HOUR } from '../clock'
 import { type Facing, type Quarter, QUARTERS } from './moves'
 import { numeralAt, RING, joined } from './walkShapes'
 
@@ -23,10 +24,20 @@ import { numeralAt, RING, joined } from './walkShapes'
  *      ⬣   ●          behind left    behind right
  */
 
-/** In which quarter an hour (0 to 23) lies round the children: 12, 1 and 2 are in one, 3, 4 and 5 in the next. */
-export function quarterOf(hour: number, facing: Facing): Quarter {
+/** In which quarter an hour (0 to 23) begins round the children: 12, 1 and 2 in one, 3, 4 and 5 in the next. */
+function quarterOf(hour: number, facing: Facing): Quarter {
   const quarter = Math.floor((hour % 12) / 3) + (facing === 'twelve' ? 0 : 2)
   return QUARTERS[quarter % 4] as Quarter
+}
+
+/**
+ * The quarters of a time of the day, minutes since midnight: one, or the two beside the line on which 12, 3, 6 and 9
+ * o'clock lie.
+ */
+export function quartersOf(minute: number, facing: Facing): readonly [Quarter, Quarter?] {
+  const hour = Math.floor(minute / MINUTES_PER_HOUR)
+  const isOnLine = minute % (3 * MINUTES_PER_HOUR) === 0
+  return isOnLine ? [quarterOf(hour, facing), quarterOf(hour + 11, facing)] : [quarterOf(hour, facing)]
 }
 
 /** How far each of the four things lies from the middle one, metres to a tenth: our own careful estimate, by age. */
@@ -37,21 +48,21 @@ export function jumpMetres(age = 5): number {
 const NUMERALS = [12, 3, 6, 9] as const
 
 interface PlaceLook {
-  /** The thing to jump to is marked; left out, the plan alone. */
-  readonly target?: Quarter
+  /** The things to jump to are marked; left out, the plan alone. */
+  readonly targets?: readonly Quarter[]
   /** `leader`: as the adult sees it who faces the children, turned half round with its numerals upright. */
   readonly view: 'own' | 'leader'
 }
 
 /** Five things from above with 12, 3, 6 and 9 round them. */
-export function placeShapes(facing: Facing, { target, view }: PlaceLook): Shape[] {
+export function placeShapes(facing: Facing, { targets = [], view }: PlaceLook): Shape[] {
   const seen = view === 'own' ? 0 : 180
   const turn = (facing === 'twelve' ? 0 : 180) + seen
   const floor = [
     circle({ x: 0, y: 0 }, RING, { stroke: FAINT, strokeMm: 1 }),
     line({ x: -RING, y: 0 }, { x: RING, y: 0 }, { stroke: FAINT, strokeMm: 0.8, dashMm: [3, 3] }),
     line({ x: 0, y: -RING }, { x: 0, y: RING }, { stroke: FAINT, strokeMm: 0.8, dashMm: [3, 3] }),
-    ...QUARTERS.map((quarter) => thing(quarter, quarter === target)),
+    ...QUARTERS.map((quarter) => thing(quarter, targets.includes(quarter))),
     circle({ x: 0, y: 0 }, 19, { fill: PAPER, stroke: INK, strokeMm: 1.4 }),
     childFromAbove(),
   ]

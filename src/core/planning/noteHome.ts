@@ -74,7 +74,7 @@ export function noteHomePages(wish: NoteWish): Drawing[] {
     heading(wish, printedAs('Something to play together', wording)),
     paragraph(paper, words.name, { size: 5, weight: 'bold', above: 2 }),
     ...words.steps.map((step, i) => paragraph(paper, `${i + 1}.  ${step}`, { size: 5, indent: 4, above: 1 })),
-    text(wish, `“${words.say}”`),
+    text(wish, printedAs('Say: “{0}”', wording, words.say)),
     ...(prints.length > 0 ? [text(wish, printedAs('The pages for it are with this note.', wording))] : []),
     text(wish, printedAs('A few minutes are enough. Stop while it is still fun.', wording)),
   ]

@@ -2,6 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { rungsOf } from '../../../tests/readback/prints'
 import { playTime } from '../chance'
+import { randomFrom, shuffled } from '../random'
+import { boardsOf, boardsWish } from './kit/boards'
 import {
   type GameRules,
   MATS,
@@ -115,14 +117,23 @@ describe('how long a game lasts', () => {
     ).toBeGreaterThanOrEqual(6)
   })
 
-  it('says for bingo how often two win together, which fewer boards do less', () => {
-    const shared = (boards: number) =>
-      Number(
-        /in about (\d+) of 100/.exec(
-          (printables.bingo.notes?.({ ...usual(printables.bingo), boards }, 5) ?? []).join(' '),
-        )?.[1],
-      )
-    expect(shared(2)).toBeLessThan(shared(10))
+  it('says for bingo how often two win together, as games of its own come out', () => {
+    for (const [count, boards] of [
+      [16, 2],
+      [16, 10],
+      [11, 4],
+    ] as const) {
+      const o = { ...usual(printables.bingo), rung: 'minute', count, boards } as const
+      const told = Number(/in about (\d+) of 100/.exec((printables.bingo.notes?.(o, 5) ?? []).join(' '))?.[1])
+      const all = boardsOf(randomFrom(5), boardsWish(count, o))
+      const random = randomFrom(99)
+      const shared = Array.from({ length: 4000 }, () => {
+        const calledAt = shuffled(random, [...Array(count).keys()])
+        const full = all.map((board) => Math.max(...board.map((place) => calledAt[place] ?? 0)))
+        return full.filter((at) => at === Math.min(...full)).length > 1
+      }).filter(Boolean).length
+      expect(Math.abs(told - (100 * shared) / 4000), `${count} calls, ${boards} boards`).toBeLessThan(5)
+    }
   })
 })
 

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { problemsOf, rungsOf } from '../../../tests/readback/prints'
 import { readSvg } from '../../../tests/readback/svg'
-import { type Drawing, type Shape, toSvg } from '../drawing'
+import { type Drawing, type PaperId, type Shape, bodyArea, papers, toSvg } from '../drawing'
 import { onDial } from '../clock'
-import { dials } from '../../../tests/readback/prints/reading'
+import { dials, groups, inPart } from '../../../tests/readback/prints/reading'
 import { misreadingOf, wrongAnswers } from '../teaching'
 import { languages } from '../wording'
 import { wordsInSector } from './kit/sectorWords'
@@ -129,8 +129,9 @@ describe('what is refused', () => {
     expect(row({ picture: 'dragon' })).toThrow(/row 2 of your day must be with a picture that there is/)
     expect(refused('timetable', { rows: [] })).toThrow('your own day must be of 1 to 40 rows, got 0 rows')
     expect(refused('bingo', { boards: 1 })).toThrow('boards must be a whole number from 2 to 12, got 1')
-    expect(refused('bingo', { count: 10, boards: 12 })).toThrow(
-      /boards must be at most \d+ different ones with 10 times, got 12/,
+    const five = [0, 1, 2, 3, 4].map((i) => ({ minute: 480 + 65 * i, what: `row ${i}` }))
+    expect(refused('day-bingo', { rows: five, boards: 12 })).toThrow(
+      'boards must be at most 5 different ones with 5 times, got 12',
     )
     expect(() => printableOf('snap')).toThrow(/printable must be one of toss-and-fill, /)
   })
@@ -145,6 +146,42 @@ describe('what is refused', () => {
         expect(printable.make({ ...usual(printable), rung, count: most }, 1).items.length).toBeGreaterThan(0)
       }
   })
+})
+
+describe('a made-up day', () => {
+  const seeds = Array.from({ length: 300 }, (_, i) => i)
+  const wording = { language: 'en-GB', form: 'turns' } as const
+
+  it('begins with nobody asleep', () => {
+    for (const seed of seeds)
+      for (const { shown } of printables['wall-strip'].make({ paper: 'a4', wording, rung: 'timetable', count: 6 }, seed)
+        .items)
+        expect(shown.minute).toBeGreaterThanOrEqual(6 * 60)
+  })
+
+  it('is never dealt in the order in which its cards are to be laid', () => {
+    const options = { paper: 'a4', wording, rung: 'timetable', count: 3, backs: 'long-edge' } as const
+    for (const seed of seeds) {
+      const { pages, items } = printables['order-cards'].make(options, seed)
+      const dealt = groups(readSvg(toSvg(pages[0] as Drawing)), 'card').map((card) => dials(card)[0]?.time ?? NaN)
+      const inOrder = items.map(({ shown }) => shown.minute % 720)
+      expect([...dealt].sort()).toEqual([...inOrder].sort())
+      expect(dealt).not.toEqual(inOrder)
+    }
+  })
+})
+
+it('a jump between two clocks stays in its question, whatever the paper', () => {
+  const rows = Array.from({ length: 8 }, (_, i) => ({ minute: 450 + i * 65, what: `row ${i}` }))
+  const wording = { language: 'en-GB', form: 'turns' } as const
+  for (const paper of Object.keys(papers) as PaperId[]) {
+    const { key } = printables['how-long'].make({ paper, wording, rung: 'elapsed', count: 4, rows }, 3)
+    const top = bodyArea(paper).y
+    const jumps = key.flatMap((page) => inPart(readSvg(toSvg(page)), 'jumps').filter(({ tag }) => tag === 'text'))
+    expect(jumps.length).toBeGreaterThan(10)
+    for (const { points, size = 0, text } of jumps)
+      expect((points[0]?.y ?? NaN) - size, `${text} on ${paper}`).toBeGreaterThan(top - 2)
+  }
 })
 
 describe('a day of one’s own', () => {

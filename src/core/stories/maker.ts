@@ -42,13 +42,15 @@ export function makeStory(wish: StoryWish): MadeStory {
   const told: Told[] = []
   for (const plan of plans) told.push(tell(random, plan, told, { wish, words }))
   return {
-    title: words.title(names[0] ?? ''),
+    // The title's child is one who is in the story; a day of one's own rows names nobody.
+    title: rows ? words.ownTitle : words.title(told[0]?.name ?? ''),
     text: told.map(({ text }) => text).join(' '),
     events: told.map(({ event }) => event),
   }
 }
 
 interface Told {
+  readonly name: string
   readonly text: string
   readonly event: StoryEvent
 }
@@ -78,18 +80,19 @@ function tell(random: Random, plan: Planned, before: readonly Told[], { wish, wo
   if (isLater && clause && isTold(gap)) {
     const length = words.later(words.lengths[gap])
     const text = `${capital(length)}${words.comma} ${ended(words.inverted(name, clause))}`
-    return { text, event: { minute: plan.minute, what, told: 'later', words: capital(length) } }
+    return { name, text, event: { minute: plan.minute, what, told: 'later', words: capital(length) } }
   }
   const form = clause ? drawInt(random, 0, 2) : 3
   const event = (said: string): StoryEvent => ({ minute: plan.minute, what, told: 'time', words: said })
-  if (!clause) return { text: `${words.itIs(time)} ${words.now(what)}`, event: event(time) }
+  if (!clause) return { name, text: `${words.itIs(time)} ${words.now(what)}`, event: event(time) }
   if (form === 0)
     return {
+      name,
       text: `${capital(words.at(time))}${words.comma} ${ended(words.inverted(name, clause))}`,
       event: event(time),
     }
-  if (form === 1) return { text: ended(words.timed(name, clause, words.at(time))), event: event(time) }
-  return { text: `${words.itIs(time)} ${ended(words.clause(name, clause))}`, event: event(time) }
+  if (form === 1) return { name, text: ended(words.timed(name, clause, words.at(time))), event: event(time) }
+  return { name, text: `${words.itIs(time)} ${ended(words.clause(name, clause))}`, event: event(time) }
 }
 
 const isTold = (gap: number): gap is ToldLength => TOLD_LENGTHS.some((length) => length === gap)

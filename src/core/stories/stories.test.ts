@@ -221,6 +221,24 @@ describe('made stories', () => {
     for (let seed = 1; seed <= 150; seed++) expect(problemsOfStory(drawnStory(seed)), `seed ${seed}`).toEqual([])
   })
 
+  it('have the child of their title in them', () => {
+    const own = [480, 560, 700].map((minute, i) => ({ minute, what: `row ${i}` }))
+    for (const language of LANGUAGE_IDS)
+      for (let seed = 1; seed <= 40; seed++) {
+        const wish = { rung: 'half', wording: { language, form: 'turns' }, names: ['Odalys', 'Bram', 'Wren'] } as const
+        const { title, text } = makeStory({ ...wish, count: 3, seed })
+        const named = wish.names.filter((name) => title.includes(name))
+        expect(named, title).toHaveLength(1)
+        expect(text).toContain(named[0])
+        // A day of one's own rows tells of nobody.
+        const told = makeStory({ ...wish, rung: 'minute', count: 3, rows: own, seed }).title
+        expect(
+          wish.names.filter((name) => told.includes(name)),
+          told,
+        ).toEqual([])
+      }
+  })
+
   it('are found out where a time, or an answer, is another one', () => {
     const drawn = drawnStory(5)
     const [first, ...rest] = drawn.story.events

@@ -48,7 +48,7 @@ export function StagePicture({ call, isSeated, view = 'own' }: StagePictureProps
     case 'place':
       return (
         <Floor
-          shapes={placeShapes(shown.facing, { target: shown.quarter, view })}
+          shapes={placeShapes(shown.facing, { targets: shown.quarters, view })}
           label="The five things from above"
           view={view}
         />

@@ -161,14 +161,8 @@ export function checkPages({ o, pages, key, expect }: Read): void {
   }
 }
 
-/** The numerals that are no count of the ring of fives too. */
-const NUMERAL = /^([1-4]|[6-9]|11|12)$/
-
-/** The smallest letters, em in mm. The counts round a clock and the names on it are help; its foot is for the adult. */
-function leastSize({ parts, text = '' }: ReadShape): number {
-  if (parts.includes('dial')) return NUMERAL.test(text) ? 2.59 : 1.79
-  return /100 %|^Ripe Acorn/.test(text) ? 1.8 : 2.39
-}
+/** The smallest letters that a child reads, em in mm; the foot of a page is for the adult. */
+const leastSize = ({ text = '' }: ReadShape) => (/100 %|^Ripe Acorn/.test(text) ? 1.8 : 2.39)
 
 /** Texts of one clock lie no farther apart than this, mm. */
 const ONE_CLOCK_MM = 60

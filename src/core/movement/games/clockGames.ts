@@ -73,7 +73,6 @@ export const armsAsHands: Game = {
   takes: [],
   script(options, random) {
     const words = wordsOf(options.wording)
-    const { showMe } = languages[options.wording.language].phrases
     const rung = playedOn(options.rung)
     const timeOf = bodyTimes(options, random)
     const stance: Stance = options.isSeated ? 'seated' : 'two-feet'
@@ -89,7 +88,7 @@ export const armsAsHands: Game = {
         shown: { as: 'words' },
       } as const
       return [
-        beat(7, { kind: 'call', effort: 'easy', say: showMe(time), shown: { as: 'words' }, item }),
+        beat(7, { kind: 'call', effort: 'easy', say: words.showArms(time), shown: { as: 'words' }, item }),
         beat(5, {
           kind: 'answer',
           effort: 'easy',

@@ -2,7 +2,7 @@ import { MINUTES_PER_HOUR, onDial } from '../../clock'
 import { inOrder } from '../../days/order'
 import type { DayRow } from '../../days/types'
 import { type Random, shuffled } from '../../random'
-import { quarterOf } from '../place'
+import { quartersOf } from '../place'
 import type { Beat, Game, Script } from '../types'
 import type { GameOptions } from '../gameOptions'
 import { wordsOf } from '../words'
@@ -61,7 +61,7 @@ function ownDayScript(day: readonly DayRow[], options: GameOptions, random: Rand
   const told = inOrder(day).slice(0, MOST_ROWS_TOLD)
   const next = inTurn(random, told)
   const timeOf = ({ minute }: DayRow) => timeInWords(onDial(minute), 'minute', options.wording)
-  const jumpTo = ({ minute }: DayRow) => jumpBeat(Math.floor(minute / MINUTES_PER_HOUR), options)
+  const jumpTo = ({ minute }: DayRow) => jumpBeat(minute, options)
   return {
     opening: opening(options, [formOf(options, jump.told), jump.facing[options.facing]]),
     round: (i) => {
@@ -90,11 +90,14 @@ function inTurn<T>(random: Random, told: readonly T[]): () => T {
   }
 }
 
-function jumpBeat(hour: number, options: GameOptions): Beat {
+/** Out and back to the quarter of a time; on the line between two, either counts. */
+function jumpBeat(minute: number, options: GameOptions): Beat {
   const { jump } = wordsOf(options.wording)
-  const quarter = quarterOf(hour, options.facing)
-  const shown = { as: 'place', quarter, facing: options.facing } as const
-  const where = capital(jump.quarters[quarter])
+  const [quarter, other] = quartersOf(minute, options.facing)
+  const quarters = other ? [quarter, other] : [quarter]
+  const shown = { as: 'place', quarters, facing: options.facing } as const
+  const named = other ? jump.either(jump.quarters[quarter], jump.quarters[other]) : jump.quarters[quarter]
+  const where = capital(named)
   const seated = beat(JUMPS_SECONDS, { kind: 'answer', effort: 'easy', say: jump.out.seated(where), shown })
   if (options.isSeated) return seated
   return {
@@ -108,7 +111,7 @@ function toldRound(hour: DayHour, options: GameOptions): Beat[] {
   const minute = onDial(hour * MINUTES_PER_HOUR)
   const say = `${words.isTime(timeInWords(minute, 'oclock', options.wording))} ${words.jump.day[hour]}`
   const shown = { as: 'dial', minute, hands: 'both' } as const
-  return [beat(5, { kind: 'call', effort: 'still', say, shown }), jumpBeat(hour, options)]
+  return [beat(5, { kind: 'call', effort: 'still', say, shown }), jumpBeat(hour * MINUTES_PER_HOUR, options)]
 }
 
 function askedRound(hour: DayHour, options: GameOptions): Beat[] {
@@ -119,5 +122,8 @@ function askedRound(hour: DayHour, options: GameOptions): Beat[] {
   const time = is24 ? hour24.say(hour) : timeInWords(minute, 'oclock', options.wording)
   const say = `${words.jump.day[hour]} ${words.isTime(time)} ${words.jump.which}`
   // Whoever jumps into a quarter has not set a clock, so this asks nothing that would be kept of a child.
-  return [beat(8, { kind: 'call', effort: 'still', say, shown: { as: 'words' } }), jumpBeat(hour, options)]
+  return [
+    beat(8, { kind: 'call', effort: 'still', say, shown: { as: 'words' } }),
+    jumpBeat(hour * MINUTES_PER_HOUR, options),
+  ]
 }

@@ -27,6 +27,7 @@ export const englishCaller: CallerWords = {
   whyRest: (seconds) => `After ${seconds} seconds of hard moving, as long without.`,
   whyWater: 'Water comes after every game with running.',
   isTime: (time) => `It is ${time}.`,
+  showArms: (time) => `Show ${time} with your arms.`,
   askTime: ['What time is it?', 'Can you tell me the time, please?'],
   sayItBack: 'Say it back.',
   longArm: { left: 'Long arm: your left.', right: 'Long arm: your right.' },

@@ -16,6 +16,7 @@ export const englishJump: JumpWords = {
     'behind-left': 'behind on the left',
     'ahead-left': 'ahead on the left',
   },
+  either: (one, other) => `On the line, so both count: ${one} or ${other}`,
   out: {
     standing: (where) => `${where}: jump out and back, three times.`,
     seated: (where) => `${where}: point three times.`,

@@ -30,6 +30,7 @@ export const frenchCaller: CallerWords = {
   whyRest: (seconds) => `Après ${seconds} secondes d’effort, autant sans effort.`,
   whyWater: 'Après chaque jeu où l’on court, on boit.',
   isTime: (time) => `Il est ${time}.`,
+  showArms: (time) => `Montrez ${time} avec les bras.`,
   askTime: ['Quelle heure est-il ?', 'Peux-tu me dire l’heure, s’il te plaît ?'],
   sayItBack: 'Répétez.',
   longArm: { left: 'Bras tendu : le gauche.', right: 'Bras tendu : le droit.' },

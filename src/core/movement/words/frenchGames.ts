@@ -16,6 +16,7 @@ export const frenchJump: JumpWords = {
     'behind-left': 'derrière à gauche',
     'ahead-left': 'devant à gauche',
   },
+  either: (one, other) => `Sur la ligne, les deux comptent : ${one} ou ${other}`,
   out: {
     standing: (where) => `${where} : sautez, puis revenez, trois fois.`,
     seated: (where) => `${where} : montrez du doigt, trois fois.`,

@@ -30,6 +30,7 @@ export const germanCaller: CallerWords = {
   whyRest: (seconds) => `Nach ${seconds} Sekunden Anstrengung ebenso lange ohne.`,
   whyWater: 'Nach jedem Spiel mit Laufen gibt es Wasser.',
   isTime: (time) => `Es ist ${time}.`,
+  showArms: (time) => `Zeigt mit den Armen: ${time}.`,
   askTime: ['Wie spät ist es?', 'Kannst du mir bitte sagen, wie spät es ist?'],
   sayItBack: 'Sprecht es nach.',
   longArm: { left: 'Langer Arm: euer linker.', right: 'Langer Arm: euer rechter.' },

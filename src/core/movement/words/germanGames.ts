@@ -17,6 +17,7 @@ export const germanJump: JumpWords = {
     'behind-left': 'hinten links',
     'ahead-left': 'vorn links',
   },
+  either: (one, other) => `Auf der Linie, beides gilt: ${one} oder ${other}`,
   out: {
     standing: (where) => `${where}: dreimal hin und zurück springen.`,
     seated: (where) => `${where}: dreimal darauf zeigen.`,

@@ -29,7 +29,9 @@ export const spanishCaller: CallerWords = {
   rest: 'Descanso.',
   whyRest: (seconds) => `Después de ${seconds} segundos de esfuerzo, otros tantos sin él.`,
   whyWater: 'Después de cada juego en que se corre, se bebe agua.',
-  isTime: (time) => `${time.startsWith('la una') ? 'Es' : 'Son'} ${time}.`,
+  // "Es casi la una", "es un poco después de las tres", "es mediodía": only what begins with its hours is many.
+  isTime: (time) => `${/^(?:casi )?las /.test(time) ? 'Son' : 'Es'} ${time}.`,
+  showArms: (time) => `Mostrad ${time} con los brazos.`,
   askTime: ['¿Qué hora es?', '¿Me puedes decir la hora, por favor?'],
   sayItBack: 'Repetidlo.',
   longArm: { left: 'Brazo estirado: el izquierdo.', right: 'Brazo estirado: el derecho.' },

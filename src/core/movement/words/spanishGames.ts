@@ -15,6 +15,7 @@ export const spanishJump: JumpWords = {
     'behind-left': 'detrás a la izquierda',
     'ahead-left': 'delante a la izquierda',
   },
+  either: (one, other) => `Justo en la línea, valen los dos: ${one} o ${other}`,
   out: {
     standing: (where) => `${where}: saltad y volved, tres veces.`,
     seated: (where) => `${where}: señalad tres veces.`,
@@ -93,6 +94,6 @@ export const spanishCards: CardsWords = {
   together: 'Estas van juntas.',
   swap: 'Cambiad vuestra tarjeta con alguien.',
   whyDeal: (pairs) =>
-    `Antes, repartid de nuevo: las ${pairs} primeras tarjetas con palabras y los relojes con los mismos números. Quien sobre, llama con usted.`,
+    `Antes, repartid de nuevo: las ${pairs} primeras tarjetas con palabras y los relojes con los mismos números. Quien sobre, llama con quien dirige el juego.`,
   card: (number) => `Tarjeta ${number}`,
 }

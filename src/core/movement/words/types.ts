@@ -16,6 +16,8 @@ export interface JumpWords {
   readonly told: Forms
   readonly facing: Readonly<Record<Facing, string>>
   readonly quarters: Readonly<Record<Quarter, string>>
+  /** On the line between two quarters: either of them. */
+  readonly either: (one: string, other: string) => string
   readonly out: Forms<(where: string) => string>
   readonly which: string
   /** An hour of the 24 as it is said aloud; `isUsual` where people say it so every day. */
@@ -80,6 +82,8 @@ export interface CallerWords {
   readonly whyRest: (seconds: number) => string
   readonly whyWater: string
   readonly isTime: (time: string) => string
+  /** The arms are to be the hands. */
+  readonly showArms: (time: string) => string
   readonly askTime: readonly [string, string]
   readonly sayItBack: string
   readonly longArm: { readonly left: string; readonly right: string }

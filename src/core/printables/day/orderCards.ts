@@ -1,4 +1,4 @@
-import { randomFrom, shuffled } from '../../random'
+import { type Random, randomFrom, shuffled } from '../../random'
 import { type CardFace, cardPages } from '../kit/cards'
 import { MOST_DOINGS, type PrintRow, dayRowsOf, noteHidden } from '../kit/dayRows'
 import { namedRow } from '../kit/rowNames'
@@ -33,7 +33,7 @@ export const orderCards = definePrintable({
   ],
   make(options, seed) {
     const rows = dayRowsOf(options, seed)
-    const dealt = shuffled(
+    const dealt = mixed(
       randomFrom(seed),
       rows.map((row, i) => ({ row, i })),
     )
@@ -55,6 +55,12 @@ export const orderCards = definePrintable({
     }
   },
 })
+
+/** Cards in an order that is not the one they are to be laid in. */
+function mixed<T extends { readonly i: number }>(random: Random, cards: readonly T[]): T[] {
+  const dealt = shuffled(random, cards)
+  return cards.length > 1 && dealt.every(({ i }, at) => i === at) ? mixed(random, cards) : dealt
+}
 
 /** Room for what happens beside or under the clock of a card, mm. */
 const NAME_ROOM_MM = 24

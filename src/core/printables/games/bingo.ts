@@ -5,12 +5,12 @@ import { itemDial } from '../kit/dialPlace'
 import { printFooter } from '../kit/footers'
 import { definePrintable } from '../kit/definePrintable'
 
-/** Boards of nine clocks, all different, and a list to call from: the first full board wins. */
+/** Boards of nine or four clocks, all different, and a list to call from: the first full board wins. */
 export const bingo = definePrintable({
   id: 'bingo',
   kind: 'game',
   name: 'Bingo boards',
-  purpose: 'Boards of nine clocks and a list to call from; no two are full at the same call where it can be helped',
+  purpose: 'Boards of clocks and a list to call from; no two are full at the same call where it can be helped',
   stage: 'pictorial',
   counts: 'times that are called',
   leastItems: 10,

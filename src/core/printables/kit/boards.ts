@@ -82,9 +82,12 @@ export function sharedWin(boards: readonly (readonly number[])[], seed: number):
   return { share, error: Math.sqrt((share * (1 - share)) / TRIED_GAMES) }
 }
 
+/** With fewer calls than this, boards of nine would hold nearly all of them, and fill nearly together. */
+const LEAST_CALLS_OF_NINE = 14
+
 /** What is wished of boards with so many calls: three by three, or two by two where there are few. */
 export function boardsWish(times: number, { boards = PRINT_OPTIONS.boards.usual }: PrintOptions): BoardsWish {
-  return { times, wanted: boards, cells: times > 9 ? 9 : 4 }
+  return { times, wanted: boards, cells: times >= LEAST_CALLS_OF_NINE ? 9 : 4 }
 }
 
 /** What the adult should know about boards that are called in the order of their list, and in any other. */

@@ -1,4 +1,4 @@
-import { handsHidden, onDial } from '../../clock'
+import { MINUTES_PER_HOUR, handsHidden, onDial } from '../../clock'
 import { type DayRow, inOrder } from '../../days'
 import { RefusedValue, requireInteger } from '../../errors'
 import { draw, drawInt, randomFrom, shuffled } from '../../random'
@@ -31,6 +31,10 @@ export function someOf<T>(all: readonly T[], most: number, seed: number): T[] {
 /** How many different doings a made-up day can have. */
 export const MOST_DOINGS = Object.keys(DOING_TIMES).length
 
+/** A day begins with waking up: who is asleep after midnight has begun no day yet. */
+const DAY_BEGINS = 6 * MINUTES_PER_HOUR
+const timesInDay = (doing: DoingId) => DOING_TIMES[doing].filter((minute) => minute >= DAY_BEGINS)
+
 /** Doings at different times of one day, in their order, no two at the same place on the dial. */
 export function plannedDay(count: number, seed: number): PlanRow[] {
   const random = randomFrom(seed)
@@ -39,7 +43,7 @@ export function plannedDay(count: number, seed: number): PlanRow[] {
   for (let tries = 0; tries < 500; tries++) {
     const rows = shuffled(random, all)
       .slice(0, count)
-      .map((doing) => ({ doing, minute: draw(random, DOING_TIMES[doing]) + drawInt(random, 0, 2) * 5 }))
+      .map((doing) => ({ doing, minute: draw(random, timesInDay(doing)) + drawInt(random, 0, 2) * 5 }))
       .sort((a, b) => a.minute - b.minute)
     const isClear = rows.every(({ minute }) => !handsHidden(onDial(minute)))
     if (isClear && new Set(rows.map(({ minute }) => onDial(minute))).size === count) return rows

@@ -29,16 +29,17 @@ export function clockCells(paper: PaperId, columns: number, count: number): Cell
 }
 
 /**
- * The smallest face on a print, mm: its numerals are 2.6 mm high (em), and the names of its hands are no smaller than
- * the other letters on it.
+ * The smallest face on a print, mm: its numerals are 2.6 mm high (em). With the ring of fives, whose letters take the
+ * room from it, they are no smaller than those letters.
  */
 const LEAST_FACE_MM = 12.4
+const LEAST_FACE_IN_RING_MM = 11.6
 
 /** The room each way, mm, that the smallest face needs together with its helps. Less room means fewer on a page. */
 export function leastRoom(options: PrintOptions): number {
   const { ringOfFives } = dialLook(options)
   // A hair more, so that rounding does not make it smaller.
-  return dialExtent({ radius: LEAST_FACE_MM, ringOfFives }) + 1e-6
+  return dialExtent({ radius: ringOfFives ? LEAST_FACE_IN_RING_MM : LEAST_FACE_MM, ringOfFives }) + 1e-6
 }
 
 /** Shared out over as few pages as leave each dial its least room, about as many on each; the rest are on the last. */

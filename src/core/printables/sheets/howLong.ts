@@ -16,6 +16,10 @@ import { sheet } from '../kit/sheet'
 const MOST_OWN = 8
 /** Under a clock of one's own day, mm: its figures and what happens then. */
 const NAMES_MM = 18
+/** The middle of the jumps lies so far above the middle of the clocks, mm. */
+const JUMPS_ABOVE_MM = 12
+/** They end so far below it at the most: above the answer. */
+const JUMPS_BELOW_MM = 8
 
 /** Two clocks of one day with an empty line between them, to jump along: the key has the jumps and their sum. */
 export const howLong = sheet({
@@ -45,7 +49,8 @@ export const howLong = sheet({
     const y = cell.y + (cell.height - (whats ? NAMES_MM : 0)) / 2
     const left = cell.x + 8 + 2 * room + 4
     const right = cell.x + cell.width - 2 * room - 6
-    const scale = (right - left) / JUMP_LINE.width
+    // As wide as there is room for, and no higher than its question: on large paper it would reach into the title.
+    const scale = Math.min((right - left) / JUMP_LINE.width, (y + JUMPS_BELOW_MM - cell.y) / JUMP_LINE.height)
     const middle = (left + right) / 2
     // The line is small, but its words are read on paper, so they are as large as there is room for.
     const jumps = jumpLine(shown.minute, shown.to, (minute) => figures(minute, options), { textMm: 10 }).shapes
@@ -69,8 +74,8 @@ export const howLong = sheet({
             part(
               'jumps',
               jumps.map((shape) => scaledShape(shape, scale)),
-              left,
-              y - 12 - (JUMP_LINE.height * scale) / 2,
+              middle - (JUMP_LINE.width * scale) / 2,
+              Math.max(cell.y, y - JUMPS_ABOVE_MM - (JUMP_LINE.height * scale) / 2),
             ),
             part('answer', [
               centredText(answerOf(item, options.wording), { x: middle, y: y + 15 }, { size: 7, fill: INK }),

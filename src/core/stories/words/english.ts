@@ -16,6 +16,7 @@ export const ENGLISH_STORY: StoryWords = {
   first: 'first',
   second: 'second',
   title: (name) => `${name}’s day at Heron Lock`,
+  ownTitle: 'A day, hour by hour',
   at: (time) => `at ${time}`,
   itIs: (time) => ended(`It is ${time}`),
   later: (length) => `${length} later`,

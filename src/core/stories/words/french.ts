@@ -18,6 +18,7 @@ export const FRENCH_STORY: StoryWords = {
   first: 'première',
   second: 'seconde',
   title: (name) => `La journée ${elided('de', name)} à l’écluse du Héron`,
+  ownTitle: 'Une journée, heure par heure',
   at: (time) => `à ${time}`,
   itIs: (time) => ended(`Il est ${time}`),
   later: (length) => `${length} plus tard`,

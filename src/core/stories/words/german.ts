@@ -14,6 +14,7 @@ export const GERMAN_STORY: StoryWords = {
   first: 'Erste',
   second: 'Zweite',
   title: (name) => `Ein Tag mit ${name} an der Reiherschleuse`,
+  ownTitle: 'Ein Tag, Stunde um Stunde',
   at: (time) => `um ${time}`,
   itIs: (time) => ended(`Es ist ${time}`),
   later: (length) => `${length} später`,

@@ -22,6 +22,7 @@ export const SPANISH_STORY: StoryWords = {
   first: 'primero',
   second: 'segundo',
   title: (name) => `El día de ${name} en la Esclusa de la Garza`,
+  ownTitle: 'Un día, hora a hora',
   at: (time) => (/^(?:mediodía|medianoche)$/.test(time) ? `a ${time}` : `a ${withArticle(time)}`),
   itIs: (time) =>
     /^la 1|^la una|^1:|^01:|^mediod|^medianoche/.test(withArticle(time))

@@ -44,6 +44,8 @@ export interface StoryWords {
   readonly second: string
 
   readonly title: (name: string) => string
+  /** Of a story that is made of the rows of a day. */
+  readonly ownTitle: string
   readonly at: (time: string) => string
   readonly itIs: (time: string) => string
   readonly later: (length: string) => string

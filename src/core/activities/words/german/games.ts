@@ -106,7 +106,7 @@ export const germanGames: WordsByActivity = {
     ],
     say: 'Warum hast du sie gewählt?',
     lookFor: 'Wer wartet, was die anderen machen.',
-    easier: 'Zwei Zeiten zur Wahl, ohne Uhr.',
+    easier: 'Zwei Zeiten zur Wahl, ohne Zeitbegrenzung.',
     harder: 'Drei Zeiten, eine davon ganz in der Nähe.',
   },
 }
