@@ -27,6 +27,19 @@ export type TableLine =
   | { readonly line: number; readonly kind: 'new' | 'same'; readonly name: string; readonly age: number | null }
   | { readonly line: number; readonly kind: 'wrong'; readonly why: string }
 
+/** Another spelling of a name, and in how many texts it stands. */
+export interface Spelling {
+  readonly spelling: string
+  readonly count: number
+}
+
+/** Where a child's name stands beside the child's own records. */
+export interface NameElsewhere {
+  readonly places: readonly Counted[]
+  /** What may be the name too, for the adult to decide: "bram", "Brams". */
+  readonly spellings: readonly Spelling[]
+}
+
 /** Something that can still be taken back. */
 export interface Undo {
   readonly id: string

@@ -92,24 +92,7 @@ function checkJumps(
     ]
     const said = WAYS[language].map((pattern) => pattern.test(say))
     expect(said.join() === isDue.join(), `“${say}” for ${hour}, facing ${facing}`)
-    const drawn = drawnFrom(placeShapes(shown.facing, { targets: shown.quarters, view: 'own' }))
-    const across = drawnFrom(placeShapes(shown.facing, { targets: shown.quarters, view: 'leader' }))
-    const targetsIn = (shapes: readonly ReadShape[], turn: number) => {
-      const places = shapes
-        .filter(({ parts }) => parts.some((part) => part.startsWith('target')))
-        .map(({ origin }) => origin)
-      const angles = places.map((at) => (at ? (Math.atan2(at.x, -at.y) * 180) / Math.PI + 360 + turn : NaN) % 360)
-      return [...new Set(angles.map((angle) => Math.round(angle) % 360))].sort((a, b) => a - b).join()
-    }
-    const wanted = [...due].sort((a, b) => a - b).join()
-    expect(targetsIn(drawn, 0) === wanted, `the picture shows ${targetsIn(drawn, 0)} for ${minute}`)
-    expect(targetsIn(across, 180) === wanted, `the leader’s picture shows ${targetsIn(across, 180)} for ${minute}`)
-    expect(
-      across.every(({ turn = 0 }) => turn % 360 === 0),
-      'numerals stand on their heads for the leader',
-    )
-    const twelve = drawn.find(({ text }) => text === '12')?.points[0]
-    expect(twelve !== undefined && twelve.y < 0 === (facing === 'twelve'), '12 is drawn on the wrong side')
+    checkPlaces(shown, { due, minute, facing }, expect)
   })
   if (own) return checkTold(own, minutes, expect)
   expect(
@@ -121,6 +104,32 @@ function checkJumps(
     day.length < 8 || new Set(day.map((hour) => Math.floor((hour % 12) / 3))).size === 4,
     'a quarter is never told',
   )
+}
+
+/** The pictures of the floor, from the children's side and from the adult's, mark the quarters that count. */
+function checkPlaces(
+  shown: Extract<Call['shown'], { as: 'place' }>,
+  { due, minute, facing }: { due: readonly number[]; minute: number; facing: GameOptions['facing'] },
+  expect: Expect,
+): void {
+  const drawn = drawnFrom(placeShapes(shown.facing, { targets: shown.quarters, view: 'own' }))
+  const across = drawnFrom(placeShapes(shown.facing, { targets: shown.quarters, view: 'leader' }))
+  const targetsIn = (shapes: readonly ReadShape[], turn: number) => {
+    const places = shapes
+      .filter(({ parts }) => parts.some((part) => part.startsWith('target')))
+      .map(({ origin }) => origin)
+    const angles = places.map((at) => (at ? (Math.atan2(at.x, -at.y) * 180) / Math.PI + 360 + turn : NaN) % 360)
+    return [...new Set(angles.map((angle) => Math.round(angle) % 360))].sort((a, b) => a - b).join()
+  }
+  const wanted = [...due].sort((a, b) => a - b).join()
+  expect(targetsIn(drawn, 0) === wanted, `the picture shows ${targetsIn(drawn, 0)} for ${minute}`)
+  expect(targetsIn(across, 180) === wanted, `the leader’s picture shows ${targetsIn(across, 180)} for ${minute}`)
+  expect(
+    across.every(({ turn = 0 }) => turn % 360 === 0),
+    'numerals stand on their heads for the leader',
+  )
+  const twelve = drawn.find(({ text }) => text === '12')?.points[0]
+  expect(twelve !== undefined && twelve.y < 0 === (facing === 'twelve'), '12 is drawn on the wrong side')
 }
 
 /** The rows of the group's own day are told once in their order, before they are asked for. */

@@ -15,7 +15,8 @@ import { damagedRows, setDamagedAside } from '../../src/server/keeping/damage'
 import { listDeeds } from '../../src/server/keeping/deeds'
 import { readWorkspace } from '../../src/server/keeping/docs'
 import { countAnswersBefore, forgetAnswersBefore } from '../../src/server/keeping/oldAnswers'
-import { namePlaces, removeThing } from '../../src/server/keeping/removing'
+import { nameElsewhere } from '../../src/server/keeping/namesInTexts'
+import { removeChild, removeThing } from '../../src/server/keeping/removing'
 import { forgetUndone, listUndos, takeBackChange } from '../../src/server/keeping/undos'
 import { childReports } from '../../src/server/reports'
 import {
@@ -130,7 +131,7 @@ describe('removing a child', () => {
   it('takes the name out of the file and its log once it can no longer be undone', async () => {
     const { db: own, made: place, id, session } = await withQuillaby()
     expect(bytes(place)).toContain(NAME)
-    expect(await namePlaces(own, id)).toEqual(
+    expect((await nameElsewhere(own, id)).places).toEqual(
       expect.arrayContaining([
         expect.objectContaining({ one: 'session', count: 1 }),
         expect.objectContaining({ one: 'note', count: 1 }),
@@ -181,10 +182,43 @@ describe('removing a child', () => {
     await own.destroy()
   }, 60_000)
 
+  it('tells of other spellings, which go where the adult says so, and come back with an undo', async () => {
+    const { db: own, id } = await withQuillaby()
+    const [lower, upper] = [NAME.toLowerCase(), NAME.toUpperCase()]
+    const day = { on: { kind: 'weekdays', days: [0] }, whose: { kind: 'everybody' }, starts: [] }
+    const rows = [
+      { minute: 480, what: `${lower}s bus` },
+      { minute: 500, what: `with ${upper}` },
+      { minute: 520, what: `un${lower}` },
+    ]
+    const dayId = crypto.randomUUID()
+    await addKept(own, 'days', { id: dayId, name: `${NAME}’s day`, body: { ...day, rows } }, NOW)
+    const { spellings } = await nameElsewhere(own, id)
+    expect(new Map(spellings.map(({ spelling, count }) => [spelling, count]))).toEqual(
+      new Map([
+        [`${NAME}s`, 1],
+        [`${lower}s`, 1],
+        [upper, 1],
+      ]),
+    )
+    const before = await dump(own)
+    expect(await problemOf(removeChild(own, id, ['bus'], doing()))).toMatch(/also must be other/)
+    expect(await dump(own)).toBe(before)
+    const undo = await removeChild(own, id, [`${lower}s`, `${NAME}s`], doing())
+    const kept = await getKept<{ rows: { what: string }[] }>(own, 'days', dayId)
+    expect([kept.name, ...kept.body.rows.map(({ what }) => what)]).toEqual([
+      ...['…’s day', '… bus', `with ${upper}`, `un${lower}`],
+    ])
+    expect((await own('notes').pluck('text')) as string[]).toContain('Sits by …, not by …')
+    await takeBackChange(own, undo.id, doing(1))
+    expect(await dump(own)).toBe(before)
+    await own.destroy()
+  }, 60_000)
+
   it('leaves a name that another child has', async () => {
     const { db: own, id } = await withQuillaby()
     await addChild(own, { id: crypto.randomUUID(), name: NAME, age: 8 }, NOW)
-    expect(await namePlaces(own, id)).toEqual([])
+    expect((await nameElsewhere(own, id)).places).toEqual([])
     await removeThing(own, 'children', id, doing())
     expect((await own('prints').pluck('name')) as string[]).toContain(`${NAME}’s sheet`)
     await own.destroy()

@@ -1,7 +1,8 @@
-import { Text } from '@mantine/core'
+import { Checkbox, Text } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import { namesInWords } from '../../core/planning'
-import type { Counted } from '../../core/keeping'
+import type { NameElsewhere } from '../../core/keeping'
 import type { ChildReport, Group, Session } from '../../core/records'
 import { Confirm } from '../../ui/Confirm'
 import { api } from '../../ui/api'
@@ -14,12 +15,14 @@ const counted = (count: number, one: string) => `${count} ${count === 1 ? one : 
 export function RemoveChild({ report, onClose }: { report: ChildReport; onClose: () => void }) {
   const { child, answers, groups } = report
   const removeIt = useRemove()
-  const remove = useChange(() => removeIt(`/api/children/${child.id}`, child.name), onClose)
-  const places = useQuery({
+  const [also, setAlso] = useState<readonly string[]>([])
+  const query = new URLSearchParams(also.map((spelling) => ['also', spelling]))
+  const remove = useChange(() => removeIt(`/api/children/${child.id}?${query}`, child.name), onClose)
+  const found = useQuery({
     queryKey: ['belongings', child.id],
-    queryFn: () => api.get<Counted[]>(`/api/children/${child.id}/belongings`),
+    queryFn: () => api.get<NameElsewhere>(`/api/children/${child.id}/belongings`),
   })
-  const elsewhere = (places.data ?? []).map(({ one, many, count }) => `${count} ${count === 1 ? one : many}`)
+  const elsewhere = (found.data?.places ?? []).map(({ one, many, count }) => `${count} ${count === 1 ? one : many}`)
   return (
     <Confirm
       opened
@@ -37,6 +40,23 @@ export function RemoveChild({ report, onClose }: { report: ChildReport; onClose:
       </Text>
       {elsewhere.length > 0 && (
         <Text mt="xs">The name also stands in {namesInWords(elsewhere)}. There it becomes “…”.</Text>
+      )}
+      {(found.data?.spellings ?? []).length > 0 && (
+        <Checkbox.Group
+          mt="xs"
+          label="These may be the name too. Tick what is to go with it."
+          value={[...also]}
+          onChange={setAlso}
+        >
+          {found.data?.spellings.map(({ spelling, count }) => (
+            <Checkbox
+              key={spelling}
+              mt={6}
+              value={spelling}
+              label={`“${spelling}”, in ${count} ${count === 1 ? 'text' : 'texts'}`}
+            />
+          ))}
+        </Checkbox.Group>
       )}
       <Text mt="xs" size="sm" className="quiet">
         Backups that were made before keep the name until newer ones take their place. Your data can remove them at

@@ -1,6 +1,5 @@
 import { shuffled } from '../../random'
 import { itemAt } from '../../teaching'
-import { languages } from '../../wording'
 import type { Beat, Game } from '../types'
 import type { GameOptions } from '../gameOptions'
 import type { Stance } from '../calls'

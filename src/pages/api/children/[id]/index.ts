@@ -1,6 +1,6 @@
 import { endpoint } from '../../../../server/http'
 import { forgetFinishedPacks } from '../../../../server/packJobs'
-import { removeThing } from '../../../../server/keeping/removing'
+import { removeChild } from '../../../../server/keeping/removing'
 import { childReport } from '../../../../server/reports'
 import { editChild } from '../../../../server/stores/people'
 import { checked, schemas } from '../../../../server/validate'
@@ -9,8 +9,8 @@ export const GET = endpoint(({ db, id, now }) => childReport(db, id, now))
 
 export const PUT = endpoint(async ({ db, id, body }) => editChild(db, id, checked(schemas.childEdit, await body())))
 
-export const DELETE = endpoint(async ({ db, id, doing }) => {
-  const undo = await removeThing(db, 'children', id, doing)
+export const DELETE = endpoint(async ({ db, id, query, doing }) => {
+  const undo = await removeChild(db, id, query.getAll('also'), doing)
   forgetFinishedPacks()
   return undo
 })
