@@ -4,7 +4,7 @@ import { answersOf, expect, makeGroup, makeSession, test, usable } from './fixtu
 
 test.use({ serviceWorkers: 'allow' })
 
-test('the table opens without a connection, takes answers, and sends them later; other views say what works', async ({
+test('the table opens without a connection, takes answers, and sends them later; what was never opened says what works', async ({
   page,
   context,
   request,
@@ -48,6 +48,45 @@ test('the table opens without a connection, takes answers, and sends them later;
 
   await context.setOffline(false)
   await expect.poll(async () => (await answersOf(request, session.id)).length).toBe(1)
+})
+
+test('every view that was opened opens as it was last seen, and says of when', async ({
+  page,
+  context,
+  request,
+  quiet,
+}) => {
+  // Some forty pages are opened.
+  test.slow()
+  quiet.allow(/ERR_INTERNET_DISCONNECTED|Failed to load resource|ERR_FAILED|no-response/)
+  const { group, childIds } = await makeGroup(request, 'Seen before', ['Moss'])
+  const session = await makeSession(request, group.id)
+  const views = [
+    ...['/', '/children', '/activities', '/days', '/days/now', '/stories', '/print', '/make', '/yard', '/log'],
+    ...['/settings', '/fetch', `/plan/${session.id}`, `/groups/${group.id}`, `/term/${group.id}`],
+    ...[`/table/${session.id}`, `/children/${childIds[0]}`, '/play', '/stories/read'],
+  ]
+  await page.goto('/')
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null)
+  for (const view of views) {
+    const response = await page.goto(view)
+    expect(response?.status(), view).toBe(200)
+    await page.waitForLoadState('networkidle')
+  }
+  await context.setOffline(true)
+  for (const view of views) {
+    await page.goto(view)
+    await expect(
+      page.getByText(/^There is no connection to Ripe Acorn\. This is as it was today at \d\d:\d\d\.$/),
+      view,
+    ).toBeVisible()
+    await expect(page.getByRole('heading', { name: 'There is no connection to Ripe Acorn' }), view).toHaveCount(0)
+    await expect(page.getByText('Nothing could be loaded'), view).toHaveCount(0)
+  }
+  await page.goto('/children')
+  await expect(page.getByText('Moss').first()).toBeVisible()
+  await context.setOffline(false)
+  await expect(page.getByText(/This is as it was today/)).toBeHidden()
 })
 
 test('what this device holds of a child goes with the child', async ({ page, request }) => {

@@ -4,17 +4,19 @@ import Database from 'better-sqlite3'
 import { v4 as newId } from 'uuid'
 import { type Random, drawInt, randomFrom } from '../src/core/random'
 import { itemAt } from '../src/core/teaching'
+import { canCutPower, cutPower } from './faults/powerCut'
 import { atTables } from './faults/tables'
 import { databaseFile, end, folder, send, start } from './faults/server'
 
 /*
  * Breaks the running server in every way that a home or a school does, and counts what was acknowledged and is not
- * there: npm run check:faults [-- SEED [KILLS]]. On loopback only, bounded in time, the same for the same seed but for
+ * there: npm run check:faults [-- SEED [KILLS]]; the power is cut for every fifth kill. On loopback only, bounded in time, the same for the same seed but for
  * when exactly a kill strikes.
  */
 
 const SEED = Number(process.argv[2] ?? 1)
 const KILLS = Number(process.argv[3] ?? 100)
+const POWER_CUTS = Math.ceil(KILLS / 5)
 const random = randomFrom(SEED)
 
 const item = itemAt('oclock', 'read', 180)
@@ -156,6 +158,30 @@ async function gone(): Promise<void> {
   tell('stopped and started again', `stopped within ${took} ms, ${wal ? 'a log is left' : 'all in the one file'}`)
 }
 
+/** Power cuts on a disk that forgets what was not synced; then on one that lies, which the check must see. */
+async function powerCuts(): Promise<void> {
+  if (!canCutPower()) {
+    console.log('not tried  a power cut: there is no C compiler to make such a disk with')
+    return
+  }
+  await end('SIGTERM')
+  const newChildren = children.map((id, i) => ({ id, name: `Child ${i}` }))
+  const group = () => ({ id: newId(), name: 'On a disk that forgets', childIds: [], newChildren })
+  const wish = { random, answers: () => answers(random) }
+  const { cuts, acknowledged, lost, damaged } = await cutPower({ ...wish, group: group(), cuts: POWER_CUTS })
+  const isRight = lost + damaged === 0 && acknowledged > 0
+  if (!isRight) failed++
+  console.log(
+    `${isRight ? 'right' : 'WRONG'}  power cut under load: ${cuts} times; ${acknowledged} acknowledged, ${lost} lost, ${damaged} files damaged`,
+  )
+  const lying = await cutPower({ ...wish, group: group(), cuts: 2, isLying: true })
+  const isSeen = lying.lost > 0
+  if (!isSeen) failed++
+  console.log(
+    `${isSeen ? 'right' : 'WRONG'}  a disk that lies is seen by this check: ${lying.lost} of ${lying.acknowledged} lost`,
+  )
+}
+
 const STOPPED_WITHIN_MS = 5000
 
 /** A small disk of its own, filled to the brim. Needs the right to mount one; else it is said that it was not tried. */
@@ -215,6 +241,7 @@ try {
     if (!isRight) failed++
     console.log(`${isRight ? 'right' : 'WRONG'}  ${name}: ${shown} answers scored on the screen, ${kept} kept`)
   }
+  await powerCuts()
   await fullDisk()
 } finally {
   await end('SIGKILL')

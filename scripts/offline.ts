@@ -7,7 +7,7 @@ import { PRINTS_CACHE, RECORDS_CACHE } from '../src/ui/offline/names'
  * so that a session that runs keeps the code it began with; what is no longer used is cleared then.
  */
 
-const MOST_PAGES = 40
+const MOST_PAGES = 200
 const MOST_PRINTS = 8
 const WAIT_SECONDS = 5
 const fallback = { fallbackURL: '/offline/index.html' }
@@ -29,13 +29,6 @@ const { count, size, warnings } = await generateSW({
   dontCacheBustURLsMatching: /^_astro\//,
   runtimeCaching: [
     {
-      // The table with its session and records, what is on a big screen, and where one begins.
-      urlPattern: ({ url, sameOrigin }) =>
-        sameOrigin && /^\/(?:$|table\/|days\/now$|stories\/read$)/.test(url.pathname),
-      handler: 'NetworkFirst',
-      options: { ...records, networkTimeoutSeconds: WAIT_SECONDS, precacheFallback: fallback },
-    },
-    {
       // The callers. What is asked for in the address is read in the browser, so that one page is as good as another.
       urlPattern: ({ url, sameOrigin }) => sameOrigin && url.pathname === '/play',
       handler: 'NetworkFirst',
@@ -52,18 +45,18 @@ const { count, size, warnings } = await generateSW({
       options: { cacheName: PRINTS_CACHE, expiration: { maxEntries: MOST_PRINTS }, ...good },
     },
     {
-      urlPattern: ({ url, sameOrigin }) =>
-        sameOrigin &&
-        /^\/api\/(?:sessions\/|overview$|settings$|answers$|days$|stories$|children$|groups$)/.test(url.pathname),
-      // Only where it fails: what is merely slow must not be answered from before.
+      // What views read. Only where it fails: what is merely slow must not be answered from before. Who is gone is asked
+      // of the server alone, and files of one's data are held nowhere.
+      urlPattern: ({ url, sameOrigin }) => sameOrigin && /^\/api\/(?!gone$|data\/)/.test(url.pathname),
       handler: 'NetworkFirst',
       options: records,
     },
     {
-      // The other views say what they cannot do.
-      urlPattern: ({ request }) => request.mode === 'navigate',
-      handler: 'NetworkOnly',
-      options: { precacheFallback: fallback },
+      // Every view opens as it was last seen on this device, and says of when that is.
+      urlPattern: ({ request, sameOrigin }) =>
+        sameOrigin && (request.mode === 'navigate' || request.headers.get('accept') === 'text/html'),
+      handler: 'NetworkFirst',
+      options: { ...records, networkTimeoutSeconds: WAIT_SECONDS, precacheFallback: fallback },
     },
   ],
 })

@@ -9,11 +9,13 @@ const KEY = 'forgotten-children'
 /** Answers of other children wait there as well. Those of the child that were refused are taken out one by one. */
 const STAYS: readonly string[] = [KEY, SMALL_KEY]
 
-/** Forgets what this browser keeps of children that were removed, on this device or another one. */
-export async function forgetGoneHere(): Promise<void> {
+/**
+ * Forgets what this browser keeps of children that were removed, on this device or another one. Says whether the server
+ * was reached: without a connection it is not known who is gone.
+ */
+export async function forgetGoneHere(): Promise<boolean> {
   const gone = await api.get<string[]>('/api/gone').catch(() => undefined)
-  // Without a connection it is not known who is gone.
-  if (!gone) return
+  if (!gone) return false
   const before = read()
   const fresh = gone.filter((id) => !before.includes(id))
   try {
@@ -26,6 +28,7 @@ export async function forgetGoneHere(): Promise<void> {
   }
   await forgetRefused(gone)
   if (fresh.length > 0 && 'caches' in window) for (const name of OWN_CACHES) await caches.delete(name)
+  return true
 }
 
 /** Answers of a child that is gone, which the server did not take, go as well. */

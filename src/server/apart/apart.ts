@@ -1,5 +1,6 @@
 import { Piscina } from 'piscina'
 import type { SessionPlan } from '../../core/planning'
+import { type Db, fileOf } from '../connection'
 import { log } from '../log'
 import { Problem } from '../problem'
 import type { Workspace } from '../keeping/docs'
@@ -32,6 +33,7 @@ const MAKING = {
 const WORK = {
   plan: { ...MAKING, worker: 'plan-worker' },
   print: { ...MAKING, worker: 'print-worker' },
+  everything: { ...MAKING, worker: 'file-worker', waiting: 2 },
   file: {
     worker: 'file-worker',
     seconds: 20,
@@ -118,6 +120,12 @@ export const planApart = (task: PlanTask) => run<SessionPlan>('plan', task)
 /** The pages of a print as a PDF; given up where `left` says that nobody waits for it. */
 export async function printApart(task: PrintTask, left: AbortSignal): Promise<Buffer> {
   return Buffer.from(await run<Uint8Array>('print', task, left))
+}
+
+/** The zip with all that is kept. */
+export async function workspaceZipApart(db: Db, now: number): Promise<Buffer> {
+  const task: FileTask = { as: 'everything', file: fileOf(db), now }
+  return Buffer.from(await run<Uint8Array>('everything', task))
 }
 
 /** The things in a file of the workspace, each of them checked. */

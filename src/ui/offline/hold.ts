@@ -1,4 +1,6 @@
+import { dayOf, toTimeField, today } from '../dates'
 import { forgetGoneHere } from '../forgetHere'
+import { RECORDS_CACHE } from './names'
 
 /** Pages that are wanted without a connection though nobody has opened them yet. */
 function wanted(): string[] {
@@ -6,16 +8,36 @@ function wanted(): string[] {
   return ['/play', ...new Set(tables)]
 }
 
-/** Lets the worker hold what is wanted. First goes what must, since forgetting empties what the worker holds. */
+/**
+ * Lets the worker hold what is wanted, and this view. First goes what must, since forgetting empties what the worker
+ * holds. Where the server cannot be reached, the view says of when it is.
+ */
 export async function holdWanted(): Promise<void> {
-  await forgetGoneHere()
+  if (!(await forgetGoneHere())) return sayAsSeen()
   if (!import.meta.env.PROD || !('serviceWorker' in navigator)) return
   try {
     await navigator.serviceWorker.register('/sw.js')
     await navigator.serviceWorker.ready
     if (!navigator.serviceWorker.controller) return
-    for (const path of wanted()) await fetch(path, { headers: { accept: 'text/html' } })
+    for (const path of wanted()) await hold(path)
+    // What was opened before the worker was there.
+    if (!(await (await caches.open(RECORDS_CACHE)).match(location.href))) await hold(location.href)
   } catch {
     // Without the worker everything works but opening without a connection.
   }
+}
+
+const hold = (path: string) => fetch(path, { headers: { accept: 'text/html' } })
+
+/** Says that the view is as it was last seen, and when that was, until there is a connection again. */
+function sayAsSeen(): void {
+  const line = document.getElementById('as-seen')
+  const made = new Date(Number(line?.dataset.made))
+  if (!line || Number.isNaN(made.getTime())) return
+  const day = dayOf(made.getTime())
+  const time = toTimeField(made.getHours() * 60 + made.getMinutes())
+  const when = day === dayOf(Date.parse(`${today()}T12:00:00`)) ? `today at ${time}` : `${day} at ${time}`
+  line.textContent = `There is no connection to Ripe Acorn. This is as it was ${when}.`
+  line.hidden = false
+  window.addEventListener('online', () => (line.hidden = true), { once: true })
 }

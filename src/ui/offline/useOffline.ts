@@ -9,10 +9,12 @@ const AFTER_MS = 3000
  */
 export function useOffline(): void {
   useEffect(() => {
-    const timer = setTimeout(() => {
-      // Without a connection there is nothing to hold, and nobody to ask who is gone.
-      void import('./hold').then(({ holdWanted }) => holdWanted()).catch(() => undefined)
-    }, AFTER_MS)
+    const timer = setTimeout(
+      () => {
+        void import('./hold').then(({ holdWanted }) => holdWanted()).catch(() => undefined)
+      },
+      navigator.onLine ? AFTER_MS : 0,
+    )
     return () => clearTimeout(timer)
   }, [])
 }
