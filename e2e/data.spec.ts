@@ -116,22 +116,24 @@ test('a child that is removed is named elsewhere first, and comes back as long a
 }) => {
   const { childIds } = await makeGroup(request, 'Regretters', ['Zephyrine', 'Moss'])
   await request.post(`/api/children/${childIds[1]}/notes`, {
-    data: { id: crypto.randomUUID(), text: 'Plays with Zephyrine' },
+    data: { id: crypto.randomUUID(), text: 'Plays with Zephyrine and ZEPHYRINES duck' },
   })
   await page.goto('/children')
   await page.getByRole('button', { name: 'Remove Zephyrine' }).click()
   const dialog = page.getByRole('dialog')
   await expect(dialog).toContainText('The name also stands in 1 note. There it becomes “…”.')
+  // What may be the name too goes where it is ticked.
+  await dialog.getByRole('checkbox', { name: '“ZEPHYRINES”, in 1 text' }).check()
   await dialog.getByRole('button', { name: /^Remove/ }).click()
   await expect(page.getByText('Zephyrine is removed')).toBeVisible()
   const notes = async () =>
     ((await (await request.get(`/api/children/${childIds[1]}/notes`)).json()) as { text: string }[]).map(
       ({ text }) => text,
     )
-  expect(await notes()).toEqual(['Plays with …'])
+  expect(await notes()).toEqual(['Plays with … and … duck'])
   await page.getByRole('button', { name: 'Take it back' }).click()
   await expect(page.getByText('Taken back', { exact: true })).toBeVisible()
-  expect(await notes()).toEqual(['Plays with Zephyrine'])
+  expect(await notes()).toEqual(['Plays with Zephyrine and ZEPHYRINES duck'])
   await expect(page.getByText('Zephyrine', { exact: true }).first()).toBeVisible()
 })
 

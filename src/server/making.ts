@@ -29,11 +29,18 @@ export function yardFromQuery(query: URLSearchParams): Yard {
   return checked(schemas.yardOnly, { yard: fromQuery(query, 'yard') }).yard
 }
 
+export interface MakingWish {
+  readonly recipe: Recipe
+  readonly wording: Wording
+  /** How long the printer made the bar of 100 mm, as it was typed. */
+  readonly bar: string | null
+}
+
 /**
  * All pages for the children and spares of a recipe, in the language of the house, scaled for a printer whose 100 mm
  * bar came out as `bar` mm.
  */
-export function makingPages(recipe: Recipe, wording: Wording, bar: string | null): Drawing[] {
+export function makingPages({ recipe, wording, bar }: MakingWish): Drawing[] {
   const owners = Array.from({ length: recipe.children + recipe.spares }, () => undefined)
   const pages = [...makingCard(recipe, wording), ...recipePagesFor(recipe, owners, wording)]
   if (bar === null) return pages

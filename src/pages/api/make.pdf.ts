@@ -1,12 +1,11 @@
 import { wordingOf } from '../../core/records'
+import { printApart } from '../../server/apart/apart'
 import { endpoint, pdfResponse } from '../../server/http'
-import { makingPages, recipeFromQuery } from '../../server/making'
-import { drawingsToPdf } from '../../server/pdf'
+import { recipeFromQuery } from '../../server/making'
 import { getSettings } from '../../server/stores/settings'
 
 /** The clocks of a recipe, for all its children and spares. */
-export const GET = endpoint(async ({ db, query }) => {
-  const recipe = recipeFromQuery(query)
-  const pages = makingPages(recipe, wordingOf(await getSettings(db)), query.get('bar'))
-  return pdfResponse(await drawingsToPdf(pages, 'Paper clocks'), 'paper-clocks')
+export const GET = endpoint(async ({ db, query, left }) => {
+  const wish = { recipe: recipeFromQuery(query), wording: wordingOf(await getSettings(db)), bar: query.get('bar') }
+  return pdfResponse(await printApart({ of: 'making', wish, title: 'Paper clocks' }, left), 'paper-clocks')
 })

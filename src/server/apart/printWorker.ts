@@ -1,8 +1,10 @@
 import type { Drawing } from '../../core/drawing'
 import { type DayPrintWish, dayPrints } from '../../core/planning'
 import { printableOf } from '../../core/printables'
-import type { PrintWish } from '../../core/records'
+import type { PrintWish, SessionContext } from '../../core/records'
+import { type MakingWish, makingPages } from '../making'
 import { drawingsToPdf } from '../pdf'
+import { sessionPages } from '../sessionPages'
 import { type StoryPrintWish, storyPrintPages } from '../storyPages'
 import { replying } from './reply'
 
@@ -12,6 +14,8 @@ export type PrintTask =
   | { readonly of: 'print'; readonly wish: PrintWish; readonly title: string }
   | { readonly of: 'day'; readonly wish: DayPrintWish; readonly title: string }
   | { readonly of: 'story'; readonly wish: StoryPrintWish; readonly title: string }
+  | { readonly of: 'session'; readonly wish: SessionContext; readonly title: string }
+  | { readonly of: 'making'; readonly wish: MakingWish; readonly title: string }
 
 /** The pages of a print as often as there are copies, then its key. */
 function printPages({ printable, options, seed, copies = 1 }: PrintWish): Drawing[] {
@@ -27,6 +31,10 @@ function pagesOf(task: PrintTask): readonly Drawing[] {
       return dayPrints(task.wish)
     case 'story':
       return storyPrintPages(task.wish)
+    case 'session':
+      return sessionPages(task.wish)
+    case 'making':
+      return makingPages(task.wish)
   }
 }
 

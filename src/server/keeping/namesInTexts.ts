@@ -110,7 +110,7 @@ export async function nameElsewhere(db: Db, childId: string): Promise<NameElsewh
 const plain = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()
 
 /** Endings that a name takes: "Brams", "bram's". */
-const ENDING = /(?:['’]?s|['’])$/u
+const ENDING = /(?:['’]?s|['’])$/iu
 
 /** Whether a word could be another spelling of a name, and not the name itself. */
 function isSpelling(word: string, name: string): boolean {

@@ -1,10 +1,10 @@
+import { printApart } from '../../../../server/apart/apart'
 import { endpoint, pdfResponse } from '../../../../server/http'
-import { drawingsToPdf } from '../../../../server/pdf'
 import { sessionContext } from '../../../../server/planning'
-import { sessionPages } from '../../../../server/sessionPages'
 
-export const GET = endpoint(async ({ db, id, now }) => {
-  const context = await sessionContext(db, id, now)
-  const pdf = await drawingsToPdf(sessionPages(context), `${context.group.name}, ${context.session.date}`)
-  return pdfResponse(pdf, `session-${context.session.date}`)
+/** All that a session prints, in one PDF. */
+export const GET = endpoint(async ({ db, id, now, left }) => {
+  const wish = await sessionContext(db, id, now)
+  const title = `${wish.group.name}, ${wish.session.date}`
+  return pdfResponse(await printApart({ of: 'session', wish, title }, left), `session-${wish.session.date}`)
 })
