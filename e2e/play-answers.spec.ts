@@ -46,7 +46,7 @@ test('in a game with arms it is taken who was there, nearly, or at which wrong t
   await page.getByRole('button', { name: 'Start arms as hands' }).click()
   for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowRight')
   await page.keyboard.press('Space')
-  await expect(page.getByRole('region', { name: stage })).toContainText('Show me three o’clock.')
+  await expect(page.getByRole('region', { name: stage })).toContainText('Show three o’clock with your arms.')
   await page.getByRole('switch', { name: 'Take answers' }).click({ force: true })
   const taking = page.getByRole('group', { name: 'Who showed what' })
   await taking.getByRole('button', { name: 'Bo', exact: true }).click()

@@ -1,4 +1,5 @@
 import { Stack, Text } from '@mantine/core'
+import { useState } from 'react'
 import { FOLLOW_LOCAL_RULES } from '../../core/make'
 import { type PlanCheck, type SessionPlan, childForms, planCautions } from '../../core/planning'
 import { type SessionContext, requestOf } from '../../core/records'
@@ -6,8 +7,15 @@ import { rungOf } from '../../core/teaching'
 import { CheckLine } from '../../ui/CheckLine'
 import type { PlanState } from './usePlan'
 import { later } from '../../ui/later'
+import { AskButton } from './AskButton'
 
 export const wouldHelp = later(async () => (await import('./WouldHelp')).WouldHelp)
+
+/** What one change would buy comes when it is asked for. */
+function AskForHelp({ state }: { readonly state: PlanState }) {
+  const [isWanted, setWanted] = useState(false)
+  return isWanted ? <wouldHelp.Part state={state} /> : <AskButton onClick={() => setWanted(true)} />
+}
 
 /** What holds and what does not, who takes which form, and what to mind. */
 export function PlanChecks({
@@ -32,7 +40,7 @@ export function PlanChecks({
             <CheckLine key={id} ok={ok} says={says} />
           ))}
       </ul>
-      {checks.some(({ ok }) => !ok) && <wouldHelp.Part state={state} />}
+      {checks.some(({ ok }) => !ok) && <AskForHelp state={state} />}
       {forms.length > 0 && (
         <Text size="sm" className="anywhere">
           {forms

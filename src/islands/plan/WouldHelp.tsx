@@ -1,22 +1,19 @@
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { useState } from 'react'
 import { type Help, whatWouldHelp } from '../../core/planning'
+import { AskButton } from './AskButton'
 import type { PlanState } from './usePlan'
 
 /** What one change would buy, where a plan gives something up. Worked out when it is asked for. */
 export function WouldHelp({ state }: { state: PlanState }) {
   const { session, request } = state
-  const [found, setFound] = useState<{ helps: readonly Help[]; of: typeof session.plan }>()
-  const look = () => {
+  const look = (): { helps: readonly Help[]; of: typeof session.plan } => {
     const locked = session.plan.steps.filter((step) => step.locked)
-    setFound({ helps: whatWouldHelp(session.plan, request, { seed: session.seed, locked }), of: session.plan })
+    return { helps: whatWouldHelp(session.plan, request, { seed: session.seed, locked }), of: session.plan }
   }
-  if (found?.of !== session.plan)
-    return (
-      <Button variant="default" onClick={look} style={{ alignSelf: 'flex-start' }}>
-        What would help?
-      </Button>
-    )
+  // It was asked for when this came; after a change of the plan it is asked for again.
+  const [found, setFound] = useState(look)
+  if (found.of !== session.plan) return <AskButton onClick={() => setFound(look())} />
   if (found.helps.length === 0)
     return <Text size="sm">No single change would help: neither a few minutes, one more thing, nor another place.</Text>
   return (

@@ -1,0 +1,10 @@
+import { Button } from '@mantine/core'
+
+/** Asks what one change would buy. */
+export function AskButton({ onClick }: { readonly onClick: () => void }) {
+  return (
+    <Button variant="default" onClick={onClick} style={{ alignSelf: 'flex-start' }}>
+      What would help?
+    </Button>
+  )
+}
