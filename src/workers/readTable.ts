@@ -16,8 +16,16 @@ export function readTable(text: string): ReadTable {
   return {
     kind: 'rows',
     rows: read.flatMap((row) => (typeof row === 'string' ? [] : [row])),
-    notes: read.filter((row) => typeof row === 'string'),
+    notes: firstOf(read.filter((row) => typeof row === 'string')),
   }
+}
+
+/** More than these are only counted. */
+const MOST_NOTES = 5
+
+function firstOf(notes: readonly string[]): string[] {
+  const more = notes.length - MOST_NOTES
+  return more > 0 ? [...notes.slice(0, MOST_NOTES), `${more} more lines are left out.`] : [...notes]
 }
 
 const COLUMNS = ['begin', 'end', 'what', 'picture'] as const

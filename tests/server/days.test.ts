@@ -211,6 +211,8 @@ describe('a day as a file', () => {
         'Line 6 is left out: what must have 1 to 40 letters.',
       ],
     })
+    const long = readTable(`begin,what\n${'x,y\n'.repeat(10_000)}`)
+    expect(long).toMatchObject({ notes: { length: 6, 5: '9995 more lines are left out.' } })
     expect(readTable('8:50;9:35;maths')).toEqual({ kind: 'lines', lines: ['8:50\t9:35\tmaths'] })
   })
 

@@ -23,7 +23,7 @@ export type ShownCall =
   | { readonly as: 'figure'; readonly minute: number; readonly hands: 'both' | 'hour'; readonly stance: Stance }
   | { readonly as: 'choices'; readonly minute: number; readonly choices: readonly MoveChoice[] }
   | { readonly as: 'speed'; readonly hand: 'second' | 'minute' | 'hour' }
-  /** Five things seen from above: the quarter of this one is where to jump. */
+  /** Five things seen from above: the quarters where to jump, two of them where the time is on the line between. */
   | { readonly as: 'place'; readonly quarters: readonly Quarter[]; readonly facing: Facing }
   /** A clock on the floor: the hands walk from one time on to another, both 0 to 719. */
   | { readonly as: 'walk'; readonly from: number; readonly minute: number; readonly hands: 'both' | 'hour' }

@@ -1,7 +1,7 @@
-import { rowsOfLines } from '../days'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { problemsOf } from '../../../tests/readback/prints'
+import { rowsOfLines } from '../days'
 import { readSvg } from '../../../tests/readback/svg'
 import { type Drawing, toSvg } from '../drawing'
 import { type PrintableId, countsOn, printableOf, printables } from '../printables'

@@ -1,4 +1,4 @@
-import type { LanguageId } from '../wording'
+import { type LanguageId, inEach } from '../wording'
 
 /** What stands round a time in one language. All words in lower case without accents, apostrophes straight. */
 export interface Cues {
@@ -178,13 +178,6 @@ const spanish: Cues = {
   articles: ['las', 'la'],
 }
 
-const CUES: Record<LanguageId, Cues> = {
-  'en-GB': english,
-  'en-US': english,
-  de: german,
-  'de-quarters': german,
-  fr: french,
-  es: spanish,
-}
+const CUES: Record<LanguageId, Cues> = inEach({ en: english, de: german, fr: french, es: spanish })
 
 export const cuesOf = (language: LanguageId): Cues => CUES[language]

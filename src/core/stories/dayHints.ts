@@ -1,4 +1,4 @@
-import type { LanguageId } from '../wording'
+import { type LanguageId, inEach } from '../wording'
 
 /** Words that say on which day and in which part of it what follows happens: "the next morning", "gestern Abend". */
 export interface DayHint {
@@ -64,14 +64,7 @@ const SPANISH: Hints = [
   [/\b(?:por la|esa|esta|aquella) noche\b/giu, { day: 0, part: 'night' }],
 ]
 
-const HINTS: Readonly<Record<LanguageId, Hints>> = {
-  'en-GB': ENGLISH,
-  'en-US': ENGLISH,
-  de: GERMAN,
-  'de-quarters': GERMAN,
-  fr: FRENCH,
-  es: SPANISH,
-}
+const HINTS: Readonly<Record<LanguageId, Hints>> = inEach({ en: ENGLISH, de: GERMAN, fr: FRENCH, es: SPANISH })
 
 /** All such words of a text in their order; of two that overlap the longer one, which is listed first. */
 function dayHints(text: string, language: LanguageId): DayHint[] {
@@ -85,8 +78,8 @@ function dayHints(text: string, language: LanguageId): DayHint[] {
 }
 
 /**
- * The hint that holds for each time: one that follows it at once, as in "at seven the next morning", or the last one between the time before and it.
- * Words that are part of a time itself ("seven in the morning") are none.
+ * The hint that holds for each time: one that follows it at once, as in "at seven the next morning", or the last one
+ * between the time before and it. Words that are part of a time itself ("seven in the morning") are none.
  */
 export function hintsFor<T extends { readonly from: number; readonly to: number }>(
   times: readonly T[],

@@ -1,5 +1,5 @@
 import { MINUTES_PER_TURN, onDial } from '../clock'
-import { type LanguageId, say } from '../wording'
+import { type LanguageId, inEach, say } from '../wording'
 import { type Happening, LEAST_LETTERS, lettersIn, shortened } from './happenings'
 import { sentencesOf } from './story'
 import type { Maker, StoryQuestion } from './questionKinds'
@@ -10,15 +10,15 @@ import { lookUp } from './orderQuestions'
 const LEAST_ROOM = 20
 
 /** Words that tell how things are, or what happens always, in each language. */
-const HOLDS_ALL_DAY: Readonly<Record<string, RegExp>> = {
+const HOLDS_ALL_DAY = inEach({
   en: /(?<!\p{L})(?:is|are|was|were|has|had|likes?|liked|lived?|lives|called|named|belongs?|always|every|never|wears?)(?!\p{L})/iu,
   de: /(?<!\p{L})(?:ist|sind|war|waren|hatten?|hat|mag|mochte|heißt|hieß|wohnte?|wohnt|lebt|gehört|immer|nie|jeden|jede|trägt)(?!\p{L})/iu,
   fr: /(?<!\p{L})(?:est|sont|était|étaient|avait|avaient|aime|aimait|habite|habitait|s’appelle|s'appelle|toujours|jamais|chaque|porte)(?!\p{L})/iu,
   es: /(?<!\p{L})(?:es|son|era|eran|está|estaba|estaban|tiene|tenía|vive|vivía|llama|llamaba|hay|había|siempre|nunca|cada|lleva)(?!\p{L})/iu,
-}
+})
 
 /** Whether a sentence tells what holds all day: nobody can say when that was. */
-const holdsAllDay = (text: string, language: LanguageId) => HOLDS_ALL_DAY[language.slice(0, 2)]?.test(text) ?? false
+const holdsAllDay = (text: string, language: LanguageId) => HOLDS_ALL_DAY[language].test(text)
 
 /** Sentences without a time between two with one: of three times only one lies between them. */
 export function infers(maker: Maker): StoryQuestion[] {

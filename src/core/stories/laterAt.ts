@@ -68,7 +68,7 @@ export function laterByAt(search: Search, i: number, found: readonly FoundTime[]
     const last = tokens[end] as Token
     const length = lengthOf(text.slice(first.from, last.to), language)
     const next = plainAt(search, end + 1)
-    // "In five minutes to nine" is none, and "an hour later" has its own word.
+    // "In an hour earlier" is none: what follows the length says which way by itself.
     if (!length || cues.later.includes(next) || cues.earlier.includes(next)) continue
     return { from: (tokens[i] as Token).from, to: last.to, says: { kind: 'later', by: length }, next: end + 1 }
   }

@@ -1,6 +1,6 @@
 import type { ParsedTime } from './language'
 import { LONGEST_TIME_TEXT, type ReadOptions, parseTime, tidied } from './reading'
-import type { LanguageId } from './registry'
+import { type LanguageId, inEach } from './registry'
 
 /** A way of typing something, and what it stands for. */
 type Spelling = readonly [RegExp, string]
@@ -74,11 +74,9 @@ const SPANISH: readonly Spelling[] = [
  * What adults write before or in a time when they type a list fast: "about" for nothing, "qtr" for "quarter". The text is
  * in lower case, and figures stand apart from words.
  */
-const IN_LANGUAGE: Readonly<Record<LanguageId, readonly Spelling[]>> = {
-  'en-GB': ENGLISH,
-  'en-US': ENGLISH,
+const IN_LANGUAGE: Readonly<Record<LanguageId, readonly Spelling[]>> = inEach({
+  en: ENGLISH,
   de: GERMAN,
-  'de-quarters': GERMAN,
   fr: FRENCH,
   es: SPANISH,
-}
+})

@@ -17,4 +17,19 @@ export type LanguageId = keyof typeof registered
 
 export const languages: Readonly<Record<LanguageId, Language>> = registered
 
+/** One table a language, for every place where it is spoken. */
+export const inEach = <T>({
+  en,
+  de,
+  fr,
+  es,
+}: Readonly<Record<'en' | 'de' | 'fr' | 'es', T>>): Record<LanguageId, T> => ({
+  'en-GB': en,
+  'en-US': en,
+  de,
+  'de-quarters': de,
+  fr,
+  es,
+})
+
 export const LANGUAGE_IDS = Object.keys(languages) as readonly LanguageId[]

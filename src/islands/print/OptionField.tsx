@@ -1,4 +1,5 @@
 import { Switch, Text, TextInput } from '@mantine/core'
+import { useMounted } from '@mantine/hooks'
 import { useState } from 'react'
 import { unreachable } from '../../core/errors'
 import {
@@ -41,6 +42,7 @@ interface FieldOf<Option, Value> {
 export function OptionField({ state, id }: { state: PrintState; id: OptionId }) {
   const option: PrintOption = PRINT_OPTIONS[id]
   const { picked, options } = state
+  const isMounted = useMounted()
   // What is being typed stands as it was typed; anything else as the print takes it.
   const value: unknown = (TYPED.includes(option.type) ? picked.choices[id] : undefined) ?? options[id] ?? usualOf(id)
   const onChange = (next: unknown) => state.choose({ [id]: next })
@@ -74,13 +76,16 @@ export function OptionField({ state, id }: { state: PrintState; id: OptionId }) 
         </>
       )
     case 'rows':
+      // The server cannot wait for a part that is fetched: it leaves the field out.
       return (
-        <rowsField.Part
-          option={option}
-          value={value as readonly DayRow[] | undefined}
-          language={options.wording.language}
-          onChange={onChange}
-        />
+        isMounted && (
+          <rowsField.Part
+            option={option}
+            value={value as readonly DayRow[] | undefined}
+            language={options.wording.language}
+            onChange={onChange}
+          />
+        )
       )
     case 'numbers':
       return <NumbersField option={option} value={value as readonly number[] | undefined} {...shared} />
