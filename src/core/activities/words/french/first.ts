@@ -18,14 +18,14 @@ export const frenchFirst: WordsByActivity = {
   'hour-hand-walk': {
     name: 'Regarder avancer l’aiguille des heures',
     steps: [
-      'Mettre la grande horloge sur une heure juste, les aiguilles liées.',
+      'Mettre la grande horloge sur une heure pile, les aiguilles liées.',
       'On fait faire lentement un tour à l’aiguille des minutes ; les autres ne regardent que la petite.',
       'S’arrêter à la demie : où est la petite aiguille ? Quelle heure a-t-elle quittée ?',
       'L’enfant suivant part d’une autre heure.',
     ],
     say: 'Elle garde son ancien nom jusqu’au nombre suivant.',
     lookFor: 'L’heure nommée est celle qui est passée, pas le nombre le plus proche.',
-    easier: 'Cacher l’aiguille des minutes ; dire seulement « juste », « un peu après », « au milieu », « presque ».',
+    easier: 'Cacher l’aiguille des minutes ; dire seulement « pile », « un peu après », « au milieu », « presque ».',
     harder: 'Prévoir où sera la petite aiguille avant de tourner.',
   },
   'folded-quarters': {
@@ -42,7 +42,7 @@ export const frenchFirst: WordsByActivity = {
     harder: 'Trouver moins le quart, et nommer l’heure qui vient.',
   },
   'ring-of-fives-count': {
-    name: 'Frapper l’anneau des cinq',
+    name: 'L’anneau des cinq, en frappant des mains',
     steps: [
       'Debout en rond : douze places, partagées entre tous. Le 12 est le départ et dit « zéro ».',
       'Compter de cinq en cinq autour du rond, en frappant à chaque place ; chuchoter les quarts.',
@@ -51,7 +51,7 @@ export const frenchFirst: WordsByActivity = {
     ],
     say: 'Zéro en haut, cinq au 1.',
     lookFor: 'On commence à compter au 1, et le nombre 4 s’appelle 20.',
-    easier: 'L’anneau des cinq est affichée sur la grande horloge.',
+    easier: 'L’anneau des cinq est affiché sur la grande horloge.',
     harder: 'Compter à rebours depuis le 12 : moins cinq, moins dix …',
   },
   'dough-dial': {
@@ -72,9 +72,9 @@ export const frenchFirst: WordsByActivity = {
       'Pieds écartés, un bras de distance tout autour. Le 12 est au-dessus de la tête.',
       'Le bras plié est l’aiguille des heures, le bras tendu celle des minutes.',
       'Annoncer 12, 3, 6, 9 heures, puis la demie, puis n’importe quelle heure. Tourner le dos aux enfants, ou bouger en miroir.',
-      'Changer de bras à mi-chemin.',
+      'Changer de bras au milieu du jeu.',
     ],
-    say: 'Bras long en haut : heure juste. Où va le bras plié ?',
+    say: 'Bras long en haut : heure pile. Où va le bras plié ?',
     lookFor: 'On tourne dans le sens des aiguilles ; à la demie, le bras plié est entre deux nombres.',
     easier: 'Un seul bras : l’heure seulement. Cela marche aussi assis.',
     harder: 'Un enfant annonce.',
@@ -83,12 +83,12 @@ export const frenchFirst: WordsByActivity = {
         steps: [
           'Pieds écartés, un bras de distance tout autour. Le 12 est au-dessus de la tête.',
           'Un bras est l’aiguille des heures.',
-          'Annoncer « juste sur 3 », « un peu après 3 », « à mi-chemin de 4 », « presque 4 », puis d’autres. Tourner le dos aux enfants, ou bouger en miroir.',
-          'Changer de bras à mi-chemin.',
+          'Annoncer « pile sur 3 », « un peu après 3 », « à mi-chemin de 4 », « presque 4 », puis d’autres. Tourner le dos aux enfants, ou bouger en miroir.',
+          'Changer de bras au milieu du jeu.',
         ],
         say: 'Quel nombre ton bras a-t-il quitté ?',
         lookFor: 'Le bras dépasse peu à peu le nombre et ne saute pas au suivant.',
-        easier: 'Seulement « juste » et « au milieu ». Cela marche aussi assis.',
+        easier: 'Seulement « pile » et « au milieu ». Cela marche aussi assis.',
       },
     },
   },
@@ -100,7 +100,7 @@ export const frenchFirst: WordsByActivity = {
       'Annoncer une heure ; ils y vont. Les autres vérifient.',
       'Changer d’aiguilles.',
     ],
-    say: 'Aiguille des heures, es-tu juste sur le nombre, ou entre deux ?',
+    say: 'Aiguille des heures, es-tu pile sur le nombre, ou entre deux ?',
     lookFor: 'L’enfant des heures avance pendant que celui des minutes fait le tour.',
     easier: 'Les heures seulement, un enfant.',
     harder: 'Montrer l’heure en chiffres au lieu de l’annoncer.',
@@ -150,7 +150,7 @@ export const frenchFirst: WordsByActivity = {
     name: 'Côté passé, côté moins',
     steps: [
       'Afficher les deux moitiés sur la grande horloge.',
-      'Tirer jusqu’à une heure ; les enfants font un pas du côté où elle est : à droite pour les minutes passées, à gauche pour moins.',
+      'Amener les aiguilles sur une heure ; les enfants font un pas du côté où elle est : à droite pour les minutes passées, à gauche pour moins.',
       'Nommer l’heure : celle qui est passée à droite, celle qui vient à gauche.',
     ],
     say: 'Quelle heure vient ensuite ?',
@@ -208,7 +208,7 @@ export const frenchFirst: WordsByActivity = {
           'Demander aux autres : est-elle avant le nombre, dessus ou après ?',
         ],
         lookFor: '« Un peu après » et « presque » sont de part et d’autre du nombre.',
-        easier: 'Seulement « juste » et « au milieu ».',
+        easier: 'Seulement « pile » et « au milieu ».',
       },
       fives: {
         steps: [
@@ -237,7 +237,7 @@ export const frenchFirst: WordsByActivity = {
   'day-told': {
     name: 'Une journée racontée en heures',
     steps: [
-      'Raconter une journée ordinaire à vous : se lever, petit déjeuner, sortir, repas de midi, jouer, une histoire, au lit.',
+      'Raconter une journée ordinaire, la vôtre : se lever, petit déjeuner, sortir, repas de midi, jouer, une histoire, au lit.',
       'Donner à chaque moment une heure de l’étape en cours ; on le mime et on répète son heure.',
       'Demander : qu’y avait-il avant ? Qu’est-ce qui vient après ?',
     ],

@@ -29,7 +29,7 @@ export const frenchHandsOn: WordsByActivity = {
   'shadow-stick': {
     name: 'Un bâton et son ombre',
     steps: [
-      'Dresser dehors un bâton court et arrondi dans un pot. Tracer une ligne le long de son ombre.',
+      'Dresser dehors un bâton court, au bout arrondi, dans un pot. Tracer une ligne le long de son ombre.',
       'Écrire l’heure à côté de la ligne, lue sur une horloge.',
       'Jouer à autre chose, revenir et tracer l’ombre encore une fois.',
       'Dans quel sens a-t-elle tourné ? Faire le tour du pot dans ce sens.',
@@ -68,7 +68,7 @@ export const frenchHandsOn: WordsByActivity = {
     },
   },
   'lay-the-fives': {
-    name: 'Poser le cercle des cinq',
+    name: 'Poser l’anneau des cinq',
     steps: [
       'Découper les cartes à l’avance. Poser de 1 à 12 en grand cercle, sur des assiettes ou des papiers.',
       'Poser à côté les multiples de cinq dans l’ordre, en comptant tout haut à partir de 5.',
@@ -132,10 +132,10 @@ export const frenchHandsOn: WordsByActivity = {
         steps: [
           'Chacun règle une heure à la minute près.',
           'Revenir avec la grande aiguille au multiple de cinq d’avant en comptant les traits ; puis aller à celui d’après.',
-          'Le moins de traits gagne : c’est le plus proche.',
+          'Le côté qui a le moins de traits gagne : c’est le plus proche.',
         ],
         say: 'De quel côté est-ce plus court ?',
-        lookFor: 'De 58, ils vont à l’heure suivante.',
+        lookFor: 'À partir de 58, ils vont à l’heure suivante.',
         easier: 'Seulement une ou quatre minutes après un multiple de cinq.',
       },
       'day-24': {
@@ -155,7 +155,7 @@ export const frenchHandsOn: WordsByActivity = {
     steps: [
       'Chaque jeton vaut cinq minutes ; douze à la file font une heure.',
       'Dire ce qu’il y a à faire et combien de temps cela prend. Poser un jeton pour chaque tranche de cinq minutes.',
-      'Les rassembler : combien de rangées entières, combien de reste ?',
+      'Les rassembler : combien de rangées entières, combien en reste-t-il ?',
     ],
     say: 'Y a-t-il une heure entière dedans ?',
     lookFor: 'On échange douze jetons contre une heure, pas dix.',
@@ -186,24 +186,24 @@ export const frenchHandsOn: WordsByActivity = {
     harder: 'Dire aussi l’heure, comme on l’appelle dans une journée de 24 heures.',
   },
   'two-rounds': {
-    name: 'Marcher deux tours',
+    name: 'Faire deux tours à pied',
     steps: [
       'Tracer un rond de douze places ou poser des papiers ; à table, une assiette et un doigt qui marche suffisent.',
       'Marcher le premier tour de minuit à midi, en racontant à chaque heure ce qui s’y passe.',
       'Continuer dans le second tour : les places sont les mêmes, les heures ont un autre nom.',
-      'Appeler une chose que l’on fait ; ils y vont et disent dans quel tour ils sont.',
+      'Annoncer une chose que l’on fait ; ils y vont et disent dans quel tour ils sont.',
     ],
     say: 'Tu es de nouveau au 3. Qu’est-ce qui a changé ?',
     lookFor: 'Un second tour commence après midi.',
     easier: 'Seulement du lever au coucher.',
-    harder: 'Appeler seulement l’heure de la journée de 24 heures.',
+    harder: 'Annoncer seulement l’heure de la journée de 24 heures.',
   },
   'act-the-day': {
     name: 'Jouer une journée',
     steps: [
       'Choisir huit choses d’une journée ordinaire, du lever au sommeil.',
       'Un enfant tourne l’horloge à l’heure, les autres jouent ce que l’on fait alors.',
-      'Parcourir une fois la journée dans l’ordre. Puis appeler n’importe laquelle de ces heures.',
+      'Parcourir une fois la journée dans l’ordre. Puis annoncer n’importe laquelle de ces heures.',
     ],
     say: 'L’horloge montre sept heures et demie. Du matin ou du soir ?',
     lookFor: 'Ce qui vient avant et après est raconté avec son heure.',
@@ -215,7 +215,7 @@ export const frenchHandsOn: WordsByActivity = {
     steps: [
       'Choisir quelque chose de réel : ranger l’étagère, mettre chaussures et manteaux, mettre la table.',
       'Chacun dit combien de temps cela prendra. Noter quand cela commence.',
-      'Le faire. Noter quand cela finit. Combien de temps était-ce ?',
+      'Le faire. Noter quand cela finit. Combien de temps cela a-t-il pris ?',
     ],
     say: 'Avons-nous été plus rapides que tu ne pensais ?',
     lookFor: 'Ils partent de l’heure notée, pas de zéro.',
@@ -242,7 +242,7 @@ export const frenchHandsOn: WordsByActivity = {
       'Pousser la pince vers la marque la plus proche.',
     ],
     say: 'Est-ce plus près de cette marque ou de celle-là ?',
-    lookFor: 'De 58, la pince va à 60, l’heure suivante.',
+    lookFor: 'À partir de 58, la pince va à 60, l’heure suivante.',
     easier: 'D’abord une marque de dix en dix.',
     harder: 'Dire l’heure entière avant et après.',
   },

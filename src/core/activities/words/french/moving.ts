@@ -12,14 +12,14 @@ export const frenchMoving: WordsByActivity = {
     say: 'Qui vient après 12 ?',
     lookFor: 'Le sens est juste, où qu’ils se trouvent.',
     easier: 'Se donner la main et tourner ensemble.',
-    harder: 'Appeler un nombre ; l’aiguille s’arrête juste après lui ou presque à lui.',
+    harder: 'Annoncer un nombre ; l’aiguille s’arrête juste après lui ou presque à lui.',
   },
   'balance-the-clock': {
     name: 'Horloge en équilibre',
     steps: [
       'Une longueur de bras de place tout autour, une main à tenir pour qui en veut une.',
       'Sur une jambe, le bras long en haut : 12. Puis 3, un quart de tour ; 6, un demi-tour ; 9, trois quarts.',
-      'Changer de jambe à chaque appel. Secouer bras et jambes entre deux.',
+      'Changer de jambe à chaque annonce. Secouer bras et jambes entre deux.',
     ],
     say: 'De combien le bras long a-t-il tourné ?',
     lookFor: 'Le bras va dans le sens de l’horloge, pas par le plus court.',
@@ -52,7 +52,7 @@ export const frenchMoving: WordsByActivity = {
     name: 'Relais des heures',
     steps: [
       'Des équipes derrière une ligne, une horloge pour chacune à l’autre bout.',
-      'On appelle une heure. Le premier de chaque équipe y va, la règle et revient au bout de la file.',
+      'On annonce une heure. Le premier de chaque équipe y va, la règle et revient au bout de la file.',
       'Tous vérifient ensemble. C’est le juste qui compte, pas le premier.',
     ],
     say: 'Qu’as-tu réglé d’abord ?',
@@ -64,16 +64,16 @@ export const frenchMoving: WordsByActivity = {
     name: 'Porter son heure',
     steps: [
       'Découper les badges à l’avance et en fixer un à chaque enfant ; rien autour du cou.',
-      'Appeler une heure ; celui qui la porte s’avance et dit comment il l’a su.',
+      'Annoncer une heure ; celui qui la porte s’avance et dit comment il l’a su.',
       'Puis se ranger par heure, de la plus tôt à la plus tard, sans un mot.',
     ],
     say: 'Qui est juste avant toi ?',
     lookFor: 'Ils relisent leur badge et ne suivent pas seulement les autres.',
-    easier: 'Appeler les heures dans l’ordre.',
-    harder: 'Échanger les badges à mi-chemin.',
+    easier: 'Annoncer les heures dans l’ordre.',
+    harder: 'Échanger les badges au milieu du jeu.',
   },
   'jump-through-a-day': {
-    name: 'Sauter la journée',
+    name: 'Sauter à travers la journée',
     steps: [
       'Marquer un centre et quatre quarts, avec cinq objets pour les reconnaître.',
       'Raconter une journée en huit heures. À chaque heure, sauter dans son quart, puis revenir.',
@@ -82,19 +82,19 @@ export const frenchMoving: WordsByActivity = {
     say: 'Il est neuf heures du soir. Où saute-t-on ?',
     lookFor: 'Ils savent que le même quart revient deux fois par jour.',
     easier: 'Un pas au lieu d’un saut ; quatre heures seulement.',
-    harder: 'Regarder d’un autre côté.',
+    harder: 'Se tourner vers un autre côté.',
   },
   'step-the-minutes': {
-    name: 'Marcher les minutes',
+    name: 'Compter les minutes à pas',
     steps: [
       'Tracer une ligne de douze pas, cinq minutes chacun ; une croix là où commence une nouvelle heure.',
       'Un enfant se tient sur une heure. Dire de combien il est plus tard, ou combien dure quelque chose.',
-      'Il marche tout haut de cinq en cinq et s’arrête à la croix pour dire la nouvelle heure.',
+      'Il avance en comptant tout haut de cinq en cinq et s’arrête à la croix pour dire la nouvelle heure.',
     ],
     say: 'Tu es à l’heure pleine. Encore combien de pas ?',
     lookFor: 'Le premier pas compte quand le pied est posé.',
     easier: 'Sans heure pleine entre les deux.',
-    harder: 'À reculons : il est dix ; où étais-tu un quart d’heure plus tôt ?',
+    harder: 'À reculons : il est deux heures dix ; où étais-tu un quart d’heure plus tôt ?',
     onRung: {
       minute: {
         steps: [
@@ -113,7 +113,7 @@ export const frenchMoving: WordsByActivity = {
           'Sauter à la marque la plus proche et dire son nombre.',
         ],
         say: 'Quelle marque est la plus proche ?',
-        lookFor: 'De 58, ils sautent à l’heure suivante.',
+        lookFor: 'À partir de 58, ils sautent à l’heure suivante.',
         harder: 'Dire l’heure entière avant et après.',
       },
     },
@@ -121,20 +121,20 @@ export const frenchMoving: WordsByActivity = {
   'freeze-at-the-hour': {
     name: 'Statue',
     steps: [
-      'Bouger sur place, vite ou lentement selon l’appel.',
+      'Bouger sur place, vite ou lentement, selon l’annonce.',
       'À « statue », rester immobile comme une horloge arrêtée.',
       'Boire de l’eau.',
     ],
     say: 'Tic, tic, tic… statue.',
     lookFor: 'Le souffle est calme avant de s’asseoir.',
     easier: 'Assis : seuls les bras bougent.',
-    harder: 'S’arrêter comme les aiguilles d’une heure appelée.',
+    harder: 'S’arrêter comme les aiguilles d’une heure annoncée.',
   },
   'laps-for-the-hour': {
     name: 'Tours',
     steps: [
-      'Poser deux objets à distance. On appelle une heure : autant de tours entre les deux.',
-      'Marcher après chaque course, selon l’appel.',
+      'Poser deux objets à distance. On annonce une heure : autant de tours entre les deux.',
+      'Marcher après chaque course, comme c’est annoncé.',
       'Boire de l’eau.',
     ],
     say: 'Quatre heures : quatre tours.',

@@ -6,7 +6,7 @@ export const frenchSheets: WordsByActivity = {
     steps: [
       'Chaque enfant a une fiche à son niveau et deux couleurs.',
       'Dire l’heure, montrer où seront les aiguilles, puis les dessiner.',
-      'Les voisins regardent leurs petites aiguilles.',
+      'Chacun regarde les petites aiguilles de son voisin.',
     ],
     say: 'Dessine d’abord la petite aiguille. Est-elle sur le nombre ?',
     lookFor: 'De petites aiguilles placées entre les nombres.',

@@ -23,7 +23,7 @@ export const frenchShowing: WordsByActivity = {
     say: 'Marche quand tu le sais, pas avant.',
     lookFor: 'Quel mauvais coin est choisi : il montre l’erreur.',
     easier: 'Deux coins.',
-    harder: 'Les coins se trompent de peu.',
+    harder: 'Les mauvaises réponses sont presque justes.',
   },
   'chalk-a-clock': {
     name: 'En grand à la craie',
@@ -104,7 +104,7 @@ export const frenchShowing: WordsByActivity = {
       'En dire un ; qui sait celui d’après et celui d’avant ?',
       'Lequel est en face de 12 ? En face de 3 ? Personne ne regarde d’horloge.',
     ],
-    say: 'Ferme les yeux et vois l’horloge.',
+    say: 'Ferme les yeux et imagine l’horloge.',
     lookFor: 'Après 12 vient 1.',
     easier: 'Avec une horloge sous les yeux.',
     harder: 'À l’envers.',

@@ -20,8 +20,8 @@ export const germanDayGames: WordsByActivity = {
       'Wer die Uhr hat, die so viele Minuten später ist, legt sie an und sagt beide Zeiten.',
       'Wer nicht anlegen kann, zieht eine Karte.',
     ],
-    say: 'Sag die, die liegt, dann deine.',
-    lookFor: 'Die Stunde zählt weiter.',
+    say: 'Sag die Zeit, die liegt, dann deine.',
+    lookFor: 'Über die volle Stunde hinweg ändert sich auch die Stunde.',
     easier: 'Eine Uhr drehen, um sie zu finden.',
     harder: 'Auch am anderen Ende anlegen: so viele Minuten früher.',
   },
@@ -40,7 +40,7 @@ export const germanDayGames: WordsByActivity = {
   'pair-24-hours': {
     name: 'Ein Tag in 24 Stunden',
     steps: [
-      'Die Karten vorher ausschneiden. In der Reihe des Tages auslegen.',
+      'Die Karten vorher ausschneiden. In der Reihenfolge des Tages auslegen.',
       'Reihum auf eine zeigen: sie mit morgens oder nachmittags sagen, dann wie sie an einem Tag mit 24 Stunden heißt.',
       'Umdrehen: Stimmt es?',
     ],
@@ -53,17 +53,17 @@ export const germanDayGames: WordsByActivity = {
     name: 'Ein Uhrenstreifen für die Wand',
     steps: [
       'Den Streifen vorher ausschneiden und die Stücke austeilen.',
-      'Wohin gehört dein Stück? Sich in der Reihe des Tages aufstellen.',
+      'Wohin gehört dein Stück? Sich in der Reihenfolge des Tages aufstellen.',
       'Den Streifen an die Wand kleben und von links nach rechts lesen.',
       'Suchen, was gerade ist und was als Nächstes kommt.',
     ],
-    say: 'Schau auf unsere wirkliche Uhr. Wo auf dem Streifen sind wir?',
-    lookFor: 'Sie vergleichen die wirkliche Uhr mit der gezeichneten.',
+    say: 'Schau auf unsere echte Uhr. Wo auf dem Streifen sind wir?',
+    lookFor: 'Sie vergleichen die echte Uhr mit der gezeichneten.',
     easier: 'Nur die Stücke vor dem Mittag.',
     harder: 'Den Tag rückwärts erzählen.',
   },
   'lay-a-day-in-order': {
-    name: 'Einen Tag in Ordnung legen',
+    name: 'Einen Tag in die richtige Reihenfolge legen',
     steps: [
       'Die Karten vorher ausschneiden und mischen.',
       'Reihum eine ziehen, ihre Uhr lesen und sie zwischen die anderen legen, wohin sie gehört.',
@@ -78,7 +78,7 @@ export const germanDayGames: WordsByActivity = {
     name: 'Spur durch einen Tag',
     steps: [
       'Eine Seite für jedes Kind. Anfangen, wo der Tag anfängt.',
-      'Die Uhr von dem suchen, was als Nächstes kommt, und beide verbinden.',
+      'Die Uhr zu dem suchen, was als Nächstes kommt, und beide verbinden.',
       'Den Tag an der Linie entlang erzählen.',
     ],
     say: 'Was tun wir danach, und wann?',
@@ -87,7 +87,7 @@ export const germanDayGames: WordsByActivity = {
     harder: 'Am Ende anfangen.',
   },
   'bingo-of-a-day': {
-    name: 'Bingo eines Tages',
+    name: 'Bingo des Tages',
     steps: [
       'Eine Tafel und eine Handvoll Spielsteine für jedes Kind.',
       'Rufen, was man tut; alle sagen, wann, und belegen die Uhr.',
@@ -99,7 +99,7 @@ export const germanDayGames: WordsByActivity = {
     harder: 'Rufen, was davor kommt.',
   },
   'line-of-the-day': {
-    name: 'Eine Linie des Tages',
+    name: 'Eine Tageslinie',
     steps: [
       'Eine lange Linie zeichnen, auf einer Papierrolle oder auf dem Boden. Die vollen Stunden eintragen, bei jeder eine kleine Uhr.',
       'Darüber zeichnen, was geschieht: aufstehen, spielen, essen.',
@@ -117,7 +117,7 @@ export const germanDayGames: WordsByActivity = {
           'Vom Punkt einen Pfeil zu dem Strich zeichnen, der näher ist.',
         ],
         say: 'Bei welchem Strich ist es näher?',
-        lookFor: 'Von 58 geht der Pfeil zur nächsten Stunde.',
+        lookFor: 'Von 58 aus geht der Pfeil zur nächsten Stunde.',
         easier: 'Zuerst nur Striche bei je zehn Minuten.',
         harder: 'Welche Punkte würden alle zu diesem Strich gehen?',
       },

@@ -72,7 +72,7 @@ export const germanFirst: WordsByActivity = {
       'Füße auseinander, ringsum eine Armlänge Platz. Über dem Kopf ist die 12.',
       'Der gebeugte Arm ist der Stundenzeiger, der gestreckte der Minutenzeiger.',
       '12, 3, 6, 9 Uhr ausrufen, dann halb, dann jede Zeit. Mit dem Rücken zu den Kindern stehen oder sich spiegelverkehrt bewegen.',
-      'In der Mitte die Arme tauschen.',
+      'Nach der Hälfte die Arme tauschen.',
     ],
     say: 'Langer Arm nach oben: volle Stunde. Wohin kommt der gebeugte Arm?',
     lookFor: 'Gedreht wird im Uhrzeigersinn; bei halb ist der gebeugte Arm dazwischen.',
@@ -84,7 +84,7 @@ export const germanFirst: WordsByActivity = {
           'Füße auseinander, ringsum eine Armlänge Platz. Über dem Kopf ist die 12.',
           'Ein Arm ist der Stundenzeiger.',
           '„Genau auf der 3“, „kurz nach 3“, „in der Mitte vor der 4“, „fast 4“ ausrufen, dann andere. Mit dem Rücken zu den Kindern stehen oder sich spiegelverkehrt bewegen.',
-          'In der Mitte den Arm wechseln.',
+          'Nach der Hälfte den Arm wechseln.',
         ],
         say: 'Welche Zahl hat dein Arm verlassen?',
         lookFor: 'Der Arm kriecht über die Zahl hinaus und springt nicht zur nächsten.',
@@ -118,7 +118,7 @@ export const germanFirst: WordsByActivity = {
     harder: 'Ein Kind ruft aus.',
   },
   'match-cards': {
-    name: 'Passkarten',
+    name: 'Paarkarten',
     steps: [
       'Die Karten vorher ausschneiden. Alle offen hinlegen.',
       'Reihum eine Uhr und ihre Wörter nehmen; die Zeit laut sagen.',
@@ -136,7 +136,7 @@ export const germanFirst: WordsByActivity = {
   'find-your-time': {
     name: 'Finde deine Zeit',
     steps: [
-      'Die Uhren liegen im Raum verteilt, die Wörter auf einem Stapel bei dir.',
+      'Die Uhren liegen im Raum verteilt, die Wörter auf einem Stapel bei Ihnen.',
       'Jedes Kind nimmt Wörter, sucht die Uhr und stellt sich dazu.',
       'Alle prüfen gemeinsam; mischen und noch einmal.',
     ],
@@ -150,7 +150,7 @@ export const germanFirst: WordsByActivity = {
     name: 'Nach-Seite, Vor-Seite',
     steps: [
       'Auf der großen Uhr die Hälften „nach“ und „vor“ einschalten.',
-      'Auf eine Zeit ziehen; die Kinder treten auf die Seite, auf der sie ist: rechts für nach, links für vor.',
+      'Die Zeiger auf eine Zeit ziehen; die Kinder treten auf die Seite, auf der sie ist: rechts für nach, links für vor.',
       'Die Stunde nennen: rechts die vergangene, links die kommende.',
     ],
     say: 'Welche Stunde kommt?',
@@ -159,7 +159,7 @@ export const germanFirst: WordsByActivity = {
     harder: 'Die Hälften ausgeblendet.',
   },
   'compose-hour-and-minutes': {
-    name: 'Einer liest die Stunde, einer die Minuten',
+    name: 'Eines liest die Stunde, eines die Minuten',
     steps: [
       'Eine Zeit auf der großen Uhr zeigen.',
       'Ein Kind schaut nur auf den kurzen Zeiger und sagt die Stunde; das andere nur auf den langen und sagt die Minuten.',
@@ -194,7 +194,7 @@ export const germanFirst: WordsByActivity = {
     steps: [
       'Eine Zeit nur in Worten sagen; gezeigt wird nichts.',
       'Ein Kind stellt sie auf der großen Uhr, die Zeiger sind frei.',
-      'Nach der Probe mit dem Stundenzeiger fragen: Passen die beiden Zeiger zusammen?',
+      'Danach gemeinsam prüfen: Passen die beiden Zeiger zusammen?',
     ],
     say: 'Sag es, bevor du drehst: Wo wird der kurze Zeiger sein?',
     lookFor: 'Der Stundenzeiger steht dazwischen, nicht auf der Zahl.',
@@ -238,7 +238,7 @@ export const germanFirst: WordsByActivity = {
     name: 'Ein Tag, in Zeiten erzählt',
     steps: [
       'Einen gewöhnlichen eigenen Tag erzählen: aufstehen, Frühstück, hinausgehen, Mittagessen, spielen, eine Geschichte, ins Bett.',
-      'Zu allem eine Zeit auf der Stufe nennen, auf der ihr seid; die Kinder spielen es vor und wiederholen die Zeit.',
+      'Zu allem eine Zeit auf der heutigen Stufe nennen; die Kinder spielen es vor und wiederholen die Zeit.',
       'Fragen: Was war davor? Was kommt danach?',
     ],
     say: 'Das Mittagessen steht auf dem Tisch. Welche Zeit habe ich gesagt?',

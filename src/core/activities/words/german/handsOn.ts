@@ -58,7 +58,7 @@ export const germanHandsOn: WordsByActivity = {
           'Den langen Zeiger langsam einmal herumdrehen, wie Uhren gehen, und die Zahlen zählen.',
         ],
         say: 'Welcher Zeiger ist es, der kurze oder der lange?',
-        lookFor: 'Die Zeiger drehen sich in der Reihe der Zahlen: von der 12 rechts hinunter.',
+        lookFor: 'Die Zeiger drehen sich in der Reihenfolge der Zahlen: von der 12 rechts hinunter.',
         easier: 'Mit dem Finger zeigen, statt einen Zeiger zu drehen.',
       },
       fives: {
@@ -83,7 +83,7 @@ export const germanHandsOn: WordsByActivity = {
     name: 'Sechzig Steine im Kreis',
     steps: [
       'Sechzig Steine in einen Ring legen, an jeder fünften Stelle etwas Größeres.',
-      'Eine Zahl von Minuten sagen. Ein Kind springt mit dem Finger in Fünferschritten und geht dann einzeln weiter.',
+      'Eine Minutenzahl nennen. Ein Kind springt mit dem Finger in Fünferschritten und geht dann einzeln weiter.',
       'Einen Zweig oder Halm von der Mitte dorthin legen: den Minutenzeiger.',
     ],
     say: 'An welchem Fünfer warst du gerade vorbei?',
@@ -117,7 +117,7 @@ export const germanHandsOn: WordsByActivity = {
     onRung: { 'hour-hand': { easier: 'Nur „genau“ und „in der Mitte“.' } },
   },
   'turn-it-through': {
-    name: 'Einmal durchdrehen',
+    name: 'Bis zum Ende drehen',
     steps: [
       'Alle stellen die Zeit ein, zu der etwas beginnt.',
       'Den langen Zeiger bis zum Ende drehen und bei jeder vollen Stunde anhalten. Jeden Sprung laut sagen.',
@@ -135,7 +135,7 @@ export const germanHandsOn: WordsByActivity = {
           'Weniger Striche gewinnen: Das ist der nächste Fünfer.',
         ],
         say: 'In welche Richtung ist es kürzer?',
-        lookFor: 'Von 58 gehen sie weiter zur nächsten Stunde.',
+        lookFor: 'Von 58 aus gehen sie weiter zur nächsten Stunde.',
         easier: 'Nur eine oder vier Minuten nach einem Fünfer.',
       },
       'day-24': {
@@ -165,7 +165,7 @@ export const germanHandsOn: WordsByActivity = {
       rounding: {
         steps: [
           'Jeder Stein steht für fünf Minuten. Zwölf in eine Reihe legen, zwischen je zwei einen Zettel für die Minuten dazwischen.',
-          'Eine Zahl von Minuten sagen; einen Finger dorthin legen, wo sie in der Reihe liegt.',
+          'Eine Minutenzahl nennen; einen Finger dorthin legen, wo sie in der Reihe liegt.',
           'Den Finger zu dem Ende schieben, das näher ist.',
         ],
         say: 'Welcher Stein ist näher?',
@@ -211,9 +211,9 @@ export const germanHandsOn: WordsByActivity = {
     harder: 'Etwas vorspielen; die anderen sagen die Zeit.',
   },
   'do-it-and-time-it': {
-    name: 'Tun und die Zeit messen',
+    name: 'Etwas tun und die Zeit messen',
     steps: [
-      'Etwas Wirkliches wählen: das Regal aufräumen, Schuhe und Jacken anziehen, einen Tisch decken.',
+      'Etwas wählen, was wirklich zu tun ist: das Regal aufräumen, Schuhe und Jacken anziehen, einen Tisch decken.',
       'Alle sagen, wie lange es dauern wird. Aufschreiben, wann es losgeht.',
       'Es tun. Aufschreiben, wann es zu Ende ist. Wie lange hat es gedauert?',
     ],
@@ -238,11 +238,11 @@ export const germanHandsOn: WordsByActivity = {
     name: 'Eine Klammer auf der Schnur',
     steps: [
       'Eine Schnur an der Wand oder am Tischrand spannen, bei jedem Fünfer ein Zeichen: 0 bis 60.',
-      'Eine Zahl von Minuten sagen. Ein Kind setzt eine Klammer dorthin, wohin sie gehört.',
+      'Eine Minutenzahl nennen. Ein Kind setzt eine Klammer dorthin, wohin sie gehört.',
       'Die Klammer zu dem Zeichen schieben, das näher ist.',
     ],
     say: 'Ist es näher bei diesem Zeichen oder bei jenem?',
-    lookFor: 'Von 58 geht die Klammer zu 60, der nächsten Stunde.',
+    lookFor: 'Von 58 aus geht die Klammer zu 60, der nächsten Stunde.',
     easier: 'Zuerst nur bei jedem Zehner ein Zeichen.',
     harder: 'Die ganze Zeit mit ihrer Stunde sagen, vorher und nachher.',
   },

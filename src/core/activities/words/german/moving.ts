@@ -89,7 +89,7 @@ export const germanMoving: WordsByActivity = {
     steps: [
       'Eine Linie mit zwölf Schritten zeichnen, je fünf Minuten; ein Kreuz, wo eine neue Stunde beginnt.',
       'Ein Kind steht auf einer Zeit. Sagen, wie viel später es ist oder wie lange etwas dauert.',
-      'Es schreitet laut in Fünferschritten und hält am Kreuz an, um die neue Stunde zu sagen.',
+      'Es geht, zählt laut in Fünferschritten und hält am Kreuz an, um die neue Stunde zu sagen.',
     ],
     say: 'Du bist bei der vollen Stunde. Wie viele Schritte noch?',
     lookFor: 'Der erste Schritt wird gezählt, wenn der Fuß aufsetzt.',
@@ -99,7 +99,7 @@ export const germanMoving: WordsByActivity = {
       minute: {
         steps: [
           'Eine Linie mit zwölf Schritten zeichnen, je fünf Minuten.',
-          'Eine Zahl von Minuten sagen. Ein Kind schreitet zum Fünfer davor, dann Fuß vor Fuß einzeln weiter.',
+          'Eine Minutenzahl nennen. Ein Kind schreitet zum Fünfer davor, dann Fuß vor Fuß einzeln weiter.',
           'Die anderen sagen die ganze Zeit.',
         ],
         say: 'An welchem Fünfer bist du gerade vorbei?',
@@ -109,11 +109,11 @@ export const germanMoving: WordsByActivity = {
       rounding: {
         steps: [
           'Eine Linie mit zwölf Schritten zeichnen, je fünf Minuten.',
-          'Eine Zahl von Minuten sagen. Ein Kind schreitet dorthin, wo sie zwischen zwei Zeichen liegt.',
+          'Eine Minutenzahl nennen. Ein Kind schreitet dorthin, wo sie zwischen zwei Zeichen liegt.',
           'Zu dem Zeichen springen, das näher ist, und seine Zahl sagen.',
         ],
         say: 'Welches Zeichen ist näher?',
-        lookFor: 'Von 58 springen sie zur nächsten Stunde.',
+        lookFor: 'Von 58 aus springen sie zur nächsten Stunde.',
         harder: 'Die ganze Zeit mit ihrer Stunde sagen, vorher und nachher.',
       },
     },

@@ -6,7 +6,7 @@ export const germanSheets: WordsByActivity = {
     steps: [
       'Jedes Kind hat ein Blatt auf seiner eigenen Stufe und zwei Farben.',
       'Die Zeit sagen, zeigen, wo die Zeiger sein werden, dann zeichnen.',
-      'Nachbarkinder sehen einander die kurzen Zeiger an.',
+      'Nachbarkinder prüfen gegenseitig die kurzen Zeiger.',
     ],
     say: 'Zeichne zuerst den kurzen Zeiger. Ist er auf der Zahl?',
     lookFor: 'Kurze Zeiger, die zwischen den Zahlen liegen.',
@@ -111,14 +111,14 @@ export const germanSheets: WordsByActivity = {
     harder: 'Jede Zeit auf beide Arten sagen, mit nach und mit vor.',
   },
   'round-to-five-sheet': {
-    name: 'Auf fünf runden',
+    name: 'Auf fünf Minuten runden',
     steps: [
       'Die Uhr auf die Minute genau lesen.',
       'Den Fünfer davor und den danach suchen. Welcher ist näher?',
       'Den näheren aufschreiben, die ganze Zeit.',
     ],
     say: 'Wie viele Striche zurück, wie viele weiter?',
-    lookFor: 'Die Stunde ändert sich, wo die Minuten auf 60 hinaufgehen.',
+    lookFor: 'Die Stunde ändert sich, wo die Minuten auf 60 gerundet werden.',
     easier: 'Beide Fünfer aufschreiben, dann einen einkreisen.',
     harder: 'Welche Zeiten werden zu der gerundet, die hier steht?',
   },
@@ -130,8 +130,8 @@ export const germanSheets: WordsByActivity = {
       'Die neue Zeit aufschreiben.',
     ],
     say: 'Kommst du unterwegs an der vollen Stunde vorbei?',
-    lookFor: 'Die Stunde zählt weiter, und früher geht zurück.',
-    easier: 'Für jede eine wirkliche Uhr drehen.',
+    lookFor: 'Die Stunde ändert sich mit, und „früher“ geht zurück.',
+    easier: 'Für jede eine echte Uhr drehen.',
     harder: 'Eine Aufgabe für das Nachbarkind machen.',
   },
   'how-long-sheet': {
@@ -185,9 +185,9 @@ export const germanSheets: WordsByActivity = {
   'check-on-paper': {
     name: 'Prüfung auf Papier',
     steps: [
-      'Jedes Kind hat eine kurze Prüfung auf seiner eigenen Stufe. Niemand eilt.',
+      'Jedes Kind hat eine kurze Prüfung auf seiner eigenen Stufe. Niemand muss sich beeilen.',
       'Eine Frage vorlesen, wenn ein Kind es möchte; zur Antwort nichts sagen.',
-      'Die Blätter einsammeln. Im Schlüssel steht, worauf jede falsche Antwort hinweist.',
+      'Die Blätter einsammeln. In den Lösungen steht, worauf jede falsche Antwort hinweist.',
     ],
     say: 'Mach, was du kannst. Auch was du auslässt, hilft mir.',
     lookFor: 'Wer allein arbeitet und wer hinüberschaut.',

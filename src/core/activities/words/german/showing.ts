@@ -23,7 +23,7 @@ export const germanShowing: WordsByActivity = {
     say: 'Geh, wenn du es weißt, nicht vorher.',
     lookFor: 'Welche falsche Ecke gewählt wird: Das zeigt den Fehler.',
     easier: 'Zwei Ecken.',
-    harder: 'Die Ecken sind nur wenig falsch.',
+    harder: 'Die falschen Ecken sind nur knapp daneben.',
   },
   'chalk-a-clock': {
     name: 'Groß mit Kreide',
@@ -46,7 +46,7 @@ export const germanShowing: WordsByActivity = {
     ],
     say: 'Was würdest du ändern?',
     lookFor: 'Sie nennen den Teil und zeigen nicht nur darauf.',
-    easier: 'Eine wirkliche Uhr liegt daneben.',
+    easier: 'Eine echte Uhr liegt daneben.',
     harder: 'Ein Kind zeichnet die nächste.',
   },
   'whisper-it-on': {
@@ -104,7 +104,7 @@ export const germanShowing: WordsByActivity = {
       'Eine sagen; wer weiß die danach und die davor?',
       'Welche liegt der 12 gegenüber? Der 3? Niemand schaut auf eine Uhr.',
     ],
-    say: 'Mach die Augen zu und sieh die Uhr.',
+    say: 'Mach die Augen zu und stell dir die Uhr vor.',
     lookFor: 'Nach der 12 kommt die 1.',
     easier: 'Mit einer Uhr vor Augen.',
     harder: 'Rückwärts.',
@@ -113,7 +113,7 @@ export const germanShowing: WordsByActivity = {
   'ask-the-plan': {
     name: 'Den Plan fragen',
     steps: [
-      'Einen wirklichen Plan vor Augen haben: der Gruppe, eines Busses, eines Schwimmbads.',
+      'Einen echten Plan vor Augen haben: der Gruppe, eines Busses, eines Schwimmbads.',
       'Reihum fragen: Wann ist es, wie lange dauert es, wann müssen wir dafür los?',
       'Die Kinder fragen einander.',
     ],
@@ -127,7 +127,7 @@ export const germanShowing: WordsByActivity = {
     steps: [
       'Jede Station mit allem, was sie braucht, herrichten, bevor die Kinder kommen.',
       'Jede Gruppe beginnt an ihrer eigenen Station. Auf ein Zeichen verlassen alle sie so, wie sie war, und gehen weiter.',
-      'Einmal reihum, so dass jede Gruppe überall war.',
+      'Einmal reihum, sodass jede Gruppe überall war.',
     ],
     say: 'Wenn ihr das Zeichen hört: aufräumen und weiter zur nächsten.',
     lookFor: 'Wer allein weitermacht und wer wartet, bis es jemand sagt.',

@@ -42,7 +42,7 @@ export const spanishFirst: WordsByActivity = {
     harder: 'Encontrar menos cuarto y nombrar la hora que viene.',
   },
   'ring-of-fives-count': {
-    name: 'Dar palmadas al anillo de cincos',
+    name: 'El anillo de cincos, con palmadas',
     steps: [
       'De pie en corro: doce sitios, repartidos entre todos. El 12 es la salida y dice «cero».',
       'Contar de cinco en cinco con una palmada en cada sitio; los cuartos se susurran.',
@@ -52,7 +52,7 @@ export const spanishFirst: WordsByActivity = {
     say: 'Cero arriba, cinco en el 1.',
     lookFor: 'La cuenta empieza en el 1, y el número 4 se llama 20.',
     easier: 'El anillo de cincos se ve en el reloj grande.',
-    harder: 'Contar hacia atrás desde el 12: menos cinco, menos diez …',
+    harder: 'Contar hacia atrás desde el 12: menos cinco, menos diez…',
   },
   'dough-dial': {
     name: 'Agujas de masa sobre un plato',
@@ -150,7 +150,7 @@ export const spanishFirst: WordsByActivity = {
     name: 'Lado «y», lado «menos»',
     steps: [
       'Mostrar las dos mitades en el reloj grande.',
-      'Arrastrar hasta una hora; los niños dan un paso al lado en que está: a la derecha para «y», a la izquierda para «menos».',
+      'Llevar las agujas a una hora; los niños dan un paso al lado en que está: a la derecha para «y», a la izquierda para «menos».',
       'Nombrar la hora: a la derecha la que ha pasado, a la izquierda la que viene.',
     ],
     say: '¿Qué hora viene?',
@@ -194,7 +194,7 @@ export const spanishFirst: WordsByActivity = {
     steps: [
       'Decir una hora solo con palabras; no se muestra nada.',
       'Un niño la pone en el reloj grande, con las agujas libres.',
-      'Pedir la prueba de la aguja de las horas: ¿están de acuerdo las dos agujas?',
+      'Comprobarlo juntos: ¿concuerdan las dos agujas?',
     ],
     say: 'Dímelo antes de tocar: ¿dónde estará la aguja corta?',
     lookFor: 'La aguja de las horas se pone entre dos números, no encima.',

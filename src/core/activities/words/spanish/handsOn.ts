@@ -40,7 +40,7 @@ export const spanishHandsOn: WordsByActivity = {
     harder: 'Poner una ramita donde estará la próxima línea y comprobarlo.',
   },
   'set-your-clock': {
-    name: 'Todos ponen un reloj',
+    name: 'Todos ponen su reloj en hora',
     steps: [
       'Cada uno tiene un reloj para girar, el hecho a mano o uno comprado.',
       'Decir una hora; cada niño la pone, y luego todos levantan el reloj a la vez.',
@@ -129,7 +129,7 @@ export const spanishHandsOn: WordsByActivity = {
         steps: [
           'Cada uno pone una hora exacta al minuto.',
           'Volver con la aguja larga al múltiplo de cinco de antes contando las marcas; luego ir al de después.',
-          'Ganan menos marcas: ese es el más cercano.',
+          'Gana el lado que tiene menos marcas: ese es el más cercano.',
         ],
         say: '¿Hacia dónde es más corto?',
         lookFor: 'Desde 58 van a la hora siguiente.',
@@ -183,7 +183,7 @@ export const spanishHandsOn: WordsByActivity = {
     harder: 'Decir también la hora, como se llama en un día de 24 horas.',
   },
   'two-rounds': {
-    name: 'Andar dos vueltas',
+    name: 'Dar dos vueltas andando',
     steps: [
       'Dibujar un círculo de doce lugares o poner papeles; en la mesa basta un plato y un dedo que anda.',
       'Andar la primera vuelta de medianoche a mediodía, contando en cada hora lo que pasa.',

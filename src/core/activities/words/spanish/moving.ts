@@ -17,9 +17,9 @@ export const spanishMoving: WordsByActivity = {
   'balance-the-clock': {
     name: 'Reloj en equilibrio',
     steps: [
-      'Un brazo de sitio alrededor, una mano a la que agarrarse para quien quiera.',
+      'Un brazo de distancia alrededor, una mano a la que agarrarse para quien quiera.',
       'Sobre una pierna, el brazo largo arriba: 12. Luego 3, un cuarto de vuelta; 6, media vuelta; 9, tres cuartos.',
-      'Cambiar de pierna en cada llamada. Sacudir brazos y piernas entre medias.',
+      'Cambiar de pierna cada vez. Sacudir brazos y piernas entre medias.',
     ],
     say: '¿Cuánto ha girado el brazo largo?',
     lookFor: 'El brazo va como el reloj, no por el camino más corto.',
@@ -73,7 +73,7 @@ export const spanishMoving: WordsByActivity = {
     harder: 'Cambiar las chapas a la mitad.',
   },
   'jump-through-a-day': {
-    name: 'Saltar el día',
+    name: 'Saltar por el día',
     steps: [
       'Marcar un centro y cuatro cuartos, con cinco cosas para reconocerlos.',
       'Contar un día en ocho horas. En cada hora, saltar a su cuarto y volver.',
@@ -82,19 +82,19 @@ export const spanishMoving: WordsByActivity = {
     say: 'Son las nueve de la noche. ¿Adónde saltamos?',
     lookFor: 'Saben que el mismo cuarto viene dos veces al día.',
     easier: 'Un paso en vez de un salto; solo cuatro horas.',
-    harder: 'Mirar hacia otro lado.',
+    harder: 'Ponerse de cara a otro lado.',
   },
   'step-the-minutes': {
-    name: 'Andar los minutos',
+    name: 'Contar los minutos a pasos',
     steps: [
       'Dibujar una línea de doce pasos, cinco minutos cada uno; una cruz donde empieza una hora nueva.',
       'Un niño está en una hora. Decir cuánto más tarde es, o cuánto dura algo.',
-      'Anda en voz alta de cinco en cinco y para en la cruz para decir la hora nueva.',
+      'Anda contando en voz alta de cinco en cinco y para en la cruz para decir la hora nueva.',
     ],
     say: 'Estás en la hora en punto. ¿Cuántos pasos más?',
     lookFor: 'El primer paso se cuenta cuando el pie está en el suelo.',
     easier: 'Sin hora en punto en medio.',
-    harder: 'Hacia atrás: son y diez; ¿dónde estabas hace un cuarto de hora?',
+    harder: 'Hacia atrás: son las dos y diez; ¿dónde estabas hace un cuarto de hora?',
     onRung: {
       minute: {
         steps: [

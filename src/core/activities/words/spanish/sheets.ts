@@ -6,7 +6,7 @@ export const spanishSheets: WordsByActivity = {
     steps: [
       'Cada niño tiene una hoja de su nivel y dos colores.',
       'Decir la hora, señalar dónde estarán las agujas y dibujarlas.',
-      'Los compañeros se miran las agujas cortas.',
+      'Cada uno mira las agujas cortas de su compañero.',
     ],
     say: 'Dibuja primero la aguja corta. ¿Está en el número?',
     lookFor: 'Agujas cortas que quedan entre los números.',
@@ -20,7 +20,7 @@ export const spanishSheets: WordsByActivity = {
       'Decir qué marca y rodear cada reloj que marque lo mismo.',
       'Decir de uno de los otros qué no está bien.',
     ],
-    say: '¿En qué se nota este?',
+    say: '¿Cómo reconoces este?',
     lookFor: 'Cuál de los falsos se rodea: enseña el error.',
     easier: 'Tapar todo menos tres relojes.',
     harder: 'Escribir también las horas de los falsos.',
@@ -181,7 +181,7 @@ export const spanishSheets: WordsByActivity = {
     steps: [
       'Cada niño tiene un control corto de su nivel. Nadie tiene prisa.',
       'Leer una pregunta en voz alta a quien quiera; no decir nada de la respuesta.',
-      'Recoger las hojas. La clave dice qué indica cada error.',
+      'Recoger las hojas. Las soluciones dicen qué indica cada error.',
     ],
     say: 'Haz lo que puedas. Lo que dejes también me ayuda.',
     lookFor: 'Quién trabaja solo y quién mira al lado.',

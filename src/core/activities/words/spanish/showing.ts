@@ -23,7 +23,7 @@ export const spanishShowing: WordsByActivity = {
     say: 'Anda cuando lo sepas, no antes.',
     lookFor: 'Qué esquina falsa se elige: enseña el error.',
     easier: 'Dos esquinas.',
-    harder: 'Las esquinas fallan por poco.',
+    harder: 'Las respuestas falsas casi están bien.',
   },
   'chalk-a-clock': {
     name: 'En grande con tiza',
@@ -104,7 +104,7 @@ export const spanishShowing: WordsByActivity = {
       'Decir uno; ¿quién sabe el de después y el de antes?',
       '¿Cuál está enfrente del 12? ¿Y del 3? Nadie mira un reloj.',
     ],
-    say: 'Cierra los ojos y ve el reloj.',
+    say: 'Cierra los ojos e imagina el reloj.',
     lookFor: 'Después del 12 va el 1.',
     easier: 'Con un reloj a la vista.',
     harder: 'Al revés.',

@@ -19,7 +19,7 @@ export const frenchMaking: MakingPhrases = {
   Time: 'Temps',
   'In this order': 'Dans cet ordre',
   'Cutting: about {0} min a child.': 'Découpage : environ {0} min par enfant.',
-  'Your own minutes for the holes: about {0}.': 'Vos propres minutes pour les trous : environ {0}.',
+  'Your own minutes for the holes: about {0}.': 'Votre temps pour les trous : environ {0} min.',
   'pages on {0} g/m²': 'pages sur papier de {0} g/m²',
   'backing, {0}': 'support, {0}',
   'minute hand {0} mm': 'aiguille des minutes {0} mm',

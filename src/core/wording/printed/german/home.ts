@@ -25,7 +25,7 @@ export const germanHome: HomePhrases = {
   'write the time in figures, and match it to a clock': 'die Zeit in Ziffern schreiben und einer Uhr zuordnen',
   'tell morning from afternoon and evening by the clock': 'Vormittag, Nachmittag und Abend auf der Uhr unterscheiden',
   'say the hours of the afternoon on a day of 24 hours': 'die Stunden des Nachmittags mit 24 Stunden sagen',
-  'round a time to the nearest five minutes': 'eine Zeit auf die nächsten fünf Minuten runden',
+  'round a time to the nearest five minutes': 'eine Zeit auf volle fünf Minuten runden',
   'say what time it will be some minutes later, or was some minutes before':
     'sagen, wie spät es einige Minuten später ist oder vorher war',
   'say how long something lasts, from its beginning to its end':

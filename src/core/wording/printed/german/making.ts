@@ -19,7 +19,7 @@ export const germanMaking: MakingPhrases = {
   Time: 'Zeit',
   'In this order': 'In dieser Reihenfolge',
   'Cutting: about {0} min a child.': 'Schneiden: etwa {0} min je Kind.',
-  'Your own minutes for the holes: about {0}.': 'Deine eigenen Minuten für die Löcher: etwa {0}.',
+  'Your own minutes for the holes: about {0}.': 'Ihre Zeit für die Löcher: etwa {0} min.',
   'pages on {0} g/m²': 'Seiten auf Papier mit {0} g/m²',
   'backing, {0}': 'Unterlage, {0}',
   'minute hand {0} mm': 'Minutenzeiger {0} mm',
@@ -97,15 +97,15 @@ export const germanYard: YardPhrases = {
   '{0} ahead': '{0} vor',
   '{0} back': '{0} zurück',
   '12 faces the wall; you stand outside the ring by the 6 and read as the children do.':
-    'Die 12 zeigt zur Wand; du stehst außerhalb des Rings bei der 6 und liest wie die Kinder.',
+    'Die 12 zeigt zur Wand; Sie stehen außerhalb des Rings bei der 6 und lesen wie die Kinder.',
   '12 faces north; you stand outside the ring by the 6 and read as the children do.':
-    'Die 12 zeigt nach Norden; du stehst außerhalb des Rings bei der 6 und liest wie die Kinder.',
+    'Die 12 zeigt nach Norden; Sie stehen außerhalb des Rings bei der 6 und lesen wie die Kinder.',
   '12 faces the children; you stand outside the ring by the 6 and read as the children do.':
-    'Die 12 zeigt zu den Kindern; du stehst außerhalb des Rings bei der 6 und liest wie die Kinder.',
+    'Die 12 zeigt zu den Kindern; Sie stehen außerhalb des Rings bei der 6 und lesen wie die Kinder.',
   'One child lies or walks as the long hand, one as the short hand; both turn about the centre.':
     'Ein Kind liegt oder geht als langer Zeiger, eines als kurzer; beide drehen sich um die Mitte.',
   'One child at the end of each hand walks it round; you or a third child holds the centre.':
-    'Am Ende jedes Zeigers geht ein Kind mit ihm herum; du oder ein drittes Kind hält die Mitte.',
+    'Am Ende jedes Zeigers geht ein Kind mit ihm herum; Sie oder ein drittes Kind halten die Mitte.',
   '1 child stands outside the ring, spread out; the running lane between stays clear.':
     '1 Kind steht außerhalb des Rings; die Laufbahn dazwischen bleibt frei.',
   '{0} children stand outside the ring, spread out; the running lane between stays clear.':

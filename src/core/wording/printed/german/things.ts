@@ -33,7 +33,7 @@ export const germanThings: Readonly<Record<string, string>> = {
   outdoors: 'draußen',
   'Card clock': 'Kartonuhr',
   'Paper-plate clock': 'Uhr aus Papptellern',
-  'Layered circles': 'Kreise in Lagen',
+  'Layered circles': 'Geschichtete Kreise',
   'Pipe cleaners and dough': 'Pfeifenputzer und Knete',
   'Draw your own': 'Selbst zeichnen',
   'Paper fastener': 'Musterbeutelklammer',

@@ -5,7 +5,7 @@ export const spanishMaking: MakingPhrases = {
   'My clock, part {0} of {1}': 'Mi reloj, parte {0} de {1}',
   '{0} · face {1} mm · hole {2} mm': '{0} · esfera {1} mm · agujero {2} mm',
   'middle circle, {0} mm': 'círculo central, {0} mm',
-  'hub, {0} mm': 'cubo, {0} mm',
+  'hub, {0} mm': 'pieza central, {0} mm',
   'minute hand: cut to here, {0} mm': 'aguja de los minutos: cortar hasta aquí, {0} mm',
   'hour hand: cut to here, {0} mm': 'aguja de las horas: cortar hasta aquí, {0} mm',
   'hour hand, {0} mm from the hole': 'aguja de las horas, {0} mm desde el agujero',
@@ -19,7 +19,7 @@ export const spanishMaking: MakingPhrases = {
   Time: 'Tiempo',
   'In this order': 'En este orden',
   'Cutting: about {0} min a child.': 'Recortar: unos {0} min por niño.',
-  'Your own minutes for the holes: about {0}.': 'Tus propios minutos para los agujeros: unos {0}.',
+  'Your own minutes for the holes: about {0}.': 'Tu tiempo para los agujeros: unos {0} min.',
   'pages on {0} g/m²': 'páginas en papel de {0} g/m²',
   'backing, {0}': 'base, {0}',
   'minute hand {0} mm': 'aguja de los minutos {0} mm',
@@ -40,7 +40,7 @@ export const spanishMaking: MakingPhrases = {
   'Children cut out the parts, seated, with blunt-ended scissors.':
     'Los niños recortan las piezas, sentados, con tijeras de punta redonda.',
   'Lay the middle circle on the outer one, its marks between the numerals, and the hub on top of the hands.':
-    'Poner el círculo central sobre el exterior, con sus marcas entre los números, y el cubo encima de las agujas.',
+    'Poner el círculo central sobre el exterior, con sus marcas entre los números, y la pieza central encima de las agujas.',
   'An adult makes the {0} mm holes at the crosses, over an eraser.':
     'Un adulto hace los agujeros de {0} mm en las cruces, sobre una goma de borrar.',
   'An adult makes the {0} mm slits at the crosses, over an eraser.':
