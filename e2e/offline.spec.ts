@@ -120,3 +120,47 @@ test('what this device holds of a child goes with the child', async ({ page, req
   // What waits is never dropped: answers of others may be among it.
   expect(await page.evaluate(() => localStorage.getItem('ripe-acorn-waiting'))).toContain(childIds[0])
 })
+
+test('a note that was typed without a connection waits, and is put back and saved later', async ({
+  page,
+  context,
+  request,
+  quiet,
+}) => {
+  quiet.allow(/ERR_INTERNET_DISCONNECTED|Failed to load resource|ERR_FAILED|no-response/)
+  const { childIds } = await makeGroup(request, 'Typed in a tunnel', ['Fennimore'])
+  const childPage = `/children/${childIds[0]}`
+  const openNotes = async () => {
+    await page.goto(childPage)
+    await usable(page)
+    await page.getByRole('tab', { name: 'Notes' }).click()
+  }
+  await page.goto(childPage)
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null)
+  await openNotes()
+  await page.waitForLoadState('networkidle')
+  const note = page.getByRole('textbox', { name: 'A new note' })
+  await context.setOffline(true)
+  await note.fill('Counted the ring of fives aloud.')
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(
+    page.getByText('What you typed is kept in this browser. Save it when the connection is back.'),
+  ).toBeVisible()
+  await openNotes()
+  await expect(page.getByText(/^What you typed on .* could not be saved then\.$/)).toBeVisible()
+  await context.setOffline(false)
+  await openNotes()
+  await page.getByRole('button', { name: 'Put it back' }).click()
+  await expect(note).toHaveValue('Counted the ring of fives aloud.')
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(note).toHaveValue('')
+  await expect(page.getByText('Counted the ring of fives aloud.')).toBeVisible()
+  await openNotes()
+  await expect(page.getByText(/could not be saved then/)).toHaveCount(0)
+  // What waits of a child is found by its id, so that it goes with the child.
+  await note.fill('Another.')
+  await context.setOffline(true)
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  const kept = await page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('ripe-acorn-typed')))
+  expect(kept).toEqual([`ripe-acorn-typed note of ${childIds[0]}`])
+})

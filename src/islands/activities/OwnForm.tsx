@@ -3,6 +3,7 @@ import { useForm } from '@mantine/form'
 import { durationRange, ownActivity } from '../../core/activities'
 import { attempt, type RefusedValue } from '../../core/errors'
 import { type CautionId, cautions } from '../../core/make'
+import { DraftLine, useDraft } from '../../ui/draft'
 import { NeedsFields } from './NeedsFields'
 import type { OwnActivity, useActivities } from './useActivities'
 import { Kind, Length, type PartProps, type Set } from './OwnKind'
@@ -29,7 +30,18 @@ export function OwnForm({ draft, save, onClose }: Props) {
   const set: Set = (change) => form.setValues({ body: { ...body, ...change } })
   const whole = { ...body, steps: linesOf(steps) }
   const { value: activity, refusal } = attempt(() => ownActivity(draft.id, name, whole))
-  const send = () => save.mutate({ ...draft, name, body: whole }, { onSuccess: (saved) => onClose(saved) })
+  const typed = useDraft(form, `own activity ${draft.version === 0 ? 'to come' : draft.id}`)
+  const send = () =>
+    save.mutate(
+      { ...draft, name, body: whole },
+      {
+        onError: typed.failed,
+        onSuccess: (saved) => {
+          typed.forget()
+          onClose(saved)
+        },
+      },
+    )
   return (
     <form onSubmit={form.onSubmit(send)}>
       <Stack>
@@ -45,6 +57,7 @@ export function OwnForm({ draft, save, onClose }: Props) {
             <Minded body={body} set={set} />
           </Stack>
         </SimpleGrid>
+        <DraftLine draft={typed} />
         {activity && <Lasts activity={activity} />}
         {(refusal ?? save.error) && (
           <Text role="alert" c="var(--attention)">

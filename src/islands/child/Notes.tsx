@@ -6,6 +6,7 @@ import type { Note } from '../../core/records'
 import { Confirm } from '../../ui/Confirm'
 import { api, newId } from '../../ui/api'
 import { momentInWords } from '../../ui/dates'
+import { DraftLine, useDraft } from '../../ui/draft'
 import { useChildChange } from './useChild'
 
 /** What the adult wrote down about a child, the newest first. */
@@ -13,13 +14,18 @@ export function Notes({ childId, notes }: { childId: ChildId; notes: readonly No
   const form = useForm({ initialValues: { text: '' } })
   const isEmpty = form.values.text.trim() === ''
   const [removing, setRemoving] = useState<Note>()
-  const add = useChildChange(childId, form.reset)
+  const draft = useDraft(form, `note of ${childId}`)
+  const add = useChildChange(childId, () => {
+    draft.forget()
+    form.reset()
+  })
   const remove = useChildChange(childId, () => setRemoving(undefined))
   return (
     <section className="sheet" aria-label="Notes">
       <form
         onSubmit={form.onSubmit(({ text }) => {
-          if (!isEmpty) add.mutate(() => api.post(`/api/children/${childId}/notes`, { id: newId(), text }))
+          if (isEmpty) return
+          add.mutate(() => api.post(`/api/children/${childId}/notes`, { id: newId(), text }), { onError: draft.failed })
         })}
       >
         <Group align="end" wrap="nowrap">
@@ -36,6 +42,7 @@ export function Notes({ childId, notes }: { childId: ChildId; notes: readonly No
             Keep it
           </Button>
         </Group>
+        <DraftLine draft={draft} />
       </form>
       <Stack gap={0} mt="md">
         {notes.length === 0 && <Text className="quiet">No notes yet.</Text>}

@@ -3,6 +3,7 @@ import { useForm } from '@mantine/form'
 import { useQueryClient } from '@tanstack/react-query'
 import type { Child, Group as GroupRecord } from '../../core/records'
 import { api, newId } from '../../ui/api'
+import { DraftLine, useDraft } from '../../ui/draft'
 import { NamesField } from '../../ui/NamesField'
 import { Refused } from '../../ui/Refused'
 import { fieldOf, markRefused } from '../../ui/form'
@@ -24,6 +25,7 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
     initialValues: { name: group?.name ?? '', childIds: [...(group?.childIds ?? [])], names: NO_NAMES },
   })
   const client = useQueryClient()
+  const draft = useDraft(form, `group ${group?.id ?? 'to come'}`)
   const save = useChange(
     ({ name, childIds, names }: Fields) =>
       sendNewChildren(client, names, (newChildren) =>
@@ -31,10 +33,16 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
           ? api.put(`/api/groups/${group.id}`, { version: group.version, name, childIds, newChildren })
           : api.post('/api/groups', { id: newId(), name, childIds, newChildren }),
       ),
-    onClose,
+    () => {
+      draft.forget()
+      onClose()
+    },
   )
-  const send = (fields: Fields) =>
-    save.mutate(fields, { onError: (error) => markRefused(form, error, { newChildren: 'names' }) })
+  const refused = (error: Error) => {
+    markRefused(form, error, { newChildren: 'names' })
+    draft.failed(error)
+  }
+  const send = (fields: Fields) => save.mutate(fields, { onError: refused })
   const { values } = form
   return (
     <Modal
@@ -48,6 +56,7 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
           <TextInput label="Group" required maxLength={60} {...form.getInputProps('name')} data-autofocus />
           {children.length > 0 && <Known children={children} {...fieldOf(form, 'childIds')} />}
           <NamesField label="New children" minRows={2} {...fieldOf(form, 'names')} />
+          <DraftLine draft={draft} />
           <Refused error={save.error} />
           <Group justify="flex-end">
             <Button variant="default" onClick={onClose}>

@@ -8,6 +8,7 @@ import type { Settings } from '../../core/records'
 import { rungOf, type SchoolId, schools } from '../../core/teaching'
 import { LANGUAGE_IDS, languages, say } from '../../core/wording'
 import { api, Refusal } from '../../ui/api'
+import { DraftLine, useDraft } from '../../ui/draft'
 import { Refused } from '../../ui/Refused'
 import { SAYING_FORMS, type SayingForm } from '../../ui/names'
 import { PlaceRules, PrintingRules, type RulesProps } from './RulesParts'
@@ -21,13 +22,16 @@ export function RulesForm({ settings }: { settings: Settings }) {
   const form = useForm<Settings>({ initialValues: settings })
   const rules = form.values
   const set = (change: Partial<Settings>) => form.setValues(change)
+  const draft = useDraft(form, 'house rules')
   const save = useMutation({
     mutationFn: (changed: Settings) => api.put<Settings>('/api/settings', changed),
     onSuccess: (saved) => {
+      draft.forget()
       client.setQueryData(['settings'], saved)
       void tell({ message: 'Saved. Everything printed and asked follows it from now on.', color: 'moss' })
     },
     onError: (error) => {
+      draft.failed(error)
       if (error instanceof Refusal && error.status === 409) void client.invalidateQueries({ queryKey: ['settings'] })
     },
   })
@@ -48,6 +52,7 @@ export function RulesForm({ settings }: { settings: Settings }) {
           <PrintingRules rules={rules} set={set} />
           <PlaceRules rules={rules} set={set} />
         </SimpleGrid>
+        <DraftLine draft={draft} />
         <Refused error={save.error} />
       </Stack>
     </form>

@@ -1,0 +1,70 @@
+import { Button, Group, Text } from '@mantine/core'
+import { useLocalStorage } from '@mantine/hooks'
+import { Unreached } from './api'
+import { momentInWords } from './dates'
+
+/* What was typed and sent while Ripe Acorn could not be reached: it waits here until it is saved or thrown away. */
+
+/** What is needed of a form. */
+interface Form<Values> {
+  readonly values: Values
+  readonly setValues: (values: Values) => void
+}
+
+interface Kept<Values> {
+  readonly at: number
+  /** What the form is about. Its ids stand here, so that what is kept of a child can be found and forgotten. */
+  readonly of: string
+  readonly values: Values
+}
+
+interface Draft {
+  /** When what waits was typed; undefined while nothing waits. */
+  readonly since: number | undefined
+  /** That it stands in the form as it waits. */
+  readonly stands: boolean
+  readonly putBack: () => void
+  /** It was saved or is not wanted: nothing waits any more. */
+  readonly forget: () => void
+  /** Sending failed. Only where the app could not be reached does it wait. */
+  readonly failed: (error: Error) => void
+}
+
+/** Keeps a form's values in this browser when they could not be sent for want of a connection. */
+export function useDraft<Values>({ values, setValues }: Form<Values>, of: string): Draft {
+  const [kept, setKept, forget] = useLocalStorage<Kept<Values> | null>({
+    key: `ripe-acorn-typed ${of}`,
+    defaultValue: null,
+  })
+  return {
+    since: kept?.at,
+    stands: kept !== null && JSON.stringify(kept.values) === JSON.stringify(values),
+    putBack: () => kept && setValues(kept.values),
+    forget,
+    failed: (error) => {
+      if (error instanceof Unreached) setKept({ at: Date.now(), of, values })
+    },
+  }
+}
+
+/** Says that something waits, and puts it back into the form where it does not stand there. */
+export function DraftLine({ draft: { since, stands, putBack, forget } }: { draft: Draft }) {
+  if (since === undefined) return null
+  if (stands)
+    return (
+      <Text size="sm" role="status">
+        What you typed is kept in this browser. Save it when the connection is back.
+      </Text>
+    )
+  return (
+    <Group gap="xs" role="status">
+      <Text size="sm">What you typed on {momentInWords(since)} could not be saved then.</Text>
+      <Button variant="default" size="compact-sm" onClick={putBack}>
+        Put it back
+      </Button>
+      <Button variant="subtle" size="compact-sm" onClick={forget}>
+        Throw it away
+      </Button>
+    </Group>
+  )
+}
