@@ -1,4 +1,5 @@
 import { Piscina } from 'piscina'
+import type { Compared } from '../../core/keeping'
 import type { SessionPlan } from '../../core/planning'
 import { type Db, fileOf } from '../connection'
 import { log } from '../log'
@@ -131,6 +132,14 @@ export async function workspaceZipApart(db: Db, now: number): Promise<Buffer> {
 /** The things in a file of the workspace, each of them checked. */
 export const readWorkspaceApart = (bytes: Uint8Array) =>
   run<Workspace>('file', { as: 'workspace', bytes } satisfies FileTask)
+
+/** What a file would bring. */
+export const compareApart = (db: Db, bytes: Uint8Array) =>
+  run<Compared[]>('file', { as: 'compare', file: fileOf(db), bytes } satisfies FileTask)
+
+/** What would change if a backup were restored. */
+export const compareBackupApart = (db: Db, name: string) =>
+  run<Compared[]>('file', { as: 'compare-backup', file: fileOf(db), name } satisfies FileTask)
 
 /** The cells of a table, row by row. */
 export const readTableApart = (bytes: Uint8Array) => run<string[][]>('file', { as: 'table', bytes } satisfies FileTask)

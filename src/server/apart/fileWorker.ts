@@ -1,6 +1,8 @@
-import { connect } from '../connection'
+import { type Db, connect } from '../connection'
 import { readTable } from '../data/childrenTable'
 import { readWorkspaceFile } from '../data/readWorkspace'
+import { compareBackup } from '../data/restoring'
+import { compareWith } from '../data/takingIn'
 import { workspaceZip } from '../data/workspaceFile'
 import { replying } from './reply'
 
@@ -13,12 +15,14 @@ export type FileTask =
   | { readonly as: 'workspace' | 'table'; readonly bytes: Uint8Array }
   /** `file` is that of the database. */
   | { readonly as: 'everything'; readonly file: string; readonly now: number }
+  | { readonly as: 'compare'; readonly file: string; readonly bytes: Uint8Array }
+  | { readonly as: 'compare-backup'; readonly file: string; readonly name: string }
 
-/** The zip with everything, read over a connection of this thread's own. */
-async function everything(file: string, now: number): Promise<Uint8Array> {
+/** Reads over a connection of this thread's own. */
+async function reading<T>(file: string, read: (db: Db) => Promise<T>): Promise<T> {
   const db = connect(file)
   try {
-    return await workspaceZip(db, now)
+    return await read(db)
   } finally {
     await db.destroy()
   }
@@ -31,6 +35,10 @@ export default replying<FileTask, unknown>((task) => {
     case 'table':
       return readTable(task.bytes)
     case 'everything':
-      return everything(task.file, task.now)
+      return reading(task.file, (db) => workspaceZip(db, task.now))
+    case 'compare':
+      return reading(task.file, (db) => compareWith(db, readWorkspaceFile(task.bytes)))
+    case 'compare-backup':
+      return reading(task.file, (db) => compareBackup(db, task.name))
   }
 })

@@ -1,6 +1,5 @@
-import { readWorkspaceApart } from '../../../server/apart/apart'
-import { compareWith } from '../../../server/data/takingIn'
+import { compareApart } from '../../../server/apart/apart'
 import { endpoint } from '../../../server/http'
 
 /** What a file would bring. It only reads. */
-export const POST = endpoint(async ({ db, bytes }) => compareWith(db, await readWorkspaceApart(await bytes())))
+export const POST = endpoint(async ({ db, bytes }) => compareApart(db, await bytes()))
