@@ -1,5 +1,6 @@
 export * from './dates'
 export * from './hands'
+export * from './localDay'
 export * from './minutes'
 export * from './rounding'
 export * from './spans'
