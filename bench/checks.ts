@@ -7,18 +7,19 @@ import {
   aspects,
   diagnose,
   estimateKnowing,
-  isOpen,
   nextQuestion,
   predictionsFor,
   simulateAnswer,
   stageOf,
 } from '../src/core/knowing'
+import { dayAfter, localDay } from '../src/core/clock'
 import { draw, drawInt, drawUnit, randomFrom, shuffled } from '../src/core/random'
 import {
   type MisreadingId,
   type RungId,
   type Value,
   asksOf,
+  isOpen,
   isRight,
   itemPool,
   luresFor,
@@ -65,16 +66,18 @@ export function answersInTurn(
     const question = ask(answers)
     if (!question) break
     const given = give(question)
-    const { item, choices } = question
+    const { item, choices, withThings } = question
+    const at = 1e12 + answers.length * 20_000
     answers.push({
       id: String(answers.length),
       childId: 'simulated',
-      at: 1e12 + answers.length * 20_000,
+      at,
+      day: localDay(at, 'UTC'),
       item,
       choices: choices.length,
       given,
       right: isRight(item, given),
-      stage: stageOf(item),
+      stage: withThings ? 'concrete' : stageOf(item),
       helped: false,
     })
   }
@@ -165,12 +168,14 @@ export const anyIsNamed: Named = (found) => found.length > 0
 
 const DAY = 86_400_000
 
-/** Whether a simulated child is called firm at some point within twelve answers over two days. */
-export function firmWithinTwelve(child: SimulatedChild, rung: RungId, seed: number): boolean {
-  const days = simulateCheck(child, { rung, way: 'by-information', seed }, 12)
-  const answers = days.map((answer, i) => (i < 6 ? answer : { ...answer, at: answer.at + 3 * DAY }))
-  return [8, 9, 10, 11, 12].some((count) => {
-    const given = answers.slice(0, count)
-    return estimateKnowing(given, rung, (given[count - 1]?.at ?? 0) + 60_000).firm
-  })
+/** Whether a simulated child is secure at some point within 24 answers over two days. */
+export function secureWithin24(child: SimulatedChild, rung: RungId, seed: number): boolean {
+  const days = [0, 1].flatMap((day) =>
+    simulateCheck(child, { rung, way: 'by-information', seed: seed + day }, 12).map((answer) => ({
+      ...answer,
+      at: answer.at + 3 * day * DAY,
+      day: dayAfter(answer.day, 3 * day),
+    })),
+  )
+  return days.some((_, n) => estimateKnowing(days.slice(0, n + 1), rung, 0).firm)
 }

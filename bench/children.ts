@@ -1,5 +1,5 @@
 import { MINUTES_PER_TURN, handAngles, minutesPast, onDial } from '../src/core/clock'
-import { type Answer, type Finding, type Question, diagnose, isOpen } from '../src/core/knowing'
+import { type Answer, type Finding, type Question, diagnose } from '../src/core/knowing'
 import { type Random, draw, drawUnit, randomFrom } from '../src/core/random'
 import {
   type Item,
@@ -7,6 +7,7 @@ import {
   type RungId,
   type Value,
   asksOf,
+  isOpen,
   isRight,
   itemPool,
   misreadingOf,

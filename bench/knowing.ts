@@ -4,7 +4,7 @@ import { rungs, asksOf, itemPool, type RungId } from '../src/core/teaching'
 import {
   allAreNamed,
   anyIsNamed,
-  firmWithinTwelve,
+  secureWithin24,
   firstIsRight,
   plantedChildren,
   sharesAfter,
@@ -75,11 +75,11 @@ const twoKinds: RungId[] = rungs
 const knows: SimulatedChild = { misreadings: [], strength: 0, slip: 0.05, knows: () => 1 }
 const guesses: SimulatedChild = { ...knows, knows: () => 1 / 6 }
 const firm = (child: SimulatedChild) =>
-  Array.from({ length: HOW_MANY }, (_, i) =>
-    firmWithinTwelve(child, twoKinds[i % twoKinds.length] as RungId, i),
-  ).filter(Boolean).length / HOW_MANY
+  Array.from({ length: HOW_MANY }, (_, i) => secureWithin24(child, twoKinds[i % twoKinds.length] as RungId, i)).filter(
+    Boolean,
+  ).length / HOW_MANY
 console.log(
-  `firm within 12 answers over two days (${HOW_MANY} children each, rungs ${twoKinds.join(', ')}): of those who know ${percent(firm(knows))}, of those who guess ${percent(firm(guesses))}`,
+  `secure within 24 answers over two days (${HOW_MANY} children each, rungs ${twoKinds.join(', ')}): of those who know ${percent(firm(knows))}, of those who guess ${percent(firm(guesses))}`,
 )
 
 /** 100,000 answers as they are kept, from some thousand different ones. */

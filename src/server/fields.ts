@@ -1,4 +1,5 @@
 import Joi from 'joi'
+import { isZone } from '../core/clock'
 import { materials } from '../core/activities'
 import { MOST_DAY_ROWS } from '../core/days'
 import { LONGEST_SESSION, SHORTEST_SESSION } from '../core/planning'
@@ -153,6 +154,12 @@ const MOST_IN_CUPBOARD = 9999
 /** Ids of activities, those of one's own among them, which may be gone by now. */
 const markedActivities = Joi.array().items(Joi.string().max(60)).unique().max(500).default([])
 
+/** Left out where nobody has said it: then the place is in the zone of the machine. */
+const zone = Joi.string()
+  .max(60)
+  .custom((name: string, helpers) => (isZone(name) ? name : helpers.error('any.only')))
+  .messages({ 'any.only': '{{#label}} must be a time zone such as Europe/London' })
+
 export const settingsBody = {
   language: Joi.string()
     .valid(...LANGUAGE_IDS)
@@ -166,6 +173,7 @@ export const settingsBody = {
     .required(),
   lowInk: Joi.boolean().required(),
   place: place.required(),
+  zone: zone.optional(),
   materials: materialList.required(),
   favourites: markedActivities,
   notForUs: markedActivities,

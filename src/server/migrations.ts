@@ -1,5 +1,6 @@
 import type { Knex } from 'knex'
 import { withRows } from './data/printRows'
+import { SAID_WHEN_ADDED } from './data/supposed'
 
 /** Each migration has a way back. Newest last; never edited once released. */
 const migrations: Record<string, Knex.Migration> = {
@@ -276,6 +277,15 @@ const migrations: Record<string, Knex.Migration> = {
       }
     },
     down: () => Promise.resolve(),
+  },
+  // Where a child starts was a guess from the age, but was kept as if the adult had judged it.
+  '011_supposed': {
+    async up(db) {
+      await db('overrules').where({ note: SAID_WHEN_ADDED, verdict: 'firm' }).update({ verdict: 'supposed' })
+    },
+    async down(db) {
+      await db('overrules').where({ verdict: 'supposed' }).update({ verdict: 'firm' })
+    },
   },
 }
 

@@ -17,7 +17,7 @@ export function standingAfter(firm: number, school: School): Standing {
       simulateSitting(randomFrom(i), child, {
         childId: 'c',
         rung,
-        count: 5,
+        count: 10,
         at: NOW - day * MS_PER_DAY,
         newId: () => `${rung}${day}`,
       }),

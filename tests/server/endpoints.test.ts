@@ -373,21 +373,25 @@ describe('what is refused by field', () => {
 describe('where a child starts', () => {
   const standing = async (id: string) => (await call<ChildReport>(child.GET, 'GET', { id })).body.standing
 
-  it('is kept as the adult’s own word for all that comes before, of a child of a new group and of one alone', async () => {
+  it('is a guess for all that comes before, never told as known, of a child of a new group and of one alone', async () => {
     const [inGroup, alone] = [uuid(), uuid()]
     const starts = { name: 'Ottilie', age: 6, startsAt: 'quarters' }
     const json = { id: uuid(), name: 'Otters', childIds: [], newChildren: [{ id: inGroup, ...starts }] }
     expect((await call(groups.POST, 'POST', { json })).status).toBe(200)
     expect((await call(children.POST, 'POST', { json: { id: alone, ...starts } })).status).toBe(200)
     for (const id of [inGroup, alone]) {
-      const { firm, estimates } = await standing(id)
-      expect(firm).toEqual(['hour-hand', 'oclock', 'half'])
+      const { firm, supposed, working, estimates } = await standing(id)
+      expect(firm).toEqual([])
+      expect(supposed).toEqual(['hour-hand', 'oclock', 'half'])
+      expect(working).toBe('quarters')
       const said = estimates.filter(({ overrule }) => overrule).map(({ rung, overrule }) => [rung, overrule?.verdict])
       expect(said).toEqual([
-        ['hour-hand', 'firm'],
-        ['oclock', 'firm'],
-        ['half', 'firm'],
+        ['hour-hand', 'supposed'],
+        ['oclock', 'supposed'],
+        ['half', 'supposed'],
       ])
+      const { readiness } = (await call<ChildReport>(child.GET, 'GET', { id })).body
+      expect(readiness).toBe('Starts at Quarter past and to (your guess).')
     }
   })
 

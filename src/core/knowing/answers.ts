@@ -1,5 +1,6 @@
+import type { LocalDay } from '../clock'
 import type { AnswerId, ChildId, SessionId } from '../ids'
-import type { Item, Stage, Value } from '../teaching'
+import { type Item, type Stage, type Value, wayOf } from '../teaching'
 
 /** Milliseconds since 1970-01-01 UTC. */
 export type Instant = number
@@ -12,6 +13,8 @@ export interface Answer {
   readonly childId: ChildId
   readonly sessionId?: SessionId
   readonly at: Instant
+  /** The day of it at the place where the group meets. */
+  readonly day: LocalDay
   /** What was shown and asked, with the wrong choices that were offered. */
   readonly item: Item
   /** How many choices were offered, the true one included; 0 for an open answer. */
@@ -27,18 +30,7 @@ export interface Answer {
   readonly scaffolds?: readonly string[]
 }
 
-const ABSTRACT: readonly Item['ask'][] = ['write', 'say', 'write-24', 'work-back', 'half-of-day', 'look-up']
-
-/**
- * With what an item is met when it is asked on the screen: hands moved, a picture read, signs written or reckoned
- * with.
- */
+/** With what an item is met when it is asked on the screen. */
 export function stageOf(item: Item): Stage {
-  if (item.ask === 'set') return 'concrete'
-  return ABSTRACT.includes(item.ask) ? 'abstract' : 'pictorial'
-}
-
-/** The calendar day of an instant, counted in UTC; good enough to tell two lessons apart. */
-export function dayNumber(at: Instant): number {
-  return Math.floor(at / MS_PER_DAY)
+  return wayOf(item.ask).stage
 }

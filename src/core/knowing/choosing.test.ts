@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import {
   allAreNamed,
   anyIsNamed,
-  firmWithinTwelve,
+  secureWithin24,
   firstIsRight,
   plantedChildren,
   sharesAfter,
@@ -14,6 +14,7 @@ import {
   type Item,
   type RungId,
   asksOf,
+  isOpen,
   isRight,
   itemKey,
   rungs,
@@ -22,7 +23,7 @@ import {
   wordingOn,
   explain,
 } from '../teaching'
-import { type Answer, believe, diagnose, information, isOpen, nextQuestion, tellingQuestion, whyNot } from '.'
+import { type Answer, believe, diagnose, information, nextQuestion, tellingQuestion, whyNot } from '.'
 
 const gb = { language: 'en-GB', form: 'turns' } as const
 const everyRung = rungs.map(({ id }) => id)
@@ -109,7 +110,7 @@ describe('the figures, with bounds looser than the bench prints for many more', 
   it('calls firm those who know, and not those who guess', () => {
     const knows = { misreadings: [], strength: 0, slip: 0.05, knows: () => 1 }
     const firm = (knowing: number) =>
-      Array.from({ length: 40 }, (_, i) => firmWithinTwelve({ ...knows, knows: () => knowing }, 'half', i)).filter(
+      Array.from({ length: 40 }, (_, i) => secureWithin24({ ...knows, knows: () => knowing }, 'half', i)).filter(
         Boolean,
       ).length / 40
     expect(firm(1)).toBeGreaterThan(0.85)

@@ -4,19 +4,22 @@ import {
   asksOf,
   type Item,
   itemKey,
+  isOpen,
   itemPool,
   likeness,
   minuteOf,
   type MisreadingId,
   misreadings,
   type RungId,
+  type Stage,
+  wayOf,
 } from '../teaching'
 import type { Answer } from './answers'
 import { type Belief, believe } from './believing'
 import type { Finding } from './weighing'
 import { aspects } from './aspects'
 import { type Prediction, predictionsFor } from './predictions'
-import { information, isOpen, onOffer, type Question, withTellingChoices } from './telling'
+import { information, onOffer, type Question, withTellingChoices } from './telling'
 
 export interface NextRequest {
   readonly rung: RungId
@@ -29,6 +32,8 @@ export interface NextRequest {
   readonly before?: Partial<Record<MisreadingId, number>>
   /** Only these ways of asking; left out, all that the rung has. */
   readonly asks?: readonly Ask[]
+  /** The kinds in which the child was right on this rung before this check. */
+  readonly kinds?: readonly Stage[]
 }
 
 /** Of each way of asking, so many questions are weighed. */
@@ -42,12 +47,6 @@ const SOUGHT = 3
 const NOVELTY = 2
 const SECOND_TRY = 0.3
 /**
- * How strongly a way of asking that has come before is held back: an exponent. Found by trying, with
- * `bench/knowing.ts`.
- */
-const BALANCE = { set: 0, say: 1, write: 0.25, other: 0.2 } as const
-
-/**
  * The next question: of those not put yet, the one whose answer is expected to tell most about which
  * misreading the child holds, if any (mutual information, in bits), made a little less likely where
  * its time is like those before it or its kind has come more often than the others. Undefined only
@@ -55,7 +54,26 @@ const BALANCE = { set: 0, say: 1, write: 0.25, other: 0.2 } as const
  */
 export function nextQuestion(request: NextRequest): Question | undefined {
   const belief = believe(request.answers, request.before)
-  return mostTelling(request, belief)
+  const missing = missingKind(request)
+  const question = mostTelling({ ...request, asks: missing?.asks ?? request.asks }, belief)
+  return question && missing?.withThings ? { ...question, withThings: true } : question
+}
+
+/** A kind that is still missing is asked for once so many answers of the other were right in a check. */
+const RIGHT_OF_ONE_KIND = 2
+
+/**
+ * Two kinds of answers make a rung secure, so the one that is missing is asked for: by a way of asking that has it, or
+ * with things where the rung has none. Every other question, so that a child who cannot do it is asked otherwise too.
+ */
+function missingKind({ rung, answers, asked, asks = asksOf(rung), kinds = [] }: NextRequest) {
+  const own = answers.filter(({ item, right, helped }) => item.rung === rung && right && !helped)
+  const [kind, other] = new Set([...kinds, ...own.map(({ stage }) => stage)])
+  const isEarly = kinds.length === 0 && own.length < RIGHT_OF_ONE_KIND
+  if (kind === undefined || other !== undefined || isEarly || asked.length % 2 === 1) return undefined
+  const having = asks.filter((ask) => wayOf(ask).stage !== kind)
+  if (having.length > 0) return { asks: having, withThings: false }
+  return kind === 'concrete' ? undefined : { asks, withThings: true }
 }
 
 /** A question on which two explanations of an answer would show differently; undefined where the rung has none. */
@@ -137,14 +155,9 @@ function showingOn(item: Item, predictions: readonly Prediction[]): number[] {
   )
 }
 
-/**
- * Above 1 where this way of asking has come more than its share in this check. An open answer tells more at once than
- * a choice does, but only about its own way: what a child reads wrongly never shows while hands are set.
- */
+/** Above 1 where this way of asking has come more than its share in this check. */
 function balance({ ask }: Item, asked: readonly Item[]): number {
-  const kind = kindOf(ask)
-  const same = asked.filter((other) => kindOf(other.ask) === kind).length
-  return asked.length === 0 ? 1 : (1 + same) ** BALANCE[kind]
+  const { heldBack, answered, mode } = wayOf(ask)
+  const isAlike = (other: Item) => wayOf(other.ask).answered === answered && wayOf(other.ask).mode === mode
+  return asked.length === 0 ? 1 : (1 + asked.filter(isAlike).length) ** heldBack
 }
-
-const kindOf = (ask: Ask): keyof typeof BALANCE => (ask === 'set' || ask === 'say' || ask === 'write' ? ask : 'other')

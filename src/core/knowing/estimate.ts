@@ -1,23 +1,41 @@
-import { type Ask, type RungId, STAGES, type Stage, asksOf } from '../teaching'
-import { type Answer, type Instant, MS_PER_DAY, dayNumber } from './answers'
+import type { LocalDay } from '../clock'
+import { type Ask, type RungId, STAGES, type Stage, asksOf, containing } from '../teaching'
+import type { Answer, Instant } from './answers'
 import { reviewDue } from './reviews'
+import { knownAt } from './tracing'
+import {
+  type Following,
+  SECURE,
+  followAnswer,
+  lapsesAmongLast,
+  letPass,
+  nothingYet,
+  rightAnswersMissing,
+} from './verdict'
 
 /** How well a child knows a rung. */
 export interface Estimate {
   readonly rung: RungId
-  /** That the child knows it now, 0 to 1. */
+  /** That the child knows it now, 0 to 1, by the two-state model. */
   readonly probability: number
+  /** It is secure: by the adult's word, by its answers, or by those of a rung that contains it. */
   readonly firm: boolean
-  /** That it was firm when it was last asked: since then only time has passed. */
-  readonly wasFirm: boolean
-  /** What is still missing for firm, each in words; empty when firm. */
+  /** Since when it is secure by the answers. */
+  readonly since?: LocalDay
+  /** When it last stopped being secure. */
+  readonly until?: LocalDay
+  /** The later rung that contains it, where only that one's answers make it secure. */
+  readonly through?: RungId
+  /** What is still missing for secure, each in words; empty where nothing is. */
   readonly unmet: readonly string[]
+  /** What its own answers come to so far. */
+  readonly followed: Readonly<Following>
   readonly answers: number
   readonly lastAt?: Instant
+  readonly lastDay?: LocalDay
   /** On how many days they were given. */
   readonly days: number
-  /** Whether each of the last few was right, the latest last. */
-  readonly recent: readonly boolean[]
+  /** The kinds in which an answer was right. */
   readonly stages: readonly Stage[]
   /** Right of how many, and how sure from those answers alone, by kind and by direction; only those that were met. */
   readonly byKind: readonly (Tally & { readonly stage: Stage })[]
@@ -34,63 +52,61 @@ export interface Tally {
   readonly probability: number
 }
 
-/** An adult's own judgement of a rung, kept as theirs with its date until it is taken back. */
+/**
+ * `firm` and `not-firm` are the adult's own judgement, which stands over the answers until it is taken back. `supposed`
+ * is where a child was said to start: known, until answers say otherwise, but never told as known.
+ */
+export const VERDICTS = ['firm', 'not-firm', 'supposed'] as const
+
+/** What an adult says of a rung, kept as theirs with its date. */
 export interface Overrule {
   readonly rung: RungId
-  readonly verdict: 'firm' | 'not-firm'
+  readonly verdict: (typeof VERDICTS)[number]
   readonly at: Instant
   readonly note: string
 }
 
-/**
- * Two-state knowledge model (Corbett and Anderson 1994, "Knowledge tracing"): a child knows a rung or
- * does not; P(L) is revised by Bayes at each unaided answer, then may rise by learning. The figures are
- * ours, chosen for few answers: known before 0.1, learnt at an answer 0.12, slip 0.08, guess 1/k with k
- * choices and 0.05 when open. Between answers P(L) falls back towards 0.1 by half in a year.
- */
-export const KNOWING = {
-  knownBefore: 0.1,
-  learn: 0.12,
-  slip: 0.08,
-  openGuess: 0.05,
-  forgettingHalfLifeDays: 365,
-} as const
-
-export const FIRM = { probability: 0.95, answers: 8, days: 2, kinds: 2, lastRight: 4, ofLast: 5 } as const
-
-/** P(L) after one answer, by Bayes and then learning; `probability` is before it. */
-export function afterAnswer(probability: number, right: boolean, choices: number): number {
-  const guess = choices > 1 ? 1 / choices : KNOWING.openGuess
-  const ifKnown = right ? 1 - KNOWING.slip : KNOWING.slip
-  const ifNot = right ? guess : 1 - guess
-  const known = (probability * ifKnown) / (probability * ifKnown + (1 - probability) * ifNot)
-  return known + (1 - known) * KNOWING.learn
+/** How the answers to one rung went, one after the other. */
+interface Course {
+  readonly followed: Following
+  readonly days: ReadonlySet<LocalDay>
+  readonly kinds: ReadonlySet<Stage>
+  readonly since?: LocalDay
+  readonly until?: LocalDay
 }
 
-/** P(L) when it was not asked for so many days. */
-export function afterDays(probability: number, days: number): number {
-  const kept = 0.5 ** (Math.max(0, days) / KNOWING.forgettingHalfLifeDays)
-  return KNOWING.knownBefore + (probability - KNOWING.knownBefore) * kept
-}
-
-/** P(L) at `now` after these answers, the earliest first. */
-function knownAt(answers: readonly Answer[], now: Instant): number {
-  let probability: number = KNOWING.knownBefore
-  let before: Instant | undefined
-  for (const answer of answers) {
-    if (before !== undefined) probability = afterDays(probability, (answer.at - before) / MS_PER_DAY)
-    probability = afterAnswer(probability, answer.right, answer.choices)
-    before = answer.at
+/** Follows the unaided answers to one rung, the earliest first. */
+function courseOf(own: readonly Answer[]): Course {
+  const followed = nothingYet()
+  const days = new Set<LocalDay>()
+  const kinds = new Set<Stage>()
+  let since: LocalDay | undefined
+  let until: LocalDay | undefined
+  let before: LocalDay | undefined
+  for (const { day, right, choices, stage } of own) {
+    if (before !== undefined) letPass(followed, day - before)
+    before = day
+    followAnswer(followed, right, choices)
+    days.add(day)
+    if (right) kinds.add(stage)
+    const secure = followed.convinced && days.size >= SECURE.days && kinds.size >= SECURE.kinds
+    if (secure) since ??= day
+    else if (since !== undefined) [since, until] = [undefined, day]
   }
-  return before === undefined ? probability : afterDays(probability, (now - before) / MS_PER_DAY)
+  return { followed, days, kinds, since, until }
 }
+
+const ownOf = (answers: readonly Answer[], rung: RungId): Answer[] =>
+  answers.filter((answer) => answer.item.rung === rung && !answer.helped).sort((a, b) => a.at - b.at)
 
 /** How well one child knows one rung at `now`, from all of the child's answers, in any order, and the adult's word. */
 export function estimateKnowing(answers: readonly Answer[], rung: RungId, now: Instant, overrule?: Overrule): Estimate {
-  const counted = answers.filter((answer) => answer.item.rung === rung && !answer.helped).sort((a, b) => a.at - b.at)
-  const probability = knownAt(counted, now)
-  const unmet = unmetWords(counted, probability)
-  const lastAt = counted[counted.length - 1]?.at
+  const counted = ownOf(answers, rung)
+  const course = courseOf(counted)
+  const { followed, days, kinds, until } = course
+  const through = course.since === undefined ? secureThrough(answers, rung) : undefined
+  const since = course.since ?? through?.since
+  const last = counted[counted.length - 1]
   const tally = (of: readonly Answer[]): Tally => ({
     right: of.filter((answer) => answer.right).length,
     of: of.length,
@@ -98,15 +114,18 @@ export function estimateKnowing(answers: readonly Answer[], rung: RungId, now: I
   })
   return {
     rung,
-    probability,
-    firm: overrule ? overrule.verdict === 'firm' : unmet.length === 0,
-    wasFirm: lastAt !== undefined && unmetWords(counted, knownAt(counted, lastAt)).length === 0,
-    unmet,
+    probability: knownAt(counted, now),
+    firm: overrule && overrule.verdict !== 'supposed' ? overrule.verdict === 'firm' : since !== undefined,
+    since,
+    until,
+    through: through?.rung,
+    unmet: since === undefined ? unmetWords(course) : [],
+    followed,
     answers: counted.length,
-    lastAt,
-    days: daysAnswered(counted),
-    recent: counted.slice(-FIRM.ofLast).map(({ right }) => right),
-    stages: STAGES.filter((stage) => counted.some((answer) => answer.stage === stage)),
+    lastAt: last?.at,
+    lastDay: last?.day,
+    days: days.size,
+    stages: STAGES.filter((stage) => kinds.has(stage)),
     byKind: STAGES.map((stage) => ({ stage, ...tally(counted.filter((answer) => answer.stage === stage)) })).filter(
       ({ of }) => of > 0,
     ),
@@ -118,28 +137,38 @@ export function estimateKnowing(answers: readonly Answer[], rung: RungId, now: I
   }
 }
 
-function daysAnswered(answers: readonly Answer[]): number {
-  return new Set(answers.map(({ at }) => dayNumber(at))).size
+/**
+ * The rung that contains this one and is secure by its own answers, the longest so first. Whoever has lost this one
+ * since by its own answers is not secure on it, whatever was shown before.
+ */
+function secureThrough(answers: readonly Answer[], rung: RungId): { rung: RungId; since: LocalDay } | undefined {
+  const { followed, until } = courseOf(ownOf(answers, rung))
+  if (lapsesAmongLast(followed) >= SECURE.lapses) return undefined
+  return containing(rung)
+    .flatMap((later) => {
+      const { since } = courseOf(ownOf(answers, later))
+      return since !== undefined && (until === undefined || since >= until) ? [{ rung: later, since }] : []
+    })
+    .sort((a, b) => a.since - b.since)[0]
 }
 
-const KIND_WORDS: Record<Stage, string> = { concrete: 'with hands', pictorial: 'in pictures', abstract: 'in signs' }
+const KIND_WORDS: Record<Stage, string> = {
+  concrete: 'with things',
+  pictorial: 'with pictures',
+  abstract: 'with words and figures',
+}
 
-function unmetWords(answers: readonly Answer[], probability: number): string[] {
+/** Choices of a usual question of the quick check. */
+const USUAL_CHOICES = 6
+
+function unmetWords({ followed, days, kinds }: Course): string[] {
+  if (followed.answers === 0) return ['no answers yet']
   const unmet: string[] = []
-  const days = daysAnswered(answers)
-  const kinds = [...new Set(answers.map((answer) => answer.stage))]
-  const last = answers.slice(-FIRM.ofLast)
-  const lastRight = last.filter((answer) => answer.right).length
-  if (answers.length < FIRM.answers) unmet.push(`${FIRM.answers} answers needed, ${answers.length} so far`)
-  if (days < FIRM.days) unmet.push(days === 0 ? 'answers on two days needed' : 'answers on a second day needed')
-  if (kinds.length < FIRM.kinds)
-    unmet.push(
-      kinds[0]
-        ? `a second kind needed, only ${KIND_WORDS[kinds[0]]} so far`
-        : 'two kinds needed: with hands, in pictures or in signs',
-    )
-  if (lastRight < FIRM.lastRight && answers.length > 0)
-    unmet.push(`${lastRight} of the last ${FIRM.ofLast} right, ${FIRM.lastRight} needed`)
-  if (probability < FIRM.probability && answers.length > 0) unmet.push('some more right answers needed')
+  const missing = rightAnswersMissing(followed, USUAL_CHOICES)
+  if (missing > 0) unmet.push(missing === 1 ? 'one more right answer' : `about ${missing} more right answers`)
+  if (days.size < SECURE.days) unmet.push('right answers on a second day')
+  const [kind] = kinds
+  if (kinds.size < SECURE.kinds)
+    unmet.push(kind ? `answers of a second kind, so far only ${KIND_WORDS[kind]}` : 'right answers of two kinds')
   return unmet
 }

@@ -1,6 +1,6 @@
-import { DAYS_PER_WEEK } from '../clock'
+import type { LocalDay } from '../clock'
 import type { RungId } from '../teaching'
-import { type Answer, dayNumber, type Instant, MS_PER_DAY } from './answers'
+import type { Answer } from './answers'
 import { estimateKnowing } from './estimate'
 import { type GrowthWeek, weekOf, weeksOf } from './weeks'
 
@@ -9,8 +9,10 @@ export interface Growth {
   readonly rung: RungId
   /** One for each week: how it stood at the end of it, and how many answers came; before the first, none. */
   readonly weeks: readonly (GrowthWeek | undefined)[]
-  /** The day on which it first became secure by the answers; undefined while it has not. */
-  readonly secureSince?: Instant
+  /** The day since which it is secure by the answers; undefined while it is not. */
+  readonly secureSince?: LocalDay
+  /** The last day on which it stopped being secure. */
+  readonly secureUntil?: LocalDay
 }
 
 /**
@@ -20,28 +22,20 @@ export function growthOf(answers: readonly Answer[], rungs: readonly RungId[]): 
   const weeks = weeksOf(answers)
   return rungs.flatMap((rung) => {
     const own = answers.filter((answer) => answer.item.rung === rung && !answer.helped)
-    if (own.length === 0) return []
-    const first = Math.min(...own.map(({ at }) => at))
+    const [met] = weeksOf(own)
+    if (met === undefined) return []
+    const { since, until } = estimateKnowing(
+      answers,
+      rung,
+      answers.reduce((latest, { at }) => Math.max(latest, at), 0),
+    )
     return [
       {
         rung,
-        weeks: weeks.map((week) => (week + DAYS_PER_WEEK * MS_PER_DAY <= first ? undefined : weekOf(own, rung, week))),
-        secureSince: secureSince(own, rung),
+        weeks: weeks.map((week) => (week < met ? undefined : weekOf(own, rung, week))),
+        secureSince: since,
+        secureUntil: until,
       },
     ]
   })
-}
-
-function secureSince(own: readonly Answer[], rung: RungId): Instant | undefined {
-  const ends = [...new Set(own.map(({ at }) => dayNumber(at)))]
-    .sort((a, b) => a - b)
-    .map((day) => (day + 1) * MS_PER_DAY - 1)
-  return ends.find(
-    (end) =>
-      estimateKnowing(
-        own.filter(({ at }) => at <= end),
-        rung,
-        end,
-      ).firm,
-  )
 }

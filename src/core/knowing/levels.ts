@@ -25,7 +25,8 @@ export function levelOf({
   overrule,
 }: Pick<Estimate, 'firm' | 'answers' | 'probability' | 'overrule'>): Level {
   if (firm) return 'secure'
-  if (answers === 0 && !overrule) return 'not-met'
-  if (answers < LEAST_FOR_A_LEVEL && !overrule) return 'too-early'
-  return probability >= GETTING_THERE_PROBABILITY && !overrule ? 'getting-there' : 'not-yet'
+  if (overrule?.verdict === 'not-firm') return 'not-yet'
+  if (answers === 0) return 'not-met'
+  if (answers < LEAST_FOR_A_LEVEL) return 'too-early'
+  return probability >= GETTING_THERE_PROBABILITY ? 'getting-there' : 'not-yet'
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { dateOfDay, localDay } from '../clock'
 import { randomFrom } from '../random'
 import { type RungId, schools } from '../teaching'
 import {
@@ -34,7 +35,7 @@ function day(rung: RungId, on: number, knows = 1, change: Partial<Answer> = {}):
   return simulateSitting(randomFrom(on + rung.length), child, {
     childId: 'c',
     rung,
-    count: 6,
+    count: 9,
     at,
     newId: () => `a${ids++}`,
   }).map((answer) => ({ ...answer, ...change }))
@@ -101,14 +102,14 @@ describe('growth', () => {
     const answers = [...day('oclock', 0), ...day('half', 4), ...day('oclock', 14), ...day('half', 14, 0)]
     const weeks = weeksOf(answers)
     expect(weeks).toHaveLength(3)
-    for (const week of weeks) expect(new Date(week).toUTCString()).toMatch(/^Mon, .* 00:00:00 GMT$/)
+    expect(weeks.map((week) => dateOfDay(week))).toEqual(['2026-08-31', '2026-09-07', '2026-09-14'])
     const [oclock, half] = growthOf(answers, ['oclock', 'half', 'quarters'])
     expect(oclock?.weeks.map((week) => week?.level)).toEqual(['getting-there', 'getting-there', 'secure'])
     expect(oclock?.weeks[1]?.of).toBe(0)
-    expect(oclock?.weeks[2]).toMatchObject({ right: 6, of: 6 })
+    expect(oclock?.weeks[2]).toMatchObject({ right: 9, of: 9 })
     expect(half?.weeks.map((week) => week?.level)).toEqual([undefined, 'getting-there', 'not-yet'])
     expect(half?.secureSince).toBeUndefined()
-    expect(Math.floor(((oclock?.secureSince ?? 0) - START) / MS_PER_DAY)).toBe(14)
+    expect(oclock?.secureSince).toBe(localDay(START + 14 * MS_PER_DAY, 'UTC'))
     expect(growthOf(answers, ['quarters'])).toEqual([])
     expect(weeksOf([])).toEqual([])
   })

@@ -1,6 +1,7 @@
 import { type Card, type Grade, Rating, createEmptyCard, fsrs } from 'ts-fsrs'
+import type { LocalDay } from '../clock'
 import type { RungId } from '../teaching'
-import { type Answer, type Instant, MS_PER_DAY, dayNumber } from './answers'
+import { type Answer, type Instant, MS_PER_DAY } from './answers'
 
 /** Without fuzz, so that the same answers give the same date; never further off than a school term. */
 const scheduler = fsrs({ request_retention: 0.9, maximum_interval: 120, enable_fuzz: false, enable_short_term: false })
@@ -12,11 +13,10 @@ const scheduler = fsrs({ request_retention: 0.9, maximum_interval: 120, enable_f
  * answers may be in any order. Undefined where there are none.
  */
 export function reviewDue(answers: readonly Answer[], rung: RungId): Instant | undefined {
-  const days = new Map<number, Answer[]>()
+  const days = new Map<LocalDay, Answer[]>()
   for (const answer of answers) {
     if (answer.item.rung !== rung || answer.helped) continue
-    const day = dayNumber(answer.at)
-    days.set(day, [...(days.get(day) ?? []), answer])
+    days.set(answer.day, [...(days.get(answer.day) ?? []), answer])
   }
   let card: Card | undefined
   for (const [, list] of [...days].sort(([a], [b]) => a - b)) {

@@ -1,8 +1,8 @@
+import { type Zone, localDay } from '../clock'
 import type { ChildId, SessionId } from '../ids'
 import { drawInt, type Random } from '../random'
-import { type Ask, asksOf, isRight, type Item, luresFor, makeItems, type RungId } from '../teaching'
+import { type Ask, asksOf, isOpen, isRight, type Item, luresFor, makeItems, type RungId, wayOf } from '../teaching'
 import { type Answer, stageOf } from './answers'
-import { isOpen } from './telling'
 import { simulateAnswer, type SimulatedChild } from './simulatedChild'
 
 export interface SittingRequest {
@@ -13,11 +13,13 @@ export interface SittingRequest {
   /** When the sitting starts; answers follow each other by some seconds. */
   readonly at: number
   readonly newId: () => string
+  /** The time zone that the child lives in. */
+  readonly zone?: Zone
 }
 
 /** One sitting: reading from four choices and setting or writing in turn, as at the table. */
 export function simulateSitting(random: Random, child: SimulatedChild, request: SittingRequest): Answer[] {
-  const { childId, sessionId, rung, count, newId } = request
+  const { childId, sessionId, rung, count, newId, zone = 'UTC' } = request
   let at = request.at
   return Array.from({ length: count }, (_, i) => {
     const asks = asksOf(rung).slice(0, 2)
@@ -30,12 +32,14 @@ export function simulateSitting(random: Random, child: SimulatedChild, request: 
     const given = simulateAnswer(random, child, item, choices)
     const tookMs = drawInt(random, 3000, 14_000)
     at += tookMs + 5000
-    const concrete = rung === 'hour-hand' || rung === 'fives' ? i % 2 === 1 : false
+    // Where the ways of asking are of one kind, every other question is put with things, as the quick check does.
+    const concrete = new Set(asks.map((each) => wayOf(each).stage)).size === 1 && i % 2 === 1
     return {
       id: newId(),
       childId,
       sessionId,
       at,
+      day: localDay(at, zone),
       item,
       choices: choices.length,
       given,

@@ -1,5 +1,5 @@
 import { drawInt, drawUnit, type Random, randomFrom, shuffled } from '../random'
-import { type Ask, isRight, type Item, type Lure, neighbours, sameValue, type Value } from '../teaching'
+import { isOpen, isRight, type Item, type Lure, neighbours, sameValue, type Value } from '../teaching'
 import type { Belief } from './believing'
 import { type Finding, isSettled } from './weighing'
 import { aspects, SUPPOSED } from './aspects'
@@ -10,17 +10,14 @@ export interface Question {
   readonly item: Item
   /** The true answer among the wrong ones, in the order in which they are offered; empty when open. */
   readonly choices: readonly Value[]
+  /** It is to be asked with things, not on the screen, since that kind of answer is still missing. */
+  readonly withThings?: boolean
 }
 
 export const WRONG_CHOICES = 5
 /** How often a held misreading is taken to show, and how often a child slips, when a question is weighed. */
 const STRENGTH = 0.75
 const SLIP = 0.08
-
-/** Ways of asking that are answered by setting or writing, without choices. */
-export function isOpen(ask: Ask): boolean {
-  return ask === 'set' || ask === 'write'
-}
 
 /** The item with the wrong choices that tell most: those of the likeliest misreadings first. */
 export function withTellingChoices(

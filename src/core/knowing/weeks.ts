@@ -1,6 +1,6 @@
-import { DAYS_PER_WEEK, mondayOf } from '../clock'
+import { DAYS_PER_WEEK, type LocalDay, dayAfter, weekOfDay } from '../clock'
 import type { RungId } from '../teaching'
-import { type Answer, dayNumber, type Instant, MS_PER_DAY } from './answers'
+import type { Answer } from './answers'
 import { estimateKnowing } from './estimate'
 import { type Level, levelOf } from './levels'
 
@@ -10,26 +10,27 @@ export interface GrowthWeek {
   readonly of: number
 }
 
-/** The first instant of each week, Mondays in UTC, from the first answer's week to the last one's. */
-export function weeksOf(answers: readonly Answer[]): Instant[] {
-  if (answers.length === 0) return []
-  const days = answers.map(({ at }) => dayNumber(at))
-  const [first, last] = [mondayOf(Math.min(...days)), mondayOf(Math.max(...days))]
-  return Array.from({ length: (last - first) / DAYS_PER_WEEK + 1 }, (_, i) => (first + i * DAYS_PER_WEEK) * MS_PER_DAY)
+/** The Mondays of the weeks from the first answer's to the last one's. */
+export function weeksOf(answers: readonly Answer[]): LocalDay[] {
+  const days = answers.map(({ day }) => weekOfDay(day)).sort((a, b) => a - b)
+  const [first] = days
+  const last = days[days.length - 1]
+  if (first === undefined || last === undefined) return []
+  return Array.from({ length: (last - first) / DAYS_PER_WEEK + 1 }, (_, i) => dayAfter(first, i * DAYS_PER_WEEK))
 }
 
-/** Whether an instant lies in the week that begins at `week`. */
-export function isInWeek(at: Instant, week: Instant): boolean {
-  return at >= week && at < week + DAYS_PER_WEEK * MS_PER_DAY
+/** Whether a day lies in the week that begins on a Monday. */
+export function isInWeek(day: LocalDay, week: LocalDay): boolean {
+  return weekOfDay(day) === week
 }
 
 /** What the answers to a rung in one week were like; `week` is its Monday. */
-export function weekOf(own: readonly Answer[], rung: RungId, week: Instant): GrowthWeek {
-  const end = week + DAYS_PER_WEEK * MS_PER_DAY - 1
-  const until = own.filter(({ at }) => at <= end)
-  const during = until.filter(({ at }) => isInWeek(at, week))
+export function weekOf(own: readonly Answer[], rung: RungId, week: LocalDay): GrowthWeek {
+  const until = own.filter(({ day }) => weekOfDay(day) <= week)
+  const during = until.filter(({ day }) => isInWeek(day, week))
+  const now = until.reduce((latest, { at }) => Math.max(latest, at), 0)
   return {
-    level: levelOf(estimateKnowing(until, rung, end)),
+    level: levelOf(estimateKnowing(until, rung, now)),
     right: during.filter(({ right }) => right).length,
     of: during.length,
   }

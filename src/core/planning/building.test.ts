@@ -3,6 +3,7 @@ import { someRequest } from '../../../tests/readback/planRequests'
 import { brokenIn, wrongWith } from '../../../tests/readback/plans'
 import { MATERIAL_IDS, activityOf, materials } from '../activities'
 import { RefusedValue } from '../errors'
+import { localDay } from '../clock'
 import { MS_PER_DAY, standingOf } from '../knowing'
 import { usualRecipe } from '../make'
 import { randomFrom } from '../random'
@@ -245,6 +246,7 @@ describe('where a child starts', () => {
       id: `a${i}`,
       childId: 'c',
       at: NOW,
+      day: localDay(NOW, 'UTC'),
       item: itemAt('oclock', 'read', 180),
       choices: 0,
       given: { kind: 'time' as const, minute: 180 },

@@ -23,7 +23,7 @@ function allEstimates({ estimates, beside }: Standing) {
 
 /** Rungs beside the order whose needs are firm and that are not firm themselves, in the order of the path. */
 function sidesOpenTo({ standing }: PlanChild, school: School): RungId[] {
-  const isFirm = (rung: RungId) => standing.firm.includes(rung)
+  const isFirm = (rung: RungId) => standing.firm.includes(rung) || standing.supposed.includes(rung)
   return pathOf(school).filter(
     (rung) => BESIDE_THE_ORDER.includes(rung) && !isFirm(rung) && neededFor(rung).every(isFirm),
   )

@@ -4,8 +4,11 @@ import type { Item, Value } from '../teaching'
 
 /* What was answered, judged, noted and counted. */
 
-/** An answer as it is sent: whether it is right is worked out where it is kept, never taken on trust. */
-export type SentAnswer = Omit<Answer, 'right'>
+/**
+ * An answer as it is sent. Whether it is right, and on which day it was, is worked out where it is kept, never taken on
+ * trust.
+ */
+export type SentAnswer = Omit<Answer, 'right' | 'day'>
 
 /** What became of answers that were sent. */
 export interface RecordedAnswers {
@@ -38,6 +41,9 @@ export interface Note {
   readonly text: string
 }
 
+/** An answer as it stood before or after a change. */
+export type ChangedAnswer = Omit<Answer, 'day'>
+
 /** What was done to a kept answer, when and why: so that nothing vanishes without a trace. */
 export interface AnswerChange {
   readonly id: ChangeId
@@ -45,9 +51,9 @@ export interface AnswerChange {
   readonly at: Instant
   readonly what: 'corrected' | 'removed'
   readonly reason: string
-  readonly before: Answer
+  readonly before: ChangedAnswer
   /** Null where it was taken out. */
-  readonly after: Answer | null
+  readonly after: ChangedAnswer | null
 }
 
 export interface Correction {
@@ -56,4 +62,6 @@ export interface Correction {
   readonly reason: string
 }
 
-export type OverruleWish = Pick<Overrule, 'rung' | 'note'> & { readonly verdict: Overrule['verdict'] | null }
+export type OverruleWish = Pick<Overrule, 'rung' | 'note'> & {
+  readonly verdict: Exclude<Overrule['verdict'], 'supposed'> | null
+}

@@ -1,4 +1,5 @@
 import type { ActivityId } from '../ids'
+import type { Zone } from '../clock'
 import type { MaterialId, Place } from '../activities'
 import type { PaperId } from '../drawing'
 import type { SchoolId } from '../teaching'
@@ -12,6 +13,8 @@ export interface Settings {
   readonly paper: PaperId
   readonly lowInk: boolean
   readonly place: Place
+  /** The time zone of that place: it says which day an answer belongs to. */
+  readonly zone: Zone
   /** What is usually to hand. */
   readonly materials: readonly MaterialId[]
   /** Activities that this adult likes best, and those that are never planned. */
@@ -23,7 +26,7 @@ export interface Settings {
 }
 
 /** The rules that a group can have for itself. What it leaves out is as the house rules say. */
-export type GroupRules = Partial<Omit<Settings, 'version' | 'favourites' | 'notForUs' | 'cupboard'>>
+export type GroupRules = Partial<Omit<Settings, 'version' | 'zone' | 'favourites' | 'notForUs' | 'cupboard'>>
 
 /** The rules that hold for a group. */
 export function rulesFor(settings: Settings, { rules }: { readonly rules: GroupRules }): Settings {

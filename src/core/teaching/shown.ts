@@ -1,23 +1,5 @@
 import type { DoingId, Phrases } from '../wording'
 
-/** Which way a question goes. */
-export const ASKS = [
-  'read',
-  'set',
-  'say',
-  'match',
-  'write',
-  'name',
-  'round',
-  'later',
-  'how-long',
-  'work-back',
-  'half-of-day',
-  'write-24',
-  'look-up',
-] as const
-export type Ask = (typeof ASKS)[number]
-
 /** A part of the clock that can be pointed at. */
 export const CLOCK_PARTS = ['hour-hand', 'minute-hand', 'second-hand', 'centre', 'face'] as const
 export type ClockPart = (typeof CLOCK_PARTS)[number]

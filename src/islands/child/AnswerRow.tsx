@@ -1,10 +1,9 @@
 import { Button, Group, Text } from '@mantine/core'
 import type { Answer } from '../../core/knowing'
 import { type AnswerChange, type ChildData, type Settings, wordingOf } from '../../core/records'
-import { explain, misreadingOf, rungOf, sayAnswer } from '../../core/teaching'
+import { explain, misreadingOf, rungOf, sayAnswer, wayOf } from '../../core/teaching'
 import { api } from '../../ui/api'
 import { momentInWords } from '../../ui/dates'
-import { ASK_NAMES } from '../../ui/names'
 import { useChildChange } from './useChild'
 
 interface AnswerRowProps {
@@ -19,7 +18,7 @@ export function AnswerRow({ answer, settings, onChange }: AnswerRowProps) {
     <tr>
       <td style={{ whiteSpace: 'nowrap' }}>{momentInWords(answer.at)}</td>
       <td>
-        {rungOf(answer.item.rung).name}, {ASK_NAMES[answer.item.ask]}
+        {rungOf(answer.item.rung).name}, {wayOf(answer.item.ask).name}
       </td>
       <td>{sayAnswer(answer.item, answer.item.answer, wording)}</td>
       <td style={{ fontWeight: answer.right ? undefined : 700 }}>

@@ -3,8 +3,7 @@ import { useState } from 'react'
 import { Choice } from '../../ui/Choice'
 import type { Answer } from '../../core/knowing'
 import type { AnswerChange, ChildData } from '../../core/records'
-import { type Ask, type RungId, rungOf } from '../../core/teaching'
-import { ASK_NAMES } from '../../ui/names'
+import { type Ask, type RungId, rungOf, wayOf } from '../../core/teaching'
 import { Segments } from '../../ui/Segments'
 import { CorrectForm } from './CorrectForm'
 import { AnswerRow, Trace } from './AnswerRow'
@@ -106,7 +105,7 @@ function Filters({ answers, wanted, shown, onWant }: FiltersProps) {
         aria-label="Way of asking"
         value={wanted.ask}
         onChange={(ask) => onWant({ ask })}
-        data={[{ value: '', label: 'Every way' }, ...ways.map((id) => ({ value: id, label: ASK_NAMES[id] }))]}
+        data={[{ value: '', label: 'Every way' }, ...ways.map((id) => ({ value: id, label: wayOf(id).name }))]}
       />
       <Text className="quiet">
         {shown} of {answers.length}

@@ -1,9 +1,10 @@
 import { Text, Title } from '@mantine/core'
 import { useState } from 'react'
-import { type Answer, type Growth, type Instant, LEVEL_NAMES, type Level, growthOf, weeksOf } from '../../core/knowing'
+import type { LocalDay } from '../../core/clock'
+import { type Answer, type Growth, LEVEL_NAMES, type Level, growthOf, weeksOf } from '../../core/knowing'
 import { rungOf, rungs } from '../../core/teaching'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
-import { dayOf } from '../../ui/dates'
+import { calendarDay } from '../../ui/dates'
 import { LevelMark } from './LevelMark'
 import { WeekPlayed } from './WeekPlayed'
 
@@ -11,7 +12,7 @@ const SHOWN_LEVELS: readonly Level[] = ['too-early', 'not-yet', 'getting-there',
 
 /** One row a rung, the weeks across: how it stood, told by shape and word; a week tells what was played in it. */
 export function GrowthChart({ answers }: { answers: readonly Answer[] }) {
-  const [picked, setPicked] = useState<Instant>()
+  const [picked, setPicked] = useState<LocalDay>()
   const weeks = weeksOf(answers)
   const growth = growthOf(
     answers,
@@ -36,10 +37,10 @@ export function GrowthChart({ answers }: { answers: readonly Answer[] }) {
                     type="button"
                     className="growth-week"
                     aria-pressed={week === picked}
-                    aria-label={`What was played in the week of ${dayOf(week)}`}
+                    aria-label={`What was played in the week of ${calendarDay(week)}`}
                     onClick={() => setPicked(week === picked ? undefined : week)}
                   >
-                    {dayOf(week).slice(4)}
+                    {calendarDay(week).slice(4)}
                   </button>
                 </th>
               ))}
@@ -80,8 +81,8 @@ function Legend() {
   )
 }
 
-function GrowthRow({ growth, weeks }: { growth: Growth; weeks: readonly Instant[] }) {
-  const { rung, secureSince } = growth
+function GrowthRow({ growth, weeks }: { growth: Growth; weeks: readonly LocalDay[] }) {
+  const { rung, secureSince, secureUntil } = growth
   return (
     <tr>
       <th scope="row">{rungOf(rung).name}</th>
@@ -100,7 +101,11 @@ function GrowthRow({ growth, weeks }: { growth: Growth; weeks: readonly Instant[
           </td>
         )
       })}
-      <td className="growth-since">{secureSince === undefined ? '–' : `★ ${dayOf(secureSince)}`}</td>
+      <td className="growth-since">
+        {secureSince !== undefined && `★ ${calendarDay(secureSince)}`}
+        {secureSince === undefined &&
+          (secureUntil === undefined ? '–' : `was secure until ${calendarDay(secureUntil)}`)}
+      </td>
     </tr>
   )
 }

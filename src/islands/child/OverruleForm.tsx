@@ -5,7 +5,7 @@ import { type RungId, rungOf } from '../../core/teaching'
 
 interface OverruleFormProps {
   readonly rung: RungId
-  readonly verdict: Overrule['verdict']
+  readonly verdict: Exclude<Overrule['verdict'], 'supposed'>
   readonly busy: boolean
   readonly onSay: (note: string) => void
   readonly onClose: () => void

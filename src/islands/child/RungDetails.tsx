@@ -1,34 +1,28 @@
 import { Button, Group, Text } from '@mantine/core'
 import { useState } from 'react'
 import type { ChildId } from '../../core/ids'
-import { type Estimate, FIRM, SCAFFOLD_NAMES, scaffoldsInUse, type Tally } from '../../core/knowing'
-import { type RungId, rungOf } from '../../core/teaching'
+import { type Estimate, SCAFFOLD_NAMES, SECURE, scaffoldsInUse, type Tally } from '../../core/knowing'
+import { type RungId, rungOf, wayOf } from '../../core/teaching'
 import { api } from '../../ui/api'
-import { dayOf } from '../../ui/dates'
+import { calendarDay, dayOf } from '../../ui/dates'
 import { later } from '../../ui/later'
-import { ASK_NAMES, KIND_NAMES } from '../../ui/names'
+import { KIND_NAMES } from '../../ui/names'
 import type { ChildData } from '../../core/records'
 import { useChildChange } from './useChild'
 
 const overruleForm = later(async () => (await import('./OverruleForm')).OverruleForm)
 
 const tallies = (list: readonly Tally[], name: (at: number) => string) =>
-  list
-    .map(({ right, of, probability }, at) => `${name(at)} ${right} of ${of} (${Math.floor(probability * 100)} % sure)`)
-    .join(', ')
+  list.map(({ right, of }, at) => `${name(at)} ${right} of ${of}`).join(', ')
 
 /** What is behind a rung: what was right, what is missing, when it is due, and what the adult says of it. */
 export function Details({ data, estimate }: { data: ChildData; estimate: Estimate }) {
-  const { rung, unmet, byKind, byAsk, due, answers } = estimate
+  const { rung, byKind, byAsk, due, answers } = estimate
   const [now] = useState(Date.now)
   return (
     <div style={{ padding: '0 0 10px' }}>
       <Text size="sm">The aim: {rungOf(rung).can}.</Text>
-      {unmet.length > 0 && (
-        <Text size="sm" className="quiet">
-          Before we call it secure: {unmet.join('; ')}.
-        </Text>
-      )}
+      <Verdict estimate={estimate} />
       {due !== undefined && (
         <Text size="sm" className="quiet">
           {due < now ? 'Due since' : 'Ask again on'} {dayOf(due)}.
@@ -39,14 +33,38 @@ export function Details({ data, estimate }: { data: ChildData; estimate: Estimat
         <details className="fold">
           <summary>Figures</summary>
           <Text size="sm" className="quiet">
-            {Math.floor(estimate.probability * 100)} % sure, {FIRM.probability * 100} % are needed. Right:{' '}
-            {tallies(byKind, (at) => KIND_NAMES[byKind[at]?.stage ?? 'concrete'])};{' '}
-            {tallies(byAsk, (at) => ASK_NAMES[byAsk[at]?.ask ?? 'read'])}.
+            The answers speak for secure with {estimate.followed.evidence.toFixed(1)}; {SECURE.threshold} is needed.
+            Right: {tallies(byKind, (at) => KIND_NAMES[byKind[at]?.stage ?? 'concrete'])};{' '}
+            {tallies(byAsk, (at) => wayOf(byAsk[at]?.ask ?? 'read').name)}.
           </Text>
         </details>
       )}
       <OwnJudgement childId={data.report.child.id} estimate={estimate} />
     </div>
+  )
+}
+
+/** Since when it is secure, until when it was, and what is still missing. */
+function Verdict({ estimate: { since, until, through, unmet } }: { estimate: Estimate }) {
+  return (
+    <>
+      {since !== undefined && (
+        <Text size="sm" className="quiet">
+          Secure by the answers since {calendarDay(since)}
+          {through && `: “${rungOf(through).name}” needs it, and is secure`}.
+        </Text>
+      )}
+      {since === undefined && until !== undefined && (
+        <Text size="sm">
+          Was secure until {calendarDay(until)}. Two of four answers were wrong then, so it comes back.
+        </Text>
+      )}
+      {unmet.length > 0 && (
+        <Text size="sm" className="quiet">
+          Before we call it secure: {unmet.join('; ')}.
+        </Text>
+      )}
+    </>
   )
 }
 
@@ -78,7 +96,9 @@ function OwnJudgement({ childId, estimate: { rung, firm, overrule } }: { childId
       {overrule ? (
         <Group gap="xs" mt={4}>
           <Text size="sm">
-            You marked it as {overrule.verdict === 'firm' ? 'known' : 'not known yet'} on {dayOf(overrule.at)}
+            {overrule.verdict === 'supposed'
+              ? `You guessed on ${dayOf(overrule.at)} that it is known`
+              : `You marked it as ${overrule.verdict === 'firm' ? 'known' : 'not known yet'} on ${dayOf(overrule.at)}`}
             {overrule.note ? `: “${overrule.note}”` : ''}.
           </Text>
           <Button size="compact-sm" variant="default" loading={change.isPending} onClick={() => say(null)}>

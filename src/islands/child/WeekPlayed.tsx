@@ -1,22 +1,23 @@
 import { Text } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { activityOf } from '../../core/activities'
-import { type Answer, type Instant, isInWeek } from '../../core/knowing'
+import type { LocalDay } from '../../core/clock'
+import { type Answer, isInWeek } from '../../core/knowing'
 import type { Session } from '../../core/records'
 import { rungOf } from '../../core/teaching'
 import { Loaded } from '../../ui/Loaded'
 import { api } from '../../ui/api'
-import { dayInWords, dayOf } from '../../ui/dates'
+import { calendarDay, dayInWords } from '../../ui/dates'
 
 /** What was played with this child in one week, and what the answers were. */
-export function WeekPlayed({ week, answers }: { week: Instant; answers: readonly Answer[] }) {
-  const own = answers.filter(({ at }) => isInWeek(at, week))
+export function WeekPlayed({ week, answers }: { week: LocalDay; answers: readonly Answer[] }) {
+  const own = answers.filter(({ day }) => isInWeek(day, week))
   const ids = new Set(own.map(({ sessionId }) => sessionId))
   const query = useQuery({ queryKey: ['sessions'], queryFn: () => api.get<Session[]>('/api/sessions') })
   const met = [...new Set(own.map(({ item }) => item.rung))]
   return (
     <section aria-label="The week" style={{ marginTop: 10 }}>
-      <Text fw={700}>The week of {dayOf(week)}</Text>
+      <Text fw={700}>The week of {calendarDay(week)}</Text>
       <Loaded query={query}>
         {(sessions) => (
           <>

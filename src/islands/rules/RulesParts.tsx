@@ -1,4 +1,4 @@
-import { Checkbox, SimpleGrid, Stack, Switch, Title } from '@mantine/core'
+import { Checkbox, Select, SimpleGrid, Stack, Switch, Title } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { type MaterialId, materials } from '../../core/activities'
 import { type PaperId, papers } from '../../core/drawing'
@@ -35,6 +35,9 @@ export function PrintingRules({ rules, set }: RulesProps) {
   )
 }
 
+/** All time zones that the browser knows, the one that is set among them. */
+const zonesWith = (zone: string): string[] => [...new Set([...Intl.supportedValuesOf('timeZone'), 'UTC', zone])].sort()
+
 /** Where the group meets, and what it usually has. */
 export function PlaceRules({ rules, set }: RulesProps) {
   return (
@@ -44,6 +47,15 @@ export function PlaceRules({ rules, set }: RulesProps) {
           Place and materials
         </Title>
         <Choice label="Where you usually meet" data={PLACES} value={rules.place} onChange={(place) => set({ place })} />
+        <Select
+          label="Time zone"
+          description="It says on which day an answer was given."
+          data={zonesWith(rules.zone)}
+          value={rules.zone}
+          onChange={(zone) => zone && set({ zone })}
+          searchable
+          allowDeselect={false}
+        />
         <Checkbox.Group
           label="Usually to hand"
           value={[...rules.materials]}

@@ -1,8 +1,7 @@
 import { Group, MultiSelect, Switch } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { FADING_ORDER, SCAFFOLD_NAMES, type ScaffoldId } from '../../core/knowing'
-import { asksOf, rungOf } from '../../core/teaching'
-import { ASK_NAMES } from '../../ui/names'
+import { asksOf, rungOf, wayOf } from '../../core/teaching'
 import type { QuickCheckState } from './useQuickCheck'
 import { Segments } from '../../ui/Segments'
 
@@ -70,7 +69,7 @@ function Way({ check: { choices, choose, rung } }: { check: QuickCheckState }) {
       style={{ flex: 1, minWidth: 150 }}
       value={choices.ask && ways.includes(choices.ask) ? choices.ask : ''}
       onChange={(ask) => choose({ ask: ask || null })}
-      data={[{ value: '', label: 'Whichever tells most' }, ...ways.map((id) => ({ value: id, label: ASK_NAMES[id] }))]}
+      data={[{ value: '', label: 'Whichever tells most' }, ...ways.map((id) => ({ value: id, label: wayOf(id).name }))]}
     />
   )
 }

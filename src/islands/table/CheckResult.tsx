@@ -1,6 +1,6 @@
 import { Button, Stack, Text } from '@mantine/core'
 import { type Answer, SCAFFOLD_NAMES, chanceOf } from '../../core/knowing'
-import { type Ask, type Item, type MisreadingId, misreadingOf, sayAnswer } from '../../core/teaching'
+import { type Item, type MisreadingId, misreadingOf, sayAnswer, wayOf } from '../../core/teaching'
 import { type Wording, markWritten } from '../../core/wording'
 import { questionInWords } from '../../ui/questions'
 import type { QuickCheckState } from './useQuickCheck'
@@ -59,7 +59,7 @@ function WrongAnswer({ check, answer, wording }: Props) {
   return (
     <div className="sheet sheet-attention">
       <Text style={LARGE} className="anywhere">
-        {check.child?.name ?? 'The child'} {GIVEN_BY[item.ask] ?? 'said'} “{sayAnswer(item, given, wording)}”.
+        {check.child?.name ?? 'The child'} {wayOf(item.ask).did} “{sayAnswer(item, given, wording)}”.
       </Text>
       <Text fw={700} style={LARGE}>
         {truthInWords(item, wording)}
@@ -85,9 +85,6 @@ function WrongAnswer({ check, answer, wording }: Props) {
 }
 
 const LOOK_AGAIN = 'Let us look at it once more together.'
-
-/** How the answer came, where it was not said. */
-const GIVEN_BY: Partial<Record<Ask, string>> = { set: 'set', write: 'wrote', 'write-24': 'wrote', match: 'chose' }
 
 /** What would have been right, so that it cannot be taken for what the child said. */
 function truthInWords(item: Item, wording: Wording): string {

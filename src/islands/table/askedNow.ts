@@ -2,7 +2,7 @@ import { useMemo } from 'react'
 import { type Belief, believe, chanceOf, nextQuestion, type Question, tellingQuestion } from '../../core/knowing'
 import { type PlanChild, workingRung } from '../../core/planning'
 import { requestOf, type SessionContext } from '../../core/records'
-import { type Ask, explain, type MisreadingId, type RungId } from '../../core/teaching'
+import { type Ask, explain, type MisreadingId, type RungId, type Stage } from '../../core/teaching'
 import type { Asked, CheckState, Choices } from './checkState'
 
 /** Between the seeds of one child and the next. */
@@ -61,6 +61,11 @@ function rungFor(child: PlanChild | undefined, { rung }: Choices, own: RungId): 
   return rung ?? own
 }
 
+/** The kinds in which the child was right on a rung before. */
+function kindsMet({ standing }: PlanChild, rung: RungId): readonly Stage[] {
+  return [...standing.estimates, ...standing.beside].find((each) => each.rung === rung)?.stages ?? []
+}
+
 /** The same after a reload: it follows from what was put and answered before. */
 function questionFor(kept: CheckState, child: PlanChild, rung: RungId, seed: number): Question | undefined {
   if (kept.forced?.childId === child.id) return kept.forced.question
@@ -73,5 +78,6 @@ function questionFor(kept: CheckState, child: PlanChild, rung: RungId, seed: num
     asked: put.map(({ item }) => item).filter((item) => item.rung === rung),
     before: child.before,
     asks,
+    kinds: kindsMet(child, rung),
   })
 }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { localDay } from '../../core/clock'
 import { type Question, nextQuestion, stageOf } from '../../core/knowing'
 import { isRight } from '../../core/teaching'
 import { type Asked, type CheckState, NOTHING, afterGiven, afterNext, afterUndo } from './checkState'
@@ -13,6 +14,7 @@ const answered = (state: CheckState, childId: string, { item }: Question): Asked
   id: `${childId} ${state.put[childId]?.length ?? 0}`,
   childId,
   at: 1,
+  day: localDay(1, 'UTC'),
   item,
   choices: 4,
   given: item.answer,

@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import type { ChildId } from '../../core/ids'
+import { localDay } from '../../core/clock'
 import { type Question, type ScaffoldId, stageOf } from '../../core/knowing'
 import type { SentAnswer, SessionContext } from '../../core/records'
 import { BESIDE_THE_ORDER, isRight, schools, type Value } from '../../core/teaching'
@@ -47,7 +48,12 @@ export function useQuickCheck(context: SessionContext) {
   function answer(value: Value) {
     if (!child || !question || given) return
     const sent = sentAnswer({ childId: child.id, question, value }, { ...turn, ...handsOn, ...kept.choices })
-    const asked = { right: isRight(question.item, value), n: turn.put.length, turn: kept.turn }
+    const asked = {
+      right: isRight(question.item, value),
+      day: localDay(sent.at, settings.zone),
+      n: turn.put.length,
+      turn: kept.turn,
+    }
     setKept(afterGiven(kept, { ...sent, sessionId: session.id, ...asked }, question))
     void keepAnswer({ ...sent, sessionId: session.id })
   }
@@ -109,7 +115,7 @@ function sentAnswer({ childId, question, value }: GivenNow, answered: AnsweredWi
     item: question.item,
     choices: question.choices.length,
     given: value,
-    stage: answered.realClock ? 'concrete' : stageOf(question.item),
+    stage: answered.realClock || question.withThings ? 'concrete' : stageOf(question.item),
     helped: answered.isHelped,
     scaffolds: answered.scaffolds,
     ...(answered.timer && { tookMs: Math.min(LONGEST_MS, at - answered.shownAt) }),

@@ -1,12 +1,14 @@
 import { Button, Group, Stack, Text, TextInput, Title } from '@mantine/core'
 import { useForm } from '@mantine/form'
 import { IconPrinter } from '@tabler/icons-react'
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { type QueryClient, useMutation, useQueryClient } from '@tanstack/react-query'
+import type { Settings } from '../../core/records'
 import { api, newId } from '../../ui/api'
 import { NamesField } from '../../ui/NamesField'
 import { Refused } from '../../ui/Refused'
 import { fieldOf, markRefused } from '../../ui/form'
 import { NO_NAMES, sendNewChildren, splitNames } from '../../ui/people'
+import { settingsQuery } from '../../ui/queries'
 
 /** The empty start: a group in one form, or a clock to print straight away. */
 export function FirstRun({ children }: { children: number }) {
@@ -33,16 +35,26 @@ export function FirstRun({ children }: { children: number }) {
   )
 }
 
+/** The place is where this device is, until somebody says otherwise in the house rules. */
+async function keepZone(client: QueryClient): Promise<void> {
+  const rules = await client.ensureQueryData(settingsQuery)
+  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
+  if (zone === rules.zone) return
+  client.setQueryData(settingsQuery.queryKey, await api.put<Settings>('/api/settings', { ...rules, zone }))
+}
+
 /** A group and its children in one form. */
 function AddGroup({ isFirstChild }: { isFirstChild: boolean }) {
   const client = useQueryClient()
   const form = useForm({ initialValues: { name: '', names: NO_NAMES } })
   const { name, names } = form.values
   const add = useMutation({
-    mutationFn: () =>
-      sendNewChildren(client, names, (newChildren) =>
+    mutationFn: async () => {
+      if (isFirstChild) await keepZone(client)
+      return sendNewChildren(client, names, (newChildren) =>
         api.post('/api/groups', { id: newId(), name, childIds: [], newChildren }),
-      ),
+      )
+    },
     onSuccess: () => client.invalidateQueries({ queryKey: ['overview'] }),
     onError: (error) => markRefused(form, error, { newChildren: 'names' }),
   })

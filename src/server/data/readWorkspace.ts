@@ -4,6 +4,7 @@ import type { Workspace } from '../keeping/docs'
 import { type Doc, KIND_IDS, kinds } from '../keeping/kinds'
 import { Problem } from '../problem'
 import { printWithRows } from './printRows'
+import { withSupposed } from './supposed'
 import { boundedJson, fileInZip } from './bounded'
 
 /* A file of the whole workspace (`docs/formats.md`), read and checked. What is in it may come from anywhere. */
@@ -12,9 +13,10 @@ export const WORKSPACE_FORMAT = 'ripe-acorn-workspace'
 /**
  * Version 1 had no log of what was done, and did not say when an answer came in; version 2 did not say which steps of a
  * session stay, nor how long they took; version 3 had no terms, no activities of one's own and no rules of a group;
- * version 4 had the rows of one's own day in kept prints as they were typed.
+ * version 4 had the rows of one's own day in kept prints as they were typed; version 5 kept a guess from the age as if
+ * the adult had judged it.
  */
-export const WORKSPACE_VERSION = 5
+export const WORKSPACE_VERSION = 6
 
 export interface WorkspaceFile {
   readonly format: typeof WORKSPACE_FORMAT
@@ -74,6 +76,7 @@ const UPGRADES: Readonly<Record<number, Upgrade>> = {
     ...things,
     prints: (things.prints ?? []).map((print) => ({ ...print, body: printWithRows(print.body) })),
   }),
+  5: (things) => ({ ...things, overrules: (things.overrules ?? []).map(withSupposed) }),
 }
 
 /** Reads a file of the workspace: every thing in it is checked, and what is wrong is named. Nothing is written. */

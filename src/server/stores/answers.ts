@@ -1,11 +1,13 @@
 import { validate as isUuid, v4 as newId } from 'uuid'
 import type { AnswerId, ChangeId, ChildId, SessionId } from '../../core/ids'
 import type { Answer, Instant } from '../../core/knowing'
-import type { AnswerChange, Correction, RecordedAnswers, SentAnswer } from '../../core/records'
+import type { AnswerChange, ChangedAnswer, Correction, RecordedAnswers, SentAnswer } from '../../core/records'
 import { isRight } from '../../core/teaching'
+import { type Zone, localDay } from '../../core/clock'
 import type { Db } from '../connection'
 import { notFound } from '../problem'
 import { goneAmong, noteGone } from './gone'
+import { getSettings } from './settings'
 import { instantIn, isAnswerBody, parsed, readable } from './readable'
 
 /** Two clocks that differ by less are taken to agree: a request may be on its way as long. */
@@ -39,12 +41,14 @@ function answerToRow(answer: SentAnswer, sessionId: SessionId | null): Row {
 
 type Body = Pick<Answer, 'item' | 'choices' | 'given' | 'stage' | 'helped' | 'tookMs' | 'scaffolds'>
 
-function rowToAnswer(row: Row): Answer {
+function rowToAnswer(row: Row, zone: Zone): Answer {
+  const at = instantIn(row.at)
   return {
     id: String(row.id),
     childId: String(row.child_id),
     sessionId: row.session_id === null ? undefined : String(row.session_id),
-    at: instantIn(row.at),
+    at,
+    day: localDay(at, zone),
     right: Boolean(row.right),
     ...parsed<Body>(row.body, isAnswerBody),
   }
@@ -99,7 +103,8 @@ export async function listAnswers(db: Db, { childId, sessionId }: AnswerFilter =
   if (childId) query.where({ child_id: childId })
   if (sessionId) query.where({ session_id: sessionId })
   const rows: Row[] = await query
-  return readable(rows, rowToAnswer)
+  const { zone } = await getSettings(db)
+  return readable(rows, (row) => rowToAnswer(row, zone))
 }
 
 /**
@@ -117,7 +122,7 @@ export async function takeBackAnswer(db: Db, id: AnswerId, now: Instant): Promis
 async function getAnswer(db: Db, id: AnswerId): Promise<Answer> {
   const row: Row | undefined = await db('answers').where({ id }).first()
   if (!row) throw notFound('answer', id)
-  return rowToAnswer(row)
+  return rowToAnswer(row, (await getSettings(db)).zone)
 }
 
 /** Puts another answer in place of a kept one; the old one stays in the trace. */
@@ -149,7 +154,7 @@ export async function removeAnswer(db: Db, id: AnswerId, reason: string, now: In
 }
 
 /** A removed answer is kept with what its row says beside it, so that it comes back as it was. */
-type Removed = Answer & { readonly receivedAt?: Instant | null; readonly deviceAt?: Instant | null }
+type Removed = ChangedAnswer & { readonly receivedAt?: Instant | null; readonly deviceAt?: Instant | null }
 
 type NewChange = Pick<AnswerChange, 'before' | 'after' | 'what' | 'reason'>
 
@@ -160,8 +165,8 @@ async function addChange(db: Db, { before, after, what, reason }: NewChange, now
     at: now,
     what,
     reason,
-    before: JSON.stringify(before),
-    after: after && JSON.stringify(after),
+    before: JSON.stringify({ ...before, day: undefined }),
+    after: after && JSON.stringify({ ...after, day: undefined }),
   })
 }
 
@@ -172,8 +177,8 @@ function rowToChange(row: Row): AnswerChange {
     at: Number(row.at),
     what: row.what === 'removed' ? 'removed' : 'corrected',
     reason: String(row.reason),
-    before: parsed<Answer>(row.before, isAnswerBody),
-    after: row.after === null ? null : parsed<Answer>(row.after, isAnswerBody),
+    before: parsed<ChangedAnswer>(row.before, isAnswerBody),
+    after: row.after === null ? null : parsed<ChangedAnswer>(row.after, isAnswerBody),
   }
 }
 

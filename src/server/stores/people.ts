@@ -5,6 +5,7 @@ import { type RungId, schools } from '../../core/teaching'
 import { GROUP_MOST } from '../fields'
 import type { Child, Group, GroupRules, NewChild } from '../../core/records'
 import { type Db, inTransaction } from '../connection'
+import { SAID_WHEN_ADDED } from '../data/supposed'
 import { Problem, notFound, staleVersion } from '../problem'
 import { groupRules } from '../planningSchemas'
 import { DamagedRow, fits, parsed, readable } from './readable'
@@ -57,13 +58,14 @@ export function addChild(db: Db, child: NewChild, now: Instant): Promise<Child> 
   })
 }
 
-/** Until answers say otherwise, what comes before the rung that a child starts at is the adult's word. */
+/** What comes before the rung that a child starts at is supposed to be known, until answers say otherwise. */
 async function markKnownBefore(db: Db, child: NewChild & { startsAt: RungId }, at: Instant): Promise<void> {
   const { school } = await getSettings(db)
   const rungs = knownBefore(child.startsAt, child.age, schools[school])
   if (rungs.length === 0) return
-  const note = 'Said when the child was added.'
-  await db('overrules').insert(rungs.map((rung) => ({ child_id: child.id, rung, verdict: 'firm', note, at })))
+  await db('overrules').insert(
+    rungs.map((rung) => ({ child_id: child.id, rung, verdict: 'supposed', note: SAID_WHEN_ADDED, at })),
+  )
 }
 
 export async function editChild(db: Db, id: ChildId, edit: ChildEdit): Promise<Child> {

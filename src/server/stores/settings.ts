@@ -1,3 +1,4 @@
+import type { Zone } from '../../core/clock'
 import type { Settings } from '../../core/records'
 import type { Db } from '../connection'
 import { staleVersion } from '../problem'
@@ -16,15 +17,18 @@ export const SETTINGS_DEFAULTS = {
   notForUs: [],
   cupboard: {},
   version: 1,
-} as const satisfies Settings
+} as const satisfies Omit<Settings, 'zone'>
+
+/** The zone of the machine, until somebody says another one. */
+const zoneHere = (): Zone => Intl.DateTimeFormat().resolvedOptions().timeZone
 
 type Row = { body: string; version: number }
 
 export async function getSettings(db: Db): Promise<Settings> {
   const row: Row | undefined = await db('settings').where({ id: 1 }).first()
-  if (!row) return SETTINGS_DEFAULTS
+  if (!row) return { ...SETTINGS_DEFAULTS, zone: zoneHere() }
   const [body] = readable([row], () => parsed<Partial<Settings>>(row.body, isSettings))
-  return { ...SETTINGS_DEFAULTS, ...body, version: row.version }
+  return { ...SETTINGS_DEFAULTS, zone: zoneHere(), ...body, version: row.version }
 }
 
 export async function editSettings(db: Db, edit: Settings): Promise<Settings> {

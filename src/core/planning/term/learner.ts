@@ -1,9 +1,8 @@
-import { dayNumber, KNOWING } from '../../knowing'
+import { type Following, KNOWING, SECURE, nothingYet } from '../../knowing'
 import { drawUnit, type Random } from '../../random'
 import { type RungId, schools } from '../../teaching'
 import type { PlanChild } from '../request'
 import { SPEEDS } from './speed'
-import { pushAnswer, type Shown } from './lastAnswers'
 import { meetingsOf, type TermWish } from './wish'
 
 /** A child for whom a term is forecast. */
@@ -50,7 +49,12 @@ export function startTerm(wish: TermWish, children: readonly TermChild[]): TermC
 }
 
 /** One rung of one child in one run. */
-export interface LearnerRung extends Shown {
+export interface LearnerRung extends Following {
+  /** P(L) by the answers. */
+  belief: number
+  /** Days with answers. */
+  days: number
+  kinds: number
   knows: boolean
   /** The day it was last met, before the term or in it. */
   metOn: number | undefined
@@ -58,8 +62,6 @@ export interface LearnerRung extends Shown {
   asOf: number
   /** It was firm once, or passed before the term. */
   wasFirm: boolean
-  /** It was firm when it was last asked. */
-  firmWhenAsked: boolean
   /** Never asked for again: the adult's own word, or what was passed without an answer. */
   readonly passed: boolean
   /** Reviews so far; while the rung is not firm, none. */
@@ -83,19 +85,16 @@ export function learnerOf(random: Random, child: TermChild, first: number, { lad
   const rungs = ladder.map((rung, i): LearnerRung => {
     const known = [...estimates, ...beside].find((each) => each.rung === rung)
     const belief = known?.probability ?? KNOWING.knownBefore
-    const last = (known?.recent ?? []).reduce((bits, right) => pushAnswer(bits, right), 0)
     return {
+      ...(known?.followed ?? nothingYet()),
       // What was passed counts as known, as in `standingOf`.
       knows: i < first ? true : drawUnit(random) < belief,
       belief,
-      answers: known?.answers ?? 0,
       days: known?.days ?? 0,
       kinds: known?.stages.length ?? 0,
-      last,
-      metOn: known?.lastAt === undefined ? undefined : dayNumber(known.lastAt),
+      metOn: known?.lastDay,
       asOf: day,
       wasFirm: i < first || known?.firm === true,
-      firmWhenAsked: known?.wasFirm ?? false,
       passed: i < first && (rung === 'parts' || !known?.answers || known.overrule?.verdict === 'firm'),
       reviews: 0,
     }
@@ -108,4 +107,9 @@ function speedOf(random: Random, likely: readonly number[]): number {
   let left = drawUnit(random)
   const at = likely.findIndex((each) => (left -= each) < 0)
   return SPEEDS[at < 0 ? likely.length - 1 : at] ?? 1
+}
+
+/** Whether a rung is secure: the conditions of `estimateKnowing`, on what is kept here. */
+export function isFirm({ convinced, days, kinds }: Pick<LearnerRung, 'convinced' | 'days' | 'kinds'>): boolean {
+  return convinced && days >= SECURE.days && kinds >= SECURE.kinds
 }

@@ -1,9 +1,8 @@
-import { afterAnswer, afterDays, KNOWING, SHAKY_PROBABILITY } from '../../knowing'
+import { afterAnswer, afterDays, followAnswer, guessOf, KNOWING, letPass, SHAKY_PROBABILITY } from '../../knowing'
 import { drawUnit, type Random } from '../../random'
-import { choicesOf, guessOf, REVIEW_GAPS, TERM } from './model'
-import { isFirm, pushAnswer } from './lastAnswers'
+import { choicesOf, REVIEW_GAPS, TERM } from './model'
 import type { TermWish } from './wish'
-import type { Learner, LearnerRung, TermCounts } from './learner'
+import { type Learner, type LearnerRung, type TermCounts, isFirm } from './learner'
 
 /** Counts one more at a place. */
 export function add(into: Uint32Array | undefined, place: number): void {
@@ -43,8 +42,7 @@ export function playMeeting(random: Random, learners: readonly Learner[], { coun
     askQuestions(random, rung, learner.rate)
     rung.metOn = day
     rung.asOf = day
-    rung.firmWhenAsked = isFirm(rung)
-    if (!rung.wasFirm && rung.firmWhenAsked) {
+    if (!rung.wasFirm && isFirm(rung)) {
       rung.wasFirm = true
       add(firmAfter[c]?.[learner.at], m + 1)
     }
@@ -52,16 +50,16 @@ export function playMeeting(random: Random, learners: readonly Learner[], { coun
 }
 
 /**
- * The first rung that is not firm, as `standingOf` finds it: one that has fallen below firm counts as passed where it
- * is still likely known and either a later one is firm or nothing but time has passed since it was asked.
+ * The first rung that is not firm, as `standingOf` finds it: one that was lost counts as passed where it is still
+ * likely known and a later one is firm.
  */
 function workingAt({ rungs, first }: Learner, day: number): number {
   const beliefs = rungs.map(({ belief, asOf }) => afterDays(belief, day - asOf))
-  const firm = rungs.map((rung, i) => rung.answers > 0 && isFirm(rung, beliefs[i]))
+  const firm = rungs.map(isFirm)
   const lastFirm = Math.max(first - 1, firm.lastIndexOf(true))
-  const open = rungs.findIndex(({ passed, answers, firmWhenAsked }, i) => {
+  const open = rungs.findIndex(({ passed, answers }, i) => {
     const isLikely = (beliefs[i] ?? 0) >= SHAKY_PROBABILITY
-    const isShaky = (i < lastFirm && (answers === 0 || isLikely)) || (firmWhenAsked && isLikely)
+    const isShaky = i < lastFirm && (answers === 0 || isLikely)
     return !passed && firm[i] !== true && !isShaky
   })
   return open < 0 ? rungs.length : open
@@ -115,6 +113,7 @@ function forget(random: Random, rung: LearnerRung, day: number): void {
   if (days <= 0) return
   if (rung.knows) rung.knows = drawUnit(random) < 0.5 ** (days / KNOWING.forgettingHalfLifeDays)
   rung.belief = afterDays(rung.belief, days)
+  letPass(rung, days)
 }
 
 function askQuestions(random: Random, rung: LearnerRung, rate: number): void {
@@ -122,8 +121,7 @@ function askQuestions(random: Random, rung: LearnerRung, rate: number): void {
     const choices = choicesOf(question)
     const right = drawUnit(random) < (rung.knows ? 1 - KNOWING.slip : guessOf(choices))
     rung.belief = afterAnswer(rung.belief, right, choices)
-    rung.last = pushAnswer(rung.last, right)
-    rung.answers++
+    followAnswer(rung, right, choices)
     practise(random, rung, rate)
   }
   rung.days++

@@ -1,4 +1,4 @@
-import { KNOWING, reviewGaps } from '../../knowing'
+import { reviewGaps } from '../../knowing'
 
 /*
  * How a child comes to know a rung over the weeks, for forecasts. Learning, slipping, guessing and forgetting are those
@@ -38,5 +38,3 @@ export const REVIEW_GAPS: readonly number[] = reviewGaps(5).slice(1)
 export function choicesOf(question: number): number {
   return question % 2 === 0 ? 4 : 0
 }
-
-export const guessOf = (choices: number) => (choices > 1 ? 1 / choices : KNOWING.openGuess)

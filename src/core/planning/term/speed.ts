@@ -1,5 +1,6 @@
-import { type Answer, KNOWING, dayNumber } from '../../knowing'
-import { TERM, guessOf } from './model'
+import type { LocalDay } from '../../clock'
+import { type Answer, KNOWING, guessOf } from '../../knowing'
+import { TERM } from './model'
 
 /** Speeds of learning that are told apart, beside the usual child's 1: evenly spaced in their logarithm. */
 export const SPEEDS: readonly number[] = [-1.2, -0.9, -0.6, -0.3, 0, 0.3, 0.6, 0.9, 1.2].map(Math.exp)
@@ -32,10 +33,10 @@ function logLikelihood(answers: readonly Answer[], speed: number): number {
   const inSession = learnt(speed * TERM.turnsPerMinute * USUAL_MINUTES)
   let known: number = KNOWING.knownBefore
   let log = 0
-  let day: number | undefined
-  for (const { at, right, choices } of answers) {
-    if (day !== dayNumber(at)) known += (1 - known) * inSession
-    day = dayNumber(at)
+  let before: LocalDay | undefined
+  for (const { day, right, choices } of answers) {
+    if (day !== before) known += (1 - known) * inSession
+    before = day
     const ifKnown = right ? 1 - KNOWING.slip : KNOWING.slip
     const ifNot = right ? guessOf(choices) : 1 - guessOf(choices)
     const likely = known * ifKnown + (1 - known) * ifNot

@@ -1,7 +1,7 @@
 import { DEGREES_PER_HOUR, dialHour, handAngles, minutesPast, onDial } from '../../clock'
 import { type Item } from '../items'
 import { rungOf } from '../rungs'
-import { type Mode } from './types'
+import type { Mode } from '../ways'
 import type { ClockPart } from '../shown'
 import type { Value } from '../values'
 import type { Misreading } from './types'

@@ -7,7 +7,8 @@ import { dialMisreadings } from './dial'
 import { reckoningMisreadings } from './reckoning'
 import { settingMisreadings } from './setting'
 import type { MisreadingId } from './ids'
-import type { Misreading, Mode } from './types'
+import type { Misreading } from './types'
+import { type Mode, wayOf } from '../ways'
 import { writingMisreadings } from './writing'
 
 export * from './ids'
@@ -39,14 +40,13 @@ export function mends(activityId: string, misreading: MisreadingId): boolean {
 export function modeIn({ heldIn }: Misreading, { ask }: Item): Mode {
   const [only] = heldIn
   if (only && heldIn.length === 1) return only
-  if (ask === 'set') return 'setting'
-  return ask === 'say' ? 'saying' : 'reading'
+  return wayOf(ask).mode
 }
 
 /** The wrong answers that a misreading leads to on this item: distinct, and none of them right. */
 export function wrongAnswers(misreading: Misreading, item: Item): Value[] {
   if (!misreading.appliesTo(item)) return []
-  const predict = item.ask === 'set' && misreading.sets ? misreading.sets : misreading.predict
+  const predict = wayOf(item.ask).mode === 'setting' && misreading.sets ? misreading.sets : misreading.predict
   const distinct: Value[] = []
   for (const value of predict(minuteOf(item), item))
     if (!isRight(item, value) && !distinct.some((other) => sameValue(other, value))) distinct.push(value)

@@ -1,14 +1,7 @@
 import type { Item } from '../items'
 import type { Value } from '../values'
+import type { Mode } from '../ways'
 import type { MisreadingId } from './ids'
-
-/**
- * Where a misreading is held. A child may misread a dial and set it well, or the reverse, so each place has
- * evidence of its own: a dial that is read, hands that are set, figures that are said aloud, figures that are
- * written, times that are reckoned with.
- */
-export const MODES = ['reading', 'setting', 'saying', 'writing', 'reckoning'] as const
-export type Mode = (typeof MODES)[number]
 
 /** What can be brought back on the dial to mend a misreading. */
 export type RepairScaffold = 'ring-of-fives' | 'halves' | 'zones' | 'labels' | 'quarters' | 'arc'

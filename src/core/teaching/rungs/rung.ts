@@ -1,11 +1,8 @@
 import type { Random } from '../../random'
 import type { Phrases, Wording } from '../../wording'
-import type { Ask, Shown } from '../shown'
+import type { Shown } from '../shown'
+import type { Ask } from '../ways'
 import type { Value } from '../values'
-
-/** How a rung is met: with the hands, in pictures, in signs. In this order inside a rung. */
-export const STAGES = ['concrete', 'pictorial', 'abstract'] as const
-export type Stage = (typeof STAGES)[number]
 
 /** A question of a rung, without its wrong choices. */
 export interface RungQuestion {

@@ -1,5 +1,6 @@
 import Joi from 'joi'
 import { DEEDS } from '../../../core/keeping'
+import { VERDICTS } from '../../../core/knowing'
 import { type Item, isRight } from '../../../core/teaching'
 import { answerBody, countLines, instant, item, rung, uuid } from '../../fields'
 import { isAnswerBody } from '../../stores/readable'
@@ -95,7 +96,7 @@ export const records: readonly KindSpec[] = [
     columns: {
       child_id: 'the child',
       rung: 'the rung',
-      verdict: 'firm or not-firm',
+      verdict: 'firm, not-firm or supposed',
       note: 'why',
       at: AT,
     },
@@ -103,7 +104,9 @@ export const records: readonly KindSpec[] = [
     schema: Joi.object({
       child_id: uuid.required(),
       rung: rung.required(),
-      verdict: Joi.string().valid('firm', 'not-firm').required(),
+      verdict: Joi.string()
+        .valid(...VERDICTS)
+        .required(),
       note: plainText(500).allow('').required(),
       at: instant.required(),
     }),
