@@ -47,8 +47,8 @@ export function bendPlan(begun: Begun, bend: BendId): Bent {
   )
   const over = plan.steps.slice(0, place)
   const ahead = plan.steps.slice(place)
-  const spent = begun.spentMinutes ?? 0
-  const whole = { ...begun, minutesLeft: begun.minutesLeft + spent }
+  const spent = Math.ceil(begun.spentMinutes ?? 0)
+  const whole = { ...begun, minutesLeft: begun.minutesLeft + spent, spentMinutes: spent }
   const bent = { late: cutShort, tired: eased, rain: indoors, longer: lengthened }[bend](ahead, whole)
   return {
     plan: { ...plan, steps: [...over, ...bent.steps] },
@@ -82,11 +82,13 @@ function eased(ahead: readonly PlanStep[], begun: Begun): Ahead {
 
 /** What cannot be held indoors is replaced, by another of the same stage where there is one. */
 function indoors(ahead: readonly PlanStep[], begun: Begun): Ahead {
-  if (begun.request.place !== 'outdoors') return { steps: ahead, says: 'You are indoors already: nothing is changed.' }
+  if (begun.request.place !== 'outdoors')
+    return { ...cutShort(ahead, begun), says: 'You are indoors already: nothing is changed.' }
   const place: Place = 'floor'
   const away = ahead.filter((step) => !activityOf(step).places.includes(place) || isOnlyOutside(step))
   if (away.length === 0)
     return { ...cutShort(ahead, begun), place, says: `Everything to come can be held ${placeNames[place]}.` }
+  const [now] = ahead
   const request = { ...begun.request, place, minutes: inLimits(begun.minutesLeft) }
   const stays = ahead.filter((step) => !away.includes(step))
   const { value } = attempt(() =>
@@ -103,7 +105,8 @@ function indoors(ahead: readonly PlanStep[], begun: Begun): Ahead {
     const { stage, role } = activityOf(step)
     const fits = (other: PlanStep) => !used.has(other) && activityOf(other).role === role
     const found = offered.find((other) => fits(other) && activityOf(other).stage === stage) ?? offered.find(fits)
-    if (!found) return []
+    // What is being held ends where it is, and is not forgotten.
+    if (!found) return step === now ? [{ ...step, minutes: Math.max(1, begun.spentMinutes ?? 0) }] : []
     used.add(found)
     return [{ ...found, id: step.id, minutes: step.minutes, why: 'It rains: this fits indoors.' }]
   })
@@ -118,12 +121,12 @@ const inLimits = (minutes: number) => Math.max(SHORTEST_SESSION, Math.min(LONGES
 function lengthened(ahead: readonly PlanStep[], begun: Begun): Ahead {
   const [now, ...rest] = ahead
   if (!now) return { steps: ahead, says: 'Nothing is left to change.' }
-  const longer = Math.min(now.minutes + LONGER_MINUTES, Math.max(now.minutes, begun.minutesLeft - restLeast(rest)))
-  const left = begun.minutesLeft - longer
-  if (rest.length === 0 || longer === now.minutes)
-    return { steps: ahead, says: 'There is no time left to take from what comes next.' }
-  const { steps, says } = cutShort(rest, { ...begun, minutesLeft: left })
-  return { steps: [{ ...now, minutes: longer }, ...steps], says: `${stepName(now)} has ${longer} min. ${says}` }
+  const lasts = Math.max(now.minutes, begun.spentMinutes ?? 0)
+  const longer = Math.min(lasts + LONGER_MINUTES, begun.minutesLeft - restLeast(rest))
+  if (rest.length === 0 || longer <= lasts)
+    return { ...cutShort(ahead, begun), says: 'There is no time left to take from what comes next.' }
+  const { steps, says } = cutShort([{ ...now, minutes: longer }, ...rest], { ...begun, spentMinutes: longer })
+  return { steps, says: `${stepName(now)} has ${longer} min. ${says}` }
 }
 
 /** Minutes that are left of a session that began at its planned time, or later. */

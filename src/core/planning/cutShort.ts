@@ -1,4 +1,4 @@
-import { activityOf } from '../activities'
+import { type DurationRange, activityOf } from '../activities'
 import { stepName } from './planCheck'
 import { fitMinutes } from './edits'
 import { pacedRange } from './pace'
@@ -9,41 +9,60 @@ import { type Ahead, type Begun, isCheck, total } from './ahead'
 /** Shorter than this a step is left out. */
 const SHORTEST_STEP = 2
 
-/** The steps ahead in the minutes that are left. The one that is held and the closing check stay. */
-export function cutShort(ahead: readonly PlanStep[], { request, minutesLeft }: Begun, rangesOf = ranges): Ahead {
+/**
+ * The steps ahead in the minutes that are left, and never more than those. The one that is held keeps the minutes that
+ * it has lasted, and the closing check stays as long as there are minutes for it. `minutesLeft` counts what the held
+ * step has lasted.
+ */
+export function cutShort(ahead: readonly PlanStep[], begun: Begun, rangesOf = ranges): Ahead {
+  const { minutesLeft, spentMinutes = 0 } = begun
+  const spent = Math.min(minutesLeft, Math.ceil(spentMinutes))
+  const rangesNow = (list: readonly PlanStep[]) =>
+    rangesOf(list, begun.request).map((range, i) => (i === 0 ? lastingAtLeast(range, spent) : range))
+  const leastOf = (list: readonly PlanStep[]) => rangesNow(list).reduce((sum, { least }) => sum + least, 0)
+  const floorOf = (step: PlanStep, i: number) => (i === 0 ? Math.max(1, spent) : isCheck(step) ? SHORTEST_STEP : 1)
+  const floors = (list: readonly PlanStep[]) => list.reduce((sum, step, i) => sum + floorOf(step, i), 0)
   let steps = [...ahead]
-  const left: string[] = []
-  const leastOf = (list: readonly PlanStep[]) => rangesOf(list, request).reduce((sum, { least }) => sum + least, 0)
   while (steps.length > 1 && leastOf(steps) > minutesLeft) {
-    // What comes last before the check is built on least by the others.
-    const gone = steps.findLastIndex((step, i) => i > 0 && !isCheck(step) && !step.locked)
-    const index = gone > 0 ? gone : steps.findLastIndex((step, i) => i > 0 && !isCheck(step))
+    const index = lastToGo(steps)
     if (index < 1) break
-    left.unshift(...steps.slice(index, index + 1).map(stepName))
     steps = steps.filter((_, i) => i !== index)
   }
-  const fitted = fitMinutes(rangesOf(steps, request), minutesLeft)
+  // Only the held step and the check are left, or locked ones: the check goes as well before there are too many minutes.
+  while (steps.length > 1 && floors(steps) > minutesLeft)
+    steps = steps.filter((_, i) => i !== Math.max(1, lastToGo(steps)))
+  const fitted = fitMinutes(rangesNow(steps), minutesLeft)
   const result = squeezed(
     steps.map((step, i) => ({ ...step, minutes: fitted[i] ?? step.minutes })),
     minutesLeft,
+    floorOf,
   )
-  const isSame = total(result) >= total(ahead)
+  const isSame = result.length === ahead.length && total(result) >= total(ahead)
   const kept = isSame ? 'Everything fits as it is.' : 'Nothing is left out; the steps are shorter.'
+  const left = ahead.filter(({ id }) => !result.some((step) => step.id === id)).map(stepName)
   return { steps: result, says: left.length > 0 ? `Left out: ${left.join(', ')}.` : kept }
 }
 
-/** Where even the shortest do not fit: the minutes are shared out, the check keeping two. */
-function squeezed(steps: PlanStep[], minutesLeft: number): PlanStep[] {
+const lastingAtLeast = ({ least, usual, most }: DurationRange, minutes: number): DurationRange => ({
+  least: Math.max(least, minutes),
+  usual: Math.max(usual, minutes),
+  most: Math.max(most, minutes),
+})
+
+/** What comes last before the check is built on least by the others; what is locked goes after what is not. */
+function lastToGo(steps: readonly PlanStep[]): number {
+  const open = steps.findLastIndex((step, i) => i > 0 && !isCheck(step) && !step.locked)
+  return open > 0 ? open : steps.findLastIndex((step, i) => i > 0 && !isCheck(step))
+}
+
+/** Where even the shortest do not fit, the minutes are taken from all but what each must have. */
+function squeezed(steps: PlanStep[], minutesLeft: number, floorOf: (step: PlanStep, i: number) => number): PlanStep[] {
   let over = total(steps) - minutesLeft
-  const result = [...steps]
-  for (let i = 0; i < result.length && over > 0; i++) {
-    const step = result[i]
-    if (!step) continue
-    const cut = Math.min(over, Math.max(0, step.minutes - (isCheck(step) ? SHORTEST_STEP : 1)))
-    result[i] = { ...step, minutes: step.minutes - cut }
-    over -= cut
-  }
-  return result
+  return steps.map((step, i) => {
+    const cut = Math.min(over, Math.max(0, step.minutes - floorOf(step, i)))
+    over -= Math.max(0, cut)
+    return cut > 0 ? { ...step, minutes: step.minutes - cut } : step
+  })
 }
 
 /** In a begun session a step may be as short as two minutes. */
