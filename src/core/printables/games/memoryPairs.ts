@@ -53,24 +53,25 @@ export const memoryPairs = definePrintable({
 })
 
 /**
- * Turns until all pairs are found: a card is turned up; its partner is turned where it is remembered, else any other
- * card.
+ * Turns until all pairs are found: a card is turned up; its partner is turned where that very card was seen before and
+ * is remembered, else any other card.
  */
 function turnsOfMemory(random: Random, pairs: number): number {
   const left = shuffled(
     random,
-    Array.from({ length: pairs * 2 }, (_, i) => i >> 1),
+    Array.from({ length: pairs * 2 }, (_, card) => card),
   )
+  const isPair = (a: number, b: number) => a >> 1 === b >> 1
   const seen = new Set<number>()
   for (let turns = 1; ; turns++) {
     const first = drawInt(random, 0, left.length - 1)
-    const pair = left[first] as number
-    const partner = left.findIndex((each, i) => each === pair && i !== first)
-    const knows = seen.has(pair) && drawUnit(random) < REMEMBERED
+    const card = left[first] as number
+    const partner = left.findIndex((each, i) => i !== first && isPair(each, card))
+    const knows = seen.has(left[partner] as number) && drawUnit(random) < REMEMBERED
     const others = left.map((_, i) => i).filter((i) => i !== first)
     const second = knows ? partner : (others[drawInt(random, 0, others.length - 1)] as number)
-    seen.add(pair).add(left[second] as number)
-    if (left[second] === pair) for (const at of [first, second].sort((a, b) => b - a)) left.splice(at, 1)
+    seen.add(card).add(left[second] as number)
+    if (isPair(left[second] as number, card)) for (const at of [first, second].sort((a, b) => b - a)) left.splice(at, 1)
     if (left.length === 0) return turns
   }
 }
