@@ -93,7 +93,7 @@ test('children are understood as they are typed, and start where the adult says'
   await understood.getByLabel('Dev starts at').selectOption({ label: 'Quarter past and to' })
   await page.getByRole('button', { name: 'Add', exact: true }).click()
   const added = page.getByRole('region', { name: 'Understood' })
-  await expect(added.getByText('Ready for Quarter past and to: Half past is known.')).toBeVisible()
+  await expect(added.getByText('Starts at Quarter past and to (your guess).')).toBeVisible()
   const overview = (await (await request.get('/api/overview')).json()) as {
     groups: { group: { id: string; name: string }; children: { name: string }[] }[]
   }

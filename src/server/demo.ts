@@ -67,7 +67,7 @@ export interface Scenario {
 
 /** In the first weeks each child is asked so many questions on every rung that the child knows already. */
 const BASELINE_WEEKS = 2
-const BASELINE_ANSWERS = 5
+const BASELINE_ANSWERS = 12
 const WEEKLY_ANSWERS = 8
 const REVIEW_ANSWERS = 2
 

@@ -1,4 +1,3 @@
-import { type LocalDay, dateOfDay } from '../core/clock'
 import { parseTime, say } from '../core/wording'
 
 /** Dates and the present time as the browser has them. Everything else in the app is minutes since midnight. */
@@ -21,11 +20,6 @@ const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', '
 /** "Sat 28 Nov", or "today". */
 export function dayInWords(date: string, now = new Date()): string {
   return date === today(now) ? 'today' : inWords(new Date(`${date}T12:00:00`))
-}
-
-/** "Sat 28 Nov" of a day of the place. */
-export function calendarDay(day: LocalDay): string {
-  return inWords(new Date(`${dateOfDay(day)}T12:00:00`))
 }
 
 /** "Sat 28 Nov" of a moment. */

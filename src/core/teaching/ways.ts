@@ -22,8 +22,6 @@ interface Way {
   readonly mode: Extract<Mode, 'reading' | 'setting' | 'saying'>
   /** What the child did, after the name: "Bram said". */
   readonly did: 'said' | 'set' | 'wrote' | 'chose'
-  /** What the adult does where it is asked with things instead of on the screen. */
-  readonly withThings: string
   /**
    * How strongly a check holds it back once it has come: an exponent. An open answer tells more at once than a choice
    * does, but only about its own way. Found by trying, with `bench/knowing.ts`.
@@ -39,7 +37,6 @@ export const WAYS = {
   read: {
     ...read,
     name: 'reading a clock',
-    withThings: 'Set a real or a made clock to this, cover the screen, and let the child read the clock.',
   },
   set: {
     name: 'setting a clock',
@@ -47,7 +44,6 @@ export const WAYS = {
     answered: 'hands',
     mode: 'setting',
     did: 'set',
-    withThings: 'Let the child set a real or a made clock, and set the one here as the child did.',
     heldBack: 0,
   },
   say: {
@@ -55,14 +51,12 @@ export const WAYS = {
     name: 'saying figures',
     mode: 'saying',
     stage: 'abstract',
-    withThings: 'Lay the figures with number cards, and let the child say the time.',
     heldBack: 1,
   },
   match: {
     ...read,
     name: 'matching to figures',
     did: 'chose',
-    withThings: 'Set a real or a made clock to this, and let the child pick the card with its figures.',
   },
   write: {
     name: 'writing it down',
@@ -70,49 +64,40 @@ export const WAYS = {
     answered: 'figures',
     mode: 'reading',
     did: 'wrote',
-    withThings: 'Set a real or a made clock to this, and let the child lay the figures with number cards.',
     heldBack: 0.25,
   },
   name: {
     ...read,
     name: 'naming parts',
-    withThings: 'Point to this part on a real or a made clock.',
   },
   round: {
     ...read,
     name: 'rounding',
-    withThings: 'Set a real clock to this. The child turns the long hand to the nearest five.',
   },
   later: {
     ...read,
     name: 'later and sooner',
-    withThings: 'Set a real clock to this. The child turns it on, or back, and reads it.',
   },
   'how-long': {
     ...read,
     name: 'how long',
-    withThings: 'The child turns a real clock from the first time to the second, and counts.',
   },
   'work-back': {
     ...reckoned,
     name: 'start when',
-    withThings: 'Lay a counter for every five minutes. The child turns a real clock back by them.',
   },
   'half-of-day': {
     ...reckoned,
     name: 'half of the day',
-    withThings: 'Lay two plates, one for each half of the day. The child puts something of this doing on one of them.',
   },
   'write-24': {
     ...reckoned,
     name: '24 hours',
     did: 'wrote',
-    withThings: 'The child turns a real clock on from noon, counting from twelve, and says the hour.',
   },
   'look-up': {
     ...reckoned,
     name: 'looking up',
-    withThings: 'Lay the rows as cards. The child finds the row and sets a real clock to it.',
   },
 } as const satisfies Record<string, Way>
 

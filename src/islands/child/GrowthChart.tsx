@@ -4,7 +4,7 @@ import type { LocalDay } from '../../core/clock'
 import { type Answer, type Growth, LEVEL_NAMES, type Level, growthOf, weeksOf } from '../../core/knowing'
 import { rungOf, rungs } from '../../core/teaching'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
-import { calendarDay } from '../../ui/dates'
+import { calendarDay } from '../../ui/calendarDay'
 import { LevelMark } from './LevelMark'
 import { WeekPlayed } from './WeekPlayed'
 

@@ -7,7 +7,8 @@ import type { Session } from '../../core/records'
 import { rungOf } from '../../core/teaching'
 import { Loaded } from '../../ui/Loaded'
 import { api } from '../../ui/api'
-import { calendarDay, dayInWords } from '../../ui/dates'
+import { calendarDay } from '../../ui/calendarDay'
+import { dayInWords } from '../../ui/dates'
 
 /** What was played with this child in one week, and what the answers were. */
 export function WeekPlayed({ week, answers }: { week: LocalDay; answers: readonly Answer[] }) {

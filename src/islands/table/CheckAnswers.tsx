@@ -1,6 +1,6 @@
 import { Button, Group, Stack, Switch, Text, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { minuteOf, readLike, readWritten, sayAnswer, wayOf, whyNotLike } from '../../core/teaching'
+import { WITH_THINGS, minuteOf, readLike, readWritten, sayAnswer, whyNotLike } from '../../core/teaching'
 import type { Wording } from '../../core/wording'
 import type { QuickCheckState } from './useQuickCheck'
 
@@ -12,7 +12,7 @@ export function Answers({ check, wording }: { check: QuickCheckState; wording: W
   const canType = item.answer.kind !== 'about' && item.answer.kind !== 'part'
   return (
     <Stack gap="xs">
-      {withThings && <Text fw={700}>With things: {wayOf(item.ask).withThings}</Text>}
+      {withThings && <Text fw={700}>With things: {WITH_THINGS[item.ask]}</Text>}
       <div className={choices.length > 4 ? 'table-choices table-choices-2' : 'table-choices'}>
         {choices.map((choice, i) => (
           <Button

@@ -283,11 +283,11 @@ describe('what if', () => {
 
 describe('of children who live through a term', () => {
   it('about as many are there as the forecast says', () => {
-    const often = { ...wish, weekdays: [1, 3, 5] }
+    const often = { ...wish, weekdays: [2, 5] }
     const days = meetingsOf(often)
     let planned = 0
     let there = 0
-    for (let group = 0; group < 25; group++) {
+    for (let group = 0; group < 20; group++) {
       const world = new TermWorld(randomFrom(500 + group), often, 3)
       world.hold(days.slice(0, 3))
       const rest = fromDay(often, days[3] ?? 0)
@@ -302,7 +302,7 @@ describe('of children who live through a term', () => {
           if (on !== undefined && dateOf(on) <= day) there++
         }
     }
-    expect(planned).toBeGreaterThan(100)
+    expect(planned).toBeGreaterThan(50)
     // Four standard errors about 80 %; bench/term.ts measures closer.
     const error = 4 * Math.sqrt((0.8 * 0.2) / planned)
     expect(Math.abs(there / planned - 0.8)).toBeLessThan(error)
