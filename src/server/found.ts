@@ -1,8 +1,7 @@
 import { createHash } from 'node:crypto'
 import type { ChildId } from '../core/ids'
-import { type Answer, type Diagnosis, believe, diagnose } from '../core/knowing'
+import { type Answer, type Diagnosis, chancesAfter, diagnose } from '../core/knowing'
 import type { PlanChild } from '../core/planning'
-import { misreadings } from '../core/teaching'
 
 /*
  * What is found in a child's answers. Finding it takes most of the time that a view of many children needs, and the
@@ -30,16 +29,7 @@ export function foundIn(id: ChildId, answers: readonly Answer[]): Found {
   const digest = createHash('sha256').update(JSON.stringify(answers)).digest('base64')
   const last = lastFound.get(id)
   if (last?.digest === digest) return last
-  const found = { digest, diagnosis: diagnose(answers), chances: chancesFrom(answers) }
+  const found = { digest, diagnosis: diagnose(answers), chances: chancesAfter(answers) }
   lastFound.set(id, found)
   return found
-}
-
-function chancesFrom(answers: readonly Answer[]): Chances {
-  if (answers.length === 0) return {}
-  const { findings, chances } = believe(answers)
-  const known = misreadings.map(
-    ({ id }, at) => [id, findings.some((found) => found.misreading === id) ? 0.8 : (chances[at] ?? 0)] as const,
-  )
-  return Object.fromEntries(known.map(([id, chance]) => [id, Math.round(Math.max(0.01, chance) * 1000) / 1000]))
 }

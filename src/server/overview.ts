@@ -1,4 +1,4 @@
-import type { Instant } from '../core/knowing'
+import { type Instant, movesOn } from '../core/knowing'
 import { type ChildReport, type Overview, rulesFor } from '../core/records'
 import { haveClocks } from '../core/planning'
 import type { Db } from './connection'
@@ -37,9 +37,6 @@ function briefly({
   standing,
   diagnosis,
 }: ChildReport): Overview['groups'][number]['children'][number] {
-  const working = standing.estimates.find((estimate) => estimate.rung === standing.working)
-  // The child knows a rung and has not met the next one, so it is time to begin that one.
-  const movesOn = standing.firm.length > 0 && (working === undefined || working.answers === 0)
   const findings = diagnosis.findings.map(({ misreading }) => ({ misreading }))
-  return { id: child.id, name: child.name, readiness, movesOn, age: child.age, findings }
+  return { id: child.id, name: child.name, readiness, movesOn: movesOn(standing), age: child.age, findings }
 }

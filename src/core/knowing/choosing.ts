@@ -80,7 +80,13 @@ function missingKind({ rung, answers, asked, asks = asksOf(rung), kinds = [] }: 
 export function tellingQuestion(request: NextRequest, between: readonly MisreadingId[]): Question | undefined {
   const share = (id: MisreadingId) => (between.includes(id) ? 1 / between.length : 0)
   const likely = aspects.map(({ misreading }) => share(misreading))
-  const belief: Belief = { findings: [], likely, chances: misreadings.map(({ id }) => share(id)), none: 0 }
+  const belief: Belief = {
+    findings: [],
+    likely,
+    chances: misreadings.map(({ id }) => share(id)),
+    none: 0,
+    guesses: false,
+  }
   const question = mostTelling(request, belief)
   return question && information(question, belief) > 0.05 ? question : undefined
 }

@@ -1,6 +1,9 @@
-import type { MisreadingId } from '../teaching'
+import type { LocalDay } from '../clock'
+import { type MisreadingId, misreadings } from '../teaching'
 import type { Answer } from './answers'
-import { aspectsOf } from './aspects'
+import { aspects, aspectsOf } from './aspects'
+import { guessedAtTheEnd } from './guessing'
+import { type Over, modesOf, sinceRecovery } from './recovery'
 import { couldShow, type Reading, speaksFor } from './readings'
 import { readEvidence } from './evidence'
 import { tieAfter } from './holding'
@@ -9,7 +12,17 @@ import { DIAGNOSIS, findIn, type Finding, weighAll } from './weighing'
 export interface Diagnosis {
   /** False while there are too few answers to say anything, found or not. */
   readonly enough: boolean
+  /** The latest answers look like guesses: they say nothing of what the child does. */
+  readonly guesses: boolean
   readonly findings: readonly Finding[]
+  /** What was found once and is over, the latest first. */
+  readonly past: readonly PastFinding[]
+}
+
+/** A misreading that a child has got over. */
+export interface PastFinding extends Pick<Finding, 'misreading' | 'heldIn'> {
+  /** The last day on which it showed. */
+  readonly until: LocalDay
 }
 
 /**
@@ -20,8 +33,38 @@ export interface Diagnosis {
  * away before the next is looked for, so that two misreadings do not both claim one answer.
  */
 export function diagnose(answers: readonly Answer[]): Diagnosis {
-  const readings = readEvidence(answers)
-  return { enough: readings.length >= DIAGNOSIS.leastAnswers, findings: findIn(readings).findings }
+  const all = readEvidence(answers)
+  const meant = meantIn(all)
+  const { readings, over } = sinceRecovery(meant)
+  const { findings } = findIn(readings)
+  return {
+    enough: all.length >= DIAGNOSIS.leastAnswers,
+    guesses: meant.length < all.length,
+    findings,
+    past: pastFindings(meant, over).filter(
+      ({ misreading }) => !findings.some((each) => each.misreading === misreading),
+    ),
+  }
+}
+
+/** The readings without those at the end that look like guesses. */
+export function meantIn(readings: readonly Reading[]): readonly Reading[] {
+  return readings.slice(0, readings.length - guessedAtTheEnd(readings))
+}
+
+/** Of each misreading the latest stretch that is over, where it would have been named at its end. */
+function pastFindings(readings: readonly Reading[], over: readonly Over[]): PastFinding[] {
+  const found = misreadings.flatMap(({ id }) => {
+    const own = over.filter(({ at }) => aspects[at]?.misreading === id)
+    const last = Math.max(-1, ...own.flatMap(({ shown }) => shown))
+    const answer = readings[last]?.answer
+    if (!answer) return []
+    const then = findIn(sinceRecovery(readings.slice(0, last + 1)).readings).findings
+    return then.some(({ misreading }) => misreading === id)
+      ? [{ misreading: id, heldIn: modesOf(own.filter(({ shown }) => shown.includes(last))), until: answer.day }]
+      : []
+  })
+  return found.sort((a, b) => b.until - a.until)
 }
 
 /** How the answers stand to one misreading, named or not. */
@@ -39,7 +82,7 @@ export interface Standpoint {
 export function whyNot(answers: readonly Answer[], id: MisreadingId): Standpoint {
   const places = aspectsOf(id)
   const speaks = (reading: Reading) => places.some((at) => speaksFor(reading, at))
-  const readings = readEvidence(answers)
+  const { readings } = sinceRecovery(meantIn(readEvidence(answers)))
   const { findings } = findIn(readings)
   const others = findings.filter((finding) => finding.misreading !== id)
   const taken = new Set(others.flatMap((finding) => finding.evidence))

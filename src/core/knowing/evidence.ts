@@ -8,9 +8,9 @@ import type { Reading } from './readings'
 /** Hands that miss two predictions alike, within this many degrees, speak for both. */
 const NEAREST_DEG = 1e-6
 
-/** All unaided answers as the misreadings see them. */
+/** All unaided answers as the misreadings see them, the earliest first. */
 export function readEvidence(answers: readonly Answer[]): Reading[] {
-  const unaided = answers.filter((answer) => !answer.helped)
+  const unaided = answers.filter((answer) => !answer.helped).sort((a, b) => a.at - b.at)
   const newest = unaided.reduce((latest, { at }) => Math.max(latest, at), 0)
   return unaided.map((answer) => {
     const { choices, right } = answer

@@ -58,7 +58,7 @@ describe('diagnosis', () => {
       ...answer,
       helped: true,
     }))
-    expect(diagnose(helped)).toEqual({ enough: false, findings: [] })
+    expect(diagnose(helped)).toEqual({ enough: false, guesses: false, findings: [], past: [] })
   })
 })
 

@@ -65,6 +65,12 @@ export function standingOf(
   }
 }
 
+/** The child knows a rung and has not met the next one, so it is time to begin that one. */
+export function movesOn({ firm, working, estimates }: Standing): boolean {
+  const next = estimates.find(({ rung }) => rung === working)
+  return firm.length > 0 && (next === undefined || next.answers === 0)
+}
+
 /**
  * Readiness in one sentence.
  */

@@ -1,7 +1,7 @@
 import type { OwnActivityBody } from '../activities'
 import type { Day } from '../days'
 import type { Story } from '../stories'
-import type { Answer, Finding, Standing } from '../knowing'
+import type { Answer, Diagnosis, Finding, Standing } from '../knowing'
 import type { CautionId } from '../make'
 import type { TermChild } from '../planning'
 import type { Child, Group, Kept } from './people'
@@ -30,7 +30,7 @@ export interface ChildReport {
   readonly groups: readonly string[]
   readonly standing: Standing
   readonly readiness: string
-  readonly diagnosis: { readonly enough: boolean; readonly findings: readonly Finding[] }
+  readonly diagnosis: Diagnosis
   readonly answers: number
   readonly notes: number
 }

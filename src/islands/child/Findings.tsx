@@ -7,6 +7,7 @@ import { type Settings, wordingOf } from '../../core/records'
 import { type MisreadingId, misreadingOf, misreadings } from '../../core/teaching'
 import { AnswerLine } from '../../ui/AnswerLine'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
+import { calendarDay } from '../../ui/calendarDay'
 import { questionInWords } from '../../ui/questions'
 import type { ChildData } from '../../core/records'
 
@@ -15,7 +16,7 @@ const MOST_EVIDENCE = 8
 /** What the mistakes have in common, with the answers that speak for it and what mends it. */
 export function Findings({ data }: { data: ChildData }) {
   const { report, settings } = data
-  const { enough, findings } = report.diagnosis
+  const { enough, guesses, findings, past } = report.diagnosis
   return (
     <section className="sheet" aria-label="Pattern in the mistakes">
       <Title order={2} size="h4" mb={6}>
@@ -27,9 +28,17 @@ export function Findings({ data }: { data: ChildData }) {
           says more.
         </Text>
       )}
-      {enough && findings.length === 0 && <Text>Nothing in common so far: what was wrong looks like slips.</Text>}
+      {guesses && <Text fw={700}>The latest answers look like guesses: play first, ask later.</Text>}
+      {enough && !guesses && findings.length === 0 && (
+        <Text>Nothing in common so far: what was wrong looks like slips.</Text>
+      )}
       {findings.map((finding) => (
         <OneFinding key={finding.misreading} finding={finding} settings={settings} />
+      ))}
+      {past.map((each) => (
+        <Text key={each.misreading} size="sm" className="quiet" mt={4}>
+          Until {calendarDay(each.until)}: {findingInWords(each)}. It has not shown since.
+        </Text>
       ))}
       <WhyNot data={data} />
     </section>

@@ -31,6 +31,7 @@ export function CheckResult({ check, answer, wording }: Props) {
       ) : (
         <WrongAnswer check={check} answer={answer} wording={wording} />
       )}
+      {check.belief.guesses && <Text>These look like guesses: play first, ask later.</Text>}
       <Button size="lg" onClick={() => check.next()} data-autofocus>
         Next question
       </Button>
