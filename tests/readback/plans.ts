@@ -18,7 +18,9 @@ function limits({ duration, tableOf, role }: Activity, players: number): [least:
     const minutes = duration.setUpMinutes + duration.clearMinutes + (rounds * turns * duration.turnSeconds) / 60
     return Math.max(role === 'teach' ? 3 : 1, Math.ceil(minutes - 1e-9))
   }
-  return [lasting(duration.rounds.least), lasting(duration.rounds.most)]
+  // A closing check is short, however many there are.
+  const longest = role === 'check' ? (players <= 8 ? 4 : 6) : Infinity
+  return [Math.min(longest, lasting(duration.rounds.least)), Math.min(longest, lasting(duration.rounds.most))]
 }
 
 /** What a plan does not keep. */
@@ -60,7 +62,12 @@ export function wrongWith(plan: SessionPlan, request: SessionRequest, checks: re
   const told = checks.filter(({ ok }) => !ok).map(({ id }) => id)
   const untold = [...brokenIn(plan, request)].filter((id) => !told.includes(id))
   const ids = plan.steps.map(({ activityId }) => activityId)
-  const twice = ids.filter((id, i) => ids.indexOf(id) !== i)
+  // In a long session an activity may come once more, with others in between.
+  const twice = ids.filter((id, i) => {
+    const before = ids.slice(0, i)
+    const often = before.filter((each) => each === id).length
+    return often > (request.minutes >= 60 ? 1 : 0) || ids.slice(Math.max(0, i - 2), i).includes(id)
+  })
   const unsuited = plan.steps.filter(({ activityId, rung }) => !activityOf(activityId).rungs.includes(rung))
   return [
     ...untold.map((id) => `breaks ${id} without saying so`),

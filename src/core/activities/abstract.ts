@@ -136,7 +136,7 @@ export const abstractActivities: readonly Activity[] = [
     tableMode: 'quick-check',
     cautions: [],
     steps: [
-      'Round the group: one clock each, then round again.',
+      'In turn, two clocks each; whoever has waited longest comes first. Stop when the minutes are over.',
       'Tap what the child says. No hurry, no timer.',
       'Praise the reason, not the speed.',
     ],

@@ -12,10 +12,19 @@ const SHORTEST_TAUGHT_MINUTES = 3
 /** A child alone takes turns with the adult. */
 const FEWEST_TURNS = 2
 
+/** The closing check is short: where not all can be asked, those are who need it most, and the others next time. */
+const CHECK_MINUTES = { few: 4, many: 6 } as const
+const FEW_CHILDREN = 8
+
+/** The longest that a closing check lasts with so many children. */
+export function longestCheck(players: number): number {
+  return players <= FEW_CHILDREN ? CHECK_MINUTES.few : CHECK_MINUTES.many
+}
+
 /**
  * Whole minutes that an activity takes with so many players (1 to 60), at its least, usual and most rounds:
  * set-up + rounds × turn (× the players at a table, where they take turns, two at least) + clearing, rounded up; three
- * minutes at least where something is taught.
+ * minutes at least where something is taught, and no more than a closing check may last.
  */
 export function durationRange(activity: Activity, players: number): DurationRange {
   requireInteger('players', players, 1, 60)
@@ -23,7 +32,9 @@ export function durationRange(activity: Activity, players: number): DurationRang
   const waiting = turns === 'in-turn' ? Math.max(FEWEST_TURNS, Math.min(players, activity.tableOf ?? players)) : 1
   const roundMinutes = (turnSeconds * waiting) / 60
   const shortest = activity.role === 'teach' ? SHORTEST_TAUGHT_MINUTES : 1
-  const minutes = (count: number) => Math.max(shortest, Math.ceil(setUpMinutes + count * roundMinutes + clearMinutes))
+  const longest = activity.role === 'check' ? longestCheck(players) : Infinity
+  const minutes = (count: number) =>
+    Math.min(longest, Math.max(shortest, Math.ceil(setUpMinutes + count * roundMinutes + clearMinutes)))
   return { least: minutes(rounds.least), usual: minutes(rounds.usual), most: minutes(rounds.most) }
 }
 

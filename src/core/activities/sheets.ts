@@ -268,7 +268,7 @@ export const sheetActivities: readonly Activity[] = [
     rungs: ['parts', ...ON_A_DIAL, 'day-halves', 'day-24', 'rounding', 'later', 'elapsed', 'work-back', 'timetable'],
     energy: 'seated',
     places: ANYWHERE,
-    duration: together(60, [3, 4, 6], 1, 1),
+    duration: together(60, [2, 3, 4], 1, 1),
     needs: [{ material: 'paper', amount: 1, per: 'child' }],
     prints: 'rung-check',
     tableMode: 'timer',

@@ -19,10 +19,15 @@ const LENGTHS_TO_TRY = [15, 20, 25, 30, 40, 50, 60, 75, 90, 105]
 const LENGTHS_TOLD = 3
 
 const RULES_TO_TRY: readonly Rules[] = [
-  { check: true, wholeOrder: true },
-  { check: true, wholeOrder: false },
-  { check: false, wholeOrder: false },
+  { check: true, wholeOrder: true, again: false },
+  { check: true, wholeOrder: true, again: true },
+  { check: true, wholeOrder: false, again: false },
+  { check: true, wholeOrder: false, again: true },
+  { check: false, wholeOrder: false, again: false },
 ]
+
+/** From here on an activity may come twice, where there are too few others. */
+const LONG_MINUTES = 60
 
 /** What a plan is built from besides the request. */
 export interface Building {
@@ -63,6 +68,7 @@ function bestPlan(request: SessionRequest, building: Building): SessionPlan | un
   const usable = [...kept, ...free]
   const jitter = jitterOf(usable, seed)
   for (const rules of RULES_TO_TRY) {
+    if (rules.again && request.minutes < LONG_MINUTES) continue
     const best = search({ request, usable, need, jitter, kept }, rules)
     if (best) return toPlan(request, need, best)
   }
@@ -113,7 +119,9 @@ function toPlan(request: SessionRequest, need: GroupNeed, draft: Draft): Session
     const { locked, activity, rung } = choice
     if (locked) return locked
     const id = free.shift() ?? `step-${i + 1}`
-    return { id, ...asStep(activity), rung, minutes: minutes[i] ?? 0, why: reasonFor(choice, request, need) }
+    const again = draft.choices.slice(0, i).some((before) => before.activity.id === activity.id)
+    const why = reasonFor({ activity, rung, again }, request, need)
+    return { id, ...asStep(activity), rung, minutes: minutes[i] ?? 0, why }
   })
   return { rung: need.rung, steps }
 }

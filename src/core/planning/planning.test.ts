@@ -86,11 +86,29 @@ describe('a planned session', () => {
     }
   })
 
+  it('closes with a short check, however many there are', () => {
+    for (const children of [1, 3, 8, 9, 20, 30]) {
+      const from = request({ firm: Array<number>(children).fill(2), minutes: 45, place: 'floor' })
+      const last = planSession(from, { seed: children }).steps.at(-1)
+      expect(activityOf(last?.activityId ?? '').role).toBe('check')
+      expect(last?.minutes).toBeLessThanOrEqual(children <= 8 ? 4 : 6)
+    }
+  })
+
+  it('fills a long session with something that comes twice, the second time in its harder form', () => {
+    const plan = planSession(request({ minutes: 120, place: 'outdoors', firm: [0] }), { seed: 1 })
+    const ids = plan.steps.map(({ activityId }) => activityId)
+    const again = plan.steps.filter(({ activityId }, i) => ids.indexOf(activityId) < i)
+    expect(again.length).toBeGreaterThan(0)
+    for (const { why } of again) expect(why).toContain('A second time, now in its harder form.')
+  })
+
   it('refuses what cannot be, and says what could', () => {
     for (const minutes of [0, -5, 1e9, 9, 121, NaN, 12.5])
       expect(() => planSession(request({ minutes }), { seed: 1 })).toThrow(/minutes must be an integer in \[10, 120\]/)
     expect(() => planSession(request({ firm: [] }), { seed: 1 })).toThrow(/children/)
-    expect(() => planSession(request({ minutes: 120, place: 'outdoors', firm: [0] }), { seed: 1 })).toThrow(
+    const few = catalogue.filter(({ id }) => ['rope-clock', 'set-your-clock', 'quick-check'].includes(id))
+    expect(() => planSession(request({ minutes: 120, place: 'floor' }), { catalogue: few })).toThrow(
       /^minutes must be a length that .* such as /,
     )
     const ropeOnly = catalogue.filter(({ id }) => id === 'rope-clock')

@@ -2,7 +2,7 @@ import type { Activity } from '../activities'
 import { type RungId, type Stage, mends, misreadingOf, rungOf } from '../teaching'
 import { IN_ENGLISH, type PrintedPhrase, type Wording, listInWords, nameIn, printedAs } from '../wording'
 import { type GroupNeed, workingRung } from './need'
-import { BREAK_AFTER_MINUTES } from './types'
+import { BREAK_AFTER_MINUTES, type PlanStep, type SessionPlan } from './types'
 import type { SessionRequest } from './request'
 
 const STAGE_REASONS = {
@@ -11,11 +11,16 @@ const STAGE_REASONS = {
   abstract: '{0}, now in words and figures',
 } as const satisfies Record<Stage, PrintedPhrase>
 
+/** Whether an activity came earlier in the same plan. */
+export function isAgain({ steps }: SessionPlan, step: PlanStep): boolean {
+  return steps.findIndex(({ activityId }) => activityId === step.activityId) < steps.indexOf(step)
+}
+
 /**
  * Why an activity stands where it stands, for the adult: on the screen in English, on paper in the group's language.
  */
 export function reasonFor(
-  { activity, rung }: { activity: Activity; rung: RungId },
+  { activity, rung, again = false }: { activity: Activity; rung: RungId; again?: boolean },
   request: SessionRequest,
   need: GroupNeed,
   wording: Wording = IN_ENGLISH,
@@ -40,6 +45,7 @@ export function reasonFor(
     // After the records have moved on, nobody may be on it any more.
     sentences.push(on.length === 0 ? `${what}.` : `${printedAs('{0}: {1}', wording, what, who)}.`)
   }
+  if (again) sentences.push(printedAs('A second time, now in its harder form.', wording))
   const mended = new Map<string, string[]>()
   for (const child of request.children)
     for (const { misreading } of child.findings) {

@@ -23,7 +23,7 @@ import { barText, isEnglish, listInWords, nameIn, printedAs, say, sayDuration } 
 import { fetchInWords, fetchList } from './fetchList'
 import { planCautions, type TimedStep, timeline } from './fetch'
 import { childForms, groupNeed } from './need'
-import { reasonFor } from './reasons'
+import { isAgain, reasonFor } from './reasons'
 import { clockAmounts } from './clockAmounts'
 import type { PlanStep, SessionPlan } from './types'
 import type { SessionRequest } from './request'
@@ -36,7 +36,9 @@ export function runSheetPages(plan: SessionPlan, request: SessionRequest, sheet:
   const steps = timeline(plan, request.start)
   // What was kept is in English: on paper the reason is worked out anew.
   const whyOf = (step: PlanStep) =>
-    isEnglish(wording) ? step.why : reasonFor({ activity: activityOf(step), rung: step.rung }, request, need, wording)
+    isEnglish(wording)
+      ? step.why
+      : reasonFor({ activity: activityOf(step), rung: step.rung, again: isAgain(plan, step) }, request, need, wording)
   const clock = (minute: number) => say(minute, { language: wording.language, form: 'digital' })
   const need = { ...groupNeed(request), rung: plan.rung }
   const end = steps[steps.length - 1]?.end ?? request.start

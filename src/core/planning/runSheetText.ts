@@ -6,7 +6,7 @@ import { plannedMinutes } from './lengthChecks'
 import { type TimedStep, planCautions, timeline } from './fetch'
 import { fetchInWords, fetchList } from './fetchList'
 import { childForms, groupNeed } from './need'
-import { reasonFor } from './reasons'
+import { isAgain, reasonFor } from './reasons'
 import { plainMarkdown } from './plainMarkdown'
 import { FORMS } from './runSheet'
 import { type RunSheetRequest, notesOf } from './runSheetStep'
@@ -70,7 +70,8 @@ function stepText(
   const words = activityWords(activity, wording.language, step.rung)
   const lines = stationLines(step, start, request, wording)
   const need = { ...groupNeed(request), rung: plan.rung }
-  const why = isEnglish(wording) ? step.why : reasonFor({ activity, rung: step.rung }, request, need, wording)
+  const again = isAgain(plan, step)
+  const why = isEnglish(wording) ? step.why : reasonFor({ activity, rung: step.rung, again }, request, need, wording)
   return [
     '',
     `## ${clock(start)}–${clock(end)} ${plainMarkdown(words.name)} (${step.minutes} min)`,

@@ -9,6 +9,8 @@ import type { GroupNeed } from './need'
 export interface Rules {
   readonly check: boolean
   readonly wholeOrder: boolean
+  /** In a long session an activity may come once more, in its harder form and after others. */
+  readonly again: boolean
 }
 
 /** A plan being grown, step by step. */
@@ -43,7 +45,8 @@ function mayFollow(draft: Draft, choice: Choice, { need, kept }: PlanSearch, rul
   if (choice.locked) return nextLocked(before, kept) === choice
   const last = before[before.length - 1]
   if (last?.activity.role === 'check') return false
-  if (before.some((choice) => choice.activity.id === activity.id)) return false
+  if (before.some(({ activity: { id } }) => id === activity.id) && !(rules.again && mayComeAgain(before, activity)))
+    return false
   if (activity.role === 'check')
     return nextLocked(before, kept) === undefined && (before.length > 0 || !rules.wholeOrder)
   if (activity.role === 'break') return before.length > 0 && last?.activity.energy !== 'moving'
@@ -63,6 +66,14 @@ function mayFollow(draft: Draft, choice: Choice, { need, kept }: PlanSearch, rul
   if (!rules.wholeOrder) return true
   // No stage is skipped on the way up, except those that every child has already met.
   return stage <= Math.max(highest + 1, STAGES.indexOf(need.firstStage))
+}
+
+/** Something else has to come in between. */
+const BETWEEN = 2
+
+function mayComeAgain(before: readonly Choice[], { id, role }: Activity): boolean {
+  const isSame = ({ activity }: Choice) => activity.id === id
+  return role === 'teach' && before.filter(isSame).length === 1 && !before.slice(-BETWEEN).some(isSame)
 }
 
 const MOST_STEPS = 20

@@ -1,5 +1,5 @@
 import { Anchor, Text, Title } from '@mantine/core'
-import type { Estimate } from '../../core/knowing'
+import { type Estimate, LEVEL_NAMES, levelOf } from '../../core/knowing'
 import type { ChildReport } from '../../core/records'
 import { BESIDE_THE_ORDER, type RungId, rungOf } from '../../core/teaching'
 import './group.css'
@@ -56,8 +56,7 @@ export function RungGrid({ members, order }: { members: readonly ChildReport[]; 
 }
 
 function RungCell({ estimate, isWorking, isDue }: { estimate?: Estimate; isWorking: boolean; isDue: boolean }) {
-  const percent = Math.floor((estimate?.probability ?? 0) * 100)
-  const level = estimate?.firm ? 'known' : !estimate || estimate.answers === 0 ? '–' : `${percent} %`
+  const level = estimate && (estimate.firm || estimate.answers > 0) ? LEVEL_NAMES[levelOf(estimate)] : '–'
   const kind = estimate?.firm ? 'rung-cell-firm' : isWorking ? 'rung-cell-working' : ''
   const words = [isWorking && 'working', isDue && 'due', estimate?.overrule && 'judged'].filter(Boolean).join(', ')
   return (

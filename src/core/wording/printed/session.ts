@@ -21,6 +21,7 @@ export const SESSION_PHRASES = [
   'Mind',
   'Ends with a short check, so that the next session starts where they are.',
   'A movement break: the session is over {0} minutes.',
+  'A second time, now in its harder form.',
   '{0} comes back first: it is firm and has not been met for a while.',
   '{0} comes beside it: all that it needs is known.',
   '{0} (or {1})',

@@ -250,7 +250,7 @@ export const frenchFirst: WordsByActivity = {
   'quick-check': {
     name: 'Petite vérification',
     steps: [
-      'Tour de groupe : une horloge pour chacun, puis un deuxième tour.',
+      'À tour de rôle, deux horloges chacun ; d’abord qui attend depuis le plus longtemps. S’arrêter quand les minutes sont passées.',
       'Toucher ce que dit l’enfant. Sans se presser, sans chronomètre.',
       'Féliciter pour la raison, pas pour la vitesse.',
     ],

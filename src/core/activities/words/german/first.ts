@@ -250,7 +250,7 @@ export const germanFirst: WordsByActivity = {
   'quick-check': {
     name: 'Kurze Probe',
     steps: [
-      'Reihum: für jedes Kind eine Uhr, dann noch eine Runde.',
+      'Reihum je zwei Uhren; wer am längsten gewartet hat, kommt zuerst. Aufhören, wenn die Minuten um sind.',
       'Antippen, was das Kind sagt. Keine Eile, keine Stoppuhr.',
       'Die Begründung loben, nicht das Tempo.',
     ],

@@ -250,7 +250,7 @@ export const spanishFirst: WordsByActivity = {
   'quick-check': {
     name: 'Comprobación rápida',
     steps: [
-      'En ronda: un reloj para cada uno, y luego otra ronda.',
+      'Por turnos, dos relojes cada uno; primero quien lleva más tiempo esperando. Parar cuando se acaben los minutos.',
       'Tocar lo que dice el niño. Sin prisa, sin cronómetro.',
       'Alabar la razón, no la rapidez.',
     ],

@@ -23,6 +23,7 @@ export const frenchSession: SessionPhrases = {
   'Ends with a short check, so that the next session starts where they are.':
     'On finit par une petite vérification, pour que la prochaine séance parte de là où ils en sont.',
   'A movement break: the session is over {0} minutes.': 'Une pause pour bouger : la séance dure plus de {0} minutes.',
+  'A second time, now in its harder form.': 'Une deuxième fois, maintenant dans sa forme plus difficile.',
   '{0} comes beside it: all that it needs is known.': '{0} vient à côté : tout ce qu’il faut pour cela est su.',
   '{0} (or {1})': '{0} (ou {1})',
   '{0} comes back first: it is firm and has not been met for a while.':

@@ -23,6 +23,7 @@ export const germanSession: SessionPhrases = {
   'Ends with a short check, so that the next session starts where they are.':
     'Am Ende steht eine kurze Probe, damit es beim nächsten Mal dort weitergeht, wo die Kinder sind.',
   'A movement break: the session is over {0} minutes.': 'Eine Bewegungspause: Es dauert länger als {0} Minuten.',
+  'A second time, now in its harder form.': 'Ein zweites Mal, jetzt in der schwereren Form.',
   '{0} comes beside it: all that it needs is known.': '{0} kommt nebenbei dazu: Was dafür nötig ist, sitzt.',
   '{0} (or {1})': '{0} (oder {1})',
   '{0} comes back first: it is firm and has not been met for a while.':

@@ -23,6 +23,7 @@ export const spanishSession: SessionPhrases = {
   'Ends with a short check, so that the next session starts where they are.':
     'Acaba con una comprobación corta, para que la próxima sesión empiece donde están.',
   'A movement break: the session is over {0} minutes.': 'Una pausa para moverse: la sesión dura más de {0} minutos.',
+  'A second time, now in its harder form.': 'Por segunda vez, ahora en su forma más difícil.',
   '{0} comes beside it: all that it needs is known.': '{0} viene al lado: ya se sabe todo lo que hace falta.',
   '{0} (or {1})': '{0} (o {1})',
   '{0} comes back first: it is firm and has not been met for a while.':
