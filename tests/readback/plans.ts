@@ -41,7 +41,10 @@ export function brokenIn(plan: SessionPlan, request: SessionRequest): Set<Broken
     }
   }
   if (steps[steps.length - 1]?.activity.role !== 'check') broken.add('check')
-  if (request.minutes > 20 && steps.every(({ activity }) => activity.energy !== 'moving')) broken.add('movement')
+  // Children of four and five move in anything of twelve minutes, the others in anything over twenty.
+  const isYoung = request.children.some(({ age }) => age === 4 || age === 5)
+  if (request.minutes >= (isYoung ? 12 : 21) && steps.every(({ activity }) => activity.energy !== 'moving'))
+    broken.add('movement')
   const taught = steps.filter(({ activity }) => activity.role === 'teach')
   for (let i = 1; i < taught.length; i++)
     for (let k = 0; k < i; k++) {

@@ -2,7 +2,8 @@ import { activityOf } from '../activities'
 import { type RungId, rungOf, STAGES } from '../teaching'
 import { groupNeed } from './need'
 import { activitiesOf } from './rounds'
-import { BREAK_AFTER_MINUTES, MOST_SEATED_IN_A_ROW, type PlanStep, type SessionPlan } from './types'
+import { stillMinutes } from './moving'
+import { MOST_SEATED_IN_A_ROW, type PlanStep, type SessionPlan } from './types'
 import type { SessionRequest } from './request'
 import { listed, stepName, type PlanCheck } from './planCheck'
 import { checkLengths, checkTime, plannedMinutes } from './lengthChecks'
@@ -15,7 +16,7 @@ export function checkPlan(plan: SessionPlan, request: SessionRequest): PlanCheck
     checkLengths(plan, request),
     checkOrder(plan, request),
     checkSeated(plan),
-    checkMovement(plan),
+    checkMovement(plan, request),
     checkEnding(plan),
     checkPlace(plan, request),
     checkPlayers(plan, request),
@@ -64,12 +65,13 @@ function checkSeated(plan: SessionPlan): PlanCheck {
   return { id: 'seated', ok: true, says: 'No more than two seated activities before the closing check.' }
 }
 
-function checkMovement(plan: SessionPlan): PlanCheck {
-  const needed = plannedMinutes(plan) > BREAK_AFTER_MINUTES
+function checkMovement(plan: SessionPlan, request: SessionRequest): PlanCheck {
+  const still = stillMinutes(request)
+  const needed = plannedMinutes(plan) > still
   const moving = plan.steps.filter((step) => activitiesOf(step).some(({ energy }) => energy === 'moving'))
   const ok = !needed || moving.length > 0
   const says = !ok
-    ? `Over ${BREAK_AFTER_MINUTES} minutes with no movement: add a break.`
+    ? `Over ${still} minutes with no movement: add a break.`
     : moving.length > 0
       ? `Moving: ${listed(moving)}. Water afterwards.`
       : `Short enough without a movement break.`

@@ -2,7 +2,8 @@ import type { Activity } from '../activities'
 import { type RungId, type Stage, mends, misreadingOf, rungOf } from '../teaching'
 import { IN_ENGLISH, type PrintedPhrase, type Wording, listInWords, nameIn, printedAs } from '../wording'
 import { type GroupNeed, workingRung } from './need'
-import { BREAK_AFTER_MINUTES, type PlanStep, type SessionPlan } from './types'
+import { stillMinutes } from './moving'
+import type { PlanStep, SessionPlan } from './types'
 import type { SessionRequest } from './request'
 
 const STAGE_REASONS = {
@@ -30,7 +31,7 @@ export function reasonFor(
   if (activity.role === 'check')
     sentences.push(printedAs('Ends with a short check, so that the next session starts where they are.', wording))
   else if (activity.role === 'break')
-    sentences.push(printedAs('A movement break: the session is over {0} minutes.', wording, BREAK_AFTER_MINUTES))
+    sentences.push(printedAs('A movement break: the session is over {0} minutes.', wording, stillMinutes(request)))
   else if (rung === need.side)
     sentences.push(printedAs('{0} comes beside it: all that it needs is known.', wording, rungName))
   else if (rung !== need.rung)

@@ -1,4 +1,5 @@
-import { BREAK_AFTER_MINUTES, MOST_SEATED_IN_A_ROW } from './types'
+import { stillMinutes } from './moving'
+import { MOST_SEATED_IN_A_ROW } from './types'
 import type { SessionRequest } from './request'
 import { type Choice, worth, taught } from './worth'
 import type { Activity } from '../activities'
@@ -113,7 +114,7 @@ function isWhole(draft: Draft, { request, kept }: PlanSearch, rules: Rules): boo
   const last = draft.choices[draft.choices.length - 1]
   if (rules.check && last?.activity.role !== 'check') return false
   if (rules.check && draft.choices.length < 2) return false
-  if (request.minutes > BREAK_AFTER_MINUTES && !draft.choices.some((choice) => choice.activity.energy === 'moving'))
+  if (request.minutes > stillMinutes(request) && !draft.choices.some((choice) => choice.activity.energy === 'moving'))
     return false
   return draft.least <= request.minutes && request.minutes <= draft.most
 }

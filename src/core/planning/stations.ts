@@ -4,7 +4,8 @@ import { pathOf, type RungId, rungOf } from '../teaching'
 import { newStepId } from './edits'
 import { workingRung } from './need'
 import { CHANGE_MINUTES } from './rounds'
-import { BREAK_AFTER_MINUTES, type PlanStep, type SessionPlan, type Team } from './types'
+import { stillMinutes } from './moving'
+import { type PlanStep, type SessionPlan, type Team } from './types'
 import type { SessionRequest } from './request'
 import { FEWEST_STATIONS, stationsFor, type StationsWish } from './stationsFor'
 
@@ -45,7 +46,10 @@ export function planWithStations(plan: SessionPlan, request: SessionRequest, wis
     rung: plan.rung,
     minutes,
     why: whyOf(teams),
-    stations: { teams, list: stationsFor(teams, request, { ...wish, minutes, moves: lacksMovement(plan, away) }) },
+    stations: {
+      teams,
+      list: stationsFor(teams, request, { ...wish, minutes, moves: lacksMovement(plan, away, request) }),
+    },
   }
   const at = plan.steps.findIndex(({ id }) => id === away[away.length - 1]?.id)
   const steps = plan.steps.flatMap((each, i) => (i === at ? [step] : away.includes(each) ? [] : [each]))
@@ -61,10 +65,10 @@ function replaced({ steps }: SessionPlan): PlanStep[] {
 }
 
 /** Whether nothing moves any more where something must. */
-function lacksMovement({ steps }: SessionPlan, away: readonly PlanStep[]): boolean {
+function lacksMovement({ steps }: SessionPlan, away: readonly PlanStep[], request: SessionRequest): boolean {
   const total = steps.reduce((sum, { minutes }) => sum + minutes, 0)
   const kept = steps.filter((step) => !away.includes(step))
-  return total > BREAK_AFTER_MINUTES && !kept.some((step) => activityOf(step).energy === 'moving')
+  return total > stillMinutes(request) && !kept.some((step) => activityOf(step).energy === 'moving')
 }
 
 function whyOf(teams: readonly Team[]): string {

@@ -45,6 +45,4 @@ export interface SessionPlan {
 
 export const SHORTEST_SESSION = 10
 export const LONGEST_SESSION = 120
-/** Anything longer needs a movement break. */
-export const BREAK_AFTER_MINUTES = 20
 export const MOST_SEATED_IN_A_ROW = 2

@@ -2,7 +2,8 @@ import type { Activity, DurationRange } from '../activities'
 import { type RungId, mends } from '../teaching'
 import type { GroupNeed } from './need'
 import { missingMaterials, needsClocks } from './toHand'
-import { BREAK_AFTER_MINUTES, type PlanStep } from './types'
+import { stillMinutes } from './moving'
+import type { PlanStep } from './types'
 import type { SessionRequest } from './request'
 
 /* What an activity is worth in a plan, in points. The weights are ours; their order is what matters. */
@@ -44,7 +45,7 @@ export function worth(before: readonly Choice[], choice: Choice, request: Sessio
   if (mended > 0) points += Math.min(5, 3 + mended) - 0.3 * before.length
   const last = before[before.length - 1]
   if (last && last.activity.energy !== activity.energy) points += 0.5
-  if (activity.role === 'break' && request.minutes <= BREAK_AFTER_MINUTES) points -= 3
+  if (activity.role === 'break' && request.minutes <= stillMinutes(request)) points -= 3
   if (activity.role === 'teach' && request.lastTime.includes(activity.id)) points -= REPEAT_POINTS
   if (activity.role === 'break' && request.lastTime.includes(activity.id)) points -= 1
   const missing = missingMaterials(activity, request)
