@@ -6,6 +6,7 @@ import { expect, it } from 'vitest'
 import { readWorkspaceFile } from '../../src/server/data/readWorkspace'
 import { openDb } from '../../src/server/db'
 import { KIND_IDS } from '../../src/server/keeping/kinds'
+import { takeBackChange } from '../../src/server/keeping/undos'
 import { migrationSource } from '../../src/server/migrations'
 import { uuid } from './calls'
 
@@ -49,5 +50,16 @@ it('are rows in the database once it is taken over, and what is damaged there st
   expect(JSON.parse(bodies[0]?.body ?? '')).toEqual(print(READ))
   expect(bodies[1]?.body).toBe('{"options":{"rows":["7:30')
   expect(bodies[2]?.body).toBe(JSON.stringify(print(undefined)))
+  await db.destroy()
+})
+
+it('come back as rows from what an older version kept to be taken back', async () => {
+  const db = await openDb(mkdtempSync(join(tmpdir(), 'ripe-acorn-undo-')))
+  const doc = { id: uuid(), name: 'Our day', body: print(TYPED), session_id: null, version: 1, created_at: 1 }
+  const body = JSON.stringify({ what: 'removed', changes: [{ kind: 'prints', before: doc, after: null }] })
+  await db('undos').insert({ id: 'u', at: 1, until: 100, what: 'A print', body })
+  expect(await takeBackChange(db, 'u', { now: 50, by: 'this one' })).toEqual({ back: 1, stays: 0 })
+  const [row] = (await db('prints').select('body')) as { body: string }[]
+  expect(JSON.parse(row?.body ?? '')).toEqual(print(READ))
   await db.destroy()
 })

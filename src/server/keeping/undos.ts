@@ -1,6 +1,8 @@
 import type { DeedName, TakenBack, Undo } from '../../core/keeping'
 import { v4 as newId } from 'uuid'
 import { type Db, inTransaction } from '../connection'
+import { printWithRows } from '../data/printRows'
+import { withSupposed } from '../data/supposed'
 import { Problem, notFound } from '../problem'
 import { type Doing, writeDeed } from './deeds'
 import { isBack } from '../stores/gone'
@@ -83,7 +85,8 @@ export function takeBackChange(db: Db, id: string, doing: Doing): Promise<TakenB
     const row = (await trx('undos').where({ id }).where('until', '>', doing.now).first()) as
       { body: string; what: string } | undefined
     if (!row) throw notFound('change that can still be taken back', id)
-    const { what, changes } = parsed<UndoBody>(row.body, isUndo)
+    const { what, changes: kept } = parsed<UndoBody>(row.body, isUndo)
+    const changes = kept.map(asNow)
     const ready: Change[] = []
     for (const { kind, before, after } of changes) {
       const key = before ?? after
@@ -98,6 +101,16 @@ export function takeBackChange(db: Db, id: string, doing: Doing): Promise<TakenB
     await writeDeed(trx, UNDO_OF[what].deed, row.what, doing)
     return { back: fitting.length, stays: changes.length - fitting.length }
   })
+}
+
+/** A change that an older version kept, with its things as they are written now. */
+function asNow({ kind, before, after }: Change): Change {
+  const upgrade = (doc: Doc | null): Doc | null => {
+    if (doc === null) return null
+    if (kind === 'prints') return { ...doc, body: printWithRows(doc.body) }
+    return kind === 'overrules' ? withSupposed(doc) : doc
+  }
+  return { kind, before: upgrade(before), after: upgrade(after) }
 }
 
 /** Whether a thing is as a change left it. That what it referred to was removed since is no change of its own. */
