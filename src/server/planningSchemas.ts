@@ -1,5 +1,5 @@
 import Joi from 'joi'
-import { MOST_OWN_STEPS, STATIONS_ID, catalogue, type OwnActivityBody } from '../core/activities'
+import { LEADS, MOST_OWN_STEPS, STATIONS_ID, catalogue, type OwnActivityBody } from '../core/activities'
 import { cautions } from '../core/make'
 import { games } from '../core/movement'
 import {
@@ -137,6 +137,7 @@ const ownActivityFields: { readonly [Field in keyof Required<OwnActivityBody>]: 
     .required(),
   prints: oneOf([...Object.keys(printables), 'paper-clock', 'none']).required(),
   tableMode: oneOf(['show-clock', 'quick-check', 'timer']).required(),
+  leads: oneOf(LEADS),
   game: oneOf(Object.keys(games)),
   cautions: Joi.array()
     .items(oneOf(Object.keys(cautions)))

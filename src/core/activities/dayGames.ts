@@ -5,6 +5,7 @@ import type { Activity } from './types'
 export const dayGames: readonly Activity[] = [
   entry({
     id: 'follow-the-trail',
+    leads: 'nobody',
     name: 'Trail',
     stage: 'pictorial',
     rungs: ['later'],
@@ -28,6 +29,7 @@ export const dayGames: readonly Activity[] = [
   }),
   entry({
     id: 'minute-hops',
+    leads: 'child',
     name: 'Minute hops',
     stage: 'pictorial',
     rungs: ['later'],
@@ -55,6 +57,7 @@ export const dayGames: readonly Activity[] = [
   }),
   entry({
     id: 'two-halves-cards',
+    leads: 'child',
     name: 'Two halves of a day',
     stage: 'pictorial',
     rungs: ['day-halves'],
@@ -79,6 +82,7 @@ export const dayGames: readonly Activity[] = [
   }),
   entry({
     id: 'pair-24-hours',
+    leads: 'child',
     name: 'A day in 24 hours',
     stage: 'abstract',
     rungs: ['day-24'],
@@ -125,6 +129,7 @@ export const dayGames: readonly Activity[] = [
   }),
   entry({
     id: 'lay-a-day-in-order',
+    leads: 'child',
     name: 'A day to lay in order',
     stage: 'pictorial',
     rungs: ['timetable'],
@@ -149,6 +154,7 @@ export const dayGames: readonly Activity[] = [
   }),
   entry({
     id: 'trail-through-a-day',
+    leads: 'nobody',
     name: 'Trail through a day',
     stage: 'pictorial',
     rungs: ['timetable'],
@@ -171,6 +177,7 @@ export const dayGames: readonly Activity[] = [
   }),
   entry({
     id: 'bingo-of-a-day',
+    leads: 'child',
     name: 'Bingo of a day',
     stage: 'pictorial',
     rungs: ['timetable'],

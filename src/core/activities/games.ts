@@ -5,6 +5,7 @@ import type { Activity } from './types'
 export const printedGames: readonly Activity[] = [
   entry({
     id: 'toss-a-time',
+    leads: 'child',
     name: 'Toss and fill',
     stage: 'pictorial',
     rungs: ON_A_DIAL,
@@ -33,6 +34,7 @@ export const printedGames: readonly Activity[] = [
   }),
   entry({
     id: 'twirl-a-time',
+    leads: 'child',
     name: 'Twirl and fill',
     stage: 'pictorial',
     rungs: ON_A_DIAL,
@@ -61,6 +63,7 @@ export const printedGames: readonly Activity[] = [
   }),
   entry({
     id: 'turn-up-pairs',
+    leads: 'child',
     name: 'Turn up pairs',
     stage: 'pictorial',
     rungs: ON_A_DIAL,
@@ -85,6 +88,7 @@ export const printedGames: readonly Activity[] = [
   }),
   entry({
     id: 'clock-dominoes',
+    leads: 'child',
     name: 'Dominoes',
     stage: 'pictorial',
     rungs: ON_A_DIAL,
@@ -109,6 +113,7 @@ export const printedGames: readonly Activity[] = [
   }),
   entry({
     id: 'clock-bingo',
+    leads: 'child',
     name: 'Clock bingo',
     stage: 'pictorial',
     rungs: TWO_HANDS.concat('fives'),
@@ -135,6 +140,7 @@ export const printedGames: readonly Activity[] = [
   }),
   entry({
     id: 'loop-of-cards',
+    leads: 'child',
     name: 'Loop cards',
     stage: 'pictorial',
     rungs: ON_A_DIAL,
@@ -158,6 +164,7 @@ export const printedGames: readonly Activity[] = [
   }),
   entry({
     id: 'halves-that-fit',
+    leads: 'child',
     name: 'Jigsaw halves',
     stage: 'pictorial',
     rungs: ON_A_DIAL,

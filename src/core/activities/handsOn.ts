@@ -25,6 +25,7 @@ export const handsOnActivities: readonly Activity[] = [
   }),
   entry({
     id: 'put-a-clock-together',
+    leads: 'nobody',
     name: 'Put a clock together',
     stage: 'concrete',
     rungs: ['parts', 'hour-hand'],
@@ -51,6 +52,7 @@ export const handsOnActivities: readonly Activity[] = [
   }),
   entry({
     id: 'shadow-stick',
+    leads: 'nobody',
     name: 'A stick and its shadow',
     stage: 'concrete',
     rungs: ['parts', 'hour-hand', 'oclock'],
@@ -104,6 +106,7 @@ export const handsOnActivities: readonly Activity[] = [
   }),
   entry({
     id: 'lay-the-fives',
+    leads: 'child',
     name: 'Lay the ring of fives',
     stage: 'concrete',
     rungs: ['fives'],
@@ -149,6 +152,7 @@ export const handsOnActivities: readonly Activity[] = [
   }),
   entry({
     id: 'show-me-strips',
+    leads: 'child',
     name: 'Show me',
     stage: 'concrete',
     rungs: TWO_HANDS,

@@ -79,6 +79,7 @@ export const handsOnDayActivities: readonly Activity[] = [
   }),
   entry({
     id: 'sort-on-two-plates',
+    leads: 'nobody',
     name: 'Two plates for a day',
     stage: 'concrete',
     rungs: ['day-halves', 'day-24'],
@@ -120,6 +121,7 @@ export const handsOnDayActivities: readonly Activity[] = [
   }),
   entry({
     id: 'act-the-day',
+    leads: 'child',
     name: 'Act a day',
     stage: 'concrete',
     rungs: THE_DAY,

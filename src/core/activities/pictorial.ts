@@ -4,6 +4,7 @@ import type { Activity } from './types'
 export const pictorialActivities: readonly Activity[] = [
   {
     id: 'match-cards',
+    leads: 'child',
     name: 'Match cards',
     stage: 'pictorial',
     role: 'teach',
@@ -39,6 +40,7 @@ export const pictorialActivities: readonly Activity[] = [
   },
   {
     id: 'find-your-time',
+    leads: 'child',
     name: 'Find your time',
     stage: 'pictorial',
     role: 'teach',
@@ -130,6 +132,7 @@ export const pictorialActivities: readonly Activity[] = [
   },
   {
     id: 'read-dials-sheet',
+    leads: 'nobody',
     name: 'A sheet of dials to read',
     stage: 'pictorial',
     role: 'teach',

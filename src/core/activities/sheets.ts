@@ -16,6 +16,7 @@ function sheet({ stage = 'pictorial', colours, ...facts }: SheetFacts): Activity
   return entry({
     ...facts,
     stage,
+    leads: 'nobody',
     energy: 'seated',
     places: SITTING_DOWN,
     duration: together(60, [4, 6, 9], 1, 1),

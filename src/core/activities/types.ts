@@ -28,6 +28,13 @@ export interface Need {
 /** What is used of the app while it runs. */
 export type TableMode = 'show-clock' | 'quick-check' | 'timer'
 
+/**
+ * Who leads an activity while it runs: an adult who calls, shows or asks; a child with the cards; nobody, where each has
+ * a page or things of its own.
+ */
+export const LEADS = ['adult', 'child', 'nobody'] as const
+export type Leads = (typeof LEADS)[number]
+
 /** What an activity says to the adult. */
 export interface ActivityWords {
   readonly name: string
@@ -57,6 +64,8 @@ export interface Activity extends ActivityWords {
   readonly needs: readonly Need[]
   readonly prints: PrintableId | 'paper-clock' | 'none'
   readonly tableMode: TableMode
+  /** Who leads it; left out, the adult does. */
+  readonly leads?: Leads
   /** The caller's game that runs it. */
   readonly game?: GameId
   readonly cautions: readonly CautionId[]

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { someRequest } from '../../../tests/readback/planRequests'
-import { type Activity, activityOf, durationRange } from '../activities'
+import { type Activity, activityOf, catalogue, durationRange } from '../activities'
 import { type RefusedValue, attempt } from '../errors'
 import { randomFrom } from '../random'
 import { pathOf } from '../teaching'
@@ -23,6 +23,13 @@ import {
   stationAt,
   stationLines,
 } from '.'
+
+/** Whether the adult has to call or show something while it runs, by what its steps tell the adult to do. */
+const tellsTheAdult = ({ steps, game }: Activity): boolean =>
+  game !== undefined ||
+  steps.some((step) =>
+    /\b(Say|Call|Show|Name)( or draw)? (a time|a number of minutes|a part|a clock(?! aloud))/.test(step),
+  )
 
 /** What stations must keep, from the step and the request alone; apart from how they are made. */
 function wrongWith(step: PlanStep, request: SessionRequest, { helpers }: Pick<StationsWish, 'helpers'>): string[] {
@@ -50,7 +57,7 @@ function wrongWith(step: PlanStep, request: SessionRequest, { helpers }: Pick<St
     if (!activity.places.includes(request.place)) wrong.push('not for this place')
   }
   if (list.filter(({ led }) => led === 'adult').length !== 1) wrong.push('the adult is not at one station')
-  if (list.some((station) => station.led === 'alone' && needsAdult(activityOf(station)))) wrong.push('nobody leads')
+  if (list.some((station) => station.led === 'alone' && tellsTheAdult(activityOf(station)))) wrong.push('nobody leads')
   if (list.filter(({ led }) => led === 'helper').length > helpers) wrong.push('too few helpers')
   return wrong
 }
@@ -204,10 +211,12 @@ describe('stations', () => {
   })
 
   it('need nobody at pages, and somebody where times are called', () => {
-    const called = (change: Partial<Activity>) => needsAdult({ ...activityOf('match-cards'), ...change })
-    expect(called({})).toBe(false)
-    expect(called({ prints: 'none', needs: [] })).toBe(true)
-    expect(called({ game: 'relay' as Activity['game'] })).toBe(true)
+    for (const activity of catalogue) if (tellsTheAdult(activity)) expect(needsAdult(activity), activity.id).toBe(true)
+    expect(needsAdult(activityOf('match-cards'))).toBe(false)
+    expect(needsAdult(activityOf('set-your-clock'))).toBe(true)
+    expect(needsAdult(activityOf('clock-in-the-corner'))).toBe(true)
+    // One of the adult's own, of which nothing is said.
+    expect(needsAdult({ ...activityOf('match-cards'), leads: undefined })).toBe(true)
   })
 
   it('refuse what cannot be, by its field', () => {

@@ -33,12 +33,9 @@ export function rungAtStation(activity: Activity, rung: RungId, school: SessionR
     .find((each) => activity.rungs.includes(each))
 }
 
-/**
- * Whether somebody has to call or show something all the time. What has pages goes on by itself once it is explained;
- * so does what a team makes or moves with things of its own.
- */
-export function needsAdult({ prints, game, needs }: Activity): boolean {
-  return game !== undefined || (prints === 'none' && needs.length === 0)
+/** Whether an adult has to call, show or ask something all the time. */
+export function needsAdult({ leads = 'adult' }: Activity): boolean {
+  return leads === 'adult'
 }
 
 interface Sought extends StationsWish {
