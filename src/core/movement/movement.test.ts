@@ -55,6 +55,29 @@ describe.each(GAME_IDS)('the game %s', (id) => {
   })
 })
 
+describe('roles in games for several', () => {
+  it('are shared out: nobody has one twice more than anybody else', () => {
+    for (const id of ['be-the-hands', 'hour-relay'] as const)
+      for (let children = 2; children <= 9; children++) {
+        const { calls } = makeTimeline(id, { ...usual, children, minutes: 30 }, children)
+        // Who it is this time is called once: the hands when they are chosen, the runners with their time.
+        const pairs = calls.flatMap(({ who, effort, item }) =>
+          who && (id === 'be-the-hands' ? effort === 'still' && !item : item) ? [who] : [],
+        )
+        expect(pairs.length).toBeGreaterThan(children)
+        const roles = id === 'be-the-hands' ? [0, 1] : [undefined]
+        for (const role of roles) {
+          const times = Array.from({ length: children }, (_, child) =>
+            role === undefined
+              ? pairs.filter((who) => who.includes(child)).length
+              : pairs.filter((who) => who[role] === child).length,
+          )
+          expect(Math.max(...times) - Math.min(...times), `${id}, ${children} children`).toBeLessThanOrEqual(1)
+        }
+      }
+  })
+})
+
 describe('arms as hands and balance clock', () => {
   const minutesOf = (id: 'arms-as-hands' | 'balance-clock', rung: GameOptions['rung'], seed: number) =>
     makeTimeline(id, { ...usual, rung, minutes: 15 }, seed).calls.flatMap(({ shown }) =>
@@ -124,11 +147,11 @@ describe('a checker of calls', () => {
 })
 
 describe('a checker of games on the floor and with cards', () => {
-  const planted = (id: 'jump-the-day' | 'be-the-hands' | 'hour-relay' | 'find-your-time') => {
-    const timeline = makeTimeline(id, { ...usual, children: 5 }, 4)
-    expect(problemsOfCalls(timeline, { ...usual, children: 5 })).toEqual([])
+  const planted = (id: 'jump-the-day' | 'be-the-hands' | 'hour-relay' | 'find-your-time', children = 5) => {
+    const timeline = makeTimeline(id, { ...usual, children }, 4)
+    expect(problemsOfCalls(timeline, { ...usual, children })).toEqual([])
     return (change: (call: Call) => Call) =>
-      problemsOfCalls({ ...timeline, calls: timeline.calls.map(change) }, { ...usual, children: 5 }).join()
+      problemsOfCalls({ ...timeline, calls: timeline.calls.map(change) }, { ...usual, children }).join()
   }
 
   it('finds a wrong way, a wrong distance, a wrong time and a card out of order', () => {
@@ -146,7 +169,7 @@ describe('a checker of games on the floor and with cards', () => {
       ),
     ).toMatch(/Long hand/)
     expect(walk((call) => (call.who ? { ...call, who: [0, 0] } : call))).toMatch(/meant twice/)
-    const relay = planted('hour-relay')
+    const relay = planted('hour-relay', 6)
     expect(relay((call) => (call.item ? { ...call, say: call.say.replace('one', 'two') } : call))).toMatch(
       /does not ask for/,
     )

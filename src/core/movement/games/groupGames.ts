@@ -27,10 +27,8 @@ export const hourRelay: Game = {
     const next = timesInTurn(random, rung)
     const load = loadFor(options)
     const lap = lapOf(options, load)
-    const runner = (team: 0 | 1, i: number) => {
-      const size = Math.ceil((options.children - team) / 2)
-      return 2 * (i % size) + team
-    }
+    // All run in one order, two at a time: with an odd number one steps in for the other team, and nobody runs more.
+    const runner = (team: 0 | 1, i: number) => (2 * i + team) % options.children
     const round = (i: number): Beat[] => {
       const isInOrder = i < 12 && rung !== 'hour-hand'
       let minute = isInOrder ? ((i + 1) % 12) * 60 : next().shown.minute

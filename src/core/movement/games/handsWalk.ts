@@ -30,10 +30,10 @@ export const beTheHands: Game = {
     const { hands } = wordsOf(options.wording)
     const rung = playedOn(options.rung)
     const next = timesInTurn(random, rung)
-    let [at, first] = [0, 0]
+    let at = 0
+    const nextHands = handsInTurn(options.children, rung === 'hour-hand')
     const round = (): Beat[] => {
-      const who = rung === 'hour-hand' ? [first] : [first, (first + 1) % options.children]
-      first = (first + who.length) % options.children
+      const who = nextHands()
       const [long = '', short = long] = who.map((place) => nameOf(place, options))
       const chosen = rung === 'hour-hand' ? hands.alone(long) : hands.both(long, short)
       const beats = [
@@ -49,6 +49,25 @@ export const beTheHands: Game = {
     }
     return { opening: opening(options, [formOf(options, hands.told)]), round, closing: closing(options, false) }
   },
+}
+
+/**
+ * Who walks as the hands, in turn: the long hand first, or the one hand alone. Of two, the long hand is whoever was it
+ * less often beside the short one, so that nobody is one of them a second time more than anybody else.
+ */
+function handsInTurn(children: number, isOne: boolean): () => readonly number[] {
+  const longer = Array.from({ length: children }, () => 0)
+  let first = 0
+  return () => {
+    const pair = isOne ? [first] : [first, (first + 1) % children]
+    first = (first + pair.length) % children
+    const [a = 0, b] = pair
+    if (b === undefined) return pair
+    const [long, short] = (longer[a] ?? 0) <= (longer[b] ?? 0) ? [a, b] : [b, a]
+    longer[long] = (longer[long] ?? 0) + 1
+    longer[short] = (longer[short] ?? 0) - 1
+    return [long, short]
+  }
 }
 
 const walkShown = (from: number, minute: number, isOne: boolean) =>
