@@ -11,14 +11,14 @@ import { Strip } from '../../ui/Strip'
 import { later, useFetchLater } from '../../ui/later'
 import { useMarkPrinted } from '../../ui/useMarkPrinted'
 import { PlanChecks, wouldHelp } from './PlanChecks'
-import { FetchPanel } from './FetchPanel'
 import { SessionFieldsRow } from './SessionFieldsRow'
-import { ShelfPanel } from './ShelfPanel'
 import { StepList } from './StepList'
 import { type PlanState, usePlan } from './usePlan'
 
 const prints = later(async () => (await import('./PrintsPanel')).PrintsPanel)
-const LATER = [wouldHelp, prints]
+const shelf = later(async () => (await import('./ShelfPanel')).ShelfPanel)
+const needs = later(async () => (await import('./FetchPanel')).FetchPanel)
+const LATER = [wouldHelp, prints, shelf, needs]
 
 /** One session before it is held: its minutes, its order, and what speaks for or against it. */
 export function PlanBoard({ context }: { context: SessionContext }) {
@@ -141,10 +141,10 @@ function PlanTabs({ state, context }: PartProps) {
           <PlanChecks checks={checks} context={context} plan={session.plan} state={state} />
         </Tabs.Panel>
         <Tabs.Panel value="shelf">
-          <ShelfPanel state={state} />
+          <shelf.Part state={state} />
         </Tabs.Panel>
         <Tabs.Panel value="fetch">
-          <FetchPanel state={state} />
+          <needs.Part state={state} />
         </Tabs.Panel>
         <Tabs.Panel value="prints">
           <prints.Part state={state} context={context} />
