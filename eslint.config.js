@@ -95,7 +95,11 @@ export default tseslint.config(
     rules: {
       'no-restricted-imports': [
         'error',
-        { patterns: [{ regex: '^(?!\\.|pure-rand|ts-fsrs|@date-fns/tz)', message: 'The core takes small pure libraries only.' }] },
+        {
+          patterns: [
+            { regex: '^(?!\\.|pure-rand|ts-fsrs|@date-fns/tz)', message: 'The core takes small pure libraries only.' },
+          ],
+        },
       ],
       'no-restricted-globals': ['error', 'Date', 'performance', 'crypto', 'process', 'window', 'document'],
       'no-restricted-properties': [
