@@ -2,7 +2,7 @@ import { type MisreadingId, misreadings } from '../teaching'
 import type { Answer } from './answers'
 import { aspects } from './aspects'
 import { readEvidence } from './evidence'
-import { meantIn } from './diagnosis'
+import { meantIn } from './guessing'
 import { sinceRecovery } from './recovery'
 import { findIn, type Finding, isSettled } from './weighing'
 

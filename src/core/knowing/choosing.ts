@@ -46,6 +46,7 @@ const SOUGHT = 3
  */
 const NOVELTY = 2
 const SECOND_TRY = 0.3
+
 /**
  * The next question: of those not put yet, the one whose answer is expected to tell most about which
  * misreading the child holds, if any (mutual information, in bits), made a little less likely where

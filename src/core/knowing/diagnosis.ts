@@ -2,7 +2,7 @@ import type { LocalDay } from '../clock'
 import { type MisreadingId, misreadings } from '../teaching'
 import type { Answer } from './answers'
 import { aspects, aspectsOf } from './aspects'
-import { guessedAtTheEnd } from './guessing'
+import { meantIn } from './guessing'
 import { type Over, modesOf, sinceRecovery } from './recovery'
 import { couldShow, type Reading, speaksFor } from './readings'
 import { readEvidence } from './evidence'
@@ -45,11 +45,6 @@ export function diagnose(answers: readonly Answer[]): Diagnosis {
       ({ misreading }) => !findings.some((each) => each.misreading === misreading),
     ),
   }
-}
-
-/** The readings without those at the end that look like guesses. */
-export function meantIn(readings: readonly Reading[]): readonly Reading[] {
-  return readings.slice(0, readings.length - guessedAtTheEnd(readings))
 }
 
 /** Of each misreading the latest stretch that is over, where it would have been named at its end. */

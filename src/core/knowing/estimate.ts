@@ -1,5 +1,5 @@
 import type { LocalDay } from '../clock'
-import { type Ask, type RungId, STAGES, type Stage, asksOf, containing } from '../teaching'
+import { type Ask, KIND_NAMES, type RungId, STAGES, type Stage, asksOf, containing } from '../teaching'
 import type { Answer, Instant } from './answers'
 import { reviewDue } from './reviews'
 import { knownAt } from './tracing'
@@ -104,7 +104,7 @@ export function estimateKnowing(answers: readonly Answer[], rung: RungId, now: I
   const counted = ownOf(answers, rung)
   const course = courseOf(counted)
   const { followed, days, kinds, until } = course
-  const through = course.since === undefined ? secureThrough(answers, rung) : undefined
+  const through = course.since === undefined ? secureThrough(answers, rung, course) : undefined
   const since = course.since ?? through?.since
   const last = counted[counted.length - 1]
   const tally = (of: readonly Answer[]): Tally => ({
@@ -141,8 +141,11 @@ export function estimateKnowing(answers: readonly Answer[], rung: RungId, now: I
  * The rung that contains this one and is secure by its own answers, the longest so first. Whoever has lost this one
  * since by its own answers is not secure on it, whatever was shown before.
  */
-function secureThrough(answers: readonly Answer[], rung: RungId): { rung: RungId; since: LocalDay } | undefined {
-  const { followed, until } = courseOf(ownOf(answers, rung))
+function secureThrough(
+  answers: readonly Answer[],
+  rung: RungId,
+  { followed, until }: Course,
+): { rung: RungId; since: LocalDay } | undefined {
   if (lapsesAmongLast(followed) >= SECURE.lapses) return undefined
   return containing(rung)
     .flatMap((later) => {
@@ -150,12 +153,6 @@ function secureThrough(answers: readonly Answer[], rung: RungId): { rung: RungId
       return since !== undefined && (until === undefined || since >= until) ? [{ rung: later, since }] : []
     })
     .sort((a, b) => a.since - b.since)[0]
-}
-
-const KIND_WORDS: Record<Stage, string> = {
-  concrete: 'with things',
-  pictorial: 'with pictures',
-  abstract: 'with words and figures',
 }
 
 /** Choices of a usual question of the quick check. */
@@ -169,6 +166,6 @@ function unmetWords({ followed, days, kinds }: Course): string[] {
   if (days.size < SECURE.days) unmet.push('right answers on a second day')
   const [kind] = kinds
   if (kinds.size < SECURE.kinds)
-    unmet.push(kind ? `answers of a second kind, so far only ${KIND_WORDS[kind]}` : 'right answers of two kinds')
+    unmet.push(kind ? `answers of a second kind, so far only ${KIND_NAMES[kind]}` : 'right answers of two kinds')
   return unmet
 }

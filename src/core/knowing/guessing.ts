@@ -1,10 +1,10 @@
 import { misreadings } from '../teaching'
-import { SUPPOSED, aspects, aspectsOf } from './aspects'
+import { SUPPOSED, aspectsOf } from './aspects'
 import { keyOf } from './predictions'
 import { type Reading, slipLogs, tally } from './readings'
 import { aspectLogs, logMean } from './traces'
 import { tieAfter, weighHolding } from './holding'
-import { guessOf } from './verdict'
+import { guessOf } from './tracing'
 
 /*
  * A child who taps anything, or the same again, shows nothing of what it knows: the wrong answers would be taken for
@@ -24,8 +24,13 @@ const GUESSING = {
   repeats: 0.85,
 } as const
 
+/** The readings without those at the end that look like guesses. */
+export function meantIn(readings: readonly Reading[]): readonly Reading[] {
+  return readings.slice(0, readings.length - guessedAtTheEnd(readings))
+}
+
 /** How many of the last readings (the earliest first) look like guesses; 0 where they do not. */
-export function guessedAtTheEnd(readings: readonly Reading[]): number {
+function guessedAtTheEnd(readings: readonly Reading[]): number {
   const latest = readings.slice(-GUESSING.latest)
   if (latest.length < GUESSING.least) return 0
   const guessed = logMean([anyLog(latest), repeatedLog(latest)])
@@ -61,7 +66,7 @@ function bestOther(readings: readonly Reading[]): number {
   const slips = slipLogs(readings)
   const slipsOnly = logMean(slips, SUPPOSED.slipShares)
   const tie = tieAfter({ everywhere: 0, somewhere: 0 })
-  const logsOf = (at: number) => (aspects[at] ? aspectLogs(counts, at) : undefined)
+  const logsOf = (at: number) => aspectLogs(counts, at)
   const held = misreadings.map(
     ({ id, prior }) => Math.log(prior) + Math.log(weighHolding(aspectsOf(id), { logsOf, slips, tie }).bayesFactor),
   )

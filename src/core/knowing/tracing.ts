@@ -1,4 +1,4 @@
-import type { Answer, Instant } from './answers'
+import { type Answer, type Instant, MS_PER_DAY } from './answers'
 
 /**
  * Two-state knowledge model (Corbett and Anderson 1994, "Knowledge tracing"): a child knows a rung or does not; P(L) is
@@ -16,9 +16,12 @@ export const KNOWING = {
   forgettingHalfLifeDays: 365,
 } as const
 
+/** The chance to be right without knowing. */
+export const guessOf = (choices: number): number => (choices > 1 ? 1 / choices : KNOWING.openGuess)
+
 /** P(L) after one answer, by Bayes and then learning; `probability` is before it. */
 export function afterAnswer(probability: number, right: boolean, choices: number): number {
-  const guess = choices > 1 ? 1 / choices : KNOWING.openGuess
+  const guess = guessOf(choices)
   const ifKnown = right ? 1 - KNOWING.slip : KNOWING.slip
   const ifNot = right ? guess : 1 - guess
   const known = (probability * ifKnown) / (probability * ifKnown + (1 - probability) * ifNot)
@@ -30,8 +33,6 @@ export function afterDays(probability: number, days: number): number {
   const kept = 0.5 ** (Math.max(0, days) / KNOWING.forgettingHalfLifeDays)
   return KNOWING.knownBefore + (probability - KNOWING.knownBefore) * kept
 }
-
-const MS_PER_DAY = 86_400_000
 
 /** P(L) at `now` after these answers, the earliest first. */
 export function knownAt(answers: readonly Answer[], now: Instant): number {

@@ -1,4 +1,4 @@
-import { KNOWING } from './tracing'
+import { guessOf } from './tracing'
 
 /*
  * When does a child know a rung? Not when a belief is high once: a child who is right seven times in ten has many good
@@ -26,9 +26,6 @@ export const SECURE = {
   days: 2,
   kinds: 2,
 } as const
-
-/** The chance to be right without knowing. */
-export const guessOf = (choices: number): number => (choices > 1 ? 1 / choices : KNOWING.openGuess)
 
 /** How much an answer speaks for a child who is often right, against one who is so sometimes: above 0 if right. */
 export function evidenceOf(right: boolean, choices: number): number {

@@ -2,6 +2,13 @@
 export const STAGES = ['concrete', 'pictorial', 'abstract'] as const
 export type Stage = (typeof STAGES)[number]
 
+/** The three kinds as the adult reads them. */
+export const KIND_NAMES: Readonly<Record<Stage, string>> = {
+  concrete: 'with things',
+  pictorial: 'with pictures',
+  abstract: 'with words and figures',
+}
+
 /**
  * Where a misreading is held. A child may misread a dial and set it well, or the reverse, so each place has
  * evidence of its own: a dial that is read, hands that are set, figures that are said aloud, figures that are

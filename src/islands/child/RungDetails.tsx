@@ -2,12 +2,11 @@ import { Button, Group, Text } from '@mantine/core'
 import { useState } from 'react'
 import type { ChildId } from '../../core/ids'
 import { type Estimate, SCAFFOLD_NAMES, SECURE, scaffoldsInUse, type Tally } from '../../core/knowing'
-import { type RungId, rungOf, wayOf } from '../../core/teaching'
+import { KIND_NAMES, type RungId, rungOf, wayOf } from '../../core/teaching'
 import { api } from '../../ui/api'
 import { calendarDay } from '../../ui/calendarDay'
 import { dayOf } from '../../ui/dates'
 import { later } from '../../ui/later'
-import { KIND_NAMES } from '../../ui/names'
 import type { ChildData } from '../../core/records'
 import { useChildChange } from './useChild'
 
@@ -90,14 +89,16 @@ function HelpsInUse({ data, rung }: { data: ChildData; rung: RungId }) {
 function OwnJudgement({ childId, estimate: { rung, firm, overrule } }: { childId: ChildId; estimate: Estimate }) {
   const [asking, setAsking] = useState<'firm' | 'not-firm'>()
   const change = useChildChange(childId, () => setAsking(undefined))
+  // A guess stands in nobody's way: the adult can judge beside it.
+  const isGuess = overrule?.verdict === 'supposed'
   const say = (verdict: 'firm' | 'not-firm' | null, note = '') =>
     change.mutate(() => api.put(`/api/children/${childId}/overrule`, { rung, verdict, note }))
   return (
     <>
-      {overrule ? (
+      {overrule && (
         <Group gap="xs" mt={4}>
           <Text size="sm">
-            {overrule.verdict === 'supposed'
+            {isGuess
               ? `You guessed on ${dayOf(overrule.at)} that it is known`
               : `You marked it as ${overrule.verdict === 'firm' ? 'known' : 'not known yet'} on ${dayOf(overrule.at)}`}
             {overrule.note ? `: “${overrule.note}”` : ''}.
@@ -106,7 +107,8 @@ function OwnJudgement({ childId, estimate: { rung, firm, overrule } }: { childId
             Take that back
           </Button>
         </Group>
-      ) : (
+      )}
+      {(!overrule || isGuess) && (
         <Button size="compact-sm" variant="default" mt={4} onClick={() => setAsking(firm ? 'not-firm' : 'firm')}>
           {firm ? 'Mark as not known yet' : 'Mark as known'}
         </Button>

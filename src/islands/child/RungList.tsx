@@ -50,7 +50,13 @@ interface RungRowProps {
 function RungRow({ data, estimate, isWorking, isDue }: RungRowProps) {
   const { rung, overrule } = estimate
   const level = levelOf(estimate)
-  const state = [LEVEL_NAMES[level], overrule && 'marked by you', isDue && 'due a reminder'].filter(Boolean).join(', ')
+  const state = [
+    LEVEL_NAMES[level],
+    overrule && (overrule.verdict === 'supposed' ? 'your guess' : 'marked by you'),
+    isDue && 'due a reminder',
+  ]
+    .filter(Boolean)
+    .join(', ')
   return (
     <li style={{ borderTop: '1px solid var(--line)' }}>
       <details open={isWorking}>

@@ -58,7 +58,13 @@ export function RungGrid({ members, order }: { members: readonly ChildReport[]; 
 function RungCell({ estimate, isWorking, isDue }: { estimate?: Estimate; isWorking: boolean; isDue: boolean }) {
   const level = estimate && (estimate.firm || estimate.answers > 0) ? LEVEL_NAMES[levelOf(estimate)] : '–'
   const kind = estimate?.firm ? 'rung-cell-firm' : isWorking ? 'rung-cell-working' : ''
-  const words = [isWorking && 'working', isDue && 'due', estimate?.overrule && 'judged'].filter(Boolean).join(', ')
+  const words = [
+    isWorking && 'working',
+    isDue && 'due',
+    estimate?.overrule && (estimate.overrule.verdict === 'supposed' ? 'your guess' : 'judged'),
+  ]
+    .filter(Boolean)
+    .join(', ')
   return (
     <td className={kind}>
       <Text size="sm" fw={estimate?.firm || isWorking ? 700 : undefined}>
