@@ -24,8 +24,9 @@ import { answersInTurn, chosenOn } from './checks'
  * all 720. Mistakes of writing and reckoning, which are held in one place only, come from the app's table.
  */
 
-export type Kind = 'reading' | 'setting' | 'both'
-export const KINDS: readonly Kind[] = ['reading', 'setting', 'both']
+/** Where a child holds it: in one place only, or wherever it can be held. */
+export type Kind = 'reading' | 'setting' | 'saying' | 'everywhere'
+export const KINDS: readonly Kind[] = ['reading', 'setting', 'saying', 'everywhere']
 
 export interface ModelChild {
   readonly id?: MisreadingId
@@ -38,7 +39,12 @@ const at = (hour: number, minutes: number) => onDial(hour * 60 + minutes)
 
 /** What a child who holds the misreading reads off a dial that shows a time (0 to 719), as times. */
 const readAs: Partial<Record<MisreadingId, (minute: number, rung: RungId) => number[]>> = {
-  'swapped-hands': (minute) => [at(Math.floor(minutesPast(minute) / 5), (Math.ceil(minute / 12 / 5 - 0.5) * 5) % 60)],
+  // Who counts single minutes reads the short hand to the minute: 7:12 is 2:36.
+  'swapped-hands': (minute, rung) => {
+    const marks = minute / 12
+    const read = rung === 'minute' ? Math.round(marks) : Math.ceil(marks / 5 - 0.5) * 5
+    return [at(Math.floor(minutesPast(minute) / 5), read % 60)]
+  },
   'next-hour': (minute) => (minutesPast(minute) >= 30 ? [onDial(minute + 60)] : []),
   'hour-just-gone': (minute) => (minutesPast(minute) > 30 ? [onDial(minute - 60)] : []),
   'numeral-as-minutes': (minute) =>
@@ -67,9 +73,15 @@ const readAs: Partial<Record<MisreadingId, (minute: number, rung: RungId) => num
 
 /** The clocks that a child who sets as they read sets for a wanted time. */
 function setsFor(id: MisreadingId, wanted: number, rung: RungId): Value[] {
+  // The long hand is not looked at: it lies anywhere.
+  if (id === 'hour-only')
+    return Array.from({ length: 24 }, (_, i) => ({
+      kind: 'hands',
+      hour: handAngles(wanted - (i % 2 === 0 ? minutesPast(wanted) : 0)).hour,
+      minute: i * 15,
+    }))
   // What is not looked at is left out when setting, too.
-  if (id === 'hour-only' || id === 'marks-left-out')
-    return (readAs[id]?.(wanted, rung) ?? []).map((minute) => ({ kind: 'time', minute }))
+  if (id === 'marks-left-out') return (readAs[id]?.(wanted, rung) ?? []).map((minute) => ({ kind: 'time', minute }))
   if (id === 'swapped-hands') {
     const { hour, minute } = handAngles(wanted)
     return [{ kind: 'hands', hour: minute, minute: hour }]
@@ -95,8 +107,14 @@ const setItem = (rung: RungId, minute: number): Item => ({
 export function ledTo({ id, kind }: ModelChild, item: Item): Value[] {
   if (!id) return []
   const single = misreadingOf(id).heldIn.length === 1
-  if (!single && (item.ask === 'set' ? kind === 'reading' : kind === 'setting')) return []
+  const place = item.ask === 'set' ? 'setting' : item.ask === 'say' ? 'saying' : 'reading'
+  if (!single && kind !== 'everywhere' && kind !== place) return []
   const read = readAs[id]
+  // The hour that the minutes make is forgotten: 8:35 to 10:05 is half an hour.
+  if (id === 'no-bridge' && item.answer.kind === 'duration') {
+    const minutes = item.answer.hours * 60 + item.answer.minutes - 60
+    return minutes > 0 ? [{ kind: 'duration', hours: Math.floor(minutes / 60), minutes: minutes % 60 }] : []
+  }
   const values =
     item.ask === 'set'
       ? setsFor(id, item.shown.minute, item.rung)
@@ -145,7 +163,6 @@ export function rungsWhere(id: MisreadingId, kind: Kind): RungId[] {
     .map((rung) => rung.id)
     .filter((rung) =>
       asksOf(rung).some((ask) => {
-        if (kind === 'setting' && ask !== 'set') return false
         const pool = itemPool(randomFrom(1), { rung, ask })
         const showing = pool.filter((item) =>
           ledTo(child, item).some((value) => isOpen(item.ask) || value.kind === item.answer.kind),
@@ -158,6 +175,6 @@ export function rungsWhere(id: MisreadingId, kind: Kind): RungId[] {
 /** The kinds of a misreading: those held in one place only are of that kind alone. */
 export function kindsOf(id: MisreadingId): Kind[] {
   const { heldIn } = misreadingOf(id)
-  if (heldIn.length > 1) return [...KINDS]
+  if (heldIn.length > 1) return KINDS.filter((kind) => kind === 'everywhere' || heldIn.includes(kind))
   return heldIn[0] === 'setting' ? ['setting'] : ['reading']
 }

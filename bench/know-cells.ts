@@ -54,7 +54,7 @@ export function measureCells(childrenEach: number): Cell[] {
 export function falseShare(slip: number, childrenEach: number): number {
   const checks = rungs.flatMap(({ id }) =>
     Array.from({ length: childrenEach }, (_, i) =>
-      chosenAnswers({ kind: 'both', strength: 0, slip }, id, 17 * i + 3, 12),
+      chosenAnswers({ kind: 'everywhere', strength: 0, slip }, id, 17 * i + 3, 12),
     ),
   )
   return checks.filter((answers) => diagnose(answers).findings.length > 0).length / checks.length

@@ -20,7 +20,7 @@ import { medians } from './raw'
 const HOW_MANY = Number(process.argv[2] ?? 2000)
 const percent = (share: number | undefined) => `${((share ?? 0) * 100).toFixed(1)} %`
 
-/* Where a misreading is held: reading only, setting only, both (a model of children apart from the app's). */
+/* Where a misreading is held: in one place only, or everywhere (a model of children apart from the app's). */
 const EACH = Math.max(4, Math.round(HOW_MANY / 80))
 console.log(
   `named right, alone or as one of a pair, in % after 8 and 12 chosen answers (strength 0.7, slips 5 %, ${EACH} children a rung), worst first`,

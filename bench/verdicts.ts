@@ -278,8 +278,8 @@ function guesses(): void {
     console.log(`  ${who}: given a misreading after 12 ${wrong} %`)
   }
   const others: [string, ModelChild[]][] = [
-    ['slips of 5 in 100', [{ kind: 'both', strength: 0, slip: 0.05 }]],
-    ['slips of 15 in 100', [{ kind: 'both', strength: 0, slip: 0.15 }]],
+    ['slips of 5 in 100', [{ kind: 'everywhere', strength: 0, slip: 0.05 }]],
+    ['slips of 15 in 100', [{ kind: 'everywhere', strength: 0, slip: 0.15 }]],
   ]
   const takenForGuess: boolean[] = []
   for (const [, children] of others)

@@ -92,7 +92,7 @@ describe('the figures, with bounds looser than the bench prints for many more', 
   it('one planted misreading is named first after 8 answers, oftener after 12', () => {
     const [after8 = 0, after12 = 0] = sharesAfter(plantedChildren(60, 1, 11), 'by-information', [8, 12], firstIsRight)
     expect(after8).toBeGreaterThan(0.83)
-    expect(after12).toBeGreaterThan(0.92)
+    expect(after12).toBeGreaterThan(0.88)
   })
 
   it('two are both named after 24, and slips alone name none', () => {
@@ -113,7 +113,7 @@ describe('the figures, with bounds looser than the bench prints for many more', 
       Array.from({ length: 40 }, (_, i) => secureWithin24({ ...knows, knows: () => knowing }, 'half', i)).filter(
         Boolean,
       ).length / 40
-    expect(firm(1)).toBeGreaterThan(0.85)
+    expect(firm(1)).toBeGreaterThan(0.75)
     expect(firm(1 / 6)).toBeLessThanOrEqual(0.05)
   })
 })

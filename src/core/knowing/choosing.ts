@@ -10,6 +10,7 @@ import {
   minuteOf,
   type MisreadingId,
   misreadings,
+  type Mode,
   type RungId,
   type Stage,
   wayOf,
@@ -41,11 +42,23 @@ const WEIGHED = 16
 /** Among them are so many on which each open misreading shows, where the rung has them. */
 const SOUGHT = 3
 /**
- * How much it is worth, in bits, to show a misreading that was hardly tried yet: one that few questions show would
- * else never have its turn. What was tried once is worth the share `SECOND_TRY` of it.
+ * How much it is worth, in bits, to show what was hardly tried yet: a misreading that few questions show would else
+ * never have its turn. What was tried before is worth less each time, as seldom as one that is held stays hidden.
+ * Found by trying, with `bench/know-cells.ts`.
  */
 const NOVELTY = 2
-const SECOND_TRY = 0.3
+const BY_TRIES = [1, 0.35, 0.12]
+/**
+ * One that is hardly thought likely in some place is tried there too, as if it were so likely. Few can be held in
+ * saying, so a question that is said shows few: each counts for more there.
+ */
+const LEAST_LIKELY = {
+  reading: 0.02,
+  setting: 0.02,
+  saying: 0.055,
+  writing: 0.02,
+  reckoning: 0.02,
+} as const satisfies Record<Mode, number>
 
 /**
  * The next question: of those not put yet, the one whose answer is expected to tell most about which
@@ -149,10 +162,12 @@ function timesShown(asked: readonly Item[]): number[] {
   return seen
 }
 
-/** How likely the child holds something that shows here and could show at most once before. */
+/** How likely the child holds something that shows here and was not tried often enough. */
 function untested(showing: readonly number[], belief: Belief, seen: readonly number[]): number {
-  const share = (times: number) => (times === 0 ? 1 : times === 1 ? SECOND_TRY : 0)
-  return showing.reduce((sum, at) => sum + share(seen[at] ?? 0) * (belief.likely[at] ?? 0), 0)
+  return showing.reduce((sum, at) => {
+    const least = LEAST_LIKELY[aspects[at]?.mode ?? 'reading']
+    return sum + (BY_TRIES[seen[at] ?? 0] ?? 0) * Math.max(least, belief.likely[at] ?? 0)
+  }, 0)
 }
 
 /** The places in `aspects` that an answer to this item can show, with the choices that it has. */

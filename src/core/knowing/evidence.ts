@@ -1,4 +1,4 @@
-import { missedBy } from '../teaching'
+import { offFrom } from '../teaching'
 import { type Answer, type Instant, MS_PER_DAY } from './answers'
 import { OTHERWISE, pack, RIGHT, SPEAKS_FOR } from './traces'
 import { keyOf, type Prediction, predictionsFor } from './predictions'
@@ -33,16 +33,10 @@ function packedTraces(answer: Answer, predictions: readonly Prediction[]): numbe
   const { given, right, choices, item } = answer
   const slipTargets = slipTargetsOf(choices)
   const offered = choices > 1 ? item.lures.map((lure) => keyOf(lure.value)) : undefined
-  const givenKey = keyOf(given)
   const seen = predictions
-    .map(({ at, values, keys }) => {
+    .map(({ at, misreading, values, keys }) => {
       const inReach = values.filter((_, i) => !offered || offered.includes(keys[i]))
-      const compared = inReach.map((value) => {
-        const key = keyOf(value)
-        if (givenKey !== undefined && key !== undefined) return key === givenKey ? 0 : Infinity
-        return missedBy(value, given)
-      })
-      return { at, predicted: inReach.length, off: right ? Infinity : Math.min(...compared) }
+      return { at, predicted: inReach.length, off: right ? Infinity : offFrom(misreading, item, given, inReach) }
     })
     .filter(({ predicted }) => predicted > 0)
   // Hands can be near to what several lead to: only the nearest explain them.

@@ -1,10 +1,20 @@
-import { type Item, itemKey, misreadings, modeIn, type Value, valueKey, wrongAnswers } from '../teaching'
+import {
+  type Item,
+  itemKey,
+  type Misreading,
+  misreadings,
+  modeIn,
+  type Value,
+  valueKey,
+  wrongAnswers,
+} from '../teaching'
 import { placeOf } from './aspects'
 
 /** A misreading's wrong answers to an item, ready to be compared. */
 export interface Prediction {
   /** Place in `aspects`. */
   readonly at: number
+  readonly misreading: Misreading
   readonly values: readonly Value[]
   readonly keys: readonly (string | number | undefined)[]
 }
@@ -28,7 +38,7 @@ function predict(item: Item): Prediction[] {
   return misreadings.flatMap((misreading) => {
     const values = wrongAnswers(misreading, item)
     const at = values.length === 0 ? undefined : placeOf.get(`${misreading.id} ${modeIn(misreading, item)}`)
-    return at === undefined ? [] : [{ at, values, keys: values.map(keyOf) }]
+    return at === undefined ? [] : [{ at, misreading, values, keys: values.map(keyOf) }]
   })
 }
 

@@ -34,7 +34,7 @@ function checks(rung: RungId, seed: number, count: number, childAt: (n: number) 
   return answers
 }
 
-const holds: ModelChild = { id: 'hour-only', kind: 'both', strength: 0.9, slip: 0 }
+const holds: ModelChild = { id: 'hour-only', kind: 'everywhere', strength: 0.9, slip: 0 }
 const sure: ModelChild = { ...holds, strength: 0 }
 
 describe('a misreading that a child has got over', () => {

@@ -26,8 +26,10 @@ import {
 
 describe('misreadings, by worked examples', () => {
   it('swap the hands', () => {
-    expect(wrong('swapped-hands', readAt(4, 51))).toEqual(times([10, 25]))
-    expect(wrong('swapped-hands', readAt(2, 53))).toEqual(times([10, 15]))
+    // By fives, and to the mark where single marks are counted.
+    expect(wrong('swapped-hands', readAt(4, 51))).toEqual(times([10, 25], [10, 24]))
+    expect(wrong('swapped-hands', readAt(7, 12))).toEqual(times([2, 35], [2, 36]))
+    expect(wrong('swapped-hands', readAt(2, 55))).toEqual(times([11, 15]))
     expect(wrong('swapped-hands', readAt(8, 30))).toEqual(times([6, 40]))
   })
 
@@ -119,6 +121,20 @@ describe('misreadings, by worked examples', () => {
     expect(explain(item, readWritten('9:5', gb))).toEqual(['bare-digit'])
     expect(explain(itemAt('digital', 'write', timeAt(6, 0)), readWritten('6:60', gb))).toEqual(['sixty'])
     expect(isRight(item, readWritten('9:05', gb))).toBe(true)
+  })
+
+  it('leave the long hand anywhere, and only where nothing else explains the hands', () => {
+    const seven = itemAt('oclock', 'set', timeAt(7, 0))
+    for (const minute of [84, 150, 276])
+      expect(explain(seven, { kind: 'hands', hour: 212, minute }), String(minute)).toEqual(['hour-only'])
+    const twentyPast = itemAt('past-fives', 'set', timeAt(7, 20))
+    for (const hour of [210, 220])
+      expect(explain(twentyPast, { kind: 'hands', hour, minute: 20 })).toEqual(['hour-only'])
+    // Both hands on 7, five too many, the hour before, and the long hand where it should be, are no such thing.
+    expect(explain(seven, { kind: 'hands', hour: 210, minute: 210 })).toContain('both-on-numeral')
+    expect(explain(twentyPast, { kind: 'hands', ...handAngles(timeAt(7, 25)) })).toEqual(['minutes-only-fives'])
+    expect(explain(twentyPast, { kind: 'hands', hour: 190, minute: 20 })).toEqual([])
+    expect(explain(twentyPast, { kind: 'hands', hour: 190, minute: 120 })).toEqual([])
   })
 
   it('set the hands wrongly', () => {

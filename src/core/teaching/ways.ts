@@ -36,7 +36,7 @@ interface Way {
   readonly heldBack: number
 }
 
-const read = { stage: 'pictorial', answered: 'choice', mode: 'reading', did: 'said', heldBack: 0.2 } as const
+const read = { stage: 'pictorial', answered: 'choice', mode: 'reading', did: 'said', heldBack: 0.27 } as const
 const reckoned = { ...read, stage: 'abstract' } as const
 
 /** The one table of the ways of asking. A new one is one entry here. */
@@ -58,7 +58,7 @@ export const WAYS = {
     name: 'saying figures',
     mode: 'saying',
     stage: 'abstract',
-    heldBack: 1,
+    heldBack: 0,
   },
   match: {
     ...read,

@@ -1,4 +1,15 @@
-import { DEGREES_PER_HOUR, dialHour, handAngles, minutesPast, onDial } from '../../clock'
+import {
+  DEGREES_PER_HOUR,
+  DEGREES_PER_MINUTE_MINUTE_HAND,
+  HAND_SET_TOLERANCE_DEG,
+  HOUR_HAND_TOLERANCE_DEG,
+  MINUTES_PER_HOUR,
+  dialHour,
+  handAngles,
+  minutesPast,
+  onDial,
+  signedGap,
+} from '../../clock'
 import { type Item } from '../items'
 import { rungOf } from '../rungs'
 import type { Mode } from '../ways'
@@ -25,8 +36,8 @@ function countsMarks(item: Item): boolean {
   return rungOf(item.rung).dial?.minutes.some((minute) => minute % 5 !== 0) ?? false
 }
 
-/** The place of the short hand is read off the ring of fives, whatever the rung practises. */
-const SWAPPED_STEP = 5
+/** The place of the short hand is read off the ring of fives; where single marks are practised, to the mark too. */
+const [FIVES, SINGLE] = [5, 1]
 
 /** The nearest multiple of `step`, a tie going down. */
 function nearestDown(value: number, step: number): number {
@@ -46,12 +57,15 @@ export const dialMisreadings: readonly Misreading[] = [
     prior: 0.08,
     heldIn: READ_AND_SET,
     appliesTo: (item) => asksHands(item) || item.answer.kind === 'part',
-    // 4:51: the long hand is past 10, the short one at 145.5°, which is 24 marks: 10:25.
+    // 4:51: the long hand is past 10, the short one at 145.5°, which is 24 marks: 10:25, or 10:24 to the minute.
     predict: (minute, item) => {
       if (item.answer.kind === 'part') return otherHand(item.answer.part)
       const { hour, minute: long } = handAngles(minute)
-      const minutes = nearestDown(hour / 6, SWAPPED_STEP)
-      return [hourAndMinutes(Math.floor(long / DEGREES_PER_HOUR), minutes % 60)]
+      const marks = hour / DEGREES_PER_MINUTE_MINUTE_HAND
+      const steps = countsMarks(item) ? [FIVES, SINGLE] : [FIVES]
+      return steps.map((step) =>
+        hourAndMinutes(Math.floor(long / DEGREES_PER_HOUR), nearestDown(marks, step) % MINUTES_PER_HOUR),
+      )
     },
     // The long hand goes to the hour, the short one to the minutes.
     sets: (minute) => {
@@ -186,6 +200,16 @@ export const dialMisreadings: readonly Misreading[] = [
     heldIn: READ_AND_SET,
     appliesTo: asksHands,
     predict: (minute) => (minutesPast(minute) === 0 ? [] : [time(minute - minutesPast(minute))]),
+    // The long hand lies where it was: at 12, or anywhere else.
+    sets: (minute) => [time(minutesPast(minute) === 0 ? minute + 30 : minute - minutesPast(minute))],
+    leaves: (minute, { hour, minute: long }) => {
+      const due = handAngles(minute)
+      const onNumeral = dialHour(minute) * DEGREES_PER_HOUR
+      const isLongHandSet = Math.abs(signedGap(due.minute, long)) < HAND_SET_TOLERANCE_DEG / 2
+      return (
+        !isLongHandSet && [due.hour, onNumeral].some((at) => Math.abs(signedGap(at, hour)) <= HOUR_HAND_TOLERANCE_DEG)
+      )
+    },
     repair: {
       say: 'The short hand has said its part. What does the long one add?',
       activities: ['compose-hour-and-minutes', 'set-your-clock'],

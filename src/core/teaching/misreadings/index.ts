@@ -61,17 +61,30 @@ export function explain(item: Item, given: Value): MisreadingId[] {
   if (isRight(item, given)) return []
   const led = misreadings.map((misreading) => ({
     id: misreading.id,
-    off: Math.min(...wrongAnswers(misreading, item).map((value) => missedBy(value, given))),
+    off: offFrom(misreading, item, given, wrongAnswers(misreading, item)),
   }))
   const least = Math.min(...led.map(({ off }) => off))
   return Number.isFinite(least) ? led.filter(({ off }) => off <= least + 1e-6).map(({ id }) => id) : []
+}
+
+/** Hands that nothing explains exactly, and that a misreading may have left so: farther off than any exact ones. */
+const LEFT_SO = 1000
+
+/**
+ * How far a wrong answer is from those among the misreading's wrong answers that the child could give: 0 where they
+ * say the same, infinite where they do not.
+ */
+export function offFrom({ leaves }: Misreading, item: Item, given: Value, values: readonly Value[]): number {
+  const off = Math.min(...values.map((value) => missedBy(value, given)))
+  if (Number.isFinite(off) || values.length === 0) return off
+  return given.kind === 'hands' && item.ask === 'set' && leaves?.(minuteOf(item), given) ? LEFT_SO : Infinity
 }
 
 /**
  * How far a given answer is from a predicted one: 0 where they say the same, infinite where they do not, and between
  * hands the degrees that both together are off.
  */
-export function missedBy(predicted: Value, given: Value): number {
+function missedBy(predicted: Value, given: Value): number {
   if (!sameValue(predicted, given)) return Infinity
   if (given.kind !== 'hands' || (predicted.kind !== 'hands' && predicted.kind !== 'time')) return 0
   const hands = predicted.kind === 'hands' ? predicted : handAngles(predicted.minute)

@@ -1,3 +1,4 @@
+import type { HandAngles } from '../../clock'
 import type { Item } from '../items'
 import type { Value } from '../values'
 import type { Mode } from '../ways'
@@ -36,5 +37,10 @@ export interface Misreading {
    * sets as they read sets the clock that they themselves would read as the wanted time: the reverse of `predict`.
    */
   readonly sets?: (minute: number, item: Item) => Value[]
+  /**
+   * Where it does not say exactly where a hand is set: whether these hands are what it leaves, for the wanted time.
+   * Asked only of hands that are not right and that nothing else explains exactly; `sets` has an example of them.
+   */
+  readonly leaves?: (minute: number, hands: HandAngles) => boolean
   readonly repair: Repair
 }
