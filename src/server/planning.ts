@@ -95,10 +95,12 @@ async function ownActivities(db: Db): Promise<Activity[]> {
 }
 
 /** The activities of the group's latest session before this one, by date and start. */
-function activitiesBefore(sessions: readonly Session[], at: Pick<Session, 'id' | 'date' | 'start'>): string[] {
+function activitiesBefore(sessions: readonly Session[], at: Pick<Session, 'id' | 'date' | 'start'>) {
   const when = (session: Pick<Session, 'date' | 'start'>) => `${session.date} ${String(session.start).padStart(4, '0')}`
-  const before = sessions.find((session) => session.id !== at.id && when(session) < when(at))
-  return before?.plan.steps.flatMap((step) => activitiesOf(step).map(({ id }) => id)) ?? []
+  const [last, beforeLast] = sessions.filter((session) => session.id !== at.id && when(session) < when(at))
+  const activities = (session: Session | undefined) =>
+    session?.plan.steps.flatMap((step) => activitiesOf(step).map(({ id }) => id)) ?? []
+  return { lastTime: activities(last), beforeLast: activities(beforeLast) }
 }
 
 /** How long the steps of the group's other sessions took, the earliest session first. */
@@ -134,7 +136,7 @@ async function requestFor(db: Db, wish: SessionWish, now: Instant): Promise<Sess
     start: wish.start,
     place: wish.place,
     materials: wish.materials,
-    lastTime: activitiesBefore(before, wish),
+    ...activitiesBefore(before, wish),
     school: schools[settings.school],
     hasClocks: haveClocks(before, wish),
     pace: paceOf(timingsBefore(before, wish)),
@@ -190,7 +192,7 @@ async function readContext(db: Db, id: SessionId, now: Instant): Promise<Session
     session,
     group,
     children: await planChildren(db, group.childIds, settings, now),
-    lastTime: activitiesBefore(sessions, session),
+    ...activitiesBefore(sessions, session),
     hasClocks: haveClocks(sessions, session),
     timings: timingsBefore(sessions, session),
     own: await ownActivities(db),

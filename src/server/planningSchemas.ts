@@ -137,6 +137,7 @@ const ownActivityFields: { readonly [Field in keyof Required<OwnActivityBody>]: 
     .required(),
   prints: oneOf([...Object.keys(printables), 'paper-clock', 'none']).required(),
   tableMode: oneOf(['show-clock', 'quick-check', 'timer']).required(),
+  writes: Joi.boolean().valid(true),
   leads: oneOf(LEADS),
   game: oneOf(Object.keys(games)),
   cautions: Joi.array()

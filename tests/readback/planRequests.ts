@@ -57,6 +57,7 @@ export function someRequest(random: Random): SessionRequest {
     place: draw(random, PLACES),
     materials: MATERIAL_IDS.filter(() => drawUnit(random) < share),
     lastTime: drawUnit(random) < 0.5 ? [] : Array.from({ length: 5 }, () => draw(random, catalogue).id),
+    beforeLast: drawUnit(random) < 0.5 ? [] : Array.from({ length: 5 }, () => draw(random, catalogue).id),
     school,
     hasClocks: drawUnit(random) < 0.5,
   }

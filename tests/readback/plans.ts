@@ -45,7 +45,27 @@ export function brokenIn(plan: SessionPlan, request: SessionRequest): Set<Broken
   const isYoung = request.children.some(({ age }) => age === 4 || age === 5)
   if (request.minutes >= (isYoung ? 12 : 21) && steps.every(({ activity }) => activity.energy !== 'moving'))
     broken.add('movement')
+  // The youngest: at four and five eight minutes seated on end, at six and seven twelve; no writing at four, one at five.
+  const youngest = Math.min(...request.children.map(({ age }) => age ?? 99))
+  let seated = 0
+  for (const { activity, minutes } of steps) {
+    seated = activity.energy === 'seated' ? seated + minutes : 0
+    if (seated > (youngest <= 5 ? 8 : youngest <= 7 ? 12 : Infinity)) broken.add('sitting')
+  }
+  const written = steps.filter(({ activity }) => activity.writes).length
+  if (written > (youngest <= 4 ? 0 : youngest === 5 ? 1 : Infinity)) broken.add('writing')
   const taught = steps.filter(({ activity }) => activity.role === 'teach')
+  // Two in five minutes with things where the rung is new to some child, else one in five.
+  const known = (child: SessionRequest['children'][number]) =>
+    [...child.standing.estimates, ...child.standing.beside].some(
+      ({ rung, stages }) => rung === plan.rung && stages.includes('concrete'),
+    )
+  const minutesOf = (of: typeof taught) => of.reduce((sum, { minutes }) => sum + minutes, 0)
+  const withThings = minutesOf(taught.filter(({ activity }) => activity.stage === 'concrete'))
+  if (withThings * (request.children.every(known) ? 5 : 2.5) < minutesOf(taught)) broken.add('hands')
+  const ids = new Set(taught.map(({ activityId }) => activityId))
+  const alike = [...ids].filter((id) => request.beforeLast?.includes(id)).length
+  if (alike * 2 > ids.size) broken.add('repeats')
   for (let i = 1; i < taught.length; i++)
     for (let k = 0; k < i; k++) {
       const [before, after] = [taught[k], taught[i]]

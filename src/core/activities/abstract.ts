@@ -56,6 +56,7 @@ export const abstractActivities: readonly Activity[] = [
   },
   {
     id: 'write-it',
+    writes: true,
     name: 'Write it in figures',
     stage: 'abstract',
     role: 'teach',

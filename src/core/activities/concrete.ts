@@ -14,7 +14,7 @@ export const concreteActivities: readonly Activity[] = [
     players: { least: 1, most: 30 },
     duration: {
       setUpMinutes: 1,
-      clearMinutes: 2,
+      clearMinutes: 1,
       turnSeconds: 300,
       turns: 'together',
       rounds: { least: 2, usual: 2, most: 3 },

@@ -25,6 +25,7 @@ export const handsOnActivities: readonly Activity[] = [
   }),
   entry({
     id: 'put-a-clock-together',
+    writes: true,
     leads: 'nobody',
     name: 'Put a clock together',
     stage: 'concrete',

@@ -132,6 +132,7 @@ export const pictorialActivities: readonly Activity[] = [
   },
   {
     id: 'read-dials-sheet',
+    writes: true,
     leads: 'nobody',
     name: 'A sheet of dials to read',
     stage: 'pictorial',

@@ -9,6 +9,7 @@ interface SheetFacts extends ActivityWords {
   readonly rungs: readonly RungId[]
   readonly prints: PrintableId
   readonly colours?: true
+  readonly writes?: true
 }
 
 /** A printed sheet for each child, at the child's own rung. */
@@ -62,6 +63,7 @@ export const sheetActivities: readonly Activity[] = [
   }),
   sheet({
     id: 'one-hand-sheet',
+    writes: true,
     name: 'Dials with one hand',
     rungs: ['hour-hand', 'fives'],
     prints: 'one-hand-dials',
@@ -93,6 +95,7 @@ export const sheetActivities: readonly Activity[] = [
   }),
   sheet({
     id: 'put-times-in-order',
+    writes: true,
     name: 'Put in order',
     rungs: TWO_HANDS,
     prints: 'order-times',
@@ -139,6 +142,7 @@ export const sheetActivities: readonly Activity[] = [
   }),
   sheet({
     id: 'draw-your-own-clock',
+    writes: true,
     name: 'Draw your own clock',
     rungs: TWO_HANDS,
     prints: 'draw-clock',
@@ -170,6 +174,7 @@ export const sheetActivities: readonly Activity[] = [
   }),
   sheet({
     id: 'round-to-five-sheet',
+    writes: true,
     name: 'Round to five',
     rungs: ['rounding'],
     prints: 'round-fives',
@@ -185,6 +190,7 @@ export const sheetActivities: readonly Activity[] = [
   }),
   sheet({
     id: 'later-and-sooner-sheet',
+    writes: true,
     name: 'Later and sooner',
     rungs: ['later'],
     prints: 'later-sooner',
@@ -200,6 +206,7 @@ export const sheetActivities: readonly Activity[] = [
   }),
   sheet({
     id: 'how-long-sheet',
+    writes: true,
     name: 'How long is it?',
     rungs: ['elapsed'],
     prints: 'how-long',
@@ -215,6 +222,7 @@ export const sheetActivities: readonly Activity[] = [
   }),
   sheet({
     id: 'when-to-start-sheet',
+    writes: true,
     name: 'When to start',
     stage: 'abstract',
     rungs: ['work-back'],
@@ -263,6 +271,7 @@ export const sheetActivities: readonly Activity[] = [
   }),
   entry({
     id: 'check-on-paper',
+    writes: true,
     name: 'Check on paper',
     stage: 'abstract',
     role: 'check',

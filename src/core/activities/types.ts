@@ -64,6 +64,8 @@ export interface Activity extends ActivityWords {
   readonly needs: readonly Need[]
   readonly prints: PrintableId | 'paper-clock' | 'none'
   readonly tableMode: TableMode
+  /** The children write figures or words in it; left out, they say, lay, ring, colour or join. */
+  readonly writes?: true
   /** Who leads it; left out, the adult does. */
   readonly leads?: Leads
   /** The caller's game that runs it. */

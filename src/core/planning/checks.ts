@@ -2,7 +2,9 @@ import { activityOf } from '../activities'
 import { type RungId, rungOf, STAGES } from '../teaching'
 import { groupNeed } from './need'
 import { activitiesOf } from './rounds'
-import { stillMinutes } from './moving'
+import { checkAge } from './ageChecks'
+import { stillMinutes } from './byAge'
+import { lackingWithThings, taughtMinutes } from './shares'
 import { MOST_SEATED_IN_A_ROW, type PlanStep, type SessionPlan } from './types'
 import type { SessionRequest } from './request'
 import { listed, stepName, type PlanCheck } from './planCheck'
@@ -17,6 +19,8 @@ export function checkPlan(plan: SessionPlan, request: SessionRequest): PlanCheck
     checkOrder(plan, request),
     checkSeated(plan),
     checkMovement(plan, request),
+    ...checkAge(plan, request),
+    checkHands(plan, request),
     checkEnding(plan),
     checkPlace(plan, request),
     checkPlayers(plan, request),
@@ -88,13 +92,29 @@ function checkEnding(plan: SessionPlan): PlanCheck {
   }
 }
 
-function checkRepeats(plan: SessionPlan, { lastTime }: SessionRequest): PlanCheck {
-  const again = plan.steps.filter(
-    (step) => !step.stations && activityOf(step).role === 'teach' && lastTime.includes(step.activityId),
-  )
-  return {
-    id: 'repeats',
-    ok: again.length === 0,
-    says: again.length === 0 ? 'Nothing repeats last time.' : `Also done last time: ${listed(again)}.`,
-  }
+/** Whether enough of what is taught is done with things; stations share the minutes alike. */
+function checkHands(plan: SessionPlan, request: SessionRequest): PlanCheck {
+  const steps = plan.steps.flatMap((step) => {
+    const activities = activitiesOf(step)
+    return activities.map((activity) => ({ activity, minutes: step.minutes / activities.length }))
+  })
+  const { taught, withThings } = taughtMinutes(steps)
+  const lacking = lackingWithThings(steps, groupNeed(request))
+  const ok = lacking === 0
+  const says = `${Math.round(withThings)} of ${Math.round(taught)} minutes of teaching are with things`
+  return { id: 'hands', ok, says: ok ? `${says}.` : `Only ${says}: ${Math.ceil(withThings + lacking)} are better.` }
+}
+
+function checkRepeats(plan: SessionPlan, { lastTime, beforeLast = [] }: SessionRequest): PlanCheck {
+  const taught = plan.steps.filter((step) => !step.stations && activityOf(step).role === 'teach')
+  const again = taught.filter((step) => lastTime.includes(step.activityId))
+  const earlier = taught.filter((step) => beforeLast.includes(step.activityId))
+  const isMuch =
+    new Set(earlier.map(({ activityId }) => activityId)).size * 2 >
+    new Set(taught.map(({ activityId }) => activityId)).size
+  const says = [
+    ...(again.length > 0 ? [`Also done last time: ${listed(again)}.`] : []),
+    ...(isMuch ? [`More than half was done the time before last: ${listed(earlier)}.`] : []),
+  ]
+  return { id: 'repeats', ok: says.length === 0, says: says.join(' ') || 'Nothing repeats last time.' }
 }

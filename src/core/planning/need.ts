@@ -82,6 +82,13 @@ function firstStage(children: readonly PlanChild[], rung: RungId): Stage {
   return STAGES.slice(0, -1).find((stage) => !met(stage)) ?? 'abstract'
 }
 
+/** The children, those who waited longest for a question first, on whatever rung; who was never asked is first of all. */
+export function waitedLongestFirst(children: readonly PlanChild[]): PlanChild[] {
+  const askedAt = ({ standing }: PlanChild) =>
+    Math.max(-Infinity, ...allEstimates(standing).flatMap(({ lastAt }) => lastAt ?? []))
+  return [...children].sort((a, b) => (askedAt(a) < askedAt(b) ? -1 : askedAt(a) > askedAt(b) ? 1 : 0))
+}
+
 export interface TakenForm {
   readonly child: PlanChild
   readonly rung: RungId

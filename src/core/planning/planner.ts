@@ -7,10 +7,11 @@ import { groupNeed, type GroupNeed } from './need'
 import { pacedRange } from './pace'
 import { reasonFor } from './reasons'
 import { offeredActivities } from './offer'
-import { fitMinutes } from './edits'
 import { LONGEST_SESSION, type PlanStep, type SessionPlan, SHORTEST_SESSION } from './types'
 import type { SessionRequest } from './request'
 import { type Choice, repairs } from './worth'
+import { limitsByAge } from './byAge'
+import { fittedMinutes } from './fitting'
 import { type Draft, type Rules, search } from './search'
 
 /** Lengths that are offered where the wanted one cannot be filled. */
@@ -19,15 +20,11 @@ const LENGTHS_TO_TRY = [15, 20, 25, 30, 40, 50, 60, 75, 90, 105]
 const LENGTHS_TOLD = 3
 
 const RULES_TO_TRY: readonly Rules[] = [
-  { check: true, wholeOrder: true, again: false },
-  { check: true, wholeOrder: true, again: true },
-  { check: true, wholeOrder: false, again: false },
-  { check: true, wholeOrder: false, again: true },
-  { check: false, wholeOrder: false, again: false },
+  { check: true, wholeOrder: true, byAge: true },
+  { check: true, wholeOrder: false, byAge: true },
+  { check: true, wholeOrder: false, byAge: false },
+  { check: false, wholeOrder: false, byAge: false },
 ]
-
-/** From here on an activity may come twice, where there are too few others. */
-const LONG_MINUTES = 60
 
 /** What a plan is built from besides the request. */
 export interface Building {
@@ -67,9 +64,9 @@ function bestPlan(request: SessionRequest, building: Building): SessionPlan | un
   )
   const usable = [...kept, ...free]
   const jitter = jitterOf(usable, seed)
+  const limits = limitsByAge(request)
   for (const rules of RULES_TO_TRY) {
-    if (rules.again && request.minutes < LONG_MINUTES) continue
-    const best = search({ request, usable, need, jitter, kept }, rules)
+    const best = search({ request, usable, need, jitter, kept, limits }, rules)
     if (best) return toPlan(request, need, best)
   }
   return undefined
@@ -107,10 +104,7 @@ function lockedChoice(step: PlanStep, request: SessionRequest): Choice {
 }
 
 function toPlan(request: SessionRequest, need: GroupNeed, draft: Draft): SessionPlan {
-  const minutes = fitMinutes(
-    draft.choices.map(({ lengths }) => lengths),
-    request.minutes,
-  )
+  const minutes = fittedMinutes(draft.choices, request.minutes, { ...limitsByAge(request), byAge: false }) ?? []
   const taken = draft.choices.flatMap(({ locked }) => locked?.id ?? [])
   const free = Array.from({ length: 2 * draft.choices.length }, (_, i) => `step-${i + 1}`).filter(
     (id) => !taken.includes(id),

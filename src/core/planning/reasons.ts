@@ -2,7 +2,7 @@ import type { Activity } from '../activities'
 import { type RungId, type Stage, mends, misreadingOf, rungOf } from '../teaching'
 import { IN_ENGLISH, type PrintedPhrase, type Wording, listInWords, nameIn, printedAs } from '../wording'
 import { type GroupNeed, workingRung } from './need'
-import { stillMinutes } from './moving'
+import { stillMinutes } from './byAge'
 import type { PlanStep, SessionPlan } from './types'
 import type { SessionRequest } from './request'
 

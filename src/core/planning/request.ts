@@ -41,6 +41,8 @@ export interface SessionRequest {
   readonly materials: readonly MaterialId[]
   /** Ids of the activities of the group's last session. */
   readonly lastTime: readonly string[]
+  /** The same of the session before that one. */
+  readonly beforeLast?: readonly string[]
   readonly school: School
   /** Whether the children have clocks to turn that were made before. */
   readonly hasClocks?: boolean

@@ -1,17 +1,19 @@
-import { stillMinutes } from './moving'
+import type { AgeLimits } from './byAge'
+import { fittedMinutes } from './fitting'
 import { MOST_SEATED_IN_A_ROW } from './types'
 import type { SessionRequest } from './request'
 import { type Choice, worth, taught } from './worth'
 import type { Activity } from '../activities'
 import { STAGES } from '../teaching'
+import { lackingWithThings, wantedWithThings } from './shares'
 import type { GroupNeed } from './need'
 
 /** What the search may give up, in this order, when nothing fits a short or odd session. */
 export interface Rules {
   readonly check: boolean
   readonly wholeOrder: boolean
-  /** In a long session an activity may come once more, in its harder form and after others. */
-  readonly again: boolean
+  /** No longer seated on end, and no more writing, than suits the youngest. */
+  readonly byAge: boolean
 }
 
 /** A plan being grown, step by step. */
@@ -20,6 +22,8 @@ export interface Draft {
   readonly least: number
   readonly usual: number
   readonly most: number
+  /** Usual minutes that are taught with things. */
+  readonly withThings: number
   readonly score: number
 }
 
@@ -30,6 +34,8 @@ interface PlanSearch {
   readonly need: GroupNeed
   /** A small number for each activity, by the seed, so that equals come in another order. */
   readonly jitter: ReadonlyMap<Activity, number>
+  /** What the age of the youngest asks for. */
+  readonly limits: AgeLimits
   /** The locked steps, which all have to come. */
   readonly kept: readonly Choice[]
 }
@@ -40,13 +46,14 @@ function nextLocked(before: readonly Choice[], kept: readonly Choice[]): Choice 
 }
 
 /** Whether a choice may come next in a plan that is being grown. */
-function mayFollow(draft: Draft, choice: Choice, { need, kept }: PlanSearch, rules: Rules): boolean {
+function mayFollow(draft: Draft, choice: Choice, { request, need, kept, limits }: PlanSearch, rules: Rules): boolean {
   const { activity, rung } = choice
   const before = draft.choices
   if (choice.locked) return nextLocked(before, kept) === choice
   const last = before[before.length - 1]
   if (last?.activity.role === 'check') return false
-  if (before.some(({ activity: { id } }) => id === activity.id) && !(rules.again && mayComeAgain(before, activity)))
+  if (rules.byAge && !suitsAge(before, choice, limits)) return false
+  if (before.some(({ activity: { id } }) => id === activity.id) && !mayComeAgain(before, activity, request))
     return false
   if (activity.role === 'check')
     return nextLocked(before, kept) === undefined && (before.length > 0 || !rules.wholeOrder)
@@ -69,60 +76,128 @@ function mayFollow(draft: Draft, choice: Choice, { need, kept }: PlanSearch, rul
   return stage <= Math.max(highest + 1, STAGES.indexOf(need.firstStage))
 }
 
-/** Something else has to come in between. */
+/** From here on an activity may come once more, in its harder form … */
+const LONG_MINUTES = 60
+/** … where so many others came in between. */
 const BETWEEN = 2
 
-function mayComeAgain(before: readonly Choice[], { id, role }: Activity): boolean {
+function mayComeAgain(before: readonly Choice[], { id, role }: Activity, { minutes }: SessionRequest): boolean {
   const isSame = ({ activity }: Choice) => activity.id === id
+  if (minutes < LONG_MINUTES) return false
   return role === 'teach' && before.filter(isSame).length === 1 && !before.slice(-BETWEEN).some(isSame)
 }
 
 const MOST_STEPS = 20
-const BEAM = 60
+/** So many of each length are kept, of each stage that they have come to: going on early to signs looks best at first. */
+const BEAM = 30
 
-/** Grows plans step by step and keeps the best few of each length (a beam search). */
+/** Grows plans step by step and keeps the best few of each length and stage (a beam search). */
 export function search(wanted: PlanSearch, rules: Rules): Draft | undefined {
   const { request, usable } = wanted
-  let drafts: Draft[] = [{ choices: [], least: 0, usual: 0, most: 0, score: 0 }]
-  let best: Draft | undefined
+  let drafts: Draft[] = [{ choices: [], least: 0, usual: 0, most: 0, withThings: 0, score: 0 }]
+  let best: { readonly draft: Draft; readonly score: number } | undefined
   for (let length = 1; length <= MOST_STEPS && drafts.length > 0; length++) {
     const grown = drafts.flatMap((draft) =>
       usable.filter((choice) => mayFollow(draft, choice, wanted, rules)).map((choice) => grow(draft, choice, wanted)),
     )
-    const fitting = grown.filter((draft) => draft.least <= request.minutes)
-    for (const draft of fitting)
-      if (isWhole(draft, wanted, rules) && (!best || finalScore(draft, request) > finalScore(best, request)))
-        best = draft
-    drafts = fitting.sort((a, b) => b.score - a.score).slice(0, BEAM)
+    const fitting = grown.filter((draft) => draft.least <= request.minutes).sort((a, b) => b.score - a.score)
+    for (const draft of fitting) {
+      // A plan is never worth more than what it is made of.
+      if (best && draft.score <= best.score) break
+      if (!isWhole(draft, wanted, rules)) continue
+      const score = finalScore(draft, wanted, rules)
+      if (score !== undefined && (!best || score > best.score)) best = { draft, score }
+    }
+    drafts = bestOfEachStage(fitting, wanted)
   }
-  return best
+  return best?.draft
 }
+
+/** The first so many of each stage that they have come to, from drafts with the best first. */
+function bestOfEachStage(drafts: readonly Draft[], wanted: PlanSearch): Draft[] {
+  const kept = new Map<number, Draft[]>()
+  for (const draft of drafts) {
+    const stage = stageReached(draft, wanted)
+    const same = kept.get(stage) ?? []
+    if (same.length < BEAM) same.push(draft)
+    kept.set(stage, same)
+  }
+  return [...kept.values()].flat()
+}
+
+/** The place in `STAGES` of the last that was taught on the rung of the group; -1 where nothing was. */
+function stageReached({ choices }: Draft, { need }: PlanSearch): number {
+  const last = choices.findLast(({ activity, rung }) => activity.role === 'teach' && rung === need.rung)
+  return last ? STAGES.indexOf(last.activity.stage) : -1
+}
+
+/** One more with things, as long as they have less than their share of the session. */
+const WITH_THINGS_POINTS = 1.5
+
+const isWithThings = ({ activity }: Choice) => activity.role === 'teach' && activity.stage === 'concrete'
 
 function grow(draft: Draft, choice: Choice, { request, need, jitter }: PlanSearch): Draft {
   const { least, usual, most } = choice.lengths
+  const wanted = wantedWithThings(need) * request.minutes
   return {
     choices: [...draft.choices, choice],
     least: draft.least + least,
     usual: draft.usual + usual,
     most: draft.most + most,
-    score: draft.score + worth(draft.choices, choice, request, need) + 0.6 * (jitter.get(choice.activity) ?? 0),
+    withThings: draft.withThings + (isWithThings(choice) ? usual : 0),
+    score:
+      draft.score +
+      (isWithThings(choice) && draft.withThings < wanted ? WITH_THINGS_POINTS : 0) +
+      worth(draft.choices, choice, request, need) +
+      0.6 * (jitter.get(choice.activity) ?? 0),
   }
 }
 
-function isWhole(draft: Draft, { request, kept }: PlanSearch, rules: Rules): boolean {
+function isWhole(draft: Draft, wanted: PlanSearch, rules: Rules): boolean {
+  const { request, kept, limits } = wanted
   if (nextLocked(draft.choices, kept)) return false
   const last = draft.choices[draft.choices.length - 1]
   if (rules.check && last?.activity.role !== 'check') return false
   if (rules.check && draft.choices.length < 2) return false
-  if (request.minutes > stillMinutes(request) && !draft.choices.some((choice) => choice.activity.energy === 'moving'))
+  if (request.minutes > limits.still && !draft.choices.some((choice) => choice.activity.energy === 'moving'))
     return false
   return draft.least <= request.minutes && request.minutes <= draft.most
 }
 
+/** Whether a choice may come next for the youngest: no longer seated on end, no more writing, than suits. */
+function suitsAge(before: readonly Choice[], { activity, lengths }: Choice, { sitting, writing }: AgeLimits): boolean {
+  if (activity.writes && before.filter((other) => other.activity.writes).length >= writing) return false
+  if (activity.energy !== 'seated' || sitting === Infinity) return true
+  let minutes = lengths.least
+  for (let i = before.length - 1; before[i]?.activity.energy === 'seated'; i--) minutes += before[i]?.lengths.least ?? 0
+  return minutes <= sitting
+}
+
+/** What it costs, in points: each minute that is not as usual, too little with things, what came too often before. */
+const COSTS = { unusualMinute: 0.35, minuteWithoutThings: 0.6, tooFewWithThings: 4, repeated: 3 } as const
+
 /**
  * A session whose usual lengths add up to about the minutes available is better than one that is stretched or
- * squeezed.
+ * squeezed, and one that has enough with things and enough that is new is better than another. Undefined where it
+ * cannot have its minutes without sitting too long.
  */
-function finalScore(draft: Draft, request: SessionRequest): number {
-  return draft.score - 0.35 * Math.abs(draft.usual - request.minutes)
+function finalScore(draft: Draft, { request, need, limits }: PlanSearch, { byAge }: Rules): number | undefined {
+  const minutes = fittedMinutes(draft.choices, request.minutes, { ...limits, byAge })
+  if (!minutes) return undefined
+  const steps = draft.choices.map(({ activity }, i) => ({ activity, minutes: minutes[i] ?? 0 }))
+  const lacking = lackingWithThings(steps, need)
+  return (
+    draft.score -
+    (lacking > 0 ? COSTS.tooFewWithThings : 0) -
+    COSTS.unusualMinute * Math.abs(draft.usual - request.minutes) -
+    COSTS.minuteWithoutThings * lacking -
+    COSTS.repeated * repeatedTooOften(draft, request)
+  )
+}
+
+/** How many more than half of what is taught came in one of the two sessions before. */
+function repeatedTooOften({ choices }: Draft, { lastTime, beforeLast = [] }: SessionRequest): number {
+  const ids = new Set(choices.flatMap(({ activity }) => (activity.role === 'teach' ? activity.id : [])))
+  const alike = [lastTime, beforeLast].map((earlier) => [...ids].filter((id) => earlier.includes(id)).length)
+  return Math.max(0, ...alike.map((count) => count - ids.size / 2))
 }

@@ -200,7 +200,7 @@ describe('stations', () => {
     }))
     const together = { ...step, stations: { teams: [{ childIds: [a, b, c, d], rung: 'half' as const }], list: [] } }
     const lines = stationLines(together, 540, { ...request, children: mended }, { language: 'en-GB', form: 'turns' })
-    expect(lines.teams[1]).toBe('In pairs: N0 and N3; N2 and N1')
+    expect(lines.teams[1]).toMatch(/^In pairs: N0 and N3; (N1 and N2|N2 and N1)$/)
   })
 
   it('keep movement in a hall, where the plan had it in what they take the place of', () => {

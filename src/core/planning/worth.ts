@@ -2,7 +2,7 @@ import type { Activity, DurationRange } from '../activities'
 import { type RungId, mends } from '../teaching'
 import type { GroupNeed } from './need'
 import { missingMaterials, needsClocks } from './toHand'
-import { stillMinutes } from './moving'
+import { stillMinutes } from './byAge'
 import type { PlanStep } from './types'
 import type { SessionRequest } from './request'
 
@@ -28,6 +28,11 @@ const FAVOURITE_POINTS = 1.2
 
 /** The same as last time comes only where nothing else will do: it costs more than mending what was found is worth. */
 const REPEAT_POINTS = 6
+/** What came the time before that may come again, but others come first. */
+const EARLIER_POINTS = 2.5
+
+/** Once more in the same session, only where others will not do. */
+const AGAIN_POINTS = 2.5
 
 /** What one more activity adds to those before it, in points. */
 export function worth(before: readonly Choice[], choice: Choice, request: SessionRequest, need: GroupNeed): number {
@@ -37,6 +42,7 @@ export function worth(before: readonly Choice[], choice: Choice, request: Sessio
     const newStage = !taught(before, rung).some((other) => other.activity.stage === activity.stage)
     points += newStage ? 4 : 0.5
   }
+  if (before.some((other) => other.activity.id === activity.id)) points -= AGAIN_POINTS
   if (rung !== need.rung) points += rung === need.review ? 2.5 : 1
   points += clockPoints(before, activity, request)
   if (request.favourites?.includes(activity.id)) points += FAVOURITE_POINTS
@@ -47,6 +53,7 @@ export function worth(before: readonly Choice[], choice: Choice, request: Sessio
   if (last && last.activity.energy !== activity.energy) points += 0.5
   if (activity.role === 'break' && request.minutes <= stillMinutes(request)) points -= 3
   if (activity.role === 'teach' && request.lastTime.includes(activity.id)) points -= REPEAT_POINTS
+  if (activity.role === 'teach' && request.beforeLast?.includes(activity.id)) points -= EARLIER_POINTS
   if (activity.role === 'break' && request.lastTime.includes(activity.id)) points -= 1
   const missing = missingMaterials(activity, request)
   // A stand-in does, but what is to hand comes first.

@@ -65,6 +65,8 @@ export interface SessionContext {
   readonly children: readonly PlanChild[]
   /** Ids of the activities of the group's session before this one. */
   readonly lastTime: readonly string[]
+  /** The same of the session before that one. */
+  readonly beforeLast: readonly string[]
   /** Whether the group made clocks to turn in an earlier session. */
   readonly hasClocks: boolean
   /** What the group's sessions so far took. */
@@ -81,13 +83,14 @@ export interface SessionContext {
 
 /** What the planner is asked for a session as it stands. */
 export function requestOf(context: SessionContext): SessionRequest {
-  const { session, children, lastTime, hasClocks, timings, own, settings, recipe } = context
+  const { session, children, lastTime, beforeLast, hasClocks, timings, own, settings, recipe } = context
   const { minutes, start, place, materials } = session
   const { favourites, notForUs } = settings
   const school = schools[settings.school]
   const known = {
     children,
     lastTime,
+    beforeLast,
     hasClocks,
     pace: paceOf(timings),
     own,

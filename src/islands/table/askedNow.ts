@@ -3,14 +3,15 @@ import { type Belief, believe, chanceOf, nextQuestion, type Question, tellingQue
 import { type PlanChild, workingRung } from '../../core/planning'
 import { requestOf, type SessionContext } from '../../core/records'
 import { type Ask, explain, type MisreadingId, type RungId, type Stage } from '../../core/teaching'
-import type { Asked, CheckState, Choices } from './checkState'
+import { type Asked, type CheckState, type Choices, inTurn } from './checkState'
 
 /** Between the seeds of one child and the next. */
 const SEEDS_APART = 1000
 
 /** Whose turn it is, what is asked, and what the answer means if it was given: all of it follows from what is kept. */
 export function useTurn({ children, session, ...context }: SessionContext, kept: CheckState) {
-  const child = children[kept.turn % Math.max(1, children.length)]
+  const turns = inTurn(kept, children)
+  const child = turns[kept.turn % Math.max(1, turns.length)]
   const own = child ? workingRung(child, requestOf({ children, session, ...context })) : session.plan.rung
   const rung = rungFor(child, kept.choices, own)
   const place = child ? children.indexOf(child) : 0
@@ -34,7 +35,7 @@ export function useTurn({ children, session, ...context }: SessionContext, kept:
     [given?.id],
   )
   const scaffolds = child ? (kept.scaffolds[child.id] ?? child.scaffolds?.[rung] ?? []) : []
-  return { child, rung, put, question, belief, given, meanings, telling, scaffolds }
+  return { turns, child, rung, put, question, belief, given, meanings, telling, scaffolds }
 }
 
 /** What this child answered in this session. */

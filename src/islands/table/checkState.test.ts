@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { localDay } from '../../core/clock'
-import { type Question, nextQuestion, stageOf } from '../../core/knowing'
-import { isRight } from '../../core/teaching'
-import { type Asked, type CheckState, NOTHING, afterGiven, afterNext, afterUndo } from './checkState'
+import { type Question, nextQuestion, stageOf, standingOf } from '../../core/knowing'
+import type { PlanChild } from '../../core/planning'
+import { isRight, schools } from '../../core/teaching'
+import { type Asked, type CheckState, NOTHING, afterGiven, afterNext, afterUndo, inTurn } from './checkState'
 
 const questionAt = (seed: number): Question => {
   const question = nextQuestion({ rung: 'half', seed, answers: [], asked: [] })
@@ -43,6 +44,26 @@ describe('a check as it goes on', () => {
     expect(state.forced).toBeNull()
     const one = { ...NOTHING, choices: { ...NOTHING.choices, turns: 'one' as const } }
     expect(afterNext(one, { childId: 'a', question: first }, 2).turn).toBe(0)
+  })
+
+  it('begins with who waited longest, and keeps its order after answers and newcomers', () => {
+    const child = (id: string, ...days: number[]): PlanChild => {
+      const answers = days.map((day) => ({
+        ...answered(NOTHING, id, first),
+        id: `${day}`,
+        at: day,
+        day: localDay(day, 'UTC'),
+      }))
+      return { id, name: id, standing: standingOf(answers, schools['turns-first'], 9), findings: [] }
+    }
+    const names = (children: readonly PlanChild[]) => children.map(({ id }) => id).join('')
+    const children = [child('a', 3, 7), child('b', 5), child('c'), child('d', 5)]
+    expect(names(inTurn(NOTHING, children))).toBe('cbda')
+    const begun = { ...NOTHING, order: ['c', 'b', 'd', 'a'] }
+    const later = [child('e'), child('a', 3, 7), child('b', 5), child('c', 8), child('d', 5)]
+    expect(names(inTurn(begun, later))).toBe('cbdae')
+    // A check that began before there was an order goes on in that of the group.
+    expect(names(inTurn({ ...NOTHING, put: { a: [first] } }, children))).toBe('abcd')
   })
 
   it('undoes the last answer to the very question it was to, whatever was skipped since', () => {

@@ -1,5 +1,6 @@
 import type { ChildId } from '../../core/ids'
 import type { Answer, Question, ScaffoldId } from '../../core/knowing'
+import { type PlanChild, waitedLongestFirst } from '../../core/planning'
 import type { Ask, RungId } from '../../core/teaching'
 
 /** How the check goes on: what an adult sets once and leaves. */
@@ -24,6 +25,8 @@ export interface CheckState {
   /** The questions that each child has had, answered or skipped, in order. */
   readonly put: Readonly<Record<string, readonly Question[]>>
   readonly turn: number
+  /** In which order the children have their turns, once the check has begun. */
+  readonly order?: readonly ChildId[]
   readonly choices: Choices
   /** A question that must come next: one that tells two explanations apart, or one whose answer was taken back. */
   readonly forced: { readonly childId: ChildId; readonly question: Question } | null
@@ -41,6 +44,17 @@ export const NOTHING: CheckState = {
   forced: null,
   scaffolds: {},
   answers: [],
+}
+
+/**
+ * The children in the order of their turns: before the check begins those who waited longest first, so that everybody
+ * is asked within a few sessions; then as it began, and who came later last.
+ */
+export function inTurn({ order, put, answers }: CheckState, children: readonly PlanChild[]): PlanChild[] {
+  const isBegun = answers.length > 0 || Object.keys(put).length > 0
+  if (!order) return isBegun ? [...children] : waitedLongestFirst(children)
+  const place = ({ id }: PlanChild) => (order.includes(id) ? order.indexOf(id) : order.length)
+  return [...children].sort((a, b) => place(a) - place(b))
 }
 
 /** The answer is kept; its question stays until the next one, so that taking it back finds the same choices. */

@@ -28,15 +28,22 @@ function useHandsOn() {
   return { hands, setHands, isHelped, setHelped, shownAt, begin }
 }
 
+/** What is kept of the check, whose turn it is in it, and the way to keep what comes next, always in the same order. */
+function useKept(context: SessionContext) {
+  const [kept, setState] = useCheckState(context.session.id)
+  const turn = useTurn(context, kept)
+  const order = turn.turns.map(({ id }) => id)
+  const setKept = (state: CheckState) => setState({ ...state, order })
+  return { kept, turn, setKept, placeOf: (id: ChildId) => Math.max(0, order.indexOf(id)) }
+}
+
 /** The quick check of a session: whose turn it is, the question, and what was answered. Kept over a reload. */
 export function useQuickCheck(context: SessionContext) {
   const { children, session, settings } = context
-  const [kept, setKept] = useCheckState(session.id)
-  const turn = useTurn(context, kept)
+  const { kept, turn, setKept, placeOf } = useKept(context)
   const { begin, ...handsOn } = useHandsOn()
   const { child, question, given } = turn
 
-  const placeOf = (id: string) => Math.max(0, children.map((each) => each.id).indexOf(id))
   const go = (state: CheckState) => {
     setKept(state)
     begin()
@@ -85,7 +92,7 @@ export function useQuickCheck(context: SessionContext) {
     setScaffolds: (ids: readonly ScaffoldId[]) =>
       child && setKept({ ...kept, scaffolds: { ...kept.scaffolds, [child.id]: ids } }),
     pickChild: (id: string) => go({ ...settled(), forced: null, turn: placeOf(id) }),
-    tally: tallyOf(kept, children),
+    tally: tallyOf(kept, turn.turns),
   }
 }
 

@@ -1,0 +1,45 @@
+import { type Activity, activityOf } from '../activities'
+import { limitsByAge, seatedStretches, youngestAge } from './byAge'
+import { activitiesOf } from './rounds'
+import type { PlanStep, SessionPlan } from './types'
+import type { SessionRequest } from './request'
+import { type PlanCheck, listed, min, stepName } from './planCheck'
+
+/** What a plan owes to the age of the youngest: nothing where no age asks for anything. */
+export function checkAge(plan: SessionPlan, request: SessionRequest): PlanCheck[] {
+  const { sitting, writing } = limitsByAge(request)
+  return [
+    ...(sitting < Infinity ? [checkSitting(plan, request, sitting)] : []),
+    ...(writing < Infinity ? [checkWriting(plan, request, writing)] : []),
+  ]
+}
+
+/** A step is seated where all that is done in it is: at stations the teams get up to walk on. */
+const energyOf = (step: PlanStep): Pick<Activity, 'energy'> =>
+  step.stations ? { energy: 'standing' } : activityOf(step)
+
+function checkSitting({ steps }: SessionPlan, request: SessionRequest, sitting: number): PlanCheck {
+  const stretches = seatedStretches(steps.map(energyOf)).map((places) => places.flatMap((at) => steps[at] ?? []))
+  const minutesOf = (stretch: readonly PlanStep[]) => stretch.reduce((sum, { minutes }) => sum + minutes, 0)
+  const longest = Math.max(0, ...stretches.map(minutesOf))
+  const [first] = stretches.find((stretch) => minutesOf(stretch) === longest) ?? []
+  const ok = longest <= sitting || first === undefined
+  return {
+    id: 'sitting',
+    ok,
+    says: ok
+      ? `They sit for ${min(longest)} on end at most.`
+      : `They sit for ${min(longest)} on end from ${stepName(first)}. At ${youngestAge(request)}, ${min(sitting)} are enough: put something standing or moving in between.`,
+  }
+}
+
+function checkWriting({ steps }: SessionPlan, request: SessionRequest, writing: number): PlanCheck {
+  const written = steps.filter((step) => activitiesOf(step).some(({ writes }) => writes))
+  const ok = written.length <= writing
+  const says = !ok
+    ? `At ${youngestAge(request)} there is too much to write in ${listed(written)}: let them say it, lay it or ring it.`
+    : written.length === 0
+      ? 'Nothing has to be written.'
+      : `Written only in ${listed(written)}.`
+  return { id: 'writing', ok, says }
+}
