@@ -24,8 +24,8 @@ const wish: TermWish = {
 const days = meetingsOf(wish)
 
 /** Of those planned for at 80 %, how many are there, for the next three rungs of each child. */
-function there(past: number, group: number): { planned: number; there: number }[] {
-  const world = new TermWorld(randomFrom(1000 + group), wish, CHILDREN)
+function there(past: number, group: number, speed: number): { planned: number; there: number }[] {
+  const world = new TermWorld(randomFrom(1000 + group), wish, CHILDREN, speed)
   world.hold(days.slice(0, past))
   const now = days[past] ?? 0
   const rest = fromDay(wish, now)
@@ -45,12 +45,19 @@ function there(past: number, group: number): { planned: number; there: number }[
   })
 }
 
-for (const past of [0, 4, 8]) {
-  const all = Array.from({ length: GROUPS }, (_, group) => there(past, group))
-  const lines = ['next rung', 'second', 'third'].map((name, ahead) => {
-    const planned = all.reduce((sum, each) => sum + (each[ahead]?.planned ?? 0), 0)
-    const reached = all.reduce((sum, each) => sum + (each[ahead]?.there ?? 0), 0)
-    return `${name} ${((100 * reached) / planned).toFixed(1)} % of ${planned}`
-  })
-  process.stdout.write(`after ${past} sessions, planned for at 80 %, there: ${lines.join(', ')}\n`)
-}
+const PACES = [
+  ['slow (× 0.5)', 0.5],
+  ['usual', 1],
+  ['fast (× 1.8)', 1.8],
+] as const
+
+for (const past of [0, 4, 8])
+  for (const [pace, speed] of PACES) {
+    const all = Array.from({ length: GROUPS }, (_, group) => there(past, group, speed))
+    const lines = ['next rung', 'second', 'third'].map((name, ahead) => {
+      const planned = all.reduce((sum, each) => sum + (each[ahead]?.planned ?? 0), 0)
+      const reached = all.reduce((sum, each) => sum + (each[ahead]?.there ?? 0), 0)
+      return planned === 0 ? `${name} none` : `${name} ${((100 * reached) / planned).toFixed(1)} % of ${planned}`
+    })
+    process.stdout.write(`${pace}, after ${past} sessions, planned for at 80 %, there: ${lines.join(', ')}\n`)
+  }

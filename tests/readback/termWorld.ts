@@ -41,10 +41,12 @@ export class TermWorld {
     private readonly random: Random,
     private readonly wish: TermWish,
     size: number,
+    /** How fast all of them learn beside the usual. */
+    speed = 1,
   ) {
     this.children = Array.from({ length: size }, (_, i) => ({
       id: `child-${i}`,
-      rate: Math.exp(WORLD.rateSd * this.normal()),
+      rate: speed * Math.exp(WORLD.rateSd * this.normal()),
       knows: new Set(this.school.order.filter(() => drawUnit(random) < 0.1)),
       answers: [],
       firmOn: new Map(),

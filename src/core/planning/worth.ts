@@ -64,7 +64,7 @@ export function worth(before: readonly Choice[], choice: Choice, request: Sessio
 /** A clock of one's own is made first, once; afterwards it is used. */
 function clockPoints(before: readonly Choice[], activity: Activity, request: SessionRequest): number {
   const isMade = request.hasClocks === true || before.some((choice) => choice.activity.prints === 'paper-clock')
-  if (activity.prints === 'paper-clock') return isMade ? -4 : 9
+  if (activity.prints === 'paper-clock') return isMade ? -4 : 9 - 1.5 * before.length
   return needsClocks(activity) ? 1.5 : 0
 }
 

@@ -2,6 +2,7 @@ import { type Following, KNOWING, SECURE, nothingYet } from '../../knowing'
 import { drawUnit, type Random } from '../../random'
 import { type RungId, schools } from '../../teaching'
 import type { PlanChild } from '../request'
+import { choicesOn } from './model'
 import { SPEEDS } from './speed'
 import { meetingsOf, type TermWish } from './wish'
 
@@ -16,6 +17,8 @@ export interface TermCounts {
   readonly meetings: readonly number[]
   /** The rungs in their order: the parts of the clock, then the school's order. */
   readonly ladder: readonly RungId[]
+  /** How many choices each question of a sitting has, for each rung of the ladder; 0 where it is open. */
+  readonly choices: readonly (readonly number[])[]
   readonly children: readonly TermChild[]
   runs: number
   /** For each child and rung, how many runs had it firm before the first meeting (0), after it (1), and so on. */
@@ -38,6 +41,7 @@ export function startTerm(wish: TermWish, children: readonly TermChild[]): TermC
   return {
     meetings,
     ladder,
+    choices: ladder.map(choicesOn),
     children,
     runs: 0,
     firmAfter: children.map(() => ladder.map(() => new Uint32Array(places))),

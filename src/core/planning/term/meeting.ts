@@ -1,6 +1,6 @@
 import { afterAnswer, afterDays, followAnswer, guessOf, KNOWING, letPass, SHAKY_PROBABILITY } from '../../knowing'
 import { drawUnit, type Random } from '../../random'
-import { choicesOf, REVIEW_GAPS, TERM } from './model'
+import { REVIEW_GAPS, TERM } from './model'
 import type { TermWish } from './wish'
 import { type Learner, type LearnerRung, type TermCounts, isFirm } from './learner'
 
@@ -23,7 +23,7 @@ interface Meeting {
 
 /** One meeting of the simulated group: what is taught, asked and forgotten in it. */
 export function playMeeting(random: Random, learners: readonly Learner[], { counts, wish, day, m }: Meeting): void {
-  const { ladder, worked, cameBack, firmAfter } = counts
+  const { ladder, choices, worked, cameBack, firmAfter } = counts
   for (const learner of learners) learner.at = workingAt(learner, day)
   const group = rungOfMost(learners, ladder.length)
   if (group < ladder.length) add(worked[m], group)
@@ -39,7 +39,7 @@ export function playMeeting(random: Random, learners: readonly Learner[], { coun
     forget(random, rung, day)
     const fit = learner.at === group ? 1 : TERM.otherForm
     practise(random, rung, turns * share * fit * learner.rate)
-    askQuestions(random, rung, learner.rate)
+    askQuestions(random, rung, { rate: learner.rate, choices: choices[learner.at] ?? [] })
     rung.metOn = day
     rung.asOf = day
     if (!rung.wasFirm && isFirm(rung)) {
@@ -116,9 +116,14 @@ function forget(random: Random, rung: LearnerRung, day: number): void {
   letPass(rung, days)
 }
 
-function askQuestions(random: Random, rung: LearnerRung, rate: number): void {
-  for (let question = 0; question < TERM.questions; question++) {
-    const choices = choicesOf(question)
+interface Asking {
+  readonly rate: number
+  /** Of each question. */
+  readonly choices: readonly number[]
+}
+
+function askQuestions(random: Random, rung: LearnerRung, { rate, choices: ofEach }: Asking): void {
+  for (const choices of ofEach) {
     const right = drawUnit(random) < (rung.knows ? 1 - KNOWING.slip : guessOf(choices))
     rung.belief = afterAnswer(rung.belief, right, choices)
     followAnswer(rung, right, choices)

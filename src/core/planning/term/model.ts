@@ -1,4 +1,5 @@
 import { reviewGaps } from '../../knowing'
+import { type RungId, asksOf, isOpen } from '../../teaching'
 
 /*
  * How a child comes to know a rung over the weeks, for forecasts. Learning, slipping, guessing and forgetting are those
@@ -9,6 +10,8 @@ import { reviewGaps } from '../../knowing'
 export const TERM = {
   /** Questions that each child answers alone in a session: the closing check and what the games show. */
   questions: 5,
+  /** Where a question has choices, how many. */
+  choices: 4,
   /** Chances to learn in a minute of a session, beside those questions: a 30-minute session has three. */
   turnsPerMinute: 0.1,
   /** The same at home, where it is one child's own game. */
@@ -34,7 +37,14 @@ export const TERM = {
  */
 export const REVIEW_GAPS: readonly number[] = reviewGaps(5).slice(1)
 
-/** The chance to be right by guessing: every other question has four choices, the others are open. */
-export function choicesOf(question: number): number {
-  return question % 2 === 0 ? 4 : 0
+/**
+ * How many choices each of the questions of one sitting has on a rung, 0 where it is open: its first two ways of asking
+ * in turn, as at the table. A rung that can only be asked with choices takes more answers to be sure of.
+ */
+export function choicesOn(rung: RungId): readonly number[] {
+  const asks = asksOf(rung).slice(0, 2)
+  return Array.from({ length: TERM.questions }, (_, question) => {
+    const ask = asks[question % asks.length]
+    return ask && isOpen(ask) ? 0 : TERM.choices
+  })
 }
