@@ -4,7 +4,7 @@ import { brokenIn, wrongWith } from '../../../tests/readback/plans'
 import { MATERIAL_IDS, activityOf, materials } from '../activities'
 import { RefusedValue } from '../errors'
 import { localDay } from '../clock'
-import { MS_PER_DAY, standingOf } from '../knowing'
+import { MS_PER_DAY, simulateSitting, standingOf } from '../knowing'
 import { usualRecipe } from '../make'
 import { randomFrom } from '../random'
 import { type RungId, itemAt, pathOf, schools } from '../teaching'
@@ -300,6 +300,18 @@ describe('where a child starts', () => {
     expect(workingRung(child('Moss', [], 6), { school })).toBe('hour-hand')
     expect(workingRung(child('Moss', ['parts'], 5), { school })).toBe('hour-hand')
     expect(groupNeed(request({ children: [child('Moss', [], 4)] })).rung).toBe('parts')
+  })
+
+  it('stays the parts of the clock until they are likely known', () => {
+    const after = (right: boolean, count: number): PlanChild => {
+      const knowing = { misreadings: [], strength: 0, slip: 0, knows: () => (right ? 1 : 0) }
+      const sitting = { childId: 'Moss', rung: 'parts' as const, count, at: NOW - MS_PER_DAY, newId: () => `${count}` }
+      const answers = simulateSitting(randomFrom(2), knowing, sitting)
+      return { ...child('Moss', [], 5), standing: standingOf(answers, school, NOW) }
+    }
+    expect(workingRung(after(false, 4), { school })).toBe('parts')
+    expect(workingRung(after(true, 6), { school })).toBe('hour-hand')
+    expect(workingRung({ ...after(false, 4), age: 6 }, { school })).toBe('hour-hand')
   })
 
   it('is guessed from the age, and what comes before it counts as known', () => {
