@@ -174,7 +174,7 @@ function suitsAge(before: readonly Choice[], { activity, lengths }: Choice, { si
 }
 
 /** What it costs, in points: each minute that is not as usual, too little with things, what came too often before. */
-const COSTS = { unusualMinute: 0.35, minuteWithoutThings: 0.6, tooFewWithThings: 4, repeated: 3 } as const
+const COSTS = { unusualMinute: 0.35, minuteWithoutThings: 0.6, tooFewWithThings: 4, repeated: 20 } as const
 
 /**
  * A session whose usual lengths add up to about the minutes available is better than one that is stretched or

@@ -29,7 +29,7 @@ const FAVOURITE_POINTS = 1.2
 /** The same as last time comes only where nothing else will do: it costs more than mending what was found is worth. */
 const REPEAT_POINTS = 6
 /** What came the time before that may come again, but others come first. */
-const EARLIER_POINTS = 2.5
+const EARLIER_POINTS = 3.5
 
 /** Once more in the same session, only where others will not do. */
 const AGAIN_POINTS = 2.5
