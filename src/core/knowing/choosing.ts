@@ -60,6 +60,9 @@ const LEAST_LIKELY = {
   reckoning: 0.02,
 } as const satisfies Record<Mode, number>
 
+/** What shows in less than such a share of the questions is sought twice as hard. */
+const RARE = { share: 0.25, worth: 2 } as const
+
 /**
  * The next question: of those not put yet, the one whose answer is expected to tell most about which
  * misreading the child holds, if any (mutual information, in bits), made a little less likely where
@@ -125,6 +128,7 @@ function mostTelling(request: NextRequest, belief: Belief): Question | undefined
   const fresh = pools.map((pool) => pool.filter((item) => !put.has(itemKey(item))))
   const offered = fresh.some((pool) => pool.length > 0) ? fresh : pools
   const seen = timesShown(request.asked)
+  const rare = rarityIn(offered)
   let best: { readonly question: Question; readonly worth: number } | undefined
   for (const pool of offered) {
     for (const item of worthWeighing(pool, belief)) {
@@ -132,7 +136,9 @@ function mostTelling(request: NextRequest, belief: Belief): Question | undefined
       const question = withTellingChoices(random, item, predictions, belief)
       const bits = information(question, belief, predictions)
       const worth =
-        (bits + NOVELTY * untested(showingOn(question.item, predictions), belief, seen) + 0.02 * drawUnit(random)) /
+        (bits +
+          NOVELTY * untested(showingOn(question.item, predictions), belief, seen, rare) +
+          0.02 * drawUnit(random)) /
         (1 + 0.008 * likeness(minuteOf(item), before)) /
         balance(item, request.asked)
       if (!best || worth > best.worth) best = { question, worth }
@@ -163,9 +169,14 @@ function timesShown(asked: readonly Item[]): number[] {
 }
 
 /** How likely the child holds something that shows here and was not tried often enough. */
-function untested(showing: readonly number[], belief: Belief, seen: readonly number[]): number {
+function untested(
+  showing: readonly number[],
+  belief: Belief,
+  seen: readonly number[],
+  rare: readonly number[],
+): number {
   return showing.reduce((sum, at) => {
-    const least = LEAST_LIKELY[aspects[at]?.mode ?? 'reading']
+    const least = LEAST_LIKELY[aspects[at]?.mode ?? 'reading'] * (rare[at] ?? 1)
     return sum + (BY_TRIES[seen[at] ?? 0] ?? 0) * Math.max(least, belief.likely[at] ?? 0)
   }, 0)
 }
@@ -182,4 +193,19 @@ function balance({ ask }: Item, asked: readonly Item[]): number {
   const { heldBack, answered, mode } = wayOf(ask)
   const isAlike = (other: Item) => wayOf(other.ask).answered === answered && wayOf(other.ask).mode === mode
   return asked.length === 0 ? 1 : (1 + asked.filter(isAlike).length) ** heldBack
+}
+
+/** By place in `aspects`, how much more it is worth to try one that few of the questions show. */
+function rarityIn(pools: readonly (readonly Item[])[]): number[] {
+  const showing = aspects.map(() => 0)
+  const among = aspects.map(() => 0)
+  for (const pool of pools) {
+    const here = new Set<number>()
+    for (const { at } of pool.flatMap(predictionsFor)) {
+      showing[at] = (showing[at] ?? 0) + 1
+      here.add(at)
+    }
+    for (const at of here) among[at] = (among[at] ?? 0) + pool.length
+  }
+  return showing.map((count, at) => (count < RARE.share * (among[at] ?? 0) ? RARE.worth : 1))
 }
