@@ -2,6 +2,7 @@ import { drawUnit, randomFrom } from '../random'
 import {
   type Ask,
   asksOf,
+  hasDialTimes,
   type Item,
   itemKey,
   isOpen,
@@ -128,7 +129,7 @@ function mostTelling(request: NextRequest, belief: Belief): Question | undefined
   const fresh = pools.map((pool) => pool.filter((item) => !put.has(itemKey(item))))
   const offered = fresh.some((pool) => pool.length > 0) ? fresh : pools
   const seen = timesShown(request.asked)
-  const rare = rarityIn(offered)
+  const rare = rarityOn(request.rung, asks, pools)
   let best: { readonly question: Question; readonly worth: number } | undefined
   for (const pool of offered) {
     for (const item of worthWeighing(pool, belief)) {
@@ -195,7 +196,18 @@ function balance({ ask }: Item, asked: readonly Item[]): number {
   return asked.length === 0 ? 1 : (1 + asked.filter(isAlike).length) ** heldBack
 }
 
+/** The times of a dial are always the same, so their rarity is found once. */
+const rarities = new Map<string, readonly number[]>()
+
 /** By place in `aspects`, how much more it is worth to try one that few of the questions show. */
+function rarityOn(rung: RungId, asks: readonly Ask[], pools: readonly (readonly Item[])[]): readonly number[] {
+  if (!hasDialTimes(rung)) return rarityIn(pools)
+  const key = [rung, ...asks].join(' ')
+  const known = rarities.get(key) ?? rarityIn(pools)
+  rarities.set(key, known)
+  return known
+}
+
 function rarityIn(pools: readonly (readonly Item[])[]): number[] {
   const showing = aspects.map(() => 0)
   const among = aspects.map(() => 0)
