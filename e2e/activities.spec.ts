@@ -6,7 +6,7 @@ import { dateIn, expect, makeGroup, makeSession, steadyId, test } from './fixtur
 test('activities are found, marked, and left out of what is planned', async ({ page, request }) => {
   await page.goto('/activities')
   const list = page.getByRole('list', { name: 'Activities' })
-  await page.getByLabel('Rung').selectOption({ label: 'When to start' })
+  await page.getByLabel('Step').selectOption({ label: 'When to start' })
   await page.getByLabel('Stage').selectOption('pictorial')
   const found = await list.getByRole('button').count()
   expect(found).toBeGreaterThanOrEqual(3)
@@ -36,11 +36,11 @@ test('an activity of one’s own is written, refused where it contradicts itself
   await page.goto('/activities')
   await page.getByRole('button', { name: 'Write your own' }).click()
   await page.getByLabel('Name').fill('Ring the ship’s bell')
-  await page.getByLabel('Steps, one a line').fill('Ring the bell so often.\nAll say the hour.')
-  await expect(page.getByRole('alert')).toContainText('Not yet: Rungs must be one rung at least')
+  await page.getByLabel('What to do, one line each').fill('Ring the bell so often.\nAll say the hour.')
+  await expect(page.getByRole('alert')).toContainText('Not yet: Steps must be one step at least')
   await page.getByRole('checkbox', { name: 'Hour hand alone' }).check()
   await page.getByLabel('Fewest rounds').fill('20')
-  await expect(page.getByRole('alert')).toContainText('Usual rounds must be 20 or more, as the fewest are, got 6')
+  await expect(page.getByRole('alert')).toContainText('Usual rounds must be 20 or more, as the fewest are, not 6')
   await page.getByLabel('Fewest rounds').fill('4')
   await expect(page.getByRole('status')).toContainText('With 1 child: 6 to 11 min, usually 8.')
   await page.getByRole('button', { name: 'Add a material' }).click()
@@ -50,9 +50,9 @@ test('an activity of one’s own is written, refused where it contradicts itself
   const { group } = await makeGroup(request, 'Bell ringers', ['Moss', 'Fern'])
   const session = await makeSession(request, group.id)
   await page.goto(`/plan/${session.id}`)
-  await page.getByRole('tab', { name: 'Shelf' }).click()
+  await page.getByRole('tab', { name: 'More activities' }).click()
   const add = page.getByRole('button', { name: 'Add Ring the ship’s bell' })
-  const inPlan = page.getByRole('button', { name: 'Take out Ring the ship’s bell' })
+  const inPlan = page.getByRole('button', { name: 'Remove Ring the ship’s bell' })
   // The planner may have taken it already.
   if (!(await inPlan.isVisible())) await add.click()
   await expect(inPlan).toBeVisible()
@@ -110,12 +110,11 @@ test('nine children at four rungs go round stations in a hall', async ({ page, r
   const session = (await (await request.post('/api/sessions', { data: wish })).json()) as Session
 
   await page.goto(`/plan/${session.id}`)
-  await page.getByRole('tab', { name: 'Shelf' }).click()
-  const panel = page.getByRole('region', { name: 'Work in stations' })
-  await expect(panel).toContainText('They are on 4 different rungs.')
-  await panel.getByLabel('Stations').selectOption('3')
+  const panel = page.getByRole('region', { name: 'How they work' })
+  await expect(panel).toContainText('They are on 4 different steps.')
+  await panel.getByText('Stations', { exact: true }).click()
   await panel.getByLabel('Helpers beside you').selectOption('1')
-  await panel.getByRole('button', { name: 'Make stations' }).click()
+  await panel.getByLabel('How many').selectOption('3')
   await expect(page.getByText('45 of 45 minutes planned')).toBeVisible()
   await page
     .getByRole('button', { name: /Stations/ })
@@ -129,6 +128,10 @@ test('nine children at four rungs go round stations in a hall', async ({ page, r
   const saved = async () =>
     ((await (await request.get(`/api/sessions/${session.id}`)).json()) as { session: Session }).session.plan.steps
   await expect.poll(async () => (await saved()).some(({ stations }) => stations !== undefined)).toBe(true)
+  // The choice is still as it was made.
+  await page.reload()
+  await expect(panel.getByLabel('How many')).toHaveValue('3')
+  await expect(panel.getByLabel('Helpers beside you')).toHaveValue('1')
   const sheet = await (await request.get(`/api/sessions/${session.id}/run-sheet.md`)).text()
   expect(sheet).toContain('Team 1 (')
   await page.goto(`/table/${session.id}`)
@@ -142,15 +145,20 @@ test('nine children at four rungs go round stations in a hall', async ({ page, r
   await expect(page.getByRole('status')).toContainText('28 min to go.')
 })
 
-test('four children are too few for four stations, and it is said', async ({ page, request }) => {
+test('only as many stations as fit are offered, and it is said why there are none', async ({ page, request }) => {
   const { group } = await makeGroup(request, 'Four of us', ['Ash', 'Elm', 'Oak', 'Yew'])
-  const session = await makeSession(request, group.id, 15)
+  const session = await makeSession(request, group.id, 30)
   await page.goto(`/plan/${session.id}`)
-  await page.getByRole('tab', { name: 'Shelf' }).click()
-  const panel = page.getByRole('region', { name: 'Work in stations' })
-  await panel.getByLabel('Stations').selectOption('4')
-  await panel.getByRole('button', { name: 'Make stations' }).click()
-  await expect(panel.getByRole('alert')).toContainText('stations must be 2 at most with 4 children, got 4')
+  const panel = page.getByRole('region', { name: 'How they work' })
+  await panel.getByText('Stations', { exact: true }).click()
+  await expect(panel.getByLabel('How many').getByRole('option')).toHaveText(['2'])
+  await panel.getByText('Whole group', { exact: true }).click()
+  await expect(panel.getByLabel('How many').getByRole('option')).toHaveCount(0)
+
+  const short = await makeSession(request, group.id, 10)
+  await page.goto(`/plan/${short.id}`)
+  await expect(panel).toContainText('Stations do not fit: there are too few minutes after the opening.')
+  await expect(panel.getByRole('radio', { name: 'Stations' })).toHaveCount(0)
 })
 
 test('a group has rules of its own, and what it needs is in one list with the cupboard taken off', async ({

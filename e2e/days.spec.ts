@@ -82,7 +82,7 @@ test('a day is printed for a class and asked about', async ({ page, request }) =
   expect(texts.some((text) => text.includes('Strip of clocks for the wall'))).toBe(true)
   // Three rows are too few for it. Nothing is printed then, and scissors are what to look out for.
   await page.getByLabel('Bingo with the day’s clocks').click()
-  await expect(page.getByText(/^Bingo with the day’s clocks: .* of 5 rows at least for this, got 3\.$/)).toBeVisible()
+  await expect(page.getByText(/^Bingo with the day’s clocks: .* of 5 rows at least for this, not 3\.$/)).toBeVisible()
   await expect(page.getByText('Print 3 in one PDF')).not.toHaveAttribute('href')
   // What is no longer chosen is no problem any more.
   for (const chosen of ['Strip of clocks for the wall', 'Draw both hands', 'Bingo with the day’s clocks'])
@@ -104,7 +104,7 @@ test('a day is printed for a class and asked about', async ({ page, request }) =
   await expect
     .poll(async () => ((await (await request.get(`/api/answers?childId=${childIds[0]}`)).json()) as Answer[]).length)
     .toBe(1)
-  await page.getByRole('button', { name: 'Take it back' }).click()
+  await page.getByRole('tabpanel').getByRole('button', { name: 'Undo' }).click()
   await expect
     .poll(async () => ((await (await request.get(`/api/answers?childId=${childIds[0]}`)).json()) as Answer[]).length)
     .toBe(0)
@@ -124,15 +124,15 @@ test('a start is worked out, tried and printed; a day is read from a calendar an
   await expect(start).toContainText('Start at 08:40.')
   await expect(start).toContainText('12 min + 8 min + 20 min = 40 min. 09:20 less 20 min, then 20 min is 08:40.')
   await expect(start).toContainText('08:40 and 40 min is 09:20, the time to be there.')
-  await page.getByLabel('What if step 3 takes longer').fill('30')
+  await page.getByLabel('What if task 3 takes longer').fill('30')
   await expect(start).toContainText('Start at 08:30.')
   await page.getByLabel('Minutes to spare').fill('500')
-  await expect(page.getByText('Minutes to spare must be a whole number from 0 to 120, got 500')).toBeVisible()
+  await expect(page.getByText('Minutes to spare must be a whole number from 0 to 120, not 500')).toBeVisible()
   const card = page.getByRole('link', { name: 'Card for the door' })
   const [first] = await readPdf(await (await request.get((await card.getAttribute('href')) ?? '')).body())
   expect(first?.text).toContain('Start 08:30')
 
-  await page.getByRole('tab', { name: 'In and out' }).click()
+  await page.getByRole('tab', { name: 'Import and export' }).click()
   const calendar = [
     'BEGIN:VCALENDAR',
     'BEGIN:VEVENT',
@@ -147,7 +147,7 @@ test('a start is worked out, tried and printed; a day is read from a calendar an
   await (await chooser).setFiles({ name: 'club.ics', mimeType: 'text/calendar', buffer: Buffer.from(calendar) })
   await expect(page.getByRole('list', { name: 'Rows in the file' })).toContainText('10:15 Bread')
   await page.getByRole('button', { name: 'As a new day' }).click()
-  await expect(page.getByRole('textbox', { name: 'Date' })).toHaveValue('2030-01-05')
+  await expect(page.getByRole('textbox', { name: 'Date' })).toHaveValue('Sat 5 Jan 2030')
   await expect(page.getByLabel('Row 1: what happens')).toHaveValue('Bread')
 
   const again = page.waitForEvent('filechooser')
@@ -161,29 +161,49 @@ test('a start is worked out, tried and printed; a day is read from a calendar an
 
   await page.getByRole('button', { name: 'Remove', exact: true }).click()
   await expect(page.getByText(/was removed/)).toBeVisible()
-  await page.getByRole('button', { name: 'Bring it back' }).click()
+  await page.getByRole('status').getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByLabel('Row 1: what happens')).toHaveValue('Bread')
 })
 
-test('now and next follow the true clock', async ({ page, request }) => {
-  const day: Day = {
-    on: { kind: 'weekdays', days: [0, 1, 2, 3, 4, 5, 6] },
-    whose: { kind: 'everybody' },
-    rows: [
-      { minute: 550, what: 'the lock opens', picture: 'gate' },
-      { minute: 570, what: 'stories' },
-    ],
-    starts: [],
+test('now and next follow the true clock and the calendar, in the language of the group', async ({ page, request }) => {
+  const { group } = await makeGroup(request, 'Enten an der Wand', ['Moos'])
+  const ruled = await request.put(`/api/groups/${group.id}`, {
+    data: { name: group.name, version: group.version, childIds: group.childIds, rules: { language: 'de' } },
+  })
+  expect(ruled.ok()).toBe(true)
+  const dayOf = async (name: string, on: Day['on'], rows: Day['rows']) => {
+    const body: Day = { on, whose: { kind: 'group', groupId: group.id }, rows, starts: [] }
+    const id = crypto.randomUUID()
+    expect((await request.post('/api/days', { data: { id, name, body } })).ok()).toBe(true)
+    return id
   }
-  const id = crypto.randomUUID()
-  await request.post('/api/days', { data: { id, name: 'Every day', body: day } })
+  const weekly = await dayOf('On weekdays', { kind: 'weekdays', days: [0, 1, 2, 3, 4] }, [
+    { minute: 540, what: 'lesson' },
+  ])
+  await dayOf('Saturdays', { kind: 'weekdays', days: [5] }, [
+    { minute: 550, to: 700, what: 'the boat trip', picture: 'gate' },
+    { minute: 570, to: 600, what: 'stories' },
+    { minute: 1380, to: 60, what: 'sleep' },
+  ])
+  const [now, next] = [page.getByRole('region', { name: 'Now' }), page.getByRole('region', { name: 'Next' })]
   await page.clock.install({ time: new Date('2026-11-28T09:20:00') })
-  await page.goto(`/days/now?day=${id}`)
-  await expect(page.getByRole('region', { name: 'Now' })).toContainText('the lock opens')
-  await expect(page.getByRole('region', { name: 'Next' })).toContainText('in 10 min')
-  await expect(page.getByRole('region', { name: 'Next' })).toContainText('when the long hand gets to the 6')
-  await page.clock.fastForward('10:00')
-  await expect(page.getByRole('region', { name: 'Now' })).toContainText('stories')
+  // The day in the address is not of today: what holds today is shown for the same group.
+  await page.goto(`/days/now?day=${weekly}`)
+  await expect(page.getByRole('heading', { name: 'Saturdays' })).toBeVisible()
+  await expect(now).toContainText('the boat trip')
+  await expect(next).toContainText('in 10 min')
+  await expect(next).toContainText('wenn der lange Zeiger zur 6 kommt')
+  await page.clock.fastForward('11:00')
+  await expect(now).toContainText('09:10–11:40 the boat trip')
+  await expect(now.locator('.now-big')).toHaveText('stories')
+  await page.clock.fastForward('02:30:00')
+  await expect(now.locator('.now-big')).toHaveText('Freie Zeit')
+  await expect(next).toContainText('sleep')
+  // Over midnight into a Sunday, of which there is no day.
+  await page.clock.fastForward('12:30:00')
+  await expect(page.getByRole('heading', { name: 'Nothing is planned for Sun 29 Nov' })).toBeVisible()
+  await expect(now.locator('.now-big')).toHaveText('sleep')
+  await expect(next).toContainText('Heute kommt nichts mehr')
 })
 
 test('a day from a file is kept only if it is right, and what is not saved is not left behind', async ({

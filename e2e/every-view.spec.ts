@@ -18,7 +18,7 @@ async function views(
     { name: 'a group', path: `/groups/${group?.group.id}`, ready: heading('Where everyone stands') },
     { name: 'Weeks ahead', path: `/term/${group?.group.id}`, ready: heading('Week by week') },
     { name: 'Activities', path: '/activities', ready: heading('Activities') },
-    { name: 'Fetch and buy', path: '/fetch', ready: heading('Fetch and buy') },
+    { name: 'What you need', path: '/fetch', ready: heading('What you need') },
     { name: 'Plan', path: `/plan/${group?.next?.id}`, ready: heading(/^Ducklings/) },
     {
       name: 'Table',
@@ -53,7 +53,7 @@ const NAMES = [
   'a group',
   'Weeks ahead',
   'Activities',
-  'Fetch and buy',
+  'What you need',
   'Plan',
   'Table',
   'Play now',
@@ -70,11 +70,11 @@ const NAMES = [
 
 /** What else a view shows once something in it is opened. */
 const TABS: Partial<Record<(typeof NAMES)[number], readonly (string | RegExp)[]>> = {
-  'a child': [/^Answers/, /^Notes/, 'Growth'],
-  Plan: ['Shelf', 'Fetch', 'Prints'],
+  'a child': [/^Answers/, /^Notes/, 'Progress'],
+  Plan: ['More activities', 'What you need', 'Prints'],
   Table: ['Quick check'],
-  Days: ['When must we start?', 'Ask', 'In and out'],
-  Stories: ['Questions', 'Shelf and maker', 'Print'],
+  Days: ['When must we start?', 'Ask', 'Import and export'],
+  Stories: ['Questions', 'Stories and maker', 'Print'],
   Workbench: ['Amounts', 'Print and save', 'Which clock suits?'],
   Yard: ['Check it', 'Walk it', 'Print and save'],
 }
@@ -99,7 +99,7 @@ async function violationsIn(page: Page, name: (typeof NAMES)[number]): Promise<s
   }
   if (name === 'Print room') {
     await page.getByRole('button', { name: 'Save for later', exact: true }).click()
-    await page.getByRole('button', { name: 'Pack for a group' }).click()
+    await page.getByRole('button', { name: 'One version for each child' }).click()
     await expect(page.getByRole('button', { name: 'Make the pack' })).toBeVisible()
     found.push(...(await violationsOf(page)))
   }

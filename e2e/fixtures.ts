@@ -171,3 +171,10 @@ export async function openTable(page: Page, session: Session) {
   await page.goto(`/table/${session.id}`)
   await expect(page.getByRole('slider', { name: 'Time shown' })).toBeVisible()
 }
+
+/** On to the next question: by the button, unless it has come by itself, as it does after a right answer. */
+export async function nextQuestion(page: Page) {
+  const button = page.getByRole('button', { name: 'Next question' })
+  await button.click({ timeout: 1500 }).catch(() => undefined)
+  await expect(button).toBeHidden()
+}

@@ -1,4 +1,4 @@
-import { answersOf, expect, overviewOf, test } from './fixtures'
+import { answersOf, expect, nextQuestion, overviewOf, test } from './fixtures'
 
 test('a tutor takes a group from Today to printed pages, ten answers and what comes next', async ({
   page,
@@ -15,10 +15,10 @@ test('a tutor takes a group from Today to printed pages, ten answers and what co
   expect(pdf.headers()['content-type']).toBe('application/pdf')
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-')
 
-  await page.getByRole('link', { name: 'To the table' }).click()
+  await page.getByRole('link', { name: 'Start the session' }).click()
   await page.getByRole('tab', { name: 'Quick check' }).click()
   for (let i = 0; i < 10; i++) {
-    const set = page.getByRole('button', { name: 'The hands are set' })
+    const set = page.getByRole('button', { name: 'Done' })
     const choice = page.locator('.table-choice').first()
     const written = page.getByLabel('What the child wrote')
     await expect(set.or(choice).or(written)).toBeVisible()
@@ -32,7 +32,7 @@ test('a tutor takes a group from Today to printed pages, ten answers and what co
       await page.getByRole('button', { name: 'Take it' }).click()
     }
     await expect(page.getByRole('status').filter({ hasText: /Right|Why\?/ })).toBeVisible()
-    await page.getByRole('button', { name: 'Next question' }).click()
+    await nextQuestion(page)
   }
   await expect.poll(async () => (await answersOf(request, sessionId)).length).toBe(10)
 
@@ -48,10 +48,11 @@ test('a tutor takes a group from Today to printed pages, ten answers and what co
   const sum = shown.reduce((total, text) => total + Number(/(\d+) of \d+ right/.exec(text)?.[1]), 0)
   expect(sum).toBe(right)
 
-  await record.getByRole('link', { name: 'build it on Today' }).click()
-  await page.getByRole('region', { name: 'Herons' }).getByRole('button', { name: 'Build a session' }).click()
+  const next = record.getByRole('region', { name: 'The next session' })
+  await next.getByRole('button', { name: 'Build a session' }).click()
   await expect(page).toHaveURL(/\/plan\//)
-  await expect(page.getByText('25 of 25 minutes planned')).toBeVisible()
+  // As long as the one that ended.
+  await expect(page.getByText('40 of 40 minutes planned')).toBeVisible()
   const herons = (await overviewOf(request)).groups.find(({ group }) => group.name === 'Herons')
   expect(herons?.last?.id).toBe(sessionId)
 })
@@ -59,7 +60,7 @@ test('a tutor takes a group from Today to printed pages, ten answers and what co
 test('the planted misreadings of the demo are told in words on the children’s pages', async ({ page }) => {
   await page.goto('/children')
   const row = page.getByRole('listitem').filter({ hasText: 'Kwame' })
-  await expect(row).toContainText('takes the long hand for the hour')
+  await expect(row).toContainText('mixes up the hands')
   await row.getByRole('link', { name: 'Kwame' }).click()
   const findings = page.getByRole('region', { name: 'Pattern in the mistakes' })
   await findings.getByText('Show the answers').first().click()

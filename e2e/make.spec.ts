@@ -87,19 +87,19 @@ test('what is no measure is told, and the last good drawing stays', async ({ pag
   const good = await drawing.getAttribute('viewBox')
   for (const bad of ['0', '-5', 'abc', '1,2,3', '12 apples']) {
     await face.fill(bad)
-    await expect(page.getByText(/^face must be a length above 0 such as 180 mm, got/)).toBeVisible()
+    await expect(page.getByText(/^face must be a length above 0 such as 180 mm, not/)).toBeVisible()
     expect(await drawing.getAttribute('viewBox')).toBe(good)
   }
   await face.fill('9999')
   await expect(page.getByRole('alert')).toContainText(
-    'face must be 60 to 420 mm, got 9999 mm. The drawing is the last that could be made.',
+    'face must be 60 to 420 mm, not 9999 mm. The drawing is the last that could be made.',
   )
   expect(await drawing.getAttribute('viewBox')).toBe(good)
   await face.fill('14,5 cm')
   await expect(page.getByRole('alert')).toBeHidden()
   for (const count of ['0', '500']) {
     await page.getByLabel('Children').fill(count)
-    await expect(page.getByRole('alert')).toContainText(`children must be a whole number from 1 to 60, got ${count}`)
+    await expect(page.getByRole('alert')).toContainText(`children must be a whole number from 1 to 60, not ${count}`)
   }
 })
 
@@ -156,7 +156,7 @@ test('a recipe is saved, copied, put into a session, exported and imported again
   await page.goto(`/plan/${session.id}`)
   await page.getByRole('tab', { name: 'Prints' }).click()
   await expect(page.getByText('Clocks by Four to fold')).toBeVisible()
-  await page.getByRole('tab', { name: 'Fetch' }).click()
+  await page.getByRole('tab', { name: 'What you need' }).click()
   const amounts = page.getByRole('list', { name: 'For the clocks' })
   // A page for each of the two children, with four clocks on it.
   await expect(amounts).toContainText(/pages on \d+ g\/m²: 2 pages/)

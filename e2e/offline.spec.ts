@@ -142,7 +142,7 @@ test('a note that was typed without a connection waits, and is put back and save
   const note = page.getByRole('textbox', { name: 'A new note' })
   await context.setOffline(true)
   await note.fill('Counted the ring of fives aloud.')
-  await page.getByRole('button', { name: 'Keep it' }).click()
+  await page.getByRole('button', { name: 'Save' }).click()
   await expect(
     page.getByText('What you typed is kept in this browser. Save it when the connection is back.'),
   ).toBeVisible()
@@ -152,7 +152,7 @@ test('a note that was typed without a connection waits, and is put back and save
   await openNotes()
   await page.getByRole('button', { name: 'Put it back' }).click()
   await expect(note).toHaveValue('Counted the ring of fives aloud.')
-  await page.getByRole('button', { name: 'Keep it' }).click()
+  await page.getByRole('button', { name: 'Save' }).click()
   await expect(note).toHaveValue('')
   await expect(page.getByText('Counted the ring of fives aloud.')).toBeVisible()
   await openNotes()
@@ -160,7 +160,7 @@ test('a note that was typed without a connection waits, and is put back and save
   // What waits of a child is found by its id, so that it goes with the child.
   await note.fill('Another.')
   await context.setOffline(true)
-  await page.getByRole('button', { name: 'Keep it' }).click()
+  await page.getByRole('button', { name: 'Save' }).click()
   const kept = await page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('ripe-acorn-typed')))
   expect(kept).toEqual([`ripe-acorn-typed note of ${childIds[0]}`])
 })

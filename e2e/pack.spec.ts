@@ -4,7 +4,7 @@ import { chooseLike, expect, makeGroup, makeSession, test } from './fixtures'
 test('a pack has a version for each child, is followed to its end and fetched', async ({ page, request }) => {
   const { group } = await makeGroup(request, 'Pack people', ['Fern', 'Reed'])
   await page.goto('/print')
-  await page.getByRole('button', { name: 'Pack for a group' }).click()
+  await page.getByRole('button', { name: 'One version for each child' }).click()
   const panel = page.getByRole('region', { name: 'A pack for a group' })
   await panel.getByLabel('For which group').selectOption(group.id)
   // A game can be in it too, and be taken out again.
@@ -26,10 +26,10 @@ test('a long pack is cancelled half-way, and the app answers while it is made', 
     Array.from({ length: 30 }, (_, i) => `Pupil ${i + 1}`),
   )
   await page.goto('/print')
-  await page.getByRole('button', { name: 'Pack for a group' }).click()
+  await page.getByRole('button', { name: 'One version for each child' }).click()
   const panel = page.getByRole('region', { name: 'A pack for a group' })
   await panel.getByLabel('For which group').selectOption(group.id)
-  for (const name of ['Right or wrong?', 'Spot the same', 'Check of a rung', 'Match cards'])
+  for (const name of ['Right or wrong?', 'Spot the same', 'Check of a step', 'Match cards'])
     await panel.getByLabel(name).check()
   // Five at most.
   await expect(panel.getByLabel('Draw the hands')).toBeDisabled()
@@ -45,7 +45,7 @@ test('a pack for nobody says what is missing', async ({ page, request, quiet }) 
   quiet.allow(/400/)
   const { group } = await makeGroup(request, 'Still empty', [])
   await page.goto('/print')
-  await page.getByRole('button', { name: 'Pack for a group' }).click()
+  await page.getByRole('button', { name: 'One version for each child' }).click()
   const panel = page.getByRole('region', { name: 'A pack for a group' })
   await panel.getByLabel('For which group').selectOption(group.id)
   await panel.getByRole('button', { name: 'Make the pack' }).click()

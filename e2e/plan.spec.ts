@@ -1,14 +1,15 @@
 import type { Page } from '@playwright/test'
 import type { SessionContext } from '../src/core/records'
+import { readPdf } from '../tests/readback/pdf'
 import { expect, makeGroup, makeSession, test } from './fixtures'
 
-const steps = (page: Page) => page.getByRole('list', { name: 'Steps' }).getByRole('listitem')
+const steps = (page: Page) => page.getByRole('list', { name: 'Activities', exact: true }).getByRole('listitem')
 
 async function names(page: Page): Promise<string[]> {
   const labels = await page
-    .getByRole('button', { name: /^Take out / })
+    .getByRole('button', { name: /^Remove / })
     .evaluateAll((buttons) => buttons.map((button) => button.getAttribute('aria-label') ?? ''))
-  return labels.map((label) => label.replace('Take out ', ''))
+  return labels.map((label) => label.replace('Remove ', ''))
 }
 
 test('steps are moved by key, swapped, lengthened and taken out; checks follow, undo brings back', async ({
@@ -21,7 +22,7 @@ test('steps are moved by key, swapped, lengthened and taken out; checks follow, 
   await expect(page.getByText('25 of 25 minutes planned')).toBeVisible()
   const before = await names(page)
 
-  await page.getByRole('button', { name: `Move ${before[0]}` }).focus()
+  await page.getByRole('button', { name: `Move ${before[0]}`, exact: true }).focus()
   await page.keyboard.press('Space')
   await expect(page.getByText(`${before[0]} is over place 1`)).toBeAttached()
   await page.keyboard.press('ArrowDown')
@@ -44,7 +45,7 @@ test('steps are moved by key, swapped, lengthened and taken out; checks follow, 
   await other.click()
   await expect.poll(async () => (await names(page))[1]).toBe(otherName)
 
-  await page.getByRole('button', { name: `Take out ${before[0]}` }).click()
+  await page.getByRole('button', { name: `Remove ${before[0]}` }).click()
   await expect(steps(page)).toHaveCount(before.length - 1)
 
   // What is on the screen is what was kept.
@@ -65,8 +66,8 @@ test('a step is dragged by mouse', async ({ page, request }) => {
   await page.goto(`/plan/${session.id}`)
   await expect(steps(page).first()).toBeVisible()
   const before = await names(page)
-  const from = await page.getByRole('button', { name: `Move ${before[2]}` }).boundingBox()
-  const to = await page.getByRole('button', { name: `Move ${before[0]}` }).boundingBox()
+  const from = await page.getByRole('button', { name: `Move ${before[2]}`, exact: true }).boundingBox()
+  const to = await page.getByRole('button', { name: `Move ${before[0]}`, exact: true }).boundingBox()
   if (!from || !to) throw new Error('no handles')
   await page.mouse.move(from.x + 10, from.y + 10)
   await page.mouse.down()
@@ -124,16 +125,16 @@ test('the shelf adds, the fetch list ticks, the prints are shown', async ({ page
   await page.goto(`/plan/${session.id}`)
   await expect(steps(page).first()).toBeVisible()
   const count = await steps(page).count()
-  await page.getByRole('tab', { name: 'Shelf' }).click()
+  await page.getByRole('tab', { name: 'More activities' }).click()
   await page.getByRole('button', { name: /^Add / }).first().click()
   await expect(steps(page)).toHaveCount(count + 1)
-  await page.getByRole('tab', { name: 'Fetch' }).click()
+  await page.getByRole('tab', { name: 'What you need' }).click()
   const first = page.getByRole('checkbox').first()
   const wasTicked = await first.isChecked()
   await first.click()
   expect(await first.isChecked()).toBe(!wasTicked)
   await page.getByRole('tab', { name: 'Prints' }).click()
-  await expect(page.getByText('Run sheet, for you')).toBeVisible()
+  await expect(page.getByText('Session plan, for you')).toBeVisible()
 })
 
 test('a plan is built again for other minutes, and undone', async ({ page, request }) => {
@@ -152,4 +153,42 @@ test('a plan is built again for other minutes, and undone', async ({ page, reque
   await page.getByLabel('Minutes available').fill('120')
   await page.getByRole('button', { name: 'Build again' }).click()
   await expect(page.getByText(/No session fits|120 of 120 minutes planned/)).toBeVisible()
+})
+
+test('how many pages come is said before they are printed; answers, paper, children and parts are chosen', async ({
+  page,
+  request,
+}) => {
+  const names = ['Moss', 'Fern', 'Reed', 'Sedge', 'Rush', 'Bur', 'Teasel', 'Yarrow', 'Sorrel', 'Tansy']
+  const { group } = await makeGroup(request, 'Ten of them', names)
+  const session = await makeSession(request, group.id)
+  const steps = session.plan.steps.map((step, i) => (i === 0 ? { ...step, activityId: 'check-on-paper' } : step))
+  const { id, version, date, start, minutes, place, materials, note, plan } = session
+  const edit = { version, date, start, minutes, place, materials, note, rung: plan.rung, steps }
+  expect((await request.put(`/api/sessions/${id}`, { data: edit })).ok()).toBe(true)
+  await page.goto(`/plan/${id}?print`)
+  const dialog = page.getByRole('dialog', { name: 'Print for Ten of them' })
+  const total = async () => Number.parseInt((await dialog.getByRole('status').textContent()) ?? '', 10)
+  const pagesOf = async (href: string | null) => (await readPdf(await (await request.get(href ?? '')).body())).length
+  const link = dialog.getByRole('link', { name: /^Open the PDF/ })
+  await expect(link).toBeVisible()
+  const usual = await total()
+  expect(await pagesOf(await link.getAttribute('href'))).toBe(usual)
+  // Five sheets of two checks each, and one page or two of answers.
+  await expect(dialog.getByText('Check of a step, one a child: 5')).toBeVisible()
+  await dialog.getByRole('switch', { name: 'Two children’s sheets on one page' }).click()
+  await expect(dialog.getByText('Check of a step, one a child: 10')).toBeVisible()
+  await dialog.getByText('A page for each').click()
+  await expect.poll(total).toBeGreaterThan(usual + 5 + 10)
+  expect(await pagesOf(await link.getAttribute('href'))).toBe(await total())
+  await dialog.getByLabel('Sheets that the printer holds').fill('20')
+  const parts = dialog.getByRole('link', { name: /^Pages \d+ to \d+$/ })
+  await expect(parts).toHaveCount(Math.ceil((await total()) / 20))
+  expect(await pagesOf(await parts.first().getAttribute('href'))).toBe(20)
+  await dialog.getByRole('combobox', { name: 'For', exact: true }).click()
+  await page.getByRole('option', { name: 'Reed' }).click()
+  await expect(dialog.getByText('Session plan, for you')).toHaveCount(0)
+  await page.keyboard.press('Escape')
+  await page.goto(`/plan/${id}`)
+  await expect(page.getByRole('link', { name: `Print the session: ${usual} pages` })).toBeVisible()
 })

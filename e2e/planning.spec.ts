@@ -1,6 +1,6 @@
 import type { APIRequestContext } from '@playwright/test'
 import type { SessionContext } from '../src/core/records'
-import { expect, makeGroup, makeSession, openTable, test } from './fixtures'
+import { dateIn, expect, makeGroup, makeSession, openTable, overviewOf, test } from './fixtures'
 
 /* A plan that is changed before the session, and bends while it runs. */
 
@@ -11,13 +11,13 @@ test('a step that is locked stays when another plan is built, also for another r
   const { group } = await makeGroup(request, 'Locksmiths', ['Moss', 'Fern'])
   const session = await makeSession(request, group.id, 40)
   await page.goto(`/plan/${session.id}`)
-  const second = page.getByRole('list', { name: 'Steps' }).getByRole('listitem').nth(1)
-  const lock = second.getByRole('button', { name: /^Keep .* when another plan is built$/ })
-  const name = ((await lock.getAttribute('aria-label')) ?? '').replace(/^Keep (.*) when another plan is built$/, '$1')
+  const second = page.getByRole('list', { name: 'Activities', exact: true }).getByRole('listitem').nth(1)
+  const lock = second.getByRole('button', { name: /^Lock .* when another plan is built$/ })
+  const name = ((await lock.getAttribute('aria-label')) ?? '').replace(/^Lock (.*) when another plan is built$/, '$1')
   await lock.click()
   await expect(lock).toHaveAttribute('aria-pressed', 'true')
   await page.getByRole('button', { name: 'Build again' }).click()
-  const kept = page.getByRole('button', { name: `Keep ${name} when another plan is built` })
+  const kept = page.getByRole('button', { name: `Lock ${name} when another plan is built` })
   await expect(kept).toHaveAttribute('aria-pressed', 'true')
   await expect(page.getByText('40 of 40 minutes planned')).toBeVisible()
 
@@ -35,7 +35,7 @@ test('what one change would buy is worked out, and taken', async ({ page, reques
   const session = await makeSession(request, group.id)
   await page.goto(`/plan/${session.id}`)
   await page
-    .getByRole('button', { name: /^Take out / })
+    .getByRole('button', { name: /^Remove / })
     .last()
     .click()
   await expect(page.getByRole('tab', { name: /^Checks \(\d to mend\)$/ })).toBeVisible()
@@ -58,9 +58,9 @@ test('the rest of a session is fitted to the minutes that are left, and put back
   await expect.poll(minutes).toBe(28)
   const late = (await contextOf(request, session.id)).session.plan
   expect(late.steps.at(-1)?.activityId).toBe(session.plan.steps.at(-1)?.activityId)
-  await page.getByRole('button', { name: 'As it was' }).click()
+  await page.getByRole('button', { name: 'Undo' }).click()
   await expect.poll(minutes).toBe(40)
-  await page.getByRole('button', { name: 'This goes well, longer' }).click()
+  await page.getByRole('button', { name: 'It goes well' }).click()
   await expect(page.getByRole('timer')).toContainText(`${(session.plan.steps[0]?.minutes ?? 0) + 5}:00`)
   await expect.poll(minutes).toBe(40)
 })
@@ -73,7 +73,7 @@ test('how long a step really took is kept, and the next plan knows it', async ({
   await page.getByRole('button', { name: 'Start', exact: true }).click()
   const [first] = session.plan.steps
   await page.clock.fastForward((first?.minutes ?? 0) * 2 * 60_000)
-  await page.getByRole('button', { name: 'Next step' }).click()
+  await page.getByRole('button', { name: 'Next activity' }).click()
   const took = async () => (await contextOf(request, session.id)).session.plan.steps[0]?.tookSeconds ?? 0
   await expect.poll(took).toBeGreaterThan((first?.minutes ?? 0) * 115)
   const next = await makeSession(request, group.id, 40)
@@ -100,3 +100,46 @@ test('children are understood as they are typed, and start where the adult says'
   const made = overview.groups.find(({ group }) => group.name === 'Understood')
   expect(made?.children.map(({ name }) => name)).toEqual(['Dev', 'Odalys'])
 })
+
+test('a session that is over is asked about, copied, and followed by the next where it ended', async ({
+  page,
+  request,
+}) => {
+  const { group } = await makeGroup(request, 'Asked about', ['Moss', 'Fern'])
+  const session = await makeSession(request, group.id)
+  const { version, start, minutes, place, materials, note, plan } = session
+  const edit = { version, date: dateIn(-3), start, minutes, place, materials, note, ...plan }
+  expect((await request.put(`/api/sessions/${session.id}`, { data: edit })).ok()).toBe(true)
+  await page.goto('/')
+  const card = page.getByRole('region', { name: group.name })
+  await card.getByRole('button', { name: 'Yes, it was' }).click()
+  await expect(card.getByText('held?')).toHaveCount(0)
+  await expect(card.getByText(/^last /)).toBeVisible()
+  // The next one begins from there: a week after it, at the same time and as long.
+  await page.goto(`/log?session=${session.id}`)
+  const next = page.getByRole('region', { name: 'The next session' })
+  await expect(next.getByLabel('Day')).toHaveValue(inWords(dateIn(4)))
+  await next.getByRole('button', { name: 'Build a session' }).click()
+  await expect(page.getByText(`${minutes} of ${minutes} minutes planned`)).toBeVisible()
+  await expect(page.getByLabel('Date', { exact: true })).toHaveValue(inWords(dateIn(4)))
+  // The same plan a week later; then the first of the two is cancelled.
+  const first = page.url()
+  await page.getByRole('button', { name: /^The same plan on / }).click()
+  await page.waitForURL((url) => url.href !== first)
+  await expect(page.getByLabel('Date', { exact: true })).toHaveValue(inWords(dateIn(11)))
+  await page.goto(first)
+  await page.getByRole('button', { name: 'Cancel this session' }).click()
+  await page.getByRole('button', { name: 'Cancel it' }).click()
+  await expect(
+    page.getByRole('region', { name: group.name }).getByRole('link', { name: 'Open the plan', exact: true }),
+  ).toBeVisible()
+  const { groups } = await overviewOf(request)
+  expect(groups.find((each) => each.group.id === group.id)?.next?.date).toBe(dateIn(11))
+})
+
+/** A date as the fields show it, written apart from the app. */
+const inWords = (date: string) =>
+  new Date(`${date}T12:00:00Z`)
+    .toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
+    .replace(',', '')
+    .replace('Sept', 'Sep')

@@ -102,7 +102,7 @@ test('bad numbers are said by field, and nothing starts', async ({ page }) => {
   const start = page.getByRole('button', { name: 'Start laps' })
   const said = page.getByRole('alert').filter({ hasText: /\w/ })
   await page.getByLabel('Minutes').fill('90')
-  await expect(said).toHaveText('Minutes must be an integer in [1, 30], got 90.')
+  await expect(said).toHaveText('Minutes must be a whole number from 1 to 30, not 90.')
   await expect(start).toBeDisabled()
   await page.getByLabel('Minutes').fill('6')
   await page.getByLabel('Children').fill('60')
@@ -172,7 +172,7 @@ test('without an age the careful numbers hold, and without minutes nothing start
   await expect(page.getByRole('button', { name: 'Start three speeds' })).toBeEnabled()
   await page.getByLabel('Minutes').fill('')
   await expect(page.getByRole('alert').filter({ hasText: /\w/ })).toHaveText(
-    'Minutes must be an integer in [1, 30], got no number.',
+    'Minutes must be a whole number from 1 to 30; it is no number.',
   )
   await expect(page.getByRole('button', { name: 'Start three speeds' })).toBeDisabled()
 })
@@ -228,7 +228,7 @@ test('paper and screen are one game: the cards that are printed are those that a
   }
   await page.goto('/play?game=laps')
   await page.getByLabel('Game number').fill('-1')
-  await expect(page.getByRole('alert').filter({ hasText: /\w/ })).toContainText('Game number must be an integer')
+  await expect(page.getByRole('alert').filter({ hasText: /\w/ })).toContainText('Game number must be a whole number')
 })
 
 test('a session that is ended on another screen is told, and the game goes on', async ({ page, request }) => {
@@ -259,7 +259,7 @@ test('a floor that is too small is refused in words, and the seated form is play
   await page.goto('/play?game=jump-the-day')
   await page.getByLabel('Room across (m)').fill('1')
   const said = page.getByRole('alert').filter({ hasText: /\w/ })
-  await expect(said).toHaveText('Room across (m) must be at least 5.2 for 4 children, or the seated form, got 1.')
+  await expect(said).toHaveText('Room across (m) must be at least 5.2 for 4 children, or the seated form, not 1.')
   await page.getByRole('switch', { name: /^Seated/ }).click({ force: true })
   await page.getByRole('button', { name: 'Start jump the day' }).click()
   for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowRight')

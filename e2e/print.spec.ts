@@ -20,9 +20,9 @@ test('a sheet is picked for a rung, shuffled, pinned, turned to its key and prin
 }) => {
   await page.goto('/print')
   await expect(page.getByRole('heading', { name: 'Print room' })).toBeVisible()
-  await page.getByLabel('For which rung').selectOption('Quarter past and to')
+  await page.getByLabel('For which step').selectOption('Quarter past and to')
   await pick(page, /^Draw the hands/)
-  await expect(page.getByLabel('Rung', { exact: true })).toHaveValue('quarters')
+  await expect(page.getByLabel('Step', { exact: true })).toHaveValue('quarters')
   await expect(page1(page)).toContainText('Draw the hands.')
   const first = await drawn(page)
   await page.getByRole('button', { name: 'Shuffle' }).click()
@@ -31,7 +31,7 @@ test('a sheet is picked for a rung, shuffled, pinned, turned to its key and prin
   await openMore(page)
   await page.getByRole('textbox', { name: 'Number', exact: true }).fill('1')
   await expect.poll(() => drawn(page)).toBe(first)
-  await page.getByRole('button', { name: 'Keep this version' }).click()
+  await page.getByRole('button', { name: 'Lock this version' }).click()
   await expect(page.getByRole('button', { name: 'Shuffle' })).toBeDisabled()
 
   // Another paper and less ink are chosen here for once, the house rules stay.
@@ -41,10 +41,12 @@ test('a sheet is picked for a rung, shuffled, pinned, turned to its key and prin
 
   // Only the key has hands.
   expect(await page1(page).locator('[data-part="hour-hand"]').count()).toBe(0)
-  await page.getByText('Key: 1').click()
+  await page.getByText('Answers: 1').click()
   expect(await page1(page).locator('[data-part="hour-hand"]').count()).toBe(6)
 
-  const pdf = await request.get((await page.getByRole('link', { name: 'PDF with the key' }).getAttribute('href')) ?? '')
+  const pdf = await request.get(
+    (await page.getByRole('link', { name: 'Print, with answers' }).getAttribute('href')) ?? '',
+  )
   expect(pdf.status()).toBe(200)
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-')
 })
@@ -61,7 +63,7 @@ test('all that can be printed is there, shows its page, its key and what it need
     await expect(page.getByRole('region', { name: 'Options' }).getByText(name, { exact: true }).first()).toBeVisible()
     await expect(page1(page).locator('svg')).toBeVisible()
     await expect(pages(page).getByText(/^Pages: [1-9]/)).toBeVisible()
-    await expect(pages(page).getByText(/^Key: [1-9]/)).toBeVisible()
+    await expect(pages(page).getByText(/^Answers: [1-9]/)).toBeVisible()
     await expect(page.getByRole('region', { name: 'What it needs' }).getByText(/^Needs /)).toBeVisible()
     await expect(page.getByRole('alert')).toHaveCount(0)
   }
@@ -70,31 +72,31 @@ test('all that can be printed is there, shows its page, its key and what it need
 test('what fits is found by rung, kind, stage, minutes and what is not to hand', async ({ page }) => {
   await page.goto('/print')
   const found = page.getByRole('region', { name: 'What can be printed' }).getByRole('button', { pressed: false })
-  await page.getByLabel('For which rung').selectOption('Later and sooner')
+  await page.getByLabel('For which step').selectOption('Later and sooner')
   await expect(found.filter({ hasText: 'Trail' })).toBeVisible()
   await expect(found.filter({ hasText: 'Draw the hands' })).toHaveCount(0)
-  await page.getByLabel('For which rung').selectOption('For any rung')
+  await page.getByLabel('For which step').selectOption('For any step')
   await page.getByLabel('Which kind').selectOption('Cards')
   await page.getByLabel('Which stage').selectOption('concrete')
   await expect(found.filter({ hasText: 'Cards of five' })).toBeVisible()
   await expect(found.filter({ hasText: 'Compose a time' })).toHaveCount(0)
   await page.getByLabel('Which stage').selectOption('Any stage')
-  await page.getByLabel('For which rung').selectOption('Half past')
+  await page.getByLabel('For which step').selectOption('Half past')
   await page.getByLabel('Which kind').selectOption('Games')
   await expect(found.filter({ hasText: 'Toss and fill' })).toBeVisible()
   await page.getByRole('textbox', { name: 'Done within so many minutes' }).fill('5')
   await expect(found.filter({ hasText: 'Toss and fill' })).toHaveCount(0)
   await expect(found.filter({ hasText: 'Loop cards' })).toBeVisible()
-  await page.getByText('Without …').click()
+  await page.getByText('Leave out what I do not have').click()
   await page.getByLabel('blunt-ended scissors').check()
   await expect(page.getByText('Nothing is like that: allow more minutes, another kind or stage.')).toBeVisible()
 })
 
 test('a count that the rung does not have is refused with what is possible', async ({ page }) => {
   await page.goto('/print')
-  await page.getByLabel('Rung', { exact: true }).selectOption('O’clock')
+  await page.getByLabel('Step', { exact: true }).selectOption('O’clock')
   await page.getByRole('textbox', { name: 'How many dials' }).fill('60')
-  await expect(page.getByRole('alert')).toContainText('How many dials: 1 to 11 are possible on this rung, not 60.')
+  await expect(page.getByRole('alert')).toContainText('How many dials: 1 to 11 are possible on this step, not 60.')
   await page.getByRole('button', { name: 'Make 11 dials' }).click()
   await expect(page.getByRole('alert')).toHaveCount(0)
   const dials = page.getByRole('textbox', { name: 'How many dials' })
@@ -141,7 +143,7 @@ test('what cannot be is refused by name: sectors, steps, boards, titles', async 
   await page.goto('/print')
   await pick(page, /^Twirl and fill/)
   await page.getByLabel('Widths of the sectors').fill('1, 0, 2')
-  await expect(page.getByRole('alert')).toContainText('width of sector 2 must be above 0 and at most 10, got 0')
+  await expect(page.getByRole('alert')).toContainText('width of sector 2 must be above 0 and at most 10, not 0')
   await page.getByLabel('Widths of the sectors').fill('1, 3')
   await expect(page.getByRole('alert')).toHaveCount(0)
   await pick(page, /^Trail \d/)
@@ -151,7 +153,7 @@ test('what cannot be is refused by name: sectors, steps, boards, titles', async 
   await expect(page1(page)).toContainText('11. 35 min later')
   await pick(page, /^Bingo boards/)
   await page.getByRole('textbox', { name: 'Boards', exact: true }).fill('13')
-  await expect(page.getByRole('alert')).toContainText('boards must be a whole number from 2 to 12, got 13')
+  await expect(page.getByRole('alert')).toContainText('boards must be a whole number from 2 to 12, not 13')
   await page.getByRole('textbox', { name: 'Boards', exact: true }).fill('6')
   await expect(page.getByText(/two share the win in about \d+ of 100 games/)).toBeVisible()
   await openMore(page)
@@ -185,9 +187,9 @@ test('a game says how long it lasts, and which sizes fit the minutes there are',
   )
   await lasts.getByRole('switch', { name: /^Squash/ }).uncheck()
   await lasts.getByRole('textbox', { name: 'Players' }).fill('0')
-  await expect(lasts).toContainText('Players must be a whole number from 1 to 30, got 0')
+  await expect(lasts).toContainText('Players must be a whole number from 1 to 30, not 0')
   await lasts.getByRole('textbox', { name: 'Seconds a turn' }).fill('0')
-  await expect(lasts).toContainText('Seconds a turn must be a whole number from 1 to 600, got 0')
+  await expect(lasts).toContainText('Seconds a turn must be a whole number from 1 to 600, not 0')
   await lasts.getByRole('textbox', { name: 'Players' }).fill('3')
   await expect(page.getByRole('note', { name: 'Cautions' })).toContainText('Small parts are not for under-threes')
   await pick(page, /^Twirl and fill/)
@@ -218,7 +220,7 @@ test('a game is turned round: clocks on the die, their figures or words on the m
   await expect(mat.locator('[data-part="dial"]')).toHaveCount(0)
   await expect(mat).toContainText(/\d+:30/)
   // One hand alone has no figures.
-  await page.getByLabel('Rung', { exact: true }).selectOption('Ring of fives')
+  await page.getByLabel('Step', { exact: true }).selectOption('Counting in fives round the clock')
   await expect(page.getByRole('alert')).toHaveCount(0)
   await expect(page.getByLabel('What is covered').getByRole('option')).toHaveText([/^clocks/, /^words/])
   // Clocks need more room than words.
@@ -235,7 +237,7 @@ test('a game is turned round: clocks on the die, their figures or words on the m
 test('wrong choices lean to the misreadings that were found in a child', async ({ page }) => {
   await page.goto('/print')
   await pick(page, /^Right or wrong\?/)
-  await page.getByText('Wrong choices: any misreading').click()
+  await page.getByText('Wrong choices: any common mistake').click()
   await page.getByLabel('As found in a child').selectOption({ index: 1 })
   await expect(page.getByText(/^Wrong choices: lean to [1-9]/)).toBeVisible()
   expect(

@@ -40,7 +40,7 @@ test('the log tells a session, and what is removed is gone but for the answers',
   const record = page.getByRole('region', { name: 'The session' })
   await expect(record).toContainText('Lamps were lit at half past four.')
   await expect(record).toContainText('2 of 8 right')
-  await expect(record).toContainText('Mistakes share: ignores the minute hand')
+  await expect(record).toContainText('The same mistake: ignores the minute hand')
   await expect(record.getByText('half past one, answered “one o’clock”')).toBeVisible()
 
   await page.getByRole('combobox', { name: 'Which group' }).selectOption('Log testers')
@@ -118,12 +118,12 @@ test('a finding says why, what was not found says why not, and the adult’s jud
   const shared = page.getByRole('region', { name: 'Pattern in the mistakes' })
   await expect(shared).toContainText('Ignores the minute hand')
   await expect(shared).toContainText('6 answers speak for it, 2 could have shown it and did not.')
-  await shared.getByRole('combobox').selectOption('takes the numeral the hour hand is nearing')
+  await shared.getByRole('combobox').selectOption('takes the number the hour hand is nearing')
   await expect(shared.getByRole('status')).toContainText('where 1 to 1 and 2 answers are needed: 0 speak for it')
   await shared.getByRole('combobox').selectOption('reckons as if an hour had 100 minutes')
   await expect(shared.getByRole('status')).toContainText('No answer so far could have shown it')
 
-  const rungs = page.getByRole('region', { name: 'Rungs' })
+  const rungs = page.getByRole('region', { name: 'Steps' })
   await rungs.getByText('Half past', { exact: true }).click()
   await expect(rungs).toContainText(
     /Before we call it secure: about \d+ more right answers; right answers on a second day; answers of a second kind, so far only with pictures/,
@@ -140,12 +140,12 @@ test('a finding says why, what was not found says why not, and the adult’s jud
   await expect(rungs).toContainText('secure, marked by you')
   const report = (await (await request.get(`/api/children/${childIds[0]}`)).json()) as ChildReport
   expect(report.standing.firm).toContain('half')
-  await rungs.getByRole('button', { name: 'Take that back' }).click()
+  await rungs.getByRole('button', { name: 'Undo' }).click()
   await expect(rungs.getByText('You marked it as known on')).toBeHidden()
 
   await page.getByRole('tab', { name: 'Notes: 0' }).click()
   await page.getByLabel('A new note').fill('Likes to set the lamp clock.')
-  await page.getByRole('button', { name: 'Keep it' }).click()
+  await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByRole('tab', { name: 'Notes: 1' })).toBeVisible()
   await page.reload()
   await page.getByRole('tab', { name: 'Notes: 1' }).click()
@@ -156,8 +156,8 @@ test('growth is told week by week, and what was played in a week', async ({ page
   const { groups } = await overviewOf(request)
   const bram = groups.flatMap((each) => each.children).find(({ name }) => name === 'Bram')
   await page.goto(`/children/${bram?.id}`)
-  await page.getByRole('tab', { name: 'Growth' }).click()
-  const growth = page.getByRole('region', { name: 'Growth' })
+  await page.getByRole('tab', { name: 'Progress' }).click()
+  const growth = page.getByRole('region', { name: 'Progress' })
   const oclock = growth.getByRole('row').filter({ hasText: 'O’clock' })
   await expect(oclock).toContainText('secure')
   await expect(oclock).toContainText(/★ \w{3} \d+ \w{3}/)
@@ -184,7 +184,7 @@ test('a group stands side by side, with who goes together and why', async ({ pag
   await expect(together).toContainText('Agrimony and Betony')
   await expect(together).toContainText('each ignores the minute hand')
   await expect(together).toContainText('Comfrey, with the adult')
-  await expect(page.getByRole('region', { name: 'Repairs' })).toContainText(
+  await expect(page.getByRole('region', { name: 'Who needs help with what' })).toContainText(
     'Agrimony and Betony: ignores the minute hand',
   )
   await page.goto(`/groups/${crypto.randomUUID()}`)

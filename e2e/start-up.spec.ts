@@ -52,7 +52,7 @@ const refusals: [string, Record<string, string>, RegExp][] = [
   [
     'a certificate that is not there',
     { RIPE_ACORN_CERT: 'no-such.pem', RIPE_ACORN_KEY: 'no-such.pem' },
-    /RIPE_ACORN_CERT must name a file that can be read, got no-such\.pem/,
+    /RIPE_ACORN_CERT must name a file that can be read, not no-such\.pem/,
   ],
   [
     'a certificate that is none',

@@ -64,7 +64,7 @@ test('the questions of a story are chosen, and it is printed', async ({ page, re
   await page.getByRole('button', { name: 'Question 2 up' }).click()
   await expect(first).toHaveValue(/^Set the clock/)
   await first.fill('Show me when the lock opened.')
-  await page.getByRole('button', { name: 'Drop question 2' }).click()
+  await page.getByRole('button', { name: 'Remove question 2' }).click()
   await expect(first).toHaveValue('Show me when the lock opened.')
   await expect
     .poll(async () => {
@@ -129,7 +129,7 @@ test('a story is taken from the shelf, made anew, and read with children', async
   const { childIds } = await makeGroup(request, 'AA Readers', ['Moss', 'Fern'])
   await page.goto('/stories?part=maker')
   await page.getByLabel('Who is in it').fill('A, B, C, D, E')
-  await expect(page.getByRole('alert')).toHaveText('names must be 1 to 4 of them, got 5.')
+  await expect(page.getByRole('alert')).toHaveText('names must be 1 to 4 of them, not 5.')
   await page.getByLabel('Who is in it').fill('Juniper')
   const preview = page.locator('.stories-preview')
   const before = await preview.textContent()

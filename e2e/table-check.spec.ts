@@ -1,5 +1,5 @@
 import type { Settings } from '../src/core/records'
-import { answersOf, expect, makeGroup, makeSession, openTable, test } from './fixtures'
+import { answersOf, expect, makeGroup, makeSession, nextQuestion, openTable, test } from './fixtures'
 
 test('what else was said is typed, kept as it is, and asked again to tell two meanings apart', async ({
   page,
@@ -9,7 +9,7 @@ test('what else was said is typed, kept as it is, and asked again to tell two me
   const session = await makeSession(request, group.id)
   await openTable(page, session)
   await page.keyboard.press('q')
-  await page.getByRole('combobox', { name: 'Which rung' }).selectOption('Minutes to, by fives')
+  await page.getByRole('combobox', { name: 'Which step' }).selectOption('Minutes to the hour, in fives')
   await page.getByRole('combobox', { name: 'Which way' }).selectOption('reading a clock')
   await page.getByRole('switch', { name: 'With a real clock' }).check()
   await page.getByRole('button', { name: 'Something else was said…' }).click()
@@ -33,7 +33,7 @@ test('what else was said is typed, kept as it is, and asked again to tell two me
       () => false,
     )
   for (let tries = 0; tries < 60; tries++) {
-    await page.getByRole('button', { name: 'Next question' }).click()
+    await nextQuestion(page)
     await page
       .locator('.table-choice')
       .nth(tries % 6)
@@ -42,6 +42,7 @@ test('what else was said is typed, kept as it is, and asked again to tell two me
   }
   const name = await page.getByRole('heading', { level: 1 }).textContent()
   await tellApart.click()
+  await page.getByRole('switch', { name: 'Wait after a right answer' }).check()
   await expect(page.getByRole('heading', { level: 1, name: name ?? '' })).toBeVisible()
   const before = await page.locator('.table-choice').allTextContents()
   await page.locator('.table-choice').first().click()
@@ -54,11 +55,12 @@ test('what else was said is typed, kept as it is, and asked again to tell two me
 })
 
 test('every rung can be asked, and 25 seconds only remind', async ({ page, request }) => {
-  const { group } = await makeGroup(request, 'Rung testers', ['Moss'])
+  const { group } = await makeGroup(request, 'Step testers', ['Moss'])
   const session = await makeSession(request, group.id)
   await openTable(page, session)
   await page.keyboard.press('q')
   await page.getByRole('switch', { name: '25 s a question' }).check()
+  await page.getByRole('switch', { name: 'Wait after a right answer' }).check()
   await expect(page.getByRole('timer', { name: 'Seconds of this question' })).toHaveText(/2[45] s/)
   const asked: Record<string, RegExp> = {
     'Parts of the clock': /What is this part called/,
@@ -71,7 +73,7 @@ test('every rung can be asked, and 25 seconds only remind', async ({ page, reque
     'A day’s plan': /^When is this/,
   }
   for (const [rung, question] of Object.entries(asked)) {
-    await page.getByRole('combobox', { name: 'Which rung' }).selectOption(rung)
+    await page.getByRole('combobox', { name: 'Which step' }).selectOption(rung)
     await expect(page.locator('.table-said').first()).toHaveText(question)
     expect(await page.locator('.table-choice').count(), rung).toBeGreaterThanOrEqual(4)
     await page.locator('.table-choice').first().click()
@@ -105,7 +107,7 @@ test('in German everything asked and accepted is German, the hours up to the com
     await expect(page.getByRole('slider', { name: 'Time shown' })).toHaveAttribute('aria-valuenow', '225')
     await page.keyboard.press('Escape')
     await page.getByRole('tab', { name: 'Quick check' }).click()
-    await page.getByRole('combobox', { name: 'Which rung' }).selectOption('Quarter past and to')
+    await page.getByRole('combobox', { name: 'Which step' }).selectOption('Quarter past and to')
     await page.getByRole('combobox', { name: 'Which way' }).selectOption('reading a clock')
     await expect(page.getByText('Wie spät ist es?')).toBeVisible()
     const choices = (await page.locator('.table-choice').allTextContents()).join(' ')
@@ -116,4 +118,32 @@ test('in German everything asked and accepted is German, the hours up to the com
     const back = await request.put('/api/settings', { data: { ...settings, version } })
     expect(back.status()).toBe(200)
   }
+})
+
+test('after a right answer the next question comes by itself, after a wrong one it waits', async ({
+  page,
+  request,
+}) => {
+  const { group } = await makeGroup(request, 'Going on', ['Moss', 'Fern'])
+  const session = await makeSession(request, group.id)
+  await openTable(page, session)
+  await page.keyboard.press('q')
+  const next = page.getByRole('button', { name: 'Next question' })
+  const met = { right: false, wrong: false }
+  for (let tries = 0; tries < 30 && !(met.right && met.wrong); tries++) {
+    await page
+      .locator('.table-choice')
+      .nth(tries % 6)
+      .click()
+    await expect(next).toBeVisible()
+    const isRight = await page.getByText(/^Right: /).isVisible()
+    if (isRight) await expect(next).toBeHidden({ timeout: 10_000 })
+    else {
+      // Longer than a right one stays.
+      await page.waitForTimeout(met.wrong ? 0 : 2500)
+      await next.click()
+    }
+    met[isRight ? 'right' : 'wrong'] = true
+  }
+  expect(met).toEqual({ right: true, wrong: true })
 })

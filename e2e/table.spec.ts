@@ -1,14 +1,15 @@
 import type { Page } from '@playwright/test'
 
 import {
-  SOON,
   answersOf,
   dialBox,
   expect,
   makeGroup,
   makeSession,
+  nextQuestion,
   onDial,
   openTable,
+  SOON,
   stopClock,
   test,
   tryingAgain,
@@ -71,7 +72,7 @@ test('answers are kept over a reload, taken back by undo, and counted once after
   await page.keyboard.press('q')
   await expect(page.getByRole('heading', { name: 'Moss' })).toBeVisible()
   await page.keyboard.press('2')
-  await page.getByRole('button', { name: 'Next question' }).click()
+  await nextQuestion(page)
   await expect(page.getByRole('heading', { name: 'Fern' })).toBeVisible()
   await expect.poll(async () => (await answersOf(request, session.id)).length).toBe(1)
 
@@ -95,17 +96,17 @@ test('the hands that a child sets are logged as they stand', async ({ page, requ
   const session = await makeSession(request, group.id)
   await openTable(page, session)
   await page.keyboard.press('q')
-  await page.getByRole('combobox', { name: 'Which rung' }).selectOption('Half past')
+  await page.getByRole('combobox', { name: 'Which step' }).selectOption('Half past')
   await page.getByRole('combobox', { name: 'Which way' }).selectOption('setting a clock')
-  await expect(page.getByRole('button', { name: 'The hands are set' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Done' })).toBeVisible()
   const asked = (await page.getByText(/^Show me half past/).textContent()) ?? ''
   const hours = ['twelve', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven']
   const hour = hours.findIndex((word) => asked.includes(`past ${word}.`))
   // Both hands stand at 12: the long one is taken far out, the short one near the middle.
   await dragHand(page, 0.8, 0, 180)
   await dragHand(page, 0.4, 0, hour * 30 + 15)
-  await page.getByLabel('Helped').check()
-  await page.getByRole('button', { name: 'The hands are set' }).click()
+  await page.getByLabel('I helped').check()
+  await page.getByRole('button', { name: 'Done' }).click()
   await expect(page.getByText(/^Right: half past/)).toBeVisible()
   await expect.poll(async () => (await answersOf(request, session.id)).length).toBe(1)
   const [answer] = await answersOf(request, session.id)
@@ -147,7 +148,7 @@ test('undo goes back to the question that was answered, whatever was skipped sin
   await expect(page.locator('.table-choice')).toHaveCount(6)
   const asked = await choices()
   await page.keyboard.press('1')
-  await page.getByRole('button', { name: 'Next question' }).click()
+  await nextQuestion(page)
   for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Skip' }).click()
   expect(await choices()).not.toBe(asked)
   await page.keyboard.press('u')
@@ -175,7 +176,7 @@ test('an answer that cannot be taken does not take the others with it', async ({
   await context.setOffline(true)
   for (let i = 0; i < 3; i++) {
     await page.keyboard.press('1')
-    await page.getByRole('button', { name: 'Next question' }).click()
+    await nextQuestion(page)
   }
   await tryingAgain(page, () => expect(page.getByText('3 answers are kept here')).toBeVisible(SOON))
   // The second of them is spoilt where it waits, as an older version of the app might have left it.
@@ -203,7 +204,7 @@ test('helps are switched one by one and faded in the order that was chosen', asy
   const { group } = await makeGroup(request, 'Help testers', ['Moss'])
   await openTable(page, await makeSession(request, group.id))
   const ring = page.locator('.table-dial text', { hasText: /^25$/ })
-  await page.getByRole('button', { name: 'Helps' }).click()
+  await page.getByRole('button', { name: 'Hints on the clock' }).click()
   await page.getByRole('switch', { name: 'ring of fives' }).check()
   await page.getByRole('switch', { name: 'hour zone' }).check()
   await expect(ring).toBeVisible()
@@ -219,7 +220,7 @@ test('helps are switched one by one and faded in the order that was chosen', asy
   await page.getByRole('button', { name: 'Fade ring of fives', exact: true }).click()
   await expect(ring).toHaveCount(0)
   await page.reload()
-  await expect(page.getByRole('button', { name: 'Helps', exact: true })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Hints on the clock', exact: true })).toBeVisible()
 })
 
 test('the number line and the minute hand move each other, and a jump is shown on the clock', async ({
@@ -247,9 +248,9 @@ test('the number line and the minute hand move each other, and a jump is shown o
   await page.getByRole('button', { name: 'Show 10:15 on the clock' }).click()
   await expect(dial).toHaveAttribute('aria-valuetext', 'quarter past ten')
   await page.getByText('Start when', { exact: true }).click()
-  await page.getByLabel('Minutes of each step').fill('12, 8, soon')
+  await page.getByLabel('Minutes of each jump').fill('12, 8, soon')
   await expect(page.getByText('Like 12, 8, 20')).toBeVisible()
-  await page.getByLabel('Minutes of each step').fill('12, 8, 20')
+  await page.getByLabel('Minutes of each jump').fill('12, 8, 20')
   await page.getByRole('button', { name: 'Show 9:35 on the clock' }).click()
   await expect(dial).toHaveAttribute('aria-valuetext', 'twenty-five to ten')
 })
@@ -260,7 +261,7 @@ test('each hand stands on its own clock beside both, and the clock is set by wha
 }) => {
   const { group } = await makeGroup(request, 'Apart testers', ['Moss'])
   await openTable(page, await makeSession(request, group.id))
-  await page.getByLabel('Which clocks').selectOption('Apart and together')
+  await page.getByLabel('Which clocks').selectOption('One hand each, then both')
   await expect(page.locator('.table-dial')).toHaveCount(3)
   const setTo = page.getByLabel('Set the clock to')
   for (const [typed, why] of [

@@ -1,6 +1,6 @@
 import { appendFileSync, cpSync, renameSync, rmSync, symlinkSync } from 'node:fs'
 import { join, resolve } from 'node:path'
-import { answersOf, expect, makeGroup, makeSession, openTable, test } from './fixtures'
+import { answersOf, expect, makeGroup, makeSession, nextQuestion, openTable, test } from './fixtures'
 import { type Served, freePort, newFolder, startServer } from '../tests/servers'
 
 /* A new version of the app comes while a session runs. On a server of its own, since its files are changed under it. */
@@ -41,6 +41,7 @@ test('an update waits while a session runs, which keeps the code it began with a
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null)
   await page.keyboard.press('q')
   await expect(page.getByRole('heading', { name: 'Moss' })).toBeVisible()
+  await page.getByRole('switch', { name: 'Wait after a right answer' }).check()
   await page.keyboard.press('2')
   await expect(page.getByRole('button', { name: 'Next question' })).toBeVisible()
 
@@ -59,7 +60,7 @@ test('an update waits while a session runs, which keeps the code it began with a
   await expect.poll(states).toEqual(['activated', 'installed'])
   renameSync(client('_astro'), client('_gone'))
 
-  await page.getByRole('button', { name: 'Next question' }).click()
+  await nextQuestion(page)
   await page.keyboard.press('2')
   await expect(page.getByRole('button', { name: 'Next question' })).toBeVisible()
   // Code that was not needed until now.

@@ -36,7 +36,7 @@ test('a floor clock is set out from the space, turned, checked, walked and print
   await expect(page.getByText(/reads \d\.\d min late: move it .* right, .* ahead, facing 12/)).toBeVisible()
   await page.getByLabel('3: from 12').fill('9')
   await expect(
-    page.getByText(/3: tape from 12 must be between 0\.00 m and 4\.00 m .* cannot meet, got 9\.00 m/),
+    page.getByText(/3: tape from 12 must be between 0\.00 m and 4\.00 m .* cannot meet, not 9\.00 m/),
   ).toBeVisible()
   await page.getByRole('button', { name: 'Start again' }).click()
   await expect(page.getByText('Nothing measured yet.')).toBeVisible()
@@ -80,7 +80,7 @@ test('what cannot be laid is told, and the last plan that fits stays', async ({ 
   const good = await plan.getAttribute('viewBox')
   for (const bad of ['0', '-3', 'abc']) {
     await page.getByLabel('Left to right').fill(bad)
-    await expect(page.getByText(/^width must be a length above 0 such as 2\.4 m, got/)).toBeVisible()
+    await expect(page.getByText(/^width must be a length above 0 such as 2\.4 m, not/)).toBeVisible()
   }
   await page.getByLabel('Left to right').fill('2')
   await expect(page.getByRole('alert')).toContainText('free space must be at least 3 m across')
@@ -88,7 +88,7 @@ test('what cannot be laid is told, and the last plan that fits stays', async ({ 
   await page.getByLabel('Left to right').fill('8')
   await page.getByLabel('Radius of the clock').fill('5')
   await expect(page.getByRole('alert')).toContainText(
-    'radius must be 0.30 to 2.50 m here, with a lane of 1 m all round, got 5.00 m',
+    'radius must be 0.30 to 2.50 m here, with a lane of 1 m all round, not 5.00 m',
   )
   await page.getByRole('button', { name: 'Take the largest' }).click()
   await expect(page.getByRole('alert')).toBeHidden()

@@ -31,9 +31,9 @@ const rungsInWords = ({ suits }: Printable) => namesOf(rungs.map(({ id }) => id)
 function namesOf(ids: readonly RungId[]): string {
   const own = rungs.filter(({ id }) => ids.includes(id))
   const names = own.map(({ name }) => (/^[a-z]\.m\./.test(name) ? name : name.charAt(0).toLowerCase() + name.slice(1)))
-  if (own.length === rungs.length) return 'every rung'
-  if (own.length === rungs.filter(({ id }) => hasDialTimes(id)).length) return 'every rung read off a clock'
-  return own.length > 3 ? `${own.length} rungs, ${names[0]} to ${names[names.length - 1]}` : names.join(', ')
+  if (own.length === rungs.length) return 'every step'
+  if (own.length === rungs.filter(({ id }) => hasDialTimes(id)).length) return 'every step read off a clock'
+  return own.length > 3 ? `${own.length} steps, ${names[0]} to ${names[names.length - 1]}` : names.join(', ')
 }
 
 function takersInWords(id: (typeof OPTION_IDS)[number]): string {
@@ -43,6 +43,13 @@ function takersInWords(id: (typeof OPTION_IDS)[number]): string {
     .filter(({ takes }) => (takes as readonly string[]).includes(id))
     .map(({ name }) => name)
     .join(', ')
+}
+
+/** What a package says of itself. */
+function licenceOf(name: string): string {
+  const { license } = JSON.parse(readFileSync(`node_modules/${name}/package.json`, 'utf8')) as { license?: string }
+  if (!license) throw new Error(`${name} names no licence.`)
+  return license
 }
 
 /** The parts by their names. */
@@ -108,14 +115,21 @@ const PARTS: Readonly<Record<string, () => string>> = {
     Object.entries(LEFT_OUT)
       .map(([name, why]) => `- \`${name}\`: ${why}`)
       .join('\n'),
+  packages: () =>
+    table(
+      ['package', 'licence'],
+      Object.keys((JSON.parse(readFileSync('package.json', 'utf8')) as { dependencies: object }).dependencies).map(
+        (name) => [`\`${name}\``, licenceOf(name)],
+      ),
+    ),
   'print-count': () =>
-    `**Print room** has ${all.length} games, cards and sheets, found by rung, kind, stage, minutes and what is not to hand.`,
+    `**Print room** has ${all.length} games, cards and sheets, found by step, kind, stage, minutes and what is not to hand.`,
 }
 
 /** The documents as they should be, by their paths. */
 export async function documents(): Promise<Map<string, string>> {
   const made = new Map<string, string>()
-  for (const path of ['README.md', 'docs/teaching.md', 'docs/formats.md']) {
+  for (const path of ['README.md', 'docs/teaching.md', 'docs/formats.md', 'docs/notices.md']) {
     const text = readFileSync(path, 'utf8').replace(
       /<!-- ([a-z-]+) -->\n[\s\S]*?<!-- end -->/g,
       (whole, name: string) => {

@@ -19,10 +19,14 @@ const PACKAGE = 'node_modules/@mantine/core'
 const ALWAYS = ['baseline', 'global']
 /** Where variables and colours are named, beside those sheets. */
 const STYLED = ['src/ui', 'src/islands']
-const OTHER_SHEETS = ['node_modules/@mantine/notifications/styles.css', 'node_modules/@mantine/tiptap/styles.css']
+const OTHER_SHEETS = [
+  'node_modules/@mantine/notifications/styles.css',
+  'node_modules/@mantine/tiptap/styles.css',
+  'node_modules/@mantine/dates/styles.css',
+]
 
-/** What takes parts from the package by name: the views, and the notices in the corner. */
-const USERS = ['src', 'node_modules/@mantine/notifications/esm']
+/** What takes parts from the package by name: the views, the notices in the corner, and the fields of dates. */
+const USERS = ['src', 'node_modules/@mantine/notifications/esm', 'node_modules/@mantine/dates/esm']
 
 function namesUsed(): Set<string> {
   const files = USERS.flatMap((folder) =>

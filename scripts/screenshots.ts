@@ -36,7 +36,7 @@ await take(light, 'term', `/term/${herons?.group.id}`, (page) =>
 await take(light, 'activities', '/activities')
 await take(light, 'table', `/table/${session}`, async (page) => {
   await page.keyboard.press('r')
-  await page.getByRole('button', { name: 'Helps' }).click()
+  await page.getByRole('button', { name: 'Hints on the clock' }).click()
   await page.getByRole('switch', { name: 'ring of fives' }).check()
   await page.getByRole('switch', { name: 'counted arc' }).check()
   await page.keyboard.press('Escape')
@@ -44,7 +44,7 @@ await take(light, 'table', `/table/${session}`, async (page) => {
 })
 await take(dark, 'table-quick-check-dark', `/table/${session}`, async (page) => {
   await page.keyboard.press('q')
-  await page.getByRole('combobox', { name: 'Which rung' }).selectOption('Minutes to, by fives')
+  await page.getByRole('combobox', { name: 'Which step' }).selectOption('Minutes to the hour, in fives')
   await page.getByRole('combobox', { name: 'Which way' }).selectOption('reading a clock')
   // The first wrong choice: the question is asked again after the right one.
   await page.locator('.table-choice').first().click()

@@ -59,7 +59,7 @@ describe('letters as outlines', () => {
   it('refuse a letter that is not there', () => {
     const shapes = [textAt('A', { x: 0, y: 0 }, { size: 4 })]
     expect(() => outlined({ width: 9, height: 9, title: '', shapes }, { ...outlines, regular: {} })).toThrow(
-      'text must be made of letters that the font’s outlines have, got A',
+      'text must be made of letters that the font’s outlines have, not A',
     )
   })
 })

@@ -6,7 +6,9 @@ export class RefusedValue extends RangeError {
     readonly received: unknown,
   ) {
     // An empty field of a form comes as NaN.
-    super(`${field} must be ${allowed}, got ${Number.isNaN(received) ? 'no number' : short(shown(received))}`)
+    super(
+      `${field} must be ${allowed}${Number.isNaN(received) ? '; it is no number' : `, not ${short(shown(received))}`}`,
+    )
     this.name = 'RefusedValue'
   }
 }
@@ -21,17 +23,17 @@ function short(text: string): string {
   return text.length > LONGEST_SHOWN ? `${text.slice(0, LONGEST_SHOWN)} …` : text
 }
 
-/** Throws RefusedValue unless `value` is an integer in [low, high]. */
+/** Throws RefusedValue unless `value` is a whole number from low to high. */
 export function requireInteger(field: string, value: number, low: number, high: number): number {
   if (!Number.isInteger(value) || value < low || value > high)
-    throw new RefusedValue(field, `an integer in [${low}, ${high}]`, value)
+    throw new RefusedValue(field, `a whole number from ${low} to ${high}`, value)
   return value
 }
 
 /** Throws RefusedValue unless `value` is a finite number in [low, high]. */
 export function requireNumber(field: string, value: number, low: number, high: number): number {
   if (!Number.isFinite(value) || value < low || value > high)
-    throw new RefusedValue(field, `a number in [${low}, ${high}]`, value)
+    throw new RefusedValue(field, `a number from ${low} to ${high}`, value)
   return value
 }
 

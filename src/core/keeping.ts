@@ -81,7 +81,7 @@ export const DEEDS = {
   'took back an import': 'Took back what a file brought',
   restored: 'Restored a backup',
   'took back a restore': 'Took back a restore',
-  overruled: 'Overruled a rung',
+  overruled: 'Overruled a step',
   'backed up': 'Made a backup',
   'set aside': 'Set damaged rows aside',
   'changed the keeping': 'Changed how data is kept',

@@ -1,9 +1,15 @@
 import Joi from 'joi'
 import { GAME_IDS, type GameId, type GameOptions } from '../core/movement'
+import type { Settings } from '../core/records'
 import { type MisreadingId, misreadings, rungs } from '../core/teaching'
+import { LANGUAGE_IDS, type LanguageId } from '../core/wording'
+import { sayingForm } from './fields'
 import { shape } from './shape'
 
 interface CardWish extends Omit<GameOptions, 'wording' | 'weights' | 'names' | 'day'> {
+  /** How times are put; as the house rules say where it is not told. */
+  readonly language?: LanguageId
+  readonly form?: Settings['form']
   /** A kept day to be told in jump the day. */
   readonly day?: string
   readonly game: GameId
@@ -33,6 +39,8 @@ export const cardWish = shape<CardWish>({
   mostMetres: Joi.number(),
   roomMetres: Joi.number(),
   facing: Joi.string().valid('twelve', 'six').required(),
+  language: Joi.string().valid(...LANGUAGE_IDS),
+  form: sayingForm,
   day: Joi.string().guid(),
   think: Joi.alternatives(Joi.number().valid(15, 25, 40), Joi.string().valid('none')).required(),
   wrong: Joi.string().valid('everyone', 'again').required(),

@@ -5,14 +5,14 @@ import { attempt } from '../core/errors'
 import type { Instant } from '../core/knowing'
 import { DAY_THINGS, DAY_THING_IDS, type DayPrintWish, type DayThingId, dayPrints, workingRung } from '../core/planning'
 import { printableOf, startCard } from '../core/printables'
-import { type PrintCheck, wordingOf } from '../core/records'
+import { type PrintCheck, rulesFor, rulesForDay, wordingOf } from '../core/records'
 import { schools } from '../core/teaching'
 import type { Db } from './connection'
 import { planChildren } from './planning'
 import { Problem } from './problem'
 import { shape } from './shape'
 import { getKept } from './stores/kept'
-import { getGroup } from './stores/people'
+import { getGroup, listGroups } from './stores/people'
 import { getSettings } from './stores/settings'
 import { checked } from './validate'
 
@@ -55,13 +55,15 @@ export async function checkDayPages(asked: Asked): Promise<PrintCheck> {
   return { problems, cautions: [...cautions] }
 }
 
+const rulesOfDay = async (db: Db, { whose }: Day) => rulesForDay(await getSettings(db), await listGroups(db), whose)
+
 /** What was chosen of a day, for a group where one is named: each child at the rung that it works on. */
 export async function dayPrintWish({ db, id, query, now }: Asked): Promise<{ wish: DayPrintWish; title: string }> {
   const asked = checked(dayPagesWish, { ...Object.fromEntries(query), things: query.getAll('things') })
   const { name, body } = await getKept<Day>(db, 'days', id)
-  const settings = await getSettings(db)
-  const school = schools[settings.school]
   const group = asked.group ? await getGroup(db, asked.group) : undefined
+  const settings = group ? rulesFor(await getSettings(db), group) : await rulesOfDay(db, body)
+  const school = schools[settings.school]
   const children = group ? await planChildren(db, group.childIds, settings, now) : []
   const wish: DayPrintWish = {
     title: group ? `${name}, ${group.name}` : name,
@@ -88,6 +90,6 @@ export async function startCardPages(db: Db, id: string, query: URLSearchParams)
       field: 'at',
       detail: `at must be one of the day’s ${body.starts.length} plans of when to start, counted from 0.`,
     })
-  const settings = await getSettings(db)
+  const settings = await rulesOfDay(db, body)
   return [startCard(plan, { paper: settings.paper, wording: wordingOf(settings), lowInk: settings.lowInk })]
 }

@@ -22,7 +22,7 @@ const minuteOfDay = whole(0, 1439)
 export const whatHappens = plainLine(MOST_WHAT_LETTERS)
   .trim()
   .min(1)
-  .messages({ 'string.empty': `{{#label}} must say what happens in 1 to ${MOST_WHAT_LETTERS} letters, got none` })
+  .messages({ 'string.empty': `{{#label}} must say what happens in 1 to ${MOST_WHAT_LETTERS} letters, not none` })
 
 export const picture = Joi.string().valid(...PICTURE_IDS)
 

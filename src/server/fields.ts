@@ -24,8 +24,8 @@ export const name = plainLine(NAME_MOST)
   .trim()
   .min(1)
   .messages({
-    'string.empty': `{{#label}} must be 1 to ${NAME_MOST} characters, got none`,
-    'string.max': `{{#label}} must be 1 to ${NAME_MOST} characters, got {{#value.length}}`,
+    'string.empty': `{{#label}} must be 1 to ${NAME_MOST} characters, not none`,
+    'string.max': `{{#label}} must be 1 to ${NAME_MOST} characters, not {{#value.length}}`,
   })
 export const version = Joi.number().integer().min(1)
 export const minutes = Joi.number().strict().integer().min(SHORTEST_SESSION).max(LONGEST_SESSION)
@@ -121,7 +121,7 @@ export const item = Joi.object({
 export const reason = plainText(300)
   .trim()
   .min(1)
-  .messages({ 'string.empty': '{{#label}} must say why, in 1 to 300 characters, got none' })
+  .messages({ 'string.empty': '{{#label}} must say why, in 1 to 300 characters, not none' })
 export const age = Joi.number().strict().integer().min(2).max(99).allow(null)
 export const newChild = shape<NewChild>({ id: uuid.required(), name: name.required(), age, startsAt: rung })
 export const newChildren = Joi.array().items(newChild).max(GROUP_MOST)
@@ -160,11 +160,14 @@ const zone = Joi.string()
   .custom((name: string, helpers) => (isZone(name) ? name : helpers.error('any.only')))
   .messages({ 'any.only': '{{#label}} must be a time zone such as Europe/London' })
 
+/** How times are put. */
+export const sayingForm = Joi.string().valid('turns', 'minutes-past', 'digital')
+
 export const settingsBody = {
   language: Joi.string()
     .valid(...LANGUAGE_IDS)
     .required(),
-  form: Joi.string().valid('turns', 'minutes-past', 'digital').required(),
+  form: sayingForm.required(),
   school: Joi.string()
     .valid(...Object.keys(schools))
     .required(),

@@ -43,9 +43,9 @@ function listen(server: Server): Promise<void> {
 }
 
 if (!Number.isInteger(port) || port < 1 || port > 65_535)
-  refuse(`RIPE_ACORN_PORT must be a whole number from 1 to 65535, got ${process.env.RIPE_ACORN_PORT}.`)
+  refuse(`RIPE_ACORN_PORT must be a whole number from 1 to 65535, not ${process.env.RIPE_ACORN_PORT}.`)
 if (passcode.length > 0 && passcode.length < SHORTEST_PASSCODE)
-  refuse(`RIPE_ACORN_PASSCODE must have at least ${SHORTEST_PASSCODE} characters, got ${passcode.length}.`)
+  refuse(`RIPE_ACORN_PASSCODE must have at least ${SHORTEST_PASSCODE} characters, not ${passcode.length}.`)
 
 const dist = import.meta.dirname
 if (!existsSync(join(dist, 'server/entry.mjs'))) refuse('it has not been built. Run npm run build.')

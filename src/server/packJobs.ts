@@ -41,7 +41,7 @@ export function startPack(id: string, wish: PackWish): PackJob {
   if (waiting >= MOST_WAITING)
     throw new Problem(429, 'Too many packs', {
       field: 'id',
-      detail: `${waiting} packs wait already. Fetch or cancel some of them first.`,
+      detail: `${waiting} packs wait already. Download or cancel some of them first.`,
     })
   const lines = packLines(wish)
   const job: Job = { state: 'waiting', done: 0, total: lines.length * 2, wish, lines }
@@ -71,7 +71,7 @@ export function packPdf(id: string): Buffer {
   if (!pdf)
     throw new Problem(409, 'This pack is not ready', {
       field: 'id',
-      detail: `The pack is ${state}: it can be fetched when it is done.`,
+      detail: `The pack is ${state}: it can be downloaded when it is done.`,
     })
   return Buffer.from(pdf)
 }

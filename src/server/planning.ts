@@ -94,7 +94,7 @@ async function ownActivities(db: Db): Promise<Activity[]> {
   return kept.flatMap(({ id, name, body }) => attempt(() => ownActivity(id, name, body)).value ?? [])
 }
 
-/** The activities of the group's latest session before this one, by date and start. */
+/** The activities of the group's latest session before this one, by date and start, and of the one before that. */
 function activitiesBefore(sessions: readonly Session[], at: Pick<Session, 'id' | 'date' | 'start'>) {
   const when = (session: Pick<Session, 'date' | 'start'>) => `${session.date} ${String(session.start).padStart(4, '0')}`
   const [last, beforeLast] = sessions.filter((session) => session.id !== at.id && when(session) < when(at))

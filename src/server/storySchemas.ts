@@ -32,7 +32,7 @@ export const story = shape<Story>({
   text: plainText(LONGEST_STORY)
     .allow('')
     .required()
-    .messages({ 'string.max': `{{#label}} must have ${LONGEST_STORY} letters at most, got {{#value.length}}` }),
+    .messages({ 'string.max': `{{#label}} must have ${LONGEST_STORY} letters at most, not {{#value.length}}` }),
   marks: marks.required(),
   questions: Joi.array().items(question).max(MOST_QUESTIONS).allow(null).required(),
   seed: Joi.number().strict().integer().min(0).max(1_000_000_000).required(),

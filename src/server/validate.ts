@@ -45,6 +45,7 @@ import { groupRules, ownActivityBody, step, termEdit } from './planningSchemas'
 import { packThings, savedPrint, seed } from './printSchemas'
 import { FEWEST_BACKUPS, MOST_BACKUPS } from '../core/keeping'
 import { SHORTEST_PASSCODE } from './guard/address'
+import { fieldInWords, pathOf } from './fieldNames'
 import type { Keeping } from './keeping/keeping'
 import { Problem } from './problem'
 import { shape } from './shape'
@@ -77,6 +78,7 @@ export const schemas = {
     place: place.required(),
     materials: materialList.required(),
   }),
+  sessionCopy: shape<Pick<SessionWish, 'id' | 'date'>>({ id: uuid.required(), date: date.required() }),
   sessionEdit: shape<SessionEdit>({
     version: version.required(),
     date: date.required(),
@@ -200,7 +202,7 @@ export const schemas = {
 export function choice<T extends string>(field: string, given: string | null, allowed: readonly T[]): T {
   const found = allowed.find((each) => each === given)
   if (found !== undefined) return found
-  const detail = `${field} must be ${allowed.join(' or ')}, got ${given === null ? 'nothing' : given.slice(0, 40)}.`
+  const detail = `${field} must be ${allowed.join(' or ')}, not ${given === null ? 'nothing' : given.slice(0, 40)}.`
   throw new Problem(400, 'This cannot be taken', { field, detail })
 }
 
@@ -209,19 +211,18 @@ export function checked<T>(schema: Joi.ObjectSchema<T>, body: unknown): T {
   const { error, value: clean } = schema.validate(body, { abortEarly: true, errors: { wrap: { label: false } } })
   if (!error) return clean
   const detail = error.details[0]
-  const field = detail?.path.reduce<string>(
-    (path, part) => (typeof part === 'number' ? `${path}[${part}]` : path ? `${path}.${part}` : String(part)),
-    '',
-  )
+  const path = detail?.path ?? []
+  const field = pathOf(path)
+  const message = error.message.replace(String(detail?.context?.label ?? field), fieldInWords(path))
   throw new Problem(400, 'This cannot be taken', {
     field: field || 'body',
-    detail: withReceived(error.message, detail?.context?.value),
+    detail: path.includes('passcode') ? `${message}.` : withReceived(message, detail?.context?.value),
   })
 }
 
 /** What came, where the message does not say it yet. */
 function withReceived(message: string, received: unknown): string {
-  if (message.includes('got ') || received === undefined || typeof received === 'object') return `${message}.`
+  if (message.includes(', not ') || received === undefined || typeof received === 'object') return `${message}.`
   const shown = String(received)
-  return `${message}, got ${shown.length > 40 ? `${shown.slice(0, 40)}…` : shown}.`
+  return `${message}, not ${shown.length > 40 ? `${shown.slice(0, 40)}…` : shown}.`
 }

@@ -11,6 +11,8 @@ import {
   type PeopleData,
   type RecordData,
   type StoriesData,
+  rulesFor,
+  rulesForDay,
   shownSession,
 } from '../core/records'
 import type { Story } from '../core/stories'
@@ -93,7 +95,7 @@ export function childView(id: ChildId): Read {
     const data: ChildData = {
       report: await childReport(db, id, now),
       answers: await listAnswers(db, { childId: id }),
-      settings: await getSettings(db),
+      settings: rulesForDay(await getSettings(db), await listGroups(db), { kind: 'child', childId: id }),
       notes: await listNotes(db, id),
       changes: await listChanges(db, id),
     }
@@ -126,11 +128,13 @@ export function logView(picked: string | undefined): Read {
     const data: LogData = { sessions: await listSessions(db), groups: await listGroups(db) }
     const shown = shownSession(data.sessions, picked)
     if (!shown) return [{ key: ['log'], data }]
+    const group = data.groups.find(({ id }) => id === shown.groupId)
+    const settings = await getSettings(db)
     const record: RecordData = {
       counts: await listCounts(db, shown.id),
       answers: await listAnswers(db, { sessionId: shown.id }),
       reports: await childReports(db, now),
-      settings: await getSettings(db),
+      settings: group ? rulesFor(settings, group) : settings,
     }
     return [
       { key: ['log'], data },

@@ -1,7 +1,7 @@
 import { Text } from '@mantine/core'
 import type { Answer } from '../core/knowing'
 import { type Settings, wordingOf } from '../core/records'
-import { askInWords, minuteOf, sayAnswer } from '../core/teaching'
+import { askInWords, minuteOf, sayAnswer, isSet } from '../core/teaching'
 import { StillDial } from './DialFace'
 import type { Hands } from './hands'
 import { momentInWords } from './dates'
@@ -22,9 +22,7 @@ export function AnswerLine({ answer, settings }: { answer: Answer; settings: Set
       </div>
       <div style={{ minWidth: 0 }}>
         <Text size="sm">
-          {item.ask === 'set'
-            ? `${askInWords(item, wording)} Set as`
-            : `${sayAnswer(item, item.answer, wording)}, answered`}{' '}
+          {isSet(item) ? `${askInWords(item, wording)} Set as` : `${sayAnswer(item, item.answer, wording)}, answered`}{' '}
           <strong>“{sayAnswer(item, given, wording)}”</strong>
           {right ? ', right' : ''}
         </Text>
@@ -39,7 +37,7 @@ export function AnswerLine({ answer, settings }: { answer: Answer; settings: Set
 
 /** The clock that the child saw, or the hands as the child set them. */
 function handsSeen({ item, given }: Answer): Hands {
-  if (item.ask === 'set' && given.kind === 'hands') return { gear: 'free', hour: given.hour, minute: given.minute }
-  if (item.ask === 'set' && given.kind === 'time') return { gear: 'geared', minute: given.minute }
+  if (isSet(item) && given.kind === 'hands') return { gear: 'free', hour: given.hour, minute: given.minute }
+  if (isSet(item) && given.kind === 'time') return { gear: 'geared', minute: given.minute }
   return { gear: 'geared', minute: minuteOf(item) }
 }

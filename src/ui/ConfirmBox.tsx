@@ -20,7 +20,7 @@ export function ConfirmBox({ opened, title, children, action, busy = false, onCo
         <div className="anywhere">{children}</div>
         <Group justify="flex-end">
           <Button variant="default" onClick={onClose} data-autofocus>
-            Keep
+            Cancel
           </Button>
           <Button color="oak" loading={busy} onClick={onConfirm}>
             {action}

@@ -9,7 +9,7 @@ export function KeptTold<T>({ state }: { state: OpenKept<T> }) {
         <Group className="sheet" gap="sm" role="status">
           <span className="anywhere">{state.removed.name} was removed.</span>
           <Button variant="default" onClick={state.bringBack}>
-            Bring it back
+            Undo
           </Button>
         </Group>
       )}

@@ -1,4 +1,4 @@
-import { Button, Group, Stack, Text, Textarea } from '@mantine/core'
+import { Button, Group, SimpleGrid, Stack, Text, Textarea } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { type ReactNode, useState } from 'react'
 import { startsOf } from '../core/planning'
@@ -9,6 +9,9 @@ import { type NamedChild, type Names, type Placed, keysOf, splitNames, startOf }
 import { settingsQuery } from './queries'
 
 const { Part: PlacingQuestions } = later(async () => (await import('./placing/PlacingQuestions')).PlacingQuestions)
+
+/** More names than this are scrolled, so that what was understood of them is seen beside. */
+const MOST_ROWS = 8
 
 interface NamesFieldProps {
   readonly label: string
@@ -26,8 +29,9 @@ export function NamesField({ value: names, onChange, ...field }: NamesFieldProps
     <>
       <Textarea
         {...field}
-        description="One a line, or with commas. An age may follow: Tavi 6"
+        description="One a line, typed or pasted. An age may follow: Tavi 6"
         autosize
+        maxRows={MOST_ROWS}
         value={names.text}
         onChange={(event) => onChange({ ...names, text: event.currentTarget.value })}
       />
@@ -58,17 +62,19 @@ function Understood({ names, onChange }: { readonly names: Names } & Pick<NamesF
         Starts at: a guess from the age. Change it where you know better, or find out with three quick questions. What
         comes before it counts as known until answers say otherwise.
       </Text>
-      {children.map((child, i) => (
-        <ChildStart
-          key={keys[i]}
-          child={child}
-          starts={startsOf(school)}
-          startsAt={start(child, keys[i] ?? '')}
-          found={names.placed[keys[i] ?? '']?.found}
-          onChange={(rung) => put(keys[i] ?? '', rung)}
-          onAsk={() => setAsked(keys[i])}
-        />
-      ))}
+      <SimpleGrid cols={{ base: 1, sm: 2 }} spacing="md" verticalSpacing={6}>
+        {children.map((child, i) => (
+          <ChildStart
+            key={keys[i]}
+            child={child}
+            starts={startsOf(school)}
+            startsAt={start(child, keys[i] ?? '')}
+            found={names.placed[keys[i] ?? '']?.found}
+            onChange={(rung) => put(keys[i] ?? '', rung)}
+            onAsk={() => setAsked(keys[i])}
+          />
+        ))}
+      </SimpleGrid>
       {asked !== undefined && askedChild && (
         <PlacingQuestions
           name={askedChild.name}
@@ -105,9 +111,9 @@ function ChildStart({ child: { name, age }, starts, startsAt, found, onChange, o
           data={starts.map((id) => ({ value: id, label: rungOf(id).name }))}
           value={startsAt}
           onChange={onChange}
-          w={190}
+          w={140}
         />
-        <Button variant="default" px="sm" aria-label={`Find out where ${name} starts`} onClick={onAsk}>
+        <Button variant="default" px="xs" size="sm" aria-label={`Find out where ${name} starts`} onClick={onAsk}>
           Find out
         </Button>
       </Group>

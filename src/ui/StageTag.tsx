@@ -1,5 +1,5 @@
 import { IconAbc, IconHandStop, IconPhoto } from '@tabler/icons-react'
-import type { Stage } from '../core/teaching'
+import { KIND_NAMES, type Stage } from '../core/teaching'
 
 const ICONS = { concrete: IconHandStop, pictorial: IconPhoto, abstract: IconAbc } as const
 
@@ -8,8 +8,13 @@ export function StageTag({ stage, short = false }: { stage: Stage; short?: boole
   const Icon = ICONS[stage]
   return (
     <span className={`stage-tag stage-${stage}`}>
-      <Icon size={15} aria-hidden={!short} aria-label={short ? stage : undefined} role={short ? 'img' : undefined} />
-      {!short && stage}
+      <Icon
+        size={15}
+        aria-hidden={!short}
+        aria-label={short ? KIND_NAMES[stage] : undefined}
+        role={short ? 'img' : undefined}
+      />
+      {!short && KIND_NAMES[stage]}
     </span>
   )
 }

@@ -29,7 +29,7 @@ export function WholeField({ label, description, value, least, most, onChange }:
   }
   const error = isRight(typed)
     ? undefined
-    : `${label} must be a whole number from ${least} to ${most}${typed === '' ? '' : `, got ${typed}`}`
+    : `${label} must be a whole number from ${least} to ${most}${typed === '' ? '' : `, not ${typed}`}`
   return (
     <NumberField
       decimals={2}

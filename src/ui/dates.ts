@@ -1,4 +1,4 @@
-import { parseTime, say } from '../core/wording'
+import { parseTime, say, sayEnglishDate } from '../core/wording'
 
 /** Dates and the present time as the browser has them. Everything else in the app is minutes since midnight. */
 
@@ -13,32 +13,21 @@ export function soon(now = new Date()): number {
   return Math.min(1435, Math.ceil((now.getHours() * 60 + now.getMinutes() + 1) / 5) * 5)
 }
 
-// Written here: the browser's own take a fifth of a second to load at first sight, on a processor slowed four times.
-const DAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat']
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
-
 /** "Sat 28 Nov", or "today". */
 export function dayInWords(date: string, now = new Date()): string {
-  return date === today(now) ? 'today' : inWords(new Date(`${date}T12:00:00`))
+  return date === today(now) ? 'today' : sayEnglishDate(date)
 }
 
 /** "Sat 28 Nov" of a moment. */
 export function dayOf(at: number): string {
-  return inWords(new Date(at))
+  return sayEnglishDate(today(new Date(at)))
 }
 
 /** "28 Nov, 09:05" of a moment. */
 export function momentInWords(at: number): string {
   const when = new Date(at)
-  return `${dayAndMonth(when)}, ${toTimeField(when.getHours() * 60 + when.getMinutes())}`
-}
-
-function inWords(when: Date): string {
-  return `${DAYS[when.getDay()]} ${dayAndMonth(when)}`
-}
-
-function dayAndMonth(when: Date): string {
-  return `${when.getDate()} ${MONTHS[when.getMonth()]}`
+  const [, ...day] = dayOf(at).split(' ')
+  return `${day.join(' ')}, ${toTimeField(when.getHours() * 60 + when.getMinutes())}`
 }
 
 /** 585 as a time field has it, "09:45", and back; undefined for an emptied field. */

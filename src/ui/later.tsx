@@ -1,4 +1,5 @@
-import { type ComponentType, type ReactNode, Suspense, lazy, useEffect } from 'react'
+import { type ComponentType, type ReactNode, Suspense, lazy, useEffect, useState, useSyncExternalStore } from 'react'
+import { OutOfReach } from './OutOfReach'
 
 const FETCH_AFTER_MS = 4000
 const TRY_AGAIN_MS = 2000
@@ -9,30 +10,84 @@ export interface Later<P> {
   readonly load: () => Promise<unknown>
 }
 
-/** `waiting` is what is shown until it has come. */
+/** `waiting` is what is shown until it has come. Where it cannot be fetched, that is said in its place. */
 export function later<P extends object>(
   fetchPart: () => Promise<ComponentType<P>>,
   waiting: ReactNode | ((props: P) => ReactNode) = null,
 ): Later<P> {
-  const load = () => untilReached(fetchPart)
-  const Loaded = lazy(async () => ({ default: await load() })) as unknown as ComponentType<P>
+  const fetching = fetchedAtLast(fetchPart)
+  const Loaded = lazy(async () => ({ default: await fetching.load() })) as unknown as ComponentType<P>
   const Part = (props: P) => (
-    <Suspense fallback={typeof waiting === 'function' ? waiting(props) : waiting}>
+    <Suspense
+      fallback={<Coming fetching={fetching}>{typeof waiting === 'function' ? waiting(props) : waiting}</Coming>}
+    >
       <Loaded {...props} />
     </Suspense>
   )
-  return { Part, load }
+  return { Part, load: fetching.load }
 }
 
 /** Tries again until there is a connection. What was shown stays, and nothing fails for good. */
-export async function untilReached<T>(fetchPart: () => Promise<T>): Promise<T> {
-  for (;;) {
-    try {
-      return await fetchPart()
-    } catch {
-      await new Promise((resolve) => setTimeout(resolve, TRY_AGAIN_MS))
+export function untilReached<T>(fetchPart: () => Promise<T>): Promise<T> {
+  return fetchedAtLast(fetchPart).load()
+}
+
+/** Something that is fetched once, and again until there is a connection. */
+export interface Fetching<T> {
+  readonly load: () => Promise<T>
+  /** That it failed, and is tried again. */
+  readonly fails: () => boolean
+  readonly watch: (told: () => void) => () => void
+  readonly tryNow: () => void
+}
+
+export function fetchedAtLast<T>(fetchPart: () => Promise<T>): Fetching<T> {
+  const told = new Set<() => void>()
+  let fails = false
+  let tryNow: () => void = () => undefined
+  const load = async () => {
+    for (;;) {
+      try {
+        return await fetchPart()
+      } catch {
+        fails = true
+        for (const tell of told) tell()
+        await new Promise<void>((resolve) => {
+          tryNow = resolve
+          setTimeout(resolve, TRY_AGAIN_MS)
+        })
+      }
     }
   }
+  const watch = (tell: () => void) => {
+    told.add(tell)
+    return () => told.delete(tell)
+  }
+  return { load, fails: () => fails, watch, tryNow: () => tryNow() }
+}
+
+/** What stands there until a part has come; whether it can come is said. */
+function Coming<T>({ fetching, children }: { fetching: Fetching<T>; children: ReactNode }) {
+  const fails = useSyncExternalStore(fetching.watch, fetching.fails, () => false)
+  return fails ? <OutOfReach onTry={fetching.tryNow} /> : children
+}
+
+/**
+ * Whether a part in place of a plainer one is wanted yet: as soon as that one is touched, or after a while, so that the
+ * view stands first.
+ */
+export function useWanted(): readonly [isWanted: boolean, want: () => void, isTouched: boolean] {
+  const [isWanted, setWanted] = useState(false)
+  const [isTouched, setTouched] = useState(false)
+  useEffect(() => {
+    const timer = setTimeout(() => setWanted(true), FETCH_AFTER_MS)
+    return () => clearTimeout(timer)
+  }, [])
+  const want = () => {
+    if (!isWanted) setTouched(true)
+    setWanted(true)
+  }
+  return [isWanted, want, isTouched]
 }
 
 /**

@@ -34,6 +34,26 @@ describe('children as an adult types them', () => {
       ],
     ],
     ['🦦 Rill 5', [{ name: '🦦 Rill', age: 5 }]],
+    ['Clara;7', [{ name: 'Clara', age: 7 }]],
+    ['Finn, 9 Jahre', [{ name: 'Finn', age: 9 }]],
+    [
+      '1. Ada\t6\n4. Emil (8)\n12) Noé, 7 ans',
+      [
+        { name: 'Ada', age: 6 },
+        { name: 'Emil', age: 8 },
+        { name: 'Noé', age: 7 },
+      ],
+    ],
+    [
+      'Name;Alter\n- Mia aged 5\n• Ben 6 years old\nLucía 8 años',
+      [
+        { name: 'Mia', age: 5 },
+        { name: 'Ben', age: 6 },
+        { name: 'Lucía', age: 8 },
+      ],
+    ],
+    ['Jean 8 y', [{ name: 'Jean', age: 8 }]],
+    ['Jay', [{ name: 'Jay', age: null }]],
   ])('%j', (text, children) => {
     expect(splitNames(text)).toEqual(children)
   })

@@ -11,19 +11,28 @@ export interface NamedChild {
   readonly age: number | null
 }
 
-const AGE = /^\(?(\d{1,2})\)?$/
+/** An age as it is written behind a name: "7", "(8)", "9 Jahre", "6 years old", "aged 5". */
+const AGE_TEXT =
+  '\\(?(?:aged? |alter |âge |edad )?(\\d{1,2})(?: ?(?:years?(?: old)?|yrs?\\.?|y\\.?o?\\.?|jahre?(?: alt)?|j\\.?|ans?|años?))?\\)?'
+const AGE = new RegExp(`^${AGE_TEXT}$`, 'i')
+const NAME_AND_AGE = new RegExp(`^(.*?\\S)\\s+${AGE_TEXT}$`, 'i')
+/** What a list puts before each name: "4.", "12)", "-", "•". */
+const NUMBERED = /^(?:\d{1,2}[.)]\s*|[-–•*]\s+)(?=\p{L})/u
+/** The first line of a table. */
+const HEADING = /^(?:first )?(?:name|vorname|prénom|nombre)s?\W+(?:age|alter|âge|edad)$/i
 
 /**
- * Children as an adult types them: one a line or with commas, an age after the name if wanted, with or without a comma.
- * "Tavi 6, Bram" is Tavi of 6 and Bram of no told age; "Dev, 7" is Dev of 7.
+ * Children as an adult types or pastes them: one a line, with commas, semicolons or tabs, an age after the name if
+ * wanted. "Tavi 6, Bram" is Tavi of 6 and Bram of no told age; "Dev;7" is Dev of 7; "4. Emil (8 years)" is Emil of 8.
  */
 export function splitNames(text: string): NamedChild[] {
-  return text.split(/[\n;]/).flatMap((line) => {
+  const lines = text.split('\n').filter((line) => !HEADING.test(line.trim()))
+  return lines.flatMap((line) => {
     const children: NamedChild[] = []
-    for (const part of line.split(',').map((each) => each.trim())) {
+    for (const part of line.split(/[,;\t]/).map((each) => each.trim().replace(NUMBERED, ''))) {
       const last = children[children.length - 1]
       const alone = AGE.exec(part)
-      const match = /^(.*\S)\s+\(?(\d{1,2})\)?$/.exec(part)
+      const match = NAME_AND_AGE.exec(part)
       if (part === '') continue
       // An age by itself belongs to the name before it in the line.
       if (alone && last?.age === null) children[children.length - 1] = { ...last, age: Number(alone[1]) }

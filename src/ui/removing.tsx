@@ -34,7 +34,7 @@ function TakeBackLine({ undo, client }: { undo: Undo; client: QueryClient }) {
     <Group justify="space-between" gap="xs">
       <Text size="sm">It can be taken back until {untilInWords(undo)}, here or in Your data.</Text>
       <Button size="compact-sm" variant="light" onClick={() => void takeBackRemoval(undo.id, client)}>
-        Take it back
+        Undo
       </Button>
     </Group>
   )

@@ -126,7 +126,7 @@ function checkPlaces(
   expect(targetsIn(across, 180) === wanted, `the leader’s picture shows ${targetsIn(across, 180)} for ${minute}`)
   expect(
     across.every(({ turn = 0 }) => turn % 360 === 0),
-    'numerals stand on their heads for the leader',
+    'numbers stand on their heads for the leader',
   )
   const twelve = drawn.find(({ text }) => text === '12')?.points[0]
   expect(twelve !== undefined && twelve.y < 0 === (facing === 'twelve'), '12 is drawn on the wrong side')

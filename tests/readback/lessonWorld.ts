@@ -92,6 +92,11 @@ export class LessonWorld {
     return this.told(day).map(({ standing }) => standing.firm)
   }
 
+  /** Which children do not know yet what they work on, by the records: whatever the answers say, they have to learn. */
+  stillToLearn(day: number): boolean[] {
+    return this.told(day).map((child, i) => !this.pupils[i]?.knows.has(workingRung(child, { school: this.school })))
+  }
+
   hold(plan: SessionPlan, day: number, lastTime: readonly string[]): void {
     const working = this.told(day).map((child) => workingRung(child, { school: this.school }))
     this.pupils.forEach((pupil, i) => {

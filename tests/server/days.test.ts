@@ -99,7 +99,7 @@ describe('a day on paper', () => {
     expect(sheets).toHaveLength(24)
     expect(sheets.every((text) => text.includes('09:00') && !text.includes('09:10'))).toBe(true)
     // They all have the same sheet, so there is one key.
-    expect(texts.filter((text) => text.startsWith('Key: A plan of the day'))).toHaveLength(1)
+    expect(texts.filter((text) => text.startsWith('Answers: A plan of the day'))).toHaveLength(1)
     const asIs = await call<Buffer>(print.GET, 'GET', { id, query: query.replace('true', 'false') })
     expect((await readPdf(asIs.body)).map(({ text }) => text).join(' ')).toContain('still too hard: 09:10')
   })
@@ -126,7 +126,7 @@ describe('a day on paper', () => {
     expect((await call(print.GET, 'GET', { id, query: 'rounded=true&seed=1' })).body.field).toBe('things')
     const few = await kept({ ...body, rows: body.rows.slice(0, 2) })
     const bingo = await call(print.GET, 'GET', { id: few, query: 'things=bingo&rounded=true&seed=1' })
-    expect(bingo.body.detail).toBe('your own day must be of 5 rows at least for this, got 2.')
+    expect(bingo.body.detail).toBe('your own day must be of 5 rows at least for this, not 2.')
   })
 
   it('is tried before it is printed: each thing that cannot be made says why, and all cautions are told', async () => {
@@ -134,7 +134,7 @@ describe('a day on paper', () => {
     const found = async (query: string) => await call<PrintCheck>(check.GET, 'GET', { id: few, query })
     const mixed = await found('things=wall-strip&things=bingo&things=order-cards&rounded=true&seed=1')
     expect(mixed.body.problems).toEqual([
-      'Bingo with the day’s clocks: your own day must be of 5 rows at least for this, got 2.',
+      'Bingo with the day’s clocks: your own day must be of 5 rows at least for this, not 2.',
     ])
     const strip = await found('things=wall-strip&rounded=true&seed=1')
     expect(strip.body).toEqual({ problems: [], cautions: ['scissors'] })

@@ -82,9 +82,9 @@ function expectProblem(
 
 describe('names', () => {
   it.each([
-    ['', /name must be 1 to 60 characters, got none/],
-    ['   ', /name must be 1 to 60 characters, got none/],
-    ['x'.repeat(300), /name must be 1 to 60 characters, got 300/],
+    ['', /name must be 1 to 60 characters, not none/],
+    ['   ', /name must be 1 to 60 characters, not none/],
+    ['x'.repeat(300), /name must be 1 to 60 characters, not 300/],
     ['two\nlines', /one line of text that can be seen, without control or invisible characters/],
     [7, /name must be a string/],
     [null, /name must be a string/],
@@ -199,7 +199,7 @@ describe('sessions', () => {
       await call(session.PUT, 'PUT', { id: made.id, json: edit([{ ...step, minutes: 'abc' }]) }),
       400,
       'steps[0].minutes',
-      /must be a number, got abc/,
+      /must be a number, not abc/,
     )
     const kept = (await call<SessionContext>(session.GET, 'GET', { id: made.id })).body.session
     expect(kept.plan).toEqual(made.plan)
@@ -309,7 +309,7 @@ describe('house rules', () => {
       await call(settings.PUT, 'PUT', { json: { ...saved.body, paper: 'a0' } }),
       400,
       'paper',
-      /must be one of \[a4, letter, a3, legal, tabloid\], got a0/,
+      /must be one of \[a4, letter, a3, legal, tabloid\], not a0/,
     )
     expect((await call<Settings>(settings.GET, 'GET')).body.paper).toBe('letter')
   })
@@ -353,7 +353,7 @@ describe('what is refused by field', () => {
       await group({ childIds: body.childIds, newChildren: thirty.map(({ name }) => ({ id: uuid(), name })) }),
       400,
       'newChildren',
-      /at most 30 children, got 60/,
+      /at most 30 children, not 60/,
     )
     expectProblem(
       await call(sessions.POST, 'POST', { json: wish({ date: '2026-02-31' }) }),

@@ -91,15 +91,15 @@ describe('answers that come out of the ordinary', () => {
     [
       'an angle over 360',
       { given: { kind: 'hands', hour: 361, minute: 0 } },
-      /given\.hour must be less than 360, got 361/,
+      /given\.hour must be less than 360, not 361/,
     ],
     [
       'a negative angle',
       { given: { kind: 'hands', hour: 0, minute: -1 } },
-      /given\.minute must be greater than or equal to 0, got -1/,
+      /given\.minute must be greater than or equal to 0, not -1/,
     ],
     ['an angle that is none', { given: { kind: 'hands', hour: null, minute: 0 } }, /given\.hour must be a number/],
-    ['a time that a dial has not', { given: time(720) }, /given\.minute must be less than or equal to 719, got 720/],
+    ['a time that a dial has not', { given: time(720) }, /given\.minute must be less than or equal to 719, not 720/],
     ['a kind of answer there is not', { given: { kind: 'smell' } }, /given\.kind must be one of \[time, about/],
     ['a part there is not', { given: { kind: 'part', part: 'cuckoo' } }, /given\.part must be one of/],
     ['a way of asking there is not', { item: { ...item, ask: 'sing' } }, /item\.ask must be one of/],

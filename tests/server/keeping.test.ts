@@ -267,7 +267,7 @@ describe('children from a table', () => {
       await read(`name,age\nJuniper,${(await listChildren(db)).find(({ name }) => name === 'Juniper')?.age}`),
     ).toEqual([expect.stringMatching(/^same Juniper/)])
     expect(await read('name,age\nElka,one\n"",4')).toEqual([
-      'The age must be a whole number from 2 to 99 or empty, got one',
+      'The age must be a whole number from 2 to 99 or empty, not one',
       expect.stringMatching(/^The name must be 1 to 60 characters/),
     ])
     expect(await problemOf(childrenIn(db, readTable(strToU8('1,2\n3,4'))))).toMatch(/must have a column of names/)

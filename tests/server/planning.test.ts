@@ -51,6 +51,23 @@ afterEach(async () => {
   await call(settings.PUT, 'PUT', { json: { ...usual, version } })
 })
 
+describe('a session', () => {
+  it('that nothing fills is refused at its minutes, says what would fit, and is not kept', async () => {
+    const { made } = await newGroup()
+    const wanted = ['set-your-clock', 'hours-in-a-walk', 'three-speeds', 'quick-check']
+    await changeRules({ notForUs: catalogue.map(({ id }) => id).filter((id) => !wanted.includes(id)) })
+    const wish = { groupId: made.id, date: '2026-12-07', start: 570, place: 'floor', materials: ['clock'] }
+    const asked = (minutes: number) =>
+      call<Told & Session>(sessions.POST, 'POST', { json: { id: uuid(), ...wish, minutes } })
+    const refused = await asked(120)
+    expect(refused.status).toBe(400)
+    expect(refused.body.field).toBe('minutes')
+    expect(refused.body.detail).toMatch(/^minutes must be a length that activities for .* such as \d+/)
+    const fits = Number(/such as (\d+)/.exec(refused.body.detail ?? '')?.[1])
+    expect((await asked(fits)).body.minutes).toBe(fits)
+  })
+})
+
 describe('a term', () => {
   const wish = A_TERM
 

@@ -15,14 +15,17 @@ const get = (json: unknown) =>
   call<Buffer>(print.GET, 'GET', { query: `print=${encodeURIComponent(JSON.stringify(json))}` })
 
 describe('a print as PDF', () => {
-  it.each(Object.values(printables))('has its pages and its key at true size: $name', async (printable) => {
+  it.each(Object.values(printables))('has its pages, its rules and its key at true size: $name', async (printable) => {
     const rung = printable.suits('half') ? 'half' : (rungs.find(({ id }) => printable.suits(id))?.id ?? 'half')
     const options = { ...wish.options, rung, count: countsOn(printable, rung).least }
     const { status, type, body } = await get({ ...wish, printable: printable.id, options })
     expect([status, type]).toEqual([200, 'application/pdf'])
     const made = printable.make({ ...options, paper: 'a4', wording: { language: 'fr', form: 'turns' } }, 7)
     const pages = await readPdf(body)
-    expect(pages).toHaveLength(made.pages.length + made.key.length)
+    // A game has its rules between them, in the words of the house rules.
+    const rules = printable.kind === 'sheet' ? 0 : 1
+    expect(pages).toHaveLength(made.pages.length + rules + made.key.length)
+    expect(pages.filter(({ text }) => text.startsWith('Comment jouer'))).toHaveLength(rules)
   })
 
   it('is the same for the same wish', async () => {
@@ -35,23 +38,23 @@ describe('a print as PDF', () => {
 
   it.each<[string, object, RegExp]>([
     ['a printable there is not', { printable: 'snap' }, /printable must be one of \[toss-and-fill, /],
-    ['a seed that is no number', { seed: 'seven' }, /seed must be a number, got seven/],
+    ['a seed that is no number', { seed: 'seven' }, /seed must be a number, not seven/],
     [
       'more than the rung has',
       { options: { ...wish.options, rung: 'oclock', count: 40 } },
-      /count of rows must be an integer in \[\d, \d+\], got 40/,
+      /count of rows must be a whole number from \d to \d+, not 40/,
     ],
     ['a rung there is not', { options: { ...wish.options, rung: 'dusk' } }, /options\.rung must be one of/],
     [
       'a sector of no width',
       { printable: 'twirl-and-fill', options: { ...wish.options, sectors: [1, 0] } },
-      /options\.sectors\[1\] must be greater than 0, got 0/,
+      /options\.sectors\[1\] must be greater than 0, not 0/,
     ],
-    ['copies beyond a ream', { copies: 31 }, /copies must be less than or equal to 30, got 31/],
+    ['copies beyond a ream', { copies: 31 }, /copies must be less than or equal to 30, not 31/],
     [
       'a weight of nothing',
       { options: { ...wish.options, weights: { 'next-hour': 0 } } },
-      /options\.weights\.next-hour must be greater than 0, got 0/,
+      /options\.weights\.next-hour must be greater than 0, not 0/,
     ],
     [
       'a misreading there is not',

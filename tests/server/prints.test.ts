@@ -78,7 +78,7 @@ describe('a kept print', () => {
 
   it.each<[string, object, RegExp]>([
     ['an unknown printable', { ...saved, printable: 'snap' }, /body\.printable must be one of/],
-    ['a seed in words', { ...saved, seed: 'seven' }, /body\.seed must be a number, got seven/],
+    ['a seed in words', { ...saved, seed: 'seven' }, /body\.seed must be a number, not seven/],
     [
       'what no mat has',
       { ...saved, options: { ...saved.options, covers: 'pictures' } },
@@ -162,9 +162,9 @@ describe('a pack for a group', () => {
       expect(cover).toContain(`page ${2 + i * 3}, no. ${40 + i * 5}`)
       expect(pages.slice(1 + i * 3, 4 + i * 3).every((page) => page.includes(name))).toBe(true)
     }
-    expect(cover).toContain('Keys, in the same order: from page 11')
-    expect(pages.slice(10).every((page) => page.includes('Key: '))).toBe(true)
-    expect(pages.slice(1, 10).some((page) => page.includes('Key: '))).toBe(false)
+    expect(cover).toContain('Answers, in the same order: from page 11')
+    expect(pages.slice(10).every((page) => page.includes('Answers: '))).toBe(true)
+    expect(pages.slice(1, 10).some((page) => page.includes('Answers: '))).toBe(false)
     // A repeated send is the same pack.
     expect((await call<PackJob>(packs.POST, 'POST', { json: wish })).body.state).toBe('done')
   })

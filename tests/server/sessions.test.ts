@@ -102,16 +102,30 @@ describe('a session', () => {
       steps,
     }
     expect((await call(session.PUT, 'PUT', { id: made.id, json: edit })).status).toBe(200)
-    const pages = await readPdf((await call<Buffer>(print.GET, 'GET', { id: made.id })).body)
+    const read = async (query = '') => readPdf((await call<Buffer>(print.GET, 'GET', { id: made.id, query })).body)
+    const pages = await read('answers=whole')
     // A name in two fonts comes in pieces: read without its spaces.
     const tight = (text: string) => text.replace(/\s+/g, '')
     const texts = pages.map(({ text }) => tight(text))
-    for (const due of ['Ducklings, 2026-11-28', 'paper fasteners: 3 fasteners', 'Make a paper clock'])
+    for (const due of ['Ducklings, Sat 28 Nov 2026', 'paper fasteners: 3 fasteners', 'Make a paper clock'])
       expect(texts[0]).toContain(tight(due))
     for (const name of NAMES)
       expect(texts.filter((text) => text.includes('Myclock') && text.includes(tight(name)))).toHaveLength(1)
-    const keys = texts.map((text, i) => (text.includes('Key:Readthedials') ? i : -1)).filter((i) => i >= 0)
+    const keys = texts.map((text, i) => (text.includes('Answers:Readthedials') ? i : -1)).filter((i) => i >= 0)
     expect(keys).toEqual([texts.length - 3, texts.length - 2, texts.length - 1])
+    // As usual, those three are on one page; without any, and in parts, there are as many as were asked for.
+    expect((await read()).length).toBe(pages.length - 2)
+    expect((await read('answers=none')).length).toBe(pages.length - 3)
+    expect(await read('answers=whole&from=3&to=4')).toEqual(pages.slice(2, 4))
+    const forOne = await read(`for=${ids[1]}`)
+    expect(forOne.map(({ text }) => text.includes('Odalys'))).toEqual([true, true, true])
+    for (const [query, field, detail] of [
+      ['answers=some', 'answers', 'answers must be one of [short, whole, none], not some.'],
+      ['from=99', 'from', `from must be a page from 1 to ${pages.length - 2}, not 99.`],
+      ['from=3&to=2', 'to', 'to must be 3 or more, since the pages begin there, not 2.'],
+      [`for=${uuid()}`, 'for', 'for must be at least one child of Ducklings, not none of them.'],
+    ])
+      expect((await call(print.GET, 'GET', { id: made.id, query })).body).toMatchObject({ status: 400, field, detail })
   })
 
   it('that is held twice keeps the first time and the newer note', async () => {

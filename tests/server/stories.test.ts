@@ -40,7 +40,7 @@ describe('a story that is kept', () => {
     const json = { id: uuid(), name: 'Long', body: { ...body, text: 'x'.repeat(LONGEST_STORY + 1) } }
     expect(await call(stories.POST, 'POST', { json })).toMatchObject({
       status: 400,
-      body: { field: 'body.text', detail: 'body.text must have 100000 letters at most, got 100001.' },
+      body: { field: 'body.text', detail: 'body.text must have 100000 letters at most, not 100001.' },
     })
   })
 
@@ -63,7 +63,7 @@ describe('a story on paper', () => {
       (await readPdf((await call<Buffer>(print.GET, 'GET', { id, query })).body)).map(({ text }) => text)
     const alone = await texts()
     expect(alone.join(' ')).toContain('At half past ten they ate.')
-    expect(alone.some((text) => text.startsWith('Key: Rain'))).toBe(true)
+    expect(alone.some((text) => text.startsWith('Answers: Rain'))).toBe(true)
     const groupId = uuid()
     const newChildren = ['Moss', 'Fern'].map((name) => ({ id: uuid(), name, age: 6 }))
     await call(groups.POST, 'POST', { json: { id: groupId, name: 'Readers', childIds: [], newChildren } })

@@ -107,7 +107,7 @@ export const abstractActivities: readonly Activity[] = [
     cautions: [],
     steps: [
       'Tell an ordinary day of your own: getting up, breakfast, going out, lunch, playing, a story, bed.',
-      'Give each a time at the rung you are on; the doing is mimed and its time repeated.',
+      'Give each a time at the step you are on; the doing is mimed and its time repeated.',
       'Ask: what came before? What comes after?',
     ],
     say: 'Lunch is on the table. What time did I say?',
@@ -143,7 +143,7 @@ export const abstractActivities: readonly Activity[] = [
     ],
     say: 'How did you know?',
     lookFor: 'What the mistakes have in common; the app says so afterwards.',
-    easier: 'The app asks each child at their own rung.',
-    harder: 'The app asks each child at their own rung.',
+    easier: 'The app asks each child at their own step.',
+    harder: 'The app asks each child at their own step.',
   },
 ]

@@ -20,9 +20,9 @@ export function ownActivity(id: string, name: string, body: OwnActivityBody): Ac
   if (most < usual) throw new RefusedValue('duration.rounds.most', `${usual} or more, as is usual`, most)
   requireInteger('players.least', players.least, 1, 30)
   requireInteger('players.most', players.most, players.least, 30)
-  if (rungs.length === 0) throw new RefusedValue('rungs', 'one rung at least', 'none')
+  if (rungs.length === 0) throw new RefusedValue('rungs', 'one step at least', 'none')
   if (places.length === 0) throw new RefusedValue('places', 'one place at least', 'none')
-  if (steps.length === 0) throw new RefusedValue('steps', 'one step at least', 'none')
+  if (steps.length === 0) throw new RefusedValue('steps', 'one line at least', 'none')
   if (role === 'check') throw new RefusedValue('role', 'teach or break: the check at the end is the app’s own', role)
   const activity: Activity = { ...body, id, name }
   const shortest = durationRange(activity, players.least)

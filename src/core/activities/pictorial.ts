@@ -156,7 +156,7 @@ export const pictorialActivities: readonly Activity[] = [
     tableMode: 'timer',
     cautions: [],
     steps: [
-      'Each child has a sheet at their own rung.',
+      'Each child has a sheet at their own step.',
       'Say each time before writing it.',
       'Children who are done draw a clock of their own on the back.',
     ],

@@ -37,7 +37,7 @@ export const sheetActivities: readonly Activity[] = [
     prints: 'draw-hands',
     colours: true,
     steps: [
-      'Each child has a sheet at their own rung, and two colours.',
+      'Each child has a sheet at their own step, and two colours.',
       'Say the time, point where the hands will be, then draw them.',
       'Neighbours look at each other’s short hands.',
     ],
@@ -283,13 +283,13 @@ export const sheetActivities: readonly Activity[] = [
     prints: 'rung-check',
     tableMode: 'timer',
     steps: [
-      'Each child has a short check at their own rung. Nobody hurries.',
+      'Each child has a short check at their own step. Nobody hurries.',
       'Read a question aloud for whoever wants it; say nothing about the answer.',
-      'Collect the pages. The key has what each wrong answer points to.',
+      'Collect the pages. The answers say what each wrong answer points to.',
     ],
     say: 'Do what you can. What you leave out helps me too.',
     lookFor: 'Who works alone, and who looks across.',
-    easier: 'Each page is at the child’s own rung.',
-    harder: 'Each page is at the child’s own rung.',
+    easier: 'Each page is at the child’s own step.',
+    harder: 'Each page is at the child’s own step.',
   }),
 ]

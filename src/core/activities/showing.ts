@@ -144,7 +144,7 @@ export const showingActivities: readonly Activity[] = [
     places: ANYWHERE,
     duration: together(120, [3, 4, 6]),
     steps: [
-      'Open a story of the shelf in Stories, or tell one of your own with times of today’s rung.',
+      'Open a story of the shelf in Stories, or tell one of your own with times of today’s step.',
       'At each time stop; someone shows it or says what comes of it.',
       'Ask afterwards: what was first, what was when, how long was it?',
     ],

@@ -174,7 +174,7 @@ describe('a mat that is cleared and filled anew', () => {
     // The sum of independent games spreads less than one game taken three times.
     expect(three.quantile(0.95)).toBeLessThan(3 * one.quantile(0.95))
     expect(three.quantile(0.05)).toBeGreaterThan(3 * one.quantile(0.05))
-    expect(() => refilledTurns(one, 5)).toThrow(/refills must be an integer in \[0, 4\]/)
+    expect(() => refilledTurns(one, 5)).toThrow(/refills must be a whole number from 0 to 4/)
   })
 
   it('agrees with simulated games', () => {

@@ -1,7 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { readSvg } from '../../../tests/readback/svg'
-import { handAngles } from '../clock'
 import { toSvg } from '../drawing'
 import { schools } from '../teaching'
 import {
@@ -14,7 +13,6 @@ import {
   inOrder,
   jumpsBack,
   minutesKnownOn,
-  nowAndNext,
   roundedDay,
   slackAt,
   startOf,
@@ -44,41 +42,6 @@ describe('what is odd about a day', () => {
     )
     const [overlap] = dayChecks([at(600, 660), at(650)])
     expect(overlap?.mended).toEqual([at(600, 650), at(650)])
-  })
-})
-
-describe('now and next', () => {
-  const rows: DayRow[] = [
-    { minute: 550, what: 'lock' },
-    { minute: 570, to: 595, what: 'stories' },
-    { minute: 620, what: 'clocks' },
-  ]
-
-  it('is looked up by hand', () => {
-    expect(nowAndNext(rows, 549)).toEqual({ next: rows[0], until: 1, hand: { numeral: 2, marks: 0, roundsBefore: 0 } })
-    expect(nowAndNext(rows, 560)).toMatchObject({ now: rows[0], next: rows[1], until: 10, gone: 0.5 })
-    expect(nowAndNext(rows, 594).now).toEqual(rows[1])
-    expect(nowAndNext(rows, 595)).toMatchObject({ next: rows[2], until: 25 })
-    expect(nowAndNext(rows, 595).now).toBeUndefined()
-    expect(nowAndNext(rows, 1439)).toEqual({ now: rows[2] })
-    expect(nowAndNext([{ minute: 780, what: 'x' }], 600).hand).toEqual({ numeral: 12, marks: 0, roundsBefore: 2 })
-    expect(nowAndNext([{ minute: 614, what: 'x' }], 600).hand).toEqual({ numeral: 2, marks: 4, roundsBefore: 0 })
-  })
-
-  it('tells where the true long hand will be', () => {
-    fc.assert(
-      fc.property(fc.nat(1438), fc.nat(1439), (minute, then) => {
-        fc.pre(then > minute)
-        const { hand } = nowAndNext([{ minute: then, what: 'x' }], minute)
-        const angle = (((hand?.numeral ?? 0) % 12) * 30 + (hand?.marks ?? 0) * 6) % 360
-        expect(angle).toBeCloseTo(handAngles(then).minute)
-        // Counted minute by minute: how often the hand comes there before.
-        let seen = 0
-        for (let each = minute + 1; each < then; each++) if (each % 60 === then % 60) seen++
-        expect(hand?.roundsBefore).toBe(seen)
-      }),
-      { numRuns: 50 },
-    )
   })
 })
 
@@ -130,9 +93,9 @@ describe('when to start', () => {
   })
 
   it('says what is wrong with a plan', () => {
-    expect(() => startOf({ ...plan, steps: [] })).toThrow('steps must be 1 to 12 of them, got 0')
+    expect(() => startOf({ ...plan, steps: [] })).toThrow('steps must be 1 to 12 of them, not 0')
     expect(() => startOf({ ...plan, steps: [{ what: 'walk', minutes: 0 }] })).toThrow(
-      /minutes of walk must be an integer/,
+      /minutes of walk must be a whole number/,
     )
     expect(() => startOf({ ...plan, buffer: 121 })).toThrow(/minutes to spare must be/)
     expect(() => startOf({ ...plan, steps: Array.from({ length: 3 }, () => ({ what: 'x', minutes: 600 })) })).toThrow(

@@ -187,7 +187,7 @@ describe('a day of one’s own', () => {
   it('is refused by its row where a line is none, or could be two', () => {
     expect(() => minutes(['breakfast'])).toThrow('row 1 of your day must be a time and what happens then')
     expect(() => minutes(['halb zehn Rechnen', '8 Uhr Schule'], 'de')).toThrow(
-      'row 2 of your day must be at 08:00 or at 20:00: both could be meant, got 8 Uhr Schule',
+      'row 2 of your day must be at 08:00 or at 20:00: both could be meant, not 8 Uhr Schule',
     )
   })
 })

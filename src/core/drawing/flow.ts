@@ -1,5 +1,5 @@
 import { INK, type Shape } from './model'
-import { type Area, type PaperId, bodyArea } from './pages'
+import { type Area, type SheetId, bodyArea } from './pages'
 import type { Weight } from './text'
 import { wrapText } from './wrap'
 import { textAt, group } from './builders'
@@ -25,7 +25,7 @@ export interface FlowBlock {
 const LEADING = 1.4
 
 /** A paragraph as a block as wide as the body. */
-export function paragraph(paper: PaperId, text: string, style: FlowStyle): FlowBlock {
+export function paragraph(paper: SheetId, text: string, style: FlowStyle): FlowBlock {
   const { size, weight = 'regular', fill = INK, indent = 0, above = 0 } = style
   const lines = wrapText(text, size, bodyArea(paper).width - indent, weight)
   return {
@@ -48,7 +48,7 @@ export function stack(blocks: readonly FlowBlock[]): FlowBlock {
 }
 
 /** The bodies of as many pages as the blocks take, in order. A block taller than a page is set by itself. */
-export function flowPages(paper: PaperId, blocks: readonly FlowBlock[]): Shape[][] {
+export function flowPages(paper: SheetId, blocks: readonly FlowBlock[]): Shape[][] {
   const area: Area = bodyArea(paper)
   const pages: Shape[][] = [[]]
   let y = 0

@@ -15,6 +15,28 @@ export const papers: Record<PaperId, { name: string; width: number; height: numb
   tabloid: { name: 'Tabloid', width: 279.4, height: 431.8 },
 }
 
+export type HalfId = 'a5' | 'half-letter'
+/** What a page can be drawn for: a sheet of paper, or half of one. */
+export type SheetId = PaperId | HalfId
+
+/** Half sheets held upright, in mm: two of them lie side by side on one sheet held across. */
+const halves: Record<HalfId, { name: string; width: number; height: number }> = {
+  a5: { name: 'A5', width: 148, height: 210 },
+  'half-letter': { name: 'half a Letter sheet', width: 139.7, height: 215.9 },
+}
+
+/** Half of a sheet, where there is one that is still large enough to be read. */
+const HALF_OF: Partial<Record<PaperId, SheetId>> = { a4: 'a5', letter: 'half-letter', a3: 'a4', tabloid: 'letter' }
+
+/** What half of a sheet of this paper is; undefined where it is too small, or not the shape of a page. */
+export function halfOf(paper: PaperId): SheetId | undefined {
+  return HALF_OF[paper]
+}
+
+export function isHalf(paper: string): paper is HalfId {
+  return Object.hasOwn(halves, paper)
+}
+
 /** No printer we know of fails to print inside this margin. */
 export const SAFE_MARGIN_MM = 10
 export const CHECK_BAR_MM = 100
@@ -44,7 +66,7 @@ export interface Area {
 }
 
 /** The part of a page between head and foot, inside the margins. */
-export function bodyArea(paper: PaperId): Area {
+export function bodyArea(paper: SheetId): Area {
   const { width, height } = paperOf(paper)
   return {
     x: SAFE_MARGIN_MM,
@@ -54,14 +76,14 @@ export function bodyArea(paper: PaperId): Area {
   }
 }
 
-export function paperOf(paper: PaperId): { name: string; width: number; height: number } {
-  const found = papers[paper]
+export function paperOf(paper: SheetId): { name: string; width: number; height: number } {
+  const found = isHalf(paper) ? halves[paper] : papers[paper]
   if (!found) throw new RefusedValue('paper', `one of ${Object.keys(papers).join(', ')}`, paper)
   return found
 }
 
 export interface PageRequest {
-  readonly paper: PaperId
+  readonly paper: SheetId
   readonly title: string
   /** Printed in the foot: what made the page, so that it can be made again. */
   readonly footer: string
@@ -72,15 +94,27 @@ export interface PageRequest {
   readonly body: readonly Shape[]
 }
 
-/** A page with its head, its foot and the 100 mm bar that shows whether it came out at true size. */
+/**
+ * A page with its head, its foot and the 100 mm bar that shows whether it came out at true size. Half a sheet has no
+ * room for the bar, and a shorter line for the name.
+ */
 export function makePage({ paper, title, footer, bar = BAR_TEXT, name, body }: PageRequest): Drawing {
   const { width, height } = paperOf(paper)
   const shown = printable(title)
-  const nameWidth = 62
+  const nameWidth = isHalf(paper) ? 52 : 62
   const titleWidth = width - 2 * SAFE_MARGIN_MM - (name ? nameWidth + 6 : 0)
   const head = titleShapes(shown, titleWidth)
   if (name) head.push(...nameLine({ x: width - SAFE_MARGIN_MM - nameWidth, y: SAFE_MARGIN_MM + 7 }, nameWidth, name))
-  return { width, height, title, shapes: [...head, ...body, ...foot(width, height, { footer, bar })] }
+  return {
+    width,
+    height,
+    title,
+    shapes: [
+      ...head,
+      ...body,
+      ...(isHalf(paper) ? [footText(footer, SAFE_MARGIN_MM, paperOf(paper))] : foot(width, height, { footer, bar })),
+    ],
+  }
 }
 
 /**
@@ -134,14 +168,13 @@ function foot(
     ],
     { part: 'check-bar', x: SAFE_MARGIN_MM, y },
   )
+  return [bar, footText(footer, SAFE_MARGIN_MM + CHECK_BAR_MM + 5, { width, height })]
+}
+
+/** What made the page, at the right of its foot. */
+function footText(footer: string, left: number, { width, height }: { width: number; height: number }): Shape {
   const text = printable(footer)
-  const left = SAFE_MARGIN_MM + CHECK_BAR_MM + 5
-  return [
-    bar,
-    textAt(
-      text,
-      { x: width - SAFE_MARGIN_MM, y: y + 1 },
-      { size: fitSize(text, 2.8, width - SAFE_MARGIN_MM - left), anchor: 'end', fill: FAINT },
-    ),
-  ]
+  const right = width - SAFE_MARGIN_MM
+  const size = fitSize(text, 2.8, right - left)
+  return textAt(text, { x: right, y: height - SAFE_MARGIN_MM - 1 }, { size, anchor: 'end', fill: FAINT })
 }

@@ -137,6 +137,20 @@ export function estimateKnowing(answers: readonly Answer[], rung: RungId, now: I
   }
 }
 
+/** How a rung stood by its own answers alone: what a level needs, without the rest of an estimate. */
+export function stoodBy(
+  own: readonly Answer[],
+  rung: RungId,
+  now: Instant,
+): Pick<Estimate, 'firm' | 'answers' | 'probability'> {
+  const counted = ownOf(own, rung)
+  return {
+    firm: courseOf(counted).since !== undefined,
+    answers: counted.length,
+    probability: knownAt(counted, now),
+  }
+}
+
 /**
  * The rung that contains this one and is secure by its own answers, the longest so first. Whoever has lost this one
  * since by its own answers is not secure on it, whatever was shown before.

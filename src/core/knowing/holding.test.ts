@@ -99,6 +99,6 @@ describe('a finding in words', () => {
     const words = (misreading: MisreadingId, heldIn: Parameters<typeof findingInWords>[0]['heldIn']) =>
       findingInWords({ misreading, heldIn })
     expect(words('hour-only', ['reading', 'setting'])).toBe('ignores the minute hand, when reading and setting')
-    expect(words('parked-hour', ['setting'])).toBe('sets the hour hand exactly on the numeral')
+    expect(words('parked-hour', ['setting'])).toBe('sets the hour hand exactly on the number')
   })
 })

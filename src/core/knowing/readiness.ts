@@ -76,7 +76,7 @@ export function movesOn({ firm, working, estimates }: Standing): boolean {
  */
 export function readinessInWords(standing: Standing, school: School): string {
   const { working, estimates, supposed } = standing
-  if (working === undefined) return 'Every rung that is read off a dial is known.'
+  if (working === undefined) return 'Every step that is read off a dial is known.'
   const at = estimates.find((estimate) => estimate.rung === working)
   const name = rungOf(working).name
   if (!at || (at.answers === 0 && at.overrule?.verdict !== 'not-firm')) {

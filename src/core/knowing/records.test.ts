@@ -216,7 +216,7 @@ describe('who goes together', () => {
       ['same-rung', 'Mirela', 'Kwame'],
       ['alone', 'Wren'],
     ])
-    expect(made[1]?.why).toContain('Odalys has “Ring of fives” firm and Bram is working on it')
+    expect(made[1]?.why).toContain('Odalys has “Counting in fives round the clock” secure and Bram is working on it')
   })
 
   it('makes pairs of them, and three where one would be alone', () => {

@@ -43,7 +43,7 @@ export function suggestTogether(children: readonly Partner[]): Together[] {
   for (const { misreading } of sharedRepairs(children)) {
     const members = [...left.values()].filter((child) => child.findings.includes(misreading)).slice(0, MOST_TOGETHER)
     if (members.length > 1)
-      take('same-repair', members, `The same repair helps all of them: each ${misreadingOf(misreading).does}.`)
+      take('same-repair', members, `The same activity helps all of them: each ${misreadingOf(misreading).does}.`)
   }
   for (const learner of [...left.values()]) {
     const rung = learner.standing.working
@@ -53,7 +53,7 @@ export function suggestTogether(children: readonly Partner[]): Together[] {
       take(
         'shows-the-other',
         [shower, learner],
-        `${shower.name} has ${nameOf(rung)} firm and ${learner.name} is working on it: one sets the clock, the other says it.`,
+        `${shower.name} has ${nameOf(rung)} secure and ${learner.name} is working on it: one sets the clock, the other says it.`,
       )
   }
   for (const first of [...left.values()]) {
@@ -61,14 +61,14 @@ export function suggestTogether(children: readonly Partner[]): Together[] {
     const rung = first.standing.working
     const members = [...left.values()].filter((other) => other.standing.working === rung).slice(0, MOST_TOGETHER)
     if (members.length > 1)
-      take('same-rung', members, rung ? `All are working on ${nameOf(rung)}.` : 'For all of them every rung is firm.')
+      take('same-rung', members, rung ? `All are working on ${nameOf(rung)}.` : 'For all of them every step is secure.')
     else
       take(
         'alone',
         [first],
         rung
           ? `Nobody else is on ${nameOf(rung)} or past it: with the adult.`
-          : 'Every rung is firm: can show the others.',
+          : 'Every step is secure: can show the others.',
       )
   }
   return made

@@ -1,7 +1,7 @@
 import { DAYS_PER_WEEK, type LocalDay, dayAfter, weekOfDay } from '../clock'
 import type { RungId } from '../teaching'
 import type { Answer } from './answers'
-import { estimateKnowing } from './estimate'
+import { stoodBy } from './estimate'
 import { type Level, levelOf } from './levels'
 
 export interface GrowthWeek {
@@ -30,7 +30,7 @@ export function weekOf(own: readonly Answer[], rung: RungId, week: LocalDay): Gr
   const during = until.filter(({ day }) => isInWeek(day, week))
   const now = until.reduce((latest, { at }) => Math.max(latest, at), 0)
   return {
-    level: levelOf(estimateKnowing(until, rung, now)),
+    level: levelOf(stoodBy(until, rung, now)),
     right: during.filter(({ right }) => right).length,
     of: during.length,
   }

@@ -15,7 +15,7 @@ type Named = Pick<Finding, 'misreading' | 'heldIn' | 'or'>
  * What a child does, with no subject, and where it was seen: a child may misread a dial and set it well. Where two
  * explain the answers as well as each other, both are said.
  *
- * findingInWords({ misreading: 'next-hour', heldIn: ['reading'] }) //=> 'takes the numeral the hour hand is nearing, when reading'
+ * findingInWords({ misreading: 'next-hour', heldIn: ['reading'] }) //=> 'takes the number the hour hand is nearing, when reading'
  */
 export function findingInWords({ misreading, heldIn, or }: Named): string {
   const one = `${misreadingOf(misreading).does}${placesInWords(misreading, heldIn)}`

@@ -70,12 +70,12 @@ export function checkMinuteReach(recipe: Recipe, m: Measures, fix: Fix): MakeChe
 export function checkHourReach(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
   const { numeralsFrom, usualReach } = drawnFace(recipe, m)
   const over = m.hourHandMm - numeralsFrom
-  if (over <= 0.05) return { id: 'hour-reach', ok: true, says: 'The hour hand stops short of the numerals.' }
+  if (over <= 0.05) return { id: 'hour-reach', ok: true, says: 'The hour hand stops short of the numbers.' }
   const to = Math.min(usualReach * HOUR_HAND_SHARE, numeralsFrom)
   return {
     id: 'hour-reach',
     ok: false,
-    says: `The hour hand reaches ${inMm(over)} into the numerals.`,
+    says: `The hour hand reaches ${inMm(over)} into the numbers.`,
     mend: fix(`Make the hour hand ${inMm(to)}`, { hourHandMm: tenth(to) }),
   }
 }

@@ -34,7 +34,7 @@ export function makingSteps(recipe: Recipe, m: Measures, wording: Wording = IN_E
   if (isDrawn)
     steps.push(
       as(
-        'Children draw: quarter marks first, then the hour marks between, then the numerals 12, 6, 3, 9, then the rest.',
+        'Children draw: quarter marks first, then the hour marks between, then the numbers 12, 6, 3, 9, then the rest.',
       ),
     )
   else steps.push(as('Children colour the face and the hands, a different colour for each hand.'))
@@ -48,7 +48,7 @@ export function makingSteps(recipe: Recipe, m: Measures, wording: Wording = IN_E
   if (!fourUp) steps.push(as('Children cut out the parts, seated, with blunt-ended scissors.'))
   if (kind === 'layered')
     steps.push(
-      as('Lay the middle circle on the outer one, its marks between the numerals, and the hub on top of the hands.'),
+      as('Lay the middle circle on the outer one, its marks between the numbers, and the hub on top of the hands.'),
     )
   if (!fourUp)
     steps.push(
@@ -89,7 +89,7 @@ export function makingCard(recipe: Recipe, wording: Wording = IN_ENGLISH): Drawi
   const holes =
     amounts.holeMinutes > 0 ? [line(as('Your own minutes for the holes: about {0}.', amounts.holeMinutes))] : []
   const blocks = [
-    stack([head(as('Fetch')), ...amounts.list.map((amount) => line(`–  ${amountInWords(amount, wording)}`))]),
+    stack([head(as('What you need')), ...amounts.list.map((amount) => line(`–  ${amountInWords(amount, wording)}`))]),
     stack([head(as('Time')), line(as('Cutting: about {0} min a child.', amounts.cuttingMinutes)), ...holes]),
     stack([
       head(as('In this order')),

@@ -62,7 +62,7 @@ const wrongs: [string, Partial<Recipe>, RecipeKind, RegExp][] = [
   ['plate', { fixed: { plateMm: 180, faceMm: 130 } }, 'plate', /^7\.6 mm wider than the plate/],
   ['minute-reach', { fixed: { faceMm: 100, minuteHandMm: 60 } }, 'card', /reaches 11\.8 mm beyond/],
   ['minute-reach', { fixed: { faceMm: 100, minuteHandMm: 30 } }, 'card', /stops 16 mm short/],
-  ['hour-reach', { fixed: { faceMm: 100, hourHandMm: 40 } }, 'card', /reaches 8 mm into the numerals/],
+  ['hour-reach', { fixed: { faceMm: 100, hourHandMm: 40 } }, 'card', /reaches 8 mm into the numbers/],
   ['ratio', { fixed: { faceMm: 100, hourHandMm: 20 } }, 'card', /is 43 % of the minute hand/],
   ['width', { fixed: { minuteWidthMm: 11, hourWidthMm: 20 } }, 'card', /3 mm too narrow/],
   ['hole', { fastener: 'pipe-cleaner', fixed: { minuteWidthMm: 14, hourWidthMm: 20 } }, 'card', /Only 4 mm of paper/],
@@ -125,13 +125,13 @@ describe('measures', () => {
   })
 
   it.each([0, -5, NaN, Infinity, 1e9])('refuse a face of %d mm, naming it and what would be right', (faceMm) => {
-    expect(() => solveRecipe({ ...usualRecipe('card'), fixed: { faceMm } })).toThrow(/^face must be 60 to 420 mm, got/)
+    expect(() => solveRecipe({ ...usualRecipe('card'), fixed: { faceMm } })).toThrow(/^face must be 60 to 420 mm, not/)
   })
 
   it('refuse a face that four on a page have no room for, and say what has', () => {
     const four: Recipe = { ...usualRecipe('draw'), perPage: 4 }
     expect(() => solveRecipe({ ...four, fixed: { faceMm: 120 } })).toThrow(
-      /^face must be 60 to \d+ mm with four on a page, got 120 mm/,
+      /^face must be 60 to \d+ mm with four on a page, not 120 mm/,
     )
     for (const paper of paperIds) expect(recipePages({ ...four, paper })[0]?.title).toBe('My clock')
   })

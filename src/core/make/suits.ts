@@ -52,9 +52,9 @@ function suit(kind: RecipeKind, { youngest, children, rung, minutes: there, mate
   if (youngest < 6 && kind === 'dough') say(2, 'nothing to cut out but a circle, and hands that small fingers can move')
   if (kind === 'layered' && youngest < 7) say(-1, 'a pin and three circles ask for older hands')
   if (kind === 'draw' && ['parts', 'oclock', 'half', 'quarters'].includes(rung))
-    say(1, 'placing the numerals oneself is what this rung is about')
+    say(1, 'placing the numbers oneself is what this step is about')
   if (kind === 'layered' && ['fives', 'past-fives', 'to-fives', 'minute'].includes(rung))
-    say(1.5, 'marks and numerals on circles of their own show the fives')
+    say(1.5, 'marks and numbers on circles of their own show the fives')
   if (kind === 'card' && rung !== 'parts') say(0.5, 'the sturdiest to turn again and again')
   if (holeMinutes > 10) say(-0.5, `${holeMinutes} min of holes for you beforehand`)
   return { kind, name: RECIPE_KINDS[kind].name, minutes, score, because }

@@ -40,7 +40,7 @@ describe('lengths as they are typed', () => {
     '10 in 2 ft',
     '1 2 3',
   ])('%j is refused, with the field and what would be right', (text) => {
-    expect(() => parseLength('face', text, 'cm')).toThrow(/^face must be a length above 0 such as 18 cm, got /)
+    expect(() => parseLength('face', text, 'cm')).toThrow(/^face must be a length above 0 such as 18 cm, not /)
   })
 
   it('come back from how they are shown, within what is shown', () => {

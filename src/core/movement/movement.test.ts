@@ -46,10 +46,10 @@ describe.each(GAME_IDS)('the game %s', (id) => {
 
   it('refuses what it cannot hold, by field', () => {
     const refused = (change: Partial<GameOptions>) => () => makeTimeline(id, { ...usual, ...change }, 1)
-    expect(refused({ minutes: 0 })).toThrow('minutes must be an integer in [1, 30], got 0')
+    expect(refused({ minutes: 0 })).toThrow('minutes must be a whole number from 1 to 30, not 0')
     expect(refused({ minutes: 90 })).toThrow(/^minutes must be/)
     expect(refused({ children: 0 })).toThrow(/^children must be/)
-    expect(refused({ children: 60 })).toThrow(/^children must be an integer in \[[12], 30\], got 60/)
+    expect(refused({ children: 60 })).toThrow(/^children must be a whole number from [12] to 30, not 60/)
     expect(refused({ age: 2 })).toThrow(/^age must be/)
     expect(refused({ harder: 3 })).toThrow(/^easier or harder must be/)
   })
@@ -250,7 +250,7 @@ describe('games on the floor', () => {
   it('refuses a floor that is too small, and says what would do', () => {
     const on = (roomMetres: number, isSeated = false) =>
       makeTimeline('freeze', { ...usual, children: 6, roomMetres, isSeated }, 1)
-    expect(() => on(1)).toThrow('room across (m) must be at least 4.9 for 6 children, or the seated form, got 1')
+    expect(() => on(1)).toThrow('room across (m) must be at least 4.9 for 6 children, or the seated form, not 1')
     expect(on(4.9).seconds).toBe(360)
     expect(on(1, true).seconds).toBe(360)
     expect(() => on(0)).toThrow(/^room across \(m\) must be a number/)

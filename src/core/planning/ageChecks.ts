@@ -14,7 +14,7 @@ export function checkAge(plan: SessionPlan, request: SessionRequest): PlanCheck[
   ]
 }
 
-/** A step is seated where all that is done in it is: at stations the teams get up to walk on. */
+/** A step with stations is never seated throughout: the teams get up and walk on. */
 const energyOf = (step: PlanStep): Pick<Activity, 'energy'> =>
   step.stations ? { energy: 'standing' } : activityOf(step)
 

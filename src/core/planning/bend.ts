@@ -14,10 +14,10 @@ import { ranges, restLeast, cutShort } from './cutShort'
 
 /** What can come between. */
 export const BENDS = {
-  late: { short: 'Late', says: 'We are late' },
-  tired: { short: 'Tired', says: 'They are tired' },
-  rain: { short: 'Rain', says: 'It rains' },
-  longer: { short: 'Longer', says: 'This goes well, longer' },
+  late: 'We are late',
+  tired: 'They are tired',
+  rain: 'It rains',
+  longer: 'It goes well',
 } as const
 
 export type BendId = keyof typeof BENDS

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { someRequest } from '../../../tests/readback/planRequests'
+import { NOW, child, request, school } from '../../../tests/readback/usualRequest'
 import { brokenIn, wrongWith } from '../../../tests/readback/plans'
 import { MATERIAL_IDS, activityOf, materials } from '../activities'
 import { RefusedValue } from '../errors'
@@ -8,7 +9,6 @@ import { MS_PER_DAY, simulateSitting, standingOf } from '../knowing'
 import { usualRecipe } from '../make'
 import { randomFrom } from '../random'
 import { type RungId, itemAt, pathOf, schools } from '../teaching'
-import { taughtMinutes } from './shares'
 import {
   type PlanChild,
   type SessionRequest,
@@ -23,32 +23,9 @@ import {
   planAfterLock,
   planSession,
   sessionPrints,
-  type SessionPlan,
   whatWouldHelp,
   workingRung,
 } from '.'
-
-const NOW = Date.UTC(2026, 10, 20, 9)
-const school = schools['turns-first']
-
-/** A child whose first rungs the adult calls firm. */
-function child(id: string, firm: readonly RungId[], age?: number): PlanChild {
-  const overrules = firm.map((rung) => ({ rung, verdict: 'firm' as const, at: NOW - MS_PER_DAY, note: '' }))
-  return { id, name: id, age, standing: standingOf([], school, NOW, overrules), findings: [] }
-}
-
-function request(change: Partial<SessionRequest> = {}): SessionRequest {
-  return {
-    children: [child('Tavi', school.order.slice(0, 2)), child('Bram', school.order.slice(0, 2))],
-    minutes: 30,
-    start: 570,
-    place: 'table',
-    materials: MATERIAL_IDS.filter((id) => id !== 'clock'),
-    lastTime: [],
-    school,
-    ...change,
-  }
-}
 
 const idsOf = (plan: { steps: readonly { activityId: string }[] }) => plan.steps.map(({ activityId }) => activityId)
 
@@ -83,91 +60,6 @@ describe('plans, judged apart from the planner', () => {
     expect(wrongWith({ ...plan, steps: [first, ...plan.steps] }, asked, [])).toContain(
       `${first.activityId} comes twice`,
     )
-  })
-})
-
-describe('the age of the youngest', () => {
-  const none = { children: [child('Tavi', [], 8)] }
-  const young = (age: number, change: Partial<SessionRequest> = {}) =>
-    request({ children: [child('Tavi', [], age), child('Bram', school.order.slice(0, 1), age + 2)], ...change })
-  const stretch = (plan: SessionPlan) => Math.max(...[0, ...plan.steps].map((_, i) => sittingFrom(plan.steps.slice(i))))
-  const sittingFrom = (steps: SessionPlan['steps']): number => {
-    const [step, ...after] = steps
-    return step && activityOf(step).energy === 'seated' ? step.minutes + sittingFrom(after) : 0
-  }
-
-  it('bounds how long they sit on end and what they write, in every place', () => {
-    for (const [age, longest, written] of [
-      [4, 8, 0],
-      [5, 8, 1],
-      [6, 12, Infinity],
-    ] as const)
-      for (const place of ['table', 'floor', 'hall', 'outdoors'] as const)
-        for (const minutes of [15, 30, 45]) {
-          const plan = planSession(young(age, { place, minutes }), { seed: minutes })
-          const where = `${age} years, ${place}, ${minutes} min`
-          expect(stretch(plan), where).toBeLessThanOrEqual(longest)
-          expect(plan.steps.filter((step) => activityOf(step).writes).length, where).toBeLessThanOrEqual(written)
-        }
-    // With older children only, longer stretches come.
-    expect(stretch(planSession(request({ ...none, minutes: 45 }), { seed: 45 }))).toBeGreaterThan(12)
-  })
-
-  it('is told where a plan of the adult’s own does not keep it', () => {
-    const steps = ['match-cards', 'write-it', 'quick-check'].map((activityId, i) => ({
-      id: `s${i}`,
-      activityId,
-      rung: 'half' as const,
-      minutes: [7, 6, 3][i] ?? 0,
-      why: '',
-    }))
-    const plan: SessionPlan = { rung: 'half', steps }
-    const told = (age: number) => checkPlan(plan, young(age)).filter(({ ok }) => !ok)
-    expect(told(4).find(({ id }) => id === 'sitting')?.says).toBe(
-      'They sit for 16 min on end from Match cards. At 4, 8 min are enough: put something standing or moving in between.',
-    )
-    expect(told(4).find(({ id }) => id === 'writing')?.says).toContain('too much to write in Write')
-    expect(told(5).map(({ id }) => id)).not.toContain('writing')
-    expect(told(9).map(({ id }) => id)).not.toContain('sitting')
-    expect([...brokenIn(plan, young(4))]).toEqual(expect.arrayContaining(['sitting', 'writing', 'hands']))
-    expect(told(9).find(({ id }) => id === 'hands')?.says).toBe(
-      'Only 0 of 13 minutes of teaching are with things: 6 are better.',
-    )
-  })
-})
-
-describe('long sessions', () => {
-  it('keep the hands busy at every length, more where the rung is new', () => {
-    const minutes = [30, 60, 90]
-    for (const length of minutes)
-      for (const seed of [1, 2, 3]) {
-        const asked = request({ place: 'floor', minutes: length })
-        const plan = planSession(asked, { seed })
-        const timed = plan.steps.map((step) => ({ activity: activityOf(step), minutes: step.minutes }))
-        const { taught, withThings } = taughtMinutes(timed)
-        expect(withThings / taught, `${length} min, seed ${seed}`).toBeGreaterThanOrEqual(0.4)
-      }
-  })
-})
-
-describe('ten sessions in a row', () => {
-  it('share no more than half of what is taught with either of the two before', () => {
-    for (const place of ['table', 'floor'] as const) {
-      let [lastTime, beforeLast]: string[][] = [[], []]
-      for (let session = 1; session <= 10; session++) {
-        const asked = request({ place, minutes: 20, hasClocks: session > 1, lastTime, beforeLast })
-        const plan = planSession(asked, { seed: session })
-        const taught = new Set(
-          plan.steps.filter((step) => activityOf(step).role === 'teach').map(({ activityId }) => activityId),
-        )
-        for (const earlier of [lastTime ?? [], beforeLast ?? []])
-          expect(
-            [...taught].filter((id) => earlier.includes(id)).length * 2,
-            `${place} ${session}`,
-          ).toBeLessThanOrEqual(taught.size)
-        ;[lastTime, beforeLast] = [idsOf(plan), lastTime]
-      }
-    }
   })
 })
 
@@ -268,7 +160,7 @@ describe('what is locked', () => {
   it('cannot be longer than the session', () => {
     const long = [{ id: 's', activityId: 'paper-clock', rung: 'half' as const, minutes: 60, why: '', locked: true }]
     expect(() => planSession(request(), { locked: long })).toThrow(
-      /minutes of the locked steps must be an integer in \[0, 30\]/,
+      /minutes of the locked activities must be a whole number from 0 to 30/,
     )
   })
 })

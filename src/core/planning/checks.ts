@@ -1,5 +1,5 @@
 import { activityOf } from '../activities'
-import { type RungId, rungOf, STAGES } from '../teaching'
+import { KIND_NAMES, type RungId, rungOf, STAGES } from '../teaching'
 import { groupNeed } from './need'
 import { activitiesOf } from './rounds'
 import { checkAge } from './ageChecks'
@@ -41,17 +41,17 @@ function checkOrder(plan: SessionPlan, request: SessionRequest): PlanCheck {
       return {
         id: 'order',
         ok: false,
-        says: `${stepName(back)} (${activityOf(back).stage}) comes after a later stage: move it up.`,
+        says: `${stepName(back)} (${KIND_NAMES[activityOf(back).stage]}) comes too late: move it up.`,
       }
     const first = steps[0]
     if (rung === plan.rung && first && stageOfStep(first) > STAGES.indexOf(firstStage))
       return {
         id: 'order',
         ok: false,
-        says: `${rungOf(rung).name} starts ${activityOf(first).stage}, but not every child has met it ${firstStage} yet.`,
+        says: `${rungOf(rung).name} starts ${KIND_NAMES[activityOf(first).stage]}, but not every child has met it ${KIND_NAMES[firstStage]} yet.`,
       }
   }
-  return { id: 'order', ok: true, says: 'Hands before pictures before signs.' }
+  return { id: 'order', ok: true, says: 'Things first, then pictures, then words.' }
 }
 
 function checkSeated(plan: SessionPlan): PlanCheck {
@@ -102,7 +102,11 @@ function checkHands(plan: SessionPlan, request: SessionRequest): PlanCheck {
   const lacking = lackingWithThings(steps, groupNeed(request))
   const ok = lacking === 0
   const says = `${Math.round(withThings)} of ${Math.round(taught)} minutes of teaching are with things`
-  return { id: 'hands', ok, says: ok ? `${says}.` : `Only ${says}: ${Math.ceil(withThings + lacking)} are better.` }
+  return {
+    id: 'hands',
+    ok,
+    says: ok ? `${says}.` : `Only ${says}: at least ${Math.ceil(withThings + lacking)} would be better.`,
+  }
 }
 
 function checkRepeats(plan: SessionPlan, { lastTime, beforeLast = [] }: SessionRequest): PlanCheck {

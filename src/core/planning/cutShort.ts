@@ -38,7 +38,7 @@ export function cutShort(ahead: readonly PlanStep[], begun: Begun, rangesOf = ra
     floorOf,
   )
   const isSame = result.length === ahead.length && total(result) >= total(ahead)
-  const kept = isSame ? 'Everything fits as it is.' : 'Nothing is left out; the steps are shorter.'
+  const kept = isSame ? 'Everything fits as it is.' : 'Nothing is left out; the activities are shorter.'
   const left = ahead.filter(({ id }) => !result.some((step) => step.id === id)).map(stepName)
   return { steps: result, says: left.length > 0 ? `Left out: ${left.join(', ')}.` : kept }
 }

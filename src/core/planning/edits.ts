@@ -37,7 +37,7 @@ export function fitMinutes(ranges: readonly DurationRange[], total: number): num
 
 function indexOf(plan: SessionPlan, stepId: StepId): number {
   const index = plan.steps.findIndex((step) => step.id === stepId)
-  if (index < 0) throw new RefusedValue('step', 'the id of a step in the plan', stepId)
+  if (index < 0) throw new RefusedValue('step', 'the id of an activity in the plan', stepId)
   return index
 }
 

@@ -36,7 +36,7 @@ function sidesOpenTo({ standing }: PlanChild, school: School): RungId[] {
  */
 export function workingRung(child: PlanChild, { school }: Pick<SessionRequest, 'school'>): RungId {
   const last = school.order[school.order.length - 1]
-  if (!last) throw new Error(`the school ${school.id} has no rungs`)
+  if (!last) throw new Error(`the school ${school.id} has no steps`)
   const { standing, age } = child
   const isNew = allEstimates(standing).every(
     ({ rung, answers, overrule, probability }) =>
@@ -126,6 +126,6 @@ export function rungFor(printable: Printable, own: RungId, school: Pick<School, 
   const path = pathOf(school)
   const before = path.slice(0, Math.max(0, path.indexOf(own))).reverse()
   const found = [...before, ...rungs.map(({ id }) => id)].find((rung) => printable.suits(rung))
-  if (!found) throw new RefusedValue('printable', 'one that suits some rung', printable.id)
+  if (!found) throw new RefusedValue('printable', 'one that suits some step', printable.id)
   return found
 }

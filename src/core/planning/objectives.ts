@@ -1,7 +1,7 @@
 import type { PlainDate } from '../clock'
 import { type Drawing, MOSS, type PaperId, flowPages, makePage, paragraph, printable, stack } from '../drawing'
 import { type RungId, type School, pathOf } from '../teaching'
-import { type Wording, barText, printedAs } from '../wording'
+import { type Wording, barText, printedAs, sayDate } from '../wording'
 import { CAN_DO } from './activityNotes'
 
 /** What a child has reached, for the setting's own files. */
@@ -28,6 +28,7 @@ export interface ObjectivesWish {
 export function objectivesPages(children: readonly ChildObjectives[], wish: ObjectivesWish): Drawing[] {
   const { title, on, paper, wording, school } = wish
   const path = pathOf(school)
+  const dated = (day: PlainDate) => sayDate(day, wording.language, { year: true })
   const line = (text: string) => paragraph(paper, text, { size: 4.2, indent: 4, above: 0.6 })
   const blocks = children.map(({ name, age, met, working }) => {
     const who = printable(age === null ? name : printedAs('{0}, aged {1}', wording, name, age))
@@ -36,18 +37,18 @@ export function objectivesPages(children: readonly ChildObjectives[], wish: Obje
       .map(({ rung, since, judged }) => {
         const can = printedAs(CAN_DO[rung], wording)
         return judged
-          ? printedAs('{0} (as the adult judged, {1})', wording, can, since)
-          : printedAs('{0} (since {1})', wording, can, since)
+          ? printedAs('{0} (as the adult judged, {1})', wording, can, dated(since))
+          : printedAs('{0} (since {1})', wording, can, dated(since))
       })
     return stack([
       paragraph(paper, who, { size: 5, weight: 'bold', above: 3, fill: MOSS }),
       ...(lines.length > 0
         ? lines.map((text) => line(`–  ${text}`))
-        : [line(printedAs('Nothing is firm yet.', wording))]),
+        : [line(printedAs('Nothing is secure yet.', wording))]),
       ...(working ? [line(printedAs('Working on: {0}', wording, printedAs(CAN_DO[working], wording)))] : []),
     ])
   })
-  const first = paragraph(paper, printedAs('On {0}', wording, on), { size: 4.2 })
+  const first = paragraph(paper, printedAs('On {0}', wording, dated(on)), { size: 4.2 })
   return flowPages(paper, [first, ...blocks]).map((body) =>
     makePage({
       paper,

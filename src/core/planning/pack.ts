@@ -77,7 +77,7 @@ function coverPages(
     })
     return stack([heading, ...rows])
   })
-  const end = paragraph(paper, printedAs('Keys, in the same order: from page {0}', wording, at), {
+  const end = paragraph(paper, printedAs('Answers, in the same order: from page {0}', wording, at), {
     size: 5,
     weight: 'bold',
     above: 6,

@@ -20,10 +20,10 @@ const LENGTHS_TO_TRY = [15, 20, 25, 30, 40, 50, 60, 75, 90, 105]
 const LENGTHS_TOLD = 3
 
 const RULES_TO_TRY: readonly Rules[] = [
-  { check: true, wholeOrder: true, byAge: true },
-  { check: true, wholeOrder: false, byAge: true },
-  { check: true, wholeOrder: false, byAge: false },
-  { check: false, wholeOrder: false, byAge: false },
+  { wholeOrder: true, byAge: true, check: true },
+  { wholeOrder: false, byAge: true, check: true },
+  { wholeOrder: false, byAge: false, check: true },
+  { wholeOrder: false, byAge: false, check: false },
 ]
 
 /** What a plan is built from besides the request. */
@@ -48,7 +48,7 @@ export function planSession(request: SessionRequest, building: Building = {}): S
   requireInteger('minutes', request.minutes, SHORTEST_SESSION, LONGEST_SESSION)
   requireMinuteOfDay(request.start, 'start')
   const lockedMinutes = (building.locked ?? []).reduce((sum, { minutes }) => sum + minutes, 0)
-  requireInteger('minutes of the locked steps', lockedMinutes, 0, request.minutes)
+  requireInteger('minutes of the locked activities', lockedMinutes, 0, request.minutes)
   const found = bestPlan(request, building)
   if (!found) throw nothingFits(request, building)
   return found

@@ -54,7 +54,7 @@ describe('a planned session', () => {
     const why = planSession(from, { seed: 3 })
       .steps.map((step) => step.why)
       .join(' ')
-    expect(why).toContain('Mends “reads the numeral as minutes')
+    expect(why).toContain('Mends “reads the number as minutes')
     expect(childForms(request({ firm: [1, 2, 5] }), 'half').map(({ form }) => form)).toEqual([
       'easier',
       'as it is',
@@ -105,7 +105,9 @@ describe('a planned session', () => {
 
   it('refuses what cannot be, and says what could', () => {
     for (const minutes of [0, -5, 1e9, 9, 121, NaN, 12.5])
-      expect(() => planSession(request({ minutes }), { seed: 1 })).toThrow(/minutes must be an integer in \[10, 120\]/)
+      expect(() => planSession(request({ minutes }), { seed: 1 })).toThrow(
+        /minutes must be a whole number from 10 to 120/,
+      )
     expect(() => planSession(request({ firm: [] }), { seed: 1 })).toThrow(/children/)
     const few = catalogue.filter(({ id }) => ['rope-clock', 'set-your-clock', 'quick-check'].includes(id))
     expect(() => planSession(request({ minutes: 120, place: 'floor' }), { catalogue: few })).toThrow(

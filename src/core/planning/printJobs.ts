@@ -10,14 +10,15 @@ import {
   type PrintableId,
   printables,
   type PrintChoices,
+  type ChosenOptions,
   type SavedPrint,
   takenChoices,
 } from '../printables'
 import { nameIn, printedAs, type Wording } from '../wording'
-import { leaningOn } from '../knowing'
 import { fittedFor, type Played } from './fitPrints'
-import { rungFor, workingRung } from './need'
+import { rungFor } from './need'
 import { activitiesOf, roundMinutes } from './rounds'
+import type { PaperWay } from './paperWay'
 import { rungAtStation } from './stationsFor'
 import type { PlanStep } from './types'
 import type { SessionRequest } from './request'
@@ -28,6 +29,8 @@ export interface PrintSettings {
   readonly lowInk: boolean
   /** The clock that was chosen for the session; left out, a card clock on the paper of the house rules. */
   readonly recipe?: Recipe
+  /** How it is put on paper; left out, as is usual for so many children. */
+  readonly way?: PaperWay
   /** What was put into the session from the Print room. */
   readonly kept?: readonly { readonly name: string; readonly body: SavedPrint }[]
 }
@@ -68,7 +71,7 @@ const SHARES = { game: 'a table', cards: 'a table', sheet: 'a child' } as const 
 >
 
 /** The printables of some activities that are shared out in this way, each with an activity that uses it. */
-function printedBy(wanted: readonly Activity[], share: 'a table' | 'a child') {
+export function printedBy(wanted: readonly Activity[], share: 'a table' | 'a child') {
   const found = new Map<PrintableId, Activity>()
   for (const activity of wanted)
     if (isPrintableId(activity.prints) && SHARES[printables[activity.prints].kind] === share)
@@ -77,11 +80,11 @@ function printedBy(wanted: readonly Activity[], share: 'a table' | 'a child') {
 }
 
 /** Between the seeds of one printable and the next; more than there are children or tables. */
-const SEEDS_APART = 1000
+export const SEEDS_APART = 1000
 /** The seeds of teams at stations come after those of the children. */
 const STATION_SEEDS_FROM = 500
 /** The seeds of children's sheets come after those of the tables. */
-const CHILD_SEEDS_FROM = 100
+export const CHILD_SEEDS_FROM = 100
 
 /** What is printed once for each table. */
 export function tablePrints(wanted: readonly Activity[], rung: RungId, job: Job): Line[] {
@@ -126,26 +129,6 @@ export function stationPrints({ stations = [], request, settings, seed }: Job): 
   )
 }
 
-/** What is printed for each child, on the child’s own rung. */
-export function childPrints(wanted: readonly Activity[], { request, settings, seed }: Job): Line[] {
-  const { wording } = settings
-  return printedBy(wanted, 'a child').flatMap(({ printable, place }) =>
-    request.children.map((child, i) => {
-      const rung = rungFor(printable, workingRung(child, request), request.school)
-      const own = {
-        rung,
-        owner: child.name,
-        weights: leaningOn(child.findings.map(({ misreading }) => misreading)),
-        seed: seed + SEEDS_APART * place + CHILD_SEEDS_FROM + i,
-      }
-      return printLine(
-        printedAs('{0}, for {1}', wording, nameIn(wording, printable.name), child.name),
-        printOf(printable, own, settings),
-      )
-    }),
-  )
-}
-
 interface OnePrint extends PrintChoices {
   readonly rung: RungId
   readonly seed: number
@@ -153,14 +136,19 @@ interface OnePrint extends PrintChoices {
   readonly played?: Played & { readonly activity: Activity }
 }
 
-function printOf(
-  printable: Printable,
-  { rung, seed, played, ...own }: OnePrint,
-  { paper, wording, lowInk }: PrintSettings,
-): Print {
-  const helps = rung === 'fives' || rung === 'past-fives' ? 1 : 0
-  const choices = takenChoices(printable, rung, { ...own, helps, lowInk })
-  const options = { paper, wording, rung, count: countsOn(printable, rung).usual, ...choices }
+function printOf(printable: Printable, { rung, seed, played, ...own }: OnePrint, settings: PrintSettings): Print {
+  const options = optionsFor(printable, { rung, ...own }, settings)
   const fitted = played ? fittedFor(printable, played.activity, options, played) : {}
   return printable.make({ ...options, ...fitted }, seed)
+}
+
+/** The options of a print of a session: as usual on its rung, with the helps that the rung begins with. */
+export function optionsFor(
+  printable: Printable,
+  { rung, ...own }: PrintChoices & { readonly rung: RungId },
+  { paper, wording, lowInk }: PrintSettings,
+): ChosenOptions {
+  const helps = rung === 'fives' || rung === 'past-fives' ? 1 : 0
+  const choices = takenChoices(printable, rung, { ...own, helps, lowInk })
+  return { paper, wording, rung, count: countsOn(printable, rung).usual, ...choices }
 }

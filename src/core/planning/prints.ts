@@ -8,8 +8,8 @@ import { activitiesOf } from './rounds'
 import { clocksToMake } from './toHand'
 import type { SessionPlan } from './types'
 import type { SessionRequest } from './request'
+import { childSheets } from './sheetPrints'
 import {
-  childPrints,
   type Job,
   printLine,
   type Line,
@@ -43,17 +43,33 @@ export function printsOf(all: readonly Activity[], rung: RungId, job: Job): Sess
   const made = (job.settings.kept ?? []).map(({ body }) => body.printable)
   const wanted = all.filter(({ prints }) => !isPrintableId(prints) || !made.includes(prints))
   const clocks = clocksOf(wanted, job)
-  const kept = (job.settings.kept ?? []).map(keptLine)
   const atStations = (job.stations ?? []).flatMap(activitiesOf)
-  const sheets = childPrints([...new Set([...wanted, ...atStations])], job)
-  const lines = [...tablePrints(wanted, rung, job), ...stationPrints(job), ...sheets, ...kept]
+  const sheets = childSheets([...new Set([...wanted, ...atStations])], job)
+  // What is for some children only has nothing for the table.
+  const isForAll = job.settings.way?.childIds === undefined
+  const shared = isForAll ? [...tablePrints(wanted, rung, job), ...stationPrints(job)] : []
+  const kept = isForAll ? (job.settings.kept ?? []).map(keptLine) : []
+  const lines = [...shared, ...kept]
   return {
-    pages: [...clocks.flatMap(({ made }) => made), ...lines.flatMap(({ print }) => print.pages)],
-    keys: lines.flatMap(({ print }) => print.key),
-    items: lines.flatMap(({ print }) => print.items),
+    pages: [
+      ...clocks.flatMap(({ made }) => made),
+      ...shared.flatMap(({ print }) => print.pages),
+      ...sheets.flatMap(({ pages }) => pages),
+      ...kept.flatMap(({ print }) => print.pages),
+    ],
+    keys: [
+      ...shared.flatMap(({ print }) => print.key),
+      ...sheets.flatMap(({ keys }) => keys),
+      ...kept.flatMap(({ print }) => print.key),
+    ],
+    items: [...lines.map(({ print }) => print), ...sheets.flatMap(({ prints }) => prints)].flatMap(
+      ({ items }) => items,
+    ),
     contents: [
       ...clocks.map(({ title, made }) => ({ title, pages: made.length })),
-      ...lines.map(({ title, pages }) => ({ title, pages })),
+      ...shared.map(({ title, pages }) => ({ title, pages })),
+      ...sheets.map(({ title, pages }) => ({ title, pages: pages.length })),
+      ...kept.map(({ title, pages }) => ({ title, pages })),
     ],
   }
 }
@@ -73,7 +89,8 @@ function clocksOf(wanted: readonly Activity[], { request, settings, withClocks }
   // Without fasteners the holes are made for what stands in for them.
   const fastener = request.materials.includes('fasteners') ? 'fastener' : 'hairpins'
   const chosen = recipe ?? { ...usualRecipe('card'), fastener, paper, lowInk }
-  const names = request.children.map((child) => child.name)
+  const ids = settings.way?.childIds
+  const names = request.children.filter(({ id }) => !ids || ids.includes(id)).map((child) => child.name)
   return [
     {
       title: printedAs('{0}, one a child', wording, nameIn(wording, RECIPE_KINDS[chosen.kind].name)),

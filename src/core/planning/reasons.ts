@@ -35,7 +35,7 @@ export function reasonFor(
   else if (rung === need.side)
     sentences.push(printedAs('{0} comes beside it: all that it needs is known.', wording, rungName))
   else if (rung !== need.rung)
-    sentences.push(printedAs('{0} comes back first: it is firm and has not been met for a while.', wording, rungName))
+    sentences.push(printedAs('{0} comes back first: it is secure and has not been met for a while.', wording, rungName))
   else {
     const on = request.children.filter((child) => workingRung(child, request) === rung).map((child) => child.name)
     const who =

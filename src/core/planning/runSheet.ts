@@ -65,7 +65,7 @@ export function runSheetPages(plan: SessionPlan, request: SessionRequest, sheet:
       paper,
       title:
         bodies.length > 1 ? printedAs('{0} ({1} of {2})', wording, sheet.title, i + 1, bodies.length) : sheet.title,
-      footer: `Ripe Acorn · ${printedAs('run sheet', wording)}`,
+      footer: `Ripe Acorn · ${printedAs('session plan', wording)}`,
       bar: barText(wording),
       body,
     }),
@@ -107,7 +107,7 @@ function fetchBlock(plan: SessionPlan, request: SessionRequest, sheet: RunSheetR
   if (things.length + clocks.length + prints.length === 0) return stack([])
   const line = (text: string) => paragraph(sheet.paper, `–  ${nameIn(wording, text)}`, { size: 3.8 })
   return stack([
-    heading(sheet.paper, printedAs('Fetch and print', wording)),
+    heading(sheet.paper, printedAs('What you need, and what to print', wording)),
     ...[...things, ...clocks, ...prints].map(line),
   ])
 }

@@ -56,7 +56,7 @@ function fetchText(plan: SessionPlan, request: SessionRequest, { wording, prints
     printedAs('{0}: {1} {2}', wording, title, count, nameIn(wording, count === 1 ? 'page' : 'pages')),
   )
   const list = [...things, ...clockAmounts(request, wording), ...pages].map((line) => `- ${plainMarkdown(line)}`)
-  return list.length > 0 ? ['', `## ${printedAs('Fetch and print', wording)}`, '', ...list] : []
+  return list.length > 0 ? ['', `## ${printedAs('What you need, and what to print', wording)}`, '', ...list] : []
 }
 
 function stepText(

@@ -10,10 +10,10 @@ import type { GroupNeed } from './need'
 
 /** What the search may give up, in this order, when nothing fits a short or odd session. */
 export interface Rules {
-  readonly check: boolean
   readonly wholeOrder: boolean
   /** No longer seated on end, and no more writing, than suits the youngest. */
   readonly byAge: boolean
+  readonly check: boolean
 }
 
 /** A plan being grown, step by step. */
@@ -88,11 +88,23 @@ function mayComeAgain(before: readonly Choice[], { id, role }: Activity, { minut
 }
 
 const MOST_STEPS = 20
-/** So many of each length are kept, of each stage that they have come to: going on early to signs looks best at first. */
-const BEAM = 30
+/**
+ * So many of each length are kept, of each stage that they have come to: going on early to signs looks best at first.
+ * Where none of them leads to a plan, more are kept before anything is given up.
+ */
+const BEAMS = [30, 200]
+
+/** A plan that keeps the rules; looked for more widely where the first look finds none. */
+export function search(wanted: PlanSearch, rules: Rules): Draft | undefined {
+  for (const beam of BEAMS) {
+    const found = searchWithin(wanted, rules, beam)
+    if (found) return found
+  }
+  return undefined
+}
 
 /** Grows plans step by step and keeps the best few of each length and stage (a beam search). */
-export function search(wanted: PlanSearch, rules: Rules): Draft | undefined {
+function searchWithin(wanted: PlanSearch, rules: Rules, beam: number): Draft | undefined {
   const { request, usable } = wanted
   let drafts: Draft[] = [{ choices: [], least: 0, usual: 0, most: 0, withThings: 0, score: 0 }]
   let best: { readonly draft: Draft; readonly score: number } | undefined
@@ -108,18 +120,18 @@ export function search(wanted: PlanSearch, rules: Rules): Draft | undefined {
       const score = finalScore(draft, wanted, rules)
       if (score !== undefined && (!best || score > best.score)) best = { draft, score }
     }
-    drafts = bestOfEachStage(fitting, wanted)
+    drafts = bestOfEachStage(fitting, wanted, beam)
   }
   return best?.draft
 }
 
 /** The first so many of each stage that they have come to, from drafts with the best first. */
-function bestOfEachStage(drafts: readonly Draft[], wanted: PlanSearch): Draft[] {
+function bestOfEachStage(drafts: readonly Draft[], wanted: PlanSearch, beam: number): Draft[] {
   const kept = new Map<number, Draft[]>()
   for (const draft of drafts) {
     const stage = stageReached(draft, wanted)
     const same = kept.get(stage) ?? []
-    if (same.length < BEAM) same.push(draft)
+    if (same.length < beam) same.push(draft)
     kept.set(stage, same)
   }
   return [...kept.values()].flat()

@@ -17,17 +17,14 @@ export interface ShoppingEntry {
   readonly needed: number
   /** In the cupboard; undefined where nobody counted it. */
   readonly have: number | undefined
-  /** Still to get: what is needed and not there. What was not counted but is ticked as to hand everywhere is there. */
-  readonly get: number
+  /** Still to get: what is needed and not there. Undefined where it is ticked as to hand and nobody counted it. */
+  readonly get: number | undefined
   /** What does as well where it is not to be had. */
   readonly standIn: string | undefined
   readonly for: readonly string[]
 }
 
-/**
- * One list of what some sessions need together, with what is in the cupboard taken off. What is still to get comes
- * first.
- */
+/** One list of what some sessions need together, with what is in the cupboard taken off. */
 export function shoppingList(
   sessions: readonly ShoppedSession[],
   cupboard: Readonly<Partial<Record<MaterialId, number>>>,
@@ -51,8 +48,12 @@ export function shoppingList(
     }
   return [...found.values()]
     .map(({ isToHand, ...entry }) => {
-      const get = entry.have === undefined ? (isToHand ? 0 : entry.needed) : Math.max(0, entry.needed - entry.have)
+      const get =
+        entry.have === undefined ? (isToHand ? undefined : entry.needed) : Math.max(0, entry.needed - entry.have)
       return { ...entry, get }
     })
-    .sort((a, b) => Number(b.get > 0) - Number(a.get > 0))
+    .sort((a, b) => urgency(b) - urgency(a))
 }
+
+/** What is to get comes first, then what has to be counted. */
+const urgency = ({ get }: Pick<ShoppingEntry, 'get'>): number => (get === undefined ? 1 : get > 0 ? 2 : 0)

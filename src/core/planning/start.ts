@@ -12,7 +12,7 @@ const RUNGS_A_YEAR = 2
  */
 export function likelyStart(age: number | null | undefined, { order }: Pick<School, 'order'>): RungId {
   const [first] = order
-  if (!first) throw new Error('a school must have rungs')
+  if (!first) throw new Error('a school must have steps')
   if (age === null || age === undefined) return first
   if (age <= PARTS_FIRST_UNTIL_AGE) return 'parts'
   const ahead = (age - PARTS_FIRST_UNTIL_AGE - 1) * RUNGS_A_YEAR

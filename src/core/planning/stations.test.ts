@@ -22,6 +22,7 @@ import {
   roundStarts,
   stationAt,
   stationLines,
+  stationsThatFit,
 } from '.'
 
 /** Whether the adult has to call or show something while it runs, by what its steps tell the adult to do. */
@@ -143,6 +144,22 @@ describe('stations', () => {
     expect(judged({ list: list.slice(1) })).toContain('two teams at one station')
   })
 
+  it('are offered in those numbers that can be made, and otherwise it is said why', () => {
+    const { request, plan } = made(1, { count: 3, helpers: 0, seed: 1 })
+    const { counts, why } = stationsThatFit(plan, request, { helpers: 0, seed: 1 })
+    expect(counts).toContain(3)
+    expect(why).toBeUndefined()
+    for (const count of [2, 3, 4]) {
+      const { value } = attempt(() => planWithStations(plan, request, { count, helpers: 0, seed: 1 }))
+      expect(counts.includes(count)).toBe(value !== undefined)
+    }
+    const short = { ...plan, steps: plan.steps.map((step) => ({ ...step, minutes: 1 })) }
+    expect(stationsThatFit(short, request, { helpers: 0, seed: 1 })).toEqual({
+      counts: [],
+      why: 'there are too few minutes after the opening',
+    })
+  })
+
   /** Found once: planning takes a while. */
   let found: Made | undefined
   const nine = () => (found ??= made(1, { count: 3, helpers: 1, seed: 1 }, ({ children }) => children.length === 9))
@@ -225,7 +242,7 @@ describe('stations', () => {
     const wish = { count: 2, helpers: 0, seed: 1 }
     expect(() => planWithStations(plan, few, wish)).toThrow(/stations must be for 4 children or more: there are 3/)
     expect(() => planWithStations(plan, request, { ...wish, count: 5 })).toThrow(
-      /stations must be an integer in \[2, 4\]/,
+      /stations must be a whole number from 2 to 4/,
     )
     expect(() => planWithStations(plan, request, { ...wish, helpers: 9 })).toThrow(/helpers/)
     const short = { ...plan, steps: plan.steps.slice(0, 1) }

@@ -1,5 +1,5 @@
 import { activityOf, STATIONS_ID } from '../activities'
-import { RefusedValue, requireInteger } from '../errors'
+import { RefusedValue, attempt, requireInteger } from '../errors'
 import { pathOf, type RungId, rungOf } from '../teaching'
 import { newStepId } from './edits'
 import { workingRung } from './need'
@@ -56,6 +56,35 @@ export function planWithStations(plan: SessionPlan, request: SessionRequest, wis
   return { ...plan, steps }
 }
 
+/** How many stations can be made of a plan. */
+export interface FittingStations {
+  /** The numbers that work, the fewest first. */
+  readonly counts: readonly number[]
+  /** Where none does: why, so that it can be said after a colon. */
+  readonly why?: string
+}
+
+/** Tries every number of stations. */
+export function stationsThatFit(
+  plan: SessionPlan,
+  request: SessionRequest,
+  wish: Omit<StationsWish, 'count'>,
+): FittingStations {
+  const tried = Array.from({ length: MOST_STATIONS - FEWEST_STATIONS + 1 }, (_, i) => {
+    const count = FEWEST_STATIONS + i
+    return { count, ...attempt(() => planWithStations(plan, request, { ...wish, count })) }
+  })
+  const counts = tried.flatMap(({ count, value }) => (value ? [count] : []))
+  const [refusal] = tried.flatMap((each) => each.refusal ?? [])
+  return counts.length > 0 || !refusal ? { counts } : { counts, why: WHY_NOT[refusal.field] ?? refusal.allowed }
+}
+
+/** Why a session has no stations, by the field that stands against them. */
+const WHY_NOT: Readonly<Record<string, string>> = {
+  minutes: 'there are too few minutes after the opening',
+  stations: 'too few activities suit every team here. Try more minutes or another place',
+}
+
 /** What stations take the place of: what is taught after the opening. */
 function replaced({ steps }: SessionPlan): PlanStep[] {
   const taught = steps.filter((step) => activityOf(step).role === 'teach')
@@ -75,7 +104,7 @@ function whyOf(teams: readonly Team[]): string {
   const names = [...new Set(teams.map(({ rung }) => rungOf(rung).name))]
   return names.length === 1
     ? `Teams that go round: all work on ${names[0]}.`
-    : `Teams that go round, each at its own rung: ${names.join(', ')}.`
+    : `Teams that go round, each at its own step: ${names.join(', ')}.`
 }
 
 /** Children of about the same rung together, in teams that differ by one child at most. */

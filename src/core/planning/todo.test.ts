@@ -46,7 +46,7 @@ describe('what is to be done first', () => {
       'print Herons ',
       'fetch Ducks paper fasteners',
       'fetch Herons paper fasteners',
-      'look Ducks Ducks 0, who takes the numeral the hour hand is nearing',
+      'look Ducks Ducks 0, who takes the number the hour hand is nearing',
     ])
   })
 

@@ -78,9 +78,9 @@ describe('how long a game lasts', () => {
         games: 100,
         seed: 1,
       }),
-    ).toThrow(/printable must be a game, got read-dials/)
+    ).toThrow(/printable must be a game, not read-dials/)
     for (const players of [0, -1, 1.5, 61])
-      expect(() => gameTurns(toss, options, players)).toThrow(/players must be an integer in \[1, 60\]/)
+      expect(() => gameTurns(toss, options, players)).toThrow(/players must be a whole number from 1 to 60/)
   })
 
   it.each(games)('can be told, and ends: $name', (game) => {

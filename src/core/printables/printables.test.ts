@@ -95,22 +95,22 @@ describe('what is refused', () => {
 
   it('names the field and what would be right', () => {
     expect(refused('read-dials', { rung: 'oclock', count: 60 })).toThrow(
-      'count of dials must be an integer in [1, 11], got 60',
+      'count of dials must be a whole number from 1 to 11, not 60',
     )
     expect(refused('twirl-and-fill', { sectors: [1, 0, 1] })).toThrow(
-      'width of sector 2 must be above 0 and at most 10, got 0',
+      'width of sector 2 must be above 0 and at most 10, not 0',
     )
     expect(refused('trail', { by: 90 })).toThrow(/by must be such that 12 clocks in a row are different/)
-    expect(refused('trail', { by: 7 })).toThrow('by must be a multiple of 5 from 5 to 300, got 7')
+    expect(refused('trail', { by: 7 })).toThrow('by must be a multiple of 5 from 5 to 300, not 7')
     expect(refused('minutes-later', { by: 7 })).toThrow(/by must be a multiple of 5 from 5 to 300/)
     expect(refused('match-cards', { rung: 'fives', forms: 3 })).toThrow(
-      'forms must be another one, since this needs a rung that is read off two hands, got 3 on fives',
+      'forms must be another one, since this needs a step that is read off two hands, not 3 on fives',
     )
     expect(refused('toss-and-fill', { rung: 'fives', covers: 'figures' })).toThrow(
-      'covers must be another one, since this needs a rung that is read off two hands, got figures on fives',
+      'covers must be another one, since this needs a step that is read off two hands, not figures on fives',
     )
     expect(refused('twirl-and-fill', { count: 6, covers: 'words', sectors: [1, 10, 10, 10, 10, 10] })).toThrow(
-      'width of a sector must be wide enough beside the others for a clock with its helps, got 7.1 degrees',
+      'width of a sector must be wide enough beside the others for a clock with its hints, not 7.1 degrees',
     )
     const row = (more: object) =>
       refused('timetable', {
@@ -122,16 +122,16 @@ describe('what is refused', () => {
     expect(row({ what: '🦆' })).toThrow(/row 2 of your day must be called something in Latin/)
     expect(row({ what: 'very '.repeat(10) })).toThrow(/row 2 of your day .* 40 letters at most/)
     expect(row({ minute: 450 })).toThrow(
-      'row 2 of your day must be at a time of its own, got the time of another row, 07:30',
+      'row 2 of your day must be at a time of its own, not the time of another row, 07:30',
     )
-    expect(row({ minute: 1440 })).toThrow('row 2 of your day must be at a whole minute from 0 to 1439, got 1440')
+    expect(row({ minute: 1440 })).toThrow('row 2 of your day must be at a whole minute from 0 to 1439, not 1440')
     expect(row({ to: 500 })).toThrow(/row 2 of your day must be ended at another whole minute/)
     expect(row({ picture: 'dragon' })).toThrow(/row 2 of your day must be with a picture that there is/)
-    expect(refused('timetable', { rows: [] })).toThrow('your own day must be of 1 to 40 rows, got 0 rows')
-    expect(refused('bingo', { boards: 1 })).toThrow('boards must be a whole number from 2 to 12, got 1')
+    expect(refused('timetable', { rows: [] })).toThrow('your own day must be of 1 to 40 rows, not 0 rows')
+    expect(refused('bingo', { boards: 1 })).toThrow('boards must be a whole number from 2 to 12, not 1')
     const five = [0, 1, 2, 3, 4].map((i) => ({ minute: 480 + 65 * i, what: `row ${i}` }))
     expect(refused('day-bingo', { rows: five, boards: 12 })).toThrow(
-      'boards must be at most 5 different ones with 5 times, got 12',
+      'boards must be at most 5 different ones with 5 times, not 12',
     )
     expect(() => printableOf('snap')).toThrow(/printable must be one of toss-and-fill, /)
   })
@@ -292,11 +292,16 @@ describe('keys', () => {
       const o: PrintOptions = { ...usual(printables['rung-check']), rung, count: 4 }
       const { items, key } = printables['rung-check'].make(o, 5)
       const told = readSvg(toSvg(key.at(-1) as Drawing)).flatMap(({ text = '' }) => text)
-      const about = rung === 'rounding' ? 'goes to the five on the other side' : 'takes the long hand for the hour'
+      const about = rung === 'rounding' ? 'goes to the five on the other side' : 'mixes up the hands'
       const due = items.filter(
         ({ answer }) => answer.kind !== 'part' || (answer.part.endsWith('hand') && answer.part !== 'second-hand'),
       ).length
-      expect(told.filter((text) => text.includes(about))).toHaveLength(due)
+      const letter = told.find((text) => /^[A-Z] – /.test(text) && text.includes(about))?.[0] ?? 'none'
+      const lines = told
+        .join(' ')
+        .split(/(?=\b\d\. )/)
+        .slice(1)
+      expect(lines.filter((line) => new RegExp(`: (?:[A-Z], )*${letter}\\b`).test(line))).toHaveLength(due)
     }
   })
 })

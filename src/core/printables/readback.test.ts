@@ -34,6 +34,20 @@ describe.each(Object.values(printables))('$name', (printable: Printable) => {
     )
   })
 
+  it('is drawn for half a sheet where it says so, and is right there too', () => {
+    for (const rung of rungsOf(printable))
+      for (const paper of ['a5', 'half-letter'] as const) {
+        const { usual: count } = countsOn(printable, rung)
+        const half = { ...usual(printable), rung, paper, count }
+        if (!printable.onHalf) expect(() => printable.make(half, 8)).toThrow(/paper must be one of/)
+        else {
+          // Where letters get too small it is not used: a session tries that, and prints on whole sheets then.
+          const found = problemsOf(printable.id, printable.make(half, 8), half)
+          expect(found.filter((problem) => !problem.endsWith('is too small to read'))).toEqual([])
+        }
+      }
+  })
+
   it('makes the same pages for the same seed, others for another', () => {
     const o = usual(printable)
     expect(printable.make(o, 5)).toEqual(printable.make(o, 5))
@@ -43,7 +57,7 @@ describe.each(Object.values(printables))('$name', (printable: Printable) => {
   it('says what is possible for a count or a seed that is not', () => {
     const o = { ...usual(printable), count: 61 }
     const { most } = countsOn(printable, o.rung)
-    expect(() => printable.make(o, 1)).toThrow(/count of .* must be an integer in \[\d+, \d+\], got 61/)
+    expect(() => printable.make(o, 1)).toThrow(/count of .* must be a whole number from \d+ to \d+, not 61/)
     expect(() => printable.make({ ...o, count: most }, NaN)).toThrow(RefusedValue)
     expect(() => printable.make({ ...o, count: most }, 1.5)).toThrow(/seed must be a whole number/)
   })

@@ -14,7 +14,7 @@ import {
   type Timing,
   paceOf,
 } from '../planning'
-import type { PrintOptions, PrintableId, SavedPrint } from '../printables'
+import type { ChosenOptions, PrintableId, SavedPrint } from '../printables'
 import { type RungId, schools } from '../teaching'
 import type { Group, Kept } from './people'
 import type { Settings } from './settings'
@@ -108,7 +108,7 @@ export type SessionWish = Pick<Session, 'id' | 'groupId' | 'date' | 'start' | 'm
 /** A print as it is asked for. */
 export interface PrintWish {
   readonly printable: PrintableId
-  readonly options: PrintOptions
+  readonly options: ChosenOptions
   readonly seed: number
   /** Of the pages, not of the key; 1 where it is left out. */
   readonly copies?: number

@@ -1,4 +1,5 @@
 import type { OwnActivityBody } from '../activities'
+import type { PlainDate } from '../clock'
 import type { Day } from '../days'
 import type { Story } from '../stories'
 import type { Answer, Diagnosis, Finding, Standing } from '../knowing'
@@ -49,6 +50,12 @@ export interface GroupOverview {
   /** Whether the group made clocks to turn in an earlier session. */
   readonly hasClocks: boolean
   readonly next: Session | null
+  /** The sessions that are planned after the next one, the earliest first. */
+  readonly planned: readonly Session[]
+  /** The sessions whose day is over, of which nobody said whether they were held; the earliest first. */
+  readonly unsaid: readonly Session[]
+  /** On which day another one is to be. */
+  readonly nextDay: PlainDate
   readonly last: Session | null
 }
 

@@ -37,7 +37,7 @@ export function usualEvents(random: Random, { count, rung }: StoryWish): Planned
       .sort((a, b) => a.minute - b.minute)
     if (isPlain(planned)) return planned
   }
-  throw new RefusedValue('count of things that happen', 'fewer of them on this rung', count)
+  throw new RefusedValue('count of things that happen', 'fewer of them on this step', count)
 }
 
 /** The rows of a day of one's own, as many as are wanted, with their own times. */

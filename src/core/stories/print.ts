@@ -43,7 +43,7 @@ function pagesOf(print: StoryPrint, isKey: boolean): Drawing[] {
   return flowPages(paper, blocks).map((body) =>
     makePage({
       paper,
-      title: isKey ? printedAs('Key: {0}', wording, shown) : shown,
+      title: isKey ? printedAs('Answers: {0}', wording, shown) : shown,
       footer,
       bar: barText(wording),
       ...(!isKey && { name: { line: true as const, text: owner, label: languages[wording.language].phrases.name } }),

@@ -258,10 +258,10 @@ describe('made stories', () => {
 
   it('say what is wrong with a wish', () => {
     const wish = { rung: 'half', wording: ENGLISH, names: ['Bram'], count: 4, seed: 1 } as const
-    expect(() => makeStory({ ...wish, names: [] })).toThrow('names must be 1 to 4 of them, got 0')
+    expect(() => makeStory({ ...wish, names: [] })).toThrow('names must be 1 to 4 of them, not 0')
     expect(() => makeStory({ ...wish, count: 2 })).toThrow(/count of things that happen must be/)
     expect(() => makeStory({ ...wish, rows: [{ minute: 540, what: 'x' }] })).toThrow(
-      'rows must be 3 rows at least, got 1',
+      'rows must be 3 rows at least, not 1',
     )
   })
 })

@@ -1,16 +1,8 @@
-import {
-  dialHour,
-  HAND_SET_TOLERANCE_DEG,
-  handAngles,
-  handsHidden,
-  HOUR_HAND_TOLERANCE_DEG,
-  minutesPast,
-  signedGap,
-} from '../clock'
+import { dialHour, HAND_SET_TOLERANCE_DEG, handAngles, handsHidden, minutesPast, signedGap } from '../clock'
 import { RefusedValue, requireInteger } from '../errors'
 import { type Random, shuffled } from '../random'
 import type { MisreadingId } from './misreadings/ids'
-import { type RungId, rungOf } from './rungs'
+import { type RungId, hourToleranceOn, rungOf } from './rungs'
 import { type Shown, shownKey } from './shown'
 import type { Ask } from './ways'
 import { sameValue } from './sameValue'
@@ -158,10 +150,9 @@ function leastUsed(pool: readonly Item[], picked: readonly Item[]): Item {
 export function isRight(item: Item, given: Value): boolean {
   if (given.kind === 'hands' && item.answer.kind === 'time') {
     const due = handAngles(item.answer.minute)
-    const hourTolerance = rungOf(item.rung).hourToleranceDeg ?? HOUR_HAND_TOLERANCE_DEG
     return (
       Math.abs(signedGap(due.minute, given.minute)) < HAND_SET_TOLERANCE_DEG / 2 &&
-      Math.abs(signedGap(due.hour, given.hour)) <= hourTolerance
+      Math.abs(signedGap(due.hour, given.hour)) <= hourToleranceOn(item.rung)
     )
   }
   return sameValue(item.answer, given)

@@ -33,13 +33,13 @@ const SIDE_PATHS: readonly (readonly [side: RungId, after: RungId | undefined])[
 export const schools: Record<SchoolId, School> = {
   'turns-first': {
     id: 'turns-first',
-    name: 'Turns first',
+    name: 'Half and quarter first',
     why: 'half and quarter turns, then the ring of fives',
     order: ['hour-hand', 'oclock', 'half', 'quarters', 'fives', 'past-fives', 'to-fives', 'digital', 'minute'],
   },
   'fives-first': {
     id: 'fives-first',
-    name: 'Fives first',
+    name: 'Counting in fives first',
     why: 'the ring of fives and “minutes past” for months; “to” only when the child starts it',
     order: ['hour-hand', 'oclock', 'fives', 'past-fives', 'digital', 'half', 'quarters', 'minute', 'to-fives'],
   },

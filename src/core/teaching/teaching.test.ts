@@ -67,7 +67,7 @@ describe('items', () => {
   it('say what is possible when too many are asked for', () => {
     const ask = () => makeItems(randomFrom(1), { rung: 'oclock', ask: 'read', count: 60 })
     expect(ask).toThrow(RefusedValue)
-    expect(ask).toThrow(/\[1, 11\], got 60/)
+    expect(ask).toThrow(/from 1 to 11, not 60/)
   })
 
   it('are the same for the same seed', () => {

@@ -117,3 +117,13 @@ export const wayOf = (ask: Ask): Way => WAYS[ask]
 
 /** Whether it is answered in the open, by setting or writing, without choices. */
 export const isOpen = (ask: Ask): boolean => wayOf(ask).answered !== 'choice'
+
+interface Asked {
+  readonly ask: Ask
+}
+
+/** Whether a question is answered by setting the hands. */
+export const isSet = ({ ask }: Asked): boolean => wayOf(ask).answered === 'hands'
+
+/** Whether it is answered by writing figures. */
+export const isWritten = ({ ask }: Asked): boolean => wayOf(ask).answered === 'figures'

@@ -3,6 +3,8 @@ import type { Length } from './language'
 import { type LanguageId, languages } from './registry'
 import type { Wording } from './types'
 
+export * from './dates'
+export { sayEnglishDate } from './englishDates'
 export * from './haste'
 export * from './language'
 export * from './paper'

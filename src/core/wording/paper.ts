@@ -11,7 +11,7 @@ import type { Wording } from './types'
 /**
  * What is printed for the adult, in the group's language, with its places filled in.
  *
- * printedAs('Key: {0}', { language: 'de', form: 'turns' }, 'Domino') //=> 'Lösung: Domino'
+ * printedAs('Answers: {0}', { language: 'de', form: 'turns' }, 'Domino') //=> 'Lösung: Domino'
  */
 export function printedAs(phrase: PrintedPhrase, { language }: Wording, ...values: (string | number)[]): string {
   const said = PRINTED_IN[language]?.phrases[phrase] ?? phrase

@@ -17,7 +17,7 @@ export function FilterRow({ filter, onChange }: { filter: Filter; onChange: (fil
     <Group gap="xs" align="start" className="activities-filter" role="group" aria-label="Find activities">
       <TextInput label="Name" value={filter.text} onChange={(event) => set({ text: event.currentTarget.value })} />
       <Choice<RungId | ''>
-        label="Rung"
+        label="Step"
         value={filter.rung}
         data={[any, ...rungs.map(({ id, name }) => ({ value: id, label: name }))]}
         onChange={(rung) => set({ rung })}

@@ -19,7 +19,7 @@ export function NeedsFields({ needs, onChange }: { needs: readonly Need[]; onCha
     <Stack className="sheet" gap="sm" component="section" aria-label="What it needs">
       {needs.length === 0 && (
         <Text size="sm" className="quiet">
-          Nothing has to be fetched for it.
+          You need nothing for it.
         </Text>
       )}
       {needs.map(({ material, amount, per }, i) => (
@@ -42,7 +42,7 @@ export function NeedsFields({ needs, onChange }: { needs: readonly Need[]; onCha
             variant="subtle"
             color="gray"
             size="lg"
-            aria-label={`Take out ${materials[material].name}`}
+            aria-label={`Remove ${materials[material].name}`}
             onClick={() => onChange(needs.filter((_, at) => at !== i))}
           >
             <IconTrash size={18} color="var(--quiet)" />

@@ -83,9 +83,9 @@ const LABELS: Readonly<Record<string, string>> = {
   'duration.rounds.most': 'Most rounds',
   'players.most': 'Most children',
   duration: 'How long it takes',
-  rungs: 'Rungs',
+  rungs: 'Steps',
   places: 'Places',
-  steps: 'Steps',
+  steps: 'What to do',
 }
 
 const labelled = ({ field, message }: RefusedValue) => message.replace(field, LABELS[field] ?? field)

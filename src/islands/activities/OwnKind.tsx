@@ -34,7 +34,7 @@ export function Kind({ body, set }: PartProps) {
         />
         <Choice label="Energy" value={body.energy} data={ENERGIES} onChange={(energy) => set({ energy })} />
       </Group>
-      <Checkbox.Group label="Rungs" value={[...body.rungs]} onChange={(value) => set({ rungs: value as RungId[] })}>
+      <Checkbox.Group label="Steps" value={[...body.rungs]} onChange={(value) => set({ rungs: value as RungId[] })}>
         <SimpleGrid cols={{ base: 2, xs: 3 }} spacing={6} mt={6}>
           {rungs.map(({ id, name }) => (
             <Checkbox key={id} value={id} label={name} />

@@ -13,7 +13,7 @@ export function HowItGoes({ name, steps, body, set }: HowItGoesProps) {
     <Stack className="sheet" gap="sm" component="section" aria-label="How it goes">
       <TextInput label="Name" required maxLength={60} {...name} />
       <Textarea
-        label="Steps, one a line"
+        label="What to do, one line each"
         description={`What you do, in order: 1 to ${MOST_OWN_STEPS} lines.`}
         autosize
         minRows={4}

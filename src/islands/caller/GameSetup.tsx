@@ -82,7 +82,7 @@ export function GameSetup({ overview, asked, onStart, left, onGoOn }: GameSetupP
   )
 }
 
-/** The house rules set the wording. Names of children stand in no address. */
+/** Of the wording the language and the form are told. Names of children stand in no address. */
 const NOT_CHOSEN = ['day', 'wording', 'weights', 'names']
 
 /** On paper with these very options and this number, so that paper and screen are one game. */
@@ -90,6 +90,8 @@ function cardHref(game: GameId, options: GameOptions, seed: number, day?: string
   const query = new URLSearchParams({ game, seed: String(seed), ...(day !== undefined && { day }) })
   for (const [name, value] of Object.entries(options))
     if (value !== undefined && !NOT_CHOSEN.includes(name)) query.set(name, String(value))
+  query.set('language', options.wording.language)
+  query.set('form', options.wording.form)
   for (const id of Object.keys(options.weights)) query.append('lean', id)
   return `/api/caller.pdf?${query}`
 }

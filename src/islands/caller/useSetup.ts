@@ -2,7 +2,15 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Day } from '../../core/days'
 import { type GameId, type GameOptions, USUAL_GAME } from '../../core/movement'
-import { type Kept, type Overview, wordingOf } from '../../core/records'
+import {
+  type Group,
+  type Kept,
+  type Overview,
+  type Settings,
+  rulesFor,
+  rulesForDay,
+  wordingOf,
+} from '../../core/records'
 import { leaningOn } from '../../core/knowing'
 import type { RungId } from '../../core/teaching'
 import { api } from '../../ui/api'
@@ -52,6 +60,19 @@ function youngest(children: Children = []): number | undefined {
   return ages.length === 0 ? undefined : Math.min(...ages)
 }
 
+/** The rules of the group that plays: the one that is named, or else the only one there is, or whom the day is for. */
+function rulesOfGame({ groups, settings }: Overview, group?: Group, day?: Day): Settings {
+  const [only, ...others] = groups
+  if (group) return rulesFor(settings, group)
+  if (day)
+    return rulesForDay(
+      settings,
+      groups.map((each) => each.group),
+      day.whose,
+    )
+  return only && others.length === 0 ? rulesFor(settings, only.group) : settings
+}
+
 /** What the adult chose so far, and what is usual for the rest. */
 export function useSetup(overview: Overview, page: Asked) {
   const asked = wishOf(page.search)
@@ -79,10 +100,11 @@ export function useSetup(overview: Overview, page: Asked) {
     enabled: asked.day !== null,
     queryFn: () => api.get<Kept<Day>>(`/api/days/${asked.day}`),
   }).data
+  const rules = rulesOfGame(overview, own?.group, day?.body)
   const options: GameOptions = {
     ...USUAL_GAME,
     ...chosen,
-    wording: wordingOf(overview.settings),
+    wording: wordingOf(rules),
     minutes: numberOf(minutes),
     children: numberOf(children),
     age: optional(age),

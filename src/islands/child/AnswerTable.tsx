@@ -42,7 +42,7 @@ export function AnswerTable({ data, changes }: { data: ChildData; changes: reado
           <thead>
             <tr>
               <th>When</th>
-              <th>Rung and way</th>
+              <th>Step and way</th>
               <th>True answer</th>
               <th>Given</th>
               <th>May be</th>
@@ -96,10 +96,10 @@ function Filters({ answers, wanted, shown, onWant }: FiltersProps) {
         ]}
       />
       <Choice
-        aria-label="Rung"
+        aria-label="Step"
         value={wanted.rung}
         onChange={(rung) => onWant({ rung })}
-        data={[{ value: '', label: 'Every rung' }, ...met.map((id) => ({ value: id, label: rungOf(id).name }))]}
+        data={[{ value: '', label: 'Every step' }, ...met.map((id) => ({ value: id, label: rungOf(id).name }))]}
       />
       <Choice
         aria-label="Way of asking"

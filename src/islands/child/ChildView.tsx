@@ -37,7 +37,7 @@ function ChildRecord({ data }: { data: ChildData }) {
       <Tabs value={tab} onChange={(value) => setTab(value ?? 'now')} keepMounted={false}>
         <Tabs.List mb="sm">
           <Tabs.Tab value="now">Now</Tabs.Tab>
-          <Tabs.Tab value="growth">Growth</Tabs.Tab>
+          <Tabs.Tab value="growth">Progress</Tabs.Tab>
           <Tabs.Tab value="answers">Answers: {answers.length}</Tabs.Tab>
           <Tabs.Tab value="notes">Notes: {notes.length}</Tabs.Tab>
         </Tabs.List>
@@ -45,7 +45,7 @@ function ChildRecord({ data }: { data: ChildData }) {
           <Now data={data} />
         </Tabs.Panel>
         <Tabs.Panel value="growth">
-          <ErrorBoundary what="Growth">
+          <ErrorBoundary what="Progress">
             <growth.Part answers={answers} />
           </ErrorBoundary>
         </Tabs.Panel>
@@ -124,7 +124,7 @@ function Now({ data }: { data: ChildData }) {
             <Findings data={data} />
           </ErrorBoundary>
         )}
-        <ErrorBoundary what="The rungs">
+        <ErrorBoundary what="The steps">
           <RungList data={data} />
         </ErrorBoundary>
       </SimpleGrid>

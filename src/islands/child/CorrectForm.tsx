@@ -2,7 +2,16 @@ import { Button, Group, Modal, Radio, Stack, Switch, Text, TextInput } from '@ma
 import { useForm } from '@mantine/form'
 import type { Answer } from '../../core/knowing'
 import { type Settings, wordingOf } from '../../core/records'
-import { type Item, type Value, readLike, readWritten, sameValue, sayAnswer, whyNotLike } from '../../core/teaching'
+import {
+  type Item,
+  type Value,
+  readLike,
+  readWritten,
+  sameValue,
+  sayAnswer,
+  whyNotLike,
+  isWritten,
+} from '../../core/teaching'
 import { type Wording } from '../../core/wording'
 import { api } from '../../ui/api'
 import { momentInWords } from '../../ui/dates'
@@ -81,7 +90,7 @@ function choicesFor({ given, item }: Answer): readonly Value[] {
 /** An answer that was typed, or why it is none. */
 function typedAnswer(item: Item, text: string, wording: Wording): { value?: Value; why?: string } {
   if (text.trim() === '') return {}
-  const value = item.ask === 'write' ? readWritten(text, wording) : readLike(item.answer, text, wording)
+  const value = isWritten(item) ? readWritten(text, wording) : readLike(item.answer, text, wording)
   return value ? { value } : { why: whyNotLike(item.answer, text, wording) }
 }
 

@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react'
 import { mendedBy } from '../../core/activities'
 import { DIAGNOSIS, type Finding, type Standpoint, findingInWords, questionToTell, whyNot } from '../../core/knowing'
 import { type Settings, wordingOf } from '../../core/records'
-import { type MisreadingId, misreadingOf, misreadings } from '../../core/teaching'
+import { type MisreadingId, misreadingOf, misreadings, saidToChild } from '../../core/teaching'
 import { AnswerLine } from '../../ui/AnswerLine'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { calendarDay } from '../../ui/calendarDay'
@@ -46,7 +46,6 @@ export function Findings({ data }: { data: ChildData }) {
 }
 
 function OneFinding({ finding, settings }: { finding: Finding; settings: Settings }) {
-  const { repair } = misreadingOf(finding.misreading)
   const said = findingInWords(finding)
   const telling = useMemo(() => questionToTell(finding), [finding])
   const newest = [...finding.evidence].sort((a, b) => b.at - a.at).slice(0, MOST_EVIDENCE)
@@ -54,7 +53,7 @@ function OneFinding({ finding, settings }: { finding: Finding; settings: Setting
     <div style={{ borderTop: '1px solid var(--line)', padding: '8px 0' }}>
       <Text fw={700}>{said.charAt(0).toUpperCase() + said.slice(1)}.</Text>
       {telling && <Text>To tell them apart: {questionInWords(telling.item, wordingOf(settings))}.</Text>}
-      <Text mt={4}>Say: “{repair.say}”</Text>
+      <Text mt={4}>Say: “{saidToChild(finding.misreading, settings.language)}”</Text>
       <Text size="sm">Try this: {mendedBy(finding.misreading)}</Text>
       <details className="fold">
         <summary>Why? Show the answers</summary>
@@ -122,6 +121,6 @@ function standpointInWords({ odds, speakFor, speakAgainst, explainedBy, misreadi
 
 /** Odds as an adult would put them; beyond a thousand the figure says nothing more. */
 function oddsInWords(odds: number): string {
-  if (odds >= 1000) return 'More than 1000 to 1'
+  if (odds >= 1000) return 'Almost certain'
   return `About ${odds >= 20 ? Math.round(odds / 10) * 10 : Math.round(odds)} to 1`
 }

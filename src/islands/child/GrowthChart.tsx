@@ -21,7 +21,7 @@ export function GrowthChart({ answers }: { answers: readonly Answer[] }) {
   if (growth.length === 0)
     return <Text className="sheet">Nothing to draw yet: growth shows from the first day with answers on.</Text>
   return (
-    <section className="sheet" aria-label="Growth">
+    <section className="sheet" aria-label="Progress">
       <Title order={2} size="h4" mb={6}>
         Week by week
       </Title>
@@ -30,7 +30,7 @@ export function GrowthChart({ answers }: { answers: readonly Answer[] }) {
         <table className="growth">
           <thead>
             <tr>
-              <th scope="col">Rung</th>
+              <th scope="col">Step</th>
               {weeks.map((week) => (
                 <th key={week} scope="col">
                   <button

@@ -39,7 +39,7 @@ export function Notes({ childId, notes }: { childId: ChildId; notes: readonly No
             {...form.getInputProps('text')}
           />
           <Button type="submit" loading={add.isPending} disabled={isEmpty}>
-            Keep it
+            Save
           </Button>
         </Group>
         <DraftLine draft={draft} />

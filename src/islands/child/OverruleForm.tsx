@@ -25,7 +25,7 @@ export function OverruleForm({ rung, verdict, busy, onSay, onClose }: OverruleFo
       <form onSubmit={form.onSubmit(({ note }) => onSay(note))}>
         <Stack>
           <Text>
-            This is kept as your judgement with today’s date. It counts more than the answers, and you can take it back.
+            This is kept as your judgement with today’s date. It counts more than the answers, and you can undo it.
           </Text>
           <TextInput label="Why (if you like)" maxLength={500} {...form.getInputProps('note')} data-autofocus />
           <Group justify="flex-end">

@@ -1,7 +1,16 @@
 import { Button, Group, Text } from '@mantine/core'
 import { useState } from 'react'
 import type { ChildId } from '../../core/ids'
-import { type Estimate, SCAFFOLD_NAMES, SECURE, scaffoldsInUse, type Tally } from '../../core/knowing'
+import {
+  EARLIER_RULE_UNTIL,
+  type Estimate,
+  type JudgedAnew,
+  judgedAnew,
+  SCAFFOLD_NAMES,
+  SECURE,
+  scaffoldsInUse,
+  type Tally,
+} from '../../core/knowing'
 import { KIND_NAMES, type RungId, rungOf, wayOf } from '../../core/teaching'
 import { api } from '../../ui/api'
 import { calendarDay } from '../../ui/calendarDay'
@@ -23,6 +32,7 @@ export function Details({ data, estimate }: { data: ChildData; estimate: Estimat
     <div style={{ padding: '0 0 10px' }}>
       <Text size="sm">The aim: {rungOf(rung).can}.</Text>
       <Verdict estimate={estimate} />
+      <JudgedAnew answers={data.answers} estimate={estimate} />
       {due !== undefined && (
         <Text size="sm" className="quiet">
           {due < now ? 'Due since' : 'Ask again on'} {dayOf(due)}.
@@ -68,6 +78,24 @@ function Verdict({ estimate: { since, until, through, unmet } }: { estimate: Est
   )
 }
 
+const EARLIER_RULE = {
+  lost:
+    `Until ${dayOf(EARLIER_RULE_UNTIL)} this was called secure. The rule of that time let a child pass who is right ` +
+    'seven times in ten, so Ripe Acorn now waits for more right answers.',
+  won:
+    `Until ${dayOf(EARLIER_RULE_UNTIL)} this was not called secure. The rule of that time looked at the last few ` +
+    'answers most. All of them count now, the newest more.',
+  through:
+    `Until ${dayOf(EARLIER_RULE_UNTIL)} this was not called secure, since only its own answers counted. ` +
+    'Answers to later steps that need it count now.',
+} as const satisfies Record<JudgedAnew, string>
+
+/** Why records from before the rule changed say something else now. */
+function JudgedAnew({ answers, estimate }: { answers: ChildData['answers']; estimate: Estimate }) {
+  const change = judgedAnew(answers, estimate)
+  return change && !estimate.overrule && <Text size="sm">{EARLIER_RULE[change]}</Text>
+}
+
 /** Which helps the dial has for this child on this rung, and which one to fade or to bring back. */
 function HelpsInUse({ data, rung }: { data: ChildData; rung: RungId }) {
   const found = data.report.diagnosis.findings.map(({ misreading }) => misreading)
@@ -79,7 +107,7 @@ function HelpsInUse({ data, rung }: { data: ChildData; rung: RungId }) {
       : `; ${advice.does === 'fade' ? 'fade' : 'bring back'} ${SCAFFOLD_NAMES[advice.scaffold]}: ${advice.why}`
   return (
     <Text size="sm" className="quiet">
-      Helps on the dial: {names}
+      Hints on the clock: {names}
       {next}.
     </Text>
   )
@@ -104,7 +132,7 @@ function OwnJudgement({ childId, estimate: { rung, firm, overrule } }: { childId
             {overrule.note ? `: “${overrule.note}”` : ''}.
           </Text>
           <Button size="compact-sm" variant="default" loading={change.isPending} onClick={() => say(null)}>
-            Take that back
+            Undo
           </Button>
         </Group>
       )}

@@ -25,14 +25,14 @@ export function RungList({ data }: { data: ChildData }) {
     />
   )
   return (
-    <section className="sheet" aria-label="Rungs">
+    <section className="sheet" aria-label="Steps">
       <Title order={2} size="h4" mb={6}>
-        Rungs
+        Steps
       </Title>
       <ol style={{ listStyle: 'none', margin: 0, padding: 0 }}>{met.map(row)}</ol>
       {notMet.length > 0 && (
         <details className="fold">
-          <summary>Not met yet: {notMet.length} rungs</summary>
+          <summary>Not met yet: {notMet.length} steps</summary>
           <ol style={{ listStyle: 'none', margin: 0, padding: 0 }}>{notMet.map(row)}</ol>
         </details>
       )}

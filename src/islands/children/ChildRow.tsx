@@ -32,7 +32,7 @@ export function ChildRow({
           <Text size="sm">{readiness}</Text>
           {finding && (
             <Text size="sm" c="var(--attention)">
-              Mistakes share: {findingInWords(finding)}
+              The same mistake: {findingInWords(finding)}
             </Text>
           )}
         </div>

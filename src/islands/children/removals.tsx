@@ -35,8 +35,8 @@ export function RemoveChild({ report, onClose }: { report: ChildReport; onClose:
       <Text>
         {child.name} goes
         {answers > 0 ? `, with ${counted(answers, 'answer')} and all that follows from them` : ''}
-        {groups.length > 0 ? `, and leaves ${namesInWords(groups)}` : ''}. You can take it back for ten minutes; after
-        that it is gone for good.
+        {groups.length > 0 ? `, and leaves ${namesInWords(groups)}` : ''}. You can undo it for ten minutes; after that
+        it is gone for good.
       </Text>
       {elsewhere.length > 0 && (
         <Text mt="xs">The name also stands in {namesInWords(elsewhere)}. There it becomes “…”.</Text>

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react'
 import { onDial } from '../../core/clock'
 import { type DayQuestion, spanText } from '../../core/days'
 import { stageOf } from '../../core/knowing'
-import { isRight, sayAnswer, type Value, withChoices } from '../../core/teaching'
+import { isRight, sayAnswer, type Value, withChoices, isSet } from '../../core/teaching'
 import type { Wording } from '../../core/wording'
 import { Dial } from '../../ui/Dial'
 import { StillDial } from '../../ui/DialFace'
@@ -44,7 +44,7 @@ export function OneQuestion({ question, childId, wording, onNext }: QuestionProp
   const [hands, setHands] = useState(STRAIGHT_UP)
   const [given, setGiven] = useState<Given | null>(null)
   const choices = useMemo(
-    () => (item.ask === 'set' ? [] : withChoices(item, { count: WRONG_CHOICES, seed: item.shown.minute }).choices),
+    () => (isSet(item) ? [] : withChoices(item, { count: WRONG_CHOICES, seed: item.shown.minute }).choices),
     [item],
   )
   const answer = (value: Value) => {
@@ -59,7 +59,7 @@ export function OneQuestion({ question, childId, wording, onNext }: QuestionProp
   return (
     <div className="days-ask">
       <div>
-        {item.ask === 'set' ? (
+        {isSet(item) ? (
           <Dial hands={hands} onTurn={setHands} step={5} wording={wording} size="100%" secret />
         ) : (
           <StillDial
@@ -84,9 +84,9 @@ export function OneQuestion({ question, childId, wording, onNext }: QuestionProp
                 {sayAnswer(item, choice, wording)}
               </Button>
             ))}
-            {item.ask === 'set' && hands.gear === 'free' && (
+            {isSet(item) && hands.gear === 'free' && (
               <Button size="md" onClick={() => answer({ kind: 'hands', hour: hands.hour, minute: hands.minute })}>
-                The hands are set
+                Done
               </Button>
             )}
             <Button variant="subtle" onClick={onNext}>
@@ -118,7 +118,7 @@ function Answered({ question: { item }, given, wording, onNext, onUndo }: Answer
       <Group gap="xs">
         <Button onClick={onNext}>Next</Button>
         <Button variant="default" onClick={onUndo}>
-          Take it back
+          Undo
         </Button>
       </Group>
     </>

@@ -1,6 +1,7 @@
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { type ReactNode, useState } from 'react'
 import { type Day, dayLine, type DayOn, type DayRow, inOrder, MOST_DAY_ROWS } from '../../core/days'
+import { sayEnglishDate } from '../../core/wording'
 import type { ReadCalendar } from '../../workers/calendar/read'
 import { Choice } from '../../ui/Choice'
 import { dayInWords, today } from '../../ui/dates'
@@ -62,7 +63,7 @@ function CalendarIn({ calendar, state, onDone }: DoneProps & { readonly calendar
         onChange={setDate}
         data={calendar.days.map((each) => ({
           value: each.date,
-          label: `${dayInWords(each.date)} ${each.date.slice(0, 4)} (${each.rows.length})`,
+          label: `${sayEnglishDate(each.date, { year: true })} (${each.rows.length})`,
         }))}
       />
     </RowsIn>

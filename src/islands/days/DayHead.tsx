@@ -1,10 +1,11 @@
-import { Button, Group, Text, TextInput, Title } from '@mantine/core'
+import { Button, Group, Text, Title } from '@mantine/core'
 import { IconArrowBackUp, IconClockPlay, IconPlus, IconTrash } from '@tabler/icons-react'
 import { type Day, WEEKDAYS, type Weekday } from '../../core/days'
 import type { DaysData } from '../../core/records'
 import { Choice } from '../../ui/Choice'
 import { KeptChoice } from '../../ui/KeptChoice'
 import { NameField } from '../../ui/NameField'
+import { DateField } from '../../ui/DateField'
 import { today } from '../../ui/dates'
 import type { DaysState } from './useDays'
 import { Segments } from '../../ui/Segments'
@@ -101,14 +102,7 @@ function When({ body: { on }, onChange }: PartProps) {
           ))}
         </Group>
       ) : (
-        <TextInput
-          type="date"
-          aria-label="Date"
-          value={on.date}
-          onChange={(event) =>
-            event.currentTarget.value && onChange({ on: { kind: 'date', date: event.currentTarget.value } })
-          }
-        />
+        <DateField aria-label="Date" value={on.date} onChange={(date) => onChange({ on: { kind: 'date', date } })} />
       )}
       {on.kind === 'weekdays' && on.days.length === 0 && <Text size="xs">on no day yet</Text>}
     </Group>

@@ -1,7 +1,7 @@
 import { Stack } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
-import type { DaysData } from '../../core/records'
+import { useMemo, useState } from 'react'
+import { type DaysData, rulesForDay } from '../../core/records'
 import { AddressTabs } from '../../ui/AddressTabs'
 import { App } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
@@ -41,9 +41,11 @@ function DaysPage(asked: Asked) {
   return <Loaded query={query}>{(data) => <DaysRoom data={data} asked={asked} />}</Loaded>
 }
 
-/** A day as rows beside its picture, and what can be done with it. */
-function DaysRoom({ data, asked }: { data: DaysData; asked: Asked }) {
-  const state = useDays(data, asked.day)
+/** A day as rows beside its picture, and what can be done with it, by the rules of whom it is for. */
+function DaysRoom({ data: all, asked }: { data: DaysData; asked: Asked }) {
+  const state = useDays(all, asked.day)
+  const { whose } = state.body
+  const data = useMemo(() => ({ ...all, settings: rulesForDay(all.settings, all.groups, whose) }), [all, whose])
   const [lit, setLit] = useState<number | undefined>(undefined)
   useFetchLater(LATER)
   return (
@@ -68,7 +70,7 @@ function DaysRoom({ data, asked }: { data: DaysData; asked: Asked }) {
             usual="print"
             asked={asked.part}
             panels={{
-              print: <PrintPanel key={state.one?.id} state={state} data={data} />,
+              print: <PrintPanel key={state.one?.id} state={state} data={all} />,
               start: <start.Part state={state} data={data} />,
               ask: <ask.Part state={state} data={data} />,
               files: <files.Part state={state} data={data} />,
@@ -80,4 +82,4 @@ function DaysRoom({ data, asked }: { data: DaysData; asked: Asked }) {
   )
 }
 
-const PARTS = { print: 'Print', start: 'When must we start?', ask: 'Ask', files: 'In and out' } as const
+const PARTS = { print: 'Print', start: 'When must we start?', ask: 'Ask', files: 'Import and export' } as const

@@ -1,13 +1,22 @@
-import { Button, Group, Text, Title } from '@mantine/core'
+import { Anchor, Button, Group, Text, Title } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
-import { type Day, type DayRow, type LongHand, type Weekday, inOrder, nowAndNext, spanText } from '../../core/days'
-import { type DaysData, type Kept, wordingOf } from '../../core/records'
+import {
+  type Day,
+  type DayRow,
+  type LongHand,
+  type NowNext,
+  daysOn,
+  isOfSame,
+  nowAndNext,
+  spanText,
+} from '../../core/days'
+import { type DaysData, type Kept, rulesForDay, wordingOf } from '../../core/records'
 import { type Wording, languages, printedAs, sayDuration } from '../../core/wording'
 import { App } from '../../ui/App'
 import { StillDial } from '../../ui/DialFace'
 import { Loaded } from '../../ui/Loaded'
-import { today } from '../../ui/dates'
+import { dayOf, today } from '../../ui/dates'
 import { daysQuery } from '../../ui/queries'
 import { Picture } from './Picture'
 import './days.css'
@@ -35,33 +44,22 @@ function useNow(): Date {
   return now
 }
 
-/** The day that the address names, or the one that holds today. */
-function dayFor({ days }: DaysData, now: Date): Kept<Day> | undefined {
-  const asked = new URLSearchParams(location.search).get('day')
-  const weekday = ((now.getDay() + 6) % 7) as Weekday
-  const holds = ({ body: { on } }: Kept<Day>) =>
-    on.kind === 'date' ? on.date === today(now) : on.days.includes(weekday)
-  return days.find(({ id }) => id === asked) ?? days.find(holds)
+/** The days of whoever the day in the address is for, or all of them. Which of them hold is for the calendar to say. */
+function daysAsked({ days }: DaysData): readonly Kept<Day>[] {
+  const asked = days.find(({ id }) => id === new URLSearchParams(location.search).get('day'))
+  return asked ? days.filter(({ body }) => isOfSame(body.whose, asked.body.whose)) : days
 }
 
 /** The true clock, what is on, and what comes next, for all to see from the other end of the room. */
 function NowRoom({ data }: { data: DaysData }) {
   const now = useNow()
-  const day = dayFor(data, now)
-  const wording = wordingOf(data.settings)
+  const date = today(now)
   const minute = now.getHours() * 60 + now.getMinutes()
-  if (!day || day.body.rows.length === 0)
-    return (
-      <div style={{ padding: 30 }}>
-        <Title order={1}>No day holds today</Title>
-        <Text my="md">Give a day today’s weekday or date, or open one from Days.</Text>
-        <Button component="a" href="/days">
-          To Days
-        </Button>
-      </div>
-    )
-  const rows = inOrder(day.body.rows)
-  const at = nowAndNext(rows, minute)
+  const asked = daysAsked(data)
+  const days = asked.map(({ name, body }) => ({ name, ...body }))
+  const held = daysOn(days, date)
+  const [whose] = held.length > 0 ? held : days
+  const wording = wordingOf(whose ? rulesForDay(data.settings, data.groups, whose.whose) : data.settings)
   return (
     <div className="now-room">
       <div className="now-dial">
@@ -70,23 +68,52 @@ function NowRoom({ data }: { data: DaysData }) {
       <div>
         <Group justify="space-between" mb="sm">
           <Title order={1} size="h3" className="anywhere">
-            {day.name}
+            {held.length > 0 ? held.map(({ name }) => name).join(' · ') : `Nothing is planned for ${dayOf(+now)}`}
           </Title>
-          <Button variant="default" component="a" href={`/days?day=${day.id}`}>
+          <Button variant="default" component="a" href={asked[0] ? `/days?day=${asked[0].id}` : '/days'}>
             Back to Days
           </Button>
         </Group>
-        <section aria-label="Now" aria-live="polite">
-          <Text className="quiet">{printedAs('Now', wording)}</Text>
-          {at.now ? <Big row={at.now} /> : <div className="now-big">–</div>}
-          {at.gone !== undefined && (
-            <div className="now-bar" role="img" aria-label={`${Math.round(at.gone * 100)} of 100 parts are over`}>
-              <div style={{ width: `${at.gone * 100}%` }} />
-            </div>
-          )}
-        </section>
-        {at.next && (
-          <section aria-label="Next" style={{ marginTop: 24 }}>
+        {held.length === 0 && <NothingToday />}
+        <OnNow at={nowAndNext(days, { date, minute })} wording={wording} />
+      </div>
+    </div>
+  )
+}
+
+function NothingToday() {
+  return (
+    <Text mb="md">
+      A day shows here on its weekdays or its date.{' '}
+      <Anchor href="/days" underline="always">
+        Choose when in Days
+      </Anchor>
+      .
+    </Text>
+  )
+}
+
+function OnNow({ at, wording }: { at: NowNext; wording: Wording }) {
+  const [inner, ...around] = at.now
+  return (
+    <>
+      <section aria-label="Now" aria-live="polite">
+        <Text className="quiet">{printedAs('Now', wording)}</Text>
+        {around.map((row, i) => (
+          <div key={i} className="now-around">
+            {spanText(row)} {row.what}
+          </div>
+        ))}
+        {inner ? <Big row={inner} /> : <div className="now-big">{printedAs('Free time', wording)}</div>}
+        {at.gone !== undefined && (
+          <div className="now-bar" role="img" aria-label={`${Math.round(at.gone * 100)} of 100 parts are over`}>
+            <div style={{ width: `${at.gone * 100}%` }} />
+          </div>
+        )}
+      </section>
+      <section aria-label="Next" style={{ marginTop: 24 }}>
+        {at.next ? (
+          <>
             <Text className="quiet">{printedAs('Next', wording)}</Text>
             <div className="now-next">
               <Group gap="sm">
@@ -98,10 +125,12 @@ function NowRoom({ data }: { data: DaysData }) {
               <div>{printedAs('in {0}', wording, sayDuration(at.until ?? 0))}</div>
               {at.hand && <div>{handInWords(at.hand, wording)}</div>}
             </div>
-          </section>
+          </>
+        ) : (
+          <div className="now-next">{printedAs('Nothing more today', wording)}</div>
         )}
-      </div>
-    </div>
+      </section>
+    </>
   )
 }
 

@@ -20,7 +20,7 @@ export function RowList({ state, language, lit, onLit }: Props) {
       <section className="sheet" aria-label="Rows">
         <Text fw={600}>This day is empty.</Text>
         <Text size="sm" className="quiet">
-          Type its rows below, paste a timetable, or read a calendar under “In and out”.
+          Type its rows below, paste a timetable, or read a calendar under “Import and export”.
         </Text>
       </section>
     )

@@ -9,8 +9,9 @@ import {
   type StartPlan,
   type StartStep,
 } from '../../core/days'
+import type { LanguageId } from '../../core/wording'
 import { Choice } from '../../ui/Choice'
-import { fromTimeField, toTimeField } from '../../ui/dates'
+import { TimeField } from '../../ui/TimeField'
 import { WholeField } from '../../ui/WholeField'
 import type { DaysState } from './useDays'
 
@@ -81,7 +82,14 @@ export function StartChoice({ state, place, onPick }: StartChoiceProps) {
   )
 }
 
-export function PlanFields({ plan, onPut }: { plan: StartPlan; onPut: (plan: StartPlan) => void }) {
+interface PlanFieldsProps {
+  readonly plan: StartPlan
+  /** Of those who read the day. */
+  readonly language: LanguageId
+  readonly onPut: (plan: StartPlan) => void
+}
+
+export function PlanFields({ plan, language, onPut }: PlanFieldsProps) {
   const { steps } = plan
   const putStep = (i: number, change: Partial<StartPlan['steps'][number]>) =>
     onPut({ ...plan, steps: steps.map((step, at) => (at === i ? { ...step, ...change } : step)) })
@@ -96,14 +104,11 @@ export function PlanFields({ plan, onPut }: { plan: StartPlan; onPut: (plan: Sta
             event.currentTarget.value.trim() !== '' && onPut({ ...plan, what: event.currentTarget.value })
           }
         />
-        <TextInput
-          type="time"
+        <TimeField
           label="Be there at"
-          value={toTimeField(plan.deadline)}
-          onChange={(event) => {
-            const deadline = fromTimeField(event.currentTarget.value)
-            if (deadline !== undefined) onPut({ ...plan, deadline })
-          }}
+          value={plan.deadline}
+          language={language}
+          onChange={(deadline) => onPut({ ...plan, deadline })}
         />
         <WholeField
           label="Minutes to spare"
@@ -127,9 +132,9 @@ export function PlanFields({ plan, onPut }: { plan: StartPlan; onPut: (plan: Sta
           size="compact-sm"
           variant="subtle"
           style={{ alignSelf: 'flex-start' }}
-          onClick={() => onPut({ ...plan, steps: [...steps, { what: 'another step', minutes: 5 }] })}
+          onClick={() => onPut({ ...plan, steps: [...steps, { what: 'another task', minutes: 5 }] })}
         >
-          Add a step
+          Add a task
         </Button>
       )}
     </Stack>
@@ -147,7 +152,7 @@ function StepFields({ step, place, onPut, onRemove }: StepProps) {
   return (
     <div className="days-steps">
       <TextInput
-        label={`Step ${place + 1}`}
+        label={`Task ${place + 1}`}
         value={step.what}
         maxLength={40}
         onChange={(event) => event.currentTarget.value.trim() !== '' && onPut({ what: event.currentTarget.value })}
@@ -161,7 +166,7 @@ function StepFields({ step, place, onPut, onRemove }: StepProps) {
       />
       <input
         type="range"
-        aria-label={`What if step ${place + 1} takes longer`}
+        aria-label={`What if task ${place + 1} takes longer`}
         min={1}
         max={Math.max(60, step.minutes)}
         value={step.minutes}
@@ -170,7 +175,7 @@ function StepFields({ step, place, onPut, onRemove }: StepProps) {
       <ActionIcon
         variant="subtle"
         size="lg"
-        aria-label={`Remove step ${place + 1}`}
+        aria-label={`Remove task ${place + 1}`}
         disabled={!onRemove}
         onClick={onRemove}
       >

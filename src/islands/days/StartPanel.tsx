@@ -29,12 +29,14 @@ export function StartPanel({ state, data }: Props) {
       <StartChoice state={state} place={place} onPick={setAt} />
       {plan && (
         <>
-          <PlanFields key={`${state.one?.id} ${place}`} plan={plan} onPut={put} />
+          <PlanFields key={`${state.one?.id} ${place}`} plan={plan} language={data.settings.language} onPut={put} />
           <Worked key={`worked ${place} ${plan.deadline}`} plan={plan} data={data} />
         </>
       )}
       {!plan && (
-        <Text size="sm">When must you start to be there in time? Steps are added, then taken from the deadline.</Text>
+        <Text size="sm">
+          When must you start to be there in time? The minutes of all tasks are added, then taken from the deadline.
+        </Text>
       )}
     </Stack>
   )

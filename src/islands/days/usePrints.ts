@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react'
 import { inOrder } from '../../core/days'
 import type { DayThingId } from '../../core/planning'
-import { type DaysData, wordingOf } from '../../core/records'
+import { type DaysData, rulesFor, rulesForDay, wordingOf } from '../../core/records'
 import { schools } from '../../core/teaching'
 import type { DaysState } from './useDays'
 
@@ -24,7 +24,8 @@ export function usePrints({ state, data }: Props) {
   const [seed, setSeed] = useState<number | string>(1)
   const children = useMemo(() => childrenOf(data, groupId), [data, groupId])
   const wish = useMemo(() => {
-    const { settings } = data
+    const group = data.groups.find(({ id }) => id === groupId)
+    const settings = group ? rulesFor(data.settings, group) : rulesForDay(data.settings, data.groups, whose)
     const school = schools[settings.school]
     return {
       title: '',
@@ -37,7 +38,7 @@ export function usePrints({ state, data }: Props) {
       order: school.order,
       seed: Number(seed) || 0,
     }
-  }, [body.rows, children, data, isRounded, seed])
+  }, [body.rows, children, data, groupId, isRounded, seed, whose])
   const query = new URLSearchParams([
     ...things.map((id) => ['things', id]),
     ...(groupId ? [['group', groupId]] : []),

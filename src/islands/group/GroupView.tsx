@@ -48,15 +48,15 @@ function GroupPage({ id }: { id: string }) {
             </Text>
           ) : (
             <>
-              <ErrorBoundary what="The rungs">
+              <ErrorBoundary what="The steps">
                 <RungGrid members={members} order={schools[settings.school].order} />
               </ErrorBoundary>
               <div className="two-columns">
                 <ErrorBoundary what="Who goes together">
                   <NextTogether partners={members.map(partnerOf)} />
                 </ErrorBoundary>
-                <ErrorBoundary what="The same repair">
-                  <SharedRepairs partners={members.map(partnerOf)} />
+                <ErrorBoundary what="Who needs help with what">
+                  <SharedRepairs partners={members.map(partnerOf)} language={settings.language} />
                 </ErrorBoundary>
               </div>
               <ErrorBoundary what="The rules">

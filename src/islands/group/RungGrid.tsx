@@ -33,7 +33,7 @@ export function RungGrid({ members, order }: { members: readonly ChildReport[]; 
           <tbody>
             {members.map((member) => (
               <tr key={member.child.id}>
-                <th scope="row" style={{ maxWidth: 160 }}>
+                <th scope="row" style={{ minWidth: 110, maxWidth: 160 }}>
                   <Anchor href={`/children/${member.child.id}`} lineClamp={2} className="anywhere">
                     {member.child.name}
                   </Anchor>

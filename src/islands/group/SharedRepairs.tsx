@@ -2,27 +2,28 @@ import { Text, Title } from '@mantine/core'
 import { mendedBy } from '../../core/activities'
 import type { Partner } from '../../core/knowing'
 import { namesInWords } from '../../core/planning'
-import { type MisreadingId, misreadingOf } from '../../core/teaching'
+import { type MisreadingId, misreadingOf, saidToChild } from '../../core/teaching'
+import type { LanguageId } from '../../core/wording'
 
 /** Which children need the same help, the most common one first. */
-export function SharedRepairs({ partners }: { partners: readonly Partner[] }) {
+export function SharedRepairs({ partners, language }: { partners: readonly Partner[]; language: LanguageId }) {
   const ids = [...new Set(partners.flatMap((partner) => partner.findings))]
   const holders = (id: MisreadingId) => partners.filter((partner) => partner.findings.includes(id))
   const sorted = [...ids].sort((a, b) => holders(b).length - holders(a).length)
   return (
-    <section className="sheet" aria-label="Repairs">
+    <section className="sheet" aria-label="Who needs help with what">
       <Title order={2} size="h4" mb={6}>
         Who needs help with what
       </Title>
       {sorted.length === 0 && <Text>Nothing was found in anyone’s mistakes so far.</Text>}
       {sorted.map((id) => {
-        const { does, repair } = misreadingOf(id)
+        const { does } = misreadingOf(id)
         return (
           <div key={id} style={{ borderTop: '1px solid var(--line)', padding: '8px 0' }}>
             <Text fw={700} className="anywhere">
               {namesInWords(holders(id).map(({ name }) => name))}: {does}
             </Text>
-            <Text size="sm">Say: “{repair.say}”</Text>
+            <Text size="sm">Say: “{saidToChild(id, language)}”</Text>
             <Text size="sm" className="quiet">
               Try this: {mendedBy(id)}
             </Text>

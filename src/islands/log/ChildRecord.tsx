@@ -31,7 +31,7 @@ export function ChildRecord({
       </Text>
       {finding && (
         <Text size="sm" c="var(--attention)">
-          Mistakes share: {findingInWords(finding)}. Next time: {mendedBy(finding.misreading)}.
+          The same mistake: {findingInWords(finding)}. Next time: {mendedBy(finding.misreading)}.
         </Text>
       )}
       {wrong.length > 0 && (

@@ -32,7 +32,7 @@ export function PlanErrors({ sessions, group }: Props) {
         <thead>
           <tr>
             <th>Session</th>
-            <th colSpan={2}>A step differed by</th>
+            <th colSpan={2}>An activity differed by</th>
           </tr>
         </thead>
         <tbody>
@@ -57,7 +57,7 @@ export function PlanErrors({ sessions, group }: Props) {
         </tbody>
       </table>
       <Text size="sm" className="quiet" mt={4}>
-        The table keeps how long each step took, and the next plan goes by it.
+        The table keeps how long each activity took, and the next plan goes by it.
       </Text>
     </section>
   )

@@ -3,7 +3,7 @@ import { Choice } from '../../ui/Choice'
 import { useState } from 'react'
 import { type Group, type Session, shownSession } from '../../core/records'
 import { rungOf } from '../../core/teaching'
-import { dayInWords } from '../../ui/dates'
+import { dayInWords, today } from '../../ui/dates'
 
 const MOST_SHOWN = 30
 
@@ -12,6 +12,12 @@ interface Props {
   readonly groups: readonly Group[]
   readonly picked: string
   readonly onPick: (id: string) => void
+}
+
+/** How long it was, or whether it is still to be held. */
+function lasted({ doneAt, date, minutes }: Session): string {
+  if (doneAt !== null) return `${minutes} min`
+  return date < today() ? 'not said whether it was held' : 'to come'
 }
 
 /** Sessions, the latest first, of one group or all. */
@@ -43,7 +49,7 @@ export function SessionList({ sessions, groups, picked, onPick }: Props) {
             active={session.id === picked}
             onClick={() => onPick(session.id)}
             label={`${name(session.groupId)}, ${dayInWords(session.date)}`}
-            description={`${rungOf(session.plan.rung).name} · ${session.doneAt === null ? 'to come' : `${session.minutes} min`}`}
+            description={`${rungOf(session.plan.rung).name} · ${lasted(session)}`}
             styles={{
               description: { color: 'inherit', opacity: 1 },
               label: { overflowWrap: 'anywhere' },

@@ -2,14 +2,15 @@ import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { activityOf } from '../../core/activities'
-import type { Group as GroupRecord, Session } from '../../core/records'
+import { type Group as GroupRecord, rulesFor, type Session } from '../../core/records'
 import { rungOf } from '../../core/teaching'
 import { Confirm } from '../../ui/Confirm'
 import { Loaded } from '../../ui/Loaded'
 import { Strip } from '../../ui/Strip'
 import { useRemove } from '../../ui/removing'
 import { dayInWords } from '../../ui/dates'
-import { recordQuery } from '../../ui/queries'
+import { overviewQuery, recordQuery } from '../../ui/queries'
+import { BuildSession } from '../today/BuildSession'
 import { ChildRecord } from './ChildRecord'
 import { Counted } from './Counted'
 
@@ -63,16 +64,38 @@ export function SessionRecord({ session, group }: { session: Session; group?: Gr
             )
           }}
         </Loaded>
-        {session.doneAt !== null && (
-          <Text>
-            The next session starts from here:{' '}
-            <Anchor href="/" underline="always">
-              build it on Today
-            </Anchor>
-            .
-          </Text>
-        )}
+        {session.doneAt !== null && <WhatNext session={session} />}
       </Stack>
+    </section>
+  )
+}
+
+/** The session that follows: the one that is planned, or a new one on the day that the term says. */
+function WhatNext({ session }: { session: Session }) {
+  const query = useQuery(overviewQuery)
+  const found = query.data?.groups.find(({ group }) => group.id === session.groupId)
+  if (!query.data || !found || found.children.length === 0 || found.last?.id !== session.id) return null
+  if (found.next)
+    return (
+      <Text>
+        The next session is{' '}
+        <Anchor href={`/plan/${found.next.id}`} underline="always">
+          planned for {dayInWords(found.next.date)}
+        </Anchor>
+        .
+      </Text>
+    )
+  return (
+    <section aria-label="The next session">
+      <Text fw={700} mb={4}>
+        The next session starts from here
+      </Text>
+      <BuildSession
+        groupId={session.groupId}
+        settings={rulesFor(query.data.settings, found.group)}
+        day={found.nextDay}
+        like={session}
+      />
     </section>
   )
 }
@@ -102,8 +125,8 @@ function RemoveSession({ session }: { session: Session }) {
         onClose={() => setAsking(false)}
       >
         <Text>
-          Its plan, its note and what was counted in its games go; you can take that back for ten minutes. The answers
-          given in it stay with the children.
+          Its plan, its note and what was counted in its games go; you can undo that for ten minutes. The answers given
+          in it stay with the children.
         </Text>
       </Confirm>
     </>

@@ -20,7 +20,7 @@ const HANDS = {
   minute: 'Minute hand only',
   pair: 'A pair, one hand each',
 } as const
-const FACES = { full: 'All numerals', quarters: '12, 3, 6, 9', blank: 'Blank, to write on' } as const
+const FACES = { full: 'All numbers', quarters: '12, 3, 6, 9', blank: 'Blank, to write on' } as const
 const GUIDES = { all: 'All guides', quarters: 'Quarters only', centre: 'Centre only', none: 'Nothing' } as const
 
 /** What is on the face, and which hands there are. */

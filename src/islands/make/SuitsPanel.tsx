@@ -26,7 +26,7 @@ export function SuitsPanel({ bench }: { bench: Bench }) {
       <SimpleGrid cols={2} spacing={8}>
         <NumberField label="Minutes available" value={minutes} onChange={setMinutes} min={1} max={120} />
         <Choice
-          label="Rung"
+          label="Step"
           value={rung}
           onChange={setRung}
           data={rungs.map(({ id, name }) => ({ value: id, label: name }))}

@@ -19,7 +19,7 @@ export function FetchPanel({ state }: { state: PlanState }) {
     <Stack gap="xs">
       <Text size="sm" className="quiet">
         {entries.length === 0
-          ? 'Nothing has to be fetched.'
+          ? 'You need nothing.'
           : `For ${request.children.length} ${request.children.length === 1 ? 'child' : 'children'}. Tick what you have.`}
       </Text>
       {entries.map((entry) => (
@@ -51,7 +51,7 @@ function TakeAlong({ sessionId }: { sessionId: SessionId }) {
         variant="default"
         leftSection={<IconFileText size={18} />}
       >
-        Run sheet as text
+        Session plan as text
       </Button>
       <Button
         component="a"

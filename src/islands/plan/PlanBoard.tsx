@@ -1,16 +1,17 @@
 import { Button, Grid, Group, Stack, Tabs, Text, Title } from '@mantine/core'
-import { useWindowEvent } from '@mantine/hooks'
-import { IconArrowBackUp, IconPlayerPlay, IconPrinter, IconRefresh } from '@tabler/icons-react'
-import { useState } from 'react'
+import { useMounted, useWindowEvent } from '@mantine/hooks'
+import { IconArrowBackUp, IconPlayerPlay, IconRefresh } from '@tabler/icons-react'
+import { useMemo, useState } from 'react'
 import { checkPlan } from '../../core/planning'
 import type { SessionContext } from '../../core/records'
 import { rungOf } from '../../core/teaching'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { isTyping } from '../../ui/Shortcuts'
 import { Strip } from '../../ui/Strip'
-import { later, useFetchLater } from '../../ui/later'
-import { useMarkPrinted } from '../../ui/useMarkPrinted'
+import { later, useFetchLater, useWanted } from '../../ui/later'
 import { PlanChecks, wouldHelp } from './PlanChecks'
+import { asksToPrint } from './paperAddress'
+import { PrintLink } from './PrintLink'
 import { SessionFieldsRow } from './SessionFieldsRow'
 import { StepList } from './StepList'
 import { type PlanState, usePlan } from './usePlan'
@@ -18,12 +19,20 @@ import { type PlanState, usePlan } from './usePlan'
 const prints = later(async () => (await import('./PrintsPanel')).PrintsPanel)
 const shelf = later(async () => (await import('./ShelfPanel')).ShelfPanel)
 const needs = later(async () => (await import('./FetchPanel')).FetchPanel)
-const LATER = [wouldHelp, prints, shelf, needs]
+const workedAs = later(async () => (await import('./WorkedAs')).WorkedAs)
+const paper = later(async () => (await import('./PrintSession')).PrintSession)
+const clash = later(async () => (await import('./PlanClash')).PlanClash)
+const deeds = later(async () => (await import('./SessionDeeds')).SessionDeeds)
+const LATER = [wouldHelp, clash, deeds, prints, shelf, needs, workedAs, paper]
+/** Two teams of two. */
+const FEWEST_IN_STATIONS = 4
 
 /** One session before it is held: its minutes, its order, and what speaks for or against it. */
 export function PlanBoard({ context }: { context: SessionContext }) {
   const state = usePlan(context)
   useFetchLater(LATER)
+  const isStanding = useMounted()
+  const [isWanted, want] = useWanted()
   const { session } = state
   const [picked, setPicked] = useState<string>()
   useWindowEvent('keydown', (event) => {
@@ -42,35 +51,24 @@ export function PlanBoard({ context }: { context: SessionContext }) {
           </Button>
         </Group>
       )}
-      {state.clash && <PlanClash state={state} />}
-      <SessionFieldsRow key={session.id} state={state} />
+      {state.clash && <clash.Part state={state} />}
+      <SessionFieldsRow key={session.id} state={state} language={context.settings.language} />
+      {state.request.children.length >= FEWEST_IN_STATIONS && (
+        <div style={{ minHeight: 42 }}>{isStanding && <workedAs.Part state={state} />}</div>
+      )}
       <Strip plan={session.plan} at={picked} onPick={setPicked} />
       <Grid gap="sm">
         <Grid.Col span={{ base: 12, md: 7 }}>
           <StepList state={state} settings={context.settings} picked={picked} onPick={setPicked} />
+          <div style={{ minHeight: 44 }} onPointerEnter={want}>
+            {isWanted && <deeds.Part session={session} />}
+          </div>
         </Grid.Col>
         <Grid.Col span={{ base: 12, md: 5 }}>
           <PlanTabs state={state} context={context} />
         </Grid.Col>
       </Grid>
     </Stack>
-  )
-}
-
-/** A plan that was edited here without a connection, and meanwhile elsewhere: the adult chooses. */
-function PlanClash({ state }: { state: PlanState }) {
-  return (
-    <Group className="sheet sheet-attention" role="alert" justify="space-between">
-      <Text>
-        You changed this plan here without a connection, and it was changed elsewhere since. The other one is shown.
-      </Text>
-      <Group gap="xs">
-        <Button variant="default" onClick={state.keepTheirs}>
-          Keep the one that is shown
-        </Button>
-        <Button onClick={state.takeMine}>Take mine</Button>
-      </Group>
-    </Group>
   )
 }
 
@@ -82,7 +80,11 @@ interface PartProps {
 /** Whose session it is, and what is done with the whole of it. */
 function PlanHead({ state, context }: PartProps) {
   const { session } = state
-  const markPrinted = useMarkPrinted(session.id)
+  const isStanding = useMounted()
+  // How many pages come takes all that can be printed to tell: after the view stands.
+  const [isWanted] = useWanted()
+  const [pages, setPages] = useState<number>()
+  const asItStands = useMemo(() => ({ ...context, session }), [context, session])
   return (
     <Group justify="space-between" gap="xs">
       <div className="anywhere" style={{ flex: '1 1 260px' }}>
@@ -105,17 +107,12 @@ function PlanHead({ state, context }: PartProps) {
         <Button variant="default" onClick={state.rebuild} leftSection={<IconRefresh size={18} />}>
           Build again
         </Button>
-        <Button
-          component="a"
-          href={`/api/sessions/${session.id}/print.pdf`}
-          target="_blank"
-          onClick={markPrinted}
-          leftSection={<IconPrinter size={18} />}
-        >
-          Print the session
-        </Button>
+        <Button.Group>
+          <PrintLink id={session.id} pages={pages} />
+          {isStanding && (isWanted || asksToPrint()) && <paper.Part context={asItStands} onPages={setPages} />}
+        </Button.Group>
         <Button component="a" variant="light" href={`/table/${session.id}`} leftSection={<IconPlayerPlay size={18} />}>
-          To the table
+          Start the session
         </Button>
       </Group>
     </Group>
@@ -132,8 +129,8 @@ function PlanTabs({ state, context }: PartProps) {
     <Tabs value={tab} onChange={setTab} className="sheet" keepMounted={false}>
       <Tabs.List mb="sm">
         <Tabs.Tab value="checks">{broken === 0 ? 'Checks' : `Checks (${broken} to mend)`}</Tabs.Tab>
-        <Tabs.Tab value="shelf">Shelf</Tabs.Tab>
-        <Tabs.Tab value="fetch">Fetch</Tabs.Tab>
+        <Tabs.Tab value="shelf">More activities</Tabs.Tab>
+        <Tabs.Tab value="fetch">What you need</Tabs.Tab>
         <Tabs.Tab value="prints">Prints</Tabs.Tab>
       </Tabs.List>
       <ErrorBoundary key={tab} what="This part">

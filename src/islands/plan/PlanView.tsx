@@ -6,7 +6,7 @@ import { sessionQuery } from '../../ui/queries'
 import { PlanBoard } from './PlanBoard'
 
 const SHORTCUTS: readonly Shortcut[] = [
-  { keys: 'Space', does: 'on a step’s handle: pick it up; arrow keys move it; Space sets it down' },
+  { keys: 'Space', does: 'on an activity’s handle: pick it up; arrow keys move it; Space sets it down' },
   { keys: 'Ctrl Z', does: 'undo the last change of the plan' },
 ]
 

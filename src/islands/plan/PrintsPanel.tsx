@@ -60,7 +60,7 @@ function Contents({ prints, context: { recipe, yard, prints: kept }, sessionId }
   const own = prints.contents.filter(({ title }) => !kept.some(({ name }) => name === title))
   return (
     <ul style={{ margin: 0, paddingLeft: 18, fontSize: 14 }} className="anywhere">
-      <li>Run sheet, for you</li>
+      <li>Session plan, for you</li>
       {yard && (
         <li>
           Set-out sheet, {yard.name} <TakeOut sessionId={sessionId} what={yard.name} things={{ yardId: null }} />
@@ -82,7 +82,7 @@ function Contents({ prints, context: { recipe, yard, prints: kept }, sessionId }
           <TakeOut sessionId={sessionId} what={name} path={`/api/prints/${id}/session`} things={{ sessionId: null }} />
         </li>
       ))}
-      {prints.keys.length > 0 && <li>Keys, at the end: {prints.keys.length}</li>}
+      {prints.keys.length > 0 && <li>Answers, at the end: {prints.keys.length}</li>}
     </ul>
   )
 }
@@ -118,7 +118,7 @@ function TakeOut({
       onClick={() => out.mutate()}
       aria-label={`Take ${what} out of the session`}
     >
-      Take out
+      Remove
     </Button>
   )
 }

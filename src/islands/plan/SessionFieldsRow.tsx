@@ -1,35 +1,28 @@
-import { Group, Text, TextInput } from '@mantine/core'
+import { Group, Text } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useState } from 'react'
 import { LONGEST_SESSION, SHORTEST_SESSION, plannedMinutes } from '../../core/planning'
 import { pathOf, rungOf } from '../../core/teaching'
-import { fromTimeField, toTimeField } from '../../ui/dates'
+import type { LanguageId } from '../../core/wording'
+import { DateField } from '../../ui/DateField'
+import { TimeField } from '../../ui/TimeField'
 import { PLACES } from '../../ui/places'
 import type { PlanState } from './usePlan'
 import { NumberField } from '../../ui/NumberField'
 
 /** When, how long and where: each change re-runs every check. */
-export function SessionFieldsRow({ state }: { state: PlanState }) {
+export function SessionFieldsRow({ state, language }: { state: PlanState; language: LanguageId }) {
   const { session, request, setFields } = state
   const planned = plannedMinutes(session.plan)
   return (
     <Group gap="sm" align="end">
-      <TextInput
-        type="date"
-        label="Date"
-        value={session.date}
-        onChange={(event) => event.currentTarget.value && setFields({ date: event.currentTarget.value })}
-        w={150}
-      />
-      <TextInput
-        type="time"
+      <DateField label="Date" value={session.date} onChange={(date) => setFields({ date })} w={160} />
+      <TimeField
         label="Starts"
-        value={toTimeField(session.start)}
-        onChange={(event) => {
-          const start = fromTimeField(event.currentTarget.value)
-          if (start !== undefined) setFields({ start })
-        }}
-        w={120}
+        value={session.start}
+        language={language}
+        onChange={(start) => setFields({ start })}
+        w={130}
       />
       <MinutesField
         label="Minutes available"
@@ -44,7 +37,7 @@ export function SessionFieldsRow({ state }: { state: PlanState }) {
         data={pathOf(request.school).map((id) => ({ value: id, label: rungOf(id).name }))}
         value={session.plan.rung}
         onChange={(rung) => state.planFor(rung)}
-        w={200}
+        w={270}
       />
       <Choice label="Place" data={PLACES} value={session.place} onChange={(place) => setFields({ place })} w={150} />
       <Text

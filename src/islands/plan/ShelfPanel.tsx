@@ -1,22 +1,16 @@
 import { Anchor, Button, Group, Stack, Text } from '@mantine/core'
 import { IconPlus } from '@tabler/icons-react'
 import { planAfterAdd, shelf } from '../../core/planning'
-import { later } from '../../ui/later'
 import { StageTag } from '../../ui/StageTag'
 import type { PlanState } from './usePlan'
-
-const stations = later(async () => (await import('./StationsPanel')).StationsPanel)
-/** Two teams of two. */
-const FEWEST_IN_STATIONS = 4
 
 /** The other activities for the rung. Those that fit come first; the others say what speaks against them. */
 export function ShelfPanel({ state }: { state: PlanState }) {
   const { session, request } = state
   const entries = shelf(session.plan, request)
-  if (entries.length === 0) return <Text size="sm">Every activity for this rung is in the plan.</Text>
+  if (entries.length === 0) return <Text size="sm">Every activity for this step is in the plan.</Text>
   return (
     <>
-      {request.children.length >= FEWEST_IN_STATIONS && <stations.Part state={state} />}
       <Anchor href="/activities" size="sm">
         All activities, and your own
       </Anchor>
@@ -27,7 +21,7 @@ export function ShelfPanel({ state }: { state: PlanState }) {
         m={0}
         style={{ listStyle: 'none', maxHeight: 420, overflowY: 'auto' }}
         tabIndex={0}
-        aria-label="Shelf"
+        aria-label="More activities"
       >
         {entries.map(({ activity, usualMinutes, but }) => (
           <Group key={activity.id} component="li" wrap="nowrap" gap="xs" justify="space-between">

@@ -56,7 +56,7 @@ export function StepList({ state, settings, picked, onPick }: StepListProps) {
       accessibility={{ announcements: announcementsFor(state) }}
     >
       <SortableContext items={plan.steps.map((step) => step.id)} strategy={verticalListSortingStrategy}>
-        <Stack gap={6} component="ol" p={0} m={0} style={{ listStyle: 'none' }} aria-label="Steps">
+        <Stack gap={6} component="ol" p={0} m={0} style={{ listStyle: 'none' }} aria-label="Activities">
           {timeline(plan, start).map((timed) => (
             <StepRow
               key={timed.step.id}
@@ -110,7 +110,7 @@ function StepRow({ timed, at, state, settings, open, onPick }: StepRowProps) {
   } as const
   return (
     <li ref={setNodeRef} style={style} className={`sheet stage-${activity.stage}`}>
-      <Group wrap="nowrap" gap={6}>
+      <Group gap={6} className="plan-row">
         <ActionIcon
           ref={setActivatorNodeRef}
           {...attributes}
@@ -139,7 +139,7 @@ function StepRow({ timed, at, state, settings, open, onPick }: StepRowProps) {
           variant="subtle"
           color="gray"
           size="lg"
-          aria-label={`Take out ${activity.name}`}
+          aria-label={`Remove ${activity.name}`}
           onClick={() => state.setPlan(planAfterRemove(plan, step.id))}
         >
           <IconTrash size={18} color="var(--quiet)" />

@@ -29,7 +29,7 @@ export function Lock({ step, name, state }: { step: PlanStep; name: string; stat
       variant={step.locked ? 'light' : 'subtle'}
       color={step.locked ? undefined : 'gray'}
       size="lg"
-      aria-label={`Keep ${name} when another plan is built`}
+      aria-label={`Lock ${name} when another plan is built`}
       aria-pressed={step.locked === true}
       onClick={() => state.setPlan(planAfterLock(state.session.plan, step.id, !step.locked))}
     >
@@ -45,12 +45,12 @@ interface StepNameProps extends Pick<StepRowProps, 'at' | 'open' | 'onPick'> {
 
 export function StepName({ name, stage, at, open, onPick }: StepNameProps) {
   return (
-    <UnstyledButton onClick={onPick} aria-expanded={open} style={{ flex: 1, minWidth: 0, minHeight: 44 }}>
-      <Group gap={8} wrap="nowrap">
+    <UnstyledButton onClick={onPick} aria-expanded={open} className="plan-name">
+      <Group gap="2px 8px" className="plan-row">
         <Text span size="sm" className="quiet" style={{ minWidth: 40 }}>
           {at}
         </Text>
-        <Text span fw={600} className="anywhere" style={{ flex: 1 }}>
+        <Text span fw={600} className="anywhere plan-name-text">
           {name}
         </Text>
         <StageTag stage={stage} />

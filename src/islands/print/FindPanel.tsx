@@ -40,10 +40,10 @@ export function FindPanel({ state }: { state: PrintState }) {
     <section className="sheet print-find" aria-label="What can be printed">
       <Stack gap={6}>
         <Choice
-          aria-label="For which rung"
+          aria-label="For which step"
           value={rung}
           onChange={setRung}
-          data={[{ value: '', label: 'For any rung' }, ...rungs.map(({ id, name }) => ({ value: id, label: name }))]}
+          data={[{ value: '', label: 'For any step' }, ...rungs.map(({ id, name }) => ({ value: id, label: name }))]}
         />
         <Group grow gap={6} wrap="nowrap">
           <Narrow label="Which kind" value={kind} onChange={setKind} data={ALL_KINDS} />
@@ -89,7 +89,7 @@ function Narrow<V extends string>({ label, value, onChange, data }: NarrowProps<
 function Without({ missing, onChange }: { missing: readonly NeedId[]; onChange: (missing: NeedId[]) => void }) {
   return (
     <details className="fold">
-      <summary>Without …{missing.length > 0 ? ` (${missing.length})` : ''}</summary>
+      <summary>Leave out what I do not have{missing.length > 0 ? ` (${missing.length})` : ''}</summary>
       <Stack gap={4} mt={6}>
         {(Object.keys(NEEDS) as NeedId[]).map((need) => (
           <Checkbox

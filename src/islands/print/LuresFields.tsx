@@ -29,7 +29,7 @@ export function LuresFields({ state }: { state: PrintState }) {
   const own = children.filter((report) => found(report).length > 0)
   return (
     <details className="fold">
-      <summary>Wrong choices{picks.length > 0 ? `: lean to ${picks.length}` : ': any misreading'}</summary>
+      <summary>Wrong choices{picks.length > 0 ? `: lean to ${picks.length}` : ': any common mistake'}</summary>
       <Stack gap={6} mt={6}>
         {own.length > 0 && (
           <Choice
@@ -51,7 +51,7 @@ export function LuresFields({ state }: { state: PrintState }) {
           />
         ))}
         {possible.length === 0 && (
-          <Text size="sm">No misreading shows on this rung: wrong choices are times near by.</Text>
+          <Text size="sm">No common mistake shows on this step: wrong choices are times near by.</Text>
         )}
       </Stack>
     </details>

@@ -35,7 +35,7 @@ export function OptionsPanel({ state }: { state: PrintState }) {
 function RungField({ state: { picked, rungs, set } }: { state: PrintState }) {
   return (
     <Choice
-      label="Rung"
+      label="Step"
       value={picked.rung}
       onChange={(rung) => set({ rung })}
       data={rungs.map(({ id, name }) => ({ value: id, label: name }))}
@@ -49,7 +49,7 @@ function CountField({ state: { printable, counts, options, set } }: { state: Pri
   return (
     <NumberField
       label={`How many ${printable.counts}`}
-      description={`${counts.least} to ${counts.most} on this rung`}
+      description={`${counts.least} to ${counts.most} on this step`}
       value={options.count}
       onChange={(value) => typeof value === 'number' && set({ count: value })}
       keepsOutside
@@ -75,7 +75,7 @@ function PageFields({ state }: { state: PrintState }) {
         <OptionField state={state} id="lowInk" />
         <WholeField
           label="Copies"
-          description="Of the pages; the key comes once"
+          description="Of the pages; the answers come once"
           value={picked.copies}
           least={1}
           most={30}

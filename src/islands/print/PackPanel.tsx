@@ -45,7 +45,7 @@ export function PackPanel({ state }: { state: PrintState }) {
       <Text size="sm">
         Each child gets{' '}
         {chosen.length === 0 ? 'nothing yet' : chosen.map((id) => printableOf(id).name.toLowerCase()).join(', ')}, at
-        their own rung and with wrong choices from what was found in them. Up to {MOST_PACK_THINGS}.
+        their own step and with wrong choices from what was found in them. Up to {MOST_PACK_THINGS}.
       </Text>
       <Things all={state.all} chosen={chosen} onChange={setChosen} />
       {pack.error && (
@@ -107,7 +107,7 @@ function PackState({ progress }: { progress: PackJob }) {
     <Stack gap="xs">
       <Text role="status">
         {SAID[state]} {before > 0 && `${before} ${before === 1 ? 'pack waits' : 'packs wait'} before it.`}{' '}
-        {pages !== undefined && `${pages} pages: who gets what, the sheets, the keys.`}
+        {pages !== undefined && `${pages} pages: who gets what, the sheets, the answers.`}
       </Text>
       {(state === 'making' || state === 'waiting') && (
         <Progress value={(100 * done) / Math.max(1, total)} aria-label="How much of the pack is made" />

@@ -14,12 +14,12 @@ export function PagesPanel({ state }: { state: PrintState }) {
     <>
       <Segments
         fullWidth
-        aria-label="Pages or key"
+        aria-label="Pages or answers"
         value={side}
         onChange={setSide}
         data={[
           { value: 'pages' as const, label: `Pages: ${print?.pages.length ?? 0}` },
-          { value: 'key' as const, label: `Key: ${print?.key.length ?? 0}` },
+          { value: 'key' as const, label: `Answers: ${print?.key.length ?? 0}` },
         ]}
       />
       <WhyNone state={state} />
@@ -45,7 +45,7 @@ function WhyNone({ state: { refusal, options, counts, printable, set } }: { stat
   return (
     <Text className="sheet sheet-attention" role="alert">
       {isCount
-        ? `How many ${printable.counts}: ${counts.least} to ${counts.most} are possible on this rung, not ${options.count}.`
+        ? `How many ${printable.counts}: ${counts.least} to ${counts.most} are possible on this step, not ${options.count}.`
         : `${refusal.message}.`}
       {isCount && (
         <Button size="compact-md" mt="xs" display="block" onClick={() => set({ count: possible })}>

@@ -25,6 +25,7 @@ interface Props {
 
 /** What is done with the whole print: another version, download, save for later, a pack, the PDF. */
 export function PrintTools({ state, panel, onPanel }: Props) {
+  const { printable } = state
   return (
     <Group justify="space-between">
       <Title order={1} size="h2">
@@ -47,7 +48,7 @@ export function PrintTools({ state, panel, onPanel }: Props) {
           aria-expanded={panel === 'pack'}
           leftSection={<IconUsers size={18} />}
         >
-          Pack for a group
+          One version for each child
         </Button>
         <Button
           component="a"
@@ -56,7 +57,7 @@ export function PrintTools({ state, panel, onPanel }: Props) {
           data-disabled={state.print ? undefined : true}
           leftSection={<IconPrinter size={18} />}
         >
-          PDF with the key
+          {printable.kind === 'sheet' ? 'Print, with answers' : 'Print, with rules and answers'}
         </Button>
       </Group>
     </Group>
@@ -76,7 +77,7 @@ function VersionButtons({ state: { shuffle, isPinned, setPinned } }: { state: Pr
         onClick={() => setPinned(!isPinned)}
         leftSection={isPinned ? <IconPinFilled size={18} /> : <IconPin size={18} />}
       >
-        Keep this version
+        Lock this version
       </Button>
     </>
   )

@@ -1,4 +1,5 @@
 import { Stack } from '@mantine/core'
+import { useMounted } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Settings } from '../../core/records'
@@ -18,7 +19,8 @@ import './print.css'
 
 const keep = later(async () => (await import('./KeepPanel')).KeepPanel)
 const pack = later(async () => (await import('./PackPanel')).PackPanel)
-const LATER = [keep, pack, save]
+const play = later(async () => (await import('./PlayPanel')).PlayPanel)
+const LATER = [keep, pack, save, play]
 
 export default function PrintView({ asked, state }: { asked: Asked; state: string }) {
   return (
@@ -39,6 +41,7 @@ function PrintRoom({ asked, settings }: { asked: Asked; settings: Settings }) {
   const [panel, setPanel] = useState<Panel | null>(null)
   const { printable, print } = state
   useFetchLater(LATER)
+  const isStanding = useMounted()
   return (
     <Stack gap="sm">
       <PrintTools state={state} panel={panel} onPanel={(next) => setPanel(next === panel ? null : next)} />
@@ -55,6 +58,7 @@ function PrintRoom({ asked, settings }: { asked: Asked; settings: Settings }) {
               <LastsPanel state={state} />
             </ErrorBoundary>
           )}
+          {isStanding && printable.kind !== 'sheet' && <play.Part state={state} />}
           <NeedsPanel state={state} />
         </Stack>
         <section aria-label="The pages">

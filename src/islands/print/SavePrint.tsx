@@ -45,7 +45,7 @@ export function SavePrint({ state: { print, options, picked } }: { state: PrintS
       </Menu.Target>
       <Menu.Dropdown>
         <Menu.Item onClick={() => svgs(pages, '')}>Pages as SVG</Menu.Item>
-        <Menu.Item onClick={() => svgs(print?.key ?? [], '-key')}>Key as SVG</Menu.Item>
+        <Menu.Item onClick={() => svgs(print?.key ?? [], '-key')}>Answers as SVG</Menu.Item>
         <Menu.Item onClick={() => void pngs()}>Pages as PNG, 300 dpi</Menu.Item>
         <Menu.Item onClick={() => void csv()}>Questions as CSV</Menu.Item>
         <Menu.Item onClick={json}>Questions as JSON</Menu.Item>

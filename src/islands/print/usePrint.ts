@@ -4,7 +4,7 @@ import { attempt } from '../../core/errors'
 import {
   PRINTS_MADE,
   type PrintChoices,
-  type PrintOptions,
+  type ChosenOptions,
   type PrintableId,
   type SavedPrint,
   type TakenId,
@@ -58,7 +58,7 @@ export function usePrint(settings: Settings, asked: Asked) {
   const { picked, opened, set, open } = usePicked(asked)
   const printable = printableOf(picked.id)
   const counts = useMemo(() => countsOn(printable, picked.rung), [printable, picked.rung])
-  const options: PrintOptions = useMemo(
+  const options: ChosenOptions = useMemo(
     () => opened?.options ?? optionsOf(picked, counts.usual, settings),
     [opened, settings, picked, counts.usual],
   )
@@ -122,7 +122,7 @@ function rungOn({ id, rung }: Picked): RungId {
   return suits(rung) ? rung : (rungs.find((each) => suits(each.id))?.id ?? rung)
 }
 
-function optionsOf({ id, rung, count, choices, paper }: Picked, usual: number, settings: Settings): PrintOptions {
+function optionsOf({ id, rung, count, choices, paper }: Picked, usual: number, settings: Settings): ChosenOptions {
   const chosen = { lowInk: settings.lowInk, ...tidyChoices(choices) }
   return {
     paper: paper ?? settings.paper,

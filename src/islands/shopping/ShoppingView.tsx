@@ -45,7 +45,7 @@ function Board({ data, settings }: { data: LogData; settings: Settings }) {
     <Stack>
       <Group justify="space-between" align="end">
         <Title order={1} size="h2">
-          Fetch and buy
+          What you need
         </Title>
         <Group gap="xs" align="end" className="no-print">
           <Choice label="For" value={span} data={listed(SPANS)} onChange={setSpan} />
@@ -112,18 +112,29 @@ function List({ list }: { list: readonly ShoppingEntry[] }) {
               <Have material={entry.material} name={entry.name} have={entry.have} />
             </td>
             <td className="right">
-              <strong>{entry.get > 0 ? inUnits(entry.get, entry) : 'nothing'}</strong>
-              {entry.get > 0 && entry.standIn && (
-                <Text size="xs" className="quiet">
-                  or {entry.standIn}
-                </Text>
-              )}
+              <ToGet entry={entry} />
             </td>
             <td>{[...new Set(entry.for)].join('; ')}</td>
           </tr>
         ))}
       </tbody>
     </table>
+  )
+}
+
+function ToGet({ entry }: { entry: ShoppingEntry }) {
+  const { get, needed, standIn } = entry
+  if (get === undefined) return <>not counted: {inUnits(needed, entry)} needed</>
+  if (get === 0) return <strong>nothing</strong>
+  return (
+    <>
+      <strong>{inUnits(get, entry)}</strong>
+      {standIn && (
+        <Text size="xs" className="quiet">
+          or {standIn}
+        </Text>
+      )}
+    </>
   )
 }
 

@@ -55,7 +55,7 @@ function SetHands({ wording, onSet }: { wording: Wording; onSet: (value: Value) 
       <Dial hands={hands} onTurn={setHands} step={5} wording={wording} size={320} secret />
       {hands.gear === 'free' && (
         <Button size="lg" onClick={() => onSet({ kind: 'hands', hour: hands.hour, minute: hands.minute })}>
-          The hands are set
+          Done
         </Button>
       )}
     </Group>

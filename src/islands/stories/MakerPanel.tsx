@@ -35,8 +35,8 @@ export function MakerPanel({ state, data }: Props) {
 function Shelf({ state, data }: Props) {
   const told = toldIn(data.settings.language)
   return (
-    <section aria-label="Shelf">
-      <Text fw={600}>From the shelf</Text>
+    <section aria-label="Ready stories">
+      <Text fw={600}>Ready stories</Text>
       <ul className="stories-shelf">
         {SHELF.map((story) => (
           <li key={story.id}>

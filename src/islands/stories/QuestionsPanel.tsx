@@ -122,7 +122,7 @@ function Moves({ place, of, onMove, onDrop }: MovesProps) {
       >
         <IconArrowDown size={17} />
       </ActionIcon>
-      <ActionIcon variant="subtle" size="lg" aria-label={`Drop question ${place + 1}`} onClick={onDrop}>
+      <ActionIcon variant="subtle" size="lg" aria-label={`Remove question ${place + 1}`} onClick={onDrop}>
         <IconTrash size={17} />
       </ActionIcon>
     </Group>

@@ -139,7 +139,7 @@ function OneAsked({ says, question, childId, wording, onNext }: AskedProps) {
               setGiven(null)
             }}
           >
-            Take it back
+            Undo
           </Button>
         </Group>
       )}

@@ -76,4 +76,4 @@ function StoriesRoom({ data, asked }: { data: StoriesData; asked: Asked }) {
   )
 }
 
-const PARTS = { times: 'Clocks', questions: 'Questions', maker: 'Shelf and maker', print: 'Print' } as const
+const PARTS = { times: 'Clocks', questions: 'Questions', maker: 'Stories and maker', print: 'Print' } as const

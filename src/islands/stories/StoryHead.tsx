@@ -19,7 +19,7 @@ export function StoryHead({ state, data }: { state: StoriesState; data: StoriesD
       <KeptChoice state={kept} list={data.stories} label="Which story" />
       {one && <NameField key={one.id} name={one.name} onRename={kept.rename} />}
       <Choice
-        label="Told in"
+        label="Language"
         value={story.language}
         onChange={(language) => kept.change({ language })}
         data={LANGUAGE_IDS.map((value) => ({ value, label: languages[value].name }))}

@@ -20,7 +20,7 @@ export function TimesPanel({ state, lit, onLit }: Props) {
   if (story.text.trim() === '')
     return (
       <Text size="sm">
-        Write or paste a story: its times are found as you type. Or take one from “Shelf and maker”.
+        Write or paste a story: its times are found as you type. Or take one from “Stories and maker”.
       </Text>
     )
   const dismiss = (time: StoryTime) =>

@@ -19,7 +19,7 @@ interface BendPanelProps {
   readonly spentSeconds: number
 }
 
-/** Something came between: the rest is planned anew within the minutes that are left, in one tap. */
+/** A change of plan: the rest is planned anew within the minutes that are left, in one tap. */
 export function BendPanel({ state, context, at, spentSeconds }: BendPanelProps) {
   const { session } = state
   const [typed, setTyped] = useState<string>()
@@ -37,28 +37,24 @@ export function BendPanel({ state, context, at, spentSeconds }: BendPanelProps) 
     state.change({ ...session, plan, place })
   }
   return (
-    <Stack gap={6} component="section" aria-label="Something came between">
-      <Group gap={6} wrap="nowrap" align="start">
+    <Stack gap={6} component="section" aria-label="Change of plan">
+      <Text size="sm" fw={600}>
+        Change of plan
+      </Text>
+      <Group gap={6} align="start">
         <TextInput
           type="number"
           aria-label="Minutes left"
-          rightSection={<Text size="sm">min</Text>}
-          rightSectionWidth={44}
+          rightSection={<Text size="sm">min left</Text>}
+          rightSectionWidth={64}
           value={shown}
           error={isRight ? undefined : `1 to ${LONGEST_SESSION}`}
           onChange={(event) => setTyped(event.currentTarget.value)}
-          w={104}
+          w={124}
         />
         {(Object.keys(BENDS) as BendId[]).map((id) => (
-          <Button
-            key={id}
-            variant="default"
-            px={8}
-            disabled={!isRight}
-            aria-label={BENDS[id].says}
-            onClick={() => void bend(id)}
-          >
-            {BENDS[id].short}
+          <Button key={id} variant="default" px={8} disabled={!isRight} onClick={() => void bend(id)}>
+            {BENDS[id]}
           </Button>
         ))}
       </Group>
@@ -75,7 +71,7 @@ function Changed({ says, onBack }: { says: string; onBack: () => void }) {
         {says}
       </Text>
       <Button variant="subtle" leftSection={<IconArrowBackUp size={18} />} onClick={onBack}>
-        As it was
+        Undo
       </Button>
     </Group>
   )

@@ -1,6 +1,15 @@
 import { Button, Group, Stack, Switch, Text, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { WITH_THINGS, minuteOf, readLike, readWritten, sayAnswer, whyNotLike } from '../../core/teaching'
+import {
+  WITH_THINGS,
+  minuteOf,
+  readLike,
+  readWritten,
+  sayAnswer,
+  whyNotLike,
+  isSet,
+  isWritten,
+} from '../../core/teaching'
 import type { Wording } from '../../core/wording'
 import type { QuickCheckState } from './useQuickCheck'
 
@@ -27,18 +36,18 @@ export function Answers({ check, wording }: { check: QuickCheckState; wording: W
           </Button>
         ))}
       </div>
-      {item.ask === 'set' && (
+      {isSet(item) && (
         <Button size="lg" onClick={() => check.answer(handsOf(check))}>
-          The hands are set
+          Done
         </Button>
       )}
-      {item.ask === 'write' && <Written key={minuteOf(item)} check={check} wording={wording} />}
-      {item.ask !== 'write' && canType && (
+      {isWritten(item) && <Written key={minuteOf(item)} check={check} wording={wording} />}
+      {!isWritten(item) && canType && (
         <SomethingElse key={`${item.rung} ${minuteOf(item)}`} check={check} wording={wording} />
       )}
       <Group justify="space-between">
         <Switch
-          label="Helped"
+          label="I helped"
           checked={check.isHelped}
           onChange={(event) => check.setHelped(event.currentTarget.checked)}
         />
@@ -94,7 +103,7 @@ function SomethingElse({ check, wording }: { check: QuickCheckState; wording: Wo
   if (!isOpen)
     return (
       <Button variant="subtle" size="sm" style={{ alignSelf: 'flex-start' }} onClick={() => setOpen(true)}>
-        {item.ask === 'set' ? 'It was set on another clock…' : 'Something else was said…'}
+        {isSet(item) ? 'Type what the child set' : 'Something else was said…'}
       </Button>
     )
   const take = () => {
@@ -112,7 +121,7 @@ function SomethingElse({ check, wording }: { check: QuickCheckState; wording: Wo
       <Group align="start" wrap="nowrap">
         <TextInput
           aria-label="What was said"
-          placeholder={item.ask === 'set' ? 'What that clock shows' : 'What was said'}
+          placeholder={isSet(item) ? 'What that clock shows' : 'What was said'}
           value={text}
           error={error || undefined}
           onChange={(event) => {

@@ -21,13 +21,13 @@ export function CheckChoices({ check }: { check: QuickCheckState }) {
           ]}
         />
         <Choice
-          aria-label="Which rung"
+          aria-label="Which step"
           style={{ flex: 1, minWidth: 150 }}
           value={choices.rung ?? ''}
           onChange={(rung) => choose({ rung: rung || null, ask: null })}
           data={[
-            { value: '', label: 'Each child’s own rung' },
-            { value: 'due', label: 'What is due' },
+            { value: '', label: 'Each child’s own step' },
+            { value: 'due', label: 'Ask again' },
             ...check.rungs.map((id) => ({ value: id, label: rungOf(id).name })),
           ]}
         />
@@ -35,8 +35,8 @@ export function CheckChoices({ check }: { check: QuickCheckState }) {
       <Group gap="xs" align="center">
         <Way check={check} />
         <MultiSelect
-          aria-label="Helps on the dial"
-          placeholder={check.scaffolds.length === 0 ? 'No helps on the dial' : undefined}
+          aria-label="Hints on the clock"
+          placeholder={check.scaffolds.length === 0 ? 'No hints on the clock' : undefined}
           style={{ flex: 1, minWidth: 170 }}
           value={[...check.scaffolds]}
           onChange={(ids) => check.setScaffolds(ids as ScaffoldId[])}
@@ -54,6 +54,11 @@ export function CheckChoices({ check }: { check: QuickCheckState }) {
           checked={choices.realClock}
           onChange={(event) => choose({ realClock: event.currentTarget.checked })}
         />
+        <Switch
+          label="Wait after a right answer"
+          checked={choices.waits ?? false}
+          onChange={(event) => choose({ waits: event.currentTarget.checked })}
+        />
       </Group>
     </>
   )
@@ -69,7 +74,7 @@ function Way({ check: { choices, choose, rung } }: { check: QuickCheckState }) {
       style={{ flex: 1, minWidth: 150 }}
       value={choices.ask && ways.includes(choices.ask) ? choices.ask : ''}
       onChange={(ask) => choose({ ask: ask || null })}
-      data={[{ value: '', label: 'Whichever tells most' }, ...ways.map((id) => ({ value: id, label: wayOf(id).name }))]}
+      data={[{ value: '', label: 'Let the app choose' }, ...ways.map((id) => ({ value: id, label: wayOf(id).name }))]}
     />
   )
 }

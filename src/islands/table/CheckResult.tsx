@@ -1,6 +1,7 @@
 import { Button, Stack, Text } from '@mantine/core'
+import { useTimeout } from '@mantine/hooks'
 import { type Answer, SCAFFOLD_NAMES, chanceOf } from '../../core/knowing'
-import { type Item, type MisreadingId, misreadingOf, sayAnswer, wayOf } from '../../core/teaching'
+import { type Item, type MisreadingId, misreadingOf, saidToChild, sayAnswer, wayOf, isSet } from '../../core/teaching'
 import { type Wording, markWritten } from '../../core/wording'
 import { questionInWords } from '../../ui/questions'
 import type { QuickCheckState } from './useQuickCheck'
@@ -20,6 +21,7 @@ interface Props {
 /** What the answer was worth; after a wrong one, what it shows, one thing to say, and one thing to do. */
 export function CheckResult({ check, answer, wording }: Props) {
   const { telling } = check
+  const comesByItself = answer.right && !check.choices.waits && !check.belief.guesses && isFresh(answer)
   return (
     <Stack gap="xs" role="status">
       {answer.right ? (
@@ -27,6 +29,7 @@ export function CheckResult({ check, answer, wording }: Props) {
           <Text fw={700} style={LARGE}>
             Right: {sayAnswer(answer.item, answer.item.answer, wording)}
           </Text>
+          {comesByItself && <GoOn onTime={() => check.next()} />}
         </div>
       ) : (
         <WrongAnswer check={check} answer={answer} wording={wording} />
@@ -49,6 +52,18 @@ export function CheckResult({ check, answer, wording }: Props) {
   )
 }
 
+/** Long enough to see that it was right. */
+const SHOWN_MS = 1800
+
+/** Whether it was given just now: after a reload, what was answered stays until the adult goes on. */
+const isFresh = ({ at }: Answer) => Date.now() - at < 2 * SHOWN_MS
+
+/** The next question comes by itself, unless something else is done first. */
+function GoOn({ onTime }: { onTime: () => void }) {
+  useTimeout(onTime, SHOWN_MS, { autoInvoke: true })
+  return <span className="going-on" aria-hidden />
+}
+
 const LARGE = { fontFamily: 'Andika, sans-serif', fontSize: 22 } as const
 
 function WrongAnswer({ check, answer, wording }: Props) {
@@ -66,7 +81,7 @@ function WrongAnswer({ check, answer, wording }: Props) {
         {truthInWords(item, wording)}
       </Text>
       {mark && <Text>{MARKS[mark]}</Text>}
-      <Text mt={6}>Say: “{repair?.say ?? LOOK_AGAIN}”</Text>
+      <Text mt={6}>Say: “{saidToChild(first, wording.language)}”</Text>
       {repair && 'minute' in item.shown && (
         <Text>Then show it on the clock, where the {SCAFFOLD_NAMES[repair.scaffold]} is marked now.</Text>
       )}
@@ -85,12 +100,10 @@ function WrongAnswer({ check, answer, wording }: Props) {
   )
 }
 
-const LOOK_AGAIN = 'Let us look at it once more together.'
-
 /** What would have been right, so that it cannot be taken for what the child said. */
 function truthInWords(item: Item, wording: Wording): string {
   const right = sayAnswer(item, item.answer, wording)
-  if (item.ask === 'set') return `Asked for: ${right}.`
+  if (isSet(item)) return `Asked for: ${right}.`
   return item.shown.as === 'dial' && item.ask !== 'round' ? `It shows ${right}.` : `The answer is ${right}.`
 }
 

@@ -2,7 +2,7 @@ import { workBack } from '../../core/clock'
 import { jumpEnds, jumpLine } from '../../core/faces'
 import type { ScaffoldId } from '../../core/knowing'
 import { type Settings, wordingOf } from '../../core/records'
-import { type Item, type Shown, askInWords, minuteOf, misreadingOf } from '../../core/teaching'
+import { type Item, type Shown, askInWords, minuteOf, misreadingOf, isSet } from '../../core/teaching'
 import { type Wording, say } from '../../core/wording'
 import { Dial } from '../../ui/Dial'
 import { DrawingView } from '../../ui/DrawingView'
@@ -27,7 +27,7 @@ export function CheckStage({ check, settings }: Props) {
   // The repair of a mistake comes back on the dial as soon as the answer is in.
   const repair = meanings[0] && misreadingOf(meanings[0]).repair.scaffold
   const helps: readonly ScaffoldId[] = given && repair ? [repair] : scaffolds
-  const isSetting = item.ask === 'set' && !given
+  const isSetting = isSet(item) && !given
   return (
     <section className="table-stage" aria-label="The question’s clock">
       <div className="table-said">{askInWords(item, wording)}</div>

@@ -12,7 +12,10 @@ import type { Helps } from './HelpsMenu'
 import { ClockPickers, type Clocks, Dials, type Line } from './Dials'
 import { Said, SetTo, Turning } from './StageParts'
 
-const helpsMenu = later(async () => (await import('./HelpsMenu')).HelpsMenu, <Button variant="default">Helps</Button>)
+const helpsMenu = later(
+  async () => (await import('./HelpsMenu')).HelpsMenu,
+  <Button variant="default">Hints on the clock</Button>,
+)
 const numberLine = later(async () => (await import('./LineUnder')).NumberLine)
 const jumpLine = later(async () => (await import('./JumpLine')).JumpLine)
 const LATER = [helpsMenu, numberLine]
@@ -92,7 +95,7 @@ function HelpsButton({ helps, onChange }: { helps: Helps; onChange: (helps: Help
     return <helpsMenu.Part helps={helps} onChange={onChange} defaultOpened={isWanted} />
   return (
     <Button variant="default" onClick={() => setWanted(true)}>
-      Helps
+      Hints on the clock
     </Button>
   )
 }

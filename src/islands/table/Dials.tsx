@@ -11,7 +11,7 @@ const CLOCKS = {
   second: { name: 'And seconds', dials: ['both'] },
   hour: { name: 'Hour hand only', dials: ['hour'] },
   minute: { name: 'Minute hand only', dials: ['minute'] },
-  apart: { name: 'Apart and together', dials: ['hour', 'minute', 'both'] },
+  apart: { name: 'One hand each, then both', dials: ['hour', 'minute', 'both'] },
 } as const
 
 export type Clocks = keyof typeof CLOCKS

@@ -27,7 +27,7 @@ export function HelpsMenu({ helps, onChange, defaultOpened = false }: HelpsMenuP
     <Group gap={4} wrap="nowrap">
       <Popover width={320} position="top" withArrow shadow="md" defaultOpened={defaultOpened}>
         <Popover.Target>
-          <Button variant="default">Helps{on.length > 0 ? `: ${on.length}` : ''}</Button>
+          <Button variant="default">Hints on the clock{on.length > 0 ? `: ${on.length}` : ''}</Button>
         </Popover.Target>
         <Popover.Dropdown>
           <Stack gap={6}>
@@ -38,7 +38,7 @@ export function HelpsMenu({ helps, onChange, defaultOpened = false }: HelpsMenuP
               <HelpRow key={id} id={id} at={at} helps={helps} onChange={onChange} />
             ))}
             <Choice
-              name="Numerals"
+              name="Numbers"
               value={helps.numerals}
               values={['all', 'quarters', 'none']}
               onChange={(numerals) => onChange({ ...helps, numerals })}

@@ -103,7 +103,7 @@ function ReckoningField({ state, onState, minute, digital }: FieldProps) {
       )}
       {kind === 'start' && (
         <TextInput
-          aria-label="Minutes of each step"
+          aria-label="Minutes of each jump"
           w={130}
           value={steps}
           onChange={(event) => onState({ ...state, steps: event.currentTarget.value })}

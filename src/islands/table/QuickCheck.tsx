@@ -3,7 +3,7 @@ import { useInterval, useWindowEvent } from '@mantine/hooks'
 import { IconArrowBackUp } from '@tabler/icons-react'
 import { useEffect, useState } from 'react'
 import { type Settings, wordingOf } from '../../core/records'
-import { rungOf } from '../../core/teaching'
+import { rungOf, isSet } from '../../core/teaching'
 import { isTyping } from '../../ui/Shortcuts'
 import { CheckChoices } from './CheckChoices'
 import { CheckResult } from './CheckResult'
@@ -41,7 +41,7 @@ export function CheckPanel({ check, settings }: Props) {
         </Button>
       </Group>
       {!question && (
-        <Text>{rungOf(check.rung).name} has no question of this kind. Pick another rung or way below.</Text>
+        <Text>{rungOf(check.rung).name} has no question of this kind. Pick another step or way below.</Text>
       )}
       {question &&
         (given ? (
@@ -104,7 +104,7 @@ function useQuickCheckKeys(check: QuickCheckState) {
       case 'enter':
         if (onControl) return
         if (given) check.next()
-        else if (question?.item.ask === 'set') check.answer(handsOf(check))
+        else if (question && isSet(question.item)) check.answer(handsOf(check))
         return
       case 'h':
         return check.setHelped(!check.isHelped)

@@ -7,8 +7,10 @@ import type { PlanStep } from '../../core/planning'
 import type { Session, SessionContext } from '../../core/records'
 import { Cautions } from '../../ui/Cautions'
 import { StageTag } from '../../ui/StageTag'
+import type { LanguageId } from '../../core/wording'
 import { later } from '../../ui/later'
 import { BendPanel } from './BendPanel'
+import { StepWords } from './StepWords'
 import type { EditState } from '../plan/useEdits'
 import type { StepTimerState } from './useStepTimer'
 
@@ -20,6 +22,10 @@ interface StepPanelProps {
   readonly context: SessionContext
 }
 
+/** The words of the other languages are many: they come only where they are needed. */
+export const translated = later(async () => (await import('./TranslatedWords')).TranslatedWords)
+export const isEnglish = (language: LanguageId) => language.startsWith('en')
+
 export const stations = later(async () => (await import('./StationsNow')).StationsNow)
 
 /** What to do now: the steps, what to say and look for, what to mind, and the time that is left. */
@@ -27,6 +33,7 @@ export function StepPanel({ step, next, timer, state, context }: StepPanelProps)
   const { session } = state
   const activity = activityOf(step)
   const words = wordsOn(activity, step.rung)
+  const { language } = context.settings
   // Its code comes once the view stands.
   const isShown = useMounted()
   return (
@@ -48,14 +55,11 @@ export function StepPanel({ step, next, timer, state, context }: StepPanelProps)
         <stations.Part step={step} session={session} context={context} spentSeconds={timer.spentSeconds} />
       )}
       {activity.game && <RunGame game={activity.game} step={step} session={session} />}
-      <ol style={{ margin: 0, paddingLeft: 22 }}>
-        {words.steps.map((text) => (
-          <li key={text} style={{ marginBottom: 4 }}>
-            {text}
-          </li>
-        ))}
-      </ol>
-      <Text fs="italic">“{words.say}”</Text>
+      {isEnglish(language) ? (
+        <StepWords words={words} />
+      ) : (
+        isShown && <translated.Part activity={activity} rung={step.rung} language={language} />
+      )}
       <Text size="sm">
         <strong>Look for:</strong> {words.lookFor}
       </Text>
@@ -84,7 +88,7 @@ function StepTimer({ step, timer }: { step: PlanStep; timer: StepTimerState }) {
         <Text
           style={{ fontFamily: 'Andika, sans-serif', fontSize: 34, lineHeight: 1.2 }}
           role="timer"
-          aria-label="Time of this step"
+          aria-label="Time of this activity"
         >
           {timer.figures}
         </Text>

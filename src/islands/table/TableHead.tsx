@@ -41,7 +41,7 @@ export function TableHead({ session, steps, timer, showsTime, onEnd }: Props) {
           fw={700}
           c={timer.leftSeconds < 0 ? 'var(--attention)' : undefined}
           role="timer"
-          aria-label="Time of this step"
+          aria-label="Time of this activity"
         >
           {timer.figures}
         </Text>
@@ -49,7 +49,7 @@ export function TableHead({ session, steps, timer, showsTime, onEnd }: Props) {
       <ActionIcon
         variant="default"
         size="lg"
-        aria-label="Step before"
+        aria-label="Activity before"
         disabled={place === 0}
         onClick={() => goTo(place - 1)}
       >
@@ -59,7 +59,7 @@ export function TableHead({ session, steps, timer, showsTime, onEnd }: Props) {
         <Button onClick={onEnd}>End the session</Button>
       ) : (
         <Button onClick={() => goTo(place + 1)} rightSection={<IconChevronRight size={18} />}>
-          Next step
+          Next activity
         </Button>
       )}
     </Group>

@@ -11,7 +11,7 @@ import { later, useFetchLater } from '../../ui/later'
 import { type EditState, useEdits } from '../plan/useEdits'
 import { ClockStage } from './ClockStage'
 import { planner } from './BendPanel'
-import { StepPanel, stations } from './StepPanel'
+import { StepPanel, isEnglish, stations, translated } from './StepPanel'
 import { TableHead } from './TableHead'
 import { type Mode, type StepsState, useSteps } from './useSteps'
 import { type StepTimerState, useStepTimer } from './useStepTimer'
@@ -21,6 +21,7 @@ const checkRoom = later(async () => (await import('./CheckRoom')).CheckRoom, <Ch
 const endOfSession = later(async () => (await import('./EndOfSession')).EndOfSession)
 /** Fetched before they are needed, since a table must go on without a connection. */
 const LATER = [checkRoom, endOfSession, planner, stations]
+const LATER_ELSEWHERE = [...LATER, translated]
 /** Shorter than this, a step was only looked at. */
 const LEAST_TIMED_SECONDS = 20
 
@@ -31,7 +32,7 @@ export function TableRoom({ context }: { context: SessionContext }) {
   const [hands, setHands] = useState<Hands>({ gear: 'geared', minute: session.start })
   const [ending, ends] = useDisclosure(false)
   const { steps, timer, end } = useTimedSteps(state, ends.open)
-  useFetchLater(LATER)
+  useFetchLater(isEnglish(context.settings.language) ? LATER : LATER_ELSEWHERE)
   useTableKeys(steps, timer, ending)
 
   return (
@@ -39,7 +40,7 @@ export function TableRoom({ context }: { context: SessionContext }) {
       <TableHead session={session} steps={steps} timer={timer} showsTime={steps.mode === 'check'} onEnd={end} />
       <Tabs value={steps.mode} onChange={(value) => steps.setMode(value as Mode)} className="table-body">
         <Tabs.List grow aria-label="At the table" className="table-tabs">
-          <Tabs.Tab value="clock">Clock and step</Tabs.Tab>
+          <Tabs.Tab value="clock">Clock and activity</Tabs.Tab>
           <Tabs.Tab value="check">Quick check</Tabs.Tab>
         </Tabs.List>
         {steps.mode === 'clock' ? (
@@ -105,7 +106,7 @@ interface StepProps {
 
 function Step({ steps: { step, next }, timer, state, context }: StepProps) {
   return (
-    <ErrorBoundary what="The step">
+    <ErrorBoundary what="The activity">
       {step ? (
         <StepPanel step={step} next={next} timer={timer} state={state} context={context} />
       ) : (

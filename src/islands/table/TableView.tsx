@@ -6,9 +6,9 @@ import { sessionQuery } from '../../ui/queries'
 import { TableRoom } from './TableRoom'
 
 const SHORTCUTS: readonly Shortcut[] = [
-  { keys: 'N', does: 'next step' },
-  { keys: 'P', does: 'step before' },
-  { keys: 'T', does: 'start or pause the step’s time' },
+  { keys: 'N', does: 'next activity' },
+  { keys: 'P', does: 'activity before' },
+  { keys: 'T', does: 'start or pause the activity’s time' },
   { keys: 'C', does: 'the clock to move' },
   { keys: 'Q', does: 'quick check' },
   { keys: 'G', does: 'hands together, or each hand alone' },

@@ -15,6 +15,8 @@ export interface Choices {
   readonly timer: boolean
   /** The adult shows or asks with a clock in the hand instead of the screen. */
   readonly realClock: boolean
+  /** Whether a right answer stays until the adult goes on; otherwise the next question comes by itself. */
+  readonly waits?: boolean
 }
 
 /** An answer with which of the child's questions it was to, from 0, and whose turn it was. */

@@ -29,17 +29,17 @@ export function Bands({ forecast, wish, children }: Props) {
   const lanes = rung ? lanesOfRung(rung, forecast, children) : lanesOfChild(shown, forecast, order)
   const rungs = order.includes(first) ? order : [first, ...order]
   return (
-    <section className="sheet" aria-label="When they are likely firm">
+    <section className="sheet" aria-label="When they are likely secure">
       <Group justify="space-between" align="end" mb={6}>
         <Title order={2} size="h4">
-          When they are likely firm
+          When they are likely secure
         </Title>
         <Choice
           label="Show"
           value={shown}
           data={[
             ...rungs.map((id) => ({ value: id as string, label: `${rungOf(id).name}, all children` })),
-            ...children.map(({ id, name }) => ({ value: id as string, label: `${name}, all rungs` })),
+            ...children.map(({ id, name }) => ({ value: id as string, label: `${name}, all steps` })),
           ]}
           onChange={setShown}
         />
@@ -47,11 +47,11 @@ export function Bands({ forecast, wish, children }: Props) {
       <table className="rows term-bands">
         <thead>
           <tr>
-            <th>{rung ? 'Child' : 'Rung'}</th>
+            <th>{rung ? 'Child' : 'Step'}</th>
             <th style={{ width: '55%' }}>
               <Axis wish={wish} />
             </th>
-            <th>8 in 10 times by</th>
+            <th>Likely by</th>
           </tr>
         </thead>
         <tbody>
@@ -143,23 +143,27 @@ function Band({ when, wish }: { when: FirmWhen; wish: TermWish }) {
 const dayOr = (date: string | null) => (date === null ? 'after the term' : dayInWords(date))
 
 function bandInWords({ by }: FirmWhen): string {
-  return `half of the times between ${dayOr(by[0.25])} and ${dayOr(by[0.75])}, eight in ten between ${dayOr(by[0.1])} and ${dayOr(by[0.9])}`
+  if (by[0.25] === null) return 'not likely before the term ends'
+  return `in half of the cases between ${dayOr(by[0.25])} and ${dayOr(by[0.75])}, in 8 of 10 between ${dayOr(by[0.1])} and ${dayOr(by[0.9])}`
 }
 
+/** Less often than this before the end of the term. */
+const UNLIKELY = 0.1
+
 function whenInWords(when: FirmWhen | undefined): string {
-  if (!when) return 'firm now'
+  if (!when) return 'secure now'
   const day = when.by[PLANNED_FOR]
   if (day !== null) return dayInWords(day)
-  return `after the term; ${outOfTen(when.byEnd)} by its end`
+  return when.byEnd < UNLIKELY ? 'unlikely this term' : `after the term, in ${outOfTen(when.byEnd)} cases before`
 }
 
 function goalInWords(goal: FirmWhen): string {
   const day = goal.by[PLANNED_FOR]
-  return day === null ? `${outOfTen(goal.byEnd)} times by the end of the term.` : `8 in 10 times by ${dayInWords(day)}.`
+  return day === null ? `by the end of the term in ${outOfTen(goal.byEnd)} cases.` : `likely by ${dayInWords(day)}.`
 }
 
 function outOfTen(share: number): string {
   const tens = Math.round(share * 10)
-  if (tens === 0) return 'hardly ever'
-  return tens === 10 ? 'nearly always' : `${tens} in 10`
+  if (tens === 0) return 'hardly any'
+  return tens === 10 ? 'nearly all' : `${tens} of 10`
 }

@@ -38,6 +38,6 @@ export function Shifts({ kept, wish, now, children }: Props) {
 function shiftInWords({ rung, before, after, isFirm }: Shift): string {
   const name = rungOf(rung).name
   const was = before === null ? 'after the term' : dayInWords(before)
-  if (isFirm) return `firm on ${name} now; it was likely by ${was}.`
+  if (isFirm) return `secure on ${name} now; it was likely by ${was}.`
   return `${name} likely by ${after === null ? 'a day after the term' : dayInWords(after)}; it was ${was}.`
 }

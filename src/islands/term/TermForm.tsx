@@ -1,4 +1,4 @@
-import { ActionIcon, Button, Checkbox, Group, Stack, Text, TextInput } from '@mantine/core'
+import { ActionIcon, Button, Checkbox, Group, Stack, Text } from '@mantine/core'
 import { IconPlus, IconTrash } from '@tabler/icons-react'
 import type { RefusedValue } from '../../core/errors'
 import { WEEKDAYS } from '../../core/days'
@@ -12,6 +12,7 @@ import {
 } from '../../core/planning'
 import { type RungId, rungOf, schools } from '../../core/teaching'
 import { Choice } from '../../ui/Choice'
+import { DateField } from '../../ui/DateField'
 import { WholeField } from '../../ui/WholeField'
 
 interface Props {
@@ -72,30 +73,11 @@ export function TermForm({ wish, onChange, refusal, meetings }: Props) {
       <Holidays list={wish.holidays} refusal={refusal} onChange={(holidays) => set({ holidays })} />
       {meetings !== undefined && (
         <Text size="sm" className="quiet">
-          {meetings} {meetings === 1 ? 'session' : 'sessions'}. One in twenty is reckoned as lost, and each child away
-          one time in twelve.
+          {meetings} {meetings === 1 ? 'session' : 'sessions'}. Counts on 1 session in 20 being cancelled, and on each
+          child being away 1 time in 12.
         </Text>
       )}
     </Stack>
-  )
-}
-
-interface DateFieldProps {
-  readonly label: string
-  readonly value: string
-  readonly error: string | undefined
-  readonly onChange: (date: string) => void
-}
-
-function DateField({ label, value, error, onChange }: DateFieldProps) {
-  return (
-    <TextInput
-      type="date"
-      label={label}
-      value={value}
-      error={error}
-      onChange={(event) => onChange(event.currentTarget.value)}
-    />
   )
 }
 
@@ -130,7 +112,7 @@ function Holidays({ list, refusal, onChange }: HolidaysProps) {
             variant="subtle"
             color="gray"
             size="lg"
-            aria-label={`Take out the holiday from ${holiday.from}`}
+            aria-label={`Remove the holiday from ${holiday.from}`}
             onClick={() => onChange(list.filter((_, at) => at !== i))}
           >
             <IconTrash size={18} color="var(--quiet)" />

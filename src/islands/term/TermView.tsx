@@ -65,12 +65,17 @@ function TermBoard({ data }: { data: TermData }) {
         <Title order={1} size="h2" className="anywhere" style={{ flex: 1 }}>
           The weeks ahead for {group.name}
         </Title>
+        {kept && (
+          <Button component="a" variant="default" href={`/api/groups/${group.id}/calendar.ics`} download>
+            All dates to a calendar
+          </Button>
+        )}
         <Button
           disabled={!found.isFresh}
           loading={keep.isPending}
           onClick={() => found.forecast && keep.mutate({ wish, forecast: found.forecast, version: kept?.version ?? 0 })}
         >
-          Keep this forecast
+          Save this forecast
         </Button>
       </Group>
       <div className="term-board">
@@ -152,7 +157,7 @@ function useKeep({ group }: TermData) {
     mutationFn: (edit: TermEdit) => api.put<KeptTerm>(`/api/groups/${group.id}/term`, edit),
     onSuccess: (kept) => {
       client.setQueryData(queryKey, (data: TermData | undefined) => data && { ...data, kept })
-      void tell({ message: 'Kept. As records come in, this page says what changed since.', color: 'moss' })
+      void tell({ message: 'Saved. As records come in, this page says what changed since.', color: 'moss' })
     },
     onError: () => void client.invalidateQueries({ queryKey }),
   })

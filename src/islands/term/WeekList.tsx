@@ -16,7 +16,7 @@ export function WeekList({ weeks }: { weeks: readonly TermWeek[] }) {
             <tr>
               <th>Sessions</th>
               <th>Likely about</th>
-              <th>Comes back</th>
+              <th>Revision</th>
             </tr>
           </thead>
           <tbody>

@@ -64,12 +64,12 @@ function Compared({ name, base, other, children }: ComparedProps) {
   return (
     <Stack gap="xs">
       <Text size="sm">
-        <strong>{name}:</strong> {gained(other)} rungs more for a child by the end, on average, rather than{' '}
+        <strong>{name}:</strong> {gained(other)} steps more for a child by the end, on average, rather than{' '}
         {gained(base)}.
       </Text>
       {sameGoal && (
         <Text size="sm">
-          All firm on {base.goal && rungOf(base.goal.rung).name}, 8 in 10 times: {dayOr(sameGoal[1])}, rather than{' '}
+          All secure on {base.goal && rungOf(base.goal.rung).name}, 8 in 10 times: {dayOr(sameGoal[1])}, rather than{' '}
           {dayOr(sameGoal[0])}.
         </Text>
       )}
@@ -77,7 +77,7 @@ function Compared({ name, base, other, children }: ComparedProps) {
         <thead>
           <tr>
             <th>Child</th>
-            <th>Next rung</th>
+            <th>Next step</th>
             <th>As it is</th>
             <th>With this</th>
           </tr>

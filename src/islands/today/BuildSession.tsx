@@ -1,3 +1,4 @@
+import type { PlainDate } from '../../core/clock'
 import type { GroupId } from '../../core/ids'
 import { Button, Group, Stack } from '@mantine/core'
 import { useForm } from '@mantine/form'
@@ -8,6 +9,7 @@ import type { Place } from '../../core/activities'
 import { LONGEST_SESSION, SHORTEST_SESSION } from '../../core/planning'
 import type { Session, Settings } from '../../core/records'
 import { api, newId } from '../../ui/api'
+import { DateField } from '../../ui/DateField'
 import { soon, today } from '../../ui/dates'
 import { PLACES } from '../../ui/places'
 import { NumberField } from '../../ui/NumberField'
@@ -16,11 +18,21 @@ import { fieldOf, markRefused } from '../../ui/form'
 
 const USUAL_MINUTES = [15, 25, 40] as const
 
-type Fields = { readonly minutes: number | string; readonly place: Place }
+type Fields = { readonly minutes: number | string; readonly place: Place; readonly date: PlainDate }
+
+interface Props {
+  readonly groupId: GroupId
+  readonly settings: Settings
+  /** On which day it is to be, at first; left out, today. */
+  readonly day?: PlainDate
+  /** The session that it follows: as long, at the same place and time of day. */
+  readonly like?: Session | null
+}
 
 /** The minutes and the place are all it takes; the rest comes from the records and the house rules. */
-export function BuildSession({ groupId, settings }: { groupId: GroupId; settings: Settings }) {
-  const form = useForm<Fields>({ initialValues: { minutes: 25, place: settings.place } })
+export function BuildSession({ groupId, settings, day = today(), like }: Props) {
+  const { minutes = USUAL_MINUTES[1], place = settings.place } = like ?? {}
+  const form = useForm<Fields>({ initialValues: { minutes, place, date: day } })
   // One id for as long as the form stands: a repeated send makes one session.
   const [id] = useState(newId)
   const build = useMutation({
@@ -28,8 +40,7 @@ export function BuildSession({ groupId, settings }: { groupId: GroupId; settings
       api.post<Session>('/api/sessions', {
         id,
         groupId,
-        date: today(),
-        start: soon(),
+        start: like?.start ?? soon(),
         ...fields,
         materials: settings.materials,
       }),
@@ -41,6 +52,7 @@ export function BuildSession({ groupId, settings }: { groupId: GroupId; settings
       <Stack gap="xs">
         <Group gap="xs" align="end">
           <MinutesPicker {...fieldOf(form, 'minutes')} />
+          <DateField label="Day" {...fieldOf(form, 'date')} w={160} />
           <Choice label="Place" data={PLACES} {...fieldOf(form, 'place')} w={150} />
           <Button type="submit" loading={build.isPending || build.isSuccess}>
             Build a session

@@ -1,9 +1,11 @@
-import { Button, Group, Stack, Text, TextInput, Title } from '@mantine/core'
+import { Button, Group, SimpleGrid, Stack, Text, TextInput, Title } from '@mantine/core'
 import { useForm } from '@mantine/form'
 import { IconPrinter } from '@tabler/icons-react'
-import { type QueryClient, useMutation, useQueryClient } from '@tanstack/react-query'
+import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import type { Settings } from '../../core/records'
+import { LANGUAGE_IDS, languages } from '../../core/wording'
 import { api, newId } from '../../ui/api'
+import { Choice } from '../../ui/Choice'
 import { NamesField } from '../../ui/NamesField'
 import { Refused } from '../../ui/Refused'
 import { fieldOf, markRefused } from '../../ui/form'
@@ -13,7 +15,7 @@ import { settingsQuery } from '../../ui/queries'
 /** The empty start: a group in one form, or a clock to print straight away. */
 export function FirstRun({ children }: { children: number }) {
   return (
-    <Stack maw={640} mx="auto" gap="lg" mt="md">
+    <Stack maw={780} mx="auto" gap="lg" mt="md">
       <div>
         <Title order={1}>Who is learning to tell the time?</Title>
         <Text mt={4}>Name a group and its children; nicknames will do. Then a session is built for them.</Text>
@@ -35,22 +37,28 @@ export function FirstRun({ children }: { children: number }) {
   )
 }
 
-/** The place is where this device is, until somebody says otherwise in the house rules. */
-async function keepZone(client: QueryClient): Promise<void> {
+/** The house rules as the first group needs them, until somebody says otherwise there. */
+async function keepHouse(client: QueryClient, wanted: Partial<Pick<Settings, 'language' | 'zone'>>): Promise<void> {
   const rules = await client.ensureQueryData(settingsQuery)
-  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
-  if (zone === rules.zone) return
-  client.setQueryData(settingsQuery.queryKey, await api.put<Settings>('/api/settings', { ...rules, zone }))
+  const next = { ...rules, ...wanted }
+  if (next.zone === rules.zone && next.language === rules.language) return
+  client.setQueryData(settingsQuery.queryKey, await api.put<Settings>('/api/settings', next))
 }
+
+/** Where this device is. */
+const zoneHere = () => Intl.DateTimeFormat().resolvedOptions().timeZone
+
+const LANGUAGES = LANGUAGE_IDS.map((value) => ({ value, label: languages[value].name }))
 
 /** A group and its children in one form. */
 function AddGroup({ isFirstChild }: { isFirstChild: boolean }) {
   const client = useQueryClient()
-  const form = useForm({ initialValues: { name: '', names: NO_NAMES } })
-  const { name, names } = form.values
+  const house = useQuery(settingsQuery).data
+  const form = useForm({ initialValues: { name: '', names: NO_NAMES, language: house?.language ?? 'en-GB' } })
+  const { name, names, language } = form.values
   const add = useMutation({
     mutationFn: async () => {
-      if (isFirstChild) await keepZone(client)
+      await keepHouse(client, { language, ...(isFirstChild && { zone: zoneHere() }) })
       return sendNewChildren(client, names, (newChildren) =>
         api.post('/api/groups', { id: newId(), name, childIds: [], newChildren }),
       )
@@ -62,13 +70,16 @@ function AddGroup({ isFirstChild }: { isFirstChild: boolean }) {
   return (
     <form className="sheet" onSubmit={form.onSubmit(() => add.mutate())}>
       <Stack>
-        <TextInput
-          label="Group"
-          placeholder="Ducklings, or: at home"
-          required
-          maxLength={60}
-          {...form.getInputProps('name')}
-        />
+        <SimpleGrid cols={{ base: 1, sm: 2 }}>
+          <Choice label="The children learn to tell the time in" data={LANGUAGES} {...fieldOf(form, 'language')} />
+          <TextInput
+            label="Group"
+            placeholder="Ducklings, or: at home"
+            required
+            maxLength={60}
+            {...form.getInputProps('name')}
+          />
+        </SimpleGrid>
         <NamesField
           label="Children"
           placeholder={'Tavi 6\nBram 5'}

@@ -1,17 +1,27 @@
 import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
 import { IconPlayerPlay, IconPrinter } from '@tabler/icons-react'
+import type { ReactNode } from 'react'
 import { namesInWords, plannedMinutes } from '../../core/planning'
 import { type GroupOverview, type Session, type Settings, rulesFor } from '../../core/records'
 import { rungOf } from '../../core/teaching'
 import { say } from '../../core/wording'
 import { Strip } from '../../ui/Strip'
 import { dayInWords } from '../../ui/dates'
-import { useMarkPrinted } from '../../ui/useMarkPrinted'
 import { BuildSession } from './BuildSession'
+import { Unsaid } from './Unsaid'
 
 /** One group: what comes next for it, and who has moved on. */
 export function GroupCard({ overview, settings }: { overview: GroupOverview; settings: Settings }) {
-  const { group, children, next, last } = overview
+  const { group, children, next, planned, unsaid, nextDay, last } = overview
+  const build = (
+    <BuildSession
+      key={nextDay}
+      groupId={group.id}
+      settings={rulesFor(settings, group)}
+      day={nextDay}
+      like={planned.at(-1) ?? next ?? last}
+    />
+  )
   const ready = children.filter((child) => child.movesOn)
   return (
     <section className="sheet" aria-label={group.name}>
@@ -26,31 +36,14 @@ export function GroupCard({ overview, settings }: { overview: GroupOverview; set
             {last ? `last ${dayInWords(last.date)}` : 'no session yet'}
           </Text>
         </Group>
-        {next ? (
-          <NextSession session={next} settings={settings} />
-        ) : children.length > 0 ? (
-          <BuildSession groupId={group.id} settings={rulesFor(settings, group)} />
-        ) : (
-          <Nobody />
-        )}
-        <ul style={{ margin: 0, padding: 0, listStyle: 'none' }} aria-label={`Children of ${group.name}`}>
-          {children.slice(0, MOST_SHOWN).map((child) => (
-            <li key={child.id} className="anywhere" style={{ padding: '2px 0' }}>
-              <Anchor href={`/children/${child.id}`} fw={600} lineClamp={1} display="inline">
-                {child.name}
-              </Anchor>{' '}
-              <Text
-                span
-                size="sm"
-                className={child.movesOn ? undefined : 'quiet'}
-                c={child.movesOn ? 'var(--moss)' : undefined}
-                fw={child.movesOn ? 600 : undefined}
-              >
-                {child.readiness}
-              </Text>
-            </li>
-          ))}
-        </ul>
+        {unsaid.slice(0, MOST_ASKED).map((session) => (
+          <Unsaid key={session.id} session={session} />
+        ))}
+        {next && <NextSession session={next} settings={settings} />}
+        <Planned sessions={planned} />
+        {children.length === 0 && !next && <Nobody />}
+        {children.length > 0 && (!next ? build : <BuildAnother>{build}</BuildAnother>)}
+        <Readiness group={group} children={children} />
         {children.length > 0 && (
           <Anchor href={`/play?group=${group.id}`} size="sm">
             Play a game with the whole body now
@@ -68,6 +61,60 @@ export function GroupCard({ overview, settings }: { overview: GroupOverview; set
 }
 
 const MOST_SHOWN = 8
+/** More questions at once nobody wants to answer. */
+const MOST_ASKED = 2
+
+/** What is planned after the next session, a link each. */
+function Planned({ sessions }: { sessions: readonly Session[] }) {
+  if (sessions.length === 0) return null
+  return (
+    <Text size="sm" component="div">
+      Also planned:{' '}
+      {sessions.map(({ id, date }, i) => (
+        <span key={id}>
+          {i > 0 && ', '}
+          <Anchor href={`/plan/${id}`} underline="always">
+            {dayInWords(date)}
+          </Anchor>
+        </span>
+      ))}
+    </Text>
+  )
+}
+
+/** Another session, where one is planned already. */
+function BuildAnother({ children }: { children: ReactNode }) {
+  return (
+    <details className="fold">
+      <summary>Plan another session</summary>
+      {children}
+    </details>
+  )
+}
+
+/** The children, each with how far it is. */
+function Readiness({ group, children }: Pick<GroupOverview, 'group' | 'children'>) {
+  return (
+    <ul style={{ margin: 0, padding: 0, listStyle: 'none' }} aria-label={`Children of ${group.name}`}>
+      {children.slice(0, MOST_SHOWN).map((child) => (
+        <li key={child.id} className="anywhere" style={{ padding: '2px 0' }}>
+          <Anchor href={`/children/${child.id}`} fw={600} lineClamp={1} display="inline">
+            {child.name}
+          </Anchor>{' '}
+          <Text
+            span
+            size="sm"
+            className={child.movesOn ? undefined : 'quiet'}
+            c={child.movesOn ? 'var(--moss)' : undefined}
+            fw={child.movesOn ? 600 : undefined}
+          >
+            {child.readiness}
+          </Text>
+        </li>
+      ))}
+    </ul>
+  )
+}
 
 function Nobody() {
   return (
@@ -82,7 +129,6 @@ function Nobody() {
 }
 
 function NextSession({ session, settings }: { session: Session; settings: Settings }) {
-  const markPrinted = useMarkPrinted(session.id)
   const at = say(session.start, { language: settings.language, form: 'digital', options: { dayHalf: true } })
   return (
     <Stack gap={8}>
@@ -92,7 +138,7 @@ function NextSession({ session, settings }: { session: Session; settings: Settin
       </Text>
       <a
         href={`/plan/${session.id}`}
-        aria-label={`Open the plan of ${session.date}`}
+        aria-label={`Open the plan of ${dayInWords(session.date)}`}
         style={{ textDecoration: 'none' }}
       >
         <Strip plan={session.plan} height={34} />
@@ -104,9 +150,7 @@ function NextSession({ session, settings }: { session: Session; settings: Settin
         <Button
           component="a"
           variant={session.printedAt ? 'default' : 'light'}
-          href={`/api/sessions/${session.id}/print.pdf`}
-          target="_blank"
-          onClick={markPrinted}
+          href={`/plan/${session.id}?print`}
           leftSection={<IconPrinter size={18} />}
         >
           {session.printedAt ? 'Print again' : 'Print (not done yet)'}
@@ -117,7 +161,7 @@ function NextSession({ session, settings }: { session: Session; settings: Settin
           href={`/table/${session.id}`}
           leftSection={<IconPlayerPlay size={18} />}
         >
-          To the table
+          Start the session
         </Button>
       </Group>
     </Stack>

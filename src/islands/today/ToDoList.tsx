@@ -6,7 +6,6 @@ import type { Overview } from '../../core/records'
 import { rungOf } from '../../core/teaching'
 import { say } from '../../core/wording'
 import { dayInWords, today } from '../../ui/dates'
-import { useMarkPrinted } from '../../ui/useMarkPrinted'
 
 const ICONS = { next: IconClockHour9, print: IconPrinter, fetch: IconShoppingBag, look: IconEye } as const
 
@@ -28,7 +27,7 @@ export function ToDoList({ overview }: { overview: Overview }) {
       {lines.some((line) => line.is === 'fetch') && (
         <li style={{ padding: '3px 0 3px 30px' }}>
           <Anchor underline="always" href="/fetch" size="sm">
-            All that is to be fetched, in one list
+            All that you need, in one list
           </Anchor>
         </li>
       )}
@@ -54,7 +53,6 @@ function Line({ line, language }: LineProps) {
 }
 
 function Words({ line: { is, groupName, session, childId, what }, language }: LineProps) {
-  const markPrinted = useMarkPrinted(session?.id ?? '')
   if (!session)
     return (
       <>
@@ -81,12 +79,7 @@ function Words({ line: { is, groupName, session, childId, what }, language }: Li
       return (
         <>
           Print for{' '}
-          <Anchor
-            underline="always"
-            href={`/api/sessions/${session.id}/print.pdf`}
-            target="_blank"
-            onClick={markPrinted}
-          >
+          <Anchor underline="always" href={`/plan/${session.id}?print`}>
             {groupName}
           </Anchor>{' '}
           by {when}
@@ -95,7 +88,7 @@ function Words({ line: { is, groupName, session, childId, what }, language }: Li
     default:
       return (
         <>
-          Fetch for{' '}
+          What you need for{' '}
           <Anchor underline="always" href={`/plan/${session.id}`}>
             {groupName}
           </Anchor>{' '}

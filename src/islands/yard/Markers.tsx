@@ -39,7 +39,7 @@ function MarkerRows({ state: { yard, change } }: { state: YardState }) {
           <ActionIcon
             variant="subtle"
             size="lg"
-            aria-label={`Take out ${marker.name || 'these markers'}`}
+            aria-label={`Remove ${marker.name || 'these markers'}`}
             onClick={() => set(yard.markers.filter((_, j) => j !== i))}
           >
             <IconTrash size={17} />

@@ -40,7 +40,7 @@ export function Obstacles({ state, space }: { state: YardState; space: Extract<S
             <ActionIcon
               variant="subtle"
               size="lg"
-              aria-label={`Take out thing ${i + 1}`}
+              aria-label={`Remove obstacle ${i + 1}`}
               onClick={() => set(space.obstacles.filter((_, j) => j !== i))}
             >
               <IconTrash size={17} />
@@ -57,7 +57,7 @@ export function Obstacles({ state, space }: { state: YardState; space: Extract<S
             set([...space.obstacles, { name: '', x: space.widthMm / 8, y: space.depthMm / 8, radiusMm: 400 }])
           }
         >
-          Add a thing in the way
+          Add an obstacle
         </Button>
       )}
     </Stack>

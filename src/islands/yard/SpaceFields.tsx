@@ -104,7 +104,7 @@ function PeopleSection({ state: { yard, change } }: { state: YardState }) {
     <Stack gap={8} className="sheet" component="section" aria-label="People">
       <SimpleGrid cols={2} spacing={8}>
         <Choice
-          label="12 faces"
+          label="12 points to"
           value={yard.facing}
           onChange={(facing) => change({ facing })}
           data={[

@@ -40,8 +40,8 @@ const WORK = {
     seconds: 20,
     megabytes: 1024,
     waiting: 4,
-    tooLong: 'The file took longer than 20 seconds to read and was given up. Take in a smaller one.',
-    tooLarge: 'The file holds more than 1024 MB once it is read. Take in a smaller one.',
+    tooLong: 'The file took longer than 20 seconds to read and was given up. Import a smaller one.',
+    tooLarge: 'The file holds more than 1024 MB once it is read. Import a smaller one.',
   },
 } as const satisfies Record<string, Bounds>
 

@@ -1,10 +1,10 @@
 import type { Drawing } from '../../core/drawing'
-import { type DayPrintWish, dayPrints } from '../../core/planning'
+import { type DayPrintWish, dayPrints, howToPlayPages } from '../../core/planning'
 import { printableOf } from '../../core/printables'
-import type { PrintWish, SessionContext } from '../../core/records'
+import type { PrintWish } from '../../core/records'
 import { type MakingWish, makingPages } from '../making'
 import { drawingsToPdf } from '../pdf'
-import { sessionPages } from '../sessionPages'
+import { type SessionPrintWish, wantedPages } from '../sessionPages'
 import { type StoryPrintWish, storyPrintPages } from '../storyPages'
 import { replying } from './reply'
 
@@ -14,13 +14,14 @@ export type PrintTask =
   | { readonly of: 'print'; readonly wish: PrintWish; readonly title: string }
   | { readonly of: 'day'; readonly wish: DayPrintWish; readonly title: string }
   | { readonly of: 'story'; readonly wish: StoryPrintWish; readonly title: string }
-  | { readonly of: 'session'; readonly wish: SessionContext; readonly title: string }
+  | { readonly of: 'session'; readonly wish: SessionPrintWish; readonly title: string }
   | { readonly of: 'making'; readonly wish: MakingWish; readonly title: string }
 
-/** The pages of a print as often as there are copies, then its key. */
+/** The pages of a print as often as there are copies, then how it is played, then its key. */
 function printPages({ printable, options, seed, copies = 1 }: PrintWish): Drawing[] {
   const made = printableOf(printable).make(options, seed)
-  return [...Array.from({ length: copies }, () => made.pages).flat(), ...made.key]
+  const copied = Array.from({ length: copies }, () => made.pages).flat()
+  return [...copied, ...howToPlayPages(printable, options), ...made.key]
 }
 
 function pagesOf(task: PrintTask): readonly Drawing[] {
@@ -32,7 +33,7 @@ function pagesOf(task: PrintTask): readonly Drawing[] {
     case 'story':
       return storyPrintPages(task.wish)
     case 'session':
-      return sessionPages(task.wish)
+      return wantedPages(task.wish)
     case 'making':
       return makingPages(task.wish)
   }

@@ -11,7 +11,7 @@ export const MOST_DEPTH = 32
 export const MOST_PARTS = 10_000_000
 
 const refused = (detail: string, status = 413) =>
-  new Problem(status, 'This file cannot be taken in', { field: 'file', detail })
+  new Problem(status, 'This file cannot be imported', { field: 'file', detail })
 
 const tooLarge = () => refused(`The file has more than ${MOST_UNPACKED_MB} MB once it is unpacked.`)
 

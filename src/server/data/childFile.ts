@@ -53,7 +53,7 @@ export async function childPage(db: Db, id: ChildId, now: number): Promise<strin
       ),
     ],
     [
-      'What the mistakes share',
+      'The same mistake',
       table(
         ['Pattern'],
         diagnosis.findings.map((finding) => [findingInWords(finding)]),

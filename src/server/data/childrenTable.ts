@@ -44,7 +44,7 @@ function readLine(cells: readonly string[], at: { name: number; age: number }, l
   const written = at.age < 0 ? '' : (cells[at.age] ?? '').trim()
   const age = ageSchema.validate(written === '' ? null : /^\d+$/.test(written) ? Number(written) : Number.NaN)
   if (age.error)
-    return { line, kind: 'wrong', why: `The age must be a whole number from 2 to 99 or empty, got ${written}` }
+    return { line, kind: 'wrong', why: `The age must be a whole number from 2 to 99 or empty, not ${written}` }
   return { line, kind: 'new', name: name.value as string, age: age.value as number | null }
 }
 
@@ -52,17 +52,17 @@ function readLine(cells: readonly string[], at: { name: number; age: number }, l
 const MOST_LINES = 500
 const MOST_LETTERS = 200_000
 
-const refused = (detail: string) => new Problem(400, 'This table cannot be taken in', { field: 'file', detail })
+const refused = (detail: string) => new Problem(400, 'This table cannot be imported', { field: 'file', detail })
 
 /** The cells of a table of children, row by row. Throws a Problem for more than a table of children can be. */
 export function readTable(bytes: Uint8Array): string[][] {
   if (bytes.byteLength > MOST_LETTERS)
-    throw refused(`The table must have at most ${MOST_LETTERS} letters, got ${bytes.byteLength}.`)
+    throw refused(`The table must have at most ${MOST_LETTERS} letters, not ${bytes.byteLength}.`)
   const text = Buffer.from(bytes)
     .toString('utf8')
     .replace(/^\uFEFF/, '')
   const { data } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' })
-  if (data.length > MOST_LINES) throw refused(`The table must have at most ${MOST_LINES} lines, got ${data.length}.`)
+  if (data.length > MOST_LINES) throw refused(`The table must have at most ${MOST_LINES} lines, not ${data.length}.`)
   return data
 }
 
@@ -93,7 +93,7 @@ export function takeInChildren(
     const lines = await childrenIn(trx, data)
     const wrong = lines.find((line) => line.kind === 'wrong')
     if (wrong)
-      throw new Problem(400, 'This table cannot be taken in', {
+      throw new Problem(400, 'This table cannot be imported', {
         field: `line ${wrong.line}`,
         detail: `Line ${wrong.line}: ${wrong.why}. No child was added.`,
       })
@@ -112,10 +112,10 @@ export function takeInChildren(
 async function intoGroup(db: Db, id: string, fresh: readonly { id: string }[]): Promise<Change> {
   const before = await readDoc(db, kinds.groups, { id })
   if (!before)
-    throw new Problem(400, 'This table cannot be taken in', { field: 'groupId', detail: 'There is no such group.' })
+    throw new Problem(400, 'This table cannot be imported', { field: 'groupId', detail: 'There is no such group.' })
   const members = [...(before.children as Doc[]), ...fresh.map((child) => ({ child_id: child.id }))]
   if (members.length > GROUP_MOST)
-    throw new Problem(400, 'This table cannot be taken in', {
+    throw new Problem(400, 'This table cannot be imported', {
       field: 'groupId',
       detail: `A group has at most ${GROUP_MOST} children, and this one would have ${members.length}. Take them in without a group, or into another one.`,
     })

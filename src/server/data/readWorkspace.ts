@@ -2,6 +2,7 @@ import { strFromU8 } from 'fflate'
 import Joi from 'joi'
 import type { Workspace } from '../keeping/docs'
 import { type Doc, KIND_IDS, kinds } from '../keeping/kinds'
+import { pathOf } from '../fieldNames'
 import { Problem } from '../problem'
 import { printWithRows } from './printRows'
 import { withSupposed } from './supposed'
@@ -25,7 +26,7 @@ export interface WorkspaceFile {
   readonly things: Workspace
 }
 
-const wrong = (field: string, detail: string) => new Problem(400, 'This file cannot be taken in', { field, detail })
+const wrong = (field: string, detail: string) => new Problem(400, 'This file cannot be imported', { field, detail })
 
 /** The bytes of `workspace.json`: the file itself, or in a zip. */
 function jsonIn(bytes: Uint8Array): Uint8Array {
@@ -89,7 +90,7 @@ export function readWorkspaceFile(bytes: Uint8Array): Workspace {
   if (formatVersion > WORKSPACE_VERSION)
     throw wrong(
       'formatVersion',
-      `The file has version ${formatVersion}, and this Ripe Acorn reads up to ${WORKSPACE_VERSION}. Take it in with a newer one.`,
+      `The file has version ${formatVersion}, and this Ripe Acorn reads up to ${WORKSPACE_VERSION}. Import it with a newer one.`,
     )
   if (things === null || typeof things !== 'object')
     throw wrong('things', 'things must hold the lists of what is kept.')
@@ -109,11 +110,7 @@ function partsOf(text: string): Partial<Record<keyof WorkspaceFile, unknown>> {
   }
 }
 
-const fieldOf = (begin: string, error: Joi.ValidationError) =>
-  (error.details[0]?.path ?? []).reduce<string>(
-    (text, part) => (typeof part === 'number' ? `${text}[${part}]` : `${text}.${part}`),
-    begin,
-  )
+const fieldOf = (begin: string, error: Joi.ValidationError) => pathOf([begin, ...(error.details[0]?.path ?? [])])
 
 function checkedThings(things: Record<string, unknown>): Workspace {
   const unknown = Object.keys(things).find((id) => !(KIND_IDS as readonly string[]).includes(id))

@@ -93,7 +93,7 @@ async function refuseLoose(db: Db, there: Workspace): Promise<void> {
       const loose = looseIn(kinds[id], doc, known)
       if (!loose) continue
       const [field, to] = loose
-      throw new Problem(400, 'This file cannot be taken in', {
+      throw new Problem(400, 'This file cannot be imported', {
         field: `${id}[${i}].${field}`,
         detail: `In ${id}, number ${i + 1}: ${field} must be the id of a ${kinds[to].one} that is in the file or here.`,
       })

@@ -8,7 +8,7 @@ import { spreadsheets } from './spreadsheets'
 
 const README = `This is all that Ripe Acorn keeps.
 
-workspace.json   everything, to be taken in again (Your data, Take in a file)
+workspace.json   everything, to be imported again (Your data, Take in a file)
 *.csv            the same records as tables for a spreadsheet
 damaged.json     rows that could not be read, as they are; only where there are some
 

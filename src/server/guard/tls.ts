@@ -28,7 +28,7 @@ function pem(variable: string, file: string): string {
   try {
     return readFileSync(file, 'utf8')
   } catch (cause) {
-    throw new Error(`${variable} must name a file that can be read, got ${file}.`, { cause })
+    throw new Error(`${variable} must name a file that can be read, not ${file}.`, { cause })
   }
 }
 

@@ -111,7 +111,7 @@ export async function changeKeeping(
 }
 
 const noFolder = (folder: string, why: string) =>
-  new Problem(400, 'This cannot be taken', { field: 'folder', detail: `folder will not do: ${why}, got ${folder}.` })
+  new Problem(400, 'This cannot be taken', { field: 'folder', detail: `folder will not do: ${why}, not ${folder}.` })
 
 /** Removes the backups that were made before an instant, and says how many. */
 export async function removeBackupsBefore(db: Db, at: number): Promise<number> {

@@ -154,6 +154,6 @@ export function requireSpellings(name: string, also: readonly string[]): void {
     if (!isSpelling(word, name))
       throw new Problem(400, 'Not removed', {
         field: 'also',
-        detail: `also must be other spellings of ${name}, got “${word.slice(0, 60)}”. Nothing was removed.`,
+        detail: `also must be other spellings of ${name}, not “${word.slice(0, 60)}”. Nothing was removed.`,
       })
 }

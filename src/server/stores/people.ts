@@ -184,5 +184,5 @@ function refuseMembers(childIds: readonly ChildId[], newChildren: readonly NewCh
       `newChildren[${twice}].id must not be the id of a child that is in the group already.`,
     )
   if (ids.length > GROUP_MOST)
-    throw refuse('newChildren', `A group must have at most ${GROUP_MOST} children, got ${ids.length}.`)
+    throw refuse('newChildren', `A group must have at most ${GROUP_MOST} children, not ${ids.length}.`)
 }

@@ -1,3 +1,5 @@
+import { daysOf, type PlainDate } from '../../core/clock'
+import { attempt } from '../../core/errors'
 import type { GroupId, RecipeId, SessionId, YardId } from '../../core/ids'
 import type { MaterialId, Place } from '../../core/activities'
 import type { Instant } from '../../core/knowing'
@@ -19,6 +21,12 @@ function rungIn({ rung }: Row): RungId {
   return rung as RungId
 }
 
+function dateIn({ date }: Row): PlainDate {
+  const { refusal } = attempt(() => daysOf(String(date)))
+  if (refusal) throw new DamagedRow()
+  return String(date)
+}
+
 /** What the session does not have yet is null. */
 const instantOrNone = (value: unknown): Instant | null => (value === null ? null : instantIn(value))
 
@@ -32,7 +40,7 @@ function rowToSession(row: Row, steps: readonly Row[]): Session {
   return {
     id: String(row.id),
     groupId: String(row.group_id),
-    date: String(row.date),
+    date: dateIn(row),
     start: Number(row.start),
     minutes: Number(row.minutes),
     place: row.place as Place,
@@ -106,6 +114,16 @@ export function addSession(db: Db, session: NewSession, now: Instant): Promise<S
     })
     await setSteps(trx, session.id, session.plan.steps)
     return getSession(trx, session.id)
+  })
+}
+
+/** The same plan on another day, as a session of its own. A repeated send makes one. */
+export function copySession(db: Db, id: SessionId, copy: Pick<Session, 'id' | 'date'>, now: Instant): Promise<Session> {
+  return inTransaction(db, async (trx) => {
+    const { plan, ...session } = await getSession(trx, id)
+    // How long each step took belongs to the session that was held.
+    const steps = plan.steps.map((step) => ({ ...step, tookSeconds: undefined }))
+    return addSession(trx, { ...session, ...copy, plan: { ...plan, steps }, note: '' }, now)
   })
 }
 

@@ -1,4 +1,4 @@
-import { papers } from '../../../src/core/drawing'
+import { paperOf } from '../../../src/core/drawing'
 import { type LanguageId, languages } from '../../../src/core/wording'
 import { apart, type ReadShape } from '../svg'
 import {
@@ -92,7 +92,7 @@ const oneHanded = ({ rung }: Read['o']) => rung === 'fives' || rung === 'hour-ha
 
 /** The middle of what is on a back lies behind the middle of the card in front, when the sheet is turned over. */
 export function isBehind(back: Shapes, front: { x: number; y: number } | undefined, o: Read['o']): boolean {
-  const { width, height } = papers[o.paper]
+  const { width, height } = paperOf(o.paper)
   const box = textBox(back)
   const due =
     o.backs === 'short-edge'

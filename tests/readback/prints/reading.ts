@@ -1,4 +1,4 @@
-import { SAFE_MARGIN_MM, type Drawing, papers, textWidth, toSvg } from '../../../src/core/drawing'
+import { SAFE_MARGIN_MM, type Drawing, paperOf, textWidth, toSvg } from '../../../src/core/drawing'
 import type { Print, PrintOptions } from '../../../src/core/printables'
 import { languages, parseTime } from '../../../src/core/wording'
 import { type Box, type ReadDial, type ReadShape, apart, boxOf, readDials, readSvg, timeOf } from '../svg'
@@ -134,7 +134,7 @@ export function cellOf(
 
 /** What holds for every page of every print: all inside the margins, texts too; hands that can be told apart. */
 export function checkPages({ o, pages, key, expect }: Read): void {
-  const { width, height } = papers[o.paper]
+  const { width, height } = paperOf(o.paper)
   for (const page of [...pages, ...key]) {
     const box = textBox(page)
     const isInside =

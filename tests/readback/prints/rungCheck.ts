@@ -95,19 +95,43 @@ function isStart({ o }: Read, { said, deadline, text }: Start): boolean {
   return isAsked && minuteIn(text, o) === modulo(deadline - total, 720)
 }
 
-/** The guide for the adult has every answer, and calls none of them wrong. */
+/** The letters of the misreadings, and the questions, by the size of their text, mm. */
+const [LETTERS_MM, QUESTIONS_MM] = [4, 3.3]
+
+/**
+ * The guide for the adult has every answer, calls none of them wrong, and says of each letter what it stands for: the
+ * misreading that leads there.
+ */
 function expectGuide(read: Read, rights: readonly string[]): void {
-  const guide = read.key
-    .slice(1)
-    .flatMap((page) => page.flatMap(({ tag, text, weight }) => (tag === 'text' && text ? [{ text, weight }] : [])))
-  let right = ''
-  for (const { text, weight } of guide)
-    if (weight === 'bold') right = text.replace(/^\d+\. /, '')
-    else read.expect(!text.startsWith(`${right}: `), `the guide calls “${right}” wrong`)
+  const lines = read.key.slice(1).flat()
+  const ofSize = (size: number) =>
+    lines.flatMap(({ tag, text, size: own }) => (tag === 'text' && text && own === size ? [text] : []))
+  const meanings = new Set(ofSize(LETTERS_MM).flatMap((text) => /^([A-Z]) – /.exec(text)?.[1] ?? []))
+  const said = questionsIn(ofSize(QUESTIONS_MM))
   read.expect(
-    rights.every((text) => text === '' || guide.some((line) => line.text.endsWith(`. ${text}`))),
+    rights.every((right, i) => right === '' || said[i]?.startsWith(`${right} — `) || said[i] === right),
     'an answer is not in the guide',
   )
+  for (const [i, line] of said.entries()) {
+    const wrong = line.split(' — ').slice(1).join(' — ').split(' · ').filter(Boolean)
+    read.expect(!wrong.some((each) => each.startsWith(`${rights[i]}: `)), `the guide calls “${rights[i]}” wrong`)
+    const letters = wrong.flatMap((each) => /: ([A-Z](?:, [A-Z])*)$/.exec(each)?.[1]?.split(', ') ?? ['none'])
+    read.expect(
+      letters.every((letter) => meanings.has(letter)),
+      'a wrong answer has no meaning in the guide',
+    )
+  }
+}
+
+/** What stands after the number of each question, its lines put together again. */
+function questionsIn(texts: readonly string[]): string[] {
+  const said: string[] = []
+  for (const text of texts) {
+    const begins = new RegExp(`^${said.length + 1}\\. (.*)`).exec(text)
+    if (begins) said.push(begins[1] ?? '')
+    else if (said.length > 0) said.push(`${said.pop()} ${text}`)
+  }
+  return said
 }
 
 type Doing = (typeof DOINGS)[number]

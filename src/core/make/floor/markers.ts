@@ -26,8 +26,11 @@ export function placingOrder(): { readonly step: string; readonly minutes: reado
   const small = Array.from({ length: 60 }, (_, minute) => minute).filter((minute) => minute % 5 !== 0)
   return [
     { step: '12 and 6 on one line through the centre', minutes: [0, 30] },
-    { step: '3 and 9 square to it', minutes: [15, 45] },
-    { step: 'two hours between each pair, by the hour chord', minutes: [5, 10, 20, 25, 35, 40, 50, 55] },
-    { step: 'four small ones between each pair, by the minute chord', minutes: small },
+    { step: '3 and 9 at a right angle to it', minutes: [15, 45] },
+    {
+      step: 'two hours between each pair, with the string from hour to hour',
+      minutes: [5, 10, 20, 25, 35, 40, 50, 55],
+    },
+    { step: 'four small ones between each pair, with the string from minute to minute', minutes: small },
   ]
 }

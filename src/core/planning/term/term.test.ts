@@ -65,14 +65,17 @@ describe('the sessions of a term', () => {
   })
 
   it.each([
-    [{ until: '2026-11-29' }, /until must be 2026-11-30 or later/],
-    [{ until: '2036-11-29' }, /until must be at most 60 weeks after 2026-11-30/],
+    [{ until: '2026-11-29' }, /until must be Mon 30 Nov 2026 or later/],
+    [{ until: '2036-11-29' }, /until must be at most 60 weeks after Mon 30 Nov 2026/],
     [{ until: '2026-12-03' }, /until must be so late that you meet once at least/],
     [{ weekdays: [] }, /weekdays must be at least one day/],
-    [{ minutes: 0 }, /minutes must be an integer in \[10, 120\]/],
+    [{ minutes: 0 }, /minutes must be a whole number from 10 to 120/],
     [{ homeMinutes: 90 }, /homeMinutes/],
     [{ holidays: [{ from: '2026-11-01', until: '2027-12-01' }] }, /holidays must be shorter: at least one session/],
-    [{ holidays: [{ from: '2026-12-24', until: '2026-12-01' }] }, /holidays\[0\].until must be 2026-12-24 or later/],
+    [
+      { holidays: [{ from: '2026-12-24', until: '2026-12-01' }] },
+      /holidays\[0\].until must be Thu 24 Dec 2026 or later/,
+    ],
     [{ from: 'soon' }, /from must be a date/],
   ])('refuse %j', (change, message) => {
     expect(() => meetingsOf({ ...wish, ...change } as TermWish)).toThrow(message)
@@ -273,7 +276,7 @@ describe('what if', () => {
     expect(changed).toEqual([
       ['Meet twice a week', [5, 1], 0, 'turns-first'],
       ['Ten minutes at home each day', [5], 10, 'turns-first'],
-      ['The order “Fives first”', [5], 0, 'fives-first'],
+      ['The order “Counting in fives first”', [5], 0, 'fives-first'],
     ])
     expect(whatIfs({ ...wish, weekdays: [0, 1, 2, 3, 4, 5, 6], homeMinutes: 10 }).map(({ id }) => id)).toEqual([
       'fives-first',

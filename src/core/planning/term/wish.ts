@@ -1,6 +1,7 @@
 import { DAYS_PER_WEEK, type PlainDate, daysOf, weekdayOf } from '../../clock'
 import { RefusedValue, requireInteger } from '../../errors'
 import type { RungId, SchoolId } from '../../teaching'
+import { sayEnglishDate } from '../../wording'
 import { LONGEST_SESSION, SHORTEST_SESSION } from '../types'
 
 /** How often and how long a group meets, from when to when, and what for. */
@@ -39,24 +40,27 @@ export function meetingsOf(wish: TermWish): number[] {
   const [from, until] = [daysOf(wish.from, 'from'), daysOf(wish.until, 'until')]
   requireInteger('minutes', minutes, SHORTEST_SESSION, LONGEST_SESSION)
   requireInteger('homeMinutes', homeMinutes, 0, MOST_HOME_MINUTES)
-  if (until < from) throw new RefusedValue('until', `${wish.from} or later`, wish.until)
+  if (until < from) throw new RefusedValue('until', `${dated(wish.from)} or later`, dated(wish.until))
   if (until - from > MOST_TERM_WEEKS * DAYS_PER_WEEK)
-    throw new RefusedValue('until', `at most ${MOST_TERM_WEEKS} weeks after ${wish.from}`, wish.until)
+    throw new RefusedValue('until', `at most ${MOST_TERM_WEEKS} weeks after ${dated(wish.from)}`, dated(wish.until))
   if (weekdays.length === 0) throw new RefusedValue('weekdays', 'at least one day on which you meet', 'none')
   for (const weekday of weekdays) requireInteger('weekdays', weekday, 0, DAYS_PER_WEEK - 1)
   const free = holidays.map((holiday, i) => daysOfHoliday(holiday, `holidays[${i}]`))
   const days = Array.from({ length: until - from + 1 }, (_, i) => from + i).filter((day) =>
     weekdays.includes(weekdayOf(day)),
   )
-  if (days.length === 0) throw new RefusedValue('until', 'so late that you meet once at least', wish.until)
+  if (days.length === 0) throw new RefusedValue('until', 'so late that you meet once at least', dated(wish.until))
   const held = days.filter((day) => !free.some((holiday) => day >= holiday.from && day <= holiday.until))
   if (held.length === 0)
     throw new RefusedValue('holidays', 'shorter: at least one session must be left', 'holidays that cover them all')
   return held
 }
 
+/** A date as the adult reads it. */
+const dated = (date: PlainDate) => sayEnglishDate(date, { year: true })
+
 function daysOfHoliday({ from, until }: Holiday, field: string): { from: number; until: number } {
   const days = { from: daysOf(from, `${field}.from`), until: daysOf(until, `${field}.until`) }
-  if (days.until < days.from) throw new RefusedValue(`${field}.until`, `${from} or later`, until)
+  if (days.until < days.from) throw new RefusedValue(`${field}.until`, `${dated(from)} or later`, dated(until))
   return days
 }

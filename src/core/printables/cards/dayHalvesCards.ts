@@ -35,7 +35,7 @@ export const dayHalvesCards = definePrintable({
   id: 'day-halves-cards',
   kind: 'cards',
   name: 'Two halves of a day',
-  purpose: 'Doings and their clocks to sort into before and after noon; those that can be argued carry a mark',
+  purpose: 'Things we do and their clocks to sort into before and after noon; cards with two right answers have a mark',
   stage: 'pictorial',
   counts: 'cards',
   leastItems: 4,
@@ -45,7 +45,7 @@ export const dayHalvesCards = definePrintable({
   takes: ['helps', 'rows', 'guillotine'],
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
-  notes: () => ['A card with a half-filled ring can be argued: let the children say why before any answer.'],
+  notes: () => ['A card with a half-filled ring has two right answers: let the children say why before any answer.'],
   make(options, seed) {
     const random = randomFrom(seed)
     const items = options.rows

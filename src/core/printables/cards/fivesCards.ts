@@ -89,7 +89,7 @@ function answerPage(options: PrintOptions, footer: string) {
     { ...options, helps: 1 },
     { hands: 'none' },
   )
-  const title = printedAs('Key: where each card of five lies', options.wording)
+  const title = printedAs('Answers: where each card of five lies', options.wording)
   return makePage({
     paper: options.paper,
     bar: barText(options.wording),

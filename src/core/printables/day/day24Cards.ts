@@ -33,7 +33,7 @@ export const day24Cards = definePrintable({
   notes: (options) => [
     options.backs
       ? 'The same number on the back of both cards of a pair: turn them over to check.'
-      : 'Check by the key. With backs, each pair has a number behind it.',
+      : 'Check by the answers. With backs, each pair has a number behind it.',
     ...noteHidden(options),
   ],
   make(options, seed) {

@@ -28,7 +28,7 @@ export const orderCards = definePrintable({
   notes: (options) => [
     options.backs
       ? 'Turn the row over at the end: the backs count up from 1.'
-      : 'Check by the key, or print the backs: they count up from 1 in the order of the day.',
+      : 'Check by the answers, or print the backs: they count up from 1 in the order of the day.',
     ...noteHidden(options),
   ],
   make(options, seed) {

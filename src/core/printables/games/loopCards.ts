@@ -50,7 +50,7 @@ export const loopCards = definePrintable({
       key: [
         listPage(
           {
-            title: printedAs('Key: the loop, from any card on', options.wording),
+            title: printedAs('Answers: the loop, from any card on', options.wording),
             lines: loop,
             footer: keyFooter(footer, options),
           },

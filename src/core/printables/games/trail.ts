@@ -150,7 +150,7 @@ function trapsPages({ items, places }: Trail, options: PrintOptions, footer: str
     makePage({
       paper,
       bar: barText(options.wording),
-      title: printedAs('Key: each step, and where mistakes lead', options.wording),
+      title: printedAs('Answers: each step, and where mistakes lead', options.wording),
       footer,
       body,
     }),

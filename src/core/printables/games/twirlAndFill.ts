@@ -117,7 +117,7 @@ function clockInSector(item: Item, from: number, to: number, options: PrintOptio
   if (touching - 1.5 < leastRoom(options))
     throw new RefusedValue(
       'width of a sector',
-      'wide enough beside the others for a clock with its helps',
+      'wide enough beside the others for a clock with its hints',
       `${(to - from).toFixed(1)} degrees`,
     )
   const { x, y } = pointOnDial((from + to) / 2, RADIUS_MM - touching)

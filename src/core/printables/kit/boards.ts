@@ -121,7 +121,7 @@ export function boardsPrint({ name, footer, boards, cell, calls }: BoardsPrint, 
   const full = boards.map((board, i) =>
     printedAs('board {0} is full at call {1}', options.wording, i + 1, lastCall(board) + 1),
   )
-  const title = printedAs('Key: when each board is full', options.wording)
+  const title = printedAs('Answers: when each board is full', options.wording)
   const key: Drawing[] = [
     callList(calls, footer, options),
     listPage({ title, lines: full, footer: keyFooter(footer, options) }, options),

@@ -1,4 +1,4 @@
-import { papers } from '../../drawing'
+import { isHalf, papers } from '../../drawing'
 import { RefusedValue, requireInteger, unreachable } from '../../errors'
 import type { RungId } from '../../teaching'
 import { LANGUAGE_IDS, WORDING_FORMS, languages } from '../../wording'
@@ -58,7 +58,8 @@ function orNone<T>(list: readonly T[]): readonly T[] | undefined {
 export function checkOptions(facts: PrintableFacts, options: PrintOptions): void {
   const { rung, count, paper, wording } = options
   if (!facts.suits(rung)) throw new RefusedValue('rung', `one that ${facts.name} can be made for`, rung)
-  if (!Object.hasOwn(papers, paper)) throw new RefusedValue('paper', `one of ${Object.keys(papers).join(', ')}`, paper)
+  const isPaper = Object.hasOwn(papers, paper) || (facts.onHalf === true && isHalf(paper))
+  if (!isPaper) throw new RefusedValue('paper', `one of ${Object.keys(papers).join(', ')}`, paper)
   checkWording(wording)
   const { least, most } = countsOn(facts, rung)
   // A day of one's own has as many questions as rows, whatever count stands beside it.

@@ -1,5 +1,5 @@
 import type { DayRow } from '../../days'
-import type { PaperId } from '../../drawing'
+import type { PaperId, SheetId } from '../../drawing'
 import type { MisreadingId, RungId } from '../../teaching'
 import type { Wording } from '../../wording'
 import { type OptionId, PRINT_OPTIONS } from './options'
@@ -26,11 +26,16 @@ export type PrintChoices = { readonly [Id in OptionId]?: ValueOf<(typeof PRINT_O
 export type Flip = NonNullable<PrintChoices['backs']>
 
 export interface PrintOptions extends PrintChoices {
-  readonly paper: PaperId
+  readonly paper: SheetId
   readonly wording: Wording
   readonly rung: RungId
   /** Questions, cards or pairs, as `counts` of the printable says. A day of one's own rows has as many as rows. */
   readonly count: number
+}
+
+/** A print as it is chosen: on a whole sheet of paper. */
+export interface ChosenOptions extends PrintOptions {
+  readonly paper: PaperId
 }
 
 /** The usual value of an option; undefined where nothing is chosen at first. */

@@ -24,5 +24,5 @@ export function cutTitle(name: string, { wording }: PrintOptions): string {
 }
 
 export function keyTitle(name: string, { wording }: PrintOptions): string {
-  return printedAs('Key: {0}', wording, nameIn(wording, name))
+  return printedAs('Answers: {0}', wording, nameIn(wording, name))
 }

@@ -1,4 +1,4 @@
-import { type Area, bodyArea, type PaperId } from '../../drawing'
+import { type Area, bodyArea, type SheetId } from '../../drawing'
 import { dialExtent } from '../../faces'
 import type { PrintOptions } from './choices'
 import { dialLook } from './dialPlace'
@@ -21,7 +21,7 @@ export function gridCells(area: Area, columns: number, rows: number, count = col
 const UNDER_CLOCK_MM = 28
 
 /** Cells for clocks with words under each. No cell is so high that the words would stand far from their clock. */
-export function clockCells(paper: PaperId, columns: number, count: number): Cell[] {
+export function clockCells(paper: SheetId, columns: number, count: number): Cell[] {
   const area = bodyArea(paper)
   const rows = Math.ceil(count / columns)
   const most = columns === 1 ? Infinity : area.width / columns + UNDER_CLOCK_MM

@@ -37,6 +37,6 @@ export function listPage({ title, lines, footer, named = 'line' }: NumberedList,
 
 /** The times or counts that are called out, in their order. */
 export function callList(lines: readonly string[], footer: string, options: PrintOptions): Drawing {
-  const title = printedAs('Key: call in this order', options.wording)
+  const title = printedAs('Answers: call in this order', options.wording)
   return listPage({ title, lines, footer: keyFooter(footer, options), named: 'call' }, options)
 }

@@ -13,7 +13,7 @@ export const COVERS = {
 } as const
 
 const twoHandsOnly = (value: string | number, instead: string | number) => ({
-  rungs: 'a rung that is read off two hands',
+  rungs: 'a step that is read off two hands',
   instead,
   suits: (chosen: unknown, rung: RungId) => chosen !== value || isTwoHanded(rung),
 })
@@ -99,7 +99,7 @@ export const PRINT_OPTIONS = {
   },
   helps: {
     type: 'level',
-    label: 'Helps on each dial',
+    label: 'Hints on the clock',
     values: [0, 1, 2, 3],
     names: ['none', 'ring of fives', 'ring, past and to sides', 'ring, sides and hand names'],
     usual: 0,
@@ -107,7 +107,7 @@ export const PRINT_OPTIONS = {
   weights: {
     type: 'weights',
     label: 'Wrong choices',
-    help: 'How likely each misreading is to make a wrong choice; 1 where it is not named',
+    help: 'How likely each common mistake is to make a wrong choice; 1 where it is not named',
     names: misreadings.map(({ id }) => id),
     largest: 1000,
   },

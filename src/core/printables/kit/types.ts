@@ -6,12 +6,15 @@ import type { Item, RungId, Stage } from '../../teaching'
 import type { NeedId } from './needs'
 import type { PrintOptions } from './choices'
 import type { TakenId } from './options'
+import type { MarkedQuestion } from './markingGuide'
 
 export interface Print {
   readonly pages: readonly Drawing[]
   /** The answers, worked out from the very items that were drawn. */
   readonly key: readonly Drawing[]
   readonly items: readonly Item[]
+  /** For a check: what each wrong answer to each question means, as its marking guide in the key says. */
+  readonly marking?: readonly MarkedQuestion[]
 }
 
 /** What a printable is, before it is made. */
@@ -39,6 +42,8 @@ export interface PrintableFacts {
   /** What else is needed. */
   readonly needs: readonly NeedId[]
   readonly cautions: readonly CautionId[]
+  /** Whether it is drawn right on half a sheet of paper too. */
+  readonly onHalf?: true
   /** For a game on a mat: what a turn gives and what there is to fill. */
   readonly fill?: (options: PrintOptions) => Fill
   /**

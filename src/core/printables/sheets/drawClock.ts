@@ -33,7 +33,8 @@ export const drawClock = definePrintable({
   takes: [],
   needs: ['colours'],
   cautions: [],
-  notes: () => ['Numerals go on in this order: 12, 6, 3, 9, then two between each pair.'],
+  onHalf: true,
+  notes: () => ['Numbers go on in this order: 12, 6, 3, 9, then two between each pair.'],
   make(options, seed) {
     const items = makeItems(randomFrom(seed), { rung: options.rung, ask: 'set', count: options.count })
     const footer = printFooter('Draw your own clock', options, seed)

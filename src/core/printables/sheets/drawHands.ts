@@ -20,8 +20,9 @@ export const drawHands = sheet({
   takes: ['helps'],
   needs: ['colours'],
   cautions: [],
+  onHalf: true,
   notes: () => [
-    'Judge the hour hand too: between the numerals it has gone on from the one passed, half a degree each minute.',
+    'Judge the hour hand too: between the numbers it has gone on from the one passed, half a degree each minute.',
   ],
   ask: 'set',
   title: (phrases) => phrases.drawHands,

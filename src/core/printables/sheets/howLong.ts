@@ -25,7 +25,7 @@ const JUMPS_BELOW_MM = 8
 export const howLong = sheet({
   id: 'how-long',
   name: 'How long is it?',
-  purpose: 'Two clocks and an empty line to jump along; the key has the jumps',
+  purpose: 'Two clocks and an empty line to jump along; the answers have the jumps',
   stage: 'pictorial',
   counts: 'questions',
   leastItems: 1,

@@ -32,6 +32,7 @@ export const orderTimes = definePrintable({
   takes: ['helps'],
   needs: ['pencils'],
   cautions: [],
+  onHalf: true,
   make(options, seed) {
     const items = morningItems(options, seed)
     const footer = printFooter('Put in order', options, seed)

@@ -19,6 +19,7 @@ export const readDials = sheet({
   takes: ['helps', 'answers', 'weights'],
   needs: ['pencils'],
   cautions: [],
+  onHalf: true,
   ask: 'read',
   title: (phrases, { rung }) =>
     rung === 'fives' ? phrases.howManyMinutes : rung === 'hour-hand' ? phrases.whatHourHand : phrases.whatTime,

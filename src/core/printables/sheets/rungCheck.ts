@@ -20,13 +20,13 @@ import { textFrom, wordsIn } from '../kit/wordLists'
 import { answerAt, type AskedQuestion } from '../kit/answerPlace'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/choices'
-import { guide } from './rungGuide'
+import { guidePages, markedQuestion } from '../kit/markingGuide'
 
 /** A page of mixed questions of one rung, and a marking guide that says what each wrong answer means. */
 export const rungCheck = definePrintable({
   id: 'rung-check',
   kind: 'sheet',
-  name: 'Check of a rung',
+  name: 'Check of a step',
   purpose: 'One page of mixed questions, with a marking guide that says what each wrong answer means',
   stage: 'abstract',
   counts: 'questions',
@@ -37,8 +37,9 @@ export const rungCheck = definePrintable({
   takes: ['weights'],
   needs: ['pencils'],
   cautions: [],
+  onHalf: true,
   notes: () => [
-    'No helps on these dials: what is right here is known without them. Type the answers in at the table, and they count.',
+    'No hints on these clocks: what is right here is known without them. Type the answers in at the table, and they count.',
   ],
   make(options, seed) {
     const random = randomFrom(seed)
@@ -56,7 +57,7 @@ export const rungCheck = definePrintable({
       return { item: withLures, choices: choices.map((choice) => sayAnswer(item, choice, options.wording)) }
     })
     const bare = { ...options, helps: 0 } as const
-    const footer = printFooter('Check of a rung', options, seed)
+    const footer = printFooter('Check of a step', options, seed)
     const cells = gridCells(bodyArea(options.paper), 1, asked.length)
     const page = (isKey: boolean) =>
       asked.map((each, place) =>
@@ -64,13 +65,17 @@ export const rungCheck = definePrintable({
       )
     const { phrases } = languages[options.wording.language]
     const items = asked.map(({ item }) => item)
+    const marking = items.map((item) => markedQuestion(item, options.wording))
+    const { paper, wording } = options
+    const guideFooter = `${footer} · ${printedAs('guide', wording)}`
     return {
       items,
       pages: [childPage(options, titleOr(options, phrases.showKnow), footer, page(false))],
       key: [
-        childPage(options, keyTitle('Check of a rung', options), keyFooter(footer, options), page(true)),
-        ...guide(items, options, `${footer} · ${printedAs('guide', options.wording)}`),
+        childPage(options, keyTitle('Check of a step', options), keyFooter(footer, options), page(true)),
+        ...guidePages(options.rung, [{ questions: marking }], { paper, wording, footer: guideFooter }),
       ],
+      marking,
     }
   },
 })

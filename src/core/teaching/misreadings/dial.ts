@@ -2,7 +2,6 @@ import {
   DEGREES_PER_HOUR,
   DEGREES_PER_MINUTE_MINUTE_HAND,
   HAND_SET_TOLERANCE_DEG,
-  HOUR_HAND_TOLERANCE_DEG,
   MINUTES_PER_HOUR,
   dialHour,
   handAngles,
@@ -11,7 +10,7 @@ import {
   signedGap,
 } from '../../clock'
 import { type Item } from '../items'
-import { rungOf } from '../rungs'
+import { hourToleranceOn, rungOf } from '../rungs'
 import type { Mode } from '../ways'
 import type { ClockPart } from '../shown'
 import type { Value } from '../values'
@@ -53,7 +52,7 @@ function otherHand(part: ClockPart): Value[] {
 export const dialMisreadings: readonly Misreading[] = [
   {
     id: 'swapped-hands',
-    does: 'takes the long hand for the hour',
+    does: 'mixes up the hands',
     prior: 0.08,
     heldIn: READ_AND_SET,
     appliesTo: (item) => asksHands(item) || item.answer.kind === 'part',
@@ -80,7 +79,7 @@ export const dialMisreadings: readonly Misreading[] = [
   },
   {
     id: 'next-hour',
-    does: 'takes the numeral the hour hand is nearing',
+    does: 'takes the number the hour hand is nearing',
     prior: 0.1,
     heldIn: READ_AND_SET,
     appliesTo: (item) => asksHands(item) || item.answer.kind === 'about',
@@ -115,7 +114,7 @@ export const dialMisreadings: readonly Misreading[] = [
   },
   {
     id: 'numeral-as-minutes',
-    does: 'reads the numeral as minutes, not five times it',
+    does: 'reads the number as minutes, not five times it',
     prior: 0.1,
     heldIn: READ_AND_SET,
     appliesTo: (item) => asksHands(item) || item.answer.kind === 'minutes',
@@ -132,7 +131,7 @@ export const dialMisreadings: readonly Misreading[] = [
       return minutes === 0 || minutes > 12 ? [] : [time(minute - minutes + ((minutes * 5) % 60))]
     },
     repair: {
-      say: 'Count the ring of fives together from 12, touching each numeral.',
+      say: 'Count the ring of fives together from 12, touching each number.',
       activities: ['ring-of-fives-count', 'chalk-a-clock'],
       scaffold: 'ring-of-fives',
     },
@@ -201,14 +200,16 @@ export const dialMisreadings: readonly Misreading[] = [
     appliesTo: asksHands,
     predict: (minute) => (minutesPast(minute) === 0 ? [] : [time(minute - minutesPast(minute))]),
     // The long hand lies where it was: at 12, or anywhere else.
-    sets: (minute) => [time(minutesPast(minute) === 0 ? minute + 30 : minute - minutesPast(minute))],
-    leaves: (minute, { hour, minute: long }) => {
+    sets: (minute) => {
+      if (minutesPast(minute) > 0) return [time(minute - minutesPast(minute))]
+      return [{ kind: 'hands', hour: handAngles(minute).hour, minute: handAngles(30).minute }]
+    },
+    leaves: (minute, { hour, minute: long }, { rung }) => {
       const due = handAngles(minute)
       const onNumeral = dialHour(minute) * DEGREES_PER_HOUR
       const isLongHandSet = Math.abs(signedGap(due.minute, long)) < HAND_SET_TOLERANCE_DEG / 2
-      return (
-        !isLongHandSet && [due.hour, onNumeral].some((at) => Math.abs(signedGap(at, hour)) <= HOUR_HAND_TOLERANCE_DEG)
-      )
+      const isHourSet = [due.hour, onNumeral].some((at) => Math.abs(signedGap(at, hour)) <= hourToleranceOn(rung))
+      return isHourSet && !isLongHandSet
     },
     repair: {
       say: 'The short hand has said its part. What does the long one add?',

@@ -77,7 +77,7 @@ const LEFT_SO = 1000
 export function offFrom({ leaves }: Misreading, item: Item, given: Value, values: readonly Value[]): number {
   const off = Math.min(...values.map((value) => missedBy(value, given)))
   if (Number.isFinite(off) || values.length === 0) return off
-  return given.kind === 'hands' && item.ask === 'set' && leaves?.(minuteOf(item), given) ? LEFT_SO : Infinity
+  return given.kind === 'hands' && item.ask === 'set' && leaves?.(minuteOf(item), given, item) ? LEFT_SO : Infinity
 }
 
 /**

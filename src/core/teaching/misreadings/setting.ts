@@ -1,17 +1,15 @@
 import { DEGREES_PER_HOUR, handAngles, minutesPast } from '../../clock'
-import type { Item } from '../items'
+import { isSet } from '../ways'
 import type { Misreading } from './types'
-
-const setsHands = (item: Item) => item.ask === 'set'
 
 /** Mistakes of setting two free hands. */
 export const settingMisreadings: readonly Misreading[] = [
   {
     id: 'parked-hour',
-    does: 'sets the hour hand exactly on the numeral',
+    does: 'sets the hour hand exactly on the number',
     prior: 0.12,
     heldIn: ['setting'],
-    appliesTo: setsHands,
+    appliesTo: isSet,
     predict: (minute) => {
       const { minute: long } = handAngles(minute)
       const hour = Math.floor(minute / 60) * DEGREES_PER_HOUR
@@ -25,10 +23,10 @@ export const settingMisreadings: readonly Misreading[] = [
   },
   {
     id: 'both-on-numeral',
-    does: 'puts both hands on the numeral',
+    does: 'puts both hands on the number',
     prior: 0.06,
     heldIn: ['setting'],
-    appliesTo: (item) => setsHands(item) && minutesPast(item.shown.minute) === 0,
+    appliesTo: (item) => isSet(item) && minutesPast(item.shown.minute) === 0,
     predict: (minute) => {
       const { hour } = handAngles(minute)
       return [{ kind: 'hands', hour, minute: hour }]
@@ -44,7 +42,7 @@ export const settingMisreadings: readonly Misreading[] = [
     does: 'sets the hands exchanged',
     prior: 0.04,
     heldIn: ['setting'],
-    appliesTo: setsHands,
+    appliesTo: isSet,
     predict: (minute) => {
       const { hour, minute: long } = handAngles(minute)
       return [{ kind: 'hands', hour: long, minute: hour }]

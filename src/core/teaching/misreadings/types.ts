@@ -41,6 +41,6 @@ export interface Misreading {
    * Where it does not say exactly where a hand is set: whether these hands are what it leaves, for the wanted time.
    * Asked only of hands that are not right and that nothing else explains exactly; `sets` has an example of them.
    */
-  readonly leaves?: (minute: number, hands: HandAngles) => boolean
+  readonly leaves?: (minute: number, hands: HandAngles, item: Item) => boolean
   readonly repair: Repair
 }

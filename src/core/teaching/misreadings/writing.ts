@@ -1,4 +1,5 @@
 import { dialHour, minutesPast, onDial } from '../../clock'
+import { isWritten } from '../ways'
 import type { Misreading } from './types'
 
 /** Mistakes of writing figures. They are kept as the child's own text: "9:5" is never made 9:50. */
@@ -8,7 +9,7 @@ export const writingMisreadings: readonly Misreading[] = [
     does: 'leaves out the zero after the colon',
     prior: 0.08,
     heldIn: ['writing'],
-    appliesTo: (item) => item.ask === 'write',
+    appliesTo: isWritten,
     predict: (minute) =>
       minutesPast(minute) < 10 ? [{ kind: 'written', text: `${dialHour(minute)}:${minutesPast(minute)}` }] : [],
     repair: {
@@ -22,7 +23,7 @@ export const writingMisreadings: readonly Misreading[] = [
     does: 'keeps counting to 60 at the top',
     prior: 0.08,
     heldIn: ['writing'],
-    appliesTo: (item) => item.ask === 'write' || item.answer.kind === 'minutes',
+    appliesTo: (item) => isWritten(item) || item.answer.kind === 'minutes',
     predict: (minute, item) => {
       if (minutesPast(minute) !== 0) return []
       if (item.answer.kind === 'minutes') return [{ kind: 'minutes', minutes: 60 }]
@@ -39,7 +40,7 @@ export const writingMisreadings: readonly Misreading[] = [
     does: 'writes the zero behind the minutes, not before them',
     prior: 0.08,
     heldIn: ['writing'],
-    appliesTo: (item) => item.ask === 'write',
+    appliesTo: isWritten,
     // 9:05 written as 9:50.
     predict: (minute) => {
       const minutes = minutesPast(minute)

@@ -3,9 +3,9 @@ import { type RungEntry, fivesFrom } from './rung'
 
 export const fives = {
   id: 'fives',
-  name: 'Ring of fives',
+  name: 'Counting in fives round the clock',
   can: 'counts 5, 10 … 60 round the ring and finds one at random',
-  trap: 'the numeral is read as minutes',
+  trap: 'the number is read as minutes',
   asks: ['read'],
   dial: {
     minutes: fivesFrom(5, 55),

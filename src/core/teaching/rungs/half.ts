@@ -4,7 +4,7 @@ export const half = {
   id: 'half',
   name: 'Half past',
   can: 'minute hand at 6, hour hand midway',
-  trap: 'hour hand left on the numeral; the later numeral read',
+  trap: 'hour hand left on the number; the later number read',
   asks: DIAL_ASKS,
   dial: {
     minutes: [30],

@@ -4,7 +4,7 @@ export const hourHand = {
   id: 'hour-hand',
   name: 'Hour hand alone',
   can: 'reads a one-hand clock as at, just after, halfway or nearly an hour',
-  trap: 'the nearest numeral is taken instead of the one passed',
+  trap: 'the nearest number is taken instead of the one passed',
   asks: ['read'],
   dial: {
     minutes: [0, 10, 30, 50],

@@ -4,8 +4,8 @@ import { type RungEntry, DIAL_ASKS } from './rung'
 export const oclock = {
   id: 'oclock',
   name: 'O’clock',
-  can: 'minute hand at 12, hour hand at the numeral',
-  trap: 'both hands put on the numeral',
+  can: 'minute hand at 12, hour hand at the number',
+  trap: 'both hands put on the number',
   asks: DIAL_ASKS,
   dial: {
     minutes: [0],

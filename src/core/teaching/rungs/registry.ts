@@ -1,3 +1,4 @@
+import { HOUR_HAND_TOLERANCE_DEG } from '../../clock'
 import { RefusedValue } from '../../errors'
 import { parts } from './parts'
 import { hourHand } from './hourHand'
@@ -54,4 +55,9 @@ export function rungOf(id: RungId): Rung {
   const rung = byId.get(id)
   if (!rung) throw new RefusedValue('rung', `one of ${[...byId.keys()].join(', ')}`, id)
   return rung
+}
+
+/** How far off (degrees) a hand that is set for the hour may be on a rung and still count. */
+export function hourToleranceOn(id: RungId): number {
+  return rungOf(id).hourToleranceDeg ?? HOUR_HAND_TOLERANCE_DEG
 }

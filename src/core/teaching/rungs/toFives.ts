@@ -2,7 +2,7 @@ import { type RungEntry, DIAL_ASKS, fivesFrom } from './rung'
 
 export const toFives = {
   id: 'to-fives',
-  name: 'Minutes to, by fives',
+  name: 'Minutes to the hour, in fives',
   can: 'counts back from 12 and names the coming hour',
   trap: '“to” said with the hour just passed',
   asks: DIAL_ASKS,

@@ -57,7 +57,7 @@ export function ChildrenTable({ file, lines, onDone, onLeave }: Props) {
       />
       <Group>
         <Button onClick={() => take.mutate(undefined)} loading={take.isPending} disabled={fresh === 0 || wrong > 0}>
-          Take in {fresh} {fresh === 1 ? 'child' : 'children'}
+          Import {fresh} {fresh === 1 ? 'child' : 'children'}
         </Button>
         <Button variant="default" onClick={onLeave}>
           Leave it

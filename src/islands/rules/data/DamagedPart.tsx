@@ -16,8 +16,7 @@ export function DamagedPart({ state }: { state: DataState }) {
     return (
       <Part title="Damaged rows">
         <Text>
-          {setAside} damaged {setAside === 1 ? 'row was' : 'rows were'} put aside. Take everything out has them, in
-          damaged.json.
+          {setAside} damaged {setAside === 1 ? 'row was' : 'rows were'} put aside. Export has them, in damaged.json.
         </Text>
       </Part>
     )

@@ -1,6 +1,8 @@
-import { Button, Group, Text, TextInput } from '@mantine/core'
+import { Button, Group, Text } from '@mantine/core'
 import { useState } from 'react'
+import { sayEnglishDate } from '../../../core/wording'
 import type { Undo } from '../../../core/keeping'
+import { DateField } from '../../../ui/DateField'
 import { Confirm } from '../../../ui/Confirm'
 import { api } from '../../../ui/api'
 import { tell } from '../../../ui/notices'
@@ -42,12 +44,7 @@ export function ForgetPart() {
         A child is removed in Children.
       </Text>
       <Group align="end" gap="xs">
-        <TextInput
-          type="date"
-          label="Answers before"
-          value={before}
-          onChange={(event) => setBefore(event.currentTarget.value)}
-        />
+        <DateField label="Answers before" value={before} onChange={setBefore} />
         <Button variant="default" loading={look.isPending} onClick={() => look.mutate(undefined)}>
           Forget them …
         </Button>
@@ -87,8 +84,8 @@ function ForgetDialog({ count, before, busy, onForget, onClose }: DialogProps) {
     >
       <Text>
         {count === 0
-          ? `Nothing was answered before ${before}.`
-          : 'You can take it back for ten minutes. After that they are gone for good, but for backups that were made before.'}
+          ? `Nothing was answered before ${sayEnglishDate(before, { year: true })}.`
+          : 'You can undo it for ten minutes. After that they are gone for good, but for backups that were made before.'}
       </Text>
     </Confirm>
   )

@@ -32,13 +32,13 @@ export function TakeInPart() {
   const done = (undo: Undo) => {
     setLooked(undefined)
     void tell({
-      title: 'Taken in',
+      title: 'Imported',
       message: `${undo.what}. It can be taken back until ${untilInWords(undo)}, above.`,
       color: 'moss',
     })
   }
   return (
-    <Part title="Take a file in">
+    <Part title="Import">
       <Text size="sm">
         The zip or its workspace.json, or a table with children’s names and ages (CSV). You see what it would bring
         first.

@@ -9,9 +9,9 @@ export function TakeOutPart({ state }: { state: DataState }) {
     .filter(({ count }) => count > 0)
     .map(({ one, many, count }) => `${count} ${count === 1 ? one : many}`)
   return (
-    <Part title="Take everything out">
+    <Part title="Export">
       <Text size="sm">
-        One zip with all that is kept here: to be taken in again anywhere, and as tables for a spreadsheet. It holds
+        One zip with all that is kept here: to be imported again anywhere, and as tables for a spreadsheet. It holds
         names and notes of children, so keep it where only you can open it.
       </Text>
       <Text size="sm" className="quiet">
@@ -19,7 +19,7 @@ export function TakeOutPart({ state }: { state: DataState }) {
       </Text>
       <Group>
         <Button component="a" href="/api/data/workspace.zip" download leftSection={<IconDownload size={18} />}>
-          Take out everything
+          Export
         </Button>
       </Group>
       <Text size="sm" className="quiet anywhere">

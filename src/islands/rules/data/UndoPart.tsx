@@ -16,7 +16,7 @@ export function UndoPart({ state }: { state: DataState }) {
             {undo.what}. Until {untilInWords(undo)}.
           </Text>
           <Button variant="default" onClick={() => void takeBackRemoval(undo.id, client)}>
-            Take it back
+            Undo
           </Button>
         </Group>
       ))}

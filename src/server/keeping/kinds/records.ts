@@ -95,7 +95,7 @@ export const records: readonly KindSpec[] = [
     key: ['child_id', 'rung'],
     columns: {
       child_id: 'the child',
-      rung: 'the rung',
+      rung: 'the step',
       verdict: 'firm, not-firm or supposed',
       note: 'why',
       at: AT,

@@ -1,6 +1,7 @@
 import Joi from 'joi'
 import { date, instant, materialList, minuteOfDay, minutes, place, rung, uuid, version } from '../../fields'
 import { stepRow } from '../../planningSchemas'
+import { sayEnglishDate } from '../../../core/wording'
 import { plainText } from '../../text'
 import { CREATED, type KindSpec, VERSION, created } from './kind'
 
@@ -18,7 +19,7 @@ export const sessions: KindSpec = {
     minutes: 'how long it is',
     place: 'where: table, floor, hall or outdoors',
     materials: 'what is to hand',
-    rung: 'the rung that it is for',
+    rung: 'the step that it is for',
     seed: 'the number that its plan was made from',
     note: 'what the adult wrote down',
     recipe_id: 'the id of the made clock that goes with it, or null',
@@ -37,7 +38,7 @@ export const sessions: KindSpec = {
     columns: {
       id: 'the step’s own id',
       activity_id: 'the activity',
-      rung: 'the rung that it is for',
+      rung: 'the step that it is for',
       minutes: 'how long it is',
       why: 'why it was chosen',
       locked: '1 where it stays when another plan is built, else 0',
@@ -66,5 +67,5 @@ export const sessions: KindSpec = {
     steps: Joi.array().items(stepRow).unique('id').max(20).required(),
   }),
   refers: { group_id: 'groups' },
-  label: (doc) => `Session of ${String(doc.date)}`,
+  label: (doc) => `Session of ${sayEnglishDate(String(doc.date), { year: true })}`,
 }

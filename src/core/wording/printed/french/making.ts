@@ -15,7 +15,7 @@ export const frenchMaking: MakingPhrases = {
   'for the adult': 'pour l’adulte',
   '{0}: 1 clock': '{0} : 1 horloge',
   '{0}: {1} clocks': '{0} : {1} horloges',
-  Fetch: 'À préparer',
+  'What you need': 'À préparer',
   Time: 'Temps',
   'In this order': 'Dans cet ordre',
   'Cutting: about {0} min a child.': 'Découpage : environ {0} min par enfant.',
@@ -27,7 +27,7 @@ export const frenchMaking: MakingPhrases = {
   'Print at 100 % and hold a ruler to the bar at the foot: it must be 100 mm.':
     'Imprimer à 100 % et mesurer la barre du bas : elle doit faire 100 mm.',
   'Fold along the dashed lines, or cut the page in four.': 'Plier selon les pointillés, ou couper la page en quatre.',
-  'Children draw: quarter marks first, then the hour marks between, then the numerals 12, 6, 3, 9, then the rest.':
+  'Children draw: quarter marks first, then the hour marks between, then the numbers 12, 6, 3, 9, then the rest.':
     'Les enfants dessinent : d’abord les repères des quarts, puis ceux des heures entre eux, puis les nombres 12, 6, 3, 9, puis les autres.',
   'Children colour the face and the hands, a different colour for each hand.':
     'Les enfants colorient le cadran et les aiguilles, une couleur différente pour chaque aiguille.',
@@ -38,7 +38,7 @@ export const frenchMaking: MakingPhrases = {
   'Glue the face to the backing and cut wide round it.': 'Coller le cadran sur le support et découper large autour.',
   'Children cut out the parts, seated, with blunt-ended scissors.':
     'Les enfants découpent les pièces, assis, avec des ciseaux à bouts ronds.',
-  'Lay the middle circle on the outer one, its marks between the numerals, and the hub on top of the hands.':
+  'Lay the middle circle on the outer one, its marks between the numbers, and the hub on top of the hands.':
     'Poser le rond du milieu sur le rond extérieur, ses repères entre les nombres, et le moyeu par-dessus les aiguilles.',
   'An adult makes the {0} mm holes at the crosses, over an eraser.':
     'Un adulte fait les trous de {0} mm aux croix, au-dessus d’une gomme.',

@@ -60,9 +60,11 @@ export const frenchThings: Readonly<Record<string, string>> = {
   'tape on the floor': 'du ruban adhésif au sol',
   'tape, or a heavy book': 'du ruban adhésif, ou un gros livre',
   '12 and 6 on one line through the centre': '12 et 6 sur une ligne qui passe par le centre',
-  '3 and 9 square to it': '3 et 9 à angle droit',
-  'two hours between each pair, by the hour chord': 'deux heures entre chaque paire, à la corde des heures',
-  'four small ones between each pair, by the minute chord': 'quatre petits entre chaque paire, à la corde des minutes',
+  '3 and 9 at a right angle to it': '3 et 9 à angle droit',
+  'two hours between each pair, with the string from hour to hour':
+    'deux heures entre chaque paire, à la corde des heures',
+  'four small ones between each pair, with the string from minute to minute':
+    'quatre petits entre chaque paire, à la corde des minutes',
   'All 60: hours doubled at the quarters': 'Les 60 : doublés aux quarts',
   'Twelve hours, the minutes between in chalk': 'Douze heures, les minutes entre elles à la craie',
   'The twelve hours only': 'Les douze heures seulement',

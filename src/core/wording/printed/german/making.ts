@@ -15,7 +15,7 @@ export const germanMaking: MakingPhrases = {
   'for the adult': 'für Erwachsene',
   '{0}: 1 clock': '{0}: 1 Uhr',
   '{0}: {1} clocks': '{0}: {1} Uhren',
-  Fetch: 'Holen',
+  'What you need': 'Holen',
   Time: 'Zeit',
   'In this order': 'In dieser Reihenfolge',
   'Cutting: about {0} min a child.': 'Schneiden: etwa {0} min je Kind.',
@@ -28,7 +28,7 @@ export const germanMaking: MakingPhrases = {
     'Mit 100 % drucken und ein Lineal an den Strich unten halten: Er muss 100 mm lang sein.',
   'Fold along the dashed lines, or cut the page in four.':
     'An den gestrichelten Linien falten oder die Seite in vier Teile schneiden.',
-  'Children draw: quarter marks first, then the hour marks between, then the numerals 12, 6, 3, 9, then the rest.':
+  'Children draw: quarter marks first, then the hour marks between, then the numbers 12, 6, 3, 9, then the rest.':
     'Die Kinder zeichnen: zuerst die Viertelstriche, dann die Stundenstriche dazwischen, dann die Zahlen 12, 6, 3, 9, dann die übrigen.',
   'Children colour the face and the hands, a different colour for each hand.':
     'Die Kinder malen das Zifferblatt und die Zeiger an, jeden Zeiger in einer anderen Farbe.',
@@ -40,7 +40,7 @@ export const germanMaking: MakingPhrases = {
     'Das Zifferblatt auf die Unterlage kleben und mit Abstand ausschneiden.',
   'Children cut out the parts, seated, with blunt-ended scissors.':
     'Die Kinder schneiden die Teile im Sitzen mit stumpfen Scheren aus.',
-  'Lay the middle circle on the outer one, its marks between the numerals, and the hub on top of the hands.':
+  'Lay the middle circle on the outer one, its marks between the numbers, and the hub on top of the hands.':
     'Den mittleren Kreis auf den äußeren legen, seine Striche zwischen die Zahlen, und die Nabe oben auf die Zeiger.',
   'An adult makes the {0} mm holes at the crosses, over an eraser.':
     'Ein Erwachsener macht die Löcher von {0} mm an den Kreuzen, über einem Radiergummi.',

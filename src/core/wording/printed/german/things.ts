@@ -60,9 +60,11 @@ export const germanThings: Readonly<Record<string, string>> = {
   'tape on the floor': 'Klebeband auf dem Boden',
   'tape, or a heavy book': 'Klebeband oder ein schweres Buch',
   '12 and 6 on one line through the centre': '12 und 6 auf einer Linie durch die Mitte',
-  '3 and 9 square to it': '3 und 9 im rechten Winkel dazu',
-  'two hours between each pair, by the hour chord': 'je zwei Stunden dazwischen, im Abstand der Stunden',
-  'four small ones between each pair, by the minute chord': 'je vier kleine dazwischen, im Abstand der Minuten',
+  '3 and 9 at a right angle to it': '3 und 9 im rechten Winkel dazu',
+  'two hours between each pair, with the string from hour to hour':
+    'je zwei Stunden dazwischen, im Abstand der Stunden',
+  'four small ones between each pair, with the string from minute to minute':
+    'je vier kleine dazwischen, im Abstand der Minuten',
   'All 60: hours doubled at the quarters': 'Alle 60: an den Vierteln doppelt',
   'Twelve hours, the minutes between in chalk': 'Zwölf Stunden, die Minuten dazwischen mit Kreide',
   'The twelve hours only': 'Nur die zwölf Stunden',

@@ -15,7 +15,7 @@ export const spanishMaking: MakingPhrases = {
   'for the adult': 'para el adulto',
   '{0}: 1 clock': '{0}: 1 reloj',
   '{0}: {1} clocks': '{0}: {1} relojes',
-  Fetch: 'Preparar',
+  'What you need': 'Preparar',
   Time: 'Tiempo',
   'In this order': 'En este orden',
   'Cutting: about {0} min a child.': 'Recortar: unos {0} min por niño.',
@@ -28,7 +28,7 @@ export const spanishMaking: MakingPhrases = {
     'Imprimir al 100 % y medir la barra de abajo: debe tener 100 mm.',
   'Fold along the dashed lines, or cut the page in four.':
     'Doblar por las líneas discontinuas, o cortar la página en cuatro.',
-  'Children draw: quarter marks first, then the hour marks between, then the numerals 12, 6, 3, 9, then the rest.':
+  'Children draw: quarter marks first, then the hour marks between, then the numbers 12, 6, 3, 9, then the rest.':
     'Los niños dibujan: primero las marcas de los cuartos, luego las de las horas entre ellas, luego los números 12, 6, 3, 9, luego los demás.',
   'Children colour the face and the hands, a different colour for each hand.':
     'Los niños colorean la esfera y las agujas, cada aguja de un color distinto.',
@@ -39,7 +39,7 @@ export const spanishMaking: MakingPhrases = {
   'Glue the face to the backing and cut wide round it.': 'Pegar la esfera a la base y recortar con margen.',
   'Children cut out the parts, seated, with blunt-ended scissors.':
     'Los niños recortan las piezas, sentados, con tijeras de punta redonda.',
-  'Lay the middle circle on the outer one, its marks between the numerals, and the hub on top of the hands.':
+  'Lay the middle circle on the outer one, its marks between the numbers, and the hub on top of the hands.':
     'Poner el círculo central sobre el exterior, con sus marcas entre los números, y la pieza central encima de las agujas.',
   'An adult makes the {0} mm holes at the crosses, over an eraser.':
     'Un adulto hace los agujeros de {0} mm en las cruces, sobre una goma de borrar.',

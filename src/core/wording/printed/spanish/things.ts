@@ -61,9 +61,10 @@ export const spanishThings: Readonly<Record<string, string>> = {
   'tape on the floor': 'cinta adhesiva en el suelo',
   'tape, or a heavy book': 'cinta adhesiva, o un libro pesado',
   '12 and 6 on one line through the centre': 'el 12 y el 6 en una línea que pasa por el centro',
-  '3 and 9 square to it': 'el 3 y el 9 en ángulo recto',
-  'two hours between each pair, by the hour chord': 'dos horas entre cada par, con la cuerda de las horas',
-  'four small ones between each pair, by the minute chord':
+  '3 and 9 at a right angle to it': 'el 3 y el 9 en ángulo recto',
+  'two hours between each pair, with the string from hour to hour':
+    'dos horas entre cada par, con la cuerda de las horas',
+  'four small ones between each pair, with the string from minute to minute':
     'cuatro pequeñas entre cada par, con la cuerda de los minutos',
   'All 60: hours doubled at the quarters': 'Las 60: dobles en los cuartos',
   'Twelve hours, the minutes between in chalk': 'Doce horas, los minutos entre ellas con tiza',

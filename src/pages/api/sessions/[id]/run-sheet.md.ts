@@ -1,6 +1,6 @@
 import { endpoint, textFile } from '../../../../server/http'
 import { sessionContext } from '../../../../server/planning'
-import { sessionText } from '../../../../server/sessionPages'
+import { sessionText } from '../../../../core/records'
 
 export const GET = endpoint(async ({ db, id, now }) => {
   const context = await sessionContext(db, id, now)

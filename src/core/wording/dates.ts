@@ -1,0 +1,40 @@
+import type { PlainDate } from '../clock'
+import { BRITISH, dateBy, type DateHabit, ENGLISH_DAYS } from './englishDates'
+import type { LanguageId } from './registry'
+
+const GERMAN: DateHabit = {
+  weekdays: ['Mo', 'Di', 'Mi', 'Do', 'Fr', 'Sa', 'So'],
+  months: ['Jan.', 'Feb.', 'März', 'April', 'Mai', 'Juni', 'Juli', 'Aug.', 'Sept.', 'Okt.', 'Nov.', 'Dez.'],
+  together: (weekday, day, month, year) => `${weekday}, ${day}. ${month}${year && ` ${year}`}`,
+}
+
+const HABITS: Readonly<Record<LanguageId, DateHabit>> = {
+  'en-GB': BRITISH,
+  'en-US': {
+    ...ENGLISH_DAYS,
+    together: (weekday, day, month, year) => `${weekday}, ${month} ${day}${year && `, ${year}`}`,
+  },
+  de: GERMAN,
+  'de-quarters': GERMAN,
+  fr: {
+    weekdays: ['lun.', 'mar.', 'mer.', 'jeu.', 'ven.', 'sam.', 'dim.'],
+    months: ['janv.', 'févr.', 'mars', 'avril', 'mai', 'juin', 'juil.', 'août', 'sept.', 'oct.', 'nov.', 'déc.'],
+    together: (weekday, day, month, year) => `${weekday} ${day === 1 ? '1er' : day} ${month}${year && ` ${year}`}`,
+  },
+  es: {
+    weekdays: ['lun.', 'mar.', 'mié.', 'jue.', 'vie.', 'sáb.', 'dom.'],
+    months: ['ene.', 'feb.', 'mar.', 'abr.', 'may.', 'jun.', 'jul.', 'ago.', 'sept.', 'oct.', 'nov.', 'dic.'],
+    together: (weekday, day, month, year) => `${weekday} ${day} ${month}${year && ` ${year}`}`,
+  },
+}
+
+/**
+ * A date in words, as the language writes it; with its year where that is asked for. Throws RefusedValue for what is
+ * no date.
+ *
+ * sayDate('2026-11-28', 'en-GB') //=> 'Sat 28 Nov'
+ * sayDate('2026-11-28', 'de', { year: true }) //=> 'Sa, 28. Nov. 2026'
+ */
+export function sayDate(date: PlainDate, language: LanguageId, { year = false } = {}): string {
+  return dateBy(HABITS[language], date, { year })
+}

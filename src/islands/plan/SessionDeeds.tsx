@@ -1,0 +1,56 @@
+import { Button, Group, Text } from '@mantine/core'
+import { IconCalendarX, IconCopy } from '@tabler/icons-react'
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import { dateOf, DAYS_PER_WEEK, daysOf } from '../../core/clock'
+import type { Session } from '../../core/records'
+import { api, newId } from '../../ui/api'
+import { Confirm } from '../../ui/Confirm'
+import { dayInWords } from '../../ui/dates'
+import { Refused } from '../../ui/Refused'
+import { useRemove } from '../../ui/removing'
+
+/** What is done with a session as a whole: the same a week later, or not at all. It is moved by its date. */
+export function SessionDeeds({ session }: { session: Session }) {
+  const removeIt = useRemove()
+  const [isAsking, setAsking] = useState(false)
+  // One id for as long as the plan stands: a repeated send makes one copy.
+  const [id] = useState(newId)
+  const later = dateOf(daysOf(session.date) + DAYS_PER_WEEK)
+  const copy = useMutation({
+    mutationFn: () => api.post<Session>(`/api/sessions/${session.id}/copy`, { id, date: later }),
+    onSuccess: (made) => window.location.assign(`/plan/${made.id}`),
+  })
+  const cancel = useMutation({
+    mutationFn: () => removeIt(`/api/sessions/${session.id}`, 'The session'),
+    onSuccess: () => window.location.assign('/'),
+  })
+  return (
+    <Group gap="xs">
+      <Button
+        variant="subtle"
+        loading={copy.isPending || copy.isSuccess}
+        onClick={() => copy.mutate()}
+        leftSection={<IconCopy size={17} />}
+      >
+        The same plan on {dayInWords(later)}
+      </Button>
+      <Button variant="subtle" onClick={() => setAsking(true)} leftSection={<IconCalendarX size={17} />}>
+        Cancel this session
+      </Button>
+      <Refused error={copy.error ?? cancel.error} />
+      <Confirm
+        opened={isAsking}
+        title="Cancel this session?"
+        action="Cancel it"
+        busy={cancel.isPending}
+        onConfirm={() => cancel.mutate()}
+        onClose={() => setAsking(false)}
+      >
+        <Text>
+          Its plan goes; you can undo that for ten minutes, in Your data. To move it, change its date instead.
+        </Text>
+      </Confirm>
+    </Group>
+  )
+}

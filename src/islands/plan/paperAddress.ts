@@ -1,0 +1,34 @@
+import type { SessionId } from '../../core/ids'
+import type { SessionPaperWish } from '../../core/records'
+
+/** The first and the last page of a part. */
+export interface PagePart {
+  readonly from: number
+  readonly to: number
+}
+
+/** All pages in as few parts as a printer that holds so many sheets needs; in one where that is not given. */
+export function inParts(total: number, sheets = total): PagePart[] {
+  return Array.from({ length: Math.ceil(total / sheets) }, (_, i) => ({
+    from: i * sheets + 1,
+    to: Math.min(total, (i + 1) * sheets),
+  }))
+}
+
+/** Whether the address of the plan asks how it is printed, as links that say Print do. */
+export const asksToPrint = () => new URLSearchParams(location.search).has('print')
+
+/** Where the PDF of a session is, printed in this way; of a part of its pages where one is given. */
+export function pdfAddress(
+  id: SessionId,
+  { answers, two, lowInk, childIds = [] }: SessionPaperWish,
+  part?: PagePart,
+): string {
+  const query = new URLSearchParams({ answers, two: String(two), lowInk: String(lowInk) })
+  for (const child of childIds) query.append('for', child)
+  if (part) {
+    query.set('from', String(part.from))
+    query.set('to', String(part.to))
+  }
+  return `/api/sessions/${id}/print.pdf?${query.toString()}`
+}

@@ -1,0 +1,40 @@
+import { Button, Group, Stack, Text } from '@mantine/core'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import type { Session } from '../../core/records'
+import { api } from '../../ui/api'
+import { dayInWords } from '../../ui/dates'
+import { Refused } from '../../ui/Refused'
+import { useRemove } from '../../ui/removing'
+
+/** A session whose day is over and of which nobody said whether it was held: what follows depends on it. */
+export function Unsaid({ session }: { session: Session }) {
+  const client = useQueryClient()
+  const removeIt = useRemove()
+  const refreshed = () => client.invalidateQueries({ queryKey: ['overview'] })
+  const held = useMutation({
+    mutationFn: () => api.post<Session>(`/api/sessions/${session.id}/done`, {}),
+    onSuccess: refreshed,
+  })
+  const cancel = useMutation({
+    mutationFn: () => removeIt(`/api/sessions/${session.id}`, 'The session'),
+    onSuccess: refreshed,
+  })
+  const isBusy = held.isPending || cancel.isPending
+  return (
+    <Stack gap={6} className="sheet sheet-attention" role="group" aria-label="A session that is over">
+      <Text>Was the session of {dayInWords(session.date)} held?</Text>
+      <Group gap="xs">
+        <Button size="sm" disabled={isBusy} onClick={() => held.mutate()}>
+          Yes, it was
+        </Button>
+        <Button size="sm" variant="default" component="a" href={`/plan/${session.id}`}>
+          No, move it to another day
+        </Button>
+        <Button size="sm" variant="default" disabled={isBusy} onClick={() => cancel.mutate()}>
+          No, it is cancelled
+        </Button>
+      </Group>
+      <Refused error={held.error ?? cancel.error} />
+    </Stack>
+  )
+}

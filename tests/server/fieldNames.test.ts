@@ -1,0 +1,40 @@
+import { describe, expect, it } from 'vitest'
+import { fieldInWords } from '../../src/server/fieldNames'
+import { Problem } from '../../src/server/problem'
+import { checked, schemas } from '../../src/server/validate'
+
+const refusal = (work: () => unknown): Problem => {
+  try {
+    work()
+  } catch (error) {
+    if (error instanceof Problem) return error
+  }
+  throw new Error('it was taken')
+}
+
+describe('a field in an error', () => {
+  it('is said as an adult would say it', () => {
+    expect(fieldInWords(['name'])).toBe('name')
+    expect(fieldInWords(['newChildren', 2, 'name'])).toBe('the name of the third child')
+    expect(fieldInWords(['holidays', 0, 'from'])).toBe('the first day of the first holiday')
+    expect(fieldInWords(['body', 'rows', 11, 'what'])).toBe('the text of row 12')
+    expect(fieldInWords(['childIds', 0])).toBe('the first child')
+    expect(fieldInWords(['answers', 0, 'given', 'hour'])).toBe('answers[0].given.hour')
+  })
+
+  it('stands in the refusal, with what would be right, and the exact path beside it', () => {
+    const id = '4b0a3c1e-0d5f-4c7e-9a43-0d7f9e1b2a33'
+    const long = { id, name: 'x'.repeat(90), age: 6 }
+    const group = { id, name: 'Ducks', childIds: [], newChildren: [long] }
+    const { extra } = refusal(() => checked(schemas.group, group))
+    expect(extra.field).toBe('newChildren[0].name')
+    expect(extra.detail).toMatch(/^the name of the first child .*60/)
+    expect(extra.detail).not.toContain('newChildren')
+  })
+
+  it('never repeats a passcode', () => {
+    const { extra } = refusal(() => checked(schemas.passcode, { passcode: 'oak' }))
+    expect(extra.field).toBe('passcode')
+    expect(extra.detail).not.toContain('oak')
+  })
+})
