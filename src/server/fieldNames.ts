@@ -1,3 +1,5 @@
+import { capital } from '../core/wording'
+
 /* Fields as an adult would name them. The exact path goes along with each refusal, for whoever writes files. */
 
 /** What a list holds, by its name in a body. */
@@ -40,6 +42,9 @@ export function fieldInWords(path: readonly (string | number)[]): string {
   const place = placeOf(item, at)
   return field === undefined ? place : `the ${FIELDS[String(field)] ?? String(field)} of ${place}`
 }
+
+/** A refusal as a sentence. A name that an adult knows begins it with a capital; an exact path stays as it is written. */
+export const asSentence = (message: string): string => (/^[a-z]+ /.test(message) ? capital(message) : message)
 
 /** The exact path: "answers[0].given". */
 export function pathOf(path: readonly (string | number)[]): string {

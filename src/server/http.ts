@@ -5,6 +5,7 @@ import { appDb, dataFolder } from './db'
 import { type Doing } from './keeping/deeds'
 import { deviceOf } from './device'
 import { troubleOf } from './keeping/storageTrouble'
+import { asSentence } from './fieldNames'
 import { log } from './log'
 import { Problem } from './problem'
 import { DamagedRow } from './stores/readable'
@@ -21,6 +22,8 @@ export interface Call {
   readonly now: number
   /** The `[id]` of the path. */
   readonly id: string
+  /** The `[...path]` of the path. */
+  readonly path: string
   readonly query: URLSearchParams
   /** Says that whoever asked has gone. */
   readonly left: AbortSignal
@@ -41,6 +44,7 @@ export function endpoint(work: (call: Call) => Promise<unknown>): APIRoute {
         now,
         doing: { now, by: deviceOf(context.request.headers) },
         id: context.params.id ?? '',
+        path: context.params.path ?? '',
         query: context.url.searchParams,
         left: context.request.signal,
         body: () => readJson(context),
@@ -57,7 +61,7 @@ export function endpoint(work: (call: Call) => Promise<unknown>): APIRoute {
 function toProblem(error: unknown): Problem {
   if (error instanceof Problem) return error
   if (error instanceof RefusedValue)
-    return new Problem(400, 'This cannot be taken', { field: error.field, detail: `${error.message}.` })
+    return new Problem(400, 'This cannot be taken', { field: error.field, detail: `${asSentence(error.message)}.` })
   if (error instanceof DamagedRow)
     return new Problem(409, 'This cannot be read', {
       field: 'id',

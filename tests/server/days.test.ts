@@ -126,7 +126,7 @@ describe('a day on paper', () => {
     expect((await call(print.GET, 'GET', { id, query: 'rounded=true&seed=1' })).body.field).toBe('things')
     const few = await kept({ ...body, rows: body.rows.slice(0, 2) })
     const bingo = await call(print.GET, 'GET', { id: few, query: 'things=bingo&rounded=true&seed=1' })
-    expect(bingo.body.detail).toBe('your own day must be of 5 rows at least for this, not 2.')
+    expect(bingo.body.detail).toBe('Your own day must be of 5 rows at least for this, not 2.')
   })
 
   it('is tried before it is printed: each thing that cannot be made says why, and all cautions are told', async () => {

@@ -82,12 +82,12 @@ function expectProblem(
 
 describe('names', () => {
   it.each([
-    ['', /name must be 1 to 60 characters, not none/],
-    ['   ', /name must be 1 to 60 characters, not none/],
-    ['x'.repeat(300), /name must be 1 to 60 characters, not 300/],
+    ['', /Name must be 1 to 60 characters, not none/],
+    ['   ', /Name must be 1 to 60 characters, not none/],
+    ['x'.repeat(300), /Name must be 1 to 60 characters, not 300/],
     ['two\nlines', /one line of text that can be seen, without control or invisible characters/],
-    [7, /name must be a string/],
-    [null, /name must be a string/],
+    [7, /Name must be a text/],
+    [null, /Name must be a text/],
   ])('are refused: %j', async (name, words) => {
     const before = (await call<ChildReport[]>(children.GET, 'GET')).body.length
     expectProblem(await call(children.POST, 'POST', { json: { id: uuid(), name } }), 400, 'name', words)
@@ -115,7 +115,7 @@ describe('sessions', () => {
   it.each([0, -5, 1e9, 9, 121, 12.5, 'abc', null])(
     'are refused for minutes of %j, and none is made',
     async (minutes) => {
-      expectProblem(await call(sessions.POST, 'POST', { json: wish({ minutes }) }), 400, 'minutes', /^minutes must be/)
+      expectProblem(await call(sessions.POST, 'POST', { json: wish({ minutes }) }), 400, 'minutes', /^Minutes must be/)
       expect((await call<Session[]>(sessions.GET, 'GET', { query: `groupId=${groupId}` })).body).toEqual([])
     },
   )

@@ -28,7 +28,7 @@ describe('a field in an error', () => {
     const group = { id, name: 'Ducks', childIds: [], newChildren: [long] }
     const { extra } = refusal(() => checked(schemas.group, group))
     expect(extra.field).toBe('newChildren[0].name')
-    expect(extra.detail).toMatch(/^the name of the first child .*60/)
+    expect(extra.detail).toMatch(/^The name of the first child .*60/)
     expect(extra.detail).not.toContain('newChildren')
   })
 

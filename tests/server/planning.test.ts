@@ -62,7 +62,7 @@ describe('a session', () => {
     const refused = await asked(120)
     expect(refused.status).toBe(400)
     expect(refused.body.field).toBe('minutes')
-    expect(refused.body.detail).toMatch(/^minutes must be a length that activities for .* such as \d+/)
+    expect(refused.body.detail).toMatch(/^Minutes must be a length that activities for .* such as \d+/)
     const fits = Number(/such as (\d+)/.exec(refused.body.detail ?? '')?.[1])
     expect((await asked(fits)).body.minutes).toBe(fits)
   })

@@ -37,24 +37,24 @@ describe('a print as PDF', () => {
   })
 
   it.each<[string, object, RegExp]>([
-    ['a printable there is not', { printable: 'snap' }, /printable must be one of \[toss-and-fill, /],
-    ['a seed that is no number', { seed: 'seven' }, /seed must be a number, not seven/],
+    ['a printable there is not', { printable: 'snap' }, /Printable must be one of \[toss-and-fill, /],
+    ['a seed that is no number', { seed: 'seven' }, /Seed must be a number, not seven/],
     [
       'more than the rung has',
       { options: { ...wish.options, rung: 'oclock', count: 40 } },
-      /count of rows must be a whole number from \d to \d+, not 40/,
+      /Count of rows must be a whole number from \d to \d+, not 40/,
     ],
     ['a rung there is not', { options: { ...wish.options, rung: 'dusk' } }, /options\.rung must be one of/],
     [
       'a sector of no width',
       { printable: 'twirl-and-fill', options: { ...wish.options, sectors: [1, 0] } },
-      /options\.sectors\[1\] must be greater than 0, not 0/,
+      /options\.sectors\[1\] must be above 0, not 0/,
     ],
-    ['copies beyond a ream', { copies: 31 }, /copies must be less than or equal to 30, not 31/],
+    ['copies beyond a ream', { copies: 31 }, /Copies must be at most 30, not 31/],
     [
       'a weight of nothing',
       { options: { ...wish.options, weights: { 'next-hour': 0 } } },
-      /options\.weights\.next-hour must be greater than 0, not 0/,
+      /options\.weights\.next-hour must be above 0, not 0/,
     ],
     [
       'a misreading there is not',
@@ -64,13 +64,9 @@ describe('a print as PDF', () => {
     [
       'steps that no clock face has',
       { printable: 'trail', options: { ...wish.options, count: 12, rung: 'later', by: 90 } },
-      /by must be such that 12 clocks in a row are different/,
+      /By must be such that 12 clocks in a row are different/,
     ],
-    [
-      'a long name',
-      { options: { ...wish.options, owner: 'x'.repeat(200) } },
-      /options\.owner length must be less than or equal to 60/,
-    ],
+    ['a long name', { options: { ...wish.options, owner: 'x'.repeat(200) } }, /options\.owner must have at most 60/],
   ])('is refused by name: %s', async (_, change, message) => {
     const { status, body } = await get({ ...wish, ...change })
     expect(status).toBe(400)

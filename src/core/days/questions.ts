@@ -1,7 +1,7 @@
 import { countJumps, minutesPast, onDial } from '../clock'
 import { RefusedValue } from '../errors'
 import { type Item, type RungId, askInWords, durationOf, rungOf } from '../teaching'
-import { type Wording, say } from '../wording'
+import { capital, type Wording, say } from '../wording'
 import { inOrder } from './order'
 import { type RoundedDay, roundedDay } from './rounding'
 import type { DayRow } from './types'
@@ -48,8 +48,6 @@ export function dayQuestions(wish: DayQuestionsWish): DayQuestion[] {
     return [{ row, item, says, ...(changed && { rounded: changed.row.minute }) }]
   })
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 function questionText(item: Item, { wording }: DayQuestionsWish): string {
   // "Lunch: show me twenty to one." The row is named already, so the question does not name it again.

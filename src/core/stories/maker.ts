@@ -1,7 +1,7 @@
 import { RefusedValue, requireInteger } from '../errors'
 import { drawInt, type Random, randomFrom } from '../random'
 import { type RungId, wordingOn } from '../teaching'
-import { type LanguageId, say } from '../wording'
+import { capital, type LanguageId, say } from '../wording'
 import { NO_MARKS, type StoryMarks, storyTimes } from './story'
 import { ended, storyWords, type StoryWords, TOLD_LENGTHS, type ToldLength } from './words'
 import { LEAST_EVENTS, ownEvents, type StoryWish, usualEvents } from './eventTimes'
@@ -96,8 +96,6 @@ function tell(random: Random, plan: Planned, before: readonly Told[], { wish, wo
 }
 
 const isTold = (gap: number): gap is ToldLength => TOLD_LENGTHS.some((length) => length === gap)
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** The times of a made story that could be two, chosen as it means them. */
 export function marksOf({ text, events }: Pick<MadeStory, 'text' | 'events'>, language: LanguageId): StoryMarks {

@@ -1,4 +1,4 @@
-import { languages, say, sayDuration, type Wording } from '../wording'
+import { capital, languages, say, sayDuration, type Wording } from '../wording'
 import { ROUNDING_STEP, type RungId, rungOf } from './rungs'
 import { rowName } from './shown'
 import { sayHands } from './sayHands'
@@ -41,7 +41,7 @@ export function askInWords({ rung, ask, shown }: Item, wording: Wording): string
     case 'steps':
       return phrases.startWhen(say(shown.minute, { ...wording, form: 'digital' }), shown.steps.map(sayDuration))
     case 'doing':
-      return capitalised(phrases.whichHalf(rowName(shown, phrases)))
+      return capital(phrases.whichHalf(rowName(shown, phrases)))
     case 'day':
       return phrases.write24(dayPart(shown.minute))
     case 'part':
@@ -54,8 +54,4 @@ export function askInWords({ rung, ask, shown }: Item, wording: Wording): string
       if (ask === 'write') return phrases.write
       return ask === 'round' ? phrases.roundTo(ROUNDING_STEP) : phrases.whatTime
   }
-}
-
-function capitalised(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1)
 }

@@ -19,6 +19,9 @@ export * from './whyNoTime'
 /** Where nothing else is chosen, as on the screen. */
 export const IN_ENGLISH: Wording = { language: 'en-GB', form: 'turns' }
 
+/** A text that begins a sentence or a label. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
 /** Decimals with the language's own point or comma. */
 export function decimalsIn({ language }: Wording, text: string): string {
   return text.replace(/(?<=\d)\.(?=\d)/g, languages[language].decimalPoint)

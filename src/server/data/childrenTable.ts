@@ -6,6 +6,7 @@ import type { Doing } from '../keeping/deeds'
 import { readDoc } from '../keeping/docs'
 import { type Doc, kinds } from '../keeping/kinds'
 import { type Change, makeChanges } from '../keeping/undos'
+import { IN_WORDS } from '../refusals'
 import { Problem } from '../problem'
 import { v4 as newId } from 'uuid'
 
@@ -39,7 +40,7 @@ function columnsOf(rows: readonly string[][]): { name: number; age: number; firs
 const unguarded = (cell: string) => cell.replace(/^'(?=[=+\-@])/, '')
 
 function readLine(cells: readonly string[], at: { name: number; age: number }, line: number): TableLine {
-  const name = nameSchema.validate(unguarded((cells[at.name] ?? '').trim()), { errors: { wrap: { label: false } } })
+  const name = nameSchema.validate(unguarded((cells[at.name] ?? '').trim()), IN_WORDS)
   if (name.error) return { line, kind: 'wrong', why: name.error.message.replace(/^value/, 'The name') }
   const written = at.age < 0 ? '' : (cells[at.age] ?? '').trim()
   const age = ageSchema.validate(written === '' ? null : /^\d+$/.test(written) ? Number(written) : Number.NaN)

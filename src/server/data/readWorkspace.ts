@@ -3,6 +3,7 @@ import Joi from 'joi'
 import type { Workspace } from '../keeping/docs'
 import { type Doc, KIND_IDS, kinds } from '../keeping/kinds'
 import { pathOf } from '../fieldNames'
+import { IN_WORDS } from '../refusals'
 import { Problem } from '../problem'
 import { printWithRows } from './printRows'
 import { withSupposed } from './supposed'
@@ -94,7 +95,7 @@ export function readWorkspaceFile(bytes: Uint8Array): Workspace {
     )
   if (things === null || typeof things !== 'object')
     throw wrong('things', 'things must hold the lists of what is kept.')
-  const { error } = ANY_VERSION.validate(things, { convert: false, errors: { wrap: { label: false } } })
+  const { error } = ANY_VERSION.validate(things, { ...IN_WORDS, convert: false })
   if (error) throw wrong(fieldOf('things', error), `${error.message}.`)
   let upgraded = things as Record<string, Doc[]>
   for (let version = formatVersion; version < WORKSPACE_VERSION; version++)
@@ -124,7 +125,7 @@ function checkedThings(things: Record<string, unknown>): Workspace {
 }
 
 function checkedDoc(id: (typeof KIND_IDS)[number], doc: unknown, i: number): Doc {
-  const { error, value } = kinds[id].schema.validate(doc, { convert: false, errors: { wrap: { label: false } } })
+  const { error, value } = kinds[id].schema.validate(doc, { ...IN_WORDS, convert: false })
   if (!error) return value as Doc
   throw wrong(fieldOf(`${id}[${i}]`, error), `In ${id}, number ${i + 1}: ${error.message}.`)
 }

@@ -8,7 +8,8 @@ import type { GameOptions } from '../gameOptions'
 import { wordsOf } from '../words'
 import { DAY_HOURS, type DayHour } from '../words/types'
 import { beat, closing, formOf, opening, squareOf } from './kit'
-import { capital, timeInWords } from './inWords'
+import { capital } from '../../wording'
+import { timeInWords } from './inWords'
 
 /** So many hours of the day are told, in their order. */
 const HOURS_TOLD = 8

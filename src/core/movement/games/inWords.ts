@@ -6,8 +6,6 @@ import type { Beat } from '../types'
 import type { GameOptions } from '../gameOptions'
 import { wordsOf } from '../words'
 
-export const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`
-
 /** What a child is called by: the name, or else the place in the row. */
 export const nameOf = (place: number, { names, wording }: GameOptions) =>
   names[place] ?? wordsOf(wording).number(place + 1)
