@@ -1,7 +1,7 @@
 import { type Zone, dateOfDay, localDay } from '../core/clock'
 import type { Drawing } from '../core/drawing'
 import type { GroupId } from '../core/ids'
-import type { Overrule } from '../core/knowing'
+import { type Overrule, workedOn } from '../core/knowing'
 import { type ChildObjectives, objectivesPages } from '../core/planning'
 import { type ChildReport, wordingOf } from '../core/records'
 import { schools } from '../core/teaching'
@@ -30,6 +30,6 @@ function objectivesOf({ child, standing }: ChildReport, overrules: readonly Over
       const since = judged ? localDay(judged.at, zone) : estimates.find((each) => each.rung === rung)?.since
       return since === undefined ? [] : [{ rung, since: dateOfDay(since), judged: judged !== undefined }]
     }),
-    working: standing.working,
+    working: workedOn(standing, child.age),
   }
 }

@@ -142,10 +142,12 @@ export function stoodBy(
   own: readonly Answer[],
   rung: RungId,
   now: Instant,
-): Pick<Estimate, 'firm' | 'answers' | 'probability'> {
+): Pick<Estimate, 'firm' | 'answers' | 'probability' | 'followed'> {
   const counted = ownOf(own, rung)
+  const { since, followed } = courseOf(counted)
   return {
-    firm: courseOf(counted).since !== undefined,
+    firm: since !== undefined,
+    followed,
     answers: counted.length,
     probability: knownAt(counted, now),
   }

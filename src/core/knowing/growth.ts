@@ -39,3 +39,19 @@ export function growthOf(answers: readonly Answer[], rungs: readonly RungId[]): 
     ]
   })
 }
+
+/** How many rungs a child had secure at the end of each week, by the answers alone. */
+export interface SecureWeek {
+  /** Its Monday. */
+  readonly week: LocalDay
+  readonly secure: number
+}
+
+/** The course of a child over the weeks from the first answer's to the last one's. */
+export function secureByWeek(answers: readonly Answer[], rungs: readonly RungId[]): SecureWeek[] {
+  const growth = growthOf(answers, rungs)
+  return weeksOf(answers).map((week, i) => ({
+    week,
+    secure: growth.filter(({ weeks }) => weeks[i]?.level === 'secure').length,
+  }))
+}

@@ -133,6 +133,9 @@ describe('standing', () => {
     const standing = standingOf([], school, START)
     expect(standing.working).toBe('hour-hand')
     expect(readinessInWords(standing, school)).toBe('Starts at Hour hand alone.')
+    expect(readinessInWords(standing, school, 6)).toBe('Starts at Hour hand alone.')
+    // As the plan has it for a child of four or five.
+    expect(readinessInWords(standing, school, 5)).toBe('Starts at Parts of the clock.')
   })
 
   it('moves to the first rung that is not firm, and brings an old one back', () => {

@@ -65,19 +65,33 @@ export function standingOf(
   }
 }
 
+/** Up to this age a child of whom nothing is known begins with the parts of the clock. */
+export const PARTS_FIRST_UNTIL_AGE = 5
+
+/**
+ * The rung that a child of this age works on: the parts of the clock for a child of four or five of whom nothing else
+ * is known, until they are likely known; else the next one of the school's order. Undefined where all of it is known.
+ */
+export function workedOn({ estimates, beside, working }: Standing, age: number | null | undefined): RungId | undefined {
+  const isNew = [...estimates, ...beside].every(
+    ({ rung, answers, overrule, probability }) =>
+      !overrule && (answers === 0 || (rung === 'parts' && probability < SHAKY_PROBABILITY)),
+  )
+  return isNew && age !== null && age !== undefined && age <= PARTS_FIRST_UNTIL_AGE ? 'parts' : working
+}
+
 /** The child knows a rung and has not met the next one, so it is time to begin that one. */
 export function movesOn({ firm, working, estimates }: Standing): boolean {
   const next = estimates.find(({ rung }) => rung === working)
   return firm.length > 0 && (next === undefined || next.answers === 0)
 }
 
-/**
- * Readiness in one sentence.
- */
-export function readinessInWords(standing: Standing, school: School): string {
-  const { working, estimates, supposed } = standing
+/** Readiness in one sentence, for a child of such an age; without one where it is not told. */
+export function readinessInWords(standing: Standing, school: School, age?: number | null): string {
+  const { estimates, beside, supposed } = standing
+  const working = workedOn(standing, age)
   if (working === undefined) return 'Every step that is read off a dial is known.'
-  const at = estimates.find((estimate) => estimate.rung === working)
+  const at = [...estimates, ...beside].find((estimate) => estimate.rung === working)
   const name = rungOf(working).name
   if (!at || (at.answers === 0 && at.overrule?.verdict !== 'not-firm')) {
     const before = school.order[school.order.indexOf(working) - 1]

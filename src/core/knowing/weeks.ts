@@ -3,9 +3,12 @@ import type { RungId } from '../teaching'
 import type { Answer } from './answers'
 import { stoodBy } from './estimate'
 import { type Level, levelOf } from './levels'
+import { SECURE } from './verdict'
 
 export interface GrowthWeek {
   readonly level: Level
+  /** How much of the evidence that is needed the answers had given by its end, in per cent; 100 is enough. */
+  readonly evidencePercent: number
   readonly right: number
   readonly of: number
 }
@@ -29,8 +32,10 @@ export function weekOf(own: readonly Answer[], rung: RungId, week: LocalDay): Gr
   const until = own.filter(({ day }) => weekOfDay(day) <= week)
   const during = until.filter(({ day }) => isInWeek(day, week))
   const now = until.reduce((latest, { at }) => Math.max(latest, at), 0)
+  const stood = stoodBy(until, rung, now)
   return {
-    level: levelOf(stoodBy(until, rung, now)),
+    level: levelOf(stood),
+    evidencePercent: (100 * stood.followed.evidence) / SECURE.threshold,
     right: during.filter(({ right }) => right).length,
     of: during.length,
   }

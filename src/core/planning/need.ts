@@ -1,9 +1,8 @@
 import { RefusedValue } from '../errors'
 import type { Printable } from '../printables'
 import { BESIDE_THE_ORDER, type RungId, STAGES, type School, type Stage, neededFor, pathOf, rungs } from '../teaching'
-import { SHAKY_PROBABILITY, type Standing } from '../knowing'
+import { type Standing, workedOn } from '../knowing'
 import { IN_ENGLISH, listInWords } from '../wording'
-import { PARTS_FIRST_UNTIL_AGE } from './start'
 import type { PlanChild, SessionRequest } from './request'
 
 /** What a group needs now: the rung most of it is on, and another that comes first. */
@@ -30,20 +29,15 @@ function sidesOpenTo({ standing }: PlanChild, school: School): RungId[] {
 }
 
 /**
- * The rung that a child works on: the school's next one. A child of four or five of whom nothing is known begins with
- * the parts of the clock, and stays with them until they are likely known; one who knows the whole order goes on with what lies beside it, and in the end stays on the
- * last one.
+ * The rung that a child works on (`workedOn`); one who knows the whole order goes on with what lies beside it, and in
+ * the end stays on the last one.
  */
 export function workingRung(child: PlanChild, { school }: Pick<SessionRequest, 'school'>): RungId {
   const last = school.order[school.order.length - 1]
   if (!last) throw new Error(`the school ${school.id} has no steps`)
   const { standing, age } = child
-  const isNew = allEstimates(standing).every(
-    ({ rung, answers, overrule, probability }) =>
-      !overrule && (answers === 0 || (rung === 'parts' && probability < SHAKY_PROBABILITY)),
-  )
-  if (isNew && age !== undefined && age <= PARTS_FIRST_UNTIL_AGE) return 'parts'
-  if (standing.working) return standing.working
+  const working = workedOn(standing, age)
+  if (working) return working
   const sides = sidesOpenTo(child, school).filter((rung) => rung !== 'parts')
   return sides[0] ?? last
 }

@@ -115,6 +115,9 @@ export function paceInWords(activity: Activity, players: number, pace: Pace | un
 export interface PlanError {
   /** How many of its steps were timed. */
   readonly steps: number
+  /** Their minutes as planned and as they were, together. */
+  readonly planned: number
+  readonly real: number
   /** By how many minutes a step differed from its plan, on average. */
   readonly minutesOff: number
   /** The same as a share of the minutes that were planned for those steps. */
@@ -124,10 +127,11 @@ export interface PlanError {
 /** How far off a session's plan was, by the steps that were timed; undefined where none was. */
 export function planError({ steps }: Pick<SessionPlan, 'steps'>): PlanError | undefined {
   const timed = steps.flatMap(({ minutes, tookSeconds }) =>
-    tookSeconds === undefined ? [] : [{ minutes, off: Math.abs(tookSeconds / 60 - minutes) }],
+    tookSeconds === undefined ? [] : [{ minutes, took: tookSeconds / 60, off: Math.abs(tookSeconds / 60 - minutes) }],
   )
   if (timed.length === 0) return undefined
   const off = timed.reduce((sum, each) => sum + each.off, 0)
   const planned = timed.reduce((sum, { minutes }) => sum + minutes, 0)
-  return { steps: timed.length, minutesOff: off / timed.length, share: off / planned }
+  const real = timed.reduce((sum, { took }) => sum + took, 0)
+  return { steps: timed.length, planned, real, minutesOff: off / timed.length, share: off / planned }
 }

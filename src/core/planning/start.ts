@@ -1,9 +1,8 @@
+import { PARTS_FIRST_UNTIL_AGE } from '../knowing'
 import type { RungId, School } from '../teaching'
 
 /* Where a child starts of whom nothing is known yet. */
 
-/** Up to this age a child begins with the parts of the clock. */
-export const PARTS_FIRST_UNTIL_AGE = 5
 /** A child of six starts with the order; each year more, about two rungs are known. Our own guess, to be confirmed. */
 const RUNGS_A_YEAR = 2
 

@@ -1,18 +1,20 @@
 import { Text, Title } from '@mantine/core'
 import { IconChevronRight } from '@tabler/icons-react'
-import { type Estimate, LEVEL_NAMES, levelOf } from '../../core/knowing'
+import { type Estimate, LEVEL_NAMES, levelOf, workedOn } from '../../core/knowing'
 import { rungOf } from '../../core/teaching'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import type { ChildData } from '../../core/records'
 import { LevelMark } from './LevelMark'
 import { Details } from './RungDetails'
+import { Fold } from '../../ui/Fold'
 import './child.css'
 
 /** Every rung in the school's order, then those beside it: in words how it stands. Those not met yet are folded. */
 export function RungList({ data }: { data: ChildData }) {
-  const { standing } = data.report
+  const { standing, child } = data.report
+  const working = workedOn(standing, child.age)
   const all = [...standing.estimates, ...standing.beside]
-  const isOpen = (estimate: Estimate) => levelOf(estimate) !== 'not-met' || estimate.rung === standing.working
+  const isOpen = (estimate: Estimate) => levelOf(estimate) !== 'not-met' || estimate.rung === working
   const met = all.filter(isOpen)
   const notMet = all.filter((estimate) => !isOpen(estimate))
   const row = (estimate: Estimate) => (
@@ -20,7 +22,7 @@ export function RungList({ data }: { data: ChildData }) {
       key={estimate.rung}
       data={data}
       estimate={estimate}
-      isWorking={estimate.rung === standing.working}
+      isWorking={estimate.rung === working}
       isDue={standing.due.includes(estimate.rung)}
     />
   )
@@ -31,10 +33,9 @@ export function RungList({ data }: { data: ChildData }) {
       </Title>
       <ol style={{ listStyle: 'none', margin: 0, padding: 0 }}>{met.map(row)}</ol>
       {notMet.length > 0 && (
-        <details className="fold">
-          <summary>Not met yet: {notMet.length} steps</summary>
+        <Fold title={`Not met yet: ${notMet.length} steps`}>
           <ol style={{ listStyle: 'none', margin: 0, padding: 0 }}>{notMet.map(row)}</ol>
-        </details>
+        </Fold>
       )}
     </section>
   )

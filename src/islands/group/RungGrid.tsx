@@ -1,5 +1,5 @@
-import { Anchor, Text, Title } from '@mantine/core'
-import { type Estimate, LEVEL_NAMES, levelOf } from '../../core/knowing'
+import { Anchor, Text, Title, Table } from '@mantine/core'
+import { type Estimate, LEVEL_NAMES, levelOf, workedOn } from '../../core/knowing'
 import type { ChildReport } from '../../core/records'
 import { BESIDE_THE_ORDER, type RungId, rungOf } from '../../core/teaching'
 import './group.css'
@@ -12,44 +12,46 @@ export function RungGrid({ members, order }: { members: readonly ChildReport[]; 
   const estimatesOf = ({ standing }: ChildReport) => [...standing.estimates, ...standing.beside]
   const met = (rung: RungId) =>
     members.some((member) => estimatesOf(member).some((each) => each.rung === rung && each.answers > 0))
-  const rungs = [...order, ...BESIDE_THE_ORDER.filter(met)]
+  const isAtParts = members.some(({ standing, child }) => workedOn(standing, child.age) === 'parts')
+  const beside = BESIDE_THE_ORDER.filter((rung) => met(rung) || (rung === 'parts' && isAtParts))
+  const rungs = [...order, ...beside]
   return (
     <section className="sheet" aria-label="Where everyone stands">
       <Title order={2} size="h4" mb={6}>
         Where everyone stands
       </Title>
       <div style={{ overflowX: 'auto' }}>
-        <table className="rows rung-grid" style={{ minWidth: Math.max(640, 150 + rungs.length * 84) }}>
-          <thead>
-            <tr>
-              <th>Child</th>
+        <Table className="rung-grid" style={{ minWidth: Math.max(640, 150 + rungs.length * 84) }}>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th>Child</Table.Th>
               {rungs.map((rung) => (
-                <th key={rung} style={{ fontSize: 13, lineHeight: 1.2, verticalAlign: 'bottom' }}>
+                <Table.Th key={rung} style={{ fontSize: 13, lineHeight: 1.2, verticalAlign: 'bottom' }}>
                   {rungOf(rung).name}
-                </th>
+                </Table.Th>
               ))}
-            </tr>
-          </thead>
-          <tbody>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {members.map((member) => (
-              <tr key={member.child.id}>
-                <th scope="row" style={{ minWidth: 110, maxWidth: 160 }}>
+              <Table.Tr key={member.child.id}>
+                <Table.Th scope="row" style={{ minWidth: 110, maxWidth: 160 }}>
                   <Anchor href={`/children/${member.child.id}`} lineClamp={2} className="anywhere">
                     {member.child.name}
                   </Anchor>
-                </th>
+                </Table.Th>
                 {rungs.map((rung) => (
                   <RungCell
                     key={rung}
                     estimate={estimatesOf(member).find((each) => each.rung === rung)}
-                    isWorking={member.standing.working === rung}
+                    isWorking={workedOn(member.standing, member.child.age) === rung}
                     isDue={member.standing.due.includes(rung)}
                   />
                 ))}
-              </tr>
+              </Table.Tr>
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
       </div>
     </section>
   )
@@ -66,11 +68,11 @@ function RungCell({ estimate, isWorking, isDue }: { estimate?: Estimate; isWorki
     .filter(Boolean)
     .join(', ')
   return (
-    <td className={kind}>
+    <Table.Td className={kind}>
       <Text size="sm" fw={estimate?.firm || isWorking ? 700 : undefined}>
         {level}
       </Text>
       <Text size="xs">{words}</Text>
-    </td>
+    </Table.Td>
   )
 }
