@@ -9,6 +9,7 @@ const wish: PackWish = {
   wording: { language: 'en-GB', form: 'turns' },
   order: schools['turns-first'].order,
   seed: 1,
+  answersOnPaper: 'whole',
   children: Array.from({ length: 30 }, (_, i) => ({
     name: `Child ${i + 1}`,
     rung: rungs[2 + (i % 6)]?.id ?? 'half',

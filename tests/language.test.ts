@@ -131,7 +131,17 @@ describe.each(OTHERS)('what is printed for the adult: %s', (language) => {
     const children = [{ name: 'Mo', rung: 'oclock', weights: {} }] as const
     const things = [{ printable: 'how-long' }, { printable: 'read-dials' }] as const
     const order = schools['turns-first'].order
-    const pack = makePack({ title: 'Mo', paper: 'a4', wording, lowInk: false, children, things, order, seed: 1 })
+    const pack = makePack({
+      title: 'Mo',
+      paper: 'a4',
+      wording,
+      lowInk: false,
+      children,
+      things,
+      order,
+      seed: 1,
+      answersOnPaper: 'whole',
+    })
     expect(textOf(pack.cover)).not.toMatch(ENGLISH_WORDS)
     for (const recipe of someRecipes.filter((_, i) => i % 3 === 0))
       expect(textOf([...makingCard(recipe, wording), ...recipePages(recipe, 'Mo', wording)])).not.toMatch(ENGLISH_WORDS)

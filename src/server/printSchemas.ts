@@ -1,7 +1,7 @@
 import Joi from 'joi'
 import { papers } from '../core/drawing'
 import { unreachable } from '../core/errors'
-import { MOST_PACK_THINGS, PACK_OPTION_IDS } from '../core/planning'
+import { ANSWER_WAY_IDS, MOST_PACK_THINGS, PACK_OPTION_IDS } from '../core/planning'
 import { OPTION_IDS, type OptionId, PRINT_OPTIONS, PRINTABLE_IDS, type PrintOption } from '../core/printables'
 import { rungs } from '../core/teaching'
 import { WORDING_FORMS, LANGUAGE_IDS } from '../core/wording'
@@ -47,6 +47,9 @@ function schemaOf(option: PrintOption): Joi.Schema {
 const choices = (ids: readonly OptionId[]) =>
   Object.fromEntries(ids.map((id) => [id, schemaOf(PRINT_OPTIONS[id])] as const))
 
+/** What a print can be chosen to have, in an address. */
+export const printChoices = Joi.object(choices(OPTION_IDS))
+
 export const printOptions = Joi.object({
   paper: Joi.string()
     .valid(...Object.keys(papers))
@@ -73,11 +76,14 @@ export const savedPrint = Joi.object({
   made: whole(1, 1000).required(),
 })
 
+export const answerWay = Joi.string().valid(...ANSWER_WAY_IDS)
+
 export const printWish = shape<PrintWish>({
   printable: printable.required(),
   options: printOptions.required(),
   seed: seed.required(),
   copies: whole(1, 30),
+  answersOnPaper: answerWay,
 }).required()
 
 export const packThings = Joi.array()

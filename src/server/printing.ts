@@ -26,7 +26,11 @@ export function wishFromQuery(query: URLSearchParams): PrintWish {
 }
 
 /** The pack of a group as it stands now: each child's rung, and the misreadings that were found. */
-export async function packWish(db: Db, { groupId, things, seed }: PackOrder, now: number): Promise<PackWish> {
+export async function packWish(
+  db: Db,
+  { groupId, things, seed, answersOnPaper = 'short' }: PackOrder,
+  now: number,
+): Promise<PackWish> {
   const group = await getGroup(db, groupId)
   if (group.childIds.length === 0)
     throw new Problem(400, 'An empty group', {
@@ -44,6 +48,7 @@ export async function packWish(db: Db, { groupId, things, seed }: PackOrder, now
     order: school.order,
     things,
     seed,
+    answersOnPaper,
     children: children.map((child) => ({
       name: child.name,
       rung: workingRung(child, { school }),

@@ -142,7 +142,7 @@ describe('a pack for a group', () => {
 
   it('has a cover page, a version for each child at the child’s rung, and the keys together at the end', async () => {
     const groupId = await newGroup('Grebes', ['Ida', 'Otto', 'Pia'])
-    const wish = order(groupId)
+    const wish = order(groupId, { answersOnPaper: 'whole' })
     const begun = await call<PackJob>(packs.POST, 'POST', { json: wish })
     expect(begun.body).toMatchObject({ id: wish.id, state: 'making', total: 18 })
     // Nobody of them works on how long yet: it is named, and why.
@@ -165,6 +165,11 @@ describe('a pack for a group', () => {
     expect(cover).toContain('Answers, in the same order: from page 11')
     expect(pages.slice(10).every((page) => page.includes('Answers: '))).toBe(true)
     expect(pages.slice(1, 10).some((page) => page.includes('Answers: '))).toBe(false)
+    // As is usual, four pages of answers stand on one.
+    const usual = order(groupId)
+    await call(packs.POST, 'POST', { json: usual })
+    await done(usual.id)
+    expect((await job(usual.id)).pages).toBe(1 + 9 + 3)
     // A repeated send is the same pack.
     expect((await call<PackJob>(packs.POST, 'POST', { json: wish })).body.state).toBe('done')
   })

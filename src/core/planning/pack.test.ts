@@ -7,7 +7,7 @@ import { type Drawing, toSvg } from '../drawing'
 import { type PrintableId, countsOn, printableOf, printables } from '../printables'
 import { rungs, schools } from '../teaching'
 import type { LanguageId } from '../wording'
-import { type PackChild, type PackWish, makePack, packLines, packNote } from '.'
+import { type AnswerWay, type PackChild, type PackWish, makePack, packLines, packNote } from '.'
 
 const { order } = schools['turns-first']
 const child = (name: string, rung: PackChild['rung'], weights: PackChild['weights'] = {}): PackChild => ({
@@ -26,6 +26,7 @@ const wish = (
   wording: { language: 'en-GB', form: 'turns' },
   order,
   seed: 100,
+  answersOnPaper: 'whole',
   children,
   things: things.map((printable) => ({ printable })),
   ...more,
@@ -63,6 +64,23 @@ describe('a pack', () => {
       ),
       { numRuns: 100 },
     )
+  })
+
+  it('puts its answers on few pages, or leaves them out, and its cover says from which page they stand', () => {
+    const children = Array.from({ length: 9 }, (_, i) => child(`Child ${i}`, i < 5 ? 'half' : 'oclock'))
+    const things = ['read-dials', 'rung-check'] as const
+    const made = (answersOnPaper: AnswerWay) => makePack(wish(children, things, { answersOnPaper }))
+    const [whole, short, none] = [made('whole'), made('short'), made('none')]
+    // Nine pages of answers stand on three, behind a marking guide for each of the two steps.
+    expect(whole.keys.length).toBeGreaterThanOrEqual(18)
+    expect(short.keys.length).toBeLessThanOrEqual(6)
+    const guide = words(short.keys.slice(0, -3)).join(' ')
+    for (const { name } of children) expect(guide).toContain(name)
+    expect(none.keys).toEqual([])
+    expect(words(none.cover).join(' ')).not.toContain('Answers')
+    const from = short.cover.length + short.pages.length + 1
+    expect(words(short.cover).join(' ')).toContain(`Answers: from page ${from}`)
+    for (const way of [short, none]) expect(way.pages).toEqual(whole.pages)
   })
 
   it('has a thing as it was set on the bench: the class’s own day, the other way round, as many as the rung has', () => {

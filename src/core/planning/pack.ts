@@ -2,6 +2,7 @@ import { type Drawing, type FlowBlock, flowPages, INK, makePage, paragraph, stac
 import { countsOn, type Print, printableOf, takenChoices } from '../printables'
 import { rungOf } from '../teaching'
 import { barText, nameIn, nameWithin, printedAs } from '../wording'
+import { answerPages } from './answerPages'
 import {
   type PackChild,
   packChoices,
@@ -30,8 +31,21 @@ export function makePack(wish: PackWish, onPrint: (done: number, total: number) 
   return {
     cover: coverPages(wish, made, coverLength + 1),
     pages: made.flatMap(({ print }) => print.pages),
-    keys: made.flatMap(({ print }) => print.key),
+    keys: answersOf(wish, made),
   }
+}
+
+type Made = readonly { readonly line: PackLine; readonly print: Print }[]
+
+function answersOf(wish: PackWish, made: Made): Drawing[] {
+  const prints = made.map(({ line: { printable, rung, seed, child }, print }) => ({
+    printable: printableOf(printable),
+    rung,
+    seed,
+    owner: child,
+    print,
+  }))
+  return answerPages(prints, wish.answersOnPaper, wish)
 }
 
 function printOf({ printable: id, rung, seed }: PackLine, wish: PackWish, place: number): Print {
@@ -50,12 +64,8 @@ function printOf({ printable: id, rung, seed }: PackLine, wish: PackWish, place:
   return printable.make({ paper, wording, rung, count, ...choices }, seed)
 }
 
-/** Who gets what, on which pages of the whole, and where the keys begin. */
-function coverPages(
-  { paper, title, things, wording }: PackWish,
-  made: readonly { line: PackLine; print: Print }[],
-  first: number,
-): Drawing[] {
+/** Who gets what, on which pages of the whole, and where the answers begin. */
+function coverPages({ paper, title, things, wording, answersOnPaper }: PackWish, made: Made, first: number): Drawing[] {
   let at = first
   const entries = made.map(({ line, print }) => {
     const from = at
@@ -77,12 +87,13 @@ function coverPages(
     })
     return stack([heading, ...rows])
   })
-  const end = paragraph(paper, printedAs('Answers, in the same order: from page {0}', wording, at), {
+  const said = answersOnPaper === 'whole' ? 'Answers, in the same order: from page {0}' : 'Answers: from page {0}'
+  const end = paragraph(paper, printedAs(said, wording, at), {
     size: 5,
     weight: 'bold',
     above: 6,
   })
-  return flowPages(paper, [...blocks, end]).map((body) =>
+  return flowPages(paper, answersOnPaper === 'none' ? blocks : [...blocks, end]).map((body) =>
     makePage({
       paper,
       title: printedAs('Who gets what: {0}', wording, title),

@@ -11,6 +11,7 @@ import {
 import { type RungId, rungOf, type MisreadingId } from '../teaching'
 import { IN_ENGLISH, nameWithin, printedAs, type Wording } from '../wording'
 import { rungFor } from './need'
+import type { AnswerWay } from './paperWay'
 
 /** A pack names each child, leans to that child's misreadings and follows the house rules by itself. */
 const SET_BY_PACK = ['owner', 'weights', 'lowInk'] as const satisfies readonly OptionId[]
@@ -44,6 +45,7 @@ export interface PackWish extends Pick<PrintOptions, 'paper' | 'wording' | 'lowI
   /** The school's order: easier rungs are found in it. */
   readonly order: readonly RungId[]
   readonly seed: number
+  readonly answersOnPaper: AnswerWay
 }
 
 /** One child's version of one thing. */

@@ -1,10 +1,11 @@
 import type { Activity } from '../activities'
-import { type Drawing, halfOf, type Shape, smallOnSheets, twoOnASheet } from '../drawing'
+import { type Drawing, halfOf, type Shape, twoOnASheet } from '../drawing'
 import { attempt } from '../errors'
 import { leaningOn } from '../knowing'
-import { countsOn, guidePages, type Print, type Printable, type ChosenOptions } from '../printables'
-import { type RungId, rungOf } from '../teaching'
+import { countsOn, type Print, type Printable, type ChosenOptions } from '../printables'
+import type { RungId } from '../teaching'
 import { nameIn, printedAs } from '../wording'
+import { answerPages } from './answerPages'
 import { rungFor, workingRung } from './need'
 import { CHILD_SEEDS_FROM, type Job, optionsFor, printedBy, SEEDS_APART } from './printJobs'
 import { usualWay } from './paperWay'
@@ -40,17 +41,12 @@ export function childSheets(wanted: readonly Activity[], job: Job): ChildSheets[
         : [sheetFor({ printable, child, seed: job.seed + SEEDS_APART * place + CHILD_SEEDS_FROM + i, two }, job)],
     )
     if (sheets.length === 0) return []
-    const keys =
-      answers === 'none'
-        ? []
-        : answers === 'whole'
-          ? sheets.flatMap(({ print }) => print.key)
-          : shortKeys(printable, sheets, job)
+    const made = sheets.map((sheet) => ({ ...sheet, printable, owner: sheet.child.name }))
     return [
       {
         title: titleOf(printable, sheets, job),
         pages: pagesOf(sheets, job),
-        keys,
+        keys: answerPages(made, answers, { ...settings, order: request.school.order }),
         prints: sheets.map(({ print }) => print),
       },
     ]
@@ -118,32 +114,4 @@ function pagesOf(sheets: readonly ChildSheet[], { settings: { paper } }: Job): D
       paper,
     ),
   ]
-}
-
-/**
- * The answers on few pages: four pages of answers on one, or, for a check, one marking guide for each step, which has
- * the answers too.
- */
-function shortKeys(printable: Printable, sheets: readonly ChildSheet[], { settings, request }: Job): Drawing[] {
-  const { paper, wording } = settings
-  const marked = sheets.filter(({ print }) => print.marking)
-  const others = sheets.filter(({ print }) => !print.marking)
-  const guides = request.school.order.flatMap((rung) => {
-    const onRung = marked.filter((sheet) => sheet.rung === rung)
-    if (onRung.length === 0) return []
-    const footer = [
-      'Ripe Acorn',
-      nameIn(wording, printable.name),
-      nameIn(wording, rungOf(rung).name),
-      printedAs('guide', wording),
-    ]
-    const marking = onRung.map(({ child, seed, print }) => ({
-      heading: `${child.name}, ${printedAs('no. {0}', wording, seed)}`,
-      questions: print.marking ?? [],
-    }))
-    return guidePages(rung, marking, { paper, wording, footer: footer.join(' · ') })
-  })
-  const keys = others.flatMap(({ print }) => print.key)
-  // One alone is as large as it is.
-  return [...guides, ...(keys.length > 1 ? smallOnSheets(keys, paper, { columns: 2, rows: 2 }) : keys)]
 }

@@ -3,6 +3,7 @@ import type { Activity, MaterialId, Place } from '../activities'
 import type { Recipe, Yard } from '../make'
 import type { Instant } from '../knowing'
 import {
+  type AnswerWay,
   type Forecast,
   type PackLine,
   type PackThing,
@@ -112,6 +113,8 @@ export interface PrintWish {
   readonly seed: number
   /** Of the pages, not of the key; 1 where it is left out. */
   readonly copies?: number
+  /** A page for each where it is left out. */
+  readonly answersOnPaper?: AnswerWay
 }
 
 /** A pack as it is asked for. */
@@ -120,6 +123,7 @@ export interface PackOrder {
   readonly groupId: GroupId
   readonly things: readonly PackThing[]
   readonly seed: number
+  readonly answersOnPaper?: AnswerWay
 }
 
 /** What of a session can be edited, as it is now. */

@@ -1,9 +1,16 @@
 import { Button, Checkbox, Group, Progress, Stack, Text } from '@mantine/core'
-import { Choice } from '../../ui/Choice'
+import { Choice, listed } from '../../ui/Choice'
 import { useQuery } from '@tanstack/react-query'
 import { IconPrinter } from '@tabler/icons-react'
 import { useState } from 'react'
-import { MOST_PACK_THINGS, type PackThing, packChoices, packNote } from '../../core/planning'
+import {
+  ANSWER_WAYS,
+  type AnswerWay,
+  MOST_PACK_THINGS,
+  type PackThing,
+  packChoices,
+  packNote,
+} from '../../core/planning'
 import { type PrintableId, printableOf } from '../../core/printables'
 import type { Group as GroupOfChildren, PackJob } from '../../core/records'
 import { rungOf } from '../../core/teaching'
@@ -20,6 +27,7 @@ export function PackPanel({ state }: { state: PrintState }) {
   const groups = useQuery({ queryKey: ['groups'], queryFn: () => api.get<GroupOfChildren[]>('/api/groups') }).data ?? []
   const [groupId, setGroupId] = useState('')
   const [chosen, setChosen] = useState<readonly PrintableId[]>([picked.id])
+  const [onPaper, setOnPaper] = useState<AnswerWay>('short')
   const pack = usePack()
   const group = groups.find(({ id }) => id === groupId) ?? groups[0]
   // What is on the bench goes into the pack as it is set there; of the rest only how it is helped and answered.
@@ -31,7 +39,7 @@ export function PackPanel({ state }: { state: PrintState }) {
     answers,
     ...(printable === picked.id ? onBench : {}),
   }))
-  const begin = () => group && pack.begin({ groupId: group.id, things, seed: picked.seed })
+  const begin = () => group && pack.begin({ groupId: group.id, things, seed: picked.seed, answersOnPaper: onPaper })
   if (groups.length === 0) return <Text>There is no group yet: make one under Children first.</Text>
   return (
     <Stack gap="sm" className="sheet" component="section" aria-label="A pack for a group" mb="sm">
@@ -48,6 +56,7 @@ export function PackPanel({ state }: { state: PrintState }) {
         their own step and with wrong choices from what was found in them. Up to {MOST_PACK_THINGS}.
       </Text>
       <Things all={state.all} chosen={chosen} onChange={setChosen} />
+      <Choice label="Answers on paper" value={onPaper} onChange={setOnPaper} data={listed(ANSWER_WAYS)} />
       {pack.error && (
         <Text role="alert" className="sheet sheet-attention">
           {pack.error.message}

@@ -1,8 +1,6 @@
-import type { GroupId } from '../../core/ids'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { PackThing } from '../../core/planning'
-import type { PackJob } from '../../core/records'
+import type { PackJob, PackOrder } from '../../core/records'
 import { api, newId } from '../../ui/api'
 
 const ASK_AGAIN_MS = 400
@@ -16,8 +14,7 @@ export function usePack() {
   const [id, setId] = useState<string | null>(null)
   const key = ['pack', id]
   const begin = useMutation({
-    mutationFn: (order: { groupId: GroupId; things: readonly PackThing[]; seed: number }) =>
-      api.post<PackJob>('/api/packs', { id: newId(), ...order }),
+    mutationFn: (order: Omit<PackOrder, 'id'>) => api.post<PackJob>('/api/packs', { id: newId(), ...order }),
     onSuccess: (progress) => {
       client.setQueryData(['pack', progress.id], progress)
       setId(progress.id)

@@ -1,5 +1,5 @@
 import type { Drawing } from '../../core/drawing'
-import { type DayPrintWish, dayPrints, howToPlayPages } from '../../core/planning'
+import { type DayPrintWish, dayPrints, answersOfOne, howToPlayPages } from '../../core/planning'
 import { printableOf } from '../../core/printables'
 import type { PrintWish } from '../../core/records'
 import { type MakingWish, makingPages } from '../making'
@@ -18,10 +18,10 @@ export type PrintTask =
   | { readonly of: 'making'; readonly wish: MakingWish; readonly title: string }
 
 /** The pages of a print as often as there are copies, then how it is played, then its key. */
-function printPages({ printable, options, seed, copies = 1 }: PrintWish): Drawing[] {
+function printPages({ printable, options, seed, copies = 1, answersOnPaper = 'whole' }: PrintWish): Drawing[] {
   const made = printableOf(printable).make(options, seed)
   const copied = Array.from({ length: copies }, () => made.pages).flat()
-  return [...copied, ...howToPlayPages(printable, options), ...made.key]
+  return [...copied, ...howToPlayPages(printable, options), ...answersOfOne(made.key, answersOnPaper, options.paper)]
 }
 
 function pagesOf(task: PrintTask): readonly Drawing[] {

@@ -61,6 +61,7 @@ export const SESSION_PHRASES = [
   'page {0}',
   'pages {0} to {1}',
   'Answers, in the same order: from page {0}',
+  'Answers: from page {0}',
   '{0} works on {1}, for which there is no such sheet',
 ] as const
 export type SessionPhrases = Readonly<Record<(typeof SESSION_PHRASES)[number], string>>

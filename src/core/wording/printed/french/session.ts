@@ -64,6 +64,7 @@ export const frenchSession: SessionPhrases = {
   'page {0}': 'page {0}',
   'pages {0} to {1}': 'pages {0} à {1}',
   'Answers, in the same order: from page {0}': 'Corrigés, dans le même ordre : à partir de la page {0}',
+  'Answers: from page {0}': 'Corrigés : à partir de la page {0}',
   '{0} works on {1}, for which there is no such sheet':
     '{0} travaille « {1} », pour lequel il n’y a pas de telle fiche',
 }

@@ -64,5 +64,6 @@ export const germanSession: SessionPhrases = {
   'page {0}': 'Seite {0}',
   'pages {0} to {1}': 'Seiten {0} bis {1}',
   'Answers, in the same order: from page {0}': 'Lösungen, in derselben Reihenfolge: ab Seite {0}',
+  'Answers: from page {0}': 'Lösungen: ab Seite {0}',
   '{0} works on {1}, for which there is no such sheet': '{0} ist bei „{1}“, dafür gibt es kein solches Blatt',
 }

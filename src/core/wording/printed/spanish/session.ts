@@ -64,5 +64,6 @@ export const spanishSession: SessionPhrases = {
   'page {0}': 'página {0}',
   'pages {0} to {1}': 'páginas {0} a {1}',
   'Answers, in the same order: from page {0}': 'Soluciones, en el mismo orden: desde la página {0}',
+  'Answers: from page {0}': 'Soluciones: desde la página {0}',
   '{0} works on {1}, for which there is no such sheet': '{0} trabaja en «{1}», para lo que no hay una hoja así',
 }
