@@ -14,6 +14,8 @@ export interface Served {
   readonly said: () => string
   /** Gives how long it took to end, in ms. */
   readonly stop: (signal?: 'SIGTERM' | 'SIGKILL') => Promise<number>
+  /** Starts it anew on the same data and at the same address, once it was stopped. */
+  readonly again: () => Promise<Served>
 }
 
 export interface ServerWish {
@@ -75,7 +77,14 @@ export async function startServer(wish: ServerWish): Promise<Served> {
     const env = { RIPE_ACORN_DATA: wish.folder, RIPE_ACORN_PORT: String(port), ...wish.env }
     const { server, said } = spawned(env, wish)
     if (await comesUp(server, said))
-      return { port, url: urlOf(port, said()), pid: server.pid ?? 0, said, stop: stopping(server) }
+      return {
+        port,
+        url: urlOf(port, said()),
+        pid: server.pid ?? 0,
+        said,
+        stop: stopping(server),
+        again: () => startServer({ ...wish, port }),
+      }
     server.kill('SIGKILL')
     const isTaken = wish.port === undefined && said().includes(`port ${port} is in use`)
     if (!isTaken || tries === TRIES) throw new Error(`the server did not start: ${said()}`)

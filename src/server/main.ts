@@ -67,7 +67,8 @@ const { db, letGo } = await openData().catch((error: unknown) =>
   refuse(error instanceof Error ? error.message : String(error)),
 )
 
-const given = passcode === '' ? undefined : await hashPasscode(passcode)
+// The server of the made-up children has the passcode of the one that started it, which may only know it hashed.
+const given = passcode === '' ? env.RIPE_ACORN_HASHED_PASSCODE : await hashPasscode(passcode)
 if (!isClosed && !given && !(await getKeeping(db)).passcode)
   refuse(
     `RIPE_ACORN_HOST is ${host}, which others can reach. Set RIPE_ACORN_PASSCODE to at least ${SHORTEST_PASSCODE} characters.`,
@@ -136,6 +137,7 @@ const warning =
     ? ''
     : 'Others on this network could read what is sent: it is plain http. Set RIPE_ACORN_HTTPS=on, or give a certificate.\n'
 process.stdout.write(`${warning}Ripe Acorn is at ${scheme}://${isClosed ? LOCAL : host}:${port}\n`)
+process.send?.('it listens')
 const stopHousekeeping = keepHouse(db)
 let isStopping = false
 const warming = { db, handler, host: `${LOCAL}:${port}`, traffic, isOver: () => isStopping }
@@ -172,5 +174,7 @@ function stopFor(error: unknown): never {
   return end(2, `its files could not be closed: ${told.replace(/\.$/, '')}`)
 }
 
-for (const signal of ['SIGINT', 'SIGTERM'] as const)
-  process.once(signal, () => void stop().then(() => process.exit(0), stopFor))
+const stopAndEnd = () => void stop().then(() => process.exit(0), stopFor)
+for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, stopAndEnd)
+// The made-up children go with the server that started them, however it ended.
+process.once('disconnect', stopAndEnd)

@@ -8,9 +8,11 @@ import { api, newId } from '../../ui/api'
 import { Choice } from '../../ui/Choice'
 import { NamesField } from '../../ui/NamesField'
 import { Refused } from '../../ui/Refused'
+import { TryMadeUp } from '../../ui/TryMadeUp'
 import { fieldOf, markRefused } from '../../ui/form'
 import { NO_NAMES, sendNewChildren, splitNames } from '../../ui/people'
 import { settingsQuery } from '../../ui/queries'
+import { IN_PLACE } from '../../ui/inPlace'
 
 /** The empty start: a group in one form, or a clock to print straight away. */
 export function FirstRun({ children }: { children: number }) {
@@ -22,16 +24,25 @@ export function FirstRun({ children }: { children: number }) {
       </div>
       <AddGroup isFirstChild={children === 0} />
       <Group className="sheet" justify="space-between">
-        <Text>Only need something to hold? One paper clock, ready to cut.</Text>
-        <Button
-          component="a"
-          href="/api/clock.pdf"
-          target="_blank"
-          variant="default"
-          leftSection={<IconPrinter size={18} />}
-        >
-          Print a paper clock
-        </Button>
+        <Text>Only need something to hold? One paper clock, ready to cut, or a game with its rules.</Text>
+        <Group gap="xs">
+          <Button
+            component="a"
+            href="/api/clock.pdf"
+            target="_blank"
+            variant="default"
+            leftSection={<IconPrinter size={18} />}
+          >
+            Print a paper clock
+          </Button>
+          <Button component="a" href="/print" variant="default">
+            Choose a game
+          </Button>
+        </Group>
+      </Group>
+      <Group className="sheet" justify="space-between">
+        <Text>Want to look round first? Your own start stays as it is, one click back.</Text>
+        <TryMadeUp />
       </Group>
     </Stack>
   )
@@ -57,6 +68,7 @@ function AddGroup({ isFirstChild }: { isFirstChild: boolean }) {
   const form = useForm({ initialValues: { name: '', names: NO_NAMES, language: house?.language ?? 'en-GB' } })
   const { name, names, language } = form.values
   const add = useMutation({
+    meta: IN_PLACE,
     mutationFn: async () => {
       await keepHouse(client, { language, ...(isFirstChild && { zone: zoneHere() }) })
       return sendNewChildren(client, names, (newChildren) =>

@@ -8,7 +8,9 @@ import { SHUT_SECONDS, Tries } from './tries'
 
 /* The door for other devices: a page of our own that asks for the passcode, and a cookie for those who gave it. */
 
-const COOKIE = 'ripe-acorn'
+/** A browser sends a cookie to all ports of a machine, so the made-up children have one of their own. */
+const COOKIE = process.env.RIPE_ACORN_HOME_PORT ? 'ripe-acorn-made-up' : 'ripe-acorn'
+const TOKEN = new RegExp(`(?:^|;\\s*)${COOKIE}=([\\w-]+)`)
 const COOKIE_SECONDS = 180 * 86_400
 const MOST_FORM_BYTES = 4096
 const tries = new Tries()
@@ -32,7 +34,7 @@ function page(response: ServerResponse, status: number, said: string, to: string
 }
 
 function tokenIn({ headers }: IncomingMessage): string | undefined {
-  return /(?:^|;\s*)ripe-acorn=([\w-]+)/.exec(headers.cookie ?? '')?.[1]
+  return TOKEN.exec(headers.cookie ?? '')?.[1]
 }
 
 async function readForm(request: IncomingMessage): Promise<URLSearchParams | undefined> {

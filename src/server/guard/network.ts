@@ -18,6 +18,12 @@ export function tellNetwork(told: Told): void {
   holder.ripeAcornNetwork = told
 }
 
+/** Where this server listens. Throws where no server told it, as while developing. */
+export function serverAddress(): Address {
+  if (!holder.ripeAcornNetwork) throw new Error('no server has told where it listens')
+  return holder.ripeAcornNetwork.address
+}
+
 export const isPasscodeFixed = (): boolean => holder.ripeAcornNetwork?.isFixed ?? false
 
 /** Where others can reach this machine, and who came in. */

@@ -1,13 +1,15 @@
-import { Grid, Stack, Title } from '@mantine/core'
+import { Grid, Group, Stack, Text, Title } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import type { DataState } from '../../../core/keeping'
 import { ErrorBoundary } from '../../../ui/ErrorBoundary'
 import { Loaded } from '../../../ui/Loaded'
+import { TryMadeUp } from '../../../ui/TryMadeUp'
 import { api } from '../../../ui/api'
 import { BackupsPart } from './BackupsPart'
 import { DamagedPart } from './DamagedPart'
 import { DeedsPart } from './DeedsPart'
 import { ForgetPart } from './ForgetPart'
+import { Part } from './Part'
 import { TakeInPart } from './TakeInPart'
 import { TakeOutPart } from './TakeOutPart'
 import { UndoPart } from './UndoPart'
@@ -41,6 +43,15 @@ export function DataPanel() {
                   <BackupsPart key={`${state.keeping.folder} ${state.keeping.keep}`} state={state} />
                 </ErrorBoundary>
                 <ForgetPart />
+                <Part title="Try things out">
+                  <Text size="sm">
+                    Made-up children with six weeks of answers, apart from your own. They are made anew each time Ripe
+                    Acorn is started.
+                  </Text>
+                  <Group>
+                    <TryMadeUp />
+                  </Group>
+                </Part>
               </Stack>
             </Grid.Col>
           </Grid>
