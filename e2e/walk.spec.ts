@@ -1,7 +1,8 @@
 import { type APIRequestContext, type Page } from '@playwright/test'
 import type { Overview } from '../src/core/records'
 import { readPdf } from '../tests/readback/pdf'
-import { expect, test, usable } from './fixtures'
+import type { Served } from '../tests/servers'
+import { expect, nextQuestion, test, usable } from './fixtures'
 
 /*
  * Four people begin with nothing. `npm run walk` prints what it takes them: clicks, keys, pages. What is asserted is
@@ -26,7 +27,9 @@ class Hands {
 }
 
 // The server of a walk ends before its page does, which may still be fetching what it needs later.
-test.beforeEach(({ quiet }) => quiet.allow(/ERR_CONNECTION_(REFUSED|RESET)/))
+test.beforeEach(({ quiet }) =>
+  quiet.allow(/ERR_CONNECTION_(REFUSED|RESET)|Failed to (load resource|fetch)|dynamically imported module/),
+)
 
 const told: string[] = []
 const tell = (line: string) => void told.push(line)
@@ -138,11 +141,126 @@ test('a teacher enters 24 on a tablet, and prints their session', async ({ page,
 test('a grandparent prints a game with its rules', async ({ page, request, empty }) => {
   const hands = new Hands(page)
   await page.goto(`${empty.url}/`)
-  await hands.click('link', 'Print room')
+  await hands.click('link', 'Choose a game')
   await hands.click('button', /^Trail/)
   const pages = await pagesBehind(page, request, /^Print, with rules/, empty.url)
   await hands.click('link', /^Print, with rules/)
   tell(`grandparent: a game in ${hands.clicks} clicks, ${pages.length} pages, its rules among them`)
   expect(hands.clicks).toBeLessThanOrEqual(3)
   expect(pages.filter((text) => text.startsWith('How to play: Trail'))).toHaveLength(1)
+})
+
+/* Each walk once more, with the server killed in the middle of it and started again a little later. */
+
+/** Runs the work while the server is down, and afterwards has it up again until the test ends. */
+async function whileDown(empty: Served, work: () => Promise<void>, after: () => Promise<void>) {
+  await empty.stop('SIGKILL')
+  await work()
+  const again = await empty.again()
+  try {
+    await after()
+  } finally {
+    await again.stop('SIGKILL')
+  }
+}
+
+test('with the server stopped in the middle, a parent goes on taking answers, which are sent once it is back', async ({
+  page,
+  empty,
+}) => {
+  await page.goto(`${empty.url}/`)
+  const hands = new Hands(page)
+  await toThePlan(hands, { group: 'At home', names: 'Wren 5' })
+  await page.getByRole('link', { name: 'Start the session' }).click()
+  await page.waitForURL(/\/table\//)
+  await usable(page)
+  await page.getByRole('tab', { name: 'Quick check' }).click()
+  await page.locator('.table-choice').first().click()
+  await nextQuestion(page)
+  await whileDown(
+    empty,
+    async () => {
+      await page.locator('.table-choice').first().click()
+      await expect(page.getByText(/is kept (here until|in this browser)/)).toBeVisible({
+        timeout: 15_000,
+      })
+    },
+    async () => {
+      await expect(page.getByText(/is kept (here until|in this browser)/)).toBeHidden({ timeout: 30_000 })
+      const { groups } = (await (await page.request.get(`${empty.url}/api/overview`)).json()) as Overview
+      const child = groups[0]?.children[0]?.id ?? ''
+      const answers = (await (await page.request.get(`${empty.url}/api/answers?childId=${child}`)).json()) as unknown[]
+      expect(answers).toHaveLength(2)
+    },
+  )
+})
+
+test('with the server stopped in the middle, a tutor sends the first form again, with all that was typed', async ({
+  page,
+  empty,
+}) => {
+  await page.goto(`${empty.url}/`)
+  const hands = new Hands(page)
+  await hands.type('Group', 'Reiher')
+  await page.getByRole('textbox', { name: 'Children' }).fill('Anni;6\nBosse, 7 Jahre')
+  await whileDown(
+    empty,
+    async () => {
+      await hands.click('button', /^Add the group of/)
+      await expect(page.getByRole('alert')).toHaveText(/Ripe Acorn cannot be reached/)
+      // It is said once.
+      await expect(page.getByText(/cannot be reached/)).toHaveCount(1)
+    },
+    async () => {
+      await hands.click('button', /^Add the group of/)
+      await expect(page.getByRole('heading', { name: 'Reiher' })).toBeVisible()
+      await hands.click('button', 'Build a session')
+      await expect(page.getByText(/of \d+ minutes planned/)).toBeVisible()
+    },
+  )
+})
+
+test('with the server stopped in the middle, a teacher goes on planning, and the change is saved by itself', async ({
+  page,
+  empty,
+}) => {
+  await page.goto(`${empty.url}/`)
+  await toThePlan(new Hands(page), { group: 'Class two', names: 'Ash 6\nElm 7\nFir 7' })
+  await usable(page)
+  await whileDown(
+    empty,
+    async () => {
+      await page.getByLabel('Minutes available').fill('35')
+      await expect(page.getByText('The last change is kept in this browser.')).toBeVisible()
+      await expect(page.getByText(/kept (in this browser|here)|cannot be reached/)).toHaveCount(1)
+    },
+    async () => {
+      await expect(page.getByText('The last change is kept in this browser.')).toBeHidden({ timeout: 30_000 })
+      await page.reload()
+      await expect(page.getByLabel('Minutes available')).toHaveValue('35')
+    },
+  )
+})
+
+test('with the server stopped in the middle, a grandparent still sees the pages of a game, and prints once it is back', async ({
+  page,
+  request,
+  empty,
+}) => {
+  await page.goto(`${empty.url}/print`)
+  await page.waitForLoadState('networkidle')
+  await whileDown(
+    empty,
+    async () => {
+      await page
+        .getByRole('button', { name: /^Trail/ })
+        .first()
+        .click()
+      await expect(page.getByRole('img', { name: /^Page 1: / })).toBeVisible()
+    },
+    async () => {
+      const pages = await pagesBehind(page, request, /^Print, with rules/, empty.url)
+      expect(pages.filter((text) => text.startsWith('How to play: Trail'))).toHaveLength(1)
+    },
+  )
 })

@@ -15,7 +15,7 @@ const WHERE: Record<Safety, string> = {
   page: 'only on this page. Do not close or reload it before they are sent',
 }
 
-function counted({ answers, plans }: Pick<WaitingNow, 'answers' | 'plans'>): string {
+function counted({ answers, plansUnsaid: plans }: Pick<WaitingNow, 'answers' | 'plansUnsaid'>): string {
   const parts = [
     answers > 0 ? `${answers} ${answers === 1 ? 'answer' : 'answers'}` : '',
     plans > 0 ? `${plans} ${plans === 1 ? 'change of a session' : 'changes of sessions'}` : '',
@@ -25,7 +25,7 @@ function counted({ answers, plans }: Pick<WaitingNow, 'answers' | 'plans'>): str
 
 /** What is still in this browser alone, and what the server refused. */
 export function WaitingLines({ now }: { now: WaitingNow }) {
-  const { answers, plans, clashes, safety, refused } = now
+  const { answers, plansUnsaid: plans, clashes, safety, refused } = now
   return (
     <>
       {answers + plans > 0 && (

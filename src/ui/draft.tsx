@@ -1,6 +1,8 @@
 import { Button, Group, Text } from '@mantine/core'
 import { useLocalStorage } from '@mantine/hooks'
+import { Refused } from './Refused'
 import { Unreached } from './api'
+import { useAskBeforeLeaving } from './leaving'
 import { momentInWords } from './dates'
 
 /* What was typed and sent while Ripe Acorn could not be reached: it waits here until it is saved or thrown away. */
@@ -9,6 +11,7 @@ import { momentInWords } from './dates'
 interface Form<Values> {
   readonly values: Values
   readonly setValues: (values: Values) => void
+  readonly isDirty: () => boolean
 }
 
 interface Kept<Values> {
@@ -30,12 +33,16 @@ interface Draft {
   readonly failed: (error: Error) => void
 }
 
-/** Keeps a form's values in this browser when they could not be sent for want of a connection. */
-export function useDraft<Values>({ values, setValues }: Form<Values>, of: string): Draft {
+/**
+ * Keeps a form's values in this browser when they could not be sent for want of a connection. Until they are saved or
+ * kept, the browser asks before the page is left.
+ */
+export function useDraft<Values>({ values, setValues, isDirty }: Form<Values>, of: string): Draft {
   const [kept, setKept, forget] = useLocalStorage<Kept<Values> | null>({
     key: `ripe-acorn-typed ${of}`,
     defaultValue: null,
   })
+  useAskBeforeLeaving(isDirty() && JSON.stringify(kept?.values) !== JSON.stringify(values))
   return {
     since: kept?.at,
     stands: kept !== null && JSON.stringify(kept.values) === JSON.stringify(values),
@@ -47,13 +54,23 @@ export function useDraft<Values>({ values, setValues }: Form<Values>, of: string
   }
 }
 
+/** Why a form could not be saved, in one message: that what was typed waits says as well that it could not be sent. */
+export function NotSaved({ draft, error }: { draft: Draft; error: Error | null }) {
+  return (
+    <>
+      <DraftLine draft={draft} />
+      {!(draft.stands && error instanceof Unreached) && <Refused error={error} />}
+    </>
+  )
+}
+
 /** Says that something waits, and puts it back into the form where it does not stand there. */
-export function DraftLine({ draft: { since, stands, putBack, forget } }: { draft: Draft }) {
+function DraftLine({ draft: { since, stands, putBack, forget } }: { draft: Draft }) {
   if (since === undefined) return null
   if (stands)
     return (
       <Text size="sm" role="status">
-        What you typed is kept in this browser. Save it when the connection is back.
+        Ripe Acorn cannot be reached. What you typed is kept in this browser. Save it when the connection is back.
       </Text>
     )
   return (

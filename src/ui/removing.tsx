@@ -1,9 +1,11 @@
 import { Button, Group, Text } from '@mantine/core'
-import { type QueryClient, useQueryClient } from '@tanstack/react-query'
+import { type QueryClient, useMutation, useQueryClient } from '@tanstack/react-query'
 import type { TakenBack, Undo } from '../core/keeping'
+import type { Session } from '../core/records'
 import { api } from './api'
 import { toTimeField } from './dates'
 import { forgetGoneHere } from './forgetHere'
+import { IN_PLACE } from './inPlace'
 import { tell } from './notices'
 
 /** Until when a removal can be taken back, as a time of day: "14:32". */
@@ -27,6 +29,16 @@ export function useRemove(): (path: string, what: string) => Promise<void> {
     })
     void forgetGoneHere()
   }
+}
+
+/** Removes a session, and offers to take that back. What failed is said by the view. */
+export function useRemoveSession({ id }: Pick<Session, 'id'>, onGone: () => unknown) {
+  const removeIt = useRemove()
+  return useMutation({
+    meta: IN_PLACE,
+    mutationFn: () => removeIt(`/api/sessions/${id}`, 'The session'),
+    onSuccess: onGone,
+  })
 }
 
 function TakeBackLine({ undo, client }: { undo: Undo; client: QueryClient }) {

@@ -4,6 +4,7 @@ import { attempt } from '../../core/errors'
 import type { ActivityId } from '../../core/ids'
 import type { Kept, Settings } from '../../core/records'
 import { Refusal, api } from '../../ui/api'
+import { IN_PLACE } from '../../ui/inPlace'
 import { activitiesQuery } from '../../ui/queries'
 
 export type OwnActivity = Kept<OwnActivityBody>
@@ -48,6 +49,7 @@ export function useActivities() {
     onSuccess: (settings) => client.setQueryData(activitiesQuery.queryKey, (data) => data && { ...data, settings }),
   })
   const save = useMutation({
+    meta: IN_PLACE,
     mutationFn: ({ id, name, body, version }: OwnActivity): Promise<OwnActivity> =>
       version === 0
         ? api.post('/api/activities', { id, name, body })

@@ -6,7 +6,8 @@ import type { Note } from '../../core/records'
 import { Confirm } from '../../ui/Confirm'
 import { api, newId } from '../../ui/api'
 import { momentInWords } from '../../ui/dates'
-import { DraftLine, useDraft } from '../../ui/draft'
+import { NotSaved, useDraft } from '../../ui/draft'
+import { IN_PLACE } from '../../ui/inPlace'
 import { useChildChange } from './useChild'
 
 /** What the adult wrote down about a child, the newest first. */
@@ -15,10 +16,14 @@ export function Notes({ childId, notes }: { childId: ChildId; notes: readonly No
   const isEmpty = form.values.text.trim() === ''
   const [removing, setRemoving] = useState<Note>()
   const draft = useDraft(form, `note of ${childId}`)
-  const add = useChildChange(childId, () => {
-    draft.forget()
-    form.reset()
-  })
+  const add = useChildChange(
+    childId,
+    () => {
+      draft.forget()
+      form.reset()
+    },
+    IN_PLACE,
+  )
   const remove = useChildChange(childId, () => setRemoving(undefined))
   return (
     <section className="sheet" aria-label="Notes">
@@ -42,7 +47,7 @@ export function Notes({ childId, notes }: { childId: ChildId; notes: readonly No
             Save
           </Button>
         </Group>
-        <DraftLine draft={draft} />
+        <NotSaved draft={draft} error={add.error} />
       </form>
       <Stack gap={0} mt="md">
         {notes.length === 0 && <Text className="quiet">No notes yet.</Text>}

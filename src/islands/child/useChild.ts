@@ -1,5 +1,5 @@
 import type { ChildId } from '../../core/ids'
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { type MutationMeta, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { childQuery } from '../../ui/queries'
 
 /** All that is known of a child. */
@@ -8,9 +8,10 @@ export function useChild(id: ChildId) {
 }
 
 /** A change to what is known of a child; what follows from it is fetched again. */
-export function useChildChange(id: ChildId, onDone: () => void = () => undefined) {
+export function useChildChange(id: ChildId, onDone: () => void = () => undefined, meta?: MutationMeta) {
   const client = useQueryClient()
   return useMutation({
+    meta,
     mutationFn: (work: () => Promise<unknown>) => work(),
     onSuccess: async () => {
       await client.invalidateQueries({ queryKey: childQuery(id).queryKey })

@@ -1,11 +1,12 @@
-import { Button, Group, Modal, Stack, TextInput } from '@mantine/core'
+import { Button, Group, Stack, TextInput } from '@mantine/core'
+import { Dialog } from '../../ui/Dialog'
 import { useForm } from '@mantine/form'
 import type { Child } from '../../core/records'
 import { api } from '../../ui/api'
-import { DraftLine, useDraft } from '../../ui/draft'
+import { NotSaved, useDraft } from '../../ui/draft'
 import { useChange } from './usePeople'
 import { NumberField } from '../../ui/NumberField'
-import { Refused } from '../../ui/Refused'
+import { IN_PLACE } from '../../ui/inPlace'
 import { fieldOf, markRefused } from '../../ui/form'
 
 type Fields = { readonly name: string; readonly age: number | string }
@@ -21,6 +22,7 @@ export function ChildForm({ child, onClose }: { child: Child; onClose: () => voi
       draft.forget()
       onClose()
     },
+    IN_PLACE,
   )
   const refused = (error: Error) => {
     markRefused(form, error)
@@ -28,7 +30,7 @@ export function ChildForm({ child, onClose }: { child: Child; onClose: () => voi
   }
   const send = (fields: Fields) => save.mutate(fields, { onError: refused })
   return (
-    <Modal opened onClose={onClose} title="Edit the child" closeButtonProps={{ 'aria-label': 'Close' }}>
+    <Dialog onClose={onClose} title="Edit the child">
       <form onSubmit={form.onSubmit(send)}>
         <Stack>
           <TextInput
@@ -40,8 +42,7 @@ export function ChildForm({ child, onClose }: { child: Child; onClose: () => voi
             data-autofocus
           />
           <NumberField label="Age" description="Left empty when not told" {...fieldOf(form, 'age')} keepsOutside />
-          <DraftLine draft={draft} />
-          <Refused error={save.error} />
+          <NotSaved draft={draft} error={save.error} />
           <Group justify="flex-end">
             <Button variant="default" onClick={onClose}>
               Cancel
@@ -52,6 +53,6 @@ export function ChildForm({ child, onClose }: { child: Child; onClose: () => voi
           </Group>
         </Stack>
       </form>
-    </Modal>
+    </Dialog>
   )
 }

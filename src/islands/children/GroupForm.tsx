@@ -1,11 +1,12 @@
-import { Button, Group, Modal, MultiSelect, Stack, TextInput } from '@mantine/core'
+import { Button, Group, MultiSelect, Stack, TextInput } from '@mantine/core'
+import { Dialog } from '../../ui/Dialog'
 import { useForm } from '@mantine/form'
 import { useQueryClient } from '@tanstack/react-query'
 import type { Child, Group as GroupRecord } from '../../core/records'
 import { api, newId } from '../../ui/api'
-import { DraftLine, useDraft } from '../../ui/draft'
+import { NotSaved, useDraft } from '../../ui/draft'
 import { NamesField } from '../../ui/NamesField'
-import { Refused } from '../../ui/Refused'
+import { IN_PLACE } from '../../ui/inPlace'
 import { fieldOf, markRefused } from '../../ui/form'
 import { type Names, NO_NAMES, sendNewChildren } from '../../ui/people'
 import { useChange } from './usePeople'
@@ -37,6 +38,7 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
       draft.forget()
       onClose()
     },
+    IN_PLACE,
   )
   const refused = (error: Error) => {
     markRefused(form, error, { newChildren: 'names' })
@@ -45,19 +47,13 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
   const send = (fields: Fields) => save.mutate(fields, { onError: refused })
   const { values } = form
   return (
-    <Modal
-      opened
-      onClose={onClose}
-      title={group ? 'Edit the group' : 'Add a group'}
-      closeButtonProps={{ 'aria-label': 'Close' }}
-    >
+    <Dialog onClose={onClose} title={group ? 'Edit the group' : 'Add a group'}>
       <form onSubmit={form.onSubmit(send)}>
         <Stack>
           <TextInput label="Group" required maxLength={60} {...form.getInputProps('name')} data-autofocus />
           {children.length > 0 && <Known children={children} {...fieldOf(form, 'childIds')} />}
           <NamesField label="New children" minRows={2} {...fieldOf(form, 'names')} />
-          <DraftLine draft={draft} />
-          <Refused error={save.error} />
+          <NotSaved draft={draft} error={save.error} />
           <Group justify="flex-end">
             <Button variant="default" onClick={onClose}>
               Cancel
@@ -68,7 +64,7 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
           </Group>
         </Stack>
       </form>
-    </Modal>
+    </Dialog>
   )
 }
 

@@ -12,6 +12,7 @@ import { SAYING_FORMS, type SayingForm } from '../../ui/names'
 import { tell } from '../../ui/notices'
 import { PLACES } from '../../ui/places'
 import { groupQuery, settingsQuery } from '../../ui/queries'
+import { IN_PLACE } from '../../ui/inPlace'
 
 const AS_THE_HOUSE = ''
 /** A rule with the names of its values, as a field offers them. */
@@ -79,6 +80,7 @@ function Rule<R extends Named>({ label, rule, data, rules, house, onChange }: Ru
 function useSaveRules({ id, version, name, childIds }: GroupRecord) {
   const client = useQueryClient()
   return useMutation({
+    meta: IN_PLACE,
     mutationFn: (rules: GroupRules) => api.put(`/api/groups/${id}`, { version, name, childIds, rules }),
     onSuccess: () =>
       void tell({ message: 'Saved. What is printed and planned for this group follows it.', color: 'moss' }),

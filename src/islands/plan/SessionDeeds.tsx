@@ -8,23 +8,21 @@ import { api, newId } from '../../ui/api'
 import { Confirm } from '../../ui/Confirm'
 import { dayInWords } from '../../ui/dates'
 import { Refused } from '../../ui/Refused'
-import { useRemove } from '../../ui/removing'
+import { useRemoveSession } from '../../ui/removing'
+import { IN_PLACE } from '../../ui/inPlace'
 
 /** What is done with a session as a whole: the same a week later, or not at all. It is moved by its date. */
 export function SessionDeeds({ session }: { session: Session }) {
-  const removeIt = useRemove()
   const [isAsking, setAsking] = useState(false)
   // One id for as long as the plan stands: a repeated send makes one copy.
   const [id] = useState(newId)
   const later = dateOf(daysOf(session.date) + DAYS_PER_WEEK)
   const copy = useMutation({
+    meta: IN_PLACE,
     mutationFn: () => api.post<Session>(`/api/sessions/${session.id}/copy`, { id, date: later }),
     onSuccess: (made) => window.location.assign(`/plan/${made.id}`),
   })
-  const cancel = useMutation({
-    mutationFn: () => removeIt(`/api/sessions/${session.id}`, 'The session'),
-    onSuccess: () => window.location.assign('/'),
-  })
+  const cancel = useRemoveSession(session, () => window.location.assign('/'))
   return (
     <Group gap="xs">
       <Button

@@ -4,8 +4,10 @@ import type { SessionPlan } from '../../core/planning'
 import { type Session, type SessionContext, type SessionEdit, editOf } from '../../core/records'
 import type { SessionId } from '../../core/ids'
 import { Refusal, Unreached, api } from '../../ui/api'
+import { useAskBeforeLeaving } from '../../ui/leaving'
 import { forgetPlan, keepPlan, waitingPlan } from '../../ui/outbox/plans'
 import { hearSaved } from '../../ui/outbox/saved'
+import { UNREACHED_IN_PLACE } from '../../ui/inPlace'
 
 export type SessionFields = Partial<Pick<Session, 'date' | 'start' | 'minutes' | 'place' | 'materials'>>
 
@@ -18,6 +20,7 @@ export function useEdits(context: SessionContext) {
     setPast([...past, session])
     setSession(fresh)
   })
+  useAskBeforeLeaving(save.isPending)
   const clash = useWaitingPlan(context.session, (mine) => setSession(mine))
 
   function show(next: Session) {
@@ -74,6 +77,7 @@ function useSave({ id, version: first }: Session, onNewer: (fresh: Session) => v
   }
 
   const mutation = useMutation({
+    meta: UNREACHED_IN_PLACE,
     // Each save carries the version that the one before it made.
     scope: { id: `session-${id}` },
     mutationFn: (edit: SessionEdit) => savePlan(id, { ...edit, version: version.current }),

@@ -8,10 +8,10 @@ import type { Settings } from '../../core/records'
 import { rungOf, type SchoolId, schools } from '../../core/teaching'
 import { LANGUAGE_IDS, languages, say } from '../../core/wording'
 import { api, Refusal } from '../../ui/api'
-import { DraftLine, useDraft } from '../../ui/draft'
-import { Refused } from '../../ui/Refused'
+import { NotSaved, useDraft } from '../../ui/draft'
 import { SAYING_FORMS, type SayingForm } from '../../ui/names'
 import { PlaceRules, PrintingRules, type RulesProps } from './RulesParts'
+import { IN_PLACE } from '../../ui/inPlace'
 
 /** Times that show how the ways of saying differ. */
 const EXAMPLES = [timeAt(4, 15), timeAt(6, 35), timeAt(8, 45)]
@@ -24,6 +24,7 @@ export function RulesForm({ settings }: { settings: Settings }) {
   const set = (change: Partial<Settings>) => form.setValues(change)
   const draft = useDraft(form, 'house rules')
   const save = useMutation({
+    meta: IN_PLACE,
     mutationFn: (changed: Settings) => api.put<Settings>('/api/settings', changed),
     onSuccess: (saved) => {
       draft.forget()
@@ -52,8 +53,7 @@ export function RulesForm({ settings }: { settings: Settings }) {
           <PrintingRules rules={rules} set={set} />
           <PlaceRules rules={rules} set={set} />
         </SimpleGrid>
-        <DraftLine draft={draft} />
-        <Refused error={save.error} />
+        <NotSaved draft={draft} error={save.error} />
       </Stack>
     </form>
   )

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { AddressTabs } from '../../ui/AddressTabs'
-import { App } from '../../ui/App'
+import { App, type Page } from '../../ui/App'
 import { Loaded } from '../../ui/Loaded'
 import { later, useFetchLater } from '../../ui/later'
 import { settingsQuery } from '../../ui/queries'
@@ -10,30 +10,23 @@ const data = later(async () => (await import('./data/DataPanel')).DataPanel)
 const network = later(async () => (await import('./data/NetworkPanel')).NetworkPanel)
 const LATER = [data, network]
 
-interface Props {
-  readonly state: string
-  /** Which part the address names. */
-  readonly part: string | null
-}
-
 const PARTS = { rules: 'House rules', data: 'Your data', network: 'Other devices' } as const
 
-export default function RulesView({ state, part }: Props) {
+export default function RulesView(page: Page) {
   return (
-    <App state={state}>
-      <Rules part={part} />
+    <App {...page}>
+      <Rules />
     </App>
   )
 }
 
-function Rules({ part }: Pick<Props, 'part'>) {
+function Rules() {
   const query = useQuery({ ...settingsQuery, refetchOnWindowFocus: false })
   useFetchLater(LATER)
   return (
     <AddressTabs
       names={PARTS}
       usual="rules"
-      asked={part}
       panels={{
         rules: <Loaded query={query}>{(settings) => <RulesForm key={settings.version} settings={settings} />}</Loaded>,
         data: <data.Part />,

@@ -15,6 +15,7 @@ import { PLACES } from '../../ui/places'
 import { NumberField } from '../../ui/NumberField'
 import { Refused } from '../../ui/Refused'
 import { fieldOf, markRefused } from '../../ui/form'
+import { IN_PLACE } from '../../ui/inPlace'
 
 const USUAL_MINUTES = [15, 25, 40] as const
 
@@ -36,6 +37,7 @@ export function BuildSession({ groupId, settings, day = today(), like }: Props) 
   // One id for as long as the form stands: a repeated send makes one session.
   const [id] = useState(newId)
   const build = useMutation({
+    meta: IN_PLACE,
     mutationFn: (fields: Fields) =>
       api.post<Session>('/api/sessions', {
         id,

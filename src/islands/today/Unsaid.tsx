@@ -4,21 +4,19 @@ import type { Session } from '../../core/records'
 import { api } from '../../ui/api'
 import { dayInWords } from '../../ui/dates'
 import { Refused } from '../../ui/Refused'
-import { useRemove } from '../../ui/removing'
+import { useRemoveSession } from '../../ui/removing'
+import { IN_PLACE } from '../../ui/inPlace'
 
 /** A session whose day is over and of which nobody said whether it was held: what follows depends on it. */
 export function Unsaid({ session }: { session: Session }) {
   const client = useQueryClient()
-  const removeIt = useRemove()
   const refreshed = () => client.invalidateQueries({ queryKey: ['overview'] })
   const held = useMutation({
+    meta: IN_PLACE,
     mutationFn: () => api.post<Session>(`/api/sessions/${session.id}/done`, {}),
     onSuccess: refreshed,
   })
-  const cancel = useMutation({
-    mutationFn: () => removeIt(`/api/sessions/${session.id}`, 'The session'),
-    onSuccess: refreshed,
-  })
+  const cancel = useRemoveSession(session, refreshed)
   const isBusy = held.isPending || cancel.isPending
   return (
     <Stack gap={6} className="sheet sheet-attention" role="group" aria-label="A session that is over">

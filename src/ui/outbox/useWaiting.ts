@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react'
+import { useAskBeforeLeaving } from '../leaving'
 import { allKept } from './keep'
 import type { Safety, Waiting } from './waiting'
 
@@ -9,14 +10,19 @@ export interface WaitingNow {
   readonly answers: number
   /** Plans that were edited, and ends of sessions. */
   readonly plans: number
-  /** Sessions whose plan was changed here and elsewhere. */
+  /** Those of them that the view does not speak of itself. */
+  readonly plansUnsaid: number
+  /** Sessions whose plan was changed here and elsewhere, and that are not open. */
   readonly clashes: readonly string[]
   readonly safety: Safety
   /** What the server did not take. */
   readonly refused: readonly Waiting[]
 }
 
-const NOTHING: WaitingNow = { answers: 0, plans: 0, clashes: [], safety: 'browser', refused: [] }
+const NOTHING: WaitingNow = { answers: 0, plans: 0, plansUnsaid: 0, clashes: [], safety: 'browser', refused: [] }
+
+/** The plan that is open says by itself that it waits. */
+const saysItself = (sessionId: string) => location.pathname === `/plan/${sessionId}`
 
 async function look(): Promise<WaitingNow> {
   const { list: all, safety } = await allKept()
@@ -26,7 +32,8 @@ async function look(): Promise<WaitingNow> {
   return {
     answers: list.length - plans.length,
     plans: plans.filter(({ clash }) => !clash).length,
-    clashes: plans.filter(({ clash }) => clash).map(({ answerId }) => answerId),
+    plansUnsaid: plans.filter(({ answerId, clash }) => !clash && !saysItself(answerId)).length,
+    clashes: plans.filter(({ answerId, clash }) => clash && !saysItself(answerId)).map(({ answerId }) => answerId),
     safety,
     refused,
   }
@@ -59,11 +66,6 @@ export function useWaiting(): WaitingNow {
       window.removeEventListener('online', back)
     }
   }, [])
-  useEffect(() => {
-    if (state.safety !== 'page' || state.answers + state.plans + state.refused.length === 0) return undefined
-    const stay = (event: BeforeUnloadEvent) => event.preventDefault()
-    window.addEventListener('beforeunload', stay)
-    return () => window.removeEventListener('beforeunload', stay)
-  }, [state])
+  useAskBeforeLeaving(state.safety === 'page' && state.answers + state.plans + state.refused.length > 0)
   return state
 }

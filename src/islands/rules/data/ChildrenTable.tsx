@@ -1,4 +1,4 @@
-import { Button, Group, Stack, Text } from '@mantine/core'
+import { Button, Group, Stack, Text, Table } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { TableLine, Undo } from '../../../core/keeping'
@@ -27,12 +27,12 @@ export function ChildrenTable({ file, lines, onDone, onLeave }: Props) {
   const wrong = lines.filter(({ kind }) => kind === 'wrong').length
   return (
     <Stack gap="sm" role="group" aria-label="What the table would bring">
-      <table className="rows">
-        <tbody>
+      <Table>
+        <Table.Tbody>
           {lines.slice(0, MOST_SHOWN).map((line) => (
-            <tr key={line.line}>
-              <td>Line {line.line}</td>
-              <td className="anywhere">
+            <Table.Tr key={line.line}>
+              <Table.Td>Line {line.line}</Table.Td>
+              <Table.Td className="anywhere">
                 {line.kind === 'wrong' ? (
                   <Text size="sm" c="var(--attention)">
                     {line.why}.
@@ -40,11 +40,11 @@ export function ChildrenTable({ file, lines, onDone, onLeave }: Props) {
                 ) : (
                   `${line.name}${line.age === null ? '' : `, ${line.age}`} ${HOW[line.kind]}`
                 )}
-              </td>
-            </tr>
+              </Table.Td>
+            </Table.Tr>
           ))}
-        </tbody>
-      </table>
+        </Table.Tbody>
+      </Table>
       {lines.length > MOST_SHOWN && <Text size="sm">and {lines.length - MOST_SHOWN} more lines</Text>}
       <Choice
         label="Into the group"

@@ -1,4 +1,4 @@
-import { Text } from '@mantine/core'
+import { Text, Table } from '@mantine/core'
 import type { Compared } from '../../../core/keeping'
 
 interface Props {
@@ -15,28 +15,28 @@ export function ComparedTable({ compared, onlyHere }: Props) {
   return (
     <>
       {/* In a dialog long names may break anywhere, but these headings must not. */}
-      <table className="rows" style={{ overflowWrap: 'normal' }}>
-        <thead>
-          <tr>
-            <th>What</th>
-            <th>New</th>
-            <th>The same</th>
-            <th>Different</th>
-            <th>{onlyHere}</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table style={{ overflowWrap: 'normal' }}>
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th>What</Table.Th>
+            <Table.Th>New</Table.Th>
+            <Table.Th>The same</Table.Th>
+            <Table.Th>Different</Table.Th>
+            <Table.Th>{onlyHere}</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
           {shown.map(({ kind, many, fresh, same, different, onlyHere: alone }) => (
-            <tr key={kind}>
-              <td>{many}</td>
-              <td>{fresh}</td>
-              <td>{same}</td>
-              <td>{different}</td>
-              <td>{alone}</td>
-            </tr>
+            <Table.Tr key={kind}>
+              <Table.Td>{many}</Table.Td>
+              <Table.Td>{fresh}</Table.Td>
+              <Table.Td>{same}</Table.Td>
+              <Table.Td>{different}</Table.Td>
+              <Table.Td>{alone}</Table.Td>
+            </Table.Tr>
           ))}
-        </tbody>
-      </table>
+        </Table.Tbody>
+      </Table>
       {examples.length > 0 && (
         <Text size="sm" className="anywhere">
           Different: {examples.join(', ')}.

@@ -1,4 +1,4 @@
-import { Button, Group, Text } from '@mantine/core'
+import { Button, Group, Text, Table } from '@mantine/core'
 import { useState } from 'react'
 import { DEEDS, type DataState } from '../../../core/keeping'
 import { momentInWords } from '../../../ui/dates'
@@ -18,19 +18,19 @@ export function DeedsPart({ state }: { state: DataState }) {
         </Text>
       )}
       {shown.length > 0 && (
-        <table className="rows">
-          <tbody>
+        <Table>
+          <Table.Tbody>
             {shown.map(({ id, at, what, detail, device }) => (
-              <tr key={id}>
-                <td>{momentInWords(at)}</td>
-                <td className="anywhere">
+              <Table.Tr key={id}>
+                <Table.Td>{momentInWords(at)}</Table.Td>
+                <Table.Td className="anywhere">
                   {DEEDS[what]}: {detail}
-                </td>
-                <td className="anywhere">{device}</td>
-              </tr>
+                </Table.Td>
+                <Table.Td className="anywhere">{device}</Table.Td>
+              </Table.Tr>
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
       )}
       {state.deeds.length > FIRST_SHOWN && (
         <Group>

@@ -7,6 +7,7 @@ import { Confirm } from '../../../ui/Confirm'
 import { api } from '../../../ui/api'
 import { tell } from '../../../ui/notices'
 import { untilInWords } from '../../../ui/removing'
+import { IN_PLACE } from '../../../ui/inPlace'
 import { Refused } from '../../../ui/Refused'
 import { Part } from './Part'
 import { useDataChange, useLook } from './useData'
@@ -25,6 +26,7 @@ export function ForgetPart() {
   const look = useLook(
     () => api.get<{ count: number }>(`/api/data/old-answers?before=${before}`),
     (found) => setCount(found.count),
+    IN_PLACE,
   )
   const forget = useDataChange(
     () => api.post<Undo>('/api/data/old-answers', { before }),

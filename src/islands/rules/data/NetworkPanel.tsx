@@ -9,6 +9,7 @@ import { Loaded } from '../../../ui/Loaded'
 import { api } from '../../../ui/api'
 import { dayInWords, momentInWords } from '../../../ui/dates'
 import { overviewQuery } from '../../../ui/queries'
+import { IN_PLACE } from '../../../ui/inPlace'
 import { Refused } from '../../../ui/Refused'
 import { markRefused } from '../../../ui/form'
 import { Part } from './Part'
@@ -87,7 +88,11 @@ const placesIn = (overview: Overview | undefined) => [
 
 function PasscodePart({ state }: { state: NetworkState }) {
   const form = useForm({ initialValues: { passcode: '' } })
-  const save = useDataChange((fields: { passcode: string }) => api.put('/api/data/network', fields), form.reset)
+  const save = useDataChange(
+    (fields: { passcode: string }) => api.put('/api/data/network', fields),
+    form.reset,
+    IN_PLACE,
+  )
   return (
     <Part title="Passcode">
       <Text size="sm">

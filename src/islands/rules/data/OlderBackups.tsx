@@ -6,6 +6,7 @@ import { Confirm } from '../../../ui/Confirm'
 import { api } from '../../../ui/api'
 import { tell } from '../../../ui/notices'
 import { NumberField } from '../../../ui/NumberField'
+import { IN_PLACE } from '../../../ui/inPlace'
 import { Refused } from '../../../ui/Refused'
 import { fieldOf, markRefused } from '../../../ui/form'
 import { useDataChange } from './useData'
@@ -16,7 +17,11 @@ type Fields = { readonly folder: string; readonly keep: number | string }
 export function KeepingForm({ state }: { state: DataState }) {
   const form = useForm<Fields>({ initialValues: { folder: state.keeping.folder, keep: state.keeping.keep } })
   const { folder, keep } = form.values
-  const save = useDataChange((fields: Fields) => api.put('/api/data/keeping', { ...fields, keep: Number(fields.keep) }))
+  const save = useDataChange(
+    (fields: Fields) => api.put('/api/data/keeping', { ...fields, keep: Number(fields.keep) }),
+    undefined,
+    IN_PLACE,
+  )
   const isChanged = folder !== state.keeping.folder || Number(keep) !== state.keeping.keep
   const send = (fields: Fields) => save.mutate(fields, { onError: (error) => markRefused(form, error) })
   return (
