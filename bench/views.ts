@@ -1,7 +1,7 @@
 import type { Browser, CDPSession, Page } from '@playwright/test'
 import type { ChildReport } from '../src/core/records'
 import { openBrowser, overviewAt } from '../scripts/browser'
-import { viewPaths } from '../src/server/views'
+import { viewPaths } from '../src/core/views'
 
 /*
  * What a view costs at first sight, by Chromium's own figures, with the processor slowed: when the largest thing is

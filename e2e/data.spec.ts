@@ -61,7 +61,7 @@ test('a file that is none, or is wrong inside, is refused by name', async ({ pag
     'workspace.zip',
     zipSync({ 'workspace.json': strToU8(file.replace(/"age": \d+/, '"age": 900')) }),
   )
-  await expect(said).toContainText(/In children, number \d+: age must be less than or equal to 99/)
+  await expect(said).toContainText(/In children, number \d+: age must be at most 99/)
 })
 
 test('children come from a table with any order of columns, into a group', async ({ page, request, quiet }) => {

@@ -58,7 +58,7 @@ test('a child that was edited elsewhere is not written over, and a wrong age is 
   const dialog = page.getByRole('dialog')
   await dialog.getByLabel('Age').fill('150')
   await dialog.getByRole('button', { name: 'Save' }).click()
-  await expect(dialog.getByRole('alert')).toContainText('age must be less than or equal to 99, not 150')
+  await expect(dialog.getByRole('alert')).toContainText('Age must be at most 99, not 150')
   await expect(dialog.getByLabel('Age')).toHaveAttribute('aria-invalid', 'true')
   await expect(dialog.getByLabel('Name')).not.toHaveAttribute('aria-invalid', 'true')
   const elsewhere = await request.put(`/api/children/${childIds[0]}`, {

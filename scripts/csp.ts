@@ -5,7 +5,7 @@ import type { AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
 import { pathToFileURL } from 'node:url'
-import { viewPaths } from '../src/server/views'
+import { viewPaths } from '../src/core/views'
 
 /*
  * Writes the hashes of the scripts that stand in our own pages, as the build made them. Only these may run; a script

@@ -7,7 +7,7 @@ import type { Handler } from './guard/guard'
 import { log } from './log'
 import { listChildren, listGroups } from './stores/people'
 import { listSessions } from './stores/sessions'
-import { viewPaths } from './views'
+import { viewPaths } from '../core/views'
 
 /* A view that is opened for the first time loads its code, which takes some seconds on a small machine. */
 

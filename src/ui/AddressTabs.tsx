@@ -1,31 +1,34 @@
 import { Tabs } from '@mantine/core'
 import { useMounted } from '@mantine/hooks'
-import { type ReactNode, useState } from 'react'
+import type { ReactNode } from 'react'
 import { ErrorBoundary } from './ErrorBoundary'
-import { putInAddress } from './openKept'
+import { useChoiceInAddress } from './address'
 
 interface AddressTabsProps<Part extends string> {
   readonly names: Readonly<Record<Part, string>>
   readonly panels: Readonly<Record<NoInfer<Part>, ReactNode>>
-  /** What the address asks for, and what is shown where it asks for nothing. */
-  readonly asked: string | null
+  /** What is shown where the address asks for nothing. */
   readonly usual: NoInfer<Part>
+  readonly className?: string
 }
 
 /** Parts of a view side by side; the one that is open stands in the address as `part`. */
-export function AddressTabs<Part extends string>({ names, panels, asked, usual }: AddressTabsProps<Part>) {
+export function AddressTabs<Part extends string>({
+  names,
+  panels,
+  usual,
+  className = 'sheet',
+}: AddressTabsProps<Part>) {
   const parts = Object.keys(names) as Part[]
-  const [part, setPart] = useState<Part>(parts.find((each) => each === asked) ?? usual)
+  const [part, setPart] = useChoiceInAddress('part', parts, usual)
   // Parts whose code comes later are shown once the view stands.
   const shown = useMounted() ? part : usual
   const pick = (next: string | null) => {
     const picked = parts.find((each) => each === next)
-    if (!picked) return
-    setPart(picked)
-    putInAddress('part', picked)
+    if (picked) setPart(picked)
   }
   return (
-    <Tabs value={shown} onChange={pick} className="sheet" keepMounted={false}>
+    <Tabs value={shown} onChange={pick} className={className} keepMounted={false}>
       <Tabs.List mb="sm">
         {parts.map((each) => (
           <Tabs.Tab key={each} value={each}>

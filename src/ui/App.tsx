@@ -1,37 +1,35 @@
-import { type MantineColorSchemeManager, MantineProvider } from '@mantine/core'
-import { MutationCache, QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { localStorageColorSchemeManager, MantineProvider } from '@mantine/core'
+import { MutationCache, type MutationMeta, QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { type ReactNode, useState } from 'react'
 import { unpackState } from '../core/viewState'
 import { ErrorBoundary } from './ErrorBoundary'
 import type { Shortcut } from './ShortcutList'
 import { Shortcuts } from './Shortcuts'
+import { AddressAsked } from './address'
 import { Refusal } from './api'
+import { isToldInPlace } from './inPlace'
 import { LONG_MS, Notices, tell } from './notices'
 import { useOffline } from './offline/useOffline'
 import { WaitingInHeader } from './Waiting'
+import { PaletteKeys } from './palette/PaletteKeys'
 import { theme } from './theme'
 
 /** What the server read a moment ago is not asked for again as soon as the view stands. */
 const FRESH_MS = 5000
 
-/** Colours are as the system has them. Nothing is kept, so that the browser's storage need not be read for them. */
-const bySystem: MantineColorSchemeManager = {
-  get: (usual) => usual,
-  set: () => undefined,
-  subscribe: () => undefined,
-  unsubscribe: () => undefined,
-  clear: () => undefined,
-}
+/** As the device has them, unless another choice was made at the foot of a page (`Shell.astro`). */
+const colours = localStorageColorSchemeManager({ key: 'ripe-acorn-colours' })
 
-/** Says that a change was refused or not reached. Trying again is up to the adult, since nothing was half-written. */
-function tellFailure(error: Error) {
+/** Says that a change was refused or not reached, unless the view does. Trying again is up to the adult, since nothing was half-written. */
+function tellFailure(error: Error, meta: MutationMeta | undefined) {
+  if (isToldInPlace(error, meta)) return
   const title = error instanceof Refusal ? error.title : 'Not saved'
   void tell({ title, message: error.message, color: 'oak', autoClose: LONG_MS })
 }
 
 function newClient(state: string | undefined): QueryClient {
   const client = new QueryClient({
-    mutationCache: new MutationCache({ onError: tellFailure }),
+    mutationCache: new MutationCache({ onError: (error, _input, _context, { meta }) => tellFailure(error, meta) }),
     defaultOptions: {
       queries: { retry: 1, networkMode: 'always', staleTime: FRESH_MS },
       mutations: { networkMode: 'always' },
@@ -41,15 +39,21 @@ function newClient(state: string | undefined): QueryClient {
   return client
 }
 
-interface Props {
-  readonly children: ReactNode
-  readonly shortcuts?: readonly Shortcut[]
+/** What a page hands to its view. */
+export interface Page {
   /** What the server read for the first paint (`server/viewData.ts`). */
   readonly state?: string
+  /** The query of the address that the page was asked for with. */
+  readonly search: string
+}
+
+interface Props extends Page {
+  readonly children?: ReactNode
+  readonly shortcuts?: readonly Shortcut[]
 }
 
 /** What every view stands in: theme, server state, notices, the list of shortcuts. */
-export function App({ children, shortcuts = [], state }: Props) {
+export function App({ children, shortcuts = [], state, search }: Props) {
   const [client] = useState(() => newClient(state))
   useOffline()
   return (
@@ -57,15 +61,18 @@ export function App({ children, shortcuts = [], state }: Props) {
     <MantineProvider
       theme={theme}
       defaultColorScheme="auto"
-      colorSchemeManager={bySystem}
+      colorSchemeManager={colours}
       withCssVariables={false}
       withGlobalClasses={false}
     >
       <QueryClientProvider client={client}>
         <Notices />
         <WaitingInHeader />
-        <ErrorBoundary what="This view">{children}</ErrorBoundary>
+        <ErrorBoundary what="This view">
+          <AddressAsked search={search}>{children}</AddressAsked>
+        </ErrorBoundary>
         <Shortcuts list={shortcuts} />
+        <PaletteKeys />
       </QueryClientProvider>
     </MantineProvider>
   )

@@ -1,20 +1,15 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { Kept } from '../core/records'
+import { useInAddress } from './address'
 import { Refusal, api, newId } from './api'
+import { useAskBeforeLeaving } from './leaving'
 import { LONG_MS, tell } from './notices'
+import { UNREACHED_IN_PLACE } from './inPlace'
 
 type Named<T> = Pick<Kept<T>, 'id' | 'name' | 'body'>
 const MOST_UNDONE = 50
 const LONGEST_NAME = 60
-
-/** What is chosen in a view stands in its address. */
-export function putInAddress(name: string, value: string | null): void {
-  const url = new URL(location.href)
-  if (value === null) url.searchParams.delete(name)
-  else url.searchParams.set(name, value)
-  history.replaceState(null, '', url)
-}
 
 /** What is kept by name, one of which is open. */
 interface Shelf<T> {
@@ -23,8 +18,6 @@ interface Shelf<T> {
   /** What one of them is called, also in the address: "day". */
   readonly one: string
   readonly list: readonly Kept<T>[]
-  /** The one that the address asks for. */
-  readonly asked: string | null
   readonly empty: T
 }
 
@@ -60,6 +53,7 @@ function useSaving<T>({ shelf, one, list }: Shelf<T>, onTheirs: (fresh: Named<T>
   }
 
   const save = useMutation({
+    meta: UNREACHED_IN_PLACE,
     // Each save carries the version that the one before it made.
     scope: { id: shelf },
     mutationFn: async ({ id, name, body }: Named<T>) => {
@@ -146,20 +140,33 @@ function tellUnsaved(name: string): void {
   void tell({ title: 'Not saved yet', message, color: 'oak', autoClose: LONG_MS })
 }
 
+/** The address asks for one that is not here: it was removed, or the link has a slip in it. */
+function useTellGone(what: string, isGone: boolean): void {
+  useEffect(() => {
+    if (!isGone) return
+    const message = `The ${what} that the address asks for is not here any more. Another one is shown.`
+    void tell({ message, color: 'oak', autoClose: LONG_MS })
+  }, [what, isGone])
+}
+
 /** Things that are kept, the one that is open, and its changes, which are saved in the background and can be undone. */
 export function useOpenKept<T>(shelf: Shelf<T>) {
   const { list, empty, one: what } = shelf
-  const [picked, setPicked] = useState(shelf.asked)
-  const kept = list.find(({ id }) => id === picked) ?? list[0]
-  const [draft, setDraft] = useState<Named<T> | null>(null)
-  const [past, setPast] = useState<readonly Named<T>[]>([])
-  const one: Named<T> | undefined = draft ?? kept
+  const [picked, putPicked] = useInAddress(what)
+  const [drafted, setDraft] = useState<Named<T> | null>(null)
+  const [allPast, setPast] = useState<readonly Named<T>[]>([])
+  // Back may have opened another one than that which was changed last.
+  const draft = drafted && (picked === undefined || drafted.id === picked) ? drafted : null
+  const one: Named<T> | undefined = draft ?? list.find(({ id }) => id === picked) ?? list[0]
+  const past = allPast.filter(({ id }) => id === one?.id)
+  useTellGone(what, picked !== undefined && one?.id !== picked)
   const body = one?.body ?? empty
   const { save, remove } = useSaving<T>(shelf, (fresh, mine) => {
     // Theirs is shown where it is still open, and undo has ours.
     setDraft((now) => (now?.id === fresh.id ? fresh : now))
     setPast((before) => [...before, mine])
   })
+  useAskBeforeLeaving(save.isPending || save.isError)
   const addFromFile = useFromFile(shelf, open)
   const removing = useRemoving(one, remove, { onGone: () => open(null), onBack: openAnd })
 
@@ -171,15 +178,13 @@ export function useOpenKept<T>(shelf: Shelf<T>) {
   function changeNamed(part: Partial<Pick<Named<T>, 'name' | 'body'>>) {
     const before = one ?? { id: newId(), name: `A ${what}`, body: empty }
     if (one) setPast([...past.slice(1 - MOST_UNDONE), before])
-    else putInAddress(what, before.id)
-    setPicked(before.id)
+    putPicked(before.id, one ? 'replace' : 'push')
     show({ ...before, ...part })
   }
 
   function open(id: string | null) {
     if (save.isError && draft && draft.id !== id) return tellUnsaved(draft.name)
-    putInAddress(what, id)
-    setPicked(id)
+    putPicked(id)
     setDraft(null)
     setPast([])
   }

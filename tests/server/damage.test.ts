@@ -20,20 +20,7 @@ import { putDoc, readWorkspace } from '../../src/server/keeping/docs'
 import { type Doc, KIND_IDS, kinds } from '../../src/server/keeping/kinds'
 import { removeThing } from '../../src/server/keeping/removing'
 import { overruleRung } from '../../src/server/stores/judgement'
-import {
-  activitiesView,
-  childView,
-  daysView,
-  groupView,
-  logView,
-  peopleView,
-  sessionView,
-  settingsView,
-  shoppingView,
-  storiesView,
-  termView,
-  todayView,
-} from '../../src/server/viewData'
+import { readFor } from '../../src/server/viewData'
 import { A_TERM } from './aTerm'
 import { NOW, demo, doing, folder } from './keptData'
 
@@ -95,20 +82,10 @@ const isTold = (error: unknown) => error instanceof DamagedRow || error instance
 /** All that is shown and taken out, by what it is called. */
 function everything(group: string, child: string, session: string): [string, (db: Db) => Promise<unknown>][] {
   return [
-    ...Object.entries({
-      todayView,
-      activitiesView,
-      daysView,
-      peopleView,
-      settingsView,
-      shoppingView,
-      storiesView,
-      logView: logView(undefined),
-      childView: childView(child),
-      groupView: groupView(group),
-      sessionView: sessionView(session),
-      termView: termView(group),
-    }).map(([name, view]): [string, (db: Db) => Promise<unknown>] => [name, (db) => view(db, NOW)]),
+    ...[
+      ...['overview', 'activities', 'days', 'people', 'settings', 'log', 'stories'],
+      ...[`child/${child}`, `group/${group}`, `session/${session}`, `term/${group}`, `record/${session}`],
+    ].map((path): [string, (db: Db) => Promise<unknown>] => [path, (db) => readFor(db, NOW, path)]),
     ['workspaceZip', (db) => workspaceZip(db, NOW)],
     ['damagedRows', damagedRows],
     [

@@ -2,7 +2,7 @@ import { EventEmitter } from 'node:events'
 import { describe, expect, it } from 'vitest'
 import type { Handler } from '../../src/server/guard/guard'
 import { listGroups } from '../../src/server/stores/people'
-import { viewPaths } from '../../src/server/views'
+import { viewPaths } from '../../src/core/views'
 import { Traffic, warmUp } from '../../src/server/warmUp'
 import { demo } from './keptData'
 

@@ -3,54 +3,43 @@ import { IconPlus } from '@tabler/icons-react'
 import { useState } from 'react'
 import { type Activity, EMPTY_OWN, ownBodyOf } from '../../core/activities'
 import type { ActivitiesData } from '../../core/records'
-import { App } from '../../ui/App'
+import { useAddress, useInAddress } from '../../ui/address'
+import { App, type Page } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
 import { newId } from '../../ui/api'
 import { later } from '../../ui/later'
-import { putInAddress } from '../../ui/openKept'
 import { ActivityDetails } from './ActivityDetails'
 import { ActivityList } from './ActivityList'
 import { FilterRow } from './FilterRow'
-import { type Filter, NO_FILTER, isShown } from './filter'
+import { type Filter, filterIn, isShown, putFilter } from './filter'
 import { type OwnActivity, listActivities, useActivities } from './useActivities'
 import './activities.css'
 
 const form = later(async () => (await import('./OwnForm')).OwnForm)
 
-interface Props {
-  readonly state: string
-  /** The activity that the address asks for. */
-  readonly picked: string | undefined
-}
-
-export default function ActivitiesView({ state, picked }: Props) {
+export default function ActivitiesView(page: Page) {
   return (
-    <App state={state}>
-      <ActivitiesPage picked={picked} />
+    <App {...page}>
+      <ActivitiesPage />
     </App>
   )
 }
 
-function ActivitiesPage({ picked }: Pick<Props, 'picked'>) {
+function ActivitiesPage() {
   const all = useActivities()
-  return <Loaded query={all.query}>{(data) => <Board data={data} all={all} asked={picked} />}</Loaded>
+  return <Loaded query={all.query}>{(data) => <Board data={data} all={all} />}</Loaded>
 }
 
 interface BoardProps {
   readonly data: ActivitiesData
   readonly all: ReturnType<typeof useActivities>
-  readonly asked: string | undefined
 }
 
 /** Everything that a session can be planned from: found, marked, copied, written. */
-function Board({ data, all, asked }: BoardProps) {
-  const [picked, setPicked] = useState(asked)
+function Board({ data, all }: BoardProps) {
+  const [picked, pick] = useInAddress('activity')
   const [draft, setDraft] = useState<OwnActivity>()
-  const pick = (id: string) => {
-    setPicked(id)
-    putInAddress('activity', id)
-  }
   const close = (saved?: OwnActivity) => {
     setDraft(undefined)
     if (saved) pick(saved.id)
@@ -81,7 +70,8 @@ interface FoundProps extends Pick<BoardProps, 'data' | 'all'> {
 }
 
 function Found({ data: { own, settings }, all, picked, onPick, onDraft }: FoundProps) {
-  const [filter, setFilter] = useState<Filter>(NO_FILTER)
+  const filter = filterIn(useAddress())
+  const setFilter = (next: Filter) => putFilter(filter, next)
   const listed = listActivities(own)
   const shown = listed.filter((each) => isShown(each, filter, settings))
   const open = shown.find(({ activity }) => activity.id === picked) ?? shown[0]

@@ -4,9 +4,8 @@ import { type RungId, STAGES, type Stage, rungs } from '../../core/teaching'
 import { Choice, listed } from '../../ui/Choice'
 import { WholeField } from '../../ui/WholeField'
 import { PLACES } from '../../ui/places'
-import { type Filter, LONGEST_WISHED, SHOWS, type Show } from './filter'
+import { ENERGIES, type Filter, LONGEST_WISHED, SHOWS, type Show } from './filter'
 
-const ENERGIES: readonly Energy[] = ['seated', 'standing', 'moving']
 const any = { value: '' as const, label: 'any' }
 const named = <V extends string>(ids: readonly V[]) => ids.map((value) => ({ value, label: value }))
 

@@ -3,10 +3,11 @@ import { useForm } from '@mantine/form'
 import { durationRange, ownActivity } from '../../core/activities'
 import { attempt, type RefusedValue } from '../../core/errors'
 import { type CautionId, cautions } from '../../core/make'
-import { DraftLine, useDraft } from '../../ui/draft'
+import { NotSaved, useDraft } from '../../ui/draft'
 import { NeedsFields } from './NeedsFields'
 import type { OwnActivity, useActivities } from './useActivities'
 import { Kind, Length, type PartProps, type Set } from './OwnKind'
+import { Fold } from '../../ui/Fold'
 import { HowItGoes } from './OwnWords'
 
 interface Props {
@@ -57,11 +58,11 @@ export function OwnForm({ draft, save, onClose }: Props) {
             <Minded body={body} set={set} />
           </Stack>
         </SimpleGrid>
-        <DraftLine draft={typed} />
+        <NotSaved draft={typed} error={save.error} />
         {activity && <Lasts activity={activity} />}
-        {(refusal ?? save.error) && (
+        {refusal && (
           <Text role="alert" c="var(--attention)">
-            {refusal ? `Not yet: ${labelled(refusal)}.` : save.error?.message}
+            Not yet: {labelled(refusal)}.
           </Text>
         )}
         <Group gap="xs" justify="flex-end" className="activities-save">
@@ -98,8 +99,7 @@ const linesOf = (text: string) =>
 
 function Minded({ body, set }: PartProps) {
   return (
-    <details className="sheet fold">
-      <summary>Cautions that apply ({body.cautions.length})</summary>
+    <Fold title={`Cautions that apply (${body.cautions.length})`} className="sheet">
       <Checkbox.Group value={[...body.cautions]} onChange={(value) => set({ cautions: value as CautionId[] })}>
         <Stack gap={6}>
           {(Object.keys(cautions) as CautionId[]).map((id) => (
@@ -107,7 +107,7 @@ function Minded({ body, set }: PartProps) {
           ))}
         </Stack>
       </Checkbox.Group>
-    </details>
+    </Fold>
   )
 }
 

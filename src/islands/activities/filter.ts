@@ -1,7 +1,12 @@
 import { type Energy, type MaterialId, type Place, durationRange } from '../../core/activities'
 import type { Settings } from '../../core/records'
-import type { RungId, Stage } from '../../core/teaching'
+import { type RungId, rungs, STAGES, type Stage } from '../../core/teaching'
+import { putInAddress } from '../../ui/address'
+import { PLACES } from '../../ui/places'
 import type { Listed } from './useActivities'
+
+export const ENERGIES: readonly Energy[] = ['seated', 'standing', 'moving']
+const PLACE_IDS = PLACES.map(({ value }) => value)
 
 /** What is looked for; empty where it makes no difference. */
 export interface Filter {
@@ -35,6 +40,42 @@ export const NO_FILTER: Filter = {
   show: 'all',
   minutes: LONGEST_WISHED,
   children: 4,
+}
+
+const WHOLE = { minutes: [3, LONGEST_WISHED], children: [1, 30] } as const
+const oneOf = <V extends string>(values: readonly V[], text: string | null): V | '' =>
+  values.find((value) => value === text) ?? ''
+
+/** What the address looks for; what it asks for that there is not makes no difference. */
+export function filterIn(address: URLSearchParams): Filter {
+  const whole = (name: keyof typeof WHOLE) => {
+    const [least, most] = WHOLE[name]
+    const value = Number(address.get(name) ?? NaN)
+    return Number.isInteger(value) && value >= least && value <= most ? value : NO_FILTER[name]
+  }
+  return {
+    text: address.get('text') ?? '',
+    rung: oneOf(
+      rungs.map(({ id }) => id),
+      address.get('rung'),
+    ),
+    stage: oneOf(STAGES, address.get('stage')),
+    place: oneOf(PLACE_IDS, address.get('place')),
+    energy: oneOf(ENERGIES, address.get('energy')),
+    show: oneOf(Object.keys(SHOWS) as Show[], address.get('show')) || NO_FILTER.show,
+    minutes: whole('minutes'),
+    children: whole('children'),
+  }
+}
+
+/** Puts another filter into the address. What is typed letter by letter takes the place of what was typed before. */
+export function putFilter(before: Filter, next: Filter): void {
+  const names = Object.keys(NO_FILTER) as (keyof Filter)[]
+  const change = names.map((name) => [name, next[name] === NO_FILTER[name] ? null : String(next[name])] as const)
+  const isTyped = ['text', 'minutes', 'children'].some(
+    (name) => before[name as keyof Filter] !== next[name as keyof Filter],
+  )
+  putInAddress(Object.fromEntries(change), isTyped ? 'replace' : 'push')
 }
 
 export function isShown(

@@ -10,5 +10,9 @@ export function backTo(search: string): { href: string; label: string } {
 
 export function Back({ search }: { search: string }) {
   const { href, label } = backTo(search)
-  return <Anchor href={href}>{label}</Anchor>
+  return (
+    <Anchor href={href} className="finger">
+      {label}
+    </Anchor>
+  )
 }

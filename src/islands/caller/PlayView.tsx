@@ -30,7 +30,7 @@ const SHORTCUTS: readonly Shortcut[] = [
 /** `page` is what the page was asked for. */
 export default function PlayView({ state, page }: { state: string; page: Asked }) {
   return (
-    <App state={state} shortcuts={SHORTCUTS}>
+    <App state={state} search={page.search} shortcuts={SHORTCUTS}>
       <AskedView page={page} />
     </App>
   )

@@ -32,16 +32,12 @@ export const RUNGS = rungs
   .filter(({ id }) => hasDialTimes(id) && id !== 'fives')
   .map(({ id, name }) => ({ value: id, label: name }))
 
-/** What the address asks for: a group, a game, and what a step of a session has set. Anything else is as usual. */
-export function wishOf(search: string) {
-  const query = new URLSearchParams(search)
-  const minutes = Number(query.get('minutes'))
+/** What the address asks for: a group, a game, and the session that it belongs to. */
+export function wishOf(query: URLSearchParams) {
   return {
     group: query.get('group'),
     session: query.get('session') ?? undefined,
     game: GAME_IDS.find((id) => id === query.get('game')) ?? 'arms-as-hands',
-    rung: RUNGS.find(({ value }) => value === query.get('rung'))?.value,
-    minutes: minutes > 0 ? minutes : undefined,
     day: query.get('day'),
   }
 }

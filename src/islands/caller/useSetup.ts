@@ -1,5 +1,4 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
 import type { Day } from '../../core/days'
 import { type GameId, type GameOptions, USUAL_GAME } from '../../core/movement'
 import {
@@ -14,7 +13,8 @@ import {
 import { leaningOn } from '../../core/knowing'
 import type { RungId } from '../../core/teaching'
 import { api } from '../../ui/api'
-import { type Asked, wishOf } from './asked'
+import { putInAddress, useAddress } from '../../ui/address'
+import { type Asked, RUNGS, wishOf } from './asked'
 import type { KeptGame } from './keptGame'
 
 /** Values as they are typed: a number, or the text that is no number yet. */
@@ -73,26 +73,65 @@ function rulesOfGame({ groups, settings }: Overview, group?: Group, day?: Day): 
   return only && others.length === 0 ? rulesFor(settings, only.group) : settings
 }
 
+const FACINGS = ['twelve', 'six'] as const
+const WRONGS = ['everyone', 'again'] as const
+const asTyped = (text: string): Typed => (/^\d+(\.\d+)?$/.test(text) ? Number(text) : text)
+const oneOf =
+  <V extends string | number>(values: readonly V[]) =>
+  (text: string): V | undefined =>
+    values.find((value) => String(value) === text)
+
+/** How each field of a wish is read from the address; what it cannot be is left as usual. */
+const READ: { readonly [Field in keyof Wish]: (text: string) => Wish[Field] | undefined } = {
+  minutes: asTyped,
+  children: asTyped,
+  age: asTyped,
+  lapMetres: asTyped,
+  mostMetres: asTyped,
+  roomMetres: asTyped,
+  number: asTyped,
+  facing: oneOf(FACINGS),
+  rung: oneOf(RUNGS.map(({ value }) => value)),
+  isSeated: (text) => text === 'true',
+  harder: oneOf(HARDER.map((_, i) => i - 2)),
+  think: oneOf(Object.keys(PACES) as Pace[]),
+  wrong: oneOf(WRONGS),
+}
+const FIELDS = Object.keys(READ) as (keyof Wish)[]
+/** What is typed letter by letter: Back does not go over each of them. */
+const TYPED: ReadonlySet<string> = new Set(FIELDS.filter((field) => READ[field] === asTyped))
+
+function inAddress(address: URLSearchParams): Partial<Wish> {
+  const entries = FIELDS.flatMap((field) => {
+    const text = address.get(field)
+    const value = text === null ? undefined : READ[field](text)
+    return value === undefined ? [] : [[field, value]]
+  })
+  return Object.fromEntries(entries) as Partial<Wish>
+}
+
 /** What the adult chose so far, and what is usual for the rest. */
 export function useSetup(overview: Overview, page: Asked) {
-  const asked = wishOf(page.search)
+  const address = useAddress()
+  const asked = wishOf(address)
   const own = overview.groups.find(({ group }) => group.id === asked.group)
-  const [game, setGame] = useState<GameId>(asked.game)
-  const [wish, setWish] = useState<Wish>(() => ({
-    minutes: asked.minutes ?? USUAL_GAME.minutes,
+  const { game } = asked
+  const usual: Wish = {
+    minutes: USUAL_GAME.minutes,
     children: own?.children.length || USUAL_GAME.children,
     age: youngest(own?.children) ?? 6,
     lapMetres: USUAL_GAME.lapMetres,
     mostMetres: '',
     roomMetres: '',
     facing: USUAL_GAME.facing,
-    rung: asked.rung ?? (own?.next ?? own?.last)?.plan.rung ?? 'oclock',
+    rung: (own?.next ?? own?.last)?.plan.rung ?? 'oclock',
     isSeated: false,
     harder: 0,
     think: '25',
     wrong: USUAL_GAME.wrong,
     number: page.number,
-  }))
+  }
+  const wish: Wish = { ...usual, ...inAddress(address) }
   const { minutes, children, age, lapMetres, mostMetres, roomMetres, think, number, ...chosen } = wish
   const players = own?.children ?? []
   const day = useQuery({
@@ -116,6 +155,16 @@ export function useSetup(overview: Overview, page: Asked) {
     weights: leaningOn(players.flatMap(({ findings }) => findings.map(({ misreading }) => misreading))),
     think: think === 'none' ? 'none' : (Number(think) as 15 | 25 | 40),
   }
-  const change = (part: Partial<Wish>) => setWish({ ...wish, ...part })
+  const change = (part: Partial<Wish>) =>
+    putInAddress(
+      Object.fromEntries(
+        Object.entries(part).map(([field, value]) => [
+          field,
+          value === usual[field as keyof Wish] ? null : String(value),
+        ]),
+      ),
+      Object.keys(part).some((field) => TYPED.has(field)) ? 'replace' : 'push',
+    )
+  const setGame = (next: GameId) => putInAddress({ game: next })
   return { own, players, day, session: asked.session, seed: numberOf(number), game, setGame, wish, change, options }
 }

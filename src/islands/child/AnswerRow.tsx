@@ -1,4 +1,4 @@
-import { Button, Group, Text } from '@mantine/core'
+import { Button, Group, Text, Table } from '@mantine/core'
 import type { Answer } from '../../core/knowing'
 import { type AnswerChange, type ChildData, type Settings, wordingOf } from '../../core/records'
 import { explain, misreadingOf, rungOf, sayAnswer, wayOf } from '../../core/teaching'
@@ -15,22 +15,22 @@ interface AnswerRowProps {
 export function AnswerRow({ answer, settings, onChange }: AnswerRowProps) {
   const wording = wordingOf(settings)
   return (
-    <tr>
-      <td style={{ whiteSpace: 'nowrap' }}>{momentInWords(answer.at)}</td>
-      <td>
+    <Table.Tr>
+      <Table.Td style={{ whiteSpace: 'nowrap' }}>{momentInWords(answer.at)}</Table.Td>
+      <Table.Td>
         {rungOf(answer.item.rung).name}, {wayOf(answer.item.ask).name}
-      </td>
-      <td>{sayAnswer(answer.item, answer.item.answer, wording)}</td>
-      <td style={{ fontWeight: answer.right ? undefined : 700 }}>
+      </Table.Td>
+      <Table.Td>{sayAnswer(answer.item, answer.item.answer, wording)}</Table.Td>
+      <Table.Td style={{ fontWeight: answer.right ? undefined : 700 }}>
         {answer.right ? 'right' : sayAnswer(answer.item, answer.given, wording)}
         {answer.helped ? ' (helped)' : ''}
-      </td>
-      <td>
+      </Table.Td>
+      <Table.Td>
         {explain(answer.item, answer.given)
           .map((id) => misreadingOf(id).does)
           .join('; or ')}
-      </td>
-      <td>
+      </Table.Td>
+      <Table.Td>
         <Button
           variant="subtle"
           size="compact-sm"
@@ -39,8 +39,8 @@ export function AnswerRow({ answer, settings, onChange }: AnswerRowProps) {
         >
           Change
         </Button>
-      </td>
-    </tr>
+      </Table.Td>
+    </Table.Tr>
   )
 }
 

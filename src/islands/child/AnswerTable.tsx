@@ -1,4 +1,4 @@
-import { Group, Pagination, Text, VisuallyHidden } from '@mantine/core'
+import { Group, Pagination, Text, VisuallyHidden, Table } from '@mantine/core'
 import { useState } from 'react'
 import { Choice } from '../../ui/Choice'
 import type { Answer } from '../../core/knowing'
@@ -38,25 +38,25 @@ export function AnswerTable({ data, changes }: { data: ChildData; changes: reado
     <section className="sheet" aria-label="Answers">
       <Filters answers={answers} wanted={wanted} shown={shown.length} onWant={want} />
       <div style={{ overflowX: 'auto' }}>
-        <table className="rows" style={{ minWidth: 640 }}>
-          <thead>
-            <tr>
-              <th>When</th>
-              <th>Step and way</th>
-              <th>True answer</th>
-              <th>Given</th>
-              <th>May be</th>
-              <th>
+        <Table style={{ minWidth: 640 }}>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th>When</Table.Th>
+              <Table.Th>Step and way</Table.Th>
+              <Table.Th>True answer</Table.Th>
+              <Table.Th>Given</Table.Th>
+              <Table.Th>May be</Table.Th>
+              <Table.Th>
                 <VisuallyHidden>Change</VisuallyHidden>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
+              </Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {shown.slice((at - 1) * PAGE, at * PAGE).map((answer) => (
               <AnswerRow key={answer.id} answer={answer} settings={settings} onChange={() => setEditing(answer)} />
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
       </div>
       {shown.length === 0 && <Text>{answers.length === 0 ? 'No answers yet.' : 'None is like that.'}</Text>}
       {pages > 1 && (

@@ -1,7 +1,7 @@
-import { Anchor, Button, Group, SimpleGrid, Skeleton, Stack, Tabs, Text, Title } from '@mantine/core'
+import { Anchor, Button, Group, SimpleGrid, Skeleton, Stack, Text, Title } from '@mantine/core'
 import { IconMail } from '@tabler/icons-react'
-import { useState } from 'react'
-import { App } from '../../ui/App'
+import { AddressTabs } from '../../ui/AddressTabs'
+import { App, type Page } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
 import { later } from '../../ui/later'
@@ -9,15 +9,16 @@ import { Findings } from './Findings'
 import { RungList } from './RungList'
 import type { ChildData } from '../../core/records'
 import { useChild } from './useChild'
+import { useViewTitle } from '../../ui/viewTitle'
 
 /** What stands behind the other tabs comes when it is asked for; charts are heavy. */
 const growth = later(async () => (await import('./GrowthChart')).GrowthChart, <Skeleton height={360} />)
 const answerTable = later(async () => (await import('./AnswerTable')).AnswerTable)
 const notesPanel = later(async () => (await import('./Notes')).Notes)
 
-export default function ChildView({ id, state }: { id: string; state: string }) {
+export default function ChildView({ id, ...page }: Page & { id: string }) {
   return (
-    <App state={state}>
+    <App {...page}>
       <ChildPage id={id} />
     </App>
   )
@@ -30,36 +31,26 @@ function ChildPage({ id }: { id: string }) {
 
 function ChildRecord({ data }: { data: ChildData }) {
   const { report, answers, notes, changes } = data
-  const [tab, setTab] = useState('now')
+  useViewTitle(report.child.name)
   return (
     <Stack>
       <Head data={data} />
-      <Tabs value={tab} onChange={(value) => setTab(value ?? 'now')} keepMounted={false}>
-        <Tabs.List mb="sm">
-          <Tabs.Tab value="now">Now</Tabs.Tab>
-          <Tabs.Tab value="growth">Progress</Tabs.Tab>
-          <Tabs.Tab value="answers">Answers: {answers.length}</Tabs.Tab>
-          <Tabs.Tab value="notes">Notes: {notes.length}</Tabs.Tab>
-        </Tabs.List>
-        <Tabs.Panel value="now">
-          <Now data={data} />
-        </Tabs.Panel>
-        <Tabs.Panel value="growth">
-          <ErrorBoundary what="Progress">
-            <growth.Part answers={answers} />
-          </ErrorBoundary>
-        </Tabs.Panel>
-        <Tabs.Panel value="answers">
-          <ErrorBoundary what="The answers">
-            <answerTable.Part data={data} changes={changes} />
-          </ErrorBoundary>
-        </Tabs.Panel>
-        <Tabs.Panel value="notes">
-          <ErrorBoundary what="The notes">
-            <notesPanel.Part childId={report.child.id} notes={notes} />
-          </ErrorBoundary>
-        </Tabs.Panel>
-      </Tabs>
+      <AddressTabs
+        className={undefined}
+        names={{
+          now: 'Now',
+          growth: 'Progress',
+          answers: `Answers: ${answers.length}`,
+          notes: `Notes: ${notes.length}`,
+        }}
+        usual="now"
+        panels={{
+          now: <Now data={data} />,
+          growth: <growth.Part answers={answers} />,
+          answers: <answerTable.Part data={data} changes={changes} />,
+          notes: <notesPanel.Part childId={report.child.id} notes={notes} />,
+        }}
+      />
     </Stack>
   )
 }

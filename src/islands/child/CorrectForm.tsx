@@ -1,4 +1,5 @@
-import { Button, Group, Modal, Radio, Stack, Switch, Text, TextInput } from '@mantine/core'
+import { Button, Group, Radio, Stack, Switch, Text, TextInput } from '@mantine/core'
+import { Dialog } from '../../ui/Dialog'
 import { useForm } from '@mantine/form'
 import type { Answer } from '../../core/knowing'
 import { type Settings, wordingOf } from '../../core/records'
@@ -35,13 +36,7 @@ export function CorrectForm({ answer, settings, onClose }: CorrectFormProps) {
   const given = picked === 'typed' ? typed.value : choices[Number(picked)]
   const isSame = given !== undefined && sameValue(given, answer.given) && helped === answer.helped
   return (
-    <Modal
-      opened
-      onClose={onClose}
-      size="lg"
-      title={`The answer of ${momentInWords(answer.at)}`}
-      closeButtonProps={{ 'aria-label': 'Close' }}
-    >
+    <Dialog onClose={onClose} size="lg" title={`The answer of ${momentInWords(answer.at)}`}>
       <Stack>
         <Text>The true answer is {sayAnswer(item, item.answer, wording)}.</Text>
         <Radio.Group label="What was really answered" {...form.getInputProps('picked')}>
@@ -75,7 +70,7 @@ export function CorrectForm({ answer, settings, onClose }: CorrectFormProps) {
           onCorrect={() => change.mutate(() => api.put(`/api/answers/${answer.id}`, { given, helped, reason }))}
         />
       </Stack>
-    </Modal>
+    </Dialog>
   )
 }
 

@@ -9,6 +9,7 @@ import { AnswerLine } from '../../ui/AnswerLine'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { calendarDay } from '../../ui/calendarDay'
 import { questionInWords } from '../../ui/questions'
+import { Fold } from '../../ui/Fold'
 import type { ChildData } from '../../core/records'
 
 const MOST_EVIDENCE = 8
@@ -55,8 +56,7 @@ function OneFinding({ finding, settings }: { finding: Finding; settings: Setting
       {telling && <Text>To tell them apart: {questionInWords(telling.item, wordingOf(settings))}.</Text>}
       <Text mt={4}>Say: “{saidToChild(finding.misreading, settings.language)}”</Text>
       <Text size="sm">Try this: {mendedBy(finding.misreading)}</Text>
-      <details className="fold">
-        <summary>Why? Show the answers</summary>
+      <Fold title="Why? Show the answers">
         <ErrorBoundary what="The answers">
           <Stack gap={6} mt={6}>
             <Text size="sm" className="quiet">
@@ -73,7 +73,7 @@ function OneFinding({ finding, settings }: { finding: Finding; settings: Setting
             )}
           </Stack>
         </ErrorBoundary>
-      </details>
+      </Fold>
     </div>
   )
 }

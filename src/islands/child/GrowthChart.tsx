@@ -2,8 +2,11 @@ import { Text, Title } from '@mantine/core'
 import { useState } from 'react'
 import type { LocalDay } from '../../core/clock'
 import { type Answer, type Growth, LEVEL_NAMES, type Level, growthOf, weeksOf } from '../../core/knowing'
-import { rungOf, rungs } from '../../core/teaching'
+import { type RungId, rungOf, rungs } from '../../core/teaching'
+import { Choice } from '../../ui/Choice'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
+import { WhenSeen } from '../../ui/charts/WhenSeen'
+import { later } from '../../ui/later'
 import { calendarDay } from '../../ui/calendarDay'
 import { LevelMark } from './LevelMark'
 import { WeekPlayed } from './WeekPlayed'
@@ -25,6 +28,7 @@ export function GrowthChart({ answers }: { answers: readonly Answer[] }) {
       <Title order={2} size="h4" mb={6}>
         Week by week
       </Title>
+      <Course growth={growth} weeks={weeks} />
       <Legend />
       <div style={{ overflowX: 'auto' }}>
         <table className="growth">
@@ -64,6 +68,44 @@ export function GrowthChart({ answers }: { answers: readonly Answer[] }) {
         </ErrorBoundary>
       )}
     </section>
+  )
+}
+
+const CHART_PX = 240
+const chart = later(async () => (await import('./EvidenceChart')).EvidenceChart)
+
+interface CourseProps {
+  readonly growth: readonly Growth[]
+  readonly weeks: readonly LocalDay[]
+}
+
+/** The course of one step as a line; the table below says the same of all steps. */
+function Course({ growth, weeks }: CourseProps) {
+  const [picked, setPicked] = useState<RungId>()
+  const last = [...growth].reverse().find(({ secureSince }) => secureSince === undefined) ?? growth[growth.length - 1]
+  const shown = growth.find(({ rung }) => rung === picked) ?? last
+  if (!shown || weeks.length < 2) return null
+  const name = rungOf(shown.rung).name
+  return (
+    <figure className="no-print" style={{ margin: '0 0 12px' }}>
+      <Choice
+        label="How it grew"
+        value={shown.rung}
+        onChange={setPicked}
+        data={growth.map(({ rung }) => ({ value: rung, label: rungOf(rung).name }))}
+        w={260}
+      />
+      <div role="img" aria-label={`How the answers came to speak for ${name}. The table below has it in words.`}>
+        <WhenSeen height={CHART_PX}>
+          <chart.Part growth={shown} weeks={weeks} height={CHART_PX} />
+        </WhenSeen>
+      </div>
+      <figcaption>
+        <Text size="sm" className="quiet">
+          How much the answers speak for “{name}”. It also takes answers on two days, and with two kinds of questions.
+        </Text>
+      </figcaption>
+    </figure>
   )
 }
 

@@ -1,4 +1,5 @@
-import { Button, Group, Modal, Stack, Text, TextInput } from '@mantine/core'
+import { Button, Group, Stack, Text, TextInput } from '@mantine/core'
+import { Dialog } from '../../ui/Dialog'
 import { useForm } from '@mantine/form'
 import type { Overrule } from '../../core/knowing'
 import { type RungId, rungOf } from '../../core/teaching'
@@ -16,11 +17,9 @@ export function OverruleForm({ rung, verdict, busy, onSay, onClose }: OverruleFo
   const form = useForm({ initialValues: { note: '' } })
   const { name } = rungOf(rung)
   return (
-    <Modal
-      opened
+    <Dialog
       onClose={onClose}
       title={verdict === 'firm' ? `Mark “${name}” as known?` : `Mark “${name}” as not known yet?`}
-      closeButtonProps={{ 'aria-label': 'Close' }}
     >
       <form onSubmit={form.onSubmit(({ note }) => onSay(note))}>
         <Stack>
@@ -38,6 +37,6 @@ export function OverruleForm({ rung, verdict, busy, onSay, onClose }: OverruleFo
           </Group>
         </Stack>
       </form>
-    </Modal>
+    </Dialog>
   )
 }

@@ -17,6 +17,7 @@ import { calendarDay } from '../../ui/calendarDay'
 import { dayOf } from '../../ui/dates'
 import { later } from '../../ui/later'
 import type { ChildData } from '../../core/records'
+import { Fold } from '../../ui/Fold'
 import { useChildChange } from './useChild'
 
 const overruleForm = later(async () => (await import('./OverruleForm')).OverruleForm)
@@ -40,14 +41,13 @@ export function Details({ data, estimate }: { data: ChildData; estimate: Estimat
       )}
       {answers > 0 && <HelpsInUse data={data} rung={rung} />}
       {answers > 0 && (
-        <details className="fold">
-          <summary>Figures</summary>
+        <Fold title="Figures">
           <Text size="sm" className="quiet">
             The answers speak for secure with {estimate.followed.evidence.toFixed(1)}; {SECURE.threshold} is needed.
             Right: {tallies(byKind, (at) => KIND_NAMES[byKind[at]?.stage ?? 'concrete'])};{' '}
             {tallies(byAsk, (at) => wayOf(byAsk[at]?.ask ?? 'read').name)}.
           </Text>
-        </details>
+        </Fold>
       )}
       <OwnJudgement childId={data.report.child.id} estimate={estimate} />
     </div>

@@ -20,7 +20,7 @@ export function ChildRow({
       <Group wrap="nowrap" justify="space-between" gap="sm">
         <div style={{ flex: 1, minWidth: 0 }}>
           <Group gap={8} wrap="nowrap" align="baseline">
-            <Anchor href={`/children/${child.id}`} fw={700} lineClamp={1} className="anywhere">
+            <Anchor href={`/children/${child.id}`} fw={700} lineClamp={1} className="anywhere finger">
               {child.name}
             </Anchor>
             {child.age !== null && (

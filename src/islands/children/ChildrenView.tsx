@@ -2,7 +2,8 @@ import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { IconPlus } from '@tabler/icons-react'
 import { useState } from 'react'
 import type { ChildReport, Group as GroupRecord } from '../../core/records'
-import { App } from '../../ui/App'
+import { useInAddress } from '../../ui/address'
+import { App, type Page } from '../../ui/App'
 import { Loaded } from '../../ui/Loaded'
 import { later } from '../../ui/later'
 import { ChildRow } from './ChildRow'
@@ -10,11 +11,11 @@ import type { Open } from './Opened'
 import { usePeople } from './usePeople'
 
 /** Forms and questions come when they are asked for. */
-const opened = later(async () => (await import('./Opened')).Opened)
+const form = later(async () => (await import('./Opened')).Opened)
 
-export default function ChildrenView({ state }: { state: string }) {
+export default function ChildrenView(page: Page) {
   return (
-    <App state={state}>
+    <App {...page}>
       <People />
     </App>
   )
@@ -22,7 +23,13 @@ export default function ChildrenView({ state }: { state: string }) {
 
 function People() {
   const query = usePeople()
-  const [open, setOpen] = useState<Open>()
+  const [asked, put] = useInAddress('add')
+  const [opened, setOpened] = useState<Open>()
+  const open: Open | undefined = opened ?? (asked === 'group' ? { is: 'new-group' } : undefined)
+  const setOpen = (next: Open | undefined) => {
+    setOpened(next)
+    if (asked !== undefined) put(null, 'replace')
+  }
   return (
     <Loaded query={query}>
       {({ groups, reports }) => {
@@ -51,7 +58,7 @@ function People() {
                 <Rows reports={alone} onOpen={setOpen} />
               </section>
             )}
-            {open && <opened.Part open={open} reports={reports} onClose={() => setOpen(undefined)} />}
+            {open && <form.Part open={open} reports={reports} onClose={() => setOpen(undefined)} />}
           </Stack>
         )
       }}

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
 import { type DaysData, rulesForDay } from '../../core/records'
 import { AddressTabs } from '../../ui/AddressTabs'
-import { App } from '../../ui/App'
+import { App, type Page } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
 import { KeptTold } from '../../ui/KeptTold'
@@ -16,34 +16,30 @@ import { PrintPanel } from './PrintPanel'
 import { RowList } from './RowList'
 import { useDays } from './useDays'
 import './days.css'
+import { useViewTitle } from '../../ui/viewTitle'
 
 const start = later(async () => (await import('./StartPanel')).StartPanel)
 const ask = later(async () => (await import('./AskPanel')).AskPanel)
 const files = later(async () => (await import('./FilesPanel')).FilesPanel)
 const LATER = [start, ask, files]
 
-interface Asked {
-  /** Which day and which part the address names. */
-  readonly day: string | null
-  readonly part: string | null
-}
-
-export default function DaysView({ state, ...asked }: Asked & { readonly state: string }) {
+export default function DaysView(page: Page) {
   return (
-    <App state={state}>
-      <DaysPage {...asked} />
+    <App {...page}>
+      <DaysPage />
     </App>
   )
 }
 
-function DaysPage(asked: Asked) {
+function DaysPage() {
   const query = useQuery(daysQuery)
-  return <Loaded query={query}>{(data) => <DaysRoom data={data} asked={asked} />}</Loaded>
+  return <Loaded query={query}>{(data) => <DaysRoom data={data} />}</Loaded>
 }
 
 /** A day as rows beside its picture, and what can be done with it, by the rules of whom it is for. */
-function DaysRoom({ data: all, asked }: { data: DaysData; asked: Asked }) {
-  const state = useDays(all, asked.day)
+function DaysRoom({ data: all }: { data: DaysData }) {
+  const state = useDays(all)
+  useViewTitle(state.one?.name ?? 'Days')
   const { whose } = state.body
   const data = useMemo(() => ({ ...all, settings: rulesForDay(all.settings, all.groups, whose) }), [all, whose])
   const [lit, setLit] = useState<number | undefined>(undefined)
@@ -68,7 +64,6 @@ function DaysRoom({ data: all, asked }: { data: DaysData; asked: Asked }) {
           <AddressTabs
             names={PARTS}
             usual="print"
-            asked={asked.part}
             panels={{
               print: <PrintPanel key={state.one?.id} state={state} data={all} />,
               start: <start.Part state={state} data={data} />,

@@ -13,7 +13,8 @@ import {
 } from '../../core/days'
 import { type DaysData, type Kept, rulesForDay, wordingOf } from '../../core/records'
 import { type Wording, languages, printedAs, sayDuration } from '../../core/wording'
-import { App } from '../../ui/App'
+import { useAddress } from '../../ui/address'
+import { App, type Page } from '../../ui/App'
 import { StillDial } from '../../ui/DialFace'
 import { Loaded } from '../../ui/Loaded'
 import { dayOf, today } from '../../ui/dates'
@@ -21,9 +22,9 @@ import { daysQuery } from '../../ui/queries'
 import { Picture } from './Picture'
 import './days.css'
 
-export default function NowView({ state }: { state: string }) {
+export default function NowView(page: Page) {
   return (
-    <App state={state}>
+    <App {...page}>
       <NowPage />
     </App>
   )
@@ -45,8 +46,8 @@ function useNow(): Date {
 }
 
 /** The days of whoever the day in the address is for, or all of them. Which of them hold is for the calendar to say. */
-function daysAsked({ days }: DaysData): readonly Kept<Day>[] {
-  const asked = days.find(({ id }) => id === new URLSearchParams(location.search).get('day'))
+function daysAsked({ days }: DaysData, address: URLSearchParams): readonly Kept<Day>[] {
+  const asked = days.find(({ id }) => id === address.get('day'))
   return asked ? days.filter(({ body }) => isOfSame(body.whose, asked.body.whose)) : days
 }
 
@@ -55,7 +56,7 @@ function NowRoom({ data }: { data: DaysData }) {
   const now = useNow()
   const date = today(now)
   const minute = now.getHours() * 60 + now.getMinutes()
-  const asked = daysAsked(data)
+  const asked = daysAsked(data, useAddress())
   const days = asked.map(({ name, body }) => ({ name, ...body }))
   const held = daysOn(days, date)
   const [whose] = held.length > 0 ? held : days

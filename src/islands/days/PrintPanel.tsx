@@ -7,6 +7,7 @@ import { Cautions } from '../../ui/Cautions'
 import { Choice } from '../../ui/Choice'
 import { NumberField } from '../../ui/NumberField'
 import { useChecked } from './useChecked'
+import { Fold } from '../../ui/Fold'
 import { type Prints, type Props, usePrints } from './usePrints'
 
 /** What the day makes, for a group or once: chosen with a tap, printed in one PDF. */
@@ -90,8 +91,7 @@ function Rounding({ prints: { isRounded, setRounded, children, wish } }: { print
         checked={isRounded}
         onChange={(event) => setRounded(event.currentTarget.checked)}
       />
-      <details className="fold">
-        <summary>Who gets which times</summary>
+      <Fold title="Who gets which times">
         <ul>
           {children.map((child) => (
             <li key={child.id}>
@@ -100,7 +100,7 @@ function Rounding({ prints: { isRounded, setRounded, children, wish } }: { print
             </li>
           ))}
         </ul>
-      </details>
+      </Fold>
     </>
   )
 }

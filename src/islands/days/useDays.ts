@@ -10,8 +10,8 @@ const EMPTY: Day = {
 }
 
 /** The days that are kept, and the one that is open. */
-export function useDays({ days }: DaysData, asked: string | null): DaysState {
-  return useOpenKept<Day>({ shelf: 'days', one: 'day', list: days, asked, empty: EMPTY })
+export function useDays({ days }: DaysData): DaysState {
+  return useOpenKept<Day>({ shelf: 'days', one: 'day', list: days, empty: EMPTY })
 }
 
 export type DaysState = OpenKept<Day>

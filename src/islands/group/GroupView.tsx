@@ -1,10 +1,12 @@
 import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
 import { IconCalendarPlus, IconChecklist, IconTimeline } from '@tabler/icons-react'
 import { useQuery } from '@tanstack/react-query'
-import type { Partner } from '../../core/knowing'
+import { type Partner, workedOn } from '../../core/knowing'
 import type { ChildReport } from '../../core/records'
 import { schools } from '../../core/teaching'
-import { App } from '../../ui/App'
+import { Courses } from './Courses'
+import { useViewTitle } from '../../ui/viewTitle'
+import { App, type Page } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
 import { groupQuery } from '../../ui/queries'
@@ -13,21 +15,28 @@ import { OwnRules } from './OwnRules'
 import { RungGrid } from './RungGrid'
 import { SharedRepairs } from './SharedRepairs'
 
-export default function GroupView({ id, state }: { id: string; state: string }) {
+export default function GroupView({ id, ...page }: Page & { id: string }) {
   return (
-    <App state={state}>
+    <App {...page}>
       <GroupPage id={id} />
     </App>
   )
 }
 
 /** What the suggestions need of a child. */
-export function partnerOf({ child, standing, diagnosis }: ChildReport): Partner {
-  return { id: child.id, name: child.name, standing, findings: diagnosis.findings.map(({ misreading }) => misreading) }
+function partnerOf({ child, standing, diagnosis }: ChildReport): Partner {
+  const own = { ...standing, working: workedOn(standing, child.age) }
+  return {
+    id: child.id,
+    name: child.name,
+    standing: own,
+    findings: diagnosis.findings.map(({ misreading }) => misreading),
+  }
 }
 
 function GroupPage({ id }: { id: string }) {
   const query = useQuery(groupQuery(id))
+  useViewTitle(query.data?.group.name ?? 'A group')
   return (
     <Loaded query={query}>
       {({ group, members, settings }) => (
@@ -59,6 +68,9 @@ function GroupPage({ id }: { id: string }) {
                   <SharedRepairs partners={members.map(partnerOf)} language={settings.language} />
                 </ErrorBoundary>
               </div>
+              <ErrorBoundary what="How they went on">
+                <Courses id={group.id} />
+              </ErrorBoundary>
               <ErrorBoundary what="The rules">
                 <OwnRules key={group.version} group={group} />
               </ErrorBoundary>

@@ -1,8 +1,8 @@
 import { Grid, Stack, Text, Title } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
 import { shownSession } from '../../core/records'
-import { App } from '../../ui/App'
+import { useInAddress } from '../../ui/address'
+import { App, type Page } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
 import { logQuery } from '../../ui/queries'
@@ -10,21 +10,17 @@ import { PlanErrors } from './PlanErrors'
 import { SessionList } from './SessionList'
 import { SessionRecord } from './SessionRecord'
 
-export default function LogView({ picked, state }: { picked?: string; state: string }) {
+export default function LogView(page: Page) {
   return (
-    <App state={state}>
-      <Log picked={picked} />
+    <App {...page}>
+      <Log />
     </App>
   )
 }
 
-function Log({ picked: first }: { picked: string | undefined }) {
-  const [picked, setPicked] = useState(first)
+function Log() {
+  const [picked, pick] = useInAddress('session')
   const query = useQuery(logQuery)
-  const pick = (id: string) => {
-    setPicked(id)
-    window.history.replaceState(null, '', `/log?session=${id}`)
-  }
   return (
     <Loaded query={query}>
       {({ sessions, groups }) => {

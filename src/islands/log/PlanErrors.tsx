@@ -1,7 +1,14 @@
-import { Text, Title } from '@mantine/core'
+import { Text, Title, Table } from '@mantine/core'
 import { planError } from '../../core/planning'
 import type { Group, Session } from '../../core/records'
+import { sayEnglishDate } from '../../core/wording'
 import { dayInWords } from '../../ui/dates'
+import { WhenSeen } from '../../ui/charts/WhenSeen'
+import { Fold } from '../../ui/Fold'
+import { later } from '../../ui/later'
+
+const chart = later(async () => (await import('./MinutesChart')).MinutesChart)
+const CHART_PX = 210
 
 interface Props {
   readonly sessions: readonly Session[]
@@ -22,40 +29,45 @@ export function PlanErrors({ sessions, group }: Props) {
     .slice(0, MOST_SHOWN)
     .reverse()
   if (!group || told.length === 0) return null
-  const most = Math.max(...told.map(({ share }) => share), 0.01)
+  const drawn = told.map(({ date, planned, real }) => ({ day: sayEnglishDate(date).slice(4), planned, real }))
   return (
     <section className="sheet" aria-label="Planned and real minutes" style={{ marginTop: 12 }}>
       <Title order={2} size="h4" mb={6} className="anywhere">
         Planned and real minutes of {group.name}
       </Title>
-      <table className="rows">
-        <thead>
-          <tr>
-            <th>Session</th>
-            <th colSpan={2}>An activity differed by</th>
-          </tr>
-        </thead>
-        <tbody>
-          {told.map(({ id, date, minutesOff, share }) => (
-            <tr key={id}>
-              <th scope="row" style={{ whiteSpace: 'nowrap' }}>
-                {dayInWords(date)}
-              </th>
-              <td style={{ width: '40%' }} aria-hidden>
-                <div
-                  style={{
-                    height: 10,
-                    borderRadius: 3,
-                    background: 'var(--moss)',
-                    width: `${Math.max(2, (100 * share) / most)}%`,
-                  }}
-                />
-              </td>
-              <td style={{ whiteSpace: 'nowrap' }}>{minutesOff.toFixed(1)} min</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <div
+        role="img"
+        aria-label="Planned and real minutes of each session. The table has them in figures."
+        className="no-print"
+      >
+        <WhenSeen height={CHART_PX}>
+          <chart.Part sessions={drawn} height={CHART_PX} />
+        </WhenSeen>
+      </div>
+      <Fold title="As a table">
+        <Table>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th>Session</Table.Th>
+              <Table.Th>Planned</Table.Th>
+              <Table.Th>Real</Table.Th>
+              <Table.Th>An activity differed by</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
+            {told.map(({ id, date, minutesOff, planned, real }) => (
+              <Table.Tr key={id}>
+                <Table.Th scope="row" style={{ whiteSpace: 'nowrap' }}>
+                  {dayInWords(date)}
+                </Table.Th>
+                <Table.Td>{planned.toFixed(0)} min</Table.Td>
+                <Table.Td>{real.toFixed(0)} min</Table.Td>
+                <Table.Td style={{ whiteSpace: 'nowrap' }}>{minutesOff.toFixed(1)} min</Table.Td>
+              </Table.Tr>
+            ))}
+          </Table.Tbody>
+        </Table>
+      </Fold>
       <Text size="sm" className="quiet" mt={4}>
         The table keeps how long each activity took, and the next plan goes by it.
       </Text>

@@ -3,6 +3,7 @@ import { Choice } from '../../ui/Choice'
 import { useState } from 'react'
 import { type Group, type Session, shownSession } from '../../core/records'
 import { rungOf } from '../../core/teaching'
+import { putInAddress, useAddress } from '../../ui/address'
 import { dayInWords, today } from '../../ui/dates'
 
 const MOST_SHOWN = 30
@@ -22,16 +23,15 @@ function lasted({ doneAt, date, minutes }: Session): string {
 
 /** Sessions, the latest first, of one group or all. */
 export function SessionList({ sessions, groups, picked, onPick }: Props) {
-  const [groupId, setGroupId] = useState('')
+  const groupId = useAddress().get('group') ?? ''
   const [most, setMost] = useState(MOST_SHOWN)
   const name = (id: string) => groups.find((group) => group.id === id)?.name ?? 'A group that is gone'
   const of = (group: string) => sessions.filter((session) => group === '' || session.groupId === group)
   const shown = of(groupId)
   /** Lists the group's sessions, and opens one of them unless one of them is open already. */
   const pickGroup = (group: string) => {
-    setGroupId(group)
     const open = shownSession(of(group), picked)
-    if (open && open.id !== picked) onPick(open.id)
+    putInAddress({ group: group || null, ...(open && { session: open.id }) })
   }
   return (
     <Stack gap="xs" className="sheet">

@@ -1,13 +1,14 @@
 import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { activityOf } from '../../core/activities'
 import { type Group as GroupRecord, rulesFor, type Session } from '../../core/records'
 import { rungOf } from '../../core/teaching'
 import { Confirm } from '../../ui/Confirm'
 import { Loaded } from '../../ui/Loaded'
+import { Refused } from '../../ui/Refused'
 import { Strip } from '../../ui/Strip'
-import { useRemove } from '../../ui/removing'
+import { useRemoveSession } from '../../ui/removing'
 import { dayInWords } from '../../ui/dates'
 import { overviewQuery, recordQuery } from '../../ui/queries'
 import { BuildSession } from '../today/BuildSession'
@@ -102,14 +103,10 @@ function WhatNext({ session }: { session: Session }) {
 
 function RemoveSession({ session }: { session: Session }) {
   const client = useQueryClient()
-  const removeIt = useRemove()
   const [asking, setAsking] = useState(false)
-  const remove = useMutation({
-    mutationFn: () => removeIt(`/api/sessions/${session.id}`, 'The session'),
-    onSuccess: async () => {
-      setAsking(false)
-      await client.invalidateQueries({ queryKey: ['log'] })
-    },
+  const remove = useRemoveSession(session, async () => {
+    setAsking(false)
+    await client.invalidateQueries({ queryKey: ['log'] })
   })
   return (
     <>
@@ -128,6 +125,7 @@ function RemoveSession({ session }: { session: Session }) {
           Its plan, its note and what was counted in its games go; you can undo that for ten minutes. The answers given
           in it stay with the children.
         </Text>
+        <Refused error={remove.error} />
       </Confirm>
     </>
   )

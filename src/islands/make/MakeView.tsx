@@ -1,4 +1,4 @@
-import { Grid, Group, Stack, Tabs, Text, Title } from '@mantine/core'
+import { Grid, Group, Stack, Text, Title } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useLocalStorage } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
@@ -6,7 +6,8 @@ import { useMemo } from 'react'
 import { type LengthUnit, RECIPE_KINDS, type RecipeKind, checkRecipe, recipeAs } from '../../core/make'
 import { wordingOf } from '../../core/records'
 import { IN_ENGLISH, type Wording } from '../../core/wording'
-import { App } from '../../ui/App'
+import { AddressTabs } from '../../ui/AddressTabs'
+import { App, type Page } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { later, useFetchLater } from '../../ui/later'
 import { settingsQuery } from '../../ui/queries'
@@ -22,9 +23,9 @@ const recipeOut = later(async () => (await import('./RecipeOut')).RecipeOut)
 const suitsPanel = later(async () => (await import('./SuitsPanel')).SuitsPanel)
 const LATER = [amountsPanel, recipeOut, suitsPanel]
 
-export default function MakeView({ state }: { state: string }) {
+export default function MakeView(page: Page) {
   return (
-    <App state={state}>
+    <App {...page}>
       <Workbench />
     </App>
   )
@@ -90,25 +91,21 @@ function BenchTabs({ bench, unit, wording }: { bench: Bench; unit: LengthUnit; w
   const { recipe, measures } = bench.solved
   const broken = useMemo(() => checkRecipe(recipe, measures).filter((check) => !check.ok).length, [recipe, measures])
   return (
-    <Tabs defaultValue="checks" className="sheet tabs-tight" keepMounted={false}>
-      <Tabs.List mb="sm">
-        <Tabs.Tab value="checks">{broken === 0 ? 'Checks' : `Checks (${broken} to mend)`}</Tabs.Tab>
-        <Tabs.Tab value="amounts">Amounts</Tabs.Tab>
-        <Tabs.Tab value="out">Print and save</Tabs.Tab>
-        <Tabs.Tab value="suits">Which clock suits?</Tabs.Tab>
-      </Tabs.List>
-      <Tabs.Panel value="checks">
-        <RecipeChecks bench={bench} />
-      </Tabs.Panel>
-      <Tabs.Panel value="amounts">
-        <amountsPanel.Part bench={bench} />
-      </Tabs.Panel>
-      <Tabs.Panel value="out">
-        <recipeOut.Part bench={bench} unit={unit} wording={wording} />
-      </Tabs.Panel>
-      <Tabs.Panel value="suits">
-        <suitsPanel.Part bench={bench} />
-      </Tabs.Panel>
-    </Tabs>
+    <AddressTabs
+      className="sheet tabs-tight"
+      names={{
+        checks: broken === 0 ? 'Checks' : `Checks (${broken} to mend)`,
+        amounts: 'Amounts',
+        out: 'Print and save',
+        suits: 'Which clock suits?',
+      }}
+      usual="checks"
+      panels={{
+        checks: <RecipeChecks bench={bench} />,
+        amounts: <amountsPanel.Part bench={bench} />,
+        out: <recipeOut.Part bench={bench} unit={unit} wording={wording} />,
+        suits: <suitsPanel.Part bench={bench} />,
+      }}
+    />
   )
 }

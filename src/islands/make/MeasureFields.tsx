@@ -16,6 +16,7 @@ import {
   formatLength,
   hasPaperHands,
 } from '../../core/make'
+import { capital } from '../../core/wording'
 import { LengthField } from '../../ui/LengthField'
 import type { Bench } from './useRecipe'
 import { NumberField } from '../../ui/NumberField'
@@ -37,8 +38,6 @@ function measuresOf(recipe: Recipe): MeasureId[] {
     ...(hands ? (['legMm'] as const) : []),
   ]
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** Each measure has a sensible value until it is changed by hand. Then it is pinned, and can be unpinned. */
 export function MeasureFields({ bench, unit }: { bench: Bench; unit: LengthUnit }) {

@@ -1,4 +1,3 @@
-import { useLocalStorage } from '@mantine/hooks'
 import { useMemo, useState } from 'react'
 import { attempt } from '../../core/errors'
 import {
@@ -10,6 +9,7 @@ import {
   solveRecipe,
   usualRecipe,
 } from '../../core/make'
+import { useJsonInAddress } from '../../ui/jsonInAddress'
 
 export interface Solved {
   readonly recipe: Recipe
@@ -24,10 +24,7 @@ const USUAL = usualRecipe('card')
 
 /** The recipe on the bench: what was asked for last, the last one that could be made, and what a change did. */
 export function useRecipe() {
-  // The page comes from the server with the usual recipe; the one that was left in this browser follows.
-  const [stored, setWanted] = useLocalStorage<Recipe>({ key: 'make-recipe', defaultValue: USUAL })
-  // A recipe that an older version left there may lack a field.
-  const wanted: Recipe = useMemo(() => ({ ...USUAL, ...stored }), [stored])
+  const [wanted, setWanted] = useJsonInAddress<Recipe>({ name: 'clock', storageKey: 'make-recipe', usual: USUAL })
   const [changes, setChanges] = useState<readonly MeasureChange[]>([])
   const now = useMemo(() => attempt(() => solved(wanted)), [wanted])
   const [last, setLast] = useState<Solved>(() => now.value ?? solved(USUAL))

@@ -1,11 +1,11 @@
-import { Button, Grid, Group, Stack, Tabs, Text, Title } from '@mantine/core'
+import { Button, Grid, Group, Stack, Text, Title } from '@mantine/core'
 import { useMounted, useWindowEvent } from '@mantine/hooks'
 import { IconArrowBackUp, IconPlayerPlay, IconRefresh } from '@tabler/icons-react'
 import { useMemo, useState } from 'react'
 import { checkPlan } from '../../core/planning'
 import type { SessionContext } from '../../core/records'
 import { rungOf } from '../../core/teaching'
-import { ErrorBoundary } from '../../ui/ErrorBoundary'
+import { AddressTabs } from '../../ui/AddressTabs'
 import { isTyping } from '../../ui/Shortcuts'
 import { Strip } from '../../ui/Strip'
 import { later, useFetchLater, useWanted } from '../../ui/later'
@@ -15,6 +15,7 @@ import { PrintLink } from './PrintLink'
 import { SessionFieldsRow } from './SessionFieldsRow'
 import { StepList } from './StepList'
 import { type PlanState, usePlan } from './usePlan'
+import { useViewTitle } from '../../ui/viewTitle'
 
 const prints = later(async () => (await import('./PrintsPanel')).PrintsPanel)
 const shelf = later(async () => (await import('./ShelfPanel')).ShelfPanel)
@@ -33,6 +34,7 @@ export function PlanBoard({ context }: { context: SessionContext }) {
   useFetchLater(LATER)
   const isStanding = useMounted()
   const [isWanted, want] = useWanted()
+  useViewTitle(`Plan of ${context.group.name}`)
   const { session } = state
   const [picked, setPicked] = useState<string>()
   useWindowEvent('keydown', (event) => {
@@ -122,31 +124,23 @@ function PlanHead({ state, context }: PartProps) {
 /** What speaks for or against the plan, and what goes with it. */
 function PlanTabs({ state, context }: PartProps) {
   const { session, request } = state
-  const [tab, setTab] = useState<string | null>('checks')
   const checks = checkPlan(session.plan, request)
   const broken = checks.filter((check) => !check.ok).length
   return (
-    <Tabs value={tab} onChange={setTab} className="sheet" keepMounted={false}>
-      <Tabs.List mb="sm">
-        <Tabs.Tab value="checks">{broken === 0 ? 'Checks' : `Checks (${broken} to mend)`}</Tabs.Tab>
-        <Tabs.Tab value="shelf">More activities</Tabs.Tab>
-        <Tabs.Tab value="fetch">What you need</Tabs.Tab>
-        <Tabs.Tab value="prints">Prints</Tabs.Tab>
-      </Tabs.List>
-      <ErrorBoundary key={tab} what="This part">
-        <Tabs.Panel value="checks">
-          <PlanChecks checks={checks} context={context} plan={session.plan} state={state} />
-        </Tabs.Panel>
-        <Tabs.Panel value="shelf">
-          <shelf.Part state={state} />
-        </Tabs.Panel>
-        <Tabs.Panel value="fetch">
-          <needs.Part state={state} />
-        </Tabs.Panel>
-        <Tabs.Panel value="prints">
-          <prints.Part state={state} context={context} />
-        </Tabs.Panel>
-      </ErrorBoundary>
-    </Tabs>
+    <AddressTabs
+      names={{
+        checks: broken === 0 ? 'Checks' : `Checks (${broken} to mend)`,
+        shelf: 'More activities',
+        fetch: 'What you need',
+        prints: 'Prints',
+      }}
+      usual="checks"
+      panels={{
+        checks: <PlanChecks checks={checks} context={context} plan={session.plan} state={state} />,
+        shelf: <shelf.Part state={state} />,
+        fetch: <needs.Part state={state} />,
+        prints: <prints.Part state={state} context={context} />,
+      }}
+    />
   )
 }

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { App } from '../../ui/App'
+import { App, type Page } from '../../ui/App'
 import { Loaded } from '../../ui/Loaded'
 import type { Shortcut } from '../../ui/ShortcutList'
 import { sessionQuery } from '../../ui/queries'
@@ -10,9 +10,9 @@ const SHORTCUTS: readonly Shortcut[] = [
   { keys: 'Ctrl Z', does: 'undo the last change of the plan' },
 ]
 
-export default function PlanView({ id, state }: { id: string; state: string }) {
+export default function PlanView({ id, ...page }: Page & { id: string }) {
   return (
-    <App shortcuts={SHORTCUTS} state={state}>
+    <App shortcuts={SHORTCUTS} {...page}>
       <Plan id={id} />
     </App>
   )

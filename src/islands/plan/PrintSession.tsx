@@ -1,4 +1,5 @@
-import { Button, Group, Modal, MultiSelect, Stack, Switch, Text } from '@mantine/core'
+import { Button, Group, MultiSelect, Stack, Switch, Text } from '@mantine/core'
+import { Dialog } from '../../ui/Dialog'
 import { IconAdjustments, IconPrinter } from '@tabler/icons-react'
 import { useDeferredValue, useEffect, useMemo, useState } from 'react'
 import { attempt } from '../../core/errors'
@@ -46,13 +47,7 @@ function PaperDialog({ context, onClose }: Props & { onClose: () => void }) {
   const { value: paper, refusal } = useMemo(() => attempt(() => sessionPaper(context, counted)), [context, counted])
   const choose = (change: Partial<SessionPaperWish>) => setWish({ ...wish, ...change })
   return (
-    <Modal
-      opened
-      size="lg"
-      onClose={onClose}
-      title={`Print for ${context.group.name}`}
-      closeButtonProps={{ 'aria-label': 'Close' }}
-    >
+    <Dialog size="lg" onClose={onClose} title={`Print for ${context.group.name}`}>
       <Stack gap="sm">
         {paper && <Contents paper={paper} />}
         {refusal && <Text role="alert">Nothing can be printed: {refusal.message}.</Text>}
@@ -74,7 +69,7 @@ function PaperDialog({ context, onClose }: Props & { onClose: () => void }) {
           />
         )}
       </Stack>
-    </Modal>
+    </Dialog>
   )
 }
 

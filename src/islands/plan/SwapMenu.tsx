@@ -4,6 +4,7 @@ import { IconArrowsExchange } from '@tabler/icons-react'
 import { activityOf } from '../../core/activities'
 import { planAfterSwap, shelf } from '../../core/planning'
 import { StageTag } from '../../ui/StageTag'
+import { useOwnMenu } from '../../ui/useOwnMenu'
 import type { PlanState } from './usePlan'
 
 interface SwapMenuProps {
@@ -14,10 +15,11 @@ interface SwapMenuProps {
 
 /** What could stand in a step's place, activities of the same stage first; open at first, since it was asked for. */
 export function SwapMenu({ stepId, name, state }: SwapMenuProps) {
+  const { target, menu } = useOwnMenu()
   return (
-    <Menu position="bottom-end" withinPortal defaultOpened>
+    <Menu position="bottom-end" {...menu}>
       <Menu.Target>
-        <ActionIcon variant="subtle" color="gray" size="lg" aria-label={`Swap ${name}`}>
+        <ActionIcon ref={target} variant="subtle" color="gray" size="lg" aria-label={`Swap ${name}`}>
           <IconArrowsExchange size={18} color="var(--quiet)" />
         </ActionIcon>
       </Menu.Target>

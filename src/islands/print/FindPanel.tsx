@@ -6,6 +6,7 @@ import { secondsATurnAt } from '../../core/chance'
 import { NEEDS, type NeedId, type Printable, aboutMinutes, countsOn } from '../../core/printables'
 import { type RungId, STAGES, type Stage, rungs } from '../../core/teaching'
 import type { PrintState } from './usePrint'
+import { Fold } from '../../ui/Fold'
 import { NumberField } from '../../ui/NumberField'
 
 const KINDS = { game: 'Games', cards: 'Cards', sheet: 'Sheets' } as const
@@ -88,8 +89,7 @@ function Narrow<V extends string>({ label, value, onChange, data }: NarrowProps<
 /** What is not to hand. */
 function Without({ missing, onChange }: { missing: readonly NeedId[]; onChange: (missing: NeedId[]) => void }) {
   return (
-    <details className="fold">
-      <summary>Leave out what I do not have{missing.length > 0 ? ` (${missing.length})` : ''}</summary>
+    <Fold title={`Leave out what I do not have${missing.length > 0 ? ` (${missing.length})` : ''}`}>
       <Stack gap={4} mt={6}>
         {(Object.keys(NEEDS) as NeedId[]).map((need) => (
           <Checkbox
@@ -102,7 +102,7 @@ function Without({ missing, onChange }: { missing: readonly NeedId[]; onChange: 
           />
         ))}
       </Stack>
-    </details>
+    </Fold>
   )
 }
 

@@ -8,11 +8,17 @@ import type { PrintState } from './usePrint'
 /** Prints kept by name: opened again they have the same pages, and can be printed with a session. */
 export function KeepPanel({ state }: { state: PrintState }) {
   const kept = useKept<SavedPrint>('prints')
-  const [picked, setPicked] = useState<string | null>(null)
+  // A print stays the saved one, to be written over, while it is changed.
+  const [last, setLast] = useState(state.savedId)
+  const picked = state.savedId ?? last
   const made = kept.list.find(({ id }) => id === picked)?.body.made
+  const pick = (id: string | null) => {
+    setLast(id)
+    state.open(id)
+  }
   return (
     <>
-      <SavedThings kept={kept} body={state.saved} picked={picked} onPick={setPicked} onOpen={state.open} />
+      <SavedThings kept={kept} body={state.saved} picked={picked} onPick={pick} onOpen={() => undefined} />
       {made !== undefined && made !== PRINTS_MADE && (
         <Text size="sm" role="alert">
           It was kept by another version of Ripe Acorn: its pages may differ from those printed then.

@@ -1,5 +1,7 @@
 import { Text } from '@mantine/core'
 import { playTime, type TurnDistribution } from '../../core/chance'
+import { WhenSeen } from '../../ui/charts/WhenSeen'
+import { later } from '../../ui/later'
 import { SIMULATED_GAMES } from './useSimulated'
 
 export function Lasts({ turns, seconds, error }: { turns: TurnDistribution; seconds: number; error?: number }) {
@@ -27,41 +29,25 @@ export function inMinutes(minutes: number): string {
 }
 
 const BARS = 24
+const CHART_PX = 110
+const chart = later(async () => (await import('./LastsChart')).LastsChart)
 
-/**
- * The chance of ending in each stretch of minutes, up to where nearly all games have ended; darker within the 90 %
- * range.
- */
+/** The chance of ending in each stretch of minutes, up to where nearly all games have ended. */
 function Bars({ turns, seconds }: { turns: TurnDistribution; seconds: number }) {
   const last = turns.quantile(0.995)
   const width = Math.max(1, Math.ceil(last / BARS))
   const overAt = (turn: number) => turns.over[Math.min(turn, turns.over.length - 1)] ?? 1
-  const bars = Array.from({ length: BARS }, (_, i) => ({
-    from: i * width,
-    chance: overAt((i + 1) * width) - overAt(i * width),
-  }))
-  const top = Math.max(...bars.map(({ chance }) => chance))
   const [low, high] = [turns.quantile(0.05), turns.quantile(0.95)]
-  const label = `Chances by minutes, up to ${inMinutes((last * seconds) / 60)}`
+  const bars = Array.from({ length: BARS }, (_, i) => ({
+    minutes: inMinutes((i * width * seconds) / 60),
+    percent: 100 * (overAt((i + 1) * width) - overAt(i * width)),
+    isUsual: (i + 1) * width >= low && i * width < high,
+  }))
   return (
-    <svg viewBox="0 0 240 64" role="img" aria-label={label} style={{ width: '100%' }}>
-      {bars.map(({ from, chance }, i) => (
-        <rect
-          key={from}
-          x={i * 10 + 1}
-          width={8}
-          y={50 - (46 * chance) / top}
-          height={(46 * chance) / top}
-          fill={from + width >= low && from < high ? 'var(--moss)' : 'var(--line)'}
-        />
-      ))}
-      <line x1="0" x2="240" y1="50" y2="50" stroke="var(--quiet)" strokeWidth="0.6" />
-      <text x="0" y="61" fontSize="9" fill="var(--quiet)">
-        0 min
-      </text>
-      <text x="240" y="61" fontSize="9" textAnchor="end" fill="var(--quiet)">
-        {inMinutes((BARS * width * seconds) / 60)}
-      </text>
-    </svg>
+    <div role="img" aria-label={`Chances by minutes, up to ${inMinutes((last * seconds) / 60)}`}>
+      <WhenSeen height={CHART_PX}>
+        <chart.Part bars={bars} height={CHART_PX} />
+      </WhenSeen>
+    </div>
   )
 }

@@ -7,6 +7,7 @@ import { randomFrom } from '../../core/random'
 import type { ChildReport } from '../../core/records'
 import { type MisreadingId, asksOf, itemPool, misreadings, wrongAnswers } from '../../core/teaching'
 import { api } from '../../ui/api'
+import { Fold } from '../../ui/Fold'
 import type { PrintState } from './usePrint'
 
 /** Which misreadings the wrong choices lean to: chosen, or those that were found in a child. */
@@ -28,8 +29,7 @@ export function LuresFields({ state }: { state: PrintState }) {
   }
   const own = children.filter((report) => found(report).length > 0)
   return (
-    <details className="fold">
-      <summary>Wrong choices{picks.length > 0 ? `: lean to ${picks.length}` : ': any common mistake'}</summary>
+    <Fold title={picks.length > 0 ? `Wrong choices: lean to ${picks.length}` : 'Wrong choices: any common mistake'}>
       <Stack gap={6} mt={6}>
         {own.length > 0 && (
           <Choice
@@ -54,7 +54,7 @@ export function LuresFields({ state }: { state: PrintState }) {
           <Text size="sm">No common mistake shows on this step: wrong choices are times near by.</Text>
         )}
       </Stack>
-    </details>
+    </Fold>
   )
 }
 

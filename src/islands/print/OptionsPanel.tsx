@@ -5,7 +5,9 @@ import { OPTION_IDS, type TakenId } from '../../core/printables'
 import { WholeField } from '../../ui/WholeField'
 import { LuresFields } from './LuresFields'
 import { OptionField } from './OptionField'
-import { MOST_SEED, type PrintState } from './usePrint'
+import { MOST_SEED } from './pickedAddress'
+import type { PrintState } from './usePrint'
+import { Fold } from '../../ui/Fold'
 import { NumberField } from '../../ui/NumberField'
 
 /** Those that are found in a printer at home or at school. */
@@ -61,8 +63,7 @@ function CountField({ state: { printable, counts, options, set } }: { state: Pri
 function PageFields({ state }: { state: PrintState }) {
   const { picked, options, set } = state
   return (
-    <details className="fold">
-      <summary>Title, name, paper, copies, number</summary>
+    <Fold title="Title, name, paper, copies, number">
       <Stack gap="xs" mt="xs">
         <OptionField state={state} id="title" />
         <OptionField state={state} id="owner" />
@@ -90,6 +91,6 @@ function PageFields({ state }: { state: PrintState }) {
           onChange={(seed) => set({ seed })}
         />
       </Stack>
-    </details>
+    </Fold>
   )
 }

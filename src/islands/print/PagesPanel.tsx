@@ -1,5 +1,7 @@
-import { Button, Text } from '@mantine/core'
+import { Button, Group, Text } from '@mantine/core'
 import { useMemo, useState } from 'react'
+import { ANSWER_WAYS, type AnswerWay } from '../../core/planning'
+import { listed } from '../../ui/Choice'
 import { DrawingView } from '../../ui/DrawingView'
 import type { PrintState } from './usePrint'
 import { Segments } from '../../ui/Segments'
@@ -22,6 +24,7 @@ export function PagesPanel({ state }: { state: PrintState }) {
           { value: 'key' as const, label: `Answers: ${print?.key.length ?? 0}` },
         ]}
       />
+      {side === 'key' && <AnswersOnPaper state={state} />}
       <WhyNone state={state} />
       {shown.map((page, i) => (
         // The whole page is seen at once, unless that would make it too small to judge.
@@ -34,6 +37,24 @@ export function PagesPanel({ state }: { state: PrintState }) {
         </div>
       ))}
     </>
+  )
+}
+
+/** How the answers are printed, beside the answers themselves. */
+function AnswersOnPaper({ state: { picked, set } }: { state: PrintState }) {
+  return (
+    <Group gap="xs" my="xs">
+      <Text size="sm" fw={600}>
+        Answers on paper
+      </Text>
+      <Segments<AnswerWay>
+        aria-label="Answers on paper"
+        size="xs"
+        value={picked.answersOnPaper}
+        onChange={(answersOnPaper) => set({ answersOnPaper })}
+        data={listed(ANSWER_WAYS)}
+      />
+    </Group>
   )
 }
 

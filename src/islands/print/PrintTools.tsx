@@ -9,6 +9,7 @@ import {
   IconUsers,
 } from '@tabler/icons-react'
 import { useState } from 'react'
+import type { AnswerWay } from '../../core/planning'
 import { later } from '../../ui/later'
 import type { PrintState } from './usePrint'
 
@@ -57,11 +58,17 @@ export function PrintTools({ state, panel, onPanel }: Props) {
           data-disabled={state.print ? undefined : true}
           leftSection={<IconPrinter size={18} />}
         >
-          {printable.kind === 'sheet' ? 'Print, with answers' : 'Print, with rules and answers'}
+          {printWords(printable.kind, state.picked.answersOnPaper)}
         </Button>
       </Group>
     </Group>
   )
+}
+
+/** What the PDF has besides the pages. */
+function printWords(kind: PrintState['printable']['kind'], answers: AnswerWay): string {
+  const besides = [kind === 'sheet' ? '' : 'rules', answers === 'none' ? '' : 'answers'].filter(Boolean)
+  return besides.length === 0 ? 'Print' : `Print, with ${besides.join(' and ')}`
 }
 
 /** Another version of the same print, or this one kept whatever else is changed. */

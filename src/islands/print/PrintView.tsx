@@ -3,7 +3,7 @@ import { useMounted } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Settings } from '../../core/records'
-import { App } from '../../ui/App'
+import { App, type Page } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
 import { settingsQuery } from '../../ui/queries'
@@ -14,7 +14,7 @@ import { NeedsPanel } from './NeedsPanel'
 import { OptionsPanel } from './OptionsPanel'
 import { PagesPanel } from './PagesPanel'
 import { type Panel, PrintTools, save } from './PrintTools'
-import { type Asked, usePrint } from './usePrint'
+import { usePrint } from './usePrint'
 import './print.css'
 
 const keep = later(async () => (await import('./KeepPanel')).KeepPanel)
@@ -22,22 +22,22 @@ const pack = later(async () => (await import('./PackPanel')).PackPanel)
 const play = later(async () => (await import('./PlayPanel')).PlayPanel)
 const LATER = [keep, pack, save, play]
 
-export default function PrintView({ asked, state }: { asked: Asked; state: string }) {
+export default function PrintView(page: Page) {
   return (
-    <App state={state}>
-      <PrintPage asked={asked} />
+    <App {...page}>
+      <PrintPage />
     </App>
   )
 }
 
-function PrintPage({ asked }: { asked: Asked }) {
+function PrintPage() {
   const query = useQuery(settingsQuery)
-  return <Loaded query={query}>{(settings) => <PrintRoom asked={asked} settings={settings} />}</Loaded>
+  return <Loaded query={query}>{(settings) => <PrintRoom settings={settings} />}</Loaded>
 }
 
 /** What can be printed, its options, and the page itself beside them. */
-function PrintRoom({ asked, settings }: { asked: Asked; settings: Settings }) {
-  const state = usePrint(settings, asked)
+function PrintRoom({ settings }: { settings: Settings }) {
+  const state = usePrint(settings)
   const [panel, setPanel] = useState<Panel | null>(null)
   const { printable, print } = state
   useFetchLater(LATER)

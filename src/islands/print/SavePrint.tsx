@@ -4,11 +4,13 @@ import { IconDownload } from '@tabler/icons-react'
 import { type Drawing, toSvg } from '../../core/drawing'
 import { itemRows } from '../../core/printables'
 import { saveBlob, saveFile } from '../../ui/files'
+import { useOwnMenu } from '../../ui/useOwnMenu'
 import { withOutlines } from '../../ui/outlines'
 import type { PrintState } from './usePrint'
 
 /** The pages as SVG or PNG, the questions as CSV or JSON; open at first, since it comes when it is asked for. */
 export function SavePrint({ state: { print, options, picked } }: { state: PrintState }) {
+  const { target, menu } = useOwnMenu()
   const name = `${picked.id}-${picked.seed}`
   const rows = () => itemRows(print?.items ?? [], options.wording)
   const pages = print?.pages ?? []
@@ -37,9 +39,9 @@ export function SavePrint({ state: { print, options, picked } }: { state: PrintS
     }
   }
   return (
-    <Menu defaultOpened>
+    <Menu {...menu}>
       <Menu.Target>
-        <Button variant="default" disabled={!print} leftSection={<IconDownload size={18} />}>
+        <Button ref={target} variant="default" disabled={!print} leftSection={<IconDownload size={18} />}>
           Download
         </Button>
       </Menu.Target>

@@ -1,68 +1,34 @@
+import { useQuery } from '@tanstack/react-query'
 import { useDeferredValue, useMemo, useState } from 'react'
-import type { PaperId } from '../../core/drawing'
 import { attempt } from '../../core/errors'
 import {
-  PRINTS_MADE,
-  type PrintChoices,
   type ChosenOptions,
-  type PrintableId,
+  countsOn,
+  type PrintChoices,
+  printableOf,
+  PRINTS_MADE,
   type SavedPrint,
   type TakenId,
-  countsOn,
-  printableOf,
-  printables,
   takenChoices,
   tidyChoices,
 } from '../../core/printables'
-import { type Settings, wordingOf } from '../../core/records'
-import { type RungId, rungs } from '../../core/teaching'
-
-/** What was picked: everything else of a print follows from it, the house rules and the seed. */
-export interface Picked {
-  readonly id: PrintableId
-  readonly rung: RungId
-  /** Null: as many as is usual. */
-  readonly count: number | null
-  /** From the table of options, as it was typed; what another printable takes waits until that one is picked. */
-  readonly choices: PrintChoices
-  readonly copies: number
-  /** Null: as the house rules have it. */
-  readonly paper: PaperId | null
-  readonly seed: number
-}
-
-const FIRST: Picked = { id: 'read-dials', rung: 'half', count: null, choices: {}, copies: 1, paper: null, seed: 1 }
-
-/** What the address asks for. */
-export interface Asked {
-  readonly printable: string | null
-  readonly rung: string | null
-}
-
-/** What is asked for, as far as there is such a thing, and else the usual first one. */
-function firstPick({ printable, rung }: Asked): Picked {
-  const first = {
-    ...FIRST,
-    id: ALL.find(({ id }) => id === printable)?.id ?? FIRST.id,
-    rung: rungs.find(({ id }) => id === rung)?.id ?? FIRST.rung,
-  }
-  return { ...first, rung: rungOn(first) }
-}
-
-const ALL = Object.values(printables)
-export const MOST_SEED = 999_999
+import { type Kept, type Settings, wordingOf } from '../../core/records'
+import { rungs } from '../../core/teaching'
+import { putInAddress, useAddress } from '../../ui/address'
+import { api } from '../../ui/api'
+import { ALL, FIRST, MOST_SEED, type Picked, pickedIn, putPicked, rungOn } from './pickedAddress'
 
 /** A print as it is picked: its options, its pages or why there are none, and what can be changed. */
-export function usePrint(settings: Settings, asked: Asked) {
+export function usePrint(settings: Settings) {
   const [isPinned, setPinned] = useState(false)
-  const { picked, opened, set, open } = usePicked(asked)
+  const { picked, opened, savedId, lost, set, open } = usePicked()
   const printable = printableOf(picked.id)
   const counts = useMemo(() => countsOn(printable, picked.rung), [printable, picked.rung])
   const options: ChosenOptions = useMemo(
     () => opened?.options ?? optionsOf(picked, counts.usual, settings),
     [opened, settings, picked, counts.usual],
   )
-  const { seed, copies } = picked
+  const { seed, copies, answersOnPaper } = picked
   const { value: print, refusal } = useMemo(
     () => attempt(() => printable.make(options, seed)),
     [printable, options, seed],
@@ -92,34 +58,35 @@ export function usePrint(settings: Settings, asked: Asked) {
     takes: (id: TakenId) => printable.takes.includes(id),
     /** What is on the screen, to be saved for later. */
     saved: { ...wish, made: PRINTS_MADE } satisfies SavedPrint,
+    /** The saved print that is open, and why one that the address asks for is not. */
+    savedId,
+    lost,
     open,
     /** The address of the PDF: the same address always gives the same pages. */
-    pdf: `/api/print.pdf?print=${encodeURIComponent(JSON.stringify({ ...wish, copies }))}`,
+    pdf: `/api/print.pdf?print=${encodeURIComponent(JSON.stringify({ ...wish, copies, answersOnPaper }))}`,
   }
 }
 
 export type PrintState = ReturnType<typeof usePrint>
 
-/** What is picked, and the saved print that is open until something is changed. */
-function usePicked(asked: Asked) {
-  const [picked, setPicked] = useState(() => firstPick(asked))
-  const [opened, setOpened] = useState<SavedPrint | null>(null)
+/** What is picked, and the saved print that is open until something is changed; both stand in the address. */
+function usePicked() {
+  const address = useAddress()
+  const savedId = address.get('saved')
+  const saved = useQuery({
+    queryKey: ['print', savedId],
+    enabled: savedId !== null,
+    queryFn: () => api.get<Kept<SavedPrint>>(`/api/prints/${savedId}`),
+  })
+  const opened = (savedId !== null && saved.data?.body) || null
+  const inAddress = useMemo(() => pickedIn(address), [address])
+  const picked = useMemo(() => (opened ? pickedFrom(opened) : inAddress), [opened, inAddress])
   const set = (change: Partial<Picked>) => {
     const next = { ...picked, ...change }
-    setOpened(null)
-    setPicked({ ...next, rung: rungOn(next), count: 'id' in change || 'rung' in change ? null : next.count })
+    const count = 'id' in change || 'rung' in change ? null : next.count
+    putPicked({ ...next, rung: rungOn(next), count }, change, picked)
   }
-  const open = (saved: SavedPrint) => {
-    setPicked(pickedFrom(saved))
-    setOpened(saved)
-  }
-  return { picked, opened, set, open }
-}
-
-/** The picked rung, or the first that suits the printable. */
-function rungOn({ id, rung }: Picked): RungId {
-  const { suits } = printableOf(id)
-  return suits(rung) ? rung : (rungs.find((each) => suits(each.id))?.id ?? rung)
+  return { picked, opened, savedId, lost: saved.error, set, open: (id: string | null) => putInAddress({ saved: id }) }
 }
 
 function optionsOf({ id, rung, count, choices, paper }: Picked, usual: number, settings: Settings): ChosenOptions {
@@ -136,5 +103,5 @@ function optionsOf({ id, rung, count, choices, paper }: Picked, usual: number, s
 function pickedFrom({ printable, options, seed }: SavedPrint): Picked {
   const { rung, count, paper } = options
   const choices = takenChoices(printableOf(printable), rung, options)
-  return { id: printable, rung, count, choices, paper, seed, copies: 1 }
+  return { ...FIRST, id: printable, rung, count, choices, paper, seed }
 }

@@ -1,4 +1,4 @@
-import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
+import { Anchor, Button, Group, Stack, Text, Title, Table } from '@mantine/core'
 import { IconPrinter } from '@tabler/icons-react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -6,7 +6,7 @@ import type { MaterialId } from '../../core/activities'
 import { dateOf, daysOf } from '../../core/clock'
 import { type ShoppedSession, type ShoppingEntry, haveClocks, shoppingList } from '../../core/planning'
 import type { LogData, Settings } from '../../core/records'
-import { App } from '../../ui/App'
+import { App, type Page } from '../../ui/App'
 import { Choice, listed } from '../../ui/Choice'
 import { Loaded } from '../../ui/Loaded'
 import { api } from '../../ui/api'
@@ -14,9 +14,9 @@ import { dayInWords, today } from '../../ui/dates'
 import { logQuery, settingsQuery } from '../../ui/queries'
 import { NumberField } from '../../ui/NumberField'
 
-export default function ShoppingView({ state }: { state: string }) {
+export default function ShoppingView(page: Page) {
   return (
-    <App state={state}>
+    <App {...page}>
       <ShoppingPage />
     </App>
   )
@@ -93,32 +93,32 @@ function sessionsIn({ sessions, groups }: LogData, span: Span): ShoppedSession[]
 
 function List({ list }: { list: readonly ShoppingEntry[] }) {
   return (
-    <table className="rows">
-      <thead>
-        <tr>
-          <th>What</th>
-          <th className="right">Needed</th>
-          <th>In the cupboard</th>
-          <th className="right">To get</th>
-          <th>For</th>
-        </tr>
-      </thead>
-      <tbody>
+    <Table>
+      <Table.Thead>
+        <Table.Tr>
+          <Table.Th>What</Table.Th>
+          <Table.Th ta="right">Needed</Table.Th>
+          <Table.Th>In the cupboard</Table.Th>
+          <Table.Th ta="right">To get</Table.Th>
+          <Table.Th>For</Table.Th>
+        </Table.Tr>
+      </Table.Thead>
+      <Table.Tbody>
         {list.map((entry) => (
-          <tr key={entry.material}>
-            <th scope="row">{entry.name}</th>
-            <td className="right">{inUnits(entry.needed, entry)}</td>
-            <td>
+          <Table.Tr key={entry.material}>
+            <Table.Th scope="row">{entry.name}</Table.Th>
+            <Table.Td ta="right">{inUnits(entry.needed, entry)}</Table.Td>
+            <Table.Td>
               <Have material={entry.material} name={entry.name} have={entry.have} />
-            </td>
-            <td className="right">
+            </Table.Td>
+            <Table.Td ta="right">
               <ToGet entry={entry} />
-            </td>
-            <td>{[...new Set(entry.for)].join('; ')}</td>
-          </tr>
+            </Table.Td>
+            <Table.Td>{[...new Set(entry.for)].join('; ')}</Table.Td>
+          </Table.Tr>
         ))}
-      </tbody>
-    </table>
+      </Table.Tbody>
+    </Table>
   )
 }
 

@@ -1,8 +1,8 @@
 import { Button, Group, Text, Title } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
 import type { StoriesData } from '../../core/records'
-import { App } from '../../ui/App'
+import { useChoiceInAddress } from '../../ui/address'
+import { App, type Page } from '../../ui/App'
 import { Loaded } from '../../ui/Loaded'
 import { storiesQuery } from '../../ui/queries'
 import { ReadQuestions } from './ReadQuestions'
@@ -11,24 +11,23 @@ import { Segments } from '../../ui/Segments'
 import { Reading } from './Reading'
 import './stories.css'
 
-/** `story` is the id that the address asks for. */
-export default function ReadView({ state, story }: { state: string; story: string | null }) {
+export default function ReadView(page: Page) {
   return (
-    <App state={state}>
-      <ReadPage asked={story} />
+    <App {...page}>
+      <ReadPage />
     </App>
   )
 }
 
-function ReadPage({ asked }: { asked: string | null }) {
+function ReadPage() {
   const query = useQuery(storiesQuery)
-  return <Loaded query={query}>{(data) => <ReadRoom data={data} asked={asked} />}</Loaded>
+  return <Loaded query={query}>{(data) => <ReadRoom data={data} />}</Loaded>
 }
 
 /** A story read at the table: large, a sentence lit at a touch, times to ring, the clock beside it moved by them. */
-function ReadRoom({ data, asked }: { data: StoriesData; asked: string | null }) {
-  const state = useStories(data, asked)
-  const [mode, setMode] = useState('read')
+function ReadRoom({ data }: { data: StoriesData }) {
+  const state = useStories(data)
+  const [mode, setMode] = useChoiceInAddress('part', ['read', 'ask'], 'read')
   const one = state.kept.one
   if (!one || state.story.text.trim() === '')
     return (
@@ -52,8 +51,8 @@ function ReadRoom({ data, asked }: { data: StoriesData; asked: string | null }) 
             value={mode}
             onChange={setMode}
             data={[
-              { value: 'read', label: 'Read' },
-              { value: 'ask', label: `Questions (${state.chosen.filter(({ question }) => question).length})` },
+              { value: 'read' as const, label: 'Read' },
+              { value: 'ask' as const, label: `Questions (${state.chosen.filter(({ question }) => question).length})` },
             ]}
           />
           <Button variant="default" component="a" href={`/stories?story=${one.id}`}>

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { StoriesData } from '../../core/records'
 import { AddressTabs } from '../../ui/AddressTabs'
-import { App } from '../../ui/App'
+import { App, type Page } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { KeptTold } from '../../ui/KeptTold'
 import { Loaded } from '../../ui/Loaded'
@@ -14,34 +14,30 @@ import { StoryText, editor } from './StoryText'
 import { TimesPanel } from './TimesPanel'
 import { useStories } from './useStories'
 import './stories.css'
+import { useViewTitle } from '../../ui/viewTitle'
 
 const questions = later(async () => (await import('./QuestionsPanel')).QuestionsPanel)
 const maker = later(async () => (await import('./MakerPanel')).MakerPanel)
 const print = later(async () => (await import('./StoryPrint')).StoryPrint)
 const LATER = [editor, questions, maker, print]
 
-interface Asked {
-  /** Which story and which part the address names. */
-  readonly story: string | null
-  readonly part: string | null
-}
-
-export default function StoriesView({ state, ...asked }: Asked & { readonly state: string }) {
+export default function StoriesView(page: Page) {
   return (
-    <App state={state}>
-      <StoriesPage {...asked} />
+    <App {...page}>
+      <StoriesPage />
     </App>
   )
 }
 
-function StoriesPage(asked: Asked) {
+function StoriesPage() {
   const query = useQuery(storiesQuery)
-  return <Loaded query={query}>{(data) => <StoriesRoom data={data} asked={asked} />}</Loaded>
+  return <Loaded query={query}>{(data) => <StoriesRoom data={data} />}</Loaded>
 }
 
 /** A story beside its clocks, its questions and what is made of it. */
-function StoriesRoom({ data, asked }: { data: StoriesData; asked: Asked }) {
-  const state = useStories(data, asked.story)
+function StoriesRoom({ data }: { data: StoriesData }) {
+  const state = useStories(data)
+  useViewTitle(state.kept.one?.name ?? 'Stories')
   const [lit, setLit] = useState<string | null>(null)
   const [isWritten, setWritten] = useState(false)
   useFetchLater(LATER)
@@ -63,7 +59,6 @@ function StoriesRoom({ data, asked }: { data: StoriesData; asked: Asked }) {
         <AddressTabs
           names={PARTS}
           usual="times"
-          asked={asked.part}
           panels={{
             times: <TimesPanel state={state} data={data} lit={lit} onLit={setLit} />,
             questions: <questions.Part state={state} data={data} />,

@@ -5,10 +5,10 @@ import { schools } from '../../core/teaching'
 import { useOpenKept } from '../../ui/openKept'
 
 /** The stories that are kept, the one that is open, its times on its own timeline, and its questions. */
-export function useStories(data: StoriesData, asked: string | null) {
+export function useStories(data: StoriesData) {
   const { settings } = data
   const empty: Story = { language: settings.language, text: '', marks: NO_MARKS, questions: null, seed: 1 }
-  const kept = useOpenKept<Story>({ shelf: 'stories', one: 'story', list: data.stories, asked, empty })
+  const kept = useOpenKept<Story>({ shelf: 'stories', one: 'story', list: data.stories, empty })
   const { text, language, marks, questions, seed } = kept.body
   const { order } = schools[settings.school]
   const times = useMemo(() => storyTimes(text, language, marks), [text, language, marks])

@@ -4,6 +4,7 @@ import { type Answer, SCAFFOLD_NAMES, chanceOf } from '../../core/knowing'
 import { type Item, type MisreadingId, misreadingOf, saidToChild, sayAnswer, wayOf, isSet } from '../../core/teaching'
 import { type Wording, markWritten } from '../../core/wording'
 import { questionInWords } from '../../ui/questions'
+import { Fold } from '../../ui/Fold'
 import type { QuickCheckState } from './useQuickCheck'
 
 const MARKS = {
@@ -85,8 +86,7 @@ function WrongAnswer({ check, answer, wording }: Props) {
       {repair && 'minute' in item.shown && (
         <Text>Then show it on the clock, where the {SCAFFOLD_NAMES[repair.scaffold]} is marked now.</Text>
       )}
-      <details className="fold">
-        <summary>Why?</summary>
+      <Fold title="Why?">
         {meanings.length === 0 && <Text size="sm">No known mistake leads to this answer: a slip, or a guess.</Text>}
         <ul style={{ margin: '4px 0 0', paddingLeft: 18 }}>
           {meanings.map((id) => (
@@ -95,7 +95,7 @@ function WrongAnswer({ check, answer, wording }: Props) {
             </li>
           ))}
         </ul>
-      </details>
+      </Fold>
     </div>
   )
 }

@@ -1,4 +1,5 @@
-import { Button, Group, Modal, Stack, Text, Textarea } from '@mantine/core'
+import { Button, Group, Stack, Text, Textarea, Table } from '@mantine/core'
+import { Dialog } from '../../ui/Dialog'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Session, SessionContext } from '../../core/records'
@@ -8,7 +9,6 @@ import { Unreached, api } from '../../ui/api'
 import { tallyOf, useCheckState } from './useCheckState'
 
 interface Props {
-  readonly opened: boolean
   readonly onClose: () => void
   readonly context: SessionContext
 }
@@ -36,36 +36,30 @@ function useFinish(session: Session, note: string) {
 }
 
 /** The end: what was answered, a note while it is fresh, and on to what it means. */
-export function EndOfSession({ opened, onClose, context }: Props) {
+export function EndOfSession({ onClose, context }: Props) {
   const { session } = context
   const [note, setNote] = useState(session.note)
   const finish = useFinish(session, note)
   const [kept] = useCheckState(session.id)
   const answered = tallyOf(kept, context.children).filter(({ of }) => of > 0)
   return (
-    <Modal
-      opened={opened}
-      onClose={onClose}
-      title="End the session"
-      size="lg"
-      closeButtonProps={{ 'aria-label': 'Close' }}
-    >
+    <Dialog onClose={onClose} title="End the session" size="lg">
       <Stack>
         {answered.length === 0 ? (
           <Text>No answers were taken this time. A short quick check shows where to start next.</Text>
         ) : (
-          <table className="rows">
-            <tbody>
+          <Table>
+            <Table.Tbody>
               {answered.map(({ child, right, of }) => (
-                <tr key={child.id}>
-                  <td className="anywhere">{child.name}</td>
-                  <td>
+                <Table.Tr key={child.id}>
+                  <Table.Td className="anywhere">{child.name}</Table.Td>
+                  <Table.Td>
                     {right} of {of} right
-                  </td>
-                </tr>
+                  </Table.Td>
+                </Table.Tr>
               ))}
-            </tbody>
-          </table>
+            </Table.Tbody>
+          </Table>
         )}
         <Textarea
           label="Note"
@@ -91,6 +85,6 @@ export function EndOfSession({ opened, onClose, context }: Props) {
           </Button>
         </Group>
       </Stack>
-    </Modal>
+    </Dialog>
   )
 }

@@ -67,7 +67,7 @@ export function TableRoom({ context }: { context: SessionContext }) {
           )}
         </Stack>
       </Tabs>
-      {ending && <endOfSession.Part opened onClose={ends.close} context={{ ...context, session }} />}
+      {ending && <endOfSession.Part onClose={ends.close} context={{ ...context, session }} />}
     </div>
   )
 }

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
-import { App } from '../../ui/App'
+import { useViewTitle } from '../../ui/viewTitle'
+import { App, type Page } from '../../ui/App'
 import { Loaded } from '../../ui/Loaded'
 import type { Shortcut } from '../../ui/ShortcutList'
 import { sessionQuery } from '../../ui/queries'
@@ -23,9 +24,9 @@ const SHORTCUTS: readonly Shortcut[] = [
   { keys: 'Shift', does: 'with these: the other hand' },
 ]
 
-export default function TableView({ id, state }: { id: string; state: string }) {
+export default function TableView({ id, ...page }: Page & { id: string }) {
   return (
-    <App shortcuts={SHORTCUTS} state={state}>
+    <App shortcuts={SHORTCUTS} {...page}>
       <Table id={id} />
     </App>
   )
@@ -37,5 +38,6 @@ function Table({ id }: { id: string }) {
     // What was opened stays as it was until the session ends, connection or none.
     staleTime: Infinity,
   })
+  useViewTitle(query.data ? `Table of ${query.data.group.name}` : 'Table')
   return <Loaded query={query}>{(context) => <TableRoom context={context} />}</Loaded>
 }

@@ -1,11 +1,13 @@
-import { Group, Text, Title } from '@mantine/core'
+import { Group, Text, Title, Table } from '@mantine/core'
 import { useState } from 'react'
-import { daysOf } from '../../core/clock'
 import { type FirmWhen, type Forecast, PLANNED_FOR, type TermWish, groupNeed } from '../../core/planning'
 import type { TermData } from '../../core/records'
 import { type RungId, rungOf, rungs as allRungs, schools } from '../../core/teaching'
 import { Choice } from '../../ui/Choice'
+import { WhenSeen } from '../../ui/charts/WhenSeen'
 import { dayInWords } from '../../ui/dates'
+import { later } from '../../ui/later'
+import type { Lane } from './BandsChart'
 import './term.css'
 
 interface Props extends Pick<TermData, 'children'> {
@@ -13,12 +15,9 @@ interface Props extends Pick<TermData, 'children'> {
   readonly wish: TermWish
 }
 
-interface Lane {
-  readonly id: string
-  readonly name: string
-  /** Undefined where it is firm already. */
-  readonly when: FirmWhen | undefined
-}
+const LANE_PX = 30
+const AXIS_PX = 40
+const chart = later(async () => (await import('./BandsChart')).BandsChart)
 
 /** When each child is likely firm on a rung, or one child on each rung: bands of 50 and 80 %, never a day. */
 export function Bands({ forecast, wish, children }: Props) {
@@ -44,28 +43,16 @@ export function Bands({ forecast, wish, children }: Props) {
           onChange={setShown}
         />
       </Group>
-      <table className="rows term-bands">
-        <thead>
-          <tr>
-            <th>{rung ? 'Child' : 'Step'}</th>
-            <th style={{ width: '55%' }}>
-              <Axis wish={wish} />
-            </th>
-            <th>Likely by</th>
-          </tr>
-        </thead>
-        <tbody>
-          {lanes.map((lane) => (
-            <tr key={lane.id}>
-              <th scope="row" className="anywhere">
-                {lane.name}
-              </th>
-              <td>{lane.when && <Band when={lane.when} wish={wish} />}</td>
-              <td>{whenInWords(lane.when)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <div
+        role="img"
+        aria-label="When they are likely secure, as bands over the term. The table has it in words."
+        className="no-print"
+      >
+        <WhenSeen height={lanes.length * LANE_PX + AXIS_PX}>
+          <chart.Part lanes={lanes} wish={wish} height={lanes.length * LANE_PX + AXIS_PX} />
+        </WhenSeen>
+      </div>
+      <Lanes lanes={lanes} of={rung ? 'Child' : 'Step'} />
       {forecast.goal && rung === forecast.goal.rung && (
         <Text size="sm" mt={8}>
           <strong>All of them:</strong> {goalInWords(forecast.goal)}
@@ -76,6 +63,32 @@ export function Bands({ forecast, wish, children }: Props) {
         faint part eight in ten.
       </Text>
     </section>
+  )
+}
+
+/** The same in words. */
+function Lanes({ lanes, of }: { lanes: readonly Lane[]; of: string }) {
+  return (
+    <Table className="term-bands">
+      <Table.Thead>
+        <Table.Tr>
+          <Table.Th>{of}</Table.Th>
+          <Table.Th>Likely by</Table.Th>
+          <Table.Th>The range</Table.Th>
+        </Table.Tr>
+      </Table.Thead>
+      <Table.Tbody>
+        {lanes.map((lane) => (
+          <Table.Tr key={lane.id}>
+            <Table.Th scope="row" className="anywhere">
+              {lane.name}
+            </Table.Th>
+            <Table.Td>{whenInWords(lane.when)}</Table.Td>
+            <Table.Td className="quiet">{lane.when && bandInWords(lane.when)}</Table.Td>
+          </Table.Tr>
+        ))}
+      </Table.Tbody>
+    </Table>
   )
 }
 
@@ -98,46 +111,6 @@ function lanesOfChild(childId: string, { children }: Forecast, order: readonly R
   const own = children.find((each) => each.childId === childId)?.rungs ?? []
   const shown = [...own.map(({ rung }) => rung).filter((rung) => !order.includes(rung)), ...order]
   return shown.map((rung) => ({ id: rung, name: rungOf(rung).name, when: own.find((each) => each.rung === rung) }))
-}
-
-/** Where a date lies between the ends of the term, in per cent; what comes after the term lies at its end. */
-function placeOf(date: string | null, { from, until }: TermWish): number {
-  const [first, last] = [daysOf(from), daysOf(until)]
-  if (date === null || last === first) return 100
-  return (100 * (daysOf(date) - first)) / (last - first)
-}
-
-function Axis({ wish }: { wish: TermWish }) {
-  return (
-    <Group justify="space-between" wrap="nowrap" gap={4}>
-      <span>{dayInWords(wish.from)}</span>
-      <span>{dayInWords(wish.until)}</span>
-    </Group>
-  )
-}
-
-function Band({ when, wish }: { when: FirmWhen; wish: TermWish }) {
-  const part = (low: string | null, high: string | null, className: string) => {
-    const [left, right] = [placeOf(low, wish), placeOf(high, wish)]
-    if (low === null) return null
-    return <span className={className} style={{ left: `${left}%`, width: `max(6px, ${right - left}%)` }} />
-  }
-  return (
-    <div className="term-lane" role="img" aria-label={bandInWords(when)}>
-      {wish.holidays.map((holiday) => (
-        <span
-          key={holiday.from}
-          className="term-away"
-          style={{
-            left: `${Math.max(0, placeOf(holiday.from, wish))}%`,
-            width: `${Math.max(0, Math.min(100, placeOf(holiday.until, wish)) - Math.max(0, placeOf(holiday.from, wish)))}%`,
-          }}
-        />
-      ))}
-      {part(when.by[0.1], when.by[0.9], 'term-band-80')}
-      {part(when.by[0.25], when.by[0.75], 'term-band-50')}
-    </div>
-  )
 }
 
 const dayOr = (date: string | null) => (date === null ? 'after the term' : dayInWords(date))

@@ -4,7 +4,7 @@ import { memo, useMemo, useState } from 'react'
 import { attempt } from '../../core/errors'
 import { type Forecast, type TermWish, meetingsOf } from '../../core/planning'
 import type { KeptTerm, TermData, TermEdit } from '../../core/records'
-import { App } from '../../ui/App'
+import { App, type Page } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
 import { api } from '../../ui/api'
@@ -18,10 +18,11 @@ import { WeekList } from './WeekList'
 import { WhatIfs } from './WhatIfs'
 import { firstWish } from './firstWish'
 import { TERM_RUNS, useForecast } from './useForecast'
+import { useViewTitle } from '../../ui/viewTitle'
 
-export default function TermView({ id, state }: { id: string; state: string }) {
+export default function TermView({ id, ...page }: Page & { id: string }) {
   return (
-    <App state={state}>
+    <App {...page}>
       <TermPage id={id} />
     </App>
   )
@@ -55,6 +56,7 @@ const When = memo(Bands)
 /** The weeks ahead of a group: what comes when, and when each child is likely firm. */
 function TermBoard({ data }: { data: TermData }) {
   const { group, children, settings, kept } = data
+  useViewTitle(`The weeks ahead of ${group.name}`)
   const [wish, setWish] = useState<TermWish>(() => kept?.wish ?? firstWish(settings, today()))
   const { value: meetings, refusal } = useMemo(() => attempt(() => meetingsOf(wish)), [wish])
   const found = useForecast(refusal ? undefined : wish, children)

@@ -1,4 +1,4 @@
-import { Text, Title } from '@mantine/core'
+import { Text, Title, Table } from '@mantine/core'
 import type { RungShare, TermWeek } from '../../core/planning'
 import { rungOf } from '../../core/teaching'
 import { dayInWords } from '../../ui/dates'
@@ -11,26 +11,26 @@ export function WeekList({ weeks }: { weeks: readonly TermWeek[] }) {
         Week by week
       </Title>
       <div className="term-weeks" tabIndex={0} role="group" aria-label="Weeks">
-        <table className="rows">
-          <thead>
-            <tr>
-              <th>Sessions</th>
-              <th>Likely about</th>
-              <th>Revision</th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th>Sessions</Table.Th>
+              <Table.Th>Likely about</Table.Th>
+              <Table.Th>Revision</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {weeks.map(({ monday, meetings, works, back }) => (
-              <tr key={monday}>
-                <th scope="row" style={{ whiteSpace: 'nowrap' }}>
+              <Table.Tr key={monday}>
+                <Table.Th scope="row" style={{ whiteSpace: 'nowrap' }}>
                   {meetings.map((date) => dayInWords(date)).join(', ')}
-                </th>
-                <td>{works.length === 0 ? 'all is known by then' : named(works)}</td>
-                <td>{named(back)}</td>
-              </tr>
+                </Table.Th>
+                <Table.Td>{works.length === 0 ? 'all is known by then' : named(works)}</Table.Td>
+                <Table.Td>{named(back)}</Table.Td>
+              </Table.Tr>
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
       </div>
       <Text size="sm" className="quiet" mt={6}>
         The likelier one first. A session itself is planned from the records of its day.

@@ -1,4 +1,4 @@
-import { Button, Group, Progress, Stack, Text, Title } from '@mantine/core'
+import { Button, Group, Progress, Stack, Text, Title, Table } from '@mantine/core'
 import { useState } from 'react'
 import { type Forecast, PLANNED_FOR, type TermWish, type WhatIf, rungsGained, whatIfs } from '../../core/planning'
 import type { TermData } from '../../core/records'
@@ -73,28 +73,28 @@ function Compared({ name, base, other, children }: ComparedProps) {
           {dayOr(sameGoal[0])}.
         </Text>
       )}
-      <table className="rows">
-        <thead>
-          <tr>
-            <th>Child</th>
-            <th>Next step</th>
-            <th>As it is</th>
-            <th>With this</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table>
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th>Child</Table.Th>
+            <Table.Th>Next step</Table.Th>
+            <Table.Th>As it is</Table.Th>
+            <Table.Th>With this</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
           {rows.map(({ id, child, rung, now, then }) => (
-            <tr key={id}>
-              <th scope="row" className="anywhere">
+            <Table.Tr key={id}>
+              <Table.Th scope="row" className="anywhere">
                 {child}
-              </th>
-              <td>{rungOf(rung).name}</td>
-              <td>{dayOr(now)}</td>
-              <td>{dayOr(then)}</td>
-            </tr>
+              </Table.Th>
+              <Table.Td>{rungOf(rung).name}</Table.Td>
+              <Table.Td>{dayOr(now)}</Table.Td>
+              <Table.Td>{dayOr(then)}</Table.Td>
+            </Table.Tr>
           ))}
-        </tbody>
-      </table>
+        </Table.Tbody>
+      </Table>
     </Stack>
   )
 }

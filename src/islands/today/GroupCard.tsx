@@ -8,6 +8,7 @@ import { say } from '../../core/wording'
 import { Strip } from '../../ui/Strip'
 import { dayInWords } from '../../ui/dates'
 import { BuildSession } from './BuildSession'
+import { Fold } from '../../ui/Fold'
 import { Unsaid } from './Unsaid'
 
 /** One group: what comes next for it, and who has moved on. */
@@ -45,11 +46,15 @@ export function GroupCard({ overview, settings }: { overview: GroupOverview; set
         {children.length > 0 && (!next ? build : <BuildAnother>{build}</BuildAnother>)}
         <Readiness group={group} children={children} />
         {children.length > 0 && (
-          <Anchor href={`/play?group=${group.id}`} size="sm">
+          <Anchor href={`/play?group=${group.id}`} size="sm" className="finger">
             Play a game with the whole body now
           </Anchor>
         )}
-        {children.length > MOST_SHOWN && <Anchor href="/children">and {children.length - MOST_SHOWN} more</Anchor>}
+        {children.length > MOST_SHOWN && (
+          <Anchor href="/children" className="finger">
+            and {children.length - MOST_SHOWN} more
+          </Anchor>
+        )}
         {ready.length > 0 && (
           <Text size="sm" className="anywhere">
             Ready to move on: <strong>{namesInWords(ready.map((child) => child.name))}</strong>
@@ -84,12 +89,7 @@ function Planned({ sessions }: { sessions: readonly Session[] }) {
 
 /** Another session, where one is planned already. */
 function BuildAnother({ children }: { children: ReactNode }) {
-  return (
-    <details className="fold">
-      <summary>Plan another session</summary>
-      {children}
-    </details>
-  )
+  return <Fold title="Plan another session">{children}</Fold>
 }
 
 /** The children, each with how far it is. */

@@ -1,7 +1,7 @@
 import { Button, Group, SimpleGrid, Stack, Title } from '@mantine/core'
 import { IconRun } from '@tabler/icons-react'
 import { useQuery } from '@tanstack/react-query'
-import { App } from '../../ui/App'
+import { App, type Page } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
 import { overviewQuery } from '../../ui/queries'
@@ -9,9 +9,9 @@ import { FirstRun } from './FirstRun'
 import { GroupCard } from './GroupCard'
 import { ToDoList } from './ToDoList'
 
-export default function TodayView({ state }: { state: string }) {
+export default function TodayView(page: Page) {
   return (
-    <App state={state}>
+    <App {...page}>
       <Today />
     </App>
   )

@@ -1,4 +1,4 @@
-import { Stack, Text, VisuallyHidden } from '@mantine/core'
+import { Stack, Text, VisuallyHidden, Table } from '@mantine/core'
 import { floorHands, formatDistance, walkCalls } from '../../core/make'
 import { say } from '../../core/wording'
 import type { YardState } from './useYard'
@@ -11,38 +11,38 @@ export function HandsPanel({ state }: { state: YardState }) {
   const hands = floorHands(ground.radiusMm, age)
   return (
     <Stack gap="sm">
-      <table className="rows" aria-label="Hands">
-        <thead>
-          <tr>
-            <th>
+      <Table aria-label="Hands">
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th>
               <VisuallyHidden>What</VisuallyHidden>
-            </th>
-            <th className="right">long hand</th>
-            <th className="right">short hand</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr>
-            <th scope="row">Length</th>
-            <td className="right">{d(hands.minuteMm)}</td>
-            <td className="right">{d(hands.hourMm)}</td>
-          </tr>
-          <tr>
-            <th scope="row">Rope, with loops</th>
-            <td className="right">{d(hands.minuteRopeMm)}</td>
-            <td className="right">{d(hands.hourRopeMm)}</td>
-          </tr>
-          <tr>
-            <th scope="row">Walked in an hour</th>
-            <td className="right">
+            </Table.Th>
+            <Table.Th ta="right">long hand</Table.Th>
+            <Table.Th ta="right">short hand</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
+          <Table.Tr>
+            <Table.Th scope="row">Length</Table.Th>
+            <Table.Td ta="right">{d(hands.minuteMm)}</Table.Td>
+            <Table.Td ta="right">{d(hands.hourMm)}</Table.Td>
+          </Table.Tr>
+          <Table.Tr>
+            <Table.Th scope="row">Rope, with loops</Table.Th>
+            <Table.Td ta="right">{d(hands.minuteRopeMm)}</Table.Td>
+            <Table.Td ta="right">{d(hands.hourRopeMm)}</Table.Td>
+          </Table.Tr>
+          <Table.Tr>
+            <Table.Th scope="row">Walked in an hour</Table.Th>
+            <Table.Td ta="right">
               {d(hands.minuteWalkMm)}, {hands.minutePaces} paces
-            </td>
-            <td className="right">
+            </Table.Td>
+            <Table.Td ta="right">
               {d(hands.hourWalkMm)}, {hands.hourPaces} paces
-            </td>
-          </tr>
-        </tbody>
-      </table>
+            </Table.Td>
+          </Table.Tr>
+        </Table.Tbody>
+      </Table>
       <div>
         <Text size="sm" fw={600}>
           Call, and they walk there

@@ -1,5 +1,5 @@
-import { Stack, Text } from '@mantine/core'
-import { formatDistance, markerPlace, placingOrder, ringMeasures, surfaces } from '../../core/make'
+import { Stack, Text, Table } from '@mantine/core'
+import { formatDistance, markerPlace, offsetsOf, placingOrder, ringMeasures, surfaces } from '../../core/make'
 import type { YardState } from './useYard'
 
 /** Chords, string, square corner, offsets, order and tolerance, all from the radius. */
@@ -19,16 +19,16 @@ export function LengthsPanel({ state }: { state: YardState }) {
   ]
   return (
     <Stack gap="sm">
-      <table className="rows" aria-label="Lengths">
-        <tbody>
+      <Table aria-label="Lengths">
+        <Table.Tbody>
           {rows.map(([name, value]) => (
-            <tr key={name}>
-              <th scope="row">{name}</th>
-              <td className="right">{value}</td>
-            </tr>
+            <Table.Tr key={name}>
+              <Table.Th scope="row">{name}</Table.Th>
+              <Table.Td ta="right">{value}</Table.Td>
+            </Table.Tr>
           ))}
-        </tbody>
-      </table>
+        </Table.Tbody>
+      </Table>
       <div>
         <Text size="sm" fw={600}>
           In this order
@@ -42,24 +42,36 @@ export function LengthsPanel({ state }: { state: YardState }) {
           ))}
         </ol>
       </div>
-      <table className="rows" aria-label="Offsets from the centre, facing 12">
-        <thead>
-          <tr>
-            <th>Facing 12</th>
-            <th className="right">right</th>
-            <th className="right">ahead</th>
-          </tr>
-        </thead>
-        <tbody>
-          {Array.from({ length: 12 }, (_, i) => markerPlace(((i + 1) % 12) * 5, ground.radiusMm)).map((place) => (
-            <tr key={place.minute}>
-              <td>{place.minute === 0 ? 12 : place.minute / 5}</td>
-              <td className="right">{d(Math.abs(place.rightMm) < 1 ? 0 : place.rightMm)}</td>
-              <td className="right">{d(Math.abs(place.aheadMm) < 1 ? 0 : place.aheadMm)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Offsets state={state} />
     </Stack>
+  )
+}
+
+/** Where the hours lie from the centre, for setting out without a string. */
+function Offsets({ state }: { state: YardState }) {
+  const { ground } = state.laid
+  const d = (mm: number) => formatDistance(mm, state.yard.unit)
+  return (
+    <Table aria-label="Offsets from the centre, facing 12">
+      <Table.Thead>
+        <Table.Tr>
+          <Table.Th>Facing 12</Table.Th>
+          <Table.Th ta="right">to the side</Table.Th>
+          <Table.Th ta="right">ahead or back</Table.Th>
+        </Table.Tr>
+      </Table.Thead>
+      <Table.Tbody>
+        {Array.from({ length: 12 }, (_, i) => markerPlace(((i + 1) % 12) * 5, ground.radiusMm)).map((place) => {
+          const { aside, asideMm, along, alongMm } = offsetsOf(place)
+          return (
+            <Table.Tr key={place.minute}>
+              <Table.Td>{place.minute === 0 ? 12 : place.minute / 5}</Table.Td>
+              <Table.Td ta="right">{aside === 'on the line' ? aside : `${d(asideMm)} to the ${aside}`}</Table.Td>
+              <Table.Td ta="right">{along === 'level' ? along : `${d(alongMm)} ${along}`}</Table.Td>
+            </Table.Tr>
+          )
+        })}
+      </Table.Tbody>
+    </Table>
   )
 }

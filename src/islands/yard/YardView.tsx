@@ -1,6 +1,7 @@
-import { Grid, Group, Stack, Tabs, Text, Title } from '@mantine/core'
-import { useState } from 'react'
-import { App } from '../../ui/App'
+import { Grid, Group, Stack, Text, Title } from '@mantine/core'
+import { useInAddress } from '../../ui/address'
+import { AddressTabs } from '../../ui/AddressTabs'
+import { App, type Page } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { later, useFetchLater } from '../../ui/later'
 import { LengthsPanel } from './LengthsPanel'
@@ -14,9 +15,9 @@ const handsPanel = later(async () => (await import('./HandsPanel')).HandsPanel)
 const yardOut = later(async () => (await import('./YardOut')).YardOut)
 const LATER = [laidPanel, handsPanel, yardOut]
 
-export default function YardView() {
+export default function YardView(page: Page) {
   return (
-    <App>
+    <App {...page}>
       <YardRoom />
     </App>
   )
@@ -25,7 +26,7 @@ export default function YardView() {
 function YardRoom() {
   const state = useYard()
   useFetchLater(LATER)
-  const [tab, setTab] = useState<string | null>('lengths')
+  const [part] = useInAddress('part')
   return (
     <Stack gap="sm">
       <Group justify="space-between" align="end">
@@ -55,47 +56,31 @@ function YardRoom() {
         </Grid.Col>
         <Grid.Col span={{ base: 12, lg: 5 }} order={{ base: 1, lg: 2 }}>
           <ErrorBoundary what="The plan">
-            <YardPlan state={state} moves={tab === 'laid' ? 'markers' : 'twelve'} />
+            <YardPlan state={state} moves={part === 'laid' ? 'markers' : 'twelve'} />
           </ErrorBoundary>
         </Grid.Col>
         <Grid.Col span={{ base: 12, sm: 6, lg: 4 }} order={3}>
-          <Work state={state} tab={tab} onTab={setTab} />
+          <Work state={state} />
         </Grid.Col>
       </Grid>
     </Stack>
   )
 }
 
-interface WorkProps {
-  readonly state: YardState
-  readonly tab: string | null
-  readonly onTab: (tab: string | null) => void
-}
+const PARTS = { lengths: 'Set out', laid: 'Check it', hands: 'Walk it', out: 'Print and save' } as const
 
 /** Setting the clock out, checking it, walking it, and its set-out sheet. */
-function Work({ state, tab, onTab }: WorkProps) {
+function Work({ state }: { state: YardState }) {
   return (
-    <Tabs value={tab} onChange={onTab} className="sheet" keepMounted={false}>
-      <Tabs.List mb="sm">
-        <Tabs.Tab value="lengths">Set out</Tabs.Tab>
-        <Tabs.Tab value="laid">Check it</Tabs.Tab>
-        <Tabs.Tab value="hands">Walk it</Tabs.Tab>
-        <Tabs.Tab value="out">Print and save</Tabs.Tab>
-      </Tabs.List>
-      <ErrorBoundary key={tab} what="This part">
-        <Tabs.Panel value="lengths">
-          <LengthsPanel state={state} />
-        </Tabs.Panel>
-        <Tabs.Panel value="laid">
-          <laidPanel.Part state={state} />
-        </Tabs.Panel>
-        <Tabs.Panel value="hands">
-          <handsPanel.Part state={state} />
-        </Tabs.Panel>
-        <Tabs.Panel value="out">
-          <yardOut.Part state={state} />
-        </Tabs.Panel>
-      </ErrorBoundary>
-    </Tabs>
+    <AddressTabs
+      names={PARTS}
+      usual="lengths"
+      panels={{
+        lengths: <LengthsPanel state={state} />,
+        laid: <laidPanel.Part state={state} />,
+        hands: <handsPanel.Part state={state} />,
+        out: <yardOut.Part state={state} />,
+      }}
+    />
   )
 }

@@ -1,0 +1,42 @@
+import { CartesianGrid, Legend, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
+import type { ChildCourse } from '../../core/records'
+import { calendarDay } from '../../ui/calendarDay'
+import { AXIS, lineLook, TOOLTIP } from '../../ui/charts/look'
+
+interface Props {
+  readonly courses: readonly ChildCourse[]
+  readonly height: number
+}
+
+/** A line for each child: how many steps were secure, week by week. */
+export function CoursesChart({ courses, height }: Props) {
+  const weeks = [...new Set(courses.flatMap((course) => course.weeks.map(({ week }) => week)))].sort((a, b) => a - b)
+  const data = weeks.map((week) => ({
+    week: calendarDay(week).slice(4),
+    ...Object.fromEntries(
+      courses.map((course) => [course.childId, course.weeks.find((each) => each.week === week)?.secure]),
+    ),
+  }))
+  return (
+    <ResponsiveContainer width="100%" height={height}>
+      <LineChart data={data} margin={{ top: 8, right: 16, bottom: 4, left: 0 }} accessibilityLayer={false}>
+        <CartesianGrid stroke="var(--line)" vertical={false} />
+        <XAxis dataKey="week" {...AXIS} />
+        <YAxis allowDecimals={false} width={36} {...AXIS} />
+        <Tooltip {...TOOLTIP} />
+        <Legend formatter={(name) => <span style={{ color: 'var(--ink)' }}>{String(name)}</span>} />
+        {courses.map(({ childId, name }, i) => (
+          <Line
+            key={childId}
+            dataKey={childId}
+            name={name}
+            {...lineLook(i)}
+            type="stepAfter"
+            dot={{ r: 3 }}
+            isAnimationActive={false}
+          />
+        ))}
+      </LineChart>
+    </ResponsiveContainer>
+  )
+}

@@ -1,0 +1,31 @@
+import { Bar, BarChart, CartesianGrid, Legend, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
+import { AXIS, TOOLTIP } from '../../ui/charts/look'
+
+interface Props {
+  readonly sessions: readonly { readonly day: string; readonly planned: number; readonly real: number }[]
+  readonly height: number
+}
+
+const whole = (minutes: number) => Math.round(minutes * 10) / 10
+
+/** The minutes of the activities that were timed, as planned and as they were. */
+export function MinutesChart({ sessions, height }: Props) {
+  const data = sessions.map(({ day, planned, real }) => ({ day, planned: whole(planned), real: whole(real) }))
+  return (
+    <ResponsiveContainer width="100%" height={height}>
+      <BarChart data={data} margin={{ top: 8, right: 8, bottom: 4, left: 0 }} accessibilityLayer={false}>
+        <CartesianGrid stroke="var(--line)" vertical={false} />
+        <XAxis dataKey="day" {...AXIS} />
+        <YAxis unit=" min" width={62} {...AXIS} />
+        <Tooltip
+          {...TOOLTIP}
+          formatter={(value, name) => [`${String(value)} min`, String(name)]}
+          cursor={{ fill: 'var(--line)', fillOpacity: 0.4 }}
+        />
+        <Legend formatter={(name) => <span style={{ color: 'var(--ink)' }}>{String(name)}</span>} />
+        <Bar dataKey="planned" fill="var(--card)" stroke="var(--moss)" strokeWidth={2} isAnimationActive={false} />
+        <Bar dataKey="real" fill="var(--moss)" isAnimationActive={false} />
+      </BarChart>
+    </ResponsiveContainer>
+  )
+}
