@@ -23,10 +23,11 @@ const OTHER_SHEETS = [
   'node_modules/@mantine/notifications/styles.css',
   'node_modules/@mantine/tiptap/styles.css',
   'node_modules/@mantine/dates/styles.css',
+  'node_modules/@mantine/spotlight/styles.css',
 ]
 
-/** What takes parts from the package by name: the views, the notices in the corner, and the fields of dates. */
-const USERS = ['src', 'node_modules/@mantine/notifications/esm', 'node_modules/@mantine/dates/esm']
+/** What takes parts from the package by name: the views, and Mantine's other packages. */
+const USERS = ['src', ...['notifications', 'dates', 'spotlight'].map((name) => `node_modules/@mantine/${name}/esm`)]
 
 function namesUsed(): Set<string> {
   const files = USERS.flatMap((folder) =>
