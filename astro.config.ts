@@ -1,26 +1,6 @@
 import node from '@astrojs/node'
 import react from '@astrojs/react'
 import { defineConfig } from 'astro/config'
-import { fileURLToPath } from 'node:url'
-
-/**
- * Modules of packages in whose place ours stand: fields with one id each, and no styles that are written into the
- * middle of a page, since the theme's variables come with the style sheets.
- */
-const OURS: readonly (readonly [from: string, to: string])[] = [
-  ['/use-id/use-id.mjs', 'src/ui/fieldId.ts'],
-  ['/MantineCssVariables/MantineCssVariables.mjs', 'src/ui/noStyles.ts'],
-  ['/MantineClasses/MantineClasses.mjs', 'src/ui/noStyles.ts'],
-]
-
-const ours = {
-  name: 'ours',
-  enforce: 'pre' as const,
-  resolveId(source: string, importer: string | undefined) {
-    const path = importer?.includes('/@mantine/') && OURS.find(([from]) => source.endsWith(from))?.[1]
-    return path ? fileURLToPath(new URL(path, import.meta.url)) : undefined
-  },
-}
 
 const ICONS = '@tabler/icons-react'
 
@@ -61,6 +41,6 @@ export default defineConfig({
       // Browsers that know modules know what the language had by 2020, in fewer letters.
       terserOptions: { ecma: 2020, safari10: false, compress: { passes: 2 } },
     },
-    plugins: [ours, icons],
+    plugins: [icons],
   },
 })

@@ -1,4 +1,5 @@
-import { Button, Group, Modal, Stack } from '@mantine/core'
+import { Button, Group, Stack } from '@mantine/core'
+import { Dialog } from './Dialog'
 import type { ReactNode } from 'react'
 
 export interface ConfirmProps {
@@ -13,9 +14,9 @@ export interface ConfirmProps {
 }
 
 /** Asked before anything is gone for good. */
-export function ConfirmBox({ opened, title, children, action, busy = false, onConfirm, onClose }: ConfirmProps) {
+export function ConfirmBox({ title, children, action, busy = false, onConfirm, onClose }: ConfirmProps) {
   return (
-    <Modal opened={opened} onClose={onClose} title={title} closeButtonProps={{ 'aria-label': 'Close' }}>
+    <Dialog onClose={onClose} title={title}>
       <Stack>
         <div className="anywhere">{children}</div>
         <Group justify="flex-end">
@@ -27,6 +28,6 @@ export function ConfirmBox({ opened, title, children, action, busy = false, onCo
           </Button>
         </Group>
       </Stack>
-    </Modal>
+    </Dialog>
   )
 }

@@ -1,4 +1,5 @@
-import { Modal } from '@mantine/core'
+import { Anchor, Text, Table } from '@mantine/core'
+import { Dialog } from './Dialog'
 
 export interface Shortcut {
   readonly keys: string
@@ -7,6 +8,7 @@ export interface Shortcut {
 
 const EVERYWHERE: readonly Shortcut[] = [
   { keys: '?', does: 'show this list' },
+  { keys: 'Ctrl K', does: 'search for anything by its name' },
   { keys: 'Tab', does: 'go to the next thing that can be used' },
   { keys: 'Esc', does: 'close what is open' },
 ]
@@ -19,19 +21,24 @@ interface Props {
 /** The keys of a view, and those of every view. */
 export function ShortcutList({ list, onClose }: Props) {
   return (
-    <Modal opened onClose={onClose} title="Keys" closeButtonProps={{ 'aria-label': 'Close' }}>
-      <table className="rows">
-        <tbody>
+    <Dialog onClose={onClose} title="Keys">
+      <Table>
+        <Table.Tbody>
           {[...list, ...EVERYWHERE].map(({ keys, does }) => (
-            <tr key={keys}>
-              <td>
+            <Table.Tr key={keys}>
+              <Table.Td>
                 <kbd>{keys}</kbd>
-              </td>
-              <td>{does}</td>
-            </tr>
+              </Table.Td>
+              <Table.Td>{does}</Table.Td>
+            </Table.Tr>
           ))}
-        </tbody>
-      </table>
-    </Modal>
+        </Table.Tbody>
+      </Table>
+      <Text mt="sm">
+        <Anchor href="/help" underline="always">
+          What each view is for, and what a step is
+        </Anchor>
+      </Text>
+    </Dialog>
   )
 }

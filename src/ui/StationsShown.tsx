@@ -1,6 +1,7 @@
 import { Text } from '@mantine/core'
 import type { MinuteOfDay } from '../core/clock'
 import { type PlanStep, type SessionRequest, stationLines } from '../core/planning'
+import { Fold } from './Fold'
 import { IN_ENGLISH } from '../core/wording'
 
 interface Props {
@@ -29,15 +30,14 @@ export function StationsShown({ step, start, request, round }: Props) {
         ))}
       </ul>
       {stations.map(({ name, steps, say }) => (
-        <details key={name} className="fold">
-          <summary>{name}</summary>
+        <Fold key={name} title={name}>
           <ol>
             {steps.map((text) => (
               <li key={text}>{text}</li>
             ))}
           </ol>
           <Text size="sm">{say}</Text>
-        </details>
+        </Fold>
       ))}
     </div>
   )

@@ -1,7 +1,8 @@
+import { capital } from '../core/wording'
 import { type Place, placeNames } from '../core/activities'
 
 /** Where a session can be held, as the fields offer it. */
 export const PLACES = (Object.keys(placeNames) as Place[]).map((value) => ({
   value,
-  label: placeNames[value].charAt(0).toUpperCase() + placeNames[value].slice(1),
+  label: capital(placeNames[value]),
 }))

@@ -1,4 +1,5 @@
-import { Button, Group, Modal, Stack, Text } from '@mantine/core'
+import { Button, Group, Stack, Text } from '@mantine/core'
+import { Dialog } from '../Dialog'
 import { useState } from 'react'
 import { type Question, stageOf } from '../../core/knowing'
 import { PLACING_QUESTIONS, placing, placingQuestion } from '../../core/planning'
@@ -39,13 +40,7 @@ export function PlacingQuestions({ name, guess, settings, onPlaced, onClose }: P
     onClose()
   }
   return (
-    <Modal
-      opened
-      onClose={onClose}
-      size="lg"
-      title={`Where does ${name} start?`}
-      closeButtonProps={{ 'aria-label': 'Close' }}
-    >
+    <Dialog onClose={onClose} size="lg" title={`Where does ${name} start?`}>
       {next ? (
         <OneQuestion
           // The same rung never comes twice, so each question starts afresh.
@@ -74,7 +69,7 @@ export function PlacingQuestions({ name, guess, settings, onPlaced, onClose }: P
           </Group>
         </Stack>
       )}
-    </Modal>
+    </Dialog>
   )
 }
 
