@@ -1,6 +1,6 @@
 import type { ChildId, GroupId } from '../core/ids'
-import { type Answer, type Instant, type Overrule, readinessInWords, standingOf } from '../core/knowing'
-import { type ChildReport, type GroupData, type Settings, rulesFor } from '../core/records'
+import { type Answer, type Instant, type Overrule, readinessInWords, secureByWeek, standingOf } from '../core/knowing'
+import { type ChildCourse, type ChildReport, type GroupData, type Settings, rulesFor } from '../core/records'
 import { schools } from '../core/teaching'
 import type { Db } from './connection'
 import { forgetAllBut, foundIn } from './found'
@@ -53,6 +53,20 @@ export async function groupData(db: Db, id: GroupId, now: Instant): Promise<Grou
   return { group, members, settings }
 }
 
+/** How each child of a group went on, week by week. */
+export async function groupCourses(db: Db, id: GroupId): Promise<ChildCourse[]> {
+  const group = await getGroup(db, id)
+  const { school } = rulesFor(await getSettings(db), group)
+  const children = await listChildren(db)
+  return Promise.all(
+    group.childIds.map(async (childId) => ({
+      childId,
+      name: children.find((child) => child.id === childId)?.name ?? '',
+      weeks: secureByWeek(await listAnswers(db, { childId }), schools[school].order),
+    })),
+  )
+}
+
 interface Own {
   readonly groups: readonly string[]
   readonly answers: readonly Answer[]
@@ -68,7 +82,7 @@ function reportFrom(
 ): ChildReport {
   const school = schools[settings.school]
   const standing = standingOf(answers, school, now, overrules)
-  const readiness = readinessInWords(standing, school)
+  const readiness = readinessInWords(standing, school, child.age)
   const { diagnosis } = foundIn(child.id, answers)
   return { child, groups, standing, readiness, diagnosis, answers: answers.length, notes }
 }

@@ -42,12 +42,13 @@ import { recipe, yard } from './makeSchemas'
 import type { Story } from '../core/stories'
 import { story } from './storySchemas'
 import { groupRules, ownActivityBody, step, termEdit } from './planningSchemas'
-import { packThings, savedPrint, seed } from './printSchemas'
+import { answerWay, packThings, savedPrint, seed } from './printSchemas'
 import { FEWEST_BACKUPS, MOST_BACKUPS } from '../core/keeping'
 import { SHORTEST_PASSCODE } from './guard/address'
-import { fieldInWords, pathOf } from './fieldNames'
+import { asSentence, fieldInWords, pathOf } from './fieldNames'
 import type { Keeping } from './keeping/keeping'
 import { Problem } from './problem'
+import { IN_WORDS } from './refusals'
 import { shape } from './shape'
 import type { ChildEdit, Members } from './stores/people'
 import { plainText } from './text'
@@ -164,6 +165,7 @@ export const schemas = {
     groupId: uuid.required(),
     things: packThings.required(),
     seed: seed.required(),
+    answersOnPaper: answerWay,
   }),
   newDay: shape<Omit<Kept<Day>, 'version'>>({ id: uuid.required(), name: name.required(), body: day.required() }),
   dayEdit: shape<Omit<Kept<Day>, 'id'>>({ version: version.required(), name: name.required(), body: day.required() }),
@@ -208,12 +210,13 @@ export function choice<T extends string>(field: string, given: string | null, al
 
 /** The checked body, or a 400 that names the field and what would be right. Its type is the schema's own. */
 export function checked<T>(schema: Joi.ObjectSchema<T>, body: unknown): T {
-  const { error, value: clean } = schema.validate(body, { abortEarly: true, errors: { wrap: { label: false } } })
+  const { error, value: clean } = schema.validate(body, IN_WORDS)
   if (!error) return clean
   const detail = error.details[0]
   const path = detail?.path ?? []
   const field = pathOf(path)
-  const message = error.message.replace(String(detail?.context?.label ?? field), fieldInWords(path))
+  const named = fieldInWords(path)
+  const message = asSentence(error.message.replace(String(detail?.context?.label ?? field), named))
   throw new Problem(400, 'This cannot be taken', {
     field: field || 'body',
     detail: path.includes('passcode') ? `${message}.` : withReceived(message, detail?.context?.value),

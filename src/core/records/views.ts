@@ -2,7 +2,7 @@ import type { OwnActivityBody } from '../activities'
 import type { PlainDate } from '../clock'
 import type { Day } from '../days'
 import type { Story } from '../stories'
-import type { Answer, Diagnosis, Finding, Standing } from '../knowing'
+import type { Answer, Diagnosis, Finding, SecureWeek, Standing } from '../knowing'
 import type { CautionId } from '../make'
 import type { TermChild } from '../planning'
 import type { Child, Group, Kept } from './people'
@@ -97,6 +97,13 @@ export interface GroupData {
   readonly group: Group
   readonly members: readonly ChildReport[]
   readonly settings: Settings
+}
+
+/** How a child went on: how many steps were secure at the end of each week. */
+export interface ChildCourse {
+  readonly childId: Child['id']
+  readonly name: string
+  readonly weeks: readonly SecureWeek[]
 }
 
 /** All that is known of a child. */

@@ -16,6 +16,7 @@ import {
   leastRadiusFor,
   markerChoices,
   markerPlace,
+  offsetsOf,
   placingOrder,
   ringMeasures,
   walkCalls,
@@ -232,5 +233,19 @@ describe('the set-out sheet', () => {
     expect(Math.hypot(twelve.x - six.x, twelve.y - six.y)).toBeCloseTo(5 * mmPerMetre, 1)
     // 12 is turned 40 degrees clockwise from the top of the plan.
     expect((Math.atan2(twelve.x - six.x, six.y - twelve.y) * 180) / Math.PI).toBeCloseTo(40, 1)
+  })
+})
+
+describe('a marker as it is walked to from the centre', () => {
+  it.each([
+    [0, 'on the line', 0, 'ahead', 2000],
+    [5, 'right', 1000, 'ahead', 1732],
+    [15, 'right', 2000, 'level', 0],
+    [35, 'left', 1000, 'back', 1732],
+    [45, 'left', 2000, 'level', 0],
+  ])('lies, at minute %i, %s', (minute, aside, asideMm, along, alongMm) => {
+    const found = offsetsOf(markerPlace(minute, 2000))
+    expect([found.aside, Math.round(found.asideMm)]).toEqual([aside, asideMm])
+    expect([found.along, Math.round(found.alongMm)]).toEqual([along, alongMm])
   })
 })

@@ -18,6 +18,28 @@ export function markerPlace(minute: number, radiusMm: number, turnDeg = 0): Mark
   return { minute, rightMm: own.x, aheadMm: 0 - own.y, ...turned }
 }
 
+/** Less than this, mm, is on the line: nobody sets out closer. */
+const ON_THE_LINE_MM = 1
+
+/** Where a marker lies for somebody who stands in the centre and faces 12: to which side, and how far ahead or back. */
+export interface Offsets {
+  readonly aside: 'right' | 'left' | 'on the line'
+  readonly asideMm: number
+  readonly along: 'ahead' | 'back' | 'level'
+  readonly alongMm: number
+}
+
+/** A marker's place as it is walked: distances in mm, never below 0. */
+export function offsetsOf({ rightMm, aheadMm }: Pick<MarkerPlace, 'rightMm' | 'aheadMm'>): Offsets {
+  const [asideMm, alongMm] = [Math.abs(rightMm), Math.abs(aheadMm)]
+  return {
+    aside: asideMm < ON_THE_LINE_MM ? 'on the line' : rightMm > 0 ? 'right' : 'left',
+    asideMm,
+    along: alongMm < ON_THE_LINE_MM ? 'level' : aheadMm > 0 ? 'ahead' : 'back',
+    alongMm,
+  }
+}
+
 /**
  * The minutes in the order in which their markers are placed: 12 and 6, 3 and 9, the hours between, then the small
  * ones.
