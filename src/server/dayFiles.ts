@@ -1,3 +1,4 @@
+import { MS_PER_DAY } from '../core/clock'
 import ical, { ICalCalendarMethod, ICalEventRepeatingFreq, ICalWeekday } from 'ical-generator'
 import { type Day, type DayRow, type Weekday, endOf, inOrder, spanText } from '../core/days'
 import type { Kept } from '../core/records'
@@ -92,7 +93,7 @@ function openEnd(minute: number, rows: readonly DayRow[]): number {
 
 /** The first date from today on that is one of the weekdays; today where there are none. */
 function nextOf(days: readonly Weekday[], now: number): string {
-  const dateAfter = (ahead: number) => new Date(now + ahead * 86_400_000)
+  const dateAfter = (ahead: number) => new Date(now + ahead * MS_PER_DAY)
   const isOn = (date: Date) => days.includes(((date.getUTCDay() + 6) % 7) as Weekday)
   const ahead = [0, 1, 2, 3, 4, 5, 6].find((each) => isOn(dateAfter(each))) ?? 0
   return dateAfter(ahead).toISOString().slice(0, 10)

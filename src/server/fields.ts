@@ -1,3 +1,4 @@
+import { LONGEST_NAME } from '../core/records'
 import Joi from 'joi'
 import { isZone } from '../core/clock'
 import { materials } from '../core/activities'
@@ -14,18 +15,17 @@ import { plainDate, plainLine, plainText } from './text'
 /* The fields that requests and files are made of, each checked in one place. */
 
 export const uuid = Joi.string().guid()
-export const NAME_MOST = 60
 export const GROUP_MOST = 30
 /** The end of the year 9999: later than this is no instant of ours. */
 const LATEST = 253_402_300_799_999
 
 /** A nickname, a group's name, a title. */
-export const name = plainLine(NAME_MOST)
+export const name = plainLine(LONGEST_NAME)
   .trim()
   .min(1)
   .messages({
-    'string.empty': `{{#label}} must be 1 to ${NAME_MOST} characters, not none`,
-    'string.max': `{{#label}} must be 1 to ${NAME_MOST} characters, not {{#value.length}}`,
+    'string.empty': `{{#label}} must be 1 to ${LONGEST_NAME} characters, not none`,
+    'string.max': `{{#label}} must be 1 to ${LONGEST_NAME} characters, not {{#value.length}}`,
   })
 export const version = Joi.number().integer().min(1)
 export const minutes = Joi.number().strict().integer().min(SHORTEST_SESSION).max(LONGEST_SESSION)

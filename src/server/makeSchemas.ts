@@ -1,3 +1,4 @@
+import { LONGEST_NAME } from '../core/records'
 import Joi from 'joi'
 import { plainText } from './text'
 import { papers } from '../core/drawing'
@@ -59,7 +60,9 @@ const space = Joi.alternatives()
       widthMm: ground,
       depthMm: ground,
       obstacles: Joi.array()
-        .items(Joi.object({ name: plainText(60).allow('').required(), x: ground, y: ground, radiusMm: ground }))
+        .items(
+          Joi.object({ name: plainText(LONGEST_NAME).allow('').required(), x: ground, y: ground, radiusMm: ground }),
+        )
         .max(20)
         .required(),
     }),
@@ -73,7 +76,7 @@ export const yard = Joi.object({
   markers: Joi.array()
     .items(
       Joi.object({
-        name: plainText(60).allow('').required(),
+        name: plainText(LONGEST_NAME).allow('').required(),
         count: Joi.number().strict().integer().min(0).max(500).required(),
         sizeMm: length(1, 2000).required(),
       }),

@@ -1,3 +1,4 @@
+import { LONGEST_NAME } from '../core/records'
 import { type Drawing, paperOf, SAFE_MARGIN_MM, scaledDrawing } from '../core/drawing'
 import {
   RECIPE_FORMAT,
@@ -72,5 +73,8 @@ export function importedRecipe(file: unknown): { name: string; body: Recipe } {
         : `formatVersion must be ${RECIPE_FORMAT_VERSION}.`,
     )
   const body = checked(schemas.recipeOnly, { recipe }).recipe
-  return { name: typeof name === 'string' && name.trim() !== '' ? name.trim().slice(0, 60) : 'An imported clock', body }
+  return {
+    name: typeof name === 'string' && name.trim() !== '' ? name.trim().slice(0, LONGEST_NAME) : 'An imported clock',
+    body,
+  }
 }

@@ -1,3 +1,4 @@
+import { MS_PER_DAY } from '../core/clock'
 import type { Drawing } from '../core/drawing'
 import type { ChildId } from '../core/ids'
 import { noteHomePages } from '../core/planning'
@@ -24,4 +25,4 @@ export async function noteHome(db: Db, id: ChildId, now: number): Promise<{ name
   return { name: child.name, pages: noteHomePages(wish) }
 }
 
-const MS_PER_WEEK = 7 * 86_400_000
+const MS_PER_WEEK = 7 * MS_PER_DAY

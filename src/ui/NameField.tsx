@@ -1,3 +1,4 @@
+import { LONGEST_NAME } from '../core/records'
 import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 
@@ -9,8 +10,8 @@ export function NameField({ name, onRename }: { name: string; onRename: (name: s
     <TextInput
       label="Name"
       value={typed}
-      maxLength={60}
-      error={tidy === '' ? 'Name it in 1 to 60 letters' : undefined}
+      maxLength={LONGEST_NAME}
+      error={tidy === '' ? `Name it in 1 to ${LONGEST_NAME} letters` : undefined}
       onChange={(event) => setTyped(event.currentTarget.value)}
       onBlur={() => tidy !== '' && tidy !== name && onRename(tidy)}
       style={{ flex: '1 1 150px', maxWidth: 260 }}

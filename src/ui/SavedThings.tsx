@@ -1,3 +1,4 @@
+import { LONGEST_NAME } from '../core/records'
 import type { SessionId } from '../core/ids'
 import { Button, Group, Stack, TextInput } from '@mantine/core'
 import { Choice } from './Choice'
@@ -32,7 +33,7 @@ export function SavedThings<T>({ kept, body, picked, onPick, onOpen, more }: Sav
         <TextInput
           label="Name"
           value={name}
-          maxLength={60}
+          maxLength={LONGEST_NAME}
           onChange={(event) => setName(event.currentTarget.value)}
           style={{ flex: 1 }}
         />

@@ -1,3 +1,4 @@
+import { LONGEST_NAME } from '../core/records'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import type { Kept } from '../core/records'
@@ -9,7 +10,6 @@ import { UNREACHED_IN_PLACE } from './inPlace'
 
 type Named<T> = Pick<Kept<T>, 'id' | 'name' | 'body'>
 const MOST_UNDONE = 50
-const LONGEST_NAME = 60
 
 /** What is kept by name, one of which is open. */
 interface Shelf<T> {

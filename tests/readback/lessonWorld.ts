@@ -1,12 +1,6 @@
 import { type Activity, activityOf } from '../../src/core/activities'
-import {
-  type Answer,
-  MS_PER_DAY,
-  type SimulatedChild,
-  diagnose,
-  simulateSitting,
-  standingOf,
-} from '../../src/core/knowing'
+import { MS_PER_DAY } from '../../src/core/clock'
+import { type Answer, type SimulatedChild, diagnose, simulateSitting, standingOf } from '../../src/core/knowing'
 import { type PlanChild, type SessionPlan, workingRung } from '../../src/core/planning'
 import { type Random, draw, drawUnit } from '../../src/core/random'
 import { type MisreadingId, type RungId, type School, mends } from '../../src/core/teaching'

@@ -1,5 +1,6 @@
 import { MATERIAL_IDS, type Place, catalogue, placeNames } from '../../src/core/activities'
-import { MS_PER_DAY, type Standing, simulateSitting, standingOf } from '../../src/core/knowing'
+import { MS_PER_DAY } from '../../src/core/clock'
+import { type Standing, simulateSitting, standingOf } from '../../src/core/knowing'
 import type { PlanChild, SessionRequest } from '../../src/core/planning'
 import { type Random, draw, drawInt, drawUnit, randomFrom } from '../../src/core/random'
 import { type School, misreadings, schools } from '../../src/core/teaching'

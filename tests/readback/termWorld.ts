@@ -1,5 +1,6 @@
 import { dateOf } from '../../src/core/clock'
-import { type Answer, MS_PER_DAY, type SimulatedChild, simulateSitting, standingOf } from '../../src/core/knowing'
+import { MS_PER_DAY } from '../../src/core/clock'
+import { type Answer, type SimulatedChild, simulateSitting, standingOf } from '../../src/core/knowing'
 import { type TermChild, type TermWish, speedsOf, workingRung } from '../../src/core/planning'
 import { type Random, drawUnit } from '../../src/core/random'
 import { type RungId, schools } from '../../src/core/teaching'

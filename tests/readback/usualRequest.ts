@@ -1,5 +1,6 @@
 import { MATERIAL_IDS } from '../../src/core/activities'
-import { MS_PER_DAY, standingOf } from '../../src/core/knowing'
+import { MS_PER_DAY } from '../../src/core/clock'
+import { standingOf } from '../../src/core/knowing'
 import type { PlanChild, SessionRequest } from '../../src/core/planning'
 import { type RungId, schools } from '../../src/core/teaching'
 

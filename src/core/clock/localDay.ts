@@ -16,7 +16,7 @@ export type LocalDay = number & { readonly [made]: 'a day of a place' }
 export type Zone = string
 
 const MS_PER_MINUTE = 60_000
-const MS_PER_DAY = 86_400_000
+export const MS_PER_DAY = 86_400_000
 
 /** Whether there is such a time zone. */
 export function isZone(zone: string): boolean {

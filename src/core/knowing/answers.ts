@@ -5,8 +5,6 @@ import { type Item, type Stage, type Value, wayOf } from '../teaching'
 /** Milliseconds since 1970-01-01 UTC. */
 export type Instant = number
 
-export const MS_PER_DAY = 86_400_000
-
 /** One answer by one child, kept whole, so that anything later learned about it can be worked out again. */
 export interface Answer {
   readonly id: AnswerId

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { randomFrom } from '../random'
 import type { RungId } from '../teaching'
-import { type Answer, EARLIER_RULE_UNTIL, MS_PER_DAY, estimateKnowing, judgedAnew, simulateSitting } from '.'
+import { MS_PER_DAY } from '../clock'
+import { type Answer, EARLIER_RULE_UNTIL, estimateKnowing, judgedAnew, simulateSitting } from '.'
 
 /** Sittings of eight answers to a rung, the last one so many days before the earlier rule ended; wrong as told. */
 function record(

@@ -1,6 +1,7 @@
 import { daysOf } from '../clock'
 import type { RungId } from '../teaching'
-import { type Answer, type Instant, MS_PER_DAY } from './answers'
+import { MS_PER_DAY } from '../clock'
+import type { Answer, Instant } from './answers'
 import type { Estimate } from './estimate'
 import { knownAt } from './tracing'
 

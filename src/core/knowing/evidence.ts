@@ -1,5 +1,6 @@
 import { offFrom } from '../teaching'
-import { type Answer, type Instant, MS_PER_DAY } from './answers'
+import { MS_PER_DAY } from '../clock'
+import type { Answer, Instant } from './answers'
 import { OTHERWISE, pack, RIGHT, SPEAKS_FOR } from './traces'
 import { keyOf, type Prediction, predictionsFor } from './predictions'
 import { SUPPOSED } from './aspects'

@@ -4,7 +4,8 @@ import { type MisreadingId, type RungId, misreadings, schools } from '../teachin
 import { localDay } from '../clock'
 import { simulateSitting } from './simulatedSitting'
 import { type SimulatedChild } from './simulatedChild'
-import { type Answer, MS_PER_DAY, afterAnswer, diagnose, estimateKnowing, readinessInWords, standingOf } from '.'
+import { MS_PER_DAY } from '../clock'
+import { type Answer, afterAnswer, diagnose, estimateKnowing, readinessInWords, standingOf } from '.'
 
 const START = Date.UTC(2026, 8, 5, 9)
 let ids = 0

@@ -3,12 +3,12 @@ import { describe, expect, it } from 'vitest'
 import { dateOfDay, localDay } from '../clock'
 import { randomFrom } from '../random'
 import { type RungId, schools } from '../teaching'
+import { MS_PER_DAY } from '../clock'
 import {
   type Answer,
   DIAGNOSIS,
   FADING_ORDER,
   KNOWING,
-  MS_PER_DAY,
   type Partner,
   afterAnswer,
   diagnose,

@@ -1,7 +1,8 @@
 import { type Card, type Grade, Rating, createEmptyCard, fsrs } from 'ts-fsrs'
 import type { LocalDay } from '../clock'
 import type { RungId } from '../teaching'
-import { type Answer, type Instant, MS_PER_DAY } from './answers'
+import { MS_PER_DAY } from '../clock'
+import type { Answer, Instant } from './answers'
 
 /** Without fuzz, so that the same answers give the same date; never further off than a school term. */
 const scheduler = fsrs({ request_retention: 0.9, maximum_interval: 120, enable_fuzz: false, enable_short_term: false })

@@ -1,4 +1,5 @@
-import { type Answer, type Instant, MS_PER_DAY } from './answers'
+import { MS_PER_DAY } from '../clock'
+import type { Answer, Instant } from './answers'
 
 /**
  * Two-state knowledge model (Corbett and Anderson 1994, "Knowledge tracing"): a child knows a rung or does not; P(L) is

@@ -4,6 +4,9 @@ import type { GroupRules } from './settings'
 
 /* Who is there, and the rules that they live by. */
 
+/** Letters of the longest name of a child, a group or anything that is kept by name. */
+export const LONGEST_NAME = 60
+
 export interface Child {
   readonly id: ChildId
   readonly name: string

@@ -1,3 +1,4 @@
+import { LONGEST_NAME } from '../../core/records'
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { IconPlus } from '@tabler/icons-react'
 import { useState } from 'react'
@@ -109,7 +110,6 @@ function Found({ data: { own, settings }, all, picked, onPick, onDraft }: FoundP
   )
 }
 
-const LONGEST_NAME = 60
 const OURS = ', ours'
 
 function copyOf(activity: Activity): OwnActivity {

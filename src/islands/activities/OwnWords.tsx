@@ -1,3 +1,4 @@
+import { LONGEST_NAME } from '../../core/records'
 import { Stack, Textarea, TextInput } from '@mantine/core'
 import type { GetInputPropsReturnType } from '@mantine/form'
 import { MOST_OWN_STEPS } from '../../core/activities'
@@ -11,7 +12,7 @@ interface HowItGoesProps extends PartProps {
 export function HowItGoes({ name, steps, body, set }: HowItGoesProps) {
   return (
     <Stack className="sheet" gap="sm" component="section" aria-label="How it goes">
-      <TextInput label="Name" required maxLength={60} {...name} />
+      <TextInput label="Name" required maxLength={LONGEST_NAME} {...name} />
       <Textarea
         label="What to do, one line each"
         description={`What you do, in order: 1 to ${MOST_OWN_STEPS} lines.`}

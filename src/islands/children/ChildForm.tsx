@@ -1,3 +1,4 @@
+import { LONGEST_NAME } from '../../core/records'
 import { Button, Group, Stack, TextInput } from '@mantine/core'
 import { Dialog } from '../../ui/Dialog'
 import { useForm } from '@mantine/form'
@@ -37,7 +38,7 @@ export function ChildForm({ child, onClose }: { child: Child; onClose: () => voi
             label="Name"
             description="A nickname will do"
             required
-            maxLength={60}
+            maxLength={LONGEST_NAME}
             {...form.getInputProps('name')}
             data-autofocus
           />

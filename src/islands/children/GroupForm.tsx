@@ -1,3 +1,4 @@
+import { LONGEST_NAME } from '../../core/records'
 import { Button, Group, MultiSelect, Stack, TextInput } from '@mantine/core'
 import { Dialog } from '../../ui/Dialog'
 import { useForm } from '@mantine/form'
@@ -50,7 +51,7 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
     <Dialog onClose={onClose} title={group ? 'Edit the group' : 'Add a group'}>
       <form onSubmit={form.onSubmit(send)}>
         <Stack>
-          <TextInput label="Group" required maxLength={60} {...form.getInputProps('name')} data-autofocus />
+          <TextInput label="Group" required maxLength={LONGEST_NAME} {...form.getInputProps('name')} data-autofocus />
           {children.length > 0 && <Known children={children} {...fieldOf(form, 'childIds')} />}
           <NamesField label="New children" minRows={2} {...fieldOf(form, 'names')} />
           <NotSaved draft={draft} error={save.error} />

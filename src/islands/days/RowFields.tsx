@@ -1,3 +1,4 @@
+import { LONGEST_NAME } from '../../core/records'
 import { ActionIcon, Button, Group, Text, TextInput } from '@mantine/core'
 import { IconTrash } from '@tabler/icons-react'
 import { useState } from 'react'
@@ -58,14 +59,14 @@ export function RowFields({ row, place, language, onPut, onRemove }: RowFieldsPr
         <TextInput
           aria-label={`${name}: time`}
           value={time}
-          maxLength={60}
+          maxLength={LONGEST_NAME}
           onChange={(event) => setTime(event.currentTarget.value)}
           onKeyDown={(event) => event.key === 'Enter' && take()}
         />
         <TextInput
           aria-label={`${name}: what happens`}
           value={what}
-          maxLength={60}
+          maxLength={LONGEST_NAME}
           onChange={(event) => setWhat(event.currentTarget.value)}
           onKeyDown={(event) => event.key === 'Enter' && take()}
         />

@@ -77,7 +77,7 @@ const PICKED_FROM_A_LIST: readonly (keyof Picked)[] = ['id', 'rung', 'paper', 'a
 
 function isPickedFromAList(changed: Partial<Picked>, { choices }: Picked): boolean {
   const ids = (Object.keys(changed.choices ?? {}) as OptionId[]).filter((id) => changed.choices?.[id] !== choices[id])
-  const isChoice = (id: OptionId) => PRINT_OPTIONS[id].type === 'choice' || PRINT_OPTIONS[id].type === 'flag'
+  const isChoice = (id: OptionId) => ['choice', 'level', 'flag'].includes(PRINT_OPTIONS[id].type)
   return PICKED_FROM_A_LIST.some((field) => field in changed) || (ids.length > 0 && ids.every(isChoice))
 }
 

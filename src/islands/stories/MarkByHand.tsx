@@ -1,3 +1,4 @@
+import { LONGEST_NAME } from '../../core/records'
 import { Button, Group, TextInput } from '@mantine/core'
 import type { Editor } from '@tiptap/core'
 import { useState } from 'react'
@@ -62,7 +63,7 @@ export function MarkByHand({ typing, state: { kept, story } }: ByHandProps) {
           label="A time that was missed: select its words, and write when it is"
           placeholder="14:30"
           value={typed}
-          maxLength={60}
+          maxLength={LONGEST_NAME}
           error={problem || undefined}
           onChange={(event) => setTyped(event.currentTarget.value)}
           style={{ flex: 1 }}

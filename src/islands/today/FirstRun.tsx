@@ -1,3 +1,4 @@
+import { LONGEST_NAME } from '../../core/records'
 import { Button, Group, SimpleGrid, Stack, Text, TextInput, Title } from '@mantine/core'
 import { useForm } from '@mantine/form'
 import { IconPrinter } from '@tabler/icons-react'
@@ -88,7 +89,7 @@ function AddGroup({ isFirstChild }: { isFirstChild: boolean }) {
             label="Group"
             placeholder="Ducklings, or: at home"
             required
-            maxLength={60}
+            maxLength={LONGEST_NAME}
             {...form.getInputProps('name')}
           />
         </SimpleGrid>

@@ -1,3 +1,4 @@
+import { MS_PER_DAY } from '../../core/clock'
 import { Anchor, Text } from '@mantine/core'
 import { IconEye, IconPrinter, IconShoppingBag, IconClockHour9 } from '@tabler/icons-react'
 import { useState } from 'react'
@@ -14,7 +15,7 @@ const READY_WITHIN_DAYS = 7
 
 /** What a tired adult needs to know first, one line each. */
 export function ToDoList({ overview }: { overview: Overview }) {
-  const [until] = useState(() => today(new Date(Date.now() + READY_WITHIN_DAYS * 86_400_000)))
+  const [until] = useState(() => today(new Date(Date.now() + READY_WITHIN_DAYS * MS_PER_DAY)))
   const lines = toDo(overview.groups, until)
   if (lines.length === 0) return null
   return (

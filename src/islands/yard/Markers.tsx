@@ -1,3 +1,4 @@
+import { LONGEST_NAME } from '../../core/records'
 import { ActionIcon, Button, Group, Stack, Text, TextInput } from '@mantine/core'
 import { IconTrash } from '@tabler/icons-react'
 import { formatDistance, leastRadiusFor, markerChoices, USUAL_GAP_MM } from '../../core/make'
@@ -16,7 +17,7 @@ function MarkerRows({ state: { yard, change } }: { state: YardState }) {
         <TextInput
           label="Markers"
           value={marker.name}
-          maxLength={60}
+          maxLength={LONGEST_NAME}
           onChange={(event) => put({ name: event.currentTarget.value })}
         />
         <NumberField

@@ -1,3 +1,4 @@
+import { MS_PER_DAY } from '../../core/clock'
 import { accessSync, constants, existsSync, readdirSync, rmSync, statSync } from 'node:fs'
 import { basename, dirname, isAbsolute, join, resolve } from 'node:path'
 import Database from 'better-sqlite3'
@@ -121,10 +122,8 @@ export async function removeBackupsBefore(db: Db, at: number): Promise<number> {
   return old.length
 }
 
-const DAY_MS = 86_400_000
-
 /** Makes the day's backup where the newest is older than a day. */
 export async function backUpDaily(db: Db, now: number): Promise<void> {
   const [newest] = backupsIn(await backupFolder(db)).filter(({ reason }) => reason === 'daily')
-  if (!newest || now - newest.at >= DAY_MS) await backUp(db, 'daily', now)
+  if (!newest || now - newest.at >= MS_PER_DAY) await backUp(db, 'daily', now)
 }

@@ -1,10 +1,11 @@
+import { MS_PER_DAY } from '../../core/clock'
 import type { Instant } from '../../core/knowing'
 import type { Db } from '../connection'
 
 /* Ids of what is gone, for as long as another device may still have it. */
 
 /** How long a device may have been away. */
-const AWAY_MS = 30 * 86_400_000
+const AWAY_MS = 30 * MS_PER_DAY
 
 export async function noteGone(db: Db, id: string, kind: 'answer' | 'child', now: Instant): Promise<void> {
   await db('gone').insert({ id, kind, at: now }).onConflict('id').ignore()

@@ -1,3 +1,4 @@
+import { MS_PER_DAY } from '../../core/clock'
 import ICAL from 'ical.js'
 import { type DayRow, MOST_WHAT_LETTERS, inOrder, isPictureId, withoutUnseen } from '../../core/days'
 import { type SoundLines, soundLines } from './lines'
@@ -41,7 +42,6 @@ export const MOST_EVENTS = 50_000
 /** Repeats are worked out for so many days from a week ago on. */
 const DAYS_SHOWN = 92
 const DAYS_BEFORE = 7
-const MS_PER_DAY = 86_400_000
 
 interface Reading {
   readonly wish: CalendarWish
