@@ -9,7 +9,7 @@ test('a term is forecast, tried otherwise, kept, and compared with later', async
   const bands = page.getByRole('region', { name: 'When they are likely secure' })
   await expect(bands.getByRole('row', { name: /Sorrel/ })).toBeVisible()
   await page.getByLabel('Show').selectOption({ label: 'Hour hand alone, all children' })
-  await expect(bands.getByRole('img', { name: /in half of the cases between|not likely before/ })).toHaveCount(2)
+  await expect(bands.getByRole('cell', { name: /in half of the cases between|not likely before/ })).toHaveCount(2)
   await expect(page.getByRole('region', { name: 'Week by week' })).toContainText('Hour hand alone')
 
   await page.getByLabel('Hoped for by the end').selectOption({ label: 'Half past' })

@@ -182,7 +182,7 @@ test('with the server stopped in the middle, a parent goes on taking answers, wh
     async () => {
       await page.locator('.table-choice').first().click()
       await expect(page.getByText(/is kept (here until|in this browser)/)).toBeVisible({
-        timeout: 15_000,
+        timeout: 45_000,
       })
     },
     async () => {
