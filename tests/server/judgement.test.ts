@@ -88,11 +88,7 @@ describe('answers that come out of the ordinary', () => {
   })
 
   it.each<[string, object, RegExp]>([
-    [
-      'an angle over 360',
-      { given: { kind: 'hands', hour: 361, minute: 0 } },
-      /given\.hour must be below 360, not 361/,
-    ],
+    ['an angle over 360', { given: { kind: 'hands', hour: 361, minute: 0 } }, /given\.hour must be below 360, not 361/],
     ['a negative angle', { given: { kind: 'hands', hour: 0, minute: -1 } }, /given\.minute must be at least 0, not -1/],
     ['an angle that is none', { given: { kind: 'hands', hour: null, minute: 0 } }, /given\.hour must be a number/],
     ['a time that a dial has not', { given: time(720) }, /given\.minute must be at most 719, not 720/],
