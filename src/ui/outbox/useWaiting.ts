@@ -33,7 +33,10 @@ async function look(): Promise<WaitingNow> {
     answers: list.length - plans.length,
     plans: plans.filter(({ clash }) => !clash).length,
     plansUnsaid: plans.filter(({ answerId, clash }) => !clash && !saysItself(answerId)).length,
-    clashes: plans.filter(({ answerId, clash }) => clash && !saysItself(answerId)).map(({ answerId }) => answerId),
+    // While one is marked as clashing it stands there twice for a moment.
+    clashes: [
+      ...new Set(plans.filter(({ answerId, clash }) => clash && !saysItself(answerId)).map(({ answerId }) => answerId)),
+    ],
     safety,
     refused,
   }
