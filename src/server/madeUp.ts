@@ -4,6 +4,7 @@ import { type AddressInfo, createServer } from 'node:net'
 import { join } from 'node:path'
 import type { Db } from './connection'
 import { dataFolder } from './db'
+import { type Address, isLocal } from './guard/address'
 import { serverAddress } from './guard/network'
 import { getKeeping } from './keeping/keeping'
 import { log } from './log'
@@ -43,7 +44,8 @@ export async function madeUpPort(db: Db): Promise<number> {
 }
 
 async function start(db: Db): Promise<Running> {
-  const { host, port: home } = serverAddress()
+  const address = serverAddress()
+  const { host, port: home } = address
   const folder = join(dataFolder(), FOLDER)
   const env = { ...process.env, RIPE_ACORN_DATA: folder }
   const seeding = fork(bundle('seed-demo'), ['--reset'], { env })
@@ -51,7 +53,7 @@ async function start(db: Db): Promise<Running> {
   if (code !== 0) throw new Error(`the demo ended with ${code}`)
   const port = await freePort(home, host)
   const own = { RIPE_ACORN_PORT: String(port), RIPE_ACORN_HOME_PORT: String(home) }
-  const server = fork(bundle('serve'), [], { env: { ...env, ...own, ...(await sameDoor(db)) } })
+  const server = fork(bundle('serve'), [], { env: { ...env, ...own, ...(await sameDoor(db, address)) } })
   server.once('exit', () => {
     running = undefined
   })
@@ -60,8 +62,9 @@ async function start(db: Db): Promise<Running> {
 }
 
 /** What lets the same people in by the same passcode and certificate. */
-async function sameDoor(db: Db): Promise<Record<string, string>> {
-  const { passcode } = await getKeeping(db)
+async function sameDoor(db: Db, address: Address): Promise<Record<string, string>> {
+  // A machine that only its own user can reach asks for none that was set for later.
+  const passcode = isLocal(address) ? null : (await getKeeping(db)).passcode
   const pem = (name: string) => join(dataFolder(), name)
   return {
     ...(passcode && { RIPE_ACORN_HASHED_PASSCODE: passcode }),
