@@ -17,6 +17,8 @@ describe('finding by words', () => {
     expect(names('bram')).toEqual(['Bramble games', 'Bram', 'Hobram'])
     expect(names('duck')).toEqual(['Ducklings', 'Bram'])
     expect(names('games')).toEqual(['Bramble games'])
+    const also = { ...thing('Undo a removal'), also: 'bring back' }
+    expect(findByWords('back', [...THINGS, also], 9).things).toEqual([also])
   })
 
   it('wants all words, in any order, whatever their accents and capitals', () => {

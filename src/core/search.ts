@@ -4,8 +4,10 @@
 export interface Findable {
   readonly kind: string
   readonly name: string
-  /** What else it is found by, and what is said of it. */
+  /** What is said of it; it is found by that too. */
   readonly about: string
+  /** Other words that it is found by. */
+  readonly also?: string
   readonly href: string
 }
 
@@ -24,7 +26,7 @@ export function plainLetters(text: string): string {
   return text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase().replaceAll('ß', 'ss')
 }
 
-/** How well a word is met: at the beginning of the name, of one of its words, within it, or only in what is said of it. */
+/** How well a word is met: at the beginning of the name, of one of its words, within it, or only in what else it is found by. */
 function rankOf(word: string, name: string, about: string): number {
   if (name.startsWith(word)) return 0
   if (name.split(/[^\p{L}\p{N}]+/u).some((part) => part.startsWith(word))) return 1
@@ -36,7 +38,7 @@ function rankOf(word: string, name: string, about: string): number {
 export function findByWords(typed: string, things: readonly Findable[], most: number): Found {
   const words = plainLetters(typed).split(/\s+/).filter(Boolean)
   const ranked = things.flatMap((thing) => {
-    const [name, about] = [plainLetters(thing.name), plainLetters(`${thing.kind} ${thing.about}`)]
+    const [name, about] = [plainLetters(thing.name), plainLetters(`${thing.kind} ${thing.about} ${thing.also ?? ''}`)]
     const rank = words.reduce((sum, word) => sum + rankOf(word, name, about), 0)
     return rank === Infinity ? [] : [{ thing, rank }]
   })

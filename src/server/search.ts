@@ -14,20 +14,17 @@ import { listSessions } from './stores/sessions'
 const MOST_FOUND = 40
 
 /** What is done rather than looked at. */
-const DEEDS: readonly Findable[] = [
-  { kind: 'do', name: 'Add a group or a child', about: 'new', href: '/children?add=group' },
-  { kind: 'do', name: 'Build a session', about: 'plan new', href: '/' },
-  { kind: 'do', name: 'Print a paper clock', about: 'make', href: '/api/clock.pdf' },
-  { kind: 'do', name: 'Undo a removal', about: 'bring back deleted', href: '/settings?part=data' },
-  { kind: 'do', name: 'Export everything', about: 'backup file download', href: '/settings?part=data' },
-  {
-    kind: 'do',
-    name: 'Let a tablet in',
-    about: 'other devices passcode network phone',
-    href: '/settings?part=network',
-  },
-  { kind: 'do', name: 'Help', about: 'what is a step, what is each view for', href: '/help' },
-]
+const DEEDS: readonly Findable[] = (
+  [
+    ['Add a group or a child', 'new', '/children?add=group'],
+    ['Build a session', 'plan new', '/'],
+    ['Print a paper clock', 'make', '/api/clock.pdf'],
+    ['Undo a removal', 'bring back deleted', '/settings?part=data'],
+    ['Export everything', 'backup file download', '/settings?part=data'],
+    ['Let a tablet in', 'other devices passcode network phone', '/settings?part=network'],
+    ['Help', 'what is a step, what is each view for', '/help'],
+  ] as const
+).map(([name, also, href]) => ({ kind: 'action', name, about: '', also, href }))
 
 const VIEWS: readonly Findable[] = VIEW_IDS.filter((id) => !views[id].path.includes(':')).map((id) => ({
   kind: 'view',
