@@ -7,7 +7,7 @@ test('activities are found, marked, and left out of what is planned', async ({ p
   await page.goto('/activities')
   const list = page.getByRole('list', { name: 'Activities' })
   await page.getByLabel('Step').selectOption({ label: 'When to start' })
-  await page.getByLabel('Stage').selectOption('pictorial')
+  await page.getByLabel('Kind', { exact: true }).selectOption('pictorial')
   const found = await list.getByRole('button').count()
   expect(found).toBeGreaterThanOrEqual(3)
   await list.getByRole('button').first().click()

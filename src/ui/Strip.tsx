@@ -1,6 +1,7 @@
 import type { StepId } from '../core/ids'
 import { activityOf } from '../core/activities'
 import { type SessionPlan, plannedMinutes } from '../core/planning'
+import { KIND_NAMES } from '../core/teaching'
 
 interface StripProps {
   readonly plan: SessionPlan
@@ -32,7 +33,7 @@ export function Strip({ plan, height = 52, at, onPick }: StripProps) {
             key={step.id}
             className={`stage-${activity.stage}`}
             style={{ flexGrow: step.minutes, flexBasis: 0, minWidth: 0 }}
-            title={`${activity.name}: ${step.minutes} min, ${activity.stage}`}
+            title={`${activity.name}: ${step.minutes} min, ${KIND_NAMES[activity.stage]}`}
           >
             {onPick ? (
               <button

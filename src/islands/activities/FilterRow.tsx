@@ -1,6 +1,6 @@
 import { Group, TextInput } from '@mantine/core'
 import type { Energy, Place } from '../../core/activities'
-import { type RungId, STAGES, type Stage, rungs } from '../../core/teaching'
+import { KIND_NAMES, type RungId, STAGES, type Stage, rungs } from '../../core/teaching'
 import { Choice, listed } from '../../ui/Choice'
 import { WholeField } from '../../ui/WholeField'
 import { PLACES } from '../../ui/places'
@@ -22,9 +22,9 @@ export function FilterRow({ filter, onChange }: { filter: Filter; onChange: (fil
         onChange={(rung) => set({ rung })}
       />
       <Choice<Stage | ''>
-        label="Stage"
+        label="Kind"
         value={filter.stage}
-        data={[any, ...named(STAGES)]}
+        data={[any, ...STAGES.map((value) => ({ value, label: KIND_NAMES[value] }))]}
         onChange={(stage) => set({ stage })}
       />
       <Choice<Place | ''>

@@ -1,6 +1,6 @@
 import { Checkbox, Group, SimpleGrid, Stack } from '@mantine/core'
 import type { Energy, OwnActivityBody, Place } from '../../core/activities'
-import { type RungId, rungs, STAGES } from '../../core/teaching'
+import { KIND_NAMES, type RungId, rungs, STAGES } from '../../core/teaching'
 import { Choice } from '../../ui/Choice'
 import { WholeField } from '../../ui/WholeField'
 import { PLACES } from '../../ui/places'
@@ -29,7 +29,7 @@ export function Kind({ body, set }: PartProps) {
         <Choice
           label="Stage"
           value={body.stage}
-          data={STAGES.map((value) => ({ value, label: value }))}
+          data={STAGES.map((value) => ({ value, label: KIND_NAMES[value] }))}
           onChange={(stage) => set({ stage })}
         />
         <Choice label="Energy" value={body.energy} data={ENERGIES} onChange={(energy) => set({ energy })} />

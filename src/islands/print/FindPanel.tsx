@@ -4,7 +4,7 @@ import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { useMemo, useState } from 'react'
 import { secondsATurnAt } from '../../core/chance'
 import { NEEDS, type NeedId, type Printable, aboutMinutes, countsOn } from '../../core/printables'
-import { type RungId, STAGES, type Stage, rungs } from '../../core/teaching'
+import { KIND_NAMES, type RungId, STAGES, type Stage, rungs } from '../../core/teaching'
 import type { PrintState } from './usePrint'
 import { Fold } from '../../ui/Fold'
 import { NumberField } from '../../ui/NumberField'
@@ -12,7 +12,10 @@ import { NumberField } from '../../ui/NumberField'
 const KINDS = { game: 'Games', cards: 'Cards', sheet: 'Sheets' } as const
 const PLAYERS = 3
 const ALL_KINDS = listed({ '': 'All kinds', ...KINDS })
-const ANY_STAGE = [{ value: '' as const, label: 'Any stage' }, ...STAGES.map((value) => ({ value, label: value }))]
+const ANY_STAGE = [
+  { value: '' as const, label: 'With anything' },
+  ...STAGES.map((value) => ({ value, label: KIND_NAMES[value] })),
+]
 
 /**
  * Games, cards and sheets, found by rung, kind, stage, minutes and what is to hand; the one that is picked is pressed.
@@ -48,7 +51,7 @@ export function FindPanel({ state }: { state: PrintState }) {
         />
         <Group grow gap={6} wrap="nowrap">
           <Narrow label="Which kind" value={kind} onChange={setKind} data={ALL_KINDS} />
-          <Narrow label="Which stage" value={stage} onChange={setStage} data={ANY_STAGE} />
+          <Narrow label="With what" value={stage} onChange={setStage} data={ANY_STAGE} />
         </Group>
         <NumberField
           aria-label="Done within so many minutes"
@@ -117,7 +120,7 @@ interface FoundProps {
 function Found({ found, ...rest }: FoundProps) {
   return (
     <div className="print-list">
-      {found.length === 0 && <Text>Nothing is like that: allow more minutes, another kind or stage.</Text>}
+      {found.length === 0 && <Text>Nothing is like that: allow more minutes, another kind, or with anything.</Text>}
       {(Object.keys(KINDS) as (keyof typeof KINDS)[]).map((of) => {
         const own = found.filter((each) => each.kind === of)
         return own.length === 0 ? null : (
