@@ -140,12 +140,16 @@ function tellUnsaved(name: string): void {
   void tell({ title: 'Not saved yet', message, color: 'oak', autoClose: LONG_MS })
 }
 
+const GONE_MS = 500
+
 /** The address asks for one that is not here: it was removed, or the link has a slip in it. */
 function useTellGone(what: string, isGone: boolean): void {
   useEffect(() => {
-    if (!isGone) return
+    if (!isGone) return undefined
     const message = `The ${what} that the address asks for is not here any more. Another one is shown.`
-    void tell({ message, color: 'oak', autoClose: LONG_MS })
+    // One that was just added stands in the address a moment before it stands here.
+    const timer = setTimeout(() => void tell({ message, color: 'oak', autoClose: LONG_MS }), GONE_MS)
+    return () => clearTimeout(timer)
   }, [what, isGone])
 }
 

@@ -1,4 +1,4 @@
-import { Stack } from '@mantine/core'
+import { Stack, Text } from '@mantine/core'
 import { useMounted } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -44,6 +44,11 @@ function PrintRoom({ settings }: { settings: Settings }) {
   const isStanding = useMounted()
   return (
     <Stack gap="sm">
+      {state.lost && (
+        <Text className="sheet sheet-attention" role="alert">
+          The saved print that the address asks for cannot be opened: {state.lost.message}
+        </Text>
+      )}
       <PrintTools state={state} panel={panel} onPanel={(next) => setPanel(next === panel ? null : next)} />
       <div className="print-room">
         <ErrorBoundary what="What can be printed">
