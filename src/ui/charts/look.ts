@@ -3,10 +3,10 @@
 export const INKS = ['var(--moss)', 'var(--slate)', 'var(--oak)', 'var(--attention)', 'var(--ink)'] as const
 export const DASHES = ['0', '7 3', '2 3', '9 3 2 3'] as const
 
-/** The look of a line among others. */
+/** The look of a line among others. Neighbours differ in dash too, so that of two on top of each other both are seen. */
 export const lineLook = (i: number) => ({
   stroke: INKS[i % INKS.length],
-  strokeDasharray: DASHES[Math.floor(i / INKS.length) % DASHES.length],
+  strokeDasharray: DASHES[i % DASHES.length],
   strokeWidth: 2.5,
 })
 
