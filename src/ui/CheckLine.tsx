@@ -30,3 +30,6 @@ export function CheckLine({ ok, says, children }: { ok: boolean; says: string; c
     </li>
   )
 }
+
+/** The name of the tab that has checks. */
+export const checksTab = (broken: number) => (broken === 0 ? 'Checks' : `Checks (${broken} to mend)`)

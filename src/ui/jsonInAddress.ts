@@ -14,7 +14,8 @@ interface Wish<T> {
 
 /**
  * Something with many fields that stands in the address as JSON, as far as it is not as usual. Where the address has
- * none, it is as it was left in this browser, and stands there from then on. The server has checked what stands in the address of a page.
+ * none, it is as it was left in this browser, and stands there from then on. The server has checked what stands in the
+ * address of a page.
  */
 export function useJsonInAddress<T extends object>({ name, storageKey, usual }: Wish<T>): [T, (next: T) => void] {
   const [asked, put] = useInAddress(name)

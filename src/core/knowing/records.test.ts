@@ -14,6 +14,7 @@ import {
   diagnose,
   estimateKnowing,
   growthOf,
+  secureByWeek,
   levelOf,
   weeksOf,
   reviewDue,
@@ -111,6 +112,13 @@ describe('growth', () => {
     expect(half?.secureSince).toBeUndefined()
     expect(oclock?.secureSince).toBe(localDay(START + 14 * MS_PER_DAY, 'UTC'))
     expect(growthOf(answers, ['quarters'])).toEqual([])
+    // What speaks for it is enough where it is secure, and gone where all was wrong.
+    expect(oclock?.weeks[2]?.evidencePercent).toBeGreaterThanOrEqual(100)
+    expect(half?.weeks[1]?.evidencePercent).toBeGreaterThan(0)
+    expect(half?.weeks[2]?.evidencePercent).toBe(0)
+    expect(secureByWeek(answers, ['oclock', 'half'])).toEqual(
+      weeks.map((week, i) => ({ week, secure: i === 2 ? 1 : 0 })),
+    )
     expect(weeksOf([])).toEqual([])
   })
 

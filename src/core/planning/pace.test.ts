@@ -36,7 +36,7 @@ describe('how far off a plan was', () => {
         ['c', 7],
       ]),
     )
-    expect(error?.steps).toBe(2)
+    expect(error).toMatchObject({ steps: 2, planned: 15, real: 16 })
     expect(error?.minutesOff).toBeCloseTo(1.5, 10)
     expect(error?.share).toBeCloseTo(3 / 15, 10)
     expect(planError(planOf([['c', 7]]))).toBeUndefined()

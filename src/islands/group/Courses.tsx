@@ -8,6 +8,7 @@ import { WhenSeen } from '../../ui/charts/WhenSeen'
 import { Fold } from '../../ui/Fold'
 import { Loaded } from '../../ui/Loaded'
 import { later } from '../../ui/later'
+import { courseWeeks } from './courseWeeks'
 
 const chart = later(async () => (await import('./CoursesChart')).CoursesChart)
 const CHART_PX = 280
@@ -59,7 +60,7 @@ function Read({ id }: { id: GroupId }) {
 }
 
 function AsTable({ courses }: { courses: readonly ChildCourse[] }) {
-  const weeks = [...new Set(courses.flatMap((course) => course.weeks.map(({ week }) => week)))].sort((a, b) => a - b)
+  const weeks = courseWeeks(courses)
   return (
     <Table.ScrollContainer minWidth={110 + weeks.length * 70}>
       <Table>

@@ -2,6 +2,7 @@ import { CartesianGrid, Legend, Line, LineChart, ResponsiveContainer, Tooltip, X
 import type { ChildCourse } from '../../core/records'
 import { calendarDay } from '../../ui/calendarDay'
 import { AXIS, lineLook, TOOLTIP } from '../../ui/charts/look'
+import { courseWeeks } from './courseWeeks'
 
 interface Props {
   readonly courses: readonly ChildCourse[]
@@ -10,7 +11,7 @@ interface Props {
 
 /** A line for each child: how many steps were secure, week by week. */
 export function CoursesChart({ courses, height }: Props) {
-  const weeks = [...new Set(courses.flatMap((course) => course.weeks.map(({ week }) => week)))].sort((a, b) => a - b)
+  const weeks = courseWeeks(courses)
   const data = weeks.map((week) => ({
     week: calendarDay(week).slice(4),
     ...Object.fromEntries(

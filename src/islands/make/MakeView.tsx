@@ -7,6 +7,7 @@ import { type LengthUnit, RECIPE_KINDS, type RecipeKind, checkRecipe, recipeAs }
 import { wordingOf } from '../../core/records'
 import { IN_ENGLISH, type Wording } from '../../core/wording'
 import { AddressTabs } from '../../ui/AddressTabs'
+import { checksTab } from '../../ui/CheckLine'
 import { App, type Page } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { later, useFetchLater } from '../../ui/later'
@@ -94,7 +95,7 @@ function BenchTabs({ bench, unit, wording }: { bench: Bench; unit: LengthUnit; w
     <AddressTabs
       className="sheet tabs-tight"
       names={{
-        checks: broken === 0 ? 'Checks' : `Checks (${broken} to mend)`,
+        checks: checksTab(broken),
         amounts: 'Amounts',
         out: 'Print and save',
         suits: 'Which clock suits?',

@@ -6,6 +6,7 @@ import { checkPlan } from '../../core/planning'
 import type { SessionContext } from '../../core/records'
 import { rungOf } from '../../core/teaching'
 import { AddressTabs } from '../../ui/AddressTabs'
+import { checksTab } from '../../ui/CheckLine'
 import { isTyping } from '../../ui/Shortcuts'
 import { Strip } from '../../ui/Strip'
 import { later, useFetchLater, useWanted } from '../../ui/later'
@@ -129,7 +130,7 @@ function PlanTabs({ state, context }: PartProps) {
   return (
     <AddressTabs
       names={{
-        checks: broken === 0 ? 'Checks' : `Checks (${broken} to mend)`,
+        checks: checksTab(broken),
         shelf: 'More activities',
         fetch: 'What you need',
         prints: 'Prints',
