@@ -133,6 +133,13 @@ function namedInStyles(page: Page): Promise<{ named: number; missing: string[] }
   })
 }
 
+/** Fields that came with one id from the server and have another by now: each was drawn twice. */
+async function lostIds(page: Page, request: APIRequestContext): Promise<string[]> {
+  const html = await (await request.get(page.url())).text()
+  const ids = [...html.matchAll(/<(?:input|button|textarea|select)[^>]* id="(mantine-[^"]+)"/g)].map(([, id = '']) => id)
+  return page.evaluate((all) => all.filter((id) => document.getElementById(id) === null), ids)
+}
+
 for (const name of NAMES) {
   test(`${name} is light to fetch, finds all that its styles name, and is accessible`, async ({ page, request }) => {
     await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' })
@@ -153,6 +160,7 @@ for (const name of NAMES) {
     // Mantine names this one and sets it nowhere.
     expect(missing).toEqual(['--mantine-text-wrap'])
 
+    expect(await lostIds(page, request)).toEqual([])
     expect(await violationsIn(page, name)).toEqual([])
   })
 

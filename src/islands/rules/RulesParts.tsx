@@ -55,6 +55,8 @@ export function PlaceRules({ rules, set }: RulesProps) {
           onChange={(zone) => zone && set({ zone })}
           searchable
           allowDeselect={false}
+          // Four hundred zones are written down only once somebody looks for one.
+          comboboxProps={{ keepMounted: false }}
         />
         <Checkbox.Group
           label="Usually to hand"
