@@ -34,7 +34,10 @@ export interface Call {
   readonly body: () => Promise<unknown>
 }
 
-/** An endpoint sends what `work` returns as JSON, and what it throws as problem+json. */
+/**
+ * An endpoint sends what `work` returns as JSON, and what it throws as problem+json; as a page where its address was
+ * opened in the browser.
+ */
 export function endpoint(work: (call: Call) => Promise<unknown>): APIRoute {
   return async (context) => {
     try {
@@ -53,10 +56,14 @@ export function endpoint(work: (call: Call) => Promise<unknown>): APIRoute {
       if (result instanceof Response) return result
       return new Response(JSON.stringify(result ?? {}), { headers: { 'content-type': 'application/json' } })
     } catch (error) {
-      return toProblem(error).toResponse()
+      return toProblem(error).toResponse(isForPage(context.request))
     }
   }
 }
+
+/** Whether a browser shows the answer as a page: an address that was opened, not one that a script asks for. */
+export const isForPage = (request: Request): boolean =>
+  request.method === 'GET' && (request.headers.get('accept') ?? '').includes('text/html')
 
 function toProblem(error: unknown): Problem {
   if (error instanceof Problem) return error

@@ -1,3 +1,5 @@
+import { escaped, plainPage } from './plainPage'
+
 /** An error that the client is told about, as application/problem+json. */
 export class Problem extends Error {
   constructor(
@@ -9,7 +11,18 @@ export class Problem extends Error {
     this.name = 'Problem'
   }
 
-  toResponse(): Response {
+  /** For a script, or as a page for whoever opened the address in a tab of its own: a print. */
+  toResponse(isForPage = false): Response {
+    return isForPage ? this.asPage() : this.asJson()
+  }
+
+  private asPage(): Response {
+    const { status, title, extra } = this
+    const main = `<h1>${escaped(title)}</h1><p>${escaped(extra.detail ?? '')}</p><p>Close this page to go back to where you were, or go to <a href="/">Today</a>.</p>`
+    return new Response(plainPage(title, main), { status, headers: { 'content-type': 'text/html; charset=utf-8' } })
+  }
+
+  private asJson(): Response {
     const { status, title, extra } = this
     return new Response(JSON.stringify({ type: 'about:blank', title, status, ...extra }), {
       status,

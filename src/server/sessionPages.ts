@@ -8,11 +8,20 @@ export interface SessionPrintWish {
   readonly wish: SessionPaperWish
   readonly from?: number
   readonly to?: number
+  /** The mark of the paper that other parts were printed from. */
+  readonly mark?: string
 }
 
-/** The pages that are wanted of a session. Throws RefusedValue for a first page that there is not, or one behind the last. */
-export function wantedPages({ context, wish, from = 1, to = Infinity }: SessionPrintWish): readonly Drawing[] {
-  const { pages } = sessionPaper(context, wish)
+/** The field of a refusal: the session is another than other parts were printed from. */
+export const MARK_FIELD = 'mark'
+
+/**
+ * The pages that are wanted of a session. Throws RefusedValue for a first page that there is not, or one behind the
+ * last, and where the session is not that of the mark any more.
+ */
+export function wantedPages({ context, wish, from = 1, to = Infinity, mark }: SessionPrintWish): readonly Drawing[] {
+  const { pages, mark: now } = sessionPaper(context, wish)
+  if (mark !== undefined && mark !== now) throw new RefusedValue(MARK_FIELD, now, mark)
   if (from > pages.length) throw new RefusedValue('from', `a page from 1 to ${pages.length}`, from)
   if (to < from) throw new RefusedValue('to', `${from} or more, since the pages begin there`, to)
   return pages.slice(from - 1, to)

@@ -16,6 +16,7 @@ interface Asked {
   readonly for?: readonly string[]
   readonly from?: number
   readonly to?: number
+  readonly mark?: string
 }
 
 const page = Joi.number().integer().min(1).max(1000)
@@ -26,6 +27,7 @@ const asked = shape<Asked>({
   for: Joi.array().items(Joi.string().guid()).max(30),
   from: page,
   to: page,
+  mark: Joi.string().hex().length(8),
 })
 
 /** What is asked for in the address of a session's pages, checked; what is left out is as usual. */
@@ -39,6 +41,7 @@ export async function sessionPrintWish(
   const {
     from,
     to,
+    mark,
     for: childIds,
     ...way
   } = checked(asked, {
@@ -46,5 +49,5 @@ export async function sessionPrintWish(
     for: children.length > 0 ? children : undefined,
   })
   const context = await sessionContext(db, id, now)
-  return { context, wish: { ...usualPaper(context), ...way, childIds }, from, to }
+  return { context, wish: { ...usualPaper(context), ...way, childIds }, from, to, mark }
 }

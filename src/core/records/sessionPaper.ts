@@ -1,6 +1,7 @@
 import { placeNames } from '../activities'
 import type { Drawing } from '../drawing'
 import { RefusedValue } from '../errors'
+import { fingerprint } from '../fingerprint'
 import { yardPages } from '../make'
 import { type PaperWay, runSheetPages, runSheetText, sessionPrints, usualWay } from '../planning'
 import { printedAs, sayDate } from '../wording'
@@ -22,6 +23,8 @@ export interface SessionPaper {
   readonly pages: readonly Drawing[]
   /** What the pages are, a line each, in the group's language. */
   readonly contents: readonly { readonly title: string; readonly pages: number }[]
+  /** Another sign where other questions, children or pages come: parts that fit together have the same. */
+  readonly mark: string
 }
 
 /** A session as a run sheet in Markdown. Throws RefusedValue for a group without children. */
@@ -41,9 +44,11 @@ export function sessionPaper(context: SessionContext, wish = usualPaper(context)
   const runSheetLine = isForAll
     ? [{ title: printedAs('Session plan, for you', sheet.wording), pages: runSheet.length }]
     : []
+  const contents = [...runSheetLine, ...sheet.prints]
   return {
     pages: [...runSheet, ...setOut, ...prints.pages, ...prints.keys],
-    contents: [...runSheetLine, ...sheet.prints],
+    contents,
+    mark: fingerprint(JSON.stringify([runSheetText(context.session.plan, request, sheet), contents, prints.items])),
   }
 }
 

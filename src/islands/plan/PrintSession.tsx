@@ -61,12 +61,7 @@ function PaperDialog({ context, onClose }: Props & { onClose: () => void }) {
           onChange={setTray}
         />
         {paper && (
-          <PdfButtons
-            context={context}
-            wish={wish}
-            total={paper.pages.length}
-            tray={Number(tray) >= 1 ? Number(tray) : undefined}
-          />
+          <PdfButtons context={context} wish={wish} paper={paper} tray={Number(tray) >= 1 ? Number(tray) : undefined} />
         )}
       </Stack>
     </Dialog>
@@ -116,7 +111,7 @@ function WishFields({ wish, context, onChoose }: FieldsProps) {
       </Group>
       <Switch
         label="Two children’s sheets on one page, to be cut apart"
-        description="Where they can still be read so."
+        description="Where they can still be read so. Card clocks are 12 cm wide then."
         checked={wish.two}
         onChange={(event) => onChoose({ two: event.currentTarget.checked })}
       />
@@ -142,15 +137,15 @@ function WishFields({ wish, context, onChoose }: FieldsProps) {
 interface ButtonsProps {
   readonly context: SessionContext
   readonly wish: SessionPaperWish
-  readonly total: number
+  readonly paper: SessionPaper
   readonly tray: number | undefined
 }
 
 /** One PDF, or one for each filling of the printer. */
-function PdfButtons({ context, wish, total, tray }: ButtonsProps) {
+function PdfButtons({ context, wish, paper, tray }: ButtonsProps) {
   const { id } = context.session
   const markPrinted = useMarkPrinted(id)
-  const parts = inParts(total, tray)
+  const parts = inParts(paper, tray)
   return (
     <Group justify="flex-end" gap="xs">
       {parts.map((part, i) => (
@@ -164,7 +159,7 @@ function PdfButtons({ context, wish, total, tray }: ButtonsProps) {
           leftSection={<IconPrinter size={18} />}
           data-autofocus={i === 0 || undefined}
         >
-          {parts.length > 1 ? `Pages ${part.from} to ${part.to}` : `Open the PDF: ${inPages(total)}`}
+          {parts.length > 1 ? `Pages ${part.from} to ${part.to}` : `Open the PDF: ${inPages(paper.pages.length)}`}
         </Button>
       ))}
     </Group>

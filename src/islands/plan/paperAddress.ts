@@ -1,17 +1,19 @@
 import type { SessionId } from '../../core/ids'
-import type { SessionPaperWish } from '../../core/records'
+import type { SessionPaper, SessionPaperWish } from '../../core/records'
 
-/** The first and the last page of a part. */
+/** The first and the last page of a part, and the mark of the paper that it is from. */
 export interface PagePart {
   readonly from: number
   readonly to: number
+  readonly mark: string
 }
 
 /** All pages in as few parts as a printer that holds so many sheets needs; in one where that is not given. */
-export function inParts(total: number, sheets = total): PagePart[] {
+export function inParts({ pages: { length: total }, mark }: SessionPaper, sheets = total): PagePart[] {
   return Array.from({ length: Math.ceil(total / sheets) }, (_, i) => ({
     from: i * sheets + 1,
     to: Math.min(total, (i + 1) * sheets),
+    mark,
   }))
 }
 
@@ -29,6 +31,7 @@ export function pdfAddress(
   if (part) {
     query.set('from', String(part.from))
     query.set('to', String(part.to))
+    query.set('mark', part.mark)
   }
   return `/api/sessions/${id}/print.pdf?${query.toString()}`
 }

@@ -1,6 +1,7 @@
 import type { IncomingMessage, ServerResponse } from 'node:http'
 import type { Db } from '../connection'
 import { DEVICE_HEADER } from '../device'
+import { escaped, plainPage } from '../plainPage'
 import { addDevice, deviceWith } from './devices'
 import { isPasscode } from './passcode'
 import { ownPath, type PlainAddress } from './plainAddress'
@@ -26,11 +27,9 @@ interface Door {
   readonly isSecure: boolean
 }
 
-const escape = (text: string) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/"/g, '&quot;')
-
 function page(response: ServerResponse, status: number, said: string, to: string): void {
-  const body = `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>Come in · Ripe Acorn</title><style>body{font:18px/1.5 system-ui,sans-serif;background:#FBF7EF;color:#2B2320;display:grid;place-items:center;min-height:100vh;margin:0}main{max-width:24rem;padding:1rem}label{display:block;margin:1rem 0 .25rem}input,button{font:inherit;width:100%;min-height:48px;box-sizing:border-box;padding:.25rem .75rem;border-radius:8px;border:1px solid #8a7a68}button{margin-top:1.25rem;background:#2F6B4F;color:#fff;border:0}p[role=alert]{color:#8A4B12;font-weight:600}@media (prefers-color-scheme:dark){body{background:#1f1917;color:#f3ebe0}input{background:#2B2320;color:inherit}p[role=alert]{color:#E8B25A}}</style></head><body><main><h1>Ripe Acorn</h1><p>This machine keeps records of children. Type its passcode to come in.</p>${said ? `<p role="alert">${escape(said)}</p>` : ''}<form method="post" action="/enter"><input type="hidden" name="to" value="${escape(to)}"><label for="passcode">Passcode</label><input id="passcode" name="passcode" type="password" autocomplete="current-password" required autofocus><label for="device">What this device is called</label><input id="device" name="device" maxlength="40" placeholder="Tablet by the window"><button>Come in</button></form></main></body></html>`
-  response.writeHead(status, { 'content-type': 'text/html; charset=utf-8' }).end(body)
+  const main = `<h1>Ripe Acorn</h1><p>This machine keeps records of children. Type its passcode to come in.</p>${said ? `<p role="alert">${escaped(said)}</p>` : ''}<form method="post" action="/enter"><input type="hidden" name="to" value="${escaped(to)}"><label for="passcode">Passcode</label><input id="passcode" name="passcode" type="password" autocomplete="current-password" required autofocus><label for="device">What this device is called</label><input id="device" name="device" maxlength="40" placeholder="Tablet by the window"><button>Come in</button></form>`
+  response.writeHead(status, { 'content-type': 'text/html; charset=utf-8' }).end(plainPage('Come in', main))
 }
 
 function tokenIn({ headers }: IncomingMessage): string | undefined {
