@@ -37,22 +37,50 @@ export function twoOnASheet(pages: readonly Drawing[], paper: SheetId): Drawing[
 /** From the edge of the paper to pages made smaller, mm: their own margin does the rest. */
 const SMALL_EDGE_MM = 5
 
+/** How pages lie on a sheet: row by row, 1 to 4 of each. */
+interface Rows {
+  readonly columns: number
+  readonly rows: number
+}
+
+/** A sheet as it is held, and how large the place of each page on it is, mm. */
+interface Grid extends Rows {
+  readonly width: number
+  readonly height: number
+  readonly across: number
+  readonly down: number
+}
+
+const gridOn = (width: number, height: number, { columns, rows }: Rows): Grid => ({
+  columns,
+  rows,
+  width,
+  height,
+  across: (width - 2 * SMALL_EDGE_MM) / columns,
+  down: (height - 2 * SMALL_EDGE_MM) / rows,
+})
+
+const scaleIn = ({ across, down }: Grid, page: Drawing) => Math.min(1, across / page.width, down / page.height)
+
+/** The sheet held upright or across, whichever leaves the pages larger. */
+function gridFor(pages: readonly Drawing[], paper: SheetId, rows: Rows): Grid {
+  const { width, height } = paperOf(paper)
+  const [upright, turned] = [gridOn(width, height, rows), gridOn(height, width, rows)]
+  const least = (grid: Grid) => Math.min(...pages.map((page) => scaleIn(grid, page)))
+  return least(turned) > least(upright) ? turned : upright
+}
+
 /**
  * Pages made smaller, row by row on as few sheets as hold them, each as large as its place lets it be. For the adult:
  * what is read by children is never made smaller. `columns` and `rows` are whole, 1 to 4.
  */
-export function smallOnSheets(
-  pages: readonly Drawing[],
-  paper: SheetId,
-  { columns, rows }: { readonly columns: number; readonly rows: number },
-): Drawing[] {
-  requireInteger('columns', columns, 1, 4)
-  requireInteger('rows', rows, 1, 4)
-  const { width, height } = paperOf(paper)
-  const across = (width - 2 * SMALL_EDGE_MM) / columns
-  const down = (height - 2 * SMALL_EDGE_MM) / rows
+export function smallOnSheets(pages: readonly Drawing[], paper: SheetId, rows: Rows): Drawing[] {
+  requireInteger('columns', rows.columns, 1, 4)
+  requireInteger('rows', rows.rows, 1, 4)
+  const grid = gridFor(pages, paper, rows)
+  const { columns, width, height, across, down } = grid
   const placed = (page: Drawing, i: number): Shape => {
-    const k = Math.min(1, across / page.width, down / page.height)
+    const k = scaleIn(grid, page)
     const x = SMALL_EDGE_MM + (i % columns) * across + (across - page.width * k) / 2
     const y = SMALL_EDGE_MM + Math.floor(i / columns) * down + (down - page.height * k) / 2
     return group(
@@ -63,7 +91,7 @@ export function smallOnSheets(
       { part: 'small-page', x, y },
     )
   }
-  return grouped(pages, columns * rows).map((some) => ({
+  return grouped(pages, columns * rows.rows).map((some) => ({
     width,
     height,
     title: titlesOf(some),

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { kinds, paperIds } from '../../../tests/readback/recipes'
 import { type Box, boxOf, readSvg } from '../../../tests/readback/svg'
-import { type Drawing, type Shape, SAFE_MARGIN_MM, papers, toSvg } from '../drawing'
+import { type Drawing, type Shape, SAFE_MARGIN_MM, paperOf, toSvg } from '../drawing'
 import { RefusedValue } from '../errors'
 import {
   BACKINGS,
@@ -175,7 +175,7 @@ describe('10,000 random recipes', () => {
           return
         }
         passed++
-        const { width, height } = papers[recipe.paper]
+        const { width, height } = paperOf(recipe.paper)
         const pages = recipePages(recipe)
         // Two faces in parts, one with each hand, cannot be told apart here.
         const isTiled = pages.some(({ title }) => title.includes('part'))

@@ -1,3 +1,4 @@
+import { counted } from '../wording'
 import { bodyArea } from '../drawing'
 import { partBoxes, tenth } from './partSizes'
 import { layOut } from './parts'
@@ -17,7 +18,7 @@ export function checkPage(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
     return {
       id: 'page',
       ok: true,
-      says: `Fits ${pages} ${pages === 1 ? 'page' : 'pages'} a clock, inside the margins.`,
+      says: `Fits ${counted(pages, 'page', 'pages')} a clock, inside the margins.`,
     }
   }
   const boxes = clocks.flatMap((clock) => partBoxes(clock, m))

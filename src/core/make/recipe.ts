@@ -1,4 +1,4 @@
-import type { PaperId } from '../drawing'
+import type { SheetId } from '../drawing'
 import type { BackingId } from './backings'
 import type { CardGsm, FastenerId } from './stock'
 
@@ -27,7 +27,8 @@ export type MeasureId = keyof Measures
 
 export interface Recipe {
   readonly kind: RecipeKind
-  readonly paper: PaperId
+  /** A sheet; half of one where two clocks share it. */
+  readonly paper: SheetId
   /** What it is printed on. */
   readonly gsm: CardGsm
   readonly backing: BackingId

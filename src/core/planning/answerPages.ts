@@ -1,6 +1,6 @@
-import { type Drawing, type SheetId, smallOnSheets } from '../drawing'
+import { type Drawing, paperOf, type SheetId, smallOnSheets } from '../drawing'
 import { guidePages, type Print, type Printable } from '../printables'
-import { type RungId, rungOf } from '../teaching'
+import type { RungId } from '../teaching'
 import { nameIn, printedAs, type Wording } from '../wording'
 import type { AnswerWay } from './paperWay'
 
@@ -38,39 +38,52 @@ export function answersOfOne(keys: readonly Drawing[], way: AnswerWay, paper: Sh
   return way === 'none' ? [] : way === 'whole' ? keys : smallAnswers(keys, paper)
 }
 
-/** Pages of answers four on a sheet; one alone is as large as it is. */
-function smallAnswers(keys: readonly Drawing[], paper: SheetId): readonly Drawing[] {
-  return keys.length > 1 ? smallOnSheets(keys, paper, { columns: 2, rows: 2 }) : keys
+/** Pages of answers on as few sheets as they can be read on: four whole ones, or eight halves. One alone stays as it is. */
+export function smallAnswers(keys: readonly Drawing[], paper: SheetId): readonly Drawing[] {
+  if (keys.length < 2) return keys
+  const { width } = paperOf(paper)
+  const isWhole = (page: Drawing) => page.width >= width
+  return [
+    ...smallOnSheets(keys.filter(isWhole), paper, { columns: 2, rows: 2 }),
+    ...smallOnSheets(
+      keys.filter((page) => !isWhole(page)),
+      paper,
+      { columns: 4, rows: 2 },
+    ),
+  ]
 }
 
-/** For a check one marking guide for each step, which has the answers too; of all else four pages on one. */
+/** For a check one marking guide, which has the answers too, two pages on a sheet; of all else as many as can be read. */
 function shortAnswers(made: readonly MadePrint[], onPaper: OnPaper): Drawing[] {
   const printables = [...new Set(made.map(({ printable }) => printable))]
-  const guides = printables.flatMap((printable) =>
-    onPaper.order.flatMap((rung) => {
-      const marked = made.filter((each) => each.print.marking && each.printable === printable && each.rung === rung)
-      return marked.length === 0 ? [] : guideFor(printable, rung, marked, onPaper)
-    }),
-  )
+  const guides = printables.flatMap((printable) => {
+    const marked = made.filter((each) => each.print.marking && each.printable === printable)
+    return marked.length === 0 ? [] : guideFor(printable, marked, onPaper)
+  })
   const keys = made.filter(({ print }) => !print.marking).flatMap(({ print }) => print.key)
-  return [...guides, ...smallAnswers(keys, onPaper.paper)]
+  return [...twoGuides(guides, onPaper.paper), ...smallAnswers(keys, onPaper.paper)]
 }
 
+/** A guide of one page is as large as it is. */
+function twoGuides(guides: readonly Drawing[], paper: SheetId): readonly Drawing[] {
+  return guides.length > 1 ? smallOnSheets(guides, paper, { columns: 2, rows: 1 }) : guides
+}
+
+/** One guide for all who have a check: a step after the other, in the school's order. */
 function guideFor(
   printable: Printable,
-  rung: RungId,
   made: readonly MadePrint[],
-  { paper, wording }: OnPaper,
-): Drawing[] {
-  const footer = [
-    'Ripe Acorn',
-    nameIn(wording, printable.name),
-    nameIn(wording, rungOf(rung).name),
-    printedAs('guide', wording),
-  ]
-  const marking = made.map(({ owner, seed, print }) => ({
-    heading: `${owner}, ${printedAs('no. {0}', wording, seed)}`,
-    questions: print.marking ?? [],
-  }))
-  return guidePages(rung, marking, { paper, wording, footer: footer.join(' · ') })
+  { order, paper, wording }: OnPaper,
+): readonly Drawing[] {
+  const footer = ['Ripe Acorn', nameIn(wording, printable.name), printedAs('guide', wording)].join(' · ')
+  const guides = order.flatMap((rung) => {
+    const sheets = made
+      .filter((each) => each.rung === rung)
+      .map(({ owner, seed, print }) => ({
+        heading: `${owner}, ${printedAs('no. {0}', wording, seed)}`,
+        questions: print.marking ?? [],
+      }))
+    return sheets.length === 0 ? [] : [{ rung, sheets }]
+  })
+  return guidePages(guides, { paper, wording, footer })
 }

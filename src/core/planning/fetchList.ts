@@ -1,5 +1,6 @@
-import { type Activity, type MaterialId, materials, standInFor, tablesFor } from '../activities'
+import { type Activity, type MaterialId, type Need, materials, standInFor, tablesFor } from '../activities'
 import { IN_ENGLISH, nameIn, printedAs, type Wording } from '../wording'
+import { usualWay } from './paperWay'
 import { activitiesOf } from './rounds'
 import { needsOf } from './toHand'
 import type { PlanStep, SessionPlan } from './types'
@@ -38,6 +39,9 @@ export function fetchList(plan: SessionPlan, request: FetchRequest): FetchEntry[
   return [...entries.values()]
 }
 
+/** The card that the usual clocks are printed on. */
+const isClockCard = ({ prints }: Activity, { material }: Need) => prints === 'paper-clock' && material === 'card'
+
 function addNeeds(
   entries: Map<MaterialId, FetchEntry>,
   activity: Activity,
@@ -50,7 +54,8 @@ function addNeeds(
     const { name, unit, reused } = materials[need.material]
     const children = stations && reused ? largest : request.children.length
     const { tables: sets } = tablesFor(activity, children)
-    const amount = need.amount * (need.per === 'child' ? children : sets)
+    const each = need.amount * (need.per === 'child' ? children : sets)
+    const amount = isClockCard(activity, need) && usualWay(children).two ? Math.ceil(each / 2) : each
     const before = entries.get(need.material)
     const toHand =
       request.materials.includes(need.material) || (need.material === 'clock' && request.hasClocks === true)

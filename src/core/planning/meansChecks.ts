@@ -1,3 +1,4 @@
+import { counted } from '../wording'
 import { activityOf, materials } from '../activities'
 import { activitiesOf } from './rounds'
 import { clocksToMake, missingMaterials } from './toHand'
@@ -26,7 +27,7 @@ export function checkPlayers(plan: SessionPlan, { children }: SessionRequest): P
     ok: off.length === 0,
     says:
       off.length === 0
-        ? `Works with ${children.length} ${children.length === 1 ? 'child' : 'children'}.`
+        ? `Works with ${counted(children.length, 'child', 'children')}.`
         : `Not for ${children.length}: ${listed(off)}.`,
   }
 }

@@ -1,3 +1,4 @@
+import { counted } from '../wording'
 import { type Activity, activityOf, asStep } from '../activities'
 import { requireMinuteOfDay } from '../clock'
 import { RefusedValue, requireInteger } from '../errors'
@@ -129,7 +130,7 @@ function nothingFits(request: SessionRequest, building: Building): RefusedValue 
   const near = [...LENGTHS_TO_TRY].sort((a, b) => Math.abs(a - minutes) - Math.abs(b - minutes))
   const lengths: number[] = []
   for (const length of near) if (lengths.length < LENGTHS_TOLD && fits({ minutes: length })) lengths.push(length)
-  const count = `${children.length} ${children.length === 1 ? 'child' : 'children'}`
+  const count = `${counted(children.length, 'child', 'children')}`
   if (lengths.length > 0) {
     return new RefusedValue(
       'minutes',

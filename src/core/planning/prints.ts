@@ -1,9 +1,12 @@
 import { type Activity, activityOf } from '../activities'
+import { type Drawing, halfOf, twoOnASheet } from '../drawing'
 import { attempt, RefusedValue } from '../errors'
 import { RECIPE_KINDS, recipePagesFor, usualRecipe } from '../make'
 import type { RungId } from '../teaching'
 import { isPrintableId, printables } from '../printables'
 import { nameIn, printedAs } from '../wording'
+import { smallAnswers } from './answerPages'
+import { usualWay } from './paperWay'
 import { activitiesOf } from './rounds'
 import { clocksToMake } from './toHand'
 import type { SessionPlan } from './types'
@@ -57,11 +60,7 @@ export function printsOf(all: readonly Activity[], rung: RungId, job: Job): Sess
       ...sheets.flatMap(({ pages }) => pages),
       ...kept.flatMap(({ print }) => print.pages),
     ],
-    keys: [
-      ...shared.flatMap(({ print }) => print.key),
-      ...sheets.flatMap(({ keys }) => keys),
-      ...kept.flatMap(({ print }) => print.key),
-    ],
+    keys: [...tableKeys(shared, job), ...sheets.flatMap(({ keys }) => keys), ...kept.flatMap(({ print }) => print.key)],
     items: [...lines.map(({ print }) => print), ...sheets.flatMap(({ prints }) => prints)].flatMap(
       ({ items }) => items,
     ),
@@ -74,6 +73,16 @@ export function printsOf(all: readonly Activity[], rung: RungId, job: Job): Sess
   }
 }
 
+/** So many pages of answers to games are still spread at the tables as they are. */
+const MOST_TABLE_KEYS = 4
+
+/** The answers to what is at the tables: those of many tables are made smaller, where answers are to be short. */
+function tableKeys(shared: readonly Line[], { request, settings: { way, paper } }: Job): readonly Drawing[] {
+  const keys = shared.flatMap(({ print }) => print.key)
+  const { answers } = way ?? usualWay(request.children.length)
+  return answers === 'short' && keys.length > MOST_TABLE_KEYS ? smallAnswers(keys, paper) : keys
+}
+
 /** A print that was kept, made anew; one that can no longer be made is named, so that it can be taken out. */
 function keptLine({ name, body: { printable, options, seed } }: NonNullable<PrintSettings['kept']>[number]): Line {
   const { value, refusal } = attempt(() => printables[printable].make(options, seed))
@@ -84,17 +93,33 @@ function keptLine({ name, body: { printable, options, seed } }: NonNullable<Prin
 
 /** The clock that was chosen for the session, or a card clock where an activity needs one. */
 function clocksOf(wanted: readonly Activity[], { request, settings, withClocks }: Job) {
-  const { recipe, paper, lowInk, wording } = settings
+  const { recipe, wording, way } = settings
   if (!recipe && !withClocks && !wanted.some(({ prints }) => prints === 'paper-clock')) return []
-  // Without fasteners the holes are made for what stands in for them.
-  const fastener = request.materials.includes('fasteners') ? 'fastener' : 'hairpins'
-  const chosen = recipe ?? { ...usualRecipe('card'), fastener, paper, lowInk }
-  const ids = settings.way?.childIds
-  const names = request.children.filter(({ id }) => !ids || ids.includes(id)).map((child) => child.name)
+  const names = request.children
+    .filter(({ id }) => !way?.childIds || way.childIds.includes(id))
+    .map((child) => child.name)
+  const { two } = way ?? usualWay(request.children.length)
+  const kind = recipe?.kind ?? 'card'
   return [
     {
-      title: printedAs('{0}, one a child', wording, nameIn(wording, RECIPE_KINDS[chosen.kind].name)),
-      made: recipePagesFor(chosen, names, wording),
+      title: printedAs('{0}, one a child', wording, nameIn(wording, RECIPE_KINDS[kind].name)),
+      made: recipe ? recipePagesFor(recipe, names, wording) : usualClocks(names, request, settings, two),
     },
   ]
+}
+
+/** Card clocks as usual; two on a sheet they are smaller, with the same holes and hands as wide. */
+function usualClocks(
+  names: readonly string[],
+  { materials }: Job['request'],
+  { paper, lowInk, wording }: PrintSettings,
+  two: boolean,
+): Drawing[] {
+  // Without fasteners the holes are made for what stands in for them.
+  const fastener = materials.includes('fasteners') ? 'fastener' : 'hairpins'
+  const usual = { ...usualRecipe('card'), fastener, lowInk } as const
+  const half = two ? halfOf(paper) : undefined
+  return half
+    ? twoOnASheet(recipePagesFor({ ...usual, paper: half }, names, wording), paper)
+    : recipePagesFor({ ...usual, paper }, names, wording)
 }

@@ -1,6 +1,8 @@
 import type { Activity, DurationRange } from '../activities'
 import { type RungId, mends } from '../teaching'
+import { isPrintableId, printables } from '../printables'
 import type { GroupNeed } from './need'
+import { usualWay } from './paperWay'
 import { missingMaterials, needsClocks } from './toHand'
 import { stillMinutes } from './byAge'
 import type { PlanStep } from './types'
@@ -34,6 +36,9 @@ const EARLIER_POINTS = 3.5
 /** Once more in the same session, only where others will not do. */
 const AGAIN_POINTS = 2.5
 
+/** A sheet for each of many children is a pile of paper, twice as high where no two fit on a page. */
+const SHEETS_POINTS = { onHalf: 1.5, whole: 4 } as const
+
 /** What one more activity adds to those before it, in points. */
 export function worth(before: readonly Choice[], choice: Choice, request: SessionRequest, need: GroupNeed): number {
   const { activity, rung } = choice
@@ -45,6 +50,7 @@ export function worth(before: readonly Choice[], choice: Choice, request: Sessio
   if (before.some((other) => other.activity.id === activity.id)) points -= AGAIN_POINTS
   if (rung !== need.rung) points += rung === need.review ? 2.5 : 1
   points += clockPoints(before, activity, request)
+  points -= paperPoints(activity, request.children.length)
   if (request.favourites?.includes(activity.id)) points += FAVOURITE_POINTS
   // What was found is mended once, as early as its stage allows.
   const mended = choice.mends.filter((key) => !before.some((other) => other.mends.includes(key))).length
@@ -66,6 +72,12 @@ function clockPoints(before: readonly Choice[], activity: Activity, request: Ses
   const isMade = request.hasClocks === true || before.some((choice) => choice.activity.prints === 'paper-clock')
   if (activity.prints === 'paper-clock') return isMade ? -4 : 9 - 1.5 * before.length
   return needsClocks(activity) ? 1.5 : 0
+}
+
+function paperPoints({ prints, role }: Activity, children: number): number {
+  if (role === 'check' || !isPrintableId(prints) || !usualWay(children).two) return 0
+  const { kind, onHalf } = printables[prints]
+  return kind !== 'sheet' ? 0 : onHalf ? SHEETS_POINTS.onHalf : SHEETS_POINTS.whole
 }
 
 /** What this activity mends of what was found: a key for each child and misreading. */

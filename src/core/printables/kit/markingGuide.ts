@@ -36,15 +36,30 @@ interface GuidePages {
   readonly footer: string
 }
 
-/**
- * What each wrong answer means, for the adult: the misreadings of a step with a letter each, then a line for each
- * question of each sheet.
- */
-export function guidePages(
-  rung: RungId,
-  sheets: readonly MarkedSheet[],
-  { paper, wording, footer }: GuidePages,
-): Drawing[] {
+/** The marked sheets of one step. */
+export interface Guide {
+  readonly rung: RungId
+  readonly sheets: readonly MarkedSheet[]
+}
+
+/** Between one step and the next, mm. */
+const NEXT_STEP_MM = 4
+
+interface GuidePlace extends Pick<GuidePages, 'paper' | 'wording'> {
+  /** Left free over the heading, mm. */
+  readonly above: number
+}
+
+/** What each wrong answer means, for the adult: one step after the other, on as many pages as that takes. */
+export function guidePages(guides: readonly Guide[], { paper, wording, footer }: GuidePages): Drawing[] {
+  const blocks = guides.flatMap((guide, i) => guideBlocks(guide, { paper, wording, above: i === 0 ? 0 : NEXT_STEP_MM }))
+  return flowPages(paper, blocks).map((body) =>
+    makePage({ paper, bar: barText(wording), title: printedAs('Marking guide', wording), footer, body }),
+  )
+}
+
+/** The misreadings of a step with a letter each, then a line for each question of each sheet. */
+function guideBlocks({ rung, sheets }: Guide, { paper, wording, above }: GuidePlace): FlowBlock[] {
   const letters = lettersFor(sheets)
   const heading = paragraph(
     paper,
@@ -53,15 +68,12 @@ export function guidePages(
       wording,
       nameIn(wording, rungOf(rung).name),
     ),
-    { size: 4.6, fill: INK },
+    { size: 4.6, fill: INK, above },
   )
   const legend = [...letters].map(([{ does }, letter]) =>
     paragraph(paper, `${letter} – ${nameIn(wording, does)}`, { size: 4, indent: 4 }),
   )
-  const blocks = sheets.map((sheet) => sheetBlock(sheet, paper, letters))
-  return flowPages(paper, [heading, ...legend, ...blocks]).map((body) =>
-    makePage({ paper, bar: barText(wording), title: printedAs('Marking guide', wording), footer, body }),
-  )
+  return [heading, ...legend, ...sheets.map((sheet) => sheetBlock(sheet, paper, letters))]
 }
 
 /** A letter for each misreading that leads to some wrong answer, in the order of their table. */

@@ -73,7 +73,11 @@ export const rungCheck = definePrintable({
       pages: [childPage(options, titleOr(options, phrases.showKnow), footer, page(false))],
       key: [
         childPage(options, keyTitle('Check of a step', options), keyFooter(footer, options), page(true)),
-        ...guidePages(options.rung, [{ questions: marking }], { paper, wording, footer: guideFooter }),
+        ...guidePages([{ rung: options.rung, sheets: [{ questions: marking }] }], {
+          paper,
+          wording,
+          footer: guideFooter,
+        }),
       ],
       marking,
     }
