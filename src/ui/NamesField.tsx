@@ -5,6 +5,7 @@ import { startsOf } from '../core/planning'
 import { type RungId, rungOf, schools } from '../core/teaching'
 import { Choice } from './Choice'
 import { later } from './later'
+import { NamesShared } from './NamesShared'
 import { type NamedChild, type Names, type Placed, keysOf, splitNames, startOf } from './people'
 import { settingsQuery } from './queries'
 
@@ -18,13 +19,15 @@ interface NamesFieldProps {
   readonly placeholder?: string
   readonly minRows: number
   readonly required?: boolean
+  /** The names of children who are there already. */
+  readonly known?: readonly string[]
   readonly value: Names
   readonly error?: ReactNode
   readonly onChange: (names: Names) => void
 }
 
 /** Children by name, with what was understood of them. */
-export function NamesField({ value: names, onChange, ...field }: NamesFieldProps) {
+export function NamesField({ value: names, known = [], onChange, ...field }: NamesFieldProps) {
   return (
     <>
       <Textarea
@@ -35,6 +38,7 @@ export function NamesField({ value: names, onChange, ...field }: NamesFieldProps
         value={names.text}
         onChange={(event) => onChange({ ...names, text: event.currentTarget.value })}
       />
+      <NamesShared children={splitNames(names.text)} known={known} onChange={(text) => onChange({ ...names, text })} />
       <Understood names={names} onChange={onChange} />
     </>
   )

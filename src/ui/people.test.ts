@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { placingQuestion } from '../core/planning'
 import { schools } from '../core/teaching'
-import { NO_NAMES, keysOf, newChildrenOf, splitNames, startOf } from './people'
+import { NO_NAMES, keysOf, newChildrenOf, sharedNames, splitNames, startOf, withoutRepeats } from './people'
 
 describe('children as an adult types them', () => {
   it.each([
@@ -89,5 +89,25 @@ describe('children as an adult types them', () => {
       'minute',
     ])
     expect(startOf({ name: 'Tavi', age: 4 }, 'half', school)).toBe('half')
+  })
+})
+
+describe('names that do not tell one child from another', () => {
+  const list = 'Ada 6\nBen 7\nben 5\nMary Ann'
+
+  it('are those of a list pasted twice, of two children alike, and of children who are there', () => {
+    const twice = splitNames(`${list}\n${list}`)
+    expect(sharedNames(twice, [])).toEqual({
+      repeated: ['Ada', 'ben', 'Mary Ann'],
+      alike: ['ben'],
+      known: [],
+    })
+    expect(splitNames(withoutRepeats(twice))).toEqual(splitNames(list))
+    expect(sharedNames(splitNames('Ada 6, Bram 5'), ['BRAM', 'Cleo'])).toEqual({
+      repeated: [],
+      alike: [],
+      known: ['Bram'],
+    })
+    expect(sharedNames(splitNames('Ada 6, Bram 5'), [])).toEqual({ repeated: [], alike: [], known: [] })
   })
 })

@@ -73,6 +73,42 @@ export function keysOf(children: readonly NamedChild[]): string[] {
   })
 }
 
+/** Names of a list that do not tell one child from another. */
+export interface SharedNames {
+  /** Those that stand there again with the same age: most likely the list was pasted twice. */
+  readonly repeated: readonly string[]
+  /** Those of two children of different ages. */
+  readonly alike: readonly string[]
+  /** Those of children who were there before. */
+  readonly known: readonly string[]
+}
+
+const folded = (name: string) => name.toLocaleLowerCase()
+const isAgain = (child: NamedChild, i: number, all: readonly NamedChild[]) =>
+  all.findIndex(({ name, age }) => folded(name) === folded(child.name) && age === child.age) < i
+
+/** Which names of a list are shared, each once. */
+export function sharedNames(children: readonly NamedChild[], known: readonly string[]): SharedNames {
+  const once = (names: readonly NamedChild[]) => [
+    ...new Map(names.map(({ name }) => [folded(name), name] as const)).values(),
+  ]
+  const firsts = children.filter((child, i, all) => !isAgain(child, i, all))
+  const before = new Set(known.map(folded))
+  return {
+    repeated: once(children.filter(isAgain)),
+    alike: once(firsts.filter(({ name }, i) => firsts.findIndex((other) => folded(other.name) === folded(name)) < i)),
+    known: once(children.filter(({ name }) => before.has(folded(name)))),
+  }
+}
+
+/** The list as text again, with nobody in it twice. */
+export function withoutRepeats(children: readonly NamedChild[]): string {
+  return children
+    .filter((child, i, all) => !isAgain(child, i, all))
+    .map(({ name, age }) => (age === null ? name : `${name} ${age}`))
+    .join('\n')
+}
+
 /** Where a child starts: as the adult chose it, else the guess from the age. */
 export function startOf({ age }: NamedChild, chosen: RungId | undefined, school: School): RungId {
   return chosen ?? likelyStart(age, school)

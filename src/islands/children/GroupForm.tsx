@@ -53,7 +53,12 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
         <Stack>
           <TextInput label="Group" required maxLength={LONGEST_NAME} {...form.getInputProps('name')} data-autofocus />
           {children.length > 0 && <Known children={children} {...fieldOf(form, 'childIds')} />}
-          <NamesField label="New children" minRows={2} {...fieldOf(form, 'names')} />
+          <NamesField
+            label="New children"
+            minRows={2}
+            known={children.map(({ name }) => name)}
+            {...fieldOf(form, 'names')}
+          />
           <NotSaved draft={draft} error={save.error} />
           <Group justify="flex-end">
             <Button variant="default" onClick={onClose}>

@@ -76,6 +76,7 @@ function NowRoom({ data }: { data: DaysData }) {
           </Button>
         </Group>
         {held.length === 0 && <NothingToday />}
+        {held.length > 0 && held.every(({ rows }) => rows.length === 0) && <NoRows id={asked[0]?.id} />}
         <OnNow at={nowAndNext(days, { date, minute })} wording={wording} />
       </div>
     </div>
@@ -88,6 +89,18 @@ function NothingToday() {
       A day shows here on its weekdays or its date.{' '}
       <Anchor href="/days" underline="always">
         Choose when in Days
+      </Anchor>
+      .
+    </Text>
+  )
+}
+
+function NoRows({ id }: { id: string | undefined }) {
+  return (
+    <Text mb="md">
+      There are no rows in it yet.{' '}
+      <Anchor href={id ? `/days?day=${id}` : '/days'} underline="always">
+        Add them in Days
       </Anchor>
       .
     </Text>
