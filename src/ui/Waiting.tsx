@@ -1,3 +1,4 @@
+import { counted } from '../core/wording'
 import { Anchor, Text } from '@mantine/core'
 import { createPortal } from 'react-dom'
 import { useMounted } from '@mantine/hooks'
@@ -15,10 +16,10 @@ const WHERE: Record<Safety, string> = {
   page: 'only on this page. Do not close or reload it before they are sent',
 }
 
-function counted({ answers, plansUnsaid: plans }: Pick<WaitingNow, 'answers' | 'plansUnsaid'>): string {
+function waitingInWords({ answers, plansUnsaid: plans }: Pick<WaitingNow, 'answers' | 'plansUnsaid'>): string {
   const parts = [
-    answers > 0 ? `${answers} ${answers === 1 ? 'answer' : 'answers'}` : '',
-    plans > 0 ? `${plans} ${plans === 1 ? 'change of a session' : 'changes of sessions'}` : '',
+    answers > 0 ? `${counted(answers, 'answer', 'answers')}` : '',
+    plans > 0 ? `${counted(plans, 'change of a session', 'changes of sessions')}` : '',
   ]
   return parts.filter(Boolean).join(' and ')
 }
@@ -30,7 +31,7 @@ export function WaitingLines({ now }: { now: WaitingNow }) {
     <>
       {answers + plans > 0 && (
         <Text size="sm" c="var(--attention)" role="status">
-          {counted(now)} {answers + plans === 1 ? 'is' : 'are'} {WHERE[safety]}.
+          {waitingInWords(now)} {answers + plans === 1 ? 'is' : 'are'} {WHERE[safety]}.
         </Text>
       )}
       {clashes.map((id) => (

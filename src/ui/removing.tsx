@@ -1,3 +1,4 @@
+import { counted } from '../core/wording'
 import { Button, Group, Text } from '@mantine/core'
 import { type QueryClient, useMutation, useQueryClient } from '@tanstack/react-query'
 import type { TakenBack, Undo } from '../core/keeping'
@@ -59,7 +60,7 @@ export async function takeBackRemoval(id: string, client: QueryClient): Promise<
     const message =
       stays === 0
         ? 'Everything is as it was before.'
-        : `${stays} ${stays === 1 ? 'thing was' : 'things were'} changed since and ${stays === 1 ? 'stays' : 'stay'} as it is now.`
+        : `${counted(stays, 'thing was', 'things were')} changed since and ${stays === 1 ? 'stays' : 'stay'} as it is now.`
     void tell({ title: 'Taken back', message, color: 'moss' })
   } catch (error) {
     void tell({ title: 'Not taken back', message: error instanceof Error ? error.message : '', color: 'oak' })

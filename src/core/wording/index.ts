@@ -3,6 +3,7 @@ import type { Length } from './language'
 import { type LanguageId, languages } from './registry'
 import type { Wording } from './types'
 
+export * from './counted'
 export * from './dates'
 export { sayEnglishDate } from './englishDates'
 export * from './haste'

@@ -1,3 +1,4 @@
+import { counted } from '../../core/wording'
 import { Group, Text, UnstyledButton } from '@mantine/core'
 import { IconBan, IconStarFilled } from '@tabler/icons-react'
 import { durationRange } from '../../core/activities'
@@ -19,7 +20,7 @@ export function ActivityList({ listed, of, children, settings, picked, onPick }:
   return (
     <section className="sheet" aria-label="Found">
       <Text size="sm" className="quiet" mb={6} role="status">
-        {listed.length} of {of}, for {children} {children === 1 ? 'child' : 'children'}
+        {listed.length} of {of}, for {counted(children, 'child', 'children')}
       </Text>
       <ul className="activities-list" aria-label="Activities">
         {listed.map(({ activity, own }) => (

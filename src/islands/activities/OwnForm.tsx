@@ -1,3 +1,4 @@
+import { counted } from '../../core/wording'
 import { Button, Checkbox, Group, SimpleGrid, Stack, Text, Title } from '@mantine/core'
 import { useForm } from '@mantine/form'
 import { durationRange, ownActivity } from '../../core/activities'
@@ -120,7 +121,7 @@ function Lasts({ activity }: { activity: ReturnType<typeof ownActivity> }) {
       {sizes
         .map((size) => {
           const range = durationRange(activity, size)
-          return `With ${size} ${size === 1 ? 'child' : 'children'}: ${range.least} to ${range.most} min, usually ${range.usual}.`
+          return `With ${counted(size, 'child', 'children')}: ${range.least} to ${range.most} min, usually ${range.usual}.`
         })
         .join(' ')}
     </Text>

@@ -1,3 +1,4 @@
+import { counted } from '../../core/wording'
 const RADIUS = 22
 const AROUND = 2 * Math.PI * RADIUS
 
@@ -18,7 +19,7 @@ export function TimeRing({ seconds, of, isTimed }: TimeRingProps) {
       height="56"
       viewBox="-28 -28 56 56"
       role="img"
-      aria-label={`About ${minutes} ${minutes === 1 ? 'minute' : 'minutes'} left`}
+      aria-label={`About ${counted(minutes, 'minute', 'minutes')} left`}
     >
       <circle r={RADIUS} fill="none" stroke="var(--line)" strokeWidth="8" />
       <circle

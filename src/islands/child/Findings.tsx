@@ -1,3 +1,4 @@
+import { counted } from '../../core/wording'
 import { Stack, Text, Title } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useMemo, useState } from 'react'
@@ -25,8 +26,7 @@ export function Findings({ data }: { data: ChildData }) {
       </Title>
       {!enough && (
         <Text>
-          Too early to say: {report.answers} {report.answers === 1 ? 'answer' : 'answers'} so far. A quick check of ten
-          says more.
+          Too early to say: {counted(report.answers, 'answer', 'answers')} so far. A quick check of ten says more.
         </Text>
       )}
       {guesses && <Text fw={700}>The latest answers look like guesses: play first, ask later.</Text>}

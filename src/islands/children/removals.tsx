@@ -1,3 +1,4 @@
+import { counted } from '../../core/wording'
 import { Checkbox, Text } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -8,8 +9,6 @@ import { Confirm } from '../../ui/Confirm'
 import { api } from '../../ui/api'
 import { useRemove } from '../../ui/removing'
 import { useChange } from './usePeople'
-
-const counted = (count: number, one: string) => `${count} ${count === 1 ? one : `${one}s`}`
 
 /** Removing a child deletes all of the child's answers. The dialog says so first, and where else the name stands. */
 export function RemoveChild({ report, onClose }: { report: ChildReport; onClose: () => void }) {
@@ -53,7 +52,7 @@ export function RemoveChild({ report, onClose }: { report: ChildReport; onClose:
               key={spelling}
               mt={6}
               value={spelling}
-              label={`“${spelling}”, in ${count} ${count === 1 ? 'text' : 'texts'}`}
+              label={`“${spelling}”, in ${counted(count, 'text', 'texts')}`}
             />
           ))}
         </Checkbox.Group>

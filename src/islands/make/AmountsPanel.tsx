@@ -1,3 +1,4 @@
+import { counted } from '../../core/wording'
 import { Stack, Text } from '@mantine/core'
 import { amountInWords, amountsFor, makingCautions, makingSteps } from '../../core/make'
 import { Cautions } from '../../ui/Cautions'
@@ -12,7 +13,7 @@ export function AmountsPanel({ bench }: { bench: Bench }) {
     <Stack gap="sm">
       <div>
         <Text size="sm" fw={600}>
-          For {amounts.clocks} {amounts.clocks === 1 ? 'clock' : 'clocks'}
+          For {counted(amounts.clocks, 'clock', 'clocks')}
         </Text>
         <ul style={{ margin: 0, paddingLeft: 18, fontSize: 14 }}>
           {amounts.list.map((amount) => (

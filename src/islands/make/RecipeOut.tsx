@@ -12,7 +12,7 @@ import {
   recipePages,
 } from '../../core/make'
 import type { Kept } from '../../core/records'
-import type { Wording } from '../../core/wording'
+import { counted, type Wording } from '../../core/wording'
 import { saveFile } from '../../ui/files'
 import { withOutlines } from '../../ui/outlines'
 import { SavedThings } from '../../ui/SavedThings'
@@ -33,7 +33,7 @@ export function RecipeOut({ bench, unit, wording }: { bench: Bench; unit: Length
   return (
     <Stack gap="sm">
       <Button component="a" href={`/api/make.pdf?${query}`} target="_blank" leftSection={<IconPrinter size={18} />}>
-        Print {recipe.children + recipe.spares} {recipe.children + recipe.spares === 1 ? 'clock' : 'clocks'}
+        Print {counted(recipe.children + recipe.spares, 'clock', 'clocks')}
       </Button>
       <Button variant="default" onClick={saveSvgs} leftSection={<IconDownload size={18} />}>
         SVG with layers, a page each

@@ -1,3 +1,4 @@
+import { counted } from '../../core/wording'
 import { Anchor, Button, Checkbox, Group, Stack, Text } from '@mantine/core'
 import { IconCalendarPlus, IconFileText } from '@tabler/icons-react'
 import type { SessionId } from '../../core/ids'
@@ -20,7 +21,7 @@ export function FetchPanel({ state }: { state: PlanState }) {
       <Text size="sm" className="quiet">
         {entries.length === 0
           ? 'You need nothing.'
-          : `For ${request.children.length} ${request.children.length === 1 ? 'child' : 'children'}. Tick what you have.`}
+          : `For ${counted(request.children.length, 'child', 'children')}. Tick what you have.`}
       </Text>
       {entries.map((entry) => (
         <Checkbox

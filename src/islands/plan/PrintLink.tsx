@@ -1,3 +1,4 @@
+import { counted } from '../../core/wording'
 import { Button } from '@mantine/core'
 import { IconPrinter } from '@tabler/icons-react'
 import type { SessionId } from '../../core/ids'
@@ -9,7 +10,7 @@ interface Props {
   readonly pages: number | undefined
 }
 
-export const inPages = (count: number) => (count === 1 ? '1 page' : `${count} pages`)
+export const inPages = (count: number) => counted(count, 'page')
 
 /** The pages of a session in one click, as usual for such a group. */
 export function PrintLink({ id, pages }: Props) {

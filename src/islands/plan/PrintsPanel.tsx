@@ -1,3 +1,4 @@
+import { counted } from '../../core/wording'
 import type { SessionId } from '../../core/ids'
 import { Button, SimpleGrid, Stack, Text } from '@mantine/core'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
@@ -73,7 +74,7 @@ function Contents({ prints, context: { recipe, yard, prints: kept }, sessionId }
       )}
       {own.map(({ title, pages }) => (
         <li key={title}>
-          {title}: {pages} {pages === 1 ? 'page' : 'pages'}
+          {title}: {counted(pages, 'page', 'pages')}
         </li>
       ))}
       {kept.map(({ id, name }) => (

@@ -1,3 +1,4 @@
+import { counted } from '../../core/wording'
 import { ActionIcon, Button, Checkbox, Group, Stack, Text } from '@mantine/core'
 import { IconPlus, IconTrash } from '@tabler/icons-react'
 import type { RefusedValue } from '../../core/errors'
@@ -73,8 +74,8 @@ export function TermForm({ wish, onChange, refusal, meetings }: Props) {
       <Holidays list={wish.holidays} refusal={refusal} onChange={(holidays) => set({ holidays })} />
       {meetings !== undefined && (
         <Text size="sm" className="quiet">
-          {meetings} {meetings === 1 ? 'session' : 'sessions'}. Counts on 1 session in 20 being cancelled, and on each
-          child being away 1 time in 12.
+          {counted(meetings, 'session', 'sessions')}. Counts on 1 session in 20 being cancelled, and on each child being
+          away 1 time in 12.
         </Text>
       )}
     </Stack>

@@ -1,3 +1,4 @@
+import { counted } from '../../core/wording'
 import type { Undo } from '../../core/keeping'
 import { type Db, inTransaction } from '../connection'
 import { notFound } from '../problem'
@@ -102,6 +103,6 @@ async function finish(db: Db, kind: Kind, touched: Touched, doing: Doing): Promi
     if (canonical(after) !== canonical(before)) changes.push({ kind: each.id, before, after })
   }
   const others = changes.filter(({ after }) => after === null).length - 1
-  const detail = `A ${kind.one}${others > 0 ? `, with ${others} ${others === 1 ? 'thing' : 'things'} of its own` : ''}`
+  const detail = `A ${kind.one}${others > 0 ? `, with ${counted(others, 'thing', 'things')} of its own` : ''}`
   return keepUndo(db, changes, { what: 'removed', detail }, doing)
 }

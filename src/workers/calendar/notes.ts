@@ -1,3 +1,4 @@
+import { counted } from '../../core/wording'
 import { MOST_WHAT_LETTERS } from '../../core/days'
 import type { SoundLines } from './lines'
 import { MOST_REPEATS } from './repeats'
@@ -51,5 +52,3 @@ export function notesOf({ lines, tally, zone }: { lines: SoundLines; tally: Tall
 }
 
 const told = (count: number, sentence: () => string): string[] => (count > 0 ? [sentence()] : [])
-
-const counted = (count: number, one: string, many: string) => `${count} ${count === 1 ? one : many}`

@@ -1,3 +1,4 @@
+import { counted } from '../../../core/wording'
 import { Button, Group, Stack, Text, Table } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -57,7 +58,7 @@ export function ChildrenTable({ file, lines, onDone, onLeave }: Props) {
       />
       <Group>
         <Button onClick={() => take.mutate(undefined)} loading={take.isPending} disabled={fresh === 0 || wrong > 0}>
-          Import {fresh} {fresh === 1 ? 'child' : 'children'}
+          Import {counted(fresh, 'child', 'children')}
         </Button>
         <Button variant="default" onClick={onLeave}>
           Leave it

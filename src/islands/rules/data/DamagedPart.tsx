@@ -1,3 +1,4 @@
+import { counted } from '../../../core/wording'
 import { Button, Code, Group, Text } from '@mantine/core'
 import type { DataState } from '../../../core/keeping'
 import { api } from '../../../ui/api'
@@ -23,8 +24,8 @@ export function DamagedPart({ state }: { state: DataState }) {
   return (
     <Part title="Damaged rows">
       <Text role="alert">
-        {damaged.length} {damaged.length === 1 ? 'row' : 'rows'} cannot be read. Everything else is there, without them.
-        A backup may still have them whole.
+        {counted(damaged.length, 'row', 'rows')} cannot be read. Everything else is there, without them. A backup may
+        still have them whole.
       </Text>
       {damaged.slice(0, MOST_SHOWN).map(({ kind, row }) => (
         <Text key={row} size="sm" className="anywhere">

@@ -1,6 +1,6 @@
 import { Button, Group, Text } from '@mantine/core'
 import { useState } from 'react'
-import { sayEnglishDate } from '../../../core/wording'
+import { counted, sayEnglishDate } from '../../../core/wording'
 import type { Undo } from '../../../core/keeping'
 import { DateField } from '../../../ui/DateField'
 import { Confirm } from '../../../ui/Confirm'
@@ -77,7 +77,7 @@ function ForgetDialog({ count, before, busy, onForget, onClose }: DialogProps) {
     <Confirm
       opened={count !== undefined}
       title={
-        count === 0 ? 'There are no answers before that day' : `Forget ${count} ${count === 1 ? 'answer' : 'answers'}?`
+        count === 0 ? 'There are no answers before that day' : `Forget ${counted(count ?? 0, 'answer', 'answers')}?`
       }
       action={count === 0 ? 'Well' : 'Forget them'}
       busy={busy}
