@@ -37,7 +37,7 @@ export function AnswerTable({ data, changes }: { data: ChildData; changes: reado
   return (
     <section className="sheet" aria-label="Answers">
       <Filters answers={answers} wanted={wanted} shown={shown.length} onWant={want} />
-      <div style={{ overflowX: 'auto' }}>
+      <div className="scrolls-sideways">
         <Table style={{ minWidth: 640 }}>
           <Table.Thead>
             <Table.Tr>

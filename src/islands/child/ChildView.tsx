@@ -85,7 +85,6 @@ function Head({ data: { report } }: { data: ChildData }) {
         component="a"
         href={`/api/children/${report.child.id}/note.pdf`}
         target="_blank"
-        variant="default"
         mt="xs"
         leftSection={<IconMail size={18} />}
       >

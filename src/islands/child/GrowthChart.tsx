@@ -30,7 +30,7 @@ export function GrowthChart({ answers }: { answers: readonly Answer[] }) {
       </Title>
       <Course growth={growth} weeks={weeks} />
       <Legend />
-      <div style={{ overflowX: 'auto' }}>
+      <div className="scrolls-sideways">
         <table className="growth">
           <thead>
             <tr>

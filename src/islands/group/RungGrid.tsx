@@ -20,7 +20,7 @@ export function RungGrid({ members, order }: { members: readonly ChildReport[]; 
       <Title order={2} size="h4" mb={6}>
         Where everyone stands
       </Title>
-      <div style={{ overflowX: 'auto' }}>
+      <div className="scrolls-sideways">
         <Table className="rung-grid" style={{ minWidth: Math.max(640, 150 + rungs.length * 84) }}>
           <Table.Thead>
             <Table.Tr>

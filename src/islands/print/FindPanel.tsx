@@ -20,7 +20,7 @@ const ANY_STAGE = [
 /**
  * Games, cards and sheets, found by rung, kind, stage, minutes and what is to hand; the one that is picked is pressed.
  */
-export function FindPanel({ state }: { state: PrintState }) {
+export function FindPanel({ state, onPick }: { state: PrintState; onPick: () => void }) {
   const [rung, setRung] = useState<RungId | ''>('')
   const [kind, setKind] = useState<Printable['kind'] | ''>('')
   const [stage, setStage] = useState<Stage | ''>('')
@@ -62,7 +62,7 @@ export function FindPanel({ state }: { state: PrintState }) {
           onChange={(value) => setMinutes(typeof value === 'number' ? value : '')}
         />
         <Without missing={missing} onChange={setMissing} />
-        <Found state={state} found={found} minutesOf={minutesOf} rung={rung} />
+        <Found state={state} found={found} minutesOf={minutesOf} rung={rung} onPick={onPick} />
       </Stack>
     </section>
   )
@@ -114,6 +114,7 @@ interface FoundProps {
   readonly found: readonly Printable[]
   readonly minutesOf: (printable: Printable) => number
   readonly rung: RungId | ''
+  readonly onPick: () => void
 }
 
 /** What was found, by kind; each kind becomes usable by itself. */
@@ -138,13 +139,16 @@ function Found({ found, ...rest }: FoundProps) {
   )
 }
 
-function Thing({ printable, state, minutesOf, rung }: Omit<FoundProps, 'found'> & { printable: Printable }) {
+function Thing({ printable, state, minutesOf, rung, onPick }: Omit<FoundProps, 'found'> & { printable: Printable }) {
   const isPicked = printable.id === state.printable.id
   return (
     <UnstyledButton
       className={isPicked ? 'print-thing sheet sheet-attention' : 'print-thing sheet'}
       aria-pressed={isPicked}
-      onClick={() => state.set({ id: printable.id, ...(rung ? { rung } : {}) })}
+      onClick={() => {
+        state.set({ id: printable.id, ...(rung ? { rung } : {}) })
+        onPick()
+      }}
     >
       <Group justify="space-between" wrap="nowrap" gap={4}>
         <Text fw={700}>{printable.name}</Text>

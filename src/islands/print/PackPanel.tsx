@@ -1,3 +1,4 @@
+import { counted } from '../../core/wording'
 import { Button, Checkbox, Group, Progress, Stack, Text } from '@mantine/core'
 import { Choice, listed } from '../../ui/Choice'
 import { useQuery } from '@tanstack/react-query'
@@ -115,7 +116,7 @@ function PackState({ progress }: { progress: PackJob }) {
   return (
     <Stack gap="xs">
       <Text role="status">
-        {SAID[state]} {before > 0 && `${before} ${before === 1 ? 'pack waits' : 'packs wait'} before it.`}{' '}
+        {SAID[state]} {before > 0 && `${counted(before, 'pack waits', 'packs wait')} before it.`}{' '}
         {pages !== undefined && `${pages} pages: who gets what, the sheets, the answers.`}
       </Text>
       {(state === 'making' || state === 'waiting') && (

@@ -1,4 +1,4 @@
-import { Stack, Text } from '@mantine/core'
+import { Button, Group, Stack, Text } from '@mantine/core'
 import { useMounted } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -35,10 +35,33 @@ function PrintPage() {
   return <Loaded query={query}>{(settings) => <PrintRoom settings={settings} />}</Loaded>
 }
 
+const STAGES = { choose: 'Choose', set: 'Options', page: 'Page' } as const
+type PrintStage = keyof typeof STAGES
+
+/** Where the three do not fit side by side: one after the other. */
+function Stages({ stage, onStage }: { stage: PrintStage; onStage: (stage: PrintStage) => void }) {
+  return (
+    <Group className="print-stages no-print" gap="xs" role="group" aria-label="One after the other">
+      {(Object.keys(STAGES) as PrintStage[]).map((each) => (
+        <Button
+          key={each}
+          variant={each === stage ? 'light' : 'default'}
+          aria-pressed={each === stage}
+          onClick={() => onStage(each)}
+          className={`print-to-${each}`}
+        >
+          {STAGES[each]}
+        </Button>
+      ))}
+    </Group>
+  )
+}
+
 /** What can be printed, its options, and the page itself beside them. */
 function PrintRoom({ settings }: { settings: Settings }) {
   const state = usePrint(settings)
   const [panel, setPanel] = useState<Panel | null>(null)
+  const [stage, setStage] = useState<PrintStage>('choose')
   const { printable, print } = state
   useFetchLater(LATER)
   const isStanding = useMounted()
@@ -49,12 +72,20 @@ function PrintRoom({ settings }: { settings: Settings }) {
           The saved print that the address asks for cannot be opened: {state.lost.message}
         </Text>
       )}
-      <PrintTools state={state} panel={panel} onPanel={(next) => setPanel(next === panel ? null : next)} />
-      <div className="print-room">
+      <PrintTools
+        state={state}
+        panel={panel}
+        onPanel={(next) => {
+          setPanel(next === panel ? null : next)
+          setStage('page')
+        }}
+      />
+      <Stages stage={stage} onStage={setStage} />
+      <div className="print-room" data-stage={stage}>
         <ErrorBoundary what="What can be printed">
-          <FindPanel state={state} />
+          <FindPanel state={state} onPick={() => setStage('page')} />
         </ErrorBoundary>
-        <Stack gap="sm">
+        <Stack gap="sm" className="print-options">
           <ErrorBoundary what="The options">
             <OptionsPanel state={state} />
           </ErrorBoundary>
@@ -66,7 +97,7 @@ function PrintRoom({ settings }: { settings: Settings }) {
           {isStanding && printable.kind !== 'sheet' && <play.Part state={state} />}
           <NeedsPanel state={state} />
         </Stack>
-        <section aria-label="The pages">
+        <section aria-label="The pages" className="print-pages">
           {panel === 'keep' && <keep.Part state={state} />}
           {panel === 'pack' && <pack.Part state={state} />}
           <PagesPanel state={state} />

@@ -13,6 +13,7 @@ import { api } from '../../ui/api'
 import { dayInWords, today } from '../../ui/dates'
 import { logQuery, settingsQuery } from '../../ui/queries'
 import { NumberField } from '../../ui/NumberField'
+import './shopping.css'
 
 export default function ShoppingView(page: Page) {
   return (
@@ -49,7 +50,7 @@ function Board({ data, settings }: { data: LogData; settings: Settings }) {
         </Title>
         <Group gap="xs" align="end" className="no-print">
           <Choice label="For" value={span} data={listed(SPANS)} onChange={setSpan} />
-          <Button variant="default" leftSection={<IconPrinter size={18} />} onClick={() => window.print()}>
+          <Button leftSection={<IconPrinter size={18} />} onClick={() => window.print()}>
             Print the list
           </Button>
         </Group>
@@ -64,7 +65,7 @@ function Board({ data, settings }: { data: LogData; settings: Settings }) {
         </Text>
       ) : (
         <section className="sheet" aria-label="The list">
-          <Text size="sm" className="quiet" mb={6}>
+          <Text size="sm" className="quiet anywhere" mb={6}>
             {sessions.map(({ name }) => name).join('; ')}
           </Text>
           <List list={list} />
@@ -93,28 +94,31 @@ function sessionsIn({ sessions, groups }: LogData, span: Span): ShoppedSession[]
 
 function List({ list }: { list: readonly ShoppingEntry[] }) {
   return (
-    <Table>
+    <Table className="shopping">
       <Table.Thead>
         <Table.Tr>
           <Table.Th>What</Table.Th>
-          <Table.Th ta="right">Needed</Table.Th>
+          <Table.Th>Needed</Table.Th>
           <Table.Th>In the cupboard</Table.Th>
           <Table.Th ta="right">To get</Table.Th>
-          <Table.Th>For</Table.Th>
         </Table.Tr>
       </Table.Thead>
       <Table.Tbody>
         {list.map((entry) => (
           <Table.Tr key={entry.material}>
             <Table.Th scope="row">{entry.name}</Table.Th>
-            <Table.Td ta="right">{inUnits(entry.needed, entry)}</Table.Td>
-            <Table.Td>
+            <Table.Td className="anywhere">
+              {inUnits(entry.needed, entry)}
+              <Text size="xs" className="quiet">
+                {[...new Set(entry.for)].join('; ')}
+              </Text>
+            </Table.Td>
+            <Table.Td className="shopping-have">
               <Have material={entry.material} name={entry.name} have={entry.have} />
             </Table.Td>
             <Table.Td ta="right">
               <ToGet entry={entry} />
             </Table.Td>
-            <Table.Td>{[...new Set(entry.for)].join('; ')}</Table.Td>
           </Table.Tr>
         ))}
       </Table.Tbody>

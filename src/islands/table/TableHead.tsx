@@ -18,7 +18,7 @@ interface Props {
 export function TableHead({ session, steps, timer, showsTime, onEnd }: Props) {
   const { place, step, goTo, isLast } = steps
   return (
-    <Group className="table-head" gap="xs" wrap="nowrap">
+    <Group className="table-head" gap="xs">
       <Button
         component="a"
         href={`/plan/${session.id}`}
@@ -28,7 +28,10 @@ export function TableHead({ session, steps, timer, showsTime, onEnd }: Props) {
       >
         Plan
       </Button>
-      <div style={{ flex: 1, minWidth: 0 }}>
+      <Text size="sm" className="table-place quiet">
+        {place + 1} of {session.plan.steps.length}
+      </Text>
+      <div className="table-strip">
         <Strip
           plan={session.plan}
           height={44}
@@ -58,7 +61,12 @@ export function TableHead({ session, steps, timer, showsTime, onEnd }: Props) {
       {isLast ? (
         <Button onClick={onEnd}>End the session</Button>
       ) : (
-        <Button onClick={() => goTo(place + 1)} rightSection={<IconChevronRight size={18} />}>
+        // Until an activity has begun, what is most likely next is to begin it.
+        <Button
+          variant={timer.isRunning ? 'filled' : 'light'}
+          onClick={() => goTo(place + 1)}
+          rightSection={<IconChevronRight size={18} />}
+        >
           Next activity
         </Button>
       )}
