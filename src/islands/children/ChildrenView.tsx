@@ -1,10 +1,12 @@
-import { Button, Group, Stack, Text, Title } from '@mantine/core'
+import { Button, Group, Stack, Text, TextInput, Title } from '@mantine/core'
 import { IconPlus } from '@tabler/icons-react'
 import { useState } from 'react'
 import type { ChildReport, Group as GroupRecord } from '../../core/records'
+import { counted } from '../../core/wording'
 import { useInAddress } from '../../ui/address'
 import { App, type Page } from '../../ui/App'
 import { Loaded } from '../../ui/Loaded'
+import { Fold } from '../../ui/Fold'
 import { later } from '../../ui/later'
 import { ChildRow } from './ChildRow'
 import type { Open } from './Opened'
@@ -47,9 +49,7 @@ function People() {
             {groups.length === 0 && (
               <Text className="sheet">No groups yet. Add one with its children, and sessions can be built for it.</Text>
             )}
-            {groups.map((group) => (
-              <Members key={group.id} group={group} reports={reports} onOpen={setOpen} />
-            ))}
+            <Groups groups={groups} reports={reports} onOpen={setOpen} />
             {alone.length > 0 && (
               <section className="sheet" aria-label="In no group">
                 <Title order={2} size="h4" mb="xs">
@@ -63,6 +63,49 @@ function People() {
         )
       }}
     </Loaded>
+  )
+}
+
+/** So many groups are there whole; more are folded, and found by a name. */
+const MOST_OPEN = 6
+
+interface GroupsProps {
+  readonly groups: readonly GroupRecord[]
+  readonly reports: readonly ChildReport[]
+  readonly onOpen: (open: Open) => void
+}
+
+function Groups({ groups, reports, onOpen }: GroupsProps) {
+  const [typed, setTyped] = useState('')
+  const [before] = useState(() => new Set(groups.map(({ id }) => id)))
+  const whole = (group: GroupRecord) => <Members key={group.id} group={group} reports={reports} onOpen={onOpen} />
+  if (groups.length <= MOST_OPEN) return groups.map(whole)
+  const wanted = typed.trim().toLocaleLowerCase()
+  const hasName = ({ name }: { readonly name: string }) => name.toLocaleLowerCase().includes(wanted)
+  const called = new Set(reports.filter(({ child }) => hasName(child)).map(({ child }) => child.id))
+  const found = groups.filter((group) => hasName(group) || group.childIds.some((id) => called.has(id)))
+  return (
+    <>
+      <TextInput
+        label="Find a group or a child"
+        value={typed}
+        onChange={(event) => setTyped(event.currentTarget.value)}
+        maw={380}
+      />
+      {found.length === 0 && <Text>Nobody is called that.</Text>}
+      {found.map((group) =>
+        // What was added a moment ago is not to be looked for.
+        found.length <= MOST_OPEN || !before.has(group.id) ? (
+          whole(group)
+        ) : (
+          <div key={group.id} className="sheet">
+            <Fold title={`${group.name}: ${counted(group.childIds.length, 'child', 'children')}`} isLong>
+              {whole(group)}
+            </Fold>
+          </div>
+        ),
+      )}
+    </>
   )
 }
 

@@ -2,7 +2,7 @@ import { Button, Group, Stack, Text, Textarea } from '@mantine/core'
 import { useLocalStorage } from '@mantine/hooks'
 import { useState } from 'react'
 import { type DayRow, MOST_DAY_ROWS, type ReadLine, inOrder, readDayLines, spanText } from '../../core/days'
-import { type LanguageId, languages } from '../../core/wording'
+import { counted, type LanguageId, languages } from '../../core/wording'
 import { Picture } from './Picture'
 import type { DaysState } from './useDays'
 
@@ -58,11 +58,11 @@ export function AddRows({ state, language }: Props) {
       )}
       <Group gap="xs">
         <Button disabled={rows.length === 0 || isTooMany} onClick={add}>
-          {rows.length === 0 ? 'Add' : `Add ${rows.length} ${rows.length === 1 ? 'row' : 'rows'}`}
+          {rows.length === 0 ? 'Add' : `Add ${counted(rows.length, 'row', 'rows')}`}
         </Button>
         {left.length > 0 && (
           <Text size="sm" className="quiet">
-            {left.length} {left.length === 1 ? 'line stays' : 'lines stay'} here until a time can be read in it.
+            {counted(left.length, 'line stays', 'lines stay')} here until a time can be read in it.
           </Text>
         )}
       </Group>

@@ -1,12 +1,13 @@
 import { Button, Group, Text, Title } from '@mantine/core'
 import { IconArrowBackUp, IconClockPlay, IconPlus, IconTrash } from '@tabler/icons-react'
+import { useState } from 'react'
 import { type Day, WEEKDAYS, type Weekday } from '../../core/days'
 import type { DaysData } from '../../core/records'
 import { Choice } from '../../ui/Choice'
 import { KeptChoice } from '../../ui/KeptChoice'
 import { NameField } from '../../ui/NameField'
 import { DateField } from '../../ui/DateField'
-import { today } from '../../ui/dates'
+import { dayInWords, today } from '../../ui/dates'
 import type { DaysState } from './useDays'
 import { Segments } from '../../ui/Segments'
 
@@ -18,45 +19,87 @@ interface Props {
 /** Which day is open, what it is called, when it holds and for whom. */
 export function DayHead({ state, data }: Props) {
   const { one: day } = state
+  const [isOpen, setOpen] = useState(false)
   return (
     <Group gap="sm" align="end">
       <Title order={1} size="h3">
         Days
       </Title>
       <KeptChoice state={state} list={data.days} label="Which day" />
-      {day && <NameField key={day.id} name={day.name} onRename={state.rename} />}
-      {day && <When body={day.body} onChange={state.change} />}
-      {day && <Whose body={day.body} data={data} onChange={state.change} />}
-      <Group gap={6} ml="auto">
-        {day && (
-          <>
-            <Button
-              variant="default"
-              disabled={!state.canUndo}
-              onClick={state.undo}
-              leftSection={<IconArrowBackUp size={17} />}
-            >
-              Undo
-            </Button>
-            <Button variant="subtle" onClick={state.remove} leftSection={<IconTrash size={17} />}>
-              Remove
-            </Button>
-            <Button
-              variant="default"
-              component="a"
-              href={`/days/now?day=${day.id}`}
-              leftSection={<IconClockPlay size={17} />}
-            >
-              Now and next
-            </Button>
-          </>
-        )}
-        <Button variant="light" onClick={() => state.add('A new day')} leftSection={<IconPlus size={17} />}>
-          New day
+      {day && isOpen && (
+        <>
+          <NameField key={day.id} name={day.name} onRename={state.rename} />
+          <When body={day.body} onChange={state.change} />
+          <Whose body={day.body} data={data} onChange={state.change} />
+          <Button variant="subtle" onClick={state.remove} leftSection={<IconTrash size={17} />}>
+            Remove
+          </Button>
+        </>
+      )}
+      {day && (
+        <Button variant="default" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
+          {isOpen ? 'Close' : 'Name, days and for whom'}
         </Button>
-      </Group>
+      )}
+      {day && !isOpen && (
+        <Text size="sm" className="quiet anywhere" pb={8}>
+          {heldInWords(day.body, data)}
+        </Text>
+      )}
+      <Deeds
+        state={state}
+        onAdd={() => {
+          setOpen(true)
+          state.add('A new day')
+        }}
+      />
     </Group>
   )
+}
+
+/** What is done with the whole day, and another one. */
+function Deeds({ state, onAdd }: { state: DaysState; onAdd: () => void }) {
+  const { one: day } = state
+  return (
+    <Group gap={6} ml="auto">
+      {day && (
+        <>
+          <Button
+            variant="default"
+            disabled={!state.canUndo}
+            onClick={state.undo}
+            leftSection={<IconArrowBackUp size={17} />}
+          >
+            Undo
+          </Button>
+          <Button
+            variant="default"
+            component="a"
+            href={`/days/now?day=${day.id}`}
+            leftSection={<IconClockPlay size={17} />}
+          >
+            Now and next
+          </Button>
+        </>
+      )}
+      <Button variant="light" onClick={onAdd} leftSection={<IconPlus size={17} />}>
+        New day
+      </Button>
+    </Group>
+  )
+}
+
+/** "Mo, We, for Herons". */
+function heldInWords({ on, whose }: Day, { groups, reports }: DaysData): string {
+  const when =
+    on.kind === 'date' ? dayInWords(on.date) : on.days.map((day) => WEEKDAYS[day].slice(0, 2)).join(', ') || 'on no day'
+  const name =
+    whose.kind === 'group'
+      ? groups.find(({ id }) => id === whose.groupId)?.name
+      : whose.kind === 'child'
+        ? reports.find(({ child }) => child.id === whose.childId)?.child.name
+        : 'everybody'
+  return name === undefined ? when : `${when}, for ${name}`
 }
 
 interface PartProps {

@@ -33,7 +33,7 @@ export function PrintPanel({ state, data }: Props) {
           Print {things.length} in one PDF
         </Button>
       </Group>
-      <Things things={things} onChange={prints.setThings} />
+      <Things prints={prints} />
       <Button
         variant="default"
         component="a"
@@ -56,29 +56,18 @@ export function PrintPanel({ state, data }: Props) {
 
 function ForWhom({ prints, data }: { prints: Prints; data: DaysData }) {
   return (
-    <>
-      <Choice
-        label="Sheets for"
-        value={prints.groupId}
-        onChange={prints.setGroupId}
-        data={[
-          { value: '', label: 'one of each' },
-          ...data.groups.map(({ id, name, childIds }) => ({
-            value: id as string,
-            label: `${name} (${childIds.length})`,
-          })),
-        ]}
-      />
-      <NumberField
-        label="Number"
-        aria-description="The same number prints the same pages"
-        value={prints.seed}
-        min={0}
-        max={1_000_000}
-        w={100}
-        onChange={prints.setSeed}
-      />
-    </>
+    <Choice
+      label="Sheets for"
+      value={prints.groupId}
+      onChange={prints.setGroupId}
+      data={[
+        { value: '', label: 'one of each' },
+        ...data.groups.map(({ id, name, childIds }) => ({
+          value: id as string,
+          label: `${name} (${childIds.length})`,
+        })),
+      ]}
+    />
   )
 }
 
@@ -105,25 +94,40 @@ function Rounding({ prints: { isRounded, setRounded, children, wish } }: { print
   )
 }
 
-interface ThingsProps {
-  readonly things: readonly DayThingId[]
-  readonly onChange: (things: readonly DayThingId[]) => void
-}
+/** What most days are printed as. */
+const FIRST_THINGS: readonly DayThingId[] = DAY_THING_IDS.slice(0, 4)
 
-function Things({ things, onChange }: ThingsProps) {
+function Things({ prints }: { prints: Prints }) {
+  const { things, setThings: onChange } = prints
   const toggle = (id: DayThingId) =>
     onChange(DAY_THING_IDS.filter((each) => (each === id ? !things.includes(id) : things.includes(each))))
+  const box = (id: DayThingId) => (
+    <Checkbox
+      key={id}
+      label={DAY_THINGS[id].name}
+      description={dayThing(id).isForEach ? 'a sheet for each child' : undefined}
+      checked={things.includes(id)}
+      onChange={() => toggle(id)}
+    />
+  )
+  const others = DAY_THING_IDS.filter((id) => !FIRST_THINGS.includes(id))
+  const chosen = others.filter((id) => things.includes(id)).length
   return (
-    <div className="days-things" role="group" aria-label="What to print">
-      {DAY_THING_IDS.map((id) => (
-        <Checkbox
-          key={id}
-          label={DAY_THINGS[id].name}
-          description={dayThing(id).isForEach ? 'a sheet for each child' : undefined}
-          checked={things.includes(id)}
-          onChange={() => toggle(id)}
+    <div role="group" aria-label="What to print">
+      <div className="days-things">{FIRST_THINGS.map(box)}</div>
+      <Fold title={`${others.length} more to print${chosen > 0 ? ` (${chosen} chosen)` : ''}`}>
+        <div className="days-things">{others.map(box)}</div>
+        <NumberField
+          label="Number"
+          description="The same number prints the same pages."
+          value={prints.seed}
+          min={0}
+          max={1_000_000}
+          w={220}
+          mt="sm"
+          onChange={prints.setSeed}
         />
-      ))}
+      </Fold>
     </div>
   )
 }

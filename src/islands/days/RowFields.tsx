@@ -71,7 +71,13 @@ export function RowFields({ row, place, language, onPut, onRemove }: RowFieldsPr
           onKeyDown={(event) => event.key === 'Enter' && take()}
         />
         <PictureChoice name={name} picture={row.picture} onChange={(id) => onPut(withPicture(row, id))} />
-        <ActionIcon variant="subtle" size="lg" aria-label={`Remove row ${place + 1}, ${row.what}`} onClick={onRemove}>
+        <ActionIcon
+          className="days-remove"
+          variant="subtle"
+          size="lg"
+          aria-label={`Remove row ${place + 1}, ${row.what}`}
+          onClick={onRemove}
+        >
           <IconTrash size={17} />
         </ActionIcon>
       </div>

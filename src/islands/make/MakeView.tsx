@@ -17,6 +17,7 @@ import { RecipeChecks } from './RecipeChecks'
 import { LookFields } from './LookFields'
 import { MeasureFields } from './MeasureFields'
 import { type Bench, useRecipe } from './useRecipe'
+import { ToPrinting } from '../../ui/ToPrinting'
 import { Segments } from '../../ui/Segments'
 
 const amountsPanel = later(async () => (await import('./AmountsPanel')).AmountsPanel)
@@ -58,6 +59,7 @@ function Workbench() {
             }))}
           />
           <Segments aria-label="Unit" value={unit} onChange={setUnit} data={['mm', 'cm', 'in']} />
+          <ToPrinting part="out" />
         </Group>
       </Group>
       {bench.problem && (

@@ -59,7 +59,7 @@ export function PlanBoard({ context }: { context: SessionContext }) {
       {state.request.children.length >= FEWEST_IN_STATIONS && (
         <div style={{ minHeight: 42 }}>{isStanding && <workedAs.Part state={state} />}</div>
       )}
-      <Strip plan={session.plan} at={picked} onPick={setPicked} />
+      <Strip plan={session.plan} at={picked} />
       <Grid gap="sm">
         <Grid.Col span={{ base: 12, md: 7 }}>
           <StepList state={state} settings={context.settings} picked={picked} onPick={setPicked} />

@@ -5,6 +5,7 @@ import { type PlanCheck, type SessionPlan, childForms, planCautions } from '../.
 import { type SessionContext, requestOf } from '../../core/records'
 import { rungOf } from '../../core/teaching'
 import { CheckLine } from '../../ui/CheckLine'
+import { Fold } from '../../ui/Fold'
 import type { PlanState } from './usePlan'
 import { later } from '../../ui/later'
 import { AskButton } from './AskButton'
@@ -31,16 +32,27 @@ export function PlanChecks({
 }) {
   const forms = childForms(requestOf(context), plan.rung).filter((each) => each.form !== 'as it is')
   const cautions = planCautions(plan)
+  const broken = checks.filter(({ ok }) => !ok)
+  const holding = checks.filter(({ ok }) => ok)
   return (
     <Stack gap="sm">
-      <ul aria-label="Checks" style={list}>
-        {[...checks]
-          .sort((a, b) => Number(a.ok) - Number(b.ok))
-          .map(({ id, ok, says }) => (
+      {broken.length > 0 && (
+        <>
+          <ul aria-label="To mend" style={list}>
+            {broken.map(({ id, ok, says }) => (
+              <CheckLine key={id} ok={ok} says={says} />
+            ))}
+          </ul>
+          <AskForHelp state={state} />
+        </>
+      )}
+      <Fold title={broken.length === 0 ? `All ${checks.length} checks hold` : `${holding.length} other checks hold`}>
+        <ul aria-label="Checks" style={list}>
+          {holding.map(({ id, ok, says }) => (
             <CheckLine key={id} ok={ok} says={says} />
           ))}
-      </ul>
-      {checks.some(({ ok }) => !ok) && <AskForHelp state={state} />}
+        </ul>
+      </Fold>
       {forms.length > 0 && (
         <Text size="sm" className="anywhere">
           {forms

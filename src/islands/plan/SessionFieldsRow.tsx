@@ -1,11 +1,13 @@
-import { Group, Text } from '@mantine/core'
+import { Button, Group, Text } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useState } from 'react'
+import { placeNames } from '../../core/activities'
 import { LONGEST_SESSION, SHORTEST_SESSION, plannedMinutes } from '../../core/planning'
 import { pathOf, rungOf } from '../../core/teaching'
-import type { LanguageId } from '../../core/wording'
+import { type LanguageId, say } from '../../core/wording'
 import { DateField } from '../../ui/DateField'
 import { TimeField } from '../../ui/TimeField'
+import { dayInWords } from '../../ui/dates'
 import { PLACES } from '../../ui/places'
 import type { PlanState } from './usePlan'
 import { NumberField } from '../../ui/NumberField'
@@ -14,16 +16,9 @@ import { NumberField } from '../../ui/NumberField'
 export function SessionFieldsRow({ state, language }: { state: PlanState; language: LanguageId }) {
   const { session, request, setFields } = state
   const planned = plannedMinutes(session.plan)
+  const [isOpen, setOpen] = useState(false)
   return (
     <Group gap="sm" align="end">
-      <DateField label="Date" value={session.date} onChange={(date) => setFields({ date })} w={160} />
-      <TimeField
-        label="Starts"
-        value={session.start}
-        language={language}
-        onChange={(start) => setFields({ start })}
-        w={130}
-      />
       <MinutesField
         label="Minutes available"
         value={session.minutes}
@@ -39,18 +34,44 @@ export function SessionFieldsRow({ state, language }: { state: PlanState; langua
         onChange={(rung) => state.planFor(rung)}
         w={270}
       />
-      <Choice label="Place" data={PLACES} value={session.place} onChange={(place) => setFields({ place })} w={150} />
+      {isOpen && (
+        <>
+          <DateField label="Date" value={session.date} onChange={(date) => setFields({ date })} w={160} />
+          <TimeField
+            label="Starts"
+            value={session.start}
+            language={language}
+            onChange={(start) => setFields({ start })}
+            w={130}
+          />
+          <Choice
+            label="Place"
+            data={PLACES}
+            value={session.place}
+            onChange={(place) => setFields({ place })}
+            w={150}
+          />
+        </>
+      )}
+      <Button variant="default" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
+        {isOpen ? 'Close' : 'When and where'}
+      </Button>
       <Text
         size="sm"
         pb={8}
         c={planned === session.minutes ? undefined : 'var(--attention)'}
         className={planned === session.minutes ? 'quiet' : undefined}
       >
+        {isOpen ? '' : `${whenAndWhere(session, language)}. `}
         {planned} of {session.minutes} minutes planned
       </Text>
     </Group>
   )
 }
+
+/** "Sat 5 Dec, 9:30, At a table". */
+const whenAndWhere = ({ date, start, place }: PlanState['session'], language: LanguageId): string =>
+  [dayInWords(date), say(start, { language, form: 'digital' }), placeNames[place]].join(', ')
 
 interface MinutesFieldProps {
   readonly label: string

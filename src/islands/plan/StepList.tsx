@@ -16,15 +16,15 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
-import { IconGripVertical, IconTrash } from '@tabler/icons-react'
+import { IconGripVertical } from '@tabler/icons-react'
 import type { StepId } from '../../core/ids'
 import { activityOf } from '../../core/activities'
-import { LONGEST_SESSION, planAfterMinutes, planAfterMove, planAfterRemove, timeline } from '../../core/planning'
+import { LONGEST_SESSION, planAfterMinutes, planAfterMove, timeline } from '../../core/planning'
 import type { Settings } from '../../core/records'
 import { say } from '../../core/wording'
 import { MinutesField } from './SessionFieldsRow'
 import type { PlanState } from './usePlan'
-import { Lock, StepDetails, StepName, type StepRowProps, Swap } from './StepParts'
+import { StepDetails, StepName, type StepRowProps, Swap } from './StepParts'
 
 interface StepListProps {
   readonly state: PlanState
@@ -123,7 +123,14 @@ function StepRow({ timed, at, state, settings, open, onPick }: StepRowProps) {
         >
           <IconGripVertical size={20} color="var(--quiet)" />
         </ActionIcon>
-        <StepName name={activity.name} stage={activity.stage} at={at} open={open} onPick={onPick} />
+        <StepName
+          name={activity.name}
+          stage={activity.stage}
+          at={at}
+          open={open}
+          isLocked={step.locked === true}
+          onPick={onPick}
+        />
         <MinutesField
           label={`Minutes of ${activity.name}`}
           hidden
@@ -133,17 +140,7 @@ function StepRow({ timed, at, state, settings, open, onPick }: StepRowProps) {
           width={74}
           onChange={(minutes) => state.setPlan(planAfterMinutes(plan, step.id, minutes))}
         />
-        <Lock step={step} name={activity.name} state={state} />
         <Swap stepId={step.id} name={activity.name} state={state} />
-        <ActionIcon
-          variant="subtle"
-          color="gray"
-          size="lg"
-          aria-label={`Remove ${activity.name}`}
-          onClick={() => state.setPlan(planAfterRemove(plan, step.id))}
-        >
-          <IconTrash size={18} color="var(--quiet)" />
-        </ActionIcon>
       </Group>
       {open && <StepDetails timed={timed} state={state} settings={settings} />}
     </li>

@@ -1,9 +1,9 @@
-import { ActionIcon, Group, Stack, Text, UnstyledButton } from '@mantine/core'
-import { IconArrowsExchange, IconLock, IconLockOpen } from '@tabler/icons-react'
+import { ActionIcon, Button, Group, Stack, Text, UnstyledButton } from '@mantine/core'
+import { IconArrowsExchange, IconLock, IconLockOpen, IconTrash } from '@tabler/icons-react'
 import { useState } from 'react'
 import type { StepId } from '../../core/ids'
 import { activityOf, wordsOn } from '../../core/activities'
-import { paceInWords, planAfterLock, type PlanStep, type TimedStep } from '../../core/planning'
+import { paceInWords, planAfterLock, planAfterRemove, type PlanStep, type TimedStep } from '../../core/planning'
 import type { Settings } from '../../core/records'
 import type { Stage } from '../../core/teaching'
 import { StageTag } from '../../ui/StageTag'
@@ -22,28 +22,44 @@ export interface StepRowProps {
   readonly onPick: () => void
 }
 
-/** A step that is locked stays when another plan is built. */
-export function Lock({ step, name, state }: { step: PlanStep; name: string; state: PlanState }) {
+interface StepDeedsProps {
+  readonly step: PlanStep
+  readonly name: string
+  readonly state: PlanState
+}
+
+/** What is rarely done with a step: it stays when another plan is built, or it goes. */
+function StepDeeds({ step, name, state: { session, setPlan } }: StepDeedsProps) {
   return (
-    <ActionIcon
-      variant={step.locked ? 'light' : 'subtle'}
-      color={step.locked ? undefined : 'gray'}
-      size="lg"
-      aria-label={`Lock ${name} when another plan is built`}
-      aria-pressed={step.locked === true}
-      onClick={() => state.setPlan(planAfterLock(state.session.plan, step.id, !step.locked))}
-    >
-      {step.locked ? <IconLock size={18} /> : <IconLockOpen size={18} color="var(--quiet)" />}
-    </ActionIcon>
+    <Group gap="xs">
+      <Button
+        variant={step.locked ? 'light' : 'default'}
+        aria-label={`Lock ${name} when another plan is built`}
+        aria-pressed={step.locked === true}
+        onClick={() => setPlan(planAfterLock(session.plan, step.id, !step.locked))}
+        leftSection={step.locked ? <IconLock size={18} /> : <IconLockOpen size={18} />}
+      >
+        {step.locked ? 'Locked' : 'Lock'}
+      </Button>
+      <Button
+        variant="default"
+        aria-label={`Remove ${name}`}
+        onClick={() => setPlan(planAfterRemove(session.plan, step.id))}
+        leftSection={<IconTrash size={18} />}
+      >
+        Remove
+      </Button>
+    </Group>
   )
 }
 
 interface StepNameProps extends Pick<StepRowProps, 'at' | 'open' | 'onPick'> {
   readonly name: string
   readonly stage: Stage
+  readonly isLocked: boolean
 }
 
-export function StepName({ name, stage, at, open, onPick }: StepNameProps) {
+export function StepName({ name, stage, at, open, isLocked, onPick }: StepNameProps) {
   return (
     <UnstyledButton onClick={onPick} aria-expanded={open} className="plan-name">
       <Group gap="2px 8px" className="plan-row">
@@ -53,6 +69,7 @@ export function StepName({ name, stage, at, open, onPick }: StepNameProps) {
         <Text span fw={600} className="anywhere plan-name-text">
           {name}
         </Text>
+        {isLocked && <IconLock size={16} color="var(--moss)" role="img" aria-label="locked" />}
         <StageTag stage={stage} />
       </Group>
     </UnstyledButton>
@@ -83,6 +100,7 @@ export function StepDetails({
       {pace && <Text size="sm">{pace}</Text>}
       {step.stations && <stations.Part step={step} start={start} request={state.request} />}
       <lasts.Part step={step} children={players} settings={settings} />
+      <StepDeeds step={step} name={activity.name} state={state} />
       {step.tookSeconds !== undefined && <Text size="sm">It took {Math.round(step.tookSeconds / 60)} min.</Text>}
     </Stack>
   )

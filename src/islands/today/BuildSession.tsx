@@ -84,6 +84,7 @@ function MinutesPicker(field: MinutesPickerProps) {
             onClick={() => field.onChange(each)}
             aria-label={`${each} minutes`}
             px="sm"
+            miw={44}
             h={36}
           >
             {each}

@@ -11,8 +11,15 @@ import { BuildSession } from './BuildSession'
 import { Fold } from '../../ui/Fold'
 import { Unsaid } from './Unsaid'
 
+interface GroupCardProps {
+  readonly overview: GroupOverview
+  readonly settings: Settings
+  /** Whether no other group has a session before it. */
+  readonly isSoonest: boolean
+}
+
 /** One group: what comes next for it, and who has moved on. */
-export function GroupCard({ overview, settings }: { overview: GroupOverview; settings: Settings }) {
+export function GroupCard({ overview, settings, isSoonest }: GroupCardProps) {
   const { group, children, next, planned, unsaid, nextDay, last } = overview
   const build = (
     <BuildSession
@@ -40,7 +47,7 @@ export function GroupCard({ overview, settings }: { overview: GroupOverview; set
         {unsaid.slice(0, MOST_ASKED).map((session) => (
           <Unsaid key={session.id} session={session} />
         ))}
-        {next && <NextSession session={next} settings={settings} />}
+        {next && <NextSession session={next} settings={settings} isSoonest={isSoonest} />}
         <Planned sessions={planned} />
         {children.length === 0 && !next && <Nobody />}
         {children.length > 0 && (!next ? build : <BuildAnother>{build}</BuildAnother>)}
@@ -128,7 +135,11 @@ function Nobody() {
   )
 }
 
-function NextSession({ session, settings }: { session: Session; settings: Settings }) {
+interface NextSessionProps extends Pick<GroupCardProps, 'settings' | 'isSoonest'> {
+  readonly session: Session
+}
+
+function NextSession({ session, settings, isSoonest }: NextSessionProps) {
   const at = say(session.start, { language: settings.language, form: 'digital', options: { dayHalf: true } })
   return (
     <Stack gap={8}>
@@ -136,15 +147,9 @@ function NextSession({ session, settings }: { session: Session; settings: Settin
         <strong style={{ textTransform: 'capitalize' }}>{dayInWords(session.date)}</strong>, {at} ·{' '}
         {plannedMinutes(session.plan)} min · {rungOf(session.plan.rung).name}
       </Text>
-      <a
-        href={`/plan/${session.id}`}
-        aria-label={`Open the plan of ${dayInWords(session.date)}`}
-        style={{ textDecoration: 'none' }}
-      >
-        <Strip plan={session.plan} height={34} />
-      </a>
+      <Strip plan={session.plan} height={34} />
       <Group gap="xs">
-        <Button component="a" href={`/plan/${session.id}`}>
+        <Button component="a" href={`/plan/${session.id}`} variant={isSoonest ? 'filled' : 'light'}>
           Open the plan
         </Button>
         <Button

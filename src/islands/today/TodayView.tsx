@@ -1,4 +1,4 @@
-import { Button, Group, SimpleGrid, Stack, Title } from '@mantine/core'
+import { Button, Group, Stack, Title } from '@mantine/core'
 import { IconRun } from '@tabler/icons-react'
 import { useQuery } from '@tanstack/react-query'
 import { App, type Page } from '../../ui/App'
@@ -6,7 +6,7 @@ import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
 import { overviewQuery } from '../../ui/queries'
 import { FirstRun } from './FirstRun'
-import { GroupCard } from './GroupCard'
+import { GroupCards } from './GroupCards'
 import { ToDoList } from './ToDoList'
 
 export default function TodayView(page: Page) {
@@ -37,13 +37,7 @@ function Today() {
             <ErrorBoundary what="What comes first">
               <ToDoList overview={overview} />
             </ErrorBoundary>
-            <SimpleGrid cols={{ base: 1, md: 2 }} spacing="md">
-              {overview.groups.map((group) => (
-                <ErrorBoundary key={group.group.id} what={group.group.name}>
-                  <GroupCard overview={group} settings={overview.settings} />
-                </ErrorBoundary>
-              ))}
-            </SimpleGrid>
+            <GroupCards overview={overview} />
           </Stack>
         )
       }

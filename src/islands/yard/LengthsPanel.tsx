@@ -1,5 +1,6 @@
 import { Stack, Text, Table } from '@mantine/core'
 import { formatDistance, markerPlace, offsetsOf, placingOrder, ringMeasures, surfaces } from '../../core/make'
+import { Fold } from '../../ui/Fold'
 import type { YardState } from './useYard'
 
 /** Chords, string, square corner, offsets, order and tolerance, all from the radius. */
@@ -42,7 +43,9 @@ export function LengthsPanel({ state }: { state: YardState }) {
           ))}
         </ol>
       </div>
-      <Offsets state={state} />
+      <Fold title="Without a string: each hour from the centre">
+        <Offsets state={state} />
+      </Fold>
     </Stack>
   )
 }

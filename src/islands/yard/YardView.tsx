@@ -8,6 +8,7 @@ import { LengthsPanel } from './LengthsPanel'
 import { SpaceFields } from './SpaceFields'
 import { YardPlan } from './YardPlan'
 import { type YardState, useYard } from './useYard'
+import { ToPrinting } from '../../ui/ToPrinting'
 import { Segments } from '../../ui/Segments'
 
 const laidPanel = later(async () => (await import('./LaidPanel')).LaidPanel)
@@ -33,15 +34,18 @@ function YardRoom() {
         <Title order={1} size="h3">
           Floor clock
         </Title>
-        <Segments
-          aria-label="Unit"
-          value={state.yard.unit}
-          onChange={(unit) => state.change({ unit })}
-          data={[
-            { value: 'm', label: 'metres' },
-            { value: 'ft', label: 'feet' },
-          ]}
-        />
+        <Group gap="sm">
+          <Segments
+            aria-label="Unit"
+            value={state.yard.unit}
+            onChange={(unit) => state.change({ unit })}
+            data={[
+              { value: 'm', label: 'metres' },
+              { value: 'ft', label: 'feet' },
+            ]}
+          />
+          <ToPrinting part="out" />
+        </Group>
       </Group>
       {state.problem && (
         <Text className="sheet sheet-attention" role="alert" size="sm">
