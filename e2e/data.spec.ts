@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
-import { expect, makeGroup, test } from './fixtures'
+import { expect, makeGroup, test, findPeople } from './fixtures'
 
 const open = async (page: Page, base = '') => {
   await page.goto(`${base}/settings?part=data`)
@@ -77,6 +77,7 @@ test('children come from a table with any order of columns, into a group', async
   await look.getByRole('button', { name: 'Import 2 children' }).click()
   await expect(part(page, 'Can still be taken back')).toContainText('A table with 2 new children')
   await page.goto('/children')
+  await findPeople(page, 'Sanna')
   await expect(page.getByText('Sanna')).toBeVisible()
 })
 
@@ -92,11 +93,14 @@ test('a backup is made, looked into and restored, and that is taken back', async
   await dialog.getByRole('button', { name: 'Restore it' }).click()
   await expect(part(page, 'Can still be taken back')).toContainText('The backup')
   await page.goto('/children')
+  await findPeople(page, 'Latecomer')
+  await expect(page.getByRole('heading', { name: 'Children' })).toBeVisible()
   await expect(page.getByText('Latecomer')).toBeHidden()
   await open(page)
   await part(page, 'Can still be taken back').getByRole('button', { name: 'Undo' }).first().click()
   await expect(page.getByText('Everything is as it was before.')).toBeVisible()
   await page.goto('/children')
+  await findPeople(page, 'Latecomer')
   await expect(page.getByText('Latecomer')).toBeVisible()
 })
 
@@ -119,6 +123,7 @@ test('a child that is removed is named elsewhere first, and comes back as long a
     data: { id: crypto.randomUUID(), text: 'Plays with Zephyrine and ZEPHYRINES duck' },
   })
   await page.goto('/children')
+  await findPeople(page, 'Zephyrine')
   await page.getByRole('button', { name: 'Remove Zephyrine' }).click()
   const dialog = page.getByRole('dialog')
   await expect(dialog).toContainText('The name also stands in 1 note. There it becomes “…”.')

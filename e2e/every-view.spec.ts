@@ -1,4 +1,5 @@
 import type { APIRequestContext, Page } from '@playwright/test'
+import { wrongIn } from '../tests/notSaid'
 import { expect, overviewOf, test, violationsOf } from './fixtures'
 
 /** Of a view at first sight. A chart is fetched once it comes into sight; where one is in sight at once, it counts too. */
@@ -15,8 +16,8 @@ async function views(
   const heading = (text: string | RegExp) => async (page: Page) =>
     expect(page.getByRole('heading', { name: text }).first()).toBeVisible()
   return [
-    { name: 'Today', path: '/', ready: heading('Ducklings') },
-    { name: 'Children', path: '/children', ready: heading('Ducklings') },
+    { name: 'Today', path: '/', ready: heading('Today') },
+    { name: 'Children', path: '/children', ready: heading('Children') },
     { name: 'a child', path: `/children/${group?.children[0]?.id}`, ready: heading('Pattern in the mistakes') },
     { name: 'a group', path: `/groups/${group?.group.id}`, ready: heading('Where everyone stands') },
     { name: 'Weeks ahead', path: `/term/${group?.group.id}`, ready: heading('Week by week') },
@@ -90,27 +91,42 @@ async function openView(page: Page, request: APIRequestContext, name: (typeof NA
   await view.ready(page)
 }
 
-/** What in a view is against a rule of accessibility, in it and behind all that can be opened in it. */
+/** What the page says that it should not, also what is put together at run time; what children are called is theirs. */
+async function wrongWords(page: Page): Promise<string[]> {
+  const said = await page.evaluate(() => {
+    const named = [...document.querySelectorAll('[aria-label], [title], [placeholder]')].flatMap((element) =>
+      ['aria-label', 'title', 'placeholder'].map((name) => element.getAttribute(name) ?? ''),
+    )
+    return [...document.body.innerText.split('\n'), ...named].map((text) => text.trim())
+  })
+  expect(said.length).toBeGreaterThan(20)
+  return wrongIn([...new Set(said)])
+}
+
+/** What is wrong with the page as it stands: rules of accessibility, and words. */
+const wrongOn = async (page: Page) => [...(await violationsOf(page)), ...(await wrongWords(page))]
+
+/** What is wrong in a view, in it and behind all that can be opened in it. */
 async function violationsIn(page: Page, name: (typeof NAMES)[number]): Promise<string[]> {
-  const found = await violationsOf(page)
+  const found = await wrongOn(page)
   for (const tab of TABS[name] ?? []) {
     await page.getByRole('tab', { name: tab, exact: true }).click()
     // What is behind a tab may come a little later, and React holds it back for 300 ms.
     await page.waitForLoadState('networkidle')
     await page.waitForTimeout(400)
-    found.push(...(await violationsOf(page)))
+    found.push(...(await wrongOn(page)))
   }
   if (name === 'Print room') {
     await page.getByRole('button', { name: 'Save for later', exact: true }).click()
     await page.getByRole('button', { name: 'One version for each child' }).click()
     await expect(page.getByRole('button', { name: 'Make the pack' })).toBeVisible()
-    found.push(...(await violationsOf(page)))
+    found.push(...(await wrongOn(page)))
   }
   if (name === 'Stories') {
     const text = page.getByRole('textbox', { name: 'The story' })
     await text.click()
     await expect(text).toBeEditable()
-    found.push(...(await violationsOf(page)))
+    found.push(...(await wrongOn(page)))
   }
   return found
 }
@@ -136,7 +152,9 @@ function namedInStyles(page: Page): Promise<{ named: number; missing: string[] }
 /** Fields that came with one id from the server and have another by now: each was drawn twice. */
 async function lostIds(page: Page, request: APIRequestContext): Promise<string[]> {
   const html = await (await request.get(page.url())).text()
-  const ids = [...html.matchAll(/<(?:input|button|textarea|select)[^>]* id="(mantine-[^"]+)"/g)].map(([, id = '']) => id)
+  const ids = [...html.matchAll(/<(?:input|button|textarea|select)[^>]* id="(mantine-[^"]+)"/g)].map(
+    ([, id = '']) => id,
+  )
   return page.evaluate((all) => all.filter((id) => document.getElementById(id) === null), ids)
 }
 
@@ -168,6 +186,22 @@ for (const name of NAMES) {
     await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' })
     await openView(page, request, name)
     expect(await violationsIn(page, name)).toEqual([])
+  })
+}
+
+for (const name of NAMES) {
+  test(`${name} is accessible on a phone, on a tablet, and where the device has colours of its own`, async ({
+    page,
+    request,
+  }) => {
+    await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' })
+    await page.setViewportSize({ width: 390, height: 844 })
+    await openView(page, request, name)
+    expect(await violationsIn(page, name)).toEqual([])
+    await page.setViewportSize({ width: 820, height: 1180 })
+    expect(await wrongOn(page)).toEqual([])
+    await page.emulateMedia({ forcedColors: 'active' })
+    expect(await wrongOn(page)).toEqual([])
   })
 }
 

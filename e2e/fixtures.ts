@@ -93,6 +93,33 @@ export async function violationsOf(page: Page): Promise<string[]> {
   return violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)
 }
 
+/**
+ * What sticks out of the page sideways, each with how far, px. A browser that plays a phone widens its page until all
+ * fits, and hides it: so the width is that of the window, in a context that is no phone.
+ */
+export function stickingOut(page: Page): Promise<string[]> {
+  return page.evaluate(() => {
+    const { clientWidth: width, scrollWidth } = document.documentElement
+    // What scrolls in a box of its own sticks out of that box only.
+    const isCut = (element: Element): boolean =>
+      element !== document.body &&
+      ((getComputedStyle(element).overflowX !== 'visible' && element.getBoundingClientRect().right <= width + 1) ||
+        (element.parentElement ? isCut(element.parentElement) : false))
+    const found = [...document.querySelectorAll('body *')]
+      .filter((element) => {
+        const { left, right, height } = element.getBoundingClientRect()
+        return (
+          height > 0 && (right > width + 1 || left < -1) && !isCut(element) && !element.closest('.shell-skip, .sr-only')
+        )
+      })
+      .map((element) => {
+        const { right } = element.getBoundingClientRect()
+        return `${element.tagName} ${String(element.className).slice(0, 60)} ${(element.textContent ?? '').slice(0, 30)}: ${Math.round(right - width)} px`
+      })
+    return scrollWidth > width ? [...found, `the page: ${scrollWidth - width} px`] : found
+  })
+}
+
 /** Chooses what begins like this from a list whose whole entry the test does not know. */
 export async function chooseLike(field: Locator, name: RegExp): Promise<void> {
   const label = await field.getByRole('option', { name }).first().textContent()
@@ -165,6 +192,18 @@ export async function dialBox(page: Page) {
 export function onDial(box: { x: number; y: number; radius: number }, degrees: number, share: number) {
   const radians = (degrees * Math.PI) / 180
   return { x: box.x + Math.sin(radians) * box.radius * share, y: box.y - Math.cos(radians) * box.radius * share }
+}
+
+/** Looks for a group on Today, or for a group or a child among the children: where there are many, they are folded. */
+export async function findPeople(page: Page, name: string) {
+  const field = page.getByLabel(/^Find a group( or a child)?$/)
+  if (await field.isVisible()) await field.fill(name)
+}
+
+/** Opens a step of a plan: its words, and what is rarely done with it. */
+export async function openStep(name: Locator) {
+  await name.click()
+  await expect(name).toHaveAttribute('aria-expanded', 'true')
 }
 
 export async function openTable(page: Page, session: Session) {

@@ -1,10 +1,11 @@
-import { answersOf, expect, nextQuestion, overviewOf, test } from './fixtures'
+import { answersOf, expect, nextQuestion, overviewOf, test, findPeople } from './fixtures'
 
 test('a tutor takes a group from Today to printed pages, ten answers and what comes next', async ({
   page,
   request,
 }) => {
   await page.goto('/')
+  await findPeople(page, 'Herons')
   const card = page.getByRole('region', { name: 'Herons' })
   await card.getByRole('link', { name: 'Open the plan', exact: true }).click()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Herons')
@@ -59,6 +60,7 @@ test('a tutor takes a group from Today to printed pages, ten answers and what co
 
 test('the planted misreadings of the demo are told in words on the children’s pages', async ({ page }) => {
   await page.goto('/children')
+  await findPeople(page, 'Herons')
   const row = page.getByRole('listitem').filter({ hasText: 'Kwame' })
   await expect(row).toContainText('mixes up the hands')
   await row.getByRole('link', { name: 'Kwame' }).click()
@@ -67,5 +69,6 @@ test('the planted misreadings of the demo are told in words on the children’s 
   await expect(findings.getByText(/answered/).first()).toBeVisible()
   // A child in whom nothing was planted has nothing named.
   await page.goto('/children')
-  await expect(page.getByRole('listitem').filter({ hasText: 'Wren' })).not.toContainText('Mistakes share')
+  await findPeople(page, 'Wren')
+  await expect(page.getByRole('listitem').filter({ hasText: 'Wren' })).not.toContainText('The same mistake')
 })

@@ -1,4 +1,4 @@
-import { answersOf, expect, makeGroup, makeSession, test, usable } from './fixtures'
+import { answersOf, expect, makeGroup, makeSession, test, usable, findPeople } from './fixtures'
 
 /* Without a connection: what opens, what says that it cannot, and that nothing is lost. */
 
@@ -84,6 +84,7 @@ test('every view that was opened opens as it was last seen, and says of when', a
     await expect(page.getByText('Nothing could be loaded'), view).toHaveCount(0)
   }
   await page.goto('/children')
+  await findPeople(page, 'Seen before')
   await expect(page.getByText('Moss').first()).toBeVisible()
   await context.setOffline(false)
   await expect(page.getByText(/This is as it was today/)).toBeHidden()

@@ -40,7 +40,7 @@ test('a page whose scripts do not come says that it cannot be used yet', async (
   await page.clock.install()
   await cutOff(page)
   await page.goto(`${demo.url}/children`)
-  await expect(page.getByRole('link', { name: 'Juniper' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Children' })).toBeVisible()
   await page.clock.runFor(11_000)
   await expect(page.getByRole('alert').filter({ hasText: 'can be read but not used yet' })).toBeVisible()
   await page.unroute('**/_astro/**')

@@ -1,6 +1,6 @@
 import type { Answer } from '../src/core/knowing'
 import type { ChildReport, Group } from '../src/core/records'
-import { expect, makeGroup, makeSession, test } from './fixtures'
+import { expect, makeGroup, makeSession, test, findPeople } from './fixtures'
 
 const LONG = 'Maximiliana-Theodosia Featherstonehaugh of the Upper Lock 57'
 
@@ -53,6 +53,7 @@ test('a child that was edited elsewhere is not written over, and a wrong age is 
   quiet.allow(/40[09]/)
   const { group, childIds } = await makeGroup(request, 'Age testers', ['Bracken'])
   await page.goto('/children')
+  await findPeople(page, group.name)
   const region = page.getByRole('region', { name: group.name })
   await region.getByRole('button', { name: 'Edit Bracken' }).click()
   const dialog = page.getByRole('dialog')

@@ -1,15 +1,15 @@
 import type { Page } from '@playwright/test'
 import type { SessionContext } from '../src/core/records'
 import { readPdf } from '../tests/readback/pdf'
-import { expect, makeGroup, makeSession, test } from './fixtures'
+import { expect, makeGroup, makeSession, openStep, test } from './fixtures'
 
 const steps = (page: Page) => page.getByRole('list', { name: 'Activities', exact: true }).getByRole('listitem')
 
 async function names(page: Page): Promise<string[]> {
   const labels = await page
-    .getByRole('button', { name: /^Remove / })
+    .getByRole('button', { name: /^Swap / })
     .evaluateAll((buttons) => buttons.map((button) => button.getAttribute('aria-label') ?? ''))
-  return labels.map((label) => label.replace('Remove ', ''))
+  return labels.map((label) => label.replace('Swap ', ''))
 }
 
 test('steps are moved by key, swapped, lengthened and taken out; checks follow, undo brings back', async ({
@@ -37,6 +37,7 @@ test('steps are moved by key, swapped, lengthened and taken out; checks follow, 
   await expect(page.getByText(/too long for 25|left over of 25/)).toBeVisible()
   await expect(page.getByRole('tab', { name: /to mend/ })).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('button', { name: /^All \d+ checks hold$/ }).click()
   await expect(page.getByText('Fills the 25 minutes exactly.')).toBeVisible()
 
   await page.getByRole('button', { name: `Swap ${before[1]}` }).click()
@@ -45,6 +46,7 @@ test('steps are moved by key, swapped, lengthened and taken out; checks follow, 
   await other.click()
   await expect.poll(async () => (await names(page))[1]).toBe(otherName)
 
+  await openStep(page.locator('.plan-name').first())
   await page.getByRole('button', { name: `Remove ${before[0]}` }).click()
   await expect(steps(page)).toHaveCount(before.length - 1)
 
@@ -147,7 +149,7 @@ test('a plan is built again for other minutes, and undone', async ({ page, reque
   await expect(page.getByText('25 of 40 minutes planned')).toBeVisible()
   await page.getByRole('button', { name: 'Build again' }).click()
   await expect(page.getByText('40 of 40 minutes planned')).toBeVisible()
-  await expect(page.getByText('Fills the 40 minutes exactly.')).toBeVisible()
+  await expect(page.getByRole('tab', { name: 'Checks', exact: true })).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect.poll(() => names(page)).toEqual(before)
   await page.getByLabel('Minutes available').fill('120')

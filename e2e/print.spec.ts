@@ -80,7 +80,7 @@ test('what fits is found by rung, kind, stage, minutes and what is not to hand',
   await page.getByLabel('With what').selectOption('concrete')
   await expect(found.filter({ hasText: 'Cards of five' })).toBeVisible()
   await expect(found.filter({ hasText: 'Compose a time' })).toHaveCount(0)
-  await page.getByLabel('With what').selectOption('Any stage')
+  await page.getByLabel('With what').selectOption('With anything')
   await page.getByLabel('For which step').selectOption('Half past')
   await page.getByLabel('Which kind').selectOption('Games')
   await expect(found.filter({ hasText: 'Toss and fill' })).toBeVisible()
@@ -89,7 +89,9 @@ test('what fits is found by rung, kind, stage, minutes and what is not to hand',
   await expect(found.filter({ hasText: 'Loop cards' })).toBeVisible()
   await page.getByText('Leave out what I do not have').click()
   await page.getByLabel('blunt-ended scissors').check()
-  await expect(page.getByText('Nothing is like that: allow more minutes, another kind or stage.')).toBeVisible()
+  await expect(
+    page.getByText('Nothing is like that: allow more minutes, another kind, or with anything.'),
+  ).toBeVisible()
 })
 
 test('a count that the rung does not have is refused with what is possible', async ({ page }) => {

@@ -114,7 +114,11 @@ function Needed({ activity, rung }: { activity: Activity; rung: RungId | undefin
         </ul>
       )}
       <Group gap="md">
-        {prints === 'paper-clock' && <Anchor href="/make">Its clock in the Workbench</Anchor>}
+        {prints === 'paper-clock' && (
+          <Anchor className="finger" href="/make">
+            Its clock in the Workbench
+          </Anchor>
+        )}
         {prints !== 'none' && prints !== 'paper-clock' && (
           <Anchor href={`/print?printable=${prints}${rung ? `&rung=${rung}` : ''}`}>Its pages in the Print room</Anchor>
         )}
