@@ -3,6 +3,7 @@ import { useMounted } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Settings } from '../../core/records'
+import { useAddress } from '../../ui/address'
 import { App, type Page } from '../../ui/App'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Loaded } from '../../ui/Loaded'
@@ -61,7 +62,9 @@ function Stages({ stage, onStage }: { stage: PrintStage; onStage: (stage: PrintS
 function PrintRoom({ settings }: { settings: Settings }) {
   const state = usePrint(settings)
   const [panel, setPanel] = useState<Panel | null>(null)
-  const [stage, setStage] = useState<PrintStage>('choose')
+  // Whoever comes for one thing has chosen already.
+  const isChosen = useAddress().has('printable')
+  const [stage, setStage] = useState<PrintStage>(isChosen ? 'page' : 'choose')
   const { printable, print } = state
   useFetchLater(LATER)
   const isStanding = useMounted()
