@@ -111,7 +111,7 @@ function WishFields({ wish, context, onChoose }: FieldsProps) {
       </Group>
       <Switch
         label="Two children’s sheets on one page, to be cut apart"
-        description="Where they can still be read so. Card clocks are 12 cm wide then."
+        description="Where they can still be read so. Card clocks are about 12 cm wide then."
         checked={wish.two}
         onChange={(event) => onChoose({ two: event.currentTarget.checked })}
       />

@@ -36,22 +36,22 @@ function PrintPage() {
   return <Loaded query={query}>{(settings) => <PrintRoom settings={settings} />}</Loaded>
 }
 
-const STAGES = { choose: 'Choose', set: 'Options', page: 'Page' } as const
-type PrintStage = keyof typeof STAGES
+const PANES = { choose: 'Choose', set: 'Options', page: 'Page' } as const
+type Pane = keyof typeof PANES
 
 /** Where the three do not fit side by side: one after the other. */
-function Stages({ stage, onStage }: { stage: PrintStage; onStage: (stage: PrintStage) => void }) {
+function PaneButtons({ pane, onPane }: { pane: Pane; onPane: (pane: Pane) => void }) {
   return (
-    <Group className="print-stages no-print" gap="xs" role="group" aria-label="One after the other">
-      {(Object.keys(STAGES) as PrintStage[]).map((each) => (
+    <Group className="print-panes no-print" gap="xs" role="group" aria-label="One after the other">
+      {(Object.keys(PANES) as Pane[]).map((each) => (
         <Button
           key={each}
-          variant={each === stage ? 'light' : 'default'}
-          aria-pressed={each === stage}
-          onClick={() => onStage(each)}
+          variant={each === pane ? 'light' : 'default'}
+          aria-pressed={each === pane}
+          onClick={() => onPane(each)}
           className={`print-to-${each}`}
         >
-          {STAGES[each]}
+          {PANES[each]}
         </Button>
       ))}
     </Group>
@@ -64,7 +64,7 @@ function PrintRoom({ settings }: { settings: Settings }) {
   const [panel, setPanel] = useState<Panel | null>(null)
   // Whoever comes for one thing has chosen already.
   const isChosen = useAddress().has('printable')
-  const [stage, setStage] = useState<PrintStage>(isChosen ? 'page' : 'choose')
+  const [pane, setPane] = useState<Pane>(isChosen ? 'page' : 'choose')
   const { printable, print } = state
   useFetchLater(LATER)
   const isStanding = useMounted()
@@ -80,13 +80,13 @@ function PrintRoom({ settings }: { settings: Settings }) {
         panel={panel}
         onPanel={(next) => {
           setPanel(next === panel ? null : next)
-          setStage('page')
+          setPane('page')
         }}
       />
-      <Stages stage={stage} onStage={setStage} />
-      <div className="print-room" data-stage={stage}>
+      <PaneButtons pane={pane} onPane={setPane} />
+      <div className="print-room" data-pane={pane}>
         <ErrorBoundary what="What can be printed">
-          <FindPanel state={state} onPick={() => setStage('page')} />
+          <FindPanel state={state} onPick={() => setPane('page')} />
         </ErrorBoundary>
         <Stack gap="sm" className="print-options">
           <ErrorBoundary what="The options">

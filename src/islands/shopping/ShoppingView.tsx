@@ -113,7 +113,7 @@ function List({ list }: { list: readonly ShoppingEntry[] }) {
                 {[...new Set(entry.for)].join('; ')}
               </Text>
             </Table.Td>
-            <Table.Td className="shopping-have">
+            <Table.Td>
               <Have material={entry.material} name={entry.name} have={entry.have} />
             </Table.Td>
             <Table.Td ta="right">
