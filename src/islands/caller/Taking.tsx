@@ -1,10 +1,9 @@
 import { Button, Group, Text } from '@mantine/core'
 import { useLocalStorage } from '@mantine/hooks'
-import { IconCheck, IconMinus, IconPlus, IconX } from '@tabler/icons-react'
-import { useState } from 'react'
-import type { Shown } from '../../core/movement'
-import { type Marks, type Player, type TakenAt, useCounted, useTaken } from './useTaken'
+import { IconMinus, IconPlus } from '@tabler/icons-react'
 import { Segments } from '../../ui/Segments'
+import { type Player, WhoShowed, showingLabel } from '../../ui/WhoShowed'
+import { type TakenAt, useCounted, useTaken } from './useTaken'
 
 interface TakingProps extends TakenAt {
   readonly players: readonly Player[]
@@ -33,63 +32,10 @@ export function Taking({ players, ...at }: TakingProps) {
   )
 }
 
-const KINDS = { there: 'There', nearly: 'Nearly', wrong: '' } as const
-
-/** "There: quarter past three", "Nearly", or the wrong time itself. */
-function labelOf({ kind, says }: Shown, isChoice: boolean): string {
-  if (isChoice || kind === 'wrong') return says
-  return kind === 'there' ? `${KINDS.there}: ${says}` : KINDS.nearly
-}
-
-/** What was shown is picked once, then one tap a child. The right one is picked to begin with. */
 function Each({ players, ...at }: TakingProps) {
-  const { shown, call } = at
   const { marks, mark } = useTaken(at)
-  const [picked, setPicked] = useState(() => shown.findIndex(({ kind }) => kind === 'there'))
-  return (
-    <>
-      <Group gap="xs" justify="center" mt={6}>
-        {shown.map((each, i) => (
-          <Button
-            key={`${each.kind} ${each.says}`}
-            size="md"
-            variant={i === picked ? 'filled' : 'default'}
-            aria-pressed={i === picked}
-            onClick={() => setPicked(i)}
-          >
-            {labelOf(each, call.shown.as === 'choices')}
-          </Button>
-        ))}
-      </Group>
-      <Group gap="xs" justify="center" mt={6}>
-        {players.map((player) => (
-          <Button
-            key={player.id}
-            size="md"
-            variant={marks[player.id] ? 'light' : 'default'}
-            aria-pressed={marks[player.id] !== undefined}
-            aria-label={nameWithMark(player, marks, at)}
-            leftSection={markOf(player, marks, shown)}
-            onClick={() => mark(player, picked)}
-          >
-            {player.name}
-          </Button>
-        ))}
-      </Group>
-    </>
-  )
-}
-
-/** Right or wrong at a glance; which time it was is in the button's name. */
-function markOf({ id }: Player, marks: Marks, shown: readonly Shown[]) {
-  const choice = shown[marks[id]?.choice ?? -1]
-  if (!choice) return undefined
-  return choice.kind === 'wrong' ? <IconX size={18} /> : <IconCheck size={18} />
-}
-
-function nameWithMark({ id, name }: Player, marks: Marks, { shown, call }: TakenAt): string {
-  const choice = shown[marks[id]?.choice ?? -1]
-  return choice ? `${name}: ${labelOf(choice, call.shown.as === 'choices')}` : name
+  const isChoice = at.call.shown.as === 'choices'
+  return <WhoShowed shown={at.shown} isChoice={isChoice} players={players} marks={marks} onMark={mark} />
 }
 
 /** How many showed each thing: a tap on it is one more. */
@@ -99,7 +45,7 @@ function Counting(at: TakenAt) {
     <>
       <Group gap="xs" justify="center" mt={6}>
         {at.shown.map((shown, i) => {
-          const label = labelOf(shown, at.call.shown.as === 'choices')
+          const label = showingLabel(shown, at.call.shown.as === 'choices')
           return (
             <Button.Group key={`${shown.kind} ${shown.says}`}>
               <Button variant="default" size="md" aria-label={`One fewer: ${label}`} onClick={() => count(i, -1)}>

@@ -1,6 +1,6 @@
 import type { SessionId } from '../../core/ids'
 import type { GameOptions, Playing, Timeline } from '../../core/movement'
-import type { Player } from './useTaken'
+import type { Player } from '../../ui/WhoShowed'
 
 /** A game as it is kept on this device, so that it goes on after a reload. */
 export interface KeptGame {

@@ -1,18 +1,11 @@
 import { useLocalStorage } from '@mantine/hooks'
-import type { AnswerId, ChildId, CountId, SessionId } from '../../core/ids'
-import type { Call, Shown } from '../../core/movement'
+import type { CountId, SessionId } from '../../core/ids'
+import type { Call } from '../../core/movement'
+import type { Showing } from '../../core/teaching'
 import { keepAnswer, keepCount, takeBack } from '../../ui/outbox/answers'
 import { newId } from '../../ui/api'
 import { tell } from '../../ui/notices'
-
-/** A child who plays, and whose answers can be kept. */
-export interface Player {
-  readonly id: ChildId
-  readonly name: string
-}
-
-/** What was tapped for each child at one call. */
-export type Marks = Readonly<Record<ChildId, { readonly answerId: AnswerId; readonly choice: number } | undefined>>
+import type { Marks, Player } from '../../ui/WhoShowed'
 
 /** How many of the group showed each thing at one call. */
 interface Counts {
@@ -40,7 +33,7 @@ export interface TakenAt {
   readonly place: number
   readonly seed: number
   /** What can be taken at it. */
-  readonly shown: readonly Shown[]
+  readonly shown: readonly Showing[]
   readonly sessionId?: SessionId
 }
 
