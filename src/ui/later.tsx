@@ -17,14 +17,27 @@ export function later<P extends object>(
 ): Later<P> {
   const fetching = fetchedAtLast(fetchPart)
   const Loaded = lazy(async () => ({ default: await fetching.load() })) as unknown as ComponentType<P>
-  const Part = (props: P) => (
-    <Suspense
-      fallback={<Coming fetching={fetching}>{typeof waiting === 'function' ? waiting(props) : waiting}</Coming>}
-    >
-      <Loaded {...props} />
-    </Suspense>
-  )
+  const Part = (props: P) => {
+    const until = typeof waiting === 'function' ? waiting(props) : waiting
+    if (!useIsAlive()) return until
+    return (
+      <Suspense fallback={<Coming fetching={fetching}>{until}</Coming>}>
+        <Loaded {...props} />
+      </Suspense>
+    )
+  }
   return { Part, load: fetching.load }
+}
+
+const neverTells = () => () => undefined
+
+/** False on the server and while its page comes to life: the server waits for no part, and both must show the same. */
+function useIsAlive(): boolean {
+  return useSyncExternalStore(
+    neverTells,
+    () => true,
+    () => false,
+  )
 }
 
 /** Tries again until there is a connection. What was shown stays, and nothing fails for good. */

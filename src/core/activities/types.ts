@@ -26,7 +26,7 @@ export interface Need {
 }
 
 /** What is used of the app while it runs. */
-export type TableMode = 'show-clock' | 'quick-check' | 'timer'
+export type TableMode = 'show-clock' | 'quick-check' | 'all-at-once' | 'timer'
 
 /**
  * Who leads an activity while it runs: an adult who calls, shows or asks; a child with the cards; nobody, where each has
@@ -52,8 +52,11 @@ export interface ActivityWords {
 export interface Activity extends ActivityWords {
   readonly id: ActivityId
   readonly stage: Stage
-  /** `break`: a movement break, outside the order of stages. `check`: the short check at the end. */
-  readonly role: 'teach' | 'break' | 'check'
+  /**
+   * `break`: a movement break, outside the order of stages. `recall`: what is nearly known is asked again at the
+   * beginning. `check`: the short check at the end.
+   */
+  readonly role: 'teach' | 'break' | 'recall' | 'check'
   readonly rungs: readonly RungId[]
   readonly energy: Energy
   readonly places: readonly Place[]

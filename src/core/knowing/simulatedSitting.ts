@@ -13,6 +13,8 @@ export interface SittingRequest {
   /** When the sitting starts; answers follow each other by some seconds. */
   readonly at: number
   readonly newId: () => string
+  /** Only these ways of asking, one after the other; left out, the first two of the rung. */
+  readonly asks?: readonly Ask[]
   /** The time zone that the child lives in. */
   readonly zone?: Zone
 }
@@ -22,7 +24,7 @@ export function simulateSitting(random: Random, child: SimulatedChild, request: 
   const { childId, sessionId, rung, count, newId, zone = 'UTC' } = request
   let at = request.at
   return Array.from({ length: count }, (_, i) => {
-    const asks = asksOf(rung).slice(0, 2)
+    const asks = request.asks ?? asksOf(rung).slice(0, 2)
     const ask: Ask = asks[i % asks.length] ?? 'read'
     const [bare] = makeItems(random, { rung, ask, count: 1 })
     if (!bare) throw new Error('makeItems gave no item')

@@ -1,25 +1,17 @@
 import { Group, MultiSelect, Switch } from '@mantine/core'
+import type { ReactNode } from 'react'
 import { Choice } from '../../ui/Choice'
 import { FADING_ORDER, SCAFFOLD_NAMES, type ScaffoldId } from '../../core/knowing'
 import { asksOf, rungOf, wayOf } from '../../core/teaching'
 import type { QuickCheckState } from './useQuickCheck'
-import { Segments } from '../../ui/Segments'
 
 /** Who is asked, on which rung, which way, with what: set once and left. */
-export function CheckChoices({ check }: { check: QuickCheckState }) {
+export function CheckChoices({ check, who }: { check: QuickCheckState; who: ReactNode }) {
   const { choices, choose } = check
   return (
     <>
       <Group gap="xs" align="end">
-        <Segments
-          aria-label="Who is asked"
-          value={choices.turns}
-          onChange={(turns) => choose({ turns })}
-          data={[
-            { value: 'round', label: 'In turn' },
-            { value: 'one', label: 'One child' },
-          ]}
-        />
+        {who}
         <Choice
           aria-label="Which step"
           style={{ flex: 1, minWidth: 150 }}

@@ -1,7 +1,7 @@
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { useInterval, useWindowEvent } from '@mantine/hooks'
 import { IconArrowBackUp } from '@tabler/icons-react'
-import { useEffect, useState } from 'react'
+import { type ReactNode, useEffect, useState } from 'react'
 import { type Settings, wordingOf } from '../../core/records'
 import { rungOf, isSet } from '../../core/teaching'
 import { isTyping } from '../../ui/Shortcuts'
@@ -14,10 +14,12 @@ import { Answers, handsOf } from './CheckAnswers'
 interface Props {
   readonly check: QuickCheckState
   readonly settings: Settings
+  /** Picks who is asked. */
+  readonly who: ReactNode
 }
 
 /** Whose turn it is, the ways to answer, and what the answer means. */
-export function CheckPanel({ check, settings }: Props) {
+export function CheckPanel({ check, settings, who }: Props) {
   const { child, question, given } = check
   const wording = wordingOf(settings)
   useQuickCheckKeys(check)
@@ -49,7 +51,7 @@ export function CheckPanel({ check, settings }: Props) {
         ) : (
           <Answers check={check} wording={wording} />
         ))}
-      <CheckChoices check={check} />
+      <CheckChoices check={check} who={who} />
       <Scores check={check} />
     </Stack>
   )

@@ -56,7 +56,7 @@ export function TableRoom({ context }: { context: SessionContext }) {
             </Tabs.Panel>
           </>
         ) : (
-          <checkRoom.Part context={context} />
+          <checkRoom.Part context={context} step={steps.step} />
         )}
         <Stack gap="xs" className="table-foot">
           <Waiting />

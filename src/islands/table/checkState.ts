@@ -1,12 +1,15 @@
-import type { ChildId } from '../../core/ids'
+import type { ChildId, StepId } from '../../core/ids'
 import type { Answer, Question, ScaffoldId } from '../../core/knowing'
 import { type PlanChild, waitedLongestFirst } from '../../core/planning'
 import type { Ask, RungId } from '../../core/teaching'
+import type { Round } from './atOnceState'
 
 /** How the check goes on: what an adult sets once and leaves. */
 export interface Choices {
-  /** Each child in turn, or one child until another is picked. */
-  readonly turns: 'round' | 'one'
+  /** Each child in turn, one child until another is picked, or all at the same time. */
+  readonly turns: 'round' | 'one' | 'all'
+  /** In which step of the session that was picked: a step may ask all at once by itself. */
+  readonly pickedIn?: StepId
   /** Null: each child's own rung. */
   readonly rung: RungId | 'due' | null
   /** Null: whichever way tells most. */
@@ -33,8 +36,20 @@ export interface CheckState {
   /** A question that must come next: one that tells two explanations apart, or one whose answer was taken back. */
   readonly forced: { readonly childId: ChildId; readonly question: Question } | null
   readonly scaffolds: Readonly<Record<string, readonly ScaffoldId[]>>
+  /** What all are asked at once now. */
+  readonly round?: Round
   /** What was answered in this session, the newest last. */
   readonly answers: readonly Asked[]
+}
+
+/**
+ * Who is asked now: as was picked in this step; otherwise all at once where the step does so, and as before where it does
+ * not.
+ */
+export function turnsIn({ turns, pickedIn }: Choices, step: { id?: StepId; isAtOnce: boolean }): Choices['turns'] {
+  if (pickedIn === step.id && pickedIn !== undefined) return turns
+  if (step.isAtOnce) return 'all'
+  return turns === 'all' ? 'round' : turns
 }
 
 export const QUESTION_SECONDS = 25

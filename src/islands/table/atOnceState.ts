@@ -1,0 +1,64 @@
+import type { AnswerId, ChildId } from '../../core/ids'
+import { type TaskAtOnce, tasksAtOnce } from '../../core/knowing'
+import type { Item, RungId } from '../../core/teaching'
+import type { Asked, CheckState } from './checkState'
+
+/** What all are asked at the same time, and what was tapped so far. */
+export interface Round {
+  /** From 1. */
+  readonly number: number
+  readonly tasks: readonly TaskAtOnce[]
+  /** What was asked in the rounds before. */
+  readonly before: readonly Item[]
+  readonly marks: Readonly<Record<ChildId, { readonly answerId: AnswerId; readonly choice: number } | undefined>>
+}
+
+interface Asking {
+  readonly children: readonly { readonly id: ChildId; readonly rung: RungId }[]
+  readonly seed: number
+}
+
+/** The first round, or the one after this. */
+export function roundAfter(round: Round | undefined, { children, seed }: Asking): Round {
+  const before = round ? [...round.before, ...round.tasks.map(({ question }) => question.item)] : []
+  return {
+    number: (round?.number ?? 0) + 1,
+    tasks: tasksAtOnce({ children, seed, asked: before }),
+    before,
+    marks: {},
+  }
+}
+
+/** A child's answer in this round is kept: it counts among what the child was asked in this check. */
+export function afterShown(state: CheckState, round: Round, answer: Asked, choice: number): CheckState {
+  const task = round.tasks.find(({ childIds }) => childIds.includes(answer.childId))
+  if (!task) return state
+  const { childId, id: answerId } = answer
+  return {
+    ...state,
+    put: { ...state.put, [childId]: [...(state.put[childId] ?? []), task.question] },
+    answers: [...state.answers, answer],
+    round: { ...round, marks: { ...round.marks, [childId]: { answerId, choice } } },
+  }
+}
+
+/** A child's answer is taken back: the last one of that child, since a round asks each child once. */
+export function afterTakenBack(state: CheckState, answer: Asked): CheckState {
+  const { childId, id, n } = answer
+  const { round } = state
+  const isOfRound = round?.marks[childId]?.answerId === id
+  return {
+    ...state,
+    put: { ...state.put, [childId]: (state.put[childId] ?? []).slice(0, n) },
+    answers: state.answers.filter((each) => each.id !== id),
+    forced: state.forced?.childId === childId ? null : state.forced,
+    ...(round && isOfRound && { round: { ...round, marks: { ...round.marks, [childId]: undefined } } }),
+  }
+}
+
+/** How many of those who were asked in this round showed the right one, alone or after a look round. */
+export function tallyOfRound({ tasks, marks }: Round, answers: readonly Asked[]) {
+  const asked = tasks.flatMap(({ childIds }) => childIds)
+  const own = answers.filter(({ childId, id }) => marks[childId]?.answerId === id)
+  return { of: asked.length, tapped: own.length, right: own.filter(({ right }) => right).length }
+}
