@@ -3,7 +3,7 @@ import { MS_PER_DAY } from '../../src/core/clock'
 import { type Answer, type SimulatedChild, diagnose, simulateSitting, standingOf } from '../../src/core/knowing'
 import { type PlanChild, type SessionPlan, workingRung } from '../../src/core/planning'
 import { type Random, draw, drawUnit } from '../../src/core/random'
-import { type MisreadingId, type RungId, type School, mends } from '../../src/core/teaching'
+import { type Ask, type MisreadingId, type RungId, type School, asksOf, mends } from '../../src/core/teaching'
 
 /*
  * Children who learn from what is done in a session, for comparing planners. Nothing in here knows how a plan was made.
@@ -19,6 +19,8 @@ const TRUE = {
   slip: 0.06,
   guess: 0.15,
   questions: 5,
+  /** Where all show at once, a question takes so many minutes. */
+  minutesAtOnce: 0.75,
   /** Pictures without hands before, signs without pictures before. */
   picturesTooEarly: 0.5,
   signsTooEarly: 0.3,
@@ -41,6 +43,18 @@ const TRUE = {
 } as const
 
 const BEGINNERS: readonly MisreadingId[] = ['next-hour', 'swapped-hands', 'before-for-after']
+
+/** What a child is asked at one time of a session. */
+interface Asked {
+  readonly rung: RungId
+  readonly day: number
+  readonly count: number
+  readonly asks?: readonly Ask[]
+}
+
+/** All show at once by setting a clock, where the rung has that, else by the number of a choice. */
+const shownAtOnce = (rung: RungId): Ask[] =>
+  asksOf(rung).filter((ask, i, all) => ask === (all.find((each) => each === 'set') ?? all[0]))
 
 interface Pupil {
   readonly id: string
@@ -105,7 +119,9 @@ export class LessonWorld {
         const rung = working[i] as RungId
         if (activity.role === 'teach')
           this.learn(pupil, { activity, rung, stepRung: step.rung }, step.minutes * tired * bored)
-        if (activity.role === 'check') this.ask(pupil, rung, day)
+        if (activity.role === 'check') this.ask(pupil, { rung, day, count: TRUE.questions })
+        if (activity.role === 'recall')
+          this.ask(pupil, { rung, day, count: Math.floor(step.minutes / TRUE.minutesAtOnce), asks: shownAtOnce(rung) })
       }
     })
   }
@@ -133,7 +149,7 @@ export class LessonWorld {
     else if (activity.stage === 'concrete') pupil.strength *= TRUE.afterHands
   }
 
-  private ask(pupil: Pupil, rung: RungId, day: number): void {
+  private ask(pupil: Pupil, { rung, day, ...asked }: Asked): void {
     const as: SimulatedChild = {
       misreadings: pupil.misreading ? [pupil.misreading] : [],
       strength: pupil.strength,
@@ -142,8 +158,6 @@ export class LessonWorld {
     }
     const at = day * MS_PER_DAY + 9 * 3_600_000
     const newId = () => `answer-${this.asked++}`
-    pupil.answers.push(
-      ...simulateSitting(this.random, as, { childId: pupil.id, rung, count: TRUE.questions, at, newId }),
-    )
+    pupil.answers.push(...simulateSitting(this.random, as, { childId: pupil.id, rung, at, newId, ...asked }))
   }
 }

@@ -96,6 +96,10 @@ export function wrongWith(plan: SessionPlan, request: SessionRequest, checks: re
     ...untold.map((id) => `breaks ${id} without saying so`),
     ...twice.map((id) => `${id} comes twice`),
     ...unsuited.map(({ activityId, rung }) => `${activityId} is not for ${rung}`),
+    // What is nearly known is asked before anything else, or not at all.
+    ...(plan.steps.findLastIndex(({ activityId }) => activityOf(activityId).role === 'recall') > 0
+      ? ['what is nearly known is asked late']
+      : []),
     ...(new Set(plan.steps.map(({ id }) => id)).size < plan.steps.length ? ['two steps have one id'] : []),
   ]
 }

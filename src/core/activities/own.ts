@@ -23,7 +23,8 @@ export function ownActivity(id: string, name: string, body: OwnActivityBody): Ac
   if (rungs.length === 0) throw new RefusedValue('rungs', 'one step at least', 'none')
   if (places.length === 0) throw new RefusedValue('places', 'one place at least', 'none')
   if (steps.length === 0) throw new RefusedValue('steps', 'one line at least', 'none')
-  if (role === 'check') throw new RefusedValue('role', 'teach or break: the check at the end is the app’s own', role)
+  if (role === 'check' || role === 'recall')
+    throw new RefusedValue('role', 'teach or break: what asks the children is the app’s own', role)
   const activity: Activity = { ...body, id, name }
   const shortest = durationRange(activity, players.least)
   if (shortest.least > MOST_OWN_MINUTES)

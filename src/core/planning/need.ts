@@ -1,7 +1,7 @@
 import { RefusedValue } from '../errors'
 import type { Printable } from '../printables'
 import { BESIDE_THE_ORDER, type RungId, STAGES, type School, type Stage, neededFor, pathOf, rungs } from '../teaching'
-import { type Standing, workedOn } from '../knowing'
+import { SECURE, SHAKY_PROBABILITY, type Standing, lapsesAmongLast, workedOn } from '../knowing'
 import { IN_ENGLISH, listInWords } from '../wording'
 import type { PlanChild, SessionRequest } from './request'
 
@@ -12,9 +12,17 @@ export interface GroupNeed {
   readonly review: RungId | undefined
   /** Where nothing has to come back: a rung beside the order that most are ready for. */
   readonly side: RungId | undefined
+  /** Some children seem to know what they work on already: only more answers are missing. */
+  readonly recall: boolean
   /** The stage that all children have already met the rung in before `firstStage`, if any. */
   readonly firstStage: Stage
 }
+
+/** So many of the children must seem to know it before all are asked; found by trying, with `bench/planners.ts`. */
+const RECALL_SHARE = 0.25
+
+/** With fewer answers nothing can be said yet. */
+const LEAST_ANSWERS = 3
 
 function allEstimates({ estimates, beside }: Standing) {
   return [...estimates, ...beside]
@@ -60,8 +68,26 @@ export function groupNeed(request: Pick<SessionRequest, 'children' | 'school' | 
     rung,
     review: due.length > 0 ? mostCommon(due, path) : undefined,
     side: due.length === 0 && isForMost ? side : undefined,
+    recall: children.filter((child) => needsAnswersOnly(child, request)).length >= RECALL_SHARE * children.length,
     firstStage: firstStage(children, rung),
   }
+}
+
+/**
+ * Whether a child seems to know what it works on, and only has too few answers that say so. Two lapses among the last
+ * four say otherwise.
+ */
+export function needsAnswersOnly(child: PlanChild, request: Pick<SessionRequest, 'school'>): boolean {
+  const rung = workingRung(child, request)
+  const estimate = allEstimates(child.standing).find((each) => each.rung === rung)
+  return (
+    estimate !== undefined &&
+    !estimate.firm &&
+    estimate.overrule === undefined &&
+    estimate.answers >= LEAST_ANSWERS &&
+    estimate.probability >= SHAKY_PROBABILITY &&
+    lapsesAmongLast(estimate.followed) < SECURE.lapses
+  )
 }
 
 function mostCommon(ids: readonly RungId[], order: readonly RungId[]): RungId {

@@ -1,7 +1,7 @@
 import type { Activity } from '../activities'
 import { type RungId, type Stage, mends, misreadingOf, rungOf } from '../teaching'
 import { IN_ENGLISH, type PrintedPhrase, type Wording, listInWords, nameIn, printedAs } from '../wording'
-import { type GroupNeed, workingRung } from './need'
+import { type GroupNeed, needsAnswersOnly, workingRung } from './need'
 import { stillMinutes } from './byAge'
 import type { PlanStep, SessionPlan } from './types'
 import type { SessionRequest } from './request'
@@ -11,6 +11,17 @@ const STAGE_REASONS = {
   pictorial: '{0}, now in pictures',
   abstract: '{0}, now in words and figures',
 } as const satisfies Record<Stage, PrintedPhrase>
+
+/** Whose answers alone are missing; after the records have moved on, it may be nobody's any more. */
+function recallReason(request: SessionRequest, wording: Wording): string {
+  const names = request.children.filter((child) => needsAnswersOnly(child, request)).map(({ name }) => name)
+  if (names.length === 0) return printedAs('Begins with what was met before.', wording)
+  return printedAs(
+    'Begins with what is nearly known: only more right answers are missing ({0}).',
+    wording,
+    listInWords(names, wording),
+  )
+}
 
 /** Whether an activity came earlier in the same plan. */
 export function isAgain({ steps }: SessionPlan, step: PlanStep): boolean {
@@ -30,6 +41,7 @@ export function reasonFor(
   const rungName = nameIn(wording, rungOf(rung).name)
   if (activity.role === 'check')
     sentences.push(printedAs('Ends with a short check, so that the next session starts where they are.', wording))
+  else if (activity.role === 'recall') sentences.push(recallReason(request, wording))
   else if (activity.role === 'break')
     sentences.push(printedAs('A movement break: the session is over {0} minutes.', wording, stillMinutes(request)))
   else if (rung === need.side)

@@ -57,6 +57,7 @@ function mayFollow(draft: Draft, choice: Choice, { request, need, kept, limits }
     return false
   if (activity.role === 'check')
     return nextLocked(before, kept) === undefined && (before.length > 0 || !rules.wholeOrder)
+  if (activity.role === 'recall') return need.recall && before.length === 0
   if (activity.role === 'break') return before.length > 0 && last?.activity.energy !== 'moving'
   const seated = before.slice(-MOST_SEATED_IN_A_ROW)
   if (
@@ -66,7 +67,7 @@ function mayFollow(draft: Draft, choice: Choice, { request, need, kept, limits }
   )
     return false
   // One older rung, and only as a way in.
-  if (rung !== need.rung) return before.length === 0
+  if (rung !== need.rung) return before.every((other) => other.activity.role === 'recall')
   const stages = taught(before, rung).map((choice) => STAGES.indexOf(choice.activity.stage))
   const highest = stages.length > 0 ? Math.max(...stages) : -1
   const stage = STAGES.indexOf(activity.stage)

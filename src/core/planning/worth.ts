@@ -33,6 +33,9 @@ const REPEAT_POINTS = 6
 /** What came the time before that may come again, but others come first. */
 const EARLIER_POINTS = 3.5
 
+/** Whoever seems to know it is asked before anything else: each session that is not needed is saved so. */
+const RECALL_POINTS = 6
+
 /** Once more in the same session, only where others will not do. */
 const AGAIN_POINTS = 2.5
 
@@ -47,6 +50,7 @@ export function worth(before: readonly Choice[], choice: Choice, request: Sessio
     const newStage = !taught(before, rung).some((other) => other.activity.stage === activity.stage)
     points += newStage ? 4 : 0.5
   }
+  if (activity.role === 'recall') points += RECALL_POINTS
   if (before.some((other) => other.activity.id === activity.id)) points -= AGAIN_POINTS
   if (rung !== need.rung) points += rung === need.review ? 2.5 : 1
   points += clockPoints(before, activity, request)

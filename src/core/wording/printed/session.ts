@@ -19,6 +19,8 @@ export const SESSION_PHRASES = [
   'Easier: {0}',
   'Harder: {0}',
   'Mind',
+  'Begins with what is nearly known: only more right answers are missing ({0}).',
+  'Begins with what was met before.',
   'Ends with a short check, so that the next session starts where they are.',
   'A movement break: the session is over {0} minutes.',
   'A second time, now in its harder form.',

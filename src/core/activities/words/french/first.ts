@@ -247,6 +247,18 @@ export const frenchFirst: WordsByActivity = {
     harder: 'Les enfants remettent en ordre des moments mélangés.',
     onRung: { 'hour-hand': { lookFor: 'C’est répété en entier : « presque huit heures », pas « huit heures ».' } },
   },
+  'show-what-we-know': {
+    name: 'Tous montrent ce qu’ils savent',
+    steps: [
+      'Lire ce que l’application demande à chacun. Chaque enfant règle une horloge, ou lève autant de doigts que le numéro de la réponse.',
+      'Au signal, tous montrent en même temps. Toucher qui a montré quoi.',
+      'Montrer la bonne horloge, puis continuer. Personne n’est éliminé.',
+    ],
+    say: 'Prêts ? Montrez !',
+    lookFor: 'Qui regarde autour de soi avant de montrer : le noter comme « presque ».',
+    easier: 'L’application interroge chaque enfant à son étape.',
+    harder: 'L’application interroge chaque enfant à son étape.',
+  },
   'quick-check': {
     name: 'Petite vérification',
     steps: [

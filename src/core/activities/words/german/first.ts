@@ -247,6 +247,18 @@ export const germanFirst: WordsByActivity = {
     harder: 'Die Kinder bringen Durcheinandergeratenes in die richtige Reihenfolge.',
     onRung: { 'hour-hand': { lookFor: 'Es wird ganz wiederholt: „fast acht“, nicht „acht“.' } },
   },
+  'show-what-we-know': {
+    name: 'Alle zeigen, was sie können',
+    steps: [
+      'Vorlesen, was die App von jedem Kind wissen will. Jedes stellt eine Uhr oder hält so viele Finger hoch, wie die Nummer der Antwort sagt.',
+      'Auf ein Zeichen zeigen alle zugleich. Antippen, wer was gezeigt hat.',
+      'Die richtige Uhr zeigen, dann weiter. Niemand scheidet aus.',
+    ],
+    say: 'Fertig? Zeigt her!',
+    lookFor: 'Wer sich erst umsieht und dann zeigt: das als „beinahe“ antippen.',
+    easier: 'Die App fragt jedes Kind auf seiner eigenen Stufe.',
+    harder: 'Die App fragt jedes Kind auf seiner eigenen Stufe.',
+  },
   'quick-check': {
     name: 'Kurze Probe',
     steps: [

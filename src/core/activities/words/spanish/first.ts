@@ -247,6 +247,18 @@ export const spanishFirst: WordsByActivity = {
     harder: 'Los niños ponen en orden cosas desordenadas.',
     onRung: { 'hour-hand': { lookFor: 'Se repite entero: «casi las ocho», no «las ocho».' } },
   },
+  'show-what-we-know': {
+    name: 'Todos enseñan lo que saben',
+    steps: [
+      'Leer lo que la aplicación pide a cada uno. Cada niño pone un reloj, o levanta tantos dedos como el número de la respuesta.',
+      'A una señal, todos enseñan a la vez. Tocar quién ha enseñado qué.',
+      'Enseñar el reloj correcto y seguir. Nadie queda eliminado.',
+    ],
+    say: '¿Listos? ¡A enseñar!',
+    lookFor: 'Quién mira alrededor antes de enseñar: anotarlo como «casi».',
+    easier: 'La aplicación pregunta a cada niño en su nivel.',
+    harder: 'La aplicación pregunta a cada niño en su nivel.',
+  },
   'quick-check': {
     name: 'Comprobación rápida',
     steps: [

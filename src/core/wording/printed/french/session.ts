@@ -20,6 +20,9 @@ export const frenchSession: SessionPhrases = {
   'Easier: {0}': 'Plus facile : {0}',
   'Harder: {0}': 'Plus difficile : {0}',
   Mind: 'Attention',
+  'Begins with what is nearly known: only more right answers are missing ({0}).':
+    'On commence par ce qui est presque su : il ne manque que d’autres bonnes réponses ({0}).',
+  'Begins with what was met before.': 'On commence par ce qu’on a déjà vu.',
   'Ends with a short check, so that the next session starts where they are.':
     'On finit par une petite vérification, pour que la prochaine séance parte de là où ils en sont.',
   'A movement break: the session is over {0} minutes.': 'Une pause pour bouger : la séance dure plus de {0} minutes.',

@@ -20,6 +20,9 @@ export const germanSession: SessionPhrases = {
   'Easier: {0}': 'Leichter: {0}',
   'Harder: {0}': 'Schwerer: {0}',
   Mind: 'Vorsicht',
+  'Begins with what is nearly known: only more right answers are missing ({0}).':
+    'Am Anfang steht, was fast sitzt: Es fehlen nur noch richtige Antworten ({0}).',
+  'Begins with what was met before.': 'Am Anfang steht, was schon dran war.',
   'Ends with a short check, so that the next session starts where they are.':
     'Am Ende steht eine kurze Probe, damit es beim nächsten Mal dort weitergeht, wo die Kinder sind.',
   'A movement break: the session is over {0} minutes.': 'Eine Bewegungspause: Es dauert länger als {0} Minuten.',

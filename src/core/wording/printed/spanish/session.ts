@@ -20,6 +20,9 @@ export const spanishSession: SessionPhrases = {
   'Easier: {0}': 'Más fácil: {0}',
   'Harder: {0}': 'Más difícil: {0}',
   Mind: 'Cuidado',
+  'Begins with what is nearly known: only more right answers are missing ({0}).':
+    'Empieza con lo que casi se sabe: solo faltan más respuestas correctas ({0}).',
+  'Begins with what was met before.': 'Empieza con lo que ya salió.',
   'Ends with a short check, so that the next session starts where they are.':
     'Acaba con una comprobación corta, para que la próxima sesión empiece donde están.',
   'A movement break: the session is over {0} minutes.': 'Una pausa para moverse: la sesión dura más de {0} minutos.',
