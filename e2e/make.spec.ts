@@ -206,3 +206,13 @@ test('which clock suits follows what is to hand', async ({ page }) => {
     'Draw your own',
   )
 })
+
+test('on a phone, Print shows what can be printed, though it lies below the clock', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto('/make')
+  const tab = page.locator('[data-part="out"]')
+  await expect(tab).not.toBeInViewport()
+  await page.getByRole('button', { name: 'Print', exact: true }).click()
+  await expect(tab).toBeFocused()
+  await expect(tab).toBeInViewport()
+})

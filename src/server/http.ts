@@ -7,6 +7,7 @@ import { deviceOf } from './device'
 import { troubleOf } from './keeping/storageTrouble'
 import { asSentence } from './fieldNames'
 import { log } from './log'
+import { isForPage } from './plainPage'
 import { Problem } from './problem'
 import { DamagedRow } from './stores/readable'
 
@@ -56,14 +57,14 @@ export function endpoint(work: (call: Call) => Promise<unknown>): APIRoute {
       if (result instanceof Response) return result
       return new Response(JSON.stringify(result ?? {}), { headers: { 'content-type': 'application/json' } })
     } catch (error) {
-      return toProblem(error).toResponse(isForPage(context.request))
+      return refusal(toProblem(error), context.request)
     }
   }
 }
 
-/** Whether a browser shows the answer as a page: an address that was opened, not one that a script asks for. */
-export const isForPage = (request: Request): boolean =>
-  request.method === 'GET' && (request.headers.get('accept') ?? '').includes('text/html')
+/** What is refused, in the form that whoever asked can read. */
+export const refusal = (problem: Problem, { method, headers }: Request): Response =>
+  problem.toResponse(isForPage(method, headers.get('accept')))
 
 function toProblem(error: unknown): Problem {
   if (error instanceof Problem) return error

@@ -31,7 +31,7 @@ export function AddressTabs<Part extends string>({
     <Tabs value={shown} onChange={pick} className={className} keepMounted={false}>
       <Tabs.List mb="sm">
         {parts.map((each) => (
-          <Tabs.Tab key={each} value={each}>
+          <Tabs.Tab key={each} value={each} data-part={each}>
             {names[each]}
           </Tabs.Tab>
         ))}

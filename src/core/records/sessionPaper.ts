@@ -45,11 +45,20 @@ export function sessionPaper(context: SessionContext, wish = usualPaper(context)
     ? [{ title: printedAs('Session plan, for you', sheet.wording), pages: runSheet.length }]
     : []
   const contents = [...runSheetLine, ...sheet.prints]
+  const made = madeFrom(context)
   return {
     pages: [...runSheet, ...setOut, ...prints.pages, ...prints.keys],
     contents,
-    mark: fingerprint(JSON.stringify([runSheetText(context.session.plan, request, sheet), contents, prints.items])),
+    mark: fingerprint(
+      JSON.stringify([runSheetText(context.session.plan, request, sheet), contents, prints.items, made]),
+    ),
   }
+}
+
+/** What the pages are drawn from besides the plan: the paper, and what was made elsewhere, as it is now. */
+function madeFrom({ settings, recipe, yard, prints }: SessionContext) {
+  const kept = [recipe, yard, ...prints].flatMap((each) => (each ? [[each.id, each.version]] : []))
+  return [settings.paper, kept]
 }
 
 function partsOf(context: SessionContext, wish: SessionPaperWish) {

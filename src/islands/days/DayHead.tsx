@@ -1,5 +1,5 @@
 import { Button, Group, Text, Title } from '@mantine/core'
-import { IconArrowBackUp, IconClockPlay, IconPlus, IconTrash } from '@tabler/icons-react'
+import { IconClockPlay, IconPlus, IconTrash } from '@tabler/icons-react'
 import { useState } from 'react'
 import { type Day, WEEKDAYS, type Weekday } from '../../core/days'
 import type { DaysData } from '../../core/records'
@@ -10,6 +10,7 @@ import { DateField } from '../../ui/DateField'
 import { dayInWords, today } from '../../ui/dates'
 import type { DaysState } from './useDays'
 import { Segments } from '../../ui/Segments'
+import { UndoButton } from '../../ui/UndoButton'
 
 interface Props {
   readonly state: DaysState
@@ -64,14 +65,7 @@ function Deeds({ state, onAdd }: { state: DaysState; onAdd: () => void }) {
     <Group gap={6} ml="auto">
       {day && (
         <>
-          <Button
-            variant="default"
-            disabled={!state.canUndo}
-            onClick={state.undo}
-            leftSection={<IconArrowBackUp size={17} />}
-          >
-            Undo
-          </Button>
+          <UndoButton onUndo={state.undo} canUndo={state.canUndo} />
           <Button
             variant="default"
             component="a"

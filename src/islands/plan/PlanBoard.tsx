@@ -1,6 +1,6 @@
 import { Button, Grid, Group, Stack, Text, Title } from '@mantine/core'
 import { useMounted, useWindowEvent } from '@mantine/hooks'
-import { IconArrowBackUp, IconPlayerPlay, IconRefresh } from '@tabler/icons-react'
+import { IconPlayerPlay, IconRefresh } from '@tabler/icons-react'
 import { useMemo, useState } from 'react'
 import { checkPlan } from '../../core/planning'
 import type { SessionContext } from '../../core/records'
@@ -17,6 +17,7 @@ import { SessionFieldsRow } from './SessionFieldsRow'
 import { StepList } from './StepList'
 import { type PlanState, usePlan } from './usePlan'
 import { useViewTitle } from '../../ui/viewTitle'
+import { UndoButton } from '../../ui/UndoButton'
 
 const prints = later(async () => (await import('./PrintsPanel')).PrintsPanel)
 const shelf = later(async () => (await import('./ShelfPanel')).ShelfPanel)
@@ -99,14 +100,7 @@ function PlanHead({ state, context }: PartProps) {
         </Text>
       </div>
       <Group gap="xs">
-        <Button
-          variant="default"
-          onClick={state.undo}
-          disabled={!state.canUndo}
-          leftSection={<IconArrowBackUp size={18} />}
-        >
-          Undo
-        </Button>
+        <UndoButton onUndo={state.undo} canUndo={state.canUndo} />
         <Button variant="default" onClick={state.rebuild} leftSection={<IconRefresh size={18} />}>
           Build again
         </Button>

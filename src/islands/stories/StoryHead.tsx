@@ -1,10 +1,11 @@
 import { Button, Group, Title } from '@mantine/core'
-import { IconArrowBackUp, IconBook, IconPlus, IconTrash } from '@tabler/icons-react'
+import { IconBook, IconPlus, IconTrash } from '@tabler/icons-react'
 import type { StoriesData } from '../../core/records'
 import { LANGUAGE_IDS, languages } from '../../core/wording'
 import { Choice } from '../../ui/Choice'
 import { KeptChoice } from '../../ui/KeptChoice'
 import { NameField } from '../../ui/NameField'
+import { UndoButton } from '../../ui/UndoButton'
 import type { StoriesState } from './useStories'
 
 /** Which story is open, what it is called, and the language that it is told in. */
@@ -27,14 +28,7 @@ export function StoryHead({ state, data }: { state: StoriesState; data: StoriesD
       <Group gap={6} ml="auto">
         {one && (
           <>
-            <Button
-              variant="default"
-              disabled={!kept.canUndo}
-              onClick={kept.undo}
-              leftSection={<IconArrowBackUp size={17} />}
-            >
-              Undo
-            </Button>
+            <UndoButton onUndo={kept.undo} canUndo={kept.canUndo} />
             <Button variant="subtle" onClick={kept.remove} leftSection={<IconTrash size={17} />}>
               Remove
             </Button>

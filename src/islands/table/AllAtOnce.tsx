@@ -1,11 +1,11 @@
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
-import { IconArrowBackUp } from '@tabler/icons-react'
 import { type Settings, wordingOf } from '../../core/records'
 import { type Item, askInWords, explain, isSet, minuteOf, saidToChild, sayAnswer } from '../../core/teaching'
 import { type Wording, listInWords } from '../../core/wording'
 import { Dial } from '../../ui/Dial'
 import { QuestionShown } from '../../ui/QuestionShown'
 import { WhoShowed } from '../../ui/WhoShowed'
+import { UndoButton } from '../../ui/UndoButton'
 import type { AllAtOnceState, TaskShown } from './useAllAtOnce'
 
 interface Props {
@@ -82,15 +82,7 @@ export function AllAtOncePanel({ check, settings }: Props) {
         <Title order={1} size="h2">
           Round {round.number}
         </Title>
-        <Button
-          variant="default"
-          size="sm"
-          onClick={check.undo}
-          disabled={!check.canUndo}
-          leftSection={<IconArrowBackUp size={17} />}
-        >
-          Undo
-        </Button>
+        <UndoButton size="sm" onUndo={check.undo} canUndo={check.canUndo} />
       </Group>
       {tasks.map((task) => (
         <Tapped key={`${round.number} ${task.question.item.rung}`} task={task} check={check} wording={wording} />

@@ -1,10 +1,10 @@
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { useInterval, useWindowEvent } from '@mantine/hooks'
-import { IconArrowBackUp } from '@tabler/icons-react'
 import { type ReactNode, useEffect, useState } from 'react'
 import { type Settings, wordingOf } from '../../core/records'
 import { rungOf, isSet } from '../../core/teaching'
 import { isTyping } from '../../ui/Shortcuts'
+import { UndoButton } from '../../ui/UndoButton'
 import { CheckChoices } from './CheckChoices'
 import { CheckResult } from './CheckResult'
 import { QUESTION_SECONDS } from './checkState'
@@ -31,16 +31,7 @@ export function CheckPanel({ check, settings, who }: Props) {
           {child.name}
         </Title>
         {check.choices.timer && !given && <Seconds key={check.shownAt} from={check.shownAt} />}
-        <Button
-          variant="default"
-          size="sm"
-          onClick={check.undo}
-          style={{ flex: 'none' }}
-          disabled={!check.canUndo}
-          leftSection={<IconArrowBackUp size={17} />}
-        >
-          Undo
-        </Button>
+        <UndoButton size="sm" onUndo={check.undo} canUndo={check.canUndo} />
       </Group>
       {!question && (
         <Text>{rungOf(check.rung).name} has no question of this kind. Pick another step or way below.</Text>

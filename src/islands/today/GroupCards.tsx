@@ -16,11 +16,17 @@ const whenNeeded = ({ unsaid, next }: GroupOverview): string => {
   return next ? `${next.date} ${String(next.start).padStart(4, '0')}` : '~'
 }
 
+/** By the characters alone: in a language's own order a sign comes before all figures. */
+function byNeed(a: GroupOverview, b: GroupOverview): number {
+  const [first, second] = [whenNeeded(a), whenNeeded(b)]
+  return first < second ? -1 : first > second ? 1 : 0
+}
+
 /** The groups, the one that needs the adult first at the head. Where there are many, one is found by its name. */
 export function GroupCards({ overview }: { overview: Overview }) {
   const [typed, setTyped] = useState('')
   const wanted = typed.trim().toLocaleLowerCase()
-  const inOrder = [...overview.groups].sort((a, b) => whenNeeded(a).localeCompare(whenNeeded(b), 'en'))
+  const inOrder = [...overview.groups].sort(byNeed)
   const found = inOrder.filter(({ group }) => group.name.toLocaleLowerCase().includes(wanted))
   const soonest = inOrder.find(({ next }) => next)?.next?.id
   return (

@@ -1,5 +1,7 @@
+import type { APIRoute } from 'astro'
+import { refusal } from '../../server/http'
 import { Problem } from '../../server/problem'
 
 /** Anything else under /api: an answer in the same form as every other error. */
-export const ALL = () =>
-  new Problem(404, 'No such address', { detail: 'There is nothing at this address under /api.' }).toResponse()
+export const ALL: APIRoute = ({ request }) =>
+  refusal(new Problem(404, 'No such address', { detail: 'There is nothing at this address under /api.' }), request)

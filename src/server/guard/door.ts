@@ -1,7 +1,7 @@
 import type { IncomingMessage, ServerResponse } from 'node:http'
 import type { Db } from '../connection'
 import { DEVICE_HEADER } from '../device'
-import { escaped, plainPage } from '../plainPage'
+import { escaped, isForPage, plainPage } from '../plainPage'
 import { addDevice, deviceWith } from './devices'
 import { isPasscode } from './passcode'
 import { ownPath, type PlainAddress } from './plainAddress'
@@ -65,8 +65,7 @@ export async function comeIn(request: IncomingMessage, response: ServerResponse,
 
 /** A page leads to the door; what a script asks for is refused in a form that scripts read. */
 function refuse(request: IncomingMessage, response: ServerResponse, to: string): void {
-  const isPage = request.method === 'GET' && (request.headers.accept ?? '').includes('text/html')
-  if (isPage) {
+  if (isForPage(request.method, request.headers.accept)) {
     response.writeHead(303, { location: `/enter?to=${encodeURIComponent(to)}` }).end()
     return
   }
