@@ -52,7 +52,7 @@ test('an activity of one’s own is written, refused where it contradicts itself
   await page.goto(`/plan/${session.id}`)
   await page.getByRole('tab', { name: 'More activities' }).click()
   const add = page.getByRole('button', { name: 'Add Ring the ship’s bell' })
-  const inPlan = page.getByRole('button', { name: 'Swap Ring the ship’s bell' })
+  const inPlan = page.getByRole('button', { name: 'Move Ring the ship’s bell' })
   // The planner may have taken it already.
   if (!(await inPlan.isVisible())) await add.click()
   await expect(inPlan).toBeVisible()

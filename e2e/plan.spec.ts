@@ -7,9 +7,9 @@ const steps = (page: Page) => page.getByRole('list', { name: 'Activities', exact
 
 async function names(page: Page): Promise<string[]> {
   const labels = await page
-    .getByRole('button', { name: /^Swap / })
+    .getByRole('button', { name: /^Move / })
     .evaluateAll((buttons) => buttons.map((button) => button.getAttribute('aria-label') ?? ''))
-  return labels.map((label) => label.replace('Swap ', ''))
+  return labels.map((label) => label.replace('Move ', ''))
 }
 
 test('steps are moved by key, swapped, lengthened and taken out; checks follow, undo brings back', async ({
@@ -40,7 +40,11 @@ test('steps are moved by key, swapped, lengthened and taken out; checks follow, 
   await page.getByRole('button', { name: /^All \d+ checks hold$/ }).click()
   await expect(page.getByText('Fills the 25 minutes exactly.')).toBeVisible()
 
-  await page.getByRole('button', { name: `Swap ${before[1]}` }).click()
+  // It is there at the row one is at.
+  const swap = page.getByRole('button', { name: `Swap ${before[1]}` })
+  await expect(swap).toBeHidden()
+  await page.getByRole('button', { name: `Move ${before[1]}` }).focus()
+  await swap.click()
   const other = page.getByRole('menuitem').first()
   const otherName = (await other.textContent())?.split(',')[0] ?? ''
   await other.click()

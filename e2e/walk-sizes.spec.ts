@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { VIEW_IDS, pathOfView, type ViewId } from '../src/core/views'
-import { expect, overviewOf, stickingOut, test } from './fixtures'
+import { expect, makeGroup, makeSession, overviewOf, stickingOut, test } from './fixtures'
 
 /*
  * What each view asks of whoever holds it: at 1280×800 by mouse, on a tablet and two phones by touch. `npm run walk`
@@ -101,6 +101,17 @@ for (const { width, height, isTouched } of SIZES)
         expect(seen.fonts).toBeLessThanOrEqual(3)
       })
   })
+
+test('a plan of seven activities has no crowd of controls', async ({ page, request }) => {
+  const { group } = await makeGroup(request, 'Long session', ['Moss', 'Fern'])
+  const sessions = await Promise.all([40, 45, 50, 55].map((minutes) => makeSession(request, group.id, minutes)))
+  const session = sessions.find(({ plan }) => plan.steps.length === 7)
+  expect(session).toBeDefined()
+  await page.setViewportSize({ width: 1280, height: 800 })
+  await page.goto(`/plan/${session?.id}`)
+  await page.waitForLoadState('networkidle')
+  expect((await look(page)).controls).toBeLessThanOrEqual(MOST_CONTROLS)
+})
 
 async function pathTo(view: ViewId, request: Parameters<typeof overviewOf>[0]): Promise<string> {
   const { groups } = await overviewOf(request)

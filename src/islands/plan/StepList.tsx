@@ -109,7 +109,7 @@ function StepRow({ timed, at, state, settings, open, onPick }: StepRowProps) {
     boxShadow: isDragging ? '0 6px 18px rgb(0 0 0 / 25%)' : undefined,
   } as const
   return (
-    <li ref={setNodeRef} style={style} className={`sheet stage-${activity.stage}`}>
+    <li ref={setNodeRef} style={style} className={`sheet plan-step stage-${activity.stage}`}>
       <Group gap={6} className="plan-row">
         <ActionIcon
           ref={setActivatorNodeRef}
@@ -119,6 +119,7 @@ function StepRow({ timed, at, state, settings, open, onPick }: StepRowProps) {
           color="gray"
           size="lg"
           aria-label={`Move ${activity.name}`}
+          title="Drag it to its place, or press Space and the arrow keys"
           style={{ cursor: 'grab', touchAction: 'none' }}
         >
           <IconGripVertical size={20} color="var(--quiet)" />

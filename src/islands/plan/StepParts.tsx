@@ -117,7 +117,9 @@ export function Swap(props: { stepId: StepId; name: string; state: PlanState }) 
       variant="subtle"
       color="gray"
       size="lg"
+      className="plan-swap"
       aria-label={`Swap ${props.name}`}
+      title="Swap it for another activity"
       onClick={() => setWanted(true)}
     >
       <IconArrowsExchange size={18} color="var(--quiet)" />

@@ -19,7 +19,15 @@ export function SwapMenu({ stepId, name, state }: SwapMenuProps) {
   return (
     <Menu position="bottom-end" {...menu}>
       <Menu.Target>
-        <ActionIcon ref={target} variant="subtle" color="gray" size="lg" aria-label={`Swap ${name}`}>
+        <ActionIcon
+          ref={target}
+          variant="subtle"
+          color="gray"
+          size="lg"
+          className="plan-swap"
+          aria-label={`Swap ${name}`}
+          title="Swap it for another activity"
+        >
           <IconArrowsExchange size={18} color="var(--quiet)" />
         </ActionIcon>
       </Menu.Target>
