@@ -1,5 +1,5 @@
 import { activityOf } from '../src/core/activities'
-import { answersOf, expect, makeGroup, makeSession, openTable, test } from './fixtures'
+import { answersOf, expect, makeGroup, makeSession, openTable, test, violationsOf } from './fixtures'
 
 test('all show at once: one tap for those who are there, one for who is not, and a second takes it back', async ({
   page,
@@ -71,5 +71,6 @@ test('who only lacks answers is asked first, in a step that asks all at once by 
   await expect(page.getByRole('heading', { name: 'Round 1' })).toBeVisible()
   await page.getByText('In turn', { exact: true }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Moss' })).toBeVisible()
+  expect(await violationsOf(page)).toEqual([])
   expect(childIds).toHaveLength(1)
 })

@@ -4,6 +4,7 @@ import type { GroupId } from '../../core/ids'
 import type { ChildCourse } from '../../core/records'
 import { api } from '../../ui/api'
 import { calendarDay } from '../../ui/calendarDay'
+import { ChartKey } from '../../ui/charts/ChartKey'
 import { WhenSeen } from '../../ui/charts/WhenSeen'
 import { Fold } from '../../ui/Fold'
 import { Loaded } from '../../ui/Loaded'
@@ -46,6 +47,7 @@ function Read({ id }: { id: GroupId }) {
             >
               <chart.Part courses={courses} height={CHART_PX} />
             </div>
+            <ChartKey names={courses.map(({ name }) => name)} />
             <Text size="sm" className="quiet">
               How many steps were secure at the end of each week, by the answers alone.
             </Text>

@@ -1,4 +1,4 @@
-import { CartesianGrid, Legend, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
+import { CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import type { ChildCourse } from '../../core/records'
 import { calendarDay } from '../../ui/calendarDay'
 import { AXIS, lineLook, TOOLTIP } from '../../ui/charts/look'
@@ -25,7 +25,6 @@ export function CoursesChart({ courses, height }: Props) {
         <XAxis dataKey="week" {...AXIS} />
         <YAxis allowDecimals={false} width={36} {...AXIS} />
         <Tooltip {...TOOLTIP} />
-        <Legend formatter={(name) => <span style={{ color: 'var(--ink)' }}>{String(name)}</span>} />
         {courses.map(({ childId, name }, i) => (
           <Line
             key={childId}
@@ -33,7 +32,8 @@ export function CoursesChart({ courses, height }: Props) {
             name={name}
             {...lineLook(i)}
             type="stepAfter"
-            dot={{ r: 3 }}
+            // A dot for each week of each child takes as long as all else; one week alone has no line to be seen by.
+            dot={weeks.length > 1 ? false : { r: 3 }}
             isAnimationActive={false}
           />
         ))}

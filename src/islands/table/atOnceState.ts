@@ -1,6 +1,7 @@
-import type { AnswerId, ChildId } from '../../core/ids'
+import type { ChildId } from '../../core/ids'
 import { type TaskAtOnce, tasksAtOnce } from '../../core/knowing'
 import type { Item, RungId } from '../../core/teaching'
+import type { Marks } from '../../ui/WhoShowed'
 import type { Asked, CheckState } from './checkState'
 
 /** What all are asked at the same time, and what was tapped so far. */
@@ -10,7 +11,7 @@ export interface Round {
   readonly tasks: readonly TaskAtOnce[]
   /** What was asked in the rounds before. */
   readonly before: readonly Item[]
-  readonly marks: Readonly<Record<ChildId, { readonly answerId: AnswerId; readonly choice: number } | undefined>>
+  readonly marks: Marks
 }
 
 interface Asking {
