@@ -35,6 +35,7 @@ await take(light, 'term', `/term/${herons?.group.id}`, (page) =>
 )
 await take(light, 'activities', '/activities')
 await take(light, 'table', `/table/${session}`, async (page) => {
+  await page.keyboard.press('c')
   await page.keyboard.press('r')
   await page.getByRole('button', { name: 'Hints on the clock' }).click()
   await page.getByRole('switch', { name: 'ring of fives' }).check()
@@ -44,6 +45,7 @@ await take(light, 'table', `/table/${session}`, async (page) => {
 })
 await take(dark, 'table-quick-check-dark', `/table/${session}`, async (page) => {
   await page.keyboard.press('q')
+  await page.getByText('In turn', { exact: true }).click()
   await page.getByRole('combobox', { name: 'Which step' }).selectOption('Minutes to the hour, in fives')
   await page.getByRole('combobox', { name: 'Which way' }).selectOption('reading a clock')
   // The first wrong choice: the question is asked again after the right one.
@@ -53,7 +55,7 @@ await take(dark, 'table-quick-check-dark', `/table/${session}`, async (page) => 
     await page.locator('.table-choice').nth(1).click()
   }
 })
-await take(tablet, 'table-tablet', `/table/${session}`)
+await take(tablet, 'table-tablet', `/table/${session}`, (page) => page.keyboard.press('c'))
 await take(light, 'play', '/play?game=choose-a-move', async (page) => {
   await page.getByRole('button', { name: 'Start choose a move' }).click()
   for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight')
