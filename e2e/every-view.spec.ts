@@ -27,7 +27,7 @@ async function views(
     {
       name: 'Table',
       path: `/table/${group?.next?.id}`,
-      ready: async (page) => expect(page.getByRole('tab', { name: 'Clock and activity' })).toBeVisible(),
+      ready: async (page) => expect(page.getByRole('timer')).toBeVisible(),
     },
     { name: 'Play now', path: '/play', ready: heading('Play now') },
     { name: 'Days', path: '/days', ready: heading('Days') },
@@ -76,7 +76,7 @@ const NAMES = [
 const TABS: Partial<Record<(typeof NAMES)[number], readonly (string | RegExp)[]>> = {
   'a child': [/^Answers/, /^Notes/, 'Progress'],
   Plan: ['More activities', 'What you need', 'Prints'],
-  Table: ['Clock and activity', 'Quick check'],
+  Table: ['Quick check'],
   Days: ['When must we start?', 'Ask', 'Import and export'],
   Stories: ['Questions', 'Stories and maker', 'Print'],
   Workbench: ['Amounts', 'Print and save', 'Which clock suits?'],
@@ -228,7 +228,6 @@ test.describe('on a tablet, upright, by touch', () => {
   test('a hand is turned by a finger', async ({ page, request }) => {
     const { groups } = await overviewOf(request)
     await page.goto(`/table/${groups.find((each) => each.next)?.next?.id}`)
-    await page.getByRole('tab', { name: 'Clock and activity' }).click()
     const dial = page.getByRole('slider', { name: 'Time shown' })
     await expect(dial).toBeVisible()
     const before = Number(await dial.getAttribute('aria-valuenow'))

@@ -17,7 +17,9 @@ test('a tutor takes a group from Today to printed pages, ten answers and what co
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-')
 
   await page.getByRole('link', { name: 'Start the session' }).click()
-  await page.getByRole('tab', { name: 'Quick check' }).click()
+  // The session begins with what is nearly known, asked of all; here each child is asked in turn.
+  await page.getByRole('button', { name: 'Ask all at once' }).click()
+  await page.getByText('In turn', { exact: true }).click()
   for (let i = 0; i < 10; i++) {
     const set = page.getByRole('button', { name: 'Done' })
     const choice = page.locator('.table-choice').first()

@@ -67,7 +67,8 @@ test('who only lacks answers is asked first, in a step that asks all at once by 
   const [first] = session.plan.steps
   expect(first && activityOf(first).role).toBe('recall')
   expect(first?.why).toContain('Moss')
-  await page.goto(`/table/${session.id}`)
+  await openTable(page, session)
+  await page.getByRole('button', { name: 'Ask all at once' }).click()
   await expect(page.getByRole('heading', { name: 'Round 1' })).toBeVisible()
   await page.getByText('In turn', { exact: true }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Moss' })).toBeVisible()

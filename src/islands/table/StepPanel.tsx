@@ -1,6 +1,6 @@
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { useMounted } from '@mantine/hooks'
-import { IconPlayerPause, IconPlayerPlay, IconRun } from '@tabler/icons-react'
+import { IconPlayerPause, IconPlayerPlay, IconRun, IconUsers } from '@tabler/icons-react'
 import { activityOf, wordsOn } from '../../core/activities'
 import type { GameId } from '../../core/movement'
 import type { PlanStep } from '../../core/planning'
@@ -20,6 +20,8 @@ interface StepPanelProps {
   readonly timer: StepTimerState
   readonly state: EditState
   readonly context: SessionContext
+  /** Goes on to what asks the children. */
+  readonly onAsk: () => void
 }
 
 /** The words of the other languages are many: they come only where they are needed. */
@@ -29,7 +31,7 @@ export const isEnglish = (language: LanguageId) => language.startsWith('en')
 export const stations = later(async () => (await import('./StationsNow')).StationsNow)
 
 /** What to do now: the steps, what to say and look for, what to mind, and the time that is left. */
-export function StepPanel({ step, next, timer, state, context }: StepPanelProps) {
+export function StepPanel({ step, next, timer, state, context, onAsk }: StepPanelProps) {
   const { session } = state
   const activity = activityOf(step)
   const words = wordsOn(activity, step.rung)
@@ -50,11 +52,16 @@ export function StepPanel({ step, next, timer, state, context }: StepPanelProps)
         </Title>
       </div>
       <StepTimer step={step} timer={timer} />
+      {activity.game && <RunGame game={activity.game} step={step} session={session} />}
+      {activity.tableMode === 'all-at-once' && (
+        <Button size="md" onClick={onAsk} leftSection={<IconUsers size={18} />}>
+          Ask all at once
+        </Button>
+      )}
       <BendPanel state={state} context={context} at={step.id} spentSeconds={timer.spentSeconds} />
       {isShown && step.stations && (
         <stations.Part step={step} session={session} context={context} spentSeconds={timer.spentSeconds} />
       )}
-      {activity.game && <RunGame game={activity.game} step={step} session={session} />}
       {isEnglish(language) ? (
         <StepWords words={words} />
       ) : (

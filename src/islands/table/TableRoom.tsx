@@ -104,11 +104,18 @@ interface StepProps {
   readonly context: SessionContext
 }
 
-function Step({ steps: { step, next }, timer, state, context }: StepProps) {
+function Step({ steps: { step, next, setMode }, timer, state, context }: StepProps) {
   return (
     <ErrorBoundary what="The activity">
       {step ? (
-        <StepPanel step={step} next={next} timer={timer} state={state} context={context} />
+        <StepPanel
+          step={step}
+          next={next}
+          timer={timer}
+          state={state}
+          context={context}
+          onAsk={() => setMode('check')}
+        />
       ) : (
         <Text>Nothing is planned for this session. The clock and the quick check work all the same.</Text>
       )}

@@ -1,12 +1,9 @@
 import { useLocalStorage } from '@mantine/hooks'
 import { useState } from 'react'
-import { type TableMode, activityOf } from '../../core/activities'
+import { activityOf } from '../../core/activities'
 import type { Session } from '../../core/records'
 
 export type Mode = 'clock' | 'check'
-
-/** The steps in which children are asked. */
-const ASKING: readonly TableMode[] = ['quick-check', 'all-at-once']
 
 /**
  * The step that is being held, and whether the clock or the quick check is shown. A reload comes back to the same
@@ -17,7 +14,7 @@ export function useSteps({ id, plan: { steps } }: Session, onEnd: () => void) {
   const [picked, setMode] = useState<Mode>()
   const place = Math.min(at, Math.max(0, steps.length - 1))
   const step = steps[place]
-  const usual: Mode = step && ASKING.includes(activityOf(step).tableMode) ? 'check' : 'clock'
+  const usual: Mode = step && activityOf(step).tableMode === 'quick-check' ? 'check' : 'clock'
   return {
     place,
     step,
