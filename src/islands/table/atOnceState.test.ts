@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { localDay } from '../../core/clock'
 import { stageOf } from '../../core/knowing'
-import { type Round, afterShown, afterTakenBack, roundAfter, tallyOfRound } from './atOnceState'
+import { afterShown, afterTakenBack, roundAfter, tallyOfRound } from './atOnceState'
 import { type Asked, type CheckState, NOTHING, turnsIn } from './checkState'
+import type { Round } from './round'
 
 const asking = {
   children: [

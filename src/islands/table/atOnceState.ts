@@ -1,18 +1,8 @@
 import type { ChildId } from '../../core/ids'
-import { type TaskAtOnce, tasksAtOnce } from '../../core/knowing'
-import type { Item, RungId } from '../../core/teaching'
-import type { Marks } from '../../ui/WhoShowed'
+import { tasksAtOnce } from '../../core/knowing'
+import type { RungId } from '../../core/teaching'
 import type { Asked, CheckState } from './checkState'
-
-/** What all are asked at the same time, and what was tapped so far. */
-export interface Round {
-  /** From 1. */
-  readonly number: number
-  readonly tasks: readonly TaskAtOnce[]
-  /** What was asked in the rounds before. */
-  readonly before: readonly Item[]
-  readonly marks: Marks
-}
+import type { Round } from './round'
 
 interface Asking {
   readonly children: readonly { readonly id: ChildId; readonly rung: RungId }[]

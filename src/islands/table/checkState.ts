@@ -2,7 +2,7 @@ import type { ChildId, StepId } from '../../core/ids'
 import type { Answer, Question, ScaffoldId } from '../../core/knowing'
 import { type PlanChild, waitedLongestFirst } from '../../core/planning'
 import type { Ask, RungId } from '../../core/teaching'
-import type { Round } from './atOnceState'
+import type { Round } from './round'
 
 /** How the check goes on: what an adult sets once and leaves. */
 export interface Choices {
