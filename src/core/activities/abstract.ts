@@ -1,4 +1,4 @@
-import { EVERY_RUNG } from './kit'
+import { ANYWHERE, EVERY_RUNG, entry, together } from './kit'
 import type { Activity } from './types'
 
 /** Met in signs: words, figures, stories. */
@@ -116,26 +116,17 @@ export const abstractActivities: readonly Activity[] = [
     harder: 'Children order the doings out of sequence.',
     onRung: { 'hour-hand': { lookFor: 'It is repeated whole: “nearly eight”, not “eight”.' } },
   },
-  {
+  entry({
     id: 'show-what-we-know',
     name: 'All show what they know',
     stage: 'abstract',
     role: 'recall',
     rungs: EVERY_RUNG,
     energy: 'standing',
-    places: ['table', 'floor', 'hall', 'outdoors'],
-    players: { least: 1, most: 30 },
-    duration: {
-      setUpMinutes: 0,
-      clearMinutes: 0,
-      turnSeconds: 45,
-      turns: 'together',
-      rounds: { least: 3, usual: 4, most: 5 },
-    },
+    places: ANYWHERE,
+    duration: together(45, [3, 4, 5], 0),
     needs: [{ material: 'clock', amount: 1, per: 'child' }],
-    prints: 'none',
     tableMode: 'all-at-once',
-    cautions: [],
     steps: [
       'Read out what the app asks for, each child’s own. Each sets a clock, or holds up as many fingers as the answer’s number.',
       'At a sign all show at once. Tap who showed what.',
@@ -145,7 +136,7 @@ export const abstractActivities: readonly Activity[] = [
     lookFor: 'Who looks round before showing: tap that as nearly.',
     easier: 'The app asks each child at their own step.',
     harder: 'The app asks each child at their own step.',
-  },
+  }),
   {
     id: 'quick-check',
     name: 'Quick check',

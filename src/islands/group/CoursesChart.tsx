@@ -32,7 +32,7 @@ export function CoursesChart({ courses, height }: Props) {
             name={name}
             {...lineLook(i)}
             type="stepAfter"
-            // A dot for each week of each child takes as long as all else; one week alone has no line to be seen by.
+            // One week alone has no line to be seen by.
             dot={weeks.length > 1 ? false : { r: 3 }}
             isAnimationActive={false}
           />

@@ -1,7 +1,7 @@
 import { Group, Text } from '@mantine/core'
 import { lineLook } from './look'
 
-/** Whose line is whose. Not the chart's own: measuring that one has the whole chart drawn twice. */
+/** Whose line is whose: plain elements beside the chart, which it need not make room for. */
 export function ChartKey({ names }: { names: readonly string[] }) {
   return (
     <Group component="ul" justify="center" gap="4px 16px" className="chart-key">
