@@ -6,15 +6,21 @@ import { viewPaths } from '../src/core/views'
 /*
  * What a view costs at first sight, by Chromium's own figures, with the processor slowed: when the largest thing is
  * painted, for how long the main thread is blocked (long tasks beyond 50 ms each), its longest task, and the scripts
- * that come, compressed, without their headers. The median of several fresh visits; nothing is asserted. A visit begins
- * once the browser's empty page has settled, since a browser that is being started takes the processor from the server
- * and the page alike. All views are visited once, then all once more, and so on, so that a slow spell of the machine
- * falls on all of them. A page of one line, and a loop that does nothing but count, are the raw baseline: how fast the
- * machine is at this moment.
+ * that come, compressed, without their headers. The median of several fresh visits on a laptop and on a phone; nothing is
+ * asserted. A visit begins once the browser's empty page has settled, since a browser that is being started takes the
+ * processor from the server and the page alike. All views are visited once, then all once more, and so on, so that a
+ * slow spell of the machine falls on all of them. A page of one line, and a loop that does nothing but count, are the raw
+ * baseline: how fast the machine is at this moment.
  */
 
 const SLOWED = 4
-const VISITS = 5
+const VISITS = 3
+/** A laptop, and a phone held upright. */
+const SIZES = {
+  desk: { viewport: { width: 1280, height: 800 } },
+  phone: { viewport: { width: 390, height: 844 }, isMobile: true, hasTouch: true, deviceScaleFactor: 2 },
+} as const
+type Size = keyof typeof SIZES
 /** How long the browser's empty page has before the visit, and how long the view has after it has loaded. */
 const READY_MS = 1500
 const SETTLE_MS = 2500
@@ -22,6 +28,8 @@ const BARE = '/one-line'
 const COUNTED = 3e7
 
 const base = process.argv[2] ?? 'http://127.0.0.1:4321'
+/** Only the views with one of these beginnings, where any are given: /stories /group */
+const wanted = process.argv.slice(3)
 
 interface FirstSight {
   readonly title: string
@@ -45,8 +53,8 @@ const watch = () => {
   })
 }
 
-async function visit(browser: Browser, path: string): Promise<FirstSight> {
-  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } })
+async function visit(browser: Browser, path: string, size: Size): Promise<FirstSight> {
+  const context = await browser.newContext(SIZES[size])
   const page = await context.newPage()
   const session = await context.newCDPSession(page)
   const scripts = await countScripts(session)
@@ -105,15 +113,17 @@ function countMs(): number {
 
 console.log(`Counting to ${COUNTED} by roots: ${Math.round(median([1, 2, 3].map(countMs)))} ms (Node, not slowed)`)
 const browser = await openBrowser()
-const paths = [BARE, ...own]
-const visits = new Map<string, FirstSight[]>(paths.map((path) => [path, []]))
+const chosen = wanted.length === 0 ? own : own.filter((path) => wanted.some((start) => path.startsWith(start)))
+const visited = [BARE, ...chosen].flatMap((path) =>
+  (Object.keys(SIZES) as Size[]).map((size) => ({ path, size, all: [] as FirstSight[] })),
+)
 for (let round = 0; round < VISITS; round++)
-  for (const path of paths) visits.get(path)?.push(await visit(browser, path))
-for (const [path, all] of visits) {
+  for (const { path, size, all } of visited) all.push(await visit(browser, path, size))
+for (const { path, size, all } of visited) {
   const of = (figure: Exclude<keyof FirstSight, 'title'>) => Math.round(median(all.map((each) => each[figure])))
   const name = path === BARE ? 'A page of one line' : `${all[0]?.title} (/${path.split('/')[1]})`
   console.log(
-    `${name}: largest paint ${of('paintMs')} ms, blocked ${of('blockedMs')} ms, longest task ${of('longestMs')} ms, scripts ${of('scriptKb')} kB (processor slowed ${SLOWED} times)`,
+    `${name}, ${size}: largest paint ${of('paintMs')} ms, blocked ${of('blockedMs')} ms, longest task ${of('longestMs')} ms, scripts ${of('scriptKb')} kB (processor slowed ${SLOWED} times)`,
   )
 }
 await browser.close()

@@ -12,7 +12,7 @@ export interface Findable {
 }
 
 /** What was found: the best first, and how many there are in all. */
-export interface Found {
+export interface SearchResult {
   readonly things: readonly Findable[]
   readonly total: number
 }
@@ -35,7 +35,7 @@ function rankOf(word: string, name: string, about: string): number {
 }
 
 /** What has all the words that were typed, the best first and at most so many of them; all things where none was typed. */
-export function findByWords(typed: string, things: readonly Findable[], most: number): Found {
+export function findByWords(typed: string, things: readonly Findable[], most: number): SearchResult {
   const words = plainLetters(typed).split(/\s+/).filter(Boolean)
   const ranked = things.flatMap((thing) => {
     const [name, about] = [plainLetters(thing.name), plainLetters(`${thing.kind} ${thing.about} ${thing.also ?? ''}`)]

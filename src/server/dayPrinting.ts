@@ -34,7 +34,7 @@ const dayPagesWish = shape<DayPagesWish>({
   seed: Joi.number().integer().min(0).max(1_000_000_000).required(),
 })
 
-interface Asked {
+interface DayPaperWish {
   readonly db: Db
   readonly id: string
   readonly query: URLSearchParams
@@ -45,7 +45,7 @@ interface Asked {
  * Why what was chosen cannot be made of the day, and what to look out for when it is cut out and played with. Each thing
  * is made once to see; for one child, since a day that suits one suits all.
  */
-export async function checkDayPages(asked: Asked): Promise<PrintCheck> {
+export async function checkDayPages(asked: DayPaperWish): Promise<PrintCheck> {
   const { wish } = await dayPrintWish(asked)
   const problems = wish.things.flatMap((thing) => {
     const { refusal } = attempt(() => dayPrints({ ...wish, things: [thing], children: wish.children.slice(0, 1) }))
@@ -58,7 +58,12 @@ export async function checkDayPages(asked: Asked): Promise<PrintCheck> {
 const rulesOfDay = async (db: Db, { whose }: Day) => rulesForDay(await getSettings(db), await listGroups(db), whose)
 
 /** What was chosen of a day, for a group where one is named: each child at the rung that it works on. */
-export async function dayPrintWish({ db, id, query, now }: Asked): Promise<{ wish: DayPrintWish; title: string }> {
+export async function dayPrintWish({
+  db,
+  id,
+  query,
+  now,
+}: DayPaperWish): Promise<{ wish: DayPrintWish; title: string }> {
   const asked = checked(dayPagesWish, { ...Object.fromEntries(query), things: query.getAll('things') })
   const { name, body } = await getKept<Day>(db, 'days', id)
   const group = asked.group ? await getGroup(db, asked.group) : undefined

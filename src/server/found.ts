@@ -10,13 +10,13 @@ import type { PlanChild } from '../core/planning'
 
 type Chances = NonNullable<PlanChild['before']>
 
-export interface Found {
+export interface FoundInAnswers {
   readonly diagnosis: Diagnosis
   /** How likely each misreading is after all answers so far. The next quick check starts from these chances. */
   readonly chances: Chances
 }
 
-const lastFound = new Map<ChildId, Found & { readonly digest: string }>()
+const lastFound = new Map<ChildId, FoundInAnswers & { readonly digest: string }>()
 
 /** Of a child that was removed nothing stays, here as elsewhere. */
 export function forgetAllBut(ids: readonly ChildId[]): void {
@@ -25,7 +25,7 @@ export function forgetAllBut(ids: readonly ChildId[]): void {
 }
 
 /** What is found in the answers of one child, which are all of them. */
-export function foundIn(id: ChildId, answers: readonly Answer[]): Found {
+export function foundIn(id: ChildId, answers: readonly Answer[]): FoundInAnswers {
   const digest = createHash('sha256').update(JSON.stringify(answers)).digest('base64')
   const last = lastFound.get(id)
   if (last?.digest === digest) return last

@@ -18,7 +18,7 @@ const LARGEST_DROPPED_BYTES = 32 * 1024 * 1024
 /** A file of the whole workspace, packed. */
 const LARGEST_FILE_BYTES = 64 * 1024 * 1024
 
-export interface Call {
+export interface ApiCall {
   readonly db: Db
   readonly now: number
   /** The `[id]` of the path. */
@@ -39,7 +39,7 @@ export interface Call {
  * An endpoint sends what `work` returns as JSON, and what it throws as problem+json; as a page where its address was
  * opened in the browser.
  */
-export function endpoint(work: (call: Call) => Promise<unknown>): APIRoute {
+export function endpoint(work: (call: ApiCall) => Promise<unknown>): APIRoute {
   return async (context) => {
     try {
       const now = Date.now()

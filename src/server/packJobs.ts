@@ -6,7 +6,7 @@ import { log } from './log'
 import { Problem, notFound } from './problem'
 import { workerFile } from './apart/workerFile'
 
-interface Job {
+interface RunningPack {
   state: PackJob['state']
   done: number
   total: number
@@ -24,11 +24,11 @@ const MOST_WAITING = 12
 /** How many finished packs are kept to be fetched. An older one has to be made again. */
 const MOST_KEPT = 6
 
-const jobs = new Map<string, Job>()
+const jobs = new Map<string, RunningPack>()
 
 const waitingIds = () => [...jobs].filter(([, { state }]) => state === 'waiting').map(([id]) => id)
 
-function report(id: string, { state, done, total, lines, pages }: Job): PackJob {
+function report(id: string, { state, done, total, lines, pages }: RunningPack): PackJob {
   const place = waitingIds().indexOf(id)
   return { id, state, done, total, lines, pages, ...(place >= 0 && { before: place }) }
 }
@@ -44,7 +44,7 @@ export function startPack(id: string, wish: PackWish): PackJob {
       detail: `${waiting} packs wait already. Download or cancel some of them first.`,
     })
   const lines = packLines(wish)
-  const job: Job = { state: 'waiting', done: 0, total: lines.length * 2, wish, lines }
+  const job: RunningPack = { state: 'waiting', done: 0, total: lines.length * 2, wish, lines }
   jobs.set(id, job)
   forgetOld()
   startWaiting()
@@ -76,7 +76,7 @@ export function packPdf(id: string): Buffer {
   return Buffer.from(pdf)
 }
 
-function found(id: string): Job {
+function found(id: string): RunningPack {
   const job = jobs.get(id)
   if (!job) throw notFound('pack', id)
   return job
@@ -88,7 +88,7 @@ function startWaiting(): void {
   for (const job of waiting.slice(0, Math.max(0, MOST_AT_ONCE - making))) start(job)
 }
 
-function start(job: Job): void {
+function start(job: RunningPack): void {
   job.state = 'making'
   const worker = new Worker(workerFile('pack-worker'), { workerData: job.wish })
   job.worker = worker

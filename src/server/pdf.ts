@@ -13,10 +13,11 @@ import {
   pathData,
   subsetOf,
   textWidth,
+  MM_PER_INCH,
 } from '../core/drawing'
 import { woffToSfnt } from './woff'
 
-export const POINTS_PER_MM = 72 / 25.4
+export const POINTS_PER_MM = 72 / MM_PER_INCH
 
 const require = createRequire(import.meta.url)
 const FONT_FILES: Record<FontSubset, Record<Weight, string>> = {

@@ -1,5 +1,5 @@
 import { type Activity, catalogue } from '../core/activities'
-import { type Findable, findByWords, type Found } from '../core/search'
+import { type Findable, findByWords, type SearchResult } from '../core/search'
 import { printables } from '../core/printables'
 import { rungOf } from '../core/teaching'
 import { pathOfView, VIEW_IDS, views } from '../core/views'
@@ -91,7 +91,7 @@ async function keptThings(db: Db): Promise<Findable[]> {
 }
 
 /** What has the words that were typed, from all that there is. Nothing typed finds the views and what can be done. */
-export async function search(db: Db, typed: string): Promise<Found> {
+export async function search(db: Db, typed: string): Promise<SearchResult> {
   if (typed.trim() === '') return findByWords('', [...DEEDS, ...VIEWS], MOST_FOUND)
   const all = [
     ...(await people(db)),

@@ -9,7 +9,7 @@ import type { SessionPrintWish } from './sessionPages'
 import { shape } from './shape'
 import { checked } from './validate'
 
-interface Asked {
+interface PaperQuery {
   readonly answers?: AnswerWay
   readonly two?: boolean
   readonly lowInk?: boolean
@@ -20,7 +20,7 @@ interface Asked {
 }
 
 const page = Joi.number().integer().min(1).max(1000)
-const asked = shape<Asked>({
+const asked = shape<PaperQuery>({
   answers: Joi.string().valid(...ANSWER_WAY_IDS),
   two: Joi.boolean(),
   lowInk: Joi.boolean(),

@@ -3,8 +3,8 @@ import type { Answer } from '../core/knowing'
 import { type Settings, wordingOf } from '../core/records'
 import { askInWords, minuteOf, sayAnswer, isSet } from '../core/teaching'
 import { StillDial } from './DialFace'
-import type { Hands } from './hands'
 import { momentInWords } from './dates'
+import type { Hands } from '../core/clock'
 
 /** One answer: the clock as it stood, what was asked, what was said. */
 export function AnswerLine({ answer, settings }: { answer: Answer; settings: Settings }) {

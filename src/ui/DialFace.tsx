@@ -1,9 +1,8 @@
 import type { RefObject } from 'react'
-import { type HandAngles, onDial } from '../core/clock'
+import { type HandAngles, onDial, type Hands, anglesOf, minuteShown } from '../core/clock'
 import { type Shape, shapeSvg } from '../core/drawing'
 import { type DialOptions, dialExtent, dialShapes } from '../core/faces'
 import { type Wording, languages, say } from '../core/wording'
-import { type Hands, anglesOf, minuteShown } from './hands'
 
 export interface FaceProps {
   readonly hands: Hands

@@ -1,8 +1,7 @@
 import type { KeyboardEvent } from 'react'
-import { describeHourHandError, modulo, onDial, readHands } from '../core/clock'
+import { describeHourHandError, onDial, readHands, type Hands, handsMoved } from '../core/clock'
 import type { DialOptions } from '../core/faces'
 import { type Wording, say } from '../core/wording'
-import type { Hands } from './hands'
 
 /** Minutes that a key moves a hand by. */
 const KEYS: Readonly<Record<string, number>> = {
@@ -29,8 +28,7 @@ interface DialSlidersProps {
  */
 export function DialSliders({ hands, only, onTurn, wording }: DialSlidersProps) {
   if (hands.gear === 'geared') {
-    const move = (minutes: number, isOther: boolean) =>
-      onTurn({ ...hands, minute: modulo(hands.minute + (isOther ? Math.sign(minutes) * 60 : minutes), 1440) })
+    const move = (minutes: number, isOther: boolean) => onTurn(handsMoved(hands, isOther ? 'hour' : 'minute', minutes))
     return (
       <Slider
         name="Time shown"
@@ -42,8 +40,6 @@ export function DialSliders({ hands, only, onTurn, wording }: DialSlidersProps) 
     )
   }
   const text = describeHourHandError(hands) ?? say(readHands(hands).minute, wording)
-  const turn = (hand: 'hour' | 'minute', minutes: number) =>
-    onTurn({ ...hands, [hand]: modulo(hands[hand] + minutes * (hand === 'minute' ? 6 : 0.5), 360) })
   const slider = (hand: 'hour' | 'minute', other: 'hour' | 'minute', name: string) =>
     only !== other && (
       <Slider
@@ -51,7 +47,7 @@ export function DialSliders({ hands, only, onTurn, wording }: DialSlidersProps) 
         now={Math.round(hands[hand])}
         most={359}
         text={text}
-        onMove={(minutes, isOther) => turn(isOther ? other : hand, minutes)}
+        onMove={(minutes, isOther) => onTurn(handsMoved(hands, isOther ? other : hand, minutes))}
       />
     )
   return (

@@ -6,7 +6,7 @@ import { type RungId, rungOf, schools } from '../core/teaching'
 import { Choice } from './Choice'
 import { later } from './later'
 import { NamesShared } from './NamesShared'
-import { type NamedChild, type Names, type Placed, keysOf, splitNames, startOf } from './people'
+import { type NamedChild, type Names, type PlacingResult, keysOf, splitNames, startOf } from './people'
 import { settingsQuery } from './queries'
 
 const { Part: PlacingQuestions } = later(async () => (await import('./placing/PlacingQuestions')).PlacingQuestions)
@@ -53,7 +53,7 @@ function Understood({ names, onChange }: { readonly names: Names } & Pick<NamesF
   const school = schools[settings.data.school]
   const keys = keysOf(children)
   const start = (child: NamedChild, key: string) => startOf(child, names.starts[key], school)
-  const put = (key: string, startsAt: RungId, placed?: Placed) =>
+  const put = (key: string, startsAt: RungId, placed?: PlacingResult) =>
     onChange({
       ...names,
       starts: { ...names.starts, [key]: startsAt },

@@ -1,12 +1,11 @@
 import { Text } from '@mantine/core'
 import type { ReactNode } from 'react'
-import { onDial } from '../core/clock'
+import { onDial, type Hands } from '../core/clock'
 import type { ScaffoldId } from '../core/knowing'
 import { type Shown, rowName } from '../core/teaching'
 import { type Wording, languages, say, sayDuration } from '../core/wording'
 import { Dial } from './Dial'
 import type { FaceProps } from './DialFace'
-import type { Hands } from './hands'
 import { helpsOnDial } from './helps'
 
 interface SeenProps<As extends Shown['as'] = Shown['as']> {

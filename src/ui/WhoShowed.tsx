@@ -11,14 +11,14 @@ export interface Player {
 }
 
 /** What was tapped for each child at one question. */
-export type Marks = Readonly<Record<ChildId, { readonly answerId: AnswerId; readonly choice: number } | undefined>>
+export type ShownMarks = Readonly<Record<ChildId, { readonly answerId: AnswerId; readonly choice: number } | undefined>>
 
 interface Props {
   /** What can be shown; with its number where children show the number of a choice. */
   readonly shown: readonly Showing[]
   readonly isChoice: boolean
   readonly players: readonly Player[]
-  readonly marks: Marks
+  readonly marks: ShownMarks
   readonly onMark: (player: Player, choice: number) => void
   readonly size?: 'sm' | 'md'
   /** The names stand beside it already: with one child, what is picked is what it showed. */

@@ -1,16 +1,27 @@
+import { type MinuteOfDay, type PlainDate, nextFive } from '../core/clock'
 import { parseTime, say, sayEnglishDate } from '../core/wording'
 
 /** Dates and the present time as the browser has them. Everything else in the app is minutes since midnight. */
 
 /** Today where the adult is: 2026-11-28. */
-export function today(now = new Date()): string {
+export function today(now = new Date()): PlainDate {
   const two = (n: number) => String(n).padStart(2, '0')
   return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`
 }
 
+/** The time of day where the adult is, in minutes since midnight. */
+export function minuteOf(when: Date): MinuteOfDay {
+  return when.getHours() * 60 + when.getMinutes()
+}
+
+/** The date and the time of day where the adult is. */
+export function presentTime(now = new Date()): { date: PlainDate; minute: MinuteOfDay } {
+  return { date: today(now), minute: minuteOf(now) }
+}
+
 /** The next whole five minutes, in minutes since midnight. */
-export function soon(now = new Date()): number {
-  return Math.min(1435, Math.ceil((now.getHours() * 60 + now.getMinutes() + 1) / 5) * 5)
+export function soon(now = new Date()): MinuteOfDay {
+  return nextFive(minuteOf(now))
 }
 
 /** "Sat 28 Nov", or "today". */
@@ -27,7 +38,7 @@ export function dayOf(at: number): string {
 export function momentInWords(at: number): string {
   const when = new Date(at)
   const [, ...day] = dayOf(at).split(' ')
-  return `${day.join(' ')}, ${toTimeField(when.getHours() * 60 + when.getMinutes())}`
+  return `${day.join(' ')}, ${toTimeField(minuteOf(when))}`
 }
 
 /** 585 as a time field has it, "09:45", and back; undefined for an emptied field. */

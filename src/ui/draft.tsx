@@ -14,14 +14,14 @@ interface Form<Values> {
   readonly isDirty: () => boolean
 }
 
-interface Kept<Values> {
+interface KeptDraft<Values> {
   readonly at: number
   /** What the form is about. Its ids stand here, so that what is kept of a child can be found and forgotten. */
   readonly of: string
   readonly values: Values
 }
 
-interface Draft {
+interface FormDraft {
   /** When what waits was typed; undefined while nothing waits. */
   readonly since: number | undefined
   /** That it stands in the form as it waits. */
@@ -37,8 +37,8 @@ interface Draft {
  * Keeps a form's values in this browser when they could not be sent for want of a connection. Until they are saved or
  * kept, the browser asks before the page is left.
  */
-export function useDraft<Values>({ values, setValues, isDirty }: Form<Values>, of: string): Draft {
-  const [kept, setKept, forget] = useLocalStorage<Kept<Values> | null>({
+export function useDraft<Values>({ values, setValues, isDirty }: Form<Values>, of: string): FormDraft {
+  const [kept, setKept, forget] = useLocalStorage<KeptDraft<Values> | null>({
     key: `ripe-acorn-typed ${of}`,
     defaultValue: null,
   })
@@ -55,7 +55,7 @@ export function useDraft<Values>({ values, setValues, isDirty }: Form<Values>, o
 }
 
 /** Why a form could not be saved, in one message: that what was typed waits says as well that it could not be sent. */
-export function NotSaved({ draft, error }: { draft: Draft; error: Error | null }) {
+export function NotSaved({ draft, error }: { draft: FormDraft; error: Error | null }) {
   return (
     <>
       <DraftLine draft={draft} />
@@ -65,7 +65,7 @@ export function NotSaved({ draft, error }: { draft: Draft; error: Error | null }
 }
 
 /** Says that something waits, and puts it back into the form where it does not stand there. */
-function DraftLine({ draft: { since, stands, putBack, forget } }: { draft: Draft }) {
+function DraftLine({ draft: { since, stands, putBack, forget } }: { draft: FormDraft }) {
   if (since === undefined) return null
   if (stands)
     return (

@@ -5,7 +5,7 @@ import { putInAddress, useInAddress } from './address'
 /** Browsers take few changes of an address in a short time: what is dragged or typed goes there once it rests. */
 const REST_MS = 400
 
-interface Wish<T> {
+interface AddressWish<T> {
   /** Its name in the address, and where this browser keeps what was left here. */
   readonly name: string
   readonly storageKey: string
@@ -17,7 +17,11 @@ interface Wish<T> {
  * none, it is as it was left in this browser, and stands there from then on. The server has checked what stands in the
  * address of a page.
  */
-export function useJsonInAddress<T extends object>({ name, storageKey, usual }: Wish<T>): [T, (next: T) => void] {
+export function useJsonInAddress<T extends object>({
+  name,
+  storageKey,
+  usual,
+}: AddressWish<T>): [T, (next: T) => void] {
   const [asked, put] = useInAddress(name)
   const [draft, setDraft] = useState<{ readonly asked: string | undefined; readonly value: T }>()
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined)

@@ -5,10 +5,10 @@ import type { Group, Kept, Session } from '../core/records'
 import { Refusal, api, newId } from './api'
 import { dayInWords } from './dates'
 
-type Shelf = 'recipes' | 'yards' | 'prints'
+type ListShelf = 'recipes' | 'yards' | 'prints'
 
 /** Things kept by name, and all that is done with them. */
-export function useKept<T>(shelf: Shelf) {
+export function useKept<T>(shelf: ListShelf) {
   const client = useQueryClient()
   const query = useQuery({ queryKey: [shelf], queryFn: () => api.get<Kept<T>[]>(`/api/${shelf}`) })
   const refresh = () => client.invalidateQueries({ queryKey: [shelf] })

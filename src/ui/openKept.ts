@@ -8,11 +8,11 @@ import { useAskBeforeLeaving } from './leaving'
 import { LONG_MS, tell } from './notices'
 import { UNREACHED_IN_PLACE } from './inPlace'
 
-type Named<T> = Pick<Kept<T>, 'id' | 'name' | 'body'>
+type NamedBody<T> = Pick<Kept<T>, 'id' | 'name' | 'body'>
 const MOST_UNDONE = 50
 
 /** What is kept by name, one of which is open. */
-interface Shelf<T> {
+interface OpenShelf<T> {
   /** Its endpoint, and its name in the view's own data: "days". */
   readonly shelf: 'days' | 'stories'
   /** What one of them is called, also in the address: "day". */
@@ -25,12 +25,12 @@ interface Shelf<T> {
  * Sends what is open after its changes, one send after the other; where somebody else saved in between, theirs is
  * shown.
  */
-function useSaving<T>({ shelf, one, list }: Shelf<T>, onTheirs: (fresh: Named<T>, mine: Named<T>) => void) {
+function useSaving<T>({ shelf, one, list }: OpenShelf<T>, onTheirs: (fresh: NamedBody<T>, mine: NamedBody<T>) => void) {
   const client = useQueryClient()
   const versions = useRef(new Map<string, number>())
   const refresh = () => client.invalidateQueries({ queryKey: [shelf] })
 
-  async function takeTheirs(mine: Named<T>) {
+  async function takeTheirs(mine: NamedBody<T>) {
     const fresh = await api.get<Kept<T>>(`/api/${shelf}/${mine.id}`)
     versions.current.set(mine.id, fresh.version)
     onTheirs(fresh, mine)
@@ -56,7 +56,7 @@ function useSaving<T>({ shelf, one, list }: Shelf<T>, onTheirs: (fresh: Named<T>
     meta: UNREACHED_IN_PLACE,
     // Each save carries the version that the one before it made.
     scope: { id: shelf },
-    mutationFn: async ({ id, name, body }: Named<T>) => {
+    mutationFn: async ({ id, name, body }: NamedBody<T>) => {
       const version = versions.current.get(id) ?? list.find((each) => each.id === id)?.version
       return version === undefined
         ? api.post<Kept<T>>(`/api/${shelf}`, { id, name, body })
@@ -74,7 +74,7 @@ function useSaving<T>({ shelf, one, list }: Shelf<T>, onTheirs: (fresh: Named<T>
 
   const remove = useMutation({
     scope: { id: shelf },
-    mutationFn: (gone: Named<T>) => api.remove(`/api/${shelf}/${gone.id}`),
+    mutationFn: (gone: NamedBody<T>) => api.remove(`/api/${shelf}/${gone.id}`),
     onSuccess: (_, { id }) => {
       versions.current.delete(id)
       client.setQueryData([shelf], (data: Record<string, readonly Kept<T>[]> | undefined) =>
@@ -88,16 +88,16 @@ function useSaving<T>({ shelf, one, list }: Shelf<T>, onTheirs: (fresh: Named<T>
 
 interface AfterRemoving<T> {
   readonly onGone: () => void
-  readonly onBack: (gone: Named<T>) => void
+  readonly onBack: (gone: NamedBody<T>) => void
 }
 
 /** What is open can be removed, and the last one that was removed brought back. */
 function useRemoving<T>(
-  open: Named<T> | undefined,
+  open: NamedBody<T> | undefined,
   remove: ReturnType<typeof useSaving<T>>['remove'],
   { onGone, onBack }: AfterRemoving<T>,
 ) {
-  const [removed, setRemoved] = useState<Named<T> | null>(null)
+  const [removed, setRemoved] = useState<NamedBody<T> | null>(null)
   return {
     remove: () => {
       if (!open) return
@@ -125,7 +125,7 @@ function undoing<T>(past: readonly T[], setPast: (past: readonly T[]) => void, s
 }
 
 /** What came from a file is kept before it is shown, since only the server knows whether it is right. */
-function useFromFile<T>({ shelf }: Shelf<T>, open: (id: string) => void) {
+function useFromFile<T>({ shelf }: OpenShelf<T>, open: (id: string) => void) {
   const client = useQueryClient()
   return async (name: string, body: T) => {
     const kept = await api.post<Kept<T>>(`/api/${shelf}`, { id: newId(), name: name.slice(0, LONGEST_NAME), body })
@@ -154,14 +154,14 @@ function useTellGone(what: string, isGone: boolean): void {
 }
 
 /** Things that are kept, the one that is open, and its changes, which are saved in the background and can be undone. */
-export function useOpenKept<T>(shelf: Shelf<T>) {
+export function useOpenKept<T>(shelf: OpenShelf<T>) {
   const { list, empty, one: what } = shelf
   const [picked, putPicked] = useInAddress(what)
-  const [drafted, setDraft] = useState<Named<T> | null>(null)
-  const [allPast, setPast] = useState<readonly Named<T>[]>([])
+  const [drafted, setDraft] = useState<NamedBody<T> | null>(null)
+  const [allPast, setPast] = useState<readonly NamedBody<T>[]>([])
   // Back may have opened another one than that which was changed last.
   const draft = drafted && (picked === undefined || drafted.id === picked) ? drafted : null
-  const one: Named<T> | undefined = draft ?? list.find(({ id }) => id === picked) ?? list[0]
+  const one: NamedBody<T> | undefined = draft ?? list.find(({ id }) => id === picked) ?? list[0]
   const past = allPast.filter(({ id }) => id === one?.id)
   useTellGone(what, picked !== undefined && one?.id !== picked)
   const body = one?.body ?? empty
@@ -174,12 +174,12 @@ export function useOpenKept<T>(shelf: Shelf<T>) {
   const addFromFile = useFromFile(shelf, open)
   const removing = useRemoving(one, remove, { onGone: () => open(null), onBack: openAnd })
 
-  function show(next: Named<T>) {
+  function show(next: NamedBody<T>) {
     setDraft(next)
     save.mutate(next)
   }
 
-  function changeNamed(part: Partial<Pick<Named<T>, 'name' | 'body'>>) {
+  function changeNamed(part: Partial<Pick<NamedBody<T>, 'name' | 'body'>>) {
     const before = one ?? { id: newId(), name: `A ${what}`, body: empty }
     if (one) setPast([...past.slice(1 - MOST_UNDONE), before])
     putPicked(before.id, one ? 'replace' : 'push')
@@ -193,7 +193,7 @@ export function useOpenKept<T>(shelf: Shelf<T>) {
     setPast([])
   }
 
-  function openAnd(next: Named<T>) {
+  function openAnd(next: NamedBody<T>) {
     if (save.isError && draft) return open(next.id)
     open(next.id)
     show(next)

@@ -47,7 +47,7 @@ export function splitNames(text: string): NamedChild[] {
 export type EarlyAnswer = Omit<SentAnswer, 'id' | 'childId' | 'sessionId'>
 
 /** How three quick questions went. */
-export interface Placed {
+export interface PlacingResult {
   readonly startsAt: RungId
   /** In words: what was right and what was not. */
   readonly found: string
@@ -60,7 +60,7 @@ export interface Names {
   /** Where a child starts, as the adult chose it, by the child's key. */
   readonly starts: Readonly<Record<string, RungId>>
   /** Who was asked, by the child's key. */
-  readonly placed: Readonly<Record<string, Placed>>
+  readonly placed: Readonly<Record<string, PlacingResult>>
 }
 
 export const NO_NAMES: Names = { text: '', starts: {}, placed: {} }

@@ -4,15 +4,14 @@ import { type QueryClient, useMutation, useQueryClient } from '@tanstack/react-q
 import type { TakenBack, Undo } from '../core/keeping'
 import type { Session } from '../core/records'
 import { api } from './api'
-import { toTimeField } from './dates'
+import { toTimeField, minuteOf } from './dates'
 import { forgetGoneHere } from './forgetHere'
 import { IN_PLACE } from './inPlace'
 import { tell } from './notices'
 
 /** Until when a removal can be taken back, as a time of day: "14:32". */
 export function untilInWords({ until }: Pick<Undo, 'until'>): string {
-  const when = new Date(until)
-  return toTimeField(when.getHours() * 60 + when.getMinutes())
+  return toTimeField(minuteOf(new Date(until)))
 }
 
 const STAYS_MS = 30_000

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { unpackState } from '../../src/core/viewState'
 import { READS_OF_ONE, VIEW_IDS, keyOfRead, pathOfView, viewOf, viewPaths, views } from '../../src/core/views'
-import type { Found } from '../../src/core/search'
+import type { SearchResult } from '../../src/core/search'
 import type { ChildCourse } from '../../src/core/records'
 import { usualRecipe } from '../../src/core/make'
 import { readableAddress, savedInAddress } from '../../src/server/askedJson'
@@ -73,7 +73,7 @@ describe('the table of views', () => {
 
 describe('the search', () => {
   const find = async (words: string) =>
-    (await call<Found>(search.GET, 'GET', { query: `for=${encodeURIComponent(words)}` })).body
+    (await call<SearchResult>(search.GET, 'GET', { query: `for=${encodeURIComponent(words)}` })).body
 
   it('finds each kind of thing by its name, where it is opened', async () => {
     const { group, child, session } = await few('Godwits', 'Ruff')

@@ -3,7 +3,7 @@ import type { RungId, Stage } from '../teaching'
 import { ANYWHERE, ON_A_DIAL, SITTING_DOWN, TWO_HANDS, entry, together } from './kit'
 import type { Activity, ActivityWords } from './types'
 
-interface SheetFacts extends ActivityWords {
+interface SheetActivity extends ActivityWords {
   readonly id: string
   readonly stage?: Stage
   readonly rungs: readonly RungId[]
@@ -13,7 +13,7 @@ interface SheetFacts extends ActivityWords {
 }
 
 /** A printed sheet for each child, at the child's own rung. */
-function sheet({ stage = 'pictorial', colours, ...facts }: SheetFacts): Activity {
+function sheet({ stage = 'pictorial', colours, ...facts }: SheetActivity): Activity {
   return entry({
     ...facts,
     stage,

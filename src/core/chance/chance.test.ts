@@ -12,6 +12,7 @@ import {
   simulateFill,
   simulateTurns,
   sizesFor,
+  endingStretches,
 } from '.'
 
 const die = (cells: number) => ({ chances: [1, 1, 1, 1, 1, 1], cells: Array.from({ length: 6 }, () => cells) })
@@ -249,5 +250,31 @@ describe('sizes of a game for the minutes there are', () => {
     expect(fitting(120)).toHaveLength(4)
     expect(() => fitting(10, 0)).toThrow(/players/)
     expect(() => fitting(10, 1, 0)).toThrow(/seconds a turn/)
+  })
+})
+
+describe('when a game ends', () => {
+  const turns = fillTurns(die(3))
+
+  it('is told in stretches whose chances, taken together, are nearly all there are', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 200 }), fc.integer({ min: 5, max: 60 }), (count, seconds) => {
+        const { stretches, lastMinutes } = endingStretches(turns, seconds, count)
+        expect(stretches).toHaveLength(count)
+        const all = stretches.reduce((sum, { percent }) => sum + percent, 0)
+        expect(all).toBeGreaterThanOrEqual(99.5)
+        expect(all).toBeLessThanOrEqual(100 + 1e-6)
+        expect(lastMinutes).toBeCloseTo((turns.quantile(0.995) * seconds) / 60, 9)
+      }),
+    )
+  })
+
+  it('is usual between the 5 and the 95 % point, and nowhere else', () => {
+    const { stretches } = endingStretches(turns, 60, 200)
+    // At a minute a turn and a turn a stretch, stretch i ends with turn i + 1.
+    const usual = stretches.flatMap(({ isUsual }, i) => (isUsual ? [i + 1] : []))
+    expect(usual[0]).toBe(turns.quantile(0.05))
+    expect(usual.at(-1)).toBe(turns.quantile(0.95))
+    expect(stretches[3]?.fromMinutes).toBe(3)
   })
 })

@@ -40,7 +40,7 @@ export function fillTurns({ chances, cells }: Fill): TurnDistribution {
   for (let most = 64; ; most *= 2) {
     if (most > MOST_TURNS || rarest > MOST_TURNS / 2)
       throw new RefusedValue('chances', `such that the mat is filled within ${MOST_TURNS} turns`, chances.join(', '))
-    const over = kinds.reduce<Stage>((stage, kind) => withKind(stage, kind, most), {
+    const over = kinds.reduce<FillStage>((stage, kind) => withKind(stage, kind, most), {
       filled: Array.from({ length: most + 1 }, () => 1),
       weight: 0,
     }).filled
@@ -49,12 +49,12 @@ export function fillTurns({ chances, cells }: Fill): TurnDistribution {
   }
 }
 
-interface Kind {
+interface FillKind {
   readonly chance: number
   readonly cells: number
 }
 
-function checkedKinds(chances: readonly number[], cells: readonly number[]): Kind[] {
+function checkedKinds(chances: readonly number[], cells: readonly number[]): FillKind[] {
   if (chances.length !== cells.length)
     throw new RefusedValue('cells', `one count for each of the ${chances.length} chances`, cells.length)
   const kinds = chances.map((chance, i) => {
@@ -70,12 +70,12 @@ function checkedKinds(chances: readonly number[], cells: readonly number[]): Kin
 }
 
 /** The kinds taken together so far: how likely they are filled after t turns among them, and their summed chances. */
-interface Stage {
+interface FillStage {
   readonly filled: readonly number[]
   readonly weight: number
 }
 
-function withKind({ filled, weight }: Stage, { chance, cells }: Kind, most: number): Stage {
+function withKind({ filled, weight }: FillStage, { chance, cells }: FillKind, most: number): FillStage {
   const q = chance / (weight + chance)
   // With only the first kind, every turn falls on it.
   if (weight === 0) return { filled: filled.map((_, t) => (t >= cells ? 1 : 0)), weight: chance }

@@ -22,6 +22,43 @@ export function playTime(turns: TurnDistribution, secondsATurn: number): PlayTim
   }
 }
 
+/** The chance that a game ends within a stretch of minutes. */
+export interface EndingStretch {
+  /** Where the stretch begins, in minutes. */
+  readonly fromMinutes: number
+  readonly percent: number
+  /** Whether some of it lies between the 5 % and 95 % points. */
+  readonly isUsual: boolean
+}
+
+/** Games that last longer than nearly all others are left out: one in 200. */
+const NEARLY_ALL = 0.995
+
+/**
+ * When a game ends, in `count` stretches of equal length (1 to 200) up to where nearly all games have ended, at so many
+ * seconds a turn. The shortest stretch is one turn.
+ */
+export function endingStretches(
+  turns: TurnDistribution,
+  secondsATurn: number,
+  count: number,
+): { readonly stretches: readonly EndingStretch[]; readonly lastMinutes: number } {
+  requireInteger('stretches', count, 1, 200)
+  const last = turns.quantile(NEARLY_ALL)
+  const width = Math.max(1, Math.ceil(last / count))
+  const overAt = (turn: number) => turns.over[Math.min(turn, turns.over.length - 1)] ?? 1
+  const [low, high] = [turns.quantile(0.05), turns.quantile(0.95)]
+  const stretches = Array.from({ length: count }, (_, i) => {
+    const [from, to] = [i * width, (i + 1) * width]
+    return {
+      fromMinutes: (from * secondsATurn) / 60,
+      percent: 100 * (overAt(to) - overAt(from)),
+      isUsual: to >= low && from < high,
+    }
+  })
+  return { stretches, lastMinutes: (last * secondsATurn) / 60 }
+}
+
 /**
  * Seconds that a turn takes at an age in years: throwing, reading, finding a cell and covering it.
  * Our estimate, to be changed where it does not fit: 22 s at five, 2 s less for each year, never under 10 s.

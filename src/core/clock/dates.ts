@@ -50,6 +50,15 @@ export function dateOf(days: number): PlainDate {
   return [String(year).padStart(4, '0'), String(month).padStart(2, '0'), String(day).padStart(2, '0')].join('-')
 }
 
+/**
+ * The date so many days after another, or before it where they are negative.
+ *
+ * dateAfter('2026-02-27', 2) //=> '2026-03-01'
+ */
+export function dateAfter(date: PlainDate, days: number): PlainDate {
+  return dateOf(daysOf(date) + days)
+}
+
 /** 0 for a Monday to 6 for a Sunday, of days since 1970-01-01. */
 export function weekdayOf(days: number): number {
   return (((days + THURSDAY) % DAYS_PER_WEEK) + DAYS_PER_WEEK) % DAYS_PER_WEEK

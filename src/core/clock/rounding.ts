@@ -15,3 +15,24 @@ export function roundToStep(minute: MinuteOfDay, step: number): { minute: Minute
   const rounded = Math.round(minute / step) * step
   return rounded === MINUTES_PER_DAY ? { minute: 0, dayShift: 1 } : { minute: rounded, dayShift: 0 }
 }
+
+/**
+ * A figure as it is told: the nearest multiple of `grain` (above 0), without the crumbs of binary fractions.
+ *
+ * roundedTo(2.349, 0.1) //=> 2.3
+ * roundedTo(187, 10) //=> 190
+ */
+export function roundedTo(value: number, grain: number): number {
+  if (!(grain > 0)) throw new RefusedValue('grain', 'above 0', grain)
+  return Number((Math.round(value / grain) * grain).toPrecision(12))
+}
+
+/**
+ * The next whole five minutes after a minute of the day, 23:55 at the latest.
+ *
+ * nextFive(600) //=> 605
+ * nextFive(1438) //=> 1435
+ */
+export function nextFive(minute: MinuteOfDay): MinuteOfDay {
+  return Math.min(1435, Math.ceil((requireMinuteOfDay(minute) + 1) / 5) * 5)
+}

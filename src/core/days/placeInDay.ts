@@ -3,7 +3,7 @@ import type { ParsedTime } from '../wording'
 import type { WrittenSpan } from './spans'
 
 /** When a span is in the day: its times there, or both that could be meant. */
-export interface Placed {
+export interface PlacedSpan {
   readonly minute: number
   readonly to?: number
 }
@@ -17,7 +17,7 @@ const LATE_AFTERNOON = 15 * MINUTES_PER_HOUR
  * `before`, the row before it, and where it would go back in the day both are given. An end is the first such time
  * after the beginning.
  */
-export function placeInDay({ from, to }: WrittenSpan, before: number | undefined): readonly Placed[] {
+export function placeInDay({ from, to }: WrittenSpan, before: number | undefined): readonly PlacedSpan[] {
   // "13:00–1:00" is half a day: its figures tell the two times apart.
   if (from.kind === 'day') return [endedAt(from.minute, to, MINUTES_PER_TURN)]
   const { minute: dial } = from
@@ -34,7 +34,7 @@ export function placeInDay({ from, to }: WrittenSpan, before: number | undefined
  * When a span is in the day of a list that is written in 24 hours: as its figures say. Out of the order of the list, or
  * in the night, both halves of the day could be meant.
  */
-export function placeIn24Hours({ from, to }: WrittenSpan, before: number | undefined): readonly Placed[] {
+export function placeIn24Hours({ from, to }: WrittenSpan, before: number | undefined): readonly PlacedSpan[] {
   if (from.kind === 'day') return placeInDay({ from, to }, before)
   const { minute: dial } = from
   // The dial has no 12: "12:10" is ten past noon.
@@ -45,7 +45,7 @@ export function placeIn24Hours({ from, to }: WrittenSpan, before: number | undef
 }
 
 /** Where both are at the same place of the dial, the end is `atSame` minutes later. */
-function endedAt(minute: number, to: ParsedTime | undefined, atSame = 0): Placed {
+function endedAt(minute: number, to: ParsedTime | undefined, atSame = 0): PlacedSpan {
   if (!to) return { minute }
   // "22:00–24:00" and "23:30–0:30" end on the next day.
   if (to.kind === 'day') return { minute, to: to.minute }

@@ -13,7 +13,7 @@ import { RefusedValue, requireInteger } from '../errors'
 import { LONGEST_STEP, MOST_BUFFER, MOST_START_STEPS, type StartPlan, type StartStep } from './types'
 
 /** A step of getting ready, with when it begins and ends. */
-export interface TimedStep extends StartStep {
+export interface TimedStartStep extends StartStep {
   readonly from: MinuteOfDay
   readonly to: MinuteOfDay
 }
@@ -24,7 +24,7 @@ export interface WorkedStart {
   readonly dayShift: number
   /** Minutes of all steps and what is spared. */
   readonly total: number
-  readonly steps: readonly TimedStep[]
+  readonly steps: readonly TimedStartStep[]
   /** From the deadline back to the start, in the order in which a child takes them. */
   readonly jumps: readonly Jump[]
   /** The same sum done forwards again: "does it make sense?" */
@@ -48,7 +48,7 @@ export function startOf({ deadline, steps, buffer }: StartPlan): WorkedStart {
   const { start, dayShift, total } = workBack(deadline, [...steps.map(({ minutes }) => minutes), buffer])
   if (total >= MINUTES_PER_DAY) throw new RefusedValue('steps', 'shorter than a day together', `${total} minutes`)
   let at = start
-  const timed = steps.map((step): TimedStep => {
+  const timed = steps.map((step): TimedStartStep => {
     const from = at
     at = shiftTime(at, step.minutes).minute
     return { ...step, from, to: at }

@@ -4,13 +4,13 @@ import { readSpan, spanOf, type WrittenSpan } from './spans'
 /** The most words that a time has: "from twenty-five minutes past two to ten minutes to four in the afternoon". */
 const MOST_TIME_WORDS = 14
 
-interface Found {
+interface FoundSpan {
   readonly span: WrittenSpan
   readonly what: string
 }
 
 /** A row of a spreadsheet: its first cell, or first two, that are times; the others say what happens. */
-export function foundInCells(text: string, language: LanguageId): Found | undefined {
+export function foundInCells(text: string, language: LanguageId): FoundSpan | undefined {
   // Where tabs part the cells, a semicolon or a comma belongs to what happens.
   const byComma = /^[^,]*\d[^,]*,[^,]*\d[^,]*,/.test(text) ? /[|;,]/ : /[|;]/
   const parting = text.includes('\t') ? /\t/ : byComma
@@ -36,18 +36,18 @@ const WEEKDAY =
   /^(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?s?$|^(?:montag|dienstag|mittwoch|donnerstag|freitag|samstag|sonntag)s?$|^(?:lundi|mardi|mercredi|jeudi|vendredi|samedi|dimanche)$|^(?:lunes|martes|miércoles|jueves|viernes|sábado|domingo)$/i
 
 /** A bare number, where a better time may follow, is weak. */
-interface Candidate extends Found {
+interface Candidate extends FoundSpan {
   readonly isWeak: boolean
 }
 
 /** The time at the beginning of a line, at its end, or, written in figures, inside it; a bare number comes last. */
-export function foundInWords(text: string, language: LanguageId): Found | undefined {
+export function foundInWords(text: string, language: LanguageId): FoundSpan | undefined {
   const words = text
     .replace(/^[\s•·*▪◦–—-]+(?=\S)/, '')
     .split(/\s+/)
     .filter((word) => word !== '')
   if (WEEKDAY.test(words[0]?.replace(/[:,.]$/, '') ?? '')) words.shift()
-  let weak: Found | undefined
+  let weak: FoundSpan | undefined
   // The first that is not weak is taken, so what stands further on need not be read.
   for (const place of places(words.length)) {
     const found = candidate(words, place, language)
@@ -57,13 +57,13 @@ export function foundInWords(text: string, language: LanguageId): Found | undefi
   return weak
 }
 
-interface Place {
+interface TextPlace {
   readonly from: number
   readonly to: number
 }
 
 /** Where a time may stand in so many words: at the beginning the longest first, at the end, and inside. */
-function places(count: number): Place[] {
+function places(count: number): TextPlace[] {
   const lengths = Array.from({ length: Math.min(count, MOST_TIME_WORDS) }, (_, i) => i + 1).reverse()
   const first = lengths.map((length) => ({ from: 0, to: length }))
   const last = lengths.filter((length) => length < count).map((length) => ({ from: count - length, to: count }))
@@ -75,7 +75,7 @@ function places(count: number): Place[] {
   return [...first, ...last, ...inside]
 }
 
-function candidate(words: readonly string[], { from, to }: Place, language: LanguageId): Candidate | undefined {
+function candidate(words: readonly string[], { from, to }: TextPlace, language: LanguageId): Candidate | undefined {
   const taken = words.slice(from, to)
   const last = taken[taken.length - 1] ?? ''
   const isInside = from > 0 && to < words.length
@@ -98,7 +98,7 @@ const CLOCK_FIGURES = /^\(?\d{1,2}(?:[:.h]\d{2}|h)(?!\d)/i
 const MINUTES = /^min(?:ut(?:en?|es?|os?)|s)?\.?$/i
 
 /** Whether words say how long something lasts, or would cut that in two: "8 minutes", and "9h 5 minutes" of silence. */
-function isLength(words: readonly string[], { from, to }: Place, language: LanguageId): boolean {
+function isLength(words: readonly string[], { from, to }: TextPlace, language: LanguageId): boolean {
   const [last = '', next = ''] = [words[to - 1], words[to]]
   if (/^\d{1,2}$/.test(last) && next !== '' && parseDuration(`${last} ${next}`, language) && !/^h$/i.test(next))
     return true

@@ -1,6 +1,7 @@
 export * from './builders'
 export * from './geometry'
 export * from './model'
+export * from './onScreen'
 export * from './onSheets'
 export * from './outlines'
 export * from './pages'

@@ -9,10 +9,10 @@ import type { DialOptions, Unset } from './dialOptions'
 export const ORIGIN: Point = { x: 0, y: 0 }
 
 /** The hands that are drawn, the lower one first. */
-export const handsOf = (hands: Hands) =>
+export const handsOf = (hands: DrawnHands) =>
   (['hour', 'minute'] as const).filter((hand) => hands === hand || hands === 'both')
 
-type Hands = Exclude<DialOptions['hands'], undefined>
+type DrawnHands = Exclude<DialOptions['hands'], undefined>
 
 /** How a drawn hand is measured, in mm, for a face of radius `r`. */
 export function handMeasures(hand: 'hour' | 'minute', r: number) {

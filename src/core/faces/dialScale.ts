@@ -11,14 +11,14 @@ export function numeralCorners(hour: number, r: number): Corners {
   return rectangle({ left: -half, right: half, top: -tall, bottom: tall })
 }
 
-type Marks = Exclude<DialOptions['marks'], undefined>
+type ScaleMarks = Exclude<DialOptions['marks'], undefined>
 type Numerals = Exclude<DialOptions['numerals'], undefined>
 
 const KEPT_SCALES = 64
 const scales = new Map<string, readonly Shape[]>()
 
 /** Marks and numerals, which are the same on all dials of a page: made once for a radius, and kept. */
-export function scale(r: number, marks: Marks, numerals: Numerals): readonly Shape[] {
+export function scale(r: number, marks: ScaleMarks, numerals: Numerals): readonly Shape[] {
   const name = `${r} ${marks} ${numerals}`
   const kept = scales.get(name)
   if (kept) return kept
@@ -29,7 +29,7 @@ export function scale(r: number, marks: Marks, numerals: Numerals): readonly Sha
 }
 
 /** Two paths, one of the hours' marks and one of the minutes' between them: a page of dials has some thousand marks. */
-function markShapes(r: number, marks: Marks): Shape[] {
+function markShapes(r: number, marks: ScaleMarks): Shape[] {
   if (marks === 'none') return []
   const marksAt = (minutes: readonly number[], from: number, strokeMm: number): Shape =>
     path(

@@ -9,6 +9,7 @@ import {
   handOutline,
   jumpEnds,
   jumpLine,
+  minuteTouched,
   minutesAtX,
   numberLine,
   numberLineX,
@@ -140,6 +141,8 @@ describe('lines beside a dial', () => {
     for (let minutes = 0; minutes <= 60; minutes++) expect(minutesAtX(numberLineX(minutes))).toBe(minutes)
     expect(minutesAtX(-50)).toBe(0)
     expect(minutesAtX(1e6)).toBe(60)
+    // A touch stays within the hour that the line shows.
+    expect([-50, numberLineX(7), 1e6].map((x) => minuteTouched(615, x))).toEqual([600, 607, 659])
     const texts = readSvg(toSvg(numberLine(40))).filter((shape) => shape.tag === 'text')
     const past = texts.filter(({ text }) => /^\d+$/.test(text ?? ''))
     // 13 counts past above, 7 counts to below.

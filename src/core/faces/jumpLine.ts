@@ -59,7 +59,7 @@ function jumpWidths(
   return least.map((width, i) => width + (spare * (roots[i] ?? 0)) / sum(roots))
 }
 
-interface Placed {
+interface PlacedJump {
   readonly jump: Jump
   readonly start: number
   readonly end: number
@@ -67,7 +67,7 @@ interface Placed {
 
 /** A jump as an arch over the line at height `y`, with its length in words. */
 function arch(
-  { jump, start, end }: Placed,
+  { jump, start, end }: PlacedJump,
   y: number,
   { backwards, textMm }: { readonly backwards: boolean; readonly textMm: number },
 ): Shape[] {

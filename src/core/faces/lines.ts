@@ -1,5 +1,6 @@
 import { centredText, type Drawing, FAINT, group, INK, line, OAK, path, type Shape, SLATE } from '../drawing'
 import { DIAL_WORDS } from './overlays'
+import { type MinuteOfDay, minutesPast } from '../clock'
 
 /* Lines that stand beside a dial: the minutes of one hour, and a stretch of time in jumps. Drawn in mm. */
 
@@ -17,6 +18,15 @@ export function numberLineX(minutes: number): number {
 export function minutesAtX(x: number): number {
   const share = (x - NUMBER_LINE.from) / (NUMBER_LINE.to - NUMBER_LINE.from)
   return Math.min(60, Math.max(0, Math.round(share * 60)))
+}
+
+/**
+ * A time of the day after a touch on the number line: within the hour that it shows, 60 being the next hour's nought.
+ *
+ * minuteTouched(615, NUMBER_LINE.to) //=> 659
+ */
+export function minuteTouched(minute: MinuteOfDay, x: number): MinuteOfDay {
+  return minute - minutesPast(minute) + Math.min(59, minutesAtX(x))
 }
 
 /** The line's own height on its drawing, mm from the top. */

@@ -4,6 +4,7 @@ import { aspectLogs } from './traces'
 import { aspects, aspectsOf } from './aspects'
 import { couldShow, type Reading, slipLogs, speaksFor, tally } from './readings'
 import { type Holding, modesHeld, weighHolding, tieAfter, type TieCounts } from './holding'
+import { roundedTo } from '../clock'
 
 /** A misreading that a child's answers speak for. */
 export interface Finding {
@@ -62,7 +63,7 @@ export function weighAll(
   })
 }
 
-interface Found {
+interface WeighedFindings {
   readonly findings: Finding[]
   /** How every misreading stands to the answers that nothing found explains. */
   readonly weighed: readonly Weighed[]
@@ -71,7 +72,7 @@ interface Found {
 }
 
 /** What is found in readings, the likeliest first; `before` has the odds of each misreading before any answer. */
-export function findIn(readings: readonly Reading[], before?: Partial<Record<MisreadingId, number>>): Found {
+export function findIn(readings: readonly Reading[], before?: Partial<Record<MisreadingId, number>>): WeighedFindings {
   const findings: Finding[] = []
   const counts: { -readonly [K in keyof TieCounts]: number } = { everywhere: 0, somewhere: 0 }
   let open = readings
@@ -131,4 +132,23 @@ function likeliest(open: readonly Reading[], weighed: readonly Weighed[]): Findi
 function evidenceFor(open: readonly Reading[], { holding }: Weighed): Reading[] {
   const places = [...holding.chances].flatMap(([at, chance]) => (chance >= 0.5 ? [at] : []))
   return open.filter((reading) => places.some((at) => speaksFor(reading, at)))
+}
+
+/** Beyond these odds a figure says nothing more. */
+const ALMOST_CERTAIN = 1000
+
+/** Odds as an adult would put them: for or against, in figures that can be said. */
+export type ToldOdds = { readonly is: 'almost certain' } | { readonly is: 'for' | 'against'; readonly to: number }
+
+/**
+ * Odds (above 0) as they are told: whole ones, tens from 20 on.
+ *
+ * toldOdds(37.2) //=> { is: 'for', to: 40 }
+ * toldOdds(0.25) //=> { is: 'against', to: 4 }
+ * toldOdds(4000) //=> { is: 'almost certain' }
+ */
+export function toldOdds(odds: number): ToldOdds {
+  if (odds >= ALMOST_CERTAIN) return { is: 'almost certain' }
+  if (odds < 1) return { is: 'against', to: Math.min(ALMOST_CERTAIN, Math.round(1 / odds)) }
+  return { is: 'for', to: roundedTo(odds, odds >= 20 ? 10 : 1) }
 }

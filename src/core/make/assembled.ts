@@ -6,8 +6,21 @@ import { hasPaperHands } from './paperHands'
 import type { Measures, Recipe } from './recipe'
 import { fasteners } from './stock'
 
-/** Half of all that the put-together clock takes, mm. */
-export function assembledReach(recipe: Recipe, m: Measures): number {
+/** Layers shown one above the other lie so far apart, a share of the face, and take so much more room. */
+const APART = 0.16
+const ROOM_APART = 1.6
+
+/** How far each layer is lifted above the one under it where they are shown apart, mm. */
+export function layersApart({ faceMm }: Measures): number {
+  return faceMm * APART
+}
+
+/** Half of all that the put-together clock takes, mm; more where its layers are shown apart. */
+export function assembledReach(recipe: Recipe, m: Measures, isApart = false): number {
+  return reachTogether(recipe, m) * (isApart ? ROOM_APART : 1)
+}
+
+function reachTogether(recipe: Recipe, m: Measures): number {
   const ring = recipe.ringOfFives && recipe.kind !== 'layered' ? 1.24 : 1.03
   return Math.max((m.faceMm / 2) * ring, recipe.backing === 'plate' ? m.plateMm / 2 : 0, m.minuteHandMm, m.secondHandMm)
 }

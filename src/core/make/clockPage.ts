@@ -1,12 +1,12 @@
 import { type Drawing, group, makePage, type Shape } from '../drawing'
 import { barText, languages, nameWithin, printedAs, type Wording } from '../wording'
-import type { Placed } from './layout'
+import type { PlacedPart } from './layout'
 import { partShapes } from './parts'
 import { type Measures, type Recipe, RECIPE_KINDS } from './recipe'
 import { fasteners } from './stock'
 
 /** The shapes of a part where it lies on the page. */
-export function shapesAt({ box, x, y }: Placed, recipe: Recipe, m: Measures, { wording }: PageOf): Shape {
+export function shapesAt({ box, x, y }: PlacedPart, recipe: Recipe, m: Measures, { wording }: PageOf): Shape {
   return group(partShapes(box, recipe, m, wording), { x, y })
 }
 

@@ -32,14 +32,14 @@ export function drawnFace(recipe: Recipe, m: Measures): DrawnFace {
   }
 }
 
-interface Mark {
+interface DrawnMark {
   readonly angle: number
   readonly from: number
   readonly to: number
 }
 
 /** The strokes that run straight away from the pivot, in the outer half of the face. */
-function marksIn(shapes: readonly Shape[]): Mark[] {
+function marksIn(shapes: readonly Shape[]): DrawnMark[] {
   const strokes = shapes.flatMap((shape) => {
     if (shape.type === 'line' && shape.layer === 'ink')
       return [

@@ -14,7 +14,7 @@ export interface PartBox {
 
 export const GAP_MM = 6
 
-export interface Placed {
+export interface PlacedPart {
   readonly box: PartBox
   readonly x: number
   readonly y: number
@@ -24,8 +24,8 @@ export interface Placed {
  * Parts laid on pages in rows, in the order in which they come: each in the first row of the page where
  * it fits, else in a new row, else on a new page. Undefined where a part is larger than a page.
  */
-export function packParts(boxes: readonly PartBox[], area: Area): Placed[][] | undefined {
-  const pages: { placed: Placed[]; rows: { y: number; height: number; x: number }[] }[] = []
+export function packParts(boxes: readonly PartBox[], area: Area): PlacedPart[][] | undefined {
+  const pages: { placed: PlacedPart[]; rows: { y: number; height: number; x: number }[] }[] = []
   for (const box of boxes) {
     if (box.width > area.width || box.height > area.height) return undefined
     const page = pages.find((each) => place(each, box, area))
@@ -41,7 +41,7 @@ export function packParts(boxes: readonly PartBox[], area: Area): Placed[][] | u
  * Four alike on a page, each in the middle of its quarter, so that the folds run between them.
  * Undefined where they do not fit their quarters with half a gap to each fold.
  */
-export function packQuarters(boxes: readonly PartBox[], area: Area): Placed[][] | undefined {
+export function packQuarters(boxes: readonly PartBox[], area: Area): PlacedPart[][] | undefined {
   const [width, height] = [area.width / 2, area.height / 2]
   if (boxes.some((box) => box.width > width - GAP_MM / 2 || box.height > height - GAP_MM / 2)) return undefined
   return [
@@ -54,7 +54,7 @@ export function packQuarters(boxes: readonly PartBox[], area: Area): Placed[][] 
 }
 
 function place(
-  page: { placed: Placed[]; rows: { y: number; height: number; x: number }[] },
+  page: { placed: PlacedPart[]; rows: { y: number; height: number; x: number }[] },
   box: PartBox,
   area: Area,
 ): boolean {

@@ -1,6 +1,6 @@
 import { bodyArea, circlePath, group, type Shape } from '../drawing'
 import { IN_ENGLISH, printedAs, type Wording } from '../wording'
-import { packParts, packQuarters, type PartBox, type Placed } from './layout'
+import { packParts, packQuarters, type PartBox, type PlacedPart } from './layout'
 import type { Measures, Recipe } from './recipe'
 import { fasteners } from './stock'
 import { isFourUp } from './paperHands'
@@ -11,7 +11,7 @@ import { label, strip } from './strip'
 import { lyingHand } from './handParts'
 
 /** Where everything of one clock lies, page by page; undefined where a part is larger than its place. */
-export function layOut(recipe: Recipe, m: Measures): Placed[][] | undefined {
+export function layOut(recipe: Recipe, m: Measures): PlacedPart[][] | undefined {
   const boxes = partBoxes(recipe, m)
   const area = bodyArea(recipe.paper)
   return isFourUp(recipe) ? packQuarters(boxes, area) : packParts(boxes, area)

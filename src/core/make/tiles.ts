@@ -1,6 +1,6 @@
 import { bodyArea, type Drawing, FAINT, group, INK, line, type Shape } from '../drawing'
 import { printedAs } from '../wording'
-import { type PartBox, type Placed, type Tile, tilesFor } from './layout'
+import { type PartBox, type PlacedPart, type Tile, tilesFor } from './layout'
 import { partShapes } from './parts'
 import type { Measures, Recipe } from './recipe'
 import { page, type PageOf, shapesAt } from './clockPage'
@@ -39,7 +39,7 @@ function joins({ width, height, column, row }: Tile, columns: number, rows: numb
 }
 
 /** Four clocks to draw oneself, with the folds between them. */
-export function fourUp(recipe: Recipe, m: Measures, placed: readonly Placed[], of: PageOf): Drawing {
+export function fourUp(recipe: Recipe, m: Measures, placed: readonly PlacedPart[], of: PageOf): Drawing {
   const area = bodyArea(recipe.paper)
   const fold = (x1: number, y1: number, x2: number, y2: number): Shape =>
     line({ x: x1, y: y1 }, { x: x2, y: y2 }, { layer: 'fold', stroke: INK, strokeMm: 0.2, dashMm: [2, 2] })

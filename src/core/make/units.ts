@@ -1,8 +1,9 @@
 import { RefusedValue } from '../errors'
+import { MM_PER_INCH } from '../drawing'
 
 export type LengthUnit = 'mm' | 'cm' | 'in'
 
-const MM_PER: Record<string, number> = { mm: 1, cm: 10, m: 1000, in: 25.4, ft: 304.8 }
+const MM_PER: Record<string, number> = { mm: 1, cm: 10, m: 1000, in: MM_PER_INCH, ft: 304.8 }
 
 /** How a unit may be written after a number. */
 const WRITTEN: Record<string, keyof typeof MM_PER> = {
@@ -86,7 +87,7 @@ function example(unit: string): string {
 export function formatLength(mm: number, unit: LengthUnit): string {
   if (unit === 'mm') return `${Math.round(mm * 2) / 2} mm`
   if (unit === 'cm') return `${Math.round(mm) / 10} cm`
-  const sixteenths = Math.round((mm / 25.4) * 16)
+  const sixteenths = Math.round((mm / MM_PER_INCH) * 16)
   const whole = Math.floor(sixteenths / 16)
   let over = sixteenths % 16
   if (over === 0) return `${whole} in`
@@ -107,6 +108,6 @@ export function formatLength(mm: number, unit: LengthUnit): string {
 export function formatDistance(mm: number, unit: 'm' | 'ft'): string {
   if (unit === 'm') return `${(Math.round(mm / 10) / 100).toFixed(2)} m`
   const sign = mm < 0 ? '-' : ''
-  const inches = Math.round(Math.abs(mm) / 25.4)
+  const inches = Math.round(Math.abs(mm) / MM_PER_INCH)
   return `${sign}${Math.floor(inches / 12)} ft ${inches % 12} in`
 }

@@ -34,3 +34,13 @@ export function movedTo(playing: Playing, call: number, now: number, timeline: T
   const place = Math.max(0, Math.min(timeline.calls.length - 1, call))
   return { ...playing, seconds: timeline.calls[place]?.at ?? 0, since: now }
 }
+
+/**
+ * How much of a game is left after so many of its seconds: a share from 0 to 1, and the whole minutes begun.
+ *
+ * gameLeft(90, 360) //=> { share: 0.75, minutes: 5 }
+ */
+export function gameLeft(seconds: number, of: number): { share: number; minutes: number } {
+  const share = of > 0 ? 1 - Math.min(1, seconds / of) : 0
+  return { share, minutes: Math.ceil((share * of) / 60) }
+}

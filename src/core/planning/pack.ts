@@ -35,9 +35,9 @@ export function makePack(wish: PackWish, onPrint: (done: number, total: number) 
   }
 }
 
-type Made = readonly { readonly line: PackLine; readonly print: Print }[]
+type MadeLines = readonly { readonly line: PackLine; readonly print: Print }[]
 
-function answersOf(wish: PackWish, made: Made): Drawing[] {
+function answersOf(wish: PackWish, made: MadeLines): Drawing[] {
   const prints = made.map(({ line: { printable, rung, seed, child }, print }) => ({
     printable: printableOf(printable),
     rung,
@@ -65,7 +65,11 @@ function printOf({ printable: id, rung, seed }: PackLine, wish: PackWish, place:
 }
 
 /** Who gets what, on which pages of the whole, and where the answers begin. */
-function coverPages({ paper, title, things, wording, answersOnPaper }: PackWish, made: Made, first: number): Drawing[] {
+function coverPages(
+  { paper, title, things, wording, answersOnPaper }: PackWish,
+  made: MadeLines,
+  first: number,
+): Drawing[] {
   let at = first
   const entries = made.map(({ line, print }) => {
     const from = at

@@ -1,3 +1,5 @@
+import { requireInteger } from '../errors'
+
 /* How what a session prints is put on paper. */
 
 export const ANSWER_WAYS = {
@@ -23,4 +25,23 @@ const MOST_WITH_A_SHEET_EACH = 8
 /** The way that is offered first for so many children. */
 export function usualWay(children: number): PaperWay {
   return { answers: 'short', two: children > MOST_WITH_A_SHEET_EACH }
+}
+
+/** The first and the last page of a part, from 1. */
+export interface PageSpan {
+  readonly from: number
+  readonly to: number
+}
+
+/**
+ * So many pages in as few parts as a printer that holds so many sheets (1 or more) needs.
+ *
+ * pagesInParts(70, 30) //=> [{ from: 1, to: 30 }, { from: 31, to: 60 }, { from: 61, to: 70 }]
+ */
+export function pagesInParts(pages: number, sheets: number): PageSpan[] {
+  requireInteger('sheets', sheets, 1, 100_000)
+  return Array.from({ length: Math.ceil(pages / sheets) }, (_, i) => ({
+    from: i * sheets + 1,
+    to: Math.min(pages, (i + 1) * sheets),
+  }))
 }

@@ -44,10 +44,10 @@ export interface SessionPrints {
   readonly contents: readonly { readonly title: string; readonly pages: number }[]
 }
 
-export type Line = SessionPrints['contents'][number] & { readonly print: Print }
+export type PrintLine = SessionPrints['contents'][number] & { readonly print: Print }
 
 /** For whom and how the prints of a session are made. */
-export interface Job {
+export interface PrintJob {
   readonly request: Pick<SessionRequest, 'children' | 'school' | 'materials'>
   readonly settings: PrintSettings
   readonly seed: number
@@ -60,7 +60,7 @@ export interface Job {
 }
 
 /** One line of what a session prints. */
-export function printLine(title: string, print: Print): Line {
+export function printLine(title: string, print: Print): PrintLine {
   return { title, pages: print.pages.length, print }
 }
 
@@ -87,7 +87,7 @@ const STATION_SEEDS_FROM = 500
 export const CHILD_SEEDS_FROM = 100
 
 /** What is printed once for each table. */
-export function tablePrints(wanted: readonly Activity[], rung: RungId, job: Job): Line[] {
+export function tablePrints(wanted: readonly Activity[], rung: RungId, job: PrintJob): PrintLine[] {
   const { request, settings, seed } = job
   const { wording } = settings
   return printedBy(wanted, 'a table').flatMap(({ printable, activity, place }) => {
@@ -108,7 +108,7 @@ export function tablePrints(wanted: readonly Activity[], rung: RungId, job: Job)
 }
 
 /** What is at the stations: a set for each team, at the rung at which the team does it. */
-export function stationPrints({ stations = [], request, settings, seed }: Job): Line[] {
+export function stationPrints({ stations = [], request, settings, seed }: PrintJob): PrintLine[] {
   const { wording } = settings
   return stations.flatMap((step, s) =>
     printedBy(activitiesOf(step), 'a table').flatMap(({ printable, activity, place }) =>

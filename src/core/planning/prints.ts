@@ -13,9 +13,9 @@ import type { SessionPlan } from './types'
 import type { SessionRequest } from './request'
 import { childSheets } from './sheetPrints'
 import {
-  type Job,
+  type PrintJob,
   printLine,
-  type Line,
+  type PrintLine,
   type PrintSettings,
   type SessionPrints,
   stationPrints,
@@ -41,7 +41,7 @@ export function sessionPrints(
  * child at that child's own rung, games and cards for every table at the group's rung. Where a printable does not suit
  * a rung, it is made for the hardest one before it that it suits.
  */
-export function printsOf(all: readonly Activity[], rung: RungId, job: Job): SessionPrints {
+export function printsOf(all: readonly Activity[], rung: RungId, job: PrintJob): SessionPrints {
   // What was made in the Print room stands in the place of the usual one.
   const made = (job.settings.kept ?? []).map(({ body }) => body.printable)
   const wanted = all.filter(({ prints }) => !isPrintableId(prints) || !made.includes(prints))
@@ -77,14 +77,14 @@ export function printsOf(all: readonly Activity[], rung: RungId, job: Job): Sess
 const MOST_TABLE_KEYS = 4
 
 /** The answers to what is at the tables: those of many tables are made smaller, where answers are to be short. */
-function tableKeys(shared: readonly Line[], { request, settings: { way, paper } }: Job): readonly Drawing[] {
+function tableKeys(shared: readonly PrintLine[], { request, settings: { way, paper } }: PrintJob): readonly Drawing[] {
   const keys = shared.flatMap(({ print }) => print.key)
   const { answers } = way ?? usualWay(request.children.length)
   return answers === 'short' && keys.length > MOST_TABLE_KEYS ? smallAnswers(keys, paper) : keys
 }
 
 /** A print that was kept, made anew; one that can no longer be made is named, so that it can be taken out. */
-function keptLine({ name, body: { printable, options, seed } }: NonNullable<PrintSettings['kept']>[number]): Line {
+function keptLine({ name, body: { printable, options, seed } }: NonNullable<PrintSettings['kept']>[number]): PrintLine {
   const { value, refusal } = attempt(() => printables[printable].make(options, seed))
   if (value) return printLine(name, value)
   const allowed = 'one that can still be made: change it in the Print room, or take it out of the session'
@@ -92,7 +92,7 @@ function keptLine({ name, body: { printable, options, seed } }: NonNullable<Prin
 }
 
 /** The clock that was chosen for the session, or a card clock where an activity needs one. */
-function clocksOf(wanted: readonly Activity[], { request, settings, withClocks }: Job) {
+function clocksOf(wanted: readonly Activity[], { request, settings, withClocks }: PrintJob) {
   const { recipe, wording, way } = settings
   if (!recipe && !withClocks && !wanted.some(({ prints }) => prints === 'paper-clock')) return []
   const names = request.children
@@ -111,7 +111,7 @@ function clocksOf(wanted: readonly Activity[], { request, settings, withClocks }
 /** Card clocks as usual; two on a sheet they are smaller, with the same holes and hands as wide. */
 function usualClocks(
   names: readonly string[],
-  { materials }: Job['request'],
+  { materials }: PrintJob['request'],
   { paper, lowInk, wording }: PrintSettings,
   two: boolean,
 ): Drawing[] {

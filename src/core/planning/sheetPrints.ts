@@ -7,7 +7,7 @@ import type { RungId } from '../teaching'
 import { nameIn, printedAs } from '../wording'
 import { answerPages } from './answerPages'
 import { rungFor, workingRung } from './need'
-import { CHILD_SEEDS_FROM, type Job, optionsFor, printedBy, SEEDS_APART } from './printJobs'
+import { CHILD_SEEDS_FROM, type PrintJob, optionsFor, printedBy, SEEDS_APART } from './printJobs'
 import { usualWay } from './paperWay'
 import type { PlanChild } from './request'
 
@@ -31,7 +31,7 @@ export interface ChildSheets {
 }
 
 /** What each child of a job gets, a printable at a time. */
-export function childSheets(wanted: readonly Activity[], job: Job): ChildSheets[] {
+export function childSheets(wanted: readonly Activity[], job: PrintJob): ChildSheets[] {
   const { request, settings } = job
   const { answers, childIds, two } = settings.way ?? usualWay(request.children.length)
   return printedBy(wanted, 'a child').flatMap(({ printable, place }) => {
@@ -60,7 +60,7 @@ interface SheetWish {
   readonly two: boolean
 }
 
-function sheetFor({ printable, child, seed, two }: SheetWish, { request, settings }: Job): ChildSheet {
+function sheetFor({ printable, child, seed, two }: SheetWish, { request, settings }: PrintJob): ChildSheet {
   const rung = rungFor(printable, workingRung(child, request), request.school)
   const weights = leaningOn(child.findings.map(({ misreading }) => misreading))
   const options = optionsFor(printable, { rung, owner: child.name, weights }, settings)
@@ -96,7 +96,7 @@ function canBeRead(shapes: readonly Shape[], isInside = false): boolean {
   })
 }
 
-function titleOf(printable: Printable, sheets: readonly ChildSheet[], { settings: { wording } }: Job): string {
+function titleOf(printable: Printable, sheets: readonly ChildSheet[], { settings: { wording } }: PrintJob): string {
   const name = nameIn(wording, printable.name)
   const [only, ...others] = sheets
   return only && others.length === 0
@@ -104,7 +104,7 @@ function titleOf(printable: Printable, sheets: readonly ChildSheet[], { settings
     : printedAs('{0}, one a child', wording, name)
 }
 
-function pagesOf(sheets: readonly ChildSheet[], { settings: { paper } }: Job): Drawing[] {
+function pagesOf(sheets: readonly ChildSheet[], { settings: { paper } }: PrintJob): Drawing[] {
   const whole = sheets.filter(({ isHalf }) => !isHalf)
   const half = sheets.filter(({ isHalf }) => isHalf)
   return [

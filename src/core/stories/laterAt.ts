@@ -24,7 +24,7 @@ export function laterAt(search: Search, i: number): At | undefined {
   return undefined
 }
 
-interface Way {
+interface LaterWay {
   readonly sign: 1 | -1
   readonly next: number
   /** A word that could also begin "before lunch". */
@@ -33,7 +33,7 @@ interface Way {
 
 const PREPOSITION = /^(?:after|before|on|apres|avant|antes|despues)$/
 
-function wayAt(search: Search, i: number): Way | undefined {
+function wayAt(search: Search, i: number): LaterWay | undefined {
   const { cues } = search
   const two = `${plainAt(search, i)} ${plainAt(search, i + 1)}`
   for (const [list, sign] of [

@@ -39,7 +39,7 @@ export function makeStory(wish: StoryWish): MadeStory {
   const words = storyWords(wording.language)
   requireInteger('count of things that happen', count, LEAST_EVENTS, MOST_EVENTS)
   const plans = rows ? ownEvents(random, rows, wish) : usualEvents(random, wish)
-  const told: Told[] = []
+  const told: ToldEvent[] = []
   for (const plan of plans) told.push(tell(random, plan, told, { wish, words }))
   return {
     // The title's child is one who is in the story; a day of one's own rows names nobody.
@@ -49,7 +49,7 @@ export function makeStory(wish: StoryWish): MadeStory {
   }
 }
 
-interface Told {
+interface ToldEvent {
   readonly name: string
   readonly text: string
   readonly event: StoryEvent
@@ -64,7 +64,7 @@ interface Teller {
 const LATER_OF_TEN: Partial<Record<RungId, number>> = { later: 6, elapsed: 6, 'work-back': 5 }
 const USUALLY_LATER_OF_TEN = 2
 
-function tell(random: Random, plan: Planned, before: readonly Told[], { wish, words }: Teller): Told {
+function tell(random: Random, plan: Planned, before: readonly ToldEvent[], { wish, words }: Teller): ToldEvent {
   const { rung, names, wording } = wish
   const name = names[drawInt(random, 0, names.length - 1)] ?? ''
   const time = say(plan.minute, wordingOn(rung, wording))

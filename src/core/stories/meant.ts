@@ -6,7 +6,7 @@ export type Cue = 'none' | 'before' | 'opener' | 'joined'
 
 const HOUR_WORD = /^(?:heures?|h|uhr|minutes?|minuten?|minutos?|hours?|horas?|stunden?)$/
 
-interface Tried {
+interface TriedTime {
   readonly i: number
   readonly end: number
   readonly time: ParsedTime
@@ -14,7 +14,7 @@ interface Tried {
 }
 
 /** Whether words that can be a time are meant as one here. */
-export function isMeant(search: Search, { i, end, cue }: Tried): boolean {
+export function isMeant(search: Search, { i, end, cue }: TriedTime): boolean {
   const { tokens, cues, text } = search
   const written = tokens
     .slice(i, end + 1)

@@ -82,12 +82,12 @@ function sentenceBlock(print: StoryPrint, sentence: Sentence, place: number, isK
   }
 }
 
-interface Asked {
+interface SaidQuestion {
   readonly says: string
   readonly question: StoryQuestion
 }
 
-function questionBlock(print: StoryPrint, { says, question }: Asked, place: number, isKey: boolean): FlowBlock {
+function questionBlock(print: StoryPrint, { says, question }: SaidQuestion, place: number, isKey: boolean): FlowBlock {
   const { width } = bodyArea(print.paper)
   const lines = wrapText(printable(says), ASKED_MM, width - NUMBER_MM)
   const top = 6 + lines.length * ASKED_MM * 1.4

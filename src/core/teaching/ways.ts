@@ -18,7 +18,7 @@ export const MODES = ['reading', 'setting', 'saying', 'writing', 'reckoning'] as
 export type Mode = (typeof MODES)[number]
 
 /** One way of asking: what it is called, with what it is met, how it is answered, and what it can show. */
-interface Way {
+interface WayOfAsking {
   /** As the adult picks and reads it. */
   readonly name: string
   /** With what it is met when it is asked on the screen: hands moved, a picture read, signs written or reckoned with. */
@@ -106,24 +106,24 @@ export const WAYS = {
     ...reckoned,
     name: 'looking up',
   },
-} as const satisfies Record<string, Way>
+} as const satisfies Record<string, WayOfAsking>
 
 /** Which way a question goes. */
 export type Ask = keyof typeof WAYS
 export const ASKS = Object.keys(WAYS) as Ask[]
 
 /** What the table says of a way of asking. */
-export const wayOf = (ask: Ask): Way => WAYS[ask]
+export const wayOf = (ask: Ask): WayOfAsking => WAYS[ask]
 
 /** Whether it is answered in the open, by setting or writing, without choices. */
 export const isOpen = (ask: Ask): boolean => wayOf(ask).answered !== 'choice'
 
-interface Asked {
+interface AskedItem {
   readonly ask: Ask
 }
 
 /** Whether a question is answered by setting the hands. */
-export const isSet = ({ ask }: Asked): boolean => wayOf(ask).answered === 'hands'
+export const isSet = ({ ask }: AskedItem): boolean => wayOf(ask).answered === 'hands'
 
 /** Whether it is answered by writing figures. */
-export const isWritten = ({ ask }: Asked): boolean => wayOf(ask).answered === 'figures'
+export const isWritten = ({ ask }: AskedItem): boolean => wayOf(ask).answered === 'figures'

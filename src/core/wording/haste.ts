@@ -3,7 +3,7 @@ import { LONGEST_TIME_TEXT, type ReadOptions, parseTime, tidied } from './readin
 import { type LanguageId, inEach } from './registry'
 
 /** A way of typing something, and what it stands for. */
-type Spelling = readonly [RegExp, string]
+type HastySpelling = readonly [RegExp, string]
 
 /**
  * What an adult typed in haste, for a row of a day or a time of a story: what `parseTime` reads, and besides times that
@@ -24,7 +24,7 @@ export function readTyped(text: string, language: LanguageId, options: ReadOptio
 }
 
 /** What is typed for a time in any language, and what it stands for. */
-const IN_ANY: readonly Spelling[] = [
+const IN_ANY: readonly HastySpelling[] = [
   [/^(?:@|~|≈|ca\b\.?|circa|zirka) ?/, ''],
   [/^(\d{1,2}) ?: ?([0-5]\d)\b/, '$1:$2'],
   // A comma for a colon, no seconds, and no colon at all: "4,15", "08:50:00", "0730", "415 pm".
@@ -39,7 +39,7 @@ const IN_ANY: readonly Spelling[] = [
   [/^ | $/g, ''],
 ]
 
-const ENGLISH: readonly Spelling[] = [
+const ENGLISH: readonly HastySpelling[] = [
   [/^(?:about|around|approx(?:imately)?\.?|roughly|from) /, ''],
   [/^an? min(?:ute)? /, 'one minute '],
   [/^(?:an? )?(?:qtr|1\/4)\.? /, 'quarter '],
@@ -47,7 +47,7 @@ const ENGLISH: readonly Spelling[] = [
   [/ ?-?ish$/, ''],
 ]
 
-const GERMAN: readonly Spelling[] = [
+const GERMAN: readonly HastySpelling[] = [
   [/^(?:gegen|etwa|ungefähr|ungefaehr|so um|ab|so gegen) /, ''],
   [/^(dreiviertel|viertel|halb|kurz)(?=[\p{L}])/u, '$1 '],
   [/^(\d+|viertel) ?(nach|vor)(?=[\p{L}])/u, '$1 $2 '],
@@ -55,13 +55,13 @@ const GERMAN: readonly Spelling[] = [
   [/^1\/4 /, 'viertel '],
 ]
 
-const FRENCH: readonly Spelling[] = [
+const FRENCH: readonly HastySpelling[] = [
   [/^(?:vers|environ|aux environs de|autour de|à partir de|dès|de) /, ''],
   [/ 1\/2\s*$/, ' et demie'],
   [/ 1\/4\s*$/, ' et quart'],
 ]
 
-const SPANISH: readonly Spelling[] = [
+const SPANISH: readonly HastySpelling[] = [
   [/^(?:sobre|hacia|a eso de|alrededor de|desde|a partir de) /, ''],
   [/\bmedio d[ií]a$/, 'mediodía'],
   [/\bmedia noche$/, 'medianoche'],
@@ -74,7 +74,7 @@ const SPANISH: readonly Spelling[] = [
  * What adults write before or in a time when they type a list fast: "about" for nothing, "qtr" for "quarter". The text is
  * in lower case, and figures stand apart from words.
  */
-const IN_LANGUAGE: Readonly<Record<LanguageId, readonly Spelling[]>> = inEach({
+const IN_LANGUAGE: Readonly<Record<LanguageId, readonly HastySpelling[]>> = inEach({
   en: ENGLISH,
   de: GERMAN,
   fr: FRENCH,

@@ -64,13 +64,13 @@ function Board({ data, all }: BoardProps) {
   )
 }
 
-interface FoundProps extends Pick<BoardProps, 'data' | 'all'> {
+interface FoundActivitiesProps extends Pick<BoardProps, 'data' | 'all'> {
   readonly picked: string | undefined
   readonly onPick: (id: string) => void
   readonly onDraft: (draft: OwnActivity | undefined) => void
 }
 
-function Found({ data: { own, settings }, all, picked, onPick, onDraft }: FoundProps) {
+function Found({ data: { own, settings }, all, picked, onPick, onDraft }: FoundActivitiesProps) {
   const filter = filterIn(useAddress())
   const setFilter = (next: Filter) => putFilter(filter, next)
   const listed = listActivities(own)

@@ -3,14 +3,14 @@ import { IconBan, IconCopy, IconPencil, IconStar, IconStarFilled, IconTrash } fr
 import type { Settings } from '../../core/records'
 import type { RungId } from '../../core/teaching'
 import { useRemove } from '../../ui/removing'
-import type { Listed, Mark } from './useActivities'
+import type { Listed, ActivityMark } from './useActivities'
 
-export interface Props {
+export interface DeedsProps {
   readonly listed: Listed
   readonly settings: Settings
   /** The rung that is looked for; none where any does. */
   readonly rung: RungId | ''
-  readonly onMark: (as: Mark, on: boolean) => void
+  readonly onMark: (as: ActivityMark, on: boolean) => void
   readonly onCopy: () => void
   readonly onChange: () => void
   readonly onRemoved: () => void
@@ -24,7 +24,7 @@ export function Deeds({
   onCopy,
   onChange,
   onRemoved,
-}: Omit<Props, 'listed' | 'rung'> & Listed) {
+}: Omit<DeedsProps, 'listed' | 'rung'> & Listed) {
   const remove = useRemove()
   const isLiked = settings.favourites.includes(activity.id)
   const isBanned = settings.notForUs.includes(activity.id)

@@ -9,10 +9,10 @@ import { Cautions } from '../../ui/Cautions'
 import { Choice } from '../../ui/Choice'
 import { StageTag } from '../../ui/StageTag'
 import { PutIntoSession } from './PutIntoSession'
-import { Deeds, type Props } from './ActivityDeeds'
+import { Deeds, type DeedsProps } from './ActivityDeeds'
 
 /** One activity whole: what it is for, how it goes, what to say and ask, what may go wrong, what it needs. */
-export function ActivityDetails({ listed, settings, rung: wanted, ...deeds }: Props) {
+export function ActivityDetails({ listed, settings, rung: wanted, ...deeds }: DeedsProps) {
   const { activity, own } = listed
   const [shown, setShown] = useState<RungId>()
   const rung = shown ?? (wanted !== '' && activity.rungs.includes(wanted) ? wanted : activity.rungs[0])

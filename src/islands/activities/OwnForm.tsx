@@ -7,7 +7,7 @@ import { type CautionId, cautions } from '../../core/make'
 import { NotSaved, useDraft } from '../../ui/draft'
 import { NeedsFields } from './NeedsFields'
 import type { OwnActivity, useActivities } from './useActivities'
-import { Kind, Length, type PartProps, type Set } from './OwnKind'
+import { Kind, Length, type OwnPartProps, type Set } from './OwnKind'
 import { Fold } from '../../ui/Fold'
 import { HowItGoes } from './OwnWords'
 
@@ -18,14 +18,14 @@ interface Props {
   readonly onClose: (saved?: OwnActivity) => void
 }
 
-interface Fields extends Pick<OwnActivity, 'name' | 'body'> {
+interface OwnFields extends Pick<OwnActivity, 'name' | 'body'> {
   /** A step a line. */
   readonly steps: string
 }
 
 /** An activity of one's own, or a copy that is changed. */
 export function OwnForm({ draft, save, onClose }: Props) {
-  const form = useForm<Fields>({
+  const form = useForm<OwnFields>({
     initialValues: { name: draft.name, body: draft.body, steps: draft.body.steps.join('\n') },
   })
   const { name, body, steps } = form.values
@@ -98,7 +98,7 @@ const linesOf = (text: string) =>
     .map((line) => line.trim())
     .filter((line) => line !== '')
 
-function Minded({ body, set }: PartProps) {
+function Minded({ body, set }: OwnPartProps) {
   return (
     <Fold title={`Cautions that apply (${body.cautions.length})`} className="sheet">
       <Checkbox.Group value={[...body.cautions]} onChange={(value) => set({ cautions: value as CautionId[] })}>

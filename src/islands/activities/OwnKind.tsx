@@ -7,7 +7,7 @@ import { PLACES } from '../../ui/places'
 
 export type Set = (change: Partial<OwnActivityBody>) => void
 
-export interface PartProps {
+export interface OwnPartProps {
   readonly body: OwnActivityBody
   readonly set: Set
 }
@@ -20,7 +20,7 @@ const ROLES = [
 const ENERGIES = (['seated', 'standing', 'moving'] as const).map((value: Energy) => ({ value, label: value }))
 
 /** What it is for, where and with whom. */
-export function Kind({ body, set }: PartProps) {
+export function Kind({ body, set }: OwnPartProps) {
   const role = body.role === 'break' ? 'break' : 'teach'
   return (
     <Stack className="sheet" gap="sm" component="section" aria-label="What it is for">
@@ -74,7 +74,7 @@ const TURNS = [
 ] as const
 
 /** How long it takes: rounds, turns, setting up and clearing away. */
-export function Length({ body, set }: PartProps) {
+export function Length({ body, set }: OwnPartProps) {
   const { duration } = body
   const change = (part: Partial<OwnActivityBody['duration']>) => set({ duration: { ...duration, ...part } })
   const rounds = (part: Partial<typeof duration.rounds>) => change({ rounds: { ...duration.rounds, ...part } })

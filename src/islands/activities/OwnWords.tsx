@@ -2,9 +2,9 @@ import { LONGEST_NAME } from '../../core/records'
 import { Stack, Textarea, TextInput } from '@mantine/core'
 import type { GetInputPropsReturnType } from '@mantine/form'
 import { MOST_OWN_STEPS } from '../../core/activities'
-import type { PartProps } from './OwnKind'
+import type { OwnPartProps } from './OwnKind'
 
-interface HowItGoesProps extends PartProps {
+interface HowItGoesProps extends OwnPartProps {
   readonly name: GetInputPropsReturnType
   readonly steps: GetInputPropsReturnType
 }
@@ -27,7 +27,7 @@ export function HowItGoes({ name, steps, body, set }: HowItGoesProps) {
 
 const WORDS = { say: 'Say', lookFor: 'Look for', easier: 'Easier', harder: 'Harder' } as const
 
-function WordFields({ body, set }: PartProps) {
+function WordFields({ body, set }: OwnPartProps) {
   return (Object.keys(WORDS) as (keyof typeof WORDS)[]).map((field) => (
     <TextInput
       key={field}

@@ -26,10 +26,10 @@ export function listActivities(own: readonly OwnActivity[]): Listed[] {
   ]
 }
 
-export type Mark = 'favourites' | 'notForUs'
+export type ActivityMark = 'favourites' | 'notForUs'
 
 /** Marks an activity as liked or as never planned, or takes the mark away. One has one mark at most. */
-export function markedAs(settings: Settings, id: ActivityId, mark: Mark, isMarked: boolean): Settings {
+export function markedAs(settings: Settings, id: ActivityId, mark: ActivityMark, isMarked: boolean): Settings {
   const others = {
     favourites: settings.favourites.filter((each) => each !== id),
     notForUs: settings.notForUs.filter((each) => each !== id),
@@ -45,7 +45,7 @@ export function useActivities() {
   const mark = useMutation({
     // Two marks at once would each carry the version before.
     scope: { id: 'marks' },
-    mutationFn: ({ id, as, on }: { id: ActivityId; as: Mark; on: boolean }) => saveMark(id, as, on),
+    mutationFn: ({ id, as, on }: { id: ActivityId; as: ActivityMark; on: boolean }) => saveMark(id, as, on),
     onSuccess: (settings) => client.setQueryData(activitiesQuery.queryKey, (data) => data && { ...data, settings }),
   })
   const save = useMutation({
@@ -60,7 +60,7 @@ export function useActivities() {
 }
 
 /** The rules may have been changed elsewhere: then the mark is set in the newer ones. */
-async function saveMark(id: ActivityId, as: Mark, on: boolean): Promise<Settings> {
+async function saveMark(id: ActivityId, as: ActivityMark, on: boolean): Promise<Settings> {
   for (let tries = 0; ; tries++) {
     const settings = await api.get<Settings>('/api/settings')
     try {

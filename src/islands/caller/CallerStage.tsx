@@ -10,7 +10,7 @@ import { Figure, StagePicture } from './StagePicture'
 import { Taking } from './Taking'
 import type { KeptGame } from './keptGame'
 import { nextInWords } from './nextInWords'
-import { type Game, useGame } from './useGame'
+import { type RunningGame, useGame } from './useGame'
 import { type Sound, useVoice } from './useVoice'
 import type { TakenAt } from './useTaken'
 import { useWakeLock } from './useWakeLock'
@@ -88,7 +88,7 @@ function Leading({ call }: { call: Call }) {
   )
 }
 
-function useKeys(game: Game, repeat: () => void, toggleSound: () => void): void {
+function useKeys(game: RunningGame, repeat: () => void, toggleSound: () => void): void {
   const keys: HotkeyItem[] = [
     ['space', game.toggle],
     ['ArrowRight', () => game.goTo(game.call + 1)],
@@ -105,7 +105,7 @@ function useKeys(game: Game, repeat: () => void, toggleSound: () => void): void 
 
 /** The call whose answers can be taken now, and what can be taken at it. */
 function takenAt(
-  { timeline, call }: Game,
+  { timeline, call }: RunningGame,
   options: GameOptions,
 ): Pick<TakenAt, 'call' | 'place' | 'shown'> | undefined {
   const place = lastAsked(timeline.calls, call)

@@ -3,7 +3,7 @@ import { type GameId, games } from '../../core/movement'
 import { Choice } from '../../ui/Choice'
 import { NumberField } from '../../ui/NumberField'
 import { RUNGS } from './asked'
-import { HARDER, type Pace, PACES, type Typed, type Wish } from './useSetup'
+import { HARDER, type CallPace, PACES, type Typed, type GameWish } from './useSetup'
 
 const WRONG = [
   { value: 'everyone', label: 'Everyone moves' },
@@ -15,13 +15,13 @@ const FACINGS = [
   { value: 'six', label: 'They face 6' },
 ] as const
 
-interface FieldsProps {
+interface GameFieldsProps {
   readonly game: GameId
-  readonly wish: Wish
-  readonly onChange: (part: Partial<Wish>) => void
+  readonly wish: GameWish
+  readonly onChange: (part: Partial<GameWish>) => void
 }
 
-export function GameFields({ game, wish, onChange }: FieldsProps) {
+export function GameFields({ game, wish, onChange }: GameFieldsProps) {
   const field = (name: 'minutes' | 'children' | 'age' | 'lapMetres' | 'mostMetres' | 'roomMetres' | 'number') => ({
     value: wish[name],
     onChange: (value: Typed) => onChange({ [name]: value }),
@@ -46,7 +46,7 @@ export function GameFields({ game, wish, onChange }: FieldsProps) {
             label="Time to think"
             value={wish.think}
             onChange={(think) => onChange({ think })}
-            data={(Object.keys(PACES) as Pace[]).map((value) => ({ value, label: PACES[value] }))}
+            data={(Object.keys(PACES) as CallPace[]).map((value) => ({ value, label: PACES[value] }))}
           />
         )}
         {games[game].takes.includes('wrong') && (

@@ -8,14 +8,14 @@ import { WaitingLines } from '../../ui/Waiting'
 import { useWaiting } from '../../ui/outbox/useWaiting'
 import { Cautions } from '../../ui/Cautions'
 import { Back } from './Back'
-import type { Asked } from './asked'
+import type { GameAddress } from './asked'
 import type { KeptGame } from './keptGame'
 import { type Started, useSetup } from './useSetup'
 import { GameFields } from './GameFields'
 
 interface GameSetupProps {
   readonly overview: Overview
-  readonly asked: Asked
+  readonly asked: GameAddress
   readonly onStart: (started: Started) => void
   /** A game that was left half-way. */
   readonly left?: KeptGame

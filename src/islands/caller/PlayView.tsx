@@ -12,7 +12,7 @@ import { CallerStage, soundMenu } from './CallerStage'
 import { GameSetup } from './GameSetup'
 import type { Started } from './useSetup'
 import { LeaderView } from './LeaderView'
-import { type Asked, askedHere, isAskedFor } from './asked'
+import { type GameAddress, askedHere, isAskedFor } from './asked'
 import { type KeptGame, forgetGame, keptGame } from './keptGame'
 import './caller.css'
 
@@ -28,7 +28,7 @@ const SHORTCUTS: readonly Shortcut[] = [
 ]
 
 /** `page` is what the page was asked for. */
-export default function PlayView({ state, page }: { state: string; page: Asked }) {
+export default function PlayView({ state, page }: { state: string; page: GameAddress }) {
   return (
     <App state={state} search={page.search} shortcuts={SHORTCUTS}>
       <AskedView page={page} />
@@ -36,13 +36,13 @@ export default function PlayView({ state, page }: { state: string; page: Asked }
   )
 }
 
-function AskedView({ page }: { page: Asked }) {
+function AskedView({ page }: { page: GameAddress }) {
   const asked = useHere(() => askedHere(page), page)
   return new URLSearchParams(asked.search).get('view') === 'leader' ? <LeaderView /> : <Play asked={asked} />
 }
 
 /** A game that was left half-way goes on where it was; otherwise one is chosen. */
-function Play({ asked }: { asked: Asked }) {
+function Play({ asked }: { asked: GameAddress }) {
   const query = useQuery(overviewQuery)
   useFetchLater(LATER)
   const left = useHere(keptGame, undefined)

@@ -11,7 +11,7 @@ import {
 } from '@tabler/icons-react'
 import { TimeRing } from './TimeRing'
 import { backTo } from './Back'
-import type { Game } from './useGame'
+import type { RunningGame } from './useGame'
 
 export function SoundButton({ isOn, onToggle }: { isOn: boolean; onToggle: () => void }) {
   return (
@@ -28,7 +28,7 @@ export function SoundButton({ isOn, onToggle }: { isOn: boolean; onToggle: () =>
 }
 
 interface ControlsProps {
-  readonly game: Game
+  readonly game: RunningGame
   readonly isTimed: boolean
   readonly onRepeat: () => void
   readonly onEnd: () => void

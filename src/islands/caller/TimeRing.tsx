@@ -1,4 +1,6 @@
+import { gameLeft } from '../../core/movement'
 import { counted } from '../../core/wording'
+
 const RADIUS = 22
 const AROUND = 2 * Math.PI * RADIUS
 
@@ -11,8 +13,7 @@ interface TimeRingProps {
 
 /** How much of the time is left: the ring empties clockwise. */
 export function TimeRing({ seconds, of, isTimed }: TimeRingProps) {
-  const left = of > 0 ? 1 - Math.min(1, seconds / of) : 0
-  const minutes = Math.ceil((left * of) / 60)
+  const { share, minutes } = gameLeft(seconds, of)
   return (
     <svg
       width="56"
@@ -28,7 +29,7 @@ export function TimeRing({ seconds, of, isTimed }: TimeRingProps) {
         stroke="var(--moss)"
         strokeWidth="8"
         strokeDasharray={AROUND}
-        strokeDashoffset={-AROUND * (1 - left)}
+        strokeDashoffset={AROUND * (share - 1)}
         transform="rotate(-90)"
       />
       {isTimed && (

@@ -6,7 +6,7 @@ import type { KeptGame } from './keptGame'
 /* What a page of Play now was asked for by its address. */
 
 /** What a page was asked for, and the number of a game that nobody has chosen. */
-export interface Asked {
+export interface GameAddress {
   /** The query of the address, with its question mark. */
   readonly search: string
   readonly number: number
@@ -20,10 +20,10 @@ const KEPT_MS = 60_000
 const gameNumber = () => 1 + Math.floor(Math.random() * 9999)
 
 /** For a page that is made now. */
-export const askedNow = (search: string): Asked => ({ search, number: gameNumber(), at: Date.now() })
+export const askedNow = (search: string): GameAddress => ({ search, number: gameNumber(), at: Date.now() })
 
 /** A page that was kept may have been asked for by another address, and its number has been played. */
-export function askedHere(page: Asked): Asked {
+export function askedHere(page: GameAddress): GameAddress {
   const isKept = Date.now() - page.at > KEPT_MS || location.search !== page.search
   return isKept ? askedNow(location.search) : page
 }

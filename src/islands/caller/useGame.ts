@@ -17,7 +17,7 @@ const MOMENT_SECONDS = 10
 /** Often enough that a call is on the screen within 50 ms of its time. */
 const TICK_MS = 20
 
-export interface Game {
+export interface RunningGame {
   readonly timeline: Timeline
   readonly isPaused: boolean
   /** Seconds that are over. */
@@ -31,7 +31,7 @@ export interface Game {
 }
 
 /** A game as it runs: where it stands always follows from the clock, so that a tab that slept catches up. */
-export function useGame(kept: KeptGame): Game {
+export function useGame(kept: KeptGame): RunningGame {
   const [timeline, setTimeline] = useState(kept.timeline)
   const [playing, setPlaying] = useState<Playing>(() => kept.playing ?? atStart(Date.now()))
   const [now, setNow] = useState(() => Date.now())

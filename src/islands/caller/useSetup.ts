@@ -14,13 +14,13 @@ import { leaningOn } from '../../core/knowing'
 import type { RungId } from '../../core/teaching'
 import { api } from '../../ui/api'
 import { putInAddress, useAddress } from '../../ui/address'
-import { type Asked, RUNGS, wishOf } from './asked'
+import { type GameAddress, RUNGS, wishOf } from './asked'
 import type { KeptGame } from './keptGame'
 
 /** Values as they are typed: a number, or the text that is no number yet. */
 export type Typed = number | string
 
-export interface Wish {
+export interface GameWish {
   readonly minutes: Typed
   readonly children: Typed
   /** Empty where it is not known. */
@@ -35,7 +35,7 @@ export interface Wish {
   readonly rung: RungId
   readonly isSeated: boolean
   readonly harder: number
-  readonly think: Pace
+  readonly think: CallPace
   readonly wrong: GameOptions['wrong']
 }
 
@@ -50,7 +50,7 @@ const numberOf = (value: Typed) => (typeof value === 'number' ? value : NaN)
 
 export const HARDER = ['Much easier', 'Easier', 'As usual', 'Harder', 'Much harder']
 export const PACES = { '15': '15 seconds', '25': '25 seconds', '40': '40 seconds', none: 'As long as I like' } as const
-export type Pace = keyof typeof PACES
+export type CallPace = keyof typeof PACES
 
 type Children = Overview['groups'][number]['children']
 
@@ -82,7 +82,7 @@ const oneOf =
     values.find((value) => String(value) === text)
 
 /** How each field of a wish is read from the address; what it cannot be is left as usual. */
-const READ: { readonly [Field in keyof Wish]: (text: string) => Wish[Field] | undefined } = {
+const READ: { readonly [Field in keyof GameWish]: (text: string) => GameWish[Field] | undefined } = {
   minutes: asTyped,
   children: asTyped,
   age: asTyped,
@@ -94,29 +94,29 @@ const READ: { readonly [Field in keyof Wish]: (text: string) => Wish[Field] | un
   rung: oneOf(RUNGS.map(({ value }) => value)),
   isSeated: (text) => text === 'true',
   harder: oneOf(HARDER.map((_, i) => i - 2)),
-  think: oneOf(Object.keys(PACES) as Pace[]),
+  think: oneOf(Object.keys(PACES) as CallPace[]),
   wrong: oneOf(WRONGS),
 }
-const FIELDS = Object.keys(READ) as (keyof Wish)[]
+const FIELDS = Object.keys(READ) as (keyof GameWish)[]
 /** What is typed letter by letter: Back does not go over each of them. */
 const TYPED: ReadonlySet<string> = new Set(FIELDS.filter((field) => READ[field] === asTyped))
 
-function inAddress(address: URLSearchParams): Partial<Wish> {
+function inAddress(address: URLSearchParams): Partial<GameWish> {
   const entries = FIELDS.flatMap((field) => {
     const text = address.get(field)
     const value = text === null ? undefined : READ[field](text)
     return value === undefined ? [] : [[field, value]]
   })
-  return Object.fromEntries(entries) as Partial<Wish>
+  return Object.fromEntries(entries) as Partial<GameWish>
 }
 
 /** What the adult chose so far, and what is usual for the rest. */
-export function useSetup(overview: Overview, page: Asked) {
+export function useSetup(overview: Overview, page: GameAddress) {
   const address = useAddress()
   const asked = wishOf(address)
   const own = overview.groups.find(({ group }) => group.id === asked.group)
   const { game } = asked
-  const usual: Wish = {
+  const usual: GameWish = {
     minutes: USUAL_GAME.minutes,
     children: own?.children.length || USUAL_GAME.children,
     age: youngest(own?.children) ?? 6,
@@ -131,7 +131,7 @@ export function useSetup(overview: Overview, page: Asked) {
     wrong: USUAL_GAME.wrong,
     number: page.number,
   }
-  const wish: Wish = { ...usual, ...inAddress(address) }
+  const wish: GameWish = { ...usual, ...inAddress(address) }
   const { minutes, children, age, lapMetres, mostMetres, roomMetres, think, number, ...chosen } = wish
   const players = own?.children ?? []
   const day = useQuery({
@@ -155,12 +155,12 @@ export function useSetup(overview: Overview, page: Asked) {
     weights: leaningOn(players.flatMap(({ findings }) => findings.map(({ misreading }) => misreading))),
     think: think === 'none' ? 'none' : (Number(think) as 15 | 25 | 40),
   }
-  const change = (part: Partial<Wish>) =>
+  const change = (part: Partial<GameWish>) =>
     putInAddress(
       Object.fromEntries(
         Object.entries(part).map(([field, value]) => [
           field,
-          value === usual[field as keyof Wish] ? null : String(value),
+          value === usual[field as keyof GameWish] ? null : String(value),
         ]),
       ),
       Object.keys(part).some((field) => TYPED.has(field)) ? 'replace' : 'push',

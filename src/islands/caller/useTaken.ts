@@ -5,7 +5,7 @@ import type { Showing } from '../../core/teaching'
 import { keepAnswer, keepCount, takeBack } from '../../ui/outbox/answers'
 import { newId } from '../../ui/api'
 import { tell } from '../../ui/notices'
-import type { Marks, Player } from '../../ui/WhoShowed'
+import type { ShownMarks, Player } from '../../ui/WhoShowed'
 
 /** How many of the group showed each thing at one call. */
 interface Counts {
@@ -14,7 +14,7 @@ interface Counts {
 }
 
 interface AtCall {
-  readonly marks?: Marks
+  readonly marks?: ShownMarks
   readonly counts?: Counts
 }
 
@@ -45,7 +45,7 @@ function useAtCall({ place, seed }: TakenAt): [AtCall, (change: AtCall) => void]
 }
 
 /** Keeps what each child showed as an answer like any other, met with the body; a second tap takes it back. */
-export function useTaken(at: TakenAt): { marks: Marks; mark: (player: Player, choice: number) => void } {
+export function useTaken(at: TakenAt): { marks: ShownMarks; mark: (player: Player, choice: number) => void } {
   const { call, shown, sessionId } = at
   const [{ marks = {} }, change] = useAtCall(at)
   const mark = (player: Player, choice: number) => {

@@ -3,7 +3,15 @@ import { Stack, Text, Title } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useMemo, useState } from 'react'
 import { mendedBy } from '../../core/activities'
-import { DIAGNOSIS, type Finding, type Standpoint, findingInWords, questionToTell, whyNot } from '../../core/knowing'
+import {
+  DIAGNOSIS,
+  type Finding,
+  type Standpoint,
+  findingInWords,
+  questionToTell,
+  whyNot,
+  toldOdds,
+} from '../../core/knowing'
 import { type Settings, wordingOf } from '../../core/records'
 import { type MisreadingId, misreadingOf, misreadings, saidToChild } from '../../core/teaching'
 import { AnswerLine } from '../../ui/AnswerLine'
@@ -115,12 +123,11 @@ function standpointInWords({ odds, speakFor, speakAgainst, explainedBy, misreadi
       : ''
   if (speakFor.length + speakAgainst.length === 0)
     return `No answer so far could have shown it: ${misreadingOf(misreading).does}.${first}`
-  const chance = odds >= 1 ? oddsInWords(odds) : `About 1 to ${Math.min(1000, Math.round(1 / odds))}`
-  return `${chance}, where ${DIAGNOSIS.namedOdds} to 1 and ${DIAGNOSIS.leastEvidence} answers are needed: ${speakFor.length} speak for it, ${speakAgainst.length} could have shown it and did not.${first}`
+  return `${oddsInWords(odds)}, where ${DIAGNOSIS.namedOdds} to 1 and ${DIAGNOSIS.leastEvidence} answers are needed: ${speakFor.length} speak for it, ${speakAgainst.length} could have shown it and did not.${first}`
 }
 
-/** Odds as an adult would put them; beyond a thousand the figure says nothing more. */
 function oddsInWords(odds: number): string {
-  if (odds >= 1000) return 'Almost certain'
-  return `About ${odds >= 20 ? Math.round(odds / 10) * 10 : Math.round(odds)} to 1`
+  const told = toldOdds(odds)
+  if (told.is === 'almost certain') return 'Almost certain'
+  return told.is === 'for' ? `About ${told.to} to 1` : `About 1 to ${told.to}`
 }

@@ -10,14 +10,14 @@ import { NumberField } from '../../ui/NumberField'
 import { IN_PLACE } from '../../ui/inPlace'
 import { fieldOf, markRefused } from '../../ui/form'
 
-type Fields = { readonly name: string; readonly age: number | string }
+type ChildFields = { readonly name: string; readonly age: number | string }
 
 /** A child's name and age. */
 export function ChildForm({ child, onClose }: { child: Child; onClose: () => void }) {
-  const form = useForm<Fields>({ initialValues: { name: child.name, age: child.age ?? '' } })
+  const form = useForm<ChildFields>({ initialValues: { name: child.name, age: child.age ?? '' } })
   const draft = useDraft(form, `child ${child.id}`)
   const save = useChange(
-    ({ name, age }: Fields) =>
+    ({ name, age }: ChildFields) =>
       api.put(`/api/children/${child.id}`, { version: child.version, name, age: age === '' ? null : age }),
     () => {
       draft.forget()
@@ -29,7 +29,7 @@ export function ChildForm({ child, onClose }: { child: Child; onClose: () => voi
     markRefused(form, error)
     draft.failed(error)
   }
-  const send = (fields: Fields) => save.mutate(fields, { onError: refused })
+  const send = (fields: ChildFields) => save.mutate(fields, { onError: refused })
   return (
     <Dialog onClose={onClose} title="Edit the child">
       <form onSubmit={form.onSubmit(send)}>

@@ -19,17 +19,17 @@ interface GroupFormProps {
   readonly onClose: () => void
 }
 
-type Fields = { readonly name: string; readonly childIds: string[]; readonly names: Names }
+type GroupFields = { readonly name: string; readonly childIds: string[]; readonly names: Names }
 
 /** A group's name and who is in it: children there are, and new ones by name. */
 export function GroupForm({ group, children, onClose }: GroupFormProps) {
-  const form = useForm<Fields>({
+  const form = useForm<GroupFields>({
     initialValues: { name: group?.name ?? '', childIds: [...(group?.childIds ?? [])], names: NO_NAMES },
   })
   const client = useQueryClient()
   const draft = useDraft(form, `group ${group?.id ?? 'to come'}`)
   const save = useChange(
-    ({ name, childIds, names }: Fields) =>
+    ({ name, childIds, names }: GroupFields) =>
       sendNewChildren(client, names, (newChildren) =>
         group
           ? api.put(`/api/groups/${group.id}`, { version: group.version, name, childIds, newChildren })
@@ -45,7 +45,7 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
     markRefused(form, error, { newChildren: 'names' })
     draft.failed(error)
   }
-  const send = (fields: Fields) => save.mutate(fields, { onError: refused })
+  const send = (fields: GroupFields) => save.mutate(fields, { onError: refused })
   const { values } = form
   return (
     <Dialog onClose={onClose} title={group ? 'Edit the group' : 'Add a group'}>

@@ -1,6 +1,6 @@
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { useMemo, useState } from 'react'
-import { onDial } from '../../core/clock'
+import { onDial, type Hands } from '../../core/clock'
 import { type DayQuestion, spanText } from '../../core/days'
 import { stageOf } from '../../core/knowing'
 import { isRight, sayAnswer, type Value, withChoices, isSet } from '../../core/teaching'
@@ -9,13 +9,12 @@ import { Dial } from '../../ui/Dial'
 import { StillDial } from '../../ui/DialFace'
 import { keepAnswer, takeBack } from '../../ui/outbox/answers'
 import { newId } from '../../ui/api'
-import type { Hands } from '../../ui/hands'
 import { tell } from '../../ui/notices'
 
 const STRAIGHT_UP: Hands = { gear: 'free', hour: 0, minute: 0 }
 const WRONG_CHOICES = 3
 
-interface QuestionProps {
+interface DayQuestionProps {
   readonly question: DayQuestion
   readonly childId: string
   readonly wording: Wording
@@ -39,10 +38,10 @@ function keep(id: string, childId: string, { item }: DayQuestion, answered: { va
 }
 
 /** One question, answered by setting the hands or by a choice; what is kept can be taken back. */
-export function OneQuestion({ question, childId, wording, onNext }: QuestionProps) {
+export function OneQuestion({ question, childId, wording, onNext }: DayQuestionProps) {
   const { item, says, rounded } = question
   const [hands, setHands] = useState(STRAIGHT_UP)
-  const [given, setGiven] = useState<Given | null>(null)
+  const [given, setGiven] = useState<GivenValue | null>(null)
   const choices = useMemo(
     () => (isSet(item) ? [] : withChoices(item, { count: WRONG_CHOICES, seed: item.shown.minute }).choices),
     [item],
@@ -99,13 +98,13 @@ export function OneQuestion({ question, childId, wording, onNext }: QuestionProp
   )
 }
 
-interface Given {
+interface GivenValue {
   readonly id: string
   readonly value: Value
 }
 
-interface AnsweredProps extends Omit<QuestionProps, 'childId'> {
-  readonly given: Given
+interface AnsweredProps extends Omit<DayQuestionProps, 'childId'> {
+  readonly given: GivenValue
   readonly onUndo: () => void
 }
 

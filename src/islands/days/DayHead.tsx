@@ -96,13 +96,13 @@ function heldInWords({ on, whose }: Day, { groups, reports }: DaysData): string 
   return name === undefined ? when : `${when}, for ${name}`
 }
 
-interface PartProps {
+interface DayPartProps {
   readonly body: Day
   readonly onChange: (part: Partial<Day>) => void
 }
 
 /** On some weekdays, or on one date. */
-function When({ body: { on }, onChange }: PartProps) {
+function When({ body: { on }, onChange }: DayPartProps) {
   const toggle = (day: Weekday) => {
     if (on.kind !== 'weekdays') return
     const days = on.days.includes(day) ? on.days.filter((each) => each !== day) : [...on.days, day]
@@ -146,7 +146,7 @@ function When({ body: { on }, onChange }: PartProps) {
   )
 }
 
-function Whose({ body: { whose }, data, onChange }: PartProps & { readonly data: DaysData }) {
+function Whose({ body: { whose }, data, onChange }: DayPartProps & { readonly data: DaysData }) {
   const value =
     whose.kind === 'group' ? `group ${whose.groupId}` : whose.kind === 'child' ? `child ${whose.childId}` : 'everybody'
   const take = (chosen: string) => {

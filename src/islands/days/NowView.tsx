@@ -17,7 +17,7 @@ import { useAddress } from '../../ui/address'
 import { App, type Page } from '../../ui/App'
 import { StillDial } from '../../ui/DialFace'
 import { Loaded } from '../../ui/Loaded'
-import { dayOf, today } from '../../ui/dates'
+import { dayOf, presentTime } from '../../ui/dates'
 import { daysQuery } from '../../ui/queries'
 import { Picture } from './Picture'
 import './days.css'
@@ -54,8 +54,7 @@ function daysAsked({ days }: DaysData, address: URLSearchParams): readonly Kept<
 /** The true clock, what is on, and what comes next, for all to see from the other end of the room. */
 function NowRoom({ data }: { data: DaysData }) {
   const now = useNow()
-  const date = today(now)
-  const minute = now.getHours() * 60 + now.getMinutes()
+  const { date, minute } = presentTime(now)
   const asked = daysAsked(data, useAddress())
   const days = asked.map(({ name, body }) => ({ name, ...body }))
   const held = daysOn(days, date)

@@ -8,10 +8,10 @@ import { Choice } from '../../ui/Choice'
 import { NumberField } from '../../ui/NumberField'
 import { useChecked } from './useChecked'
 import { Fold } from '../../ui/Fold'
-import { type Prints, type Props, usePrints } from './usePrints'
+import { type Prints, type DayPrintsProps, usePrints } from './usePrints'
 
 /** What the day makes, for a group or once: chosen with a tap, printed in one PDF. */
-export function PrintPanel({ state, data }: Props) {
+export function PrintPanel({ state, data }: DayPrintsProps) {
   const prints = usePrints({ state, data })
   const { things, children, query } = prints
   const { problems, cautions, isReady } = useChecked(prints, state)

@@ -141,14 +141,14 @@ export function PlanFields({ plan, language, onPut }: PlanFieldsProps) {
   )
 }
 
-interface StepProps {
+interface StartStepProps {
   readonly step: StartStep
   readonly place: number
   readonly onPut: (change: Partial<StartStep>) => void
   readonly onRemove?: () => void
 }
 
-function StepFields({ step, place, onPut, onRemove }: StepProps) {
+function StepFields({ step, place, onPut, onRemove }: StartStepProps) {
   return (
     <div className="days-steps">
       <TextInput

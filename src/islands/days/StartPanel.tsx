@@ -7,10 +7,10 @@ import { type DaysData, wordingOf } from '../../core/records'
 import { sayDuration } from '../../core/wording'
 import { Dial } from '../../ui/Dial'
 import { DrawingView } from '../../ui/DrawingView'
-import type { Hands } from '../../ui/hands'
 import { StillDial } from '../../ui/DialFace'
 import type { DaysState } from './useDays'
 import { PlanFields, StartChoice } from './StartFields'
+import type { Hands } from '../../core/clock'
 
 interface Props {
   readonly state: DaysState

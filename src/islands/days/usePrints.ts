@@ -5,7 +5,7 @@ import { type DaysData, rulesFor, rulesForDay, wordingOf } from '../../core/reco
 import { schools } from '../../core/teaching'
 import type { DaysState } from './useDays'
 
-export interface Props {
+export interface DayPrintsProps {
   readonly state: DaysState
   readonly data: DaysData
 }
@@ -13,7 +13,7 @@ export interface Props {
 const FIRST: readonly DayThingId[] = ['wall-strip', 'draw-hands']
 
 /** What was chosen to be printed, and how the core is asked for it. */
-export function usePrints({ state, data }: Props) {
+export function usePrints({ state, data }: DayPrintsProps) {
   const { body } = state
   const { whose } = body
   const [things, setThings] = useState(FIRST)

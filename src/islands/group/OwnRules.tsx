@@ -52,8 +52,8 @@ export function OwnRules({ group }: { group: GroupRecord }) {
   )
 }
 
-type Named = 'language' | 'form' | 'school' | 'paper' | 'place'
-interface RuleProps<R extends Named> {
+type RuleName = 'language' | 'form' | 'school' | 'paper' | 'place'
+interface RuleProps<R extends RuleName> {
   readonly label: string
   readonly rule: R
   readonly data: readonly { readonly value: Settings[R]; readonly label: string }[]
@@ -62,7 +62,7 @@ interface RuleProps<R extends Named> {
   readonly onChange: (change: GroupRules) => void
 }
 
-function Rule<R extends Named>({ label, rule, data, rules, house, onChange }: RuleProps<R>) {
+function Rule<R extends RuleName>({ label, rule, data, rules, house, onChange }: RuleProps<R>) {
   const usual = data.find(({ value }) => value === house?.[rule])?.label
   return (
     <Choice<string>

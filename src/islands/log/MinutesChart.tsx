@@ -1,16 +1,19 @@
 import { Bar, BarChart, CartesianGrid, Legend, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import { AXIS, TOOLTIP } from '../../ui/charts/look'
+import { roundedTo } from '../../core/clock'
 
 interface Props {
   readonly sessions: readonly { readonly day: string; readonly planned: number; readonly real: number }[]
   readonly height: number
 }
 
-const whole = (minutes: number) => Math.round(minutes * 10) / 10
-
 /** The minutes of the activities that were timed, as planned and as they were. */
 export function MinutesChart({ sessions, height }: Props) {
-  const data = sessions.map(({ day, planned, real }) => ({ day, planned: whole(planned), real: whole(real) }))
+  const data = sessions.map(({ day, planned, real }) => ({
+    day,
+    planned: roundedTo(planned, 0.1),
+    real: roundedTo(real, 0.1),
+  }))
   return (
     <ResponsiveContainer width="100%" height={height}>
       <BarChart data={data} margin={{ top: 8, right: 8, bottom: 4, left: 0 }} accessibilityLayer={false}>

@@ -1,15 +1,12 @@
 import { Button, Group, SimpleGrid, Text } from '@mantine/core'
 import { useMemo, useState } from 'react'
-import { assembledReach, assembledShapes, recipePages } from '../../core/make'
+import { assembledReach, assembledShapes, layersApart, recipePages } from '../../core/make'
 import { IN_ENGLISH, type Wording } from '../../core/wording'
 import { Dial } from '../../ui/Dial'
-import type { Hands } from '../../ui/hands'
 import { DrawingView } from '../../ui/DrawingView'
 import type { Solved } from './useRecipe'
 import { Segments } from '../../ui/Segments'
-
-/** How far the layers are lifted, as a share of the face. */
-const APART = 0.16
+import type { Hands } from '../../core/clock'
 
 /** The clock put together, its hands turning; or its pages as they are printed. */
 export function BenchDrawing({ solved, wording }: { solved: Solved; wording: Wording }) {
@@ -62,8 +59,8 @@ function Assembled({ solved: { recipe, measures }, isApart }: { solved: Solved; 
         wording={IN_ENGLISH}
         size="100%"
         clock={{
-          shapes: (angles) => assembledShapes(recipe, measures, angles, isApart ? measures.faceMm * APART : 0),
-          reach: assembledReach(recipe, measures) * (isApart ? 1.6 : 1),
+          shapes: (angles) => assembledShapes(recipe, measures, angles, isApart ? layersApart(measures) : 0),
+          reach: assembledReach(recipe, measures, isApart),
           radius: measures.faceMm / 2,
         }}
       />

@@ -76,13 +76,13 @@ export function PlanBoard({ context }: { context: SessionContext }) {
   )
 }
 
-interface PartProps {
+interface BoardPartProps {
   readonly state: PlanState
   readonly context: SessionContext
 }
 
 /** Whose session it is, and what is done with the whole of it. */
-function PlanHead({ state, context }: PartProps) {
+function PlanHead({ state, context }: BoardPartProps) {
   const { session } = state
   const isStanding = useMounted()
   // How many pages come takes all that can be printed to tell: after the view stands.
@@ -117,7 +117,7 @@ function PlanHead({ state, context }: PartProps) {
 }
 
 /** What speaks for or against the plan, and what goes with it. */
-function PlanTabs({ state, context }: PartProps) {
+function PlanTabs({ state, context }: BoardPartProps) {
   const { session, request } = state
   const checks = checkPlan(session.plan, request)
   const broken = checks.filter((check) => !check.ok).length

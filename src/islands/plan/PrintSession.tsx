@@ -87,14 +87,14 @@ function Contents({ paper }: { paper: SessionPaper }) {
   )
 }
 
-interface FieldsProps {
+interface PaperFieldsProps {
   readonly wish: SessionPaperWish
   readonly context: SessionContext
   readonly onChoose: (change: Partial<SessionPaperWish>) => void
 }
 
 /** Answers, paper, ink, and for whom. */
-function WishFields({ wish, context, onChoose }: FieldsProps) {
+function WishFields({ wish, context, onChoose }: PaperFieldsProps) {
   return (
     <>
       <Group gap="xs" align="center">

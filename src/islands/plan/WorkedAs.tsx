@@ -69,7 +69,7 @@ export function WorkedAs({ state }: { state: PlanState }) {
 
 const listed = (count: number) => ({ value: String(count), label: String(count) })
 
-interface Told {
+interface WorkedFacts {
   /** On how many different rungs the children are. */
   readonly rungs: number
   readonly isMade: boolean
@@ -77,7 +77,7 @@ interface Told {
   readonly why: string | undefined
 }
 
-function sentence({ rungs, isMade, why }: Told): string {
+function sentence({ rungs, isMade, why }: WorkedFacts): string {
   if (why !== undefined && !isMade) return `Stations do not fit: ${why}.`
   if (rungs > 1) return `They are on ${rungs} different steps. At stations each team works on its own.`
   return 'All are on the same step. Stations keep teams small.'

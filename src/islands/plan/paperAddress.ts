@@ -1,20 +1,15 @@
 import type { SessionId } from '../../core/ids'
 import type { SessionPaper, SessionPaperWish } from '../../core/records'
+import { type PageSpan, pagesInParts } from '../../core/planning'
 
-/** The first and the last page of a part, and the mark of the paper that it is from. */
-export interface PagePart {
-  readonly from: number
-  readonly to: number
+/** Pages of a session's paper, and the mark of the paper that they are from. */
+export interface PagePart extends PageSpan {
   readonly mark: string
 }
 
-/** All pages in as few parts as a printer that holds so many sheets needs; in one where that is not given. */
+/** All pages in parts of so many sheets; in one where that is not given. */
 export function inParts({ pages: { length: total }, mark }: SessionPaper, sheets = total): PagePart[] {
-  return Array.from({ length: Math.ceil(total / sheets) }, (_, i) => ({
-    from: i * sheets + 1,
-    to: Math.min(total, (i + 1) * sheets),
-    mark,
-  }))
+  return pagesInParts(total, Math.max(1, sheets)).map((span) => ({ ...span, mark }))
 }
 
 /** Whether the address of the plan asks how it is printed, as links that say Print do. */

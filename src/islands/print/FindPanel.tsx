@@ -109,7 +109,7 @@ function Without({ missing, onChange }: { missing: readonly NeedId[]; onChange: 
   )
 }
 
-interface FoundProps {
+interface FoundPrintsProps {
   readonly state: PrintState
   readonly found: readonly Printable[]
   readonly minutesOf: (printable: Printable) => number
@@ -118,7 +118,7 @@ interface FoundProps {
 }
 
 /** What was found, by kind; each kind becomes usable by itself. */
-function Found({ found, ...rest }: FoundProps) {
+function Found({ found, ...rest }: FoundPrintsProps) {
   return (
     <div className="print-list">
       {found.length === 0 && <Text>Nothing is like that: allow more minutes, another kind, or with anything.</Text>}
@@ -139,7 +139,13 @@ function Found({ found, ...rest }: FoundProps) {
   )
 }
 
-function Thing({ printable, state, minutesOf, rung, onPick }: Omit<FoundProps, 'found'> & { printable: Printable }) {
+function Thing({
+  printable,
+  state,
+  minutesOf,
+  rung,
+  onPick,
+}: Omit<FoundPrintsProps, 'found'> & { printable: Printable }) {
   const isPicked = printable.id === state.printable.id
   return (
     <UnstyledButton

@@ -2,7 +2,7 @@ import { Button, Group, Stack, Switch, Text } from '@mantine/core'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { Choice, listed } from '../../ui/Choice'
 import { secondsATurnAt, type TurnDistribution } from '../../core/chance'
-import { type GameRules, gameTurns, isExact, MATS, sizesOf, USUAL_RULES } from '../../core/printables'
+import { type GameRules, gameTurns, isExact, MATS, sizesOf, USUAL_RULES, piecesOn } from '../../core/printables'
 import { WholeField } from '../../ui/WholeField'
 import type { PrintState } from './usePrint'
 import { SIMULATED_GAMES, useSimulated } from './useSimulated'
@@ -88,15 +88,11 @@ function RulesFields({ rules, onRules }: { rules: GameRules; onRules: (rules: Ga
 }
 
 /** Turns beyond the cells there are to fill. */
-function wasted(
-  { printable, options }: PrintState,
-  turns: TurnDistribution,
-  { mats, refills, squash }: GameRules,
-): string | undefined {
-  const cells = (printable.fill?.(options).cells ?? []).reduce((sum, each) => sum + each, 0) * (refills + 1)
-  if (mats !== 'shared') return undefined
+function wasted({ printable, options }: PrintState, turns: TurnDistribution, rules: GameRules): string | undefined {
+  if (rules.mats !== 'shared') return undefined
+  const cells = piecesOn(printable, options, rules)
   const lost = Math.round(turns.mean - cells)
-  return squash
+  return rules.squash
     ? `${lost} turns beyond the ${cells} that fill cells: half of them squash, half of them mend.`
     : `${lost} of them are lost, since the time is full.`
 }

@@ -2,10 +2,9 @@ import bold from '@fontsource/andika/files/andika-latin-700-normal.woff?url'
 import regular from '@fontsource/andika/files/andika-latin-400-normal.woff?url'
 import boldExt from '@fontsource/andika/files/andika-latin-ext-700-normal.woff?url'
 import regularExt from '@fontsource/andika/files/andika-latin-ext-400-normal.woff?url'
-import { type Drawing, subsetOf, toSvg } from '../../core/drawing'
+import { type Drawing, subsetOf, toSvg, pixelsAt } from '../../core/drawing'
 
 const DPI = 300
-const MM_PER_INCH = 25.4
 
 /** A picture knows nothing of the page's fonts: they are put into the drawing, those that it needs. */
 async function fontFaces(svg: string): Promise<string> {
@@ -49,8 +48,8 @@ export async function pngOf(page: Drawing): Promise<Blob> {
   image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(withFonts)}`
   await image.decode()
   const canvas = document.createElement('canvas')
-  canvas.width = Math.round((page.width / MM_PER_INCH) * DPI)
-  canvas.height = Math.round((page.height / MM_PER_INCH) * DPI)
+  canvas.width = pixelsAt(page.width, DPI)
+  canvas.height = pixelsAt(page.height, DPI)
   const context = canvas.getContext('2d')
   if (!context) throw new Error('This browser draws no pictures.')
   context.fillStyle = '#FFFFFF'

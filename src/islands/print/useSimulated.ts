@@ -6,7 +6,7 @@ import type { ChancesWorker } from '../../workers/chances'
 
 export const SIMULATED_GAMES = 20_000
 
-interface Wish {
+interface SimulationWish {
   readonly id: PrintableId
   readonly options: PrintOptions
   readonly players: number
@@ -25,7 +25,7 @@ function chances(): Remote<ChancesWorker> {
  * The turns of a game that can only be simulated, played in a worker; undefined until they are there, or where nothing
  * is wished.
  */
-export function useSimulated(wish: Wish | undefined): SimulatedTurns | undefined {
+export function useSimulated(wish: SimulationWish | undefined): SimulatedTurns | undefined {
   const query = useQuery({
     queryKey: ['simulated', wish],
     enabled: wish !== undefined,

@@ -1,12 +1,11 @@
 import { Button, Group, Stack } from '@mantine/core'
 import { useState } from 'react'
-import { onDial } from '../../core/clock'
+import { onDial, type Hands } from '../../core/clock'
 import type { StoryQuestion } from '../../core/stories'
 import { isRight, type Value } from '../../core/teaching'
 import type { Wording } from '../../core/wording'
 import { Dial } from '../../ui/Dial'
 import { StillDial } from '../../ui/DialFace'
-import type { Hands } from '../../ui/hands'
 
 const STRAIGHT_UP: Hands = { gear: 'free', hour: 0, minute: 0 }
 

@@ -83,7 +83,7 @@ interface AskedProps {
   readonly onNext: () => void
 }
 
-interface Given {
+interface MarkedAnswer {
   readonly id: string
   readonly right: boolean
 }
@@ -106,7 +106,7 @@ function keep(id: string, childId: string | undefined, { item, values }: StoryQu
 }
 
 function OneAsked({ says, question, childId, wording, onNext }: AskedProps) {
-  const [given, setGiven] = useState<Given | null>(null)
+  const [given, setGiven] = useState<MarkedAnswer | null>(null)
   const answer = (value: Value, right: boolean) => {
     const id = newId()
     setGiven({ id, right })

@@ -1,6 +1,6 @@
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { onDial } from '../../core/clock'
+import { onDial, minuteOnTheWay } from '../../core/clock'
 import type { Kept } from '../../core/records'
 import { type Sentence, sentencesOf, type Story, type StoryTime } from '../../core/stories'
 import { StillDial } from '../../ui/DialFace'
@@ -17,8 +17,8 @@ function useMovedTo(at: number): number {
     const isStill = matchMedia('(prefers-reduced-motion: reduce)').matches
     let frame = 0
     const step = (now: number) => {
-      const share = isStill ? 1 : Math.min(1, (now - started) / MOVE_MS)
-      const next = Math.round(begin + (at - begin) * share)
+      const share = isStill ? 1 : (now - started) / MOVE_MS
+      const next = minuteOnTheWay(begin, at, share)
       from.current = next
       setShown(next)
       if (share < 1) frame = requestAnimationFrame(step)
@@ -79,7 +79,7 @@ export function Reading({ one, state }: { one: Pick<Kept<Story>, 'id'>; state: S
   )
 }
 
-interface LineProps {
+interface SentenceProps {
   readonly sentence: Sentence
   readonly times: readonly StoryTime[]
   readonly isLit: boolean
@@ -89,7 +89,7 @@ interface LineProps {
 }
 
 /** A sentence as pieces: its words, and its times, which are buttons like every other word to the eye. */
-function SentenceLine({ sentence, times, isLit, ringed, onLit, onRing }: LineProps) {
+function SentenceLine({ sentence, times, isLit, ringed, onLit, onRing }: SentenceProps) {
   return (
     <span className="read-sentence" data-lit={isLit || undefined} onPointerDown={onLit}>
       {piecesOf(sentence, times).map(({ text, time }, i) =>

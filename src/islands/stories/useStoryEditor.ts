@@ -14,14 +14,14 @@ import type { StoriesState } from './useStories'
 /** What is typed is kept a moment after the last key. */
 const SAVE_AFTER_MS = 700
 
-interface Shown {
+interface ShownTimes {
   readonly times: readonly StoryTime[]
   readonly lit: string | null
 }
 
 const MARKS = new PluginKey<DecorationSet>('times')
 
-function marksOf(doc: Node, { times, lit }: Shown): DecorationSet {
+function marksOf(doc: Node, { times, lit }: ShownTimes): DecorationSet {
   const marks = times.flatMap((time) => {
     const { from, to, key, text } = time
     const [start, end] = [placeInDoc(doc, from), placeInDoc(doc, to)]
@@ -45,7 +45,7 @@ const timeMarks = Extension.create({
       state: {
         init: () => DecorationSet.empty,
         apply: (change, marks) => {
-          const shown = change.getMeta(MARKS) as Shown | undefined
+          const shown = change.getMeta(MARKS) as ShownTimes | undefined
           return shown ? marksOf(change.doc, shown) : marks.map(change.mapping, change.doc)
         },
       },
@@ -120,7 +120,7 @@ export function useStoryEditor({ kept, story, times }: StoriesState, { lit, ente
   }, [editor, story.text])
   useEffect(() => {
     if (editor && !editor.isDestroyed)
-      editor.view.dispatch(editor.state.tr.setMeta(MARKS, { times, lit } satisfies Shown))
+      editor.view.dispatch(editor.state.tr.setMeta(MARKS, { times, lit } satisfies ShownTimes))
   }, [editor, times, lit])
   return { editor, keepText }
 }

@@ -40,14 +40,14 @@ const namesOf = ({ players }: TaskShown, wording: Wording) =>
     wording,
   )
 
-interface AskedProps {
+interface TaskProps {
   readonly task: TaskShown
   readonly wording: Wording
   readonly isAnswered: boolean
 }
 
 /** A clock to be set is shown once all have shown theirs; what is answered by a number has its choices beside it. */
-function Asked({ task: { question, shown }, wording, isAnswered }: AskedProps) {
+function Asked({ task: { question, shown }, wording, isAnswered }: TaskProps) {
   const { item } = question
   if (isSet(item))
     return isAnswered ? (

@@ -1,11 +1,11 @@
 import { Button, Group, Stack, Text, TextInput } from '@mantine/core'
 import { IconArrowBackUp } from '@tabler/icons-react'
 import { useState } from 'react'
-import { BENDS, type BendId, LONGEST_SESSION, type SessionPlan } from '../../core/planning'
+import { BENDS, type BendId, LONGEST_SESSION, type SessionPlan, sessionMinutesLeft } from '../../core/planning'
 import type { Session, SessionContext } from '../../core/records'
 import { untilReached } from '../../ui/later'
 import type { EditState } from '../plan/useEdits'
-import { minutesLeft } from './minutesLeft'
+import { presentTime } from '../../ui/dates'
 
 /** The planner is fetched once the table stands, or when it is first needed. */
 export const planner = { load: () => untilReached(() => import('./applyBend')) }
@@ -24,8 +24,8 @@ export function BendPanel({ state, context, at, spentSeconds }: BendPanelProps) 
   const { session } = state
   const [typed, setTyped] = useState<string>()
   const [bent, setBent] = useState<{ says: string; before: Session; after: SessionPlan }>()
-  const [now] = useState(() => new Date())
-  const shown = typed ?? String(minutesLeft(session, at, spentSeconds, now))
+  const [now] = useState(presentTime)
+  const shown = typed ?? String(sessionMinutesLeft(session, at, spentSeconds, now))
   const left = Number(shown)
   const isRight = Number.isInteger(left) && left >= 1 && left <= LONGEST_SESSION
   const bend = async (id: BendId) => {

@@ -1,15 +1,14 @@
 import { Button, Group } from '@mantine/core'
 import { useLocalStorage, useWindowEvent } from '@mantine/hooks'
 import { useState } from 'react'
-import { midnightsPassed } from '../../core/clock'
+import { midnightsPassed, anglesOf, type Hands, minuteShown } from '../../core/clock'
 import { FADING_ORDER } from '../../core/knowing'
 import { type SessionContext, wordingOf } from '../../core/records'
 import { type RungId, rungOf } from '../../core/teaching'
-import { anglesOf, type Hands, minuteShown } from '../../ui/hands'
 import { isTyping } from '../../ui/Shortcuts'
 import { later, useFetchLater } from '../../ui/later'
 import type { Helps } from './HelpsMenu'
-import { ClockPickers, type Clocks, Dials, type Line } from './Dials'
+import { ClockPickers, type Clocks, Dials, type LineShown } from './Dials'
 import { Said, SetTo, Turning } from './StageParts'
 
 const helpsMenu = later(
@@ -38,7 +37,7 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
     defaultValue: BARE,
   })
   const [clocks, setClocks] = useState<Clocks>('both')
-  const [line, setLine] = useState<Line>('none')
+  const [line, setLine] = useState<LineShown>('none')
   const [isSaid, setSaid] = useState(false)
   const minute = minuteShown(hands)
   const { day, turn, gear, toMinute } = useTurning(hands, onTurn)

@@ -1,9 +1,9 @@
 import { Choice, listed } from '../../ui/Choice'
 import type { Wording } from '../../core/wording'
 import { Dial } from '../../ui/Dial'
-import { type Hands, minuteShown } from '../../ui/hands'
 import { helpsOnDial } from '../../ui/helps'
 import type { Helps } from './HelpsMenu'
+import { type Hands, minuteShown } from '../../core/clock'
 
 /** Which clocks stand there: one with both hands, each hand on its own, or all three beside each other. */
 const CLOCKS = {
@@ -18,11 +18,11 @@ export type Clocks = keyof typeof CLOCKS
 const CLOCK_NAMES = (Object.keys(CLOCKS) as Clocks[]).map((value) => ({ value, label: CLOCKS[value].name }))
 
 const LINES = { none: 'No line', number: 'Number line', jumps: 'Jumps' } as const
-export type Line = keyof typeof LINES
+export type LineShown = keyof typeof LINES
 
 interface DialsProps {
   readonly clocks: Clocks
-  readonly line: Line
+  readonly line: LineShown
   readonly hands: Hands
   readonly onTurn: (hands: Hands) => void
   readonly step: number
@@ -60,8 +60,8 @@ export function Dials({ clocks, line, hands, onTurn, step, wording, helps }: Dia
 interface PickersProps {
   readonly clocks: Clocks
   readonly onClocks: (clocks: Clocks) => void
-  readonly line: Line
-  readonly onLine: (line: Line) => void
+  readonly line: LineShown
+  readonly onLine: (line: LineShown) => void
 }
 
 /** Which clocks stand there, and the line under them. */

@@ -105,14 +105,14 @@ function HelpRow({ id, at, helps, onChange }: HelpRowProps) {
   )
 }
 
-interface ChoiceProps<T extends string> {
+interface HintChoiceProps<T extends string> {
   readonly name: string
   readonly value: T
   readonly values: readonly T[]
   readonly onChange: (value: T) => void
 }
 
-function Choice<T extends string>({ name, value, values, onChange }: ChoiceProps<T>) {
+function Choice<T extends string>({ name, value, values, onChange }: HintChoiceProps<T>) {
   return (
     <Group justify="space-between" wrap="nowrap">
       <Text size="sm">{name}</Text>

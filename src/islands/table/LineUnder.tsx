@@ -1,9 +1,10 @@
 import { useRef } from 'react'
 import { minutesPast, modulo } from '../../core/clock'
-import { minutesAtX, NUMBER_LINE, numberLine } from '../../core/faces'
+import { minuteTouched, NUMBER_LINE, numberLine } from '../../core/faces'
 import { languages } from '../../core/wording'
 import { DrawingView } from '../../ui/DrawingView'
 import type { LineProps } from './JumpLine'
+import { pointInDrawing } from '../../core/drawing'
 
 /**
  * The hour from 0 to 60, tied to the minute hand both ways: the hand moves its marker, a touch on it moves the hand.
@@ -14,8 +15,7 @@ export function NumberLine({ minute, onTurn, wording }: LineProps) {
   const touch = (x: number) => {
     const box = frame.current?.getBoundingClientRect()
     if (!box) return
-    // 60 is the next hour's nought; the line stays in the hour that it shows.
-    onTurn(minute - minutes + Math.min(59, minutesAtX(((x - box.left) / box.width) * NUMBER_LINE.width)))
+    onTurn(minuteTouched(minute, pointInDrawing({ x, y: box.top }, box, NUMBER_LINE).x))
   }
   const keys: Record<string, number> = {
     ArrowRight: 1,

@@ -10,6 +10,7 @@ import { CheckResult } from './CheckResult'
 import { QUESTION_SECONDS } from './checkState'
 import type { QuickCheckState } from './useQuickCheck'
 import { Answers, handsOf } from './CheckAnswers'
+import { secondsLeft } from '../../core/planning'
 
 interface Props {
   readonly check: QuickCheckState
@@ -57,7 +58,7 @@ function Seconds({ from }: { from: number }) {
     return tick.stop
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [])
-  const left = Math.max(0, QUESTION_SECONDS - Math.floor((now - from) / 1000))
+  const left = Math.max(0, secondsLeft(QUESTION_SECONDS / 60, now - from))
   return (
     <Text role="timer" aria-label="Seconds of this question" fw={700} c={left === 0 ? 'var(--attention)' : undefined}>
       {left === 0 ? 'time is up' : `${left} s`}

@@ -1,8 +1,7 @@
 import { TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { describeHourHandError, dialHour, onDial } from '../../core/clock'
+import { describeHourHandError, dialHour, onDial, type Hands, minuteShown } from '../../core/clock'
 import { languages, parseTime, say, whyNoTime, type Wording } from '../../core/wording'
-import { type Hands, minuteShown } from '../../ui/hands'
 import { Segments } from '../../ui/Segments'
 import type { Helps } from './HelpsMenu'
 

@@ -3,7 +3,6 @@ import { useDisclosure, useWindowEvent } from '@mantine/hooks'
 import { useState } from 'react'
 import { LONGEST_TOOK_SECONDS, planAfterTook } from '../../core/planning'
 import type { SessionContext } from '../../core/records'
-import type { Hands } from '../../ui/hands'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { isTyping } from '../../ui/Shortcuts'
 import { Waiting } from '../../ui/Waiting'
@@ -13,8 +12,9 @@ import { ClockStage } from './ClockStage'
 import { planner } from './BendPanel'
 import { StepPanel, isEnglish, stations, translated } from './StepPanel'
 import { TableHead } from './TableHead'
-import { type Mode, type StepsState, useSteps } from './useSteps'
+import { type StageMode, type StepsState, useSteps } from './useSteps'
 import { type StepTimerState, useStepTimer } from './useStepTimer'
+import type { Hands } from '../../core/clock'
 import './table.css'
 
 const checkRoom = later(async () => (await import('./CheckRoom')).CheckRoom, <CheckComes />)
@@ -38,7 +38,7 @@ export function TableRoom({ context }: { context: SessionContext }) {
   return (
     <div className="table-room">
       <TableHead session={session} steps={steps} timer={timer} showsTime={steps.mode === 'check'} onEnd={end} />
-      <Tabs value={steps.mode} onChange={(value) => steps.setMode(value as Mode)} className="table-body">
+      <Tabs value={steps.mode} onChange={(value) => steps.setMode(value as StageMode)} className="table-body">
         <Tabs.List grow aria-label="At the table" className="table-tabs">
           <Tabs.Tab value="clock">Clock and activity</Tabs.Tab>
           <Tabs.Tab value="check">Quick check</Tabs.Tab>
@@ -97,14 +97,14 @@ function useTimedSteps(state: EditState, onEnd: () => void) {
   return { steps: { ...moves, goTo }, timer, end }
 }
 
-interface StepProps {
+interface HeldStepProps {
   readonly steps: StepsState
   readonly timer: StepTimerState
   readonly state: EditState
   readonly context: SessionContext
 }
 
-function Step({ steps: { step, next, setMode }, timer, state, context }: StepProps) {
+function Step({ steps: { step, next, setMode }, timer, state, context }: HeldStepProps) {
   return (
     <ErrorBoundary what="The activity">
       {step ? (

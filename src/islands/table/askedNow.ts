@@ -3,7 +3,7 @@ import { type Belief, believe, chanceOf, nextQuestion, type Question, tellingQue
 import { type PlanChild, workingRung } from '../../core/planning'
 import { requestOf, type SessionContext } from '../../core/records'
 import { type Ask, explain, type MisreadingId, type RungId, type Stage } from '../../core/teaching'
-import { type Asked, type CheckState, type Choices, inTurn } from './checkState'
+import { type CheckAnswer, type CheckState, type Choices, inTurn } from './checkState'
 
 /** Between the seeds of one child and the next. */
 const SEEDS_APART = 1000
@@ -39,13 +39,13 @@ export function useTurn({ children, session, ...context }: SessionContext, kept:
 }
 
 /** What this child answered in this session. */
-function answersOf(kept: CheckState, child: PlanChild | undefined): readonly Asked[] {
+function answersOf(kept: CheckState, child: PlanChild | undefined): readonly CheckAnswer[] {
   return kept.answers.filter((answer) => answer.childId === child?.id)
 }
 
 /** Where an answer may mean more than one thing: the question that would tell them apart. */
 function tellingAfter(
-  given: Asked,
+  given: CheckAnswer,
   { put, choices }: CheckState,
   meanings: readonly MisreadingId[],
   seed: number,

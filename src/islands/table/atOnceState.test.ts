@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { localDay } from '../../core/clock'
 import { stageOf } from '../../core/knowing'
 import { afterShown, afterTakenBack, roundAfter, tallyOfRound } from './atOnceState'
-import { type Asked, type CheckState, NOTHING, turnsIn } from './checkState'
+import { type CheckAnswer, type CheckState, NOTHING, turnsIn } from './checkState'
 import type { Round } from './round'
 
 const asking = {
@@ -14,7 +14,7 @@ const asking = {
   seed: 5,
 } as const
 
-function answerIn({ tasks }: Round, state: CheckState, childId: string, right = true): Asked {
+function answerIn({ tasks }: Round, state: CheckState, childId: string, right = true): CheckAnswer {
   const task = tasks.find(({ childIds }) => childIds.includes(childId))
   if (!task) throw new Error('nobody')
   const { item } = task.question

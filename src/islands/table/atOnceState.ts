@@ -1,16 +1,16 @@
 import type { ChildId } from '../../core/ids'
 import { tasksAtOnce } from '../../core/knowing'
 import type { RungId } from '../../core/teaching'
-import type { Asked, CheckState } from './checkState'
+import type { CheckAnswer, CheckState } from './checkState'
 import type { Round } from './round'
 
-interface Asking {
+interface AskedChildren {
   readonly children: readonly { readonly id: ChildId; readonly rung: RungId }[]
   readonly seed: number
 }
 
 /** The first round, or the one after this. */
-export function roundAfter(round: Round | undefined, { children, seed }: Asking): Round {
+export function roundAfter(round: Round | undefined, { children, seed }: AskedChildren): Round {
   const before = round ? [...round.before, ...round.tasks.map(({ question }) => question.item)] : []
   return {
     number: (round?.number ?? 0) + 1,
@@ -21,7 +21,7 @@ export function roundAfter(round: Round | undefined, { children, seed }: Asking)
 }
 
 /** A child's answer in this round is kept: it counts among what the child was asked in this check. */
-export function afterShown(state: CheckState, round: Round, answer: Asked, choice: number): CheckState {
+export function afterShown(state: CheckState, round: Round, answer: CheckAnswer, choice: number): CheckState {
   const task = round.tasks.find(({ childIds }) => childIds.includes(answer.childId))
   if (!task) return state
   const { childId, id: answerId } = answer
@@ -34,7 +34,7 @@ export function afterShown(state: CheckState, round: Round, answer: Asked, choic
 }
 
 /** A child's answer is taken back: the last one of that child, since a round asks each child once. */
-export function afterTakenBack(state: CheckState, answer: Asked): CheckState {
+export function afterTakenBack(state: CheckState, answer: CheckAnswer): CheckState {
   const { childId, id, n } = answer
   const { round } = state
   const isOfRound = round?.marks[childId]?.answerId === id
@@ -48,7 +48,7 @@ export function afterTakenBack(state: CheckState, answer: Asked): CheckState {
 }
 
 /** How many of those who were asked in this round showed the right one, alone or after a look round. */
-export function tallyOfRound({ tasks, marks }: Round, answers: readonly Asked[]) {
+export function tallyOfRound({ tasks, marks }: Round, answers: readonly CheckAnswer[]) {
   const asked = tasks.flatMap(({ childIds }) => childIds)
   const own = answers.filter(({ childId, id }) => marks[childId]?.answerId === id)
   return { of: asked.length, tapped: own.length, right: own.filter(({ right }) => right).length }

@@ -3,7 +3,7 @@ import { localDay } from '../../core/clock'
 import { type Question, nextQuestion, stageOf, standingOf } from '../../core/knowing'
 import type { PlanChild } from '../../core/planning'
 import { isRight, schools } from '../../core/teaching'
-import { type Asked, type CheckState, NOTHING, afterGiven, afterNext, afterUndo, inTurn } from './checkState'
+import { type CheckAnswer, type CheckState, NOTHING, afterGiven, afterNext, afterUndo, inTurn } from './checkState'
 
 const questionAt = (seed: number): Question => {
   const question = nextQuestion({ rung: 'half', seed, answers: [], asked: [] })
@@ -11,7 +11,7 @@ const questionAt = (seed: number): Question => {
   return question
 }
 
-const answered = (state: CheckState, childId: string, { item }: Question): Asked => ({
+const answered = (state: CheckState, childId: string, { item }: Question): CheckAnswer => ({
   id: `${childId} ${state.put[childId]?.length ?? 0}`,
   childId,
   at: 1,
@@ -69,13 +69,13 @@ describe('a check as it goes on', () => {
   it('undoes the last answer to the very question it was to, whatever was skipped since', () => {
     const start = afterGiven(NOTHING, answered(NOTHING, 'a', first), first)
     // Not gone on yet: the question is still there.
-    expect(afterUndo(start, start.answers[0] as Asked, 0)).toMatchObject({
+    expect(afterUndo(start, start.answers[0] as CheckAnswer, 0)).toMatchObject({
       answers: [],
       forced: { childId: 'a', question: first },
       put: { a: [] },
     })
     const on = afterNext(afterNext(start, { childId: 'a', question: first }, 1), { childId: 'a', question: second }, 1)
-    const undone = afterUndo(on, on.answers[0] as Asked, 0)
+    const undone = afterUndo(on, on.answers[0] as CheckAnswer, 0)
     expect(undone.forced?.question).toEqual(first)
     expect(undone.put.a).toEqual([])
     expect(undone.answers).toEqual([])

@@ -23,7 +23,7 @@ export interface Choices {
 }
 
 /** An answer with which of the child's questions it was to, from 0, and whose turn it was. */
-export type Asked = Answer & { readonly n: number; readonly turn: number }
+export type CheckAnswer = Answer & { readonly n: number; readonly turn: number }
 
 /** All that is kept in the browser of one session's check. */
 export interface CheckState {
@@ -39,7 +39,7 @@ export interface CheckState {
   /** What all are asked at once now. */
   readonly round?: Round
   /** What was answered in this session, the newest last. */
-  readonly answers: readonly Asked[]
+  readonly answers: readonly CheckAnswer[]
 }
 
 /**
@@ -75,7 +75,7 @@ export function inTurn({ order, put, answers }: CheckState, children: readonly P
 }
 
 /** The answer is kept; its question stays until the next one, so that taking it back finds the same choices. */
-export function afterGiven(state: CheckState, answered: Asked, question: Question): CheckState {
+export function afterGiven(state: CheckState, answered: CheckAnswer, question: Question): CheckState {
   return { ...state, answers: [...state.answers, answered], forced: { childId: answered.childId, question } }
 }
 
@@ -98,7 +98,7 @@ export function afterNext(state: CheckState, { childId, question, telling }: Don
 }
 
 /** The last answer is taken back and its question put again; questions that were skipped since are forgotten. */
-export function afterUndo(state: CheckState, last: Asked, turn: number): CheckState {
+export function afterUndo(state: CheckState, last: CheckAnswer, turn: number): CheckState {
   const put = state.put[last.childId] ?? []
   const question = put[last.n] ?? (state.forced?.childId === last.childId ? state.forced.question : undefined)
   return {

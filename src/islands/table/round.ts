@@ -1,6 +1,6 @@
 import type { TaskAtOnce } from '../../core/knowing'
 import type { Item } from '../../core/teaching'
-import type { Marks } from '../../ui/WhoShowed'
+import type { ShownMarks } from '../../ui/WhoShowed'
 
 /** What all are asked at the same time, and what was tapped so far. */
 export interface Round {
@@ -9,5 +9,5 @@ export interface Round {
   readonly tasks: readonly TaskAtOnce[]
   /** What was asked in the rounds before. */
   readonly before: readonly Item[]
-  readonly marks: Marks
+  readonly marks: ShownMarks
 }

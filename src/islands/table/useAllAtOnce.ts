@@ -8,7 +8,7 @@ import { newId } from '../../ui/api'
 import { keepAnswer, takeBack } from '../../ui/outbox/answers'
 import type { Player } from '../../ui/WhoShowed'
 import { afterShown, afterTakenBack, roundAfter, tallyOfRound } from './atOnceState'
-import type { Asked, CheckState, Choices } from './checkState'
+import type { CheckAnswer, CheckState, Choices } from './checkState'
 import { useCheckState } from './useCheckState'
 
 /** A task with what can be tapped at it, and who is asked it. */
@@ -34,7 +34,7 @@ function useRounds(context: SessionContext) {
     if (!showing) return state
     const answer = answerFor(task, player, showing)
     void keepAnswer({ ...answer, sessionId: session.id })
-    const asked: Asked = {
+    const asked: CheckAnswer = {
       ...answer,
       sessionId: session.id,
       right: isRight(answer.item, answer.given),
@@ -45,7 +45,7 @@ function useRounds(context: SessionContext) {
     return afterShown(state, state.round ?? round, asked, choice)
   }
 
-  function takenBack(state: CheckState, answer: Asked): CheckState {
+  function takenBack(state: CheckState, answer: CheckAnswer): CheckState {
     void takeBack(answer.id)
     return afterTakenBack(state, answer)
   }

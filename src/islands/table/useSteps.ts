@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { activityOf } from '../../core/activities'
 import type { Session } from '../../core/records'
 
-export type Mode = 'clock' | 'check'
+export type StageMode = 'clock' | 'check'
 
 /**
  * The step that is being held, and whether the clock or the quick check is shown. A reload comes back to the same
@@ -11,10 +11,10 @@ export type Mode = 'clock' | 'check'
  */
 export function useSteps({ id, plan: { steps } }: Session, onEnd: () => void) {
   const [at, setAt] = useLocalStorage({ key: `table-step-${id}`, defaultValue: 0 })
-  const [picked, setMode] = useState<Mode>()
+  const [picked, setMode] = useState<StageMode>()
   const place = Math.min(at, Math.max(0, steps.length - 1))
   const step = steps[place]
-  const usual: Mode = step && activityOf(step).tableMode === 'quick-check' ? 'check' : 'clock'
+  const usual: StageMode = step && activityOf(step).tableMode === 'quick-check' ? 'check' : 'clock'
   return {
     place,
     step,

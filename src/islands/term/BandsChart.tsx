@@ -1,6 +1,6 @@
 import { Bar, BarChart, CartesianGrid, ReferenceArea, ResponsiveContainer, XAxis, YAxis } from 'recharts'
-import { dateOf, daysOf } from '../../core/clock'
-import type { FirmWhen, TermWish } from '../../core/planning'
+import { dateAfter } from '../../core/clock'
+import { type FirmWhen, type TermWish, bandInTerm, daysIntoTerm } from '../../core/planning'
 import { sayEnglishDate } from '../../core/wording'
 import { AXIS } from '../../ui/charts/look'
 
@@ -17,23 +17,15 @@ interface Props {
   readonly height: number
 }
 
-/** A lane as bars on end: nothing, the faint part, the strong part, the faint part; in days. */
-function barsOf({ id, name, when }: Lane, first: number, last: number) {
-  const at = (date: string | null | undefined) => Math.min(last, date == null ? last : daysOf(date)) - first
-  if (!when || when.by[0.1] === null) return { id, name, before: 0, early: 0, middle: 0, late: 0 }
-  const [p10, p25, p75, p90] = [at(when.by[0.1]), at(when.by[0.25]), at(when.by[0.75]), at(when.by[0.9])]
-  return { id, name, before: p10, early: p25 - p10, middle: Math.max(0.5, p75 - p25), late: p90 - p75 }
-}
-
 /** A band for each lane over the days of the term, holidays grey. */
 export function BandsChart({ lanes, wish, height }: Props) {
-  const [first, last] = [daysOf(wish.from), daysOf(wish.until)]
+  const length = daysIntoTerm(wish.until, wish)
   const whole = { stackId: 'band', isAnimationActive: false, barSize: 14 } as const
   return (
     <ResponsiveContainer width="100%" height={height}>
       <BarChart
         layout="vertical"
-        data={lanes.map((lane) => barsOf(lane, first, last))}
+        data={lanes.map(({ id, name, when }) => ({ id, name, ...bandInTerm(when, wish) }))}
         margin={{ top: 4, right: 24, bottom: 4, left: 0 }}
         accessibilityLayer={false}
       >
@@ -41,16 +33,16 @@ export function BandsChart({ lanes, wish, height }: Props) {
         {wish.holidays.map((holiday) => (
           <ReferenceArea
             key={holiday.from}
-            x1={Math.max(0, daysOf(holiday.from) - first)}
-            x2={Math.min(last - first, daysOf(holiday.until) - first)}
+            x1={daysIntoTerm(holiday.from, wish)}
+            x2={daysIntoTerm(holiday.until, wish)}
             fill="var(--quiet)"
             fillOpacity={0.2}
           />
         ))}
         <XAxis
           type="number"
-          domain={[0, last - first]}
-          tickFormatter={(day: number) => sayEnglishDate(dateOf(first + Math.round(day))).slice(4)}
+          domain={[0, length]}
+          tickFormatter={(day: number) => sayEnglishDate(dateAfter(wish.from, Math.round(day))).slice(4)}
           {...AXIS}
         />
         <YAxis type="category" dataKey="name" width={130} interval={0} {...AXIS} />

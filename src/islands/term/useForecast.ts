@@ -9,7 +9,7 @@ const SEED = 1
 /** A field that is being typed in does not start a forecast at every key. */
 const WAIT_MS = 350
 
-interface Found {
+interface FoundForecast {
   readonly of: string
   readonly forecast: Forecast
 }
@@ -18,7 +18,7 @@ interface Found {
  * The forecast of a wish, played in a worker of its own; undefined without a wish. A new wish stops the one before.
  */
 export function useForecast(wish: TermWish | undefined, children: readonly TermChild[]) {
-  const [found, setFound] = useState<Found>()
+  const [found, setFound] = useState<FoundForecast>()
   const [done, setDone] = useState(0)
   const [stopped, setStopped] = useState<string>()
   const [failure, setFailure] = useState<string>()

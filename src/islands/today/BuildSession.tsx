@@ -19,7 +19,7 @@ import { IN_PLACE } from '../../ui/inPlace'
 
 const USUAL_MINUTES = [15, 25, 40] as const
 
-type Fields = { readonly minutes: number | string; readonly place: Place; readonly date: PlainDate }
+type BuildFields = { readonly minutes: number | string; readonly place: Place; readonly date: PlainDate }
 
 interface Props {
   readonly groupId: GroupId
@@ -33,12 +33,12 @@ interface Props {
 /** The minutes and the place are all it takes; the rest comes from the records and the house rules. */
 export function BuildSession({ groupId, settings, day = today(), like }: Props) {
   const { minutes = USUAL_MINUTES[1], place = settings.place } = like ?? {}
-  const form = useForm<Fields>({ initialValues: { minutes, place, date: day } })
+  const form = useForm<BuildFields>({ initialValues: { minutes, place, date: day } })
   // One id for as long as the form stands: a repeated send makes one session.
   const [id] = useState(newId)
   const build = useMutation({
     meta: IN_PLACE,
-    mutationFn: (fields: Fields) =>
+    mutationFn: (fields: BuildFields) =>
       api.post<Session>('/api/sessions', {
         id,
         groupId,

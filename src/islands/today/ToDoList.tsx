@@ -36,12 +36,12 @@ export function ToDoList({ overview }: { overview: Overview }) {
   )
 }
 
-interface LineProps {
+interface ToDoProps {
   readonly line: ToDo
   readonly language: Overview['settings']['language']
 }
 
-function Line({ line, language }: LineProps) {
+function Line({ line, language }: ToDoProps) {
   const Icon = ICONS[line.is]
   return (
     <>
@@ -53,7 +53,7 @@ function Line({ line, language }: LineProps) {
   )
 }
 
-function Words({ line: { is, groupName, session, childId, what }, language }: LineProps) {
+function Words({ line: { is, groupName, session, childId, what }, language }: ToDoProps) {
   if (!session)
     return (
       <>

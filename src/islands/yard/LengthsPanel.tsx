@@ -1,5 +1,5 @@
 import { Stack, Text, Table } from '@mantine/core'
-import { formatDistance, markerPlace, offsetsOf, placingOrder, ringMeasures, surfaces } from '../../core/make'
+import { formatDistance, hourPlaces, offsetsOf, placingOrder, ringMeasures, surfaces } from '../../core/make'
 import { Fold } from '../../ui/Fold'
 import type { YardState } from './useYard'
 
@@ -64,11 +64,11 @@ function Offsets({ state }: { state: YardState }) {
         </Table.Tr>
       </Table.Thead>
       <Table.Tbody>
-        {Array.from({ length: 12 }, (_, i) => markerPlace(((i + 1) % 12) * 5, ground.radiusMm)).map((place) => {
+        {hourPlaces(ground.radiusMm).map((place) => {
           const { aside, asideMm, along, alongMm } = offsetsOf(place)
           return (
             <Table.Tr key={place.minute}>
-              <Table.Td>{place.minute === 0 ? 12 : place.minute / 5}</Table.Td>
+              <Table.Td>{place.hour}</Table.Td>
               <Table.Td ta="right">{aside === 'on the line' ? aside : `${d(asideMm)} to the ${aside}`}</Table.Td>
               <Table.Td ta="right">{along === 'level' ? along : `${d(alongMm)} ${along}`}</Table.Td>
             </Table.Tr>

@@ -1,10 +1,22 @@
 import { Text } from '@mantine/core'
 import { useDrag } from '@use-gesture/react'
 import { type KeyboardEvent, type RefObject, useRef } from 'react'
-import { modulo, signedGap } from '../../core/clock'
-import { type Drawing, angleOnDial, shapeSvg } from '../../core/drawing'
+import { modulo } from '../../core/clock'
+import { type Drawing, pointInDrawing, shapeSvg } from '../../core/drawing'
 import { attempt } from '../../core/errors'
-import { type Taped, laidMarker, markerPlace, whoStandsWhere, yardPlan } from '../../core/make'
+import {
+  type PlanLay,
+  type Taped,
+  angleOnPlan,
+  hourOnPlan,
+  hourPlace,
+  laidMarker,
+  pointOnPlan,
+  tapedOnPlan,
+  whoStandsWhere,
+  withTaped,
+  yardPlan,
+} from '../../core/make'
 import type { YardState } from './useYard'
 
 const WIDTH_MM = 180
@@ -20,12 +32,12 @@ interface YardPlanProps {
  * where it really lies.
  */
 export function YardPlan({ state, moves }: YardPlanProps) {
-  const { yard } = state.laid
+  const { yard, ground } = state.laid
   const { drawing, mmPerMetre } = yardPlan(yard, WIDTH_MM, HEIGHT_MM)
-  const k = mmPerMetre / 1000
+  const lay = { ground, turnDeg: yard.turnDeg, mmPerMetre }
   const svg = useRef<SVGSVGElement>(null)
   const turn = (turnDeg: number) => state.change({ turnDeg: modulo(Math.round(turnDeg), 360) })
-  const bind = useDragOnPlan(svg, { drawing, k, state, moves, turn })
+  const bind = useDragOnPlan(svg, { drawing, lay, state, moves, turn })
   return (
     <section className="sheet" aria-label="Plan">
       <div
@@ -42,8 +54,7 @@ export function YardPlan({ state, moves }: YardPlanProps) {
           style={{ background: '#FBF7EF' }}
         >
           <g dangerouslySetInnerHTML={{ __html: drawing.shapes.map(shapeSvg).join('') }} />
-          {moves === 'markers' &&
-            yard.laid.map((taped) => <LaidMark key={taped.hour} taped={taped} state={state} k={k} />)}
+          {moves === 'markers' && yard.laid.map((taped) => <LaidMark key={taped.hour} taped={taped} lay={lay} />)}
         </svg>
         {moves === 'twelve' && <TwelveSlider turnDeg={yard.turnDeg} onTurn={turn} />}
       </div>
@@ -63,36 +74,21 @@ export function YardPlan({ state, moves }: YardPlanProps) {
 
 interface DragOnPlan extends YardPlanProps {
   readonly drawing: Drawing
-  /** Millimetres of the plan for one on the ground. */
-  readonly k: number
+  readonly lay: PlanLay
   readonly turn: (turnDeg: number) => void
 }
 
 /** A finger on the plan turns the 12, or takes the nearest hour marker along. */
-function useDragOnPlan(svg: RefObject<SVGSVGElement | null>, { drawing, k, state, moves, turn }: DragOnPlan) {
-  const { yard, ground } = state.laid
+function useDragOnPlan(svg: RefObject<SVGSVGElement | null>, { drawing, lay, state, moves, turn }: DragOnPlan) {
   const held = useRef(12)
   return useDrag(
     ({ xy: [x, y], first, event }) => {
       if (!svg.current) return
       event.preventDefault()
-      const box = svg.current.getBoundingClientRect()
-      const at = {
-        x: ((x - box.left) / box.width) * drawing.width - ground.x * k,
-        y: ((y - box.top) / box.height) * drawing.height - ground.y * k,
-      }
-      const angle = angleOnDial(at.x, at.y)
-      if (moves === 'twelve') return turn(angle)
-      const distance = Math.hypot(at.x, at.y) / k
-      if (first) held.current = nearestHour(angle - yard.turnDeg)
-      // Facing 12: the plan's own turn is taken out again.
-      const facing = ((angle - yard.turnDeg) * Math.PI) / 180
-      const [right, ahead] = [distance * Math.sin(facing), distance * Math.cos(facing)]
-      putTaped(state, {
-        hour: held.current,
-        fromCentreMm: distance,
-        fromTwelveMm: Math.hypot(right, ahead - ground.radiusMm),
-      })
+      const at = pointInDrawing({ x, y }, svg.current.getBoundingClientRect(), drawing)
+      if (moves === 'twelve') return turn(angleOnPlan(at, lay))
+      if (first) held.current = hourOnPlan(at, lay)
+      putTaped(state, tapedOnPlan(held.current, at, lay))
     },
     { pointer: { capture: true, keys: false } },
   )
@@ -122,27 +118,19 @@ function TwelveSlider({ turnDeg, onTurn }: { turnDeg: number; onTurn: (turnDeg: 
   )
 }
 
-function nearestHour(angle: number): number {
-  const hours = Array.from({ length: 12 }, (_, i) => i + 1)
-  const gap = (hour: number) => Math.abs(signedGap(hour * 30, modulo(angle, 360)))
-  return hours.reduce((best, hour) => (gap(hour) < gap(best) ? hour : best))
-}
-
 /** Where a marker was found, with a line to where it belongs. */
-function LaidMark({ taped, state, k }: { taped: Taped; state: YardState; k: number }) {
-  const { yard, ground } = state.laid
-  const at = tryJudge(taped, ground.radiusMm)
-  if (!at) return null
-  const turn = (yard.turnDeg * Math.PI) / 180
-  const x = ground.x * k + (at.rightMm * Math.cos(turn) + at.aheadMm * Math.sin(turn)) * k
-  const y = ground.y * k + (at.rightMm * Math.sin(turn) - at.aheadMm * Math.cos(turn)) * k
-  const due = markerPlace((taped.hour % 12) * 5, ground.radiusMm * k, yard.turnDeg)
-  const colour = at.mustMove ? '#B3261E' : '#2F6B4F'
+function LaidMark({ taped, lay }: { taped: Taped; lay: PlanLay }) {
+  const { radiusMm } = lay.ground
+  const laid = tryJudge(taped, radiusMm)
+  if (!laid) return null
+  const at = pointOnPlan(laid, lay)
+  const due = pointOnPlan(hourPlace(taped.hour, radiusMm), lay)
+  const colour = laid.mustMove ? '#B3261E' : '#2F6B4F'
   return (
     <g stroke={colour} strokeWidth={0.7} fill="none">
-      <line x1={x} y1={y} x2={ground.x * k + due.x} y2={ground.y * k + due.y} strokeDasharray="1.5 1" />
-      <circle cx={x} cy={y} r={2.4} fill="#fff" />
-      <text x={x} y={y + 1} fontSize={2.8} textAnchor="middle" fill={colour} stroke="none">
+      <line x1={at.x} y1={at.y} x2={due.x} y2={due.y} strokeDasharray="1.5 1" />
+      <circle cx={at.x} cy={at.y} r={2.4} fill="#fff" />
+      <text x={at.x} y={at.y} dy="0.35em" fontSize={2.8} textAnchor="middle" fill={colour} stroke="none">
         {taped.hour}
       </text>
     </g>
@@ -154,6 +142,5 @@ export function tryJudge(taped: Taped, radiusMm: number) {
 }
 
 export function putTaped(state: YardState, taped: Taped): void {
-  const others = state.yard.laid.filter(({ hour }) => hour !== taped.hour)
-  state.change({ laid: [...others, taped].sort((a, b) => a.hour - b.hour) })
+  state.change({ laid: withTaped(state.yard.laid, taped) })
 }

@@ -2,7 +2,7 @@ import type { Compared, OnDifferent, Undo } from '../../core/keeping'
 import { type Db, inTransaction } from '../connection'
 import type { Doing } from '../keeping/deeds'
 import { type Workspace, canonical, keyOf, readWorkspace } from '../keeping/docs'
-import { type Doc, KIND_IDS, type Kind, type KindId, kinds } from '../keeping/kinds'
+import { type Doc, KIND_IDS, type DocKind, type KindId, kinds } from '../keeping/kinds'
 import { type Change, makeChanges } from '../keeping/undos'
 import { Problem } from '../problem'
 
@@ -19,7 +19,7 @@ interface Difference {
   readonly gone: readonly Change[]
 }
 
-function difference(kind: Kind, here: readonly Doc[], there: readonly Doc[]): Difference {
+function difference(kind: DocKind, here: readonly Doc[], there: readonly Doc[]): Difference {
   const mine = new Map(here.map((doc) => [keyOf(kind, doc), doc]))
   const theirs = new Set(there.map((doc) => keyOf(kind, doc)))
   const changes = there.flatMap((doc): Change[] => {
@@ -100,7 +100,11 @@ async function refuseLoose(db: Db, there: Workspace): Promise<void> {
     }
 }
 
-function looseIn(kind: Kind, doc: Doc, known: ReadonlyMap<KindId, ReadonlySet<string>>): [string, KindId] | undefined {
+function looseIn(
+  kind: DocKind,
+  doc: Doc,
+  known: ReadonlyMap<KindId, ReadonlySet<string>>,
+): [string, KindId] | undefined {
   for (const [column, to] of Object.entries(kind.refers)) {
     const id = doc[column]
     if (id !== null && !known.get(to)?.has(String(id))) return [column, to]

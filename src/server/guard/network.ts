@@ -6,15 +6,15 @@ import { listDevices } from './devices'
 
 /* What the server's own process tells its pages of the network; the two are bundled apart. */
 
-interface Told {
+interface ServedAt {
   readonly address: Address
   /** The passcode was given at the start. */
   readonly isFixed: boolean
 }
 
-const holder = globalThis as { ripeAcornNetwork?: Told }
+const holder = globalThis as { ripeAcornNetwork?: ServedAt }
 
-export function tellNetwork(told: Told): void {
+export function tellNetwork(told: ServedAt): void {
   holder.ripeAcornNetwork = told
 }
 

@@ -12,7 +12,7 @@ const COST_THEN = 3
 /** Who has one address of IPv6 has a whole network of them, so they count as one. */
 const ONE_PLACE_BITS = 64
 
-export interface Tried {
+export interface WrongTries {
   /** Wrong ones from there so far, this one left out. */
   readonly before: number
   /** How many more may be wrong; undefined on the machine itself, which is never shut out. */
@@ -45,7 +45,7 @@ export class Tries {
   private readonly here = new RateLimiterMemory({ points: Number.MAX_SAFE_INTEGER, duration: SHUT_SECONDS })
 
   /** Counts a try before it is looked at, so that many at once are no quicker. Undefined where the door is shut. */
-  async count(remote: string): Promise<Tried | undefined> {
+  async count(remote: string): Promise<WrongTries | undefined> {
     if (isThisMachine(remote)) return { before: (await this.here.consume('here')).consumedPoints - 1, left: undefined }
     const areMany = await this.areMany()
     try {

@@ -1,10 +1,8 @@
 import type { Db } from '../connection'
-import { DamagedRow, parsed, readable } from '../stores/readable'
-import { type Doc, KIND_IDS, type Kind, type KindId, kinds } from './kinds'
+import { DamagedRow, parsed, readable, type DbRow } from '../stores/readable'
+import { type Doc, KIND_IDS, type DocKind, type KindId, kinds } from './kinds'
 
 /* Things in and out of the database, by the table of kinds. */
-
-type Row = Record<string, unknown>
 
 /** A row that cannot be read: what is JSON elsewhere is none here. */
 export interface Damaged {
@@ -23,10 +21,10 @@ interface ReadKind {
 type Where = Readonly<Record<string, unknown>>
 
 /** The things of a kind, all or those with some values in their columns, in the order in which they were written. */
-export async function readKind(db: Db, kind: Kind, where: Where = {}): Promise<ReadKind> {
+export async function readKind(db: Db, kind: DocKind, where: Where = {}): Promise<ReadKind> {
   const rows = (await db(kind.table)
     .where(where)
-    .orderBy([...kind.key])) as Row[]
+    .orderBy([...kind.key])) as DbRow[]
   const parts = await readParts(db, kind, rows)
   const docs: Doc[] = []
   const damaged: Damaged[] = []
@@ -38,8 +36,8 @@ export async function readKind(db: Db, kind: Kind, where: Where = {}): Promise<R
   return { docs, damaged }
 }
 
-async function readParts(db: Db, { parts }: Kind, owners: readonly Row[]): Promise<Map<string, Row[]>> {
-  const byOwner = new Map<string, Row[]>()
+async function readParts(db: Db, { parts }: DocKind, owners: readonly DbRow[]): Promise<Map<string, DbRow[]>> {
+  const byOwner = new Map<string, DbRow[]>()
   if (!parts) return byOwner
   const query = db(parts.table).orderBy([parts.by, 'position'])
   // A few are asked for by name; for all, one look at the whole table is quicker, and has no limit.
@@ -48,7 +46,7 @@ async function readParts(db: Db, { parts }: Kind, owners: readonly Row[]): Promi
       parts.by,
       owners.map(({ id }) => String(id)),
     )
-  for (const row of (await query) as Row[]) {
+  for (const row of (await query) as DbRow[]) {
     const owner = String(row[parts.by])
     byOwner.set(owner, [...(byOwner.get(owner) ?? []), row])
   }
@@ -59,7 +57,7 @@ async function readParts(db: Db, { parts }: Kind, owners: readonly Row[]): Promi
  * The one reader of what is kept: a row, with the rows of its parts, as the thing that it is. Throws DamagedRow where it
  * is not whole.
  */
-export function docOf(kind: Kind, row: Row, parts: readonly Row[] = []): Doc {
+export function docOf(kind: DocKind, row: DbRow, parts: readonly DbRow[] = []): Doc {
   const own = fieldsOf(Object.keys(kind.columns), kind.json, row)
   const { parts: of } = kind
   const doc = of ? { ...own, [of.field]: parts.map((part) => fieldsOf(Object.keys(of.columns), of.json, part)) } : own
@@ -67,7 +65,7 @@ export function docOf(kind: Kind, row: Row, parts: readonly Row[] = []): Doc {
   return doc
 }
 
-function fieldsOf(columns: readonly string[], json: readonly string[], row: Row): Doc {
+function fieldsOf(columns: readonly string[], json: readonly string[], row: DbRow): Doc {
   const unpack = (column: string): unknown => {
     const value = row[column] ?? null
     return json.includes(column) && value !== null ? parsed(value, () => true) : value
@@ -79,7 +77,7 @@ function attempted(read: () => Doc): Doc | undefined {
   return readable([{}], read)[0]
 }
 
-const pick = (row: Row, columns: readonly string[]): Doc =>
+const pick = (row: DbRow, columns: readonly string[]): Doc =>
   Object.fromEntries(columns.map((column) => [column, row[column]]))
 
 /** All that is kept, as it stands now, and what could not be read. */
@@ -93,17 +91,17 @@ export async function readWorkspace(db: Db): Promise<{ workspace: Workspace; dam
 }
 
 /** The columns that tell a thing from the others of its kind, as one text. */
-export const keyOf = (kind: Kind, doc: Doc): string => JSON.stringify(kind.key.map((column) => doc[column]))
+export const keyOf = (kind: DocKind, doc: Doc): string => JSON.stringify(kind.key.map((column) => doc[column]))
 
-const whereKey = (kind: Kind, doc: Doc): Where => pick(doc, kind.key)
+const whereKey = (kind: DocKind, doc: Doc): Where => pick(doc, kind.key)
 
-export async function readDoc(db: Db, kind: Kind, key: Doc): Promise<Doc | undefined> {
+export async function readDoc(db: Db, kind: DocKind, key: Doc): Promise<Doc | undefined> {
   const { docs } = await readKind(db, kind, whereKey(kind, key))
   return docs[0]
 }
 
 /** Writes a thing with its parts: a new one, or in the place of the one that has its key. */
-export async function putDoc(db: Db, kind: Kind, doc: Doc): Promise<void> {
+export async function putDoc(db: Db, kind: DocKind, doc: Doc): Promise<void> {
   const row = Object.fromEntries(
     Object.keys(kind.columns).map((column) => {
       const value = doc[column] ?? null
@@ -130,7 +128,7 @@ export async function putDoc(db: Db, kind: Kind, doc: Doc): Promise<void> {
   if (rows.length > 0) await db.batchInsert(parts.table, rows, 50)
 }
 
-export async function removeDoc(db: Db, kind: Kind, key: Doc): Promise<void> {
+export async function removeDoc(db: Db, kind: DocKind, key: Doc): Promise<void> {
   await db(kind.table).where(whereKey(kind, key)).delete()
 }
 

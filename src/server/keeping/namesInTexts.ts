@@ -2,7 +2,7 @@ import type { Counted, NameElsewhere, Spelling } from '../../core/keeping'
 import type { Db } from '../connection'
 import { Problem, notFound } from '../problem'
 import { canonical, readDoc, readKind } from './docs'
-import { type Doc, type Kind, type KindId, kinds } from './kinds'
+import { type Doc, type DocKind, type KindId, kinds } from './kinds'
 
 /* A child's name in what people wrote: where it stands, as it is and in other spellings, and the texts without it. */
 
@@ -66,16 +66,19 @@ const withoutNames = (columns: readonly string[], before: Doc, pattern: RegExp):
   )
 
 /** A word that is no name but one of ours, such as the name of a picture, must stay, or the thing could not be read. */
-function keptRight(kind: Kind, before: Doc, change: Doc): Doc {
+function keptRight(kind: DocKind, before: Doc, change: Doc): Doc {
   const isRight = (doc: Doc) => kind.schema.validate(doc, { convert: false }).error === undefined
   if (!('body' in change) || !isRight(before) || isRight({ ...before, ...change })) return change
   return { ...change, body: before.body }
 }
 
 /** All texts that a name stands in, as they are and as they would be without it. */
-export async function textsWith(db: Db, names: readonly string[]): Promise<{ kind: Kind; before: Doc; change: Doc }[]> {
+export async function textsWith(
+  db: Db,
+  names: readonly string[],
+): Promise<{ kind: DocKind; before: Doc; change: Doc }[]> {
   const pattern = namesAlone(names)
-  const found: { kind: Kind; before: Doc; change: Doc }[] = []
+  const found: { kind: DocKind; before: Doc; change: Doc }[] = []
   for (const [kindId, columns] of Object.entries(TEXTS) as [KindId, readonly string[]][]) {
     const kind = kinds[kindId]
     for (const before of (await readKind(db, kind)).docs) {

@@ -4,7 +4,7 @@ import { type Db, inTransaction } from '../connection'
 import { notFound } from '../problem'
 import type { Doing } from './deeds'
 import { canonical, keyOf, putDoc, readDoc, readKind, removeDoc } from './docs'
-import { type Doc, KIND_IDS, type Kind, type KindId, kinds } from './kinds'
+import { type Doc, KIND_IDS, type DocKind, type KindId, kinds } from './kinds'
 import { isShared, requireSpellings, textsWith } from './namesInTexts'
 import { noteGone } from '../stores/gone'
 import { type Change, keepUndo } from './undos'
@@ -43,15 +43,15 @@ function remove(db: Db, { kindId, id, also }: Removal, doing: Doing): Promise<Un
   })
 }
 
-type Touched = Map<string, { kind: Kind; before: Doc }>
+type Touched = Map<string, { kind: DocKind; before: Doc }>
 
-const note = (touched: Touched, kind: Kind, before: Doc) => {
+const note = (touched: Touched, kind: DocKind, before: Doc) => {
   const name = `${kind.id} ${keyOf(kind, before)}`
   if (!touched.has(name)) touched.set(name, { kind, before })
 }
 
 /** The thing, and all that refers to it, as they are before it is removed. */
-async function touchedBy(db: Db, kind: Kind, doc: Doc, touched: Touched = new Map()): Promise<Touched> {
+async function touchedBy(db: Db, kind: DocKind, doc: Doc, touched: Touched = new Map()): Promise<Touched> {
   note(touched, kind, doc)
   for (const other of KIND_IDS.map((id) => kinds[id]))
     for (const [column, to] of Object.entries(other.refers))
@@ -96,7 +96,7 @@ async function forgetName(db: Db, name: string, also: readonly string[], touched
 }
 
 /** What was changed is what it was before and what it is now; that is how it is taken back. */
-async function finish(db: Db, kind: Kind, touched: Touched, doing: Doing): Promise<Undo> {
+async function finish(db: Db, kind: DocKind, touched: Touched, doing: Doing): Promise<Undo> {
   const changes: Change[] = []
   for (const { kind: each, before } of touched.values()) {
     const after = (await readDoc(db, each, before)) ?? null

@@ -13,32 +13,32 @@ export class StorageTrouble extends Error {
 }
 
 /** Where the data lives, as messages name it. */
-interface Place {
+interface DataPlace {
   readonly folder: string
 }
 
 const MESSAGES = {
-  'not-writable': ({ folder }: Place) =>
+  'not-writable': ({ folder }: DataPlace) =>
     `The data folder ${folder} cannot be written. Set RIPE_ACORN_DATA to one that can.`,
-  'in-use': ({ folder }: Place) =>
+  'in-use': ({ folder }: DataPlace) =>
     `The data folder ${folder} is in use by another Ripe Acorn. Stop that one first, or set RIPE_ACORN_DATA to another folder.`,
-  'not-a-database': ({ folder }: Place) =>
+  'not-a-database': ({ folder }: DataPlace) =>
     `The file ripe-acorn.sqlite in ${folder} is no database of Ripe Acorn. Move it away, and put a backup in its place.`,
-  damaged: ({ folder }: Place) =>
+  damaged: ({ folder }: DataPlace) =>
     `The database in ${folder} is damaged: a part of it is missing or does not fit. Keep a copy of it, and put the newest backup in its place.`,
-  emptied: ({ folder }: Place) =>
+  emptied: ({ folder }: DataPlace) =>
     `The database in ${folder} is missing or empty, though backups are beside it. Put the newest backup in its place as ripe-acorn.sqlite, or move the backups away to begin anew.`,
-  newer: ({ folder }: Place) =>
+  newer: ({ folder }: DataPlace) =>
     `The database in ${folder} was made by a newer version of Ripe Acorn. Start that version, or set RIPE_ACORN_DATA to another folder.`,
-  'read-only': ({ folder }: Place) =>
+  'read-only': ({ folder }: DataPlace) =>
     `The database in ${folder} cannot be written: the file or its disk is read-only. Allow writing, and start again.`,
-  locked: ({ folder }: Place) =>
+  locked: ({ folder }: DataPlace) =>
     `The database in ${folder} is held by another program, such as a backup that is running. Wait until it has ended, and try again.`,
-  full: ({ folder }: Place) =>
+  full: ({ folder }: DataPlace) =>
     `The disk that holds ${folder} is full. Make room on it, and try again. Nothing was half-written.`,
-  vanished: ({ folder }: Place) =>
+  vanished: ({ folder }: DataPlace) =>
     `The database in ${folder} has vanished or was put in another’s place while Ripe Acorn ran. Put it back, and start Ripe Acorn again.`,
-  unreadable: ({ folder }: Place) =>
+  unreadable: ({ folder }: DataPlace) =>
     `The disk that holds ${folder} could not be read or written. Look whether it is still connected, and start Ripe Acorn again.`,
 } as const
 

@@ -50,20 +50,20 @@ async function write(db: Db, changes: readonly Change[]): Promise<void> {
 const childrenIn = (changes: readonly Change[]) =>
   changes.flatMap(({ kind, after }) => (kind === 'children' && after ? [String(after.id)] : []))
 
-interface Made {
+interface MadeUndo {
   readonly what: Undoable
   readonly detail: string
 }
 
 /** Makes the changes, writes down that it was done, and keeps how to take them back. Runs inside a transaction. */
-export async function makeChanges(db: Db, changes: readonly Change[], made: Made, doing: Doing): Promise<Undo> {
+export async function makeChanges(db: Db, changes: readonly Change[], made: MadeUndo, doing: Doing): Promise<Undo> {
   await write(db, changes)
   await isBack(db, childrenIn(changes))
   return keepUndo(db, changes, made, doing)
 }
 
 /** Keeps how to take back changes that were made already. */
-export async function keepUndo(db: Db, changes: readonly Change[], made: Made, doing: Doing): Promise<Undo> {
+export async function keepUndo(db: Db, changes: readonly Change[], made: MadeUndo, doing: Doing): Promise<Undo> {
   const { what, detail } = made
   await writeDeed(db, what, detail, doing)
   const undo = { id: newId(), at: doing.now, until: doing.now + UNDO_OF[what].ms, what: detail }

@@ -8,7 +8,7 @@ import type { Db } from '../connection'
 import { notFound } from '../problem'
 import { goneAmong, noteGone } from './gone'
 import { getSettings } from './settings'
-import { instantIn, isAnswerBody, parsed, readable } from './readable'
+import { instantIn, isAnswerBody, parsed, readable, type DbRow } from './readable'
 
 /** Two clocks that differ by less are taken to agree: a request may be on its way as long. */
 const CLOCKS_AGREE_MS = 60_000
@@ -24,9 +24,7 @@ export function placedAt(at: Instant, sentAt: Instant | undefined, now: Instant)
   return Math.max(0, Math.min(placed, now))
 }
 
-type Row = Record<string, unknown>
-
-function answerToRow(answer: SentAnswer, sessionId: SessionId | null): Row {
+function answerToRow(answer: SentAnswer, sessionId: SessionId | null): DbRow {
   const right = isRight(answer.item, answer.given)
   const { id, childId, at, item, choices, given, stage, helped, tookMs, scaffolds } = answer
   return {
@@ -41,7 +39,7 @@ function answerToRow(answer: SentAnswer, sessionId: SessionId | null): Row {
 
 type Body = Pick<Answer, 'item' | 'choices' | 'given' | 'stage' | 'helped' | 'tookMs' | 'scaffolds'>
 
-function rowToAnswer(row: Row, zone: Zone): Answer {
+function rowToAnswer(row: DbRow, zone: Zone): Answer {
   const at = instantIn(row.at)
   return {
     id: String(row.id),
@@ -66,8 +64,8 @@ export async function recordAnswers(
   sentAt?: Instant,
 ): Promise<RecordedAnswers> {
   return db.transaction(async (trx) => {
-    const children = new Set<string>((await trx('children').select('id')).map((row: Row) => String(row.id)))
-    const sessions = new Set<string>((await trx('sessions').select('id')).map((row: Row) => String(row.id)))
+    const children = new Set<string>((await trx('children').select('id')).map((row: DbRow) => String(row.id)))
+    const sessions = new Set<string>((await trx('sessions').select('id')).map((row: DbRow) => String(row.id)))
     const refused = answers.flatMap((answer) => {
       if (!children.has(answer.childId))
         return [{ id: answer.id, field: 'childId', reason: 'This child is no longer here.' }]
@@ -102,7 +100,7 @@ export async function listAnswers(db: Db, { childId, sessionId }: AnswerFilter =
   const query = db('answers').orderBy('at')
   if (childId) query.where({ child_id: childId })
   if (sessionId) query.where({ session_id: sessionId })
-  const rows: Row[] = await query
+  const rows: DbRow[] = await query
   const { zone } = await getSettings(db)
   return readable(rows, (row) => rowToAnswer(row, zone))
 }
@@ -120,7 +118,7 @@ export async function takeBackAnswer(db: Db, id: AnswerId, now: Instant): Promis
 }
 
 async function getAnswer(db: Db, id: AnswerId): Promise<Answer> {
-  const row: Row | undefined = await db('answers').where({ id }).first()
+  const row: DbRow | undefined = await db('answers').where({ id }).first()
   if (!row) throw notFound('answer', id)
   return rowToAnswer(row, (await getSettings(db)).zone)
 }
@@ -146,7 +144,7 @@ export async function correctAnswer(
 export async function removeAnswer(db: Db, id: AnswerId, reason: string, now: Instant): Promise<void> {
   await db.transaction(async (trx) => {
     const before = await getAnswer(trx, id)
-    const { received_at: receivedAt, device_at: deviceAt } = (await trx('answers').where({ id }).first()) as Row
+    const { received_at: receivedAt, device_at: deviceAt } = (await trx('answers').where({ id }).first()) as DbRow
     await trx('answers').where({ id }).delete()
     const whole: Removed = { ...before, receivedAt: receivedAt as Instant, deviceAt: deviceAt as Instant }
     await addChange(trx, { before: whole, after: null, what: 'removed', reason }, now)
@@ -170,7 +168,7 @@ async function addChange(db: Db, { before, after, what, reason }: NewChange, now
   })
 }
 
-function rowToChange(row: Row): AnswerChange {
+function rowToChange(row: DbRow): AnswerChange {
   return {
     id: String(row.id),
     childId: String(row.child_id),
@@ -184,17 +182,17 @@ function rowToChange(row: Row): AnswerChange {
 
 /** What was changed in a child's answers, the newest first. */
 export async function listChanges(db: Db, childId: ChildId): Promise<AnswerChange[]> {
-  const rows: Row[] = await db('answer_changes').where({ child_id: childId }).orderBy('at', 'desc')
+  const rows: DbRow[] = await db('answer_changes').where({ child_id: childId }).orderBy('at', 'desc')
   return readable(rows, rowToChange)
 }
 
 /** Restores an answer as it was before a change, and removes that change from the trace. */
 export async function undoChange(db: Db, id: ChangeId): Promise<void> {
   await db.transaction(async (trx) => {
-    const row: Row | undefined = await trx('answer_changes').where({ id }).first()
+    const row: DbRow | undefined = await trx('answer_changes').where({ id }).first()
     if (!row) throw notFound('change', id)
     const before: Removed = rowToChange(row).before
-    const session: Row | undefined = await trx('sessions')
+    const session: DbRow | undefined = await trx('sessions')
       .where({ id: before.sessionId ?? '' })
       .first('id')
     await trx('answers')

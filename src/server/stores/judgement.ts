@@ -5,13 +5,12 @@ import type { Db } from '../connection'
 import { type Doing, writeDeed } from '../keeping/deeds'
 import { notFound } from '../problem'
 import { getChild } from './people'
+import type { DbRow } from './readable'
 
 /* What the adult says of a child: overrules of a rung, and notes. */
 
-type Row = Record<string, unknown>
-
 export async function overrulesByChild(db: Db): Promise<Map<string, Overrule[]>> {
-  const rows: Row[] = await db('overrules').orderBy('at')
+  const rows: DbRow[] = await db('overrules').orderBy('at')
   const byChild = new Map<string, Overrule[]>()
   for (const row of rows) {
     const overrule = { rung: row.rung, verdict: row.verdict, note: row.note, at: Number(row.at) } as Overrule
@@ -39,19 +38,19 @@ export async function overruleRung(
   await writeDeed(db, 'overruled', `${rung}: ${verdict ?? 'taken back'}`, doing)
 }
 
-function rowToNote(row: Row): Note {
+function rowToNote(row: DbRow): Note {
   return { id: String(row.id), childId: String(row.child_id), at: Number(row.at), text: String(row.text) }
 }
 
 /** A child's notes, the newest first. */
 export async function listNotes(db: Db, childId: ChildId): Promise<Note[]> {
   await getChild(db, childId)
-  const rows: Row[] = await db('notes').where({ child_id: childId }).orderBy('at', 'desc')
+  const rows: DbRow[] = await db('notes').where({ child_id: childId }).orderBy('at', 'desc')
   return rows.map(rowToNote)
 }
 
 export async function countNotes(db: Db): Promise<Map<string, number>> {
-  const rows: Row[] = await db('notes').select('child_id').count({ count: '*' }).groupBy('child_id')
+  const rows: DbRow[] = await db('notes').select('child_id').count({ count: '*' }).groupBy('child_id')
   return new Map(rows.map((row) => [String(row.child_id), Number(row.count)]))
 }
 
@@ -64,7 +63,7 @@ export async function addNote(
 ): Promise<Note> {
   await getChild(db, childId)
   await db('notes').insert({ id, child_id: childId, at, text }).onConflict('id').ignore()
-  const row: Row | undefined = await db('notes').where({ id }).first()
+  const row: DbRow | undefined = await db('notes').where({ id }).first()
   if (!row) throw notFound('note', id)
   return rowToNote(row)
 }

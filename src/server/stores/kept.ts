@@ -4,7 +4,7 @@ import type { Db } from '../connection'
 import { notFound, staleVersion } from '../problem'
 import { docOf } from '../keeping/docs'
 import { kinds } from '../keeping/kinds'
-import { readable } from './readable'
+import { readable, type DbRow } from './readable'
 
 /**
  * Recipes, floor clocks, prints, days, stories and activities of one's own are kept alike: a name and a body that was
@@ -19,9 +19,7 @@ const ONE: Record<Shelf, string> = {
   stories: 'story',
   own_activities: 'activity',
 }
-export type Row = Record<string, unknown>
-
-export function rowToKept<T>(shelf: Shelf, row: Row): Kept<T> {
+export function rowToKept<T>(shelf: Shelf, row: DbRow): Kept<T> {
   const { body } = docOf(kinds[shelf], row)
   return {
     id: String(row.id),
@@ -32,19 +30,19 @@ export function rowToKept<T>(shelf: Shelf, row: Row): Kept<T> {
 }
 
 export async function listKept<T>(db: Db, shelf: Shelf): Promise<Kept<T>[]> {
-  const rows: Row[] = await db(shelf).orderBy([{ column: 'created_at', order: 'desc' }, { column: 'name' }])
+  const rows: DbRow[] = await db(shelf).orderBy([{ column: 'created_at', order: 'desc' }, { column: 'name' }])
   return readable(rows, (row) => rowToKept<T>(shelf, row))
 }
 
 export async function getKept<T>(db: Db, shelf: Shelf, id: string): Promise<Kept<T>> {
-  const row: Row | undefined = await db(shelf).where({ id }).first()
+  const row: DbRow | undefined = await db(shelf).where({ id }).first()
   if (!row) throw notFound(ONE[shelf], id)
   return rowToKept<T>(shelf, row)
 }
 
 /** The same, or null where it is gone or none was named. */
 export async function findKept<T>(db: Db, shelf: Shelf, id: string | null): Promise<Kept<T> | null> {
-  const row: Row | undefined = id === null ? undefined : await db(shelf).where({ id }).first()
+  const row: DbRow | undefined = id === null ? undefined : await db(shelf).where({ id }).first()
   return row ? (readable([row], (each) => rowToKept<T>(shelf, each))[0] ?? null) : null
 }
 

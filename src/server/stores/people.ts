@@ -8,7 +8,7 @@ import { type Db, inTransaction } from '../connection'
 import { SAID_WHEN_ADDED } from '../data/supposed'
 import { Problem, notFound, staleVersion } from '../problem'
 import { groupRules } from '../planningSchemas'
-import { DamagedRow, fits, parsed, readable } from './readable'
+import { DamagedRow, fits, parsed, readable, type DbRow } from './readable'
 import { getSettings } from './settings'
 
 export interface ChildEdit {
@@ -17,11 +17,9 @@ export interface ChildEdit {
   readonly age?: number | null
 }
 
-type Row = Record<string, unknown>
-
 const isRules = fits(groupRules)
 
-function rowToChild(row: Row): Child {
+function rowToChild(row: DbRow): Child {
   return {
     id: String(row.id),
     name: String(row.name),
@@ -31,12 +29,12 @@ function rowToChild(row: Row): Child {
 }
 
 export async function listChildren(db: Db): Promise<Child[]> {
-  const rows: Row[] = await db('children').orderBy([{ column: 'created_at' }, { column: 'name' }])
+  const rows: DbRow[] = await db('children').orderBy([{ column: 'created_at' }, { column: 'name' }])
   return rows.map(rowToChild)
 }
 
 export async function getChild(db: Db, id: ChildId): Promise<Child> {
-  const row: Row | undefined = await db('children').where({ id }).first()
+  const row: DbRow | undefined = await db('children').where({ id }).first()
   if (!row) throw notFound('child', id)
   return rowToChild(row)
 }
@@ -44,7 +42,7 @@ export async function getChild(db: Db, id: ChildId): Promise<Child> {
 /** Adding the same child twice (a repeated send) changes nothing. */
 export function addChild(db: Db, child: NewChild, now: Instant): Promise<Child> {
   return inTransaction(db, async (trx) => {
-    const known: Row | undefined = await trx('children').where({ id: child.id }).first()
+    const known: DbRow | undefined = await trx('children').where({ id: child.id }).first()
     if (known) return getChild(trx, child.id)
     await trx('children').insert({
       id: child.id,
@@ -80,7 +78,7 @@ export async function editChild(db: Db, id: ChildId, edit: ChildEdit): Promise<C
 /** What goes with a child: told before it is removed. */
 export async function childBelongings(db: Db, id: ChildId): Promise<{ answers: number; groups: string[] }> {
   const counted = await db('answers').where({ child_id: id }).count({ n: '*' }).first()
-  const rows: Row[] = await db('groups')
+  const rows: DbRow[] = await db('groups')
     .join('group_children', 'groups.id', 'group_id')
     .where({ child_id: id })
     .select('name')
@@ -88,8 +86,8 @@ export async function childBelongings(db: Db, id: ChildId): Promise<{ answers: n
 }
 
 export async function listGroups(db: Db): Promise<Group[]> {
-  const rows: Row[] = await db('groups').orderBy([{ column: 'created_at' }, { column: 'name' }])
-  const members: Row[] = await db('group_children').orderBy('position')
+  const rows: DbRow[] = await db('groups').orderBy([{ column: 'created_at' }, { column: 'name' }])
+  const members: DbRow[] = await db('group_children').orderBy('position')
   return readable(rows, (row) => ({
     id: String(row.id),
     name: String(row.name),
@@ -117,7 +115,7 @@ export interface Members {
 /** A group with its children, new ones among them, all or nothing. */
 export async function addGroup(db: Db, group: Members & { readonly id: string }, now: Instant): Promise<Group> {
   await db.transaction(async (trx) => {
-    const known: Row | undefined = await trx('groups').where({ id: group.id }).first()
+    const known: DbRow | undefined = await trx('groups').where({ id: group.id }).first()
     if (known) return
     await trx('groups').insert({
       id: group.id,
@@ -157,7 +155,7 @@ async function setMembers(db: Db, groupId: GroupId, members: Members, now: Insta
   // Created in the order in which they were written, so that lists keep it.
   for (const [i, child] of newChildren.entries()) await addChild(db, child, now + i)
   const childIds = [...members.childIds, ...newChildren.map((child) => child.id)]
-  const known: Row[] = await db('children')
+  const known: DbRow[] = await db('children')
     .whereIn('id', [...childIds])
     .select('id')
   const missing = childIds.findIndex((id) => !known.some((row) => row.id === id))

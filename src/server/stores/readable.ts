@@ -3,7 +3,8 @@ import { rungs } from '../../core/teaching'
 
 /* One damaged row must not take the others down: it is left out here, and shown in Your data. */
 
-type Row = Record<string, unknown>
+/** A row as the database gives it: what is in it is known once it has been read. */
+export type DbRow = Record<string, unknown>
 
 /** A row that cannot be read. */
 export class DamagedRow extends Error {
@@ -52,7 +53,7 @@ export function instantIn(value: unknown): number {
 }
 
 /** What can be read of the rows. */
-export function readable<T>(rows: readonly Row[], read: (row: Row) => T): T[] {
+export function readable<T>(rows: readonly DbRow[], read: (row: DbRow) => T): T[] {
   return rows.flatMap((row) => {
     try {
       return [read(row)]

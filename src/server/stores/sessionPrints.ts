@@ -3,19 +3,19 @@ import type { SavedPrint } from '../../core/printables'
 import type { Kept } from '../../core/records'
 import { type Db, inTransaction } from '../connection'
 import { notFound } from '../problem'
-import { type Row, getKept, rowToKept } from './kept'
-import { readable } from './readable'
+import { getKept, rowToKept } from './kept'
+import { readable, type DbRow } from './readable'
 import { getSession } from './sessions'
 
 /** The prints that are printed with a session, the earliest kept first. */
 export async function printsOfSession(db: Db, sessionId: SessionId): Promise<Kept<SavedPrint>[]> {
-  const rows: Row[] = await db('prints').where({ session_id: sessionId }).orderBy('created_at')
+  const rows: DbRow[] = await db('prints').where({ session_id: sessionId }).orderBy('created_at')
   return readable(rows, (row) => rowToKept<SavedPrint>('prints', row))
 }
 
 /** The session that a kept print is in; null where it is in none. */
 export async function sessionOfPrint(db: Db, id: string): Promise<SessionId | null> {
-  const row: Row | undefined = await db('prints').where({ id }).first('session_id')
+  const row: DbRow | undefined = await db('prints').where({ id }).first('session_id')
   return (row?.session_id as SessionId | null | undefined) ?? null
 }
 

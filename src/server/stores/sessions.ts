@@ -10,18 +10,16 @@ import { type Db, inTransaction } from '../connection'
 import { notFound, staleVersion } from '../problem'
 import { getKept } from './kept'
 import { catalogueId, own, stations } from '../planningSchemas'
-import { DamagedRow, fits, instantIn, isRung, parsed, readable } from './readable'
-
-type Row = Record<string, unknown>
+import { DamagedRow, fits, instantIn, isRung, parsed, readable, type DbRow } from './readable'
 
 const [isOwn, isStations, isActivity] = [fits(own), fits(stations), fits(catalogueId)]
 
-function rungIn({ rung }: Row): RungId {
+function rungIn({ rung }: DbRow): RungId {
   if (!isRung(rung)) throw new DamagedRow()
   return rung as RungId
 }
 
-function dateIn({ date }: Row): PlainDate {
+function dateIn({ date }: DbRow): PlainDate {
   const { refusal } = attempt(() => daysOf(String(date)))
   if (refusal) throw new DamagedRow()
   return String(date)
@@ -31,12 +29,12 @@ function dateIn({ date }: Row): PlainDate {
 const instantOrNone = (value: unknown): Instant | null => (value === null ? null : instantIn(value))
 
 /** The activity of a step: one of the catalogue, or one of the adult's own as it was then. */
-function activityIn({ activity_id: id, own: ownBody }: Row): string {
+function activityIn({ activity_id: id, own: ownBody }: DbRow): string {
   if (ownBody === null && !isActivity(id)) throw new DamagedRow()
   return String(id)
 }
 
-function rowToSession(row: Row, steps: readonly Row[]): Session {
+function rowToSession(row: DbRow, steps: readonly DbRow[]): Session {
   return {
     id: String(row.id),
     groupId: String(row.group_id),
@@ -56,7 +54,7 @@ function rowToSession(row: Row, steps: readonly Row[]): Session {
   }
 }
 
-function rowToStep(row: Row): PlanStep {
+function rowToStep(row: DbRow): PlanStep {
   return {
     id: String(row.id),
     activityId: activityIn(row),
@@ -76,8 +74,8 @@ export async function listSessions(db: Db, groupId?: GroupId): Promise<Session[]
     { column: 'date', order: 'desc' },
     { column: 'start', order: 'desc' },
   ])
-  const rows: Row[] = groupId ? await query.where({ group_id: groupId }) : await query
-  const steps: Row[] = await db('session_steps')
+  const rows: DbRow[] = groupId ? await query.where({ group_id: groupId }) : await query
+  const steps: DbRow[] = await db('session_steps')
     .whereIn(
       'session_id',
       rows.map((row) => String(row.id)),
@@ -92,7 +90,7 @@ export async function listSessions(db: Db, groupId?: GroupId): Promise<Session[]
 }
 
 export async function getSession(db: Db, id: SessionId): Promise<Session> {
-  const row: Row | undefined = await db('sessions').where({ id }).first()
+  const row: DbRow | undefined = await db('sessions').where({ id }).first()
   if (!row) throw notFound('session', id)
   return rowToSession(row, await db('session_steps').where({ session_id: id }).orderBy('position'))
 }
@@ -102,7 +100,7 @@ export type NewSession = Omit<Session, 'version' | 'printedAt' | 'doneAt' | 'rec
 /** Adding the same session twice (a repeated send) changes nothing. */
 export function addSession(db: Db, session: NewSession, now: Instant): Promise<Session> {
   return inTransaction(db, async (trx) => {
-    const known: Row | undefined = await trx('sessions').where({ id: session.id }).first()
+    const known: DbRow | undefined = await trx('sessions').where({ id: session.id }).first()
     if (known) return getSession(trx, session.id)
     await trx('sessions').insert({
       id: session.id,
@@ -127,7 +125,7 @@ export function copySession(db: Db, id: SessionId, copy: Pick<Session, 'id' | 'd
   })
 }
 
-function columns(session: Omit<SessionEdit, 'steps' | 'version'>): Row {
+function columns(session: Omit<SessionEdit, 'steps' | 'version'>): DbRow {
   const { date, start, minutes, place, materials, note, rung } = session
   return { date, start, minutes, place, materials: JSON.stringify(materials), note, rung }
 }

@@ -22,10 +22,10 @@ export const SETTINGS_DEFAULTS = {
 /** The zone of the machine, until somebody says another one. */
 const zoneHere = (): Zone => Intl.DateTimeFormat().resolvedOptions().timeZone
 
-type Row = { body: string; version: number }
+type SettingsRow = { body: string; version: number }
 
 export async function getSettings(db: Db): Promise<Settings> {
-  const row: Row | undefined = await db('settings').where({ id: 1 }).first()
+  const row: SettingsRow | undefined = await db('settings').where({ id: 1 }).first()
   if (!row) return { ...SETTINGS_DEFAULTS, zone: zoneHere() }
   const [body] = readable([row], () => parsed<Partial<Settings>>(row.body, isSettings))
   return { ...SETTINGS_DEFAULTS, zone: zoneHere(), ...body, version: row.version }

@@ -8,11 +8,11 @@ import { docOf } from '../keeping/docs'
 import { kinds } from '../keeping/kinds'
 import { readable } from './readable'
 
-type Row = { body: string; version: number; created_at: number }
+type TermRow = { body: string; version: number; created_at: number }
 
 /** A group's term as it was kept; null where none was. */
 export async function findTerm(db: Db, groupId: GroupId): Promise<KeptTerm | null> {
-  const row: Row | undefined = await db('terms').where({ group_id: groupId }).first()
+  const row: TermRow | undefined = await db('terms').where({ group_id: groupId }).first()
   if (!row) return null
   const [body] = readable([row], () => docOf(kinds.terms, row).body as Omit<KeptTerm, 'version'>)
   return body ? { ...body, version: row.version } : null
@@ -22,7 +22,7 @@ export async function findTerm(db: Db, groupId: GroupId): Promise<KeptTerm | nul
 export function keepTerm(db: Db, groupId: GroupId, { version, ...edit }: TermEdit, now: Instant): Promise<KeptTerm> {
   return inTransaction(db, async (trx) => {
     await getGroup(trx, groupId)
-    const known: Row | undefined = await trx('terms').where({ group_id: groupId }).first()
+    const known: TermRow | undefined = await trx('terms').where({ group_id: groupId }).first()
     const current = await findTerm(trx, groupId)
     if ((known?.version ?? 0) !== version && current) throw staleVersion('term', current)
     const kept: KeptTerm = { ...edit, at: now, version: (known?.version ?? 0) + 1 }

@@ -1,4 +1,4 @@
-import { dayOf, toTimeField, today } from '../dates'
+import { dayOf, today, minuteOf, toTimeField } from '../dates'
 import { forgetGoneHere } from '../forgetHere'
 import { RECORDS_CACHE } from './names'
 
@@ -35,7 +35,7 @@ function sayAsSeen(): void {
   const made = new Date(Number(line?.dataset.made))
   if (!line || Number.isNaN(made.getTime())) return
   const day = dayOf(made.getTime())
-  const time = toTimeField(made.getHours() * 60 + made.getMinutes())
+  const time = toTimeField(minuteOf(made))
   const when = day === dayOf(Date.parse(`${today()}T12:00:00`)) ? `today at ${time}` : `${day} at ${time}`
   line.textContent = `There is no connection to Ripe Acorn. This is as it was ${when}.`
   line.hidden = false

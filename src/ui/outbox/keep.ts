@@ -3,7 +3,7 @@ import { SAFETY, type Safety, type Waiting, type WaitingPlace } from './waiting'
 
 /* What waits, wherever the browser lets it: the first place that takes a thing has it. */
 
-export interface Kept {
+export interface KeptWaiting {
   readonly list: readonly Waiting[]
   /** The least safe place that something waits in. */
   readonly safety: Safety
@@ -29,7 +29,7 @@ export async function keep(waiting: Omit<Waiting, 'order'>, places: readonly Wai
 }
 
 /** All that waits, in the order in which it happened. */
-export async function allKept(places: readonly WaitingPlace[] = PLACES): Promise<Kept> {
+export async function allKept(places: readonly WaitingPlace[] = PLACES): Promise<KeptWaiting> {
   const lists = await Promise.all(places.map((place) => place.all().catch((): readonly Waiting[] => [])))
   const list = lists.flat().sort((a, b) => a.order - b.order)
   last = Math.max(last, list.at(-1)?.order ?? 0)

@@ -2,11 +2,11 @@ import type { DBSchema, IDBPDatabase } from 'idb'
 import type { Waiting, WaitingPlace } from './waiting'
 
 /** As it is kept in the browser's database. An older version counted `place` up and had no `order`. */
-type Row = Omit<Waiting, 'order'> & { readonly place?: number; readonly order?: number }
-interface Kept extends DBSchema {
-  waiting: { key: number; value: Row; indexes: { answerId: string } }
+type WaitingRow = Omit<Waiting, 'order'> & { readonly place?: number; readonly order?: number }
+interface OutboxDb extends DBSchema {
+  waiting: { key: number; value: WaitingRow; indexes: { answerId: string } }
 }
-type Store = IDBPDatabase<Kept>
+type Store = IDBPDatabase<OutboxDb>
 
 const NAME = 'ripe-acorn'
 /** Of the database's shape. It was first made with the number 10, and browsers refuse a smaller one. */
@@ -19,7 +19,7 @@ let opened: Promise<Store> | undefined
 async function open(): Promise<Store> {
   if (typeof indexedDB === 'undefined') throw new Error('no database in this browser')
   const { openDB } = await import('idb')
-  const opening = openDB<Kept>(NAME, VERSION, {
+  const opening = openDB<OutboxDb>(NAME, VERSION, {
     upgrade: (db) => {
       db.createObjectStore('waiting', { keyPath: 'place', autoIncrement: true }).createIndex('answerId', 'answerId')
     },

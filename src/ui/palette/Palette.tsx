@@ -4,7 +4,7 @@ import { createSpotlight, Spotlight } from '@mantine/spotlight'
 import '@mantine/spotlight/styles.css'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
-import { type Findable, type Found } from '../../core/search'
+import { type Findable, type SearchResult } from '../../core/search'
 import { api } from '../api'
 import { useFocusBack } from '../focusBack'
 
@@ -18,7 +18,7 @@ export function Palette({ onClose }: { onClose: () => void }) {
   const [wanted] = useDebouncedValue(typed, WAIT_MS)
   const query = useQuery({
     queryKey: ['search', wanted],
-    queryFn: () => api.get<Found>(`/api/search?for=${encodeURIComponent(wanted)}`),
+    queryFn: () => api.get<SearchResult>(`/api/search?for=${encodeURIComponent(wanted)}`),
     placeholderData: keepPreviousData,
   })
   useEffect(() => palette.open(), [])

@@ -6,14 +6,14 @@ import { PLACING_QUESTIONS, placing, placingQuestion } from '../../core/planning
 import { type Settings, wordingOf } from '../../core/records'
 import { type RungId, type Value, askInWords, isRight, rungOf, sayAnswer, schools } from '../../core/teaching'
 import { QuestionShown } from '../QuestionShown'
-import type { EarlyAnswer, Placed } from '../people'
+import type { EarlyAnswer, PlacingResult } from '../people'
 import './placing.css'
 
 interface Props {
   readonly name: string
   readonly guess: RungId
   readonly settings: Settings
-  readonly onPlaced: (placed: Placed) => void
+  readonly onPlaced: (placed: PlacingResult) => void
   readonly onClose: () => void
 }
 
@@ -78,7 +78,7 @@ function putWith({ item, choices }: Question, given: Value): Put {
   return { rung: item.rung, isRight: isRight(item, given), answer: { ...asked, at: Date.now(), given } }
 }
 
-interface QuestionProps {
+interface PlacingQuestionProps {
   readonly rung: RungId
   readonly seed: number
   readonly count: number
@@ -88,7 +88,7 @@ interface QuestionProps {
   readonly onBack?: () => void
 }
 
-function OneQuestion({ rung, seed, count, name, settings, onPut, onBack }: QuestionProps) {
+function OneQuestion({ rung, seed, count, name, settings, onPut, onBack }: PlacingQuestionProps) {
   const wording = wordingOf(settings)
   const [question] = useState(() => placingQuestion(rung, seed))
   const { item, choices } = question

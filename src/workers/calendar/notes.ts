@@ -4,7 +4,7 @@ import type { SoundLines } from './lines'
 import { MOST_REPEATS } from './repeats'
 
 /** What was met while events were read. */
-export interface Tally {
+export interface ReadTally {
   allDay: number
   long: number
   shortened: number
@@ -14,7 +14,7 @@ export interface Tally {
 }
 
 /** What of a calendar was left out or changed, and in which zone its times are, a sentence each. */
-export function notesOf({ lines, tally, zone }: { lines: SoundLines; tally: Tally; zone: string }): string[] {
+export function notesOf({ lines, tally, zone }: { lines: SoundLines; tally: ReadTally; zone: string }): string[] {
   const { allDay, long, shortened, unreadable, endless, unknownZones } = tally
   const { bad, isCutOff } = lines
   return [

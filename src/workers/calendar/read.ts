@@ -2,8 +2,8 @@ import { MS_PER_DAY } from '../../core/clock'
 import ICAL from 'ical.js'
 import { type DayRow, MOST_WHAT_LETTERS, inOrder, isPictureId, withoutUnseen } from '../../core/days'
 import { type SoundLines, soundLines } from './lines'
-import { type Tally, notesOf } from './notes'
-import { type Happening, happenings } from './repeats'
+import { type ReadTally, notesOf } from './notes'
+import { type EventTime, happenings } from './repeats'
 import { type WallTime, isoOf, wallTime } from './zones'
 
 /** The rows of one date of a calendar. */
@@ -43,12 +43,12 @@ export const MOST_EVENTS = 50_000
 const DAYS_SHOWN = 92
 const DAYS_BEFORE = 7
 
-interface Reading {
+interface CalendarReading {
   readonly wish: CalendarWish
   readonly from: string
   readonly to: string
   readonly byDate: Map<string, DayRow[]>
-  readonly tally: Tally
+  readonly tally: ReadTally
 }
 
 /**
@@ -58,8 +58,8 @@ interface Reading {
 export function readCalendar(file: string, wish: CalendarWish): ReadCalendar {
   const lines = checkedLines(file)
   const start = Date.parse(`${wish.today}T00:00:00Z`) - DAYS_BEFORE * MS_PER_DAY
-  const tally: Tally = { allDay: 0, long: 0, shortened: 0, unreadable: 0, endless: 0, unknownZones: new Set() }
-  const reading: Reading = {
+  const tally: ReadTally = { allDay: 0, long: 0, shortened: 0, unreadable: 0, endless: 0, unknownZones: new Set() }
+  const reading: CalendarReading = {
     wish,
     from: isoDate(start),
     to: isoDate(start + DAYS_SHOWN * MS_PER_DAY),
@@ -117,7 +117,7 @@ function parsed(text: string): Parsed[] {
 }
 
 /** Single events, and repeating ones with the exceptions that belong to them. */
-function addEvents(all: readonly ICAL.Component[], reading: Reading): void {
+function addEvents(all: readonly ICAL.Component[], reading: CalendarReading): void {
   const exceptions = new Map<string, ICAL.Component[]>()
   for (const each of all) {
     if (!each.hasProperty('recurrence-id')) continue
@@ -134,7 +134,7 @@ function addEvents(all: readonly ICAL.Component[], reading: Reading): void {
   }
 }
 
-function addEvent(component: ICAL.Component, exceptions: ICAL.Component[], reading: Reading): void {
+function addEvent(component: ICAL.Component, exceptions: ICAL.Component[], reading: CalendarReading): void {
   if (!component.hasProperty('dtstart')) throw new Error('no beginning')
   if (!component.hasProperty('rrule') && !component.hasProperty('rdate')) {
     const event = new ICAL.Event(component)
@@ -148,7 +148,7 @@ function addEvent(component: ICAL.Component, exceptions: ICAL.Component[], readi
 
 const MIDNIGHT = 0
 
-function add(happening: Happening, { wish, byDate, tally }: Reading): void {
+function add(happening: EventTime, { wish, byDate, tally }: CalendarReading): void {
   const { start, component } = happening
   if (String(component.getFirstPropertyValue('status')).toUpperCase() === 'CANCELLED') return
   if (start.isDate) {
@@ -177,7 +177,7 @@ function add(happening: Happening, { wish, byDate, tally }: Reading): void {
   }
 }
 
-function wallTimes({ start, end, component, zone }: Happening, wish: CalendarWish, tally: Tally) {
+function wallTimes({ start, end, component, zone }: EventTime, wish: CalendarWish, tally: ReadTally) {
   const shownIn = (time: ICAL.Time, property: string): WallTime =>
     wallTime(time, {
       written: zone ?? tzid(component, property),
@@ -194,7 +194,7 @@ const tzid = (component: ICAL.Component, name: string) => {
   return typeof value === 'string' ? value : undefined
 }
 
-function titleOf(component: ICAL.Component, tally: Tally): string {
+function titleOf(component: ICAL.Component, tally: ReadTally): string {
   const title = withoutUnseen(String(component.getFirstPropertyValue('summary') ?? ''))
     .replace(/[\p{Cc}\s]+/gu, ' ')
     .trim()

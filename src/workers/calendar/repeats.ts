@@ -2,7 +2,7 @@ import ICAL from 'ical.js'
 import { isoOf } from './zones'
 
 /** One time at which an event happens, in the component that says how: its own, or that of an exception. */
-export interface Happening {
+export interface EventTime {
   readonly start: ICAL.Time
   readonly end: ICAL.Time | null
   readonly component: ICAL.Component
@@ -21,11 +21,11 @@ export function happenings(
   component: ICAL.Component,
   exceptions: ICAL.Component[],
   to: string,
-): { readonly all: Happening[]; readonly isEndless: boolean } {
+): { readonly all: EventTime[]; readonly isEndless: boolean } {
   const listed = component.getAllProperties('rdate')
   for (const each of listed) component.removeProperty(each)
   const event = new ICAL.Event(component, { exceptions })
-  const detailed = (at: ICAL.Time): Happening => {
+  const detailed = (at: ICAL.Time): EventTime => {
     const { startDate, endDate, item } = event.getOccurrenceDetails(at)
     return { start: startDate, end: endDate, component: item.component }
   }
@@ -52,7 +52,7 @@ function byRule(event: ICAL.Event, to: string): { times: ICAL.Time[]; isEndless:
   return { times, isEndless: true }
 }
 
-function datesOf(property: ICAL.Property, detailed: (at: ICAL.Time) => Happening): Happening[] {
+function datesOf(property: ICAL.Property, detailed: (at: ICAL.Time) => EventTime): EventTime[] {
   const tzid = property.getParameter('tzid')
   const zone = typeof tzid === 'string' ? tzid : undefined
   return property.getValues().map((value: ICAL.Time | ICAL.Period) => {

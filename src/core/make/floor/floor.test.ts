@@ -23,6 +23,12 @@ import {
   whoStandsWhere,
   yardPages,
   yardPlan,
+  angleOnPlan,
+  hourOnPlan,
+  hourPlace,
+  pointOnPlan,
+  tapedOnPlan,
+  withTaped,
 } from '..'
 
 const metres = (least: number, most: number) => fc.double({ min: least * 1000, max: most * 1000, noNaN: true })
@@ -180,6 +186,48 @@ describe('what was laid', () => {
       /^3: tape from 12 must be between 1\.00 m and 3\.00 m with 1\.00 m from the centre/,
     )
     expect(() => laidMarker({ hour: 3, fromCentreMm: -1, fromTwelveMm: 100 }, 2000)).toThrow(/tape from the centre/)
+  })
+})
+
+describe('a marker on the plan', () => {
+  const lay = fc
+    .record({ turnDeg: fc.integer({ min: 0, max: 359 }), radiusMm: radius, mmPerMetre: metres(0.005, 0.05) })
+    .map(({ radiusMm, ...rest }) => ({ ...rest, ground: { radiusMm, x: 9000, y: 7000 } }))
+
+  it('is dragged to where its two tapes say that it lies, and drawn there', () => {
+    fc.assert(
+      fc.property(
+        lay,
+        fc.integer({ min: 1, max: 12 }),
+        metres(-0.08, 0.08),
+        metres(-0.08, 0.08),
+        (lay, hour, dx, dy) => {
+          // At 12 and 6 two tapes cannot tell left from right: the side is the hour's own.
+          const [asideMm, aheadMm] = [hour % 6 === 0 ? Math.abs(dx) : dx, dy]
+          const due = hourPlace(hour, lay.ground.radiusMm)
+          const place = { rightMm: due.rightMm + asideMm, aheadMm: due.aheadMm + aheadMm }
+          const at = pointOnPlan(place, lay)
+          expect(hourOnPlan(at, lay)).toBe(hour)
+          const found = laidMarker(tapedOnPlan(hour, at, lay), lay.ground.radiusMm)
+          expect(Math.hypot(found.rightMm - place.rightMm, found.aheadMm - place.aheadMm)).toBeLessThan(1)
+        },
+      ),
+    )
+  })
+
+  it('turns with the 12, as the drawn ring does', () => {
+    const turned = { ground: { radiusMm: 2000, x: 3000, y: 4000 }, turnDeg: 90, mmPerMetre: 20 }
+    // 12 to the right of the plan: the 3 is below the centre, 2 m or 40 mm away.
+    expect(pointOnPlan(hourPlace(3, 2000), turned).x).toBeCloseTo(60, 9)
+    expect(pointOnPlan(hourPlace(3, 2000), turned).y).toBeCloseTo(120, 9)
+    expect(angleOnPlan({ x: 100, y: 80 }, turned)).toBeCloseTo(90, 9)
+    expect(hourOnPlan({ x: 100, y: 80 }, turned)).toBe(12)
+  })
+
+  it('takes the place of what was found for its hour before, in the order of the hours', () => {
+    const [three, nine] = [dueTapes(3, 2000), dueTapes(9, 2000)]
+    const moved = { ...three, fromCentreMm: 1900 }
+    expect(withTaped(withTaped([nine], three), moved)).toEqual([moved, nine])
   })
 })
 

@@ -1,7 +1,7 @@
 import { angleOnDial } from '../../drawing'
 import { MARKER_TOLERANCE_MINUTES, TAPE_TOLERANCE_MM, signedGap } from '../../clock'
 import { RefusedValue, requireNumber } from '../../errors'
-import { markerPlace } from './markers'
+import { hourPlace } from './markers'
 
 /** Where a marker was found: the tape from the centre peg and the tape from the 12 peg, mm. */
 export interface Taped {
@@ -49,7 +49,7 @@ export function laidMarker({ hour, fromCentreMm, fromTwelveMm }: Taped, radiusMm
 
 /** The same for a marker that was dragged to where it lies, facing 12, mm. */
 export function judged(hour: number, rightMm: number, aheadMm: number, radiusMm: number): LaidMarker {
-  const due = markerPlace((hour % 12) * 5, radiusMm)
+  const due = hourPlace(hour, radiusMm)
   const minutesOff = signedGap((hour % 12) * 30, angleOnDial(rightMm, -aheadMm)) / 6
   const outMm = Math.hypot(rightMm, aheadMm) - radiusMm
   return {
@@ -70,6 +70,6 @@ function metres(mm: number): string {
 
 /** What the two tapes should read for a marker in its place, mm. */
 export function dueTapes(hour: number, radiusMm: number): Taped {
-  const { rightMm, aheadMm } = markerPlace((hour % 12) * 5, radiusMm)
+  const { rightMm, aheadMm } = hourPlace(hour, radiusMm)
   return { hour, fromCentreMm: radiusMm, fromTwelveMm: Math.hypot(rightMm, aheadMm - radiusMm) }
 }

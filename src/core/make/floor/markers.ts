@@ -18,6 +18,16 @@ export function markerPlace(minute: number, radiusMm: number, turnDeg = 0): Mark
   return { minute, rightMm: own.x, aheadMm: 0 - own.y, ...turned }
 }
 
+/** Where the marker of an hour (1 to 12) lies. */
+export function hourPlace(hour: number, radiusMm: number, turnDeg = 0): MarkerPlace {
+  return markerPlace((hour % 12) * 5, radiusMm, turnDeg)
+}
+
+/** The twelve hours, 1 first, with where their markers lie. */
+export function hourPlaces(radiusMm: number): (MarkerPlace & { readonly hour: number })[] {
+  return Array.from({ length: 12 }, (_, i) => ({ hour: i + 1, ...hourPlace(i + 1, radiusMm) }))
+}
+
 /** Less than this, mm, is on the line: nobody sets out closer. */
 const ON_THE_LINE_MM = 1
 

@@ -2,7 +2,7 @@ import { decimalsIn, nameIn, printedAs, type PrintedPhrase, say, type Wording } 
 import { type FlowBlock, INK, MOSS, type PaperId, paragraph, stack } from '../../drawing'
 import { formatDistance } from '../units'
 import { floorHands } from './floorHands'
-import { markerPlace, offsetsOf, placingOrder } from './markers'
+import { offsetsOf, placingOrder, hourPlaces } from './markers'
 import { ringMeasures } from './ring'
 import { walkCalls } from './walk'
 import { markerChoices } from './space'
@@ -131,11 +131,12 @@ const ALONG = { ahead: '{0} ahead', back: '{0} back', level: 'level' } as const
 
 /** The hours by offsets from the centre, facing 12: for setting out without a string. */
 export function table(paper: Yard['paper'], radiusMm: number, { as, d }: Telling): FlowBlock {
-  const rows = Array.from({ length: 12 }, (_, i) => markerPlace(((i + 1) % 12) * 5, radiusMm))
+  const rows = hourPlaces(radiusMm)
   const line = (place: (typeof rows)[number]) => {
     const { aside, asideMm, along, alongMm } = offsetsOf(place)
-    const hour = place.minute === 0 ? 12 : place.minute / 5
-    return paragraph(paper, `${hour}:  ${as(ASIDE[aside], d(asideMm))}, ${as(ALONG[along], d(alongMm))}`, { size: 5 })
+    return paragraph(paper, `${place.hour}:  ${as(ASIDE[aside], d(asideMm))}, ${as(ALONG[along], d(alongMm))}`, {
+      size: 5,
+    })
   }
   return stack([
     paragraph(paper, as('From the centre, facing 12'), { size: 6, weight: 'bold', above: 3, fill: MOSS }),

@@ -1,4 +1,4 @@
-import { type PlainDate, dateOf, mondayOf } from '../../clock'
+import { type PlainDate, dateOf, mondayOf, daysOf } from '../../clock'
 import type { ChildId } from '../../ids'
 import type { RungId } from '../../teaching'
 import type { TermCounts } from './learner'
@@ -46,6 +46,34 @@ export interface Forecast {
   readonly weeks: readonly TermWeek[]
   /** When all are firm on the goal; undefined without a goal. */
   readonly goal: FirmWhen | undefined
+}
+
+/** A band over the days of a term: from its first day on, and each part as long as the days it takes. */
+export interface TermBand {
+  readonly before: number
+  /** The tenth to the quarter of the runs, the middle half, and on to nine tenths. */
+  readonly early: number
+  readonly middle: number
+  readonly late: number
+}
+
+/** Half a day: a band that is a single day can still be seen. */
+const LEAST_BAND_DAYS = 0.5
+
+/** When a rung is likely firm, in days of a term; all 0 where it is firm already, or hardly ever in the term. */
+export function bandInTerm(
+  when: FirmWhen | undefined,
+  { from, until }: { from: PlainDate; until: PlainDate },
+): TermBand {
+  if (!when || when.by[0.1] === null) return { before: 0, early: 0, middle: 0, late: 0 }
+  const at = (share: Share) => daysIntoTerm(when.by[share] ?? until, { from, until })
+  const [p10, p25, p75, p90] = [at(0.1), at(0.25), at(0.75), at(0.9)]
+  return { before: p10, early: p25 - p10, middle: Math.max(LEAST_BAND_DAYS, p75 - p25), late: p90 - p75 }
+}
+
+/** Days from the first day of a term to a date, never before its first day nor after its last. */
+export function daysIntoTerm(date: PlainDate, { from, until }: { from: PlainDate; until: PlainDate }): number {
+  return Math.max(0, Math.min(daysOf(until), daysOf(date)) - daysOf(from))
 }
 
 /** The rungs named in a week: those of every fourth run at least. */

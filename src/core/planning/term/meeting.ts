@@ -116,13 +116,13 @@ function forget(random: Random, rung: LearnerRung, day: number): void {
   letPass(rung, days)
 }
 
-interface Asking {
+interface AskedQuestions {
   readonly rate: number
   /** Of each question. */
   readonly choices: readonly number[]
 }
 
-function askQuestions(random: Random, rung: LearnerRung, { rate, choices: ofEach }: Asking): void {
+function askQuestions(random: Random, rung: LearnerRung, { rate, choices: ofEach }: AskedQuestions): void {
   for (const choices of ofEach) {
     const right = drawUnit(random) < (rung.knows ? 1 - KNOWING.slip : guessOf(choices))
     rung.belief = afterAnswer(rung.belief, right, choices)

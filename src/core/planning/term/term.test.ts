@@ -1,8 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { TermWorld, fromDay } from '../../../../tests/readback/termWorld'
-import { dateOf, daysOf, weekdayOf } from '../../clock'
-import { MS_PER_DAY } from '../../clock'
+import { MS_PER_DAY, dateAfter, dateOf, daysOf, weekdayOf } from '../../clock'
 import { type Answer, KNOWING, estimateKnowing, simulateSitting, standingOf } from '../../knowing'
 import { drawUnit, randomFrom } from '../../random'
 import { schools } from '../../teaching'
@@ -16,6 +15,8 @@ import {
   speedsOf,
   startTerm,
   whatIfs,
+  bandInTerm,
+  daysIntoTerm,
 } from '..'
 import { isFirm, learnerOf } from './learner'
 import { SPEEDS } from './speed'
@@ -310,5 +311,35 @@ describe('of children who live through a term', () => {
     // Four standard errors about 80 %; bench/term.ts measures closer.
     const error = 4 * Math.sqrt((0.8 * 0.2) / planned)
     expect(Math.abs(there / planned - 0.8)).toBeLessThan(error)
+  })
+})
+
+describe('a band over the days of a term', () => {
+  const by = { 0.1: '2026-12-04', 0.25: '2026-12-18', 0.5: '2027-01-08', 0.75: '2027-01-08', 0.8: null, 0.9: null }
+  const when = { rung: 'half', byEnd: 0.78, by } as const
+
+  it('begins and ends on its dates, and with the term where the rest is later', () => {
+    const { before, early, middle, late } = bandInTerm(when, wish)
+    const ends = [before, before + early, before + early + middle, before + early + middle + late]
+    expect(ends.map((days) => dateAfter(wish.from, days))).toEqual([
+      '2026-12-04',
+      '2026-12-18',
+      '2027-01-08',
+      wish.until,
+    ])
+  })
+
+  it('is seen where it is a single day, and is none where the step is secure or out of reach', () => {
+    const once = { ...when, by: { ...by, 0.25: '2027-01-08', 0.1: '2027-01-08', 0.9: '2027-01-08' } }
+    expect(bandInTerm(once, wish)).toEqual({ before: 39, early: 0, middle: 0.5, late: 0 })
+    const none = { before: 0, early: 0, middle: 0, late: 0 }
+    expect(bandInTerm(undefined, wish)).toEqual(none)
+    expect(bandInTerm({ ...when, by: { ...by, 0.1: null } }, wish)).toEqual(none)
+  })
+
+  it('lies within the term, as holidays do that begin before it or end after it', () => {
+    expect(
+      ['2026-11-01', wish.from, '2026-12-07', wish.until, '2027-05-01'].map((date) => daysIntoTerm(date, wish)),
+    ).toEqual([0, 0, 7, 118, 118])
   })
 })

@@ -44,7 +44,7 @@ export const dayTrail = definePrintable({
     const title = titleOr(options, languages[options.wording.language].phrases.findNext)
     const sheets = onPages(rows, options, (count) => roomIn(cellsFor(options, count)[0] as Cell, options))
     const places = sheets.map((onOne) => placed(random, onOne, options))
-    const page = (onOne: readonly Placed[], isKey: boolean): Drawing =>
+    const page = (onOne: readonly PlacedRow[], isKey: boolean): Drawing =>
       childPage(
         options,
         isKey ? keyTitle('Trail through a day', options) : title,
@@ -59,7 +59,7 @@ export const dayTrail = definePrintable({
   },
 })
 
-interface Placed {
+interface PlacedRow {
   readonly row: PrintRow
   readonly x: number
   readonly y: number
@@ -82,7 +82,7 @@ const roomIn = (cell: Cell, options: PrintOptions) =>
   )
 
 /** The rows of a page in shuffled cells, each a little off its middle, so that it does not look like a table. */
-function placed(random: Random, rows: readonly PrintRow[], options: PrintOptions): Placed[] {
+function placed(random: Random, rows: readonly PrintRow[], options: PrintOptions): PlacedRow[] {
   const cells = shuffled(random, cellsFor(options, rows.length))
   return rows.map((row, i) => {
     const cell = cells[i] as Cell
@@ -93,7 +93,7 @@ function placed(random: Random, rows: readonly PrintRow[], options: PrintOptions
 }
 
 function trailShapes(
-  onOne: readonly Placed[],
+  onOne: readonly PlacedRow[],
   all: readonly PrintRow[],
   options: PrintOptions,
   isKey: boolean,
@@ -112,6 +112,6 @@ function trailShapes(
   const start = first
     ? [part('start', [circle(first, first.room + 1, { fill: 'none', stroke: GOLD, strokeMm: 1 })])]
     : []
-  const joined = onOne.slice(1).map((place, i) => line(onOne[i] as Placed, place, { stroke: MOSS, strokeMm: 1.2 }))
+  const joined = onOne.slice(1).map((place, i) => line(onOne[i] as PlacedRow, place, { stroke: MOSS, strokeMm: 1.2 }))
   return [...list, ...start, ...clocks, ...(isKey ? [part('path', joined)] : [])]
 }

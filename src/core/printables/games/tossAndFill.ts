@@ -63,9 +63,9 @@ const CROSS = [
 ] as const
 
 const SIDES = { top: [0, -1], right: [1, 0], bottom: [0, 1], left: [-1, 0] } as const
-type Side = keyof typeof SIDES
+type FlapSide = keyof typeof SIDES
 
-const FLAPS: readonly (readonly [face: number, side: Side])[] = [
+const FLAPS: readonly (readonly [face: number, side: FlapSide])[] = [
   [0, 'left'],
   [0, 'right'],
   [0, 'top'],
@@ -102,7 +102,7 @@ function dieNet(items: readonly Item[], options: PrintOptions, footer: string): 
     return part(`face-${face}`, shapes)
   })
   const net = CROSS.flatMap((_, face) =>
-    (Object.keys(SIDES) as Side[]).flatMap((side) => edge(face, side, corner(face))),
+    (Object.keys(SIDES) as FlapSide[]).flatMap((side) => edge(face, side, corner(face))),
   )
   return makePage({
     paper: options.paper,
@@ -117,7 +117,7 @@ function dieNet(items: readonly Item[], options: PrintOptions, footer: string): 
  * One side of a face: folded where a face or a flap follows, cut where nothing does. A fold between two faces is drawn
  * once.
  */
-function edge(face: number, side: Side, { x, y }: Point): Shape[] {
+function edge(face: number, side: FlapSide, { x, y }: Point): Shape[] {
   const [dx, dy] = SIDES[side]
   const [column, row] = CROSS[face] ?? [0, 0]
   const next = CROSS.findIndex(([c, r]) => c === column + dx && r === row + dy)

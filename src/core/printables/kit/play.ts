@@ -53,6 +53,12 @@ export function gameTurns(
   return rules.mats === 'shared' ? one : playersTurns(one, players, rules.mats)
 }
 
+/** The pieces that a game on a mat needs in all, each refill of the mat counted; 0 where there is no mat. */
+export function piecesOn({ fill }: PrintableOf, options: PrintOptions, { refills }: GameRules): number {
+  const cells = fill?.(options).cells ?? []
+  return cells.reduce((sum, each) => sum + each, 0) * (refills + 1)
+}
+
 /** Who plays by which rules, how many games, and the seed of the first. */
 export interface Simulation {
   readonly players: number

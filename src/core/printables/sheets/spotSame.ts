@@ -14,7 +14,7 @@ import type { PrintOptions } from '../kit/choices'
 const DIALS = 4
 
 /** One row: the item, and the times of its dials in their order, the true one once or twice among wrong ones. */
-interface Row {
+interface SpotRow {
   readonly item: Item
   readonly times: readonly number[]
 }
@@ -37,7 +37,7 @@ export const spotSame = definePrintable({
   make(options, seed) {
     const random = randomFrom(seed)
     const bare = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
-    const rows = bare.map((item): Row => {
+    const rows = bare.map((item): SpotRow => {
       const right = drawInt(random, 1, 2)
       const lures = luresFor(item, { count: 10, seed: drawInt(random, 0, 1e9), weights: options.weights })
         .filter(({ value }) => value.kind === 'time' && !handsHidden(value.minute))
@@ -59,7 +59,7 @@ export const spotSame = definePrintable({
   },
 })
 
-function strip({ item, times }: Row, cell: Cell, options: PrintOptions, isKey: boolean): Shape[] {
+function strip({ item, times }: SpotRow, cell: Cell, options: PrintOptions, isKey: boolean): Shape[] {
   const wordsWidth = cell.width * 0.22
   const width = (cell.width - wordsWidth) / DIALS
   const room = Math.max(Math.min(width, cell.height) / 2 - 3, leastRoom(options))

@@ -67,12 +67,12 @@ function dialRoom(rows: number, options: PrintOptions): number {
   return rows > MOST_ROWS_A_PAGE ? 0 : Math.min(bodyArea(options.paper).height / rows / 2 - 2, most)
 }
 
-interface NamePlace extends Point {
+interface NameBox extends Point {
   readonly width: number
 }
 
 /** What happens, on two lines where it needs them, with its picture before it. */
-function nameAt(row: PrintRow, { x, y, width: room }: NamePlace, options: PrintOptions): Shape[] {
+function nameAt(row: PrintRow, { x, y, width: room }: NameBox, options: PrintOptions): Shape[] {
   const side = row.picture ? PICTURE_MM : 0
   const left = x + (side > 0 ? side + 3 : 0)
   const width = room - (left - x)

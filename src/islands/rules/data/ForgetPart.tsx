@@ -63,7 +63,7 @@ export function ForgetPart() {
   )
 }
 
-interface DialogProps {
+interface ForgetDialogProps {
   readonly count: number | undefined
   readonly before: string
   readonly busy: boolean
@@ -72,7 +72,7 @@ interface DialogProps {
 }
 
 /** How many there are, before any of them goes. */
-function ForgetDialog({ count, before, busy, onForget, onClose }: DialogProps) {
+function ForgetDialog({ count, before, busy, onForget, onClose }: ForgetDialogProps) {
   return (
     <Confirm
       opened={count !== undefined}

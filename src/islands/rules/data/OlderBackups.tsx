@@ -11,19 +11,19 @@ import { Refused } from '../../../ui/Refused'
 import { fieldOf, markRefused } from '../../../ui/form'
 import { useDataChange } from './useData'
 
-type Fields = { readonly folder: string; readonly keep: number | string }
+type BackupFields = { readonly folder: string; readonly keep: number | string }
 
 /** Where backups go, and how many are kept. */
 export function KeepingForm({ state }: { state: DataState }) {
-  const form = useForm<Fields>({ initialValues: { folder: state.keeping.folder, keep: state.keeping.keep } })
+  const form = useForm<BackupFields>({ initialValues: { folder: state.keeping.folder, keep: state.keeping.keep } })
   const { folder, keep } = form.values
   const save = useDataChange(
-    (fields: Fields) => api.put('/api/data/keeping', { ...fields, keep: Number(fields.keep) }),
+    (fields: BackupFields) => api.put('/api/data/keeping', { ...fields, keep: Number(fields.keep) }),
     undefined,
     IN_PLACE,
   )
   const isChanged = folder !== state.keeping.folder || Number(keep) !== state.keeping.keep
-  const send = (fields: Fields) => save.mutate(fields, { onError: (error) => markRefused(form, error) })
+  const send = (fields: BackupFields) => save.mutate(fields, { onError: (error) => markRefused(form, error) })
   return (
     <form onSubmit={form.onSubmit(send)}>
       <Stack gap="xs">

@@ -6,7 +6,7 @@ import { ownActivityBody } from '../../planningSchemas'
 import { savedPrint } from '../../printSchemas'
 import { fits } from '../../stores/readable'
 import { story } from '../../storySchemas'
-import { type Kind, type KindId, type KindSpec, created, named, shelf } from './kind'
+import { type DocKind, type KindId, type KindSpec, created, named, shelf } from './kind'
 import { people } from './people'
 import { records } from './records'
 import { sessions } from './sessions'
@@ -16,7 +16,7 @@ import { sessions } from './sessions'
  * is compared by, and what goes with a child. Order matters: what others refer to comes first.
  */
 
-export { type Doc, KIND_IDS, type Kind, type KindId } from './kind'
+export { type Doc, KIND_IDS, type DocKind, type KindId } from './kind'
 
 const all: readonly KindSpec[] = [
   ...people,
@@ -43,7 +43,7 @@ const all: readonly KindSpec[] = [
 
 export const kinds = Object.fromEntries(
   all.map((kind) => [kind.id, { isWhole: fits(kind.schema), ...kind }]),
-) as unknown as Readonly<Record<KindId, Kind>>
+) as unknown as Readonly<Record<KindId, DocKind>>
 
 /** Tables that are in no file, and why. A test holds that each table is in `kinds` or here. */
 export const LEFT_OUT: Readonly<Record<string, string>> = {

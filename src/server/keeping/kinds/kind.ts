@@ -17,7 +17,7 @@ interface Parts {
   readonly json: readonly string[]
 }
 
-export interface Kind {
+export interface DocKind {
   /** Its name in the file, which is its table's too unless `table` says otherwise. */
   readonly id: KindId
   readonly table: string
@@ -41,7 +41,7 @@ export interface Kind {
 }
 
 /** A kind is what its schema says, unless it knows a quicker or a kinder look. */
-export type KindSpec = Omit<Kind, 'isWhole'> & Partial<Pick<Kind, 'isWhole'>>
+export type KindSpec = Omit<DocKind, 'isWhole'> & Partial<Pick<DocKind, 'isWhole'>>
 
 export const KIND_IDS = [
   'settings',
