@@ -63,6 +63,10 @@ const CHOICES: readonly Choice[] = [
   tab('/settings', 'Your data'),
 ]
 
+/* `npm run walk` prints them: what was kept, and where the focus came back to. Several browsers share these tests. */
+const told: string[] = []
+test.afterAll(() => void process.stdout.write(`${told.sort().join('\n')}\n`))
+
 for (const { name, path, choose, isChosen } of CHOICES)
   test(`${name} stays after a reload, behind a link, and goes with Back`, async ({ page, context }) => {
     await page.goto(path)
@@ -82,6 +86,7 @@ for (const { name, path, choose, isChosen } of CHOICES)
     await page.goBack()
     await expect.poll(() => page.url()).toBe(before)
     await chosen(page, false)
+    told.push(`kept on reload, by a sent link and with Back: ${name}`)
   })
 
 test('an address made by hand shows what it can, and says what it could not', async ({ page }) => {
@@ -96,6 +101,26 @@ test('an address made by hand shows what it can, and says what it could not', as
   await expect(page.getByText('left as usual: clock')).toBeVisible()
   await page.goto(`/days?day=${crypto.randomUUID()}`)
   await expect(page.getByText('The day that the address asks for is not here any more.')).toBeVisible()
+})
+
+test('Back over what was removed says so, and leads on', async ({ page, request, quiet }) => {
+  quiet.allow(/404 \(Not Found\)/)
+  const { group, childIds } = await makeGroup(request, 'Gone people', ['Sorrel'])
+  const session = await makeSession(request, group.id)
+  const paths = [`/children/${childIds[0]}`, `/groups/${group.id}`, `/plan/${session.id}`]
+  for (const path of paths) {
+    await page.goto(path)
+    await usable(page)
+  }
+  await page.goto('/log')
+  for (const path of [`sessions/${session.id}`, `groups/${group.id}`, `children/${childIds[0]}`])
+    expect((await request.delete(`/api/${path}`)).ok()).toBe(true)
+  for (const path of paths.toReversed()) {
+    await page.goBack()
+    await expect(page).toHaveURL(new RegExp(`${path}$`))
+    await expect(page.getByRole('alert').getByText(/^This (child|group|session) is not here\.$/)).toBeVisible()
+    await expect(page.getByRole('link', { name: 'Today' }).first()).toBeVisible()
+  }
 })
 
 test('the search finds people, prints, activities and views by keyboard alone, and gives the focus back', async ({
@@ -157,6 +182,7 @@ for (const [name, open] of OPENED)
     await expect(opened).toBeHidden()
     const label = (await opener.textContent())?.trim() ?? ''
     await expect.poll(() => focused(page)).toContain(label)
+    told.push(`focus returned: ${name}`)
   })
 
 test('a removed note hands the focus to its neighbour', async ({ page, request }) => {

@@ -10,6 +10,7 @@ import {
   onDial,
   openTable,
   SOON,
+  stickingOut,
   stopClock,
   test,
   tryingAgain,
@@ -27,6 +28,36 @@ async function dragHand(page: Page, share: number, from: number, to: number) {
   }
   await page.mouse.up()
 }
+
+test('a hand goes on from where the finger is when the window turns narrow in the middle of a drag', async ({
+  page,
+  request,
+}) => {
+  const { group } = await makeGroup(request, 'Window pullers', ['Moss'])
+  await openTable(page, await makeSession(request, group.id))
+  const wide = await dialBox(page)
+  const start = onDial(wide, 180, 0.8)
+  await page.mouse.move(start.x, start.y)
+  await page.mouse.down()
+  const quarter = onDial(wide, 270, 0.8)
+  await page.mouse.move(quarter.x, quarter.y, { steps: 6 })
+  const dial = page.getByRole('slider', { name: 'Time shown' })
+  await expect(dial).toHaveAttribute('aria-valuetext', 'quarter to ten')
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.locator('.table-dial .dial').scrollIntoViewIfNeeded()
+  await expect.poll(async () => (await dialBox(page)).radius).toBeLessThan(wide.radius)
+  const narrow = await dialBox(page)
+  // A hand can be brought on from the 9 to the 12, and then lets go.
+  for (const degrees of [270, 300, 330, 360]) {
+    const at = onDial(narrow, degrees, 0.8)
+    await page.mouse.move(at.x, at.y, { steps: 4 })
+  }
+  await page.mouse.up()
+  await expect(dial).toHaveAttribute('aria-valuetext', 'ten o’clock')
+  await page.mouse.move(narrow.x, narrow.y + 40)
+  await expect(dial).toHaveAttribute('aria-valuetext', 'ten o’clock')
+  expect(await stickingOut(page)).toEqual([])
+})
 
 test('geared hands turn together through the hour; free hands are judged', async ({ page, request }) => {
   const { group } = await makeGroup(request, 'Dial testers', ['Moss'])

@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test'
+import type { Locator, Page } from '@playwright/test'
 import { VIEW_IDS, pathOfView, type ViewId } from '../src/core/views'
 import { expect, makeGroup, makeSession, overviewOf, stickingOut, test } from './fixtures'
 
@@ -100,6 +100,52 @@ for (const { width, height, isTouched } of SIZES)
         else expect(seen.controls).toBeLessThanOrEqual(MOST_CONTROLS)
         expect(seen.fonts).toBeLessThanOrEqual(3)
       })
+  })
+
+for (const { width, height } of SIZES.slice(0, 3))
+  test(`at ${width}×${height} with text at twice its size nothing sticks out`, async ({ page, context, request }) => {
+    await page.setViewportSize({ width, height })
+    const browser = await context.newCDPSession(page)
+    await browser.send('Page.setFontSizes', { fontSizes: { standard: 32, fixed: 26 } })
+    for (const view of VIEW_IDS) {
+      await page.goto(await pathTo(view, request))
+      await page.waitForLoadState('networkidle')
+      expect(await page.evaluate(() => getComputedStyle(document.documentElement).fontSize)).toBe('32px')
+      expect({ view, out: await stickingOut(page) }).toEqual({ view, out: [] })
+    }
+  })
+
+/** What a view is for, which is whole on a laptop before anything is scrolled. */
+const MAIN_JOBS: Readonly<Partial<Record<ViewId, (page: Page) => readonly Locator[]>>> = {
+  plan: (page) => [
+    page.getByRole('list', { name: 'Activities', exact: true }),
+    page.getByRole('link', { name: 'Start the session' }),
+  ],
+  yard: (page) => [
+    page.getByLabel('Radius of the clock'),
+    page.getByRole('region', { name: 'Plan' }),
+    page.getByRole('table', { name: 'Lengths' }),
+    page.getByRole('button', { name: 'Print', exact: true }),
+  ],
+  days: (page) => [
+    page.getByLabel('Type or paste rows'),
+    page.getByRole('button', { name: 'Add', exact: true }),
+    page.getByRole('link', { name: /^Print 2/ }),
+  ],
+  make: (page) => [
+    page.getByLabel('Face', { exact: true }).first(),
+    page.getByRole('region', { name: 'Drawing' }),
+    page.getByRole('button', { name: 'Print', exact: true }),
+  ],
+  log: (page) => [page.getByLabel('Group'), page.getByText(/^Bram \d+ of \d+ right/)],
+}
+
+for (const [view, parts] of Object.entries(MAIN_JOBS))
+  test(`the main job of ${view} is in sight on a laptop`, async ({ page, request }) => {
+    await page.setViewportSize({ width: 1280, height: 800 })
+    await page.goto(await pathTo(view as ViewId, request))
+    await page.waitForLoadState('networkidle')
+    for (const part of parts(page)) await expect(part).toBeInViewport({ ratio: 1 })
   })
 
 test('a plan of seven activities has no crowd of controls', async ({ page, request }) => {

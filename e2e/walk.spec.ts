@@ -26,6 +26,12 @@ class Hands {
   }
 }
 
+/** Held in the hand, at the table and at the printer. */
+const DEVICES = [
+  ['tablet', { width: 820, height: 1180 }],
+  ['phone', { width: 390, height: 844 }],
+] as const
+
 // The server of a walk ends before its page does, which may still be fetching what it needs later.
 test.beforeEach(({ quiet }) =>
   quiet.allow(/ERR_CONNECTION_(REFUSED|RESET)|Failed to (load resource|fetch)|dynamically imported module/),
@@ -97,46 +103,51 @@ test('a parent prints for one child of five, and takes eight answers', async ({ 
   expect(hands.clicks - before).toBe(8 + wrong)
 })
 
-test('a tutor has six at four steps in German, and nothing for children is in English', async ({
-  page,
-  request,
-  empty,
-}) => {
-  const hands = new Hands(page)
-  await page.goto(`${empty.url}/`)
-  const names = 'Anni;6\nBosse, 7 Jahre\n3. Carla (8)\nDörte 9\nEmil\t7\n– Fritzi 10'
-  await toThePlan(hands, { group: 'Reiher', names, language: 'de' })
-  const pages = await pagesBehind(page, request, /^Print the session/, empty.url)
-  const english = pages.join(' ').match(/\b(the|and|with|clock|answers?|minutes past)\b/gi) ?? []
-  tell(`tutor: ${hands.clicks} clicks, ${pages.length} pages in German, English words on them: ${english.length}`)
-  expect(english).toEqual([])
-  const { groups } = (await (await request.get(`${empty.url}/api/overview`)).json()) as Overview
-  expect(groups[0]?.children.map(({ name }) => name)).toEqual(['Anni', 'Bosse', 'Carla', 'Dörte', 'Emil', 'Fritzi'])
-  // A wrong entry is told in words: no field as a program names it.
-  await page.getByLabel('Minutes available').fill('3')
-  const wrong = await page.getByText(/^\d+ to \d+$/).textContent()
-  expect(wrong).not.toMatch(/[[\]_]|[a-z][A-Z]/)
-})
+for (const [device, viewport] of DEVICES)
+  test(`a tutor has six at four steps in German on a ${device}, and nothing for children is in English`, async ({
+    page,
+    request,
+    empty,
+  }) => {
+    await page.setViewportSize(viewport)
+    const hands = new Hands(page)
+    await page.goto(`${empty.url}/`)
+    const names = 'Anni;6\nBosse, 7 Jahre\n3. Carla (8)\nDörte 9\nEmil\t7\n– Fritzi 10'
+    await toThePlan(hands, { group: 'Reiher', names, language: 'de' })
+    const pages = await pagesBehind(page, request, /^Print the session/, empty.url)
+    const english = pages.join(' ').match(/\b(the|and|with|clock|answers?|minutes past)\b/gi) ?? []
+    tell(
+      `tutor, ${device}: ${hands.clicks} clicks, ${pages.length} pages in German, English words on them: ${english.length}`,
+    )
+    expect(english).toEqual([])
+    const { groups } = (await (await request.get(`${empty.url}/api/overview`)).json()) as Overview
+    expect(groups[0]?.children.map(({ name }) => name)).toEqual(['Anni', 'Bosse', 'Carla', 'Dörte', 'Emil', 'Fritzi'])
+    // A wrong entry is told in words: no field as a program names it.
+    await page.getByLabel('Minutes available').fill('3')
+    const wrong = await page.getByText(/^\d+ to \d+$/).textContent()
+    expect(wrong).not.toMatch(/[[\]_]|[a-z][A-Z]/)
+  })
 
-test('a teacher enters 24 on a tablet, and prints their session', async ({ page, request, empty }) => {
-  await page.setViewportSize({ width: 820, height: 1180 })
-  const hands = new Hands(page)
-  await page.goto(`${empty.url}/`)
-  const names = Array.from({ length: 24 }, (_, i) => `Child${String.fromCharCode(65 + i)} ${6 + (i % 3)}`).join('\n')
-  await page.getByRole('textbox', { name: 'Children' }).fill(names)
-  await expect(page.getByLabel('ChildX starts at')).toBeVisible()
-  const height = await page.evaluate(() => document.documentElement.scrollHeight)
-  const begun = Date.now()
-  await toThePlan(hands, { group: 'Class two', names })
-  const seconds = (Date.now() - begun) / 1000
-  const pages = await pagesBehind(page, request, /^Print the session/, empty.url)
-  tell(
-    `teacher: the form of 24 is ${height} px high; group and plan after ${seconds.toFixed(0)} s; ${pages.length} pages`,
-  )
-  expect(height).toBeLessThanOrEqual(1500)
-  expect(pages.length).toBeLessThanOrEqual(50)
-  await expect(page.getByRole('link', { name: `Print the session: ${pages.length} pages` })).toBeVisible()
-})
+for (const [device, viewport] of DEVICES)
+  test(`a teacher enters 24 on a ${device}, and prints their session`, async ({ page, request, empty }) => {
+    await page.setViewportSize(viewport)
+    const hands = new Hands(page)
+    await page.goto(`${empty.url}/`)
+    const names = Array.from({ length: 24 }, (_, i) => `Child${String.fromCharCode(65 + i)} ${6 + (i % 3)}`).join('\n')
+    await page.getByRole('textbox', { name: 'Children' }).fill(names)
+    await expect(page.getByLabel('ChildX starts at')).toBeVisible()
+    const height = await page.evaluate(() => document.documentElement.scrollHeight)
+    const begun = Date.now()
+    await toThePlan(hands, { group: 'Class two', names })
+    const seconds = (Date.now() - begun) / 1000
+    const pages = await pagesBehind(page, request, /^Print the session/, empty.url)
+    tell(
+      `teacher, ${device}: the form of 24 is ${height} px high; group and plan after ${seconds.toFixed(0)} s; ${pages.length} pages`,
+    )
+    if (device === 'tablet') expect(height).toBeLessThanOrEqual(1500)
+    expect(pages.length).toBeLessThanOrEqual(50)
+    await expect(page.getByRole('link', { name: `Print the session: ${pages.length} pages` })).toBeVisible()
+  })
 
 test('a grandparent prints a game with its rules', async ({ page, request, empty }) => {
   const hands = new Hands(page)

@@ -13,6 +13,9 @@ const tablet = await browser.newPage({ viewport: { width: 820, height: 1180 }, h
 async function take(page: Page, name: string, path: string, prepare?: (page: Page) => Promise<unknown>) {
   await page.goto(`${base}${path}`)
   await page.waitForLoadState('networkidle')
+  // Charts come once the view is touched.
+  await page.mouse.move(4, 4)
+  await page.waitForLoadState('networkidle')
   await prepare?.(page)
   await page.waitForTimeout(400)
   await page.screenshot({ path: `${folder}/${name}.png` })

@@ -18,7 +18,7 @@ export async function noteHome(db: Db, id: ChildId, now: number): Promise<{ name
   const home = (await listGroups(db)).find(({ childIds }) => childIds.includes(id))
   const settings = rulesFor(await getSettings(db), home ?? { rules: {} })
   const [child] = await planChildren(db, [id], settings, now)
-  if (!child) throw notFound('child', id)
+  if (!child) throw notFound('child')
   const seed = 1 + Math.floor(now / MS_PER_WEEK)
   const { paper, lowInk } = settings
   const wish = { child, school: schools[settings.school], paper, lowInk, wording: wordingOf(settings), seed }

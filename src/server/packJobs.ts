@@ -78,7 +78,7 @@ export function packPdf(id: string): Buffer {
 
 function found(id: string): RunningPack {
   const job = jobs.get(id)
-  if (!job) throw notFound('pack', id)
+  if (!job) throw notFound('pack')
   return job
 }
 

@@ -35,10 +35,10 @@ export class Problem extends Error {
   }
 }
 
-export function notFound(what: string, id: string): Problem {
-  return new Problem(404, `No such ${what}`, {
+export function notFound(what: string): Problem {
+  return new Problem(404, `This ${what} is not here`, {
     field: 'id',
-    detail: `There is no ${what} with the id ${id.slice(0, 80)}.`,
+    detail: 'It may have been removed, or the link may have a slip in it.',
   })
 }
 

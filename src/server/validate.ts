@@ -3,16 +3,17 @@ import Joi from 'joi'
 import type { OwnActivityBody } from '../core/activities'
 import type { Recipe, Yard } from '../core/make'
 import type { SavedPrint } from '../core/printables'
-import type {
-  Correction,
-  GroupCount,
-  Kept,
-  OverruleWish,
-  PackOrder,
-  SentAnswer,
-  SessionEdit,
-  SessionWish,
-  Settings,
+import {
+  type Correction,
+  type GroupCount,
+  type Kept,
+  type OverruleWish,
+  type PackOrder,
+  type SentAnswer,
+  type SessionEdit,
+  type SessionWish,
+  type Settings,
+  LONGEST_NOTE,
 } from '../core/records'
 import type { Day } from '../core/days'
 import { day } from './daySchemas'
@@ -87,11 +88,11 @@ export const schemas = {
     minutes: minutes.required(),
     place: place.required(),
     materials: materialList.required(),
-    note: plainText(2000).allow('').required(),
+    note: plainText(LONGEST_NOTE).allow('').required(),
     rung: rung.required(),
     steps: Joi.array().items(step).unique('id').max(20).required(),
   }),
-  done: shape<{ note?: string }>({ note: plainText(2000).allow('') }),
+  done: shape<{ note?: string }>({ note: plainText(LONGEST_NOTE).allow('') }),
   answers: shape<{ answers: SentAnswer[]; sentAt?: number }>({
     sentAt: instant,
     answers: Joi.array()
@@ -121,7 +122,7 @@ export const schemas = {
   }),
   note: shape<{ id: string; text: string }>({
     id: uuid.required(),
-    text: plainText(2000).trim().min(1).required(),
+    text: plainText(LONGEST_NOTE).trim().min(1).required(),
   }),
   newRecipe: shape<Omit<Kept<Recipe>, 'version'>>({
     id: uuid.required(),

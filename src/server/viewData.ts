@@ -88,7 +88,7 @@ export async function readFor(db: Db, now: Instant, path: string): Promise<Reads
   const [read = '', of] = path.split('/')
   if (of === undefined && isOfAll(read)) return ofAll[read](db, now)
   if (of !== undefined && isOfOne(read as ReadId)) return ofOne[read as ReadOfOne](db, now, of)
-  throw notFound('view', path)
+  throw notFound('view')
 }
 
 type Entry = Omit<ViewEntry, 'at'>

@@ -85,6 +85,38 @@ function Coming<T>({ fetching, children }: { fetching: Fetching<T>; children: Re
   return fails ? <OutOfReach onTry={fetching.tryNow} /> : children
 }
 
+const SIGNS_OF_LIFE = ['pointermove', 'pointerdown', 'wheel', 'scroll', 'keydown', 'touchstart'] as const
+let isSettled = false
+
+/** Tells once whoever looks at the view has moved something, or it has stood for a while. */
+function watchSettling(told: () => void): () => void {
+  if (isSettled) return () => undefined
+  const settle = () => {
+    isSettled = true
+    stop()
+    told()
+  }
+  const timer = setTimeout(settle, FETCH_AFTER_MS)
+  for (const sign of SIGNS_OF_LIFE) addEventListener(sign, settle, { passive: true, capture: true })
+  const stop = () => {
+    clearTimeout(timer)
+    for (const sign of SIGNS_OF_LIFE) removeEventListener(sign, settle, { capture: true })
+  }
+  return stop
+}
+
+/**
+ * Whether the view stands: it was touched, or it has been there for a while. What takes the device half a second to draw
+ * waits for that, so that the view itself answers first.
+ */
+export function useSettled(): boolean {
+  return useSyncExternalStore(
+    watchSettling,
+    () => isSettled,
+    () => false,
+  )
+}
+
 /**
  * Whether a part in place of a plainer one is wanted yet: as soon as that one is touched, or after a while, so that the
  * view stands first.

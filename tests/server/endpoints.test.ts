@@ -125,7 +125,7 @@ describe('sessions', () => {
       await call(sessions.POST, 'POST', { json: wish({ groupId: UNKNOWN }) }),
       404,
       'id',
-      /There is no group with the id/,
+      /may have been removed/,
     )
     await call(group.PUT, 'PUT', { id: groupId, json: { version: 1, name: 'Ducklings', childIds: [] } })
     expectProblem(await call(sessions.POST, 'POST', { json: wish() }), 400, 'groupId', /Ducklings has no children yet/)

@@ -3,6 +3,7 @@ import { misreadingOf } from '../teaching'
 import { fetchList } from './fetchList'
 import type { PlanChild } from './request'
 import type { SessionPlan } from './types'
+import { MINUTES_PER_DAY, daysOf } from '../clock'
 
 /* What a tired adult needs to know first: what is next, what to print and fetch for it, who needs a look. */
 
@@ -41,8 +42,8 @@ const MOST_LOOKS = 3
  * three children in whom a misreading was found.
  */
 export function toDo(groups: readonly ToDoGroup[], until: string): ToDo[] {
-  const when = ({ next }: ToDoGroup) => `${next?.date} ${String(next?.start).padStart(4, '0')}`
-  const coming = groups.filter(({ next }) => next !== null).sort((a, b) => when(a).localeCompare(when(b)))
+  const when = ({ next }: ToDoGroup) => (next ? daysOf(next.date) * MINUTES_PER_DAY + next.start : 0)
+  const coming = groups.filter(({ next }) => next !== null).sort((a, b) => when(a) - when(b))
   const soon = coming.filter(({ next }) => next && next.date <= until)
   const line = (is: ToDo['is'], { group, next }: ToDoGroup, what: string): ToDo => ({
     is,

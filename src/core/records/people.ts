@@ -6,6 +6,8 @@ import type { GroupRules } from './settings'
 
 /** Letters of the longest name of a child, a group or anything that is kept by name. */
 export const LONGEST_NAME = 60
+/** Letters of a note about a child or a session. */
+export const LONGEST_NOTE = 2000
 
 export interface Child {
   readonly id: ChildId

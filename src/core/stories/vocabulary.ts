@@ -8,7 +8,7 @@ export function vocabularyOf(language: LanguageId): ReadonlySet<string> {
   const known = vocabularies.get(language)
   if (known) return known
   const words = new Set<string>(EXTRA)
-  for (let minute = 0; minute < 1440; minute++)
+  for (const minute of SAID_MINUTES)
     for (const form of ['turns', 'minutes-past'] as const) {
       const said = say(minute, { language, form, options: { dayHalf: minute % 60 === 0 } })
       for (const { plain } of tokensOf(said)) words.add(plain)
@@ -18,6 +18,15 @@ export function vocabularyOf(language: LanguageId): ReadonlySet<string> {
   vocabularies.set(language, words)
   return words
 }
+
+/**
+ * Times that have all the words between them, to be said quickly: every minute of one hour, and every hour of the day at
+ * o'clock, at half past and at quarter to, where the next hour is named.
+ */
+const SAID_MINUTES: readonly number[] = [
+  ...Array.from({ length: 60 }, (_, minute) => minute),
+  ...Array.from({ length: 24 }, (_, hour) => [0, 30, 45].map((minute) => hour * 60 + minute)).flat(),
+]
 
 const EXTRA = ['h', 'am', 'pm', 'a.m.', 'p.m.', 'a.m', 'p.m', 'a. m.', 'p. m.']
 

@@ -2,7 +2,7 @@ import type { ChildId } from '../../core/ids'
 import { Button, Group, Stack, Text, Textarea } from '@mantine/core'
 import { useForm } from '@mantine/form'
 import { useState } from 'react'
-import type { Note } from '../../core/records'
+import { type Note, LONGEST_NOTE } from '../../core/records'
 import { Confirm } from '../../ui/Confirm'
 import { api, newId } from '../../ui/api'
 import { momentInWords } from '../../ui/dates'
@@ -37,7 +37,7 @@ export function Notes({ childId, notes }: { childId: ChildId; notes: readonly No
           <Textarea
             label="A new note"
             description="What you saw; no full names, no health data"
-            maxLength={2000}
+            maxLength={LONGEST_NOTE}
             autosize
             minRows={2}
             style={{ flex: 1 }}

@@ -12,7 +12,7 @@ import {
 } from '../../core/stories'
 import { sayAnswer } from '../../core/teaching'
 import { Choice } from '../../ui/Choice'
-import type { StoriesState } from './useStories'
+import { type StoriesState, useStoryQuestions } from './useStories'
 
 interface Props {
   readonly state: StoriesState
@@ -21,7 +21,8 @@ interface Props {
 
 /** The questions in the adult's order: kept, dropped, put in other words; each with its computed answer. */
 export function QuestionsPanel({ state }: Props) {
-  const { kept, story, all, chosen } = state
+  const { kept, story } = state
+  const { all, chosen } = useStoryQuestions(state)
   const list = (): KeptQuestion[] =>
     story.questions ? [...story.questions] : chosen.flatMap(({ question }) => (question ? [keptFrom(question)] : []))
   const put = (questions: readonly KeptQuestion[]) => kept.change({ questions })

@@ -10,7 +10,7 @@ import { keepAnswer, takeBack } from '../../ui/outbox/answers'
 import { useReadyToKeep } from '../../ui/outbox/useReadyToKeep'
 import { newId } from '../../ui/api'
 import { tell } from '../../ui/notices'
-import type { StoriesState } from './useStories'
+import { type StoriesState, useStoryQuestions } from './useStories'
 import { Answers } from './GivenAnswers'
 
 interface Props {
@@ -21,7 +21,7 @@ interface Props {
 /** One question at a time, each child in turn; the answers are kept with all others. */
 export function ReadQuestions({ state, data }: Props) {
   useReadyToKeep()
-  const asked = state.chosen.filter(
+  const asked = useStoryQuestions(state).chosen.filter(
     (each): each is ChosenQuestion & { question: StoryQuestion } => each.question !== undefined,
   )
   const [groupId, setGroupId] = useState(data.groups[0]?.id ?? '')

@@ -52,7 +52,7 @@ function ReadRoom({ data }: { data: StoriesData }) {
             onChange={setMode}
             data={[
               { value: 'read' as const, label: 'Read' },
-              { value: 'ask' as const, label: `Questions (${state.chosen.filter(({ question }) => question).length})` },
+              { value: 'ask' as const, label: 'Questions' },
             ]}
           />
           <Button variant="default" component="a" href={`/stories?story=${one.id}`}>

@@ -5,7 +5,7 @@ import type { StoriesData } from '../../core/records'
 import { storyPages } from '../../core/stories'
 import { Choice } from '../../ui/Choice'
 import { DrawingView } from '../../ui/DrawingView'
-import type { StoriesState } from './useStories'
+import { type StoriesState, useStoryQuestions } from './useStories'
 
 interface Props {
   readonly state: StoriesState
@@ -14,7 +14,8 @@ interface Props {
 
 /** The story on paper: its first page as it will be printed, once or for each child of a group. */
 export function StoryPrint({ state, data }: Props) {
-  const { kept, story, times, chosen, wording } = state
+  const { kept, story, times, wording } = state
+  const { chosen } = useStoryQuestions(state)
   const [groupId, setGroupId] = useState('')
   const { paper, lowInk } = data.settings
   const first = useMemo(

@@ -2,7 +2,7 @@ import { Button, Group, Stack, Text, Textarea, Table } from '@mantine/core'
 import { Dialog } from '../../ui/Dialog'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { Session, SessionContext } from '../../core/records'
+import { type Session, type SessionContext, LONGEST_NOTE } from '../../core/records'
 import { sendWaiting } from '../../ui/outbox/send'
 import { keepDone } from '../../ui/outbox/plans'
 import { Unreached, api } from '../../ui/api'
@@ -65,7 +65,7 @@ export function EndOfSession({ onClose, context }: Props) {
           label="Note"
           description="What to remember next time"
           value={note}
-          maxLength={2000}
+          maxLength={LONGEST_NOTE}
           autosize
           minRows={3}
           onChange={(event) => setNote(event.currentTarget.value)}

@@ -1,12 +1,12 @@
 import { proxy, wrap } from 'comlink'
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { Forecast, TermChild, TermWish } from '../../core/planning'
 import type { TermWorker } from '../../workers/term'
 
 export const TERM_RUNS = 5000
 /** The same seed each time: what moves is what was changed, never the draw. */
 const SEED = 1
-/** A field that is being typed in does not start a forecast at every key. */
+/** A field that is being typed in does not start a forecast at every key; the first one starts at once. */
 const WAIT_MS = 350
 
 interface FoundForecast {
@@ -23,6 +23,7 @@ export function useForecast(wish: TermWish | undefined, children: readonly TermC
   const [stopped, setStopped] = useState<string>()
   const [failure, setFailure] = useState<string>()
   const key = wish && JSON.stringify(wish)
+  const waitMs = useRef(0)
   const isOn = key !== undefined && key !== stopped && key !== found?.of
   useEffect(() => {
     if (!isOn || !wish || !key) return
@@ -35,7 +36,8 @@ export function useForecast(wish: TermWish | undefined, children: readonly TermC
       void wrap<TermWorker>(worker)
         .forecast(wish, children, { runs: TERM_RUNS, seed: SEED }, proxy(setDone))
         .then((forecast) => setFound({ of: key, forecast }))
-    }, WAIT_MS)
+    }, waitMs.current)
+    waitMs.current = WAIT_MS
     return () => {
       clearTimeout(timer)
       worker?.terminate()

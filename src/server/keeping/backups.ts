@@ -40,7 +40,7 @@ export function backupsIn(folder: string): Backup[] {
 
 /** The file of a backup that is in the folder; a name that is none of them is refused. */
 export function backupFile(folder: string, name: string): string {
-  if (!backupsIn(folder).some((each) => each.name === name)) throw notFound('backup', name)
+  if (!backupsIn(folder).some((each) => each.name === name)) throw notFound('backup')
   return join(folder, basename(name))
 }
 

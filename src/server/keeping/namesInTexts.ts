@@ -99,7 +99,7 @@ export async function isShared(db: Db, name: string, besides: string): Promise<b
 /** Where a child’s name stands beside the child’s own records: told before the child is removed. */
 export async function nameElsewhere(db: Db, childId: string): Promise<NameElsewhere> {
   const child = await readDoc(db, kinds.children, { id: childId })
-  if (!child) throw notFound('child', childId)
+  if (!child) throw notFound('child')
   const name = String(child.name)
   const isOthers = ({ before }: { before: Doc }) => before.child_id !== childId
   const found = (await isShared(db, name, childId)) ? [] : (await textsWith(db, [name])).filter(isOthers)

@@ -29,7 +29,7 @@ function remove(db: Db, { kindId, id, also }: Removal, doing: Doing): Promise<Un
   return inTransaction(db, async (trx) => {
     const kind = kinds[kindId]
     const doc = await readDoc(trx, kind, { id })
-    if (!doc) throw notFound(kind.one, id)
+    if (!doc) throw notFound(kind.one)
     const touched = await touchedBy(trx, kind, doc)
     if (kindId === 'children') await removeOwnDays(trx, touched, id)
     await removeDoc(trx, kind, doc)

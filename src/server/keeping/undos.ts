@@ -84,7 +84,7 @@ export function takeBackChange(db: Db, id: string, doing: Doing): Promise<TakenB
   return inTransaction(db, async (trx) => {
     const row = (await trx('undos').where({ id }).where('until', '>', doing.now).first()) as
       { body: string; what: string } | undefined
-    if (!row) throw notFound('change that can still be taken back', id)
+    if (!row) throw notFound('change')
     const { what, changes: kept } = parsed<UndoBody>(row.body, isUndo)
     const changes = kept.map(asNow)
     const ready: Change[] = []

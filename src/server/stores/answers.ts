@@ -110,7 +110,7 @@ export async function listAnswers(db: Db, { childId, sessionId }: AnswerFilter =
  * the answer itself comes later, from another tab.
  */
 export async function takeBackAnswer(db: Db, id: AnswerId, now: Instant): Promise<void> {
-  if (!isUuid(id)) throw notFound('answer', id)
+  if (!isUuid(id)) throw notFound('answer')
   await db.transaction(async (trx) => {
     await noteGone(trx, id, 'answer', now)
     await trx('answers').where({ id }).delete()
@@ -119,7 +119,7 @@ export async function takeBackAnswer(db: Db, id: AnswerId, now: Instant): Promis
 
 async function getAnswer(db: Db, id: AnswerId): Promise<Answer> {
   const row: DbRow | undefined = await db('answers').where({ id }).first()
-  if (!row) throw notFound('answer', id)
+  if (!row) throw notFound('answer')
   return rowToAnswer(row, (await getSettings(db)).zone)
 }
 
@@ -190,7 +190,7 @@ export async function listChanges(db: Db, childId: ChildId): Promise<AnswerChang
 export async function undoChange(db: Db, id: ChangeId): Promise<void> {
   await db.transaction(async (trx) => {
     const row: DbRow | undefined = await trx('answer_changes').where({ id }).first()
-    if (!row) throw notFound('change', id)
+    if (!row) throw notFound('change')
     const before: Removed = rowToChange(row).before
     const session: DbRow | undefined = await trx('sessions')
       .where({ id: before.sessionId ?? '' })

@@ -64,11 +64,11 @@ export async function addNote(
   await getChild(db, childId)
   await db('notes').insert({ id, child_id: childId, at, text }).onConflict('id').ignore()
   const row: DbRow | undefined = await db('notes').where({ id }).first()
-  if (!row) throw notFound('note', id)
+  if (!row) throw notFound('note')
   return rowToNote(row)
 }
 
 export async function removeNote(db: Db, id: NoteId): Promise<void> {
   const removed = await db('notes').where({ id }).delete()
-  if (removed === 0) throw notFound('note', id)
+  if (removed === 0) throw notFound('note')
 }

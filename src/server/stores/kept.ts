@@ -36,7 +36,7 @@ export async function listKept<T>(db: Db, shelf: Shelf): Promise<Kept<T>[]> {
 
 export async function getKept<T>(db: Db, shelf: Shelf, id: string): Promise<Kept<T>> {
   const row: DbRow | undefined = await db(shelf).where({ id }).first()
-  if (!row) throw notFound(ONE[shelf], id)
+  if (!row) throw notFound(ONE[shelf])
   return rowToKept<T>(shelf, row)
 }
 

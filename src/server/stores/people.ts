@@ -35,7 +35,7 @@ export async function listChildren(db: Db): Promise<Child[]> {
 
 export async function getChild(db: Db, id: ChildId): Promise<Child> {
   const row: DbRow | undefined = await db('children').where({ id }).first()
-  if (!row) throw notFound('child', id)
+  if (!row) throw notFound('child')
   return rowToChild(row)
 }
 
@@ -99,7 +99,7 @@ export async function listGroups(db: Db): Promise<Group[]> {
 
 export async function getGroup(db: Db, id: GroupId): Promise<Group> {
   const group = (await listGroups(db)).find((each) => each.id === id)
-  if (!group) throw (await db('groups').where({ id }).first()) ? new DamagedRow() : notFound('group', id)
+  if (!group) throw (await db('groups').where({ id }).first()) ? new DamagedRow() : notFound('group')
   return group
 }
 

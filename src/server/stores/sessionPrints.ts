@@ -24,7 +24,7 @@ export function putPrintInto(db: Db, id: string, sessionId: SessionId | null): P
   return inTransaction(db, async (trx) => {
     if (sessionId !== null) await getSession(trx, sessionId)
     const changed = await trx('prints').where({ id }).update({ session_id: sessionId })
-    if (changed === 0) throw notFound('print', id)
+    if (changed === 0) throw notFound('print')
     return getKept<SavedPrint>(trx, 'prints', id)
   })
 }

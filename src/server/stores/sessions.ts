@@ -91,7 +91,7 @@ export async function listSessions(db: Db, groupId?: GroupId): Promise<Session[]
 
 export async function getSession(db: Db, id: SessionId): Promise<Session> {
   const row: DbRow | undefined = await db('sessions').where({ id }).first()
-  if (!row) throw notFound('session', id)
+  if (!row) throw notFound('session')
   return rowToSession(row, await db('session_steps').where({ session_id: id }).orderBy('position'))
 }
 

@@ -6,6 +6,7 @@ import { answerBody, countLines, instant, item, rung, uuid } from '../../fields'
 import { isAnswerBody } from '../../stores/readable'
 import { plainText } from '../../text'
 import { AT, type KindSpec, flag, nothing } from './kind'
+import { LONGEST_NOTE } from '../../../core/records'
 
 /* What was answered, judged, noted and counted. */
 
@@ -125,7 +126,7 @@ export const records: readonly KindSpec[] = [
       id: uuid.required(),
       child_id: uuid.required(),
       at: instant.required(),
-      text: plainText(2000).required(),
+      text: plainText(LONGEST_NOTE).required(),
     }),
     refers: { child_id: 'children' },
     label: (doc) => String(doc.text).slice(0, 60),

@@ -4,6 +4,7 @@ import { stepRow } from '../../planningSchemas'
 import { sayEnglishDate } from '../../../core/wording'
 import { plainText } from '../../text'
 import { CREATED, type KindSpec, VERSION, created } from './kind'
+import { LONGEST_NOTE } from '../../../core/records'
 
 export const sessions: KindSpec = {
   id: 'sessions',
@@ -57,7 +58,7 @@ export const sessions: KindSpec = {
     materials: materialList.required(),
     rung: rung.required(),
     seed: Joi.number().integer().required(),
-    note: plainText(2000).allow('').required(),
+    note: plainText(LONGEST_NOTE).allow('').required(),
     recipe_id: uuid.allow(null).required(),
     yard_id: uuid.allow(null).required(),
     printed_at: instant.allow(null).required(),
