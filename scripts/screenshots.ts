@@ -31,11 +31,10 @@ mkdirSync(folder, { recursive: true })
 await take(light, 'today', '/')
 await take(light, 'children', '/children')
 await take(light, 'child', `/children/${mirela?.id}`, (page) => page.getByText('Why? Show the answers').first().click())
-await take(light, 'group', `/groups/${herons?.group.id}`)
+const chart = (page: Page) => page.locator('.recharts-surface').first().waitFor()
+await take(light, 'group', `/groups/${herons?.group.id}`, chart)
 await take(light, 'plan', `/plan/${session}`)
-await take(light, 'term', `/term/${herons?.group.id}`, (page) =>
-  page.getByRole('heading', { name: 'Week by week' }).waitFor(),
-)
+await take(light, 'term', `/term/${herons?.group.id}`, chart)
 await take(light, 'activities', '/activities')
 await take(light, 'table', `/table/${session}`, async (page) => {
   await page.keyboard.press('c')
