@@ -118,7 +118,7 @@ test('Back over what was removed says so, and leads on', async ({ page, request,
   for (const path of paths.toReversed()) {
     await page.goBack()
     await expect(page).toHaveURL(new RegExp(`${path}$`))
-    await expect(page.getByRole('alert').getByText(/^This (child|group|session) is not here\.$/)).toBeVisible()
+    await expect(page.getByRole('alert').getByText(/There is no such (child|group|session)/)).toBeVisible()
     await expect(page.getByRole('link', { name: 'Today' }).first()).toBeVisible()
   }
 })

@@ -48,5 +48,5 @@ test('an address that leads nowhere says so', async ({ page, quiet }) => {
   await page.goto('/nowhere')
   await expect(page.getByRole('heading', { name: 'There is nothing at this address' })).toBeVisible()
   await page.goto('/plan/8d0bd44c-52c1-4f6e-9d5e-0c8ce4a6f2ab')
-  await expect(page.getByText('This session is not here.')).toBeVisible()
+  await expect(page.getByText('There is no such session')).toBeVisible()
 })

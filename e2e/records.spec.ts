@@ -190,7 +190,7 @@ test('a group stands side by side, with who goes together and why', async ({ pag
     'Agrimony and Betony: ignores the minute hand',
   )
   await page.goto(`/groups/${crypto.randomUUID()}`)
-  await expect(page.getByRole('alert')).toContainText('This group is not here. It may have been removed')
+  await expect(page.getByRole('alert')).toContainText('There is no such group')
 })
 
 test('a view that cannot reach the server says so, and comes back', async ({ page, quiet }) => {

@@ -146,7 +146,7 @@ test('a story is taken from the shelf, made anew, and read with children', async
   await expect(page.getByRole('status')).toHaveText('1 of 5 times ringed')
   await expect(page.getByRole('img', { name: 'A clock showing half past three' })).toBeVisible()
 
-  await page.getByText(/^Questions \(/).click()
+  await page.getByText('Questions', { exact: true }).click()
   await page.getByLabel('Group').selectOption('AA Readers')
   await page.getByRole('button', { name: 'Clock a' }).click()
   await expect(page.getByText(/^(Right\.|Look again)/)).toBeVisible()

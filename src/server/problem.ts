@@ -36,9 +36,9 @@ export class Problem extends Error {
 }
 
 export function notFound(what: string): Problem {
-  return new Problem(404, `This ${what} is not here`, {
+  return new Problem(404, 'Not here', {
     field: 'id',
-    detail: 'It may have been removed, or the link may have a slip in it.',
+    detail: `There is no such ${what}: it may have been removed, or the link may have a slip in it.`,
   })
 }
 

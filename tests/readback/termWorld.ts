@@ -1,7 +1,7 @@
 import { dateOf } from '../../src/core/clock'
 import { MS_PER_DAY } from '../../src/core/clock'
 import { type Answer, type SimulatedChild, simulateSitting, standingOf } from '../../src/core/knowing'
-import { type TermChild, type TermWish, speedsOf, workingRung } from '../../src/core/planning'
+import { type TermChild, type TermWish, groupNeed, speedsOf, workingRung } from '../../src/core/planning'
 import { type Random, drawUnit } from '../../src/core/random'
 import { type RungId, schools } from '../../src/core/teaching'
 
@@ -18,11 +18,20 @@ const WORLD = {
   guessInTheOpen: 0.05,
   turns: 3,
   questions: 5,
+  recalled: 4,
+  recallMinutes: 3.5,
   away: 0.08,
   lost: 0.05,
   rateSd: 0.5,
 }
 const HALF_LIFE_DAYS = 365
+
+/** A meeting that is held: what most are on, on which day, and whether all are asked at its beginning. */
+interface Held {
+  readonly group: RungId
+  readonly day: number
+  readonly isRecalled: boolean
+}
 
 interface Living {
   readonly id: string
@@ -80,12 +89,15 @@ export class TermWorld {
   hold(days: readonly number[]): void {
     for (const day of days) {
       if (drawUnit(this.random) < WORLD.lost) continue
-      const working = this.told(day).map((child) => workingRung(child, { school: this.school }))
+      const told = this.told(day)
+      const working = told.map((child) => workingRung(child, { school: this.school }))
+      // Asked at the beginning where the app would have it.
+      const isRecalled = groupNeed({ children: told, school: this.school }).recall
       const times = (rung: RungId) => working.filter((each) => each === rung).length
       const order = this.school.order
       const group = order.reduce((best, rung) => (times(rung) > times(best) ? rung : best))
       this.children.forEach((child, i) => {
-        if (drawUnit(this.random) >= WORLD.away) this.attend(child, working[i] as RungId, { group, day })
+        if (drawUnit(this.random) >= WORLD.away) this.attend(child, working[i] as RungId, { group, day, isRecalled })
       })
       this.told(day + 1).forEach((child, i) => {
         const { firmOn } = this.children[i] as Living
@@ -94,13 +106,25 @@ export class TermWorld {
     }
   }
 
-  private attend(child: Living, rung: RungId, { group, day }: { group: RungId; day: number }): void {
+  private attend(child: Living, rung: RungId, { group, day, isRecalled }: Held): void {
     const gap = day - (child.metOn.get(rung) ?? day)
     if (drawUnit(this.random) > 0.5 ** (gap / HALF_LIFE_DAYS)) child.knows.delete(rung)
     child.metOn.set(rung, day)
-    this.turn(child, rung, (rung === group ? 1 : 0.5) * WORLD.turns * child.rate)
-    for (let i = 0; i < WORLD.questions; i++) {
-      const guess = i % 2 === 0 ? WORLD.guessOfFour : WORLD.guessInTheOpen
+    const taught = WORLD.turns * (isRecalled ? 1 - WORLD.recallMinutes / this.wish.minutes : 1)
+    if (isRecalled) this.ask(child, rung, { day, from: 0, ways: Array.from({ length: WORLD.recalled }, () => 1) })
+    this.turn(child, rung, (rung === group ? 1 : 0.5) * taught * child.rate)
+    // A sitting asks in one way and then in the other.
+    this.ask(child, rung, { day, from: 20, ways: Array.from({ length: WORLD.questions }, (_, i) => i % 2) })
+  }
+
+  /** Questions in these ways, one a minute from a minute of the session on. */
+  private ask(
+    child: Living,
+    rung: RungId,
+    { day, from, ways }: { day: number; from: number; ways: readonly number[] },
+  ) {
+    for (const [i, way] of ways.entries()) {
+      const guess = way === 0 ? WORLD.guessOfFour : WORLD.guessInTheOpen
       const as: SimulatedChild = {
         misreadings: [],
         strength: 0,
@@ -108,10 +132,9 @@ export class TermWorld {
         // Whoever guesses does not slip: `simulateAnswer` lets everyone slip, so that this takes it back.
         knows: () => (child.knows.has(rung) ? 1 : guess / (1 - WORLD.slip)),
       }
-      const at = day * MS_PER_DAY + 9 * 3_600_000 + i * 60_000
+      const at = day * MS_PER_DAY + 9 * 3_600_000 + (from + i) * 60_000
       const wish = { childId: child.id, rung, count: 2, at, newId: () => `a${this.count++}` }
-      // A sitting asks in one way and then in the other.
-      const answer = simulateSitting(this.random, as, wish)[i % 2]
+      const answer = simulateSitting(this.random, as, wish)[way]
       if (answer) child.answers.push(answer)
       this.turn(child, rung, child.rate)
     }

@@ -125,7 +125,7 @@ describe('sessions', () => {
       await call(sessions.POST, 'POST', { json: wish({ groupId: UNKNOWN }) }),
       404,
       'id',
-      /may have been removed/,
+      /no such group/,
     )
     await call(group.PUT, 'PUT', { id: groupId, json: { version: 1, name: 'Ducklings', childIds: [] } })
     expectProblem(await call(sessions.POST, 'POST', { json: wish() }), 400, 'groupId', /Ducklings has no children yet/)
@@ -144,7 +144,7 @@ describe('sessions', () => {
     const { body: printed } = await call<Session>(marked.POST, 'POST', { id: made.id, json: {} })
     expect(printed).toEqual({ ...made, printedAt: printed.printedAt })
     expect(printed.printedAt).toBeGreaterThan(0)
-    expectProblem(await call(marked.POST, 'POST', { id: UNKNOWN, json: {} }), 404, 'id', /There is no session/)
+    expectProblem(await call(marked.POST, 'POST', { id: UNKNOWN, json: {} }), 404, 'id', /no such session/)
 
     const edit = {
       version: printed.version,
@@ -252,7 +252,7 @@ describe('answers', () => {
     expect((await call<Answer[]>(answers.GET, 'GET', { query: `childId=${childId}` })).body).toEqual(
       expect.not.arrayContaining([expect.objectContaining({ id: one.id })]),
     )
-    expectProblem(await call(answer.DELETE, 'DELETE', { id: 'no-id' }), 404, 'id', /There is no answer/)
+    expectProblem(await call(answer.DELETE, 'DELETE', { id: 'no-id' }), 404, 'id', /no such answer/)
   })
 })
 
@@ -261,10 +261,10 @@ describe('removing', () => {
     const { body: made } = await call<Session>(sessions.POST, 'POST', { json: wish() })
     await call(answers.POST, 'POST', { json: { answers: [sent({ sessionId: made.id })] } })
     await call(group.DELETE, 'DELETE', { id: groupId })
-    expectProblem(await call(session.GET, 'GET', { id: made.id }), 404, 'id', /There is no session/)
+    expectProblem(await call(session.GET, 'GET', { id: made.id }), 404, 'id', /no such session/)
     expect((await call<ChildReport>(child.GET, 'GET', { id: childId })).body.answers).toBe(1)
     await call(child.DELETE, 'DELETE', { id: childId })
-    expectProblem(await call(child.GET, 'GET', { id: childId }), 404, 'id', /There is no child/)
+    expectProblem(await call(child.GET, 'GET', { id: childId }), 404, 'id', /no such child/)
     expect((await call<Answer[]>(answers.GET, 'GET', { query: `childId=${childId}` })).body).toEqual([])
   })
 })

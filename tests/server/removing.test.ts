@@ -61,7 +61,7 @@ describe('backups', () => {
     expect((await listChildren(other.db)).map(({ name }) => name)).toContain('Elka')
     for (let i = 3; i < 8; i++) await backUp(other.db, 'daily', NOW + i * 60_000)
     expect(backupsIn(place).map(({ at }) => at)).toEqual([7, 6, 5].map((i) => NOW + i * 60_000))
-    expect(await problemOf(compareBackup(other.db, '../../etc/passwd'))).toMatch(/no backup/)
+    expect(await problemOf(compareBackup(other.db, '../../etc/passwd'))).toMatch(/no such backup/)
     expect(await problemOf(changeKeeping(other.db, { folder: 'relative', keep: 3 }, doing()))).toMatch(
       /^folder: .*whole path/,
     )
@@ -150,7 +150,7 @@ describe('removing a child', () => {
     expect(bytes(place)).toContain(NAME)
     await forgetUndone(own, doing(10).now)
     expect(bytes(place)).not.toContain(NAME)
-    expect(await problemOf(takeBackChange(own, undo.id, doing(11)))).toMatch(/no change that can still be taken back/)
+    expect(await problemOf(takeBackChange(own, undo.id, doing(11)))).toMatch(/no such change/)
     expect(JSON.stringify(await listDeeds(own))).not.toContain(NAME)
     await own.destroy()
     expect(bytes(place)).not.toContain(NAME)

@@ -35,7 +35,7 @@ export function tasksAtOnce({ children, seed, asked }: AtOnceRequest): TaskAtOnc
 }
 
 /** Setting where the rung has it; otherwise what is answered by a choice. */
-function asksAtOnce(rung: RungId): readonly Ask[] {
+export function asksAtOnce(rung: RungId): readonly Ask[] {
   const set = asksOf(rung).filter((ask) => isSet({ ask }))
   return set.length > 0 ? set : asksOf(rung).slice(0, 1)
 }

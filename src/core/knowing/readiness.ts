@@ -2,6 +2,7 @@ import { BESIDE_THE_ORDER, type RungId, type School, rungOf } from '../teaching'
 import type { Answer, Instant } from './answers'
 import { type Estimate, type Overrule, estimateKnowing } from './estimate'
 import { GETTING_THERE_PROBABILITY, LEAST_FOR_A_LEVEL } from './levels'
+import { SHAKY_PROBABILITY } from './verdict'
 
 /** Where a child stands: the rung being worked on, those that are firm, those that should come back. */
 export interface Standing {
@@ -20,12 +21,6 @@ export interface Standing {
   /** Rungs to bring back: shaky ones, then firm ones whose review is due, the longest overdue first. */
   readonly due: readonly RungId[]
 }
-
-/**
- * A child who is firm on a later rung is not pulled back by one that was never asked, nor by one that has fallen a
- * little under firm: above this probability it only comes back, as one that is due does.
- */
-export const SHAKY_PROBABILITY = 0.8
 
 export function standingOf(
   answers: readonly Answer[],

@@ -78,3 +78,22 @@ export function rightAnswersMissing({ evidence, answers, convinced }: Following,
   const least = Math.max(1, Math.ceil((SECURE.threshold - evidence) / evidenceOf(true, choices)))
   return least + ((SECURE.look - ((answers + least) % SECURE.look)) % SECURE.look)
 }
+
+/**
+ * A child who is firm on a later rung is not pulled back by one that was never asked, nor by one that has fallen a
+ * little under firm: above this probability it only comes back, as one that is due does.
+ */
+export const SHAKY_PROBABILITY = 0.8
+
+/** With fewer answers nothing can be said yet. */
+const LEAST_ANSWERS = 3
+
+/**
+ * Whether somebody seems to know a rung by the answers so far (`probability`, 0 to 1) and only has too few of them to be
+ * secure. Two lapses among the last four say otherwise.
+ */
+export function onlyLacksAnswers(following: Following, probability: number): boolean {
+  return (
+    following.answers >= LEAST_ANSWERS && probability >= SHAKY_PROBABILITY && lapsesAmongLast(following) < SECURE.lapses
+  )
+}

@@ -1,7 +1,7 @@
 import { RefusedValue } from '../errors'
 import type { Printable } from '../printables'
 import { BESIDE_THE_ORDER, type RungId, STAGES, type School, type Stage, neededFor, pathOf, rungs } from '../teaching'
-import { SECURE, SHAKY_PROBABILITY, type Standing, lapsesAmongLast, workedOn } from '../knowing'
+import { type Standing, onlyLacksAnswers, workedOn } from '../knowing'
 import { IN_ENGLISH, listInWords } from '../wording'
 import type { PlanChild, SessionRequest } from './request'
 
@@ -19,10 +19,7 @@ export interface GroupNeed {
 }
 
 /** So many of the children must seem to know it before all are asked; found by trying, with `bench/planners.ts`. */
-const RECALL_SHARE = 0.25
-
-/** With fewer answers nothing can be said yet. */
-const LEAST_ANSWERS = 3
+export const RECALL_SHARE = 0.25
 
 function allEstimates({ estimates, beside }: Standing) {
   return [...estimates, ...beside]
@@ -73,10 +70,7 @@ export function groupNeed(request: Pick<SessionRequest, 'children' | 'school' | 
   }
 }
 
-/**
- * Whether a child seems to know what it works on, and only has too few answers that say so. Two lapses among the last
- * four say otherwise.
- */
+/** Whether a child seems to know what it works on, and only has too few answers that say so. */
 export function needsAnswersOnly(child: PlanChild, request: Pick<SessionRequest, 'school'>): boolean {
   const rung = workingRung(child, request)
   const estimate = allEstimates(child.standing).find((each) => each.rung === rung)
@@ -84,9 +78,7 @@ export function needsAnswersOnly(child: PlanChild, request: Pick<SessionRequest,
     estimate !== undefined &&
     !estimate.firm &&
     estimate.overrule === undefined &&
-    estimate.answers >= LEAST_ANSWERS &&
-    estimate.probability >= SHAKY_PROBABILITY &&
-    lapsesAmongLast(estimate.followed) < SECURE.lapses
+    onlyLacksAnswers(estimate.followed, estimate.probability)
   )
 }
 

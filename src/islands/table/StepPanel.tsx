@@ -51,7 +51,7 @@ export function StepPanel({ step, next, timer, state, context, onAsk }: StepPane
           {activity.name}
         </Title>
       </div>
-      <StepTimer step={step} timer={timer} />
+      <StepTimer step={step} timer={timer} isMain={!activity.game && activity.tableMode !== 'all-at-once'} />
       {activity.game && <RunGame game={activity.game} step={step} session={session} />}
       {activity.tableMode === 'all-at-once' && (
         <Button size="md" onClick={onAsk} leftSection={<IconUsers size={18} />}>
@@ -83,7 +83,14 @@ export function StepPanel({ step, next, timer, state, context, onAsk }: StepPane
   )
 }
 
-function StepTimer({ step, timer }: { step: PlanStep; timer: StepTimerState }) {
+interface StepTimerProps {
+  readonly step: PlanStep
+  readonly timer: StepTimerState
+  /** Nothing else of the step is started first. */
+  readonly isMain: boolean
+}
+
+function StepTimer({ step, timer, isMain }: StepTimerProps) {
   const isOver = timer.leftSeconds < 0
   return (
     <Group
@@ -104,7 +111,7 @@ function StepTimer({ step, timer }: { step: PlanStep; timer: StepTimerState }) {
         </Text>
       </div>
       <Button
-        variant={timer.isRunning ? 'default' : 'filled'}
+        variant={timer.isRunning ? 'default' : isMain ? 'filled' : 'light'}
         onClick={timer.toggle}
         leftSection={timer.isRunning ? <IconPlayerPause size={18} /> : <IconPlayerPlay size={18} />}
       >

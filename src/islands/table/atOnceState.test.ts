@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { localDay } from '../../core/clock'
 import { stageOf } from '../../core/knowing'
-import { afterShown, afterTakenBack, roundAfter, tallyOfRound } from './atOnceState'
+import { afterShown, afterTakenBack, roundAfter, roundNow, tallyOfRound } from './atOnceState'
 import { type CheckAnswer, type CheckState, NOTHING, turnsIn } from './checkState'
 import type { Round } from './round'
 
@@ -53,6 +53,18 @@ describe('rounds in which all are asked at once', () => {
     expect(second.marks).toEqual({})
     const asked = (round: Round) => round.tasks.map(({ question }) => question.item.shown.minute)
     for (const [i, minute] of asked(first).entries()) expect(asked(second)[i]).not.toBe(minute)
+  })
+
+  it('asks for the step that was picked while nobody was tapped, and goes on with the round once somebody was', () => {
+    const second = roundAfter(first, asking)
+    const picked = { ...asking, children: asking.children.map(({ id }) => ({ id, rung: 'quarters' as const })) }
+    const rungs = (round: Round) => [...new Set(round.tasks.map(({ question }) => question.item.rung))]
+    expect(roundNow(second, asking)).toEqual(second)
+    expect(rungs(roundNow(second, picked))).toEqual(['quarters'])
+    expect(roundNow(second, picked)).toMatchObject({ number: 2, before: second.before })
+    const begun = shown(NOTHING, second, 'b').round
+    expect(begun && roundNow(begun, picked)).toBe(begun)
+    expect(roundNow(undefined, asking)).toEqual(first)
   })
 
   it('takes back one child’s answer and leaves the others', () => {

@@ -20,6 +20,16 @@ export function roundAfter(round: Round | undefined, { children, seed }: AskedCh
   }
 }
 
+/**
+ * The round that is on. One in which nobody was tapped yet asks for what is chosen now: another step may have been
+ * picked since.
+ */
+export function roundNow(round: Round | undefined, asking: AskedChildren): Round {
+  if (!round) return roundAfter(undefined, asking)
+  const isBegun = Object.values(round.marks).some((mark) => mark !== undefined)
+  return isBegun ? round : roundAfter({ ...round, number: round.number - 1, tasks: [] }, asking)
+}
+
 /** A child's answer in this round is kept: it counts among what the child was asked in this check. */
 export function afterShown(state: CheckState, round: Round, answer: CheckAnswer, choice: number): CheckState {
   const task = round.tasks.find(({ childIds }) => childIds.includes(answer.childId))

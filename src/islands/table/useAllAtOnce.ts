@@ -7,7 +7,7 @@ import { type Showing, isRight, sameValue, sayAnswer, showingsOf } from '../../c
 import { newId } from '../../ui/api'
 import { keepAnswer, takeBack } from '../../ui/outbox/answers'
 import type { Player } from '../../ui/WhoShowed'
-import { afterShown, afterTakenBack, roundAfter, tallyOfRound } from './atOnceState'
+import { afterShown, afterTakenBack, roundAfter, roundNow, tallyOfRound } from './atOnceState'
 import type { CheckAnswer, CheckState, Choices } from './checkState'
 import { useCheckState } from './useCheckState'
 
@@ -27,7 +27,7 @@ function useRounds(context: SessionContext) {
     children: children.map((child) => ({ id: child.id, rung: rungPicked ?? workingRung(child, requestOf(context)) })),
     seed: session.seed,
   }
-  const round = kept.round ?? roundAfter(undefined, asking)
+  const round = roundNow(kept.round, asking)
 
   function taken(state: CheckState, task: TaskShown, player: Player, choice: number): CheckState {
     const showing = task.shown[choice]
@@ -42,7 +42,7 @@ function useRounds(context: SessionContext) {
       n: (state.put[player.id] ?? []).length,
       turn: state.turn,
     }
-    return afterShown(state, state.round ?? round, asked, choice)
+    return afterShown(state, roundNow(state.round ?? round, asking), asked, choice)
   }
 
   function takenBack(state: CheckState, answer: CheckAnswer): CheckState {

@@ -2,7 +2,7 @@ import { type Following, KNOWING, SECURE, nothingYet } from '../../knowing'
 import { drawUnit, type Random } from '../../random'
 import { type RungId, schools } from '../../teaching'
 import type { PlanChild } from '../request'
-import { choicesOn } from './model'
+import { choicesOn, recallChoicesOn } from './model'
 import { SPEEDS } from './speed'
 import { meetingsOf, type TermWish } from './wish'
 
@@ -19,6 +19,8 @@ export interface TermCounts {
   readonly ladder: readonly RungId[]
   /** How many choices each question of a sitting has, for each rung of the ladder; 0 where it is open. */
   readonly choices: readonly (readonly number[])[]
+  /** The same of what is asked of all at once at the beginning of a meeting. */
+  readonly recallChoices: readonly (readonly number[])[]
   readonly children: readonly TermChild[]
   runs: number
   /** For each child and rung, how many runs had it firm before the first meeting (0), after it (1), and so on. */
@@ -42,6 +44,7 @@ export function startTerm(wish: TermWish, children: readonly TermChild[]): TermC
     meetings,
     ladder,
     choices: ladder.map(choicesOn),
+    recallChoices: ladder.map(recallChoicesOn),
     children,
     runs: 0,
     firmAfter: children.map(() => ladder.map(() => new Uint32Array(places))),

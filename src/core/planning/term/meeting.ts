@@ -1,5 +1,15 @@
-import { afterAnswer, afterDays, followAnswer, guessOf, KNOWING, letPass, SHAKY_PROBABILITY } from '../../knowing'
+import {
+  afterAnswer,
+  afterDays,
+  followAnswer,
+  guessOf,
+  KNOWING,
+  letPass,
+  onlyLacksAnswers,
+  SHAKY_PROBABILITY,
+} from '../../knowing'
 import { drawUnit, type Random } from '../../random'
+import { RECALL_SHARE } from '../need'
 import { REVIEW_GAPS, TERM } from './model'
 import type { TermWish } from './wish'
 import { type Learner, type LearnerRung, type TermCounts, isFirm } from './learner'
@@ -23,13 +33,14 @@ interface Meeting {
 
 /** One meeting of the simulated group: what is taught, asked and forgotten in it. */
 export function playMeeting(random: Random, learners: readonly Learner[], { counts, wish, day, m }: Meeting): void {
-  const { ladder, choices, worked, cameBack, firmAfter } = counts
+  const { ladder, choices, recallChoices, worked, cameBack, firmAfter } = counts
   for (const learner of learners) learner.at = workingAt(learner, day)
   const group = rungOfMost(learners, ladder.length)
   if (group < ladder.length) add(worked[m], group)
   const back = dueRung(learners, group, day)
   if (back !== undefined) add(cameBack[m], back)
-  const turns = wish.minutes * TERM.turnsPerMinute
+  const isRecalled = learners.filter(lacksAnswers).length >= RECALL_SHARE * learners.length
+  const turns = (wish.minutes - (isRecalled ? TERM.recallMinutes : 0)) * TERM.turnsPerMinute
   const share = back === undefined ? 1 : 1 - TERM.reviewShare
   learners.forEach((learner, c) => {
     if (drawUnit(random) < TERM.away) return
@@ -37,9 +48,12 @@ export function playMeeting(random: Random, learners: readonly Learner[], { coun
     const rung = learner.rungs[learner.at]
     if (!rung) return
     forget(random, rung, day)
+    if (isRecalled) askQuestions(random, rung, { rate: learner.rate, choices: recallChoices[learner.at] ?? [] })
     const fit = learner.at === group ? 1 : TERM.otherForm
     practise(random, rung, turns * share * fit * learner.rate)
     askQuestions(random, rung, { rate: learner.rate, choices: choices[learner.at] ?? [] })
+    rung.days++
+    rung.kinds = Math.max(rung.kinds, 2)
     rung.metOn = day
     rung.asOf = day
     if (!rung.wasFirm && isFirm(rung)) {
@@ -63,6 +77,12 @@ function workingAt({ rungs, first }: Learner, day: number): number {
     return !passed && firm[i] !== true && !isShaky
   })
   return open < 0 ? rungs.length : open
+}
+
+/** Whether a learner seems to know what is worked on, so that only answers are missing (`needsAnswersOnly`). */
+function lacksAnswers({ rungs, at }: Learner): boolean {
+  const rung = rungs[at]
+  return rung !== undefined && onlyLacksAnswers(rung, rung.belief)
 }
 
 /** The rung that most work on; of two, the easier one, as the planner has it. Children who know all do not count. */
@@ -129,6 +149,4 @@ function askQuestions(random: Random, rung: LearnerRung, { rate, choices: ofEach
     followAnswer(rung, right, choices)
     practise(random, rung, rate)
   }
-  rung.days++
-  rung.kinds = Math.max(rung.kinds, 2)
 }

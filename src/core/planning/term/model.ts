@@ -1,4 +1,4 @@
-import { reviewGaps } from '../../knowing'
+import { asksAtOnce, reviewGaps } from '../../knowing'
 import { type RungId, asksOf, isOpen } from '../../teaching'
 
 /*
@@ -10,6 +10,9 @@ import { type RungId, asksOf, isOpen } from '../../teaching'
 export const TERM = {
   /** Questions that each child answers alone in a session: the closing check and what the games show. */
   questions: 5,
+  /** Where some only lack answers, all are asked at once at the beginning: questions to each, and minutes. */
+  recallQuestions: 4,
+  recallMinutes: 3,
   /** Where a question has choices, how many. */
   choices: 4,
   /** Chances to learn in a minute of a session, beside those questions: a 30-minute session has three. */
@@ -47,4 +50,10 @@ export function choicesOn(rung: RungId): readonly number[] {
     const ask = asks[question % asks.length]
     return ask && isOpen(ask) ? 0 : TERM.choices
   })
+}
+
+/** The same of the questions that are asked of all at once. */
+export function recallChoicesOn(rung: RungId): readonly number[] {
+  const [ask] = asksAtOnce(rung)
+  return Array.from({ length: TERM.recallQuestions }, () => (ask && isOpen(ask) ? 0 : TERM.choices))
 }

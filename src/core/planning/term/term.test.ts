@@ -107,6 +107,32 @@ describe('a forecast', () => {
     expect(forecastOf(parts)).not.toEqual(play(wish, children, 100, 5).forecast)
   })
 
+  it('lets all be asked at the beginning where a quarter of them lack nothing but answers', () => {
+    const at = (daysOf(wish.from) - 10) * MS_PER_DAY
+    const knows = { misreadings: [], strength: 0, slip: 0, knows: () => 1 }
+    const answers = simulateSitting(randomFrom(7), knows, {
+      childId: 'a',
+      rung: 'oclock',
+      count: 4,
+      at,
+      newId: () => 'x',
+    })
+    const passed = standingOf(answers, school, daysOf(wish.from) * MS_PER_DAY, [
+      { rung: 'hour-hand', verdict: 'firm', at, note: '' },
+    ])
+    const child = { ...newChild('a', answers), standing: passed }
+    // Four new children beside it work on the first step: one in five is too few for the questions to come.
+    const others = ['b', 'c', 'd', 'e'].map((id) => newChild(id))
+    const firmAtOnce = (children: readonly TermChild[]) => {
+      const { counts } = play({ ...wish, until: '2026-12-12' }, children, 2000)
+      const oclock = counts.firmAfter[0]?.[counts.ladder.indexOf('oclock')]
+      return (oclock?.[1] ?? 0) / 2000
+    }
+    const [alone, among] = [firmAtOnce([child]), firmAtOnce([child, ...others])]
+    expect(alone).toBeGreaterThan(among + 0.1)
+    expect(firmAtOnce([child, ...others.slice(0, 3)])).toBeGreaterThan(among + 0.1)
+  })
+
   it('does not ask again for what is firm or what the adult says is known', () => {
     const at = daysOf(wish.from) * MS_PER_DAY
     const standing = standingOf([], school, at, [{ rung: 'hour-hand', verdict: 'firm', at, note: '' }])
