@@ -96,7 +96,8 @@ function watchSettling(told: () => void): () => void {
     stop()
     told()
   }
-  const timer = setTimeout(settle, FETCH_AFTER_MS)
+  // Counted from when the page was asked for, however late what waits has come.
+  const timer = setTimeout(settle, Math.max(0, FETCH_AFTER_MS - performance.now()))
   for (const sign of SIGNS_OF_LIFE) addEventListener(sign, settle, { passive: true, capture: true })
   const stop = () => {
     clearTimeout(timer)

@@ -121,12 +121,7 @@ describe('sessions', () => {
   )
 
   it('are refused for an unknown or an empty group, with the reason', async () => {
-    expectProblem(
-      await call(sessions.POST, 'POST', { json: wish({ groupId: UNKNOWN }) }),
-      404,
-      'id',
-      /no such group/,
-    )
+    expectProblem(await call(sessions.POST, 'POST', { json: wish({ groupId: UNKNOWN }) }), 404, 'id', /no such group/)
     await call(group.PUT, 'PUT', { id: groupId, json: { version: 1, name: 'Ducklings', childIds: [] } })
     expectProblem(await call(sessions.POST, 'POST', { json: wish() }), 400, 'groupId', /Ducklings has no children yet/)
   })
