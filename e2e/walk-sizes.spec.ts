@@ -28,6 +28,8 @@ interface Seen {
   readonly filled: number
   readonly kinds: number
   readonly fonts: number
+  /** Of letters and grounds, without those of drawings. */
+  readonly colours: number
 }
 
 /** What is on the page, by the browser's own measure. */
@@ -65,6 +67,9 @@ const look = (page: Page): Promise<Seen> =>
       return `${backgroundColor} ${color} ${borderTopColor}`
     }
     const enabled = buttons.filter((element) => !element.matches(':disabled, [data-disabled]'))
+    const shown = [...document.querySelectorAll('#main *')].filter(
+      (element) => isSeen(element) && !element.closest('svg'),
+    )
     const fontOf = (element: Element) => getComputedStyle(element).fontFamily.split(',')[0] ?? ''
     return {
       height: document.documentElement.scrollHeight,
@@ -72,7 +77,10 @@ const look = (page: Page): Promise<Seen> =>
       small,
       filled: enabled.filter((element) => element.matches('[data-variant=filled], :not([data-variant])')).length,
       kinds: new Set(enabled.map(styleOf)).size,
-      fonts: new Set([...document.querySelectorAll('#main *')].filter(isSeen).map(fontOf)).size,
+      fonts: new Set(shown.map(fontOf)).size,
+      colours: new Set(
+        shown.flatMap((element) => [getComputedStyle(element).color, getComputedStyle(element).backgroundColor]),
+      ).size,
     }
   }, FINGER_PX)
 
@@ -93,7 +101,7 @@ for (const { width, height, isTouched } of SIZES)
         const seen = await look(page)
         const out = await stickingOut(page)
         told.push(
-          `${String(width).padStart(4)} ${view.padEnd(11)} ${seen.height} px high, ${out.length} out, ${seen.small.length} small, ${seen.controls} controls at first, ${seen.filled} filled, ${seen.kinds} kinds of button, ${seen.fonts} fonts`,
+          `${String(width).padStart(4)} ${view.padEnd(11)} ${seen.height} px high, ${out.length} out, ${seen.small.length} small, ${seen.controls} controls at first, ${seen.filled} filled, ${seen.kinds} kinds of button, ${seen.fonts} fonts, ${seen.colours} colours`,
         )
         expect(out).toEqual([])
         if (isTouched) expect(seen.small).toEqual([])
