@@ -23,8 +23,8 @@ export function Dial({ onTurn, step = 5, size, ...face }: DialProps) {
     ({ xy: [x, y], first, event }) => {
       if (!onTurn || !svg.current) return
       event.preventDefault()
-      const face = { width: 2 * extent, height: 2 * extent }
-      const at = pointInDrawing({ x, y }, svg.current.getBoundingClientRect(), face)
+      const square = { width: 2 * extent, height: 2 * extent }
+      const at = pointInDrawing({ x, y }, svg.current.getBoundingClientRect(), square)
       const { angle, distance } = seenFromPivot(at, { x: extent, y: extent })
       if (first) held.current = handTaken({ angle, distance: distance / radius }, hands, options.hands)
       onTurn(handsDragged(hands, held.current, angle, step))

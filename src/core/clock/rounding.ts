@@ -17,14 +17,12 @@ export function roundToStep(minute: MinuteOfDay, step: number): { minute: Minute
 }
 
 /**
- * A figure as it is told: the nearest multiple of `grain` (above 0), without the crumbs of binary fractions.
+ * A figure as it is told: to the nearest tenth.
  *
- * roundedTo(2.349, 0.1) //=> 2.3
- * roundedTo(187, 10) //=> 190
+ * tenth(2.349) //=> 2.3
  */
-export function roundedTo(value: number, grain: number): number {
-  if (!(grain > 0)) throw new RefusedValue('grain', 'above 0', grain)
-  return Number((Math.round(value / grain) * grain).toPrecision(12))
+export function tenth(value: number): number {
+  return Math.round(value * 10) / 10
 }
 
 /**

@@ -2,12 +2,12 @@ import {
   MINUTES_PER_DAY,
   type MinuteOfDay,
   type PlainDate,
-  dateOf,
   daysOf,
   dialHour,
   minutesPast,
   requireMinuteOfDay,
   weekdayOf,
+  dateAfter,
 } from '../clock'
 import { endOf, inOrder } from './order'
 import type { Day, DayRow, DayWhose, Weekday } from './types'
@@ -79,7 +79,7 @@ interface Stretch {
 export function nowAndNext(days: readonly Day[], { date, minute }: CalendarMinute): NowNext {
   requireMinuteOfDay(minute)
   const stretches = [-1, 0, 1].flatMap((away) =>
-    daysOn(days, dateOf(daysOf(date) + away)).flatMap(({ rows }) => stretchesOf(rows, away * MINUTES_PER_DAY)),
+    daysOn(days, dateAfter(date, away)).flatMap(({ rows }) => stretchesOf(rows, away * MINUTES_PER_DAY)),
   )
   const now = stretches
     .filter(({ from, to }) => from <= minute && to > minute)

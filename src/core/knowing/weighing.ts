@@ -4,7 +4,6 @@ import { aspectLogs } from './traces'
 import { aspects, aspectsOf } from './aspects'
 import { couldShow, type Reading, slipLogs, speaksFor, tally } from './readings'
 import { type Holding, modesHeld, weighHolding, tieAfter, type TieCounts } from './holding'
-import { roundedTo } from '../clock'
 
 /** A misreading that a child's answers speak for. */
 export interface Finding {
@@ -150,5 +149,5 @@ export type ToldOdds = { readonly is: 'almost certain' } | { readonly is: 'for' 
 export function toldOdds(odds: number): ToldOdds {
   if (odds >= ALMOST_CERTAIN) return { is: 'almost certain' }
   if (odds < 1) return { is: 'against', to: Math.min(ALMOST_CERTAIN, Math.round(1 / odds)) }
-  return { is: 'for', to: roundedTo(odds, odds >= 20 ? 10 : 1) }
+  return { is: 'for', to: odds >= 20 ? 10 * Math.round(odds / 10) : Math.round(odds) }
 }

@@ -1,5 +1,5 @@
-import { tenth } from './partSizes'
 import type { MeasureId, Recipe } from './recipe'
+import { tenth } from '../clock'
 
 export type MakeCheckId =
   | 'page'

@@ -4,6 +4,7 @@ import type { PlacedPart } from './layout'
 import { partShapes } from './parts'
 import { type Measures, type Recipe, RECIPE_KINDS } from './recipe'
 import { fasteners } from './stock'
+import { tenth } from '../clock'
 
 /** The shapes of a part where it lies on the page. */
 export function shapesAt({ box, x, y }: PlacedPart, recipe: Recipe, m: Measures, { wording }: PageOf): Shape {
@@ -25,7 +26,7 @@ export function page(
 ): Drawing {
   const kind = nameWithin(wording, RECIPE_KINDS[recipe.kind].name)
   const { holeMm } = fasteners[recipe.fastener]
-  const made = printedAs('{0} · face {1} mm · hole {2} mm', wording, kind, Math.round(m.faceMm * 10) / 10, holeMm)
+  const made = printedAs('{0} · face {1} mm · hole {2} mm', wording, kind, tenth(m.faceMm), holeMm)
   return makePage({
     paper: recipe.paper,
     title: title ?? printedAs('My clock', wording),

@@ -1,9 +1,9 @@
 import { HOUR_HAND_SHARE } from '../faces'
 import type { Measures, Recipe } from './recipe'
 import { type Fix, type MakeCheck, inMm } from './checked'
-import { tenth } from './partSizes'
 import { drawnFace } from './drawnFace'
 import { fasteners } from './stock'
+import { tenth } from '../clock'
 
 const LEAST_RATIO = 0.55
 const MOST_RATIO = 0.65

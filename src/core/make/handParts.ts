@@ -4,9 +4,10 @@ import { languages, printedAs, type PrintedPhrase, type Wording } from '../wordi
 import type { PartBox } from './layout'
 import type { Recipe } from './recipe'
 import { fasteners } from './stock'
-import { LABEL_MM, tenth } from './partSizes'
+import { LABEL_MM } from './partSizes'
 import { cutLine, holeMarks } from './faceGuides'
 import { label } from './strip'
+import { tenth } from '../clock'
 
 /** A hand that is cut out of paper, mm. */
 export interface CutHand {

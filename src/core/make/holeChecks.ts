@@ -2,8 +2,8 @@ import type { Measures, Recipe } from './recipe'
 import { stackMm } from './solve'
 import { ERASER_MM, fasteners, PAPER_ROUND_HOLE_MM } from './stock'
 import { type Fix, type MakeCheck, inMm } from './checked'
-import { tenth } from './partSizes'
 import { narrowest } from './handChecks'
+import { tenth } from '../clock'
 
 /** Whether enough paper is left beside the hole. */
 export function checkHole(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {

@@ -7,6 +7,7 @@ import { type Measures, type Recipe, RECIPE_KINDS } from './recipe'
 import { solveRecipe } from './solve'
 import { fasteners } from './stock'
 import { amountInWords, amountsFor } from './amounts'
+import { tenth } from '../clock'
 
 const HANDS_IN_ORDER = {
   both: 'Hour hand on the face, minute hand on top; join with {0}, {1} mm.',
@@ -64,7 +65,7 @@ export function makingSteps(recipe: Recipe, m: Measures, wording: Wording = IN_E
       ),
     )
   else if (hasPaperHands(recipe))
-    steps.push(as(HANDS_IN_ORDER[recipe.hands], nameWithin(wording, name), Math.round(m.legMm * 10) / 10))
+    steps.push(as(HANDS_IN_ORDER[recipe.hands], nameWithin(wording, name), tenth(m.legMm)))
   if (isSharp) steps.push(as('Push the point into the eraser before a child holds the clock.'))
   steps.push(fourUp ? as('Check that 12 is at the top.') : as('Check that 12 is at the top and the hands turn.'))
   return steps

@@ -1,6 +1,6 @@
 import { counted } from '../wording'
 import { bodyArea } from '../drawing'
-import { partBoxes, tenth } from './partSizes'
+import { partBoxes } from './partSizes'
 import { layOut } from './parts'
 import { clocksOf } from './pages'
 import type { Measures, Recipe } from './recipe'
@@ -8,6 +8,7 @@ import { largestFaceMm } from './solve'
 import { LEAST_BAND_MM } from './stock'
 import { PLATE_FLAT } from './backings'
 import { type Fix, type MakeCheck, inMm } from './checked'
+import { tenth } from '../clock'
 
 /** Whether the parts fit on the page, whole or to be joined. */
 export function checkPage(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {

@@ -48,6 +48,3 @@ export function faceExtentMm({ ringOfFives, kind }: Recipe, { faceMm }: Measures
 export function secondWidthMm({ fastener }: Recipe): number {
   return fasteners[fastener].leastHandMm
 }
-
-/** A length in mm, rounded to a tenth. */
-export const tenth = (mm: number) => Math.round(mm * 10) / 10

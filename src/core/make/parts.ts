@@ -4,11 +4,12 @@ import { packParts, packQuarters, type PartBox, type PlacedPart } from './layout
 import type { Measures, Recipe } from './recipe'
 import { fasteners } from './stock'
 import { isFourUp } from './paperHands'
-import { partBoxes, tenth, secondWidthMm } from './partSizes'
+import { partBoxes, secondWidthMm } from './partSizes'
 import { cutLine, holeMarks, middleShapes } from './faceGuides'
 import { faceShapes } from './faceParts'
 import { label, strip } from './strip'
 import { lyingHand } from './handParts'
+import { tenth } from '../clock'
 
 /** Where everything of one clock lies, page by page; undefined where a part is larger than its place. */
 export function layOut(recipe: Recipe, m: Measures): PlacedPart[][] | undefined {

@@ -15,6 +15,7 @@ import {
   countsOn,
   gameTurns,
   isExact,
+  piecesOn,
   printables,
   simulatedTurns,
   sizesOf,
@@ -57,6 +58,14 @@ describe('how long a game lasts', () => {
     // A bias too small to be seen in one draw shows in all of them together: they are spread about 0 by 1.
     expect(Math.abs(mean(off))).toBeLessThan(3 / Math.sqrt(off.length))
     expect(mean(off.map((value) => value ** 2))).toBeLessThan(1.6)
+  })
+
+  it('takes a piece for each cell of the mat, each refill anew; none where there is no mat', () => {
+    const pieces = (refills: number) => piecesOn(toss, { ...usual(toss), cells: 2 }, { ...USUAL_RULES, refills })
+    // A die has six faces.
+    expect([0, 1, 2].map(pieces)).toEqual([12, 24, 36])
+    const bare = Object.values(printables).find(({ fill }) => !fill)
+    expect(bare && piecesOn(bare, usual(bare), USUAL_RULES)).toBe(0)
   })
 
   it('is worked out where it can be, and longer with squashing, which cannot', () => {

@@ -13,7 +13,7 @@ describe('the words of times', () => {
         for (const { plain } of tokensOf(said)) if (!words.has(plain)) missing.add(plain)
       }
     expect([...missing]).toEqual([])
-    // The word for noon is there, and no word of a story beside its times.
+    // No word of a story beside its times.
     expect(['ferry', 'bread'].filter((word) => words.has(word))).toEqual([])
   })
 })

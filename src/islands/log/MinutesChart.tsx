@@ -1,6 +1,6 @@
 import { Bar, BarChart, CartesianGrid, Legend, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import { AXIS, TOOLTIP } from '../../ui/charts/look'
-import { roundedTo } from '../../core/clock'
+import { tenth } from '../../core/clock'
 
 interface Props {
   readonly sessions: readonly { readonly day: string; readonly planned: number; readonly real: number }[]
@@ -11,8 +11,8 @@ interface Props {
 export function MinutesChart({ sessions, height }: Props) {
   const data = sessions.map(({ day, planned, real }) => ({
     day,
-    planned: roundedTo(planned, 0.1),
-    real: roundedTo(real, 0.1),
+    planned: tenth(planned),
+    real: tenth(real),
   }))
   return (
     <ResponsiveContainer width="100%" height={height}>

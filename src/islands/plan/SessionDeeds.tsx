@@ -2,7 +2,7 @@ import { Button, Group, Text } from '@mantine/core'
 import { IconCalendarX, IconCopy } from '@tabler/icons-react'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
-import { dateOf, DAYS_PER_WEEK, daysOf } from '../../core/clock'
+import { DAYS_PER_WEEK, dateAfter } from '../../core/clock'
 import type { Session } from '../../core/records'
 import { api, newId } from '../../ui/api'
 import { Confirm } from '../../ui/Confirm'
@@ -16,7 +16,7 @@ export function SessionDeeds({ session }: { session: Session }) {
   const [isAsking, setAsking] = useState(false)
   // One id for as long as the plan stands: a repeated send makes one copy.
   const [id] = useState(newId)
-  const later = dateOf(daysOf(session.date) + DAYS_PER_WEEK)
+  const later = dateAfter(session.date, DAYS_PER_WEEK)
   const copy = useMutation({
     meta: IN_PLACE,
     mutationFn: () => api.post<Session>(`/api/sessions/${session.id}/copy`, { id, date: later }),

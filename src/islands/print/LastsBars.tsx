@@ -1,18 +1,18 @@
 import { Text } from '@mantine/core'
 import { endingStretches, playTime, type TurnDistribution } from '../../core/chance'
-import { roundedTo } from '../../core/clock'
+import { tenth } from '../../core/clock'
 import { WhenSeen } from '../../ui/charts/WhenSeen'
 import { later } from '../../ui/later'
 import { SIMULATED_GAMES } from './useSimulated'
 
 export function Lasts({ turns, seconds, error }: { turns: TurnDistribution; seconds: number; error?: number }) {
   const time = playTime(turns, seconds)
-  const mean = roundedTo(turns.mean, 0.1)
+  const mean = tenth(turns.mean)
   const isSure = time.least === time.most
   const off =
     error === undefined
       ? ''
-      : `, simulated ${SIMULATED_GAMES.toLocaleString('en')} times (give or take ${2 * error < 0.05 ? 'less than 0.1' : roundedTo(2 * error, 0.1)})`
+      : `, simulated ${SIMULATED_GAMES.toLocaleString('en')} times (give or take ${2 * error < 0.05 ? 'less than 0.1' : tenth(2 * error)})`
   return (
     <>
       <Text role="status">
@@ -26,7 +26,7 @@ export function Lasts({ turns, seconds, error }: { turns: TurnDistribution; seco
 }
 
 export function inMinutes(minutes: number): string {
-  return `${roundedTo(minutes, minutes < 10 ? 0.1 : 1)} min`
+  return `${minutes < 10 ? tenth(minutes) : Math.round(minutes)} min`
 }
 
 const BARS = 24

@@ -3,7 +3,7 @@ import { IconPrinter } from '@tabler/icons-react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { MaterialId } from '../../core/activities'
-import { dateOf, daysOf } from '../../core/clock'
+import { dateAfter } from '../../core/clock'
 import { type ShoppedSession, type ShoppingEntry, haveClocks, shoppingList } from '../../core/planning'
 import type { LogData, Settings } from '../../core/records'
 import { App, type Page } from '../../ui/App'
@@ -77,7 +77,7 @@ function Board({ data, settings }: { data: LogData; settings: Settings }) {
 
 function sessionsIn({ sessions, groups }: LogData, span: Span): ShoppedSession[] {
   const from = today()
-  const until = dateOf(daysOf(from) + SPAN_DAYS[span])
+  const until = dateAfter(from, SPAN_DAYS[span])
   return sessions
     .filter(({ doneAt, date }) => doneAt === null && date >= from && date <= until)
     .reverse()
