@@ -2,6 +2,7 @@ import node from '@astrojs/node'
 import react from '@astrojs/react'
 import { defineConfig } from 'astro/config'
 import { fileURLToPath } from 'node:url'
+import { messages } from './scripts/words/macros'
 
 const ICONS = '@tabler/icons-react'
 
@@ -52,6 +53,6 @@ export default defineConfig({
       // Browsers that know modules know what the language had by 2020, in fewer letters.
       terserOptions: { ecma: 2020, safari10: false, compress: { passes: 2 } },
     },
-    plugins: [icons, hooks],
+    plugins: [messages, icons, hooks],
   },
 })

@@ -1,6 +1,7 @@
 import js from '@eslint/js'
 import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript'
 import { importX } from 'eslint-plugin-import-x'
+import lingui from 'eslint-plugin-lingui'
 import reactHooks from 'eslint-plugin-react-hooks'
 import tseslint from 'typescript-eslint'
 
@@ -35,18 +36,23 @@ const ZONED = [
 const directions = [
   {
     target: './src/core',
-    from: ['./src/server', './src/ui', './src/islands', './src/pages'],
+    from: ['./src/words', './src/server', './src/ui', './src/islands', './src/pages'],
     message: 'The core imports nothing but itself.',
+  },
+  {
+    target: './src/words',
+    from: ['./src/server', './src/ui', './src/islands', './src/pages'],
+    message: 'What says the texts builds on the core alone.',
   },
   {
     target: './src/server',
     from: ['./src/ui', './src/islands', './src/pages'],
-    message: 'The server builds on the core alone.',
+    message: 'The server builds on the core and its words.',
   },
   {
     target: './src/ui',
     from: ['./src/server', './src/islands', './src/pages'],
-    message: 'What views share builds on the core alone.',
+    message: 'What views share builds on the core and its words.',
   },
   { target: './src/islands', from: ['./src/server', './src/pages'], message: 'Views reach the server over HTTP.' },
   { target: './src/pages/api', from: ['./src/ui', './src/islands'], message: 'Endpoints call the server.' },
@@ -82,6 +88,22 @@ export default tseslint.config(
     files: ['src/{islands,ui,pages}/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': reactHooks },
     rules: reactHooks.configs.recommended.rules,
+  },
+  {
+    // A text that is said as a file is loaded would stay in the language of that moment.
+    files: ['src/{islands,ui}/**/*.{ts,tsx}'],
+    plugins: { lingui },
+    rules: {
+      'lingui/t-call-in-function': 'error',
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            ':matches(Program, ExportNamedDeclaration) > VariableDeclaration > VariableDeclarator > CallExpression[callee.name=/^(said|saidEach|listed|labelled)$/]',
+          message: 'Say it where it is shown: here it would stay in the language of the moment.',
+        },
+      ],
+    },
   },
   {
     // Playwright reads from the pattern which fixtures a fixture needs.

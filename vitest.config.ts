@@ -1,4 +1,5 @@
 import { type ViteUserConfig, defineConfig } from 'vitest/config'
+import { messages } from './scripts/words/macros'
 
 type Tests = NonNullable<ViteUserConfig['test']>
 
@@ -29,21 +30,22 @@ const inZone = (name: keyof typeof ZONES, include: string[]): Tests => ({
   include,
   exclude: FILES,
   globalSetup: 'tests/workers.ts',
-  setupFiles: ['tests/pinSeed.ts', 'tests/server/ownData.ts'],
+  setupFiles: ['tests/pinSeed.ts', 'tests/asWritten.ts', 'tests/server/ownData.ts'],
   env: { TZ: ZONES[name] },
 })
 
 /** The core has no clock and no zone. */
 const pure: Tests = {
   name: 'pure',
-  include: ['src/core/**/*.test.ts', 'tests/*.test.ts', 'tests/pinned/*.test.ts', ...FILES],
+  include: ['src/core/**/*.test.ts', 'src/words/**/*.test.ts', 'tests/*.test.ts', 'tests/pinned/*.test.ts', ...FILES],
 }
 
 const isMutating = process.env.TESTS !== undefined
 
 export default defineConfig({
+  plugins: [messages],
   test: {
-    setupFiles: 'tests/pinSeed.ts',
+    setupFiles: ['tests/pinSeed.ts', 'tests/asWritten.ts'],
     pool: 'forks',
     // Most of the time would go into loading the same files anew for each file of tests.
     isolate: false,

@@ -1,3 +1,4 @@
+import { told } from '../src/core/wording'
 import { activityOf, materials } from '../src/core/activities'
 import type { Drawing } from '../src/core/drawing'
 import { standingOf } from '../src/core/knowing'
@@ -45,7 +46,7 @@ function pages(): Drawing[] {
     title: 'Bench',
     paper: 'a4',
     wording: settings.wording,
-    placeName: 'at a table',
+    placeName: told('at a table'),
     prints: prints.contents,
   })
   return [...runSheet, ...prints.pages, ...prints.keys]

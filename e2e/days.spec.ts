@@ -126,7 +126,7 @@ test('a start is worked out, tried and printed; a day is read from a calendar an
   await page.getByRole('button', { name: 'Work out a start' }).click()
   const start = page.getByRole('region', { name: 'The start' })
   await expect(start).toContainText('Start at 08:40.')
-  await expect(start).toContainText('12 min + 8 min + 20 min = 40 min. 09:20 less 20 min, then 20 min is 08:40.')
+  await expect(start).toContainText('12 min + 8 min + 20 min = 40 min. 09:20 − 20 min − 20 min = 08:40.')
   await expect(start).toContainText('08:40 and 40 min is 09:20, the time to be there.')
   await page.getByLabel('What if task 3 takes longer').fill('30')
   await expect(start).toContainText('Start at 08:30.')

@@ -36,9 +36,9 @@ test('the table opens without a connection, takes answers, and sends them later;
   await page.keyboard.press('q')
   await expect(page.getByRole('heading', { name: 'Moss' })).toBeVisible()
   await page.keyboard.press('2')
-  await expect(page.getByText('1 answer is kept here until Ripe Acorn can be reached again.')).toBeVisible()
+  await expect(page.getByText('1 answer waits. Kept here until Ripe Acorn can be reached again.')).toBeVisible()
   await page.reload()
-  await expect(page.getByText('1 answer is kept here until Ripe Acorn can be reached again.')).toBeVisible()
+  await expect(page.getByText('1 answer waits. Kept here until Ripe Acorn can be reached again.')).toBeVisible()
   await page.goto('/play')
   await expect(page.getByRole('heading', { name: 'Play now' })).toBeVisible()
   // The one page that is kept serves for every game.

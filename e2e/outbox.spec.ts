@@ -39,7 +39,7 @@ const STORAGES: readonly (readonly [name: string, spoil: () => void, says: RegEx
         },
       })
     },
-    /only on this page/,
+    /Only on this page/,
   ],
 ]
 

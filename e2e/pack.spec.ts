@@ -14,7 +14,7 @@ test('a pack has a version for each child, is followed to its end and fetched', 
   await panel.getByRole('button', { name: 'Make the pack' }).click()
   await expect(panel.getByRole('status')).toContainText('Ready. 6 pages')
   await expect(panel.getByRole('listitem')).toHaveCount(4)
-  await expect(panel.getByRole('listitem').first()).toContainText('Fern: read the dials')
+  await expect(panel.getByRole('listitem').first()).toContainText('Fern: Read the dials')
   const pdf = await request.get((await panel.getByRole('link', { name: 'PDF of the pack' }).getAttribute('href')) ?? '')
   expect([pdf.status(), (await pdf.body()).subarray(0, 5).toString()]).toEqual([200, '%PDF-'])
 })

@@ -31,7 +31,7 @@ test('groups and children are added, edited and removed, after saying what goes 
   const made = groups.find((group) => group.name === 'Otters')
   await makeSession(request, made?.id ?? '')
   await otters.getByRole('button', { name: 'Remove 🦦 Rill' }).click()
-  await expect(page.getByRole('dialog')).toContainText('goes, and leaves Otters. You can undo it for ten minutes')
+  await expect(page.getByRole('dialog')).toContainText('goes. 🦦 Rill leaves Otters. You can undo it for ten minutes')
   await page.getByRole('dialog').getByRole('button', { name: 'Cancel' }).click()
   await expect(otters.getByRole('link', { name: '🦦 Rill' })).toBeVisible()
   await otters.getByRole('button', { name: 'Remove 🦦 Rill' }).click()

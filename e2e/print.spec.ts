@@ -185,7 +185,7 @@ test('a game says how long it lasts, and which sizes fit the minutes there are',
   // Squashing cannot be worked out: it is played very often, and its error said.
   await lasts.getByRole('switch', { name: /^Squash/ }).check()
   await expect(lasts.getByRole('status')).toContainText(
-    /turns on the average, simulated 20,000 times \(give or take \d/,
+    /turns on the average\. Simulated 20,000 times \(give or take \d/,
   )
   await lasts.getByRole('switch', { name: /^Squash/ }).uncheck()
   await lasts.getByRole('textbox', { name: 'Players' }).fill('0')

@@ -85,7 +85,7 @@ test('an answer logged by mistake is corrected or taken out with a trace, and pu
   await dialog.getByLabel('Why is it changed?').fill('Tapped for the wrong child')
   await dialog.getByRole('button', { name: 'Take it out' }).click()
   await expect(page.getByRole('tab', { name: 'Answers: 7' })).toBeVisible()
-  await expect(table.getByText(/was taken out: Tapped for the wrong child/)).toBeVisible()
+  await expect(table.getByText(/was taken out\. Tapped for the wrong child/)).toBeVisible()
   expect((await kept()).filter((answer) => !answer.right)).toHaveLength(5)
 
   // Corrected: what is typed must be a time.
@@ -99,7 +99,7 @@ test('an answer logged by mistake is corrected or taken out with a trace, and pu
   await dialog.getByLabel('What was answered').fill('half 8')
   await dialog.getByLabel('Why is it changed?').fill('Heard it wrong')
   await dialog.getByRole('button', { name: 'Correct it' }).click()
-  await expect(table.getByText(/was corrected to “half past eight”: Heard it wrong/)).toBeVisible()
+  await expect(table.getByText(/was corrected to “half past eight”\. Heard it wrong/)).toBeVisible()
 
   await table.getByRole('button', { name: 'Put back' }).last().click()
   await expect(page.getByRole('tab', { name: 'Answers: 8' })).toBeVisible()
@@ -238,7 +238,7 @@ test('a change that could not be saved stays on the screen and is saved again', 
   await expect(page.getByText('The last change is kept in this browser.')).toBeVisible()
   // Another page sends it as well, and says until then that it waits.
   await page.goto('/children')
-  const waits = page.getByText('1 change of a session is kept here')
+  const waits = page.getByText('1 change of a session waits. Kept here')
   await tryingAgain(page, () => expect(waits).toBeVisible(SOON))
   await page.unroute('**/api/sessions/*')
   await tryingAgain(page, () => expect(waits).toBeHidden(SOON))

@@ -109,7 +109,7 @@ test('answers are kept over a reload, taken back by undo, and counted once after
 
   await context.setOffline(true)
   await page.keyboard.press('1')
-  const waits = page.getByText('1 answer is kept here until Ripe Acorn can be reached again.')
+  const waits = page.getByText('1 answer waits. Kept here until Ripe Acorn can be reached again.')
   await tryingAgain(page, () => expect(waits).toBeVisible(SOON))
   expect((await answersOf(request, session.id)).length).toBe(1)
   await context.setOffline(false)
@@ -209,7 +209,7 @@ test('an answer that cannot be taken does not take the others with it', async ({
     await page.keyboard.press('1')
     await nextQuestion(page)
   }
-  await tryingAgain(page, () => expect(page.getByText('3 answers are kept here')).toBeVisible(SOON))
+  await tryingAgain(page, () => expect(page.getByText('3 answers wait. Kept here')).toBeVisible(SOON))
   // The second of them is spoilt where it waits, as an older version of the app might have left it.
   await page.evaluate(async () => {
     const open = indexedDB.open('ripe-acorn')

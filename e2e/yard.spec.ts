@@ -33,7 +33,7 @@ test('a floor clock is set out from the space, turned, checked, walked and print
   await expect(page.getByText('Nothing measured yet.')).toBeVisible()
   await page.getByLabel('3: from 12').fill('3.2')
   await expect(page.getByText('To move: 3.')).toBeVisible()
-  await expect(page.getByText(/reads \d\.\d min late: move it .* right, .* ahead, facing 12/)).toBeVisible()
+  await expect(page.getByText(/It reads \d(\.\d)? min late\. Facing 12, move it .* right and .* ahead\./)).toBeVisible()
   await page.getByLabel('3: from 12').fill('9')
   await expect(
     page.getByText(/3: tape from 12 must be between 0\.00 m and 4\.00 m .* cannot meet, not 9\.00 m/),
@@ -71,7 +71,7 @@ test('a marker is dragged to where it lies', async ({ page }) => {
   await page.mouse.up()
   await expect(page.getByText('To move: 3.')).toBeVisible()
   // Half a metre beside it at 2.5 m: atan(0.5 / 2.5) is 11.3°, 1.9 minutes.
-  await expect(page.getByText(/^reads 1\.9 min late/)).toBeVisible()
+  await expect(page.getByText(/^It reads 1\.9 min late/)).toBeVisible()
 })
 
 test('what cannot be laid is told, and the last plan that fits stays', async ({ page }) => {

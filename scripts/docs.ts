@@ -1,3 +1,4 @@
+import { inEnglish } from '../src/core/wording'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { format, resolveConfig } from 'prettier'
 import { catalogue, durationRange, materials } from '../src/core/activities'
@@ -30,7 +31,9 @@ const rungsInWords = ({ suits }: Printable) => namesOf(rungs.map(({ id }) => id)
 
 function namesOf(ids: readonly RungId[]): string {
   const own = rungs.filter(({ id }) => ids.includes(id))
-  const names = own.map(({ name }) => (/^[a-z]\.m\./.test(name) ? name : name.charAt(0).toLowerCase() + name.slice(1)))
+  const names = own
+    .map(({ name }) => inEnglish(name))
+    .map((name) => (/^[a-z]\.m\./.test(name) ? name : name.charAt(0).toLowerCase() + name.slice(1)))
   if (own.length === rungs.length) return 'every step'
   if (own.length === rungs.filter(({ id }) => hasDialTimes(id)).length) return 'every step read off a clock'
   return own.length > 3 ? `${own.length} steps, ${names[0]} to ${names[names.length - 1]}` : names.join(', ')
@@ -41,7 +44,7 @@ function takersInWords(id: (typeof OPTION_IDS)[number]): string {
   if (option.everywhere) return 'every print'
   return all
     .filter(({ takes }) => (takes as readonly string[]).includes(id))
-    .map(({ name }) => name)
+    .map(({ name }) => inEnglish(name))
     .join(', ')
 }
 
@@ -57,15 +60,15 @@ const PARTS: Readonly<Record<string, () => string>> = {
   misreadings: () =>
     table(
       ['what the child does', 'what to say', 'help on the dial'],
-      misreadings.map(({ does, repair }) => [does, repair.say, SCAFFOLD_NAMES[repair.scaffold]]),
+      misreadings.map(({ does, repair }) => [inEnglish(does), repair.say, inEnglish(SCAFFOLD_NAMES[repair.scaffold])]),
     ),
   'side-paths': () =>
     table(
       ['side path', 'what must be known'],
       BESIDE_THE_ORDER.map((id) => [
-        rungOf(id).name,
+        inEnglish(rungOf(id).name),
         neededFor(id)
-          .map((needed) => rungOf(needed).name)
+          .map((needed) => inEnglish(rungOf(needed).name))
           .join(', ') || 'nothing',
       ]),
     ),
@@ -80,7 +83,7 @@ const PARTS: Readonly<Record<string, () => string>> = {
           namesOf(activity.rungs),
           activity.places.join(', '),
           `${least}, ${usual}, ${most}`,
-          activity.needs.map(({ material }) => materials[material].name).join(', '),
+          activity.needs.map(({ material }) => inEnglish(materials[material].name)).join(', '),
         ]
       }),
     ),
@@ -88,17 +91,17 @@ const PARTS: Readonly<Record<string, () => string>> = {
     table(
       ['print', 'kind', 'stage', 'for', 'needs'],
       all.map((each) => [
-        each.name,
+        inEnglish(each.name),
         each.kind,
         each.stage,
         rungsInWords(each),
-        each.needs.map((need) => NEEDS[need].name).join(', '),
+        each.needs.map((need) => inEnglish(NEEDS[need].name)).join(', '),
       ]),
     ),
   options: () =>
     table(
       ['option', 'in the form', 'taken by'],
-      OPTION_IDS.map((id) => [`\`${id}\``, PRINT_OPTIONS[id].label, takersInWords(id)]),
+      OPTION_IDS.map((id) => [`\`${id}\``, inEnglish(PRINT_OPTIONS[id].label), takersInWords(id)]),
     ),
   workspace: () =>
     KIND_IDS.map((id) => kinds[id])

@@ -12,6 +12,7 @@ import {
   printedAs,
   say,
   sayDuration,
+  told,
 } from '../src/core/wording'
 
 /* Every phrase of every language in one list, filled in as it is printed, to be read by someone who speaks it. */
@@ -81,7 +82,7 @@ function linesOf(id: LanguageId): string[] {
     ...[...plain, ...filledIn(phrases, id)].map(([name, said]) => `${name}: ${said}`),
     ...PRINTED.map((phrase) => printedAs(phrase, wording, 'AAA', 'BBB', 'CCC', 'DDD')),
     ...activities,
-    ...PRINTED_NAMES.map((name) => `${name}: ${nameIn(wording, name)}`),
+    ...PRINTED_NAMES.map((name) => `${name}: ${nameIn(wording, told(name))}`),
   ]
 }
 

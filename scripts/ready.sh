@@ -40,6 +40,7 @@ build() {
   rm -f dist/built-from
   npx tsx scripts/outlines.ts
   npx astro build --silent
+  npx tsx scripts/words/compile.ts
   local bundle running=()
   for bundle in main:serve seedDemo:seed-demo apart/{packWorker:pack,planWorker:plan,printWorker:print,fileWorker:file}-worker; do
     npx esbuild "src/server/${bundle%:*}.ts" --bundle --packages=external --platform=node --format=esm --outfile="dist/${bundle#*:}.mjs" --log-level=error &
@@ -47,7 +48,7 @@ build() {
   done
   # None of these needs what another one makes.
   local step
-  for step in offline precompress csp; do
+  for step in offline precompress csp words/perView; do
     npx tsx "scripts/$step.ts" &
     running+=($!)
   done

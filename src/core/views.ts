@@ -12,6 +12,7 @@ import type {
   StoriesData,
   TermData,
 } from './records'
+import { type Told, told } from './wording'
 
 /* The one table of views: where each is, what it is called, and what it shows at first. */
 
@@ -44,9 +45,9 @@ interface View {
   /** Its address; what stands behind a colon is the id of such a thing. */
   readonly path: string
   /** Its name in the navigation, and its title until it knows whom it is about. */
-  readonly name: string
+  readonly name: Told
   /** What it is for, in one sentence. */
-  readonly about: string
+  readonly about: Told
   /** The view of the navigation that it belongs to; left out, itself. */
   readonly under?: string
   /** What it shows at first. */
@@ -56,125 +57,127 @@ interface View {
 export const views = {
   today: {
     path: '/',
-    name: 'Today',
-    about: 'What is next, what to print and bring, and a button that builds the next session.',
+    name: told('Today'),
+    about: told('What is next, what to print and bring, and a button that builds the next session.'),
     reads: ['overview'],
   },
   group: {
     path: '/groups/:group',
-    name: 'A group',
-    about: 'The children of a group side by side, who goes together, and rules of the group’s own.',
+    name: told('A group'),
+    about: told('The children of a group side by side, who goes together, and rules of the group’s own.'),
     under: 'children',
     reads: ['group'],
   },
   plan: {
     path: '/plan/:session',
-    name: 'Plan',
-    about: 'A session before it is held: activities that fit the minutes, checks, and one PDF of all its pages.',
+    name: told('Plan'),
+    about: told('A session before it is held: activities that fit the minutes, checks, and one PDF of all its pages.'),
     under: 'today',
     reads: ['session'],
   },
   table: {
     path: '/table/:session',
-    name: 'Table',
-    about: 'The large clock during a session: hands that turn, the quick check, what a mistake means and what to say.',
+    name: told('Table'),
+    about: told(
+      'The large clock during a session: hands that turn, the quick check, what a mistake means and what to say.',
+    ),
     under: 'today',
     reads: ['session'],
   },
   children: {
     path: '/children',
-    name: 'Children',
-    about: 'All children and groups: who is ready for what, and where you add somebody.',
+    name: told('Children'),
+    about: told('All children and groups: who is ready for what, and where you add somebody.'),
     reads: ['people'],
   },
   child: {
     path: '/children/:child',
-    name: 'A child',
-    about: 'One child step by step: what is secure, what the mistakes have in common, what to do next.',
+    name: told('A child'),
+    about: told('One child step by step: what is secure, what the mistakes have in common, what to do next.'),
     under: 'children',
     reads: ['child'],
   },
   print: {
     path: '/print',
-    name: 'Print room',
-    about: 'Games, cards and sheets with their answers and rules, made for a step and a child.',
+    name: told('Print room'),
+    about: told('Games, cards and sheets with their answers and rules, made for a step and a child.'),
     reads: ['settings'],
   },
   log: {
     path: '/log',
-    name: 'Log',
-    about: 'Each session as it was held, its answers, and the next one from there.',
+    name: told('Log'),
+    about: told('Each session as it was held, its answers, and the next one from there.'),
     reads: ['log'],
   },
   play: {
     path: '/play',
-    name: 'Play now',
-    about: 'Eleven games with the whole body, called aloud and shown large. No plan is needed.',
+    name: told('Play now'),
+    about: told('Eleven games with the whole body, called aloud and shown large. No plan is needed.'),
     under: 'today',
     reads: ['overview'],
   },
   make: {
     path: '/make',
-    name: 'Workbench',
-    about: 'Paper and card clocks to make, measured, checked and printed at true size.',
+    name: told('Workbench'),
+    about: told('Paper and card clocks to make, measured, checked and printed at true size.'),
     reads: ['settings'],
   },
   yard: {
     path: '/yard',
-    name: 'Floor clock',
-    about: 'A clock to walk on, set out with string and tapes in the space there is.',
+    name: told('Floor clock'),
+    about: told('A clock to walk on, set out with string and tapes in the space there is.'),
     reads: [],
   },
   days: {
     path: '/days',
-    name: 'Days',
-    about: 'The days that children live by: as rows, as bands, as prints and as questions.',
+    name: told('Days'),
+    about: told('The days that children live by: as rows, as bands, as prints and as questions.'),
     reads: ['days'],
   },
   now: {
     path: '/days/now',
-    name: 'Now and next',
-    about: 'What is on now and what comes next, large enough for a wall.',
+    name: told('Now and next'),
+    about: told('What is on now and what comes next, large enough for a wall.'),
     under: 'days',
     reads: ['days'],
   },
   stories: {
     path: '/stories',
-    name: 'Stories',
-    about: 'A text with its times found, to be asked about and printed.',
+    name: told('Stories'),
+    about: told('A text with its times found, to be asked about and printed.'),
     reads: ['stories'],
   },
   read: {
     path: '/stories/read',
-    name: 'Read together',
-    about: 'A story read together, with a clock for each time in it.',
+    name: told('Read together'),
+    about: told('A story read together, with a clock for each time in it.'),
     under: 'stories',
     reads: ['stories'],
   },
   activities: {
     path: '/activities',
-    name: 'Activities',
-    about: 'All that a session is planned from, and activities of your own.',
+    name: told('Activities'),
+    about: told('All that a session is planned from, and activities of your own.'),
     reads: ['activities'],
   },
   term: {
     path: '/term/:group',
-    name: 'The weeks ahead',
-    about: 'A term played forward: when each child is likely secure, and what would change it.',
+    name: told('The weeks ahead'),
+    about: told('A term played forward: when each child is likely secure, and what would change it.'),
     under: 'children',
     reads: ['term'],
   },
   fetch: {
     path: '/fetch',
-    name: 'What you need',
-    about: 'What all sessions to come need, in one list to tick off.',
+    name: told('What you need'),
+    about: told('What all sessions to come need, in one list to tick off.'),
     under: 'today',
     reads: ['log', 'settings'],
   },
   settings: {
     path: '/settings',
-    name: 'House rules',
-    about: 'Wording, paper, place and what you have; your data; other devices.',
+    name: told('House rules'),
+    about: told('Wording, paper, place and what you have; your data; other devices.'),
     reads: ['settings'],
   },
 } as const satisfies Readonly<Record<string, View>>
@@ -208,8 +211,8 @@ export const NAVIGATION = [
   'today',
   'children',
   'activities',
-  { name: 'Make', views: ['print', 'make', 'yard'] },
-  { name: 'Days and stories', views: ['days', 'stories', 'now', 'read'] },
+  { name: told('Make'), views: ['print', 'make', 'yard'] },
+  { name: told('Days and stories'), views: ['days', 'stories', 'now', 'read'] },
   'log',
   'settings',
-] as const satisfies readonly (ViewId | { readonly name: string; readonly views: readonly ViewId[] })[]
+] as const satisfies readonly (ViewId | { readonly name: Told; readonly views: readonly ViewId[] })[]

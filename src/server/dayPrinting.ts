@@ -1,3 +1,4 @@
+import { said } from '../words/i18n'
 import Joi from 'joi'
 import { type Day, inOrder } from '../core/days'
 import type { Drawing } from '../core/drawing'
@@ -49,7 +50,7 @@ export async function checkDayPages(asked: DayPaperWish): Promise<PrintCheck> {
   const { wish } = await dayPrintWish(asked)
   const problems = wish.things.flatMap((thing) => {
     const { refusal } = attempt(() => dayPrints({ ...wish, things: [thing], children: wish.children.slice(0, 1) }))
-    return refusal ? [`${DAY_THINGS[thing].name}: ${refusal.message}.`] : []
+    return refusal ? [`${said(DAY_THINGS[thing].name)}: ${refusal.message}.`] : []
   })
   const cautions = new Set(wish.things.flatMap((thing) => printableOf(DAY_THINGS[thing].printable).cautions))
   return { problems, cautions: [...cautions] }

@@ -1,3 +1,4 @@
+import { said } from '../words/i18n'
 import { LONGEST_NAME } from '../core/records'
 import { type Drawing, paperOf, SAFE_MARGIN_MM, scaledDrawing } from '../core/drawing'
 import {
@@ -52,7 +53,7 @@ export function makingPages({ recipe, wording, bar }: MakingWish): Drawing[] {
   if (factor > most)
     throw new Problem(400, 'This cannot be taken', {
       field: 'bar',
-      detail: `A bar of ${bar} mm would need pages ${Math.round(factor * 100)} % as large, more than ${name} holds: set the printer to 100 % first. A bar of ${Math.ceil(1000 / most) / 10} mm or more can be made good.`,
+      detail: `A bar of ${bar} mm would need pages ${Math.round(factor * 100)} % as large, more than ${said(name)} holds: set the printer to 100 % first. A bar of ${Math.ceil(1000 / most) / 10} mm or more can be made good.`,
     })
   return pages.map((page) => scaledDrawing(page, factor))
 }

@@ -1,3 +1,5 @@
+import { Trans } from '@lingui/react/macro'
+import { t } from '@lingui/core/macro'
 import { Text } from '@mantine/core'
 import type { Answer } from '../core/knowing'
 import { type Settings, wordingOf } from '../core/records'
@@ -10,6 +12,7 @@ import type { Hands } from '../core/clock'
 export function AnswerLine({ answer, settings }: { answer: Answer; settings: Settings }) {
   const { item, given, right } = answer
   const wording = wordingOf(settings)
+  const answered = sayAnswer(item, given, wording)
   return (
     <div style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
       <div style={{ flex: 'none' }}>
@@ -22,13 +25,20 @@ export function AnswerLine({ answer, settings }: { answer: Answer; settings: Set
       </div>
       <div style={{ minWidth: 0 }}>
         <Text size="sm">
-          {isSet(item) ? `${askInWords(item, wording)} Set as` : `${sayAnswer(item, item.answer, wording)}, answered`}{' '}
-          <strong>“{sayAnswer(item, given, wording)}”</strong>
-          {right ? ', right' : ''}
+          {isSet(item) ? (
+            <Trans>
+              {askInWords(item, wording)} Set as <strong>“{answered}”</strong>
+            </Trans>
+          ) : (
+            <Trans>
+              {sayAnswer(item, item.answer, wording)}, answered <strong>“{answered}”</strong>
+            </Trans>
+          )}
+          {right && ` · ${t`right`}`}
         </Text>
         <Text size="xs" className="quiet">
           {momentInWords(answer.at)}
-          {answer.helped ? ' · helped' : ''}
+          {answer.helped && ` · ${t`helped`}`}
         </Text>
       </div>
     </div>

@@ -1,6 +1,7 @@
+import { t } from '@lingui/core/macro'
 import { localStorageColorSchemeManager, MantineProvider } from '@mantine/core'
 import { MutationCache, type MutationMeta, QueryClient, QueryClientProvider } from '@tanstack/react-query'
-import { type ReactNode, useState } from 'react'
+import { Children, cloneElement, isValidElement, type ReactNode, useMemo, useState } from 'react'
 import { unpackState } from '../core/viewState'
 import { ErrorBoundary } from './ErrorBoundary'
 import type { Shortcut } from './ShortcutList'
@@ -8,6 +9,7 @@ import { Shortcuts } from './Shortcuts'
 import { AddressAsked } from './address'
 import { Refusal } from './api'
 import { isToldInPlace } from './inPlace'
+import { useLanguage } from './language'
 import { LONG_MS, Notices, tell } from './notices'
 import { useOffline } from './offline/useOffline'
 import { WaitingInHeader } from './Waiting'
@@ -23,7 +25,7 @@ const colours = localStorageColorSchemeManager({ key: 'ripe-acorn-colours' })
 /** Says that a change was refused or not reached, unless the view does. Trying again is up to the adult, since nothing was half-written. */
 function tellFailure(error: Error, meta: MutationMeta | undefined) {
   if (isToldInPlace(error, meta)) return
-  const title = error instanceof Refusal ? error.title : 'Not saved'
+  const title = error instanceof Refusal ? error.title : t`Not saved`
   void tell({ title, message: error.message, color: 'oak', autoClose: LONG_MS })
 }
 
@@ -52,9 +54,19 @@ interface Props extends Page {
   readonly shortcuts?: readonly Shortcut[]
 }
 
+/** The same parts as before, which are drawn once more when `changes` is another number, and keep what they hold. */
+function useSaidAnew(children: ReactNode, changes: number): ReactNode {
+  return useMemo(
+    () =>
+      changes === 0 ? children : Children.map(children, (each) => (isValidElement(each) ? cloneElement(each) : each)),
+    [children, changes],
+  )
+}
+
 /** What every view stands in: theme, server state, notices, the list of shortcuts. */
 export function App({ children, shortcuts = [], state, search }: Props) {
   const [client] = useState(() => newClient(state))
+  const shown = useSaidAnew(children, useLanguage(client))
   useOffline()
   return (
     // Its variables come with the styles (theme.css); written here, they would style a half painted page once more.
@@ -68,8 +80,8 @@ export function App({ children, shortcuts = [], state, search }: Props) {
       <QueryClientProvider client={client}>
         <Notices />
         <WaitingInHeader />
-        <ErrorBoundary what="This view">
-          <AddressAsked search={search}>{children}</AddressAsked>
+        <ErrorBoundary what={t`This view`}>
+          <AddressAsked search={search}>{shown}</AddressAsked>
         </ErrorBoundary>
         <Shortcuts list={shortcuts} />
         <PaletteKeys />

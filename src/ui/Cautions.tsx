@@ -1,3 +1,5 @@
+import { said } from '../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Text } from '@mantine/core'
 import { type CautionId, FOLLOW_LOCAL_RULES, cautions } from '../core/make'
 
@@ -5,14 +7,14 @@ import { type CautionId, FOLLOW_LOCAL_RULES, cautions } from '../core/make'
 export function Cautions({ ids }: { ids: readonly CautionId[] }) {
   if (ids.length === 0) return null
   return (
-    <div className="sheet sheet-attention" style={{ padding: '8px 12px' }} role="note" aria-label="Cautions">
+    <div className="sheet sheet-attention" style={{ padding: '8px 12px' }} role="note" aria-label={t`Cautions`}>
       {ids.map((id) => (
         <Text key={id} size="sm">
-          {cautions[id]}
+          {said(cautions[id])}
         </Text>
       ))}
       <Text size="xs" mt={4}>
-        {FOLLOW_LOCAL_RULES}
+        {said(FOLLOW_LOCAL_RULES)}
       </Text>
     </div>
   )

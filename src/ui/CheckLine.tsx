@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Text } from '@mantine/core'
 import { IconAlertTriangle, IconCheck } from '@tabler/icons-react'
 import type { ReactNode } from 'react'
@@ -16,9 +17,9 @@ export function CheckLine({ ok, says, children }: { ok: boolean; says: string; c
     >
       <span style={{ flex: 'none', paddingTop: 2 }}>
         {ok ? (
-          <IconCheck size={17} color="var(--moss)" role="img" aria-label="holds" />
+          <IconCheck size={17} color="var(--moss)" role="img" aria-label={t`holds`} />
         ) : (
-          <IconAlertTriangle size={17} role="img" aria-label="to mend" />
+          <IconAlertTriangle size={17} role="img" aria-label={t`to mend`} />
         )}
       </span>
       <div>
@@ -32,4 +33,4 @@ export function CheckLine({ ok, says, children }: { ok: boolean; says: string; c
 }
 
 /** The name of the tab that has checks. */
-export const checksTab = (broken: number) => (broken === 0 ? 'Checks' : `Checks (${broken} to mend)`)
+export const checksTab = (broken: number) => (broken === 0 ? t`Checks` : t`Checks (${broken} to mend)`)

@@ -1,3 +1,5 @@
+import { said } from '../words/i18n'
+import { type Told } from '../core/wording'
 import { NativeSelect, type NativeSelectProps } from '@mantine/core'
 import { useRef } from 'react'
 
@@ -28,6 +30,6 @@ export function Choice<V extends string>({ value, onChange, data, ...field }: Ch
 }
 
 /** The entries of a table of names, as a field lists them. */
-export function listed<V extends string>(names: Readonly<Record<V, string>>): { value: V; label: string }[] {
-  return (Object.keys(names) as V[]).map((value) => ({ value, label: names[value] }))
+export function listed<V extends string>(names: Readonly<Record<V, Told>>): { value: V; label: string }[] {
+  return (Object.keys(names) as V[]).map((value) => ({ value, label: said(names[value]) }))
 }

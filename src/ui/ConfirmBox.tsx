@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, Group, Stack } from '@mantine/core'
 import { Dialog } from './Dialog'
 import type { ReactNode } from 'react'
@@ -20,9 +21,7 @@ export function ConfirmBox({ title, children, action, busy = false, onConfirm, o
       <Stack>
         <div className="anywhere">{children}</div>
         <Group justify="flex-end">
-          <Button variant="default" onClick={onClose} data-autofocus>
-            Cancel
-          </Button>
+          <Button variant="default" onClick={onClose} data-autofocus>{t`Cancel`}</Button>
           <Button color="oak" loading={busy} onClick={onConfirm}>
             {action}
           </Button>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import type { RefObject } from 'react'
 import { type HandAngles, onDial, type Hands, anglesOf, minuteShown } from '../core/clock'
 import { type Shape, shapeSvg } from '../core/drawing'
@@ -35,11 +36,11 @@ export function faceOf({ hands, wording, scaffolds = {}, clock }: FaceProps) {
 
 /** The very shapes that are printed, to look at. */
 export function DialFace({ at, ...face }: FaceProps & { readonly at?: RefObject<SVGSVGElement | null> }) {
-  const { hands, wording, secret = false, name = 'A clock', clock } = face
+  const { hands, wording, secret = false, name = t`A clock`, clock } = face
   const { options, extent } = faceOf(face)
   const angles = anglesOf(hands)
   const shapes = (clock?.shapes(angles) ?? dialShapes(angles, options)).map(shapeSvg).join('')
-  const label = secret ? `${name} to read` : `${name} showing ${say(onDial(minuteShown(hands)), wording)}`
+  const label = secret ? t`${name} to read` : t`${name} showing ${say(onDial(minuteShown(hands)), wording)}`
   return (
     <svg
       ref={at}

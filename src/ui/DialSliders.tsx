@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import type { KeyboardEvent } from 'react'
 import { describeHourHandError, onDial, readHands, type Hands, handsMoved } from '../core/clock'
 import type { DialOptions } from '../core/faces'
@@ -31,7 +32,7 @@ export function DialSliders({ hands, only, onTurn, wording }: DialSlidersProps) 
     const move = (minutes: number, isOther: boolean) => onTurn(handsMoved(hands, isOther ? 'hour' : 'minute', minutes))
     return (
       <Slider
-        name="Time shown"
+        name={t`Time shown`}
         now={hands.minute}
         most={1439}
         text={say(onDial(hands.minute), wording)}
@@ -52,8 +53,8 @@ export function DialSliders({ hands, only, onTurn, wording }: DialSlidersProps) 
     )
   return (
     <>
-      {slider('minute', 'hour', 'Minute hand')}
-      {slider('hour', 'minute', 'Hour hand')}
+      {slider('minute', 'hour', t`Minute hand`)}
+      {slider('hour', 'minute', t`Hour hand`)}
     </>
   )
 }

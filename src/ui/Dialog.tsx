@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Modal, type ModalProps } from '@mantine/core'
 import type { ReactNode } from 'react'
 import { useFocusBack } from './focusBack'
@@ -19,7 +20,7 @@ export function Dialog({ title, size, onClose, children }: DialogProps) {
       onClose={onClose}
       title={title}
       size={size}
-      closeButtonProps={{ 'aria-label': 'Close' }}
+      closeButtonProps={{ 'aria-label': t`Close` }}
       // A header that stands in no section is taken for that of the page.
       attributes={{ header: { role: 'presentation' } }}
     >

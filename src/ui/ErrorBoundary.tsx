@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button } from '@mantine/core'
 import { Component, type ReactNode, Suspense } from 'react'
 import { useHere } from './here'
@@ -27,11 +29,12 @@ export class ErrorBoundary extends Component<Props, { error: Error | undefined }
     return (
       <div className="sheet sheet-attention" role="alert">
         <p style={{ marginTop: 0 }}>
-          <strong>{this.props.what} could not be shown.</strong> {error.message}
+          <strong>
+            <Trans>This could not be shown: {this.props.what}.</Trans>
+          </strong>{' '}
+          {error.message}
         </p>
-        <Button variant="default" onClick={() => this.setState({ error: undefined })}>
-          Try again
-        </Button>
+        <Button variant="default" onClick={() => this.setState({ error: undefined })}>{t`Try again`}</Button>
       </div>
     )
   }

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Alert, Button, Group } from '@mantine/core'
 import type { OpenKept } from './openKept'
 
@@ -7,18 +9,16 @@ export function KeptTold<T>({ state }: { state: OpenKept<T> }) {
     <>
       {state.removed && (
         <Group className="sheet" gap="sm" role="status">
-          <span className="anywhere">{state.removed.name} was removed.</span>
-          <Button variant="default" onClick={state.bringBack}>
-            Undo
-          </Button>
+          <span className="anywhere">
+            <Trans>{state.removed.name} was removed.</Trans>
+          </span>
+          <Button variant="default" onClick={state.bringBack}>{t`Undo`}</Button>
         </Group>
       )}
       {state.unsaved && (
-        <Alert color="oak" role="alert" title="Not saved yet">
-          What you changed is on this screen only.{' '}
-          <Button size="compact-sm" variant="default" onClick={state.retry}>
-            Try again
-          </Button>
+        <Alert color="oak" role="alert" title={t`Not saved yet`}>
+          {t`What you changed is on this screen only.`}{' '}
+          <Button size="compact-sm" variant="default" onClick={state.retry}>{t`Try again`}</Button>
         </Alert>
       )}
     </>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, Skeleton, Stack } from '@mantine/core'
 import type { UseQueryResult } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
@@ -10,19 +11,15 @@ export function Loaded<T>({ query, children }: { query: UseQueryResult<T>; child
     return (
       <div className="sheet sheet-attention" role="alert">
         <p style={{ marginTop: 0 }}>
-          <strong>{query.error instanceof Refusal ? query.error.title : 'Nothing could be loaded'}.</strong>{' '}
+          <strong>{query.error instanceof Refusal ? query.error.title : t`Nothing could be loaded`}.</strong>{' '}
           {query.error.message}
         </p>
-        <Button variant="default" onClick={() => void query.refetch()} mr="sm">
-          Try again
-        </Button>
-        <Button variant="subtle" component="a" href="/">
-          Back to Today
-        </Button>
+        <Button variant="default" onClick={() => void query.refetch()} mr="sm">{t`Try again`}</Button>
+        <Button variant="subtle" component="a" href="/">{t`Back to Today`}</Button>
       </div>
     )
   return (
-    <Stack aria-busy="true" aria-label="Loading">
+    <Stack aria-busy="true" aria-label={t`Loading`}>
       <Skeleton height={40} width={340} />
       <Skeleton height={120} />
       <Skeleton height={120} />

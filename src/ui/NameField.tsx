@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { LONGEST_NAME } from '../core/records'
 import { TextInput } from '@mantine/core'
 import { useState } from 'react'
@@ -8,10 +9,10 @@ export function NameField({ name, onRename }: { name: string; onRename: (name: s
   const tidy = typed.trim()
   return (
     <TextInput
-      label="Name"
+      label={t`Name`}
       value={typed}
       maxLength={LONGEST_NAME}
-      error={tidy === '' ? `Name it in 1 to ${LONGEST_NAME} letters` : undefined}
+      error={tidy === '' ? t`Name it in 1 to ${LONGEST_NAME} letters` : undefined}
       onChange={(event) => setTyped(event.currentTarget.value)}
       onBlur={() => tidy !== '' && tidy !== name && onRename(tidy)}
       style={{ flex: '1 1 150px', maxWidth: 260 }}

@@ -1,3 +1,6 @@
+import { said } from '../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, SimpleGrid, Stack, Text, Textarea } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { type ReactNode, useState } from 'react'
@@ -32,7 +35,7 @@ export function NamesField({ value: names, known = [], onChange, ...field }: Nam
     <>
       <Textarea
         {...field}
-        description="One a line, typed or pasted. An age may follow: Tavi 6"
+        description={t`One a line, typed or pasted. An age may follow: Tavi 6`}
         autosize
         maxRows={MOST_ROWS}
         value={names.text}
@@ -61,10 +64,12 @@ function Understood({ names, onChange }: { readonly names: Names } & Pick<NamesF
     })
   const askedChild = children.find((_, i) => keys[i] === asked)
   return (
-    <Stack gap={6} component="section" aria-label="What was understood">
+    <Stack gap={6} component="section" aria-label={t`What was understood`}>
       <Text size="sm" className="quiet">
-        Starts at: a guess from the age. Change it where you know better, or find out with three quick questions. What
-        comes before it counts as known until answers say otherwise.
+        <Trans>
+          Starts at: a guess from the age. Change it where you know better, or find out with three quick questions. What
+          comes before it counts as known until answers say otherwise.
+        </Trans>
       </Text>
       <SimpleGrid cols={{ base: 1, sm: 2 }} spacing="md" verticalSpacing={6}>
         {children.map((child, i) => (
@@ -107,19 +112,22 @@ function ChildStart({ child: { name, age }, starts, startsAt, found, onChange, o
     <div>
       <Group justify="space-between" wrap="nowrap" gap="xs">
         <Text className="anywhere" style={{ flex: 1 }}>
-          {name}
-          {age !== null && `, aged ${age}`}
+          {age === null ? name : t`${name}, aged ${age}`}
         </Text>
         <Choice
-          aria-label={`${name} starts at`}
-          data={starts.map((id) => ({ value: id, label: rungOf(id).name }))}
+          aria-label={t`${name} starts at`}
+          data={starts.map((id) => ({ value: id, label: said(rungOf(id).name) }))}
           value={startsAt}
           onChange={onChange}
           w={140}
         />
-        <Button variant="default" px="xs" size="sm" aria-label={`Find out where ${name} starts`} onClick={onAsk}>
-          Find out
-        </Button>
+        <Button
+          variant="default"
+          px="xs"
+          size="sm"
+          aria-label={t`Find out where ${name} starts`}
+          onClick={onAsk}
+        >{t`Find out`}</Button>
       </Group>
       {found !== undefined && (
         <Text size="sm" className="quiet">

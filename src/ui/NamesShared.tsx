@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Text } from '@mantine/core'
 import { type NamedChild, sharedNames, withoutRepeats } from './people'
 
@@ -17,21 +19,27 @@ export function NamesShared({ children, known: before, onChange }: NamesSharedPr
       {repeated.length > 0 && (
         <Group gap="sm">
           <Text style={{ flex: '1 1 260px' }} className="anywhere">
-            More than once in the list: {repeated.join(', ')}.
+            <Trans>More than once in the list: {repeated.join(', ')}.</Trans>
           </Text>
-          <Button variant="default" onClick={() => onChange(withoutRepeats(children))}>
-            Leave each name once
-          </Button>
+          <Button
+            variant="default"
+            onClick={() => onChange(withoutRepeats(children))}
+          >{t`Leave each name once`}</Button>
         </Group>
       )}
       {alike.length > 0 && (
         <Text className="anywhere">
-          Two children have the same name: {alike.join(', ')}. A letter tells them apart on paper, such as {alike[0]} K.
+          <Trans>
+            Two children have the same name: {alike.join(', ')}. A letter tells them apart on paper, such as {alike[0]}{' '}
+            K.
+          </Trans>
         </Text>
       )}
       {known.length > 0 && (
         <Text className="anywhere">
-          Already here: {known.join(', ')}. If it is the same child, choose the name above instead of adding it again.
+          <Trans>
+            Already here: {known.join(', ')}. If it is the same child, choose the name above instead of adding it again.
+          </Trans>
         </Text>
       )}
     </div>

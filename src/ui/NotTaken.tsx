@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Anchor, Button, Group, Text } from '@mantine/core'
 import { useState } from 'react'
 import { letGo } from './outbox/keep'
@@ -12,10 +13,10 @@ function nameOf({ answer, count, plan, done, order }: Waiting): string {
     hour: '2-digit',
     minute: '2-digit',
   })
-  if (answer) return `An answer, ${when}`
-  if (count) return `A count of the group, ${when}`
-  if (plan) return `A changed plan, ${when}`
-  return done ? `That a session was held, ${when}` : `An answer that was taken back, ${when}`
+  if (answer) return t`An answer, ${when}`
+  if (count) return t`A count of the group, ${when}`
+  if (plan) return t`A changed plan, ${when}`
+  return done ? t`That a session was held, ${when}` : t`An answer that was taken back, ${when}`
 }
 
 /** What the server did not take: it stays in this browser until somebody sends it again or removes it. */
@@ -37,31 +38,21 @@ export function NotTaken({ things }: { things: readonly Waiting[] }) {
     <div role="alert">
       <Text size="sm" c="var(--attention)">
         {shown.length === 1
-          ? 'One thing was not accepted. It is still in this browser, and only there.'
-          : `${shown.length} things were not accepted. They are still in this browser, and only there.`}
+          ? t`One thing was not accepted. It is still in this browser, and only there.`
+          : t`${shown.length} things were not accepted. They are still in this browser, and only there.`}
       </Text>
-      <ul style={{ margin: 0, paddingLeft: 20, fontSize: 14 }} aria-label="Not accepted">
+      <ul style={{ margin: 0, paddingLeft: 20, fontSize: 14 }} aria-label={t`Not accepted`}>
         {shown.map((thing) => (
           <li key={thing.order}>
             {nameOf(thing)}: {thing.refused}{' '}
-            {thing.plan && (
-              <Anchor size="sm" href={`/plan/${thing.answerId}`}>
-                Change it
-              </Anchor>
-            )}{' '}
-            <Button variant="subtle" size="compact-sm" onClick={() => remove(thing)}>
-              Remove it
-            </Button>
+            {thing.plan && <Anchor size="sm" href={`/plan/${thing.answerId}`}>{t`Change it`}</Anchor>}{' '}
+            <Button variant="subtle" size="compact-sm" onClick={() => remove(thing)}>{t`Remove it`}</Button>
           </li>
         ))}
       </ul>
       <Group gap="xs">
-        <Button variant="default" size="compact-sm" onClick={again}>
-          Send again
-        </Button>
-        <Button variant="default" size="compact-sm" onClick={asFile}>
-          Save as a file
-        </Button>
+        <Button variant="default" size="compact-sm" onClick={again}>{t`Send again`}</Button>
+        <Button variant="default" size="compact-sm" onClick={asFile}>{t`Save as a file`}</Button>
       </Group>
     </div>
   )

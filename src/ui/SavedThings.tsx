@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { LONGEST_NAME } from '../core/records'
 import type { SessionId } from '../core/ids'
 import { Button, Group, Stack, TextInput } from '@mantine/core'
@@ -28,25 +29,23 @@ export function SavedThings<T>({ kept, body, picked, onPick, onOpen, more }: Sav
     setName('')
   }
   return (
-    <Stack gap="xs" className="sheet" component="section" aria-label="Saved ones">
+    <Stack gap="xs" className="sheet" component="section" aria-label={t`Saved ones`}>
       <Group gap="xs" align="end" wrap="nowrap">
         <TextInput
-          label="Name"
+          label={t`Name`}
           value={name}
           maxLength={LONGEST_NAME}
           onChange={(event) => setName(event.currentTarget.value)}
           style={{ flex: 1 }}
         />
-        <Button variant="light" disabled={name.trim() === ''} onClick={() => void saveAsNew()}>
-          Save as new
-        </Button>
+        <Button variant="light" disabled={name.trim() === ''} onClick={() => void saveAsNew()}>{t`Save as new`}</Button>
       </Group>
       <Choice
-        label="Saved"
+        label={t`Saved`}
         value={picked ?? ''}
         disabled={kept.list.length === 0}
         data={[
-          { value: '', label: kept.list.length === 0 ? 'none yet' : 'choose one' },
+          { value: '', label: kept.list.length === 0 ? t`none yet` : t`choose one` },
           ...kept.list.map((each) => ({ value: each.id, label: each.name })),
         ]}
         onChange={(id) => {
@@ -70,25 +69,29 @@ function SavedOne<T>({ kept, saved, body, onGone, more }: SavedOneProps<T>) {
   const sessions = useOpenSessions()
   const putInto = async (sessionId: SessionId, thing: Kept<T>) => {
     await kept.putInto(sessionId, thing.id)
-    void tell({ message: `${thing.name} is printed with that session now.`, color: 'moss' })
+    void tell({ message: t`${thing.name} is printed with that session now.`, color: 'moss' })
   }
   return (
     <>
       <Group gap={6}>
-        <Button size="compact-md" variant="default" onClick={() => void kept.save({ ...saved, body })}>
-          Save over it
-        </Button>
+        <Button
+          size="compact-md"
+          variant="default"
+          onClick={() => void kept.save({ ...saved, body })}
+        >{t`Save over it`}</Button>
         {more?.(saved)}
-        <Button size="compact-md" variant="subtle" onClick={() => void kept.remove(saved.id).then(onGone)}>
-          Remove
-        </Button>
+        <Button
+          size="compact-md"
+          variant="subtle"
+          onClick={() => void kept.remove(saved.id).then(onGone)}
+        >{t`Remove`}</Button>
       </Group>
       <Choice
-        label="Put it into a session"
+        label={t`Put it into a session`}
         disabled={sessions.length === 0}
         value=""
         data={[
-          { value: '', label: sessions.length === 0 ? 'no session to come' : 'choose the session' },
+          { value: '', label: sessions.length === 0 ? t`no session to come` : t`choose the session` },
           ...sessions.map(({ id, label }) => ({ value: id, label })),
         ]}
         onChange={(id) => id && void putInto(id, saved)}

@@ -1,3 +1,4 @@
+import { said } from '../words/i18n'
 import { IconAbc, IconHandStop, IconPhoto } from '@tabler/icons-react'
 import { KIND_NAMES, type Stage } from '../core/teaching'
 
@@ -11,10 +12,10 @@ export function StageTag({ stage, short = false }: { stage: Stage; short?: boole
       <Icon
         size={15}
         aria-hidden={!short}
-        aria-label={short ? KIND_NAMES[stage] : undefined}
+        aria-label={short ? said(KIND_NAMES[stage]) : undefined}
         role={short ? 'img' : undefined}
       />
-      {!short && KIND_NAMES[stage]}
+      {!short && said(KIND_NAMES[stage])}
     </span>
   )
 }

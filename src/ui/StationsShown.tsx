@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Text } from '@mantine/core'
 import type { MinuteOfDay } from '../core/clock'
 import { type PlanStep, type SessionRequest, stationLines } from '../core/planning'
@@ -16,7 +17,7 @@ interface Props {
 export function StationsShown({ step, start, request, round }: Props) {
   const { teams, rounds, stations } = stationLines(step, start, request, IN_ENGLISH)
   return (
-    <div className="stations" role="group" aria-label="Stations">
+    <div className="stations" role="group" aria-label={t`Stations`}>
       <ul>
         {teams.map((line) => (
           <li key={line}>{line}</li>

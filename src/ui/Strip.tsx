@@ -1,3 +1,5 @@
+import { said } from '../words/i18n'
+import { t } from '@lingui/core/macro'
 import type { StepId } from '../core/ids'
 import { activityOf } from '../core/activities'
 import { type SessionPlan, plannedMinutes } from '../core/planning'
@@ -16,7 +18,7 @@ export function Strip({ plan, height = 52, at, onPick }: StripProps) {
   const total = plannedMinutes(plan)
   return (
     <ol
-      aria-label={`${total} minutes in ${plan.steps.length} activities`}
+      aria-label={t`${total} minutes in ${plan.steps.length} activities`}
       style={{ display: 'flex', gap: 3, listStyle: 'none', margin: 0, padding: 0, height }}
     >
       {plan.steps.map((step) => {
@@ -33,13 +35,13 @@ export function Strip({ plan, height = 52, at, onPick }: StripProps) {
             key={step.id}
             className={`stage-${activity.stage}`}
             style={{ flexGrow: step.minutes, flexBasis: 0, minWidth: 0 }}
-            title={`${activity.name}: ${step.minutes} min, ${KIND_NAMES[activity.stage]}`}
+            title={t`${activity.name}: ${step.minutes} min, ${said(KIND_NAMES[activity.stage])}`}
           >
             {onPick ? (
               <button
                 type="button"
                 style={{ ...style, cursor: 'pointer' }}
-                aria-label={`${activity.name}, ${step.minutes} minutes`}
+                aria-label={t`${activity.name}, ${step.minutes} minutes`}
                 aria-current={step.id === at ? 'step' : undefined}
                 onClick={() => onPick(step.id)}
               >

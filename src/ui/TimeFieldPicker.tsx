@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import type { TextInputProps } from '@mantine/core'
 import { TimePicker } from '@mantine/dates'
 import '@mantine/dates/styles.css'
@@ -16,7 +17,7 @@ export interface TimeFieldProps extends Pick<TextInputProps, 'label' | 'w'> {
 
 /** Hours and minutes side by side, each typed or counted by the arrow keys. */
 export function TimeFieldPicker({ value, language, onChange, label, w, autoFocus }: TimeFieldProps) {
-  const name = typeof label === 'string' ? label : 'Time'
+  const name = typeof label === 'string' ? label : t`Time`
   return (
     <TimePicker
       label={label}
@@ -25,9 +26,9 @@ export function TimeFieldPicker({ value, language, onChange, label, w, autoFocus
       format={language.startsWith('en') ? '12h' : '24h'}
       amPmLabels={{ am: 'a.m.', pm: 'p.m.' }}
       hoursInputProps={{ autoFocus }}
-      hoursInputLabel={`${name}: hour`}
-      minutesInputLabel={`${name}: minute`}
-      amPmInputLabel={`${name}: morning or afternoon`}
+      hoursInputLabel={t`${name}: hour`}
+      minutesInputLabel={t`${name}: minute`}
+      amPmInputLabel={t`${name}: morning or afternoon`}
       onChange={(text) => {
         const minute = fromTimeField(text)
         if (minute !== undefined) onChange(minute)

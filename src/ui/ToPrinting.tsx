@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button } from '@mantine/core'
 import { IconPrinter } from '@tabler/icons-react'
 import { useInAddress } from './address'
@@ -12,9 +13,5 @@ export function ToPrinting({ part }: { part: string }) {
     put(part)
     requestAnimationFrame(() => document.querySelector<HTMLElement>(`[data-part="${part}"]`)?.focus())
   }
-  return (
-    <Button leftSection={<IconPrinter size={18} />} onClick={open}>
-      Print
-    </Button>
-  )
+  return <Button leftSection={<IconPrinter size={18} />} onClick={open}>{t`Print`}</Button>
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, Text } from '@mantine/core'
 import { useMutation } from '@tanstack/react-query'
 import { api } from './api'
@@ -17,13 +18,16 @@ export function TryMadeUp() {
   })
   return (
     <>
-      <Button variant="default" loading={start.isPending || start.isSuccess} onClick={() => start.mutate()}>
-        Try it with made-up children
-      </Button>
+      <Button
+        variant="default"
+        loading={start.isPending || start.isSuccess}
+        onClick={() => start.mutate()}
+      >{t`Try it with made-up children`}</Button>
       {start.isPending && (
-        <Text size="sm" role="status">
-          Two groups with six weeks of answers are being made. It takes some seconds.
-        </Text>
+        <Text
+          size="sm"
+          role="status"
+        >{t`Two groups with six weeks of answers are being made. It takes some seconds.`}</Text>
       )}
       <Refused error={start.error} />
     </>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button } from '@mantine/core'
 import { IconArrowBackUp } from '@tabler/icons-react'
 
@@ -17,8 +18,6 @@ export function UndoButton({ onUndo, canUndo, size }: Props) {
       disabled={!canUndo}
       style={{ flex: 'none' }}
       leftSection={<IconArrowBackUp size={17} />}
-    >
-      Undo
-    </Button>
+    >{t`Undo`}</Button>
   )
 }

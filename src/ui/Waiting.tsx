@@ -1,4 +1,7 @@
-import { counted } from '../core/wording'
+import { said } from '../words/i18n'
+import { t, plural } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
+import { told, type Told } from '../core/wording'
 import { Anchor, Text } from '@mantine/core'
 import { createPortal } from 'react-dom'
 import { useMounted } from '@mantine/hooks'
@@ -10,18 +13,18 @@ import { type WaitingNow, useWaiting } from './outbox/useWaiting'
 const notTaken = later(async () => (await import('./NotTaken')).NotTaken)
 
 /** Where what waits is kept, in words. */
-const WHERE: Record<Safety, string> = {
-  browser: 'kept here until Ripe Acorn can be reached again',
-  small: 'kept in this browser’s small storage. Do not clear this site’s data before they are sent',
-  page: 'only on this page. Do not close or reload it before they are sent',
+const WHERE: Readonly<Record<Safety, Told>> = {
+  browser: told('Kept here until Ripe Acorn can be reached again.'),
+  small: told('Kept in this browser’s small storage: do not clear this site’s data before it is sent.'),
+  page: told('Only on this page: do not close or reload it before it is sent.'),
 }
 
 function waitingInWords({ answers, plansUnsaid: plans }: Pick<WaitingNow, 'answers' | 'plansUnsaid'>): string {
   const parts = [
-    answers > 0 ? `${counted(answers, 'answer', 'answers')}` : '',
-    plans > 0 ? `${counted(plans, 'change of a session', 'changes of sessions')}` : '',
+    answers > 0 ? t`${plural(answers, { one: '# answer waits.', other: '# answers wait.' })}` : '',
+    plans > 0 ? t`${plural(plans, { one: '# change of a session waits.', other: '# changes of sessions wait.' })}` : '',
   ]
-  return parts.filter(Boolean).join(' and ')
+  return parts.filter(Boolean).join(' ')
 }
 
 /** What is still in this browser alone, and what the server refused. */
@@ -31,12 +34,14 @@ export function WaitingLines({ now }: { now: WaitingNow }) {
     <>
       {answers + plans > 0 && (
         <Text size="sm" c="var(--attention)" role="status">
-          {waitingInWords(now)} {answers + plans === 1 ? 'is' : 'are'} {WHERE[safety]}.
+          {waitingInWords(now)} {said(WHERE[safety])}
         </Text>
       )}
       {clashes.map((id) => (
         <Text key={id} size="sm" c="var(--attention)" role="status">
-          A plan was changed here and elsewhere. <Anchor href={`/plan/${id}`}>Open it</Anchor> to choose.
+          <Trans>
+            A plan was changed here and elsewhere. <Anchor href={`/plan/${id}`}>Open it</Anchor> to choose.
+          </Trans>
         </Text>
       ))}
       {refused.length > 0 && <notTaken.Part things={refused} />}

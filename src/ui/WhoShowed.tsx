@@ -1,3 +1,5 @@
+import { said } from '../words/i18n'
+import { told } from '../core/wording'
 import { Button, Group } from '@mantine/core'
 import { IconCheck, IconX } from '@tabler/icons-react'
 import { useState } from 'react'
@@ -92,10 +94,10 @@ function PlayerButtons({ shown, isChoice, players, marks, onMark, size = 'md', p
   )
 }
 
-const KINDS = { there: 'There', nearly: 'Nearly' } as const
+const KINDS = { there: told('There'), nearly: told('Nearly') } as const
 
 /** "There: quarter past three", "Nearly", or the wrong one itself. */
 export function showingLabel({ kind, says }: Showing, isChoice: boolean): string {
   if (isChoice || kind === 'wrong') return says
-  return kind === 'there' ? `${KINDS.there}: ${says}` : KINDS.nearly
+  return kind === 'there' ? `${said(KINDS.there)}: ${says}` : said(KINDS.nearly)
 }

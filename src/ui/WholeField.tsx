@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useState } from 'react'
 import { NumberField } from './NumberField'
 
@@ -29,7 +30,9 @@ export function WholeField({ label, description, value, least, most, onChange }:
   }
   const error = isRight(typed)
     ? undefined
-    : `${label} must be a whole number from ${least} to ${most}${typed === '' ? '' : `, not ${typed}`}`
+    : typed === ''
+      ? t`${label} must be a whole number from ${least} to ${most}`
+      : t`${label} must be a whole number from ${least} to ${most}, not ${typed}`
   return (
     <NumberField
       decimals={2}

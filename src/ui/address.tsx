@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useSyncExternalStore } from 'react'
 import { LONG_MS, tell } from './notices'
 
@@ -59,7 +60,7 @@ function useTellUnread(): void {
   const [unread, put] = useInAddress('unread')
   useEffect(() => {
     if (unread === undefined) return
-    const message = `Some of the address could not be read and is left as usual: ${unread.slice(0, 80)}.`
+    const message = t`Some of the address could not be read and is left as usual: ${unread.slice(0, 80)}.`
     void tell({ message, color: 'oak', autoClose: LONG_MS })
     put(null, 'replace')
   }, [unread, put])
@@ -79,7 +80,7 @@ export function useChoiceInAddress<T extends string>(
   const unknown = known === undefined ? asked : undefined
   useEffect(() => {
     if (unknown === undefined) return
-    const message = `The address asks for “${unknown.slice(0, 40)}”, which is not here. The usual is shown.`
+    const message = t`The address asks for “${unknown.slice(0, 40)}”, which is not here. The usual is shown.`
     void tell({ message, color: 'oak', autoClose: LONG_MS })
   }, [unknown])
   return [known ?? usual, (value) => put(value === usual ? null : value)]

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { v4 } from 'uuid'
 
 /** A refusal from the server: what was wrong, in which field, and what would be right. */
@@ -16,7 +17,7 @@ export class Refusal extends Error {
 /** The server could not be reached: the connection is gone, or the app was closed. */
 export class Unreached extends Error {
   constructor(cause: unknown) {
-    super('Ripe Acorn cannot be reached. Is it still running? Nothing is lost: try again when it is.', { cause })
+    super(t`Ripe Acorn cannot be reached. Is it still running? Nothing is lost: try again when it is.`, { cause })
     this.name = 'Unreached'
   }
 }
@@ -44,7 +45,7 @@ async function call<T>(path: string, sent: RequestInit): Promise<T> {
   }
   if (response.ok) return (await response.json()) as T
   const problem = (await response.json().catch(() => ({}))) as ProblemBody
-  const title = problem.title ?? `The server answered ${response.status}`
+  const title = problem.title ?? t`The server answered ${response.status}`
   throw new Refusal(response.status, title, problem.field, problem.detail ?? title)
 }
 

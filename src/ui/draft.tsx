@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Text } from '@mantine/core'
 import { useLocalStorage } from '@mantine/hooks'
 import { Refused } from './Refused'
@@ -70,18 +72,18 @@ function DraftLine({ draft: { since, stands, putBack, forget } }: { draft: FormD
   if (stands)
     return (
       <Text size="sm" role="status">
-        Ripe Acorn cannot be reached. What you typed is kept in this browser. Save it when the connection is back.
+        <Trans>
+          Ripe Acorn cannot be reached. What you typed is kept in this browser. Save it when the connection is back.
+        </Trans>
       </Text>
     )
   return (
     <Group gap="xs" role="status">
-      <Text size="sm">What you typed on {momentInWords(since)} could not be saved then.</Text>
-      <Button variant="default" size="compact-sm" onClick={putBack}>
-        Put it back
-      </Button>
-      <Button variant="subtle" size="compact-sm" onClick={forget}>
-        Throw it away
-      </Button>
+      <Text size="sm">
+        <Trans>What you typed on {momentInWords(since)} could not be saved then.</Trans>
+      </Text>
+      <Button variant="default" size="compact-sm" onClick={putBack}>{t`Put it back`}</Button>
+      <Button variant="subtle" size="compact-sm" onClick={forget}>{t`Throw it away`}</Button>
     </Group>
   )
 }

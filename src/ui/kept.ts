@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import type { SessionId } from '../core/ids'
 import { LONG_MS, tell } from './notices'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
@@ -39,9 +40,9 @@ export function useKept<T>(shelf: ListShelf) {
           error instanceof Refusal
             ? error.message
             : error instanceof SyntaxError
-              ? 'The file is not JSON.'
+              ? t`The file is not JSON.`
               : String(error)
-        void tell({ title: 'Not imported', message, color: 'oak', autoClose: LONG_MS })
+        void tell({ title: t`Not imported`, message, color: 'oak', autoClose: LONG_MS })
         return undefined
       }
     },

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { LONGEST_NAME } from '../core/records'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
@@ -35,8 +36,8 @@ function useSaving<T>({ shelf, one, list }: OpenShelf<T>, onTheirs: (fresh: Name
     versions.current.set(mine.id, fresh.version)
     onTheirs(fresh, mine)
     void tell({
-      title: 'Changed elsewhere',
-      message: `This ${one} was changed on another screen. Its newer form is shown; undo has yours.`,
+      title: t`Changed elsewhere`,
+      message: t`This ${one} was changed on another screen. Its newer form is shown; undo has yours.`,
       color: 'oak',
       autoClose: LONG_MS,
     })
@@ -136,8 +137,8 @@ function useFromFile<T>({ shelf }: OpenShelf<T>, open: (id: string) => void) {
 
 /** What is on this screen only is not left behind in silence. */
 function tellUnsaved(name: string): void {
-  const message = `What you changed in ${name} is on this screen only. Try to save it again first.`
-  void tell({ title: 'Not saved yet', message, color: 'oak', autoClose: LONG_MS })
+  const message = t`What you changed in ${name} is on this screen only. Try to save it again first.`
+  void tell({ title: t`Not saved yet`, message, color: 'oak', autoClose: LONG_MS })
 }
 
 const GONE_MS = 500
@@ -146,7 +147,7 @@ const GONE_MS = 500
 function useTellGone(what: string, isGone: boolean): void {
   useEffect(() => {
     if (!isGone) return undefined
-    const message = `The ${what} that the address asks for is not here any more. Another one is shown.`
+    const message = t`The ${what} that the address asks for is not here any more. Another one is shown.`
     // One that was just added stands in the address a moment before it stands here.
     const timer = setTimeout(() => void tell({ message, color: 'oak', autoClose: LONG_MS }), GONE_MS)
     return () => clearTimeout(timer)

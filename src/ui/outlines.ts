@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { type Drawing, type FontOutlines, outlined } from '../core/drawing'
 import { api } from './api'
 import { LONG_MS, tell } from './notices'
@@ -12,7 +13,7 @@ export async function withOutlines(drawings: readonly Drawing[], save: (drawing:
     drawings.map((drawing) => outlined(drawing, outlines)).forEach(save)
   } catch (error) {
     void tell({
-      title: 'No file was saved',
+      title: t`No file was saved`,
       message: error instanceof Error ? error.message : String(error),
       color: 'oak',
       autoClose: LONG_MS,

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { type Item, askInWords, sayAnswer, isSet } from '../core/teaching'
 import type { Wording } from '../core/wording'
 
@@ -6,5 +7,5 @@ export function questionInWords(item: Item, wording: Wording): string {
   const asked = askInWords(item, wording)
   if (isSet(item)) return asked
   if (item.shown.as === 'figures') return `${sayAnswer({ ...item, ask: 'match' }, item.answer, wording)}. ${asked}`
-  return item.shown.as === 'dial' ? `show ${sayAnswer(item, item.answer, wording)} and ask “${asked}”` : asked
+  return item.shown.as === 'dial' ? t`show ${sayAnswer(item, item.answer, wording)} and ask “${asked}”` : asked
 }

@@ -1,4 +1,5 @@
-import { counted } from '../core/wording'
+import { t, plural } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Text } from '@mantine/core'
 import { type QueryClient, useMutation, useQueryClient } from '@tanstack/react-query'
 import type { TakenBack, Undo } from '../core/keeping'
@@ -22,7 +23,7 @@ export function useRemove(): (path: string, what: string) => Promise<void> {
   return async (path, what) => {
     const undo = await api.remove<Undo>(path)
     void tell({
-      title: `${what} is removed`,
+      title: t`${what} is removed`,
       message: <TakeBackLine undo={undo} client={client} />,
       color: 'moss',
       autoClose: STAYS_MS,
@@ -36,7 +37,7 @@ export function useRemoveSession({ id }: Pick<Session, 'id'>, onGone: () => unkn
   const removeIt = useRemove()
   return useMutation({
     meta: IN_PLACE,
-    mutationFn: () => removeIt(`/api/sessions/${id}`, 'The session'),
+    mutationFn: () => removeIt(`/api/sessions/${id}`, t`The session`),
     onSuccess: onGone,
   })
 }
@@ -44,10 +45,10 @@ export function useRemoveSession({ id }: Pick<Session, 'id'>, onGone: () => unkn
 function TakeBackLine({ undo, client }: { undo: Undo; client: QueryClient }) {
   return (
     <Group justify="space-between" gap="xs">
-      <Text size="sm">It can be taken back until {untilInWords(undo)}, here or in Your data.</Text>
-      <Button size="compact-sm" variant="light" onClick={() => void takeBackRemoval(undo.id, client)}>
-        Undo
-      </Button>
+      <Text size="sm">
+        <Trans>It can be taken back until {untilInWords(undo)}, here or in Your data.</Trans>
+      </Text>
+      <Button size="compact-sm" variant="light" onClick={() => void takeBackRemoval(undo.id, client)}>{t`Undo`}</Button>
     </Group>
   )
 }
@@ -58,11 +59,11 @@ export async function takeBackRemoval(id: string, client: QueryClient): Promise<
     const { stays } = await api.post<TakenBack>(`/api/data/undo/${id}`, {})
     const message =
       stays === 0
-        ? 'Everything is as it was before.'
-        : `${counted(stays, 'thing was', 'things were')} changed since and ${stays === 1 ? 'stays' : 'stay'} as it is now.`
-    void tell({ title: 'Taken back', message, color: 'moss' })
+        ? t`Everything is as it was before.`
+        : t`${plural(stays, { one: 'One thing was changed since, and stays as it is now.', other: '# things were changed since, and stay as they are now.' })}`
+    void tell({ title: t`Taken back`, message, color: 'moss' })
   } catch (error) {
-    void tell({ title: 'Not taken back', message: error instanceof Error ? error.message : '', color: 'oak' })
+    void tell({ title: t`Not taken back`, message: error instanceof Error ? error.message : '', color: 'oak' })
   }
   await client.invalidateQueries()
 }

@@ -35,7 +35,7 @@ import {
   schools,
   withChoices,
 } from '../../src/core/teaching'
-import { LANGUAGE_IDS, type LanguageId, WORDING_FORMS, languages, parseTime, say } from '../../src/core/wording'
+import { LANGUAGE_IDS, type LanguageId, WORDING_FORMS, languages, parseTime, say, told } from '../../src/core/wording'
 import { drawnOptions, rungsOf } from '../readback/prints'
 
 /*
@@ -212,7 +212,7 @@ function planned(): unknown {
       const request = { children, start: 570, materials: ['card', 'crayons', 'paper'] as const, school, ...wish }
       const plan = attempt(() => planSession(request, { seed: seed }))
       if (!plan.value) return plan.refusal?.message
-      const sheet = { title: 'Run', paper: 'a4', wording: GB, placeName: 'here', prints: [] } as const
+      const sheet = { title: 'Run', paper: 'a4', wording: GB, placeName: told('here'), prints: [] } as const
       const pages = runSheetPages(plan.value, request, sheet)
       return [
         plan.value,

@@ -1,3 +1,4 @@
+import { inEnglish } from '../../src/core/wording'
 import { describe, expect, it } from 'vitest'
 import { OAK, SLATE, makePage, textWidth, toSvg } from '../../src/core/drawing'
 import { dialDrawing } from '../../src/core/faces'
@@ -86,7 +87,7 @@ describe.each(Object.values(printables))('$name in a PDF', (printable: Printable
     } as const
     const { pages, key } = printable.make(options, 7)
     const drawings = [...pages, ...key]
-    const read = await readPdf(await drawingsToPdf(drawings, printable.name))
+    const read = await readPdf(await drawingsToPdf(drawings, inEnglish(printable.name)))
     drawings.forEach((drawing, i) => {
       const shapes = readSvg(toSvg(drawing))
       const drawn = shapes.filter(({ tag }) => tag !== 'text')

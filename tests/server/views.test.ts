@@ -1,3 +1,4 @@
+import { inEnglish } from '../../src/core/wording'
 import { describe, expect, it } from 'vitest'
 import { unpackState } from '../../src/core/viewState'
 import { READS_OF_ONE, VIEW_IDS, keyOfRead, pathOfView, viewOf, viewPaths, views } from '../../src/core/views'
@@ -43,7 +44,7 @@ describe('the table of views', () => {
     expect(new Set(VIEW_IDS.map((id) => views[id].path)).size).toBe(VIEW_IDS.length)
     for (const id of VIEW_IDS) {
       const { path, name, about, under, reads } = viewOf(id)
-      expect([name, about].every((text) => text.length > 2)).toBe(true)
+      expect([name, about].every((text) => inEnglish(text).length > 2)).toBe(true)
       expect(under === undefined || under in views).toBe(true)
       if (reads.some((read) => READS_OF_ONE.some((each) => each === read)))
         expect(path).toMatch(/:(child|group|session)/)

@@ -1,3 +1,4 @@
+import { told, type Told } from '../wording'
 import { INK, type PathCommand, type Shape, circle, group, line, path, rectanglePath, scaledShape } from '../drawing'
 
 /*
@@ -33,7 +34,7 @@ const SIDE = 20
 
 const drawn = {
   sun: {
-    name: 'Waking up',
+    name: told('Waking up'),
     shapes: [
       open(move(-6, 4), arc(6, 6, 4)),
       stroke(-9, 4, 9, 4),
@@ -43,7 +44,7 @@ const drawn = {
     ],
   },
   cup: {
-    name: 'Breakfast or a drink',
+    name: told('Breakfast or a drink'),
     shapes: [
       closed(move(-6, -3), to(4, -3), to(3, 7), to(-5, 7)),
       open(move(4, -1), arc(3, 3.4, 5)),
@@ -52,20 +53,23 @@ const drawn = {
     ],
   },
   plate: {
-    name: 'A meal',
+    name: told('A meal'),
     shapes: [ring(0, 0, 6), ring(0, 0, 3.4), stroke(-8.5, -7, -8.5, 7), stroke(8.5, -7, 8.5, 7)],
   },
   bread: {
-    name: 'Bread',
+    name: told('Bread'),
     shapes: [
       closed(move(-8, 5), to(-8, 0), arc(6, -2, -4), to(2, -4), arc(6, 8, 0), to(8, 5)),
       stroke(-3, -1, -1, -3.4),
       stroke(1, -1, 3, -3.4),
     ],
   },
-  apple: { name: 'Fruit or a snack', shapes: [ring(0, 1.5, 6), open(move(0, -4.5), arc(5, 3, -8.5)), dot(-2, 0, 0.7)] },
+  apple: {
+    name: told('Fruit or a snack'),
+    shapes: [ring(0, 1.5, 6), open(move(0, -4.5), arc(5, 3, -8.5)), dot(-2, 0, 0.7)],
+  },
   book: {
-    name: 'Reading or lessons',
+    name: told('Reading or lessons'),
     shapes: [
       closed(move(0, -4), to(-8, -6), to(-8, 5), to(0, 7)),
       closed(move(0, -4), to(8, -6), to(8, 5), to(0, 7)),
@@ -74,11 +78,11 @@ const drawn = {
     ],
   },
   pencil: {
-    name: 'Writing or drawing',
+    name: told('Writing or drawing'),
     shapes: [closed(move(-8, 8), to(-7, 4), to(5, -8), to(8, -5), to(-4, 7)), stroke(-7, 4, -4, 7)],
   },
   sums: {
-    name: 'Counting',
+    name: told('Counting'),
     shapes: [
       box(-8, -8, 16, 16),
       stroke(-5, -4, -1, -4),
@@ -89,11 +93,11 @@ const drawn = {
     ],
   },
   ball: {
-    name: 'Playing',
+    name: told('Playing'),
     shapes: [ring(0, 0, 7.5), open(move(-7.5, 0), arc(11, 7.5, 0)), open(move(0, -7.5), arc(11, 0, 7.5))],
   },
   paint: {
-    name: 'Making things',
+    name: told('Making things'),
     shapes: [
       closed(move(-8, 1), arc(8, 8, 1), arc(5, 2, 5), arc(3, -3, 7), arc(8, -8, 1)),
       dot(-4, -1),
@@ -102,19 +106,19 @@ const drawn = {
     ],
   },
   note: {
-    name: 'Music',
+    name: told('Music'),
     shapes: [ring(-4, 6, 2.4), ring(5, 4, 2.4), open(move(-1.6, 6), to(-1.6, -6), to(7.4, -8), to(7.4, 4))],
   },
   shoe: {
-    name: 'Walking',
+    name: told('Walking'),
     shapes: [closed(move(-8, -5), to(-2, -5), to(0, 0), to(8, 2), to(8, 6), to(-8, 6)), stroke(-8, 3, 8, 3)],
   },
   house: {
-    name: 'At home',
+    name: told('At home'),
     shapes: [closed(move(-7, 8), to(-7, -1), to(0, -8), to(7, -1), to(7, 8)), box(-2, 2, 4, 6)],
   },
   bus: {
-    name: 'A bus ride',
+    name: told('A bus ride'),
     shapes: [
       box(-9, -6, 18, 11),
       stroke(-9, 0, 9, 0),
@@ -125,7 +129,7 @@ const drawn = {
     ],
   },
   boat: {
-    name: 'A boat',
+    name: told('A boat'),
     shapes: [
       closed(move(-9, 2), to(9, 2), to(6, 7), to(-6, 7)),
       closed(move(0, -8), to(0, 0), to(7, 0)),
@@ -133,7 +137,7 @@ const drawn = {
     ],
   },
   gate: {
-    name: 'A lock or a gate',
+    name: told('A lock or a gate'),
     shapes: [
       stroke(-8, -8, -8, 8),
       stroke(8, -8, 8, 8),
@@ -143,7 +147,7 @@ const drawn = {
     ],
   },
   bird: {
-    name: 'Birds and animals',
+    name: told('Birds and animals'),
     shapes: [
       closed(move(-8, -2), arc(6, 2, -2), to(8, -5), to(5, 1), arc(7, -4, 5), to(-8, -2)),
       dot(-4, -2.4),
@@ -152,16 +156,16 @@ const drawn = {
     ],
   },
   tree: {
-    name: 'Outdoors',
+    name: told('Outdoors'),
     shapes: [ring(0, -3, 5.5), stroke(0, 2.5, 0, 8.5), stroke(-5, 8.5, 5, 8.5), stroke(0, 4.5, 2.4, 1.6)],
   },
   drop: {
-    name: 'Washing',
+    name: told('Washing'),
     shapes: [closed(move(0, -8), to(5, 1), arc(5.5, -5, 1)), open(move(-2.4, 3), arc(3, 0.5, 5.4, false))],
   },
-  bag: { name: 'Packing up', shapes: [box(-7, -4, 14, 12), open(move(-3, -4), arc(3, 3, -4)), box(-4, 1, 8, 4)] },
+  bag: { name: told('Packing up'), shapes: [box(-7, -4, 14, 12), open(move(-3, -4), arc(3, 3, -4)), box(-4, 1, 8, 4)] },
   lamp: {
-    name: 'Lamps or evening',
+    name: told('Lamps or evening'),
     shapes: [
       closed(move(-4, -4), to(4, -4), to(6, 4), to(-6, 4)),
       stroke(0, -8, 0, -4),
@@ -169,14 +173,14 @@ const drawn = {
       dot(0, 1),
     ],
   },
-  moon: { name: 'Bedtime', shapes: [closed(move(2, -8), arc(8, 2, 8), arc(10, 2, -8, false))] },
-} satisfies Record<string, { readonly name: string; readonly shapes: readonly Shape[] }>
+  moon: { name: told('Bedtime'), shapes: [closed(move(2, -8), arc(8, 2, 8), arc(10, 2, -8, false))] },
+} satisfies Record<string, { readonly name: Told; readonly shapes: readonly Shape[] }>
 
 export type PictureId = keyof typeof drawn
 export const PICTURE_IDS = Object.keys(drawn) as readonly PictureId[]
 
 /** What a picture is called in the list that it is chosen from. */
-export const pictureName = (id: PictureId): string => drawn[id].name
+export const pictureName = (id: PictureId): Told => drawn[id].name
 
 export function isPictureId(id: string): id is PictureId {
   return Object.hasOwn(drawn, id)

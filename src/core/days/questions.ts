@@ -1,18 +1,18 @@
 import { countJumps, minutesPast, onDial } from '../clock'
 import { RefusedValue } from '../errors'
 import { type Item, type RungId, askInWords, durationOf, rungOf } from '../teaching'
-import { capital, type Wording, say } from '../wording'
+import { capital, type Wording, say, told } from '../wording'
 import { inOrder } from './order'
 import { type RoundedDay, roundedDay } from './rounding'
 import type { DayRow } from './types'
 
 /** What can be asked about the rows of a day, as the adult chooses it. */
 export const DAY_ASKS = {
-  set: 'Show me: set the clock',
-  read: 'Read the clock',
-  'how-long': 'How long until the next',
-  half: 'Morning or afternoon',
-  'write-24': 'In 24 hours',
+  set: told('Show me: set the clock'),
+  read: told('Read the clock'),
+  'how-long': told('How long until the next'),
+  half: told('Morning or afternoon'),
+  'write-24': told('In 24 hours'),
 } as const
 export type DayAsk = keyof typeof DAY_ASKS
 

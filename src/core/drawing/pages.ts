@@ -1,3 +1,4 @@
+import { told, type Told } from '../wording'
 import { RefusedValue } from '../errors'
 import { type Drawing, FAINT, INK, type Shape, type Point } from './model'
 import { fitSize, shortened } from './wrap'
@@ -7,12 +8,12 @@ import { textAt, line, group } from './builders'
 export type PaperId = 'a4' | 'letter' | 'a3' | 'legal' | 'tabloid'
 
 /** Sheets held upright, in mm. */
-export const papers: Record<PaperId, { name: string; width: number; height: number }> = {
-  a4: { name: 'A4', width: 210, height: 297 },
-  letter: { name: 'Letter', width: 215.9, height: 279.4 },
-  a3: { name: 'A3', width: 297, height: 420 },
-  legal: { name: 'Legal', width: 215.9, height: 355.6 },
-  tabloid: { name: 'Tabloid', width: 279.4, height: 431.8 },
+export const papers: Record<PaperId, { name: Told; width: number; height: number }> = {
+  a4: { name: told('A4'), width: 210, height: 297 },
+  letter: { name: told('Letter'), width: 215.9, height: 279.4 },
+  a3: { name: told('A3'), width: 297, height: 420 },
+  legal: { name: told('Legal'), width: 215.9, height: 355.6 },
+  tabloid: { name: told('Tabloid'), width: 279.4, height: 431.8 },
 }
 
 export type HalfId = 'a5' | 'half-letter'
@@ -20,9 +21,9 @@ export type HalfId = 'a5' | 'half-letter'
 export type SheetId = PaperId | HalfId
 
 /** Half sheets held upright, in mm: two of them lie side by side on one sheet held across. */
-const halves: Record<HalfId, { name: string; width: number; height: number }> = {
-  a5: { name: 'A5', width: 148, height: 210 },
-  'half-letter': { name: 'half a Letter sheet', width: 139.7, height: 215.9 },
+const halves: Record<HalfId, { name: Told; width: number; height: number }> = {
+  a5: { name: told('A5'), width: 148, height: 210 },
+  'half-letter': { name: told('half a Letter sheet'), width: 139.7, height: 215.9 },
 }
 
 /** Half of a sheet, where there is one that is still large enough to be read. */
@@ -76,7 +77,7 @@ export function bodyArea(paper: SheetId): Area {
   }
 }
 
-export function paperOf(paper: SheetId): { name: string; width: number; height: number } {
+export function paperOf(paper: SheetId): { name: Told; width: number; height: number } {
   const found = isHalf(paper) ? halves[paper] : papers[paper]
   if (!found) throw new RefusedValue('paper', `one of ${Object.keys(papers).join(', ')}`, paper)
   return found

@@ -1,15 +1,16 @@
+import { told, type Told } from '../wording'
 import type { Estimate } from './estimate'
 
 /** How a rung stands, as an adult would put it. */
 export const LEVELS = ['not-met', 'too-early', 'not-yet', 'getting-there', 'secure'] as const
 export type Level = (typeof LEVELS)[number]
 
-export const LEVEL_NAMES: Readonly<Record<Level, string>> = {
-  'not-met': 'not met yet',
-  'too-early': 'too early to say',
-  'not-yet': 'not yet',
-  'getting-there': 'getting there',
-  secure: 'secure',
+export const LEVEL_NAMES: Readonly<Record<Level, Told>> = {
+  'not-met': told('not met yet'),
+  'too-early': told('too early to say'),
+  'not-yet': told('not yet'),
+  'getting-there': told('getting there'),
+  secure: told('secure'),
 }
 
 /** Fewer answers than this say nothing either way. */

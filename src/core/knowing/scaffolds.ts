@@ -1,3 +1,4 @@
+import { told, type Told } from '../wording'
 import { type Answer } from './answers'
 import { type MisreadingId, type RepairScaffold, type RungId, misreadingOf } from '../teaching'
 
@@ -7,13 +8,13 @@ export type ScaffoldId = RepairScaffold
 /** What is faded first, unless another order is chosen: names and counts before the shapes that carry meaning. */
 export const FADING_ORDER: readonly ScaffoldId[] = ['labels', 'arc', 'ring-of-fives', 'quarters', 'zones', 'halves']
 
-export const SCAFFOLD_NAMES: Readonly<Record<ScaffoldId, string>> = {
-  labels: 'hand names',
-  arc: 'counted arc',
-  'ring-of-fives': 'ring of fives',
-  quarters: 'quarter folds',
-  zones: 'hour zone',
-  halves: 'past and to sides',
+export const SCAFFOLD_NAMES: Readonly<Record<ScaffoldId, Told>> = {
+  labels: told('hand names'),
+  arc: told('counted arc'),
+  'ring-of-fives': told('ring of fives'),
+  quarters: told('quarter folds'),
+  zones: told('hour zone'),
+  halves: told('past and to sides'),
 }
 
 export function isScaffoldId(id: string): id is ScaffoldId {

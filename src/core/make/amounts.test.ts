@@ -1,3 +1,4 @@
+import { inEnglish } from '../wording'
 import { describe, expect, it } from 'vitest'
 import { readSvg } from '../../../tests/readback/svg'
 import { type Drawing, cutLength, pathLength, scaledDrawing, toLayeredSvg, toSvg } from '../drawing'
@@ -20,7 +21,8 @@ import { kinds } from '../../../tests/readback/recipes'
 describe('amounts', () => {
   it('count for all children and spares, a pair twice', () => {
     const seven: Recipe = { ...usualRecipe('plate'), children: 7, spares: 1 }
-    const count = (recipe: Recipe, name: RegExp) => amountsFor(recipe).list.find((each) => name.test(each.name))?.count
+    const count = (recipe: Recipe, name: RegExp) =>
+      amountsFor(recipe).list.find((each) => name.test(inEnglish(each.name)))?.count
     expect(count(seven, /hairpins/)).toBe(16)
     expect(count(seven, /plates/)).toBe(8)
     expect(count(seven, /pages/)).toBe(8)

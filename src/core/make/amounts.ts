@@ -1,5 +1,5 @@
 import { cutLength } from '../drawing'
-import { IN_ENGLISH, nameIn, printedAs, type Wording } from '../wording'
+import { IN_ENGLISH, nameIn, printedAs, type Wording, type Told, told, unitFor, asPart } from '../wording'
 import { hasPaperHands, isFourUp } from './paperHands'
 import { clocksOf, recipePages } from './pages'
 import type { Recipe } from './recipe'
@@ -12,7 +12,7 @@ const OLDER_SPEED = 1.5
 const MINUTES_A_HOLE = 0.5
 
 /** What so many clocks take, spares included, and how long the cutting and the holes take. */
-export function amountsFor(recipe: Recipe, wording: Wording = IN_ENGLISH): Amounts {
+export function amountsFor(recipe: Recipe): Amounts {
   const clocks = recipe.children + recipe.spares
   const pages = recipePages({ ...recipe, tile: true })
   const { straight, curved } = cutLength(pages.flatMap((page) => page.shapes))
@@ -21,7 +21,7 @@ export function amountsFor(recipe: Recipe, wording: Wording = IN_ENGLISH): Amoun
   const dials = clocksOf(recipe).length
   const holes = dials * holesOf(recipe)
   const list: Amount[] = [
-    { name: printedAs('pages on {0} g/m²', wording, recipe.gsm), count: pages.length * clocks, unit: 'page' },
+    { name: told('pages on {0} g/m²', recipe.gsm), count: pages.length * clocks, unit: told('page') },
     ...fastening(recipe, dials * clocks),
     ...(recipe.backing === 'none'
       ? []
@@ -29,16 +29,18 @@ export function amountsFor(recipe: Recipe, wording: Wording = IN_ENGLISH): Amoun
           {
             name:
               recipe.backing === 'plate'
-                ? 'paper plates'
-                : printedAs('backing, {0}', wording, nameIn(wording, backings[recipe.backing].name)),
+                ? told('paper plates')
+                : told('backing, {0}', asPart(backings[recipe.backing].name)),
             count: dials * clocks,
-            unit: recipe.backing === 'plate' ? 'plate' : 'sheet',
+            unit: recipe.backing === 'plate' ? told('plate') : told('sheet'),
           },
         ]),
     ...(recipe.backing === 'none'
       ? []
-      : [{ name: 'glue sticks, one for four', count: Math.ceil((dials * clocks) / 4), unit: 'stick' }]),
-    ...(recipe.kind === 'dough' ? [{ name: 'dough, a ball of 25 mm', count: dials * clocks, unit: 'ball' }] : []),
+      : [{ name: told('glue sticks, one for four'), count: Math.ceil((dials * clocks) / 4), unit: told('stick') }]),
+    ...(recipe.kind === 'dough'
+      ? [{ name: told('dough, a ball of 25 mm'), count: dials * clocks, unit: told('ball') }]
+      : []),
   ]
   return {
     clocks,
@@ -58,9 +60,9 @@ function holesOf(recipe: Recipe): number {
 }
 
 interface Amount {
-  readonly name: string
+  readonly name: Told
   readonly count: number
-  readonly unit: string
+  readonly unit: Told
 }
 
 interface Amounts {
@@ -78,19 +80,21 @@ interface Amounts {
 /** What `dials` clocks of a recipe are fastened with. */
 function fastening(recipe: Recipe, dials: number): Amount[] {
   if (isFourUp(recipe)) return []
-  if (recipe.fastener === 'hairpins') return [{ name: 'hairpins, two a clock', count: 2 * dials, unit: 'hairpin' }]
+  if (recipe.fastener === 'hairpins')
+    return [{ name: told('hairpins, two a clock'), count: 2 * dials, unit: told('hairpin') }]
   if (recipe.fastener === 'pushpin')
     return [
-      { name: 'pushpins', count: dials, unit: 'pushpin' },
-      { name: 'erasers of 8 mm or more', count: dials, unit: 'eraser' },
+      { name: told('pushpins'), count: dials, unit: told('pushpin') },
+      { name: told('erasers of 8 mm or more'), count: dials, unit: told('eraser') },
     ]
   if (recipe.fastener === 'pipe-cleaner')
-    return [{ name: 'pipe cleaners', count: dials * (recipe.hands === 'both' ? 2 : 1), unit: 'pipe cleaner' }]
-  return [{ name: 'paper fasteners', count: dials, unit: 'fastener' }]
+    return [
+      { name: told('pipe cleaners'), count: dials * (recipe.hands === 'both' ? 2 : 1), unit: told('pipe cleaner') },
+    ]
+  return [{ name: told('paper fasteners'), count: dials, unit: told('fastener') }]
 }
 
 /** "paper plates: 7 plates". */
 export function amountInWords({ name, count, unit }: Amount, wording: Wording = IN_ENGLISH): string {
-  const unitName = nameIn(wording, count === 1 ? unit : `${unit}s`)
-  return printedAs('{0}: {1} {2}', wording, nameIn(wording, name), count, unitName)
+  return printedAs('{0}: {1} {2}', wording, nameIn(wording, name), count, nameIn(wording, unitFor(unit, count)))
 }

@@ -1,11 +1,12 @@
+import { told, type Told } from '../wording'
 export type BackingId = 'none' | 'card' | 'plate' | 'corrugated'
 export const BACKINGS: readonly BackingId[] = ['none', 'card', 'plate', 'corrugated']
 
-export const backings: Record<BackingId, { name: string; mm: number }> = {
-  none: { name: 'none', mm: 0 },
-  card: { name: 'card, 300 g/m²', mm: 0.4 },
-  plate: { name: 'paper plate', mm: 0.6 },
-  corrugated: { name: 'corrugated board', mm: 3 },
+export const backings: Record<BackingId, { name: Told; mm: number }> = {
+  none: { name: told('none'), mm: 0 },
+  card: { name: told('card, 300 g/m²'), mm: 0.4 },
+  plate: { name: told('paper plate'), mm: 0.6 },
+  corrugated: { name: told('corrugated board'), mm: 3 },
 }
 
 /** Paper plates by the diameter of their rim. */

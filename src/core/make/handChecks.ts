@@ -1,3 +1,4 @@
+import { inEnglish } from '../wording'
 import { HOUR_HAND_SHARE } from '../faces'
 import type { Measures, Recipe } from './recipe'
 import { type Fix, type MakeCheck, inMm } from './checked'
@@ -92,7 +93,7 @@ export function checkWidth(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
     return {
       id: 'width',
       ok: true,
-      says: `Hands ${inMm(narrow)} wide hold the ${fasteners[recipe.fastener].name.toLowerCase()} and small scissors.`,
+      says: `Hands ${inMm(narrow)} wide hold the ${inEnglish(fasteners[recipe.fastener].name).toLowerCase()} and small scissors.`,
     }
   return {
     id: 'width',

@@ -83,7 +83,7 @@ export function makingCautions(recipe: Recipe): CautionId[] {
 /** The adult's card: what to fetch, how long it takes, the order of the work, what to mind. */
 export function makingCard(recipe: Recipe, wording: Wording = IN_ENGLISH): Drawing[] {
   const { paper } = recipe
-  const amounts = amountsFor(recipe, wording)
+  const amounts = amountsFor(recipe)
   const as = (phrase: PrintedPhrase, ...values: (string | number)[]) => printedAs(phrase, wording, ...values)
   const line = (text: string) => paragraph(paper, text, { size: 4.4, above: 0.8 })
   const head = (text: string) => paragraph(paper, text, { size: 5.4, weight: 'bold', above: 3, fill: MOSS })

@@ -1,3 +1,4 @@
+import { told, type Told } from '../wording'
 import type { SheetId } from '../drawing'
 import type { BackingId } from './backings'
 import type { CardGsm, FastenerId } from './stock'
@@ -63,12 +64,12 @@ export interface Recipe {
 export const RECIPE_FORMAT = 'ripe-acorn-recipe'
 export const RECIPE_FORMAT_VERSION = 1
 
-export const RECIPE_KINDS: Record<RecipeKind, { name: string; needs: string }> = {
-  card: { name: 'Card clock', needs: 'card and a paper fastener' },
-  plate: { name: 'Paper-plate clock', needs: 'paper plates and hairpins' },
-  layered: { name: 'Layered circles', needs: 'card, a pushpin and an eraser' },
-  dough: { name: 'Pipe cleaners and dough', needs: 'a printed face, pipe cleaners, dough' },
-  draw: { name: 'Draw your own', needs: 'paper and pencils' },
+export const RECIPE_KINDS: Record<RecipeKind, { name: Told; needs: Told }> = {
+  card: { name: told('Card clock'), needs: told('card and a paper fastener') },
+  plate: { name: told('Paper-plate clock'), needs: told('paper plates and hairpins') },
+  layered: { name: told('Layered circles'), needs: told('card, a pushpin and an eraser') },
+  dough: { name: told('Pipe cleaners and dough'), needs: told('a printed face, pipe cleaners, dough') },
+  draw: { name: told('Draw your own'), needs: told('paper and pencils') },
 }
 
 const COMMON = {

@@ -1,9 +1,10 @@
+import { told, type Told } from '../wording'
 /** What clocks are made of: thicknesses and holes in mm. */
 
 export type FastenerId = 'fastener' | 'hairpins' | 'pushpin' | 'pipe-cleaner'
 
 export interface Fastener {
-  readonly name: string
+  readonly name: Told
   /** Across the hole (a slit's length for hairpins). */
   readonly holeMm: number
   /** Least width of a hand at the pivot: the hole with 5 mm of paper on each side, and what small hands can cut. */
@@ -17,7 +18,7 @@ export interface Fastener {
 
 export const fasteners: Record<FastenerId, Fastener> = {
   fastener: {
-    name: 'Paper fastener',
+    name: told('Paper fastener'),
     holeMm: 4,
     leastHandMm: 14,
     beyondStackMm: 8,
@@ -25,7 +26,7 @@ export const fasteners: Record<FastenerId, Fastener> = {
     isSharp: false,
   },
   hairpins: {
-    name: 'Two hairpins',
+    name: told('Two hairpins'),
     holeMm: 3,
     leastHandMm: 13,
     beyondStackMm: 8,
@@ -33,7 +34,7 @@ export const fasteners: Record<FastenerId, Fastener> = {
     isSharp: false,
   },
   pushpin: {
-    name: 'Pushpin into an eraser',
+    name: told('Pushpin into an eraser'),
     holeMm: 1,
     leastHandMm: 12,
     beyondStackMm: 3,
@@ -41,7 +42,7 @@ export const fasteners: Record<FastenerId, Fastener> = {
     isSharp: true,
   },
   'pipe-cleaner': {
-    name: 'Pipe cleaner',
+    name: told('Pipe cleaner'),
     holeMm: 6,
     leastHandMm: 20,
     beyondStackMm: 8,

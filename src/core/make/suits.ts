@@ -1,3 +1,4 @@
+import { type Told } from '../wording'
 import type { RungId } from '../teaching'
 import { amountsFor } from './amounts'
 import { type Recipe, RECIPE_KINDS, type RecipeKind, usualRecipe } from './recipe'
@@ -13,7 +14,7 @@ export interface SuitsRequest {
 
 export interface Suited {
   readonly kind: RecipeKind
-  readonly name: string
+  readonly name: Told
   /** Minutes for one sitting: cutting, and the adult's holes where they cannot be made beforehand. */
   readonly minutes: number
   readonly score: number

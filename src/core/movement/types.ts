@@ -1,3 +1,4 @@
+import { type Told } from '../wording'
 import type { CautionId } from '../make'
 import type { Random } from '../random'
 import type { Call } from './calls'
@@ -44,8 +45,8 @@ export interface Script {
 /** A game with the whole body. */
 export interface Game {
   readonly id: GameId
-  readonly name: string
-  readonly purpose: string
+  readonly name: Told
+  readonly purpose: Told
   /** Across, for so many children, metres; an arm's length all round each. */
   readonly roomFor: (children: number) => number
   readonly leastChildren: number

@@ -8,7 +8,5 @@ export function clockAmounts(
   wording: Wording,
 ): string[] {
   if (!clock || children.length === 0) return []
-  return amountsFor({ ...clock, children: children.length }, wording).list.map((amount) =>
-    amountInWords(amount, wording),
-  )
+  return amountsFor({ ...clock, children: children.length }).list.map((amount) => amountInWords(amount, wording))
 }

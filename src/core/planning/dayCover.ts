@@ -2,7 +2,7 @@ import { type DayRow, roundedDay } from '../days'
 import { type Drawing, type FlowBlock, flowPages, makePage, paragraph, stack } from '../drawing'
 import type { PrintOptions } from '../printables'
 import { type RungId, rungOf } from '../teaching'
-import { barText, listInWords, nameIn, nameWithin, printedAs, say } from '../wording'
+import { barText, listInWords, nameIn, nameWithin, printedAs, say, told } from '../wording'
 import type { DayThingId } from './dayThings'
 
 export interface DayChild {
@@ -70,7 +70,7 @@ export function coverPages(wish: DayPrintWish): Drawing[] {
     makePage({
       paper,
       title: printedAs('Who gets what: {0}', wording, title),
-      footer: `Ripe Acorn · ${nameIn(wording, 'A plan of the day')}`,
+      footer: `Ripe Acorn · ${nameIn(wording, told('A plan of the day'))}`,
       bar: barText(wording),
       body,
     }),

@@ -1,9 +1,10 @@
+import { told, type Told } from '../wording'
 import type { PrintableId, PrintChoices } from '../printables'
 import type { RungId } from '../teaching'
 
 /** Something that is made of the rows of a day. */
 interface DayThing {
-  readonly name: string
+  readonly name: Told
   readonly printable: PrintableId
   readonly rung: RungId
   readonly choices?: PrintChoices
@@ -13,42 +14,47 @@ interface DayThing {
 
 /** All that a day makes, in the order in which it is offered. */
 export const DAY_THINGS = {
-  'wall-strip': { name: 'Strip of clocks for the wall', printable: 'wall-strip', rung: 'timetable' },
+  'wall-strip': { name: told('Strip of clocks for the wall'), printable: 'wall-strip', rung: 'timetable' },
   'order-cards': {
-    name: 'Cards to lay in order',
+    name: told('Cards to lay in order'),
     printable: 'order-cards',
     rung: 'timetable',
     choices: { backs: 'long-edge' },
   },
-  'draw-hands': { name: 'Draw both hands', printable: 'timetable', rung: 'timetable', isForEach: true },
+  'draw-hands': { name: told('Draw both hands'), printable: 'timetable', rung: 'timetable', isForEach: true },
   'draw-apart': {
-    name: 'Draw hours on one clock, minutes on another',
+    name: told('Draw hours on one clock, minutes on another'),
     printable: 'timetable',
     rung: 'timetable',
     choices: { drawn: 'apart' },
     isForEach: true,
   },
   'draw-hour': {
-    name: 'Draw the hour hand only',
+    name: told('Draw the hour hand only'),
     printable: 'timetable',
     rung: 'timetable',
     choices: { drawn: 'hour' },
     isForEach: true,
   },
   'write-times': {
-    name: 'Read the clocks, write the times',
+    name: told('Read the clocks, write the times'),
     printable: 'timetable',
     rung: 'timetable',
     choices: { reversed: true },
     isForEach: true,
   },
-  'which-first': { name: 'Which comes first?', printable: 'which-first', rung: 'timetable', isForEach: true },
-  'how-long': { name: 'How long is it?', printable: 'how-long', rung: 'elapsed', isForEach: true },
-  'work-back': { name: 'When must you start?', printable: 'work-back-sheet', rung: 'work-back', isForEach: true },
-  'day-halves': { name: 'Cards for a.m. and p.m.', printable: 'day-halves-cards', rung: 'day-halves' },
-  'day-24': { name: 'Cards in 24 hours', printable: 'day-24-cards', rung: 'day-24', choices: { backs: 'long-edge' } },
-  trail: { name: 'Trail through the day', printable: 'day-trail', rung: 'timetable', isForEach: true },
-  bingo: { name: 'Bingo with the day’s clocks', printable: 'day-bingo', rung: 'timetable' },
+  'which-first': { name: told('Which comes first?'), printable: 'which-first', rung: 'timetable', isForEach: true },
+  'how-long': { name: told('How long is it?'), printable: 'how-long', rung: 'elapsed', isForEach: true },
+  'work-back': { name: told('When must you start?'), printable: 'work-back-sheet', rung: 'work-back', isForEach: true },
+  'day-halves': { name: told('Cards for a.m. and p.m.'), printable: 'day-halves-cards', rung: 'day-halves' },
+  'day-24': {
+    name: told('Cards in 24 hours'),
+    printable: 'day-24-cards',
+    rung: 'day-24',
+    choices: { backs: 'long-edge' },
+  },
+  trail: { name: told('Trail through the day'), printable: 'day-trail', rung: 'timetable', isForEach: true },
+  bingo: { name: told('Bingo with the day’s clocks'), printable: 'day-bingo', rung: 'timetable' },
 } as const satisfies Record<string, DayThing>
 
 export type DayThingId = keyof typeof DAY_THINGS

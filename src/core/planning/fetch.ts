@@ -1,3 +1,4 @@
+import { type Told } from '../wording'
 import { type CautionId, cautions } from '../make'
 import { type MinuteOfDay, shiftTime } from '../clock'
 import { activitiesOf } from './rounds'
@@ -20,7 +21,7 @@ export function timeline(plan: SessionPlan, start: MinuteOfDay): TimedStep[] {
 }
 
 /** The cautions of a plan's activities, each once, in the order in which they first apply. */
-export function planCautions(plan: SessionPlan): { id: CautionId; text: string; for: string[] }[] {
+export function planCautions(plan: SessionPlan): { id: CautionId; text: Told; for: string[] }[] {
   const found = new Map<CautionId, string[]>()
   for (const step of plan.steps) {
     for (const activity of activitiesOf(step))

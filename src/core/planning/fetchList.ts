@@ -1,5 +1,5 @@
 import { type Activity, type MaterialId, type Need, materials, standInFor, tablesFor } from '../activities'
-import { IN_ENGLISH, nameIn, printedAs, type Wording } from '../wording'
+import { IN_ENGLISH, nameIn, printedAs, type Wording, type Told, unitFor } from '../wording'
 import { usualWay } from './paperWay'
 import { activitiesOf } from './rounds'
 import { needsOf } from './toHand'
@@ -8,19 +8,24 @@ import type { SessionRequest } from './request'
 
 export interface FetchEntry {
   readonly material: MaterialId
-  readonly name: string
+  readonly name: Told
   readonly amount: number
-  readonly unit: string
+  readonly unit: Told
   readonly toHand: boolean
   /** What does as well, where it is not to hand. */
-  readonly standIn: string | undefined
+  readonly standIn: Told | undefined
   readonly for: readonly string[]
 }
 
 /** "scissors: 3 pairs", and what does as well where there are none. */
 export function fetchInWords({ name, amount, unit, standIn }: FetchEntry, wording: Wording = IN_ENGLISH): string {
-  const unitName = nameIn(wording, amount === 1 ? unit : `${unit}s`)
-  const thing = printedAs('{0}: {1} {2}', wording, nameIn(wording, name), amount, unitName)
+  const thing = printedAs(
+    '{0}: {1} {2}',
+    wording,
+    nameIn(wording, name),
+    amount,
+    nameIn(wording, unitFor(unit, amount)),
+  )
   return standIn ? printedAs('{0} (or {1})', wording, thing, nameIn(wording, standIn)) : thing
 }
 

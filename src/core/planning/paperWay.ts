@@ -1,12 +1,13 @@
+import { told, type Told } from '../wording'
 import { requireInteger } from '../errors'
 
 /* How what a session prints is put on paper. */
 
 export const ANSWER_WAYS = {
-  short: 'Short',
-  whole: 'A page for each',
-  none: 'None',
-} as const satisfies Record<string, string>
+  short: told('Short'),
+  whole: told('A page for each'),
+  none: told('None'),
+} as const satisfies Record<string, Told>
 export type AnswerWay = keyof typeof ANSWER_WAYS
 export const ANSWER_WAY_IDS = Object.keys(ANSWER_WAYS) as readonly AnswerWay[]
 

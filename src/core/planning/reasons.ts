@@ -1,6 +1,6 @@
 import type { Activity } from '../activities'
 import { type RungId, type Stage, mends, misreadingOf, rungOf } from '../teaching'
-import { IN_ENGLISH, type PrintedPhrase, type Wording, listInWords, nameIn, printedAs } from '../wording'
+import { IN_ENGLISH, type PrintedPhrase, type Wording, listInWords, nameIn, printedAs, type Told } from '../wording'
 import { type GroupNeed, needsAnswersOnly, workingRung } from './need'
 import { stillMinutes } from './byAge'
 import type { PlanStep, SessionPlan } from './types'
@@ -59,7 +59,7 @@ export function reasonFor(
     sentences.push(on.length === 0 ? `${what}.` : `${printedAs('{0}: {1}', wording, what, who)}.`)
   }
   if (again) sentences.push(printedAs('A second time, now in its harder form.', wording))
-  const mended = new Map<string, string[]>()
+  const mended = new Map<Told, string[]>()
   for (const child of request.children)
     for (const { misreading } of child.findings) {
       const { does } = misreadingOf(misreading)

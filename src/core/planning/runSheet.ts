@@ -19,7 +19,7 @@ import {
   textAt,
 } from '../drawing'
 import { rungOf } from '../teaching'
-import { barText, isEnglish, listInWords, nameIn, printedAs, say, sayDuration } from '../wording'
+import { barText, isEnglish, listInWords, nameIn, printedAs, say, sayDuration, told } from '../wording'
 import { fetchInWords, fetchList } from './fetchList'
 import { planCautions, type TimedStep, timeline } from './fetch'
 import { childForms, groupNeed } from './need'
@@ -101,11 +101,11 @@ function fetchBlock(plan: SessionPlan, request: SessionRequest, sheet: RunSheetR
     return entry.toHand ? thing : printedAs('{0} (not to hand)', wording, thing)
   })
   const prints = sheet.prints.map(({ title, pages }) =>
-    printedAs('{0}: {1} {2}', wording, title, pages, nameIn(wording, pages === 1 ? 'page' : 'pages')),
+    printedAs('{0}: {1} {2}', wording, title, pages, nameIn(wording, pages === 1 ? told('page') : told('pages'))),
   )
   const clocks = clockAmounts(request, wording).map(printable)
   if (things.length + clocks.length + prints.length === 0) return stack([])
-  const line = (text: string) => paragraph(sheet.paper, `–  ${nameIn(wording, text)}`, { size: 3.8 })
+  const line = (text: string) => paragraph(sheet.paper, `–  ${text}`, { size: 3.8 })
   return stack([
     heading(sheet.paper, printedAs('What you need, and what to print', wording)),
     ...[...things, ...clocks, ...prints].map(line),

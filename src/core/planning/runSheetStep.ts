@@ -1,7 +1,7 @@
 import { activityOf, activityWords } from '../activities'
 import { type FlowBlock, INK, MOSS, OAK, type PaperId, paragraph, SLATE, stack } from '../drawing'
 import type { Stage } from '../teaching'
-import { nameIn, printedAs, type Wording } from '../wording'
+import { nameIn, printedAs, type Wording, type Told } from '../wording'
 import { activityNotes } from './activityNotes'
 import type { TimedStep } from './fetch'
 import { stationLines } from './stationLines'
@@ -13,7 +13,7 @@ export interface RunSheetRequest {
   readonly paper: PaperId
   readonly wording: Wording
   /** In English, as it stands in a sentence. */
-  readonly placeName: string
+  readonly placeName: Told
   /** What else is printed with it, a line each. */
   readonly prints: readonly { readonly title: string; readonly pages: number }[]
 }

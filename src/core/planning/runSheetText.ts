@@ -1,7 +1,7 @@
 import { activityOf, activityWords } from '../activities'
 import { FOLLOW_LOCAL_RULES } from '../make'
 import { rungOf } from '../teaching'
-import { type Wording, isEnglish, listInWords, nameIn, printedAs, say, sayDuration } from '../wording'
+import { type Wording, isEnglish, listInWords, nameIn, printedAs, say, sayDuration, told } from '../wording'
 import { plannedMinutes } from './lengthChecks'
 import { type TimedStep, planCautions, timeline } from './fetch'
 import { fetchInWords, fetchList } from './fetchList'
@@ -53,7 +53,7 @@ function headText(plan: SessionPlan, request: SessionRequest, { wording, placeNa
 function fetchText(plan: SessionPlan, request: SessionRequest, { wording, prints }: TextRequest): string[] {
   const things = fetchList(plan, request).map((entry) => fetchInWords(entry, wording))
   const pages = prints.map(({ title, pages: count }) =>
-    printedAs('{0}: {1} {2}', wording, title, count, nameIn(wording, count === 1 ? 'page' : 'pages')),
+    printedAs('{0}: {1} {2}', wording, title, count, nameIn(wording, count === 1 ? told('page') : told('pages'))),
   )
   const list = [...things, ...clockAmounts(request, wording), ...pages].map((line) => `- ${plainMarkdown(line)}`)
   return list.length > 0 ? ['', `## ${printedAs('What you need, and what to print', wording)}`, '', ...list] : []

@@ -1,3 +1,4 @@
+import { type Told } from '../wording'
 import { type MaterialId, materials } from '../activities'
 import { type FetchRequest, fetchList } from './fetchList'
 import type { SessionPlan } from './types'
@@ -11,8 +12,8 @@ export interface ShoppedSession extends FetchRequest {
 
 export interface ShoppingEntry {
   readonly material: MaterialId
-  readonly name: string
-  readonly unit: string
+  readonly name: Told
+  readonly unit: Told
   /** Over all sessions: what is used up is added up, what is reused counts as often as one session needs it at most. */
   readonly needed: number
   /** In the cupboard; undefined where nobody counted it. */
@@ -20,7 +21,7 @@ export interface ShoppingEntry {
   /** Still to get: what is needed and not there. Undefined where it is ticked as to hand and nobody counted it. */
   readonly get: number | undefined
   /** What does as well where it is not to be had. */
-  readonly standIn: string | undefined
+  readonly standIn: Told | undefined
   readonly for: readonly string[]
 }
 

@@ -1,3 +1,4 @@
+import { told, inEnglish } from '../wording'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { school, request, anyRequest, tryPlan } from '../../../tests/readback/plainRequests'
@@ -48,7 +49,7 @@ describe('what a session takes', () => {
           title: 'Run',
           paper,
           wording: { language: 'en-GB', form: 'turns' },
-          placeName: 'here',
+          placeName: told('here'),
           prints: [{ title: 'A sheet', pages: 3 }],
         })
         const shapes = pages.map((page) => readSvg(toSvg(page)))
@@ -76,7 +77,7 @@ describe('the run sheet', () => {
       title: 'Run',
       paper: 'a4',
       wording: { language: 'en-GB', form: 'turns' },
-      placeName: 'here',
+      placeName: told('here'),
       prints: [],
     }).flatMap((page) => readSvg(toSvg(page)).map(({ text }) => text ?? ''))
     for (const form of ['easier', 'harder']) {
@@ -119,7 +120,7 @@ describe('what a session prints', () => {
         settings,
         seed: 7,
       })
-      const own = contents.filter(({ title }) => title.startsWith(printables[id].name))
+      const own = contents.filter(({ title }) => title.startsWith(inEnglish(printables[id].name)))
       // A line for all children's sheets, and one for each table's set.
       const isForChild = printables[id].kind === 'sheet'
       expect(own.length).toBe(isForChild ? 1 : Math.ceil(asked.children.length / 2))

@@ -1,3 +1,4 @@
+import { type Told } from '../wording'
 import { type Activity, type MaterialId, type Need, activityOf, standInFor } from '../activities'
 import type { Recipe } from '../make'
 import { pacedRange } from './pace'
@@ -9,7 +10,7 @@ import type { SessionRequest } from './request'
 export interface Missing {
   readonly material: MaterialId
   /** What does as well; undefined where nothing does. */
-  readonly standIn: string | undefined
+  readonly standIn: Told | undefined
 }
 
 /** What an activity needs and is not ticked as to hand. Clocks that were made before are to hand. */

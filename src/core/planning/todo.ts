@@ -1,3 +1,4 @@
+import { type Told, asPart, told } from '../wording'
 import type { MaterialId } from '../activities'
 import { misreadingOf } from '../teaching'
 import { fetchList } from './fetchList'
@@ -30,8 +31,8 @@ export interface ToDo {
   /** The session that it is for; undefined where it is about a child. */
   readonly session: ToDoSession | undefined
   readonly childId: string | undefined
-  /** What of it: the rung, what to fetch, or what was found of whom. */
-  readonly what: string
+  /** What of it: each thing that is to be fetched, or what was found of whom. */
+  readonly what: readonly Told[]
 }
 
 const MOST_LOOKS = 3
@@ -45,7 +46,7 @@ export function toDo(groups: readonly ToDoGroup[], until: string): ToDo[] {
   const when = ({ next }: ToDoGroup) => (next ? daysOf(next.date) * MINUTES_PER_DAY + next.start : 0)
   const coming = groups.filter(({ next }) => next !== null).sort((a, b) => when(a) - when(b))
   const soon = coming.filter(({ next }) => next && next.date <= until)
-  const line = (is: ToDo['is'], { group, next }: ToDoGroup, what: string): ToDo => ({
+  const line = (is: ToDo['is'], { group, next }: ToDoGroup, what: readonly Told[]): ToDo => ({
     is,
     id: `${is} ${group.id}`,
     groupName: group.name,
@@ -57,18 +58,18 @@ export function toDo(groups: readonly ToDoGroup[], until: string): ToDo[] {
   const prints = soon.filter(({ next }) => next && next.printedAt === null)
   const fetches = soon.flatMap((each) => {
     const missing = missingFor(each)
-    return missing.length > 0 ? [line('fetch', each, missing.join(', '))] : []
+    return missing.length > 0 ? [line('fetch', each, missing)] : []
   })
   return [
-    ...(first ? [line('next', first, '')] : []),
-    ...prints.map((each) => line('print', each, '')),
+    ...(first ? [line('next', first, [])] : []),
+    ...prints.map((each) => line('print', each, [])),
     ...fetches,
     ...looks(groups).slice(0, MOST_LOOKS),
   ]
 }
 
 /** What the next session needs and is not ticked as to hand, by name. Pages are printed, not fetched. */
-function missingFor({ next, children, hasClocks }: ToDoGroup): string[] {
+function missingFor({ next, children, hasClocks }: ToDoGroup): Told[] {
   if (!next) return []
   return fetchList(next.plan, { children, materials: next.materials, hasClocks })
     .filter(({ toHand, material }) => !toHand && material !== 'paper')
@@ -82,7 +83,7 @@ function looks(groups: readonly ToDoGroup[]): ToDo[] {
       const [found] = findings
       if (!found || seen.has(id)) return []
       seen.add(id)
-      const what = `${name}, who ${misreadingOf(found.misreading).does}`
+      const what = [told('{0}, who {1}', name, asPart(misreadingOf(found.misreading).does))]
       return [{ is: 'look', id: `look ${id}`, groupName: group.name, session: undefined, childId: id, what } as const]
     }),
   )

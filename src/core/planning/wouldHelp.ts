@@ -1,3 +1,4 @@
+import { type Told, asPart, told } from '../wording'
 import { MATERIAL_IDS, materials, placeNames, type Place } from '../activities'
 import { attempt } from '../errors'
 import { checkPlan } from './checks'
@@ -8,7 +9,7 @@ import type { SessionRequest } from './request'
 /** One change that lets a plan keep more of what a session should keep. */
 export interface Help {
   /** What to change, in words: "5 minutes more". */
-  readonly change: string
+  readonly change: Told
   /** What would hold then and does not now, in the words of the checks. */
   readonly holds: readonly string[]
   readonly request: SessionRequest
@@ -20,12 +21,12 @@ const MORE_MINUTES = [5, 10]
 /** Each change that one could make, one at a time: a little more time, one more thing to hand, another place. */
 function changesOf(request: SessionRequest): Pick<Help, 'change' | 'request'>[] {
   const longer = MORE_MINUTES.filter((more) => request.minutes + more <= LONGEST_SESSION).map((more) => ({
-    change: `${more} minutes more`,
+    change: told('{0} minutes more', more),
     request: { ...request, minutes: request.minutes + more },
   }))
   const absent = MATERIAL_IDS.filter((id) => !request.materials.includes(id))
   const equipped = absent.map((id) => ({
-    change: `with ${materials[id].name}`,
+    change: told('with {0}', asPart(materials[id].name)),
     request: { ...request, materials: [...request.materials, id] },
   }))
   const elsewhere = (Object.keys(placeNames) as Place[])
@@ -49,7 +50,7 @@ export function whatWouldHelp(plan: SessionPlan, request: SessionRequest, buildi
     const holds = after.filter(({ id, ok }) => ok && broken.some((each) => each.id === id)).map(({ says }) => says)
     return [{ help: { ...changed, holds, plan: value }, left: after.filter(({ ok }) => !ok).length }]
   }
-  const [again] = tried({ change: 'built again, with nothing changed', request })
+  const [again] = tried({ change: told('built again, with nothing changed'), request })
   const best = Math.min(broken.length, again?.left ?? broken.length)
   const better = changesOf(request)
     .flatMap(tried)

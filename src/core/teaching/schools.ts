@@ -1,11 +1,12 @@
+import { told, type Told } from '../wording'
 import type { RungId } from './rungs'
 
 export type SchoolId = 'turns-first' | 'fives-first'
 
 export interface School {
   readonly id: SchoolId
-  readonly name: string
-  readonly why: string
+  readonly name: Told
+  readonly why: Told
   /** The rungs that are taught and checked by the dial, in this school's order. */
   readonly order: readonly RungId[]
 }
@@ -33,14 +34,14 @@ const SIDE_PATHS: readonly (readonly [side: RungId, after: RungId | undefined])[
 export const schools: Record<SchoolId, School> = {
   'turns-first': {
     id: 'turns-first',
-    name: 'Half and quarter first',
-    why: 'half and quarter turns, then the ring of fives',
+    name: told('Half and quarter first'),
+    why: told('half and quarter turns, then the ring of fives'),
     order: ['hour-hand', 'oclock', 'half', 'quarters', 'fives', 'past-fives', 'to-fives', 'digital', 'minute'],
   },
   'fives-first': {
     id: 'fives-first',
-    name: 'Counting in fives first',
-    why: 'the ring of fives and “minutes past” for months; “to” only when the child starts it',
+    name: told('Counting in fives first'),
+    why: told('the ring of fives and “minutes past” for months; “to” only when the child starts it'),
     order: ['hour-hand', 'oclock', 'fives', 'past-fives', 'digital', 'half', 'quarters', 'minute', 'to-fives'],
   },
 }

@@ -1,12 +1,13 @@
+import { told, type Told } from '../wording'
 /** How a rung is met: with the hands, in pictures, in signs. In this order inside a rung. */
 export const STAGES = ['concrete', 'pictorial', 'abstract'] as const
 export type Stage = (typeof STAGES)[number]
 
 /** The three kinds as the adult reads them. */
-export const KIND_NAMES: Readonly<Record<Stage, string>> = {
-  concrete: 'with things',
-  pictorial: 'with pictures',
-  abstract: 'with words and figures',
+export const KIND_NAMES: Readonly<Record<Stage, Told>> = {
+  concrete: told('with things'),
+  pictorial: told('with pictures'),
+  abstract: told('with words and figures'),
 }
 
 /**
@@ -20,7 +21,7 @@ export type Mode = (typeof MODES)[number]
 /** One way of asking: what it is called, with what it is met, how it is answered, and what it can show. */
 interface WayOfAsking {
   /** As the adult picks and reads it. */
-  readonly name: string
+  readonly name: Told
   /** With what it is met when it is asked on the screen: hands moved, a picture read, signs written or reckoned with. */
   readonly stage: Stage
   /** By one of some choices, or in the open: hands set, figures written. */
@@ -43,10 +44,10 @@ const reckoned = { ...read, stage: 'abstract' } as const
 export const WAYS = {
   read: {
     ...read,
-    name: 'reading a clock',
+    name: told('reading a clock'),
   },
   set: {
-    name: 'setting a clock',
+    name: told('setting a clock'),
     stage: 'concrete',
     answered: 'hands',
     mode: 'setting',
@@ -55,18 +56,18 @@ export const WAYS = {
   },
   say: {
     ...read,
-    name: 'saying figures',
+    name: told('saying figures'),
     mode: 'saying',
     stage: 'abstract',
     heldBack: 0,
   },
   match: {
     ...read,
-    name: 'matching to figures',
+    name: told('matching to figures'),
     did: 'chose',
   },
   write: {
-    name: 'writing it down',
+    name: told('writing it down'),
     stage: 'abstract',
     answered: 'figures',
     mode: 'reading',
@@ -75,36 +76,36 @@ export const WAYS = {
   },
   name: {
     ...read,
-    name: 'naming parts',
+    name: told('naming parts'),
   },
   round: {
     ...read,
-    name: 'rounding',
+    name: told('rounding'),
   },
   later: {
     ...read,
-    name: 'later and sooner',
+    name: told('later and sooner'),
   },
   'how-long': {
     ...read,
-    name: 'how long',
+    name: told('how long'),
   },
   'work-back': {
     ...reckoned,
-    name: 'start when',
+    name: told('start when'),
   },
   'half-of-day': {
     ...reckoned,
-    name: 'half of the day',
+    name: told('half of the day'),
   },
   'write-24': {
     ...reckoned,
-    name: '24 hours',
+    name: told('24 hours'),
     did: 'wrote',
   },
   'look-up': {
     ...reckoned,
-    name: 'looking up',
+    name: told('looking up'),
   },
 } as const satisfies Record<string, WayOfAsking>
 

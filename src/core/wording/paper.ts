@@ -1,6 +1,7 @@
 import type { PrintedPhrase } from './printed/phrases'
 import { PRINTED_IN } from './printed/registry'
 import { languages } from './registry'
+import { type Filling, type Told, asPart, inEnglish, told } from './told'
 import type { Wording } from './types'
 
 /*
@@ -13,13 +14,17 @@ import type { Wording } from './types'
  *
  * printedAs('Answers: {0}', { language: 'de', form: 'turns' }, 'Domino') //=> 'Lösung: Domino'
  */
-export function printedAs(phrase: PrintedPhrase, { language }: Wording, ...values: (string | number)[]): string {
-  const said = PRINTED_IN[language]?.phrases[phrase] ?? phrase
+export function printedAs(phrase: PrintedPhrase, wording: Wording, ...values: (string | number)[]): string {
+  return filledIn(PRINTED_IN[wording.language]?.phrases[phrase] ?? phrase, wording, values)
+}
+
+/** A text with its places filled: numbers with the point or comma of the language, French words run together. */
+function filledIn(text: string, { language }: Wording, values: readonly (string | number)[]): string {
   // A number is written with the point or comma of its language; in a text it may be a time or a date.
   const written = (value: string | number) =>
     typeof value === 'number' ? String(value).replace('.', languages[language].decimalPoint) : value
   const join = language === 'fr' ? elided : (word: string, next: string) => `${word} ${next}`
-  return said.replace(/(?:\b(de|que) )?\{(\d)\}/g, (_, word: 'de' | 'que' | undefined, place: string) => {
+  return text.replace(/(?:\b(de|que) )?\{(\d)\}/g, (_, word: 'de' | 'que' | undefined, place: string) => {
     const value = written(values[Number(place)] ?? '')
     return word === undefined ? value : join(word, value)
   })
@@ -43,13 +48,26 @@ export function listInWords(names: readonly string[], wording: Wording): string 
   return names.length < 2 ? last : printedAs('{0} and {1}', wording, names.slice(0, -1).join(', '), last)
 }
 
-/** The name of a print, a rung, a material or a mistake in the group's language, by its English one. */
-export function nameIn({ language }: Wording, name: string): string {
-  return PRINTED_IN[language]?.names[name] ?? name
+/** The name of a print, a rung, a material or a mistake in the group's language, or another text told of it. */
+export function nameIn(wording: Wording, name: Told): string {
+  return partIn(wording, asPart(name))
 }
 
+function partIn(wording: Wording, { text, values }: Filling): string {
+  const printed = PRINTED_IN[wording.language]
+  const found = printed?.names[text] ?? printed?.phrases[text as PrintedPhrase] ?? text
+  return filledIn(
+    found,
+    wording,
+    values.map((value) => (typeof value === 'object' ? partIn(wording, value) : value)),
+  )
+}
+
+/** A unit for so many: "page", "pages". All English ones take an s. */
+export const unitFor = (unit: Told, count: number): Told => (count === 1 ? unit : told(`${inEnglish(unit)}s`))
+
 /** A name as it stands inside a sentence: small at its beginning, except in German. */
-export function nameWithin(wording: Wording, name: string): string {
+export function nameWithin(wording: Wording, name: Told): string {
   const said = nameIn(wording, name)
   return wording.language.startsWith('de') ? said : `${said.charAt(0).toLowerCase()}${said.slice(1)}`
 }

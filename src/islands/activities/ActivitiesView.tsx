@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { LONGEST_NAME } from '../../core/records'
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { IconPlus } from '@tabler/icons-react'
@@ -49,15 +50,11 @@ function Board({ data, all }: BoardProps) {
   return (
     <Stack>
       <Group justify="space-between">
-        <Title order={1} size="h2">
-          Activities
-        </Title>
+        <Title order={1} size="h2">{t`Activities`}</Title>
         <Button
           leftSection={<IconPlus size={18} />}
           onClick={() => setDraft({ id: newId(), name: '', body: EMPTY_OWN, version: 0 })}
-        >
-          Write your own
-        </Button>
+        >{t`Write your own`}</Button>
       </Group>
       <Found data={data} all={all} picked={picked} onPick={pick} onDraft={setDraft} />
     </Stack>
@@ -80,7 +77,7 @@ function Found({ data: { own, settings }, all, picked, onPick, onDraft }: FoundA
     <>
       <FilterRow filter={filter} onChange={setFilter} />
       <div className="activities-board">
-        <ErrorBoundary what="The list">
+        <ErrorBoundary what={t`The list`}>
           <ActivityList
             listed={shown}
             of={listed.length}
@@ -91,7 +88,7 @@ function Found({ data: { own, settings }, all, picked, onPick, onDraft }: FoundA
           />
         </ErrorBoundary>
         {open ? (
-          <ErrorBoundary key={open.activity.id} what="The activity">
+          <ErrorBoundary key={open.activity.id} what={t`The activity`}>
             <ActivityDetails
               listed={open}
               settings={settings}
@@ -103,7 +100,7 @@ function Found({ data: { own, settings }, all, picked, onPick, onDraft }: FoundA
             />
           </ErrorBoundary>
         ) : (
-          <Text className="sheet">Nothing is like that. Take away a wish, or write your own.</Text>
+          <Text className="sheet">{t`Nothing is like that. Take away a wish, or write your own.`}</Text>
         )}
       </div>
     </>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, Group } from '@mantine/core'
 import { IconBan, IconCopy, IconPencil, IconStar, IconStarFilled, IconTrash } from '@tabler/icons-react'
 import type { Settings } from '../../core/records'
@@ -35,36 +36,26 @@ export function Deeds({
         aria-pressed={isLiked}
         leftSection={isLiked ? <IconStarFilled size={18} /> : <IconStar size={18} />}
         onClick={() => onMark('favourites', !isLiked)}
-      >
-        Favourite
-      </Button>
+      >{t`Favourite`}</Button>
       {activity.role !== 'check' && (
         <Button
           variant={isBanned ? 'light' : 'default'}
           aria-pressed={isBanned}
           leftSection={<IconBan size={18} />}
           onClick={() => onMark('notForUs', !isBanned)}
-        >
-          Not for us
-        </Button>
+        >{t`Not for us`}</Button>
       )}
       {activity.role !== 'check' && (
-        <Button variant="default" leftSection={<IconCopy size={18} />} onClick={onCopy}>
-          Change a copy
-        </Button>
+        <Button variant="default" leftSection={<IconCopy size={18} />} onClick={onCopy}>{t`Change a copy`}</Button>
       )}
       {own && (
         <>
-          <Button variant="default" leftSection={<IconPencil size={18} />} onClick={onChange}>
-            Change
-          </Button>
+          <Button variant="default" leftSection={<IconPencil size={18} />} onClick={onChange}>{t`Change`}</Button>
           <Button
             variant="default"
             leftSection={<IconTrash size={18} />}
             onClick={() => void remove(`/api/activities/${own.id}`, own.name).then(onRemoved)}
-          >
-            Remove
-          </Button>
+          >{t`Remove`}</Button>
         </>
       )}
     </Group>

@@ -1,10 +1,13 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Anchor, Group, Stack, Text, Title } from '@mantine/core'
 import { useState } from 'react'
 import { type Activity, materials, placeNames, standInFor, wordsOn } from '../../core/activities'
 import { activityNotes } from '../../core/planning'
 import { type Settings, wordingOf } from '../../core/records'
 import { type RungId, rungOf } from '../../core/teaching'
-import { IN_ENGLISH } from '../../core/wording'
+import { IN_ENGLISH, unitFor } from '../../core/wording'
 import { Cautions } from '../../ui/Cautions'
 import { Choice } from '../../ui/Choice'
 import { StageTag } from '../../ui/StageTag'
@@ -28,9 +31,9 @@ export function ActivityDetails({ listed, settings, rung: wanted, ...deeds }: De
         <Deeds activity={activity} own={own} settings={settings} {...deeds} />
         {activity.rungs.length > 1 && rung && (
           <Choice
-            label="As it is for"
+            label={t`As it is for`}
             value={rung}
-            data={activity.rungs.map((id) => ({ value: id, label: rungOf(id).name }))}
+            data={activity.rungs.map((id) => ({ value: id, label: said(rungOf(id).name) }))}
             onChange={setShown}
           />
         )}
@@ -64,11 +67,13 @@ function Words({ activity, rung, settings }: { activity: Activity; rung: RungId;
       <Line name="Harder" text={words.harder} />
       {isTaught && wrong.length > 0 && (
         <>
-          <Text fw={600}>What may go wrong, and what to say then</Text>
+          <Text fw={600}>{t`What may go wrong, and what to say then`}</Text>
           <ul style={{ margin: 0, paddingLeft: 20 }}>
             {wrong.map(({ id, does, repair }) => (
               <li key={id}>
-                A child {does}: “{repair.say}”
+                <Trans>
+                  A child {said(does)}: “{repair.say}”
+                </Trans>
               </li>
             ))}
           </ul>
@@ -92,37 +97,38 @@ function Needed({ activity, rung }: { activity: Activity; rung: RungId | undefin
   const { needs, places, players, prints, game } = activity
   return (
     <Stack gap={4}>
-      <Line name="Where" text={places.map((place) => placeNames[place]).join(', ')} />
+      <Line name="Where" text={places.map((place) => said(placeNames[place])).join(', ')} />
       <Line
         name="For"
         text={
-          players.least === players.most ? `${players.least} children` : `${players.least} to ${players.most} children`
+          players.least === players.most
+            ? t`${players.least} children`
+            : t`${players.least} to ${players.most} children`
         }
       />
       {needs.length > 0 && (
-        <ul style={{ margin: 0, paddingLeft: 20, fontSize: 14 }} aria-label="Needed">
+        <ul style={{ margin: 0, paddingLeft: 20, fontSize: 14 }} aria-label={t`Needed`}>
           {needs.map(({ material, amount, per }) => {
             const { name, unit } = materials[material]
             const standIn = standInFor(material)
             return (
               <li key={material}>
-                {name}: {amount} {amount === 1 ? unit : `${unit}s`} {per === 'child' ? 'a child' : 'in all'}
-                {standIn ? `; or ${standIn}` : ''}
+                {said(name)}: {amount} {said(unitFor(unit, amount))}
+                {per === 'child' ? t`a child` : t`in all`}
+                {standIn && ` (${t`or ${said(standIn)}`})`}
               </li>
             )
           })}
         </ul>
       )}
       <Group gap="md">
-        {prints === 'paper-clock' && (
-          <Anchor className="finger" href="/make">
-            Its clock in the Workbench
-          </Anchor>
-        )}
+        {prints === 'paper-clock' && <Anchor className="finger" href="/make">{t`Its clock in the Workbench`}</Anchor>}
         {prints !== 'none' && prints !== 'paper-clock' && (
-          <Anchor href={`/print?printable=${prints}${rung ? `&rung=${rung}` : ''}`}>Its pages in the Print room</Anchor>
+          <Anchor
+            href={`/print?printable=${prints}${rung ? `&rung=${rung}` : ''}`}
+          >{t`Its pages in the Print room`}</Anchor>
         )}
-        {game && <Anchor href={`/play?game=${game}`}>Play its game now</Anchor>}
+        {game && <Anchor href={`/play?game=${game}`}>{t`Play its game now`}</Anchor>}
       </Group>
     </Stack>
   )

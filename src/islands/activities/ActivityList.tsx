@@ -1,4 +1,4 @@
-import { counted } from '../../core/wording'
+import { t, plural } from '@lingui/core/macro'
 import { Group, Text, UnstyledButton } from '@mantine/core'
 import { IconBan, IconStarFilled } from '@tabler/icons-react'
 import { durationRange } from '../../core/activities'
@@ -18,11 +18,11 @@ interface Props {
 
 export function ActivityList({ listed, of, children, settings, picked, onPick }: Props) {
   return (
-    <section className="sheet" aria-label="Found">
+    <section className="sheet" aria-label={t`Found`}>
       <Text size="sm" className="quiet" mb={6} role="status">
-        {listed.length} of {of}, for {counted(children, 'child', 'children')}
+        {t`${listed.length} of ${of}, for ${plural(children, { one: '# child', other: '# children' })}`}
       </Text>
-      <ul className="activities-list" aria-label="Activities">
+      <ul className="activities-list" aria-label={t`Activities`}>
         {listed.map(({ activity, own }) => (
           <li key={activity.id}>
             <UnstyledButton
@@ -35,14 +35,17 @@ export function ActivityList({ listed, of, children, settings, picked, onPick }:
                   {activity.name}
                 </Text>
                 {settings.favourites.includes(activity.id) && (
-                  <IconStarFilled size={16} color="var(--attention)" aria-label="favourite" />
+                  <IconStarFilled size={16} color="var(--attention)" aria-label={t`favourite`} />
                 )}
-                {settings.notForUs.includes(activity.id) && <IconBan size={16} aria-label="not for us" />}
+                {settings.notForUs.includes(activity.id) && <IconBan size={16} aria-label={t`not for us`} />}
                 <StageTag stage={activity.stage} />
               </Group>
               <Text size="xs" className="quiet">
-                {durationRange(activity, children).usual} min, {activity.energy}
-                {own && ', your own'}
+                {[
+                  t`${durationRange(activity, children).usual} min`,
+                  activity.energy,
+                  ...(own ? [t`your own`] : []),
+                ].join(', ')}
               </Text>
             </UnstyledButton>
           </li>

@@ -1,9 +1,11 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Group, TextInput } from '@mantine/core'
 import type { Energy, Place } from '../../core/activities'
 import { KIND_NAMES, type RungId, STAGES, type Stage, rungs } from '../../core/teaching'
 import { Choice, listed } from '../../ui/Choice'
 import { WholeField } from '../../ui/WholeField'
-import { PLACES } from '../../ui/places'
+import { placeChoices } from '../../ui/places'
 import { ENERGIES, type Filter, LONGEST_WISHED, SHOWS, type Show } from './filter'
 
 const any = { value: '' as const, label: 'any' }
@@ -13,47 +15,47 @@ const named = <V extends string>(ids: readonly V[]) => ids.map((value) => ({ val
 export function FilterRow({ filter, onChange }: { filter: Filter; onChange: (filter: Filter) => void }) {
   const set = (change: Partial<Filter>) => onChange({ ...filter, ...change })
   return (
-    <Group gap="xs" align="start" className="activities-filter" role="group" aria-label="Find activities">
-      <TextInput label="Name" value={filter.text} onChange={(event) => set({ text: event.currentTarget.value })} />
+    <Group gap="xs" align="start" className="activities-filter" role="group" aria-label={t`Find activities`}>
+      <TextInput label={t`Name`} value={filter.text} onChange={(event) => set({ text: event.currentTarget.value })} />
       <Choice<RungId | ''>
-        label="Step"
+        label={t`Step`}
         value={filter.rung}
-        data={[any, ...rungs.map(({ id, name }) => ({ value: id, label: name }))]}
+        data={[any, ...rungs.map(({ id, name }) => ({ value: id, label: said(name) }))]}
         onChange={(rung) => set({ rung })}
       />
       <Choice<Stage | ''>
-        label="Kind"
+        label={t`Kind`}
         value={filter.stage}
-        data={[any, ...STAGES.map((value) => ({ value, label: KIND_NAMES[value] }))]}
+        data={[any, ...STAGES.map((value) => ({ value, label: said(KIND_NAMES[value]) }))]}
         onChange={(stage) => set({ stage })}
       />
       <Choice<Place | ''>
-        label="Place"
+        label={t`Place`}
         value={filter.place}
-        data={[any, ...PLACES]}
+        data={[any, ...placeChoices()]}
         onChange={(place) => set({ place })}
       />
       <Choice<Energy | ''>
-        label="Energy"
+        label={t`Energy`}
         value={filter.energy}
         data={[any, ...named(ENERGIES)]}
         onChange={(energy) => set({ energy })}
       />
       <WholeField
-        label="Children"
+        label={t`Children`}
         value={filter.children}
         least={1}
         most={30}
         onChange={(children) => set({ children })}
       />
       <WholeField
-        label="Minutes at most"
+        label={t`Minutes at most`}
         value={filter.minutes}
         least={3}
         most={LONGEST_WISHED}
         onChange={(minutes) => set({ minutes })}
       />
-      <Choice<Show> label="Show" value={filter.show} data={listed(SHOWS)} onChange={(show) => set({ show })} />
+      <Choice<Show> label={t`Show`} value={filter.show} data={listed(SHOWS)} onChange={(show) => set({ show })} />
     </Group>
   )
 }

@@ -1,4 +1,7 @@
-import { counted } from '../../core/wording'
+import { said } from '../../words/i18n'
+import { t, plural } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
+import { told, type Told } from '../../core/wording'
 import { Button, Checkbox, Group, SimpleGrid, Stack, Text, Title } from '@mantine/core'
 import { useForm } from '@mantine/form'
 import { durationRange, ownActivity } from '../../core/activities'
@@ -48,7 +51,7 @@ export function OwnForm({ draft, save, onClose }: Props) {
     <form onSubmit={form.onSubmit(send)}>
       <Stack>
         <Title order={1} size="h2">
-          {draft.version === 0 ? 'An activity of your own' : `Change ${draft.name}`}
+          {draft.version === 0 ? t`An activity of your own` : t`Change ${draft.name}`}
         </Title>
         <SimpleGrid cols={{ base: 1, md: 2 }}>
           <HowItGoes name={form.getInputProps('name')} steps={form.getInputProps('steps')} body={body} set={set} />
@@ -63,16 +66,16 @@ export function OwnForm({ draft, save, onClose }: Props) {
         {activity && <Lasts activity={activity} />}
         {refusal && (
           <Text role="alert" c="var(--attention)">
-            Not yet: {labelled(refusal)}.
+            <Trans>Not yet: {labelled(refusal)}.</Trans>
           </Text>
         )}
         <Group gap="xs" justify="flex-end" className="activities-save">
-          <Button variant="default" onClick={() => onClose()}>
-            Cancel
-          </Button>
-          <Button type="submit" loading={save.isPending} disabled={name.trim() === '' || refusal !== undefined}>
-            Save
-          </Button>
+          <Button variant="default" onClick={() => onClose()}>{t`Cancel`}</Button>
+          <Button
+            type="submit"
+            loading={save.isPending}
+            disabled={name.trim() === '' || refusal !== undefined}
+          >{t`Save`}</Button>
         </Group>
       </Stack>
     </form>
@@ -80,17 +83,20 @@ export function OwnForm({ draft, save, onClose }: Props) {
 }
 
 /** The fields as they are called here. */
-const LABELS: Readonly<Record<string, string>> = {
-  'duration.rounds.usual': 'Usual rounds',
-  'duration.rounds.most': 'Most rounds',
-  'players.most': 'Most children',
-  duration: 'How long it takes',
-  rungs: 'Steps',
-  places: 'Places',
-  steps: 'What to do',
+const LABELS: Readonly<Record<string, Told>> = {
+  'duration.rounds.usual': told('Usual rounds'),
+  'duration.rounds.most': told('Most rounds'),
+  'players.most': told('Most children'),
+  duration: told('How long it takes'),
+  rungs: told('Steps'),
+  places: told('Places'),
+  steps: told('What to do'),
 }
 
-const labelled = ({ field, message }: RefusedValue) => message.replace(field, LABELS[field] ?? field)
+function labelled({ field, message }: RefusedValue): string {
+  const label = LABELS[field]
+  return label ? message.replace(field, said(label)) : message
+}
 
 const linesOf = (text: string) =>
   text
@@ -100,11 +106,11 @@ const linesOf = (text: string) =>
 
 function Minded({ body, set }: OwnPartProps) {
   return (
-    <Fold title={`Cautions that apply (${body.cautions.length})`} className="sheet">
+    <Fold title={t`Cautions that apply (${body.cautions.length})`} className="sheet">
       <Checkbox.Group value={[...body.cautions]} onChange={(value) => set({ cautions: value as CautionId[] })}>
         <Stack gap={6}>
           {(Object.keys(cautions) as CautionId[]).map((id) => (
-            <Checkbox key={id} value={id} label={cautions[id]} />
+            <Checkbox key={id} value={id} label={said(cautions[id])} />
           ))}
         </Stack>
       </Checkbox.Group>
@@ -121,7 +127,8 @@ function Lasts({ activity }: { activity: ReturnType<typeof ownActivity> }) {
       {sizes
         .map((size) => {
           const range = durationRange(activity, size)
-          return `With ${counted(size, 'child', 'children')}: ${range.least} to ${range.most} min, usually ${range.usual}.`
+          const { least: shortest, most: longest, usual } = range
+          return t`${plural(size, { one: `With # child: ${shortest} to ${longest} min, usually ${usual}.`, other: `With # children: ${shortest} to ${longest} min, usually ${usual}.` })}`
         })
         .join(' ')}
     </Text>

@@ -1,9 +1,12 @@
+import { said } from '../../words/i18n'
+import { told } from '../../core/wording'
+import { t } from '@lingui/core/macro'
 import { Checkbox, Group, SimpleGrid, Stack } from '@mantine/core'
 import type { Energy, OwnActivityBody, Place } from '../../core/activities'
 import { KIND_NAMES, type RungId, rungs, STAGES } from '../../core/teaching'
-import { Choice } from '../../ui/Choice'
+import { Choice, listed } from '../../ui/Choice'
 import { WholeField } from '../../ui/WholeField'
-import { PLACES } from '../../ui/places'
+import { placeChoices } from '../../ui/places'
 
 export type Set = (change: Partial<OwnActivityBody>) => void
 
@@ -12,10 +15,10 @@ export interface OwnPartProps {
   readonly set: Set
 }
 
-const ROLES = [
-  { value: 'teach', label: 'it teaches' },
-  { value: 'break', label: 'it is a movement break' },
-] as const
+const ROLES = {
+  teach: told('it teaches'),
+  break: told('it is a movement break'),
+} as const
 
 const ENERGIES = (['seated', 'standing', 'moving'] as const).map((value: Energy) => ({ value, label: value }))
 
@@ -23,41 +26,45 @@ const ENERGIES = (['seated', 'standing', 'moving'] as const).map((value: Energy)
 export function Kind({ body, set }: OwnPartProps) {
   const role = body.role === 'break' ? 'break' : 'teach'
   return (
-    <Stack className="sheet" gap="sm" component="section" aria-label="What it is for">
+    <Stack className="sheet" gap="sm" component="section" aria-label={t`What it is for`}>
       <Group grow align="start">
-        <Choice label="What it does" value={role} data={ROLES} onChange={(value) => set({ role: value })} />
+        <Choice label={t`What it does`} value={role} data={listed(ROLES)} onChange={(value) => set({ role: value })} />
         <Choice
-          label="Stage"
+          label={t`Stage`}
           value={body.stage}
-          data={STAGES.map((value) => ({ value, label: KIND_NAMES[value] }))}
+          data={STAGES.map((value) => ({ value, label: said(KIND_NAMES[value]) }))}
           onChange={(stage) => set({ stage })}
         />
-        <Choice label="Energy" value={body.energy} data={ENERGIES} onChange={(energy) => set({ energy })} />
+        <Choice label={t`Energy`} value={body.energy} data={ENERGIES} onChange={(energy) => set({ energy })} />
       </Group>
-      <Checkbox.Group label="Steps" value={[...body.rungs]} onChange={(value) => set({ rungs: value as RungId[] })}>
+      <Checkbox.Group label={t`Steps`} value={[...body.rungs]} onChange={(value) => set({ rungs: value as RungId[] })}>
         <SimpleGrid cols={{ base: 2, xs: 3 }} spacing={6} mt={6}>
           {rungs.map(({ id, name }) => (
-            <Checkbox key={id} value={id} label={name} />
+            <Checkbox key={id} value={id} label={said(name)} />
           ))}
         </SimpleGrid>
       </Checkbox.Group>
-      <Checkbox.Group label="Places" value={[...body.places]} onChange={(value) => set({ places: value as Place[] })}>
+      <Checkbox.Group
+        label={t`Places`}
+        value={[...body.places]}
+        onChange={(value) => set({ places: value as Place[] })}
+      >
         <Group gap="md" mt={6}>
-          {PLACES.map(({ value, label }) => (
+          {placeChoices().map(({ value, label }) => (
             <Checkbox key={value} value={value} label={label} />
           ))}
         </Group>
       </Checkbox.Group>
       <Group grow align="start">
         <WholeField
-          label="Fewest children"
+          label={t`Fewest children`}
           value={body.players.least}
           least={1}
           most={30}
           onChange={(least) => set({ players: { ...body.players, least } })}
         />
         <WholeField
-          label="Most children"
+          label={t`Most children`}
           value={body.players.most}
           least={1}
           most={30}
@@ -68,61 +75,43 @@ export function Kind({ body, set }: OwnPartProps) {
   )
 }
 
-const TURNS = [
-  { value: 'together', label: 'all at once' },
-  { value: 'in-turn', label: 'one after the other' },
-] as const
+const TURNS = {
+  together: told('all at once'),
+  'in-turn': told('one after the other'),
+} as const
 
 /** How long it takes: rounds, turns, setting up and clearing away. */
 export function Length({ body, set }: OwnPartProps) {
   const { duration } = body
   const change = (part: Partial<OwnActivityBody['duration']>) => set({ duration: { ...duration, ...part } })
-  const rounds = (part: Partial<typeof duration.rounds>) => change({ rounds: { ...duration.rounds, ...part } })
   return (
-    <Stack className="sheet" gap="sm" component="section" aria-label="How long it takes">
+    <Stack className="sheet" gap="sm" component="section" aria-label={t`How long it takes`}>
       <Group grow align="start">
-        <Choice label="They play" value={duration.turns} data={TURNS} onChange={(turns) => change({ turns })} />
+        <Choice
+          label={t`They play`}
+          value={duration.turns}
+          data={listed(TURNS)}
+          onChange={(turns) => change({ turns })}
+        />
         <WholeField
-          label="Seconds a turn"
+          label={t`Seconds a turn`}
           value={duration.turnSeconds}
           least={1}
           most={3600}
           onChange={(turnSeconds) => change({ turnSeconds })}
         />
       </Group>
+      <Rounds body={body} set={set} />
       <Group grow align="start">
         <WholeField
-          label="Fewest rounds"
-          value={duration.rounds.least}
-          least={1}
-          most={200}
-          onChange={(least) => rounds({ least })}
-        />
-        <WholeField
-          label="Usual rounds"
-          value={duration.rounds.usual}
-          least={1}
-          most={200}
-          onChange={(usual) => rounds({ usual })}
-        />
-        <WholeField
-          label="Most rounds"
-          value={duration.rounds.most}
-          least={1}
-          most={200}
-          onChange={(most) => rounds({ most })}
-        />
-      </Group>
-      <Group grow align="start">
-        <WholeField
-          label="Minutes to set up"
+          label={t`Minutes to set up`}
           value={duration.setUpMinutes}
           least={0}
           most={60}
           onChange={(setUpMinutes) => change({ setUpMinutes })}
         />
         <WholeField
-          label="Minutes to clear away"
+          label={t`Minutes to clear away`}
           value={duration.clearMinutes}
           least={0}
           most={60}
@@ -130,5 +119,35 @@ export function Length({ body, set }: OwnPartProps) {
         />
       </Group>
     </Stack>
+  )
+}
+
+function Rounds({ body: { duration }, set }: OwnPartProps) {
+  const rounds = (part: Partial<typeof duration.rounds>) =>
+    set({ duration: { ...duration, rounds: { ...duration.rounds, ...part } } })
+  return (
+    <Group grow align="start">
+      <WholeField
+        label={t`Fewest rounds`}
+        value={duration.rounds.least}
+        least={1}
+        most={200}
+        onChange={(least) => rounds({ least })}
+      />
+      <WholeField
+        label={t`Usual rounds`}
+        value={duration.rounds.usual}
+        least={1}
+        most={200}
+        onChange={(usual) => rounds({ usual })}
+      />
+      <WholeField
+        label={t`Most rounds`}
+        value={duration.rounds.most}
+        least={1}
+        most={200}
+        onChange={(most) => rounds({ most })}
+      />
+    </Group>
   )
 }

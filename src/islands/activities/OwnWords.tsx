@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { told } from '../../core/wording'
+import { t } from '@lingui/core/macro'
 import { LONGEST_NAME } from '../../core/records'
 import { Stack, Textarea, TextInput } from '@mantine/core'
 import type { GetInputPropsReturnType } from '@mantine/form'
@@ -11,11 +14,11 @@ interface HowItGoesProps extends OwnPartProps {
 
 export function HowItGoes({ name, steps, body, set }: HowItGoesProps) {
   return (
-    <Stack className="sheet" gap="sm" component="section" aria-label="How it goes">
-      <TextInput label="Name" required maxLength={LONGEST_NAME} {...name} />
+    <Stack className="sheet" gap="sm" component="section" aria-label={t`How it goes`}>
+      <TextInput label={t`Name`} required maxLength={LONGEST_NAME} {...name} />
       <Textarea
-        label="What to do, one line each"
-        description={`What you do, in order: 1 to ${MOST_OWN_STEPS} lines.`}
+        label={t`What to do, one line each`}
+        description={t`What you do, in order: 1 to ${MOST_OWN_STEPS} lines.`}
         autosize
         minRows={4}
         {...steps}
@@ -25,13 +28,13 @@ export function HowItGoes({ name, steps, body, set }: HowItGoesProps) {
   )
 }
 
-const WORDS = { say: 'Say', lookFor: 'Look for', easier: 'Easier', harder: 'Harder' } as const
+const WORDS = { say: told('Say'), lookFor: told('Look for'), easier: told('Easier'), harder: told('Harder') } as const
 
 function WordFields({ body, set }: OwnPartProps) {
   return (Object.keys(WORDS) as (keyof typeof WORDS)[]).map((field) => (
     <TextInput
       key={field}
-      label={WORDS[field]}
+      label={said(WORDS[field])}
       maxLength={300}
       value={body[field]}
       onChange={(event) => set({ [field]: event.currentTarget.value })}

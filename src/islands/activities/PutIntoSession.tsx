@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, Group } from '@mantine/core'
 import { IconCalendarPlus } from '@tabler/icons-react'
 import { useMutation } from '@tanstack/react-query'
@@ -25,7 +26,7 @@ export function PutIntoSession({ activity }: { activity: Activity }) {
       return api.put<Session>(`/api/sessions/${id}`, editOf({ ...session, plan }))
     },
     onSuccess: () =>
-      void tell({ message: `${activity.name} is in the session. Its plan says whether it fits.`, color: 'moss' }),
+      void tell({ message: t`${activity.name} is in the session. Its plan says whether it fits.`, color: 'moss' }),
   })
   const [first] = sessions
   if (!first) return null
@@ -33,7 +34,7 @@ export function PutIntoSession({ activity }: { activity: Activity }) {
   return (
     <Group gap="xs" align="end">
       <Choice
-        label="Session"
+        label={t`Session`}
         value={id}
         data={sessions.map((each) => ({ value: each.id, label: each.label }))}
         onChange={setPicked}
@@ -43,9 +44,7 @@ export function PutIntoSession({ activity }: { activity: Activity }) {
         leftSection={<IconCalendarPlus size={18} />}
         loading={put.isPending}
         onClick={() => put.mutate(id)}
-      >
-        Put into the session
-      </Button>
+      >{t`Put into the session`}</Button>
     </Group>
   )
 }

@@ -1,12 +1,12 @@
-import { type Energy, type MaterialId, type Place, durationRange } from '../../core/activities'
+import { told } from '../../core/wording'
+import { type Energy, type MaterialId, type Place, durationRange, placeNames } from '../../core/activities'
 import type { Settings } from '../../core/records'
 import { type RungId, rungs, STAGES, type Stage } from '../../core/teaching'
 import { putInAddress } from '../../ui/address'
-import { PLACES } from '../../ui/places'
 import type { Listed } from './useActivities'
 
 export const ENERGIES: readonly Energy[] = ['seated', 'standing', 'moving']
-const PLACE_IDS = PLACES.map(({ value }) => value)
+const PLACE_IDS = Object.keys(placeNames) as Place[]
 
 /** What is looked for; empty where it makes no difference. */
 export interface Filter {
@@ -22,11 +22,11 @@ export interface Filter {
 }
 
 export const SHOWS = {
-  all: 'All',
-  favourites: 'Favourites',
-  own: 'Your own',
-  'to-hand': 'With what is to hand',
-  'not-for-us': 'Not for us',
+  all: told('All'),
+  favourites: told('Favourites'),
+  own: told('Your own'),
+  'to-hand': told('With what is to hand'),
+  'not-for-us': told('Not for us'),
 } as const
 export type Show = keyof typeof SHOWS
 

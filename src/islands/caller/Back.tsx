@@ -1,11 +1,12 @@
+import { t } from '@lingui/core/macro'
 import { Anchor } from '@mantine/core'
 
 /** To the table that this was opened from, or to Today. */
 export function backTo(search: string): { href: string; label: string } {
   const back = new URLSearchParams(search).get('back') ?? ''
   return /^\/table\/[\w-]+$/.test(back)
-    ? { href: back, label: 'Back to the table' }
-    : { href: '/', label: 'Back to Today' }
+    ? { href: back, label: t`Back to the table` }
+    : { href: '/', label: t`Back to Today` }
 }
 
 export function Back({ search }: { search: string }) {

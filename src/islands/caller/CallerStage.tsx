@@ -1,3 +1,5 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Button, Switch, VisuallyHidden } from '@mantine/core'
 import { type HotkeyItem, useHotkeys, useLocalStorage } from '@mantine/hooks'
 import { useState } from 'react'
@@ -17,10 +19,11 @@ import { useWakeLock } from './useWakeLock'
 import { Controls, Over, SoundButton } from './StageControls'
 
 /** It comes while a game is chosen (`PlayView`), so that no connection is needed in the middle of one. */
-export const soundMenu = later(
-  async () => (await import('./SoundMenu')).SoundMenu,
-  <Button size="lg" variant="default" disabled aria-label="Voice and picture" />,
-)
+export const soundMenu = later(async () => (await import('./SoundMenu')).SoundMenu, <SoundMenuToCome />)
+
+function SoundMenuToCome() {
+  return <Button size="lg" variant="default" disabled aria-label={t`Voice and picture`} />
+}
 
 const USUAL_SOUND: Sound = { isOn: true, rate: 0.9, volume: 1 }
 const USUAL_LOOK: StageLook = { isLed: false, isTimed: false }
@@ -46,8 +49,8 @@ export function CallerStage({ kept, onEnd }: { kept: KeptGame; onEnd: () => void
   useKeys(game, repeat, toggleSound)
   if (game.isOver) return <Over onEnd={onEnd} onAgain={() => game.goTo(0)} say={call.say} />
   return (
-    <section className="caller" aria-label="The game" data-kind={call.kind}>
-      <VisuallyHidden component="h1">{games[game.timeline.game].name}</VisuallyHidden>
+    <section className="caller" aria-label={t`The game`} data-kind={call.kind}>
+      <VisuallyHidden component="h1">{said(games[game.timeline.game].name)}</VisuallyHidden>
       <div className="caller-picture">
         <StagePicture call={call} isSeated={options.isSeated} />
         {look.isLed && (call.shown.as === 'figure' || call.shown.as === 'place') && <Leading call={call} />}
@@ -66,7 +69,11 @@ export function CallerStage({ kept, onEnd }: { kept: KeptGame; onEnd: () => void
         <SoundButton isOn={sound.isOn} onToggle={toggleSound} />
         <soundMenu.Part sound={sound} onSound={setSound} look={look} onLook={setLook} />
         {asked && (
-          <Switch label="Take answers" checked={isTaken} onChange={(event) => setTaken(event.currentTarget.checked)} />
+          <Switch
+            label={t`Take answers`}
+            checked={isTaken}
+            onChange={(event) => setTaken(event.currentTarget.checked)}
+          />
         )}
       </Controls>
       <p className="caller-next">{nextInWords(game.timeline.calls[game.call + 1])}</p>
@@ -83,7 +90,7 @@ function Leading({ call }: { call: Call }) {
       ) : (
         <StagePicture call={call} isSeated={false} view="leader" />
       )}
-      <p>{call.shown.as === 'figure' ? 'You, facing the children' : 'As you see it, facing them'}</p>
+      <p>{call.shown.as === 'figure' ? t`You, facing the children` : t`As you see it, facing them`}</p>
     </aside>
   )
 }

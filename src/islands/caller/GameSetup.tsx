@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text, Title, UnstyledButton } from '@mantine/core'
 import { IconPlayerPlay, IconPrinter } from '@tabler/icons-react'
 import { attempt } from '../../core/errors'
@@ -32,17 +35,16 @@ export function GameSetup({ overview, asked, onStart, left, onGoOn }: GameSetupP
       <WaitingLines now={now} />
       <Group justify="space-between">
         <Title order={1} size="h2">
-          Play now{own ? `: ${own.group.name}` : ''}
-          {options.day && day ? `: ${day.name}` : ''}
+          {[t`Play now`, ...(own ? [own.group.name] : []), ...(options.day && day ? [day.name] : [])].join(': ')}
         </Title>
         <Back search={asked.search} />
       </Group>
       {left && (
         <Group gap="sm">
-          <Text>{games[left.timeline.game].name} was left half-way.</Text>
-          <Button variant="default" onClick={onGoOn}>
-            Go on with it
-          </Button>
+          <Text>
+            <Trans>{said(games[left.timeline.game].name)} was left half-way.</Trans>
+          </Text>
+          <Button variant="default" onClick={onGoOn}>{t`Go on with it`}</Button>
         </Group>
       )}
       <GameList game={game} onChoose={setGame} />
@@ -63,7 +65,7 @@ export function GameSetup({ overview, asked, onStart, left, onGoOn }: GameSetupP
             onStart({ game, seed, options, players: players.map(({ id, name }) => ({ id, name })), sessionId: session })
           }
         >
-          Start {games[game].name.toLowerCase()}
+          <Trans>Start {said(games[game].name).toLowerCase()}</Trans>
         </Button>
         {!refusal && (
           <Button
@@ -73,9 +75,7 @@ export function GameSetup({ overview, asked, onStart, left, onGoOn }: GameSetupP
             href={cardHref(game, options, seed, options.day && day?.id)}
             target="_blank"
             leftSection={<IconPrinter size={18} />}
-          >
-            On paper: the calls and all that is needed
-          </Button>
+          >{t`On paper: the calls and all that is needed`}</Button>
         )}
       </Group>
       <Cautions ids={options.isSeated ? [] : games[game].cautions} />
@@ -99,7 +99,7 @@ function cardHref(game: GameId, options: GameOptions, seed: number, day?: string
 
 function GameList({ game, onChoose }: { game: GameId; onChoose: (game: GameId) => void }) {
   return (
-    <div className="game-list" role="group" aria-label="Games">
+    <div className="game-list" role="group" aria-label={t`Games`}>
       {GAME_IDS.map((id) => (
         <UnstyledButton
           key={id}
@@ -108,9 +108,9 @@ function GameList({ game, onChoose }: { game: GameId; onChoose: (game: GameId) =
           style={{ outline: id === game ? '3px solid var(--moss)' : undefined, padding: '10px 14px' }}
           onClick={() => onChoose(id)}
         >
-          <Text fw={700}>{games[id].name}</Text>
+          <Text fw={700}>{said(games[id].name)}</Text>
           <Text size="sm" className="quiet">
-            {games[id].purpose}
+            {said(games[id].purpose)}
           </Text>
         </UnstyledButton>
       ))}
@@ -125,13 +125,15 @@ function Told({ game, options }: { game: GameId; options: GameOptions }) {
   const room = roomFor(options.children)
   return (
     <Text>
-      For {leastChildren} to {mostChildren} children.{' '}
+      <Trans>
+        For {leastChildren} to {mostChildren} children.
+      </Trans>{' '}
       {options.isSeated
-        ? 'Everyone sits with room for their arms.'
-        : `Room of about ${room} by ${room} m for ${options.children}, with a clear floor.`}
-      {isHard && !options.isSeated
-        ? ` Quick moving: ${load.hardAtOnce} s at a time, then at least as long easy, ${Math.round(load.hardInAll / 60)} minutes in all, water at the end.`
-        : ''}
+        ? t`Everyone sits with room for their arms.`
+        : t`Room of about ${room} by ${room} m for ${options.children}, with a clear floor.`}{' '}
+      {isHard &&
+        !options.isSeated &&
+        t`Quick moving: ${load.hardAtOnce} s at a time, then at least as long easy, ${Math.round(load.hardInAll / 60)} minutes in all, water at the end.`}
     </Text>
   )
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Text, Title } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import { type Call, callAt, positionAt } from '../../core/movement'
@@ -31,16 +32,16 @@ function Followed() {
   }, [])
   if (!kept?.playing)
     return (
-      <section className="caller caller-over" aria-label="The leader’s screen">
-        <Title order={1}>No game is running on this machine</Title>
-        <Text>Start one in another window: this screen then follows by itself.</Text>
+      <section className="caller caller-over" aria-label={t`The leader’s screen`}>
+        <Title order={1}>{t`No game is running on this machine`}</Title>
+        <Text>{t`Start one in another window: this screen then follows by itself.`}</Text>
       </section>
     )
   const { timeline, playing, options } = kept as KeptGame & { playing: NonNullable<KeptGame['playing']> }
   const place = callAt(timeline, positionAt(playing, now, timeline))
   const call = timeline.calls[place] as Call
   return (
-    <section className="caller" aria-label="The leader’s screen" data-kind={call.kind}>
+    <section className="caller" aria-label={t`The leader’s screen`} data-kind={call.kind}>
       <div className="caller-picture">
         {call.shown.as === 'figure' ? (
           <Figure shown={call.shown} view="leader" />
@@ -50,8 +51,8 @@ function Followed() {
       </div>
       <p className="caller-caption">{call.say}</p>
       <p className="caller-why">
-        {call.shown.as === 'figure' ? 'This is how you stand, facing the children.' : (call.why ?? '')}
-        {playing.isPaused ? ' Paused.' : ''}
+        {call.shown.as === 'figure' ? t`This is how you stand, facing the children.` : (call.why ?? '')}{' '}
+        {playing.isPaused && t`Paused.`}
       </p>
       <p className="caller-next">{nextInWords(timeline.calls[place + 1])}</p>
     </section>

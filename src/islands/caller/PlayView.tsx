@@ -1,3 +1,5 @@
+import { told } from '../../core/wording'
+import { t } from '@lingui/core/macro'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { makeTimeline } from '../../core/movement'
@@ -19,12 +21,12 @@ import './caller.css'
 const LATER = [soundMenu]
 
 const SHORTCUTS: readonly Shortcut[] = [
-  { keys: 'Space', does: 'pause, and go on' },
-  { keys: '→ or Page Down', does: 'the next call' },
-  { keys: '← or Page Up', does: 'the call before' },
-  { keys: 'R', does: 'say it again' },
-  { keys: 'M', does: 'ten seconds more for this call' },
-  { keys: 'S', does: 'sound on or off' },
+  { keys: told('Space'), does: told('pause, and go on') },
+  { keys: told('→ or Page Down'), does: told('the next call') },
+  { keys: told('← or Page Up'), does: told('the call before') },
+  { keys: told('R'), does: told('say it again') },
+  { keys: told('M'), does: told('ten seconds more for this call') },
+  { keys: told('S'), does: told('sound on or off') },
 ]
 
 /** `page` is what the page was asked for. */
@@ -59,7 +61,7 @@ function Play({ asked }: { asked: GameAddress }) {
   }
   if (playing)
     return (
-      <ErrorBoundary what="The game">
+      <ErrorBoundary what={t`The game`}>
         <CallerStage kept={playing} onEnd={end} />
       </ErrorBoundary>
     )

@@ -1,3 +1,4 @@
+import { Trans } from '@lingui/react/macro'
 import { Text } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import type { SessionId } from '../../core/ids'
@@ -12,13 +13,15 @@ export function SessionWatch({ id }: { id: SessionId }) {
   if (error instanceof Refusal && error.status === 404)
     return (
       <Text role="status" className="caller-why">
-        This session was removed on another screen. Answers are still kept with the children; counts are not.
+        <Trans>
+          This session was removed on another screen. Answers are still kept with the children; counts are not.
+        </Trans>
       </Text>
     )
   if (!data || data.session.doneAt === null) return null
   return (
     <Text role="status" className="caller-why">
-      This session was ended on another screen. The game goes on, and what you take is still kept.
+      <Trans>This session was ended on another screen. The game goes on, and what you take is still kept.</Trans>
     </Text>
   )
 }

@@ -1,18 +1,20 @@
+import { told } from '../../core/wording'
+import { t } from '@lingui/core/macro'
 import { Anchor, Button, Popover, Stack, Switch } from '@mantine/core'
 import { IconSettings } from '@tabler/icons-react'
-import { Choice } from '../../ui/Choice'
+import { Choice, listed } from '../../ui/Choice'
 import type { Sound } from './useVoice'
 
-const RATES = [
-  { value: '0.7', label: 'Slow' },
-  { value: '0.9', label: 'Calm' },
-  { value: '1.1', label: 'Quick' },
-] as const
-const VOLUMES = [
-  { value: '0.3', label: 'Soft' },
-  { value: '0.6', label: 'Middling' },
-  { value: '1', label: 'Loud' },
-] as const
+const RATES = {
+  '0.7': told('Slow'),
+  '0.9': told('Calm'),
+  '1.1': told('Quick'),
+} as const
+const VOLUMES = {
+  '0.3': told('Soft'),
+  '0.6': told('Middling'),
+  '1': told('Loud'),
+} as const
 
 /** What of the stage can be chosen while a game runs. */
 export interface StageLook {
@@ -32,37 +34,35 @@ export function SoundMenu({ sound, onSound, look, onLook }: SoundMenuProps) {
   return (
     <Popover width={280} position="top" withArrow shadow="md">
       <Popover.Target>
-        <Button size="lg" variant="default" aria-label="Voice and picture">
+        <Button size="lg" variant="default" aria-label={t`Voice and picture`}>
           <IconSettings />
         </Button>
       </Popover.Target>
       <Popover.Dropdown>
         <Stack gap="sm">
           <Choice
-            label="Voice"
-            value={String(sound.rate) as (typeof RATES)[number]['value']}
+            label={t`Voice`}
+            value={String(sound.rate) as keyof typeof RATES}
             onChange={(rate) => onSound({ ...sound, rate: Number(rate) })}
-            data={RATES}
+            data={listed(RATES)}
           />
           <Choice
-            label="Loudness"
-            value={String(sound.volume) as (typeof VOLUMES)[number]['value']}
+            label={t`Loudness`}
+            value={String(sound.volume) as keyof typeof VOLUMES}
             onChange={(volume) => onSound({ ...sound, volume: Number(volume) })}
-            data={VOLUMES}
+            data={listed(VOLUMES)}
           />
           <Switch
-            label="Minutes left as a number"
+            label={t`Minutes left as a number`}
             checked={look.isTimed}
             onChange={(event) => onLook({ ...look, isTimed: event.currentTarget.checked })}
           />
           <Switch
-            label="My own picture"
+            label={t`My own picture`}
             checked={look.isLed}
             onChange={(event) => onLook({ ...look, isLed: event.currentTarget.checked })}
           />
-          <Anchor href="/play?view=leader" target="_blank">
-            My picture on a screen of its own
-          </Anchor>
+          <Anchor href="/play?view=leader" target="_blank">{t`My picture on a screen of its own`}</Anchor>
         </Stack>
       </Popover.Dropdown>
     </Popover>

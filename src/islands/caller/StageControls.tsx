@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, Group } from '@mantine/core'
 import {
   IconArrowBackUp,
@@ -19,7 +20,7 @@ export function SoundButton({ isOn, onToggle }: { isOn: boolean; onToggle: () =>
       variant="default"
       size="lg"
       aria-pressed={isOn}
-      aria-label={isOn ? 'Turn the sound off' : 'Turn the sound on'}
+      aria-label={isOn ? t`Turn the sound off` : t`Turn the sound on`}
       onClick={onToggle}
     >
       {isOn ? <IconVolume /> : <IconVolumeOff />}
@@ -40,7 +41,7 @@ export function Controls({ game, isTimed, onRepeat, onEnd, children }: ControlsP
   return (
     <Group className="caller-controls" gap="sm" justify="center">
       <TimeRing seconds={game.position} of={game.timeline.seconds} isTimed={isTimed} />
-      <Button size="lg" variant="default" aria-label="The call before" onClick={() => game.goTo(game.call - 1)}>
+      <Button size="lg" variant="default" aria-label={t`The call before`} onClick={() => game.goTo(game.call - 1)}>
         <IconChevronLeft />
       </Button>
       <Button
@@ -49,21 +50,15 @@ export function Controls({ game, isTimed, onRepeat, onEnd, children }: ControlsP
         onClick={game.toggle}
         leftSection={game.isPaused ? <IconPlayerPlay /> : <IconPlayerPause />}
       >
-        {game.isPaused ? 'Go on' : 'Pause'}
+        {game.isPaused ? t`Go on` : t`Pause`}
       </Button>
-      <Button size="lg" variant="default" aria-label="The next call" onClick={() => game.goTo(game.call + 1)}>
+      <Button size="lg" variant="default" aria-label={t`The next call`} onClick={() => game.goTo(game.call + 1)}>
         <IconChevronRight />
       </Button>
-      <Button size="lg" variant="default" onClick={onRepeat} leftSection={<IconArrowBackUp />}>
-        Again
-      </Button>
-      <Button size="lg" variant="default" onClick={game.moment} leftSection={<IconPlus />}>
-        A moment more
-      </Button>
+      <Button size="lg" variant="default" onClick={onRepeat} leftSection={<IconArrowBackUp />}>{t`Again`}</Button>
+      <Button size="lg" variant="default" onClick={game.moment} leftSection={<IconPlus />}>{t`A moment more`}</Button>
       {children}
-      <Button size="lg" variant="subtle" onClick={onEnd}>
-        End the game
-      </Button>
+      <Button size="lg" variant="subtle" onClick={onEnd}>{t`End the game`}</Button>
     </Group>
   )
 }
@@ -71,15 +66,11 @@ export function Controls({ game, isTimed, onRepeat, onEnd, children }: ControlsP
 export function Over({ onEnd, onAgain, say }: { onEnd: () => void; onAgain: () => void; say: string }) {
   const back = backTo(location.search)
   return (
-    <section className="caller caller-over" aria-label="The game">
+    <section className="caller caller-over" aria-label={t`The game`}>
       <p className="stage-words">{say}</p>
       <Group justify="center" gap="md">
-        <Button size="lg" onClick={onEnd}>
-          Done: choose another game
-        </Button>
-        <Button size="lg" variant="default" onClick={onAgain}>
-          The same once more
-        </Button>
+        <Button size="lg" onClick={onEnd}>{t`Done: choose another game`}</Button>
+        <Button size="lg" variant="default" onClick={onAgain}>{t`The same once more`}</Button>
         <Button size="lg" variant="default" component="a" href={back.href}>
           {back.label}
         </Button>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { type CSSProperties, useMemo } from 'react'
 import { type Drawing, type Shape, group } from '../../core/drawing'
 import { dialDrawing } from '../../core/faces'
@@ -49,7 +50,7 @@ export function StagePicture({ call, isSeated, view = 'own' }: StagePictureProps
       return (
         <Floor
           shapes={placeShapes(shown.facing, { targets: shown.quarters, view })}
-          label="The five things from above"
+          label={t`The five things from above`}
           view={view}
         />
       )
@@ -57,7 +58,7 @@ export function StagePicture({ call, isSeated, view = 'own' }: StagePictureProps
       return (
         <Floor
           shapes={walkShapes(shown.from, shown.minute, shown.hands)}
-          label="The clock on the floor from above"
+          label={t`The clock on the floor from above`}
           view="own"
         />
       )
@@ -84,10 +85,10 @@ export function StagePicture({ call, isSeated, view = 'own' }: StagePictureProps
 }
 
 function Clock({ minute, hands }: { minute: number; hands: 'both' | 'hour' | 'minute' }) {
-  const drawing = useMemo(() => dialDrawing(minute, { radius: 90, hands }, 'A clock'), [minute, hands])
+  const drawing = useMemo(() => dialDrawing(minute, { radius: 90, hands }, t`A clock`), [minute, hands])
   return (
     <div className="stage-clock">
-      <DrawingView drawing={drawing} label="The clock of this call" />
+      <DrawingView drawing={drawing} label={t`The clock of this call`} />
     </div>
   )
 }
@@ -96,10 +97,10 @@ function Clock({ minute, hands }: { minute: number; hands: 'both' | 'hour' | 'mi
 export function Figure({ shown, view }: { shown: Extract<Call['shown'], { as: 'figure' }>; view: 'own' | 'leader' }) {
   const { minute, stance, hands } = shown
   const drawing = useMemo(
-    () => figureDrawing(figureShapes(minute, { stance, hands, view }), 'A figure'),
+    () => figureDrawing(figureShapes(minute, { stance, hands, view }), t`A figure`),
     [minute, stance, hands, view],
   )
-  const label = view === 'own' ? 'How the children stand' : 'How you stand, facing them'
+  const label = view === 'own' ? t`How the children stand` : t`How you stand, facing them`
   return (
     <div className={view === 'own' ? 'stage-figure' : 'stage-leader'}>
       <DrawingView drawing={drawing} label={label} />
@@ -113,7 +114,7 @@ function Floor({ shapes, label, view }: { shapes: readonly Shape[]; label: strin
   const floor = group(shapes, { part: 'floor', x: FLOOR_HALF_MM, y: FLOOR_HALF_MM })
   return (
     <div className={view === 'own' ? 'stage-clock stage-floor' : 'stage-leader'}>
-      <DrawingView drawing={{ width: size, height: size, title: 'The floor', shapes: [floor] }} label={label} />
+      <DrawingView drawing={{ width: size, height: size, title: t`The floor`, shapes: [floor] }} label={label} />
     </div>
   )
 }
@@ -133,13 +134,13 @@ function Cards({ cards }: { cards: readonly TimeCard[] }) {
 
 function Move({ move, isSeated }: { move: MoveId; isSeated: boolean }) {
   const drawing = useMemo(() => figureDrawing(moveShapes(move, isSeated), move), [move, isSeated])
-  return <DrawingView drawing={drawing} label={`The move: ${move}`} />
+  return <DrawingView drawing={drawing} label={t`The move: ${move}`} />
 }
 
 /** Where the hand of this speed is on a clock: a turn in a second, a walk, or so slow that it seems to stand. */
 function Speed({ hand }: { hand: 'second' | 'minute' | 'hour' }) {
   return (
-    <div className={`stage-speed stage-speed-${hand}`} role="img" aria-label={`The ${hand} hand turns`}>
+    <div className={`stage-speed stage-speed-${hand}`} role="img" aria-label={t`The ${hand} hand turns`}>
       <span />
     </div>
   )

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, Group, Text } from '@mantine/core'
 import { useLocalStorage } from '@mantine/hooks'
 import { IconMinus, IconPlus } from '@tabler/icons-react'
@@ -15,15 +16,15 @@ export function Taking({ players, ...at }: TakingProps) {
   const meant = at.call.who ? players.filter((_, place) => at.call.who?.includes(place)) : players
   const way = players.length === 0 ? 'count' : chosen
   return (
-    <div className="caller-taking" role="group" aria-label="Who showed what">
+    <div className="caller-taking" role="group" aria-label={t`Who showed what`}>
       {players.length > 0 && (
         <Segments
           size="sm"
           value={way}
           onChange={setChosen}
           data={[
-            { value: 'each', label: 'Each child' },
-            { value: 'count', label: 'Count the group' },
+            { value: 'each', label: t`Each child` },
+            { value: 'count', label: t`Count the group` },
           ]}
         />
       )}
@@ -48,13 +49,13 @@ function Counting(at: TakenAt) {
           const label = showingLabel(shown, at.call.shown.as === 'choices')
           return (
             <Button.Group key={`${shown.kind} ${shown.says}`}>
-              <Button variant="default" size="md" aria-label={`One fewer: ${label}`} onClick={() => count(i, -1)}>
+              <Button variant="default" size="md" aria-label={t`One fewer: ${label}`} onClick={() => count(i, -1)}>
                 <IconMinus size={18} />
               </Button>
               <Button
                 size="md"
                 variant={each[i] ? 'light' : 'default'}
-                aria-label={`${label}: ${each[i] ?? 0}, one more`}
+                aria-label={t`${label}: ${each[i] ?? 0}, one more`}
                 rightSection={<IconPlus size={18} />}
                 onClick={() => count(i, 1)}
               >
@@ -66,8 +67,8 @@ function Counting(at: TakenAt) {
       </Group>
       <Text size="sm" className="quiet" mt={4}>
         {at.sessionId
-          ? 'Kept with the session, not with a child.'
-          : 'Only on this screen: a count is kept when the game is opened from a session.'}
+          ? t`Kept with the session, not with a child.`
+          : t`Only on this screen: a count is kept when the game is opened from a session.`}
       </Text>
     </>
   )

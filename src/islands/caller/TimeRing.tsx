@@ -1,5 +1,5 @@
+import { plural, t } from '@lingui/core/macro'
 import { gameLeft } from '../../core/movement'
-import { counted } from '../../core/wording'
 
 const RADIUS = 22
 const AROUND = 2 * Math.PI * RADIUS
@@ -20,7 +20,7 @@ export function TimeRing({ seconds, of, isTimed }: TimeRingProps) {
       height="56"
       viewBox="-28 -28 56 56"
       role="img"
-      aria-label={`About ${counted(minutes, 'minute', 'minutes')} left`}
+      aria-label={t`${plural(minutes, { one: 'About # minute left', other: 'About # minutes left' })}`}
     >
       <circle r={RADIUS} fill="none" stroke="var(--line)" strokeWidth="8" />
       <circle

@@ -28,9 +28,8 @@ export function askedHere(page: GameAddress): GameAddress {
   return isKept ? askedNow(location.search) : page
 }
 
-export const RUNGS = rungs
-  .filter(({ id }) => hasDialTimes(id) && id !== 'fives')
-  .map(({ id, name }) => ({ value: id, label: name }))
+/** The steps whose times can be called. */
+export const CALLED_RUNGS = rungs.filter(({ id }) => hasDialTimes(id) && id !== 'fives')
 
 /** What the address asks for: a group, a game, and the session that it belongs to. */
 export function wishOf(query: URLSearchParams) {

@@ -1,3 +1,4 @@
+import { told } from '../../core/wording'
 import { useQuery } from '@tanstack/react-query'
 import type { Day } from '../../core/days'
 import { type GameId, type GameOptions, USUAL_GAME } from '../../core/movement'
@@ -14,7 +15,7 @@ import { leaningOn } from '../../core/knowing'
 import type { RungId } from '../../core/teaching'
 import { api } from '../../ui/api'
 import { putInAddress, useAddress } from '../../ui/address'
-import { type GameAddress, RUNGS, wishOf } from './asked'
+import { type GameAddress, CALLED_RUNGS, wishOf } from './asked'
 import type { KeptGame } from './keptGame'
 
 /** Values as they are typed: a number, or the text that is no number yet. */
@@ -48,8 +49,13 @@ export interface Started extends Pick<KeptGame, 'options' | 'players' | 'session
 const optional = (value: Typed) => (value === '' ? undefined : numberOf(value))
 const numberOf = (value: Typed) => (typeof value === 'number' ? value : NaN)
 
-export const HARDER = ['Much easier', 'Easier', 'As usual', 'Harder', 'Much harder']
-export const PACES = { '15': '15 seconds', '25': '25 seconds', '40': '40 seconds', none: 'As long as I like' } as const
+export const HARDER = [told('Much easier'), told('Easier'), told('As usual'), told('Harder'), told('Much harder')]
+export const PACES = {
+  '15': told('15 seconds'),
+  '25': told('25 seconds'),
+  '40': told('40 seconds'),
+  none: told('As long as I like'),
+} as const
 export type CallPace = keyof typeof PACES
 
 type Children = Overview['groups'][number]['children']
@@ -91,7 +97,7 @@ const READ: { readonly [Field in keyof GameWish]: (text: string) => GameWish[Fie
   roomMetres: asTyped,
   number: asTyped,
   facing: oneOf(FACINGS),
-  rung: oneOf(RUNGS.map(({ value }) => value)),
+  rung: oneOf(CALLED_RUNGS.map(({ id }) => id)),
   isSeated: (text) => text === 'true',
   harder: oneOf(HARDER.map((_, i) => i - 2)),
   think: oneOf(Object.keys(PACES) as CallPace[]),

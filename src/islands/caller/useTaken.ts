@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useLocalStorage } from '@mantine/hooks'
 import type { CountId, SessionId } from '../../core/ids'
 import type { Call } from '../../core/movement'
@@ -93,6 +94,6 @@ export function useCounted(at: TakenAt): { each: readonly number[]; count: (choi
 /** What this device cannot keep is said, never dropped in silence. */
 function lost(keeping: Promise<void>): void {
   keeping.catch(() =>
-    tell({ title: 'Not kept', message: 'This device cannot keep answers: note them on paper.', color: 'oak' }),
+    tell({ title: t`Not kept`, message: t`This device cannot keep answers: note them on paper.`, color: 'oak' }),
   )
 }

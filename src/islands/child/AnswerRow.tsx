@@ -1,3 +1,5 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Button, Group, Text, Table } from '@mantine/core'
 import type { Answer } from '../../core/knowing'
 import { type AnswerChange, type ChildData, type Settings, wordingOf } from '../../core/records'
@@ -18,27 +20,25 @@ export function AnswerRow({ answer, settings, onChange }: AnswerRowProps) {
     <Table.Tr>
       <Table.Td style={{ whiteSpace: 'nowrap' }}>{momentInWords(answer.at)}</Table.Td>
       <Table.Td>
-        {rungOf(answer.item.rung).name}, {wayOf(answer.item.ask).name}
+        {said(rungOf(answer.item.rung).name)}, {said(wayOf(answer.item.ask).name)}
       </Table.Td>
       <Table.Td>{sayAnswer(answer.item, answer.item.answer, wording)}</Table.Td>
       <Table.Td style={{ fontWeight: answer.right ? undefined : 700 }}>
-        {answer.right ? 'right' : sayAnswer(answer.item, answer.given, wording)}
-        {answer.helped ? ' (helped)' : ''}
+        {answer.right ? t`right` : sayAnswer(answer.item, answer.given, wording)}
+        {answer.helped && ` (${t`helped`})`}
       </Table.Td>
       <Table.Td>
         {explain(answer.item, answer.given)
-          .map((id) => misreadingOf(id).does)
-          .join('; or ')}
+          .map((id) => said(misreadingOf(id).does))
+          .join(` · ${t`or`} `)}
       </Table.Td>
       <Table.Td>
         <Button
           variant="subtle"
           size="compact-sm"
           onClick={onChange}
-          aria-label={`Change the answer of ${momentInWords(answer.at)}`}
-        >
-          Change
-        </Button>
+          aria-label={t`Change the answer of ${momentInWords(answer.at)}`}
+        >{t`Change`}</Button>
       </Table.Td>
     </Table.Tr>
   )
@@ -49,8 +49,8 @@ export function Trace({ data, changes }: { data: ChildData; changes: readonly An
   const wording = wordingOf(data.settings)
   const change = useChildChange(data.report.child.id)
   return (
-    <section aria-label="Changes" style={{ marginTop: 16 }}>
-      <Text fw={700}>Changed by you</Text>
+    <section aria-label={t`Changes`} style={{ marginTop: 16 }}>
+      <Text fw={700}>{t`Changed by you`}</Text>
       {changes.map(({ id, at, what, reason, before, after }) => (
         <Group
           key={id}
@@ -59,12 +59,11 @@ export function Trace({ data, changes }: { data: ChildData; changes: readonly An
           style={{ borderTop: '1px solid var(--line)', padding: '6px 0' }}
         >
           <Text size="sm" className="anywhere">
-            {momentInWords(at)}: the answer “{sayAnswer(before.item, before.given, wording)}” of{' '}
-            {momentInWords(before.at)} was{' '}
+            {momentInWords(at)}:{' '}
             {what === 'removed' || !after
-              ? 'taken out'
-              : `corrected to “${sayAnswer(after.item, after.given, wording)}”`}
-            : {reason}
+              ? t`the answer “${sayAnswer(before.item, before.given, wording)}” of ${momentInWords(before.at)} was taken out.`
+              : t`the answer “${sayAnswer(before.item, before.given, wording)}” of ${momentInWords(before.at)} was corrected to “${sayAnswer(after.item, after.given, wording)}”.`}{' '}
+            {reason}
           </Text>
           <Button
             variant="default"
@@ -72,9 +71,7 @@ export function Trace({ data, changes }: { data: ChildData; changes: readonly An
             style={{ flex: 'none' }}
             disabled={change.isPending}
             onClick={() => change.mutate(() => api.remove(`/api/changes/${id}`))}
-          >
-            Put back
-          </Button>
+          >{t`Put back`}</Button>
         </Group>
       ))}
     </section>

@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Group, Pagination, Text, VisuallyHidden, Table } from '@mantine/core'
 import { useState } from 'react'
 import { Choice } from '../../ui/Choice'
@@ -35,19 +38,19 @@ export function AnswerTable({ data, changes }: { data: ChildData; changes: reado
     setPage(1)
   }
   return (
-    <section className="sheet" aria-label="Answers">
+    <section className="sheet" aria-label={t`Answers`}>
       <Filters answers={answers} wanted={wanted} shown={shown.length} onWant={want} />
       <div className="scrolls-sideways">
         <Table style={{ minWidth: 640 }}>
           <Table.Thead>
             <Table.Tr>
-              <Table.Th>When</Table.Th>
-              <Table.Th>Step and way</Table.Th>
-              <Table.Th>True answer</Table.Th>
-              <Table.Th>Given</Table.Th>
-              <Table.Th>May be</Table.Th>
+              <Table.Th>{t`When`}</Table.Th>
+              <Table.Th>{t`Step and way`}</Table.Th>
+              <Table.Th>{t`True answer`}</Table.Th>
+              <Table.Th>{t`Given`}</Table.Th>
+              <Table.Th>{t`May be`}</Table.Th>
               <Table.Th>
-                <VisuallyHidden>Change</VisuallyHidden>
+                <VisuallyHidden>{t`Change`}</VisuallyHidden>
               </Table.Th>
             </Table.Tr>
           </Table.Thead>
@@ -58,14 +61,14 @@ export function AnswerTable({ data, changes }: { data: ChildData; changes: reado
           </Table.Tbody>
         </Table>
       </div>
-      {shown.length === 0 && <Text>{answers.length === 0 ? 'No answers yet.' : 'None is like that.'}</Text>}
+      {shown.length === 0 && <Text>{answers.length === 0 ? t`No answers yet.` : t`None is like that.`}</Text>}
       {pages > 1 && (
         <Pagination
           mt="sm"
           total={pages}
           value={at}
           onChange={setPage}
-          getControlProps={(control) => ({ 'aria-label': `${control} page` })}
+          getControlProps={(control) => ({ 'aria-label': t`${control} page` })}
         />
       )}
       {changes.length > 0 && <Trace data={data} changes={changes} />}
@@ -87,28 +90,30 @@ function Filters({ answers, wanted, shown, onWant }: FiltersProps) {
   return (
     <Group mb="xs">
       <Segments
-        aria-label="Which answers"
+        aria-label={t`Which answers`}
         value={wanted.onlyWrong ? 'wrong' : 'all'}
         onChange={(value) => onWant({ onlyWrong: value === 'wrong' })}
         data={[
-          { value: 'all', label: 'All' },
-          { value: 'wrong', label: 'Wrong only' },
+          { value: 'all', label: t`All` },
+          { value: 'wrong', label: t`Wrong only` },
         ]}
       />
       <Choice
-        aria-label="Step"
+        aria-label={t`Step`}
         value={wanted.rung}
         onChange={(rung) => onWant({ rung })}
-        data={[{ value: '', label: 'Every step' }, ...met.map((id) => ({ value: id, label: rungOf(id).name }))]}
+        data={[{ value: '', label: t`Every step` }, ...met.map((id) => ({ value: id, label: said(rungOf(id).name) }))]}
       />
       <Choice
-        aria-label="Way of asking"
+        aria-label={t`Way of asking`}
         value={wanted.ask}
         onChange={(ask) => onWant({ ask })}
-        data={[{ value: '', label: 'Every way' }, ...ways.map((id) => ({ value: id, label: wayOf(id).name }))]}
+        data={[{ value: '', label: t`Every way` }, ...ways.map((id) => ({ value: id, label: said(wayOf(id).name) }))]}
       />
       <Text className="quiet">
-        {shown} of {answers.length}
+        <Trans>
+          {shown} of {answers.length}
+        </Trans>
       </Text>
     </Group>
   )

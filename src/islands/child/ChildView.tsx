@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Anchor, Button, Group, SimpleGrid, Skeleton, Stack, Text, Title } from '@mantine/core'
 import { IconMail } from '@tabler/icons-react'
 import { AddressTabs } from '../../ui/AddressTabs'
@@ -38,10 +40,10 @@ function ChildRecord({ data }: { data: ChildData }) {
       <AddressTabs
         className={undefined}
         names={{
-          now: 'Now',
-          growth: 'Progress',
-          answers: `Answers: ${answers.length}`,
-          notes: `Notes: ${notes.length}`,
+          now: t`Now`,
+          growth: t`Progress`,
+          answers: t`Answers: ${answers.length}`,
+          notes: t`Notes: ${notes.length}`,
         }}
         usual="now"
         panels={{
@@ -65,21 +67,23 @@ function Head({ data: { report } }: { data: ChildData }) {
           {name}
         </Title>
         <Text className="quiet">
-          {[age === null ? '' : `${age} years`, ...report.groups].filter(Boolean).join(' · ')}
+          {[age === null ? '' : t`${age} years`, ...report.groups].filter(Boolean).join(' · ')}
         </Text>
       </Group>
       <Text size="lg" fw={600} c="var(--moss)">
         {report.readiness}
       </Text>
       <Text size="sm" className="quiet">
-        All records of {name}:{' '}
-        <Anchor href={`/api/children/${report.child.id}/records?as=html`} download underline="always">
-          as a page
-        </Anchor>{' '}
-        or{' '}
-        <Anchor href={`/api/children/${report.child.id}/records?as=json`} download underline="always">
-          as data
-        </Anchor>
+        <Trans>
+          All records of {name}:{' '}
+          <Anchor href={`/api/children/${report.child.id}/records?as=html`} download underline="always">
+            as a page
+          </Anchor>{' '}
+          or{' '}
+          <Anchor href={`/api/children/${report.child.id}/records?as=json`} download underline="always">
+            as data
+          </Anchor>
+        </Trans>
       </Text>
       <Button
         component="a"
@@ -87,9 +91,7 @@ function Head({ data: { report } }: { data: ChildData }) {
         target="_blank"
         mt="xs"
         leftSection={<IconMail size={18} />}
-      >
-        Print a note home
-      </Button>
+      >{t`Print a note home`}</Button>
     </div>
   )
 }
@@ -101,20 +103,22 @@ function Now({ data }: { data: ChildData }) {
     <Stack>
       {!hasAnswers && (
         <Text className="sheet">
-          No answers yet. They come from the quick check at the{' '}
-          <Anchor href="/" underline="always">
-            table
-          </Anchor>
-          ; from four on, this page says whether the mistakes have a pattern.
+          <Trans>
+            No answers yet. They come from the quick check at the{' '}
+            <Anchor href="/" underline="always">
+              table
+            </Anchor>
+            ; from four on, this page says whether the mistakes have a pattern.
+          </Trans>
         </Text>
       )}
       <SimpleGrid cols={{ base: 1, md: 2 }}>
         {hasAnswers && (
-          <ErrorBoundary what="The pattern in the mistakes">
+          <ErrorBoundary what={t`The pattern in the mistakes`}>
             <Findings data={data} />
           </ErrorBoundary>
         )}
-        <ErrorBoundary what="The steps">
+        <ErrorBoundary what={t`The steps`}>
           <RungList data={data} />
         </ErrorBoundary>
       </SimpleGrid>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Radio, Stack, Switch, Text, TextInput } from '@mantine/core'
 import { Dialog } from '../../ui/Dialog'
 import { useForm } from '@mantine/form'
@@ -36,28 +38,32 @@ export function CorrectForm({ answer, settings, onClose }: CorrectFormProps) {
   const given = picked === 'typed' ? typed.value : choices[Number(picked)]
   const isSame = given !== undefined && sameValue(given, answer.given) && helped === answer.helped
   return (
-    <Dialog onClose={onClose} size="lg" title={`The answer of ${momentInWords(answer.at)}`}>
+    <Dialog onClose={onClose} size="lg" title={t`The answer of ${momentInWords(answer.at)}`}>
       <Stack>
-        <Text>The true answer is {sayAnswer(item, item.answer, wording)}.</Text>
-        <Radio.Group label="What was really answered" {...form.getInputProps('picked')}>
+        <Text>
+          <Trans>The true answer is {sayAnswer(item, item.answer, wording)}.</Trans>
+        </Text>
+        <Radio.Group label={t`What was really answered`} {...form.getInputProps('picked')}>
           <Stack gap={6} mt={6}>
             {choices.map((value, i) => (
               <Radio
                 key={i}
                 value={String(i)}
-                label={`${sayAnswer(item, value, wording)}${i === 0 ? ' (as it was logged)' : ''}`}
+                label={
+                  i === 0 ? t`${sayAnswer(item, value, wording)} (as it was logged)` : sayAnswer(item, value, wording)
+                }
               />
             ))}
-            <Radio value="typed" label="Something else" />
+            <Radio value="typed" label={t`Something else`} />
           </Stack>
         </Radio.Group>
         {picked === 'typed' && (
-          <TextInput label="What was answered" {...form.getInputProps('text')} error={typed.why} />
+          <TextInput label={t`What was answered`} {...form.getInputProps('text')} error={typed.why} />
         )}
-        <Switch label="It was helped" {...form.getInputProps('helped', { type: 'checkbox' })} />
+        <Switch label={t`It was helped`} {...form.getInputProps('helped', { type: 'checkbox' })} />
         <TextInput
-          label="Why is it changed?"
-          description="Kept beside the change"
+          label={t`Why is it changed?`}
+          description={t`Kept beside the change`}
           required
           maxLength={300}
           {...form.getInputProps('reason')}
@@ -100,12 +106,14 @@ interface ChangesProps {
 function Changes({ busy, canRemove, canCorrect, onRemove, onCorrect }: ChangesProps) {
   return (
     <Group justify="space-between">
-      <Button variant="default" color="oak" disabled={!canRemove} loading={busy} onClick={onRemove}>
-        Take it out
-      </Button>
-      <Button disabled={!canCorrect} loading={busy} onClick={onCorrect}>
-        Correct it
-      </Button>
+      <Button
+        variant="default"
+        color="oak"
+        disabled={!canRemove}
+        loading={busy}
+        onClick={onRemove}
+      >{t`Take it out`}</Button>
+      <Button disabled={!canCorrect} loading={busy} onClick={onCorrect}>{t`Correct it`}</Button>
     </Group>
   )
 }

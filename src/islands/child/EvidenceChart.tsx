@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { CartesianGrid, Line, LineChart, ReferenceArea, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import type { LocalDay } from '../../core/clock'
 import type { Growth } from '../../core/knowing'
@@ -30,11 +31,11 @@ export function EvidenceChart({ growth, weeks, height }: Props) {
           y2={top}
           fill="var(--moss)"
           fillOpacity={0.15}
-          label={{ value: 'enough to call it secure', position: 'insideTopLeft', fill: 'var(--moss)', fontSize: 13 }}
+          label={{ value: t`enough to call it secure`, position: 'insideTopLeft', fill: 'var(--moss)', fontSize: 13 }}
         />
         <XAxis dataKey="week" {...AXIS} />
         <YAxis domain={[0, top]} unit=" %" width={56} {...AXIS} />
-        <Tooltip {...TOOLTIP} formatter={(value) => [`${String(value)} % of what is needed`, 'The answers so far']} />
+        <Tooltip {...TOOLTIP} formatter={(value) => [t`${String(value)} % of what is needed`, t`The answers so far`]} />
         <Line dataKey="percent" {...lineLook(0)} dot={{ r: 4 }} isAnimationActive={false} connectNulls />
       </LineChart>
     </ResponsiveContainer>

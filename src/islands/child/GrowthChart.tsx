@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Text, Title } from '@mantine/core'
 import { useState } from 'react'
 import type { LocalDay } from '../../core/clock'
@@ -22,33 +25,31 @@ export function GrowthChart({ answers }: { answers: readonly Answer[] }) {
     rungs.map(({ id }) => id),
   )
   if (growth.length === 0)
-    return <Text className="sheet">Nothing to draw yet: growth shows from the first day with answers on.</Text>
+    return <Text className="sheet">{t`Nothing to draw yet: growth shows from the first day with answers on.`}</Text>
   return (
-    <section className="sheet" aria-label="Progress">
-      <Title order={2} size="h4" mb={6}>
-        Week by week
-      </Title>
+    <section className="sheet" aria-label={t`Progress`}>
+      <Title order={2} size="h4" mb={6}>{t`Week by week`}</Title>
       <Course growth={growth} weeks={weeks} />
       <Legend />
       <div className="scrolls-sideways">
         <table className="growth">
           <thead>
             <tr>
-              <th scope="col">Step</th>
+              <th scope="col">{t`Step`}</th>
               {weeks.map((week) => (
                 <th key={week} scope="col">
                   <button
                     type="button"
                     className="growth-week"
                     aria-pressed={week === picked}
-                    aria-label={`What was played in the week of ${calendarDay(week)}`}
+                    aria-label={t`What was played in the week of ${calendarDay(week)}`}
                     onClick={() => setPicked(week === picked ? undefined : week)}
                   >
                     {calendarDay(week).slice(4)}
                   </button>
                 </th>
               ))}
-              <th scope="col">Secure since</th>
+              <th scope="col">{t`Secure since`}</th>
             </tr>
           </thead>
           <tbody>
@@ -59,11 +60,9 @@ export function GrowthChart({ answers }: { answers: readonly Answer[] }) {
         </table>
       </div>
       {picked === undefined ? (
-        <Text size="sm" className="quiet" mt={6}>
-          Tap a week to see what was played in it.
-        </Text>
+        <Text size="sm" className="quiet" mt={6}>{t`Tap a week to see what was played in it.`}</Text>
       ) : (
-        <ErrorBoundary what="The week">
+        <ErrorBoundary what={t`The week`}>
           <WeekPlayed week={picked} answers={answers} />
         </ErrorBoundary>
       )}
@@ -89,20 +88,23 @@ function Course({ growth, weeks }: CourseProps) {
   return (
     <figure className="no-print" style={{ margin: '0 0 12px' }}>
       <Choice
-        label="How it grew"
+        label={t`How it grew`}
         value={shown.rung}
         onChange={setPicked}
-        data={growth.map(({ rung }) => ({ value: rung, label: rungOf(rung).name }))}
+        data={growth.map(({ rung }) => ({ value: rung, label: said(rungOf(rung).name) }))}
         w={260}
       />
-      <div role="img" aria-label={`How the answers came to speak for ${name}. The table below has it in words.`}>
+      <div role="img" aria-label={t`How the answers came to speak for ${said(name)}. The table below has it in words.`}>
         <WhenSeen height={CHART_PX}>
           <chart.Part growth={shown} weeks={weeks} height={CHART_PX} />
         </WhenSeen>
       </div>
       <figcaption>
         <Text size="sm" className="quiet">
-          How much the answers speak for “{name}”. It also takes answers on two days, and with two kinds of questions.
+          <Trans>
+            How much the answers speak for “{said(name)}”. It also takes answers on two days, and with two kinds of
+            questions.
+          </Trans>
         </Text>
       </figcaption>
     </figure>
@@ -115,10 +117,10 @@ function Legend() {
     <Text size="sm" mb={6} style={{ display: 'flex', flexWrap: 'wrap', gap: '4px 16px' }}>
       {SHOWN_LEVELS.map((level) => (
         <span key={level}>
-          <LevelMark level={level} /> {LEVEL_NAMES[level]}
+          <LevelMark level={level} /> {said(LEVEL_NAMES[level])}
         </span>
       ))}
-      <span className="quiet">A pale mark: no answers in that week.</span>
+      <span className="quiet">{t`A pale mark: no answers in that week.`}</span>
     </Text>
   )
 }
@@ -127,14 +129,17 @@ function GrowthRow({ growth, weeks }: { growth: Growth; weeks: readonly LocalDay
   const { rung, secureSince, secureUntil } = growth
   return (
     <tr>
-      <th scope="row">{rungOf(rung).name}</th>
+      <th scope="row">{said(rungOf(rung).name)}</th>
       {weeks.map((week, i) => {
         const at = growth.weeks[i]
         return (
           <td key={week}>
             {at && (
               <span
-                title={`${LEVEL_NAMES[at.level]}, ${at.of === 0 ? 'no answers' : `${at.right} of ${at.of} right`}`}
+                title={[
+                  said(LEVEL_NAMES[at.level]),
+                  at.of === 0 ? t`no answers` : t`${at.right} of ${at.of} right`,
+                ].join(', ')}
                 style={{ opacity: at.of === 0 ? 0.45 : 1 }}
               >
                 <LevelMark level={at.level} isNamed />
@@ -146,7 +151,7 @@ function GrowthRow({ growth, weeks }: { growth: Growth; weeks: readonly LocalDay
       <td className="growth-since">
         {secureSince !== undefined && `★ ${calendarDay(secureSince)}`}
         {secureSince === undefined &&
-          (secureUntil === undefined ? '–' : `was secure until ${calendarDay(secureUntil)}`)}
+          (secureUntil === undefined ? '–' : t`was secure until ${calendarDay(secureUntil)}`)}
       </td>
     </tr>
   )

@@ -1,3 +1,4 @@
+import { said } from '../../words/i18n'
 import { VisuallyHidden } from '@mantine/core'
 import { LEVEL_NAMES, type Level } from '../../core/knowing'
 
@@ -27,7 +28,7 @@ export function LevelMark({ level, isNamed = false }: { level: Level; isNamed?: 
           </>
         )}
       </svg>
-      {isNamed && <VisuallyHidden>{LEVEL_NAMES[level]}</VisuallyHidden>}
+      {isNamed && <VisuallyHidden>{said(LEVEL_NAMES[level])}</VisuallyHidden>}
     </>
   )
 }

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import type { ChildId } from '../../core/ids'
 import { Button, Group, Stack, Text, Textarea } from '@mantine/core'
 import { useForm } from '@mantine/form'
@@ -26,7 +28,7 @@ export function Notes({ childId, notes }: { childId: ChildId; notes: readonly No
   )
   const remove = useChildChange(childId, () => setRemoving(undefined))
   return (
-    <section className="sheet" aria-label="Notes">
+    <section className="sheet" aria-label={t`Notes`}>
       <form
         onSubmit={form.onSubmit(({ text }) => {
           if (isEmpty) return
@@ -35,22 +37,20 @@ export function Notes({ childId, notes }: { childId: ChildId; notes: readonly No
       >
         <Group align="end" wrap="nowrap">
           <Textarea
-            label="A new note"
-            description="What you saw; no full names, no health data"
+            label={t`A new note`}
+            description={t`What you saw; no full names, no health data`}
             maxLength={LONGEST_NOTE}
             autosize
             minRows={2}
             style={{ flex: 1 }}
             {...form.getInputProps('text')}
           />
-          <Button type="submit" loading={add.isPending} disabled={isEmpty}>
-            Save
-          </Button>
+          <Button type="submit" loading={add.isPending} disabled={isEmpty}>{t`Save`}</Button>
         </Group>
         <NotSaved draft={draft} error={add.error} />
       </form>
       <Stack gap={0} mt="md">
-        {notes.length === 0 && <Text className="quiet">No notes yet.</Text>}
+        {notes.length === 0 && <Text className="quiet">{t`No notes yet.`}</Text>}
         {notes.map((note) => (
           <NoteLine key={note.id} note={note} onRemove={() => setRemoving(note)} />
         ))}
@@ -58,13 +58,15 @@ export function Notes({ childId, notes }: { childId: ChildId; notes: readonly No
       {removing && (
         <Confirm
           opened
-          title="Remove this note?"
-          action="Remove it"
+          title={t`Remove this note?`}
+          action={t`Remove it`}
           busy={remove.isPending}
           onConfirm={() => remove.mutate(() => api.remove(`/api/notes/${removing.id}`))}
           onClose={() => setRemoving(undefined)}
         >
-          <Text>“{removing.text.slice(0, 200)}” goes for good.</Text>
+          <Text>
+            <Trans>“{removing.text.slice(0, 200)}” goes for good.</Trans>
+          </Text>
         </Confirm>
       )}
     </section>
@@ -90,10 +92,8 @@ function NoteLine({ note, onRemove }: { note: Note; onRemove: () => void }) {
         size="sm"
         style={{ flex: 'none' }}
         onClick={onRemove}
-        aria-label={`Remove the note of ${momentInWords(note.at)}`}
-      >
-        Remove
-      </Button>
+        aria-label={t`Remove the note of ${momentInWords(note.at)}`}
+      >{t`Remove`}</Button>
     </Group>
   )
 }

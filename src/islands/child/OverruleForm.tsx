@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text, TextInput } from '@mantine/core'
 import { Dialog } from '../../ui/Dialog'
 import { useForm } from '@mantine/form'
@@ -19,20 +22,20 @@ export function OverruleForm({ rung, verdict, busy, onSay, onClose }: OverruleFo
   return (
     <Dialog
       onClose={onClose}
-      title={verdict === 'firm' ? `Mark “${name}” as known?` : `Mark “${name}” as not known yet?`}
+      title={verdict === 'firm' ? t`Mark “${said(name)}” as known?` : t`Mark “${said(name)}” as not known yet?`}
     >
       <form onSubmit={form.onSubmit(({ note }) => onSay(note))}>
         <Stack>
           <Text>
-            This is kept as your judgement with today’s date. It counts more than the answers, and you can undo it.
+            <Trans>
+              This is kept as your judgement with today’s date. It counts more than the answers, and you can undo it.
+            </Trans>
           </Text>
-          <TextInput label="Why (if you like)" maxLength={500} {...form.getInputProps('note')} data-autofocus />
+          <TextInput label={t`Why (if you like)`} maxLength={500} {...form.getInputProps('note')} data-autofocus />
           <Group justify="flex-end">
-            <Button variant="default" onClick={onClose}>
-              Leave it
-            </Button>
+            <Button variant="default" onClick={onClose}>{t`Leave it`}</Button>
             <Button type="submit" loading={busy}>
-              {verdict === 'firm' ? 'It is known' : 'It is not known yet'}
+              {verdict === 'firm' ? t`It is known` : t`It is not known yet`}
             </Button>
           </Group>
         </Stack>

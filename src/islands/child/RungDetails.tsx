@@ -1,3 +1,7 @@
+import { said } from '../../words/i18n'
+import { told, type Told } from '../../core/wording'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Text } from '@mantine/core'
 import { useState } from 'react'
 import type { ChildId } from '../../core/ids'
@@ -23,7 +27,7 @@ import { useChildChange } from './useChild'
 const overruleForm = later(async () => (await import('./OverruleForm')).OverruleForm)
 
 const tallies = (list: readonly Tally[], name: (at: number) => string) =>
-  list.map(({ right, of }, at) => `${name(at)} ${right} of ${of}`).join(', ')
+  list.map(({ right, of }, at) => t`${name(at)} ${right} of ${of}`).join(', ')
 
 /** What is behind a rung: what was right, what is missing, when it is due, and what the adult says of it. */
 export function Details({ data, estimate }: { data: ChildData; estimate: Estimate }) {
@@ -31,21 +35,25 @@ export function Details({ data, estimate }: { data: ChildData; estimate: Estimat
   const [now] = useState(Date.now)
   return (
     <div style={{ padding: '0 0 10px' }}>
-      <Text size="sm">The aim: {rungOf(rung).can}.</Text>
+      <Text size="sm">
+        <Trans>The aim: {said(rungOf(rung).can)}.</Trans>
+      </Text>
       <Verdict estimate={estimate} />
       <JudgedAnew answers={data.answers} estimate={estimate} />
       {due !== undefined && (
         <Text size="sm" className="quiet">
-          {due < now ? 'Due since' : 'Ask again on'} {dayOf(due)}.
+          {due < now ? t`Due since ${dayOf(due)}.` : t`Ask again on ${dayOf(due)}.`}
         </Text>
       )}
       {answers > 0 && <HelpsInUse data={data} rung={rung} />}
       {answers > 0 && (
-        <Fold title="Figures">
+        <Fold title={t`Figures`}>
           <Text size="sm" className="quiet">
-            The answers speak for secure with {estimate.followed.evidence.toFixed(1)}; {SECURE.threshold} is needed.
-            Right: {tallies(byKind, (at) => KIND_NAMES[byKind[at]?.stage ?? 'concrete'])};{' '}
-            {tallies(byAsk, (at) => wayOf(byAsk[at]?.ask ?? 'read').name)}.
+            <Trans>
+              The answers speak for secure with {estimate.followed.evidence.toFixed(1)}; {SECURE.threshold} is needed.
+              Right: {tallies(byKind, (at) => said(KIND_NAMES[byKind[at]?.stage ?? 'concrete']))};{' '}
+              {tallies(byAsk, (at) => said(wayOf(byAsk[at]?.ask ?? 'read').name))}.
+            </Trans>
           </Text>
         </Fold>
       )}
@@ -60,18 +68,19 @@ function Verdict({ estimate: { since, until, through, unmet } }: { estimate: Est
     <>
       {since !== undefined && (
         <Text size="sm" className="quiet">
-          Secure by the answers since {calendarDay(since)}
-          {through && `: “${rungOf(through).name}” needs it, and is secure`}.
+          {through
+            ? t`Secure by the answers since ${calendarDay(since)}: “${said(rungOf(through).name)}” needs it, and is secure.`
+            : t`Secure by the answers since ${calendarDay(since)}.`}
         </Text>
       )}
       {since === undefined && until !== undefined && (
         <Text size="sm">
-          Was secure until {calendarDay(until)}. Two of four answers were wrong then, so it comes back.
+          <Trans>Was secure until {calendarDay(until)}. Two of four answers were wrong then, so it comes back.</Trans>
         </Text>
       )}
       {unmet.length > 0 && (
         <Text size="sm" className="quiet">
-          Before we call it secure: {unmet.join('; ')}.
+          <Trans>Before we call it secure: {unmet.join('; ')}.</Trans>
         </Text>
       )}
     </>
@@ -79,36 +88,36 @@ function Verdict({ estimate: { since, until, through, unmet } }: { estimate: Est
 }
 
 const EARLIER_RULE = {
-  lost:
-    `Until ${dayOf(EARLIER_RULE_UNTIL)} this was called secure. The rule of that time let a child pass who is right ` +
-    'seven times in ten, so Ripe Acorn now waits for more right answers.',
-  won:
-    `Until ${dayOf(EARLIER_RULE_UNTIL)} this was not called secure. The rule of that time looked at the last few ` +
-    'answers most. All of them count now, the newest more.',
-  through:
-    `Until ${dayOf(EARLIER_RULE_UNTIL)} this was not called secure, since only its own answers counted. ` +
-    'Answers to later steps that need it count now.',
-} as const satisfies Record<JudgedAnew, string>
+  lost: told(
+    'Until {0} this was called secure. The rule of that time let a child pass who is right seven times in ten, so Ripe Acorn now waits for more right answers.',
+    dayOf(EARLIER_RULE_UNTIL),
+  ),
+  won: told(
+    'Until {0} this was not called secure. The rule of that time looked at the last few answers most. All of them count now, the newest more.',
+    dayOf(EARLIER_RULE_UNTIL),
+  ),
+  through: told(
+    'Until {0} this was not called secure, since only its own answers counted. Answers to later steps that need it count now.',
+    dayOf(EARLIER_RULE_UNTIL),
+  ),
+} as const satisfies Record<JudgedAnew, Told>
 
 /** Why records from before the rule changed say something else now. */
 function JudgedAnew({ answers, estimate }: { answers: ChildData['answers']; estimate: Estimate }) {
   const change = judgedAnew(answers, estimate)
-  return change && !estimate.overrule && <Text size="sm">{EARLIER_RULE[change]}</Text>
+  return change && !estimate.overrule && <Text size="sm">{said(EARLIER_RULE[change])}</Text>
 }
 
 /** Which helps the dial has for this child on this rung, and which one to fade or to bring back. */
 function HelpsInUse({ data, rung }: { data: ChildData; rung: RungId }) {
   const found = data.report.diagnosis.findings.map(({ misreading }) => misreading)
   const { inUse, advice } = scaffoldsInUse(data.answers, rung, found)
-  const names = inUse.length === 0 ? 'none' : inUse.map((id) => SCAFFOLD_NAMES[id]).join(', ')
-  const next =
-    advice.does === 'keep'
-      ? ''
-      : `; ${advice.does === 'fade' ? 'fade' : 'bring back'} ${SCAFFOLD_NAMES[advice.scaffold]}: ${advice.why}`
+  const names = inUse.length === 0 ? t`none` : inUse.map((id) => said(SCAFFOLD_NAMES[id])).join(', ')
   return (
     <Text size="sm" className="quiet">
-      Hints on the clock: {names}
-      {next}.
+      <Trans>Hints on the clock: {names}.</Trans>{' '}
+      {advice.does === 'fade' && t`Fade: ${said(SCAFFOLD_NAMES[advice.scaffold])} (${advice.why}).`}
+      {advice.does === 'bring-back' && t`Bring back: ${said(SCAFFOLD_NAMES[advice.scaffold])} (${advice.why}).`}
     </Text>
   )
 }
@@ -127,18 +136,23 @@ function OwnJudgement({ childId, estimate: { rung, firm, overrule } }: { childId
         <Group gap="xs" mt={4}>
           <Text size="sm">
             {isGuess
-              ? `You guessed on ${dayOf(overrule.at)} that it is known`
-              : `You marked it as ${overrule.verdict === 'firm' ? 'known' : 'not known yet'} on ${dayOf(overrule.at)}`}
-            {overrule.note ? `: “${overrule.note}”` : ''}.
+              ? t`You guessed on ${dayOf(overrule.at)} that it is known.`
+              : overrule.verdict === 'firm'
+                ? t`You marked it as known on ${dayOf(overrule.at)}.`
+                : t`You marked it as not known yet on ${dayOf(overrule.at)}.`}{' '}
+            {overrule.note && `“${overrule.note}”`}
           </Text>
-          <Button size="compact-sm" variant="default" loading={change.isPending} onClick={() => say(null)}>
-            Undo
-          </Button>
+          <Button
+            size="compact-sm"
+            variant="default"
+            loading={change.isPending}
+            onClick={() => say(null)}
+          >{t`Undo`}</Button>
         </Group>
       )}
       {(!overrule || isGuess) && (
         <Button size="compact-sm" variant="default" mt={4} onClick={() => setAsking(firm ? 'not-firm' : 'firm')}>
-          {firm ? 'Mark as not known yet' : 'Mark as known'}
+          {firm ? t`Mark as not known yet` : t`Mark as known`}
         </Button>
       )}
       {asking && (

@@ -1,3 +1,5 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Text, Title } from '@mantine/core'
 import { IconChevronRight } from '@tabler/icons-react'
 import { type Estimate, LEVEL_NAMES, levelOf, workedOn } from '../../core/knowing'
@@ -27,13 +29,11 @@ export function RungList({ data }: { data: ChildData }) {
     />
   )
   return (
-    <section className="sheet" aria-label="Steps">
-      <Title order={2} size="h4" mb={6}>
-        Steps
-      </Title>
+    <section className="sheet" aria-label={t`Steps`}>
+      <Title order={2} size="h4" mb={6}>{t`Steps`}</Title>
       <ol style={{ listStyle: 'none', margin: 0, padding: 0 }}>{met.map(row)}</ol>
       {notMet.length > 0 && (
-        <Fold title={`Not met yet: ${notMet.length} steps`}>
+        <Fold title={t`Not met yet: ${notMet.length} steps`}>
           <ol style={{ listStyle: 'none', margin: 0, padding: 0 }}>{notMet.map(row)}</ol>
         </Fold>
       )}
@@ -52,9 +52,9 @@ function RungRow({ data, estimate, isWorking, isDue }: RungRowProps) {
   const { rung, overrule } = estimate
   const level = levelOf(estimate)
   const state = [
-    LEVEL_NAMES[level],
-    overrule && (overrule.verdict === 'supposed' ? 'your guess' : 'marked by you'),
-    isDue && 'due a reminder',
+    said(LEVEL_NAMES[level]),
+    overrule && (overrule.verdict === 'supposed' ? t`your guess` : t`marked by you`),
+    isDue && t`due a reminder`,
   ]
     .filter(Boolean)
     .join(', ')
@@ -64,13 +64,13 @@ function RungRow({ data, estimate, isWorking, isDue }: RungRowProps) {
         <summary className="rung-row">
           <IconChevronRight size={15} className="rung-open" aria-hidden />
           <Text span fw={isWorking ? 700 : 500} style={{ flex: 1 }}>
-            {rungOf(rung).name}
+            {said(rungOf(rung).name)}
           </Text>
           <Text span size="sm" style={{ textAlign: 'right' }}>
             <LevelMark level={level} /> {state}
           </Text>
         </summary>
-        <ErrorBoundary what={rungOf(rung).name}>
+        <ErrorBoundary what={said(rungOf(rung).name)}>
           <Details data={data} estimate={estimate} />
         </ErrorBoundary>
       </details>

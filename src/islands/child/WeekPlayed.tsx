@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Text } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { activityOf } from '../../core/activities'
@@ -17,8 +20,10 @@ export function WeekPlayed({ week, answers }: { week: LocalDay; answers: readonl
   const query = useQuery({ queryKey: ['sessions'], queryFn: () => api.get<Session[]>('/api/sessions') })
   const met = [...new Set(own.map(({ item }) => item.rung))]
   return (
-    <section aria-label="The week" style={{ marginTop: 10 }}>
-      <Text fw={700}>The week of {calendarDay(week)}</Text>
+    <section aria-label={t`The week`} style={{ marginTop: 10 }}>
+      <Text fw={700}>
+        <Trans>The week of {calendarDay(week)}</Trans>
+      </Text>
       <Loaded query={query}>
         {(sessions) => (
           <>
@@ -36,11 +41,13 @@ export function WeekPlayed({ week, answers }: { week: LocalDay; answers: readonl
         const list = own.filter(({ item }) => item.rung === rung)
         return (
           <Text key={rung} size="sm">
-            {rungOf(rung).name}: {list.filter(({ right }) => right).length} of {list.length} right.
+            <Trans>
+              {said(rungOf(rung).name)}: {list.filter(({ right }) => right).length} of {list.length} right.
+            </Trans>
           </Text>
         )
       })}
-      {own.length === 0 && <Text size="sm">No answers in this week.</Text>}
+      {own.length === 0 && <Text size="sm">{t`No answers in this week.`}</Text>}
     </section>
   )
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { LONGEST_NAME } from '../../core/records'
 import { Button, Group, Stack, TextInput } from '@mantine/core'
 import { Dialog } from '../../ui/Dialog'
@@ -31,26 +32,27 @@ export function ChildForm({ child, onClose }: { child: Child; onClose: () => voi
   }
   const send = (fields: ChildFields) => save.mutate(fields, { onError: refused })
   return (
-    <Dialog onClose={onClose} title="Edit the child">
+    <Dialog onClose={onClose} title={t`Edit the child`}>
       <form onSubmit={form.onSubmit(send)}>
         <Stack>
           <TextInput
-            label="Name"
-            description="A nickname will do"
+            label={t`Name`}
+            description={t`A nickname will do`}
             required
             maxLength={LONGEST_NAME}
             {...form.getInputProps('name')}
             data-autofocus
           />
-          <NumberField label="Age" description="Left empty when not told" {...fieldOf(form, 'age')} keepsOutside />
+          <NumberField
+            label={t`Age`}
+            description={t`Left empty when not told`}
+            {...fieldOf(form, 'age')}
+            keepsOutside
+          />
           <NotSaved draft={draft} error={save.error} />
           <Group justify="flex-end">
-            <Button variant="default" onClick={onClose}>
-              Cancel
-            </Button>
-            <Button type="submit" loading={save.isPending} disabled={form.values.name.trim() === ''}>
-              Save
-            </Button>
+            <Button variant="default" onClick={onClose}>{t`Cancel`}</Button>
+            <Button type="submit" loading={save.isPending} disabled={form.values.name.trim() === ''}>{t`Save`}</Button>
           </Group>
         </Stack>
       </form>

@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { ActionIcon, Anchor, Group, Text } from '@mantine/core'
 import { IconPencil, IconTrash } from '@tabler/icons-react'
 import { findingInWords } from '../../core/knowing'
@@ -25,21 +28,21 @@ export function ChildRow({
             </Anchor>
             {child.age !== null && (
               <Text span size="sm" className="quiet" style={{ whiteSpace: 'nowrap' }}>
-                {child.age} years
+                <Trans>{child.age} years</Trans>
               </Text>
             )}
           </Group>
           <Text size="sm">{readiness}</Text>
           {finding && (
             <Text size="sm" c="var(--attention)">
-              The same mistake: {findingInWords(finding)}
+              <Trans>The same mistake: {said(findingInWords(finding))}</Trans>
             </Text>
           )}
         </div>
-        <ActionIcon variant="subtle" size="lg" color="gray" aria-label={`Edit ${child.name}`} onClick={onEdit}>
+        <ActionIcon variant="subtle" size="lg" color="gray" aria-label={t`Edit ${child.name}`} onClick={onEdit}>
           <IconPencil size={18} color="var(--quiet)" />
         </ActionIcon>
-        <ActionIcon variant="subtle" size="lg" color="gray" aria-label={`Remove ${child.name}`} onClick={onRemove}>
+        <ActionIcon variant="subtle" size="lg" color="gray" aria-label={t`Remove ${child.name}`} onClick={onRemove}>
           <IconTrash size={18} color="var(--quiet)" />
         </ActionIcon>
       </Group>

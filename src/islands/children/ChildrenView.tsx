@@ -1,8 +1,8 @@
+import { t, plural } from '@lingui/core/macro'
 import { Button, Group, Stack, Text, TextInput, Title } from '@mantine/core'
 import { IconPlus } from '@tabler/icons-react'
 import { useState } from 'react'
 import type { ChildReport, Group as GroupRecord } from '../../core/records'
-import { counted } from '../../core/wording'
 import { useInAddress } from '../../ui/address'
 import { App, type Page } from '../../ui/App'
 import { Loaded } from '../../ui/Loaded'
@@ -39,22 +39,19 @@ function People() {
         return (
           <Stack>
             <Group justify="space-between">
-              <Title order={1} size="h2">
-                Children
-              </Title>
-              <Button leftSection={<IconPlus size={18} />} onClick={() => setOpen({ is: 'new-group' })}>
-                Add a group
-              </Button>
+              <Title order={1} size="h2">{t`Children`}</Title>
+              <Button
+                leftSection={<IconPlus size={18} />}
+                onClick={() => setOpen({ is: 'new-group' })}
+              >{t`Add a group`}</Button>
             </Group>
             {groups.length === 0 && (
-              <Text className="sheet">No groups yet. Add one with its children, and sessions can be built for it.</Text>
+              <Text className="sheet">{t`No groups yet. Add one with its children, and sessions can be built for it.`}</Text>
             )}
             <Groups groups={groups} reports={reports} onOpen={setOpen} />
             {alone.length > 0 && (
-              <section className="sheet" aria-label="In no group">
-                <Title order={2} size="h4" mb="xs">
-                  In no group
-                </Title>
+              <section className="sheet" aria-label={t`In no group`}>
+                <Title order={2} size="h4" mb="xs">{t`In no group`}</Title>
                 <Rows reports={alone} onOpen={setOpen} />
               </section>
             )}
@@ -87,19 +84,22 @@ function Groups({ groups, reports, onOpen }: GroupsProps) {
   return (
     <>
       <TextInput
-        label="Find a group or a child"
+        label={t`Find a group or a child`}
         value={typed}
         onChange={(event) => setTyped(event.currentTarget.value)}
         maw={380}
       />
-      {found.length === 0 && <Text>Nobody is called that.</Text>}
+      {found.length === 0 && <Text>{t`Nobody is called that.`}</Text>}
       {found.map((group) =>
         // What was added a moment ago is not to be looked for.
         found.length <= MOST_OPEN || !before.has(group.id) ? (
           whole(group)
         ) : (
           <div key={group.id} className="sheet">
-            <Fold title={`${group.name}: ${counted(group.childIds.length, 'child', 'children')}`} isLong>
+            <Fold
+              title={`${group.name}: ${t`${plural(group.childIds.length, { one: '# child', other: '# children' })}`}`}
+              isLong
+            >
               {whole(group)}
             </Fold>
           </div>
@@ -126,19 +126,19 @@ function Members({ group, reports, onOpen }: MembersProps) {
         </Title>
         <Group gap="xs">
           {members.length > 0 && (
-            <Button component="a" href={`/groups/${group.id}`} variant="light" size="sm">
-              Side by side
-            </Button>
+            <Button component="a" href={`/groups/${group.id}`} variant="light" size="sm">{t`Side by side`}</Button>
           )}
-          <Button variant="default" size="sm" onClick={() => onOpen({ is: 'group', group })}>
-            Edit the group
-          </Button>
-          <Button variant="subtle" size="sm" onClick={() => onOpen({ is: 'remove-group', group })}>
-            Remove
-          </Button>
+          <Button
+            variant="default"
+            size="sm"
+            onClick={() => onOpen({ is: 'group', group })}
+          >{t`Edit the group`}</Button>
+          <Button variant="subtle" size="sm" onClick={() => onOpen({ is: 'remove-group', group })}>{t`Remove`}</Button>
         </Group>
       </Group>
-      {members.length === 0 && <Text className="quiet">Nobody is in this group yet: edit it to add children.</Text>}
+      {members.length === 0 && (
+        <Text className="quiet">{t`Nobody is in this group yet: edit it to add children.`}</Text>
+      )}
       <Rows reports={members} onOpen={onOpen} />
     </section>
   )

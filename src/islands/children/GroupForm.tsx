@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { LONGEST_NAME } from '../../core/records'
 import { Button, Group, MultiSelect, Stack, TextInput } from '@mantine/core'
 import { Dialog } from '../../ui/Dialog'
@@ -48,24 +49,28 @@ export function GroupForm({ group, children, onClose }: GroupFormProps) {
   const send = (fields: GroupFields) => save.mutate(fields, { onError: refused })
   const { values } = form
   return (
-    <Dialog onClose={onClose} title={group ? 'Edit the group' : 'Add a group'}>
+    <Dialog onClose={onClose} title={group ? t`Edit the group` : t`Add a group`}>
       <form onSubmit={form.onSubmit(send)}>
         <Stack>
-          <TextInput label="Group" required maxLength={LONGEST_NAME} {...form.getInputProps('name')} data-autofocus />
+          <TextInput
+            label={t`Group`}
+            required
+            maxLength={LONGEST_NAME}
+            {...form.getInputProps('name')}
+            data-autofocus
+          />
           {children.length > 0 && <Known children={children} {...fieldOf(form, 'childIds')} />}
           <NamesField
-            label="New children"
+            label={t`New children`}
             minRows={2}
             known={children.map(({ name }) => name)}
             {...fieldOf(form, 'names')}
           />
           <NotSaved draft={draft} error={save.error} />
           <Group justify="flex-end">
-            <Button variant="default" onClick={onClose}>
-              Cancel
-            </Button>
+            <Button variant="default" onClick={onClose}>{t`Cancel`}</Button>
             <Button type="submit" loading={save.isPending} disabled={values.name.trim() === ''}>
-              {group ? 'Save' : 'Add'}
+              {group ? t`Save` : t`Add`}
             </Button>
           </Group>
         </Stack>
@@ -83,7 +88,7 @@ interface KnownProps {
 function Known({ children, ...field }: KnownProps) {
   return (
     <MultiSelect
-      label="Children who are here already"
+      label={t`Children who are here already`}
       data={children.map((child) => ({ value: child.id, label: child.name }))}
       {...field}
       searchable

@@ -1,4 +1,5 @@
-import { counted } from '../../core/wording'
+import { t, plural } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Checkbox, Text } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -25,25 +26,27 @@ export function RemoveChild({ report, onClose }: { report: ChildReport; onClose:
   return (
     <Confirm
       opened
-      title={`Remove ${child.name}?`}
-      action={answers > 0 ? `Remove with ${counted(answers, 'answer')}` : 'Remove'}
+      title={t`Remove ${child.name}?`}
+      action={
+        answers > 0 ? t`${plural(answers, { one: 'Remove with # answer', other: 'Remove with # answers' })}` : t`Remove`
+      }
       busy={remove.isPending}
       onConfirm={() => remove.mutate(undefined)}
       onClose={onClose}
     >
       <Text>
-        {child.name} goes
-        {answers > 0 ? `, with ${counted(answers, 'answer')} and all that follows from them` : ''}
-        {groups.length > 0 ? `, and leaves ${namesInWords(groups)}` : ''}. You can undo it for ten minutes; after that
-        it is gone for good.
+        {goesInWords(child.name, answers)} {groups.length > 0 && t`${child.name} leaves ${namesInWords(groups)}.`}{' '}
+        <Trans>You can undo it for ten minutes; after that it is gone for good.</Trans>
       </Text>
       {elsewhere.length > 0 && (
-        <Text mt="xs">The name also stands in {namesInWords(elsewhere)}. There it becomes “…”.</Text>
+        <Text mt="xs">
+          <Trans>The name also stands in {namesInWords(elsewhere)}. There it becomes “…”.</Trans>
+        </Text>
       )}
       {(found.data?.spellings ?? []).length > 0 && (
         <Checkbox.Group
           mt="xs"
-          label="These may be the name too. Tick what is to go with it."
+          label={t`These may be the name too. Tick what is to go with it.`}
           value={[...also]}
           onChange={setAlso}
         >
@@ -52,14 +55,16 @@ export function RemoveChild({ report, onClose }: { report: ChildReport; onClose:
               key={spelling}
               mt={6}
               value={spelling}
-              label={`“${spelling}”, in ${counted(count, 'text', 'texts')}`}
+              label={t`${plural(count, { one: `“${spelling}”, in # text`, other: `“${spelling}”, in # texts` })}`}
             />
           ))}
         </Checkbox.Group>
       )}
       <Text mt="xs" size="sm" className="quiet">
-        Backups that were made before keep the name until newer ones take their place. Your data can remove them at
-        once.
+        <Trans>
+          Backups that were made before keep the name until newer ones take their place. Your data can remove them at
+          once.
+        </Trans>
       </Text>
     </Confirm>
   )
@@ -77,20 +82,30 @@ export function RemoveGroup({ group, onClose }: { group: Group; onClose: () => v
   return (
     <Confirm
       opened
-      title={`Remove ${group.name}?`}
-      action={count ? `Remove with ${counted(count, 'session')}` : 'Remove'}
+      title={t`Remove ${group.name}?`}
+      action={
+        count ? t`${plural(count, { one: 'Remove with # session', other: 'Remove with # sessions' })}` : t`Remove`
+      }
       busy={remove.isPending || sessions.isPending}
       onConfirm={() => remove.mutate(undefined)}
       onClose={onClose}
     >
       <Text>
         {count === undefined
-          ? 'Its sessions go'
+          ? t`Its sessions go with it.`
           : count === 0
-            ? 'It has no sessions'
-            : `Its ${counted(count, 'session')} go`}{' '}
-        with it. The children and their answers stay.
+            ? t`It has no sessions.`
+            : t`${plural(count, { one: 'Its one session goes with it.', other: 'Its # sessions go with it.' })}`}{' '}
+        {t`The children and their answers stay.`}
       </Text>
     </Confirm>
   )
 }
+
+const goesInWords = (name: string, answers: number): string =>
+  answers === 0
+    ? t`${name} goes.`
+    : t`${plural(answers, {
+        one: `${name} goes, with # answer and all that follows from it.`,
+        other: `${name} goes, with # answers and all that follows from them.`,
+      })}`

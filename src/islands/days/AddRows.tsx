@@ -1,8 +1,10 @@
+import { t, plural } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text, Textarea } from '@mantine/core'
 import { useLocalStorage } from '@mantine/hooks'
 import { useState } from 'react'
 import { type DayRow, MOST_DAY_ROWS, type ReadLine, inOrder, readDayLines, spanText } from '../../core/days'
-import { counted, type LanguageId, languages } from '../../core/wording'
+import { type LanguageId, languages } from '../../core/wording'
 import { Picture } from './Picture'
 import type { DaysState } from './useDays'
 
@@ -28,10 +30,10 @@ export function AddRows({ state, language }: Props) {
     setChosen({})
   }
   return (
-    <Stack gap={6} className="sheet" component="section" aria-label="Add rows">
+    <Stack gap={6} className="sheet" component="section" aria-label={t`Add rows`}>
       <Textarea
-        label="Type or paste rows"
-        description={`One a line, a time and what happens: 7:30 breakfast, half 8 bus, 12–12:45 lunch. Read in ${languages[language].name} first.`}
+        label={t`Type or paste rows`}
+        description={t`One a line, a time and what happens: 7:30 breakfast, half 8 bus, 12–12:45 lunch. Read in ${languages[language].name} first.`}
         value={text}
         autosize
         minRows={before.length === 0 ? 5 : 2}
@@ -40,7 +42,7 @@ export function AddRows({ state, language }: Props) {
         onChange={(event) => setText(event.currentTarget.value)}
       />
       {lines.length > 0 && (
-        <ul className="days-read" aria-label="Read as">
+        <ul className="days-read" aria-label={t`Read as`}>
           {lines.map((line, i) => (
             <Read
               key={`${i} ${line.text}`}
@@ -53,22 +55,30 @@ export function AddRows({ state, language }: Props) {
       )}
       {isTooMany && (
         <Text size="sm" role="alert" className="days-odd">
-          A day has at most {MOST_DAY_ROWS} rows; with these it would have {before.length + rows.length}.
+          <Trans>
+            A day has at most {MOST_DAY_ROWS} rows; with these it would have {before.length + rows.length}.
+          </Trans>
         </Text>
       )}
       <Group gap="xs">
         <Button disabled={rows.length === 0 || isTooMany} onClick={add}>
-          {rows.length === 0 ? 'Add' : `Add ${counted(rows.length, 'row', 'rows')}`}
+          {rows.length === 0 ? t`Add` : t`${plural(rows.length, { one: 'Add # row', other: 'Add # rows' })}`}
         </Button>
         {left.length > 0 && (
           <Text size="sm" className="quiet">
-            {counted(left.length, 'line stays', 'lines stay')} here until a time can be read in it.
+            {stayInWords(left.length)}
           </Text>
         )}
       </Group>
     </Stack>
   )
 }
+
+const stayInWords = (lines: number) =>
+  t`${plural(lines, {
+    one: '# line stays here until a time can be read in it.',
+    other: '# lines stay here until a time can be read in them.',
+  })}`
 
 function rowOf(line: ReadLine, chosen: number | undefined): DayRow | undefined {
   if (line.kind === 'row') return line.row
@@ -92,7 +102,9 @@ function Read({ line, chosen, onChoose }: ReadProps) {
     return (
       <li className="days-odd">
         <Group gap={6}>
-          <span className="anywhere">{line.text}: which one?</span>
+          <span className="anywhere">
+            <Trans>{line.text}: which one?</Trans>
+          </span>
           {line.choices.map((choice, at) => (
             <button
               key={spanText(choice)}
@@ -111,7 +123,7 @@ function Read({ line, chosen, onChoose }: ReadProps) {
     <li>
       <strong>{spanText(line.row)}</strong> <span className="anywhere">{line.row.what}</span>
       {line.row.picture && <Picture id={line.row.picture} />}
-      {line.language && <span className="quiet"> (read in {languages[line.language].name})</span>}
+      {line.language && <span className="quiet">{` (${t`read in ${languages[line.language].name}`})`}</span>}
     </li>
   )
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Group, Stack, Switch, Text } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { DAY_ASKS, type DayAsk, dayQuestions } from '../../core/days'
@@ -35,20 +36,20 @@ export function AskPanel({ state, data }: Props) {
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [rows, ask, rung, order, isRounded, data.settings],
   )
-  if (!report) return <Text size="sm">Add children first: then the day asks them, each at their own step.</Text>
+  if (!report) return <Text size="sm">{t`Add children first: then the day asks them, each at their own step.`}</Text>
   const question = questions[place % Math.max(1, questions.length)]
   return (
     <Stack gap="sm">
       <Group gap="sm" align="end">
         <Choice
-          label="Who"
+          label={t`Who`}
           value={report.child.id}
           onChange={setChildId}
           data={some.map(({ child }) => ({ value: child.id as string, label: child.name }))}
         />
-        <Choice label="What is asked" value={ask} onChange={setAsk} data={listed(DAY_ASKS)} />
+        <Choice label={t`What is asked`} value={ask} onChange={setAsk} data={listed(DAY_ASKS)} />
         <Switch
-          label="Round what is too hard"
+          label={t`Round what is too hard`}
           checked={isRounded}
           onChange={(event) => setRounded(event.currentTarget.checked)}
         />
@@ -62,7 +63,7 @@ export function AskPanel({ state, data }: Props) {
           onNext={() => setPlace(place + 1)}
         />
       ) : (
-        <Text size="sm">This day has no such question: it needs another row, or one that follows it.</Text>
+        <Text size="sm">{t`This day has no such question: it needs another row, or one that follows it.`}</Text>
       )}
     </Stack>
   )

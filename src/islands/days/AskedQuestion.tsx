@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { onDial, type Hands } from '../../core/clock'
@@ -33,7 +35,7 @@ function keep(id: string, childId: string, { item }: DayQuestion, answered: { va
     stage: stageOf(item),
     helped: false,
   }).catch(() =>
-    tell({ title: 'Not kept', message: 'This device cannot keep answers: note them on paper.', color: 'oak' }),
+    tell({ title: t`Not kept`, message: t`This device cannot keep answers: note them on paper.`, color: 'oak' }),
   )
 }
 
@@ -77,20 +79,19 @@ export function OneQuestion({ question, childId, wording, onNext }: DayQuestionP
         {given ? (
           <Answered question={question} given={given} wording={wording} onNext={onNext} onUndo={() => undo(given.id)} />
         ) : (
-          <Group gap="xs" role="group" aria-label="The answer">
+          <Group gap="xs" role="group" aria-label={t`The answer`}>
             {choices.map((choice) => (
               <Button key={sayAnswer(item, choice, wording)} variant="default" size="md" onClick={() => answer(choice)}>
                 {sayAnswer(item, choice, wording)}
               </Button>
             ))}
             {isSet(item) && hands.gear === 'free' && (
-              <Button size="md" onClick={() => answer({ kind: 'hands', hour: hands.hour, minute: hands.minute })}>
-                Done
-              </Button>
+              <Button
+                size="md"
+                onClick={() => answer({ kind: 'hands', hour: hands.hour, minute: hands.minute })}
+              >{t`Done`}</Button>
             )}
-            <Button variant="subtle" onClick={onNext}>
-              Skip
-            </Button>
+            <Button variant="subtle" onClick={onNext}>{t`Skip`}</Button>
           </Group>
         )}
       </Stack>
@@ -112,13 +113,11 @@ function Answered({ question: { item }, given, wording, onNext, onUndo }: Answer
   return (
     <>
       <Text fw={700}>
-        {isRight(item, given.value) ? 'Right' : `Look again: it is ${sayAnswer(item, item.answer, wording)}`}.
+        {isRight(item, given.value) ? t`Right.` : t`Look again: it is ${sayAnswer(item, item.answer, wording)}.`}
       </Text>
       <Group gap="xs">
-        <Button onClick={onNext}>Next</Button>
-        <Button variant="default" onClick={onUndo}>
-          Undo
-        </Button>
+        <Button onClick={onNext}>{t`Next`}</Button>
+        <Button variant="default" onClick={onUndo}>{t`Undo`}</Button>
       </Group>
     </>
   )
@@ -128,7 +127,7 @@ function Rounded({ minute }: { minute: number | undefined }) {
   if (minute === undefined) return null
   return (
     <Text size="sm" className="quiet">
-      Rounded for this child: it is really at {spanText({ minute })}.
+      <Trans>Rounded for this child: it is really at {spanText({ minute })}.</Trans>
     </Text>
   )
 }

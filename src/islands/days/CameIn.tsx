@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { type ReactNode, useState } from 'react'
 import { type Day, dayLine, type DayOn, type DayRow, inOrder, MOST_DAY_ROWS } from '../../core/days'
@@ -37,7 +39,9 @@ export function CameIn(props: CameProps) {
       <Text size="sm" className="anywhere">
         {came.name}
       </Text>
-      <Button onClick={() => state.addFromFile(came.name, came.day).then(onDone, props.onRefused)}>Add this day</Button>
+      <Button
+        onClick={() => state.addFromFile(came.name, came.day).then(onDone, props.onRefused)}
+      >{t`Add this day`}</Button>
     </Group>
   )
 }
@@ -58,7 +62,7 @@ function CalendarIn({ calendar, state, onDone }: DoneProps & { readonly calendar
       on={{ kind: 'date', date }}
     >
       <Choice
-        label="Which day"
+        label={t`Which day`}
         value={date}
         onChange={setDate}
         data={calendar.days.map((each) => ({
@@ -95,7 +99,7 @@ function RowsIn({ rows, notes, state, onDone, name, on = ON_WEEKDAYS, children }
   return (
     <Stack gap={6} className="sheet">
       {children}
-      <ol className="days-read" aria-label="Rows in the file">
+      <ol className="days-read" aria-label={t`Rows in the file`}>
         {taken.map((row, i) => (
           <li key={`${i} ${dayLine(row)}`} className="anywhere">
             {dayLine(row)}
@@ -104,7 +108,9 @@ function RowsIn({ rows, notes, state, onDone, name, on = ON_WEEKDAYS, children }
       </ol>
       {rows.length > MOST_DAY_ROWS && (
         <Text size="sm" className="days-odd">
-          A day has at most {MOST_DAY_ROWS} rows: {rows.length - MOST_DAY_ROWS} later ones are left out.
+          <Trans>
+            A day has at most {MOST_DAY_ROWS} rows: {rows.length - MOST_DAY_ROWS} later ones are left out.
+          </Trans>
         </Text>
       )}
       {notes.map((note) => (
@@ -113,7 +119,7 @@ function RowsIn({ rows, notes, state, onDone, name, on = ON_WEEKDAYS, children }
         </Text>
       ))}
       <Group gap="xs">
-        <Button onClick={asNew}>As a new day</Button>
+        <Button onClick={asNew}>{t`As a new day`}</Button>
         {state.one && (
           <Button
             variant="default"
@@ -121,7 +127,7 @@ function RowsIn({ rows, notes, state, onDone, name, on = ON_WEEKDAYS, children }
             onClick={into}
             className="anywhere"
           >
-            Into {state.one.name}
+            <Trans>Into {state.one.name}</Trans>
           </Button>
         )}
       </Group>

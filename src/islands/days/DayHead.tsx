@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, Group, Text, Title } from '@mantine/core'
 import { IconClockPlay, IconPlus, IconTrash } from '@tabler/icons-react'
 import { useState } from 'react'
@@ -23,23 +24,19 @@ export function DayHead({ state, data }: Props) {
   const [isOpen, setOpen] = useState(false)
   return (
     <Group gap="sm" align="end">
-      <Title order={1} size="h3">
-        Days
-      </Title>
-      <KeptChoice state={state} list={data.days} label="Which day" />
+      <Title order={1} size="h3">{t`Days`}</Title>
+      <KeptChoice state={state} list={data.days} label={t`Which day`} />
       {day && isOpen && (
         <>
           <NameField key={day.id} name={day.name} onRename={state.rename} />
           <When body={day.body} onChange={state.change} />
           <Whose body={day.body} data={data} onChange={state.change} />
-          <Button variant="subtle" onClick={state.remove} leftSection={<IconTrash size={17} />}>
-            Remove
-          </Button>
+          <Button variant="subtle" onClick={state.remove} leftSection={<IconTrash size={17} />}>{t`Remove`}</Button>
         </>
       )}
       {day && (
         <Button variant="default" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
-          {isOpen ? 'Close' : 'Name, days and for whom'}
+          {isOpen ? t`Close` : t`Name, days and for whom`}
         </Button>
       )}
       {day && !isOpen && (
@@ -51,7 +48,7 @@ export function DayHead({ state, data }: Props) {
         state={state}
         onAdd={() => {
           setOpen(true)
-          state.add('A new day')
+          state.add(t`A new day`)
         }}
       />
     </Group>
@@ -71,14 +68,10 @@ function Deeds({ state, onAdd }: { state: DaysState; onAdd: () => void }) {
             component="a"
             href={`/days/now?day=${day.id}`}
             leftSection={<IconClockPlay size={17} />}
-          >
-            Now and next
-          </Button>
+          >{t`Now and next`}</Button>
         </>
       )}
-      <Button variant="light" onClick={onAdd} leftSection={<IconPlus size={17} />}>
-        New day
-      </Button>
+      <Button variant="light" onClick={onAdd} leftSection={<IconPlus size={17} />}>{t`New day`}</Button>
     </Group>
   )
 }
@@ -86,14 +79,16 @@ function Deeds({ state, onAdd }: { state: DaysState; onAdd: () => void }) {
 /** "Mo, We, for Herons". */
 function heldInWords({ on, whose }: Day, { groups, reports }: DaysData): string {
   const when =
-    on.kind === 'date' ? dayInWords(on.date) : on.days.map((day) => WEEKDAYS[day].slice(0, 2)).join(', ') || 'on no day'
+    on.kind === 'date'
+      ? dayInWords(on.date)
+      : on.days.map((day) => WEEKDAYS[day].slice(0, 2)).join(', ') || t`on no day`
   const name =
     whose.kind === 'group'
       ? groups.find(({ id }) => id === whose.groupId)?.name
       : whose.kind === 'child'
         ? reports.find(({ child }) => child.id === whose.childId)?.child.name
         : 'everybody'
-  return name === undefined ? when : `${when}, for ${name}`
+  return name === undefined ? when : t`${when}, for ${name}`
 }
 
 interface DayPartProps {
@@ -111,7 +106,7 @@ function When({ body: { on }, onChange }: DayPartProps) {
   return (
     <Group gap={6} align="end">
       <Segments
-        aria-label="When it holds"
+        aria-label={t`When it holds`}
         value={on.kind}
         onChange={(kind) =>
           onChange({
@@ -120,11 +115,11 @@ function When({ body: { on }, onChange }: DayPartProps) {
         }
         data={[
           { value: 'weekdays', label: 'weekdays' },
-          { value: 'date', label: 'one date' },
+          { value: 'date', label: t`one date` },
         ]}
       />
       {on.kind === 'weekdays' ? (
-        <Group gap={2} role="group" aria-label="Weekdays">
+        <Group gap={2} role="group" aria-label={t`Weekdays`}>
           {WEEKDAYS.map((name, i) => (
             <button
               key={name}
@@ -139,16 +134,20 @@ function When({ body: { on }, onChange }: DayPartProps) {
           ))}
         </Group>
       ) : (
-        <DateField aria-label="Date" value={on.date} onChange={(date) => onChange({ on: { kind: 'date', date } })} />
+        <DateField aria-label={t`Date`} value={on.date} onChange={(date) => onChange({ on: { kind: 'date', date } })} />
       )}
-      {on.kind === 'weekdays' && on.days.length === 0 && <Text size="xs">on no day yet</Text>}
+      {on.kind === 'weekdays' && on.days.length === 0 && <Text size="xs">{t`on no day yet`}</Text>}
     </Group>
   )
 }
 
 function Whose({ body: { whose }, data, onChange }: DayPartProps & { readonly data: DaysData }) {
   const value =
-    whose.kind === 'group' ? `group ${whose.groupId}` : whose.kind === 'child' ? `child ${whose.childId}` : 'everybody'
+    whose.kind === 'group'
+      ? t`group ${whose.groupId}`
+      : whose.kind === 'child'
+        ? t`child ${whose.childId}`
+        : 'everybody'
   const take = (chosen: string) => {
     const [kind, id = ''] = chosen.split(' ')
     if (kind === 'group') onChange({ whose: { kind, groupId: id } })
@@ -157,13 +156,13 @@ function Whose({ body: { whose }, data, onChange }: DayPartProps & { readonly da
   }
   return (
     <Choice
-      label="For"
+      label={t`For`}
       value={value}
       onChange={take}
       data={[
         { value: 'everybody', label: 'everybody' },
-        ...data.groups.map(({ id, name }) => ({ value: `group ${id}`, label: name })),
-        ...data.reports.map(({ child }) => ({ value: `child ${child.id}`, label: child.name })),
+        ...data.groups.map(({ id, name }) => ({ value: t`group ${id}`, label: name })),
+        ...data.reports.map(({ child }) => ({ value: t`child ${child.id}`, label: child.name })),
       ]}
     />
   )

@@ -1,3 +1,6 @@
+import { saidEach } from '../../words/i18n'
+import { told } from '../../core/wording'
+import { t } from '@lingui/core/macro'
 import { Stack } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
@@ -39,7 +42,7 @@ function DaysPage() {
 /** A day as rows beside its picture, and what can be done with it, by the rules of whom it is for. */
 function DaysRoom({ data: all }: { data: DaysData }) {
   const state = useDays(all)
-  useViewTitle(state.one?.name ?? 'Days')
+  useViewTitle(state.one?.name ?? t`Days`)
   const { whose } = state.body
   const data = useMemo(() => ({ ...all, settings: rulesForDay(all.settings, all.groups, whose) }), [all, whose])
   const [lit, setLit] = useState<number | undefined>(undefined)
@@ -50,19 +53,19 @@ function DaysRoom({ data: all }: { data: DaysData }) {
       <KeptTold state={state} />
       <div className="days-room">
         <Stack gap="sm">
-          <ErrorBoundary what="The rows">
+          <ErrorBoundary what={t`The rows`}>
             <RowList state={state} language={data.settings.language} lit={lit} onLit={setLit} />
           </ErrorBoundary>
-          <ErrorBoundary what="Adding rows">
+          <ErrorBoundary what={t`Adding rows`}>
             <AddRows state={state} language={data.settings.language} />
           </ErrorBoundary>
         </Stack>
         <Stack gap="sm">
-          <ErrorBoundary what="The picture of the day">
+          <ErrorBoundary what={t`The picture of the day`}>
             <DayPicture rows={state.body.rows} lit={lit} onLit={setLit} />
           </ErrorBoundary>
           <AddressTabs
-            names={PARTS}
+            names={saidEach(PARTS)}
             usual="print"
             panels={{
               print: <PrintPanel key={state.one?.id} state={state} data={all} />,
@@ -77,4 +80,9 @@ function DaysRoom({ data: all }: { data: DaysData }) {
   )
 }
 
-const PARTS = { print: 'Print', start: 'When must we start?', ask: 'Ask', files: 'Import and export' } as const
+const PARTS = {
+  print: told('Print'),
+  start: told('When must we start?'),
+  ask: told('Ask'),
+  files: told('Import and export'),
+} as const

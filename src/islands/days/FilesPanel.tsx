@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, FileButton, Group, Stack, Text } from '@mantine/core'
 import { IconDownload, IconUpload } from '@tabler/icons-react'
 import { useState } from 'react'
@@ -31,14 +32,15 @@ export function FilesPanel({ state, data }: Props) {
       <Group gap="xs">
         <FileButton onChange={(file) => void take(file)} accept=".ics,.ical,.csv,.tsv,.txt,.json">
           {(props) => (
-            <Button {...props} variant="light" loading={isReading} leftSection={<IconUpload size={17} />}>
-              Read a file
-            </Button>
+            <Button
+              {...props}
+              variant="light"
+              loading={isReading}
+              leftSection={<IconUpload size={17} />}
+            >{t`Read a file`}</Button>
           )}
         </FileButton>
-        <Text size="sm" className="quiet">
-          iCalendar (.ics), a table (.csv) or a day of Ripe Acorn (.json)
-        </Text>
+        <Text size="sm" className="quiet">{t`iCalendar (.ics), a table (.csv) or a day of Ripe Acorn (.json)`}</Text>
       </Group>
       {came && (
         <CameIn
@@ -50,7 +52,7 @@ export function FilesPanel({ state, data }: Props) {
         />
       )}
       {day && (
-        <Group gap="xs" aria-label="Take it elsewhere" role="group">
+        <Group gap="xs" aria-label={t`Take it elsewhere`} role="group">
           {(['ics', 'csv', 'json'] as const).map((as) => (
             <Button
               key={as}
@@ -75,17 +77,19 @@ async function cameFrom(file: File, { settings }: DaysData): Promise<Came> {
     switch (read.kind) {
       case 'calendar': {
         const { days, notes } = read.calendar
-        if (days.length === 0) return { kind: 'wrong', why: `No event with a time is near today. ${notes.join(' ')}` }
+        if (days.length === 0) return { kind: 'wrong', why: t`No event with a time is near today. ${notes.join(' ')}` }
         return read
       }
       case 'day':
         return read
       case 'rows':
-        return read.rows.length > 0 ? read : { kind: 'wrong', why: `No row of it can be read. ${read.notes.join(' ')}` }
+        return read.rows.length > 0
+          ? read
+          : { kind: 'wrong', why: t`No row of it can be read. ${read.notes.join(' ')}` }
       case 'lines': {
         const lines = readDayLines(read.lines.join('\n'), settings.language)
         const rows = lines.flatMap((line) => (line.kind === 'row' ? [line.row] : []))
-        if (rows.length === 0) return { kind: 'wrong', why: 'No line of it says one time and what happens.' }
+        if (rows.length === 0) return { kind: 'wrong', why: t`No line of it says one time and what happens.` }
         return { kind: 'rows', rows, notes: notTakenIn(lines) }
       }
     }
@@ -98,5 +102,5 @@ async function cameFrom(file: File, { settings }: DaysData): Promise<Came> {
 function notTakenIn(lines: readonly ReadLine[]): string[] {
   const left = lines.filter((line) => line.kind !== 'row')
   const told = left.slice(0, MOST_TOLD).map(({ text, why }) => `“${text.slice(0, 40)}”: ${why}`)
-  return left.length > MOST_TOLD ? [...told, `${left.length - MOST_TOLD} more lines are no rows.`] : told
+  return left.length > MOST_TOLD ? [...told, t`${left.length - MOST_TOLD} more lines are no rows.`] : told
 }

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Anchor, Button, Group, Text, Title } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
@@ -68,11 +70,13 @@ function NowRoom({ data }: { data: DaysData }) {
       <div>
         <Group justify="space-between" mb="sm">
           <Title order={1} size="h3" className="anywhere">
-            {held.length > 0 ? held.map(({ name }) => name).join(' · ') : `Nothing is planned for ${dayOf(+now)}`}
+            {held.length > 0 ? held.map(({ name }) => name).join(' · ') : t`Nothing is planned for ${dayOf(+now)}`}
           </Title>
-          <Button variant="default" component="a" href={asked[0] ? `/days?day=${asked[0].id}` : '/days'}>
-            Back to Days
-          </Button>
+          <Button
+            variant="default"
+            component="a"
+            href={asked[0] ? `/days?day=${asked[0].id}` : '/days'}
+          >{t`Back to Days`}</Button>
         </Group>
         {held.length === 0 && <NothingToday />}
         {held.length > 0 && held.every(({ rows }) => rows.length === 0) && <NoRows id={asked[0]?.id} />}
@@ -85,11 +89,13 @@ function NowRoom({ data }: { data: DaysData }) {
 function NothingToday() {
   return (
     <Text mb="md">
-      A day shows here on its weekdays or its date.{' '}
-      <Anchor href="/days" underline="always">
-        Choose when in Days
-      </Anchor>
-      .
+      <Trans>
+        A day shows here on its weekdays or its date.{' '}
+        <Anchor href="/days" underline="always">
+          Choose when in Days
+        </Anchor>
+        .
+      </Trans>
     </Text>
   )
 }
@@ -97,11 +103,13 @@ function NothingToday() {
 function NoRows({ id }: { id: string | undefined }) {
   return (
     <Text mb="md">
-      There are no rows in it yet.{' '}
-      <Anchor href={id ? `/days?day=${id}` : '/days'} underline="always">
-        Add them in Days
-      </Anchor>
-      .
+      <Trans>
+        There are no rows in it yet.{' '}
+        <Anchor href={id ? `/days?day=${id}` : '/days'} underline="always">
+          Add them in Days
+        </Anchor>
+        .
+      </Trans>
     </Text>
   )
 }
@@ -110,7 +118,7 @@ function OnNow({ at, wording }: { at: NowNext; wording: Wording }) {
   const [inner, ...around] = at.now
   return (
     <>
-      <section aria-label="Now" aria-live="polite">
+      <section aria-label={t`Now`} aria-live="polite">
         <Text className="quiet">{printedAs('Now', wording)}</Text>
         {around.map((row, i) => (
           <div key={i} className="now-around">
@@ -119,12 +127,12 @@ function OnNow({ at, wording }: { at: NowNext; wording: Wording }) {
         ))}
         {inner ? <Big row={inner} /> : <div className="now-big">{printedAs('Free time', wording)}</div>}
         {at.gone !== undefined && (
-          <div className="now-bar" role="img" aria-label={`${Math.round(at.gone * 100)} of 100 parts are over`}>
+          <div className="now-bar" role="img" aria-label={t`${Math.round(at.gone * 100)} of 100 parts are over`}>
             <div style={{ width: `${at.gone * 100}%` }} />
           </div>
         )}
       </section>
-      <section aria-label="Next" style={{ marginTop: 24 }}>
+      <section aria-label={t`Next`} style={{ marginTop: 24 }}>
         {at.next ? (
           <>
             <Text className="quiet">{printedAs('Next', wording)}</Text>

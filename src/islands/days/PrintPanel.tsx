@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Checkbox, Group, Stack, Switch, Text } from '@mantine/core'
 import { IconPrinter, IconRun } from '@tabler/icons-react'
 import { DAY_THING_IDS, DAY_THINGS, dayThing, type DayThingId, roundedInWords } from '../../core/planning'
@@ -16,7 +19,7 @@ export function PrintPanel({ state, data }: DayPrintsProps) {
   const { things, children, query } = prints
   const { problems, cautions, isReady } = useChecked(prints, state)
   if (!state.one || state.body.rows.length === 0)
-    return <Text size="sm">Give the day at least one row: then it makes clocks, cards, sheets and games.</Text>
+    return <Text size="sm">{t`Give the day at least one row: then it makes clocks, cards, sheets and games.`}</Text>
   const canPrint = things.length > 0 && isReady && !state.saving && !state.unsaved
   return (
     <Stack gap="sm">
@@ -30,7 +33,7 @@ export function PrintPanel({ state, data }: DayPrintsProps) {
           target="_blank"
           leftSection={<IconPrinter size={18} />}
         >
-          Print {things.length} in one PDF
+          <Trans>Print {things.length} in one PDF</Trans>
         </Button>
       </Group>
       <Things prints={prints} />
@@ -40,9 +43,7 @@ export function PrintPanel({ state, data }: DayPrintsProps) {
         href={`/play?game=jump-the-day&day=${state.one.id}${prints.groupId ? `&group=${prints.groupId}` : ''}`}
         leftSection={<IconRun size={18} />}
         style={{ alignSelf: 'flex-start' }}
-      >
-        Jump this day: call it and play
-      </Button>
+      >{t`Jump this day: call it and play`}</Button>
       {problems.map((problem) => (
         <Text key={problem} size="sm" role="alert" className="days-odd">
           {problem}
@@ -57,11 +58,11 @@ export function PrintPanel({ state, data }: DayPrintsProps) {
 function ForWhom({ prints, data }: { prints: Prints; data: DaysData }) {
   return (
     <Choice
-      label="Sheets for"
+      label={t`Sheets for`}
       value={prints.groupId}
       onChange={prints.setGroupId}
       data={[
-        { value: '', label: 'one of each' },
+        { value: '', label: t`one of each` },
         ...data.groups.map(({ id, name, childIds }) => ({
           value: id as string,
           label: `${name} (${childIds.length})`,
@@ -76,15 +77,15 @@ function Rounding({ prints: { isRounded, setRounded, children, wish } }: { print
   return (
     <>
       <Switch
-        label="Round times that are too hard for a child"
+        label={t`Round times that are too hard for a child`}
         checked={isRounded}
         onChange={(event) => setRounded(event.currentTarget.checked)}
       />
-      <Fold title="Who gets which times">
+      <Fold title={t`Who gets which times`}>
         <ul>
           {children.map((child) => (
             <li key={child.id}>
-              <strong className="anywhere">{child.name}</strong>, {rungOf(child.rung).name}:{' '}
+              <strong className="anywhere">{child.name}</strong>, {said(rungOf(child.rung).name)}:{' '}
               {roundedInWords(child, wish).join('; ')}
             </li>
           ))}
@@ -104,8 +105,8 @@ function Things({ prints }: { prints: Prints }) {
   const box = (id: DayThingId) => (
     <Checkbox
       key={id}
-      label={DAY_THINGS[id].name}
-      description={dayThing(id).isForEach ? 'a sheet for each child' : undefined}
+      label={said(DAY_THINGS[id].name)}
+      description={dayThing(id).isForEach ? t`a sheet for each child` : undefined}
       checked={things.includes(id)}
       onChange={() => toggle(id)}
     />
@@ -113,13 +114,15 @@ function Things({ prints }: { prints: Prints }) {
   const others = DAY_THING_IDS.filter((id) => !FIRST_THINGS.includes(id))
   const chosen = others.filter((id) => things.includes(id)).length
   return (
-    <div role="group" aria-label="What to print">
+    <div role="group" aria-label={t`What to print`}>
       <div className="days-things">{FIRST_THINGS.map(box)}</div>
-      <Fold title={`${others.length} more to print${chosen > 0 ? ` (${chosen} chosen)` : ''}`}>
+      <Fold
+        title={chosen > 0 ? t`${others.length} more to print (${chosen} chosen)` : t`${others.length} more to print`}
+      >
         <div className="days-things">{others.map(box)}</div>
         <NumberField
-          label="Number"
-          description="The same number prints the same pages."
+          label={t`Number`}
+          description={t`The same number prints the same pages.`}
           value={prints.seed}
           min={0}
           max={1_000_000}

@@ -1,3 +1,5 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { LONGEST_NAME } from '../../core/records'
 import { ActionIcon, Button, Group, Text, TextInput } from '@mantine/core'
 import { IconTrash } from '@tabler/icons-react'
@@ -49,7 +51,7 @@ const withPicture = ({ minute, to, what }: DayRow, id: string): DayRow => ({
 
 export function RowFields({ row, place, language, onPut, onRemove }: RowFieldsProps) {
   const { time, setTime, what, setWhat, error, choices, take } = useTypedRow({ row, language, onPut })
-  const name = `Row ${place + 1}`
+  const name = t`Row ${place + 1}`
   return (
     <>
       <div className="days-row" onBlur={(event) => event.currentTarget.contains(event.relatedTarget) || take()}>
@@ -57,14 +59,14 @@ export function RowFields({ row, place, language, onPut, onRemove }: RowFieldsPr
           {place + 1}
         </span>
         <TextInput
-          aria-label={`${name}: time`}
+          aria-label={t`${name}: time`}
           value={time}
           maxLength={LONGEST_NAME}
           onChange={(event) => setTime(event.currentTarget.value)}
           onKeyDown={(event) => event.key === 'Enter' && take()}
         />
         <TextInput
-          aria-label={`${name}: what happens`}
+          aria-label={t`${name}: what happens`}
           value={what}
           maxLength={LONGEST_NAME}
           onChange={(event) => setWhat(event.currentTarget.value)}
@@ -75,7 +77,7 @@ export function RowFields({ row, place, language, onPut, onRemove }: RowFieldsPr
           className="days-remove"
           variant="subtle"
           size="lg"
-          aria-label={`Remove row ${place + 1}, ${row.what}`}
+          aria-label={t`Remove row ${place + 1}, ${row.what}`}
           onClick={onRemove}
         >
           <IconTrash size={17} />
@@ -110,12 +112,12 @@ function PictureChoice({ name, picture, onChange }: PictureChoiceProps) {
     <Group gap={2} wrap="nowrap">
       {picture ? <Picture id={picture} /> : <span className="days-picture" />}
       <Choice
-        aria-label={`${name}: picture`}
+        aria-label={t`${name}: picture`}
         className="days-picture-choice"
         value={picture ?? ''}
         data={[
-          { value: '', label: 'no picture' },
-          ...PICTURE_IDS.map((id) => ({ value: id as string, label: pictureName(id) })),
+          { value: '', label: t`no picture` },
+          ...PICTURE_IDS.map((id) => ({ value: id as string, label: said(pictureName(id)) })),
         ]}
         onChange={onChange}
       />

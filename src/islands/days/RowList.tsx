@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, Group, Text } from '@mantine/core'
 import { type DayCheck, dayChecks, dayLine, type DayRow, inOrder } from '../../core/days'
 import type { LanguageId } from '../../core/wording'
@@ -17,17 +18,18 @@ export function RowList({ state, language, lit, onLit }: Props) {
   const checks = dayChecks(rows)
   if (rows.length === 0)
     return (
-      <section className="sheet" aria-label="Rows">
-        <Text fw={600}>This day is empty.</Text>
-        <Text size="sm" className="quiet">
-          Type its rows below, paste a timetable, or read a calendar under “Import and export”.
-        </Text>
+      <section className="sheet" aria-label={t`Rows`}>
+        <Text fw={600}>{t`This day is empty.`}</Text>
+        <Text
+          size="sm"
+          className="quiet"
+        >{t`Type its rows below, paste a timetable, or read a calendar under “Import and export”.`}</Text>
       </section>
     )
   const put = (place: number, row: DayRow) =>
     state.change({ rows: inOrder(rows.map((each, i) => (i === place ? row : each))) })
   return (
-    <section className="sheet days-rows" aria-label="Rows">
+    <section className="sheet days-rows" aria-label={t`Rows`}>
       <ol>
         {rows.map((row, i) => (
           <li
@@ -60,11 +62,7 @@ function Odd({ check, onMend }: { check: DayCheck; onMend: (rows: readonly DayRo
   return (
     <Group gap={6} className="days-odd">
       <Text size="xs">{check.says}</Text>
-      {mended && (
-        <Button size="compact-xs" variant="default" onClick={() => onMend(mended)}>
-          Do that
-        </Button>
-      )}
+      {mended && <Button size="compact-xs" variant="default" onClick={() => onMend(mended)}>{t`Do that`}</Button>}
     </Group>
   )
 }

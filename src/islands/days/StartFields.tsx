@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { ActionIcon, Button, Group, Stack, TextInput } from '@mantine/core'
 import { IconPlus, IconPrinter, IconTrash } from '@tabler/icons-react'
 import {
@@ -15,10 +16,10 @@ import { TimeField } from '../../ui/TimeField'
 import { WholeField } from '../../ui/WholeField'
 import type { DaysState } from './useDays'
 
-const FIRST_STEPS = [
-  { what: 'shoes and coats', minutes: 12 },
-  { what: 'last look round', minutes: 8 },
-  { what: 'the way there', minutes: 20 },
+const firstSteps = () => [
+  { what: t`shoes and coats`, minutes: 12 },
+  { what: t`last look round`, minutes: 8 },
+  { what: t`the way there`, minutes: 20 },
 ]
 
 interface StartChoiceProps {
@@ -33,7 +34,7 @@ export function StartChoice({ state, place, onPick }: StartChoiceProps) {
   const plan = starts[place]
   const add = () => {
     const row = rows[0]
-    const made = { what: row?.what ?? 'being there', deadline: row?.minute ?? 560, steps: FIRST_STEPS, buffer: 0 }
+    const made = { what: row?.what ?? t`being there`, deadline: row?.minute ?? 560, steps: firstSteps(), buffer: 0 }
     state.change({ starts: [...starts, made] })
     onPick(starts.length)
   }
@@ -41,7 +42,7 @@ export function StartChoice({ state, place, onPick }: StartChoiceProps) {
     <Group gap="xs" align="end">
       {starts.length > 1 && (
         <Choice
-          aria-label="Which start"
+          aria-label={t`Which start`}
           value={String(place)}
           onChange={(value) => onPick(Number(value))}
           data={starts.map(({ what, deadline }, i) => ({
@@ -56,16 +57,14 @@ export function StartChoice({ state, place, onPick }: StartChoiceProps) {
         onClick={add}
         leftSection={<IconPlus size={17} />}
       >
-        {plan ? 'Another' : 'Work out a start'}
+        {plan ? t`Another` : t`Work out a start`}
       </Button>
       {plan && (
         <Button
           variant="subtle"
           leftSection={<IconTrash size={17} />}
           onClick={() => state.change({ starts: starts.filter((_, i) => i !== place) })}
-        >
-          Remove
-        </Button>
+        >{t`Remove`}</Button>
       )}
       {plan && state.one && !state.saving && !state.unsaved && (
         <Button
@@ -74,9 +73,7 @@ export function StartChoice({ state, place, onPick }: StartChoiceProps) {
           target="_blank"
           href={`/api/days/${state.one.id}/start.pdf?at=${place}`}
           leftSection={<IconPrinter size={17} />}
-        >
-          Card for the door
-        </Button>
+        >{t`Card for the door`}</Button>
       )}
     </Group>
   )
@@ -97,7 +94,7 @@ export function PlanFields({ plan, language, onPut }: PlanFieldsProps) {
     <Stack gap={8}>
       <Group gap="sm" align="end">
         <TextInput
-          label="What for"
+          label={t`What for`}
           value={plan.what}
           maxLength={40}
           onChange={(event) =>
@@ -105,13 +102,13 @@ export function PlanFields({ plan, language, onPut }: PlanFieldsProps) {
           }
         />
         <TimeField
-          label="Be there at"
+          label={t`Be there at`}
           value={plan.deadline}
           language={language}
           onChange={(deadline) => onPut({ ...plan, deadline })}
         />
         <WholeField
-          label="Minutes to spare"
+          label={t`Minutes to spare`}
           value={plan.buffer}
           least={0}
           most={MOST_BUFFER}
@@ -132,10 +129,8 @@ export function PlanFields({ plan, language, onPut }: PlanFieldsProps) {
           size="compact-sm"
           variant="subtle"
           style={{ alignSelf: 'flex-start' }}
-          onClick={() => onPut({ ...plan, steps: [...steps, { what: 'another task', minutes: 5 }] })}
-        >
-          Add a task
-        </Button>
+          onClick={() => onPut({ ...plan, steps: [...steps, { what: t`another task`, minutes: 5 }] })}
+        >{t`Add a task`}</Button>
       )}
     </Stack>
   )
@@ -152,13 +147,13 @@ function StepFields({ step, place, onPut, onRemove }: StartStepProps) {
   return (
     <div className="days-steps">
       <TextInput
-        label={`Task ${place + 1}`}
+        label={t`Task ${place + 1}`}
         value={step.what}
         maxLength={40}
         onChange={(event) => event.currentTarget.value.trim() !== '' && onPut({ what: event.currentTarget.value })}
       />
       <WholeField
-        label="Minutes"
+        label={t`Minutes`}
         value={step.minutes}
         least={1}
         most={LONGEST_STEP}
@@ -166,7 +161,7 @@ function StepFields({ step, place, onPut, onRemove }: StartStepProps) {
       />
       <input
         type="range"
-        aria-label={`What if task ${place + 1} takes longer`}
+        aria-label={t`What if task ${place + 1} takes longer`}
         min={1}
         max={Math.max(60, step.minutes)}
         value={step.minutes}
@@ -175,7 +170,7 @@ function StepFields({ step, place, onPut, onRemove }: StartStepProps) {
       <ActionIcon
         variant="subtle"
         size="lg"
-        aria-label={`Remove task ${place + 1}`}
+        aria-label={t`Remove task ${place + 1}`}
         disabled={!onRemove}
         onClick={onRemove}
       >

@@ -1,6 +1,8 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Stack, Text } from '@mantine/core'
 import { useMemo, useState } from 'react'
-import { slackAt, spanText, startOf, type StartPlan } from '../../core/days'
+import { slackAt, spanText, startOf, type StartPlan, type WorkedStart } from '../../core/days'
 import { attempt } from '../../core/errors'
 import { jumpLine } from '../../core/faces'
 import { type DaysData, wordingOf } from '../../core/records'
@@ -35,7 +37,9 @@ export function StartPanel({ state, data }: Props) {
       )}
       {!plan && (
         <Text size="sm">
-          When must you start to be there in time? The minutes of all tasks are added, then taken from the deadline.
+          <Trans>
+            When must you start to be there in time? The minutes of all tasks are added, then taken from the deadline.
+          </Trans>
         </Text>
       )}
     </Stack>
@@ -56,12 +60,8 @@ function Worked({ plan, data }: { plan: StartPlan; data: DaysData }) {
   const clock = (minute: number) => spanText({ minute })
   const shown = tried ?? worked.start
   const turned = (hands: Hands) => hands.gear === 'geared' && setTried(hands.minute)
-  const sum = [
-    ...worked.steps.map(({ minutes }) => sayDuration(minutes)),
-    ...(plan.buffer > 0 ? [sayDuration(plan.buffer)] : []),
-  ]
   return (
-    <Stack gap={8} aria-label="The start" component="section">
+    <Stack gap={8} aria-label={t`The start`} component="section">
       <div className="days-start">
         <Dial
           hands={{ gear: 'geared', minute: shown }}
@@ -69,33 +69,22 @@ function Worked({ plan, data }: { plan: StartPlan; data: DaysData }) {
           step={5}
           wording={wording}
           size={150}
-          name="Start"
+          name={t`Start`}
         />
         <div style={{ flex: '1 1 220px' }}>
-          <Text fw={700} size="lg">
-            Start at {clock(worked.start)}
-            {worked.dayShift < 0 ? ' the day before' : ''}.
-          </Text>
-          <Text size="sm">
-            {sum.join(' + ')} = {sayDuration(worked.total)}. {clock(plan.deadline)} less{' '}
-            {worked.jumps.map(({ minutes }) => sayDuration(minutes)).join(', then ')} is {clock(worked.start)}.
-          </Text>
-          <Text size="sm">
-            Does it make sense? {clock(worked.start)} and {sayDuration(worked.total)} is {clock(worked.proof)}
-            {worked.proof === plan.deadline ? ', the time to be there.' : '.'}
-          </Text>
+          <Reckoning plan={plan} worked={worked} />
           <Text size="sm" aria-live="polite">
             {tried === undefined
-              ? 'Turn the hands to try another start.'
+              ? t`Turn the hands to try another start.`
               : slackInWords(slackAt(plan, tried), clock(tried))}
           </Text>
         </div>
-        <StillDial hands={{ gear: 'geared', minute: plan.deadline }} wording={wording} size={110} name="Deadline" />
+        <StillDial hands={{ gear: 'geared', minute: plan.deadline }} wording={wording} size={110} name={t`Deadline`} />
       </div>
       <div className="days-picture-sheet">
         <DrawingView
           drawing={jumpLine(worked.start, plan.deadline, clock, { backwards: true })}
-          label="The way back in jumps"
+          label={t`The way back in jumps`}
         />
       </div>
     </Stack>
@@ -103,8 +92,34 @@ function Worked({ plan, data }: { plan: StartPlan; data: DaysData }) {
 }
 
 function slackInWords(slack: number, start: string): string {
-  if (slack < 0) return `Starting at ${start} is ${sayDuration(-slack)} too late.`
+  if (slack < 0) return t`Starting at ${start} is ${sayDuration(-slack)} too late.`
   return slack === 0
-    ? `Starting at ${start} is just in time.`
-    : `Starting at ${start} leaves ${sayDuration(slack)} to spare.`
+    ? t`Starting at ${start} is just in time.`
+    : t`Starting at ${start} leaves ${sayDuration(slack)} to spare.`
+}
+
+/** The start, how it is reckoned, and whether it makes sense. */
+function Reckoning({ plan, worked }: { plan: StartPlan; worked: WorkedStart }) {
+  const clock = (minute: number) => spanText({ minute })
+  const sum = [
+    ...worked.steps.map(({ minutes }) => sayDuration(minutes)),
+    ...(plan.buffer > 0 ? [sayDuration(plan.buffer)] : []),
+  ]
+  return (
+    <>
+      <Text fw={700} size="lg">
+        {worked.dayShift < 0 ? t`Start at ${clock(worked.start)} the day before.` : t`Start at ${clock(worked.start)}.`}
+      </Text>
+      <Text size="sm">
+        {sum.join(' + ')} = {sayDuration(worked.total)}.{' '}
+        {[clock(plan.deadline), ...worked.jumps.map(({ minutes }) => sayDuration(minutes))].join(' − ')} ={' '}
+        {clock(worked.start)}.
+      </Text>
+      <Text size="sm">
+        {worked.proof === plan.deadline
+          ? t`Does it make sense? ${clock(worked.start)} and ${sayDuration(worked.total)} is ${clock(worked.proof)}, the time to be there.`
+          : t`Does it make sense? ${clock(worked.start)} and ${sayDuration(worked.total)} is ${clock(worked.proof)}.`}
+      </Text>
+    </>
+  )
 }

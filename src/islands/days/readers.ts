@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { type Remote, wrap } from 'comlink'
 import type { Day } from '../../core/days'
 import type { DayReaders } from '../../workers/dayFiles'
@@ -17,10 +18,10 @@ async function inWorker<T>(read: (readers: Remote<DayReaders>) => Promise<T>): P
   let timer: number | undefined
   const tooLong = new Promise<never>((_, reject) => {
     timer = window.setTimeout(
-      () => reject(new Error('Reading the file took longer than 30 seconds. Export a shorter time, and try that.')),
+      () => reject(new Error(t`Reading the file took longer than 30 seconds. Export a shorter time, and try that.`)),
       READING_LIMIT_MS,
     )
-    worker.onerror = () => reject(new Error('The file could not be read: the reader stopped. Try a smaller file.'))
+    worker.onerror = () => reject(new Error(t`The file could not be read: the reader stopped. Try a smaller file.`))
   })
   try {
     return await Promise.race([read(wrap<DayReaders>(worker)), tooLong])
@@ -39,7 +40,7 @@ export type ReadFile =
 export async function readFile(file: File): Promise<ReadFile> {
   if (file.size > LARGEST_FILE_BYTES)
     throw new Error(
-      `The file has ${Math.round(file.size / 1e6)} MB, and at most ${LARGEST_FILE_BYTES / 1e6} MB are read.`,
+      t`The file has ${Math.round(file.size / 1e6)} MB, and at most ${LARGEST_FILE_BYTES / 1e6} MB are read.`,
     )
   const text = await file.text()
   if (/BEGIN:VCALENDAR/i.test(text.slice(0, 10_000)) || /\.(ics|ical)$/i.test(file.name)) {
@@ -57,10 +58,10 @@ function dayOf(text: string): ReadFile {
   try {
     file = JSON.parse(text) as typeof file
   } catch {
-    throw new Error('The file is not JSON: it breaks off, or was changed by hand.')
+    throw new Error(t`The file is not JSON: it breaks off, or was changed by hand.`)
   }
   if (file.format !== 'ripe-acorn-day' || typeof file.day !== 'object' || file.day === null)
-    throw new Error('The file’s format must be ripe-acorn-day: this is no day of Ripe Acorn.')
-  if (file.formatVersion !== 1) throw new Error('The file was made by a newer Ripe Acorn: formatVersion must be 1.')
-  return { kind: 'day', name: typeof file.name === 'string' ? file.name : 'A day', day: file.day as Day }
+    throw new Error(t`The file’s format must be ripe-acorn-day: this is no day of Ripe Acorn.`)
+  if (file.formatVersion !== 1) throw new Error(t`The file was made by a newer Ripe Acorn: formatVersion must be 1.`)
+  return { kind: 'day', name: typeof file.name === 'string' ? file.name : t`A day`, day: file.day as Day }
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useQuery } from '@tanstack/react-query'
 import type { PrintCheck } from '../../core/records'
 import { Unreached, api } from '../../ui/api'
@@ -13,7 +14,7 @@ const NOTHING_CHOSEN: PrintCheck & { isReady: boolean } = { problems: [], cautio
  */
 export function useChecked({ things, query }: Prints, { one, body, saving, unsaved }: DaysState) {
   const { data, error, isPlaceholderData } = useQuery({
-    queryKey: ['a day’s prints', one?.id, query, body.rows],
+    queryKey: [t`a day’s prints`, one?.id, query, body.rows],
     queryFn: () => api.get<PrintCheck>(`/api/days/${one?.id}/print-check?${query}`),
     enabled: one !== undefined && things.length > 0 && body.rows.length > 0 && !saving && !unsaved,
     placeholderData: (before) => before,

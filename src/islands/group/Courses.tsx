@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Table, Text, Title } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import type { GroupId } from '../../core/ids'
@@ -17,10 +18,8 @@ const CHART_PX = 280
 /** How the children went on side by side; read once it comes into sight. */
 export function Courses({ id }: { id: GroupId }) {
   return (
-    <section className="sheet" aria-label="How they went on">
-      <Title order={2} size="h4" mb={6}>
-        How they went on
-      </Title>
+    <section className="sheet" aria-label={t`How they went on`}>
+      <Title order={2} size="h4" mb={6}>{t`How they went on`}</Title>
       <WhenSeen height={CHART_PX}>
         <Read id={id} />
       </WhenSeen>
@@ -37,21 +36,23 @@ function Read({ id }: { id: GroupId }) {
     <Loaded query={query}>
       {(all) => {
         const courses = all.filter(({ weeks }) => weeks.length > 0)
-        if (courses.length === 0) return <Text>Nothing to draw yet: it shows from the first day with answers on.</Text>
+        if (courses.length === 0)
+          return <Text>{t`Nothing to draw yet: it shows from the first day with answers on.`}</Text>
         return (
           <>
             <div
               role="img"
-              aria-label="How many steps each child had secure, week by week. The table has it in figures."
+              aria-label={t`How many steps each child had secure, week by week. The table has it in figures.`}
               className="no-print"
             >
               <chart.Part courses={courses} height={CHART_PX} />
             </div>
             <ChartKey names={courses.map(({ name }) => name)} />
-            <Text size="sm" className="quiet">
-              How many steps were secure at the end of each week, by the answers alone.
-            </Text>
-            <Fold title="As a table">
+            <Text
+              size="sm"
+              className="quiet"
+            >{t`How many steps were secure at the end of each week, by the answers alone.`}</Text>
+            <Fold title={t`As a table`}>
               <AsTable courses={courses} />
             </Fold>
           </>
@@ -68,7 +69,7 @@ function AsTable({ courses }: { courses: readonly ChildCourse[] }) {
       <Table>
         <Table.Thead>
           <Table.Tr>
-            <Table.Th>Child</Table.Th>
+            <Table.Th>{t`Child`}</Table.Th>
             {weeks.map((week) => (
               <Table.Th key={week}>{calendarDay(week).slice(4)}</Table.Th>
             ))}

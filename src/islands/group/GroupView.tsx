@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
 import { IconCalendarPlus, IconChecklist, IconTimeline } from '@tabler/icons-react'
 import { useQuery } from '@tanstack/react-query'
@@ -36,7 +38,7 @@ function partnerOf({ child, standing, diagnosis }: ChildReport): Partner {
 
 function GroupPage({ id }: { id: string }) {
   const query = useQuery(groupQuery(id))
-  useViewTitle(query.data?.group.name ?? 'A group')
+  useViewTitle(query.data?.group.name ?? t`A group`)
   return (
     <Loaded query={query}>
       {({ group, members, settings }) => (
@@ -49,29 +51,31 @@ function GroupPage({ id }: { id: string }) {
           </Group>
           {members.length === 0 ? (
             <Text className="sheet">
-              Nobody is in this group yet. Add children under{' '}
-              <Anchor href="/children" underline="always">
-                Children
-              </Anchor>
-              , and this page shows where they stand side by side.
+              <Trans>
+                Nobody is in this group yet. Add children under{' '}
+                <Anchor href="/children" underline="always">
+                  Children
+                </Anchor>
+                , and this page shows where they stand side by side.
+              </Trans>
             </Text>
           ) : (
             <>
-              <ErrorBoundary what="The steps">
+              <ErrorBoundary what={t`The steps`}>
                 <RungGrid members={members} order={schools[settings.school].order} />
               </ErrorBoundary>
               <div className="two-columns">
-                <ErrorBoundary what="Who goes together">
+                <ErrorBoundary what={t`Who goes together`}>
                   <NextTogether partners={members.map(partnerOf)} />
                 </ErrorBoundary>
-                <ErrorBoundary what="Who needs help with what">
+                <ErrorBoundary what={t`Who needs help with what`}>
                   <SharedRepairs partners={members.map(partnerOf)} language={settings.language} />
                 </ErrorBoundary>
               </div>
-              <ErrorBoundary what="How they went on">
+              <ErrorBoundary what={t`How they went on`}>
                 <Courses id={group.id} />
               </ErrorBoundary>
-              <ErrorBoundary what="The rules">
+              <ErrorBoundary what={t`The rules`}>
                 <OwnRules key={group.version} group={group} />
               </ErrorBoundary>
             </>
@@ -86,29 +90,21 @@ function GroupPage({ id }: { id: string }) {
 function Deeds({ id }: { id: string }) {
   return (
     <Group gap="xs">
-      <Button component="a" href={`/term/${id}`} leftSection={<IconTimeline size={18} />}>
-        The weeks ahead
-      </Button>
+      <Button component="a" href={`/term/${id}`} leftSection={<IconTimeline size={18} />}>{t`The weeks ahead`}</Button>
       <Button
         component="a"
         href={`/api/groups/${id}/calendar.ics`}
         variant="default"
         leftSection={<IconCalendarPlus size={18} />}
-      >
-        Sessions into a calendar
-      </Button>
+      >{t`Sessions into a calendar`}</Button>
       <Button
         component="a"
         href={`/api/groups/${id}/objectives.pdf`}
         target="_blank"
         variant="default"
         leftSection={<IconChecklist size={18} />}
-      >
-        Objectives met
-      </Button>
-      <Button component="a" href="/children" variant="default">
-        Edit the group
-      </Button>
+      >{t`Objectives met`}</Button>
+      <Button component="a" href="/children" variant="default">{t`Edit the group`}</Button>
     </Group>
   )
 }

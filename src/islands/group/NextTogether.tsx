@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Text, Title } from '@mantine/core'
 import { type Partner, suggestTogether } from '../../core/knowing'
 import { namesInWords } from '../../core/planning'
@@ -6,15 +7,14 @@ import { namesInWords } from '../../core/planning'
 export function NextTogether({ partners }: { partners: readonly Partner[] }) {
   const nameOf = (id: string) => partners.find((partner) => partner.id === id)?.name ?? ''
   return (
-    <section className="sheet" aria-label="Together next time">
-      <Title order={2} size="h4" mb={6}>
-        Together next time
-      </Title>
+    <section className="sheet" aria-label={t`Together next time`}>
+      <Title order={2} size="h4" mb={6}>{t`Together next time`}</Title>
       {suggestTogether(partners).map(({ childIds, why, kind }) => (
         <div key={childIds.join()} style={{ borderTop: '1px solid var(--line)', padding: '8px 0' }}>
           <Text fw={700} className="anywhere">
-            {namesInWords(childIds.map(nameOf))}
-            {kind === 'alone' ? ', with the adult' : ''}
+            {kind === 'alone'
+              ? t`${namesInWords(childIds.map(nameOf))}, with the adult`
+              : namesInWords(childIds.map(nameOf))}
           </Text>
           <Text size="sm" className="anywhere">
             {why}

@@ -1,3 +1,5 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Anchor, Text, Title, Table } from '@mantine/core'
 import { type Estimate, LEVEL_NAMES, levelOf, workedOn } from '../../core/knowing'
 import type { ChildReport } from '../../core/records'
@@ -16,18 +18,16 @@ export function RungGrid({ members, order }: { members: readonly ChildReport[]; 
   const beside = BESIDE_THE_ORDER.filter((rung) => met(rung) || (rung === 'parts' && isAtParts))
   const rungs = [...order, ...beside]
   return (
-    <section className="sheet" aria-label="Where everyone stands">
-      <Title order={2} size="h4" mb={6}>
-        Where everyone stands
-      </Title>
+    <section className="sheet" aria-label={t`Where everyone stands`}>
+      <Title order={2} size="h4" mb={6}>{t`Where everyone stands`}</Title>
       <div className="scrolls-sideways">
         <Table className="rung-grid" style={{ minWidth: Math.max(640, 150 + rungs.length * 84) }}>
           <Table.Thead>
             <Table.Tr>
-              <Table.Th>Child</Table.Th>
+              <Table.Th>{t`Child`}</Table.Th>
               {rungs.map((rung) => (
                 <Table.Th key={rung} style={{ fontSize: 13, lineHeight: 1.2, verticalAlign: 'bottom' }}>
-                  {rungOf(rung).name}
+                  {said(rungOf(rung).name)}
                 </Table.Th>
               ))}
             </Table.Tr>
@@ -63,14 +63,14 @@ function RungCell({ estimate, isWorking, isDue }: { estimate?: Estimate; isWorki
   const words = [
     isWorking && 'working',
     isDue && 'due',
-    estimate?.overrule && (estimate.overrule.verdict === 'supposed' ? 'your guess' : 'judged'),
+    estimate?.overrule && (estimate.overrule.verdict === 'supposed' ? t`your guess` : 'judged'),
   ]
     .filter(Boolean)
     .join(', ')
   return (
     <Table.Td className={kind}>
       <Text size="sm" fw={estimate?.firm || isWorking ? 700 : undefined}>
-        {level}
+        {said(level)}
       </Text>
       <Text size="xs">{words}</Text>
     </Table.Td>

@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Text, Title } from '@mantine/core'
 import { mendedBy } from '../../core/activities'
 import type { Partner } from '../../core/knowing'
@@ -11,21 +14,21 @@ export function SharedRepairs({ partners, language }: { partners: readonly Partn
   const holders = (id: MisreadingId) => partners.filter((partner) => partner.findings.includes(id))
   const sorted = [...ids].sort((a, b) => holders(b).length - holders(a).length)
   return (
-    <section className="sheet" aria-label="Who needs help with what">
-      <Title order={2} size="h4" mb={6}>
-        Who needs help with what
-      </Title>
-      {sorted.length === 0 && <Text>Nothing was found in anyone’s mistakes so far.</Text>}
+    <section className="sheet" aria-label={t`Who needs help with what`}>
+      <Title order={2} size="h4" mb={6}>{t`Who needs help with what`}</Title>
+      {sorted.length === 0 && <Text>{t`Nothing was found in anyone’s mistakes so far.`}</Text>}
       {sorted.map((id) => {
         const { does } = misreadingOf(id)
         return (
           <div key={id} style={{ borderTop: '1px solid var(--line)', padding: '8px 0' }}>
             <Text fw={700} className="anywhere">
-              {namesInWords(holders(id).map(({ name }) => name))}: {does}
+              {namesInWords(holders(id).map(({ name }) => name))}: {said(does)}
             </Text>
-            <Text size="sm">Say: “{saidToChild(id, language)}”</Text>
+            <Text size="sm">
+              <Trans>Say: “{saidToChild(id, language)}”</Trans>
+            </Text>
             <Text size="sm" className="quiet">
-              Try this: {mendedBy(id)}
+              <Trans>Try this: {mendedBy(id)}</Trans>
             </Text>
           </div>
         )

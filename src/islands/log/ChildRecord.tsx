@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { plural, t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Anchor, SimpleGrid, Text } from '@mantine/core'
 import { mendedBy } from '../../core/activities'
 import { type Answer, findingInWords } from '../../core/knowing'
@@ -24,14 +27,18 @@ export function ChildRecord({
   return (
     <div style={{ borderTop: '1px solid var(--line)', paddingTop: 8 }}>
       <Text className="anywhere">
-        <Anchor href={`/children/${child.id}`} fw={700}>
-          {child.name}
-        </Anchor>{' '}
-        {answers.length - wrong.length} of {answers.length} right. {readiness}
+        <Trans>
+          <Anchor href={`/children/${child.id}`} fw={700}>
+            {child.name}
+          </Anchor>{' '}
+          {answers.length - wrong.length} of {answers.length} right. {readiness}
+        </Trans>
       </Text>
       {finding && (
         <Text size="sm" c="var(--attention)">
-          The same mistake: {findingInWords(finding)}. Next time: {mendedBy(finding.misreading)}.
+          <Trans>
+            The same mistake: {said(findingInWords(finding))}. Next time: {mendedBy(finding.misreading)}.
+          </Trans>
         </Text>
       )}
       {wrong.length > 0 && (
@@ -43,7 +50,7 @@ export function ChildRecord({
       )}
       {wrong.length > MOST_SHOWN && (
         <Text size="sm" className="quiet">
-          and {wrong.length - MOST_SHOWN} more wrong {wrong.length - MOST_SHOWN === 1 ? 'one' : 'ones'}
+          {t`${plural(wrong.length - MOST_SHOWN, { one: 'and # more wrong one', other: 'and # more wrong ones' })}`}
         </Text>
       )}
     </div>

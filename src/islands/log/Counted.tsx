@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { List, Text } from '@mantine/core'
 import { type CountLine, type GroupCount, type Settings, wordingOf } from '../../core/records'
 import { type Item, isRight, sayAnswer } from '../../core/teaching'
@@ -6,12 +7,12 @@ import { type Item, isRight, sayAnswer } from '../../core/teaching'
 export function Counted({ counts, settings }: { counts: readonly GroupCount[]; settings: Settings }) {
   const wording = wordingOf(settings)
   const said = (item: Item, { value, helped, count }: CountLine) => {
-    if (!isRight(item, value)) return `${count} showed ${sayAnswer(item, value, wording)}`
-    return helped ? `${count} nearly` : `${count} there`
+    if (!isRight(item, value)) return t`${count} showed ${sayAnswer(item, value, wording)}`
+    return helped ? t`${count} nearly` : t`${count} there`
   }
   return (
-    <section aria-label="Counted in games">
-      <Text fw={700}>Counted in games, for the whole group</Text>
+    <section aria-label={t`Counted in games`}>
+      <Text fw={700}>{t`Counted in games, for the whole group`}</Text>
       <List size="sm">
         {counts.map(({ id, item, lines }) => (
           <List.Item key={id}>
@@ -19,7 +20,7 @@ export function Counted({ counts, settings }: { counts: readonly GroupCount[]; s
             {lines
               .filter(({ count }) => count > 0)
               .map((line) => said(item, line))
-              .join(', ') || 'nobody'}
+              .join(', ') || t`nobody`}
           </List.Item>
         ))}
       </List>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Grid, Stack, Text, Title } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { shownSession } from '../../core/records'
@@ -27,23 +28,19 @@ function Log() {
         const session = shownSession(sessions, picked)
         return (
           <Stack>
-            <Title order={1} size="h2">
-              Log
-            </Title>
+            <Title order={1} size="h2">{t`Log`}</Title>
             {session === undefined ? (
-              <Text className="sheet">
-                No sessions yet. Build one on Today; once it is held, it is here with its answers.
-              </Text>
+              <Text className="sheet">{t`No sessions yet. Build one on Today; once it is held, it is here with its answers.`}</Text>
             ) : (
               <Grid gap="md">
                 <Grid.Col span={{ base: 12, md: 4 }}>
                   <SessionList sessions={sessions} groups={groups} picked={session.id} onPick={pick} />
-                  <ErrorBoundary what="Planned and real minutes">
+                  <ErrorBoundary what={t`Planned and real minutes`}>
                     <PlanErrors sessions={sessions} group={groups.find(({ id }) => id === session.groupId)} />
                   </ErrorBoundary>
                 </Grid.Col>
                 <Grid.Col span={{ base: 12, md: 8 }}>
-                  <ErrorBoundary key={session.id} what="This session">
+                  <ErrorBoundary key={session.id} what={t`This session`}>
                     <SessionRecord session={session} group={groups.find((group) => group.id === session.groupId)} />
                   </ErrorBoundary>
                 </Grid.Col>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Bar, BarChart, CartesianGrid, Legend, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import { AXIS, TOOLTIP } from '../../ui/charts/look'
 import { tenth } from '../../core/clock'
@@ -22,7 +23,7 @@ export function MinutesChart({ sessions, height }: Props) {
         <YAxis unit=" min" width={62} {...AXIS} />
         <Tooltip
           {...TOOLTIP}
-          formatter={(value, name) => [`${String(value)} min`, String(name)]}
+          formatter={(value, name) => [t`${String(value)} min`, String(name)]}
           cursor={{ fill: 'var(--line)', fillOpacity: 0.4 }}
         />
         <Legend formatter={(name) => <span style={{ color: 'var(--ink)' }}>{String(name)}</span>} />

@@ -1,5 +1,7 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Text, Title, Table } from '@mantine/core'
-import { planError } from '../../core/planning'
+import { type PlanError, planError } from '../../core/planning'
 import type { Group, Session } from '../../core/records'
 import { sayEnglishDate } from '../../core/wording'
 import { dayInWords } from '../../ui/dates'
@@ -31,46 +33,62 @@ export function PlanErrors({ sessions, group }: Props) {
   if (!group || told.length === 0) return null
   const drawn = told.map(({ date, planned, real }) => ({ day: sayEnglishDate(date).slice(4), planned, real }))
   return (
-    <section className="sheet" aria-label="Planned and real minutes" style={{ marginTop: 12 }}>
+    <section className="sheet" aria-label={t`Planned and real minutes`} style={{ marginTop: 12 }}>
       <Title order={2} size="h4" mb={6} className="anywhere">
-        Planned and real minutes of {group.name}
+        <Trans>Planned and real minutes of {group.name}</Trans>
       </Title>
       <div
         role="img"
-        aria-label="Planned and real minutes of each session. The table has them in figures."
+        aria-label={t`Planned and real minutes of each session. The table has them in figures.`}
         className="no-print"
       >
         <WhenSeen height={CHART_PX}>
           <chart.Part sessions={drawn} height={CHART_PX} />
         </WhenSeen>
       </div>
-      <Fold title="As a table">
-        <Table>
-          <Table.Thead>
-            <Table.Tr>
-              <Table.Th>Session</Table.Th>
-              <Table.Th>Planned</Table.Th>
-              <Table.Th>Real</Table.Th>
-              <Table.Th>An activity differed by</Table.Th>
-            </Table.Tr>
-          </Table.Thead>
-          <Table.Tbody>
-            {told.map(({ id, date, minutesOff, planned, real }) => (
-              <Table.Tr key={id}>
-                <Table.Th scope="row" style={{ whiteSpace: 'nowrap' }}>
-                  {dayInWords(date)}
-                </Table.Th>
-                <Table.Td>{planned.toFixed(0)} min</Table.Td>
-                <Table.Td>{real.toFixed(0)} min</Table.Td>
-                <Table.Td style={{ whiteSpace: 'nowrap' }}>{minutesOff.toFixed(1)} min</Table.Td>
-              </Table.Tr>
-            ))}
-          </Table.Tbody>
-        </Table>
+      <Fold title={t`As a table`}>
+        <ErrorTable told={told} />
       </Fold>
-      <Text size="sm" className="quiet" mt={4}>
-        The table keeps how long each activity took, and the next plan goes by it.
-      </Text>
+      <Text
+        size="sm"
+        className="quiet"
+        mt={4}
+      >{t`The table keeps how long each activity took, and the next plan goes by it.`}</Text>
     </section>
+  )
+}
+
+type ToldSession = Pick<Session, 'id' | 'date'> & PlanError
+
+function ErrorTable({ told }: { told: readonly ToldSession[] }) {
+  return (
+    <Table>
+      <Table.Thead>
+        <Table.Tr>
+          <Table.Th>{t`Session`}</Table.Th>
+          <Table.Th>{t`Planned`}</Table.Th>
+          <Table.Th>{t`Real`}</Table.Th>
+          <Table.Th>{t`An activity differed by`}</Table.Th>
+        </Table.Tr>
+      </Table.Thead>
+      <Table.Tbody>
+        {told.map(({ id, date, minutesOff, planned, real }) => (
+          <Table.Tr key={id}>
+            <Table.Th scope="row" style={{ whiteSpace: 'nowrap' }}>
+              {dayInWords(date)}
+            </Table.Th>
+            <Table.Td>
+              <Trans>{planned.toFixed(0)} min</Trans>
+            </Table.Td>
+            <Table.Td>
+              <Trans>{real.toFixed(0)} min</Trans>
+            </Table.Td>
+            <Table.Td style={{ whiteSpace: 'nowrap' }}>
+              <Trans>{minutesOff.toFixed(1)} min</Trans>
+            </Table.Td>
+          </Table.Tr>
+        ))}
+      </Table.Tbody>
+    </Table>
   )
 }

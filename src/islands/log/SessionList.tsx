@@ -1,3 +1,5 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Button, NavLink, Stack } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useState } from 'react'
@@ -17,15 +19,15 @@ interface Props {
 
 /** How long it was, or whether it is still to be held. */
 function lasted({ doneAt, date, minutes }: Session): string {
-  if (doneAt !== null) return `${minutes} min`
-  return date < today() ? 'not said whether it was held' : 'to come'
+  if (doneAt !== null) return t`${minutes} min`
+  return date < today() ? t`not said whether it was held` : t`to come`
 }
 
 /** Sessions, the latest first, of one group or all. */
 export function SessionList({ sessions, groups, picked, onPick }: Props) {
   const groupId = useAddress().get('group') ?? ''
   const [most, setMost] = useState(MOST_SHOWN)
-  const name = (id: string) => groups.find((group) => group.id === id)?.name ?? 'A group that is gone'
+  const name = (id: string) => groups.find((group) => group.id === id)?.name ?? t`A group that is gone`
   const of = (group: string) => sessions.filter((session) => group === '' || session.groupId === group)
   const shown = of(groupId)
   /** Lists the group's sessions, and opens one of them unless one of them is open already. */
@@ -36,12 +38,12 @@ export function SessionList({ sessions, groups, picked, onPick }: Props) {
   return (
     <Stack gap="xs" className="sheet">
       <Choice
-        aria-label="Which group"
+        aria-label={t`Which group`}
         value={groupId}
         onChange={pickGroup}
-        data={[{ value: '', label: 'All groups' }, ...groups.map((group) => ({ value: group.id, label: group.name }))]}
+        data={[{ value: '', label: t`All groups` }, ...groups.map((group) => ({ value: group.id, label: group.name }))]}
       />
-      <nav aria-label="Sessions" style={{ maxHeight: 560, overflowY: 'auto' }}>
+      <nav aria-label={t`Sessions`} style={{ maxHeight: 560, overflowY: 'auto' }}>
         {shown.slice(0, most).map((session) => (
           <NavLink
             key={session.id}
@@ -49,7 +51,7 @@ export function SessionList({ sessions, groups, picked, onPick }: Props) {
             active={session.id === picked}
             onClick={() => onPick(session.id)}
             label={`${name(session.groupId)}, ${dayInWords(session.date)}`}
-            description={`${rungOf(session.plan.rung).name} · ${lasted(session)}`}
+            description={`${said(rungOf(session.plan.rung).name)} · ${lasted(session)}`}
             styles={{
               description: { color: 'inherit', opacity: 1 },
               label: { overflowWrap: 'anywhere' },
@@ -59,9 +61,7 @@ export function SessionList({ sessions, groups, picked, onPick }: Props) {
         ))}
       </nav>
       {shown.length > most && (
-        <Button variant="subtle" onClick={() => setMost(most + MOST_SHOWN)}>
-          Show earlier ones
-        </Button>
+        <Button variant="subtle" onClick={() => setMost(most + MOST_SHOWN)}>{t`Show earlier ones`}</Button>
       )}
     </Stack>
   )

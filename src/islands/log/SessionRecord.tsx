@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -22,24 +25,22 @@ import { Counted } from './Counted'
 export function SessionRecord({ session, group }: { session: Session; group?: GroupRecord }) {
   const query = useQuery(recordQuery(session.id))
   return (
-    <section className="sheet" aria-label="The session">
+    <section className="sheet" aria-label={t`The session`}>
       <Stack gap="sm">
         <Group justify="space-between" align="baseline">
           <Title order={2} size="h3" className="anywhere" style={{ flex: 1 }}>
-            {group?.name ?? 'A group that is gone'}, {dayInWords(session.date)}
+            {group?.name ?? t`A group that is gone`}, {dayInWords(session.date)}
           </Title>
           <Group gap="xs">
             {session.doneAt === null && (
-              <Button component="a" href={`/plan/${session.id}`} variant="default" size="sm">
-                Open the plan
-              </Button>
+              <Button component="a" href={`/plan/${session.id}`} variant="default" size="sm">{t`Open the plan`}</Button>
             )}
             <RemoveSession session={session} />
           </Group>
         </Group>
         <Strip plan={session.plan} height={34} />
         <Text size="sm" className="quiet">
-          {rungOf(session.plan.rung).name}: {session.plan.steps.map((step) => activityOf(step).name).join(', ')}
+          {said(rungOf(session.plan.rung).name)}: {session.plan.steps.map((step) => activityOf(step).name).join(', ')}
         </Text>
         {session.note !== '' && (
           <Text className="anywhere" style={{ whiteSpace: 'pre-wrap' }}>
@@ -49,7 +50,7 @@ export function SessionRecord({ session, group }: { session: Session; group?: Gr
         <Loaded query={query}>
           {({ answers, counts, reports, settings }) => {
             const answered = reports.filter((report) => answers.some((answer) => answer.childId === report.child.id))
-            if (answered.length + counts.length === 0) return <Text>No answers were taken in this session.</Text>
+            if (answered.length + counts.length === 0) return <Text>{t`No answers were taken in this session.`}</Text>
             return (
               <Stack gap="xs">
                 {counts.length > 0 && <Counted counts={counts} settings={settings} />}
@@ -79,18 +80,18 @@ function WhatNext({ session }: { session: Session }) {
   if (found.next)
     return (
       <Text>
-        The next session is{' '}
-        <Anchor href={`/plan/${found.next.id}`} underline="always">
-          planned for {dayInWords(found.next.date)}
-        </Anchor>
-        .
+        <Trans>
+          The next session is{' '}
+          <Anchor href={`/plan/${found.next.id}`} underline="always">
+            planned for {dayInWords(found.next.date)}
+          </Anchor>
+          .
+        </Trans>
       </Text>
     )
   return (
-    <section aria-label="The next session">
-      <Text fw={700} mb={4}>
-        The next session starts from here
-      </Text>
+    <section aria-label={t`The next session`}>
+      <Text fw={700} mb={4}>{t`The next session starts from here`}</Text>
       <BuildSession
         groupId={session.groupId}
         settings={rulesFor(query.data.settings, found.group)}
@@ -110,20 +111,20 @@ function RemoveSession({ session }: { session: Session }) {
   })
   return (
     <>
-      <Button variant="subtle" size="sm" onClick={() => setAsking(true)}>
-        Remove
-      </Button>
+      <Button variant="subtle" size="sm" onClick={() => setAsking(true)}>{t`Remove`}</Button>
       <Confirm
         opened={asking}
-        title="Remove this session?"
-        action="Remove it"
+        title={t`Remove this session?`}
+        action={t`Remove it`}
         busy={remove.isPending}
         onConfirm={() => remove.mutate()}
         onClose={() => setAsking(false)}
       >
         <Text>
-          Its plan, its note and what was counted in its games go; you can undo that for ten minutes. The answers given
-          in it stay with the children.
+          <Trans>
+            Its plan, its note and what was counted in its games go; you can undo that for ten minutes. The answers
+            given in it stay with the children.
+          </Trans>
         </Text>
         <Refused error={remove.error} />
       </Confirm>

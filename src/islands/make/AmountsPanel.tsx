@@ -1,4 +1,6 @@
-import { counted } from '../../core/wording'
+import { said } from '../../words/i18n'
+import { t, plural } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Stack, Text } from '@mantine/core'
 import { amountInWords, amountsFor, makingCautions, makingSteps } from '../../core/make'
 import { Cautions } from '../../ui/Cautions'
@@ -13,28 +15,30 @@ export function AmountsPanel({ bench }: { bench: Bench }) {
     <Stack gap="sm">
       <div>
         <Text size="sm" fw={600}>
-          For {counted(amounts.clocks, 'clock', 'clocks')}
+          {t`${plural(amounts.clocks, { one: 'For # clock', other: 'For # clocks' })}`}
         </Text>
         <ul style={{ margin: 0, paddingLeft: 18, fontSize: 14 }}>
           {amounts.list.map((amount) => (
-            <li key={amount.name}>{amountInWords(amount)}</li>
+            <li key={said(amount.name)}>{amountInWords(amount)}</li>
           ))}
         </ul>
       </div>
       <NumberField
-        label="Minutes of cutting, a child"
-        description={`${Math.round(amounts.straightMm)} mm straight and ${Math.round(amounts.curvedMm)} mm curved; change it if yours are quicker`}
+        label={t`Minutes of cutting, a child`}
+        description={t`${Math.round(amounts.straightMm)} mm straight and ${Math.round(amounts.curvedMm)} mm curved; change it if yours are quicker`}
         value={amounts.cuttingMinutes}
         onChange={(value) => bench.change({ cuttingMinutes: typeof value === 'number' ? value : undefined })}
         min={0}
         max={600}
         w={240}
       />
-      {amounts.holeMinutes > 0 && <Text size="sm">Your own minutes for the holes: about {amounts.holeMinutes}.</Text>}
-      <div>
-        <Text size="sm" fw={600}>
-          In this order
+      {amounts.holeMinutes > 0 && (
+        <Text size="sm">
+          <Trans>Your own minutes for the holes: about {amounts.holeMinutes}.</Trans>
         </Text>
+      )}
+      <div>
+        <Text size="sm" fw={600}>{t`In this order`}</Text>
         <ol style={{ margin: 0, paddingLeft: 20, fontSize: 14 }}>
           {makingSteps(recipe, measures).map((step) => (
             <li key={step}>{step}</li>

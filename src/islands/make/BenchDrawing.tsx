@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, Group, SimpleGrid, Text } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { assembledReach, assembledShapes, layersApart, recipePages } from '../../core/make'
@@ -12,21 +13,21 @@ import type { Hands } from '../../core/clock'
 export function BenchDrawing({ solved, wording }: { solved: Solved; wording: Wording }) {
   const [shown, setShown] = useState('clock')
   const [isApart, setApart] = useState(false)
-  const clockSays = isApart ? 'The layers, from the table up' : 'To scale; turn the hands'
+  const clockSays = isApart ? t`The layers, from the table up` : t`To scale; turn the hands`
   return (
-    <section className="sheet" aria-label="Drawing">
+    <section className="sheet" aria-label={t`Drawing`}>
       <Group justify="space-between" mb="xs">
         <Segments
-          aria-label="What is drawn"
+          aria-label={t`What is drawn`}
           value={shown}
           onChange={setShown}
           data={[
-            { value: 'clock', label: 'Clock' },
-            { value: 'pages', label: 'Pages' },
+            { value: 'clock', label: t`Clock` },
+            { value: 'pages', label: t`Pages` },
           ]}
         />
         <Text size="sm" className="quiet">
-          {shown === 'clock' ? clockSays : 'Red is cut, blue folded, grey a guide'}
+          {shown === 'clock' ? clockSays : t`Red is cut, blue folded, grey a guide`}
         </Text>
         {shown === 'clock' && (
           <Button
@@ -35,7 +36,7 @@ export function BenchDrawing({ solved, wording }: { solved: Solved; wording: Wor
             aria-pressed={isApart}
             onClick={() => setApart(!isApart)}
           >
-            {isApart ? 'Put together' : 'Pull apart'}
+            {isApart ? t`Put together` : t`Pull apart`}
           </Button>
         )}
       </Group>
@@ -75,7 +76,7 @@ function Pages({ solved: { recipe }, wording }: { solved: Solved; wording: Wordi
     <SimpleGrid cols={single ? 1 : 2} spacing="xs" style={{ maxWidth: single ? 400 : undefined, margin: '0 auto' }}>
       {pages.map((page, i) => (
         <div key={i} className="drawing-layers" style={{ border: '1px solid var(--line)', background: '#fff' }}>
-          <DrawingView drawing={page} label={`Page ${i + 1}: ${page.title}`} />
+          <DrawingView drawing={page} label={t`Page ${i + 1}: ${page.title}`} />
         </div>
       ))}
     </SimpleGrid>

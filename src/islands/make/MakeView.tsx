@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Grid, Group, Stack, Text, Title } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useLocalStorage } from '@mantine/hooks'
@@ -44,40 +47,38 @@ function Workbench() {
   return (
     <Stack gap="sm">
       <Group justify="space-between" align="end">
-        <Title order={1} size="h3">
-          Workbench
-        </Title>
+        <Title order={1} size="h3">{t`Workbench`}</Title>
         <Group gap="sm" align="end">
           <Choice
-            aria-label="What to make"
+            aria-label={t`What to make`}
             value={recipe.kind}
             onChange={(kind) => bench.set(recipeAs(kind, recipe))}
             w={280}
             data={(Object.keys(RECIPE_KINDS) as RecipeKind[]).map((kind) => ({
               value: kind,
-              label: RECIPE_KINDS[kind].name,
+              label: said(RECIPE_KINDS[kind].name),
             }))}
           />
-          <Segments aria-label="Unit" value={unit} onChange={setUnit} data={['mm', 'cm', 'in']} />
+          <Segments aria-label={t`Unit`} value={unit} onChange={setUnit} data={['mm', 'cm', 'in']} />
           <ToPrinting part="out" />
         </Group>
       </Group>
       {bench.problem && (
         <Text className="sheet sheet-attention" role="alert" size="sm">
-          {bench.problem}. The drawing is the last that could be made.
+          <Trans>{bench.problem}. The drawing is the last that could be made.</Trans>
         </Text>
       )}
       <Grid gap="sm">
         <Grid.Col span={{ base: 12, sm: 6, lg: 3 }} order={{ base: 2, lg: 1 }}>
           <Stack gap="sm">
-            <ErrorBoundary what="The measures">
+            <ErrorBoundary what={t`The measures`}>
               <MeasureFields bench={bench} unit={unit} />
             </ErrorBoundary>
             <LookFields bench={bench} />
           </Stack>
         </Grid.Col>
         <Grid.Col span={{ base: 12, lg: 5 }} order={{ base: 1, lg: 2 }}>
-          <ErrorBoundary what="The drawing">
+          <ErrorBoundary what={t`The drawing`}>
             <BenchDrawing solved={solved} wording={wording} />
           </ErrorBoundary>
         </Grid.Col>
@@ -98,9 +99,9 @@ function BenchTabs({ bench, unit, wording }: { bench: Bench; unit: LengthUnit; w
       className="sheet tabs-tight"
       names={{
         checks: checksTab(broken),
-        amounts: 'Amounts',
-        out: 'Print and save',
-        suits: 'Which clock suits?',
+        amounts: t`Amounts`,
+        out: t`Print and save`,
+        suits: t`Which clock suits?`,
       }}
       usual="checks"
       panels={{

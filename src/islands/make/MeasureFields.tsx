@@ -1,3 +1,5 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { ActionIcon, Group, SimpleGrid, Stack, Text } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { IconPin, IconPinnedOff } from '@tabler/icons-react'
@@ -45,18 +47,18 @@ export function MeasureFields({ bench, unit }: { bench: Bench; unit: LengthUnit 
   const shown = new Set(measuresOf(recipe))
   const said = changes.filter(({ id }) => shown.has(id))
   return (
-    <Stack gap={8} className="sheet" component="section" aria-label="Measures">
+    <Stack gap={8} className="sheet" component="section" aria-label={t`Measures`}>
       <Lengths bench={bench} unit={unit} ids={[...shown]} />
       {recipe.backing === 'plate' && <Plates bench={bench} unit={unit} />}
       <Text size="xs" className="quiet" aria-live="polite" mih={16}>
         {said.length > 0 &&
-          `Worked out again: ${said.map(({ id, from, to }) => `${MEASURE_LIMITS[id].name} ${formatLength(from, unit)} → ${formatLength(to, unit)}`).join('; ')}`}
+          t`Worked out again: ${said.map(({ id, from, to }) => `${MEASURE_LIMITS[id].name} ${formatLength(from, unit)} → ${formatLength(to, unit)}`).join('; ')}`}
       </Text>
       <StockFields bench={bench} />
       <SimpleGrid cols={3} spacing={8}>
-        <CountField label="Children" value={recipe.children} onChange={(children) => bench.change({ children })} />
-        <CountField label="Spares" value={recipe.spares} onChange={(spares) => bench.change({ spares })} />
-        <CountField label="Youngest" value={recipe.age} onChange={(age) => bench.change({ age })} />
+        <CountField label={t`Children`} value={recipe.children} onChange={(children) => bench.change({ children })} />
+        <CountField label={t`Spares`} value={recipe.spares} onChange={(spares) => bench.change({ spares })} />
+        <CountField label={t`Youngest`} value={recipe.age} onChange={(age) => bench.change({ age })} />
       </SimpleGrid>
     </Stack>
   )
@@ -81,7 +83,7 @@ function Lengths({ bench, unit, ids }: { bench: Bench; unit: LengthUnit; ids: re
                 <ActionIcon
                   variant="subtle"
                   size="sm"
-                  aria-label={`Work out the ${MEASURE_LIMITS[id].name} again`}
+                  aria-label={t`Work out the ${MEASURE_LIMITS[id].name} again`}
                   onClick={() => bench.free(id)}
                 >
                   <IconPinnedOff size={15} />
@@ -99,7 +101,7 @@ function Lengths({ bench, unit, ids }: { bench: Bench; unit: LengthUnit; ids: re
 
 function Plates({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
   return (
-    <Group gap={4} role="group" aria-label="Plates">
+    <Group gap={4} role="group" aria-label={t`Plates`}>
       {PLATES_MM.map((mm) => (
         <button
           key={mm}
@@ -121,30 +123,30 @@ function StockFields({ bench }: { bench: Bench }) {
   return (
     <SimpleGrid cols={2} spacing={8} verticalSpacing={6}>
       <Choice
-        label="Paper"
+        label={t`Paper`}
         value={recipe.paper}
         onChange={(paper) => bench.change({ paper })}
-        data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: papers[id].name }))}
+        data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: said(papers[id].name) }))}
       />
       <Choice
-        label="Printed on"
+        label={t`Printed on`}
         value={String(recipe.gsm)}
         onChange={(gsm) => bench.change({ gsm: Number(gsm) as CardGsm })}
         data={[80, 160, 300].map((gsm) => ({ value: String(gsm), label: `${gsm} g/m²` }))}
       />
       <Choice
-        label="Backing"
+        label={t`Backing`}
         className="whole-row"
         value={recipe.backing}
         onChange={(backing) => bench.change({ backing })}
-        data={BACKINGS.map((id) => ({ value: id, label: capital(backings[id].name) }))}
+        data={BACKINGS.map((id) => ({ value: id, label: capital(said(backings[id].name)) }))}
       />
       <Choice
-        label="Held by"
+        label={t`Held by`}
         className="whole-row"
         value={recipe.fastener}
         onChange={(fastener) => bench.change({ fastener, fixed: { ...recipe.fixed, legMm: undefined } })}
-        data={(Object.keys(fasteners) as FastenerId[]).map((id) => ({ value: id, label: fasteners[id].name }))}
+        data={(Object.keys(fasteners) as FastenerId[]).map((id) => ({ value: id, label: said(fasteners[id].name) }))}
       />
     </SimpleGrid>
   )

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button } from '@mantine/core'
 import { checkRecipe } from '../../core/make'
 import { CheckLine } from '../../ui/CheckLine'
@@ -8,7 +9,7 @@ export function RecipeChecks({ bench }: { bench: Bench }) {
   const { recipe, measures } = bench.solved
   const checks = checkRecipe(recipe, measures).sort((a, b) => Number(a.ok) - Number(b.ok))
   return (
-    <ul aria-label="Checks" style={{ listStyle: 'none', margin: 0, padding: 0 }}>
+    <ul aria-label={t`Checks`} style={{ listStyle: 'none', margin: 0, padding: 0 }}>
       {checks.map(({ id, ok, says, mend }) => (
         <CheckLine key={id} ok={ok} says={says}>
           {mend && (

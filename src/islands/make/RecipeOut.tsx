@@ -1,3 +1,4 @@
+import { t, plural } from '@lingui/core/macro'
 import { Button, FileButton, Stack, Text } from '@mantine/core'
 import { IconDownload, IconPrinter } from '@tabler/icons-react'
 import { useState } from 'react'
@@ -12,7 +13,7 @@ import {
   recipePages,
 } from '../../core/make'
 import type { Kept } from '../../core/records'
-import { counted, type Wording } from '../../core/wording'
+import { type Wording } from '../../core/wording'
 import { saveFile } from '../../ui/files'
 import { withOutlines } from '../../ui/outlines'
 import { SavedThings } from '../../ui/SavedThings'
@@ -33,26 +34,28 @@ export function RecipeOut({ bench, unit, wording }: { bench: Bench; unit: Length
   return (
     <Stack gap="sm">
       <Button component="a" href={`/api/make.pdf?${query}`} target="_blank" leftSection={<IconPrinter size={18} />}>
-        Print {counted(recipe.children + recipe.spares, 'clock', 'clocks')}
+        {t`${plural(recipe.children + recipe.spares, { one: 'Print # clock', other: 'Print # clocks' })}`}
       </Button>
-      <Button variant="default" onClick={saveSvgs} leftSection={<IconDownload size={18} />}>
-        SVG with layers, a page each
-      </Button>
+      <Button
+        variant="default"
+        onClick={saveSvgs}
+        leftSection={<IconDownload size={18} />}
+      >{t`SVG with layers, a page each`}</Button>
       <div className="sheet">
         <NumberField
-          label="The 100 mm bar measures, in mm"
-          description="With a ruler on the printed page"
+          label={t`The 100 mm bar measures, in mm`}
+          description={t`With a ruler on the printed page`}
           value={bar}
           onChange={setBar}
           decimals={1}
           keepsOutside
-          error={scale === undefined ? '50 to 200 mm' : undefined}
+          error={scale === undefined ? t`50 to 200 mm` : undefined}
         />
         {scale !== undefined && (
           <Text size="sm" mt={6} role="status">
             {scale === 1
-              ? 'The printer is true.'
-              : `The printer prints at ${Math.round(scale * 1000) / 10} %: the face came out ${formatLength(bench.solved.measures.faceMm * scale, unit)} across.`}
+              ? t`The printer is true.`
+              : t`The printer prints at ${Math.round(scale * 1000) / 10} %: the face came out ${formatLength(bench.solved.measures.faceMm * scale, unit)} across.`}
           </Text>
         )}
         {scale !== undefined && scale !== 1 && (
@@ -63,9 +66,7 @@ export function RecipeOut({ bench, unit, wording }: { bench: Bench; unit: Length
             variant="light"
             href={`/api/make.pdf?${query}&bar=${bar}`}
             target="_blank"
-          >
-            Print made good for it
-          </Button>
+          >{t`Print made good for it`}</Button>
         )}
       </div>
       <SavedRecipes bench={bench} />
@@ -77,7 +78,7 @@ function SavedRecipes({ bench }: { bench: Bench }) {
   const kept = useKept<Recipe>('recipes')
   const [picked, setPicked] = useState<string | null>(null)
   const copy = async (saved: Kept<Recipe>) =>
-    setPicked((await kept.add(`${saved.name.slice(0, 54)} copy`, saved.body)).id)
+    setPicked((await kept.add(t`${saved.name.slice(0, 54)} copy`, saved.body)).id)
   const importFile = async (file: File | null) => {
     const got = file && (await kept.importFile(file))
     if (!got) return
@@ -94,21 +95,13 @@ function SavedRecipes({ bench }: { bench: Bench }) {
         onOpen={bench.set}
         more={(saved) => (
           <>
-            <Button size="compact-md" variant="default" onClick={() => void copy(saved)}>
-              Copy
-            </Button>
-            <Button size="compact-md" variant="default" onClick={() => exportRecipe(saved)}>
-              Export
-            </Button>
+            <Button size="compact-md" variant="default" onClick={() => void copy(saved)}>{t`Copy`}</Button>
+            <Button size="compact-md" variant="default" onClick={() => exportRecipe(saved)}>{t`Export`}</Button>
           </>
         )}
       />
       <FileButton onChange={(file) => void importFile(file)} accept="application/json,.json">
-        {(props) => (
-          <Button {...props} size="compact-md" variant="subtle">
-            Import a recipe from a file
-          </Button>
-        )}
+        {(props) => <Button {...props} size="compact-md" variant="subtle">{t`Import a recipe from a file`}</Button>}
       </FileButton>
     </>
   )

@@ -1,3 +1,5 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Button, Checkbox, Group, SimpleGrid, Stack, Text } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useState } from 'react'
@@ -24,15 +26,15 @@ export function SuitsPanel({ bench }: { bench: Bench }) {
   return (
     <Stack gap="sm">
       <SimpleGrid cols={2} spacing={8}>
-        <NumberField label="Minutes available" value={minutes} onChange={setMinutes} min={1} max={120} />
+        <NumberField label={t`Minutes available`} value={minutes} onChange={setMinutes} min={1} max={120} />
         <Choice
-          label="Step"
+          label={t`Step`}
           value={rung}
           onChange={setRung}
-          data={rungs.map(({ id, name }) => ({ value: id, label: name }))}
+          data={rungs.map(({ id, name }) => ({ value: id, label: said(name) }))}
         />
       </SimpleGrid>
-      <Checkbox.Group label="To hand" value={materials} onChange={setMaterials}>
+      <Checkbox.Group label={t`To hand`} value={materials} onChange={setMaterials}>
         <SimpleGrid cols={2} spacing={4} mt={4}>
           {ALL.map((id) => (
             <Checkbox key={id} size="sm" value={id} label={MAKING_MATERIALS[id]} />
@@ -52,21 +54,19 @@ interface RankingProps {
 /** The kinds of clock, the one that suits best first. */
 function Ranking({ ranked, onTake }: RankingProps) {
   return (
-    <ol style={{ margin: 0, paddingLeft: 20 }} aria-label="Which clock suits">
+    <ol style={{ margin: 0, paddingLeft: 20 }} aria-label={t`Which clock suits`}>
       {ranked.map(({ kind, name, because }, i) => (
         <li key={kind} style={{ marginBottom: 6 }}>
           <Group gap={8} justify="space-between" wrap="nowrap">
             <Text span fw={i === 0 ? 700 : 500}>
-              {name}
+              {said(name)}
             </Text>
             <Button
               size="compact-sm"
               variant={i === 0 ? 'light' : 'default'}
-              aria-label={`Take ${name}`}
+              aria-label={t`Take ${said(name)}`}
               onClick={() => onTake(kind)}
-            >
-              Take it
-            </Button>
+            >{t`Take it`}</Button>
           </Group>
           <Text size="xs" className="quiet">
             {because.join('; ')}

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Text } from '@mantine/core'
 import { type SessionRequest, clockAmounts } from '../../core/planning'
 import { IN_ENGLISH } from '../../core/wording'
@@ -8,10 +9,8 @@ export function ClockLines({ request }: { request: SessionRequest }) {
   if (lines.length === 0) return null
   return (
     <div>
-      <Text size="sm" fw={600}>
-        For the clocks from the Workbench
-      </Text>
-      <ul style={{ margin: 0, paddingLeft: 20, fontSize: 14 }} aria-label="For the clocks">
+      <Text size="sm" fw={600}>{t`For the clocks from the Workbench`}</Text>
+      <ul style={{ margin: 0, paddingLeft: 20, fontSize: 14 }} aria-label={t`For the clocks`}>
         {lines.map((line) => (
           <li key={line}>{line}</li>
         ))}

@@ -1,4 +1,4 @@
-import { counted } from '../../core/wording'
+import { t, plural } from '@lingui/core/macro'
 import { Anchor, Button, Checkbox, Group, Stack, Text } from '@mantine/core'
 import { IconCalendarPlus, IconFileText } from '@tabler/icons-react'
 import type { SessionId } from '../../core/ids'
@@ -20,8 +20,8 @@ export function FetchPanel({ state }: { state: PlanState }) {
     <Stack gap="xs">
       <Text size="sm" className="quiet">
         {entries.length === 0
-          ? 'You need nothing.'
-          : `For ${counted(request.children.length, 'child', 'children')}. Tick what you have.`}
+          ? t`You need nothing.`
+          : t`${plural(request.children.length, { one: 'For # child. Tick what you have.', other: 'For # children. Tick what you have.' })}`}
       </Text>
       {entries.map((entry) => (
         <Checkbox
@@ -34,9 +34,7 @@ export function FetchPanel({ state }: { state: PlanState }) {
         />
       ))}
       {request.clock && <clockLines.Part request={request} />}
-      <Anchor href="/fetch" size="sm">
-        One list for all that is planned, with what is in the cupboard
-      </Anchor>
+      <Anchor href="/fetch" size="sm">{t`One list for all that is planned, with what is in the cupboard`}</Anchor>
       <TakeAlong sessionId={session.id} />
     </Stack>
   )
@@ -51,17 +49,13 @@ function TakeAlong({ sessionId }: { sessionId: SessionId }) {
         href={`/api/sessions/${sessionId}/run-sheet.md`}
         variant="default"
         leftSection={<IconFileText size={18} />}
-      >
-        Session plan as text
-      </Button>
+      >{t`Session plan as text`}</Button>
       <Button
         component="a"
         href={`/api/sessions/${sessionId}/calendar.ics`}
         variant="default"
         leftSection={<IconCalendarPlus size={18} />}
-      >
-        Into a calendar
-      </Button>
+      >{t`Into a calendar`}</Button>
     </Group>
   )
 }

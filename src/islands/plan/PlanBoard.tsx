@@ -1,3 +1,5 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Button, Grid, Group, Stack, Text, Title } from '@mantine/core'
 import { useMounted, useWindowEvent } from '@mantine/hooks'
 import { IconPlayerPlay, IconRefresh } from '@tabler/icons-react'
@@ -36,7 +38,7 @@ export function PlanBoard({ context }: { context: SessionContext }) {
   useFetchLater(LATER)
   const isStanding = useMounted()
   const [isWanted, want] = useWanted()
-  useViewTitle(`Plan of ${context.group.name}`)
+  useViewTitle(t`Plan of ${context.group.name}`)
   const { session } = state
   const [picked, setPicked] = useState<string>()
   useWindowEvent('keydown', (event) => {
@@ -49,10 +51,8 @@ export function PlanBoard({ context }: { context: SessionContext }) {
       <PlanHead state={state} context={context} />
       {state.unsaved && (
         <Group className="sheet sheet-attention" role="alert" justify="space-between">
-          <Text>The last change is kept in this browser. It is saved once Ripe Acorn can be reached.</Text>
-          <Button variant="default" onClick={state.retry}>
-            Save again
-          </Button>
+          <Text>{t`The last change is kept in this browser. It is saved once Ripe Acorn can be reached.`}</Text>
+          <Button variant="default" onClick={state.retry}>{t`Save again`}</Button>
         </Group>
       )}
       {state.clash && <clash.Part state={state} />}
@@ -93,24 +93,29 @@ function PlanHead({ state, context }: BoardPartProps) {
     <Group justify="space-between" gap="xs">
       <div className="anywhere" style={{ flex: '1 1 260px' }}>
         <Title order={1} size="h3" lineClamp={2}>
-          {context.group.name}: {rungOf(session.plan.rung).name}
+          {context.group.name}: {said(rungOf(session.plan.rung).name)}
         </Title>
         <Text size="sm" className="quiet" lineClamp={1}>
-          {context.children.map((child) => child.name).join(', ') || 'nobody in this group'}
+          {context.children.map((child) => child.name).join(', ') || t`nobody in this group`}
         </Text>
       </div>
       <Group gap="xs">
         <UndoButton onUndo={state.undo} canUndo={state.canUndo} />
-        <Button variant="default" onClick={state.rebuild} leftSection={<IconRefresh size={18} />}>
-          Build again
-        </Button>
+        <Button
+          variant="default"
+          onClick={state.rebuild}
+          leftSection={<IconRefresh size={18} />}
+        >{t`Build again`}</Button>
         <Button.Group>
           <PrintLink id={session.id} pages={pages} />
           {isStanding && (isWanted || asksToPrint()) && <paper.Part context={asItStands} onPages={setPages} />}
         </Button.Group>
-        <Button component="a" variant="light" href={`/table/${session.id}`} leftSection={<IconPlayerPlay size={18} />}>
-          Start the session
-        </Button>
+        <Button
+          component="a"
+          variant="light"
+          href={`/table/${session.id}`}
+          leftSection={<IconPlayerPlay size={18} />}
+        >{t`Start the session`}</Button>
       </Group>
     </Group>
   )
@@ -125,9 +130,9 @@ function PlanTabs({ state, context }: BoardPartProps) {
     <AddressTabs
       names={{
         checks: checksTab(broken),
-        shelf: 'More activities',
-        fetch: 'What you need',
-        prints: 'Prints',
+        shelf: t`More activities`,
+        fetch: t`What you need`,
+        prints: t`Prints`,
       }}
       usual="checks"
       panels={{

@@ -1,3 +1,5 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Stack, Text } from '@mantine/core'
 import { useState } from 'react'
 import { FOLLOW_LOCAL_RULES } from '../../core/make'
@@ -38,7 +40,7 @@ export function PlanChecks({
     <Stack gap="sm">
       {broken.length > 0 && (
         <>
-          <ul aria-label="To mend" style={list}>
+          <ul aria-label={t`To mend`} style={list}>
             {broken.map(({ id, ok, says }) => (
               <CheckLine key={id} ok={ok} says={says} />
             ))}
@@ -46,8 +48,8 @@ export function PlanChecks({
           <AskForHelp state={state} />
         </>
       )}
-      <Fold title={broken.length === 0 ? `All ${checks.length} checks hold` : `${holding.length} other checks hold`}>
-        <ul aria-label="Checks" style={list}>
+      <Fold title={broken.length === 0 ? t`All ${checks.length} checks hold` : t`${holding.length} other checks hold`}>
+        <ul aria-label={t`Checks`} style={list}>
           {holding.map(({ id, ok, says }) => (
             <CheckLine key={id} ok={ok} says={says} />
           ))}
@@ -56,22 +58,20 @@ export function PlanChecks({
       {forms.length > 0 && (
         <Text size="sm" className="anywhere">
           {forms
-            .map(({ child, rung, form }) => `${child.name} takes the ${form} form (on ${rungOf(rung).name}).`)
+            .map(({ child, rung, form }) => t`${child.name} takes the ${form} form (on ${said(rungOf(rung).name)}).`)
             .join(' ')}
         </Text>
       )}
       {cautions.length > 0 && (
-        <section aria-label="Cautions">
-          <Text fw={600} size="sm">
-            Mind
-          </Text>
+        <section aria-label={t`Cautions`}>
+          <Text fw={600} size="sm">{t`Mind`}</Text>
           <ul style={{ margin: 0, paddingLeft: 18, fontSize: 14 }}>
             {cautions.map(({ id, text }) => (
-              <li key={id}>{text}</li>
+              <li key={id}>{said(text)}</li>
             ))}
           </ul>
           <Text size="xs" className="quiet" mt={4}>
-            {FOLLOW_LOCAL_RULES}
+            {said(FOLLOW_LOCAL_RULES)}
           </Text>
         </section>
       )}

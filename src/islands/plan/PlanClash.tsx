@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Text } from '@mantine/core'
 import type { PlanState } from './usePlan'
 
@@ -6,13 +8,13 @@ export function PlanClash({ state }: { state: PlanState }) {
   return (
     <Group className="sheet sheet-attention" role="alert" justify="space-between">
       <Text>
-        You changed this plan here without a connection, and it was changed elsewhere since. The other one is shown.
+        <Trans>
+          You changed this plan here without a connection, and it was changed elsewhere since. The other one is shown.
+        </Trans>
       </Text>
       <Group gap="xs">
-        <Button variant="default" onClick={state.keepTheirs}>
-          Keep the one that is shown
-        </Button>
-        <Button onClick={state.takeMine}>Take mine</Button>
+        <Button variant="default" onClick={state.keepTheirs}>{t`Keep the one that is shown`}</Button>
+        <Button onClick={state.takeMine}>{t`Take mine`}</Button>
       </Group>
     </Group>
   )

@@ -1,3 +1,4 @@
+import { told } from '../../core/wording'
 import { useQuery } from '@tanstack/react-query'
 import { App, type Page } from '../../ui/App'
 import { Loaded } from '../../ui/Loaded'
@@ -6,8 +7,8 @@ import { sessionQuery } from '../../ui/queries'
 import { PlanBoard } from './PlanBoard'
 
 const SHORTCUTS: readonly Shortcut[] = [
-  { keys: 'Space', does: 'on an activity’s handle: pick it up; arrow keys move it; Space sets it down' },
-  { keys: 'Ctrl Z', does: 'undo the last change of the plan' },
+  { keys: told('Space'), does: told('on an activity’s handle: pick it up; arrow keys move it; Space sets it down') },
+  { keys: told('Ctrl Z'), does: told('undo the last change of the plan') },
 ]
 
 export default function PlanView({ id, ...page }: Page & { id: string }) {

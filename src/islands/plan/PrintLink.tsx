@@ -1,4 +1,4 @@
-import { counted } from '../../core/wording'
+import { t, plural } from '@lingui/core/macro'
 import { Button } from '@mantine/core'
 import { IconPrinter } from '@tabler/icons-react'
 import type { SessionId } from '../../core/ids'
@@ -10,7 +10,7 @@ interface Props {
   readonly pages: number | undefined
 }
 
-export const inPages = (count: number) => counted(count, 'page')
+export const inPages = (count: number) => t`${plural(count, { one: '# page', other: '# pages' })}`
 
 /** The pages of a session in one click, as usual for such a group. */
 export function PrintLink({ id, pages }: Props) {
@@ -18,7 +18,7 @@ export function PrintLink({ id, pages }: Props) {
   const markPrinted = useMarkPrinted(id)
   return (
     <Button component="a" href={href} target="_blank" onClick={markPrinted} leftSection={<IconPrinter size={18} />}>
-      {pages ? `Print the session: ${inPages(pages)}` : 'Print the session'}
+      {pages ? t`Print the session: ${inPages(pages)}` : t`Print the session`}
     </Button>
   )
 }

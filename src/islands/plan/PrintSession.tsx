@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, MultiSelect, Stack, Switch, Text } from '@mantine/core'
 import { Dialog } from '../../ui/Dialog'
 import { IconAdjustments, IconPrinter } from '@tabler/icons-react'
@@ -31,7 +33,7 @@ export function PrintSession({ context, onPages }: Props & { readonly onPages: (
   useEffect(() => onPages(pages), [pages, onPages])
   return (
     <>
-      <Button px="xs" onClick={() => setChoosing(true)} aria-haspopup="dialog" aria-label="How it is printed">
+      <Button px="xs" onClick={() => setChoosing(true)} aria-haspopup="dialog" aria-label={t`How it is printed`}>
         <IconAdjustments size={18} />
       </Button>
       {isChoosing && <PaperDialog context={context} onClose={() => setChoosing(false)} />}
@@ -47,14 +49,18 @@ function PaperDialog({ context, onClose }: Props & { onClose: () => void }) {
   const { value: paper, refusal } = useMemo(() => attempt(() => sessionPaper(context, counted)), [context, counted])
   const choose = (change: Partial<SessionPaperWish>) => setWish({ ...wish, ...change })
   return (
-    <Dialog size="lg" onClose={onClose} title={`Print for ${context.group.name}`}>
+    <Dialog size="lg" onClose={onClose} title={t`Print for ${context.group.name}`}>
       <Stack gap="sm">
         {paper && <Contents paper={paper} />}
-        {refusal && <Text role="alert">Nothing can be printed: {refusal.message}.</Text>}
+        {refusal && (
+          <Text role="alert">
+            <Trans>Nothing can be printed: {refusal.message}.</Trans>
+          </Text>
+        )}
         <WishFields wish={wish} context={context} onChoose={choose} />
         <NumberField
-          label="Sheets that the printer holds"
-          description="Left empty, all pages come at once. Otherwise in parts of so many pages."
+          label={t`Sheets that the printer holds`}
+          description={t`Left empty, all pages come at once. Otherwise in parts of so many pages.`}
           min={1}
           max={500}
           value={tray}
@@ -98,11 +104,9 @@ function WishFields({ wish, context, onChoose }: PaperFieldsProps) {
   return (
     <>
       <Group gap="xs" align="center">
-        <Text size="sm" fw={600}>
-          Answers to the sheets
-        </Text>
+        <Text size="sm" fw={600}>{t`Answers to the sheets`}</Text>
         <Segments<AnswerWay>
-          aria-label="Answers to the sheets"
+          aria-label={t`Answers to the sheets`}
           size="xs"
           value={wish.answers}
           onChange={(answers) => onChoose({ answers })}
@@ -110,20 +114,20 @@ function WishFields({ wish, context, onChoose }: PaperFieldsProps) {
         />
       </Group>
       <Switch
-        label="Two children’s sheets on one page, to be cut apart"
-        description="Where they can still be read so. Card clocks are about 12 cm wide then."
+        label={t`Two children’s sheets on one page, to be cut apart`}
+        description={t`Where they can still be read so. Card clocks are about 12 cm wide then.`}
         checked={wish.two}
         onChange={(event) => onChoose({ two: event.currentTarget.checked })}
       />
       <Switch
-        label="Less ink"
+        label={t`Less ink`}
         checked={wish.lowInk}
         onChange={(event) => onChoose({ lowInk: event.currentTarget.checked })}
       />
       <MultiSelect
-        label="For"
-        description="Choose children to print only what is theirs, without the plan and the things for the table."
-        placeholder={wish.childIds ? undefined : 'the whole group'}
+        label={t`For`}
+        description={t`Choose children to print only what is theirs, without the plan and the things for the table.`}
+        placeholder={wish.childIds ? undefined : t`the whole group`}
         data={context.children.map(({ id, name }) => ({ value: id, label: name }))}
         value={[...(wish.childIds ?? [])]}
         onChange={(chosen) => onChoose({ childIds: chosen.length > 0 ? chosen : undefined })}
@@ -159,7 +163,7 @@ function PdfButtons({ context, wish, paper, tray }: ButtonsProps) {
           leftSection={<IconPrinter size={18} />}
           data-autofocus={i === 0 || undefined}
         >
-          {parts.length > 1 ? `Pages ${part.from} to ${part.to}` : `Open the PDF: ${inPages(paper.pages.length)}`}
+          {parts.length > 1 ? t`Pages ${part.from} to ${part.to}` : t`Open the PDF: ${inPages(paper.pages.length)}`}
         </Button>
       ))}
     </Group>

@@ -1,4 +1,6 @@
-import { counted } from '../../core/wording'
+import { inPages } from './PrintLink'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import type { SessionId } from '../../core/ids'
 import { Button, SimpleGrid, Stack, Text } from '@mantine/core'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
@@ -29,7 +31,7 @@ export function PrintsPanel({ state, context }: { state: PlanState; context: Ses
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the request follows from the session
     [session, settings, recipe, kept],
   )
-  if (!prints) return <Text size="sm">There is nobody in this group to print for.</Text>
+  if (!prints) return <Text size="sm">{t`There is nobody in this group to print for.`}</Text>
   const pages = [...prints.pages, ...prints.keys]
   return (
     <Stack gap="xs">
@@ -37,13 +39,13 @@ export function PrintsPanel({ state, context }: { state: PlanState; context: Ses
       <SimpleGrid cols={3} spacing="xs">
         {pages.slice(0, MOST_SHOWN).map((page, i) => (
           <div key={i} style={{ border: '1px solid var(--line)', background: '#fff' }}>
-            <DrawingView drawing={page} label={`Page: ${page.title}`} />
+            <DrawingView drawing={page} label={t`Page: ${page.title}`} />
           </div>
         ))}
       </SimpleGrid>
       {pages.length > MOST_SHOWN && (
         <Text size="xs" className="quiet">
-          and {pages.length - MOST_SHOWN} more pages in the PDF
+          <Trans>and {pages.length - MOST_SHOWN} more pages in the PDF</Trans>
         </Text>
       )}
     </Stack>
@@ -61,29 +63,35 @@ function Contents({ prints, context: { recipe, yard, prints: kept }, sessionId }
   const own = prints.contents.filter(({ title }) => !kept.some(({ name }) => name === title))
   return (
     <ul style={{ margin: 0, paddingLeft: 18, fontSize: 14 }} className="anywhere">
-      <li>Session plan, for you</li>
+      <li>{t`Session plan, for you`}</li>
       {yard && (
         <li>
-          Set-out sheet, {yard.name} <TakeOut sessionId={sessionId} what={yard.name} things={{ yardId: null }} />
+          <Trans>Set-out sheet, {yard.name}</Trans>{' '}
+          <TakeOut sessionId={sessionId} what={yard.name} things={{ yardId: null }} />
         </li>
       )}
       {recipe && (
         <li>
-          Clocks by {recipe.name} <TakeOut sessionId={sessionId} what={recipe.name} things={{ recipeId: null }} />
+          <Trans>Clocks by {recipe.name}</Trans>{' '}
+          <TakeOut sessionId={sessionId} what={recipe.name} things={{ recipeId: null }} />
         </li>
       )}
       {own.map(({ title, pages }) => (
         <li key={title}>
-          {title}: {counted(pages, 'page', 'pages')}
+          {title}: {inPages(pages)}
         </li>
       ))}
       {kept.map(({ id, name }) => (
         <li key={id}>
-          {name}, from the Print room{' '}
+          <Trans>{name}, from the Print room</Trans>{' '}
           <TakeOut sessionId={sessionId} what={name} path={`/api/prints/${id}/session`} things={{ sessionId: null }} />
         </li>
       ))}
-      {prints.keys.length > 0 && <li>Answers, at the end: {prints.keys.length}</li>}
+      {prints.keys.length > 0 && (
+        <li>
+          <Trans>Answers, at the end: {prints.keys.length}</Trans>
+        </li>
+      )}
     </ul>
   )
 }
@@ -117,9 +125,7 @@ function TakeOut({
       variant="subtle"
       loading={out.isPending}
       onClick={() => out.mutate()}
-      aria-label={`Take ${what} out of the session`}
-    >
-      Remove
-    </Button>
+      aria-label={t`Take ${what} out of the session`}
+    >{t`Remove`}</Button>
   )
 }

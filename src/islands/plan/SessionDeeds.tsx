@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Text } from '@mantine/core'
 import { IconCalendarX, IconCopy } from '@tabler/icons-react'
 import { useMutation } from '@tanstack/react-query'
@@ -31,22 +33,26 @@ export function SessionDeeds({ session }: { session: Session }) {
         onClick={() => copy.mutate()}
         leftSection={<IconCopy size={17} />}
       >
-        The same plan on {dayInWords(later)}
+        <Trans>The same plan on {dayInWords(later)}</Trans>
       </Button>
-      <Button variant="subtle" onClick={() => setAsking(true)} leftSection={<IconCalendarX size={17} />}>
-        Cancel this session
-      </Button>
+      <Button
+        variant="subtle"
+        onClick={() => setAsking(true)}
+        leftSection={<IconCalendarX size={17} />}
+      >{t`Cancel this session`}</Button>
       <Refused error={copy.error ?? cancel.error} />
       <Confirm
         opened={isAsking}
-        title="Cancel this session?"
-        action="Cancel it"
+        title={t`Cancel this session?`}
+        action={t`Cancel it`}
         busy={cancel.isPending}
         onConfirm={() => cancel.mutate()}
         onClose={() => setAsking(false)}
       >
         <Text>
-          Its plan goes; you can undo that for ten minutes, in Your data. To move it, change its date instead.
+          <Trans>
+            Its plan goes; you can undo that for ten minutes, in Your data. To move it, change its date instead.
+          </Trans>
         </Text>
       </Confirm>
     </Group>

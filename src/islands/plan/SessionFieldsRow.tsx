@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { Trans } from '@lingui/react/macro'
+import { t } from '@lingui/core/macro'
 import { Button, Group, Text } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useState } from 'react'
@@ -8,7 +11,7 @@ import { type LanguageId, say } from '../../core/wording'
 import { DateField } from '../../ui/DateField'
 import { TimeField } from '../../ui/TimeField'
 import { dayInWords } from '../../ui/dates'
-import { PLACES } from '../../ui/places'
+import { placeChoices } from '../../ui/places'
 import type { PlanState } from './usePlan'
 import { NumberField } from '../../ui/NumberField'
 
@@ -20,7 +23,7 @@ export function SessionFieldsRow({ state, language }: { state: PlanState; langua
   return (
     <Group gap="sm" align="end">
       <MinutesField
-        label="Minutes available"
+        label={t`Minutes available`}
         value={session.minutes}
         least={SHORTEST_SESSION}
         most={LONGEST_SESSION}
@@ -28,25 +31,25 @@ export function SessionFieldsRow({ state, language }: { state: PlanState; langua
         width={140}
       />
       <Choice
-        label="For"
-        data={pathOf(request.school).map((id) => ({ value: id, label: rungOf(id).name }))}
+        label={t`For`}
+        data={pathOf(request.school).map((id) => ({ value: id, label: said(rungOf(id).name) }))}
         value={session.plan.rung}
         onChange={(rung) => state.planFor(rung)}
         w={270}
       />
       {isOpen && (
         <>
-          <DateField label="Date" value={session.date} onChange={(date) => setFields({ date })} w={160} />
+          <DateField label={t`Date`} value={session.date} onChange={(date) => setFields({ date })} w={160} />
           <TimeField
-            label="Starts"
+            label={t`Starts`}
             value={session.start}
             language={language}
             onChange={(start) => setFields({ start })}
             w={130}
           />
           <Choice
-            label="Place"
-            data={PLACES}
+            label={t`Place`}
+            data={placeChoices()}
             value={session.place}
             onChange={(place) => setFields({ place })}
             w={150}
@@ -54,7 +57,7 @@ export function SessionFieldsRow({ state, language }: { state: PlanState; langua
         </>
       )}
       <Button variant="default" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
-        {isOpen ? 'Close' : 'When and where'}
+        {isOpen ? t`Close` : t`When and where`}
       </Button>
       <Text
         size="sm"
@@ -63,7 +66,9 @@ export function SessionFieldsRow({ state, language }: { state: PlanState; langua
         className={planned === session.minutes ? 'quiet' : undefined}
       >
         {isOpen ? '' : `${whenAndWhere(session, language)}. `}
-        {planned} of {session.minutes} minutes planned
+        <Trans>
+          {planned} of {session.minutes} minutes planned
+        </Trans>
       </Text>
     </Group>
   )
@@ -71,7 +76,7 @@ export function SessionFieldsRow({ state, language }: { state: PlanState; langua
 
 /** "Sat 5 Dec, 9:30, At a table". */
 const whenAndWhere = ({ date, start, place }: PlanState['session'], language: LanguageId): string =>
-  [dayInWords(date), say(start, { language, form: 'digital' }), placeNames[place]].join(', ')
+  [dayInWords(date), say(start, { language, form: 'digital' }), said(placeNames[place])].join(', ')
 
 interface MinutesFieldProps {
   readonly label: string
@@ -98,7 +103,7 @@ export function MinutesField({ label, hidden = false, value, least, most, onChan
       max={most}
       keepsOutside
       w={width}
-      error={isRight ? undefined : `${least} to ${most}`}
+      error={isRight ? undefined : t`${least} to ${most}`}
       onChange={(next) => {
         const possible = typeof next === 'number' && Number.isInteger(next) && next >= least && next <= most
         setTyped(possible ? undefined : next)

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Anchor, Button, Group, Stack, Text } from '@mantine/core'
 import { IconPlus } from '@tabler/icons-react'
 import { planAfterAdd, shelf } from '../../core/planning'
@@ -8,12 +9,10 @@ import type { PlanState } from './usePlan'
 export function ShelfPanel({ state }: { state: PlanState }) {
   const { session, request } = state
   const entries = shelf(session.plan, request)
-  if (entries.length === 0) return <Text size="sm">Every activity for this step is in the plan.</Text>
+  if (entries.length === 0) return <Text size="sm">{t`Every activity for this step is in the plan.`}</Text>
   return (
     <>
-      <Anchor href="/activities" size="sm">
-        All activities, and your own
-      </Anchor>
+      <Anchor href="/activities" size="sm">{t`All activities, and your own`}</Anchor>
       <Stack
         gap={6}
         component="ul"
@@ -21,7 +20,7 @@ export function ShelfPanel({ state }: { state: PlanState }) {
         m={0}
         style={{ listStyle: 'none', maxHeight: 420, overflowY: 'auto' }}
         tabIndex={0}
-        aria-label="More activities"
+        aria-label={t`More activities`}
       >
         {entries.map(({ activity, usualMinutes, but }) => (
           <Group key={activity.id} component="li" wrap="nowrap" gap="xs" justify="space-between">
@@ -33,7 +32,7 @@ export function ShelfPanel({ state }: { state: PlanState }) {
                 <StageTag stage={activity.stage} />
               </Group>
               <Text size="xs" className="quiet">
-                {usualMinutes} min, {activity.energy}
+                {t`${usualMinutes} min`}, {activity.energy}
                 {but.length > 0 && ` · ${but.join(', ')}`}
               </Text>
             </div>
@@ -41,11 +40,9 @@ export function ShelfPanel({ state }: { state: PlanState }) {
               size="compact-md"
               variant={but.length === 0 ? 'light' : 'default'}
               leftSection={<IconPlus size={15} />}
-              aria-label={`Add ${activity.name}`}
+              aria-label={t`Add ${activity.name}`}
               onClick={() => state.setPlan(planAfterAdd(session.plan, activity, request))}
-            >
-              Add
-            </Button>
+            >{t`Add`}</Button>
           </Group>
         ))}
       </Stack>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { ActionIcon, Group, Stack, Text } from '@mantine/core'
 import {
   closestCenter,
@@ -47,7 +48,7 @@ export function StepList({ state, settings, picked, onPick }: StepListProps) {
     state.setPlan(planAfterMove(plan, String(active.id), to))
   }
   if (plan.steps.length === 0)
-    return <Text className="sheet">Nothing is planned yet. Add activities from the shelf.</Text>
+    return <Text className="sheet">{t`Nothing is planned yet. Add activities from the shelf.`}</Text>
   return (
     <DndContext
       sensors={sensors}
@@ -56,7 +57,7 @@ export function StepList({ state, settings, picked, onPick }: StepListProps) {
       accessibility={{ announcements: announcementsFor(state) }}
     >
       <SortableContext items={plan.steps.map((step) => step.id)} strategy={verticalListSortingStrategy}>
-        <Stack gap={6} component="ol" p={0} m={0} style={{ listStyle: 'none' }} aria-label="Activities">
+        <Stack gap={6} component="ol" p={0} m={0} style={{ listStyle: 'none' }} aria-label={t`Activities`}>
           {timeline(plan, start).map((timed) => (
             <StepRow
               key={timed.step.id}
@@ -79,16 +80,16 @@ function announcementsFor(state: PlanState) {
   const { steps } = state.session.plan
   const name = (id: string | number) => {
     const step = steps.find((each) => each.id === id)
-    return step ? activityOf(step).name : 'the step'
+    return step ? activityOf(step).name : t`the step`
   }
-  const place = (id: string | number) => `place ${steps.findIndex((step) => step.id === id) + 1} of ${steps.length}`
+  const place = (id: string | number) => t`place ${steps.findIndex((step) => step.id === id) + 1} of ${steps.length}`
   return {
-    onDragStart: ({ active }: { active: { id: string | number } }) => `Picked up ${name(active.id)}.`,
+    onDragStart: ({ active }: { active: { id: string | number } }) => t`Picked up ${name(active.id)}.`,
     onDragOver: ({ active, over }: { active: { id: string | number }; over: { id: string | number } | null }) =>
-      over ? `${name(active.id)} is over ${place(over.id)}.` : undefined,
+      over ? t`${name(active.id)} is over ${place(over.id)}.` : undefined,
     onDragEnd: ({ active, over }: { active: { id: string | number }; over: { id: string | number } | null }) =>
-      over ? `${name(active.id)} is now at ${place(over.id)}.` : `${name(active.id)} stays where it was.`,
-    onDragCancel: ({ active }: { active: { id: string | number } }) => `${name(active.id)} stays where it was.`,
+      over ? t`${name(active.id)} is now at ${place(over.id)}.` : t`${name(active.id)} stays where it was.`,
+    onDragCancel: ({ active }: { active: { id: string | number } }) => t`${name(active.id)} stays where it was.`,
   }
 }
 
@@ -118,8 +119,8 @@ function StepRow({ timed, at, state, settings, open, onPick }: StepRowProps) {
           variant="subtle"
           color="gray"
           size="lg"
-          aria-label={`Move ${activity.name}`}
-          title="Drag it to its place, or press Space and the arrow keys"
+          aria-label={t`Move ${activity.name}`}
+          title={t`Drag it to its place, or press Space and the arrow keys`}
           style={{ cursor: 'grab', touchAction: 'none' }}
         >
           <IconGripVertical size={20} color="var(--quiet)" />
@@ -133,7 +134,7 @@ function StepRow({ timed, at, state, settings, open, onPick }: StepRowProps) {
           onPick={onPick}
         />
         <MinutesField
-          label={`Minutes of ${activity.name}`}
+          label={t`Minutes of ${activity.name}`}
           hidden
           value={step.minutes}
           least={1}

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { ActionIcon, Button, Group, Stack, Text, UnstyledButton } from '@mantine/core'
 import { IconArrowsExchange, IconLock, IconLockOpen, IconTrash } from '@tabler/icons-react'
 import { useState } from 'react'
@@ -34,21 +36,19 @@ function StepDeeds({ step, name, state: { session, setPlan } }: StepDeedsProps) 
     <Group gap="xs">
       <Button
         variant={step.locked ? 'light' : 'default'}
-        aria-label={`Lock ${name} when another plan is built`}
+        aria-label={t`Lock ${name} when another plan is built`}
         aria-pressed={step.locked === true}
         onClick={() => setPlan(planAfterLock(session.plan, step.id, !step.locked))}
         leftSection={step.locked ? <IconLock size={18} /> : <IconLockOpen size={18} />}
       >
-        {step.locked ? 'Locked' : 'Lock'}
+        {step.locked ? t`Locked` : t`Lock`}
       </Button>
       <Button
         variant="default"
-        aria-label={`Remove ${name}`}
+        aria-label={t`Remove ${name}`}
         onClick={() => setPlan(planAfterRemove(session.plan, step.id))}
         leftSection={<IconTrash size={18} />}
-      >
-        Remove
-      </Button>
+      >{t`Remove`}</Button>
     </Group>
   )
 }
@@ -69,7 +69,7 @@ export function StepName({ name, stage, at, open, isLocked, onPick }: StepNamePr
         <Text span fw={600} className="anywhere plan-name-text">
           {name}
         </Text>
-        {isLocked && <IconLock size={16} color="var(--moss)" role="img" aria-label="locked" />}
+        {isLocked && <IconLock size={16} color="var(--moss)" role="img" aria-label={t`locked`} />}
         <StageTag stage={stage} />
       </Group>
     </UnstyledButton>
@@ -96,12 +96,18 @@ export function StepDetails({
           <li key={text}>{text}</li>
         ))}
       </ol>
-      <Text size="sm">Look for: {words.lookFor}</Text>
+      <Text size="sm">
+        <Trans>Look for: {words.lookFor}</Trans>
+      </Text>
       {pace && <Text size="sm">{pace}</Text>}
       {step.stations && <stations.Part step={step} start={start} request={state.request} />}
       <lasts.Part step={step} children={players} settings={settings} />
       <StepDeeds step={step} name={activity.name} state={state} />
-      {step.tookSeconds !== undefined && <Text size="sm">It took {Math.round(step.tookSeconds / 60)} min.</Text>}
+      {step.tookSeconds !== undefined && (
+        <Text size="sm">
+          <Trans>It took {Math.round(step.tookSeconds / 60)} min.</Trans>
+        </Text>
+      )}
     </Stack>
   )
 }
@@ -118,8 +124,8 @@ export function Swap(props: { stepId: StepId; name: string; state: PlanState }) 
       color="gray"
       size="lg"
       className="plan-swap"
-      aria-label={`Swap ${props.name}`}
-      title="Swap it for another activity"
+      aria-label={t`Swap ${props.name}`}
+      title={t`Swap it for another activity`}
       onClick={() => setWanted(true)}
     >
       <IconArrowsExchange size={18} color="var(--quiet)" />

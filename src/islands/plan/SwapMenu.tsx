@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import type { StepId } from '../../core/ids'
 import { ActionIcon, Menu } from '@mantine/core'
 import { IconArrowsExchange } from '@tabler/icons-react'
@@ -25,8 +27,8 @@ export function SwapMenu({ stepId, name, state }: SwapMenuProps) {
           color="gray"
           size="lg"
           className="plan-swap"
-          aria-label={`Swap ${name}`}
-          title="Swap it for another activity"
+          aria-label={t`Swap ${name}`}
+          title={t`Swap it for another activity`}
         >
           <IconArrowsExchange size={18} color="var(--quiet)" />
         </ActionIcon>
@@ -45,14 +47,16 @@ function Entries({ stepId, state: { session, request, setPlan } }: Omit<SwapMenu
   const entries = shelf(session.plan, request)
     .filter((entry) => entry.but.length === 0)
     .sort((a, b) => Number(b.activity.stage === stage) - Number(a.activity.stage === stage))
-  if (entries.length === 0) return <Menu.Item disabled>Nothing else on the shelf fits</Menu.Item>
+  if (entries.length === 0) return <Menu.Item disabled>{t`Nothing else on the shelf fits`}</Menu.Item>
   return entries.map(({ activity, usualMinutes }) => (
     <Menu.Item
       key={activity.id}
       rightSection={<StageTag stage={activity.stage} />}
       onClick={() => setPlan(planAfterSwap(session.plan, stepId, activity, request))}
     >
-      {activity.name}, {usualMinutes} min
+      <Trans>
+        {activity.name}, {usualMinutes} min
+      </Trans>
     </Menu.Item>
   ))
 }

@@ -1,3 +1,6 @@
+import { labelled } from '../../words/i18n'
+import { told } from '../../core/wording'
+import { t } from '@lingui/core/macro'
 import { Group, Text } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { MOST_HELPERS, planWithStations, stationsThatFit, workingRung } from '../../core/planning'
@@ -6,8 +9,8 @@ import { Segments } from '../../ui/Segments'
 import type { PlanState } from './usePlan'
 
 const WORKED_AS = [
-  { value: 'group', label: 'Whole group' },
-  { value: 'stations', label: 'Stations' },
+  { value: 'group', label: told('Whole group') },
+  { value: 'stations', label: told('Stations') },
 ] as const
 const HELPERS = Array.from({ length: MOST_HELPERS + 1 }, (_, i) => ({ value: String(i), label: String(i) }))
 
@@ -35,24 +38,24 @@ export function WorkedAs({ state }: { state: PlanState }) {
     if (kept !== undefined) make(kept, count)
   }
   return (
-    <Group gap="sm" align="center" component="section" aria-label="How they work">
+    <Group gap="sm" align="center" component="section" aria-label={t`How they work`}>
       <Segments
-        aria-label="How they work"
+        aria-label={t`How they work`}
         value={made ? 'stations' : 'group'}
         onChange={choose}
-        data={counts.length > 0 || made ? WORKED_AS : WORKED_AS.slice(0, 1)}
+        data={labelled(counts.length > 0 || made ? WORKED_AS : WORKED_AS.slice(0, 1))}
       />
       {made && (
         <>
           <Choice
-            label="How many"
+            label={t`How many`}
             value={String(made.list.length)}
             data={[...new Set([...counts, made.list.length])].sort().map((count) => listed(count))}
             onChange={(count) => make(Number(count))}
             w={90}
           />
           <Choice
-            label="Helpers beside you"
+            label={t`Helpers beside you`}
             value={String(helpers)}
             data={HELPERS}
             onChange={(count) => changeHelpers(Number(count))}
@@ -78,7 +81,7 @@ interface WorkedFacts {
 }
 
 function sentence({ rungs, isMade, why }: WorkedFacts): string {
-  if (why !== undefined && !isMade) return `Stations do not fit: ${why}.`
-  if (rungs > 1) return `They are on ${rungs} different steps. At stations each team works on its own.`
-  return 'All are on the same step. Stations keep teams small.'
+  if (why !== undefined && !isMade) return t`Stations do not fit: ${why}.`
+  if (rungs > 1) return t`They are on ${rungs} different steps. At stations each team works on its own.`
+  return t`All are on the same step. Stations keep teams small.`
 }

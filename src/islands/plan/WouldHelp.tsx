@@ -1,3 +1,5 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { useState } from 'react'
 import { type Help, whatWouldHelp } from '../../core/planning'
@@ -15,13 +17,15 @@ export function WouldHelp({ state }: { state: PlanState }) {
   const [found, setFound] = useState(look)
   if (found.of !== session.plan) return <AskButton onClick={() => setFound(look())} />
   if (found.helps.length === 0)
-    return <Text size="sm">No single change would help: neither a few minutes, one more thing, nor another place.</Text>
+    return (
+      <Text size="sm">{t`No single change would help: neither a few minutes, one more thing, nor another place.`}</Text>
+    )
   return (
-    <Stack gap={6} component="ul" p={0} m={0} style={{ listStyle: 'none' }} aria-label="What would help">
+    <Stack gap={6} component="ul" p={0} m={0} style={{ listStyle: 'none' }} aria-label={t`What would help`}>
       {found.helps.map(({ change, holds, request: then, plan }) => (
-        <Group key={change} component="li" justify="space-between" wrap="nowrap">
+        <Group key={said(change)} component="li" justify="space-between" wrap="nowrap">
           <Text size="sm">
-            <strong>{change.charAt(0).toUpperCase() + change.slice(1)}:</strong> {holds.join(' ')}
+            <strong>{said(change).charAt(0).toUpperCase() + said(change).slice(1)}:</strong> {holds.join(' ')}
           </Text>
           <Button
             size="compact-md"
@@ -30,9 +34,7 @@ export function WouldHelp({ state }: { state: PlanState }) {
             onClick={() =>
               state.change({ ...session, minutes: then.minutes, place: then.place, materials: then.materials, plan })
             }
-          >
-            Change it
-          </Button>
+          >{t`Change it`}</Button>
         </Group>
       ))}
     </Stack>

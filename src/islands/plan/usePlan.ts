@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { attempt } from '../../core/errors'
 import { type SessionRequest, groupNeed, planSession } from '../../core/planning'
 import { type SessionContext, requestOf } from '../../core/records'
@@ -17,7 +18,7 @@ export function usePlan(context: SessionContext) {
     const seed = session.seed + changes + 1
     const { value: plan, refusal } = attempt(() => planSession(wanted, { seed, locked }))
     if (plan) change({ ...session, plan })
-    else void tell({ title: 'No session fits', message: refusal?.message, color: 'oak', autoClose: LONG_MS })
+    else void tell({ title: t`No session fits`, message: refusal?.message, color: 'oak', autoClose: LONG_MS })
   }
 
   return {

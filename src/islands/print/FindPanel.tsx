@@ -1,21 +1,21 @@
+import { said } from '../../words/i18n'
+import { told } from '../../core/wording'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Checkbox, Group, Stack, Text, UnstyledButton } from '@mantine/core'
 import { Choice, listed } from '../../ui/Choice'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { useMemo, useState } from 'react'
 import { secondsATurnAt } from '../../core/chance'
 import { NEEDS, type NeedId, type Printable, aboutMinutes, countsOn } from '../../core/printables'
-import { KIND_NAMES, type RungId, STAGES, type Stage, rungs } from '../../core/teaching'
+import { KIND_NAMES, type RungId, type Stage, rungs } from '../../core/teaching'
 import type { PrintState } from './usePrint'
 import { Fold } from '../../ui/Fold'
 import { NumberField } from '../../ui/NumberField'
 
-const KINDS = { game: 'Games', cards: 'Cards', sheet: 'Sheets' } as const
+const KINDS = { game: told('Games'), cards: told('Cards'), sheet: told('Sheets') } as const
 const PLAYERS = 3
-const ALL_KINDS = listed({ '': 'All kinds', ...KINDS })
-const ANY_STAGE = [
-  { value: '' as const, label: 'With anything' },
-  ...STAGES.map((value) => ({ value, label: KIND_NAMES[value] })),
-]
+const STAGE_CHOICES = { '': told('With anything'), ...KIND_NAMES } as const
 
 /**
  * Games, cards and sheets, found by rung, kind, stage, minutes and what is to hand; the one that is picked is pressed.
@@ -41,21 +41,29 @@ export function FindPanel({ state, onPick }: { state: PrintState; onPick: () => 
     !each.needs.some((need) => missing.includes(need))
   const found = all.filter(isWanted)
   return (
-    <section className="sheet print-find" aria-label="What can be printed">
+    <section className="sheet print-find" aria-label={t`What can be printed`}>
       <Stack gap={6}>
         <Choice
-          aria-label="For which step"
+          aria-label={t`For which step`}
           value={rung}
           onChange={setRung}
-          data={[{ value: '', label: 'For any step' }, ...rungs.map(({ id, name }) => ({ value: id, label: name }))]}
+          data={[
+            { value: '', label: t`For any step` },
+            ...rungs.map(({ id, name }) => ({ value: id, label: said(name) })),
+          ]}
         />
         <Group grow gap={6} wrap="nowrap">
-          <Narrow label="Which kind" value={kind} onChange={setKind} data={ALL_KINDS} />
-          <Narrow label="With what" value={stage} onChange={setStage} data={ANY_STAGE} />
+          <Narrow
+            label={t`Which kind`}
+            value={kind}
+            onChange={setKind}
+            data={listed({ '': told('All kinds'), ...KINDS })}
+          />
+          <Narrow label={t`With what`} value={stage} onChange={setStage} data={listed<Stage | ''>(STAGE_CHOICES)} />
         </Group>
         <NumberField
-          aria-label="Done within so many minutes"
-          placeholder="Done within … minutes"
+          aria-label={t`Done within so many minutes`}
+          placeholder={t`Done within … minutes`}
           value={minutes}
           min={1}
           max={120}
@@ -92,12 +100,14 @@ function Narrow<V extends string>({ label, value, onChange, data }: NarrowProps<
 /** What is not to hand. */
 function Without({ missing, onChange }: { missing: readonly NeedId[]; onChange: (missing: NeedId[]) => void }) {
   return (
-    <Fold title={`Leave out what I do not have${missing.length > 0 ? ` (${missing.length})` : ''}`}>
+    <Fold
+      title={missing.length > 0 ? t`Leave out what I do not have (${missing.length})` : t`Leave out what I do not have`}
+    >
       <Stack gap={4} mt={6}>
         {(Object.keys(NEEDS) as NeedId[]).map((need) => (
           <Checkbox
             key={need}
-            label={NEEDS[need].name}
+            label={said(NEEDS[need].name)}
             checked={missing.includes(need)}
             onChange={(event) =>
               onChange(event.currentTarget.checked ? [...missing, need] : missing.filter((each) => each !== need))
@@ -121,13 +131,15 @@ interface FoundPrintsProps {
 function Found({ found, ...rest }: FoundPrintsProps) {
   return (
     <div className="print-list">
-      {found.length === 0 && <Text>Nothing is like that: allow more minutes, another kind, or with anything.</Text>}
+      {found.length === 0 && (
+        <Text>{t`Nothing is like that: allow more minutes, another kind, or with anything.`}</Text>
+      )}
       {(Object.keys(KINDS) as (keyof typeof KINDS)[]).map((of) => {
         const own = found.filter((each) => each.kind === of)
         return own.length === 0 ? null : (
-          <ErrorBoundary key={of} what={KINDS[of]}>
+          <ErrorBoundary key={of} what={said(KINDS[of])}>
             <Text size="sm" fw={700} mt={4} className="quiet">
-              {KINDS[of]}
+              {said(KINDS[of])}
             </Text>
             {own.map((each) => (
               <Thing key={each.id} printable={each} {...rest} />
@@ -157,13 +169,13 @@ function Thing({
       }}
     >
       <Group justify="space-between" wrap="nowrap" gap={4}>
-        <Text fw={700}>{printable.name}</Text>
+        <Text fw={700}>{said(printable.name)}</Text>
         <Text size="xs" className="quiet" style={{ whiteSpace: 'nowrap' }}>
-          {Math.max(1, Math.round(minutesOf(printable)))} min
+          <Trans>{Math.max(1, Math.round(minutesOf(printable)))} min</Trans>
         </Text>
       </Group>
       <Text size="xs" className="quiet" lineClamp={2}>
-        {printable.purpose}
+        {said(printable.purpose)}
       </Text>
     </UnstyledButton>
   )

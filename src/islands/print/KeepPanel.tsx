@@ -1,3 +1,4 @@
+import { Trans } from '@lingui/react/macro'
 import { Text } from '@mantine/core'
 import { useState } from 'react'
 import { PRINTS_MADE, type SavedPrint } from '../../core/printables'
@@ -21,7 +22,7 @@ export function KeepPanel({ state }: { state: PrintState }) {
       <SavedThings kept={kept} body={state.saved} picked={picked} onPick={pick} onOpen={() => undefined} />
       {made !== undefined && made !== PRINTS_MADE && (
         <Text size="sm" role="alert">
-          It was kept by another version of Ripe Acorn: its pages may differ from those printed then.
+          <Trans>It was kept by another version of Ripe Acorn: its pages may differ from those printed then.</Trans>
         </Text>
       )}
     </>

@@ -1,3 +1,5 @@
+import { grouped } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Text } from '@mantine/core'
 import { endingStretches, playTime, type TurnDistribution } from '../../core/chance'
 import { tenth } from '../../core/clock'
@@ -9,16 +11,17 @@ export function Lasts({ turns, seconds, error }: { turns: TurnDistribution; seco
   const time = playTime(turns, seconds)
   const mean = tenth(turns.mean)
   const isSure = time.least === time.most
-  const off =
-    error === undefined
-      ? ''
-      : `, simulated ${SIMULATED_GAMES.toLocaleString('en')} times (give or take ${2 * error < 0.05 ? 'less than 0.1' : tenth(2 * error)})`
   return (
     <>
       <Text role="status">
         {isSure
-          ? `About ${inMinutes(time.median)}: always ${mean} turns.`
-          : `About ${inMinutes(time.median)}: nine times in ten ${inMinutes(time.least)} to ${inMinutes(time.most)}, ${mean} turns on the average${off}.`}
+          ? t`About ${inMinutes(time.median)}: always ${mean} turns.`
+          : t`About ${inMinutes(time.median)}: nine times in ten ${inMinutes(time.least)} to ${inMinutes(time.most)}, ${mean} turns on the average.`}{' '}
+        {error !== undefined &&
+          !isSure &&
+          (2 * error < 0.05
+            ? t`Simulated ${grouped(SIMULATED_GAMES)} times (give or take less than ${0.1} turns).`
+            : t`Simulated ${grouped(SIMULATED_GAMES)} times (give or take ${tenth(2 * error)} turns).`)}
       </Text>
       {!isSure && <Bars turns={turns} seconds={seconds} />}
     </>
@@ -26,7 +29,7 @@ export function Lasts({ turns, seconds, error }: { turns: TurnDistribution; seco
 }
 
 export function inMinutes(minutes: number): string {
-  return `${minutes < 10 ? tenth(minutes) : Math.round(minutes)} min`
+  return t`${minutes < 10 ? tenth(minutes) : Math.round(minutes)} min`
 }
 
 const BARS = 24
@@ -38,7 +41,7 @@ function Bars({ turns, seconds }: { turns: TurnDistribution; seconds: number }) 
   const { stretches, lastMinutes } = endingStretches(turns, seconds, BARS)
   const bars = stretches.map(({ fromMinutes, ...each }) => ({ ...each, minutes: inMinutes(fromMinutes) }))
   return (
-    <div role="img" aria-label={`Chances by minutes, up to ${inMinutes(lastMinutes)}`}>
+    <div role="img" aria-label={t`Chances by minutes, up to ${inMinutes(lastMinutes)}`}>
       <WhenSeen height={CHART_PX}>
         <chart.Part bars={bars} height={CHART_PX} />
       </WhenSeen>

@@ -1,3 +1,6 @@
+import { grouped } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Switch, Text } from '@mantine/core'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { Choice, listed } from '../../ui/Choice'
@@ -25,27 +28,29 @@ export function LastsPanel({ state }: { state: PrintState }) {
   const simulated = useSimulated(exact ? undefined : { id: printable.id, options, players, rules })
   const turns = exact ?? simulated
   return (
-    <section className="sheet" aria-label="How long it lasts">
+    <section className="sheet" aria-label={t`How long it lasts`}>
       <Stack gap="xs">
-        <Text fw={700}>How long will it last?</Text>
+        <Text fw={700}>{t`How long will it last?`}</Text>
         {turns ? (
           <Lasts turns={turns} seconds={seconds} error={exact ? undefined : simulated?.error} />
         ) : (
-          <Text role="status">Playing {SIMULATED_GAMES.toLocaleString('en')} games to see …</Text>
+          <Text role="status">
+            <Trans>Playing {grouped(SIMULATED_GAMES)} games to see …</Trans>
+          </Text>
         )}
         {turns && onMat && <Text size="sm">{wasted(state, turns, rules)}</Text>}
         <Group grow>
           <WholeField
-            label="Players"
-            description="all together"
+            label={t`Players`}
+            description={t`all together`}
             value={players}
             least={1}
             most={30}
             onChange={setPlayers}
           />
           <WholeField
-            label="Seconds a turn"
-            description={`${secondsATurnAt(5)} at age 5, ${secondsATurnAt(8)} at 8`}
+            label={t`Seconds a turn`}
+            description={t`${secondsATurnAt(5)} at age 5, ${secondsATurnAt(8)} at 8`}
             value={seconds}
             least={1}
             most={600}
@@ -67,19 +72,19 @@ export function LastsPanel({ state }: { state: PrintState }) {
 function RulesFields({ rules, onRules }: { rules: GameRules; onRules: (rules: GameRules) => void }) {
   return (
     <>
-      <Choice label="Mats" value={rules.mats} onChange={(mats) => onRules({ ...rules, mats })} data={listed(MATS)} />
+      <Choice label={t`Mats`} value={rules.mats} onChange={(mats) => onRules({ ...rules, mats })} data={listed(MATS)} />
       <Choice
-        label="When a mat is full"
+        label={t`When a mat is full`}
         value={String(rules.refills)}
         onChange={(refills) => onRules({ ...rules, refills: Number(refills) })}
         data={[
-          { value: '0', label: 'it is over' },
-          { value: '1', label: 'clear it and fill it once more' },
-          { value: '2', label: 'clear it and fill it twice more' },
+          { value: '0', label: t`it is over` },
+          { value: '1', label: t`clear it and fill it once more` },
+          { value: '2', label: t`clear it and fill it twice more` },
         ]}
       />
       <Switch
-        label="Squash: a full time takes a piece away"
+        label={t`Squash: a full time takes a piece away`}
         checked={rules.squash}
         onChange={(event) => onRules({ ...rules, squash: event.currentTarget.checked })}
       />
@@ -93,8 +98,8 @@ function wasted({ printable, options }: PrintState, turns: TurnDistribution, rul
   const cells = piecesOn(printable, options, rules)
   const lost = Math.round(turns.mean - cells)
   return rules.squash
-    ? `${lost} turns beyond the ${cells} that fill cells: half of them squash, half of them mend.`
-    : `${lost} of them are lost, since the time is full.`
+    ? t`${lost} turns beyond the ${cells} that fill cells: half of them squash, half of them mend.`
+    : t`${lost} of them are lost, since the time is full.`
 }
 
 /** Sizes and rules with which the game ends in the minutes available. */
@@ -124,10 +129,10 @@ function Fitting({
   )
   return (
     <>
-      <WholeField label="I have so many minutes" value={minutes} least={2} most={120} onChange={setMinutes} />
-      {!sizes && <Text size="sm">Trying every size …</Text>}
+      <WholeField label={t`I have so many minutes`} value={minutes} least={2} most={120} onChange={setMinutes} />
+      {!sizes && <Text size="sm">{t`Trying every size …`}</Text>}
       {sizes?.length === 0 && (
-        <Text size="sm">No size of this game ends in that time: more minutes, or one mat for all.</Text>
+        <Text size="sm">{t`No size of this game ends in that time: more minutes, or one mat for all.`}</Text>
       )}
       {sizes?.map((size) => (
         <Button
@@ -138,8 +143,9 @@ function Fitting({
             onRules({ ...rules, squash: false, refills: size.refills })
           }}
         >
-          {size.kinds} times × {size.cells}
-          {size.refills > 0 ? ', filled twice' : ''}: about {inMinutes(size.time.median)}
+          {size.refills > 0
+            ? t`${size.kinds} times × ${size.cells}, filled twice: about ${inMinutes(size.time.median)}`
+            : t`${size.kinds} times × ${size.cells}: about ${inMinutes(size.time.median)}`}
         </Button>
       ))}
     </>

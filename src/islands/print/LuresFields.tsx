@@ -1,3 +1,5 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Checkbox, Stack, Text } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { useQuery } from '@tanstack/react-query'
@@ -29,15 +31,15 @@ export function LuresFields({ state }: { state: PrintState }) {
   }
   const own = children.filter((report) => found(report).length > 0)
   return (
-    <Fold title={picks.length > 0 ? `Wrong choices: lean to ${picks.length}` : 'Wrong choices: any common mistake'}>
+    <Fold title={picks.length > 0 ? t`Wrong choices: lean to ${picks.length}` : t`Wrong choices: any common mistake`}>
       <Stack gap={6} mt={6}>
         {own.length > 0 && (
           <Choice
-            label="As found in a child"
+            label={t`As found in a child`}
             value=""
             onChange={from}
             data={[
-              { value: '', label: 'choose a child' },
+              { value: '', label: t`choose a child` },
               ...own.map(({ child }) => ({ value: child.id, label: child.name })),
             ]}
           />
@@ -45,13 +47,13 @@ export function LuresFields({ state }: { state: PrintState }) {
         {shown.map(({ id, does }) => (
           <Checkbox
             key={id}
-            label={does}
+            label={said(does)}
             checked={picks.includes(id)}
             onChange={(event) => toggle(id, event.currentTarget.checked)}
           />
         ))}
         {possible.length === 0 && (
-          <Text size="sm">No common mistake shows on this step: wrong choices are times near by.</Text>
+          <Text size="sm">{t`No common mistake shows on this step: wrong choices are times near by.`}</Text>
         )}
       </Stack>
     </Fold>

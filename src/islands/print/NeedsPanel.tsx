@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Stack, Text } from '@mantine/core'
 import { NEEDS, type NeedId } from '../../core/printables'
 import { Cautions } from '../../ui/Cautions'
@@ -6,7 +9,7 @@ import type { PrintState } from './usePrint'
 /** How it is played or used, what else it takes and what to watch for. */
 export function NeedsPanel({ state: { printable, notes } }: { state: PrintState }) {
   return (
-    <section className="sheet" aria-label="What it needs">
+    <section className="sheet" aria-label={t`What it needs`}>
       <Stack gap="xs">
         {notes.map((note) => (
           <Text key={note} size="sm">
@@ -14,7 +17,7 @@ export function NeedsPanel({ state: { printable, notes } }: { state: PrintState 
           </Text>
         ))}
         <Text size="sm" className="quiet">
-          Needs {printable.needs.map(needInWords).join('; ')}. Wording follows the house rules.
+          <Trans>Needs {printable.needs.map(needInWords).join('; ')}. Wording follows the house rules.</Trans>
         </Text>
         <Cautions ids={printable.cautions} />
       </Stack>
@@ -24,5 +27,5 @@ export function NeedsPanel({ state: { printable, notes } }: { state: PrintState 
 
 function needInWords(need: NeedId): string {
   const { name, standIn } = NEEDS[need]
-  return standIn ? `${name} (or ${standIn})` : name
+  return standIn ? t`${said(name)} (or ${said(standIn)})` : said(name)
 }

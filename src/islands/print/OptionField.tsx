@@ -1,3 +1,4 @@
+import { said } from '../../words/i18n'
 import { Switch, Text, TextInput } from '@mantine/core'
 import { useMounted } from '@mantine/hooks'
 import { useState } from 'react'
@@ -57,7 +58,7 @@ export function OptionField({ state, id }: { state: PrintState; id: OptionId }) 
     case 'flag':
       return (
         <Switch
-          label={option.label}
+          label={said(option.label)}
           checked={value === true}
           onChange={(event) => onChange(event.currentTarget.checked)}
         />
@@ -66,7 +67,7 @@ export function OptionField({ state, id }: { state: PrintState; id: OptionId }) 
       return (
         <>
           <TextInput
-            label={option.label}
+            label={said(option.label)}
             placeholder={option.none}
             value={(value as string | undefined) ?? ''}
             maxLength={option.longest}
@@ -105,10 +106,10 @@ function ChoiceField({ option, value, onChange, rung }: FieldOf<ChoiceOption, st
     Object.keys(values).length <= 2 &&
     suited.every(([, name]) => name.length < LONGEST_SIDE_BY_SIDE)
   )
-    return <Segments fullWidth aria-label={label} value={value} onChange={onChange} data={data} />
+    return <Segments fullWidth aria-label={said(label)} value={value} onChange={onChange} data={data} />
   return (
     <Choice
-      label={label}
+      label={said(label)}
       value={value ?? ''}
       onChange={(chosen) => onChange(chosen || undefined)}
       data={none === undefined ? data : [{ value: '', label: none }, ...data]}
@@ -124,13 +125,13 @@ function LevelField({ option, value, onChange, rung }: FieldOf<LevelOption, numb
   if (data.length < 2) return null
   const shown = { value: String(value), data }
   if (values.length > MOST_SIDE_BY_SIDE || names.some((name) => name.length >= LONGEST_SIDE_BY_SIDE))
-    return <Choice label={label} {...shown} onChange={(chosen) => onChange(Number(chosen))} />
+    return <Choice label={said(label)} {...shown} onChange={(chosen) => onChange(Number(chosen))} />
   return (
     <div>
       <Text size="sm" fw={500}>
-        {label}
+        {said(label)}
       </Text>
-      <Segments fullWidth aria-label={label} {...shown} onChange={(chosen) => onChange(Number(chosen))} />
+      <Segments fullWidth aria-label={said(label)} {...shown} onChange={(chosen) => onChange(Number(chosen))} />
     </div>
   )
 }
@@ -138,7 +139,7 @@ function LevelField({ option, value, onChange, rung }: FieldOf<LevelOption, numb
 function WholeNumberField({ option, value, onChange }: FieldOf<WholeOption, number>) {
   return (
     <NumberField
-      label={option.label}
+      label={said(option.label)}
       description={option.help}
       placeholder={option.none}
       value={value ?? ''}
@@ -157,7 +158,7 @@ function NumbersField({ option, value, onChange }: FieldOf<NumbersOption, readon
   const isSame = numbersIn(typed).join() === (value ?? []).join()
   return (
     <TextInput
-      label={option.label}
+      label={said(option.label)}
       description={option.help}
       placeholder={option.example}
       value={isSame ? typed : (value?.join(', ') ?? '')}

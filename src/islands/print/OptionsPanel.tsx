@@ -1,3 +1,5 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Stack, Text } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { type PaperId, papers } from '../../core/drawing'
@@ -19,9 +21,9 @@ export function OptionsPanel({ state }: { state: PrintState }) {
   const own = OPTION_IDS.filter((id): id is TakenId => takes(id as TakenId))
   const hasChoices = takes('weights') && (!takes('answers') || options.answers === 'choose')
   return (
-    <section className="sheet" aria-label="Options">
+    <section className="sheet" aria-label={t`Options`}>
       <Stack gap="xs">
-        <Text fw={700}>{printable.name}</Text>
+        <Text fw={700}>{said(printable.name)}</Text>
         <RungField state={state} />
         <CountField state={state} />
         {own.map((id) => (
@@ -37,10 +39,10 @@ export function OptionsPanel({ state }: { state: PrintState }) {
 function RungField({ state: { picked, rungs, set } }: { state: PrintState }) {
   return (
     <Choice
-      label="Step"
+      label={t`Step`}
       value={picked.rung}
       onChange={(rung) => set({ rung })}
-      data={rungs.map(({ id, name }) => ({ value: id, label: name }))}
+      data={rungs.map(({ id, name }) => ({ value: id, label: said(name) }))}
     />
   )
 }
@@ -50,8 +52,8 @@ function CountField({ state: { printable, counts, options, set } }: { state: Pri
   if (counts.least === counts.most || options.rows) return null
   return (
     <NumberField
-      label={`How many ${printable.counts}`}
-      description={`${counts.least} to ${counts.most} on this step`}
+      label={t`How many ${printable.counts}`}
+      description={t`${counts.least} to ${counts.most} on this step`}
       value={options.count}
       onChange={(value) => typeof value === 'number' && set({ count: value })}
       keepsOutside
@@ -63,28 +65,31 @@ function CountField({ state: { printable, counts, options, set } }: { state: Pri
 function PageFields({ state }: { state: PrintState }) {
   const { picked, options, set } = state
   return (
-    <Fold title="Title, name, paper, copies, number">
+    <Fold title={t`Title, name, paper, copies, number`}>
       <Stack gap="xs" mt="xs">
         <OptionField state={state} id="title" />
         <OptionField state={state} id="owner" />
         <Choice
-          label="Paper"
+          label={t`Paper`}
           value={options.paper}
           onChange={(paper) => set({ paper })}
-          data={[...new Set<PaperId>([...PAPERS, options.paper])].map((id) => ({ value: id, label: papers[id].name }))}
+          data={[...new Set<PaperId>([...PAPERS, options.paper])].map((id) => ({
+            value: id,
+            label: said(papers[id].name),
+          }))}
         />
         <OptionField state={state} id="lowInk" />
         <WholeField
-          label="Copies"
-          description="Of the pages; the answers come once"
+          label={t`Copies`}
+          description={t`Of the pages; the answers come once`}
           value={picked.copies}
           least={1}
           most={30}
           onChange={(copies) => set({ copies })}
         />
         <WholeField
-          label="Number"
-          description="The same number makes the same pages"
+          label={t`Number`}
+          description={t`The same number makes the same pages`}
           value={picked.seed}
           least={1}
           most={MOST_SEED}

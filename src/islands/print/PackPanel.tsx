@@ -1,4 +1,7 @@
-import { counted } from '../../core/wording'
+import { said } from '../../words/i18n'
+import { t, plural } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
+import { told } from '../../core/wording'
 import { Button, Checkbox, Group, Progress, Stack, Text } from '@mantine/core'
 import { Choice, listed } from '../../ui/Choice'
 import { useQuery } from '@tanstack/react-query'
@@ -41,37 +44,34 @@ export function PackPanel({ state }: { state: PrintState }) {
     ...(printable === picked.id ? onBench : {}),
   }))
   const begin = () => group && pack.begin({ groupId: group.id, things, seed: picked.seed, answersOnPaper: onPaper })
-  if (groups.length === 0) return <Text>There is no group yet: make one under Children first.</Text>
+  if (groups.length === 0) return <Text>{t`There is no group yet: make one under Children first.`}</Text>
   return (
-    <Stack gap="sm" className="sheet" component="section" aria-label="A pack for a group" mb="sm">
-      <Text fw={700}>A pack for a group</Text>
+    <Stack gap="sm" className="sheet" component="section" aria-label={t`A pack for a group`} mb="sm">
+      <Text fw={700}>{t`A pack for a group`}</Text>
       <Choice
-        label="For which group"
+        label={t`For which group`}
         value={group?.id ?? ''}
         onChange={setGroupId}
         data={groups.map(({ id, name, childIds }) => ({ value: id, label: `${name} (${childIds.length})` }))}
       />
       <Text size="sm">
-        Each child gets{' '}
-        {chosen.length === 0 ? 'nothing yet' : chosen.map((id) => printableOf(id).name.toLowerCase()).join(', ')}, at
-        their own step and with wrong choices from what was found in them. Up to {MOST_PACK_THINGS}.
+        {chosen.length === 0
+          ? t`Each child gets nothing yet.`
+          : t`Each child gets: ${chosen.map((id) => said(printableOf(id).name)).join(', ')}.`}{' '}
+        <Trans>
+          It is at their own step, with wrong choices from what was found in them. Up to {MOST_PACK_THINGS} things.
+        </Trans>
       </Text>
       <Things all={state.all} chosen={chosen} onChange={setChosen} />
-      <Choice label="Answers on paper" value={onPaper} onChange={setOnPaper} data={listed(ANSWER_WAYS)} />
+      <Choice label={t`Answers on paper`} value={onPaper} onChange={setOnPaper} data={listed(ANSWER_WAYS)} />
       {pack.error && (
         <Text role="alert" className="sheet sheet-attention">
           {pack.error.message}
         </Text>
       )}
       <Group>
-        <Button onClick={begin} disabled={chosen.length === 0 || pack.isBusy}>
-          Make the pack
-        </Button>
-        {pack.isBusy && (
-          <Button variant="default" onClick={pack.cancel}>
-            Cancel
-          </Button>
-        )}
+        <Button onClick={begin} disabled={chosen.length === 0 || pack.isBusy}>{t`Make the pack`}</Button>
+        {pack.isBusy && <Button variant="default" onClick={pack.cancel}>{t`Cancel`}</Button>}
       </Group>
       {pack.progress && <PackState progress={pack.progress} />}
     </Stack>
@@ -91,7 +91,7 @@ function Things({ all, chosen, onChange }: ThingsProps) {
       {all.map(({ id, name }) => (
         <Checkbox
           key={id}
-          label={name}
+          label={said(name)}
           checked={chosen.includes(id)}
           disabled={!chosen.includes(id) && chosen.length >= MOST_PACK_THINGS}
           onChange={(event) =>
@@ -104,11 +104,11 @@ function Things({ all, chosen, onChange }: ThingsProps) {
 }
 
 const SAID = {
-  waiting: 'Waits until another pack is done.',
-  making: 'Being made …',
-  done: 'Ready.',
-  failed: 'It could not be made. Nothing was kept; try again, or with fewer things.',
-  cancelled: 'Cancelled: nothing was kept.',
+  waiting: told('Waits until another pack is done.'),
+  making: told('Being made …'),
+  done: told('Ready.'),
+  failed: told('It could not be made. Nothing was kept; try again, or with fewer things.'),
+  cancelled: told('Cancelled: nothing was kept.'),
 } as const
 
 function PackState({ progress }: { progress: PackJob }) {
@@ -116,23 +116,27 @@ function PackState({ progress }: { progress: PackJob }) {
   return (
     <Stack gap="xs">
       <Text role="status">
-        {SAID[state]} {before > 0 && `${counted(before, 'pack waits', 'packs wait')} before it.`}{' '}
-        {pages !== undefined && `${pages} pages: who gets what, the sheets, the answers.`}
+        {said(SAID[state])}{' '}
+        {before > 0 && t`${plural(before, { one: '# pack waits before it.', other: '# packs wait before it.' })}`}{' '}
+        {pages !== undefined && t`${pages} pages: who gets what, the sheets, the answers.`}
       </Text>
       {(state === 'making' || state === 'waiting') && (
-        <Progress value={(100 * done) / Math.max(1, total)} aria-label="How much of the pack is made" />
+        <Progress value={(100 * done) / Math.max(1, total)} aria-label={t`How much of the pack is made`} />
       )}
       {state === 'done' && (
-        <Button component="a" href={`/api/packs/${id}/pdf`} target="_blank" leftSection={<IconPrinter size={18} />}>
-          PDF of the pack
-        </Button>
+        <Button
+          component="a"
+          href={`/api/packs/${id}/pdf`}
+          target="_blank"
+          leftSection={<IconPrinter size={18} />}
+        >{t`PDF of the pack`}</Button>
       )}
       {state !== 'cancelled' && (
         <ul className="anywhere pack-lines">
           {lines.map((line, i) => (
             <li key={i}>
-              {line.child}: {printableOf(line.printable).name.toLowerCase()}, {rungOf(line.rung).name.toLowerCase()},
-              no. {line.seed}
+              {line.child}: {said(printableOf(line.printable).name)}, {said(rungOf(line.rung).name)},{' '}
+              {t`no. ${line.seed}`}
               {line.instead && <span className="quiet"> ({packNote(line)})</span>}
             </li>
           ))}

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, Group, Text } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { ANSWER_WAYS, type AnswerWay } from '../../core/planning'
@@ -16,12 +17,12 @@ export function PagesPanel({ state }: { state: PrintState }) {
     <>
       <Segments
         fullWidth
-        aria-label="Pages or answers"
+        aria-label={t`Pages or answers`}
         value={side}
         onChange={setSide}
         data={[
-          { value: 'pages' as const, label: `Pages: ${print?.pages.length ?? 0}` },
-          { value: 'key' as const, label: `Answers: ${print?.key.length ?? 0}` },
+          { value: 'pages' as const, label: t`Pages: ${print?.pages.length ?? 0}` },
+          { value: 'key' as const, label: t`Answers: ${print?.key.length ?? 0}` },
         ]}
       />
       {side === 'key' && <AnswersOnPaper state={state} />}
@@ -33,7 +34,7 @@ export function PagesPanel({ state }: { state: PrintState }) {
           className="print-page"
           style={{ maxWidth: `clamp(440px, calc((100vh - 185px) * ${page.width / page.height}), 620px)` }}
         >
-          <DrawingView drawing={page} label={`Page ${i + 1}: ${page.title}`} />
+          <DrawingView drawing={page} label={t`Page ${i + 1}: ${page.title}`} />
         </div>
       ))}
     </>
@@ -44,11 +45,9 @@ export function PagesPanel({ state }: { state: PrintState }) {
 function AnswersOnPaper({ state: { picked, set } }: { state: PrintState }) {
   return (
     <Group gap="xs" my="xs">
-      <Text size="sm" fw={600}>
-        Answers on paper
-      </Text>
+      <Text size="sm" fw={600}>{t`Answers on paper`}</Text>
       <Segments<AnswerWay>
-        aria-label="Answers on paper"
+        aria-label={t`Answers on paper`}
         size="xs"
         value={picked.answersOnPaper}
         onChange={(answersOnPaper) => set({ answersOnPaper })}
@@ -66,11 +65,11 @@ function WhyNone({ state: { refusal, options, counts, printable, set } }: { stat
   return (
     <Text className="sheet sheet-attention" role="alert">
       {isCount
-        ? `How many ${printable.counts}: ${counts.least} to ${counts.most} are possible on this step, not ${options.count}.`
+        ? t`How many ${printable.counts}: ${counts.least} to ${counts.most} are possible on this step, not ${options.count}.`
         : `${refusal.message}.`}
       {isCount && (
         <Button size="compact-md" mt="xs" display="block" onClick={() => set({ count: possible })}>
-          {`Make ${possible} ${printable.counts}`}
+          {t`Make ${possible} ${printable.counts}`}
         </Button>
       )}
     </Text>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Text } from '@mantine/core'
 import { howToPlay } from '../../core/planning'
 import type { PrintState } from './usePrint'
@@ -8,18 +10,16 @@ export function PlayPanel({ state: { picked, options } }: { state: PrintState })
   if (!rules) return null
   return (
     <section className="sheet" aria-labelledby="how-to-play">
-      <Text id="how-to-play" fw={700}>
-        How to play
-      </Text>
+      <Text id="how-to-play" fw={700}>{t`How to play`}</Text>
       <ol style={{ margin: '4px 0', paddingLeft: 20, fontSize: 14 }} lang={options.wording.language.slice(0, 2)}>
         {rules.steps.map((step) => (
           <li key={step}>{step}</li>
         ))}
       </ol>
-      <Text size="sm">Say: “{rules.say}”</Text>
-      <Text size="sm" className="quiet">
-        The rules are printed with it.
+      <Text size="sm">
+        <Trans>Say: “{rules.say}”</Trans>
       </Text>
+      <Text size="sm" className="quiet">{t`The rules are printed with it.`}</Text>
     </section>
   )
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, Group, Title } from '@mantine/core'
 import {
   IconArrowsShuffle,
@@ -29,9 +30,7 @@ export function PrintTools({ state, panel, onPanel }: Props) {
   const { printable } = state
   return (
     <Group justify="space-between">
-      <Title order={1} size="h2">
-        Print room
-      </Title>
+      <Title order={1} size="h2">{t`Print room`}</Title>
       <Group gap="xs">
         <VersionButtons state={state} />
         <DownloadButton state={state} />
@@ -40,17 +39,13 @@ export function PrintTools({ state, panel, onPanel }: Props) {
           onClick={() => onPanel('keep')}
           aria-expanded={panel === 'keep'}
           leftSection={<IconBookmark size={18} />}
-        >
-          Save for later
-        </Button>
+        >{t`Save for later`}</Button>
         <Button
           variant="default"
           onClick={() => onPanel('pack')}
           aria-expanded={panel === 'pack'}
           leftSection={<IconUsers size={18} />}
-        >
-          One version for each child
-        </Button>
+        >{t`One version for each child`}</Button>
         <Button
           component="a"
           href={state.pdf}
@@ -67,25 +62,28 @@ export function PrintTools({ state, panel, onPanel }: Props) {
 
 /** What the PDF has besides the pages. */
 function printWords(kind: PrintState['printable']['kind'], answers: AnswerWay): string {
-  const besides = [kind === 'sheet' ? '' : 'rules', answers === 'none' ? '' : 'answers'].filter(Boolean)
-  return besides.length === 0 ? 'Print' : `Print, with ${besides.join(' and ')}`
+  const [withRules, withAnswers] = [kind !== 'sheet', answers !== 'none']
+  if (withRules && withAnswers) return t`Print, with rules and answers`
+  if (withRules) return t`Print, with rules`
+  return withAnswers ? t`Print, with answers` : t`Print`
 }
 
 /** Another version of the same print, or this one kept whatever else is changed. */
 function VersionButtons({ state: { shuffle, isPinned, setPinned } }: { state: PrintState }) {
   return (
     <>
-      <Button variant="default" onClick={shuffle} disabled={isPinned} leftSection={<IconArrowsShuffle size={18} />}>
-        Shuffle
-      </Button>
+      <Button
+        variant="default"
+        onClick={shuffle}
+        disabled={isPinned}
+        leftSection={<IconArrowsShuffle size={18} />}
+      >{t`Shuffle`}</Button>
       <Button
         variant={isPinned ? 'light' : 'default'}
         aria-pressed={isPinned}
         onClick={() => setPinned(!isPinned)}
         leftSection={isPinned ? <IconPinFilled size={18} /> : <IconPin size={18} />}
-      >
-        Lock this version
-      </Button>
+      >{t`Lock this version`}</Button>
     </>
   )
 }
@@ -101,8 +99,6 @@ function DownloadButton({ state }: { state: PrintState }) {
       aria-haspopup="menu"
       onClick={() => setOpen(true)}
       leftSection={<IconDownload size={18} />}
-    >
-      Download
-    </Button>
+    >{t`Download`}</Button>
   )
 }

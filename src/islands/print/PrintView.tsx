@@ -1,3 +1,7 @@
+import { said } from '../../words/i18n'
+import { told } from '../../core/wording'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { useMounted } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
@@ -36,13 +40,13 @@ function PrintPage() {
   return <Loaded query={query}>{(settings) => <PrintRoom settings={settings} />}</Loaded>
 }
 
-const PANES = { choose: 'Choose', set: 'Options', page: 'Page' } as const
+const PANES = { choose: told('Choose'), set: told('Options'), page: told('Page') } as const
 type Pane = keyof typeof PANES
 
 /** Where the three do not fit side by side: one after the other. */
 function PaneButtons({ pane, onPane }: { pane: Pane; onPane: (pane: Pane) => void }) {
   return (
-    <Group className="print-panes no-print" gap="xs" role="group" aria-label="One after the other">
+    <Group className="print-panes no-print" gap="xs" role="group" aria-label={t`One after the other`}>
       {(Object.keys(PANES) as Pane[]).map((each) => (
         <Button
           key={each}
@@ -51,7 +55,7 @@ function PaneButtons({ pane, onPane }: { pane: Pane; onPane: (pane: Pane) => voi
           onClick={() => onPane(each)}
           className={`print-to-${each}`}
         >
-          {PANES[each]}
+          {said(PANES[each])}
         </Button>
       ))}
     </Group>
@@ -72,7 +76,7 @@ function PrintRoom({ settings }: { settings: Settings }) {
     <Stack gap="sm">
       {state.lost && (
         <Text className="sheet sheet-attention" role="alert">
-          The saved print that the address asks for cannot be opened: {state.lost.message}
+          <Trans>The saved print that the address asks for cannot be opened: {state.lost.message}</Trans>
         </Text>
       )}
       <PrintTools
@@ -85,22 +89,22 @@ function PrintRoom({ settings }: { settings: Settings }) {
       />
       <PaneButtons pane={pane} onPane={setPane} />
       <div className="print-room" data-pane={pane}>
-        <ErrorBoundary what="What can be printed">
+        <ErrorBoundary what={t`What can be printed`}>
           <FindPanel state={state} onPick={() => setPane('page')} />
         </ErrorBoundary>
         <Stack gap="sm" className="print-options">
-          <ErrorBoundary what="The options">
+          <ErrorBoundary what={t`The options`}>
             <OptionsPanel state={state} />
           </ErrorBoundary>
           {(printable.fill ?? printable.play) && print && (
-            <ErrorBoundary what="How long it lasts">
+            <ErrorBoundary what={t`How long it lasts`}>
               <LastsPanel state={state} />
             </ErrorBoundary>
           )}
           {isStanding && printable.kind !== 'sheet' && <play.Part state={state} />}
           <NeedsPanel state={state} />
         </Stack>
-        <section aria-label="The pages" className="print-pages">
+        <section aria-label={t`The pages`} className="print-pages">
           {panel === 'keep' && <keep.Part state={state} />}
           {panel === 'pack' && <pack.Part state={state} />}
           <PagesPanel state={state} />

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Text } from '@mantine/core'
 import { printable } from '../../core/drawing'
 
@@ -8,8 +9,8 @@ export function PrintableText({ text }: { text: string }) {
   return (
     <Text size="sm" role="alert">
       {shown === ''
-        ? 'The print fonts have none of these letters: it is left out of the print.'
-        : `Printed as “${shown}”: the print fonts have Latin letters only.`}
+        ? t`The print fonts have none of these letters: it is left out of the print.`
+        : t`Printed as “${shown}”: the print fonts have Latin letters only.`}
     </Text>
   )
 }

@@ -1,3 +1,5 @@
+import { said } from '../../words/i18n'
+import { Trans } from '@lingui/react/macro'
 import { Group, Input, Text } from '@mantine/core'
 import { useState } from 'react'
 import { type DayRow, type ReadLine, dayLine, readDayLines, spanText } from '../../core/days'
@@ -26,7 +28,7 @@ export function RowsField({ option, value, language, onChange }: Props) {
   const lines = readDayLines(text, language)
   return (
     <>
-      <Input.Wrapper id="rows" label={option.label} description={option.help}>
+      <Input.Wrapper id="rows" label={said(option.label)} description={option.help}>
         <Input
           id="rows"
           component="textarea"
@@ -54,7 +56,7 @@ function Unread({ line, onChoose }: { readonly line: ReadLine; readonly onChoose
   if (line.kind === 'row') return null
   return (
     <Text size="sm" component="div" role="alert" className="sheet sheet-attention anywhere">
-      “{line.text.slice(0, 60)}” is not printed yet. {line.why}
+      <Trans>“{line.text.slice(0, 60)}” is not printed yet.</Trans> {line.why}
       {line.kind === 'either' && (
         <Group gap={6} mt={4}>
           {line.choices.map((row) => (

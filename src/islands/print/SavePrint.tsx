@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, Menu } from '@mantine/core'
 import { LONG_MS, tell } from '../../ui/notices'
 import { IconDownload } from '@tabler/icons-react'
@@ -31,7 +32,7 @@ export function SavePrint({ state: { print, options, picked } }: { state: PrintS
       for (const [i, page] of pages.entries()) saveBlob(`${name}-${i + 1}.png`, await pngOf(page))
     } catch (error) {
       void tell({
-        title: 'No picture was made',
+        title: t`No picture was made`,
         message: error instanceof Error ? error.message : String(error),
         color: 'oak',
         autoClose: LONG_MS,
@@ -41,16 +42,19 @@ export function SavePrint({ state: { print, options, picked } }: { state: PrintS
   return (
     <Menu {...menu}>
       <Menu.Target>
-        <Button ref={target} variant="default" disabled={!print} leftSection={<IconDownload size={18} />}>
-          Download
-        </Button>
+        <Button
+          ref={target}
+          variant="default"
+          disabled={!print}
+          leftSection={<IconDownload size={18} />}
+        >{t`Download`}</Button>
       </Menu.Target>
       <Menu.Dropdown>
-        <Menu.Item onClick={() => svgs(pages, '')}>Pages as SVG</Menu.Item>
-        <Menu.Item onClick={() => svgs(print?.key ?? [], '-key')}>Answers as SVG</Menu.Item>
-        <Menu.Item onClick={() => void pngs()}>Pages as PNG, 300 dpi</Menu.Item>
-        <Menu.Item onClick={() => void csv()}>Questions as CSV</Menu.Item>
-        <Menu.Item onClick={json}>Questions as JSON</Menu.Item>
+        <Menu.Item onClick={() => svgs(pages, '')}>{t`Pages as SVG`}</Menu.Item>
+        <Menu.Item onClick={() => svgs(print?.key ?? [], '-key')}>{t`Answers as SVG`}</Menu.Item>
+        <Menu.Item onClick={() => void pngs()}>{t`Pages as PNG, 300 dpi`}</Menu.Item>
+        <Menu.Item onClick={() => void csv()}>{t`Questions as CSV`}</Menu.Item>
+        <Menu.Item onClick={json}>{t`Questions as JSON`}</Menu.Item>
       </Menu.Dropdown>
     </Menu>
   )

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import bold from '@fontsource/andika/files/andika-latin-700-normal.woff?url'
 import regular from '@fontsource/andika/files/andika-latin-400-normal.woff?url'
 import boldExt from '@fontsource/andika/files/andika-latin-ext-700-normal.woff?url'
@@ -30,12 +31,12 @@ async function fontFaces(svg: string): Promise<string> {
 
 async function asData(url: string): Promise<string> {
   const response = await fetch(url)
-  if (!response.ok) throw new Error('The print font could not be fetched. Is Ripe Acorn still running?')
+  if (!response.ok) throw new Error(t`The print font could not be fetched. Is Ripe Acorn still running?`)
   const blob = await response.blob()
   return new Promise((resolve, reject) => {
     const reader = new FileReader()
     reader.onload = () => resolve(String(reader.result))
-    reader.onerror = () => reject(new Error('The print font could not be read.'))
+    reader.onerror = () => reject(new Error(t`The print font could not be read.`))
     reader.readAsDataURL(blob)
   })
 }
@@ -51,13 +52,13 @@ export async function pngOf(page: Drawing): Promise<Blob> {
   canvas.width = pixelsAt(page.width, DPI)
   canvas.height = pixelsAt(page.height, DPI)
   const context = canvas.getContext('2d')
-  if (!context) throw new Error('This browser draws no pictures.')
+  if (!context) throw new Error(t`This browser draws no pictures.`)
   context.fillStyle = '#FFFFFF'
   context.fillRect(0, 0, canvas.width, canvas.height)
   context.drawImage(image, 0, 0, canvas.width, canvas.height)
   return new Promise((resolve, reject) =>
     canvas.toBlob(
-      (blob) => (blob ? resolve(blob) : reject(new Error('The picture is too large for this browser.'))),
+      (blob) => (blob ? resolve(blob) : reject(new Error(t`The picture is too large for this browser.`))),
       'image/png',
     ),
   )

@@ -1,3 +1,5 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Button, Group, Radio, SimpleGrid, Stack, Title } from '@mantine/core'
 import { useForm } from '@mantine/form'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
@@ -22,14 +24,14 @@ export function RulesForm({ settings }: { settings: Settings }) {
   const form = useForm<Settings>({ initialValues: settings })
   const rules = form.values
   const set = (change: Partial<Settings>) => form.setValues(change)
-  const draft = useDraft(form, 'house rules')
+  const draft = useDraft(form, `house rules`)
   const save = useMutation({
     meta: IN_PLACE,
     mutationFn: (changed: Settings) => api.put<Settings>('/api/settings', changed),
     onSuccess: (saved) => {
       draft.forget()
       client.setQueryData(['settings'], saved)
-      void tell({ message: 'Saved. Everything printed and asked follows it from now on.', color: 'moss' })
+      void tell({ message: t`Saved. Everything printed and asked follows it from now on.`, color: 'moss' })
     },
     onError: (error) => {
       draft.failed(error)
@@ -40,12 +42,8 @@ export function RulesForm({ settings }: { settings: Settings }) {
     <form onSubmit={form.onSubmit((changed) => save.mutate(changed))}>
       <Stack>
         <Group justify="space-between">
-          <Title order={1} size="h2">
-            House rules
-          </Title>
-          <Button type="submit" disabled={!form.isDirty()} loading={save.isPending}>
-            Save the rules
-          </Button>
+          <Title order={1} size="h2">{t`House rules`}</Title>
+          <Button type="submit" disabled={!form.isDirty()} loading={save.isPending}>{t`Save the rules`}</Button>
         </Group>
         <SimpleGrid cols={{ base: 1, md: 2 }}>
           <SayingRules rules={rules} set={set} />
@@ -62,24 +60,22 @@ export function RulesForm({ settings }: { settings: Settings }) {
 /** How times are put in words and figures. */
 function SayingRules({ rules, set }: RulesProps) {
   return (
-    <section className="sheet" aria-label="Saying the time">
+    <section className="sheet" aria-label={t`Saying the time`}>
       <Stack gap="sm">
-        <Title order={2} size="h4">
-          Saying the time
-        </Title>
+        <Title order={2} size="h4">{t`Saying the time`}</Title>
         <Choice
-          label="Language"
+          label={t`Language`}
           value={rules.language}
           onChange={(language) => set({ language })}
           data={LANGUAGE_IDS.map((id) => ({ value: id, label: languages[id].name }))}
         />
-        <Radio.Group label="Form" value={rules.form} onChange={(value) => set({ form: value as SayingForm })}>
+        <Radio.Group label={t`Form`} value={rules.form} onChange={(value) => set({ form: value as SayingForm })}>
           <Stack gap={8} mt={6}>
             {(Object.keys(SAYING_FORMS) as SayingForm[]).map((form) => (
               <Radio
                 key={form}
                 value={form}
-                label={SAYING_FORMS[form]}
+                label={said(SAYING_FORMS[form])}
                 description={EXAMPLES.map((minute) => say(minute, { language: rules.language, form })).join(' · ')}
                 styles={{ description: { color: 'var(--quiet)' } }}
               />
@@ -94,12 +90,10 @@ function SayingRules({ rules, set }: RulesProps) {
 /** What is learnt after o’clock. */
 function SchoolRules({ rules, set }: RulesProps) {
   return (
-    <section className="sheet" aria-label="School">
-      <Title order={2} size="h4" mb="sm">
-        What follows o’clock
-      </Title>
+    <section className="sheet" aria-label={t`School`}>
+      <Title order={2} size="h4" mb="sm">{t`What follows o’clock`}</Title>
       <Radio.Group
-        aria-label="What follows o’clock"
+        aria-label={t`What follows o’clock`}
         value={rules.school}
         onChange={(value) => set({ school: value as SchoolId })}
       >
@@ -108,8 +102,8 @@ function SchoolRules({ rules, set }: RulesProps) {
             <Radio
               key={school.id}
               value={school.id}
-              label={`${school.name}: ${school.why}`}
-              description={school.order.map((rung) => rungOf(rung).name).join(' → ')}
+              label={`${said(school.name)}: ${said(school.why)}`}
+              description={school.order.map((rung) => said(rungOf(rung).name)).join(' → ')}
               styles={{ description: { color: 'var(--quiet)' } }}
             />
           ))}

@@ -1,9 +1,11 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Checkbox, Select, SimpleGrid, Stack, Switch, Title } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { type MaterialId, materials } from '../../core/activities'
 import { type PaperId, papers } from '../../core/drawing'
 import type { Settings } from '../../core/records'
-import { PLACES } from '../../ui/places'
+import { placeChoices } from '../../ui/places'
 import { Segments } from '../../ui/Segments'
 
 export interface RulesProps {
@@ -14,19 +16,17 @@ export interface RulesProps {
 /** Paper and ink. */
 export function PrintingRules({ rules, set }: RulesProps) {
   return (
-    <section className="sheet" aria-label="Printing">
+    <section className="sheet" aria-label={t`Printing`}>
       <Stack gap="sm">
-        <Title order={2} size="h4">
-          Printing
-        </Title>
+        <Title order={2} size="h4">{t`Printing`}</Title>
         <Segments
-          aria-label="Paper"
+          aria-label={t`Paper`}
           value={rules.paper}
           onChange={(paper) => set({ paper })}
-          data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: papers[id].name }))}
+          data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: said(papers[id].name) }))}
         />
         <Switch
-          label="Save ink: outlines instead of filled hands"
+          label={t`Save ink: outlines instead of filled hands`}
           checked={rules.lowInk}
           onChange={(event) => set({ lowInk: event.currentTarget.checked })}
         />
@@ -41,15 +41,18 @@ const zonesWith = (zone: string): string[] => [...new Set([...Intl.supportedValu
 /** Where the group meets, and what it usually has. */
 export function PlaceRules({ rules, set }: RulesProps) {
   return (
-    <section className="sheet" aria-label="Place and materials">
+    <section className="sheet" aria-label={t`Place and materials`}>
       <Stack gap="sm">
-        <Title order={2} size="h4">
-          Place and materials
-        </Title>
-        <Choice label="Where you usually meet" data={PLACES} value={rules.place} onChange={(place) => set({ place })} />
+        <Title order={2} size="h4">{t`Place and materials`}</Title>
+        <Choice
+          label={t`Where you usually meet`}
+          data={placeChoices()}
+          value={rules.place}
+          onChange={(place) => set({ place })}
+        />
         <Select
-          label="Time zone"
-          description="It says on which day an answer was given."
+          label={t`Time zone`}
+          description={t`It says on which day an answer was given.`}
           data={zonesWith(rules.zone)}
           value={rules.zone}
           onChange={(zone) => zone && set({ zone })}
@@ -59,13 +62,13 @@ export function PlaceRules({ rules, set }: RulesProps) {
           comboboxProps={{ keepMounted: false }}
         />
         <Checkbox.Group
-          label="Usually to hand"
+          label={t`Usually to hand`}
           value={[...rules.materials]}
           onChange={(value) => set({ materials: value as MaterialId[] })}
         >
           <SimpleGrid cols={2} spacing={6} mt={6}>
             {(Object.keys(materials) as MaterialId[]).map((id) => (
-              <Checkbox key={id} value={id} label={materials[id].name} />
+              <Checkbox key={id} value={id} label={said(materials[id].name)} />
             ))}
           </SimpleGrid>
         </Checkbox.Group>

@@ -1,3 +1,5 @@
+import { saidEach } from '../../words/i18n'
+import { told } from '../../core/wording'
 import { useQuery } from '@tanstack/react-query'
 import { AddressTabs } from '../../ui/AddressTabs'
 import { App, type Page } from '../../ui/App'
@@ -10,7 +12,7 @@ const data = later(async () => (await import('./data/DataPanel')).DataPanel)
 const network = later(async () => (await import('./data/NetworkPanel')).NetworkPanel)
 const LATER = [data, network]
 
-const PARTS = { rules: 'House rules', data: 'Your data', network: 'Other devices' } as const
+const PARTS = { rules: told('House rules'), data: told('Your data'), network: told('Other devices') } as const
 
 export default function RulesView(page: Page) {
   return (
@@ -25,7 +27,7 @@ function Rules() {
   useFetchLater(LATER)
   return (
     <AddressTabs
-      names={PARTS}
+      names={saidEach(PARTS)}
       usual="rules"
       panels={{
         rules: <Loaded query={query}>{(settings) => <RulesForm key={settings.version} settings={settings} />}</Loaded>,

@@ -1,3 +1,7 @@
+import { said } from '../../words/i18n'
+import { told, unitFor } from '../../core/wording'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Anchor, Button, Group, Stack, Text, Title, Table } from '@mantine/core'
 import { IconPrinter } from '@tabler/icons-react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
@@ -33,7 +37,11 @@ function ShoppingPage() {
   )
 }
 
-const SPANS = { week: 'the next seven days', month: 'the next four weeks', all: 'all that is planned' } as const
+const SPANS = {
+  week: told('the next seven days'),
+  month: told('the next four weeks'),
+  all: told('all that is planned'),
+} as const
 type Span = keyof typeof SPANS
 const SPAN_DAYS: Readonly<Record<Span, number>> = { week: 7, month: 28, all: 3650 }
 
@@ -45,26 +53,24 @@ function Board({ data, settings }: { data: LogData; settings: Settings }) {
   return (
     <Stack>
       <Group justify="space-between" align="end">
-        <Title order={1} size="h2">
-          What you need
-        </Title>
+        <Title order={1} size="h2">{t`What you need`}</Title>
         <Group gap="xs" align="end" className="no-print">
-          <Choice label="For" value={span} data={listed(SPANS)} onChange={setSpan} />
-          <Button leftSection={<IconPrinter size={18} />} onClick={() => window.print()}>
-            Print the list
-          </Button>
+          <Choice label={t`For`} value={span} data={listed(SPANS)} onChange={setSpan} />
+          <Button leftSection={<IconPrinter size={18} />} onClick={() => window.print()}>{t`Print the list`}</Button>
         </Group>
       </Group>
       {sessions.length === 0 ? (
         <Text className="sheet">
-          No session is planned for {SPANS[span]}. Build one on{' '}
-          <Anchor href="/" underline="always">
-            Today
-          </Anchor>
-          , and this list has what it needs.
+          <Trans>
+            No session is planned for {said(SPANS[span])}. Build one on{' '}
+            <Anchor href="/" underline="always">
+              Today
+            </Anchor>
+            , and this list has what it needs.
+          </Trans>
         </Text>
       ) : (
-        <section className="sheet" aria-label="The list">
+        <section className="sheet" aria-label={t`The list`}>
           <Text size="sm" className="quiet anywhere" mb={6}>
             {sessions.map(({ name }) => name).join('; ')}
           </Text>
@@ -97,16 +103,16 @@ function List({ list }: { list: readonly ShoppingEntry[] }) {
     <Table className="shopping">
       <Table.Thead>
         <Table.Tr>
-          <Table.Th>What</Table.Th>
-          <Table.Th>Needed</Table.Th>
-          <Table.Th>In the cupboard</Table.Th>
-          <Table.Th ta="right">To get</Table.Th>
+          <Table.Th>{t`What`}</Table.Th>
+          <Table.Th>{t`Needed`}</Table.Th>
+          <Table.Th>{t`In the cupboard`}</Table.Th>
+          <Table.Th ta="right">{t`To get`}</Table.Th>
         </Table.Tr>
       </Table.Thead>
       <Table.Tbody>
         {list.map((entry) => (
           <Table.Tr key={entry.material}>
-            <Table.Th scope="row">{entry.name}</Table.Th>
+            <Table.Th scope="row">{said(entry.name)}</Table.Th>
             <Table.Td className="anywhere">
               {inUnits(entry.needed, entry)}
               <Text size="xs" className="quiet">
@@ -114,7 +120,7 @@ function List({ list }: { list: readonly ShoppingEntry[] }) {
               </Text>
             </Table.Td>
             <Table.Td>
-              <Have material={entry.material} name={entry.name} have={entry.have} />
+              <Have material={entry.material} name={said(entry.name)} have={entry.have} />
             </Table.Td>
             <Table.Td ta="right">
               <ToGet entry={entry} />
@@ -128,22 +134,26 @@ function List({ list }: { list: readonly ShoppingEntry[] }) {
 
 function ToGet({ entry }: { entry: ShoppingEntry }) {
   const { get, needed, standIn } = entry
-  if (get === undefined) return <>not counted: {inUnits(needed, entry)} needed</>
-  if (get === 0) return <strong>nothing</strong>
+  if (get === undefined)
+    return (
+      <>
+        <Trans>not counted: {inUnits(needed, entry)} needed</Trans>
+      </>
+    )
+  if (get === 0) return <strong>{t`nothing`}</strong>
   return (
     <>
       <strong>{inUnits(get, entry)}</strong>
       {standIn && (
         <Text size="xs" className="quiet">
-          or {standIn}
+          <Trans>or {said(standIn)}</Trans>
         </Text>
       )}
     </>
   )
 }
 
-const inUnits = (amount: number, { unit }: Pick<ShoppingEntry, 'unit'>) =>
-  `${amount} ${amount === 1 ? unit : `${unit}s`}`
+const inUnits = (amount: number, { unit }: Pick<ShoppingEntry, 'unit'>) => `${amount} ${said(unitFor(unit, amount))}`
 
 /** How much of it there is; an empty field is not counted. It is kept when the field is left. */
 function Have({ material, name, have }: { material: MaterialId; name: string; have: number | undefined }) {
@@ -162,13 +172,13 @@ function Have({ material, name, have }: { material: MaterialId; name: string; ha
   return (
     <NumberField
       decimals={2}
-      aria-label={`In the cupboard: ${name}`}
-      placeholder="not counted"
+      aria-label={t`In the cupboard: ${name}`}
+      placeholder={t`not counted`}
       value={typed}
       min={0}
       max={MOST}
       keepsOutside
-      error={isRight ? undefined : `0 to ${MOST}, whole`}
+      error={isRight ? undefined : t`0 to ${MOST}, whole`}
       onChange={setTyped}
       onBlur={() => isRight && amount !== have && save.mutate(amount)}
       w={130}

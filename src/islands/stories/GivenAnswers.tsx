@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, Group, Stack } from '@mantine/core'
 import { useState } from 'react'
 import { onDial, type Hands } from '../../core/clock'
@@ -26,13 +27,13 @@ export function Answers({ question, wording, onAnswer }: AnswersProps) {
     return <SetHands wording={wording} onSet={(value) => onAnswer(value, isRight(item, value))} />
   if (kind === 'order') return <Ordering question={question} onAnswer={onAnswer} />
   return (
-    <Group gap="md" role="group" aria-label="The answer">
+    <Group gap="md" role="group" aria-label={t`The answer`}>
       {clocks?.map((minute, i) => (
         <button
           key={minute}
           type="button"
           className="read-clock"
-          aria-label={`Clock ${'abcd'.charAt(i)}`}
+          aria-label={t`Clock ${'abcd'.charAt(i)}`}
           onClick={() => pick(i)}
         >
           <StillDial hands={{ gear: 'geared', minute: onDial(minute) }} wording={wording} size={190} secret />
@@ -53,9 +54,10 @@ function SetHands({ wording, onSet }: { wording: Wording; onSet: (value: Value) 
     <Group align="end">
       <Dial hands={hands} onTurn={setHands} step={5} wording={wording} size={320} secret />
       {hands.gear === 'free' && (
-        <Button size="lg" onClick={() => onSet({ kind: 'hands', hour: hands.hour, minute: hands.minute })}>
-          Done
-        </Button>
+        <Button
+          size="lg"
+          onClick={() => onSet({ kind: 'hands', hour: hands.hour, minute: hands.minute })}
+        >{t`Done`}</Button>
       )}
     </Group>
   )
@@ -79,7 +81,7 @@ function Ordering({ question, onAnswer }: Omit<AnswersProps, 'wording'>) {
     if (value) onAnswer(value, isOrdered)
   }
   return (
-    <Stack gap={8} role="group" aria-label="The answer">
+    <Stack gap={8} role="group" aria-label={t`The answer`}>
       {choices.map((choice, i) => (
         <Button
           key={choice}

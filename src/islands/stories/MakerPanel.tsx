@@ -1,3 +1,5 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Button, Group, Stack, Text, TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { attempt } from '../../core/errors'
@@ -35,8 +37,8 @@ export function MakerPanel({ state, data }: Props) {
 function Shelf({ state, data }: Props) {
   const told = toldIn(data.settings.language)
   return (
-    <section aria-label="Ready stories">
-      <Text fw={600}>Ready stories</Text>
+    <section aria-label={t`Ready stories`}>
+      <Text fw={600}>{t`Ready stories`}</Text>
       <ul className="stories-shelf">
         {SHELF.map((story) => (
           <li key={story.id}>
@@ -44,7 +46,7 @@ function Shelf({ state, data }: Props) {
               variant="default"
               justify="space-between"
               fullWidth
-              rightSection={<span className="quiet">{rungOf(story.rung).name}</span>}
+              rightSection={<span className="quiet">{said(rungOf(story.rung).name)}</span>}
               onClick={() => {
                 const { title, text } = story.told[told]
                 const { language } = data.settings
@@ -63,7 +65,7 @@ function Shelf({ state, data }: Props) {
 /** What is wished of a new story, and that story; a wish that none can be made of says why. */
 function useMaker({ settings, days }: StoriesData) {
   const [rung, setRung] = useState<RungId>('half')
-  const [names, setNames] = useState('Juniper, Tavi')
+  const [names, setNames] = useState(t`Juniper, Tavi`)
   const [count, setCount] = useState<number | string>(5)
   const [dayId, setDayId] = useState('')
   const [seed, setSeed] = useState<number | string>(1)
@@ -104,12 +106,12 @@ function Maker({ state, data }: Props) {
     })
   }
   return (
-    <Stack gap={8} component="section" aria-label="Make a story">
-      <Text fw={600}>Make a story</Text>
+    <Stack gap={8} component="section" aria-label={t`Make a story`}>
+      <Text fw={600}>{t`Make a story`}</Text>
       <MakerFields maker={maker} data={data} />
       <TextInput
-        label="Who is in it"
-        description={`1 to 4 names with commas, such as ${STORY_NAMES.slice(2, 4).join(', ')}`}
+        label={t`Who is in it`}
+        description={t`1 to 4 names with commas, such as ${STORY_NAMES.slice(2, 4).join(', ')}`}
         value={maker.names}
         maxLength={120}
         onChange={(event) => maker.setNames(event.currentTarget.value)}
@@ -118,10 +120,8 @@ function Maker({ state, data }: Props) {
         <>
           <Text className="stories-preview anywhere">{made.value.text}</Text>
           <Group gap="xs">
-            <Button onClick={take}>Take this story</Button>
-            <Button variant="default" onClick={() => maker.setSeed(Number(maker.seed) + 1)}>
-              Another one
-            </Button>
+            <Button onClick={take}>{t`Take this story`}</Button>
+            <Button variant="default" onClick={() => maker.setSeed(Number(maker.seed) + 1)}>{t`Another one`}</Button>
           </Group>
         </>
       ) : (
@@ -137,19 +137,22 @@ function MakerFields({ maker, data }: { maker: ReturnType<typeof useMaker>; data
   return (
     <Group gap="sm" align="end">
       <Choice
-        label="Times of"
+        label={t`Times of`}
         value={maker.rung}
         onChange={maker.setRung}
-        data={rungs.map(({ id, name }) => ({ value: id, label: name }))}
+        data={rungs.map(({ id, name }) => ({ value: id, label: said(name) }))}
       />
       <Choice
-        label="From a day"
+        label={t`From a day`}
         value={maker.dayId}
         onChange={maker.setDayId}
-        data={[{ value: '', label: 'a usual one' }, ...data.days.map(({ id, name }) => ({ value: id, label: name }))]}
+        data={[
+          { value: '', label: t`a usual one` },
+          ...data.days.map(({ id, name }) => ({ value: id, label: said(name) })),
+        ]}
       />
       <NumberField
-        label="Things that happen"
+        label={t`Things that happen`}
         value={maker.count}
         min={LEAST_EVENTS}
         max={MOST_EVENTS}
@@ -157,7 +160,7 @@ function MakerFields({ maker, data }: { maker: ReturnType<typeof useMaker>; data
         w={140}
         onChange={maker.setCount}
       />
-      <NumberField label="Number" value={maker.seed} min={0} w={100} onChange={maker.setSeed} />
+      <NumberField label={t`Number`} value={maker.seed} min={0} w={100} onChange={maker.setSeed} />
     </Group>
   )
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { LONGEST_NAME } from '../../core/records'
 import { Button, Group, TextInput } from '@mantine/core'
 import type { Editor } from '@tiptap/core'
@@ -32,11 +33,11 @@ export function MarkByHand({ typing, state: { kept, story } }: ByHandProps) {
     const text = doc ? textOfDoc(doc) : ''
     const range = doc && selection && rangeInText(doc, selection)
     if (!range || text.slice(range.from, range.to).trim() === '')
-      return setProblem('Select the words that mean a time first.')
+      return setProblem(t`Select the words that mean a time first.`)
     if (range.to - range.from > LONGEST_MARK)
-      return setProblem(`The words of a time have ${LONGEST_MARK} letters at most: select fewer.`)
+      return setProblem(t`The words of a time have ${LONGEST_MARK} letters at most: select fewer.`)
     const time = readTyped(typed, story.language, { figures: 'day' })
-    if (!time) return setProblem(whyNoTime(typed, story.language, { figures: 'day' }) ?? 'This is no time.')
+    if (!time) return setProblem(whyNoTime(typed, story.language, { figures: 'day' }) ?? t`This is no time.`)
     typing?.keep()
     const key = keyAt(text, range.from, range.to)
     const { marks } = story
@@ -60,7 +61,7 @@ export function MarkByHand({ typing, state: { kept, story } }: ByHandProps) {
     >
       <Group gap="xs" align="end">
         <TextInput
-          label="A time that was missed: select its words, and write when it is"
+          label={t`A time that was missed: select its words, and write when it is`}
           placeholder="14:30"
           value={typed}
           maxLength={LONGEST_NAME}
@@ -68,9 +69,7 @@ export function MarkByHand({ typing, state: { kept, story } }: ByHandProps) {
           onChange={(event) => setTyped(event.currentTarget.value)}
           style={{ flex: 1 }}
         />
-        <Button type="submit" variant="default">
-          Mark it
-        </Button>
+        <Button type="submit" variant="default">{t`Mark it`}</Button>
       </Group>
     </form>
   )

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useRef } from 'react'
 import { linesOf, piecesOf } from './pieces'
 import { timeLook } from './timeLook'
@@ -21,7 +22,7 @@ export function PlainStory({ state: { story, times }, lit, onNear, onEnter }: Pr
     <div
       className="stories-plain"
       role="textbox"
-      aria-label="The story"
+      aria-label={t`The story`}
       aria-multiline="true"
       aria-readonly="true"
       tabIndex={0}

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { ActionIcon, Button, Group, Stack, Text, TextInput } from '@mantine/core'
 import { IconArrowDown, IconArrowUp, IconTrash } from '@tabler/icons-react'
 import { useState } from 'react'
@@ -33,7 +34,7 @@ export function QuestionsPanel({ state }: Props) {
     put(next)
   }
   if (all.length === 0 && chosen.length === 0)
-    return <Text size="sm">Questions come from the times of a story: it needs at least one that is sure.</Text>
+    return <Text size="sm">{t`Questions come from the times of a story: it needs at least one that is sure.`}</Text>
   return (
     <Stack gap={8}>
       <ol className="stories-questions">
@@ -75,7 +76,7 @@ function OneQuestion({ chosen, state, onSays }: OneProps) {
   return (
     <div style={{ flex: 1, minWidth: 0 }}>
       <TextInput
-        aria-label="Question"
+        aria-label={t`Question`}
         value={says}
         maxLength={400}
         error={problem}
@@ -102,13 +103,13 @@ interface MovesProps {
 }
 
 function Moves({ place, of, onMove, onDrop }: MovesProps) {
-  const name = `Question ${place + 1}`
+  const name = t`Question ${place + 1}`
   return (
     <Group gap={2} wrap="nowrap">
       <ActionIcon
         variant="subtle"
         size="lg"
-        aria-label={`${name} up`}
+        aria-label={t`${name} up`}
         disabled={place === 0}
         onClick={() => onMove(-1)}
       >
@@ -117,13 +118,13 @@ function Moves({ place, of, onMove, onDrop }: MovesProps) {
       <ActionIcon
         variant="subtle"
         size="lg"
-        aria-label={`${name} down`}
+        aria-label={t`${name} down`}
         disabled={place === of - 1}
         onClick={() => onMove(1)}
       >
         <IconArrowDown size={17} />
       </ActionIcon>
-      <ActionIcon variant="subtle" size="lg" aria-label={`Remove question ${place + 1}`} onClick={onDrop}>
+      <ActionIcon variant="subtle" size="lg" aria-label={t`Remove question ${place + 1}`} onClick={onDrop}>
         <IconTrash size={17} />
       </ActionIcon>
     </Group>
@@ -144,11 +145,11 @@ function Others({ all, chosen, onAdd, onUsual }: OthersProps) {
   return (
     <Group gap="xs" align="end">
       <Choice
-        label="Add a question"
+        label={t`Add a question`}
         value=""
         disabled={others.length === 0 || chosen.length >= MOST_QUESTIONS}
         data={[
-          { value: '', label: others.length === 0 ? 'there are no others' : `choose one of ${others.length}` },
+          { value: '', label: others.length === 0 ? t`there are no others` : t`choose one of ${others.length}` },
           ...others.map(({ id, kind, says }) => ({
             value: id,
             label: `${QUESTION_KINDS[kind]}: ${says.slice(0, 70)}`,
@@ -160,11 +161,7 @@ function Others({ all, chosen, onAdd, onUsual }: OthersProps) {
         }}
         style={{ flex: 1 }}
       />
-      {onUsual && (
-        <Button variant="default" onClick={onUsual}>
-          The usual ones
-        </Button>
-      )}
+      {onUsual && <Button variant="default" onClick={onUsual}>{t`The usual ones`}</Button>}
     </Group>
   )
 }

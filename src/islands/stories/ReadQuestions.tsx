@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { useState } from 'react'
 import { stageOf } from '../../core/knowing'
@@ -31,7 +33,7 @@ export function ReadQuestions({ state, data }: Props) {
   const [turn, setTurn] = useState(0)
   const child = children[turn % Math.max(1, children.length)]?.child
   const now = asked[at]
-  if (!now) return <Text>This story has no question yet. Its questions come from times that are sure.</Text>
+  if (!now) return <Text>{t`This story has no question yet. Its questions come from times that are sure.`}</Text>
   const next = () => {
     setAt((at + 1) % asked.length)
     setTurn(turn + 1)
@@ -41,13 +43,13 @@ export function ReadQuestions({ state, data }: Props) {
       <Group gap="sm" align="end">
         {data.groups.length > 1 && (
           <Choice
-            label="Group"
+            label={t`Group`}
             value={groupId}
             onChange={setGroupId}
             data={data.groups.map(({ id, name }) => ({ value: id, label: name }))}
           />
         )}
-        <Group gap={6} role="group" aria-label="Whose turn">
+        <Group gap={6} role="group" aria-label={t`Whose turn`}>
           {children.map((each, i) => (
             <Button
               key={each.child.id}
@@ -60,7 +62,9 @@ export function ReadQuestions({ state, data }: Props) {
           ))}
         </Group>
         <Text>
-          {at + 1} of {asked.length}
+          <Trans>
+            {at + 1} of {asked.length}
+          </Trans>
         </Text>
       </Group>
       <OneAsked
@@ -101,7 +105,7 @@ function keep(id: string, childId: string | undefined, { item, values }: StoryQu
     stage: stageOf(item),
     helped: false,
   }).catch(() =>
-    tell({ title: 'Not kept', message: 'This device cannot keep answers: note them on paper.', color: 'oak' }),
+    tell({ title: t`Not kept`, message: t`This device cannot keep answers: note them on paper.`, color: 'oak' }),
   )
 }
 
@@ -118,19 +122,13 @@ function OneAsked({ says, question, childId, wording, onNext }: AskedProps) {
         {says}
       </Title>
       {!given && <Answers question={question} wording={wording} onAnswer={answer} />}
-      {!given && (
-        <Button variant="subtle" style={{ alignSelf: 'flex-start' }} onClick={onNext}>
-          Skip
-        </Button>
-      )}
+      {!given && <Button variant="subtle" style={{ alignSelf: 'flex-start' }} onClick={onNext}>{t`Skip`}</Button>}
       {given && (
         <Group gap="sm" align="center">
           <Text fw={700} size="xl">
-            {given.right ? 'Right.' : `Look again: ${rightInWords(question, wording)}`}
+            {given.right ? t`Right.` : t`Look again: ${rightInWords(question, wording)}`}
           </Text>
-          <Button size="md" onClick={onNext}>
-            Next
-          </Button>
+          <Button size="md" onClick={onNext}>{t`Next`}</Button>
           <Button
             size="md"
             variant="default"
@@ -138,9 +136,7 @@ function OneAsked({ says, question, childId, wording, onNext }: AskedProps) {
               void takeBack(given.id)
               setGiven(null)
             }}
-          >
-            Undo
-          </Button>
+          >{t`Undo`}</Button>
         </Group>
       )}
     </Stack>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, Group, Text, Title } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import type { StoriesData } from '../../core/records'
@@ -32,11 +33,9 @@ function ReadRoom({ data }: { data: StoriesData }) {
   if (!one || state.story.text.trim() === '')
     return (
       <div style={{ padding: 30 }}>
-        <Title order={1}>No story is open</Title>
-        <Text my="md">Write one in Stories, or take one from the shelf.</Text>
-        <Button component="a" href="/stories?part=maker">
-          To Stories
-        </Button>
+        <Title order={1}>{t`No story is open`}</Title>
+        <Text my="md">{t`Write one in Stories, or take one from the shelf.`}</Text>
+        <Button component="a" href="/stories?part=maker">{t`To Stories`}</Button>
       </div>
     )
   return (
@@ -47,17 +46,15 @@ function ReadRoom({ data }: { data: StoriesData }) {
         </Title>
         <Group gap="xs">
           <Segments
-            aria-label="What is on the screen"
+            aria-label={t`What is on the screen`}
             value={mode}
             onChange={setMode}
             data={[
-              { value: 'read' as const, label: 'Read' },
-              { value: 'ask' as const, label: 'Questions' },
+              { value: 'read' as const, label: t`Read` },
+              { value: 'ask' as const, label: t`Questions` },
             ]}
           />
-          <Button variant="default" component="a" href={`/stories?story=${one.id}`}>
-            Back to Stories
-          </Button>
+          <Button variant="default" component="a" href={`/stories?story=${one.id}`}>{t`Back to Stories`}</Button>
         </Group>
       </Group>
       {mode === 'read' ? <Reading one={one} state={state} /> : <ReadQuestions state={state} data={data} />}

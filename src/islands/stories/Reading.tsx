@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { onDial, minuteOnTheWay } from '../../core/clock'
@@ -60,20 +62,18 @@ export function Reading({ one, state }: { one: Pick<Kept<Story>, 'id'>; state: S
           ))}
         </p>
         <Group gap="sm">
-          <Button variant="default" size="md" disabled={lit === 0} onClick={() => setLit(lit - 1)}>
-            Back
-          </Button>
-          <Button size="md" disabled={lit >= sentences.length - 1} onClick={() => setLit(lit + 1)}>
-            On
-          </Button>
+          <Button variant="default" size="md" disabled={lit === 0} onClick={() => setLit(lit - 1)}>{t`Back`}</Button>
+          <Button size="md" disabled={lit >= sentences.length - 1} onClick={() => setLit(lit + 1)}>{t`On`}</Button>
           <Text role="status">
-            {found} of {times.length} times ringed
+            <Trans>
+              {found} of {times.length} times ringed
+            </Trans>
           </Text>
         </Group>
       </div>
       <Stack align="center" gap={4}>
         <StillDial hands={{ gear: 'geared', minute: onDial(shown) }} wording={wording} size="100%" />
-        <Text className="quiet">Touch a sentence to move the clock, and a time to ring it.</Text>
+        <Text className="quiet">{t`Touch a sentence to move the clock, and a time to ring it.`}</Text>
       </Stack>
     </div>
   )

@@ -1,3 +1,6 @@
+import { saidEach } from '../../words/i18n'
+import { told } from '../../core/wording'
+import { t } from '@lingui/core/macro'
 import { Stack } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -37,7 +40,7 @@ function StoriesPage() {
 /** A story beside its clocks, its questions and what is made of it. */
 function StoriesRoom({ data }: { data: StoriesData }) {
   const state = useStories(data)
-  useViewTitle(state.kept.one?.name ?? 'Stories')
+  useViewTitle(state.kept.one?.name ?? t`Stories`)
   const [lit, setLit] = useState<string | null>(null)
   const [isWritten, setWritten] = useState(false)
   useFetchLater(LATER)
@@ -46,7 +49,7 @@ function StoriesRoom({ data }: { data: StoriesData }) {
       <StoryHead state={state} data={data} />
       <KeptTold state={state.kept} />
       <div className="stories-room">
-        <ErrorBoundary what="The text">
+        <ErrorBoundary what={t`The text`}>
           <StoryText
             key={state.kept.one?.id ?? 'new'}
             state={state}
@@ -57,7 +60,7 @@ function StoriesRoom({ data }: { data: StoriesData }) {
           />
         </ErrorBoundary>
         <AddressTabs
-          names={PARTS}
+          names={saidEach(PARTS)}
           usual="times"
           panels={{
             times: <TimesPanel state={state} data={data} lit={lit} onLit={setLit} />,
@@ -71,4 +74,9 @@ function StoriesRoom({ data }: { data: StoriesData }) {
   )
 }
 
-const PARTS = { times: 'Clocks', questions: 'Questions', maker: 'Stories and maker', print: 'Print' } as const
+const PARTS = {
+  times: told('Clocks'),
+  questions: told('Questions'),
+  maker: told('Stories and maker'),
+  print: told('Print'),
+} as const

@@ -1,3 +1,4 @@
+import { Trans } from '@lingui/react/macro'
 import { Text } from '@mantine/core'
 import { RichTextEditor } from '@mantine/tiptap'
 import '@mantine/tiptap/styles.css'
@@ -36,8 +37,10 @@ export function StoryEditor({ state, lit, entered, onTyping }: EditorProps) {
       </RichTextEditor>
       {length > LONGEST_STORY && (
         <Text size="sm" role="alert" className="stories-odd" mt={6}>
-          A story has at most {LONGEST_STORY} letters, this has {length}: what is over is on this screen only. Shorten
-          it.
+          <Trans>
+            A story has at most {LONGEST_STORY} letters, this has {length}: what is over is on this screen only. Shorten
+            it.
+          </Trans>
         </Text>
       )}
     </>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, Group, Title } from '@mantine/core'
 import { IconBook, IconPlus, IconTrash } from '@tabler/icons-react'
 import type { StoriesData } from '../../core/records'
@@ -14,13 +15,11 @@ export function StoryHead({ state, data }: { state: StoriesState; data: StoriesD
   const { one } = kept
   return (
     <Group gap="sm" align="end">
-      <Title order={1} size="h3">
-        Stories
-      </Title>
-      <KeptChoice state={kept} list={data.stories} label="Which story" />
+      <Title order={1} size="h3">{t`Stories`}</Title>
+      <KeptChoice state={kept} list={data.stories} label={t`Which story`} />
       {one && <NameField key={one.id} name={one.name} onRename={kept.rename} />}
       <Choice
-        label="Language"
+        label={t`Language`}
         value={story.language}
         onChange={(language) => kept.change({ language })}
         data={LANGUAGE_IDS.map((value) => ({ value, label: languages[value].name }))}
@@ -29,17 +28,19 @@ export function StoryHead({ state, data }: { state: StoriesState; data: StoriesD
         {one && (
           <>
             <UndoButton onUndo={kept.undo} canUndo={kept.canUndo} />
-            <Button variant="subtle" onClick={kept.remove} leftSection={<IconTrash size={17} />}>
-              Remove
-            </Button>
-            <Button component="a" href={`/stories/read?story=${one.id}`} leftSection={<IconBook size={17} />}>
-              Read together
-            </Button>
+            <Button variant="subtle" onClick={kept.remove} leftSection={<IconTrash size={17} />}>{t`Remove`}</Button>
+            <Button
+              component="a"
+              href={`/stories/read?story=${one.id}`}
+              leftSection={<IconBook size={17} />}
+            >{t`Read together`}</Button>
           </>
         )}
-        <Button variant="light" onClick={() => kept.add('A new story')} leftSection={<IconPlus size={17} />}>
-          New story
-        </Button>
+        <Button
+          variant="light"
+          onClick={() => kept.add(t`A new story`)}
+          leftSection={<IconPlus size={17} />}
+        >{t`New story`}</Button>
       </Group>
     </Group>
   )

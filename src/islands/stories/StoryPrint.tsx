@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { IconPrinter } from '@tabler/icons-react'
 import { useMemo, useState } from 'react'
@@ -24,21 +25,22 @@ export function StoryPrint({ state, data }: Props) {
         .pages[0],
     [kept.one?.name, story.text, times, chosen, paper, wording, lowInk],
   )
-  if (!kept.one || story.text.trim() === '') return <Text size="sm">Write a story first: then it can be printed.</Text>
+  if (!kept.one || story.text.trim() === '')
+    return <Text size="sm">{t`Write a story first: then it can be printed.`}</Text>
   const isReady = !kept.saving && !kept.unsaved
   const query = groupId ? `?group=${groupId}` : ''
   return (
     <Stack gap="sm">
       <Group gap="sm" align="end">
         <Choice
-          label="For"
+          label={t`For`}
           value={groupId}
           onChange={setGroupId}
           data={[
-            { value: '', label: 'one of it' },
+            { value: '', label: t`one of it` },
             ...data.groups.map(({ id, name, childIds }) => ({
               value: id as string,
-              label: `each child of ${name} (${childIds.length})`,
+              label: t`each child of ${name} (${childIds.length})`,
             })),
           ]}
         />
@@ -48,18 +50,17 @@ export function StoryPrint({ state, data }: Props) {
           href={isReady ? `/api/stories/${kept.one.id}/print.pdf${query}` : undefined}
           data-disabled={!isReady || undefined}
           leftSection={<IconPrinter size={18} />}
-        >
-          Print the story
-        </Button>
+        >{t`Print the story`}</Button>
       </Group>
       {groupId && (
-        <Text size="sm" className="quiet">
-          Each child gets the questions whose clocks the child’s own step allows.
-        </Text>
+        <Text
+          size="sm"
+          className="quiet"
+        >{t`Each child gets the questions whose clocks the child’s own step allows.`}</Text>
       )}
       {first && (
         <div className="stories-page">
-          <DrawingView drawing={first} label="The first page" />
+          <DrawingView drawing={first} label={t`The first page`} />
         </div>
       )}
     </Stack>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { MINUTES_PER_DAY, onDial } from '../../core/clock'
 import { spanText } from '../../core/days'
@@ -20,7 +22,7 @@ export function TimesPanel({ state, lit, onLit }: Props) {
   if (story.text.trim() === '')
     return (
       <Text size="sm">
-        Write or paste a story: its times are found as you type. Or take one from “Stories and maker”.
+        <Trans>Write or paste a story: its times are found as you type. Or take one from “Stories and maker”.</Trans>
       </Text>
     )
   const dismiss = (time: StoryTime) =>
@@ -37,7 +39,7 @@ export function TimesPanel({ state, lit, onLit }: Props) {
     <Stack gap={8}>
       {times.length === 0 && (
         <Text size="sm" role="status">
-          No time was found in this story. A time is written like “half past two”, “14:30” or “noon”.
+          <Trans>No time was found in this story. A time is written like “half past two”, “14:30” or “noon”.</Trans>
         </Text>
       )}
       <ol className="stories-times">
@@ -59,7 +61,7 @@ export function TimesPanel({ state, lit, onLit }: Props) {
           style={{ alignSelf: 'flex-start' }}
           onClick={() => kept.change({ marks: { ...marks, dismissed: [] } })}
         >
-          Find the {marks.dismissed.length} dismissed again
+          <Trans>Find the {marks.dismissed.length} dismissed again</Trans>
         </Button>
       )}
     </Stack>
@@ -81,9 +83,7 @@ function OneTime({ time, state, onDismiss, onChoose }: OneTimeProps) {
         <strong className="anywhere">{time.text}</strong>
         {time.either ? (
           <Group gap={4}>
-            <Text size="xs" className="stories-odd">
-              Which one?
-            </Text>
+            <Text size="xs" className="stories-odd">{t`Which one?`}</Text>
             {time.either.map((at) => (
               <button key={at} type="button" className="chip" onClick={() => onChoose(at)}>
                 {clockOfDay(at)}
@@ -95,9 +95,7 @@ function OneTime({ time, state, onDismiss, onChoose }: OneTimeProps) {
             {clockOfDay(time.at)}
           </Text>
         )}
-        <Button size="compact-xs" variant="subtle" onClick={onDismiss}>
-          Not a time
-        </Button>
+        <Button size="compact-xs" variant="subtle" onClick={onDismiss}>{t`Not a time`}</Button>
       </div>
     </>
   )
@@ -106,5 +104,5 @@ function OneTime({ time, state, onDismiss, onChoose }: OneTimeProps) {
 function clockOfDay(at: number): string {
   const day = Math.floor(at / MINUTES_PER_DAY)
   const clock = spanText({ minute: at - day * MINUTES_PER_DAY })
-  return day > 0 ? `${clock}, the next day` : day < 0 ? `${clock}, the day before` : clock
+  return day > 0 ? t`${clock}, the next day` : day < 0 ? t`${clock}, the day before` : clock
 }

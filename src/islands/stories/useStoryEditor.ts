@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { type Editor, Extension } from '@tiptap/core'
 import type { Node } from '@tiptap/pm/model'
 import { Plugin, PluginKey } from '@tiptap/pm/state'
@@ -71,7 +72,7 @@ const plainText = StarterKit.configure({
   underline: false,
 })
 
-const ATTRIBUTES = { 'aria-label': 'The story', role: 'textbox', 'aria-multiline': 'true', spellcheck: 'true' }
+const ATTRIBUTES = { role: 'textbox', 'aria-multiline': 'true', spellcheck: 'true' }
 
 interface Options {
   readonly lit: string | null
@@ -98,7 +99,7 @@ export function useStoryEditor({ kept, story, times }: StoriesState, { lit, ente
     extensions: [plainText, timeMarks],
     immediatelyRender: false,
     content: docOfText(story.text),
-    editorProps: { attributes: ATTRIBUTES },
+    editorProps: { attributes: { ...ATTRIBUTES, 'aria-label': t`The story` } },
     onCreate: ({ editor: made }) => {
       if (entered === 'by key') made.commands.focus('start')
       else if (entered) made.commands.focus(made.view.posAtCoords(entered)?.pos ?? 'end')

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { type Settings, wordingOf } from '../../core/records'
 import { type Item, askInWords, explain, isSet, minuteOf, saidToChild, sayAnswer } from '../../core/teaching'
@@ -21,7 +23,7 @@ export function AllAtOnceStage({ check: { tasks, isShown }, settings }: Props) {
   return (
     <section
       className={tasks.length > 1 ? 'table-stage at-once at-once-many' : 'table-stage at-once'}
-      aria-label="What each is asked"
+      aria-label={t`What each is asked`}
     >
       {tasks.map((task) => (
         <article key={task.question.item.rung}>
@@ -75,12 +77,12 @@ function Asked({ task: { question, shown }, wording, isAnswered }: TaskProps) {
 export function AllAtOncePanel({ check, settings }: Props) {
   const { round, tasks, tally, isShown } = check
   const wording = wordingOf(settings)
-  if (tasks.length === 0) return <Text mt="sm">There is nobody in this group. Add children to it first.</Text>
+  if (tasks.length === 0) return <Text mt="sm">{t`There is nobody in this group. Add children to it first.`}</Text>
   return (
     <Stack gap="sm" mt={6}>
       <Group justify="space-between" wrap="nowrap">
         <Title order={1} size="h2">
-          Round {round.number}
+          <Trans>Round {round.number}</Trans>
         </Title>
         <UndoButton size="sm" onUndo={check.undo} canUndo={check.canUndo} />
       </Group>
@@ -89,14 +91,12 @@ export function AllAtOncePanel({ check, settings }: Props) {
       ))}
       <Text role="status">
         {tally.tapped === 0
-          ? 'Tap what was shown, then who showed it. Whoever is not tapped was not asked.'
-          : `${tally.right} of ${tally.tapped} right so far; ${tally.of} were asked.`}
+          ? t`Tap what was shown, then who showed it. Whoever is not tapped was not asked.`
+          : t`${tally.right} of ${tally.tapped} right so far; ${tally.of} were asked.`}
       </Text>
-      <Button size="lg" onClick={check.next}>
-        Next round
-      </Button>
+      <Button size="lg" onClick={check.next}>{t`Next round`}</Button>
       <Button variant="default" aria-pressed={isShown} onClick={() => check.setShown(!isShown)}>
-        {isShown ? 'Hide what is right' : 'Show what is right'}
+        {isShown ? t`Hide what is right` : t`Show what is right`}
       </Button>
     </Stack>
   )
@@ -119,7 +119,7 @@ function Tapped({ task, check, wording }: TappedProps) {
       </Text>
       {task.players.length > 1 && open.length > 0 && (
         <Button fullWidth mt={6} onClick={() => check.markRest(task)} variant="light">
-          {open.length === task.players.length ? 'All of them are there' : 'All the others are there'}
+          {open.length === task.players.length ? t`All of them are there` : t`All the others are there`}
         </Button>
       )}
       <WhoShowed
@@ -133,7 +133,9 @@ function Tapped({ task, check, wording }: TappedProps) {
       />
       {repairsOf(task, check, item, wording).map(({ names: who, says }) => (
         <Text key={says} mt={6}>
-          Say to {who}: “{says}”
+          <Trans>
+            Say to {who}: “{says}”
+          </Trans>
         </Text>
       ))}
     </section>

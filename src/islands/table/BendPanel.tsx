@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, Group, Stack, Text, TextInput } from '@mantine/core'
 import { IconArrowBackUp } from '@tabler/icons-react'
 import { useState } from 'react'
@@ -37,18 +38,16 @@ export function BendPanel({ state, context, at, spentSeconds }: BendPanelProps) 
     state.change({ ...session, plan, place })
   }
   return (
-    <Stack gap={6} component="section" aria-label="Change of plan">
-      <Text size="sm" fw={600}>
-        Change of plan
-      </Text>
+    <Stack gap={6} component="section" aria-label={t`Change of plan`}>
+      <Text size="sm" fw={600}>{t`Change of plan`}</Text>
       <Group gap={6} align="start">
         <TextInput
           type="number"
-          aria-label="Minutes left"
-          rightSection={<Text size="sm">min left</Text>}
+          aria-label={t`Minutes left`}
+          rightSection={<Text size="sm">{t`min left`}</Text>}
           rightSectionWidth={64}
           value={shown}
-          error={isRight ? undefined : `1 to ${LONGEST_SESSION}`}
+          error={isRight ? undefined : t`1 to ${LONGEST_SESSION}`}
           onChange={(event) => setTyped(event.currentTarget.value)}
           w={124}
         />
@@ -70,9 +69,7 @@ function Changed({ says, onBack }: { says: string; onBack: () => void }) {
       <Text size="sm" style={{ flex: 1 }}>
         {says}
       </Text>
-      <Button variant="subtle" leftSection={<IconArrowBackUp size={18} />} onClick={onBack}>
-        Undo
-      </Button>
+      <Button variant="subtle" leftSection={<IconArrowBackUp size={18} />} onClick={onBack}>{t`Undo`}</Button>
     </Group>
   )
 }

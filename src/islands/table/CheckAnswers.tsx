@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Switch, Text, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import {
@@ -21,7 +24,11 @@ export function Answers({ check, wording }: { check: QuickCheckState; wording: W
   const canType = item.answer.kind !== 'about' && item.answer.kind !== 'part'
   return (
     <Stack gap="xs">
-      {withThings && <Text fw={700}>With things: {WITH_THINGS[item.ask]}</Text>}
+      {withThings && (
+        <Text fw={700}>
+          <Trans>With things: {said(WITH_THINGS[item.ask])}</Trans>
+        </Text>
+      )}
       <div className={choices.length > 4 ? 'table-choices table-choices-2' : 'table-choices'}>
         {choices.map((choice, i) => (
           <Button
@@ -36,24 +43,18 @@ export function Answers({ check, wording }: { check: QuickCheckState; wording: W
           </Button>
         ))}
       </div>
-      {isSet(item) && (
-        <Button size="lg" onClick={() => check.answer(handsOf(check))}>
-          Done
-        </Button>
-      )}
+      {isSet(item) && <Button size="lg" onClick={() => check.answer(handsOf(check))}>{t`Done`}</Button>}
       {isWritten(item) && <Written key={minuteOf(item)} check={check} wording={wording} />}
       {!isWritten(item) && canType && (
         <SomethingElse key={`${item.rung} ${minuteOf(item)}`} check={check} wording={wording} />
       )}
       <Group justify="space-between">
         <Switch
-          label="I helped"
+          label={t`I helped`}
           checked={check.isHelped}
           onChange={(event) => check.setHelped(event.currentTarget.checked)}
         />
-        <Button variant="subtle" onClick={check.skip}>
-          Skip
-        </Button>
+        <Button variant="subtle" onClick={check.skip}>{t`Skip`}</Button>
       </Group>
     </Stack>
   )
@@ -75,8 +76,8 @@ function Written({ check, wording }: { check: QuickCheckState; wording: Wording 
     >
       <Group align="end" wrap="nowrap">
         <TextInput
-          label="What the child wrote"
-          description="As it stands there, 9:5 too"
+          label={t`What the child wrote`}
+          description={t`As it stands there, 9:5 too`}
           value={text}
           maxLength={80}
           onChange={(event) => setText(event.currentTarget.value)}
@@ -84,9 +85,7 @@ function Written({ check, wording }: { check: QuickCheckState; wording: Wording 
           style={{ flex: 1 }}
           autoComplete="off"
         />
-        <Button type="submit" size="md" disabled={text.trim() === ''}>
-          Take it
-        </Button>
+        <Button type="submit" size="md" disabled={text.trim() === ''}>{t`Take it`}</Button>
       </Group>
     </form>
   )
@@ -103,7 +102,7 @@ function SomethingElse({ check, wording }: { check: QuickCheckState; wording: Wo
   if (!isOpen)
     return (
       <Button variant="subtle" size="sm" style={{ alignSelf: 'flex-start' }} onClick={() => setOpen(true)}>
-        {isSet(item) ? 'Type what the child set' : 'Something else was said…'}
+        {isSet(item) ? t`Type what the child set` : t`Something else was said…`}
       </Button>
     )
   const take = () => {
@@ -120,8 +119,8 @@ function SomethingElse({ check, wording }: { check: QuickCheckState; wording: Wo
     >
       <Group align="start" wrap="nowrap">
         <TextInput
-          aria-label="What was said"
-          placeholder={isSet(item) ? 'What that clock shows' : 'What was said'}
+          aria-label={t`What was said`}
+          placeholder={isSet(item) ? t`What that clock shows` : t`What was said`}
           value={text}
           error={error || undefined}
           onChange={(event) => {
@@ -133,7 +132,7 @@ function SomethingElse({ check, wording }: { check: QuickCheckState; wording: Wo
           data-autofocus
           autoFocus
         />
-        <Button type="submit">Take it</Button>
+        <Button type="submit">{t`Take it`}</Button>
       </Group>
     </form>
   )

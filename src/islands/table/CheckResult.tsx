@@ -1,16 +1,19 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Stack, Text } from '@mantine/core'
 import { useTimeout } from '@mantine/hooks'
 import { type Answer, SCAFFOLD_NAMES, chanceOf } from '../../core/knowing'
 import { type Item, type MisreadingId, misreadingOf, saidToChild, sayAnswer, wayOf, isSet } from '../../core/teaching'
-import { type Wording, markWritten } from '../../core/wording'
+import { type Wording, markWritten, told } from '../../core/wording'
 import { questionInWords } from '../../ui/questions'
 import { Fold } from '../../ui/Fold'
 import type { QuickCheckState } from './useQuickCheck'
 
 const MARKS = {
-  'bare-digit': 'Kept as it was written: the zero after the colon is missing.',
-  sixty: 'Kept as it was written: the count went on to 60.',
-  'no-time': 'Kept as it was written: it is no time.',
+  'bare-digit': told('Kept as it was written: the zero after the colon is missing.'),
+  sixty: told('Kept as it was written: the count went on to 60.'),
+  'no-time': told('Kept as it was written: it is no time.'),
 } as const
 
 interface Props {
@@ -28,17 +31,15 @@ export function CheckResult({ check, answer, wording }: Props) {
       {answer.right ? (
         <div className="sheet">
           <Text fw={700} style={LARGE}>
-            Right: {sayAnswer(answer.item, answer.item.answer, wording)}
+            <Trans>Right: {sayAnswer(answer.item, answer.item.answer, wording)}</Trans>
           </Text>
           {comesByItself && <GoOn onTime={() => check.next()} />}
         </div>
       ) : (
         <WrongAnswer check={check} answer={answer} wording={wording} />
       )}
-      {check.belief.guesses && <Text>These look like guesses: play first, ask later.</Text>}
-      <Button size="lg" onClick={() => check.next()} data-autofocus>
-        Next question
-      </Button>
+      {check.belief.guesses && <Text>{t`These look like guesses: play first, ask later.`}</Text>}
+      <Button size="lg" onClick={() => check.next()} data-autofocus>{t`Next question`}</Button>
       {telling && (
         <Button
           variant="default"
@@ -46,7 +47,7 @@ export function CheckResult({ check, answer, wording }: Props) {
           styles={{ label: { whiteSpace: 'normal' } }}
           onClick={() => check.next(telling)}
         >
-          Tell them apart first: {questionInWords(telling.item, wording)}
+          <Trans>Tell them apart first: {questionInWords(telling.item, wording)}</Trans>
         </Button>
       )}
     </Stack>
@@ -76,22 +77,28 @@ function WrongAnswer({ check, answer, wording }: Props) {
   return (
     <div className="sheet sheet-attention">
       <Text style={LARGE} className="anywhere">
-        {check.child?.name ?? 'The child'} {wayOf(item.ask).did} “{sayAnswer(item, given, wording)}”.
+        {check.child?.name ?? t`The child`} {wayOf(item.ask).did} “{sayAnswer(item, given, wording)}”.
       </Text>
       <Text fw={700} style={LARGE}>
         {truthInWords(item, wording)}
       </Text>
-      {mark && <Text>{MARKS[mark]}</Text>}
-      <Text mt={6}>Say: “{saidToChild(first, wording.language)}”</Text>
+      {mark && <Text>{said(MARKS[mark])}</Text>}
+      <Text mt={6}>
+        <Trans>Say: “{saidToChild(first, wording.language)}”</Trans>
+      </Text>
       {repair && 'minute' in item.shown && (
-        <Text>Then show it on the clock, where the {SCAFFOLD_NAMES[repair.scaffold]} is marked now.</Text>
+        <Text>
+          <Trans>Then show it on the clock, where the {said(SCAFFOLD_NAMES[repair.scaffold])} is marked now.</Trans>
+        </Text>
       )}
-      <Fold title="Why?">
-        {meanings.length === 0 && <Text size="sm">No known mistake leads to this answer: a slip, or a guess.</Text>}
+      <Fold title={t`Why?`}>
+        {meanings.length === 0 && (
+          <Text size="sm">{t`No known mistake leads to this answer: a slip, or a guess.`}</Text>
+        )}
         <ul style={{ margin: '4px 0 0', paddingLeft: 18 }}>
           {meanings.map((id) => (
             <li key={id}>
-              {misreadingOf(id).does} <span className="quiet">({chanceInWords(check, id)})</span>
+              {said(misreadingOf(id).does)} <span className="quiet">({chanceInWords(check, id)})</span>
             </li>
           ))}
         </ul>
@@ -103,11 +110,11 @@ function WrongAnswer({ check, answer, wording }: Props) {
 /** What would have been right, so that it cannot be taken for what the child said. */
 function truthInWords(item: Item, wording: Wording): string {
   const right = sayAnswer(item, item.answer, wording)
-  if (isSet(item)) return `Asked for: ${right}.`
-  return item.shown.as === 'dial' && item.ask !== 'round' ? `It shows ${right}.` : `The answer is ${right}.`
+  if (isSet(item)) return t`Asked for: ${right}.`
+  return item.shown.as === 'dial' && item.ask !== 'round' ? t`It shows ${right}.` : t`The answer is ${right}.`
 }
 
 function chanceInWords({ belief }: QuickCheckState, id: MisreadingId): string {
-  if (belief.findings.some((finding) => finding.misreading === id)) return 'found in earlier answers too'
-  return `${Math.round(100 * chanceOf(belief, id))} % likely so far`
+  if (belief.findings.some((finding) => finding.misreading === id)) return t`found in earlier answers too`
+  return t`${Math.round(100 * chanceOf(belief, id))} % likely so far`
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Box, Tabs } from '@mantine/core'
 import { activityOf } from '../../core/activities'
 import type { PlanStep } from '../../core/planning'
@@ -37,7 +38,7 @@ function InTurn({ context, step, turns }: Props & { turns: 'round' | 'one' }) {
     <>
       <CheckStage check={check} settings={settings} />
       <Tabs.Panel value="check" className="table-panel">
-        <ErrorBoundary what="The quick check">
+        <ErrorBoundary what={t`The quick check`}>
           <CheckPanel check={check} settings={settings} who={who} />
         </ErrorBoundary>
       </Tabs.Panel>
@@ -52,7 +53,7 @@ function AllAtOnce({ context, step }: Props) {
     <>
       <AllAtOnceStage check={check} settings={settings} />
       <Tabs.Panel value="check" className="table-panel">
-        <ErrorBoundary what="The quick check">
+        <ErrorBoundary what={t`The quick check`}>
           <AllAtOncePanel check={check} settings={settings} />
           <Box mt="sm">
             <WhoIsAsked turns="all" onPick={(picked) => check.choose({ turns: picked, pickedIn: step?.id })} />
@@ -71,13 +72,13 @@ interface WhoProps {
 function WhoIsAsked({ turns, onPick }: WhoProps) {
   return (
     <Segments
-      aria-label="Who is asked"
+      aria-label={t`Who is asked`}
       value={turns}
       onChange={onPick}
       data={[
-        { value: 'round', label: 'In turn' },
-        { value: 'one', label: 'One child' },
-        { value: 'all', label: 'All at once' },
+        { value: 'round', label: t`In turn` },
+        { value: 'one', label: t`One child` },
+        { value: 'all', label: t`All at once` },
       ]}
     />
   )

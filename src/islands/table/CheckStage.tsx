@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { workBack } from '../../core/clock'
 import { jumpEnds, jumpLine } from '../../core/faces'
 import type { ScaffoldId } from '../../core/knowing'
@@ -29,7 +30,7 @@ export function CheckStage({ check, settings }: Props) {
   const helps: readonly ScaffoldId[] = given && repair ? [repair] : scaffolds
   const isSetting = isSet(item) && !given
   return (
-    <section className="table-stage" aria-label="The question’s clock">
+    <section className="table-stage" aria-label={t`The question’s clock`}>
       <div className="table-said">{askInWords(item, wording)}</div>
       {isSetting ? (
         <div className="table-dial">
@@ -61,7 +62,7 @@ function Worked({ item: { shown }, wording }: { item: Item; wording: Wording }) 
     <div className="table-line">
       <DrawingView
         drawing={jumpLine(ends.from, ends.to, digital, { backwards })}
-        label={`Jumps from ${digital(ends.from)} to ${digital(ends.to)}`}
+        label={t`Jumps from ${digital(ends.from)} to ${digital(ends.to)}`}
       />
     </div>
   )

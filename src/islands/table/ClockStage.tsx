@@ -1,3 +1,5 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Button, Group } from '@mantine/core'
 import { useLocalStorage, useWindowEvent } from '@mantine/hooks'
 import { useState } from 'react'
@@ -11,13 +13,14 @@ import type { Helps } from './HelpsMenu'
 import { ClockPickers, type Clocks, Dials, type LineShown } from './Dials'
 import { Said, SetTo, Turning } from './StageParts'
 
-const helpsMenu = later(
-  async () => (await import('./HelpsMenu')).HelpsMenu,
-  <Button variant="default">Hints on the clock</Button>,
-)
+const helpsMenu = later(async () => (await import('./HelpsMenu')).HelpsMenu, <HelpsMenuToCome />)
 const numberLine = later(async () => (await import('./LineUnder')).NumberLine)
 const jumpLine = later(async () => (await import('./JumpLine')).JumpLine)
 const LATER = [helpsMenu, numberLine]
+
+function HelpsMenuToCome() {
+  return <Button variant="default">{t`Hints on the clock`}</Button>
+}
 
 const BARE: Helps = { on: [], order: FADING_ORDER, numerals: 'all', marks: 'all' }
 
@@ -53,14 +56,14 @@ export function ClockStage({ hands, onTurn, context, rung }: ClockStageProps) {
     if (event.key.toLowerCase() === 'r') setSaid(!isSaid)
   })
   return (
-    <section className="table-stage" aria-label={`The clock, for ${rungOf(rung).name}`}>
+    <section className="table-stage" aria-label={t`The clock, for ${said(rungOf(rung).name)}`}>
       <Dials clocks={clocks} line={line} hands={hands} onTurn={turn} step={+step} wording={wording} helps={helps} />
       {line === 'number' && <numberLine.Part minute={minute} onTurn={toMinute} wording={wording} />}
       {line === 'jumps' && <jumpLine.Part minute={minute} onTurn={toMinute} wording={wording} />}
       <Said hands={hands} wording={wording} day={day} isSaid={isSaid} helps={helps} />
       <Group gap="xs" justify="center">
         <Button variant={isSaid ? 'light' : 'default'} onClick={() => setSaid(!isSaid)}>
-          {isSaid ? 'Hide the time' : 'Say the time'}
+          {isSaid ? t`Hide the time` : t`Say the time`}
         </Button>
         <Turning gear={hands.gear} onGear={gear} step={step} onStep={setStep} />
         <HelpsButton helps={helps} onChange={setHelps} />
@@ -92,9 +95,5 @@ function HelpsButton({ helps, onChange }: { helps: Helps; onChange: (helps: Help
   const [isWanted, setWanted] = useState(false)
   if (isWanted || helps.on.length > 0)
     return <helpsMenu.Part helps={helps} onChange={onChange} defaultOpened={isWanted} />
-  return (
-    <Button variant="default" onClick={() => setWanted(true)}>
-      Hints on the clock
-    </Button>
-  )
+  return <Button variant="default" onClick={() => setWanted(true)}>{t`Hints on the clock`}</Button>
 }

@@ -1,5 +1,7 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Choice, listed } from '../../ui/Choice'
-import type { Wording } from '../../core/wording'
+import { type Wording, told } from '../../core/wording'
 import { Dial } from '../../ui/Dial'
 import { helpsOnDial } from '../../ui/helps'
 import type { Helps } from './HelpsMenu'
@@ -7,17 +9,18 @@ import { type Hands, minuteShown } from '../../core/clock'
 
 /** Which clocks stand there: one with both hands, each hand on its own, or all three beside each other. */
 const CLOCKS = {
-  both: { name: 'Both hands', dials: ['both'] },
-  second: { name: 'And seconds', dials: ['both'] },
-  hour: { name: 'Hour hand only', dials: ['hour'] },
-  minute: { name: 'Minute hand only', dials: ['minute'] },
-  apart: { name: 'One hand each, then both', dials: ['hour', 'minute', 'both'] },
+  both: { name: told('Both hands'), dials: ['both'] },
+  second: { name: told('And seconds'), dials: ['both'] },
+  hour: { name: told('Hour hand only'), dials: ['hour'] },
+  minute: { name: told('Minute hand only'), dials: ['minute'] },
+  apart: { name: told('One hand each, then both'), dials: ['hour', 'minute', 'both'] },
 } as const
 
 export type Clocks = keyof typeof CLOCKS
-const CLOCK_NAMES = (Object.keys(CLOCKS) as Clocks[]).map((value) => ({ value, label: CLOCKS[value].name }))
+const clockChoices = () =>
+  (Object.keys(CLOCKS) as Clocks[]).map((value) => ({ value, label: said(CLOCKS[value].name) }))
 
-const LINES = { none: 'No line', number: 'Number line', jumps: 'Jumps' } as const
+const LINES = { none: told('No line'), number: told('Number line'), jumps: told('Jumps') } as const
 export type LineShown = keyof typeof LINES
 
 interface DialsProps {
@@ -38,7 +41,7 @@ export function Dials({ clocks, line, hands, onTurn, step, wording, helps }: Dia
       {dials.map((drawn) => (
         <div key={drawn} className="table-dial">
           <Dial
-            name={dials.length === 1 ? 'A clock' : drawn === 'both' ? 'Both hands' : `The ${drawn} hand alone`}
+            name={dials.length === 1 ? t`A clock` : drawn === 'both' ? t`Both hands` : t`The ${drawn} hand alone`}
             hands={hands}
             onTurn={onTurn}
             step={step}
@@ -68,8 +71,8 @@ interface PickersProps {
 export function ClockPickers({ clocks, onClocks, line, onLine }: PickersProps) {
   return (
     <>
-      <Choice aria-label="Which clocks" w={170} value={clocks} onChange={onClocks} data={CLOCK_NAMES} />
-      <Choice aria-label="Line under the clock" w={130} value={line} onChange={onLine} data={listed(LINES)} />
+      <Choice aria-label={t`Which clocks`} w={170} value={clocks} onChange={onClocks} data={clockChoices()} />
+      <Choice aria-label={t`Line under the clock`} w={130} value={line} onChange={onLine} data={listed(LINES)} />
     </>
   )
 }

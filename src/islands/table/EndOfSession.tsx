@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text, Textarea, Table } from '@mantine/core'
 import { Dialog } from '../../ui/Dialog'
 import { useMutation } from '@tanstack/react-query'
@@ -43,10 +45,10 @@ export function EndOfSession({ onClose, context }: Props) {
   const [kept] = useCheckState(session.id)
   const answered = tallyOf(kept, context.children).filter(({ of }) => of > 0)
   return (
-    <Dialog onClose={onClose} title="End the session" size="lg">
+    <Dialog onClose={onClose} title={t`End the session`} size="lg">
       <Stack>
         {answered.length === 0 ? (
-          <Text>No answers were taken this time. A short quick check shows where to start next.</Text>
+          <Text>{t`No answers were taken this time. A short quick check shows where to start next.`}</Text>
         ) : (
           <Table>
             <Table.Tbody>
@@ -54,7 +56,9 @@ export function EndOfSession({ onClose, context }: Props) {
                 <Table.Tr key={child.id}>
                   <Table.Td className="anywhere">{child.name}</Table.Td>
                   <Table.Td>
-                    {right} of {of} right
+                    <Trans>
+                      {right} of {of} right
+                    </Trans>
                   </Table.Td>
                 </Table.Tr>
               ))}
@@ -62,8 +66,8 @@ export function EndOfSession({ onClose, context }: Props) {
           </Table>
         )}
         <Textarea
-          label="Note"
-          description="What to remember next time"
+          label={t`Note`}
+          description={t`What to remember next time`}
           value={note}
           maxLength={LONGEST_NOTE}
           autosize
@@ -73,16 +77,15 @@ export function EndOfSession({ onClose, context }: Props) {
         />
         {finish.data === false && (
           <Text role="status">
-            The end and the note are kept in this browser. They are saved once Ripe Acorn can be reached.
+            <Trans>The end and the note are kept in this browser. They are saved once Ripe Acorn can be reached.</Trans>
           </Text>
         )}
         <Group justify="flex-end">
-          <Button variant="default" onClick={onClose}>
-            Not yet
-          </Button>
-          <Button loading={finish.isPending || finish.data === true} onClick={() => finish.mutate()}>
-            End it and see what comes next
-          </Button>
+          <Button variant="default" onClick={onClose}>{t`Not yet`}</Button>
+          <Button
+            loading={finish.isPending || finish.data === true}
+            onClick={() => finish.mutate()}
+          >{t`End it and see what comes next`}</Button>
         </Group>
       </Stack>
     </Dialog>

@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { ActionIcon, Button, Group, Popover, Stack, Switch, Text } from '@mantine/core'
 import { IconArrowDown, IconArrowUp } from '@tabler/icons-react'
 import type { DialOptions } from '../../core/faces'
@@ -27,13 +30,13 @@ export function HelpsMenu({ helps, onChange, defaultOpened = false }: HelpsMenuP
     <Group gap={4} wrap="nowrap">
       <Popover width={320} position="top" withArrow shadow="md" defaultOpened={defaultOpened}>
         <Popover.Target>
-          <Button variant="default">Hints on the clock{on.length > 0 ? `: ${on.length}` : ''}</Button>
+          <Button variant="default">
+            {on.length > 0 ? t`Hints on the clock: ${on.length}` : t`Hints on the clock`}
+          </Button>
         </Popover.Target>
         <Popover.Dropdown>
           <Stack gap={6}>
-            <Text size="sm" className="quiet">
-              The one at the top is faded first.
-            </Text>
+            <Text size="sm" className="quiet">{t`The one at the top is faded first.`}</Text>
             {order.map((id, at) => (
               <HelpRow key={id} id={id} at={at} helps={helps} onChange={onChange} />
             ))}
@@ -54,7 +57,7 @@ export function HelpsMenu({ helps, onChange, defaultOpened = false }: HelpsMenuP
       </Popover>
       {first && (
         <Button variant="light" onClick={() => onChange({ ...helps, on: withoutFirst(on, order) })}>
-          Fade {SCAFFOLD_NAMES[first]}
+          <Trans>Fade {said(SCAFFOLD_NAMES[first])}</Trans>
         </Button>
       )}
     </Group>
@@ -77,7 +80,7 @@ function HelpRow({ id, at, helps, onChange }: HelpRowProps) {
   return (
     <Group justify="space-between" wrap="nowrap" gap={4}>
       <Switch
-        label={SCAFFOLD_NAMES[id]}
+        label={said(SCAFFOLD_NAMES[id])}
         checked={on.includes(id)}
         onChange={() => onChange({ ...helps, on: on.includes(id) ? on.filter((each) => each !== id) : [...on, id] })}
       />
@@ -85,7 +88,7 @@ function HelpRow({ id, at, helps, onChange }: HelpRowProps) {
         <ActionIcon
           variant="subtle"
           size="lg"
-          aria-label={`Fade ${SCAFFOLD_NAMES[id]} sooner`}
+          aria-label={t`Fade ${said(SCAFFOLD_NAMES[id])} sooner`}
           disabled={at === 0}
           onClick={() => move(-1)}
         >
@@ -94,7 +97,7 @@ function HelpRow({ id, at, helps, onChange }: HelpRowProps) {
         <ActionIcon
           variant="subtle"
           size="lg"
-          aria-label={`Fade ${SCAFFOLD_NAMES[id]} later`}
+          aria-label={t`Fade ${said(SCAFFOLD_NAMES[id])} later`}
           disabled={at === order.length - 1}
           onClick={() => move(1)}
         >

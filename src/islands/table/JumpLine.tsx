@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Text, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { Choice } from '../../ui/Choice'
@@ -45,17 +47,17 @@ export function JumpLine({ minute, onTurn, wording }: LineProps) {
     <div className="table-line">
       <DrawingView
         drawing={jumpLine(ends.from, ends.to, digital, { backwards: kind === 'start' || (kind === 'later' && by < 0) })}
-        label={`Jumps from ${digital(ends.from)} to ${digital(ends.to)}`}
+        label={t`Jumps from ${digital(ends.from)} to ${digital(ends.to)}`}
       />
       <Group gap="xs" justify="center">
         <Segments
-          aria-label="What is reckoned"
+          aria-label={t`What is reckoned`}
           value={kind}
           onChange={(kind) => setState({ ...state, kind })}
           data={[
-            { value: 'later', label: 'Later' },
-            { value: 'how-long', label: 'How long' },
-            { value: 'start', label: 'Start when' },
+            { value: 'later', label: t`Later` },
+            { value: 'how-long', label: t`How long` },
+            { value: 'start', label: t`Start when` },
           ]}
         />
         <ReckoningField state={state} onState={setState} minute={minute} digital={digital} />
@@ -64,7 +66,7 @@ export function JumpLine({ minute, onTurn, wording }: LineProps) {
         </Text>
         {kind !== 'how-long' && (
           <Button variant="light" onClick={() => onTurn(target)}>
-            Show {digital(target)} on the clock
+            <Trans>Show {digital(target)} on the clock</Trans>
           </Button>
         )}
       </Group>
@@ -86,7 +88,7 @@ function ReckoningField({ state, onState, minute, digital }: FieldProps) {
     <>
       {kind === 'later' && (
         <Choice
-          aria-label="By how much"
+          aria-label={t`By how much`}
           w={150}
           value={String(by)}
           onChange={(by) => onState({ ...state, by: Number(by) })}
@@ -98,16 +100,16 @@ function ReckoningField({ state, onState, minute, digital }: FieldProps) {
       )}
       {kind === 'how-long' && (
         <Button variant="default" onClick={() => onState({ ...state, from: minute })}>
-          Begin at {digital(minute)}
+          <Trans>Begin at {digital(minute)}</Trans>
         </Button>
       )}
       {kind === 'start' && (
         <TextInput
-          aria-label="Minutes of each jump"
+          aria-label={t`Minutes of each jump`}
           w={130}
           value={steps}
           onChange={(event) => onState({ ...state, steps: event.currentTarget.value })}
-          error={readSteps(steps) ? undefined : 'Like 12, 8, 20'}
+          error={readSteps(steps) ? undefined : t`Like 12, 8, 20`}
         />
       )}
     </>

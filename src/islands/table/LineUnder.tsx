@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useRef } from 'react'
 import { minutesPast, modulo } from '../../core/clock'
 import { minuteTouched, NUMBER_LINE, numberLine } from '../../core/faces'
@@ -31,11 +32,11 @@ export function NumberLine({ minute, onTurn, wording }: LineProps) {
       className="table-line dial-turnable"
       role="slider"
       tabIndex={0}
-      aria-label="Number line"
+      aria-label={t`Number line`}
       aria-valuemin={0}
       aria-valuemax={59}
       aria-valuenow={minutes}
-      aria-valuetext={`${minutes} minutes past, ${60 - minutes} to`}
+      aria-valuetext={t`${minutes} minutes past, ${60 - minutes} to`}
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId)
         touch(event.clientX)
@@ -50,7 +51,7 @@ export function NumberLine({ minute, onTurn, wording }: LineProps) {
     >
       <DrawingView
         drawing={numberLine(minutes, languages[wording.language].phrases.onDial)}
-        label="Number line from 0 to 60"
+        label={t`Number line from 0 to 60`}
       />
     </div>
   )

@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { useInterval, useWindowEvent } from '@mantine/hooks'
 import { type ReactNode, useEffect, useState } from 'react'
@@ -24,7 +27,7 @@ export function CheckPanel({ check, settings, who }: Props) {
   const { child, question, given } = check
   const wording = wordingOf(settings)
   useQuickCheckKeys(check)
-  if (!child) return <Text mt="sm">There is nobody in this group. Add children to it first.</Text>
+  if (!child) return <Text mt="sm">{t`There is nobody in this group. Add children to it first.`}</Text>
   return (
     <Stack gap="sm" mt={6}>
       <Group gap="xs" justify="space-between" wrap="nowrap">
@@ -35,7 +38,9 @@ export function CheckPanel({ check, settings, who }: Props) {
         <UndoButton size="sm" onUndo={check.undo} canUndo={check.canUndo} />
       </Group>
       {!question && (
-        <Text>{rungOf(check.rung).name} has no question of this kind. Pick another step or way below.</Text>
+        <Text>
+          <Trans>{said(rungOf(check.rung).name)} has no question of this kind. Pick another step or way below.</Trans>
+        </Text>
       )}
       {question &&
         (given ? (
@@ -60,15 +65,20 @@ function Seconds({ from }: { from: number }) {
   }, [])
   const left = Math.max(0, secondsLeft(QUESTION_SECONDS / 60, now - from))
   return (
-    <Text role="timer" aria-label="Seconds of this question" fw={700} c={left === 0 ? 'var(--attention)' : undefined}>
-      {left === 0 ? 'time is up' : `${left} s`}
+    <Text
+      role="timer"
+      aria-label={t`Seconds of this question`}
+      fw={700}
+      c={left === 0 ? 'var(--attention)' : undefined}
+    >
+      {left === 0 ? t`time is up` : `${left} s`}
     </Text>
   )
 }
 
 function Scores({ check }: { check: QuickCheckState }) {
   return (
-    <Group gap={6} role="group" aria-label="Whose turn">
+    <Group gap={6} role="group" aria-label={t`Whose turn`}>
       {check.tally.map(({ child, right, of }) => (
         <Button
           key={child.id}

@@ -1,7 +1,9 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { describeHourHandError, dialHour, onDial, type Hands, minuteShown } from '../../core/clock'
-import { languages, parseTime, say, whyNoTime, type Wording } from '../../core/wording'
+import { languages, parseTime, say, whyNoTime, type Wording, told, type Told } from '../../core/wording'
 import { Segments } from '../../ui/Segments'
 import type { Helps } from './HelpsMenu'
 
@@ -37,19 +39,19 @@ export function Turning({ gear, onGear, step, onStep }: TurningProps) {
   return (
     <>
       <Segments
-        aria-label="How the hands turn"
+        aria-label={t`How the hands turn`}
         value={gear}
         onChange={onGear}
         data={[
-          { value: 'geared', label: 'Hands together' },
-          { value: 'free', label: 'Each hand alone' },
+          { value: 'geared', label: t`Hands together` },
+          { value: 'free', label: t`Each hand alone` },
         ]}
       />
       <Segments
-        aria-label="Minutes a click"
+        aria-label={t`Minutes a click`}
         value={step}
         onChange={onStep}
-        data={['1', '5', '15', '30'].map((value) => ({ value, label: value === '30' ? '30 min' : value }))}
+        data={['1', '5', '15', '30'].map((value) => ({ value, label: value === '30' ? t`30 min` : value }))}
       />
     </>
   )
@@ -71,8 +73,8 @@ export function SetTo({ wording, onTime }: { wording: Wording; onTime: (minute: 
       }}
     >
       <TextInput
-        aria-label="Set the clock to"
-        placeholder="Set to … half 4"
+        aria-label={t`Set the clock to`}
+        placeholder={t`Set to … half 4`}
         w={error ? 300 : 150}
         value={text}
         error={error}
@@ -86,20 +88,27 @@ export function SetTo({ wording, onTime }: { wording: Wording; onTime: (minute: 
   )
 }
 
-const DAYS: Readonly<Record<string, string>> = { '1': 'the next day', '-1': 'the day before' }
+const DAYS: Readonly<Record<string, Told>> = { '1': told('the next day'), '-1': told('the day before') }
 
 /** The time in words and in figures; where the hands are geared, with its half of the day and the day. */
 function saidWhole(hands: Hands, wording: Wording, day: number): string {
   const minute = minuteShown(hands)
   const figures = { ...wording, form: 'digital' } as const
   const words = say(onDial(minute), wording)
-  const seconds = hands.gear === 'geared' && hands.second ? ` and ${hands.second} s` : ''
+  const seconds = hands.gear === 'geared' ? (hands.second ?? 0) : 0
   const digital =
     hands.gear === 'geared' ? say(minute, { ...figures, options: { dayHalf: true } }) : say(onDial(minute), figures)
   const parts = [
-    words + seconds,
+    seconds > 0 ? t`${words} and ${seconds} s` : words,
     ...(digital === words ? [] : [digital]),
-    ...(day === 0 ? [] : [DAYS[day] ?? `${Math.abs(day)} days ${day > 0 ? 'on' : 'back'}`]),
+    ...(day === 0 ? [] : [dayInWords(day)]),
   ]
   return parts.join(' · ')
+}
+
+/** "the next day", "3 days on". */
+function dayInWords(day: number): string {
+  const near = DAYS[day]
+  if (near) return said(near)
+  return day > 0 ? t`${day} days on` : t`${-day} days back`
 }

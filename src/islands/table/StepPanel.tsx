@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { useMounted } from '@mantine/hooks'
 import { IconPlayerPause, IconPlayerPlay, IconRun, IconUsers } from '@tabler/icons-react'
@@ -54,9 +56,7 @@ export function StepPanel({ step, next, timer, state, context, onAsk }: StepPane
       <StepTimer step={step} timer={timer} isMain={!activity.game && activity.tableMode !== 'all-at-once'} />
       {activity.game && <RunGame game={activity.game} step={step} session={session} />}
       {activity.tableMode === 'all-at-once' && (
-        <Button size="md" onClick={onAsk} leftSection={<IconUsers size={18} />}>
-          Ask all at once
-        </Button>
+        <Button size="md" onClick={onAsk} leftSection={<IconUsers size={18} />}>{t`Ask all at once`}</Button>
       )}
       <BendPanel state={state} context={context} at={step.id} spentSeconds={timer.spentSeconds} />
       {isShown && step.stations && (
@@ -68,15 +68,17 @@ export function StepPanel({ step, next, timer, state, context, onAsk }: StepPane
         isShown && <translated.Part activity={activity} rung={step.rung} language={language} />
       )}
       <Text size="sm">
-        <strong>Look for:</strong> {words.lookFor}
+        <strong>{t`Look for:`}</strong> {words.lookFor}
       </Text>
       <Text size="sm">
-        <strong>Easier:</strong> {words.easier} <strong>Harder:</strong> {words.harder}
+        <strong>{t`Easier:`}</strong> {words.easier} <strong>{t`Harder:`}</strong> {words.harder}
       </Text>
       <Cautions ids={activity.cautions} />
       {next && (
         <Text size="sm" className="quiet">
-          Then: {activityOf(next).name}, {next.minutes} min
+          <Trans>
+            Then: {activityOf(next).name}, {next.minutes} min
+          </Trans>
         </Text>
       )}
     </Stack>
@@ -102,12 +104,12 @@ function StepTimer({ step, timer, isMain }: StepTimerProps) {
         <Text
           style={{ fontFamily: 'Andika, sans-serif', fontSize: 34, lineHeight: 1.2 }}
           role="timer"
-          aria-label="Time of this activity"
+          aria-label={t`Time of this activity`}
         >
           {timer.figures}
         </Text>
         <Text size="sm" className="quiet">
-          {isOver ? 'over: move on when they are ready' : `of ${step.minutes} min`}
+          {isOver ? 'over: move on when they are ready' : t`of ${step.minutes} min`}
         </Text>
       </div>
       <Button
@@ -115,7 +117,7 @@ function StepTimer({ step, timer, isMain }: StepTimerProps) {
         onClick={timer.toggle}
         leftSection={timer.isRunning ? <IconPlayerPause size={18} /> : <IconPlayerPlay size={18} />}
       >
-        {timer.isRunning ? 'Pause' : 'Start'}
+        {timer.isRunning ? t`Pause` : t`Start`}
       </Button>
     </Group>
   )
@@ -140,9 +142,5 @@ function RunGame({ game, step, session }: RunGameProps) {
     query.set('back', location.pathname)
     location.assign(`/play?${query}`)
   }
-  return (
-    <Button size="md" onClick={open} leftSection={<IconRun size={18} />}>
-      Run this game
-    </Button>
-  )
+  return <Button size="md" onClick={open} leftSection={<IconRun size={18} />}>{t`Run this game`}</Button>
 }

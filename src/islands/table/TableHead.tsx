@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { ActionIcon, Button, Group, Text } from '@mantine/core'
 import { IconChevronLeft, IconChevronRight } from '@tabler/icons-react'
 import type { Session } from '../../core/records'
@@ -25,11 +27,11 @@ export function TableHead({ session, steps, timer, showsTime, onEnd }: Props) {
         variant="subtle"
         size="sm"
         leftSection={<IconChevronLeft size={18} />}
-      >
-        Plan
-      </Button>
+      >{t`Plan`}</Button>
       <Text size="sm" className="table-place quiet">
-        {place + 1} of {session.plan.steps.length}
+        <Trans>
+          {place + 1} of {session.plan.steps.length}
+        </Trans>
       </Text>
       <div className="table-strip">
         <Strip
@@ -44,7 +46,7 @@ export function TableHead({ session, steps, timer, showsTime, onEnd }: Props) {
           fw={700}
           c={timer.leftSeconds < 0 ? 'var(--attention)' : undefined}
           role="timer"
-          aria-label="Time of this activity"
+          aria-label={t`Time of this activity`}
         >
           {timer.figures}
         </Text>
@@ -52,23 +54,21 @@ export function TableHead({ session, steps, timer, showsTime, onEnd }: Props) {
       <ActionIcon
         variant="default"
         size="lg"
-        aria-label="Activity before"
+        aria-label={t`Activity before`}
         disabled={place === 0}
         onClick={() => goTo(place - 1)}
       >
         <IconChevronLeft size={20} />
       </ActionIcon>
       {isLast ? (
-        <Button onClick={onEnd}>End the session</Button>
+        <Button onClick={onEnd}>{t`End the session`}</Button>
       ) : (
         // Until an activity has begun, what is most likely next is to begin it.
         <Button
           variant={timer.isRunning ? 'filled' : 'light'}
           onClick={() => goTo(place + 1)}
           rightSection={<IconChevronRight size={18} />}
-        >
-          Next activity
-        </Button>
+        >{t`Next activity`}</Button>
       )}
     </Group>
   )

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, Stack, Tabs, Text, Title } from '@mantine/core'
 import { useDisclosure, useWindowEvent } from '@mantine/hooks'
 import { useState } from 'react'
@@ -39,9 +40,9 @@ export function TableRoom({ context }: { context: SessionContext }) {
     <div className="table-room">
       <TableHead session={session} steps={steps} timer={timer} showsTime={steps.mode === 'check'} onEnd={end} />
       <Tabs value={steps.mode} onChange={(value) => steps.setMode(value as StageMode)} className="table-body">
-        <Tabs.List grow aria-label="At the table" className="table-tabs">
-          <Tabs.Tab value="clock">Clock and activity</Tabs.Tab>
-          <Tabs.Tab value="check">Quick check</Tabs.Tab>
+        <Tabs.List grow aria-label={t`At the table`} className="table-tabs">
+          <Tabs.Tab value="clock">{t`Clock and activity`}</Tabs.Tab>
+          <Tabs.Tab value="check">{t`Quick check`}</Tabs.Tab>
         </Tabs.List>
         {steps.mode === 'clock' ? (
           <>
@@ -61,9 +62,12 @@ export function TableRoom({ context }: { context: SessionContext }) {
         <Stack gap="xs" className="table-foot">
           <Waiting />
           {!steps.isLast && (
-            <Button variant="subtle" size="compact-sm" onClick={end} style={{ alignSelf: 'flex-end' }}>
-              End the session now
-            </Button>
+            <Button
+              variant="subtle"
+              size="compact-sm"
+              onClick={end}
+              style={{ alignSelf: 'flex-end' }}
+            >{t`End the session now`}</Button>
           )}
         </Stack>
       </Tabs>
@@ -106,7 +110,7 @@ interface HeldStepProps {
 
 function Step({ steps: { step, next, setMode }, timer, state, context }: HeldStepProps) {
   return (
-    <ErrorBoundary what="The activity">
+    <ErrorBoundary what={t`The activity`}>
       {step ? (
         <StepPanel
           step={step}
@@ -117,7 +121,7 @@ function Step({ steps: { step, next, setMode }, timer, state, context }: HeldSte
           onAsk={() => setMode('check')}
         />
       ) : (
-        <Text>Nothing is planned for this session. The clock and the quick check work all the same.</Text>
+        <Text>{t`Nothing is planned for this session. The clock and the quick check work all the same.`}</Text>
       )}
     </ErrorBoundary>
   )
@@ -129,9 +133,7 @@ function CheckComes() {
     <>
       <div className="table-stage" />
       <Tabs.Panel value="check" className="table-panel">
-        <Title order={1} size="h2" mt={6}>
-          Quick check
-        </Title>
+        <Title order={1} size="h2" mt={6}>{t`Quick check`}</Title>
       </Tabs.Panel>
     </>
   )

@@ -1,3 +1,6 @@
+import { grouped, said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Group, Text, Title, Table } from '@mantine/core'
 import { useState } from 'react'
 import { type FirmWhen, type Forecast, PLANNED_FOR, type TermWish, groupNeed } from '../../core/planning'
@@ -28,39 +31,39 @@ export function Bands({ forecast, wish, children }: Props) {
   const lanes = rung ? lanesOfRung(rung, forecast, children) : lanesOfChild(shown, forecast, order)
   const rungs = order.includes(first) ? order : [first, ...order]
   return (
-    <section className="sheet" aria-label="When they are likely secure">
+    <section className="sheet" aria-label={t`When they are likely secure`}>
       <Group justify="space-between" align="end" mb={6}>
-        <Title order={2} size="h4">
-          When they are likely secure
-        </Title>
+        <Title order={2} size="h4">{t`When they are likely secure`}</Title>
         <Choice
-          label="Show"
+          label={t`Show`}
           value={shown}
           data={[
-            ...rungs.map((id) => ({ value: id as string, label: `${rungOf(id).name}, all children` })),
-            ...children.map(({ id, name }) => ({ value: id as string, label: `${name}, all steps` })),
+            ...rungs.map((id) => ({ value: id as string, label: t`${said(rungOf(id).name)}, all children` })),
+            ...children.map(({ id, name }) => ({ value: id as string, label: t`${name}, all steps` })),
           ]}
           onChange={setShown}
         />
       </Group>
       <div
         role="img"
-        aria-label="When they are likely secure, as bands over the term. The table has it in words."
+        aria-label={t`When they are likely secure, as bands over the term. The table has it in words.`}
         className="no-print"
       >
         <WhenSeen height={lanes.length * LANE_PX + AXIS_PX}>
           <chart.Part lanes={lanes} wish={wish} height={lanes.length * LANE_PX + AXIS_PX} />
         </WhenSeen>
       </div>
-      <Lanes lanes={lanes} of={rung ? 'Child' : 'Step'} />
+      <Lanes lanes={lanes} of={rung ? t`Child` : t`Step`} />
       {forecast.goal && rung === forecast.goal.rung && (
         <Text size="sm" mt={8}>
-          <strong>All of them:</strong> {goalInWords(forecast.goal)}
+          <strong>{t`All of them:`}</strong> {goalInWords(forecast.goal)}
         </Text>
       )}
       <Text size="sm" className="quiet" mt={6}>
-        The strong part holds the middle half of {forecast.runs.toLocaleString('en-GB')} terms that were played, the
-        faint part eight in ten.
+        <Trans>
+          The strong part holds the middle half of {grouped(forecast.runs)} terms that were played, the faint part eight
+          in ten.
+        </Trans>
       </Text>
     </section>
   )
@@ -73,8 +76,8 @@ function Lanes({ lanes, of }: { lanes: readonly Lane[]; of: string }) {
       <Table.Thead>
         <Table.Tr>
           <Table.Th>{of}</Table.Th>
-          <Table.Th>Likely by</Table.Th>
-          <Table.Th>The range</Table.Th>
+          <Table.Th>{t`Likely by`}</Table.Th>
+          <Table.Th>{t`The range`}</Table.Th>
         </Table.Tr>
       </Table.Thead>
       <Table.Tbody>
@@ -110,33 +113,37 @@ function lanesOfRung(rung: RungId, { children }: Forecast, named: Props['childre
 function lanesOfChild(childId: string, { children }: Forecast, order: readonly RungId[]): Lane[] {
   const own = children.find((each) => each.childId === childId)?.rungs ?? []
   const shown = [...own.map(({ rung }) => rung).filter((rung) => !order.includes(rung)), ...order]
-  return shown.map((rung) => ({ id: rung, name: rungOf(rung).name, when: own.find((each) => each.rung === rung) }))
+  return shown.map((rung) => ({
+    id: rung,
+    name: said(rungOf(rung).name),
+    when: own.find((each) => each.rung === rung),
+  }))
 }
 
-const dayOr = (date: string | null) => (date === null ? 'after the term' : dayInWords(date))
+const dayOr = (date: string | null) => (date === null ? t`after the term` : dayInWords(date))
 
 function bandInWords({ by }: FirmWhen): string {
-  if (by[0.25] === null) return 'not likely before the term ends'
-  return `in half of the cases between ${dayOr(by[0.25])} and ${dayOr(by[0.75])}, in 8 of 10 between ${dayOr(by[0.1])} and ${dayOr(by[0.9])}`
+  if (by[0.25] === null) return t`not likely before the term ends`
+  return t`in half of the cases between ${dayOr(by[0.25])} and ${dayOr(by[0.75])}, in 8 of 10 between ${dayOr(by[0.1])} and ${dayOr(by[0.9])}`
 }
 
 /** Less often than this before the end of the term. */
 const UNLIKELY = 0.1
 
 function whenInWords(when: FirmWhen | undefined): string {
-  if (!when) return 'secure now'
+  if (!when) return t`secure now`
   const day = when.by[PLANNED_FOR]
   if (day !== null) return dayInWords(day)
-  return when.byEnd < UNLIKELY ? 'unlikely this term' : `after the term, in ${outOfTen(when.byEnd)} cases before`
+  return when.byEnd < UNLIKELY ? t`unlikely this term` : t`after the term, in ${outOfTen(when.byEnd)} cases before`
 }
 
 function goalInWords(goal: FirmWhen): string {
   const day = goal.by[PLANNED_FOR]
-  return day === null ? `by the end of the term in ${outOfTen(goal.byEnd)} cases.` : `likely by ${dayInWords(day)}.`
+  return day === null ? t`by the end of the term in ${outOfTen(goal.byEnd)} cases.` : t`likely by ${dayInWords(day)}.`
 }
 
 function outOfTen(share: number): string {
   const tens = Math.round(share * 10)
-  if (tens === 0) return 'hardly any'
-  return tens === 10 ? 'nearly all' : `${tens} of 10`
+  if (tens === 0) return t`hardly any`
+  return tens === 10 ? t`nearly all` : t`${tens} of 10`
 }

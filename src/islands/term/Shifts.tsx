@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Text, Title } from '@mantine/core'
 import { type Forecast, type Shift, type TermWish, shiftsBetween } from '../../core/planning'
 import type { KeptTerm, TermData } from '../../core/records'
@@ -16,12 +19,12 @@ export function Shifts({ kept, wish, now, children }: Props) {
   const isSame = JSON.stringify(kept.wish) === JSON.stringify(wish)
   const nameOf = ({ childId }: Shift) => children.find(({ id }) => id === childId)?.name ?? ''
   return (
-    <section className="sheet" aria-label="What changed">
+    <section className="sheet" aria-label={t`What changed`}>
       <Title order={2} size="h4" mb={4}>
-        Since {dayOf(kept.at)}
+        <Trans>Since {dayOf(kept.at)}</Trans>
       </Title>
       {shifts.length === 0 ? (
-        <Text size="sm">Nothing moved{isSame ? '' : ', although the term was changed'}.</Text>
+        <Text size="sm">{isSame ? t`Nothing moved.` : t`Nothing moved, although the term was changed.`}</Text>
       ) : (
         <ul style={{ margin: 0, paddingLeft: 20, fontSize: 14 }}>
           {shifts.map((shift) => (
@@ -37,7 +40,8 @@ export function Shifts({ kept, wish, now, children }: Props) {
 
 function shiftInWords({ rung, before, after, isFirm }: Shift): string {
   const name = rungOf(rung).name
-  const was = before === null ? 'after the term' : dayInWords(before)
-  if (isFirm) return `secure on ${name} now; it was likely by ${was}.`
-  return `${name} likely by ${after === null ? 'a day after the term' : dayInWords(after)}; it was ${was}.`
+  const was = before === null ? t`after the term` : dayInWords(before)
+  if (isFirm) return t`secure on ${said(name)} now; it was likely by ${was}.`
+  const then = after === null ? t`a day after the term` : dayInWords(after)
+  return t`${said(name)} likely by ${then}; it was ${was}.`
 }

@@ -1,4 +1,5 @@
-import { counted } from '../../core/wording'
+import { said } from '../../words/i18n'
+import { t, plural } from '@lingui/core/macro'
 import { ActionIcon, Button, Checkbox, Group, Stack, Text } from '@mantine/core'
 import { IconPlus, IconTrash } from '@tabler/icons-react'
 import type { RefusedValue } from '../../core/errors'
@@ -30,15 +31,15 @@ const NO_GOAL = ''
 export function TermForm({ wish, onChange, refusal, meetings }: Props) {
   const set = (change: Partial<TermWish>) => onChange({ ...wish, ...change })
   const wrong = (field: string) => (refusal?.field === field ? refusal.message : undefined)
-  const goals = schools[wish.school].order.map((id) => ({ value: id, label: rungOf(id).name }))
+  const goals = schools[wish.school].order.map((id) => ({ value: id, label: said(rungOf(id).name) }))
   return (
-    <Stack gap="sm" className="sheet" component="section" aria-label="The term">
+    <Stack gap="sm" className="sheet" component="section" aria-label={t`The term`}>
       <Group grow gap="xs" align="start">
-        <DateField label="From" value={wish.from} error={wrong('from')} onChange={(from) => set({ from })} />
-        <DateField label="Until" value={wish.until} error={wrong('until')} onChange={(until) => set({ until })} />
+        <DateField label={t`From`} value={wish.from} error={wrong('from')} onChange={(from) => set({ from })} />
+        <DateField label={t`Until`} value={wish.until} error={wrong('until')} onChange={(until) => set({ until })} />
       </Group>
       <Checkbox.Group
-        label="You meet on"
+        label={t`You meet on`}
         value={wish.weekdays.map(String)}
         error={wrong('weekdays')}
         onChange={(days) => set({ weekdays: days.map(Number).sort((a, b) => a - b) })}
@@ -51,14 +52,14 @@ export function TermForm({ wish, onChange, refusal, meetings }: Props) {
       </Checkbox.Group>
       <Group grow gap="xs" align="start">
         <WholeField
-          label="Minutes each time"
+          label={t`Minutes each time`}
           value={wish.minutes}
           least={SHORTEST_SESSION}
           most={LONGEST_SESSION}
           onChange={(minutes) => set({ minutes })}
         />
         <WholeField
-          label="Minutes at home a day"
+          label={t`Minutes at home a day`}
           value={wish.homeMinutes}
           least={0}
           most={MOST_HOME_MINUTES}
@@ -66,16 +67,16 @@ export function TermForm({ wish, onChange, refusal, meetings }: Props) {
         />
       </Group>
       <Choice<RungId | ''>
-        label="Hoped for by the end"
+        label={t`Hoped for by the end`}
         value={wish.goal ?? NO_GOAL}
-        data={[{ value: NO_GOAL, label: 'nothing special' }, ...goals]}
+        data={[{ value: NO_GOAL, label: t`nothing special` }, ...goals]}
         onChange={(goal) => set({ goal: goal === '' ? null : goal })}
       />
       <Holidays list={wish.holidays} refusal={refusal} onChange={(holidays) => set({ holidays })} />
       {meetings !== undefined && (
         <Text size="sm" className="quiet">
-          {counted(meetings, 'session', 'sessions')}. Counts on 1 session in 20 being cancelled, and on each child being
-          away 1 time in 12.
+          {t`${plural(meetings, { one: '# session.', other: '# sessions.' })}`}{' '}
+          {t`Counts on 1 session in 20 being cancelled, and on each child being away 1 time in 12.`}
         </Text>
       )}
     </Stack>
@@ -94,17 +95,17 @@ function Holidays({ list, refusal, onChange }: HolidaysProps) {
   const change = (at: number, part: Partial<Holiday>) =>
     onChange(list.map((each, i) => (i === at ? { ...each, ...part } : each)))
   return (
-    <Stack gap={6} role="group" aria-label="Holidays">
+    <Stack gap={6} role="group" aria-label={t`Holidays`}>
       {list.map((holiday, i) => (
         <Group key={i} gap={6} wrap="nowrap" align="end">
           <DateField
-            label={i === 0 ? 'Away from' : 'and from'}
+            label={i === 0 ? t`Away from` : t`and from`}
             value={holiday.from}
             error={wrong(`holidays[${i}].from`)}
             onChange={(from) => change(i, { from })}
           />
           <DateField
-            label="until"
+            label={t`until`}
             value={holiday.until}
             error={wrong(`holidays[${i}].until`)}
             onChange={(until) => change(i, { until })}
@@ -113,7 +114,7 @@ function Holidays({ list, refusal, onChange }: HolidaysProps) {
             variant="subtle"
             color="gray"
             size="lg"
-            aria-label={`Remove the holiday from ${holiday.from}`}
+            aria-label={t`Remove the holiday from ${holiday.from}`}
             onClick={() => onChange(list.filter((_, at) => at !== i))}
           >
             <IconTrash size={18} color="var(--quiet)" />
@@ -140,8 +141,6 @@ function AddHoliday({ list, onChange }: Pick<HolidaysProps, 'list' | 'onChange'>
       disabled={list.length >= MOST_HOLIDAYS}
       onClick={() => onChange([...list, { from: last, until: last }])}
       style={{ alignSelf: 'flex-start' }}
-    >
-      Add a holiday
-    </Button>
+    >{t`Add a holiday`}</Button>
   )
 }

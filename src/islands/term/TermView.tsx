@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Anchor, Button, Group, Progress, Stack, Text, Title } from '@mantine/core'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { memo, useMemo, useState } from 'react'
@@ -35,11 +37,13 @@ function TermPage({ id }: { id: string }) {
       {(data) =>
         data.children.length === 0 ? (
           <Text className="sheet">
-            Nobody is in {data.group.name} yet. Add children under{' '}
-            <Anchor href="/children" underline="always">
-              Children
-            </Anchor>
-            , and this page says when each is likely to know what.
+            <Trans>
+              Nobody is in {data.group.name} yet. Add children under{' '}
+              <Anchor href="/children" underline="always">
+                Children
+              </Anchor>
+              , and this page says when each is likely to know what.
+            </Trans>
           </Text>
         ) : (
           <TermBoard data={data} />
@@ -56,7 +60,7 @@ const When = memo(Bands)
 /** The weeks ahead of a group: what comes when, and when each child is likely firm. */
 function TermBoard({ data }: { data: TermData }) {
   const { group, children, settings, kept } = data
-  useViewTitle(`The weeks ahead of ${group.name}`)
+  useViewTitle(t`The weeks ahead of ${group.name}`)
   const [wish, setWish] = useState<TermWish>(() => kept?.wish ?? firstWish(settings, today()))
   const { value: meetings, refusal } = useMemo(() => attempt(() => meetingsOf(wish)), [wish])
   const found = useForecast(refusal ? undefined : wish, children)
@@ -65,20 +69,21 @@ function TermBoard({ data }: { data: TermData }) {
     <Stack>
       <Group justify="space-between">
         <Title order={1} size="h2" className="anywhere" style={{ flex: 1 }}>
-          The weeks ahead for {group.name}
+          <Trans>The weeks ahead for {group.name}</Trans>
         </Title>
         {kept && (
-          <Button component="a" variant="default" href={`/api/groups/${group.id}/calendar.ics`} download>
-            All dates to a calendar
-          </Button>
+          <Button
+            component="a"
+            variant="default"
+            href={`/api/groups/${group.id}/calendar.ics`}
+            download
+          >{t`All dates to a calendar`}</Button>
         )}
         <Button
           disabled={!found.isFresh}
           loading={keep.isPending}
           onClick={() => found.forecast && keep.mutate({ wish, forecast: found.forecast, version: kept?.version ?? 0 })}
-        >
-          Save this forecast
-        </Button>
+        >{t`Save this forecast`}</Button>
       </Group>
       <div className="term-board">
         <Form wish={wish} onChange={setWish} refusal={refusal} meetings={meetings?.length} />
@@ -88,7 +93,7 @@ function TermBoard({ data }: { data: TermData }) {
             <Shifts kept={kept} wish={wish} now={found.forecast} children={children} />
           )}
           {found.forecast && !refusal && (
-            <ErrorBoundary what="The forecast">
+            <ErrorBoundary what={t`The forecast`}>
               <When key={wish.goal} forecast={found.forecast} wish={wish} children={children} />
             </ErrorBoundary>
           )}
@@ -109,10 +114,10 @@ interface BelowProps extends Pick<TermData, 'children'> {
 function Below({ forecast, wish, children }: BelowProps) {
   return (
     <div className="two-columns">
-      <ErrorBoundary what="The weeks">
+      <ErrorBoundary what={t`The weeks`}>
         <WeekList weeks={forecast.weeks} />
       </ErrorBoundary>
-      <ErrorBoundary what="What if">
+      <ErrorBoundary what={t`What if`}>
         <WhatIfs base={forecast} wish={wish} children={children} />
       </ErrorBoundary>
     </div>
@@ -131,23 +136,19 @@ function Running({ found }: { found: ReturnType<typeof useForecast> }) {
       <Group className="sheet" wrap="nowrap">
         <Progress
           value={(100 * found.done) / TERM_RUNS}
-          aria-label="How much of the forecast is done"
+          aria-label={t`How much of the forecast is done`}
           style={{ flex: 1 }}
         />
         <Text size="sm" className="quiet">
-          {found.done} of {TERM_RUNS} terms played
+          <Trans>
+            {found.done} of {TERM_RUNS} terms played
+          </Trans>
         </Text>
-        <Button variant="default" size="compact-md" onClick={found.stop}>
-          Stop
-        </Button>
+        <Button variant="default" size="compact-md" onClick={found.stop}>{t`Stop`}</Button>
       </Group>
     )
   if (!found.isFresh)
-    return (
-      <Button variant="default" onClick={found.again} style={{ alignSelf: 'flex-start' }}>
-        Work it out
-      </Button>
-    )
+    return <Button variant="default" onClick={found.again} style={{ alignSelf: 'flex-start' }}>{t`Work it out`}</Button>
   return null
 }
 
@@ -159,7 +160,7 @@ function useKeep({ group }: TermData) {
     mutationFn: (edit: TermEdit) => api.put<KeptTerm>(`/api/groups/${group.id}/term`, edit),
     onSuccess: (kept) => {
       client.setQueryData(queryKey, (data: TermData | undefined) => data && { ...data, kept })
-      void tell({ message: 'Saved. As records come in, this page says what changed since.', color: 'moss' })
+      void tell({ message: t`Saved. As records come in, this page says what changed since.`, color: 'moss' })
     },
     onError: () => void client.invalidateQueries({ queryKey }),
   })

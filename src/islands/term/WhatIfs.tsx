@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Progress, Stack, Text, Title, Table } from '@mantine/core'
 import { useState } from 'react'
 import { type Forecast, PLANNED_FOR, type TermWish, type WhatIf, rungsGained, whatIfs } from '../../core/planning'
@@ -16,10 +19,8 @@ export function WhatIfs({ base, wish, children }: Props) {
   const [tried, setTried] = useState<WhatIf>()
   const found = useForecast(tried?.wish, children)
   return (
-    <section className="sheet" aria-label="What if">
-      <Title order={2} size="h4" mb={6}>
-        What if …
-      </Title>
+    <section className="sheet" aria-label={t`What if`}>
+      <Title order={2} size="h4" mb={6}>{t`What if …`}</Title>
       <Group gap="xs" mb="sm">
         {whatIfs(wish).map((each) => (
           <Button
@@ -28,21 +29,17 @@ export function WhatIfs({ base, wish, children }: Props) {
             aria-pressed={tried?.id === each.id}
             onClick={() => setTried(each)}
           >
-            {each.name}
+            {said(each.name)}
           </Button>
         ))}
       </Group>
       {tried && found.isRunning && (
-        <Progress value={(100 * found.done) / TERM_RUNS} aria-label="How much of it is done" />
+        <Progress value={(100 * found.done) / TERM_RUNS} aria-label={t`How much of it is done`} />
       )}
       {tried && found.isFresh && found.forecast && (
-        <Compared name={tried.name} base={base} other={found.forecast} children={children} />
+        <Compared name={said(tried.name)} base={base} other={found.forecast} children={children} />
       )}
-      {!tried && (
-        <Text size="sm" className="quiet">
-          Choose one, and the same terms are played with it.
-        </Text>
-      )}
+      {!tried && <Text size="sm" className="quiet">{t`Choose one, and the same terms are played with it.`}</Text>}
     </section>
   )
 }
@@ -56,6 +53,7 @@ interface ComparedProps extends Pick<TermData, 'children'> {
 function Compared({ name, base, other, children }: ComparedProps) {
   const gained = (forecast: Forecast) => rungsGained(forecast).toFixed(1)
   const sameGoal = base.goal && other.goal && [base.goal, other.goal].map((goal) => goal.by[PLANNED_FOR])
+  const goal = base.goal ? rungOf(base.goal.rung).name : ''
   const rows = children.flatMap(({ id, name: child }) => {
     const [next] = base.children.find(({ childId }) => childId === id)?.rungs ?? []
     const then = other.children.find(({ childId }) => childId === id)?.rungs.find(({ rung }) => rung === next?.rung)
@@ -64,22 +62,25 @@ function Compared({ name, base, other, children }: ComparedProps) {
   return (
     <Stack gap="xs">
       <Text size="sm">
-        <strong>{name}:</strong> {gained(other)} steps more for a child by the end, on average, rather than{' '}
-        {gained(base)}.
+        <Trans>
+          <strong>{name}:</strong> {gained(other)} steps more for a child by the end, on average, rather than{' '}
+          {gained(base)}.
+        </Trans>
       </Text>
       {sameGoal && (
         <Text size="sm">
-          All secure on {base.goal && rungOf(base.goal.rung).name}, 8 in 10 times: {dayOr(sameGoal[1])}, rather than{' '}
-          {dayOr(sameGoal[0])}.
+          <Trans>
+            All secure on {said(goal)}, 8 in 10 times: {dayOr(sameGoal[1])}, rather than {dayOr(sameGoal[0])}.
+          </Trans>
         </Text>
       )}
       <Table>
         <Table.Thead>
           <Table.Tr>
-            <Table.Th>Child</Table.Th>
-            <Table.Th>Next step</Table.Th>
-            <Table.Th>As it is</Table.Th>
-            <Table.Th>With this</Table.Th>
+            <Table.Th>{t`Child`}</Table.Th>
+            <Table.Th>{t`Next step`}</Table.Th>
+            <Table.Th>{t`As it is`}</Table.Th>
+            <Table.Th>{t`With this`}</Table.Th>
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>
@@ -88,7 +89,7 @@ function Compared({ name, base, other, children }: ComparedProps) {
               <Table.Th scope="row" className="anywhere">
                 {child}
               </Table.Th>
-              <Table.Td>{rungOf(rung).name}</Table.Td>
+              <Table.Td>{said(rungOf(rung).name)}</Table.Td>
               <Table.Td>{dayOr(now)}</Table.Td>
               <Table.Td>{dayOr(then)}</Table.Td>
             </Table.Tr>
@@ -99,4 +100,4 @@ function Compared({ name, base, other, children }: ComparedProps) {
   )
 }
 
-const dayOr = (date: string | null | undefined) => (date ? dayInWords(date) : 'after the term')
+const dayOr = (date: string | null | undefined) => (date ? dayInWords(date) : t`after the term`)

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { proxy, wrap } from 'comlink'
 import { useEffect, useRef, useState } from 'react'
 import type { Forecast, TermChild, TermWish } from '../../core/planning'
@@ -32,7 +33,7 @@ export function useForecast(wish: TermWish | undefined, children: readonly TermC
       setDone(0)
       setFailure(undefined)
       worker = new Worker(new URL('../../workers/term.ts', import.meta.url), { type: 'module' })
-      worker.addEventListener('error', () => setFailure('The forecast could not be worked out. Load this page again.'))
+      worker.addEventListener('error', () => setFailure(t`The forecast could not be worked out. Load this page again.`))
       void wrap<TermWorker>(worker)
         .forecast(wish, children, { runs: TERM_RUNS, seed: SEED }, proxy(setDone))
         .then((forecast) => setFound({ of: key, forecast }))

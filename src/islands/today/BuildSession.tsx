@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import type { PlainDate } from '../../core/clock'
 import type { GroupId } from '../../core/ids'
 import { Button, Group, Stack } from '@mantine/core'
@@ -11,7 +12,7 @@ import type { Session, Settings } from '../../core/records'
 import { api, newId } from '../../ui/api'
 import { DateField } from '../../ui/DateField'
 import { soon, today } from '../../ui/dates'
-import { PLACES } from '../../ui/places'
+import { placeChoices } from '../../ui/places'
 import { NumberField } from '../../ui/NumberField'
 import { Refused } from '../../ui/Refused'
 import { fieldOf, markRefused } from '../../ui/form'
@@ -54,11 +55,9 @@ export function BuildSession({ groupId, settings, day = today(), like }: Props) 
       <Stack gap="xs">
         <Group gap="xs" align="end">
           <MinutesPicker {...fieldOf(form, 'minutes')} />
-          <DateField label="Day" {...fieldOf(form, 'date')} w={160} />
-          <Choice label="Place" data={PLACES} {...fieldOf(form, 'place')} w={150} />
-          <Button type="submit" loading={build.isPending || build.isSuccess}>
-            Build a session
-          </Button>
+          <DateField label={t`Day`} {...fieldOf(form, 'date')} w={160} />
+          <Choice label={t`Place`} data={placeChoices()} {...fieldOf(form, 'place')} w={150} />
+          <Button type="submit" loading={build.isPending || build.isSuccess}>{t`Build a session`}</Button>
         </Group>
         <Refused error={build.error} />
       </Stack>
@@ -75,14 +74,14 @@ interface MinutesPickerProps {
 function MinutesPicker(field: MinutesPickerProps) {
   return (
     <>
-      <NumberField label="Minutes" {...field} min={SHORTEST_SESSION} max={LONGEST_SESSION} keepsOutside w={96} />
+      <NumberField label={t`Minutes`} {...field} min={SHORTEST_SESSION} max={LONGEST_SESSION} keepsOutside w={96} />
       <Group gap={4}>
         {USUAL_MINUTES.map((each) => (
           <Button
             key={each}
             variant={field.value === each ? 'light' : 'default'}
             onClick={() => field.onChange(each)}
-            aria-label={`${each} minutes`}
+            aria-label={t`${each} minutes`}
             px="sm"
             miw={44}
             h={36}

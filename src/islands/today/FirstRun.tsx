@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { LONGEST_NAME } from '../../core/records'
 import { Button, Group, SimpleGrid, Stack, Text, TextInput, Title } from '@mantine/core'
 import { useForm } from '@mantine/form'
@@ -20,12 +21,12 @@ export function FirstRun({ children }: { children: number }) {
   return (
     <Stack maw={780} mx="auto" gap="lg" mt="md">
       <div>
-        <Title order={1}>Who is learning to tell the time?</Title>
-        <Text mt={4}>Name a group and its children; nicknames will do. Then a session is built for them.</Text>
+        <Title order={1}>{t`Who is learning to tell the time?`}</Title>
+        <Text mt={4}>{t`Name a group and its children; nicknames will do. Then a session is built for them.`}</Text>
       </div>
       <AddGroup isFirstChild={children === 0} />
       <Group className="sheet" justify="space-between">
-        <Text>Only need something to hold? One paper clock, ready to cut, or a game with its rules.</Text>
+        <Text>{t`Only need something to hold? One paper clock, ready to cut, or a game with its rules.`}</Text>
         <Group gap="xs">
           <Button
             component="a"
@@ -33,16 +34,12 @@ export function FirstRun({ children }: { children: number }) {
             target="_blank"
             variant="default"
             leftSection={<IconPrinter size={18} />}
-          >
-            Print a paper clock
-          </Button>
-          <Button component="a" href="/print" variant="default">
-            Choose a game
-          </Button>
+          >{t`Print a paper clock`}</Button>
+          <Button component="a" href="/print" variant="default">{t`Choose a game`}</Button>
         </Group>
       </Group>
       <Group className="sheet" justify="space-between">
-        <Text>Want to look round first? Your own start stays as it is, one click back.</Text>
+        <Text>{t`Want to look round first? Your own start stays as it is, one click back.`}</Text>
         <TryMadeUp />
       </Group>
     </Stack>
@@ -84,25 +81,26 @@ function AddGroup({ isFirstChild }: { isFirstChild: boolean }) {
     <form className="sheet" onSubmit={form.onSubmit(() => add.mutate())}>
       <Stack>
         <SimpleGrid cols={{ base: 1, sm: 2 }}>
-          <Choice label="The children learn to tell the time in" data={LANGUAGES} {...fieldOf(form, 'language')} />
+          <Choice label={t`The children learn to tell the time in`} data={LANGUAGES} {...fieldOf(form, 'language')} />
           <TextInput
-            label="Group"
-            placeholder="Ducklings, or: at home"
+            label={t`Group`}
+            placeholder={t`Ducklings, or: at home`}
             required
             maxLength={LONGEST_NAME}
             {...form.getInputProps('name')}
           />
         </SimpleGrid>
         <NamesField
-          label="Children"
-          placeholder={'Tavi 6\nBram 5'}
+          label={t`Children`}
+          placeholder={t`Tavi 6
+Bram 5`}
           minRows={3}
           required={isFirstChild}
           {...fieldOf(form, 'names')}
         />
         <Refused error={add.error} />
         <Button type="submit" size="md" loading={add.isPending} disabled={name.trim() === '' || count === 0}>
-          {count === 0 ? 'Add the group' : `Add the group of ${count}`}
+          {count === 0 ? t`Add the group` : t`Add the group of ${count}`}
         </Button>
       </Stack>
     </form>

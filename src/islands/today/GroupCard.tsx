@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Anchor, Button, Group, Stack, Text, Title } from '@mantine/core'
 import { IconPlayerPlay, IconPrinter } from '@tabler/icons-react'
 import type { ReactNode } from 'react'
@@ -41,7 +44,7 @@ export function GroupCard({ overview, settings, isSoonest }: GroupCardProps) {
             </Anchor>
           </Title>
           <Text size="sm" className="quiet" style={{ whiteSpace: 'nowrap' }}>
-            {last ? `last ${dayInWords(last.date)}` : 'no session yet'}
+            {last ? t`last ${dayInWords(last.date)}` : t`no session yet`}
           </Text>
         </Group>
         {unsaid.slice(0, MOST_ASKED).map((session) => (
@@ -53,18 +56,22 @@ export function GroupCard({ overview, settings, isSoonest }: GroupCardProps) {
         {children.length > 0 && (!next ? build : <BuildAnother>{build}</BuildAnother>)}
         <Readiness group={group} children={children} />
         {children.length > 0 && (
-          <Anchor href={`/play?group=${group.id}`} size="sm" className="finger">
-            Play a game with the whole body now
-          </Anchor>
+          <Anchor
+            href={`/play?group=${group.id}`}
+            size="sm"
+            className="finger"
+          >{t`Play a game with the whole body now`}</Anchor>
         )}
         {children.length > MOST_SHOWN && (
           <Anchor href="/children" className="finger">
-            and {children.length - MOST_SHOWN} more
+            <Trans>and {children.length - MOST_SHOWN} more</Trans>
           </Anchor>
         )}
         {ready.length > 0 && (
           <Text size="sm" className="anywhere">
-            Ready to move on: <strong>{namesInWords(ready.map((child) => child.name))}</strong>
+            <Trans>
+              Ready to move on: <strong>{namesInWords(ready.map((child) => child.name))}</strong>
+            </Trans>
           </Text>
         )}
       </Stack>
@@ -81,7 +88,7 @@ function Planned({ sessions }: { sessions: readonly Session[] }) {
   if (sessions.length === 0) return null
   return (
     <Text size="sm" component="div">
-      Also planned:{' '}
+      {t`Also planned:`}{' '}
       {sessions.map(({ id, date }, i) => (
         <span key={id}>
           {i > 0 && ', '}
@@ -96,13 +103,13 @@ function Planned({ sessions }: { sessions: readonly Session[] }) {
 
 /** Another session, where one is planned already. */
 function BuildAnother({ children }: { children: ReactNode }) {
-  return <Fold title="Plan another session">{children}</Fold>
+  return <Fold title={t`Plan another session`}>{children}</Fold>
 }
 
 /** The children, each with how far it is. */
 function Readiness({ group, children }: Pick<GroupOverview, 'group' | 'children'>) {
   return (
-    <ul style={{ margin: 0, padding: 0, listStyle: 'none' }} aria-label={`Children of ${group.name}`}>
+    <ul style={{ margin: 0, padding: 0, listStyle: 'none' }} aria-label={t`Children of ${group.name}`}>
       {children.slice(0, MOST_SHOWN).map((child) => (
         <li key={child.id} className="anywhere" style={{ padding: '2px 0' }}>
           <Anchor href={`/children/${child.id}`} fw={600} lineClamp={1} display="inline">
@@ -126,11 +133,13 @@ function Readiness({ group, children }: Pick<GroupOverview, 'group' | 'children'
 function Nobody() {
   return (
     <Text>
-      Nobody is in this group yet.{' '}
-      <Anchor href="/children" underline="always">
-        Add children
-      </Anchor>{' '}
-      and a session can be built.
+      <Trans>
+        Nobody is in this group yet.{' '}
+        <Anchor href="/children" underline="always">
+          Add children
+        </Anchor>{' '}
+        and a session can be built.
+      </Trans>
     </Text>
   )
 }
@@ -144,30 +153,32 @@ function NextSession({ session, settings, isSoonest }: NextSessionProps) {
   return (
     <Stack gap={8}>
       <Text>
-        <strong style={{ textTransform: 'capitalize' }}>{dayInWords(session.date)}</strong>, {at} ·{' '}
-        {plannedMinutes(session.plan)} min · {rungOf(session.plan.rung).name}
+        <Trans>
+          <strong style={{ textTransform: 'capitalize' }}>{dayInWords(session.date)}</strong>, {at} ·{' '}
+          {plannedMinutes(session.plan)} min · {said(rungOf(session.plan.rung).name)}
+        </Trans>
       </Text>
       <Strip plan={session.plan} height={34} />
       <Group gap="xs">
-        <Button component="a" href={`/plan/${session.id}`} variant={isSoonest ? 'filled' : 'light'}>
-          Open the plan
-        </Button>
+        <Button
+          component="a"
+          href={`/plan/${session.id}`}
+          variant={isSoonest ? 'filled' : 'light'}
+        >{t`Open the plan`}</Button>
         <Button
           component="a"
           variant={session.printedAt ? 'default' : 'light'}
           href={`/plan/${session.id}?print`}
           leftSection={<IconPrinter size={18} />}
         >
-          {session.printedAt ? 'Print again' : 'Print (not done yet)'}
+          {session.printedAt ? t`Print again` : t`Print (not done yet)`}
         </Button>
         <Button
           component="a"
           variant="default"
           href={`/table/${session.id}`}
           leftSection={<IconPlayerPlay size={18} />}
-        >
-          Start the session
-        </Button>
+        >{t`Start the session`}</Button>
       </Group>
     </Stack>
   )

@@ -1,7 +1,8 @@
+import { t, plural } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Anchor, SimpleGrid, Text, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import type { GroupOverview, Overview } from '../../core/records'
-import { counted } from '../../core/wording'
 import { ErrorBoundary } from '../../ui/ErrorBoundary'
 import { Fold } from '../../ui/Fold'
 import { dayInWords } from '../../ui/dates'
@@ -33,13 +34,13 @@ export function GroupCards({ overview }: { overview: Overview }) {
     <>
       {inOrder.length > MOST_CARDS && (
         <TextInput
-          label="Find a group"
+          label={t`Find a group`}
           value={typed}
           onChange={(event) => setTyped(event.currentTarget.value)}
           maw={380}
         />
       )}
-      {found.length === 0 && <Text>No group is called that.</Text>}
+      {found.length === 0 && <Text>{t`No group is called that.`}</Text>}
       <SimpleGrid cols={{ base: 1, md: 2 }} spacing="md">
         {found.slice(0, MOST_CARDS).map((group) => (
           <ErrorBoundary key={group.group.id} what={group.group.name}>
@@ -60,21 +61,21 @@ export function GroupCards({ overview }: { overview: Overview }) {
 function Others({ groups }: { groups: readonly GroupOverview[] }) {
   if (groups.length === 0) return null
   return (
-    <section className="sheet" aria-label="Other groups">
-      <Fold title={groups.length === 1 ? 'One more group' : `${groups.length} more groups`} isLong>
+    <section className="sheet" aria-label={t`Other groups`}>
+      <Fold title={groups.length === 1 ? t`One more group` : t`${groups.length} more groups`} isLong>
         <ul style={{ listStyle: 'none', margin: 0, padding: 0 }}>
           {groups.map(({ group, next, children }) => (
             <li key={group.id} className="anywhere">
               <Anchor href={`/groups/${group.id}`} className="finger" underline="always">
                 {group.name}
               </Anchor>{' '}
-              {counted(children.length, 'child', 'children')},{' '}
+              {t`${plural(children.length, { one: '# child', other: '# children' })}`},{' '}
               {next ? (
                 <Anchor href={`/plan/${next.id}`} underline="always">
-                  next {dayInWords(next.date)}
+                  <Trans>next {dayInWords(next.date)}</Trans>
                 </Anchor>
               ) : (
-                'nothing planned'
+                t`nothing planned`
               )}
             </li>
           ))}

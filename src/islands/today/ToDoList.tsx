@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { MS_PER_DAY } from '../../core/clock'
 import { Anchor, Text } from '@mantine/core'
 import { IconEye, IconPrinter, IconShoppingBag, IconClockHour9 } from '@tabler/icons-react'
@@ -19,7 +22,7 @@ export function ToDoList({ overview }: { overview: Overview }) {
   const lines = toDo(overview.groups, until)
   if (lines.length === 0) return null
   return (
-    <ul className="sheet" aria-label="First of all" style={{ listStyle: 'none', margin: 0 }}>
+    <ul className="sheet" aria-label={t`First of all`} style={{ listStyle: 'none', margin: 0 }}>
       {lines.map((line) => (
         <li key={line.id} style={{ display: 'flex', gap: 10, alignItems: 'center', padding: '3px 0' }}>
           <Line line={line} language={overview.settings.language} />
@@ -27,9 +30,7 @@ export function ToDoList({ overview }: { overview: Overview }) {
       ))}
       {lines.some((line) => line.is === 'fetch') && (
         <li style={{ padding: '3px 0 3px 30px' }}>
-          <Anchor underline="always" href="/fetch" size="sm">
-            All that you need, in one list
-          </Anchor>
+          <Anchor underline="always" href="/fetch" size="sm">{t`All that you need, in one list`}</Anchor>
         </li>
       )}
     </ul>
@@ -53,14 +54,17 @@ function Line({ line, language }: ToDoProps) {
   )
 }
 
-function Words({ line: { is, groupName, session, childId, what }, language }: ToDoProps) {
+function Words({ line: { is, groupName, session, childId, what: things }, language }: ToDoProps) {
+  const what = things.map((thing) => said(thing)).join(', ')
   if (!session)
     return (
       <>
-        Look at{' '}
-        <Anchor underline="always" href={`/children/${childId}`}>
-          {what}
-        </Anchor>
+        <Trans>
+          Look at{' '}
+          <Anchor underline="always" href={`/children/${childId}`}>
+            {what}
+          </Anchor>
+        </Trans>
       </>
     )
   const at = say(session.start, { language, form: 'digital', options: { dayHalf: true } })
@@ -69,31 +73,37 @@ function Words({ line: { is, groupName, session, childId, what }, language }: To
     case 'next':
       return (
         <>
-          Next:{' '}
-          <Anchor underline="always" href={`/table/${session.id}`}>
-            {groupName}
-          </Anchor>
-          , {when}, {rungOf(session.plan.rung).name}
+          <Trans>
+            Next:{' '}
+            <Anchor underline="always" href={`/table/${session.id}`}>
+              {groupName}
+            </Anchor>
+            , {when}, {said(rungOf(session.plan.rung).name)}
+          </Trans>
         </>
       )
     case 'print':
       return (
         <>
-          Print for{' '}
-          <Anchor underline="always" href={`/plan/${session.id}?print`}>
-            {groupName}
-          </Anchor>{' '}
-          by {when}
+          <Trans>
+            Print for{' '}
+            <Anchor underline="always" href={`/plan/${session.id}?print`}>
+              {groupName}
+            </Anchor>{' '}
+            by {when}
+          </Trans>
         </>
       )
     default:
       return (
         <>
-          What you need for{' '}
-          <Anchor underline="always" href={`/plan/${session.id}`}>
-            {groupName}
-          </Anchor>{' '}
-          by {when}: {what}
+          <Trans>
+            What you need for{' '}
+            <Anchor underline="always" href={`/plan/${session.id}`}>
+              {groupName}
+            </Anchor>{' '}
+            by {when}: {what}
+          </Trans>
         </>
       )
   }

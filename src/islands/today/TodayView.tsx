@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Button, Group, Stack, Title } from '@mantine/core'
 import { IconRun } from '@tabler/icons-react'
 import { useQuery } from '@tanstack/react-query'
@@ -27,14 +28,15 @@ function Today() {
         ) : (
           <Stack gap="md">
             <Group justify="space-between">
-              <Title order={1} size="h2">
-                Today
-              </Title>
-              <Button component="a" href="/play" variant="default" leftSection={<IconRun size={18} />}>
-                Play now
-              </Button>
+              <Title order={1} size="h2">{t`Today`}</Title>
+              <Button
+                component="a"
+                href="/play"
+                variant="default"
+                leftSection={<IconRun size={18} />}
+              >{t`Play now`}</Button>
             </Group>
-            <ErrorBoundary what="What comes first">
+            <ErrorBoundary what={t`What comes first`}>
               <ToDoList overview={overview} />
             </ErrorBoundary>
             <GroupCards overview={overview} />

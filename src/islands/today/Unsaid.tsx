@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import type { Session } from '../../core/records'
@@ -19,18 +21,24 @@ export function Unsaid({ session }: { session: Session }) {
   const cancel = useRemoveSession(session, refreshed)
   const isBusy = held.isPending || cancel.isPending
   return (
-    <Stack gap={6} className="sheet sheet-attention" role="group" aria-label="A session that is over">
-      <Text>Was the session of {dayInWords(session.date)} held?</Text>
+    <Stack gap={6} className="sheet sheet-attention" role="group" aria-label={t`A session that is over`}>
+      <Text>
+        <Trans>Was the session of {dayInWords(session.date)} held?</Trans>
+      </Text>
       <Group gap="xs">
-        <Button size="sm" disabled={isBusy} onClick={() => held.mutate()}>
-          Yes, it was
-        </Button>
-        <Button size="sm" variant="default" component="a" href={`/plan/${session.id}`}>
-          No, move it to another day
-        </Button>
-        <Button size="sm" variant="default" disabled={isBusy} onClick={() => cancel.mutate()}>
-          No, it is cancelled
-        </Button>
+        <Button size="sm" disabled={isBusy} onClick={() => held.mutate()}>{t`Yes, it was`}</Button>
+        <Button
+          size="sm"
+          variant="default"
+          component="a"
+          href={`/plan/${session.id}`}
+        >{t`No, move it to another day`}</Button>
+        <Button
+          size="sm"
+          variant="default"
+          disabled={isBusy}
+          onClick={() => cancel.mutate()}
+        >{t`No, it is cancelled`}</Button>
       </Group>
       <Refused error={held.error ?? cancel.error} />
     </Stack>

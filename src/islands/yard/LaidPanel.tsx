@@ -1,3 +1,7 @@
+import { tenth } from '../../core/clock'
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { type LaidMarker, type Taped, dueTapes, formatDistance, laidMarker } from '../../core/make'
 import { LengthField } from '../../ui/LengthField'
@@ -14,19 +18,23 @@ export function LaidPanel({ state }: { state: YardState }) {
       <Group justify="space-between">
         <Text size="sm" role="status" fw={600}>
           {laid.length === 0
-            ? 'Nothing measured yet.'
+            ? t`Nothing measured yet.`
             : move.length === 0
-              ? 'None has to move.'
-              : `To move: ${move.map(({ hour }) => hour).join(', ')}.`}
+              ? t`None has to move.`
+              : t`To move: ${move.map(({ hour }) => hour).join(', ')}.`}
         </Text>
         {laid.length > 0 && (
-          <Button size="compact-sm" variant="subtle" onClick={() => state.change({ laid: [] })}>
-            Start again
-          </Button>
+          <Button
+            size="compact-sm"
+            variant="subtle"
+            onClick={() => state.change({ laid: [] })}
+          >{t`Start again`}</Button>
         )}
       </Group>
       <Text size="xs" className="quiet">
-        Tape from the centre peg and from the 12 peg. What they should read stands there until you change it.
+        <Trans>
+          Tape from the centre peg and from the 12 peg. What they should read stands there until you change it.
+        </Trans>
       </Text>
       {[12, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11].map((hour) => (
         <TapeRow key={hour} state={state} hour={hour} />
@@ -49,8 +57,8 @@ function TapeRow({ state, hour }: { state: YardState; hour: number }) {
         </Text>
         <LengthField
           hideLabel
-          label={`${hour}: from the centre`}
-          field={`${hour}: tape from the centre`}
+          label={t`${hour}: from the centre`}
+          field={t`${hour}: tape from the centre`}
           mm={taped.fromCentreMm}
           unit={unit}
           allowNothing
@@ -58,8 +66,8 @@ function TapeRow({ state, hour }: { state: YardState; hour: number }) {
         />
         <LengthField
           hideLabel
-          label={`${hour}: from 12`}
-          field={`${hour}: tape from 12`}
+          label={t`${hour}: from 12`}
+          field={t`${hour}: tape from 12`}
           mm={taped.fromTwelveMm}
           unit={unit}
           allowNothing
@@ -81,12 +89,17 @@ function Verdict({ taped, radiusMm, unit }: { taped: Taped; radiusMm: number; un
     )
   const { minutesOff, mustMove, moveRightMm, moveAheadMm } = judged
   const off = Math.abs(minutesOff)
-  const side = (mm: number, more: string, less: string) =>
-    `${formatDistance(Math.abs(mm), unit)} ${mm > 0 ? more : less}`
+  const side = (mm: number, more: SideName, less: SideName) =>
+    said(SIDES[mm > 0 ? more : less], formatDistance(Math.abs(mm), unit))
   return (
     <Text size="xs" ml={30} c={mustMove ? 'var(--attention)' : undefined} fw={mustMove ? 600 : undefined}>
-      {off < 0.05 ? 'reads right' : `reads ${off.toFixed(1)} min ${minutesOff > 0 ? 'late' : 'early'}`}
-      {mustMove && `: move it ${side(moveRightMm, 'right', 'left')}, ${side(moveAheadMm, 'ahead', 'back')}, facing 12`}
+      {off < 0.05
+        ? t`It reads right.`
+        : minutesOff > 0
+          ? t`It reads ${tenth(off)} min late.`
+          : t`It reads ${tenth(off)} min early.`}{' '}
+      {mustMove &&
+        t`Facing 12, move it ${side(moveRightMm, 'right', 'left')} and ${side(moveAheadMm, 'ahead', 'back')}.`}
     </Text>
   )
 }
@@ -99,3 +112,6 @@ function judgeOrWhy(taped: Taped, radiusMm: number): LaidMarker | string {
     return error instanceof Error ? error.message : String(error)
   }
 }
+
+const SIDES = { right: '{0} right', left: '{0} left', ahead: '{0} ahead', back: '{0} back' } as const
+type SideName = keyof typeof SIDES

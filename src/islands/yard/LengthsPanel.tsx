@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Stack, Text, Table } from '@mantine/core'
 import { formatDistance, hourPlaces, offsetsOf, placingOrder, ringMeasures, surfaces } from '../../core/make'
 import { Fold } from '../../ui/Fold'
@@ -10,17 +13,17 @@ export function LengthsPanel({ state }: { state: YardState }) {
   const ring = ringMeasures(ground.radiusMm)
   const [three, four, five] = ring.threeFourFive
   const rows: [string, string][] = [
-    ['String, the radius', d(ring.stringMm)],
-    ['12 to 3, 3 to 6 …', d(ring.quarterChordMm)],
-    ['Hour to hour', d(ring.hourChordMm)],
-    ['Minute to minute', d(ring.minuteChordMm)],
-    ['Round the ring', d(ring.aroundMm)],
-    ['Square corner', `${d(three)}, ${d(four)}, ${d(five)}`],
-    ['A marker may be out by', d(ring.toleranceMm)],
+    [t`String, the radius`, d(ring.stringMm)],
+    [t`12 to 3, 3 to 6 …`, d(ring.quarterChordMm)],
+    [t`Hour to hour`, d(ring.hourChordMm)],
+    [t`Minute to minute`, d(ring.minuteChordMm)],
+    [t`Round the ring`, d(ring.aroundMm)],
+    [t`Square corner`, `${d(three)}, ${d(four)}, ${d(five)}`],
+    [t`A marker may be out by`, d(ring.toleranceMm)],
   ]
   return (
     <Stack gap="sm">
-      <Table aria-label="Lengths">
+      <Table aria-label={t`Lengths`}>
         <Table.Tbody>
           {rows.map(([name, value]) => (
             <Table.Tr key={name}>
@@ -31,19 +34,19 @@ export function LengthsPanel({ state }: { state: YardState }) {
         </Table.Tbody>
       </Table>
       <div>
-        <Text size="sm" fw={600}>
-          In this order
-        </Text>
+        <Text size="sm" fw={600}>{t`In this order`}</Text>
         <ol style={{ margin: 0, paddingLeft: 20, fontSize: 14 }}>
-          <li>Centre: {surfaces[yard.surface].peg}.</li>
+          <li>
+            <Trans>Centre: {said(surfaces[yard.surface].peg)}.</Trans>
+          </li>
           {placingOrder().map(({ step, minutes }) => (
-            <li key={step}>
-              {step} ({minutes.length})
+            <li key={said(step)}>
+              {said(step)} ({minutes.length})
             </li>
           ))}
         </ol>
       </div>
-      <Fold title="Without a string: each hour from the centre">
+      <Fold title={t`Without a string: each hour from the centre`}>
         <Offsets state={state} />
       </Fold>
     </Stack>
@@ -55,12 +58,12 @@ function Offsets({ state }: { state: YardState }) {
   const { ground } = state.laid
   const d = (mm: number) => formatDistance(mm, state.yard.unit)
   return (
-    <Table aria-label="Offsets from the centre, facing 12">
+    <Table aria-label={t`Offsets from the centre, facing 12`}>
       <Table.Thead>
         <Table.Tr>
-          <Table.Th>Facing 12</Table.Th>
-          <Table.Th ta="right">to the side</Table.Th>
-          <Table.Th ta="right">ahead or back</Table.Th>
+          <Table.Th>{t`Facing 12`}</Table.Th>
+          <Table.Th ta="right">{t`to the side`}</Table.Th>
+          <Table.Th ta="right">{t`ahead or back`}</Table.Th>
         </Table.Tr>
       </Table.Thead>
       <Table.Tbody>
@@ -69,7 +72,7 @@ function Offsets({ state }: { state: YardState }) {
           return (
             <Table.Tr key={place.minute}>
               <Table.Td>{place.hour}</Table.Td>
-              <Table.Td ta="right">{aside === 'on the line' ? aside : `${d(asideMm)} to the ${aside}`}</Table.Td>
+              <Table.Td ta="right">{aside === 'on the line' ? aside : t`${d(asideMm)} to the ${aside}`}</Table.Td>
               <Table.Td ta="right">{along === 'level' ? along : `${d(alongMm)} ${along}`}</Table.Td>
             </Table.Tr>
           )

@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { LONGEST_NAME } from '../../core/records'
 import { ActionIcon, Button, Group, Stack, Text, TextInput } from '@mantine/core'
 import { IconTrash } from '@tabler/icons-react'
@@ -15,13 +18,13 @@ function MarkerRows({ state: { yard, change } }: { state: YardState }) {
     return (
       <Group key={i} gap={4} align="end" wrap="nowrap">
         <TextInput
-          label="Markers"
+          label={t`Markers`}
           value={marker.name}
           maxLength={LONGEST_NAME}
           onChange={(event) => put({ name: event.currentTarget.value })}
         />
         <NumberField
-          label="Count"
+          label={t`Count`}
           value={marker.count}
           min={0}
           max={500}
@@ -29,8 +32,8 @@ function MarkerRows({ state: { yard, change } }: { state: YardState }) {
           onChange={(value) => typeof value === 'number' && put({ count: value })}
         />
         <LengthField
-          label="Across"
-          field={`${marker.name || 'marker'}, across`}
+          label={t`Across`}
+          field={t`${marker.name || t`marker`}, across`}
           mm={marker.sizeMm}
           unit="cm"
           onChange={(sizeMm) => put({ sizeMm })}
@@ -40,7 +43,7 @@ function MarkerRows({ state: { yard, change } }: { state: YardState }) {
           <ActionIcon
             variant="subtle"
             size="lg"
-            aria-label={`Remove ${marker.name || 'these markers'}`}
+            aria-label={marker.name === '' ? t`Remove these markers` : t`Remove ${marker.name}`}
             onClick={() => set(yard.markers.filter((_, j) => j !== i))}
           >
             <IconTrash size={17} />
@@ -56,27 +59,27 @@ export function Markers({ state }: { state: YardState }) {
   const set = (markers: typeof yard.markers) => change({ markers })
   const largest = Math.max(0, ...yard.markers.map(({ sizeMm }) => sizeMm))
   return (
-    <Stack gap={8} className="sheet" component="section" aria-label="Markers">
+    <Stack gap={8} className="sheet" component="section" aria-label={t`Markers`}>
       <MarkerRows state={state} />
       {yard.markers.length < 5 && (
         <Button
           size="compact-sm"
           variant="subtle"
           style={{ alignSelf: 'flex-start' }}
-          onClick={() => set([...yard.markers, { name: 'stones', count: 12, sizeMm: 100 }])}
-        >
-          Add another kind
-        </Button>
+          onClick={() => set([...yard.markers, { name: t`stones`, count: 12, sizeMm: 100 }])}
+        >{t`Add another kind`}</Button>
       )}
-      <ul aria-label="What can be laid" style={{ listStyle: 'none', margin: 0, padding: 0 }}>
+      <ul aria-label={t`What can be laid`} style={{ listStyle: 'none', margin: 0, padding: 0 }}>
         {markerChoices(laid.ground.radiusMm, yard.markers).map(({ id, ok, name, says }) => (
-          <CheckLine key={id} ok={ok} says={`${name}: ${says}`} />
+          <CheckLine key={id} ok={ok} says={`${said(name)}: ${says}`} />
         ))}
       </ul>
       {largest > 0 && (
         <Text size="xs" className="quiet">
-          All 60 of {Math.round(largest / 10)} cm with gaps of {USUAL_GAP_MM / 10} cm need a radius of{' '}
-          {formatDistance(leastRadiusFor(largest, USUAL_GAP_MM), yard.unit)}.
+          <Trans>
+            All 60 of {Math.round(largest / 10)} cm with gaps of {USUAL_GAP_MM / 10} cm need a radius of{' '}
+            {formatDistance(leastRadiusFor(largest, USUAL_GAP_MM), yard.unit)}.
+          </Trans>
         </Text>
       )}
     </Stack>

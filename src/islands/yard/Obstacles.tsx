@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { ActionIcon, Button, Group, Stack } from '@mantine/core'
 import { IconTrash } from '@tabler/icons-react'
 import type { Space } from '../../core/make'
@@ -15,24 +16,24 @@ export function Obstacles({ state, space }: { state: YardState; space: Extract<S
         return (
           <Group key={i} gap={4} align="end" wrap="nowrap">
             <LengthField
-              label="From left"
-              field={`thing ${i + 1}, from the left`}
+              label={t`From left`}
+              field={t`thing ${i + 1}, from the left`}
               mm={each.x}
               unit={unit}
               allowNothing
               onChange={(x) => put({ x })}
             />
             <LengthField
-              label="From back"
-              field={`thing ${i + 1}, from the back`}
+              label={t`From back`}
+              field={t`thing ${i + 1}, from the back`}
               mm={each.y}
               unit={unit}
               allowNothing
               onChange={(y) => put({ y })}
             />
             <LengthField
-              label="Its radius"
-              field={`thing ${i + 1}, radius`}
+              label={t`Its radius`}
+              field={t`thing ${i + 1}, radius`}
               mm={each.radiusMm}
               unit={unit}
               onChange={(radiusMm) => put({ radiusMm })}
@@ -40,7 +41,7 @@ export function Obstacles({ state, space }: { state: YardState; space: Extract<S
             <ActionIcon
               variant="subtle"
               size="lg"
-              aria-label={`Remove obstacle ${i + 1}`}
+              aria-label={t`Remove obstacle ${i + 1}`}
               onClick={() => set(space.obstacles.filter((_, j) => j !== i))}
             >
               <IconTrash size={17} />
@@ -56,9 +57,7 @@ export function Obstacles({ state, space }: { state: YardState; space: Extract<S
           onClick={() =>
             set([...space.obstacles, { name: '', x: space.widthMm / 8, y: space.depthMm / 8, radiusMm: 400 }])
           }
-        >
-          Add an obstacle
-        </Button>
+        >{t`Add an obstacle`}</Button>
       )}
     </Stack>
   )

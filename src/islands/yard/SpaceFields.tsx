@@ -1,3 +1,6 @@
+import { told } from '../../core/wording'
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Button, SimpleGrid, Stack } from '@mantine/core'
 import { Choice, listed } from '../../ui/Choice'
 import { formatDistance, largestClock, type Space, type SurfaceId, surfaces } from '../../core/make'
@@ -23,32 +26,32 @@ function SpaceSection({ state }: { state: YardState }) {
   const { space, unit } = yard
   const largest = largestClock(laid.yard.space).radiusMm
   return (
-    <Stack gap={8} className="sheet" component="section" aria-label="Space">
+    <Stack gap={8} className="sheet" component="section" aria-label={t`Space`}>
       <SimpleGrid cols={2} spacing={8}>
         <Choice
-          label="Space"
+          label={t`Space`}
           value={space.kind}
           onChange={(kind) => change({ space: spaceAs(kind), radiusMm: undefined })}
           data={[
-            { value: 'rectangle', label: 'A rectangle' },
-            { value: 'round', label: 'Round about' },
+            { value: 'rectangle', label: t`A rectangle` },
+            { value: 'round', label: t`Round about` },
           ]}
         />
         <Choice
-          label="On"
+          label={t`On`}
           value={yard.surface}
           onChange={(surface) => change({ surface })}
-          data={(Object.keys(surfaces) as SurfaceId[]).map((id) => ({ value: id, label: surfaces[id].name }))}
+          data={(Object.keys(surfaces) as SurfaceId[]).map((id) => ({ value: id, label: said(surfaces[id].name) }))}
         />
       </SimpleGrid>
       <SizeFields state={state} />
       <LengthField
-        label="Radius of the clock"
+        label={t`Radius of the clock`}
         field="radius"
         mm={yard.radiusMm ?? laid.ground.radiusMm}
         unit={unit}
         onChange={(radiusMm) => change({ radiusMm })}
-        description={`Largest here, with a lane of 1 m: ${formatDistance(largest, unit)}`}
+        description={t`Largest here, with a lane of 1 m: ${formatDistance(largest, unit)}`}
       />
       {yard.radiusMm !== undefined && (
         <Button
@@ -56,9 +59,7 @@ function SpaceSection({ state }: { state: YardState }) {
           variant="subtle"
           onClick={() => change({ radiusMm: undefined })}
           style={{ alignSelf: 'flex-start' }}
-        >
-          Take the largest
-        </Button>
+        >{t`Take the largest`}</Button>
       )}
     </Stack>
   )
@@ -70,7 +71,7 @@ function SizeFields({ state }: { state: YardState }) {
   const { space, unit } = state.yard
   return space.kind === 'round' ? (
     <LengthField
-      label="Free radius"
+      label={t`Free radius`}
       field="free radius"
       mm={space.radiusMm}
       unit={unit}
@@ -80,14 +81,14 @@ function SizeFields({ state }: { state: YardState }) {
     <>
       <SimpleGrid cols={2} spacing={8}>
         <LengthField
-          label="Left to right"
+          label={t`Left to right`}
           field="width"
           mm={space.widthMm}
           unit={unit}
           onChange={(widthMm) => change({ space: { ...space, widthMm } })}
         />
         <LengthField
-          label="Back to front"
+          label={t`Back to front`}
           field="depth"
           mm={space.depthMm}
           unit={unit}
@@ -101,33 +102,33 @@ function SizeFields({ state }: { state: YardState }) {
 
 function PeopleSection({ state: { yard, change } }: { state: YardState }) {
   return (
-    <Stack gap={8} className="sheet" component="section" aria-label="People">
+    <Stack gap={8} className="sheet" component="section" aria-label={t`People`}>
       <SimpleGrid cols={2} spacing={8}>
         <Choice
-          label="12 points to"
+          label={t`12 points to`}
           value={yard.facing}
           onChange={(facing) => change({ facing })}
           data={[
-            { value: 'wall', label: 'A wall' },
-            { value: 'north', label: 'North' },
-            { value: 'children', label: 'The children' },
+            { value: 'wall', label: t`A wall` },
+            { value: 'north', label: t`North` },
+            { value: 'children', label: t`The children` },
           ]}
         />
         <Choice
-          label="Hands are"
+          label={t`Hands are`}
           value={yard.hands}
           onChange={(hands) => change({ hands })}
-          data={listed({ ropes: 'ropes', sticks: 'sticks', children: 'children' })}
+          data={listed({ ropes: told('ropes'), sticks: told('sticks'), children: told('children') })}
         />
         <NumberField
-          label="Children"
+          label={t`Children`}
           value={yard.children}
           min={1}
           max={60}
           onChange={(value) => typeof value === 'number' && change({ children: value })}
         />
         <NumberField
-          label="Their age"
+          label={t`Their age`}
           value={yard.age}
           min={3}
           max={99}

@@ -1,3 +1,5 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
 import { Button, Group, Stack } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
 import { IconPrinter } from '@tabler/icons-react'
@@ -18,10 +20,10 @@ export function YardOut({ state }: { state: YardState }) {
     <Stack gap="sm">
       <Group align="end" gap="xs">
         <Choice
-          label="Paper"
+          label={t`Paper`}
           value={yard.paper}
           onChange={(paper) => state.change({ paper })}
-          data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: papers[id].name }))}
+          data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: said(papers[id].name) }))}
           w={120}
         />
         <Button
@@ -29,9 +31,7 @@ export function YardOut({ state }: { state: YardState }) {
           href={`/api/yard.pdf?yard=${encodeURIComponent(JSON.stringify(yard))}`}
           target="_blank"
           leftSection={<IconPrinter size={18} />}
-        >
-          Print the set-out sheet
-        </Button>
+        >{t`Print the set-out sheet`}</Button>
       </Group>
       <SavedThings kept={kept} body={yard} picked={picked} onPick={setPicked} onOpen={state.set} />
       <Cautions ids={['outdoors', 'movement']} />

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Text } from '@mantine/core'
 import { useDrag } from '@use-gesture/react'
 import { type KeyboardEvent, type RefObject, useRef } from 'react'
@@ -39,7 +40,7 @@ export function YardPlan({ state, moves }: YardPlanProps) {
   const turn = (turnDeg: number) => state.change({ turnDeg: modulo(Math.round(turnDeg), 360) })
   const bind = useDragOnPlan(svg, { drawing, lay, state, moves, turn })
   return (
-    <section className="sheet" aria-label="Plan">
+    <section className="sheet" aria-label={t`Plan`}>
       <div
         className="dial dial-turnable"
         style={{ aspectRatio: `${drawing.width} / ${drawing.height}`, maxHeight: 560, margin: '0 auto' }}
@@ -49,7 +50,7 @@ export function YardPlan({ state, moves }: YardPlanProps) {
           ref={svg}
           viewBox={`0 0 ${drawing.width} ${drawing.height}`}
           role="img"
-          aria-label="The floor clock in its space, to scale"
+          aria-label={t`The floor clock in its space, to scale`}
           fontFamily="Andika, sans-serif"
           style={{ background: '#FBF7EF' }}
         >
@@ -60,8 +61,8 @@ export function YardPlan({ state, moves }: YardPlanProps) {
       </div>
       <Text size="sm" className="quiet" mt={6}>
         {moves === 'twelve'
-          ? 'Drag 12 round the plan. The dashed circle is the running lane.'
-          : 'Drag each hour marker to where it really lies, or type its two tapes.'}
+          ? t`Drag 12 round the plan. The dashed circle is the running lane.`
+          : t`Drag each hour marker to where it really lies, or type its two tapes.`}
       </Text>
       <ul style={{ margin: '6px 0 0', paddingLeft: 18, fontSize: 14 }}>
         {whoStandsWhere(yard).map((text) => (
@@ -108,11 +109,11 @@ function TwelveSlider({ turnDeg, onTurn }: { turnDeg: number; onTurn: (turnDeg: 
       style={{ borderRadius: 8 }}
       role="slider"
       tabIndex={0}
-      aria-label="Where 12 faces"
+      aria-label={t`Where 12 faces`}
       aria-valuemin={0}
       aria-valuemax={359}
       aria-valuenow={turnDeg}
-      aria-valuetext={`${turnDeg} degrees clockwise from the back`}
+      aria-valuetext={t`${turnDeg} degrees clockwise from the back`}
       onKeyDown={onKey}
     />
   )

@@ -1,3 +1,7 @@
+import { saidEach } from '../../words/i18n'
+import { told } from '../../core/wording'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Grid, Group, Stack, Text, Title } from '@mantine/core'
 import { useInAddress } from '../../ui/address'
 import { AddressTabs } from '../../ui/AddressTabs'
@@ -31,12 +35,10 @@ function YardRoom() {
   return (
     <Stack gap="sm">
       <Group justify="space-between" align="end">
-        <Title order={1} size="h3">
-          Floor clock
-        </Title>
+        <Title order={1} size="h3">{t`Floor clock`}</Title>
         <Group gap="sm">
           <Segments
-            aria-label="Unit"
+            aria-label={t`Unit`}
             value={state.yard.unit}
             onChange={(unit) => state.change({ unit })}
             data={[
@@ -49,17 +51,17 @@ function YardRoom() {
       </Group>
       {state.problem && (
         <Text className="sheet sheet-attention" role="alert" size="sm">
-          {state.problem}. The plan is the last that fits.
+          <Trans>{state.problem}. The plan is the last that fits.</Trans>
         </Text>
       )}
       <Grid gap="sm">
         <Grid.Col span={{ base: 12, sm: 6, lg: 3 }} order={{ base: 2, lg: 1 }}>
-          <ErrorBoundary what="The space">
+          <ErrorBoundary what={t`The space`}>
             <SpaceFields state={state} />
           </ErrorBoundary>
         </Grid.Col>
         <Grid.Col span={{ base: 12, lg: 5 }} order={{ base: 1, lg: 2 }}>
-          <ErrorBoundary what="The plan">
+          <ErrorBoundary what={t`The plan`}>
             <YardPlan state={state} moves={part === 'laid' ? 'markers' : 'twelve'} />
           </ErrorBoundary>
         </Grid.Col>
@@ -71,13 +73,18 @@ function YardRoom() {
   )
 }
 
-const PARTS = { lengths: 'Set out', laid: 'Check it', hands: 'Walk it', out: 'Print and save' } as const
+const PARTS = {
+  lengths: told('Set out'),
+  laid: told('Check it'),
+  hands: told('Walk it'),
+  out: told('Print and save'),
+} as const
 
 /** Setting the clock out, checking it, walking it, and its set-out sheet. */
 function Work({ state }: { state: YardState }) {
   return (
     <AddressTabs
-      names={PARTS}
+      names={saidEach(PARTS)}
       usual="lengths"
       panels={{
         lengths: <LengthsPanel state={state} />,

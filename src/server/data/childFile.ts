@@ -1,3 +1,4 @@
+import { said } from '../../words/i18n'
 import type { ChildId } from '../../core/ids'
 import { findingInWords } from '../../core/knowing'
 import { type Settings, wordingOf } from '../../core/records'
@@ -45,7 +46,7 @@ export async function childPage(db: Db, id: ChildId, now: number): Promise<strin
       table(
         ['Step', 'Sure of it', 'Answers', 'Still missing'],
         rungs.map(({ rung, firm, answers, unmet }) => [
-          rungOf(rung).name,
+          said(rungOf(rung).name),
           firm ? 'yes' : 'not yet',
           String(answers),
           unmet.join('; '),
@@ -56,14 +57,14 @@ export async function childPage(db: Db, id: ChildId, now: number): Promise<strin
       'The same mistake',
       table(
         ['Pattern'],
-        diagnosis.findings.map((finding) => [findingInWords(finding)]),
+        diagnosis.findings.map((finding) => [said(findingInWords(finding))]),
       ),
     ],
     [
       'What the adults judged',
       table(
         ['Step', 'Judged', 'Why', 'Day'],
-        overrules.map(({ rung, verdict, note, at }) => [rungOf(rung).name, verdict, note, day(at)]),
+        overrules.map(({ rung, verdict, note, at }) => [said(rungOf(rung).name), verdict, note, day(at)]),
       ),
     ],
     [
@@ -92,7 +93,7 @@ async function answersPart(db: Db, childId: ChildId, settings: Settings): Promis
     ['Day', 'Step', 'Question', 'True answer', 'Answer', 'Right', 'Helped'],
     (await listAnswers(db, { childId })).map(({ at, item, given, right, helped }) => [
       day(at),
-      rungOf(item.rung).name,
+      said(rungOf(item.rung).name),
       askInWords(item, wording),
       sayAnswer(item, item.answer, wording),
       sayAnswer(item, given, wording),

@@ -1,3 +1,4 @@
+import { inEnglish } from '../../core/wording'
 import type { Answer, Instant } from '../../core/knowing'
 import { type Settings, wordingOf } from '../../core/records'
 import { activityOf } from '../../core/activities'
@@ -22,7 +23,7 @@ function misreadingIn({ item, given, right }: Answer): string {
   const id = right ? undefined : item.lures.find(({ value }) => sameValue(value, given))?.misreading
   // A file from elsewhere may name one that this version does not know.
   try {
-    return id ? misreadingOf(id).does : ''
+    return id ? inEnglish(misreadingOf(id).does) : ''
   } catch {
     return ''
   }
@@ -40,7 +41,7 @@ export function answerTable(
     answers.map((answer) => [
       moment(answer.at),
       names.get(answer.childId) ?? '',
-      rungOf(answer.item.rung).name,
+      inEnglish(rungOf(answer.item.rung).name),
       askInWords(answer.item, wording),
       sayAnswer(answer.item, answer.item.answer, wording),
       sayAnswer(answer.item, answer.given, wording),
@@ -76,7 +77,7 @@ export async function spreadsheets(db: Db, now: Instant): Promise<Record<string,
         minutes,
         groupName.get(groupId) ?? '',
         place,
-        rungOf(plan.rung).name,
+        inEnglish(rungOf(plan.rung).name),
         plan.steps.map((step) => `${activityOf(step).name} (${step.minutes} min)`).join('; '),
         moment(doneAt),
         note,
@@ -87,7 +88,7 @@ export async function spreadsheets(db: Db, now: Instant): Promise<Record<string,
       reports.flatMap(({ child, standing }) =>
         [...standing.estimates, ...standing.beside].map(({ rung, firm, answers, probability, unmet }) => [
           child.name,
-          rungOf(rung).name,
+          inEnglish(rungOf(rung).name),
           yes(firm),
           answers,
           Math.round(probability * 100),

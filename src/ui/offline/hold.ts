@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { dayOf, today, minuteOf, toTimeField } from '../dates'
 import { forgetGoneHere } from '../forgetHere'
 import { RECORDS_CACHE } from './names'
@@ -36,8 +37,8 @@ function sayAsSeen(): void {
   if (!line || Number.isNaN(made.getTime())) return
   const day = dayOf(made.getTime())
   const time = toTimeField(minuteOf(made))
-  const when = day === dayOf(Date.parse(`${today()}T12:00:00`)) ? `today at ${time}` : `${day} at ${time}`
-  line.textContent = `There is no connection to Ripe Acorn. This is as it was ${when}.`
+  const when = day === dayOf(Date.parse(`${today()}T12:00:00`)) ? t`today at ${time}` : t`${day} at ${time}`
+  line.textContent = t`There is no connection to Ripe Acorn. This is as it was ${when}.`
   line.hidden = false
   window.addEventListener('online', () => (line.hidden = true), { once: true })
 }

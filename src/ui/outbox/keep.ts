@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { PLACES } from './places'
 import { SAFETY, type Safety, type Waiting, type WaitingPlace } from './waiting'
 
@@ -25,7 +26,7 @@ export async function keep(waiting: Omit<Waiting, 'order'>, places: readonly Wai
       // The next place is tried. That it is less safe is told as long as it is so.
     }
   }
-  throw new Error('Nothing can be kept in this browser.')
+  throw new Error(t`Nothing can be kept in this browser.`)
 }
 
 /** All that waits, in the order in which it happened. */

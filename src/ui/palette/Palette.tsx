@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Text } from '@mantine/core'
 import { useDebouncedValue } from '@mantine/hooks'
 import { createSpotlight, Spotlight } from '@mantine/spotlight'
@@ -33,26 +35,28 @@ export function Palette({ onClose }: { onClose: () => void }) {
       returnFocus={false}
       scrollable
       maxHeight="60vh"
-      attributes={{ content: { 'aria-label': 'Search' } }}
+      attributes={{ content: { 'aria-label': t`Search` } }}
     >
       <Spotlight.Search
-        placeholder="A child, a group, a print, an activity, a view …"
-        aria-label="Search for"
+        placeholder={t`A child, a group, a print, an activity, a view …`}
+        aria-label={t`Search for`}
         maxLength={100}
       />
-      <Spotlight.ActionsList aria-label="What was found">
+      <Spotlight.ActionsList aria-label={t`What was found`}>
         {query.isError && <Spotlight.Empty role="alert">{query.error.message}</Spotlight.Empty>}
         {found?.things.map((thing) => (
           <Line key={`${thing.kind} ${thing.href} ${thing.name}`} thing={thing} />
         ))}
         {found?.total === 0 && (
-          <Spotlight.Empty>Nothing is called that. Try fewer letters, or the name of a view.</Spotlight.Empty>
+          <Spotlight.Empty>{t`Nothing is called that. Try fewer letters, or the name of a view.`}</Spotlight.Empty>
         )}
       </Spotlight.ActionsList>
       {found && found.total > found.things.length && (
         <Spotlight.Footer>
           <Text size="sm" className="quiet">
-            The first {found.things.length} of {found.total}. Type more letters to see the others.
+            <Trans>
+              The first {found.things.length} of {found.total}. Type more letters to see the others.
+            </Trans>
           </Text>
         </Spotlight.Footer>
       )}

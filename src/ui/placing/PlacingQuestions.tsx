@@ -1,3 +1,6 @@
+import { said } from '../../words/i18n'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { Dialog } from '../Dialog'
 import { useState } from 'react'
@@ -40,7 +43,7 @@ export function PlacingQuestions({ name, guess, settings, onPlaced, onClose }: P
     onClose()
   }
   return (
-    <Dialog onClose={onClose} size="lg" title={`Where does ${name} start?`}>
+    <Dialog onClose={onClose} size="lg" title={t`Where does ${name} start?`}>
       {next ? (
         <OneQuestion
           // The same rung never comes twice, so each question starts afresh.
@@ -56,16 +59,14 @@ export function PlacingQuestions({ name, guess, settings, onPlaced, onClose }: P
       ) : (
         <Stack>
           <Text fw={700}>
-            {name} starts at {rungOf(startsAt).name}.
+            <Trans>
+              {name} starts at {said(rungOf(startsAt).name)}.
+            </Trans>
           </Text>
           <Text>{foundInWords(put)}</Text>
           <Group justify="flex-end">
-            <Button variant="default" onClick={again}>
-              Ask again
-            </Button>
-            <Button onClick={take} data-autofocus>
-              Take it
-            </Button>
+            <Button variant="default" onClick={again}>{t`Ask again`}</Button>
+            <Button onClick={take} data-autofocus>{t`Take it`}</Button>
           </Group>
         </Stack>
       )}
@@ -95,7 +96,9 @@ function OneQuestion({ rung, seed, count, name, settings, onPut, onBack }: Placi
   return (
     <Stack gap="sm">
       <Text className="quiet">
-        Question {count} of at most {PLACING_QUESTIONS}. Show {name} the clock, ask, and tap what {name} says.
+        <Trans>
+          Question {count} of at most {PLACING_QUESTIONS}. Show {name} the clock, ask, and tap what {name} says.
+        </Trans>
       </Text>
       <div className="placing">
         <div className="placing-clock">
@@ -115,14 +118,11 @@ function OneQuestion({ rung, seed, count, name, settings, onPut, onBack }: Placi
               {sayAnswer(item, choice, wording)}
             </Button>
           ))}
-          <Button variant="subtle" onClick={() => onPut({ rung, isRight: false })}>
-            Something else, or no answer
-          </Button>
-          {onBack && (
-            <Button variant="subtle" onClick={onBack}>
-              Back to the question before
-            </Button>
-          )}
+          <Button
+            variant="subtle"
+            onClick={() => onPut({ rung, isRight: false })}
+          >{t`Something else, or no answer`}</Button>
+          {onBack && <Button variant="subtle" onClick={onBack}>{t`Back to the question before`}</Button>}
         </Stack>
       </div>
     </Stack>
@@ -131,10 +131,10 @@ function OneQuestion({ rung, seed, count, name, settings, onPut, onBack }: Placi
 
 /** What was right and what was not, in one or two sentences. */
 function foundInWords(put: readonly Put[]): string {
-  const named = (right: boolean) => put.flatMap((one) => (one.isRight === right ? rungOf(one.rung).name : []))
+  const named = (right: boolean) => put.flatMap((one) => (one.isRight === right ? said(rungOf(one.rung).name) : []))
   const [known, not] = [named(true), named(false)]
   return [
-    ...(known.length > 0 ? [`Right: ${known.join(', ')}.`] : []),
-    ...(not.length > 0 ? [`Not yet: ${not.join(', ')}.`] : []),
+    ...(known.length > 0 ? [t`Right: ${known.join(', ')}.`] : []),
+    ...(not.length > 0 ? [t`Not yet: ${not.join(', ')}.`] : []),
   ].join(' ')
 }

@@ -1,3 +1,4 @@
+import { type Told, told } from '../../wording'
 import { pointOnDial } from '../../drawing'
 
 export interface MarkerPlace {
@@ -54,15 +55,15 @@ export function offsetsOf({ rightMm, aheadMm }: Pick<MarkerPlace, 'rightMm' | 'a
  * The minutes in the order in which their markers are placed: 12 and 6, 3 and 9, the hours between, then the small
  * ones.
  */
-export function placingOrder(): { readonly step: string; readonly minutes: readonly number[] }[] {
+export function placingOrder(): { readonly step: Told; readonly minutes: readonly number[] }[] {
   const small = Array.from({ length: 60 }, (_, minute) => minute).filter((minute) => minute % 5 !== 0)
   return [
-    { step: '12 and 6 on one line through the centre', minutes: [0, 30] },
-    { step: '3 and 9 at a right angle to it', minutes: [15, 45] },
+    { step: told('12 and 6 on one line through the centre'), minutes: [0, 30] },
+    { step: told('3 and 9 at a right angle to it'), minutes: [15, 45] },
     {
-      step: 'two hours between each pair, with the string from hour to hour',
+      step: told('two hours between each pair, with the string from hour to hour'),
       minutes: [5, 10, 20, 25, 35, 40, 50, 55],
     },
-    { step: 'four small ones between each pair, with the string from minute to minute', minutes: small },
+    { step: told('four small ones between each pair, with the string from minute to minute'), minutes: small },
   ]
 }

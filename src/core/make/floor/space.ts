@@ -1,3 +1,4 @@
+import { told, type Told } from '../../wording'
 import { RefusedValue, requireNumber } from '../../errors'
 
 /** Free ground beyond the ring, all round, for running. */
@@ -98,7 +99,7 @@ export type MarkerChoiceId = 'all' | 'fives-chalk' | 'hours' | 'quarters-hours'
 
 export interface MarkerChoice {
   readonly id: MarkerChoiceId
-  readonly name: string
+  readonly name: Told
   readonly needs: number
   readonly ok: boolean
   readonly says: string
@@ -118,22 +119,22 @@ export function markerChoices(radiusMm: number, markers: readonly Marker[]): Mar
   return [
     {
       id: 'all',
-      name: 'All 60: hours doubled at the quarters',
+      name: told('All 60: hours doubled at the quarters'),
       needs: 64,
       ok: count >= 64 && wide,
       says: wide ? enough(64) : `markers of ${largest} mm need a radius of ${(least / 1000).toFixed(2)} m`,
     },
     {
       id: 'fives-chalk',
-      name: 'Twelve hours, the minutes between in chalk',
+      name: told('Twelve hours, the minutes between in chalk'),
       needs: 16,
       ok: count >= 16,
       says: enough(16),
     },
-    { id: 'hours', name: 'The twelve hours only', needs: 12, ok: count >= 12, says: enough(12) },
+    { id: 'hours', name: told('The twelve hours only'), needs: 12, ok: count >= 12, says: enough(12) },
     {
       id: 'quarters-hours',
-      name: 'The four quarters, the other hours in chalk',
+      name: told('The four quarters, the other hours in chalk'),
       needs: 4,
       ok: count >= 4,
       says: enough(4),

@@ -1,3 +1,4 @@
+import { told, type Told } from '../../wording'
 import { RefusedValue } from '../../errors'
 import type { PaperId } from '../../drawing'
 import type { Taped } from './laid'
@@ -5,11 +6,11 @@ import { type Ground, largestClock, type Marker, type Space } from './space'
 
 export type SurfaceId = 'grass' | 'tarmac' | 'hall' | 'carpet'
 
-export const surfaces: Record<SurfaceId, { name: string; peg: string }> = {
-  grass: { name: 'grass', peg: 'a blunt peg pushed down to ground level, or a stander-in child' },
-  tarmac: { name: 'tarmac or paving', peg: 'a foot on the string, and chalk' },
-  hall: { name: 'hall floor', peg: 'tape on the floor' },
-  carpet: { name: 'carpet', peg: 'tape, or a heavy book' },
+export const surfaces: Record<SurfaceId, { name: Told; peg: Told }> = {
+  grass: { name: told('grass'), peg: told('a blunt peg pushed down to ground level, or a stander-in child') },
+  tarmac: { name: told('tarmac or paving'), peg: told('a foot on the string, and chalk') },
+  hall: { name: told('hall floor'), peg: told('tape on the floor') },
+  carpet: { name: told('carpet'), peg: told('tape, or a heavy book') },
 }
 
 /** What 12 faces, and who stands where. */

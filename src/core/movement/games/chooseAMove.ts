@@ -1,6 +1,6 @@
 import { drawInt, shuffled } from '../../random'
 import { type Item, sameValue, sayAnswer, withChoices } from '../../teaching'
-import { printedAs } from '../../wording'
+import { printedAs, told } from '../../wording'
 import { MOVE_IDS, type MoveChoice, type MoveId } from '../moves'
 import type { Beat, Game } from '../types'
 import type { GameOptions } from '../gameOptions'
@@ -17,8 +17,8 @@ const WAITING_SECONDS = 25
 /** A dial and three times, each with a move; then which it was, and why. */
 export const chooseAMove: Game = {
   id: 'choose-a-move',
-  name: 'Choose a move',
-  purpose: 'A clock and three times, each with a move; everyone does the move of the right time',
+  name: told('Choose a move'),
+  purpose: told('A clock and three times, each with a move; everyone does the move of the right time'),
   roomFor: squareOf(2),
   leastChildren: 1,
   mostChildren: 30,

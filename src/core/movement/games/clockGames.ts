@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { shuffled } from '../../random'
 import { itemAt } from '../../teaching'
 import type { Beat, Game } from '../types'
@@ -14,8 +15,8 @@ const handsOn = (rung: string) => (rung === 'hour-hand' ? ('hour' as const) : ('
 /** The hour hand goes from numeral to numeral and the group says each; then out of order. */
 export const walkTheHours: Game = {
   id: 'walk-the-hours',
-  name: 'Walk the hours',
-  purpose: 'The hour hand goes from number to number; the group says each, then in any order',
+  name: told('Walk the hours'),
+  purpose: told('The hour hand goes from number to number; the group says each, then in any order'),
   roomFor: () => 2,
   leastChildren: 1,
   mostChildren: 30,
@@ -62,8 +63,8 @@ function bodyTimes(options: GameOptions, random: Parameters<Game['script']>[1]):
 /** The children's arms are the hands: a time is called, they show it, the figure shows it. */
 export const armsAsHands: Game = {
   id: 'arms-as-hands',
-  name: 'Arms as hands',
-  purpose: 'A time is called; everyone shows it with a long arm and a bent arm',
+  name: told('Arms as hands'),
+  purpose: told('A time is called; everyone shows it with a long arm and a bent arm'),
   roomFor: squareOf(1.8),
   leastChildren: 1,
   mostChildren: 30,
@@ -104,8 +105,8 @@ export const armsAsHands: Game = {
 /** On one leg, changed at every call: 12, 3, 6, 9 with the turns counted and gone back over, then in any order. */
 export const balanceClock: Game = {
   id: 'balance-clock',
-  name: 'Balance clock',
-  purpose: 'On one leg: 12, 3, 6 and 9 with the quarter turns, then half past, then in any order',
+  name: told('Balance clock'),
+  purpose: told('On one leg: 12, 3, 6 and 9 with the quarter turns, then half past, then in any order'),
   roomFor: squareOf(2),
   leastChildren: 1,
   mostChildren: 30,

@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { shuffled } from '../../random'
 import { rungTimes } from '../../teaching'
 import type { Beat, Game } from '../types'
@@ -13,8 +14,8 @@ const FIND_SECONDS = 35
 /** A card for everyone: stand by your clock, stand in order, find your partner; then swap. */
 export const findYourTime: Game = {
   id: 'find-your-time',
-  name: 'Find your time',
-  purpose: 'Each child has a card: stand by your clock, stand in order, find who has the same time',
+  name: told('Find your time'),
+  purpose: told('Each child has a card: stand by your clock, stand in order, find who has the same time'),
   roomFor: (children) => Math.max(4, Math.ceil(Math.sqrt(children) * 2)),
   leastChildren: 2,
   mostChildren: 30,

@@ -8,7 +8,7 @@ import type { GameOptions } from '../gameOptions'
 import { wordsOf } from '../words'
 import { DAY_HOURS, type DayHour } from '../words/types'
 import { beat, closing, formOf, opening, squareOf } from './kit'
-import { capital } from '../../wording'
+import { capital, told } from '../../wording'
 import { timeInWords } from './inWords'
 
 /** So many hours of the day are told, in their order. */
@@ -21,8 +21,8 @@ const JUMPS_SECONDS = 6
 /** Five things on the floor: a day is told, and at every hour the children jump into its quarter and back. */
 export const jumpTheDay: Game = {
   id: 'jump-the-day',
-  name: 'Jump the day',
-  purpose: 'A day is told hour by hour; everyone jumps to the quarter of the clock where the hour is',
+  name: told('Jump the day'),
+  purpose: told('A day is told hour by hour; everyone jumps to the quarter of the clock where the hour is'),
   roomFor: squareOf(2.6),
   leastChildren: 1,
   mostChildren: 30,

@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { itemAt } from '../../teaching'
 import { lapOf, loadFor } from '../load'
 import type { Beat, Game } from '../types'
@@ -13,8 +14,8 @@ const WALKING_METRES_A_SECOND = 1.2
 /** Two teams: one runner of each sets the clock at the far mark. First hour by hour, then in any order. */
 export const hourRelay: Game = {
   id: 'hour-relay',
-  name: 'Hour relay',
-  purpose: 'One runner of each team sets the clock at the far mark; hour by hour, then in any order',
+  name: told('Hour relay'),
+  purpose: told('One runner of each team sets the clock at the far mark; hour by hour, then in any order'),
   roomFor: (children) => Math.max(4, Math.ceil(children / 2)),
   leastChildren: 2,
   mostChildren: 30,

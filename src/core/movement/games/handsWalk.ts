@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { MINUTES_PER_HOUR, minutesPast } from '../../clock'
 import { itemAt } from '../../teaching'
 import type { Beat, Game } from '../types'
@@ -18,8 +19,8 @@ const TWICE_UP_TO = 6
 /** Two children are the hands of a clock on the floor; they are told how far to walk, and the group says the time. */
 export const beTheHands: Game = {
   id: 'be-the-hands',
-  name: 'Be the hands',
-  purpose: 'Two children walk as the hands on the clock on the floor; the others read what they show',
+  name: told('Be the hands'),
+  purpose: told('Two children walk as the hands on the clock on the floor; the others read what they show'),
   roomFor: () => 5,
   leastChildren: 2,
   mostChildren: 30,

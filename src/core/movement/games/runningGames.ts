@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { requireNumber } from '../../errors'
 import { draw, drawInt } from '../../random'
 import { itemAt } from '../../teaching'
@@ -15,8 +16,8 @@ const hardOf = ({ isSeated }: GameOptions) => (isSeated ? ('easy' as const) : ('
 /** Second, minute and hour hand as running, walking and slow motion; the true ratios are told and shown. */
 export const threeSpeeds: Game = {
   id: 'three-speeds',
-  name: 'Three speeds',
-  purpose: 'Second hand, minute hand, hour hand: quick steps, a walk, slow motion',
+  name: told('Three speeds'),
+  purpose: told('Second hand, minute hand, hour hand: quick steps, a walk, slow motion'),
   roomFor: squareOf(1.5),
   leastChildren: 1,
   mostChildren: 30,
@@ -57,8 +58,8 @@ const SEATED_TAP_SECONDS = 1
 /** The clock strikes a number; so many rounds are run. Distance and rests follow the age. */
 export const laps: Game = {
   id: 'laps',
-  name: 'Laps',
-  purpose: 'The clock strikes; everyone runs as many laps between two marks',
+  name: told('Laps'),
+  purpose: told('The clock strikes; everyone runs as many laps between two marks'),
   roomFor: (children) => Math.max(4, children),
   leastChildren: 1,
   mostChildren: 30,
@@ -115,8 +116,8 @@ const numbersUpTo = (most: number) => Array.from({ length: most }, (_, i) => i +
 /** Move like the second hand; at the call stand as the time. */
 export const freeze: Game = {
   id: 'freeze',
-  name: 'Freeze',
-  purpose: 'Move like the second hand; at the call stand still as the time',
+  name: told('Freeze'),
+  purpose: told('Move like the second hand; at the call stand still as the time'),
   roomFor: squareOf(2),
   leastChildren: 1,
   mostChildren: 30,

@@ -1,3 +1,4 @@
+import { type Told, asPart, told } from '../../wording'
 import { DAYS_PER_WEEK } from '../../clock'
 import { type SchoolId, schools } from '../../teaching'
 import type { TermWish } from './wish'
@@ -6,7 +7,7 @@ import type { TermWish } from './wish'
 export interface WhatIf {
   readonly id: string
   /** In words, as it stands on a button. */
-  readonly name: string
+  readonly name: Told
   readonly wish: TermWish
 }
 
@@ -22,14 +23,18 @@ export function whatIfs(wish: TermWish): WhatIf[] {
       ? [{ id: 'more', name: timesInWords(more.length), wish: { ...wish, weekdays: more } }]
       : []),
     ...(homeMinutes < HOME_MINUTES
-      ? [{ id: 'home', name: 'Ten minutes at home each day', wish: { ...wish, homeMinutes: HOME_MINUTES } }]
+      ? [{ id: 'home', name: told('Ten minutes at home each day'), wish: { ...wish, homeMinutes: HOME_MINUTES } }]
       : []),
-    ...others.map((id) => ({ id, name: `The order “${schools[id].name}”`, wish: { ...wish, school: id } })),
+    ...others.map((id) => ({
+      id,
+      name: told('The order “{0}”', asPart(schools[id].name)),
+      wish: { ...wish, school: id },
+    })),
   ]
 }
 
-function timesInWords(times: number): string {
-  return times === 2 ? 'Meet twice a week' : `Meet ${times} times a week`
+function timesInWords(times: number): Told {
+  return times === 2 ? told('Meet twice a week') : told('Meet {0} times a week', times)
 }
 
 /** The day that lies furthest from those on which they meet: the earliest such in the week. */

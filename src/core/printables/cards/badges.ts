@@ -1,7 +1,7 @@
 import { FAINT, type Shape } from '../../drawing'
 import { type Random, randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
-import { languages } from '../../wording'
+import { languages, told } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
 import { callList } from '../kit/numberedList'
 import { textFrom } from '../kit/wordLists'
@@ -15,8 +15,8 @@ import type { PrintOptions } from '../kit/choices'
 export const badges = definePrintable({
   id: 'badges',
   kind: 'cards',
-  name: 'Find your time',
-  purpose: 'A clock for each child to wear, and the list that is called from',
+  name: told('Find your time'),
+  purpose: told('A clock for each child to wear, and the list that is called from'),
   stage: 'concrete',
   counts: 'badges',
   leastItems: 2,
@@ -31,7 +31,7 @@ export const badges = definePrintable({
   make(options, seed) {
     const random = randomFrom(seed)
     const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
-    const footer = printFooter('Find your time', options, seed)
+    const footer = printFooter(told('Find your time'), options, seed)
     const calls = items.map((item) => sayAnswer(item, item.answer, options.wording))
     // Called in another order than they are dealt, or the row of children would know it.
     const order = anotherOrder(random, calls.length)
@@ -42,7 +42,7 @@ export const badges = definePrintable({
           fronts: items.map((item) => badge(item, options)),
           columns: 2,
           rows: 3,
-          title: cutTitle('Find your time', options),
+          title: cutTitle(told('Find your time'), options),
           footer,
         },
         options,

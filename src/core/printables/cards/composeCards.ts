@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { dialHour, minutesPast } from '../../clock'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, makeItems, minuteOf, rungOf, isTwoHanded } from '../../teaching'
@@ -12,8 +13,8 @@ import { dialCard, wordCard } from './matchFaces'
 export const composeCards = definePrintable({
   id: 'compose-cards',
   kind: 'cards',
-  name: 'Compose a time',
-  purpose: 'Hour cards and minute cards, laid together to make the time of a clock',
+  name: told('Compose a time'),
+  purpose: told('Hour cards and minute cards, laid together to make the time of a clock'),
   stage: 'abstract',
   counts: 'clocks',
   leastItems: 2,
@@ -46,13 +47,16 @@ export const composeCards = definePrintable({
       ...[...hours, ...spareHours].sort((a, b) => a - b).map((hour) => wordCard('hour', String(hour), 18)),
       ...minutes.map((minute) => wordCard('minutes', `:${String(minute).padStart(2, '0')}`, 18)),
     ]
-    const footer = printFooter('Compose a time', options, seed)
+    const footer = printFooter(told('Compose a time'), options, seed)
     const beside = (item: Item) =>
       `${dialHour(minuteOf(item))}  +  ${figures(minuteOf(item), options).replace(/^\d+/, '')}`
     return {
       items,
-      pages: cardPages({ fronts, columns: 4, rows: 5, title: cutTitle('Compose a time', options), footer }, options),
-      key: controlCards({ what: 'Compose a time', items, footer: keyFooter(footer, options), beside }, options),
+      pages: cardPages(
+        { fronts, columns: 4, rows: 5, title: cutTitle(told('Compose a time'), options), footer },
+        options,
+      ),
+      key: controlCards({ what: told('Compose a time'), items, footer: keyFooter(footer, options), beside }, options),
     }
   },
 })

@@ -3,7 +3,7 @@ import { type DayRow, inOrder } from '../../days'
 import { INK, MOSS, type Shape, circle, path } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, makeItems, rowName } from '../../teaching'
-import { type LanguageId, languages, saidOf, say } from '../../wording'
+import { type LanguageId, languages, saidOf, say, told } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
 import { cutTitle, keyFooter, keyTitle, printFooter } from '../kit/footers'
 import { part } from '../kit/frame'
@@ -34,8 +34,10 @@ const HALVES: Readonly<Record<LanguageId, readonly [before: string, after: strin
 export const dayHalvesCards = definePrintable({
   id: 'day-halves-cards',
   kind: 'cards',
-  name: 'Two halves of a day',
-  purpose: 'Things we do and their clocks to sort into before and after noon; cards with two right answers have a mark',
+  name: told('Two halves of a day'),
+  purpose: told(
+    'Things we do and their clocks to sort into before and after noon; cards with two right answers have a mark',
+  ),
   stage: 'pictorial',
   counts: 'cards',
   leastItems: 4,
@@ -54,7 +56,7 @@ export const dayHalvesCards = definePrintable({
     const { phrases } = languages[options.wording.language]
     const halves = HALVES[options.wording.language]
     const heads = halves.map((half) => wordCard('head', half, 7))
-    const footer = printFooter('Two halves of a day', options, seed)
+    const footer = printFooter(told('Two halves of a day'), options, seed)
     const key = items.map((item) => {
       const { minute } = item.shown
       const half = halves[minute < 720 ? 0 : 1]
@@ -75,14 +77,14 @@ export const dayHalvesCards = definePrintable({
           ],
           columns: 3,
           rows: rowsOf(options),
-          title: cutTitle('Two halves of a day', options),
+          title: cutTitle(told('Two halves of a day'), options),
           footer,
         },
         options,
       ),
       key: [
         listPage(
-          { title: keyTitle('Two halves of a day', options), lines: key, footer: keyFooter(footer, options) },
+          { title: keyTitle(told('Two halves of a day'), options), lines: key, footer: keyFooter(footer, options) },
           options,
         ),
       ],

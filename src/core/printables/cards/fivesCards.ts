@@ -1,4 +1,4 @@
-import { printedAs, barText } from '../../wording'
+import { printedAs, barText, told } from '../../wording'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, itemAt } from '../../teaching'
 import { cardPages } from '../kit/cards'
@@ -19,8 +19,8 @@ import type { PrintOptions } from '../kit/choices'
 export const fivesCards = definePrintable({
   id: 'fives-cards',
   kind: 'cards',
-  name: 'Cards of five',
-  purpose: 'Counts 5 to 60 to lay round a dial, in order, then at random; and a list to call from',
+  name: told('Cards of five'),
+  purpose: told('Counts 5 to 60 to lay round a dial, in order, then at random; and a list to call from'),
   stage: 'concrete',
   counts: 'cards',
   leastItems: 12,
@@ -40,13 +40,13 @@ export const fivesCards = definePrintable({
       ...itemAt('fives', 'read', minutes % 60),
       answer: { kind: 'minutes', minutes },
     }))
-    const footer = printFooter('Cards of five', options, seed)
+    const footer = printFooter(told('Cards of five'), options, seed)
     const cards = cardPages(
       {
         fronts: FIVES.map((minutes) => wordCard('count', String(minutes), 18)),
         columns: 4,
         rows: 4,
-        title: cutTitle('Cards of five', options),
+        title: cutTitle(told('Cards of five'), options),
         footer,
       },
       options,

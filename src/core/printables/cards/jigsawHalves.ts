@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { INK, path, type Shape, type PathCommand } from '../../drawing'
 import { randomFrom, type Random, shuffled } from '../../random'
 import { hasDialTimes, type Item, makeItems, sayAnswer } from '../../teaching'
@@ -14,8 +15,8 @@ import type { PrintOptions } from '../kit/choices'
 export const jigsawHalves = definePrintable({
   id: 'jigsaw-halves',
   kind: 'cards',
-  name: 'Jigsaw halves',
-  purpose: 'A dial and its time on two halves that fit each other and no other half',
+  name: told('Jigsaw halves'),
+  purpose: told('A dial and its time on two halves that fit each other and no other half'),
   stage: 'pictorial',
   counts: 'pairs',
   leastItems: 2,
@@ -30,12 +31,15 @@ export const jigsawHalves = definePrintable({
     const random = randomFrom(seed)
     const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
     const edges = edgesFor(random)
-    const footer = printFooter('Jigsaw halves', options, seed)
+    const footer = printFooter(told('Jigsaw halves'), options, seed)
     const fronts = items.map((item, i) => pair(item, edges[i] as Edge, options))
     return {
       items,
-      pages: cardPages({ fronts, columns: 2, rows: 4, title: cutTitle('Jigsaw halves', options), footer }, options),
-      key: controlCards({ what: 'Jigsaw halves', items, footer: keyFooter(footer, options) }, options),
+      pages: cardPages(
+        { fronts, columns: 2, rows: 4, title: cutTitle(told('Jigsaw halves'), options), footer },
+        options,
+      ),
+      key: controlCards({ what: told('Jigsaw halves'), items, footer: keyFooter(footer, options) }, options),
     }
   },
 })

@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { randomFrom, shuffled } from '../../random'
 import { hasDialTimes, type Item, makeItems } from '../../teaching'
 import { cardPages } from '../kit/cards'
@@ -11,9 +12,9 @@ import { facesOf, numberedBack } from './matchFaces'
 export const matchCards = definePrintable({
   id: 'match-cards',
   kind: 'cards',
-  name: 'Match cards',
+  name: told('Match cards'),
   stage: 'pictorial',
-  purpose: 'Dials, words and figures to cut out and put together, with a control card or a mark on the back',
+  purpose: told('Dials, words and figures to cut out and put together, with a control card or a mark on the back'),
   counts: 'sets',
   leastItems: 1,
   mostItems: 12,
@@ -34,14 +35,14 @@ export const matchCards = definePrintable({
       random,
       items.flatMap((item, i) => facesOf(item, options).map((front) => ({ front, back: numberedBack(i + 1) }))),
     )
-    const footer = printFooter('Match cards', options, seed)
+    const footer = printFooter(told('Match cards'), options, seed)
     const pages = cardPages(
       {
         fronts: cards.map(({ front }) => front),
         backs: cards.map(({ back }) => back),
         columns: 3,
         rows: 4,
-        title: cutTitle('Match cards', options),
+        title: cutTitle(told('Match cards'), options),
         footer,
       },
       options,
@@ -53,7 +54,10 @@ export const matchCards = definePrintable({
     return {
       items,
       pages,
-      key: controlCards({ what: 'Match cards', items, footer: keyFooter(footer, options), beside, figuresOf }, options),
+      key: controlCards(
+        { what: told('Match cards'), items, footer: keyFooter(footer, options), beside, figuresOf },
+        options,
+      ),
     }
   },
 })

@@ -2,7 +2,7 @@ import { type Shape, INK, bodyArea, makePage, rectanglePath, path, centredText }
 import { dialShapes, handMeasures } from '../../faces'
 import { randomFrom } from '../../random'
 import { type Item, makeItems, sayAnswer, isTwoHanded } from '../../teaching'
-import { barText, languages, printedAs } from '../../wording'
+import { barText, languages, printedAs, told } from '../../wording'
 import { cardPages } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
 import { cutTitle, keyFooter, printFooter, titleOr } from '../kit/footers'
@@ -18,8 +18,8 @@ const RADIUS_MM = 85
 export const showMeCards = definePrintable({
   id: 'show-me-cards',
   kind: 'cards',
-  name: 'Show me',
-  purpose: 'Times to build on a dough dial, with the dial’s outline and its two hands to cut to length',
+  name: told('Show me'),
+  purpose: told('Times to build on a dough dial, with the dial’s outline and its two hands to cut to length'),
   stage: 'concrete',
   counts: 'cards',
   leastItems: 1,
@@ -36,7 +36,7 @@ export const showMeCards = definePrintable({
     const fronts = items.map((item) =>
       wordCard('words', phrases.showMe(sayAnswer(item, item.answer, options.wording)), 7),
     )
-    const footer = printFooter('Show me', options, seed)
+    const footer = printFooter(told('Show me'), options, seed)
     const shown = items.map((item): Item => ({
       ...item,
       shown: { as: 'dial', minute: item.shown.minute, hands: 'both' },
@@ -44,10 +44,10 @@ export const showMeCards = definePrintable({
     return {
       items,
       pages: [
-        ...cardPages({ fronts, columns: 3, rows: 4, title: cutTitle('Show me', options), footer }, options),
+        ...cardPages({ fronts, columns: 3, rows: 4, title: cutTitle(told('Show me'), options), footer }, options),
         doughDial(options, footer),
       ],
-      key: controlCards({ what: 'Show me', items: shown, footer: keyFooter(footer, options) }, options),
+      key: controlCards({ what: told('Show me'), items: shown, footer: keyFooter(footer, options) }, options),
     }
   },
 })

@@ -1,7 +1,7 @@
 import { handsHidden, onDial } from '../../clock'
 import { randomFrom, shuffled } from '../../random'
 import type { Item } from '../../teaching'
-import { languages, saidOf } from '../../wording'
+import { languages, saidOf, told } from '../../wording'
 import { numberedBack, wordCard } from '../cards/matchFaces'
 import { type CardFace, cardPages } from '../kit/cards'
 import { MOST_DOINGS, type PrintRow, dayRowsOf, noteHidden } from '../kit/dayRows'
@@ -18,8 +18,8 @@ import type { PrintOptions } from '../kit/choices'
 export const day24Cards = definePrintable({
   id: 'day-24-cards',
   kind: 'cards',
-  name: 'A day in 24 hours',
-  purpose: 'Cards with what happens, its clock and its part of the day, to match with the time in 24 hours',
+  name: told('A day in 24 hours'),
+  purpose: told('Cards with what happens, its clock and its part of the day, to match with the time in 24 hours'),
   stage: 'abstract',
   counts: 'pairs',
   leastItems: 3,
@@ -46,7 +46,7 @@ export const day24Cards = definePrintable({
         { front: wordCard('figures', figuresOfDay(row.minute, options), 14), back: numberedBack(i + 1) },
       ]),
     )
-    const footer = printFooter('A day in 24 hours', options, seed)
+    const footer = printFooter(told('A day in 24 hours'), options, seed)
     const lines = rows.map((row) =>
       saidOf(`${nameOfRow(row, options)}, ${dayPart(row.minute)}`, figuresOfDay(row.minute, options), options.wording),
     )
@@ -58,13 +58,16 @@ export const day24Cards = definePrintable({
           backs: cards.map(({ back }) => back),
           columns: 3,
           rows: 3,
-          title: cutTitle('A day in 24 hours', options),
+          title: cutTitle(told('A day in 24 hours'), options),
           footer,
         },
         options,
       ),
       key: [
-        listPage({ title: keyTitle('A day in 24 hours', options), lines, footer: keyFooter(footer, options) }, options),
+        listPage(
+          { title: keyTitle(told('A day in 24 hours'), options), lines, footer: keyFooter(footer, options) },
+          options,
+        ),
       ],
     }
   },

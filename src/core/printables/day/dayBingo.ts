@@ -1,4 +1,4 @@
-import { saidOf } from '../../wording'
+import { saidOf, told } from '../../wording'
 import { onDial } from '../../clock'
 import { RefusedValue } from '../../errors'
 import { randomFrom, shuffled } from '../../random'
@@ -21,8 +21,8 @@ const MOST_CALLS = 24
 export const dayBingo = definePrintable({
   id: 'day-bingo',
   kind: 'game',
-  name: 'Bingo of a day',
-  purpose: 'Boards of the day’s clocks; what happens is called with its time, and its clock is covered',
+  name: told('Bingo of a day'),
+  purpose: told('Boards of the day’s clocks; what happens is called with its time, and its clock is covered'),
   stage: 'pictorial',
   counts: 'times that are called',
   leastItems: LEAST_CALLS,
@@ -45,9 +45,9 @@ export const dayBingo = definePrintable({
   make(options, seed) {
     const called = calledRows(options, seed)
     const boards = boardsOf(randomFrom(seed), boardsWish(called.length, options))
-    const footer = printFooter('Bingo of a day', options, seed)
+    const footer = printFooter(told('Bingo of a day'), options, seed)
     const print = {
-      name: 'Bingo of a day',
+      name: told('Bingo of a day'),
       footer,
       boards,
       calls: called.map((row) => saidOf(nameOfRow(row, options), inWords(row.minute, options), options.wording)),

@@ -1,6 +1,6 @@
 import { type Drawing, GOLD, MOSS, type Shape, bodyArea, circle, line } from '../../drawing'
 import { type Random, drawUnit, randomFrom, shuffled } from '../../random'
-import { languages } from '../../wording'
+import { languages, told } from '../../wording'
 import { MOST_DOINGS, type PrintRow, dayRowsOf, noteHidden } from '../kit/dayRows'
 import { figuresOfDay, nameOfRow } from '../kit/rowNames'
 import { definePrintable } from '../kit/definePrintable'
@@ -20,8 +20,8 @@ const COLUMNS = 3
 export const dayTrail = definePrintable({
   id: 'day-trail',
   kind: 'game',
-  name: 'Trail through a day',
-  purpose: 'The day stands in its order, its clocks all over the page: find each one and join them',
+  name: told('Trail through a day'),
+  purpose: told('The day stands in its order, its clocks all over the page: find each one and join them'),
   stage: 'pictorial',
   counts: 'rows',
   leastItems: 4,
@@ -40,14 +40,14 @@ export const dayTrail = definePrintable({
   make(options, seed) {
     const rows = dayRowsOf(options, seed)
     const random = randomFrom(seed)
-    const footer = printFooter('Trail through a day', options, seed)
+    const footer = printFooter(told('Trail through a day'), options, seed)
     const title = titleOr(options, languages[options.wording.language].phrases.findNext)
     const sheets = onPages(rows, options, (count) => roomIn(cellsFor(options, count)[0] as Cell, options))
     const places = sheets.map((onOne) => placed(random, onOne, options))
     const page = (onOne: readonly PlacedRow[], isKey: boolean): Drawing =>
       childPage(
         options,
-        isKey ? keyTitle('Trail through a day', options) : title,
+        isKey ? keyTitle(told('Trail through a day'), options) : title,
         isKey ? keyFooter(footer, options) : footer,
         trailShapes(onOne, rows, options, isKey),
       )

@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { type Random, randomFrom, shuffled } from '../../random'
 import { type CardFace, cardPages } from '../kit/cards'
 import { MOST_DOINGS, type PrintRow, dayRowsOf, noteHidden } from '../kit/dayRows'
@@ -13,8 +14,8 @@ import { orderKey, rowItem } from './wallStrip'
 export const orderCards = definePrintable({
   id: 'order-cards',
   kind: 'cards',
-  name: 'A day to lay in order',
-  purpose: 'Cards with what happens and its clock, to lay from morning to evening; the backs have the order',
+  name: told('A day to lay in order'),
+  purpose: told('Cards with what happens and its clock, to lay from morning to evening; the backs have the order'),
   stage: 'pictorial',
   counts: 'rows',
   leastItems: 3,
@@ -37,7 +38,7 @@ export const orderCards = definePrintable({
       randomFrom(seed),
       rows.map((row, i) => ({ row, i })),
     )
-    const footer = printFooter('A day to lay in order', options, seed)
+    const footer = printFooter(told('A day to lay in order'), options, seed)
     return {
       items: rows.map((row) => rowItem(row, rows, options)),
       pages: cardPages(
@@ -46,12 +47,12 @@ export const orderCards = definePrintable({
           backs: dealt.map(({ i }) => numberedBack(i + 1)),
           columns: 2,
           rows: 3,
-          title: cutTitle('A day to lay in order', options),
+          title: cutTitle(told('A day to lay in order'), options),
           footer,
         },
         options,
       ),
-      key: [orderKey('A day to lay in order', rows, keyFooter(footer, options), options)],
+      key: [orderKey(told('A day to lay in order'), rows, keyFooter(footer, options), options)],
     }
   },
 })

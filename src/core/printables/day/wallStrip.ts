@@ -1,3 +1,4 @@
+import { told, type Told } from '../../wording'
 import { onDial } from '../../clock'
 import { FAINT, textAt } from '../../drawing'
 import type { Item } from '../../teaching'
@@ -16,8 +17,8 @@ import type { PrintOptions } from '../kit/choices'
 export const wallStrip = definePrintable({
   id: 'wall-strip',
   kind: 'cards',
-  name: 'Strip of clocks for the wall',
-  purpose: 'A clock for each thing of the day, with its name and its time, to hang up side by side',
+  name: told('Strip of clocks for the wall'),
+  purpose: told('A clock for each thing of the day, with its name and its time, to hang up side by side'),
   stage: 'pictorial',
   counts: 'rows',
   leastItems: 3,
@@ -34,7 +35,7 @@ export const wallStrip = definePrintable({
   ],
   make(options, seed) {
     const rows = dayRowsOf(options, seed)
-    const footer = printFooter('Strip of clocks for the wall', options, seed)
+    const footer = printFooter(told('Strip of clocks for the wall'), options, seed)
     return {
       items: rows.map((row) => rowItem(row, rows, options)),
       pages: cardPages(
@@ -42,12 +43,12 @@ export const wallStrip = definePrintable({
           fronts: rows.map((row, i) => stripCard(row, i, options)),
           columns: 2,
           rows: 3,
-          title: cutTitle('Strip of clocks for the wall', options),
+          title: cutTitle(told('Strip of clocks for the wall'), options),
           footer,
         },
         options,
       ),
-      key: [orderKey('Strip of clocks for the wall', rows, keyFooter(footer, options), options)],
+      key: [orderKey(told('Strip of clocks for the wall'), rows, keyFooter(footer, options), options)],
     }
   },
 })
@@ -64,7 +65,7 @@ export function rowItem(row: PrintRow, rows: readonly PrintRow[], { rung }: Prin
 }
 
 /** The rows of a day in their order, in figures of 24 hours, for the adult. */
-export function orderKey(name: string, rows: readonly PrintRow[], footer: string, options: PrintOptions) {
+export function orderKey(name: Told, rows: readonly PrintRow[], footer: string, options: PrintOptions) {
   const lines = rows.map((row) => `${figuresOfDay(row.minute, options)} ${nameOfRow(row, options)}`)
   return listPage({ title: keyTitle(name, options), lines, footer }, options)
 }

@@ -2,7 +2,7 @@ import { onDial } from '../../clock'
 import { GOLD, INK, type Shape, path, rectanglePath } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
 import type { Item } from '../../teaching'
-import { languages } from '../../wording'
+import { languages, told } from '../../wording'
 import { MOST_DOINGS, type PrintRow, dayRowsOf, noteHidden } from '../kit/dayRows'
 import { figuresUnder, namedRow } from '../kit/rowNames'
 import { definePrintable } from '../kit/definePrintable'
@@ -23,8 +23,8 @@ type Pair = readonly [PrintRow, PrintRow]
 export const whichFirst = definePrintable({
   id: 'which-first',
   kind: 'sheet',
-  name: 'Which comes first?',
-  purpose: 'Two things of the day side by side with their clocks, to ring what comes first',
+  name: told('Which comes first?'),
+  purpose: told('Two things of the day side by side with their clocks, to ring what comes first'),
   stage: 'pictorial',
   counts: 'rows',
   leastItems: 3,
@@ -39,7 +39,7 @@ export const whichFirst = definePrintable({
   notes: noteHidden,
   make(options, seed) {
     const pairs = pairsOf(dayRowsOf(options, seed, 2), seed)
-    const footer = printFooter('Which comes first?', options, seed)
+    const footer = printFooter(told('Which comes first?'), options, seed)
     const title = titleOr(options, languages[options.wording.language].phrases.ringFirst)
     const sheets = onPages(pairs, options, (count) => roomIn(pairCells(options, count)[0] as Cell))
     const page = (onOne: readonly Pair[], isKey: boolean) => {
@@ -51,7 +51,7 @@ export const whichFirst = definePrintable({
         ),
       )
       return isKey
-        ? childPage(options, keyTitle('Which comes first?', options), keyFooter(footer, options), body)
+        ? childPage(options, keyTitle(told('Which comes first?'), options), keyFooter(footer, options), body)
         : childPage(options, title, footer, body)
     }
     return {

@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { boardNotes, boardsOf, boardsPrint, boardsWish, callsToWin, upTo } from '../kit/boards'
@@ -9,8 +10,8 @@ import { definePrintable } from '../kit/definePrintable'
 export const bingo = definePrintable({
   id: 'bingo',
   kind: 'game',
-  name: 'Bingo boards',
-  purpose: 'Boards of clocks and a list to call from; no two are full at the same call where it can be helped',
+  name: told('Bingo boards'),
+  purpose: told('Boards of clocks and a list to call from; no two are full at the same call where it can be helped'),
   stage: 'pictorial',
   counts: 'times that are called',
   leastItems: 10,
@@ -29,12 +30,12 @@ export const bingo = definePrintable({
     // The times are drawn in the order in which they are called.
     const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
     const calls = items.map((item) => sayAnswer(item, item.answer, options.wording))
-    const footer = printFooter('Bingo boards', options, seed)
+    const footer = printFooter(told('Bingo boards'), options, seed)
     return {
       items,
       ...boardsPrint(
         {
-          name: 'Bingo boards',
+          name: told('Bingo boards'),
           footer,
           boards,
           calls,

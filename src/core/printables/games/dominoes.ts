@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { FAINT, type Shape, line } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
@@ -19,8 +20,8 @@ function tilesOf(times: number): number {
 export const dominoes = definePrintable({
   id: 'dominoes',
   kind: 'game',
-  name: 'Dominoes',
-  purpose: 'A full set of tiles, a dial on one half and a time on the other; like is laid to like',
+  name: told('Dominoes'),
+  purpose: told('A full set of tiles, a dial on one half and a time on the other; like is laid to like'),
   stage: 'pictorial',
   counts: 'times in the set',
   leastItems: 3,
@@ -39,14 +40,21 @@ export const dominoes = definePrintable({
     const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
     const tiles = items.flatMap((one, i) => items.slice(i).map((other) => shuffled(random, [one, other])))
     const fronts = shuffled(random, tiles).map(([left, right]) => tile(left as Item, right as Item, options))
-    const footer = printFooter('Dominoes', options, seed)
+    const footer = printFooter(told('Dominoes'), options, seed)
     return {
       items,
       pages: cardPages(
-        { fronts, columns: 2, rows: rowsOf(options), title: cutTitle('Dominoes', options), footer, named: 'tile' },
+        {
+          fronts,
+          columns: 2,
+          rows: rowsOf(options),
+          title: cutTitle(told('Dominoes'), options),
+          footer,
+          named: 'tile',
+        },
         options,
       ),
-      key: controlCards({ what: 'Dominoes', items, footer: keyFooter(footer, options) }, options),
+      key: controlCards({ what: told('Dominoes'), items, footer: keyFooter(footer, options) }, options),
     }
   },
 })

@@ -1,7 +1,7 @@
 import { FAINT, type Shape, textAt } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
-import { languages, printedAs } from '../../wording'
+import { languages, printedAs, told } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
 import type { Cell } from '../kit/grid'
 import { cutTitle, keyFooter, printFooter } from '../kit/footers'
@@ -16,8 +16,8 @@ import type { PrintOptions } from '../kit/choices'
 export const loopCards = definePrintable({
   id: 'loop-cards',
   kind: 'game',
-  name: 'Loop cards',
-  purpose: 'Each answer names the next card; the last one names the first',
+  name: told('Loop cards'),
+  purpose: told('Each answer names the next card; the last one names the first'),
   stage: 'pictorial',
   counts: 'cards',
   leastItems: 6,
@@ -38,9 +38,9 @@ export const loopCards = definePrintable({
       random,
       items.map((has, i) => cardFace(has, items[(i + 1) % items.length] as Item, options)),
     )
-    const footer = printFooter('Loop cards', options, seed)
+    const footer = printFooter(told('Loop cards'), options, seed)
     const pages = cardPages(
-      { fronts, columns: 3, rows: rowsOf(options), title: cutTitle('Loop cards', options), footer },
+      { fronts, columns: 3, rows: rowsOf(options), title: cutTitle(told('Loop cards'), options), footer },
       options,
     )
     const loop = items.map((item) => sayAnswer(item, item.answer, options.wording))

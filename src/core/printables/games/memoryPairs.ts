@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { drawInt, drawUnit, randomFrom, shuffled, type Random } from '../../random'
 import { hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { cardPages, patternedBack } from '../kit/cards'
@@ -16,8 +17,8 @@ const REMEMBERED = 0.6
 export const memoryPairs = definePrintable({
   id: 'memory-pairs',
   kind: 'game',
-  name: 'Turn up pairs',
-  purpose: 'Cards face down, two turned up in a turn; a dial and its words are kept',
+  name: told('Turn up pairs'),
+  purpose: told('Cards face down, two turned up in a turn; a dial and its words are kept'),
   stage: 'pictorial',
   counts: 'pairs',
   leastItems: 3,
@@ -39,15 +40,15 @@ export const memoryPairs = definePrintable({
         wordCard('words', sayAnswer(item, item.answer, options.wording)),
       ]),
     )
-    const footer = printFooter('Turn up pairs', options, seed)
+    const footer = printFooter(told('Turn up pairs'), options, seed)
     const pages = cardPages(
-      { fronts, backs: [patternedBack], columns: 3, rows: 4, title: cutTitle('Turn up pairs', options), footer },
+      { fronts, backs: [patternedBack], columns: 3, rows: 4, title: cutTitle(told('Turn up pairs'), options), footer },
       options,
     )
     return {
       items,
       pages,
-      key: controlCards({ what: 'Turn up pairs', items, footer: keyFooter(footer, options) }, options),
+      key: controlCards({ what: told('Turn up pairs'), items, footer: keyFooter(footer, options) }, options),
     }
   },
 })

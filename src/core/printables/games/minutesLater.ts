@@ -2,7 +2,7 @@ import { onDial, shiftTime, handsHidden } from '../../clock'
 import { RefusedValue } from '../../errors'
 import { type Random, draw, drawInt, randomFrom, shuffled } from '../../random'
 import { type Item, itemPool, likeness, sayAnswer } from '../../teaching'
-import { languages, saidOf, sayDuration } from '../../wording'
+import { languages, saidOf, sayDuration, told } from '../../wording'
 import { type CardFace, cardPages } from '../kit/cards'
 import { cutTitle, keyFooter, keyTitle, printFooter } from '../kit/footers'
 import { figures, part } from '../kit/frame'
@@ -19,8 +19,8 @@ import type { PrintOptions } from '../kit/choices'
 export const minutesLater = definePrintable({
   id: 'minutes-later',
   kind: 'game',
-  name: 'Minute hops',
-  purpose: 'A clock is turned up with “so many minutes later”; whoever holds that clock lays it',
+  name: told('Minute hops'),
+  purpose: told('A clock is turned up with “so many minutes later”; whoever holds that clock lays it'),
   stage: 'pictorial',
   counts: 'questions',
   leastItems: 4,
@@ -45,7 +45,7 @@ export const minutesLater = definePrintable({
         items.map((item) => answerCard(item, options)),
       ),
     ]
-    const footer = printFooter('Minute hops', options, seed)
+    const footer = printFooter(told('Minute hops'), options, seed)
     const key = items.map((item) =>
       saidOf(
         `${figures(item.shown.minute, options)}, ${way(item, options)}`,
@@ -55,9 +55,12 @@ export const minutesLater = definePrintable({
     )
     return {
       items,
-      pages: cardPages({ fronts, columns: 3, rows: 4, title: cutTitle('Minute hops', options), footer }, options),
+      pages: cardPages({ fronts, columns: 3, rows: 4, title: cutTitle(told('Minute hops'), options), footer }, options),
       key: [
-        listPage({ title: keyTitle('Minute hops', options), lines: key, footer: keyFooter(footer, options) }, options),
+        listPage(
+          { title: keyTitle(told('Minute hops'), options), lines: key, footer: keyFooter(footer, options) },
+          options,
+        ),
       ],
     }
   },

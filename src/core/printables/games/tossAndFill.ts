@@ -1,4 +1,4 @@
-import { barText, printedAs } from '../../wording'
+import { barText, printedAs, told } from '../../wording'
 import { type Drawing, INK, type PathCommand, type Point, type Shape, bodyArea, makePage, path } from '../../drawing'
 import { randomFrom } from '../../random'
 import { type Item, hasDialTimes, makeItems } from '../../teaching'
@@ -21,8 +21,8 @@ const FLAP_MM = 10
 export const tossAndFill = definePrintable({
   id: 'toss-and-fill',
   kind: 'game',
-  name: 'Toss and fill',
-  purpose: 'A die with six times and a mat to cover; how long it lasts is worked out first',
+  name: told('Toss and fill'),
+  purpose: told('A die with six times and a mat to cover; how long it lasts is worked out first'),
   stage: 'pictorial',
   counts: 'times on the die',
   leastItems: FACES,
@@ -40,12 +40,17 @@ export const tossAndFill = definePrintable({
   make(options, seed) {
     const random = randomFrom(seed)
     const items = makeItems(random, { rung: options.rung, ask: 'read', count: FACES })
-    const footer = printFooter('Toss and fill', options, seed)
+    const footer = printFooter(told('Toss and fill'), options, seed)
     return {
       items,
       pages: [dieNet(items, options, footer), ...mat(random, items, options, { how: 'thrown', footer })],
       key: controlCards(
-        { what: 'Toss and fill', items, footer: keyFooter(footer, options), beside: (item) => inWords(item, options) },
+        {
+          what: told('Toss and fill'),
+          items,
+          footer: keyFooter(footer, options),
+          beside: (item) => inWords(item, options),
+        },
         options,
       ),
     }

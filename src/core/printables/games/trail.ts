@@ -1,5 +1,5 @@
 import { drawUnit } from '../../random'
-import { languages, nameIn, barText, printedAs, saidOf, sayDuration } from '../../wording'
+import { languages, nameIn, barText, printedAs, saidOf, sayDuration, told } from '../../wording'
 import { childPage, figures, part } from '../kit/frame'
 import { keyFooter, keyTitle, printFooter, titleOr } from '../kit/footers'
 import { definePrintable } from '../kit/definePrintable'
@@ -31,8 +31,8 @@ const WRONG_STEPS = 0.15
 export const trail = definePrintable({
   id: 'trail',
   kind: 'game',
-  name: 'Trail',
-  purpose: 'Find each clock so much later and join them: a picture comes out only if every step is right',
+  name: told('Trail'),
+  purpose: told('Find each clock so much later and join them: a picture comes out only if every step is right'),
   stage: 'pictorial',
   counts: 'clocks on the trail',
   leastItems: CLOCKS,
@@ -50,7 +50,7 @@ export const trail = definePrintable({
   ],
   make(options, seed) {
     const made = trailOf(options, seed)
-    const footer = printFooter('Trail', options, seed)
+    const footer = printFooter(told('Trail'), options, seed)
     const { phrases } = languages[options.wording.language]
     return {
       items: made.items,
@@ -58,7 +58,7 @@ export const trail = definePrintable({
       key: [
         childPage(
           options,
-          `${keyTitle('Trail', options)}, ${nameIn(options.wording, made.picture)}`,
+          `${keyTitle(told('Trail'), options)}, ${nameIn(options.wording, told(made.picture))}`,
           keyFooter(footer, options),
           trailPage(made, options, true),
         ),

@@ -1,4 +1,4 @@
-import { barText, printedAs } from '../../wording'
+import { barText, printedAs, told } from '../../wording'
 import {
   type Drawing,
   INK,
@@ -40,8 +40,8 @@ function weightsOf({ count, sectors }: Pick<PrintOptions, 'count' | 'sectors'>):
 export const twirlAndFill = definePrintable({
   id: 'twirl-and-fill',
   kind: 'game',
-  name: 'Twirl and fill',
-  purpose: 'A spinner with 4 to 12 times and a mat to cover; how long it lasts is worked out first',
+  name: told('Twirl and fill'),
+  purpose: told('A spinner with 4 to 12 times and a mat to cover; how long it lasts is worked out first'),
   stage: 'pictorial',
   counts: 'sectors',
   leastItems: 4,
@@ -59,12 +59,17 @@ export const twirlAndFill = definePrintable({
   make(options, seed) {
     const random = randomFrom(seed)
     const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
-    const footer = printFooter('Twirl and fill', options, seed)
+    const footer = printFooter(told('Twirl and fill'), options, seed)
     return {
       items,
       pages: [spinner(items, options, footer), ...mat(random, items, options, { how: 'twirled', footer })],
       key: controlCards(
-        { what: 'Twirl and fill', items, footer: keyFooter(footer, options), beside: (item) => inWords(item, options) },
+        {
+          what: told('Twirl and fill'),
+          items,
+          footer: keyFooter(footer, options),
+          beside: (item) => inWords(item, options),
+        },
         options,
       ),
     }

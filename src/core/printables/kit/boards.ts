@@ -1,6 +1,6 @@
 import { RefusedValue } from '../../errors'
 import { type Random, randomFrom, shuffled } from '../../random'
-import { languages, printedAs } from '../../wording'
+import { languages, printedAs, type Told } from '../../wording'
 import { type Drawing, INK, type Shape, line } from '../../drawing'
 import { type CardFace, cardPages } from './cards'
 import { type Cell, gridCells } from './grid'
@@ -106,7 +106,7 @@ export function boardNotes(wish: BoardsWish, seed: number): string[] {
 }
 
 interface BoardsPrint {
-  readonly name: string
+  readonly name: Told
   readonly footer: string
   readonly boards: readonly (readonly number[])[]
   /** What stands in a cell about its middle, by its place in the order of calling. */

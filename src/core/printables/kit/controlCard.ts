@@ -1,4 +1,4 @@
-import { barText, printedAs, nameIn } from '../../wording'
+import { barText, printedAs, nameIn, type Told } from '../../wording'
 import { type Drawing, FAINT, type Shape, bodyArea, makePage, textAt } from '../../drawing'
 import { type Item, sayAnswer } from '../../teaching'
 import { itemDial } from './dialPlace'
@@ -14,7 +14,7 @@ const MOST_ROW_MM = 34
 const GAP_MM = 2
 
 interface ControlCards {
-  readonly what: string
+  readonly what: Told
   readonly items: readonly Item[]
   readonly footer: string
   /** What stands by the dial, where it is not the answer alone. */

@@ -1,6 +1,6 @@
 import { printable } from '../../drawing'
 import { rungOf } from '../../teaching'
-import { nameIn, printedAs } from '../../wording'
+import { nameIn, printedAs, type Told } from '../../wording'
 import type { PrintOptions } from './choices'
 
 /** The adult's own title if the print fonts can draw any of it; otherwise the usual one. */
@@ -9,7 +9,7 @@ export function titleOr({ title }: PrintOptions, usual: string): string {
 }
 
 /** What made the page, so that it can be made again. */
-export function printFooter(name: string, { rung, wording }: PrintOptions, seed: number): string {
+export function printFooter(name: Told, { rung, wording }: PrintOptions, seed: number): string {
   const number = printedAs('no. {0}', wording, seed)
   return `Ripe Acorn · ${nameIn(wording, name)} · ${nameIn(wording, rungOf(rung).name)} · ${number}`
 }
@@ -19,10 +19,10 @@ export function keyFooter(footer: string, { wording }: PrintOptions): string {
 }
 
 /** Over cards that are cut out, and over the key of a print. */
-export function cutTitle(name: string, { wording }: PrintOptions): string {
+export function cutTitle(name: Told, { wording }: PrintOptions): string {
   return printedAs('{0}: cut along the lines', wording, nameIn(wording, name))
 }
 
-export function keyTitle(name: string, { wording }: PrintOptions): string {
+export function keyTitle(name: Told, { wording }: PrintOptions): string {
   return printedAs('Answers: {0}', wording, nameIn(wording, name))
 }

@@ -1,7 +1,8 @@
+import { type Told } from '../../wording'
 import type { RungId } from '../../teaching'
 
 interface Described {
-  readonly label: string
+  readonly label: Told
   readonly help?: string
   /** Taken by every printable; otherwise by those that name it in `takes`. */
   readonly everywhere?: true

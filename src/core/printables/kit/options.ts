@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { MOST_DAY_ROWS } from '../../days'
 import { isTwoHanded, misreadings, type RungId } from '../../teaching'
 import type { PrintOption } from './optionKinds'
@@ -25,7 +26,7 @@ const twoHandsOnly = (value: string | number, instead: string | number) => ({
 export const PRINT_OPTIONS = {
   boards: {
     type: 'whole',
-    label: 'Boards',
+    label: told('Boards'),
     help: '2 to 12, one for each child',
     least: 2,
     most: 12,
@@ -34,21 +35,21 @@ export const PRINT_OPTIONS = {
   },
   cells: {
     type: 'level',
-    label: 'Cells of each time on the mat',
+    label: told('Cells of each time on the mat'),
     values: [1, 2, 3, 4],
     names: ['1', '2', '3', '4'],
     usual: 3,
   },
   covers: {
     type: 'choice',
-    label: 'What is covered',
+    label: told('What is covered'),
     values: COVERS,
     usual: 'dials',
     limit: twoHandsOnly('figures', 'words'),
   },
   sectors: {
     type: 'numbers',
-    label: 'Widths of the sectors',
+    label: told('Widths of the sectors'),
     help: 'Leave this empty to make them alike. 1, 2 makes the second twice as wide as the first.',
     most: 12,
     largest: 10,
@@ -57,7 +58,7 @@ export const PRINT_OPTIONS = {
   },
   by: {
     type: 'whole',
-    label: 'Minutes from clock to clock',
+    label: told('Minutes from clock to clock'),
     help: 'A multiple of 5, or empty for mixed steps',
     least: 5,
     most: 300,
@@ -66,22 +67,22 @@ export const PRINT_OPTIONS = {
   },
   answers: {
     type: 'choice',
-    label: 'How it is answered',
+    label: told('How it is answered'),
     values: { write: 'Write the answer', choose: 'Ring one of three' },
     usual: 'write',
   },
   forms: {
     type: 'level',
-    label: 'What a set is made of',
+    label: told('What a set is made of'),
     values: [2, 3],
     names: ['Dial, words', 'Dial, figures, words'],
     usual: 2,
     limit: twoHandsOnly(3, 2),
   },
-  reversed: { type: 'flag', label: 'Show clocks, write the times' },
+  reversed: { type: 'flag', label: told('Show clocks, write the times') },
   drawn: {
     type: 'choice',
-    label: 'Hands to draw',
+    label: told('Hands to draw'),
     values: {
       both: 'both on one clock',
       apart: 'hours on one clock, minutes on another',
@@ -92,30 +93,30 @@ export const PRINT_OPTIONS = {
   },
   rows: {
     type: 'rows',
-    label: 'Your own day (if you like)',
+    label: told('Your own day (if you like)'),
     help: 'One line for each time and what happens then',
     most: MOST_DAY_ROWS,
     example: '7:30 breakfast\n8:15 walk to school',
   },
   helps: {
     type: 'level',
-    label: 'Hints on the clock',
+    label: told('Hints on the clock'),
     values: [0, 1, 2, 3],
     names: ['none', 'ring of fives', 'ring, past and to sides', 'ring, sides and hand names'],
     usual: 0,
   },
   weights: {
     type: 'weights',
-    label: 'Wrong choices',
+    label: told('Wrong choices'),
     help: 'How likely each common mistake is to make a wrong choice; 1 where it is not named',
     names: misreadings.map(({ id }) => id),
     largest: 1000,
   },
-  backs: { type: 'choice', label: 'Backs', values: FLIPS, none: 'none: print on one side' },
-  guillotine: { type: 'flag', label: 'Marks for a guillotine' },
-  title: { type: 'text', label: 'Title', longest: 200, none: 'the usual one', everywhere: true },
-  owner: { type: 'text', label: 'For whom (if you like)', longest: 60, everywhere: true },
-  lowInk: { type: 'flag', label: 'Low ink: outlines instead of colour', everywhere: true },
+  backs: { type: 'choice', label: told('Backs'), values: FLIPS, none: 'none: print on one side' },
+  guillotine: { type: 'flag', label: told('Marks for a guillotine') },
+  title: { type: 'text', label: told('Title'), longest: 200, none: 'the usual one', everywhere: true },
+  owner: { type: 'text', label: told('For whom (if you like)'), longest: 60, everywhere: true },
+  lowInk: { type: 'flag', label: told('Low ink: outlines instead of colour'), everywhere: true },
 } as const satisfies Record<string, PrintOption>
 
 export type OptionId = keyof typeof PRINT_OPTIONS

@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import {
   fillTurns,
   playersTurns,
@@ -14,9 +15,9 @@ import type { PrintableOf } from './types'
 
 /** How the mats are shared out: one for all, or one each, until the first is full or until all are. */
 export const MATS = {
-  shared: 'one mat for all',
-  'first-full': 'a mat each, to the first that is full',
-  'all-full': 'a mat each, until all are full',
+  shared: told('one mat for all'),
+  'first-full': told('a mat each, to the first that is full'),
+  'all-full': told('a mat each, until all are full'),
 } as const
 
 export type Mats = keyof typeof MATS

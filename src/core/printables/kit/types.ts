@@ -1,3 +1,4 @@
+import { type Told } from '../../wording'
 import type { Fill } from '../../chance'
 import type { Drawing } from '../../drawing'
 import type { CautionId } from '../../make'
@@ -21,10 +22,10 @@ export interface Print {
 export interface PrintableFacts {
   readonly id: string
   readonly kind: 'game' | 'cards' | 'sheet'
-  readonly name: string
+  readonly name: Told
   readonly stage: Stage
   /** What it is for, in a line. */
-  readonly purpose: string
+  readonly purpose: Told
   /** What `count` counts: questions, pairs, cards, sectors. */
   readonly counts: string
   /** The fewest and the largest sensible `count` on the pages it makes. */

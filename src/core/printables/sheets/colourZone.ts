@@ -1,7 +1,7 @@
 import { INK, MOSS, fitSize, textAt } from '../../drawing'
 import { dialHour } from '../../clock'
 import { hasDialTimes, minuteOf } from '../../teaching'
-import { languages } from '../../wording'
+import { languages, told } from '../../wording'
 import { dialAt } from '../kit/dialPlace'
 import { part, rule } from '../kit/frame'
 import { sheet } from '../kit/sheet'
@@ -12,8 +12,8 @@ import { sheet } from '../kit/sheet'
  */
 export const colourZone = sheet({
   id: 'colour-zone',
-  name: 'Colour the zone',
-  purpose: 'Colour the zone that the hour hand is in: between 10 and 11 it is still 10-something',
+  name: told('Colour the zone'),
+  purpose: told('Colour the zone that the hour hand is in: between 10 and 11 it is still 10-something'),
   stage: 'pictorial',
   counts: 'clocks',
   leastItems: 1,

@@ -2,7 +2,7 @@ import { FAINT, INK, type Shape, fitSize, textAt } from '../../drawing'
 import { type DialOptions, dialShapes, faceWithin } from '../../faces'
 import { randomFrom } from '../../random'
 import { type Item, makeItems, minuteOf, sayAnswer, isTwoHanded } from '../../teaching'
-import { languages } from '../../wording'
+import { languages, told } from '../../wording'
 import { type Cell, clockCells } from '../kit/grid'
 import { childPage, numberIn, part } from '../kit/frame'
 import { keyFooter, keyTitle, printFooter, titleOr } from '../kit/footers'
@@ -22,8 +22,8 @@ const FADING: readonly Partial<DialOptions>[] = [
 export const drawClock = definePrintable({
   id: 'draw-clock',
   kind: 'sheet',
-  name: 'Draw your own clock',
-  purpose: 'Faces to finish, from quarter marks on folded paper to a blank circle, with a time to show on each',
+  name: told('Draw your own clock'),
+  purpose: told('Faces to finish, from quarter marks on folded paper to a blank circle, with a time to show on each'),
   stage: 'pictorial',
   counts: 'clocks',
   leastItems: 1,
@@ -37,7 +37,7 @@ export const drawClock = definePrintable({
   notes: () => ['Numbers go on in this order: 12, 6, 3, 9, then two between each pair.'],
   make(options, seed) {
     const items = makeItems(randomFrom(seed), { rung: options.rung, ask: 'set', count: options.count })
-    const footer = printFooter('Draw your own clock', options, seed)
+    const footer = printFooter(told('Draw your own clock'), options, seed)
     const { phrases } = languages[options.wording.language]
     return {
       items,
@@ -45,7 +45,7 @@ export const drawClock = definePrintable({
       key: [
         childPage(
           options,
-          keyTitle('Draw your own clock', options),
+          keyTitle(told('Draw your own clock'), options),
           keyFooter(footer, options),
           faces(items, options, true),
         ),

@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { INK, fitSize, textAt } from '../../drawing'
 import { minuteOf, isTwoHanded } from '../../teaching'
 import { dialAt } from '../kit/dialPlace'
@@ -9,8 +10,8 @@ const WORDS_ROOM_MM = 14
 /** Empty dials with a time under each: the hands are drawn in, the hour hand between the numerals where it belongs. */
 export const drawHands = sheet({
   id: 'draw-hands',
-  name: 'Draw the hands',
-  purpose: 'Empty dials with a time under each, to draw the hands in',
+  name: told('Draw the hands'),
+  purpose: told('Empty dials with a time under each, to draw the hands in'),
   stage: 'pictorial',
   counts: 'dials',
   leastItems: 1,

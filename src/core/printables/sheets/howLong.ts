@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { countJumps } from '../../clock'
 import { INK, scaledShape, centredText } from '../../drawing'
 import { JUMP_LINE, jumpLine } from '../../faces'
@@ -24,8 +25,8 @@ const JUMPS_BELOW_MM = 8
 /** Two clocks of one day with an empty line between them, to jump along: the key has the jumps and their sum. */
 export const howLong = sheet({
   id: 'how-long',
-  name: 'How long is it?',
-  purpose: 'Two clocks and an empty line to jump along; the answers have the jumps',
+  name: told('How long is it?'),
+  purpose: told('Two clocks and an empty line to jump along; the answers have the jumps'),
   stage: 'pictorial',
   counts: 'questions',
   leastItems: 1,

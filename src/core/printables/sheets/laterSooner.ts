@@ -1,4 +1,4 @@
-import { languages } from '../../wording'
+import { languages, told } from '../../wording'
 import { sayDuration } from '../../wording'
 import { dialAt, itemDial } from '../kit/dialPlace'
 import { part } from '../kit/frame'
@@ -9,8 +9,8 @@ import { sheet } from '../kit/sheet'
 /** A clock and a length of time later or sooner; the clock that follows is drawn, and its time written or ringed. */
 export const laterSooner = sheet({
   id: 'later-sooner',
-  name: 'Later and sooner',
-  purpose: 'A clock, some minutes later or sooner, and an empty clock for where the hands are then',
+  name: told('Later and sooner'),
+  purpose: told('A clock, some minutes later or sooner, and an empty clock for where the hands are then'),
   stage: 'pictorial',
   counts: 'questions',
   leastItems: 1,

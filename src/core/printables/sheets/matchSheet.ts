@@ -1,7 +1,7 @@
 import { GOLD, INK, type Shape, bodyArea, circle, line } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
-import { languages } from '../../wording'
+import { languages, told } from '../../wording'
 import { childPage, part } from '../kit/frame'
 import { keyFooter, keyTitle, printFooter, titleOr } from '../kit/footers'
 import { itemDial } from '../kit/dialPlace'
@@ -14,8 +14,8 @@ import type { PrintOptions } from '../kit/choices'
 export const matchSheet = definePrintable({
   id: 'match-sheet',
   kind: 'sheet',
-  name: 'Join the pairs',
-  purpose: 'Clocks on one side, times on the other, to join by lines',
+  name: told('Join the pairs'),
+  purpose: told('Clocks on one side, times on the other, to join by lines'),
   stage: 'pictorial',
   counts: 'pairs',
   leastItems: 3,
@@ -34,7 +34,7 @@ export const matchSheet = definePrintable({
         items.map((_, i) => i),
       ),
     )
-    const footer = printFooter('Join the pairs', options, seed)
+    const footer = printFooter(told('Join the pairs'), options, seed)
     const { phrases } = languages[options.wording.language]
     return {
       items,
@@ -42,7 +42,7 @@ export const matchSheet = definePrintable({
       key: [
         childPage(
           options,
-          keyTitle('Join the pairs', options),
+          keyTitle(told('Join the pairs'), options),
           keyFooter(footer, options),
           rows(items, order, options, true),
         ),

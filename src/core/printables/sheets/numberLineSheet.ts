@@ -2,7 +2,7 @@ import { minutesPast } from '../../clock'
 import { scaledShape } from '../../drawing'
 import { NUMBER_LINE, numberLine } from '../../faces'
 import { minuteOf, isTwoHanded } from '../../teaching'
-import { languages } from '../../wording'
+import { languages, told } from '../../wording'
 import { itemDial } from '../kit/dialPlace'
 import { part } from '../kit/frame'
 import { answerAt } from '../kit/answerPlace'
@@ -14,8 +14,8 @@ import { sheet } from '../kit/sheet'
  */
 export const numberLineSheet = sheet({
   id: 'number-line',
-  name: 'Minutes on a line',
-  purpose: 'A dial beside the hour as a number line, past side and to side, to mark the minutes on',
+  name: told('Minutes on a line'),
+  purpose: told('A dial beside the hour as a number line, past side and to side, to mark the minutes on'),
   stage: 'pictorial',
   counts: 'clocks',
   leastItems: 1,

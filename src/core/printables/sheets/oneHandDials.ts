@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { itemDial } from '../kit/dialPlace'
 import { answerAt, dialOverAnswer } from '../kit/answerPlace'
 import { sheet } from '../kit/sheet'
@@ -8,9 +9,9 @@ import { sheet } from '../kit/sheet'
  */
 export const oneHandDials = sheet({
   id: 'one-hand-dials',
-  name: 'One-hand dials',
+  name: told('One-hand dials'),
   stage: 'pictorial',
-  purpose: 'Clocks with the hour hand or the minute hand alone, read before the two meet',
+  purpose: told('Clocks with the hour hand or the minute hand alone, read before the two meet'),
   counts: 'dials',
   leastItems: 1,
   mostItems: 9,

@@ -1,7 +1,7 @@
 import { INK, MOSS, type Shape, path, centredText } from '../../drawing'
 import { randomFrom } from '../../random'
 import { type Item, makeItems, minuteOf, rungTimes, isTwoHanded } from '../../teaching'
-import { languages } from '../../wording'
+import { languages, told } from '../../wording'
 import { type Cell, clockCells } from '../kit/grid'
 import { childPage, part } from '../kit/frame'
 import { keyFooter, keyTitle, printFooter, titleOr } from '../kit/footers'
@@ -20,8 +20,8 @@ const NOON_HOUR_ENDS = 60
 export const orderTimes = definePrintable({
   id: 'order-times',
   kind: 'sheet',
-  name: 'Put in order',
-  purpose: 'Clocks of one morning, to be numbered from the earliest to the latest',
+  name: told('Put in order'),
+  purpose: told('Clocks of one morning, to be numbered from the earliest to the latest'),
   stage: 'pictorial',
   counts: 'clocks',
   leastItems: 3,
@@ -35,13 +35,18 @@ export const orderTimes = definePrintable({
   onHalf: true,
   make(options, seed) {
     const items = morningItems(options, seed)
-    const footer = printFooter('Put in order', options, seed)
+    const footer = printFooter(told('Put in order'), options, seed)
     const { phrases } = languages[options.wording.language]
     return {
       items,
       pages: [childPage(options, titleOr(options, phrases.orderMorning), footer, clocks(items, options, false))],
       key: [
-        childPage(options, keyTitle('Put in order', options), keyFooter(footer, options), clocks(items, options, true)),
+        childPage(
+          options,
+          keyTitle(told('Put in order'), options),
+          keyFooter(footer, options),
+          clocks(items, options, true),
+        ),
       ],
     }
   },

@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { hasDialTimes } from '../../teaching'
 import { dialOverAnswer, roomOverAnswer } from '../kit/answerPlace'
 import { sheet } from '../kit/sheet'
@@ -8,9 +9,9 @@ import { sheet } from '../kit/sheet'
  */
 export const readDials = sheet({
   id: 'read-dials',
-  name: 'Read the dials',
+  name: told('Read the dials'),
   stage: 'pictorial',
-  purpose: 'Dials with a line under each to write the time on',
+  purpose: told('Dials with a line under each to write the time on'),
   counts: 'dials',
   leastItems: 1,
   mostItems: 12,

@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { ROUNDING_STEP } from '../../teaching'
 import { dialOverAnswer, roomOverAnswer } from '../kit/answerPlace'
 import { sheet } from '../kit/sheet'
@@ -5,8 +6,8 @@ import { sheet } from '../kit/sheet'
 /** Clocks to be read to the nearest five minutes. */
 export const roundFives = sheet({
   id: 'round-fives',
-  name: 'Round to five',
-  purpose: 'Clocks to read to the nearest five minutes, up or down',
+  name: told('Round to five'),
+  purpose: told('Clocks to read to the nearest five minutes, up or down'),
   stage: 'pictorial',
   counts: 'clocks',
   leastItems: 1,

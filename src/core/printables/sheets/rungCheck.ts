@@ -11,7 +11,7 @@ import {
   sayAnswer,
   withChoices,
 } from '../../teaching'
-import { languages, printedAs, say } from '../../wording'
+import { languages, printedAs, say, told } from '../../wording'
 import { type Cell, gridCells } from '../kit/grid'
 import { childPage, numberIn, part } from '../kit/frame'
 import { keyFooter, keyTitle, printFooter, titleOr } from '../kit/footers'
@@ -26,8 +26,8 @@ import { guidePages, markedQuestion } from '../kit/markingGuide'
 export const rungCheck = definePrintable({
   id: 'rung-check',
   kind: 'sheet',
-  name: 'Check of a step',
-  purpose: 'One page of mixed questions, with a marking guide that says what each wrong answer means',
+  name: told('Check of a step'),
+  purpose: told('One page of mixed questions, with a marking guide that says what each wrong answer means'),
   stage: 'abstract',
   counts: 'questions',
   leastItems: 3,
@@ -57,7 +57,7 @@ export const rungCheck = definePrintable({
       return { item: withLures, choices: choices.map((choice) => sayAnswer(item, choice, options.wording)) }
     })
     const bare = { ...options, helps: 0 } as const
-    const footer = printFooter('Check of a step', options, seed)
+    const footer = printFooter(told('Check of a step'), options, seed)
     const cells = gridCells(bodyArea(options.paper), 1, asked.length)
     const page = (isKey: boolean) =>
       asked.map((each, place) =>
@@ -72,7 +72,7 @@ export const rungCheck = definePrintable({
       items,
       pages: [childPage(options, titleOr(options, phrases.showKnow), footer, page(false))],
       key: [
-        childPage(options, keyTitle('Check of a step', options), keyFooter(footer, options), page(true)),
+        childPage(options, keyTitle(told('Check of a step'), options), keyFooter(footer, options), page(true)),
         ...guidePages([{ rung: options.rung, sheets: [{ questions: marking }] }], {
           paper,
           wording,

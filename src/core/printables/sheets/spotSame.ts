@@ -2,7 +2,7 @@ import { handsHidden } from '../../clock'
 import { GOLD, type Shape, bodyArea, circle } from '../../drawing'
 import { drawInt, randomFrom, shuffled } from '../../random'
 import { type Item, luresFor, makeItems, sayAnswer, isTwoHanded } from '../../teaching'
-import { languages } from '../../wording'
+import { languages, told } from '../../wording'
 import { type Cell, gridCells, leastRoom } from '../kit/grid'
 import { childPage, part, rule } from '../kit/frame'
 import { keyFooter, keyTitle, printFooter, titleOr } from '../kit/footers'
@@ -23,8 +23,8 @@ interface SpotRow {
 export const spotSame = definePrintable({
   id: 'spot-same',
   kind: 'sheet',
-  name: 'Spot the same',
-  purpose: 'A time and a row of clocks; the wrong ones are what children misread',
+  name: told('Spot the same'),
+  purpose: told('A time and a row of clocks; the wrong ones are what children misread'),
   stage: 'pictorial',
   counts: 'rows',
   leastItems: 1,
@@ -46,7 +46,7 @@ export const spotSame = definePrintable({
       const times = shuffled(random, [...Array.from({ length: right }, () => item.shown.minute), ...wrong])
       return { item: { ...item, lures }, times }
     })
-    const footer = printFooter('Spot the same', options, seed)
+    const footer = printFooter(told('Spot the same'), options, seed)
     const { phrases } = languages[options.wording.language]
     const cells = gridCells(bodyArea(options.paper), 1, rows.length)
     const body = (isKey: boolean) =>
@@ -54,7 +54,7 @@ export const spotSame = definePrintable({
     return {
       items: rows.map(({ item }) => item),
       pages: [childPage(options, titleOr(options, phrases.spotSame), footer, body(false))],
-      key: [childPage(options, keyTitle('Spot the same', options), keyFooter(footer, options), body(true))],
+      key: [childPage(options, keyTitle(told('Spot the same'), options), keyFooter(footer, options), body(true))],
     }
   },
 })

@@ -1,6 +1,6 @@
 import { INK, MOSS, type Point, type Shape, bodyArea, textWidth, wrapText } from '../../drawing'
 import { pictureShapes } from '../../days'
-import { languages } from '../../wording'
+import { languages, told } from '../../wording'
 import { childPage, part, rule } from '../kit/frame'
 import { keyFooter, keyTitle, printFooter, titleOr } from '../kit/footers'
 import { dialAt } from '../kit/dialPlace'
@@ -26,8 +26,8 @@ const PICTURE_MM = 12
 export const timetable = definePrintable({
   id: 'timetable',
   kind: 'sheet',
-  name: 'A plan of the day',
-  purpose: 'Rows with times to show on clocks, or clocks whose times are written into the plan',
+  name: told('A plan of the day'),
+  purpose: told('Rows with times to show on clocks, or clocks whose times are written into the plan'),
   stage: 'abstract',
   counts: 'rows',
   leastItems: 3,
@@ -43,7 +43,7 @@ export const timetable = definePrintable({
     const rows = dayRowsOf(options, seed)
     const items = rows.map((row) => rowItem(row, rows, options))
     const { phrases } = languages[options.wording.language]
-    const footer = printFooter('A plan of the day', options, seed)
+    const footer = printFooter(told('A plan of the day'), options, seed)
     const title = titleOr(options, options.reversed ? phrases.planTimes : phrases.planClocks)
     const sheets = onPages(rows, options, (count) => dialRoom(count, options))
     return {
@@ -52,7 +52,7 @@ export const timetable = definePrintable({
       key: sheets.map((sheet) =>
         childPage(
           options,
-          keyTitle('A plan of the day', options),
+          keyTitle(told('A plan of the day'), options),
           keyFooter(footer, options),
           plan(rows, sheet, options, true),
         ),

@@ -1,7 +1,7 @@
 import { INK, MOSS, type Shape, path } from '../../drawing'
 import { drawInt, randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, luresFor, makeItems, sayAnswer } from '../../teaching'
-import { languages } from '../../wording'
+import { languages, told } from '../../wording'
 import { type Cell, clockCells } from '../kit/grid'
 import { childPage, numberIn, part } from '../kit/frame'
 import { keyFooter, keyTitle, printFooter, titleOr } from '../kit/footers'
@@ -24,8 +24,8 @@ interface Claim {
 export const trueFalse = definePrintable({
   id: 'true-false',
   kind: 'sheet',
-  name: 'Right or wrong?',
-  purpose: 'A time under each clock, about half of them wrong in the way children misread',
+  name: told('Right or wrong?'),
+  purpose: told('A time under each clock, about half of them wrong in the way children misread'),
   stage: 'pictorial',
   counts: 'clocks',
   leastItems: 2,
@@ -51,7 +51,7 @@ export const trueFalse = definePrintable({
       const value = order[i] ? (lures[0]?.value ?? item.answer) : item.answer
       return { item, said: sayAnswer(item, value, options.wording), isRight: value === item.answer }
     })
-    const footer = printFooter('Right or wrong?', options, seed)
+    const footer = printFooter(told('Right or wrong?'), options, seed)
     const { phrases } = languages[options.wording.language]
     return {
       items: claims.map(({ item }) => item),
@@ -59,7 +59,7 @@ export const trueFalse = definePrintable({
       key: [
         childPage(
           options,
-          keyTitle('Right or wrong?', options),
+          keyTitle(told('Right or wrong?'), options),
           keyFooter(footer, options),
           sheetOf(claims, options, true),
         ),

@@ -3,7 +3,7 @@ import { INK, MOSS, centredText } from '../../drawing'
 import { RefusedValue } from '../../errors'
 import { type Random, draw, drawInt, randomFrom } from '../../random'
 import type { Item } from '../../teaching'
-import { languages, sayDuration } from '../../wording'
+import { languages, sayDuration, told } from '../../wording'
 import { dayRowsOf, someOf } from '../kit/dayRows'
 import { nameOfRow } from '../kit/rowNames'
 import type { Cell } from '../kit/grid'
@@ -24,8 +24,8 @@ const WHAT_MM = 9
 /** A deadline and what has to be done before it: add the steps, take them from the deadline, and say when to start. */
 export const workBackSheet = sheet({
   id: 'work-back-sheet',
-  name: 'When to start',
-  purpose: 'A deadline, the minutes that each step takes, and a clock for when to start',
+  name: told('When to start'),
+  purpose: told('A deadline, the minutes that each step takes, and a clock for when to start'),
   stage: 'abstract',
   counts: 'questions',
   leastItems: 1,

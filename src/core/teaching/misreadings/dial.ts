@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import {
   DEGREES_PER_HOUR,
   DEGREES_PER_MINUTE_MINUTE_HAND,
@@ -52,7 +53,7 @@ function otherHand(part: ClockPart): Value[] {
 export const dialMisreadings: readonly Misreading[] = [
   {
     id: 'swapped-hands',
-    does: 'mixes up the hands',
+    does: told('mixes up the hands'),
     prior: 0.08,
     heldIn: READ_AND_SET,
     appliesTo: (item) => asksHands(item) || item.answer.kind === 'part',
@@ -79,7 +80,7 @@ export const dialMisreadings: readonly Misreading[] = [
   },
   {
     id: 'next-hour',
-    does: 'takes the number the hour hand is nearing',
+    does: told('takes the number the hour hand is nearing'),
     prior: 0.1,
     heldIn: READ_AND_SET,
     appliesTo: (item) => asksHands(item) || item.answer.kind === 'about',
@@ -98,7 +99,7 @@ export const dialMisreadings: readonly Misreading[] = [
   },
   {
     id: 'hour-just-gone',
-    does: 'keeps the hour just passed on the “to” side',
+    does: told('keeps the hour just passed on the “to” side'),
     prior: 0.08,
     heldIn: ALSO_SAID,
     appliesTo: asksTime,
@@ -114,7 +115,7 @@ export const dialMisreadings: readonly Misreading[] = [
   },
   {
     id: 'numeral-as-minutes',
-    does: 'reads the number as minutes, not five times it',
+    does: told('reads the number as minutes, not five times it'),
     prior: 0.1,
     heldIn: READ_AND_SET,
     appliesTo: (item) => asksHands(item) || item.answer.kind === 'minutes',
@@ -138,7 +139,7 @@ export const dialMisreadings: readonly Misreading[] = [
   },
   {
     id: 'quarter-as-25',
-    does: 'takes a quarter for 25, as with coins',
+    does: told('takes a quarter for 25, as with coins'),
     prior: 0.09,
     heldIn: ALSO_SAID,
     appliesTo: asksTime,
@@ -156,7 +157,7 @@ export const dialMisreadings: readonly Misreading[] = [
   },
   {
     id: 'past-for-to',
-    does: 'counts past but says “to”, or the reverse',
+    does: told('counts past but says “to”, or the reverse'),
     prior: 0.06,
     heldIn: ALSO_SAID,
     appliesTo: asksTime,
@@ -176,7 +177,7 @@ export const dialMisreadings: readonly Misreading[] = [
   },
   {
     id: 'wrong-way',
-    does: 'reads the dial anticlockwise',
+    does: told('reads the dial anticlockwise'),
     prior: 0.06,
     heldIn: READ_AND_SET,
     appliesTo: (item) => asksHands(item) || item.answer.kind === 'minutes',
@@ -194,7 +195,7 @@ export const dialMisreadings: readonly Misreading[] = [
   },
   {
     id: 'hour-only',
-    does: 'ignores the minute hand',
+    does: told('ignores the minute hand'),
     prior: 0.06,
     heldIn: READ_AND_SET,
     appliesTo: asksHands,
@@ -219,7 +220,7 @@ export const dialMisreadings: readonly Misreading[] = [
   },
   {
     id: 'minutes-only-fives',
-    does: 'starts the count of fives at 12, or misses one',
+    does: told('starts the count of fives at 12, or misses one'),
     prior: 0.08,
     heldIn: READ_AND_SET,
     appliesTo: (item) => asksHands(item) || item.answer.kind === 'minutes',
@@ -232,7 +233,7 @@ export const dialMisreadings: readonly Misreading[] = [
   },
   {
     id: 'one-mark-out',
-    does: 'counts the marks, not the spaces',
+    does: told('counts the marks, not the spaces'),
     prior: 0.08,
     heldIn: READ_AND_SET,
     appliesTo: (item) => asksHands(item) && countsMarks(item),
@@ -245,7 +246,7 @@ export const dialMisreadings: readonly Misreading[] = [
   },
   {
     id: 'marks-left-out',
-    does: 'goes to the five and leaves the single marks out',
+    does: told('goes to the five and leaves the single marks out'),
     prior: 0.08,
     heldIn: READ_AND_SET,
     appliesTo: (item) => asksHands(item) && countsMarks(item),
@@ -262,7 +263,7 @@ export const dialMisreadings: readonly Misreading[] = [
   },
   {
     id: 'before-for-after',
-    does: 'takes the wrong side of the number: “nearly” for “just after”, or the reverse',
+    does: told('takes the wrong side of the number: “nearly” for “just after”, or the reverse'),
     prior: 0.08,
     heldIn: ['reading'],
     appliesTo: (item) => item.answer.kind === 'about',
@@ -280,7 +281,7 @@ export const dialMisreadings: readonly Misreading[] = [
   },
   {
     id: 'on-the-number',
-    does: 'says “o’clock” wherever the hour hand is',
+    does: told('says “o’clock” wherever the hour hand is'),
     prior: 0.08,
     heldIn: ['reading'],
     appliesTo: (item) => item.answer.kind === 'about',
@@ -297,7 +298,7 @@ export const dialMisreadings: readonly Misreading[] = [
   },
   {
     id: 'second-for-minute',
-    does: 'takes the second hand for the minute hand, or the reverse',
+    does: told('takes the second hand for the minute hand, or the reverse'),
     prior: 0.08,
     heldIn: ['reading'],
     appliesTo: (item) => item.answer.kind === 'part',

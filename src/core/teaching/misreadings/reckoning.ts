@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { MINUTES_PER_DAY, MINUTES_PER_HOUR, minutesPast, modulo, onDial } from '../../clock'
 import type { Item } from '../items'
 import { type Value, durationOf, minutesOfDuration } from '../values'
@@ -15,7 +16,7 @@ const asHundreds = (minute: number) => Math.floor(minute / MINUTES_PER_HOUR) * 1
 export const reckoningMisreadings: readonly Misreading[] = [
   {
     id: 'base-100',
-    does: 'reckons as if an hour had 100 minutes',
+    does: told('reckons as if an hour had 100 minutes'),
     prior: 0.1,
     heldIn: ['reckoning'],
     appliesTo: (item) => item.ask === 'how-long',
@@ -33,7 +34,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
   },
   {
     id: 'no-bridge',
-    does: 'does not carry the minutes into the hour',
+    does: told('does not carry the minutes into the hour'),
     prior: 0.12,
     heldIn: ['reckoning'],
     appliesTo: ({ ask }) => ['how-long', 'later', 'round', 'work-back'].includes(ask),
@@ -58,7 +59,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
   },
   {
     id: 'minutes-shown',
-    does: 'takes the minutes that a clock shows for the length',
+    does: told('takes the minutes that a clock shows for the length'),
     prior: 0.1,
     heldIn: ['reckoning'],
     appliesTo: ({ ask }) => ask === 'how-long',
@@ -73,7 +74,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
   },
   {
     id: 'other-five',
-    does: 'goes to the five on the other side, which is farther off',
+    does: told('goes to the five on the other side, which is farther off'),
     prior: 0.1,
     heldIn: ['reckoning'],
     appliesTo: ({ ask }) => ask === 'round',
@@ -90,7 +91,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
   },
   {
     id: 'fence-post',
-    does: 'counts both ends: the first mark is counted as one',
+    does: told('counts both ends: the first mark is counted as one'),
     prior: 0.08,
     heldIn: ['reckoning'],
     appliesTo: ({ ask }) => ask === 'how-long' || ask === 'later',
@@ -109,7 +110,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
   },
   {
     id: 'counted-forward',
-    does: 'counts forward where it should go back, or the reverse',
+    does: told('counts forward where it should go back, or the reverse'),
     prior: 0.08,
     heldIn: ['reckoning'],
     appliesTo: ({ ask }) => ask === 'later' || ask === 'work-back',
@@ -125,7 +126,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
   },
   {
     id: 'step-left-out',
-    does: 'leaves one of the steps out',
+    does: told('leaves one of the steps out'),
     prior: 0.08,
     heldIn: ['reckoning'],
     appliesTo: ({ ask }) => ask === 'work-back',
@@ -142,7 +143,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
   },
   {
     id: 'noon-midnight',
-    does: 'takes the other half of the day, at 12 above all',
+    does: told('takes the other half of the day, at 12 above all'),
     prior: 0.1,
     heldIn: ['reckoning'],
     appliesTo: ({ answer }) => answer.kind === 'day',
@@ -155,7 +156,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
   },
   {
     id: 'adds-ten',
-    does: 'adds ten to the afternoon hours, not twelve',
+    does: told('adds ten to the afternoon hours, not twelve'),
     prior: 0.08,
     heldIn: ['reckoning'],
     appliesTo: ({ ask }) => ask === 'write-24',
@@ -170,7 +171,7 @@ export const reckoningMisreadings: readonly Misreading[] = [
   },
   {
     id: 'wrong-row',
-    does: 'reads the row above or below',
+    does: told('reads the row above or below'),
     prior: 0.1,
     heldIn: ['reckoning'],
     appliesTo: ({ ask }) => ask === 'look-up',

@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { DEGREES_PER_HOUR, handAngles, minutesPast } from '../../clock'
 import { isSet } from '../ways'
 import type { Misreading } from './types'
@@ -6,7 +7,7 @@ import type { Misreading } from './types'
 export const settingMisreadings: readonly Misreading[] = [
   {
     id: 'parked-hour',
-    does: 'sets the hour hand exactly on the number',
+    does: told('sets the hour hand exactly on the number'),
     prior: 0.12,
     heldIn: ['setting'],
     appliesTo: isSet,
@@ -23,7 +24,7 @@ export const settingMisreadings: readonly Misreading[] = [
   },
   {
     id: 'both-on-numeral',
-    does: 'puts both hands on the number',
+    does: told('puts both hands on the number'),
     prior: 0.06,
     heldIn: ['setting'],
     appliesTo: (item) => isSet(item) && minutesPast(item.shown.minute) === 0,
@@ -39,7 +40,7 @@ export const settingMisreadings: readonly Misreading[] = [
   },
   {
     id: 'swapped-set',
-    does: 'sets the hands exchanged',
+    does: told('sets the hands exchanged'),
     prior: 0.04,
     heldIn: ['setting'],
     appliesTo: isSet,

@@ -1,3 +1,4 @@
+import { type Told } from '../../wording'
 import type { HandAngles } from '../../clock'
 import type { Item } from '../items'
 import type { Value } from '../values'
@@ -24,7 +25,7 @@ export interface Repair {
 export interface Misreading {
   readonly id: MisreadingId
   /** What the child does, with no subject: "takes the long hand for the hour". */
-  readonly does: string
+  readonly does: Told
   /** How common it is among beginners before any answer is seen: a probability. */
   readonly prior: number
   /** Where it can be held: in one of them, or in several. */

@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { dialHour, minutesPast, onDial } from '../../clock'
 import { isWritten } from '../ways'
 import type { Misreading } from './types'
@@ -6,7 +7,7 @@ import type { Misreading } from './types'
 export const writingMisreadings: readonly Misreading[] = [
   {
     id: 'bare-digit',
-    does: 'leaves out the zero after the colon',
+    does: told('leaves out the zero after the colon'),
     prior: 0.08,
     heldIn: ['writing'],
     appliesTo: isWritten,
@@ -20,7 +21,7 @@ export const writingMisreadings: readonly Misreading[] = [
   },
   {
     id: 'sixty',
-    does: 'keeps counting to 60 at the top',
+    does: told('keeps counting to 60 at the top'),
     prior: 0.08,
     heldIn: ['writing'],
     appliesTo: (item) => isWritten(item) || item.answer.kind === 'minutes',
@@ -37,7 +38,7 @@ export const writingMisreadings: readonly Misreading[] = [
   },
   {
     id: 'zero-after',
-    does: 'writes the zero behind the minutes, not before them',
+    does: told('writes the zero behind the minutes, not before them'),
     prior: 0.08,
     heldIn: ['writing'],
     appliesTo: isWritten,

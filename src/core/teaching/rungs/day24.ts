@@ -1,11 +1,12 @@
+import { told } from '../../wording'
 import { drawInt } from '../../random'
 import { distinct } from './pool'
 import type { RungEntry } from './rung'
 
 export const day24 = {
   id: 'day-24',
-  name: '24 hours',
-  can: '13 is 12 and 1 more',
+  name: told('24 hours'),
+  can: told('13 is 12 and 1 more'),
   trap: 'writing 13 on the face',
   asks: ['write-24'],
   pool: (random) =>

@@ -1,11 +1,12 @@
+import { told } from '../../wording'
 import { shuffled } from '../../random'
 import { DOING_TIMES, doings } from '../doings'
 import type { RungEntry } from './rung'
 
 export const dayHalves = {
   id: 'day-halves',
-  name: 'a.m. and p.m.',
-  can: 'sorts the day’s doings; two rounds of twelve make a day',
+  name: told('a.m. and p.m.'),
+  can: told('sorts the day’s doings; two rounds of twelve make a day'),
   trap: '12 noon and midnight',
   asks: ['half-of-day'],
   pool: (random) =>

@@ -1,9 +1,10 @@
+import { told } from '../../wording'
 import { type RungEntry, fivesFrom } from './rung'
 
 export const digital = {
   id: 'digital',
-  name: 'Digital form',
-  can: 'writes two digits after the colon and matches them to the dial',
+  name: told('Digital form'),
+  can: told('writes two digits after the colon and matches them to the dial'),
   trap: '6:0, 9:5; “twelve zero zero”',
   asks: ['read', 'write', 'match', 'set'],
   dial: {

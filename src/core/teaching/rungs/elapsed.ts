@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { countJumps } from '../../clock'
 import { draw, drawInt } from '../../random'
 import { durationOf } from '../values'
@@ -8,8 +9,8 @@ const LENGTHS = [...SHIFTS, 105, 130, 165, 190, 220, 275]
 
 export const elapsed = {
   id: 'elapsed',
-  name: 'How long between',
-  can: 'bridges through whole hours',
+  name: told('How long between'),
+  can: told('bridges through whole hours'),
   trap: 'subtracting as if base 100',
   asks: ['how-long'],
   pool: (random) =>

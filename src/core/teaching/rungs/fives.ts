@@ -1,10 +1,11 @@
+import { told } from '../../wording'
 import { minutesPast } from '../../clock'
 import { type RungEntry, fivesFrom } from './rung'
 
 export const fives = {
   id: 'fives',
-  name: 'Counting in fives round the clock',
-  can: 'counts 5, 10 … 60 round the ring and finds one at random',
+  name: told('Counting in fives round the clock'),
+  can: told('counts 5, 10 … 60 round the ring and finds one at random'),
   trap: 'the number is read as minutes',
   asks: ['read'],
   dial: {

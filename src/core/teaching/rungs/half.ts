@@ -1,9 +1,10 @@
+import { told } from '../../wording'
 import { type RungEntry, DIAL_ASKS } from './rung'
 
 export const half = {
   id: 'half',
-  name: 'Half past',
-  can: 'minute hand at 6, hour hand midway',
+  name: told('Half past'),
+  can: told('minute hand at 6, hour hand midway'),
   trap: 'hour hand left on the number; the later number read',
   asks: DIAL_ASKS,
   dial: {

@@ -1,9 +1,10 @@
+import { told } from '../../wording'
 import type { RungEntry } from './rung'
 
 export const hourHand = {
   id: 'hour-hand',
-  name: 'Hour hand alone',
-  can: 'reads a one-hand clock as at, just after, halfway or nearly an hour',
+  name: told('Hour hand alone'),
+  can: told('reads a one-hand clock as at, just after, halfway or nearly an hour'),
   trap: 'the nearest number is taken instead of the one passed',
   asks: ['read'],
   dial: {

@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { onDial, shiftTime } from '../../clock'
 import { draw, drawInt } from '../../random'
 import { SHIFTS, distinct } from './pool'
@@ -5,8 +6,8 @@ import type { RungEntry } from './rung'
 
 export const laterRung = {
   id: 'later',
-  name: 'Later and sooner',
-  can: 'moves on or back by a given time',
+  name: told('Later and sooner'),
+  can: told('moves on or back by a given time'),
   trap: 'hour not carried',
   asks: ['later'],
   pool: (random) =>

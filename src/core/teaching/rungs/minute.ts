@@ -1,9 +1,10 @@
+import { told } from '../../wording'
 import { type RungEntry, DIAL_ASKS } from './rung'
 
 export const minute = {
   id: 'minute',
-  name: 'To the minute',
-  can: 'counts on from the five just passed, or back',
+  name: told('To the minute'),
+  can: told('counts on from the five just passed, or back'),
   trap: 'one mark out',
   asks: DIAL_ASKS,
   dial: {

@@ -1,10 +1,11 @@
+import { told } from '../../wording'
 import { FIRST_HOURS_TOLERANCE_DEG } from '../../clock'
 import { type RungEntry, DIAL_ASKS } from './rung'
 
 export const oclock = {
   id: 'oclock',
-  name: 'O’clock',
-  can: 'minute hand at 12, hour hand at the number',
+  name: told('O’clock'),
+  can: told('minute hand at 12, hour hand at the number'),
   trap: 'both hands put on the number',
   asks: DIAL_ASKS,
   dial: {

@@ -1,9 +1,10 @@
+import { told } from '../../wording'
 import { type RungEntry, DIAL_ASKS, fivesFrom } from './rung'
 
 export const pastFives = {
   id: 'past-fives',
-  name: 'Minutes past the hour, in fives',
-  can: '5 … 55 past, always saying “minutes past”',
+  name: told('Minutes past the hour, in fives'),
+  can: told('5 … 55 past, always saying “minutes past”'),
   trap: '35 past 6 said as 35 past 7',
   asks: DIAL_ASKS,
   dial: {

@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { onDial, roundToStep } from '../../clock'
 import { drawInt } from '../../random'
 import { distinct } from './pool'
@@ -8,8 +9,8 @@ export const ROUNDING_STEP = 5
 
 export const rounding = {
   id: 'rounding',
-  name: 'Nearest five minutes',
-  can: 'rounds up or down, with carry',
+  name: told('Nearest five minutes'),
+  can: told('rounds up or down, with carry'),
   trap: 'the carry into the next hour or day',
   asks: ['round'],
   pool: (random) =>

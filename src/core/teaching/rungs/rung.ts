@@ -1,5 +1,5 @@
 import type { Random } from '../../random'
-import type { Phrases, Wording } from '../../wording'
+import type { Phrases, Wording, Told } from '../../wording'
 import type { Shown } from '../shown'
 import type { Ask } from '../ways'
 import type { Value } from '../values'
@@ -24,9 +24,9 @@ interface DialTimes {
 /** Everything that one rung has of its own. */
 export interface RungEntry {
   readonly id: string
-  readonly name: string
+  readonly name: Told
   /** What a child who is on it can do. */
-  readonly can: string
+  readonly can: Told
   /** The usual trap. */
   readonly trap: string
   /** The ways in which it is asked, the most usual first. */

@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { onDial } from '../../clock'
 import { draw, drawInt, shuffled } from '../../random'
 import { DOING_TIMES, doings } from '../doings'
@@ -8,8 +9,8 @@ const ROWS = 4
 
 export const timetableRung = {
   id: 'timetable',
-  name: 'A day’s plan',
-  can: 'reads and shows times of a timetable on clocks',
+  name: told('A day’s plan'),
+  can: told('reads and shows times of a timetable on clocks'),
   trap: 'the wrong row read',
   asks: ['look-up'],
   pool: (random) =>

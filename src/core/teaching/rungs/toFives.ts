@@ -1,9 +1,10 @@
+import { told } from '../../wording'
 import { type RungEntry, DIAL_ASKS, fivesFrom } from './rung'
 
 export const toFives = {
   id: 'to-fives',
-  name: 'Minutes to the hour, in fives',
-  can: 'counts back from 12 and names the coming hour',
+  name: told('Minutes to the hour, in fives'),
+  can: told('counts back from 12 and names the coming hour'),
   trap: '“to” said with the hour just passed',
   asks: DIAL_ASKS,
   dial: {

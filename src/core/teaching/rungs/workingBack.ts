@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { onDial, workBack } from '../../clock'
 import { draw, drawInt } from '../../random'
 import { distinct } from './pool'
@@ -5,8 +6,8 @@ import type { RungEntry } from './rung'
 
 export const workingBack = {
   id: 'work-back',
-  name: 'When to start',
-  can: 'adds the steps’ minutes, then takes them from the deadline',
+  name: told('When to start'),
+  can: told('adds the steps’ minutes, then takes them from the deadline'),
   trap: 'a step left out; counted forward',
   asks: ['work-back'],
   pool: (random) =>

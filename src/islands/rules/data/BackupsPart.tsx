@@ -1,9 +1,11 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { useState } from 'react'
 import type { Backup, Compared, DataState, Undo } from '../../../core/keeping'
 import { Confirm } from '../../../ui/Confirm'
 import { api } from '../../../ui/api'
-import { dayOf, momentInWords } from '../../../ui/dates'
+import { momentInWords } from '../../../ui/dates'
 import { tell } from '../../../ui/notices'
 import { untilInWords } from '../../../ui/removing'
 import { bringsNothing, ComparedTable } from './ComparedTable'
@@ -14,29 +16,31 @@ import { KeepingForm, OlderBackups } from './OlderBackups'
 const MOST_SHOWN = 6
 
 const sizeInWords = (bytes: number) =>
-  bytes < 1024 * 1024 ? `${Math.ceil(bytes / 1024)} kB` : `${(bytes / 1024 / 1024).toFixed(1)} MB`
+  bytes < 1024 * 1024 ? t`${Math.ceil(bytes / 1024)} kB` : t`${(bytes / 1024 / 1024).toFixed(1)} MB`
 
 /** Backups: made daily and on a button, each opened once to see that it is whole, and put back after a look. */
 export function BackupsPart({ state }: { state: DataState }) {
   const [all, setAll] = useState(false)
   const make = useDataChange(
     () => api.post<Backup>('/api/data/backups', {}),
-    () => void tell({ message: 'A backup is made, and was opened to see that it is whole.', color: 'moss' }),
+    () => void tell({ message: t`A backup is made, and was opened to see that it is whole.`, color: 'moss' }),
   )
   const newest = state.backups[0]
   const shown = all ? state.backups : state.backups.slice(0, MOST_SHOWN)
   return (
-    <Part title="Backups">
+    <Part title={t`Backups`}>
       <Text size="sm" className="anywhere">
         {newest
-          ? `The newest is of ${dayOf(newest.at)}, ${momentInWords(newest.at).split(', ')[1]}. `
-          : 'There is none yet. The first is made within a minute of the start. '}
-        One is made each day, and before each update. They are in {state.backupFolder}.
+          ? t`The newest is of ${momentInWords(newest.at)}.`
+          : t`There is none yet. The first is made within a minute of the start.`}{' '}
+        <Trans>One is made each day, and before each update. They are in {state.backupFolder}.</Trans>
       </Text>
       <Group>
-        <Button variant="default" loading={make.isPending} onClick={() => make.mutate(undefined)}>
-          Make one now
-        </Button>
+        <Button
+          variant="default"
+          loading={make.isPending}
+          onClick={() => make.mutate(undefined)}
+        >{t`Make one now`}</Button>
       </Group>
       <Stack gap={4}>
         {shown.map((backup) => (
@@ -46,7 +50,7 @@ export function BackupsPart({ state }: { state: DataState }) {
       {state.backups.length > MOST_SHOWN && (
         <Group>
           <Button variant="subtle" onClick={() => setAll(!all)}>
-            {all ? 'Show fewer' : `Show all ${state.backups.length}`}
+            {all ? t`Show fewer` : t`Show all ${state.backups.length}`}
           </Button>
         </Group>
       )}
@@ -65,8 +69,8 @@ function OneBackup({ backup }: { backup: Backup }) {
     (undo) => {
       setCompared(undefined)
       void tell({
-        title: 'Restored',
-        message: `It can be taken back until ${untilInWords(undo)}, above.`,
+        title: t`Restored`,
+        message: t`It can be taken back until ${untilInWords(undo)}, above.`,
         color: 'moss',
       })
     },
@@ -76,23 +80,25 @@ function OneBackup({ backup }: { backup: Backup }) {
       <Text size="sm">
         {momentInWords(backup.at)}, {backup.reason}, {sizeInWords(backup.bytes)}
       </Text>
-      <Button variant="subtle" loading={look.isPending} onClick={() => look.mutate(undefined)}>
-        Look into it
-      </Button>
+      <Button
+        variant="subtle"
+        loading={look.isPending}
+        onClick={() => look.mutate(undefined)}
+      >{t`Look into it`}</Button>
       <Confirm
         opened={compared !== undefined}
-        title={`Restore the backup of ${momentInWords(backup.at)}?`}
-        action="Restore it"
+        title={t`Restore the backup of ${momentInWords(backup.at)}?`}
+        action={t`Restore it`}
         busy={put.isPending}
         onConfirm={() => put.mutate(undefined)}
         onClose={() => setCompared(undefined)}
       >
         {compared && bringsNothing(compared, true) ? (
-          <Text>Everything in it is as it is here. Restoring it would change nothing.</Text>
+          <Text>{t`Everything in it is as it is here. Restoring it would change nothing.`}</Text>
         ) : (
           <Stack gap="sm">
-            <Text>Everything becomes as it was then. A backup of what is here now is made first.</Text>
-            <ComparedTable compared={compared ?? []} onlyHere="Only here (goes)" />
+            <Text>{t`Everything becomes as it was then. A backup of what is here now is made first.`}</Text>
+            <ComparedTable compared={compared ?? []} onlyHere={t`Only here (goes)`} />
           </Stack>
         )}
       </Confirm>

@@ -1,4 +1,7 @@
-import { counted } from '../../../core/wording'
+import { said } from '../../../words/i18n'
+import { t, plural } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
+import { told } from '../../../core/wording'
 import { Button, Group, Stack, Text, Table } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -16,7 +19,7 @@ interface Props {
 }
 
 const MOST_SHOWN = 40
-const HOW = { new: 'comes new', same: 'is here already', wrong: '' } as const
+const HOW = { new: told('comes new'), same: told('is here already') } as const
 
 /** A table of children, line by line. One line that is wrong keeps all of them out, and says why. */
 export function ChildrenTable({ file, lines, onDone, onLeave }: Props) {
@@ -27,44 +30,48 @@ export function ChildrenTable({ file, lines, onDone, onLeave }: Props) {
   const fresh = lines.filter(({ kind }) => kind === 'new').length
   const wrong = lines.filter(({ kind }) => kind === 'wrong').length
   return (
-    <Stack gap="sm" role="group" aria-label="What the table would bring">
+    <Stack gap="sm" role="group" aria-label={t`What the table would bring`}>
       <Table>
         <Table.Tbody>
           {lines.slice(0, MOST_SHOWN).map((line) => (
             <Table.Tr key={line.line}>
-              <Table.Td>Line {line.line}</Table.Td>
+              <Table.Td>
+                <Trans>Line {line.line}</Trans>
+              </Table.Td>
               <Table.Td className="anywhere">
                 {line.kind === 'wrong' ? (
                   <Text size="sm" c="var(--attention)">
                     {line.why}.
                   </Text>
                 ) : (
-                  `${line.name}${line.age === null ? '' : `, ${line.age}`} ${HOW[line.kind]}`
+                  `${line.age === null ? line.name : `${line.name}, ${line.age}`} ${said(HOW[line.kind])}`
                 )}
               </Table.Td>
             </Table.Tr>
           ))}
         </Table.Tbody>
       </Table>
-      {lines.length > MOST_SHOWN && <Text size="sm">and {lines.length - MOST_SHOWN} more lines</Text>}
+      {lines.length > MOST_SHOWN && (
+        <Text size="sm">
+          <Trans>and {lines.length - MOST_SHOWN} more lines</Trans>
+        </Text>
+      )}
       <Choice
-        label="Into the group"
+        label={t`Into the group`}
         value={groupId}
         onChange={setGroupId}
         data={[
-          { value: '', label: 'no group yet' },
+          { value: '', label: t`no group yet` },
           ...(groups.data ?? []).map(({ id, name }) => ({ value: id as string, label: name })),
         ]}
       />
       <Group>
         <Button onClick={() => take.mutate(undefined)} loading={take.isPending} disabled={fresh === 0 || wrong > 0}>
-          Import {counted(fresh, 'child', 'children')}
+          {t`${plural(fresh, { one: 'Import # child', other: 'Import # children' })}`}
         </Button>
-        <Button variant="default" onClick={onLeave}>
-          Leave it
-        </Button>
+        <Button variant="default" onClick={onLeave}>{t`Leave it`}</Button>
       </Group>
-      {wrong > 0 && <Text size="sm">Mend the lines that are wrong in the table, and choose it again.</Text>}
+      {wrong > 0 && <Text size="sm">{t`Mend the lines that are wrong in the table, and choose it again.`}</Text>}
     </Stack>
   )
 }

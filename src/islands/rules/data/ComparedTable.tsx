@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Text, Table } from '@mantine/core'
 import type { Compared } from '../../../core/keeping'
 
@@ -11,17 +13,17 @@ interface Props {
 export function ComparedTable({ compared, onlyHere }: Props) {
   const shown = compared.filter(({ fresh, same, different, onlyHere: alone }) => fresh + same + different + alone > 0)
   const examples = compared.flatMap((each) => each.examples).slice(0, 8)
-  if (shown.length === 0) return <Text>There is nothing in it.</Text>
+  if (shown.length === 0) return <Text>{t`There is nothing in it.`}</Text>
   return (
     <>
       {/* In a dialog long names may break anywhere, but these headings must not. */}
       <Table style={{ overflowWrap: 'normal' }}>
         <Table.Thead>
           <Table.Tr>
-            <Table.Th>What</Table.Th>
-            <Table.Th>New</Table.Th>
-            <Table.Th>The same</Table.Th>
-            <Table.Th>Different</Table.Th>
+            <Table.Th>{t`What`}</Table.Th>
+            <Table.Th>{t`New`}</Table.Th>
+            <Table.Th>{t`The same`}</Table.Th>
+            <Table.Th>{t`Different`}</Table.Th>
             <Table.Th>{onlyHere}</Table.Th>
           </Table.Tr>
         </Table.Thead>
@@ -39,7 +41,7 @@ export function ComparedTable({ compared, onlyHere }: Props) {
       </Table>
       {examples.length > 0 && (
         <Text size="sm" className="anywhere">
-          Different: {examples.join(', ')}.
+          <Trans>Different: {examples.join(', ')}.</Trans>
         </Text>
       )}
     </>

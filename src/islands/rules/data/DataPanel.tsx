@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Grid, Group, Stack, Text, Title } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import type { DataState } from '../../../core/keeping'
@@ -23,30 +25,30 @@ export function DataPanel() {
     <Loaded query={query}>
       {(state) => (
         <Stack gap="sm">
-          <Title order={1} size="h2">
-            Your data
-          </Title>
+          <Title order={1} size="h2">{t`Your data`}</Title>
           <DamagedPart state={state} />
           <UndoPart state={state} />
           <Grid gap="sm">
             <Grid.Col span={{ base: 12, md: 6 }}>
               <Stack gap="sm">
                 <TakeOutPart state={state} />
-                <ErrorBoundary what="Taking a file in">
+                <ErrorBoundary what={t`Taking a file in`}>
                   <TakeInPart />
                 </ErrorBoundary>
               </Stack>
             </Grid.Col>
             <Grid.Col span={{ base: 12, md: 6 }}>
               <Stack gap="sm">
-                <ErrorBoundary what="Backups">
+                <ErrorBoundary what={t`Backups`}>
                   <BackupsPart key={`${state.keeping.folder} ${state.keeping.keep}`} state={state} />
                 </ErrorBoundary>
                 <ForgetPart />
-                <Part title="Try things out">
+                <Part title={t`Try things out`}>
                   <Text size="sm">
-                    Made-up children with six weeks of answers, apart from your own. They are made anew each time Ripe
-                    Acorn is started.
+                    <Trans>
+                      Made-up children with six weeks of answers, apart from your own. They are made anew each time Ripe
+                      Acorn is started.
+                    </Trans>
                   </Text>
                   <Group>
                     <TryMadeUp />

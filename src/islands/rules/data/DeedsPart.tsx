@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Text, Table } from '@mantine/core'
 import { useState } from 'react'
 import { DEEDS, type DataState } from '../../../core/keeping'
@@ -11,10 +13,10 @@ export function DeedsPart({ state }: { state: DataState }) {
   const [all, setAll] = useState(false)
   const shown = all ? state.deeds : state.deeds.slice(0, FIRST_SHOWN)
   return (
-    <Part title="Who did what">
+    <Part title={t`Who did what`}>
       {state.deeds.length === 0 && (
         <Text size="sm">
-          Imports, removals, overrules and restores are written down here, without names of children.
+          <Trans>Imports, removals, overrules and restores are written down here, without names of children.</Trans>
         </Text>
       )}
       {shown.length > 0 && (
@@ -35,7 +37,7 @@ export function DeedsPart({ state }: { state: DataState }) {
       {state.deeds.length > FIRST_SHOWN && (
         <Group>
           <Button variant="subtle" onClick={() => setAll(!all)}>
-            {all ? 'Show fewer' : `Show all ${state.deeds.length}`}
+            {all ? t`Show fewer` : t`Show all ${state.deeds.length}`}
           </Button>
         </Group>
       )}

@@ -1,6 +1,8 @@
+import { t, plural } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Text } from '@mantine/core'
 import { useState } from 'react'
-import { counted, sayEnglishDate } from '../../../core/wording'
+import { sayEnglishDate } from '../../../core/wording'
 import type { Undo } from '../../../core/keeping'
 import { DateField } from '../../../ui/DateField'
 import { Confirm } from '../../../ui/Confirm'
@@ -33,23 +35,27 @@ export function ForgetPart() {
     (undo) => {
       setCount(undefined)
       void tell({
-        title: 'Forgotten',
-        message: `${undo.what}. It can be taken back until ${untilInWords(undo)}, above.`,
+        title: t`Forgotten`,
+        message: t`${undo.what}. It can be taken back until ${untilInWords(undo)}, above.`,
         color: 'moss',
       })
     },
   )
   return (
-    <Part title="Forget old answers">
+    <Part title={t`Forget old answers`}>
       <Text size="sm">
-        Children stay; what they answered before this day goes. What they are sure of is then worked out from the rest.
-        A child is removed in Children.
+        <Trans>
+          Children stay; what they answered before this day goes. What they are sure of is then worked out from the
+          rest. A child is removed in Children.
+        </Trans>
       </Text>
       <Group align="end" gap="xs">
-        <DateField label="Answers before" value={before} onChange={setBefore} />
-        <Button variant="default" loading={look.isPending} onClick={() => look.mutate(undefined)}>
-          Forget them …
-        </Button>
+        <DateField label={t`Answers before`} value={before} onChange={setBefore} />
+        <Button
+          variant="default"
+          loading={look.isPending}
+          onClick={() => look.mutate(undefined)}
+        >{t`Forget them …`}</Button>
       </Group>
       <Refused error={look.error} />
       <ForgetDialog
@@ -77,17 +83,19 @@ function ForgetDialog({ count, before, busy, onForget, onClose }: ForgetDialogPr
     <Confirm
       opened={count !== undefined}
       title={
-        count === 0 ? 'There are no answers before that day' : `Forget ${counted(count ?? 0, 'answer', 'answers')}?`
+        count === 0
+          ? t`There are no answers before that day`
+          : t`${plural(count ?? 0, { one: 'Forget # answer?', other: 'Forget # answers?' })}`
       }
-      action={count === 0 ? 'Well' : 'Forget them'}
+      action={count === 0 ? t`Well` : t`Forget them`}
       busy={busy}
       onConfirm={() => (count === 0 ? onClose() : onForget())}
       onClose={onClose}
     >
       <Text>
         {count === 0
-          ? `Nothing was answered before ${sayEnglishDate(before, { year: true })}.`
-          : 'You can undo it for ten minutes. After that they are gone for good, but for backups that were made before.'}
+          ? t`Nothing was answered before ${sayEnglishDate(before, { year: true })}.`
+          : t`You can undo it for ten minutes. After that they are gone for good, but for backups that were made before.`}
       </Text>
     </Confirm>
   )

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, PasswordInput, Stack, Text, Title } from '@mantine/core'
 import { useForm } from '@mantine/form'
 import { useQuery } from '@tanstack/react-query'
@@ -25,9 +27,7 @@ export function NetworkPanel() {
     <Loaded query={query}>
       {(state) => (
         <Stack gap="sm">
-          <Title order={1} size="h2">
-            Other devices
-          </Title>
+          <Title order={1} size="h2">{t`Other devices`}</Title>
           <OpenOnTablet state={state} />
           <PasscodePart state={state} />
           <DevicesPart state={state} />
@@ -43,35 +43,41 @@ function OpenOnTablet({ state }: { state: NetworkState }) {
   const [address, setAddress] = useState(state.addresses[0] ?? '')
   if (state.addresses.length === 0)
     return (
-      <Part title="Open it on a tablet">
+      <Part title={t`Open it on a tablet`}>
         <Text>
-          Only this machine can open Ripe Acorn now. To let a tablet on the same network in, set a passcode below and
-          start it with RIPE_ACORN_HOST=0.0.0.0 and RIPE_ACORN_HTTPS=on. The README says how.
+          <Trans>
+            Only this machine can open Ripe Acorn now. To let a tablet on the same network in, set a passcode below and
+            start it with RIPE_ACORN_HOST=0.0.0.0 and RIPE_ACORN_HTTPS=on. The README says how.
+          </Trans>
         </Text>
       </Part>
     )
   return (
-    <Part title="Open it on a tablet">
+    <Part title={t`Open it on a tablet`}>
       {!state.isSecure && (
         <Text c="var(--attention)">
-          It is plain http: others on this network could read what is sent. Start it with RIPE_ACORN_HTTPS=on.
+          <Trans>
+            It is plain http: others on this network could read what is sent. Start it with RIPE_ACORN_HTTPS=on.
+          </Trans>
         </Text>
       )}
       <Group align="start">
         <ScanCode text={`${address}${path}`} />
         <Stack gap="xs" style={{ flex: '1 1 220px' }}>
-          <Choice label="What it opens" value={path} onChange={setPath} data={placesIn(overview.data)} />
+          <Choice label={t`What it opens`} value={path} onChange={setPath} data={placesIn(overview.data)} />
           {state.addresses.length > 1 && (
             <Choice
-              label="Address of this machine"
+              label={t`Address of this machine`}
               value={address}
               onChange={setAddress}
               data={state.addresses.map((each) => ({ value: each, label: each }))}
             />
           )}
           <Text className="anywhere">
-            Scan the code with the tablet’s camera, or type {address}
-            {path}
+            <Trans>
+              Scan the code with the tablet’s camera, or type {address}
+              {path}
+            </Trans>
           </Text>
         </Stack>
       </Group>
@@ -80,9 +86,9 @@ function OpenOnTablet({ state }: { state: NetworkState }) {
 }
 
 const placesIn = (overview: Overview | undefined) => [
-  { value: '/', label: 'Today' },
+  { value: '/', label: t`Today` },
   ...(overview?.groups ?? []).flatMap(({ group, next }) =>
-    next ? [{ value: `/table/${next.id}`, label: `Table of ${group.name}, ${dayInWords(next.date)}` }] : [],
+    next ? [{ value: `/table/${next.id}`, label: t`Table of ${group.name}, ${dayInWords(next.date)}` }] : [],
   ),
 ]
 
@@ -94,13 +100,13 @@ function PasscodePart({ state }: { state: NetworkState }) {
     IN_PLACE,
   )
   return (
-    <Part title="Passcode">
+    <Part title={t`Passcode`}>
       <Text size="sm">
         {state.isFixed
-          ? 'The passcode was given at the start, by RIPE_ACORN_PASSCODE. Change it there.'
+          ? t`The passcode was given at the start, by RIPE_ACORN_PASSCODE. Change it there.`
           : state.hasPasscode
-            ? 'A passcode is set. Only what a slow hash makes of it is kept. With a new one, every device must give it again.'
-            : 'None is set. Other devices cannot come in without one.'}
+            ? t`A passcode is set. Only what a slow hash makes of it is kept. With a new one, every device must give it again.`
+            : t`None is set. Other devices cannot come in without one.`}
       </Text>
       {!state.isFixed && (
         <form
@@ -108,16 +114,19 @@ function PasscodePart({ state }: { state: NetworkState }) {
         >
           <Group align="end" gap="xs">
             <PasswordInput
-              label="New passcode"
-              description="At least 6 characters"
+              label={t`New passcode`}
+              description={t`At least 6 characters`}
               maxLength={200}
               autoComplete="new-password"
               {...form.getInputProps('passcode')}
               style={{ flex: '1 1 220px' }}
             />
-            <Button type="submit" variant="default" disabled={form.values.passcode === ''} loading={save.isPending}>
-              Set it
-            </Button>
+            <Button
+              type="submit"
+              variant="default"
+              disabled={form.values.passcode === ''}
+              loading={save.isPending}
+            >{t`Set it`}</Button>
           </Group>
           <Refused error={save.error} />
         </form>
@@ -129,16 +138,16 @@ function PasscodePart({ state }: { state: NetworkState }) {
 function DevicesPart({ state }: { state: NetworkState }) {
   const shut = useDataChange((id: string) => api.remove(`/api/data/devices/${id}`))
   return (
-    <Part title="Devices that came in">
-      {state.devices.length === 0 && <Text size="sm">None so far.</Text>}
+    <Part title={t`Devices that came in`}>
+      {state.devices.length === 0 && <Text size="sm">{t`None so far.`}</Text>}
       {state.devices.map(({ id, name, since, seen }) => (
         <Group key={id} justify="space-between" gap="xs">
           <Text className="anywhere">
-            {name}, since {momentInWords(since)}, last seen {momentInWords(seen)}
+            <Trans>
+              {name}, since {momentInWords(since)}, last seen {momentInWords(seen)}
+            </Trans>
           </Text>
-          <Button variant="default" onClick={() => shut.mutate(id)}>
-            Shut it out
-          </Button>
+          <Button variant="default" onClick={() => shut.mutate(id)}>{t`Shut it out`}</Button>
         </Group>
       ))}
     </Part>

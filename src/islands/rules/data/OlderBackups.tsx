@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text, TextInput } from '@mantine/core'
 import { useForm } from '@mantine/form'
 import { useState } from 'react'
@@ -29,22 +31,20 @@ export function KeepingForm({ state }: { state: DataState }) {
       <Stack gap="xs">
         <Group align="end" gap="xs">
           <TextInput
-            label="Folder for backups"
-            placeholder="beside the data"
+            label={t`Folder for backups`}
+            placeholder={t`beside the data`}
             maxLength={500}
             {...form.getInputProps('folder')}
             style={{ flex: '1 1 200px' }}
           />
           <NumberField
-            label="Keep the last"
+            label={t`Keep the last`}
             min={FEWEST_BACKUPS}
             max={MOST_BACKUPS}
             {...fieldOf(form, 'keep')}
             w={110}
           />
-          <Button type="submit" variant="default" disabled={!isChanged} loading={save.isPending}>
-            Save
-          </Button>
+          <Button type="submit" variant="default" disabled={!isChanged} loading={save.isPending}>{t`Save`}</Button>
         </Group>
         <Refused error={save.error} />
       </Stack>
@@ -59,25 +59,29 @@ export function OlderBackups({ count }: { count: number }) {
     () => api.remove<{ removed: number }>('/api/data/backups'),
     ({ removed }) => {
       setAsking(false)
-      void tell({ message: `Older backups that were removed: ${removed}. One was made now.`, color: 'moss' })
+      void tell({ message: t`Older backups that were removed: ${removed}. One was made now.`, color: 'moss' })
     },
   )
   return (
     <Group>
-      <Button variant="subtle" disabled={count === 0} onClick={() => setAsking(true)}>
-        Make one now and remove all older ones
-      </Button>
+      <Button
+        variant="subtle"
+        disabled={count === 0}
+        onClick={() => setAsking(true)}
+      >{t`Make one now and remove all older ones`}</Button>
       <Confirm
         opened={asking}
-        title={count === 1 ? 'Remove the older backup?' : `Remove ${count} older backups?`}
-        action="Make one and remove them"
+        title={count === 1 ? t`Remove the older backup?` : t`Remove ${count} older backups?`}
+        action={t`Make one and remove them`}
         busy={remove.isPending}
         onConfirm={() => remove.mutate(undefined)}
         onClose={() => setAsking(false)}
       >
         <Text>
-          They cannot be brought back. Do it to let go of children who were removed; the one that is made now has only
-          who is here.
+          <Trans>
+            They cannot be brought back. Do it to let go of children who were removed; the one that is made now has only
+            who is here.
+          </Trans>
         </Text>
       </Confirm>
     </Group>

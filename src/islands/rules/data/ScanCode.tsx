@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useQuery } from '@tanstack/react-query'
 import { toDataURL } from 'qrcode'
 
@@ -7,5 +8,5 @@ export function ScanCode({ text }: { text: string }) {
     queryKey: ['code', text],
     queryFn: () => toDataURL(text, { margin: 2, width: 220, errorCorrectionLevel: 'M' }),
   })
-  return query.data ? <img src={query.data} width={220} height={220} alt={`A code that opens ${text}`} /> : null
+  return query.data ? <img src={query.data} width={220} height={220} alt={t`A code that opens ${text}`} /> : null
 }

@@ -1,8 +1,11 @@
+import { told } from '../../../core/wording'
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, FileButton, Group, Stack, Text } from '@mantine/core'
 import { IconUpload } from '@tabler/icons-react'
 import { useState } from 'react'
 import type { Compared, OnDifferent, TableLine, Undo } from '../../../core/keeping'
-import { Choice } from '../../../ui/Choice'
+import { Choice, listed } from '../../../ui/Choice'
 import { api } from '../../../ui/api'
 import { tell } from '../../../ui/notices'
 import { untilInWords } from '../../../ui/removing'
@@ -32,23 +35,28 @@ export function TakeInPart() {
   const done = (undo: Undo) => {
     setLooked(undefined)
     void tell({
-      title: 'Imported',
-      message: `${undo.what}. It can be taken back until ${untilInWords(undo)}, above.`,
+      title: t`Imported`,
+      message: t`${undo.what}. It can be taken back until ${untilInWords(undo)}, above.`,
       color: 'moss',
     })
   }
   return (
-    <Part title="Import">
+    <Part title={t`Import`}>
       <Text size="sm">
-        The zip or its workspace.json, or a table with children’s names and ages (CSV). You see what it would bring
-        first.
+        <Trans>
+          The zip or its workspace.json, or a table with children’s names and ages (CSV). You see what it would bring
+          first.
+        </Trans>
       </Text>
       <Group>
         <FileButton onChange={(file) => file && look.mutate(file)} accept=".zip,.json,.csv,.tsv,.txt">
           {(props) => (
-            <Button {...props} variant="default" loading={look.isPending} leftSection={<IconUpload size={18} />}>
-              Choose a file
-            </Button>
+            <Button
+              {...props}
+              variant="default"
+              loading={look.isPending}
+              leftSection={<IconUpload size={18} />}
+            >{t`Choose a file`}</Button>
           )}
         </FileButton>
       </Group>
@@ -75,29 +83,29 @@ interface LookProps {
   readonly onLeave: () => void
 }
 
-const CHOICES = [
-  { value: 'keep', label: 'Keep what is here' },
-  { value: 'replace', label: 'Take what is in the file' },
-] as const
+const CHOICES = {
+  keep: told('Keep what is here'),
+  replace: told('Take what is in the file'),
+} as const
 
 function WorkspaceLook({ file, compared, onDone, onLeave }: LookProps) {
   const [different, setDifferent] = useState<OnDifferent>('keep')
   const take = useDataChange(() => api.send<Undo>(`/api/data/import?different=${different}`, file), onDone)
   const isEmpty = bringsNothing(compared, false)
   return (
-    <Stack gap="sm" role="group" aria-label="What the file would bring">
-      <ComparedTable compared={compared} onlyHere="Only here (stays)" />
+    <Stack gap="sm" role="group" aria-label={t`What the file would bring`}>
+      <ComparedTable compared={compared} onlyHere={t`Only here (stays)`} />
       {compared.some((each) => each.different > 0) && (
-        <Choice label="Where they differ" value={different} onChange={setDifferent} data={CHOICES} />
+        <Choice label={t`Where they differ`} value={different} onChange={setDifferent} data={listed(CHOICES)} />
       )}
-      {isEmpty && <Text>All of it is here already.</Text>}
+      {isEmpty && <Text>{t`All of it is here already.`}</Text>}
       <Group>
-        <Button onClick={() => take.mutate(undefined)} loading={take.isPending} disabled={isEmpty}>
-          Take it in
-        </Button>
-        <Button variant="default" onClick={onLeave}>
-          Leave it
-        </Button>
+        <Button
+          onClick={() => take.mutate(undefined)}
+          loading={take.isPending}
+          disabled={isEmpty}
+        >{t`Take it in`}</Button>
+        <Button variant="default" onClick={onLeave}>{t`Leave it`}</Button>
       </Group>
     </Stack>
   )

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Text } from '@mantine/core'
 import { IconDownload } from '@tabler/icons-react'
 import type { DataState } from '../../../core/keeping'
@@ -9,21 +11,26 @@ export function TakeOutPart({ state }: { state: DataState }) {
     .filter(({ count }) => count > 0)
     .map(({ one, many, count }) => `${count} ${count === 1 ? one : many}`)
   return (
-    <Part title="Export">
+    <Part title={t`Export`}>
       <Text size="sm">
-        One zip with all that is kept here: to be imported again anywhere, and as tables for a spreadsheet. It holds
-        names and notes of children, so keep it where only you can open it.
+        <Trans>
+          One zip with all that is kept here: to be imported again anywhere, and as tables for a spreadsheet. It holds
+          names and notes of children, so keep it where only you can open it.
+        </Trans>
       </Text>
       <Text size="sm" className="quiet">
-        {counts.length > 0 ? `In it: ${counts.join(', ')}.` : 'Nothing is kept yet but the house rules.'}
+        {counts.length > 0 ? t`In it: ${counts.join(', ')}.` : t`Nothing is kept yet but the house rules.`}
       </Text>
       <Group>
-        <Button component="a" href="/api/data/workspace.zip" download leftSection={<IconDownload size={18} />}>
-          Export
-        </Button>
+        <Button
+          component="a"
+          href="/api/data/workspace.zip"
+          download
+          leftSection={<IconDownload size={18} />}
+        >{t`Export`}</Button>
       </Group>
       <Text size="sm" className="quiet anywhere">
-        One child’s records alone are on the child’s own page. The data itself is in {state.file}.
+        <Trans>One child’s records alone are on the child’s own page. The data itself is in {state.file}.</Trans>
       </Text>
     </Part>
   )

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Button, Group, Text } from '@mantine/core'
 import { useQueryClient } from '@tanstack/react-query'
 import type { DataState } from '../../../core/keeping'
@@ -9,15 +11,15 @@ export function UndoPart({ state }: { state: DataState }) {
   const client = useQueryClient()
   if (state.undos.length === 0) return null
   return (
-    <Part title="Can still be taken back">
+    <Part title={t`Can still be taken back`}>
       {state.undos.map((undo) => (
         <Group key={undo.id} justify="space-between" gap="xs">
           <Text className="anywhere">
-            {undo.what}. Until {untilInWords(undo)}.
+            <Trans>
+              {undo.what}. Until {untilInWords(undo)}.
+            </Trans>
           </Text>
-          <Button variant="default" onClick={() => void takeBackRemoval(undo.id, client)}>
-            Undo
-          </Button>
+          <Button variant="default" onClick={() => void takeBackRemoval(undo.id, client)}>{t`Undo`}</Button>
         </Group>
       ))}
     </Part>

@@ -1,0 +1,68 @@
+import { readFileSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { VIEW_IDS, pathOfView } from '../../src/core/views'
+import { builtPages } from '../builtPages'
+
+/*
+ * Finds which messages each view may say, by reading the scripts that its page fetches or may fetch later, so that a
+ * page brings the words of its own view only.
+ */
+
+const FOLDER = 'dist/client/_astro'
+const OF_NONE = { child: 'none', group: 'none', session: 'none' }
+
+const SCRIPT = /[\w.[\]-]+\.js\b/g
+/** As the macros write it. */
+const ID = /\bid:"([^"]{6})"/g
+
+interface Script {
+  readonly fetches: readonly string[]
+  readonly messages: readonly string[]
+}
+
+const ids = JSON.parse(readFileSync('dist/words/ids.json', 'utf8')) as { hashed: string[]; texts: string[] }
+const hashed = new Set(ids.hashed)
+const known = new Map<string, Script | undefined>()
+
+/** A built script: which others it names, and which messages. Undefined for a name that is none. */
+function scriptOf(name: string): Script | undefined {
+  if (known.has(name)) return known.get(name)
+  const code = (() => {
+    try {
+      return readFileSync(join(FOLDER, name), 'utf8')
+    } catch {
+      return undefined
+    }
+  })()
+  const script = code === undefined ? undefined : { fetches: code.match(SCRIPT) ?? [], messages: messagesIn(code) }
+  known.set(name, script)
+  return script
+}
+
+function messagesIn(code: string): string[] {
+  const byId = [...code.matchAll(ID)].flatMap(([, id = '']) => (hashed.has(id) ? [id] : []))
+  return [
+    ...byId,
+    ...ids.texts.filter((text) => code.includes(text) || code.includes(JSON.stringify(text).slice(1, -1))),
+  ]
+}
+
+function messagesOf(html: string): string[] {
+  const found = new Set<string>()
+  const seen = new Set<string>()
+  const toSee: string[] = [...(html.match(SCRIPT) ?? [])]
+  for (let name = toSee.pop(); name !== undefined; name = toSee.pop()) {
+    const script = seen.has(name) ? undefined : scriptOf(name)
+    seen.add(name)
+    for (const id of script?.messages ?? []) found.add(id)
+    toSee.push(...(script?.fetches ?? []))
+  }
+  return [...found].sort()
+}
+
+const pages = await builtPages(VIEW_IDS.map((view) => pathOfView(view, OF_NONE)))
+writeFileSync(
+  'dist/words/views.json',
+  JSON.stringify(Object.fromEntries(VIEW_IDS.map((view, i) => [view, messagesOf(pages[i] ?? '')]))),
+)
+process.exit(0)

@@ -1,0 +1,102 @@
+import { type Filling, type Told, type ToldValue, asPart } from '../core/wording'
+import { type Message, type Values, filled, filledAsWritten } from './filled'
+import { type AdultLanguageId, SOURCE_LANGUAGE } from './languages'
+
+/*
+ * What says a text in the adult's language. On the server each request has its own; in the browser the page brings the
+ * words of its language along, and another language can take their place while it is open.
+ */
+
+/** The words of one language, as a page brings them. */
+export interface Words {
+  readonly language: AdultLanguageId
+  /** By their ids; those of texts of the core are the English texts themselves. */
+  readonly messages: Readonly<Record<string, Message>>
+}
+
+/** Where the words of a page stand in it. */
+export const WORDS_IN_PAGE = 'words'
+
+/** The key under which the server says whose words are asked for (`server/language.ts`). */
+export const WORDS_OF_REQUEST = Symbol.for('ripe-acorn words')
+
+const holder = globalThis as { [WORDS_OF_REQUEST]?: () => Words | undefined }
+
+const NO_WORDS: Words = { language: SOURCE_LANGUAGE, messages: {} }
+
+let inBrowser: Words | undefined
+let isHoleTold = false
+/** Set where messages are shown as they stand in the code: while the app is developed, and in tests. */
+let compile: ((message: string) => unknown) | undefined
+
+export function compileWith(compiler: typeof compile): void {
+  compile = compiler
+}
+
+function wordsOfPage(): Words {
+  const text = typeof document === 'undefined' ? null : document.getElementById(WORDS_IN_PAGE)?.textContent
+  return text ? (JSON.parse(text) as Words) : NO_WORDS
+}
+
+/** The words in which is spoken now. */
+export function words(): Words {
+  return holder[WORDS_OF_REQUEST]?.() ?? (inBrowser ??= wordsOfPage())
+}
+
+/** From now on the page speaks another language. */
+export function speakWith(other: Words): void {
+  inBrowser = other
+}
+
+export const adultLanguage = (): AdultLanguageId => words().language
+
+interface Descriptor {
+  readonly id: string
+  readonly message?: string
+  readonly values?: Values
+}
+
+/** A text that the catalogue lacks: in English, said once. */
+function asWritten({ id, message = id, values = {} }: Descriptor, language: AdultLanguageId): string {
+  if (language !== SOURCE_LANGUAGE && !isHoleTold) {
+    isHoleTold = true
+    // eslint-disable-next-line no-console
+    console.warn(`The catalogue of ${language} lacks “${message}”, and maybe others.`)
+  }
+  return compile ? filled(compile(message) as Message, values, SOURCE_LANGUAGE) : filledAsWritten(message, values)
+}
+
+/** What the macros of Lingui ask for a text. */
+export const i18n = {
+  _(asked: Descriptor | string, values?: Values, { message }: { message?: string } = {}): string {
+    const descriptor = typeof asked === 'string' ? { id: asked, message, values } : asked
+    const { language, messages } = words()
+    const found = messages[descriptor.id]
+    return found === undefined ? asWritten(descriptor, language) : filled(found, descriptor.values ?? {}, language)
+  },
+}
+
+const filling = ({ text, values }: Filling): string =>
+  i18n._({
+    id: text,
+    values: Object.fromEntries(values.map((value, i) => [i, typeof value === 'object' ? filling(value) : value])),
+  })
+
+/**
+ * A text of the core or the server in the adult's language; or an English one as it stands in the code, with what fills
+ * its places.
+ */
+export const said = (asked: Told | string, ...values: readonly ToldValue[]): string =>
+  filling(typeof asked === 'string' ? { text: asked, values } : asPart(asked))
+
+/** The entries of a list, with their labels as a field shows them. */
+export const labelled = <V>(
+  list: readonly { readonly value: V; readonly label: Told }[],
+): { value: V; label: string }[] => list.map(({ value, label }) => ({ value, label: said(label) }))
+
+/** A large number as the language groups its figures: "10,000". Not for what is read off at first sight: it is slow once. */
+export const grouped = (count: number): string => count.toLocaleString(adultLanguage())
+
+/** A table of names as they are said. */
+export const saidEach = <Key extends string>(names: Readonly<Record<Key, Told>>): Record<Key, string> =>
+  Object.fromEntries((Object.keys(names) as Key[]).map((key) => [key, said(names[key])])) as Record<Key, string>

@@ -1,0 +1,26 @@
+/* The languages that the interface speaks. A new one is a line here and a folder of catalogues beside this file. */
+
+interface AdultLanguage {
+  /** Its name in itself. */
+  readonly name: string
+  /** Between a number and its tenths. */
+  readonly decimalPoint: '.' | ','
+}
+
+export const ADULT_LANGUAGES = {
+  en: { name: 'English', decimalPoint: '.' },
+  de: { name: 'Deutsch', decimalPoint: ',' },
+  fr: { name: 'Français', decimalPoint: ',' },
+  es: { name: 'Español', decimalPoint: ',' },
+} as const satisfies Readonly<Record<string, AdultLanguage>>
+
+export type AdultLanguageId = keyof typeof ADULT_LANGUAGES
+export const ADULT_LANGUAGE_IDS = Object.keys(ADULT_LANGUAGES) as readonly AdultLanguageId[]
+
+/** The one in which all texts are written; what a catalogue lacks is said in it. */
+export const SOURCE_LANGUAGE: AdultLanguageId = 'en'
+
+export const isAdultLanguage = (id: string): id is AdultLanguageId => Object.hasOwn(ADULT_LANGUAGES, id)
+
+/** The cookie that holds what was chosen at the foot of a page, so that the server can write in it. */
+export const LANGUAGE_COOKIE = 'ripe-acorn-language'

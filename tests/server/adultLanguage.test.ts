@@ -1,0 +1,45 @@
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { told } from '../../src/core/wording'
+import { inLanguage, languageOf, offered, wordsOfView } from '../../src/server/language'
+import { adultLanguage, said } from '../../src/words/i18n'
+
+const asking = (headers: Record<string, string>) => languageOf(new Headers(headers))
+
+describe('the language of who asks', () => {
+  afterEach(() => vi.unstubAllEnvs())
+
+  it('is English as long as no other is whole', () => {
+    expect(offered()).toEqual(['en'])
+    expect(asking({ 'accept-language': 'de-CH,de;q=0.9', cookie: 'ripe-acorn-language=de' })).toBe('en')
+  })
+
+  it('is the one that was chosen, or else the first of the device’s that there is', () => {
+    vi.stubEnv('RIPE_ACORN_LANGUAGES', 'all')
+    expect(asking({ 'accept-language': 'pl, fr-CA;q=0.8, de;q=0.9' })).toBe('de')
+    expect(asking({ 'accept-language': 'pl', cookie: 'a=b' })).toBe('en')
+    expect(asking({})).toBe('en')
+    expect(asking({ 'accept-language': 'de', cookie: 'other=1; ripe-acorn-language=es; last=2' })).toBe('es')
+    expect(asking({ 'accept-language': 'de', cookie: 'ripe-acorn-language=xx' })).toBe('de')
+    expect(asking({ 'accept-language': ';;;q', cookie: 'ripe-acorn-language=../../secret' })).toBe('en')
+  })
+
+  it('is kept apart from that of another request at the same time', async () => {
+    const seen = await Promise.all(
+      (['de', 'fr', 'es', 'en'] as const).map((language, i) =>
+        inLanguage(language, async () => {
+          await new Promise((resolve) => setTimeout(resolve, 5 - i))
+          return adultLanguage()
+        }),
+      ),
+    )
+    expect(seen).toEqual(['de', 'fr', 'es', 'en'])
+    expect(adultLanguage()).toBe('en')
+  })
+
+  it('falls back on English where a catalogue has a hole', () => {
+    vi.spyOn(console, 'warn').mockImplementation(() => undefined)
+    expect(inLanguage('de', () => said(told('nowhere said of {0}', 'Bram')))).toBe('nowhere said of Bram')
+    expect(wordsOfView('today', 'de').language).toBe('de')
+    vi.restoreAllMocks()
+  })
+})
