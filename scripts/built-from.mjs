@@ -4,7 +4,14 @@ import { readFileSync, readdirSync } from 'node:fs'
 import { join } from 'node:path'
 
 const FOLDERS = ['src', 'public', 'scripts']
-const FILES = ['astro.config.ts', 'package.json', 'package-lock.json', 'tsconfig.json', 'tsconfig.base.json']
+const FILES = [
+  'astro.config.ts',
+  'lingui.config.ts',
+  'package.json',
+  'package-lock.json',
+  'tsconfig.json',
+  'tsconfig.base.json',
+]
 /** Made by the build itself, or not in it. */
 const LEFT_OUT = /andika-outlines\.json$|\.test\.tsx?$/
 
