@@ -1,6 +1,7 @@
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { createCompiledCatalog, getCatalogs } from '@lingui/cli/api'
 import { getConfig } from '@lingui/conf'
+import { PRINTED_IN } from '../../src/core/wording/printed/registry'
 import type { Message } from '../../src/words/filled'
 import { ADULT_LANGUAGE_IDS, type AdultLanguageId, SOURCE_LANGUAGE } from '../../src/words/languages'
 
@@ -21,11 +22,20 @@ const plain = (message: Message): Message =>
 const isChoosing = (message: Message) =>
   Array.isArray(message) && message.some((token) => Array.isArray(token) && token.length > 1)
 
+/** What the core prints for the adult: the same texts on the screen need no second translation. */
+function printedIn(language: AdultLanguageId): Readonly<Record<string, string>> {
+  const printed = language === SOURCE_LANGUAGE ? undefined : PRINTED_IN[language]
+  return { ...printed?.phrases, ...printed?.names }
+}
+
 /** What a catalogue has by its ids: the translations; of English the messages as they stand in the code now. */
 async function textsOf(catalogue: Catalogue, language: AdultLanguageId): Promise<Record<string, string>> {
   if (language !== SOURCE_LANGUAGE)
     return Object.fromEntries(
-      Object.entries(await catalogue.read(language)).map(([id, { translation }]) => [id, translation]),
+      Object.entries(await catalogue.read(language)).map(([id, { translation }]) => [
+        id,
+        translation || (printedIn(language)[id] ?? ''),
+      ]),
     )
   return Object.fromEntries(
     Object.entries((await catalogue.collect()) ?? {}).map(([id, { message }]) => [id, message ?? id]),

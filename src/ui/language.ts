@@ -25,6 +25,9 @@ function sayAs(shown: Node, said: Node): void {
   }
 }
 
+/** The title as the server wrote it last; empty before the page is opened in a browser. */
+let titleOfServer = typeof document === 'undefined' ? '' : document.title
+
 /** Asks for this page in the language that was chosen, and takes all that it says from there. */
 async function speak(language: string): Promise<void> {
   document.cookie = `${LANGUAGE_COOKIE}=${language}; path=/; max-age=${YEAR_SECONDS}; samesite=lax`
@@ -34,7 +37,9 @@ async function speak(language: string): Promise<void> {
   if (!words) throw new Error('the page came without words')
   speakWith(JSON.parse(words) as Words)
   document.documentElement.lang = language
-  document.title = page.title
+  // A title that names whom the view is about is the view's own.
+  if (document.title === titleOfServer) document.title = page.title
+  titleOfServer = page.title
   const said = [...page.querySelectorAll(SAID_BY_SERVER)]
   for (const [i, part] of [...document.querySelectorAll(SAID_BY_SERVER)].entries()) {
     const other = said[i]
