@@ -35,7 +35,16 @@ import {
   schools,
   withChoices,
 } from '../../src/core/teaching'
-import { LANGUAGE_IDS, type LanguageId, WORDING_FORMS, languages, parseTime, say, told } from '../../src/core/wording'
+import {
+  LANGUAGE_IDS,
+  type LanguageId,
+  WORDING_FORMS,
+  languages,
+  parseTime,
+  say,
+  told,
+  inEnglish,
+} from '../../src/core/wording'
 import { drawnOptions, rungsOf } from '../readback/prints'
 
 /*
@@ -96,13 +105,19 @@ const RECIPE_CHANGES: readonly Partial<Recipe>[] = [
   { face: 'blank', guides: 'none', perPage: 4, children: 7 },
 ]
 
+function amountsInEnglish(made: Recipe) {
+  const amounts = amountsFor(made)
+  const list = amounts.list.map((each) => ({ ...each, name: inEnglish(each.name), unit: inEnglish(each.unit) }))
+  return { ...amounts, list }
+}
+
 function recipe(kind: RecipeKind): unknown {
   return RECIPE_CHANGES.map((change) =>
     attempt(() => {
       const made = { ...usualRecipe(kind), ...change }
       const m = solveRecipe(made)
       const assembled = [0, 12].map((apart) => assembledShapes(made, m, { hour: 40, minute: 200 }, apart))
-      const told = [amountsFor(made), makingSteps(made, m), checkRecipe(made, m), assembledReach(made, m)]
+      const told = [amountsInEnglish(made), makingSteps(made, m), checkRecipe(made, m), assembledReach(made, m)]
       return [m, recipePages(made), makingCard(made), assembled, told]
     }),
   ).map(({ value, refusal }) => value ?? refusal?.message)

@@ -1,3 +1,4 @@
+import { inEnglish } from '../wording'
 import { describe, expect, it } from 'vitest'
 import type { MisreadingId } from '../teaching'
 import { toDo } from '.'
@@ -31,7 +32,8 @@ function group(name: string, next: ReturnType<typeof session> | null, found: rea
   }))
   return { group: { id: name, name }, children: children.length > 0 ? children : [], hasClocks: false, next }
 }
-
+const told = (lines: ReturnType<typeof toDo>) =>
+  lines.map(({ is, groupName, what }) => [is, groupName, what.map(inEnglish).join(', ')].join(' '))
 const told = (lines: ReturnType<typeof toDo>) => lines.map(({ is, groupName, what }) => [is, groupName, what].join(' '))
 
 describe('what is to be done first', () => {

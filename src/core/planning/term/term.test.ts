@@ -1,3 +1,4 @@
+import { inEnglish } from '../../wording'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { TermWorld, fromDay } from '../../../../tests/readback/termWorld'
@@ -296,7 +297,7 @@ describe('the speed of a child', () => {
 describe('what if', () => {
   it('changes one thing at a time, and meets on a day that lies apart', () => {
     const changed = whatIfs(wish).map((each) => [
-      each.name,
+      inEnglish(each.name),
       each.wish.weekdays,
       each.wish.homeMinutes,
       each.wish.school,
