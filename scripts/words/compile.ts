@@ -24,7 +24,7 @@ const isChoosing = (message: Message) =>
 
 /** What the core prints for the adult: the same texts on the screen need no second translation. */
 function printedIn(language: AdultLanguageId): Readonly<Record<string, string>> {
-  const printed = language === SOURCE_LANGUAGE ? undefined : PRINTED_IN[language]
+  const printed = language === 'en' ? undefined : PRINTED_IN[language]
   return { ...printed?.phrases, ...printed?.names }
 }
 

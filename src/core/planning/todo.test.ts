@@ -32,9 +32,9 @@ function group(name: string, next: ReturnType<typeof session> | null, found: rea
   }))
   return { group: { id: name, name }, children: children.length > 0 ? children : [], hasClocks: false, next }
 }
+
 const told = (lines: ReturnType<typeof toDo>) =>
   lines.map(({ is, groupName, what }) => [is, groupName, what.map(inEnglish).join(', ')].join(' '))
-const told = (lines: ReturnType<typeof toDo>) => lines.map(({ is, groupName, what }) => [is, groupName, what].join(' '))
 
 describe('what is to be done first', () => {
   it('is the next session, what is not printed, what is not there, who needs a look', () => {
