@@ -13,7 +13,7 @@ const OURS = /\.(tsx?|astro)$/
 const scriptOf = (filename: string, code: string): string =>
   filename.endsWith('.astro') ? code.replace(/^---$/gm, ';').replace(/<!--[\s\S]*?-->|<!doctype html>/g, '') : code
 
-/** The text of a literal, or of several added up. */
+/** The text of a literal, or both of those that are chosen between. */
 function literal(node: ts.Expression | undefined): readonly string[] {
   if (!node) return []
   if (ts.isStringLiteralLike(node)) return [node.text]

@@ -29,7 +29,7 @@ export function Choice<V extends string>({ value, onChange, data, ...field }: Ch
   )
 }
 
-/** The entries of a table of names, as a field lists them. */
+/** The entries of a table of names, as a field lists them. No key is a whole number: those would come before the others. */
 export function listed<V extends string>(names: Readonly<Record<V, Told>>): { value: V; label: string }[] {
   return (Object.keys(names) as V[]).map((value) => ({ value, label: said(names[value]) }))
 }

@@ -26,7 +26,7 @@ const NO_WORDS: Words = { language: SOURCE_LANGUAGE, messages: {} }
 
 let inBrowser: Words | undefined
 let isHoleTold = false
-/** Set where messages are shown as they stand in the code: while the app is developed, and in tests. */
+/** Set where messages are shown as they stand in the code, plurals too: in tests. */
 let compile: ((message: string) => unknown) | undefined
 
 export function compileWith(compiler: typeof compile): void {

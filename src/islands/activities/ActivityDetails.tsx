@@ -60,11 +60,11 @@ function Words({ activity, rung, settings }: { activity: Activity; rung: RungId;
           <li key={text}>{text}</li>
         ))}
       </ol>
-      <Line name="Say" text={words.say && `“${words.say}”`} />
-      {isTaught && <Line name="Ask" text={questions.join(' ')} />}
-      <Line name="Look for" text={words.lookFor} />
-      <Line name="Easier" text={words.easier} />
-      <Line name="Harder" text={words.harder} />
+      <Line name={t`Say`} text={words.say && `“${words.say}”`} />
+      {isTaught && <Line name={t`Ask`} text={questions.join(' ')} />}
+      <Line name={t`Look for`} text={words.lookFor} />
+      <Line name={t`Easier`} text={words.easier} />
+      <Line name={t`Harder`} text={words.harder} />
       {isTaught && wrong.length > 0 && (
         <>
           <Text fw={600}>{t`What may go wrong, and what to say then`}</Text>
@@ -97,9 +97,9 @@ function Needed({ activity, rung }: { activity: Activity; rung: RungId | undefin
   const { needs, places, players, prints, game } = activity
   return (
     <Stack gap={4}>
-      <Line name="Where" text={places.map((place) => said(placeNames[place])).join(', ')} />
+      <Line name={t`Where`} text={places.map((place) => said(placeNames[place])).join(', ')} />
       <Line
-        name="For"
+        name={t`For`}
         text={
           players.least === players.most
             ? t`${players.least} children`
@@ -113,8 +113,7 @@ function Needed({ activity, rung }: { activity: Activity; rung: RungId | undefin
             const standIn = standInFor(material)
             return (
               <li key={material}>
-                {said(name)}: {amount} {said(unitFor(unit, amount))}
-                {per === 'child' ? t`a child` : t`in all`}
+                {said(name)}: {amount} {said(unitFor(unit, amount))} {per === 'child' ? t`a child` : t`in all`}
                 {standIn && ` (${t`or ${said(standIn)}`})`}
               </li>
             )

@@ -66,7 +66,7 @@ export function OwnForm({ draft, save, onClose }: Props) {
         {activity && <Lasts activity={activity} />}
         {refusal && (
           <Text role="alert" c="var(--attention)">
-            <Trans>Not yet: {labelled(refusal)}.</Trans>
+            <Trans>Not yet: {inWords(refusal)}.</Trans>
           </Text>
         )}
         <Group gap="xs" justify="flex-end" className="activities-save">
@@ -93,7 +93,8 @@ const LABELS: Readonly<Record<string, Told>> = {
   steps: told('What to do'),
 }
 
-function labelled({ field, message }: RefusedValue): string {
+/** Why it cannot be saved yet, with the field as it is called here. */
+function inWords({ field, message }: RefusedValue): string {
   const label = LABELS[field]
   return label ? message.replace(field, said(label)) : message
 }

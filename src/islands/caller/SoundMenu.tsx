@@ -1,20 +1,21 @@
+import { labelled } from '../../words/i18n'
 import { told } from '../../core/wording'
 import { t } from '@lingui/core/macro'
 import { Anchor, Button, Popover, Stack, Switch } from '@mantine/core'
 import { IconSettings } from '@tabler/icons-react'
-import { Choice, listed } from '../../ui/Choice'
+import { Choice } from '../../ui/Choice'
 import type { Sound } from './useVoice'
 
-const RATES = {
-  '0.7': told('Slow'),
-  '0.9': told('Calm'),
-  '1.1': told('Quick'),
-} as const
-const VOLUMES = {
-  '0.3': told('Soft'),
-  '0.6': told('Middling'),
-  '1': told('Loud'),
-} as const
+const RATES = [
+  { value: '0.7', label: told('Slow') },
+  { value: '0.9', label: told('Calm') },
+  { value: '1.1', label: told('Quick') },
+] as const
+const VOLUMES = [
+  { value: '0.3', label: told('Soft') },
+  { value: '0.6', label: told('Middling') },
+  { value: '1', label: told('Loud') },
+] as const
 
 /** What of the stage can be chosen while a game runs. */
 export interface StageLook {
@@ -42,15 +43,15 @@ export function SoundMenu({ sound, onSound, look, onLook }: SoundMenuProps) {
         <Stack gap="sm">
           <Choice
             label={t`Voice`}
-            value={String(sound.rate) as keyof typeof RATES}
+            value={String(sound.rate) as (typeof RATES)[number]['value']}
             onChange={(rate) => onSound({ ...sound, rate: Number(rate) })}
-            data={listed(RATES)}
+            data={labelled(RATES)}
           />
           <Choice
             label={t`Loudness`}
-            value={String(sound.volume) as keyof typeof VOLUMES}
+            value={String(sound.volume) as (typeof VOLUMES)[number]['value']}
             onChange={(volume) => onSound({ ...sound, volume: Number(volume) })}
-            data={listed(VOLUMES)}
+            data={labelled(VOLUMES)}
           />
           <Switch
             label={t`Minutes left as a number`}

@@ -32,7 +32,7 @@ export function CameIn(props: CameProps) {
       </Text>
     )
   if (came.kind === 'rows')
-    return <RowsIn rows={came.rows} notes={came.notes} state={state} onDone={onDone} name="From a table" />
+    return <RowsIn rows={came.rows} notes={came.notes} state={state} onDone={onDone} name={t`From a table`} />
   if (came.kind === 'calendar') return <CalendarIn calendar={came.calendar} state={state} onDone={onDone} />
   return (
     <Group gap="xs" className="sheet">

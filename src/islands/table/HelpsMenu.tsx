@@ -41,13 +41,13 @@ export function HelpsMenu({ helps, onChange, defaultOpened = false }: HelpsMenuP
               <HelpRow key={id} id={id} at={at} helps={helps} onChange={onChange} />
             ))}
             <Choice
-              name="Numbers"
+              name={t`Numbers`}
               value={helps.numerals}
               values={['all', 'quarters', 'none']}
               onChange={(numerals) => onChange({ ...helps, numerals })}
             />
             <Choice
-              name="Marks"
+              name={t`Marks`}
               value={helps.marks}
               values={['all', 'hours', 'none']}
               onChange={(marks) => onChange({ ...helps, marks })}

@@ -1,0 +1,90 @@
+import type { Page } from '@playwright/test'
+import { expect, test, usable } from './fixtures'
+import { type Served, startServer } from '../tests/servers'
+
+/* The adult's own language: the device's at first, and whatever is chosen at the foot of a page. */
+
+test.use({ locale: 'de-DE' })
+
+/** A server that also offers the languages that are still being translated. */
+async function inAll(work: (served: Served) => Promise<void>): Promise<void> {
+  const served = await startServer({
+    folder: test.info().outputPath('data'),
+    env: { RIPE_ACORN_LANGUAGES: 'all', RIPE_ACORN_LOG: 'silent' },
+  })
+  try {
+    await work(served)
+  } finally {
+    await served.stop()
+  }
+}
+
+const spokenIn = (page: Page) => page.evaluate(() => document.documentElement.lang)
+
+/** Chooses a language at the foot, and waits until the page speaks it. */
+async function choose(page: Page, language: 'de' | 'en', navigation: string): Promise<void> {
+  await page.locator('#shell-language').selectOption(language)
+  await expect(page.locator('.shell-nav')).toContainText(navigation)
+}
+
+test('a page speaks the device’s language, another one at once when it is chosen, and loses nothing that was typed', async ({
+  page,
+}) => {
+  await inAll(async ({ url }) => {
+    await page.goto(`${url}/days`)
+    expect(await spokenIn(page)).toBe('de')
+    await expect(page).toHaveTitle('Tage · Ripe Acorn')
+    await page.getByRole('button', { name: 'Neuer Tag' }).first().click()
+    const typed = page.getByLabel('Zeilen tippen oder einfügen')
+    await typed.fill('halb acht Frühstück')
+
+    await choose(page, 'en', 'House rules')
+    await expect(page.getByLabel('Type or paste rows')).toHaveValue('halb acht Frühstück')
+    await expect(page.getByRole('tab', { name: 'When must we start?' })).toBeVisible()
+    expect(await spokenIn(page)).toBe('en')
+
+    await choose(page, 'de', 'Hausregeln')
+    await expect(typed).toHaveValue('halb acht Frühstück')
+
+    // It is kept for the device, and holds for every page.
+    await choose(page, 'en', 'House rules')
+    await page.goto(`${url}/log`)
+    expect(await spokenIn(page)).toBe('en')
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Log')
+  })
+})
+
+test('a page brings the words of its own view, and none of another', async ({ page }) => {
+  await inAll(async ({ url }) => {
+    const wordsOf = async (path: string) => {
+      await page.goto(`${url}${path}`)
+      return (await page.locator('#words').textContent()) ?? ''
+    }
+    const [days, workbench] = [await wordsOf('/days'), await wordsOf('/make')]
+    expect(days).toContain('Zeilen tippen oder einfügen')
+    expect(workbench).toContain('Auseinanderziehen')
+    expect(days).not.toContain('Auseinanderziehen')
+    expect(workbench).not.toContain('Zeilen tippen oder einfügen')
+    // What the core names is there too, and what is chosen between by number.
+    expect(workbench).toContain('Pappteller')
+    expect(days).toContain('Zeilen hinzufügen')
+  })
+})
+
+test('a language that there is none for is English', async ({ browser }) => {
+  await inAll(async ({ url }) => {
+    const context = await browser.newContext({ locale: 'pl-PL' })
+    const page = await context.newPage()
+    await page.goto(`${url}/`)
+    await usable(page)
+    expect(await spokenIn(page)).toBe('en')
+    await context.close()
+  })
+})
+
+test('what is not whole yet is offered to nobody', async ({ page }) => {
+  await page.goto('/')
+  expect(await spokenIn(page)).toBe('en')
+  await expect(page.locator('#shell-language')).toHaveCount(0)
+  await expect(page.locator('#shell-colours')).toBeVisible()
+})
