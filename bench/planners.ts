@@ -1,3 +1,4 @@
+import { told } from '../src/core/wording'
 import { type Activity, type Place, catalogue, durationRange } from '../src/core/activities'
 import { type SessionPlan, type SessionRequest, planSession, workingRung } from '../src/core/planning'
 import { draw, drawInt, randomFrom, shuffled } from '../src/core/random'
@@ -56,7 +57,7 @@ function filled(activities: readonly Activity[], rung: RungId, request: SessionR
       activityId: activity.id,
       rung,
       minutes,
-      why: '',
+      why: told(''),
     })),
   }
 }

@@ -35,7 +35,7 @@ function plan() {
     activityId: activityOf(activityId).id,
     rung: planned.rung,
     minutes: 8,
-    why: '',
+    why: told(''),
   }))
   return { ...planned, steps: [...planned.steps.filter((step) => !wanted.includes(step.activityId)), ...steps] }
 }

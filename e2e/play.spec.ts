@@ -1,3 +1,4 @@
+import { inEnglish } from '../src/core/wording'
 import { readPdf } from '../tests/readback/pdf'
 import { activityOf } from '../src/core/activities'
 import { expect, makeGroup, makeSession, openTable, stopClock, test, violationsOf } from './fixtures'
@@ -72,7 +73,7 @@ test('a step at the table opens its game with its own minutes and times, and lea
   if (!step) throw new Error('a session of 40 minutes has a movement break')
   await openTable(page, session)
   for (let i = 0; i < place; i++) await page.keyboard.press('n')
-  const { name } = activityOf(step.activityId)
+  const name = inEnglish(activityOf(step.activityId).name)
   await expect(page.getByRole('heading', { name })).toBeVisible()
   await page.getByRole('button', { name: 'Run this game' }).click()
   await expect(page.getByLabel('Minutes')).toHaveValue(String(step.minutes))

@@ -78,7 +78,7 @@ const PARTS: Readonly<Record<string, () => string>> = {
       catalogue.map((activity) => {
         const { least, usual, most } = durationRange(activity, Math.max(3, activity.players.least))
         return [
-          activity.name,
+          inEnglish(activity.name),
           activity.role === 'teach' ? activity.stage : activity.role,
           namesOf(activity.rungs),
           activity.places.join(', '),

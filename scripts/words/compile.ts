@@ -3,7 +3,9 @@ import { createCompiledCatalog, getCatalogs } from '@lingui/cli/api'
 import { getConfig } from '@lingui/conf'
 import { PRINTED_IN } from '../../src/core/wording/printed/registry'
 import type { Message } from '../../src/words/filled'
-import { ADULT_LANGUAGE_IDS, type AdultLanguageId } from '../../src/words/languages'
+import { ADULT_LANGUAGE_IDS, ADULT_LANGUAGES, type AdultLanguageId } from '../../src/words/languages'
+import { activityTexts } from './activities'
+import { textsSent } from './sent'
 
 /*
  * Makes of the catalogues what the server reads: all messages of a language by their ids. What has no places is a plain
@@ -30,7 +32,10 @@ const catalogues = await getCatalogs(getConfig())
 async function textsInCode(): Promise<Texts> {
   const found = await Promise.all(catalogues.map((catalogue) => catalogue.collect()))
   const entries = found.flatMap((messages) => Object.entries(messages ?? {}))
-  return Object.fromEntries(entries.map(([id, { message }]) => [id, message ?? id]))
+  return {
+    ...Object.fromEntries(Object.keys(activityTexts('en-GB')).map((text) => [text, text])),
+    ...Object.fromEntries(entries.map(([id, { message }]) => [id, message ?? id])),
+  }
 }
 
 /**
@@ -41,7 +46,10 @@ async function textsIn(language: Exclude<AdultLanguageId, 'en'>): Promise<Texts>
   const printed: Texts = { ...PRINTED_IN[language]?.phrases, ...PRINTED_IN[language]?.names }
   const found = await Promise.all(catalogues.map((catalogue) => catalogue.read(language)))
   const entries = found.flatMap((messages) => Object.entries(messages))
-  return Object.fromEntries(entries.map(([id, { translation }]) => [id, translation || (printed[id] ?? '')]))
+  return {
+    ...activityTexts(ADULT_LANGUAGES[language].wording),
+    ...Object.fromEntries(entries.map(([id, { translation }]) => [id, translation || (printed[id] ?? '')])),
+  }
 }
 
 /** Texts as the server fills them in; those that are empty are left out, so that English takes their place. */
@@ -73,4 +81,4 @@ for (const language of ADULT_LANGUAGE_IDS) {
 const [texts, hashed] = [true, false].map((isText) =>
   Object.entries(english).flatMap(([id, text]) => ((id === text) === isText ? [id] : [])),
 )
-write('ids', { texts, hashed })
+write('ids', { texts, hashed, sent: textsSent() })

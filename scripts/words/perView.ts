@@ -20,7 +20,11 @@ interface Script {
   readonly messages: readonly string[]
 }
 
-const ids = JSON.parse(readFileSync('dist/words/ids.json', 'utf8')) as { hashed: string[]; texts: string[] }
+const ids = JSON.parse(readFileSync('dist/words/ids.json', 'utf8')) as {
+  hashed: string[]
+  texts: string[]
+  sent: string[]
+}
 const hashed = new Set(ids.hashed)
 const known = new Map<string, Script | undefined>()
 
@@ -48,7 +52,7 @@ function messagesIn(code: string): string[] {
 }
 
 function messagesOf(html: string): string[] {
-  const found = new Set<string>()
+  const found = new Set<string>(ids.sent)
   const seen = new Set<string>()
   const toSee: string[] = [...(html.match(SCRIPT) ?? [])]
   for (let name = toSee.pop(); name !== undefined; name = toSee.pop()) {

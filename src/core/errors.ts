@@ -1,16 +1,36 @@
+import { asPart, inEnglish, told, type Told } from './told'
+
 /** A value that the core will not work with: what was refused, what came, what is allowed. */
 export class RefusedValue extends RangeError {
+  /** The whole sentence, to be said in the adult's language; the message is its English. */
+  readonly says: Told
+
   constructor(
-    readonly field: string,
-    readonly allowed: string,
+    readonly asked: Told,
+    readonly allowed: Told,
     readonly received: unknown,
   ) {
-    // An empty field of a form comes as NaN.
-    super(
-      `${field} must be ${allowed}${Number.isNaN(received) ? '; it is no number' : `, not ${short(shown(received))}`}`,
-    )
+    const says = sentence(asked, allowed, received)
+    super(inEnglish(says))
     this.name = 'RefusedValue'
+    this.says = says
   }
+
+  /** The whole sentence, with the name that the field has where it is filled in. */
+  called(name: Told): Told {
+    return sentence(name, this.allowed, this.received)
+  }
+
+  /** What was refused, as the code calls it. */
+  get field(): string {
+    return inEnglish(this.asked)
+  }
+}
+
+function sentence(asked: Told, allowed: Told, received: unknown): Told {
+  // An empty field of a form comes as NaN.
+  if (Number.isNaN(received)) return told('{0} must be {1}; it is no number', asPart(asked), asPart(allowed))
+  return told('{0} must be {1}, not {2}', asPart(asked), asPart(allowed), short(shown(received)))
 }
 
 const LONGEST_SHOWN = 80
@@ -24,16 +44,16 @@ function short(text: string): string {
 }
 
 /** Throws RefusedValue unless `value` is a whole number from low to high. */
-export function requireInteger(field: string, value: number, low: number, high: number): number {
+export function requireInteger(field: Told, value: number, low: number, high: number): number {
   if (!Number.isInteger(value) || value < low || value > high)
-    throw new RefusedValue(field, `a whole number from ${low} to ${high}`, value)
+    throw new RefusedValue(field, told('a whole number from {0} to {1}', low, high), value)
   return value
 }
 
 /** Throws RefusedValue unless `value` is a finite number in [low, high]. */
-export function requireNumber(field: string, value: number, low: number, high: number): number {
+export function requireNumber(field: Told, value: number, low: number, high: number): number {
   if (!Number.isFinite(value) || value < low || value > high)
-    throw new RefusedValue(field, `a number from ${low} to ${high}`, value)
+    throw new RefusedValue(field, told('a number from {0} to {1}', low, high), value)
   return value
 }
 

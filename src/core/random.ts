@@ -1,3 +1,4 @@
+import { told } from './told'
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64'
 import { uniformInt } from 'pure-rand/distribution/uniformInt'
 import { mersenne } from 'pure-rand/generator/mersenne'
@@ -12,7 +13,7 @@ export type Random = RandomGenerator
  * the seed: with xoroshiro the seeds 1, 2, 3 … begin alike.
  */
 export function randomFrom(seed: number): Random {
-  if (!Number.isSafeInteger(seed)) throw new RefusedValue('seed', 'a whole number', seed)
+  if (!Number.isSafeInteger(seed)) throw new RefusedValue(told('seed'), told('a whole number'), seed)
   return mersenne(seed)
 }
 
@@ -28,7 +29,7 @@ export function drawUnit(random: Random): number {
 
 /** One of the list, each equally likely; throws RefusedValue for an empty list. */
 export function draw<T>(random: Random, from: readonly T[]): T {
-  if (from.length === 0) throw new RefusedValue('list to draw from', 'not empty', '[]')
+  if (from.length === 0) throw new RefusedValue(told('list to draw from'), told('not empty'), '[]')
   return from[drawInt(random, 0, from.length - 1)] as T
 }
 

@@ -50,7 +50,7 @@ export async function checkDayPages(asked: DayPaperWish): Promise<PrintCheck> {
   const { wish } = await dayPrintWish(asked)
   const problems = wish.things.flatMap((thing) => {
     const { refusal } = attempt(() => dayPrints({ ...wish, things: [thing], children: wish.children.slice(0, 1) }))
-    return refusal ? [`${said(DAY_THINGS[thing].name)}: ${refusal.message}.`] : []
+    return refusal ? [`${said(DAY_THINGS[thing].name)}: ${said(refusal.says)}.`] : []
   })
   const cautions = new Set(wish.things.flatMap((thing) => printableOf(DAY_THINGS[thing].printable).cautions))
   return { problems, cautions: [...cautions] }

@@ -287,6 +287,18 @@ const migrations: Record<string, Knex.Migration> = {
       await db('overrules').where({ verdict: 'supposed' }).update({ verdict: 'firm' })
     },
   },
+  // Why a step was chosen was kept as an English sentence. It is kept with what fills its places, to be said in others.
+  '012_reasons': {
+    async up(db) {
+      await db('session_steps').update({ why: db.raw('json_quote(why)') })
+    },
+    // What fills the places of a reason cannot be kept as a sentence here: the plan is the same without it.
+    async down(db) {
+      await db('session_steps').update({
+        why: db.raw("case json_type(why) when 'text' then json_extract(why, '$') else '' end"),
+      })
+    },
+  },
 }
 
 export const migrationNames: readonly string[] = Object.keys(migrations).sort()

@@ -160,11 +160,19 @@ export const catalogueId = Joi.string()
 
 const activityId = Joi.when('own', { is: Joi.object().required(), then: uuid.required(), otherwise: catalogueId })
 export const own = Joi.object({ id: uuid.required(), name: name.required(), ...ownActivityFields })
+/** A text of ours with what fills its places, or one that an earlier version kept as a whole. */
+export const told = Joi.alternatives(
+  plainText(1000).allow(''),
+  Joi.object({
+    text: plainText(1000).allow('').required(),
+    values: Joi.array().max(100).items(plainText(1000).allow(''), Joi.number(), Joi.link('#filling')).required(),
+  }).id('filling'),
+)
 const stepFields = {
   id: Joi.string().max(40).required(),
   rung: rung.required(),
   minutes: Joi.number().strict().integer().min(1).max(LONGEST_SESSION).required(),
-  why: plainText(1000).allow('').required(),
+  why: told.required(),
 }
 const tookSeconds = Joi.number().strict().integer().min(1).max(LONGEST_TOOK_SECONDS)
 export const stations = Joi.object({

@@ -1,9 +1,10 @@
+import { dateInWords } from '../words/adult'
 import { type Activity, catalogue } from '../core/activities'
 import { type Findable, findByWords, type SearchResult } from '../core/search'
 import { printables } from '../core/printables'
 import { rungOf } from '../core/teaching'
 import { pathOfView, VIEW_IDS, views } from '../core/views'
-import { sayEnglishDate, type Told, told } from '../core/wording'
+import { type Told, told } from '../core/wording'
 import { said } from '../words/i18n'
 import type { Db } from './connection'
 import { listKept, type Shelf } from './stores/kept'
@@ -48,7 +49,7 @@ const printsFound = (): Findable[] =>
 
 const activityFound = ({ id, name, rungs }: Activity): Findable => ({
   kind: said('activity'),
-  name,
+  name: said(name),
   about: rungs.length > 3 ? '' : rungs.map((rung) => said(rungOf(rung).name)).join(', '),
   href: `/activities?activity=${id}`,
 })
@@ -80,7 +81,7 @@ async function people(db: Db): Promise<Findable[]> {
   ])
   const sessions = (await listSessions(db)).map(({ id, groupId, date, doneAt }) => ({
     kind: doneAt === null ? said('session to come') : said('session that was held'),
-    name: `${groups.find((group) => group.id === groupId)?.name ?? said('A group that is gone')}, ${sayEnglishDate(date, { year: true })}`,
+    name: `${groups.find((group) => group.id === groupId)?.name ?? said('A group that is gone')}, ${dateInWords(date, { year: true })}`,
     about: '',
     href: doneAt === null ? pathOfView('plan', { session: id }) : `/log?session=${id}`,
   }))

@@ -1,3 +1,4 @@
+import { told } from '../core/wording'
 import type { Drawing } from '../core/drawing'
 import { RefusedValue } from '../core/errors'
 import { type SessionContext, sessionPaper, type SessionPaperWish } from '../core/records'
@@ -21,8 +22,8 @@ export const MARK_FIELD = 'mark'
  */
 export function wantedPages({ context, wish, from = 1, to = Infinity, mark }: SessionPrintWish): readonly Drawing[] {
   const { pages, mark: now } = sessionPaper(context, wish)
-  if (mark !== undefined && mark !== now) throw new RefusedValue(MARK_FIELD, now, mark)
-  if (from > pages.length) throw new RefusedValue('from', `a page from 1 to ${pages.length}`, from)
-  if (to < from) throw new RefusedValue('to', `${from} or more, since the pages begin there`, to)
+  if (mark !== undefined && mark !== now) throw new RefusedValue(told(MARK_FIELD), told(now), mark)
+  if (from > pages.length) throw new RefusedValue(told('from'), told('a page from 1 to {0}', pages.length), from)
+  if (to < from) throw new RefusedValue(told('to'), told('{0} or more, since the pages begin there', from), to)
   return pages.slice(from - 1, to)
 }

@@ -1,11 +1,11 @@
+import { dateInWords } from '../words/adult'
 import { TextInput } from '@mantine/core'
-import { sayEnglishDate } from '../core/wording'
 import type { DateFieldProps } from './DateFieldCalendar'
 import { later, useWanted } from './later'
 
 /** The same field before its calendar has come: it shows the date, and cannot be changed yet. */
 function Still({ value, label, error, w, ...named }: DateFieldProps) {
-  const inWords = value === '' ? '' : sayEnglishDate(value, { year: true })
+  const inWords = value === '' ? '' : dateInWords(value, { year: true })
   return <TextInput label={label} error={error} w={w} aria-label={named['aria-label']} value={inWords} readOnly />
 }
 

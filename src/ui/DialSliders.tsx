@@ -1,3 +1,4 @@
+import { said } from '../words/i18n'
 import { t } from '@lingui/core/macro'
 import type { KeyboardEvent } from 'react'
 import { describeHourHandError, onDial, readHands, type Hands, handsMoved } from '../core/clock'
@@ -40,7 +41,8 @@ export function DialSliders({ hands, only, onTurn, wording }: DialSlidersProps) 
       />
     )
   }
-  const text = describeHourHandError(hands) ?? say(readHands(hands).minute, wording)
+  const error = describeHourHandError(hands)
+  const text = error ? said(error) : say(readHands(hands).minute, wording)
   const slider = (hand: 'hour' | 'minute', other: 'hour' | 'minute', name: string) =>
     only !== other && (
       <Slider

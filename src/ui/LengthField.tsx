@@ -1,3 +1,6 @@
+import { said } from '../words/i18n'
+import { ownWords } from '../core/wording'
+import { RefusedValue } from '../core/errors'
 import { TextInput } from '@mantine/core'
 import { type ReactNode, useState } from 'react'
 import { type LengthUnit, formatDistance, formatLength, parseLength } from '../core/make'
@@ -46,14 +49,16 @@ export function LengthField({
     setTyped(text)
     try {
       const next =
-        allowNothing && /^0([.,]0+)?( ?(mm|cm|m|in|ft))?$/.test(text.trim()) ? 0 : parseLength(field, text, unit)
+        allowNothing && /^0([.,]0+)?( ?(mm|cm|m|in|ft))?$/.test(text.trim())
+          ? 0
+          : parseLength(ownWords(field), text, unit)
       setProblem(undefined)
       if (Math.abs(next - mm) > 1e-6) {
         setSeen({ ...seen, sent: next })
         onChange(next)
       }
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error))
+      setProblem(error instanceof RefusedValue ? said(error.says) : String(error))
     }
   }
   return (

@@ -26,7 +26,7 @@ export function Strip({ plan, height = 52, at, onPick }: StripProps) {
         const inner = (
           <>
             <strong>{step.minutes}</strong>
-            {height > 46 && <span style={label}>{activity.name}</span>}
+            {height > 46 && <span style={label}>{said(activity.name)}</span>}
           </>
         )
         const style = { ...segment, outline: step.id === at ? '3px solid var(--stage)' : undefined }
@@ -35,13 +35,13 @@ export function Strip({ plan, height = 52, at, onPick }: StripProps) {
             key={step.id}
             className={`stage-${activity.stage}`}
             style={{ flexGrow: step.minutes, flexBasis: 0, minWidth: 0 }}
-            title={t`${activity.name}: ${step.minutes} min, ${said(KIND_NAMES[activity.stage])}`}
+            title={t`${said(activity.name)}: ${step.minutes} min, ${said(KIND_NAMES[activity.stage])}`}
           >
             {onPick ? (
               <button
                 type="button"
                 style={{ ...style, cursor: 'pointer' }}
-                aria-label={t`${activity.name}, ${step.minutes} minutes`}
+                aria-label={t`${said(activity.name)}, ${step.minutes} minutes`}
                 aria-current={step.id === at ? 'step' : undefined}
                 onClick={() => onPick(step.id)}
               >

@@ -1,5 +1,7 @@
+import { t } from '@lingui/core/macro'
+import { dateInWords } from '../words/adult'
 import { type MinuteOfDay, type PlainDate, nextFive } from '../core/clock'
-import { parseTime, say, sayEnglishDate } from '../core/wording'
+import { parseTime, say } from '../core/wording'
 
 /** Dates and the present time as the browser has them. Everything else in the app is minutes since midnight. */
 
@@ -26,19 +28,18 @@ export function soon(now = new Date()): MinuteOfDay {
 
 /** "Sat 28 Nov", or "today". */
 export function dayInWords(date: string, now = new Date()): string {
-  return date === today(now) ? 'today' : sayEnglishDate(date)
+  return date === today(now) ? t`today` : dateInWords(date)
 }
 
 /** "Sat 28 Nov" of a moment. */
 export function dayOf(at: number): string {
-  return sayEnglishDate(today(new Date(at)))
+  return dateInWords(today(new Date(at)))
 }
 
 /** "28 Nov, 09:05" of a moment. */
 export function momentInWords(at: number): string {
   const when = new Date(at)
-  const [, ...day] = dayOf(at).split(' ')
-  return `${day.join(' ')}, ${toTimeField(minuteOf(when))}`
+  return `${dateInWords(today(when), { weekday: false })}, ${toTimeField(minuteOf(when))}`
 }
 
 /** 585 as a time field has it, "09:45", and back; undefined for an emptied field. */

@@ -1,3 +1,4 @@
+import { inEnglish } from '../core/wording'
 import { describe, expect, it } from 'vitest'
 import { FADING_ORDER, SCAFFOLD_NAMES } from '../core/knowing'
 import { helpsOnDial, withoutFirst } from './helps'
@@ -9,7 +10,7 @@ describe('helps on the dial', () => {
     for (const id of FADING_ORDER) {
       const drawn = Object.values(helpsOnDial([id], 20)).filter((value) => value !== false && value !== undefined)
       expect(drawn, id).toHaveLength(1)
-      expect(SCAFFOLD_NAMES[id]).not.toBe('')
+      expect(inEnglish(SCAFFOLD_NAMES[id])).not.toBe('')
     }
   })
 

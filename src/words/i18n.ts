@@ -1,6 +1,6 @@
-import { type Filling, type Told, type ToldValue, asPart } from '../core/wording'
+import { type Filling, type Told, type ToldValue, asPart, sayDate } from '../core/wording'
 import { type Message, type Values, filled, filledAsWritten } from './filled'
-import { type AdultLanguageId, SOURCE_LANGUAGE } from './languages'
+import { type AdultLanguageId, SOURCE_LANGUAGE, ADULT_LANGUAGES } from './languages'
 
 /*
  * What says a text in the adult's language. On the server each request has its own; in the browser the page brings the
@@ -58,7 +58,9 @@ interface Descriptor {
 
 /** A text that the catalogue lacks: in English, said once. */
 function asWritten({ id, message = id, values = {} }: Descriptor, language: AdultLanguageId): string {
-  if (language !== SOURCE_LANGUAGE && !isHoleTold) {
+  // A text of places alone is the same in every language: names in a row.
+  const isHole = language !== SOURCE_LANGUAGE && /\p{L}/u.test(message.replace(/\{\d+\}/g, ''))
+  if (isHole && !isHoleTold) {
     isHoleTold = true
     // eslint-disable-next-line no-console
     console.warn(`The catalogue of ${language} lacks “${message}”, and maybe others.`)
@@ -76,11 +78,13 @@ export const i18n = {
   },
 }
 
-const filling = ({ text, values }: Filling): string =>
-  i18n._({
+const filling = ({ text, values, date }: Filling): string => {
+  if (date !== undefined) return sayDate(date, ADULT_LANGUAGES[adultLanguage()].wording, { year: true })
+  return i18n._({
     id: text,
     values: Object.fromEntries(values.map((value, i) => [i, typeof value === 'object' ? filling(value) : value])),
   })
+}
 
 /**
  * A text of the core or the server in the adult's language; or an English one as it stands in the code, with what fills
@@ -88,6 +92,9 @@ const filling = ({ text, values }: Filling): string =>
  */
 export const said = (asked: Told | string, ...values: readonly ToldValue[]): string =>
   filling(typeof asked === 'string' ? { text: asked, values } : asPart(asked))
+
+/** Several texts, one by one. */
+export const saidAll = (list: readonly Told[]): string[] => list.map((each) => said(each))
 
 /** The entries of a list, with their labels as a field shows them. */
 export const labelled = <V>(

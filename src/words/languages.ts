@@ -1,3 +1,5 @@
+import type { LanguageId } from '../core/wording'
+
 /* The languages that the interface speaks. A new one is a line here and a folder of catalogues beside this file. */
 
 interface AdultLanguage {
@@ -5,13 +7,15 @@ interface AdultLanguage {
   readonly name: string
   /** Between a number and its tenths. */
   readonly decimalPoint: '.' | ','
+  /** In which of the core’s languages it is. */
+  readonly wording: LanguageId
 }
 
 export const ADULT_LANGUAGES = {
-  en: { name: 'English', decimalPoint: '.' },
-  de: { name: 'Deutsch', decimalPoint: ',' },
-  fr: { name: 'Français', decimalPoint: ',' },
-  es: { name: 'Español', decimalPoint: ',' },
+  en: { name: 'English', decimalPoint: '.', wording: 'en-GB' },
+  de: { name: 'Deutsch', decimalPoint: ',', wording: 'de' },
+  fr: { name: 'Français', decimalPoint: ',', wording: 'fr' },
+  es: { name: 'Español', decimalPoint: ',', wording: 'es' },
 } as const satisfies Readonly<Record<string, AdultLanguage>>
 
 export type AdultLanguageId = keyof typeof ADULT_LANGUAGES

@@ -43,6 +43,7 @@ import {
   parseTime,
   say,
   told,
+  type Told,
   inEnglish,
 } from '../../src/core/wording'
 import { drawnOptions, rungsOf } from '../readback/prints'
@@ -60,8 +61,13 @@ const GB = { language: 'en-GB', form: 'turns' } as const
 /** Numbers to four places, since the last ones may differ from one processor to another. */
 function tidied(_key: string, value: unknown): unknown {
   if (typeof value === 'number') return Number(value.toFixed(PLACES)) + 0
-  return value instanceof Float64Array ? [...value] : value
+  if (value instanceof Float64Array) return [...value]
+  return isTold(value) ? inEnglish(value) : value
 }
+
+/** A text with what fills its places counts as the English that it is. */
+const isTold = (value: unknown): value is Told =>
+  typeof value === 'object' && value !== null && Object.keys(value).join() === 'text,values'
 
 const fingerprint = (value: unknown) =>
   createHash('sha256').update(JSON.stringify(value, tidied)).digest('hex').slice(0, 16)

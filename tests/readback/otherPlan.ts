@@ -1,3 +1,4 @@
+import { told } from '../../src/core/wording'
 import { type Activity, catalogue, durationRange } from '../../src/core/activities'
 import type { SessionPlan, SessionRequest } from '../../src/core/planning'
 import type { RungId } from '../../src/core/teaching'
@@ -81,6 +82,12 @@ function* sharedOut(whole: readonly Activity[], minutes: number, lengths: Length
 }
 
 function planOf(whole: readonly Activity[], minutes: readonly number[], rung: RungId): SessionPlan {
-  const steps = whole.map(({ id }, i) => ({ id: `step-${i}`, activityId: id, rung, minutes: minutes[i] ?? 0, why: '' }))
+  const steps = whole.map(({ id }, i) => ({
+    id: `step-${i}`,
+    activityId: id,
+    rung,
+    minutes: minutes[i] ?? 0,
+    why: told(''),
+  }))
   return { rung, steps }
 }

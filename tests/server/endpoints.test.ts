@@ -1,3 +1,4 @@
+import { inEnglish } from '../../src/core/wording'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { type ProblemReply, call, uuid } from './calls'
 import type { Answer } from '../../src/core/knowing'
@@ -386,7 +387,7 @@ describe('where a child starts', () => {
         ['half', 'supposed'],
       ])
       const { readiness } = (await call<ChildReport>(child.GET, 'GET', { id })).body
-      expect(readiness).toBe('Starts at Quarter past and to (your guess).')
+      expect(inEnglish(readiness)).toBe('Starts at Quarter past and to (your guess).')
     }
   })
 

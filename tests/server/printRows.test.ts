@@ -39,8 +39,7 @@ it('come out of a file of version 4 as rows', () => {
 it('are rows in the database once it is taken over, and what is damaged there stays as it is', async () => {
   const db = await openDb(mkdtempSync(join(tmpdir(), 'ripe-acorn-rows-')))
   // The newest migration goes back first.
-  await db.migrate.down({ migrationSource })
-  await db.migrate.down({ migrationSource })
+  for (let back = 0; back < 3; back++) await db.migrate.down({ migrationSource })
   const row = { name: 'Our day', version: 1, created_at: 1, session_id: null }
   await db('prints').insert({ ...row, id: 'a', body: JSON.stringify(print(TYPED)) })
   await db('prints').insert({ ...row, id: 'b', body: '{"options":{"rows":["7:30' })

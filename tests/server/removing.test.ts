@@ -1,3 +1,4 @@
+import { inEnglish, told } from '../../src/core/wording'
 import { existsSync, readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { strFromU8, unzipSync, zipSync } from 'fflate'
@@ -109,7 +110,11 @@ describe('removing a child', () => {
     await other
       .db('session_steps')
       .where({ session_id: session?.id, position: 0 })
-      .update({ why: `Half past: ${NAME} is on it.`, activity_id: bell.id, own: JSON.stringify(bell) })
+      .update({
+        why: JSON.stringify(told('Half past: {0} is on it.', NAME)),
+        activity_id: bell.id,
+        own: JSON.stringify(bell),
+      })
     const wording = { language: 'en-GB', form: 'turns' }
     const options = { title: `For ${NAME}`, paper: 'a4', wording, rung: 'oclock', count: 6 }
     const print = { printable: 'read-dials', options, seed: 1, made: 6 }
@@ -141,7 +146,7 @@ describe('removing a child', () => {
     const undo = await removeThing(own, 'children', id, doing())
     expect((await listSessions(own)).find((each) => each.id === session?.id)?.note).toBe('… called the times.')
     const [step] = (await listSessions(own)).find((each) => each.id === session?.id)?.plan.steps ?? []
-    expect([step?.why, step?.own?.steps]).toEqual(['Half past: … is on it.', ['… rings.']])
+    expect([inEnglish(step?.why ?? told('')), step?.own?.steps]).toEqual(['Half past: … is on it.', ['… rings.']])
     const notes = (await own('notes').pluck('text')) as string[]
     expect(notes).toContain(`Sits by …, not by ${NAME}s`)
     await own('notes').where('text', 'like', `%${NAME}s`).delete()

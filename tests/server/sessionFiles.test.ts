@@ -1,3 +1,4 @@
+import { inEnglish } from '../../src/core/wording'
 import ICAL from 'ical.js'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { activityOf } from '../../src/core/activities'
@@ -45,7 +46,7 @@ describe('a session in a calendar', () => {
     const lines = event?.description.split('\n') ?? []
     const steps = planned[1]?.plan.steps ?? []
     expect(lines).toHaveLength(steps.length)
-    expect(lines[0]).toBe(`9:30 ${activityOf(steps[0]?.activityId ?? '').name}`)
+    expect(lines[0]).toBe(`9:30 ${inEnglish(activityOf(steps[0]?.activityId ?? '').name)}`)
   })
 
   it('comes with all that are still to be held in one file for the group', async () => {
@@ -70,7 +71,7 @@ describe('a run sheet as text', () => {
     let at = session?.start ?? 0
     for (const { activityId, minutes } of session?.plan.steps ?? []) {
       const clock = (minute: number) => `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`
-      const heading = `## ${clock(at)}–${clock(at + minutes)} ${activityOf(activityId).name} (${minutes} min)`
+      const heading = `## ${clock(at)}–${clock(at + minutes)} ${inEnglish(activityOf(activityId).name)} (${minutes} min)`
       expect(markdown).toContain(heading)
       at += minutes
     }

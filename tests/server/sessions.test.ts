@@ -1,3 +1,4 @@
+import { inEnglish } from '../../src/core/wording'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { activityOf } from '../../src/core/activities'
 import { simulateSitting } from '../../src/core/knowing'
@@ -63,7 +64,7 @@ describe('a session', () => {
     const second = await plan('2026-11-14')
     expect(second.plan.rung).toBe('oclock')
     const { groups: shown } = (await call<Overview>(overview.GET, 'GET')).body
-    expect(shown[0]?.children.map(({ movesOn, readiness }) => [movesOn, readiness])).toEqual(
+    expect(shown[0]?.children.map(({ movesOn, readiness }) => [movesOn, inEnglish(readiness)])).toEqual(
       NAMES.map(() => [true, 'Ready for O’clock: Hour hand alone is known.']),
     )
   })

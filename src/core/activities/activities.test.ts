@@ -1,3 +1,4 @@
+import { inEnglish } from '../wording'
 import { describe, expect, it } from 'vitest'
 import { RefusedValue } from '../errors'
 import { randomFrom } from '../random'
@@ -56,9 +57,11 @@ describe('the catalogue', () => {
   })
 
   it('says what mends a misreading, the best first', () => {
-    expect(mendedBy('wrong-way')).toBe('“Body clock” or “Everyone sets a clock”')
-    expect(mendedBy('past-for-to')).toBe('“Past side, to side”, “A clock of rope” or “Everyone sets a clock”')
-    expect(mendedBy('wrong-row')).toMatch(/^“[^“”]+”$/)
+    expect(inEnglish(mendedBy('wrong-way'))).toBe('“Body clock” or “Everyone sets a clock”')
+    expect(inEnglish(mendedBy('past-for-to'))).toBe(
+      '“Past side, to side”, “A clock of rope” or “Everyone sets a clock”',
+    )
+    expect(inEnglish(mendedBy('wrong-row'))).toMatch(/^“[^“”]+”$/)
   })
 
   it('names only things that there are', () => {

@@ -1,8 +1,8 @@
-import { EVERY_RUNG } from './kit'
+import { EVERY_RUNG, entries } from './kit'
 import type { Activity } from './types'
 
 /** Met with the hands: a made clock, dough, the body, the floor. */
-export const concreteActivities: readonly Activity[] = [
+export const concreteActivities: readonly Activity[] = entries([
   {
     id: 'paper-clock',
     name: 'Make a paper clock',
@@ -274,4 +274,4 @@ export const concreteActivities: readonly Activity[] = [
     easier: 'Seated: fingers run, walk, creep.',
     harder: 'A child calls.',
   },
-]
+])

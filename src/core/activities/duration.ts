@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { requireInteger } from '../errors'
 import type { Activity } from './types'
 
@@ -27,7 +28,7 @@ export function longestCheck(players: number): number {
  * minutes at least where something is taught, and no more than a closing check may last.
  */
 export function durationRange(activity: Activity, players: number): DurationRange {
-  requireInteger('players', players, 1, 60)
+  requireInteger(told('players'), players, 1, 60)
   const { setUpMinutes, clearMinutes, turnSeconds, turns, rounds } = activity.duration
   const waiting = turns === 'in-turn' ? Math.max(FEWEST_TURNS, Math.min(players, activity.tableOf ?? players)) : 1
   const roundMinutes = (turnSeconds * waiting) / 60

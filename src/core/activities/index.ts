@@ -1,3 +1,4 @@
+import { type Told, asPart, inAList, inEnglish, told } from '../wording'
 import { RefusedValue } from '../errors'
 import { type MisreadingId, misreadingOf } from '../teaching'
 import { abstractActivities } from './abstract'
@@ -12,7 +13,8 @@ import { sheetActivities } from './sheets'
 import { showingActivities } from './showing'
 import type { ActivityId } from '../ids'
 import { stationsActivity } from './stations'
-import type { Activity } from './types'
+import { inOwnWords } from './own'
+import { type Activity, withTexts } from './types'
 
 export * from './duration'
 export * from './materials'
@@ -41,26 +43,28 @@ const byId = new Map([...catalogue, stationsActivity].map((activity) => [activit
 /** A step of a plan, as far as its activity goes: one of one's own stands in the plan whole. */
 export interface StepActivity {
   readonly activityId: ActivityId
-  readonly own?: Activity
+  readonly own?: Activity<string>
 }
 
 /** How an activity stands in a step. */
 export function asStep(activity: Activity): StepActivity {
-  return byId.has(activity.id) ? { activityId: activity.id } : { activityId: activity.id, own: activity }
+  return byId.has(activity.id)
+    ? { activityId: activity.id }
+    : { activityId: activity.id, own: withTexts(activity, inEnglish) }
 }
 
 /** The activity of a step, or of an id. Throws RefusedValue for an id that is not in the catalogue. */
 export function activityOf(of: ActivityId | StepActivity): Activity {
-  if (typeof of !== 'string' && of.own) return of.own
+  if (typeof of !== 'string' && of.own) return inOwnWords(of.own)
   const id = typeof of === 'string' ? of : of.activityId
   const activity = byId.get(id)
-  if (!activity) throw new RefusedValue('activity', 'the id of one in the catalogue', id)
+  if (!activity) throw new RefusedValue(told('activity'), told('the id of one in the catalogue'), id)
   return activity
 }
 
 /** What mends a misreading, the best first, in words: “Body clock” or “Everyone sets a clock”. */
-export function mendedBy(misreading: MisreadingId): string {
-  const names = misreadingOf(misreading).repair.activities.map((id) => `“${activityOf(id).name}”`)
-  const [last, ...before] = names.reverse()
-  return [before.reverse().join(', '), last].filter(Boolean).join(' or ')
+export function mendedBy(misreading: MisreadingId): Told {
+  const { activities } = misreadingOf(misreading).repair
+  const names = activities.map((id) => asPart(told('“{0}”', asPart(activityOf(id).name))))
+  return told('{0}', inAList(names, 'or'))
 }

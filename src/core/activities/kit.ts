@@ -1,5 +1,6 @@
 import type { RungId } from '../teaching'
-import type { Activity, DurationModel, Place } from './types'
+import { told } from '../wording'
+import { type Activity, type DurationModel, type Place, withTexts } from './types'
 
 /* What the entries of the catalogue share. */
 
@@ -45,8 +46,8 @@ function lasting(turnSeconds: number, [least, usual, most]: Rounds, setUpMinutes
 type Usual = 'role' | 'players' | 'needs' | 'prints' | 'tableMode' | 'cautions'
 
 /** An entry of the catalogue; what it does not say is as with most: taught, for any number, with nothing needed. */
-export function entry(facts: Omit<Activity, Usual> & Partial<Pick<Activity, Usual>>): Activity {
-  return {
+export function entry(facts: Omit<Activity<string>, Usual> & Partial<Pick<Activity, Usual>>): Activity {
+  const whole: Activity<string> = {
     role: 'teach',
     players: { least: 1, most: 30 },
     needs: [],
@@ -55,4 +56,11 @@ export function entry(facts: Omit<Activity, Usual> & Partial<Pick<Activity, Usua
     cautions: [],
     ...facts,
   }
+  return toldEntry(whole)
 }
+
+/** Entries of the catalogue that say everything themselves. */
+export const entries = (list: readonly Activity<string>[]): Activity[] => list.map(toldEntry)
+
+/** Its other languages stand in `words`, from where they come into the catalogues of messages. */
+const toldEntry = (whole: Activity<string>): Activity => withTexts(whole, (text: string) => told(text))

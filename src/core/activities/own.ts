@@ -1,9 +1,10 @@
+import { ownWords, told } from '../wording'
 import { RefusedValue, requireInteger } from '../errors'
 import { durationRange } from './duration'
-import type { Activity } from './types'
+import { type Activity, withTexts } from './types'
 
 /** What an adult writes of an activity of one's own; its name stands beside it. */
-export type OwnActivityBody = Omit<Activity, 'id' | 'name' | 'onRung'>
+export type OwnActivityBody = Omit<Activity<string>, 'id' | 'name' | 'onRung'>
 
 export const MOST_OWN_STEPS = 10
 /** Longer than this, no session holds it. */
@@ -16,28 +17,32 @@ const MOST_OWN_MINUTES = 120
 export function ownActivity(id: string, name: string, body: OwnActivityBody): Activity {
   const { duration, players, rungs, places, steps, role } = body
   const { least, usual, most } = duration.rounds
-  if (usual < least) throw new RefusedValue('duration.rounds.usual', `${least} or more, as the fewest are`, usual)
-  if (most < usual) throw new RefusedValue('duration.rounds.most', `${usual} or more, as is usual`, most)
-  requireInteger('players.least', players.least, 1, 30)
-  requireInteger('players.most', players.most, players.least, 30)
-  if (rungs.length === 0) throw new RefusedValue('rungs', 'one step at least', 'none')
-  if (places.length === 0) throw new RefusedValue('places', 'one place at least', 'none')
-  if (steps.length === 0) throw new RefusedValue('steps', 'one line at least', 'none')
+  if (usual < least)
+    throw new RefusedValue(told('duration.rounds.usual'), told('{0} or more, as the fewest are', least), usual)
+  if (most < usual) throw new RefusedValue(told('duration.rounds.most'), told('{0} or more, as is usual', usual), most)
+  requireInteger(told('players.least'), players.least, 1, 30)
+  requireInteger(told('players.most'), players.most, players.least, 30)
+  if (rungs.length === 0) throw new RefusedValue(told('rungs'), told('one step at least'), 'none')
+  if (places.length === 0) throw new RefusedValue(told('places'), told('one place at least'), 'none')
+  if (steps.length === 0) throw new RefusedValue(told('steps'), told('one line at least'), 'none')
   if (role === 'check' || role === 'recall')
-    throw new RefusedValue('role', 'teach or break: what asks the children is the app’s own', role)
-  const activity: Activity = { ...body, id, name }
+    throw new RefusedValue(told('role'), told('teach or break: what asks the children is the app’s own'), role)
+  const activity = inOwnWords({ ...body, id, name })
   const shortest = durationRange(activity, players.least)
   if (shortest.least > MOST_OWN_MINUTES)
     throw new RefusedValue(
-      'duration',
-      `so short that it takes ${MOST_OWN_MINUTES} minutes at most`,
+      told('duration'),
+      told('so short that it takes {0} minutes at most', MOST_OWN_MINUTES),
       `${shortest.least} minutes`,
     )
   return activity
 }
 
-/** What an activity has that can be changed in a copy of it. */
-export function ownBodyOf(activity: Activity): OwnActivityBody {
+/** An activity of one's own, as it is kept, with its words as they stand. */
+export const inOwnWords = (activity: Activity<string>): Activity => withTexts(activity, ownWords)
+
+/** What an activity has that can be changed in a copy of it, in the words in which it is shown. */
+export function ownBodyOf(activity: Activity<string>): OwnActivityBody {
   const its = ['id', 'name', 'onRung']
   return Object.fromEntries(
     Object.entries(activity).filter(([field]) => !its.includes(field)),

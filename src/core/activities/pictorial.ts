@@ -1,7 +1,8 @@
+import { entries } from './kit'
 import type { Activity } from './types'
 
 /** Met in pictures: drawn clocks and cards. */
-export const pictorialActivities: readonly Activity[] = [
+export const pictorialActivities: readonly Activity[] = entries([
   {
     id: 'match-cards',
     leads: 'child',
@@ -169,4 +170,4 @@ export const pictorialActivities: readonly Activity[] = [
       fives: { say: 'Where do you begin to count?', harder: 'Write the minutes that are left until 60 as well.' },
     },
   },
-]
+])

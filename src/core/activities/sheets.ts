@@ -3,7 +3,7 @@ import type { RungId, Stage } from '../teaching'
 import { ANYWHERE, ON_A_DIAL, SITTING_DOWN, TWO_HANDS, entry, together } from './kit'
 import type { Activity, ActivityWords } from './types'
 
-interface SheetActivity extends ActivityWords {
+interface SheetActivity extends ActivityWords<string> {
   readonly id: string
   readonly stage?: Stage
   readonly rungs: readonly RungId[]

@@ -3,6 +3,7 @@ import type { PrintableId } from '../printables'
 import type { RungId, Stage } from '../teaching'
 import type { CautionId } from '../make'
 import type { GameId } from '../movement'
+import type { Told } from '../wording'
 import type { MaterialId } from './materials'
 
 export type Place = 'table' | 'floor' | 'hall' | 'outdoors'
@@ -35,21 +36,26 @@ export type TableMode = 'show-clock' | 'quick-check' | 'all-at-once' | 'timer'
 export const LEADS = ['adult', 'child', 'nobody'] as const
 export type Leads = (typeof LEADS)[number]
 
-/** What an activity says to the adult. */
-export interface ActivityWords {
-  readonly name: string
+/**
+ * What an activity says to the adult: told in the language of whoever reads it, or as a text of one language or of the
+ * adult's own.
+ */
+export interface ActivityWords<Text = Told> {
+  readonly name: Text
   /** What the adult does, in order. */
-  readonly steps: readonly string[]
-  readonly say: string
-  readonly lookFor: string
+  readonly steps: readonly Text[]
+  readonly say: Text
+  readonly lookFor: Text
   /** The same, easier and harder, for children who are not at the group's rung. */
-  readonly easier: string
-  readonly harder: string
+  readonly easier: Text
+  readonly harder: Text
   /** What is different on a rung with one hand. */
-  readonly onRung?: Partial<Record<RungId, Partial<Omit<ActivityWords, 'onRung'>>>>
+  readonly onRung?: Partial<Record<RungId, Partial<WordsOnRung<Text>>>>
 }
 
-export interface Activity extends ActivityWords {
+export type WordsOnRung<Text = Told> = Omit<ActivityWords<Text>, 'onRung'>
+
+export interface Activity<Text = Told> extends ActivityWords<Text> {
   readonly id: ActivityId
   readonly stage: Stage
   /**
@@ -76,10 +82,25 @@ export interface Activity extends ActivityWords {
   readonly cautions: readonly CautionId[]
 }
 
-/** An activity's words in one language. */
-export type WordsByActivity = Readonly<Record<ActivityId, ActivityWords>>
+/** The words of activities in one language. */
+export type WordsByActivity = Readonly<Record<ActivityId, ActivityWords<string>>>
 
 /** The words as they are on a rung: of one hand where one hand is read. */
-export function wordsOn(words: ActivityWords, rung: RungId): ActivityWords {
+export function wordsOn<Text>(words: ActivityWords<Text>, rung: RungId): ActivityWords<Text> {
   return { ...words, ...words.onRung?.[rung] }
+}
+
+/** An activity with each of its texts made into another kind. */
+export function withTexts<From, To>(whole: Activity<From>, change: (text: From) => To): Activity<To> {
+  const { name, say, lookFor, easier, harder, steps, onRung } = whole
+  const changed = (words: Partial<WordsOnRung<From>>) =>
+    Object.fromEntries(
+      Object.entries(words).map(([field, text]) => [
+        field,
+        Array.isArray(text) ? text.map(change) : change(text as From),
+      ]),
+    ) as Partial<WordsOnRung<To>>
+  const rungs = Object.entries(onRung ?? {}).map(([rung, words]) => [rung, changed(words)] as const)
+  const words = changed({ name, say, lookFor, easier, harder, steps }) as WordsOnRung<To>
+  return { ...whole, ...words, ...(onRung && { onRung: Object.fromEntries(rungs) }) } as Activity<To>
 }

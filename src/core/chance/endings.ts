@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { requireInteger } from '../errors'
 import { type TurnDistribution, turnsFrom } from './fill'
 
@@ -11,7 +12,7 @@ export type Ending = 'first-full' | 'all-full'
  * playersTurns(fillTurns({ chances: [1, 1], cells: [1, 0] }), 1, 'all-full').mean //=> 2
  */
 export function playersTurns(one: TurnDistribution, players: number, ending: Ending): TurnDistribution {
-  requireInteger('players', players, 1, 60)
+  requireInteger(told('players'), players, 1, 60)
   const turns = one.over.length * players
   const own = (rounds: number) => one.over[Math.min(rounds, one.over.length - 1)] ?? 1
   const over = Array.from({ length: turns + 1 }, (_, t) => {
@@ -29,7 +30,7 @@ export function playersTurns(one: TurnDistribution, players: number, ending: End
  * chances are folded.
  */
 export function refilledTurns(one: TurnDistribution, refills: number): TurnDistribution {
-  requireInteger('refills', refills, 0, 4)
+  requireInteger(told('refills'), refills, 0, 4)
   const chances = one.over.map((chance, t) => chance - (one.over[t - 1] ?? 0))
   let sum = chances
   for (let i = 0; i < refills; i++) {

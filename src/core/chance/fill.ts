@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { RefusedValue, requireInteger } from '../errors'
 
 /** How many turns a game takes: exact, from the chances of its die or spinner. */
@@ -39,7 +40,11 @@ export function fillTurns({ chances, cells }: Fill): TurnDistribution {
   const rarest = Math.max(...kinds.map((kind) => (kind.cells * weight) / kind.chance))
   for (let most = 64; ; most *= 2) {
     if (most > MOST_TURNS || rarest > MOST_TURNS / 2)
-      throw new RefusedValue('chances', `such that the mat is filled within ${MOST_TURNS} turns`, chances.join(', '))
+      throw new RefusedValue(
+        told('chances'),
+        told('such that the mat is filled within {0} turns', MOST_TURNS),
+        chances.join(', '),
+      )
     const over = kinds.reduce<FillStage>((stage, kind) => withKind(stage, kind, most), {
       filled: Array.from({ length: most + 1 }, () => 1),
       weight: 0,
@@ -56,16 +61,17 @@ interface FillKind {
 
 function checkedKinds(chances: readonly number[], cells: readonly number[]): FillKind[] {
   if (chances.length !== cells.length)
-    throw new RefusedValue('cells', `one count for each of the ${chances.length} chances`, cells.length)
+    throw new RefusedValue(told('cells'), told('one count for each of the {0} chances', chances.length), cells.length)
   const kinds = chances.map((chance, i) => {
-    if (!Number.isFinite(chance) || chance < 0) throw new RefusedValue(`chances[${i}]`, 'a number of 0 or more', chance)
-    const count = requireInteger(`cells[${i}]`, cells[i] ?? NaN, 0, 200)
+    if (!Number.isFinite(chance) || chance < 0)
+      throw new RefusedValue(told('chances[{0}]', i), told('a number of 0 or more'), chance)
+    const count = requireInteger(told('cells[{0}]', i), cells[i] ?? NaN, 0, 200)
     if (chance === 0 && count > 0)
-      throw new RefusedValue(`chances[${i}]`, 'above 0, since it has cells to fill', chance)
+      throw new RefusedValue(told('chances[{0}]', i), told('above 0, since it has cells to fill'), chance)
     return { chance, cells: count }
   })
   if (kinds.every((kind) => kind.cells === 0))
-    throw new RefusedValue('cells', 'at least one cell to fill', cells.join(', '))
+    throw new RefusedValue(told('cells'), told('at least one cell to fill'), cells.join(', '))
   return kinds.filter((kind) => kind.chance > 0)
 }
 
@@ -116,7 +122,7 @@ export function turnsFrom(over: readonly number[]): TurnDistribution {
   return {
     mean: over.reduce((sum, chance) => sum + (1 - chance), 0),
     quantile: (share) => {
-      if (!(share > 0 && share < 1)) throw new RefusedValue('share', 'above 0 and below 1', share)
+      if (!(share > 0 && share < 1)) throw new RefusedValue(told('share'), told('above 0 and below 1'), share)
       const at = over.findIndex((chance) => chance >= share)
       return at < 0 ? over.length - 1 : at
     },

@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { RefusedValue, requireInteger } from '../errors'
 import type { TurnDistribution } from './fill'
 
@@ -12,7 +13,7 @@ export interface PlayTime {
 /** How long the turns take at so many seconds a turn (above 0, up to 600), setting out not counted. */
 export function playTime(turns: TurnDistribution, secondsATurn: number): PlayTime {
   if (!(secondsATurn > 0 && secondsATurn <= 600))
-    throw new RefusedValue('seconds a turn', 'above 0 and at most 600', secondsATurn)
+    throw new RefusedValue(told('seconds a turn'), told('above 0 and at most 600'), secondsATurn)
   const minutes = (count: number) => (count * secondsATurn) / 60
   return {
     median: minutes(turns.quantile(0.5)),
@@ -43,7 +44,7 @@ export function endingStretches(
   secondsATurn: number,
   count: number,
 ): { readonly stretches: readonly EndingStretch[]; readonly lastMinutes: number } {
-  requireInteger('stretches', count, 1, 200)
+  requireInteger(told('stretches'), count, 1, 200)
   const last = turns.quantile(NEARLY_ALL)
   const width = Math.max(1, Math.ceil(last / count))
   const overAt = (turn: number) => turns.over[Math.min(turn, turns.over.length - 1)] ?? 1
@@ -67,7 +68,7 @@ export function endingStretches(
  * secondsATurnAt(8) //=> 16
  */
 export function secondsATurnAt(age: number): number {
-  return Math.max(10, 22 - 2 * (requireInteger('age', age, 2, 99) - 5))
+  return Math.max(10, 22 - 2 * (requireInteger(told('age'), age, 2, 99) - 5))
 }
 
 export interface TimeWish {
@@ -89,8 +90,9 @@ export function sizesFor<Size extends { readonly kinds: number; readonly cells: 
   turnsOf: (size: Size, players: number) => TurnDistribution,
   leastOf: (size: Size) => number,
 ): (Size & { readonly time: PlayTime })[] {
-  if (!(minutes > 0 && minutes <= 120)) throw new RefusedValue('minutes', 'above 0 and at most 120', minutes)
-  requireInteger('players', players, 1, 60)
+  if (!(minutes > 0 && minutes <= 120))
+    throw new RefusedValue(told('minutes'), told('above 0 and at most 120'), minutes)
+  requireInteger(told('players'), players, 1, 60)
   const most = minutes * 1.25
   return sizes
     .filter((size) => (leastOf(size) * secondsATurn) / 60 <= most)

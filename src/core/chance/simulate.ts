@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { requireInteger } from '../errors'
 import { type Random, drawUnit } from '../random'
 import { type Fill, type TurnDistribution, turnsFrom } from './fill'
@@ -36,7 +37,7 @@ export interface SimulatedTurns extends TurnDistribution {
 
 /** The turns of many simulated games (2 to 1,000,000), with the error of their mean. */
 export function simulateTurns(random: Random, games: number, play: (random: Random) => number): SimulatedTurns {
-  requireInteger('games', games, 2, 1_000_000)
+  requireInteger(told('games'), games, 2, 1_000_000)
   const turns = Array.from({ length: games }, () => play(random))
   const longest = turns.reduce((most, each) => Math.max(most, each), 0)
   const counts = Array.from({ length: longest + 1 }, () => 0)

@@ -1,3 +1,4 @@
+import { inEnglish, told } from '../told'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { RefusedValue } from '../errors'
@@ -62,7 +63,9 @@ describe('hands', () => {
   })
 
   it('say in words what the two hands disagree about', () => {
-    expect(describeHourHandError({ hour: 250, minute: 300 })).toContain('about 20 past, your minute hand says 50')
+    expect(inEnglish(describeHourHandError({ hour: 250, minute: 300 }) ?? told(''))).toContain(
+      'about 20 past, your minute hand says 50',
+    )
     expect(describeHourHandError(handAngles(470))).toBeUndefined()
   })
 

@@ -1,3 +1,4 @@
+import { told } from '../told'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { dateOf, daysOf, mondayOf, weekdayOf } from '.'
@@ -24,7 +25,7 @@ describe('dates as days', () => {
   it.each(['2026-02-29', '2026-13-01', '2026-00-10', '2026-04-31', '26-04-30', 'Easter'])(
     'refuse %s by its field',
     (text) => {
-      expect(() => daysOf(text, 'until')).toThrow(/until must be a date such as 2026-11-28/)
+      expect(() => daysOf(text, told('until'))).toThrow(/until must be a date such as 2026-11-28/)
     },
   )
 })

@@ -1,3 +1,4 @@
+import { told } from '../told'
 import { RefusedValue } from '../errors'
 
 /*
@@ -20,17 +21,17 @@ const DAYS_BEFORE_1970 = 719_468
  * such as 2026-02-30. Reckoned in eras of 400 years that begin in March, so that a leap day is the last of its year
  * (Hinnant, "chrono-Compatible Low-Level Date Algorithms").
  */
-export function daysOf(date: PlainDate, field = 'date'): number {
+export function daysOf(date: PlainDate, field = told('date')): number {
   const [, year, month, day] = /^(\d{4})-(\d\d)-(\d\d)$/.exec(date)?.map(Number) ?? []
   if (year === undefined || month === undefined || day === undefined || month < 1 || month > 12)
-    throw new RefusedValue(field, 'a date such as 2026-11-28', date)
+    throw new RefusedValue(field, told('a date such as 2026-11-28'), date)
   const shifted = month <= 2 ? year - 1 : year
   const era = Math.floor(shifted / 400)
   const yearOfEra = shifted - era * 400
   const dayOfYear = Math.floor((153 * (month + (month > 2 ? -3 : 9)) + 2) / 5) + day - 1
   const dayOfEra = yearOfEra * 365 + Math.floor(yearOfEra / 4) - Math.floor(yearOfEra / 100) + dayOfYear
   const days = era * DAYS_PER_ERA + dayOfEra - DAYS_BEFORE_1970
-  if (dateOf(days) !== date) throw new RefusedValue(field, 'a date such as 2026-11-28', date)
+  if (dateOf(days) !== date) throw new RefusedValue(field, told('a date such as 2026-11-28'), date)
   return days
 }
 

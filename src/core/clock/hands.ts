@@ -1,3 +1,5 @@
+import { asPart } from '../told'
+import { told, type Told } from '../told'
 import { RefusedValue } from '../errors'
 import { MINUTES_PER_HOUR, MINUTES_PER_TURN, minutesPast, modulo, requireMinuteOfDay } from './minutes'
 import { HIDING_GAP_DEG, HOUR_HAND_TOLERANCE_DEG } from './tolerances'
@@ -78,7 +80,8 @@ function readHour(hourAngle: number, offset: number): number {
 }
 
 function requireAngle(hand: 'hour' | 'minute', angle: number): number {
-  if (!Number.isFinite(angle)) throw new RefusedValue(`${hand} hand angle`, 'a finite number of degrees', angle)
+  if (!Number.isFinite(angle))
+    throw new RefusedValue(told('{0} hand angle', hand), told('a finite number of degrees'), angle)
   return modulo(angle, 360)
 }
 
@@ -105,13 +108,17 @@ export function hourHandSays(hourAngle: number): number {
 /**
  * The hour-hand error in words for the table, or undefined where both hands agree.
  *
- * describeHourHandError({ hour: 250, minute: 300 }) //=> 'Your hour hand says about 20 past, your minute hand says 50.'
+ * describeHourHandError({ hour: 250, minute: 300 }) is "Your hour hand says about 20 past, your minute hand says 50."
  */
-export function describeHourHandError(angles: HandAngles): string | undefined {
+export function describeHourHandError(angles: HandAngles): Told | undefined {
   const { minute, hourHandError } = readHands(angles)
   if (Math.abs(hourHandError) <= HOUR_HAND_TOLERANCE_DEG) return undefined
   const hourSays = hourHandSays(angles.hour)
-  const past = hourSays === 0 ? 'exactly o’clock' : `about ${hourSays} past`
+  const past = hourSays === 0 ? told('exactly o’clock') : told('about {0} past', hourSays)
   const minutes = minute % 60
-  return `Your hour hand says ${past}, your minute hand says ${minutes === 0 ? 'o’clock' : minutes}.`
+  return told(
+    'Your hour hand says {0}, your minute hand says {1}.',
+    asPart(past),
+    minutes === 0 ? asPart(told('o’clock')) : minutes,
+  )
 }

@@ -1,3 +1,4 @@
+import { told } from '../told'
 import { tzOffset } from '@date-fns/tz/tzOffset'
 import { RefusedValue } from '../errors'
 import { type PlainDate, dateOf, mondayOf } from './dates'
@@ -38,7 +39,7 @@ export function localDay(at: number, zone: Zone): LocalDay {
   // A moment that is handed in, not the present.
   // eslint-disable-next-line no-restricted-globals
   const minutes = tzOffset(zone, new Date(at))
-  if (!Number.isFinite(minutes)) throw new RefusedValue('zone', 'a time zone such as Europe/London', zone)
+  if (!Number.isFinite(minutes)) throw new RefusedValue(told('zone'), told('a time zone such as Europe/London'), zone)
   return Math.floor((at + minutes * MS_PER_MINUTE) / MS_PER_DAY) as LocalDay
 }
 

@@ -1,3 +1,4 @@
+import { told } from '../told'
 import { requireInteger } from '../errors'
 
 /** Minutes since midnight: an integer in [0, 1440). */
@@ -17,7 +18,7 @@ export function modulo(value: number, size: number): number {
 }
 
 /** Throws RefusedValue unless `minute` is an integer in [0, 1440). */
-export function requireMinuteOfDay(minute: number, field = 'minuteOfDay'): MinuteOfDay {
+export function requireMinuteOfDay(minute: number, field = told('minuteOfDay')): MinuteOfDay {
   return requireInteger(field, minute, 0, MINUTES_PER_DAY - 1)
 }
 
@@ -27,7 +28,7 @@ export function requireMinuteOfDay(minute: number, field = 'minuteOfDay'): Minut
  * timeAt(16, 5) //=> 965
  */
 export function timeAt(hour: number, minute: number): MinuteOfDay {
-  return requireInteger('hour', hour, 0, 23) * 60 + requireInteger('minute', minute, 0, 59)
+  return requireInteger(told('hour'), hour, 0, 23) * 60 + requireInteger(told('minute'), minute, 0, 59)
 }
 
 /**
@@ -66,6 +67,6 @@ export function onDial(minute: number): number {
  */
 export function shiftTime(minute: MinuteOfDay, by: number): { minute: MinuteOfDay; dayShift: number } {
   requireMinuteOfDay(minute)
-  const moved = minute + requireInteger('by', by, -1_000_000, 1_000_000)
+  const moved = minute + requireInteger(told('by'), by, -1_000_000, 1_000_000)
   return { minute: modulo(moved, MINUTES_PER_DAY), dayShift: Math.floor(moved / MINUTES_PER_DAY) }
 }

@@ -1,3 +1,4 @@
+import { told } from '../told'
 import { RefusedValue } from '../errors'
 import { MINUTES_PER_DAY, type MinuteOfDay, requireMinuteOfDay } from './minutes'
 
@@ -11,7 +12,7 @@ import { MINUTES_PER_DAY, type MinuteOfDay, requireMinuteOfDay } from './minutes
 export function roundToStep(minute: MinuteOfDay, step: number): { minute: MinuteOfDay; dayShift: -1 | 0 | 1 } {
   requireMinuteOfDay(minute)
   if (!Number.isInteger(step) || step < 1 || MINUTES_PER_DAY % step !== 0)
-    throw new RefusedValue('step', 'a whole number of minutes that divides a day', step)
+    throw new RefusedValue(told('step'), told('a whole number of minutes that divides a day'), step)
   const rounded = Math.round(minute / step) * step
   return rounded === MINUTES_PER_DAY ? { minute: 0, dayShift: 1 } : { minute: rounded, dayShift: 0 }
 }

@@ -1,3 +1,4 @@
+import { told } from '../told'
 import { requireInteger } from '../errors'
 import { MINUTES_PER_DAY, MINUTES_PER_HOUR, type MinuteOfDay, modulo, requireMinuteOfDay, shiftTime } from './minutes'
 
@@ -16,8 +17,8 @@ export interface Jump {
  * countJumps(515, 790).jumps.map((jump) => jump.minutes) //=> [25, 240, 10]
  */
 export function countJumps(from: MinuteOfDay, to: MinuteOfDay): { minutes: number; jumps: Jump[] } {
-  requireMinuteOfDay(from, 'from')
-  requireMinuteOfDay(to, 'to')
+  requireMinuteOfDay(from, told('from'))
+  requireMinuteOfDay(to, told('to'))
   const minutes = modulo(to - from, MINUTES_PER_DAY)
   const toWholeHour = Math.min(minutes, modulo(-from, MINUTES_PER_HOUR))
   const wholeHours = Math.floor((minutes - toWholeHour) / MINUTES_PER_HOUR) * MINUTES_PER_HOUR
@@ -43,7 +44,7 @@ export function workBack(
   deadline: MinuteOfDay,
   steps: readonly number[],
 ): { start: MinuteOfDay; dayShift: number; total: number } {
-  const total = steps.reduce((sum, step, i) => sum + requireInteger(`steps[${i}]`, step, 0, 100_000), 0)
-  const { minute, dayShift } = shiftTime(requireMinuteOfDay(deadline, 'deadline'), -total)
+  const total = steps.reduce((sum, step, i) => sum + requireInteger(told('steps[{0}]', i), step, 0, 100_000), 0)
+  const { minute, dayShift } = shiftTime(requireMinuteOfDay(deadline, told('deadline')), -total)
   return { start: minute, dayShift, total }
 }

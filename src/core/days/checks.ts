@@ -1,5 +1,5 @@
 import { MINUTES_PER_DAY, countJumps, modulo } from '../clock'
-import { sayDuration } from '../wording'
+import { sayDuration, told, type Told } from '../wording'
 import { endOf, inOrder } from './order'
 import { spanText } from './rowText'
 import type { DayRow } from './types'
@@ -9,7 +9,7 @@ export interface DayCheck {
   /** The place of the row, from 0. */
   readonly row: number
   readonly kind: 'order' | 'overlap' | 'same' | 'midnight' | 'gap'
-  readonly says: string
+  readonly says: Told
   /** The rows as they would be right, where that is plain. */
   readonly mended?: readonly DayRow[]
 }
@@ -35,7 +35,7 @@ function besideBefore(rows: readonly DayRow[], i: number, before: DayRow): DayCh
       {
         row: i,
         kind: 'order',
-        says: `${spanText(row)} comes before ${spanText(before)}: put the rows in the order of the day.`,
+        says: told('{0} comes before {1}: put the rows in the order of the day.', spanText(row), spanText(before)),
         mended: inOrder(rows),
       },
     ]
@@ -44,7 +44,11 @@ function besideBefore(rows: readonly DayRow[], i: number, before: DayRow): DayCh
       {
         row: i,
         kind: 'same',
-        says: `“${before.what}” begins at ${spanText({ minute: row.minute })} too: give one of them another time.`,
+        says: told(
+          '“{0}” begins at {1} too: give one of them another time.',
+          before.what,
+          spanText({ minute: row.minute }),
+        ),
       },
     ]
   if (endOf(before) > row.minute)
@@ -52,7 +56,12 @@ function besideBefore(rows: readonly DayRow[], i: number, before: DayRow): DayCh
       {
         row: i,
         kind: 'overlap',
-        says: `“${before.what}” lasts until ${clock(before.to)}: let it end at ${spanText({ minute: row.minute })}.`,
+        says: told(
+          '“{0}” lasts until {1}: let it end at {2}.',
+          before.what,
+          clock(before.to),
+          spanText({ minute: row.minute }),
+        ),
         mended: rows.map((each, at) => (at === i - 1 ? { ...each, to: row.minute } : each)),
       },
     ]
@@ -63,7 +72,7 @@ function gapBefore(row: DayRow, i: number, before: DayRow): DayCheck[] {
   if (before.to === undefined) return []
   const { minutes } = countJumps(modulo(endOf(before), MINUTES_PER_DAY), row.minute)
   if (minutes < LONG_GAP) return []
-  return [{ row: i, kind: 'gap', says: `Nothing is written for the ${sayDuration(minutes)} before it.` }]
+  return [{ row: i, kind: 'gap', says: told('Nothing is written for the {0} before it.', sayDuration(minutes)) }]
 }
 
 function pastMidnight(row: DayRow, i: number): DayCheck[] {
@@ -72,7 +81,7 @@ function pastMidnight(row: DayRow, i: number): DayCheck[] {
     {
       row: i,
       kind: 'midnight',
-      says: `It ends at ${clock(row.to)} on the next day. What happens after midnight belongs into that day.`,
+      says: told('It ends at {0} on the next day. What happens after midnight belongs into that day.', clock(row.to)),
     },
   ]
 }

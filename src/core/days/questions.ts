@@ -61,7 +61,7 @@ function rungOfTime(minute: number, { rung, order }: Pick<DayQuestionsWish, 'run
     const { dial } = rungOf(id)
     return dial?.hands === 'both' && dial.minutes.includes(minutesPast(minute))
   })
-  if (!fits) throw new RefusedValue('order', 'one with a step for every minute', order.join(', '))
+  if (!fits) throw new RefusedValue(told('order'), told('one with a step for every minute'), order.join(', '))
   return fits
 }
 

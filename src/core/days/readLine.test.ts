@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { LANGUAGE_IDS, type LanguageId, say } from '../wording'
+import { LANGUAGE_IDS, type LanguageId, say, inEnglish } from '../wording'
 import { type DayRow, PICTURE_IDS, dayLine, readDayLine, readDayLines, rowsOfLines } from '.'
 
 const read = (text: string, language: LanguageId = 'en-GB', before?: number) => readDayLine(text, { language, before })
@@ -55,7 +55,10 @@ describe('a row as it is typed', () => {
     ['9:00 الغداء', '“الغداء” cannot be printed: name it in Latin letters.'],
     [`9:00 ${'very '.repeat(10)}long`, 'What happens must be said in 40 letters at most, this has 54.'],
     ['x'.repeat(301), 'A row has at most 300 letters, this has 301.'],
-  ])('%s says what would be right', (text, why) => expect(read(text)).toMatchObject({ kind: 'none', why }))
+  ])('%s says what would be right', (text, why) => {
+    const line = read(text)
+    expect(line.kind === 'none' && inEnglish(line.why)).toBe(why)
+  })
 
   it('reads back as it is written, in every language', () => {
     const row = fc.record({
@@ -115,14 +118,16 @@ it('reads eighty lines at once, and keeps the others as they are', () => {
   const read = readDayLines(lines.join('\n'), 'en-GB')
   expect(read).toHaveLength(81)
   expect(read[80]).toMatchObject({ kind: 'none', text: lines.slice(80).join('\n') })
-  expect(read[80]).toMatchObject({ why: '80 lines are read at once, and 13920 more wait behind them.' })
+  expect(read[80]?.kind === 'none' && inEnglish(read[80].why)).toBe(
+    '80 lines are read at once, and 13920 more wait behind them.',
+  )
   expect(readDayLines(lines.slice(0, 80).join('\n'), 'en-GB')).toHaveLength(80)
 })
 
 describe('a list that is written in 24 hours', () => {
   const times = (text: string, language: LanguageId = 'en-GB') =>
     readDayLines(text, language).map((line) => {
-      if (line.kind === 'none') return line.why
+      if (line.kind === 'none') return inEnglish(line.why)
       return (line.kind === 'row' ? [line.row] : line.choices).map(({ minute, to }) => [minute, ...(to ? [to] : [])])
     })
 

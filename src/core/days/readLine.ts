@@ -1,5 +1,5 @@
 import { printable } from '../drawing'
-import { type LanguageId, parseDuration, readTyped, whyNoTime } from '../wording'
+import { type LanguageId, parseDuration, readTyped, whyNoTime, told, type Told, inAList, asPart } from '../wording'
 import { RefusedValue } from '../errors'
 import { inOrder } from './order'
 import { isPictureId } from './pictures'
@@ -13,11 +13,11 @@ import { foundInCells, foundInWords } from './timesInLine'
 export type ReadLine =
   | { readonly kind: 'row'; readonly text: string; readonly row: DayRow; readonly language?: LanguageId }
   /** Both could be meant: the adult is asked. */
-  | { readonly kind: 'either'; readonly text: string; readonly choices: readonly DayRow[]; readonly why: string }
+  | { readonly kind: 'either'; readonly text: string; readonly choices: readonly DayRow[]; readonly why: Told }
   /** No row, why, and what it must be. */
-  | { readonly kind: 'none'; readonly text: string; readonly why: string; readonly wants: string }
+  | { readonly kind: 'none'; readonly text: string; readonly why: Told; readonly wants: Told }
 
-const A_ROW = 'a time and what happens then, such as 7:30 breakfast'
+const A_ROW = told('a time and what happens then, such as 7:30 breakfast')
 
 interface LinePlace {
   readonly language: LanguageId
@@ -47,19 +47,23 @@ const LONGEST_LINE = 300
  * readDayLine('12–12:45 Mittagessen', { language: 'de' }).row //=> { minute: 720, to: 765, what: 'Mittagessen' }
  */
 export function readDayLine(text: string, { language, before, isIn24Hours = false }: LinePlace): ReadLine {
-  const none = (why: string, wants = A_ROW): ReadLine => ({ kind: 'none', text, why, wants })
-  if (text.length > LONGEST_LINE) return none(`A row has at most ${LONGEST_LINE} letters, this has ${text.length}.`)
+  const none = (why: Told, wants = A_ROW): ReadLine => ({ kind: 'none', text, why, wants })
+  if (text.length > LONGEST_LINE)
+    return none(told('A row has at most {0} letters, this has {1}.', LONGEST_LINE, text.length))
   const { rest, picture } = withoutPicture(text)
   const found = foundInCells(rest, language) ?? foundInWords(rest, language)
   if (!found) return none(whyNone(rest, language))
   const what = tidyWhat(found.what)
-  if (what === '') return none('The time is there, but not what happens then: write it behind the time.')
+  if (what === '') return none(told('The time is there, but not what happens then: write it behind the time.'))
   if (printable(what) === '')
-    return none(`“${what}” cannot be printed: name it in Latin letters.`, 'called something in Latin letters')
+    return none(
+      told('“{0}” cannot be printed: name it in Latin letters.', what),
+      told('called something in Latin letters'),
+    )
   if (what.length > MOST_WHAT_LETTERS)
     return none(
-      `What happens must be said in ${MOST_WHAT_LETTERS} letters at most, this has ${what.length}.`,
-      `called something of ${MOST_WHAT_LETTERS} letters at most`,
+      told('What happens must be said in {0} letters at most, this has {1}.', MOST_WHAT_LETTERS, what.length),
+      told('called something of {0} letters at most', MOST_WHAT_LETTERS),
     )
   const spans = [found.span, ...(found.span.orElse ? [found.span.orElse] : [])]
   const place = isIn24Hours && IN_FIGURES.test(rest) ? placeIn24Hours : placeInDay
@@ -68,10 +72,10 @@ export function readDayLine(text: string, { language, before, isIn24Hours = fals
     .map((placed): DayRow => ({ ...placed, what, ...(picture && { picture }) }))
   const [row] = rows
   if (!row) return none(whyNone(rest, language))
-  if (row.to === row.minute) return none('It ends when it begins: give a later end, or none.')
+  if (row.to === row.minute) return none(told('It ends when it begins: give a later end, or none.'))
   if (rows.length === 1)
     return { kind: 'row', text, row, ...(found.span.language && { language: found.span.language }) }
-  return { kind: 'either', text, choices: rows, why: `This could be ${rows.map(spanText).join(' or ')}.` }
+  return { kind: 'either', text, choices: rows, why: told('This could be {0}.', inAList(rows.map(spanText), 'or')) }
 }
 
 /**
@@ -100,16 +104,20 @@ export function readDayLines(text: string, language: LanguageId): ReadLine[] {
 export function rowsOfLines(lines: readonly string[], language: LanguageId): DayRow[] {
   const rows = readDayLines(lines.join('\n'), language).map((line, i) => {
     if (line.kind === 'row') return line.row
-    if (line.kind === 'none') throw new RefusedValue(`row ${i + 1} of your day`, line.wants, line.text)
-    const times = line.choices.map(spanText)
-    throw new RefusedValue(`row ${i + 1} of your day`, `at ${times.join(' or at ')}: both could be meant`, line.text)
+    if (line.kind === 'none') throw new RefusedValue(told('row {0} of your day', i + 1), line.wants, line.text)
+    const times = line.choices.map((row) => asPart(told('at {0}', spanText(row))))
+    throw new RefusedValue(
+      told('row {0} of your day', i + 1),
+      told('{0}: both could be meant', inAList(times, 'or')),
+      line.text,
+    )
   })
   return inOrder(rows)
 }
 
 /** Lines beyond those that are read, as one that can be taken in later. */
 function notRead(lines: readonly string[]): ReadLine {
-  const why = `${MOST_LINES} lines are read at once, and ${lines.length} more wait behind them.`
+  const why = told('{0} lines are read at once, and {1} more wait behind them.', MOST_LINES, lines.length)
   return { kind: 'none', text: lines.join('\n'), why, wants: A_ROW }
 }
 
@@ -132,16 +140,16 @@ function tidyWhat(what: string): string {
 const MOST_LENGTH_WORDS = 5
 
 /** Why a line is no row: what is wrong with the time that was tried, that it is a length, or that there is none. */
-function whyNone(text: string, language: LanguageId): string {
+function whyNone(text: string, language: LanguageId): Told {
   const words = text.split(/\s+/)
   const counts = Array.from({ length: Math.min(words.length, MOST_LENGTH_WORDS) }, (_, i) => i + 1).reverse()
   const length = counts
     .map((count) => words.slice(0, count).join(' '))
     .find((begun) => /\p{L}/u.test(begun) && parseDuration(begun, language))
-  if (length) return `“${length}” is how long something lasts: write when it begins, such as 7:30 breakfast.`
+  if (length) return told('“{0}” is how long something lasts: write when it begins, such as 7:30 breakfast.', length)
   const tried = words
     .flatMap((word) => word.split(/[–—]/))
     .find((word) => /^\d{1,3}[:.h]\d{0,3}/i.test(word) || /^\d{2,4}$/.test(word))
   const why = tried && !readTyped(tried, language) ? whyNoTime(tried.replace(/[,;:]$/, ''), language) : undefined
-  return why ?? 'There is no time in it: write one first, such as 7:30 breakfast.'
+  return why ?? told('There is no time in it: write one first, such as 7:30 breakfast.')
 }

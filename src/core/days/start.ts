@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import {
   type Jump,
   MINUTES_PER_DAY,
@@ -38,15 +39,16 @@ export interface WorkedStart {
  * startOf({ what: 'ferry', deadline: 560, steps: [{ what: 'walk', minutes: 40 }], buffer: 0 }).start //=> 520
  */
 export function startOf({ deadline, steps, buffer }: StartPlan): WorkedStart {
-  requireMinuteOfDay(deadline, 'deadline')
-  requireInteger('minutes to spare', buffer, 0, MOST_BUFFER)
+  requireMinuteOfDay(deadline, told('deadline'))
+  requireInteger(told('minutes to spare'), buffer, 0, MOST_BUFFER)
   if (steps.length < 1 || steps.length > MOST_START_STEPS)
-    throw new RefusedValue('steps', `1 to ${MOST_START_STEPS} of them`, steps.length)
+    throw new RefusedValue(told('steps'), told('1 to {0} of them', MOST_START_STEPS), steps.length)
   steps.forEach(({ what, minutes }, i) =>
-    requireInteger(`minutes of ${what || `step ${i + 1}`}`, minutes, 1, LONGEST_STEP),
+    requireInteger(told('minutes of {0}', what || `step ${i + 1}`), minutes, 1, LONGEST_STEP),
   )
   const { start, dayShift, total } = workBack(deadline, [...steps.map(({ minutes }) => minutes), buffer])
-  if (total >= MINUTES_PER_DAY) throw new RefusedValue('steps', 'shorter than a day together', `${total} minutes`)
+  if (total >= MINUTES_PER_DAY)
+    throw new RefusedValue(told('steps'), told('shorter than a day together'), `${total} minutes`)
   let at = start
   const timed = steps.map((step): TimedStartStep => {
     const from = at
@@ -70,8 +72,8 @@ export function startOf({ deadline, steps, buffer }: StartPlan): WorkedStart {
  * jumpsBack(560, 40).map((jump) => jump.minutes) //=> [20, 20]
  */
 export function jumpsBack(deadline: MinuteOfDay, minutes: number): Jump[] {
-  requireMinuteOfDay(deadline, 'deadline')
-  requireInteger('minutes', minutes, 0, MINUTES_PER_DAY - 1)
+  requireMinuteOfDay(deadline, told('deadline'))
+  requireInteger(told('minutes'), minutes, 0, MINUTES_PER_DAY - 1)
   const toHour = Math.min(minutes, minutesPast(deadline))
   const hours = Math.floor((minutes - toHour) / MINUTES_PER_HOUR) * MINUTES_PER_HOUR
   const jumps: Jump[] = []
@@ -89,5 +91,5 @@ export function jumpsBack(deadline: MinuteOfDay, minutes: number): Jump[] {
 export function slackAt(plan: StartPlan, start: MinuteOfDay): number {
   const worked = startOf({ ...plan, buffer: 0 })
   const half = MINUTES_PER_DAY / 2
-  return modulo(worked.start - requireMinuteOfDay(start, 'start') + half, MINUTES_PER_DAY) - half
+  return modulo(worked.start - requireMinuteOfDay(start, told('start')) + half, MINUTES_PER_DAY) - half
 }

@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { requireNumber } from '../errors'
 import { type Drawing, type PathCommand, type Shape, type Style, type Point } from './model'
 
@@ -75,7 +76,7 @@ function lengthOf(shape: Shape): PathLength {
 
 /** Everything `factor` times as large (0.5 to 2) about the middle of the page, which keeps its size. */
 export function scaledDrawing(drawing: Drawing, factor: number): Drawing {
-  requireNumber('scale', factor, 0.5, 2)
+  requireNumber(told('scale'), factor, 0.5, 2)
   const dx = (drawing.width / 2) * (1 - factor)
   const dy = (drawing.height / 2) * (1 - factor)
   return {

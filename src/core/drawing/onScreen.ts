@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { RefusedValue } from '../errors'
 import { angleOnDial } from './model'
 
@@ -22,7 +23,7 @@ export function pointInDrawing(
   drawing: { readonly width: number; readonly height: number },
 ): { x: number; y: number } {
   if (!(box.width > 0 && box.height > 0))
-    throw new RefusedValue('box', 'wider and higher than 0', `${box.width} × ${box.height}`)
+    throw new RefusedValue(told('box'), told('wider and higher than 0'), `${box.width} × ${box.height}`)
   return {
     x: ((at.x - box.left) / box.width) * drawing.width,
     y: ((at.y - box.top) / box.height) * drawing.height,

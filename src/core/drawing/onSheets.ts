@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { RefusedValue, requireInteger } from '../errors'
 import { group, line } from './builders'
 import { scaledShape } from './geometry'
@@ -19,7 +20,11 @@ export function twoOnASheet(pages: readonly Drawing[], paper: SheetId): Drawing[
   const cut = line({ x: half, y: 4 }, { x: half, y: height - 4 }, { stroke: FAINT, strokeMm: 0.2, dashMm: [2, 2] })
   const placed = (page: Drawing, i: number): Shape => {
     if (page.width > half + FITS_MM || page.height > height + FITS_MM)
-      throw new RefusedValue('pages', `${half} × ${height} mm at most`, `${page.width} × ${page.height} mm`)
+      throw new RefusedValue(
+        told('pages'),
+        told('{0} × {1} mm at most', half, height),
+        `${page.width} × ${page.height} mm`,
+      )
     return group(page.shapes, {
       part: 'half-sheet',
       x: i * half + (half - page.width) / 2,
@@ -75,8 +80,8 @@ function gridFor(pages: readonly Drawing[], paper: SheetId, rows: Rows): Grid {
  * what is read by children is never made smaller. `columns` and `rows` are whole, 1 to 4.
  */
 export function smallOnSheets(pages: readonly Drawing[], paper: SheetId, rows: Rows): Drawing[] {
-  requireInteger('columns', rows.columns, 1, 4)
-  requireInteger('rows', rows.rows, 1, 4)
+  requireInteger(told('columns'), rows.columns, 1, 4)
+  requireInteger(told('rows'), rows.rows, 1, 4)
   const grid = gridFor(pages, paper, rows)
   const { columns, width, height, across, down } = grid
   const placed = (page: Drawing, i: number): Shape => {

@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { RefusedValue } from '../errors'
 import { type Drawing, INK, type PathCommand, type Shape } from './model'
 import { textWidth } from './text'
@@ -31,7 +32,8 @@ function lettersOf(shape: Text, outlines: FontOutlines): Shape {
   const commands: PathCommand[] = []
   for (const letter of text) {
     const data = outlines[weight][String(letter.codePointAt(0))]
-    if (data === undefined) throw new RefusedValue('text', 'made of letters that the font’s outlines have', letter)
+    if (data === undefined)
+      throw new RefusedValue(told('text'), told('made of letters that the font’s outlines have'), letter)
     commands.push(...placed(data, { x, y, scale }))
     x += textWidth(letter, size, weight)
   }

@@ -79,7 +79,7 @@ export function bodyArea(paper: SheetId): Area {
 
 export function paperOf(paper: SheetId): { name: Told; width: number; height: number } {
   const found = isHalf(paper) ? halves[paper] : papers[paper]
-  if (!found) throw new RefusedValue('paper', `one of ${Object.keys(papers).join(', ')}`, paper)
+  if (!found) throw new RefusedValue(told('paper'), told('one of {0}', Object.keys(papers).join(', ')), paper)
   return found
 }
 

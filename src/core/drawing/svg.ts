@@ -1,9 +1,10 @@
+import { told } from '../wording'
 import { RefusedValue, unreachable } from '../errors'
 import { type Drawing, INK, type Layer, type PathCommand, type Shape, type Style } from './model'
 
 /** Millimetres as text, three decimals at most; the only place that formats them. */
 export function mm(value: number): string {
-  if (!Number.isFinite(value)) throw new RefusedValue('coordinate', 'a finite number of millimetres', value)
+  if (!Number.isFinite(value)) throw new RefusedValue(told('coordinate'), told('a finite number of millimetres'), value)
   // Rounded alike on both sides of 0, so that what is drawn about a middle stays about it.
   return String((Math.sign(value) * Math.round(Math.abs(value) * 1000)) / 1000 + 0)
 }

@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { RefusedValue } from '../errors'
 import metrics from './andika-metrics.json'
 
@@ -32,7 +33,7 @@ export function textWidth(text: string, size: number, weight: Weight = 'regular'
   let units = 0
   for (const character of text) {
     const subset = subsetOf(character)
-    if (!subset) throw new RefusedValue('text', 'made of characters that the print fonts have', character)
+    if (!subset) throw new RefusedValue(told('text'), told('made of characters that the print fonts have'), character)
     units += tables[subset][weight][String(character.codePointAt(0))] ?? 0
   }
   return (units / metrics.unitsPerEm) * size

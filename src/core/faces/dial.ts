@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { handAngles, type HandAngles } from '../clock'
 import { requireNumber } from '../errors'
 import { circle, type Drawing, GOLD, group, INK, pointOnDial, type Shape } from '../drawing'
@@ -15,7 +16,7 @@ import { handGroup, handMeasures, handsOf, nameCorners, ORIGIN, secondHand } fro
  * two angles for hands that were set freely. The hour hand lies under the minute hand.
  */
 export function dialShapes(at: number | HandAngles, options: DialOptions): Shape[] {
-  requireNumber('radius', options.radius, 1, 2000)
+  requireNumber(told('radius'), options.radius, 1, 2000)
   const o = { ...DIAL_DEFAULTS, ...options }
   const angles = typeof at === 'number' ? handAngles(at) : at
   const r = o.radius

@@ -1,3 +1,4 @@
+import { told, type Told, asPart } from '../wording'
 import type { LocalDay } from '../clock'
 import { type Ask, KIND_NAMES, type RungId, STAGES, type Stage, asksOf, containing } from '../teaching'
 import type { Answer, Instant } from './answers'
@@ -27,7 +28,7 @@ export interface Estimate {
   /** The later rung that contains it, where only that one's answers make it secure. */
   readonly through?: RungId
   /** What is still missing for secure, each in words; empty where nothing is. */
-  readonly unmet: readonly string[]
+  readonly unmet: readonly Told[]
   /** What its own answers come to so far. */
   readonly followed: Readonly<Following>
   readonly answers: number
@@ -174,14 +175,19 @@ function secureThrough(
 /** Choices of a usual question of the quick check. */
 const USUAL_CHOICES = 6
 
-function unmetWords({ followed, days, kinds }: Course): string[] {
-  if (followed.answers === 0) return ['no answers yet']
-  const unmet: string[] = []
+function unmetWords({ followed, days, kinds }: Course): Told[] {
+  if (followed.answers === 0) return [told('no answers yet')]
+  const unmet: Told[] = []
   const missing = rightAnswersMissing(followed, USUAL_CHOICES)
-  if (missing > 0) unmet.push(missing === 1 ? 'one more right answer' : `about ${missing} more right answers`)
-  if (days.size < SECURE.days) unmet.push('right answers on a second day')
+  if (missing > 0)
+    unmet.push(missing === 1 ? told('one more right answer') : told('about {0} more right answers', missing))
+  if (days.size < SECURE.days) unmet.push(told('right answers on a second day'))
   const [kind] = kinds
   if (kinds.size < SECURE.kinds)
-    unmet.push(kind ? `answers of a second kind, so far only ${KIND_NAMES[kind]}` : 'right answers of two kinds')
+    unmet.push(
+      kind
+        ? told('answers of a second kind, so far only {0}', asPart(KIND_NAMES[kind]))
+        : told('right answers of two kinds'),
+    )
   return unmet
 }

@@ -1,3 +1,4 @@
+import { inEnglish } from '../wording'
 import { describe, expect, it } from 'vitest'
 import { randomFrom } from '../random'
 import { type MisreadingId, type RungId, misreadings, schools } from '../teaching'
@@ -108,7 +109,7 @@ describe('estimate', () => {
   ])('names what is missing: %s', (_, answers, words) => {
     const estimate = estimateKnowing(answers, 'half', now)
     expect(estimate.firm).toBe(false)
-    expect(estimate.unmet.join('; ')).toMatch(words)
+    expect(estimate.unmet.map(inEnglish).join('; ')).toMatch(words)
   })
 
   it('is likely known no more after a long gap, but secure until it is asked again', () => {
@@ -133,10 +134,10 @@ describe('standing', () => {
   it('starts a new child at the first rung of the school', () => {
     const standing = standingOf([], school, START)
     expect(standing.working).toBe('hour-hand')
-    expect(readinessInWords(standing, school)).toBe('Starts at Hour hand alone.')
-    expect(readinessInWords(standing, school, 6)).toBe('Starts at Hour hand alone.')
+    expect(inEnglish(readinessInWords(standing, school))).toBe('Starts at Hour hand alone.')
+    expect(inEnglish(readinessInWords(standing, school, 6))).toBe('Starts at Hour hand alone.')
     // As the plan has it for a child of four or five.
-    expect(readinessInWords(standing, school, 5)).toBe('Starts at Parts of the clock.')
+    expect(inEnglish(readinessInWords(standing, school, 5))).toBe('Starts at Parts of the clock.')
   })
 
   it('moves to the first rung that is not firm, and brings an old one back', () => {
@@ -144,7 +145,7 @@ describe('standing', () => {
     const soon = standingOf(answers, school, START + 9 * MS_PER_DAY)
     expect(soon.working).toBe('half')
     expect(soon.due).toEqual([])
-    expect(readinessInWords(soon, school)).toBe('Ready for Half past: O’clock is known.')
+    expect(inEnglish(readinessInWords(soon, school))).toBe('Ready for Half past: O’clock is known.')
     const due = soon.estimates.find(({ rung }) => rung === 'oclock')?.due ?? NaN
     // Two good days a week apart earn more than a week.
     expect(due).toBeGreaterThan(START + 15 * MS_PER_DAY)

@@ -1,3 +1,4 @@
+import { told, asPart, type Told } from '../wording'
 import { BESIDE_THE_ORDER, type RungId, type School, rungOf } from '../teaching'
 import type { Answer, Instant } from './answers'
 import { type Estimate, type Overrule, estimateKnowing } from './estimate'
@@ -82,16 +83,26 @@ export function movesOn({ firm, working, estimates }: Standing): boolean {
 }
 
 /** Readiness in one sentence, for a child of such an age; without one where it is not told. */
-export function readinessInWords(standing: Standing, school: School, age?: number | null): string {
+export function readinessInWords(standing: Standing, school: School, age?: number | null): Told {
   const { estimates, beside, supposed } = standing
   const working = workedOn(standing, age)
-  if (working === undefined) return 'Every step that is read off a dial is known.'
+  if (working === undefined) return told('Every step that is read off a dial is known.')
   const at = [...estimates, ...beside].find((estimate) => estimate.rung === working)
   const name = rungOf(working).name
   if (!at || (at.answers === 0 && at.overrule?.verdict !== 'not-firm')) {
     const before = school.order[school.order.indexOf(working) - 1]
-    if (before && supposed.includes(before)) return `Starts at ${name} (your guess).`
-    return before ? `Ready for ${name}: ${rungOf(before).name} is known.` : `Starts at ${name}.`
+    if (before && supposed.includes(before)) return told('Starts at {0} (your guess).', asPart(name))
+    return before
+      ? told('Ready for {0}: {1} is known.', asPart(name), asPart(rungOf(before).name))
+      : told('Starts at {0}.', asPart(name))
   }
-  return `Working on ${name}: ${at.overrule?.verdict === 'not-firm' ? 'not known yet, as you marked it' : (at.unmet[0] ?? 'almost there')}.`
+  return told(
+    'Working on {0}: {1}.',
+    asPart(name),
+    asPart(
+      at.overrule?.verdict === 'not-firm'
+        ? told('not known yet, as you marked it')
+        : (at.unmet[0] ?? told('almost there')),
+    ),
+  )
 }

@@ -1,3 +1,4 @@
+import { inEnglish, told } from '../wording'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { dateOfDay, localDay } from '../clock'
@@ -224,7 +225,9 @@ describe('who goes together', () => {
       ['same-rung', 'Mirela', 'Kwame'],
       ['alone', 'Wren'],
     ])
-    expect(made[1]?.why).toContain('Odalys has “Counting in fives round the clock” secure and Bram is working on it')
+    expect(inEnglish(made[1]?.why ?? told(''))).toContain(
+      'Odalys has “Counting in fives round the clock” secure and Bram is working on it',
+    )
   })
 
   it('makes pairs of them, and three where one would be alone', () => {
@@ -260,7 +263,7 @@ describe('who goes together', () => {
         for (const { childIds, kind, why } of made) {
           expect(childIds.length).toBeLessThanOrEqual(4)
           expect(childIds.length > 1).toBe(kind !== 'alone')
-          expect(why).not.toBe('')
+          expect(inEnglish(why)).not.toBe('')
         }
         const pairs = suggestPairs(children)
         expect(pairs.flat().sort()).toEqual(children.map(({ id }) => id).sort())

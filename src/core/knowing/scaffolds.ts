@@ -22,8 +22,8 @@ export function isScaffoldId(id: string): id is ScaffoldId {
 }
 
 export type ScaffoldAdvice =
-  | { readonly does: 'fade' | 'bring-back'; readonly scaffold: ScaffoldId; readonly why: string }
-  | { readonly does: 'keep'; readonly why: string }
+  | { readonly does: 'fade' | 'bring-back'; readonly scaffold: ScaffoldId; readonly why: Told }
+  | { readonly does: 'keep'; readonly why: Told }
 
 /** One is faded after so many right answers running that had it. */
 const RIGHT_TO_FADE = 4
@@ -47,13 +47,19 @@ export function scaffoldsInUse(
   if (wrong >= 2 && mends)
     return {
       inUse,
-      advice: { does: 'bring-back', scaffold: mends, why: `${wrong} of the last ${last.length} were wrong` },
+      advice: { does: 'bring-back', scaffold: mends, why: told('{0} of the last {1} were wrong', wrong, last.length) },
     }
   const held = last.length === RIGHT_TO_FADE && last.every((answer) => answer.scaffolds?.includes(next ?? ''))
   if (next && held && wrong === 0)
-    return { inUse, advice: { does: 'fade', scaffold: next, why: `the last ${RIGHT_TO_FADE} with it were right` } }
+    return {
+      inUse,
+      advice: { does: 'fade', scaffold: next, why: told('the last {0} with it were right', RIGHT_TO_FADE) },
+    }
   return {
     inUse,
-    advice: { does: 'keep', why: inUse.length === 0 ? 'none is in use' : 'not steady enough yet to take one away' },
+    advice: {
+      does: 'keep',
+      why: inUse.length === 0 ? told('none is in use') : told('not steady enough yet to take one away'),
+    },
   }
 }

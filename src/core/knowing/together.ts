@@ -1,3 +1,4 @@
+import { told, type Told, asPart } from '../wording'
 import type { ChildId } from '../ids'
 import { type MisreadingId, type RungId, misreadingOf, rungOf } from '../teaching'
 import type { Standing } from './readiness'
@@ -14,7 +15,7 @@ export interface Partner {
 export interface Together {
   readonly kind: 'same-repair' | 'shows-the-other' | 'same-rung' | 'alone'
   readonly childIds: readonly ChildId[]
-  readonly why: string
+  readonly why: Told
 }
 
 const MOST_TOGETHER = 4
@@ -36,14 +37,18 @@ export function sharedRepairs(children: readonly Partner[]): { misreading: Misre
 export function suggestTogether(children: readonly Partner[]): Together[] {
   const left = new Map(children.map((child) => [child.id, child]))
   const made: Together[] = []
-  const take = (kind: Together['kind'], members: readonly Partner[], why: string) => {
+  const take = (kind: Together['kind'], members: readonly Partner[], why: Told) => {
     made.push({ kind, childIds: members.map(({ id }) => id), why })
     for (const { id } of members) left.delete(id)
   }
   for (const { misreading } of sharedRepairs(children)) {
     const members = [...left.values()].filter((child) => child.findings.includes(misreading)).slice(0, MOST_TOGETHER)
     if (members.length > 1)
-      take('same-repair', members, `The same activity helps all of them: each ${misreadingOf(misreading).does}.`)
+      take(
+        'same-repair',
+        members,
+        told('The same activity helps all of them: each {0}.', asPart(misreadingOf(misreading).does)),
+      )
   }
   for (const learner of [...left.values()]) {
     const rung = learner.standing.working
@@ -53,7 +58,12 @@ export function suggestTogether(children: readonly Partner[]): Together[] {
       take(
         'shows-the-other',
         [shower, learner],
-        `${shower.name} has ${nameOf(rung)} secure and ${learner.name} is working on it: one sets the clock, the other says it.`,
+        told(
+          '{0} has {1} secure and {2} is working on it: one sets the clock, the other says it.',
+          shower.name,
+          nameOf(rung),
+          learner.name,
+        ),
       )
   }
   for (const first of [...left.values()]) {
@@ -61,14 +71,18 @@ export function suggestTogether(children: readonly Partner[]): Together[] {
     const rung = first.standing.working
     const members = [...left.values()].filter((other) => other.standing.working === rung).slice(0, MOST_TOGETHER)
     if (members.length > 1)
-      take('same-rung', members, rung ? `All are working on ${nameOf(rung)}.` : 'For all of them every step is secure.')
+      take(
+        'same-rung',
+        members,
+        rung ? told('All are working on {0}.', nameOf(rung)) : told('For all of them every step is secure.'),
+      )
     else
       take(
         'alone',
         [first],
         rung
-          ? `Nobody else is on ${nameOf(rung)} or past it: with the adult.`
-          : 'Every step is secure: can show the others.',
+          ? told('Nobody else is on {0} or past it: with the adult.', nameOf(rung))
+          : told('Every step is secure: can show the others.'),
       )
   }
   return made
@@ -92,6 +106,4 @@ function inTwos(ids: readonly ChildId[]): ChildId[][] {
   return Array.from({ length: Math.ceil(ids.length / 2) }, (_, i) => ids.slice(2 * i, 2 * i + 2))
 }
 
-function nameOf(rung: RungId): string {
-  return `“${rungOf(rung).name}”`
-}
+const nameOf = (rung: RungId) => asPart(told('“{0}”', asPart(rungOf(rung).name)))

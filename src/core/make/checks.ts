@@ -1,3 +1,4 @@
+import { type Told } from '../wording'
 import { hasPaperHands } from './paperHands'
 import type { MeasureId, Measures, Recipe } from './recipe'
 import { fasteners } from './stock'
@@ -9,7 +10,7 @@ import { checkBand, checkPage, checkPlate } from './pageChecks'
 
 /** Every measure that can go wrong, each with what, by how much, and the nearest change that mends it. */
 export function checkRecipe(recipe: Recipe, m: Measures): MakeCheck[] {
-  const fix = (says: string, measures: Partial<Record<MeasureId, number>>): Mend => ({
+  const fix = (says: Told, measures: Partial<Record<MeasureId, number>>): Mend => ({
     says,
     change: { fixed: { ...recipe.fixed, ...measures } },
   })

@@ -1,3 +1,4 @@
+import { inEnglish } from '../wording'
 import { describe, expect, it } from 'vitest'
 import { type RecipeKind, MAKING_MATERIALS, type MakingMaterial, rankRecipes, solveRecipe, usualRecipe } from '.'
 import { drawnFace } from './drawnFace'
@@ -46,7 +47,7 @@ describe('which clock suits', () => {
     const told = (materials: readonly MakingMaterial[]) =>
       rankRecipes({ youngest: 7, children: 4, rung: 'fives', minutes: 40, materials }).map(({ kind, because }) => ({
         kind,
-        missing: /missing: ([^;]*)/.exec(because.join('; '))?.[1],
+        missing: /missing: ([^;]*)/.exec(because.map(inEnglish).join('; '))?.[1],
       }))
     expect(told(all).every(({ missing }) => missing === undefined)).toBe(true)
     // A face to be drawn needs nothing but pencil and paper.

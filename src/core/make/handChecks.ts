@@ -1,4 +1,4 @@
-import { inEnglish } from '../wording'
+import { asPart, told } from '../wording'
 import { HOUR_HAND_SHARE } from '../faces'
 import type { Measures, Recipe } from './recipe'
 import { type Fix, type MakeCheck, inMm } from './checked'
@@ -14,13 +14,13 @@ export function checkRatio({ hourHandMm, minuteHandMm }: Measures, fix: Fix): Ma
   const ratio = hourHandMm / minuteHandMm
   const percent = Math.round(ratio * 100)
   if (ratio >= LEAST_RATIO - 0.002 && ratio <= MOST_RATIO + 0.002)
-    return { id: 'ratio', ok: true, says: `The hour hand is ${percent} % of the minute hand.` }
+    return { id: 'ratio', ok: true, says: told('The hour hand is {0} % of the minute hand.', percent) }
   const to = tenth(minuteHandMm * HOUR_HAND_SHARE)
   return {
     id: 'ratio',
     ok: false,
-    says: `The hour hand is ${percent} % of the minute hand; 55 to 65 % is told apart at a glance.`,
-    mend: fix(`Make the hour hand ${inMm(to)}`, { hourHandMm: to }),
+    says: told('The hour hand is {0} % of the minute hand; 55 to 65 % is told apart at a glance.', percent),
+    mend: fix(told('Make the hour hand {0}', inMm(to)), { hourHandMm: to }),
   }
 }
 
@@ -29,55 +29,55 @@ export function checkApart(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
   const byLength = m.hourHandMm <= m.minuteHandMm * 0.8
   const byWidth = recipe.kind !== 'dough' && m.hourWidthMm >= m.minuteWidthMm * 1.15
   if (byLength && (byWidth || recipe.handLabels || recipe.kind === 'dough'))
-    return { id: 'apart', ok: true, says: 'The hands differ without their colours.' }
+    return { id: 'apart', ok: true, says: told('The hands differ without their colours.') }
   if (byLength)
     return {
       id: 'apart',
       ok: false,
-      says: 'The hands differ by length alone.',
-      mend: fix(`Make the hour hand ${inMm(m.minuteWidthMm + 4)} wide`, { hourWidthMm: m.minuteWidthMm + 4 }),
+      says: told('The hands differ by length alone.'),
+      mend: fix(told('Make the hour hand {0} wide', inMm(m.minuteWidthMm + 4)), { hourWidthMm: m.minuteWidthMm + 4 }),
     }
   const to = tenth(m.minuteHandMm * HOUR_HAND_SHARE)
   return {
     id: 'apart',
     ok: false,
-    says: 'The hands are nearly of one length.',
-    mend: fix(`Make the hour hand ${inMm(to)}`, { hourHandMm: to }),
+    says: told('The hands are nearly of one length.'),
+    mend: fix(told('Make the hour hand {0}', inMm(to)), { hourHandMm: to }),
   }
 }
 
 /** Whether the minute hand reaches the minute marks, and no further. */
 export function checkMinuteReach(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
   const { marksFrom, marksTo, usualReach } = drawnFace(recipe, m)
-  const mend = fix(`Make the minute hand ${inMm(usualReach)}`, { minuteHandMm: tenth(usualReach) })
+  const mend = fix(told('Make the minute hand {0}', inMm(usualReach)), { minuteHandMm: tenth(usualReach) })
   if (m.minuteHandMm > marksTo + 0.05)
     return {
       id: 'minute-reach',
       ok: false,
-      says: `The minute hand reaches ${inMm(m.minuteHandMm - marksTo)} beyond the minute marks.`,
+      says: told('The minute hand reaches {0} beyond the minute marks.', inMm(m.minuteHandMm - marksTo)),
       mend,
     }
   if (m.minuteHandMm < marksFrom - 0.05)
     return {
       id: 'minute-reach',
       ok: false,
-      says: `The minute hand stops ${inMm(marksFrom - m.minuteHandMm)} short of the minute marks.`,
+      says: told('The minute hand stops {0} short of the minute marks.', inMm(marksFrom - m.minuteHandMm)),
       mend,
     }
-  return { id: 'minute-reach', ok: true, says: 'The minute hand reaches the marks and stays on the face.' }
+  return { id: 'minute-reach', ok: true, says: told('The minute hand reaches the marks and stays on the face.') }
 }
 
 /** Whether the hour hand stops short of the numerals. */
 export function checkHourReach(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
   const { numeralsFrom, usualReach } = drawnFace(recipe, m)
   const over = m.hourHandMm - numeralsFrom
-  if (over <= 0.05) return { id: 'hour-reach', ok: true, says: 'The hour hand stops short of the numbers.' }
+  if (over <= 0.05) return { id: 'hour-reach', ok: true, says: told('The hour hand stops short of the numbers.') }
   const to = Math.min(usualReach * HOUR_HAND_SHARE, numeralsFrom)
   return {
     id: 'hour-reach',
     ok: false,
-    says: `The hour hand reaches ${inMm(over)} into the numbers.`,
-    mend: fix(`Make the hour hand ${inMm(to)}`, { hourHandMm: tenth(to) }),
+    says: told('The hour hand reaches {0} into the numbers.', inMm(over)),
+    mend: fix(told('Make the hour hand {0}', inMm(to)), { hourHandMm: tenth(to) }),
   }
 }
 
@@ -93,13 +93,17 @@ export function checkWidth(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
     return {
       id: 'width',
       ok: true,
-      says: `Hands ${inMm(narrow)} wide hold the ${inEnglish(fasteners[recipe.fastener].name).toLowerCase()} and small scissors.`,
+      says: told(
+        'The hands are {0} wide: enough for small scissors and for what holds them ({1}).',
+        inMm(narrow),
+        asPart(fasteners[recipe.fastener].name),
+      ),
     }
   return {
     id: 'width',
     ok: false,
-    says: `The narrowest hand is ${inMm(need - narrow)} too narrow: it tears.`,
-    mend: fix(`Make the hands at least ${inMm(need)} wide`, {
+    says: told('The narrowest hand is {0} too narrow: it tears.', inMm(need - narrow)),
+    mend: fix(told('Make the hands at least {0} wide', inMm(need)), {
       minuteWidthMm: Math.max(need, m.minuteWidthMm),
       hourWidthMm: Math.max(need, m.hourWidthMm),
     }),

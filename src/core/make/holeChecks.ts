@@ -1,3 +1,4 @@
+import { told, asPart } from '../wording'
 import type { Measures, Recipe } from './recipe'
 import { stackMm } from './solve'
 import { ERASER_MM, fasteners, PAPER_ROUND_HOLE_MM } from './stock'
@@ -10,13 +11,13 @@ export function checkHole(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
   const { holeMm } = fasteners[recipe.fastener]
   const paper = (narrowest(recipe, m) - holeMm) / 2
   if (paper >= PAPER_ROUND_HOLE_MM - 0.05)
-    return { id: 'hole', ok: true, says: `${inMm(paper)} of paper all round the ${inMm(holeMm)} hole.` }
+    return { id: 'hole', ok: true, says: told('{0} of paper all round the {1} hole.', inMm(paper), inMm(holeMm)) }
   const need = holeMm + 2 * PAPER_ROUND_HOLE_MM
   return {
     id: 'hole',
     ok: false,
-    says: `Only ${inMm(Math.max(0, paper))} of paper beside the hole; ${PAPER_ROUND_HOLE_MM} mm hold.`,
-    mend: fix(`Make the hands at least ${inMm(need)} wide`, {
+    says: told('Only {0} of paper beside the hole; {1} mm hold.', inMm(Math.max(0, paper)), PAPER_ROUND_HOLE_MM),
+    mend: fix(told('Make the hands at least {0} wide', inMm(need)), {
       minuteWidthMm: Math.max(need, m.minuteWidthMm),
       hourWidthMm: Math.max(need, m.hourWidthMm),
     }),
@@ -32,21 +33,22 @@ export function checkLeg(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
     return {
       id: 'leg',
       ok: true,
-      says: `${name}, ${inMm(m.legMm)}: passes the ${inMm(stackMm(recipe))} stack and holds.`,
+      says: told('{0}, {1}: passes the {2} stack and holds.', asPart(name), inMm(m.legMm), inMm(stackMm(recipe))),
     }
   const to = legsMm.find((leg) => leg >= need) ?? Math.ceil(need)
   return {
     id: 'leg',
     ok: false,
-    says: `The leg is ${inMm(short)} too short for a stack of ${inMm(stackMm(recipe))}.`,
-    mend: fix(`Take a leg of ${inMm(to)}`, { legMm: to }),
+    says: told('The leg is {0} too short for a stack of {1}.', inMm(short), inMm(stackMm(recipe))),
+    mend: fix(told('Take a leg of {0}', inMm(to)), { legMm: to }),
   }
 }
 
 /** Whether a point ends inside the eraser behind it. */
 export function checkPoint(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
   const out = m.legMm - stackMm(recipe) - ERASER_MM
-  if (out <= 0.001) return { id: 'point', ok: true, says: `The point ends inside an eraser of ${ERASER_MM} mm.` }
+  if (out <= 0.001)
+    return { id: 'point', ok: true, says: told('The point ends inside an eraser of {0} mm.', ERASER_MM) }
   const to = fasteners[recipe.fastener].legsMm.find(
     (leg) => leg >= stackMm(recipe) + 3 && leg <= stackMm(recipe) + ERASER_MM,
   )
@@ -54,7 +56,7 @@ export function checkPoint(recipe: Recipe, m: Measures, fix: Fix): MakeCheck {
   return {
     id: 'point',
     ok: false,
-    says: `A bare point: it comes ${inMm(out)} out of an eraser of ${ERASER_MM} mm.`,
-    mend: fix(`Take a pin of ${inMm(to ?? most)}`, { legMm: to ?? most }),
+    says: told('A bare point: it comes {0} out of an eraser of {1} mm.', inMm(out), ERASER_MM),
+    mend: fix(told('Take a pin of {0}', inMm(to ?? most)), { legMm: to ?? most }),
   }
 }

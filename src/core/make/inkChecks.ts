@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import type { Drawing, Shape } from '../drawing'
 import { recipePages } from './pages'
 import type { Recipe } from './recipe'
@@ -13,12 +14,12 @@ export function checkInk(recipe: Recipe): MakeCheck {
     return {
       id: 'ink',
       ok: false,
-      says: `Tints as pale as ${palest.toFixed(1)} : 1 vanish on a printer that is low on ink.`,
-      mend: { says: 'Draw them as lines', change: { lowInk: true } },
+      says: told('Tints as pale as {0} : 1 vanish on a printer that is low on ink.', palest.toFixed(1)),
+      mend: { says: told('Draw them as lines'), change: { lowInk: true } },
     }
   if (thinnest < LEAST_LINE_MM)
-    return { id: 'ink', ok: false, says: `The thinnest line is ${inMm(thinnest)}: it may not print.` }
-  return { id: 'ink', ok: true, says: 'Shows on a printer that is low on ink.' }
+    return { id: 'ink', ok: false, says: told('The thinnest line is {0}: it may not print.', inMm(thinnest)) }
+  return { id: 'ink', ok: true, says: told('Shows on a printer that is low on ink.') }
 }
 
 /** Contrast to white of the palest ink, and the thinnest ink line, mm. */

@@ -1,3 +1,4 @@
+import { inEnglish } from '../wording'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { kinds, paperIds } from '../../../tests/readback/recipes'
@@ -171,7 +172,8 @@ describe('10,000 random recipes', () => {
         if (!measures) return
         const failed = checkRecipe(recipe, measures).filter((check) => !check.ok)
         if (failed.length > 0) {
-          for (const { says } of failed) if (says.includes('NaN') || says.includes('undefined')) throw new Error(says)
+          for (const says of failed.map((check) => inEnglish(check.says)))
+            if (says.includes('NaN') || says.includes('undefined')) throw new Error(says)
           return
         }
         passed++

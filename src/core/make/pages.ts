@@ -1,6 +1,6 @@
 import { bodyArea, type Drawing } from '../drawing'
 import { requireNumber } from '../errors'
-import { IN_ENGLISH, type Wording } from '../wording'
+import { IN_ENGLISH, type Wording, told } from '../wording'
 import { packParts } from './layout'
 import { isFourUp } from './paperHands'
 import { partBoxes } from './partSizes'
@@ -32,7 +32,7 @@ export function recipePagesFor(
   wording: Wording = IN_ENGLISH,
 ): Drawing[] {
   const { length } = owners
-  requireNumber('children', length, 1, 120)
+  requireNumber(told('children'), length, 1, 120)
   // Solved once: the same measures for all.
   const clocks = clocksOf(recipe).map((clock) => ({ clock, measures: solveRecipe(clock) }))
   return owners.flatMap((owner) =>
@@ -90,5 +90,5 @@ export function paperClockPage(
  * printerScale(94) //=> 0.94
  */
 export function printerScale(measuredMm: number): number {
-  return requireNumber('bar as measured (mm)', measuredMm, 50, 200) / 100
+  return requireNumber(told('bar as measured (mm)'), measuredMm, 50, 200) / 100
 }

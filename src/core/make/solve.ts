@@ -1,3 +1,4 @@
+import { told, type Told } from '../wording'
 import { bodyArea } from '../drawing'
 import { HOUR_HAND_SHARE, LAYERED, MINUTE_HAND_REACH, SECOND_HAND_REACH } from '../faces'
 import { RefusedValue } from '../errors'
@@ -24,17 +25,17 @@ export function stackMm({ kind, gsm, backing, hands, secondHand }: Recipe): numb
 }
 
 /** Where each measure may lie, mm; anything else is refused with its name. */
-export const MEASURE_LIMITS: Record<MeasureId, { name: string; least: number; most: number }> = {
-  faceMm: { name: 'face', least: SMALLEST_FACE_MM, most: LARGEST_FACE_MM },
-  plateMm: { name: 'plate', least: 90, most: 400 },
-  middleMm: { name: 'middle circle', least: 30, most: 400 },
-  hubMm: { name: 'hub', least: 20, most: 150 },
-  minuteHandMm: { name: 'minute hand', least: 15, most: LARGEST_FACE_MM },
-  hourHandMm: { name: 'hour hand', least: 10, most: LARGEST_FACE_MM },
-  secondHandMm: { name: 'second hand', least: 15, most: LARGEST_FACE_MM },
-  minuteWidthMm: { name: 'minute hand’s width', least: 4, most: 60 },
-  hourWidthMm: { name: 'hour hand’s width', least: 4, most: 60 },
-  legMm: { name: 'leg of the fastener', least: 3, most: 100 },
+export const MEASURE_LIMITS: Record<MeasureId, { name: Told; least: number; most: number }> = {
+  faceMm: { name: told('face'), least: SMALLEST_FACE_MM, most: LARGEST_FACE_MM },
+  plateMm: { name: told('plate'), least: 90, most: 400 },
+  middleMm: { name: told('middle circle'), least: 30, most: 400 },
+  hubMm: { name: told('hub'), least: 20, most: 150 },
+  minuteHandMm: { name: told('minute hand'), least: 15, most: LARGEST_FACE_MM },
+  hourHandMm: { name: told('hour hand'), least: 10, most: LARGEST_FACE_MM },
+  secondHandMm: { name: told('second hand'), least: 15, most: LARGEST_FACE_MM },
+  minuteWidthMm: { name: told('minute hand’s width'), least: 4, most: 60 },
+  hourWidthMm: { name: told('hour hand’s width'), least: 4, most: 60 },
+  legMm: { name: told('leg of the fastener'), least: 3, most: 100 },
 }
 
 /** Throws RefusedValue for a fixed measure, a count or an age that cannot be. */
@@ -42,13 +43,14 @@ export function requireRecipe({ fixed, children, spares, age }: Recipe): void {
   for (const [id, value] of Object.entries(fixed) as [MeasureId, number][]) {
     const { name, least, most } = MEASURE_LIMITS[id]
     if (value !== undefined && !(value >= least && value <= most))
-      throw new RefusedValue(name, `${least} to ${most} mm`, `${value} mm`)
+      throw new RefusedValue(name, told('{0} to {1} mm', least, most), `${value} mm`)
   }
   if (!Number.isInteger(children) || children < 1 || children > 60)
-    throw new RefusedValue('children', 'a whole number from 1 to 60', children)
+    throw new RefusedValue(told('children'), told('a whole number from 1 to 60'), children)
   if (!Number.isInteger(spares) || spares < 0 || spares > 60)
-    throw new RefusedValue('spares', 'a whole number from 0 to 60', spares)
-  if (!Number.isInteger(age) || age < 3 || age > 99) throw new RefusedValue('age', 'a whole number from 3 to 99', age)
+    throw new RefusedValue(told('spares'), told('a whole number from 0 to 60'), spares)
+  if (!Number.isInteger(age) || age < 3 || age > 99)
+    throw new RefusedValue(told('age'), told('a whole number from 3 to 99'), age)
 }
 
 /**
@@ -64,8 +66,8 @@ export function solveRecipe(recipe: Recipe): Measures {
   // Four on a page can neither be tiled nor left to a check: there would be nothing to draw.
   if (isFourUp(recipe) && !layOut(recipe, measures))
     throw new RefusedValue(
-      'face',
-      `${SMALLEST_FACE_MM} to ${largestFaceMm(recipe)} mm with four on a page`,
+      told('face'),
+      told('{0} to {1} mm with four on a page', SMALLEST_FACE_MM, largestFaceMm(recipe)),
       `${faceMm} mm`,
     )
   return measures

@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { type LengthUnit, formatDistance, formatLength, parseLength } from '.'
@@ -19,7 +20,7 @@ describe('lengths as they are typed', () => {
     ['7 feet', 'm', 2133.6],
     ['  20MM ', 'in', 20],
   ])('%s in %s is %d mm', (text, unit, mm) => {
-    expect(parseLength('face', text, unit)).toBeCloseTo(mm, 3)
+    expect(parseLength(told('face'), text, unit)).toBeCloseTo(mm, 3)
   })
 
   it.each([
@@ -40,7 +41,7 @@ describe('lengths as they are typed', () => {
     '10 in 2 ft',
     '1 2 3',
   ])('%j is refused, with the field and what would be right', (text) => {
-    expect(() => parseLength('face', text, 'cm')).toThrow(/^face must be a length above 0 such as 18 cm, not /)
+    expect(() => parseLength(told('face'), text, 'cm')).toThrow(/^face must be a length above 0 such as 18 cm, not /)
   })
 
   it('come back from how they are shown, within what is shown', () => {
@@ -50,7 +51,7 @@ describe('lengths as they are typed', () => {
         fc.constantFrom<LengthUnit>('mm', 'cm', 'in'),
         (mm, unit) => {
           const slack = { mm: 0.26, cm: 0.51, in: 25.4 / 32 + 0.01 }[unit]
-          expect(Math.abs(parseLength('x', formatLength(mm, unit), 'mm') - mm)).toBeLessThanOrEqual(slack)
+          expect(Math.abs(parseLength(told('x'), formatLength(mm, unit), 'mm') - mm)).toBeLessThanOrEqual(slack)
         },
       ),
     )
@@ -59,7 +60,7 @@ describe('lengths as they are typed', () => {
         fc.double({ min: 100, max: 50_000, noNaN: true }),
         fc.constantFrom('m' as const, 'ft' as const),
         (mm, unit) => {
-          expect(Math.abs(parseLength('x', formatDistance(mm, unit), 'm') - mm)).toBeLessThanOrEqual(
+          expect(Math.abs(parseLength(told('x'), formatDistance(mm, unit), 'm') - mm)).toBeLessThanOrEqual(
             unit === 'm' ? 5.01 : 12.8,
           )
         },

@@ -1,3 +1,4 @@
+import { told, type Told, asPart } from '../wording'
 import { RefusedValue } from '../errors'
 import { MM_PER_INCH } from '../drawing'
 
@@ -43,9 +44,8 @@ function numberOf(text: string): number | undefined {
  * parseLength('plate', '7 1/2"', 'mm') //=> 190.5
  * parseLength('radius', "7 ft 10 in", 'cm') //=> 2387.6
  */
-export function parseLength(field: string, text: string, unit: LengthUnit | 'm' | 'ft'): number {
-  const refuse = () =>
-    new RefusedValue(field, `a length above 0 such as ${example(unit)}`, text === '' ? 'nothing' : text)
+export function parseLength(field: Told, text: string, unit: LengthUnit | 'm' | 'ft'): number {
+  const refuse = () => new RefusedValue(field, told('a length above 0 such as {0}', asPart(EXAMPLES[unit])), text)
   const pieces = [
     ...text
       .trim()
@@ -74,8 +74,12 @@ export function parseLength(field: string, text: string, unit: LengthUnit | 'm' 
   return mm
 }
 
-function example(unit: string): string {
-  return { mm: '180 mm', cm: '18 cm', in: '7 1/2 in', m: '2.4 m', ft: '7 ft 10 in' }[unit] ?? '180 mm'
+const EXAMPLES: Readonly<Record<LengthUnit | 'm' | 'ft', Told>> = {
+  mm: told('180 mm'),
+  cm: told('18 cm'),
+  in: told('7 1/2 in'),
+  m: told('2.4 m'),
+  ft: told('7 ft 10 in'),
 }
 
 /**

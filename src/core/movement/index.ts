@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { RefusedValue, requireInteger, requireNumber } from '../errors'
 import { randomFrom } from '../random'
 import { chooseAMove } from './games/chooseAMove'
@@ -68,10 +69,14 @@ const LARGEST_ROOM_METRES = 100
 
 /** Refuses a floor that is too small for so many children; seated they need their chairs alone. */
 function requireRoom({ roomFor }: Game, { children, isSeated }: GameOptions, metres: number): void {
-  requireNumber('room across (m)', metres, 0.5, LARGEST_ROOM_METRES)
+  requireNumber(told('room across (m)'), metres, 0.5, LARGEST_ROOM_METRES)
   const wanted = roomFor(children)
   if (isSeated || metres >= wanted) return
-  throw new RefusedValue('room across (m)', `at least ${wanted} for ${children} children, or the seated form`, metres)
+  throw new RefusedValue(
+    told('room across (m)'),
+    told('at least {0} for {1} children, or the seated form', wanted, children),
+    metres,
+  )
 }
 
 /**
@@ -80,10 +85,10 @@ function requireRoom({ roomFor }: Game, { children, isSeated }: GameOptions, met
  */
 export function makeTimeline(id: GameId, options: GameOptions, seed: number): Timeline {
   const game = games[id]
-  if (!game) throw new RefusedValue('game', `one of ${Object.keys(games).join(', ')}`, id)
-  const seconds = 60 * requireInteger('minutes', options.minutes, 1, LONGEST_GAME_MINUTES)
-  requireInteger('game number', seed, 0, LARGEST_SEED)
-  requireInteger('children', options.children, game.leastChildren, game.mostChildren)
+  if (!game) throw new RefusedValue(told('game'), told('one of {0}', Object.keys(games).join(', ')), id)
+  const seconds = 60 * requireInteger(told('minutes'), options.minutes, 1, LONGEST_GAME_MINUTES)
+  requireInteger(told('game number'), seed, 0, LARGEST_SEED)
+  requireInteger(told('children'), options.children, game.leastChildren, game.mostChildren)
   if (options.roomMetres !== undefined) requireRoom(game, options, options.roomMetres)
   const script = game.script(options, randomFrom(seed))
   const rounds: (readonly Beat[])[] = []

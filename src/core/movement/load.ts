@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { RefusedValue, requireInteger, requireNumber } from '../errors'
 import type { GameOptions } from './gameOptions'
 
@@ -22,8 +23,8 @@ const STEP = 0.25
 
 /** The load for an age and for what the adult chose: -2 (half of it) to 2 (half as much again). */
 export function loadFor({ age = CAREFUL_AGE, harder }: Pick<GameOptions, 'age' | 'harder'>): Load {
-  const share = 1 + STEP * requireInteger('easier or harder', harder, -2, 2)
-  const isOlder = requireInteger('age', age, 3, 99) >= OLDER_FROM
+  const share = 1 + STEP * requireInteger(told('easier or harder'), harder, -2, 2)
+  const isOlder = requireInteger(told('age'), age, 3, 99) >= OLDER_FROM
   const metresASecond = Math.min(3.4, Math.max(1.6, 2.2 + 0.3 * (age - 5)))
   return {
     hardAtOnce: Math.round((isOlder ? 30 : 20) * share),
@@ -35,10 +36,10 @@ export function loadFor({ age = CAREFUL_AGE, harder }: Pick<GameOptions, 'age' |
 
 /** There and back between the marks, metres. Throws RefusedValue where once is more than can be run at one go. */
 export function lapOf({ lapMetres, isSeated }: GameOptions, { hardAtOnce, metresASecond }: Load): number {
-  const field = 'distance of the marks (m)'
+  const field = told('distance of the marks (m)')
   const lap = 2 * requireNumber(field, lapMetres, 0.5, 50)
   const most = Math.floor(hardAtOnce * metresASecond) / 2
   if (lap > 2 * most && !isSeated)
-    throw new RefusedValue(field, `at most ${most} at this age, so that one lap is not too long`, lapMetres)
+    throw new RefusedValue(field, told('at most {0} at this age, so that one lap is not too long', most), lapMetres)
   return lap
 }

@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { RefusedValue } from '../errors'
 import type { Beat, Script, Timeline } from './types'
 import type { Call } from './calls'
@@ -33,7 +34,7 @@ export function filled(
   }
   if (body.length === 0) {
     const least = Math.ceil((seconds - room + lengthOf(rounds[0] ?? [])) / 60)
-    throw new RefusedValue('minutes', `at least ${least} for this game`, Math.round(seconds / 60))
+    throw new RefusedValue(told('minutes'), told('at least {0} for this game', least), Math.round(seconds / 60))
   }
   return [...opening, ...stretched(body, room - lengthOf(body)), ...closing]
 }

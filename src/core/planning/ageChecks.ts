@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { type Activity, activityOf } from '../activities'
 import { limitsByAge, seatedStretches, youngestAge } from './byAge'
 import { activitiesOf } from './rounds'
@@ -28,8 +29,14 @@ function checkSitting({ steps }: SessionPlan, request: SessionRequest, sitting: 
     id: 'sitting',
     ok,
     says: ok
-      ? `They sit for ${min(longest)} on end at most.`
-      : `They sit for ${min(longest)} on end from ${stepName(first)}. At ${youngestAge(request)}, ${min(sitting)} are enough: put something standing or moving in between.`,
+      ? told('They sit for {0} on end at most.', min(longest))
+      : told(
+          'They sit for {0} on end from {1}. At {2}, {3} are enough: put something standing or moving in between.',
+          min(longest),
+          stepName(first),
+          youngestAge(request) ?? '',
+          min(sitting),
+        ),
   }
 }
 
@@ -37,9 +44,13 @@ function checkWriting({ steps }: SessionPlan, request: SessionRequest, writing: 
   const written = steps.filter((step) => activitiesOf(step).some(({ writes }) => writes))
   const ok = written.length <= writing
   const says = !ok
-    ? `At ${youngestAge(request)} there is too much to write in ${listed(written)}: let them say it, lay it or ring it.`
+    ? told(
+        'At {0} there is too much to write in {1}: let them say it, lay it or ring it.',
+        youngestAge(request) ?? '',
+        listed(written),
+      )
     : written.length === 0
-      ? 'Nothing has to be written.'
-      : `Written only in ${listed(written)}.`
+      ? told('Nothing has to be written.')
+      : told('Written only in {0}.', listed(written))
   return { id: 'writing', ok, says }
 }

@@ -1,3 +1,4 @@
+import { type Told } from '../wording'
 import type { StepId } from '../ids'
 import { activityOf, type Place } from '../activities'
 import type { PlanStep, SessionPlan } from './types'
@@ -19,7 +20,7 @@ export const isCheck = (step: PlanStep) => activityOf(step).role === 'check'
 
 export interface Ahead {
   readonly steps: readonly PlanStep[]
-  readonly says: string
+  readonly says: Told
   readonly place?: Place
 }
 

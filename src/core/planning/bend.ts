@@ -1,3 +1,4 @@
+import { told, type Told, asPart } from '../wording'
 import type { StepId } from '../ids'
 import { activityOf, type Place, placeNames } from '../activities'
 import { attempt } from '../errors'
@@ -6,7 +7,7 @@ import { newStepId } from './edits'
 import { planSession } from './planner'
 import { LONGEST_SESSION, type PlanStep, type SessionPlan, SHORTEST_SESSION } from './types'
 import type { SessionRequest } from './request'
-import { stepName } from './planCheck'
+import { listed, stepName } from './planCheck'
 import { type Ahead, type Begun, isCheck, total } from './ahead'
 import { ranges, restLeast, cutShort } from './cutShort'
 
@@ -14,10 +15,10 @@ import { ranges, restLeast, cutShort } from './cutShort'
 
 /** What can come between. */
 export const BENDS = {
-  late: 'We are late',
-  tired: 'They are tired',
-  rain: 'It rains',
-  longer: 'It goes well',
+  late: told('We are late'),
+  tired: told('They are tired'),
+  rain: told('It rains'),
+  longer: told('It goes well'),
 } as const
 
 export type BendId = keyof typeof BENDS
@@ -27,7 +28,7 @@ export interface Bent {
   /** Where the rest is held. */
   readonly place: Place
   /** What was changed, in a sentence or two. */
-  readonly says: string
+  readonly says: Told
 }
 
 /** How much longer a step goes on that goes well. */
@@ -53,7 +54,7 @@ export function bendPlan(begun: Begun, bend: BendId): Bent {
   return {
     plan: { ...plan, steps: [...over, ...bent.steps] },
     place: bent.place ?? begun.request.place,
-    says: `${bent.says} ${Math.max(0, total(bent.steps) - spent)} min to go.`,
+    says: told('{0} {1} min to go.', asPart(bent.says), Math.max(0, total(bent.steps) - spent)),
   }
 }
 
@@ -61,7 +62,7 @@ export function bendPlan(begun: Begun, bend: BendId): Bent {
 function eased(ahead: readonly PlanStep[], begun: Begun): Ahead {
   const { request, plan } = begun
   const [now, ...rest] = ahead
-  if (!now) return { steps: ahead, says: 'Nothing is left to change.' }
+  if (!now) return { steps: ahead, says: told('Nothing is left to change.') }
   const isMoving = (step: PlanStep) => activityOf(step).energy === 'moving'
   const used = new Set(plan.steps.map(({ activityId }) => activityId))
   const rested = isCheck(now) || rest.slice(0, 1).some(isMoving)
@@ -69,7 +70,15 @@ function eased(ahead: readonly PlanStep[], begun: Begun): Ahead {
   const pause: PlanStep[] =
     rested || !breakId
       ? []
-      : [{ id: newStepId(plan), activityId: breakId, rung: plan.rung, minutes: 3, why: 'They are tired: move first.' }]
+      : [
+          {
+            id: newStepId(plan),
+            activityId: breakId,
+            rung: plan.rung,
+            minutes: 3,
+            why: told('They are tired: move first.'),
+          },
+        ]
   const seatedShort = (steps: readonly PlanStep[], of: SessionRequest) =>
     ranges(steps, of).map((range, i) => {
       const step = steps[i]
@@ -77,17 +86,21 @@ function eased(ahead: readonly PlanStep[], begun: Begun): Ahead {
       return isSeated ? { ...range, usual: range.least } : range
     })
   const { steps, says } = cutShort([now, ...pause, ...rest], { ...begun, request }, seatedShort)
-  return { steps, says: pause.length > 0 ? `A movement break comes next. ${says}` : says }
+  return { steps, says: pause.length > 0 ? told('A movement break comes next. {0}', asPart(says)) : says }
 }
 
 /** What cannot be held indoors is replaced, by another of the same stage where there is one. */
 function indoors(ahead: readonly PlanStep[], begun: Begun): Ahead {
   if (begun.request.place !== 'outdoors')
-    return { ...cutShort(ahead, begun), says: 'You are indoors already: nothing is changed.' }
+    return { ...cutShort(ahead, begun), says: told('You are indoors already: nothing is changed.') }
   const place: Place = 'floor'
   const away = ahead.filter((step) => !activityOf(step).places.includes(place) || isOnlyOutside(step))
   if (away.length === 0)
-    return { ...cutShort(ahead, begun), place, says: `Everything to come can be held ${placeNames[place]}.` }
+    return {
+      ...cutShort(ahead, begun),
+      place,
+      says: told('Everything to come can be held {0}.', asPart(placeNames[place])),
+    }
   const [now] = ahead
   const request = { ...begun.request, place, minutes: inLimits(begun.minutesLeft) }
   const stays = ahead.filter((step) => !away.includes(step))
@@ -108,10 +121,10 @@ function indoors(ahead: readonly PlanStep[], begun: Begun): Ahead {
     // What is being held ends where it is, and is not forgotten.
     if (!found) return step === now ? [{ ...step, minutes: Math.max(1, begun.spentMinutes ?? 0) }] : []
     used.add(found)
-    return [{ ...found, id: step.id, minutes: step.minutes, why: 'It rains: this fits indoors.' }]
+    return [{ ...found, id: step.id, minutes: step.minutes, why: told('It rains: this fits indoors.') }]
   })
   const { steps: fitted } = cutShort(steps, { ...begun, request })
-  return { steps: fitted, place, says: `Changed for indoors: ${away.map(stepName).join(', ')}.` }
+  return { steps: fitted, place, says: told('Changed for indoors: {0}.', listed(away)) }
 }
 
 const isOnlyOutside = (step: PlanStep) => activityOf(step).places.every((place) => place === 'outdoors')
@@ -120,13 +133,13 @@ const inLimits = (minutes: number) => Math.max(SHORTEST_SESSION, Math.min(LONGES
 /** Five minutes more for what is being held; the others make room. */
 function lengthened(ahead: readonly PlanStep[], begun: Begun): Ahead {
   const [now, ...rest] = ahead
-  if (!now) return { steps: ahead, says: 'Nothing is left to change.' }
+  if (!now) return { steps: ahead, says: told('Nothing is left to change.') }
   const lasts = Math.max(now.minutes, begun.spentMinutes ?? 0)
   const longer = Math.min(lasts + LONGER_MINUTES, begun.minutesLeft - restLeast(rest))
   if (rest.length === 0 || longer <= lasts)
-    return { ...cutShort(ahead, begun), says: 'There is no time left to take from what comes next.' }
+    return { ...cutShort(ahead, begun), says: told('There is no time left to take from what comes next.') }
   const { steps, says } = cutShort([{ ...now, minutes: longer }, ...rest], { ...begun, spentMinutes: longer })
-  return { steps, says: `${stepName(now)} has ${longer} min. ${says}` }
+  return { steps, says: told('{0} has {1} min. {2}', stepName(now), longer, asPart(says)) }
 }
 
 /** Minutes that are left of a session that began at its planned time, or later. */

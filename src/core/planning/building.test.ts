@@ -1,3 +1,4 @@
+import { inEnglish, told } from '../wording'
 import { describe, expect, it } from 'vitest'
 import { someRequest } from '../../../tests/readback/planRequests'
 import { NOW, child, request, school } from '../../../tests/readback/usualRequest'
@@ -82,11 +83,13 @@ describe('making a clock', () => {
         activityId,
         rung: 'half' as const,
         minutes: 5,
-        why: '',
+        why: told(''),
       })),
     }
     expect(clocksToMake(plan, asked)).toBe(12)
-    expect(checkPlan(plan, asked).find(({ id }) => id === 'clocks')?.says).toContain('beforehand: about 12 min')
+    expect(inEnglish(checkPlan(plan, asked).find(({ id }) => id === 'clocks')?.says ?? told(''))).toContain(
+      'beforehand: about 12 min',
+    )
     expect(clocksToMake(plan, { ...asked, hasClocks: true })).toBeUndefined()
     expect(clocksToMake(plan, { ...asked, materials: ['clock'] })).toBeUndefined()
     const settings = { paper: 'a4', wording: { language: 'en-GB', form: 'turns' }, lowInk: false } as const
@@ -98,16 +101,18 @@ describe('making a clock', () => {
 describe('what is not to hand', () => {
   const plan = {
     rung: 'half' as const,
-    steps: [{ id: 's', activityId: 'paper-clock', rung: 'half' as const, minutes: 13, why: '' }],
+    steps: [{ id: 's', activityId: 'paper-clock', rung: 'half' as const, minutes: 13, why: told('') }],
   }
 
   it('has what does as well named alike in the checks and in the list', () => {
     const asked = request({ materials: MATERIAL_IDS.filter((id) => id !== 'fasteners') })
     const says = checkPlan(plan, asked).find(({ id }) => id === 'materials')
     expect(says?.ok).toBe(true)
-    expect(says?.says).toContain(materials.fasteners.standIn)
+    expect(inEnglish(says?.says ?? told(''))).toContain(materials.fasteners.standIn)
     const listed = fetchList(plan, asked).find(({ material }) => material === 'fasteners')
-    expect(listed && fetchInWords(listed)).toBe(`paper fasteners: 2 fasteners (or ${materials.fasteners.standIn})`)
+    expect(listed && fetchInWords(listed)).toBe(
+      `paper fasteners: 2 fasteners (or ${materials.fasteners.standIn && inEnglish(materials.fasteners.standIn)})`,
+    )
     const there = fetchList(plan, request()).find(({ material }) => material === 'fasteners')
     expect(there && fetchInWords(there)).toBe('paper fasteners: 2 fasteners')
   })
@@ -118,7 +123,9 @@ describe('what is not to hand', () => {
     const without = MATERIAL_IDS.filter((id) => id !== 'fasteners' && id !== 'card')
     const asked = request({ clock, materials: without })
     expect(fetchList(plan, asked).map(({ material }) => material)).toEqual(['scissors', 'crayons'])
-    expect(checkPlan(plan, asked).find(({ id }) => id === 'materials')?.says).toBe('Everything needed is to hand.')
+    expect(inEnglish(checkPlan(plan, asked).find(({ id }) => id === 'materials')?.says ?? told(''))).toBe(
+      'Everything needed is to hand.',
+    )
     // Two hairpins for each of the two clocks.
     expect(clockAmounts(asked, wording)).toContain('hairpins, two a clock: 4 hairpins')
     expect(clockAmounts(request(), wording)).toEqual([])
@@ -128,7 +135,7 @@ describe('what is not to hand', () => {
     const sheet = { ...plan, steps: plan.steps.map((step) => ({ ...step, activityId: 'read-dials-sheet' })) }
     const check = checkPlan(sheet, request({ materials: [] })).find(({ id }) => id === 'materials')
     expect(check).toMatchObject({ ok: false })
-    expect(check?.says).toContain('printed pages (nothing does instead)')
+    expect(inEnglish(check?.says ?? told(''))).toContain('printed pages (nothing does instead)')
   })
 
   it('changes the holes of the printed clock', () => {
@@ -159,7 +166,9 @@ describe('what is locked', () => {
   })
 
   it('cannot be longer than the session', () => {
-    const long = [{ id: 's', activityId: 'paper-clock', rung: 'half' as const, minutes: 60, why: '', locked: true }]
+    const long = [
+      { id: 's', activityId: 'paper-clock', rung: 'half' as const, minutes: 60, why: told(''), locked: true },
+    ]
     expect(() => planSession(request(), { locked: long })).toThrow(
       /minutes of the locked activities must be a whole number from 0 to 30/,
     )
@@ -174,11 +183,11 @@ describe('what one change would buy', () => {
     const bare = { ...request({ minutes: 24, materials: [], place: 'outdoors' }), lastTime: idsOf(plan) }
     const short = {
       ...plan,
-      steps: [{ id: 's', activityId: 'read-dials-sheet', rung: 'half' as const, minutes: 8, why: '' }],
+      steps: [{ id: 's', activityId: 'read-dials-sheet', rung: 'half' as const, minutes: 8, why: told('') }],
     }
     const helps = whatWouldHelp(short, bare)
     expect(helps.length).toBeGreaterThan(0)
-    expect(helps[0]?.change).toBe('built again, with nothing changed')
+    expect(inEnglish(helps[0]?.change ?? told(''))).toBe('built again, with nothing changed')
     for (const { plan: better, request: then, holds } of helps) {
       expect(holds.length).toBeGreaterThan(0)
       const count = (of: typeof plan, by: SessionRequest) => checkPlan(of, by).filter(({ ok }) => !ok).length

@@ -1,3 +1,4 @@
+import { told, asPart, inSentences } from '../wording'
 import { activityOf } from '../activities'
 import { KIND_NAMES, type RungId, rungOf, STAGES } from '../teaching'
 import { groupNeed } from './need'
@@ -41,17 +42,22 @@ function checkOrder(plan: SessionPlan, request: SessionRequest): PlanCheck {
       return {
         id: 'order',
         ok: false,
-        says: `${stepName(back)} (${KIND_NAMES[activityOf(back).stage]}) comes too late: move it up.`,
+        says: told('{0} ({1}) comes too late: move it up.', stepName(back), asPart(KIND_NAMES[activityOf(back).stage])),
       }
     const first = steps[0]
     if (rung === plan.rung && first && stageOfStep(first) > STAGES.indexOf(firstStage))
       return {
         id: 'order',
         ok: false,
-        says: `${rungOf(rung).name} starts ${KIND_NAMES[activityOf(first).stage]}, but not every child has met it ${KIND_NAMES[firstStage]} yet.`,
+        says: told(
+          '{0} starts {1}, but not every child has met it {2} yet.',
+          asPart(rungOf(rung).name),
+          asPart(KIND_NAMES[activityOf(first).stage]),
+          asPart(KIND_NAMES[firstStage]),
+        ),
       }
   }
-  return { id: 'order', ok: true, says: 'Things first, then pictures, then words.' }
+  return { id: 'order', ok: true, says: told('Things first, then pictures, then words.') }
 }
 
 function checkSeated(plan: SessionPlan): PlanCheck {
@@ -63,10 +69,13 @@ function checkSeated(plan: SessionPlan): PlanCheck {
       return {
         id: 'seated',
         ok: false,
-        says: `${stepName(step)} is the third seated activity in a row: put something standing or moving before it.`,
+        says: told(
+          '{0} is the third seated activity in a row: put something standing or moving before it.',
+          stepName(step),
+        ),
       }
   }
-  return { id: 'seated', ok: true, says: 'No more than two seated activities before the closing check.' }
+  return { id: 'seated', ok: true, says: told('No more than two seated activities before the closing check.') }
 }
 
 function checkMovement(plan: SessionPlan, request: SessionRequest): PlanCheck {
@@ -75,10 +84,10 @@ function checkMovement(plan: SessionPlan, request: SessionRequest): PlanCheck {
   const moving = plan.steps.filter((step) => activitiesOf(step).some(({ energy }) => energy === 'moving'))
   const ok = !needed || moving.length > 0
   const says = !ok
-    ? `Over ${still} minutes with no movement: add a break.`
+    ? told('Over {0} minutes with no movement: add a break.', still)
     : moving.length > 0
-      ? `Moving: ${listed(moving)}. Water afterwards.`
-      : `Short enough without a movement break.`
+      ? told('Moving: {0}. Water afterwards.', listed(moving))
+      : told('Short enough without a movement break.')
   return { id: 'movement', ok, says }
 }
 
@@ -88,7 +97,7 @@ function checkEnding(plan: SessionPlan): PlanCheck {
   return {
     id: 'check',
     ok,
-    says: ok ? 'Ends with a short check.' : 'Does not end with a check: add the quick check last.',
+    says: ok ? told('Ends with a short check.') : told('Does not end with a check: add the quick check last.'),
   }
 }
 
@@ -101,11 +110,18 @@ function checkHands(plan: SessionPlan, request: SessionRequest): PlanCheck {
   const { taught, withThings } = taughtMinutes(steps)
   const lacking = lackingWithThings(steps, groupNeed(request))
   const ok = lacking === 0
-  const says = `${Math.round(withThings)} of ${Math.round(taught)} minutes of teaching are with things`
+  const [done, of] = [Math.round(withThings), Math.round(taught)]
   return {
     id: 'hands',
     ok,
-    says: ok ? `${says}.` : `Only ${says}: at least ${Math.ceil(withThings + lacking)} would be better.`,
+    says: ok
+      ? told('{0} of {1} minutes of teaching are with things.', done, of)
+      : told(
+          'Only {0} of {1} minutes of teaching are with things: at least {2} would be better.',
+          done,
+          of,
+          Math.ceil(withThings + lacking),
+        ),
   }
 }
 
@@ -117,8 +133,12 @@ function checkRepeats(plan: SessionPlan, { lastTime, beforeLast = [] }: SessionR
     new Set(earlier.map(({ activityId }) => activityId)).size * 2 >
     new Set(taught.map(({ activityId }) => activityId)).size
   const says = [
-    ...(again.length > 0 ? [`Also done last time: ${listed(again)}.`] : []),
-    ...(isMuch ? [`More than half was done the time before last: ${listed(earlier)}.`] : []),
+    ...(again.length > 0 ? [told('Also done last time: {0}.', listed(again))] : []),
+    ...(isMuch ? [told('More than half was done the time before last: {0}.', listed(earlier))] : []),
   ]
-  return { id: 'repeats', ok: says.length === 0, says: says.join(' ') || 'Nothing repeats last time.' }
+  return {
+    id: 'repeats',
+    ok: says.length === 0,
+    says: says.length > 0 ? inSentences(says) : told('Nothing repeats last time.'),
+  }
 }

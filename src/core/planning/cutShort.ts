@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { type DurationRange, activityOf } from '../activities'
 import { stepName } from './planCheck'
 import { fitMinutes } from './edits'
@@ -38,9 +39,9 @@ export function cutShort(ahead: readonly PlanStep[], begun: Begun, rangesOf = ra
     floorOf,
   )
   const isSame = result.length === ahead.length && total(result) >= total(ahead)
-  const kept = isSame ? 'Everything fits as it is.' : 'Nothing is left out; the activities are shorter.'
+  const kept = isSame ? told('Everything fits as it is.') : told('Nothing is left out; the activities are shorter.')
   const left = ahead.filter(({ id }) => !result.some((step) => step.id === id)).map(stepName)
-  return { steps: result, says: left.length > 0 ? `Left out: ${left.join(', ')}.` : kept }
+  return { steps: result, says: left.length > 0 ? told('Left out: {0}.', left.join(', ')) : kept }
 }
 
 const lastingAtLeast = ({ least, usual, most }: DurationRange, minutes: number): DurationRange => ({

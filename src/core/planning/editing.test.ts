@@ -1,3 +1,4 @@
+import { inEnglish, told } from '../wording'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { everything, request } from '../../../tests/readback/plainRequests'
@@ -43,7 +44,9 @@ describe('editing a plan', () => {
 
   it('is seen by the checks', () => {
     const longer = planAfterMinutes(plan, ids[0] as string, 40)
-    expect(checkPlan(longer, from).find(({ id }) => id === 'time')?.says).toMatch(/^\d+ min too long for 40/)
+    expect(inEnglish(checkPlan(longer, from).find(({ id }) => id === 'time')?.says ?? told(''))).toMatch(
+      /^\d+ min too long for 40/,
+    )
     const last = ids[ids.length - 1] as string
     expect(checkPlan(planAfterMove(plan, last, 0), from).find(({ id }) => id === 'check')?.ok).toBe(false)
     const seated = {
@@ -53,7 +56,7 @@ describe('editing a plan', () => {
         activityId,
         rung: 'half' as RungId,
         minutes: 8,
-        why: '',
+        why: told(''),
       })),
     }
     const failed = checkPlan(seated, request({ minutes: 24 }))
@@ -67,7 +70,7 @@ describe('editing a plan', () => {
       checkPlan(
         {
           rung: 'half',
-          steps: ids.map((activityId, i) => ({ id: `s${i}`, activityId, rung: 'half', minutes: 8, why: '' })),
+          steps: ids.map((activityId, i) => ({ id: `s${i}`, activityId, rung: 'half', minutes: 8, why: told('') })),
         },
         request({ minutes: 8 * ids.length }),
       ).find(({ id }) => id === 'seated')
@@ -85,7 +88,7 @@ describe('editing a plan', () => {
     const taught = plan.steps.find(({ activityId }) => activityOf(activityId).role === 'teach')?.activityId ?? ''
     const check = plan.steps.find(({ activityId }) => activityOf(activityId).role === 'check')?.activityId ?? ''
     expect(repeats([taught])).toMatchObject({ ok: false })
-    expect(repeats([taught])?.says).toContain(activityOf(taught).name)
+    expect(inEnglish(repeats([taught])?.says ?? told(''))).toContain(activityOf(taught).name)
     expect(repeats([check])?.ok).toBe(true)
     expect(repeats([])?.ok).toBe(true)
   })
@@ -107,7 +110,9 @@ describe('editing a plan', () => {
 describe('the shelf', () => {
   const plan = planSession(request(), { seed: 7 })
   const butOf = (id: string, change: Parameters<typeof request>[0]) =>
-    shelf(plan, request(change)).find(({ activity }) => activity.id === id)?.but
+    shelf(plan, request(change))
+      .find(({ activity }) => activity.id === id)
+      ?.but.map(inEnglish)
 
   it('says of each activity how many children it needs or takes, at the limits and beyond them', () => {
     const offered = shelf(plan, request()).map(({ activity }) => activity)
@@ -129,8 +134,10 @@ describe('the shelf', () => {
     const id = entries[0]?.activity.id ?? ''
     expect(butOf(id, { lastTime: [id] })).toContain('done last time')
     expect(butOf(id, { materials: everything })).not.toContain('done last time')
-    expect(entries.some(({ but }) => but.includes('something is not to hand'))).toBe(true)
-    expect(shelf(plan, request({ place: 'outdoors' })).some(({ but }) => but.includes('not for this place'))).toBe(true)
+    expect(entries.some(({ but }) => but.map(inEnglish).includes('something is not to hand'))).toBe(true)
+    expect(
+      shelf(plan, request({ place: 'outdoors' })).some(({ but }) => but.map(inEnglish).includes('not for this place')),
+    ).toBe(true)
     const used = plan.steps.map(({ activityId }) => activityId)
     expect(entries.filter(({ activity }) => used.includes(activity.id))).toEqual([])
   })

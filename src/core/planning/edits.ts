@@ -1,3 +1,4 @@
+import { told, inSentences } from '../wording'
 import type { StepId } from '../ids'
 import { type Activity, type DurationRange, activityOf, asStep, catalogue } from '../activities'
 import { RefusedValue, requireInteger } from '../errors'
@@ -37,7 +38,7 @@ export function fitMinutes(ranges: readonly DurationRange[], total: number): num
 
 function indexOf(plan: SessionPlan, stepId: StepId): number {
   const index = plan.steps.findIndex((step) => step.id === stepId)
-  if (index < 0) throw new RefusedValue('step', 'the id of an activity in the plan', stepId)
+  if (index < 0) throw new RefusedValue(told('step'), told('the id of an activity in the plan'), stepId)
   return index
 }
 
@@ -51,14 +52,14 @@ export function planAfterMove(plan: SessionPlan, stepId: StepId, to: number): Se
 }
 
 export function planAfterMinutes(plan: SessionPlan, stepId: StepId, minutes: number): SessionPlan {
-  requireInteger('minutes', minutes, 1, LONGEST_SESSION)
+  requireInteger(told('minutes'), minutes, 1, LONGEST_SESSION)
   const index = indexOf(plan, stepId)
   return { ...plan, steps: plan.steps.map((step, i) => (i === index ? { ...step, minutes } : step)) }
 }
 
 /** The plan with how long a step really took, in seconds. */
 export function planAfterTook(plan: SessionPlan, stepId: StepId, tookSeconds: number): SessionPlan {
-  requireInteger('took', tookSeconds, 1, LONGEST_TOOK_SECONDS)
+  requireInteger(told('took'), tookSeconds, 1, LONGEST_TOOK_SECONDS)
   const index = indexOf(plan, stepId)
   return { ...plan, steps: plan.steps.map((step, i) => (i === index ? { ...step, tookSeconds } : step)) }
 }
@@ -139,6 +140,9 @@ function stepOf(plan: SessionPlan, activity: Activity, request: SessionRequest, 
     ...asStep(activity),
     rung,
     minutes: wanted === undefined ? usual : Math.max(least, Math.min(most, wanted)),
-    why: `Your choice. ${rung === plan.rung ? reasonFor({ activity, rung }, request, need) : ''}`.trim(),
+    why: inSentences([
+      told('Your choice.'),
+      ...(rung === plan.rung ? [reasonFor({ activity, rung }, request, need)] : []),
+    ]),
   }
 }

@@ -21,8 +21,8 @@ export function timeline(plan: SessionPlan, start: MinuteOfDay): TimedStep[] {
 }
 
 /** The cautions of a plan's activities, each once, in the order in which they first apply. */
-export function planCautions(plan: SessionPlan): { id: CautionId; text: Told; for: string[] }[] {
-  const found = new Map<CautionId, string[]>()
+export function planCautions(plan: SessionPlan): { id: CautionId; text: Told; for: Told[] }[] {
+  const found = new Map<CautionId, Told[]>()
   for (const step of plan.steps) {
     for (const activity of activitiesOf(step))
       for (const id of activity.cautions) found.set(id, [...(found.get(id) ?? []), activity.name])

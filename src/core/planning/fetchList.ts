@@ -14,7 +14,7 @@ export interface FetchEntry {
   readonly toHand: boolean
   /** What does as well, where it is not to hand. */
   readonly standIn: Told | undefined
-  readonly for: readonly string[]
+  readonly for: readonly Told[]
 }
 
 /** "scissors: 3 pairs", and what does as well where there are none. */

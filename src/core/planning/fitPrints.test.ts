@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { describe, expect, it } from 'vitest'
 import { readSvg } from '../../../tests/readback/svg'
 import { MATERIAL_IDS, activityOf, tablesFor } from '../activities'
@@ -32,7 +33,7 @@ function printsOf(activityId: string, children: number, minutes: number) {
     lastTime: [],
     school,
   }
-  const steps = [{ id: 's', activityId, rung: 'quarters' as const, minutes, why: '' }]
+  const steps = [{ id: 's', activityId, rung: 'quarters' as const, minutes, why: told('') }]
   return sessionPrints({ rung: 'quarters', steps }, request, { paper: 'a4', wording, lowInk: false }, 1)
 }
 

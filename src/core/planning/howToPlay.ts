@@ -1,11 +1,11 @@
-import { type Activity, type ActivityWords, activityWords, catalogue } from '../activities'
+import { type Activity, type WordsOnRung, activityWords, catalogue } from '../activities'
 import { type Drawing, type FlowBlock, flowPages, INK, makePage, type PaperId, paragraph } from '../drawing'
 import { type PrintableId, printableOf } from '../printables'
 import { type RungId, rungOf } from '../teaching'
 import { barText, nameIn, printedAs, type Wording } from '../wording'
 
 /** How a game or a set of cards is played, in the group's language. */
-export type HowToPlay = Omit<ActivityWords, 'onRung'>
+export type HowToPlay = WordsOnRung<string>
 
 /** The activity that plays a printable on a rung, or the first one that plays it at all. */
 function playedBy(id: PrintableId, rung: RungId): Activity | undefined {

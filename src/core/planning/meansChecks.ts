@@ -1,4 +1,4 @@
-import { counted } from '../wording'
+import { asPart, inARow, told } from '../wording'
 import { activityOf, materials } from '../activities'
 import { activitiesOf } from './rounds'
 import { clocksToMake, missingMaterials } from './toHand'
@@ -12,7 +12,7 @@ export function checkPlace(plan: SessionPlan, { place }: SessionRequest): PlanCh
   return {
     id: 'place',
     ok: off.length === 0,
-    says: off.length === 0 ? 'Everything suits the place.' : `Not for this place: ${listed(off)}.`,
+    says: off.length === 0 ? told('Everything suits the place.') : told('Not for this place: {0}.', listed(off)),
   }
 }
 
@@ -27,8 +27,10 @@ export function checkPlayers(plan: SessionPlan, { children }: SessionRequest): P
     ok: off.length === 0,
     says:
       off.length === 0
-        ? `Works with ${counted(children.length, 'child', 'children')}.`
-        : `Not for ${children.length}: ${listed(off)}.`,
+        ? children.length === 1
+          ? told('Works with 1 child.')
+          : told('Works with {0} children.', children.length)
+        : told('Not for {0}: {1}.', children.length, listed(off)),
   }
 }
 
@@ -36,15 +38,19 @@ export function checkPlayers(plan: SessionPlan, { children }: SessionRequest): P
 export function checkMaterials(plan: SessionPlan, request: SessionRequest): PlanCheck {
   const all = plan.steps.flatMap(activitiesOf).flatMap((activity) => missingMaterials(activity, request))
   const missing = [...new Map(all.map((each) => [each.material, each])).values()]
-  const said = missing.map(({ material, standIn }) =>
-    standIn
-      ? `${materials[material].name} (instead: ${standIn})`
-      : `${materials[material].name} (nothing does instead)`,
-  )
+  const said = missing.map(({ material, standIn }) => {
+    const name = asPart(materials[material].name)
+    return asPart(
+      standIn ? told('{0} (instead: {1})', name, asPart(standIn)) : told('{0} (nothing does instead)', name),
+    )
+  })
   return {
     id: 'materials',
     ok: missing.every(({ standIn }) => standIn !== undefined),
-    says: missing.length === 0 ? 'Everything needed is to hand.' : `Not ticked as to hand: ${said.join('; ')}.`,
+    says:
+      missing.length === 0
+        ? told('Everything needed is to hand.')
+        : told('Not ticked as to hand: {0}.', inARow(said, '; ')),
   }
 }
 
@@ -52,6 +58,6 @@ export function checkMaterials(plan: SessionPlan, request: SessionRequest): Plan
 export function checkClocks(plan: SessionPlan, request: SessionRequest): PlanCheck[] {
   const minutes = clocksToMake(plan, request)
   if (minutes === undefined) return []
-  const says = `Make the clocks beforehand: about ${min(minutes)}. Their pages are printed with the session.`
+  const says = told('Make the clocks beforehand: about {0}. Their pages are printed with the session.', min(minutes))
   return [{ id: 'clocks', ok: true, says }]
 }

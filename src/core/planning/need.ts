@@ -2,7 +2,7 @@ import { RefusedValue } from '../errors'
 import type { Printable } from '../printables'
 import { BESIDE_THE_ORDER, type RungId, STAGES, type School, type Stage, neededFor, pathOf, rungs } from '../teaching'
 import { type Standing, onlyLacksAnswers, workedOn } from '../knowing'
-import { IN_ENGLISH, listInWords } from '../wording'
+import { IN_ENGLISH, listInWords, told } from '../wording'
 import type { PlanChild, SessionRequest } from './request'
 
 /** What a group needs now: the rung most of it is on, and another that comes first. */
@@ -138,6 +138,6 @@ export function rungFor(printable: Printable, own: RungId, school: Pick<School, 
   const path = pathOf(school)
   const before = path.slice(0, Math.max(0, path.indexOf(own))).reverse()
   const found = [...before, ...rungs.map(({ id }) => id)].find((rung) => printable.suits(rung))
-  if (!found) throw new RefusedValue('printable', 'one that suits some step', printable.id)
+  if (!found) throw new RefusedValue(told('printable'), told('one that suits some step'), printable.id)
   return found
 }

@@ -1,3 +1,4 @@
+import { inEnglish, told } from '../wording'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { activityOf, durationRange } from '../activities'
@@ -16,7 +17,7 @@ const planOf = (steps: readonly (readonly [id: string, minutes: number, took?: n
     activityId,
     rung: 'half',
     minutes,
-    why: '',
+    why: told(''),
     ...(took !== undefined && { tookSeconds: took * 60 }),
   })),
 })
@@ -100,7 +101,7 @@ describe('the pace of a group', () => {
     const pace = paceOf(Array.from({ length: 5 }, () => timing('match-cards', 9, 12)))
     const { usual } = durationRange(activityOf('match-cards'), 4)
     const yours = pacedRange(activityOf('match-cards'), 4, pace).usual
-    expect(paceInWords(activityOf('match-cards'), 4, pace)).toBe(
+    expect(inEnglish(paceInWords(activityOf('match-cards'), 4, pace) ?? told(''))).toBe(
       `Match cards: it takes you ${yours} min, not ${usual} (timed 5 times).`,
     )
   })

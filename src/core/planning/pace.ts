@@ -1,3 +1,4 @@
+import { told, type Told, asPart } from '../wording'
 import type { ActivityId } from '../ids'
 import { type Activity, type DurationRange, durationRange } from '../activities'
 import type { Pace, PaceFactor } from './request'
@@ -102,13 +103,15 @@ export function pacedRange(activity: Activity, players: number, pace: Pace | und
 }
 
 /** "Match cards take you 11 min, not 9"; undefined where it makes no difference of a minute. */
-export function paceInWords(activity: Activity, players: number, pace: Pace | undefined): string | undefined {
+export function paceInWords(activity: Activity, players: number, pace: Pace | undefined): Told | undefined {
   const own = pace?.byActivity[activity.id]
   if (!own) return undefined
   const [catalogue, yours] = [durationRange(activity, players).usual, pacedRange(activity, players, pace).usual]
   if (catalogue === yours) return undefined
-  const times = own.times === 1 ? 'once' : `${own.times} times`
-  return `${activity.name}: it takes you ${yours} min, not ${catalogue} (timed ${times}).`
+  const name = asPart(activity.name)
+  return own.times === 1
+    ? told('{0}: it takes you {1} min, not {2} (timed once).', name, yours, catalogue)
+    : told('{0}: it takes you {1} min, not {2} (timed {3} times).', name, yours, catalogue, own.times)
 }
 
 /** How far off the minutes of one held session were. */

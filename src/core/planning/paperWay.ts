@@ -40,7 +40,7 @@ export interface PageSpan {
  * pagesInParts(70, 30) //=> [{ from: 1, to: 30 }, { from: 31, to: 60 }, { from: 61, to: 70 }]
  */
 export function pagesInParts(pages: number, sheets: number): PageSpan[] {
-  requireInteger('sheets', sheets, 1, 100_000)
+  requireInteger(told('sheets'), sheets, 1, 100_000)
   return Array.from({ length: Math.ceil(pages / sheets) }, (_, i) => ({
     from: i * sheets + 1,
     to: Math.min(pages, (i + 1) * sheets),

@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { RefusedValue } from '../errors'
 import { type Question, nextQuestion } from '../knowing'
 import { type RungId, type School, asksOf } from '../teaching'
@@ -29,7 +30,7 @@ export function placing(guess: RungId, answers: readonly PlacingAnswer[], school
   const starts = startsOf(school)
   const placeOf = (rung: RungId) => {
     const place = starts.indexOf(rung)
-    if (place < 0) throw new RefusedValue('rung', `one of ${starts.join(', ')}`, rung)
+    if (place < 0) throw new RefusedValue(told('rung'), told('one of {0}', starts.join(', ')), rung)
     return place
   }
   const wrong = answers.filter(({ isRight }) => !isRight).map(({ rung }) => placeOf(rung))
@@ -48,6 +49,6 @@ export function placing(guess: RungId, answers: readonly PlacingAnswer[], school
  */
 export function placingQuestion(rung: RungId, seed: number): Question {
   const question = nextQuestion({ rung, seed, answers: [], asked: [], asks: asksOf(rung).slice(0, 1) })
-  if (!question) throw new RefusedValue('rung', 'one that has questions', rung)
+  if (!question) throw new RefusedValue(told('rung'), told('one that has questions'), rung)
   return question
 }

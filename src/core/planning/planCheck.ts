@@ -1,3 +1,4 @@
+import { asPart, inARow, told, type Told } from '../wording'
 import { activityOf } from '../activities'
 import type { PlanStep } from './types'
 
@@ -19,12 +20,12 @@ export interface PlanCheck {
     | 'repeats'
   readonly ok: boolean
   /** What holds, or what does not and by how much. */
-  readonly says: string
+  readonly says: Told
 }
 
 /** The name of a step’s activity. */
-export const stepName = (step: PlanStep) => activityOf(step).name
+export const stepName = (step: PlanStep) => asPart(activityOf(step).name)
 /** The names of steps, one after the other. */
-export const listed = (steps: readonly PlanStep[]) => steps.map(stepName).join(', ')
+export const listed = (steps: readonly PlanStep[]) => inARow(steps.map(stepName))
 /** Minutes as a check says them. */
-export const min = (minutes: number) => `${minutes} min`
+export const min = (minutes: number) => asPart(told('{0} min', minutes))

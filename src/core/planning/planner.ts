@@ -1,4 +1,4 @@
-import { counted } from '../wording'
+import { told, asPart } from '../wording'
 import { type Activity, activityOf, asStep } from '../activities'
 import { requireMinuteOfDay } from '../clock'
 import { RefusedValue, requireInteger } from '../errors'
@@ -45,11 +45,11 @@ export interface Building {
  * saying how many minutes would.
  */
 export function planSession(request: SessionRequest, building: Building = {}): SessionPlan {
-  requireInteger('children', request.children.length, 1, 30)
-  requireInteger('minutes', request.minutes, SHORTEST_SESSION, LONGEST_SESSION)
-  requireMinuteOfDay(request.start, 'start')
+  requireInteger(told('children'), request.children.length, 1, 30)
+  requireInteger(told('minutes'), request.minutes, SHORTEST_SESSION, LONGEST_SESSION)
+  requireMinuteOfDay(request.start, told('start'))
   const lockedMinutes = (building.locked ?? []).reduce((sum, { minutes }) => sum + minutes, 0)
-  requireInteger('minutes of the locked activities', lockedMinutes, 0, request.minutes)
+  requireInteger(told('minutes of the locked activities'), lockedMinutes, 0, request.minutes)
   const found = bestPlan(request, building)
   if (!found) throw nothingFits(request, building)
   return found
@@ -124,17 +124,22 @@ function toPlan(request: SessionRequest, need: GroupNeed, draft: Draft): Session
 /** What would fit instead: other lengths for this group or, failing that, a smaller group. */
 function nothingFits(request: SessionRequest, building: Building): RefusedValue {
   const { children, minutes } = request
-  const name = rungOf(groupNeed(request).rung).name
+  const name = asPart(rungOf(groupNeed(request).rung).name)
   const fits = (change: Partial<SessionRequest>) => bestPlan({ ...request, ...change }, building) !== undefined
   // The nearest first: three are enough, and each has to be planned to know.
   const near = [...LENGTHS_TO_TRY].sort((a, b) => Math.abs(a - minutes) - Math.abs(b - minutes))
   const lengths: number[] = []
   for (const length of near) if (lengths.length < LENGTHS_TOLD && fits({ minutes: length })) lengths.push(length)
-  const count = `${counted(children.length, 'child', 'children')}`
+  const count = asPart(children.length === 1 ? told('1 child') : told('{0} children', children.length))
   if (lengths.length > 0) {
     return new RefusedValue(
-      'minutes',
-      `a length that activities for ${name} can fill here with ${count}, such as ${lengths.sort((a, b) => a - b).join(', ')}`,
+      told('minutes'),
+      told(
+        'a length that activities for {0} can fill here with {1}, such as {2}',
+        name,
+        count,
+        lengths.sort((a, b) => a - b).join(', '),
+      ),
       minutes,
     )
   }
@@ -144,7 +149,7 @@ function nothingFits(request: SessionRequest, building: Building): RefusedValue 
   )
   const advice =
     most === undefined
-      ? 'few enough for some activity in this place: choose another place'
-      : `${most} at most for ${name} in this place: split the group, or choose another place`
-  return new RefusedValue('children', advice, children.length)
+      ? told('few enough for some activity in this place: choose another place')
+      : told('{0} at most for {1} in this place: split the group, or choose another place', most, name)
+  return new RefusedValue(told('children'), advice, children.length)
 }

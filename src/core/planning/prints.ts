@@ -4,7 +4,7 @@ import { attempt, RefusedValue } from '../errors'
 import { RECIPE_KINDS, recipePagesFor, usualRecipe } from '../make'
 import type { RungId } from '../teaching'
 import { isPrintableId, printables } from '../printables'
-import { nameIn, printedAs } from '../wording'
+import { nameIn, printedAs, told } from '../wording'
 import { smallAnswers } from './answerPages'
 import { usualWay } from './paperWay'
 import { activitiesOf } from './rounds'
@@ -87,8 +87,8 @@ function tableKeys(shared: readonly PrintLine[], { request, settings: { way, pap
 function keptLine({ name, body: { printable, options, seed } }: NonNullable<PrintSettings['kept']>[number]): PrintLine {
   const { value, refusal } = attempt(() => printables[printable].make(options, seed))
   if (value) return printLine(name, value)
-  const allowed = 'one that can still be made: change it in the Print room, or take it out of the session'
-  throw new RefusedValue(`the kept print “${name}”`, allowed, refusal.message)
+  const allowed = told('one that can still be made: change it in the Print room, or take it out of the session')
+  throw new RefusedValue(told('the kept print “{0}”', name), allowed, refusal.message)
 }
 
 /** The clock that was chosen for the session, or a card clock where an activity needs one. */

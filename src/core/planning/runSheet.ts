@@ -36,9 +36,12 @@ export function runSheetPages(plan: SessionPlan, request: SessionRequest, sheet:
   const steps = timeline(plan, request.start)
   // What was kept is in English: on paper the reason is worked out anew.
   const whyOf = (step: PlanStep) =>
-    isEnglish(wording)
-      ? step.why
-      : reasonFor({ activity: activityOf(step), rung: step.rung, again: isAgain(plan, step) }, request, need, wording)
+    nameIn(
+      wording,
+      isEnglish(wording)
+        ? step.why
+        : reasonFor({ activity: activityOf(step), rung: step.rung, again: isAgain(plan, step) }, request, need),
+    )
   const clock = (minute: number) => say(minute, { language: wording.language, form: 'digital' })
   const need = { ...groupNeed(request), rung: plan.rung }
   const end = steps[steps.length - 1]?.end ?? request.start

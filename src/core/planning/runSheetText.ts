@@ -71,7 +71,10 @@ function stepText(
   const lines = stationLines(step, start, request, wording)
   const need = { ...groupNeed(request), rung: plan.rung }
   const again = isAgain(plan, step)
-  const why = isEnglish(wording) ? step.why : reasonFor({ activity, rung: step.rung, again }, request, need, wording)
+  const why = nameIn(
+    wording,
+    isEnglish(wording) ? step.why : reasonFor({ activity, rung: step.rung, again }, request, need),
+  )
   return [
     '',
     `## ${clock(start)}–${clock(end)} ${plainMarkdown(words.name)} (${step.minutes} min)`,

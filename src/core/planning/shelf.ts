@@ -1,3 +1,4 @@
+import { told, type Told } from '../wording'
 import type { Activity } from '../activities'
 import { offeredActivities } from './offer'
 import { pacedRange } from './pace'
@@ -9,7 +10,7 @@ export interface ShelfEntry {
   readonly activity: Activity
   readonly usualMinutes: number
   /** What speaks against it, in words; empty when it fits as it is. */
-  readonly but: readonly string[]
+  readonly but: readonly Told[]
 }
 
 function isLiked({ activity }: ShelfEntry, { favourites = [] }: SessionRequest): boolean {
@@ -23,12 +24,13 @@ export function shelf(plan: SessionPlan, request: SessionRequest): ShelfEntry[] 
     .filter((activity) => activity.rungs.includes(plan.rung))
     .filter((activity) => !plan.steps.some((step) => step.activityId === activity.id))
     .map((activity) => {
-      const but: string[] = []
-      if (!activity.places.includes(request.place)) but.push('not for this place')
-      if (players < activity.players.least) but.push(`needs ${activity.players.least} children`)
-      if (players > activity.players.most) but.push(`${activity.players.most} children at most`)
-      if (missingMaterials(activity, request).some(({ standIn }) => !standIn)) but.push('something is not to hand')
-      if (request.lastTime.includes(activity.id)) but.push('done last time')
+      const but: Told[] = []
+      if (!activity.places.includes(request.place)) but.push(told('not for this place'))
+      if (players < activity.players.least) but.push(told('needs {0} children', activity.players.least))
+      if (players > activity.players.most) but.push(told('{0} children at most', activity.players.most))
+      if (missingMaterials(activity, request).some(({ standIn }) => !standIn))
+        but.push(told('something is not to hand'))
+      if (request.lastTime.includes(activity.id)) but.push(told('done last time'))
       return { activity, usualMinutes: pacedRange(activity, players, request.pace).usual, but }
     })
     .sort((a, b) => a.but.length - b.but.length || Number(isLiked(b, request)) - Number(isLiked(a, request)))

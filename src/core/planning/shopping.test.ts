@@ -1,8 +1,15 @@
+import { told } from '../wording'
 import { describe, expect, it } from 'vitest'
 import type { PlanStep } from './types'
 import { type ShoppedSession, shoppingList } from '.'
 
-const step = (activityId: string): PlanStep => ({ id: activityId, activityId, rung: 'half', minutes: 10, why: '' })
+const step = (activityId: string): PlanStep => ({
+  id: activityId,
+  activityId,
+  rung: 'half',
+  minutes: 10,
+  why: told(''),
+})
 const session = (
   name: string,
   activities: readonly string[],

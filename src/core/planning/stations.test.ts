@@ -1,3 +1,4 @@
+import { inEnglish, told } from '../wording'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { someRequest } from '../../../tests/readback/planRequests'
@@ -29,7 +30,7 @@ import {
 const tellsTheAdult = ({ steps, game }: Activity): boolean =>
   game !== undefined ||
   steps.some((step) =>
-    /\b(Say|Call|Show|Name)( or draw)? (a time|a number of minutes|a part|a clock(?! aloud))/.test(step),
+    /\b(Say|Call|Show|Name)( or draw)? (a time|a number of minutes|a part|a clock(?! aloud))/.test(inEnglish(step)),
   )
 
 /** What stations must keep, from the step and the request alone; apart from how they are made. */
@@ -185,7 +186,7 @@ describe('stations', () => {
       activityId: 'stations',
       rung: 'half',
       minutes: 22,
-      why: '',
+      why: told(''),
       stations: {
         teams: [
           { childIds: [a, b], rung: 'half' },

@@ -1,3 +1,4 @@
+import { told, type Told, asPart, inARow } from '../wording'
 import { activityOf, STATIONS_ID } from '../activities'
 import { RefusedValue, attempt, requireInteger } from '../errors'
 import { pathOf, type RungId, rungOf } from '../teaching'
@@ -23,22 +24,26 @@ const SMALLEST_TEAM = 2
  * activities that suit every team without an adult.
  */
 export function planWithStations(plan: SessionPlan, request: SessionRequest, wish: StationsWish): SessionPlan {
-  requireInteger('stations', wish.count, FEWEST_STATIONS, MOST_STATIONS)
-  requireInteger('helpers', wish.helpers, 0, MOST_HELPERS)
+  requireInteger(told('stations'), wish.count, FEWEST_STATIONS, MOST_STATIONS)
+  requireInteger(told('helpers'), wish.helpers, 0, MOST_HELPERS)
   const most = Math.floor(request.children.length / SMALLEST_TEAM)
   if (wish.count > most)
     throw new RefusedValue(
-      'stations',
+      told('stations'),
       most < FEWEST_STATIONS
-        ? `for ${FEWEST_STATIONS * SMALLEST_TEAM} children or more: there are ${request.children.length}`
-        : `${most} at most with ${request.children.length} children`,
+        ? told('for {0} children or more: there are {1}', FEWEST_STATIONS * SMALLEST_TEAM, request.children.length)
+        : told('{0} at most with {1} children', most, request.children.length),
       wish.count,
     )
   const away = replaced(plan)
   const minutes = away.reduce((sum, step) => sum + step.minutes, 0)
   const least = wish.count * SHORTEST_ROUND + (wish.count - 1) * CHANGE_MINUTES
   if (minutes < least)
-    throw new RefusedValue('minutes', `enough for ${least} minutes of stations after the opening`, minutes)
+    throw new RefusedValue(
+      told('minutes'),
+      told('enough for {0} minutes of stations after the opening', least),
+      minutes,
+    )
   const teams = teamsOf(request, wish.count)
   const step: PlanStep = {
     id: newStepId(plan),
@@ -61,7 +66,7 @@ export interface FittingStations {
   /** The numbers that work, the fewest first. */
   readonly counts: readonly number[]
   /** Where none does: why, so that it can be said after a colon. */
-  readonly why?: string
+  readonly why?: Told
 }
 
 /** Tries every number of stations. */
@@ -80,9 +85,9 @@ export function stationsThatFit(
 }
 
 /** Why a session has no stations, by the field that stands against them. */
-const WHY_NOT: Readonly<Record<string, string>> = {
-  minutes: 'there are too few minutes after the opening',
-  stations: 'too few activities suit every team here. Try more minutes or another place',
+const WHY_NOT: Readonly<Record<string, Told>> = {
+  minutes: told('there are too few minutes after the opening'),
+  stations: told('too few activities suit every team here. Try more minutes or another place'),
 }
 
 /** What stations take the place of: what is taught after the opening. */
@@ -100,11 +105,11 @@ function lacksMovement({ steps }: SessionPlan, away: readonly PlanStep[], reques
   return total > stillMinutes(request) && !kept.some((step) => activityOf(step).energy === 'moving')
 }
 
-function whyOf(teams: readonly Team[]): string {
-  const names = [...new Set(teams.map(({ rung }) => rungOf(rung).name))]
+function whyOf(teams: readonly Team[]): Told {
+  const names = [...new Set(teams.map(({ rung }) => rung))].map((rung) => asPart(rungOf(rung).name))
   return names.length === 1
-    ? `Teams that go round: all work on ${names[0]}.`
-    : `Teams that go round, each at its own step: ${names.join(', ')}.`
+    ? told('Teams that go round: all work on {0}.', inARow(names))
+    : told('Teams that go round, each at its own step: {0}.', inARow(names))
 }
 
 /** Children of about the same rung together, in teams that differ by one child at most. */

@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { type Activity, asStep } from '../activities'
 import { RefusedValue } from '../errors'
 import { drawUnit, randomFrom } from '../random'
@@ -64,10 +65,10 @@ export function stationsFor(teams: readonly Team[], request: SessionRequest, sou
   }
   if (chosen.length < sought.count)
     throw new RefusedValue(
-      'stations',
+      told('stations'),
       chosen.length < FEWEST_STATIONS
-        ? 'where activities for all teams fit: try more minutes, another place or fewer stations'
-        : `${chosen.length} at most here: no more activities suit every team, with ${led} to lead them`,
+        ? told('where activities for all teams fit: try more minutes, another place or fewer stations')
+        : told('{0} at most here: no more activities suit every team, with {1} to lead them', chosen.length, led),
       sought.count,
     )
   return withLeaders(chosen, sought.helpers)

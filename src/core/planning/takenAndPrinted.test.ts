@@ -17,7 +17,7 @@ describe('what a session takes', () => {
       activityId,
       rung: 'half' as RungId,
       minutes: 8,
-      why: 'Since it fits.',
+      why: told('Since it fits.'),
     })),
   })
 

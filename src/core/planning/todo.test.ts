@@ -1,4 +1,4 @@
-import { inEnglish } from '../wording'
+import { inEnglish, told } from '../wording'
 import { describe, expect, it } from 'vitest'
 import type { MisreadingId } from '../teaching'
 import { toDo } from '.'
@@ -10,7 +10,7 @@ const plan = {
     activityId,
     rung: 'half' as const,
     minutes: 5,
-    why: '',
+    why: told(''),
   })),
 } as const
 
@@ -33,7 +33,7 @@ function group(name: string, next: ReturnType<typeof session> | null, found: rea
   return { group: { id: name, name }, children: children.length > 0 ? children : [], hasClocks: false, next }
 }
 
-const told = (lines: ReturnType<typeof toDo>) =>
+const saying = (lines: ReturnType<typeof toDo>) =>
   lines.map(({ is, groupName, what }) => [is, groupName, what.map(inEnglish).join(', ')].join(' '))
 
 describe('what is to be done first', () => {
@@ -42,7 +42,7 @@ describe('what is to be done first', () => {
       group('Herons', session('b', '2026-11-29', 600)),
       group('Ducks', session('a', '2026-11-29'), ['next-hour']),
     ]
-    expect(told(toDo(groups, '2026-12-05'))).toEqual([
+    expect(saying(toDo(groups, '2026-12-05'))).toEqual([
       'next Ducks ',
       'print Ducks ',
       'print Herons ',
@@ -55,9 +55,9 @@ describe('what is to be done first', () => {
   it('leaves out what is printed, what is to hand, and what is later than that', () => {
     const all = ['card', 'scissors', 'crayons', 'fasteners'] as const
     const ready = session('a', '2026-11-29', 570, { printedAt: 1, materials: all })
-    expect(told(toDo([group('Ducks', ready)], '2026-12-05'))).toEqual(['next Ducks '])
-    expect(told(toDo([group('Ducks', session('a', '2026-12-05'))], '2026-12-05'))).toHaveLength(3)
-    expect(told(toDo([group('Ducks', session('a', '2026-12-06'))], '2026-12-05'))).toEqual(['next Ducks '])
+    expect(saying(toDo([group('Ducks', ready)], '2026-12-05'))).toEqual(['next Ducks '])
+    expect(saying(toDo([group('Ducks', session('a', '2026-12-05'))], '2026-12-05'))).toHaveLength(3)
+    expect(saying(toDo([group('Ducks', session('a', '2026-12-06'))], '2026-12-05'))).toEqual(['next Ducks '])
     expect(toDo([group('Ducks', null)], '2026-12-05')).toEqual([])
   })
 

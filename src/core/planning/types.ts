@@ -1,3 +1,4 @@
+import { type Told } from '../wording'
 import type { ActivityId, ChildId, StepId } from '../ids'
 import type { Activity, StepActivity } from '../activities'
 import type { RungId } from '../teaching'
@@ -9,9 +10,9 @@ export interface PlanStep {
   readonly rung: RungId
   readonly minutes: number
   /** Why it was chosen, in a sentence or two. */
-  readonly why: string
+  readonly why: Told
   /** An activity of one's own stands in the plan as it was when it was put there. */
-  readonly own?: Activity
+  readonly own?: Activity<string>
   /** What is at the stations, and who goes round them; only in a step with stations. */
   readonly stations?: Stations
   /** Stays where another plan is built. */

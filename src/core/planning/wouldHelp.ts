@@ -11,7 +11,7 @@ export interface Help {
   /** What to change, in words: "5 minutes more". */
   readonly change: Told
   /** What would hold then and does not now, in the words of the checks. */
-  readonly holds: readonly string[]
+  readonly holds: readonly Told[]
   readonly request: SessionRequest
   readonly plan: SessionPlan
 }

@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { drawnOptions, rungsOf } from '../../../tests/readback/prints'
@@ -139,5 +140,5 @@ it('an error that is no refusal is thrown on', () => {
       throw new TypeError('ours')
     }),
   ).toThrow(TypeError)
-  expect(new RefusedValue('title', 'short', 'x'.repeat(300)).message.length).toBeLessThan(110)
+  expect(new RefusedValue(told('title'), told('short'), 'x'.repeat(300)).message.length).toBeLessThan(110)
 })

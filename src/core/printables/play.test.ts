@@ -1,3 +1,4 @@
+import { inEnglish } from '../wording'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { rungsOf } from '../../../tests/readback/prints'
@@ -133,7 +134,9 @@ describe('how long a game lasts', () => {
       [11, 4],
     ] as const) {
       const o = { ...usual(printables.bingo), rung: 'minute', count, boards } as const
-      const told = Number(/in about (\d+) of 100/.exec((printables.bingo.notes?.(o, 5) ?? []).join(' '))?.[1])
+      const told = Number(
+        /in about (\d+) of 100/.exec((printables.bingo.notes?.(o, 5) ?? []).map(inEnglish).join(' '))?.[1],
+      )
       const all = boardsOf(randomFrom(5), boardsWish(count, o))
       const random = randomFrom(99)
       const shared = Array.from({ length: 4000 }, () => {

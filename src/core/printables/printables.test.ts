@@ -5,7 +5,7 @@ import { type Drawing, type PaperId, type Shape, bodyArea, papers, toSvg } from 
 import { onDial } from '../clock'
 import { dials, groups, inPart } from '../../../tests/readback/prints/reading'
 import { misreadingOf, wrongAnswers } from '../teaching'
-import { languages } from '../wording'
+import { languages, inEnglish } from '../wording'
 import { wordsInSector } from './kit/sectorWords'
 import { type Print, type PrintOptions, type Printable, countsOn, printableOf, printables } from '.'
 
@@ -228,7 +228,7 @@ describe('a day of one’s own', () => {
           ],
         },
         1,
-      ),
+      )?.map(inEnglish),
     ).toEqual(['At 12:00 one hand lies over the other: show it on a clock first.'])
   })
 })

@@ -1,3 +1,4 @@
+import { inEnglish } from '../wording'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { drawnOptions, problemsOf, rungsOf } from '../../../tests/readback/prints'
@@ -79,7 +80,7 @@ describe.each(Object.values(printables))('$name', (printable: Printable) => {
   it('says what it needs, how it is used and what to watch for', () => {
     expect(printable.needs.length).toBeGreaterThan(0)
     expect(printable.needs.includes('scissors')).toBe(printable.cautions.includes('scissors'))
-    for (const note of printable.notes?.(usual(printable), 3) ?? []) expect(note.length).toBeGreaterThan(20)
+    for (const note of printable.notes?.(usual(printable), 3) ?? []) expect(inEnglish(note).length).toBeGreaterThan(20)
   })
 })
 

@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { RefusedValue } from '../errors'
 import { badges } from './cards/badges'
 import { bingo } from './games/bingo'
@@ -93,6 +94,6 @@ export function isPrintableId(id: string): id is PrintableId {
 
 /** Throws RefusedValue for an id that is none of theirs. */
 export function printableOf(id: string): Printable {
-  if (!isPrintableId(id)) throw new RefusedValue('printable', `one of ${PRINTABLE_IDS.join(', ')}`, id)
+  if (!isPrintableId(id)) throw new RefusedValue(told('printable'), told('one of {0}', PRINTABLE_IDS.join(', ')), id)
   return printables[id]
 }

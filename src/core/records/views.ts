@@ -1,3 +1,4 @@
+import { type Told } from '../wording'
 import type { OwnActivityBody } from '../activities'
 import type { PlainDate } from '../clock'
 import type { Day } from '../days'
@@ -30,7 +31,7 @@ export interface ChildReport {
   readonly child: Child
   readonly groups: readonly string[]
   readonly standing: Standing
-  readonly readiness: string
+  readonly readiness: Told
   readonly diagnosis: Diagnosis
   readonly answers: number
   readonly notes: number
@@ -41,7 +42,7 @@ export interface GroupOverview {
   readonly children: readonly {
     readonly id: string
     readonly name: string
-    readonly readiness: string
+    readonly readiness: Told
     readonly movesOn: boolean
     readonly age: number | null
     /** What the child's answers were found to have in common. */

@@ -1,3 +1,4 @@
+import { told, type Told } from '../wording'
 import type { RungId } from '../teaching'
 import { QUESTION_KINDS, type QuestionKind, type StoryQuestion } from './questionKinds'
 import { answerOf, type Story } from './kept'
@@ -23,7 +24,7 @@ export interface ChosenQuestion {
   /** Left out where the text no longer gives it. */
   readonly question?: StoryQuestion
   /** What is wrong with it now, in words. */
-  readonly problem?: string
+  readonly problem?: Told
 }
 
 /** The questions of a story in the adult's order, each with what the text says of it now. */
@@ -31,9 +32,9 @@ export function chosenQuestions(kept: Story['questions'], all: readonly StoryQue
   if (kept === null) return usualQuestions(all).map((question) => ({ id: question.id, says: question.says, question }))
   return kept.map(({ id, says, answer }): ChosenQuestion => {
     const question = all.find((each) => each.id === id)
-    if (!question) return { id, says: says ?? id, problem: 'The text no longer has what this asks about.' }
+    if (!question) return { id, says: says ?? id, problem: told('The text no longer has what this asks about.') }
     const problem =
-      answerOf(question) === answer ? undefined : 'Its answer has changed with the text: look at it again.'
+      answerOf(question) === answer ? undefined : told('Its answer has changed with the text: look at it again.')
     return { id, says: says ?? question.says, question, ...(problem && { problem }) }
   })
 }

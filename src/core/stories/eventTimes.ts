@@ -2,7 +2,7 @@ import { type DayRow, inOrder } from '../days'
 import { RefusedValue } from '../errors'
 import { type Random, shuffled } from '../random'
 import { type RungId, rungOf } from '../teaching'
-import type { Wording } from '../wording'
+import { type Wording, told } from '../wording'
 import { EVENT_IDS } from './words'
 import { isPlain, type Planned, timeWithin, USUAL } from './usualTimes'
 
@@ -37,13 +37,14 @@ export function usualEvents(random: Random, { count, rung }: StoryWish): Planned
       .sort((a, b) => a.minute - b.minute)
     if (isPlain(planned)) return planned
   }
-  throw new RefusedValue('count of things that happen', 'fewer of them on this step', count)
+  throw new RefusedValue(told('count of things that happen'), told('fewer of them on this step'), count)
 }
 
 /** The rows of a day of one's own, as many as are wanted, with their own times. */
 export function ownEvents(random: Random, rows: readonly DayRow[], { count }: StoryWish): Planned[] {
   const apart = inOrder(rows).filter(({ minute }, i, all) => i === 0 || minute > (all[i - 1]?.minute ?? -1))
-  if (apart.length < LEAST_EVENTS) throw new RefusedValue('rows', `${LEAST_EVENTS} rows at least`, apart.length)
+  if (apart.length < LEAST_EVENTS)
+    throw new RefusedValue(told('rows'), told('{0} rows at least', LEAST_EVENTS), apart.length)
   for (let tries = 0; tries < 500; tries++) {
     const places = shuffled(random, [...apart.keys()])
       .slice(0, count)
@@ -51,5 +52,9 @@ export function ownEvents(random: Random, rows: readonly DayRow[], { count }: St
     const planned = places.map((place) => apart[place] as DayRow).map(({ minute, what }): Planned => ({ minute, what }))
     if (isPlain(planned)) return planned
   }
-  throw new RefusedValue('rows', 'rows with ten minutes to eight hours between them', `${apart.length} others`)
+  throw new RefusedValue(
+    told('rows'),
+    told('rows with ten minutes to eight hours between them'),
+    `${apart.length} others`,
+  )
 }

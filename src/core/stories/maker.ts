@@ -1,7 +1,7 @@
 import { RefusedValue, requireInteger } from '../errors'
 import { drawInt, type Random, randomFrom } from '../random'
 import { type RungId, wordingOn } from '../teaching'
-import { capital, type LanguageId, say } from '../wording'
+import { capital, type LanguageId, say, told } from '../wording'
 import { NO_MARKS, type StoryMarks, storyTimes } from './story'
 import { ended, storyWords, type StoryWords, TOLD_LENGTHS, type ToldLength } from './words'
 import { LEAST_EVENTS, ownEvents, type StoryWish, usualEvents } from './eventTimes'
@@ -34,18 +34,18 @@ export interface MadeStory {
  */
 export function makeStory(wish: StoryWish): MadeStory {
   const { names, count, rows, seed, wording } = wish
-  if (names.length < 1 || names.length > 4) throw new RefusedValue('names', '1 to 4 of them', names.length)
+  if (names.length < 1 || names.length > 4) throw new RefusedValue(told('names'), told('1 to 4 of them'), names.length)
   const random = randomFrom(seed)
   const words = storyWords(wording.language)
-  requireInteger('count of things that happen', count, LEAST_EVENTS, MOST_EVENTS)
+  requireInteger(told('count of things that happen'), count, LEAST_EVENTS, MOST_EVENTS)
   const plans = rows ? ownEvents(random, rows, wish) : usualEvents(random, wish)
-  const told: ToldEvent[] = []
-  for (const plan of plans) told.push(tell(random, plan, told, { wish, words }))
+  const events: ToldEvent[] = []
+  for (const plan of plans) events.push(tell(random, plan, events, { wish, words }))
   return {
     // The title's child is one who is in the story; a day of one's own rows names nobody.
-    title: rows ? words.ownTitle : words.title(told[0]?.name ?? ''),
-    text: told.map(({ text }) => text).join(' '),
-    events: told.map(({ event }) => event),
+    title: rows ? words.ownTitle : words.title(events[0]?.name ?? ''),
+    text: events.map(({ text }) => text).join(' '),
+    events: events.map(({ event }) => event),
   }
 }
 

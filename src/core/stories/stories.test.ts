@@ -7,7 +7,7 @@ import { dials, groups, inPart, words } from '../../../tests/readback/prints/rea
 import { readSvg } from '../../../tests/readback/svg'
 import { SAFE_MARGIN_MM, papers, toSvg } from '../drawing'
 import { type RungId, rungs, schools } from '../teaching'
-import { LANGUAGE_IDS, type LanguageId } from '../wording'
+import { LANGUAGE_IDS, type LanguageId, inEnglish, ownWords } from '../wording'
 import {
   NO_MARKS,
   SHELF,
@@ -195,13 +195,15 @@ describe('questions of a story', () => {
     if (!long) throw new Error('no question')
     const kept = [{ ...keptFrom(long), says: 'How long did they wait?' }]
     expect(chosenQuestions(kept, all)).toMatchObject([{ says: 'How long did they wait?', question: { id: long.id } }])
-    expect(chosenQuestions(kept, asked('Nothing.'))[0]?.problem).toBe('The text no longer has what this asks about.')
+    expect(inEnglish(chosenQuestions(kept, asked('Nothing.'))[0]?.problem ?? ownWords(''))).toBe(
+      'The text no longer has what this asks about.',
+    )
     const moved = asked(text, { ...NO_MARKS, added: [] }).map((each) =>
       each.id === long.id
         ? { ...each, item: { ...each.item, answer: { kind: 'duration', hours: 0, minutes: 40 } as const } }
         : each,
     )
-    expect(chosenQuestions(kept, moved)[0]?.problem).toMatch(/answer has changed/)
+    expect(inEnglish(chosenQuestions(kept, moved)[0]?.problem ?? ownWords(''))).toMatch(/answer has changed/)
     expect(new Set(usualQuestions(all).map(({ kind }) => kind)).size).toBe(8)
   })
 

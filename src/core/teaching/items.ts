@@ -1,3 +1,4 @@
+import { told, asPart } from '../wording'
 import { dialHour, HAND_SET_TOLERANCE_DEG, handAngles, handsHidden, minutesPast, signedGap } from '../clock'
 import { RefusedValue, requireInteger } from '../errors'
 import { type Random, shuffled } from '../random'
@@ -74,7 +75,7 @@ function allTimes(rung: RungId, hiddenHands: boolean): number[] {
 
 function dialOf(rung: RungId) {
   const { dial } = rungOf(rung)
-  if (!dial) throw new RefusedValue('rung', 'one whose times are read off a dial', rung)
+  if (!dial) throw new RefusedValue(told('rung'), told('one whose times are read off a dial'), rung)
   return dial
 }
 
@@ -112,7 +113,7 @@ export function itemPool(random: Random, { rung, ask, hiddenHands = false }: Omi
  */
 export function makeItems(random: Random, { rung, ask, count, hiddenHands = false }: ItemsRequest): Item[] {
   const pool = itemPool(random, { rung, ask, hiddenHands })
-  requireInteger(`count of ${rungOf(rung).name} times`, count, 1, pool.length)
+  requireInteger(told('count of {0} times', asPart(rungOf(rung).name)), count, 1, pool.length)
   const picked: Item[] = []
   while (picked.length < count) {
     const next = leastUsed(pool, picked)

@@ -1,3 +1,4 @@
+import { told } from '../wording'
 import { requireInteger } from '../errors'
 import { drawUnit, randomFrom, shuffled } from '../random'
 import { isRight, type Item, type Lure, minuteOf } from './items'
@@ -19,7 +20,7 @@ export interface LuresRequest {
  * Distinct, never right, and of the same kind as the answer, so that none can be told by its look.
  */
 export function luresFor(item: Item, { count, seed, weights = {} }: LuresRequest): Lure[] {
-  requireInteger('count', count, 0, 10)
+  requireInteger(told('count'), count, 0, 10)
   const random = randomFrom(seed)
   const fromMisreadings = misreadings
     .flatMap((misreading) =>

@@ -1,6 +1,6 @@
 import { MINUTES_PER_HOUR, onDial } from '../clock'
 import { unreachable } from '../errors'
-import { parseDuration, parseTime, whyNoTime, type Wording } from '../wording'
+import { parseDuration, parseTime, whyNoTime, type Wording, told, type Told } from '../wording'
 import type { Value } from './values'
 
 /** What a child wrote, as a time if it is one, or else as the text itself. */
@@ -45,8 +45,9 @@ export function readLike(like: Value, text: string, wording: Wording): Value | u
 }
 
 /** Why a text that was typed is no answer of the kind that `like` is, for the adult; for what `readLike` refused. */
-export function whyNotLike(like: Value, text: string, wording: Wording): string {
-  if (like.kind === 'duration') return 'Type a length such as 1 h 20, 35 min or “half an hour” in the group’s language.'
-  if (like.kind === 'minutes') return 'Type a count of minutes from 0 to 60.'
-  return whyNoTime(text, wording.language) ?? 'Tell the half of the day too, as in 16:05.'
+export function whyNotLike(like: Value, text: string, wording: Wording): Told {
+  if (like.kind === 'duration')
+    return told('Type a length such as 1 h 20, 35 min or “half an hour” in the group’s language.')
+  if (like.kind === 'minutes') return told('Type a count of minutes from 0 to 60.')
+  return whyNoTime(text, wording.language) ?? told('Tell the half of the day too, as in 16:05.')
 }

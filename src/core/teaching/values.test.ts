@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { HAND_SET_TOLERANCE_DEG, HOUR_HAND_TOLERANCE_DEG, handAngles } from '../clock'
-import type { Wording } from '../wording'
+import { type Wording, inEnglish } from '../wording'
 import { type Value, durationOf, askInWords, readLike, sameValue, sayHands, valueKey, whyNotLike } from '.'
 
 const gb: Wording = { language: 'en-GB', form: 'turns' }
@@ -102,10 +102,12 @@ describe('a key', () => {
 describe('a typed answer that is none', () => {
   const why = (like: Value, text: string) => whyNotLike(like, text, gb)
   it('is told what its kind wants', () => {
-    expect(why(durationOf(20), 'soon')).toMatch(/^Type a length such as/)
-    expect(why({ kind: 'minutes', minutes: 5 }, 'many')).toBe('Type a count of minutes from 0 to 60.')
-    expect(why({ kind: 'time', minute: 5 }, '9:75')).toBe('Minutes go from 00 to 59: there is no :75.')
-    expect(why({ kind: 'day', minute: 5 }, 'half past four')).toBe('Tell the half of the day too, as in 16:05.')
+    expect(inEnglish(why(durationOf(20), 'soon'))).toMatch(/^Type a length such as/)
+    expect(inEnglish(why({ kind: 'minutes', minutes: 5 }, 'many'))).toBe('Type a count of minutes from 0 to 60.')
+    expect(inEnglish(why({ kind: 'time', minute: 5 }, '9:75'))).toBe('Minutes go from 00 to 59: there is no :75.')
+    expect(inEnglish(why({ kind: 'day', minute: 5 }, 'half past four'))).toBe(
+      'Tell the half of the day too, as in 16:05.',
+    )
     expect(readLike({ kind: 'day', minute: 5 }, 'half past four', gb)).toBeUndefined()
   })
 })

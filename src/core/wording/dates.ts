@@ -1,4 +1,5 @@
 import type { PlainDate } from '../clock'
+import type { Filling } from '../told'
 import { BRITISH, dateBy, type DateHabit, ENGLISH_DAYS } from './englishDates'
 import type { LanguageId } from './registry'
 
@@ -29,12 +30,24 @@ const HABITS: Readonly<Record<LanguageId, DateHabit>> = {
 }
 
 /**
- * A date in words, as the language writes it; with its year where that is asked for. Throws RefusedValue for what is
+ * A date in words, as the language writes it; with its year and without the day of the week where that is asked for. Throws RefusedValue for what is
  * no date.
  *
  * sayDate('2026-11-28', 'en-GB') //=> 'Sat 28 Nov'
  * sayDate('2026-11-28', 'de', { year: true }) //=> 'Sa, 28. Nov. 2026'
+ * sayDate('2026-11-28', 'es', { weekday: false }) //=> '28 nov.'
  */
-export function sayDate(date: PlainDate, language: LanguageId, { year = false } = {}): string {
-  return dateBy(HABITS[language], date, { year })
+export function sayDate(
+  date: PlainDate,
+  language: LanguageId,
+  how: { readonly year?: boolean; readonly weekday?: boolean } = {},
+): string {
+  return dateBy(HABITS[language], date, how)
 }
+
+/** A date with its year, within a told text. */
+export const datePart = (date: PlainDate): Filling => ({
+  text: sayDate(date, 'en-GB', { year: true }),
+  values: [],
+  date,
+})

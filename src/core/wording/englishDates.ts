@@ -24,11 +24,12 @@ export const BRITISH: DateHabit = {
 export function dateBy(
   { weekdays, months, together }: DateHabit,
   date: PlainDate,
-  { year = false }: { readonly year?: boolean },
+  { year = false, weekday = true }: { readonly year?: boolean; readonly weekday?: boolean },
 ): string {
-  const weekday = weekdays[weekdayOf(daysOf(date))] ?? ''
+  const dayOfWeek = weekdays[weekdayOf(daysOf(date))] ?? ''
   const month = months[Number(date.slice(5, 7)) - 1] ?? ''
-  return together(weekday, Number(date.slice(8)), month, year ? date.slice(0, 4) : '')
+  const whole = together(dayOfWeek, Number(date.slice(8)), month, year ? date.slice(0, 4) : '')
+  return weekday ? whole : whole.slice(dayOfWeek.length).replace(/^,? /, '')
 }
 
 /**

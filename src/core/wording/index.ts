@@ -4,7 +4,7 @@ import { type LanguageId, languages } from './registry'
 import type { Wording } from './types'
 
 export * from './counted'
-export * from './told'
+export * from '../told'
 export * from './dates'
 export { sayEnglishDate } from './englishDates'
 export * from './haste'

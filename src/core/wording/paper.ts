@@ -1,7 +1,8 @@
+import { sayDate } from './dates'
 import type { PrintedPhrase } from './printed/phrases'
 import { PRINTED_IN } from './printed/registry'
 import { languages } from './registry'
-import { type Filling, type Told, asPart, inEnglish, told } from './told'
+import { type Filling, type Told, asPart, inEnglish, told } from '../told'
 import type { Wording } from './types'
 
 /*
@@ -24,7 +25,7 @@ function filledIn(text: string, { language }: Wording, values: readonly (string 
   const written = (value: string | number) =>
     typeof value === 'number' ? String(value).replace('.', languages[language].decimalPoint) : value
   const join = language === 'fr' ? elided : (word: string, next: string) => `${word} ${next}`
-  return text.replace(/(?:\b(de|que) )?\{(\d)\}/g, (_, word: 'de' | 'que' | undefined, place: string) => {
+  return text.replace(/(?:\b(de|que) )?\{(\d+)\}/g, (_, word: 'de' | 'que' | undefined, place: string) => {
     const value = written(values[Number(place)] ?? '')
     return word === undefined ? value : join(word, value)
   })
@@ -53,7 +54,8 @@ export function nameIn(wording: Wording, name: Told): string {
   return partIn(wording, asPart(name))
 }
 
-function partIn(wording: Wording, { text, values }: Filling): string {
+function partIn(wording: Wording, { text, values, date }: Filling): string {
+  if (date !== undefined) return sayDate(date, wording.language, { year: true })
   const printed = PRINTED_IN[wording.language]
   const found = printed?.names[text] ?? printed?.phrases[text as PrintedPhrase] ?? text
   return filledIn(

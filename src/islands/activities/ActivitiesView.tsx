@@ -1,9 +1,10 @@
+import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { LONGEST_NAME } from '../../core/records'
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { IconPlus } from '@tabler/icons-react'
 import { useState } from 'react'
-import { type Activity, EMPTY_OWN, ownBodyOf } from '../../core/activities'
+import { type Activity, EMPTY_OWN, ownBodyOf, withTexts } from '../../core/activities'
 import type { ActivitiesData } from '../../core/records'
 import { useAddress, useInAddress } from '../../ui/address'
 import { App, type Page } from '../../ui/App'
@@ -107,9 +108,8 @@ function Found({ data: { own, settings }, all, picked, onPick, onDraft }: FoundA
   )
 }
 
-const OURS = ', ours'
-
 function copyOf(activity: Activity): OwnActivity {
-  const name = `${activity.name.slice(0, LONGEST_NAME - OURS.length)}${OURS}`
-  return { id: newId(), name, body: ownBodyOf(activity), version: 0 }
+  const whole = withTexts(activity, (text) => said(text))
+  const name = t`${whole.name}, ours`.slice(0, LONGEST_NAME)
+  return { id: newId(), name, body: ownBodyOf(whole), version: 0 }
 }

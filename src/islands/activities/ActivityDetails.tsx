@@ -1,4 +1,5 @@
-import { said } from '../../words/i18n'
+import { adultsWording } from '../../words/adult'
+import { said, saidAll } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Anchor, Group, Stack, Text, Title } from '@mantine/core'
@@ -6,8 +7,8 @@ import { useState } from 'react'
 import { type Activity, materials, placeNames, standInFor, wordsOn } from '../../core/activities'
 import { activityNotes } from '../../core/planning'
 import { type Settings, wordingOf } from '../../core/records'
-import { type RungId, rungOf } from '../../core/teaching'
-import { IN_ENGLISH, unitFor } from '../../core/wording'
+import { type RungId, rungOf, saidToChild } from '../../core/teaching'
+import { unitFor } from '../../core/wording'
 import { Cautions } from '../../ui/Cautions'
 import { Choice } from '../../ui/Choice'
 import { StageTag } from '../../ui/StageTag'
@@ -20,11 +21,11 @@ export function ActivityDetails({ listed, settings, rung: wanted, ...deeds }: De
   const [shown, setShown] = useState<RungId>()
   const rung = shown ?? (wanted !== '' && activity.rungs.includes(wanted) ? wanted : activity.rungs[0])
   return (
-    <section className="sheet" aria-label={activity.name}>
+    <section className="sheet" aria-label={said(activity.name)}>
       <Stack gap="sm">
         <Group justify="space-between" align="start" wrap="nowrap">
           <Title order={2} size="h3" className="anywhere">
-            {activity.name}
+            {said(activity.name)}
           </Title>
           <StageTag stage={activity.stage} />
         </Group>
@@ -48,31 +49,34 @@ export function ActivityDetails({ listed, settings, rung: wanted, ...deeds }: De
 
 function Words({ activity, rung, settings }: { activity: Activity; rung: RungId; settings: Settings }) {
   const words = wordsOn(activity, rung)
-  // The page is for the adult, in English; times are said as the house rules say them.
-  const wording = settings.language === 'en-US' ? wordingOf(settings) : { ...IN_ENGLISH, form: settings.form }
+  // The page is for the adult, in their language; times are said as the house rules say them where those are in it.
+  const adults = adultsWording()
+  const isSame = settings.language.slice(0, 2) === adults.language.slice(0, 2)
+  const wording = isSame ? wordingOf(settings) : { ...adults, form: settings.form }
+  const say = said(words.say)
   const { objective, questions, wrong } = activityNotes(activity, rung, wording)
   const isTaught = activity.role === 'teach'
   return (
     <Stack gap={6}>
       {isTaught && <Text fw={600}>{objective}</Text>}
       <ol style={{ margin: 0, paddingLeft: 20 }}>
-        {words.steps.map((text) => (
+        {saidAll(words.steps).map((text) => (
           <li key={text}>{text}</li>
         ))}
       </ol>
-      <Line name={t`Say`} text={words.say && `“${words.say}”`} />
+      <Line name={t`Say`} text={say && t`“${say}”`} />
       {isTaught && <Line name={t`Ask`} text={questions.join(' ')} />}
-      <Line name={t`Look for`} text={words.lookFor} />
-      <Line name={t`Easier`} text={words.easier} />
-      <Line name={t`Harder`} text={words.harder} />
+      <Line name={t`Look for`} text={said(words.lookFor)} />
+      <Line name={t`Easier`} text={said(words.easier)} />
+      <Line name={t`Harder`} text={said(words.harder)} />
       {isTaught && wrong.length > 0 && (
         <>
           <Text fw={600}>{t`What may go wrong, and what to say then`}</Text>
           <ul style={{ margin: 0, paddingLeft: 20 }}>
-            {wrong.map(({ id, does, repair }) => (
+            {wrong.map(({ id, does }) => (
               <li key={id}>
                 <Trans>
-                  A child {said(does)}: “{repair.say}”
+                  A child {said(does)}: “{saidToChild(id, wording.language)}”
                 </Trans>
               </li>
             ))}

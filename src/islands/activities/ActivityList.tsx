@@ -1,3 +1,4 @@
+import { said } from '#words'
 import { t, plural } from '@lingui/core/macro'
 import { Group, Text, UnstyledButton } from '@mantine/core'
 import { IconBan, IconStarFilled } from '@tabler/icons-react'
@@ -32,7 +33,7 @@ export function ActivityList({ listed, of, children, settings, picked, onPick }:
             >
               <Group gap={6} wrap="nowrap">
                 <Text span fw={600} size="sm" className="anywhere" style={{ flex: 1 }}>
-                  {activity.name}
+                  {said(activity.name)}
                 </Text>
                 {settings.favourites.includes(activity.id) && (
                   <IconStarFilled size={16} color="var(--attention)" aria-label={t`favourite`} />

@@ -94,9 +94,9 @@ const LABELS: Readonly<Record<string, Told>> = {
 }
 
 /** Why it cannot be saved yet, with the field as it is called here. */
-function inWords({ field, message }: RefusedValue): string {
-  const label = LABELS[field]
-  return label ? message.replace(field, said(label)) : message
+function inWords(refusal: RefusedValue): string {
+  const label = LABELS[refusal.field]
+  return said(label ? refusal.called(label) : refusal.says)
 }
 
 const linesOf = (text: string) =>

@@ -1,3 +1,4 @@
+import { said } from '#words'
 import { t } from '@lingui/core/macro'
 import { Button, Group } from '@mantine/core'
 import { IconCalendarPlus } from '@tabler/icons-react'
@@ -26,7 +27,10 @@ export function PutIntoSession({ activity }: { activity: Activity }) {
       return api.put<Session>(`/api/sessions/${id}`, editOf({ ...session, plan }))
     },
     onSuccess: () =>
-      void tell({ message: t`${activity.name} is in the session. Its plan says whether it fits.`, color: 'moss' }),
+      void tell({
+        message: t`${said(activity.name)} is in the session. Its plan says whether it fits.`,
+        color: 'moss',
+      }),
   })
   const [first] = sessions
   if (!first) return null

@@ -1,3 +1,4 @@
+import { said } from '../../words/i18n'
 import { told } from '../../core/wording'
 import { type Energy, type MaterialId, type Place, durationRange, placeNames } from '../../core/activities'
 import type { Settings } from '../../core/records'
@@ -92,7 +93,7 @@ export function isShown(
   }
   return (
     inShow[show]() &&
-    activity.name.toLowerCase().includes(text.trim().toLowerCase()) &&
+    said(activity.name).toLowerCase().includes(text.trim().toLowerCase()) &&
     (rung === '' || activity.rungs.includes(rung)) &&
     (stage === '' || activity.stage === stage) &&
     (place === '' || activity.places.includes(place)) &&

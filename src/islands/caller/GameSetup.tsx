@@ -51,7 +51,7 @@ export function GameSetup({ overview, asked, onStart, left, onGoOn }: GameSetupP
       <GameFields game={game} wish={wish} onChange={change} />
       {refusal ? (
         <Text role="alert" className="sheet sheet-attention">
-          {capital(refusal.message)}.
+          {capital(said(refusal.says))}.
         </Text>
       ) : (
         <Told game={game} options={options} />

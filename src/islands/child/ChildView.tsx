@@ -1,3 +1,4 @@
+import { said } from '#words'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Anchor, Button, Group, SimpleGrid, Skeleton, Stack, Text, Title } from '@mantine/core'
@@ -71,7 +72,7 @@ function Head({ data: { report } }: { data: ChildData }) {
         </Text>
       </Group>
       <Text size="lg" fw={600} c="var(--moss)">
-        {report.readiness}
+        {said(report.readiness)}
       </Text>
       <Text size="sm" className="quiet">
         <Trans>

@@ -1,3 +1,4 @@
+import { said } from '#words'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Button, Group, Radio, Stack, Switch, Text, TextInput } from '@mantine/core'
@@ -92,7 +93,7 @@ function choicesFor({ given, item }: Answer): readonly Value[] {
 function typedAnswer(item: Item, text: string, wording: Wording): { value?: Value; why?: string } {
   if (text.trim() === '') return {}
   const value = isWritten(item) ? readWritten(text, wording) : readLike(item.answer, text, wording)
-  return value ? { value } : { why: whyNotLike(item.answer, text, wording) }
+  return value ? { value } : { why: said(whyNotLike(item.answer, text, wording)) }
 }
 
 interface ChangesProps {

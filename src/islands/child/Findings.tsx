@@ -76,7 +76,7 @@ function OneFinding({ finding, settings }: { finding: Finding; settings: Setting
         <Trans>Say: “{saidToChild(finding.misreading, settings.language)}”</Trans>
       </Text>
       <Text size="sm">
-        <Trans>Try this: {mendedBy(finding.misreading)}</Trans>
+        <Trans>Try this: {said(mendedBy(finding.misreading))}</Trans>
       </Text>
       <Fold title={t`Why? Show the answers`}>
         <ErrorBoundary what={t`The answers`}>

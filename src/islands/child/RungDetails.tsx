@@ -1,4 +1,4 @@
-import { said } from '../../words/i18n'
+import { said, saidAll } from '../../words/i18n'
 import { told, type Told } from '../../core/wording'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
@@ -80,7 +80,7 @@ function Verdict({ estimate: { since, until, through, unmet } }: { estimate: Est
       )}
       {unmet.length > 0 && (
         <Text size="sm" className="quiet">
-          <Trans>Before we call it secure: {unmet.join('; ')}.</Trans>
+          <Trans>Before we call it secure: {saidAll(unmet).join('; ')}.</Trans>
         </Text>
       )}
     </>
@@ -116,8 +116,8 @@ function HelpsInUse({ data, rung }: { data: ChildData; rung: RungId }) {
   return (
     <Text size="sm" className="quiet">
       <Trans>Hints on the clock: {names}.</Trans>{' '}
-      {advice.does === 'fade' && t`Fade: ${said(SCAFFOLD_NAMES[advice.scaffold])} (${advice.why}).`}
-      {advice.does === 'bring-back' && t`Bring back: ${said(SCAFFOLD_NAMES[advice.scaffold])} (${advice.why}).`}
+      {advice.does === 'fade' && t`Fade: ${said(SCAFFOLD_NAMES[advice.scaffold])} (${said(advice.why)}).`}
+      {advice.does === 'bring-back' && t`Bring back: ${said(SCAFFOLD_NAMES[advice.scaffold])} (${said(advice.why)}).`}
     </Text>
   )
 }

@@ -31,7 +31,8 @@ export function WeekPlayed({ week, answers }: { week: LocalDay; answers: readonl
               .filter(({ id }) => ids.has(id))
               .map(({ id, date, plan }) => (
                 <Text key={id} size="sm">
-                  {dayInWords(date)}: {plan.steps.map(({ activityId }) => activityOf(activityId).name).join(', ')}.
+                  {dayInWords(date)}: {plan.steps.map(({ activityId }) => said(activityOf(activityId).name)).join(', ')}
+                  .
                 </Text>
               ))}
           </>

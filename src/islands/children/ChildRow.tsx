@@ -32,7 +32,7 @@ export function ChildRow({
               </Text>
             )}
           </Group>
-          <Text size="sm">{readiness}</Text>
+          <Text size="sm">{said(readiness)}</Text>
           {finding && (
             <Text size="sm" c="var(--attention)">
               <Trans>The same mistake: {said(findingInWords(finding))}</Trans>

@@ -1,3 +1,4 @@
+import { said } from '#words'
 import { t, plural } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text, Textarea } from '@mantine/core'
@@ -95,7 +96,8 @@ function Read({ line, chosen, onChoose }: ReadProps) {
   if (line.kind === 'none')
     return (
       <li className="days-odd">
-        <span className="anywhere">{line.text.length > 60 ? `${line.text.slice(0, 60)}…` : line.text}</span>: {line.why}
+        <span className="anywhere">{line.text.length > 60 ? `${line.text.slice(0, 60)}…` : line.text}</span>:{' '}
+        {said(line.why)}
       </li>
     )
   if (line.kind === 'either')

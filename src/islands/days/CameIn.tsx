@@ -1,9 +1,9 @@
+import { dateInWords } from '../../words/adult'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { type ReactNode, useState } from 'react'
 import { type Day, dayLine, type DayOn, type DayRow, inOrder, MOST_DAY_ROWS } from '../../core/days'
-import { sayEnglishDate } from '../../core/wording'
 import type { ReadCalendar } from '../../workers/calendar/read'
 import { Choice } from '../../ui/Choice'
 import { dayInWords, today } from '../../ui/dates'
@@ -67,7 +67,7 @@ function CalendarIn({ calendar, state, onDone }: DoneProps & { readonly calendar
         onChange={setDate}
         data={calendar.days.map((each) => ({
           value: each.date,
-          label: `${sayEnglishDate(each.date, { year: true })} (${each.rows.length})`,
+          label: `${dateInWords(each.date, { year: true })} (${each.rows.length})`,
         }))}
       />
     </RowsIn>

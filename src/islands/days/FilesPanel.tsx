@@ -1,3 +1,4 @@
+import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Button, FileButton, Group, Stack, Text } from '@mantine/core'
 import { IconDownload, IconUpload } from '@tabler/icons-react'
@@ -101,6 +102,6 @@ async function cameFrom(file: File, { settings }: DaysData): Promise<Came> {
 /** Lines of which no row was made, each with why, as far as they are not too many to be read. */
 function notTakenIn(lines: readonly ReadLine[]): string[] {
   const left = lines.filter((line) => line.kind !== 'row')
-  const told = left.slice(0, MOST_TOLD).map(({ text, why }) => `“${text.slice(0, 40)}”: ${why}`)
-  return left.length > MOST_TOLD ? [...told, t`${left.length - MOST_TOLD} more lines are no rows.`] : told
+  const shown = left.slice(0, MOST_TOLD).map(({ text, why }) => `“${text.slice(0, 40)}”: ${said(why)}`)
+  return left.length > MOST_TOLD ? [...shown, t`${left.length - MOST_TOLD} more lines are no rows.`] : shown
 }

@@ -34,7 +34,7 @@ function useTypedRow({ row, language, onPut }: Pick<RowFieldsProps, 'row' | 'lan
   const take = () => {
     if (time === spanText(row) && what === row.what) return setError('')
     const read = readDayLine(`${time}\t${what}`, { language })
-    setError(read.kind === 'row' ? '' : read.why)
+    setError(read.kind === 'row' ? '' : said(read.why))
     setChoices(read.kind === 'either' ? read.choices : [])
     if (read.kind === 'row') onPut({ ...read.row, ...(row.picture && { picture: row.picture }) })
   }

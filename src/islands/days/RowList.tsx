@@ -1,3 +1,4 @@
+import { said } from '#words'
 import { t } from '@lingui/core/macro'
 import { Button, Group, Text } from '@mantine/core'
 import { type DayCheck, dayChecks, dayLine, type DayRow, inOrder } from '../../core/days'
@@ -61,7 +62,7 @@ function Odd({ check, onMend }: { check: DayCheck; onMend: (rows: readonly DayRo
   const { mended } = check
   return (
     <Group gap={6} className="days-odd">
-      <Text size="xs">{check.says}</Text>
+      <Text size="xs">{said(check.says)}</Text>
       {mended && <Button size="compact-xs" variant="default" onClick={() => onMend(mended)}>{t`Do that`}</Button>}
     </Group>
   )

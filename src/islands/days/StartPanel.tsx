@@ -1,3 +1,4 @@
+import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Stack, Text } from '@mantine/core'
@@ -54,7 +55,7 @@ function Worked({ plan, data }: { plan: StartPlan; data: DaysData }) {
   if (!worked)
     return (
       <Text size="sm" role="alert" className="days-odd">
-        {refusal?.message}.
+        {refusal && said(refusal.says)}.
       </Text>
     )
   const clock = (minute: number) => spanText({ minute })

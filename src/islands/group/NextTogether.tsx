@@ -1,3 +1,4 @@
+import { said } from '#words'
 import { t } from '@lingui/core/macro'
 import { Text, Title } from '@mantine/core'
 import { type Partner, suggestTogether } from '../../core/knowing'
@@ -17,7 +18,7 @@ export function NextTogether({ partners }: { partners: readonly Partner[] }) {
               : namesInWords(childIds.map(nameOf))}
           </Text>
           <Text size="sm" className="anywhere">
-            {why}
+            {said(why)}
           </Text>
         </div>
       ))}

@@ -28,7 +28,7 @@ export function SharedRepairs({ partners, language }: { partners: readonly Partn
               <Trans>Say: “{saidToChild(id, language)}”</Trans>
             </Text>
             <Text size="sm" className="quiet">
-              <Trans>Try this: {mendedBy(id)}</Trans>
+              <Trans>Try this: {said(mendedBy(id))}</Trans>
             </Text>
           </div>
         )

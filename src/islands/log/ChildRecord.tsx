@@ -31,13 +31,13 @@ export function ChildRecord({
           <Anchor href={`/children/${child.id}`} fw={700}>
             {child.name}
           </Anchor>{' '}
-          {answers.length - wrong.length} of {answers.length} right. {readiness}
+          {answers.length - wrong.length} of {answers.length} right. {said(readiness)}
         </Trans>
       </Text>
       {finding && (
         <Text size="sm" c="var(--attention)">
           <Trans>
-            The same mistake: {said(findingInWords(finding))}. Next time: {mendedBy(finding.misreading)}.
+            The same mistake: {said(findingInWords(finding))}. Next time: {said(mendedBy(finding.misreading))}.
           </Trans>
         </Text>
       )}

@@ -1,9 +1,9 @@
+import { dateInWords } from '../../words/adult'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Text, Title, Table } from '@mantine/core'
 import { type PlanError, planError } from '../../core/planning'
 import type { Group, Session } from '../../core/records'
-import { sayEnglishDate } from '../../core/wording'
 import { dayInWords } from '../../ui/dates'
 import { WhenSeen } from '../../ui/charts/WhenSeen'
 import { Fold } from '../../ui/Fold'
@@ -31,7 +31,7 @@ export function PlanErrors({ sessions, group }: Props) {
     .slice(0, MOST_SHOWN)
     .reverse()
   if (!group || told.length === 0) return null
-  const drawn = told.map(({ date, planned, real }) => ({ day: sayEnglishDate(date).slice(4), planned, real }))
+  const drawn = told.map(({ date, planned, real }) => ({ day: dateInWords(date, { weekday: false }), planned, real }))
   return (
     <section className="sheet" aria-label={t`Planned and real minutes`} style={{ marginTop: 12 }}>
       <Title order={2} size="h4" mb={6} className="anywhere">

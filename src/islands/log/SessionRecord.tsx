@@ -40,7 +40,8 @@ export function SessionRecord({ session, group }: { session: Session; group?: Gr
         </Group>
         <Strip plan={session.plan} height={34} />
         <Text size="sm" className="quiet">
-          {said(rungOf(session.plan.rung).name)}: {session.plan.steps.map((step) => activityOf(step).name).join(', ')}
+          {said(rungOf(session.plan.rung).name)}:{' '}
+          {session.plan.steps.map((step) => said(activityOf(step).name)).join(', ')}
         </Text>
         {session.note !== '' && (
           <Text className="anywhere" style={{ whiteSpace: 'pre-wrap' }}>

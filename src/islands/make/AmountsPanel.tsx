@@ -1,3 +1,4 @@
+import { adultsWording } from '../../words/adult'
 import { said } from '../../words/i18n'
 import { t, plural } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
@@ -19,7 +20,7 @@ export function AmountsPanel({ bench }: { bench: Bench }) {
         </Text>
         <ul style={{ margin: 0, paddingLeft: 18, fontSize: 14 }}>
           {amounts.list.map((amount) => (
-            <li key={said(amount.name)}>{amountInWords(amount)}</li>
+            <li key={said(amount.name)}>{amountInWords(amount, adultsWording())}</li>
           ))}
         </ul>
       </div>
@@ -40,7 +41,7 @@ export function AmountsPanel({ bench }: { bench: Bench }) {
       <div>
         <Text size="sm" fw={600}>{t`In this order`}</Text>
         <ol style={{ margin: 0, paddingLeft: 20, fontSize: 14 }}>
-          {makingSteps(recipe, measures).map((step) => (
+          {makingSteps(recipe, measures, adultsWording()).map((step) => (
             <li key={step}>{step}</li>
           ))}
         </ol>

@@ -45,14 +45,14 @@ function measuresOf(recipe: Recipe): MeasureId[] {
 export function MeasureFields({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
   const { recipe, changes } = bench
   const shown = new Set(measuresOf(recipe))
-  const said = changes.filter(({ id }) => shown.has(id))
+  const shownChanges = changes.filter(({ id }) => shown.has(id))
   return (
     <Stack gap={8} className="sheet" component="section" aria-label={t`Measures`}>
       <Lengths bench={bench} unit={unit} ids={[...shown]} />
       {recipe.backing === 'plate' && <Plates bench={bench} unit={unit} />}
       <Text size="xs" className="quiet" aria-live="polite" mih={16}>
-        {said.length > 0 &&
-          t`Worked out again: ${said.map(({ id, from, to }) => `${MEASURE_LIMITS[id].name} ${formatLength(from, unit)} → ${formatLength(to, unit)}`).join('; ')}`}
+        {shownChanges.length > 0 &&
+          t`Worked out again: ${shownChanges.map(({ id, from, to }) => `${said(MEASURE_LIMITS[id].name)} ${formatLength(from, unit)} → ${formatLength(to, unit)}`).join('; ')}`}
       </Text>
       <StockFields bench={bench} />
       <SimpleGrid cols={3} spacing={8}>
@@ -73,8 +73,8 @@ function Lengths({ bench, unit, ids }: { bench: Bench; unit: LengthUnit; ids: re
         return (
           <LengthField
             key={id}
-            label={capital(MEASURE_LIMITS[id].name)}
-            field={MEASURE_LIMITS[id].name}
+            label={capital(said(MEASURE_LIMITS[id].name))}
+            field={said(MEASURE_LIMITS[id].name)}
             mm={recipe.fixed[id] ?? solved.measures[id]}
             unit={unit}
             onChange={(mm) => bench.fix(id, mm)}
@@ -83,7 +83,7 @@ function Lengths({ bench, unit, ids }: { bench: Bench; unit: LengthUnit; ids: re
                 <ActionIcon
                   variant="subtle"
                   size="sm"
-                  aria-label={t`Work out the ${MEASURE_LIMITS[id].name} again`}
+                  aria-label={t`Work out the ${said(MEASURE_LIMITS[id].name)} again`}
                   onClick={() => bench.free(id)}
                 >
                   <IconPinnedOff size={15} />

@@ -1,3 +1,4 @@
+import { said } from '#words'
 import { t } from '@lingui/core/macro'
 import { Button } from '@mantine/core'
 import { checkRecipe } from '../../core/make'
@@ -11,11 +12,11 @@ export function RecipeChecks({ bench }: { bench: Bench }) {
   return (
     <ul aria-label={t`Checks`} style={{ listStyle: 'none', margin: 0, padding: 0 }}>
       {checks.map(({ id, ok, says, mend }) => (
-        <CheckLine key={id} ok={ok} says={says}>
+        <CheckLine key={id} ok={ok} says={said(says)}>
           {mend && (
             <div>
               <Button size="compact-sm" variant="light" mt={4} onClick={() => bench.set({ ...recipe, ...mend.change })}>
-                {mend.says}
+                {said(mend.says)}
               </Button>
             </div>
           )}

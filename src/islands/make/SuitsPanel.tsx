@@ -1,4 +1,4 @@
-import { said } from '../../words/i18n'
+import { said, saidAll } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Button, Checkbox, Group, SimpleGrid, Stack, Text } from '@mantine/core'
 import { Choice } from '../../ui/Choice'
@@ -37,7 +37,7 @@ export function SuitsPanel({ bench }: { bench: Bench }) {
       <Checkbox.Group label={t`To hand`} value={materials} onChange={setMaterials}>
         <SimpleGrid cols={2} spacing={4} mt={4}>
           {ALL.map((id) => (
-            <Checkbox key={id} size="sm" value={id} label={MAKING_MATERIALS[id]} />
+            <Checkbox key={id} size="sm" value={id} label={said(MAKING_MATERIALS[id])} />
           ))}
         </SimpleGrid>
       </Checkbox.Group>
@@ -69,7 +69,7 @@ function Ranking({ ranked, onTake }: RankingProps) {
             >{t`Take it`}</Button>
           </Group>
           <Text size="xs" className="quiet">
-            {because.join('; ')}
+            {saidAll(because).join('; ')}
           </Text>
         </li>
       ))}

@@ -1,3 +1,4 @@
+import { said } from '../../words/i18n'
 import { useMemo, useState } from 'react'
 import { attempt } from '../../core/errors'
 import {
@@ -42,7 +43,7 @@ export function useRecipe() {
   return {
     recipe: wanted,
     solved: last,
-    problem: now.refusal?.message,
+    problem: now.refusal && said(now.refusal.says),
     changes,
     set,
     change: (change: Partial<Recipe>) => set({ ...wanted, ...change }),

@@ -1,3 +1,5 @@
+import { saidAll } from '../../words/i18n'
+import { adultsWording } from '../../words/adult'
 import { t, plural } from '@lingui/core/macro'
 import { Anchor, Button, Checkbox, Group, Stack, Text } from '@mantine/core'
 import { IconCalendarPlus, IconFileText } from '@tabler/icons-react'
@@ -28,8 +30,8 @@ export function FetchPanel({ state }: { state: PlanState }) {
           key={entry.material}
           checked={entry.toHand}
           onChange={(event) => toggle(entry.material, event.currentTarget.checked)}
-          label={fetchInWords(entry)}
-          description={entry.for.join(', ')}
+          label={fetchInWords(entry, adultsWording())}
+          description={saidAll(entry.for).join(', ')}
           styles={{ description: { color: 'var(--quiet)' } }}
         />
       ))}

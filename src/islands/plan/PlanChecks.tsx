@@ -42,7 +42,7 @@ export function PlanChecks({
         <>
           <ul aria-label={t`To mend`} style={list}>
             {broken.map(({ id, ok, says }) => (
-              <CheckLine key={id} ok={ok} says={says} />
+              <CheckLine key={id} ok={ok} says={said(says)} />
             ))}
           </ul>
           <AskForHelp state={state} />
@@ -51,7 +51,7 @@ export function PlanChecks({
       <Fold title={broken.length === 0 ? t`All ${checks.length} checks hold` : t`${holding.length} other checks hold`}>
         <ul aria-label={t`Checks`} style={list}>
           {holding.map(({ id, ok, says }) => (
-            <CheckLine key={id} ok={ok} says={says} />
+            <CheckLine key={id} ok={ok} says={said(says)} />
           ))}
         </ul>
       </Fold>

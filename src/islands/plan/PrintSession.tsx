@@ -1,3 +1,4 @@
+import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Button, Group, MultiSelect, Stack, Switch, Text } from '@mantine/core'
@@ -54,7 +55,7 @@ function PaperDialog({ context, onClose }: Props & { onClose: () => void }) {
         {paper && <Contents paper={paper} />}
         {refusal && (
           <Text role="alert">
-            <Trans>Nothing can be printed: {refusal.message}.</Trans>
+            <Trans>Nothing can be printed: {said(refusal.says)}.</Trans>
           </Text>
         )}
         <WishFields wish={wish} context={context} onChoose={choose} />

@@ -1,3 +1,6 @@
+import { ENERGY_NAMES } from '../../core/activities'
+import { saidAll } from '../../words/i18n'
+import { said } from '#words'
 import { t } from '@lingui/core/macro'
 import { Anchor, Button, Group, Stack, Text } from '@mantine/core'
 import { IconPlus } from '@tabler/icons-react'
@@ -27,20 +30,20 @@ export function ShelfPanel({ state }: { state: PlanState }) {
             <div style={{ minWidth: 0 }}>
               <Group gap={6}>
                 <Text span fw={600} size="sm">
-                  {activity.name}
+                  {said(activity.name)}
                 </Text>
                 <StageTag stage={activity.stage} />
               </Group>
               <Text size="xs" className="quiet">
-                {t`${usualMinutes} min`}, {activity.energy}
-                {but.length > 0 && ` · ${but.join(', ')}`}
+                {t`${usualMinutes} min`}, {said(ENERGY_NAMES[activity.energy])}
+                {but.length > 0 && ` · ${saidAll(but).join(', ')}`}
               </Text>
             </div>
             <Button
               size="compact-md"
               variant={but.length === 0 ? 'light' : 'default'}
               leftSection={<IconPlus size={15} />}
-              aria-label={t`Add ${activity.name}`}
+              aria-label={t`Add ${said(activity.name)}`}
               onClick={() => state.setPlan(planAfterAdd(session.plan, activity, request))}
             >{t`Add`}</Button>
           </Group>

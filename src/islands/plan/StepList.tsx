@@ -1,3 +1,4 @@
+import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { ActionIcon, Group, Stack, Text } from '@mantine/core'
 import {
@@ -80,7 +81,7 @@ function announcementsFor(state: PlanState) {
   const { steps } = state.session.plan
   const name = (id: string | number) => {
     const step = steps.find((each) => each.id === id)
-    return step ? activityOf(step).name : t`the step`
+    return step ? said(activityOf(step).name) : t`the step`
   }
   const place = (id: string | number) => t`place ${steps.findIndex((step) => step.id === id) + 1} of ${steps.length}`
   return {
@@ -119,14 +120,14 @@ function StepRow({ timed, at, state, settings, open, onPick }: StepRowProps) {
           variant="subtle"
           color="gray"
           size="lg"
-          aria-label={t`Move ${activity.name}`}
+          aria-label={t`Move ${said(activity.name)}`}
           title={t`Drag it to its place, or press Space and the arrow keys`}
           style={{ cursor: 'grab', touchAction: 'none' }}
         >
           <IconGripVertical size={20} color="var(--quiet)" />
         </ActionIcon>
         <StepName
-          name={activity.name}
+          name={said(activity.name)}
           stage={activity.stage}
           at={at}
           open={open}
@@ -134,7 +135,7 @@ function StepRow({ timed, at, state, settings, open, onPick }: StepRowProps) {
           onPick={onPick}
         />
         <MinutesField
-          label={t`Minutes of ${activity.name}`}
+          label={t`Minutes of ${said(activity.name)}`}
           hidden
           value={step.minutes}
           least={1}
@@ -142,7 +143,7 @@ function StepRow({ timed, at, state, settings, open, onPick }: StepRowProps) {
           width={74}
           onChange={(minutes) => state.setPlan(planAfterMinutes(plan, step.id, minutes))}
         />
-        <Swap stepId={step.id} name={activity.name} state={state} />
+        <Swap stepId={step.id} name={said(activity.name)} state={state} />
       </Group>
       {open && <StepDetails timed={timed} state={state} settings={settings} />}
     </li>

@@ -1,3 +1,4 @@
+import { said, saidAll } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { ActionIcon, Button, Group, Stack, Text, UnstyledButton } from '@mantine/core'
@@ -89,20 +90,20 @@ export function StepDetails({
   return (
     <Stack gap={4} mt={6} pl={44}>
       <Text size="sm" c="var(--stage)" fw={600}>
-        {step.why}
+        {said(step.why)}
       </Text>
       <ol style={{ margin: 0, paddingLeft: 20, fontSize: 14 }}>
-        {words.steps.map((text) => (
+        {saidAll(words.steps).map((text) => (
           <li key={text}>{text}</li>
         ))}
       </ol>
       <Text size="sm">
-        <Trans>Look for: {words.lookFor}</Trans>
+        <Trans>Look for: {said(words.lookFor)}</Trans>
       </Text>
-      {pace && <Text size="sm">{pace}</Text>}
+      {pace && <Text size="sm">{said(pace)}</Text>}
       {step.stations && <stations.Part step={step} start={start} request={state.request} />}
       <lasts.Part step={step} children={players} settings={settings} />
-      <StepDeeds step={step} name={activity.name} state={state} />
+      <StepDeeds step={step} name={said(activity.name)} state={state} />
       {step.tookSeconds !== undefined && (
         <Text size="sm">
           <Trans>It took {Math.round(step.tookSeconds / 60)} min.</Trans>

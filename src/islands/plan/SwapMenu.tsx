@@ -1,3 +1,4 @@
+import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import type { StepId } from '../../core/ids'
@@ -55,7 +56,7 @@ function Entries({ stepId, state: { session, request, setPlan } }: Omit<SwapMenu
       onClick={() => setPlan(planAfterSwap(session.plan, stepId, activity, request))}
     >
       <Trans>
-        {activity.name}, {usualMinutes} min
+        {said(activity.name)}, {usualMinutes} min
       </Trans>
     </Menu.Item>
   ))

@@ -1,4 +1,4 @@
-import { labelled } from '../../words/i18n'
+import { labelled, said } from '../../words/i18n'
 import { told } from '../../core/wording'
 import { t } from '@lingui/core/macro'
 import { Group, Text } from '@mantine/core'
@@ -64,7 +64,7 @@ export function WorkedAs({ state }: { state: PlanState }) {
         </>
       )}
       <Text size="sm" className="quiet">
-        {sentence({ rungs, isMade: made !== undefined, why })}
+        {sentence({ rungs, isMade: made !== undefined, why: why && said(why) })}
       </Text>
     </Group>
   )

@@ -1,4 +1,5 @@
-import { said } from '../../words/i18n'
+import { capital } from '../../core/wording'
+import { said, saidAll } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { useState } from 'react'
@@ -25,7 +26,7 @@ export function WouldHelp({ state }: { state: PlanState }) {
       {found.helps.map(({ change, holds, request: then, plan }) => (
         <Group key={said(change)} component="li" justify="space-between" wrap="nowrap">
           <Text size="sm">
-            <strong>{said(change).charAt(0).toUpperCase() + said(change).slice(1)}:</strong> {holds.join(' ')}
+            <strong>{capital(said(change))}:</strong> {saidAll(holds).join(' ')}
           </Text>
           <Button
             size="compact-md"

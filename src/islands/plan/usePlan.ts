@@ -1,3 +1,4 @@
+import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { attempt } from '../../core/errors'
 import { type SessionRequest, groupNeed, planSession } from '../../core/planning'
@@ -18,7 +19,8 @@ export function usePlan(context: SessionContext) {
     const seed = session.seed + changes + 1
     const { value: plan, refusal } = attempt(() => planSession(wanted, { seed, locked }))
     if (plan) change({ ...session, plan })
-    else void tell({ title: t`No session fits`, message: refusal?.message, color: 'oak', autoClose: LONG_MS })
+    else
+      void tell({ title: t`No session fits`, message: refusal && said(refusal.says), color: 'oak', autoClose: LONG_MS })
   }
 
   return {

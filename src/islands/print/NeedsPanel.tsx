@@ -1,4 +1,4 @@
-import { said } from '../../words/i18n'
+import { said, saidAll } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Stack, Text } from '@mantine/core'
@@ -11,7 +11,7 @@ export function NeedsPanel({ state: { printable, notes } }: { state: PrintState 
   return (
     <section className="sheet" aria-label={t`What it needs`}>
       <Stack gap="xs">
-        {notes.map((note) => (
+        {saidAll(notes).map((note) => (
           <Text key={note} size="sm">
             {note}
           </Text>

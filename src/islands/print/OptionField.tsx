@@ -68,7 +68,7 @@ export function OptionField({ state, id }: { state: PrintState; id: OptionId }) 
         <>
           <TextInput
             label={said(option.label)}
-            placeholder={option.none}
+            placeholder={option.none && said(option.none)}
             value={(value as string | undefined) ?? ''}
             maxLength={option.longest}
             onChange={(event) => onChange(event.currentTarget.value)}
@@ -100,11 +100,11 @@ export function OptionField({ state, id }: { state: PrintState; id: OptionId }) 
 function ChoiceField({ option, value, onChange, rung }: FieldOf<ChoiceOption, string>) {
   const { label, values, none, limit } = option
   const suited = Object.entries(values).filter(([id]) => limit === undefined || limit.suits(id, rung))
-  const data = suited.map(([id, name]) => ({ value: id, label: name }))
+  const data = suited.map(([id, name]) => ({ value: id, label: said(name) }))
   if (
     none === undefined &&
     Object.keys(values).length <= 2 &&
-    suited.every(([, name]) => name.length < LONGEST_SIDE_BY_SIDE)
+    data.every((each) => each.label.length < LONGEST_SIDE_BY_SIDE)
   )
     return <Segments fullWidth aria-label={said(label)} value={value} onChange={onChange} data={data} />
   return (
@@ -112,7 +112,7 @@ function ChoiceField({ option, value, onChange, rung }: FieldOf<ChoiceOption, st
       label={said(label)}
       value={value ?? ''}
       onChange={(chosen) => onChange(chosen || undefined)}
-      data={none === undefined ? data : [{ value: '', label: none }, ...data]}
+      data={none === undefined ? data : [{ value: '', label: said(none) }, ...data]}
     />
   )
 }
@@ -120,11 +120,11 @@ function ChoiceField({ option, value, onChange, rung }: FieldOf<ChoiceOption, st
 function LevelField({ option, value, onChange, rung }: FieldOf<LevelOption, number>) {
   const { label, values, names, limit } = option
   const data = values
-    .map((each, i) => ({ value: String(each), label: names[i] ?? String(each) }))
+    .map((each, i) => ({ value: String(each), label: names[i] ? said(names[i]) : String(each) }))
     .filter((each) => limit === undefined || limit.suits(Number(each.value), rung))
   if (data.length < 2) return null
   const shown = { value: String(value), data }
-  if (values.length > MOST_SIDE_BY_SIDE || names.some((name) => name.length >= LONGEST_SIDE_BY_SIDE))
+  if (values.length > MOST_SIDE_BY_SIDE || data.some((each) => each.label.length >= LONGEST_SIDE_BY_SIDE))
     return <Choice label={said(label)} {...shown} onChange={(chosen) => onChange(Number(chosen))} />
   return (
     <div>
@@ -140,8 +140,8 @@ function WholeNumberField({ option, value, onChange }: FieldOf<WholeOption, numb
   return (
     <NumberField
       label={said(option.label)}
-      description={option.help}
-      placeholder={option.none}
+      description={option.help && said(option.help)}
+      placeholder={option.none && said(option.none)}
       value={value ?? ''}
       // Without a usual value the field may be left empty; with one, an empty field keeps what stood there.
       onChange={(next) =>
@@ -159,7 +159,7 @@ function NumbersField({ option, value, onChange }: FieldOf<NumbersOption, readon
   return (
     <TextInput
       label={said(option.label)}
-      description={option.help}
+      description={option.help && said(option.help)}
       placeholder={option.example}
       value={isSame ? typed : (value?.join(', ') ?? '')}
       maxLength={80}

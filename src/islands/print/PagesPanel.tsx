@@ -1,3 +1,4 @@
+import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Button, Group, Text } from '@mantine/core'
 import { useMemo, useState } from 'react'
@@ -66,7 +67,7 @@ function WhyNone({ state: { refusal, options, counts, printable, set } }: { stat
     <Text className="sheet sheet-attention" role="alert">
       {isCount
         ? t`How many ${printable.counts}: ${counts.least} to ${counts.most} are possible on this step, not ${options.count}.`
-        : `${refusal.message}.`}
+        : `${said(refusal.says)}.`}
       {isCount && (
         <Button size="compact-md" mt="xs" display="block" onClick={() => set({ count: possible })}>
           {t`Make ${possible} ${printable.counts}`}

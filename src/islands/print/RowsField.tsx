@@ -28,13 +28,13 @@ export function RowsField({ option, value, language, onChange }: Props) {
   const lines = readDayLines(text, language)
   return (
     <>
-      <Input.Wrapper id="rows" label={said(option.label)} description={option.help}>
+      <Input.Wrapper id="rows" label={said(option.label)} description={option.help && said(option.help)}>
         <Input
           id="rows"
           component="textarea"
           multiline
           rows={6}
-          placeholder={option.example}
+          placeholder={said(option.example)}
           maxLength={20_000}
           value={text}
           onChange={(event) => type(event.currentTarget.value)}
@@ -56,7 +56,7 @@ function Unread({ line, onChoose }: { readonly line: ReadLine; readonly onChoose
   if (line.kind === 'row') return null
   return (
     <Text size="sm" component="div" role="alert" className="sheet sheet-attention anywhere">
-      <Trans>“{line.text.slice(0, 60)}” is not printed yet.</Trans> {line.why}
+      <Trans>“{line.text.slice(0, 60)}” is not printed yet.</Trans> {said(line.why)}
       {line.kind === 'either' && (
         <Group gap={6} mt={4}>
           {line.choices.map((row) => (

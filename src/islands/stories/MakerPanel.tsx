@@ -126,7 +126,7 @@ function Maker({ state, data }: Props) {
         </>
       ) : (
         <Text size="sm" role="alert" className="stories-odd">
-          {made.refusal.message}.
+          {said(made.refusal.says)}.
         </Text>
       )}
     </Stack>

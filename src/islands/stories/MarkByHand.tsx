@@ -1,10 +1,11 @@
+import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { LONGEST_NAME } from '../../core/records'
 import { Button, Group, TextInput } from '@mantine/core'
 import type { Editor } from '@tiptap/core'
 import { useState } from 'react'
 import { keyAt } from '../../core/stories'
-import { readTyped, whyNoTime } from '../../core/wording'
+import { readTyped, whyNoTime, told } from '../../core/wording'
 import { rangeInText, textOfDoc } from './editorText'
 import type { StoriesState } from './useStories'
 
@@ -37,7 +38,7 @@ export function MarkByHand({ typing, state: { kept, story } }: ByHandProps) {
     if (range.to - range.from > LONGEST_MARK)
       return setProblem(t`The words of a time have ${LONGEST_MARK} letters at most: select fewer.`)
     const time = readTyped(typed, story.language, { figures: 'day' })
-    if (!time) return setProblem(whyNoTime(typed, story.language, { figures: 'day' }) ?? t`This is no time.`)
+    if (!time) return setProblem(said(whyNoTime(typed, story.language, { figures: 'day' }) ?? told('This is no time.')))
     typing?.keep()
     const key = keyAt(text, range.from, range.to)
     const { marks } = story

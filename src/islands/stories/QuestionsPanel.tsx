@@ -1,3 +1,4 @@
+import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { ActionIcon, Button, Group, Stack, Text, TextInput } from '@mantine/core'
 import { IconArrowDown, IconArrowUp, IconTrash } from '@tabler/icons-react'
@@ -79,7 +80,7 @@ function OneQuestion({ chosen, state, onSays }: OneProps) {
         aria-label={t`Question`}
         value={says}
         maxLength={400}
-        error={problem}
+        error={problem && said(problem)}
         onChange={(event) => setSays(event.currentTarget.value)}
         onBlur={() => says.trim() !== '' && says !== chosen.says && onSays(says.trim())}
       />

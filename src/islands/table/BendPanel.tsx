@@ -1,3 +1,4 @@
+import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Button, Group, Stack, Text, TextInput } from '@mantine/core'
 import { IconArrowBackUp } from '@tabler/icons-react'
@@ -33,7 +34,7 @@ export function BendPanel({ state, context, at, spentSeconds }: BendPanelProps) 
     const { applyBend } = await planner.load()
     const spentMinutes = Math.floor(spentSeconds / 60)
     const { plan, place, says } = applyBend(context, session, { at, minutesLeft: left, spentMinutes }, id)
-    setBent({ says, before: session, after: plan })
+    setBent({ says: said(says), before: session, after: plan })
     setTyped(undefined)
     state.change({ ...session, plan, place })
   }
@@ -53,7 +54,7 @@ export function BendPanel({ state, context, at, spentSeconds }: BendPanelProps) 
         />
         {(Object.keys(BENDS) as BendId[]).map((id) => (
           <Button key={id} variant="default" px={8} disabled={!isRight} onClick={() => void bend(id)}>
-            {BENDS[id]}
+            {said(BENDS[id])}
           </Button>
         ))}
       </Group>

@@ -108,7 +108,7 @@ function SomethingElse({ check, wording }: { check: QuickCheckState; wording: Wo
   const take = () => {
     const value = readLike(item.answer, text, wording)
     if (value) return check.answer(value)
-    setError(whyNotLike(item.answer, text, wording))
+    setError(said(whyNotLike(item.answer, text, wording)))
   }
   return (
     <form

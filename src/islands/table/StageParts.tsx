@@ -22,7 +22,7 @@ export function Said({ hands, wording, day, isSaid, helps }: SaidProps) {
   const unasked = helps.on.includes('zones') ? phrases.stillHour(dialHour(onDial(minuteShown(hands)))) : ''
   return (
     <div className="table-said" aria-live="polite" style={error && isSaid ? { fontSize: 24 } : undefined}>
-      {isSaid ? (error ?? saidWhole(hands, wording, day)) : unasked}
+      {isSaid ? (error ? said(error) : saidWhole(hands, wording, day)) : unasked}
     </div>
   )
 }
@@ -66,7 +66,8 @@ export function SetTo({ wording, onTime }: { wording: Wording; onTime: (minute: 
       onSubmit={(event) => {
         event.preventDefault()
         const parsed = parseTime(text, wording.language)
-        setError(parsed ? undefined : whyNoTime(text, wording.language))
+        const why = parsed ? undefined : whyNoTime(text, wording.language)
+        setError(why && said(why))
         if (!parsed) return
         onTime(parsed.minute)
         setText('')

@@ -1,15 +1,16 @@
+import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text, Title } from '@mantine/core'
 import { useMounted } from '@mantine/hooks'
 import { IconPlayerPause, IconPlayerPlay, IconRun, IconUsers } from '@tabler/icons-react'
-import { activityOf, wordsOn } from '../../core/activities'
+import { activityOf, wordsOn, ENERGY_NAMES } from '../../core/activities'
 import type { GameId } from '../../core/movement'
 import type { PlanStep } from '../../core/planning'
 import type { Session, SessionContext } from '../../core/records'
 import { Cautions } from '../../ui/Cautions'
 import { StageTag } from '../../ui/StageTag'
-import type { LanguageId } from '../../core/wording'
+import { type LanguageId, inEnglish } from '../../core/wording'
 import { later } from '../../ui/later'
 import { BendPanel } from './BendPanel'
 import { StepWords } from './StepWords'
@@ -46,11 +47,11 @@ export function StepPanel({ step, next, timer, state, context, onAsk }: StepPane
         <Group gap="xs" mt={6}>
           <StageTag stage={activity.stage} />
           <Text size="sm" className="quiet">
-            {activity.energy}
+            {said(ENERGY_NAMES[activity.energy])}
           </Text>
         </Group>
         <Title order={1} size="h3" mt={2}>
-          {activity.name}
+          {said(activity.name)}
         </Title>
       </div>
       <StepTimer step={step} timer={timer} isMain={!activity.game && activity.tableMode !== 'all-at-once'} />
@@ -63,21 +64,21 @@ export function StepPanel({ step, next, timer, state, context, onAsk }: StepPane
         <stations.Part step={step} session={session} context={context} spentSeconds={timer.spentSeconds} />
       )}
       {isEnglish(language) ? (
-        <StepWords words={words} />
+        <StepWords words={{ steps: words.steps.map(inEnglish), say: inEnglish(words.say) }} />
       ) : (
         isShown && <translated.Part activity={activity} rung={step.rung} language={language} />
       )}
       <Text size="sm">
-        <strong>{t`Look for:`}</strong> {words.lookFor}
+        <strong>{t`Look for:`}</strong> {said(words.lookFor)}
       </Text>
       <Text size="sm">
-        <strong>{t`Easier:`}</strong> {words.easier} <strong>{t`Harder:`}</strong> {words.harder}
+        <strong>{t`Easier:`}</strong> {said(words.easier)} <strong>{t`Harder:`}</strong> {said(words.harder)}
       </Text>
       <Cautions ids={activity.cautions} />
       {next && (
         <Text size="sm" className="quiet">
           <Trans>
-            Then: {activityOf(next).name}, {next.minutes} min
+            Then: {said(activityOf(next).name)}, {next.minutes} min
           </Trans>
         </Text>
       )}

@@ -2,7 +2,7 @@ import { Text } from '@mantine/core'
 import type { ActivityWords } from '../../core/activities'
 
 /** What is done and said with the children, in their language. */
-export function StepWords({ words }: { words: Pick<ActivityWords, 'steps' | 'say'> }) {
+export function StepWords({ words }: { words: Pick<ActivityWords<string>, 'steps' | 'say'> }) {
   return (
     <>
       <ol style={{ margin: 0, paddingLeft: 22 }}>

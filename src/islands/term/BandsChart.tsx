@@ -1,7 +1,7 @@
+import { dateInWords } from '../../words/adult'
 import { Bar, BarChart, CartesianGrid, ReferenceArea, ResponsiveContainer, XAxis, YAxis } from 'recharts'
 import { dateAfter } from '../../core/clock'
 import { type FirmWhen, type TermWish, bandInTerm, daysIntoTerm } from '../../core/planning'
-import { sayEnglishDate } from '../../core/wording'
 import { AXIS } from '../../ui/charts/look'
 
 export interface Lane {
@@ -42,7 +42,7 @@ export function BandsChart({ lanes, wish, height }: Props) {
         <XAxis
           type="number"
           domain={[0, length]}
-          tickFormatter={(day: number) => sayEnglishDate(dateAfter(wish.from, Math.round(day))).slice(4)}
+          tickFormatter={(day: number) => dateInWords(dateAfter(wish.from, Math.round(day)), { weekday: false })}
           {...AXIS}
         />
         <YAxis type="category" dataKey="name" width={130} interval={0} {...AXIS} />

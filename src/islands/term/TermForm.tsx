@@ -30,7 +30,7 @@ const NO_GOAL = ''
 /** How often and how long they meet, from when to when. */
 export function TermForm({ wish, onChange, refusal, meetings }: Props) {
   const set = (change: Partial<TermWish>) => onChange({ ...wish, ...change })
-  const wrong = (field: string) => (refusal?.field === field ? refusal.message : undefined)
+  const wrong = (field: string) => (refusal?.field === field ? said(refusal.says) : undefined)
   const goals = schools[wish.school].order.map((id) => ({ value: id, label: said(rungOf(id).name) }))
   return (
     <Stack gap="sm" className="sheet" component="section" aria-label={t`The term`}>
@@ -91,7 +91,7 @@ interface HolidaysProps {
 
 /** Days on which they do not meet. */
 function Holidays({ list, refusal, onChange }: HolidaysProps) {
-  const wrong = (field: string) => (refusal?.field === field ? refusal.message : undefined)
+  const wrong = (field: string) => (refusal?.field === field ? said(refusal.says) : undefined)
   const change = (at: number, part: Partial<Holiday>) =>
     onChange(list.map((each, i) => (i === at ? { ...each, ...part } : each)))
   return (

@@ -122,7 +122,7 @@ function Readiness({ group, children }: Pick<GroupOverview, 'group' | 'children'
             c={child.movesOn ? 'var(--moss)' : undefined}
             fw={child.movesOn ? 600 : undefined}
           >
-            {child.readiness}
+            {said(child.readiness)}
           </Text>
         </li>
       ))}

@@ -71,7 +71,7 @@ export function Markers({ state }: { state: YardState }) {
       )}
       <ul aria-label={t`What can be laid`} style={{ listStyle: 'none', margin: 0, padding: 0 }}>
         {markerChoices(laid.ground.radiusMm, yard.markers).map(({ id, ok, name, says }) => (
-          <CheckLine key={id} ok={ok} says={`${said(name)}: ${says}`} />
+          <CheckLine key={id} ok={ok} says={`${said(name)}: ${said(says)}`} />
         ))}
       </ul>
       {largest > 0 && (

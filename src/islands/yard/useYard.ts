@@ -1,3 +1,4 @@
+import { said } from '../../words/i18n'
 import { useMemo, useState } from 'react'
 import { attempt } from '../../core/errors'
 import { type Ground, type Yard, USUAL_YARD, groundOf } from '../../core/make'
@@ -17,7 +18,7 @@ export function useYard() {
     yard: wanted,
     /** The last that fits: what is drawn and measured. */
     laid: last,
-    problem: now.refusal?.message,
+    problem: now.refusal && said(now.refusal.says),
     set,
     change: (change: Partial<Yard>) => set({ ...wanted, ...change }),
   }

@@ -1,3 +1,4 @@
+import { type Told } from '../../core/wording'
 import { RefusedValue } from '../../core/errors'
 import { Problem } from '../problem'
 
@@ -5,7 +6,7 @@ import { Problem } from '../problem'
 
 export type Reply<T> =
   | { readonly value: T }
-  | { readonly refused: Readonly<Record<'field' | 'allowed' | 'received', string>> }
+  | { readonly refused: { readonly asked: Told; readonly allowed: Told; readonly received: string } }
   | { readonly problem: ConstructorParameters<typeof Problem> }
   /** A fault of ours, and where it happened. */
   | { readonly fault: string; readonly stack: string | undefined }
@@ -17,8 +18,8 @@ export function replying<Task, T>(work: (task: Task) => T | Promise<T>): (task: 
       return { value: await work(task) }
     } catch (error) {
       if (error instanceof RefusedValue) {
-        const { field, allowed, received } = error
-        return { refused: { field, allowed, received: String(received) } }
+        const { asked, allowed, received } = error
+        return { refused: { asked, allowed, received: String(received) } }
       }
       if (error instanceof Problem) return { problem: [error.status, error.title, error.extra] }
       const { message, stack } = error instanceof Error ? error : new Error(String(error))
@@ -32,6 +33,6 @@ export function valueOf<T>(reply: Reply<T>): T {
   if ('value' in reply) return reply.value
   if ('problem' in reply) throw new Problem(...reply.problem)
   if ('fault' in reply) throw Object.assign(new Error(reply.fault), { stack: reply.stack })
-  const { field, allowed, received } = reply.refused
-  throw new RefusedValue(field, allowed, received)
+  const { asked, allowed, received } = reply.refused
+  throw new RefusedValue(asked, allowed, received)
 }

@@ -1,4 +1,4 @@
-import { said } from '../../words/i18n'
+import { said, saidAll } from '../../words/i18n'
 import type { ChildId } from '../../core/ids'
 import { findingInWords } from '../../core/knowing'
 import { type Settings, wordingOf } from '../../core/records'
@@ -40,16 +40,16 @@ export async function childPage(db: Db, id: ChildId, now: number): Promise<strin
       'Who',
       `<p>${escape([child.name, child.age === null ? '' : `${child.age} years`, ...report.groups].filter(Boolean).join(', '))}.</p>`,
     ],
-    ['What comes next', `<p>${escape(readiness)}</p>`],
+    ['What comes next', `<p>${escape(said(readiness))}</p>`],
     [
       'Where the child stands',
       table(
         ['Step', 'Sure of it', 'Answers', 'Still missing'],
         rungs.map(({ rung, firm, answers, unmet }) => [
           said(rungOf(rung).name),
-          firm ? 'yes' : 'not yet',
+          firm ? said('yes') : said('not yet'),
           String(answers),
-          unmet.join('; '),
+          saidAll(unmet).join('; '),
         ]),
       ),
     ],

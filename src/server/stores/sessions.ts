@@ -4,15 +4,16 @@ import type { GroupId, RecipeId, SessionId, YardId } from '../../core/ids'
 import type { MaterialId, Place } from '../../core/activities'
 import type { Instant } from '../../core/knowing'
 import type { PlanStep } from '../../core/planning'
+import type { Told } from '../../core/wording'
 import type { Session, SessionEdit } from '../../core/records'
 import type { RungId } from '../../core/teaching'
 import { type Db, inTransaction } from '../connection'
 import { notFound, staleVersion } from '../problem'
 import { getKept } from './kept'
-import { catalogueId, own, stations } from '../planningSchemas'
+import { catalogueId, own, stations, told } from '../planningSchemas'
 import { DamagedRow, fits, instantIn, isRung, parsed, readable, type DbRow } from './readable'
 
-const [isOwn, isStations, isActivity] = [fits(own), fits(stations), fits(catalogueId)]
+const [isOwn, isStations, isActivity, isTold] = [fits(own), fits(stations), fits(catalogueId), fits(told)]
 
 function rungIn({ rung }: DbRow): RungId {
   if (!isRung(rung)) throw new DamagedRow()
@@ -60,7 +61,7 @@ function rowToStep(row: DbRow): PlanStep {
     activityId: activityIn(row),
     rung: rungIn(row),
     minutes: Number(row.minutes),
-    why: String(row.why),
+    why: parsed<Told>(row.why, isTold),
     ...(row.own !== null && { own: parsed<NonNullable<PlanStep['own']>>(row.own, isOwn) }),
     ...(row.stations !== null && { stations: parsed<NonNullable<PlanStep['stations']>>(row.stations, isStations) }),
     ...(row.locked === 1 && { locked: true }),
@@ -141,7 +142,7 @@ async function setSteps(db: Db, sessionId: SessionId, steps: readonly PlanStep[]
       activity_id: step.activityId,
       rung: step.rung,
       minutes: step.minutes,
-      why: step.why,
+      why: JSON.stringify(step.why),
       locked: step.locked === true,
       took_seconds: step.tookSeconds ?? null,
       own: step.own ? JSON.stringify(step.own) : null,

@@ -1,6 +1,6 @@
 import type { RungId } from '../../teaching'
-import type { LanguageId } from '../../wording'
-import { type Activity, type ActivityWords, type WordsByActivity, wordsOn } from '../types'
+import { type LanguageId, inEnglish } from '../../wording'
+import { type Activity, type ActivityWords, type WordsByActivity, wordsOn, withTexts } from '../types'
 import { frenchActivities } from './french'
 import { germanActivities } from './german'
 import { spanishActivities } from './spanish'
@@ -14,6 +14,6 @@ const translations: Partial<Record<LanguageId, WordsByActivity>> = {
 }
 
 /** An activity's words in a language, as they are on a rung. */
-export function activityWords(activity: Activity, language: LanguageId, rung: RungId): ActivityWords {
-  return wordsOn(translations[language]?.[activity.id] ?? activity, rung)
+export function activityWords(activity: Activity, language: LanguageId, rung: RungId): ActivityWords<string> {
+  return wordsOn(translations[language]?.[activity.id] ?? withTexts(activity, inEnglish), rung)
 }

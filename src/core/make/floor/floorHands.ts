@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { requireNumber } from '../../errors'
 
 /** The hour hand on the ground, as a share of the radius. */
@@ -19,7 +20,7 @@ export interface FloorHands {
 
 /** A child's pace by age, mm: 450 under seven, 550 from seven on; ours, from a child's usual step. */
 export function paceMm(age: number): number {
-  return requireNumber('age', age, 3, 99) < 7 ? 450 : 550
+  return requireNumber(told('age'), age, 3, 99) < 7 ? 450 : 550
 }
 
 /** The two hands of a ring: lengths, ropes, what is walked in an hour of clock time. */

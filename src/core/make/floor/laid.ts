@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { angleOnDial } from '../../drawing'
 import { MARKER_TOLERANCE_MINUTES, TAPE_TOLERANCE_MM, signedGap } from '../../clock'
 import { RefusedValue, requireNumber } from '../../errors'
@@ -30,15 +31,20 @@ export interface LaidMarker {
  * the 12 peg, on the side where the hour belongs. Throws RefusedValue where the tapes cannot meet.
  */
 export function laidMarker({ hour, fromCentreMm, fromTwelveMm }: Taped, radiusMm: number): LaidMarker {
-  requireNumber('radius (mm)', radiusMm, 300, 100_000)
-  requireNumber(`${hour}: tape from the centre (mm)`, fromCentreMm, 0, 200_000)
-  requireNumber(`${hour}: tape from 12 (mm)`, fromTwelveMm, 0, 200_000)
+  requireNumber(told('radius (mm)'), radiusMm, 300, 100_000)
+  requireNumber(told('{0}: tape from the centre (mm)', hour), fromCentreMm, 0, 200_000)
+  requireNumber(told('{0}: tape from 12 (mm)', hour), fromTwelveMm, 0, 200_000)
   const least = Math.abs(radiusMm - fromCentreMm)
   const most = radiusMm + fromCentreMm
   if (fromTwelveMm < least - TAPE_TOLERANCE_MM || fromTwelveMm > most + TAPE_TOLERANCE_MM)
     throw new RefusedValue(
-      `${hour}: tape from 12`,
-      `between ${metres(least)} and ${metres(most)} with ${metres(fromCentreMm)} from the centre, else the two tapes cannot meet`,
+      told('{0}: tape from 12', hour),
+      told(
+        'between {0} and {1} with {2} from the centre, else the two tapes cannot meet',
+        metres(least),
+        metres(most),
+        metres(fromCentreMm),
+      ),
       metres(fromTwelveMm),
     )
   const ahead = (fromCentreMm ** 2 - fromTwelveMm ** 2 + radiusMm ** 2) / (2 * radiusMm)

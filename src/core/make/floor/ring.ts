@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { requireNumber } from '../../errors'
 
 /** Set-out lengths of a ring, mm. Chords: 2 r sin of half the angle between. */
@@ -25,7 +26,7 @@ const chord = (radius: number, degrees: number) => 2 * radius * Math.sin((degree
  * Math.round(ringMeasures(2000).minuteChordMm) //=> 209
  */
 export function ringMeasures(radiusMm: number): RingMeasures {
-  requireNumber('radius (mm)', radiusMm, 300, 100_000)
+  requireNumber(told('radius (mm)'), radiusMm, 300, 100_000)
   // In whole units of 10 cm where the string is long enough, so that they are found on any tape.
   const unit = radiusMm >= 400 ? Math.floor(radiusMm / 4 / 100) * 100 || 100 : radiusMm / 4
   return {

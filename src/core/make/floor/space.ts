@@ -39,11 +39,11 @@ const LARGEST_SIDE_MM = 200_000
  */
 export function largestClock(space: Space): Ground {
   if (space.kind === 'round') {
-    const radiusMm = requireNumber('free radius (mm)', space.radiusMm, 1, LARGEST_SIDE_MM) - LANE_MM
+    const radiusMm = requireNumber(told('free radius (mm)'), space.radiusMm, 1, LARGEST_SIDE_MM) - LANE_MM
     return requireRoom({ radiusMm, x: space.radiusMm, y: space.radiusMm })
   }
-  requireNumber('width (mm)', space.widthMm, 1, LARGEST_SIDE_MM)
-  requireNumber('depth (mm)', space.depthMm, 1, LARGEST_SIDE_MM)
+  requireNumber(told('width (mm)'), space.widthMm, 1, LARGEST_SIDE_MM)
+  requireNumber(told('depth (mm)'), space.depthMm, 1, LARGEST_SIDE_MM)
   const middle = { x: space.widthMm / 2, y: space.depthMm / 2 }
   let best = { ...middle, radiusMm: roomAt(space, middle.x, middle.y) }
   // From the whole space down: each round looks about the best so far, at a fifth of the step before.
@@ -69,8 +69,11 @@ export function roomAt(space: Extract<Space, { kind: 'rectangle' }>, x: number, 
 function requireRoom(ground: Ground): Ground {
   if (ground.radiusMm < LEAST_RADIUS_MM)
     throw new RefusedValue(
-      'free space',
-      `at least ${(2 * (LEAST_RADIUS_MM + LANE_MM)) / 1000} m across, a ring of 1 m with a lane of 1 m all round`,
+      told('free space'),
+      told(
+        'at least {0} m across, a ring of 1 m with a lane of 1 m all round',
+        (2 * (LEAST_RADIUS_MM + LANE_MM)) / 1000,
+      ),
       `${Math.max(0, Math.round((ground.radiusMm + LANE_MM) / 5) / 100)} m across`,
     )
   return ground
@@ -84,7 +87,7 @@ function requireRoom(ground: Ground): Ground {
  */
 export function leastRadiusFor(sizeMm: number, gapMm: number, count = 60): number {
   return (
-    (requireNumber('marker size (mm)', sizeMm, 1, 2000) + requireNumber('gap (mm)', gapMm, 0, 2000)) /
+    (requireNumber(told('marker size (mm)'), sizeMm, 1, 2000) + requireNumber(told('gap (mm)'), gapMm, 0, 2000)) /
     (2 * Math.sin(Math.PI / count))
   )
 }
@@ -102,7 +105,7 @@ export interface MarkerChoice {
   readonly name: Told
   readonly needs: number
   readonly ok: boolean
-  readonly says: string
+  readonly says: Told
 }
 
 /** The gap that keeps two markers apart to the eye. */
@@ -115,14 +118,16 @@ export function markerChoices(radiusMm: number, markers: readonly Marker[]): Mar
   const least = largest > 0 ? leastRadiusFor(largest, USUAL_GAP_MM) : 0
   const wide = radiusMm >= least
   const enough = (needs: number) =>
-    count >= needs ? `${needs} of your ${count} markers` : `${needs - count} short of ${needs} markers`
+    count >= needs
+      ? told('{0} of your {1} markers', needs, count)
+      : told('{0} short of {1} markers', needs - count, needs)
   return [
     {
       id: 'all',
       name: told('All 60: hours doubled at the quarters'),
       needs: 64,
       ok: count >= 64 && wide,
-      says: wide ? enough(64) : `markers of ${largest} mm need a radius of ${(least / 1000).toFixed(2)} m`,
+      says: wide ? enough(64) : told('markers of {0} mm need a radius of {1} m', largest, (least / 1000).toFixed(2)),
     },
     {
       id: 'fives-chalk',

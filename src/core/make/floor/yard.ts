@@ -54,8 +54,8 @@ export function groundOf({ space, radiusMm }: Pick<Yard, 'space' | 'radiusMm'>):
   if (radiusMm === undefined) return largest
   if (!(radiusMm >= 300 && radiusMm <= largest.radiusMm + 0.5))
     throw new RefusedValue(
-      'radius',
-      `0.30 to ${(largest.radiusMm / 1000).toFixed(2)} m here, with a lane of 1 m all round`,
+      told('radius'),
+      told('0.30 to {0} m here, with a lane of 1 m all round', (largest.radiusMm / 1000).toFixed(2)),
       Number.isFinite(radiusMm) ? `${(radiusMm / 1000).toFixed(2)} m` : radiusMm,
     )
   return { ...largest, radiusMm }

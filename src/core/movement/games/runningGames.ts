@@ -73,7 +73,7 @@ export const laps: Game = {
     const most = Math.max(1, Math.min(12, Math.floor((load.hardAtOnce * load.metresASecond) / lap)))
     const limit = Math.min(
       load.mostMetres,
-      requireNumber('most metres', options.mostMetres ?? load.mostMetres, 1, 5000),
+      requireNumber(told('most metres'), options.mostMetres ?? load.mostMetres, 1, 5000),
     )
     let [run, last] = [0, 0]
     const form = (rounds: number, isSeated: boolean): Beat => ({

@@ -27,7 +27,7 @@ export const badges = definePrintable({
   needs: ['scissors', 'tape'],
   cautions: ['scissors', 'movement'],
   play: (_, { count }) => count,
-  notes: () => ['Call in the order of the list; nobody is out. Swap badges for a second round.'],
+  notes: () => [told('Call in the order of the list; nobody is out. Swap badges for a second round.')],
   make(options, seed) {
     const random = randomFrom(seed)
     const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })

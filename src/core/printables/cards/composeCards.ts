@@ -25,7 +25,9 @@ export const composeCards = definePrintable({
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   notes: () => [
-    'A clock is turned up; the hour card and the minute card that make it are laid side by side. Name the hour first.',
+    told(
+      'A clock is turned up; the hour card and the minute card that make it are laid side by side. Name the hour first.',
+    ),
   ],
   make(options, seed) {
     const random = randomFrom(seed)

@@ -47,7 +47,9 @@ export const dayHalvesCards = definePrintable({
   takes: ['helps', 'rows', 'guillotine'],
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
-  notes: () => ['A card with a half-filled ring has two right answers: let the children say why before any answer.'],
+  notes: () => [
+    told('A card with a half-filled ring has two right answers: let the children say why before any answer.'),
+  ],
   make(options, seed) {
     const random = randomFrom(seed)
     const items = options.rows

@@ -32,7 +32,9 @@ export const fivesCards = definePrintable({
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   notes: () => [
-    'First round the dial in order, counting aloud; then shuffled; then call from the list and point before the card is turned.',
+    told(
+      'First round the dial in order, counting aloud; then shuffled; then call from the list and point before the card is turned.',
+    ),
   ],
   make(options, seed) {
     const order = shuffled(randomFrom(seed), FIVES)

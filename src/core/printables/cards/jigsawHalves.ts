@@ -26,7 +26,7 @@ export const jigsawHalves = definePrintable({
   takes: ['helps', 'guillotine'],
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
-  notes: () => ['Cut the straight lines first, then each curved edge once: both halves keep the same cut.'],
+  notes: () => [told('Cut the straight lines first, then each curved edge once: both halves keep the same cut.')],
   make(options, seed) {
     const random = randomFrom(seed)
     const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })

@@ -25,8 +25,8 @@ export const matchCards = definePrintable({
   cautions: ['scissors'],
   notes: ({ backs }) => [
     backs
-      ? 'The same number on the back of all cards of a set: turn them over to check.'
-      : 'Check by the control card. With backs, each set has a number behind it.',
+      ? told('The same number on the back of all cards of a set: turn them over to check.')
+      : told('Check by the control card. With backs, each set has a number behind it.'),
   ],
   make(options, seed) {
     const random = randomFrom(seed)

@@ -29,7 +29,9 @@ export const showMeCards = definePrintable({
   takes: ['guillotine'],
   needs: ['dough', 'scissors'],
   cautions: ['scissors', 'dough'],
-  notes: () => [`Roll the minute hand ${lengthOf('minute')} mm and the hour hand ${lengthOf('hour')} mm long.`],
+  notes: () => [
+    told('Roll the minute hand {0} mm and the hour hand {1} mm long.', lengthOf('minute'), lengthOf('hour')),
+  ],
   make(options, seed) {
     const items = makeItems(randomFrom(seed), { rung: options.rung, ask: 'set', count: options.count })
     const { phrases } = languages[options.wording.language]

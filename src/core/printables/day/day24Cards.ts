@@ -32,8 +32,8 @@ export const day24Cards = definePrintable({
   cautions: ['scissors'],
   notes: (options) => [
     options.backs
-      ? 'The same number on the back of both cards of a pair: turn them over to check.'
-      : 'Check by the answers. With backs, each pair has a number behind it.',
+      ? told('The same number on the back of both cards of a pair: turn them over to check.')
+      : told('Check by the answers. With backs, each pair has a number behind it.'),
     ...noteHidden(options),
   ],
   make(options, seed) {

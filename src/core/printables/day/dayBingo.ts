@@ -71,6 +71,10 @@ function calledRows(options: PrintOptions, seed: number): PrintRow[] {
   const dials = rows.map(({ minute }) => onDial(minute))
   const apart = rows.filter((_, i) => dials.indexOf(dials[i] as number) === i).slice(0, MOST_CALLS)
   if (apart.length < LEAST_CALLS)
-    throw new RefusedValue('your own day', `of ${LEAST_CALLS} rows that differ on the dial`, `${apart.length}`)
+    throw new RefusedValue(
+      told('your own day'),
+      told('of {0} rows that differ on the dial', LEAST_CALLS),
+      `${apart.length}`,
+    )
   return apart
 }

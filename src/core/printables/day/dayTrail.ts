@@ -34,7 +34,7 @@ export const dayTrail = definePrintable({
   cautions: [],
   play: (_, { count, rows }) => (rows?.length ?? count) - 1,
   notes: (options) => [
-    'Put a finger on the first clock, say what comes next, and draw to its clock.',
+    told('Put a finger on the first clock, say what comes next, and draw to its clock.'),
     ...noteHidden(options),
   ],
   make(options, seed) {

@@ -28,8 +28,8 @@ export const orderCards = definePrintable({
   cautions: ['scissors'],
   notes: (options) => [
     options.backs
-      ? 'Turn the row over at the end: the backs count up from 1.'
-      : 'Check by the answers, or print the backs: they count up from 1 in the order of the day.',
+      ? told('Turn the row over at the end: the backs count up from 1.')
+      : told('Check by the answers, or print the backs: they count up from 1 in the order of the day.'),
     ...noteHidden(options),
   ],
   make(options, seed) {

@@ -30,7 +30,7 @@ export const wallStrip = definePrintable({
   needs: ['scissors', 'tape'],
   cautions: ['scissors'],
   notes: (options) => [
-    'Hang it in the order of the numbers at the children’s height, with a real clock beside it.',
+    told('Hang it in the order of the numbers at the children’s height, with a real clock beside it.'),
     ...noteHidden(options),
   ],
   make(options, seed) {

@@ -33,7 +33,10 @@ export const dominoes = definePrintable({
   cautions: ['scissors'],
   play: (_, { count }) => tilesOf(count),
   notes: ({ count }) => [
-    `${tilesOf(count)} tiles: a turn each lays them all, if nobody is stuck. A dial may be laid to a dial or to words of the same time.`,
+    told(
+      '{0} tiles: a turn each lays them all, if nobody is stuck. A dial may be laid to a dial or to words of the same time.',
+      tilesOf(count),
+    ),
   ],
   make(options, seed) {
     const random = randomFrom(seed)

@@ -29,7 +29,9 @@ export const loopCards = definePrintable({
   cautions: ['scissors'],
   play: (_, { count }) => count,
   notes: () => [
-    'Deal all cards out. Anyone begins by reading their question; whoever has that clock reads theirs. It ends with the first card.',
+    told(
+      'Deal all cards out. Anyone begins by reading their question; whoever has that clock reads theirs. It ends with the first card.',
+    ),
   ],
   make(options, seed) {
     const random = randomFrom(seed)

@@ -29,7 +29,7 @@ export const memoryPairs = definePrintable({
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   play: (random, { count }) => turnsOfMemory(random, count),
-  notes: () => [`Turns are simulated for children who still know a place ${REMEMBERED * 10} times in 10.`],
+  notes: () => [told('Turns are simulated for children who still know a place {0} times in 10.', REMEMBERED * 10)],
   make(options, seed) {
     const random = randomFrom(seed)
     const items = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })

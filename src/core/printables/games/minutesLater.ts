@@ -33,7 +33,9 @@ export const minutesLater = definePrintable({
   cautions: ['scissors'],
   play: (_, { count }) => count,
   notes: () => [
-    'Deal the answer clocks out, pile the questions. Lay a right answer; when a question goes unanswered, all turn the geared clock together.',
+    told(
+      'Deal the answer clocks out, pile the questions. Lay a right answer; when a question goes unanswered, all turn the geared clock together.',
+    ),
   ],
   make(options, seed) {
     const random = randomFrom(seed)
@@ -93,7 +95,8 @@ function questions(random: Random, { by, count }: PrintOptions): Item[] {
     items.push(item)
     answers.add(item.answer.minute)
   }
-  if (items.length < count) throw new RefusedValue('count of questions', `at most ${items.length} here`, count)
+  if (items.length < count)
+    throw new RefusedValue(told('count of questions'), told('at most {0} here', items.length), count)
   return items
 }
 

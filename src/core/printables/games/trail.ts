@@ -46,7 +46,10 @@ export const trail = definePrintable({
   play: (random) =>
     Array.from({ length: CLOCKS - 1 }).reduce<number>((turns) => turns + (drawUnit(random) < WRONG_STEPS ? 2 : 1), 0),
   notes: (options, seed) => [
-    `It shows a ${trailOf(options, seed).picture}. Every clock on the page is different, so each step has one right clock; the others are where common mistakes lead.`,
+    told(
+      'It shows a {0}. Every clock on the page is different, so each step has one right clock; the others are where common mistakes lead.',
+      trailOf(options, seed).picture,
+    ),
   ],
   make(options, seed) {
     const made = trailOf(options, seed)

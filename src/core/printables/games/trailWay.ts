@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { handsHidden, onDial } from '../../clock'
 import { RefusedValue } from '../../errors'
 import { draw, drawInt, drawUnit, type Random, randomFrom, shuffled } from '../../random'
@@ -95,8 +96,8 @@ function stepsOf(random: Random, by: number | undefined): Item[] {
     if (items.length === CLOCKS - 1) return items
   }
   throw new RefusedValue(
-    'by',
-    `such that ${CLOCKS} clocks in a row are different and can be read: 5 to 55, 65 or 95, say`,
+    told('by'),
+    told('such that {0} clocks in a row are different and can be read: 5 to 55, 65 or 95, say', CLOCKS),
     by,
   )
 }

@@ -121,8 +121,8 @@ function clockInSector(item: Item, from: number, to: number, options: PrintOptio
   const touching = (RADIUS_MM * sine) / (1 + sine)
   if (touching - 1.5 < leastRoom(options))
     throw new RefusedValue(
-      'width of a sector',
-      'wide enough beside the others for a clock with its hints',
+      told('width of a sector'),
+      told('wide enough beside the others for a clock with its hints'),
       `${(to - from).toFixed(1)} degrees`,
     )
   const { x, y } = pointOnDial((from + to) / 2, RADIUS_MM - touching)

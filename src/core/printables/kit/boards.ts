@@ -1,6 +1,6 @@
 import { RefusedValue } from '../../errors'
 import { type Random, randomFrom, shuffled } from '../../random'
-import { languages, printedAs, type Told } from '../../wording'
+import { languages, printedAs, type Told, told } from '../../wording'
 import { type Drawing, INK, type Shape, line } from '../../drawing'
 import { type CardFace, cardPages } from './cards'
 import { type Cell, gridCells } from './grid'
@@ -33,7 +33,11 @@ export function boardsOf(random: Random, { times, wanted, cells }: BoardsWish): 
   const boards: number[][] = []
   for (let lasts: number[] = [], tries = 0; boards.length < wanted; tries++) {
     if (tries > 5000)
-      throw new RefusedValue('boards', `at most ${boards.length} different ones with ${times} times`, wanted)
+      throw new RefusedValue(
+        told('boards'),
+        told('at most {0} different ones with {1} times', boards.length, times),
+        wanted,
+      )
     if (lasts.length === 0) lasts = shuffled(random, upTo(times).slice(cells - 1))
     const last = lasts.pop() as number
     const board = [...shuffled(random, upTo(last)).slice(0, cells - 1), last]
@@ -91,17 +95,24 @@ export function boardsWish(times: number, { boards = PRINT_OPTIONS.boards.usual 
 }
 
 /** What the adult should know about boards that are called in the order of their list, and in any other. */
-export function boardNotes(wish: BoardsWish, seed: number): string[] {
+export function boardNotes(wish: BoardsWish, seed: number): Told[] {
   const boards = boardsOf(randomFrom(seed), wish)
   const shared = sharedWin(boards, seed)
   const tied = tiesOf(boards)
   const listed =
     tied === 0
-      ? 'Called in the order of the list, no two boards are full at the same call.'
-      : `Called in the order of the list, ${tied + 1} boards have to share a call: fewer boards, or more times, would part them.`
+      ? told('Called in the order of the list, no two boards are full at the same call.')
+      : told(
+          'Called in the order of the list, {0} boards have to share a call: fewer boards, or more times, would part them.',
+          tied + 1,
+        )
   return [
     listed,
-    `Called in any other order, two share the win in about ${Math.round(100 * shared.share)} of 100 games (give or take ${Math.max(1, Math.round(200 * shared.error))}).`,
+    told(
+      'Called in any other order, two share the win in about {0} of 100 games (give or take {1}).',
+      Math.round(100 * shared.share),
+      Math.max(1, Math.round(200 * shared.error)),
+    ),
   ]
 }
 

@@ -1,7 +1,7 @@
 import { isHalf, papers } from '../../drawing'
 import { RefusedValue, requireInteger, unreachable } from '../../errors'
 import type { RungId } from '../../teaching'
-import { LANGUAGE_IDS, WORDING_FORMS, languages } from '../../wording'
+import { LANGUAGE_IDS, WORDING_FORMS, languages, told, asPart, type Told } from '../../wording'
 import { countsOn } from './counts'
 import { checkOwnPlan } from './ownPlan'
 import { OPTION_IDS, PRINT_OPTIONS, type OptionId } from './options'
@@ -57,70 +57,81 @@ function orNone<T>(list: readonly T[]): readonly T[] | undefined {
  */
 export function checkOptions(facts: PrintableFacts, options: PrintOptions): void {
   const { rung, count, paper, wording } = options
-  if (!facts.suits(rung)) throw new RefusedValue('rung', `one that ${facts.name} can be made for`, rung)
+  if (!facts.suits(rung))
+    throw new RefusedValue(told('rung'), told('one that {0} can be made for', asPart(facts.name)), rung)
   const isPaper = Object.hasOwn(papers, paper) || (facts.onHalf === true && isHalf(paper))
-  if (!isPaper) throw new RefusedValue('paper', `one of ${Object.keys(papers).join(', ')}`, paper)
+  if (!isPaper) throw new RefusedValue(told('paper'), told('one of {0}', Object.keys(papers).join(', ')), paper)
   checkWording(wording)
   const { least, most } = countsOn(facts, rung)
   // A day of one's own has as many questions as rows, whatever count stands beside it.
-  if (!options.rows) requireInteger(`count of ${facts.counts}`, count, least, most)
+  if (!options.rows) requireInteger(told('count of {0}', facts.counts), count, least, most)
   for (const id of OPTION_IDS) {
     const value = options[id]
     if (value === undefined) continue
-    if (!isTaken(facts, id)) throw new RefusedValue(id, `left out: ${facts.name} does not take it`, value)
+    if (!isTaken(facts, id))
+      throw new RefusedValue(told(id), told('left out: {0} does not take it', asPart(facts.name)), value)
     checkValue(id, PRINT_OPTIONS[id], value)
     const { limit }: PrintOption = PRINT_OPTIONS[id]
     if (!suitsRung(id, value, rung))
-      throw new RefusedValue(id, `another one, since this needs ${limit?.rungs}`, `${String(value)} on ${rung}`)
+      throw new RefusedValue(
+        told(id),
+        told('another one, since this needs {0}', limit ? asPart(limit.rungs) : ''),
+        `${String(value)} on ${rung}`,
+      )
   }
 }
 
 function checkWording({ language, form }: PrintOptions['wording']): void {
   if (!Object.hasOwn(languages, language))
-    throw new RefusedValue('wording', `in one of ${LANGUAGE_IDS.join(', ')}`, language)
+    throw new RefusedValue(told('wording'), told('in one of {0}', LANGUAGE_IDS.join(', ')), language)
   if (!WORDING_FORMS.includes(form))
-    throw new RefusedValue('wording', `in one of the forms ${WORDING_FORMS.join(', ')}`, form)
+    throw new RefusedValue(told('wording'), told('in one of the forms {0}', WORDING_FORMS.join(', ')), form)
 }
 
 /** Throws RefusedValue unless a value is of its option's type and in its range. */
 function checkValue(id: OptionId, option: PrintOption, value: unknown): void {
-  const refuse = (allowed: string, got: unknown = value): never => {
-    throw new RefusedValue(id, allowed, got)
+  const refuse = (allowed: Told, got: unknown = value): never => {
+    throw new RefusedValue(told(id), allowed, got)
   }
   switch (option.type) {
     case 'choice':
       if (typeof value !== 'string' || !Object.hasOwn(option.values, value))
-        refuse(`one of ${Object.keys(option.values).join(', ')}`)
+        refuse(told('one of {0}', Object.keys(option.values).join(', ')))
       return
     case 'level':
-      if (!option.values.includes(value as number)) refuse(`one of ${option.values.join(', ')}`)
+      if (!option.values.includes(value as number)) refuse(told('one of {0}', option.values.join(', ')))
       return
     case 'whole':
       if (!isWhole(value, option.least, option.most) || value % option.step !== 0) refuse(wholeRange(option))
       return
     case 'flag':
-      if (typeof value !== 'boolean') refuse('true or false')
+      if (typeof value !== 'boolean') refuse(told('true or false'))
       return
     case 'text':
       if (typeof value !== 'string' || value.length > option.longest)
-        refuse(`text of ${option.longest} letters at most`)
+        refuse(told('text of {0} letters at most', option.longest))
       return
     case 'rows':
       checkOwnPlan(value)
       return
     case 'numbers':
-      if (!isListOf(value, () => true) || value.length > option.most) return refuse(`${option.most} numbers at most`)
+      if (!isListOf(value, () => true) || value.length > option.most)
+        return refuse(told('{0} numbers at most', option.most))
       value.forEach((each, i) => {
         if (!isPositive(each, option.largest))
-          throw new RefusedValue(`${option.each} ${i + 1}`, `above 0 and at most ${option.largest}`, each)
+          throw new RefusedValue(
+            told('{0} {1}', asPart(option.each), i + 1),
+            told('above 0 and at most {0}', option.largest),
+            each,
+          )
       })
       return
     case 'weights':
       if (typeof value !== 'object' || value === null || Array.isArray(value))
-        return refuse('a weight for each misreading that is named')
+        return refuse(told('a weight for each misreading that is named'))
       for (const [name, weight] of Object.entries(value))
         if (!option.names.includes(name) || !isPositive(weight, option.largest))
-          refuse(`above 0 and at most ${option.largest} for a known misreading`, `${name}: ${String(weight)}`)
+          refuse(told('above 0 and at most {0} for a known misreading', option.largest), `${name}: ${String(weight)}`)
       return
     default:
       unreachable(option)
@@ -128,8 +139,10 @@ function checkValue(id: OptionId, option: PrintOption, value: unknown): void {
 }
 
 /** A range in words: "a multiple of 5 from 5 to 300". */
-function wholeRange({ least, most, step }: { least: number; most: number; step: number }): string {
-  return `${step === 1 ? 'a whole number' : `a multiple of ${step}`} from ${least} to ${most}`
+function wholeRange({ least, most, step }: { least: number; most: number; step: number }): Told {
+  return step === 1
+    ? told('a whole number from {0} to {1}', least, most)
+    : told('a multiple of {0} from {1} to {2}', step, least, most)
 }
 
 function isWhole(value: unknown, least: number, most: number): value is number {

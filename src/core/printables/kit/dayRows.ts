@@ -3,7 +3,7 @@ import { type DayRow, inOrder } from '../../days'
 import { RefusedValue, requireInteger } from '../../errors'
 import { draw, drawInt, randomFrom, shuffled } from '../../random'
 import { DOING_TIMES, type PlanRow } from '../../teaching'
-import { type DoingId, say } from '../../wording'
+import { type DoingId, say, told, type Told } from '../../wording'
 import type { PrintOptions } from './choices'
 
 /**
@@ -18,7 +18,7 @@ export type PrintRow = PlanRow & Partial<Pick<DayRow, 'to' | 'picture'>>
 export function dayRowsOf({ rows, count }: PrintOptions, seed: number, least = 1): PrintRow[] {
   if (!rows) return plannedDay(count, seed)
   if (rows.length < least)
-    throw new RefusedValue('your own day', `of ${least} rows at least for this`, `${rows.length}`)
+    throw new RefusedValue(told('your own day'), told('of {0} rows at least for this', least), `${rows.length}`)
   return inOrder(rows)
 }
 
@@ -39,7 +39,7 @@ const timesInDay = (doing: DoingId) => DOING_TIMES[doing].filter((minute) => min
 export function plannedDay(count: number, seed: number): PlanRow[] {
   const random = randomFrom(seed)
   const all = Object.keys(DOING_TIMES) as DoingId[]
-  requireInteger('count of rows', count, 1, all.length)
+  requireInteger(told('count of rows'), count, 1, all.length)
   for (let tries = 0; tries < 500; tries++) {
     const rows = shuffled(random, all)
       .slice(0, count)
@@ -48,16 +48,18 @@ export function plannedDay(count: number, seed: number): PlanRow[] {
     const isClear = rows.every(({ minute }) => !handsHidden(onDial(minute)))
     if (isClear && new Set(rows.map(({ minute }) => onDial(minute))).size === count) return rows
   }
-  throw new RefusedValue('seed', 'one with which a day can be planned: shuffle', seed)
+  throw new RefusedValue(told('seed'), told('one with which a day can be planned: shuffle'), seed)
 }
 
 /** A family's own day may have noon in it, where one hand hides the other. It is printed, with a note for the adult. */
-export function noteHidden({ rows, wording }: PrintOptions): string[] {
+export function noteHidden({ rows, wording }: PrintOptions): Told[] {
   if (!rows) return []
   return inOrder(rows)
     .filter(({ minute }) => handsHidden(onDial(minute)))
-    .map(
-      ({ minute }) =>
-        `At ${say(minute, { ...wording, form: 'day-24' })} one hand lies over the other: show it on a clock first.`,
+    .map(({ minute }) =>
+      told(
+        'At {0} one hand lies over the other: show it on a clock first.',
+        say(minute, { ...wording, form: 'day-24' }),
+      ),
     )
 }

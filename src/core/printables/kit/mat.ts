@@ -1,4 +1,4 @@
-import { barText, printedAs } from '../../wording'
+import { barText, printedAs, told } from '../../wording'
 import { type Drawing, INK, type Shape, bodyArea, makePage, circle } from '../../drawing'
 import { type Random, shuffled } from '../../random'
 import { type Item, sayAnswer } from '../../teaching'
@@ -79,5 +79,7 @@ export function mat(
 
 /** How the games on a mat are played, whichever rule is chosen for a time whose cells are all covered. */
 export const MAT_NOTES = [
-  'A time whose cells are all covered: the turn is lost; or, if you play with dough, one of its balls is squashed and has to be rolled again.',
+  told(
+    'A time whose cells are all covered: the turn is lost; or, if you play with dough, one of its balls is squashed and has to be rolled again.',
+  ),
 ] as const

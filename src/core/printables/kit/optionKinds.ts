@@ -3,12 +3,12 @@ import type { RungId } from '../../teaching'
 
 interface Described {
   readonly label: Told
-  readonly help?: string
+  readonly help?: Told
   /** Taken by every printable; otherwise by those that name it in `takes`. */
   readonly everywhere?: true
   /** Which values suit a rung, where not all do; `rungs` says in words which rungs are meant. */
   readonly limit?: {
-    readonly rungs: string
+    readonly rungs: Told
     /** What is taken on another rung, where the same choice is used for several. */
     readonly instead: string | number
     readonly suits: (value: unknown, rung: RungId) => boolean
@@ -18,16 +18,16 @@ interface Described {
 /** One of several words. Without a usual value nothing is chosen at first, and `none` says what that means. */
 export interface ChoiceOption extends Described {
   readonly type: 'choice'
-  readonly values: Readonly<Record<string, string>>
+  readonly values: Readonly<Record<string, Told>>
   readonly usual?: string
-  readonly none?: string
+  readonly none?: Told
 }
 
 /** One of a few numbers, each with a name. */
 export interface LevelOption extends Described {
   readonly type: 'level'
   readonly values: readonly number[]
-  readonly names: readonly string[]
+  readonly names: readonly Told[]
   readonly usual: number
 }
 
@@ -38,7 +38,7 @@ export interface WholeOption extends Described {
   readonly most: number
   readonly step: number
   readonly usual?: number
-  readonly none?: string
+  readonly none?: Told
 }
 
 export interface FlagOption extends Described {
@@ -48,14 +48,14 @@ export interface FlagOption extends Described {
 export interface TextOption extends Described {
   readonly type: 'text'
   readonly longest: number
-  readonly none?: string
+  readonly none?: Told
 }
 
 /** Rows of a day. They are read from what was typed in the view, once; from there on they are rows. */
 export interface RowsOption extends Described {
   readonly type: 'rows'
   readonly most: number
-  readonly example: string
+  readonly example: Told
 }
 
 /** Numbers above 0 and at most `largest`. */
@@ -64,7 +64,7 @@ export interface NumbersOption extends Described {
   readonly most: number
   readonly largest: number
   /** What one of the numbers is called. */
-  readonly each: string
+  readonly each: Told
   readonly example: string
 }
 

@@ -1,20 +1,23 @@
-import { told } from '../../wording'
+import { told, ownWords } from '../../wording'
 import { MOST_DAY_ROWS } from '../../days'
 import { isTwoHanded, misreadings, type RungId } from '../../teaching'
 import type { PrintOption } from './optionKinds'
 
 /** How the back of a card comes to lie behind its front: by turning the sheet over its long or its short edge. */
-export const FLIPS = { 'long-edge': 'turned over the long edge', 'short-edge': 'turned over the short edge' } as const
+export const FLIPS = {
+  'long-edge': told('turned over the long edge'),
+  'short-edge': told('turned over the short edge'),
+} as const
 
 /** What is covered in a game on a mat; the die or the spinner shows the other side of the pair. */
 export const COVERS = {
-  dials: 'clocks, by their words',
-  figures: 'figures, by their clocks',
-  words: 'words, by their clocks',
+  dials: told('clocks, by their words'),
+  figures: told('figures, by their clocks'),
+  words: told('words, by their clocks'),
 } as const
 
 const twoHandsOnly = (value: string | number, instead: string | number) => ({
-  rungs: 'a step that is read off two hands',
+  rungs: told('a step that is read off two hands'),
   instead,
   suits: (chosen: unknown, rung: RungId) => chosen !== value || isTwoHanded(rung),
 })
@@ -27,7 +30,7 @@ export const PRINT_OPTIONS = {
   boards: {
     type: 'whole',
     label: told('Boards'),
-    help: '2 to 12, one for each child',
+    help: told('2 to 12, one for each child'),
     least: 2,
     most: 12,
     step: 1,
@@ -37,7 +40,7 @@ export const PRINT_OPTIONS = {
     type: 'level',
     label: told('Cells of each time on the mat'),
     values: [1, 2, 3, 4],
-    names: ['1', '2', '3', '4'],
+    names: ['1', '2', '3', '4'].map(ownWords),
     usual: 3,
   },
   covers: {
@@ -50,32 +53,32 @@ export const PRINT_OPTIONS = {
   sectors: {
     type: 'numbers',
     label: told('Widths of the sectors'),
-    help: 'Leave this empty to make them alike. 1, 2 makes the second twice as wide as the first.',
+    help: told('Leave this empty to make them alike. 1, 2 makes the second twice as wide as the first.'),
     most: 12,
     largest: 10,
-    each: 'width of sector',
+    each: told('width of sector'),
     example: '1, 1, 1 …',
   },
   by: {
     type: 'whole',
     label: told('Minutes from clock to clock'),
-    help: 'A multiple of 5, or empty for mixed steps',
+    help: told('A multiple of 5, or empty for mixed steps'),
     least: 5,
     most: 300,
     step: 5,
-    none: 'mixed',
+    none: told('mixed'),
   },
   answers: {
     type: 'choice',
     label: told('How it is answered'),
-    values: { write: 'Write the answer', choose: 'Ring one of three' },
+    values: { write: told('Write the answer'), choose: told('Ring one of three') },
     usual: 'write',
   },
   forms: {
     type: 'level',
     label: told('What a set is made of'),
     values: [2, 3],
-    names: ['Dial, words', 'Dial, figures, words'],
+    names: [told('Dial, words'), told('Dial, figures, words')],
     usual: 2,
     limit: twoHandsOnly(3, 2),
   },
@@ -84,37 +87,37 @@ export const PRINT_OPTIONS = {
     type: 'choice',
     label: told('Hands to draw'),
     values: {
-      both: 'both on one clock',
-      apart: 'hours on one clock, minutes on another',
-      hour: 'the hour hand, the minute hand is there',
-      minute: 'the minute hand, the hour hand is there',
+      both: told('both on one clock'),
+      apart: told('hours on one clock, minutes on another'),
+      hour: told('the hour hand, the minute hand is there'),
+      minute: told('the minute hand, the hour hand is there'),
     },
     usual: 'both',
   },
   rows: {
     type: 'rows',
     label: told('Your own day (if you like)'),
-    help: 'One line for each time and what happens then',
+    help: told('One line for each time and what happens then'),
     most: MOST_DAY_ROWS,
-    example: '7:30 breakfast\n8:15 walk to school',
+    example: told('7:30 breakfast\n8:15 walk to school'),
   },
   helps: {
     type: 'level',
     label: told('Hints on the clock'),
     values: [0, 1, 2, 3],
-    names: ['none', 'ring of fives', 'ring, past and to sides', 'ring, sides and hand names'],
+    names: [told('none'), told('ring of fives'), told('ring, past and to sides'), told('ring, sides and hand names')],
     usual: 0,
   },
   weights: {
     type: 'weights',
     label: told('Wrong choices'),
-    help: 'How likely each common mistake is to make a wrong choice; 1 where it is not named',
+    help: told('How likely each common mistake is to make a wrong choice; 1 where it is not named'),
     names: misreadings.map(({ id }) => id),
     largest: 1000,
   },
-  backs: { type: 'choice', label: told('Backs'), values: FLIPS, none: 'none: print on one side' },
+  backs: { type: 'choice', label: told('Backs'), values: FLIPS, none: told('none: print on one side') },
   guillotine: { type: 'flag', label: told('Marks for a guillotine') },
-  title: { type: 'text', label: told('Title'), longest: 200, none: 'the usual one', everywhere: true },
+  title: { type: 'text', label: told('Title'), longest: 200, none: told('the usual one'), everywhere: true },
   owner: { type: 'text', label: told('For whom (if you like)'), longest: 60, everywhere: true },
   lowInk: { type: 'flag', label: told('Low ink: outlines instead of colour'), everywhere: true },
 } as const satisfies Record<string, PrintOption>

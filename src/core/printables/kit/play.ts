@@ -48,8 +48,8 @@ export function gameTurns(
   rules: GameRules = USUAL_RULES,
 ): TurnDistribution {
   if (!printable.fill || rules.squash)
-    throw new RefusedValue('printable', 'a game on a mat, without squashing', printable.id)
-  requireInteger('players', players, 1, 60)
+    throw new RefusedValue(told('printable'), told('a game on a mat, without squashing'), printable.id)
+  requireInteger(told('players'), players, 1, 60)
   const one = refilledTurns(fillTurns(printable.fill(options)), rules.refills)
   return rules.mats === 'shared' ? one : playersTurns(one, players, rules.mats)
 }
@@ -74,7 +74,7 @@ export function simulatedTurns(
   options: PrintOptions,
   { players, rules, games, seed }: Simulation,
 ): SimulatedTurns {
-  requireInteger('players', players, 1, 60)
+  requireInteger(told('players'), players, 1, 60)
   printable.check(options)
   return simulateTurns(randomFrom(seed), games, playOf(printable, options, players, rules))
 }
@@ -87,7 +87,7 @@ function playOf(
 ): (random: Random) => number {
   const { fill, play } = printable
   if (play) return (random) => play(random, options, players)
-  if (!fill) throw new RefusedValue('printable', 'a game', printable.id)
+  if (!fill) throw new RefusedValue(told('printable'), told('a game'), printable.id)
   const chances = fill(options)
   const own = (random: Random) =>
     Array.from({ length: refills + 1 }, () => simulateFill(random, chances, { squash })).reduce((a, b) => a + b)

@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { CAP_HEIGHT, INK, type Shape, textWidth, wrapText, group, centredText } from '../../drawing'
 import { RefusedValue } from '../../errors'
 import { LINE_SHARE } from './wordLists'
@@ -30,8 +31,8 @@ export function wordsInSector(text: string, from: number, to: number, radius: nu
     if (shapes) return shapes
   }
   throw new RefusedValue(
-    'width of a sector',
-    `wide enough beside the others for “${text}”`,
+    told('width of a sector'),
+    told('wide enough beside the others for “{0}”', text),
     `${(to - from).toFixed(1)} degrees`,
   )
 }

@@ -53,7 +53,7 @@ export interface PrintableFacts {
    */
   readonly play?: (random: Random, options: PrintOptions, players: number) => number
   /** What the adult should know about this very print, a line each: how to play it, what is true of it. */
-  readonly notes?: (options: PrintOptions, seed: number) => string[]
+  readonly notes?: (options: PrintOptions, seed: number) => Told[]
 }
 
 /** A pure function of options and a seed. */

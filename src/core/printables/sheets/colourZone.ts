@@ -24,7 +24,7 @@ export const colourZone = sheet({
   needs: ['colours'],
   cautions: [],
   onHalf: true,
-  notes: () => ['On the number itself the hour has just begun: it is the zone that follows.'],
+  notes: () => [told('On the number itself the hour has just begun: it is the zone that follows.')],
   ask: 'read',
   title: (phrases) => phrases.colourZone,
   columns: (count) => (count <= 6 ? 2 : 3),

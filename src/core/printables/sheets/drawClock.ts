@@ -34,7 +34,7 @@ export const drawClock = definePrintable({
   needs: ['colours'],
   cautions: [],
   onHalf: true,
-  notes: () => ['Numbers go on in this order: 12, 6, 3, 9, then two between each pair.'],
+  notes: () => [told('Numbers go on in this order: 12, 6, 3, 9, then two between each pair.')],
   make(options, seed) {
     const items = makeItems(randomFrom(seed), { rung: options.rung, ask: 'set', count: options.count })
     const footer = printFooter(told('Draw your own clock'), options, seed)

@@ -23,7 +23,7 @@ export const drawHands = sheet({
   cautions: [],
   onHalf: true,
   notes: () => [
-    'Judge the hour hand too: between the numbers it has gone on from the one passed, half a degree each minute.',
+    told('Judge the hour hand too: between the numbers it has gone on from the one passed, half a degree each minute.'),
   ],
   ask: 'set',
   title: (phrases) => phrases.drawHands,

@@ -39,7 +39,9 @@ export const rungCheck = definePrintable({
   cautions: [],
   onHalf: true,
   notes: () => [
-    'No hints on these clocks: what is right here is known without them. Type the answers in at the table, and they count.',
+    told(
+      'No hints on these clocks: what is right here is known without them. Type the answers in at the table, and they count.',
+    ),
   ],
   make(options, seed) {
     const random = randomFrom(seed)

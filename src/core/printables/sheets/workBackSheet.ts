@@ -35,7 +35,7 @@ export const workBackSheet = sheet({
   takes: ['helps', 'answers', 'weights', 'rows'],
   needs: ['pencils'],
   cautions: [],
-  notes: () => ['Add the steps first, then take the sum from the deadline; ask “does it make sense?”'],
+  notes: () => [told('Add the steps first, then take the sum from the deadline; ask “does it make sense?”')],
   ask: 'work-back',
   title: (phrases) => phrases.startAt,
   columns: () => 1,
@@ -107,7 +107,7 @@ const roomOf = (cell: Cell, below: number) => Math.min(cell.height / 2 - 6 - bel
 function ownDeadlines(options: PrintOptions, seed: number): Item[] {
   const random = randomFrom(seed)
   const rows = dayRowsOf(options, seed).filter(({ minute }) => minute >= LONGEST_STEPS)
-  if (rows.length === 0) throw new RefusedValue('your own day', 'with something at 1:15 or later', 'none')
+  if (rows.length === 0) throw new RefusedValue(told('your own day'), told('with something at 1:15 or later'), 'none')
   return someOf(rows, MOST_OWN, seed).map((row): Item => {
     const steps = stepsTo(random, row.minute)
     const { start } = workBack(row.minute, steps)

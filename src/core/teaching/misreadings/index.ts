@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { handAngles, signedGap } from '../../clock'
 import { RefusedValue } from '../../errors'
 import { type Item, isRight, minuteOf } from '../items'
@@ -27,7 +28,7 @@ const byId = new Map(misreadings.map((misreading) => [misreading.id, misreading]
 /** Throws RefusedValue for an id that is not in the table. */
 export function misreadingOf(id: MisreadingId): Misreading {
   const misreading = byId.get(id)
-  if (!misreading) throw new RefusedValue('misreading', `one of ${[...byId.keys()].join(', ')}`, id)
+  if (!misreading) throw new RefusedValue(told('misreading'), told('one of {0}', [...byId.keys()].join(', ')), id)
   return misreading
 }
 

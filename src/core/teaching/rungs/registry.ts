@@ -1,3 +1,4 @@
+import { told } from '../../wording'
 import { HOUR_HAND_TOLERANCE_DEG } from '../../clock'
 import { RefusedValue } from '../../errors'
 import { parts } from './parts'
@@ -53,7 +54,7 @@ const byId = new Map(rungs.map((rung) => [rung.id, rung]))
 /** Throws RefusedValue for an id that is no rung. */
 export function rungOf(id: RungId): Rung {
   const rung = byId.get(id)
-  if (!rung) throw new RefusedValue('rung', `one of ${[...byId.keys()].join(', ')}`, id)
+  if (!rung) throw new RefusedValue(told('rung'), told('one of {0}', [...byId.keys()].join(', ')), id)
   return rung
 }
 

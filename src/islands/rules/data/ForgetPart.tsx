@@ -1,8 +1,8 @@
+import { dateInWords } from '../../../words/adult'
 import { t, plural } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Button, Group, Text } from '@mantine/core'
 import { useState } from 'react'
-import { sayEnglishDate } from '../../../core/wording'
 import type { Undo } from '../../../core/keeping'
 import { DateField } from '../../../ui/DateField'
 import { Confirm } from '../../../ui/Confirm'
@@ -94,7 +94,7 @@ function ForgetDialog({ count, before, busy, onForget, onClose }: ForgetDialogPr
     >
       <Text>
         {count === 0
-          ? t`Nothing was answered before ${sayEnglishDate(before, { year: true })}.`
+          ? t`Nothing was answered before ${dateInWords(before, { year: true })}.`
           : t`You can undo it for ten minutes. After that they are gone for good, but for backups that were made before.`}
       </Text>
     </Confirm>

@@ -1,7 +1,7 @@
+import { dateInWords } from '../../../words/adult'
 import Joi from 'joi'
 import { date, instant, materialList, minuteOfDay, minutes, place, rung, uuid, version } from '../../fields'
 import { stepRow } from '../../planningSchemas'
-import { sayEnglishDate } from '../../../core/wording'
 import { plainText } from '../../text'
 import { CREATED, type KindSpec, VERSION, created } from './kind'
 import { LONGEST_NOTE } from '../../../core/records'
@@ -35,7 +35,7 @@ export const sessions: KindSpec = {
     field: 'steps',
     table: 'session_steps',
     by: 'session_id',
-    json: ['own', 'stations'],
+    json: ['why', 'own', 'stations'],
     columns: {
       id: 'the step’s own id',
       activity_id: 'the activity',
@@ -68,5 +68,5 @@ export const sessions: KindSpec = {
     steps: Joi.array().items(stepRow).unique('id').max(20).required(),
   }),
   refers: { group_id: 'groups' },
-  label: (doc) => `Session of ${sayEnglishDate(String(doc.date), { year: true })}`,
+  label: (doc) => `Session of ${dateInWords(String(doc.date), { year: true })}`,
 }

@@ -15,6 +15,8 @@ export type ToldValue = string | number | Filling
 export interface Filling {
   readonly text: string
   readonly values: readonly ToldValue[]
+  /** Which date the text is, where it is one (2026-11-28). */
+  readonly date?: string
 }
 
 /**
@@ -29,6 +31,37 @@ export const told = (text: string, ...values: readonly ToldValue[]): Told =>
 export function asPart(asked: Told): Filling {
   const made = asked as unknown as string | Filling
   return typeof made === 'string' ? { text: made, values: [] } : made
+}
+
+/** Somebody's own words, where a text of ours might stand: the name of their own activity. */
+export const ownWords = (text: string): Told => told('{0}', text)
+
+/**
+ * Texts or names one after the other.
+ *
+ * inEnglish(told('Left out: {0}.', inARow([asPart(told('Quick check')), 'Bram']))) //=> 'Left out: Quick check, Bram.'
+ */
+export const inARow = (list: readonly ToldValue[], between = ', '): Filling => ({
+  text: list.map((_, i) => `{${i}}`).join(between),
+  values: list,
+})
+
+/**
+ * A list as it is said in a sentence; `last` is "and" or "or".
+ *
+ * inEnglish(told('It could be {0}.', inAList(['7:00', '19:00'], 'or'))) //=> 'It could be 7:00 or 19:00.'
+ */
+export function inAList(list: readonly ToldValue[], last: 'and' | 'or' = 'and'): Filling {
+  const end = list[list.length - 1]
+  if (list.length < 2 || end === undefined) return inARow(list)
+  const before = inARow(list.slice(0, -1))
+  return asPart(last === 'and' ? told('{0} and {1}', before, end) : told('{0} or {1}', before, end))
+}
+
+/** Sentences one after the other. */
+export const inSentences = (sentences: readonly Told[]): Told => {
+  const { text, values } = inARow(sentences.map(asPart), ' ')
+  return told(text, ...values)
 }
 
 function filledIn({ text, values }: Filling): string {
