@@ -2,7 +2,7 @@ import { getCatalogs } from '@lingui/cli/api'
 import { getConfig } from '@lingui/conf'
 import { compileMessageOrThrow } from '@lingui/message-utils/compileMessage'
 import { describe, expect, it } from 'vitest'
-import { toldIn } from '../scripts/words/toldTexts'
+import { toldIn } from '../scripts/words/toldIn'
 import { ADULT_LANGUAGE_IDS, SOURCE_LANGUAGE } from '../src/words/languages'
 
 type Part = string | [name: string, kind?: string, choices?: Record<string, unknown>]

@@ -119,12 +119,16 @@ const stopping =
   }
 
 /** A server on data of its own for as long as it is used; `isDemo` has the children of the demo in it. */
-export async function withServer(isDemo: boolean, give: (served: Served) => Promise<void>): Promise<void> {
+export async function withServer(
+  isDemo: boolean,
+  give: (served: Served) => Promise<void>,
+  wanted: Readonly<Record<string, string>> = {},
+): Promise<void> {
   const folder = newFolder(isDemo ? 'demo' : 'empty')
   const env = { ...process.env, RIPE_ACORN_DATA: folder }
   if (isDemo && spawnSync('node', ['dist/seed-demo.mjs'], { env, stdio: ['ignore', 'ignore', 'inherit'] }).status !== 0)
     throw new Error('the demo could not be made')
-  const served = await startServer({ folder })
+  const served = await startServer({ folder, env: wanted })
   try {
     await give(served)
   } finally {

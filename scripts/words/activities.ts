@@ -1,6 +1,6 @@
 import { activityOf, activityWords, catalogue, STATIONS_ID, type WordsOnRung } from '../../src/core/activities'
 import type { RungId } from '../../src/core/teaching'
-import type { LanguageId } from '../../src/core/wording'
+import { type LanguageId, inEnglish } from '../../src/core/wording'
 
 /*
  * The words of the activities are translated where they are printed from (`core/activities/words`); on the screen they
@@ -28,4 +28,10 @@ export function activityTexts(language: LanguageId): Readonly<Record<string, str
       })
     }
   return Object.fromEntries(found)
+}
+
+/** Those that stand only where an activity is shown whole: all but the names. */
+export function activityDetails(): string[] {
+  const names = new Set([...catalogue, activityOf(STATIONS_ID)].map(({ name }) => inEnglish(name)))
+  return Object.keys(activityTexts('en-GB')).filter((text) => !names.has(text))
 }

@@ -4,7 +4,7 @@ import { getConfig } from '@lingui/conf'
 import { PRINTED_IN } from '../../src/core/wording/printed/registry'
 import type { Message } from '../../src/words/filled'
 import { ADULT_LANGUAGE_IDS, ADULT_LANGUAGES, type AdultLanguageId } from '../../src/words/languages'
-import { activityTexts } from './activities'
+import { activityDetails, activityTexts } from './activities'
 import { textsSent } from './sent'
 
 /*
@@ -48,7 +48,9 @@ async function textsIn(language: Exclude<AdultLanguageId, 'en'>): Promise<Texts>
   const entries = found.flatMap((messages) => Object.entries(messages))
   return {
     ...activityTexts(ADULT_LANGUAGES[language].wording),
-    ...Object.fromEntries(entries.map(([id, { translation }]) => [id, translation || (printed[id] ?? '')])),
+    ...Object.fromEntries(
+      entries.map(([id, { message = id, translation }]) => [id, translation || (printed[message] ?? '')]),
+    ),
   }
 }
 
@@ -81,4 +83,4 @@ for (const language of ADULT_LANGUAGE_IDS) {
 const [texts, hashed] = [true, false].map((isText) =>
   Object.entries(english).flatMap(([id, text]) => ((id === text) === isText ? [id] : [])),
 )
-write('ids', { texts, hashed, sent: textsSent() })
+write('ids', { texts, hashed, sent: textsSent(), details: activityDetails() })

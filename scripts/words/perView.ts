@@ -1,6 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { VIEW_IDS, pathOfView } from '../../src/core/views'
+import { VIEW_IDS, type ViewId, pathOfView } from '../../src/core/views'
 import { builtPages } from '../builtPages'
 
 /*
@@ -24,6 +24,7 @@ const ids = JSON.parse(readFileSync('dist/words/ids.json', 'utf8')) as {
   hashed: string[]
   texts: string[]
   sent: string[]
+  details: string[]
 }
 const hashed = new Set(ids.hashed)
 const known = new Map<string, Script | undefined>()
@@ -51,7 +52,11 @@ function messagesIn(code: string): string[] {
   ]
 }
 
-function messagesOf(html: string): string[] {
+/** Where activities are shown whole; elsewhere their names are enough. */
+const SHOWS_ACTIVITIES: readonly ViewId[] = ['plan', 'table', 'activities']
+const details = new Set(ids.details)
+
+function messagesOf(view: ViewId, html: string): string[] {
   const found = new Set<string>(ids.sent)
   const seen = new Set<string>()
   const toSee: string[] = [...(html.match(SCRIPT) ?? [])]
@@ -61,12 +66,12 @@ function messagesOf(html: string): string[] {
     for (const id of script?.messages ?? []) found.add(id)
     toSee.push(...(script?.fetches ?? []))
   }
-  return [...found].sort()
+  return [...found].filter((id) => SHOWS_ACTIVITIES.includes(view) || !details.has(id)).sort()
 }
 
 const pages = await builtPages(VIEW_IDS.map((view) => pathOfView(view, OF_NONE)))
 writeFileSync(
   'dist/words/views.json',
-  JSON.stringify(Object.fromEntries(VIEW_IDS.map((view, i) => [view, messagesOf(pages[i] ?? '')]))),
+  JSON.stringify(Object.fromEntries(VIEW_IDS.map((view, i) => [view, messagesOf(view, pages[i] ?? '')]))),
 )
 process.exit(0)

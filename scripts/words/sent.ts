@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { toldIn } from './toldTexts'
+import { toldIn } from './toldIn'
 
 /** Where the server makes what it sends to a view as it is: the view's own scripts may not have these texts. */
 const FILES = [

@@ -1,3 +1,4 @@
+import { told } from '../core/wording'
 import { MS_PER_DAY } from '../core/clock'
 import ical, { ICalCalendarMethod, ICalEventRepeatingFreq, ICalWeekday } from 'ical-generator'
 import { type Day, type DayRow, type Weekday, endOf, inOrder, spanText } from '../core/days'
@@ -33,7 +34,7 @@ export function dayFile(day: Kept<Day>, as: string | null, now: number): Respons
     case 'json':
       return file(JSON.stringify(dayJson(day), null, 2), 'application/json')
     default:
-      throw new Problem(400, 'No such file', { field: 'as', detail: 'as must be ics, csv or json.' })
+      throw new Problem(400, told('No such file'), { field: 'as', detail: told('as must be ics, csv or json.') })
   }
 }
 

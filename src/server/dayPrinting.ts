@@ -1,3 +1,4 @@
+import { told } from '../core/wording'
 import { said } from '../words/i18n'
 import Joi from 'joi'
 import { type Day, inOrder } from '../core/days'
@@ -92,9 +93,9 @@ export async function startCardPages(db: Db, id: string, query: URLSearchParams)
   const at = Number(query.get('at') ?? 0)
   const plan = body.starts[at]
   if (!plan)
-    throw new Problem(400, 'Nothing to print', {
+    throw new Problem(400, told('Nothing to print'), {
       field: 'at',
-      detail: `at must be one of the day’s ${body.starts.length} plans of when to start, counted from 0.`,
+      detail: told('at must be one of the day’s {0} plans of when to start, counted from 0.', body.starts.length),
     })
   const settings = await rulesOfDay(db, body)
   return [startCard(plan, { paper: settings.paper, wording: wordingOf(settings), lowInk: settings.lowInk })]

@@ -1,3 +1,5 @@
+import { said } from '#words'
+import { told } from '../core/wording'
 import type { APIContext, APIRoute } from 'astro'
 import { RefusedValue } from '../core/errors'
 import type { Db } from './connection'
@@ -69,34 +71,43 @@ export const refusal = (problem: Problem, { method, headers }: Request): Respons
 function toProblem(error: unknown): Problem {
   if (error instanceof Problem) return error
   if (error instanceof RefusedValue)
-    return new Problem(400, 'This cannot be taken', { field: error.field, detail: `${asSentence(error.message)}.` })
+    return new Problem(400, told('This cannot be taken'), {
+      field: error.field,
+      detail: told('{0}.', asSentence(said(error.says))),
+    })
   if (error instanceof DamagedRow)
-    return new Problem(409, 'This cannot be read', {
+    return new Problem(409, told('This cannot be read'), {
       field: 'id',
-      detail: 'This is damaged and cannot be read. House rules, Your data, shows it and puts it aside.',
+      detail: told('This is damaged and cannot be read. House rules, Your data, shows it and puts it aside.'),
     })
   const trouble = troubleOf(error, dataFolder())
   log.error({ err: trouble ?? error, trouble: trouble?.kind }, 'an endpoint failed')
-  if (trouble) return new Problem(503, 'The data cannot be reached', { field: 'data', detail: trouble.message })
-  return new Problem(500, 'Something went wrong on our side', {
-    detail: 'Nothing was changed. Try again; if it stays, restart Ripe Acorn.',
+  if (trouble) return new Problem(503, told('The data cannot be reached'), { field: 'data', detail: trouble.says })
+  return new Problem(500, told('Something went wrong on our side'), {
+    detail: told('Nothing was changed. Try again; if it stays, restart Ripe Acorn.'),
   })
 }
 
 async function readJson({ request }: APIContext): Promise<unknown> {
   if (!/^application\/json\b/.test(request.headers.get('content-type') ?? ''))
-    throw new Problem(415, 'Not JSON', { field: 'body', detail: 'The body must be sent as application/json.' })
+    throw new Problem(415, told('Not JSON'), {
+      field: 'body',
+      detail: told('The body must be sent as application/json.'),
+    })
   const text = Buffer.from(await readLimited(request, LARGEST_BODY_BYTES)).toString('utf8')
   try {
     return JSON.parse(text) as unknown
   } catch {
-    throw new Problem(400, 'Not JSON', { field: 'body', detail: 'The body must be JSON.' })
+    throw new Problem(400, told('Not JSON'), { field: 'body', detail: told('The body must be JSON.') })
   }
 }
 
 async function readLimited(request: Request, most: number): Promise<Uint8Array> {
   const tooLarge = () =>
-    new Problem(413, 'Too large', { field: 'body', detail: `The body must be at most ${most / 1024} kB.` })
+    new Problem(413, told('Too large'), {
+      field: 'body',
+      detail: told('The body must be at most {0} kB.', most / 1024),
+    })
   // What is far too long is not read at all. What is a little too long is read to its end and dropped: an answer given
   // before would be lost to whoever still sends, since the connection is cut under them.
   const mostRead = Math.max(most, LARGEST_DROPPED_BYTES)

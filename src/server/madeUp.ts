@@ -1,3 +1,4 @@
+import { told } from '../core/wording'
 import { type ChildProcess, fork } from 'node:child_process'
 import { once } from 'node:events'
 import { type AddressInfo, createServer } from 'node:net'
@@ -30,15 +31,17 @@ let running: Promise<Running> | undefined
 /** Starts the made-up children where they do not run yet, and says under which port they are. */
 export async function madeUpPort(db: Db): Promise<number> {
   if (process.env.RIPE_ACORN_HOME_PORT)
-    throw new Problem(409, 'These are the made-up children', { detail: 'You are with the made-up children already.' })
+    throw new Problem(409, told('These are the made-up children'), {
+      detail: told('You are with the made-up children already.'),
+    })
   running ??= start(db)
   try {
     return (await running).port
   } catch (error) {
     running = undefined
     log.error({ err: error }, 'the made-up children could not be started')
-    throw new Problem(503, 'The made-up children could not be started', {
-      detail: 'Your own data were not touched. Try again; if it stays, restart Ripe Acorn.',
+    throw new Problem(503, told('The made-up children could not be started'), {
+      detail: told('Your own data were not touched. Try again; if it stays, restart Ripe Acorn.'),
     })
   }
 }

@@ -10,7 +10,7 @@ import {
   printerScale,
   recipePagesFor,
 } from '../core/make'
-import type { Wording } from '../core/wording'
+import { type Wording, told, type Told } from '../core/wording'
 import { Problem } from './problem'
 import { checked, schemas } from './validate'
 
@@ -19,7 +19,7 @@ function fromQuery(query: URLSearchParams, field: string): unknown {
   try {
     return JSON.parse(query.get(field) ?? '') as unknown
   } catch {
-    throw new Problem(400, 'This cannot be taken', { field, detail: `${field} must be JSON.` })
+    throw new Problem(400, told('This cannot be taken'), { field, detail: told('{0} must be JSON.', field) })
   }
 }
 
@@ -51,27 +51,37 @@ export function makingPages({ recipe, wording, bar }: MakingWish): Drawing[] {
   // The drawing keeps to the margins; when it is enlarged it must still lie on the sheet.
   const most = Math.min(width / (width - 2 * SAFE_MARGIN_MM), height / (height - 2 * SAFE_MARGIN_MM))
   if (factor > most)
-    throw new Problem(400, 'This cannot be taken', {
+    throw new Problem(400, told('This cannot be taken'), {
       field: 'bar',
-      detail: `A bar of ${bar} mm would need pages ${Math.round(factor * 100)} % as large, more than ${said(name)} holds: set the printer to 100 % first. A bar of ${Math.ceil(1000 / most) / 10} mm or more can be made good.`,
+      detail: told(
+        'A bar of {0} mm would need pages {1} % as large, more than {2} holds: set the printer to 100 % first. A bar of {3} mm or more can be made good.',
+        bar,
+        Math.round(factor * 100),
+        said(name),
+        Math.ceil(1000 / most) / 10,
+      ),
     })
   return pages.map((page) => scaledDrawing(page, factor))
 }
 
 /** A recipe from a file, or a refusal that says what is wrong with the file. */
 export function importedRecipe(file: unknown): { name: string; body: Recipe } {
-  const refuse = (field: string, detail: string) => new Problem(400, 'This file cannot be taken', { field, detail })
+  const refuse = (field: string, detail: Told) => new Problem(400, told('This file cannot be taken'), { field, detail })
   if (typeof file !== 'object' || file === null || Array.isArray(file))
-    throw refuse('file', 'The file must hold one recipe.')
+    throw refuse('file', told('The file must hold one recipe.'))
   const { format, formatVersion, name, recipe } = file as Record<string, unknown>
   if (format !== RECIPE_FORMAT)
-    throw refuse('format', `The file’s format must be ${RECIPE_FORMAT}: this is no recipe of Ripe Acorn.`)
+    throw refuse('format', told('The file’s format must be {0}: this is no recipe of Ripe Acorn.', RECIPE_FORMAT))
   if (formatVersion !== RECIPE_FORMAT_VERSION)
     throw refuse(
       'formatVersion',
       typeof formatVersion === 'number' && formatVersion > RECIPE_FORMAT_VERSION
-        ? `The file is of version ${formatVersion}, from a newer Ripe Acorn; this one reads version ${RECIPE_FORMAT_VERSION}.`
-        : `formatVersion must be ${RECIPE_FORMAT_VERSION}.`,
+        ? told(
+            'The file is of version {0}, from a newer Ripe Acorn; this one reads version {1}.',
+            formatVersion,
+            RECIPE_FORMAT_VERSION,
+          )
+        : told('formatVersion must be {0}.', RECIPE_FORMAT_VERSION),
     )
   const body = checked(schemas.recipeOnly, { recipe }).recipe
   return {

@@ -1,3 +1,4 @@
+import { told } from '../core/wording'
 import { MS_PER_DAY } from '../core/clock'
 import type { Drawing } from '../core/drawing'
 import type { ChildId } from '../core/ids'
@@ -18,7 +19,7 @@ export async function noteHome(db: Db, id: ChildId, now: number): Promise<{ name
   const home = (await listGroups(db)).find(({ childIds }) => childIds.includes(id))
   const settings = rulesFor(await getSettings(db), home ?? { rules: {} })
   const [child] = await planChildren(db, [id], settings, now)
-  if (!child) throw notFound('child')
+  if (!child) throw notFound(told('child'))
   const seed = 1 + Math.floor(now / MS_PER_WEEK)
   const { paper, lowInk } = settings
   const wish = { child, school: schools[settings.school], paper, lowInk, wording: wordingOf(settings), seed }

@@ -1,3 +1,4 @@
+import { told } from '../core/wording'
 import { Worker } from 'node:worker_threads'
 import { type PackLine, type PackWish, packLines } from '../core/planning'
 import type { PackJob } from '../core/records'
@@ -39,9 +40,9 @@ export function startPack(id: string, wish: PackWish): PackJob {
   if (known) return report(id, known)
   const waiting = waitingIds().length
   if (waiting >= MOST_WAITING)
-    throw new Problem(429, 'Too many packs', {
+    throw new Problem(429, told('Too many packs'), {
       field: 'id',
-      detail: `${waiting} packs wait already. Download or cancel some of them first.`,
+      detail: told('{0} packs wait already. Download or cancel some of them first.', waiting),
     })
   const lines = packLines(wish)
   const job: RunningPack = { state: 'waiting', done: 0, total: lines.length * 2, wish, lines }
@@ -69,16 +70,16 @@ export function cancelPack(id: string): PackJob {
 export function packPdf(id: string): Buffer {
   const { pdf, state } = found(id)
   if (!pdf)
-    throw new Problem(409, 'This pack is not ready', {
+    throw new Problem(409, told('This pack is not ready'), {
       field: 'id',
-      detail: `The pack is ${state}: it can be downloaded when it is done.`,
+      detail: told('The pack is {0}: it can be downloaded when it is done.', state),
     })
   return Buffer.from(pdf)
 }
 
 function found(id: string): RunningPack {
   const job = jobs.get(id)
-  if (!job) throw notFound('pack')
+  if (!job) throw notFound(told('pack'))
   return job
 }
 

@@ -1,3 +1,5 @@
+import { adultLanguage } from '../words/i18n'
+
 /* Pages that need nothing else: no script, no style and no file of ours. For what is shown where no view can be. */
 
 /** A text as it may stand in a page, also within quotation marks. */
@@ -16,4 +18,4 @@ export const isForPage = (method: string | undefined, accept: string | null | un
 
 /** A page with this title and these elements, which are HTML already. */
 export const plainPage = (title: string, main: string): string =>
-  `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(title)} · Ripe Acorn</title><style>${STYLE}</style></head><body><main>${main}</main></body></html>`
+  `<!doctype html><html lang="${adultLanguage()}"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(title)} · Ripe Acorn</title><style>${STYLE}</style></head><body><main>${main}</main></body></html>`

@@ -1,3 +1,4 @@
+import { told } from '../core/wording'
 import { type Activity, type OwnActivityBody, ownActivity } from '../core/activities'
 import { attempt } from '../core/errors'
 import type { ChildId, GroupId, SessionId } from '../core/ids'
@@ -124,9 +125,9 @@ export async function createSession(db: Db, wish: SessionWish, now: Instant): Pr
 async function requestFor(db: Db, wish: SessionWish, now: Instant): Promise<SessionRequest> {
   const group = await getGroup(db, wish.groupId)
   if (group.childIds.length === 0)
-    throw new Problem(400, 'An empty group', {
+    throw new Problem(400, told('An empty group'), {
       field: 'groupId',
-      detail: `${group.name} has no children yet: add one first.`,
+      detail: told('{0} has no children yet: add one first.', group.name),
     })
   const settings = rulesFor(await getSettings(db), group)
   const before = await listSessions(db, group.id)

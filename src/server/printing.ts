@@ -1,3 +1,4 @@
+import { told } from '../core/wording'
 import type { PackOrder, PrintWish } from '../core/records'
 import { leaningOn } from '../core/knowing'
 import { type PackWish, workingRung } from '../core/planning'
@@ -15,12 +16,15 @@ import { checked } from './validate'
 export function wishFromQuery(query: URLSearchParams): PrintWish {
   const text = query.get('print')
   if (text === null)
-    throw new Problem(400, 'Nothing to print', { field: 'print', detail: 'print must be what to print, as JSON.' })
+    throw new Problem(400, told('Nothing to print'), {
+      field: 'print',
+      detail: told('print must be what to print, as JSON.'),
+    })
   try {
     return checked(printWish, JSON.parse(text))
   } catch (error) {
     if (error instanceof SyntaxError)
-      throw new Problem(400, 'Not JSON', { field: 'print', detail: 'print must be JSON.' })
+      throw new Problem(400, told('Not JSON'), { field: 'print', detail: told('print must be JSON.') })
     throw error
   }
 }
@@ -33,9 +37,9 @@ export async function packWish(
 ): Promise<PackWish> {
   const group = await getGroup(db, groupId)
   if (group.childIds.length === 0)
-    throw new Problem(400, 'An empty group', {
+    throw new Problem(400, told('An empty group'), {
       field: 'groupId',
-      detail: `${group.name} has no children yet: add one first.`,
+      detail: told('{0} has no children yet: add one first.', group.name),
     })
   const settings = rulesFor(await getSettings(db), group)
   const school = schools[settings.school]

@@ -1,3 +1,4 @@
+import { told, asPart, inAList, ownWords } from '../core/wording'
 import type { RecipeId, SessionId, YardId } from '../core/ids'
 import Joi from 'joi'
 import type { OwnActivityBody } from '../core/activities'
@@ -205,8 +206,9 @@ export const schemas = {
 export function choice<T extends string>(field: string, given: string | null, allowed: readonly T[]): T {
   const found = allowed.find((each) => each === given)
   if (found !== undefined) return found
-  const detail = `${field} must be ${allowed.join(' or ')}, not ${given === null ? 'nothing' : given.slice(0, 40)}.`
-  throw new Problem(400, 'This cannot be taken', { field, detail })
+  const came = given === null ? asPart(told('nothing')) : given.slice(0, 40)
+  const detail = told('{0} must be {1}, not {2}.', field, inAList(allowed, 'or'), came)
+  throw new Problem(400, told('This cannot be taken'), { field, detail })
 }
 
 /** The checked body, or a 400 that names the field and what would be right. Its type is the schema's own. */
@@ -218,9 +220,9 @@ export function checked<T>(schema: Joi.ObjectSchema<T>, body: unknown): T {
   const field = pathOf(path)
   const named = fieldInWords(path)
   const message = asSentence(error.message.replace(String(detail?.context?.label ?? field), named))
-  throw new Problem(400, 'This cannot be taken', {
+  throw new Problem(400, told('This cannot be taken'), {
     field: field || 'body',
-    detail: path.includes('passcode') ? `${message}.` : withReceived(message, detail?.context?.value),
+    detail: ownWords(path.includes('passcode') ? `${message}.` : withReceived(message, detail?.context?.value)),
   })
 }
 

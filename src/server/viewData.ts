@@ -1,3 +1,4 @@
+import { told } from '../core/wording'
 import type { OwnActivityBody } from '../core/activities'
 import type { Day } from '../core/days'
 import type { ChildId, GroupId, SessionId } from '../core/ids'
@@ -88,7 +89,7 @@ export async function readFor(db: Db, now: Instant, path: string): Promise<Reads
   const [read = '', of] = path.split('/')
   if (of === undefined && isOfAll(read)) return ofAll[read](db, now)
   if (of !== undefined && isOfOne(read as ReadId)) return ofOne[read as ReadOfOne](db, now, of)
-  throw notFound('view')
+  throw notFound(told('view'))
 }
 
 type Entry = Omit<ViewEntry, 'at'>

@@ -1,9 +1,9 @@
+import { adultsWording } from '../words/adult'
 import { t } from '@lingui/core/macro'
 import { Text } from '@mantine/core'
 import type { MinuteOfDay } from '../core/clock'
 import { type PlanStep, type SessionRequest, stationLines } from '../core/planning'
 import { Fold } from './Fold'
-import { IN_ENGLISH } from '../core/wording'
 
 interface Props {
   readonly step: PlanStep
@@ -15,7 +15,7 @@ interface Props {
 
 /** Who is in which team, who is where in each round, and what is done at each station. */
 export function StationsShown({ step, start, request, round }: Props) {
-  const { teams, rounds, stations } = stationLines(step, start, request, IN_ENGLISH)
+  const { teams, rounds, stations } = stationLines(step, start, request, adultsWording())
   return (
     <div className="stations" role="group" aria-label={t`Stations`}>
       <ul>

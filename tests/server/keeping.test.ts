@@ -117,7 +117,7 @@ describe('the file of the workspace', () => {
     expect(said(whole.slice(0, 5000))).toMatch(/^file: The zip is damaged/)
     expect(said(zipSync({ 'other.txt': strToU8('') }))).toMatch(/no workspace\.json/)
     expect(said(change((file) => (file.format = 'other')))).toMatch(/^format: /)
-    expect(said(change((file) => (file.formatVersion = 7)))).toMatch(/^formatVersion: .*version 7.*up to 6/)
+    expect(said(change((file) => (file.formatVersion = 8)))).toMatch(/^formatVersion: .*version 8.*up to 7/)
     expect(said(change((file) => (file.things.extra = [])))).toMatch(/^extra: /)
     expect(said(change((file) => delete file.things.notes))).toMatch(/^notes: notes must be a list/)
     expect(said(change((file) => Object.assign(file.things.sessions?.[0] ?? {}, { date: '2026-02-31' })))).toMatch(
@@ -172,7 +172,7 @@ describe('the file of the workspace', () => {
     places.push(['things', 'sessions', '0', 'steps'], ['things', 'sessions', '0', 'steps', '0'])
     places.push(['things', 'groups', '0', 'children'], ['things', 'groups', '0', 'children', '0'], [])
     const odd = [null, 0, 'x', true, [], {}, [null], [[]], [0], ['x'], [{}], { length: 3 }, { steps: 1 }, { map: 1 }]
-    for (const formatVersion of [1, 2, 3, 4, 5, 6])
+    for (const formatVersion of [1, 2, 3, 4, 5, 6, 7])
       for (const place of places)
         for (const value of odd) {
           const file = { root: structuredClone({ ...whole5, formatVersion, things: few }) as unknown }

@@ -2,7 +2,7 @@ import { RefusedValue } from '../errors'
 import type { Printable } from '../printables'
 import { BESIDE_THE_ORDER, type RungId, STAGES, type School, type Stage, neededFor, pathOf, rungs } from '../teaching'
 import { type Standing, onlyLacksAnswers, workedOn } from '../knowing'
-import { IN_ENGLISH, listInWords, told } from '../wording'
+import { type Told, inAList, told } from '../wording'
 import type { PlanChild, SessionRequest } from './request'
 
 /** What a group needs now: the rung most of it is on, and another that comes first. */
@@ -125,8 +125,8 @@ export function childForms(request: Pick<SessionRequest, 'children' | 'school'>,
 /**
  * Names as they are said: "Tavi", "Tavi and Bram", "Tavi, Bram and Kwame".
  */
-export function namesInWords(names: readonly string[]): string {
-  return listInWords(names, IN_ENGLISH) || 'nobody'
+export function namesInWords(names: readonly string[]): Told {
+  return names.length === 0 ? told('nobody') : told('{0}', inAList(names))
 }
 
 /**

@@ -1,16 +1,15 @@
 import type { Activity } from '../activities'
 import { type RungId, type Stage, mends, misreadingOf, rungOf } from '../teaching'
-import { type PrintedPhrase, type Told, asPart, inAList, inSentences, told } from '../wording'
+import { type Filling, type Told, asPart, inAList, inSentences, told } from '../wording'
 import { type GroupNeed, needsAnswersOnly, workingRung } from './need'
 import { stillMinutes } from './byAge'
 import type { PlanStep, SessionPlan } from './types'
 import type { SessionRequest } from './request'
 
-const STAGE_REASONS = {
-  concrete: '{0}, with the hands first',
-  pictorial: '{0}, now in pictures',
-  abstract: '{0}, now in words and figures',
-} as const satisfies Record<Stage, PrintedPhrase>
+function stageReason(stage: Stage, rung: Filling): Told {
+  if (stage === 'concrete') return told('{0}, with the hands first', rung)
+  return stage === 'pictorial' ? told('{0}, now in pictures', rung) : told('{0}, now in words and figures', rung)
+}
 
 /** Whose answers alone are missing; after the records have moved on, it may be nobody's any more. */
 function recallReason(request: SessionRequest): Told {
@@ -47,7 +46,7 @@ function whyHere(activity: Activity, rung: RungId, request: SessionRequest, need
   if (rung === need.side) return told('{0} comes beside it: all that it needs is known.', name)
   if (rung !== need.rung) return told('{0} comes back first: it is secure and has not been met for a while.', name)
   const on = request.children.filter((child) => workingRung(child, request) === rung).map((child) => child.name)
-  const what = asPart(told(STAGE_REASONS[activity.stage], name))
+  const what = asPart(stageReason(activity.stage, name))
   // After the records have moved on, nobody may be on it any more.
   if (on.length === 0) return told('{0}.', what)
   const isOfAll = on.length === request.children.length

@@ -1,3 +1,4 @@
+import { said } from '../../words/i18n'
 import { t, plural } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Checkbox, Text } from '@mantine/core'
@@ -35,12 +36,12 @@ export function RemoveChild({ report, onClose }: { report: ChildReport; onClose:
       onClose={onClose}
     >
       <Text>
-        {goesInWords(child.name, answers)} {groups.length > 0 && t`${child.name} leaves ${namesInWords(groups)}.`}{' '}
+        {goesInWords(child.name, answers)} {groups.length > 0 && t`${child.name} leaves ${said(namesInWords(groups))}.`}{' '}
         <Trans>You can undo it for ten minutes; after that it is gone for good.</Trans>
       </Text>
       {elsewhere.length > 0 && (
         <Text mt="xs">
-          <Trans>The name also stands in {namesInWords(elsewhere)}. There it becomes “…”.</Trans>
+          <Trans>The name also stands in {said(namesInWords(elsewhere))}. There it becomes “…”.</Trans>
         </Text>
       )}
       {(found.data?.spellings ?? []).length > 0 && (

@@ -14,8 +14,8 @@ export function NextTogether({ partners }: { partners: readonly Partner[] }) {
         <div key={childIds.join()} style={{ borderTop: '1px solid var(--line)', padding: '8px 0' }}>
           <Text fw={700} className="anywhere">
             {kind === 'alone'
-              ? t`${namesInWords(childIds.map(nameOf))}, with the adult`
-              : namesInWords(childIds.map(nameOf))}
+              ? t`${said(namesInWords(childIds.map(nameOf)))}, with the adult`
+              : said(namesInWords(childIds.map(nameOf)))}
           </Text>
           <Text size="sm" className="anywhere">
             {said(why)}

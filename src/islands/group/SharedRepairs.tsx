@@ -22,7 +22,7 @@ export function SharedRepairs({ partners, language }: { partners: readonly Partn
         return (
           <div key={id} style={{ borderTop: '1px solid var(--line)', padding: '8px 0' }}>
             <Text fw={700} className="anywhere">
-              {namesInWords(holders(id).map(({ name }) => name))}: {said(does)}
+              {said(namesInWords(holders(id).map(({ name }) => name)))}: {said(does)}
             </Text>
             <Text size="sm">
               <Trans>Say: “{saidToChild(id, language)}”</Trans>

@@ -1,8 +1,9 @@
+import { adultsWording } from '../../words/adult'
 import { t } from '@lingui/core/macro'
 import { Button, Group, SimpleGrid, Text } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { assembledReach, assembledShapes, layersApart, recipePages } from '../../core/make'
-import { IN_ENGLISH, type Wording } from '../../core/wording'
+import { type Wording } from '../../core/wording'
 import { Dial } from '../../ui/Dial'
 import { DrawingView } from '../../ui/DrawingView'
 import type { Solved } from './useRecipe'
@@ -57,7 +58,7 @@ function Assembled({ solved: { recipe, measures }, isApart }: { solved: Solved; 
         hands={hands}
         onTurn={isApart ? undefined : setHands}
         step={1}
-        wording={IN_ENGLISH}
+        wording={adultsWording()}
         size="100%"
         clock={{
           shapes: (angles) => assembledShapes(recipe, measures, angles, isApart ? layersApart(measures) : 0),

@@ -1,11 +1,11 @@
+import { adultsWording } from '../../words/adult'
 import { t } from '@lingui/core/macro'
 import { Text } from '@mantine/core'
 import { type SessionRequest, clockAmounts } from '../../core/planning'
-import { IN_ENGLISH } from '../../core/wording'
 
 /** What the clocks from the Workbench take, beside what is ticked. */
 export function ClockLines({ request }: { request: SessionRequest }) {
-  const lines = clockAmounts(request, IN_ENGLISH)
+  const lines = clockAmounts(request, adultsWording())
   if (lines.length === 0) return null
   return (
     <div>

@@ -20,6 +20,11 @@ function AskForHelp({ state }: { readonly state: PlanState }) {
   return isWanted ? <wouldHelp.Part state={state} /> : <AskButton onClick={() => setWanted(true)} />
 }
 
+const formInWords = ({ child, rung, form }: ReturnType<typeof childForms>[number]): string =>
+  form === 'harder'
+    ? t`${child.name} takes the harder form (on ${said(rungOf(rung).name)}).`
+    : t`${child.name} takes the easier form (on ${said(rungOf(rung).name)}).`
+
 /** What holds and what does not, who takes which form, and what to mind. */
 export function PlanChecks({
   checks,
@@ -57,9 +62,7 @@ export function PlanChecks({
       </Fold>
       {forms.length > 0 && (
         <Text size="sm" className="anywhere">
-          {forms
-            .map(({ child, rung, form }) => t`${child.name} takes the ${form} form (on ${said(rungOf(rung).name)}).`)
-            .join(' ')}
+          {forms.map(formInWords).join(' ')}
         </Text>
       )}
       {cautions.length > 0 && (

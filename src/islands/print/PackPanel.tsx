@@ -1,3 +1,4 @@
+import { adultsWording } from '../../words/adult'
 import { said } from '../../words/i18n'
 import { t, plural } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
@@ -137,7 +138,7 @@ function PackState({ progress }: { progress: PackJob }) {
             <li key={i}>
               {line.child}: {said(printableOf(line.printable).name)}, {said(rungOf(line.rung).name)},{' '}
               {t`no. ${line.seed}`}
-              {line.instead && <span className="quiet"> ({packNote(line)})</span>}
+              {line.instead && <span className="quiet"> ({packNote(line, adultsWording())})</span>}
             </li>
           ))}
         </ul>

@@ -6,6 +6,7 @@ import { onDial, minuteOnTheWay } from '../../core/clock'
 import type { Kept } from '../../core/records'
 import { type Sentence, sentencesOf, type Story, type StoryTime } from '../../core/stories'
 import { StillDial } from '../../ui/DialFace'
+import { pageLanguage } from '../../ui/pageLanguage'
 import { piecesOf } from './pieces'
 import type { StoriesState } from './useStories'
 
@@ -48,7 +49,7 @@ export function Reading({ one, state }: { one: Pick<Kept<Story>, 'id'>; state: S
   return (
     <div className="read-columns" key={one.id}>
       <div>
-        <p className="read-text">
+        <p className="read-text" lang={pageLanguage(story.language)}>
           {sentences.map((each, i) => (
             <SentenceLine
               key={each.from}

@@ -2,6 +2,7 @@ import { Stack } from '@mantine/core'
 import { useMounted } from '@mantine/hooks'
 import { useState } from 'react'
 import { later } from '../../ui/later'
+import { pageLanguage } from '../../ui/pageLanguage'
 import { MarkByHand, type Typing } from './MarkByHand'
 import { type Entered, PlainStory } from './PlainStory'
 import type { EditorProps } from './StoryEditor'
@@ -35,6 +36,7 @@ export function StoryText({ state, lit, onLit, isWritten, onWrite }: Props) {
     <Stack gap={6}>
       <div
         className="stories-text"
+        lang={pageLanguage(state.story.language)}
         onPointerUp={(event) => {
           const mark = event.target instanceof Element ? event.target.closest('[data-time]') : null
           onLit(mark?.getAttribute('data-time') ?? null)

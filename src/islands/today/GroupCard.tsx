@@ -70,7 +70,7 @@ export function GroupCard({ overview, settings, isSoonest }: GroupCardProps) {
         {ready.length > 0 && (
           <Text size="sm" className="anywhere">
             <Trans>
-              Ready to move on: <strong>{namesInWords(ready.map((child) => child.name))}</strong>
+              Ready to move on: <strong>{said(namesInWords(ready.map((child) => child.name)))}</strong>
             </Trans>
           </Text>
         )}

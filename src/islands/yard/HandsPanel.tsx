@@ -1,3 +1,4 @@
+import { adultsWording } from '../../words/adult'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Stack, Text, VisuallyHidden, Table } from '@mantine/core'
@@ -52,9 +53,9 @@ export function HandsPanel({ state }: { state: YardState }) {
       <div>
         <Text size="sm" fw={600}>{t`Call, and they walk there`}</Text>
         <ol style={{ margin: 0, paddingLeft: 20, fontSize: 14 }}>
-          {walkCalls(ground.radiusMm).map((call) => (
+          {walkCalls(ground.radiusMm, adultsWording()).map((call) => (
             <li key={call.minute}>
-              <strong>{say(call.minute, { language: 'en-GB', form: 'turns' })}</strong>:{' '}
+              <strong>{say(call.minute, adultsWording())}</strong>:{' '}
               {call.pastNumeralMm > 0
                 ? t`long hand ${call.long}, short hand ${call.short} (${d(call.pastNumeralMm)} along its ring)`
                 : t`long hand ${call.long}, short hand ${call.short}`}

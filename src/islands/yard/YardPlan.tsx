@@ -1,3 +1,4 @@
+import { adultsWording } from '../../words/adult'
 import { t } from '@lingui/core/macro'
 import { Text } from '@mantine/core'
 import { useDrag } from '@use-gesture/react'
@@ -65,7 +66,7 @@ export function YardPlan({ state, moves }: YardPlanProps) {
           : t`Drag each hour marker to where it really lies, or type its two tapes.`}
       </Text>
       <ul style={{ margin: '6px 0 0', paddingLeft: 18, fontSize: 14 }}>
-        {whoStandsWhere(yard).map((text) => (
+        {whoStandsWhere(yard, adultsWording()).map((text) => (
           <li key={text}>{text}</li>
         ))}
       </ul>

@@ -1,3 +1,4 @@
+import { type Told, told } from '../../core/wording'
 import { Piscina } from 'piscina'
 import type { Compared } from '../../core/keeping'
 import type { SessionPlan } from '../../core/planning'
@@ -19,16 +20,16 @@ interface Bounds {
   readonly megabytes: number
   /** How many wait at most for the one thread, which leaves the table the other core. */
   readonly waiting: number
-  readonly tooLong: string
-  readonly tooLarge: string
+  readonly tooLong: Told
+  readonly tooLarge: Told
 }
 
 const MAKING = {
   seconds: 60,
   megabytes: 768,
   waiting: 24,
-  tooLong: 'It took longer than a minute and was given up. Ask for less at once.',
-  tooLarge: 'It took more room than this machine has. Ask for less at once.',
+  tooLong: told('It took longer than a minute and was given up. Ask for less at once.'),
+  tooLarge: told('It took more room than this machine has. Ask for less at once.'),
 } as const
 
 const WORK = {
@@ -40,8 +41,8 @@ const WORK = {
     seconds: 20,
     megabytes: 1024,
     waiting: 4,
-    tooLong: 'The file took longer than 20 seconds to read and was given up. Import a smaller one.',
-    tooLarge: 'The file holds more than 1024 MB once it is read. Import a smaller one.',
+    tooLong: told('The file took longer than 20 seconds to read and was given up. Import a smaller one.'),
+    tooLarge: told('The file holds more than 1024 MB once it is read. Import a smaller one.'),
   },
 } as const satisfies Record<string, Bounds>
 
@@ -90,8 +91,8 @@ async function run<T>(id: WorkId, task: unknown, left?: AbortSignal): Promise<T>
     const reply: unknown = await poolOf(id)
       .run(task, { signal: giveUp.signal })
       .catch((error: unknown) => {
-        if (isLate) throw new Problem(413, 'Too much', { detail: WORK[id].tooLong })
-        if (giveUp.signal.aborted) throw new Problem(499, 'Nobody waits for it any more')
+        if (isLate) throw new Problem(413, told('Too much'), { detail: WORK[id].tooLong })
+        if (giveUp.signal.aborted) throw new Problem(499, told('Nobody waits for it any more'))
         throw notDone(id, error)
       })
     return valueOf(reply as Reply<T>)
@@ -104,14 +105,14 @@ async function run<T>(id: WorkId, task: unknown, left?: AbortSignal): Promise<T>
 /** Why a thread gave no answer at all: what it finds or refuses comes as an answer. */
 function notDone(id: WorkId, error: unknown): Problem {
   const { code, message = '' } = error as { code?: unknown; message?: string }
-  if (code === 'ERR_WORKER_OUT_OF_MEMORY') return new Problem(413, 'Too much', { detail: WORK[id].tooLarge })
+  if (code === 'ERR_WORKER_OUT_OF_MEMORY') return new Problem(413, told('Too much'), { detail: WORK[id].tooLarge })
   if (message.includes('queue'))
-    return new Problem(503, 'Too much at once', {
-      detail: 'Others are being answered. Nothing was changed; try again soon.',
+    return new Problem(503, told('Too much at once'), {
+      detail: told('Others are being answered. Nothing was changed; try again soon.'),
     })
   log.error({ err: error }, `a ${WORK[id].worker} gave no answer`)
-  return new Problem(503, 'This could not be done', {
-    detail: 'The part of Ripe Acorn that does this stopped. Nothing was changed; try again.',
+  return new Problem(503, told('This could not be done'), {
+    detail: told('The part of Ripe Acorn that does this stopped. Nothing was changed; try again.'),
   })
 }
 

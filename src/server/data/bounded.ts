@@ -1,3 +1,4 @@
+import { told, type Told } from '../../core/wording'
 import { Unzip, UnzipInflate } from 'fflate'
 import { Problem } from '../problem'
 
@@ -10,10 +11,10 @@ export const MOST_DEPTH = 32
 /** Lists, things and the commas in them; each takes room beside its letters. */
 export const MOST_PARTS = 10_000_000
 
-const refused = (detail: string, status = 413) =>
-  new Problem(status, 'This file cannot be imported', { field: 'file', detail })
+const refused = (detail: Told, status = 413) =>
+  new Problem(status, told('This file cannot be imported'), { field: 'file', detail })
 
-const tooLarge = () => refused(`The file has more than ${MOST_UNPACKED_MB} MB once it is unpacked.`)
+const tooLarge = () => refused(told('The file has more than {0} MB once it is unpacked.', MOST_UNPACKED_MB))
 
 /** So much of a zip is unpacked at a time: deflate makes at most a thousand times of it. */
 const SLICE = 16 * 1024
@@ -42,10 +43,10 @@ export function fileInZip(bytes: Uint8Array, name: string): Uint8Array | undefin
       unzip.push(bytes.subarray(from, from + SLICE), from + SLICE >= bytes.byteLength)
   } catch (error) {
     if (error instanceof Problem) throw error
-    throw refused('The zip is damaged and cannot be opened. Take the file from Your data once more.', 400)
+    throw refused(told('The zip is damaged and cannot be opened. Take the file from Your data once more.'), 400)
   }
   if (isThere && !isWhole)
-    throw refused('The zip is damaged and cannot be opened. Take the file from Your data once more.', 400)
+    throw refused(told('The zip is damaged and cannot be opened. Take the file from Your data once more.'), 400)
   return isThere ? Buffer.concat(parts) : undefined
 }
 
@@ -68,10 +69,10 @@ export function boundedJson(bytes: Uint8Array): Uint8Array {
     } else if (byte === QUOTE) isText = true
     else if (byte === OPEN_LIST || byte === OPEN_THING) {
       parts++
-      if (++depth > MOST_DEPTH) throw refused(`The file is more than ${MOST_DEPTH} levels deep.`)
+      if (++depth > MOST_DEPTH) throw refused(told('The file is more than {0} levels deep.', MOST_DEPTH))
     } else if (byte === CLOSE_LIST || byte === CLOSE_THING) depth--
     else if (byte === COMMA) parts++
-    if (parts > MOST_PARTS) throw refused(`The file has more than ${MOST_PARTS / 1e6} million parts.`)
+    if (parts > MOST_PARTS) throw refused(told('The file has more than {0} million parts.', MOST_PARTS / 1e6))
   }
   return bytes
 }

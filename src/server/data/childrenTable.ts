@@ -1,3 +1,4 @@
+import { told, type Told } from '../../core/wording'
 import Papa from 'papaparse'
 import type { TableLine, Undo } from '../../core/keeping'
 import { GROUP_MOST, age as ageSchema, name as nameSchema } from '../fields'
@@ -53,24 +54,25 @@ function readLine(cells: readonly string[], at: { name: number; age: number }, l
 const MOST_LINES = 500
 const MOST_LETTERS = 200_000
 
-const refused = (detail: string) => new Problem(400, 'This table cannot be imported', { field: 'file', detail })
+const refused = (detail: Told) => new Problem(400, told('This table cannot be imported'), { field: 'file', detail })
 
 /** The cells of a table of children, row by row. Throws a Problem for more than a table of children can be. */
 export function readTable(bytes: Uint8Array): string[][] {
   if (bytes.byteLength > MOST_LETTERS)
-    throw refused(`The table must have at most ${MOST_LETTERS} letters, not ${bytes.byteLength}.`)
+    throw refused(told('The table must have at most {0} letters, not {1}.', MOST_LETTERS, bytes.byteLength))
   const text = Buffer.from(bytes)
     .toString('utf8')
     .replace(/^\uFEFF/, '')
   const { data } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' })
-  if (data.length > MOST_LINES) throw refused(`The table must have at most ${MOST_LINES} lines, not ${data.length}.`)
+  if (data.length > MOST_LINES)
+    throw refused(told('The table must have at most {0} lines, not {1}.', MOST_LINES, data.length))
   return data
 }
 
 /** What each line of a table would become. A child with the name and age of one that is here is the same child. */
 export async function childrenIn(db: Db, data: readonly string[][]): Promise<TableLine[]> {
   const at = columnsOf(data)
-  if (at.name < 0) throw refused('The table must have a column of names. Its heading may be “name”.')
+  if (at.name < 0) throw refused(told('The table must have a column of names. Its heading may be “name”.'))
   const here = (await db('children').select('name', 'age')) as { name: string; age: number | null }[]
   const known = new Set(here.map(({ name, age }) => `${age} ${name}`))
   return data.slice(at.first).map((cells, i) => {
@@ -94,9 +96,9 @@ export function takeInChildren(
     const lines = await childrenIn(trx, data)
     const wrong = lines.find((line) => line.kind === 'wrong')
     if (wrong)
-      throw new Problem(400, 'This table cannot be imported', {
+      throw new Problem(400, told('This table cannot be imported'), {
         field: `line ${wrong.line}`,
-        detail: `Line ${wrong.line}: ${wrong.why}. No child was added.`,
+        detail: told('Line {0}: {1}. No child was added.', wrong.line, wrong.why),
       })
     const fresh = lines.flatMap((line, i) =>
       line.kind === 'new'
@@ -113,12 +115,19 @@ export function takeInChildren(
 async function intoGroup(db: Db, id: string, fresh: readonly { id: string }[]): Promise<Change> {
   const before = await readDoc(db, kinds.groups, { id })
   if (!before)
-    throw new Problem(400, 'This table cannot be imported', { field: 'groupId', detail: 'There is no such group.' })
+    throw new Problem(400, told('This table cannot be imported'), {
+      field: 'groupId',
+      detail: told('There is no such group.'),
+    })
   const members = [...(before.children as Doc[]), ...fresh.map((child) => ({ child_id: child.id }))]
   if (members.length > GROUP_MOST)
-    throw new Problem(400, 'This table cannot be imported', {
+    throw new Problem(400, told('This table cannot be imported'), {
       field: 'groupId',
-      detail: `A group has at most ${GROUP_MOST} children, and this one would have ${members.length}. Take them in without a group, or into another one.`,
+      detail: told(
+        'A group has at most {0} children, and this one would have {1}. Take them in without a group, or into another one.',
+        GROUP_MOST,
+        members.length,
+      ),
     })
   return { kind: 'groups', before, after: { ...before, version: Number(before.version) + 1, children: members } }
 }

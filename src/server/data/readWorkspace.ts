@@ -1,3 +1,4 @@
+import { told, type Told } from '../../core/wording'
 import { strFromU8 } from 'fflate'
 import Joi from 'joi'
 import type { Workspace } from '../keeping/docs'
@@ -18,7 +19,7 @@ export const WORKSPACE_FORMAT = 'ripe-acorn-workspace'
  * version 4 had the rows of one's own day in kept prints as they were typed; version 5 kept a guess from the age as if
  * the adult had judged it.
  */
-export const WORKSPACE_VERSION = 6
+export const WORKSPACE_VERSION = 7
 
 export interface WorkspaceFile {
   readonly format: typeof WORKSPACE_FORMAT
@@ -27,14 +28,14 @@ export interface WorkspaceFile {
   readonly things: Workspace
 }
 
-const wrong = (field: string, detail: string) => new Problem(400, 'This file cannot be imported', { field, detail })
+const wrong = (field: string, detail: Told) => new Problem(400, told('This file cannot be imported'), { field, detail })
 
 /** The bytes of `workspace.json`: the file itself, or in a zip. */
 function jsonIn(bytes: Uint8Array): Uint8Array {
   const isZip = bytes[0] === 0x50 && bytes[1] === 0x4b
   if (!isZip) return bytes
   const file = fileInZip(bytes, 'workspace.json')
-  if (!file) throw wrong('file', 'The zip has no workspace.json in it. Choose the file that Your data made.')
+  if (!file) throw wrong('file', told('The zip has no workspace.json in it. Choose the file that Your data made.'))
   return file
 }
 
@@ -85,18 +86,22 @@ const UPGRADES: Readonly<Record<number, Upgrade>> = {
 export function readWorkspaceFile(bytes: Uint8Array): Workspace {
   const { format, formatVersion, things } = partsOf(strFromU8(boundedJson(jsonIn(bytes))))
   if (format !== WORKSPACE_FORMAT)
-    throw wrong('format', `format must be ${WORKSPACE_FORMAT}: this file is of something else.`)
+    throw wrong('format', told('format must be {0}: this file is of something else.', WORKSPACE_FORMAT))
   if (typeof formatVersion !== 'number' || !Number.isInteger(formatVersion) || formatVersion < 1)
-    throw wrong('formatVersion', `formatVersion must be a whole number from 1 to ${WORKSPACE_VERSION}.`)
+    throw wrong('formatVersion', told('formatVersion must be a whole number from 1 to {0}.', WORKSPACE_VERSION))
   if (formatVersion > WORKSPACE_VERSION)
     throw wrong(
       'formatVersion',
-      `The file has version ${formatVersion}, and this Ripe Acorn reads up to ${WORKSPACE_VERSION}. Import it with a newer one.`,
+      told(
+        'The file has version {0}, and this Ripe Acorn reads up to {1}. Import it with a newer one.',
+        formatVersion,
+        WORKSPACE_VERSION,
+      ),
     )
   if (things === null || typeof things !== 'object')
-    throw wrong('things', 'things must hold the lists of what is kept.')
+    throw wrong('things', told('things must hold the lists of what is kept.'))
   const { error } = ANY_VERSION.validate(things, { ...IN_WORDS, convert: false })
-  if (error) throw wrong(fieldOf('things', error), `${error.message}.`)
+  if (error) throw wrong(fieldOf('things', error), told('{0}.', error.message))
   let upgraded = things as Record<string, Doc[]>
   for (let version = formatVersion; version < WORKSPACE_VERSION; version++)
     upgraded = UPGRADES[version]?.(upgraded) ?? upgraded
@@ -107,7 +112,7 @@ function partsOf(text: string): Partial<Record<keyof WorkspaceFile, unknown>> {
   try {
     return (JSON.parse(text) ?? {}) as Partial<Record<keyof WorkspaceFile, unknown>>
   } catch {
-    throw wrong('file', 'The file is neither a zip nor JSON. Choose the file that Your data made.')
+    throw wrong('file', told('The file is neither a zip nor JSON. Choose the file that Your data made.'))
   }
 }
 
@@ -115,10 +120,10 @@ const fieldOf = (begin: string, error: Joi.ValidationError) => pathOf([begin, ..
 
 function checkedThings(things: Record<string, unknown>): Workspace {
   const unknown = Object.keys(things).find((id) => !(KIND_IDS as readonly string[]).includes(id))
-  if (unknown !== undefined) throw wrong(unknown, `${unknown} is nothing that Ripe Acorn keeps.`)
+  if (unknown !== undefined) throw wrong(unknown, told('{0} is nothing that Ripe Acorn keeps.', unknown))
   const read = KIND_IDS.map((id) => {
     const list = things[id]
-    if (!Array.isArray(list)) throw wrong(id, `${id} must be a list; it may be empty.`)
+    if (!Array.isArray(list)) throw wrong(id, told('{0} must be a list; it may be empty.', id))
     return [id, list.map((doc: unknown, i) => checkedDoc(id, doc, i))] as const
   })
   return Object.fromEntries(read) as unknown as Workspace
@@ -127,5 +132,5 @@ function checkedThings(things: Record<string, unknown>): Workspace {
 function checkedDoc(id: (typeof KIND_IDS)[number], doc: unknown, i: number): Doc {
   const { error, value } = kinds[id].schema.validate(doc, { ...IN_WORDS, convert: false })
   if (!error) return value as Doc
-  throw wrong(fieldOf(`${id}[${i}]`, error), `In ${id}, number ${i + 1}: ${error.message}.`)
+  throw wrong(fieldOf(`${id}[${i}]`, error), told('In {0}, number {1}: {2}.', id, i + 1, error.message))
 }

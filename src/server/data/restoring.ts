@@ -1,3 +1,4 @@
+import { told } from '../../core/wording'
 import type { Compared, Undo } from '../../core/keeping'
 import { copyFileSync, mkdtempSync, rmSync } from 'node:fs'
 import { dirname, join } from 'node:path'
@@ -21,9 +22,9 @@ async function readBackup(db: Db, name: string): Promise<Workspace> {
   try {
     const done = await opened<{ name: string }>('knex_migrations').pluck('name')
     if (done.some((each) => !migrationNames.includes(each)))
-      throw new Problem(409, 'This backup cannot be read', {
+      throw new Problem(409, told('This backup cannot be read'), {
         field: 'name',
-        detail: 'The backup was made by a newer version of Ripe Acorn. Start that version to restore it.',
+        detail: told('The backup was made by a newer version of Ripe Acorn. Start that version to restore it.'),
       })
     await opened.migrate.latest({ migrationSource })
     return (await readWorkspace(opened)).workspace

@@ -1,3 +1,4 @@
+import { told } from '../../core/wording'
 import type { Compared, OnDifferent, Undo } from '../../core/keeping'
 import { type Db, inTransaction } from '../connection'
 import type { Doing } from '../keeping/deeds'
@@ -93,9 +94,15 @@ async function refuseLoose(db: Db, there: Workspace): Promise<void> {
       const loose = looseIn(kinds[id], doc, known)
       if (!loose) continue
       const [field, to] = loose
-      throw new Problem(400, 'This file cannot be imported', {
+      throw new Problem(400, told('This file cannot be imported'), {
         field: `${id}[${i}].${field}`,
-        detail: `In ${id}, number ${i + 1}: ${field} must be the id of a ${kinds[to].one} that is in the file or here.`,
+        detail: told(
+          'In {0}, number {1}: {2} must be the id of a {3} that is in the file or here.',
+          id,
+          i + 1,
+          field,
+          kinds[to].one,
+        ),
       })
     }
 }

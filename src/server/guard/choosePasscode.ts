@@ -1,3 +1,4 @@
+import { told } from '../../core/wording'
 import type { Db } from '../connection'
 import { type Doing, writeDeed } from '../keeping/deeds'
 import { setKeeping } from '../keeping/keeping'
@@ -8,9 +9,9 @@ import { hashPasscode } from './passcode'
 /** Sets the passcode for other devices, kept only hashed. All of them must give the new one: they are shut out. */
 export async function choosePasscode(db: Db, word: string, doing: Doing): Promise<void> {
   if (isPasscodeFixed())
-    throw new Problem(409, 'The passcode is fixed', {
+    throw new Problem(409, told('The passcode is fixed'), {
       field: 'passcode',
-      detail: 'The passcode was given at the start by RIPE_ACORN_PASSCODE. Change it there.',
+      detail: told('The passcode was given at the start by RIPE_ACORN_PASSCODE. Change it there.'),
     })
   const passcode = await hashPasscode(word)
   await db.transaction(async (trx) => {

@@ -1,3 +1,4 @@
+import { told } from '../../core/wording'
 import { createHash, randomBytes } from 'node:crypto'
 import { v4 as newId } from 'uuid'
 import type { Device } from '../../core/keeping'
@@ -45,7 +46,7 @@ export async function listDevices(db: Db): Promise<Device[]> {
 /** Shuts a device out: its token is worth nothing from now on. */
 export async function removeDevice(db: Db, id: string, doing: Doing): Promise<void> {
   const row = (await db('devices').where({ id }).first()) as { name: string } | undefined
-  if (!row) throw notFound('device')
+  if (!row) throw notFound(told('device'))
   await db.transaction(async (trx) => {
     await trx('devices').where({ id }).delete()
     await writeDeed(trx, 'shut out a device', row.name, doing)

@@ -1,3 +1,4 @@
+import { said } from '../../words/i18n'
 import type { IncomingMessage, ServerResponse } from 'node:http'
 import type { Db } from '../connection'
 import { DEVICE_HEADER } from '../device'
@@ -27,10 +28,17 @@ interface Door {
   readonly isSecure: boolean
 }
 
-function page(response: ServerResponse, status: number, said: string, to: string): void {
-  const main = `<h1>Ripe Acorn</h1><p>This machine keeps records of children. Type its passcode to come in.</p>${said ? `<p role="alert">${escaped(said)}</p>` : ''}<form method="post" action="/enter"><input type="hidden" name="to" value="${escaped(to)}"><label for="passcode">Passcode</label><input id="passcode" name="passcode" type="password" autocomplete="current-password" required autofocus><label for="device">What this device is called</label><input id="device" name="device" maxlength="40" placeholder="Tablet by the window"><button>Come in</button></form>`
-  response.writeHead(status, { 'content-type': 'text/html; charset=utf-8' }).end(plainPage('Come in', main))
+function page(response: ServerResponse, status: number, trouble: string, to: string): void {
+  const alert = trouble && `<p role="alert">${escaped(trouble)}</p>`
+  const main = `<h1>Ripe Acorn</h1><p>${escaped(said('This machine keeps records of children. Type its passcode to come in.'))}</p>${alert}<form method="post" action="/enter"><input type="hidden" name="to" value="${escaped(to)}">${PASSCODE(escaped(said('Passcode')))}${DEVICE(escaped(said('What this device is called')), escaped(said('Tablet by the window')))}<button>${escaped(said('Come in'))}</button></form>`
+  response.writeHead(status, { 'content-type': 'text/html; charset=utf-8' }).end(plainPage(said('Come in'), main))
 }
+
+const PASSCODE = (label: string) =>
+  `<label for="passcode">${label}</label><input id="passcode" name="passcode" type="password" autocomplete="current-password" required autofocus>`
+
+const DEVICE = (label: string, example: string) =>
+  `<label for="device">${label}</label><input id="device" name="device" maxlength="40" placeholder="${example}">`
 
 function tokenIn({ headers }: IncomingMessage): string | undefined {
   return TOKEN.exec(headers.cookie ?? '')?.[1]
@@ -71,33 +79,34 @@ function refuse(request: IncomingMessage, response: ServerResponse, to: string):
   }
   response.writeHead(401, { 'content-type': 'application/problem+json' }).end(
     JSON.stringify({
-      title: 'The passcode is needed',
+      title: said('The passcode is needed'),
       status: 401,
-      detail: 'This device must give the passcode first. Open any page of Ripe Acorn to type it.',
+      detail: said('This device must give the passcode first. Open any page of Ripe Acorn to type it.'),
     }),
   )
 }
 
 function leftInWords(left: number): string {
-  if (left === 0) return 'The door is now shut for a quarter of an hour.'
-  const tries = left === 1 ? 'One more try is left' : `${left} more tries are left`
-  return `${tries} before the door is shut for a while.`
+  if (left === 0) return said('The door is now shut for a quarter of an hour.')
+  return left === 1
+    ? said('One more try is left before the door is shut for a while.')
+    : said('{0} more tries are left before the door is shut for a while.', left)
 }
 
 async function tryToEnter(request: IncomingMessage, response: ServerResponse, door: Door): Promise<void> {
   const form = await readForm(request)
   const to = ownPath(form?.get('to') ?? null)
-  if (!form) return page(response, 413, 'That was too long.', '/')
+  if (!form) return page(response, 413, said('That was too long.'), '/')
   const from = request.socket.remoteAddress ?? ''
   const tried = await tries.count(from)
   if (!tried) {
     response.setHeader('retry-after', String(SHUT_SECONDS))
-    return page(response, 429, 'Too many wrong tries from here. The door is shut for a quarter of an hour.', to)
+    return page(response, 429, said('Too many wrong tries from here. The door is shut for a quarter of an hour.'), to)
   }
   if (!(await isPasscode(form.get('passcode') ?? '', door.passcode))) {
     await waitFor(tried.before)
     const left = tried.left === undefined ? '' : ` ${leftInWords(tried.left)}`
-    return page(response, 403, `That is not the passcode.${left}`, to)
+    return page(response, 403, said('That is not the passcode.') + left, to)
   }
   await tries.forget(from)
   const token = await addDevice(door.db, nameFrom(form, request), Date.now())
@@ -114,5 +123,5 @@ async function tryToEnter(request: IncomingMessage, response: ServerResponse, do
 function nameFrom(form: URLSearchParams, { headers }: IncomingMessage): string {
   const typed = (form.get('device') ?? '').replace(/\p{C}/gu, '').trim().slice(0, 40)
   const system = /iPad|iPhone|Android|Windows|Mac OS|CrOS|Linux/.exec(headers['user-agent'] ?? '')?.[0]
-  return typed || (system ? `A device with ${system}` : 'A device')
+  return typed || (system ? said('A device with {0}', system) : said('A device'))
 }

@@ -1,3 +1,6 @@
+import { told } from '../../core/wording'
+import { said } from '../../words/i18n'
+import { inLanguage, languageOf } from '../language'
 import type { IncomingMessage, ServerResponse } from 'node:http'
 import type { Db } from '../connection'
 import { DEVICE_HEADER } from '../device'
@@ -41,22 +44,29 @@ function turnedAway(
   { port, isSecure }: Address,
   isOurs: (name: string) => boolean,
 ): [number, string] | undefined {
-  if (!METHODS.includes(request.method ?? '')) return [405, `The method must be one of ${METHODS.join(', ')}.`]
+  if (!METHODS.includes(request.method ?? '')) return [405, said('The method must be one of {0}.', METHODS.join(', '))]
   if (!isOurs(nameIn(request)))
     return [
       421,
-      `Ripe Acorn answers at ${isSecure ? 'https' : 'http'}://${LOCAL}:${port}, and at the names that it was given.`,
+      said(
+        'Ripe Acorn answers at {0}, and at the names that it was given.',
+        `${isSecure ? 'https' : 'http'}://${LOCAL}:${port}`,
+      ),
     ]
-  if (!isFromUs(request) || !isAskedByUs(request)) return [403, 'Only pages of Ripe Acorn itself may send to it.']
+  if (!isFromUs(request) || !isAskedByUs(request)) return [403, said('Only pages of Ripe Acorn itself may send to it.')]
   return undefined
 }
 
-const NOT_PLAIN =
-  'The address must be in its plain form: no dots as parts, no double slash, nothing encoded without need.'
+const NOT_PLAIN = told(
+  'The address must be in its plain form: no dots as parts, no double slash, nothing encoded without need.',
+)
 
 function say(response: ServerResponse, status: number, text: string): void {
   response.writeHead(status, { 'content-type': 'text/plain; charset=utf-8' }).end(text)
 }
+
+/** The language in which is answered, also before anything of the app is reached. */
+const languageAsked = ({ headers }: IncomingMessage) => languageOf({ get: (name) => [headers[name]].flat()[0] ?? null })
 
 /** Runs the handlers one after the other, but only for requests that may come in. */
 export function guarded(guard: Guard, handlers: readonly Handler[]): Handler {
@@ -70,10 +80,10 @@ export function guarded(guard: Guard, handlers: readonly Handler[]): Handler {
     const away = turnedAway(request, address, isOurs)
     if (away) return say(response, ...away)
     const asked = plainAddress(request.url ?? '')
-    if (!asked) return say(response, 400, NOT_PLAIN)
+    if (!asked) return say(response, 400, said(NOT_PLAIN))
     const isFile = files.has(asked.path)
     // What the framework answers besides our own views and files, such as images made anew at whatever size.
-    if (asked.path.startsWith('/_') && !isFile) return say(response, 404, 'There is no such page.')
+    if (asked.path.startsWith('/_') && !isFile) return say(response, 404, said('There is no such page.'))
     const passcode = isFile ? undefined : await guard.passcode()
     if (passcode) {
       const door = { db, address: asked, passcode, isSecure: address.isSecure }
@@ -85,7 +95,7 @@ export function guarded(guard: Guard, handlers: readonly Handler[]): Handler {
     run(0)
   }
   return (request, response) =>
-    void answer(request, response).catch(() => {
+    void inLanguage(languageAsked(request), () => answer(request, response)).catch(() => {
       if (!response.headersSent) response.writeHead(503, { 'content-type': 'text/plain' })
       response.end('Ripe Acorn cannot answer now. Try again.')
     })

@@ -1,3 +1,4 @@
+import { told } from '../../core/wording'
 import { MS_PER_DAY } from '../../core/clock'
 import { accessSync, constants, existsSync, readdirSync, rmSync, statSync } from 'node:fs'
 import { basename, dirname, isAbsolute, join, resolve } from 'node:path'
@@ -40,7 +41,7 @@ export function backupsIn(folder: string): Backup[] {
 
 /** The file of a backup that is in the folder; a name that is none of them is refused. */
 export function backupFile(folder: string, name: string): string {
-  if (!backupsIn(folder).some((each) => each.name === name)) throw notFound('backup')
+  if (!backupsIn(folder).some((each) => each.name === name)) throw notFound(told('backup'))
   return join(folder, basename(name))
 }
 
@@ -55,9 +56,13 @@ export async function backUp(db: Db, reason: BackupReason, now: number): Promise
     lookAt(file)
   } catch (error) {
     rmSync(file, { force: true })
-    throw new Problem(507, 'No backup was made', {
+    throw new Problem(507, told('No backup was made'), {
       field: 'folder',
-      detail: `No backup could be made in ${folder}: ${error instanceof Error ? error.message : String(error)}.`,
+      detail: told(
+        'No backup could be made in {0}: {1}.',
+        folder,
+        error instanceof Error ? error.message : String(error),
+      ),
     })
   }
   const { keep } = await getKeeping(db)
@@ -112,7 +117,10 @@ export async function changeKeeping(
 }
 
 const noFolder = (folder: string, why: string) =>
-  new Problem(400, 'This cannot be taken', { field: 'folder', detail: `folder will not do: ${why}, not ${folder}.` })
+  new Problem(400, told('This cannot be taken'), {
+    field: 'folder',
+    detail: told('folder will not do: {0}, not {1}.', why, folder),
+  })
 
 /** Removes the backups that were made before an instant, and says how many. */
 export async function removeBackupsBefore(db: Db, at: number): Promise<number> {

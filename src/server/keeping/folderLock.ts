@@ -1,3 +1,4 @@
+import { told, inSentences } from '../../core/wording'
 import { chmodSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import Database from 'better-sqlite3'
@@ -33,11 +34,11 @@ export function holdFolder(folder: string, whoAmI: string): () => void {
 }
 
 function inUse(folder: string, cause: unknown): StorageTrouble {
-  const { message } = trouble('in-use', folder)
+  const { says } = trouble('in-use', folder)
   try {
     const who = readFileSync(join(folder, WHO), 'utf8').trim()
-    return new StorageTrouble('in-use', `${message} It is ${who}.`, cause)
+    return new StorageTrouble('in-use', inSentences([says, told('It is {0}.', who)]), cause)
   } catch {
-    return new StorageTrouble('in-use', message, cause)
+    return new StorageTrouble('in-use', says, cause)
   }
 }

@@ -1,3 +1,4 @@
+import { told } from '../../core/wording'
 import type { Counted, NameElsewhere, Spelling } from '../../core/keeping'
 import type { Db } from '../connection'
 import { Problem, notFound } from '../problem'
@@ -99,7 +100,7 @@ export async function isShared(db: Db, name: string, besides: string): Promise<b
 /** Where a child’s name stands beside the child’s own records: told before the child is removed. */
 export async function nameElsewhere(db: Db, childId: string): Promise<NameElsewhere> {
   const child = await readDoc(db, kinds.children, { id: childId })
-  if (!child) throw notFound('child')
+  if (!child) throw notFound(told('child'))
   const name = String(child.name)
   const isOthers = ({ before }: { before: Doc }) => before.child_id !== childId
   const found = (await isShared(db, name, childId)) ? [] : (await textsWith(db, [name])).filter(isOthers)
@@ -155,8 +156,8 @@ async function textsBeside(db: Db, childId: string): Promise<string[]> {
 export function requireSpellings(name: string, also: readonly string[]): void {
   for (const word of also)
     if (!isSpelling(word, name))
-      throw new Problem(400, 'Not removed', {
+      throw new Problem(400, told('Not removed'), {
         field: 'also',
-        detail: `also must be other spellings of ${name}, not “${word.slice(0, 60)}”. Nothing was removed.`,
+        detail: told('also must be other spellings of {0}, not “{1}”. Nothing was removed.', name, word.slice(0, 60)),
       })
 }

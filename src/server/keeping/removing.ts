@@ -1,4 +1,4 @@
-import { counted } from '../../core/wording'
+import { counted, told } from '../../core/wording'
 import type { Undo } from '../../core/keeping'
 import { type Db, inTransaction } from '../connection'
 import { notFound } from '../problem'
@@ -29,7 +29,7 @@ function remove(db: Db, { kindId, id, also }: Removal, doing: Doing): Promise<Un
   return inTransaction(db, async (trx) => {
     const kind = kinds[kindId]
     const doc = await readDoc(trx, kind, { id })
-    if (!doc) throw notFound(kind.one)
+    if (!doc) throw notFound(told(kind.one))
     const touched = await touchedBy(trx, kind, doc)
     if (kindId === 'children') await removeOwnDays(trx, touched, id)
     await removeDoc(trx, kind, doc)

@@ -1,13 +1,14 @@
+import { type Told, inEnglish, told } from '../../core/wording'
 /* What can go wrong with the data file, each with a message of its own that says what to do. */
 
 /** The data cannot be opened, read or written. The message is for the adult, in one or two sentences. */
 export class StorageTrouble extends Error {
   constructor(
     readonly kind: TroubleKind,
-    message: string,
+    readonly says: Told,
     cause?: unknown,
   ) {
-    super(message, { cause })
+    super(inEnglish(says), { cause })
     this.name = 'StorageTrouble'
   }
 }
@@ -19,27 +20,54 @@ interface DataPlace {
 
 const MESSAGES = {
   'not-writable': ({ folder }: DataPlace) =>
-    `The data folder ${folder} cannot be written. Set RIPE_ACORN_DATA to one that can.`,
+    told('The data folder {0} cannot be written. Set RIPE_ACORN_DATA to one that can.', folder),
   'in-use': ({ folder }: DataPlace) =>
-    `The data folder ${folder} is in use by another Ripe Acorn. Stop that one first, or set RIPE_ACORN_DATA to another folder.`,
+    told(
+      'The data folder {0} is in use by another Ripe Acorn. Stop that one first, or set RIPE_ACORN_DATA to another folder.',
+      folder,
+    ),
   'not-a-database': ({ folder }: DataPlace) =>
-    `The file ripe-acorn.sqlite in ${folder} is no database of Ripe Acorn. Move it away, and put a backup in its place.`,
+    told(
+      'The file ripe-acorn.sqlite in {0} is no database of Ripe Acorn. Move it away, and put a backup in its place.',
+      folder,
+    ),
   damaged: ({ folder }: DataPlace) =>
-    `The database in ${folder} is damaged: a part of it is missing or does not fit. Keep a copy of it, and put the newest backup in its place.`,
+    told(
+      'The database in {0} is damaged: a part of it is missing or does not fit. Keep a copy of it, and put the newest backup in its place.',
+      folder,
+    ),
   emptied: ({ folder }: DataPlace) =>
-    `The database in ${folder} is missing or empty, though backups are beside it. Put the newest backup in its place as ripe-acorn.sqlite, or move the backups away to begin anew.`,
+    told(
+      'The database in {0} is missing or empty, though backups are beside it. Put the newest backup in its place as ripe-acorn.sqlite, or move the backups away to begin anew.',
+      folder,
+    ),
   newer: ({ folder }: DataPlace) =>
-    `The database in ${folder} was made by a newer version of Ripe Acorn. Start that version, or set RIPE_ACORN_DATA to another folder.`,
+    told(
+      'The database in {0} was made by a newer version of Ripe Acorn. Start that version, or set RIPE_ACORN_DATA to another folder.',
+      folder,
+    ),
   'read-only': ({ folder }: DataPlace) =>
-    `The database in ${folder} cannot be written: the file or its disk is read-only. Allow writing, and start again.`,
+    told(
+      'The database in {0} cannot be written: the file or its disk is read-only. Allow writing, and start again.',
+      folder,
+    ),
   locked: ({ folder }: DataPlace) =>
-    `The database in ${folder} is held by another program, such as a backup that is running. Wait until it has ended, and try again.`,
+    told(
+      'The database in {0} is held by another program, such as a backup that is running. Wait until it has ended, and try again.',
+      folder,
+    ),
   full: ({ folder }: DataPlace) =>
-    `The disk that holds ${folder} is full. Make room on it, and try again. Nothing was half-written.`,
+    told('The disk that holds {0} is full. Make room on it, and try again. Nothing was half-written.', folder),
   vanished: ({ folder }: DataPlace) =>
-    `The database in ${folder} has vanished or was put in another’s place while Ripe Acorn ran. Put it back, and start Ripe Acorn again.`,
+    told(
+      'The database in {0} has vanished or was put in another’s place while Ripe Acorn ran. Put it back, and start Ripe Acorn again.',
+      folder,
+    ),
   unreadable: ({ folder }: DataPlace) =>
-    `The disk that holds ${folder} could not be read or written. Look whether it is still connected, and start Ripe Acorn again.`,
+    told(
+      'The disk that holds {0} could not be read or written. Look whether it is still connected, and start Ripe Acorn again.',
+      folder,
+    ),
 } as const
 
 export type TroubleKind = keyof typeof MESSAGES

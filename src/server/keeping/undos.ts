@@ -1,3 +1,4 @@
+import { told } from '../../core/wording'
 import type { DeedName, TakenBack, Undo } from '../../core/keeping'
 import { v4 as newId } from 'uuid'
 import { type Db, inTransaction } from '../connection'
@@ -84,7 +85,7 @@ export function takeBackChange(db: Db, id: string, doing: Doing): Promise<TakenB
   return inTransaction(db, async (trx) => {
     const row = (await trx('undos').where({ id }).where('until', '>', doing.now).first()) as
       { body: string; what: string } | undefined
-    if (!row) throw notFound('change')
+    if (!row) throw notFound(told('change'))
     const { what, changes: kept } = parsed<UndoBody>(row.body, isUndo)
     const changes = kept.map(asNow)
     const ready: Change[] = []
@@ -159,9 +160,14 @@ async function refuseOrphans(db: Db, changes: readonly Change[]): Promise<void> 
       const { docs } = await readKind(db, kinds[other], { [column]: before.id })
       const stay = docs.filter((doc) => !going.has(nameOf(other, doc)))
       if (stay.length > 0)
-        throw new Problem(409, 'This cannot be taken back any more', {
+        throw new Problem(409, told('This cannot be taken back any more'), {
           field: 'id',
-          detail: `Since then ${stay.length} ${stay.length === 1 ? kinds[other].one : kinds[other].many} came to “${kinds[kind].label(before)}”, and would be lost with it. Nothing was changed.`,
+          detail: told(
+            'Since then {0} {1} came to “{2}”, and would be lost with it. Nothing was changed.',
+            stay.length,
+            stay.length === 1 ? kinds[other].one : kinds[other].many,
+            kinds[kind].label(before),
+          ),
         })
     }
   }

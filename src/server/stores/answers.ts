@@ -1,3 +1,4 @@
+import { told } from '../../core/wording'
 import { validate as isUuid, v4 as newId } from 'uuid'
 import type { AnswerId, ChangeId, ChildId, SessionId } from '../../core/ids'
 import type { Answer, Instant } from '../../core/knowing'
@@ -110,7 +111,7 @@ export async function listAnswers(db: Db, { childId, sessionId }: AnswerFilter =
  * the answer itself comes later, from another tab.
  */
 export async function takeBackAnswer(db: Db, id: AnswerId, now: Instant): Promise<void> {
-  if (!isUuid(id)) throw notFound('answer')
+  if (!isUuid(id)) throw notFound(told('answer'))
   await db.transaction(async (trx) => {
     await noteGone(trx, id, 'answer', now)
     await trx('answers').where({ id }).delete()
@@ -119,7 +120,7 @@ export async function takeBackAnswer(db: Db, id: AnswerId, now: Instant): Promis
 
 async function getAnswer(db: Db, id: AnswerId): Promise<Answer> {
   const row: DbRow | undefined = await db('answers').where({ id }).first()
-  if (!row) throw notFound('answer')
+  if (!row) throw notFound(told('answer'))
   return rowToAnswer(row, (await getSettings(db)).zone)
 }
 
@@ -190,7 +191,7 @@ export async function listChanges(db: Db, childId: ChildId): Promise<AnswerChang
 export async function undoChange(db: Db, id: ChangeId): Promise<void> {
   await db.transaction(async (trx) => {
     const row: DbRow | undefined = await trx('answer_changes').where({ id }).first()
-    if (!row) throw notFound('change')
+    if (!row) throw notFound(told('change'))
     const before: Removed = rowToChange(row).before
     const session: DbRow | undefined = await trx('sessions')
       .where({ id: before.sessionId ?? '' })

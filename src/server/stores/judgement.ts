@@ -1,3 +1,4 @@
+import { told } from '../../core/wording'
 import type { ChildId, NoteId } from '../../core/ids'
 import type { Instant, Overrule } from '../../core/knowing'
 import type { Note, OverruleWish } from '../../core/records'
@@ -64,11 +65,11 @@ export async function addNote(
   await getChild(db, childId)
   await db('notes').insert({ id, child_id: childId, at, text }).onConflict('id').ignore()
   const row: DbRow | undefined = await db('notes').where({ id }).first()
-  if (!row) throw notFound('note')
+  if (!row) throw notFound(told('note'))
   return rowToNote(row)
 }
 
 export async function removeNote(db: Db, id: NoteId): Promise<void> {
   const removed = await db('notes').where({ id }).delete()
-  if (removed === 0) throw notFound('note')
+  if (removed === 0) throw notFound(told('note'))
 }

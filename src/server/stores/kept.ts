@@ -1,3 +1,4 @@
+import { type Told, told } from '../../core/wording'
 import type { Instant } from '../../core/knowing'
 import type { Kept } from '../../core/records'
 import type { Db } from '../connection'
@@ -11,13 +12,13 @@ import { readable, type DbRow } from './readable'
  * checked on its way in.
  */
 export type Shelf = 'recipes' | 'yards' | 'prints' | 'days' | 'stories' | 'own_activities'
-const ONE: Record<Shelf, string> = {
-  recipes: 'recipe',
-  yards: 'floor clock',
-  prints: 'print',
-  days: 'day',
-  stories: 'story',
-  own_activities: 'activity',
+const ONE: Record<Shelf, Told> = {
+  recipes: told('recipe'),
+  yards: told('floor clock'),
+  prints: told('print'),
+  days: told('day'),
+  stories: told('story'),
+  own_activities: told('activity'),
 }
 export function rowToKept<T>(shelf: Shelf, row: DbRow): Kept<T> {
   const { body } = docOf(kinds[shelf], row)

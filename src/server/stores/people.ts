@@ -1,3 +1,4 @@
+import { told, type Told } from '../../core/wording'
 import type { ChildId, GroupId } from '../../core/ids'
 import type { Instant } from '../../core/knowing'
 import { knownBefore } from '../../core/planning'
@@ -35,7 +36,7 @@ export async function listChildren(db: Db): Promise<Child[]> {
 
 export async function getChild(db: Db, id: ChildId): Promise<Child> {
   const row: DbRow | undefined = await db('children').where({ id }).first()
-  if (!row) throw notFound('child')
+  if (!row) throw notFound(told('child'))
   return rowToChild(row)
 }
 
@@ -71,7 +72,7 @@ export async function editChild(db: Db, id: ChildId, edit: ChildEdit): Promise<C
     .where({ id, version: edit.version })
     .update({ name: edit.name, age: edit.age ?? null, version: edit.version + 1 })
   const current = await getChild(db, id)
-  if (changed === 0) throw staleVersion('child', current)
+  if (changed === 0) throw staleVersion(told('child'), current)
   return current
 }
 
@@ -99,7 +100,7 @@ export async function listGroups(db: Db): Promise<Group[]> {
 
 export async function getGroup(db: Db, id: GroupId): Promise<Group> {
   const group = (await listGroups(db)).find((each) => each.id === id)
-  if (!group) throw (await db('groups').where({ id }).first()) ? new DamagedRow() : notFound('group')
+  if (!group) throw (await db('groups').where({ id }).first()) ? new DamagedRow() : notFound(told('group'))
   return group
 }
 
@@ -143,7 +144,7 @@ export async function editGroup(
         ...(edit.rules && { rules: JSON.stringify(edit.rules) }),
         version: edit.version + 1,
       })
-    if (changed === 0) throw staleVersion('group', await getGroup(trx, id))
+    if (changed === 0) throw staleVersion(told('group'), await getGroup(trx, id))
     await setMembers(trx, id, edit, now)
   })
   return getGroup(db, id)
@@ -160,9 +161,9 @@ async function setMembers(db: Db, groupId: GroupId, members: Members, now: Insta
     .select('id')
   const missing = childIds.findIndex((id) => !known.some((row) => row.id === id))
   if (missing >= 0)
-    throw new Problem(400, 'This cannot be taken', {
+    throw new Problem(400, told('This cannot be taken'), {
       field: `childIds[${missing}]`,
-      detail: `childIds[${missing}] must be the id of a child that exists.`,
+      detail: told('childIds[{0}] must be the id of a child that exists.', missing),
     })
   await db('group_children').where({ group_id: groupId }).delete()
   if (childIds.length > 0)
@@ -173,14 +174,14 @@ async function setMembers(db: Db, groupId: GroupId, members: Members, now: Insta
 
 /** A group has each child once, and no more children than it can have. */
 function refuseMembers(childIds: readonly ChildId[], newChildren: readonly NewChild[]): void {
-  const refuse = (field: string, detail: string) => new Problem(400, 'This cannot be taken', { field, detail })
+  const refuse = (field: string, detail: Told) => new Problem(400, told('This cannot be taken'), { field, detail })
   const ids = [...childIds, ...newChildren.map(({ id }) => id)]
   const twice = newChildren.findIndex(({ id }, i) => ids.indexOf(id) !== childIds.length + i)
   if (twice >= 0)
     throw refuse(
       `newChildren[${twice}].id`,
-      `newChildren[${twice}].id must not be the id of a child that is in the group already.`,
+      told('newChildren[{0}].id must not be the id of a child that is in the group already.', twice),
     )
   if (ids.length > GROUP_MOST)
-    throw refuse('newChildren', `A group must have at most ${GROUP_MOST} children, not ${ids.length}.`)
+    throw refuse('newChildren', told('A group must have at most {0} children, not {1}.', GROUP_MOST, ids.length))
 }

@@ -1,3 +1,4 @@
+import { told } from '../../core/wording'
 import type { SessionId } from '../../core/ids'
 import type { SavedPrint } from '../../core/printables'
 import type { Kept } from '../../core/records'
@@ -24,7 +25,7 @@ export function putPrintInto(db: Db, id: string, sessionId: SessionId | null): P
   return inTransaction(db, async (trx) => {
     if (sessionId !== null) await getSession(trx, sessionId)
     const changed = await trx('prints').where({ id }).update({ session_id: sessionId })
-    if (changed === 0) throw notFound('print')
+    if (changed === 0) throw notFound(told('print'))
     return getKept<SavedPrint>(trx, 'prints', id)
   })
 }

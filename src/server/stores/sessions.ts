@@ -4,16 +4,16 @@ import type { GroupId, RecipeId, SessionId, YardId } from '../../core/ids'
 import type { MaterialId, Place } from '../../core/activities'
 import type { Instant } from '../../core/knowing'
 import type { PlanStep } from '../../core/planning'
-import type { Told } from '../../core/wording'
+import { type Told, told } from '../../core/wording'
 import type { Session, SessionEdit } from '../../core/records'
 import type { RungId } from '../../core/teaching'
 import { type Db, inTransaction } from '../connection'
 import { notFound, staleVersion } from '../problem'
 import { getKept } from './kept'
-import { catalogueId, own, stations, told } from '../planningSchemas'
+import { catalogueId, own, stations, told as toldSchema } from '../planningSchemas'
 import { DamagedRow, fits, instantIn, isRung, parsed, readable, type DbRow } from './readable'
 
-const [isOwn, isStations, isActivity, isTold] = [fits(own), fits(stations), fits(catalogueId), fits(told)]
+const [isOwn, isStations, isActivity, isTold] = [fits(own), fits(stations), fits(catalogueId), fits(toldSchema)]
 
 function rungIn({ rung }: DbRow): RungId {
   if (!isRung(rung)) throw new DamagedRow()
@@ -92,7 +92,7 @@ export async function listSessions(db: Db, groupId?: GroupId): Promise<Session[]
 
 export async function getSession(db: Db, id: SessionId): Promise<Session> {
   const row: DbRow | undefined = await db('sessions').where({ id }).first()
-  if (!row) throw notFound('session')
+  if (!row) throw notFound(told('session'))
   return rowToSession(row, await db('session_steps').where({ session_id: id }).orderBy('position'))
 }
 
@@ -156,7 +156,7 @@ export function editSession(db: Db, id: SessionId, edit: SessionEdit): Promise<S
     const changed = await trx('sessions')
       .where({ id, version: edit.version })
       .update({ ...columns(edit), version: edit.version + 1 })
-    if (changed === 0) throw staleVersion('session', await getSession(trx, id))
+    if (changed === 0) throw staleVersion(told('session'), await getSession(trx, id))
     await setSteps(trx, id, edit.steps)
     return getSession(trx, id)
   })

@@ -1,3 +1,4 @@
+import { told } from '../../core/wording'
 import type { Zone } from '../../core/clock'
 import type { Settings } from '../../core/records'
 import type { Db } from '../connection'
@@ -34,7 +35,7 @@ export async function getSettings(db: Db): Promise<Settings> {
 export async function editSettings(db: Db, edit: Settings): Promise<Settings> {
   await db.transaction(async (trx) => {
     const current = await getSettings(trx)
-    if (current.version !== edit.version) throw staleVersion('set of house rules', current)
+    if (current.version !== edit.version) throw staleVersion(told('set of house rules'), current)
     const body = JSON.stringify({ ...edit, version: undefined })
     const version = edit.version + 1
     await trx('settings').insert({ id: 1, body, version }).onConflict('id').merge({ body, version })

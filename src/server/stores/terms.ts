@@ -1,3 +1,4 @@
+import { told } from '../../core/wording'
 import type { GroupId } from '../../core/ids'
 import type { Instant } from '../../core/knowing'
 import type { KeptTerm, TermEdit } from '../../core/records'
@@ -24,7 +25,7 @@ export function keepTerm(db: Db, groupId: GroupId, { version, ...edit }: TermEdi
     await getGroup(trx, groupId)
     const known: TermRow | undefined = await trx('terms').where({ group_id: groupId }).first()
     const current = await findTerm(trx, groupId)
-    if ((known?.version ?? 0) !== version && current) throw staleVersion('term', current)
+    if ((known?.version ?? 0) !== version && current) throw staleVersion(told('term'), current)
     const kept: KeptTerm = { ...edit, at: now, version: (known?.version ?? 0) + 1 }
     const { version: next, ...body } = kept
     await trx('terms')

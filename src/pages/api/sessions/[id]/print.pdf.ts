@@ -1,5 +1,5 @@
 import { RefusedValue } from '../../../../core/errors'
-import { sayDate } from '../../../../core/wording'
+import { sayDate, told } from '../../../../core/wording'
 import { printApart } from '../../../../server/apart/apart'
 import { endpoint, pdfResponse } from '../../../../server/http'
 import { Problem } from '../../../../server/problem'
@@ -18,9 +18,10 @@ export const GET = endpoint(async ({ db, id, query, now, left }) => {
 })
 
 function changedBetweenParts(): Problem {
-  return new Problem(409, 'The session has changed', {
+  return new Problem(409, told('The session has changed'), {
     field: MARK_FIELD,
-    detail:
+    detail: told(
       'It was changed after its plan was opened, so these pages would not fit those of the first part. Open the plan again and print all parts.',
+    ),
   })
 }
