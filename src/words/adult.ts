@@ -1,5 +1,5 @@
-import type { PlainDate } from '../core/clock'
-import { type Wording, sayDate } from '../core/wording'
+import type { MinuteOfDay, PlainDate } from '../core/clock'
+import { type LanguageId, type Wording, say, sayDate } from '../core/wording'
 import { adultLanguage } from './i18n'
 import { ADULT_LANGUAGES } from './languages'
 
@@ -13,3 +13,14 @@ export const dateInWords = (
   date: PlainDate,
   how: { readonly year?: boolean; readonly weekday?: boolean } = {},
 ): string => sayDate(date, adultsWording().language, how)
+
+/**
+ * A time of day as the adult's language has it: "4:15 p.m.", "16:15". Which English it is, the house rules say where
+ * they are in English.
+ */
+export function clockInWords(minute: MinuteOfDay, house: LanguageId): string {
+  const { language } = adultsWording()
+  if (language !== 'en-GB') return say(minute, { language, form: 'day-24' })
+  const english = house === 'en-US' ? house : language
+  return say(minute, { language: english, form: 'digital', options: { dayHalf: true } })
+}

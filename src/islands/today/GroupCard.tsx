@@ -1,3 +1,4 @@
+import { clockInWords } from '../../words/adult'
 import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
@@ -7,7 +8,6 @@ import type { ReactNode } from 'react'
 import { namesInWords, plannedMinutes } from '../../core/planning'
 import { type GroupOverview, type Session, type Settings, rulesFor } from '../../core/records'
 import { rungOf } from '../../core/teaching'
-import { say } from '../../core/wording'
 import { Strip } from '../../ui/Strip'
 import { dayInWords } from '../../ui/dates'
 import { BuildSession } from './BuildSession'
@@ -149,7 +149,7 @@ interface NextSessionProps extends Pick<GroupCardProps, 'settings' | 'isSoonest'
 }
 
 function NextSession({ session, settings, isSoonest }: NextSessionProps) {
-  const at = say(session.start, { language: settings.language, form: 'digital', options: { dayHalf: true } })
+  const at = clockInWords(session.start, settings.language)
   return (
     <Stack gap={8}>
       <Text>

@@ -1,3 +1,4 @@
+import { clockInWords } from '../../words/adult'
 import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
@@ -8,7 +9,6 @@ import { useState } from 'react'
 import { type ToDo, toDo } from '../../core/planning'
 import type { Overview } from '../../core/records'
 import { rungOf } from '../../core/teaching'
-import { say } from '../../core/wording'
 import { dayInWords, today } from '../../ui/dates'
 
 const ICONS = { next: IconClockHour9, print: IconPrinter, fetch: IconShoppingBag, look: IconEye } as const
@@ -67,7 +67,7 @@ function Words({ line: { is, groupName, session, childId, what: things }, langua
         </Trans>
       </>
     )
-  const at = say(session.start, { language, form: 'digital', options: { dayHalf: true } })
+  const at = clockInWords(session.start, language)
   const when = `${dayInWords(session.date)}, ${at}`
   switch (is) {
     case 'next':

@@ -41,7 +41,7 @@ export const sessions: KindSpec = {
       activity_id: 'the activity',
       rung: 'the step that it is for',
       minutes: 'how long it is',
-      why: 'why it was chosen',
+      why: 'why it was chosen: a text, or text and values for its places {0}, {1} …',
       locked: '1 where it stays when another plan is built, else 0',
       took_seconds: 'how long it really took, or null',
       own: 'an activity of one’s own as it was then, or null',
