@@ -16,7 +16,7 @@ const TYPED = /Ripe Acorn|Herons|Ducklings|At home|Bram counts 5, 10, 15 aloud n
 const TYPED_IN: Partial<Record<ViewId, RegExp>> = {
   days: /\d the ferry|\d the kingfisher…|The (lock|ferry|kingfisher)[^:]*/gi,
   stories:
-    /Four slices of pie|(three|four) o’clock|(half|quarter) past three|quarter to four|At (three|quarter|half|four|…).*|there is a whole pie.*|Mirela takes one.*|a third one is gone.*|only the dish is left.*|says who it was\.|The cat looks very pleased\.|Which clock is right\?|This bar is 100 mm when printed at 100 %/g,
+    /Four slices of pie|(three|four) o’clock|(half|quarter) past three|quarter to four|At (three|quarter|half|four|…).*|there is a whole pie.*|Mirela takes one.*|a third one is gone.*|only the dish is left.*|says who it was\.|The cat looks very pleased\.|the first, by 15 min|Which clock is right\?|This bar is 100 mm when printed at 100 %/g,
 }
 
 /** The texts that are in sight or are read aloud, and those of which a part is cut off. */
@@ -47,12 +47,12 @@ const textsOf = (page: Page): Promise<{ texts: string[]; cut: string[] }> =>
   })
 
 /** Whether a text of a view has an English word that is ours to translate. */
-export function isEnglish(text: string, view: ViewId): boolean {
+function isEnglish(text: string, view: ViewId): boolean {
   const typedHere = TYPED_IN[view === 'read' ? 'stories' : view] ?? /(?!)/g
   return ENGLISH.test(text.replace(TYPED, '').replace(typedHere, ''))
 }
 
-export interface Left {
+interface Left {
   readonly english: readonly string[]
   readonly cut: readonly string[]
 }

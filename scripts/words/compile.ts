@@ -5,7 +5,7 @@ import { PRINTED_IN } from '../../src/core/wording/printed/registry'
 import type { Message } from '../../src/words/filled'
 import { ADULT_LANGUAGE_IDS, ADULT_LANGUAGES, type AdultLanguageId } from '../../src/words/languages'
 import { activityDetails, activityTexts } from './activities'
-import { textsSent } from './sent'
+import { textsSent, unitsSent } from './sent'
 
 /*
  * Makes of the catalogues what the server reads: all messages of a language by their ids. What has no places is a plain
@@ -33,7 +33,7 @@ async function textsInCode(): Promise<Texts> {
   const found = await Promise.all(catalogues.map((catalogue) => catalogue.collect()))
   const entries = found.flatMap((messages) => Object.entries(messages ?? {}))
   return {
-    ...Object.fromEntries(Object.keys(activityTexts('en-GB')).map((text) => [text, text])),
+    ...Object.fromEntries([...Object.keys(activityTexts('en-GB')), ...unitsSent()].map((text) => [text, text])),
     ...Object.fromEntries(entries.map(([id, { message }]) => [id, message ?? id])),
   }
 }
@@ -48,6 +48,7 @@ async function textsIn(language: Exclude<AdultLanguageId, 'en'>): Promise<Texts>
   const entries = found.flatMap((messages) => Object.entries(messages))
   return {
     ...activityTexts(ADULT_LANGUAGES[language].wording),
+    ...Object.fromEntries(unitsSent().map((unit) => [unit, printed[unit] ?? ''])),
     ...Object.fromEntries(
       entries.map(([id, { message = id, translation }]) => [id, translation || (printed[message] ?? '')]),
     ),

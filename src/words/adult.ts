@@ -1,6 +1,6 @@
 import type { MinuteOfDay, PlainDate } from '../core/clock'
-import { type LanguageId, type Wording, say, sayDate } from '../core/wording'
-import { adultLanguage } from './i18n'
+import { type LanguageId, type Told, type Wording, say, sayDate } from '../core/wording'
+import { adultLanguage, said } from './i18n'
 import { ADULT_LANGUAGES } from './languages'
 
 /* What the core says in the language of a group, said in the language of the adult. */
@@ -23,4 +23,10 @@ export function clockInWords(minute: MinuteOfDay, house: LanguageId): string {
   if (language !== 'en-GB') return say(minute, { language, form: 'day-24' })
   const english = house === 'en-US' ? house : language
   return say(minute, { language: english, form: 'digital', options: { dayHalf: true } })
+}
+
+/** A name inside a sentence: small at its beginning, except in German. */
+export function saidWithin(name: Told): string {
+  const whole = said(name)
+  return adultLanguage() === 'de' ? whole : whole.charAt(0).toLowerCase() + whole.slice(1)
 }

@@ -1,3 +1,4 @@
+import { saidWithin } from '../../words/adult'
 import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
@@ -65,7 +66,7 @@ export function GameSetup({ overview, asked, onStart, left, onGoOn }: GameSetupP
             onStart({ game, seed, options, players: players.map(({ id, name }) => ({ id, name })), sessionId: session })
           }
         >
-          <Trans>Start {said(games[game].name).toLowerCase()}</Trans>
+          <Trans>Start {saidWithin(games[game].name)}</Trans>
         </Button>
         {!refusal && (
           <Button
