@@ -30,7 +30,8 @@ export class RefusedValue extends RangeError {
 function sentence(asked: Told, allowed: Told, received: unknown): Told {
   // An empty field of a form comes as NaN.
   if (Number.isNaN(received)) return told('{0} must be {1}; it is no number', asPart(asked), asPart(allowed))
-  return told('{0} must be {1}, not {2}', asPart(asked), asPart(allowed), short(shown(received)))
+  const came = short(shown(received)) || asPart(told('nothing'))
+  return told('{0} must be {1}, not {2}', asPart(asked), asPart(allowed), came)
 }
 
 const LONGEST_SHOWN = 80

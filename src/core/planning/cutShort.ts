@@ -1,4 +1,4 @@
-import { told } from '../wording'
+import { inARow, told } from '../wording'
 import { type DurationRange, activityOf } from '../activities'
 import { stepName } from './planCheck'
 import { fitMinutes } from './edits'
@@ -41,7 +41,7 @@ export function cutShort(ahead: readonly PlanStep[], begun: Begun, rangesOf = ra
   const isSame = result.length === ahead.length && total(result) >= total(ahead)
   const kept = isSame ? told('Everything fits as it is.') : told('Nothing is left out; the activities are shorter.')
   const left = ahead.filter(({ id }) => !result.some((step) => step.id === id)).map(stepName)
-  return { steps: result, says: left.length > 0 ? told('Left out: {0}.', left.join(', ')) : kept }
+  return { steps: result, says: left.length > 0 ? told('Left out: {0}.', inARow(left)) : kept }
 }
 
 const lastingAtLeast = ({ least, usual, most }: DurationRange, minutes: number): DurationRange => ({

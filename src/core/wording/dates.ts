@@ -30,8 +30,8 @@ const HABITS: Readonly<Record<LanguageId, DateHabit>> = {
 }
 
 /**
- * A date in words, as the language writes it; with its year and without the day of the week where that is asked for. Throws RefusedValue for what is
- * no date.
+ * A date in words, as the language writes it; with its year and without the day of the week where that is asked for.
+ * Throws RefusedValue for what is no date.
  *
  * sayDate('2026-11-28', 'en-GB') //=> 'Sat 28 Nov'
  * sayDate('2026-11-28', 'de', { year: true }) //=> 'Sa, 28. Nov. 2026'

@@ -108,8 +108,11 @@ function Found({ data: { own, settings }, all, picked, onPick, onDraft }: FoundA
   )
 }
 
+/** What says that a copy is one's own has so many letters at most, in any language. */
+const ROOM_FOR_OURS = 10
+
 function copyOf(activity: Activity): OwnActivity {
   const whole = withTexts(activity, (text) => said(text))
-  const name = t`${whole.name}, ours`.slice(0, LONGEST_NAME)
+  const name = t`${whole.name.slice(0, LONGEST_NAME - ROOM_FOR_OURS)}, ours`
   return { id: newId(), name, body: ownBodyOf(whole), version: 0 }
 }

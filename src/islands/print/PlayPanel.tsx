@@ -1,4 +1,3 @@
-import { said } from '#words'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Text } from '@mantine/core'
@@ -14,7 +13,7 @@ export function PlayPanel({ state: { picked, options } }: { state: PrintState })
       <Text id="how-to-play" fw={700}>{t`How to play`}</Text>
       <ol style={{ margin: '4px 0', paddingLeft: 20, fontSize: 14 }} lang={options.wording.language.slice(0, 2)}>
         {rules.steps.map((step) => (
-          <li key={step}>{said(step)}</li>
+          <li key={step}>{step}</li>
         ))}
       </ol>
       <Text size="sm">
