@@ -6,11 +6,11 @@ import { type Served, startServer } from '../tests/servers'
 
 test.use({ locale: 'de-DE' })
 
-/** A server that also offers the languages that are still being translated. */
+/** A server of its own. */
 async function inAll(work: (served: Served) => Promise<void>): Promise<void> {
   const served = await startServer({
     folder: test.info().outputPath('data'),
-    env: { RIPE_ACORN_LANGUAGES: 'all', RIPE_ACORN_LOG: 'silent' },
+    env: { RIPE_ACORN_LOG: 'silent' },
   })
   try {
     await work(served)
@@ -80,11 +80,4 @@ test('a language that there is none for is English', async ({ browser }) => {
     expect(await spokenIn(page)).toBe('en')
     await context.close()
   })
-})
-
-test('what is not whole yet is offered to nobody', async ({ page }) => {
-  await page.goto('/')
-  expect(await spokenIn(page)).toBe('en')
-  await expect(page.locator('#shell-language')).toHaveCount(0)
-  await expect(page.locator('#shell-colours')).toBeVisible()
 })

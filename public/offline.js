@@ -1,5 +1,22 @@
-/* global document, window, caches, URL, DOMParser */
-// Lists what this device holds, by the titles of the pages. Its cache is named in src/ui/offline/names.ts.
+/* global document, window, caches, fetch, URL, DOMParser */
+// The page without a connection: in the language of this device, with a list of what it holds, by the titles of pages.
+
+/** As `src/words/languages.ts` names them, and the cookie. */
+const LANGUAGES = ['en', 'de', 'fr', 'es']
+const chosen = /(?:^|;\s*)ripe-acorn-language=(\w+)/.exec(document.cookie)?.[1]
+const named = [chosen, ...window.navigator.languages.map((each) => each.slice(0, 2))]
+const language = named.find((each) => LANGUAGES.includes(each)) ?? 'en'
+
+const translate = async () => {
+  if (language === document.documentElement.lang) return
+  const page = await (await fetch(`/offline/${language}/index.html`)).text()
+  const { body, title } = new DOMParser().parseFromString(page, 'text/html')
+  document.body.replaceWith(body)
+  document.title = title
+  document.documentElement.lang = language
+}
+
+/** Its cache is named in src/ui/offline/names.ts. */
 const held = async () => {
   const list = document.getElementById('held')
   if (!('caches' in window) || !list) return
@@ -21,4 +38,8 @@ const held = async () => {
     }),
   )
 }
-void held()
+
+void translate()
+  // What cannot be translated is better than nothing.
+  .catch(() => undefined)
+  .then(held)

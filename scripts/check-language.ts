@@ -1,11 +1,24 @@
+import type { Page } from '@playwright/test'
+import { VIEW_IDS, pathOfView } from '../src/core/views'
 import { ADULT_LANGUAGE_IDS, LANGUAGE_COOKIE, SOURCE_LANGUAGE } from '../src/words/languages'
-import { childrenSpeak, leftOn, viewPaths } from '../tests/languageLeft'
+import {
+  type English,
+  type Left,
+  childrenSpeak,
+  englishBeside,
+  leftBehindButtons,
+  leftOfErrors,
+  leftOn,
+  opened,
+  viewPaths,
+} from '../tests/languageLeft'
 import { withServer } from '../tests/servers'
 import { openBrowser } from './browser'
 
 /*
- * Opens every view in every language but English, with its tabs and folds, at three sizes, and prints what is still
- * English and what is cut off: `npm run check:language -- de 390`.
+ * Opens every view in every language but English, at three sizes, and prints what is still English and what is cut off
+ * or laid over another text: `npm run check:language -- de 390`. It looks at each view as it opens, behind its tabs and
+ * folds, behind each of its buttons, after nonsense was typed into each of its fields, and without any data.
  */
 
 const SIZES = [
@@ -19,35 +32,63 @@ const others = ADULT_LANGUAGE_IDS.filter((id) => id !== SOURCE_LANGUAGE)
 const languages = others.some((id) => asked.includes(id)) ? others.filter((id) => asked.includes(id)) : others
 const sizes = SIZES.filter(({ width }) => asked.includes(String(width)) || !asked.some((each) => /^\d+$/.test(each)))
 
-let left = 0
-await withServer(
-  true,
-  async ({ url }) => {
-    const browser = await openBrowser()
-    for (const language of languages)
-      for (const size of sizes) {
-        const context = await browser.newContext({ viewport: size, hasTouch: size.width < 1280 })
-        await context.addCookies([{ name: LANGUAGE_COOKIE, value: language, url }])
-        // What is run in the page was compiled with this helper.
-        await context.addInitScript({ content: 'globalThis.__name = (each) => each' })
-        const page = await context.newPage()
-        await childrenSpeak(page, url, language)
-        for (const [view, path] of await viewPaths(page, url)) {
-          await page.goto(`${url}${path}`)
-          await page.waitForLoadState('networkidle')
-          const { english, cut } = await leftOn(page, view)
-          left += english.length + cut.length
-          const lines = [
-            ...english.map((text) => `  English: ${text.slice(0, 120)}`),
-            ...cut.map((text) => `  cut off: ${text.slice(0, 120)}`),
-          ]
-          console.log([`${language} ${size.width} ${view}: ${lines.length}`, ...lines].join('\n'))
+const OF_NONE = { child: 'none', group: 'none', session: 'none' }
+const browser = await openBrowser()
+let count = 0
+
+function print(where: string, { english, cut }: Left): void {
+  count += english.size + cut.size
+  const lines = [
+    ...[...english].map((text) => `  English: ${text.slice(0, 160)}`),
+    ...[...cut].map((text) => `  cut off: ${text.slice(0, 160)}`),
+  ]
+  console.log([`${where}: ${lines.length}`, ...lines].join('\n'))
+}
+
+/** A page in a language; what is run in it was compiled with a helper that it has not. */
+async function pageIn(language: string, url: string, size: (typeof SIZES)[number]): Promise<Page> {
+  const context = await browser.newContext({ viewport: size, hasTouch: size.width < 1280 })
+  await context.addCookies([{ name: LANGUAGE_COOKIE, value: language, url }])
+  await context.addInitScript({ content: 'globalThis.__name = (each) => each' })
+  return context.newPage()
+}
+
+/** Every view with the demo's data, in each of its states. */
+async function checkFull(page: Page, url: string, name: string, beside: English): Promise<void> {
+  for (const [view, path] of await viewPaths(page, url)) {
+    await opened(page, `${url}${path}`)
+    print(`${name} ${view}`, await leftOn(page, view, beside))
+    await opened(page, `${url}${path}`)
+    print(`${name} ${view}, nonsense typed`, await leftOfErrors(page, view, beside))
+    await opened(page, `${url}${path}`)
+    print(`${name} ${view}, buttons pressed`, await leftBehindButtons(page, path, view, beside))
+  }
+}
+
+const withDemo = [true, false]
+for (const hasData of withDemo)
+  await withServer(
+    hasData,
+    async ({ url }) => {
+      for (const language of languages) {
+        const beside = await englishBeside(language)
+        for (const size of sizes) {
+          const page = await pageIn(language, url, size)
+          const name = `${language} ${size.width}`
+          if (hasData) {
+            await childrenSpeak(page, url, language)
+            await checkFull(page, url, name, beside)
+          } else
+            for (const view of VIEW_IDS) {
+              await opened(page, `${url}${pathOfView(view, OF_NONE)}`)
+              print(`${name} ${view}, empty`, await leftOn(page, view, beside))
+            }
+          await page.context().close()
         }
-        await context.close()
       }
-    await browser.close()
-  },
-  { RIPE_ACORN_LANGUAGES: 'all', RIPE_ACORN_LOG: 'silent' },
-)
-console.log(`${left} left`)
-process.exit(left === 0 ? 0 : 1)
+    },
+    { RIPE_ACORN_LOG: 'silent' },
+  )
+await browser.close()
+console.log(`${count} left`)
+process.exit(count === 0 ? 0 : 1)

@@ -1,5 +1,8 @@
+import { mkdirSync, writeFileSync } from 'node:fs'
 import { generateSW } from 'workbox-build'
 import { PRINTS_CACHE, RECORDS_CACHE } from '../src/ui/offline/names'
+import { ADULT_LANGUAGE_IDS, SOURCE_LANGUAGE } from '../src/words/languages'
+import { builtPages } from './builtPages'
 
 /*
  * Makes the worker that lets the app open without a connection. It holds our code and fonts, which are named by their
@@ -14,9 +17,17 @@ const fallback = { fallbackURL: '/offline/index.html' }
 const good = { cacheableResponse: { statuses: [200] } }
 const records = { cacheName: RECORDS_CACHE, expiration: { maxEntries: MOST_PAGES }, ...good }
 
+/** What is shown where there is neither a connection nor the view itself; `public/offline.js` finds its language. */
+for (const language of ADULT_LANGUAGE_IDS) {
+  const folder = `dist/client/offline/${language === SOURCE_LANGUAGE ? '' : language}`
+  mkdirSync(folder, { recursive: true })
+  const [page = ''] = await builtPages(['/offline'], language)
+  writeFileSync(`${folder}/index.html`, page)
+}
+
 const { count, size, warnings } = await generateSW({
   globDirectory: 'dist/client',
-  globPatterns: ['_astro/**/*.{js,css,woff2}', 'icon.svg', 'offline/index.html', 'offline.js'],
+  globPatterns: ['_astro/**/*.{js,css,woff2}', 'icon.svg', 'offline/**/*.html', 'offline.js'],
   swDest: 'dist/client/sw.js',
   mode: 'production',
   sourcemap: false,
@@ -62,3 +73,4 @@ const { count, size, warnings } = await generateSW({
 })
 for (const warning of warnings) console.warn(warning)
 console.log(`Without a connection: ${count} files, ${Math.round(size / 1024)} kB.`)
+process.exit(0)

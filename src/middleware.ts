@@ -1,13 +1,14 @@
 import type { MiddlewareHandler } from 'astro'
-import { inLanguage, languageOf, offered, wordsOfView } from './server/language'
-import { SOURCE_LANGUAGE } from './words/languages'
+import { choicesFor, sayingWith, wordsFor, wordsOfView } from './server/language'
 
 /** Whatever answers a request speaks the language of who asks. */
-export const onRequest: MiddlewareHandler = ({ request, isPrerendered, locals }, next) => {
-  // The headers of a page that is made by the build are nobody's.
-  const language = isPrerendered ? SOURCE_LANGUAGE : languageOf(request.headers)
+export const onRequest: MiddlewareHandler = ({ request, locals }, next) => {
+  const words = wordsFor(request.headers)
   Object.assign(locals, {
-    speech: { offered: offered(), wordsOf: (view) => wordsOfView(view, language) } satisfies App.Locals['speech'],
+    speech: {
+      choices: choicesFor(request.headers),
+      wordsOf: (view) => wordsOfView(view, words),
+    } satisfies App.Locals['speech'],
   })
-  return inLanguage(language, next)
+  return sayingWith(words, next)
 }

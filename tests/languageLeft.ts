@@ -1,13 +1,47 @@
-import type { Page } from '@playwright/test'
+import { getCatalogs } from '@lingui/cli/api'
+import { getConfig } from '@lingui/conf'
+import type { Locator, Page } from '@playwright/test'
 import type { Overview, Settings } from '../src/core/records'
 import { VIEW_IDS, type ViewId, pathOfView } from '../src/core/views'
 import { ADULT_LANGUAGES, type AdultLanguageId } from '../src/words/languages'
 
 /* What is still English on a page in another language, and what is cut off there. Written apart from what speaks. */
 
-/** English words that neither German nor French nor Spanish has. */
-const ENGLISH =
-  /\b(the|and|of|with|is|are|your|you|this|that|from|what|which|when|where|who|how|not|for|all|each|one|two|by|hour|hands|child|children|clock|step|steps|session|answer|answers|today|week|time|half past|quarter|yes|print|save|remove|undo|add|harder|easier)\b/i
+/** The words of two letters and more, small. */
+const wordsIn = (text: string): string[] => text.toLowerCase().match(/\p{L}{2,}/gu) ?? []
+
+/** What the catalogues have in English, and in another language for each. */
+async function catalogued(language: AdultLanguageId): Promise<Map<string, string>> {
+  const texts = new Map<string, string>()
+  for (const catalogue of await getCatalogs(getConfig()))
+    for (const [id, { message = id, translation }] of Object.entries(await catalogue.read(language)))
+      texts.set(message, translation)
+  return texts
+}
+
+/** The words of the places of a message, such as "plural" and "one", are no words of it. */
+const withoutPlaces = (message: string): string =>
+  message.replace(
+    /\{\w+, (plural|selectordinal|select),|\b(zero|one|two|few|many|other|=\d+) ?\{|\{\w+\}|<\/?\d+\/?>/g,
+    ' ',
+  )
+
+/** What tells English from another language: its words that the other has not, and whole texts that differ. */
+export interface English {
+  readonly words: ReadonlySet<string>
+  readonly texts: ReadonlySet<string>
+}
+
+/** The English of the catalogues that a language does not have too. */
+export async function englishBeside(language: AdultLanguageId): Promise<English> {
+  const texts = await catalogued(language)
+  const theirs = new Set([...texts.values()].flatMap((text) => wordsIn(withoutPlaces(text))))
+  const ours = [...texts.keys()].flatMap((text) => wordsIn(withoutPlaces(text)))
+  return {
+    words: new Set(ours.filter((word) => !theirs.has(word))),
+    texts: new Set([...texts].filter(([english, other]) => english !== other).map(([english]) => english)),
+  }
+}
 
 /** Names, and what people typed into the demo data, which nobody translates. */
 const TYPED = /Ripe Acorn|Herons|Ducklings|At home|Bram counts 5, 10, 15 aloud now|iCalendar|JSON|Europe\/London/g
@@ -43,41 +77,103 @@ const textsOf = (page: Page): Promise<{ texts: string[]; cut: string[] }> =>
       if (isShown(element) && isCut && (overflowX === 'hidden' || textOverflow === 'ellipsis'))
         cut.push(element.textContent?.trim() ?? '')
     }
+    // Two texts in the same place: neither can be read.
+    const boxes = [
+      ...document.querySelectorAll(
+        'main button, main label, main th, main td, main a, main h1, main h2, main h3, main p',
+      ),
+    ]
+      .filter((element) => isShown(element) && element.children.length === 0 && element.textContent?.trim())
+      .map((element) => ({ element, box: element.getBoundingClientRect() }))
+    for (const [i, { element, box }] of boxes.entries())
+      for (const other of boxes.slice(i + 1)) {
+        const wide = Math.min(box.right, other.box.right) - Math.max(box.left, other.box.left)
+        const high = Math.min(box.bottom, other.box.bottom) - Math.max(box.top, other.box.top)
+        const isLaidOver = getComputedStyle(element).position !== 'static' || element.closest('[data-sticky], .sticky')
+        if (wide > 4 && high > 4 && !isLaidOver)
+          cut.push(`${element.textContent?.trim() ?? ''} ✕ ${other.element.textContent?.trim() ?? ''}`)
+      }
     return { texts: [document.title, ...texts], cut }
   })
 
-/** Whether a text of a view has an English word that is ours to translate. */
-function isEnglish(text: string, view: ViewId): boolean {
+/** Whether a text of a view is one of our English texts, or has an English word that is ours to translate. */
+export function isEnglish(text: string, view: ViewId, english: English): boolean {
   const typedHere = TYPED_IN[view === 'read' ? 'stories' : view] ?? /(?!)/g
-  return ENGLISH.test(text.replace(TYPED, '').replace(typedHere, ''))
+  const ours = text.replace(TYPED, '').replace(typedHere, '')
+  return english.texts.has(ours) || wordsIn(ours).some((word) => english.words.has(word))
 }
 
-interface Left {
-  readonly english: readonly string[]
-  readonly cut: readonly string[]
+/** What is left of a view. */
+export interface Left {
+  readonly english: Set<string>
+  readonly cut: Set<string>
 }
+
+export const nothingLeft = (): Left => ({ english: new Set(), cut: new Set() })
+
+/** Looks at what a page shows now. */
+export async function lookAt(page: Page, view: ViewId, beside: English, left: Left): Promise<void> {
+  const seen = await textsOf(page)
+  for (const text of seen.texts) if (isEnglish(text, view, beside)) left.english.add(text)
+  for (const text of seen.cut) left.cut.add(text)
+}
+
+const click = (what: Locator) => what.click({ timeout: 1500 }).catch(() => undefined)
 
 /** What is left on a view as it opens, and behind each of its tabs and folds. */
-export async function leftOn(page: Page, view: ViewId): Promise<Left> {
-  const english = new Set<string>()
-  const cut = new Set<string>()
-  const look = async () => {
-    const seen = await textsOf(page)
-    for (const text of seen.texts) if (isEnglish(text, view)) english.add(text)
-    for (const text of seen.cut) cut.add(text)
-  }
-  await look()
+export async function leftOn(page: Page, view: ViewId, beside: English): Promise<Left> {
+  const left = nothingLeft()
+  await lookAt(page, view, beside, left)
   const opens = page.locator('main [role=tab]:not([aria-selected=true]), main button[aria-expanded=false]')
   for (let i = 0, count = Math.min(20, await opens.count()); i < count; i++) {
     if (!(await opens.nth(i).isVisible())) continue
-    await opens
-      .nth(i)
-      .click({ timeout: 2000 })
-      .catch(() => undefined)
+    await click(opens.nth(i))
     await page.waitForTimeout(150)
-    await look()
+    await lookAt(page, view, beside, left)
   }
-  return { english: [...english], cut: [...cut] }
+  return left
+}
+
+/** More buttons than these are alike: one for each child, or for each row. */
+const MOST_PRESSED = 45
+
+/** What is left where every button of a view was pressed once: dialogs, menus, and what is then said. */
+export async function leftBehindButtons(page: Page, path: string, view: ViewId, beside: English): Promise<Left> {
+  const left = nothingLeft()
+  const buttons = page.locator('main button:visible:enabled, main summary:visible')
+  for (let i = 0, count = Math.min(MOST_PRESSED, await buttons.count()); i < count; i++) {
+    const button = buttons.nth(i)
+    if (!(await button.isVisible().catch(() => false))) continue
+    await click(button)
+    await page.waitForTimeout(200)
+    await lookAt(page, view, beside, left)
+    await page.keyboard.press('Escape')
+    if (!page.url().endsWith(path)) await opened(page, new URL(path, page.url()).href)
+  }
+  return left
+}
+
+/** What is left where nothing that is typed can be read. */
+export async function leftOfErrors(page: Page, view: ViewId, beside: English): Promise<Left> {
+  const left = nothingLeft()
+  const fields = page.locator('main input:visible:enabled:not([type=checkbox]):not([type=radio]):not([type=file])')
+  for (let i = 0, count = Math.min(30, await fields.count()); i < count; i++)
+    for (const typed of ['§§', '']) {
+      await fields
+        .nth(i)
+        .fill(typed, { timeout: 1500 })
+        .catch(() => undefined)
+      await page.keyboard.press('Tab')
+      await page.waitForTimeout(80)
+      await lookAt(page, view, beside, left)
+    }
+  return left
+}
+
+/** Opens an address and waits until nothing more comes. */
+export async function opened(page: Page, url: string): Promise<void> {
+  await page.goto(url)
+  await page.waitForLoadState('networkidle')
 }
 
 /** Sets what is for the children to the same language, so that all of a page should be in it. */

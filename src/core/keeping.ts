@@ -1,4 +1,5 @@
 import type { Instant } from './knowing'
+import { type Told, told } from './wording'
 
 /*
  * The shapes in which the server tells how the data is kept: what goes out, comes in, is backed up and can be undone.
@@ -60,6 +61,14 @@ export interface TakenBack {
 export const BACKUP_REASONS = ['daily', 'by hand', 'before an update', 'before a restore'] as const
 export type BackupReason = (typeof BACKUP_REASONS)[number]
 
+/** The reasons as they are told. */
+export const REASON_NAMES: Readonly<Record<BackupReason, Told>> = {
+  daily: told('daily'),
+  'by hand': told('by hand'),
+  'before an update': told('before an update'),
+  'before a restore': told('before a restore'),
+}
+
 export interface Backup {
   readonly name: string
   readonly at: Instant
@@ -75,18 +84,18 @@ export interface DamagedRow {
 
 /** What is written down of who did what, and how it is told. */
 export const DEEDS = {
-  removed: 'Removed',
-  'took back a removal': 'Took back a removal',
-  'took in': 'Took in a file',
-  'took back an import': 'Took back what a file brought',
-  restored: 'Restored a backup',
-  'took back a restore': 'Took back a restore',
-  overruled: 'Overruled a step',
-  'backed up': 'Made a backup',
-  'set aside': 'Set damaged rows aside',
-  'changed the keeping': 'Changed how data is kept',
-  'let in a device': 'A device came in',
-  'shut out a device': 'Shut a device out',
+  removed: told('Removed'),
+  'took back a removal': told('Took back a removal'),
+  'took in': told('Took in a file'),
+  'took back an import': told('Took back what a file brought'),
+  restored: told('Restored a backup'),
+  'took back a restore': told('Took back a restore'),
+  overruled: told('Overruled a step'),
+  'backed up': told('Made a backup'),
+  'set aside': told('Set damaged rows aside'),
+  'changed the keeping': told('Changed how data is kept'),
+  'let in a device': told('A device came in'),
+  'shut out a device': told('Shut a device out'),
 } as const
 export type DeedName = keyof typeof DEEDS
 
@@ -102,9 +111,8 @@ export interface Deed {
 
 /** How many there are of one kind of thing. */
 export interface Counted {
-  /** What one of them is called. */
-  readonly one: string
-  readonly many: string
+  /** What they are called in the adult's language: "answer" of one, "answers" of more. */
+  readonly what: string
   readonly count: number
 }
 

@@ -19,10 +19,7 @@ const whole = (least: number, most: number) => Joi.number().strict().integer().m
 const minuteOfDay = whole(0, 1439)
 
 /** What happens, in one line. */
-export const whatHappens = plainLine(MOST_WHAT_LETTERS)
-  .trim()
-  .min(1)
-  .messages({ 'string.empty': `{{#label}} must say what happens in 1 to ${MOST_WHAT_LETTERS} letters, not none` })
+export const whatHappens = plainLine(MOST_WHAT_LETTERS).trim().min(1)
 
 export const picture = Joi.string().valid(...PICTURE_IDS)
 

@@ -20,13 +20,7 @@ export const GROUP_MOST = 30
 const LATEST = 253_402_300_799_999
 
 /** A nickname, a group's name, a title. */
-export const name = plainLine(LONGEST_NAME)
-  .trim()
-  .min(1)
-  .messages({
-    'string.empty': `{{#label}} must be 1 to ${LONGEST_NAME} characters, not none`,
-    'string.max': `{{#label}} must be 1 to ${LONGEST_NAME} characters, not {{#value.length}}`,
-  })
+export const name = plainLine(LONGEST_NAME).trim().min(1)
 export const version = Joi.number().integer().min(1)
 export const minutes = Joi.number().strict().integer().min(SHORTEST_SESSION).max(LONGEST_SESSION)
 export const minuteOfDay = Joi.number().strict().integer().min(0).max(1439)
@@ -118,10 +112,7 @@ export const item = Joi.object({
     .required(),
 })
 
-export const reason = plainText(300)
-  .trim()
-  .min(1)
-  .messages({ 'string.empty': '{{#label}} must say why, in 1 to 300 characters, not none' })
+export const reason = plainText(300).trim().min(1)
 export const age = Joi.number().strict().integer().min(2).max(99).allow(null)
 export const newChild = shape<NewChild>({ id: uuid.required(), name: name.required(), age, startsAt: rung })
 export const newChildren = Joi.array().items(newChild).max(GROUP_MOST)
@@ -157,8 +148,7 @@ const markedActivities = Joi.array().items(Joi.string().max(60)).unique().max(50
 /** Left out where nobody has said it: then the place is in the zone of the machine. */
 const zone = Joi.string()
   .max(60)
-  .custom((name: string, helpers) => (isZone(name) ? name : helpers.error('any.only')))
-  .messages({ 'any.only': '{{#label}} must be a time zone such as Europe/London' })
+  .custom((name: string, helpers) => (isZone(name) ? name : helpers.error('zone.known')))
 
 /** How times are put. */
 export const sayingForm = Joi.string().valid('turns', 'minutes-past', 'digital')

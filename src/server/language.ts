@@ -5,10 +5,13 @@ import Negotiator from 'negotiator'
 import type { ViewId } from '../core/views'
 import type { Message } from '../words/filled'
 import { WORDS_OF_REQUEST, type Words } from '../words/i18n'
+import type { Choice } from '../words/speech'
 import {
+  ADULT_LANGUAGES,
   ADULT_LANGUAGE_IDS,
   type AdultLanguageId,
   LANGUAGE_COOKIE,
+  PSEUDO,
   SOURCE_LANGUAGE,
   isAdultLanguage,
 } from '../words/languages'
@@ -33,9 +36,9 @@ function readOnce<T>(name: string): T | undefined {
 }
 
 /** All words of a language. */
-export const wordsIn = (language: AdultLanguageId): Words => ({
+const wordsIn = (language: AdultLanguageId, name: string = language): Words => ({
   language,
-  messages: readOnce<Messages>(`${language}.json`) ?? {},
+  messages: readOnce<Messages>(`${name}.json`) ?? {},
 })
 
 /** The server stands in two bundles, which share what is under way. */
@@ -43,28 +46,46 @@ const shared = globalThis as { ripeAcornWords?: AsyncLocalStorage<Words>; [WORDS
 const underWay = (shared.ripeAcornWords ??= new AsyncLocalStorage<Words>())
 shared[WORDS_OF_REQUEST] = () => underWay.getStore() ?? wordsIn(SOURCE_LANGUAGE)
 
-/** Does some work in a language: all that it says is said in it. */
-export const inLanguage = <T>(language: AdultLanguageId, work: () => T): T => underWay.run(wordsIn(language), work)
+/** Does some work with some words: all that it says is said in them. */
+export const sayingWith = <T>(words: Words, work: () => T): T => underWay.run(words, work)
 
-/** Only what is translated whole is offered; `all` shows the others too, to those who translate them. */
-const WHOLE: readonly AdultLanguageId[] = [SOURCE_LANGUAGE]
+interface Asking {
+  get(name: string): string | null
+}
 
-export const offered = (): readonly AdultLanguageId[] =>
-  process.env.RIPE_ACORN_LANGUAGES === 'all' ? ADULT_LANGUAGE_IDS : WHOLE
+/** What was chosen on the device that asks. */
+function chosenIn(headers: Asking): string {
+  const cookies = headers.get('cookie') ?? ''
+  return new RegExp(`(?:^|;\\s*)${LANGUAGE_COOKIE}=([\\w-]+)`).exec(cookies)?.[1] ?? ''
+}
 
 /** The language that a request asks for, by what was chosen on its device, or by what its device names. */
-export function languageOf(headers: { get(name: string): string | null }): AdultLanguageId {
-  const cookies = headers.get('cookie') ?? ''
-  const chosen = new RegExp(`(?:^|;\\s*)${LANGUAGE_COOKIE}=([\\w-]+)`).exec(cookies)?.[1] ?? ''
-  if (isAdultLanguage(chosen) && offered().includes(chosen)) return chosen
+export function languageOf(headers: Asking): AdultLanguageId {
+  const chosen = chosenIn(headers)
+  if (isAdultLanguage(chosen)) return chosen
   const named = new Negotiator({ headers: { 'accept-language': headers.get('accept-language') ?? '' } })
-  const found = named.language([...offered()]) ?? ''
+  const found = named.language([...ADULT_LANGUAGE_IDS]) ?? ''
   return isAdultLanguage(found) ? found : SOURCE_LANGUAGE
 }
 
-/** The words that a view needs, as they stand in its page. Before the build has said which those are, all of them. */
-export function wordsOfView(view: ViewId | undefined, language: AdultLanguageId): Words {
-  const { messages } = wordsIn(language)
+const isPseudo = () => process.env.RIPE_ACORN_PSEUDO === 'on'
+
+/** All words for a request: those of its language, or the accented ones while the app is developed. */
+export const wordsFor = (headers: Asking): Words =>
+  asksForPseudo(headers) ? wordsIn(SOURCE_LANGUAGE, PSEUDO) : wordsIn(languageOf(headers))
+
+const asksForPseudo = (headers: Asking): boolean => isPseudo() && chosenIn(headers) === PSEUDO
+
+/** What can be chosen at the foot of a page; one of them is. */
+export function choicesFor(headers: Asking): Choice[] {
+  const chosen = asksForPseudo(headers) ? PSEUDO : languageOf(headers)
+  const names = ADULT_LANGUAGE_IDS.map((id): [string, string] => [id, ADULT_LANGUAGES[id].name])
+  const all = isPseudo() ? [...names, [PSEUDO, 'Ȧȧƈƈḗḗƞŧḗḗḓ'] as const] : names
+  return all.map(([id, name]) => ({ id, name, isChosen: id === chosen }))
+}
+
+/** Of some words those that a view needs, as they stand in its page. Before the build has said which, all of them. */
+export function wordsOfView(view: ViewId | undefined, { language, messages }: Words): Words {
   const needed = view && readOnce<Readonly<Record<string, readonly string[]>>>('views.json')?.[view]
   if (!needed) return { language, messages }
   return {

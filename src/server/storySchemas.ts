@@ -29,10 +29,7 @@ export const story = shape<Story>({
   language: Joi.string()
     .valid(...LANGUAGE_IDS)
     .required(),
-  text: plainText(LONGEST_STORY)
-    .allow('')
-    .required()
-    .messages({ 'string.max': `{{#label}} must have ${LONGEST_STORY} letters at most, not {{#value.length}}` }),
+  text: plainText(LONGEST_STORY).allow('').required(),
   marks: marks.required(),
   questions: Joi.array().items(question).max(MOST_QUESTIONS).allow(null).required(),
   seed: Joi.number().strict().integer().min(0).max(1_000_000_000).required(),

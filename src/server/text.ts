@@ -15,19 +15,12 @@ const SEEN = /[\p{L}\p{N}\p{P}\p{S}]/u
 
 /** One line of text, the same letters always written the same way. */
 export function plainLine(most: number): Joi.StringSchema {
-  return Joi.string().normalize('NFC').max(most).pattern(ONE_LINE, 'one line').pattern(SEEN, 'seen').messages({
-    'string.pattern.name':
-      '{{#label}} must be one line of text that can be seen, without control or invisible characters',
-  })
+  return Joi.string().normalize('NFC').max(most).pattern(ONE_LINE, 'one line').pattern(SEEN, 'seen')
 }
 
 /** Text of several lines. */
 export function plainText(most: number): Joi.StringSchema {
-  return Joi.string()
-    .normalize('NFC')
-    .max(most)
-    .pattern(LINES, 'lines')
-    .messages({ 'string.pattern.name': '{{#label}} must be text without control characters' })
+  return Joi.string().normalize('NFC').max(most).pattern(LINES, 'lines')
 }
 
 /** A date that is in the calendar: 31 February is none. */
@@ -38,8 +31,4 @@ export const plainDate = Joi.string()
     // A day beyond the end of its month is read as one of the next month.
     const isReal = !Number.isNaN(at.getTime()) && at.toISOString().startsWith(text)
     return isReal ? text : helpers.error('date.real')
-  })
-  .messages({
-    'string.pattern.base': '{{#label}} must be a date like 2026-11-25',
-    'date.real': '{{#label}} must be a date that is in the calendar, like 2026-11-25',
   })

@@ -1,3 +1,4 @@
+import { said } from '#words'
 import { told, asPart, inAList, ownWords } from '../core/wording'
 import type { RecipeId, SessionId, YardId } from '../core/ids'
 import Joi from 'joi'
@@ -50,7 +51,7 @@ import { SHORTEST_PASSCODE } from './guard/address'
 import { asSentence, fieldInWords, pathOf } from './fieldNames'
 import type { Keeping } from './keeping/keeping'
 import { Problem } from './problem'
-import { IN_WORDS } from './refusals'
+import { CHECKED_BY, refusalOf, withReceived } from './refusals'
 import { shape } from './shape'
 import type { ChildEdit, Members } from './stores/people'
 import { plainText } from './text'
@@ -213,22 +214,14 @@ export function choice<T extends string>(field: string, given: string | null, al
 
 /** The checked body, or a 400 that names the field and what would be right. Its type is the schema's own. */
 export function checked<T>(schema: Joi.ObjectSchema<T>, body: unknown): T {
-  const { error, value: clean } = schema.validate(body, IN_WORDS)
+  const { error, value: clean } = schema.validate(body, CHECKED_BY)
   if (!error) return clean
-  const detail = error.details[0]
-  const path = detail?.path ?? []
-  const field = pathOf(path)
-  const named = fieldInWords(path)
-  const message = asSentence(error.message.replace(String(detail?.context?.label ?? field), named))
+  const path = error.details[0]?.path ?? []
+  const refusal = refusalOf(error, fieldInWords(path))
+  // A passcode is never shown, not even one that was mistyped.
+  const whole = path.includes('passcode') ? refusal : withReceived(refusal, error)
   throw new Problem(400, told('This cannot be taken'), {
-    field: field || 'body',
-    detail: ownWords(path.includes('passcode') ? `${message}.` : withReceived(message, detail?.context?.value)),
+    field: pathOf(path) || 'body',
+    detail: ownWords(`${asSentence(said(whole))}.`),
   })
-}
-
-/** What came, where the message does not say it yet. */
-function withReceived(message: string, received: unknown): string {
-  if (message.includes(', not ') || received === undefined || typeof received === 'object') return `${message}.`
-  const shown = String(received)
-  return `${message}, not ${shown.length > 40 ? `${shown.slice(0, 40)}…` : shown}.`
 }

@@ -1,32 +1,13 @@
 import type { TextInputProps } from '@mantine/core'
-import { DateInput } from '@mantine/dates'
-import dayjs from 'dayjs'
-import customParseFormat from 'dayjs/plugin/customParseFormat'
+import { DateInput, DatesProvider } from '@mantine/dates'
+import 'dayjs/locale/de'
+import 'dayjs/locale/es'
+import 'dayjs/locale/fr'
 import '@mantine/dates/styles.css'
 import type { PlainDate } from '../core/clock'
-
-dayjs.extend(customParseFormat)
-
-/** As views and prints have it: Sat 28 Nov 2026. */
-const SHOWN = 'ddd D MMM YYYY'
-/** How a date may be typed; days come before months, as where dates are written with points or strokes. */
-const TYPED = [
-  SHOWN,
-  'YYYY-MM-DD',
-  'D MMM YYYY',
-  'D MMMM YYYY',
-  'MMM D YYYY',
-  'MMM D, YYYY',
-  'D.M.YYYY',
-  'D/M/YYYY',
-  'D.M.YY',
-  'D/M/YY',
-]
-
-function dateIn(typed: string): string | null {
-  const found = TYPED.map((format) => dayjs(typed.trim(), format, true)).find((each) => each.isValid())
-  return found ? found.format('YYYY-MM-DD') : null
-}
+import { dateInWords } from '../words/adult'
+import { adultLanguage } from '../words/i18n'
+import { dateTyped } from './dateTyped'
 
 export interface DateFieldProps extends Pick<TextInputProps, 'label' | 'aria-label' | 'error' | 'w'> {
   /** 2026-11-28. */
@@ -36,16 +17,18 @@ export interface DateFieldProps extends Pick<TextInputProps, 'label' | 'aria-lab
   readonly autoFocus?: boolean
 }
 
-/** A field for a date with its calendar, whose weeks begin on Monday. */
+/** A field for a date with its calendar, whose weeks begin on Monday; its date stands there as in every view. */
 export function DateFieldCalendar({ value, onChange, ...field }: DateFieldProps) {
   return (
-    <DateInput
-      {...field}
-      value={value || null}
-      onChange={(date) => date && onChange(date)}
-      valueFormat={SHOWN}
-      dateParser={dateIn}
-      weekendDays={[]}
-    />
+    <DatesProvider settings={{ locale: adultLanguage() }}>
+      <DateInput
+        {...field}
+        value={value || null}
+        onChange={(date) => date && onChange(date)}
+        valueFormat={(date) => dateInWords(date.slice(0, 10), { year: true })}
+        dateParser={(typed) => dateTyped(typed)}
+        weekendDays={[]}
+      />
+    </DatesProvider>
   )
 }

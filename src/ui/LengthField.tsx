@@ -1,3 +1,4 @@
+import { inDecimals } from '../words/adult'
 import { said } from '../words/i18n'
 import { ownWords } from '../core/wording'
 import { RefusedValue } from '../core/errors'
@@ -7,8 +8,6 @@ import { type LengthUnit, formatDistance, formatLength, parseLength } from '../c
 
 interface LengthFieldProps {
   readonly label: string
-  /** What it is called in a refusal. */
-  readonly field: string
   readonly mm: number
   readonly unit: LengthUnit | 'm' | 'ft'
   readonly onChange: (mm: number) => void
@@ -23,7 +22,6 @@ interface LengthFieldProps {
 /** A length in any unit. It is used as soon as it can be read; until then the field says what is wrong. */
 export function LengthField({
   label,
-  field,
   mm,
   unit,
   onChange,
@@ -44,14 +42,14 @@ export function LengthField({
     }
     setSeen({ ...seen, mm, unit })
   }
-  const shown = unit === 'm' || unit === 'ft' ? formatDistance(mm, unit) : formatLength(mm, unit)
+  const shown = inDecimals(unit === 'm' || unit === 'ft' ? formatDistance(mm, unit) : formatLength(mm, unit))
   const take = (text: string) => {
     setTyped(text)
     try {
       const next =
         allowNothing && /^0([.,]0+)?( ?(mm|cm|m|in|ft))?$/.test(text.trim())
           ? 0
-          : parseLength(ownWords(field), text, unit)
+          : parseLength(ownWords(label), text, unit)
       setProblem(undefined)
       if (Math.abs(next - mm) > 1e-6) {
         setSeen({ ...seen, sent: next })

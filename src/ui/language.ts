@@ -35,8 +35,9 @@ async function speak(language: string): Promise<void> {
   const page = new DOMParser().parseFromString(await answer.text(), 'text/html')
   const words = page.getElementById(WORDS_IN_PAGE)?.textContent
   if (!words) throw new Error('the page came without words')
-  speakWith(JSON.parse(words) as Words)
-  document.documentElement.lang = language
+  const spoken = JSON.parse(words) as Words
+  speakWith(spoken)
+  document.documentElement.lang = spoken.language
   // A title that names whom the view is about is the view's own.
   if (document.title === titleOfServer) document.title = page.title
   titleOfServer = page.title

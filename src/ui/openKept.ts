@@ -3,6 +3,8 @@ import { LONGEST_NAME } from '../core/records'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import type { Kept } from '../core/records'
+import { told } from '../core/wording'
+import { said } from '../words/i18n'
 import { useInAddress } from './address'
 import { Refusal, api, newId } from './api'
 import { useAskBeforeLeaving } from './leaving'
@@ -13,10 +15,25 @@ type NamedBody<T> = Pick<Kept<T>, 'id' | 'name' | 'body'>
 const MOST_UNDONE = 50
 
 /** What is kept by name, one of which is open. */
+type KeptShelf = 'days' | 'stories'
+
+const WORDS = {
+  days: {
+    fresh: told('A day'),
+    gone: told('The day that the address asks for is not here any more. Another one is shown.'),
+    changed: told('This day was changed on another screen. Its newer form is shown; undo has yours.'),
+  },
+  stories: {
+    fresh: told('A story'),
+    gone: told('The story that the address asks for is not here any more. Another one is shown.'),
+    changed: told('This story was changed on another screen. Its newer form is shown; undo has yours.'),
+  },
+} as const satisfies Record<KeptShelf, unknown>
+
 interface OpenShelf<T> {
   /** Its endpoint, and its name in the view's own data: "days". */
-  readonly shelf: 'days' | 'stories'
-  /** What one of them is called, also in the address: "day". */
+  readonly shelf: KeptShelf
+  /** What one of them is called in the address: "day". */
   readonly one: string
   readonly list: readonly Kept<T>[]
   readonly empty: T
@@ -26,7 +43,7 @@ interface OpenShelf<T> {
  * Sends what is open after its changes, one send after the other; where somebody else saved in between, theirs is
  * shown.
  */
-function useSaving<T>({ shelf, one, list }: OpenShelf<T>, onTheirs: (fresh: NamedBody<T>, mine: NamedBody<T>) => void) {
+function useSaving<T>({ shelf, list }: OpenShelf<T>, onTheirs: (fresh: NamedBody<T>, mine: NamedBody<T>) => void) {
   const client = useQueryClient()
   const versions = useRef(new Map<string, number>())
   const refresh = () => client.invalidateQueries({ queryKey: [shelf] })
@@ -37,7 +54,7 @@ function useSaving<T>({ shelf, one, list }: OpenShelf<T>, onTheirs: (fresh: Name
     onTheirs(fresh, mine)
     void tell({
       title: t`Changed elsewhere`,
-      message: t`This ${one} was changed on another screen. Its newer form is shown; undo has yours.`,
+      message: said(WORDS[shelf].changed),
       color: 'oak',
       autoClose: LONG_MS,
     })
@@ -144,14 +161,14 @@ function tellUnsaved(name: string): void {
 const GONE_MS = 500
 
 /** The address asks for one that is not here: it was removed, or the link has a slip in it. */
-function useTellGone(what: string, isGone: boolean): void {
+function useTellGone(shelf: KeptShelf, isGone: boolean): void {
   useEffect(() => {
     if (!isGone) return undefined
-    const message = t`The ${what} that the address asks for is not here any more. Another one is shown.`
+    const message = said(WORDS[shelf].gone)
     // One that was just added stands in the address a moment before it stands here.
     const timer = setTimeout(() => void tell({ message, color: 'oak', autoClose: LONG_MS }), GONE_MS)
     return () => clearTimeout(timer)
-  }, [what, isGone])
+  }, [shelf, isGone])
 }
 
 /** Things that are kept, the one that is open, and its changes, which are saved in the background and can be undone. */
@@ -164,7 +181,7 @@ export function useOpenKept<T>(shelf: OpenShelf<T>) {
   const draft = drafted && (picked === undefined || drafted.id === picked) ? drafted : null
   const one: NamedBody<T> | undefined = draft ?? list.find(({ id }) => id === picked) ?? list[0]
   const past = allPast.filter(({ id }) => id === one?.id)
-  useTellGone(what, picked !== undefined && one?.id !== picked)
+  useTellGone(shelf.shelf, picked !== undefined && one?.id !== picked)
   const body = one?.body ?? empty
   const { save, remove } = useSaving<T>(shelf, (fresh, mine) => {
     // Theirs is shown where it is still open, and undo has ours.
@@ -181,7 +198,7 @@ export function useOpenKept<T>(shelf: OpenShelf<T>) {
   }
 
   function changeNamed(part: Partial<Pick<NamedBody<T>, 'name' | 'body'>>) {
-    const before = one ?? { id: newId(), name: `A ${what}`, body: empty }
+    const before = one ?? { id: newId(), name: said(WORDS[shelf.shelf].fresh), body: empty }
     if (one) setPast([...past.slice(1 - MOST_UNDONE), before])
     putPicked(before.id, one ? 'replace' : 'push')
     show({ ...before, ...part })

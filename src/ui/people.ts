@@ -11,11 +11,13 @@ export interface NamedChild {
   readonly age: number | null
 }
 
-/** An age as it is written behind a name: "7", "(8)", "9 Jahre", "6 years old", "aged 5". */
+/** An age as it is written behind a name: "7", "(8)", "9 Jahre", "6 years old", "aged 5", "6½", which is 6. */
 const AGE_TEXT =
-  '\\(?(?:aged? |alter |âge |edad )?(\\d{1,2})(?: ?(?:years?(?: old)?|yrs?\\.?|y\\.?o?\\.?|jahre?(?: alt)?|j\\.?|ans?|años?))?\\)?'
+  '\\(?(?:aged? |alter |âge |edad )?(\\d{1,2})(?: ?½| 1\\/2)?(?: ?(?:years?(?: old)?|yrs?\\.?|y\\.?o?\\.?|jahre?(?: alt)?|j\\.?|ans?|años?))?\\)?'
 const AGE = new RegExp(`^${AGE_TEXT}$`, 'i')
 const NAME_AND_AGE = new RegExp(`^(.*?\\S)\\s+${AGE_TEXT}$`, 'i')
+/** Half a year as a decimal, so that its comma parts no two children. */
+const HALF_YEAR = /(\d)[.,]5(?!\d)/g
 /** What a list puts before each name: "4.", "12)", "-", "•". */
 const NUMBERED = /^(?:\d{1,2}[.)]\s*|[-–•*]\s+)(?=\p{L})/u
 /** The first line of a table. */
@@ -29,7 +31,10 @@ export function splitNames(text: string): NamedChild[] {
   const lines = text.split('\n').filter((line) => !HEADING.test(line.trim()))
   return lines.flatMap((line) => {
     const children: NamedChild[] = []
-    for (const part of line.split(/[,;\t]/).map((each) => each.trim().replace(NUMBERED, ''))) {
+    for (const part of line
+      .replace(HALF_YEAR, '$1½')
+      .split(/[,;\t]/)
+      .map((each) => each.trim().replace(NUMBERED, ''))) {
       const last = children[children.length - 1]
       const alone = AGE.exec(part)
       const match = NAME_AND_AGE.exec(part)

@@ -1,5 +1,5 @@
 import type { MinuteOfDay, PlainDate } from '../core/clock'
-import { type LanguageId, type Told, type Wording, say, sayDate } from '../core/wording'
+import { type LanguageId, decimalsIn, type Told, type Wording, say, sayDate } from '../core/wording'
 import { adultLanguage, said } from './i18n'
 import { ADULT_LANGUAGES } from './languages'
 
@@ -13,6 +13,19 @@ export const dateInWords = (
   date: PlainDate,
   how: { readonly year?: boolean; readonly weekday?: boolean } = {},
 ): string => sayDate(date, adultsWording().language, how)
+
+/** A length or another number with tenths, with the point or comma of the adult's language: "2,39 m". */
+export const inDecimals = (text: string): string => decimalsIn(adultsWording(), text)
+
+/** "Monday" of 0 as the adult's language has it. */
+export function weekdayInWords(weekday: number): string {
+  // The first of January 2024 was a Monday.
+  const day = new Date(Date.UTC(2024, 0, 1 + weekday))
+  return day.toLocaleDateString(adultLanguage(), { weekday: 'long', timeZone: 'UTC' })
+}
+
+/** The days of the week, Monday first. */
+export const weekdaysInWords = (): string[] => [0, 1, 2, 3, 4, 5, 6].map(weekdayInWords)
 
 /**
  * A time of day as the adult's language has it: "4:15 p.m.", "16:15". Which English it is, the house rules say where

@@ -28,3 +28,9 @@ export const isAdultLanguage = (id: string): id is AdultLanguageId => Object.has
 
 /** The cookie that holds what was chosen at the foot of a page, so that the server can write in it. */
 export const LANGUAGE_COOKIE = 'ripe-acorn-language'
+
+/**
+ * English with accents on all letters and four tenths longer, under this name in the cookie and in the chooser while
+ * the app is developed: what is cut off in it, or has no accents, needs work.
+ */
+export const PSEUDO = 'pseudo'

@@ -1,11 +1,17 @@
 import type { ViewId } from '../core/views'
 import type { Words } from './i18n'
-import type { AdultLanguageId } from './languages'
 
-/** What the server hands to a page, so that it speaks the adult's language. */
+/** A language at the foot of a page. */
+export interface Choice {
+  readonly id: string
+  readonly name: string
+  readonly isChosen: boolean
+}
+
+/** What the server hands to a page, so that it speaks the adult’s language. */
 export interface Speech {
-  /** The languages that can be chosen at its foot. */
-  readonly offered: readonly AdultLanguageId[]
+  /** What can be chosen at its foot. */
+  readonly choices: readonly Choice[]
   /** The words that a view needs; those of all views where it is none. */
   readonly wordsOf: (view: ViewId | undefined) => Words
 }

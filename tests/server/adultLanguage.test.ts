@@ -1,26 +1,32 @@
-import { afterEach, describe, expect, it, vi } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { told } from '../../src/core/wording'
-import { inLanguage, languageOf, offered, wordsOfView } from '../../src/server/language'
+import { choicesFor, languageOf, sayingWith, wordsFor, wordsOfView } from '../../src/server/language'
 import { adultLanguage, said } from '../../src/words/i18n'
+
+const inLanguage = <T>(language: string, work: () => T): T =>
+  sayingWith(wordsFor(new Headers({ 'accept-language': language })), work)
 
 const asking = (headers: Record<string, string>) => languageOf(new Headers(headers))
 
 describe('the language of who asks', () => {
-  afterEach(() => vi.unstubAllEnvs())
-
-  it('is English as long as no other is whole', () => {
-    expect(offered()).toEqual(['en'])
-    expect(asking({ 'accept-language': 'de-CH,de;q=0.9', cookie: 'ripe-acorn-language=de' })).toBe('en')
-  })
-
   it('is the one that was chosen, or else the first of the device’s that there is', () => {
-    vi.stubEnv('RIPE_ACORN_LANGUAGES', 'all')
+    expect(asking({ 'accept-language': 'de-CH,de;q=0.9' })).toBe('de')
     expect(asking({ 'accept-language': 'pl, fr-CA;q=0.8, de;q=0.9' })).toBe('de')
     expect(asking({ 'accept-language': 'pl', cookie: 'a=b' })).toBe('en')
     expect(asking({})).toBe('en')
     expect(asking({ 'accept-language': 'de', cookie: 'other=1; ripe-acorn-language=es; last=2' })).toBe('es')
     expect(asking({ 'accept-language': 'de', cookie: 'ripe-acorn-language=xx' })).toBe('de')
     expect(asking({ 'accept-language': ';;;q', cookie: 'ripe-acorn-language=../../secret' })).toBe('en')
+  })
+
+  it('is the accented one only while the app is developed', () => {
+    const headers = new Headers({ 'accept-language': 'de', cookie: 'ripe-acorn-language=pseudo' })
+    const chosen = () => choicesFor(headers).flatMap(({ id, isChosen }) => (isChosen ? [id] : []))
+    expect(chosen()).toEqual(['de'])
+    vi.stubEnv('RIPE_ACORN_PSEUDO', 'on')
+    expect(chosen()).toEqual(['pseudo'])
+    expect(wordsFor(headers).language).toBe('en')
+    vi.unstubAllEnvs()
   })
 
   it('is kept apart from that of another request at the same time', async () => {
@@ -39,7 +45,7 @@ describe('the language of who asks', () => {
   it('falls back on English where a catalogue has a hole', () => {
     vi.spyOn(console, 'warn').mockImplementation(() => undefined)
     expect(inLanguage('de', () => said(told('nowhere said of {0}', 'Bram')))).toBe('nowhere said of Bram')
-    expect(wordsOfView('today', 'de').language).toBe('de')
+    expect(wordsOfView('today', wordsFor(new Headers({ 'accept-language': 'de' }))).language).toBe('de')
     vi.restoreAllMocks()
   })
 })

@@ -1,3 +1,4 @@
+import { inEnglish, told } from '../../src/core/wording'
 import { describe, expect, it } from 'vitest'
 import { dayCalendar } from '../../src/server/dayFiles'
 import { MOST_EVENTS, NoCalendar, readCalendar } from '../../src/workers/calendar/read'
@@ -38,7 +39,10 @@ describe('a calendar from elsewhere', () => {
       { minute: 750, to: 795, what: 'a title that is folded, with a comma' },
     ])
     expect(read.days.map(({ date }) => date)).toEqual(['2026-11-23', '2026-11-30'])
-    expect(read.notes).toEqual(['1 all-day event has no time and is left out.', 'Times are those of Europe/Berlin.'])
+    expect(read.notes.map(inEnglish)).toEqual([
+      '1 all-day event has no time and is left out.',
+      'Times are those of Europe/Berlin.',
+    ])
   })
 
   it('is read in a zone of its own', () => {
@@ -66,7 +70,7 @@ describe('a calendar from elsewhere', () => {
       calendar(...event('DTSTART:20200101T000000', 'RRULE:FREQ=SECONDLY', 'SUMMARY:x')),
       wish,
     )
-    expect(endless.notes[0]).toMatch(/1 event repeats so often/)
+    expect(endless.notes.map(inEnglish)[0]).toMatch(/1 event repeats so often/)
     const script = readCalendar(
       calendar(...event('DTSTART:20261130T110000', 'SUMMARY:<script>alert(1)</script>')),
       wish,
@@ -74,7 +78,7 @@ describe('a calendar from elsewhere', () => {
     expect(script.days[0]?.rows[0]?.what).toBe('<script>alert(1)</script>')
     const long = readCalendar(calendar(...event('DTSTART:20261130T110000', `SUMMARY:${'long '.repeat(20)}`)), wish)
     expect(long.days[0]?.rows[0]?.what).toHaveLength(40)
-    expect(long.notes[0]).toBe('1 long title was shortened to 40 letters.')
+    expect(long.notes.map(inEnglish)[0]).toBe('1 long title was shortened to 40 letters.')
   })
 
   /** The rows of an event, by its dates. */
@@ -124,7 +128,9 @@ describe('a calendar from elsewhere', () => {
   it('says so where it does not know a zone, and leaves the time as it is written', () => {
     const read = readCalendar(calendar(...event('DTSTART;TZID=Lock time:20261130T110000', 'SUMMARY:x')), wish)
     expect(read.days[0]?.rows).toEqual([{ minute: 660, what: 'x' }])
-    expect(read.notes[0]).toBe('The time zone “Lock time” is not known: its times stand as they are written.')
+    expect(read.notes.map(inEnglish)[0]).toBe(
+      'The time zone “Lock time” is not known: its times stand as they are written.',
+    )
   })
 
   it('passes a bad line over, says so, and reads the rest', () => {
@@ -132,11 +138,11 @@ describe('a calendar from elsewhere', () => {
     for (const bad of ['this is nonsense', 'DTEND:20261330T120000', 'DTEND;TZID="x:20261130T120000', 'END:VTODO']) {
       const read = readCalendar(calendar(...good.slice(0, -1), bad, 'END:VEVENT', ...good), wish)
       expect(read.days[0]?.rows).toEqual(Array(2).fill({ minute: 660, what: 'good' }))
-      expect(read.notes[0]).toBe(`1 line was passed over, since no calendar has such a line: “${bad}”.`)
+      expect(read.notes.map(inEnglish)[0]).toBe(`1 line was passed over, since no calendar has such a line: “${bad}”.`)
     }
     const undated = readCalendar(calendar(...event('DTSTART:20260230T110000'), ...good), wish)
     expect(undated.days[0]?.rows).toEqual([{ minute: 660, what: 'good' }])
-    expect(undated.notes[0]).toBe('1 event could not be read.')
+    expect(undated.notes.map(inEnglish)[0]).toBe('1 event could not be read.')
   })
 
   it('reads a file that breaks off, and leaves alarms and what it does not need alone', () => {
@@ -145,11 +151,11 @@ describe('a calendar from elsewhere', () => {
     expect(readCalendar(whole, wish)).toEqual({
       days: [{ date: '2026-11-30', rows: [{ minute: 660, what: 'good' }] }],
       events: 1,
-      notes: ['Times are those of Europe/Berlin.'],
+      notes: [told('Times are those of {0}.', 'Europe/Berlin')],
     })
     const cut = readCalendar(whole.slice(0, whole.indexOf('END:VEVENT')), wish)
     expect(cut.days[0]?.rows).toHaveLength(1)
-    expect(cut.notes[0]).toBe('The file breaks off before its end: events may be missing.')
+    expect(cut.notes.map(inEnglish)[0]).toBe('The file breaks off before its end: events may be missing.')
   })
 
   it('keeps the end of what lasts a day or longer', () => {

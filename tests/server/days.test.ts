@@ -1,3 +1,4 @@
+import { inEnglish } from '../../src/core/wording'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { type Day, type DayRow, PICTURE_IDS } from '../../src/core/days'
@@ -169,6 +170,12 @@ const asRow = ({
   ...(picture && { picture }),
 })
 
+/** What was read, with its notes as an English adult reads them. */
+const asRead = (table: string) => {
+  const read = readTable(table)
+  return read.kind === 'rows' ? { ...read, notes: read.notes.map(inEnglish) } : read
+}
+
 describe('a day as a file', () => {
   it('is read back from iCalendar with every row, in any time zone', () => {
     fc.assert(
@@ -201,7 +208,7 @@ describe('a day as a file', () => {
 
   it('tells of rows of a CSV that are none, and takes the seconds that a spreadsheet adds', () => {
     const table = 'Begin,End,What,Picture\n08:50:00,9:35,maths,\n25:00,,x,\n9:40,late,x,\n9:50,9:50,x,\n10:00,,,\n'
-    expect(readTable(table)).toEqual({
+    expect(asRead(table)).toEqual({
       kind: 'rows',
       rows: [{ minute: 530, to: 575, what: 'maths' }],
       notes: [
@@ -211,7 +218,7 @@ describe('a day as a file', () => {
         'Line 6 is left out: what must have 1 to 40 letters.',
       ],
     })
-    const long = readTable(`begin,what\n${'x,y\n'.repeat(10_000)}`)
+    const long = asRead(`begin,what\n${'x,y\n'.repeat(10_000)}`)
     expect(long).toMatchObject({ notes: { length: 6, 5: '9995 more lines are left out.' } })
     expect(readTable('8:50;9:35;maths')).toEqual({ kind: 'lines', lines: ['8:50\t9:35\tmaths'] })
   })

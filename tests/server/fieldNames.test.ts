@@ -1,8 +1,10 @@
 import { inEnglish, told } from '../../src/core/wording'
 import { describe, expect, it } from 'vitest'
-import { fieldInWords } from '../../src/server/fieldNames'
+import { fieldInWords as fieldTold } from '../../src/server/fieldNames'
 import { Problem } from '../../src/server/problem'
 import { checked, schemas } from '../../src/server/validate'
+
+const fieldInWords = (path: readonly (string | number)[]) => inEnglish(fieldTold(path))
 
 const refusal = (work: () => unknown): Problem => {
   try {
@@ -16,10 +18,10 @@ const refusal = (work: () => unknown): Problem => {
 describe('a field in an error', () => {
   it('is said as an adult would say it', () => {
     expect(fieldInWords(['name'])).toBe('name')
-    expect(fieldInWords(['newChildren', 2, 'name'])).toBe('the name of the third child')
-    expect(fieldInWords(['holidays', 0, 'from'])).toBe('the first day of the first holiday')
-    expect(fieldInWords(['body', 'rows', 11, 'what'])).toBe('the text of row 12')
-    expect(fieldInWords(['childIds', 0])).toBe('the first child')
+    expect(fieldInWords(['newChildren', 2, 'name'])).toBe('child 3: name')
+    expect(fieldInWords(['holidays', 0, 'from'])).toBe('holiday 1: first day')
+    expect(fieldInWords(['body', 'rows', 11, 'what'])).toBe('row 12: text')
+    expect(fieldInWords(['childIds', 0])).toBe('child 1')
     expect(fieldInWords(['answers', 0, 'given', 'hour'])).toBe('answers[0].given.hour')
   })
 
@@ -29,7 +31,7 @@ describe('a field in an error', () => {
     const group = { id, name: 'Ducks', childIds: [], newChildren: [long] }
     const { extra } = refusal(() => checked(schemas.group, group))
     expect(extra.field).toBe('newChildren[0].name')
-    expect(inEnglish(extra.detail ?? told(''))).toMatch(/^The name of the first child .*60/)
+    expect(inEnglish(extra.detail ?? told(''))).toMatch(/^Child 1: name .*60/)
     expect(inEnglish(extra.detail ?? told(''))).not.toContain('newChildren')
   })
 

@@ -42,7 +42,7 @@ describe('a print as PDF', () => {
     [
       'more than the rung has',
       { options: { ...wish.options, rung: 'oclock', count: 40 } },
-      /Count of rows must be a whole number from \d to \d+, not 40/,
+      /“How many rows” must be a whole number from \d to \d+, not 40/,
     ],
     ['a rung there is not', { options: { ...wish.options, rung: 'dusk' } }, /options\.rung must be one of/],
     [

@@ -77,8 +77,8 @@ describe('a kept print', () => {
   })
 
   it.each<[string, object, RegExp]>([
-    ['an unknown printable', { ...saved, printable: 'snap' }, /body\.printable must be one of/],
-    ['a seed in words', { ...saved, seed: 'seven' }, /body\.seed must be a number, not seven/],
+    ['an unknown printable', { ...saved, printable: 'snap' }, /Printable must be one of/],
+    ['a seed in words', { ...saved, seed: 'seven' }, /Seed must be a number, not seven/],
     [
       'what no mat has',
       { ...saved, options: { ...saved.options, covers: 'pictures' } },

@@ -138,9 +138,9 @@ describe('removing a child', () => {
     expect(bytes(place)).toContain(NAME)
     expect((await nameElsewhere(own, id)).places).toEqual(
       expect.arrayContaining([
-        expect.objectContaining({ one: 'session', count: 1 }),
-        expect.objectContaining({ one: 'note', count: 1 }),
-        expect.objectContaining({ one: 'kept print', count: 1 }),
+        expect.objectContaining({ what: 'session', count: 1 }),
+        expect.objectContaining({ what: 'note', count: 1 }),
+        expect.objectContaining({ what: 'kept print', count: 1 }),
       ]),
     )
     const undo = await removeThing(own, 'children', id, doing())

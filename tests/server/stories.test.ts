@@ -40,7 +40,7 @@ describe('a story that is kept', () => {
     const json = { id: uuid(), name: 'Long', body: { ...body, text: 'x'.repeat(LONGEST_STORY + 1) } }
     expect(await call(stories.POST, 'POST', { json })).toMatchObject({
       status: 400,
-      body: { field: 'body.text', detail: 'body.text must have 100000 letters at most, not 100001.' },
+      body: { field: 'body.text', detail: 'Text must have at most 100000 characters, not 100001.' },
     })
   })
 

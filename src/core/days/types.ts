@@ -12,7 +12,6 @@ export interface DayRow {
 }
 
 /** Monday is 0, Sunday is 6. */
-export const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const
 export type Weekday = 0 | 1 | 2 | 3 | 4 | 5 | 6
 
 /** When a day holds: on some weekdays, or on one date (2026-11-28). */

@@ -1,3 +1,4 @@
+import { tenth } from '../clock'
 import { told } from '../wording'
 import type { Drawing, Shape } from '../drawing'
 import { recipePages } from './pages'
@@ -14,7 +15,7 @@ export function checkInk(recipe: Recipe): MakeCheck {
     return {
       id: 'ink',
       ok: false,
-      says: told('Tints as pale as {0} : 1 vanish on a printer that is low on ink.', palest.toFixed(1)),
+      says: told('Tints as pale as {0} : 1 vanish on a printer that is low on ink.', tenth(palest)),
       mend: { says: told('Draw them as lines'), change: { lowInk: true } },
     }
   if (thinnest < LEAST_LINE_MM)

@@ -20,6 +20,32 @@ const WRITTEN: Record<string, keyof typeof MM_PER> = {
   ft: 'ft',
   foot: 'ft',
   feet: 'ft',
+  meter: 'm',
+  mètre: 'm',
+  mètres: 'm',
+  metro: 'm',
+  metros: 'm',
+  zentimeter: 'cm',
+  centimètre: 'cm',
+  centimètres: 'cm',
+  centímetro: 'cm',
+  centímetros: 'cm',
+  millimeter: 'mm',
+  millimètre: 'mm',
+  millimètres: 'mm',
+  milímetro: 'mm',
+  milímetros: 'mm',
+  zoll: 'in',
+  pouce: 'in',
+  pouces: 'in',
+  pulgada: 'in',
+  pulgadas: 'in',
+  fuß: 'ft',
+  fuss: 'ft',
+  pied: 'ft',
+  pieds: 'ft',
+  pie: 'ft',
+  pies: 'ft',
   "'": 'ft',
   '’': 'ft',
   '′': 'ft',
@@ -35,7 +61,7 @@ function numberOf(text: string): number | undefined {
 }
 
 /**
- * A length as an adult types it, in mm: with its unit, or in `unit` where none is written. Comma and
+ * A length as an adult types it, in mm: with its unit in any of the languages, or in `unit` where none is written. Comma and
  * point are both decimal, halves may be written as fractions, feet may be followed by inches. Throws
  * RefusedValue naming the field for what is no length above 0 and at most 100 m.
  *
@@ -50,7 +76,7 @@ export function parseLength(field: Told, text: string, unit: LengthUnit | 'm' | 
     ...text
       .trim()
       .toLowerCase()
-      .matchAll(/(\d+\/\d+|\d[\d.,]*(?: \d+\/\d+)?)\s*([a-z]+|["'’”′″])?\s*/g),
+      .matchAll(/(\d+\/\d+|\d[\d.,]*(?: \d+\/\d+)?)\s*(\p{L}+|["'’”′″])?\s*/gu),
   ]
   if (
     pieces.length === 0 ||
@@ -67,8 +93,7 @@ export function parseLength(field: Told, text: string, unit: LengthUnit | 'm' | 
     return value * per
   })
   // Two parts only as feet and inches.
-  if (lengths.length > 2 || (lengths.length === 2 && !/^(ft|foot|feet|'|’|′)$/.test(pieces[0]?.[2] ?? '')))
-    throw refuse()
+  if (lengths.length > 2 || (lengths.length === 2 && WRITTEN[pieces[0]?.[2] ?? ''] !== 'ft')) throw refuse()
   const mm = Math.round(lengths.reduce((sum, length) => sum + length, 0) * 1000) / 1000
   if (!(mm > 0) || mm > 100_000) throw refuse()
   return mm

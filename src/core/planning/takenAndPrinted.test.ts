@@ -101,7 +101,7 @@ describe('a kept print in a session', () => {
     expect(printsOf([], 'half', job).contents.map(({ title }) => title)).toEqual(['Halves for Sedge'])
     const refused = { ...job, settings: { ...settings, kept: [kept(500)] } }
     expect(() => printsOf([], 'half', refused)).toThrow(
-      /^the kept print “Halves for Sedge” must be one that can still be made: change it .*count of sets must be/,
+      /^the kept print “Halves for Sedge” must be one that can still be made: change it .*“How many sets” must be/,
     )
   })
 })

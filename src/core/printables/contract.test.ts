@@ -1,4 +1,4 @@
-import { told } from '../wording'
+import { inEnglish, told } from '../wording'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { drawnOptions, rungsOf } from '../../../tests/readback/prints'
@@ -67,7 +67,7 @@ describe.each(all)('$name', (printable) => {
           () => printable.notes?.(options, 1) ?? printable.check(options),
           () => printable.fill?.(options) ?? printable.check(options),
         ]
-        for (const work of works) expect(attempt<unknown>(work).refusal?.field).toBe(`count of ${printable.counts}`)
+        for (const work of works) expect(attempt<unknown>(work).refusal?.field).toBe(`“${inEnglish(printable.counts)}”`)
       }
     }
   })

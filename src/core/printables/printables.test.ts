@@ -95,7 +95,7 @@ describe('what is refused', () => {
 
   it('names the field and what would be right', () => {
     expect(refused('read-dials', { rung: 'oclock', count: 60 })).toThrow(
-      'count of dials must be a whole number from 1 to 11, not 60',
+      '“How many dials” must be a whole number from 1 to 11, not 60',
     )
     expect(refused('twirl-and-fill', { sectors: [1, 0, 1] })).toThrow(
       'width of sector 2 must be above 0 and at most 10, not 0',

@@ -58,7 +58,7 @@ describe.each(Object.values(printables))('$name', (printable: Printable) => {
   it('says what is possible for a count or a seed that is not', () => {
     const o = { ...usual(printable), count: 61 }
     const { most } = countsOn(printable, o.rung)
-    expect(() => printable.make(o, 1)).toThrow(/count of .* must be a whole number from \d+ to \d+, not 61/)
+    expect(() => printable.make(o, 1)).toThrow(/“How many .*” must be a whole number from \d+ to \d+, not 61/)
     expect(() => printable.make({ ...o, count: most }, NaN)).toThrow(RefusedValue)
     expect(() => printable.make({ ...o, count: most }, 1.5)).toThrow(/seed must be a whole number/)
   })

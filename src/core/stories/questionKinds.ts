@@ -1,5 +1,5 @@
 import type { Item, MisreadingId, RungId, Value } from '../teaching'
-import type { Wording } from '../wording'
+import { told, type Wording } from '../wording'
 import type { Happening } from './happenings'
 import type { StoryTime } from './story'
 import type { StoryWords } from './words'
@@ -7,14 +7,14 @@ import type { StoryWords } from './words'
 /* What a question about a story is, and what it is made from. */
 
 export const QUESTION_KINDS = {
-  'which-clock': 'Which clock shows when …',
-  'set-clock': 'Set the clock to when …',
-  'how-long': 'How long between',
-  between: 'What came between',
-  'later-by': 'Which is later, and by how much',
-  order: 'Put in order',
-  'what-if': 'What if it were later',
-  infer: 'When can it have been',
+  'which-clock': told('Which clock shows when …'),
+  'set-clock': told('Set the clock to when …'),
+  'how-long': told('How long between'),
+  between: told('What came between'),
+  'later-by': told('Which is later, and by how much'),
+  order: told('Put in order'),
+  'what-if': told('What if it were later'),
+  infer: told('When can it have been'),
 } as const
 
 export type QuestionKind = keyof typeof QUESTION_KINDS

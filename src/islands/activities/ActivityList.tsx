@@ -2,7 +2,7 @@ import { said } from '#words'
 import { t, plural } from '@lingui/core/macro'
 import { Group, Text, UnstyledButton } from '@mantine/core'
 import { IconBan, IconStarFilled } from '@tabler/icons-react'
-import { durationRange } from '../../core/activities'
+import { ENERGY_NAMES, durationRange } from '../../core/activities'
 import type { Settings } from '../../core/records'
 import { StageTag } from '../../ui/StageTag'
 import type { Listed } from './useActivities'
@@ -44,7 +44,7 @@ export function ActivityList({ listed, of, children, settings, picked, onPick }:
               <Text size="xs" className="quiet">
                 {[
                   t`${durationRange(activity, children).usual} min`,
-                  activity.energy,
+                  said(ENERGY_NAMES[activity.energy]),
                   ...(own ? [t`your own`] : []),
                 ].join(', ')}
               </Text>

@@ -1,15 +1,14 @@
 import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Group, TextInput } from '@mantine/core'
-import type { Energy, Place } from '../../core/activities'
+import { ENERGY_NAMES, type Energy, type Place } from '../../core/activities'
 import { KIND_NAMES, type RungId, STAGES, type Stage, rungs } from '../../core/teaching'
 import { Choice, listed } from '../../ui/Choice'
 import { WholeField } from '../../ui/WholeField'
 import { placeChoices } from '../../ui/places'
-import { ENERGIES, type Filter, LONGEST_WISHED, SHOWS, type Show } from './filter'
+import { type Filter, LONGEST_WISHED, SHOWS, type Show } from './filter'
 
-const any = { value: '' as const, label: 'any' }
-const named = <V extends string>(ids: readonly V[]) => ids.map((value) => ({ value, label: value }))
+const anyOf = () => ({ value: '' as const, label: t`any` })
 
 /** What is looked for: each choice narrows the list at once. */
 export function FilterRow({ filter, onChange }: { filter: Filter; onChange: (filter: Filter) => void }) {
@@ -20,25 +19,25 @@ export function FilterRow({ filter, onChange }: { filter: Filter; onChange: (fil
       <Choice<RungId | ''>
         label={t`Step`}
         value={filter.rung}
-        data={[any, ...rungs.map(({ id, name }) => ({ value: id, label: said(name) }))]}
+        data={[anyOf(), ...rungs.map(({ id, name }) => ({ value: id, label: said(name) }))]}
         onChange={(rung) => set({ rung })}
       />
       <Choice<Stage | ''>
         label={t`Kind`}
         value={filter.stage}
-        data={[any, ...STAGES.map((value) => ({ value, label: said(KIND_NAMES[value]) }))]}
+        data={[anyOf(), ...STAGES.map((value) => ({ value, label: said(KIND_NAMES[value]) }))]}
         onChange={(stage) => set({ stage })}
       />
       <Choice<Place | ''>
         label={t`Place`}
         value={filter.place}
-        data={[any, ...placeChoices()]}
+        data={[anyOf(), ...placeChoices()]}
         onChange={(place) => set({ place })}
       />
       <Choice<Energy | ''>
         label={t`Energy`}
         value={filter.energy}
-        data={[any, ...named(ENERGIES)]}
+        data={[anyOf(), ...listed(ENERGY_NAMES)]}
         onChange={(energy) => set({ energy })}
       />
       <WholeField

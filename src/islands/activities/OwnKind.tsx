@@ -2,7 +2,7 @@ import { said } from '../../words/i18n'
 import { told } from '../../core/wording'
 import { t } from '@lingui/core/macro'
 import { Checkbox, Group, SimpleGrid, Stack } from '@mantine/core'
-import type { Energy, OwnActivityBody, Place } from '../../core/activities'
+import { ENERGY_NAMES, type OwnActivityBody, type Place } from '../../core/activities'
 import { KIND_NAMES, type RungId, rungs, STAGES } from '../../core/teaching'
 import { Choice, listed } from '../../ui/Choice'
 import { WholeField } from '../../ui/WholeField'
@@ -20,8 +20,6 @@ const ROLES = {
   break: told('it is a movement break'),
 } as const
 
-const ENERGIES = (['seated', 'standing', 'moving'] as const).map((value: Energy) => ({ value, label: value }))
-
 /** What it is for, where and with whom. */
 export function Kind({ body, set }: OwnPartProps) {
   const role = body.role === 'break' ? 'break' : 'teach'
@@ -35,7 +33,12 @@ export function Kind({ body, set }: OwnPartProps) {
           data={STAGES.map((value) => ({ value, label: said(KIND_NAMES[value]) }))}
           onChange={(stage) => set({ stage })}
         />
-        <Choice label={t`Energy`} value={body.energy} data={ENERGIES} onChange={(energy) => set({ energy })} />
+        <Choice
+          label={t`Energy`}
+          value={body.energy}
+          data={listed(ENERGY_NAMES)}
+          onChange={(energy) => set({ energy })}
+        />
       </Group>
       <Checkbox.Group label={t`Steps`} value={[...body.rungs]} onChange={(value) => set({ rungs: value as RungId[] })}>
         <SimpleGrid cols={{ base: 2, xs: 3 }} spacing={6} mt={6}>

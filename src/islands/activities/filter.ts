@@ -6,7 +6,7 @@ import { type RungId, rungs, STAGES, type Stage } from '../../core/teaching'
 import { putInAddress } from '../../ui/address'
 import type { Listed } from './useActivities'
 
-export const ENERGIES: readonly Energy[] = ['seated', 'standing', 'moving']
+const ENERGIES: readonly Energy[] = ['seated', 'standing', 'moving']
 const PLACE_IDS = Object.keys(placeNames) as Place[]
 
 /** What is looked for; empty where it makes no difference. */

@@ -1,5 +1,6 @@
+import { inDecimals } from '../../words/adult'
 import { said, saidAll } from '../../words/i18n'
-import { told, type Told } from '../../core/wording'
+import { datePart, told, type Told } from '../../core/wording'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Button, Group, Text } from '@mantine/core'
@@ -18,7 +19,7 @@ import {
 import { KIND_NAMES, type RungId, rungOf, wayOf } from '../../core/teaching'
 import { api } from '../../ui/api'
 import { calendarDay } from '../../ui/calendarDay'
-import { dayOf } from '../../ui/dates'
+import { dayOf, today } from '../../ui/dates'
 import { later } from '../../ui/later'
 import type { ChildData } from '../../core/records'
 import { Fold } from '../../ui/Fold'
@@ -50,8 +51,8 @@ export function Details({ data, estimate }: { data: ChildData; estimate: Estimat
         <Fold title={t`Figures`}>
           <Text size="sm" className="quiet">
             <Trans>
-              The answers speak for secure with {estimate.followed.evidence.toFixed(1)}; {SECURE.threshold} is needed.
-              Right: {tallies(byKind, (at) => said(KIND_NAMES[byKind[at]?.stage ?? 'concrete']))};{' '}
+              The answers speak for secure with {inDecimals(estimate.followed.evidence.toFixed(1))}; {SECURE.threshold}{' '}
+              is needed. Right: {tallies(byKind, (at) => said(KIND_NAMES[byKind[at]?.stage ?? 'concrete']))};{' '}
               {tallies(byAsk, (at) => said(wayOf(byAsk[at]?.ask ?? 'read').name))}.
             </Trans>
           </Text>
@@ -87,18 +88,21 @@ function Verdict({ estimate: { since, until, through, unmet } }: { estimate: Est
   )
 }
 
+/** Said in the language of whoever reads it, so only then. */
+const EARLIER_RULE_DAY = datePart(today(new Date(EARLIER_RULE_UNTIL)))
+
 const EARLIER_RULE = {
   lost: told(
     'Until {0} this was called secure. The rule of that time let a child pass who is right seven times in ten, so Ripe Acorn now waits for more right answers.',
-    dayOf(EARLIER_RULE_UNTIL),
+    EARLIER_RULE_DAY,
   ),
   won: told(
     'Until {0} this was not called secure. The rule of that time looked at the last few answers most. All of them count now, the newest more.',
-    dayOf(EARLIER_RULE_UNTIL),
+    EARLIER_RULE_DAY,
   ),
   through: told(
     'Until {0} this was not called secure, since only its own answers counted. Answers to later steps that need it count now.',
-    dayOf(EARLIER_RULE_UNTIL),
+    EARLIER_RULE_DAY,
   ),
 } as const satisfies Record<JudgedAnew, Told>
 

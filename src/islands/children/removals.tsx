@@ -23,7 +23,7 @@ export function RemoveChild({ report, onClose }: { report: ChildReport; onClose:
     queryKey: ['belongings', child.id],
     queryFn: () => api.get<NameElsewhere>(`/api/children/${child.id}/belongings`),
   })
-  const elsewhere = (found.data?.places ?? []).map(({ one, many, count }) => `${count} ${count === 1 ? one : many}`)
+  const elsewhere = (found.data?.places ?? []).map(({ what, count }) => `${count} ${what}`)
   return (
     <Confirm
       opened

@@ -1,3 +1,5 @@
+import { saidAll } from '../../words/i18n'
+import type { Told } from '../../core/wording'
 import { dateInWords } from '../../words/adult'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
@@ -12,7 +14,7 @@ import type { DaysState } from './useDays'
 /** What came out of a file, to be looked at before it is taken. */
 export type Came =
   | { readonly kind: 'calendar'; readonly calendar: ReadCalendar }
-  | { readonly kind: 'rows'; readonly rows: readonly DayRow[]; readonly notes: readonly string[] }
+  | { readonly kind: 'rows'; readonly rows: readonly DayRow[]; readonly notes: readonly Told[] }
   | { readonly kind: 'day'; readonly name: string; readonly day: Day }
   | { readonly kind: 'wrong'; readonly why: string }
 
@@ -76,7 +78,7 @@ function CalendarIn({ calendar, state, onDone }: DoneProps & { readonly calendar
 
 interface RowsInProps extends DoneProps {
   readonly rows: readonly DayRow[]
-  readonly notes: readonly string[]
+  readonly notes: readonly Told[]
   /** What a new day of them is called. */
   readonly name: string
   readonly on?: DayOn
@@ -113,7 +115,7 @@ function RowsIn({ rows, notes, state, onDone, name, on = ON_WEEKDAYS, children }
           </Trans>
         </Text>
       )}
-      {notes.map((note) => (
+      {saidAll(notes).map((note) => (
         <Text key={note} size="sm" className="quiet anywhere">
           {note}
         </Text>

@@ -2,13 +2,14 @@ import { t } from '@lingui/core/macro'
 import { Button, Group, Text, Title } from '@mantine/core'
 import { IconClockPlay, IconPlus, IconTrash } from '@tabler/icons-react'
 import { useState } from 'react'
-import { type Day, WEEKDAYS, type Weekday } from '../../core/days'
+import type { Day, Weekday } from '../../core/days'
 import type { DaysData } from '../../core/records'
 import { Choice } from '../../ui/Choice'
 import { KeptChoice } from '../../ui/KeptChoice'
 import { NameField } from '../../ui/NameField'
 import { DateField } from '../../ui/DateField'
 import { dayInWords, today } from '../../ui/dates'
+import { weekdayInWords, weekdaysInWords } from '../../words/adult'
 import type { DaysState } from './useDays'
 import { Segments } from '../../ui/Segments'
 import { UndoButton } from '../../ui/UndoButton'
@@ -81,13 +82,13 @@ function heldInWords({ on, whose }: Day, { groups, reports }: DaysData): string 
   const when =
     on.kind === 'date'
       ? dayInWords(on.date)
-      : on.days.map((day) => WEEKDAYS[day].slice(0, 2)).join(', ') || t`on no day`
+      : on.days.map((day) => weekdayInWords(day).slice(0, 2)).join(', ') || t`on no day`
   const name =
     whose.kind === 'group'
       ? groups.find(({ id }) => id === whose.groupId)?.name
       : whose.kind === 'child'
         ? reports.find(({ child }) => child.id === whose.childId)?.child.name
-        : 'everybody'
+        : t`everybody`
   return name === undefined ? when : t`${when}, for ${name}`
 }
 
@@ -114,13 +115,13 @@ function When({ body: { on }, onChange }: DayPartProps) {
           })
         }
         data={[
-          { value: 'weekdays', label: 'weekdays' },
+          { value: 'weekdays', label: t`weekdays` },
           { value: 'date', label: t`one date` },
         ]}
       />
       {on.kind === 'weekdays' ? (
         <Group gap={2} role="group" aria-label={t`Weekdays`}>
-          {WEEKDAYS.map((name, i) => (
+          {weekdaysInWords().map((name, i) => (
             <button
               key={name}
               type="button"
@@ -143,11 +144,7 @@ function When({ body: { on }, onChange }: DayPartProps) {
 
 function Whose({ body: { whose }, data, onChange }: DayPartProps & { readonly data: DaysData }) {
   const value =
-    whose.kind === 'group'
-      ? t`group ${whose.groupId}`
-      : whose.kind === 'child'
-        ? t`child ${whose.childId}`
-        : 'everybody'
+    whose.kind === 'group' ? `group ${whose.groupId}` : whose.kind === 'child' ? `child ${whose.childId}` : 'everybody'
   const take = (chosen: string) => {
     const [kind, id = ''] = chosen.split(' ')
     if (kind === 'group') onChange({ whose: { kind, groupId: id } })
@@ -160,9 +157,9 @@ function Whose({ body: { whose }, data, onChange }: DayPartProps & { readonly da
       value={value}
       onChange={take}
       data={[
-        { value: 'everybody', label: 'everybody' },
-        ...data.groups.map(({ id, name }) => ({ value: t`group ${id}`, label: name })),
-        ...data.reports.map(({ child }) => ({ value: t`child ${child.id}`, label: child.name })),
+        { value: 'everybody', label: t`everybody` },
+        ...data.groups.map(({ id, name }) => ({ value: `group ${id}`, label: name })),
+        ...data.reports.map(({ child }) => ({ value: `child ${child.id}`, label: child.name })),
       ]}
     />
   )

@@ -1,4 +1,5 @@
-import { said } from '../../words/i18n'
+import { type Told, asPart, told } from '../../core/wording'
+import { saidAll } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Button, FileButton, Group, Stack, Text } from '@mantine/core'
 import { IconDownload, IconUpload } from '@tabler/icons-react'
@@ -86,7 +87,7 @@ async function cameFrom(file: File, { settings }: DaysData): Promise<Came> {
       case 'rows':
         return read.rows.length > 0
           ? read
-          : { kind: 'wrong', why: t`No row of it can be read. ${read.notes.join(' ')}` }
+          : { kind: 'wrong', why: t`No row of it can be read. ${saidAll(read.notes).join(' ')}` }
       case 'lines': {
         const lines = readDayLines(read.lines.join('\n'), settings.language)
         const rows = lines.flatMap((line) => (line.kind === 'row' ? [line.row] : []))
@@ -100,8 +101,8 @@ async function cameFrom(file: File, { settings }: DaysData): Promise<Came> {
 }
 
 /** Lines of which no row was made, each with why, as far as they are not too many to be read. */
-function notTakenIn(lines: readonly ReadLine[]): string[] {
+function notTakenIn(lines: readonly ReadLine[]): Told[] {
   const left = lines.filter((line) => line.kind !== 'row')
-  const shown = left.slice(0, MOST_TOLD).map(({ text, why }) => `“${text.slice(0, 40)}”: ${said(why)}`)
-  return left.length > MOST_TOLD ? [...shown, t`${left.length - MOST_TOLD} more lines are no rows.`] : shown
+  const shown = left.slice(0, MOST_TOLD).map(({ text, why }) => told('“{0}”: {1}', text.slice(0, 40), asPart(why)))
+  return left.length > MOST_TOLD ? [...shown, told('{0} more lines are no rows.', left.length - MOST_TOLD)] : shown
 }

@@ -61,9 +61,9 @@ function RungCell({ estimate, isWorking, isDue }: { estimate?: Estimate; isWorki
   const level = estimate && (estimate.firm || estimate.answers > 0) ? LEVEL_NAMES[levelOf(estimate)] : '–'
   const kind = estimate?.firm ? 'rung-cell-firm' : isWorking ? 'rung-cell-working' : ''
   const words = [
-    isWorking && 'working',
-    isDue && 'due',
-    estimate?.overrule && (estimate.overrule.verdict === 'supposed' ? t`your guess` : 'judged'),
+    isWorking && t`working`,
+    isDue && t`due`,
+    estimate?.overrule && (estimate.overrule.verdict === 'supposed' ? t`your guess` : t`judged`),
   ]
     .filter(Boolean)
     .join(', ')

@@ -1,4 +1,4 @@
-import { dateInWords } from '../../words/adult'
+import { inDecimals, dateInWords } from '../../words/adult'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Text, Title, Table } from '@mantine/core'
@@ -84,7 +84,7 @@ function ErrorTable({ told }: { told: readonly ToldSession[] }) {
               <Trans>{real.toFixed(0)} min</Trans>
             </Table.Td>
             <Table.Td style={{ whiteSpace: 'nowrap' }}>
-              <Trans>{minutesOff.toFixed(1)} min</Trans>
+              <Trans>{inDecimals(minutesOff.toFixed(1))} min</Trans>
             </Table.Td>
           </Table.Tr>
         ))}

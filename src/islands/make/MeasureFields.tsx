@@ -1,3 +1,4 @@
+import { inDecimals } from '../../words/adult'
 import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { ActionIcon, Group, SimpleGrid, Stack, Text } from '@mantine/core'
@@ -52,7 +53,7 @@ export function MeasureFields({ bench, unit }: { bench: Bench; unit: LengthUnit 
       {recipe.backing === 'plate' && <Plates bench={bench} unit={unit} />}
       <Text size="xs" className="quiet" aria-live="polite" mih={16}>
         {shownChanges.length > 0 &&
-          t`Worked out again: ${shownChanges.map(({ id, from, to }) => `${said(MEASURE_LIMITS[id].name)} ${formatLength(from, unit)} → ${formatLength(to, unit)}`).join('; ')}`}
+          t`Worked out again: ${shownChanges.map(({ id, from, to }) => `${said(MEASURE_LIMITS[id].name)} ${inDecimals(`${formatLength(from, unit)} → ${formatLength(to, unit)}`)}`).join('; ')}`}
       </Text>
       <StockFields bench={bench} />
       <SimpleGrid cols={3} spacing={8}>
@@ -74,7 +75,6 @@ function Lengths({ bench, unit, ids }: { bench: Bench; unit: LengthUnit; ids: re
           <LengthField
             key={id}
             label={capital(said(MEASURE_LIMITS[id].name))}
-            field={said(MEASURE_LIMITS[id].name)}
             mm={recipe.fixed[id] ?? solved.measures[id]}
             unit={unit}
             onChange={(mm) => bench.fix(id, mm)}
@@ -110,7 +110,7 @@ function Plates({ bench, unit }: { bench: Bench; unit: LengthUnit }) {
           aria-pressed={bench.solved.measures.plateMm === mm}
           onClick={() => bench.fix('plateMm', mm)}
         >
-          {formatLength(mm, unit)}
+          {inDecimals(formatLength(mm, unit))}
         </button>
       ))}
     </Group>

@@ -1,3 +1,4 @@
+import { inDecimals } from '../../words/adult'
 import { t, plural } from '@lingui/core/macro'
 import { Button, FileButton, Stack, Text } from '@mantine/core'
 import { IconDownload, IconPrinter } from '@tabler/icons-react'
@@ -55,7 +56,7 @@ export function RecipeOut({ bench, unit, wording }: { bench: Bench; unit: Length
           <Text size="sm" mt={6} role="status">
             {scale === 1
               ? t`The printer is true.`
-              : t`The printer prints at ${Math.round(scale * 1000) / 10} %: the face came out ${formatLength(bench.solved.measures.faceMm * scale, unit)} across.`}
+              : t`The printer prints at ${Math.round(scale * 1000) / 10} %: the face came out ${inDecimals(formatLength(bench.solved.measures.faceMm * scale, unit))} across.`}
           </Text>
         )}
         {scale !== undefined && scale !== 1 && (

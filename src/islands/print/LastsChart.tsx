@@ -1,3 +1,4 @@
+import { inDecimals } from '../../words/adult'
 import { t } from '@lingui/core/macro'
 import { Bar, BarChart, Cell, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import { AXIS, TOOLTIP } from '../../ui/charts/look'
@@ -22,7 +23,7 @@ export function LastsChart({ bars, height }: Props) {
         <YAxis hide />
         <Tooltip
           {...TOOLTIP}
-          formatter={(value) => [t`${Number(value).toFixed(1)} % of games end here`, '']}
+          formatter={(value) => [t`${inDecimals(Number(value).toFixed(1))} % of games end here`, '']}
           separator=""
           cursor={{ fill: 'var(--line)', fillOpacity: 0.4 }}
         />

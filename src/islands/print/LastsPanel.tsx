@@ -130,24 +130,27 @@ function Fitting({
   return (
     <>
       <WholeField label={t`I have so many minutes`} value={minutes} least={2} most={120} onChange={setMinutes} />
-      {!sizes && <Text size="sm">{t`Trying every size …`}</Text>}
-      {sizes?.length === 0 && (
-        <Text size="sm">{t`No size of this game ends in that time: more minutes, or one mat for all.`}</Text>
-      )}
-      {sizes?.map((size) => (
-        <Button
-          key={`${size.kinds} ${size.cells} ${size.refills}`}
-          variant="default"
-          onClick={() => {
-            set({ count: size.kinds, choices: { ...picked.choices, cells: size.cells } })
-            onRules({ ...rules, squash: false, refills: size.refills })
-          }}
-        >
-          {size.refills > 0
-            ? t`${size.kinds} times × ${size.cells}, filled twice: about ${inMinutes(size.time.median)}`
-            : t`${size.kinds} times × ${size.cells}: about ${inMinutes(size.time.median)}`}
-        </Button>
-      ))}
+      {/* While other sizes are being tried, those for the minutes before still stand here. */}
+      <Stack gap="xs" role="group" aria-label={t`Sizes that fit`} aria-busy={wished !== wish}>
+        {!sizes && <Text size="sm">{t`Trying every size …`}</Text>}
+        {sizes?.length === 0 && (
+          <Text size="sm">{t`No size of this game ends in that time: more minutes, or one mat for all.`}</Text>
+        )}
+        {sizes?.map((size) => (
+          <Button
+            key={`${size.kinds} ${size.cells} ${size.refills}`}
+            variant="default"
+            onClick={() => {
+              set({ count: size.kinds, choices: { ...picked.choices, cells: size.cells } })
+              onRules({ ...rules, squash: false, refills: size.refills })
+            }}
+          >
+            {size.refills > 0
+              ? t`${size.kinds} times × ${size.cells}, filled twice: about ${inMinutes(size.time.median)}`
+              : t`${size.kinds} times × ${size.cells}: about ${inMinutes(size.time.median)}`}
+          </Button>
+        ))}
+      </Stack>
     </>
   )
 }

@@ -52,7 +52,7 @@ function CountField({ state: { printable, counts, options, set } }: { state: Pri
   if (counts.least === counts.most || options.rows) return null
   return (
     <NumberField
-      label={t`How many ${printable.counts}`}
+      label={said(printable.counts)}
       description={t`${counts.least} to ${counts.most} on this step`}
       value={options.count}
       onChange={(value) => typeof value === 'number' && set({ count: value })}

@@ -66,11 +66,11 @@ function WhyNone({ state: { refusal, options, counts, printable, set } }: { stat
   return (
     <Text className="sheet sheet-attention" role="alert">
       {isCount
-        ? t`How many ${printable.counts}: ${counts.least} to ${counts.most} are possible on this step, not ${options.count}.`
+        ? t`${said(printable.counts)}: ${counts.least} to ${counts.most} are possible on this step, not ${options.count}.`
         : `${said(refusal.says)}.`}
       {isCount && (
         <Button size="compact-md" mt="xs" display="block" onClick={() => set({ count: possible })}>
-          {t`Make ${possible} ${printable.counts}`}
+          {t`Take ${possible} instead`}
         </Button>
       )}
     </Text>

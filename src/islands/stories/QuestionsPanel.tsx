@@ -153,7 +153,7 @@ function Others({ all, chosen, onAdd, onUsual }: OthersProps) {
           { value: '', label: others.length === 0 ? t`there are no others` : t`choose one of ${others.length}` },
           ...others.map(({ id, kind, says }) => ({
             value: id,
-            label: `${QUESTION_KINDS[kind]}: ${says.slice(0, 70)}`,
+            label: `${said(QUESTION_KINDS[kind])}: ${says.slice(0, 70)}`,
           })),
         ]}
         onChange={(id) => {

@@ -16,6 +16,10 @@ export interface LineProps {
   readonly wording: Wording
 }
 
+/** "20 min later", or "20 min sooner" below 0. */
+const laterOrSooner = (minutes: number): string =>
+  minutes > 0 ? t`${sayDuration(minutes)} later` : t`${sayDuration(-minutes)} sooner`
+
 type Reckoning = 'later' | 'how-long' | 'start'
 const LENGTHS = [5, 10, 15, 20, 25, 30, 35, 40, 45, 60, 75, 90, 120]
 
@@ -94,7 +98,7 @@ function ReckoningField({ state, onState, minute, digital }: FieldProps) {
           onChange={(by) => onState({ ...state, by: Number(by) })}
           data={[...LENGTHS, ...LENGTHS.map((each) => -each)].map((each) => ({
             value: String(each),
-            label: `${sayDuration(Math.abs(each))} ${each > 0 ? 'later' : 'sooner'}`,
+            label: laterOrSooner(each),
           }))}
         />
       )}

@@ -110,7 +110,7 @@ function StepTimer({ step, timer, isMain }: StepTimerProps) {
           {timer.figures}
         </Text>
         <Text size="sm" className="quiet">
-          {isOver ? 'over: move on when they are ready' : t`of ${step.minutes} min`}
+          {isOver ? t`over: move on when they are ready` : t`of ${step.minutes} min`}
         </Text>
       </div>
       <Button

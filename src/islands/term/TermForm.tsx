@@ -3,7 +3,7 @@ import { t, plural } from '@lingui/core/macro'
 import { ActionIcon, Button, Checkbox, Group, Stack, Text } from '@mantine/core'
 import { IconPlus, IconTrash } from '@tabler/icons-react'
 import type { RefusedValue } from '../../core/errors'
-import { WEEKDAYS } from '../../core/days'
+import { weekdaysInWords } from '../../words/adult'
 import {
   type Holiday,
   LONGEST_SESSION,
@@ -45,7 +45,7 @@ export function TermForm({ wish, onChange, refusal, meetings }: Props) {
         onChange={(days) => set({ weekdays: days.map(Number).sort((a, b) => a - b) })}
       >
         <Group gap="xs" mt={6}>
-          {WEEKDAYS.map((day, i) => (
+          {weekdaysInWords().map((day, i) => (
             <Checkbox key={day} value={String(i)} label={day.slice(0, 3)} aria-label={day} />
           ))}
         </Group>

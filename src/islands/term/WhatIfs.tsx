@@ -1,3 +1,4 @@
+import { inDecimals } from '../../words/adult'
 import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
@@ -51,7 +52,7 @@ interface ComparedProps extends Pick<TermData, 'children'> {
 }
 
 function Compared({ name, base, other, children }: ComparedProps) {
-  const gained = (forecast: Forecast) => rungsGained(forecast).toFixed(1)
+  const gained = (forecast: Forecast) => inDecimals(rungsGained(forecast).toFixed(1))
   const sameGoal = base.goal && other.goal && [base.goal, other.goal].map((goal) => goal.by[PLANNED_FOR])
   const goal = base.goal ? rungOf(base.goal.rung).name : ''
   const rows = children.flatMap(({ id, name: child }) => {

@@ -1,4 +1,4 @@
-import { adultsWording } from '../../words/adult'
+import { inDecimals, adultsWording } from '../../words/adult'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Stack, Text, VisuallyHidden, Table } from '@mantine/core'
@@ -10,7 +10,7 @@ import type { YardState } from './useYard'
 export function HandsPanel({ state }: { state: YardState }) {
   const { ground } = state.laid
   const { unit, age } = state.yard
-  const d = (mm: number) => formatDistance(mm, unit)
+  const d = (mm: number) => inDecimals(formatDistance(mm, unit))
   const hands = floorHands(ground.radiusMm, age)
   return (
     <Stack gap="sm">

@@ -1,9 +1,12 @@
+import { inDecimals } from '../../words/adult'
 import { tenth } from '../../core/clock'
+import { RefusedValue } from '../../core/errors'
 import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { type LaidMarker, type Taped, dueTapes, formatDistance, laidMarker } from '../../core/make'
+import { SIDES, type SideName } from './sides'
 import { LengthField } from '../../ui/LengthField'
 import { putTaped, tryJudge } from './YardPlan'
 import type { YardState } from './useYard'
@@ -58,7 +61,6 @@ function TapeRow({ state, hour }: { state: YardState; hour: number }) {
         <LengthField
           hideLabel
           label={t`${hour}: from the centre`}
-          field={t`${hour}: tape from the centre`}
           mm={taped.fromCentreMm}
           unit={unit}
           allowNothing
@@ -67,7 +69,6 @@ function TapeRow({ state, hour }: { state: YardState; hour: number }) {
         <LengthField
           hideLabel
           label={t`${hour}: from 12`}
-          field={t`${hour}: tape from 12`}
           mm={taped.fromTwelveMm}
           unit={unit}
           allowNothing
@@ -90,7 +91,7 @@ function Verdict({ taped, radiusMm, unit }: { taped: Taped; radiusMm: number; un
   const { minutesOff, mustMove, moveRightMm, moveAheadMm } = judged
   const off = Math.abs(minutesOff)
   const side = (mm: number, more: SideName, less: SideName) =>
-    said(SIDES[mm > 0 ? more : less], formatDistance(Math.abs(mm), unit))
+    said(SIDES[mm > 0 ? more : less](inDecimals(formatDistance(Math.abs(mm), unit))))
   return (
     <Text size="xs" ml={30} c={mustMove ? 'var(--attention)' : undefined} fw={mustMove ? 600 : undefined}>
       {off < 0.05
@@ -109,9 +110,6 @@ function judgeOrWhy(taped: Taped, radiusMm: number): LaidMarker | string {
   try {
     return laidMarker(taped, radiusMm)
   } catch (error) {
-    return error instanceof Error ? error.message : String(error)
+    return error instanceof RefusedValue ? said(error.says) : String(error)
   }
 }
-
-const SIDES = { right: '{0} right', left: '{0} left', ahead: '{0} ahead', back: '{0} back' } as const
-type SideName = keyof typeof SIDES

@@ -1,4 +1,6 @@
+import { inDecimals } from '../../words/adult'
 import { said } from '../../words/i18n'
+import { SIDES } from './sides'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Stack, Text, Table } from '@mantine/core'
@@ -9,7 +11,7 @@ import type { YardState } from './useYard'
 /** Chords, string, square corner, offsets, order and tolerance, all from the radius. */
 export function LengthsPanel({ state }: { state: YardState }) {
   const { yard, ground } = state.laid
-  const d = (mm: number) => formatDistance(mm, state.yard.unit)
+  const d = (mm: number) => inDecimals(formatDistance(mm, state.yard.unit))
   const ring = ringMeasures(ground.radiusMm)
   const [three, four, five] = ring.threeFourFive
   const rows: [string, string][] = [
@@ -56,7 +58,7 @@ export function LengthsPanel({ state }: { state: YardState }) {
 /** Where the hours lie from the centre, for setting out without a string. */
 function Offsets({ state }: { state: YardState }) {
   const { ground } = state.laid
-  const d = (mm: number) => formatDistance(mm, state.yard.unit)
+  const d = (mm: number) => inDecimals(formatDistance(mm, state.yard.unit))
   return (
     <Table aria-label={t`Offsets from the centre, facing 12`}>
       <Table.Thead>
@@ -72,8 +74,8 @@ function Offsets({ state }: { state: YardState }) {
           return (
             <Table.Tr key={place.minute}>
               <Table.Td>{place.hour}</Table.Td>
-              <Table.Td ta="right">{aside === 'on the line' ? aside : t`${d(asideMm)} to the ${aside}`}</Table.Td>
-              <Table.Td ta="right">{along === 'level' ? along : `${d(alongMm)} ${along}`}</Table.Td>
+              <Table.Td ta="right">{said(SIDES[aside](d(asideMm)))}</Table.Td>
+              <Table.Td ta="right">{said(SIDES[along](d(alongMm)))}</Table.Td>
             </Table.Tr>
           )
         })}

@@ -1,3 +1,4 @@
+import { inDecimals } from '../../words/adult'
 import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
@@ -31,14 +32,7 @@ function MarkerRows({ state: { yard, change } }: { state: YardState }) {
           w={90}
           onChange={(value) => typeof value === 'number' && put({ count: value })}
         />
-        <LengthField
-          label={t`Across`}
-          field={t`${marker.name || t`marker`}, across`}
-          mm={marker.sizeMm}
-          unit="cm"
-          onChange={(sizeMm) => put({ sizeMm })}
-          width={90}
-        />
+        <LengthField label={t`Across`} mm={marker.sizeMm} unit="cm" onChange={(sizeMm) => put({ sizeMm })} width={90} />
         {yard.markers.length > 1 && (
           <ActionIcon
             variant="subtle"
@@ -78,7 +72,7 @@ export function Markers({ state }: { state: YardState }) {
         <Text size="xs" className="quiet">
           <Trans>
             All 60 of {Math.round(largest / 10)} cm with gaps of {USUAL_GAP_MM / 10} cm need a radius of{' '}
-            {formatDistance(leastRadiusFor(largest, USUAL_GAP_MM), yard.unit)}.
+            {inDecimals(formatDistance(leastRadiusFor(largest, USUAL_GAP_MM), yard.unit))}.
           </Trans>
         </Text>
       )}

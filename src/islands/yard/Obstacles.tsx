@@ -15,25 +15,10 @@ export function Obstacles({ state, space }: { state: YardState; space: Extract<S
         const unit = state.yard.unit
         return (
           <Group key={i} gap={4} align="end" wrap="nowrap">
-            <LengthField
-              label={t`From left`}
-              field={t`thing ${i + 1}, from the left`}
-              mm={each.x}
-              unit={unit}
-              allowNothing
-              onChange={(x) => put({ x })}
-            />
-            <LengthField
-              label={t`From back`}
-              field={t`thing ${i + 1}, from the back`}
-              mm={each.y}
-              unit={unit}
-              allowNothing
-              onChange={(y) => put({ y })}
-            />
+            <LengthField label={t`From left`} mm={each.x} unit={unit} allowNothing onChange={(x) => put({ x })} />
+            <LengthField label={t`From back`} mm={each.y} unit={unit} allowNothing onChange={(y) => put({ y })} />
             <LengthField
               label={t`Its radius`}
-              field={t`thing ${i + 1}, radius`}
               mm={each.radiusMm}
               unit={unit}
               onChange={(radiusMm) => put({ radiusMm })}

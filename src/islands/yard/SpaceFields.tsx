@@ -1,3 +1,4 @@
+import { inDecimals } from '../../words/adult'
 import { told } from '../../core/wording'
 import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
@@ -47,11 +48,10 @@ function SpaceSection({ state }: { state: YardState }) {
       <SizeFields state={state} />
       <LengthField
         label={t`Radius of the clock`}
-        field="radius"
         mm={yard.radiusMm ?? laid.ground.radiusMm}
         unit={unit}
         onChange={(radiusMm) => change({ radiusMm })}
-        description={t`Largest here, with a lane of 1 m: ${formatDistance(largest, unit)}`}
+        description={t`Largest here, with a lane of 1 m: ${inDecimals(formatDistance(largest, unit))}`}
       />
       {yard.radiusMm !== undefined && (
         <Button
@@ -72,7 +72,6 @@ function SizeFields({ state }: { state: YardState }) {
   return space.kind === 'round' ? (
     <LengthField
       label={t`Free radius`}
-      field="free radius"
       mm={space.radiusMm}
       unit={unit}
       onChange={(radiusMm) => change({ space: { kind: 'round', radiusMm } })}
@@ -82,14 +81,12 @@ function SizeFields({ state }: { state: YardState }) {
       <SimpleGrid cols={2} spacing={8}>
         <LengthField
           label={t`Left to right`}
-          field="width"
           mm={space.widthMm}
           unit={unit}
           onChange={(widthMm) => change({ space: { ...space, widthMm } })}
         />
         <LengthField
           label={t`Back to front`}
-          field="depth"
           mm={space.depthMm}
           unit={unit}
           onChange={(depthMm) => change({ space: { ...space, depthMm } })}

@@ -42,8 +42,8 @@ function YardRoom() {
             value={state.yard.unit}
             onChange={(unit) => state.change({ unit })}
             data={[
-              { value: 'm', label: 'metres' },
-              { value: 'ft', label: 'feet' },
+              { value: 'm', label: t`metres` },
+              { value: 'ft', label: t`feet` },
             ]}
           />
           <ToPrinting part="out" />

@@ -1,4 +1,6 @@
+import { said } from '#words'
 import { told, type Told } from '../../core/wording'
+import Joi from 'joi'
 import Papa from 'papaparse'
 import type { TableLine, Undo } from '../../core/keeping'
 import { GROUP_MOST, age as ageSchema, name as nameSchema } from '../fields'
@@ -7,7 +9,7 @@ import type { Doing } from '../keeping/deeds'
 import { readDoc } from '../keeping/docs'
 import { type Doc, kinds } from '../keeping/kinds'
 import { type Change, makeChanges } from '../keeping/undos'
-import { IN_WORDS } from '../refusals'
+import { CHECKED_BY, refusalOf } from '../refusals'
 import { Problem } from '../problem'
 import { v4 as newId } from 'uuid'
 
@@ -40,14 +42,16 @@ function columnsOf(rows: readonly string[][]): { name: number; age: number; firs
 /** Our own tables guard a cell that would begin a formula; that apostrophe is no part of the name. */
 const unguarded = (cell: string) => cell.replace(/^'(?=[=+\-@])/, '')
 
+const LINE = Joi.object<{ name: string }>({ name: nameSchema })
+
 function readLine(cells: readonly string[], at: { name: number; age: number }, line: number): TableLine {
-  const name = nameSchema.validate(unguarded((cells[at.name] ?? '').trim()), IN_WORDS)
-  if (name.error) return { line, kind: 'wrong', why: name.error.message.replace(/^value/, 'The name') }
+  const name = LINE.validate({ name: unguarded((cells[at.name] ?? '').trim()) }, CHECKED_BY)
+  if (name.error) return { line, kind: 'wrong', why: said(refusalOf(name.error, told('The name'))) }
   const written = at.age < 0 ? '' : (cells[at.age] ?? '').trim()
   const age = ageSchema.validate(written === '' ? null : /^\d+$/.test(written) ? Number(written) : Number.NaN)
   if (age.error)
-    return { line, kind: 'wrong', why: `The age must be a whole number from 2 to 99 or empty, not ${written}` }
-  return { line, kind: 'new', name: name.value as string, age: age.value as number | null }
+    return { line, kind: 'wrong', why: said('The age must be a whole number from 2 to 99 or empty, not {0}', written) }
+  return { line, kind: 'new', name: name.value.name, age: age.value as number | null }
 }
 
 /** The most lines that are read, and the most letters: a line is a name and an age. */
@@ -107,7 +111,8 @@ export function takeInChildren(
     )
     const changes: Change[] = fresh.map((after) => ({ kind: 'children', before: null, after }))
     if (groupId !== undefined) changes.push(await intoGroup(trx, groupId, fresh))
-    const detail = `A table with ${fresh.length} new ${fresh.length === 1 ? 'child' : 'children'}`
+    const detail =
+      fresh.length === 1 ? told('A table with one new child') : told('A table with {0} new children', fresh.length)
     return makeChanges(trx, changes, { what: 'took in', detail }, doing)
   })
 }

@@ -1,10 +1,10 @@
-import { told, type Told } from '../../core/wording'
+import { asPart, ownWords, told, type Told } from '../../core/wording'
 import { strFromU8 } from 'fflate'
 import Joi from 'joi'
 import type { Workspace } from '../keeping/docs'
 import { type Doc, KIND_IDS, kinds } from '../keeping/kinds'
 import { pathOf } from '../fieldNames'
-import { IN_WORDS } from '../refusals'
+import { CHECKED_BY, refusalOf } from '../refusals'
 import { Problem } from '../problem'
 import { printWithRows } from './printRows'
 import { withSupposed } from './supposed'
@@ -100,8 +100,8 @@ export function readWorkspaceFile(bytes: Uint8Array): Workspace {
     )
   if (things === null || typeof things !== 'object')
     throw wrong('things', told('things must hold the lists of what is kept.'))
-  const { error } = ANY_VERSION.validate(things, { ...IN_WORDS, convert: false })
-  if (error) throw wrong(fieldOf('things', error), told('{0}.', error.message))
+  const { error } = ANY_VERSION.validate(things, { ...CHECKED_BY, convert: false })
+  if (error) throw wrong(fieldOf('things', error), told('{0}.', asPart(refusalOf(error, ownWords(pathIn(error))))))
   let upgraded = things as Record<string, Doc[]>
   for (let version = formatVersion; version < WORKSPACE_VERSION; version++)
     upgraded = UPGRADES[version]?.(upgraded) ?? upgraded
@@ -115,6 +115,8 @@ function partsOf(text: string): Partial<Record<keyof WorkspaceFile, unknown>> {
     throw wrong('file', told('The file is neither a zip nor JSON. Choose the file that Your data made.'))
   }
 }
+
+const pathIn = (error: Joi.ValidationError) => pathOf(error.details[0]?.path ?? []) || 'it'
 
 const fieldOf = (begin: string, error: Joi.ValidationError) => pathOf([begin, ...(error.details[0]?.path ?? [])])
 
@@ -130,7 +132,10 @@ function checkedThings(things: Record<string, unknown>): Workspace {
 }
 
 function checkedDoc(id: (typeof KIND_IDS)[number], doc: unknown, i: number): Doc {
-  const { error, value } = kinds[id].schema.validate(doc, { ...IN_WORDS, convert: false })
+  const { error, value } = kinds[id].schema.validate(doc, { ...CHECKED_BY, convert: false })
   if (!error) return value as Doc
-  throw wrong(fieldOf(`${id}[${i}]`, error), told('In {0}, number {1}: {2}.', id, i + 1, error.message))
+  throw wrong(
+    fieldOf(`${id}[${i}]`, error),
+    told('In {0}, number {1}: {2}.', id, i + 1, asPart(refusalOf(error, ownWords(pathIn(error))))),
+  )
 }

@@ -1,3 +1,4 @@
+import { said } from '#words'
 import type { Counted, DataState } from '../../core/keeping'
 import { type Db, fileOf } from '../connection'
 import { backupFolder, backupsIn } from '../keeping/backups'
@@ -11,7 +12,8 @@ export async function dataState(db: Db, now: number): Promise<DataState> {
   const counts: Counted[] = []
   for (const kind of KIND_IDS.map((id) => kinds[id])) {
     if (kind.id === 'settings' || kind.id === 'deeds') continue
-    counts.push({ one: kind.one, many: kind.many, count: await countOf(db, kind.table) })
+    const count = await countOf(db, kind.table)
+    counts.push({ what: said(count === 1 ? kind.one : kind.many), count })
   }
   const folder = await backupFolder(db)
   const { folder: chosen, keep } = await getKeeping(db)

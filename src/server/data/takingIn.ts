@@ -1,4 +1,5 @@
-import { told } from '../../core/wording'
+import { said } from '#words'
+import { told, asPart } from '../../core/wording'
 import type { Compared, OnDifferent, Undo } from '../../core/keeping'
 import { type Db, inTransaction } from '../connection'
 import type { Doing } from '../keeping/deeds'
@@ -36,7 +37,7 @@ function difference(kind: DocKind, here: readonly Doc[], there: readonly Doc[]):
   return {
     compared: {
       kind: kind.id,
-      many: kind.many,
+      many: said(kind.many),
       fresh: changes.length - different.length,
       same: there.length - changes.length,
       different: different.length,
@@ -67,7 +68,7 @@ export function takeIn(db: Db, there: Workspace, onDifferent: OnDifferent, doing
       .flatMap((each) => each.changes)
       .filter(({ before }) => onDifferent === 'replace' || before === null)
     const fresh = changes.filter(({ before }) => before === null).length
-    const detail = `A file: ${fresh} new, ${changes.length - fresh} replaced`
+    const detail = told('A file: {0} new, {1} replaced', fresh, changes.length - fresh)
     return makeChanges(trx, changes, { what: 'took in', detail }, doing)
   })
 }
@@ -77,7 +78,7 @@ export function restore(db: Db, there: Workspace, name: string, doing: Doing): P
   return inTransaction(db, async (trx) => {
     const found = (await differences(trx, there)).filter(({ compared }) => compared.kind !== 'deeds')
     const changes = found.flatMap(({ changes, gone }) => [...changes, ...gone])
-    return makeChanges(trx, changes, { what: 'restored', detail: `The backup ${name}` }, doing)
+    return makeChanges(trx, changes, { what: 'restored', detail: told('The backup {0}', name) }, doing)
   })
 }
 
@@ -101,7 +102,7 @@ async function refuseLoose(db: Db, there: Workspace): Promise<void> {
           id,
           i + 1,
           field,
-          kinds[to].one,
+          asPart(kinds[to].one),
         ),
       })
     }

@@ -1,3 +1,4 @@
+import { toKeep } from '../keeping/keptText'
 import { told } from '../../core/wording'
 import type { Db } from '../connection'
 import { type Doing, writeDeed } from '../keeping/deeds'
@@ -17,6 +18,6 @@ export async function choosePasscode(db: Db, word: string, doing: Doing): Promis
   await db.transaction(async (trx) => {
     await setKeeping(trx, { passcode })
     await trx('devices').delete()
-    await writeDeed(trx, 'changed the keeping', 'A new passcode; every device must give it again', doing)
+    await writeDeed(trx, 'changed the keeping', toKeep(told('A new passcode; every device must give it again')), doing)
   })
 }

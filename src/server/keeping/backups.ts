@@ -1,4 +1,5 @@
-import { told } from '../../core/wording'
+import { toKeep } from './keptText'
+import { told, asPart, type Told } from '../../core/wording'
 import { MS_PER_DAY } from '../../core/clock'
 import { accessSync, constants, existsSync, readdirSync, rmSync, statSync } from 'node:fs'
 import { basename, dirname, isAbsolute, join, resolve } from 'node:path'
@@ -100,26 +101,31 @@ export async function changeKeeping(
   doing: Doing,
 ): Promise<Pick<Keeping, 'folder' | 'keep'>> {
   if (folder !== '') {
-    if (!isAbsolute(folder)) throw noFolder(folder, 'it must be a whole path from the root')
+    if (!isAbsolute(folder)) throw noFolder(folder, told('it must be a whole path from the root'))
     try {
       makeFolders(folder)
       accessSync(folder, constants.W_OK)
     } catch {
-      throw noFolder(folder, 'it cannot be made or written')
+      throw noFolder(folder, told('it cannot be made or written'))
     }
     // The oldest are removed from it, and it is closed to others: it may hold nothing of anybody else.
     const others = readdirSync(folder).filter((name) => !NAME.test(name))
-    if (others.length > 0) throw noFolder(folder, 'it must be empty or hold backups of Ripe Acorn alone')
+    if (others.length > 0) throw noFolder(folder, told('it must be empty or hold backups of Ripe Acorn alone'))
   }
   await setKeeping(db, { folder, keep })
-  await writeDeed(db, 'changed the keeping', `${keep} backups${folder ? ` in ${folder}` : ''}`, doing)
+  await writeDeed(
+    db,
+    'changed the keeping',
+    toKeep(folder ? told('{0} backups in {1}', keep, folder) : told('{0} backups', keep)),
+    doing,
+  )
   return { folder, keep }
 }
 
-const noFolder = (folder: string, why: string) =>
+const noFolder = (folder: string, why: Told) =>
   new Problem(400, told('This cannot be taken'), {
     field: 'folder',
-    detail: told('folder will not do: {0}, not {1}.', why, folder),
+    detail: told('folder will not do: {0}, not {1}.', asPart(why), folder),
   })
 
 /** Removes the backups that were made before an instant, and says how many. */

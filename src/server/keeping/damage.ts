@@ -1,3 +1,6 @@
+import { said } from '#words'
+import { told } from '../../core/wording'
+import { toKeep } from './keptText'
 import type { DamagedRow } from '../../core/keeping'
 import { v4 as newId } from 'uuid'
 import { type Db, inTransaction } from '../connection'
@@ -5,11 +8,11 @@ import { type Doing, writeDeed } from './deeds'
 import { type Damaged, readWorkspace } from './docs'
 import { kinds } from './kinds'
 
-const told = ({ kind, row }: Damaged): DamagedRow => ({ kind: kinds[kind].one, row: JSON.stringify(row) })
+const asSaid = ({ kind, row }: Damaged): DamagedRow => ({ kind: said(kinds[kind].one), row: JSON.stringify(row) })
 
 /** The rows that cannot be read. Everything else is shown as if they were not there. */
 export async function damagedRows(db: Db): Promise<DamagedRow[]> {
-  return (await readWorkspace(db)).damaged.map(told)
+  return (await readWorkspace(db)).damaged.map(asSaid)
 }
 
 /** Puts damaged rows aside, as they are, so that they are no longer in the way. They stay in the exported file. */
@@ -23,7 +26,7 @@ export function setDamagedAside(db: Db, doing: Doing): Promise<{ set: number }> 
       if (kind === 'sessions') await asideWith(trx, 'group_counts', { session_id: key.id }, doing)
       await trx(table).where(key).delete()
     }
-    if (damaged.length > 0) await writeDeed(trx, 'set aside', `${damaged.length} damaged rows`, doing)
+    if (damaged.length > 0) await writeDeed(trx, 'set aside', toKeep(told('{0} damaged rows', damaged.length)), doing)
     return { set: damaged.length }
   })
 }

@@ -1,3 +1,4 @@
+import { said } from '#words'
 import { told } from '../../core/wording'
 import type { Counted, NameElsewhere, Spelling } from '../../core/keeping'
 import type { Db } from '../connection'
@@ -106,7 +107,10 @@ export async function nameElsewhere(db: Db, childId: string): Promise<NameElsewh
   const found = (await isShared(db, name, childId)) ? [] : (await textsWith(db, [name])).filter(isOthers)
   const counts = new Map<KindId, number>()
   for (const { kind } of found) counts.set(kind.id, (counts.get(kind.id) ?? 0) + 1)
-  const places = [...counts].map(([kind, count]): Counted => ({ one: kinds[kind].one, many: kinds[kind].many, count }))
+  const places = [...counts].map(([kind, count]): Counted => ({
+    what: said(count === 1 ? kinds[kind].one : kinds[kind].many),
+    count,
+  }))
   return { places, spellings: await spellingsOf(db, { id: childId, name }) }
 }
 

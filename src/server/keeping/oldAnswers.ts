@@ -1,4 +1,4 @@
-import { counted } from '../../core/wording'
+import { told, datePart } from '../../core/wording'
 import type { Undo } from '../../core/keeping'
 import { type Db, inTransaction } from '../connection'
 import type { Doing } from './deeds'
@@ -23,7 +23,11 @@ export function forgetAnswersBefore(db: Db, before: number, doing: Doing): Promi
       ...answers.map((doc): Change => ({ kind: 'answers', before: doc, after: null })),
       ...changed.map((doc): Change => ({ kind: 'answer_changes', before: doc, after: null })),
     ]
-    const detail = `${counted(answers.length, 'answer', 'answers')} from before ${new Date(before).toISOString().slice(0, 10)}`
+    const detail = told(
+      'Answers from before {0}: {1}',
+      datePart(new Date(before).toISOString().slice(0, 10)),
+      answers.length,
+    )
     return makeChanges(trx, changes, { what: 'removed', detail }, doing)
   })
 }

@@ -1,4 +1,4 @@
-import { counted, told } from '../../core/wording'
+import { told, asPart } from '../../core/wording'
 import type { Undo } from '../../core/keeping'
 import { type Db, inTransaction } from '../connection'
 import { notFound } from '../problem'
@@ -29,7 +29,7 @@ function remove(db: Db, { kindId, id, also }: Removal, doing: Doing): Promise<Un
   return inTransaction(db, async (trx) => {
     const kind = kinds[kindId]
     const doc = await readDoc(trx, kind, { id })
-    if (!doc) throw notFound(told(kind.one))
+    if (!doc) throw notFound(kind.one)
     const touched = await touchedBy(trx, kind, doc)
     if (kindId === 'children') await removeOwnDays(trx, touched, id)
     await removeDoc(trx, kind, doc)
@@ -103,6 +103,11 @@ async function finish(db: Db, kind: DocKind, touched: Touched, doing: Doing): Pr
     if (canonical(after) !== canonical(before)) changes.push({ kind: each.id, before, after })
   }
   const others = changes.filter(({ after }) => after === null).length - 1
-  const detail = `A ${kind.one}${others > 0 ? `, with ${counted(others, 'thing', 'things')} of its own` : ''}`
+  const detail =
+    others === 0
+      ? kind.one
+      : others === 1
+        ? told('{0}, with one thing of its own', asPart(kind.one))
+        : told('{0}, with {1} things of its own', asPart(kind.one), others)
   return keepUndo(db, changes, { what: 'removed', detail }, doing)
 }

@@ -1,4 +1,5 @@
-import { told } from '../../core/wording'
+import { keptText, toKeep } from './keptText'
+import { told, asPart, type Told } from '../../core/wording'
 import type { DeedName, TakenBack, Undo } from '../../core/keeping'
 import { v4 as newId } from 'uuid'
 import { type Db, inTransaction } from '../connection'
@@ -53,7 +54,7 @@ const childrenIn = (changes: readonly Change[]) =>
 
 interface MadeUndo {
   readonly what: Undoable
-  readonly detail: string
+  readonly detail: Told
 }
 
 /** Makes the changes, writes down that it was done, and keeps how to take them back. Runs inside a transaction. */
@@ -66,18 +67,22 @@ export async function makeChanges(db: Db, changes: readonly Change[], made: Made
 /** Keeps how to take back changes that were made already. */
 export async function keepUndo(db: Db, changes: readonly Change[], made: MadeUndo, doing: Doing): Promise<Undo> {
   const { what, detail } = made
-  await writeDeed(db, what, detail, doing)
-  const undo = { id: newId(), at: doing.now, until: doing.now + UNDO_OF[what].ms, what: detail }
+  const kept = toKeep(detail)
+  await writeDeed(db, what, kept, doing)
+  const undo = { id: newId(), at: doing.now, until: doing.now + UNDO_OF[what].ms, what: kept }
   await db('undos').insert({ ...undo, body: JSON.stringify({ what, changes }) })
-  return undo
+  return asSaid(undo)
 }
+
+const asSaid = (undo: Undo): Undo => ({ ...undo, what: keptText(undo.what) })
 
 /** What can be taken back now, the newest first. */
 export async function listUndos(db: Db, now: number): Promise<Undo[]> {
-  return (await db('undos')
+  const rows = (await db('undos')
     .where('until', '>', now)
     .orderBy('at', 'desc')
     .select('id', 'at', 'until', 'what')) as Undo[]
+  return rows.map(asSaid)
 }
 
 /** Takes a change back: what is still as the change left it is again as it was before. */
@@ -165,7 +170,7 @@ async function refuseOrphans(db: Db, changes: readonly Change[]): Promise<void> 
           detail: told(
             'Since then {0} {1} came to “{2}”, and would be lost with it. Nothing was changed.',
             stay.length,
-            stay.length === 1 ? kinds[other].one : kinds[other].many,
+            asPart(stay.length === 1 ? kinds[other].one : kinds[other].many),
             kinds[kind].label(before),
           ),
         })

@@ -1,4 +1,6 @@
-import { told } from '../../core/wording'
+import { rungOf } from '../../core/teaching'
+import { toKeep } from '../keeping/keptText'
+import { told, asPart } from '../../core/wording'
 import type { ChildId, NoteId } from '../../core/ids'
 import type { Instant, Overrule } from '../../core/knowing'
 import type { Note, OverruleWish } from '../../core/records'
@@ -22,6 +24,12 @@ export async function overrulesByChild(db: Db): Promise<Map<string, Overrule[]>>
 }
 
 /** Sets the adult's word on a rung, or takes it back where the verdict is null. */
+const VERDICTS = {
+  firm: told('secure'),
+  'not-firm': told('not secure'),
+  back: told('taken back'),
+} as const
+
 export async function overruleRung(
   db: Db,
   childId: ChildId,
@@ -36,7 +44,12 @@ export async function overruleRung(
       .insert({ child_id: childId, rung, verdict, note, at })
       .onConflict(['child_id', 'rung'])
       .merge()
-  await writeDeed(db, 'overruled', `${rung}: ${verdict ?? 'taken back'}`, doing)
+  await writeDeed(
+    db,
+    'overruled',
+    toKeep(told('{0}: {1}', asPart(rungOf(rung).name), asPart(VERDICTS[verdict ?? 'back']))),
+    doing,
+  )
 }
 
 function rowToNote(row: DbRow): Note {

@@ -1,3 +1,4 @@
+import type { Told } from '../../core/wording'
 import { MS_PER_DAY } from '../../core/clock'
 import ICAL from 'ical.js'
 import { type DayRow, MOST_WHAT_LETTERS, inOrder, isPictureId, withoutUnseen } from '../../core/days'
@@ -17,7 +18,7 @@ export interface ReadCalendar {
   readonly days: readonly CalendarDay[]
   readonly events: number
   /** What was left out or changed, a sentence each. */
-  readonly notes: readonly string[]
+  readonly notes: readonly Told[]
 }
 
 export interface CalendarWish {

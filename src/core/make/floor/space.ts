@@ -127,7 +127,7 @@ export function markerChoices(radiusMm: number, markers: readonly Marker[]): Mar
       name: told('All 60: hours doubled at the quarters'),
       needs: 64,
       ok: count >= 64 && wide,
-      says: wide ? enough(64) : told('markers of {0} mm need a radius of {1} m', largest, (least / 1000).toFixed(2)),
+      says: wide ? enough(64) : told('markers of {0} mm need a radius of {1} m', largest, Math.round(least / 10) / 100),
     },
     {
       id: 'fives-chalk',

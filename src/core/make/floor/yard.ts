@@ -55,7 +55,7 @@ export function groundOf({ space, radiusMm }: Pick<Yard, 'space' | 'radiusMm'>):
   if (!(radiusMm >= 300 && radiusMm <= largest.radiusMm + 0.5))
     throw new RefusedValue(
       told('radius'),
-      told('0.30 to {0} m here, with a lane of 1 m all round', (largest.radiusMm / 1000).toFixed(2)),
+      told('{0} to {1} m here, with a lane of 1 m all round', 0.3, Math.round(largest.radiusMm / 10) / 100),
       Number.isFinite(radiusMm) ? `${(radiusMm / 1000).toFixed(2)} m` : radiusMm,
     )
   return { ...largest, radiusMm }

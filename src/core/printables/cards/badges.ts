@@ -18,7 +18,7 @@ export const badges = definePrintable({
   name: told('Find your time'),
   purpose: told('A clock for each child to wear, and the list that is called from'),
   stage: 'concrete',
-  counts: 'badges',
+  counts: told('How many badges'),
   leastItems: 2,
   mostItems: 30,
   usualItems: 6,

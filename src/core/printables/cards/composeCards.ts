@@ -16,7 +16,7 @@ export const composeCards = definePrintable({
   name: told('Compose a time'),
   purpose: told('Hour cards and minute cards, laid together to make the time of a clock'),
   stage: 'abstract',
-  counts: 'clocks',
+  counts: told('How many clocks'),
   leastItems: 2,
   mostItems: 12,
   usualItems: 8,

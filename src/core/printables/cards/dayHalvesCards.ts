@@ -39,7 +39,7 @@ export const dayHalvesCards = definePrintable({
     'Things we do and their clocks to sort into before and after noon; cards with two right answers have a mark',
   ),
   stage: 'pictorial',
-  counts: 'cards',
+  counts: told('How many cards'),
   leastItems: 4,
   mostItems: 16,
   usualItems: 10,

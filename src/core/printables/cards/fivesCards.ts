@@ -22,7 +22,7 @@ export const fivesCards = definePrintable({
   name: told('Cards of five'),
   purpose: told('Counts 5 to 60 to lay round a dial, in order, then at random; and a list to call from'),
   stage: 'concrete',
-  counts: 'cards',
+  counts: told('How many cards'),
   leastItems: 12,
   mostItems: 12,
   usualItems: 12,

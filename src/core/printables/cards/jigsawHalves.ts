@@ -18,7 +18,7 @@ export const jigsawHalves = definePrintable({
   name: told('Jigsaw halves'),
   purpose: told('A dial and its time on two halves that fit each other and no other half'),
   stage: 'pictorial',
-  counts: 'pairs',
+  counts: told('How many pairs'),
   leastItems: 2,
   mostItems: 12,
   usualItems: 6,

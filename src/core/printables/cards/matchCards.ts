@@ -15,7 +15,7 @@ export const matchCards = definePrintable({
   name: told('Match cards'),
   stage: 'pictorial',
   purpose: told('Dials, words and figures to cut out and put together, with a control card or a mark on the back'),
-  counts: 'sets',
+  counts: told('How many sets'),
   leastItems: 1,
   mostItems: 12,
   usualItems: 6,

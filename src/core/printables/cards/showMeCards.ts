@@ -21,7 +21,7 @@ export const showMeCards = definePrintable({
   name: told('Show me'),
   purpose: told('Times to build on a dough dial, with the dial’s outline and its two hands to cut to length'),
   stage: 'concrete',
-  counts: 'cards',
+  counts: told('How many cards'),
   leastItems: 1,
   mostItems: 24,
   usualItems: 12,

@@ -21,7 +21,7 @@ export const day24Cards = definePrintable({
   name: told('A day in 24 hours'),
   purpose: told('Cards with what happens, its clock and its part of the day, to match with the time in 24 hours'),
   stage: 'abstract',
-  counts: 'pairs',
+  counts: told('How many pairs'),
   leastItems: 3,
   mostItems: MOST_DOINGS,
   usualItems: 6,

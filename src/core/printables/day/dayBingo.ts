@@ -24,7 +24,7 @@ export const dayBingo = definePrintable({
   name: told('Bingo of a day'),
   purpose: told('Boards of the day’s clocks; what happens is called with its time, and its clock is covered'),
   stage: 'pictorial',
-  counts: 'times that are called',
+  counts: told('How many times that are called'),
   leastItems: LEAST_CALLS,
   mostItems: MOST_DOINGS,
   usualItems: MOST_DOINGS,

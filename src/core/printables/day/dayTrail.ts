@@ -23,7 +23,7 @@ export const dayTrail = definePrintable({
   name: told('Trail through a day'),
   purpose: told('The day stands in its order, its clocks all over the page: find each one and join them'),
   stage: 'pictorial',
-  counts: 'rows',
+  counts: told('How many rows'),
   leastItems: 4,
   mostItems: MOST_DOINGS,
   usualItems: 8,

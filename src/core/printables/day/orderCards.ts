@@ -17,7 +17,7 @@ export const orderCards = definePrintable({
   name: told('A day to lay in order'),
   purpose: told('Cards with what happens and its clock, to lay from morning to evening; the backs have the order'),
   stage: 'pictorial',
-  counts: 'rows',
+  counts: told('How many rows'),
   leastItems: 3,
   mostItems: MOST_DOINGS,
   usualItems: 6,

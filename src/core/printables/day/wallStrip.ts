@@ -20,7 +20,7 @@ export const wallStrip = definePrintable({
   name: told('Strip of clocks for the wall'),
   purpose: told('A clock for each thing of the day, with its name and its time, to hang up side by side'),
   stage: 'pictorial',
-  counts: 'rows',
+  counts: told('How many rows'),
   leastItems: 3,
   mostItems: MOST_DOINGS,
   usualItems: 6,

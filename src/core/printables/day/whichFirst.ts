@@ -26,7 +26,7 @@ export const whichFirst = definePrintable({
   name: told('Which comes first?'),
   purpose: told('Two things of the day side by side with their clocks, to ring what comes first'),
   stage: 'pictorial',
-  counts: 'rows',
+  counts: told('How many rows'),
   leastItems: 3,
   leastRows: 2,
   mostItems: MOST_DOINGS,

@@ -13,7 +13,7 @@ export const bingo = definePrintable({
   name: told('Bingo boards'),
   purpose: told('Boards of clocks and a list to call from; no two are full at the same call where it can be helped'),
   stage: 'pictorial',
-  counts: 'times that are called',
+  counts: told('How many times that are called'),
   leastItems: 10,
   mostItems: 24,
   usualItems: 16,

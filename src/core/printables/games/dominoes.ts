@@ -23,7 +23,7 @@ export const dominoes = definePrintable({
   name: told('Dominoes'),
   purpose: told('A full set of tiles, a dial on one half and a time on the other; like is laid to like'),
   stage: 'pictorial',
-  counts: 'times in the set',
+  counts: told('How many times in the set'),
   leastItems: 3,
   mostItems: 7,
   usualItems: 6,

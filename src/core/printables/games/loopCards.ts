@@ -19,7 +19,7 @@ export const loopCards = definePrintable({
   name: told('Loop cards'),
   purpose: told('Each answer names the next card; the last one names the first'),
   stage: 'pictorial',
-  counts: 'cards',
+  counts: told('How many cards'),
   leastItems: 6,
   mostItems: 36,
   usualItems: 12,

@@ -20,7 +20,7 @@ export const memoryPairs = definePrintable({
   name: told('Turn up pairs'),
   purpose: told('Cards face down, two turned up in a turn; a dial and its words are kept'),
   stage: 'pictorial',
-  counts: 'pairs',
+  counts: told('How many pairs'),
   leastItems: 3,
   mostItems: 12,
   usualItems: 6,

@@ -22,7 +22,7 @@ export const minutesLater = definePrintable({
   name: told('Minute hops'),
   purpose: told('A clock is turned up with “so many minutes later”; whoever holds that clock lays it'),
   stage: 'pictorial',
-  counts: 'questions',
+  counts: told('How many questions'),
   leastItems: 4,
   mostItems: 24,
   usualItems: 12,

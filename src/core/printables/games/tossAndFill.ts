@@ -24,7 +24,7 @@ export const tossAndFill = definePrintable({
   name: told('Toss and fill'),
   purpose: told('A die with six times and a mat to cover; how long it lasts is worked out first'),
   stage: 'pictorial',
-  counts: 'times on the die',
+  counts: told('How many times on the die'),
   leastItems: FACES,
   mostItems: FACES,
   usualItems: FACES,

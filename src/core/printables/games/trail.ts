@@ -1,8 +1,9 @@
 import { drawUnit } from '../../random'
-import { languages, nameIn, barText, printedAs, saidOf, sayDuration, told } from '../../wording'
+import { languages, nameIn, barText, printedAs, saidOf, sayDuration, told, asPart } from '../../wording'
 import { childPage, figures, part } from '../kit/frame'
 import { keyFooter, keyTitle, printFooter, titleOr } from '../kit/footers'
 import { definePrintable } from '../kit/definePrintable'
+import { PICTURE_NAMES } from './trailPictures'
 import { CLOCKS, trailOf, jitterOf, type TrailPlace, type Trail, wrongTimes } from './trailWay'
 import {
   bodyArea,
@@ -34,7 +35,7 @@ export const trail = definePrintable({
   name: told('Trail'),
   purpose: told('Find each clock so much later and join them: a picture comes out only if every step is right'),
   stage: 'pictorial',
-  counts: 'clocks on the trail',
+  counts: told('How many clocks on the trail'),
   leastItems: CLOCKS,
   mostItems: CLOCKS,
   usualItems: CLOCKS,
@@ -47,8 +48,8 @@ export const trail = definePrintable({
     Array.from({ length: CLOCKS - 1 }).reduce<number>((turns) => turns + (drawUnit(random) < WRONG_STEPS ? 2 : 1), 0),
   notes: (options, seed) => [
     told(
-      'It shows a {0}. Every clock on the page is different, so each step has one right clock; the others are where common mistakes lead.',
-      trailOf(options, seed).picture,
+      'The picture is this: {0}. Every clock on the page is different, so each step has one right clock; the others are where common mistakes lead.',
+      asPart(PICTURE_NAMES[trailOf(options, seed).picture]),
     ),
   ],
   make(options, seed) {

@@ -1,3 +1,4 @@
+import { type Told, told } from '../../wording'
 /*
  * Pictures of twelve corners on a lattice of five columns and six rows, (0, 0) at the top left; joined in this order
  * and back to the first they come out, joined in any other they do not.
@@ -95,3 +96,13 @@ export const TRAIL_PICTURES = {
 } as const satisfies Record<string, readonly Corner[]>
 
 export type TrailPicture = keyof typeof TRAIL_PICTURES
+
+/** What comes out, as the adult is told. */
+export const PICTURE_NAMES: Readonly<Record<TrailPicture, Told>> = {
+  rocket: told('a rocket'),
+  house: told('a house'),
+  fish: told('a fish'),
+  'fir tree': told('a fir tree'),
+  crown: told('a crown'),
+  boat: told('a boat'),
+}

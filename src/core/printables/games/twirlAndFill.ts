@@ -43,7 +43,7 @@ export const twirlAndFill = definePrintable({
   name: told('Twirl and fill'),
   purpose: told('A spinner with 4 to 12 times and a mat to cover; how long it lasts is worked out first'),
   stage: 'pictorial',
-  counts: 'sectors',
+  counts: told('How many sectors'),
   leastItems: 4,
   mostItems: 12,
   usualItems: 6,

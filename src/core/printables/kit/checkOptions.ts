@@ -64,7 +64,7 @@ export function checkOptions(facts: PrintableFacts, options: PrintOptions): void
   checkWording(wording)
   const { least, most } = countsOn(facts, rung)
   // A day of one's own has as many questions as rows, whatever count stands beside it.
-  if (!options.rows) requireInteger(told('count of {0}', facts.counts), count, least, most)
+  if (!options.rows) requireInteger(told('“{0}”', asPart(facts.counts)), count, least, most)
   for (const id of OPTION_IDS) {
     const value = options[id]
     if (value === undefined) continue

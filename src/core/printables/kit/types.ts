@@ -26,8 +26,8 @@ export interface PrintableFacts {
   readonly stage: Stage
   /** What it is for, in a line. */
   readonly purpose: Told
-  /** What `count` counts: questions, pairs, cards, sectors. */
-  readonly counts: string
+  /** What `count` counts, as its field is called: "How many cards". */
+  readonly counts: Told
   /** The fewest and the largest sensible `count` on the pages it makes. */
   readonly leastItems: number
   readonly mostItems: number

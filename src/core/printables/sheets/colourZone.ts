@@ -15,7 +15,7 @@ export const colourZone = sheet({
   name: told('Colour the zone'),
   purpose: told('Colour the zone that the hour hand is in: between 10 and 11 it is still 10-something'),
   stage: 'pictorial',
-  counts: 'clocks',
+  counts: told('How many clocks'),
   leastItems: 1,
   mostItems: 9,
   usualItems: 6,

@@ -25,7 +25,7 @@ export const drawClock = definePrintable({
   name: told('Draw your own clock'),
   purpose: told('Faces to finish, from quarter marks on folded paper to a blank circle, with a time to show on each'),
   stage: 'pictorial',
-  counts: 'clocks',
+  counts: told('How many clocks'),
   leastItems: 1,
   mostItems: 4,
   usualItems: 4,

@@ -13,7 +13,7 @@ export const drawHands = sheet({
   name: told('Draw the hands'),
   purpose: told('Empty dials with a time under each, to draw the hands in'),
   stage: 'pictorial',
-  counts: 'dials',
+  counts: told('How many dials'),
   leastItems: 1,
   mostItems: 12,
   usualItems: 6,

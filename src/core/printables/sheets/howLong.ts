@@ -28,7 +28,7 @@ export const howLong = sheet({
   name: told('How long is it?'),
   purpose: told('Two clocks and an empty line to jump along; the answers have the jumps'),
   stage: 'pictorial',
-  counts: 'questions',
+  counts: told('How many questions'),
   leastItems: 1,
   mostItems: 5,
   usualItems: 4,

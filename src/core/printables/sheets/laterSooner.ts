@@ -12,7 +12,7 @@ export const laterSooner = sheet({
   name: told('Later and sooner'),
   purpose: told('A clock, some minutes later or sooner, and an empty clock for where the hands are then'),
   stage: 'pictorial',
-  counts: 'questions',
+  counts: told('How many questions'),
   leastItems: 1,
   mostItems: 5,
   usualItems: 4,

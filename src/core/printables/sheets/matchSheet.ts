@@ -17,7 +17,7 @@ export const matchSheet = definePrintable({
   name: told('Join the pairs'),
   purpose: told('Clocks on one side, times on the other, to join by lines'),
   stage: 'pictorial',
-  counts: 'pairs',
+  counts: told('How many pairs'),
   leastItems: 3,
   mostItems: 7,
   usualItems: 5,

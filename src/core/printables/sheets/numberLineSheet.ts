@@ -17,7 +17,7 @@ export const numberLineSheet = sheet({
   name: told('Minutes on a line'),
   purpose: told('A dial beside the hour as a number line, past side and to side, to mark the minutes on'),
   stage: 'pictorial',
-  counts: 'clocks',
+  counts: told('How many clocks'),
   leastItems: 1,
   mostItems: 3,
   usualItems: 3,

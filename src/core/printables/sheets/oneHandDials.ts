@@ -12,7 +12,7 @@ export const oneHandDials = sheet({
   name: told('One-hand dials'),
   stage: 'pictorial',
   purpose: told('Clocks with the hour hand or the minute hand alone, read before the two meet'),
-  counts: 'dials',
+  counts: told('How many dials'),
   leastItems: 1,
   mostItems: 9,
   usualItems: 6,

@@ -23,7 +23,7 @@ export const orderTimes = definePrintable({
   name: told('Put in order'),
   purpose: told('Clocks of one morning, to be numbered from the earliest to the latest'),
   stage: 'pictorial',
-  counts: 'clocks',
+  counts: told('How many clocks'),
   leastItems: 3,
   mostItems: 9,
   usualItems: 6,

@@ -12,7 +12,7 @@ export const readDials = sheet({
   name: told('Read the dials'),
   stage: 'pictorial',
   purpose: told('Dials with a line under each to write the time on'),
-  counts: 'dials',
+  counts: told('How many dials'),
   leastItems: 1,
   mostItems: 12,
   usualItems: 6,

@@ -9,7 +9,7 @@ export const roundFives = sheet({
   name: told('Round to five'),
   purpose: told('Clocks to read to the nearest five minutes, up or down'),
   stage: 'pictorial',
-  counts: 'clocks',
+  counts: told('How many clocks'),
   leastItems: 1,
   mostItems: 12,
   usualItems: 6,

@@ -29,7 +29,7 @@ export const rungCheck = definePrintable({
   name: told('Check of a step'),
   purpose: told('One page of mixed questions, with a marking guide that says what each wrong answer means'),
   stage: 'abstract',
-  counts: 'questions',
+  counts: told('How many questions'),
   leastItems: 3,
   mostItems: 8,
   usualItems: 6,

@@ -26,7 +26,7 @@ export const spotSame = definePrintable({
   name: told('Spot the same'),
   purpose: told('A time and a row of clocks; the wrong ones are what children misread'),
   stage: 'pictorial',
-  counts: 'rows',
+  counts: told('How many rows'),
   leastItems: 1,
   mostItems: 6,
   usualItems: 5,

@@ -29,7 +29,7 @@ export const timetable = definePrintable({
   name: told('A plan of the day'),
   purpose: told('Rows with times to show on clocks, or clocks whose times are written into the plan'),
   stage: 'abstract',
-  counts: 'rows',
+  counts: told('How many rows'),
   leastItems: 3,
   mostItems: 8,
   usualItems: 6,

@@ -27,7 +27,7 @@ export const trueFalse = definePrintable({
   name: told('Right or wrong?'),
   purpose: told('A time under each clock, about half of them wrong in the way children misread'),
   stage: 'pictorial',
-  counts: 'clocks',
+  counts: told('How many clocks'),
   leastItems: 2,
   mostItems: 9,
   usualItems: 6,

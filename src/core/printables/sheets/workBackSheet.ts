@@ -27,7 +27,7 @@ export const workBackSheet = sheet({
   name: told('When to start'),
   purpose: told('A deadline, the minutes that each step takes, and a clock for when to start'),
   stage: 'abstract',
-  counts: 'questions',
+  counts: told('How many questions'),
   leastItems: 1,
   mostItems: 5,
   usualItems: 4,

@@ -1,8 +1,10 @@
+import { inDecimals } from '../../../words/adult'
+import { said } from '../../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { useState } from 'react'
-import type { Backup, Compared, DataState, Undo } from '../../../core/keeping'
+import { REASON_NAMES, type Backup, type Compared, type DataState, type Undo } from '../../../core/keeping'
 import { Confirm } from '../../../ui/Confirm'
 import { api } from '../../../ui/api'
 import { momentInWords } from '../../../ui/dates'
@@ -16,7 +18,7 @@ import { KeepingForm, OlderBackups } from './OlderBackups'
 const MOST_SHOWN = 6
 
 const sizeInWords = (bytes: number) =>
-  bytes < 1024 * 1024 ? t`${Math.ceil(bytes / 1024)} kB` : t`${(bytes / 1024 / 1024).toFixed(1)} MB`
+  bytes < 1024 * 1024 ? t`${Math.ceil(bytes / 1024)} kB` : t`${inDecimals((bytes / 1024 / 1024).toFixed(1))} MB`
 
 /** Backups: made daily and on a button, each opened once to see that it is whole, and put back after a look. */
 export function BackupsPart({ state }: { state: DataState }) {
@@ -78,7 +80,7 @@ function OneBackup({ backup }: { backup: Backup }) {
   return (
     <Group justify="space-between" gap="xs">
       <Text size="sm">
-        {momentInWords(backup.at)}, {backup.reason}, {sizeInWords(backup.bytes)}
+        {momentInWords(backup.at)}, {said(REASON_NAMES[backup.reason])}, {sizeInWords(backup.bytes)}
       </Text>
       <Button
         variant="subtle"

@@ -1,3 +1,4 @@
+import { said } from '../../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Button, Group, Text, Table } from '@mantine/core'
@@ -26,7 +27,7 @@ export function DeedsPart({ state }: { state: DataState }) {
               <Table.Tr key={id}>
                 <Table.Td>{momentInWords(at)}</Table.Td>
                 <Table.Td className="anywhere">
-                  {DEEDS[what]}: {detail}
+                  {said(DEEDS[what])}: {detail}
                 </Table.Td>
                 <Table.Td className="anywhere">{device}</Table.Td>
               </Table.Tr>

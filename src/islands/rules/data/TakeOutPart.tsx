@@ -7,9 +7,7 @@ import { Part } from './Part'
 
 /** All that is kept, as one file. */
 export function TakeOutPart({ state }: { state: DataState }) {
-  const counts = state.counts
-    .filter(({ count }) => count > 0)
-    .map(({ one, many, count }) => `${count} ${count === 1 ? one : many}`)
+  const counts = state.counts.filter(({ count }) => count > 0).map(({ what, count }) => `${count} ${what}`)
   return (
     <Part title={t`Export`}>
       <Text size="sm">

@@ -1,3 +1,4 @@
+import { told } from '../../../core/wording'
 import Joi from 'joi'
 import { day } from '../../daySchemas'
 import { name, uuid, version } from '../../fields'
@@ -20,13 +21,13 @@ export { type Doc, KIND_IDS, type DocKind, type KindId } from './kind'
 
 const all: readonly KindSpec[] = [
   ...people,
-  shelf('own_activities', ['activity of your own', 'activities of your own'], ownActivityBody),
-  shelf('recipes', ['made clock', 'made clocks'], recipe),
-  shelf('yards', ['floor clock', 'floor clocks'], yard),
-  shelf('days', ['day', 'days'], day),
-  shelf('stories', ['story', 'stories'], story),
+  shelf('own_activities', [told('activity of your own'), told('activities of your own')], ownActivityBody),
+  shelf('recipes', [told('made clock'), told('made clocks')], recipe),
+  shelf('yards', [told('floor clock'), told('floor clocks')], yard),
+  shelf('days', [told('day'), told('days')], day),
+  shelf('stories', [told('story'), told('stories')], story),
   sessions,
-  shelf('prints', ['kept print', 'kept prints'], savedPrint, {
+  shelf('prints', [told('kept print'), told('kept prints')], savedPrint, {
     columns: { ...named, body: 'which print, with its options and its seed', session_id: 'the session, or null' },
     schema: Joi.object({
       id: uuid.required(),

@@ -1,3 +1,4 @@
+import { inEnglish, type Told } from '../../../core/wording'
 import Joi from 'joi'
 import { instant, name, uuid, version } from '../../fields'
 
@@ -22,8 +23,8 @@ export interface DocKind {
   readonly id: KindId
   readonly table: string
   /** What one and several of them are called. */
-  readonly one: string
-  readonly many: string
+  readonly one: Told
+  readonly many: Told
   /** Columns that tell one from another. */
   readonly key: readonly string[]
   /** Each column and what it means. */
@@ -75,7 +76,7 @@ export const nothing = {} as const
 /** What is kept by name with a body of its own. */
 export function shelf(
   id: KindId,
-  [one, many]: readonly [string, string],
+  [one, many]: readonly [Told, Told],
   body: Joi.Schema,
   more: Partial<KindSpec> = {},
 ): KindSpec {
@@ -86,7 +87,7 @@ export function shelf(
     one,
     many,
     key: ['id'],
-    columns: { ...named, body: `the ${one} itself` },
+    columns: { ...named, body: `the ${inEnglish(one)} itself` },
     json: ['body'],
     schema: Joi.object({ ...fields, ...created }),
     refers: nothing,

@@ -1,3 +1,5 @@
+import { said } from '#words'
+import { told } from '../../../core/wording'
 import Joi from 'joi'
 import { GROUP_MOST, age, name, settingsBody, uuid, version } from '../../fields'
 import { groupRules, termBody } from '../../planningSchemas'
@@ -12,8 +14,8 @@ export const people: readonly KindSpec[] = [
   {
     id: 'settings',
     table: 'settings',
-    one: 'set of house rules',
-    many: 'house rules',
+    one: told('set of house rules'),
+    many: told('house rules'),
     key: ['id'],
     columns: { id: 'always 1', body: 'the house rules', version: VERSION },
     json: ['body'],
@@ -25,13 +27,13 @@ export const people: readonly KindSpec[] = [
     // Rules that came later are missing in older ones: then they are as usual.
     isWhole: ({ body, version: count }) => isSettings(body) && typeof count === 'number',
     refers: nothing,
-    label: () => 'House rules',
+    label: () => said('House rules'),
   },
   {
     id: 'children',
     table: 'children',
-    one: 'child',
-    many: 'children',
+    one: told('child'),
+    many: told('children'),
     key: ['id'],
     columns: { ...named, name: 'the nickname', age: 'in years, or null' },
     json: [],
@@ -48,8 +50,8 @@ export const people: readonly KindSpec[] = [
   {
     id: 'groups',
     table: 'groups',
-    one: 'group',
-    many: 'groups',
+    one: told('group'),
+    many: told('groups'),
     key: ['id'],
     columns: { ...named, rules: 'what is otherwise with it than in the house rules' },
     json: ['rules'],
@@ -78,8 +80,8 @@ export const people: readonly KindSpec[] = [
   {
     id: 'terms',
     table: 'terms',
-    one: 'term',
-    many: 'terms',
+    one: told('term'),
+    many: told('terms'),
     key: ['group_id'],
     columns: {
       group_id: 'the id of its group',
@@ -95,6 +97,6 @@ export const people: readonly KindSpec[] = [
       ...created,
     }),
     refers: { group_id: 'groups' },
-    label: () => 'Term',
+    label: () => said('Term'),
   },
 ]

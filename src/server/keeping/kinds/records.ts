@@ -1,3 +1,5 @@
+import { said } from '#words'
+import { told, datePart } from '../../../core/wording'
 import Joi from 'joi'
 import { DEEDS } from '../../../core/keeping'
 import { VERDICTS } from '../../../core/knowing'
@@ -5,7 +7,7 @@ import { type Item, isRight } from '../../../core/teaching'
 import { answerBody, countLines, instant, item, rung, uuid } from '../../fields'
 import { isAnswerBody } from '../../stores/readable'
 import { plainText } from '../../text'
-import { AT, type KindSpec, flag, nothing } from './kind'
+import { AT, type KindSpec, flag, nothing, type Doc } from './kind'
 import { LONGEST_NOTE } from '../../../core/records'
 
 /* What was answered, judged, noted and counted. */
@@ -22,12 +24,14 @@ const answerOnly = Joi.object({
   ...answerBody,
 })
 
+const dateOf = ({ at }: Doc) => new Date(Number(at)).toISOString().slice(0, 10)
+
 export const records: readonly KindSpec[] = [
   {
     id: 'answers',
     table: 'answers',
-    one: 'answer',
-    many: 'answers',
+    one: told('answer'),
+    many: told('answers'),
     key: ['id'],
     columns: {
       id: 'its id, a UUID',
@@ -56,13 +60,13 @@ export const records: readonly KindSpec[] = [
     // There are many thousands of them, and each is checked by its schema as it comes in.
     isWhole: ({ body, at }) => isAnswerBody(body) && typeof at === 'number',
     refers: { child_id: 'children', session_id: 'sessions' },
-    label: (doc) => `Answer of ${new Date(Number(doc.at)).toISOString().slice(0, 10)}`,
+    label: (doc) => said('Answer of {0}', datePart(dateOf(doc))),
   },
   {
     id: 'answer_changes',
     table: 'answer_changes',
-    one: 'change of an answer',
-    many: 'changes of answers',
+    one: told('change of an answer'),
+    many: told('changes of answers'),
     key: ['id'],
     columns: {
       id: 'its id, a UUID',
@@ -91,8 +95,8 @@ export const records: readonly KindSpec[] = [
   {
     id: 'overrules',
     table: 'overrules',
-    one: 'judgement of yours',
-    many: 'judgements of yours',
+    one: told('judgement of yours'),
+    many: told('judgements of yours'),
     key: ['child_id', 'rung'],
     columns: {
       child_id: 'the child',
@@ -117,8 +121,8 @@ export const records: readonly KindSpec[] = [
   {
     id: 'notes',
     table: 'notes',
-    one: 'note',
-    many: 'notes',
+    one: told('note'),
+    many: told('notes'),
     key: ['id'],
     columns: { id: 'its id, a UUID', child_id: 'the child', at: AT, text: 'what the adult wrote down' },
     json: [],
@@ -134,8 +138,8 @@ export const records: readonly KindSpec[] = [
   {
     id: 'group_counts',
     table: 'group_counts',
-    one: 'count of a group',
-    many: 'counts of groups',
+    one: told('count of a group'),
+    many: told('counts of groups'),
     key: ['id'],
     columns: { id: 'its id, a UUID', session_id: 'the session', at: AT, body: 'the question and how many showed what' },
     json: ['body'],
@@ -146,13 +150,13 @@ export const records: readonly KindSpec[] = [
       body: Joi.object({ item: item.required(), lines: countLines.required() }).required(),
     }),
     refers: { session_id: 'sessions' },
-    label: (doc) => `Count of ${new Date(Number(doc.at)).toISOString().slice(0, 10)}`,
+    label: (doc) => said('Count of {0}', datePart(dateOf(doc))),
   },
   {
     id: 'deeds',
     table: 'deeds',
-    one: 'line of what was done',
-    many: 'lines of what was done',
+    one: told('line of what was done'),
+    many: told('lines of what was done'),
     key: ['id'],
     columns: {
       id: 'its id, a UUID',

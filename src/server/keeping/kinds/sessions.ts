@@ -1,4 +1,5 @@
-import { dateInWords } from '../../../words/adult'
+import { said } from '#words'
+import { datePart, told } from '../../../core/wording'
 import Joi from 'joi'
 import { date, instant, materialList, minuteOfDay, minutes, place, rung, uuid, version } from '../../fields'
 import { stepRow } from '../../planningSchemas'
@@ -9,8 +10,8 @@ import { LONGEST_NOTE } from '../../../core/records'
 export const sessions: KindSpec = {
   id: 'sessions',
   table: 'sessions',
-  one: 'session',
-  many: 'sessions',
+  one: told('session'),
+  many: told('sessions'),
   key: ['id'],
   columns: {
     id: 'its id, a UUID',
@@ -68,5 +69,5 @@ export const sessions: KindSpec = {
     steps: Joi.array().items(stepRow).unique('id').max(20).required(),
   }),
   refers: { group_id: 'groups' },
-  label: (doc) => `Session of ${dateInWords(String(doc.date), { year: true })}`,
+  label: (doc) => said('Session of {0}', datePart(String(doc.date))),
 }
