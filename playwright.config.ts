@@ -13,6 +13,8 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },
+    // What the house rules propose follows the place.
+    locale: 'en-GB',
     launchOptions: headlessChromium,
     // What a test did is recorded where it is asked for: TRACE=on npm run e2e -- table.spec.ts
     trace: process.env.TRACE ? 'on' : 'off',

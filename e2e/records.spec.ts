@@ -70,7 +70,7 @@ test('an answer logged by mistake is corrected or taken out with a trace, and pu
   await request.post('/api/answers', { data: { answers: readings(childIds[0] ?? '', session.id) } })
   const kept = async () => (await (await request.get(`/api/answers?childId=${childIds[0]}`)).json()) as Answer[]
   await page.goto(`/children/${childIds[0]}`)
-  await page.getByRole('tab', { name: 'Answers: 8' }).click()
+  await page.getByRole('tab', { name: '8 answers' }).click()
   const table = page.getByRole('region', { name: 'Answers' })
   await table.getByText('Wrong only').click()
   await expect(table.getByText('6 of 8')).toBeVisible()
@@ -84,7 +84,7 @@ test('an answer logged by mistake is corrected or taken out with a trace, and pu
   await expect(dialog.getByRole('button', { name: 'Take it out' })).toBeDisabled()
   await dialog.getByLabel('Why is it changed?').fill('Tapped for the wrong child')
   await dialog.getByRole('button', { name: 'Take it out' }).click()
-  await expect(page.getByRole('tab', { name: 'Answers: 7' })).toBeVisible()
+  await expect(page.getByRole('tab', { name: '7 answers' })).toBeVisible()
   await expect(table.getByText(/was taken out\. Tapped for the wrong child/)).toBeVisible()
   expect((await kept()).filter((answer) => !answer.right)).toHaveLength(5)
 
@@ -102,7 +102,7 @@ test('an answer logged by mistake is corrected or taken out with a trace, and pu
   await expect(table.getByText(/was corrected to “half past eight”\. Heard it wrong/)).toBeVisible()
 
   await table.getByRole('button', { name: 'Put back' }).last().click()
-  await expect(page.getByRole('tab', { name: 'Answers: 8' })).toBeVisible()
+  await expect(page.getByRole('tab', { name: '8 answers' })).toBeVisible()
   await table.getByRole('button', { name: 'Put back' }).click()
   await expect(table.getByRole('button', { name: 'Put back' })).toHaveCount(0)
   expect((await kept()).filter((answer) => !answer.right)).toHaveLength(6)

@@ -153,6 +153,6 @@ test('a story is taken from the shelf, made anew, and read with children', async
   await expect
     .poll(async () => ((await (await request.get(`/api/answers?childId=${childIds[0]}`)).json()) as Answer[]).length)
     .toBe(1)
-  await page.getByRole('button', { name: 'Next' }).click()
+  await page.getByRole('button', { name: 'Next question' }).click()
   await expect(page.getByRole('button', { name: 'Fern' })).toHaveAttribute('aria-pressed', 'true')
 })

@@ -57,11 +57,11 @@ async function pageIn(language: string, url: string, size: (typeof SIZES)[number
 async function checkFull(page: Page, url: string, name: string, beside: English): Promise<void> {
   for (const [view, path] of await viewPaths(page, url)) {
     await opened(page, `${url}${path}`)
-    print(`${name} ${view}`, await leftOn(page, view, beside))
+    print(`${name} ${view}`, await leftOn(page, beside))
     await opened(page, `${url}${path}`)
-    print(`${name} ${view}, nonsense typed`, await leftOfErrors(page, view, beside))
+    print(`${name} ${view}, nonsense typed`, await leftOfErrors(page, beside))
     await opened(page, `${url}${path}`)
-    print(`${name} ${view}, buttons pressed`, await leftBehindButtons(page, path, view, beside))
+    print(`${name} ${view}, buttons pressed`, await leftBehindButtons(page, path, beside))
   }
 }
 
@@ -71,17 +71,17 @@ for (const hasData of withDemo)
     hasData,
     async ({ url }) => {
       for (const language of languages) {
-        const beside = await englishBeside(language)
         for (const size of sizes) {
           const page = await pageIn(language, url, size)
           const name = `${language} ${size.width}`
+          await childrenSpeak(page, url, language)
+          const beside = await englishBeside(language, page, url)
           if (hasData) {
-            await childrenSpeak(page, url, language)
             await checkFull(page, url, name, beside)
           } else
             for (const view of VIEW_IDS) {
               await opened(page, `${url}${pathOfView(view, OF_NONE)}`)
-              print(`${name} ${view}, empty`, await leftOn(page, view, beside))
+              print(`${name} ${view}, empty`, await leftOn(page, beside))
             }
           await page.context().close()
         }

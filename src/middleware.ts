@@ -1,5 +1,5 @@
 import type { MiddlewareHandler } from 'astro'
-import { choicesFor, sayingWith, wordsFor, wordsOfView } from './server/language'
+import { answering, choicesFor, wordsFor, wordsOfView } from './server/language'
 
 /** Whatever answers a request speaks the language of who asks. */
 export const onRequest: MiddlewareHandler = ({ request, locals }, next) => {
@@ -10,5 +10,5 @@ export const onRequest: MiddlewareHandler = ({ request, locals }, next) => {
       wordsOf: (view) => wordsOfView(view, words),
     } satisfies App.Locals['speech'],
   })
-  return sayingWith(words, next)
+  return answering(request.headers, next)
 }

@@ -1,8 +1,11 @@
 import { getCatalogs } from '@lingui/cli/api'
 import { getConfig } from '@lingui/conf'
 import type { Locator, Page } from '@playwright/test'
+import { strFromU8, unzipSync } from 'fflate'
 import type { Overview, Settings } from '../src/core/records'
 import { VIEW_IDS, type ViewId, pathOfView } from '../src/core/views'
+import { PRINTED_IN } from '../src/core/wording/printed/registry'
+import { activityTexts } from '../scripts/words/activities'
 import { ADULT_LANGUAGES, type AdultLanguageId } from '../src/words/languages'
 
 /* What is still English on a page in another language, and what is cut off there. Written apart from what speaks. */
@@ -28,29 +31,48 @@ const withoutPlaces = (message: string): string =>
 
 /** What tells English from another language: its words that the other has not, and whole texts that differ. */
 export interface English {
+  /** What people typed, the longest first. */
+  readonly typed: readonly string[]
   readonly words: ReadonlySet<string>
   readonly texts: ReadonlySet<string>
 }
 
 /** The English of the catalogues that a language does not have too. */
-export async function englishBeside(language: AdultLanguageId): Promise<English> {
+export async function englishBeside(language: AdultLanguageId, page: Page, url: string): Promise<English> {
   const texts = await catalogued(language)
-  const theirs = new Set([...texts.values()].flatMap((text) => wordsIn(withoutPlaces(text))))
+  const { wording } = ADULT_LANGUAGES[language]
+  const printed = PRINTED_IN[wording]
+  const others = new Set([
+    ...texts.values(),
+    ...Object.values(activityTexts(wording)),
+    ...Object.values({ ...printed?.names, ...printed?.phrases }),
+  ])
+  const theirs = new Set([...others].flatMap((text) => wordsIn(withoutPlaces(text))))
   const ours = [...texts.keys()].flatMap((text) => wordsIn(withoutPlaces(text)))
   return {
-    words: new Set(ours.filter((word) => !theirs.has(word))),
-    texts: new Set([...texts].filter(([english, other]) => english !== other).map(([english]) => english)),
+    typed: await typedTexts(page, url),
+    words: new Set(ours.filter((word) => word.length > 2 && !theirs.has(word))),
+    texts: new Set([...texts].filter(([english]) => !others.has(english)).map(([english]) => english)),
   }
 }
 
-/** Names, and what people typed into the demo data, which nobody translates. */
-const TYPED = /Ripe Acorn|Herons|Ducklings|At home|Bram counts 5, 10, 15 aloud now|iCalendar|JSON|Europe\/London/g
+/** Our own name, other names, and times of stories, which are in the language of the story. */
+const NAMES = /Ripe Acorn|iCalendar|JSON|CSV|UUID|Europe\/London|https?:\/\/\S+/g
+const TIMES_IN_ENGLISH =
+  /([A-Z][a-z]+-)?([Hh]alf|[Qq]uarter|[Tt]wenty|[Tt]en|[Ff]ive|nine|ten|three|four)[- ](past|to|o’clock|minutes|an hour)[\p{L} ’-]*|[a-z]+ o’clock|(Half an hour|Twenty minutes) later/gu
 
-/** A story, its times and its questions, and the rows of a day, stay in the language in which they were written. */
-const TYPED_IN: Partial<Record<ViewId, RegExp>> = {
-  days: /\d the ferry|\d the kingfisher…|The (lock|ferry|kingfisher)[^:]*/gi,
-  stories:
-    /Four slices of pie|(three|four) o’clock|(half|quarter) past three|quarter to four|At (three|quarter|half|four|…).*|there is a whole pie.*|Mirela takes one.*|a third one is gone.*|only the dish is left.*|says who it was\.|The cat looks very pleased\.|the first, by 15 min|Which clock is right\?|This bar is 100 mm when printed at 100 %/g,
+/** All texts of what is kept: they are somebody's own words, which nobody translates. */
+async function typedTexts(page: Page, url: string): Promise<string[]> {
+  const answer = await page.request.get(`${url}/api/data/workspace.zip`)
+  const files = unzipSync(new Uint8Array(await answer.body()))
+  const texts = new Set<string>()
+  const collect = (value: unknown): void => {
+    if (typeof value === 'string') for (const line of value.split('\n')) texts.add(line.trim().toLowerCase())
+    else if (typeof value === 'object' && value !== null) Object.values(value).forEach(collect)
+  }
+  collect(JSON.parse(strFromU8(files['workspace.json'] ?? new Uint8Array())))
+  // Short ones are ids of ours: "set", "hall".
+  return [...texts].filter((text) => text.length > 3).sort((one, other) => other.length - one.length)
 }
 
 /** The texts that are in sight or are read aloud, and those of which a part is cut off. */
@@ -73,9 +95,25 @@ const textsOf = (page: Page): Promise<{ texts: string[]; cut: string[] }> =>
       }
     for (const element of document.querySelectorAll('button, label, th, a, h1, h2, h3, [role=tab]')) {
       const { overflowX, textOverflow } = getComputedStyle(element)
-      const isCut = element.scrollWidth > element.clientWidth + 1 && element.clientWidth > 0
+      const isCut = element.scrollWidth > element.clientWidth + 1 && element.clientWidth > 2
       if (isShown(element) && isCut && (overflowX === 'hidden' || textOverflow === 'ellipsis'))
         cut.push(element.textContent?.trim() ?? '')
+    }
+    // What scrolls shows only a part of what is in it.
+    const boxInSight = (element: Element) => {
+      // Of a text that goes over several lines the last one.
+      const { left, right, top, bottom } = [...element.getClientRects()].at(-1) ?? element.getBoundingClientRect()
+      const box = { left, right, top, bottom }
+      for (let around = element.parentElement; around; around = around.parentElement) {
+        const { overflowX, overflowY } = getComputedStyle(around)
+        if (overflowX === 'visible' && overflowY === 'visible') continue
+        const outer = around.getBoundingClientRect()
+        box.left = Math.max(box.left, outer.left)
+        box.right = Math.min(box.right, outer.right)
+        box.top = Math.max(box.top, outer.top)
+        box.bottom = Math.min(box.bottom, outer.bottom)
+      }
+      return box
     }
     // Two texts in the same place: neither can be read.
     const boxes = [
@@ -84,7 +122,7 @@ const textsOf = (page: Page): Promise<{ texts: string[]; cut: string[] }> =>
       ),
     ]
       .filter((element) => isShown(element) && element.children.length === 0 && element.textContent?.trim())
-      .map((element) => ({ element, box: element.getBoundingClientRect() }))
+      .map((element) => ({ element, box: boxInSight(element) }))
     for (const [i, { element, box }] of boxes.entries())
       for (const other of boxes.slice(i + 1)) {
         const wide = Math.min(box.right, other.box.right) - Math.max(box.left, other.box.left)
@@ -96,11 +134,19 @@ const textsOf = (page: Page): Promise<{ texts: string[]; cut: string[] }> =>
     return { texts: [document.title, ...texts], cut }
   })
 
-/** Whether a text of a view is one of our English texts, or has an English word that is ours to translate. */
-export function isEnglish(text: string, view: ViewId, english: English): boolean {
-  const typedHere = TYPED_IN[view === 'read' ? 'stories' : view] ?? /(?!)/g
-  const ours = text.replace(TYPED, '').replace(typedHere, '')
-  return english.texts.has(ours) || wordsIn(ours).some((word) => english.words.has(word))
+/** Whether a text is one of our English texts, or has an English word that is ours to translate. */
+export function isEnglish(text: string, { typed, texts, words }: English): boolean {
+  // What is too long for its place is cut.
+  const begun = /^(?:\d+ )?(.{4,})…$/.exec(text)?.[1]
+  if (
+    typed.some((each) => each === text.toLowerCase() || (begun !== undefined && each.startsWith(begun.toLowerCase())))
+  )
+    return false
+  const ours = typed.reduce(
+    (left, each) => left.replaceAll(each, ''),
+    text.replace(TIMES_IN_ENGLISH, '').replace(NAMES, '').toLowerCase(),
+  )
+  return texts.has(text) || wordsIn(ours).some((word) => words.has(word))
 }
 
 /** What is left of a view. */
@@ -109,27 +155,27 @@ export interface Left {
   readonly cut: Set<string>
 }
 
-export const nothingLeft = (): Left => ({ english: new Set(), cut: new Set() })
+const nothingLeft = (): Left => ({ english: new Set(), cut: new Set() })
 
 /** Looks at what a page shows now. */
-export async function lookAt(page: Page, view: ViewId, beside: English, left: Left): Promise<void> {
+async function lookAt(page: Page, beside: English, left: Left): Promise<void> {
   const seen = await textsOf(page)
-  for (const text of seen.texts) if (isEnglish(text, view, beside)) left.english.add(text)
+  for (const text of seen.texts) if (isEnglish(text, beside)) left.english.add(text)
   for (const text of seen.cut) left.cut.add(text)
 }
 
 const click = (what: Locator) => what.click({ timeout: 1500 }).catch(() => undefined)
 
 /** What is left on a view as it opens, and behind each of its tabs and folds. */
-export async function leftOn(page: Page, view: ViewId, beside: English): Promise<Left> {
+export async function leftOn(page: Page, beside: English): Promise<Left> {
   const left = nothingLeft()
-  await lookAt(page, view, beside, left)
+  await lookAt(page, beside, left)
   const opens = page.locator('main [role=tab]:not([aria-selected=true]), main button[aria-expanded=false]')
   for (let i = 0, count = Math.min(20, await opens.count()); i < count; i++) {
     if (!(await opens.nth(i).isVisible())) continue
     await click(opens.nth(i))
     await page.waitForTimeout(150)
-    await lookAt(page, view, beside, left)
+    await lookAt(page, beside, left)
   }
   return left
 }
@@ -138,7 +184,7 @@ export async function leftOn(page: Page, view: ViewId, beside: English): Promise
 const MOST_PRESSED = 45
 
 /** What is left where every button of a view was pressed once: dialogs, menus, and what is then said. */
-export async function leftBehindButtons(page: Page, path: string, view: ViewId, beside: English): Promise<Left> {
+export async function leftBehindButtons(page: Page, path: string, beside: English): Promise<Left> {
   const left = nothingLeft()
   const buttons = page.locator('main button:visible:enabled, main summary:visible')
   for (let i = 0, count = Math.min(MOST_PRESSED, await buttons.count()); i < count; i++) {
@@ -146,7 +192,7 @@ export async function leftBehindButtons(page: Page, path: string, view: ViewId, 
     if (!(await button.isVisible().catch(() => false))) continue
     await click(button)
     await page.waitForTimeout(200)
-    await lookAt(page, view, beside, left)
+    await lookAt(page, beside, left)
     await page.keyboard.press('Escape')
     if (!page.url().endsWith(path)) await opened(page, new URL(path, page.url()).href)
   }
@@ -154,7 +200,7 @@ export async function leftBehindButtons(page: Page, path: string, view: ViewId, 
 }
 
 /** What is left where nothing that is typed can be read. */
-export async function leftOfErrors(page: Page, view: ViewId, beside: English): Promise<Left> {
+export async function leftOfErrors(page: Page, beside: English): Promise<Left> {
   const left = nothingLeft()
   const fields = page.locator('main input:visible:enabled:not([type=checkbox]):not([type=radio]):not([type=file])')
   for (let i = 0, count = Math.min(30, await fields.count()); i < count; i++)
@@ -165,7 +211,7 @@ export async function leftOfErrors(page: Page, view: ViewId, beside: English): P
         .catch(() => undefined)
       await page.keyboard.press('Tab')
       await page.waitForTimeout(80)
-      await lookAt(page, view, beside, left)
+      await lookAt(page, beside, left)
     }
   return left
 }

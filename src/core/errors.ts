@@ -1,4 +1,4 @@
-import { asPart, inEnglish, told, type Told } from './told'
+import { asPart, inEnglish, isPart, told, type Told } from './told'
 
 /** A value that the core will not work with: what was refused, what came, what is allowed. */
 export class RefusedValue extends RangeError {
@@ -8,6 +8,7 @@ export class RefusedValue extends RangeError {
   constructor(
     readonly asked: Told,
     readonly allowed: Told,
+    /** What came: a value as it is, or words of ours (`asPart`). */
     readonly received: unknown,
   ) {
     const says = sentence(asked, allowed, received)
@@ -30,7 +31,7 @@ export class RefusedValue extends RangeError {
 function sentence(asked: Told, allowed: Told, received: unknown): Told {
   // An empty field of a form comes as NaN.
   if (Number.isNaN(received)) return told('{0} must be {1}; it is no number', asPart(asked), asPart(allowed))
-  const came = short(shown(received)) || asPart(told('nothing'))
+  const came = isPart(received) ? received : short(shown(received)) || asPart(told('nothing'))
   return told('{0} must be {1}, not {2}', asPart(asked), asPart(allowed), came)
 }
 

@@ -33,6 +33,10 @@ export function asPart(asked: Told): Filling {
   return typeof made === 'string' ? { text: made, values: [] } : made
 }
 
+/** Whether something is a text of ours with what fills its places. */
+export const isPart = (value: unknown): value is Filling =>
+  typeof value === 'object' && value !== null && 'text' in value && 'values' in value
+
 /** Somebody's own words, where a text of ours might stand: the name of their own activity. */
 export const ownWords = (text: string): Told => told('{0}', text)
 

@@ -2,7 +2,9 @@ import { AsyncLocalStorage } from 'node:async_hooks'
 import { existsSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import Negotiator from 'negotiator'
+import type { PaperId } from '../core/drawing'
 import type { ViewId } from '../core/views'
+import type { LanguageId } from '../core/wording'
 import type { Message } from '../words/filled'
 import { WORDS_OF_REQUEST, type Words } from '../words/i18n'
 import type { Choice } from '../words/speech'
@@ -42,12 +44,48 @@ const wordsIn = (language: AdultLanguageId, name: string = language): Words => (
 })
 
 /** The server stands in two bundles, which share what is under way. */
-const shared = globalThis as { ripeAcornWords?: AsyncLocalStorage<Words>; [WORDS_OF_REQUEST]?: () => Words }
-const underWay = (shared.ripeAcornWords ??= new AsyncLocalStorage<Words>())
-shared[WORDS_OF_REQUEST] = () => underWay.getStore() ?? wordsIn(SOURCE_LANGUAGE)
+const shared = globalThis as { ripeAcornAsked?: AsyncLocalStorage<Asked>; [WORDS_OF_REQUEST]?: () => Words }
+const underWay = (shared.ripeAcornAsked ??= new AsyncLocalStorage<Asked>())
+shared[WORDS_OF_REQUEST] = () => underWay.getStore()?.words ?? wordsIn(SOURCE_LANGUAGE)
 
-/** Does some work with some words: all that it says is said in them. */
-export const sayingWith = <T>(words: Words, work: () => T): T => underWay.run(words, work)
+/** What the headers of a request say of who asks. */
+interface Asked {
+  readonly words: Words
+  readonly house: House
+}
+
+/** What the house rules are likely to say, as long as nobody has said it. */
+interface House {
+  readonly language: LanguageId
+  readonly paper: PaperId
+}
+
+/** What is proposed to whoever asks now. */
+export const proposedHouse = (): House => underWay.getStore()?.house ?? { language: 'en-GB', paper: 'a4' }
+
+/** Does some work for a request: all that it says is said in the language of who asks. */
+export const answering = <T>(headers: Asking, work: () => T): T =>
+  underWay.run({ words: wordsFor(headers), house: houseFor(headers) }, work)
+
+/** Where paper is of the size Letter. Source: Unicode CLDR 45, measurementData, paperSize. */
+const LETTER_REGIONS: readonly string[] = [
+  ...['BZ', 'CA', 'CL', 'CO', 'CR', 'GT', 'MX', 'NI', 'PA', 'PH', 'PR', 'SV', 'US', 'VE'],
+]
+
+/** Which language children are most likely to read, and which paper is to be had, where the device is. */
+function houseFor(headers: Asking): House {
+  const language = languageOf(headers)
+  const [, region = ''] =
+    named(headers)
+      .languages()
+      .find((tag) => tag.startsWith(language))
+      ?.toUpperCase()
+      .split('-') ?? []
+  return {
+    language: language === 'en' && region === 'US' ? 'en-US' : ADULT_LANGUAGES[language].wording,
+    paper: LETTER_REGIONS.includes(region) ? 'letter' : 'a4',
+  }
+}
 
 interface Asking {
   get(name: string): string | null
@@ -59,12 +97,15 @@ function chosenIn(headers: Asking): string {
   return new RegExp(`(?:^|;\\s*)${LANGUAGE_COOKIE}=([\\w-]+)`).exec(cookies)?.[1] ?? ''
 }
 
+/** What a device names. */
+const named = (headers: Asking) =>
+  new Negotiator({ headers: { 'accept-language': headers.get('accept-language') ?? '' } })
+
 /** The language that a request asks for, by what was chosen on its device, or by what its device names. */
 export function languageOf(headers: Asking): AdultLanguageId {
   const chosen = chosenIn(headers)
   if (isAdultLanguage(chosen)) return chosen
-  const named = new Negotiator({ headers: { 'accept-language': headers.get('accept-language') ?? '' } })
-  const found = named.language([...ADULT_LANGUAGE_IDS]) ?? ''
+  const found = named(headers).language([...ADULT_LANGUAGE_IDS]) ?? ''
   return isAdultLanguage(found) ? found : SOURCE_LANGUAGE
 }
 

@@ -25,7 +25,7 @@ const timePasted = (text: string) =>
 /** Hours and minutes side by side, each typed or counted by the arrow keys. */
 export function TimeFieldPicker({ value, language, onChange, label, w, autoFocus }: TimeFieldProps) {
   const is12 = language.startsWith('en') && adultsWording().language.startsWith('en')
-  const name = typeof label === 'string' ? label : t`Time`
+  const name = typeof label === 'string' ? label : t`Time of day`
   return (
     <TimePicker
       label={label}

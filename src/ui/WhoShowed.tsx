@@ -1,3 +1,4 @@
+import { titled } from './titled'
 import { said } from '../words/i18n'
 import { told } from '../core/wording'
 import { Button, Group } from '@mantine/core'
@@ -82,7 +83,7 @@ function PlayerButtons({ shown, isChoice, players, marks, onMark, size = 'md', p
             variant={mark ? 'light' : 'default'}
             aria-pressed={mark !== undefined}
             // Right or wrong at a glance; which it was is in the button's name.
-            aria-label={mark ? `${player.name}: ${showingLabel(mark, isChoice)}` : player.name}
+            aria-label={mark ? titled(player.name, showingLabel(mark, isChoice)) : player.name}
             leftSection={mark && (mark.kind === 'wrong' ? <IconX size={18} /> : <IconCheck size={18} />)}
             onClick={() => onMark(player, picked)}
           >
@@ -99,5 +100,5 @@ const KINDS = { there: told('There'), nearly: told('Nearly') } as const
 /** "There: quarter past three", "Nearly", or the wrong one itself. */
 export function showingLabel({ kind, says }: Showing, isChoice: boolean): string {
   if (isChoice || kind === 'wrong') return says
-  return kind === 'there' ? `${said(KINDS.there)}: ${says}` : said(KINDS.nearly)
+  return kind === 'there' ? titled(said(KINDS.there), says) : said(KINDS.nearly)
 }

@@ -17,15 +17,17 @@ export const dateInWords = (
 /** A length or another number with tenths, with the point or comma of the adult's language: "2,39 m". */
 export const inDecimals = (text: string): string => decimalsIn(adultsWording(), text)
 
-/** "Monday" of 0 as the adult's language has it. */
-export function weekdayInWords(weekday: number): string {
+/** "Monday" of 0 as the adult's language has it, or "Mon". */
+export function weekdayInWords(weekday: number, width: 'long' | 'short' = 'long'): string {
   // The first of January 2024 was a Monday.
   const day = new Date(Date.UTC(2024, 0, 1 + weekday))
-  return day.toLocaleDateString(adultLanguage(), { weekday: 'long', timeZone: 'UTC' })
+  // Some languages put a point after what they shorten, others do not.
+  return day.toLocaleDateString(adultLanguage(), { weekday: width, timeZone: 'UTC' }).replace('.', '')
 }
 
 /** The days of the week, Monday first. */
-export const weekdaysInWords = (): string[] => [0, 1, 2, 3, 4, 5, 6].map(weekdayInWords)
+export const weekdaysInWords = (): { readonly name: string; readonly short: string }[] =>
+  [0, 1, 2, 3, 4, 5, 6].map((day) => ({ name: weekdayInWords(day), short: weekdayInWords(day, 'short') }))
 
 /**
  * A time of day as the adult's language has it: "4:15 p.m.", "16:15". Which English it is, the house rules say where

@@ -47,4 +47,10 @@ describe('a message of a catalogue', () => {
     expect(filled(compiled('a{b}c'), {}, 'en')).toBe('ac')
     expect(filledAsWritten('a{b}c', {})).toBe('ac')
   })
+
+  it('put one point where a value ends with one and the sentence too', () => {
+    expect(filled(['Fällig seit ', ['0'], '.'], { 0: 'Mo, 30. Nov.' }, 'de')).toBe('Fällig seit Mo, 30. Nov.')
+    expect(filledAsWritten('Until {0}. Then {1}.', { 0: '4 p.m.', 1: 'home' })).toBe('Until 4 p.m. Then home.')
+    expect(filledAsWritten('{0}…', { 0: 'No.' })).toBe('No.…')
+  })
 })

@@ -39,6 +39,10 @@ function chosen(
   return choices[String(value)] ?? choices[form] ?? choices.other
 }
 
+/** What ends with a point, such as a date, ends a sentence too: no second one follows. */
+const joined = (text: string, more: string): string =>
+  text.endsWith('.') && more.startsWith('.') && !more.startsWith('..') ? text + more.slice(1) : text + more
+
 /**
  * A message with its places filled.
  *
@@ -62,7 +66,7 @@ export function filled(message: Message, values: Values, language: AdultLanguage
             language,
           )
     })
-    .join('')
+    .reduce(joined, '')
 }
 
 /**
@@ -71,4 +75,6 @@ export function filled(message: Message, values: Values, language: AdultLanguage
  * filledAsWritten('{0} of {1}', { 0: 3, 1: 4 }) //=> '3 of 4'
  */
 export const filledAsWritten = (text: string, values: Values): string =>
-  text.replace(/\{(\w+)\}/g, (_, name: string) => written(values[name], SOURCE_LANGUAGE))
+  text.replace(/\{(\w+)\}(\.(?!\.))?/g, (_, name: string, stop = '') =>
+    joined(written(values[name], SOURCE_LANGUAGE), String(stop)),
+  )

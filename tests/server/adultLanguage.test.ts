@@ -1,10 +1,10 @@
 import { describe, expect, it, vi } from 'vitest'
 import { told } from '../../src/core/wording'
-import { choicesFor, languageOf, sayingWith, wordsFor, wordsOfView } from '../../src/server/language'
+import { answering, choicesFor, languageOf, proposedHouse, wordsFor, wordsOfView } from '../../src/server/language'
 import { adultLanguage, said } from '../../src/words/i18n'
 
 const inLanguage = <T>(language: string, work: () => T): T =>
-  sayingWith(wordsFor(new Headers({ 'accept-language': language })), work)
+  answering(new Headers({ 'accept-language': language }), work)
 
 const asking = (headers: Record<string, string>) => languageOf(new Headers(headers))
 
@@ -17,6 +17,16 @@ describe('the language of who asks', () => {
     expect(asking({ 'accept-language': 'de', cookie: 'other=1; ripe-acorn-language=es; last=2' })).toBe('es')
     expect(asking({ 'accept-language': 'de', cookie: 'ripe-acorn-language=xx' })).toBe('de')
     expect(asking({ 'accept-language': ';;;q', cookie: 'ripe-acorn-language=../../secret' })).toBe('en')
+  })
+
+  it('proposes the language of the children and the paper of the place', () => {
+    const proposed = (languages: string) => Object.values(inLanguage(languages, proposedHouse))
+    expect(proposed('de-CH,de;q=0.9')).toEqual(['de', 'a4'])
+    expect(proposed('en-US,en;q=0.9')).toEqual(['en-US', 'letter'])
+    expect(proposed('en-CA')).toEqual(['en-GB', 'letter'])
+    expect(proposed('es-MX,es;q=0.8,en;q=0.5')).toEqual(['es', 'letter'])
+    expect(proposed('fr')).toEqual(['fr', 'a4'])
+    expect(Object.values(proposedHouse())).toEqual(['en-GB', 'a4'])
   })
 
   it('is the accented one only while the app is developed', () => {

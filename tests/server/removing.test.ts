@@ -316,7 +316,7 @@ describe('damaged rows', () => {
     await other.db('answers').where({ id: answers[0]?.id }).update({ body: '{"item":{"ru' })
     await other.db('answers').where({ id: answers[1]?.id }).update({ body: '{}' })
     await other.db('sessions').where({ id: sessions[0]?.id }).update({ materials: 'x' })
-    await other.db('settings').insert({ id: 1, body: 'nothing', version: 3 })
+    await other.db('settings').update({ body: 'nothing', version: 3 })
     await other.db('days').limit(1).update({ body: '[]' })
     const days = ((await other.db('days')) as unknown[]).length
     expect(await listAnswers(other.db)).toHaveLength(answers.length - 2)

@@ -1,4 +1,4 @@
-import { ownWords, told } from '../wording'
+import { ownWords, told, asPart } from '../wording'
 import { RefusedValue, requireInteger } from '../errors'
 import { durationRange } from './duration'
 import { type Activity, withTexts } from './types'
@@ -22,9 +22,9 @@ export function ownActivity(id: string, name: string, body: OwnActivityBody): Ac
   if (most < usual) throw new RefusedValue(told('duration.rounds.most'), told('{0} or more, as is usual', usual), most)
   requireInteger(told('players.least'), players.least, 1, 30)
   requireInteger(told('players.most'), players.most, players.least, 30)
-  if (rungs.length === 0) throw new RefusedValue(told('rungs'), told('one step at least'), 'none')
-  if (places.length === 0) throw new RefusedValue(told('places'), told('one place at least'), 'none')
-  if (steps.length === 0) throw new RefusedValue(told('steps'), told('one line at least'), 'none')
+  if (rungs.length === 0) throw new RefusedValue(told('rungs'), told('one step at least'), asPart(told('none')))
+  if (places.length === 0) throw new RefusedValue(told('places'), told('one place at least'), asPart(told('none')))
+  if (steps.length === 0) throw new RefusedValue(told('steps'), told('one line at least'), asPart(told('none')))
   if (role === 'check' || role === 'recall')
     throw new RefusedValue(told('role'), told('teach or break: what asks the children is the app’s own'), role)
   const activity = inOwnWords({ ...body, id, name })
@@ -33,7 +33,7 @@ export function ownActivity(id: string, name: string, body: OwnActivityBody): Ac
     throw new RefusedValue(
       told('duration'),
       told('so short that it takes {0} minutes at most', MOST_OWN_MINUTES),
-      `${shortest.least} minutes`,
+      asPart(told('{0} minutes', shortest.least)),
     )
   return activity
 }

@@ -1,4 +1,4 @@
-import { told } from '../wording'
+import { told, asPart } from '../wording'
 import {
   type Jump,
   MINUTES_PER_DAY,
@@ -48,7 +48,7 @@ export function startOf({ deadline, steps, buffer }: StartPlan): WorkedStart {
   )
   const { start, dayShift, total } = workBack(deadline, [...steps.map(({ minutes }) => minutes), buffer])
   if (total >= MINUTES_PER_DAY)
-    throw new RefusedValue(told('steps'), told('shorter than a day together'), `${total} minutes`)
+    throw new RefusedValue(told('steps'), told('shorter than a day together'), asPart(told('{0} minutes', total)))
   let at = start
   const timed = steps.map((step): TimedStartStep => {
     const from = at

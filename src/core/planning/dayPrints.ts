@@ -1,4 +1,4 @@
-import { told } from '../wording'
+import { told, asPart } from '../wording'
 import { roundedDay } from '../days'
 import type { Drawing } from '../drawing'
 import { RefusedValue } from '../errors'
@@ -12,8 +12,9 @@ import { dayThing, type DayThingId } from './dayThings'
  */
 export function dayPrints(wish: DayPrintWish): Drawing[] {
   const { things, children, rows } = wish
-  if (things.length === 0) throw new RefusedValue(told('things'), told('at least one thing to print'), 'none')
-  if (rows.length === 0) throw new RefusedValue(told('rows'), told('a day with at least one row'), 'none')
+  if (things.length === 0)
+    throw new RefusedValue(told('things'), told('at least one thing to print'), asPart(told('none')))
+  if (rows.length === 0) throw new RefusedValue(told('rows'), told('a day with at least one row'), asPart(told('none')))
   const shared = things.filter((id) => !dayThing(id).isForEach || children.length === 0).map((id) => made(id, wish))
   const sheets = things.filter((id) => dayThing(id).isForEach)
   const own = children.flatMap((child) => sheets.map((id) => made(id, wish, child).pages))

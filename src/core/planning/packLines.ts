@@ -9,7 +9,7 @@ import {
   type PrintOptions,
 } from '../printables'
 import { type RungId, rungOf, type MisreadingId } from '../teaching'
-import { IN_ENGLISH, nameWithin, printedAs, type Wording, told } from '../wording'
+import { IN_ENGLISH, nameWithin, printedAs, type Wording, told, asPart } from '../wording'
 import { rungFor } from './need'
 import type { AnswerWay } from './paperWay'
 
@@ -64,7 +64,8 @@ export const MOST_PACK_THINGS = 5
  * What each child gets. Throws RefusedValue for nobody, nothing to print, or rows of one's own day that are none.
  */
 export function packLines({ children, things, order, seed }: PackWish): PackLine[] {
-  if (children.length === 0) throw new RefusedValue(told('children'), told('at least one child to print for'), 'none')
+  if (children.length === 0)
+    throw new RefusedValue(told('children'), told('at least one child to print for'), asPart(told('none')))
   requireInteger(told('things in a pack'), things.length, 1, MOST_PACK_THINGS)
   for (const { rows } of things) if (rows) checkOwnPlan(rows)
   return children.flatMap((child, i) =>

@@ -4,7 +4,7 @@ import { RefusedValue } from '../errors'
 import { fingerprint } from '../fingerprint'
 import { yardPages } from '../make'
 import { type PaperWay, runSheetPages, runSheetText, sessionPrints, usualWay } from '../planning'
-import { printedAs, sayDate, told } from '../wording'
+import { printedAs, sayDate, told, asPart } from '../wording'
 import { requestOf, type SessionContext } from './sessions'
 import { wordingOf } from './settings'
 
@@ -67,7 +67,7 @@ function partsOf(context: SessionContext, wish: SessionPaperWish) {
   if (request.children.length === 0)
     throw new RefusedValue(told('groupId'), told('a group with at least one child to print for'), group.name)
   if (wish.childIds && !request.children.some(({ id }) => wish.childIds?.includes(id)))
-    throw new RefusedValue(told('for'), told('at least one child of {0}', group.name), 'none of them')
+    throw new RefusedValue(told('for'), told('at least one child of {0}', group.name), asPart(told('none of them')))
   const wording = wordingOf(settings)
   const { paper } = settings
   const prints = sessionPrints(

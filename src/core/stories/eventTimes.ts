@@ -2,7 +2,7 @@ import { type DayRow, inOrder } from '../days'
 import { RefusedValue } from '../errors'
 import { type Random, shuffled } from '../random'
 import { type RungId, rungOf } from '../teaching'
-import { type Wording, told } from '../wording'
+import { type Wording, told, asPart } from '../wording'
 import { EVENT_IDS } from './words'
 import { isPlain, type Planned, timeWithin, USUAL } from './usualTimes'
 
@@ -55,6 +55,6 @@ export function ownEvents(random: Random, rows: readonly DayRow[], { count }: St
   throw new RefusedValue(
     told('rows'),
     told('rows with ten minutes to eight hours between them'),
-    `${apart.length} others`,
+    asPart(told('{0} others', apart.length)),
   )
 }

@@ -1,3 +1,4 @@
+import { titled } from '../../ui/titled'
 import { t } from '@lingui/core/macro'
 import { Button, Group, Text } from '@mantine/core'
 import { useLocalStorage } from '@mantine/hooks'
@@ -59,7 +60,7 @@ function Counting(at: TakenAt) {
                 rightSection={<IconPlus size={18} />}
                 onClick={() => count(i, 1)}
               >
-                {label}: {each[i] ?? 0}
+                {titled(label, each[i] ?? 0)}
               </Button>
             </Button.Group>
           )

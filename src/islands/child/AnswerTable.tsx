@@ -6,12 +6,20 @@ import { useState } from 'react'
 import { Choice } from '../../ui/Choice'
 import type { Answer } from '../../core/knowing'
 import type { AnswerChange, ChildData } from '../../core/records'
+import { told } from '../../core/wording'
 import { type Ask, type RungId, rungOf, wayOf } from '../../core/teaching'
 import { Segments } from '../../ui/Segments'
 import { CorrectForm } from './CorrectForm'
 import { AnswerRow, Trace } from './AnswerRow'
 
 const PAGE = 20
+
+const CONTROLS = {
+  first: told('first page'),
+  previous: told('previous page'),
+  next: told('next page'),
+  last: told('last page'),
+} as const
 
 /** Which answers are shown; null is all of them. */
 interface Wanted {
@@ -68,7 +76,7 @@ export function AnswerTable({ data, changes }: { data: ChildData; changes: reado
           total={pages}
           value={at}
           onChange={setPage}
-          getControlProps={(control) => ({ 'aria-label': t`${control} page` })}
+          getControlProps={(control) => ({ 'aria-label': said(CONTROLS[control]) })}
         />
       )}
       {changes.length > 0 && <Trace data={data} changes={changes} />}

@@ -1,5 +1,5 @@
 import { said } from '#words'
-import { t } from '@lingui/core/macro'
+import { plural, t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Anchor, Button, Group, SimpleGrid, Skeleton, Stack, Text, Title } from '@mantine/core'
 import { IconMail } from '@tabler/icons-react'
@@ -43,7 +43,7 @@ function ChildRecord({ data }: { data: ChildData }) {
         names={{
           now: t`Now`,
           growth: t`Progress`,
-          answers: t`Answers: ${answers.length}`,
+          answers: t`${plural(answers.length, { one: '# answer', other: '# answers' })}`,
           notes: t`Notes: ${notes.length}`,
         }}
         usual="now"

@@ -116,7 +116,7 @@ function Answered({ question: { item }, given, wording, onNext, onUndo }: Answer
         {isRight(item, given.value) ? t`Right.` : t`Look again: it is ${sayAnswer(item, item.answer, wording)}.`}
       </Text>
       <Group gap="xs">
-        <Button onClick={onNext}>{t`Next`}</Button>
+        <Button onClick={onNext}>{t`Next question`}</Button>
         <Button variant="default" onClick={onUndo}>{t`Undo`}</Button>
       </Group>
     </>

@@ -82,7 +82,7 @@ function heldInWords({ on, whose }: Day, { groups, reports }: DaysData): string 
   const when =
     on.kind === 'date'
       ? dayInWords(on.date)
-      : on.days.map((day) => weekdayInWords(day).slice(0, 2)).join(', ') || t`on no day`
+      : on.days.map((day) => weekdayInWords(day, 'short')).join(', ') || t`on no day`
   const name =
     whose.kind === 'group'
       ? groups.find(({ id }) => id === whose.groupId)?.name
@@ -121,7 +121,7 @@ function When({ body: { on }, onChange }: DayPartProps) {
       />
       {on.kind === 'weekdays' ? (
         <Group gap={2} role="group" aria-label={t`Weekdays`}>
-          {weekdaysInWords().map((name, i) => (
+          {weekdaysInWords().map(({ name, short }, i) => (
             <button
               key={name}
               type="button"
@@ -130,7 +130,7 @@ function When({ body: { on }, onChange }: DayPartProps) {
               aria-pressed={on.days.includes(i as Weekday)}
               onClick={() => toggle(i as Weekday)}
             >
-              {name.slice(0, 2)}
+              {short}
             </button>
           ))}
         </Group>

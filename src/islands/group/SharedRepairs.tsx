@@ -1,3 +1,4 @@
+import { titled } from '../../ui/titled'
 import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
@@ -22,7 +23,7 @@ export function SharedRepairs({ partners, language }: { partners: readonly Partn
         return (
           <div key={id} style={{ borderTop: '1px solid var(--line)', padding: '8px 0' }}>
             <Text fw={700} className="anywhere">
-              {said(namesInWords(holders(id).map(({ name }) => name)))}: {said(does)}
+              {titled(said(namesInWords(holders(id).map(({ name }) => name))), said(does))}
             </Text>
             <Text size="sm">
               <Trans>Say: “{saidToChild(id, language)}”</Trans>

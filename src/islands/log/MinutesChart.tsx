@@ -1,7 +1,26 @@
 import { t } from '@lingui/core/macro'
+import { Group } from '@mantine/core'
 import { Bar, BarChart, CartesianGrid, Legend, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import { AXIS, TOOLTIP } from '../../ui/charts/look'
 import { tenth } from '../../core/clock'
+
+/** Which bar is which. */
+function Key() {
+  const bars = [
+    { name: t`planned`, fill: 'var(--card)' },
+    { name: t`real`, fill: 'var(--moss)' },
+  ]
+  return (
+    <Group gap="md" justify="center">
+      {bars.map(({ name, fill }) => (
+        <Group key={name} gap={6}>
+          <span style={{ width: 14, height: 14, background: fill, border: '2px solid var(--moss)' }} />
+          {name}
+        </Group>
+      ))}
+    </Group>
+  )
+}
 
 interface Props {
   readonly sessions: readonly { readonly day: string; readonly planned: number; readonly real: number }[]
@@ -26,9 +45,16 @@ export function MinutesChart({ sessions, height }: Props) {
           formatter={(value, name) => [t`${String(value)} min`, String(name)]}
           cursor={{ fill: 'var(--line)', fillOpacity: 0.4 }}
         />
-        <Legend formatter={(name) => <span style={{ color: 'var(--ink)' }}>{String(name)}</span>} />
-        <Bar dataKey="planned" fill="var(--card)" stroke="var(--moss)" strokeWidth={2} isAnimationActive={false} />
-        <Bar dataKey="real" fill="var(--moss)" isAnimationActive={false} />
+        <Legend content={() => <Key />} />
+        <Bar
+          dataKey="planned"
+          name={t`planned`}
+          fill="var(--card)"
+          stroke="var(--moss)"
+          strokeWidth={2}
+          isAnimationActive={false}
+        />
+        <Bar dataKey="real" name={t`real`} fill="var(--moss)" isAnimationActive={false} />
       </BarChart>
     </ResponsiveContainer>
   )

@@ -1,3 +1,4 @@
+import { quoted, titled } from '../../ui/titled'
 import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
@@ -40,12 +41,14 @@ export function SessionRecord({ session, group }: { session: Session; group?: Gr
         </Group>
         <Strip plan={session.plan} height={34} />
         <Text size="sm" className="quiet">
-          {said(rungOf(session.plan.rung).name)}:{' '}
-          {session.plan.steps.map((step) => said(activityOf(step).name)).join(', ')}
+          {titled(
+            said(rungOf(session.plan.rung).name),
+            session.plan.steps.map((step) => said(activityOf(step).name)).join(', '),
+          )}
         </Text>
         {session.note !== '' && (
           <Text className="anywhere" style={{ whiteSpace: 'pre-wrap' }}>
-            “{session.note}”
+            {quoted(session.note)}
           </Text>
         )}
         <Loaded query={query}>

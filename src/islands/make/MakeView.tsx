@@ -39,10 +39,13 @@ export default function MakeView(page: Page) {
 function Workbench() {
   const bench = useRecipe()
   const { data: settings } = useQuery(settingsQuery)
-  // The pages are in the language of the house; the screen is in English.
+  // The pages are in the language of the house; the screen is in the adult’s own.
   const wording = settings ? wordingOf(settings) : IN_ENGLISH
   useFetchLater(LATER)
-  const [unit, setUnit] = useLocalStorage<LengthUnit>({ key: 'make-unit', defaultValue: 'mm' })
+  const [unit, setUnit] = useLocalStorage<LengthUnit>({
+    key: 'make-unit',
+    defaultValue: settings?.language === 'en-US' ? 'in' : 'mm',
+  })
   const { recipe, solved } = bench
   return (
     <Stack gap="sm">

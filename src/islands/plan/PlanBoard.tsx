@@ -1,3 +1,4 @@
+import { titled } from '../../ui/titled'
 import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Button, Grid, Group, Stack, Text, Title } from '@mantine/core'
@@ -93,7 +94,7 @@ function PlanHead({ state, context }: BoardPartProps) {
     <Group justify="space-between" gap="xs">
       <div className="anywhere" style={{ flex: '1 1 260px' }}>
         <Title order={1} size="h3" lineClamp={2}>
-          {context.group.name}: {said(rungOf(session.plan.rung).name)}
+          {titled(context.group.name, said(rungOf(session.plan.rung).name))}
         </Title>
         <Text size="sm" className="quiet" lineClamp={1}>
           {context.children.map((child) => child.name).join(', ') || t`nobody in this group`}

@@ -1,3 +1,4 @@
+import { titled } from '../../ui/titled'
 import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
@@ -85,9 +86,7 @@ function Contents({ paper }: { paper: SessionPaper }) {
       <ul style={{ margin: 0, paddingLeft: 18, fontSize: 14 }} className="anywhere">
         {paper.contents.map(({ title, pages }, i) => (
           // Two stations can have sets of one name.
-          <li key={i}>
-            {title}: {pages}
-          </li>
+          <li key={i}>{titled(title, pages)}</li>
         ))}
       </ul>
     </div>

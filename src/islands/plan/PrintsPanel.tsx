@@ -1,3 +1,4 @@
+import { titled } from '../../ui/titled'
 import { inPages } from './PrintLink'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
@@ -77,9 +78,7 @@ function Contents({ prints, context: { recipe, yard, prints: kept }, sessionId }
         </li>
       )}
       {own.map(({ title, pages }) => (
-        <li key={title}>
-          {title}: {inPages(pages)}
-        </li>
+        <li key={title}>{titled(title, inPages(pages))}</li>
       ))}
       {kept.map(({ id, name }) => (
         <li key={id}>

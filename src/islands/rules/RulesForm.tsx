@@ -1,3 +1,4 @@
+import { titled } from '../../ui/titled'
 import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Button, Group, Radio, SimpleGrid, Stack, Title } from '@mantine/core'
@@ -102,7 +103,7 @@ function SchoolRules({ rules, set }: RulesProps) {
             <Radio
               key={school.id}
               value={school.id}
-              label={`${said(school.name)}: ${said(school.why)}`}
+              label={titled(said(school.name), said(school.why))}
               description={school.order.map((rung) => said(rungOf(rung).name)).join(' → ')}
               styles={{ description: { color: 'var(--quiet)' } }}
             />

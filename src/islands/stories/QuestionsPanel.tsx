@@ -1,3 +1,4 @@
+import { titled } from '../../ui/titled'
 import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { ActionIcon, Button, Group, Stack, Text, TextInput } from '@mantine/core'
@@ -153,7 +154,7 @@ function Others({ all, chosen, onAdd, onUsual }: OthersProps) {
           { value: '', label: others.length === 0 ? t`there are no others` : t`choose one of ${others.length}` },
           ...others.map(({ id, kind, says }) => ({
             value: id,
-            label: `${said(QUESTION_KINDS[kind])}: ${says.slice(0, 70)}`,
+            label: titled(said(QUESTION_KINDS[kind]), says.slice(0, 70)),
           })),
         ]}
         onChange={(id) => {

@@ -128,7 +128,7 @@ function OneAsked({ says, question, childId, wording, onNext }: AskedProps) {
           <Text fw={700} size="xl">
             {given.right ? t`Right.` : t`Look again: ${rightInWords(question, wording)}`}
           </Text>
-          <Button size="md" onClick={onNext}>{t`Next`}</Button>
+          <Button size="md" onClick={onNext}>{t`Next question`}</Button>
           <Button
             size="md"
             variant="default"

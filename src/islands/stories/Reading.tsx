@@ -64,7 +64,7 @@ export function Reading({ one, state }: { one: Pick<Kept<Story>, 'id'>; state: S
         </p>
         <Group gap="sm">
           <Button variant="default" size="md" disabled={lit === 0} onClick={() => setLit(lit - 1)}>{t`Back`}</Button>
-          <Button size="md" disabled={lit >= sentences.length - 1} onClick={() => setLit(lit + 1)}>{t`On`}</Button>
+          <Button size="md" disabled={lit >= sentences.length - 1} onClick={() => setLit(lit + 1)}>{t`Go on`}</Button>
           <Text role="status">
             <Trans>
               {found} of {times.length} times ringed

@@ -66,6 +66,14 @@ function GoOn({ onTime }: { onTime: () => void }) {
   return <span className="going-on" aria-hidden />
 }
 
+/** What the child did. */
+const DID = {
+  said: (child: string, answer: string) => told('{0} said “{1}”.', child, answer),
+  set: (child: string, answer: string) => told('{0} set “{1}”.', child, answer),
+  wrote: (child: string, answer: string) => told('{0} wrote “{1}”.', child, answer),
+  chose: (child: string, answer: string) => told('{0} chose “{1}”.', child, answer),
+} as const
+
 const LARGE = { fontFamily: 'Andika, sans-serif', fontSize: 22 } as const
 
 function WrongAnswer({ check, answer, wording }: Props) {
@@ -77,7 +85,7 @@ function WrongAnswer({ check, answer, wording }: Props) {
   return (
     <div className="sheet sheet-attention">
       <Text style={LARGE} className="anywhere">
-        {check.child?.name ?? t`The child`} {wayOf(item.ask).did} “{sayAnswer(item, given, wording)}”.
+        {said(DID[wayOf(item.ask).did](check.child?.name ?? t`The child`, sayAnswer(item, given, wording)))}
       </Text>
       <Text fw={700} style={LARGE}>
         {truthInWords(item, wording)}

@@ -1,3 +1,4 @@
+import { quoted } from '../../ui/titled'
 import { Text } from '@mantine/core'
 import type { ActivityWords } from '../../core/activities'
 
@@ -12,7 +13,7 @@ export function StepWords({ words }: { words: Pick<ActivityWords<string>, 'steps
           </li>
         ))}
       </ol>
-      <Text fs="italic">“{words.say}”</Text>
+      <Text fs="italic">{quoted(words.say)}</Text>
     </>
   )
 }

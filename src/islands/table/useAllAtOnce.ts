@@ -1,3 +1,4 @@
+import { titled } from '../../ui/titled'
 import { useState } from 'react'
 import { localDay } from '../../core/clock'
 import { type TaskAtOnce, stageOf } from '../../core/knowing'
@@ -103,7 +104,7 @@ function taskShown(task: TaskAtOnce, { children, settings }: SessionContext): Ta
   const shown = isChoice
     ? choices.map((value, i): Showing => ({
         kind: sameValue(value, item.answer) ? 'there' : 'wrong',
-        says: `${i + 1}: ${says(value)}`,
+        says: titled(String(i + 1), says(value)),
         value,
         helped: false,
       }))

@@ -45,8 +45,8 @@ export function TermForm({ wish, onChange, refusal, meetings }: Props) {
         onChange={(days) => set({ weekdays: days.map(Number).sort((a, b) => a - b) })}
       >
         <Group gap="xs" mt={6}>
-          {weekdaysInWords().map((day, i) => (
-            <Checkbox key={day} value={String(i)} label={day.slice(0, 3)} aria-label={day} />
+          {weekdaysInWords().map(({ name, short }, i) => (
+            <Checkbox key={name} value={String(i)} label={short} aria-label={name} />
           ))}
         </Group>
       </Checkbox.Group>
@@ -101,13 +101,13 @@ function Holidays({ list, refusal, onChange }: HolidaysProps) {
           <DateField
             label={i === 0 ? t`Away from` : t`and from`}
             value={holiday.from}
-            error={wrong(`holidays[${i}].from`)}
+            error={wrong(`holiday ${i + 1}: first day`)}
             onChange={(from) => change(i, { from })}
           />
           <DateField
             label={t`until`}
             value={holiday.until}
-            error={wrong(`holidays[${i}].until`)}
+            error={wrong(`holiday ${i + 1}: last day`)}
             onChange={(until) => change(i, { until })}
           />
           <ActionIcon

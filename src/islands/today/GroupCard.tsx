@@ -1,3 +1,4 @@
+import { capital } from '../../core/wording'
 import { clockInWords } from '../../words/adult'
 import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
@@ -154,8 +155,8 @@ function NextSession({ session, settings, isSoonest }: NextSessionProps) {
     <Stack gap={8}>
       <Text>
         <Trans>
-          <strong style={{ textTransform: 'capitalize' }}>{dayInWords(session.date)}</strong>, {at} ·{' '}
-          {plannedMinutes(session.plan)} min · {said(rungOf(session.plan.rung).name)}
+          <strong>{capital(dayInWords(session.date))}</strong>, {at} · {plannedMinutes(session.plan)} min ·{' '}
+          {said(rungOf(session.plan.rung).name)}
         </Trans>
       </Text>
       <Strip plan={session.plan} height={34} />

@@ -1,3 +1,4 @@
+import { titled } from '../../ui/titled'
 import { inDecimals } from '../../words/adult'
 import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
@@ -65,7 +66,7 @@ export function Markers({ state }: { state: YardState }) {
       )}
       <ul aria-label={t`What can be laid`} style={{ listStyle: 'none', margin: 0, padding: 0 }}>
         {markerChoices(laid.ground.radiusMm, yard.markers).map(({ id, ok, name, says }) => (
-          <CheckLine key={id} ok={ok} says={`${said(name)}: ${said(says)}`} />
+          <CheckLine key={id} ok={ok} says={titled(said(name), said(says))} />
         ))}
       </ul>
       {largest > 0 && (

@@ -27,19 +27,19 @@ function SpaceSection({ state }: { state: YardState }) {
   const { space, unit } = yard
   const largest = largestClock(laid.yard.space).radiusMm
   return (
-    <Stack gap={8} className="sheet" component="section" aria-label={t`Space`}>
+    <Stack gap={8} className="sheet" component="section" aria-label={t`Room to lay it out`}>
       <SimpleGrid cols={2} spacing={8}>
         <Choice
-          label={t`Space`}
+          label={t`Room to lay it out`}
           value={space.kind}
           onChange={(kind) => change({ space: spaceAs(kind), radiusMm: undefined })}
           data={[
             { value: 'rectangle', label: t`A rectangle` },
-            { value: 'round', label: t`Round about` },
+            { value: 'round', label: t`Round` },
           ]}
         />
         <Choice
-          label={t`On`}
+          label={t`On what ground`}
           value={yard.surface}
           onChange={(surface) => change({ surface })}
           data={(Object.keys(surfaces) as SurfaceId[]).map((id) => ({ value: id, label: said(surfaces[id].name) }))}
@@ -115,7 +115,7 @@ function PeopleSection({ state: { yard, change } }: { state: YardState }) {
           label={t`Hands are`}
           value={yard.hands}
           onChange={(hands) => change({ hands })}
-          data={listed({ ropes: told('ropes'), sticks: told('sticks'), children: told('children') })}
+          data={listed({ ropes: told('ropes'), sticks: told('straight sticks'), children: told('children') })}
         />
         <NumberField
           label={t`Children`}

@@ -1,6 +1,6 @@
 import { told } from '../../core/wording'
 import { said } from '../../words/i18n'
-import { sayingWith, wordsFor } from '../language'
+import { answering } from '../language'
 import type { IncomingMessage, ServerResponse } from 'node:http'
 import type { Db } from '../connection'
 import { DEVICE_HEADER } from '../device'
@@ -65,8 +65,8 @@ function say(response: ServerResponse, status: number, text: string): void {
   response.writeHead(status, { 'content-type': 'text/plain; charset=utf-8' }).end(text)
 }
 
-/** The words with which is answered, also before anything of the app is reached. */
-const wordsAsked = ({ headers }: IncomingMessage) => wordsFor({ get: (name) => [headers[name]].flat()[0] ?? null })
+/** In which language is answered, also before anything of the app is reached. */
+const askedBy = ({ headers }: IncomingMessage) => ({ get: (name: string) => [headers[name]].flat()[0] ?? null })
 
 /** Runs the handlers one after the other, but only for requests that may come in. */
 export function guarded(guard: Guard, handlers: readonly Handler[]): Handler {
@@ -95,7 +95,7 @@ export function guarded(guard: Guard, handlers: readonly Handler[]): Handler {
     run(0)
   }
   return (request, response) =>
-    void sayingWith(wordsAsked(request), () => answer(request, response)).catch(() => {
+    void answering(askedBy(request), () => answer(request, response)).catch(() => {
       if (!response.headersSent) response.writeHead(503, { 'content-type': 'text/plain' })
       response.end('Ripe Acorn cannot answer now. Try again.')
     })

@@ -10,7 +10,7 @@ import { SAID_WHEN_ADDED } from '../data/supposed'
 import { Problem, notFound, staleVersion } from '../problem'
 import { groupRules } from '../planningSchemas'
 import { DamagedRow, fits, parsed, readable, type DbRow } from './readable'
-import { getSettings } from './settings'
+import { getSettings, settleHouse } from './settings'
 
 export interface ChildEdit {
   readonly version: number
@@ -45,6 +45,7 @@ export function addChild(db: Db, child: NewChild, now: Instant): Promise<Child> 
   return inTransaction(db, async (trx) => {
     const known: DbRow | undefined = await trx('children').where({ id: child.id }).first()
     if (known) return getChild(trx, child.id)
+    await settleHouse(trx)
     await trx('children').insert({
       id: child.id,
       name: child.name,
@@ -118,6 +119,7 @@ export async function addGroup(db: Db, group: Members & { readonly id: string },
   await db.transaction(async (trx) => {
     const known: DbRow | undefined = await trx('groups').where({ id: group.id }).first()
     if (known) return
+    await settleHouse(trx)
     await trx('groups').insert({
       id: group.id,
       name: group.name,

@@ -4,6 +4,7 @@ import type { Settings } from '../../core/records'
 import type { Db } from '../connection'
 import { staleVersion } from '../problem'
 import { isSettings } from '../keeping/kinds/people'
+import { proposedHouse } from '../language'
 import { parsed, readable } from './readable'
 
 export const SETTINGS_DEFAULTS = {
@@ -20,6 +21,9 @@ export const SETTINGS_DEFAULTS = {
   version: 1,
 } as const satisfies Omit<Settings, 'zone'>
 
+/** The usual rules, with the language and the paper of whoever asks. */
+const usual = (): Settings => ({ ...SETTINGS_DEFAULTS, ...proposedHouse(), zone: zoneHere() })
+
 /** The zone of the machine, until somebody says another one. */
 const zoneHere = (): Zone => Intl.DateTimeFormat().resolvedOptions().timeZone
 
@@ -27,9 +31,18 @@ type SettingsRow = { body: string; version: number }
 
 export async function getSettings(db: Db): Promise<Settings> {
   const row: SettingsRow | undefined = await db('settings').where({ id: 1 }).first()
-  if (!row) return { ...SETTINGS_DEFAULTS, zone: zoneHere() }
+  if (!row) return usual()
   const [body] = readable([row], () => parsed<Partial<Settings>>(row.body, isSettings))
   return { ...SETTINGS_DEFAULTS, zone: zoneHere(), ...body, version: row.version }
+}
+
+/**
+ * Keeps the language and the paper that are proposed, unless the rules are kept already: with the first child or group
+ * it is settled, and no other device has them otherwise.
+ */
+export async function settleHouse(db: Db): Promise<void> {
+  const { version, ...rules } = { ...SETTINGS_DEFAULTS, ...proposedHouse() }
+  await db('settings').insert({ id: 1, body: JSON.stringify(rules), version }).onConflict('id').ignore()
 }
 
 export async function editSettings(db: Db, edit: Settings): Promise<Settings> {

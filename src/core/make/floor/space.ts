@@ -1,4 +1,4 @@
-import { told, type Told } from '../../wording'
+import { told, type Told, asPart } from '../../wording'
 import { RefusedValue, requireNumber } from '../../errors'
 
 /** Free ground beyond the ring, all round, for running. */
@@ -74,7 +74,7 @@ function requireRoom(ground: Ground): Ground {
         'at least {0} m across, a ring of 1 m with a lane of 1 m all round',
         (2 * (LEAST_RADIUS_MM + LANE_MM)) / 1000,
       ),
-      `${Math.max(0, Math.round((ground.radiusMm + LANE_MM) / 5) / 100)} m across`,
+      asPart(told('{0} m across', Math.max(0, Math.round((ground.radiusMm + LANE_MM) / 5) / 100))),
     )
   return ground
 }

@@ -1,4 +1,4 @@
-import { told, type Told } from '../../wording'
+import { told, type Told, asPart } from '../../wording'
 import { RefusedValue } from '../../errors'
 import type { PaperId } from '../../drawing'
 import type { Taped } from './laid'
@@ -56,7 +56,7 @@ export function groundOf({ space, radiusMm }: Pick<Yard, 'space' | 'radiusMm'>):
     throw new RefusedValue(
       told('radius'),
       told('{0} to {1} m here, with a lane of 1 m all round', 0.3, Math.round(largest.radiusMm / 10) / 100),
-      Number.isFinite(radiusMm) ? `${(radiusMm / 1000).toFixed(2)} m` : radiusMm,
+      Number.isFinite(radiusMm) ? asPart(told('{0} m', Math.round(radiusMm / 10) / 100)) : radiusMm,
     )
   return { ...largest, radiusMm }
 }

@@ -1,7 +1,7 @@
 import { DAYS_PER_WEEK, type PlainDate, daysOf, weekdayOf } from '../../clock'
 import { RefusedValue, requireInteger } from '../../errors'
 import type { RungId, SchoolId } from '../../teaching'
-import { sayEnglishDate, told, datePart } from '../../wording'
+import { told, datePart, asPart } from '../../wording'
 import { LONGEST_SESSION, SHORTEST_SESSION } from '../types'
 
 /** How often and how long a group meets, from when to when, and what for. */
@@ -40,38 +40,35 @@ export function meetingsOf(wish: TermWish): number[] {
   const [from, until] = [daysOf(wish.from, told('from')), daysOf(wish.until, told('until'))]
   requireInteger(told('minutes'), minutes, SHORTEST_SESSION, LONGEST_SESSION)
   requireInteger(told('homeMinutes'), homeMinutes, 0, MOST_HOME_MINUTES)
-  if (until < from) throw new RefusedValue(told('until'), told('{0} or later', datePart(wish.from)), dated(wish.until))
+  if (until < from) throw new RefusedValue(told('until'), told('{0} or later', datePart(wish.from)), datePart(wish.until))
   if (until - from > MOST_TERM_WEEKS * DAYS_PER_WEEK)
     throw new RefusedValue(
       told('until'),
       told('at most {0} weeks after {1}', MOST_TERM_WEEKS, datePart(wish.from)),
-      dated(wish.until),
+      datePart(wish.until),
     )
   if (weekdays.length === 0)
-    throw new RefusedValue(told('weekdays'), told('at least one day on which you meet'), 'none')
+    throw new RefusedValue(told('weekdays'), told('at least one day on which you meet'), asPart(told('none')))
   for (const weekday of weekdays) requireInteger(told('weekdays'), weekday, 0, DAYS_PER_WEEK - 1)
-  const free = holidays.map((holiday, i) => daysOfHoliday(holiday, `holidays[${i}]`))
+  const free = holidays.map((holiday, i) => daysOfHoliday(holiday, i))
   const days = Array.from({ length: until - from + 1 }, (_, i) => from + i).filter((day) =>
     weekdays.includes(weekdayOf(day)),
   )
   if (days.length === 0)
-    throw new RefusedValue(told('until'), told('so late that you meet once at least'), dated(wish.until))
+    throw new RefusedValue(told('until'), told('so late that you meet once at least'), datePart(wish.until))
   const held = days.filter((day) => !free.some((holiday) => day >= holiday.from && day <= holiday.until))
   if (held.length === 0)
     throw new RefusedValue(
       told('holidays'),
       told('shorter: at least one session must be left'),
-      'holidays that cover them all',
+      asPart(told('holidays that cover them all')),
     )
   return held
 }
 
-/** A date as the adult reads it. */
-const dated = (date: PlainDate) => sayEnglishDate(date, { year: true })
-
-function daysOfHoliday({ from, until }: Holiday, field: string): { from: number; until: number } {
-  const days = { from: daysOf(from, told('{0}.from', field)), until: daysOf(until, told('{0}.until', field)) }
+function daysOfHoliday({ from, until }: Holiday, i: number): { from: number; until: number } {
+  const days = { from: daysOf(from, told('holiday {0}: first day', i + 1)), until: daysOf(until, told('holiday {0}: last day', i + 1)) }
   if (days.until < days.from)
-    throw new RefusedValue(told('{0}.until', field), told('{0} or later', datePart(from)), dated(until))
+    throw new RefusedValue(told('holiday {0}: last day', i + 1), told('{0} or later', datePart(from)), datePart(until))
   return days
 }

@@ -1,4 +1,5 @@
-import { barText, printedAs, told } from '../../wording'
+import { tenth } from '../../clock'
+import { barText, printedAs, told, asPart } from '../../wording'
 import {
   type Drawing,
   INK,
@@ -123,7 +124,7 @@ function clockInSector(item: Item, from: number, to: number, options: PrintOptio
     throw new RefusedValue(
       told('width of a sector'),
       told('wide enough beside the others for a clock with its hints'),
-      `${(to - from).toFixed(1)} degrees`,
+      asPart(told('{0} degrees', tenth(to - from))),
     )
   const { x, y } = pointOnDial((from + to) / 2, RADIUS_MM - touching)
   return itemDial(item, { x, y, room: Math.min(touching - 1.5, MOST_ROOM_MM) }, options)

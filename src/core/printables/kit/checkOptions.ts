@@ -1,6 +1,6 @@
 import { isHalf, papers } from '../../drawing'
 import { RefusedValue, requireInteger, unreachable } from '../../errors'
-import type { RungId } from '../../teaching'
+import { type RungId, rungOf } from '../../teaching'
 import { LANGUAGE_IDS, WORDING_FORMS, languages, told, asPart, type Told } from '../../wording'
 import { countsOn } from './counts'
 import { checkOwnPlan } from './ownPlan'
@@ -76,7 +76,7 @@ export function checkOptions(facts: PrintableFacts, options: PrintOptions): void
       throw new RefusedValue(
         told(id),
         told('another one, since this needs {0}', limit ? asPart(limit.rungs) : ''),
-        `${String(value)} on ${rung}`,
+        asPart(told('{0} on “{1}”', String(value), asPart(rungOf(rung).name))),
       )
   }
 }

@@ -1,4 +1,4 @@
-import { told, type Told } from '../../wording'
+import { told, type Told, asPart } from '../../wording'
 import { type DayRow, MOST_DAY_ROWS, MOST_WHAT_LETTERS, isPictureId, spanText } from '../../days'
 import { printable } from '../../drawing'
 import { RefusedValue } from '../../errors'
@@ -11,7 +11,7 @@ import { MINUTES_PER_DAY } from '../../clock'
 export function checkOwnPlan(rows: unknown): asserts rows is readonly DayRow[] {
   if (!Array.isArray(rows)) throw new RefusedValue(told('your own day'), told('a list of rows'), rows)
   if (rows.length < 1 || rows.length > MOST_DAY_ROWS)
-    throw new RefusedValue(told('your own day'), told('of 1 to {0} rows', MOST_DAY_ROWS), `${rows.length} rows`)
+    throw new RefusedValue(told('your own day'), told('of 1 to {0} rows', MOST_DAY_ROWS), asPart(told('{0} rows', rows.length)))
   rows.forEach((row: unknown, i) => checkRow(row, told('row {0} of your day', i + 1)))
   const times = (rows as readonly DayRow[]).map(({ minute }) => minute)
   times.forEach((minute, i) => {
@@ -19,7 +19,7 @@ export function checkOwnPlan(rows: unknown): asserts rows is readonly DayRow[] {
       throw new RefusedValue(
         told('row {0} of your day', i + 1),
         told('at a time of its own'),
-        `the time of another row, ${spanText({ minute })}`,
+        asPart(told('the time of another row, {0}', spanText({ minute }))),
       )
   })
 }

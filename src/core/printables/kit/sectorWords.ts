@@ -1,4 +1,5 @@
-import { told } from '../../wording'
+import { tenth } from '../../clock'
+import { told, asPart } from '../../wording'
 import { CAP_HEIGHT, INK, type Shape, textWidth, wrapText, group, centredText } from '../../drawing'
 import { RefusedValue } from '../../errors'
 import { LINE_SHARE } from './wordLists'
@@ -33,7 +34,7 @@ export function wordsInSector(text: string, from: number, to: number, radius: nu
   throw new RefusedValue(
     told('width of a sector'),
     told('wide enough beside the others for “{0}”', text),
-    `${(to - from).toFixed(1)} degrees`,
+    asPart(told('{0} degrees', tenth(to - from))),
   )
 }
 

@@ -3,7 +3,7 @@ import { INK, MOSS, centredText } from '../../drawing'
 import { RefusedValue } from '../../errors'
 import { type Random, draw, drawInt, randomFrom } from '../../random'
 import type { Item } from '../../teaching'
-import { languages, sayDuration, told } from '../../wording'
+import { languages, sayDuration, told, asPart } from '../../wording'
 import { dayRowsOf, someOf } from '../kit/dayRows'
 import { nameOfRow } from '../kit/rowNames'
 import type { Cell } from '../kit/grid'
@@ -107,7 +107,7 @@ const roomOf = (cell: Cell, below: number) => Math.min(cell.height / 2 - 6 - bel
 function ownDeadlines(options: PrintOptions, seed: number): Item[] {
   const random = randomFrom(seed)
   const rows = dayRowsOf(options, seed).filter(({ minute }) => minute >= LONGEST_STEPS)
-  if (rows.length === 0) throw new RefusedValue(told('your own day'), told('with something at 1:15 or later'), 'none')
+  if (rows.length === 0) throw new RefusedValue(told('your own day'), told('with something at 1:15 or later'), asPart(told('none')))
   return someOf(rows, MOST_OWN, seed).map((row): Item => {
     const steps = stepsTo(random, row.minute)
     const { start } = workBack(row.minute, steps)

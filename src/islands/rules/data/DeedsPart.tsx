@@ -1,3 +1,4 @@
+import { titled } from '../../../ui/titled'
 import { said } from '../../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
@@ -27,7 +28,7 @@ export function DeedsPart({ state }: { state: DataState }) {
               <Table.Tr key={id}>
                 <Table.Td>{momentInWords(at)}</Table.Td>
                 <Table.Td className="anywhere">
-                  {said(DEEDS[what])}: {detail}
+                  {titled(said(DEEDS[what]), detail)}
                 </Table.Td>
                 <Table.Td className="anywhere">{device}</Table.Td>
               </Table.Tr>

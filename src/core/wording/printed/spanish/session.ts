@@ -52,7 +52,7 @@ export const spanishSession: SessionPhrases = {
   'In pairs: {0}': 'Por parejas: {0}',
   'Set-out sheet, {0}': 'Plano de trazado, {0}',
   'Answers, at the end': 'Soluciones, al final',
-  'Session plan, for you': 'Guion, para usted',
+  'Session plan, for you': 'Guion, para ti',
   'How to play: {0}': 'Cómo se juega: {0}',
   'Who gets what: {0}': 'Quién recibe qué: {0}',
   pack: 'paquete',
