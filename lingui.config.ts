@@ -28,7 +28,7 @@ export default defineConfig({
     ...foldersOf('src/islands').map((folder) => catalogue(folder.replace('src/islands/', 'views/'), [folder])),
     ...foldersOf('src/core').map((folder) => catalogue(folder.replace('src/', ''), [folder])),
     catalogue('core/views', ['src/core/*.ts']),
-    catalogue('shared', ['src/ui', 'src/workers']),
+    catalogue('shared', ['src/ui', 'src/words', 'src/workers']),
     catalogue('server', ['src/server', 'src/pages', 'src/middleware.ts']),
   ].map((each) => ({ ...each, exclude: ['**/*.test.ts', '**/*.test.tsx'] })),
   extractors: [toldTexts],

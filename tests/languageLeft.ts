@@ -57,9 +57,9 @@ export async function englishBeside(language: AdultLanguageId, page: Page, url: 
 }
 
 /** Our own name, other names, and times of stories, which are in the language of the story. */
-const NAMES = /Ripe Acorn|iCalendar|JSON|CSV|UUID|Europe\/London|https?:\/\/\S+/g
+const NAMES = /ripe acorn|icalendar|json|csv|uuid|europe\/london|https?:\/\/\S+/g
 const TIMES_IN_ENGLISH =
-  /([A-Z][a-z]+-)?([Hh]alf|[Qq]uarter|[Tt]wenty|[Tt]en|[Ff]ive|nine|ten|three|four)[- ](past|to|o’clock|minutes|an hour)[\p{L} ’-]*|[a-z]+ o’clock|(Half an hour|Twenty minutes) later/gu
+  /([a-z]+-)?(half|quarter|twenty|ten|five|nine|ten|three|four)[- ](past|to|o’clock|minutes|an hour)[\p{L} ’-]*|[a-z]+ o’clock|(half an hour|twenty minutes) later/gu
 
 /** All texts of what is kept: they are somebody's own words, which nobody translates. */
 async function typedTexts(page: Page, url: string): Promise<string[]> {
@@ -142,10 +142,11 @@ export function isEnglish(text: string, { typed, texts, words }: English): boole
     typed.some((each) => each === text.toLowerCase() || (begun !== undefined && each.startsWith(begun.toLowerCase())))
   )
     return false
-  const ours = typed.reduce(
-    (left, each) => left.replaceAll(each, ''),
-    text.replace(TIMES_IN_ENGLISH, '').replace(NAMES, '').toLowerCase(),
-  )
+  const without = (left: string, some: readonly string[]) =>
+    some.reduce((rest, each) => rest.replaceAll(each, ''), left)
+  // Times that a whole sentence of theirs has go with it.
+  const [whole, parts] = [typed.filter((each) => each.length > 12), typed.filter((each) => each.length <= 12)]
+  const ours = without(without(text.toLowerCase(), whole).replace(TIMES_IN_ENGLISH, '').replace(NAMES, ''), parts)
   return texts.has(text) || wordsIn(ours).some((word) => words.has(word))
 }
 

@@ -7,7 +7,7 @@ import type { ViewId } from '../core/views'
 import type { LanguageId } from '../core/wording'
 import type { Message } from '../words/filled'
 import { WORDS_OF_REQUEST, type Words } from '../words/i18n'
-import type { Choice } from '../words/speech'
+import type { LanguageChoice } from '../words/speech'
 import {
   ADULT_LANGUAGES,
   ADULT_LANGUAGE_IDS,
@@ -118,7 +118,7 @@ export const wordsFor = (headers: Asking): Words =>
 const asksForPseudo = (headers: Asking): boolean => isPseudo() && chosenIn(headers) === PSEUDO
 
 /** What can be chosen at the foot of a page; one of them is. */
-export function choicesFor(headers: Asking): Choice[] {
+export function choicesFor(headers: Asking): LanguageChoice[] {
   const chosen = asksForPseudo(headers) ? PSEUDO : languageOf(headers)
   const names = ADULT_LANGUAGE_IDS.map((id): [string, string] => [id, ADULT_LANGUAGES[id].name])
   const all = isPseudo() ? [...names, [PSEUDO, 'Ȧȧƈƈḗḗƞŧḗḗḓ'] as const] : names

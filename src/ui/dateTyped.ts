@@ -21,7 +21,7 @@ function monthOf(word: string): number | undefined {
   return found.length === 1 ? found[0] : undefined
 }
 
-interface Parts {
+interface DateParts {
   readonly day: number
   readonly month: number
   /** Left out where none is typed. */
@@ -32,7 +32,7 @@ const wholeYear = (typed: string | undefined): number | undefined =>
   typed === undefined ? undefined : typed.length === 2 ? 2000 + Number(typed) : Number(typed)
 
 /** Day before month, as where dates are written with points or strokes; a name of a month stands anywhere. */
-function partsOf(text: string): Parts | undefined {
+function partsOf(text: string): DateParts | undefined {
   const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(text)
   if (iso) return { year: Number(iso[1]), month: Number(iso[2]), day: Number(iso[3]) }
   const figures = /^(?:\p{L}+[.,]*\s+)?(\d{1,2})[./]\s*(\d{1,2})[./]?(?:\s*(\d{4}|\d{2}))?$/u.exec(text)
@@ -46,7 +46,7 @@ function partsOf(text: string): Parts | undefined {
     : undefined
 }
 
-function dateOf({ day, month }: Parts, year: number): PlainDate | undefined {
+function dateOf({ day, month }: DateParts, year: number): PlainDate | undefined {
   const at = new Date(Date.UTC(year, month - 1, day))
   // A day beyond the end of its month would be one of the next.
   return at.getUTCMonth() === month - 1 && at.getUTCDate() === day ? at.toISOString().slice(0, 10) : undefined

@@ -1,5 +1,5 @@
 import type { MinuteOfDay, PlainDate } from '../core/clock'
-import { type LanguageId, decimalsIn, type Told, type Wording, say, sayDate } from '../core/wording'
+import { type LanguageId, decimalsIn, type Told, type Wording, say, sayDate, sayWeekday, told } from '../core/wording'
 import { adultLanguage, said } from './i18n'
 import { ADULT_LANGUAGES } from './languages'
 
@@ -17,17 +17,23 @@ export const dateInWords = (
 /** A length or another number with tenths, with the point or comma of the adult's language: "2,39 m". */
 export const inDecimals = (text: string): string => decimalsIn(adultsWording(), text)
 
-/** "Monday" of 0 as the adult's language has it, or "Mon". */
-export function weekdayInWords(weekday: number, width: 'long' | 'short' = 'long'): string {
-  // The first of January 2024 was a Monday.
-  const day = new Date(Date.UTC(2024, 0, 1 + weekday))
-  // Some languages put a point after what they shorten, others do not.
-  return day.toLocaleDateString(adultLanguage(), { weekday: width, timeZone: 'UTC' }).replace('.', '')
-}
-
 /** The days of the week, Monday first. */
+const WEEKDAYS = [
+  told('Monday'),
+  told('Tuesday'),
+  told('Wednesday'),
+  told('Thursday'),
+  told('Friday'),
+  told('Saturday'),
+  told('Sunday'),
+] as const
+
+/** "Mon" of 0 as the adult's language has it. */
+export const weekdayInWords = (weekday: number): string => sayWeekday(weekday, adultsWording().language)
+
+/** The days of the week, Monday first: "Monday" and "Mon". */
 export const weekdaysInWords = (): { readonly name: string; readonly short: string }[] =>
-  [0, 1, 2, 3, 4, 5, 6].map((day) => ({ name: weekdayInWords(day), short: weekdayInWords(day, 'short') }))
+  WEEKDAYS.map((name, i) => ({ name: said(name), short: weekdayInWords(i) }))
 
 /**
  * A time of day as the adult's language has it: "4:15 p.m.", "16:15". Which English it is, the house rules say where

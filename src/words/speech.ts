@@ -2,7 +2,7 @@ import type { ViewId } from '../core/views'
 import type { Words } from './i18n'
 
 /** A language at the foot of a page. */
-export interface Choice {
+export interface LanguageChoice {
   readonly id: string
   readonly name: string
   readonly isChosen: boolean
@@ -11,7 +11,7 @@ export interface Choice {
 /** What the server hands to a page, so that it speaks the adult’s language. */
 export interface Speech {
   /** What can be chosen at its foot. */
-  readonly choices: readonly Choice[]
+  readonly choices: readonly LanguageChoice[]
   /** The words that a view needs; those of all views where it is none. */
   readonly wordsOf: (view: ViewId | undefined) => Words
 }

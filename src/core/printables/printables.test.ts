@@ -104,10 +104,10 @@ describe('what is refused', () => {
     expect(refused('trail', { by: 7 })).toThrow('by must be a multiple of 5 from 5 to 300, not 7')
     expect(refused('minutes-later', { by: 7 })).toThrow(/by must be a multiple of 5 from 5 to 300/)
     expect(refused('match-cards', { rung: 'fives', forms: 3 })).toThrow(
-      'forms must be another one, since this needs a step that is read off two hands, not 3 on fives',
+      'forms must be another one, since this needs a step that is read off two hands, not 3 on “Counting in fives round the clock”',
     )
     expect(refused('toss-and-fill', { rung: 'fives', covers: 'figures' })).toThrow(
-      'covers must be another one, since this needs a step that is read off two hands, not figures on fives',
+      'covers must be another one, since this needs a step that is read off two hands, not figures on “Counting in fives round the clock”',
     )
     expect(refused('twirl-and-fill', { count: 6, covers: 'words', sectors: [1, 10, 10, 10, 10, 10] })).toThrow(
       'width of a sector must be wide enough beside the others for a clock with its hints, not 7.1 degrees',

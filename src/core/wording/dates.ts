@@ -45,6 +45,15 @@ export function sayDate(
   return dateBy(HABITS[language], date, how)
 }
 
+/**
+ * A day of the week, short; 0 is Monday.
+ *
+ * sayWeekday(5, 'de') //=> 'Sa'
+ * sayWeekday(5, 'es') //=> 'sáb'
+ */
+export const sayWeekday = (weekday: number, language: LanguageId): string =>
+  (HABITS[language].weekdays[weekday] ?? '').replace('.', '')
+
 /** A date with its year, within a told text. */
 export const datePart = (date: PlainDate): Filling => ({
   text: sayDate(date, 'en-GB', { year: true }),

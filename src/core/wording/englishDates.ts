@@ -31,12 +31,3 @@ export function dateBy(
   const whole = together(dayOfWeek, Number(date.slice(8)), month, year ? date.slice(0, 4) : '')
   return weekday ? whole : whole.slice(dayOfWeek.length).replace(/^,? /, '')
 }
-
-/**
- * A date in words as the interface has it.
- *
- * sayEnglishDate('2026-11-28') //=> 'Sat 28 Nov'
- */
-export function sayEnglishDate(date: PlainDate, { year = false } = {}): string {
-  return dateBy(BRITISH, date, { year })
-}

@@ -80,9 +80,7 @@ function Deeds({ state, onAdd }: { state: DaysState; onAdd: () => void }) {
 /** "Mo, We, for Herons". */
 function heldInWords({ on, whose }: Day, { groups, reports }: DaysData): string {
   const when =
-    on.kind === 'date'
-      ? dayInWords(on.date)
-      : on.days.map((day) => weekdayInWords(day, 'short')).join(', ') || t`on no day`
+    on.kind === 'date' ? dayInWords(on.date) : on.days.map((day) => weekdayInWords(day)).join(', ') || t`on no day`
   const name =
     whose.kind === 'group'
       ? groups.find(({ id }) => id === whose.groupId)?.name

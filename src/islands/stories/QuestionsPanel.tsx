@@ -1,3 +1,4 @@
+import { pageLanguage } from '../../ui/pageLanguage'
 import { titled } from '../../ui/titled'
 import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
@@ -86,7 +87,7 @@ function OneQuestion({ chosen, state, onSays }: OneProps) {
         onBlur={() => says.trim() !== '' && says !== chosen.says && onSays(says.trim())}
       />
       {question && (
-        <Text size="xs" className="quiet anywhere">
+        <Text size="xs" className="quiet anywhere" lang={pageLanguage(state.story.language)}>
           {question.kind === 'order'
             ? question.right.map((at) => question.choices[at]).join(' → ')
             : (question.choices[question.right[0] ?? -1] ??

@@ -1,3 +1,4 @@
+import { pageLanguage } from '../../ui/pageLanguage'
 import { t } from '@lingui/core/macro'
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { IconPrinter } from '@tabler/icons-react'
@@ -59,7 +60,7 @@ export function StoryPrint({ state, data }: Props) {
         >{t`Each child gets the questions whose clocks the child’s own step allows.`}</Text>
       )}
       {first && (
-        <div className="stories-page">
+        <div className="stories-page" lang={pageLanguage(story.language)}>
           <DrawingView drawing={first} label={t`The first page`} />
         </div>
       )}

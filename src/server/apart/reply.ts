@@ -1,12 +1,13 @@
 import { type Told } from '../../core/wording'
 import { RefusedValue } from '../../core/errors'
+import { isPart } from '../../core/told'
 import { Problem } from '../problem'
 
 /* What comes back from a thread. Of an error that leaves one only the message would arrive, so it goes field by field. */
 
 export type Reply<T> =
   | { readonly value: T }
-  | { readonly refused: { readonly asked: Told; readonly allowed: Told; readonly received: string } }
+  | { readonly refused: { readonly asked: Told; readonly allowed: Told; readonly received: unknown } }
   | { readonly problem: ConstructorParameters<typeof Problem> }
   /** A fault of ours, and where it happened. */
   | { readonly fault: string; readonly stack: string | undefined }
@@ -19,7 +20,7 @@ export function replying<Task, T>(work: (task: Task) => T | Promise<T>): (task: 
     } catch (error) {
       if (error instanceof RefusedValue) {
         const { asked, allowed, received } = error
-        return { refused: { asked, allowed, received: String(received) } }
+        return { refused: { asked, allowed, received: isPart(received) ? received : String(received) } }
       }
       if (error instanceof Problem) return { problem: [error.status, error.title, error.extra] }
       const { message, stack } = error instanceof Error ? error : new Error(String(error))

@@ -42,7 +42,10 @@ export async function getSettings(db: Db): Promise<Settings> {
  */
 export async function settleHouse(db: Db): Promise<void> {
   const { version, ...rules } = { ...SETTINGS_DEFAULTS, ...proposedHouse() }
-  await db('settings').insert({ id: 1, body: JSON.stringify(rules), version }).onConflict('id').ignore()
+  await db('settings')
+    .insert({ id: 1, body: JSON.stringify(rules), version })
+    .onConflict('id')
+    .ignore()
 }
 
 export async function editSettings(db: Db, edit: Settings): Promise<Settings> {

@@ -80,7 +80,7 @@ describe('the largest clock in a space', () => {
   it('says what a radius may be where it does not fit', () => {
     expect(groundOf({ ...USUAL_YARD, radiusMm: 2000 }).radiusMm).toBe(2000)
     for (const radiusMm of [3000, 0, -1, NaN])
-      expect(() => groundOf({ ...USUAL_YARD, radiusMm })).toThrow(/^radius must be 0\.30 to 2\.50 m here/)
+      expect(() => groundOf({ ...USUAL_YARD, radiusMm })).toThrow(/^radius must be 0\.3 to 2\.5 m here/)
   })
 })
 

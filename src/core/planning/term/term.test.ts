@@ -77,7 +77,7 @@ describe('the sessions of a term', () => {
     [{ holidays: [{ from: '2026-11-01', until: '2027-12-01' }] }, /holidays must be shorter: at least one session/],
     [
       { holidays: [{ from: '2026-12-24', until: '2026-12-01' }] },
-      /holidays\[0\].until must be Thu 24 Dec 2026 or later/,
+      /holiday 1: last day must be Thu 24 Dec 2026 or later/,
     ],
     [{ from: 'soon' }, /from must be a date/],
   ])('refuse %j', (change, message) => {

@@ -40,7 +40,8 @@ export function meetingsOf(wish: TermWish): number[] {
   const [from, until] = [daysOf(wish.from, told('from')), daysOf(wish.until, told('until'))]
   requireInteger(told('minutes'), minutes, SHORTEST_SESSION, LONGEST_SESSION)
   requireInteger(told('homeMinutes'), homeMinutes, 0, MOST_HOME_MINUTES)
-  if (until < from) throw new RefusedValue(told('until'), told('{0} or later', datePart(wish.from)), datePart(wish.until))
+  if (until < from)
+    throw new RefusedValue(told('until'), told('{0} or later', datePart(wish.from)), datePart(wish.until))
   if (until - from > MOST_TERM_WEEKS * DAYS_PER_WEEK)
     throw new RefusedValue(
       told('until'),
@@ -67,7 +68,10 @@ export function meetingsOf(wish: TermWish): number[] {
 }
 
 function daysOfHoliday({ from, until }: Holiday, i: number): { from: number; until: number } {
-  const days = { from: daysOf(from, told('holiday {0}: first day', i + 1)), until: daysOf(until, told('holiday {0}: last day', i + 1)) }
+  const days = {
+    from: daysOf(from, told('holiday {0}: first day', i + 1)),
+    until: daysOf(until, told('holiday {0}: last day', i + 1)),
+  }
   if (days.until < days.from)
     throw new RefusedValue(told('holiday {0}: last day', i + 1), told('{0} or later', datePart(from)), datePart(until))
   return days

@@ -11,7 +11,11 @@ import { MINUTES_PER_DAY } from '../../clock'
 export function checkOwnPlan(rows: unknown): asserts rows is readonly DayRow[] {
   if (!Array.isArray(rows)) throw new RefusedValue(told('your own day'), told('a list of rows'), rows)
   if (rows.length < 1 || rows.length > MOST_DAY_ROWS)
-    throw new RefusedValue(told('your own day'), told('of 1 to {0} rows', MOST_DAY_ROWS), asPart(told('{0} rows', rows.length)))
+    throw new RefusedValue(
+      told('your own day'),
+      told('of 1 to {0} rows', MOST_DAY_ROWS),
+      asPart(told('{0} rows', rows.length)),
+    )
   rows.forEach((row: unknown, i) => checkRow(row, told('row {0} of your day', i + 1)))
   const times = (rows as readonly DayRow[]).map(({ minute }) => minute)
   times.forEach((minute, i) => {

@@ -107,7 +107,8 @@ const roomOf = (cell: Cell, below: number) => Math.min(cell.height / 2 - 6 - bel
 function ownDeadlines(options: PrintOptions, seed: number): Item[] {
   const random = randomFrom(seed)
   const rows = dayRowsOf(options, seed).filter(({ minute }) => minute >= LONGEST_STEPS)
-  if (rows.length === 0) throw new RefusedValue(told('your own day'), told('with something at 1:15 or later'), asPart(told('none')))
+  if (rows.length === 0)
+    throw new RefusedValue(told('your own day'), told('with something at 1:15 or later'), asPart(told('none')))
   return someOf(rows, MOST_OWN, seed).map((row): Item => {
     const steps = stepsTo(random, row.minute)
     const { start } = workBack(row.minute, steps)

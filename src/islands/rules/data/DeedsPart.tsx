@@ -27,9 +27,7 @@ export function DeedsPart({ state }: { state: DataState }) {
             {shown.map(({ id, at, what, detail, device }) => (
               <Table.Tr key={id}>
                 <Table.Td>{momentInWords(at)}</Table.Td>
-                <Table.Td className="anywhere">
-                  {titled(said(DEEDS[what]), detail)}
-                </Table.Td>
+                <Table.Td className="anywhere">{titled(said(DEEDS[what]), detail)}</Table.Td>
                 <Table.Td className="anywhere">{device}</Table.Td>
               </Table.Tr>
             ))}
