@@ -37,7 +37,7 @@ test('an age that no child has is named, and nothing is half-written', async ({ 
   const add = page.getByRole('button', { name: /^Add the group of/ })
   await field.fill('Ada 6\nBen 0')
   await add.click()
-  await expect(page.getByText('The age of the second child must be at least 2, not 0.')).toBeVisible()
+  await expect(page.getByText('Child 2: age must be at least 2, not 0.')).toBeVisible()
   await expect(field).toHaveValue('Ada 6\nBen 0')
   expect(await (await page.request.get(`${empty.url}/api/overview`)).json()).toMatchObject({ children: 0, groups: [] })
   // Whoever is ninety-nine may learn it too. What is older is no age, and stays in the name.

@@ -72,7 +72,7 @@ const NAMES = [
 
 /** What else a view shows once something in it is opened. */
 const TABS: Partial<Record<(typeof NAMES)[number], readonly (string | RegExp)[]>> = {
-  'a child': [/^Answers/, /^Notes/, 'Progress'],
+  'a child': [/^\d+ answers?$/, /^Notes/, 'Progress'],
   Plan: ['More activities', 'What you need', 'Prints'],
   Table: ['Quick check'],
   Days: ['When must we start?', 'Ask', 'Import and export'],

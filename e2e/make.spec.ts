@@ -87,7 +87,7 @@ test('what is no measure is told, and the last good drawing stays', async ({ pag
   const good = await drawing.getAttribute('viewBox')
   for (const bad of ['0', '-5', 'abc', '1,2,3', '12 apples']) {
     await face.fill(bad)
-    await expect(page.getByText(/^face must be a length above 0 such as 180 mm, not/)).toBeVisible()
+    await expect(page.getByText(/^Face must be a length above 0 such as 180 mm, not/)).toBeVisible()
     expect(await drawing.getAttribute('viewBox')).toBe(good)
   }
   await face.fill('9999')

@@ -94,7 +94,10 @@ test('in German everything asked and accepted is German, the hours up to the com
   const session = await makeSession(request, group.id)
   try {
     await page.goto('/settings')
-    await page.getByRole('combobox', { name: 'Language' }).selectOption('Deutsch (viertel, drei viertel)')
+    await page
+      .getByRole('main')
+      .getByRole('combobox', { name: 'Language' })
+      .selectOption('Deutsch (viertel, drei viertel)')
     await page.getByRole('button', { name: 'Save the rules' }).click()
     await expect(page.getByText('Saved. Everything printed and asked follows it from now on.')).toBeVisible()
     await openTable(page, session)

@@ -80,7 +80,7 @@ test('what cannot be laid is told, and the last plan that fits stays', async ({ 
   const good = await plan.getAttribute('viewBox')
   for (const bad of ['0', '-3', 'abc']) {
     await page.getByLabel('Left to right').fill(bad)
-    await expect(page.getByText(/^width must be a length above 0 such as 2\.4 m, not/)).toBeVisible()
+    await expect(page.getByText(/^Left to right must be a length above 0 such as 2\.4 m, not/)).toBeVisible()
   }
   await page.getByLabel('Left to right').fill('2')
   await expect(page.getByRole('alert')).toContainText('free space must be at least 3 m across')

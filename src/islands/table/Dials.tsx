@@ -20,6 +20,12 @@ export type Clocks = keyof typeof CLOCKS
 const clockChoices = () =>
   (Object.keys(CLOCKS) as Clocks[]).map((value) => ({ value, label: said(CLOCKS[value].name) }))
 
+const ALONE = {
+  both: told('Both hands'),
+  hour: told('The hour hand alone'),
+  minute: told('The minute hand alone'),
+} as const
+
 const LINES = { none: told('No line'), number: told('Number line'), jumps: told('Jumps') } as const
 export type LineShown = keyof typeof LINES
 
@@ -41,7 +47,7 @@ export function Dials({ clocks, line, hands, onTurn, step, wording, helps }: Dia
       {dials.map((drawn) => (
         <div key={drawn} className="table-dial">
           <Dial
-            name={dials.length === 1 ? t`A clock` : drawn === 'both' ? t`Both hands` : t`The ${drawn} hand alone`}
+            name={dials.length === 1 ? t`A clock` : said(ALONE[drawn])}
             hands={hands}
             onTurn={onTurn}
             step={step}

@@ -118,7 +118,7 @@ function StepTimer({ step, timer, isMain }: StepTimerProps) {
         onClick={timer.toggle}
         leftSection={timer.isRunning ? <IconPlayerPause size={18} /> : <IconPlayerPlay size={18} />}
       >
-        {timer.isRunning ? t`Pause` : t`Start`}
+        {timer.isRunning ? t`Pause` : t({ message: 'Start', context: 'a timer' })}
       </Button>
     </Group>
   )
