@@ -81,3 +81,18 @@ test('a language that there is none for is English', async ({ browser }) => {
     await context.close()
   })
 })
+
+test('a new start proposes the language of the children by the device, and keeps it with the first group', async ({
+  page,
+}) => {
+  await inAll(async ({ url }) => {
+    await page.goto(`${url}/`)
+    await page.getByRole('textbox', { name: /^Gruppe/ }).fill('Entenküken')
+    await page.getByRole('textbox', { name: /^Kinder/ }).fill('Jürgen 6½\nKäthe 7 Jahre')
+    await page.getByRole('button', { name: 'Die Gruppe mit 2 Kindern hinzufügen' }).click()
+    await expect(page.getByText('Jürgen', { exact: true })).toBeVisible()
+    expect(await (await page.request.get(`${url}/api/settings`)).json()).toMatchObject({ language: 'de', paper: 'a4' })
+    const children = (await (await page.request.get(`${url}/api/children`)).json()) as unknown
+    expect(JSON.stringify(children)).toMatch(/"age":6.*"age":7|"age":7.*"age":6/)
+  })
+})

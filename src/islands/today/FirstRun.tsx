@@ -3,8 +3,8 @@ import { LONGEST_NAME } from '../../core/records'
 import { Button, Group, SimpleGrid, Stack, Text, TextInput, Title } from '@mantine/core'
 import { useForm } from '@mantine/form'
 import { IconPrinter } from '@tabler/icons-react'
-import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import type { Settings } from '../../core/records'
+import { type QueryClient, useMutation, useQueryClient } from '@tanstack/react-query'
+import type { Overview, Settings } from '../../core/records'
 import { LANGUAGE_IDS, languages } from '../../core/wording'
 import { api, newId } from '../../ui/api'
 import { Choice } from '../../ui/Choice'
@@ -17,14 +17,14 @@ import { settingsQuery } from '../../ui/queries'
 import { IN_PLACE } from '../../ui/inPlace'
 
 /** The empty start: a group in one form, or a clock to print straight away. */
-export function FirstRun({ children }: { children: number }) {
+export function FirstRun({ children, house }: { children: number; house: Overview['settings'] }) {
   return (
     <Stack maw={780} mx="auto" gap="lg" mt="md">
       <div>
         <Title order={1}>{t`Who is learning to tell the time?`}</Title>
         <Text mt={4}>{t`Name a group and its children; nicknames will do. Then a session is built for them.`}</Text>
       </div>
-      <AddGroup isFirstChild={children === 0} />
+      <AddGroup isFirstChild={children === 0} house={house} />
       <Group className="sheet" justify="space-between">
         <Text>{t`Only need something to hold? One paper clock, ready to cut, or a game with its rules.`}</Text>
         <Group gap="xs">
@@ -60,10 +60,9 @@ const zoneHere = () => Intl.DateTimeFormat().resolvedOptions().timeZone
 const LANGUAGES = LANGUAGE_IDS.map((value) => ({ value, label: languages[value].name }))
 
 /** A group and its children in one form. */
-function AddGroup({ isFirstChild }: { isFirstChild: boolean }) {
+function AddGroup({ isFirstChild, house }: { isFirstChild: boolean; house: Overview['settings'] }) {
   const client = useQueryClient()
-  const house = useQuery(settingsQuery).data
-  const form = useForm({ initialValues: { name: '', names: NO_NAMES, language: house?.language ?? 'en-GB' } })
+  const form = useForm({ initialValues: { name: '', names: NO_NAMES, language: house.language } })
   const { name, names, language } = form.values
   const add = useMutation({
     meta: IN_PLACE,

@@ -24,7 +24,7 @@ function Today() {
     <Loaded query={query}>
       {(overview) =>
         overview.groups.length === 0 ? (
-          <FirstRun children={overview.children} />
+          <FirstRun children={overview.children} house={overview.settings} />
         ) : (
           <Stack gap="md">
             <Group justify="space-between">
