@@ -96,3 +96,21 @@ test('a new start proposes the language of the children by the device, and keeps
     expect(JSON.stringify(children)).toMatch(/"age":6.*"age":7|"age":7.*"age":6/)
   })
 })
+
+test('a time that is pasted as it is written in the language is read', async ({ page, context }) => {
+  await inAll(async ({ url }) => {
+    await context.grantPermissions(['clipboard-read', 'clipboard-write'])
+    await page.goto(`${url}/`)
+    await page.getByRole('textbox', { name: /^Gruppe/ }).fill('Entenküken')
+    await page.getByRole('textbox', { name: /^Kinder/ }).fill('Käthe 7')
+    await page.getByRole('button', { name: /^Die Gruppe mit/ }).click()
+    await page.getByRole('button', { name: 'Eine Einheit planen' }).click()
+    await page.getByText('Wann und wo').click()
+    const hour = page.getByRole('spinbutton', { name: /Stunde$/ })
+    await hour.click()
+    await page.evaluate(() => navigator.clipboard.writeText('16.30 Uhr'))
+    await page.keyboard.press('Control+v')
+    await expect(hour).toHaveValue('16')
+    await expect(page.getByRole('spinbutton', { name: /Minute$/ })).toHaveValue('30')
+  })
+})

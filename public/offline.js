@@ -1,8 +1,8 @@
 /* global document, window, caches, fetch, URL, DOMParser */
 // The page without a connection: in the language of this device, with a list of what it holds, by the titles of pages.
 
-/** As `src/words/languages.ts` names them, and the cookie. */
-const LANGUAGES = ['en', 'de', 'fr', 'es']
+/** Those that the build made a page for; the cookie is named in src/words/languages.ts. */
+const LANGUAGES = document.getElementById('no-connection').dataset.languages.split(' ')
 const chosen = /(?:^|;\s*)ripe-acorn-language=(\w+)/.exec(document.cookie)?.[1]
 const named = [chosen, ...window.navigator.languages.map((each) => each.slice(0, 2))]
 const language = named.find((each) => LANGUAGES.includes(each)) ?? 'en'

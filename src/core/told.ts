@@ -33,9 +33,13 @@ export function asPart(asked: Told): Filling {
   return typeof made === 'string' ? { text: made, values: [] } : made
 }
 
-/** Whether something is a text of ours with what fills its places. */
-export const isPart = (value: unknown): value is Filling =>
-  typeof value === 'object' && value !== null && 'text' in value && 'values' in value
+const isValue = (value: unknown): boolean => typeof value === 'string' || typeof value === 'number' || isPart(value)
+
+/** Whether something that came from anywhere is a text with what fills its places, all through. */
+export function isPart(value: unknown): value is Filling {
+  if (typeof value !== 'object' || value === null || !('text' in value) || !('values' in value)) return false
+  return typeof value.text === 'string' && Array.isArray(value.values) && value.values.every(isValue)
+}
 
 /** Somebody's own words, where a text of ours might stand: the name of their own activity. */
 export const ownWords = (text: string): Told => told('{0}', text)

@@ -1,6 +1,11 @@
+import { randomUUID } from 'node:crypto'
 import { describe, expect, it, vi } from 'vitest'
 import { told } from '../../src/core/wording'
 import { answering, choicesFor, languageOf, proposedHouse, wordsFor, wordsOfView } from '../../src/server/language'
+import { openDb } from '../../src/server/db'
+import { keptText, toKeep } from '../../src/server/keeping/keptText'
+import { getSettings } from '../../src/server/stores/settings'
+import { newFolder } from '../servers'
 import { adultLanguage, said } from '../../src/words/i18n'
 
 const inLanguage = <T>(language: string, work: () => T): T =>
@@ -57,5 +62,21 @@ describe('the language of who asks', () => {
     expect(inLanguage('de', () => said(told('nowhere said of {0}', 'Bram')))).toBe('nowhere said of Bram')
     expect(wordsOfView('today', wordsFor(new Headers({ 'accept-language': 'de' }))).language).toBe('de')
     vi.restoreAllMocks()
+  })
+
+  it('leaves the rules of an older version alone, where there are children and none were kept', async () => {
+    const db = await openDb(newFolder('house'))
+    const rules = () => inLanguage('de', () => getSettings(db))
+    expect(await rules()).toMatchObject({ language: 'de' })
+    await db('children').insert({ id: randomUUID(), name: 'Sedge', age: 6, version: 1, created_at: 1 })
+    expect(await rules()).toMatchObject({ language: 'en-GB', paper: 'a4' })
+    await db.destroy()
+  })
+
+  it('says what is kept in it, and shows anything else as it is', () => {
+    const kept = toKeep(told('The backup {0}', 'b.sqlite'))
+    expect(inLanguage('en', () => keptText(kept))).toBe('The backup b.sqlite')
+    for (const text of ['Table tablet', '{"text":', '{"text":1,"values":2}', '{"text":"{0}","values":[{"text":3}]}'])
+      expect(inLanguage('de', () => keptText(text))).toBe(text)
   })
 })

@@ -1,16 +1,24 @@
 import { said } from '#words'
-import { type Filling, type Told, asPart, capital } from '../../core/wording'
+import { type Told, asPart, capital } from '../../core/wording'
+import { isPart } from '../../core/told'
 
 /*
  * A sentence of ours that is kept, to be said in the language of whoever reads it. It is kept as JSON with what fills
- * its places; one from an older version is a plain English text, and is shown as it is.
+ * its places. A name, and a sentence of an older version, is a plain text and is shown as it is.
  */
 
 export const toKeep = (sentence: Told): string => JSON.stringify(asPart(sentence))
 
-/** What is kept, as it is said to whoever asks. */
+function read(text: string): unknown {
+  try {
+    return JSON.parse(text)
+  } catch {
+    return undefined
+  }
+}
+
+/** What is kept, as it is said to whoever asks. Anybody can write anything into a file that is imported. */
 export function keptText(text: string): string {
-  if (!text.startsWith('{"text":')) return text
-  const { text: sentence, values } = JSON.parse(text) as Filling
-  return capital(said(sentence, ...values))
+  const sentence = read(text)
+  return isPart(sentence) ? capital(said(sentence.text, ...sentence.values)) : text
 }

@@ -21,8 +21,14 @@ export const SETTINGS_DEFAULTS = {
   version: 1,
 } as const satisfies Omit<Settings, 'zone'>
 
-/** The usual rules, with the language and the paper of whoever asks. */
-const usual = (): Settings => ({ ...SETTINGS_DEFAULTS, ...proposedHouse(), zone: zoneHere() })
+/**
+ * The usual rules; before there is any child, with the language and the paper of whoever asks. Where children are and
+ * no rules were ever kept, an older version had the usual ones, and so has every device.
+ */
+async function usual(db: Db): Promise<Settings> {
+  const isNew = (await db('children').first('id')) === undefined
+  return { ...SETTINGS_DEFAULTS, ...(isNew && proposedHouse()), zone: zoneHere() }
+}
 
 /** The zone of the machine, until somebody says another one. */
 const zoneHere = (): Zone => Intl.DateTimeFormat().resolvedOptions().timeZone
@@ -31,7 +37,7 @@ type SettingsRow = { body: string; version: number }
 
 export async function getSettings(db: Db): Promise<Settings> {
   const row: SettingsRow | undefined = await db('settings').where({ id: 1 }).first()
-  if (!row) return usual()
+  if (!row) return usual(db)
   const [body] = readable([row], () => parsed<Partial<Settings>>(row.body, isSettings))
   return { ...SETTINGS_DEFAULTS, zone: zoneHere(), ...body, version: row.version }
 }
@@ -41,9 +47,9 @@ export async function getSettings(db: Db): Promise<Settings> {
  * it is settled, and no other device has them otherwise.
  */
 export async function settleHouse(db: Db): Promise<void> {
-  const { version, ...rules } = { ...SETTINGS_DEFAULTS, ...proposedHouse() }
+  const house = await usual(db)
   await db('settings')
-    .insert({ id: 1, body: JSON.stringify(rules), version })
+    .insert({ id: 1, body: JSON.stringify({ ...house, version: undefined, zone: undefined }), version: house.version })
     .onConflict('id')
     .ignore()
 }
