@@ -21,6 +21,29 @@ const chooseFile = (page: Page, name: string, bytes: Uint8Array | string) =>
     .locator('input[type=file]')
     .setInputFiles({ name, mimeType: 'application/octet-stream', buffer: Buffer.from(bytes) })
 
+test('what is taken out is for people in the language of who asks, and for programs the same in every one', async ({
+  request,
+}) => {
+  const { childIds } = await makeGroup(request, 'Zwei Sprachen', ['Sedge'])
+  const filesIn = async (language: string) => {
+    const headers = { 'accept-language': language }
+    const zip = unzipSync(await (await request.get('/api/data/workspace.zip', { headers })).body())
+    const file = (name: string) => strFromU8(zip[name] ?? new Uint8Array())
+    const page = await (await request.get(`/api/children/${childIds[0]}/records?as=html`, { headers })).text()
+    return { file, page, things: (JSON.parse(file('workspace.json')) as { things: unknown }).things }
+  }
+  const [english, german] = [await filesIn('en'), await filesIn('de')]
+  expect(english.file('children.csv')).toMatch(/^Name,Age,Groups\r\n/)
+  expect(german.file('children.csv')).toMatch(/^Name,Alter,Gruppen\r\n/)
+  expect(german.file('answers.csv')).toMatch(/^Tag und Zeit,Kind,Schritt,Frage,.*\r\n/)
+  expect(german.file('answers.csv')).toMatch(/,mit Bildern,(ja|nein),/)
+  expect(german.file('README.txt')).toContain('dieselben Aufzeichnungen als Tabellen')
+  expect(german.page).toContain('<html lang="de">')
+  expect(german.page).toContain('<h1>Aufzeichnungen über Sedge</h1>')
+  expect(german.page).not.toMatch(/Records|Answer|Step|None/)
+  expect(german.things).toEqual(english.things)
+})
+
 test('everything is taken out, taken in by an empty workspace after a look, and taken back', async ({
   page,
   empty,

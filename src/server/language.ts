@@ -65,12 +65,16 @@ export const proposedHouse = (): House => underWay.getStore()?.house ?? { langua
 
 /** Does some work for a request: all that it says is said in the language of who asks. */
 export const answering = <T>(headers: Asking, work: () => T): T =>
-  underWay.run({ words: wordsFor(headers), house: houseFor(headers) }, work)
+  underWay.run({ words: { ...wordsFor(headers), asked: new Set() }, house: houseFor(headers) }, work)
 
 /** Where paper is of the size Letter. Source: Unicode CLDR 45, measurementData, paperSize. */
 const LETTER_REGIONS: readonly string[] = [
   ...['BZ', 'CA', 'CL', 'CO', 'CR', 'GT', 'MX', 'NI', 'PA', 'PH', 'PR', 'SV', 'US', 'VE'],
 ]
+
+/** Does some work away from any request, in a language. */
+export const speaking = <T>(language: AdultLanguageId, work: () => T): T =>
+  answering(new Headers({ cookie: `${LANGUAGE_COOKIE}=${language}` }), work)
 
 /** Which language children are most likely to read, and which paper is to be had, where the device is. */
 function houseFor(headers: Asking): House {
@@ -125,12 +129,27 @@ export function choicesFor(headers: Asking): LanguageChoice[] {
   return all.map(([id, name]) => ({ id, name, isChosen: id === chosen }))
 }
 
-/** Of some words those that a view needs, as they stand in its page. Before the build has said which, all of them. */
-export function wordsOfView(view: ViewId | undefined, { language, messages }: Words): Words {
-  const needed = view && readOnce<Readonly<Record<string, readonly string[]>>>('views.json')?.[view]
-  if (!needed) return { language, messages }
-  return {
-    language,
-    messages: Object.fromEntries(needed.flatMap((id) => (messages[id] === undefined ? [] : [[id, messages[id]]]))),
-  }
+/** What the build knows of a view's words (`scripts/words/perView.ts`). */
+export interface WordsOfView {
+  /** All that it may say. */
+  readonly ids: readonly string[]
+  /** Where they stand in each language that has many. */
+  readonly files: Partial<Readonly<Record<AdultLanguageId, string>>>
+}
+
+const picked = (messages: Messages, ids: Iterable<string>): Messages =>
+  Object.fromEntries([...ids].flatMap((id) => (messages[id] === undefined ? [] : [[id, messages[id]]])))
+
+/**
+ * The words that a page brings: those that its view said while it was made, and the address of the rest. Where that
+ * stands nowhere, all that the view needs, and before the build has said which those are, all.
+ */
+export function wordsOfView(view: ViewId | undefined): Words {
+  const { language, messages, asked = [] } = underWay.getStore()?.words ?? wordsIn(SOURCE_LANGUAGE)
+  const ofView = view && readOnce<Readonly<Record<string, WordsOfView>>>('views.json')?.[view]
+  if (!ofView) return { language, messages }
+  const rest = ofView.files[language]
+  return rest === undefined
+    ? { language, messages: picked(messages, ofView.ids) }
+    : { language, messages: picked(messages, asked), rest }
 }

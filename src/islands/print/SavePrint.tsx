@@ -19,7 +19,8 @@ export function SavePrint({ state: { print, options, picked } }: { state: PrintS
     void withOutlines(drawings, (page, i) => saveFile(`${name}${part}-${i + 1}.svg`, 'image/svg+xml', toSvg(page)))
   const csv = async () => {
     const { unparse } = await import('papaparse')
-    saveFile(`${name}.csv`, 'text/csv', unparse(rows()))
+    const fields = [t`Number`, t`Step`, t`On the clock`, t`Until`, t`What is asked`, t`Answer`, t`Wrong choices`]
+    saveFile(`${name}.csv`, 'text/csv', unparse({ fields, data: rows().map((row) => Object.values(row)) }))
   }
   const json = () => {
     const { id, seed } = picked

@@ -1,3 +1,4 @@
+import { adultLanguage } from '../../words/i18n'
 import { type Told, told } from '../../core/wording'
 import { Piscina } from 'piscina'
 import type { Compared } from '../../core/keeping'
@@ -126,7 +127,7 @@ export async function printApart(task: PrintTask, left: AbortSignal): Promise<Bu
 
 /** The zip with all that is kept. */
 export async function workspaceZipApart(db: Db, now: number): Promise<Buffer> {
-  const task: FileTask = { as: 'everything', file: fileOf(db), now }
+  const task: FileTask = { as: 'everything', file: fileOf(db), now, language: adultLanguage() }
   return Buffer.from(await run<Uint8Array>('everything', task))
 }
 

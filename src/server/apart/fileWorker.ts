@@ -4,6 +4,8 @@ import { readWorkspaceFile } from '../data/readWorkspace'
 import { compareBackup } from '../data/restoring'
 import { compareWith } from '../data/takingIn'
 import { workspaceZip } from '../data/workspaceFile'
+import type { AdultLanguageId } from '../../words/languages'
+import { speaking } from '../language'
 import { replying } from './reply'
 
 /*
@@ -14,7 +16,7 @@ import { replying } from './reply'
 export type FileTask =
   | { readonly as: 'workspace' | 'table'; readonly bytes: Uint8Array }
   /** `file` is that of the database. */
-  | { readonly as: 'everything'; readonly file: string; readonly now: number }
+  | { readonly as: 'everything'; readonly file: string; readonly now: number; readonly language: AdultLanguageId }
   | { readonly as: 'compare'; readonly file: string; readonly bytes: Uint8Array }
   | { readonly as: 'compare-backup'; readonly file: string; readonly name: string }
 
@@ -35,7 +37,7 @@ export default replying<FileTask, unknown>((task) => {
     case 'table':
       return readTable(task.bytes)
     case 'everything':
-      return reading(task.file, (db) => workspaceZip(db, task.now))
+      return speaking(task.language, () => reading(task.file, (db) => workspaceZip(db, task.now)))
     case 'compare':
       return reading(task.file, (db) => compareWith(db, readWorkspaceFile(task.bytes)))
     case 'compare-backup':

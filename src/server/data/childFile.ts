@@ -1,7 +1,9 @@
-import { said, saidAll } from '../../words/i18n'
+import { adultLanguage, said, saidAll } from '../../words/i18n'
+import { dateInWords } from '../../words/adult'
 import type { ChildId } from '../../core/ids'
-import { findingInWords } from '../../core/knowing'
-import { type Settings, wordingOf } from '../../core/records'
+import { type Overrule, findingInWords } from '../../core/knowing'
+import { type AnswerChange, type Settings, wordingOf } from '../../core/records'
+import { type Told, told } from '../../core/wording'
 import { askInWords, rungOf, sayAnswer } from '../../core/teaching'
 import type { Db } from '../connection'
 import { type Doc, KIND_IDS, kinds } from '../keeping/kinds'
@@ -16,12 +18,26 @@ import { getSettings } from '../stores/settings'
 const escape = (text: string) =>
   text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;')
 
-const day = (at: number) => new Date(at).toISOString().slice(0, 10)
+const day = (at: number) => dateInWords(new Date(at).toISOString().slice(0, 10), { year: true })
 
-const table = (head: readonly string[], rows: readonly (readonly string[])[]) =>
+const yesOrNo = (is: boolean) => said(is ? 'yes' : 'no')
+
+/** How an adult's judgement of a step is called. */
+const JUDGED: Readonly<Record<Overrule['verdict'], Told>> = {
+  firm: told('known'),
+  'not-firm': told('not known yet'),
+  supposed: told('supposed to be known'),
+}
+
+const CHANGED: Readonly<Record<AnswerChange['what'], Told>> = {
+  corrected: told('corrected'),
+  removed: told('removed'),
+}
+
+const table = (head: readonly Told[], rows: readonly (readonly string[])[]) =>
   rows.length === 0
-    ? '<p>None.</p>'
-    : `<table><tr>${head.map((cell) => `<th>${escape(cell)}</th>`).join('')}</tr>${rows
+    ? `<p>${escape(said('None.'))}</p>`
+    : `<table><tr>${head.map((cell) => `<th>${escape(said(cell))}</th>`).join('')}</tr>${rows
         .map((row) => `<tr>${row.map((cell) => `<td>${escape(cell)}</td>`).join('')}</tr>`)
         .join('')}</table>`
 
@@ -35,70 +51,72 @@ export async function childPage(db: Db, id: ChildId, now: number): Promise<strin
   const { child, standing, readiness, diagnosis } = report
   const rungs = [...standing.estimates, ...standing.beside].filter(({ answers }) => answers > 0)
   const overrules = (await overrulesByChild(db)).get(id) ?? []
-  const parts: [string, string][] = [
+  const parts: [Told, string][] = [
     [
-      'Who',
-      `<p>${escape([child.name, child.age === null ? '' : `${child.age} years`, ...report.groups].filter(Boolean).join(', '))}.</p>`,
+      told('Who'),
+      `<p>${escape([child.name, child.age === null ? '' : said('{0} years', child.age), ...report.groups].filter(Boolean).join(', '))}.</p>`,
     ],
-    ['What comes next', `<p>${escape(said(readiness))}</p>`],
+    [told('What comes next'), `<p>${escape(said(readiness))}</p>`],
     [
-      'Where the child stands',
+      told('Where the child stands'),
       table(
-        ['Step', 'Sure of it', 'Answers', 'Still missing'],
+        [told('Step'), told('Sure of it'), told('Answers'), told('Still missing')],
         rungs.map(({ rung, firm, answers, unmet }) => [
           said(rungOf(rung).name),
-          firm ? said('yes') : said('not yet'),
+          said(firm ? 'yes' : 'not yet'),
           String(answers),
           saidAll(unmet).join('; '),
         ]),
       ),
     ],
     [
-      'The same mistake',
+      told('The same mistake'),
       table(
-        ['Pattern'],
+        [told('Pattern')],
         diagnosis.findings.map((finding) => [said(findingInWords(finding))]),
       ),
     ],
     [
-      'What the adults judged',
+      told('What the adults judged'),
       table(
-        ['Step', 'Judged', 'Why', 'Day'],
-        overrules.map(({ rung, verdict, note, at }) => [said(rungOf(rung).name), verdict, note, day(at)]),
+        [told('Step'), told('Judged'), told('Why'), told('Day')],
+        overrules.map(({ rung, verdict, note, at }) => [said(rungOf(rung).name), said(JUDGED[verdict]), note, day(at)]),
       ),
     ],
     [
-      'Notes',
+      told('Notes'),
       table(
-        ['Day', 'Note'],
+        [told('Day'), told('Note')],
         (await listNotes(db, id)).map(({ at, text }) => [day(at), text]),
       ),
     ],
-    ['Answers', await answersPart(db, id, settings)],
+    [told('Answers'), await answersPart(db, id, settings)],
     [
-      'Changes of answers',
+      told('Changes of answers'),
       table(
-        ['Day', 'What', 'Why'],
-        (await listChanges(db, id)).map(({ at, what, reason }) => [day(at), what, reason]),
+        [told('Day'), told('What'), told('Why')],
+        (await listChanges(db, id)).map(({ at, what, reason }) => [day(at), said(CHANGED[what]), reason]),
       ),
     ],
   ]
-  const body = parts.map(([title, text]) => `<h2>${title}</h2>${text}`).join('')
-  return `<!doctype html><html lang="en"><head><meta charset="utf-8"><title>Records of ${escape(child.name)}</title><style>${STYLE}</style></head><body><h1>Records of ${escape(child.name)}</h1><p>All that Ripe Acorn keeps of this child on ${day(now)}.</p>${body}</body></html>`
+  const body = parts.map(([title, text]) => `<h2>${escape(said(title))}</h2>${text}`).join('')
+  const title = escape(said('Records of {0}', child.name))
+  const line = escape(said('All that Ripe Acorn keeps of this child on {0}.', day(now)))
+  return `<!doctype html><html lang="${adultLanguage()}"><head><meta charset="utf-8"><title>${title}</title><style>${STYLE}</style></head><body><h1>${title}</h1><p>${line}</p>${body}</body></html>`
 }
 
 async function answersPart(db: Db, childId: ChildId, settings: Settings): Promise<string> {
   const wording = wordingOf(settings)
   return table(
-    ['Day', 'Step', 'Question', 'True answer', 'Answer', 'Right', 'Helped'],
+    [told('Day'), told('Step'), told('Question'), told('True answer'), told('Answer'), told('Right'), told('Helped')],
     (await listAnswers(db, { childId })).map(({ at, item, given, right, helped }) => [
       day(at),
       said(rungOf(item.rung).name),
       askInWords(item, wording),
       sayAnswer(item, item.answer, wording),
       sayAnswer(item, given, wording),
-      right ? 'yes' : 'no',
-      helped ? 'yes' : 'no',
+      yesOrNo(right),
+      yesOrNo(helped),
     ]),
   )
 }

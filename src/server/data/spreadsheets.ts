@@ -1,8 +1,9 @@
-import { inEnglish } from '../../core/wording'
-import type { Answer, Instant } from '../../core/knowing'
+import { said, saidAll } from '../../words/i18n'
+import { type Told, told } from '../../core/wording'
+import { type Answer, type Instant, SCAFFOLD_NAMES, isScaffoldId } from '../../core/knowing'
 import { type Settings, wordingOf } from '../../core/records'
-import { activityOf } from '../../core/activities'
-import { askInWords, misreadingOf, rungOf, sameValue, sayAnswer } from '../../core/teaching'
+import { activityOf, placeNames } from '../../core/activities'
+import { KIND_NAMES, askInWords, misreadingOf, rungOf, sameValue, sayAnswer } from '../../core/teaching'
 import type { Db } from '../connection'
 import { childReports } from '../reports'
 import { listAnswers } from '../stores/answers'
@@ -11,19 +12,22 @@ import { listSessions } from '../stores/sessions'
 import { getSettings } from '../stores/settings'
 import { csvTable } from './table'
 
-/* The same records as tables, for whoever works on in a spreadsheet. */
+/* The same records as tables for people, in the language of who asks for them; the workspace file is for programs. */
 
 const moment = (at: Instant | null) => (at === null ? '' : new Date(at).toISOString())
 const clock = (minute: number) =>
   `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`
-const yes = (is: boolean) => (is ? 'yes' : 'no')
+const yes = (is: boolean) => said(is ? 'yes' : 'no')
+
+/** A damaged row may name a place that there is none of. */
+const placeName = (place: string) => said((placeNames as Readonly<Partial<Record<string, Told>>>)[place] ?? place)
 
 /** What an answer that was wrong is explained by, where the wrong choice came from a misreading. */
 function misreadingIn({ item, given, right }: Answer): string {
   const id = right ? undefined : item.lures.find(({ value }) => sameValue(value, given))?.misreading
   // A file from elsewhere may name one that this version does not know.
   try {
-    return id ? inEnglish(misreadingOf(id).does) : ''
+    return id ? said(misreadingOf(id).does) : ''
   } catch {
     return ''
   }
@@ -37,19 +41,31 @@ export function answerTable(
 ): string {
   const wording = wordingOf(settings)
   return csvTable(
-    ['when', 'child', 'rung', 'question', 'true answer', 'answer', 'right', 'misreading', 'with', 'helped', 'helps'],
+    saidAll([
+      told('Day and time'),
+      told('Child'),
+      told('Step'),
+      told('Question'),
+      told('True answer'),
+      told('Answer'),
+      told('Right'),
+      told('Misreading'),
+      told('How it was asked'),
+      told('Helped'),
+      told('Hints on the clock'),
+    ]),
     answers.map((answer) => [
       moment(answer.at),
       names.get(answer.childId) ?? '',
-      inEnglish(rungOf(answer.item.rung).name),
+      said(rungOf(answer.item.rung).name),
       askInWords(answer.item, wording),
       sayAnswer(answer.item, answer.item.answer, wording),
       sayAnswer(answer.item, answer.given, wording),
       yes(answer.right),
       misreadingIn(answer),
-      answer.stage,
+      said(KIND_NAMES[answer.stage]),
       yes(answer.helped),
-      (answer.scaffolds ?? []).join(' '),
+      (answer.scaffolds ?? []).map((id) => (isScaffoldId(id) ? said(SCAFFOLD_NAMES[id]) : id)).join('; '),
     ]),
   )
 }
@@ -65,34 +81,51 @@ export async function spreadsheets(db: Db, now: Instant): Promise<Record<string,
   const groupName = new Map(groups.map(({ id, name }) => [id as string, name]))
   return {
     'children.csv': csvTable(
-      ['name', 'age', 'groups'],
+      saidAll([told('Name'), told('Age'), told('Groups')]),
       children.map(({ id, name, age }) => [name, age, groupsOf(id).join('; ')]),
     ),
     'answers.csv': answerTable(await listAnswers(db), names, settings),
     'sessions.csv': csvTable(
-      ['date', 'begins', 'minutes', 'group', 'place', 'rung', 'steps', 'held', 'note'],
+      saidAll([
+        told('Date'),
+        told('Starts'),
+        told('Minutes'),
+        told('Group'),
+        told('Place'),
+        told('Step'),
+        told('Activities'),
+        told('Held'),
+        told('Note'),
+      ]),
       (await listSessions(db)).map(({ date, start, minutes, groupId, place, plan, doneAt, note }) => [
         date,
         clock(start),
         minutes,
         groupName.get(groupId) ?? '',
-        place,
-        inEnglish(rungOf(plan.rung).name),
-        plan.steps.map((step) => `${inEnglish(activityOf(step).name)} (${step.minutes} min)`).join('; '),
+        placeName(place),
+        said(rungOf(plan.rung).name),
+        plan.steps.map((step) => `${said(activityOf(step).name)} (${step.minutes} min)`).join('; '),
         moment(doneAt),
         note,
       ]),
     ),
     'standings.csv': csvTable(
-      ['child', 'rung', 'firm', 'answers', 'likely known in percent', 'still missing'],
+      saidAll([
+        told('Child'),
+        told('Step'),
+        told('Sure of it'),
+        told('Answers'),
+        told('Likely known, in percent'),
+        told('Still missing'),
+      ]),
       reports.flatMap(({ child, standing }) =>
         [...standing.estimates, ...standing.beside].map(({ rung, firm, answers, probability, unmet }) => [
           child.name,
-          inEnglish(rungOf(rung).name),
+          said(rungOf(rung).name),
           yes(firm),
           answers,
           Math.round(probability * 100),
-          unmet.map(inEnglish).join('; '),
+          saidAll(unmet).join('; '),
         ]),
       ),
     ),

@@ -1,4 +1,6 @@
 import { strToU8, zipSync } from 'fflate'
+import { type Told, told } from '../../core/wording'
+import { said } from '../../words/i18n'
 import type { Db } from '../connection'
 import { type Damaged, type Workspace, readWorkspace } from '../keeping/docs'
 import { WORKSPACE_FORMAT, WORKSPACE_VERSION, type WorkspaceFile } from './readWorkspace'
@@ -6,14 +8,18 @@ import { spreadsheets } from './spreadsheets'
 
 /* The whole workspace as one documented file (`docs/formats.md`). */
 
-const README = `This is all that Ripe Acorn keeps.
+/** What is in the zip, line by line, in the language of who asks for it. */
+const README: readonly [file: string, what: Told][] = [
+  ['workspace.json', told('everything, to be taken in again under “Your data”')],
+  ['*.csv', told('the same records as tables for a spreadsheet')],
+  ['damaged.json', told('rows that could not be read, as they are; only where there are some')],
+]
 
-workspace.json   everything, to be imported again (Your data, Take in a file)
-*.csv            the same records as tables for a spreadsheet
-damaged.json     rows that could not be read, as they are; only where there are some
-
-Names and notes of children are in these files. Keep them where only you can open them.
-`
+function readme(): string {
+  const files = README.map(([file, what]) => `${file.padEnd(16)} ${said(what)}`)
+  const care = said('Names and notes of children are in these files. Keep them where only you can open them.')
+  return [said('This is all that Ripe Acorn keeps.'), '', ...files, '', care, ''].join('\n')
+}
 
 /** What could not be read now, and what was set aside before. */
 async function unreadable(db: Db, damaged: readonly Damaged[]): Promise<readonly unknown[]> {
@@ -29,7 +35,7 @@ export function workspaceFile(things: Workspace, now: number): WorkspaceFile {
 export async function workspaceZip(db: Db, now: number): Promise<Uint8Array> {
   const { workspace, damaged } = await readWorkspace(db)
   const files: Record<string, string> = {
-    'README.txt': README,
+    'README.txt': readme(),
     'workspace.json': JSON.stringify(workspaceFile(workspace, now), null, 1),
     ...(await spreadsheets(db, now)),
   }
