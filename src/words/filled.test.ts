@@ -48,7 +48,18 @@ describe('a message of a catalogue', () => {
     expect(filledAsWritten('a{b}c', {})).toBe('ac')
   })
 
-  it('put one point where a value ends with one and the sentence too', () => {
+  it('has other quotation marks within a quotation', () => {
+    expect(filled(compiled('Bessert „{0}“ ({1}).'), { 0: 'sagt „vor“', 1: '„du“' }, 'de')).toBe(
+      'Bessert „sagt ‚vor‘“ („du“).',
+    )
+    expect(filled(compiled('«{0}»'), { 0: 'dice «menos»' }, 'es')).toBe('«dice “menos”»')
+    expect(filled(compiled('«\u00a0{0}\u00a0»'), { 0: 'dit «\u00a0moins\u00a0»' }, 'fr')).toBe(
+      '«\u00a0dit “moins”\u00a0»',
+    )
+    expect(filledAsWritten('Mends “{0}”, or {1}', { 0: 'says “to”', 1: '“past”' })).toBe('Mends “says ‘to’”, or “past”')
+  })
+
+  it('puts one point where a value ends with one and the sentence too', () => {
     expect(filled(['Fällig seit ', ['0'], '.'], { 0: 'Mo, 30. Nov.' }, 'de')).toBe('Fällig seit Mo, 30. Nov.')
     expect(filledAsWritten('Until {0}. Then {1}.', { 0: '4 p.m.', 1: 'home' })).toBe('Until 4 p.m. Then home.')
     expect(filledAsWritten('{0}…', { 0: 'No.' })).toBe('No.…')

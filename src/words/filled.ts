@@ -17,6 +17,13 @@ export type Values = Readonly<Record<string, unknown>>
 const written = (value: unknown, language: AdultLanguageId): string =>
   typeof value === 'number' ? String(value).replace('.', ADULT_LANGUAGES[language].decimalPoint) : String(value ?? '')
 
+/** What stands in quotation marks has other ones inside: „vor“ is ‚vor‘ there. */
+function quotedIn(before: unknown, text: string, language: AdultLanguageId): string {
+  const [open, close, innerOpen, innerClose] = ADULT_LANGUAGES[language].quotes
+  if (typeof before !== 'string' || !before.endsWith(open)) return text
+  return text.replaceAll(open, innerOpen).replaceAll(close, innerClose)
+}
+
 /** Kept, since it is asked for at every plural. */
 const rules = new Map<string, Intl.PluralRules>()
 
@@ -51,11 +58,11 @@ const joined = (text: string, more: string): string =>
 export function filled(message: Message, values: Values, language: AdultLanguageId): string {
   if (typeof message === 'string') return message
   return message
-    .map((token) => {
+    .map((token, i) => {
       if (typeof token === 'string') return token
       const [name, kind, choices] = token
       const value = values[name]
-      if (!kind || !choices) return written(value, language)
+      if (!kind || !choices) return quotedIn(message[i - 1], written(value, language), language)
       const text = chosen(kind, value, choices, language) as Message
       // A hash sign stands for the number itself.
       return typeof text === 'string'
@@ -75,6 +82,6 @@ export function filled(message: Message, values: Values, language: AdultLanguage
  * filledAsWritten('{0} of {1}', { 0: 3, 1: 4 }) //=> '3 of 4'
  */
 export const filledAsWritten = (text: string, values: Values): string =>
-  text.replace(/\{(\w+)\}(\.(?!\.))?/g, (_, name: string, stop = '') =>
-    joined(written(values[name], SOURCE_LANGUAGE), String(stop)),
+  text.replace(/(“?)\{(\w+)\}(\.(?!\.))?/g, (_, open: string, name: string, stop = '') =>
+    joined(open + quotedIn(open, written(values[name], SOURCE_LANGUAGE), SOURCE_LANGUAGE), String(stop)),
   )

@@ -7,15 +7,17 @@ interface AdultLanguage {
   readonly name: string
   /** Between a number and its tenths. */
   readonly decimalPoint: '.' | ','
+  /** What opens and closes a quotation, and one within another. */
+  readonly quotes: readonly [open: string, close: string, innerOpen: string, innerClose: string]
   /** In which of the core’s languages it is. */
   readonly wording: LanguageId
 }
 
 export const ADULT_LANGUAGES = {
-  en: { name: 'English', decimalPoint: '.', wording: 'en-GB' },
-  de: { name: 'Deutsch', decimalPoint: ',', wording: 'de' },
-  fr: { name: 'Français', decimalPoint: ',', wording: 'fr' },
-  es: { name: 'Español', decimalPoint: ',', wording: 'es' },
+  en: { name: 'English', decimalPoint: '.', quotes: ['“', '”', '‘', '’'], wording: 'en-GB' },
+  de: { name: 'Deutsch', decimalPoint: ',', quotes: ['„', '“', '‚', '‘'], wording: 'de' },
+  fr: { name: 'Français', decimalPoint: ',', quotes: ['«\u00a0', '\u00a0»', '“', '”'], wording: 'fr' },
+  es: { name: 'Español', decimalPoint: ',', quotes: ['«', '»', '“', '”'], wording: 'es' },
 } as const satisfies Readonly<Record<string, AdultLanguage>>
 
 export type AdultLanguageId = keyof typeof ADULT_LANGUAGES
