@@ -58,7 +58,9 @@ test('a page brings the words of its own view, and none of another', async ({ pa
   await inAll(async ({ url }) => {
     const wordsOf = async (path: string) => {
       await page.goto(`${url}${path}`)
-      return (await page.locator('#words').textContent()) ?? ''
+      const inPage = (await page.locator('#words').textContent()) ?? ''
+      const { rest } = JSON.parse(inPage) as { rest: string }
+      return inPage + (await (await page.request.get(`${url}${rest}`)).text())
     }
     const [days, workbench] = [await wordsOf('/days'), await wordsOf('/make')]
     expect(days).toContain('Zeilen tippen oder einfügen')
@@ -68,6 +70,26 @@ test('a page brings the words of its own view, and none of another', async ({ pa
     // What the core names is there too, and what is chosen between by number.
     expect(workbench).toContain('Pappteller')
     expect(days).toContain('Zeilen hinzufügen')
+  })
+})
+
+test('what is opened before the rest of its words have come is said anew when they have', async ({ page }) => {
+  await inAll(async ({ url }) => {
+    let letGo = () => {}
+    const wanted = new Promise<void>((done) => (letGo = done))
+    await page.route('**/_astro/words-days-de.*', async (route) => {
+      await wanted
+      await route.continue()
+    })
+    await page.goto(`${url}/days`)
+    await usable(page)
+    await page.getByRole('button', { name: 'Neuer Tag' }).first().click()
+    await expect(page.getByRole('group', { name: 'Weekdays' })).toBeVisible()
+    await page.getByLabel('Name').fill('Dienstag bei Oma')
+    letGo()
+    await expect(page.getByRole('group', { name: 'Wochentage' })).toBeVisible()
+    await expect(page.getByRole('group', { name: 'Weekdays' })).toBeHidden()
+    await expect(page.getByLabel('Name')).toHaveValue('Dienstag bei Oma')
   })
 })
 

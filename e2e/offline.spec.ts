@@ -50,6 +50,37 @@ test('the table opens without a connection, takes answers, and sends them later;
   await expect.poll(async () => (await answersOf(request, session.id)).length).toBe(1)
 })
 
+test.describe('in German', () => {
+  test.use({ locale: 'de-DE' })
+
+  test('a table that nobody has opened yet speaks it without a connection, in what comes later too', async ({
+    page,
+    context,
+    request,
+    quiet,
+  }) => {
+    quiet.allow(/ERR_INTERNET_DISCONNECTED|Failed to load resource|ERR_FAILED|no-response/)
+    const { group } = await makeGroup(request, 'Fähre ohne Netz', ['Moss'])
+    const session = await makeSession(request, group.id)
+    await page.goto(`/plan/${session.id}`)
+    await page.waitForFunction(() => navigator.serviceWorker.controller !== null)
+    await page.reload()
+    const holdsWords = () =>
+      page.evaluate(async () =>
+        (await (await caches.open('ripe-acorn-words')).keys()).some(({ url }) => url.includes('words-table-de')),
+      )
+    await expect.poll(holdsWords).toBe(true)
+
+    await context.setOffline(true)
+    await page.goto(`/table/${session.id}`)
+    await usable(page)
+    await page.keyboard.press('q')
+    await expect(page.getByRole('heading', { name: 'Moss' })).toBeVisible()
+    await page.keyboard.press('2')
+    await expect(page.getByText(/^1 Antwort wartet/)).toBeVisible()
+  })
+})
+
 test('every view that was opened opens as it was last seen, and says of when', async ({
   page,
   context,

@@ -1,6 +1,6 @@
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { generateSW } from 'workbox-build'
-import { PRINTS_CACHE, RECORDS_CACHE } from '../src/ui/offline/names'
+import { PRINTS_CACHE, RECORDS_CACHE, WORDS_CACHE } from '../src/ui/offline/names'
 import { ADULT_LANGUAGE_IDS, SOURCE_LANGUAGE } from '../src/words/languages'
 import { builtPages } from './builtPages'
 
@@ -12,6 +12,8 @@ import { builtPages } from './builtPages'
 
 const MOST_PAGES = 200
 const MOST_PRINTS = 8
+/** Of all views in two languages, and some of an older version. */
+const MOST_WORDS = 60
 const WAIT_SECONDS = 5
 const fallback = { fallbackURL: '/offline/index.html' }
 const good = { cacheableResponse: { statuses: [200] } }
@@ -39,6 +41,12 @@ const { count, size, warnings } = await generateSW({
   // What is named by its contents needs no second mark.
   dontCacheBustURLsMatching: /^_astro\//,
   runtimeCaching: [
+    {
+      // The words of a view in the language of its page, named by what they are.
+      urlPattern: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith('/_astro/words-'),
+      handler: 'CacheFirst',
+      options: { cacheName: WORDS_CACHE, expiration: { maxEntries: MOST_WORDS }, ...good },
+    },
     {
       // The callers. What is asked for in the address is read in the browser, so that one page is as good as another.
       urlPattern: ({ url, sameOrigin }) => sameOrigin && url.pathname === '/play',

@@ -13,7 +13,7 @@ const compress = promisify(brotliCompress)
 
 await Promise.all(
   readdirSync(FOLDER)
-    .filter((name) => /\.(js|css)$/.test(name))
+    .filter((name) => /\.(js|css|json)$/.test(name))
     .map(async (name) => {
       const path = `${FOLDER}/${name}`
       writeFileSync(`${path}.br`, await compress(readFileSync(path)))

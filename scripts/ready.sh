@@ -46,12 +46,15 @@ build() {
     npx esbuild "src/server/${bundle%:*}.ts" --bundle --packages=external --platform=node --format=esm --outfile="dist/${bundle#*:}.mjs" --log-level=error &
     running+=($!)
   done
-  # None of these needs what another one makes.
+  # None of these needs what another one makes, but for the words of views, which are compressed too.
   local step
-  for step in offline precompress csp words/perView; do
+  for step in offline csp; do
     npx tsx "scripts/$step.ts" &
     running+=($!)
   done
+  npx tsx scripts/words/perView.ts
+  npx tsx scripts/precompress.ts &
+  running+=($!)
   for step in "${running[@]}"; do wait "$step"; done
   echo "$from" > dist/built-from
 }

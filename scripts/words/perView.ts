@@ -1,11 +1,15 @@
-import { readFileSync, writeFileSync } from 'node:fs'
+import { createHash } from 'node:crypto'
+import { readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { VIEW_IDS, type ViewId, pathOfView } from '../../src/core/views'
+import type { WordsOfView } from '../../src/server/language'
+import type { Message } from '../../src/words/filled'
+import { ADULT_LANGUAGE_IDS, type AdultLanguageId, SOURCE_LANGUAGE } from '../../src/words/languages'
 import { builtPages } from '../builtPages'
 
 /*
  * Finds which messages each view may say, by reading the scripts that its page fetches or may fetch later, so that a
- * page brings the words of its own view only.
+ * page brings the words of its own view only: in the page those that it says as it comes, the others in a file.
  */
 
 const FOLDER = 'dist/client/_astro'
@@ -69,9 +73,27 @@ function messagesOf(view: ViewId, html: string): string[] {
   return [...found].filter((id) => SHOWS_ACTIVITIES.includes(view) || !details.has(id)).sort()
 }
 
+/** A view's words in a language, in a file that is named by what it holds. */
+function writeWords(view: ViewId, ids: readonly string[], language: AdultLanguageId): string {
+  const messages = JSON.parse(readFileSync(`dist/words/${language}.json`, 'utf8')) as Record<string, Message>
+  const text = JSON.stringify(Object.fromEntries(ids.flatMap((id) => (id in messages ? [[id, messages[id]]] : []))))
+  const mark = createHash('sha256').update(text).digest('base64url').slice(0, 8)
+  const name = `words-${view}-${language}.${mark}.json`
+  writeFileSync(join(FOLDER, name), text)
+  return `/_astro/${name}`
+}
+
+function wordsOf(view: ViewId, html: string): WordsOfView {
+  const ids = messagesOf(view, html)
+  // English stands in the scripts already, but for its plurals.
+  const others = ADULT_LANGUAGE_IDS.filter((language) => language !== SOURCE_LANGUAGE)
+  return { ids, files: Object.fromEntries(others.map((language) => [language, writeWords(view, ids, language)])) }
+}
+
+for (const name of readdirSync(FOLDER)) if (name.startsWith('words-')) rmSync(join(FOLDER, name))
 const pages = await builtPages(VIEW_IDS.map((view) => pathOfView(view, OF_NONE)))
 writeFileSync(
   'dist/words/views.json',
-  JSON.stringify(Object.fromEntries(VIEW_IDS.map((view, i) => [view, messagesOf(view, pages[i] ?? '')]))),
+  JSON.stringify(Object.fromEntries(VIEW_IDS.map((view, i) => [view, wordsOf(view, pages[i] ?? '')]))),
 )
 process.exit(0)

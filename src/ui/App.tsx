@@ -54,11 +54,14 @@ interface Props extends Page {
   readonly shortcuts?: readonly Shortcut[]
 }
 
-/** The same parts as before, which are drawn once more when `changes` is another number, and keep what they hold. */
+/**
+ * The same parts as before, which are drawn once more when `changes` is another number, and keep what they hold. They
+ * are handed on in the same way from the first time on: a part that were no longer in a list would begin anew.
+ */
 function useSaidAnew(children: ReactNode, changes: number): ReactNode {
   return useMemo(
-    () =>
-      changes === 0 ? children : Children.map(children, (each) => (isValidElement(each) ? cloneElement(each) : each)),
+    () => Children.map(children, (each) => (isValidElement(each) ? cloneElement(each) : each)),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- another number is what makes new elements of them
     [children, changes],
   )
 }

@@ -1,6 +1,6 @@
 import type { QueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
-import { WORDS_IN_PAGE, speakWith, type Words } from '../words/i18n'
+import { fetchRest, speakWith, withRest, wordsOfPage } from '../words/i18n'
 import { LANGUAGE_COOKIE } from '../words/languages'
 
 /*
@@ -33,9 +33,9 @@ async function speak(language: string): Promise<void> {
   document.cookie = `${LANGUAGE_COOKIE}=${language}; path=/; max-age=${YEAR_SECONDS}; samesite=lax`
   const answer = await fetch(location.href, { headers: { accept: 'text/html' }, cache: 'no-store' })
   const page = new DOMParser().parseFromString(await answer.text(), 'text/html')
-  const words = page.getElementById(WORDS_IN_PAGE)?.textContent
+  const words = wordsOfPage(page)
   if (!words) throw new Error('the page came without words')
-  const spoken = JSON.parse(words) as Words
+  const spoken = await withRest(words)
   speakWith(spoken)
   document.documentElement.lang = spoken.language
   // A title that names whom the view is about is the view's own.
@@ -51,6 +51,14 @@ async function speak(language: string): Promise<void> {
 /** How often the language was changed since the page was opened: a number that is new whenever all is to be said anew. */
 export function useLanguage(client: QueryClient): number {
   const [changes, setChanges] = useState(0)
+  useEffect(() => {
+    const fetchNow = () =>
+      void fetchRest()
+        .then((isShort) => isShort && setChanges((n) => n + 1))
+        // Without a connection, and where nothing is held: as soon as there is one.
+        .catch(() => window.addEventListener('online', fetchNow, { once: true }))
+    fetchNow()
+  }, [])
   useEffect(() => {
     const choice = document.getElementById('shell-language')
     if (!(choice instanceof HTMLSelectElement)) return

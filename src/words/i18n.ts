@@ -12,6 +12,10 @@ export interface Words {
   readonly language: AdultLanguageId
   /** By their ids; those of texts of the core are the English texts themselves. */
   readonly messages: Readonly<Record<string, Message>>
+  /** Which of them were asked for, while the server makes a page. */
+  readonly asked?: Set<string>
+  /** Where those stand that a page needs after its first sight. */
+  readonly rest?: string
 }
 
 /** Where the words of a page stand in it. */
@@ -26,6 +30,8 @@ const NO_WORDS: Words = { language: SOURCE_LANGUAGE, messages: {} }
 
 let inBrowser: Words | undefined
 let isHoleTold = false
+/** Whether something was said in English since the page was opened, because the rest of its words had not come yet. */
+let wasShort = false
 /** Set where messages are shown as they stand in the code, plurals too: in tests. */
 let compile: ((message: string) => unknown) | undefined
 
@@ -33,19 +39,39 @@ export function compileWith(compiler: typeof compile): void {
   compile = compiler
 }
 
-function wordsOfPage(): Words {
-  const text = typeof document === 'undefined' ? null : document.getElementById(WORDS_IN_PAGE)?.textContent
-  return text ? (JSON.parse(text) as Words) : NO_WORDS
+/** The words that a page brings; undefined where it says nothing but what stands in it. */
+export function wordsOfPage(page: Document): Words | undefined {
+  const text = page.getElementById(WORDS_IN_PAGE)?.textContent
+  return text ? (JSON.parse(text) as Words) : undefined
 }
+
+const ownWords = () => (typeof document === 'undefined' ? undefined : wordsOfPage(document)) ?? NO_WORDS
 
 /** The words in which is spoken now. */
 export function words(): Words {
-  return holder[WORDS_OF_REQUEST]?.() ?? (inBrowser ??= wordsOfPage())
+  return holder[WORDS_OF_REQUEST]?.() ?? (inBrowser ??= ownWords())
 }
 
 /** From now on the page speaks another language. */
 export function speakWith(other: Words): void {
   inBrowser = other
+}
+
+/** Words together with the rest of those that their page needs. */
+export async function withRest({ language, messages, rest }: Words): Promise<Words> {
+  if (rest === undefined) return { language, messages }
+  const answer = await fetch(rest)
+  if (!answer.ok) throw new Error(`the words at ${rest} did not come: ${answer.status}`)
+  return { language, messages: (await answer.json()) as Words['messages'] }
+}
+
+/** Fetches the words that the page came without. True where something is to be said anew. */
+export async function fetchRest(): Promise<boolean> {
+  const before = words()
+  const whole = await withRest(before)
+  if (words() !== before) return false
+  speakWith(whole)
+  return wasShort
 }
 
 export const adultLanguage = (): AdultLanguageId => words().language
@@ -60,7 +86,9 @@ interface Descriptor {
 function asWritten({ id, message = id, values = {} }: Descriptor, language: AdultLanguageId): string {
   // A text of places alone is the same in every language: names in a row.
   const isHole = language !== SOURCE_LANGUAGE && /\p{L}/u.test(message.replace(/\{\d+\}/g, ''))
-  if (isHole && !isHoleTold) {
+  if (isHole && words().rest !== undefined) {
+    wasShort = true
+  } else if (isHole && !isHoleTold) {
     isHoleTold = true
     // eslint-disable-next-line no-console
     console.warn(`The catalogue of ${language} lacks “${message}”, and maybe others.`)
@@ -72,7 +100,8 @@ function asWritten({ id, message = id, values = {} }: Descriptor, language: Adul
 export const i18n = {
   _(asked: Descriptor | string, values?: Values, { message }: { message?: string } = {}): string {
     const descriptor = typeof asked === 'string' ? { id: asked, message, values } : asked
-    const { language, messages } = words()
+    const { language, messages, asked: noted } = words()
+    noted?.add(descriptor.id)
     const found = messages[descriptor.id]
     return found === undefined ? asWritten(descriptor, language) : filled(found, descriptor.values ?? {}, language)
   },

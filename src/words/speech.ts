@@ -12,6 +12,6 @@ export interface LanguageChoice {
 export interface Speech {
   /** What can be chosen at its foot. */
   readonly choices: readonly LanguageChoice[]
-  /** The words that a view needs; those of all views where it is none. */
+  /** The words of a page whose view was just made; those of all views where it is none. */
   readonly wordsOf: (view: ViewId | undefined) => Words
 }

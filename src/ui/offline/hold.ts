@@ -1,4 +1,5 @@
 import { t } from '@lingui/core/macro'
+import { withRest, wordsOfPage } from '../../words/i18n'
 import { dayOf, today, minuteOf, toTimeField } from '../dates'
 import { forgetGoneHere } from '../forgetHere'
 import { RECORDS_CACHE } from './names'
@@ -28,7 +29,12 @@ export async function holdWanted(): Promise<void> {
   }
 }
 
-const hold = (path: string) => fetch(path, { headers: { accept: 'text/html' } })
+/** A page, and the words that it came without. */
+async function hold(path: string): Promise<void> {
+  const page = await fetch(path, { headers: { accept: 'text/html' } })
+  const words = wordsOfPage(new DOMParser().parseFromString(await page.text(), 'text/html'))
+  if (words) await withRest(words)
+}
 
 /** Says that the view is as it was last seen, and when that was, until there is a connection again. */
 function sayAsSeen(): void {
