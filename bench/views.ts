@@ -28,6 +28,8 @@ const TOUCHED_MS = 1500
 const BARE = '/one-line'
 const COUNTED = 3e7
 
+/** The language of the device. */
+const locale = process.env.LOCALE ?? 'en-GB'
 const base = process.argv[2] ?? 'http://127.0.0.1:4321'
 /** Only the views with one of these beginnings, where any are given: /stories /group */
 const wanted = process.argv.slice(3)
@@ -40,6 +42,7 @@ interface FirstSight {
   /** The longest task once the view is touched for the first time: charts come then. */
   readonly touchedMs: number
   readonly scriptKb: number
+  readonly wordsKb: number
 }
 
 /** Notes paints and long tasks from the first moment on. */
@@ -57,7 +60,7 @@ const watch = () => {
 }
 
 async function visit(browser: Browser, path: string, size: Size): Promise<FirstSight> {
-  const context = await browser.newContext(SIZES[size])
+  const context = await browser.newContext({ ...SIZES[size], locale })
   const page = await context.newPage()
   const session = await context.newCDPSession(page)
   const scripts = await countScripts(session)
@@ -71,7 +74,6 @@ async function visit(browser: Browser, path: string, size: Size): Promise<FirstS
   await page.goto(`${base}${path}`, { waitUntil: 'load' })
   await page.waitForTimeout(SETTLE_MS)
   const { paint, tasks } = await seenIn(page)
-  const scriptKb = scripts.bytes / 1000
   await page.mouse.move(3, 3)
   await page.waitForTimeout(TOUCHED_MS)
   const touched = (await seenIn(page)).tasks.slice(tasks.length)
@@ -83,7 +85,8 @@ async function visit(browser: Browser, path: string, size: Size): Promise<FirstS
     blockedMs: tasks.reduce((sum, task) => sum + Math.max(0, task - 50), 0),
     longestMs: Math.max(0, ...tasks),
     touchedMs: Math.max(0, ...touched),
-    scriptKb,
+    scriptKb: scripts.bytes / 1000,
+    wordsKb: scripts.words / 1000,
   }
 }
 
@@ -91,13 +94,14 @@ function seenIn(page: Page): Promise<{ paint: number; tasks: number[] }> {
   return page.evaluate(() => (window as unknown as { firstSight: { paint: number; tasks: number[] } }).firstSight)
 }
 
-/** Adds up the bytes of all scripts as they come over the wire. */
-async function countScripts(session: CDPSession): Promise<{ bytes: number }> {
-  const scripts = { bytes: 0 }
+/** Adds up the bytes of all scripts as they come over the wire, and those of the words that come beside a page. */
+async function countScripts(session: CDPSession): Promise<{ bytes: number; words: number }> {
+  const scripts = { bytes: 0, words: 0 }
   await session.send('Network.enable')
   session.on('Network.responseReceived', ({ type, response }) => {
-    if (type === 'Script')
-      scripts.bytes += Number(response.headers['content-length'] ?? response.headers['Content-Length'])
+    const length = Number(response.headers['content-length'] ?? response.headers['Content-Length'])
+    if (type === 'Script') scripts.bytes += length
+    else if (response.url.includes('/_astro/words-')) scripts.words += length
   })
   return scripts
 }
@@ -131,7 +135,7 @@ for (const { path, size, all } of visited) {
   const of = (figure: Exclude<keyof FirstSight, 'title'>) => Math.round(median(all.map((each) => each[figure])))
   const name = path === BARE ? 'A page of one line' : `${all[0]?.title} (/${path.split('/')[1]})`
   console.log(
-    `${name}, ${size}: largest paint ${of('paintMs')} ms, blocked ${of('blockedMs')} ms, longest task ${of('longestMs')} ms, scripts ${of('scriptKb')} kB; once touched, longest task ${of('touchedMs')} ms (processor slowed ${SLOWED} times)`,
+    `${name}, ${size}: largest paint ${of('paintMs')} ms, blocked ${of('blockedMs')} ms, longest task ${of('longestMs')} ms, scripts ${of('scriptKb')} kB, words beside ${of('wordsKb')} kB; once touched, longest task ${of('touchedMs')} ms (processor slowed ${SLOWED} times)`,
   )
 }
 await browser.close()

@@ -93,6 +93,19 @@ test('what is opened before the rest of its words have come is said anew when th
   })
 })
 
+test('a device in the United States begins with Letter, inches and feet', async ({ browser }) => {
+  await inAll(async ({ url }) => {
+    const context = await browser.newContext({ locale: 'en-US' })
+    const page = await context.newPage()
+    await page.goto(`${url}/yard`)
+    await usable(page)
+    await expect(page.getByRole('radio', { name: 'feet' })).toBeChecked()
+    await page.goto(`${url}/make`)
+    await expect(page.getByLabel('Unit')).toHaveValue('in')
+    await context.close()
+  })
+})
+
 test('a language that there is none for is English', async ({ browser }) => {
   await inAll(async ({ url }) => {
     const context = await browser.newContext({ locale: 'pl-PL' })

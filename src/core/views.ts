@@ -126,7 +126,7 @@ export const views = {
     path: '/yard',
     name: told('Floor clock'),
     about: told('A clock to walk on, set out with string and tapes in the space there is.'),
-    reads: [],
+    reads: ['settings'],
   },
   days: {
     path: '/days',

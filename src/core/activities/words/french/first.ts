@@ -260,7 +260,7 @@ export const frenchFirst: WordsByActivity = {
     harder: 'L’application interroge chaque enfant à son étape.',
   },
   'quick-check': {
-    name: 'Petite vérification',
+    name: 'Petit bilan',
     steps: [
       'À tour de rôle, deux horloges chacun ; d’abord qui attend depuis le plus longtemps. S’arrêter quand les minutes sont passées.',
       'Toucher ce que dit l’enfant. Sans se presser, sans chronomètre.',

@@ -260,7 +260,7 @@ export const germanFirst: WordsByActivity = {
     harder: 'Die App fragt jedes Kind auf seiner eigenen Stufe.',
   },
   'quick-check': {
-    name: 'Kurze Probe',
+    name: 'Kurzprobe',
     steps: [
       'Reihum je zwei Uhren; wer am längsten gewartet hat, kommt zuerst. Aufhören, wenn die Minuten um sind.',
       'Antippen, was das Kind sagt. Keine Eile, keine Stoppuhr.',

@@ -260,7 +260,7 @@ export const spanishFirst: WordsByActivity = {
     harder: 'La aplicación pregunta a cada niño en su nivel.',
   },
   'quick-check': {
-    name: 'Comprobación rápida',
+    name: 'Prueba rápida',
     steps: [
       'Por turnos, dos relojes cada uno; primero quien lleva más tiempo esperando. Parar cuando se acaben los minutos.',
       'Tocar lo que dice el niño. Sin prisa, sin cronómetro.',
