@@ -65,6 +65,28 @@ for (const [name, spoil, says] of STORAGES)
     expect(await answersOf(request, session.id)).toHaveLength(1)
   })
 
+test('answers that were given while no code could be fetched are sent once it can be', async ({
+  page,
+  request,
+  quiet,
+}) => {
+  quiet.allow(/Failed to load resource|ERR_FAILED/)
+  const { group } = await makeGroup(request, 'Cut off', ['Moss'])
+  const session = await makeSession(request, group.id)
+  await page.clock.install()
+  await openTable(page, session)
+  await openCheck(page)
+  // The code that sends comes when something waits: it is asked for now, and does not come.
+  await page.route(/_astro|api\/answers/, (route) => route.abort())
+  await page.keyboard.press('2')
+  const waits = page.getByText('1 answer waits.', { exact: false })
+  await expect(waits).toBeVisible()
+  await page.clock.fastForward(6000)
+  await page.unroute(/_astro|api\/answers/)
+  await tryingAgain(page, () => expect(waits).toBeHidden(SOON))
+  expect(await answersOf(request, session.id)).toHaveLength(1)
+})
+
 test('a device that is a quarter of an hour fast has its answers kept, placed by the server’s clock', async ({
   page,
   request,

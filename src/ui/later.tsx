@@ -1,5 +1,6 @@
 import { type ComponentType, type ReactNode, Suspense, lazy, useEffect, useState, useSyncExternalStore } from 'react'
 import { OutOfReach } from './OutOfReach'
+import { inReach } from './codeInReach'
 
 const FETCH_AFTER_MS = 4000
 const TRY_AGAIN_MS = 2000
@@ -58,10 +59,11 @@ export function fetchedAtLast<T>(fetchPart: () => Promise<T>): Fetching<T> {
   const told = new Set<() => void>()
   let fails = false
   let tryNow: () => void = () => undefined
-  const load = async () => {
+  const load = inReach(fetchPart)
+  const loadAtLast = async () => {
     for (;;) {
       try {
-        return await fetchPart()
+        return await load()
       } catch {
         fails = true
         for (const tell of told) tell()
@@ -76,7 +78,7 @@ export function fetchedAtLast<T>(fetchPart: () => Promise<T>): Fetching<T> {
     told.add(tell)
     return () => told.delete(tell)
   }
-  return { load, fails: () => fails, watch, tryNow: () => tryNow() }
+  return { load: loadAtLast, fails: () => fails, watch, tryNow: () => tryNow() }
 }
 
 /** What stands there until a part has come; whether it can come is said. */

@@ -1,3 +1,4 @@
+import { inReach } from '../codeInReach'
 import type { DBSchema, IDBPDatabase } from 'idb'
 import type { Waiting, WaitingPlace } from './waiting'
 
@@ -14,11 +15,13 @@ const VERSION = 10
 /** An open that never comes back must not hold up an answer. */
 const OPEN_MS = 4000
 
+const idb = inReach(() => import('idb'))
+
 let opened: Promise<Store> | undefined
 
 async function open(): Promise<Store> {
   if (typeof indexedDB === 'undefined') throw new Error('no database in this browser')
-  const { openDB } = await import('idb')
+  const { openDB } = await idb()
   const opening = openDB<OutboxDb>(NAME, VERSION, {
     upgrade: (db) => {
       db.createObjectStore('waiting', { keyPath: 'place', autoIncrement: true }).createIndex('answerId', 'answerId')

@@ -30,6 +30,8 @@ beforeEach(() => {
   refusedByName = []
   vi.stubGlobal('navigator', {})
   vi.stubGlobal('fetch', (path: string, { method = 'GET', body, signal }: RequestInit) => {
+    // The page's own code is there: only what goes to the server's records is told.
+    if (!path.startsWith('/api/')) return Promise.resolve(new Response())
     const request = { method, path, body: typeof body === 'string' ? (JSON.parse(body) as unknown) : undefined }
     const status = replies(request)
     if (status === 'never')

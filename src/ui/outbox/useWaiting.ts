@@ -1,3 +1,4 @@
+import { inReach } from '../codeInReach'
 import { useEffect, useState } from 'react'
 import { useAskBeforeLeaving } from '../leaving'
 import { allKept } from './keep'
@@ -42,11 +43,15 @@ async function look(): Promise<WaitingNow> {
   }
 }
 
+const sending = inReach(() => import('./send'))
+
 /** Whatever can be sent now is. Its code comes when something waits: without a connection nothing could be sent. */
 async function afterSending(): Promise<WaitingNow> {
   const before = await look()
   if (before.answers + before.plans === 0) return before
-  await import('./send').then(({ sendWaiting }) => sendWaiting()).catch(() => undefined)
+  await sending()
+    .then(({ sendWaiting }) => sendWaiting())
+    .catch(() => undefined)
   return look()
 }
 
