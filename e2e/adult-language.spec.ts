@@ -101,7 +101,7 @@ test('a device in the United States begins with Letter, inches and feet', async 
     await usable(page)
     await expect(page.getByRole('radio', { name: 'feet' })).toBeChecked()
     await page.goto(`${url}/make`)
-    await expect(page.getByLabel('Unit')).toHaveValue('in')
+    await expect(page.getByRole('radio', { name: 'in', exact: true })).toBeChecked()
     await context.close()
   })
 })
