@@ -15,7 +15,7 @@ export function shapeCounts(pages: readonly Drawing[]): Counts[] {
     const counts: Counts = { text: 0, path: 0, circle: 0, line: 0, total: 0 }
     const look = (shape: Shape): void => {
       if (shape.type === 'group') return shape.shapes.forEach(look)
-      counts[shape.type]++
+      if (shape.type !== 'picture') counts[shape.type]++
       counts.total++
     }
     page.shapes.forEach(look)

@@ -15,6 +15,7 @@ import {
   textWidth,
   MM_PER_INCH,
 } from '../core/drawing'
+import { withSetPictures } from './pictures'
 import { woffToSfnt } from './woff'
 
 export const POINTS_PER_MM = 72 / MM_PER_INCH
@@ -62,7 +63,7 @@ export async function drawingsToPdf(
       pdf.registerFont(fontName(subset, weight), fontOf(subset, weight))
   const draw = async () => {
     for (const [i, drawing] of drawings.entries()) {
-      drawPage(pdf, drawing)
+      drawPage(pdf, withSetPictures(drawing))
       onPage?.(i + 1)
       await untilOthersHadTheirTurn()
     }
@@ -106,7 +107,7 @@ function drawShape(pdf: Pdf, shape: Shape, pen: Pen): void {
       return
     case 'path':
       drawPath(pdf, shape.commands)
-      paint(pdf, shape, pen)
+      paint(pdf, shape, pen, shape.fillRule && 'even-odd')
       return
     case 'circle':
       pdf.circle(shape.cx, shape.cy, shape.r)
@@ -145,12 +146,12 @@ function drawCommand(pdf: Pdf, command: PathCommand): void {
   }
 }
 
-function paint(pdf: Pdf, { fill, stroke, strokeMm = 0.25, dashMm }: Style, pen: Pen): void {
+function paint(pdf: Pdf, { fill, stroke, strokeMm = 0.25, dashMm }: Style, pen: Pen, rule?: 'even-odd'): void {
   const filled = fill !== undefined && fill !== 'none'
   if (stroke) setStroke(pdf, { stroke, width: strokeMm, dashMm }, pen)
   if (filled) setFill(pdf, fill, pen)
-  if (filled && stroke) pdf.fillAndStroke()
-  else if (filled) pdf.fill()
+  if (filled && stroke) pdf.fillAndStroke(rule)
+  else if (filled) pdf.fill(rule)
   else if (stroke) pdf.stroke()
 }
 

@@ -12,16 +12,54 @@ import {
   line,
   makePage,
   paragraph,
+  picturesIn,
   pointOnDial,
   printable,
   scaledShape,
   textWidth,
   toSvg,
+  withPictures,
   wrapText,
   type PaperId,
 } from '.'
 
 const papersHere: PaperId[] = ['a4', 'letter']
+
+describe('a picture of the set', () => {
+  const page = (look: 'colour' | 'outline') => ({
+    width: 50,
+    height: 50,
+    title: '',
+    shapes: [group([{ type: 'picture', picture: 'u1f68c', x: 10, y: 20, side: 8, look, layer: 'ink' }])],
+  })
+  const outlines = [
+    ['#AA5500', 'M-10 -10L10 -10L10 10Z'],
+    ['#101010', 'M0 0C1 0 2 1 2 2Z', 'evenodd'],
+  ] as const
+
+  it('stands in a drawing by its name, about its middle, and grows with it', () => {
+    expect(picturesIn([page('colour'), page('outline')])).toEqual(['u1f68c'])
+    expect(toSvg(page('colour'))).toContain('<image href="/pictures/u1f68c.svg" x="6" y="16" width="8" height="8"')
+    expect(toSvg(page('outline'))).toContain('href="/pictures/u1f68c-outline.svg"')
+    const [shape = group([])] = page('colour').shapes
+    expect(toSvg({ ...page('colour'), shapes: [scaledShape(shape, 0.5)] })).toContain(
+      'x="3" y="8" width="4" height="4"',
+    )
+  })
+
+  it('is put in with its outlines, in colour or as contours with only the dark filled', () => {
+    const drawn = (look: 'colour' | 'outline') => toSvg(withPictures(page(look), () => outlines))
+    expect(drawn('colour')).toContain('translate(10 20)')
+    expect(drawn('colour')).toMatch(/d="M-4 -4L4 -4L4 4Z" fill="#AA5500" data-layer/)
+    expect(drawn('colour')).toMatch(/d="M0 0C0.4 0 0.8 0.4 0.8 0.8Z" fill-rule="evenodd" fill="#101010"/)
+    expect(drawn('outline')).toMatch(/d="M-4 -4L4 -4L4 4Z" fill="#FFFFFF" stroke="#2B2320" stroke-width="0.15"/)
+    expect(drawn('outline')).toMatch(/fill-rule="evenodd" fill="#2B2320"/)
+  })
+
+  it('leaves its place empty where there is none of its name', () => {
+    expect(toSvg(withPictures(page('colour'), () => undefined))).not.toMatch(/<image|<path/)
+  })
+})
 
 describe('svg', () => {
   it('refuses a coordinate that is no number, wherever it stands', () => {

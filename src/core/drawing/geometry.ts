@@ -117,6 +117,8 @@ export function scaledShape(shape: Shape, k: number): Shape {
       }
     case 'text':
       return { ...shape, x: shape.x * k, y: shape.y * k, size: shape.size * k }
+    case 'picture':
+      return { ...shape, x: shape.x * k, y: shape.y * k, side: shape.side * k }
   }
 }
 

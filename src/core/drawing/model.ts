@@ -39,7 +39,12 @@ export type PathCommand =
   | { readonly op: 'Z' }
 
 export type Shape =
-  | ({ readonly type: 'path'; readonly commands: readonly PathCommand[] } & Style)
+  | ({
+      readonly type: 'path'
+      readonly commands: readonly PathCommand[]
+      /** Where outlines lie within each other, every second one is a hole, whichever way it turns. */
+      readonly fillRule?: 'evenodd'
+    } & Style)
   | ({ readonly type: 'circle'; readonly cx: number; readonly cy: number; readonly r: number } & Style)
   | ({
       readonly type: 'line'
@@ -49,6 +54,17 @@ export type Shape =
       readonly y2: number
     } & Style)
   | ({ readonly type: 'text' } & TextShape & Style)
+  | {
+      /** A picture of the set by its name, `side` mm wide and high about its middle. */
+      readonly type: 'picture'
+      readonly picture: string
+      readonly x: number
+      readonly y: number
+      readonly side: number
+      /** In its colours, or as contours alone. */
+      readonly look: 'colour' | 'outline'
+      readonly layer: 'ink'
+    }
   | {
       readonly type: 'group'
       /** What the group is, for those who read the drawing back: `hour-hand`, `dial`, `check-bar` … */

@@ -1,6 +1,7 @@
 import { told } from '../wording'
 import { RefusedValue } from '../errors'
 import { type Drawing, INK, type PathCommand, type Shape } from './model'
+import { readPath } from './readPath'
 import { textWidth } from './text'
 
 /** The outlines of a font: by code point, path data in font units with y up, of M, L, C and Z only. */
@@ -34,20 +35,8 @@ function lettersOf(shape: Text, outlines: FontOutlines): Shape {
     const data = outlines[weight][String(letter.codePointAt(0))]
     if (data === undefined)
       throw new RefusedValue(told('text'), told('made of letters that the font’s outlines have'), letter)
-    commands.push(...placed(data, { x, y, scale }))
+    commands.push(...readPath(data, { x, y, scale, isUp: true }))
     x += textWidth(letter, size, weight)
   }
   return { type: 'path', commands, fill, layer }
-}
-
-/** Path data of one letter, moved to its place: font units go up, a drawing goes down. */
-function placed(data: string, { x, y, scale }: { x: number; y: number; scale: number }): PathCommand[] {
-  return [...data.matchAll(/([MLCZ])([^MLCZ]*)/g)].map(([, op, numbers = '']): PathCommand => {
-    const at = numbers.split(' ').map(Number)
-    const [a = 0, b = 0, c = 0, d = 0, e = 0, f = 0] = at.map((value, i) =>
-      i % 2 === 0 ? x + value * scale : y - value * scale,
-    )
-    if (op === 'Z') return { op }
-    return op === 'C' ? { op, x1: a, y1: b, x2: c, y2: d, x: e, y: f } : { op: op === 'M' ? 'M' : 'L', x: a, y: b }
-  })
 }

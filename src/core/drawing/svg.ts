@@ -59,10 +59,14 @@ function clipOf({ x, y, width, height }: { x: number; y: number; width: number; 
   }
 }
 
+/** Where a browser finds a picture of the set. */
+export const picturePath = (picture: string, look: 'colour' | 'outline'): string =>
+  `/pictures/${escape(picture)}${look === 'outline' ? '-outline' : ''}.svg`
+
 export function shapeSvg(shape: Shape): string {
   switch (shape.type) {
     case 'path':
-      return `<path d="${pathData(shape.commands)}"${styleAttributes(shape)}/>`
+      return `<path d="${pathData(shape.commands)}"${shape.fillRule ? ' fill-rule="evenodd"' : ''}${styleAttributes(shape)}/>`
     case 'circle':
       return `<circle cx="${mm(shape.cx)}" cy="${mm(shape.cy)}" r="${mm(shape.r)}"${styleAttributes(shape)}/>`
     case 'line':
@@ -71,6 +75,11 @@ export function shapeSvg(shape: Shape): string {
       const weight = shape.weight === 'bold' ? ' font-weight="700"' : ''
       const place = `x="${mm(shape.x)}" y="${mm(shape.y)}" font-size="${mm(shape.size)}" text-anchor="${shape.anchor ?? 'start'}"`
       return `<text ${place}${weight} fill="${shape.fill ?? INK}" data-layer="${shape.layer}">${escape(shape.text)}</text>`
+    }
+    case 'picture': {
+      const { picture, x, y, side, look } = shape
+      const place = `x="${mm(x - side / 2)}" y="${mm(y - side / 2)}" width="${mm(side)}" height="${mm(side)}"`
+      return `<image href="${picturePath(picture, look)}" ${place} data-layer="ink"/>`
     }
     case 'group': {
       const turn = shape.turn ? ` rotate(${mm(shape.turn)})` : ''

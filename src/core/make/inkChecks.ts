@@ -29,7 +29,7 @@ export function inkOf(pages: readonly Drawing[]): { palest: number; thinnest: nu
   let thinnest = Infinity
   const look = (shape: Shape): void => {
     if (shape.type === 'group') return shape.shapes.forEach(look)
-    if (shape.layer !== 'ink' || shape.type === 'text') return
+    if (shape.layer !== 'ink' || shape.type === 'text' || shape.type === 'picture') return
     if (shape.stroke) {
       palest = Math.min(palest, contrastToWhite(shape.stroke))
       thinnest = Math.min(thinnest, shape.strokeMm ?? 0.25)

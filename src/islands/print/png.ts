@@ -3,6 +3,7 @@ import bold from '@fontsource/andika/files/andika-latin-700-normal.woff?url'
 import regular from '@fontsource/andika/files/andika-latin-400-normal.woff?url'
 import boldExt from '@fontsource/andika/files/andika-latin-ext-700-normal.woff?url'
 import regularExt from '@fontsource/andika/files/andika-latin-ext-400-normal.woff?url'
+import { withPicturesFetched } from '../../ui/outlines'
 import { type Drawing, subsetOf, toSvg, pixelsAt } from '../../core/drawing'
 
 const DPI = 300
@@ -43,7 +44,8 @@ async function asData(url: string): Promise<string> {
 
 /** A page as a picture of 300 dots an inch, white where nothing is printed. */
 export async function pngOf(page: Drawing): Promise<Blob> {
-  const svg = toSvg(page)
+  const [whole = page] = await withPicturesFetched([page])
+  const svg = toSvg(whole)
   const withFonts = svg.replace('</title>', `</title>${await fontFaces(svg)}`)
   const image = new Image()
   image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(withFonts)}`

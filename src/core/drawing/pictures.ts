@@ -1,0 +1,85 @@
+import { group } from './builders'
+import { type Drawing, INK, type Shape } from './model'
+import { readPath } from './readPath'
+
+/*
+ * Pictures that stand in a drawing by their name. Their outlines are many and kept apart (`scripts/pictures.ts`), so
+ * that a page fetches only those that it shows; whoever makes a file puts them in their places first.
+ */
+
+/** The side of the square in which a picture is kept, about its middle. */
+export const PICTURE_SIDE = 20
+
+/**
+ * What a picture is made of, from the back to the front: what fills each outline, its path (M, L, C and Z), and whether
+ * every second outline within another is a hole.
+ */
+export type PictureOutlines = readonly (readonly [fill: string, data: string, fillRule?: 'evenodd'])[]
+
+export type PictureLook = Extract<Shape, { type: 'picture' }>['look']
+
+/** How wide a contour is in a picture of the usual side, mm. */
+const CONTOUR_MM = 0.35
+
+/** Two letters of a colour such as #2B2320 as a share of full light. */
+const lightIn = (fill: string, at: number): number => Number.parseInt(fill.slice(at, at + 2), 16) / 255
+
+/** How light a colour is, 0 to 1. Source: ITU-R BT.709, the weights of red, green and blue. */
+const lightness = (fill: string): number =>
+  0.2126 * lightIn(fill, 1) + 0.7152 * lightIn(fill, 3) + 0.0722 * lightIn(fill, 5)
+
+/** What is darker than this is ink in a contour drawing too: eyes, wheels, letters. */
+const DARK = 0.2
+
+/** A picture as wide and high as `side` mm about its middle, in colour or as contours alone. */
+export function pictureOf(outlines: PictureOutlines, side: number, look: PictureLook): Shape {
+  const place = { x: 0, y: 0, scale: side / PICTURE_SIDE }
+  const shapes = outlines.map(([fill, data, fillRule]): Shape => {
+    const commands = readPath(data, place)
+    if (look === 'colour') return { type: 'path', commands, ...(fillRule && { fillRule }), fill, layer: 'ink' }
+    if (lightness(fill) < DARK)
+      return { type: 'path', commands, ...(fillRule && { fillRule }), fill: INK, layer: 'ink' }
+    const strokeMm = Math.max(0.15, CONTOUR_MM * place.scale)
+    return {
+      type: 'path',
+      commands,
+      ...(fillRule && { fillRule }),
+      fill: '#FFFFFF',
+      stroke: INK,
+      strokeMm,
+      layer: 'ink',
+    }
+  })
+  return group(shapes)
+}
+
+/** The names of the pictures that stand in some drawings. */
+export function picturesIn(drawings: readonly Drawing[]): string[] {
+  const found = new Set<string>()
+  const look = (shape: Shape): void => {
+    if (shape.type === 'group') shape.shapes.forEach(look)
+    else if (shape.type === 'picture') found.add(shape.picture)
+  }
+  for (const { shapes } of drawings) shapes.forEach(look)
+  return [...found]
+}
+
+/** The drawing with each picture as its outlines; where there are none of a name, nothing is drawn. */
+export function withPictures(drawing: Drawing, outlinesOf: (name: string) => PictureOutlines | undefined): Drawing {
+  const placed = (shape: Shape): Shape => {
+    if (shape.type === 'group') return { ...shape, shapes: shape.shapes.map(placed) }
+    if (shape.type !== 'picture') return shape
+    const { x, y, side, look } = shape
+    return group([pictureOf(outlinesOf(shape.picture) ?? [], side, look)], { x, y })
+  }
+  return { ...drawing, shapes: drawing.shapes.map(placed) }
+}
+
+/** One outline of a picture's file, as `shapeSvg` writes it. */
+const OUTLINE = /<path d="([^"]*)"( fill-rule="evenodd")? fill="(#[0-9A-F]{6})"/g
+
+/** The outlines in the file of a picture. */
+export const readPicture = (svg: string): PictureOutlines =>
+  [...svg.matchAll(OUTLINE)].map(([, data = '', isCounted, fill = '']) =>
+    isCounted ? [fill, data, 'evenodd'] : [fill, data],
+  )
