@@ -16,6 +16,7 @@ node_modules/.bin/esbuild bench/knowing.ts --bundle --platform=node --format=esm
 node .cache/knowing.mjs "$@"
 node_modules/.bin/esbuild bench/verdicts.ts --bundle --platform=node --format=esm --outfile=.cache/verdicts.mjs --log-level=error
 node .cache/verdicts.mjs "$@" || true
+node_modules/.bin/tsx bench/pictures.ts
 serve_demo bench 4326
 node_modules/.bin/esbuild bench/planning.ts --bundle --packages=external --platform=node --format=esm --outfile=.cache/planning.mjs --log-level=error
 node .cache/planning.mjs "http://127.0.0.1:$RIPE_ACORN_PORT"

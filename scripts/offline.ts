@@ -1,6 +1,6 @@
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { generateSW } from 'workbox-build'
-import { PRINTS_CACHE, RECORDS_CACHE, WORDS_CACHE } from '../src/ui/offline/names'
+import { PICTURES_CACHE, PRINTS_CACHE, RECORDS_CACHE, WORDS_CACHE } from '../src/ui/offline/names'
 import { ADULT_LANGUAGE_IDS, SOURCE_LANGUAGE } from '../src/words/languages'
 import { builtPages } from './builtPages'
 
@@ -12,6 +12,7 @@ import { builtPages } from './builtPages'
 
 const MOST_PAGES = 200
 const MOST_PRINTS = 8
+const MOST_PICTURES = 300
 /** Of all views in two languages, and some of an older version. */
 const MOST_WORDS = 60
 const WAIT_SECONDS = 5
@@ -46,6 +47,12 @@ const { count, size, warnings } = await generateSW({
       urlPattern: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith('/_astro/words-'),
       handler: 'CacheFirst',
       options: { cacheName: WORDS_CACHE, expiration: { maxEntries: MOST_WORDS }, ...good },
+    },
+    {
+      // The pictures that were seen, and their words.
+      urlPattern: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith('/pictures/'),
+      handler: 'StaleWhileRevalidate',
+      options: { cacheName: PICTURES_CACHE, expiration: { maxEntries: MOST_PICTURES }, ...good },
     },
     {
       // The callers. What is asked for in the address is read in the browser, so that one page is as good as another.

@@ -39,6 +39,7 @@ build() {
   echo "Building …"
   rm -f dist/built-from
   npx tsx scripts/outlines.ts
+  npx tsx scripts/pictures.ts
   npx astro build --silent
   npx tsx scripts/words/compile.ts
   local bundle running=()

@@ -1,9 +1,21 @@
 import { told, type Told } from '../wording'
-import { INK, type PathCommand, type Shape, circle, group, line, path, rectanglePath, scaledShape } from '../drawing'
+import {
+  INK,
+  PICTURE_SIDE,
+  type PathCommand,
+  type Shape,
+  circle,
+  group,
+  line,
+  path,
+  rectanglePath,
+  scaledShape,
+} from '../drawing'
 
 /*
- * Pictures of what happens in a day: our own, drawn with few lines in a square of 20 by 20 about its middle, so that
- * they can be told apart at the size of a thumbnail and copied with a pencil.
+ * Pictures of what happens in a day. Our own are drawn with few lines in a square of 20 by 20 about its middle, so that
+ * they can be told apart at the size of a thumbnail and copied with a pencil. Those of the set are kept apart, by the
+ * code points of the sign that they show (`scripts/pictures.ts`).
  */
 
 const LINE = { stroke: INK, strokeMm: 0.9, fill: 'none' } as const
@@ -28,9 +40,6 @@ const stroke = (x1: number, y1: number, x2: number, y2: number): Shape =>
   line({ x: x1, y: y1 }, { x: x2, y: y2 }, { stroke: INK, strokeMm: 0.9 })
 const ring = (x: number, y: number, r: number): Shape => circle({ x, y }, r, LINE)
 const dot = (x: number, y: number, r = 0.8): Shape => circle({ x, y }, r, { fill: INK })
-
-/** From 20 by 20 to whatever size is wanted, mm. */
-const SIDE = 20
 
 const drawn = {
   sun: {
@@ -176,20 +185,27 @@ const drawn = {
   moon: { name: told('Bedtime'), shapes: [closed(move(2, -8), arc(8, 2, 8), arc(10, 2, -8, false))] },
 } satisfies Record<string, { readonly name: Told; readonly shapes: readonly Shape[] }>
 
-export type PictureId = keyof typeof drawn
-export const PICTURE_IDS = Object.keys(drawn) as readonly PictureId[]
+type OwnPictureId = keyof typeof drawn
+export const OWN_PICTURE_IDS = Object.keys(drawn) as readonly OwnPictureId[]
 
-/** What a picture is called in the list that it is chosen from. */
-export const pictureName = (id: PictureId): Told => drawn[id].name
+/** One of ours by its name, or one of the set by its code points: "bus", "u1f68c". */
+export type PictureId = string
 
-export function isPictureId(id: string): id is PictureId {
-  return Object.hasOwn(drawn, id)
-}
+/** How the pictures of the set are named: no word and no number that somebody writes is taken for one. */
+const OF_SET = /^u[0-9a-f]{4,5}(-[0-9a-f]{4,5}){0,7}$/
 
-/** A picture as wide and high as `side` mm about its middle. */
-export function pictureShapes(id: PictureId, side: number): Shape {
-  return group(
-    drawn[id].shapes.map((shape) => scaledShape(shape, side / SIDE)),
-    { part: `picture-${id}` },
-  )
+export const isOwnPicture = (id: string): id is OwnPictureId => Object.hasOwn(drawn, id)
+
+/** What one of ours is called in the list that it is chosen from. */
+export const ownPictureName = (id: OwnPictureId): Told => drawn[id].name
+
+/** Whether a picture may be called so. A later set may lack it: then its place stays empty. */
+export const isPictureId = (id: string): id is PictureId => isOwnPicture(id) || OF_SET.test(id)
+
+/** A picture as wide and high as `side` mm about its middle; in low ink one of the set has contours alone. */
+export function pictureShapes(id: PictureId, side: number, { lowInk = false } = {}): Shape {
+  const shapes: Shape[] = isOwnPicture(id)
+    ? drawn[id].shapes.map((shape) => scaledShape(shape, side / PICTURE_SIDE))
+    : [{ type: 'picture', picture: id, x: 0, y: 0, side, look: lowInk ? 'outline' : 'colour', layer: 'ink' }]
+  return group(shapes, { part: `picture-${id}` })
 }

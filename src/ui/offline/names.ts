@@ -5,3 +5,5 @@ export const PRINTS_CACHE = 'ripe-acorn-prints'
 export const OWN_CACHES = [RECORDS_CACHE, PRINTS_CACHE] as const
 /** The words of views that were opened; nothing of anybody stands in them. */
 export const WORDS_CACHE = 'ripe-acorn-words'
+/** Pictures of the set that were seen. */
+export const PICTURES_CACHE = 'ripe-acorn-pictures'
