@@ -27,8 +27,8 @@ test('a timetable is pasted, mended and looked at', async ({ page, request }) =>
   await expect(page.getByLabel('Row 6: time')).toHaveValue('13:15–14:00')
   await page.getByLabel('Name').fill('Class day')
   await page.getByLabel('For', { exact: true }).selectOption('Pasting testers')
-  await page.getByLabel('Row 2: time').focus()
-  await page.getByLabel('Row 2: picture').selectOption('Counting')
+  await page.getByLabel('Row 2: picture').click()
+  await page.getByRole('button', { name: 'Counting' }).click()
 
   // A row is changed in its place; what cannot be read stays there and says why.
   await page.getByLabel('Row 3: time').fill('9:70')
@@ -58,6 +58,53 @@ test('a timetable is pasted, mended and looked at', async ({ page, request }) =>
   await expect(page.getByLabel('Name')).toHaveValue('Class day')
   const kept = ((await (await request.get('/api/days')).json()) as Kept<Day>[]).find(({ name }) => name === 'Class day')
   expect(kept?.body.whose).toEqual({ kind: 'group', groupId: group.id })
+})
+
+test('a typed row gets its picture by itself, another one is found by a word, and both are printed', async ({
+  page,
+  request,
+}) => {
+  const fetched: string[] = []
+  page.on('request', (each) => fetched.push(new URL(each.url()).pathname))
+  await page.goto('/days')
+  await page.getByRole('button', { name: 'New day' }).click()
+  expect(fetched.filter((path) => path.includes('words-en-GB'))).toEqual([])
+  await page.getByLabel('Type or paste rows').fill('half 8 bus\n9:00 maths\n10:15 qwert')
+  const read = page.getByRole('list', { name: 'Read as' })
+  await expect(read.locator('image')).toHaveCount(2)
+  await page.getByRole('button', { name: 'Add 3 rows' }).click()
+  const rows = async () => {
+    const days = (await (await request.get('/api/days')).json()) as Kept<Day>[]
+    return days.find(({ name }) => name === 'A new day')?.body.rows.map(({ what, picture }) => [what, picture])
+  }
+  await expect.poll(rows).toEqual([
+    ['bus', 'u1f68c'],
+    ['maths', 'u1f9ee'],
+    ['qwert', undefined],
+  ])
+
+  await page.getByLabel('Row 3: picture').click()
+  const dialog = page.getByRole('dialog', { name: 'Picture for “qwert”' })
+  await expect(dialog.getByText('No picture goes by these words.')).toBeVisible()
+  await dialog.getByLabel('Find a picture').fill('hedge')
+  await dialog.getByRole('button', { name: 'hedgehog' }).click()
+  await expect(dialog).toBeHidden()
+  await page.getByLabel('Row 1: picture').click()
+  await page.getByRole('button', { name: 'No picture' }).click()
+  await expect.poll(rows).toEqual([
+    ['bus', undefined],
+    ['maths', 'u1f9ee'],
+    ['qwert', 'u1f994'],
+  ])
+
+  // The print has it in it, in the very colours of its file.
+  const file = await (await request.get('/pictures/u1f994.svg')).text()
+  const colours = new Set([...file.matchAll(/fill="(#\w+)"/g)].map(([, colour = '']) => colour.toLowerCase()))
+  expect(colours.size).toBeGreaterThan(2)
+  const link = page.getByRole('link', { name: /^Print .* in one PDF$/ })
+  const [first] = await readPdf(await (await request.get((await link.getAttribute('href')) ?? '')).body())
+  const printed = new Set(first?.paths.filter(({ filled }) => filled).map(({ colour }) => colour.toLowerCase()))
+  expect([...colours].filter((colour) => !printed.has(colour))).toEqual([])
 })
 
 test('a day is printed for a class and asked about', async ({ page, request }) => {

@@ -8,7 +8,8 @@ import {
   MOST_STARTS,
   MOST_START_STEPS,
   MOST_WHAT_LETTERS,
-  PICTURE_IDS,
+  OWN_PICTURE_IDS,
+  isPictureId,
   type StartPlan,
   type StartStep,
 } from '../core/days'
@@ -21,7 +22,9 @@ const minuteOfDay = whole(0, 1439)
 /** What happens, in one line. */
 export const whatHappens = plainLine(MOST_WHAT_LETTERS).trim().min(1)
 
-export const picture = Joi.string().valid(...PICTURE_IDS)
+export const picture = Joi.string()
+  .max(60)
+  .custom((id: string, helpers) => (isPictureId(id) ? id : helpers.error('any.only', { valids: OWN_PICTURE_IDS })))
 
 /** A row of a day. */
 export const dayRow = shape<DayRow>({

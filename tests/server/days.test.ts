@@ -1,7 +1,7 @@
 import { inEnglish } from '../../src/core/wording'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { type Day, type DayRow, PICTURE_IDS } from '../../src/core/days'
+import { type Day, type DayRow, OWN_PICTURE_IDS } from '../../src/core/days'
 import type { Kept, PrintCheck } from '../../src/core/records'
 import { dayCalendar, dayTable } from '../../src/server/dayFiles'
 import { readCalendar } from '../../src/workers/calendar/read'
@@ -149,7 +149,7 @@ const rowsOf = fc.uniqueArray(
     minute: fc.nat(1439),
     length: fc.option(fc.integer({ min: 1, max: 400 }), { nil: undefined }),
     what: fc.constantFrom('the lock; opens, "now"', 'Ümit’s walk', 'ÿ'.repeat(40), '=SUM(A1)', 'a\\b: c', 'x'),
-    picture: fc.option(fc.constantFrom(...PICTURE_IDS), { nil: undefined }),
+    picture: fc.option(fc.constantFrom(...OWN_PICTURE_IDS, 'u1f68c', 'u1f9d1-200d-1f3eb'), { nil: undefined }),
   }),
   { selector: ({ minute }) => minute, minLength: 1, maxLength: 40 },
 )

@@ -122,7 +122,7 @@ function notRead(lines: readonly string[]): ReadLine {
 }
 
 function withoutPicture(text: string) {
-  const named = /^(.*?)\s*\[([a-z]+)\]\s*$/.exec(text.trim())
+  const named = /^(.*?)\s*\[([a-z0-9-]+)\]\s*$/.exec(text.trim())
   const picture = named?.[2]
   return named && picture && isPictureId(picture)
     ? { rest: named[1] ?? '', picture }

@@ -3,10 +3,21 @@ import { t, plural } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text, Textarea } from '@mantine/core'
 import { useLocalStorage } from '@mantine/hooks'
-import { useState } from 'react'
-import { type DayRow, MOST_DAY_ROWS, type ReadLine, inOrder, readDayLines, spanText } from '../../core/days'
+import { useQuery } from '@tanstack/react-query'
+import { useMemo, useState } from 'react'
+import {
+  type DayRow,
+  MOST_DAY_ROWS,
+  type PictureFinder,
+  type ReadLine,
+  illustrated,
+  inOrder,
+  readDayLines,
+  spanText,
+} from '../../core/days'
 import { type LanguageId, languages } from '../../core/wording'
 import { Picture } from './Picture'
+import { pictureWordsQuery } from './pictureWords'
 import type { DaysState } from './useDays'
 
 interface Props {
@@ -14,12 +25,21 @@ interface Props {
   readonly language: LanguageId
 }
 
+/** What is typed, line by line, with the pictures that go with it; those are looked for once something is typed. */
+function useReadLines(text: string, language: LanguageId): readonly ReadLine[] {
+  const { data: pictures } = useQuery({ ...pictureWordsQuery(language), enabled: text.trim() !== '' })
+  return useMemo(() => {
+    const read = readDayLines(text, language)
+    return pictures ? read.map((line) => withPictures(line, pictures.finder)) : read
+  }, [text, language, pictures])
+}
+
 /** Rows as they are typed or pasted, with what each is taken for; they come into the day when the adult says so. */
 export function AddRows({ state, language }: Props) {
   // What was typed is never lost: it stays in this browser until it is in the day.
   const [text, setText] = useLocalStorage({ key: 'days-typed', defaultValue: '' })
   const [chosen, setChosen] = useState<Readonly<Record<string, number>>>({})
-  const lines = readDayLines(text, language)
+  const lines = useReadLines(text, language)
   const rows = lines.flatMap((line, i) => rowOf(line, chosen[`${i} ${line.text}`]) ?? [])
   const { rows: before } = state.body
   const isTooMany = before.length + rows.length > MOST_DAY_ROWS
@@ -73,6 +93,13 @@ export function AddRows({ state, language }: Props) {
       </Group>
     </Stack>
   )
+}
+
+/** A line whose rows have the pictures that are proposed for them. */
+function withPictures(line: ReadLine, finder: PictureFinder): ReadLine {
+  if (line.kind === 'row') return { ...line, row: illustrated(line.row, finder) }
+  if (line.kind === 'either') return { ...line, choices: line.choices.map((row) => illustrated(row, finder)) }
+  return line
 }
 
 const stayInWords = (lines: number) =>

@@ -2,20 +2,14 @@ import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { LONGEST_NAME } from '../../core/records'
 import { ActionIcon, Button, Group, Text, TextInput } from '@mantine/core'
-import { IconTrash } from '@tabler/icons-react'
+import { IconPhotoPlus, IconTrash } from '@tabler/icons-react'
 import { useState } from 'react'
-import {
-  type DayRow,
-  isPictureId,
-  PICTURE_IDS,
-  type PictureId,
-  pictureName,
-  readDayLine,
-  spanText,
-} from '../../core/days'
+import { type DayRow, isPictureId, readDayLine, spanText } from '../../core/days'
 import type { LanguageId } from '../../core/wording'
-import { Choice } from '../../ui/Choice'
+import { later } from '../../ui/later'
 import { Picture } from './Picture'
+
+const picker = later(async () => (await import('./PicturePicker')).PicturePicker)
 
 interface RowFieldsProps {
   readonly row: DayRow
@@ -72,7 +66,7 @@ export function RowFields({ row, place, language, onPut, onRemove }: RowFieldsPr
           onChange={(event) => setWhat(event.currentTarget.value)}
           onKeyDown={(event) => event.key === 'Enter' && take()}
         />
-        <PictureChoice name={name} picture={row.picture} onChange={(id) => onPut(withPicture(row, id))} />
+        <PictureChoice name={name} row={row} language={language} onChange={(id) => onPut(withPicture(row, id))} />
         <ActionIcon
           className="days-remove"
           variant="subtle"
@@ -103,24 +97,34 @@ export function RowFields({ row, place, language, onPut, onRemove }: RowFieldsPr
 
 interface PictureChoiceProps {
   readonly name: string
-  readonly picture?: PictureId
+  readonly row: DayRow
+  readonly language: LanguageId
   readonly onChange: (id: string) => void
 }
 
-function PictureChoice({ name, picture, onChange }: PictureChoiceProps) {
+/** The picture of a row, which opens all others when it is pressed. */
+function PictureChoice({ name, row: { picture, what }, language, onChange }: PictureChoiceProps) {
+  const [isOpen, setOpen] = useState(false)
   return (
-    <Group gap={2} wrap="nowrap">
-      {picture ? <Picture id={picture} /> : <span className="days-picture" />}
-      <Choice
-        aria-label={t`${name}: picture`}
+    <>
+      <Button
         className="days-picture-choice"
-        value={picture ?? ''}
-        data={[
-          { value: '', label: t`no picture` },
-          ...PICTURE_IDS.map((id) => ({ value: id as string, label: said(pictureName(id)) })),
-        ]}
-        onChange={onChange}
-      />
-    </Group>
+        variant="subtle"
+        aria-label={t`${name}: picture`}
+        aria-haspopup="dialog"
+        onClick={() => setOpen(true)}
+      >
+        {picture ? <Picture id={picture} /> : <IconPhotoPlus size={20} aria-hidden />}
+      </Button>
+      {isOpen && (
+        <picker.Part
+          language={language}
+          what={what}
+          picture={picture}
+          onChoose={onChange}
+          onClose={() => setOpen(false)}
+        />
+      )}
+    </>
   )
 }

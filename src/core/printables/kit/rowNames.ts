@@ -38,6 +38,6 @@ export function namedRow(row: PrintRow, place: NamePlace, options: PrintOptions)
   const words = wordsIn(nameOfRow(row, options), { x, y: y + side / 2 }, { width, most, height: height - side })
   return [
     part('name', words),
-    ...(row.picture ? [part('picture', [pictureShapes(row.picture, side)], x, y - (height - side) / 2)] : []),
+    ...(row.picture ? [part('picture', [pictureShapes(row.picture, side, options)], x, y - (height - side) / 2)] : []),
   ]
 }

@@ -80,7 +80,7 @@ function nameAt(row: PrintRow, { x, y, width: room }: NameBox, options: PrintOpt
   const lines = textWidth(name, 7) <= width || 'doing' in row ? [name] : wrapText(name, 5.5, width)
   const most = lines.length === 1 ? 7 : 5.5
   return [
-    ...(row.picture ? [part('picture', [pictureShapes(row.picture, side)], x + side / 2, y)] : []),
+    ...(row.picture ? [part('picture', [pictureShapes(row.picture, side, options)], x + side / 2, y)] : []),
     ...lines.map((line, i) =>
       textFrom(line, { x: left, y: y + 2 + (i - (lines.length - 1) / 2) * 7.5 }, { width, most }),
     ),
