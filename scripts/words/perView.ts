@@ -4,6 +4,7 @@ import { join } from 'node:path'
 import { VIEW_IDS, type ViewId, pathOfView } from '../../src/core/views'
 import type { WordsOfView } from '../../src/server/language'
 import type { Message } from '../../src/words/filled'
+import { keyOf } from '../../src/words/keys'
 import { ADULT_LANGUAGE_IDS, type AdultLanguageId, SOURCE_LANGUAGE } from '../../src/words/languages'
 import { builtPages } from '../builtPages'
 
@@ -76,7 +77,10 @@ function messagesOf(view: ViewId, html: string): string[] {
 /** A view's words in a language, in a file that is named by what it holds. */
 function writeWords(view: ViewId, ids: readonly string[], language: AdultLanguageId): string {
   const messages = JSON.parse(readFileSync(`dist/words/${language}.json`, 'utf8')) as Record<string, Message>
-  const text = JSON.stringify(Object.fromEntries(ids.flatMap((id) => (id in messages ? [[id, messages[id]]] : []))))
+  const own = ids.filter((id) => id in messages)
+  const words = Object.fromEntries(own.map((id) => [keyOf(id), messages[id]]))
+  if (Object.keys(words).length < own.length) throw new Error(`Two texts of ${view} have one key: lengthen keyOf.`)
+  const text = JSON.stringify(words)
   const mark = createHash('sha256').update(text).digest('base64url').slice(0, 8)
   const name = `words-${view}-${language}.${mark}.json`
   writeFileSync(join(FOLDER, name), text)

@@ -7,6 +7,7 @@ import type { ViewId } from '../core/views'
 import type { LanguageId } from '../core/wording'
 import type { Message } from '../words/filled'
 import { WORDS_OF_REQUEST, type Words } from '../words/i18n'
+import { keyOf } from '../words/keys'
 import type { LanguageChoice } from '../words/speech'
 import {
   ADULT_LANGUAGES,
@@ -138,7 +139,7 @@ export interface WordsOfView {
 }
 
 const picked = (messages: Messages, ids: Iterable<string>): Messages =>
-  Object.fromEntries([...ids].flatMap((id) => (messages[id] === undefined ? [] : [[id, messages[id]]])))
+  Object.fromEntries([...ids].flatMap((id) => (messages[id] === undefined ? [] : [[keyOf(id), messages[id]]])))
 
 /**
  * The words that a page brings: those that its view said while it was made, and the address of the rest. Where that

@@ -1,5 +1,6 @@
 import { type Filling, type Told, type ToldValue, asPart, sayDate } from '../core/wording'
 import { type Message, type Values, filled, filledAsWritten } from './filled'
+import { keyOf } from './keys'
 import { type AdultLanguageId, SOURCE_LANGUAGE, ADULT_LANGUAGES } from './languages'
 
 /*
@@ -10,7 +11,7 @@ import { type AdultLanguageId, SOURCE_LANGUAGE, ADULT_LANGUAGES } from './langua
 /** The words of one language, as a page brings them. */
 export interface Words {
   readonly language: AdultLanguageId
-  /** By their ids; those of texts of the core are the English texts themselves. */
+  /** By their ids; those of texts of the core are the English texts themselves, or in a page their keys (`keyOf`). */
   readonly messages: Readonly<Record<string, Message>>
   /** Which of them were asked for, while the server makes a page. */
   readonly asked?: Set<string>
@@ -102,7 +103,7 @@ export const i18n = {
     const descriptor = typeof asked === 'string' ? { id: asked, message, values } : asked
     const { language, messages, asked: noted } = words()
     noted?.add(descriptor.id)
-    const found = messages[descriptor.id]
+    const found = messages[descriptor.id] ?? messages[keyOf(descriptor.id)]
     return found === undefined ? asWritten(descriptor, language) : filled(found, descriptor.values ?? {}, language)
   },
 }
