@@ -13,7 +13,7 @@ const FILES = [
   'tsconfig.base.json',
 ]
 /** Made by the build itself, or not in it. */
-const LEFT_OUT = /andika-outlines\.json$|\.test\.tsx?$/
+const LEFT_OUT = /andika-outlines\.json$|^public\/pictures\/|\.test\.tsx?$/
 
 const inFolder = (folder) =>
   readdirSync(folder, { recursive: true, withFileTypes: true })
