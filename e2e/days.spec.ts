@@ -27,6 +27,7 @@ test('a timetable is pasted, mended and looked at', async ({ page, request }) =>
   await expect(page.getByLabel('Row 6: time')).toHaveValue('13:15–14:00')
   await page.getByLabel('Name').fill('Class day')
   await page.getByLabel('For', { exact: true }).selectOption('Pasting testers')
+  await page.getByLabel('Row 2: time').focus()
   await page.getByLabel('Row 2: picture').click()
   await page.getByRole('button', { name: 'Counting' }).click()
 
@@ -83,12 +84,14 @@ test('a typed row gets its picture by itself, another one is found by a word, an
     ['qwert', undefined],
   ])
 
+  await page.getByLabel('Row 3: time').focus()
   await page.getByLabel('Row 3: picture').click()
   const dialog = page.getByRole('dialog', { name: 'Picture for “qwert”' })
   await expect(dialog.getByText('No picture goes by these words.')).toBeVisible()
   await dialog.getByLabel('Find a picture').fill('hedge')
   await dialog.getByRole('button', { name: 'hedgehog' }).click()
   await expect(dialog).toBeHidden()
+  await page.getByLabel('Row 1: time').focus()
   await page.getByLabel('Row 1: picture').click()
   await page.getByRole('button', { name: 'No picture' }).click()
   await expect.poll(rows).toEqual([
@@ -201,6 +204,7 @@ test('a start is worked out, tried and printed; a day is read from a calendar an
   await page.getByRole('button', { name: /^(Close|Name, days and for whom)$/ }).waitFor()
   await expect(page.getByRole('textbox', { name: 'Date' })).toHaveValue('Sat 5 Jan 2030')
   await expect(page.getByLabel('Row 1: what happens')).toHaveValue('Bread')
+  await expect(page.getByLabel('Row 1: picture').locator('image')).toHaveAttribute('href', '/pictures/u1f35e.svg')
 
   const again = page.waitForEvent('filechooser')
   await page.getByRole('button', { name: 'Read a file' }).click()

@@ -4,11 +4,15 @@ import { dateInWords } from '../../words/adult'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Button, Group, Stack, Text } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
 import { type ReactNode, useState } from 'react'
-import { type Day, dayLine, type DayOn, type DayRow, inOrder, MOST_DAY_ROWS } from '../../core/days'
+import { type Day, dayLine, type DayOn, type DayRow, illustrated, inOrder, MOST_DAY_ROWS } from '../../core/days'
 import type { ReadCalendar } from '../../workers/calendar/read'
 import { Choice } from '../../ui/Choice'
+import { settingsQuery } from '../../ui/queries'
 import { dayInWords, today } from '../../ui/dates'
+import { Picture } from './Picture'
+import { pictureWordsQuery } from './pictureWords'
 import type { DaysState } from './useDays'
 
 /** What came out of a file, to be looked at before it is taken. */
@@ -87,9 +91,19 @@ interface RowsInProps extends DoneProps {
 
 const ON_WEEKDAYS: DayOn = { kind: 'weekdays', days: [0, 1, 2, 3, 4] }
 
+/** Rows with the pictures that are proposed for them, as soon as those are known. */
+function useIllustrated(rows: readonly DayRow[]): readonly DayRow[] {
+  const { data: settings } = useQuery(settingsQuery)
+  const { data: pictures } = useQuery({
+    ...pictureWordsQuery(settings?.language ?? 'en-GB'),
+    enabled: settings !== undefined,
+  })
+  return pictures ? rows.map((row) => illustrated(row, pictures.finder)) : rows
+}
+
 /** Rows from a file as they will stand in the day, and what was left out. */
 function RowsIn({ rows, notes, state, onDone, name, on = ON_WEEKDAYS, children }: RowsInProps) {
-  const taken = rows.slice(0, MOST_DAY_ROWS)
+  const taken = useIllustrated(rows.slice(0, MOST_DAY_ROWS))
   const asNew = () => {
     state.add(name, { on, whose: { kind: 'everybody' }, rows: inOrder(taken), starts: [] })
     onDone()
@@ -104,7 +118,8 @@ function RowsIn({ rows, notes, state, onDone, name, on = ON_WEEKDAYS, children }
       <ol className="days-read" aria-label={t`Rows in the file`}>
         {taken.map((row, i) => (
           <li key={`${i} ${dayLine(row)}`} className="anywhere">
-            {dayLine(row)}
+            {dayLine({ ...row, picture: undefined })}
+            {row.picture && <Picture id={row.picture} />}
           </li>
         ))}
       </ol>

@@ -105,14 +105,20 @@ interface PictureChoiceProps {
 /** The picture of a row, which opens all others when it is pressed. */
 function PictureChoice({ name, row: { picture, what }, language, onChange }: PictureChoiceProps) {
   const [isOpen, setOpen] = useState(false)
+  // Stays once it was pressed, so that the focus can come back to it.
+  const [wasOpen, setWasOpen] = useState(false)
   return (
     <>
       <Button
         className="days-picture-choice"
+        data-stays={wasOpen || undefined}
         variant="subtle"
         aria-label={t`${name}: picture`}
         aria-haspopup="dialog"
-        onClick={() => setOpen(true)}
+        onClick={() => {
+          setOpen(true)
+          setWasOpen(true)
+        }}
       >
         {picture ? <Picture id={picture} /> : <IconPhotoPlus size={20} aria-hidden />}
       </Button>
