@@ -1,4 +1,4 @@
-import { FAINT, GOLD, INK, MOSS, OAK, PAPER, SLATE } from '../../src/core/drawing'
+import { FAINT, GOLD, INK, MOSS, OAK, PAPER, SLATE, lightOf } from '../../src/core/drawing'
 
 /*
  * Draws the colours of the pictures toward ours: each goes part of the way to the nearest of the colours that the app
@@ -31,11 +31,9 @@ const channels = (hex: string): Triple => {
   return [at(1), at(3), at(5)]
 }
 
-const linear = (share: number) => (share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4)
-
 /** Lightness and the two opponents of a colour. Source: B. Ottosson, "A perceptual color space", 2020 (OKLab). */
 function perceived(hex: string): Triple {
-  const [r, g, b] = channels(hex).map(linear) as unknown as Triple
+  const [r, g, b] = lightOf(hex)
   const l = Math.cbrt(0.4122214708 * r + 0.5363325363 * g + 0.0514459929 * b)
   const m = Math.cbrt(0.2119034982 * r + 0.6806995451 * g + 0.1073969566 * b)
   const s = Math.cbrt(0.0883024619 * r + 0.2817188376 * g + 0.6299787005 * b)

@@ -1,4 +1,5 @@
 export * from './builders'
+export * from './colour'
 export * from './geometry'
 export * from './model'
 export * from './onScreen'

@@ -1,4 +1,5 @@
 import { group } from './builders'
+import { luminance } from './colour'
 import { type Drawing, INK, type Shape } from './model'
 import { readPath } from './readPath'
 
@@ -21,36 +22,23 @@ export type PictureLook = Extract<Shape, { type: 'picture' }>['look']
 /** How wide a contour is in a picture of the usual side, mm. */
 const CONTOUR_MM = 0.35
 
-/** Two letters of a colour such as #2B2320 as a share of full light. */
-const lightIn = (fill: string, at: number): number => Number.parseInt(fill.slice(at, at + 2), 16) / 255
-
-/** How light a colour is, 0 to 1. Source: ITU-R BT.709, the weights of red, green and blue. */
-const lightness = (fill: string): number =>
-  0.2126 * lightIn(fill, 1) + 0.7152 * lightIn(fill, 3) + 0.0722 * lightIn(fill, 5)
-
 /** What is darker than this is ink in a contour drawing too: eyes, wheels, letters. */
-const DARK = 0.2
+const DARK = 0.033
 
 /** A picture as wide and high as `side` mm about its middle, in colour or as contours alone. */
 export function pictureOf(outlines: PictureOutlines, side: number, look: PictureLook): Shape {
   const place = { x: 0, y: 0, scale: side / PICTURE_SIDE }
-  const shapes = outlines.map(([fill, data, fillRule]): Shape => {
-    const commands = readPath(data, place)
-    if (look === 'colour') return { type: 'path', commands, ...(fillRule && { fillRule }), fill, layer: 'ink' }
-    if (lightness(fill) < DARK)
-      return { type: 'path', commands, ...(fillRule && { fillRule }), fill: INK, layer: 'ink' }
-    const strokeMm = Math.max(0.15, CONTOUR_MM * place.scale)
-    return {
+  const contour = { fill: '#FFFFFF', stroke: INK, strokeMm: Math.max(0.15, CONTOUR_MM * place.scale) }
+  const inked = (fill: string) => (luminance(fill) < DARK ? { fill: INK } : contour)
+  return group(
+    outlines.map(([fill, data, fillRule]) => ({
       type: 'path',
-      commands,
+      commands: readPath(data, place),
       ...(fillRule && { fillRule }),
-      fill: '#FFFFFF',
-      stroke: INK,
-      strokeMm,
+      ...(look === 'colour' ? { fill } : inked(fill)),
       layer: 'ink',
-    }
-  })
-  return group(shapes)
+    })),
+  )
 }
 
 /** The names of the pictures that stand in some drawings. */

@@ -1,6 +1,6 @@
 import { tenth } from '../clock'
 import { told } from '../wording'
-import type { Drawing, Shape } from '../drawing'
+import { type Drawing, type Shape, luminance } from '../drawing'
 import { recipePages } from './pages'
 import type { Recipe } from './recipe'
 import { type MakeCheck, inMm } from './checked'
@@ -40,14 +40,8 @@ export function inkOf(pages: readonly Drawing[]): { palest: number; thinnest: nu
 }
 
 /**
- * Contrast of a colour (#rrggbb) to white paper, 1 to 21, by WCAG 2.2's relative luminance.
+ * Contrast of a colour (#rrggbb) to white paper, 1 to 21, as WCAG 2.2 has it.
  *
  * contrastToWhite('#000000') //=> 21
  */
-export function contrastToWhite(colour: string): number {
-  const [r = 0, g = 0, b = 0] = [1, 3, 5].map((at) => {
-    const part = parseInt(colour.slice(at, at + 2), 16) / 255
-    return part <= 0.04045 ? part / 12.92 : ((part + 0.055) / 1.055) ** 2.4
-  })
-  return 1.05 / (0.2126 * r + 0.7152 * g + 0.0722 * b + 0.05)
-}
+export const contrastToWhite = (colour: string): number => 1.05 / (luminance(colour) + 0.05)
