@@ -71,11 +71,11 @@ sun|wake*,waking,get up,getting up,morning|aufwach*,aufsteh*,wecken|réveil*,se 
 1f4fa|tv,television,cartoons|fernseh*,zeichentrick|télé,télévision,dessins animés,dessin animé|tele,televisión,dibujos animados
 1f3ac|film*,movie*,cinema|film*,kino|film*,cinéma|película*,cine
 1f4bb|computer*,laptop,tablet,screen time|computer*,laptop,tablet|ordinateur,tablette,écran*|ordenador,computadora,tableta,pantalla*
-1f4de|phone*,call*|anruf*,telefon*,anrufen+*|téléphon*,appel*,téléphoner+*|llam*,teléfono,llamar+*
+1f4de|phone*,call*|anruf*,telefon*|téléphon*,appel*|llam*,teléfono
 1f475|grandma*,granny,gran,nan,nana|oma,großmutter|mamie,grand-mère|abuela,abuelita,yaya
 1f474|grandpa,grandad*,granddad*|opa,großvater|papi,papy,grand-père|abuelo,abuelito,yayo
 1f476|baby*|baby|bébé|bebé
-1f415|dog*,dog+walk|hund*,gassi,hund+*|chien*,chien+promener|perro*,perro+pasear
+1f415|dog*,dog+walk|hund*,gassi|chien*,chien+promener|perro*,perro+pasear
 1f408|cat*,kitten|katze*|chat,chats,chatte|gato*,gata*
 1f407|rabbit*,bunny|hase*,kaninchen|lapin*|conejo*
 1f41f|fish|fisch*|poisson*|pez,peces
@@ -100,7 +100,7 @@ sun|wake*,waking,get up,getting up,morning|aufwach*,aufsteh*,wecken|réveil*,se 
 1f95a|egg*|ei,eier|œuf*|huevo*
 1f9f9|tid*,sweep*,clean up|aufräum*,fegen,kehren|ranger,rangement,balayer|recoger,ordenar,barrer
 1f9fd|clean*,washing up,wash up,dishes|putzen,abwasch*,spülen,geschirr|ménage,nettoy*,vaisselle|limpi*,fregar,platos,platos+fregar
-1f5d1|rubbish,bin,bins,rubbish+*,garbage,trash|müll*,abfall|poubelle*|basura*
+1f5d1|rubbish,bin,bins,garbage,trash|müll*,abfall|poubelle*|basura*
 1fab4|plant,plants,plants+water|pflanze*,gießen,blumen+gießen|plante*,arroser,plantes+arroser|planta*,regar,plantas+regar
 1f337|flower*|blume*|fleur*|flor,flores
 1f3e0|home,go home,pick-up,pick up,collect*|nach hause,zuhause,heim*,abhol*|maison,rentrer,retour,on vient me chercher,maison+rentrer|casa,volver a casa,recogida,a casa
@@ -134,7 +134,7 @@ sun|wake*,waking,get up,getting up,morning|aufwach*,aufsteh*,wecken|réveil*,se 
 1f319|night|nacht|nuit|noche
 2b50|star,stars,stars+look|stern*,sterne+ansehen|étoile*|estrella*
 1f3e5|hospital|krankenhaus|hôpital|hospital
-1f912|ill,sick,ill+*,fever|krank,fieber|malade,fièvre|enferm*,malit*,fiebre
+1f912|ill,sick,fever|krank,fieber|malade,fièvre|enferm*,malit*,fiebre
 1fa91|chair,chairs,table,lay the table,set the table|tisch,tisch decken,stuhl|table,mettre la table,chaise|mesa,poner la mesa,silla
 1f955|carrot*,vegetable*|karotte*,möhre*,gemüse|carotte*,légume*|zanahoria*,verdura*
 1f353|strawberr*|erdbeere*|fraise*|fresa*

@@ -6,7 +6,7 @@ export interface PictureWords {
   readonly id: PictureId
   readonly name: string
   /**
-   * What adults write when they mean it. A star stands for any beginning or end ("*bus", "swim*"); words with a plus
+   * What adults write when they mean it. A star stands for any end or beginning ("*bus", "swim*"); words with a plus
    * between them must all be there.
    */
   readonly everyday: readonly string[]
@@ -22,14 +22,9 @@ const wordsIn = (text: string): string[] => folded(text).match(/[\p{L}\p{N}]+/gu
 /** How many letters of a typed word a pattern stands for: more are surer; 0 where it does not fit. */
 function lettersOf(pattern: string, word: string): number {
   const letters = pattern.replaceAll('*', '')
-  const fits =
-    pattern.startsWith('*') && pattern.endsWith('*')
-      ? word.includes(letters)
-      : pattern.startsWith('*')
-        ? word.endsWith(letters)
-        : pattern.endsWith('*')
-          ? word.startsWith(letters)
-          : word === letters
+  const beginsSo = pattern.endsWith('*') && word.startsWith(letters)
+  const endsSo = pattern.startsWith('*') && word.endsWith(letters)
+  const fits = word === letters || beginsSo || endsSo
   return fits ? letters.length : 0
 }
 

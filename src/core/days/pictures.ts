@@ -200,7 +200,7 @@ export const isOwnPicture = (id: string): id is OwnPictureId => Object.hasOwn(dr
 export const ownPictureName = (id: OwnPictureId): Told => drawn[id].name
 
 /** Whether a picture may be called so. A later set may lack it: then its place stays empty. */
-export const isPictureId = (id: string): id is PictureId => isOwnPicture(id) || OF_SET.test(id)
+export const isPictureId = (id: string): boolean => isOwnPicture(id) || OF_SET.test(id)
 
 /** A picture as wide and high as `side` mm about its middle; in low ink one of the set has contours alone. */
 export function pictureShapes(id: PictureId, side: number, { lowInk = false } = {}): Shape {

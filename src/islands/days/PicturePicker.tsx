@@ -13,7 +13,7 @@ import { pictureWordsQuery } from './pictureWords'
 const MOST_SHOWN = 36
 
 interface PicturePickerProps {
-  /** The language in which is searched: that of whom the day is for. */
+  /** The language in which is searched: that of the house rules, in which rows are read too. */
   readonly language: LanguageId
   /** What happens, which is what is looked for first. */
   readonly what: string
