@@ -4,10 +4,14 @@ import { LONG_MS, tell } from '../../ui/notices'
 import { IconDownload } from '@tabler/icons-react'
 import { type Drawing, toSvg } from '../../core/drawing'
 import { itemRows } from '../../core/printables'
+import { inReach } from '../../ui/codeInReach'
 import { saveBlob, saveFile } from '../../ui/files'
 import { useOwnMenu } from '../../ui/useOwnMenu'
 import { withOutlines } from '../../ui/outlines'
 import type { PrintState } from './usePrint'
+
+const tables = inReach(() => import('papaparse'))
+const pictures = inReach(() => import('./png'))
 
 /** The pages as SVG or PNG, the questions as CSV or JSON; open at first, since it comes when it is asked for. */
 export function SavePrint({ state: { print, options, picked } }: { state: PrintState }) {
@@ -18,7 +22,7 @@ export function SavePrint({ state: { print, options, picked } }: { state: PrintS
   const svgs = (drawings: readonly Drawing[], part: string) =>
     void withOutlines(drawings, (page, i) => saveFile(`${name}${part}-${i + 1}.svg`, 'image/svg+xml', toSvg(page)))
   const csv = async () => {
-    const { unparse } = await import('papaparse')
+    const { unparse } = await tables()
     const fields = [t`Number`, t`Step`, t`On the clock`, t`Until`, t`What is asked`, t`Answer`, t`Wrong choices`]
     saveFile(`${name}.csv`, 'text/csv', unparse({ fields, data: rows().map((row) => Object.values(row)) }))
   }
@@ -29,7 +33,7 @@ export function SavePrint({ state: { print, options, picked } }: { state: PrintS
   }
   const pngs = async () => {
     try {
-      const { pngOf } = await import('./png')
+      const { pngOf } = await pictures()
       for (const [i, page] of pages.entries()) saveBlob(`${name}-${i + 1}.png`, await pngOf(page))
     } catch (error) {
       void tell({
