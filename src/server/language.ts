@@ -68,14 +68,14 @@ export const proposedHouse = (): House => underWay.getStore()?.house ?? { langua
 export const answering = <T>(headers: Asking, work: () => T): T =>
   underWay.run({ words: { ...wordsFor(headers), asked: new Set() }, house: houseFor(headers) }, work)
 
+/** Does some work away from any request, in a language. */
+export const speaking = <T>(language: AdultLanguageId, work: () => T): T =>
+  answering(new Headers({ cookie: `${LANGUAGE_COOKIE}=${language}` }), work)
+
 /** Where paper is of the size Letter. Source: Unicode CLDR 45, measurementData, paperSize. */
 const LETTER_REGIONS: readonly string[] = [
   ...['BZ', 'CA', 'CL', 'CO', 'CR', 'GT', 'MX', 'NI', 'PA', 'PH', 'PR', 'SV', 'US', 'VE'],
 ]
-
-/** Does some work away from any request, in a language. */
-export const speaking = <T>(language: AdultLanguageId, work: () => T): T =>
-  answering(new Headers({ cookie: `${LANGUAGE_COOKIE}=${language}` }), work)
 
 /** Which language children are most likely to read, and which paper is to be had, where the device is. */
 function houseFor(headers: Asking): House {

@@ -12,6 +12,7 @@ import { childReport } from '../reports'
 import { listAnswers, listChanges } from '../stores/answers'
 import { listNotes, overrulesByChild } from '../stores/judgement'
 import { getSettings } from '../stores/settings'
+import { yesOrNo } from './table'
 
 /* One child's records alone: as a page for a parent who asks, and as data. */
 
@@ -19,8 +20,6 @@ const escape = (text: string) =>
   text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;')
 
 const day = (at: number) => dateInWords(new Date(at).toISOString().slice(0, 10), { year: true })
-
-const yesOrNo = (is: boolean) => said(is ? 'yes' : 'no')
 
 /** How an adult's judgement of a step is called. */
 const JUDGED: Readonly<Record<Overrule['verdict'], Told>> = {

@@ -10,14 +10,13 @@ import { listAnswers } from '../stores/answers'
 import { listChildren, listGroups } from '../stores/people'
 import { listSessions } from '../stores/sessions'
 import { getSettings } from '../stores/settings'
-import { csvTable } from './table'
+import { csvTable, yesOrNo } from './table'
 
 /* The same records as tables for people, in the language of who asks for them; the workspace file is for programs. */
 
 const moment = (at: Instant | null) => (at === null ? '' : new Date(at).toISOString())
 const clock = (minute: number) =>
   `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`
-const yes = (is: boolean) => said(is ? 'yes' : 'no')
 
 /** A damaged row may name a place that there is none of. */
 const placeName = (place: string) => said((placeNames as Readonly<Partial<Record<string, Told>>>)[place] ?? place)
@@ -61,10 +60,10 @@ export function answerTable(
       askInWords(answer.item, wording),
       sayAnswer(answer.item, answer.item.answer, wording),
       sayAnswer(answer.item, answer.given, wording),
-      yes(answer.right),
+      yesOrNo(answer.right),
       misreadingIn(answer),
       said(KIND_NAMES[answer.stage]),
-      yes(answer.helped),
+      yesOrNo(answer.helped),
       (answer.scaffolds ?? []).map((id) => (isScaffoldId(id) ? said(SCAFFOLD_NAMES[id]) : id)).join('; '),
     ]),
   )
@@ -122,7 +121,7 @@ export async function spreadsheets(db: Db, now: Instant): Promise<Record<string,
         [...standing.estimates, ...standing.beside].map(({ rung, firm, answers, probability, unmet }) => [
           child.name,
           said(rungOf(rung).name),
-          yes(firm),
+          yesOrNo(firm),
           answers,
           Math.round(probability * 100),
           saidAll(unmet).join('; '),

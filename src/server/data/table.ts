@@ -1,4 +1,8 @@
 import Papa from 'papaparse'
+import { said } from '../../words/i18n'
+
+/** Whether something is so, as a person reads it in a table. */
+export const yesOrNo = (is: boolean): string => said(is ? 'yes' : 'no')
 
 type TableCell = string | number | null | undefined
 
