@@ -30,8 +30,11 @@ export type ShownCall =
   /** The cards of everyone, in the order or the pairs that are right. */
   | { readonly as: 'cards'; readonly cards: readonly TimeCard[] }
 
-/** On two feet, on one of them, or seated: the seated form uses arms only. */
-export type Stance = 'two-feet' | 'left-foot' | 'right-foot' | 'seated'
+/** On two feet, on one of them, or seated, in a wheelchair now and then: the seated forms use arms only. */
+export type Stance = 'two-feet' | 'left-foot' | 'right-foot' | 'seated' | 'wheelchair'
+
+/** How seated children are shown in the calls of a game, in turn. */
+export const seatedStance = (turn: number): Stance => (turn % 2 === 0 ? 'seated' : 'wheelchair')
 
 export interface Call {
   /** Seconds from the start of the game. */

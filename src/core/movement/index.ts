@@ -16,6 +16,7 @@ import type { GameOptions } from './gameOptions'
 
 export { callerPages } from './card'
 export * from './figure'
+export { type Arm, armsBetween } from './person'
 export * from './movePoses'
 export * from './pose'
 export * from './place'

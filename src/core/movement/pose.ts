@@ -11,9 +11,10 @@ import { type Point, pointOnDial } from '../drawing'
  *         |         body
  *        / \        legs
  */
-export const SHOULDER = { x: 15, y: 0 } as const
-export const ARM_MM = 52
-export const UPPER_ARM_MM = 30
+export const SHOULDER = { x: 18, y: 0 } as const
+export const UPPER_ARM_MM = 28
+export const FOREARM_MM = 25
+export const ARM_MM = UPPER_ARM_MM + FOREARM_MM
 
 export type Side = 'left' | 'right'
 

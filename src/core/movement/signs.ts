@@ -2,7 +2,7 @@ import { type Area, bodyArea, type Drawing, group, paragraph, scaledShape, type 
 import { type Cell, gridCells } from '../printables/kit/grid'
 import { wordsIn } from '../printables/kit/wordLists'
 import { FIGURE_BOX } from './figure'
-import { moveShapes } from './movePoses'
+import { moveFrames } from './movePoses'
 import { formOf } from './games/kit'
 import { FLOOR_HALF_MM, jumpMetres, placeShapes } from './place'
 import type { GameOptions } from './gameOptions'
@@ -23,16 +23,23 @@ export function signPages(printing: Printing): Drawing[] {
 const SIGN_WORDS_MM = 24
 
 function signOf(move: MoveId, cell: Area, { options }: Printing): Shape {
+  const frames = moveFrames(move, options.isSeated)
   const [width, height] = [FIGURE_BOX.right - FIGURE_BOX.left, FIGURE_BOX.bottom - FIGURE_BOX.top]
-  const scale = Math.min(cell.width / width, (cell.height - SIGN_WORDS_MM) / height)
+  const scale = Math.min(cell.width / (frames.length * width), (cell.height - SIGN_WORDS_MM) / height)
   const x = cell.x + cell.width / 2
-  const figure = group(
-    moveShapes(move, options.isSeated).map((shape) => scaledShape(shape, scale)),
-    { part: 'figure', x, y: cell.y - FIGURE_BOX.top * scale },
+  const figures = frames.map((shapes, i) =>
+    group(
+      shapes.map((shape) => scaledShape(shape, scale)),
+      {
+        part: 'figure',
+        x: x + (i - (frames.length - 1) / 2) * width * scale,
+        y: cell.y - FIGURE_BOX.top * scale,
+      },
+    ),
   )
   const does = formOf(options, wordsOf(options.wording).moves[move])
   const at = { x, y: cell.y + cell.height - SIGN_WORDS_MM / 2 }
-  return group([figure, ...wordsIn(does, at, { width: cell.width, most: 11 })], { part: `sign-${move}` })
+  return group([...figures, ...wordsIn(does, at, { width: cell.width, most: 11 })], { part: `sign-${move}` })
 }
 
 /** The five things from above, with how far they lie from each other. */

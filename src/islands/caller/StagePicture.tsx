@@ -1,31 +1,10 @@
 import { t } from '@lingui/core/macro'
 import { type CSSProperties, useMemo } from 'react'
-import { type Drawing, type Shape, group } from '../../core/drawing'
+import { type Shape, group } from '../../core/drawing'
 import { dialDrawing } from '../../core/faces'
-import {
-  FIGURE_BOX,
-  FLOOR_HALF_MM,
-  type Call,
-  type MoveId,
-  type TimeCard,
-  figureShapes,
-  moveShapes,
-  placeShapes,
-  walkShapes,
-} from '../../core/movement'
+import { FLOOR_HALF_MM, type Call, type TimeCard, placeShapes, walkShapes } from '../../core/movement'
 import { DrawingView } from '../../ui/DrawingView'
-
-const WIDTH = FIGURE_BOX.right - FIGURE_BOX.left
-const HEIGHT = FIGURE_BOX.bottom - FIGURE_BOX.top
-
-function figureDrawing(shapes: Drawing['shapes'], title: string): Drawing {
-  return {
-    width: WIDTH,
-    height: HEIGHT,
-    title,
-    shapes: [group(shapes, { part: 'figure', x: -FIGURE_BOX.left, y: -FIGURE_BOX.top })],
-  }
-}
+import { Figure, Move } from './Figure'
 
 interface StagePictureProps {
   readonly call: Call
@@ -93,21 +72,6 @@ function Clock({ minute, hands }: { minute: number; hands: 'both' | 'hour' | 'mi
   )
 }
 
-/** A person whose arms are the hands: as the children stand, or as the leader does who faces them. */
-export function Figure({ shown, view }: { shown: Extract<Call['shown'], { as: 'figure' }>; view: 'own' | 'leader' }) {
-  const { minute, stance, hands } = shown
-  const drawing = useMemo(
-    () => figureDrawing(figureShapes(minute, { stance, hands, view }), t`A figure`),
-    [minute, stance, hands, view],
-  )
-  const label = view === 'own' ? t`How the children stand` : t`How you stand, facing them`
-  return (
-    <div className={view === 'own' ? 'stage-figure' : 'stage-leader'}>
-      <DrawingView drawing={drawing} label={label} />
-    </div>
-  )
-}
-
 /** The floor from above. */
 function Floor({ shapes, label, view }: { shapes: readonly Shape[]; label: string; view: 'own' | 'leader' }) {
   const size = 2 * FLOOR_HALF_MM
@@ -130,11 +94,6 @@ function Cards({ cards }: { cards: readonly TimeCard[] }) {
       ))}
     </ol>
   )
-}
-
-function Move({ move, isSeated }: { move: MoveId; isSeated: boolean }) {
-  const drawing = useMemo(() => figureDrawing(moveShapes(move, isSeated), move), [move, isSeated])
-  return <DrawingView drawing={drawing} label={t`The move: ${move}`} />
 }
 
 /** Where the hand of this speed is on a clock: a turn in a second, a walk, or so slow that it seems to stand. */

@@ -3,7 +3,7 @@ import { shuffled } from '../../random'
 import { itemAt } from '../../teaching'
 import type { Beat, Game } from '../types'
 import type { GameOptions } from '../gameOptions'
-import type { Stance } from '../calls'
+import { seatedStance, type Stance } from '../calls'
 import { wordsOf } from '../words'
 import { armsInWords, timeInWords } from './inWords'
 import { beat, closing, formOf, opening, playedOn, squareOf } from './kit'
@@ -75,9 +75,9 @@ export const armsAsHands: Game = {
     const words = wordsOf(options.wording)
     const rung = playedOn(options.rung)
     const timeOf = bodyTimes(options, random)
-    const stance: Stance = options.isSeated ? 'seated' : 'two-feet'
     const round = (i: number): Beat[] => {
       const minute = timeOf(i)
+      const stance = options.isSeated ? seatedStance(i) : 'two-feet'
       const time = timeInWords(minute, rung, options.wording)
       const figure = { as: 'figure', minute, hands: handsOn(rung), stance } as const
       const item = itemAt(rung, 'set', minute)
@@ -121,8 +121,9 @@ export const balanceClock: Game = {
     const call = (minute: number, more = ''): Beat[] => {
       if (minute === last) return []
       last = minute
-      const leg = legs++ % 2 === 0 ? ('left' as const) : ('right' as const)
-      const stance: Stance = options.isSeated ? 'seated' : `${leg}-foot`
+      const turn = legs++
+      const leg = turn % 2 === 0 ? ('left' as const) : ('right' as const)
+      const stance: Stance = options.isSeated ? seatedStance(turn) : `${leg}-foot`
       const time = words.isTime(timeInWords(minute, rung, options.wording))
       const say = [options.isSeated ? '' : words.standOn[leg], time, more].filter((text) => text !== '').join(' ')
       const shown = { as: 'figure', minute, hands: handsOn(rung), stance } as const

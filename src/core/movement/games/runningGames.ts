@@ -5,6 +5,7 @@ import { itemAt } from '../../teaching'
 import { lapOf, loadFor } from '../load'
 import type { Beat, Game } from '../types'
 import type { GameOptions } from '../gameOptions'
+import { seatedStance } from '../calls'
 import { wordsOf } from '../words'
 import { beat, closing, formOf, opening, playedOn, squareOf } from './kit'
 import { timeInWords } from './inWords'
@@ -128,10 +129,10 @@ export const freeze: Game = {
     const words = wordsOf(options.wording)
     const rung = playedOn(options.rung)
     const next = timesInTurn(random, rung)
-    const stance = options.isSeated ? ('seated' as const) : ('two-feet' as const)
     const longest = Math.min(12, loadFor(options).hardAtOnce)
-    const round = (): Beat[] => {
+    const round = (i: number): Beat[] => {
       const { minute } = next().shown
+      const stance = options.isSeated ? seatedStance(i) : 'two-feet'
       const time = timeInWords(minute, rung, options.wording)
       const seconds = drawInt(random, Math.min(7, longest), longest)
       const walk: Beat = {
