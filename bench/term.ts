@@ -1,5 +1,13 @@
 import { dateOf } from '../src/core/clock'
-import { type TermWish, forecastOf, meetingsOf, playTerms, startTerm } from '../src/core/planning'
+import {
+  LEARNING_PACES,
+  type LearningPace,
+  type TermWish,
+  forecastOf,
+  meetingsOf,
+  playTerms,
+  startTerm,
+} from '../src/core/planning'
 import { randomFrom } from '../src/core/random'
 import { TermWorld, fromDay } from '../tests/readback/termWorld'
 
@@ -23,9 +31,11 @@ const wish: TermWish = {
 }
 const days = meetingsOf(wish)
 
+const SPEEDS: Readonly<Record<LearningPace, number>> = { slow: 0.5, usual: 1, fast: 1.8 }
+
 /** Of those planned for at 80 %, how many are there, for the next three rungs of each child. */
-function there(past: number, group: number, speed: number): { planned: number; there: number }[] {
-  const world = new TermWorld(randomFrom(1000 + group), wish, CHILDREN, speed)
+function there(past: number, group: number, pace: LearningPace): { planned: number; there: number }[] {
+  const world = new TermWorld(randomFrom(1000 + group), wish, CHILDREN, SPEEDS[pace])
   world.hold(days.slice(0, past))
   const now = days[past] ?? 0
   const rest = fromDay(wish, now)
@@ -36,7 +46,8 @@ function there(past: number, group: number, speed: number): { planned: number; t
   return [0, 1, 2].map((ahead) => {
     const told = forecast.children.flatMap(({ rungs }, i) => {
       const when = rungs[ahead]
-      const by = when?.by[0.8]
+      // While a child's pace is not known, the page has a date for each.
+      const by = when?.byPace ? when.byPace[pace] : when?.by[0.8]
       if (!when || !by) return []
       const on = world.children[i]?.firmOn.get(when.rung)
       return [on !== undefined && dateOf(on) <= by]
@@ -45,19 +56,15 @@ function there(past: number, group: number, speed: number): { planned: number; t
   })
 }
 
-const PACES = [
-  ['slow (× 0.5)', 0.5],
-  ['usual', 1],
-  ['fast (× 1.8)', 1.8],
-] as const
-
 for (const past of [0, 4, 8])
-  for (const [pace, speed] of PACES) {
-    const all = Array.from({ length: GROUPS }, (_, group) => there(past, group, speed))
+  for (const pace of LEARNING_PACES) {
+    const all = Array.from({ length: GROUPS }, (_, group) => there(past, group, pace))
     const lines = ['next rung', 'second', 'third'].map((name, ahead) => {
       const planned = all.reduce((sum, each) => sum + (each[ahead]?.planned ?? 0), 0)
       const reached = all.reduce((sum, each) => sum + (each[ahead]?.there ?? 0), 0)
       return planned === 0 ? `${name} none` : `${name} ${((100 * reached) / planned).toFixed(1)} % of ${planned}`
     })
-    process.stdout.write(`${pace}, after ${past} sessions, planned for at 80 %, there: ${lines.join(', ')}\n`)
+    process.stdout.write(
+      `${pace} (× ${SPEEDS[pace]}), after ${past} sessions, planned for at 80 %, there: ${lines.join(', ')}\n`,
+    )
   }

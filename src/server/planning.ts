@@ -14,7 +14,7 @@ import {
   paceOf,
   planAfterPrint,
   planWithoutPrint,
-  speedsOf,
+  speedFit,
   timingsOf,
 } from '../core/planning'
 import {
@@ -83,7 +83,7 @@ export async function termData(db: Db, groupId: GroupId, now: Instant): Promise<
   const children = await planChildren(db, group.childIds, settings, now)
   return {
     group,
-    children: children.map((child) => ({ ...child, speeds: speedsOf(answers.get(child.id) ?? []) })),
+    children: children.map((child) => ({ ...child, speedFit: speedFit(answers.get(child.id) ?? []) })),
     settings,
     kept: await findTerm(db, groupId),
   }

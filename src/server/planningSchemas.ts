@@ -10,6 +10,7 @@ import {
   MOST_HOME_MINUTES,
   MOST_STATIONS,
   SHARES,
+  LEARNING_PACES,
 } from '../core/planning'
 import { printables } from '../core/printables'
 import type { Forecast, FirmWhen, TermWish } from '../core/planning'
@@ -50,10 +51,13 @@ export const termWish = shape<TermWish>({
 })
 
 const share = Joi.number().min(0).max(1).required()
+const datesOf = (keys: readonly (string | number)[]) =>
+  Joi.object(Object.fromEntries(keys.map((each) => [String(each), date.allow(null).required()])))
 const firmWhen = shape<FirmWhen>({
   rung: rung.required(),
   byEnd: share,
-  by: Joi.object(Object.fromEntries(SHARES.map((each) => [String(each), date.allow(null).required()]))).required(),
+  by: datesOf(SHARES).required(),
+  byPace: datesOf(LEARNING_PACES),
 })
 const rungShares = Joi.array()
   .items(Joi.object({ rung: rung.required(), share }))

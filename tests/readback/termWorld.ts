@@ -1,7 +1,7 @@
 import { dateOf } from '../../src/core/clock'
 import { MS_PER_DAY } from '../../src/core/clock'
 import { type Answer, type SimulatedChild, simulateSitting, standingOf } from '../../src/core/knowing'
-import { type TermChild, type TermWish, groupNeed, speedsOf, workingRung } from '../../src/core/planning'
+import { type TermChild, type TermWish, groupNeed, speedFit, workingRung } from '../../src/core/planning'
 import { type Random, drawUnit } from '../../src/core/random'
 import { type RungId, schools } from '../../src/core/teaching'
 
@@ -81,7 +81,7 @@ export class TermWorld {
       age: 6,
       standing: standingOf(answers, this.school, day * MS_PER_DAY),
       findings: [],
-      speeds: speedsOf(answers),
+      speedFit: speedFit(answers),
     }))
   }
 

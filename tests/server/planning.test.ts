@@ -94,7 +94,7 @@ describe('a term', () => {
     const { kept, children } = await read()
     expect(kept?.wish).toEqual(wish)
     expect(kept?.forecast).toEqual(await forecast())
-    expect(children.map(({ speeds }) => speeds.length)).toEqual([9, 9])
+    expect(children.map(({ speedFit }) => speedFit.length)).toEqual([11, 11])
     expect((await put({ wish, forecast: await forecast(), version: 0 })).status).toBe(409)
     expect((await put({ wish, forecast: await forecast(), version: 1 })).body.version).toBe(2)
   })

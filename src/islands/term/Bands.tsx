@@ -3,7 +3,15 @@ import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
 import { Group, Text, Title, Table } from '@mantine/core'
 import { useState } from 'react'
-import { type FirmWhen, type Forecast, PLANNED_FOR, type TermWish, groupNeed } from '../../core/planning'
+import {
+  type FirmWhen,
+  type Forecast,
+  LEARNING_PACE_NAMES,
+  LEARNING_PACES,
+  PLANNED_FOR,
+  type TermWish,
+  groupNeed,
+} from '../../core/planning'
 import type { TermData } from '../../core/records'
 import { type RungId, rungOf, rungs as allRungs, schools } from '../../core/teaching'
 import { Choice } from '../../ui/Choice'
@@ -64,6 +72,15 @@ export function Bands({ forecast, wish, children }: Props) {
           The strong part holds the middle half of {grouped(forecast.runs)} terms that were played, the faint part eight
           in ten.
         </Trans>
+        {lanes.some(({ when }) => when?.byPace) && (
+          <>
+            {' '}
+            <Trans>
+              Three dates stand where nobody can tell yet how fast a child learns: plan by the one that fits the child
+              you know. Once there are answers from a few sessions, there is one date.
+            </Trans>
+          </>
+        )}
       </Text>
     </section>
   )
@@ -86,12 +103,29 @@ function Lanes({ lanes, of }: { lanes: readonly Lane[]; of: string }) {
             <Table.Th scope="row" className="anywhere">
               {lane.name}
             </Table.Th>
-            <Table.Td>{whenInWords(lane.when)}</Table.Td>
+            <Table.Td>
+              {lane.when?.byPace ? <ByPace dates={lane.when.byPace} byEnd={lane.when.byEnd} /> : whenInWords(lane.when)}
+            </Table.Td>
             <Table.Td className="quiet">{lane.when && bandInWords(lane.when)}</Table.Td>
           </Table.Tr>
         ))}
       </Table.Tbody>
     </Table>
+  )
+}
+
+/** A date for each pace, while the answers do not tell yet at which the child learns. */
+function ByPace({ dates, byEnd }: { dates: NonNullable<FirmWhen['byPace']>; byEnd: number }) {
+  if (byEnd < UNLIKELY) return t`unlikely this term`
+  return (
+    <dl className="term-paces">
+      {LEARNING_PACES.map((pace) => (
+        <div key={pace}>
+          <dt>{said(LEARNING_PACE_NAMES[pace])}</dt>
+          <dd>{dayOr(dates[pace])}</dd>
+        </div>
+      ))}
+    </dl>
   )
 }
 

@@ -1,6 +1,6 @@
 export * from './forecast'
 export * from './simulate'
 export * from './learner'
-export { speedsOf } from './speed'
+export { type LearningPace, LEARNING_PACE_NAMES, LEARNING_PACES, speedFit } from './speed'
 export * from './whatIf'
 export * from './wish'

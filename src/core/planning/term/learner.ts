@@ -3,13 +3,13 @@ import { drawUnit, type Random } from '../../random'
 import { type RungId, schools } from '../../teaching'
 import type { PlanChild } from '../request'
 import { choicesOn, recallChoicesOn } from './model'
-import { SPEEDS } from './speed'
+import { type GroupPace, type LearningPace, type SpeedFit, groupPaces, pacesOf, LEARNING_PACES, SPEEDS } from './speed'
 import { meetingsOf, type TermWish } from './wish'
 
 /** A child for whom a term is forecast. */
 export interface TermChild extends PlanChild {
-  /** How likely each of SPEEDS is (see `speedsOf`). */
-  readonly speeds: readonly number[]
+  /** How well each of SPEEDS fits its answers. */
+  readonly speedFit: SpeedFit
 }
 
 /** How often what happened in the terms that were played so far. Meetings and rungs are counted from 0. */
@@ -25,6 +25,9 @@ export interface TermCounts {
   runs: number
   /** For each child and rung, how many runs had it firm before the first meeting (0), after it (1), and so on. */
   readonly firmAfter: readonly (readonly Uint32Array[])[]
+  readonly groupPaces: readonly GroupPace[]
+  /** The same for each child in those runs alone in which it learns at a pace, and how many those are. */
+  readonly byPace: Readonly<Record<LearningPace, readonly PaceCounts[]>>
   /** For each meeting and rung, in how many runs the group worked on it, and in how many it came back. */
   readonly worked: readonly Uint32Array[]
   readonly cameBack: readonly Uint32Array[]
@@ -34,12 +37,18 @@ export interface TermCounts {
   readonly goalAt: number | undefined
 }
 
+interface PaceCounts {
+  runs: number
+  readonly firmAfter: readonly Uint32Array[]
+}
+
 /** Nothing played yet. Throws RefusedValue for a wish that cannot be (see `meetingsOf`). */
 export function startTerm(wish: TermWish, children: readonly TermChild[]): TermCounts {
   const meetings = meetingsOf(wish)
   const ladder: RungId[] = ['parts', ...schools[wish.school].order]
   const goalAt = wish.goal === null ? -1 : ladder.indexOf(wish.goal)
-  const places = meetings.length + 1
+  const eachRung = () => ladder.map(() => new Uint32Array(meetings.length + 1))
+  const eachPace = LEARNING_PACES.map((pace) => [pace, children.map(() => ({ runs: 0, firmAfter: eachRung() }))])
   return {
     meetings,
     ladder,
@@ -47,10 +56,12 @@ export function startTerm(wish: TermWish, children: readonly TermChild[]): TermC
     recallChoices: ladder.map(recallChoicesOn),
     children,
     runs: 0,
-    firmAfter: children.map(() => ladder.map(() => new Uint32Array(places))),
+    firmAfter: children.map(eachRung),
+    groupPaces: groupPaces(children.map(({ speedFit }) => speedFit)),
+    byPace: Object.fromEntries(eachPace) as TermCounts['byPace'],
     worked: meetings.map(() => new Uint32Array(ladder.length)),
     cameBack: meetings.map(() => new Uint32Array(ladder.length)),
-    allThere: new Uint32Array(places),
+    allThere: new Uint32Array(meetings.length + 1),
     goalAt: goalAt < 0 ? undefined : goalAt,
   }
 }
@@ -79,14 +90,27 @@ export interface Learner {
   readonly rungs: LearnerRung[]
   /** How fast this child learns beside the usual. */
   readonly rate: number
+  readonly paces: readonly LearningPace[]
   /** The rung that the child was on when the term began. */
   readonly first: number
   /** The rung worked on; the ladder's length when all are firm. */
   at: number
 }
 
-/** A child of one simulated term, drawn from what the records say; `first` is the first rung that is planned for. */
-export function learnerOf(random: Random, child: TermChild, first: number, { ladder, meetings }: TermCounts): Learner {
+interface LearnerStart {
+  /** The first rung that is planned for. */
+  readonly first: number
+  /** How likely each of SPEEDS is. */
+  readonly speeds: readonly number[]
+}
+
+/** A child of one simulated term, drawn from what the records say. */
+export function learnerOf(
+  random: Random,
+  child: TermChild,
+  { first, speeds }: LearnerStart,
+  { ladder, meetings }: TermCounts,
+): Learner {
   const day = meetings[0] ?? 0
   const { estimates, beside } = child.standing
   const rungs = ladder.map((rung, i): LearnerRung => {
@@ -106,14 +130,15 @@ export function learnerOf(random: Random, child: TermChild, first: number, { lad
       reviews: 0,
     }
   })
-  return { rungs, rate: speedOf(random, child.speeds), first, at: first }
+  const rate = SPEEDS[drawAt(random, speeds)] ?? 1
+  return { rungs, rate, paces: pacesOf(rate), first, at: first }
 }
 
-/** One of SPEEDS, each as often as it is likely. */
-function speedOf(random: Random, likely: readonly number[]): number {
+/** A place in a list of chances that add up to 1, each as often as it is likely. */
+export function drawAt(random: Random, chances: readonly number[]): number {
   let left = drawUnit(random)
-  const at = likely.findIndex((each) => (left -= each) < 0)
-  return SPEEDS[at < 0 ? likely.length - 1 : at] ?? 1
+  const at = chances.findIndex((each) => (left -= each) < 0)
+  return at < 0 ? chances.length - 1 : at
 }
 
 /** Whether a rung is secure: the conditions of `estimateKnowing`, on what is kept here. */

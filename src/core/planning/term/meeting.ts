@@ -19,6 +19,16 @@ export function add(into: Uint32Array | undefined, place: number): void {
   if (into) into[place] = (into[place] ?? 0) + 1
 }
 
+/** Counts that a child is firm on a rung after so many meetings, over all runs and over those of its pace. */
+export function addFirm(
+  { firmAfter, byPace }: TermCounts,
+  { learner, c, rung }: { learner: Learner; c: number; rung: number },
+  meetings: number,
+): void {
+  add(firmAfter[c]?.[rung], meetings)
+  for (const pace of learner.paces) add(byPace[pace][c]?.firmAfter[rung], meetings)
+}
+
 /** So many chances to learn, the child's speed among them. */
 export function practise(random: Random, rung: LearnerRung, turns: number): void {
   if (!rung.knows) rung.knows = drawUnit(random) >= (1 - KNOWING.learn) ** turns
@@ -33,7 +43,7 @@ interface Meeting {
 
 /** One meeting of the simulated group: what is taught, asked and forgotten in it. */
 export function playMeeting(random: Random, learners: readonly Learner[], { counts, wish, day, m }: Meeting): void {
-  const { ladder, choices, recallChoices, worked, cameBack, firmAfter } = counts
+  const { ladder, choices, recallChoices, worked, cameBack } = counts
   for (const learner of learners) learner.at = workingAt(learner, day)
   const group = rungOfMost(learners, ladder.length)
   if (group < ladder.length) add(worked[m], group)
@@ -58,7 +68,7 @@ export function playMeeting(random: Random, learners: readonly Learner[], { coun
     rung.asOf = day
     if (!rung.wasFirm && isFirm(rung)) {
       rung.wasFirm = true
-      add(firmAfter[c]?.[learner.at], m + 1)
+      addFirm(counts, { learner, c, rung: learner.at }, m + 1)
     }
   })
 }

@@ -28,10 +28,10 @@ export const TERM = {
   /** A session is lost to weather or illness of the adult; a child is away. */
   lost: 0.05,
   away: 0.08,
-  /**
-   * Children learn at different speeds: the spread of the logarithm. Half learn between 0.7 and 1.4 times the usual.
-   */
+  /** Children of one group learn at different speeds: the spread of the logarithm. Half within 0.7 and 1.4 times. */
   rateSd: 0.5,
+  /** Groups differ from each other, too. */
+  groupSd: 0.4,
 } as const
 
 /**

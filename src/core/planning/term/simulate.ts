@@ -5,8 +5,8 @@ import { workingRung } from '../need'
 import type { PlanChild } from '../request'
 import { TERM } from './model'
 import type { TermWish } from './wish'
-import { type Learner, learnerOf, type TermCounts } from './learner'
-import { add, playMeeting, practise } from './meeting'
+import { drawAt, type Learner, learnerOf, type TermChild, type TermCounts } from './learner'
+import { add, addFirm, playMeeting, practise } from './meeting'
 
 /**
  * Plays so many more terms into the counts. Each run has its own stream: run 17 is the same however runs are parcelled.
@@ -37,10 +37,14 @@ function firstAt(child: PlanChild, { ladder }: TermCounts, { school }: TermWish)
 }
 
 function playOnce(random: Random, counts: TermCounts, wish: TermWish, firsts: readonly number[]): void {
-  const { meetings, children, firmAfter, goalAt, allThere } = counts
-  const learners = children.map((child, i) => learnerOf(random, child, firsts[i] ?? 0, counts))
-  learners.forEach(({ rungs }, c) => {
-    for (let rung = 0; rung < rungs.length; rung++) if (rungs[rung]?.wasFirm) add(firmAfter[c]?.[rung], 0)
+  const { meetings, children, goalAt, allThere } = counts
+  const learners = learnersOf(random, children, counts, firsts)
+  learners.forEach((learner, c) => {
+    for (const pace of learner.paces) {
+      const own = counts.byPace[pace][c]
+      if (own) own.runs++
+    }
+    for (const [rung, { wasFirm }] of learner.rungs.entries()) if (wasFirm) addFirm(counts, { learner, c, rung }, 0)
   })
   const areThere = () => goalAt !== undefined && learners.every(({ rungs }) => rungs[goalAt]?.wasFirm === true)
   let wasThere = areThere()
@@ -54,6 +58,21 @@ function playOnce(random: Random, counts: TermCounts, wish: TermWish, firsts: re
       add(allThere, m + 1)
     }
   })
+}
+
+/** The children of one run: the group has one of its paces, and each child a speed that is likely at that pace. */
+function learnersOf(
+  random: Random,
+  children: readonly TermChild[],
+  counts: TermCounts,
+  firsts: readonly number[],
+): Learner[] {
+  const { groupPaces } = counts
+  const chances = groupPaces.map(({ chance }) => chance)
+  const { speeds = [] } = groupPaces[drawAt(random, chances)] ?? {}
+  return children.map((child, i) =>
+    learnerOf(random, child, { first: firsts[i] ?? 0, speeds: speeds[i] ?? [] }, counts),
+  )
 }
 
 /** Games at home teach; nobody writes down what they show. */

@@ -13,14 +13,14 @@ import {
   meetingsOf,
   playTerms,
   shiftsBetween,
-  speedsOf,
+  speedFit,
   startTerm,
   whatIfs,
   bandInTerm,
   daysIntoTerm,
 } from '..'
 import { isFirm, learnerOf } from './learner'
-import { SPEEDS } from './speed'
+import { groupPaces, SPEEDS } from './speed'
 
 const school = schools['turns-first']
 
@@ -41,7 +41,7 @@ const newChild = (id: string, answers: readonly Answer[] = [], now = daysOf(wish
   age: 6,
   standing: standingOf(answers, school, now),
   findings: [],
-  speeds: speedsOf(answers),
+  speedFit: speedFit(answers),
 })
 
 const play = (of: TermWish, children: readonly TermChild[], runs = 400, seed = 1) => {
@@ -201,7 +201,8 @@ describe('a child of one simulated term', () => {
   const learners = (answers: readonly Answer[], first: number, count = 400) => {
     const child = newChild('a', answers)
     const counts = startTerm(wish, [child])
-    return Array.from({ length: count }, (_, seed) => learnerOf(randomFrom(seed), child, first, counts))
+    const speeds = groupPaces([child.speedFit]).find(({ chance }) => chance > 0)?.speeds[0] ?? []
+    return Array.from({ length: count }, (_, seed) => learnerOf(randomFrom(seed), child, { first, speeds }, counts))
   }
   const sitting = simulateSitting(
     randomFrom(7),
@@ -236,12 +237,16 @@ describe('a child of one simulated term', () => {
     expect(learners(sitting, 5)[0]?.rungs[3]?.passed).toBe(false)
   })
 
-  it('learns at one of the speeds, each as often as it is likely', () => {
-    const all = learners([], 0)
-    const likely = speedsOf([])
+  it('learns at one of the speeds, each as often as it is likely, and at the paces of that speed', () => {
+    const speeds = SPEEDS.map((_, i) => (i % 2 === 0 ? 1 / 6 : 0))
+    const all = Array.from({ length: 600 }, (_, seed) =>
+      learnerOf(randomFrom(seed), newChild('a'), { first: 0, speeds }, startTerm(wish, [])),
+    )
     for (const [i, speed] of SPEEDS.entries()) {
-      const share = all.filter(({ rate }) => rate === speed).length / all.length
-      expect(Math.abs(share - (likely[i] ?? 0)), String(speed)).toBeLessThan(0.1)
+      const own = all.filter(({ rate }) => rate === speed)
+      expect(Math.abs(own.length / all.length - (speeds[i] ?? 0)), String(speed)).toBeLessThan(0.06)
+      const paces = speed < 0.7 ? ['slow'] : speed < 1 ? ['usual'] : speed < 1.5 ? ['usual', 'fast'] : ['fast']
+      for (const each of own) expect(each.paces).toEqual(paces)
     }
   })
 })
@@ -269,28 +274,61 @@ describe('what is firm in a forecast', () => {
   })
 })
 
-describe('the speed of a child', () => {
-  it('is the prior without answers, and leans to what the answers say', () => {
-    const mean = (likely: readonly number[]) =>
-      likely.reduce((sum, each, i) => sum + each * Math.log(SPEEDS[i] ?? 1), 0)
-    expect(mean(speedsOf([]))).toBeCloseTo(0, 10)
-    expect(speedsOf([]).reduce((a, b) => a + b)).toBeCloseTo(1, 10)
-    const sittings = (knows: number) =>
-      [0, 7, 14, 21].flatMap((day) =>
-        simulateSitting(
-          randomFrom(day),
-          { misreadings: [], strength: 0, slip: 0, knows: () => knows },
-          {
-            childId: 'a',
-            rung: 'half',
-            count: 5,
-            at: day * MS_PER_DAY,
-            newId: () => String(day),
-          },
-        ),
-      )
-    expect(mean(speedsOf(sittings(1)))).toBeGreaterThan(0.1)
-    expect(mean(speedsOf(sittings(0)))).toBeLessThan(-0.3)
+describe('the paces of a group', () => {
+  const nothing = speedFit([])
+  const sittings = (knows: number) =>
+    [0, 7, 14, 21].flatMap((day) =>
+      simulateSitting(
+        randomFrom(day),
+        { misreadings: [], strength: 0, slip: 0, knows: () => knows },
+        { childId: 'a', rung: 'half', count: 5, at: day * MS_PER_DAY, newId: () => String(day) },
+      ),
+    )
+  const logOf = (likely: readonly number[]) => likely.reduce((sum, each, i) => sum + each * Math.log(SPEEDS[i] ?? 1), 0)
+  /** The mean logarithm of each child's speed, over all paces of the group. */
+  const means = (fits: readonly (readonly number[])[]) =>
+    fits.map((_, child) =>
+      groupPaces(fits).reduce((sum, { chance, speeds }) => sum + chance * logOf(speeds[child] ?? []), 0),
+    )
+
+  it('are even about the usual one without answers, and all chances add up to 1', () => {
+    expect(means([nothing, nothing])[1]).toBeCloseTo(0, 10)
+    fc.assert(
+      fc.property(fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { maxLength: 5 }), (knowing) => {
+        const paces = groupPaces(knowing.map((knows) => speedFit(sittings(knows))))
+        const sum = (all: readonly number[]) => all.reduce((a, b) => a + b, 0)
+        expect(sum(paces.map(({ chance }) => chance))).toBeCloseTo(1, 10)
+        for (const { speeds } of paces) for (const each of speeds) expect(sum(each)).toBeCloseTo(1, 10)
+      }),
+      { numRuns: 20 },
+    )
+  })
+
+  it('lean to what a child’s answers say, and the others of the group lean with it', () => {
+    const [slow, fast] = [speedFit(sittings(0)), speedFit(sittings(1))]
+    const [own = 0, other = 0] = means([slow, nothing])
+    expect(own).toBeLessThan(-0.4)
+    expect(other).toBeLessThan(-0.1)
+    expect(other).toBeGreaterThan(own)
+    expect(means([fast, nothing])[1]).toBeGreaterThan(0.05)
+    // Three slow children say more of the group than one does.
+    expect(means([slow, slow, slow, nothing])[3]).toBeLessThan(other - 0.1)
+  })
+})
+
+describe('a date for each pace', () => {
+  it('stands while the pace is open, the slow one the latest, and goes once the answers tell it', () => {
+    const { forecast } = play({ ...wish, until: '2027-11-28' }, [newChild('a')], 2000)
+    const [next] = forecast.children[0]?.rungs.slice(1) ?? []
+    expect(next?.byPace).toBeDefined()
+    const { slow, usual, fast } = next?.byPace ?? {}
+    expect([fast, usual, slow]).toEqual([fast, usual, slow].toSorted())
+    expect(fast).not.toBe(slow)
+    // A child who fits one speed alone.
+    const sure = { ...newChild('a'), speedFit: SPEEDS.map((speed) => (speed === 1 ? 1 : 0)) }
+    const known = play(wish, [sure]).forecast.children[0]?.rungs ?? []
+    expect(known.length).toBeGreaterThan(0)
+    for (const each of known) expect(each.byPace).toBeUndefined()
   })
 })
 
