@@ -20,6 +20,8 @@ export interface FlowBlock {
   readonly height: number
   /** The shapes with the block's top left corner at the origin. */
   readonly shapes: readonly Shape[]
+  /** It never ends a page: a heading goes with what it is for. */
+  readonly goesWithNext?: boolean
 }
 
 const LEADING = 1.4
@@ -47,12 +49,25 @@ export function stack(blocks: readonly FlowBlock[]): FlowBlock {
   return { height: y, shapes }
 }
 
+/** What goes with its next block is one with it. */
+function joined(blocks: readonly FlowBlock[]): FlowBlock[] {
+  const whole: FlowBlock[] = []
+  let waiting: FlowBlock[] = []
+  for (const [i, block] of blocks.entries()) {
+    waiting.push(block)
+    if (block.goesWithNext && i < blocks.length - 1) continue
+    whole.push(stack(waiting))
+    waiting = []
+  }
+  return whole
+}
+
 /** The bodies of as many pages as the blocks take, in order. A block taller than a page is set by itself. */
 export function flowPages(paper: SheetId, blocks: readonly FlowBlock[]): Shape[][] {
   const area: Area = bodyArea(paper)
   const pages: Shape[][] = [[]]
   let y = 0
-  for (const block of blocks) {
+  for (const block of joined(blocks)) {
     if (y > 0 && y + block.height > area.height) {
       pages.push([])
       y = 0

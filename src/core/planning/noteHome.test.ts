@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import { boxOf, readSvg } from '../../../tests/readback/svg'
+import { boxOf, readDials, readSvg, timeOf } from '../../../tests/readback/svg'
 import { SAFE_MARGIN_MM, papers, toSvg } from '../drawing'
 import { MS_PER_DAY } from '../clock'
 import { standingOf } from '../knowing'
 import { type RungId, misreadings, pathOf, schools } from '../teaching'
-import { type LanguageId, languages } from '../wording'
+import { type LanguageId, languages, parseTime } from '../wording'
 import { type NoteWish, noteHomePages } from '.'
 
 const NOW = Date.UTC(2026, 10, 20, 9)
@@ -82,6 +82,36 @@ describe('a note home', () => {
     expect(texts).toContain('name the parts of a clock')
     expect(texts).toContain('Say the numbers round')
     expect(noteHomePages(note('parts'))).toHaveLength(1)
+  })
+
+  it('shows clocks of what is known, each with the words of its hands', () => {
+    for (const seed of [1, 2, 3, 4, 5]) {
+      // With both hands; that with one alone is said otherwise.
+      const [page] = noteHomePages(note('to-fives', { seed }))
+      const shapes = readSvg(toSvg(page as never)).filter(({ parts }) => !parts.includes('small-page'))
+      const dials = readDials(shapes).filter(({ hour, minute }) => hour !== undefined && minute !== undefined)
+      expect(dials.length).toBeGreaterThanOrEqual(3)
+      for (const dial of dials) {
+        const { minute, hourOut } = timeOf(dial)
+        expect(hourOut).toBeLessThan(1)
+        const beneath = shapes.filter(
+          ({ text, points: [at] }) =>
+            text !== undefined &&
+            at !== undefined &&
+            Math.abs(at.x - dial.pivot.x) < 2 &&
+            at.y > dial.pivot.y + 13 &&
+            at.y < dial.pivot.y + 26,
+        )
+        const words = beneath.map(({ text }) => text).join(' ')
+        expect(parseTime(words, 'en-GB')?.minute, words).toBe(minute)
+      }
+    }
+  })
+
+  it('has a small picture of the game’s page, without a bar that is not 100 mm', () => {
+    const shapes = readSvg(toSvg(noteHomePages(note('half'))[0] as never))
+    expect(shapes.some(({ parts }) => parts.includes('small-page'))).toBe(true)
+    expect(shapes.some(({ parts }) => parts.includes('small-page') && parts.includes('check-bar'))).toBe(false)
   })
 
   it('has its game’s pages behind it', () => {

@@ -4,17 +4,19 @@ import {
   type FlowBlock,
   MOSS,
   type PaperId,
+  bodyArea,
   flowPages,
   makePage,
   paragraph,
   printable,
   stack,
 } from '../drawing'
-import { type PrintableId, countsOn, printables, takenChoices } from '../printables'
+import { type PrintOptions, type PrintableId, countsOn, printables, takenChoices } from '../printables'
 import { type RungId, type School, pathOf } from '../teaching'
 import { type Wording, barText, printedAs } from '../wording'
 import { CAN_DO } from './activityNotes'
 import { workingRung } from './need'
+import { clocksRow, pagePicture } from './noteClocks'
 import type { PlanChild } from './request'
 
 /** One game for home, the first that is for the rung. Each is for two, and needs little but its pages. */
@@ -32,6 +34,9 @@ const HOME_GAMES = [
 
 /** The most that is told of what a child can do: what was learned last. */
 const MOST_TOLD = 4
+
+/** Where the picture of the game's page stands. */
+const GAME_LEFT_MM = 4
 
 export interface NoteWish {
   readonly child: PlanChild
@@ -67,8 +72,10 @@ export function noteHomePages(wish: NoteWish): Drawing[] {
           ...known.slice(-MOST_TOLD).map((rung) => line(printedAs(CAN_DO[rung], wording))),
         ]
       : [text(wish, printedAs('{0} has begun to look at clocks. Everything is still to come.', wording, name))]
+  const look: PrintOptions = { paper, wording, rung: next, lowInk: wish.lowInk, count: 1 }
   const blocks: FlowBlock[] = [
     ...can,
+    clocksRow(known.slice(-MOST_TOLD), look, wish.seed),
     heading(wish, printedAs('This is what comes next:', wording)),
     line(printedAs(CAN_DO[next], wording)),
     heading(wish, printedAs('Something to play together', wording)),
@@ -78,7 +85,10 @@ export function noteHomePages(wish: NoteWish): Drawing[] {
     ...(prints.length > 0 ? [text(wish, printedAs('The pages for it are with this note.', wording))] : []),
     text(wish, printedAs('A few minutes are enough. Stop while it is still fun.', wording)),
   ]
-  const note = flowPages(paper, [stack(blocks)]).map((body) =>
+  const written = stack(blocks)
+  const room = bodyArea(paper).height - written.height
+  const whole = stack([written, pagePicture(prints[0], room, GAME_LEFT_MM)])
+  const note = flowPages(paper, [whole]).map((body) =>
     makePage({
       paper,
       title: printedAs('Telling the time: {0}', wording, name),

@@ -9,7 +9,7 @@ import { childForms, groupNeed } from './need'
 import { isAgain, reasonFor } from './reasons'
 import { plainMarkdown } from './plainMarkdown'
 import { FORMS } from './runSheet'
-import { type RunSheetRequest, notesOf } from './runSheetStep'
+import { type RunSheetRequest, formsOf, notesOf } from './runSheetStep'
 import { stationLines } from './stationLines'
 import { clockAmounts } from './clockAmounts'
 import type { SessionPlan } from './types'
@@ -82,9 +82,7 @@ function stepText(
     ...(why === '' ? [] : [plainMarkdown(why), '']),
     ...words.steps.map((text, i) => `${i + 1}. ${plainMarkdown(text)}`),
     '',
-    ...notesOf(step, wording).map((line) => `- ${plainMarkdown(line)}`),
-    `- ${plainMarkdown(printedAs('Easier: {0}', wording, words.easier))}`,
-    `- ${plainMarkdown(printedAs('Harder: {0}', wording, words.harder))}`,
+    ...[...notesOf(step, wording), ...formsOf(step, wording)].map(({ text }) => `- ${plainMarkdown(text)}`),
     ...[...lines.teams, ...lines.rounds].map((line) => `- ${plainMarkdown(line)}`),
     ...lines.stations.flatMap(({ name, steps, say: said }) => [
       '',

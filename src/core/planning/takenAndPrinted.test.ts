@@ -1,13 +1,14 @@
-import { told, inEnglish } from '../wording'
+import { IN_ENGLISH, inEnglish, type LanguageId, say, told } from '../wording'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { school, request, anyRequest, tryPlan } from '../../../tests/readback/plainRequests'
 import { boxOf, readSvg } from '../../../tests/readback/svg'
-import { type Activity, activityOf, catalogue, type MaterialId } from '../activities'
-import { SAFE_MARGIN_MM, papers, toSvg } from '../drawing'
+import { type Activity, activityOf, activityWords, catalogue, type MaterialId } from '../activities'
+import { type Drawing, type PaperId, SAFE_MARGIN_MM, bodyArea, papers, toSvg } from '../drawing'
 import { PRINTABLE_IDS, printables } from '../printables'
 import { type RungId, rungs } from '../teaching'
-import { childForms, fetchList, planSession, printsOf, runSheetPages, sessionPrints } from '.'
+import { childForms, fetchList, planSession, printsOf, runSheetPages, sessionPrints, type SessionRequest } from '.'
+import { clockAmounts } from './clockAmounts'
 
 describe('what a session takes', () => {
   const steps = (ids: string[]) => ({
@@ -65,7 +66,76 @@ describe('what a session takes', () => {
   }, 30_000)
 })
 
+/** How full the body of a page is, from the bottom of what stands lowest in it, above the foot. */
+function fillOf(page: Drawing, paper: PaperId): number {
+  const { y, height } = bodyArea(paper)
+  const inBody = readSvg(toSvg(page)).filter(({ points, layer }) => layer === 'ink' && (points[0]?.y ?? 0) < y + height)
+  return (boxOf(inBody).bottom - y) / height
+}
+
 describe('the run sheet', () => {
+  const asked = (from: SessionRequest, seed: number, paper: PaperId, language: LanguageId) => {
+    const plan = tryPlan(from, seed)
+    const sheet = {
+      title: 'Run',
+      paper,
+      wording: { language, form: 'turns' },
+      placeName: told('here'),
+      prints: [{ title: 'A sheet', pages: 3 }],
+    } as const
+    return plan && { plan, pages: runSheetPages(plan, from, sheet) }
+  }
+
+  it('has the whole session on its first page: when each step begins, what it is, and its minutes', () => {
+    const languages = fc.constantFrom<LanguageId>('en-GB', 'de', 'fr', 'es')
+    fc.assert(
+      fc.property(
+        anyRequest,
+        fc.nat(),
+        fc.constantFrom<PaperId>('a4', 'letter'),
+        languages,
+        (from, seed, paper, language) => {
+          const found = asked(from, seed, paper, language)
+          if (!found) return
+          const texts = readSvg(toSvg(found.pages[0] as Drawing)).map(({ text }) => text ?? '')
+          let minute = from.start
+          for (const step of found.plan.steps) {
+            const start = say(minute % 1440, { language, form: 'digital' })
+            const at = texts.indexOf(start)
+            expect(at, `${start} in ${texts.join(' ')}`).toBeGreaterThanOrEqual(0)
+            const { name } = activityWords(activityOf(step), language, step.rung)
+            expect(name.startsWith((texts[at + 1] ?? '?').replace(/…$/, ''))).toBe(true)
+            expect(texts[at + 2]).toBe(`${step.minutes} min`)
+            texts.splice(0, at + 1)
+            minute += step.minutes
+          }
+        },
+      ),
+      { numRuns: 40 },
+    )
+  }, 60_000)
+
+  it('fills each page to 85 % at least while more follows', () => {
+    fc.assert(
+      fc.property(anyRequest, fc.nat(), fc.constantFrom<PaperId>('a4', 'letter'), (from, seed, paper) => {
+        const pages = asked(from, seed, paper, 'en-GB')?.pages ?? []
+        for (const page of pages.slice(0, -1)) expect(fillOf(page, paper)).toBeGreaterThanOrEqual(0.85)
+      }),
+      { numRuns: 60 },
+    )
+  }, 60_000)
+
+  it('has a box to tick for each thing to fetch and each print', () => {
+    const from = request({ materials: ['card', 'scissors'] })
+    const found = asked(from, 3, 'a4', 'en-GB')
+    const boxes = found?.pages.flatMap((page) =>
+      readSvg(toSvg(page)).filter(({ parts, points: [at] }) => parts.includes('icon-tick') && (at?.x ?? 99) % 95 < 20),
+    )
+    const due = found ? fetchList(found.plan, from).length + clockAmounts(from, IN_ENGLISH).length + 1 : 0
+    expect(due).toBeGreaterThan(1)
+    expect(boxes?.length).toBe(due)
+  })
+
   it('names who takes the easier and who the harder form', () => {
     const from = request({ firm: [1, 4, 4, 7] })
     const plan = { ...planSession(from, { seed: 3 }), rung: school.order[4] as RungId }
