@@ -22,11 +22,14 @@ export interface ReadShape {
   readonly weight?: string
   /** Of a text: degrees clockwise by which it is turned. */
   readonly turn?: number
+  /** In a dial: degrees clockwise by which the whole dial is turned on the page. */
+  readonly dialTurn?: number
 }
 
 interface Frame {
   /** The named parts from the outermost to this. */
   readonly parts: readonly string[]
+  readonly dialTurn?: number
   /** From the frame's own coordinates to the page's: x' = a x − b y + e, y' = b x + a y + f. */
   readonly a: number
   readonly b: number
@@ -71,6 +74,7 @@ export function readSvg(svg: string): ReadShape[] {
       origin: { x: outer.e, y: outer.f },
       points: pointsOf(tag as ReadShape['tag'], attributes).map((point) => place(outer, point)),
       layer: attribute(attributes, 'data-layer') ?? '',
+      ...(outer.dialTurn ? { dialTurn: outer.dialTurn } : {}),
       ...(tag === 'text'
         ? {
             text: unescape(text ?? ''),
@@ -92,7 +96,9 @@ function frameOf(attributes: Attributes, outer: Frame): Frame {
   const { x, y } = place(outer, { x: Number(moved?.[1] ?? 0), y: Number(moved?.[2] ?? 0) })
   const [cos, sin] = [Math.cos(turn), Math.sin(turn)]
   const part = attribute(attributes, 'data-part')
+  const turned = part === 'dial' ? (Math.atan2(outer.b, outer.a) * 180) / Math.PI : outer.dialTurn
   return {
+    ...(turned ? { dialTurn: turned } : {}),
     parts: part ? [...outer.parts, part] : outer.parts,
     a: outer.a * cos - outer.b * sin,
     b: outer.b * cos + outer.a * sin,
@@ -184,7 +190,7 @@ export function readDials(shapes: readonly ReadShape[]): ReadDial[] {
     if (!hand || shape.tag !== 'path') continue
     let dial = dials.find(({ pivot }) => Math.hypot(pivot.x - shape.origin.x, pivot.y - shape.origin.y) < 0.01)
     if (!dial) dials.push((dial = { pivot: shape.origin }))
-    dial[hand === 'hour-hand' ? 'hour' : 'minute'] = tipAngle(shape.points, shape.origin)
+    dial[hand === 'hour-hand' ? 'hour' : 'minute'] = tipAngle(shape.points, shape.origin) - (shape.dialTurn ?? 0)
   }
   return dials
 }

@@ -15,6 +15,7 @@ import { dominoes } from './games/dominoes'
 import { drawClock } from './sheets/drawClock'
 import { drawHands } from './sheets/drawHands'
 import { fivesCards } from './cards/fivesCards'
+import { foldAndChoose } from './games/foldAndChoose'
 import { howLong } from './sheets/howLong'
 import { jigsawHalves } from './cards/jigsawHalves'
 import { laterSooner } from './sheets/laterSooner'
@@ -52,6 +53,7 @@ const all = [
   memoryPairs,
   dominoes,
   bingo,
+  foldAndChoose,
   matchCards,
   jigsawHalves,
   composeCards,

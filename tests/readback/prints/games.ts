@@ -17,6 +17,7 @@ import {
 } from './reading'
 import { type Point, letters } from '../svg'
 import { expectDie } from './dieNet'
+import { folding } from './foldSquare'
 import { cards, expectControl, face, pairing, control, said } from './sets'
 
 /* One checker a game: sets, loops, boards and trails are played through again from what is on the page. */
@@ -296,4 +297,5 @@ export const gameCheckers = {
   'memory-pairs': remembering,
   dominoes: tiling,
   bingo: calling,
+  'fold-and-choose': folding,
 }

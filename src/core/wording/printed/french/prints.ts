@@ -35,6 +35,15 @@ export const frenchPrints: PrintsPrinted = {
     'Lay the cards of five round the dial': 'Pose les cartes de cinq autour du cadran',
     'Lay the dough on this dial; cut the hands to length':
       'Pose la pâte sur ce cadran ; coupe les aiguilles à la bonne longueur',
+    'Choose a clock. Say its time, then open and close as often as its hour says.':
+      'Choisis une horloge. Dis son heure, puis ouvre et ferme autant de fois que son heure.',
+    'Choose a time inside. Think: where do the hands point?':
+      'Choisis une heure à l’intérieur. Réfléchis : où vont les aiguilles ?',
+    'Lift it and look. Then show it with your arms.': 'Soulève et regarde. Puis montre-la avec tes bras.',
+    'Print down: fold the corners to the middle.': 'Face imprimée en bas : plier les coins vers le milieu.',
+    'Turn it over: fold the corners to the middle again.': 'Retourner : plier encore les coins vers le milieu.',
+    'Fold it in half both ways, and open it.': 'Plier en deux dans les deux sens, puis ouvrir.',
+    'Fingers under the four clocks.': 'Les doigts sous les quatre horloges.',
     'Spinner: hold a clip at the middle with a pencil and flick it':
       'Roue : tiens un trombone au milieu avec un crayon et lance-le d’une pichenette',
     'Die: cut the whole lines, fold the dashed ones, glue the flaps':
@@ -73,6 +82,7 @@ export const frenchPrints: PrintsPrinted = {
     Dominoes: 'Dominos',
     'Bingo boards': 'Grilles de loto',
     'Match cards': 'Cartes à associer',
+    'Fold and choose': 'Plier et choisir',
     'Jigsaw halves': 'Moitiés de puzzle',
     'Compose a time': 'Composer une heure',
     'Cards of five': 'Cartes de cinq',

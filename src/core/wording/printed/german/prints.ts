@@ -35,6 +35,15 @@ export const germanPrints: PrintsPrinted = {
     'Lay the cards of five round the dial': 'Lege die Fünferkarten um die Uhr',
     'Lay the dough on this dial; cut the hands to length':
       'Lege die Knete auf diese Uhr; schneide die Zeiger auf ihre Länge',
+    'Choose a clock. Say its time, then open and close as often as its hour says.':
+      'Wähle eine Uhr. Sag ihre Zeit, dann öffne und schließe so oft, wie ihre Stunde sagt.',
+    'Choose a time inside. Think: where do the hands point?':
+      'Wähle innen eine Zeit. Überlege: Wohin zeigen die Zeiger?',
+    'Lift it and look. Then show it with your arms.': 'Klapp hoch und schau nach. Dann zeig sie mit den Armen.',
+    'Print down: fold the corners to the middle.': 'Druck nach unten: die Ecken zur Mitte falten.',
+    'Turn it over: fold the corners to the middle again.': 'Umdrehen: die Ecken noch einmal zur Mitte falten.',
+    'Fold it in half both ways, and open it.': 'In beide Richtungen halb falten und öffnen.',
+    'Fingers under the four clocks.': 'Die Finger unter die vier Uhren stecken.',
     'Spinner: hold a clip at the middle with a pencil and flick it':
       'Drehscheibe: Büroklammer mit einem Stift in der Mitte halten und anschnippen',
     'Die: cut the whole lines, fold the dashed ones, glue the flaps':
@@ -73,6 +82,7 @@ export const germanPrints: PrintsPrinted = {
     Dominoes: 'Domino',
     'Bingo boards': 'Bingotafeln',
     'Match cards': 'Paarkarten',
+    'Fold and choose': 'Falten und wählen',
     'Jigsaw halves': 'Puzzlehälften',
     'Compose a time': 'Eine Zeit zusammensetzen',
     'Cards of five': 'Fünferkarten',

@@ -34,6 +34,15 @@ export const spanishPrints: PrintsPrinted = {
     key: 'soluciones',
     'Lay the cards of five round the dial': 'Coloca las tarjetas de cinco alrededor del reloj',
     'Lay the dough on this dial; cut the hands to length': 'Pon la masa sobre este reloj; corta las agujas a su medida',
+    'Choose a clock. Say its time, then open and close as often as its hour says.':
+      'Elige un reloj. Di su hora y abre y cierra tantas veces como diga la hora.',
+    'Choose a time inside. Think: where do the hands point?':
+      'Elige una hora de dentro. Piensa: ¿adónde apuntan las agujas?',
+    'Lift it and look. Then show it with your arms.': 'Levántala y mira. Después muéstrala con los brazos.',
+    'Print down: fold the corners to the middle.': 'Lo impreso hacia abajo: dobla las esquinas al centro.',
+    'Turn it over: fold the corners to the middle again.': 'Dale la vuelta: dobla otra vez las esquinas al centro.',
+    'Fold it in half both ways, and open it.': 'Dobla por la mitad en los dos sentidos y abre.',
+    'Fingers under the four clocks.': 'Mete los dedos debajo de los cuatro relojes.',
     'Spinner: hold a clip at the middle with a pencil and flick it':
       'Ruleta: sujeta un clip en el centro con un lápiz y dale un golpecito',
     'Die: cut the whole lines, fold the dashed ones, glue the flaps':
@@ -72,6 +81,7 @@ export const spanishPrints: PrintsPrinted = {
     Dominoes: 'Dominó',
     'Bingo boards': 'Cartones de bingo',
     'Match cards': 'Tarjetas para emparejar',
+    'Fold and choose': 'Pliega y elige',
     'Jigsaw halves': 'Mitades de puzle',
     'Compose a time': 'Formar una hora',
     'Cards of five': 'Tarjetas de cinco',
