@@ -56,7 +56,7 @@ function joined(blocks: readonly FlowBlock[]): FlowBlock[] {
   for (const [i, block] of blocks.entries()) {
     waiting.push(block)
     if (block.goesWithNext && i < blocks.length - 1) continue
-    whole.push(stack(waiting))
+    whole.push(waiting.length === 1 ? block : stack(waiting))
     waiting = []
   }
   return whole

@@ -21,16 +21,16 @@ export interface RunSheetRequest {
 
 export const STAGE_COLOURS: Record<Stage, string> = { concrete: OAK, pictorial: MOSS, abstract: SLATE }
 
-export interface Note {
+export interface SheetNote {
   readonly kind: LineKind
   readonly text: string
 }
 
 /** What to say and ask, what to look for and what may go wrong; a movement break teaches nothing. */
-export function notesOf(step: PlanStep, wording: Wording): Note[] {
+export function notesOf(step: PlanStep, wording: Wording): SheetNote[] {
   const activity = activityOf(step)
   const words = activityWords(activity, wording.language, step.rung)
-  const spoken: Note[] = [
+  const spoken: SheetNote[] = [
     { kind: 'say', text: printedAs('Say: “{0}”', wording, words.say) },
     { kind: 'look', text: printedAs('Look for: {0}', wording, words.lookFor) },
   ]
@@ -46,7 +46,7 @@ export function notesOf(step: PlanStep, wording: Wording): Note[] {
 }
 
 /** How a step is made easier or harder. */
-export function formsOf(step: PlanStep, wording: Wording): Note[] {
+export function formsOf(step: PlanStep, wording: Wording): SheetNote[] {
   const { easier, harder } = activityWords(activityOf(step), wording.language, step.rung)
   return [
     { kind: 'easier', text: printedAs('Easier: {0}', wording, easier) },
@@ -74,7 +74,7 @@ export function stepBlocks({ step, start, end }: TimedStep, { sheet, request, cl
   const small = (text: string, fill = INK) => paragraph(paper, text, { size: TEXT_MM, indent: TEXT_X, fill })
   const numbered = (text: string, i: number): FlowBlock =>
     withMark(small(text), paragraph(paper, `${i + 1}.`, { size: TEXT_MM, indent: ICON_X }).shapes)
-  const noted = ({ kind, text }: Note): FlowBlock => withMark(small(text), [iconOf(kind, ICON_X, 0.6)])
+  const noted = ({ kind, text }: SheetNote): FlowBlock => withMark(small(text), [iconOf(kind, ICON_X, 0.6)])
   const head = paragraph(paper, `${clock(start)}–${clock(end)}  ${words.name} (${step.minutes} min)`, {
     size: 5,
     weight: 'bold',

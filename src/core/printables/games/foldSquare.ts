@@ -21,7 +21,7 @@ export const HALF_MM = 92
 const at = (x: number, y: number, half = HALF_MM): Point => ({ x: x * half, y: y * half })
 
 /** A place on the square, in mm from its middle, and how far what stands there is turned, degrees clockwise. */
-interface Place {
+interface OnSquare {
   readonly at: Point
   readonly turn: number
 }
@@ -32,7 +32,7 @@ export const SIDES = [0, 90, 180, 270] as const
 export const HALVES = [-1, 1] as const
 
 /** Outside: the top of each lies towards the corner of the sheet, which comes to the middle. */
-export const OUTER: Place = { at: at(0.75, -0.75), turn: 45 }
+export const OUTER: OnSquare = { at: at(0.75, -0.75), turn: 45 }
 /** So far from its middle a clock outside may reach, mm. */
 export const OUTER_ROOM_MM = 19
 
@@ -47,7 +47,7 @@ export function outerTint(side: number): Shape {
 }
 
 /** On a flap: its top lies towards the point of the flap, so that whoever holds this side can read it. */
-export const onFlap = (half: -1 | 1): Place => ({ at: at(0.83, 0.4 * half), turn: half < 0 ? 180 : 0 })
+export const onFlap = (half: -1 | 1): OnSquare => ({ at: at(0.83, 0.4 * half), turn: half < 0 ? 180 : 0 })
 export const FLAP_WORDS = { width: 25, height: 12.4 } as const
 
 /** Where the two short sides and the long one are equally far: the largest circle under half a flap. */
@@ -55,7 +55,7 @@ const INCENTRE = 0.5 * (1 - Math.SQRT1_2)
 export const UNDER_ROOM_MM = INCENTRE * HALF_MM - 1
 
 /** Under a flap: upright for the same person once the flap is lifted towards them. */
-export const underFlap = (half: -1 | 1): Place => ({ at: at(0.5 + INCENTRE, INCENTRE * half), turn: 270 })
+export const underFlap = (half: -1 | 1): OnSquare => ({ at: at(0.5 + INCENTRE, INCENTRE * half), turn: 270 })
 
 const FOLD = { layer: 'fold', stroke: FAINT, strokeMm: 0.25, dashMm: [3, 2] } as const
 const CUT = { layer: 'cut', stroke: FAINT, strokeMm: 0.3 } as const
