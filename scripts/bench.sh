@@ -7,7 +7,7 @@ build
 node_modules/.bin/tsx bench/storage.ts
 node_modules/.bin/tsx bench/session-pdf.ts
 node --expose-gc --import tsx bench/make.ts
-for name in prints pack-memory; do
+for name in prints pack-memory ink; do
   node_modules/.bin/esbuild bench/$name.ts --bundle --packages=external --platform=node --format=esm --outfile=.cache/$name.mjs --log-level=error
   node .cache/$name.mjs
 done
