@@ -11,6 +11,10 @@ test('a term is forecast, tried otherwise, kept, and compared with later', async
   await page.getByLabel('Show').selectOption({ label: 'Hour hand alone, all children' })
   await expect(bands.getByRole('cell', { name: /in half of the cases between|not likely before/ })).toHaveCount(2)
   await expect(page.getByRole('region', { name: 'Week by week' })).toContainText('Hour hand alone')
+  // Nobody can tell yet how fast these children learn.
+  for (const pace of ['learns slowly', 'as most do', 'learns fast'])
+    await expect(bands.getByRole('term').filter({ hasText: pace })).toHaveCount(2)
+  await expect(bands).toContainText('Three dates stand where nobody can tell yet')
 
   await page.getByLabel('Hoped for by the end').selectOption({ label: 'Half past' })
   await expect(bands).toContainText('All of them:')

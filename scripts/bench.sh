@@ -3,6 +3,7 @@
 . "$(dirname "$0")/ready.sh"
 install_packages
 install_chromium
+install_poppler
 build
 node_modules/.bin/tsx bench/storage.ts
 node_modules/.bin/tsx bench/session-pdf.ts

@@ -27,6 +27,19 @@ install_chromium() {
   return 1
 }
 
+# Debian's poppler, which a bench renders pages with.
+install_poppler() {
+  if command -v pdftoppm >/dev/null; then return; fi
+  if [ "$(id -u)" = 0 ]; then
+    echo "Installing Debian's poppler …"
+    apt-get update -qq || true
+    DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends poppler-utils >/dev/null || true
+  fi
+  if command -v pdftoppm >/dev/null; then return; fi
+  echo "There is no pdftoppm: as root, with a network, run apt-get install poppler-utils." >&2
+  return 1
+}
+
 # The views and endpoints; then the server, the workers, and the demo's seed, so that plain
 # Node runs them. What is built from the same files already stays.
 build() {

@@ -9,7 +9,6 @@ import {
   GAME_IDS,
   type GameOptions,
   MOVE_IDS,
-  MOVE_POSES,
   type Timeline,
   USUAL_GAME,
   atStart,

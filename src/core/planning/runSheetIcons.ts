@@ -3,8 +3,6 @@ import { circle, group, INK, line, MOSS, OAK, path, type Point, type Shape, SLAT
 /** One icon for each kind of line on a run sheet, so that the eye finds it at arm's length. */
 export type LineKind = 'goal' | 'say' | 'look' | 'ask' | 'wrong' | 'easier' | 'harder' | 'team' | 'tick'
 
-export const ICON_MM = 4
-
 const LOOK = { stroke: INK, strokeMm: 0.35 } as const
 const at = (x: number, y: number): Point => ({ x, y })
 

@@ -3,7 +3,7 @@ import { shoulderOf } from '../pose'
 import { type Arm, type ArmPart, elbowOf, handOf } from './joints'
 import { limb, limbInFront, SKIN } from './limb'
 
-export const ARM_WIDTH_MM = 9.5
+const ARM_WIDTH_MM = 9.5
 const HAND_MM = 5.6
 const FINGER = { long: 9, width: 3.6 } as const
 /** White bands about the arm that is the minute hand, as shares of its length: told apart without colour. */

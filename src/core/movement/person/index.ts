@@ -3,9 +3,8 @@ import { armShapes } from './arms'
 import { CROUCH_MM, type Legs, legShapes, type Seat, seatShapes, type SeenFrom, trunkShapes } from './body'
 import type { Arm } from './joints'
 
-export { ARM_WIDTH_MM } from './arms'
 export type { Legs, Seat, SeenFrom } from './body'
-export { type Arm, armsBetween, armsOf, elbowOf, handOf, HEAD } from './joints'
+export { type Arm, armsBetween, armsOf } from './joints'
 
 export interface PersonLook {
   readonly legs: Legs
