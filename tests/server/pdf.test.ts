@@ -70,10 +70,12 @@ function between({ tag, points }: ReadShape, path: PdfPath): number {
   return Math.max(far(points[0], path.points[0]), far(points[points.length - 1], last))
 }
 
-/** Where a text begins on its baseline, told by its anchor and its width. */
-function beginOf({ text = '', size = 0, weight, anchor, points: [at] }: ReadShape): Point {
+/** Where a text begins on its baseline, told by its anchor, its width and its turn. */
+function beginOf({ text = '', size = 0, weight, anchor, turn = 0, points: [at] }: ReadShape): Point {
   const width = textWidth(text, size, weight === 'bold' ? 'bold' : 'regular')
-  return { x: (at?.x ?? NaN) - (anchor === 'middle' ? width / 2 : anchor === 'end' ? width : 0), y: at?.y ?? NaN }
+  const back = anchor === 'middle' ? width / 2 : anchor === 'end' ? width : 0
+  const radians = (turn * Math.PI) / 180
+  return { x: (at?.x ?? NaN) - back * Math.cos(radians), y: (at?.y ?? NaN) - back * Math.sin(radians) }
 }
 
 describe.each(Object.values(printables))('$name in a PDF', (printable: Printable) => {

@@ -34,7 +34,7 @@ export const foldAndChoose = definePrintable({
   kind: 'game',
   name: told('Fold and choose'),
   purpose: told('A square folded into flaps: clocks outside, times inside, and under each time its clock'),
-  stage: 'concrete',
+  stage: 'pictorial',
   counts: told('How many squares'),
   leastItems: 1,
   mostItems: 8,

@@ -85,6 +85,18 @@ export const frenchGames: WordsByActivity = {
     easier: 'Six moitiés à la fois.',
     harder: 'Tourner les bords de côté et associer par la seule lecture.',
   },
+  'fold-and-open': {
+    name: 'Plier et choisir',
+    steps: [
+      'Découper et plier le carré à l’avance, comme le montrent ses dessins.',
+      'Choisir une horloge à l’extérieur et dire son heure. Ouvrir et fermer autant de fois que son heure.',
+      'Choisir une heure à l’intérieur, dire où vont les aiguilles et soulever le volet pour voir.',
+    ],
+    say: 'Dis où vont les aiguilles avant de soulever.',
+    lookFor: 'Ils pensent d’abord à l’horloge et soulèvent le volet ensuite.',
+    easier: 'Soulever le volet et lire l’horloge ensemble.',
+    harder: 'Montrer l’heure avec les bras avant de soulever le volet.',
+  },
   'compose-with-cards': {
     name: 'Composer une heure avec des cartes',
     steps: [

@@ -85,6 +85,18 @@ export const germanGames: WordsByActivity = {
     easier: 'Immer sechs Hälften zugleich.',
     harder: 'Die Ränder wegdrehen und nur nach dem Lesen zuordnen.',
   },
+  'fold-and-open': {
+    name: 'Falten und wählen',
+    steps: [
+      'Das Quadrat vorher ausschneiden und falten, wie seine Bilder zeigen.',
+      'Außen eine Uhr wählen und ihre Zeit sagen. So oft öffnen und schließen, wie ihre Stunde sagt.',
+      'Innen eine Zeit wählen, sagen, wohin die Zeiger zeigen, und unter der Klappe nachsehen.',
+    ],
+    say: 'Sag, wohin die Zeiger zeigen, bevor du die Klappe hebst.',
+    lookFor: 'Sie denken zuerst an die Uhr und heben danach die Klappe.',
+    easier: 'Die Klappe heben und die Uhr gemeinsam lesen.',
+    harder: 'Die Zeit mit den Armen zeigen, bevor die Klappe gehoben wird.',
+  },
   'compose-with-cards': {
     name: 'Eine Zeit aus Karten legen',
     steps: [

@@ -85,6 +85,18 @@ export const spanishGames: WordsByActivity = {
     easier: 'Seis mitades cada vez.',
     harder: 'Girar los bordes hacia fuera y unir solo leyendo.',
   },
+  'fold-and-open': {
+    name: 'Pliega y elige',
+    steps: [
+      'Recortar y plegar el cuadrado antes, como muestran sus dibujos.',
+      'Elegir un reloj de fuera y decir su hora. Abrir y cerrar tantas veces como diga la hora.',
+      'Elegir una hora de dentro, decir adónde apuntan las agujas y levantar la solapa para mirar.',
+    ],
+    say: 'Di adónde apuntan las agujas antes de levantarla.',
+    lookFor: 'Primero piensan en el reloj y después levantan la solapa.',
+    easier: 'Levantar la solapa y leer el reloj juntos.',
+    harder: 'Mostrar la hora con los brazos antes de levantar la solapa.',
+  },
   'compose-with-cards': {
     name: 'Formar una hora con tarjetas',
     steps: [
