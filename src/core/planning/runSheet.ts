@@ -25,7 +25,7 @@ import { clockAmounts } from './clockAmounts'
 import type { PlanStep, SessionPlan } from './types'
 import type { SessionRequest } from './request'
 import { plannedMinutes } from './lengthChecks'
-import { glanceBlock } from './runSheetGlance'
+import { glanceRows } from './runSheetGlance'
 import { iconOf } from './runSheetIcons'
 import { type RunSheetRequest, stepBlocks } from './runSheetStep'
 
@@ -54,10 +54,10 @@ export function runSheetPages(plan: SessionPlan, request: SessionRequest, sheet:
     nameIn(wording, rungOf(plan.rung).name),
   ].join(' · ')
   const head = paragraph(paper, about, { size: 4.4 })
-  const glance = glanceBlock(steps, { sheet, request, clock, room: bodyArea(paper).height - head.height })
+  const glance = glanceRows(steps, { sheet, request, clock, room: bodyArea(paper).height - head.height })
   const blocks: FlowBlock[] = [
     head,
-    glance,
+    ...glance,
     ...fetchBlocks(plan, request, sheet),
     ...formsBlocks(plan, request, sheet),
     ...cautionsBlocks(plan, sheet),

@@ -10,7 +10,6 @@ import {
   rectanglePath,
   type Shape,
   shortened,
-  stack,
   textAt,
   wrapText,
 } from '../drawing'
@@ -48,10 +47,14 @@ interface Glance {
   readonly room: number
 }
 
-/** A row for each step. Where they are many, what is said takes a line, and then none, so that all stand on the page. */
-export function glanceBlock(steps: readonly TimedStep[], glance: Glance): FlowBlock {
-  const sized = [3, 2, 1, 0].map((lines) => stack(steps.map((timed) => glanceRow(timed, glance, lines))))
-  return sized.find(({ height }) => height <= glance.room) ?? stack(sized.slice(-1))
+/**
+ * A row for each step. Where they are many, what is said takes fewer lines, and then none, so that all stand on the page;
+ * where even that is too much, the last ones go over to the next.
+ */
+export function glanceRows(steps: readonly TimedStep[], glance: Glance): FlowBlock[] {
+  const rowsWith = (sayLines: number) => steps.map((timed) => glanceRow(timed, glance, sayLines))
+  const fits = (rows: readonly FlowBlock[]) => rows.reduce((sum, { height }) => sum + height, 0) <= glance.room
+  return [3, 2, 1].map(rowsWith).find(fits) ?? rowsWith(0)
 }
 
 function glanceRow({ step, start }: TimedStep, { sheet, request, clock }: Glance, sayLines: number): FlowBlock {

@@ -78,7 +78,7 @@ export function Move({ move, isSeated }: { move: MoveId; isSeated: boolean }) {
     [move, isSeated],
   )
   return (
-    <div className="stage-move" style={{ '--frames': drawings.length } as CSSProperties}>
+    <div className="stage-move">
       {drawings.map((drawing, i) => (
         <div key={i} style={{ '--frame': i } as CSSProperties} aria-hidden={i < drawings.length - 1}>
           <DrawingView drawing={drawing} label={t`The move: ${move}`} />
