@@ -6,8 +6,8 @@ import { type Served, startServer } from '../tests/servers'
 
 test.use({ locale: 'de-DE' })
 
-/** A server of its own. */
-async function inAll(work: (served: Served) => Promise<void>): Promise<void> {
+/** A server of its own. The page is left before it stops: what that still asked of it would fail. */
+async function inAll(work: (served: Served) => Promise<void>, page?: Page): Promise<void> {
   const served = await startServer({
     folder: test.info().outputPath('data'),
     env: { RIPE_ACORN_LOG: 'silent' },
@@ -15,6 +15,7 @@ async function inAll(work: (served: Served) => Promise<void>): Promise<void> {
   try {
     await work(served)
   } finally {
+    await page?.goto('about:blank')
     await served.stop()
   }
 }
@@ -51,7 +52,7 @@ test('a page speaks the device’s language, another one at once when it is chos
     await page.goto(`${url}/log`)
     expect(await spokenIn(page)).toBe('en')
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Log')
-  })
+  }, page)
 })
 
 test('a page brings the words of its own view, and none of another', async ({ page }) => {
@@ -70,7 +71,7 @@ test('a page brings the words of its own view, and none of another', async ({ pa
     // What the core names is there too, and what is chosen between by number.
     expect(workbench).toContain('Pappteller')
     expect(days).toContain('Zeilen hinzufügen')
-  })
+  }, page)
 })
 
 test('what is opened before the rest of its words have come is said anew when they have', async ({ page }) => {
@@ -90,7 +91,7 @@ test('what is opened before the rest of its words have come is said anew when th
     await expect(page.getByRole('group', { name: 'Wochentage' })).toBeVisible()
     await expect(page.getByRole('group', { name: 'Weekdays' })).toBeHidden()
     await expect(page.getByLabel('Name')).toHaveValue('Dienstag bei Oma')
-  })
+  }, page)
 })
 
 test('a device in the United States begins with Letter, inches and feet', async ({ browser }) => {
@@ -129,7 +130,7 @@ test('a new start proposes the language of the children by the device, and keeps
     expect(await (await page.request.get(`${url}/api/settings`)).json()).toMatchObject({ language: 'de', paper: 'a4' })
     const children = (await (await page.request.get(`${url}/api/children`)).json()) as unknown
     expect(JSON.stringify(children)).toMatch(/"age":6.*"age":7|"age":7.*"age":6/)
-  })
+  }, page)
 })
 
 test('a time that is pasted as it is written in the language is read', async ({ page, context }) => {
@@ -147,5 +148,5 @@ test('a time that is pasted as it is written in the language is read', async ({ 
     await page.keyboard.press('Control+v')
     await expect(hour).toHaveValue('16')
     await expect(page.getByRole('spinbutton', { name: /Minute$/ })).toHaveValue('30')
-  })
+  }, page)
 })

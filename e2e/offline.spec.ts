@@ -10,7 +10,7 @@ test('the table opens without a connection, takes answers, and sends them later;
   request,
   quiet,
 }) => {
-  quiet.allow(/ERR_INTERNET_DISCONNECTED|Failed to load resource|ERR_FAILED|no-response/)
+  quiet.allow(/ERR_INTERNET_DISCONNECTED|Failed to load resource|ERR_FAILED|no-response|dynamically imported module/)
   const { group } = await makeGroup(request, 'Ferry without signal', ['Moss'])
   const session = await makeSession(request, group.id)
   await page.goto(`/table/${session.id}`)

@@ -51,6 +51,16 @@ test('a page whose scripts do not come says that it cannot be used yet', async (
   await page.close()
 })
 
+test('a page of which one script failed to come is opened again by itself', async ({ page, quiet }) => {
+  quiet.allow(/ERR_FAILED|Failed to load resource|dynamically imported module/)
+  let cut = 0
+  await page.route('**/_astro/client.*.js', (route) => (++cut === 1 ? route.abort() : route.continue()))
+  await page.goto('/children')
+  await page.getByRole('button', { name: 'Add a group' }).click()
+  await expect(page.getByRole('textbox', { name: /^Group/ })).toBeVisible()
+  expect(cut).toBe(2)
+})
+
 test('a save that fails is told though the code for notices cannot be fetched', async ({ page, quiet }) => {
   quiet.allow(/ERR_FAILED|Failed to load resource|dynamically imported module/)
   await page.goto('/activities')
