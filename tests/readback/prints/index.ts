@@ -15,6 +15,7 @@ import {
 import { type Random, draw, drawInt } from '../../../src/core/random'
 import { type RungId, rungs } from '../../../src/core/teaching'
 import { LANGUAGE_IDS } from '../../../src/core/wording'
+import { checkBox, isBoxPage } from './box'
 import { cardCheckers } from './cards'
 import { dayCheckers } from './days'
 import { gameCheckers } from './games'
@@ -32,7 +33,8 @@ const checkers: Record<PrintableId, (read: ReturnType<typeof readPrint>) => void
 export function problemsOf(id: PrintableId, print: Print, options: PrintOptions): string[] {
   const read = readPrint(print, options)
   checkPages(read)
-  checkers[id](read)
+  checkBox(read)
+  checkers[id]({ ...read, pages: read.pages.filter((page) => !isBoxPage(page)) })
   return read.problems
 }
 

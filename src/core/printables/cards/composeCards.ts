@@ -9,6 +9,8 @@ import { figures } from '../kit/frame'
 import { definePrintable } from '../kit/definePrintable'
 import { dialCard, wordCard } from './matchFaces'
 
+const DECK = { columns: 4, rows: 5 } as const
+
 /** Hour cards, minute cards, and clocks to make with the two: figures, since in words the order differs by language. */
 export const composeCards = definePrintable({
   id: 'compose-cards',
@@ -21,7 +23,8 @@ export const composeCards = definePrintable({
   mostItems: 12,
   usualItems: 8,
   suits: isTwoHanded,
-  takes: ['helps', 'guillotine'],
+  takes: ['helps', 'guillotine', 'box'],
+  deck: () => DECK,
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   notes: () => [
@@ -54,10 +57,7 @@ export const composeCards = definePrintable({
       `${dialHour(minuteOf(item))}  +  ${figures(minuteOf(item), options).replace(/^\d+/, '')}`
     return {
       items,
-      pages: cardPages(
-        { fronts, columns: 4, rows: 5, title: cutTitle(told('Compose a time'), options), footer },
-        options,
-      ),
+      pages: cardPages({ fronts, ...DECK, title: cutTitle(told('Compose a time'), options), footer }, options),
       key: controlCards({ what: told('Compose a time'), items, footer: keyFooter(footer, options), beside }, options),
     }
   },

@@ -44,7 +44,8 @@ export const dayHalvesCards = definePrintable({
   mostItems: 16,
   usualItems: 10,
   suits: (rung) => rung === 'day-halves',
-  takes: ['helps', 'rows', 'guillotine'],
+  takes: ['helps', 'rows', 'guillotine', 'box'],
+  deck: deckOf,
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   notes: () => [
@@ -77,8 +78,7 @@ export const dayHalvesCards = definePrintable({
               items.map((item) => doingCard(item, options)),
             ),
           ],
-          columns: 3,
-          rows: rowsOf(options),
+          ...deckOf(options),
           title: cutTitle(told('Two halves of a day'), options),
           footer,
         },
@@ -111,7 +111,9 @@ function isArguable({ shown }: Item): boolean {
 }
 
 /** The ring of fives round a clock needs a higher card. */
-const rowsOf = ({ helps = 0 }: PrintOptions) => (helps > 0 ? 3 : 4)
+function deckOf({ helps = 0 }: PrintOptions) {
+  return { columns: 3, rows: helps > 0 ? 3 : 4 }
+}
 
 function doingCard(item: Item, options: PrintOptions): CardFace {
   const { phrases } = languages[options.wording.language]

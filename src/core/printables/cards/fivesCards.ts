@@ -28,7 +28,8 @@ export const fivesCards = definePrintable({
   usualItems: 12,
   timesOn: () => FIVES.length,
   suits: (rung) => rung === 'fives',
-  takes: ['guillotine'],
+  takes: ['guillotine', 'box'],
+  deck: () => DECK,
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   notes: () => [
@@ -46,8 +47,7 @@ export const fivesCards = definePrintable({
     const cards = cardPages(
       {
         fronts: FIVES.map((minutes) => wordCard('count', String(minutes), 18)),
-        columns: 4,
-        rows: 4,
+        ...DECK,
         title: cutTitle(told('Cards of five'), options),
         footer,
       },
@@ -63,6 +63,8 @@ export const fivesCards = definePrintable({
 })
 
 const FIVES = Array.from({ length: 12 }, (_, i) => (i + 1) * 5)
+
+const DECK = { columns: 4, rows: 4 } as const
 
 /** A dial as large as the page allows with room round it for the cards to lie. */
 function dialPage(options: PrintOptions, footer: string) {

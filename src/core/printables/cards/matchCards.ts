@@ -8,6 +8,8 @@ import { figures, wordsFor } from '../kit/frame'
 import { definePrintable } from '../kit/definePrintable'
 import { facesOf, numberedBack } from './matchFaces'
 
+const DECK = { columns: 3, rows: 4 } as const
+
 /** Sets of cards that say the same: a dial and its words, or a dial, its figures and its words. */
 export const matchCards = definePrintable({
   id: 'match-cards',
@@ -20,7 +22,8 @@ export const matchCards = definePrintable({
   mostItems: 12,
   usualItems: 6,
   suits: hasDialTimes,
-  takes: ['helps', 'forms', 'backs', 'guillotine'],
+  takes: ['helps', 'forms', 'backs', 'guillotine', 'box'],
+  deck: () => DECK,
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   notes: ({ backs }) => [
@@ -40,8 +43,7 @@ export const matchCards = definePrintable({
       {
         fronts: cards.map(({ front }) => front),
         backs: cards.map(({ back }) => back),
-        columns: 3,
-        rows: 4,
+        ...DECK,
         title: cutTitle(told('Match cards'), options),
         footer,
       },

@@ -11,6 +11,8 @@ import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/choices'
 import { wordCard } from './matchFaces'
 
+const DECK = { columns: 3, rows: 4 } as const
+
 /** Of the dough dial, mm: it leaves room for both hands under it on a Letter page. */
 const RADIUS_MM = 85
 
@@ -26,7 +28,8 @@ export const showMeCards = definePrintable({
   mostItems: 24,
   usualItems: 12,
   suits: isTwoHanded,
-  takes: ['guillotine'],
+  takes: ['guillotine', 'box'],
+  deck: () => DECK,
   needs: ['dough', 'scissors'],
   cautions: ['scissors', 'dough'],
   notes: () => [
@@ -46,7 +49,7 @@ export const showMeCards = definePrintable({
     return {
       items,
       pages: [
-        ...cardPages({ fronts, columns: 3, rows: 4, title: cutTitle(told('Show me'), options), footer }, options),
+        ...cardPages({ fronts, ...DECK, title: cutTitle(told('Show me'), options), footer }, options),
         doughDial(options, footer),
       ],
       key: controlCards({ what: told('Show me'), items: shown, footer: keyFooter(footer, options) }, options),

@@ -24,7 +24,8 @@ export const loopCards = definePrintable({
   mostItems: 36,
   usualItems: 12,
   suits: hasDialTimes,
-  takes: ['helps', 'guillotine'],
+  takes: ['helps', 'guillotine', 'box'],
+  deck: deckOf,
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   play: (_, { count }) => count,
@@ -42,7 +43,7 @@ export const loopCards = definePrintable({
     )
     const footer = printFooter(told('Loop cards'), options, seed)
     const pages = cardPages(
-      { fronts, columns: 3, rows: rowsOf(options), title: cutTitle(told('Loop cards'), options), footer },
+      { fronts, ...deckOf(options), title: cutTitle(told('Loop cards'), options), footer },
       options,
     )
     const loop = items.map((item) => sayAnswer(item, item.answer, options.wording))
@@ -64,7 +65,9 @@ export const loopCards = definePrintable({
 })
 
 /** The ring of fives round a clock needs a higher card. */
-const rowsOf = ({ helps = 0 }: PrintOptions) => (helps > 0 ? 3 : 4)
+function deckOf({ helps = 0 }: PrintOptions) {
+  return { columns: 3, rows: helps > 0 ? 3 : 4 }
+}
 
 function cardFace(has: Item, asks: Item, options: PrintOptions): CardFace {
   const { iHave, whoHas } = languages[options.wording.language].phrases

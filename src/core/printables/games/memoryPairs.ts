@@ -13,6 +13,8 @@ import { definePrintable } from '../kit/definePrintable'
  */
 const REMEMBERED = 0.6
 
+const DECK = { columns: 3, rows: 4 } as const
+
 /** Dials and words, face down: two are turned up in a turn, and kept where they are the same time. */
 export const memoryPairs = definePrintable({
   id: 'memory-pairs',
@@ -25,7 +27,8 @@ export const memoryPairs = definePrintable({
   mostItems: 12,
   usualItems: 6,
   suits: hasDialTimes,
-  takes: ['helps', 'backs', 'guillotine'],
+  takes: ['helps', 'backs', 'guillotine', 'box'],
+  deck: () => DECK,
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   play: (random, { count }) => turnsOfMemory(random, count),
@@ -42,7 +45,7 @@ export const memoryPairs = definePrintable({
     )
     const footer = printFooter(told('Turn up pairs'), options, seed)
     const pages = cardPages(
-      { fronts, backs: [patternedBack], columns: 3, rows: 4, title: cutTitle(told('Turn up pairs'), options), footer },
+      { fronts, backs: [patternedBack], ...DECK, title: cutTitle(told('Turn up pairs'), options), footer },
       options,
     )
     return {

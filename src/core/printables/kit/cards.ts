@@ -50,6 +50,25 @@ function cardArea({ paper, guillotine }: PrintOptions): Area {
   return { x: SAFE_MARGIN_MM + inset, y: top, width: body.width - 2 * inset, height: height - 2 * top }
 }
 
+/** How large a card is, where so many lie on a page. */
+export function cardSize({ columns, rows }: Pick<CardSet, 'columns' | 'rows'>, options: PrintOptions) {
+  const { width, height } = cardArea(options)
+  return { width: width / columns, height: height / rows }
+}
+
+/** How many cards are on some pages. */
+export function cardsOn(pages: readonly Drawing[]): number {
+  const isCard = (shape: Shape) => shape.type === 'group' && shape.part?.startsWith('card-') === true
+  return pages.reduce((sum, { shapes }) => sum + countIn(shapes, isCard), 0)
+}
+
+function countIn(shapes: readonly Shape[], isWanted: (shape: Shape) => boolean): number {
+  return shapes.reduce(
+    (sum, shape) => sum + (isWanted(shape) ? 1 : shape.type === 'group' ? countIn(shape.shapes, isWanted) : 0),
+    0,
+  )
+}
+
 /** Pages of cards that share their cut edges; after each page its backs, where there are any and a flip is chosen. */
 export function cardPages(set: CardSet, options: PrintOptions): Drawing[] {
   const perPage = set.columns * set.rows

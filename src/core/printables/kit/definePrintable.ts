@@ -1,4 +1,6 @@
+import { cardSize, cardsOn } from './cards'
 import { checkOptions } from './checkOptions'
+import { boxPage } from './deckBox'
 import type { Print, PrintableOf, PrintableFacts } from './types'
 import type { PrintOptions } from './choices'
 
@@ -12,7 +14,7 @@ interface Definition<Id extends string> extends PrintableFacts {
  * Its `make` throws RefusedValue for a rung, a count, an option or a seed that it cannot do right.
  */
 export function definePrintable<const Id extends string>(definition: Definition<Id>): PrintableOf<Id> {
-  const { make, notes, fill } = definition
+  const { make, notes, fill, deck } = definition
   const check = (options: PrintOptions) => checkOptions(definition, options)
   const checked =
     <Rest extends unknown[], Result>(work: (options: PrintOptions, ...rest: Rest) => Result) =>
@@ -20,10 +22,16 @@ export function definePrintable<const Id extends string>(definition: Definition<
       check(options)
       return work(options, ...rest)
     }
+  const withBox = (options: PrintOptions, seed: number): Print => {
+    const print = make(options, seed)
+    if (!deck || options.box === undefined) return print
+    const cards = { cards: cardsOn(print.pages), ...cardSize(deck(options), options) }
+    return { ...print, pages: [...print.pages, boxPage(cards, { name: definition.name, seed }, options)] }
+  }
   return {
     ...definition,
     check,
-    make: checked(make),
+    make: checked(withBox),
     ...(notes && { notes: checked(notes) }),
     ...(fill && { fill: checked(fill) }),
   }

@@ -21,7 +21,7 @@ export interface Print {
 /** What a printable is, before it is made. */
 export interface PrintableFacts {
   readonly id: string
-  readonly kind: 'game' | 'cards' | 'sheet'
+  readonly kind: 'game' | 'make' | 'cards' | 'sheet'
   readonly name: Told
   readonly stage: Stage
   /** What it is for, in a line. */
@@ -43,6 +43,10 @@ export interface PrintableFacts {
   /** What else is needed. */
   readonly needs: readonly NeedId[]
   readonly cautions: readonly CautionId[]
+  /** For a deck that a box can be made for: how its cards lie on a page. */
+  readonly deck?: (options: PrintOptions) => { readonly columns: number; readonly rows: number }
+  /** Whether every child needs one, as with sheets; otherwise those at a table share it. */
+  readonly forEachChild?: true
   /** Whether it is drawn right on half a sheet of paper too. */
   readonly onHalf?: true
   /** For a game on a mat: what a turn gives and what there is to fill. */

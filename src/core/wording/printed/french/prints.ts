@@ -44,6 +44,63 @@ export const frenchPrints: PrintsPrinted = {
     'Turn it over: fold the corners to the middle again.': 'Retourner : plier encore les coins vers le milieu.',
     'Fold it in half both ways, and open it.': 'Plier en deux dans les deux sens, puis ouvrir.',
     'Fingers under the four clocks.': 'Les doigts sous les quatre horloges.',
+    'Turn the wheel until a clock is in the window. Say its time.':
+      'Tourne la roue jusqu’à voir une horloge dans la fenêtre. Dis son heure.',
+    'Lift the flap and look.': 'Soulève le volet et regarde.',
+    'Show it with your arms.': 'Montre-la avec tes bras.',
+    'Cut out both circles and the window.': 'Découper les deux cercles et la fenêtre.',
+    'Cut three sides of the flap and fold the fourth.': 'Couper trois côtés du volet et plier le quatrième.',
+    'Lay the wheel behind. One fastener goes through both.': 'Poser la roue derrière. Une attache traverse les deux.',
+    'Turn it from arrow to arrow.': 'Tourner de flèche en flèche.',
+    'Cut out both tops. An adult makes the hole.': 'Découper les deux toupies. Un adulte fait le trou.',
+    'Push a short pencil through, its point a finger’s width below.':
+      'Y passer un crayon court, la pointe un doigt plus bas.',
+    'Spin it on its point.': 'La faire tourner sur la pointe.',
+    'Read the time over the side that it lies on.': 'Lire l’heure au-dessus du côté sur lequel elle repose.',
+    'Spin both tops. Say both times.': 'Fais tourner les deux toupies. Dis les deux heures.',
+    'The same time? Take a counter.': 'La même heure ? Prends un jeton.',
+    'Who has three first?': 'Qui en a trois le premier ?',
+    'Hold a clip at the middle with a pencil. Flick: that is the hour.':
+      'Tenir un trombone au milieu avec un crayon. D’une pichenette : voici l’heure.',
+    'Flick again: those are the minutes.': 'Encore une fois, pour les minutes !',
+    'Set the time on a clock and say it.': 'Régler l’heure sur une horloge et la dire.',
+    'Cut out all the pieces and the hands. Mix the pieces.':
+      'Découper toutes les pièces et les aiguilles. Mélanger les pièces.',
+    'Put the clock together again. The round piece goes in the middle.':
+      'Reconstituer l’horloge. La pièce ronde va au milieu.',
+    'Take a card. Lay the hands so that the clock shows its time.':
+      'Prendre une carte. Poser les aiguilles pour que l’horloge montre son heure.',
+    'Set these times. Tick each one that is right.': 'Règle ces heures. Coche chacune quand elle est juste.',
+    'Cut out the strap, the slits and the hands. An adult makes the holes.':
+      'Découper le bracelet, les fentes et les aiguilles. Un adulte fait les trous.',
+    'Join the hands to the face. Put tape over the ends.':
+      'Fixer les aiguilles au cadran. Coller du ruban sur les pointes.',
+    'Put it round the wrist. Push the tongue through a slit.':
+      'Passer autour du poignet. Glisser la languette dans une fente.',
+    'Cut out all parts. An adult makes the holes.': 'Tout découper. Un adulte fait les trous.',
+    'Join the hands. Fold it in half, the clock outside.':
+      'Fixer les aiguilles. Plier en deux, l’horloge à l’extérieur.',
+    'Glue the tie inside, at both feet.': 'Coller l’attache à l’intérieur, aux deux pieds.',
+    'Stand it up.': 'La mettre debout.',
+    tie: 'attache',
+    'Lay the ring round your clock, 60 at the 12.': 'Pose l’anneau autour de ton horloge, le 60 au 12.',
+    'Count in fives to the long hand.': 'Compte de cinq en cinq jusqu’à la grande aiguille.',
+    'Cut out the ring, and the middle out of it.': 'Découper l’anneau, puis son milieu.',
+    'How long from here to there? Turn it: 60 where you begin.':
+      'Combien de temps d’ici à là ? Tourner : le 60 au départ.',
+    'Cut out the strip and the pointer. An adult cuts the slits.':
+      'Découper la bande et le curseur. Un adulte coupe les fentes.',
+    'Push the strip through both slits: behind, in front, behind.':
+      'Passer la bande dans les deux fentes : derrière, devant, derrière.',
+    'Take a clock. Slide the pointer to its minutes.':
+      'Prendre une horloge. Glisser le curseur là où va sa grande aiguille.',
+    'Say the time, and look at the control card.': 'Dire l’heure et regarder la fiche de contrôle.',
+    'Box for these cards: {0}': 'Boîte pour ces cartes : {0}',
+    '{0} cards': '{0} cartes',
+    'Cut along the lines.': 'Découper le long des lignes.',
+    'Fold the dashed lines. Glue the long flap and the floor.':
+      'Plier les pointillés. Coller la longue patte et le fond.',
+    'Put the cards in and tuck in the lid.': 'Y mettre les cartes et rentrer le couvercle.',
     'Spinner: hold a clip at the middle with a pencil and flick it':
       'Roue : tiens un trombone au milieu avec un crayon et lance-le d’une pichenette',
     'Die: cut the whole lines, fold the dashed ones, glue the flaps':
@@ -83,6 +140,14 @@ export const frenchPrints: PrintsPrinted = {
     'Bingo boards': 'Grilles de loto',
     'Match cards': 'Cartes à associer',
     'Fold and choose': 'Plier et choisir',
+    'Window wheel': 'Roue à fenêtre',
+    'Spinning tops': 'Toupies',
+    'Two-ring spinner': 'Roue à deux anneaux',
+    'Clock in pieces': 'Horloge en pièces',
+    'Wrist clock': 'Montre à porter',
+    'Standing clock': 'Horloge qui tient debout',
+    'Ring of fives': 'Anneau des cinq',
+    'Minute slider': 'Curseur de minutes',
     'Jigsaw halves': 'Moitiés de puzzle',
     'Compose a time': 'Composer une heure',
     'Cards of five': 'Cartes de cinq',

@@ -44,6 +44,61 @@ export const germanPrints: PrintsPrinted = {
     'Turn it over: fold the corners to the middle again.': 'Umdrehen: die Ecken noch einmal zur Mitte falten.',
     'Fold it in half both ways, and open it.': 'In beide Richtungen halb falten und öffnen.',
     'Fingers under the four clocks.': 'Die Finger unter die vier Uhren stecken.',
+    'Turn the wheel until a clock is in the window. Say its time.':
+      'Dreh das Rad, bis eine Uhr im Fenster ist. Sag ihre Zeit.',
+    'Lift the flap and look.': 'Klapp hoch und schau nach.',
+    'Show it with your arms.': 'Zeig sie mit den Armen.',
+    'Cut out both circles and the window.': 'Beide Kreise und das Fenster ausschneiden.',
+    'Cut three sides of the flap and fold the fourth.': 'Drei Seiten der Klappe schneiden, die vierte falten.',
+    'Lay the wheel behind. One fastener goes through both.': 'Das Rad dahinterlegen. Eine Klammer geht durch beide.',
+    'Turn it from arrow to arrow.': 'Von Pfeil zu Pfeil drehen.',
+    'Cut out both tops. An adult makes the hole.': 'Beide Kreisel ausschneiden. Ein Erwachsener macht das Loch.',
+    'Push a short pencil through, its point a finger’s width below.':
+      'Einen kurzen Stift durchstecken, die Spitze einen Fingerbreit darunter.',
+    'Spin it on its point.': 'Auf der Spitze drehen.',
+    'Read the time over the side that it lies on.': 'Die Zeit über der Seite lesen, auf der er liegt.',
+    'Spin both tops. Say both times.': 'Dreh beide Kreisel. Sag beide Zeiten.',
+    'The same time? Take a counter.': 'Dieselbe Zeit? Nimm ein Plättchen.',
+    'Who has three first?': 'Wer hat zuerst drei?',
+    'Hold a clip at the middle with a pencil. Flick: that is the hour.':
+      'Eine Büroklammer mit einem Stift in der Mitte halten. Anschnippen: das ist die Stunde.',
+    'Flick again: those are the minutes.': 'Noch einmal anschnippen: das sind die Minuten.',
+    'Set the time on a clock and say it.': 'Die Zeit auf einer Uhr einstellen und sagen.',
+    'Cut out all the pieces and the hands. Mix the pieces.':
+      'Alle Teile und die Zeiger ausschneiden. Die Teile mischen.',
+    'Put the clock together again. The round piece goes in the middle.':
+      'Die Uhr wieder zusammensetzen. Das runde Teil kommt in die Mitte.',
+    'Take a card. Lay the hands so that the clock shows its time.':
+      'Eine Karte nehmen. Die Zeiger so legen, dass die Uhr ihre Zeit zeigt.',
+    'Set these times. Tick each one that is right.': 'Stell diese Zeiten ein. Hake jede ab, die stimmt.',
+    'Cut out the strap, the slits and the hands. An adult makes the holes.':
+      'Band, Schlitze und Zeiger ausschneiden. Ein Erwachsener macht die Löcher.',
+    'Join the hands to the face. Put tape over the ends.':
+      'Die Zeiger am Zifferblatt befestigen. Klebeband über die Enden kleben.',
+    'Put it round the wrist. Push the tongue through a slit.':
+      'Um das Handgelenk legen. Die Zunge durch einen Schlitz stecken.',
+    'Cut out all parts. An adult makes the holes.': 'Alle Teile ausschneiden. Ein Erwachsener macht die Löcher.',
+    'Join the hands. Fold it in half, the clock outside.': 'Die Zeiger befestigen. In der Mitte falten, die Uhr außen.',
+    'Glue the tie inside, at both feet.': 'Den Steg innen an beide Füße kleben.',
+    'Stand it up.': 'Aufstellen.',
+    tie: 'Steg',
+    'Lay the ring round your clock, 60 at the 12.': 'Leg den Ring um deine Uhr, die 60 an die 12.',
+    'Count in fives to the long hand.': 'Zähl in Fünfern bis zum langen Zeiger.',
+    'Cut out the ring, and the middle out of it.': 'Den Ring ausschneiden, und die Mitte aus ihm heraus.',
+    'How long from here to there? Turn it: 60 where you begin.':
+      'Wie lange von hier bis dort? Drehen: die 60 an den Anfang.',
+    'Cut out the strip and the pointer. An adult cuts the slits.':
+      'Streifen und Schieber ausschneiden. Ein Erwachsener schneidet die Schlitze.',
+    'Push the strip through both slits: behind, in front, behind.':
+      'Den Streifen durch beide Schlitze schieben: hinten, vorn, hinten.',
+    'Take a clock. Slide the pointer to its minutes.': 'Eine Uhr nehmen. Den Schieber auf ihre Minuten schieben.',
+    'Say the time, and look at the control card.': 'Die Zeit sagen und auf der Kontrollkarte nachsehen.',
+    'Box for these cards: {0}': 'Schachtel für diese Karten: {0}',
+    '{0} cards': '{0} Karten',
+    'Cut along the lines.': 'An den Linien ausschneiden.',
+    'Fold the dashed lines. Glue the long flap and the floor.':
+      'Die gestrichelten Linien falten. Die lange Lasche und den Boden kleben.',
+    'Put the cards in and tuck in the lid.': 'Die Karten hineinstecken und den Deckel schließen.',
     'Spinner: hold a clip at the middle with a pencil and flick it':
       'Drehscheibe: Büroklammer mit einem Stift in der Mitte halten und anschnippen',
     'Die: cut the whole lines, fold the dashed ones, glue the flaps':
@@ -83,6 +138,14 @@ export const germanPrints: PrintsPrinted = {
     'Bingo boards': 'Bingotafeln',
     'Match cards': 'Paarkarten',
     'Fold and choose': 'Falten und wählen',
+    'Window wheel': 'Fensterrad',
+    'Spinning tops': 'Kreisel',
+    'Two-ring spinner': 'Drehscheibe mit zwei Ringen',
+    'Clock in pieces': 'Uhr in Teilen',
+    'Wrist clock': 'Armbanduhr',
+    'Standing clock': 'Uhr zum Aufstellen',
+    'Ring of fives': 'Fünferring',
+    'Minute slider': 'Minutenschieber',
     'Jigsaw halves': 'Puzzlehälften',
     'Compose a time': 'Eine Zeit zusammensetzen',
     'Cards of five': 'Fünferkarten',

@@ -43,6 +43,59 @@ export const spanishPrints: PrintsPrinted = {
     'Turn it over: fold the corners to the middle again.': 'Dale la vuelta: dobla otra vez las esquinas al centro.',
     'Fold it in half both ways, and open it.': 'Dobla por la mitad en los dos sentidos y abre.',
     'Fingers under the four clocks.': 'Mete los dedos debajo de los cuatro relojes.',
+    'Turn the wheel until a clock is in the window. Say its time.':
+      'Gira la rueda hasta ver un reloj en la ventana. Di su hora.',
+    'Lift the flap and look.': 'Levanta la solapa y mira.',
+    'Show it with your arms.': 'Muéstrala con los brazos.',
+    'Cut out both circles and the window.': 'Recorta los dos círculos y la ventana.',
+    'Cut three sides of the flap and fold the fourth.': 'Corta tres lados de la solapa y dobla el cuarto.',
+    'Lay the wheel behind. One fastener goes through both.': 'Pon la rueda detrás. Un encuadernador atraviesa las dos.',
+    'Turn it from arrow to arrow.': 'Gira de flecha en flecha.',
+    'Cut out both tops. An adult makes the hole.': 'Recorta las dos peonzas. Un adulto hace el agujero.',
+    'Push a short pencil through, its point a finger’s width below.':
+      'Pasa un lápiz corto, con la punta un dedo por debajo.',
+    'Spin it on its point.': 'Hazla girar sobre la punta.',
+    'Read the time over the side that it lies on.': 'Lee la hora que está sobre el lado en que se apoya.',
+    'Spin both tops. Say both times.': 'Haz girar las dos peonzas. Di las dos horas.',
+    'The same time? Take a counter.': '¿La misma hora? Toma una ficha.',
+    'Who has three first?': '¿Quién tiene tres primero?',
+    'Hold a clip at the middle with a pencil. Flick: that is the hour.':
+      'Sujeta un clip en el centro con un lápiz. Un golpecito: esa es la hora.',
+    'Flick again: those are the minutes.': 'Otro golpecito: esos son los minutos.',
+    'Set the time on a clock and say it.': 'Pon la hora en un reloj y dila.',
+    'Cut out all the pieces and the hands. Mix the pieces.':
+      'Recorta todas las piezas y las agujas. Mezcla las piezas.',
+    'Put the clock together again. The round piece goes in the middle.':
+      'Vuelve a montar el reloj. La pieza redonda va en el centro.',
+    'Take a card. Lay the hands so that the clock shows its time.':
+      'Toma una tarjeta. Pon las agujas para que el reloj muestre su hora.',
+    'Set these times. Tick each one that is right.': 'Pon estas horas. Marca cada una que esté bien.',
+    'Cut out the strap, the slits and the hands. An adult makes the holes.':
+      'Recorta la correa, las ranuras y las agujas. Un adulto hace los agujeros.',
+    'Join the hands to the face. Put tape over the ends.': 'Une las agujas a la esfera. Pon cinta sobre las puntas.',
+    'Put it round the wrist. Push the tongue through a slit.': 'Ponlo en la muñeca. Mete la lengüeta por una ranura.',
+    'Cut out all parts. An adult makes the holes.': 'Recorta todas las partes. Un adulto hace los agujeros.',
+    'Join the hands. Fold it in half, the clock outside.': 'Une las agujas. Dobla por la mitad, con el reloj fuera.',
+    'Glue the tie inside, at both feet.': 'Pega el tirante dentro, en los dos pies.',
+    'Stand it up.': 'Ponlo de pie.',
+    tie: 'tirante',
+    'Lay the ring round your clock, 60 at the 12.': 'Pon el anillo alrededor de tu reloj, el 60 en el 12.',
+    'Count in fives to the long hand.': 'Cuenta de cinco en cinco hasta la aguja larga.',
+    'Cut out the ring, and the middle out of it.': 'Recorta el anillo y también su centro.',
+    'How long from here to there? Turn it: 60 where you begin.':
+      '¿Cuánto va de aquí a allí? Gira: el 60 donde empiezas.',
+    'Cut out the strip and the pointer. An adult cuts the slits.':
+      'Recorta la tira y el cursor. Un adulto corta las ranuras.',
+    'Push the strip through both slits: behind, in front, behind.':
+      'Pasa la tira por las dos ranuras: detrás, delante, detrás.',
+    'Take a clock. Slide the pointer to its minutes.': 'Toma un reloj. Desliza el cursor hasta sus minutos.',
+    'Say the time, and look at the control card.': 'Di la hora y mira la tarjeta de control.',
+    'Box for these cards: {0}': 'Caja para estas tarjetas: {0}',
+    '{0} cards': '{0} tarjetas',
+    'Cut along the lines.': 'Recorta por las líneas.',
+    'Fold the dashed lines. Glue the long flap and the floor.':
+      'Dobla las líneas de puntos. Pega la pestaña larga y el fondo.',
+    'Put the cards in and tuck in the lid.': 'Mete las tarjetas y cierra la tapa.',
     'Spinner: hold a clip at the middle with a pencil and flick it':
       'Ruleta: sujeta un clip en el centro con un lápiz y dale un golpecito',
     'Die: cut the whole lines, fold the dashed ones, glue the flaps':
@@ -82,6 +135,14 @@ export const spanishPrints: PrintsPrinted = {
     'Bingo boards': 'Cartones de bingo',
     'Match cards': 'Tarjetas para emparejar',
     'Fold and choose': 'Pliega y elige',
+    'Window wheel': 'Rueda con ventana',
+    'Spinning tops': 'Peonzas',
+    'Two-ring spinner': 'Ruleta de dos anillos',
+    'Clock in pieces': 'Reloj en piezas',
+    'Wrist clock': 'Reloj de pulsera',
+    'Standing clock': 'Reloj que se sostiene',
+    'Ring of fives': 'Anillo de los cincos',
+    'Minute slider': 'Cursor de minutos',
     'Jigsaw halves': 'Mitades de puzle',
     'Compose a time': 'Formar una hora',
     'Cards of five': 'Tarjetas de cinco',
