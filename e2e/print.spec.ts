@@ -288,3 +288,43 @@ test('without a connection no half of an SVG is saved, and it is said why', asyn
   await expect(page.getByText('No file was saved')).toBeVisible()
   await expect(page.getByText('Ripe Acorn cannot be reached')).toBeVisible()
 })
+
+test('a wrist clock is made for the wrist that was measured, and a wrist that is none is refused', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/print?printable=wrist-clock')
+  const wrist = page.getByRole('textbox', { name: 'Round the wrist, cm' })
+  await expect(wrist).toHaveValue('14')
+  const strap = () => page1(page).locator('[data-part="strap"]').first().innerHTML()
+  const usual = await strap()
+  await wrist.fill('17')
+  await wrist.press('Tab')
+  await expect.poll(strap).not.toBe(usual)
+  await expect(page.getByText('from 17 to 19.4 cm')).toBeVisible()
+  const href = (await page.getByRole('link', { name: /^Print, with rules/ }).getAttribute('href')) ?? ''
+  expect((await request.get(href)).status()).toBe(200)
+  // Whoever asks for it, no strap is made for a wrist of 30 cm.
+  const asked = new URL(href, 'http://ripe-acorn')
+  const print = JSON.parse(asked.searchParams.get('print') ?? '{}') as Record<string, unknown>
+  const wrong = { ...print, options: { ...(print.options as object), wrist: 30 } }
+  const refused = await request.get(`${asked.pathname}?print=${encodeURIComponent(JSON.stringify(wrong))}`)
+  expect(refused.status()).toBe(400)
+  expect(await refused.text()).toMatch(/10 to 18|wrist/)
+})
+
+test('a set of cards gets a box that says how many are in it', async ({ page }) => {
+  await page.goto('/print?printable=match-cards')
+  const count = Number(
+    /\d+/.exec(
+      (await pages(page)
+        .getByText(/^Pages: /)
+        .textContent()) ?? '',
+    )?.[0],
+  )
+  await page.getByLabel('A box for the cards').selectOption('cards on card, 160 g/m²')
+  await expect(pages(page).getByText(`Pages: ${count + 1}`)).toBeVisible()
+  const box = page.getByRole('img', { name: new RegExp(`^Page ${count + 1}`) })
+  await expect(box).toContainText('Box for these cards: Match cards')
+  await expect(box).toContainText(/\d+ cards/)
+})

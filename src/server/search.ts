@@ -37,7 +37,7 @@ const viewsFound = (): Findable[] =>
     href: views[id].path,
   }))
 
-const PRINT_KINDS = { game: told('game'), cards: told('cards'), sheet: told('sheet') } as const
+const PRINT_KINDS = { game: told('game'), make: told('to make'), cards: told('cards'), sheet: told('sheet') } as const
 
 const printsFound = (): Findable[] =>
   Object.values(printables).map(({ id, name, kind }) => ({

@@ -7,6 +7,7 @@ import { dayGames } from './dayGames'
 import { printedGames } from './games'
 import { handsOnActivities } from './handsOn'
 import { handsOnDayActivities } from './handsOnDay'
+import { makingActivities } from './makes'
 import { movingActivities } from './moving'
 import { pictorialActivities } from './pictorial'
 import { sheetActivities } from './sheets'
@@ -32,6 +33,7 @@ export const catalogue: readonly Activity[] = [
   ...movingActivities,
   ...pictorialActivities,
   ...printedGames,
+  ...makingActivities,
   ...sheetActivities,
   ...dayGames,
   ...showingActivities,

@@ -64,17 +64,15 @@ export function printLine(title: string, print: Print): PrintLine {
   return { title, pages: print.pages.length, print }
 }
 
-/** Who gets one of each kind. */
-const SHARES = { game: 'a table', cards: 'a table', sheet: 'a child' } as const satisfies Record<
-  Printable['kind'],
-  'a table' | 'a child'
->
+/** Who gets one of a print. */
+const shareOf = ({ kind, forEachChild }: Printable): 'a table' | 'a child' =>
+  kind === 'sheet' || forEachChild ? 'a child' : 'a table'
 
 /** The printables of some activities that are shared out in this way, each with an activity that uses it. */
 export function printedBy(wanted: readonly Activity[], share: 'a table' | 'a child') {
   const found = new Map<PrintableId, Activity>()
   for (const activity of wanted)
-    if (isPrintableId(activity.prints) && SHARES[printables[activity.prints].kind] === share)
+    if (isPrintableId(activity.prints) && shareOf(printables[activity.prints]) === share)
       found.set(activity.prints, found.get(activity.prints) ?? activity)
   return [...found].map(([id, activity], place) => ({ printable: printables[id], activity, place }))
 }

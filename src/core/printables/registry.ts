@@ -2,6 +2,7 @@ import { told } from '../wording'
 import { RefusedValue } from '../errors'
 import { badges } from './cards/badges'
 import { bingo } from './games/bingo'
+import { clockInPieces } from './makes/clockInPieces'
 import { colourZone } from './sheets/colourZone'
 import { composeCards } from './cards/composeCards'
 import { day24Cards } from './day/day24Cards'
@@ -15,6 +16,7 @@ import { dominoes } from './games/dominoes'
 import { drawClock } from './sheets/drawClock'
 import { drawHands } from './sheets/drawHands'
 import { fivesCards } from './cards/fivesCards'
+import { fivesRing } from './makes/fivesRing'
 import { foldAndChoose } from './games/foldAndChoose'
 import { howLong } from './sheets/howLong'
 import { jigsawHalves } from './cards/jigsawHalves'
@@ -23,6 +25,7 @@ import { loopCards } from './games/loopCards'
 import { matchCards } from './cards/matchCards'
 import { matchSheet } from './sheets/matchSheet'
 import { memoryPairs } from './games/memoryPairs'
+import { minuteSleeve } from './makes/minuteSleeve'
 import { minutesLater } from './games/minutesLater'
 import { numberLineSheet } from './sheets/numberLineSheet'
 import { oneHandDials } from './sheets/oneHandDials'
@@ -31,12 +34,17 @@ import { readDials } from './sheets/readDials'
 import { roundFives } from './sheets/roundFives'
 import { rungCheck } from './sheets/rungCheck'
 import { showMeCards } from './cards/showMeCards'
+import { spinningTops } from './makes/spinningTops'
+import { standingClock } from './makes/standingClock'
 import { spotSame } from './sheets/spotSame'
 import { timetable } from './sheets/timetable'
 import { tossAndFill } from './games/tossAndFill'
 import { trail } from './games/trail'
 import { trueFalse } from './sheets/trueFalse'
 import { twirlAndFill } from './games/twirlAndFill'
+import { twoRings } from './makes/twoRings'
+import { windowWheel } from './makes/windowWheel'
+import { wristClock } from './makes/wristClock'
 import { workBackSheet } from './sheets/workBackSheet'
 import type { PrintableOf } from './kit/types'
 
@@ -53,7 +61,15 @@ const all = [
   memoryPairs,
   dominoes,
   bingo,
+  wristClock,
+  standingClock,
+  fivesRing,
+  minuteSleeve,
   foldAndChoose,
+  windowWheel,
+  spinningTops,
+  twoRings,
+  clockInPieces,
   matchCards,
   jigsawHalves,
   composeCards,

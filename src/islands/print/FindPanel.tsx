@@ -13,12 +13,12 @@ import type { PrintState } from './usePrint'
 import { Fold } from '../../ui/Fold'
 import { NumberField } from '../../ui/NumberField'
 
-const KINDS = { game: told('Games'), cards: told('Cards'), sheet: told('Sheets') } as const
+const KINDS = { game: told('Games'), make: told('To make'), cards: told('Cards'), sheet: told('Sheets') } as const
 const PLAYERS = 3
 const STAGE_CHOICES = { '': told('With anything'), ...KIND_NAMES } as const
 
 /**
- * Games, cards and sheets, found by rung, kind, stage, minutes and what is to hand; the one that is picked is pressed.
+ * Games, things to make, cards and sheets, found by rung, kind, stage, minutes and what is to hand; the one that is picked is pressed.
  */
 export function FindPanel({ state, onPick }: { state: PrintState; onPick: () => void }) {
   const [rung, setRung] = useState<RungId | ''>('')

@@ -18,6 +18,11 @@ import {
 import { type Point, letters } from '../svg'
 import { expectDie } from './dieNet'
 import { folding } from './foldSquare'
+import { inPieces } from './pieces'
+import { flickingTwice, spinning } from './spun'
+import { turningWheel } from './wheel'
+import { ringing, sliding } from './slid'
+import { standingUp, wearing } from './worn'
 import { cards, expectControl, face, pairing, control, said } from './sets'
 
 /* One checker a game: sets, loops, boards and trails are played through again from what is on the page. */
@@ -298,4 +303,12 @@ export const gameCheckers = {
   dominoes: tiling,
   bingo: calling,
   'fold-and-choose': folding,
+  'window-wheel': turningWheel,
+  'spinning-tops': spinning,
+  'two-rings': flickingTwice,
+  'clock-in-pieces': inPieces,
+  'wrist-clock': wearing,
+  'standing-clock': standingUp,
+  'fives-ring': ringing,
+  'minute-sleeve': sliding,
 }

@@ -7,6 +7,7 @@ import { definePrintable } from '../kit/definePrintable'
 import { itemDial } from '../kit/dialPlace'
 import { cutTitle, keyFooter, printFooter, titleOr } from '../kit/footers'
 import { part } from '../kit/frame'
+import { pictureSteps } from '../kit/pictureSteps'
 import { wordsIn } from '../kit/wordLists'
 import type { PrintOptions } from '../kit/choices'
 import {
@@ -14,6 +15,7 @@ import {
   foldLines,
   outerTint,
   foldSteps,
+  STEP_HALF_MM,
   HALF_MM,
   HALVES,
   onFlap,
@@ -31,7 +33,7 @@ const INSIDE = 8
 /** A square to fold: a clock outside, a time on a flap, and under the flap its clock. */
 export const foldAndChoose = definePrintable({
   id: 'fold-and-choose',
-  kind: 'game',
+  kind: 'make',
   name: told('Fold and choose'),
   purpose: told('A square folded into flaps: clocks outside, times inside, and under each time its clock'),
   stage: 'pictorial',
@@ -65,7 +67,7 @@ export const foldAndChoose = definePrintable({
 
 function squarePage(items: readonly Item[], from: number, options: PrintOptions, footer: string): Drawing {
   const area = bodyArea(options.paper)
-  const steps = foldSteps(area.width, options)
+  const steps = { x: area.x, y: area.y + 2 * HALF_MM + 4, width: area.width, half: STEP_HALF_MM }
   const middle = { x: area.x + area.width / 2, y: area.y + HALF_MM }
   const title = cutTitle(told('Fold and choose'), options)
   return makePage({
@@ -79,7 +81,7 @@ function squarePage(items: readonly Item[], from: number, options: PrintOptions,
         group(onSide(items, side, from, options), { part: `side-${side}`, ...middle, turn }),
       ),
       part('rules', rules(options), middle.x, middle.y),
-      part('steps', steps.shapes, area.x, area.y + 2 * HALF_MM + 4),
+      pictureSteps(foldSteps(options), steps),
     ],
   })
 }

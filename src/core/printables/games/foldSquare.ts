@@ -1,6 +1,7 @@
-import { FAINT, group, INK, line, MOSS, path, type Point, type Shape, circle } from '../../drawing'
+import { FAINT, INK, line, MOSS, path, type Point, type Shape, circle } from '../../drawing'
 import { printedAs } from '../../wording'
-import { wordsIn } from '../kit/wordLists'
+import { tintOf } from '../kit/tints'
+import type { PictureStep } from '../kit/pictureSteps'
 import type { PrintOptions } from '../kit/choices'
 
 /*
@@ -36,14 +37,11 @@ export const OUTER: OnSquare = { at: at(0.75, -0.75), turn: 45 }
 /** So far from its middle a clock outside may reach, mm. */
 export const OUTER_ROOM_MM = 19
 
-/** So that a child who cannot read the clock yet can choose a colour. */
-const TINTS = ['#F7E6C9', '#DCEAF0', '#DDEBDD', '#F4DEDB'] as const
-
 /** The ground of the clock outside that stands on a side. */
 export function outerTint(side: number): Shape {
   const corners = [at(0.5, -1), at(1, -1), at(1, -0.5), at(0.5, -0.5)]
   const commands = corners.map(({ x, y }, i) => ({ op: i === 0 ? ('M' as const) : ('L' as const), x, y }))
-  return path([...commands, { op: 'Z' }], { fill: TINTS[side] ?? TINTS[0] })
+  return path([...commands, { op: 'Z' }], { fill: tintOf(side, SIDES.length) })
 }
 
 /** On a flap: its top lies towards the point of the flap, so that whoever holds this side can read it. */
@@ -110,12 +108,11 @@ function arrow({ x, y }: Point, half: number): Shape[] {
   ]
 }
 
+export const STEP_HALF_MM = 13
+
 /** How it is folded, in four small pictures of the same square as it grows smaller. */
-export function foldSteps(
-  width: number,
-  { wording }: PrintOptions,
-): { readonly shapes: Shape[]; readonly height: number } {
-  const half = 13
+export function foldSteps({ wording }: PrintOptions): PictureStep[] {
+  const half = STEP_HALF_MM
   const inner = corner4(0.5)
   const big = half * 1.7
   const dials = inner.map(({ x, y }) => circle(at(x / 2, y / 2, big), 3.4, THIN))
@@ -148,13 +145,5 @@ export function foldSteps(
       printedAs('Fingers under the four clocks.', wording),
     ],
   ]
-  const cell = width / pictures.length
-  const shapes = pictures.flatMap(([drawn, words], i): Shape[] => {
-    const x = (i + 0.5) * cell
-    return [
-      group(drawn, { part: `fold-step-${i}`, x, y: half + 1 }),
-      ...wordsIn(`${i + 1}. ${words}`, { x, y: 2 * half + 8 }, { width: cell - 4, most: 3.6, height: 11 }),
-    ]
-  })
-  return { shapes, height: 2 * half + 14 }
+  return pictures.map(([drawn, words]) => ({ drawn, words }))
 }

@@ -7,6 +7,7 @@ export const NEEDS = {
   card: { name: told('card, 160 g/m²'), standIn: told('paper stuck on a cereal box') },
   glue: { name: told('a glue stick'), standIn: told('sticky tape') },
   counters: { name: told('counters'), standIn: told('cubes, buttons, pom-poms or pasta') },
+  fastener: { name: told('a paper fastener'), standIn: told('thread with a knot on either side') },
   clip: { name: told('a pencil and a paper clip to twirl'), standIn: told('the printed arrow on a fastener') },
   dough: { name: told('dough in two colours'), standIn: told('the two strips, cut from card') },
   tape: { name: told('tape'), standIn: told('a clothes-peg each; nothing round the neck') },

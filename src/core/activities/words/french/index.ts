@@ -3,6 +3,7 @@ import { frenchDayGames } from './dayGames'
 import { frenchFirst } from './first'
 import { frenchGames } from './games'
 import { frenchHandsOn } from './handsOn'
+import { frenchMakes } from './makes'
 import { frenchMoving } from './moving'
 import { frenchSheets } from './sheets'
 import { frenchShowing } from './showing'
@@ -13,6 +14,7 @@ export const frenchActivities: WordsByActivity = {
   ...frenchHandsOn,
   ...frenchMoving,
   ...frenchGames,
+  ...frenchMakes,
   ...frenchSheets,
   ...frenchDayGames,
   ...frenchShowing,

@@ -3,6 +3,7 @@ import { germanDayGames } from './dayGames'
 import { germanFirst } from './first'
 import { germanGames } from './games'
 import { germanHandsOn } from './handsOn'
+import { germanMakes } from './makes'
 import { germanMoving } from './moving'
 import { germanSheets } from './sheets'
 import { germanShowing } from './showing'
@@ -13,6 +14,7 @@ export const germanActivities: WordsByActivity = {
   ...germanHandsOn,
   ...germanMoving,
   ...germanGames,
+  ...germanMakes,
   ...germanSheets,
   ...germanDayGames,
   ...germanShowing,

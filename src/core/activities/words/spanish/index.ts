@@ -3,6 +3,7 @@ import { spanishDayGames } from './dayGames'
 import { spanishFirst } from './first'
 import { spanishGames } from './games'
 import { spanishHandsOn } from './handsOn'
+import { spanishMakes } from './makes'
 import { spanishMoving } from './moving'
 import { spanishSheets } from './sheets'
 import { spanishShowing } from './showing'
@@ -13,6 +14,7 @@ export const spanishActivities: WordsByActivity = {
   ...spanishHandsOn,
   ...spanishMoving,
   ...spanishGames,
+  ...spanishMakes,
   ...spanishSheets,
   ...spanishDayGames,
   ...spanishShowing,
