@@ -4,13 +4,16 @@ import { answersOf, expect, makeGroup, makeSession, test, usable, findPeople } f
 
 test.use({ serviceWorkers: 'allow' })
 
+/** What a browser says that is cut off, or whose page was opened again since one of its scripts did not come. */
+const CUT_OFF = /ERR_INTERNET_DISCONNECTED|Failed to load resource|ERR_FAILED|no-response|dynamically imported module/
+
 test('the table opens without a connection, takes answers, and sends them later; what was never opened says what works', async ({
   page,
   context,
   request,
   quiet,
 }) => {
-  quiet.allow(/ERR_INTERNET_DISCONNECTED|Failed to load resource|ERR_FAILED|no-response|dynamically imported module/)
+  quiet.allow(CUT_OFF)
   const { group } = await makeGroup(request, 'Ferry without signal', ['Moss'])
   const session = await makeSession(request, group.id)
   await page.goto(`/table/${session.id}`)
@@ -59,7 +62,7 @@ test.describe('in German', () => {
     request,
     quiet,
   }) => {
-    quiet.allow(/ERR_INTERNET_DISCONNECTED|Failed to load resource|ERR_FAILED|no-response/)
+    quiet.allow(CUT_OFF)
     const { group } = await makeGroup(request, 'Fähre ohne Netz', ['Moss'])
     const session = await makeSession(request, group.id)
     await page.goto(`/plan/${session.id}`)
@@ -89,7 +92,7 @@ test('every view that was opened opens as it was last seen, and says of when', a
 }) => {
   // Some forty pages are opened.
   test.slow()
-  quiet.allow(/ERR_INTERNET_DISCONNECTED|Failed to load resource|ERR_FAILED|no-response/)
+  quiet.allow(CUT_OFF)
   const { group, childIds } = await makeGroup(request, 'Seen before', ['Moss'])
   const session = await makeSession(request, group.id)
   const views = [
@@ -159,7 +162,7 @@ test('a note that was typed without a connection waits, and is put back and save
   request,
   quiet,
 }) => {
-  quiet.allow(/ERR_INTERNET_DISCONNECTED|Failed to load resource|ERR_FAILED|no-response/)
+  quiet.allow(CUT_OFF)
   const { childIds } = await makeGroup(request, 'Typed in a tunnel', ['Fennimore'])
   const childPage = `/children/${childIds[0]}`
   const openNotes = async () => {

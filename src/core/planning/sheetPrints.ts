@@ -1,3 +1,4 @@
+import { ON_HALF } from '../printables/kit/sheetIds'
 import type { Activity } from '../activities'
 import { type Drawing, halfOf, type Shape, twoOnASheet } from '../drawing'
 import { attempt } from '../errors'
@@ -79,7 +80,7 @@ const MOST_FEWER = 1
  */
 function halfPrint(printable: Printable, options: ChosenOptions, seed: number): Print | undefined {
   const paper = halfOf(options.paper)
-  if (!paper || !printable.onHalf) return undefined
+  if (!paper || !ON_HALF.includes(printable.id)) return undefined
   const { least } = countsOn(printable, options.rung)
   for (let count = options.count; count >= Math.max(least, options.count - MOST_FEWER); count--) {
     const { value } = attempt(() => printable.make({ ...options, paper, count }, seed))

@@ -1,6 +1,6 @@
 import type { Activity, DurationRange } from '../activities'
 import { type RungId, mends } from '../teaching'
-import { isPrintableId, printables } from '../printables'
+import { ON_HALF, ON_WHOLE } from '../printables/kit/sheetIds'
 import type { GroupNeed } from './need'
 import { usualWay } from './paperWay'
 import { missingMaterials, needsClocks } from './toHand'
@@ -79,9 +79,10 @@ function clockPoints(before: readonly Choice[], activity: Activity, request: Ses
 }
 
 function paperPoints({ prints, role }: Activity, children: number): number {
-  if (role === 'check' || !isPrintableId(prints) || !usualWay(children).two) return 0
-  const { kind, onHalf } = printables[prints]
-  return kind !== 'sheet' ? 0 : onHalf ? SHEETS_POINTS.onHalf : SHEETS_POINTS.whole
+  if (role === 'check' || !usualWay(children).two) return 0
+  // By their ids: the printables stay away, with all that draws them, from views that only plan.
+  if (ON_HALF.includes(prints)) return SHEETS_POINTS.onHalf
+  return ON_WHOLE.includes(prints) ? SHEETS_POINTS.whole : 0
 }
 
 /** What this activity mends of what was found: a key for each child and misreading. */

@@ -5,6 +5,7 @@ import { drawnOptions, rungsOf } from '../../../tests/readback/prints'
 import { RefusedValue, attempt } from '../errors'
 import { randomFrom } from '../random'
 import { rungs } from '../teaching'
+import { ON_HALF, ON_WHOLE } from './kit/sheetIds'
 import {
   OPTION_IDS,
   PRINT_OPTIONS,
@@ -94,6 +95,11 @@ describe.each(all)('$name', (printable) => {
       /forms turns, /,
     )
   })
+})
+
+it('every sheet is told to be drawn on half a sheet of paper, or on a whole one', () => {
+  const sheets = all.filter(({ kind }) => kind === 'sheet').map(({ id }) => id)
+  expect([...ON_HALF, ...ON_WHOLE].sort()).toEqual([...sheets].sort())
 })
 
 describe('what was chosen', () => {

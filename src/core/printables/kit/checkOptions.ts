@@ -3,6 +3,7 @@ import { RefusedValue, requireInteger, unreachable } from '../../errors'
 import { type RungId, rungOf } from '../../teaching'
 import { LANGUAGE_IDS, WORDING_FORMS, languages, told, asPart, type Told } from '../../wording'
 import { countsOn } from './counts'
+import { ON_HALF } from './sheetIds'
 import { checkOwnPlan } from './ownPlan'
 import { OPTION_IDS, PRINT_OPTIONS, type OptionId } from './options'
 import type { PrintChoices, PrintOptions } from './choices'
@@ -59,7 +60,7 @@ export function checkOptions(facts: PrintableFacts, options: PrintOptions): void
   const { rung, count, paper, wording } = options
   if (!facts.suits(rung))
     throw new RefusedValue(told('rung'), told('one that {0} can be made for', asPart(facts.name)), rung)
-  const isPaper = Object.hasOwn(papers, paper) || (facts.onHalf === true && isHalf(paper))
+  const isPaper = Object.hasOwn(papers, paper) || (ON_HALF.includes(facts.id) && isHalf(paper))
   if (!isPaper) throw new RefusedValue(told('paper'), told('one of {0}', Object.keys(papers).join(', ')), paper)
   checkWording(wording)
   const { least, most } = countsOn(facts, rung)

@@ -47,8 +47,6 @@ export interface PrintableFacts {
   readonly deck?: (options: PrintOptions) => { readonly columns: number; readonly rows: number }
   /** Whether every child needs one, as with sheets; otherwise those at a table share it. */
   readonly forEachChild?: true
-  /** Whether it is drawn right on half a sheet of paper too. */
-  readonly onHalf?: true
   /** For a game on a mat: what a turn gives and what there is to fill. */
   readonly fill?: (options: PrintOptions) => Fill
   /**

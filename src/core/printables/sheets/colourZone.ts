@@ -23,7 +23,6 @@ export const colourZone = sheet({
   takes: ['helps'],
   needs: ['colours'],
   cautions: [],
-  onHalf: true,
   notes: () => [told('On the number itself the hour has just begun: it is the zone that follows.')],
   ask: 'read',
   title: (phrases) => phrases.colourZone,

@@ -33,7 +33,6 @@ export const drawClock = definePrintable({
   takes: [],
   needs: ['colours'],
   cautions: [],
-  onHalf: true,
   notes: () => [told('Numbers go on in this order: 12, 6, 3, 9, then two between each pair.')],
   make(options, seed) {
     const items = makeItems(randomFrom(seed), { rung: options.rung, ask: 'set', count: options.count })

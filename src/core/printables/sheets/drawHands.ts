@@ -21,7 +21,6 @@ export const drawHands = sheet({
   takes: ['helps'],
   needs: ['colours'],
   cautions: [],
-  onHalf: true,
   notes: () => [
     told('Judge the hour hand too: between the numbers it has gone on from the one passed, half a degree each minute.'),
   ],

@@ -20,7 +20,6 @@ export const laterSooner = sheet({
   takes: ['helps', 'answers', 'weights'],
   needs: ['pencils', 'clock'],
   cautions: [],
-  onHalf: true,
   ask: 'later',
   title: (phrases) => phrases.thenWhat,
   columns: () => 1,

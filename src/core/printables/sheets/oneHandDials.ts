@@ -20,7 +20,6 @@ export const oneHandDials = sheet({
   takes: ['helps', 'answers', 'weights'],
   needs: ['pencils'],
   cautions: [],
-  onHalf: true,
   ask: 'read',
   title: (phrases, { rung }) => (rung === 'fives' ? phrases.howManyMinutes : phrases.whatHourHand),
   columns: (count) => (count <= 3 ? 1 : count <= 6 ? 2 : 3),

@@ -32,7 +32,6 @@ export const orderTimes = definePrintable({
   takes: ['helps'],
   needs: ['pencils'],
   cautions: [],
-  onHalf: true,
   make(options, seed) {
     const items = morningItems(options, seed)
     const footer = printFooter(told('Put in order'), options, seed)

@@ -20,7 +20,6 @@ export const readDials = sheet({
   takes: ['helps', 'answers', 'weights'],
   needs: ['pencils'],
   cautions: [],
-  onHalf: true,
   ask: 'read',
   title: (phrases, { rung }) =>
     rung === 'fives' ? phrases.howManyMinutes : rung === 'hour-hand' ? phrases.whatHourHand : phrases.whatTime,

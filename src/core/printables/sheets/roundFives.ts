@@ -17,7 +17,6 @@ export const roundFives = sheet({
   takes: ['helps', 'answers', 'weights'],
   needs: ['pencils'],
   cautions: [],
-  onHalf: true,
   ask: 'round',
   title: (phrases) => phrases.roundTo(ROUNDING_STEP),
   columns: (count) => (count <= 6 ? 2 : 3),

@@ -37,7 +37,6 @@ export const rungCheck = definePrintable({
   takes: ['weights'],
   needs: ['pencils'],
   cautions: [],
-  onHalf: true,
   notes: () => [
     told(
       'No hints on these clocks: what is right here is known without them. Type the answers in at the table, and they count.',

@@ -35,7 +35,6 @@ export const trueFalse = definePrintable({
   takes: ['helps', 'weights'],
   needs: ['pencils'],
   cautions: [],
-  onHalf: true,
   make(options, seed) {
     const random = randomFrom(seed)
     const drawn = makeItems(random, { rung: options.rung, ask: 'read', count: options.count })
