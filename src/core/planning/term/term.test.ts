@@ -376,7 +376,7 @@ describe('of children who live through a term', () => {
     // Four standard errors about 80 %; bench/term.ts measures closer.
     const error = 4 * Math.sqrt((0.8 * 0.2) / planned)
     expect(Math.abs(there / planned - 0.8)).toBeLessThan(error)
-  })
+  }, 120_000)
 })
 
 describe('a band over the days of a term', () => {
