@@ -55,7 +55,7 @@ test('all that can be printed is there, shows its page, its key and what it need
   await page.goto('/print')
   const things = page.getByRole('region', { name: 'What can be printed' }).getByRole('button', { name: / min / })
   // The README has the number from the code itself; `npm run docs` writes it, and a test holds it.
-  const count = Number(/has (\d+) games, cards and sheets/.exec(readFileSync('README.md', 'utf8'))?.[1])
+  const count = Number(/has (\d+) games, things to make, cards and sheets/.exec(readFileSync('README.md', 'utf8'))?.[1])
   await expect(things).toHaveCount(count)
   for (let i = 0; i < count; i++) {
     await things.nth(i).click()

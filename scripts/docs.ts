@@ -126,7 +126,7 @@ const PARTS: Readonly<Record<string, () => string>> = {
       ),
     ),
   'print-count': () =>
-    `**Print room** has ${all.length} games, cards and sheets, found by step, kind, stage, minutes and what is not to hand.`,
+    `**Print room** has ${all.length} games, things to make, cards and sheets, found by step, kind, stage, minutes and what is not to hand.`,
 }
 
 /** The documents as they should be, by their paths. */

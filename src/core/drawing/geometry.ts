@@ -102,7 +102,7 @@ export function scaledShape(shape: Shape, k: number): Shape {
       return {
         ...shape,
         ...scaledStyle(shape, k),
-        commands: shape.commands.map((command) => scaledCommand(command, k)),
+        commands: scaledPath(shape.commands, k),
       }
     case 'circle':
       return { ...shape, ...scaledStyle(shape, k), cx: shape.cx * k, cy: shape.cy * k, r: shape.r * k }
@@ -124,6 +124,11 @@ export function scaledShape(shape: Shape, k: number): Shape {
 
 function scaledStyle({ strokeMm, dashMm }: Style, k: number): Pick<Style, 'strokeMm' | 'dashMm'> {
   return { strokeMm: strokeMm === undefined ? undefined : strokeMm * k, dashMm: dashMm?.map((length) => length * k) }
+}
+
+/** An outline `k` times as large about the origin. */
+export function scaledPath(commands: readonly PathCommand[], k: number): PathCommand[] {
+  return commands.map((command) => scaledCommand(command, k))
 }
 
 function scaledCommand(command: PathCommand, k: number): PathCommand {

@@ -127,6 +127,12 @@ export function circlePath(cx: number, cy: number, r: number): PathCommand[] {
   ]
 }
 
+/** Straight lines from point to point, and back to the first where it is closed. */
+export function polygonPath(points: readonly Point[], { isClosed = true }: { isClosed?: boolean } = {}): PathCommand[] {
+  const lines = points.map(({ x, y }, i): PathCommand => ({ op: i === 0 ? 'M' : 'L', x, y }))
+  return isClosed ? [...lines, { op: 'Z' }] : lines
+}
+
 export function rectanglePath(x: number, y: number, width: number, height: number): PathCommand[] {
   return [
     { op: 'M', x, y },

@@ -1,6 +1,5 @@
-import { textWidth } from '../../../src/core/drawing'
-import { inkCorners } from '../ink'
 import type { Point } from '../svg'
+import { NOWHERE, bearing, cornersOf, distance } from './measuring'
 import { type Read, type Shapes, expectDistinct, inPart, words } from './reading'
 import { cards, expectControl } from './sets'
 
@@ -8,10 +7,6 @@ import { cards, expectControl } from './sets'
 
 /** Two lines that gape or overlap by less than this could be taken for one another, mm. */
 const SEEN_MM = 3
-
-const distance = (a: Point, b: Point) => Math.hypot(a.x - b.x, a.y - b.y)
-const bearing = (from: Point, to: Point) => ((Math.atan2(to.x - from.x, from.y - to.y) * 180) / Math.PI + 360) % 360
-const letterWidth = (letter: string, isBold: boolean) => textWidth(letter, 1, isBold ? 'bold' : 'regular')
 
 interface Line {
   readonly turn: number
@@ -43,7 +38,7 @@ function circles(shapes: Shapes): { at: Point; radius: number }[] {
   return shapes
     .filter(
       ({ tag, layer, points }) =>
-        tag === 'path' && layer === 'cut' && distance(points[0] ?? NaN_POINT, points.at(-1) ?? NaN_POINT) < 0.01,
+        tag === 'path' && layer === 'cut' && distance(points[0] ?? NOWHERE, points.at(-1) ?? NOWHERE) < 0.01,
     )
     .map(({ points }) => {
       const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)]
@@ -52,8 +47,6 @@ function circles(shapes: Shapes): { at: Point; radius: number }[] {
     })
     .sort((a, b) => a.radius - b.radius)
 }
-
-const NaN_POINT = { x: NaN, y: NaN }
 
 /** Twelve numerals in their places, none of them cut in two. */
 function expectNumerals(face: Shapes, lines: readonly (readonly Point[])[], middle: Point, { expect }: Read): void {
@@ -66,7 +59,7 @@ function expectNumerals(face: Shapes, lines: readonly (readonly Point[])[], midd
     `numerals ${numerals.map(({ text }) => text).join()}`,
   )
   for (const numeral of numerals) {
-    const corners = inkCorners(numeral, letterWidth)
+    const corners = cornersOf(numeral)
     const centre = {
       x: corners.reduce((sum, { x }) => sum + x, 0) / corners.length,
       y: corners.reduce((sum, { y }) => sum + y, 0) / corners.length,
@@ -103,12 +96,12 @@ export const inPieces = (read: Read): void => {
   if (!hub || !rim) return
   expect(distance(hub.at, rim.at) < 0.01, 'the middle is not in the middle')
   const drawn = cut
-    .filter(({ points }) => distance(points[0] ?? NaN_POINT, points.at(-1) ?? NaN_POINT) > 1)
+    .filter(({ points }) => distance(points[0] ?? NOWHERE, points.at(-1) ?? NOWHERE) > 1)
     .map(({ points }) => points)
   const wanted = o.pieces ?? 6
   expect(drawn.length === wanted, `${drawn.length} lines for ${wanted} pieces`)
   for (const points of drawn) {
-    const ends = [points[0] ?? NaN_POINT, points.at(-1) ?? NaN_POINT].map((point) => distance(point, rim.at))
+    const ends = [points[0] ?? NOWHERE, points.at(-1) ?? NOWHERE].map((point) => distance(point, rim.at))
     const isWhole = Math.abs(Math.min(...ends) - hub.radius) < 0.05 && Math.abs(Math.max(...ends) - rim.radius) < 0.05
     expect(isWhole, 'a line does not go from the middle to the rim')
   }

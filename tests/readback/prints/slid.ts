@@ -1,22 +1,11 @@
-import { textWidth } from '../../../src/core/drawing'
 import { languages } from '../../../src/core/wording'
-import { inkCorners } from '../ink'
 import { apart, type Point } from '../svg'
+import { cornersOf, distance, middleOf, xsOf, ysOf } from './measuring'
 import { type Read, type Shapes, dials, expectDistinct, groups, hands, inPart, words } from './reading'
 import { cards, truths } from './sets'
 import { timesListed } from './worn'
 
 /* What is laid round a clock or slides along a strip: whether it fits, and whether it counts right where it lies. */
-
-const distance = (a: Point, b: Point) => Math.hypot(a.x - b.x, a.y - b.y)
-const letterWidth = (letter: string, isBold: boolean) => textWidth(letter, 1, isBold ? 'bold' : 'regular')
-const xsOf = (shapes: Shapes) => shapes.flatMap(({ points }) => points.map(({ x }) => x))
-const ysOf = (shapes: Shapes) => shapes.flatMap(({ points }) => points.map(({ y }) => y))
-
-function middleOf(points: readonly Point[]): Point {
-  const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)]
-  return { x: (Math.min(...xs) + Math.max(...xs)) / 2, y: (Math.min(...ys) + Math.max(...ys)) / 2 }
-}
 
 /** The number and the place of each part whose name begins so. */
 function counted(shapes: Shapes, name: string): { at: number; says: number; corners: Point[] }[] {
@@ -26,7 +15,7 @@ function counted(shapes: Shapes, name: string): { at: number; says: number; corn
     return {
       at: Number(part.slice(name.length + 1)),
       says: Number(words(own)),
-      corners: own.flatMap((text) => inkCorners(text, letterWidth)),
+      corners: own.flatMap((text) => cornersOf(text)),
     }
   })
 }
@@ -85,7 +74,7 @@ export const ringing = (read: Read): void => {
   ] as const) {
     const own = ring.filter(({ tag, text }) => tag === 'text' && text === word)
     expect(own.length === 1, `“${word}” is there ${own.length} times`)
-    const corners = own.flatMap((text) => inkCorners(text, letterWidth))
+    const corners = own.flatMap((text) => cornersOf(text))
     expect(middleOf(corners).x > hole.at.x === isRight, `“${word}” is on the other side`)
     expect(Math.min(...out(corners)) > hole.radius && Math.max(...out(corners)) < rim.radius, `“${word}” is cut off`)
   }

@@ -1,7 +1,6 @@
-import { textWidth } from '../../../src/core/drawing'
 import { say } from '../../../src/core/wording'
-import { inkCorners } from '../ink'
 import { apart, type Point } from '../svg'
+import { bearing, cornersOf, distance, middleOf } from './measuring'
 import { type Read, type Shapes, dials, expectDistinct, groups, inPart, minuteIn, words } from './reading'
 import { control, expectControl, said } from './sets'
 
@@ -10,21 +9,9 @@ import { control, expectControl, said } from './sets'
 /** So much may parts of a spinner differ. */
 const FAIR = 0.01
 
-const distance = (a: Point, b: Point) => Math.hypot(a.x - b.x, a.y - b.y)
-const letterWidth = (letter: string, isBold: boolean) => textWidth(letter, 1, isBold ? 'bold' : 'regular')
-
 /** All that is inked of some shapes: the outlines of texts, and the points of what is drawn. */
 function inkOf(shapes: Shapes): Point[] {
-  return shapes.flatMap((shape) => (shape.tag === 'text' ? inkCorners(shape, letterWidth) : [...shape.points]))
-}
-
-/** Degrees clockwise from 12 as seen from a point. */
-const bearing = (from: Point, to: Point) => ((Math.atan2(to.x - from.x, from.y - to.y) * 180) / Math.PI + 360) % 360
-
-/** The middle of a circle that was read as four points, or as its left and right. */
-function middleOf(points: readonly Point[]): Point {
-  const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)]
-  return { x: (Math.min(...xs) + Math.max(...xs)) / 2, y: (Math.min(...ys) + Math.max(...ys)) / 2 }
+  return shapes.flatMap((shape) => (shape.tag === 'text' ? cornersOf(shape) : [...shape.points]))
 }
 
 function expectFair({ expect }: Read, sizes: readonly number[], what: string): void {

@@ -1,6 +1,5 @@
-import { textWidth } from '../../../src/core/drawing'
-import { inkCorners } from '../ink'
 import { apart, type Point, type ReadShape } from '../svg'
+import { cornersOf, distance, type Extent, extentOf, NOWHERE, pointsIn } from './measuring'
 import { type Read, type Shapes, dials, expectDistinct, groups, inPart, saysTruth, words } from './reading'
 import { expectControl } from './sets'
 
@@ -23,8 +22,6 @@ function cutCircle(shapes: Shapes, tag: ReadShape['tag']): Circle {
   return { at: { x: (left + right) / 2, y: middleY }, radius: (right - left) / 2 }
 }
 
-const distance = (a: Point, b: Point) => Math.hypot(a.x - b.x, a.y - b.y)
-
 /** The corners of the ink of each text, and the circle of each clock with all that is written round it. */
 interface OnWheel {
   readonly corners: readonly Point[]
@@ -32,14 +29,12 @@ interface OnWheel {
   readonly turns: readonly number[]
 }
 
-const letterWidth = (letter: string, isBold: boolean) => textWidth(letter, 1, isBold ? 'bold' : 'regular')
-
 function stopOf(shapes: Shapes): OnWheel {
   const texts = shapes.filter(({ tag, parts }) => tag === 'text' && !parts.includes('dial'))
   const own = inPart(shapes, 'dial')
   const at = own[0]?.origin ?? { x: NaN, y: NaN }
   return {
-    corners: texts.flatMap((text) => inkCorners(text, letterWidth)),
+    corners: texts.flatMap((text) => cornersOf(text)),
     clock: {
       at,
       radius: Math.max(...own.flatMap(({ points }) => points.map((point) => distance(point, at)))),
@@ -61,13 +56,6 @@ const tip = (shapes: Shapes, pin: Point, isFar: boolean) =>
     .flatMap(({ points }) => points)
     .sort((a, b) => (isFar ? -1 : 1) * (distance(a, pin) - distance(b, pin)))[0] ?? { x: NaN, y: NaN }
 
-interface Flap {
-  readonly left: number
-  readonly right: number
-  readonly top: number
-  readonly bottom: number
-}
-
 /** The wheel and the cover, pin on pin. */
 interface Pinned {
   readonly from: Point
@@ -76,13 +64,12 @@ interface Pinned {
 
 /** Two discs that turn about one pin: the wheel's edge can be reached behind the cover. */
 function pinnedDiscs(wheel: Shapes, cover: Shapes, { expect }: Read): Pinned & { readonly rim: number } {
-  const nowhere = { x: NaN, y: NaN }
   const discs = [wheel, cover].map((shapes) => ({ pin: cutCircle(shapes, 'circle'), rim: cutCircle(shapes, 'path') }))
   for (const { pin, rim } of discs) expect(distance(rim.at, pin.at) < 0.01, 'the pin is not in the middle')
   const [back, front] = discs
   expect(back?.pin.radius === front?.pin.radius, 'holes of two sizes')
   expect((back?.rim.radius ?? 0) > (front?.rim.radius ?? Infinity) + 3, 'the wheel cannot be turned by its edge')
-  return { from: back?.pin.at ?? nowhere, to: front?.pin.at ?? nowhere, rim: front?.rim.radius ?? 0 }
+  return { from: back?.pin.at ?? NOWHERE, to: front?.pin.at ?? NOWHERE, rim: front?.rim.radius ?? 0 }
 }
 
 /** The flap of a cover, which hangs from its upper edge, clear of the window, the rim and the pin. */
@@ -90,10 +77,8 @@ function flapOf(
   cover: Shapes,
   window: Circle,
   { to, rim, expect }: { to: Point; rim: number } & Pick<Read, 'expect'>,
-): Flap {
-  const points = inPart(cover, 'flap').flatMap((shape) => shape.points)
-  const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)]
-  const flap = { left: Math.min(...xs), right: Math.max(...xs), top: Math.min(...ys), bottom: Math.max(...ys) }
+): Extent {
+  const flap = extentOf(pointsIn(inPart(cover, 'flap')))
   const hinge = inPart(cover, 'flap').filter(({ layer }) => layer === 'fold')
   expect(
     hinge.length === 1 && hinge.every((shape) => shape.points.every(({ y }) => Math.abs(y - flap.top) < 0.01)),
@@ -110,7 +95,7 @@ interface Seen {
   readonly turn: number
   readonly stop: number
   readonly window: Circle
-  readonly flap: Flap
+  readonly flap: Extent
   readonly pinned: Pinned
 }
 
@@ -130,9 +115,9 @@ function expectHidden({ clock, corners }: OnWheel, { turn, stop, window, flap, p
   const away = distance(laid(clock.at, turn, pinned), window.at)
   expect(away > clock.radius + window.radius, `at stop ${stop} another clock is in the window`)
   const placed = corners.map((corner) => laid(corner, turn, pinned))
-  const [xs, ys] = [placed.map(({ x }) => x), placed.map(({ y }) => y)]
-  const isBeside = Math.max(...xs) < flap.left || Math.min(...xs) > flap.right
-  const isOverOrUnder = Math.max(...ys) < flap.top || Math.min(...ys) > flap.bottom
+  const text = extentOf(placed)
+  const isBeside = text.right < flap.left || text.left > flap.right
+  const isOverOrUnder = text.bottom < flap.top || text.top > flap.bottom
   expect(isBeside || isOverOrUnder, `at stop ${stop} other words are behind the flap`)
 }
 

@@ -1,12 +1,10 @@
 import { apart, type Point } from '../svg'
+import { distance, extentOf, pointsIn, xsOf, ysOf } from './measuring'
 import { type Read, type Shapes, dials, expectDistinct, groups, inPart, words } from './reading'
 import { expectControl } from './sets'
 
 /* Clocks to make: whether they can be cut, joined, worn and turned, told by what is on the page alone. */
 
-const distance = (a: Point, b: Point) => Math.hypot(a.x - b.x, a.y - b.y)
-const xsOf = (shapes: Shapes) => shapes.flatMap(({ points }) => points.map(({ x }) => x))
-const ysOf = (shapes: Shapes) => shapes.flatMap(({ points }) => points.map(({ y }) => y))
 const width = (shapes: Shapes) => Math.max(...xsOf(shapes)) - Math.min(...xsOf(shapes))
 
 /** A hole by its middle and how wide it is. */
@@ -119,12 +117,7 @@ export const standingUp = (read: Read): void => {
   const [page = []] = read.pages
   expect(read.pages.length === 1, `${read.pages.length} pages`)
   const { at, radius } = turnable(page, read)
-  const box = (shapes: Shapes) => ({
-    left: Math.min(...xsOf(shapes)),
-    right: Math.max(...xsOf(shapes)),
-    top: Math.min(...ysOf(shapes)),
-    bottom: Math.max(...ysOf(shapes)),
-  })
+  const box = (shapes: Shapes) => extentOf(pointsIn(shapes))
   const own = (name: string, layer: string) =>
     inPart(page, name).filter((shape) => shape.layer === layer && shape.parts.at(-1) === name)
   const [walls, fold] = [box(own('tent', 'cut')), own('tent', 'fold')]

@@ -1,12 +1,12 @@
-import { bodyArea, type Drawing, group, makePage, type Shape } from '../../drawing'
+import { bodyArea, type Drawing, group, type Shape } from '../../drawing'
 import { randomFrom } from '../../random'
 import { hasDialTimes, isTwoHanded, type Item, makeItems, sayAnswer } from '../../teaching'
-import { barText, printedAs, told } from '../../wording'
+import { printedAs, told } from '../../wording'
 import { controlCards } from '../kit/controlCard'
 import { definePrintable } from '../kit/definePrintable'
 import { itemDial } from '../kit/dialPlace'
-import { cutTitle, keyFooter, printFooter, titleOr } from '../kit/footers'
-import { part } from '../kit/frame'
+import { keyFooter, printFooter } from '../kit/footers'
+import { cutPage, part } from '../kit/frame'
 import { pictureSteps } from '../kit/pictureSteps'
 import { wordsIn } from '../kit/wordLists'
 import type { PrintOptions } from '../kit/choices'
@@ -69,11 +69,7 @@ function squarePage(items: readonly Item[], from: number, options: PrintOptions,
   const area = bodyArea(options.paper)
   const steps = { x: area.x, y: area.y + 2 * HALF_MM + 4, width: area.width, half: STEP_HALF_MM }
   const middle = { x: area.x + area.width / 2, y: area.y + HALF_MM }
-  const title = cutTitle(told('Fold and choose'), options)
-  return makePage({
-    paper: options.paper,
-    bar: barText(options.wording),
-    title: titleOr(options, options.owner ? `${title} (${options.owner})` : title),
+  return cutPage(options, told('Fold and choose'), {
     footer,
     body: [
       part('fold-lines', foldLines(), middle.x, middle.y),

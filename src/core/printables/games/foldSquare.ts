@@ -1,5 +1,6 @@
-import { FAINT, INK, line, MOSS, path, type Point, type Shape, circle } from '../../drawing'
+import { FAINT, INK, line, path, polygonPath, type Point, type Shape, circle } from '../../drawing'
 import { printedAs } from '../../wording'
+import { ARROW } from '../kit/looks'
 import { tintOf } from '../kit/tints'
 import type { PictureStep } from '../kit/pictureSteps'
 import type { PrintOptions } from '../kit/choices'
@@ -40,8 +41,7 @@ export const OUTER_ROOM_MM = 19
 /** The ground of the clock outside that stands on a side. */
 export function outerTint(side: number): Shape {
   const corners = [at(0.5, -1), at(1, -1), at(1, -0.5), at(0.5, -0.5)]
-  const commands = corners.map(({ x, y }, i) => ({ op: i === 0 ? ('M' as const) : ('L' as const), x, y }))
-  return path([...commands, { op: 'Z' }], { fill: tintOf(side, SIDES.length) })
+  return path(polygonPath(corners), { fill: tintOf(side, SIDES.length) })
 }
 
 /** On a flap: its top lies towards the point of the flap, so that whoever holds this side can read it. */
@@ -83,13 +83,11 @@ const DIAMOND: readonly Point[] = [
 ]
 
 function outline(points: readonly Point[], half: number, look: Parameters<typeof path>[1]): Shape {
-  const commands = points.map(({ x, y }, i) => ({ op: i === 0 ? ('M' as const) : ('L' as const), ...at(x, y, half) }))
-  return path([...commands, { op: 'Z' }], look)
+  return path(polygonPath(points.map(({ x, y }) => at(x, y, half))), look)
 }
 
 const THIN = { stroke: INK, strokeMm: 0.35 } as const
 const DASHED = { stroke: INK, strokeMm: 0.25, dashMm: [1.2, 1] } as const
-const ARROW = { stroke: MOSS, strokeMm: 0.7 } as const
 
 const between = (from: Point, to: Point, share: number): Point => ({
   x: from.x + (to.x - from.x) * share,

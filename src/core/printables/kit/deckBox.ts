@@ -2,8 +2,8 @@ import {
   bodyArea,
   centredText,
   type Drawing,
-  FAINT,
   fitSize,
+  group,
   INK,
   line,
   makePage,
@@ -11,7 +11,9 @@ import {
   path,
   type PathCommand,
   type Point,
+  polygonPath,
   rectanglePath,
+  scaledPath,
   type Shape,
 } from '../../drawing'
 import { RefusedValue } from '../../errors'
@@ -19,8 +21,10 @@ import { CARD_MM, type CardGsm } from '../../make'
 import { rungOf } from '../../teaching'
 import { barText, nameIn, printedAs, type Told, told } from '../../wording'
 import type { PrintOptions } from './choices'
+import { printFooter } from './footers'
 import { part } from './frame'
-import { pictureSteps } from './pictureSteps'
+import { CUT, FOLD, THIN } from './looks'
+import { pictureSteps, stepsOf } from './pictureSteps'
 
 /*
  * A box to fold for a deck of cards, its lid to tuck in. All in mm:
@@ -151,13 +155,13 @@ export function boxPage(deck: Deck, { name, seed }: { name: Told; seed: number }
     printedAs('Fold the dashed lines. Glue the long flap and the floor.', wording),
     printedAs('Put the cards in and tuck in the lid.', wording),
   ]
-  const steps = boxPictures(box, STEP_HALF_MM).map((drawn, i) => ({ drawn, words: doing[i] ?? '' }))
+  const steps = stepsOf(boxPictures(box, STEP_HALF_MM), doing)
   const stepsAt = y + box.high + box.deep + FLOOR_FLAP + 8
   return makePage({
     paper,
     bar: barText(wording),
     title: printedAs('Box for these cards: {0}', wording, nameIn(wording, name)),
-    footer: `Ripe Acorn · ${nameIn(wording, name)} · ${nameIn(wording, rungOf(options.rung).name)} · ${printedAs('no. {0}', wording, seed)}`,
+    footer: printFooter(name, options, seed),
     body: [
       part('box', [...netShapes(box), ...label(deck, { name, seed, box }, options)], x, y),
       pictureSteps(steps, { x: area.x, y: stepsAt, width: area.width, half: STEP_HALF_MM }),
@@ -166,10 +170,7 @@ export function boxPage(deck: Deck, { name, seed }: { name: Told; seed: number }
 }
 
 function netShapes(box: BoxMeasures): Shape[] {
-  return [
-    path(outline(box), { layer: 'cut', stroke: INK, strokeMm: 0.4 }),
-    ...folds(box).map(([from, to]) => line(from, to, { layer: 'fold', stroke: FAINT, strokeMm: 0.3, dashMm: [3, 2] })),
-  ]
+  return [path(outline(box), CUT), ...folds(box).map(([from, to]) => line(from, to, FOLD))]
 }
 
 /** What is inside, on the front. */
@@ -203,35 +204,31 @@ function label(
   ]
 }
 
-const THIN = { stroke: INK, strokeMm: 0.35, fill: '#FFFFFF' } as const
-
 /** The net in small, the box open with its cards, and the box shut. */
 function boxPictures(box: BoxMeasures, half: number): readonly (readonly Shape[])[] {
   const k = (2 * half) / netHeight(box)
   const [left, top] = [(netWidth(box) * k) / 2, (TUCK + box.deep) * k - half]
   const small = (point: Point) => ({ x: point.x * k - left, y: point.y * k + top })
-  const net = outline(box).map((command): PathCommand => {
-    if (command.op === 'Z' || command.op === 'C') return command
-    return command.op === 'A' ? { ...command, r: command.r * k, ...small(command) } : { ...command, ...small(command) }
-  })
   const larger = (1.5 * half) / box.high
   const [wide, high, side] = [(box.wide * larger) / 2, box.high * larger, 2.5]
   const standing = (y: number): Shape[] => [
     path(rectanglePath(-wide, y, 2 * wide, high), { ...THIN, fill: '#F7E6C9' }),
     path(
-      [
-        { op: 'M', x: wide, y },
-        { op: 'L', x: wide + side, y: y - side },
-        { op: 'L', x: wide + side, y: y + high - side },
-        { op: 'L', x: wide, y: y + high },
-        { op: 'Z' },
-      ],
+      polygonPath([
+        { x: wide, y },
+        { x: wide + side, y: y - side },
+        { x: wide + side, y: y + high - side },
+        { x: wide, y: y + high },
+      ]),
       THIN,
     ),
   ]
   const at = half - high
   return [
-    [path(net, THIN), ...folds(box).map(([from, to]) => line(small(from), small(to), { ...THIN, dashMm: [1, 0.8] }))],
+    [
+      group([path(scaledPath(outline(box), k), THIN)], { x: -left, y: top }),
+      ...folds(box).map(([from, to]) => line(small(from), small(to), { ...THIN, dashMm: [1, 0.8] })),
+    ],
     [
       path(rectanglePath(-wide + side, at - side - 5, 2 * wide, 5), THIN),
       ...standing(at),
@@ -240,13 +237,12 @@ function boxPictures(box: BoxMeasures, half: number): readonly (readonly Shape[]
     ],
     [
       path(
-        [
-          { op: 'M', x: -wide, y: at },
-          { op: 'L', x: -wide + side, y: at - side },
-          { op: 'L', x: wide + side, y: at - side },
-          { op: 'L', x: wide, y: at },
-          { op: 'Z' },
-        ],
+        polygonPath([
+          { x: -wide, y: at },
+          { x: -wide + side, y: at - side },
+          { x: wide + side, y: at - side },
+          { x: wide, y: at },
+        ]),
         THIN,
       ),
       ...standing(at),

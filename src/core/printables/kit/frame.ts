@@ -1,8 +1,9 @@
 import { onDial } from '../../clock'
 import { type Drawing, FAINT, group, INK, line, makePage, type Shape, textAt } from '../../drawing'
 import { isTwoHanded, type Item, sayAnswer } from '../../teaching'
-import { barText, languages, say } from '../../wording'
+import { barText, languages, say, type Told } from '../../wording'
 import type { PrintOptions } from './choices'
+import { cutTitle, titleOr } from './footers'
 import type { Cell } from './grid'
 
 /** Words even where the group writes figures, beside the figures or the clock of the same time. */
@@ -30,6 +31,22 @@ export function childPage(options: PrintOptions, title: string, footer: string, 
     footer,
     bar: barText(options.wording),
     name: { line: true, text: options.owner, label },
+    body,
+  })
+}
+
+/** A page of something to cut out, whose usual title says so and for whom it is. */
+export function cutPage(
+  options: PrintOptions,
+  name: Told,
+  { footer, body }: { footer: string; body: readonly Shape[] },
+) {
+  const title = cutTitle(name, options)
+  return makePage({
+    paper: options.paper,
+    title: titleOr(options, options.owner ? `${title} (${options.owner})` : title),
+    footer,
+    bar: barText(options.wording),
     body,
   })
 }

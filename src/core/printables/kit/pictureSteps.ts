@@ -7,6 +7,11 @@ export interface PictureStep {
   readonly words: string
 }
 
+/** Drawings, each with what is done there: as many as there are words for. */
+export function stepsOf(drawings: readonly (readonly Shape[])[], words: readonly string[]): PictureStep[] {
+  return words.map((text, i) => ({ drawn: drawings[i] ?? [], words: text }))
+}
+
 interface StepsPlace extends Point {
   readonly width: number
   /** How far each drawing reaches up and down from its middle, mm. */

@@ -1,25 +1,24 @@
-import { bodyArea, type Drawing, group, makePage, path, INK, circle, type Shape } from '../../drawing'
-import { dialShapes, handOutline, HOUR_HAND_SHARE, MINUTE_HAND_REACH } from '../../faces'
+import { bodyArea, type Drawing, group } from '../../drawing'
+import { dialShapes } from '../../faces'
 import { type Random, randomFrom } from '../../random'
 import { isTwoHanded, makeItems, sayAnswer } from '../../teaching'
-import { barText, printedAs, told } from '../../wording'
+import { printedAs, told } from '../../wording'
 import { wordCard } from '../cards/matchFaces'
 import { cardPages } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
 import { definePrintable } from '../kit/definePrintable'
-import { cutTitle, keyFooter, printFooter, titleOr } from '../kit/footers'
-import { part } from '../kit/frame'
+import { cutTitle, keyFooter, printFooter } from '../kit/footers'
+import { cutPage, part } from '../kit/frame'
 import { PRINT_OPTIONS } from '../kit/options'
-import { pictureSteps } from '../kit/pictureSteps'
+import { pictureSteps, stepsOf } from '../kit/pictureSteps'
 import type { PrintOptions } from '../kit/choices'
+import { type ClockToMake, handsHeight, handsToCut } from './madeClock'
 import { FACE_MM, pieceGrounds, pieceLines, piecePictures, tabPlaces } from './pieceParts'
 
 const STEP_HALF_MM = 13
-const HAND_ROW_MM = 20
-const HANDS = [
-  { hand: 'hour', length: FACE_MM * MINUTE_HAND_REACH * HOUR_HAND_SHARE, width: 9 },
-  { hand: 'minute', length: FACE_MM * MINUTE_HAND_REACH, width: 7 },
-] as const
+/** Hands to lay on the face: the hole is a mark for its middle. */
+const LAID: ClockToMake = { radius: FACE_MM, handWidth: 8, hole: 1.6 }
+const HAND_ROW_MM = handsHeight(LAID) + 6
 
 /** A face that is put together, with hands to lay and times to show on it. */
 export const clockInPieces = definePrintable({
@@ -73,31 +72,14 @@ function piecesPage(random: Random, options: PrintOptions, footer: string): Draw
     printedAs('Put the clock together again. The round piece goes in the middle.', wording),
     printedAs('Take a card. Lay the hands so that the clock shows its time.', wording),
   ]
-  const steps = piecePictures(tabs, STEP_HALF_MM).map((drawn, i) => ({ drawn, words: doing[i] ?? '' }))
-  const title = cutTitle(told('Clock in pieces'), options)
+  const steps = stepsOf(piecePictures(tabs, STEP_HALF_MM), doing)
   const y = area.y + FACE_MM + 1
-  return makePage({
-    paper,
-    bar: barText(wording),
-    title: titleOr(options, options.owner ? `${title} (${options.owner})` : title),
+  return cutPage(options, told('Clock in pieces'), {
     footer,
     body: [
       group(face, { part: 'clock', x: area.x + area.width / 2, y }),
-      ...handsRow(area.x + 14, y + FACE_MM + HAND_ROW_MM / 2),
+      ...handsToCut(LAID, options, { x: area.x + 14, y: y + FACE_MM + HAND_ROW_MM / 2 }),
       pictureSteps(steps, { x: area.x, y: y + FACE_MM + HAND_ROW_MM, width: area.width, half: STEP_HALF_MM }),
     ],
   })
-}
-
-/** Both hands to cut out, lying side by side. */
-function handsRow(x: number, y: number): Shape[] {
-  return HANDS.map(({ hand, length, width }, i) =>
-    group(
-      [
-        path(handOutline(hand, { length, width, tail: width }), { layer: 'cut', stroke: INK, strokeMm: 0.4 }),
-        circle({ x: 0, y: 0 }, 0.8, { fill: INK }),
-      ],
-      { part: `cut-${hand}-hand`, x: x + i * (HANDS[0].length + 34), y, turn: 90 },
-    ),
-  )
 }

@@ -21,10 +21,12 @@ import { definePrintable } from '../kit/definePrintable'
 import { keyFooter, printFooter, titleOr } from '../kit/footers'
 import { childPage, part } from '../kit/frame'
 import { PRINT_OPTIONS } from '../kit/options'
-import { pictureSteps } from '../kit/pictureSteps'
+import { pictureSteps, stepsOf } from '../kit/pictureSteps'
 import { wordsIn } from '../kit/wordLists'
 import type { PrintOptions } from '../kit/choices'
 import { timesToSet } from './madeClock'
+import { TENT_CLOCK } from './tentParts'
+import { CUT, THIN } from '../kit/looks'
 
 /** How wide the ring is, and how much wider its hole than the clock, mm. */
 const [BAND_MM, LOOSE_MM] = [24, 1]
@@ -47,7 +49,7 @@ export const fivesRing = definePrintable({
   needs: ['card', 'scissors', 'clock'],
   cautions: ['scissors'],
   notes: ({ across = PRINT_OPTIONS.across.usual }) => [
-    told('It goes round a clock of {0} mm across; the standing clock has 92.', across),
+    told('It goes round a clock of {0} mm across; the standing clock has {1}.', across, 2 * TENT_CLOCK.radius),
     told('Take it away again as soon as the children count without it.'),
   ],
   make(options, seed) {
@@ -58,7 +60,7 @@ export const fivesRing = definePrintable({
     const radius = across / 2 + LOOSE_MM + BAND_MM
     const top = area.y + 2 * radius + 3
     const half = area.width / 2
-    const steps = ringPictures(STEP_HALF_MM).map((drawn, i) => ({ drawn, words: doing(options)[i] ?? '' }))
+    const steps = stepsOf(ringPictures(STEP_HALF_MM), doing(options))
     const page = childPage(options, titleOr(options, nameIn(wording, told('Ring of fives'))), footer, [
       part('ring', ringShapes(across, options), area.x + half, area.y + radius + 1),
       ...timesToSet(items, options, { x: area.x, y: top, width: half - 6 }),
@@ -71,8 +73,6 @@ export const fivesRing = definePrintable({
     }
   },
 })
-
-const CUT = { layer: 'cut', stroke: INK, strokeMm: 0.4 } as const
 
 /** The half of the ring between two angles. */
 function halfRing(from: number, to: number, [inner, outer]: readonly [number, number]): PathCommand[] {
@@ -138,8 +138,6 @@ const doing = ({ wording }: PrintOptions): string[] => [
   printedAs('Cut out the ring, and the middle out of it.', wording),
   printedAs('How long from here to there? Turn it: 60 where you begin.', wording),
 ]
-
-const THIN = { stroke: INK, strokeMm: 0.35, fill: '#FFFFFF' } as const
 
 /** The ring alone, and turned round a clock. */
 function ringPictures(half: number): readonly (readonly Shape[])[] {

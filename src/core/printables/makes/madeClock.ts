@@ -6,6 +6,7 @@ import type { PrintOptions } from '../kit/choices'
 import { dialLook } from '../kit/dialPlace'
 import { part } from '../kit/frame'
 import { textFrom } from '../kit/wordLists'
+import { CUT } from '../kit/looks'
 
 /* What clocks that are made have in common: a face, hands to cut out, and times to set on it. All in mm. */
 
@@ -17,8 +18,6 @@ export interface ClockToMake {
   /** Across the hole in the face and in the hands. */
   readonly hole: number
 }
-
-const CUT = { layer: 'cut', stroke: INK, strokeMm: 0.4 } as const
 
 /** A face without hands about the origin, with the hole that they are joined at. */
 export function faceToTurn({ radius, hole }: ClockToMake, options: PrintOptions): Shape {

@@ -12,8 +12,8 @@ import {
 } from '../../../../tests/readback/spoil'
 import { attempt } from '../../errors'
 import type { Shape } from '../../drawing'
-import { countsOn, type PrintOptions, printableOf, type PrintableId } from '..'
-import { tentMargin } from './tentParts'
+import { countsOn, PRINT_OPTIONS, type PrintOptions, printableOf, type PrintableId } from '..'
+import { TENT_CLOCK, tentMargin } from './tentParts'
 import { windowFor } from './wheelParts'
 
 const base = { paper: 'a4', wording: { language: 'en-GB', form: 'turns' }, rung: 'quarters' } as const
@@ -170,6 +170,10 @@ describe('what is laid round a clock and slid', () => {
     ).toContain('says 40')
     const smaller = bent(({ x, y }) => ({ x: 0.95 * x, y: 0.95 * y }), isCut)
     expect(ring('ring', changed(smaller))).toContain('a hole of')
+  })
+
+  it('a ring of the usual size fits the standing clock', () => {
+    expect(PRINT_OPTIONS.across.usual).toBe(2 * TENT_CLOCK.radius)
   })
 
   it('a strip is found out where it does not go through, or slips out', () => {

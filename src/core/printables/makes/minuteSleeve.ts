@@ -5,7 +5,6 @@ import {
   group,
   INK,
   line,
-  makePage,
   MOSS,
   path,
   rectanglePath,
@@ -17,15 +16,16 @@ import { minutesPast } from '../../clock'
 import { NUMBER_LINE, numberLine } from '../../faces'
 import { randomFrom } from '../../random'
 import { isTwoHanded, type Item, makeItems, minuteOf } from '../../teaching'
-import { barText, languages, printedAs, told } from '../../wording'
+import { languages, printedAs, told } from '../../wording'
 import { dialCard } from '../cards/matchFaces'
 import { cardPages } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
 import { definePrintable } from '../kit/definePrintable'
-import { cutTitle, keyFooter, printFooter, titleOr } from '../kit/footers'
-import { part, wordsFor } from '../kit/frame'
-import { pictureSteps } from '../kit/pictureSteps'
+import { cutTitle, keyFooter, printFooter } from '../kit/footers'
+import { cutPage, part, wordsFor } from '../kit/frame'
+import { pictureSteps, stepsOf } from '../kit/pictureSteps'
 import type { PrintOptions } from '../kit/choices'
+import { CUT, THIN } from '../kit/looks'
 
 /*
  * A strip with the minutes of an hour goes through two slits of a pointer: behind its edges, before its middle. All in mm.
@@ -91,8 +91,6 @@ export const minuteSleeve = definePrintable({
 /** Where the pointer stands for a clock. */
 const minutesOn = (item: Item): string => String(minutesPast(minuteOf(item)))
 
-const CUT = { layer: 'cut', stroke: INK, strokeMm: 0.4 } as const
-
 function sliderPage(options: PrintOptions, footer: string): Drawing {
   const { wording, paper, lowInk } = options
   const area = bodyArea(paper)
@@ -102,16 +100,12 @@ function sliderPage(options: PrintOptions, footer: string): Drawing {
     printedAs('Take a clock. Slide the pointer to its minutes.', wording),
     printedAs('Say the time, and look at the control card.', wording),
   ]
-  const steps = sleevePictures(STEP_HALF_MM).map((drawn, i) => ({ drawn, words: doing[i] ?? '' }))
-  const title = cutTitle(told('Minute slider'), options)
+  const steps = stepsOf(sleevePictures(STEP_HALF_MM), doing)
   const words = languages[wording.language].phrases.onDial
   const strip = numberLine(0, words, { isBlank: true, lowInk }).shapes.map((shape) => scaledShape(shape, SCALE))
   const middle = area.x + area.width / 2
   const left = -HOUR_MM / 2 - BEYOND
-  return makePage({
-    paper,
-    bar: barText(wording),
-    title: titleOr(options, options.owner ? `${title} (${options.owner})` : title),
+  return cutPage(options, told('Minute slider'), {
     footer,
     body: [
       part(
@@ -154,8 +148,6 @@ function pointerShapes(): Shape[] {
     group([arrow], { part: 'arrow' }),
   ]
 }
-
-const THIN = { stroke: INK, strokeMm: 0.35, fill: '#FFFFFF' } as const
 
 /** How it is made and used, in small. */
 function sleevePictures(half: number): readonly (readonly Shape[])[] {

@@ -7,11 +7,13 @@ import {
   type PathCommand,
   type Point,
   pointOnDial,
+  polygonPath,
   type Shape,
 } from '../../drawing'
 import type { Random } from '../../random'
 import { shuffled } from '../../random'
 import { tintOf } from '../kit/tints'
+import { CUT } from '../kit/looks'
 
 /*
  * A face cut into equal sectors about a round middle. On each line between two sectors a round tab of one goes into the
@@ -52,9 +54,6 @@ function tabbed(turn: number, tab: number, { from, to }: { from: number; to: num
   }))
 }
 
-const along = (points: readonly Point[]): PathCommand[] =>
-  points.map(({ x, y }, i): PathCommand => ({ op: i === 0 ? 'M' : 'L', x, y }))
-
 const scaled = ({ x, y }: Point, k: number): Point => ({ x: x * k, y: y * k })
 
 /** The outline of a piece: up its first line, round the rim, down its second, round the middle. */
@@ -69,15 +68,13 @@ function pieceOutline(piece: number, tabs: readonly number[], k = 1): PathComman
   const [up = [], down = []] = [first, [...(second ?? [])].reverse()]
   const [rim = { x: 0, y: 0 }, hub = { x: 0, y: 0 }] = [down[0], up[0]]
   return [
-    ...along(up),
+    ...polygonPath(up, { isClosed: false }),
     { op: 'A', r: FACE_MM * k, large: false, sweep: true, ...rim },
-    ...along(down).slice(1),
+    ...polygonPath(down, { isClosed: false }).slice(1),
     { op: 'A', r: HUB_MM * k, large: false, sweep: false, ...hub },
     { op: 'Z' },
   ]
 }
-
-const CUT = { layer: 'cut', stroke: INK, strokeMm: 0.4 } as const
 
 /** The grounds of the pieces. */
 export function pieceGrounds(tabs: readonly number[]): Shape[] {
@@ -89,7 +86,12 @@ export function pieceLines(tabs: readonly number[]): Shape[] {
   return [
     path(circlePath(0, 0, FACE_MM), CUT),
     path(circlePath(0, 0, HUB_MM), CUT),
-    ...tabs.map((tab, i) => path(along(tabbed(turnOfLine(i, tabs.length), tab, { from: HUB_MM, to: FACE_MM })), CUT)),
+    ...tabs.map((tab, i) =>
+      path(
+        polygonPath(tabbed(turnOfLine(i, tabs.length), tab, { from: HUB_MM, to: FACE_MM }), { isClosed: false }),
+        CUT,
+      ),
+    ),
   ]
 }
 

@@ -1,13 +1,13 @@
-import { bodyArea, group, makePage, type Drawing, type Shape } from '../../drawing'
+import { bodyArea, group, type Drawing, type Shape } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
 import { hasDialTimes, type Item, makeItems, sayAnswer } from '../../teaching'
-import { barText, printedAs, told } from '../../wording'
+import { printedAs, told } from '../../wording'
 import { controlCards } from '../kit/controlCard'
 import { definePrintable } from '../kit/definePrintable'
 import { itemDial } from '../kit/dialPlace'
-import { cutTitle, keyFooter, printFooter, titleOr } from '../kit/footers'
-import { part } from '../kit/frame'
-import { pictureSteps } from '../kit/pictureSteps'
+import { keyFooter, printFooter } from '../kit/footers'
+import { cutPage, part } from '../kit/frame'
+import { pictureSteps, stepsOf } from '../kit/pictureSteps'
 import { wordsIn } from '../kit/wordLists'
 import type { PrintOptions } from '../kit/choices'
 import { circleOver, TOP_MM, topOutline, topPictures, turnOfSide, wordsOver } from './topParts'
@@ -77,12 +77,8 @@ function topPage(
   { options, footer }: { options: PrintOptions; footer: string },
 ): Drawing {
   const area = bodyArea(options.paper)
-  const title = cutTitle(told('Spinning tops'), options)
   const sides = over.map((shapes, side) => group(shapes, { part: `side-${side}`, turn: turnOfSide(side, over.length) }))
-  return makePage({
-    paper: options.paper,
-    bar: barText(options.wording),
-    title: titleOr(options, options.owner ? `${title} (${options.owner})` : title),
+  return cutPage(options, told('Spinning tops'), {
     footer,
     body: [
       part('top', [...topOutline(over.length, options), ...sides], area.x + area.width / 2, area.y + TOP_MM + 2),
@@ -102,7 +98,7 @@ const under =
       printedAs('Spin it on its point.', wording),
       printedAs('Read the time over the side that it lies on.', wording),
     ]
-    const steps = topPictures(count, STEP_HALF_MM).map((drawn, i) => ({ drawn, words: doing[i] ?? '' }))
+    const steps = stepsOf(topPictures(count, STEP_HALF_MM), doing)
     return [pictureSteps(steps, { x: area.x, y: top, width: area.width, half: STEP_HALF_MM })]
   }
 

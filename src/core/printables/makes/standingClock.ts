@@ -7,7 +7,7 @@ import { controlCards } from '../kit/controlCard'
 import { definePrintable } from '../kit/definePrintable'
 import { keyFooter, printFooter, titleOr } from '../kit/footers'
 import { childPage, part } from '../kit/frame'
-import { pictureSteps, stepsHeight } from '../kit/pictureSteps'
+import { pictureSteps, stepsHeight, stepsOf } from '../kit/pictureSteps'
 import type { PrintOptions } from '../kit/choices'
 import { faceToTurn, handsHeight, handsToCut, timesToSet } from './madeClock'
 import { FACE_DOWN, TENT, TENT_CLOCK, tentMargin, tentPictures, tentShapes, TIE, tieShapes } from './tentParts'
@@ -69,7 +69,7 @@ function partsBeside({ wording, paper }: PrintOptions, { x, width }: { x: number
     printedAs('Glue the tie inside, at both feet.', wording),
     printedAs('Stand it up.', wording),
   ]
-  const steps = tentPictures(STEP_HALF_MM).map((drawn, i) => ({ drawn, words: doing[i] ?? '' }))
+  const steps = stepsOf(tentPictures(STEP_HALF_MM), doing)
   const stepsAt = area.y + area.height - 2 * stepsHeight(STEP_HALF_MM)
   const tie = { x: x + width / 2, y: stepsAt - 4 - TIE.width / 2 }
   return [

@@ -1,6 +1,19 @@
-import { FAINT, INK, line, path, type PathCommand, type Shape, circle, group, pointOnDial } from '../../drawing'
+import {
+  FAINT,
+  INK,
+  line,
+  path,
+  type PathCommand,
+  type Shape,
+  circle,
+  group,
+  rectanglePath,
+  scaledPath,
+} from '../../drawing'
 import { RIM_TO } from '../../faces'
 import type { ClockToMake } from './madeClock'
+import { CUT, THIN } from '../kit/looks'
+import { smallClock } from '../kit/smallClock'
 
 /*
  * A strap that lies upright on the page: a tongue at its upper end, the face in its middle, slits at its lower end. The
@@ -68,8 +81,6 @@ function outline(wrist: number): PathCommand[] {
   ]
 }
 
-const CUT = { layer: 'cut', stroke: INK, strokeMm: 0.4 } as const
-
 /** The strap with its slits, without the face. */
 export function strapShapes(wrist: number): Shape[] {
   return [
@@ -80,49 +91,24 @@ export function strapShapes(wrist: number): Shape[] {
   ]
 }
 
-const THIN = { stroke: INK, strokeMm: 0.35, fill: '#FFFFFF' } as const
-
 /** How it is made, in small. */
 export function strapPictures(wrist: number, half: number): readonly (readonly Shape[])[] {
   const k = (2 * half) / strapHeight(wrist)
-  const scaled = outline(wrist).map((command): PathCommand => {
-    if (command.op === 'Z' || command.op === 'C') return command
-    const at = { x: command.x * k, y: (command.y + TONGUE) * k - half }
-    return command.op === 'A' ? { ...command, r: command.r * k, ...at } : { ...command, ...at }
-  })
   const face = { x: 0, y: (faceDown(wrist) + TONGUE) * k - half }
   const radius = half * 0.62
-  const hands = (at: { x: number; y: number }, r: number): Shape[] => [
-    line(at, { x: at.x + r * 0.4, y: at.y + r * 0.2 }, { stroke: INK, strokeMm: 1 }),
-    line(at, { x: at.x, y: at.y - r * 0.7 }, { stroke: INK, strokeMm: 0.7 }),
-  ]
-  const dial = (at: { x: number; y: number }, r: number): Shape[] => [
-    circle(at, r, THIN),
-    ...Array.from({ length: 12 }, (_, i) => {
-      const [from, to] = [pointOnDial(30 * i, r * 0.78), pointOnDial(30 * i, r * 0.92)]
-      return line({ x: at.x + from.x, y: at.y + from.y }, { x: at.x + to.x, y: at.y + to.y }, THIN)
-    }),
-  ]
   const middle = { x: 0, y: 0 }
   const arm = { stroke: FAINT, strokeMm: 0.5 } as const
   return [
-    [path(scaled, THIN), ...dial(face, WRIST_CLOCK.radius * k)],
-    [...dial(middle, half * 0.8), ...hands(middle, half * 0.8), circle(middle, 1.2, { fill: INK })],
+    [
+      group([path(scaledPath(outline(wrist), k), THIN)], { y: TONGUE * k - half }),
+      ...smallClock(face, WRIST_CLOCK.radius * k, { hasHands: false }),
+    ],
+    [...smallClock(middle, half * 0.8), circle(middle, 1.2, { fill: INK })],
     [
       line({ x: -half * 0.95, y: -half * 0.42 }, { x: half * 0.95, y: -half * 0.5 }, arm),
       line({ x: -half * 0.95, y: half * 0.42 }, { x: half * 0.95, y: half * 0.5 }, arm),
-      path(
-        [
-          { op: 'M', x: -radius * 0.5, y: -half * 0.5 },
-          { op: 'L', x: radius * 0.5, y: -half * 0.5 },
-          { op: 'L', x: radius * 0.5, y: half * 0.5 },
-          { op: 'L', x: -radius * 0.5, y: half * 0.5 },
-          { op: 'Z' },
-        ],
-        { ...THIN, fill: '#F7E6C9' },
-      ),
-      ...dial(middle, radius),
-      ...hands(middle, radius),
+      path(rectanglePath(-radius * 0.5, -half * 0.5, radius, half), { ...THIN, fill: '#F7E6C9' }),
+      ...smallClock(middle, radius),
     ],
   ]
 }

@@ -1,16 +1,7 @@
-import {
-  circle,
-  FAINT,
-  group,
-  INK,
-  line,
-  path,
-  type PathCommand,
-  pointOnDial,
-  rectanglePath,
-  type Shape,
-} from '../../drawing'
+import { INK, line, path, polygonPath, rectanglePath, type Shape } from '../../drawing'
 import type { ClockToMake } from './madeClock'
+import { CUT, FOLD, THIN } from '../kit/looks'
+import { smallClock } from '../kit/smallClock'
 
 /*
  * A tent of two equal walls with a fold between them, the clock on the front one. A tie glued to the foot of both keeps
@@ -52,9 +43,6 @@ export function tentMargin(clock: ClockToMake = TENT_CLOCK): number {
   return FOOT / 2 - forward
 }
 
-const CUT = { layer: 'cut', stroke: INK, strokeMm: 0.4 } as const
-const FOLD = { layer: 'fold', stroke: FAINT, strokeMm: 0.3, dashMm: [3, 2] } as const
-
 /** Both walls from the upper edge of the back one down, the fold between them at the origin. */
 export function tentShapes(): Shape[] {
   return [
@@ -73,30 +61,7 @@ export function tieShapes(): Shape[] {
   return [path(rectanglePath(-half, -wide, TIE.length, TIE_WIDE), CUT), fold(-FOOT / 2), fold(FOOT / 2)]
 }
 
-const THIN = { stroke: INK, strokeMm: 0.35, fill: '#FFFFFF' } as const
 const TINTED = { ...THIN, fill: '#F7E6C9' } as const
-
-const closed = (points: readonly { x: number; y: number }[]): PathCommand[] => [
-  ...points.map(({ x, y }, i): PathCommand => ({ op: i === 0 ? 'M' : 'L', x, y })),
-  { op: 'Z' },
-]
-
-/** A small dial with hands. */
-function dial(y: number, r: number, hasHands: boolean): Shape[] {
-  return [
-    circle({ x: 0, y }, r, THIN),
-    ...Array.from({ length: 12 }, (_, i) => {
-      const [from, to] = [pointOnDial(30 * i, r * 0.78), pointOnDial(30 * i, r * 0.92)]
-      return line({ x: from.x, y: y + from.y }, { x: to.x, y: y + to.y }, THIN)
-    }),
-    ...(hasHands
-      ? [
-          line({ x: 0, y }, { x: r * 0.45, y: y + r * 0.25 }, { stroke: INK, strokeMm: 1 }),
-          line({ x: 0, y }, { x: 0, y: y - r * 0.7 }, { stroke: INK, strokeMm: 0.7 }),
-        ]
-      : []),
-  ]
-}
 
 /** How it is made, in small: cut and joined, folded, tied, standing. */
 export function tentPictures(half: number): readonly (readonly Shape[])[] {
@@ -126,14 +91,14 @@ export function tentPictures(half: number): readonly (readonly Shape[])[] {
     ],
     { stroke: '#2F6B4F', strokeMm: 1 },
   )
-  const behind = closed([
+  const behind = polygonPath([
     { x: -wide * 0.8, y: -wall * 0.55 },
     { x: wide * 0.8, y: -wall * 0.55 },
     { x: wide * 1.15, y: wall * 0.42 },
     { x: -wide * 0.6, y: wall * 0.42 },
   ])
   const front = path(
-    closed([
+    polygonPath([
       { x: -wide * 0.8, y: -wall * 0.55 },
       { x: wide * 0.8, y: -wall * 0.55 },
       { x: wide * 0.9, y: wall * 0.55 },
@@ -142,9 +107,9 @@ export function tentPictures(half: number): readonly (readonly Shape[])[] {
     THIN,
   )
   return [
-    [flat, crease, ...dial(wall / 2, wide * 0.8, true)],
+    [flat, crease, ...smallClock({ x: 0, y: wall / 2 }, wide * 0.8)],
     [side],
     [side, tie],
-    [path(behind, TINTED), front, group(dial(0, wide * 0.7, true))],
+    [path(behind, TINTED), front, ...smallClock({ x: 0, y: 0 }, wide * 0.7)],
   ]
 }

@@ -3,14 +3,15 @@ import {
   group,
   INK,
   line,
-  MOSS,
   path,
   type PathCommand,
   type Point,
   pointOnDial,
+  polygonPath,
   type Shape,
 } from '../../drawing'
 import { tintOf } from '../kit/tints'
+import { THIN, ARROW } from '../kit/looks'
 
 /*
  * A top: a card with as many equal sides as it has times, and a short pencil through its middle, the origin. It comes
@@ -48,11 +49,6 @@ function corners(sides: number, radius: number): Point[] {
   return Array.from({ length: sides }, (_, i) => pointOnDial(180 + turnOfSide(i, sides) - 180 / sides, radius))
 }
 
-const closed = (points: readonly Point[]): PathCommand[] => [
-  ...points.map(({ x, y }, i): PathCommand => ({ op: i === 0 ? 'M' : 'L', x, y })),
-  { op: 'Z' },
-]
-
 /** The card, its hole, and a line from the middle to each corner. */
 export function topOutline(sides: number, { lowInk = false }: { lowInk?: boolean }): Shape[] {
   const around = corners(sides, TOP_MM)
@@ -60,18 +56,16 @@ export function topOutline(sides: number, { lowInk = false }: { lowInk?: boolean
   const grounds = lowInk
     ? []
     : around.map((corner, i) =>
-        path(closed([middle, corner, around[(i + 1) % sides] ?? corner]), { fill: tintOf(i, sides) }),
+        path(polygonPath([middle, corner, around[(i + 1) % sides] ?? corner]), { fill: tintOf(i, sides) }),
       )
   return [
     ...grounds,
     ...around.map((corner) => line(middle, corner, { stroke: INK, strokeMm: 0.3 })),
-    path(closed(around), { layer: 'cut', stroke: INK, strokeMm: 0.5 }),
+    path(polygonPath(around), { layer: 'cut', stroke: INK, strokeMm: 0.5 }),
     circle(middle, HOLE_MM, { layer: 'cut', fill: '#FFFFFF', stroke: INK, strokeMm: 0.4 }),
   ]
 }
 
-const THIN = { stroke: INK, strokeMm: 0.35, fill: '#FFFFFF' } as const
-const ARROW = { stroke: MOSS, strokeMm: 0.7 } as const
 /** How wide a pencil is in the small drawings, mm. */
 const PENCIL_MM = 1.1
 
@@ -80,7 +74,7 @@ function pencil(top: number, point: number): Shape {
   const neck = point - 3
   return group([
     path(
-      closed([
+      polygonPath([
         { x: -PENCIL_MM, y: top },
         { x: PENCIL_MM, y: top },
         { x: PENCIL_MM, y: neck },
@@ -89,7 +83,7 @@ function pencil(top: number, point: number): Shape {
       { ...THIN, fill: '#E9B949' },
     ),
     path(
-      closed([
+      polygonPath([
         { x: -PENCIL_MM, y: neck },
         { x: PENCIL_MM, y: neck },
         { x: 0, y: point },
@@ -101,7 +95,7 @@ function pencil(top: number, point: number): Shape {
 
 /** A top seen from the side, flattened. */
 function flattened(sides: number, radius: number): Shape {
-  return path(closed(corners(sides, radius).map(({ x, y }) => ({ x, y: y * 0.3 }))), THIN)
+  return path(polygonPath(corners(sides, radius).map(({ x, y }) => ({ x, y: y * 0.3 }))), THIN)
 }
 
 /** A pencil through a top: its upper end, the card, and its lower end in front. */
@@ -141,8 +135,8 @@ export function topPictures(sides: number, half: number): readonly (readonly Sha
     const around = corners(sides, r)
     const below = [middle, around[0] ?? middle, around[1] ?? middle]
     return [
-      path(closed(around), THIN),
-      path(closed(below), { ...THIN, fill: tintOf(0, sides) }),
+      path(polygonPath(around), THIN),
+      path(polygonPath(below), { ...THIN, fill: tintOf(0, sides) }),
       ...around.map((corner) => line(middle, corner, THIN)),
     ]
   }

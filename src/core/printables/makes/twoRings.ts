@@ -20,12 +20,13 @@ import { handsHidden } from '../../clock'
 import { isTwoHanded, itemAt, type RungId, rungOf } from '../../teaching'
 import { barText, printedAs, told } from '../../wording'
 import { definePrintable } from '../kit/definePrintable'
-import { cutTitle, keyFooter, keyTitle, printFooter, titleOr } from '../kit/footers'
-import { figures, inWords, part } from '../kit/frame'
-import { pictureSteps } from '../kit/pictureSteps'
+import { keyFooter, keyTitle, printFooter } from '../kit/footers'
+import { cutPage, figures, inWords, part } from '../kit/frame'
+import { pictureSteps, stepsOf } from '../kit/pictureSteps'
 import { tintOf } from '../kit/tints'
 import { textFrom, wordsIn } from '../kit/wordLists'
 import type { PrintOptions } from '../kit/choices'
+import { THIN } from '../kit/looks'
 
 /** Of the whole, and of the hours inside, mm. */
 const [RADIUS_MM, HOURS_MM] = [86, 50]
@@ -131,12 +132,8 @@ function spinnerPage(minutes: readonly number[], options: PrintOptions, footer: 
     printedAs('Flick again: those are the minutes.', wording),
     printedAs('Set the time on a clock and say it.', wording),
   ]
-  const steps = stepPictures(STEP_HALF_MM).map((drawn, i) => ({ drawn, words: doing[i] ?? '' }))
-  const title = cutTitle(told('Two-ring spinner'), options)
-  return makePage({
-    paper,
-    bar: barText(wording),
-    title: titleOr(options, options.owner ? `${title} (${options.owner})` : title),
+  const steps = stepsOf(stepPictures(STEP_HALF_MM), doing)
+  return cutPage(options, told('Two-ring spinner'), {
     footer,
     body: [
       part('rings', spinner, area.x + area.width / 2, y),
@@ -146,8 +143,6 @@ function spinnerPage(minutes: readonly number[], options: PrintOptions, footer: 
 }
 
 const minuteLabel = (minute: number): string => `:${String(minute).padStart(2, '0')}`
-
-const THIN = { stroke: INK, strokeMm: 0.35, fill: '#FFFFFF' } as const
 
 /** A clip that points somewhere, about the middle. */
 function clip(turn: number, length: number): Shape {

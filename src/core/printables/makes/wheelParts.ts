@@ -1,18 +1,18 @@
 import {
   circle,
   circlePath,
-  FAINT,
   group,
   INK,
   line,
-  MOSS,
   path,
   type PathCommand,
   type Point,
   pointOnDial,
+  polygonPath,
   rectanglePath,
   type Shape,
 } from '../../drawing'
+import { CUT, FOLD, THIN, ARROW } from '../kit/looks'
 
 /*
  * A wheel that turns behind a cover, both about one pin, the origin. At each stop a clock lies behind the round window
@@ -47,9 +47,6 @@ export function windowFor(stops: number): { readonly up: number; readonly radius
 /** Of the stops, degrees clockwise. */
 export const turnOfStop = (stop: number, stops: number): number => (360 * stop) / stops
 
-const CUT = { layer: 'cut', stroke: INK, strokeMm: 0.4 } as const
-const FOLD = { layer: 'fold', stroke: FAINT, strokeMm: 0.3, dashMm: [3, 2] } as const
-
 const pin = (): Shape => circle({ x: 0, y: 0 }, PIN_MM, CUT)
 
 /** A small triangle on the rim that points to the middle, or from it. */
@@ -57,8 +54,7 @@ function mark(turn: number, from: number, to: number): Shape {
   const half = 3 / ((from + to) / 2)
   const sideways = (half * 180) / Math.PI
   const corners = [pointOnDial(turn, to), pointOnDial(turn - sideways, from), pointOnDial(turn + sideways, from)]
-  const commands = corners.map(({ x, y }, i): PathCommand => ({ op: i === 0 ? 'M' : 'L', x, y }))
-  return path([...commands, { op: 'Z' }], { fill: INK })
+  return path(polygonPath(corners), { fill: INK })
 }
 
 /** The rim of the wheel, its pin, and a mark at each stop that meets the cover's. */
@@ -97,9 +93,6 @@ export function coverOutline(stops: number, { lowInk = false }: { lowInk?: boole
     group([mark(0, COVER_MM - 3.5, COVER_MM - 0.3)], { part: 'pointer' }),
   ]
 }
-
-const THIN = { stroke: INK, strokeMm: 0.35, fill: '#FFFFFF' } as const
-const ARROW = { stroke: MOSS, strokeMm: 0.7 } as const
 
 /** A curved arrow about the middle, clockwise. */
 function turning(radius: number): Shape[] {

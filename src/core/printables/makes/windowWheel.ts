@@ -1,13 +1,13 @@
-import { bodyArea, type Drawing, group, makePage, type Shape } from '../../drawing'
+import { bodyArea, type Drawing, group, type Shape } from '../../drawing'
 import { randomFrom } from '../../random'
 import { hasDialTimes, type Item, makeItems, sayAnswer } from '../../teaching'
-import { barText, printedAs, told } from '../../wording'
+import { printedAs, told } from '../../wording'
 import { controlCards } from '../kit/controlCard'
 import { definePrintable } from '../kit/definePrintable'
 import { itemDial } from '../kit/dialPlace'
-import { cutTitle, keyFooter, printFooter, titleOr } from '../kit/footers'
-import { part } from '../kit/frame'
-import { pictureSteps } from '../kit/pictureSteps'
+import { keyFooter, printFooter } from '../kit/footers'
+import { cutPage, part } from '../kit/frame'
+import { pictureSteps, stepsOf } from '../kit/pictureSteps'
 import { wordsIn } from '../kit/wordLists'
 import type { PrintOptions } from '../kit/choices'
 import {
@@ -56,11 +56,7 @@ export const windowWheel = definePrintable({
 })
 
 function onPage(body: readonly Shape[], options: PrintOptions, footer: string): Drawing {
-  const title = cutTitle(told('Window wheel'), options)
-  return makePage({
-    paper: options.paper,
-    bar: barText(options.wording),
-    title: titleOr(options, options.owner ? `${title} (${options.owner})` : title),
+  return cutPage(options, told('Window wheel'), {
     footer,
     body,
   })
@@ -104,7 +100,7 @@ function coverPage(stops: number, options: PrintOptions, footer: string): Drawin
     printedAs('Lay the wheel behind. One fastener goes through both.', wording),
     printedAs('Turn it from arrow to arrow.', wording),
   ]
-  const steps = wheelPictures(stops, STEP_HALF_MM).map((drawn, i) => ({ drawn, words: doing[i] ?? '' }))
+  const steps = stepsOf(wheelPictures(stops, STEP_HALF_MM), doing)
   const top = area.y + COVER_MM + 1
   return onPage(
     [

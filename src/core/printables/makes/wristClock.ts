@@ -7,7 +7,7 @@ import { definePrintable } from '../kit/definePrintable'
 import { keyFooter, printFooter, titleOr } from '../kit/footers'
 import { childPage } from '../kit/frame'
 import { PRINT_OPTIONS } from '../kit/options'
-import { pictureSteps } from '../kit/pictureSteps'
+import { pictureSteps, stepsOf } from '../kit/pictureSteps'
 import { faceToTurn, handsHeight, handsToCut, timesHeight, timesToSet } from './madeClock'
 import {
   faceDown,
@@ -62,7 +62,7 @@ export const wristClock = definePrintable({
       printedAs('Join the hands to the face. Put tape over the ends.', wording),
       printedAs('Put it round the wrist. Push the tongue through a slit.', wording),
     ]
-    const steps = strapPictures(wrist, STEP_HALF_MM).map((drawn, i) => ({ drawn, words: doing[i] ?? '' }))
+    const steps = stepsOf(strapPictures(wrist, STEP_HALF_MM), doing)
     const top = area.y + (area.height - strapHeight(wrist)) / 2 + tongueHeight
     const page = childPage(options, titleOr(options, nameIn(wording, told('Wrist clock'))), footer, [
       group([...strapShapes(wrist), group([faceToTurn(WRIST_CLOCK, options)], { y: faceDown(wrist) })], {
