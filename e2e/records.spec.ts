@@ -153,6 +153,24 @@ test('a finding says why, what was not found says why not, and the adult’s jud
   await expect(page.getByText('Likes to set the lamp clock.')).toBeVisible()
 })
 
+test('a step that is secure has a certificate with the name of the child on it', async ({ page, request }) => {
+  const { groups } = await overviewOf(request)
+  const bram = groups.flatMap((each) => each.children).find(({ name }) => name === 'Bram')
+  await page.goto(`/children/${bram?.id}`)
+  const steps = page.getByRole('region', { name: 'Steps' })
+  const link = (step: string) =>
+    steps
+      .getByRole('listitem')
+      .filter({ hasText: step })
+      .getByRole('link', { name: 'Print a certificate to colour in' })
+  await steps.getByText('O’clock', { exact: true }).click()
+  await link('O’clock').click()
+  await expect(page.getByLabel('Step', { exact: true })).toHaveValue('oclock')
+  const certificate = page.getByRole('img', { name: /^Page 1/ })
+  await expect(certificate).toContainText('I can read the clock')
+  await expect(certificate).toContainText('Bram')
+})
+
 test('growth is told week by week, and what was played in a week', async ({ page, request }) => {
   const { groups } = await overviewOf(request)
   const bram = groups.flatMap((each) => each.children).find(({ name }) => name === 'Bram')

@@ -7,6 +7,7 @@ import { dayGames } from './dayGames'
 import { printedGames } from './games'
 import { handsOnActivities } from './handsOn'
 import { handsOnDayActivities } from './handsOnDay'
+import { keepsakeActivities } from './keepsakes'
 import { makingActivities } from './makes'
 import { movingActivities } from './moving'
 import { pictorialActivities } from './pictorial'
@@ -34,6 +35,7 @@ export const catalogue: readonly Activity[] = [
   ...pictorialActivities,
   ...printedGames,
   ...makingActivities,
+  ...keepsakeActivities,
   ...sheetActivities,
   ...dayGames,
   ...showingActivities,

@@ -1,7 +1,7 @@
 import { told } from '../wording'
 import { describe, expect, it } from 'vitest'
 import { readSvg } from '../../../tests/readback/svg'
-import { MATERIAL_IDS, activityOf, tablesFor } from '../activities'
+import { MATERIAL_IDS, activityOf, catalogue, tablesFor } from '../activities'
 import { toSvg } from '../drawing'
 import { standingOf } from '../knowing'
 import { countsOn, printables, simulatedTurns, takenChoices, USUAL_RULES } from '../printables'
@@ -18,11 +18,12 @@ function usual(id: 'toss-and-fill' | 'bingo' | 'badges' | 'match-cards') {
   return { paper: 'a4', wording, rung: 'quarters', count, ...choices } as const
 }
 
-function printsOf(activityId: string, children: number, minutes: number) {
+function printsOf(activityId: string, children: number, minutes: number, age?: number) {
   const request = {
     children: Array.from({ length: children }, (_, i) => ({
       id: `c${i}`,
       name: `Child ${i}`,
+      ...(age !== undefined && i === 0 && { age }),
       standing: standingOf([], school, 0),
       findings: [],
     })),
@@ -38,6 +39,16 @@ function printsOf(activityId: string, children: number, minutes: number) {
 }
 
 describe('a print in a session', () => {
+  it('has large cards, and a page for each board, as soon as one child is 4', () => {
+    const pagesFor = (activityId: string, age: number) => printsOf(activityId, 4, 15, age).pages.length
+    const [cards, boards] = [
+      catalogue.find(({ prints }) => prints === 'match-cards'),
+      catalogue.find(({ prints }) => prints === 'bingo'),
+    ]
+    expect(pagesFor(cards?.id ?? '', 4)).toBe(2 * pagesFor(cards?.id ?? '', 5))
+    expect(pagesFor(boards?.id ?? '', 4)).toBe(2 * pagesFor(boards?.id ?? '', 5))
+  })
+
   it('has a mat that lasts the minutes: longer ones have more cells', () => {
     const toss = activityOf('toss-a-time')
     const cells = (minutes: number) => {

@@ -13,7 +13,7 @@ describe('how to play', () => {
     for (const { id: rung } of rungs.filter((each) => suits(each.id)))
       for (const language of LANGUAGE_IDS) {
         const wording = { language, form: 'turns' } as const
-        const pages = howToPlayPages(id, { rung, paper: 'letter', wording })
+        const pages = howToPlayPages(id, { rung, paper: 'letter', wording }, 24)
         expect(pages).toHaveLength(kind === 'sheet' ? 0 : 1)
         const rules = howToPlay(id, rung, wording)
         if (!rules) continue

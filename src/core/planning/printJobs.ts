@@ -84,6 +84,15 @@ const STATION_SEEDS_FROM = 500
 /** The seeds of children's sheets come after those of the tables. */
 export const CHILD_SEEDS_FROM = 100
 
+/** Below this age hands are small, and cards and boards large. */
+const LARGE_CARDS_BELOW = 5
+
+/** How cards and boards are cut for the youngest who plays with them. */
+function cutFor(children: readonly { readonly age?: number }[]): Pick<PrintChoices, 'size' | 'wholePage'> {
+  const isYoung = children.some(({ age }) => age !== undefined && age < LARGE_CARDS_BELOW)
+  return isYoung ? { size: 'large', wholePage: true } : {}
+}
+
 /** What is printed once for each table. */
 export function tablePrints(wanted: readonly Activity[], rung: RungId, job: PrintJob): PrintLine[] {
   const { request, settings, seed } = job
@@ -93,13 +102,14 @@ export function tablePrints(wanted: readonly Activity[], rung: RungId, job: Prin
     const suited = rungFor(printable, rung, request.school)
     const minutes = job.minutesOf?.(activity) ?? durationRange(activity, request.children.length).usual
     const played = { activity, players, minutes }
+    const cut = cutFor(request.children)
     return Array.from({ length: tables }, (_, i) => {
       const owner = tables > 1 ? printedAs('table {0}', wording, i + 1) : undefined
       const name = nameIn(wording, printable.name)
       const title = tables > 1 ? printedAs('{0}, set {1}', wording, name, i + 1) : name
       return printLine(
         title,
-        printOf(printable, { rung: suited, owner, seed: seed + SEEDS_APART * place + i + 1, played }, settings),
+        printOf(printable, { rung: suited, owner, seed: seed + SEEDS_APART * place + i + 1, played, ...cut }, settings),
       )
     })
   })
@@ -119,6 +129,7 @@ export function stationPrints({ stations = [], request, settings, seed }: PrintJ
           owner,
           seed: seed + SEEDS_APART * place + STATION_SEEDS_FROM + 10 * s + team,
           played,
+          ...cutFor(request.children),
         }
         const title = printedAs('{0}, for {1}', wording, nameIn(wording, printable.name), owner)
         return printLine(title, printOf(printable, own, settings))

@@ -1,12 +1,16 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { asItIs, changed, emptied, moved, spoiling, without } from '../../../tests/readback/spoil'
 import { boxOf, readSvg } from '../../../tests/readback/svg'
 import { cutLines } from '../../../tests/readback/prints/reading'
 import { type Drawing, type PaperId, SAFE_MARGIN_MM, papers, toSvg } from '../drawing'
-import { cardPages, cutGrid, patternedBack } from './kit/cards'
+import { patternedBack } from './kit/cardBacks'
+import { cardPages, cutGrid } from './kit/cards'
 import { clockCells, gridCells } from './kit/grid'
 import { titleOr } from './kit/footers'
 import type { Flip, PrintOptions } from './kit/choices'
+import { PRINT_OPTIONS } from './kit/options'
+import { printableOf } from '.'
 
 const options = (more: Partial<PrintOptions> = {}): PrintOptions => ({
   paper: 'a4',
@@ -16,6 +20,7 @@ const options = (more: Partial<PrintOptions> = {}): PrintOptions => ({
   ...more,
 })
 
+const widthOf = ({ left, right }: { left: number; right: number }) => right - left
 const read = (page: Drawing) => readSvg(toSvg(page))
 
 /** A card whose only ink is a dot at its middle. */
@@ -126,6 +131,86 @@ describe('pages of cards', () => {
         expect(box.bottom).toBeLessThan(18 + height)
       }),
     )
+  })
+})
+
+describe('the letter of a set', () => {
+  const LETTERS = Object.keys(PRINT_OPTIONS.letter.values) as NonNullable<PrintOptions['letter']>[]
+  const SIDE = { x: 20, y: 20, width: 60, height: 50 }
+
+  it('has a pattern that no other letter has', () => {
+    const patterns = LETTERS.map((letter) => JSON.stringify(patternedBack(SIDE, letter).slice(0, -1)))
+    expect(patterns).toHaveLength(8)
+    expect(new Set(patterns).size).toBe(8)
+  })
+
+  it.each(['loop-cards', 'match-cards'] as const)('is found out on %s where it is another, lost or cut off', (id) => {
+    const spoilt = spoiling(id, options({ rung: 'quarters', letter: 'C' }))
+    const another = changed((shape) => (shape.type === 'text' ? { ...shape, text: 'B' } : shape))
+    expect(spoilt('', asItIs)).toBe('')
+    expect(spoilt('letter', another)).toContain('a back has the letter “B”')
+    expect(spoilt('letter', moved(8, 0))).toContain('a letter is not in the middle of its back')
+    expect(spoilt('letter', moved(0, 60))).toContain('a letter is cut off')
+    expect(spoilt('back-2', emptied)).toContain('backs behind')
+  })
+
+  it('is found out where one back of a set has less of the pattern, or has it elsewhere', () => {
+    const spoilt = spoiling('loop-cards', options({ rung: 'quarters', letter: 'E', backs: 'short-edge' }))
+    expect(
+      spoilt(
+        'back-1',
+        without((_, i) => i === 0),
+      ),
+    ).toContain('the backs of one set differ')
+    expect(spoilt('back-1', moved(3, 0))).toContain('a pattern is not behind its card')
+  })
+
+  it('prints the backs, and stands on the box', () => {
+    const print = printableOf('memory-pairs').make(options({ letter: 'F', box: '160' }), 1)
+    const texts = print.pages.map((page) => read(page).filter(({ text }) => text === 'F').length)
+    expect(texts).toEqual([0, 12, 1])
+  })
+})
+
+describe('the size of cards', () => {
+  const cardsOf = (id: 'match-cards' | 'memory-pairs' | 'show-me-cards', size: PrintOptions['size']) => {
+    const { pages } = printableOf(id).make(options({ rung: 'quarters', count: 12, size }), 3)
+    const [first = []] = pages.map((page) => read(page))
+    const { xs, ys } = cutLines(first)
+    const sizes = first.filter(({ tag, parts }) => tag === 'text' && parts.includes('words')).map((text) => text.size)
+    return {
+      wide: (xs[1] ?? 0) - (xs[0] ?? 0),
+      high: (ys[1] ?? 0) - (ys[0] ?? 0),
+      letters: Math.max(...(sizes as number[])),
+    }
+  }
+
+  it.each(['match-cards', 'memory-pairs', 'show-me-cards'] as const)('of %s is as it was chosen, letters too', (id) => {
+    const [small, usual, large] = [cardsOf(id, 'small'), cardsOf(id, undefined), cardsOf(id, 'large')]
+    expect(small.wide).toBeCloseTo(usual.wide * 0.75)
+    expect(large.wide).toBeCloseTo(usual.wide * 1.5)
+    expect(small.high).toBeCloseTo(usual.high * 0.8)
+    expect(large.high).toBeCloseTo((usual.high * 4) / 3)
+    expect(small.letters).toBeLessThan(usual.letters)
+    expect(large.letters).toBeGreaterThan(usual.letters)
+  })
+
+  it('gets a box where the paper is large enough, and else it is said', () => {
+    const wish = options({ rung: 'quarters', count: 12, size: 'large', box: '300' })
+    expect(() => printableOf('match-cards').make(wish, 1)).toThrow('this paper is too small for a box of these cards')
+    expect(spoiling('match-cards', { ...wish, paper: 'letter' })('', asItIs)).toBe('')
+  })
+
+  it('puts each board of a game on a page of its own, its clocks larger by half', () => {
+    const boards = (wholePage: boolean) =>
+      printableOf('bingo').make(options({ rung: 'quarters', count: 16, wholePage }), 2)
+    const radius = (pages: readonly Drawing[]) =>
+      Math.max(
+        ...read(pages[0] as Drawing).flatMap((shape) => (shape.tag === 'circle' ? [widthOf(boxOf([shape])) / 2] : [])),
+      )
+    expect(boards(false).pages).toHaveLength(2)
+    expect(boards(true).pages).toHaveLength(4)
+    expect(radius(boards(true).pages)).toBeGreaterThan(1.5 * radius(boards(false).pages))
   })
 })
 

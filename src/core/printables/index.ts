@@ -1,5 +1,6 @@
 export * from './day/startCard'
 export { takenChoices, tidyChoices } from './kit/checkOptions'
+export { cardsOn } from './kit/cards'
 export * from './kit/counts'
 export * from './kit/needs'
 export * from './kit/options'

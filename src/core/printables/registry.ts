@@ -2,6 +2,9 @@ import { told } from '../wording'
 import { RefusedValue } from '../errors'
 import { badges } from './cards/badges'
 import { bingo } from './games/bingo'
+import { certificate } from './keepsakes/certificate'
+import { clockBook } from './keepsakes/clockBook'
+import { clockStrip } from './keepsakes/clockStrip'
 import { clockInPieces } from './makes/clockInPieces'
 import { colourZone } from './sheets/colourZone'
 import { composeCards } from './cards/composeCards'
@@ -70,6 +73,9 @@ const all = [
   spinningTops,
   twoRings,
   clockInPieces,
+  clockBook,
+  clockStrip,
+  certificate,
   matchCards,
   jigsawHalves,
   composeCards,

@@ -3,7 +3,7 @@ import { said, saidAll } from '../../words/i18n'
 import { datePart, told, type Told } from '../../core/wording'
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
-import { Button, Group, Text } from '@mantine/core'
+import { Anchor, Button, Group, Text } from '@mantine/core'
 import { useState } from 'react'
 import type { ChildId } from '../../core/ids'
 import {
@@ -16,7 +16,7 @@ import {
   scaffoldsInUse,
   type Tally,
 } from '../../core/knowing'
-import { KIND_NAMES, type RungId, rungOf, wayOf } from '../../core/teaching'
+import { hasDialTimes, KIND_NAMES, type RungId, rungOf, wayOf } from '../../core/teaching'
 import { api } from '../../ui/api'
 import { calendarDay } from '../../ui/calendarDay'
 import { dayOf, today } from '../../ui/dates'
@@ -41,6 +41,13 @@ export function Details({ data, estimate }: { data: ChildData; estimate: Estimat
       </Text>
       <Verdict estimate={estimate} />
       <JudgedAnew answers={data.answers} estimate={estimate} />
+      {estimate.firm && hasDialTimes(rung) && (
+        <Text size="sm">
+          <Anchor className="finger" href={certificateFor(rung, data.report.child.name)}>
+            <Trans>Print a certificate to colour in</Trans>
+          </Anchor>
+        </Text>
+      )}
       {due !== undefined && (
         <Text size="sm" className="quiet">
           {due < now ? t`Due since ${dayOf(due)}.` : t`Ask again on ${dayOf(due)}.`}
@@ -61,6 +68,11 @@ export function Details({ data, estimate }: { data: ChildData; estimate: Estimat
       <OwnJudgement childId={data.report.child.id} estimate={estimate} />
     </div>
   )
+}
+
+/** The page for a step that is secure, with the child's name on it. */
+function certificateFor(rung: RungId, owner: string): string {
+  return `/print?${new URLSearchParams({ printable: 'certificate', rung, with: JSON.stringify({ owner }) })}`
 }
 
 /** Since when it is secure, until when it was, and what is still missing. */

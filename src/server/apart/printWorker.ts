@@ -1,6 +1,6 @@
 import type { Drawing } from '../../core/drawing'
 import { type DayPrintWish, dayPrints, answersOfOne, howToPlayPages } from '../../core/planning'
-import { printableOf } from '../../core/printables'
+import { cardsOn, printableOf } from '../../core/printables'
 import type { PrintWish } from '../../core/records'
 import { type MakingWish, makingPages } from '../making'
 import { drawingsToPdf } from '../pdf'
@@ -21,7 +21,11 @@ export type PrintTask =
 function printPages({ printable, options, seed, copies = 1, answersOnPaper = 'whole' }: PrintWish): Drawing[] {
   const made = printableOf(printable).make(options, seed)
   const copied = Array.from({ length: copies }, () => made.pages).flat()
-  return [...copied, ...howToPlayPages(printable, options), ...answersOfOne(made.key, answersOnPaper, options.paper)]
+  return [
+    ...copied,
+    ...howToPlayPages(printable, options, cardsOn(made.pages)),
+    ...answersOfOne(made.key, answersOnPaper, options.paper),
+  ]
 }
 
 function pagesOf(task: PrintTask): readonly Drawing[] {

@@ -1,4 +1,5 @@
 import { languages } from '../../../src/core/wording'
+import { certifying, leafing, stripping } from './kept'
 import {
   type Read,
   dials,
@@ -311,4 +312,7 @@ export const gameCheckers = {
   'standing-clock': standingUp,
   'fives-ring': ringing,
   'minute-sleeve': sliding,
+  certificate: certifying,
+  'clock-strip': stripping,
+  'clock-book': leafing,
 }

@@ -15,6 +15,7 @@ import {
 import { type Random, draw, drawInt } from '../../../src/core/random'
 import { type RungId, rungs } from '../../../src/core/teaching'
 import { LANGUAGE_IDS } from '../../../src/core/wording'
+import { checkBacks, withBacks, withoutLetters } from './backs'
 import { checkBox, isBoxPage } from './box'
 import { cardCheckers } from './cards'
 import { dayCheckers } from './days'
@@ -31,10 +32,11 @@ const checkers: Record<PrintableId, (read: ReturnType<typeof readPrint>) => void
 
 /** What is wrong with a print, read back from its SVG; empty for one that is right. */
 export function problemsOf(id: PrintableId, print: Print, options: PrintOptions): string[] {
-  const read = readPrint(print, options)
+  const read = readPrint(print, withBacks(options))
   checkPages(read)
   checkBox(read)
-  checkers[id]({ ...read, pages: read.pages.filter((page) => !isBoxPage(page)) })
+  checkBacks(read)
+  checkers[id]({ ...read, pages: withoutLetters(read.pages.filter((page) => !isBoxPage(page))) })
   return read.problems
 }
 
@@ -60,6 +62,8 @@ export function drawnOptions(random: Random, printable: Printable, rung: RungId)
     count,
     ...choices,
     ...narrowed(random, choices, count),
+    // A sheet of A4 is too small for the box of many large cards.
+    ...(choices.size === 'large' && { box: undefined }),
   }
 }
 

@@ -23,7 +23,7 @@ export const composeCards = definePrintable({
   mostItems: 12,
   usualItems: 8,
   suits: isTwoHanded,
-  takes: ['helps', 'guillotine', 'box'],
+  takes: ['helps', 'backs', 'letter', 'guillotine', 'box'],
   deck: () => DECK,
   needs: ['scissors', 'card'],
   cautions: ['scissors'],

@@ -44,7 +44,7 @@ export const dayHalvesCards = definePrintable({
   mostItems: 16,
   usualItems: 10,
   suits: (rung) => rung === 'day-halves',
-  takes: ['helps', 'rows', 'guillotine', 'box'],
+  takes: ['helps', 'rows', 'backs', 'letter', 'guillotine', 'box'],
   deck: deckOf,
   needs: ['scissors', 'card'],
   cautions: ['scissors'],

@@ -28,7 +28,7 @@ export const fivesCards = definePrintable({
   usualItems: 12,
   timesOn: () => FIVES.length,
   suits: (rung) => rung === 'fives',
-  takes: ['guillotine', 'box'],
+  takes: ['backs', 'letter', 'guillotine', 'box'],
   deck: () => DECK,
   needs: ['scissors', 'card'],
   cautions: ['scissors'],

@@ -1,7 +1,7 @@
 import { told } from '../../wording'
 import { randomFrom, shuffled } from '../../random'
 import { hasDialTimes, type Item, makeItems } from '../../teaching'
-import { cardPages } from '../kit/cards'
+import { cardPages, deckAt } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
 import { cutTitle, keyFooter, printFooter } from '../kit/footers'
 import { figures, wordsFor } from '../kit/frame'
@@ -22,8 +22,8 @@ export const matchCards = definePrintable({
   mostItems: 12,
   usualItems: 6,
   suits: hasDialTimes,
-  takes: ['helps', 'forms', 'backs', 'guillotine', 'box'],
-  deck: () => DECK,
+  takes: ['helps', 'forms', 'size', 'backs', 'letter', 'guillotine', 'box'],
+  deck: (options) => deckAt(DECK, options),
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   notes: ({ backs }) => [
@@ -43,7 +43,7 @@ export const matchCards = definePrintable({
       {
         fronts: cards.map(({ front }) => front),
         backs: cards.map(({ back }) => back),
-        ...DECK,
+        ...deckAt(DECK, options),
         title: cutTitle(told('Match cards'), options),
         footer,
       },

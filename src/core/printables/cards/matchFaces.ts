@@ -1,6 +1,6 @@
 import { centredText, INK, type Shape } from '../../drawing'
 import { type Item, sayAnswer } from '../../teaching'
-import type { CardFace } from '../kit/cards'
+import { type CardFace, lettersAt } from '../kit/cards'
 import type { Cell } from '../kit/grid'
 import { figures, part, wordsFor } from '../kit/frame'
 import { itemDial } from '../kit/dialPlace'
@@ -10,8 +10,9 @@ import type { PrintOptions } from '../kit/choices'
 /** The cards that belong together: a clock, its words, and its figures where three forms are wanted. */
 export function facesOf(item: Item, options: PrintOptions): CardFace[] {
   const words = options.forms === 3 ? wordsFor(item, options) : sayAnswer(item, item.answer, options.wording)
-  const figureCards = options.forms === 3 ? [wordCard('figures', figures(item.shown.minute, options), 12)] : []
-  return [dialCard(item, options), ...figureCards, wordCard('words', words)]
+  const figureCards =
+    options.forms === 3 ? [wordCard('figures', figures(item.shown.minute, options), lettersAt(12, options))] : []
+  return [dialCard(item, options), ...figureCards, wordCard('words', words, lettersAt(WORDS_MM, options))]
 }
 
 /** A card with the dial of an item. */
@@ -25,8 +26,11 @@ export function dialCard(item: Item, options: PrintOptions): CardFace {
   ]
 }
 
+/** The largest words on a card of the usual size, em in mm. */
+export const WORDS_MM = 8
+
 /** A card with words or figures. */
-export function wordCard(named: string, text: string, most = 8): CardFace {
+export function wordCard(named: string, text: string, most = WORDS_MM): CardFace {
   return (cell) => [
     part(
       named,

@@ -3,7 +3,7 @@ import { dialShapes, handMeasures } from '../../faces'
 import { randomFrom } from '../../random'
 import { type Item, makeItems, sayAnswer, isTwoHanded } from '../../teaching'
 import { barText, languages, printedAs, told } from '../../wording'
-import { cardPages } from '../kit/cards'
+import { cardPages, deckAt, lettersAt } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
 import { cutTitle, keyFooter, printFooter, titleOr } from '../kit/footers'
 import { part } from '../kit/frame'
@@ -28,8 +28,8 @@ export const showMeCards = definePrintable({
   mostItems: 24,
   usualItems: 12,
   suits: isTwoHanded,
-  takes: ['guillotine', 'box'],
-  deck: () => DECK,
+  takes: ['size', 'backs', 'letter', 'guillotine', 'box'],
+  deck: (options) => deckAt(DECK, options),
   needs: ['dough', 'scissors'],
   cautions: ['scissors', 'dough'],
   notes: () => [
@@ -39,7 +39,7 @@ export const showMeCards = definePrintable({
     const items = makeItems(randomFrom(seed), { rung: options.rung, ask: 'set', count: options.count })
     const { phrases } = languages[options.wording.language]
     const fronts = items.map((item) =>
-      wordCard('words', phrases.showMe(sayAnswer(item, item.answer, options.wording)), 7),
+      wordCard('words', phrases.showMe(sayAnswer(item, item.answer, options.wording)), lettersAt(7, options)),
     )
     const footer = printFooter(told('Show me'), options, seed)
     const shown = items.map((item): Item => ({
@@ -49,7 +49,7 @@ export const showMeCards = definePrintable({
     return {
       items,
       pages: [
-        ...cardPages({ fronts, ...DECK, title: cutTitle(told('Show me'), options), footer }, options),
+        ...cardPages({ fronts, ...deckAt(DECK, options), title: cutTitle(told('Show me'), options), footer }, options),
         doughDial(options, footer),
       ],
       key: controlCards({ what: told('Show me'), items: shown, footer: keyFooter(footer, options) }, options),
@@ -83,6 +83,10 @@ function doughDial(options: PrintOptions, footer: string) {
     bar: barText(options.wording),
     title,
     footer,
-    body: [part('face', face, x, area.y + RADIUS_MM + 3), strip('minute', top, 12), strip('hour', top + 18, 18)],
+    body: [
+      part('face', face, x, area.y + RADIUS_MM + 3),
+      strip('minute', top, 12),
+      strip('hour', top + 18, lettersAt(18, options)),
+    ],
   })
 }

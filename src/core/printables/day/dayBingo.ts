@@ -31,7 +31,7 @@ export const dayBingo = definePrintable({
   leastRows: LEAST_CALLS,
   timesOn: () => MOST_DOINGS,
   suits: (rung) => rung === 'timetable',
-  takes: ['helps', 'rows', 'boards', 'guillotine'],
+  takes: ['helps', 'rows', 'boards', 'wholePage', 'guillotine'],
   needs: ['scissors', 'counters'],
   cautions: ['scissors', 'small-parts'],
   play: (random, options) => {

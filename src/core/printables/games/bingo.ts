@@ -18,7 +18,7 @@ export const bingo = definePrintable({
   mostItems: 24,
   usualItems: 16,
   suits: (rung) => hasDialTimes(rung) && rung !== 'hour-hand',
-  takes: ['helps', 'boards', 'guillotine'],
+  takes: ['helps', 'boards', 'wholePage', 'guillotine'],
   needs: ['scissors', 'counters'],
   cautions: ['scissors', 'small-parts'],
   play: (random, options) =>

@@ -24,7 +24,7 @@ export const loopCards = definePrintable({
   mostItems: 36,
   usualItems: 12,
   suits: hasDialTimes,
-  takes: ['helps', 'guillotine', 'box'],
+  takes: ['helps', 'backs', 'letter', 'guillotine', 'box'],
   deck: deckOf,
   needs: ['scissors', 'card'],
   cautions: ['scissors'],

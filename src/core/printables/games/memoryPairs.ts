@@ -1,10 +1,10 @@
 import { told } from '../../wording'
 import { drawInt, drawUnit, randomFrom, shuffled, type Random } from '../../random'
 import { hasDialTimes, makeItems, sayAnswer } from '../../teaching'
-import { cardPages, patternedBack } from '../kit/cards'
+import { cardPages, deckAt, lettersAt } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
 import { cutTitle, keyFooter, printFooter } from '../kit/footers'
-import { dialCard, wordCard } from '../cards/matchFaces'
+import { dialCard, wordCard, WORDS_MM } from '../cards/matchFaces'
 import { definePrintable } from '../kit/definePrintable'
 
 /**
@@ -27,8 +27,8 @@ export const memoryPairs = definePrintable({
   mostItems: 12,
   usualItems: 6,
   suits: hasDialTimes,
-  takes: ['helps', 'backs', 'guillotine', 'box'],
-  deck: () => DECK,
+  takes: ['helps', 'size', 'backs', 'letter', 'guillotine', 'box'],
+  deck: (options) => deckAt(DECK, options),
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   play: (random, { count }) => turnsOfMemory(random, count),
@@ -40,12 +40,12 @@ export const memoryPairs = definePrintable({
       random,
       items.flatMap((item) => [
         dialCard(item, options),
-        wordCard('words', sayAnswer(item, item.answer, options.wording)),
+        wordCard('words', sayAnswer(item, item.answer, options.wording), lettersAt(WORDS_MM, options)),
       ]),
     )
     const footer = printFooter(told('Turn up pairs'), options, seed)
     const pages = cardPages(
-      { fronts, backs: [patternedBack], ...DECK, title: cutTitle(told('Turn up pairs'), options), footer },
+      { fronts, ...deckAt(DECK, options), title: cutTitle(told('Turn up pairs'), options), footer },
       options,
     )
     return {

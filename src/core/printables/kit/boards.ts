@@ -145,7 +145,7 @@ export function boardsPrint({ name, footer, boards, cell, calls }: BoardsPrint, 
 }
 
 /** Clocks with the ring of fives need a board that takes its page alone. */
-const rowsOf = ({ helps = 0 }: PrintOptions) => (helps > 0 ? 1 : 2)
+const rowsOf = ({ helps = 0, wholePage }: PrintOptions) => (helps > 0 || wholePage ? 1 : 2)
 
 function boardFace(name: string, board: readonly number[], cell: BoardsPrint['cell']): CardFace {
   const perSide = Math.round(Math.sqrt(board.length))

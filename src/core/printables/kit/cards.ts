@@ -9,8 +9,8 @@ import {
   makePage,
   paperOf,
   line,
-  path,
 } from '../../drawing'
+import { letterBelow, patternedBack } from './cardBacks'
 import { type Cell, gridCells } from './grid'
 import { part } from './frame'
 import { titleOr } from './footers'
@@ -21,7 +21,7 @@ export type CardFace = (cell: Cell) => Shape[]
 
 export interface CardSet {
   readonly fronts: readonly CardFace[]
-  /** As many as there are fronts, or one for all of them. Left out, the backs stay white. */
+  /** As many as there are fronts. Left out, the backs have a pattern. */
   readonly backs?: readonly CardFace[]
   readonly columns: number
   readonly rows: number
@@ -50,15 +50,36 @@ function cardArea({ paper, guillotine }: PrintOptions): Area {
   return { x: SAFE_MARGIN_MM + inset, y: top, width: body.width - 2 * inset, height: height - 2 * top }
 }
 
+interface DeckGrid {
+  readonly columns: number
+  readonly rows: number
+}
+
+/** A row and a column more for small cards, and one fewer for large ones. */
+const MORE_BY_SIZE = { small: 1, usual: 0, large: -1 } as const
+/** How much larger words are on them. */
+const WORDS_BY_SIZE = { small: 0.8, usual: 1, large: 1.35 } as const
+
+/** How the cards of a deck lie on a page at the size that was chosen. */
+export function deckAt({ columns, rows }: DeckGrid, { size = 'usual' }: PrintOptions): DeckGrid {
+  const more = MORE_BY_SIZE[size]
+  return { columns: columns + more, rows: rows + more }
+}
+
+/** The largest letters on cards of the size that was chosen, em in mm, where those of the usual ones are so large. */
+export function lettersAt(usual: number, { size = 'usual' }: PrintOptions): number {
+  return usual * WORDS_BY_SIZE[size]
+}
+
 /** How large a card is, where so many lie on a page. */
 export function cardSize({ columns, rows }: Pick<CardSet, 'columns' | 'rows'>, options: PrintOptions) {
   const { width, height } = cardArea(options)
   return { width: width / columns, height: height / rows }
 }
 
-/** How many cards are on some pages. */
+/** How many cards or dominoes are on some pages. */
 export function cardsOn(pages: readonly Drawing[]): number {
-  const isCard = (shape: Shape) => shape.type === 'group' && shape.part?.startsWith('card-') === true
+  const isCard = (shape: Shape) => shape.type === 'group' && /^(card|tile)-/.test(shape.part ?? '')
   return pages.reduce((sum, { shapes }) => sum + countIn(shapes, isCard), 0)
 }
 
@@ -88,11 +109,9 @@ export function cardPages(set: CardSet, options: PrintOptions): Drawing[] {
         body: [...cutGrid(cells, options), ...faces],
       }),
     )
-    if (backs && options.backs) {
+    if (options.backs) {
       const behind = cells.map((cell) => mirrored(cell, options))
-      const body = behind.map((cell, i) =>
-        part(`back-${from + i}`, (backs[backs.length === 1 ? 0 : from + i] as CardFace)(cell)),
-      )
+      const body = behind.map((cell, i) => part(`back-${from + i}`, backOf(cell, backs?.[from + i], options)))
       pages.push(
         makePage({
           paper: options.paper,
@@ -105,6 +124,12 @@ export function cardPages(set: CardSet, options: PrintOptions): Drawing[] {
     }
   }
   return pages
+}
+
+/** The card's own back with the letter of its set, or a pattern that all cards of the set have. */
+function backOf(cell: Cell, own: CardFace | undefined, { letter }: PrintOptions): Shape[] {
+  if (!own) return patternedBack(cell, letter)
+  return letter === undefined ? own(cell) : [...own(cell), letterBelow(cell, letter)]
 }
 
 /** Where a card's back is on the page behind. */
@@ -141,31 +166,4 @@ export function cutGrid(cells: readonly Cell[], { guillotine }: Pick<PrintOption
       ]
     : []
   return [...xs.map((x) => cutAlong(x, top, x, bottom)), ...ys.map((y) => cutAlong(left, y, right, y)), ...marks]
-}
-
-/** A back that lets nothing shine through: rows of small acorn cups, far enough from the edge to forgive the cut. */
-export const patternedBack: CardFace = (cell) => {
-  const step = 11
-  const inset = 4
-  const columns = Math.floor((cell.width - 2 * inset) / step)
-  const rows = Math.floor((cell.height - 2 * inset) / step)
-  const left = cell.x + (cell.width - columns * step) / 2
-  const top = cell.y + (cell.height - rows * step) / 2
-  const acorn = (x: number, y: number): Shape[] => [
-    path([{ op: 'M', x: x - 1.6, y }, { op: 'A', r: 1.6, large: false, sweep: true, x: x + 1.6, y }, { op: 'Z' }], {
-      fill: FAINT,
-    }),
-    path(
-      [
-        { op: 'M', x: x - 1.2, y: y + 0.3 },
-        { op: 'C', x1: x - 1.2, y1: y + 2, x2: x - 0.3, y2: y + 2.4, x, y: y + 2.8 },
-        { op: 'C', x1: x + 0.3, y1: y + 2.4, x2: x + 1.2, y2: y + 2, x: x + 1.2, y: y + 0.3 },
-        { op: 'Z' },
-      ],
-      { stroke: FAINT, strokeMm: 0.25, fill: 'none' },
-    ),
-  ]
-  return Array.from({ length: columns * rows }, (_, i) =>
-    acorn(left + ((i % columns) + 0.5) * step, top + (Math.floor(i / columns) + 0.4) * step),
-  ).flat()
 }

@@ -57,6 +57,9 @@ const [EASE, SLACK] = [1, 0.5] as const
 const LEAST_DEPTH = 3
 const STEP_HALF_MM = 14
 
+/** How large letters on the label are at most, as a share of the way from line to line, and at least, em in mm. */
+const [LABEL_SHARE, LEAST_LABEL_MM] = [0.85, 2.6] as const
+
 export interface BoxMeasures {
   readonly wide: number
   readonly high: number
@@ -177,7 +180,7 @@ function netShapes(box: BoxMeasures): Shape[] {
 function label(
   { cards }: Deck,
   { name, seed, box }: { name: Told; seed: number; box: BoxMeasures },
-  { wording, rung, owner }: PrintOptions,
+  { wording, rung, owner, letter }: PrintOptions,
 ): Shape[] {
   const { front } = wallsOf(box)
   const width = box.wide - 8
@@ -186,10 +189,13 @@ function label(
     { text: nameIn(wording, rungOf(rung).name), size: 5 },
     { text: printedAs('{0} cards', wording, cards), size: 5 },
     { text: printedAs('no. {0}', wording, seed), size: 4 },
+    ...(letter ? [{ text: letter, size: 9 }] : []),
     ...(owner ? [{ text: owner, size: 5 }] : []),
   ]
   const step = Math.min(9, (box.high - NOTCH_RADIUS - 8) / lines.length)
   const top = NOTCH_RADIUS + 4 + step / 2
+  // On a low box the lines come closer than the largest of them are high.
+  const most = Math.max(step * LABEL_SHARE, LEAST_LABEL_MM)
   return [
     part(
       'label',
@@ -197,7 +203,7 @@ function label(
         centredText(
           text,
           { x: front + box.wide / 2, y: top + i * step },
-          { size: fitSize(text, size, width, weight), fill: INK, ...(weight && { weight }) },
+          { size: fitSize(text, Math.min(size, most), width, weight), fill: INK, ...(weight && { weight }) },
         ),
       ),
     ),

@@ -9,6 +9,11 @@ interface Definition<Id extends string> extends PrintableFacts {
   readonly make: (options: PrintOptions, seed: number) => Print
 }
 
+/** A letter stands on backs, so that they are printed with it. */
+function withBacks(options: PrintOptions): PrintOptions {
+  return options.letter !== undefined && options.backs === undefined ? { ...options, backs: 'long-edge' } : options
+}
+
 /**
  * A printable whose options are checked before anything is drawn, whoever asks: the core, an endpoint or a view.
  * Its `make` throws RefusedValue for a rung, a count, an option or a seed that it cannot do right.
@@ -20,7 +25,7 @@ export function definePrintable<const Id extends string>(definition: Definition<
     <Rest extends unknown[], Result>(work: (options: PrintOptions, ...rest: Rest) => Result) =>
     (options: PrintOptions, ...rest: Rest): Result => {
       check(options)
-      return work(options, ...rest)
+      return work(withBacks(options), ...rest)
     }
   const withBox = (options: PrintOptions, seed: number): Print => {
     const print = make(options, seed)

@@ -16,6 +16,25 @@ export const COVERS = {
   words: told('words, by their clocks'),
 } as const
 
+/** How large cards are cut, by how many lie on a page. */
+const CARD_SIZES = {
+  small: told('small: more on a page'),
+  usual: told('usual'),
+  large: told('large, for 4-year-olds'),
+} as const
+
+/** The sets that are told apart by their backs. */
+const LETTERS = {
+  A: ownWords('A'),
+  B: ownWords('B'),
+  C: ownWords('C'),
+  D: ownWords('D'),
+  E: ownWords('E'),
+  F: ownWords('F'),
+  G: ownWords('G'),
+  H: ownWords('H'),
+} as const
+
 const twoHandsOnly = (value: string | number, instead: string | number) => ({
   rungs: told('a step that is read off two hands'),
   instead,
@@ -141,6 +160,20 @@ export const PRINT_OPTIONS = {
     largest: 1000,
   },
   backs: { type: 'choice', label: told('Backs'), values: FLIPS, none: told('none: print on one side') },
+  size: {
+    type: 'choice',
+    label: told('Size of the cards'),
+    values: CARD_SIZES,
+    usual: 'usual',
+  },
+  wholePage: { type: 'flag', label: told('Each board on a page of its own') },
+  letter: {
+    type: 'choice',
+    label: told('Letter of the set'),
+    help: told('It stands on every back, so that sets that got mixed up are sorted again'),
+    values: LETTERS,
+    none: told('no letter'),
+  },
   box: {
     type: 'choice',
     label: told('A box for the cards'),
@@ -152,6 +185,7 @@ export const PRINT_OPTIONS = {
     },
     none: told('no box'),
   },
+  cover: { type: 'flag', label: told('A cover for the book') },
   guillotine: { type: 'flag', label: told('Marks for a guillotine') },
   title: { type: 'text', label: told('Title'), longest: 200, none: told('the usual one'), everywhere: true },
   owner: { type: 'text', label: told('For whom (if you like)'), longest: 60, everywhere: true },

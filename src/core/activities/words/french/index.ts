@@ -3,6 +3,7 @@ import { frenchDayGames } from './dayGames'
 import { frenchFirst } from './first'
 import { frenchGames } from './games'
 import { frenchHandsOn } from './handsOn'
+import { frenchKeepsakes } from './keepsakes'
 import { frenchMakes } from './makes'
 import { frenchMoving } from './moving'
 import { frenchSheets } from './sheets'
@@ -15,6 +16,7 @@ export const frenchActivities: WordsByActivity = {
   ...frenchMoving,
   ...frenchGames,
   ...frenchMakes,
+  ...frenchKeepsakes,
   ...frenchSheets,
   ...frenchDayGames,
   ...frenchShowing,

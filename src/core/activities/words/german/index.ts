@@ -3,6 +3,7 @@ import { germanDayGames } from './dayGames'
 import { germanFirst } from './first'
 import { germanGames } from './games'
 import { germanHandsOn } from './handsOn'
+import { germanKeepsakes } from './keepsakes'
 import { germanMakes } from './makes'
 import { germanMoving } from './moving'
 import { germanSheets } from './sheets'
@@ -15,6 +16,7 @@ export const germanActivities: WordsByActivity = {
   ...germanMoving,
   ...germanGames,
   ...germanMakes,
+  ...germanKeepsakes,
   ...germanSheets,
   ...germanDayGames,
   ...germanShowing,

@@ -3,6 +3,7 @@ import { spanishDayGames } from './dayGames'
 import { spanishFirst } from './first'
 import { spanishGames } from './games'
 import { spanishHandsOn } from './handsOn'
+import { spanishKeepsakes } from './keepsakes'
 import { spanishMakes } from './makes'
 import { spanishMoving } from './moving'
 import { spanishSheets } from './sheets'
@@ -15,6 +16,7 @@ export const spanishActivities: WordsByActivity = {
   ...spanishMoving,
   ...spanishGames,
   ...spanishMakes,
+  ...spanishKeepsakes,
   ...spanishSheets,
   ...spanishDayGames,
   ...spanishShowing,

@@ -2,6 +2,17 @@ import type { PrintsPrinted } from '../phrases'
 
 export const frenchPrints: PrintsPrinted = {
   phrases: {
+    'How it lies on the table when {0} play': 'Ce qui est sur la table quand {0} jouent',
+    'I can read the clock': 'Je sais lire l’heure',
+    'I read these clocks to': 'J’ai lu ces horloges à',
+    Date: 'Le',
+    'Cut out the rows. Glue each on the tab of the next.':
+      'Découpe les bandes. Colle chacune sur la languette de la suivante.',
+    'Fold the words behind, along the dashed line.': 'Plie les mots vers l’arrière, le long des tirets.',
+    'Read a clock. Then tip the strip up and look.': 'Lis une horloge. Puis relève la bande et regarde.',
+    'I read this clock': 'Je lis cette horloge',
+    'I draw this time': 'Je dessine cette heure',
+    'What I do then': 'Ce que je fais à ce moment-là',
     Now: 'Maintenant',
     Next: 'Ensuite',
     'Free time': 'Temps libre',
@@ -118,6 +129,9 @@ export const frenchPrints: PrintsPrinted = {
     'no. {0}': 'nº {0}',
   },
   names: {
+    'Certificate to colour in': 'Diplôme à colorier',
+    'Strip of clocks': 'Bande d’horloges',
+    'My clock book': 'Mon livre des heures',
     'Strip of clocks for the wall': 'Bande d’horloges pour le mur',
     'A day to lay in order': 'Une journée à mettre en ordre',
     'Which comes first?': 'Qu’est-ce qui vient en premier ?',

@@ -2,6 +2,17 @@ import type { PrintsPrinted } from '../phrases'
 
 export const germanPrints: PrintsPrinted = {
   phrases: {
+    'How it lies on the table when {0} play': 'So liegt es auf dem Tisch, wenn {0} spielen',
+    'I can read the clock': 'Ich kann die Uhr lesen',
+    'I read these clocks to': 'Diese Uhren habe ich vorgelesen:',
+    Date: 'Datum',
+    'Cut out the rows. Glue each on the tab of the next.':
+      'Die Reihen ausschneiden. Jede auf die Lasche der nächsten kleben.',
+    'Fold the words behind, along the dashed line.': 'Die Wörter an der gestrichelten Linie nach hinten falten.',
+    'Read a clock. Then tip the strip up and look.': 'Lies eine Uhr. Dann kipp den Streifen hoch und schau nach.',
+    'I read this clock': 'Diese Uhr lese ich',
+    'I draw this time': 'Diese Zeit zeichne ich',
+    'What I do then': 'Das mache ich dann',
     Now: 'Jetzt',
     Next: 'Danach',
     'Free time': 'Freie Zeit',
@@ -116,6 +127,9 @@ export const germanPrints: PrintsPrinted = {
     'no. {0}': 'Nr. {0}',
   },
   names: {
+    'Certificate to colour in': 'Urkunde zum Ausmalen',
+    'Strip of clocks': 'Uhrenstreifen',
+    'My clock book': 'Mein Uhrenbuch',
     'Strip of clocks for the wall': 'Uhrenstreifen für die Wand',
     'A day to lay in order': 'Ein Tag zum Ordnen',
     'Which comes first?': 'Was kommt zuerst?',

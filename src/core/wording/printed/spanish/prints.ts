@@ -2,6 +2,17 @@ import type { PrintsPrinted } from '../phrases'
 
 export const spanishPrints: PrintsPrinted = {
   phrases: {
+    'How it lies on the table when {0} play': 'Así queda en la mesa cuando juegan {0}',
+    'I can read the clock': 'Sé leer el reloj',
+    'I read these clocks to': 'Leí estos relojes a',
+    Date: 'Fecha',
+    'Cut out the rows. Glue each on the tab of the next.':
+      'Recorta las tiras. Pega cada una sobre la pestaña de la siguiente.',
+    'Fold the words behind, along the dashed line.': 'Dobla las palabras hacia atrás, por la línea discontinua.',
+    'Read a clock. Then tip the strip up and look.': 'Lee un reloj. Luego levanta la tira y mira.',
+    'I read this clock': 'Leo este reloj',
+    'I draw this time': 'Dibujo esta hora',
+    'What I do then': 'Lo que hago entonces',
     Now: 'Ahora',
     Next: 'Después',
     'Free time': 'Tiempo libre',
@@ -113,6 +124,9 @@ export const spanishPrints: PrintsPrinted = {
     'no. {0}': 'n.º {0}',
   },
   names: {
+    'Certificate to colour in': 'Diploma para colorear',
+    'Strip of clocks': 'Tira de relojes',
+    'My clock book': 'Mi libro de relojes',
     'Strip of clocks for the wall': 'Tira de relojes para la pared',
     'A day to lay in order': 'Un día para ordenar',
     'Which comes first?': '¿Qué va primero?',
