@@ -1,13 +1,24 @@
 import { inEnglish } from '../wording'
 import { describe, expect, it } from 'vitest'
 import { readSvg } from '../../../tests/readback/svg'
-import { type Drawing, cutLength, pathLength, scaledDrawing, toLayeredSvg, toSvg } from '../drawing'
+import {
+  circle,
+  type Drawing,
+  cutLength,
+  path,
+  pathLength,
+  rectanglePath,
+  scaledDrawing,
+  toLayeredSvg,
+  toSvg,
+} from '../drawing'
 import { RefusedValue } from '../errors'
 import {
   type Recipe,
   amountsFor,
   makingCautions,
   makingSteps,
+  minutesOfCutting,
   printerScale,
   rankRecipes,
   recipeAs,
@@ -17,6 +28,18 @@ import {
   usualRecipe,
 } from '.'
 import { kinds } from '../../../tests/readback/recipes'
+
+describe('the minutes of cutting', () => {
+  const square = path(rectanglePath(0, 0, 180, 180), { layer: 'cut' })
+  const round = circle({ x: 0, y: 0 }, 480 / (2 * Math.PI), { layer: 'cut' })
+
+  it('are a minute for 720 mm straight or 480 mm round at 7, and fewer from 8 on', () => {
+    expect([square, round].map((shape) => minutesOfCutting([shape], 7))).toEqual([1, 1])
+    expect(minutesOfCutting([square, square, square], 7)).toBe(3)
+    expect(minutesOfCutting([square, square, square], 8)).toBe(2)
+    expect(minutesOfCutting([{ ...square, layer: 'fold' }], 7)).toBe(0)
+  })
+})
 
 describe('amounts', () => {
   it('count for all children and spares, a pair twice', () => {

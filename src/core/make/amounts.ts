@@ -1,4 +1,4 @@
-import { cutLength } from '../drawing'
+import { cutLength, type Shape } from '../drawing'
 import { IN_ENGLISH, nameIn, printedAs, type Wording, type Told, told, unitFor, asPart } from '../wording'
 import { hasPaperHands, isFourUp } from './paperHands'
 import { clocksOf, recipePages } from './pages'
@@ -7,17 +7,26 @@ import { backings } from './backings'
 
 /** How fast young hands cut, mm/s; from eight years on half as fast again. */
 const CUT_MM_PER_SECOND = { straight: 12, curved: 8 } as const
-const OLDER_FROM = 8
+export const OLDER_FROM = 8
 const OLDER_SPEED = 1.5
 const MINUTES_A_HOLE = 0.5
+
+/**
+ * How many minutes young hands take to cut along the cut lines of some shapes; never less than one where there are any.
+ * The speeds are those of 4 to 7 years, half as fast again from 8 on.
+ */
+export function minutesOfCutting(shapes: readonly Shape[], age: number): number {
+  const { straight, curved } = cutLength(shapes)
+  const speed = age >= OLDER_FROM ? OLDER_SPEED : 1
+  return Math.ceil((straight / CUT_MM_PER_SECOND.straight + curved / CUT_MM_PER_SECOND.curved) / 60 / speed)
+}
 
 /** What so many clocks take, spares included, and how long the cutting and the holes take. */
 export function amountsFor(recipe: Recipe): Amounts {
   const clocks = recipe.children + recipe.spares
   const pages = recipePages({ ...recipe, tile: true })
-  const { straight, curved } = cutLength(pages.flatMap((page) => page.shapes))
-  const speed = recipe.age >= OLDER_FROM ? OLDER_SPEED : 1
-  const seconds = straight / CUT_MM_PER_SECOND.straight + curved / CUT_MM_PER_SECOND.curved
+  const shapes = pages.flatMap((page) => page.shapes)
+  const { straight, curved } = cutLength(shapes)
   const dials = clocksOf(recipe).length
   const holes = dials * holesOf(recipe)
   const list: Amount[] = [
@@ -45,7 +54,7 @@ export function amountsFor(recipe: Recipe): Amounts {
   return {
     clocks,
     list,
-    cuttingMinutes: recipe.cuttingMinutes ?? Math.ceil(seconds / 60 / speed),
+    cuttingMinutes: recipe.cuttingMinutes ?? minutesOfCutting(shapes, recipe.age),
     holeMinutes: Math.ceil(holes * clocks * MINUTES_A_HOLE),
     straightMm: straight,
     curvedMm: curved,

@@ -65,7 +65,7 @@ function seatsFor(players: number): Seat[] {
 
 type Look = Parameters<typeof path>[1]
 
-const rectangle = (x: number, y: number, wide: number, high: number, look: Look) =>
+const rectangle = ({ x, y }: Point, [wide, high]: readonly [number, number], look: Look) =>
   path(rectanglePath(x - wide / 2, y - high / 2, wide, high), look)
 
 /** So many cards in rows in the middle, as large as the room leaves them. */
@@ -77,7 +77,7 @@ function inRows(cards: number, look: Look): Shape[] {
   return Array.from({ length: cards }, (_, i) => {
     const x = ((i % columns) - (columns - 1) / 2) * stepX
     const y = (Math.floor(i / columns) - (rows - 1) / 2) * stepY
-    return group([rectangle(x, y, 0.8 * stepX, 0.8 * stepY, look)], { part: `card-${i}` })
+    return group([rectangle({ x, y }, [0.8 * stepX, 0.8 * stepY], look)], { part: `card-${i}` })
   })
 }
 
@@ -85,7 +85,7 @@ function inARing(cards: number): Shape[] {
   return Array.from({ length: cards }, (_, i) => {
     const angle = (2 * Math.PI * (i + 1)) / cards
     const at = { x: 21 * Math.sin(angle), y: -21 * Math.cos(angle) }
-    return group([rectangle(at.x, at.y, 6, 6, OUTLINE)], { part: `card-${i}` })
+    return group([rectangle({ x: at.x, y: at.y }, [6, 6], OUTLINE)], { part: `card-${i}` })
   })
 }
 
@@ -93,7 +93,7 @@ function inARing(cards: number): Shape[] {
 function heap(cards: number, from: number, { x, y }: Point): Shape[] {
   const up = Math.min(0.6, 8 / Math.max(1, cards))
   return Array.from({ length: cards }, (_, i) =>
-    group([rectangle(x, y - i * up, 14, 10, { ...BACK, strokeMm: 0.15 })], { part: `card-${from + i}` }),
+    group([rectangle({ x, y: y - i * up }, [14, 10], { ...BACK, strokeMm: 0.15 })], { part: `card-${from + i}` }),
   )
 }
 
@@ -102,14 +102,14 @@ function hand(cards: number, from: number): Shape[] {
   const [wide, high, room] = [7, 9, 26]
   const step = cards > 1 ? Math.min(wide + 1, (room - wide) / (cards - 1)) : 0
   return Array.from({ length: cards }, (_, i) =>
-    group([rectangle((i - (cards - 1) / 2) * step, -9, wide, high, BACK)], { part: `card-${from + i}` }),
+    group([rectangle({ x: (i - (cards - 1) / 2) * step, y: -9 }, [wide, high], BACK)], { part: `card-${from + i}` }),
   )
 }
 
 function board(): Shape[] {
   const side = 5
   return Array.from({ length: 9 }, (_, i) =>
-    rectangle(((i % 3) - 1) * side, -11 + (Math.floor(i / 3) - 1) * side, side, side, OUTLINE),
+    rectangle({ x: ((i % 3) - 1) * side, y: -11 + (Math.floor(i / 3) - 1) * side }, [side, side], OUTLINE),
   )
 }
 
@@ -134,7 +134,7 @@ function mat(): Shape[] {
   const clocks = Array.from({ length: 12 }, (_, i) =>
     clockOnTable(((i % 4) - 1.5) * 11, (Math.floor(i / 4) - 1) * 11, 4),
   )
-  return [rectangle(0, 0, 46, 36, OUTLINE), ...clocks.flat()]
+  return [rectangle({ x: 0, y: 0 }, [46, 36], OUTLINE), ...clocks.flat()]
 }
 
 function middleOf(layOut: LayOut, cards: number): Shape[] {
@@ -151,7 +151,9 @@ function middleOf(layOut: LayOut, cards: number): Shape[] {
       return heap(cards, 0, { x: 0, y: 0 })
     case 'heads':
       return [
-        ...[-1, 1].map((side, i) => group([rectangle(side * 24, 0, 16, 12, OUTLINE)], { part: `card-${i}` })),
+        ...[-1, 1].map((side, i) =>
+          group([rectangle({ x: side * 24, y: 0 }, [16, 12], OUTLINE)], { part: `card-${i}` }),
+        ),
         ...heap(cards - 2, 2, { x: 0, y: 0 }),
       ]
     case 'row':
@@ -161,7 +163,7 @@ function middleOf(layOut: LayOut, cards: number): Shape[] {
 }
 
 const BESIDE = {
-  die: () => [rectangle(36, 0, 8, 8, OUTLINE), circle({ x: 36, y: 0 }, 1, { fill: INK })],
+  die: () => [rectangle({ x: 36, y: 0 }, [8, 8], OUTLINE), circle({ x: 36, y: 0 }, 1, { fill: INK })],
   spinner: () => [
     circle({ x: 38, y: 0 }, 9, OUTLINE),
     path(
@@ -173,7 +175,7 @@ const BESIDE = {
     ),
   ],
   list: () => [
-    rectangle(0, 0, 20, 28, OUTLINE),
+    rectangle({ x: 0, y: 0 }, [20, 28], OUTLINE),
     ...Array.from({ length: 5 }, (_, i) =>
       path(
         [
@@ -214,7 +216,7 @@ function before(layOut: LayOut, cards: number, players: number): { of: Shape[][]
 
 function begunRow(cards: number): Shape[] {
   const tile = (i: number) => [
-    rectangle((i - (cards - 1) / 2) * 22, 0, 20, 9, OUTLINE),
+    rectangle({ x: (i - (cards - 1) / 2) * 22, y: 0 }, [20, 9], OUTLINE),
     ...clockOnTable((i - (cards - 1) / 2) * 22 - 5, 0, 3.4),
   ]
   return Array.from({ length: cards }, (_, i) => group(tile(i), { part: `card-${i}` }))
@@ -238,7 +240,7 @@ export function onTheTable(
   return {
     players,
     shapes: [
-      group([rectangle(0, 0, 2 * HALF_WIDE, 2 * HALF_HIGH, GROUND)], { part: 'table' }),
+      group([rectangle({ x: 0, y: 0 }, [2 * HALF_WIDE, 2 * HALF_HIGH], GROUND)], { part: 'table' }),
       ...middleOf(layOut, cards),
       ...(layOut.middle === 'row' ? begunRow(begunWith(layOut)) : []),
       ...left,

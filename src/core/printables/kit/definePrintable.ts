@@ -1,3 +1,5 @@
+import { minutesOfCutting, OLDER_FROM } from '../../make'
+import { type Told, told } from '../../wording'
 import { cardSize, cardsOn } from './cards'
 import { checkOptions } from './checkOptions'
 import { boxPage } from './deckBox'
@@ -7,6 +9,13 @@ import type { PrintOptions } from './choices'
 interface Definition<Id extends string> extends PrintableFacts {
   readonly id: Id
   readonly make: (options: PrintOptions, seed: number) => Print
+}
+
+/** How long the cutting takes, by the lines that are to be cut; nothing where there are none. */
+function cuttingNote({ pages }: Print): Told[] {
+  const shapes = pages.flatMap((page) => page.shapes)
+  const [young, older] = [minutesOfCutting(shapes, OLDER_FROM - 1), minutesOfCutting(shapes, OLDER_FROM)]
+  return young > 0 ? [told('Cutting takes a child about {0} min, from 8 years on about {1}.', young, older)] : []
 }
 
 /** A letter stands on backs, so that they are printed with it. */
@@ -27,6 +36,10 @@ export function definePrintable<const Id extends string>(definition: Definition<
       check(options)
       return work(withBacks(options), ...rest)
     }
+  const allNotes = (options: PrintOptions, seed: number): Told[] => [
+    ...(notes?.(options, seed) ?? []),
+    ...(definition.kind === 'make' ? cuttingNote(make(options, seed)) : []),
+  ]
   const withBox = (options: PrintOptions, seed: number): Print => {
     const print = make(options, seed)
     if (!deck || options.box === undefined) return print
@@ -37,7 +50,7 @@ export function definePrintable<const Id extends string>(definition: Definition<
     ...definition,
     check,
     make: checked(withBox),
-    ...(notes && { notes: checked(notes) }),
+    ...((notes ?? definition.kind === 'make') && { notes: checked(allNotes) }),
     ...(fill && { fill: checked(fill) }),
   }
 }

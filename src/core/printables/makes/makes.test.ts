@@ -11,6 +11,7 @@ import {
   without,
 } from '../../../../tests/readback/spoil'
 import { attempt } from '../../errors'
+import { inEnglish } from '../../wording'
 import type { Shape } from '../../drawing'
 import { countsOn, PRINT_OPTIONS, type PrintOptions, printableOf, type PrintableId } from '..'
 import { TENT_CLOCK, tentMargin } from './tentParts'
@@ -225,5 +226,23 @@ describe('a box for a deck', () => {
     expect(attempt(() => show.check({ ...one, box: '120' as '80' })).refusal?.message).toContain(
       'box must be one of 80, 160, 300',
     )
+  })
+})
+
+describe('the time that cutting takes', () => {
+  const cutting = (id: PrintableId) =>
+    (printableOf(id).notes?.(optionsFor(id), 1) ?? []).map(inEnglish).filter((note) => note.startsWith('Cutting'))
+
+  it('is said of what is cut, and grows with it', () => {
+    const minutes = (id: PrintableId) =>
+      (/(\d+) min, from 8 years on about (\d+)/.exec(cutting(id)[0] ?? '') ?? []).slice(1).map(Number)
+    const [few, many] = [minutes('wrist-clock'), minutes('clock-in-pieces')]
+    expect(many[0]).toBeGreaterThan(few[0] ?? Infinity)
+    expect(minutes('clock-in-pieces')).toEqual([5, 3])
+  })
+
+  it('is not said of a page that is only coloured in', () => {
+    expect(cutting('certificate')).toEqual([])
+    expect(cutting('clock-strip')).toHaveLength(1)
   })
 })
