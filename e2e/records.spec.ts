@@ -1,5 +1,6 @@
 import type { Answer } from '../src/core/knowing'
 import type { ChildReport } from '../src/core/records'
+import { readPdf } from '../tests/readback/pdf'
 import { SOON, answersOf, expect, makeGroup, makeSession, overviewOf, test, tryingAgain, findPeople } from './fixtures'
 
 /** Answers as the table sends them: eight readings of half past, three in four of which ignore the minute hand. */
@@ -153,22 +154,28 @@ test('a finding says why, what was not found says why not, and the adult’s jud
   await expect(page.getByText('Likes to set the lamp clock.')).toBeVisible()
 })
 
-test('a step that is secure has a certificate with the name of the child on it', async ({ page, request }) => {
-  const { groups } = await overviewOf(request)
-  const bram = groups.flatMap((each) => each.children).find(({ name }) => name === 'Bram')
-  await page.goto(`/children/${bram?.id}`)
-  const steps = page.getByRole('region', { name: 'Steps' })
-  const link = (step: string) =>
-    steps
-      .getByRole('listitem')
-      .filter({ hasText: step })
-      .getByRole('link', { name: 'Print a certificate to colour in' })
-  await steps.getByText('O’clock', { exact: true }).click()
-  await link('O’clock').click()
-  await expect(page.getByLabel('Step', { exact: true })).toHaveValue('oclock')
-  const certificate = page.getByRole('img', { name: /^Page 1/ })
-  await expect(certificate).toContainText('I can read the clock')
-  await expect(certificate).toContainText('Bram')
+test('a step that is secure has a certificate with the child’s name, in the language of its group', async ({
+  page,
+  request,
+}) => {
+  const { group, childIds } = await makeGroup(request, 'Die Störche', ['Mieke'])
+  const { name, version } = group
+  const ruled = await request.put(`/api/groups/${group.id}`, {
+    data: { name, version, childIds: group.childIds, rules: { language: 'de' } },
+  })
+  expect(ruled.ok()).toBe(true)
+  await request.put(`/api/children/${childIds[0]}/overrule`, { data: { rung: 'oclock', verdict: 'firm', note: '' } })
+  await page.goto(`/children/${childIds[0]}`)
+  const step = page.getByRole('region', { name: 'Steps' }).getByRole('listitem').filter({ hasText: 'O’clock' }).first()
+  await step.getByText('O’clock', { exact: true }).click()
+  const link = step.getByRole('link', { name: 'Print a certificate to colour in' })
+  const [certificate, ...others] = await readPdf(
+    await (await request.get((await link.getAttribute('href')) ?? '')).body(),
+  )
+  expect(certificate?.text).toContain('Ich kann die Uhr lesen')
+  expect(certificate?.text).toContain('Mieke')
+  // What the clocks say is on the control card.
+  expect(others.map(({ text }) => text).join(' ')).toContain('Kontrollkarte')
 })
 
 test('growth is told week by week, and what was played in a week', async ({ page, request }) => {

@@ -37,7 +37,7 @@ describe('the minutes of cutting', () => {
     expect([square, round].map((shape) => minutesOfCutting([shape], 7))).toEqual([1, 1])
     expect(minutesOfCutting([square, square, square], 7)).toBe(3)
     expect(minutesOfCutting([square, square, square], 8)).toBe(2)
-    expect(minutesOfCutting([{ ...square, layer: 'fold' }], 7)).toBe(0)
+    expect(minutesOfCutting([path(rectanglePath(0, 0, 180, 180), { layer: 'fold' })], 7)).toBe(0)
   })
 })
 

@@ -21,7 +21,7 @@ import { api } from '../../ui/api'
 import { calendarDay } from '../../ui/calendarDay'
 import { dayOf, today } from '../../ui/dates'
 import { later } from '../../ui/later'
-import type { ChildData } from '../../core/records'
+import { type ChildData, type PrintWish, wordingOf } from '../../core/records'
 import { Fold } from '../../ui/Fold'
 import { useChildChange } from './useChild'
 
@@ -43,7 +43,7 @@ export function Details({ data, estimate }: { data: ChildData; estimate: Estimat
       <JudgedAnew answers={data.answers} estimate={estimate} />
       {estimate.firm && hasDialTimes(rung) && (
         <Text size="sm">
-          <Anchor className="finger" href={certificateFor(rung, data.report.child.name)}>
+          <Anchor className="finger" href={certificateFor(data, estimate)} target="_blank">
             <Trans>Print a certificate to colour in</Trans>
           </Anchor>
         </Text>
@@ -70,9 +70,18 @@ export function Details({ data, estimate }: { data: ChildData; estimate: Estimat
   )
 }
 
-/** The page for a step that is secure, with the child's name on it. */
-function certificateFor(rung: RungId, owner: string): string {
-  return `/print?${new URLSearchParams({ printable: 'certificate', rung, with: JSON.stringify({ owner }) })}`
+/** So many clocks to read stand on a certificate. */
+const CERTIFIED_CLOCKS = 4
+
+/** The page for a step that is secure, in the group's language; with new clocks once there are new answers. */
+function certificateFor({ report, settings }: ChildData, { rung, answers }: Estimate): string {
+  const { paper, lowInk } = settings
+  const wish: PrintWish = {
+    printable: 'certificate',
+    options: { paper, lowInk, wording: wordingOf(settings), rung, count: CERTIFIED_CLOCKS, owner: report.child.name },
+    seed: answers + 1,
+  }
+  return `/api/print.pdf?print=${encodeURIComponent(JSON.stringify(wish))}`
 }
 
 /** Since when it is secure, until when it was, and what is still missing. */
