@@ -43,16 +43,16 @@ const OUTLINE = { stroke: INK, strokeMm: 0.4, fill: '#FFFFFF' } as const
 const BACK = { stroke: INK, strokeMm: 0.4, fill: '#F7E6C9' } as const
 const GROUND = { stroke: INK, strokeMm: 0.5, fill: '#DDEBDD' } as const
 
-interface Seat extends Point {
+interface PlayerSeat extends Point {
   /** Clockwise from the far side of the table, degrees: where its player looks to. */
   readonly turn: number
 }
 
 /** Seats along the two long sides, and at the short ones from five players on. */
-function seatsFor(players: number): Seat[] {
-  const below = (x: number): Seat => ({ x, y: HALF_HIGH, turn: 0 })
-  const above = (x: number): Seat => ({ x, y: -HALF_HIGH, turn: 180 })
-  const ends: Seat[] = [
+function seatsFor(players: number): PlayerSeat[] {
+  const below = (x: number): PlayerSeat => ({ x, y: HALF_HIGH, turn: 0 })
+  const above = (x: number): PlayerSeat => ({ x, y: -HALF_HIGH, turn: 180 })
+  const ends: PlayerSeat[] = [
     { x: HALF_WIDE, y: 0, turn: -90 },
     { x: -HALF_WIDE, y: 0, turn: 90 },
   ]
@@ -63,13 +63,13 @@ function seatsFor(players: number): Seat[] {
   return [...four, ...ends].slice(0, players)
 }
 
-type Look = Parameters<typeof path>[1]
+type TableLook = Parameters<typeof path>[1]
 
-const rectangle = ({ x, y }: Point, [wide, high]: readonly [number, number], look: Look) =>
+const rectangle = ({ x, y }: Point, [wide, high]: readonly [number, number], look: TableLook) =>
   path(rectanglePath(x - wide / 2, y - high / 2, wide, high), look)
 
 /** So many cards in rows in the middle, as large as the room leaves them. */
-function inRows(cards: number, look: Look): Shape[] {
+function inRows(cards: number, look: TableLook): Shape[] {
   const [wide, high] = [76, 42]
   const columns = Math.ceil(Math.sqrt((cards * wide) / high))
   const rows = Math.ceil(cards / columns)
