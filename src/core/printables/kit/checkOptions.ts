@@ -32,7 +32,12 @@ function suitsRung(id: OptionId, value: unknown, rung: RungId): boolean {
  */
 export function takenChoices(facts: Pick<PrintableFacts, 'takes'>, rung: RungId, chosen: PrintChoices): PrintChoices {
   const taken = OPTION_IDS.filter((id) => chosen[id] !== undefined && isTaken(facts, id))
-  return Object.fromEntries(taken.map((id) => [id, onRung(id, chosen[id], rung)]))
+  return withBacks<PrintChoices>(Object.fromEntries(taken.map((id) => [id, onRung(id, chosen[id], rung)])))
+}
+
+/** A letter of the set stands on backs, so that they are printed with it: turned over as most printers do. */
+export function withBacks<Choices extends PrintChoices>(choices: Choices): Choices {
+  return choices.letter !== undefined && choices.backs === undefined ? { ...choices, backs: 'long-edge' } : choices
 }
 
 /** What was typed, without empty texts and empty lists: left out means as usual. */

@@ -1,7 +1,7 @@
 import { minutesOfCutting, OLDER_FROM } from '../../make'
 import { type Told, told } from '../../wording'
 import { cardSize, cardsOn } from './cards'
-import { checkOptions } from './checkOptions'
+import { checkOptions, withBacks } from './checkOptions'
 import { boxPage } from './deckBox'
 import type { Print, PrintableOf, PrintableFacts } from './types'
 import type { PrintOptions } from './choices'
@@ -16,11 +16,6 @@ function cuttingNote({ pages }: Print): Told[] {
   const shapes = pages.flatMap((page) => page.shapes)
   const [young, older] = [minutesOfCutting(shapes, OLDER_FROM - 1), minutesOfCutting(shapes, OLDER_FROM)]
   return young > 0 ? [told('Cutting takes a child about {0} min, from 8 years on about {1}.', young, older)] : []
-}
-
-/** A letter stands on backs, so that they are printed with it. */
-function withBacks(options: PrintOptions): PrintOptions {
-  return options.letter !== undefined && options.backs === undefined ? { ...options, backs: 'long-edge' } : options
 }
 
 /**
