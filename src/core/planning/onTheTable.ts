@@ -1,4 +1,4 @@
-import { circle, group, INK, MOSS, path, type Point, rectanglePath, type Shape } from '../drawing'
+import { circle, group, INK, line, MOSS, path, type Point, pointOnDial, rectanglePath, type Shape } from '../drawing'
 import type { PrintableId } from '../printables'
 
 /** What lies on the table when a game begins, seen from above. */
@@ -83,9 +83,8 @@ function inRows(cards: number, look: TableLook): Shape[] {
 
 function inARing(cards: number): Shape[] {
   return Array.from({ length: cards }, (_, i) => {
-    const angle = (2 * Math.PI * (i + 1)) / cards
-    const at = { x: 21 * Math.sin(angle), y: -21 * Math.cos(angle) }
-    return group([rectangle({ x: at.x, y: at.y }, [6, 6], OUTLINE)], { part: `card-${i}` })
+    const at = pointOnDial((360 * (i + 1)) / cards, 21)
+    return group([rectangle(at, [6, 6], OUTLINE)], { part: `card-${i}` })
   })
 }
 
@@ -115,18 +114,8 @@ function board(): Shape[] {
 
 const clockOnTable = (x: number, y: number, r: number): Shape[] => [
   circle({ x, y }, r, OUTLINE),
-  path(
-    [
-      { op: 'M', x, y: y - 0.7 * r },
-      { op: 'L', x, y },
-      { op: 'L', x: x + 0.45 * r, y },
-    ],
-    {
-      stroke: MOSS,
-      strokeMm: 0.5,
-      fill: 'none',
-    },
-  ),
+  line({ x, y }, { x, y: y - 0.7 * r }, { stroke: MOSS, strokeMm: 0.5 }),
+  line({ x, y }, { x: x + 0.45 * r, y }, { stroke: MOSS, strokeMm: 0.5 }),
 ]
 
 /** A mat of clocks. */
@@ -166,24 +155,12 @@ const BESIDE = {
   die: () => [rectangle({ x: 36, y: 0 }, [8, 8], OUTLINE), circle({ x: 36, y: 0 }, 1, { fill: INK })],
   spinner: () => [
     circle({ x: 38, y: 0 }, 9, OUTLINE),
-    path(
-      [
-        { op: 'M', x: 38, y: 5 },
-        { op: 'L', x: 38, y: -7 },
-      ],
-      { stroke: MOSS, strokeMm: 1, fill: 'none' },
-    ),
+    line({ x: 38, y: 5 }, { x: 38, y: -7 }, { stroke: MOSS, strokeMm: 1 }),
   ],
   list: () => [
     rectangle({ x: 0, y: 0 }, [20, 28], OUTLINE),
     ...Array.from({ length: 5 }, (_, i) =>
-      path(
-        [
-          { op: 'M', x: -7, y: -10 + 5 * i },
-          { op: 'L', x: 7, y: -10 + 5 * i },
-        ],
-        { stroke: INK, strokeMm: 0.4, fill: 'none' },
-      ),
+      line({ x: -7, y: -10 + 5 * i }, { x: 7, y: -10 + 5 * i }, { stroke: INK, strokeMm: 0.4 }),
     ),
   ],
 } as const satisfies Record<NonNullable<LayOut['beside']>, () => Shape[]>

@@ -163,6 +163,7 @@ describe('the letter of a set', () => {
       ),
     ).toContain('the backs of one set differ')
     expect(spoilt('back-1', moved(3, 0))).toContain('a pattern is not behind its card')
+    expect(spoilt('back-1', moved(0, 3))).toContain('a pattern is not behind its card')
   })
 
   it('prints the backs, and stands on the box', () => {

@@ -98,7 +98,7 @@ export function OptionField({ state, id }: { state: PrintState; id: OptionId }) 
 }
 
 function ChoiceField({ option, value, onChange, rung }: FieldOf<ChoiceOption, string>) {
-  const { label, values, none, limit } = option
+  const { label, help, values, none, limit } = option
   const suited = Object.entries(values).filter(([id]) => limit === undefined || limit.suits(id, rung))
   const data = suited.map(([id, name]) => ({ value: id, label: said(name) }))
   if (
@@ -110,6 +110,7 @@ function ChoiceField({ option, value, onChange, rung }: FieldOf<ChoiceOption, st
   return (
     <Choice
       label={said(label)}
+      description={help && said(help)}
       value={value ?? ''}
       onChange={(chosen) => onChange(chosen || undefined)}
       data={none === undefined ? data : [{ value: '', label: said(none) }, ...data]}

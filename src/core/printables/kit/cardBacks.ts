@@ -1,4 +1,15 @@
-import { centredText, circle, FAINT, INK, line, path, type Point, polygonPath, type Shape } from '../../drawing'
+import {
+  centredText,
+  circle,
+  FAINT,
+  INK,
+  line,
+  path,
+  type Point,
+  pointOnDial,
+  polygonPath,
+  type Shape,
+} from '../../drawing'
 import { part } from './frame'
 import type { Cell } from './grid'
 
@@ -29,8 +40,8 @@ const acorn: Motif = ({ x, y }) => [
 
 const around = ({ x, y }: Point, corners: number, radius: number, turn = 0): Point[] =>
   Array.from({ length: corners }, (_, i) => {
-    const angle = (turn + (360 * i) / corners) * (Math.PI / 180)
-    return { x: x + radius * Math.sin(angle), y: y - radius * Math.cos(angle) }
+    const corner = pointOnDial(turn + (360 * i) / corners, radius)
+    return { x: x + corner.x, y: y + corner.y }
   })
 
 /** A pattern for each letter, told apart by its shapes, not by colour. */
