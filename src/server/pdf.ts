@@ -14,8 +14,9 @@ import {
   subsetOf,
   textWidth,
   MM_PER_INCH,
+  pictureOf,
 } from '../core/drawing'
-import { withSetPictures } from './pictures'
+import { outlinesOfSet } from './pictures'
 import { woffToSfnt } from './woff'
 
 export const POINTS_PER_MM = 72 / MM_PER_INCH
@@ -61,9 +62,10 @@ export async function drawingsToPdf(
   for (const subset of Object.keys(FONT_FILES) as FontSubset[])
     for (const weight of ['regular', 'bold'] as const)
       pdf.registerFont(fontName(subset, weight), fontOf(subset, weight))
+  const pen: Pen = { pdf, pictures: new Map(), now: {} }
   const draw = async () => {
     for (const [i, drawing] of drawings.entries()) {
-      drawPage(pdf, withSetPictures(drawing))
+      drawPage(pen, drawing)
       onPage?.(i + 1)
       await untilOthersHadTheirTurn()
     }
@@ -73,51 +75,85 @@ export async function drawingsToPdf(
   return bytes
 }
 
-/** What the PDF's pen is set to now, so that nothing is set twice. It is saved and restored with the page's state. */
+type FilePicture = PDFKit.PDFKitReference
+
 interface Pen {
-  fill?: string
-  stroke?: string
-  width?: number
-  dash?: string
+  readonly pdf: Pdf
+  /** The pictures that are in the file already: each is there once, however often pages show it. */
+  readonly pictures: Map<string, FilePicture>
+  /** What it is set to now, so that nothing is set twice. It is saved and restored with the page's state. */
+  readonly now: { fill?: string; stroke?: string; width?: number; dash?: string }
 }
 
-function drawPage(pdf: Pdf, drawing: Drawing): void {
+/** The same pen where the state is saved: what is set inside is forgotten after it. */
+const inside = (pen: Pen): Pen => ({ ...pen, now: { ...pen.now } })
+
+function drawPage(pen: Pen, drawing: Drawing): void {
+  const { pdf } = pen
   pdf.addPage({ size: [drawing.width * POINTS_PER_MM, drawing.height * POINTS_PER_MM], margin: 0 })
   pdf.save()
   pdf.scale(POINTS_PER_MM)
-  const pen: Pen = {}
-  for (const shape of drawing.shapes) drawShape(pdf, shape, pen)
+  const onPage: Pen = { ...pen, now: {} }
+  for (const shape of drawing.shapes) drawShape(onPage, shape)
   pdf.restore()
 }
 
-function drawShape(pdf: Pdf, shape: Shape, pen: Pen): void {
+function drawShape(pen: Pen, shape: Shape): void {
+  const { pdf } = pen
   switch (shape.type) {
     case 'group': {
       pdf.save()
       pdf.translate(shape.x, shape.y)
       if (shape.turn) pdf.rotate(shape.turn)
       if (shape.clip) pdf.rect(shape.clip.x, shape.clip.y, shape.clip.width, shape.clip.height).clip()
-      const inside = { ...pen }
-      for (const inner of shape.shapes) drawShape(pdf, inner, inside)
+      const within = inside(pen)
+      for (const inner of shape.shapes) drawShape(within, inner)
       pdf.restore()
       return
     }
     case 'text':
-      drawText(pdf, shape, pen)
+      drawText(pen, shape)
       return
     case 'path':
       drawPath(pdf, shape.commands)
-      paint(pdf, shape, pen, shape.fillRule && 'even-odd')
+      paint(pen, shape, shape.fillRule && 'even-odd')
       return
     case 'circle':
       pdf.circle(shape.cx, shape.cy, shape.r)
-      paint(pdf, shape, pen)
+      paint(pen, shape)
       return
     case 'line':
       pdf.moveTo(shape.x1, shape.y1).lineTo(shape.x2, shape.y2)
-      paint(pdf, shape, pen)
+      paint(pen, shape)
+      return
+    case 'picture':
+      drawPicture(pen, shape)
       return
   }
+}
+
+/** Shows a picture of the set. The file has it once for each size and look, as a form of its own (ISO 32000-1, 8.10). */
+function drawPicture(pen: Pen, { picture, side, look, x, y }: Extract<Shape, { type: 'picture' }>): void {
+  const { pdf, pictures } = pen
+  const name = `${picture}-${look}-${side.toFixed(2).replace('.', '_')}`
+  const form = pictures.get(name) ?? newForm(pen, side, pictureOf(outlinesOfSet(picture), side, look))
+  pictures.set(name, form)
+  pdf.page.xobjects[name] = form
+  pdf.save()
+  pdf.translate(x, y)
+  pdf.addContent(`/${name} Do`)
+  pdf.restore()
+}
+
+/** A shape about its middle as a form: what is drawn goes into the form, as long as it stands for the page's content. */
+function newForm({ pdf, pictures }: Pen, side: number, shape: Shape): FilePicture {
+  const form = pdf.ref({ Type: 'XObject', Subtype: 'Form', BBox: [-side, -side, side, side] })
+  const { content } = pdf.page
+  pdf.page.content = form
+  drawShape({ pdf, pictures, now: {} }, shape)
+  pdf.page.content = content
+  form.end(undefined)
+  return form
 }
 
 /** Commands go to the pen as they are. Arcs go as path data, since pdfkit then turns them into curves. */
@@ -146,10 +182,11 @@ function drawCommand(pdf: Pdf, command: PathCommand): void {
   }
 }
 
-function paint(pdf: Pdf, { fill, stroke, strokeMm = 0.25, dashMm }: Style, pen: Pen, rule?: 'even-odd'): void {
+function paint(pen: Pen, { fill, stroke, strokeMm = 0.25, dashMm }: Style, rule?: 'even-odd'): void {
+  const { pdf } = pen
   const filled = fill !== undefined && fill !== 'none'
-  if (stroke) setStroke(pdf, { stroke, width: strokeMm, dashMm }, pen)
-  if (filled) setFill(pdf, fill, pen)
+  if (stroke) setStroke(pen, { stroke, width: strokeMm, dashMm })
+  if (filled) setFill(pen, fill)
   if (filled && stroke) pdf.fillAndStroke(rule)
   else if (filled) pdf.fill(rule)
   else if (stroke) pdf.stroke()
@@ -161,26 +198,27 @@ interface Stroke {
   readonly dashMm?: readonly number[]
 }
 
-function setStroke(pdf: Pdf, { stroke, width, dashMm }: Stroke, pen: Pen): void {
-  if (pen.stroke !== stroke) pdf.strokeColor((pen.stroke = stroke))
-  if (pen.width !== width) pdf.lineWidth((pen.width = width))
+function setStroke({ pdf, now }: Pen, { stroke, width, dashMm }: Stroke): void {
+  if (now.stroke !== stroke) pdf.strokeColor((now.stroke = stroke))
+  if (now.width !== width) pdf.lineWidth((now.width = width))
   const dash = dashMm?.join(' ') ?? ''
-  if ((pen.dash ?? '') === dash) return
-  pen.dash = dash
+  if ((now.dash ?? '') === dash) return
+  now.dash = dash
   if (dashMm) pdf.dash(dashMm[0] ?? 1, { space: dashMm[1] ?? 1 })
   else pdf.undash()
 }
 
-function setFill(pdf: Pdf, fill: string, pen: Pen): void {
-  if (pen.fill !== fill) pdf.fillColor((pen.fill = fill))
+function setFill({ pdf, now }: Pen, fill: string): void {
+  if (now.fill !== fill) pdf.fillColor((now.fill = fill))
 }
 
 /** Places text by the core's own widths. Text that needs two fonts is written run by run. */
-function drawText(pdf: Pdf, shape: Extract<Shape, { type: 'text' }>, pen: Pen): void {
+function drawText(pen: Pen, shape: Extract<Shape, { type: 'text' }>): void {
+  const { pdf } = pen
   const { text, size, weight = 'regular', anchor = 'start' } = shape
   const width = anchor === 'start' ? 0 : textWidth(text, size, weight)
   let x = shape.x - (anchor === 'end' ? width : anchor === 'middle' ? width / 2 : 0)
-  setFill(pdf, shape.fill ?? INK, pen)
+  setFill(pen, shape.fill ?? INK)
   pdf.fontSize(size)
   const runs = runsOf(text)
   for (const run of runs) {

@@ -11,12 +11,12 @@ import {
 import { api } from './api'
 import { LONG_MS, tell } from './notices'
 
-/** Drawings with their pictures in them, for a file that stands alone. One that there is no more stays empty. */
+/** Drawings with their pictures in them, for a file that stands alone. */
 export async function withPicturesFetched(drawings: readonly Drawing[]): Promise<Drawing[]> {
   const fetched = await Promise.all(
     picturesIn(drawings).map(async (id) => {
       const answer = await fetch(picturePath(id, 'colour'))
-      return [id, answer.ok ? readPicture(await answer.text()) : []] as const
+      return [id, answer.ok ? readPicture(await answer.text()) : undefined] as const
     }),
   )
   const outlines = new Map(fetched)

@@ -74,6 +74,8 @@ export async function textWidthIn(pdf: Buffer): Promise<number> {
   return items.reduce((sum, item) => sum + ('width' in item ? item.width : 0), 0) * MM_PER_POINT
 }
 
+const PAINTS = new Set([OPS.fill, OPS.eoFill, OPS.fillStroke, OPS.eoFillStroke, OPS.stroke])
+
 function pathsOf({ fnArray, argsArray }: { fnArray: number[]; argsArray: unknown[] }, pageHeight: number): PdfPath[] {
   const paths: PdfPath[] = []
   let at: Matrix = [1, 0, 0, 1, 0, 0]
@@ -86,13 +88,14 @@ function pathsOf({ fnArray, argsArray }: { fnArray: number[]; argsArray: unknown
   })
   fnArray.forEach((op, i) => {
     const args = argsArray[i] as never[]
-    if (op === OPS.save) saved.push([at, fill, stroke])
-    else if (op === OPS.restore) [at, fill, stroke] = saved.pop() ?? [at, fill, stroke]
+    if (op === OPS.save || op === OPS.paintFormXObjectBegin) saved.push([at, fill, stroke])
+    else if (op === OPS.restore || op === OPS.paintFormXObjectEnd)
+      [at, fill, stroke] = saved.pop() ?? [at, fill, stroke]
     else if (op === OPS.transform) at = times(at, args as unknown as Matrix)
     else if (op === OPS.setFillRGBColor) fill = colourOf(args)
     else if (op === OPS.setStrokeRGBColor) stroke = colourOf(args)
     else if (op === OPS.constructPath) open.push(...pointsOf(args).map(([x, y]) => place(x, y)))
-    else if (op === OPS.fill || op === OPS.fillStroke || op === OPS.stroke) {
+    else if (PAINTS.has(op)) {
       const filled = op !== OPS.stroke
       paths.push({ colour: filled ? fill : stroke, filled, origin: place(0, 0), points: open })
       open = []

@@ -1,6 +1,20 @@
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
+import { pictureSet } from '../../scripts/pictures'
+import {
+  type Drawing,
+  OAK,
+  SLATE,
+  makePage,
+  pictureOf,
+  picturePath,
+  shapeSvg,
+  textWidth,
+  toSvg,
+} from '../../src/core/drawing'
 import { inEnglish } from '../../src/core/wording'
-import { describe, expect, it } from 'vitest'
-import { OAK, SLATE, makePage, textWidth, toSvg } from '../../src/core/drawing'
 import { dialDrawing } from '../../src/core/faces'
 import { paperClockPage } from '../../src/core/make'
 import { type Printable, countsOn, printables } from '../../src/core/printables'
@@ -109,6 +123,71 @@ describe.each(Object.values(printables))('$name in a PDF', (printable: Printable
       })
       expect(missing.map(({ text }) => text)).toEqual([])
     })
+  })
+})
+
+describe('pictures of the set in a PDF', () => {
+  const set = [...pictureSet()].slice(0, 12)
+  const folder = mkdtempSync(join(tmpdir(), 'pictures-'))
+
+  beforeAll(() => {
+    mkdirSync(join(folder, 'client', 'pictures'), { recursive: true })
+    for (const [id, outlines] of set)
+      writeFileSync(join(folder, 'client', picturePath(id, 'colour')), shapeSvg(pictureOf(outlines, 20, 'colour')))
+    vi.stubEnv('RIPE_ACORN_WORKERS', folder)
+  })
+  afterAll(() => {
+    vi.unstubAllEnvs()
+    rmSync(folder, { recursive: true })
+  })
+
+  const pageOf = (ids: readonly string[], look: 'colour' | 'outline'): Drawing =>
+    makePage({
+      paper: 'a4',
+      title: 'x',
+      footer: 'y',
+      body: ids.map((picture, i) => {
+        const [x, y] = [30 + (i % 3) * 50, 60 + Math.floor(i / 3) * 50]
+        return { type: 'picture', picture, x, y, side: 30, look, layer: 'ink' }
+      }),
+    })
+  const ids = set.map(([id]) => id)
+  /** Where the outlines of the first picture lie on the page, as the core draws them. */
+  const drawn = set.flatMap(([, outlines], i) => {
+    const shape = pictureOf(outlines, 30, 'colour')
+    return shape.type === 'group'
+      ? shape.shapes.map((each) => ({ each, x: 30 + (i % 3) * 50, y: 60 + Math.floor(i / 3) * 50 }))
+      : []
+  })
+
+  it.each(['colour', 'outline'] as const)('lie where they are drawn: %s', async (look) => {
+    const [page] = await readPdf(await drawingsToPdf([pageOf(ids, look)], 'pictures'))
+    const paths = page?.paths.filter(({ filled }) => filled) ?? []
+    expect(paths.length).toBe(drawn.length)
+    drawn.forEach(({ each, x, y }, i) => {
+      const [first] = each.type === 'path' ? each.commands : []
+      const at = first?.op === 'M' ? { x: x + first.x, y: y + first.y } : { x: NaN, y: NaN }
+      expect(Math.hypot((paths[i]?.points[0]?.x ?? NaN) - at.x, (paths[i]?.points[0]?.y ?? NaN) - at.y)).toBeLessThan(
+        0.02,
+      )
+    })
+  })
+
+  it('are in the file once, on however many pages they stand', async () => {
+    const one = await drawingsToPdf([pageOf(ids, 'colour')], 'one')
+    const twenty = await drawingsToPdf(
+      Array.from({ length: 20 }, () => pageOf(ids, 'colour')),
+      'twenty',
+    )
+    expect(one.length).toBeLessThanOrEqual(120_000)
+    const forms = (pdf: Buffer) => pdf.toString('latin1').split('/Subtype /Form').length - 1
+    expect([forms(one), forms(twenty)]).toEqual([12, 12])
+    expect((await readPdf(twenty)).every(({ paths }) => paths.length >= drawn.length)).toBe(true)
+  })
+
+  it('have a frame to draw in where the set lacks them', async () => {
+    const [page] = await readPdf(await drawingsToPdf([pageOf(['u0000'], 'colour')], 'missing'))
+    expect(page?.paths.filter(({ points }) => points.length >= 4).length).toBe(1)
   })
 })
 

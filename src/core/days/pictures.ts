@@ -199,7 +199,7 @@ export const isOwnPicture = (id: string): id is OwnPictureId => Object.hasOwn(dr
 /** What one of ours is called in the list that it is chosen from. */
 export const ownPictureName = (id: OwnPictureId): Told => drawn[id].name
 
-/** Whether a picture may be called so. A later set may lack it: then its place stays empty. */
+/** Whether a picture may be called so. A later set may lack it: then its place has a frame to draw in. */
 export const isPictureId = (id: string): boolean => isOwnPicture(id) || OF_SET.test(id)
 
 /** A picture as wide and high as `side` mm about its middle; in low ink one of the set has contours alone. */

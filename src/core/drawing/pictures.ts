@@ -1,6 +1,6 @@
 import { group } from './builders'
 import { luminance } from './colour'
-import { type Drawing, INK, type Shape } from './model'
+import { type Drawing, FAINT, INK, type Shape, rectanglePath } from './model'
 import { readPath } from './readPath'
 
 /*
@@ -25,8 +25,12 @@ const CONTOUR_MM = 0.35
 /** What is darker than this is ink in a contour drawing too: eyes, wheels, letters. */
 const DARK = 0.033
 
-/** A picture as wide and high as `side` mm about its middle, in colour or as contours alone. */
-export function pictureOf(outlines: PictureOutlines, side: number, look: PictureLook): Shape {
+/**
+ * A picture as wide and high as `side` mm about its middle, in colour or as contours alone. Where the set has none of
+ * the name any more, there is a dashed frame to draw one's own in.
+ */
+export function pictureOf(outlines: PictureOutlines | undefined, side: number, look: PictureLook): Shape {
+  if (!outlines) return group([emptyFrame(side)])
   const place = { x: 0, y: 0, scale: side / PICTURE_SIDE }
   const contour = { fill: '#FFFFFF', stroke: INK, strokeMm: Math.max(0.15, CONTOUR_MM * place.scale) }
   const inked = (fill: string) => (luminance(fill) < DARK ? { fill: INK } : contour)
@@ -41,6 +45,11 @@ export function pictureOf(outlines: PictureOutlines, side: number, look: Picture
   )
 }
 
+function emptyFrame(side: number): Shape {
+  const commands = rectanglePath(-side * 0.45, -side * 0.45, side * 0.9, side * 0.9)
+  return { type: 'path', commands, stroke: FAINT, strokeMm: 0.3, dashMm: [1.5, 1.5], layer: 'ink' }
+}
+
 /** The names of the pictures that stand in some drawings. */
 export function picturesIn(drawings: readonly Drawing[]): string[] {
   const found = new Set<string>()
@@ -52,13 +61,13 @@ export function picturesIn(drawings: readonly Drawing[]): string[] {
   return [...found]
 }
 
-/** The drawing with each picture as its outlines; where there are none of a name, nothing is drawn. */
+/** The drawing with each picture as its outlines. */
 export function withPictures(drawing: Drawing, outlinesOf: (name: string) => PictureOutlines | undefined): Drawing {
   const placed = (shape: Shape): Shape => {
     if (shape.type === 'group') return { ...shape, shapes: shape.shapes.map(placed) }
     if (shape.type !== 'picture') return shape
     const { x, y, side, look } = shape
-    return group([pictureOf(outlinesOf(shape.picture) ?? [], side, look)], { x, y })
+    return group([pictureOf(outlinesOf(shape.picture), side, look)], { x, y })
   }
   return { ...drawing, shapes: drawing.shapes.map(placed) }
 }

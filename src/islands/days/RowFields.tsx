@@ -7,7 +7,7 @@ import { useState } from 'react'
 import { type DayRow, isPictureId, readDayLine, spanText } from '../../core/days'
 import type { LanguageId } from '../../core/wording'
 import { later } from '../../ui/later'
-import { Picture } from './Picture'
+import { Picture, useIsMissing } from './Picture'
 
 const picker = later(async () => (await import('./PicturePicker')).PicturePicker)
 
@@ -46,6 +46,7 @@ const withPicture = ({ minute, to, what }: DayRow, id: string): DayRow => ({
 export function RowFields({ row, place, language, onPut, onRemove }: RowFieldsProps) {
   const { time, setTime, what, setWhat, error, choices, take } = useTypedRow({ row, language, onPut })
   const name = t`Row ${place + 1}`
+  const isPictureMissing = useIsMissing(row.picture)
   return (
     <>
       <div className="days-row" onBlur={(event) => event.currentTarget.contains(event.relatedTarget) || take()}>
@@ -80,6 +81,11 @@ export function RowFields({ row, place, language, onPut, onRemove }: RowFieldsPr
       {error && (
         <Text size="xs" role="alert" className="days-odd">
           {error}
+        </Text>
+      )}
+      {isPictureMissing && (
+        <Text size="xs" role="status" className="days-odd">
+          {t`The picture of this row is no longer in the set. Choose another one; until then its place on paper has a frame to draw in.`}
         </Text>
       )}
       {choices.length > 0 && (
