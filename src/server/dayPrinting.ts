@@ -7,7 +7,7 @@ import { attempt } from '../core/errors'
 import type { Instant } from '../core/knowing'
 import { DAY_THINGS, DAY_THING_IDS, type DayPrintWish, type DayThingId, dayPrints, workingRung } from '../core/planning'
 import { printableOf, startCard } from '../core/printables'
-import { type PrintCheck, rulesFor, rulesForDay, wordingOf } from '../core/records'
+import { type PrintCheck, looksOf, rulesFor, rulesForDay, wordingOf } from '../core/records'
 import { schools } from '../core/teaching'
 import type { Db } from './connection'
 import { planChildren } from './planning'
@@ -75,11 +75,15 @@ export async function dayPrintWish({
   const wish: DayPrintWish = {
     title: group ? `${name}, ${group.name}` : name,
     paper: settings.paper,
-    lowInk: settings.lowInk,
+    ...looksOf(settings),
     wording: wordingOf(settings),
     rows: inOrder(body.rows),
     things: asked.things,
-    children: children.map((child) => ({ name: child.name, rung: workingRung(child, { school }) })),
+    children: children.map((child) => ({
+      name: child.name,
+      picture: child.picture,
+      rung: workingRung(child, { school }),
+    })),
     isRounded: asked.rounded,
     order: school.order,
     seed: asked.seed,
@@ -98,5 +102,5 @@ export async function startCardPages(db: Db, id: string, query: URLSearchParams)
       detail: told('at must be one of the day’s {0} plans of when to start, counted from 0.', body.starts.length),
     })
   const settings = await rulesOfDay(db, body)
-  return [startCard(plan, { paper: settings.paper, wording: wordingOf(settings), lowInk: settings.lowInk })]
+  return [startCard(plan, { paper: settings.paper, wording: wordingOf(settings), ...looksOf(settings) })]
 }

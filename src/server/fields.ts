@@ -5,6 +5,7 @@ import { materials } from '../core/activities'
 import { MOST_DAY_ROWS } from '../core/days'
 import { LONGEST_SESSION, SHORTEST_SESSION } from '../core/planning'
 import { papers } from '../core/drawing'
+import { LOOK_IDS } from '../core/printables'
 import { ASKS, CLOCK_PARTS, rungs, schools } from '../core/teaching'
 import { DOINGS, LANGUAGE_IDS } from '../core/wording'
 import { picture, whatHappens } from './daySchemas'
@@ -165,6 +166,9 @@ export const settingsBody = {
     .valid(...Object.keys(papers))
     .required(),
   lowInk: Joi.boolean().required(),
+  // Rules that came later are left out by older versions: then they are as usual.
+  grey: Joi.boolean(),
+  look: Joi.string().valid(...LOOK_IDS),
   place: place.required(),
   zone: zone.optional(),
   materials: materialList.required(),

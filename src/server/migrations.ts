@@ -299,6 +299,16 @@ const migrations: Record<string, Knex.Migration> = {
       })
     },
   },
+  '013_pictures': {
+    async up(db) {
+      await db.schema.alterTable('children', (table) => {
+        table.text('picture')
+      })
+    },
+    async down(db) {
+      await db.schema.raw('alter table children drop column picture')
+    },
+  },
 }
 
 export const migrationNames: readonly string[] = Object.keys(migrations).sort()

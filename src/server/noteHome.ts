@@ -3,7 +3,7 @@ import { MS_PER_DAY } from '../core/clock'
 import type { Drawing } from '../core/drawing'
 import type { ChildId } from '../core/ids'
 import { noteHomePages } from '../core/planning'
-import { rulesFor, wordingOf } from '../core/records'
+import { looksOf, rulesFor, wordingOf } from '../core/records'
 import { schools } from '../core/teaching'
 import type { Db } from './connection'
 import { planChildren } from './planning'
@@ -21,8 +21,15 @@ export async function noteHome(db: Db, id: ChildId, now: number): Promise<{ name
   const [child] = await planChildren(db, [id], settings, now)
   if (!child) throw notFound(told('child'))
   const seed = 1 + Math.floor(now / MS_PER_WEEK)
-  const { paper, lowInk } = settings
-  const wish = { child, school: schools[settings.school], paper, lowInk, wording: wordingOf(settings), seed }
+  const { paper } = settings
+  const wish = {
+    child,
+    school: schools[settings.school],
+    paper,
+    ...looksOf(settings),
+    wording: wordingOf(settings),
+    seed,
+  }
   return { name: child.name, pages: noteHomePages(wish) }
 }
 

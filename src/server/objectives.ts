@@ -3,7 +3,7 @@ import type { Drawing } from '../core/drawing'
 import type { GroupId } from '../core/ids'
 import { type Overrule, workedOn } from '../core/knowing'
 import { type ChildObjectives, objectivesPages } from '../core/planning'
-import { type ChildReport, wordingOf } from '../core/records'
+import { type ChildReport, looksOf, wordingOf } from '../core/records'
 import { schools } from '../core/teaching'
 import type { Db } from './connection'
 import { groupData } from './reports'
@@ -15,7 +15,7 @@ export async function groupObjectives(db: Db, id: GroupId, now: number): Promise
   const overrules = await overrulesByChild(db)
   const children = members.map((member) => objectivesOf(member, overrules.get(member.child.id) ?? [], settings.zone))
   const on = dateOfDay(localDay(now, settings.zone))
-  const wish = { title: group.name, on, paper: settings.paper, wording: wordingOf(settings) }
+  const wish = { title: group.name, on, paper: settings.paper, wording: wordingOf(settings), ...looksOf(settings) }
   return { name: group.name, pages: objectivesPages(children, { ...wish, school: schools[settings.school] }) }
 }
 

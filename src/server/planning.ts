@@ -66,6 +66,7 @@ export async function planChildren(
         id,
         name: child.name,
         age: child.age ?? undefined,
+        picture: child.picture ?? undefined,
         standing: standingOf(own, school, now, overrules.get(id)),
         findings,
         before: chances,

@@ -102,13 +102,15 @@ export const termEdit = shape<TermEdit>({
   version: Joi.number().strict().integer().min(0).required(),
 })
 
-const { language, form, school, paper, lowInk } = settingsBody
+const { language, form, school, paper, lowInk, grey, look } = settingsBody
 export const groupRules = shape<GroupRules>({
   language: language.optional(),
   form: form.optional(),
   school: school.optional(),
   paper: paper.optional(),
   lowInk: lowInk.optional(),
+  grey: grey.optional(),
+  look: look.optional(),
   place,
   materials: materialList,
 })

@@ -6,7 +6,7 @@ import { OPTION_IDS, type OptionId, PRINT_OPTIONS, PRINTABLE_IDS, type PrintOpti
 import { rungs } from '../core/teaching'
 import { WORDING_FORMS, LANGUAGE_IDS } from '../core/wording'
 import type { PrintWish } from '../core/records'
-import { dayRow } from './daySchemas'
+import { dayRow, picture } from './daySchemas'
 import { shape } from './shape'
 import { plainText } from './text'
 
@@ -33,6 +33,8 @@ function schemaOf(option: PrintOption): Joi.Schema {
       return Joi.boolean()
     case 'text':
       return plainText(option.longest).allow('')
+    case 'picture':
+      return picture
     case 'rows':
       return Joi.array().items(dayRow).max(option.most)
     case 'numbers':

@@ -2,7 +2,7 @@ import { told } from '../core/wording'
 import type { PackOrder, PrintWish } from '../core/records'
 import { leaningOn } from '../core/knowing'
 import { type PackWish, workingRung } from '../core/planning'
-import { rulesFor, wordingOf } from '../core/records'
+import { looksOf, rulesFor, wordingOf } from '../core/records'
 import { schools } from '../core/teaching'
 import type { Db } from './connection'
 import { Problem } from './problem'
@@ -47,7 +47,7 @@ export async function packWish(
   return {
     title: group.name,
     paper: settings.paper,
-    lowInk: settings.lowInk,
+    ...looksOf(settings),
     wording: wordingOf(settings),
     order: school.order,
     things,
@@ -55,6 +55,7 @@ export async function packWish(
     answersOnPaper,
     children: children.map((child) => ({
       name: child.name,
+      picture: child.picture,
       rung: workingRung(child, { school }),
       weights: leaningOn(child.findings.map(({ misreading }) => misreading)),
     })),

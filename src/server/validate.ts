@@ -18,7 +18,7 @@ import {
   LONGEST_NOTE,
 } from '../core/records'
 import type { Day } from '../core/days'
-import { day } from './daySchemas'
+import { day, picture } from './daySchemas'
 import {
   GROUP_MOST,
   age,
@@ -58,7 +58,12 @@ import { plainText } from './text'
 
 export const schemas = {
   child: newChild,
-  childEdit: shape<ChildEdit>({ version: version.required(), name: name.required(), age }),
+  childEdit: shape<ChildEdit>({
+    version: version.required(),
+    name: name.required(),
+    age,
+    picture: picture.allow(null),
+  }),
   group: shape<Members & { id: string }>({
     id: uuid.required(),
     name: name.required(),

@@ -67,7 +67,7 @@ describe('a run sheet as text', () => {
   it('has every step with its clock time, and names as they are written', async () => {
     const session = planned[1]
     const markdown = await sheet(session?.id ?? '')
-    expect(markdown.split('\n')[0]).toBe('# Ducks, geese; all, Sat 5 Dec 2026')
+    expect(markdown.split('\n')[0]).toBe('# Ducks, geese; all, Sat 5 December')
     let at = session?.start ?? 0
     for (const { activityId, minutes } of session?.plan.steps ?? []) {
       const clock = (minute: number) => `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`

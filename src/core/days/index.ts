@@ -1,4 +1,5 @@
 export * from './checks'
+export * from './animals'
 export * from './band'
 export * from './stretches'
 export * from './strip'

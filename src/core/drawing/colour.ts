@@ -19,3 +19,19 @@ export function luminance(colour: string): number {
   const [red, green, blue] = lightOf(colour)
   return 0.2126 * red + 0.7152 * green + 0.0722 * blue
 }
+
+/**
+ * The grey that is as light as a colour (#rrggbb). Source: IEC 61966-2-1, the transfer function the other way round.
+ *
+ * greyOf('#FFFFFF') //=> '#FFFFFF'
+ * greyOf('#1F6489') //=> '#5E5E5E'
+ */
+export function greyOf(colour: string): string {
+  const light = luminance(colour)
+  const share = light <= 0.0031308 ? light * 12.92 : 1.055 * light ** (1 / 2.4) - 0.055
+  const part = Math.round(share * 255)
+    .toString(16)
+    .padStart(2, '0')
+    .toUpperCase()
+  return `#${part.repeat(3)}`
+}

@@ -56,8 +56,10 @@ describe('a picture of the set', () => {
     expect(drawn('outline')).toMatch(/fill-rule="evenodd" fill="#2B2320"/)
   })
 
-  it('leaves its place empty where there is none of its name', () => {
-    expect(toSvg(withPictures(page('colour'), () => undefined))).not.toMatch(/<image|<path/)
+  it('has a frame to draw in where there is none of its name', () => {
+    const drawn = toSvg(withPictures(page('colour'), () => undefined))
+    expect(drawn).not.toMatch(/<image/)
+    expect(drawn.match(/<path[^>]*stroke-dasharray/g)?.length).toBe(1)
   })
 })
 

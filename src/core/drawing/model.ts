@@ -61,8 +61,8 @@ export type Shape =
       readonly x: number
       readonly y: number
       readonly side: number
-      /** In its colours, or as contours alone. */
-      readonly look: 'colour' | 'outline'
+      /** In its colours, in greys as light as they, or as contours alone. */
+      readonly look: 'colour' | 'grey' | 'outline'
       readonly layer: 'ink'
     }
   | {

@@ -1,9 +1,9 @@
 import { told, type Told } from '../wording'
 import { RefusedValue } from '../errors'
-import { type Drawing, FAINT, INK, type Shape, type Point } from './model'
+import { circle, group, line, path, textAt } from './builders'
+import { type Drawing, FAINT, GOLD, INK, MOSS, OAK, type Point, rectanglePath, type Shape, SLATE } from './model'
 import { fitSize, shortened } from './wrap'
 import { printable, textWidth } from './text'
-import { textAt, line, group } from './builders'
 
 export type PaperId = 'a4' | 'letter' | 'a3' | 'legal' | 'tabloid'
 
@@ -83,6 +83,16 @@ export function paperOf(paper: SheetId): { name: Told; width: number; height: nu
   return found
 }
 
+/** How a page looks besides what stands on it. */
+export interface PageDress {
+  /** A coloured head, with the sixty minutes as beads under it and above the foot; otherwise plain. */
+  readonly isWorkshop?: boolean
+  /** The coloured parts as outlines. */
+  readonly lowInk?: boolean
+  /** Beside the name, or at the end of the head: drawn about its middle, `HEAD_PICTURE_MM` wide and high. */
+  readonly picture?: Shape
+}
+
 export interface PageRequest {
   readonly paper: SheetId
   readonly title: string
@@ -92,6 +102,7 @@ export interface PageRequest {
   readonly bar?: string
   /** `line`: a rule to write a name on; a text: the name itself, set on it. */
   readonly name?: { readonly line: true; readonly text?: string; readonly label?: string }
+  readonly dress?: PageDress
   readonly body: readonly Shape[]
 }
 
@@ -99,36 +110,88 @@ export interface PageRequest {
  * A page with its head, its foot and the 100 mm bar that shows whether it came out at true size. Half a sheet has no
  * room for the bar, and a shorter line for the name.
  */
-export function makePage({ paper, title, footer, bar = BAR_TEXT, name, body }: PageRequest): Drawing {
+export function makePage({ paper, title, footer, bar = BAR_TEXT, name, body, dress = {} }: PageRequest): Drawing {
   const { width, height } = paperOf(paper)
-  const shown = printable(title)
-  const nameWidth = isHalf(paper) ? 52 : 62
-  const titleWidth = width - 2 * SAFE_MARGIN_MM - (name ? nameWidth + 6 : 0)
-  const head = titleShapes(shown, titleWidth)
-  if (name) head.push(...nameLine({ x: width - SAFE_MARGIN_MM - nameWidth, y: SAFE_MARGIN_MM + 7 }, nameWidth, name))
   return {
     width,
     height,
     title,
     shapes: [
-      ...head,
+      ...(dress.isWorkshop ? workshopShapes({ width, height }, dress) : []),
+      ...head({ paper, title, name, dress }),
       ...body,
       ...(isHalf(paper) ? [footText(footer, SAFE_MARGIN_MM, paperOf(paper))] : foot(width, height, { footer, bar })),
     ],
   }
 }
 
+/** How far the head's text stands from the ends of its band, mm. */
+const IN_BAND_MM = 3
+/** The picture in the head of a page, mm wide and high. */
+export const HEAD_PICTURE_MM = 11
+
+/** The title, then the picture and the line for the name, from the right. */
+function head({ paper, title, name, dress = {} }: Pick<PageRequest, 'paper' | 'title' | 'name' | 'dress'>): Shape[] {
+  const inset = SAFE_MARGIN_MM + (dress.isWorkshop ? IN_BAND_MM : 0)
+  const nameWidth = isHalf(paper) ? 52 : 62
+  const shapes: Shape[] = []
+  let right = paperOf(paper).width - inset
+  if (name) {
+    right -= nameWidth
+    shapes.push(...nameLine({ x: right, y: SAFE_MARGIN_MM + 7 }, nameWidth, name))
+    right -= dress.picture ? 2 : 6
+  }
+  if (dress.picture) {
+    right -= HEAD_PICTURE_MM
+    const at = { x: right + HEAD_PICTURE_MM / 2, y: SAFE_MARGIN_MM + BAND_MM / 2 }
+    shapes.push(group([dress.picture], { part: 'head-picture', ...at }))
+    right -= 3
+  }
+  return [...titleShapes(printable(title), inset, right - inset), ...shapes]
+}
+
+const BAND_MM = 11.5
+const BAND_FILL = '#F6E7C8'
+/** From the middle of the beads to the body. */
+const BEADS_FROM_BODY_MM = 1.2
+const MINUTES_OF_BEADS = 60
+const BEAD_FILLS = [OAK, GOLD, MOSS, SLATE] as const
+
+/** A band behind the head, and the minutes of an hour as beads under it and above the foot, each fifth one larger. */
+function workshopShapes({ width, height }: { width: number; height: number }, { lowInk }: PageDress): Shape[] {
+  const across = width - 2 * SAFE_MARGIN_MM
+  const look = lowInk ? { fill: 'none', stroke: INK, strokeMm: 0.3 } : { fill: BAND_FILL }
+  const band = path(rectanglePath(SAFE_MARGIN_MM, SAFE_MARGIN_MM, across, BAND_MM), look)
+  const beads = (y: number) =>
+    Array.from({ length: MINUTES_OF_BEADS }, (_, minute) => {
+      const isFifth = minute % 5 === 0
+      const at = { x: SAFE_MARGIN_MM + ((minute + 0.5) * across) / MINUTES_OF_BEADS, y }
+      const fill = isFifth ? (BEAD_FILLS[(minute / 5) % BEAD_FILLS.length] ?? INK) : FAINT
+      return circle(at, isFifth ? 0.9 : 0.45, lowInk ? { fill: 'none', stroke: INK, strokeMm: 0.2 } : { fill })
+    })
+  return [
+    group(
+      [
+        band,
+        ...beads(SAFE_MARGIN_MM + HEAD_MM - BEADS_FROM_BODY_MM),
+        ...beads(height - SAFE_MARGIN_MM - FOOT_MM + BEADS_FROM_BODY_MM),
+      ],
+      { part: 'workshop' },
+    ),
+  ]
+}
+
 /**
  * On one line as large as it fits, never smaller than can be read: a longer one takes a second line, and is cut there.
  */
-function titleShapes(title: string, width: number): Shape[] {
+function titleShapes(title: string, x: number, width: number): Shape[] {
   const size = fitSize(title, TITLE_MM, width - ROUNDING_MM, 'bold')
   const isOne = size >= LEAST_TITLE_MM
   const lines = isOne ? [title] : shortened(title, { size: LEAST_TITLE_MM, weight: 'bold' }, width, 2)
   return lines.map((text, i) =>
     textAt(
       text,
-      { x: SAFE_MARGIN_MM, y: SAFE_MARGIN_MM + (isOne ? 7 : 5.2 + i * LEAST_TITLE_MM * 1.3) },
+      { x, y: SAFE_MARGIN_MM + (isOne ? 7 : 5.2 + i * LEAST_TITLE_MM * 1.3) },
       { size: isOne ? size : LEAST_TITLE_MM, weight: 'bold', fill: INK },
     ),
   )

@@ -1,5 +1,5 @@
 import { group } from './builders'
-import { luminance } from './colour'
+import { greyOf, luminance } from './colour'
 import { type Drawing, FAINT, INK, type Shape, rectanglePath } from './model'
 import { readPath } from './readPath'
 
@@ -26,20 +26,23 @@ const CONTOUR_MM = 0.35
 const DARK = 0.033
 
 /**
- * A picture as wide and high as `side` mm about its middle, in colour or as contours alone. Where the set has none of
+ * A picture as wide and high as `side` mm about its middle, in colour, in grey or as contours alone. Where the set has none of
  * the name any more, there is a dashed frame to draw one's own in.
  */
 export function pictureOf(outlines: PictureOutlines | undefined, side: number, look: PictureLook): Shape {
   if (!outlines) return group([emptyFrame(side)])
   const place = { x: 0, y: 0, scale: side / PICTURE_SIDE }
   const contour = { fill: '#FFFFFF', stroke: INK, strokeMm: Math.max(0.15, CONTOUR_MM * place.scale) }
-  const inked = (fill: string) => (luminance(fill) < DARK ? { fill: INK } : contour)
+  const inked = (fill: string) => {
+    if (look !== 'outline') return { fill: look === 'grey' ? greyOf(fill) : fill }
+    return luminance(fill) < DARK ? { fill: INK } : contour
+  }
   return group(
     outlines.map(([fill, data, fillRule]) => ({
       type: 'path',
       commands: readPath(data, place),
       ...(fillRule && { fillRule }),
-      ...(look === 'colour' ? { fill } : inked(fill)),
+      ...inked(fill),
       layer: 'ink',
     })),
   )

@@ -1,6 +1,7 @@
 import { told } from '../wording'
 import { RefusedValue, unreachable } from '../errors'
 import { type Drawing, INK, type Layer, type PathCommand, type Shape, type Style } from './model'
+import type { PictureLook } from './pictures'
 
 /** Millimetres as text, three decimals at most; the only place that formats them. */
 export function mm(value: number): string {
@@ -60,7 +61,7 @@ function clipOf({ x, y, width, height }: { x: number; y: number; width: number; 
 }
 
 /** Where a browser finds a picture of the set. */
-export const picturePath = (picture: string, look: 'colour' | 'outline'): string =>
+export const picturePath = (picture: string, look: PictureLook): string =>
   `/pictures/${escape(picture)}${look === 'outline' ? '-outline' : ''}.svg`
 
 export function shapeSvg(shape: Shape): string {
@@ -79,7 +80,8 @@ export function shapeSvg(shape: Shape): string {
     case 'picture': {
       const { picture, x, y, side, look } = shape
       const place = `x="${mm(x - side / 2)}" y="${mm(y - side / 2)}" width="${mm(side)}" height="${mm(side)}"`
-      return `<image href="${picturePath(picture, look)}" ${place} data-layer="ink"/>`
+      const grey = look === 'grey' ? ' style="filter:grayscale(1)"' : ''
+      return `<image href="${picturePath(picture, look)}" ${place}${grey} data-layer="ink"/>`
     }
     case 'group': {
       const turn = shape.turn ? ` rotate(${mm(shape.turn)})` : ''

@@ -1,16 +1,17 @@
-import { type DayRow, roundedDay } from '../days'
-import { type Drawing, type FlowBlock, flowPages, makePage, paragraph, stack } from '../drawing'
-import type { PrintOptions } from '../printables'
+import { type DayRow, type PictureId, roundedDay } from '../days'
+import { type Drawing, type FlowBlock, flowPages, paragraph, stack } from '../drawing'
+import { framedPage, type PrintLooks, type PrintOptions } from '../printables'
 import { type RungId, rungOf } from '../teaching'
-import { barText, listInWords, nameIn, nameWithin, printedAs, say, told } from '../wording'
+import { listInWords, nameIn, nameWithin, printedAs, say, told } from '../wording'
 import type { DayThingId } from './dayThings'
 
 export interface DayChild {
+  readonly picture?: PictureId
   readonly name: string
   readonly rung: RungId
 }
 
-export interface DayPrintWish extends Pick<PrintOptions, 'paper' | 'wording'> {
+export interface DayPrintWish extends Pick<PrintOptions, 'paper' | 'wording' | keyof PrintLooks> {
   readonly title: string
   readonly rows: readonly DayRow[]
   readonly things: readonly DayThingId[]
@@ -19,7 +20,6 @@ export interface DayPrintWish extends Pick<PrintOptions, 'paper' | 'wording'> {
   /** Whether times that are too hard for a child are rounded on that child's sheets. */
   readonly isRounded: boolean
   readonly order: readonly RungId[]
-  readonly lowInk: boolean
   readonly seed: number
 }
 
@@ -67,11 +67,9 @@ export function coverPages(wish: DayPrintWish): Drawing[] {
     ])
   })
   return flowPages(paper, blocks).map((body) =>
-    makePage({
-      paper,
+    framedPage(wish, {
       title: printedAs('Who gets what: {0}', wording, title),
       footer: `Ripe Acorn · ${nameIn(wording, told('A plan of the day'))}`,
-      bar: barText(wording),
       body,
     }),
   )

@@ -2,7 +2,7 @@ import { told, asPart } from '../wording'
 import { roundedDay } from '../days'
 import type { Drawing } from '../drawing'
 import { RefusedValue } from '../errors'
-import { type Print, printableOf } from '../printables'
+import { type Print, type PrintChoices, printableOf } from '../printables'
 import { coverPages, type DayChild, type DayPrintWish } from './dayCover'
 import { dayThing, type DayThingId } from './dayThings'
 
@@ -38,7 +38,7 @@ function keysOfSheets(sheets: readonly DayThingId[], wish: DayPrintWish): Drawin
 
 function made(id: DayThingId, wish: DayPrintWish, child?: DayChild): Print {
   const { printable, rung, choices } = dayThing(id)
-  const { paper, wording, lowInk, seed } = wish
+  const { paper, wording, lowInk, grey, look, seed } = wish
   const rows = child ? rowsFor(child, wish).rows : wish.rows
   const { usualItems, make } = printableOf(printable)
   return make(
@@ -49,11 +49,20 @@ function made(id: DayThingId, wish: DayPrintWish, child?: DayChild): Print {
       count: usualItems,
       rows,
       lowInk,
+      grey,
+      look,
       ...choices,
       ...(child?.name && { owner: child.name }),
+      ...pictureFor(wish, child),
     },
     seed,
   )
+}
+
+/** The child's picture, or else the first of the day's: what stands in the head of a page. */
+function pictureFor({ rows }: DayPrintWish, child?: DayChild): Pick<PrintChoices, 'picture'> {
+  const picture = child?.picture ?? rows.find((row) => row.picture)?.picture
+  return picture ? { picture } : {}
 }
 
 function rowsFor({ rung }: DayChild, { rows, isRounded, order }: DayPrintWish) {

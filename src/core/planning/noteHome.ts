@@ -6,14 +6,21 @@ import {
   type PaperId,
   bodyArea,
   flowPages,
-  makePage,
   paragraph,
   printable,
   stack,
 } from '../drawing'
-import { type PrintOptions, type PrintableId, countsOn, printables, takenChoices } from '../printables'
+import {
+  type PrintLooks,
+  type PrintOptions,
+  type PrintableId,
+  countsOn,
+  framedPage,
+  printables,
+  takenChoices,
+} from '../printables'
 import { type RungId, type School, pathOf } from '../teaching'
-import { type Wording, barText, printedAs } from '../wording'
+import { type Wording, printedAs } from '../wording'
 import { CAN_DO } from './activityNotes'
 import { workingRung } from './need'
 import { clocksRow, pagePicture } from './noteClocks'
@@ -38,12 +45,11 @@ const MOST_TOLD = 4
 /** Where the picture of the game's page stands. */
 const GAME_LEFT_MM = 4
 
-export interface NoteWish {
+export interface NoteWish extends PrintLooks {
   readonly child: PlanChild
   readonly school: School
   readonly paper: PaperId
   readonly wording: Wording
-  readonly lowInk: boolean
   readonly seed: number
 }
 
@@ -89,13 +95,14 @@ export function noteHomePages(wish: NoteWish): Drawing[] {
   const room = bodyArea(paper).height - written.height
   const whole = stack([written, pagePicture(prints[0], room, GAME_LEFT_MM)])
   const note = flowPages(paper, [whole]).map((body) =>
-    makePage({
-      paper,
-      title: printedAs('Telling the time: {0}', wording, name),
-      footer: `Ripe Acorn · ${printedAs('note home', wording)}`,
-      bar: barText(wording),
-      body,
-    }),
+    framedPage(
+      { ...wish, picture: wish.child.picture },
+      {
+        title: printedAs('Telling the time: {0}', wording, name),
+        footer: `Ripe Acorn · ${printedAs('note home', wording)}`,
+        body,
+      },
+    ),
   )
   return [...note, ...prints]
 }
@@ -106,9 +113,13 @@ const heading = ({ paper }: NoteWish, words: string) =>
   paragraph(paper, words, { size: 5.6, weight: 'bold', above: 5, fill: MOSS })
 
 /** The pages of the game, without a key: the family looks at the clock together. */
-function gamePages({ prints }: Activity, rung: RungId, { paper, wording, lowInk, seed }: NoteWish): readonly Drawing[] {
+function gamePages(
+  { prints }: Activity,
+  rung: RungId,
+  { paper, wording, lowInk, grey, look, seed }: NoteWish,
+): readonly Drawing[] {
   if (prints === 'none' || prints === 'paper-clock') return []
   const made = printables[prints satisfies PrintableId]
-  const choices = takenChoices(made, rung, { lowInk })
+  const choices = takenChoices(made, rung, { lowInk, grey, look })
   return made.make({ paper, wording, rung, count: countsOn(made, rung).usual, ...choices }, seed).pages
 }

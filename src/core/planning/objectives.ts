@@ -1,7 +1,8 @@
 import type { PlainDate } from '../clock'
-import { type Drawing, MOSS, type PaperId, flowPages, makePage, paragraph, printable, stack } from '../drawing'
+import { type Drawing, MOSS, type PaperId, flowPages, paragraph, printable, stack } from '../drawing'
+import { framedPage, type PrintLooks } from '../printables'
 import { type RungId, type School, pathOf } from '../teaching'
-import { type Wording, barText, printedAs, sayDate } from '../wording'
+import { type Wording, printedAs, sayDate } from '../wording'
 import { CAN_DO } from './activityNotes'
 
 /** What a child has reached, for the setting's own files. */
@@ -13,7 +14,7 @@ export interface ChildObjectives {
   readonly working: RungId | undefined
 }
 
-export interface ObjectivesWish {
+export interface ObjectivesWish extends PrintLooks {
   readonly title: string
   readonly on: PlainDate
   readonly paper: PaperId
@@ -50,11 +51,9 @@ export function objectivesPages(children: readonly ChildObjectives[], wish: Obje
   })
   const first = paragraph(paper, printedAs('On {0}', wording, dated(on)), { size: 4.2 })
   return flowPages(paper, [first, ...blocks]).map((body) =>
-    makePage({
-      paper,
+    framedPage(wish, {
       title: printedAs('Objectives met: {0}', wording, printable(title)),
       footer: `Ripe Acorn · ${printedAs('objectives met', wording)}`,
-      bar: barText(wording),
       body,
     }),
   )

@@ -1,7 +1,7 @@
-import { type Drawing, type FlowBlock, flowPages, INK, makePage, paragraph, stack } from '../drawing'
-import { countsOn, type Print, printableOf, takenChoices } from '../printables'
+import { type Drawing, type FlowBlock, flowPages, INK, paragraph, stack } from '../drawing'
+import { countsOn, framedPage, type Print, printableOf, takenChoices } from '../printables'
 import { rungOf } from '../teaching'
-import { barText, nameIn, nameWithin, printedAs } from '../wording'
+import { nameIn, nameWithin, printedAs } from '../wording'
 import { answerPages } from './answerPages'
 import {
   type PackChild,
@@ -49,7 +49,7 @@ function answersOf(wish: PackWish, made: MadeLines): Drawing[] {
 }
 
 function printOf({ printable: id, rung, seed }: PackLine, wish: PackWish, place: number): Print {
-  const { paper, wording, lowInk, children, things } = wish
+  const { paper, wording, lowInk, grey, look, children, things } = wish
   const child = children[Math.floor(place / things.length)] as PackChild
   const thing = things[place % things.length] as PackThing
   const printable = printableOf(id)
@@ -58,18 +58,18 @@ function printOf({ printable: id, rung, seed }: PackLine, wish: PackWish, place:
   const choices = takenChoices(printable, rung, {
     ...packChoices(thing),
     lowInk,
+    grey,
+    look,
     owner: child.name,
+    picture: child.picture,
     weights: child.weights,
   })
   return printable.make({ paper, wording, rung, count, ...choices }, seed)
 }
 
 /** Who gets what, on which pages of the whole, and where the answers begin. */
-function coverPages(
-  { paper, title, things, wording, answersOnPaper }: PackWish,
-  made: MadeLines,
-  first: number,
-): Drawing[] {
+function coverPages(wish: PackWish, made: MadeLines, first: number): Drawing[] {
+  const { paper, title, things, wording, answersOnPaper } = wish
   let at = first
   const entries = made.map(({ line, print }) => {
     const from = at
@@ -98,11 +98,9 @@ function coverPages(
     above: 6,
   })
   return flowPages(paper, answersOnPaper === 'none' ? blocks : [...blocks, end]).map((body) =>
-    makePage({
-      paper,
+    framedPage(wish, {
       title: printedAs('Who gets what: {0}', wording, title),
       footer: `Ripe Acorn · ${printedAs('pack', wording)}`,
-      bar: barText(wording),
       body,
     }),
   )

@@ -1,3 +1,4 @@
+import type { PictureId } from '../days'
 import { RefusedValue, requireInteger } from '../errors'
 import {
   checkOwnPlan,
@@ -6,6 +7,7 @@ import {
   OPTION_IDS,
   type OptionId,
   type PrintChoices,
+  type PrintLooks,
   type PrintOptions,
 } from '../printables'
 import { type RungId, rungOf, type MisreadingId } from '../teaching'
@@ -14,7 +16,7 @@ import { rungFor } from './need'
 import type { AnswerWay } from './paperWay'
 
 /** A pack names each child, leans to that child's misreadings and follows the house rules by itself. */
-const SET_BY_PACK = ['owner', 'weights', 'lowInk'] as const satisfies readonly OptionId[]
+const SET_BY_PACK = ['owner', 'picture', 'weights', 'lowInk', 'grey', 'look'] as const satisfies readonly OptionId[]
 type SetByPack = (typeof SET_BY_PACK)[number]
 /** The options that are chosen for a whole pack. */
 export const PACK_OPTION_IDS: readonly OptionId[] = OPTION_IDS.filter((id) => !SET_BY_PACK.some((own) => own === id))
@@ -33,12 +35,13 @@ export interface PackThing extends Omit<PrintChoices, SetByPack> {
 
 export interface PackChild {
   readonly name: string
+  readonly picture?: PictureId
   /** The rung that the child works on. */
   readonly rung: RungId
   readonly weights: Partial<Record<MisreadingId, number>>
 }
 
-export interface PackWish extends Pick<PrintOptions, 'paper' | 'wording' | 'lowInk'> {
+export interface PackWish extends Pick<PrintOptions, 'paper' | 'wording' | keyof PrintLooks> {
   readonly title: string
   readonly children: readonly PackChild[]
   readonly things: readonly PackThing[]

@@ -10,6 +10,7 @@ import {
   type PrintableId,
   printables,
   type PrintChoices,
+  type PrintLooks,
   type ChosenOptions,
   type SavedPrint,
   takenChoices,
@@ -23,10 +24,10 @@ import { rungAtStation } from './stationsFor'
 import type { PlanStep } from './types'
 import type { SessionRequest } from './request'
 
-export interface PrintSettings {
+export interface PrintSettings extends PrintLooks {
+  readonly lowInk: boolean
   readonly paper: PaperId
   readonly wording: Wording
-  readonly lowInk: boolean
   /** The clock that was chosen for the session; left out, a card clock on the paper of the house rules. */
   readonly recipe?: Recipe
   /** How it is put on paper; left out, as is usual for so many children. */
@@ -155,9 +156,9 @@ function printOf(printable: Printable, { rung, seed, played, ...own }: OnePrint,
 export function optionsFor(
   printable: Printable,
   { rung, ...own }: PrintChoices & { readonly rung: RungId },
-  { paper, wording, lowInk }: PrintSettings,
+  { paper, wording, lowInk, grey, look }: PrintSettings,
 ): ChosenOptions {
   const helps = rung === 'fives' || rung === 'past-fives' ? 1 : 0
-  const choices = takenChoices(printable, rung, { ...own, helps, lowInk })
+  const choices = takenChoices(printable, rung, { ...own, helps, lowInk, grey, look })
   return { paper, wording, rung, count: countsOn(printable, rung).usual, ...choices }
 }

@@ -1,6 +1,7 @@
 import type { ActivityId, ChildId } from '../ids'
 import type { MinuteOfDay } from '../clock'
 import type { Activity, MaterialId, Place } from '../activities'
+import type { PictureId } from '../days'
 import type { Recipe } from '../make'
 import type { Finding, ScaffoldId, Standing } from '../knowing'
 import type { MisreadingId, RungId, School } from '../teaching'
@@ -9,6 +10,8 @@ export interface PlanChild {
   readonly id: ChildId
   readonly name: string
   readonly age?: number
+  /** What stands beside the name on the child's pages. */
+  readonly picture?: PictureId
   readonly standing: Standing
   /** The misreadings that were found in this child. */
   readonly findings: readonly Pick<Finding, 'misreading'>[]

@@ -64,7 +64,7 @@ interface SheetWish {
 function sheetFor({ printable, child, seed, two }: SheetWish, { request, settings }: PrintJob): ChildSheet {
   const rung = rungFor(printable, workingRung(child, request), request.school)
   const weights = leaningOn(child.findings.map(({ misreading }) => misreading))
-  const options = optionsFor(printable, { rung, owner: child.name, weights }, settings)
+  const options = optionsFor(printable, { rung, owner: child.name, picture: child.picture, weights }, settings)
   const half = two ? halfPrint(printable, options, seed) : undefined
   return { child, rung, seed, print: half ?? printable.make(options, seed), isHalf: half !== undefined }
 }

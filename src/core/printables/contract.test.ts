@@ -26,6 +26,8 @@ const plain = (printable: Printable) => {
   return { paper: 'a4', wording: { language: 'en-GB', form: 'turns' }, rung, count: usual } as const
 }
 
+/** What every printable takes and has a usual value. */
+const EVERYWHERE = ['lowInk', 'grey', 'look']
 /** Values that no option of its type takes, beside what is of no type that an option has. */
 const OF_NO_TYPE = [null, { a: 1 }, [null]]
 const WRONG: Record<PrintOption['type'], unknown> = {
@@ -34,6 +36,7 @@ const WRONG: Record<PrintOption['type'], unknown> = {
   whole: 7.5,
   flag: 'yes',
   text: 'x'.repeat(201),
+  picture: 'no picture',
   rows: [{ minute: 450, what: 'x'.repeat(41) }],
   numbers: [1, -1],
   weights: { 'swapped-hands': 0 },
@@ -112,7 +115,9 @@ describe('what was chosen', () => {
           printable.check({ ...plain(printable), rung, count: countsOn(printable, rung).usual, ...choices }),
         ).not.toThrow()
         expect(
-          Object.keys(choices).every((id) => (printable.takes as readonly string[]).includes(id) || id === 'lowInk'),
+          Object.keys(choices).every(
+            (id) => (printable.takes as readonly string[]).includes(id) || EVERYWHERE.includes(id),
+          ),
         ).toBe(true)
       }
     expect(takenChoices(printables['match-cards'], 'fives', { forms: 3, cells: 2, owner: 'Bram' })).toEqual({

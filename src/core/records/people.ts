@@ -1,3 +1,4 @@
+import type { PictureId } from '../days'
 import type { ChildId, GroupId } from '../ids'
 import type { RungId } from '../teaching'
 import type { GroupRules } from './settings'
@@ -13,6 +14,8 @@ export interface Child {
   readonly id: ChildId
   readonly name: string
   readonly age: number | null
+  /** What stands beside the name on paper, for those who cannot read it yet. */
+  readonly picture: PictureId | null
   readonly version: number
 }
 

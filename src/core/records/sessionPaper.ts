@@ -4,9 +4,9 @@ import { RefusedValue } from '../errors'
 import { fingerprint } from '../fingerprint'
 import { yardPages } from '../make'
 import { type PaperWay, runSheetPages, runSheetText, sessionPrints, usualWay } from '../planning'
-import { printedAs, sayDate, told, asPart } from '../wording'
+import { printedAs, writeDate, told, asPart } from '../wording'
 import { requestOf, type SessionContext } from './sessions'
-import { wordingOf } from './settings'
+import { looksOf, wordingOf } from './settings'
 
 /** How a session is printed: the pages that are wanted of all, and the ink, besides how they are put on paper. */
 export interface SessionPaperWish extends PaperWay {
@@ -73,14 +73,14 @@ function partsOf(context: SessionContext, wish: SessionPaperWish) {
   const prints = sessionPrints(
     session.plan,
     request,
-    { paper, wording, lowInk: wish.lowInk, way: wish, recipe: recipe?.body, kept },
+    { paper, wording, ...looksOf(settings), lowInk: wish.lowInk, way: wish, recipe: recipe?.body, kept },
     session.seed,
   )
   const setOut = yard && wish.childIds === undefined ? yardPages(yard.body, wording) : []
   const yardLine = yard ? [{ title: printedAs('Set-out sheet, {0}', wording, yard.name), pages: setOut.length }] : []
   const keyLine = { title: printedAs('Answers, at the end', wording), pages: prints.keys.length }
   const sheet = {
-    title: `${group.name}, ${sayDate(session.date, wording.language, { year: true })}`,
+    title: `${group.name}, ${writeDate(session.date, wording.language)}`,
     paper,
     wording,
     placeName: placeNames[session.place],

@@ -2,6 +2,7 @@ import type { ActivityId } from '../ids'
 import type { Zone } from '../clock'
 import type { MaterialId, Place } from '../activities'
 import type { PaperId } from '../drawing'
+import type { LookId } from '../printables'
 import type { SchoolId } from '../teaching'
 import type { LanguageId, Wording } from '../wording'
 
@@ -12,6 +13,8 @@ export interface Settings {
   readonly school: SchoolId
   readonly paper: PaperId
   readonly lowInk: boolean
+  readonly grey: boolean
+  readonly look: LookId
   readonly place: Place
   /** The time zone of that place: it says which day an answer belongs to. */
   readonly zone: Zone
@@ -31,6 +34,11 @@ export type GroupRules = Partial<Omit<Settings, 'version' | 'zone' | 'favourites
 /** The rules that hold for a group. */
 export function rulesFor(settings: Settings, { rules }: { readonly rules: GroupRules }): Settings {
   return { ...settings, ...rules }
+}
+
+/** How all prints look, besides what each is. */
+export function looksOf({ lowInk, grey, look }: Settings) {
+  return { lowInk, grey, look }
 }
 
 /** How times are put in everything that is printed, asked and accepted. */

@@ -60,3 +60,79 @@ export const datePart = (date: PlainDate): Filling => ({
   values: [],
   date,
 })
+
+const ENGLISH_MONTHS = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+]
+const GERMAN_MONTHS = [
+  'Januar',
+  'Februar',
+  'März',
+  'April',
+  'Mai',
+  'Juni',
+  'Juli',
+  'August',
+  'September',
+  'Oktober',
+  'November',
+  'Dezember',
+]
+
+/** The names of the months as they are written out, January first. */
+const MONTHS: Readonly<Record<LanguageId, readonly string[]>> = {
+  'en-GB': ENGLISH_MONTHS,
+  'en-US': ENGLISH_MONTHS,
+  de: GERMAN_MONTHS,
+  'de-quarters': GERMAN_MONTHS,
+  fr: [
+    'janvier',
+    'février',
+    'mars',
+    'avril',
+    'mai',
+    'juin',
+    'juillet',
+    'août',
+    'septembre',
+    'octobre',
+    'novembre',
+    'décembre',
+  ],
+  es: [
+    'de enero',
+    'de febrero',
+    'de marzo',
+    'de abril',
+    'de mayo',
+    'de junio',
+    'de julio',
+    'de agosto',
+    'de septiembre',
+    'de octubre',
+    'de noviembre',
+    'de diciembre',
+  ],
+}
+
+/**
+ * A date as people write it on a page for one day: its month written out, without its year. Throws RefusedValue for
+ * what is no date.
+ *
+ * writeDate('2026-12-05', 'en-GB') //=> 'Sat 5 December'
+ * writeDate('2026-12-05', 'de') //=> 'Sa, 5. Dezember'
+ * writeDate('2026-12-05', 'es') //=> 'sáb. 5 de diciembre'
+ */
+export const writeDate = (date: PlainDate, language: LanguageId): string =>
+  dateBy({ ...HABITS[language], months: MONTHS[language] }, date, {})

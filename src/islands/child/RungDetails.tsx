@@ -21,7 +21,7 @@ import { api } from '../../ui/api'
 import { calendarDay } from '../../ui/calendarDay'
 import { dayOf, today } from '../../ui/dates'
 import { later } from '../../ui/later'
-import { type ChildData, type PrintWish, wordingOf } from '../../core/records'
+import { type ChildData, type PrintWish, looksOf, wordingOf } from '../../core/records'
 import { Fold } from '../../ui/Fold'
 import { useChildChange } from './useChild'
 
@@ -75,10 +75,18 @@ const CERTIFIED_CLOCKS = 4
 
 /** The page for a step that is secure, in the group's language; with new clocks once there are new answers. */
 function certificateFor({ report, settings }: ChildData, { rung, answers }: Estimate): string {
-  const { paper, lowInk } = settings
+  const { paper } = settings
   const wish: PrintWish = {
     printable: 'certificate',
-    options: { paper, lowInk, wording: wordingOf(settings), rung, count: CERTIFIED_CLOCKS, owner: report.child.name },
+    options: {
+      paper,
+      ...looksOf(settings),
+      wording: wordingOf(settings),
+      rung,
+      count: CERTIFIED_CLOCKS,
+      owner: report.child.name,
+      ...(report.child.picture && { picture: report.child.picture }),
+    },
     seed: answers + 1,
   }
   return `/api/print.pdf?print=${encodeURIComponent(JSON.stringify(wish))}`

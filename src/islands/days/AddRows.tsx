@@ -16,8 +16,8 @@ import {
   spanText,
 } from '../../core/days'
 import { type LanguageId, languages } from '../../core/wording'
-import { Picture } from './Picture'
-import { pictureWordsQuery } from './pictureWords'
+import { Picture } from '../../ui/pictures/Picture'
+import { pictureWordsQuery } from '../../ui/pictures/pictureWords'
 import type { DaysState } from './useDays'
 
 interface Props {

@@ -11,8 +11,8 @@ import type { ReadCalendar } from '../../workers/calendar/read'
 import { Choice } from '../../ui/Choice'
 import { settingsQuery } from '../../ui/queries'
 import { dayInWords, today } from '../../ui/dates'
-import { Picture } from './Picture'
-import { pictureWordsQuery } from './pictureWords'
+import { Picture } from '../../ui/pictures/Picture'
+import { pictureWordsQuery } from '../../ui/pictures/pictureWords'
 import type { DaysState } from './useDays'
 
 /** What came out of a file, to be looked at before it is taken. */

@@ -21,7 +21,7 @@ import { StillDial } from '../../ui/DialFace'
 import { Loaded } from '../../ui/Loaded'
 import { dayOf, presentTime } from '../../ui/dates'
 import { daysQuery } from '../../ui/queries'
-import { Picture } from './Picture'
+import { Picture } from '../../ui/pictures/Picture'
 import './days.css'
 
 export default function NowView(page: Page) {

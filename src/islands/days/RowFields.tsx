@@ -2,14 +2,12 @@ import { said } from '../../words/i18n'
 import { t } from '@lingui/core/macro'
 import { LONGEST_NAME } from '../../core/records'
 import { ActionIcon, Button, Group, Text, TextInput } from '@mantine/core'
-import { IconPhotoPlus, IconTrash } from '@tabler/icons-react'
+import { IconTrash } from '@tabler/icons-react'
 import { useState } from 'react'
-import { type DayRow, isPictureId, readDayLine, spanText } from '../../core/days'
+import { type DayRow, isPictureId, type PictureId, readDayLine, spanText } from '../../core/days'
 import type { LanguageId } from '../../core/wording'
-import { later } from '../../ui/later'
-import { Picture, useIsMissing } from './Picture'
-
-const picker = later(async () => (await import('./PicturePicker')).PicturePicker)
+import { useIsMissing } from '../../ui/pictures/Picture'
+import { PictureChoice } from '../../ui/pictures/PictureChoice'
 
 interface RowFieldsProps {
   readonly row: DayRow
@@ -46,7 +44,6 @@ const withPicture = ({ minute, to, what }: DayRow, id: string): DayRow => ({
 export function RowFields({ row, place, language, onPut, onRemove }: RowFieldsProps) {
   const { time, setTime, what, setWhat, error, choices, take } = useTypedRow({ row, language, onPut })
   const name = t`Row ${place + 1}`
-  const isPictureMissing = useIsMissing(row.picture)
   return (
     <>
       <div className="days-row" onBlur={(event) => event.currentTarget.contains(event.relatedTarget) || take()}>
@@ -67,7 +64,13 @@ export function RowFields({ row, place, language, onPut, onRemove }: RowFieldsPr
           onChange={(event) => setWhat(event.currentTarget.value)}
           onKeyDown={(event) => event.key === 'Enter' && take()}
         />
-        <PictureChoice name={name} row={row} language={language} onChange={(id) => onPut(withPicture(row, id))} />
+        <PictureChoice
+          label={t`${name}: picture`}
+          what={row.what}
+          picture={row.picture}
+          language={language}
+          onChange={(id) => onPut(withPicture(row, id))}
+        />
         <ActionIcon
           className="days-remove"
           variant="subtle"
@@ -78,6 +81,22 @@ export function RowFields({ row, place, language, onPut, onRemove }: RowFieldsPr
           <IconTrash size={17} />
         </ActionIcon>
       </div>
+      <RowTrouble error={error} picture={row.picture} choices={choices} onPut={onPut} />
+    </>
+  )
+}
+
+interface RowTroubleProps extends Pick<RowFieldsProps, 'onPut'> {
+  readonly error: string
+  readonly picture: PictureId | undefined
+  readonly choices: readonly DayRow[]
+}
+
+/** What cannot be read of a row, what could be meant, and a picture that there is no more. */
+function RowTrouble({ error, picture, choices, onPut }: RowTroubleProps) {
+  const isPictureMissing = useIsMissing(picture)
+  return (
+    <>
       {error && (
         <Text size="xs" role="alert" className="days-odd">
           {error}
@@ -96,46 +115,6 @@ export function RowFields({ row, place, language, onPut, onRemove }: RowFieldsPr
             </Button>
           ))}
         </Group>
-      )}
-    </>
-  )
-}
-
-interface PictureChoiceProps {
-  readonly name: string
-  readonly row: DayRow
-  readonly language: LanguageId
-  readonly onChange: (id: string) => void
-}
-
-/** The picture of a row, which opens all others when it is pressed. */
-function PictureChoice({ name, row: { picture, what }, language, onChange }: PictureChoiceProps) {
-  const [isOpen, setOpen] = useState(false)
-  // Stays once it was pressed, so that the focus can come back to it.
-  const [wasOpen, setWasOpen] = useState(false)
-  return (
-    <>
-      <Button
-        className="days-picture-choice"
-        data-stays={wasOpen || undefined}
-        variant="subtle"
-        aria-label={t`${name}: picture`}
-        aria-haspopup="dialog"
-        onClick={() => {
-          setOpen(true)
-          setWasOpen(true)
-        }}
-      >
-        {picture ? <Picture id={picture} /> : <IconPhotoPlus size={20} aria-hidden />}
-      </Button>
-      {isOpen && (
-        <picker.Part
-          language={language}
-          what={what}
-          picture={picture}
-          onChoose={onChange}
-          onClose={() => setOpen(false)}
-        />
       )}
     </>
   )

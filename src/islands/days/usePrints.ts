@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react'
 import { inOrder } from '../../core/days'
 import type { DayThingId } from '../../core/planning'
-import { type DaysData, rulesFor, rulesForDay, wordingOf } from '../../core/records'
+import { type DaysData, rulesFor, rulesForDay, looksOf, wordingOf } from '../../core/records'
 import { schools } from '../../core/teaching'
 import type { DaysState } from './useDays'
 
@@ -30,7 +30,7 @@ export function usePrints({ state, data }: DayPrintsProps) {
     return {
       title: '',
       paper: settings.paper,
-      lowInk: settings.lowInk,
+      ...looksOf(settings),
       wording: wordingOf(settings),
       rows: inOrder(body.rows),
       children,

@@ -7,7 +7,7 @@ import { Button, SimpleGrid, Stack, Text } from '@mantine/core'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { type SessionPrints, sessionPrints } from '../../core/planning'
-import { type SessionContext, wordingOf } from '../../core/records'
+import { type SessionContext, looksOf, wordingOf } from '../../core/records'
 import { DrawingView } from '../../ui/DrawingView'
 import { api } from '../../ui/api'
 import type { PlanState } from './usePlan'
@@ -18,7 +18,7 @@ const MOST_SHOWN = 6
 export function PrintsPanel({ state, context }: { state: PlanState; context: SessionContext }) {
   const { settings, recipe, prints: kept } = context
   const { session, request } = state
-  const { paper, lowInk } = settings
+  const { paper } = settings
   const prints = useMemo(
     () =>
       request.children.length === 0
@@ -26,7 +26,7 @@ export function PrintsPanel({ state, context }: { state: PlanState; context: Ses
         : sessionPrints(
             session.plan,
             request,
-            { paper, lowInk, wording: wordingOf(settings), recipe: recipe?.body, kept },
+            { paper, ...looksOf(settings), wording: wordingOf(settings), recipe: recipe?.body, kept },
             session.seed,
           ),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the request follows from the session

@@ -10,12 +10,14 @@ import {
   type OptionId,
   PRINT_OPTIONS,
   type PrintOption,
+  type TextOption,
   type WholeOption,
   usualOf,
 } from '../../core/printables'
 import type { RungId } from '../../core/teaching'
 import { Choice } from '../../ui/Choice'
-import type { DayRow } from '../../core/days'
+import type { DayRow, PictureId } from '../../core/days'
+import { PictureField } from '../../ui/pictures/PictureField'
 import { later } from '../../ui/later'
 import { PrintableText } from './PrintableText'
 import type { PrintState } from './usePrint'
@@ -64,17 +66,16 @@ export function OptionField({ state, id }: { state: PrintState; id: OptionId }) 
         />
       )
     case 'text':
+      return <TextField option={option} value={value as string | undefined} {...shared} />
+    case 'picture':
       return (
-        <>
-          <TextInput
-            label={said(option.label)}
-            placeholder={option.none && said(option.none)}
-            value={(value as string | undefined) ?? ''}
-            maxLength={option.longest}
-            onChange={(event) => onChange(event.currentTarget.value)}
-          />
-          <PrintableText text={(value as string | undefined) ?? ''} />
-        </>
+        <PictureField
+          label={said(option.label)}
+          help={option.help && said(option.help)}
+          value={value as PictureId | undefined}
+          onChange={onChange}
+          language={options.wording.language}
+        />
       )
     case 'rows':
       // The server cannot wait for a part that is fetched: it leaves the field out.
@@ -95,6 +96,21 @@ export function OptionField({ state, id }: { state: PrintState; id: OptionId }) 
     default:
       return unreachable(option)
   }
+}
+
+function TextField({ option: { label, none, longest }, value = '', onChange }: FieldOf<TextOption, string>) {
+  return (
+    <>
+      <TextInput
+        label={said(label)}
+        placeholder={none && said(none)}
+        value={value}
+        maxLength={longest}
+        onChange={(event) => onChange(event.currentTarget.value)}
+      />
+      <PrintableText text={value} />
+    </>
+  )
 }
 
 function ChoiceField({ option, value, onChange, rung }: FieldOf<ChoiceOption, string>) {

@@ -30,6 +30,7 @@ export function OptionsPanel({ state }: { state: PrintState }) {
           <OptionField key={`${printable.id} ${id}`} state={state} id={id} />
         ))}
         {hasChoices && <LuresFields state={state} />}
+        <OptionField state={state} id="look" />
         <PageFields state={state} />
       </Stack>
     </section>
@@ -69,6 +70,7 @@ function PageFields({ state }: { state: PrintState }) {
       <Stack gap="xs" mt="xs">
         <OptionField state={state} id="title" />
         <OptionField state={state} id="owner" />
+        <OptionField state={state} id="picture" />
         <Choice
           label={t`Paper`}
           value={options.paper}
@@ -79,6 +81,7 @@ function PageFields({ state }: { state: PrintState }) {
           }))}
         />
         <OptionField state={state} id="lowInk" />
+        <OptionField state={state} id="grey" />
         <WholeField
           label={t`Copies`}
           description={t`Of the pages; the answers come once`}

@@ -12,7 +12,7 @@ import {
   takenChoices,
   tidyChoices,
 } from '../../core/printables'
-import { type Kept, type Settings, wordingOf } from '../../core/records'
+import { type Kept, type Settings, looksOf, wordingOf } from '../../core/records'
 import { rungs } from '../../core/teaching'
 import { putInAddress, useAddress } from '../../ui/address'
 import { api } from '../../ui/api'
@@ -90,7 +90,7 @@ function usePicked() {
 }
 
 function optionsOf({ id, rung, count, choices, paper }: Picked, usual: number, settings: Settings): ChosenOptions {
-  const chosen = { lowInk: settings.lowInk, ...tidyChoices(choices) }
+  const chosen = { ...looksOf(settings), ...tidyChoices(choices) }
   return {
     paper: paper ?? settings.paper,
     wording: wordingOf(settings),

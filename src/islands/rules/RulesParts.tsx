@@ -4,6 +4,7 @@ import { Checkbox, Select, SimpleGrid, Stack, Switch, Title } from '@mantine/cor
 import { Choice } from '../../ui/Choice'
 import { type MaterialId, materials } from '../../core/activities'
 import { type PaperId, papers } from '../../core/drawing'
+import { LOOK_IDS, LOOKS, PRINT_OPTIONS } from '../../core/printables/kit/options'
 import type { Settings } from '../../core/records'
 import { placeChoices } from '../../ui/places'
 import { Segments } from '../../ui/Segments'
@@ -25,10 +26,21 @@ export function PrintingRules({ rules, set }: RulesProps) {
           onChange={(paper) => set({ paper })}
           data={(Object.keys(papers) as PaperId[]).map((id) => ({ value: id, label: said(papers[id].name) }))}
         />
+        <Choice
+          label={said(PRINT_OPTIONS.look.label)}
+          value={rules.look}
+          onChange={(look) => set({ look })}
+          data={LOOK_IDS.map((id) => ({ value: id, label: said(LOOKS[id]) }))}
+        />
         <Switch
           label={t`Save ink: outlines instead of filled hands`}
           checked={rules.lowInk}
           onChange={(event) => set({ lowInk: event.currentTarget.checked })}
+        />
+        <Switch
+          label={said(PRINT_OPTIONS.grey.label)}
+          checked={rules.grey}
+          onChange={(event) => set({ grey: event.currentTarget.checked })}
         />
       </Stack>
     </section>

@@ -9,6 +9,7 @@ import type { Doing } from '../keeping/deeds'
 import { readDoc } from '../keeping/docs'
 import { type Doc, kinds } from '../keeping/kinds'
 import { type Change, makeChanges } from '../keeping/undos'
+import { picturesFor } from '../stores/people'
 import { CHECKED_BY, refusalOf } from '../refusals'
 import { Problem } from '../problem'
 import { v4 as newId } from 'uuid'
@@ -104,11 +105,15 @@ export function takeInChildren(
         field: `line ${wrong.line}`,
         detail: told('Line {0}: {1}. No child was added.', wrong.line, wrong.why),
       })
-    const fresh = lines.flatMap((line, i) =>
-      line.kind === 'new'
-        ? [{ id: newId(), name: line.name, age: line.age, version: 1, created_at: doing.now + i }]
-        : [],
+    const added = lines.flatMap((line) => (line.kind === 'new' ? [line] : []))
+    const pictures = await picturesFor(
+      trx,
+      added.map(({ age }) => age),
     )
+    const fresh = added.map(({ name, age }, i) => {
+      const picture = pictures[i] ?? null
+      return { id: newId(), name, age, picture, version: 1, created_at: doing.now + i }
+    })
     const changes: Change[] = fresh.map((after) => ({ kind: 'children', before: null, after }))
     if (groupId !== undefined) changes.push(await intoGroup(trx, groupId, fresh))
     const detail =

@@ -17,9 +17,9 @@ export const WORKSPACE_FORMAT = 'ripe-acorn-workspace'
  * Version 1 had no log of what was done, and did not say when an answer came in; version 2 did not say which steps of a
  * session stay, nor how long they took; version 3 had no terms, no activities of one's own and no rules of a group;
  * version 4 had the rows of one's own day in kept prints as they were typed; version 5 kept a guess from the age as if
- * the adult had judged it.
+ * the adult had judged it; version 7 had no pictures of children.
  */
-export const WORKSPACE_VERSION = 7
+export const WORKSPACE_VERSION = 8
 
 export interface WorkspaceFile {
   readonly format: typeof WORKSPACE_FORMAT
@@ -80,6 +80,7 @@ const UPGRADES: Readonly<Record<number, Upgrade>> = {
     prints: (things.prints ?? []).map((print) => ({ ...print, body: printWithRows(print.body) })),
   }),
   5: (things) => ({ ...things, overrules: (things.overrules ?? []).map(withSupposed) }),
+  7: (things) => ({ ...things, children: (things.children ?? []).map((child) => ({ ...child, picture: null })) }),
 }
 
 /** Reads a file of the workspace: every thing in it is checked, and what is wrong is named. Nothing is written. */

@@ -114,6 +114,7 @@ function asNow({ kind, before, after }: Change): Change {
   const upgrade = (doc: Doc | null): Doc | null => {
     if (doc === null) return null
     if (kind === 'prints') return { ...doc, body: printWithRows(doc.body) }
+    if (kind === 'children') return { picture: null, ...doc }
     return kind === 'overrules' ? withSupposed(doc) : doc
   }
   return { kind, before: upgrade(before), after: upgrade(after) }

@@ -1,4 +1,5 @@
 import { told, type Told } from '../../core/wording'
+import { ANIMALS, type PictureId } from '../../core/days'
 import type { ChildId, GroupId } from '../../core/ids'
 import type { Instant } from '../../core/knowing'
 import { knownBefore } from '../../core/planning'
@@ -16,6 +17,19 @@ export interface ChildEdit {
   readonly version: number
   readonly name: string
   readonly age?: number | null
+  /** Left out, it stays as it is. */
+  readonly picture?: PictureId | null
+}
+
+/** From this age on children read their own name. */
+const READS_NAME_FROM = 8
+
+/** Pictures for children that are added: for those who may not read their name yet, one that no other child has. */
+export async function picturesFor(db: Db, ages: readonly (number | null)[]): Promise<(PictureId | null)[]> {
+  const rows: DbRow[] = await db('children').whereNotNull('picture').distinct('picture')
+  const taken = new Set(rows.map(({ picture }) => picture))
+  const free = ANIMALS.filter((id) => !taken.has(id))
+  return ages.map((age) => (age === null || age < READS_NAME_FROM ? (free.shift() ?? null) : null))
 }
 
 const isRules = fits(groupRules)
@@ -25,6 +39,7 @@ function rowToChild(row: DbRow): Child {
     id: String(row.id),
     name: String(row.name),
     age: (row.age as number | null) ?? null,
+    picture: (row.picture as string | null) ?? null,
     version: Number(row.version),
   }
 }
@@ -46,10 +61,12 @@ export function addChild(db: Db, child: NewChild, now: Instant): Promise<Child> 
     const known: DbRow | undefined = await trx('children').where({ id: child.id }).first()
     if (known) return getChild(trx, child.id)
     await settleHouse(trx)
+    const [picture = null] = await picturesFor(trx, [child.age ?? null])
     await trx('children').insert({
       id: child.id,
       name: child.name,
       age: child.age ?? null,
+      picture,
       version: 1,
       created_at: now,
     })
@@ -71,7 +88,13 @@ async function markKnownBefore(db: Db, child: NewChild & { startsAt: RungId }, a
 export async function editChild(db: Db, id: ChildId, edit: ChildEdit): Promise<Child> {
   const changed = await db('children')
     .where({ id, version: edit.version })
-    .update({ name: edit.name, age: edit.age ?? null, version: edit.version + 1 })
+
+    .update({
+      name: edit.name,
+      age: edit.age ?? null,
+      ...(edit.picture !== undefined && { picture: edit.picture }),
+      version: edit.version + 1,
+    })
   const current = await getChild(db, id)
   if (changed === 0) throw staleVersion(told('child'), current)
   return current

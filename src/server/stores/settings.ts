@@ -13,6 +13,8 @@ export const SETTINGS_DEFAULTS = {
   school: 'turns-first',
   paper: 'a4',
   lowInk: false,
+  grey: false,
+  look: 'plain',
   place: 'table',
   materials: ['paper', 'card', 'scissors', 'fasteners', 'crayons', 'slates', 'circles', 'chalk'],
   favourites: [],

@@ -19,6 +19,7 @@ import { checkBacks, withBacks, withoutLetters } from './backs'
 import { checkBox, isBoxPage } from './box'
 import { cardCheckers } from './cards'
 import { dayCheckers } from './days'
+import { checkFrame } from './frame'
 import { gameCheckers } from './games'
 import { checkPages, readPrint } from './reading'
 import { sheetCheckers } from './sheets'
@@ -36,6 +37,7 @@ export function problemsOf(id: PrintableId, print: Print, options: PrintOptions)
   checkPages(read)
   checkBox(read)
   checkBacks(read)
+  checkFrame(print, options, read.expect)
   checkers[id]({ ...read, pages: withoutLetters(read.pages.filter((page) => !isBoxPage(page))) })
   return read.problems
 }
@@ -89,6 +91,8 @@ function drawnValue(random: Random, option: PrintOption, { rung, printable }: Dr
       return drawInt(random, 0, 1) === 1
     case 'text':
       return maybe('Odalys of the long boat')
+    case 'picture':
+      return maybe(draw(random, ['ball', 'u1f98a']))
     case 'rows':
       return maybe(ownDay(random, printable.leastRows ?? 1))
     case 'numbers':

@@ -1,4 +1,4 @@
-import { printedAs, barText, told } from '../../wording'
+import { printedAs, told } from '../../wording'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, itemAt } from '../../teaching'
 import { cardPages } from '../kit/cards'
@@ -6,9 +6,9 @@ import { callList } from '../kit/numberedList'
 import { cutTitle, keyFooter, printFooter, titleOr } from '../kit/footers'
 import { definePrintable } from '../kit/definePrintable'
 import { wordCard } from './matchFaces'
-import { bodyArea, circle, makePage, type Shape, SLATE } from '../../drawing'
+import { bodyArea, circle, type Shape, SLATE } from '../../drawing'
 import { dialShapes, faceWithin } from '../../faces'
-import { part } from '../kit/frame'
+import { framedPage, part } from '../kit/frame'
 import { dialAt } from '../kit/dialPlace'
 import type { PrintOptions } from '../kit/choices'
 
@@ -75,9 +75,7 @@ function dialPage(options: PrintOptions, footer: string) {
     lowInk: options.lowInk,
   })
   const dial = part('face', shapes, area.x + area.width / 2, area.y + area.height / 2)
-  return makePage({
-    paper: options.paper,
-    bar: barText(options.wording),
+  return framedPage(options, {
     title: titleOr(options, printedAs('Lay the cards of five round the dial', options.wording)),
     footer,
     body: [dial],
@@ -94,9 +92,7 @@ function answerPage(options: PrintOptions, footer: string) {
     { hands: 'none' },
   )
   const title = printedAs('Answers: where each card of five lies', options.wording)
-  return makePage({
-    paper: options.paper,
-    bar: barText(options.wording),
+  return framedPage(options, {
     title,
     footer,
     body: [dial, circle({ x: area.x + area.width / 2, y: area.y + area.height / 2 }, 1, { fill: SLATE })],

@@ -1,12 +1,12 @@
-import { type Shape, INK, bodyArea, makePage, rectanglePath, path, centredText } from '../../drawing'
+import { type Shape, INK, bodyArea, rectanglePath, path, centredText } from '../../drawing'
 import { dialShapes, handMeasures } from '../../faces'
 import { randomFrom } from '../../random'
 import { type Item, makeItems, sayAnswer, isTwoHanded } from '../../teaching'
-import { barText, languages, printedAs, told } from '../../wording'
+import { languages, printedAs, told } from '../../wording'
 import { cardPages, deckAt, lettersAt } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
 import { cutTitle, keyFooter, printFooter, titleOr } from '../kit/footers'
-import { part } from '../kit/frame'
+import { framedPage, part } from '../kit/frame'
 import { definePrintable } from '../kit/definePrintable'
 import type { PrintOptions } from '../kit/choices'
 import { wordCard } from './matchFaces'
@@ -78,9 +78,7 @@ function doughDial(options: PrintOptions, footer: string) {
     ])
   }
   const title = titleOr(options, printedAs('Lay the dough on this dial; cut the hands to length', options.wording))
-  return makePage({
-    paper: options.paper,
-    bar: barText(options.wording),
+  return framedPage(options, {
     title,
     footer,
     body: [

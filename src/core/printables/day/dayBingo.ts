@@ -6,6 +6,7 @@ import { boardNotes, boardsOf, boardsPrint, boardsWish, callsToWin, upTo } from 
 import { MOST_DOINGS, type PrintRow, dayRowsOf, noteHidden } from '../kit/dayRows'
 import { nameOfRow } from '../kit/rowNames'
 import { definePrintable } from '../kit/definePrintable'
+import type { Cell } from '../kit/grid'
 import { dialAt } from '../kit/dialPlace'
 import { inWords } from '../kit/frame'
 import { printFooter } from '../kit/footers'
@@ -51,10 +52,10 @@ export const dayBingo = definePrintable({
       footer,
       boards,
       calls: called.map((row) => saidOf(nameOfRow(row, options), inWords(row.minute, options), options.wording)),
-      cell: (call: number, { x, y, width }: { x: number; y: number; width: number }) =>
+      cell: (call: number, { x, y, width, height }: Cell) =>
         dialAt(
           (called[call] as PrintRow).minute,
-          { x: x + width / 2, y: y + width / 2, room: Math.min(width / 2 - 2, MOST_ROOM_MM) },
+          { x: x + width / 2, y: y + height / 2, room: Math.min(Math.min(width, height) / 2 - 2, MOST_ROOM_MM) },
           options,
         ),
     }

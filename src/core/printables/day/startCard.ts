@@ -1,10 +1,11 @@
 import { type StartPlan, startOf } from '../../days'
-import { type Drawing, INK, MOSS, type PaperId, type Shape, bodyArea, makePage, scaledShape } from '../../drawing'
+import { type Drawing, INK, MOSS, type PaperId, type Shape, bodyArea, scaledShape } from '../../drawing'
 import { JUMP_LINE, dialShapes, faceWithin, jumpLine } from '../../faces'
-import { type Wording, barText, languages, say, sayDuration } from '../../wording'
+import { type Wording, languages, say, sayDuration } from '../../wording'
 import { group } from '../../drawing'
 import type { Cell } from '../kit/grid'
-import { part, rule } from '../kit/frame'
+import type { PrintLooks } from '../kit/choices'
+import { framedPage, part, rule } from '../kit/frame'
 import { textFrom, wordsIn } from '../kit/wordLists'
 
 /** The largest clocks of the card, and the clocks beside its steps, mm each way. */
@@ -13,10 +14,9 @@ const SMALL_MM = 13
 /** More steps than these stand without clocks. */
 const MOST_WITH_CLOCKS = 8
 
-interface CardLook {
+interface CardLook extends PrintLooks {
   readonly paper: PaperId
   readonly wording: Wording
-  readonly lowInk: boolean
 }
 
 /**
@@ -38,11 +38,9 @@ export function startCard(plan: StartPlan, look: CardLook): Drawing {
   const line = { ...steps, y: area.y + area.height - 44, height: 44 }
   const scale = area.width / JUMP_LINE.width
   const jumps = jumpLine(worked.start, plan.deadline, clock, { backwards: true, textMm: 6 }).shapes
-  return makePage({
-    paper,
+  return framedPage(look, {
     title: `${phrases.doneBy} ${clock(plan.deadline)}: ${plan.what}`,
     footer: 'Ripe Acorn',
-    bar: barText(wording),
     body: [
       large(worked.start, area.x + area.width / 4, `${phrases.start} ${clock(worked.start)}`, 'start'),
       large(plan.deadline, area.x + (area.width * 3) / 4, `${plan.what} ${clock(plan.deadline)}`, 'deadline'),

@@ -39,8 +39,10 @@ export const bingo = definePrintable({
           footer,
           boards,
           calls,
-          cell: (call, { x, y, width }) =>
-            itemDial(items[call] as Item, { x: x + width / 2, y: y + width / 2, room: width / 2 - 2 }, options),
+          cell: (call, { x, y, width, height }) => {
+            const room = Math.min(width, height) / 2 - 2
+            return itemDial(items[call] as Item, { x: x + width / 2, y: y + height / 2, room }, options)
+          },
         },
         options,
       ),

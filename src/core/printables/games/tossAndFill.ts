@@ -1,11 +1,11 @@
-import { barText, printedAs, told } from '../../wording'
-import { type Drawing, INK, type PathCommand, type Point, type Shape, bodyArea, makePage, path } from '../../drawing'
+import { printedAs, told } from '../../wording'
+import { type Drawing, INK, type PathCommand, type Point, type Shape, bodyArea, path } from '../../drawing'
 import { randomFrom } from '../../random'
 import { type Item, hasDialTimes, makeItems } from '../../teaching'
 import { controlCards } from '../kit/controlCard'
 import { itemDial } from '../kit/dialPlace'
 import { keyFooter, printFooter } from '../kit/footers'
-import { part } from '../kit/frame'
+import { framedPage, part } from '../kit/frame'
 import { wordsIn } from '../kit/wordLists'
 import { MAT_NOTES, inWords, mat, thrown } from '../kit/mat'
 import { definePrintable } from '../kit/definePrintable'
@@ -109,9 +109,7 @@ function dieNet(items: readonly Item[], options: PrintOptions, footer: string): 
   const net = CROSS.flatMap((_, face) =>
     (Object.keys(SIDES) as FlapSide[]).flatMap((side) => edge(face, side, corner(face))),
   )
-  return makePage({
-    paper: options.paper,
-    bar: barText(options.wording),
+  return framedPage(options, {
     title: printedAs('Die: cut the whole lines, fold the dashed ones, glue the flaps', options.wording),
     footer,
     body: [part('net', net), ...faces],

@@ -1,5 +1,5 @@
 import { tenth } from '../../clock'
-import { barText, printedAs, told, asPart } from '../../wording'
+import { printedAs, told, asPart } from '../../wording'
 import {
   type Drawing,
   INK,
@@ -7,7 +7,6 @@ import {
   type Shape,
   bodyArea,
   circlePath,
-  makePage,
   pointOnDial,
   line,
   path,
@@ -20,7 +19,7 @@ import { type Item, hasDialTimes, makeItems } from '../../teaching'
 import { controlCards } from '../kit/controlCard'
 import { itemDial } from '../kit/dialPlace'
 import { keyFooter, printFooter } from '../kit/footers'
-import { part } from '../kit/frame'
+import { framedPage, part } from '../kit/frame'
 import { leastRoom } from '../kit/grid'
 import { MAT_NOTES, inWords, mat, thrown } from '../kit/mat'
 import { wordsInSector } from '../kit/sectorWords'
@@ -104,9 +103,7 @@ function spinner(items: readonly Item[], options: PrintOptions, footer: string):
     ]
   })
   const round: Shape = path(circlePath(0, 0, RADIUS_MM), { layer: 'cut', stroke: INK, strokeMm: 0.5 })
-  return makePage({
-    paper: options.paper,
-    bar: barText(options.wording),
+  return framedPage(options, {
     title: printedAs('Spinner: hold a clip at the middle with a pencil and flick it', options.wording),
     footer,
     body: [

@@ -150,18 +150,18 @@ const rowsOf = ({ helps = 0, wholePage }: PrintOptions) => (helps > 0 || wholePa
 function boardFace(name: string, board: readonly number[], cell: BoardsPrint['cell']): CardFace {
   const perSide = Math.round(Math.sqrt(board.length))
   return (card: Cell): Shape[] => {
-    const side = Math.min(card.width - 12, card.height - 14)
-    const area = { x: card.x + (card.width - side) / 2, y: card.y + 10, width: side, height: side }
+    const area = { x: card.x + 6, y: card.y + 10, width: card.width - 12, height: card.height - 14 }
     const cells = gridCells(area, perSide, perSide)
+    const [right, foot] = [area.x + area.width, area.y + area.height]
     const lines = upTo(perSide + 1).flatMap((i): Shape[] => {
-      const at = (i * side) / perSide
+      const [x, y] = [area.x + (i * area.width) / perSide, area.y + (i * area.height) / perSide]
       return [
-        line({ x: area.x + at, y: area.y }, { x: area.x + at, y: area.y + side }, { stroke: INK, strokeMm: 0.4 }),
-        line({ x: area.x, y: area.y + at }, { x: area.x + side, y: area.y + at }, { stroke: INK, strokeMm: 0.4 }),
+        line({ x, y: area.y }, { x, y: foot }, { stroke: INK, strokeMm: 0.4 }),
+        line({ x: area.x, y }, { x: right, y }, { stroke: INK, strokeMm: 0.4 }),
       ]
     })
     return [
-      part('name', [textFrom(name, { x: area.x, y: card.y + 7 }, { width: side, most: 5.5 })]),
+      part('name', [textFrom(name, { x: area.x, y: card.y + 7 }, { width: area.width, most: 5.5 })]),
       ...lines,
       ...board.map((call, i) => cell(call, cells[i] as Cell)),
     ]

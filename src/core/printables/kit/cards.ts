@@ -3,16 +3,20 @@ import {
   type Area,
   type Drawing,
   FAINT,
+  GOLD,
+  INK,
   type Shape,
   SAFE_MARGIN_MM,
   bodyArea,
   makePage,
   paperOf,
   line,
+  path,
+  rectanglePath,
 } from '../../drawing'
 import { letterBelow, patternedBack } from './cardBacks'
 import { type Cell, gridCells } from './grid'
-import { part } from './frame'
+import { framedPage, part } from './frame'
 import { titleOr } from './footers'
 import type { PrintOptions } from './choices'
 
@@ -101,12 +105,10 @@ export function cardPages(set: CardSet, options: PrintOptions): Drawing[] {
     const faces = fronts.map((face, i) => part(`${named}-${from + i}`, face(cells[i] as Cell)))
     const title = titleOr(options, options.owner ? `${set.title} (${options.owner})` : set.title)
     pages.push(
-      makePage({
-        paper: options.paper,
-        bar: barText(options.wording),
+      framedPage(options, {
         title,
         footer: set.footer,
-        body: [...cutGrid(cells, options), ...faces],
+        body: [...cutGrid(cells, options), ...cardEdges(cells, options), ...faces],
       }),
     )
     if (options.backs) {
@@ -124,6 +126,23 @@ export function cardPages(set: CardSet, options: PrintOptions): Drawing[] {
     }
   }
   return pages
+}
+
+/** How far the coloured edge of a card lies inside its cut, mm. */
+const EDGE_INSET_MM = 1.2
+
+/** A coloured edge on each card, in the look that has one. */
+function cardEdges(cells: readonly Cell[], { look, lowInk }: PrintOptions): Shape[] {
+  if (look !== 'workshop') return []
+  const style = { fill: 'none', stroke: lowInk ? INK : GOLD, strokeMm: lowInk ? 0.25 : 0.6 }
+  const edge = ({ x, y, width, height }: Cell) =>
+    rectanglePath(x + EDGE_INSET_MM, y + EDGE_INSET_MM, width - 2 * EDGE_INSET_MM, height - 2 * EDGE_INSET_MM)
+  return [
+    part(
+      'edges',
+      cells.map((cell) => path(edge(cell), style)),
+    ),
+  ]
 }
 
 /** The card's own back with the letter of its set, or a pattern that all cards of the set have. */

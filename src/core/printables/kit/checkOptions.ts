@@ -1,3 +1,4 @@
+import { isPictureId } from '../../days'
 import { isHalf, papers } from '../../drawing'
 import { RefusedValue, requireInteger, unreachable } from '../../errors'
 import { type RungId, rungOf } from '../../teaching'
@@ -116,6 +117,9 @@ function checkValue(id: OptionId, option: PrintOption, value: unknown): void {
     case 'text':
       if (typeof value !== 'string' || value.length > option.longest)
         refuse(told('text of {0} letters at most', option.longest))
+      return
+    case 'picture':
+      if (typeof value !== 'string' || !isPictureId(value)) refuse(told('the name of a picture'))
       return
     case 'rows':
       checkOwnPlan(value)

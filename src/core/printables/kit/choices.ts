@@ -1,4 +1,4 @@
-import type { DayRow } from '../../days'
+import type { DayRow, PictureId } from '../../days'
 import type { PaperId, SheetId } from '../../drawing'
 import type { MisreadingId, RungId } from '../../teaching'
 import type { Wording } from '../../wording'
@@ -13,16 +13,21 @@ type ValueOf<Option> = Option extends { type: 'choice'; values: infer Values }
       ? boolean
       : Option extends { type: 'text' }
         ? string
-        : Option extends { type: 'rows' }
-          ? readonly DayRow[]
-          : Option extends { type: 'numbers' }
-            ? readonly number[]
-            : Option extends { type: 'weights' }
-              ? Partial<Record<MisreadingId, number>>
-              : never
+        : Option extends { type: 'picture' }
+          ? PictureId
+          : Option extends { type: 'rows' }
+            ? readonly DayRow[]
+            : Option extends { type: 'numbers' }
+              ? readonly number[]
+              : Option extends { type: 'weights' }
+                ? Partial<Record<MisreadingId, number>>
+                : never
 
 /** What was chosen from the table; what is left out is as usual. */
 export type PrintChoices = { readonly [Id in OptionId]?: ValueOf<(typeof PRINT_OPTIONS)[Id]> }
+/** What the house rules say of all prints. */
+export type PrintLooks = Pick<PrintChoices, 'lowInk' | 'grey' | 'look'>
+export type LookId = NonNullable<PrintChoices['look']>
 export type Flip = NonNullable<PrintChoices['backs']>
 
 export interface PrintOptions extends PrintChoices {

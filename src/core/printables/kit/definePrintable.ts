@@ -1,3 +1,5 @@
+import type { PictureId } from '../../days'
+import { greyed } from '../../drawing'
 import { minutesOfCutting, OLDER_FROM } from '../../make'
 import { type Told, told } from '../../wording'
 import { cardSize, cardsOn } from './cards'
@@ -16,6 +18,19 @@ function cuttingNote({ pages }: Print): Told[] {
   const shapes = pages.flatMap((page) => page.shapes)
   const [young, older] = [minutesOfCutting(shapes, OLDER_FROM - 1), minutesOfCutting(shapes, OLDER_FROM)]
   return young > 0 ? [told('Cutting takes a child about {0} min, from 8 years on about {1}.', young, older)] : []
+}
+
+/** What stands in the head of a workshop page where no picture was chosen: a die, scissors, a jigsaw piece, a pencil. */
+const PICTURE_OF_KIND: Readonly<Record<PrintableFacts['kind'], PictureId>> = {
+  game: 'u1f3b2',
+  make: 'u2702',
+  cards: 'u1f9e9',
+  sheet: 'u270f',
+}
+
+/** A page in the workshop look has a picture, if only that of its kind. */
+function withPicture(options: PrintOptions, kind: PrintableFacts['kind']): PrintOptions {
+  return options.look === 'workshop' ? { ...options, picture: options.picture ?? PICTURE_OF_KIND[kind] } : options
 }
 
 /**
@@ -41,10 +56,14 @@ export function definePrintable<const Id extends string>(definition: Definition<
     const cards = { cards: cardsOn(print.pages), ...cardSize(deck(options), options) }
     return { ...print, pages: [...print.pages, boxPage(cards, { name: definition.name, seed }, options)] }
   }
+  const dressed = (options: PrintOptions, seed: number): Print => {
+    const print = withBox(withPicture(options, definition.kind), seed)
+    return options.grey ? { ...print, pages: print.pages.map(greyed), key: print.key.map(greyed) } : print
+  }
   return {
     ...definition,
     check,
-    make: checked(withBox),
+    make: checked(dressed),
     ...((notes ?? definition.kind === 'make') && { notes: checked(allNotes) }),
     ...(fill && { fill: checked(fill) }),
   }

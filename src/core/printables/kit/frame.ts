@@ -1,8 +1,21 @@
 import { onDial } from '../../clock'
-import { type Drawing, FAINT, group, INK, line, makePage, type Shape, textAt } from '../../drawing'
+import { pictureShapes } from '../../days'
+import {
+  type Drawing,
+  FAINT,
+  greyed,
+  group,
+  HEAD_PICTURE_MM,
+  INK,
+  line,
+  makePage,
+  type PageRequest,
+  type Shape,
+  textAt,
+} from '../../drawing'
 import { isTwoHanded, type Item, sayAnswer } from '../../teaching'
 import { barText, languages, say, type Told } from '../../wording'
-import type { PrintOptions } from './choices'
+import type { PrintLooks, PrintOptions } from './choices'
 import { cutTitle, titleOr } from './footers'
 import type { Cell } from './grid'
 
@@ -22,17 +35,27 @@ export function part(name: string, shapes: readonly Shape[], x = 0, y = 0): Shap
   return group(shapes, { part: name, x, y })
 }
 
+/** What the frame of a page is made from. */
+type FrameOptions = PrintLooks & Pick<PrintOptions, 'paper' | 'wording' | 'picture'>
+
+/** A page of a print in the frame that all have: its head in the chosen look, the 100 mm bar, its number. */
+export function framedPage(
+  { paper, wording, look, picture, lowInk, grey }: FrameOptions,
+  parts: Pick<PageRequest, 'title' | 'footer' | 'name' | 'body'>,
+): Drawing {
+  const dress = {
+    isWorkshop: look === 'workshop',
+    lowInk,
+    ...(picture && { picture: pictureShapes(picture, HEAD_PICTURE_MM, { lowInk }) }),
+  }
+  const page = makePage({ paper, bar: barText(wording), dress, ...parts })
+  return grey ? greyed(page) : page
+}
+
 /** A page of cells that children write on, with a line for the name. */
 export function childPage(options: PrintOptions, title: string, footer: string, body: readonly Shape[]): Drawing {
   const label = languages[options.wording.language].phrases.name
-  return makePage({
-    paper: options.paper,
-    title,
-    footer,
-    bar: barText(options.wording),
-    name: { line: true, text: options.owner, label },
-    body,
-  })
+  return framedPage(options, { title, footer, name: { line: true, text: options.owner, label }, body })
 }
 
 /** A page of something to cut out, whose usual title says so and for whom it is. */
@@ -42,11 +65,9 @@ export function cutPage(
   { footer, body }: { footer: string; body: readonly Shape[] },
 ) {
   const title = cutTitle(name, options)
-  return makePage({
-    paper: options.paper,
+  return framedPage(options, {
     title: titleOr(options, options.owner ? `${title} (${options.owner})` : title),
     footer,
-    bar: barText(options.wording),
     body,
   })
 }

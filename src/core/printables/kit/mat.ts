@@ -1,9 +1,9 @@
-import { barText, printedAs, told } from '../../wording'
-import { type Drawing, INK, type Shape, bodyArea, makePage, circle } from '../../drawing'
+import { printedAs, told } from '../../wording'
+import { type Drawing, INK, type Shape, bodyArea, circle } from '../../drawing'
 import { type Random, shuffled } from '../../random'
 import { type Item, sayAnswer } from '../../teaching'
 import { type Cell, gridCells, onPages } from './grid'
-import { figures, part, wordsFor } from './frame'
+import { figures, framedPage, part, wordsFor } from './frame'
 import { titleOr } from './footers'
 import { itemDial } from './dialPlace'
 import { wordsIn } from './wordLists'
@@ -67,9 +67,7 @@ export function mat(
   return onPages(numbered, options, roomOf).map((onOne) => {
     const grid = gridOf(onOne.length)
     const body = onOne.map((one, at) => cellShape(one, grid[at] as Cell))
-    return makePage({
-      paper: options.paper,
-      bar: barText(options.wording),
+    return framedPage(options, {
       title: titleOr(options, title),
       footer,
       body,

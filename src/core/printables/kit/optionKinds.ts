@@ -51,6 +51,11 @@ export interface TextOption extends Described {
   readonly none?: Told
 }
 
+/** A picture of a day's, by its name. */
+export interface PictureOption extends Described {
+  readonly type: 'picture'
+}
+
 /** Rows of a day. They are read from what was typed in the view, once; from there on they are rows. */
 export interface RowsOption extends Described {
   readonly type: 'rows'
@@ -76,4 +81,12 @@ export interface WeightsOption extends Described {
 }
 
 export type PrintOption =
-  ChoiceOption | LevelOption | WholeOption | FlagOption | TextOption | RowsOption | NumbersOption | WeightsOption
+  | ChoiceOption
+  | LevelOption
+  | WholeOption
+  | FlagOption
+  | TextOption
+  | PictureOption
+  | RowsOption
+  | NumbersOption
+  | WeightsOption

@@ -23,6 +23,14 @@ const CARD_SIZES = {
   large: told('large, for 4-year-olds'),
 } as const
 
+/** How a page looks besides what it asks. */
+export const LOOKS = {
+  plain: told('plain look'),
+  workshop: told('workshop look'),
+} as const
+
+export const LOOK_IDS = Object.keys(LOOKS) as (keyof typeof LOOKS)[]
+
 /** The sets that are told apart by their backs. */
 const LETTERS = {
   A: ownWords('A'),
@@ -189,7 +197,21 @@ export const PRINT_OPTIONS = {
   guillotine: { type: 'flag', label: told('Marks for a guillotine') },
   title: { type: 'text', label: told('Title'), longest: 200, none: told('the usual one'), everywhere: true },
   owner: { type: 'text', label: told('For whom (if you like)'), longest: 60, everywhere: true },
+  picture: {
+    type: 'picture',
+    label: told('Picture beside the name'),
+    help: told('For those who cannot read their name yet'),
+    everywhere: true,
+  },
+  look: {
+    type: 'choice',
+    label: told('Look of the pages'),
+    values: LOOKS,
+    usual: 'plain',
+    everywhere: true,
+  },
   lowInk: { type: 'flag', label: told('Low ink: outlines instead of colour'), everywhere: true },
+  grey: { type: 'flag', label: told('Shades of grey instead of colours'), everywhere: true },
 } as const satisfies Record<string, PrintOption>
 
 export type OptionId = keyof typeof PRINT_OPTIONS

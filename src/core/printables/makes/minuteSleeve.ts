@@ -1,5 +1,6 @@
 import {
   bodyArea,
+  CAP_HEIGHT,
   centredText,
   FAINT,
   group,
@@ -102,7 +103,7 @@ function sliderPage(options: PrintOptions, footer: string): Drawing {
   ]
   const steps = stepsOf(sleevePictures(STEP_HALF_MM), doing)
   const words = languages[wording.language].phrases.onDial
-  const strip = numberLine(0, words, { isBlank: true, lowInk }).shapes.map((shape) => scaledShape(shape, SCALE))
+  const strip = numberLine(0, words, { isBlank: true, lowInk }).shapes.map(onStrip)
   const middle = area.x + area.width / 2
   const left = -HOUR_MM / 2 - BEYOND
   return cutPage(options, told('Minute slider'), {
@@ -126,6 +127,17 @@ function sliderPage(options: PrintOptions, footer: string): Drawing {
       }),
     ],
   })
+}
+
+/** Letters that a child reads are no smaller, em in mm. */
+const LEAST_LETTER_MM = 3.2
+
+/** A shape of the number line as large as the strip has it, its letters about the middles where they were. */
+function onStrip(shape: Shape): Shape {
+  const scaled = scaledShape(shape, SCALE)
+  if (scaled.type !== 'text' || scaled.size >= LEAST_LETTER_MM) return scaled
+  const lower = ((LEAST_LETTER_MM - scaled.size) * CAP_HEIGHT) / 2
+  return { ...scaled, size: LEAST_LETTER_MM, y: scaled.y + lower }
 }
 
 /** The pointer below the middle of its upper edge: two slits, and between them an arrow down to where the strip will be. */

@@ -1,6 +1,7 @@
 import { said } from '#words'
 import { told } from '../../../core/wording'
 import Joi from 'joi'
+import { picture } from '../../daySchemas'
 import { GROUP_MOST, age, name, settingsBody, uuid, version } from '../../fields'
 import { groupRules, termBody } from '../../planningSchemas'
 import { fits } from '../../stores/readable'
@@ -35,12 +36,13 @@ export const people: readonly KindSpec[] = [
     one: told('child'),
     many: told('children'),
     key: ['id'],
-    columns: { ...named, name: 'the nickname', age: 'in years, or null' },
+    columns: { ...named, name: 'the nickname', age: 'in years, or null', picture: 'beside the name, or null' },
     json: [],
     schema: Joi.object({
       id: uuid.required(),
       name: name.required(),
       age: age.required(),
+      picture: picture.allow(null).required(),
       version: version.required(),
       ...created,
     }),

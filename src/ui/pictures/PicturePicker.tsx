@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { OWN_PICTURE_IDS, type PictureId, findPictures, isOwnPicture, ownPictureName } from '../../core/days'
 import { type LanguageId, languages } from '../../core/wording'
-import { Dialog } from '../../ui/Dialog'
+import { Dialog } from '../Dialog'
 import { said } from '../../words/i18n'
 import { Picture } from './Picture'
 import { pictureWordsQuery } from './pictureWords'
@@ -36,7 +36,7 @@ export function PicturePicker({ language, what, picture, onChoose, onClose }: Pi
       {ids.map((id) => (
         <Button
           key={id}
-          className="days-picture-offer"
+          className="picture-offer"
           variant={id === picture ? 'light' : 'subtle'}
           aria-pressed={id === picture}
           aria-label={isOwnPicture(id) ? said(ownPictureName(id)) : (set?.names.get(id) ?? id)}

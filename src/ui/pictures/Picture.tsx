@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react'
 import { isOwnPicture, type PictureId, pictureShapes } from '../../core/days'
 import { picturePath, pictureOf, shapeSvg } from '../../core/drawing'
+import './pictures.css'
 
 /** Whether the set has a picture no more: a later set may lack one that a row has. */
 export function useIsMissing(id: PictureId | undefined): boolean {
@@ -24,7 +25,7 @@ export function Picture({ id }: { id: PictureId }) {
   const shape = isMissing ? pictureOf(undefined, 20, 'colour') : pictureShapes(id, 20)
   return (
     <svg
-      className="days-picture"
+      className="picture"
       viewBox="-10.5 -10.5 21 21"
       aria-hidden="true"
       dangerouslySetInnerHTML={{ __html: shapeSvg(shape) }}

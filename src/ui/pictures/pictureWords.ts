@@ -1,6 +1,6 @@
 import { type PictureWords, pictureFinder } from '../../core/days'
 import type { LanguageId } from '../../core/wording'
-import { api } from '../../ui/api'
+import { api } from '../api'
 
 /** What the pictures of the set go by in a language; fetched when the first one is looked for. */
 export const pictureWordsQuery = (language: LanguageId) => ({
