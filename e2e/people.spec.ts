@@ -20,7 +20,7 @@ test('groups and children are added, edited and removed, after saying what goes 
   await expect(otters.getByRole('link', { name: '🦦 Rill' })).toBeVisible()
 
   await otters.getByRole('button', { name: 'Edit Sedge' }).click()
-  await page.getByRole('dialog').getByLabel('Name').fill(LONG)
+  await page.getByRole('dialog').getByRole('textbox', { name: 'Name' }).fill(LONG)
   await page.getByRole('dialog').getByLabel('Age').fill('7')
   await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click()
   await expect(otters.getByRole('link', { name: LONG })).toBeVisible()
@@ -61,7 +61,7 @@ test('a child that was edited elsewhere is not written over, and a wrong age is 
   await dialog.getByRole('button', { name: 'Save' }).click()
   await expect(dialog.getByRole('alert')).toContainText('Age must be at most 99, not 150')
   await expect(dialog.getByLabel('Age')).toHaveAttribute('aria-invalid', 'true')
-  await expect(dialog.getByLabel('Name')).not.toHaveAttribute('aria-invalid', 'true')
+  await expect(dialog.getByRole('textbox', { name: 'Name' })).not.toHaveAttribute('aria-invalid', 'true')
   const elsewhere = await request.put(`/api/children/${childIds[0]}`, {
     data: { version: 1, name: 'Bracken the tall', age: 8 },
   })
@@ -125,4 +125,23 @@ test('three quick questions find where a child starts, and what was answered is 
   const corin = children.find(({ child }) => child.name === 'Corin Vael')?.child
   const kept = async () => (await (await request.get(`/api/answers?childId=${corin?.id}`)).json()) as Answer[]
   await expect.poll(async () => (await kept()).map(({ item }) => item.rung)).toEqual(['hour-hand'])
+})
+
+test('a child’s picture is found by a word, and stands beside the name on paper', async ({ page, request }) => {
+  const group = await makeGroup(request, 'Curlews', ['Bracken'])
+  await page.goto('/children')
+  const curlews = page.getByRole('region', { name: 'Curlews' })
+  await curlews.getByRole('button', { name: 'Edit Bracken' }).click()
+  const form = page.getByRole('dialog', { name: 'Edit the child' })
+  await form.getByRole('button', { name: 'Picture beside the name' }).click()
+  const found = page.getByRole('dialog', { name: 'Picture beside the name' })
+  await found.getByLabel('Find a picture').fill('zzzqqq')
+  await expect(found.getByRole('status')).toContainText('No picture goes by these words')
+  await found.getByLabel('Find a picture').fill('rocket')
+  await found.getByRole('button', { name: 'rocket', exact: true }).click()
+  await form.getByRole('button', { name: 'Save' }).click()
+  await expect(form).toBeHidden()
+  const reports = (await (await request.get('/api/children')).json()) as ChildReport[]
+  const bracken = reports.find(({ child }) => group.childIds.includes(child.id))
+  expect(bracken?.child.picture).toBe('u1f680')
 })

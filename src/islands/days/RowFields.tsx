@@ -66,6 +66,7 @@ export function RowFields({ row, place, language, onPut, onRemove }: RowFieldsPr
         />
         <PictureChoice
           label={t`${name}: picture`}
+          title={t`Picture for “${row.what}”`}
           what={row.what}
           picture={row.picture}
           language={language}

@@ -10,6 +10,8 @@ const picker = later(async () => (await import('./PicturePicker')).PicturePicker
 
 interface PictureChoiceProps {
   readonly label: string
+  /** Over the pictures. */
+  readonly title: string
   /** What the picture is of, which is looked for first. */
   readonly what: string
   readonly picture: PictureId | undefined
@@ -19,7 +21,7 @@ interface PictureChoiceProps {
 }
 
 /** The picture that is chosen, which opens all others when it is pressed. */
-export function PictureChoice({ label, what, picture, language, onChange }: PictureChoiceProps) {
+export function PictureChoice({ label, title, what, picture, language, onChange }: PictureChoiceProps) {
   const [isOpen, setOpen] = useState(false)
   // Stays once it was pressed, so that the focus can come back to it.
   const [wasOpen, setWasOpen] = useState(false)
@@ -42,6 +44,7 @@ export function PictureChoice({ label, what, picture, language, onChange }: Pict
         <picker.Part
           language={language}
           what={what}
+          title={title}
           picture={picture}
           onChoose={onChange}
           onClose={() => setOpen(false)}

@@ -27,6 +27,7 @@ export function PictureField({ label, help, value, onChange, language }: Picture
     <Group gap="xs" wrap="nowrap">
       <PictureChoice
         label={label}
+        title={label}
         what={FIRST_LOOKED_FOR[language]}
         picture={value}
         language={language}

@@ -17,13 +17,14 @@ interface PicturePickerProps {
   readonly language: LanguageId
   /** What happens, which is what is looked for first. */
   readonly what: string
+  readonly title: string
   readonly picture: PictureId | undefined
   readonly onChoose: (id: PictureId | '') => void
   readonly onClose: () => void
 }
 
 /** Pictures to choose from, found by what is typed; at first by what happens in the row. */
-export function PicturePicker({ language, what, picture, onChoose, onClose }: PicturePickerProps) {
+export function PicturePicker({ language, what, title, picture, onChoose, onClose }: PicturePickerProps) {
   const [typed, setTyped] = useState(what)
   const { data: set, error } = useQuery(pictureWordsQuery(language))
   const found = set ? findPictures(typed, set.finder, MOST_SHOWN).filter((id) => !isOwnPicture(id)) : []
@@ -48,7 +49,7 @@ export function PicturePicker({ language, what, picture, onChoose, onClose }: Pi
     </Group>
   )
   return (
-    <Dialog title={t`Picture for “${what}”`} onClose={onClose}>
+    <Dialog title={title} onClose={onClose}>
       <Stack gap="sm">
         <TextInput
           data-autofocus

@@ -25,8 +25,8 @@ const CARD_SIZES = {
 
 /** How a page looks besides what it asks. */
 export const LOOKS = {
-  plain: told('plain look'),
-  workshop: told('workshop look'),
+  plain: told('Plain look'),
+  workshop: told('Workshop look'),
 } as const
 
 export const LOOK_IDS = Object.keys(LOOKS) as (keyof typeof LOOKS)[]
