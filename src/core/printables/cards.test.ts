@@ -10,7 +10,7 @@ import { clockCells, gridCells } from './kit/grid'
 import { titleOr } from './kit/footers'
 import type { Flip, PrintOptions } from './kit/choices'
 import { PRINT_OPTIONS } from './kit/options'
-import { printableOf } from '.'
+import { printableOf, takenChoices } from '.'
 
 const options = (more: Partial<PrintOptions> = {}): PrintOptions => ({
   paper: 'a4',
@@ -194,6 +194,29 @@ describe('the size of cards', () => {
     expect(large.high).toBeCloseTo((usual.high * 4) / 3)
     expect(small.letters).toBeLessThan(usual.letters)
     expect(large.letters).toBeGreaterThan(usual.letters)
+  })
+
+  it.each(['loop-cards', 'compose-cards'] as const)(
+    'of %s is usual or large, since small clocks cannot be read',
+    (id) => {
+      const wish = { ...options({ rung: 'quarters', count: 8 }), box: undefined }
+      expect(() => printableOf(id).make({ ...wish, size: 'small' }, 1)).toThrow('one of usual, large')
+      expect(takenChoices(printableOf(id), 'quarters', { size: 'small' })).toEqual({ size: 'usual' })
+      const columns = (size: 'usual' | 'large') => {
+        const [first] = printableOf(id).make({ ...wish, size }, 1).pages
+        return cutLines(read(first as Drawing)).xs.length - 1
+      }
+      expect(columns('large')).toBe(columns('usual') - 1)
+      expect(spoiling(id, { ...wish, size: 'large' })('', asItIs)).toBe('')
+    },
+  )
+
+  it('of cards of five is as it was chosen', () => {
+    const columns = (size: 'small' | 'usual' | 'large') => {
+      const wish = { ...options({ count: 12, size }), rung: 'fives' } as const
+      return cutLines(read(printableOf('fives-cards').make(wish, 1).pages[0] as Drawing)).xs.length - 1
+    }
+    expect([columns('small'), columns('usual'), columns('large')]).toEqual([5, 4, 3])
   })
 
   it('gets a box where the paper is large enough, and else it is said', () => {

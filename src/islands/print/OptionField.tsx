@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { unreachable } from '../../core/errors'
 import {
   type ChoiceOption,
+  type FlagOption,
   type LevelOption,
   type NumbersOption,
   type OptionId,
@@ -39,6 +40,8 @@ interface FieldOf<Option, Value> {
   readonly value: Value | undefined
   readonly onChange: (value: Value | undefined) => void
   readonly rung: RungId
+  /** Of the values those that suit the printable, where not all do. */
+  readonly only?: readonly string[]
 }
 
 /** The field of one option of the core's table: its type says which. */
@@ -52,19 +55,20 @@ export function OptionField({ state, id }: { state: PrintState; id: OptionId }) 
   const shared = { onChange, rung: state.picked.rung }
   switch (option.type) {
     case 'choice':
-      return <ChoiceField option={option} value={value as string | undefined} {...shared} />
+      return (
+        <ChoiceField
+          option={option}
+          value={value as string | undefined}
+          only={id === 'size' ? state.printable.sizes : undefined}
+          {...shared}
+        />
+      )
     case 'level':
       return <LevelField option={option} value={value as number | undefined} {...shared} />
     case 'whole':
       return <WholeNumberField option={option} value={value as number | undefined} {...shared} />
     case 'flag':
-      return (
-        <Switch
-          label={said(option.label)}
-          checked={value === true}
-          onChange={(event) => onChange(event.currentTarget.checked)}
-        />
-      )
+      return <FlagField option={option} value={value === true} {...shared} />
     case 'text':
       return <TextField option={option} value={value as string | undefined} {...shared} />
     case 'picture':
@@ -98,6 +102,10 @@ export function OptionField({ state, id }: { state: PrintState; id: OptionId }) 
   }
 }
 
+function FlagField({ option: { label }, value, onChange }: FieldOf<FlagOption, boolean>) {
+  return <Switch label={said(label)} checked={value} onChange={(event) => onChange(event.currentTarget.checked)} />
+}
+
 function TextField({ option: { label, none, longest }, value = '', onChange }: FieldOf<TextOption, string>) {
   return (
     <>
@@ -113,9 +121,11 @@ function TextField({ option: { label, none, longest }, value = '', onChange }: F
   )
 }
 
-function ChoiceField({ option, value, onChange, rung }: FieldOf<ChoiceOption, string>) {
+function ChoiceField({ option, value, onChange, rung, only }: FieldOf<ChoiceOption, string>) {
   const { label, help, values, none, limit } = option
-  const suited = Object.entries(values).filter(([id]) => limit === undefined || limit.suits(id, rung))
+  const suited = Object.entries(values).filter(
+    ([id]) => (only?.includes(id) ?? true) && (limit === undefined || limit.suits(id, rung)),
+  )
   const data = suited.map(([id, name]) => ({ value: id, label: said(name) }))
   if (
     none === undefined &&

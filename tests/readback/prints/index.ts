@@ -69,6 +69,9 @@ export function drawnOptions(random: Random, printable: Printable, rung: RungId)
   }
 }
 
+/** The sizes that the cards of a printable come in, where those are not all. */
+const sizesOf = ({ sizes }: Printable, option: PrintOption) => (option === PRINT_OPTIONS.size ? sizes : undefined)
+
 /** A value of an option, or none where it may be left out. */
 interface DrawnFor {
   readonly rung: RungId
@@ -82,7 +85,7 @@ function drawnValue(random: Random, option: PrintOption, { rung, printable }: Dr
     case 'choice':
       return option.usual === undefined
         ? draw(random, [undefined, ...Object.keys(option.values)])
-        : draw(random, suited(Object.keys(option.values)))
+        : draw(random, suited(sizesOf(printable, option) ?? Object.keys(option.values)))
     case 'level':
       return draw(random, suited(option.values))
     case 'whole':

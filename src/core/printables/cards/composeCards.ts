@@ -2,7 +2,7 @@ import { told } from '../../wording'
 import { dialHour, minutesPast } from '../../clock'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, makeItems, minuteOf, rungOf, isTwoHanded } from '../../teaching'
-import { cardPages } from '../kit/cards'
+import { cardPages, deckAt, lettersAt } from '../kit/cards'
 import { controlCards } from '../kit/controlCard'
 import { cutTitle, keyFooter, printFooter } from '../kit/footers'
 import { figures } from '../kit/frame'
@@ -23,8 +23,10 @@ export const composeCards = definePrintable({
   mostItems: 12,
   usualItems: 8,
   suits: isTwoHanded,
-  takes: ['helps', 'backs', 'letter', 'guillotine', 'box'],
-  deck: () => DECK,
+  takes: ['helps', 'size', 'backs', 'letter', 'guillotine', 'box'],
+  // Smaller clocks could not be read.
+  sizes: ['usual', 'large'],
+  deck: (options) => deckAt(DECK, options),
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   notes: () => [
@@ -47,17 +49,21 @@ export const composeCards = definePrintable({
     )
       .filter((hour) => !hours.includes(hour))
       .slice(0, 3)
+    const most = lettersAt(18, options)
     const fronts = [
       ...items.map((item) => dialCard(item, options)),
-      ...[...hours, ...spareHours].sort((a, b) => a - b).map((hour) => wordCard('hour', String(hour), 18)),
-      ...minutes.map((minute) => wordCard('minutes', `:${String(minute).padStart(2, '0')}`, 18)),
+      ...[...hours, ...spareHours].sort((a, b) => a - b).map((hour) => wordCard('hour', String(hour), most)),
+      ...minutes.map((minute) => wordCard('minutes', `:${String(minute).padStart(2, '0')}`, most)),
     ]
     const footer = printFooter(told('Compose a time'), options, seed)
     const beside = (item: Item) =>
       `${dialHour(minuteOf(item))}  +  ${figures(minuteOf(item), options).replace(/^\d+/, '')}`
     return {
       items,
-      pages: cardPages({ fronts, ...DECK, title: cutTitle(told('Compose a time'), options), footer }, options),
+      pages: cardPages(
+        { fronts, ...deckAt(DECK, options), title: cutTitle(told('Compose a time'), options), footer },
+        options,
+      ),
       key: controlCards({ what: told('Compose a time'), items, footer: keyFooter(footer, options), beside }, options),
     }
   },

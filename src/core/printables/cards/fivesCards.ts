@@ -1,7 +1,7 @@
 import { printedAs, told } from '../../wording'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, itemAt } from '../../teaching'
-import { cardPages } from '../kit/cards'
+import { cardPages, deckAt, lettersAt } from '../kit/cards'
 import { callList } from '../kit/numberedList'
 import { cutTitle, keyFooter, printFooter, titleOr } from '../kit/footers'
 import { definePrintable } from '../kit/definePrintable'
@@ -28,8 +28,8 @@ export const fivesCards = definePrintable({
   usualItems: 12,
   timesOn: () => FIVES.length,
   suits: (rung) => rung === 'fives',
-  takes: ['backs', 'letter', 'guillotine', 'box'],
-  deck: () => DECK,
+  takes: ['size', 'backs', 'letter', 'guillotine', 'box'],
+  deck: (options) => deckAt(DECK, options),
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
   notes: () => [
@@ -46,8 +46,8 @@ export const fivesCards = definePrintable({
     const footer = printFooter(told('Cards of five'), options, seed)
     const cards = cardPages(
       {
-        fronts: FIVES.map((minutes) => wordCard('count', String(minutes), 18)),
-        ...DECK,
+        fronts: FIVES.map((minutes) => wordCard('count', String(minutes), lettersAt(18, options))),
+        ...deckAt(DECK, options),
         title: cutTitle(told('Cards of five'), options),
         footer,
       },

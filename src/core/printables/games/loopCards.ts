@@ -2,7 +2,7 @@ import { FAINT, type Shape, textAt } from '../../drawing'
 import { randomFrom, shuffled } from '../../random'
 import { type Item, hasDialTimes, makeItems, sayAnswer } from '../../teaching'
 import { languages, printedAs, told } from '../../wording'
-import { type CardFace, cardPages } from '../kit/cards'
+import { type CardFace, cardPages, deckAt, lettersAt } from '../kit/cards'
 import type { Cell } from '../kit/grid'
 import { cutTitle, keyFooter, printFooter } from '../kit/footers'
 import { part } from '../kit/frame'
@@ -24,7 +24,9 @@ export const loopCards = definePrintable({
   mostItems: 36,
   usualItems: 12,
   suits: hasDialTimes,
-  takes: ['helps', 'backs', 'letter', 'guillotine', 'box'],
+  takes: ['helps', 'size', 'backs', 'letter', 'guillotine', 'box'],
+  // Smaller clocks could not be read.
+  sizes: ['usual', 'large'],
   deck: deckOf,
   needs: ['scissors', 'card'],
   cautions: ['scissors'],
@@ -65,8 +67,8 @@ export const loopCards = definePrintable({
 })
 
 /** The ring of fives round a clock needs a higher card. */
-function deckOf({ helps = 0 }: PrintOptions) {
-  return { columns: 3, rows: helps > 0 ? 3 : 4 }
+function deckOf(options: PrintOptions) {
+  return deckAt({ columns: 3, rows: (options.helps ?? 0) > 0 ? 3 : 4 }, options)
 }
 
 function cardFace(has: Item, asks: Item, options: PrintOptions): CardFace {
@@ -76,14 +78,14 @@ function cardFace(has: Item, asks: Item, options: PrintOptions): CardFace {
     const x = cell.x + cell.width / 2
     const room = Math.min(cell.width, cell.height * 0.62) / 2 - 3
     return [
-      textAt(iHave, { x: cell.x + 3, y: cell.y + 6 }, { size: 4, fill: FAINT }),
+      textAt(iHave, { x: cell.x + 3, y: cell.y + 6 }, { size: lettersAt(4, options), fill: FAINT }),
       itemDial(has, { x, y: cell.y + room + 4, room }, options),
       part(
         'words',
         wordsIn(
           question,
           { x, y: cell.y + cell.height * 0.83 },
-          { width: cell.width - 6, most: 5, height: cell.height * 0.34 - 1 },
+          { width: cell.width - 6, most: lettersAt(5, options), height: cell.height * 0.34 - 1 },
         ),
       ),
     ]

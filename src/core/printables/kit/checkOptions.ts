@@ -17,7 +17,15 @@ function isTaken(facts: Pick<PrintableFacts, 'takes'>, id: OptionId): boolean {
   return option.everywhere === true || (facts.takes as readonly OptionId[]).includes(id)
 }
 
-function onRung(id: OptionId, value: unknown, rung: RungId): unknown {
+type Takes = Pick<PrintableFacts, 'takes' | 'sizes'>
+
+/** Whether the cards of a printable come in a size. */
+const comesIn = ({ sizes }: Takes, size: unknown): boolean =>
+  size === undefined || sizes === undefined || sizes.some((each) => each === size)
+
+/** A value as a printable takes it on a rung: one that does not suit gives way to one that does. */
+function suited(facts: Takes, id: OptionId, value: unknown, rung: RungId): unknown {
+  if (id === 'size' && !comesIn(facts, value)) return PRINT_OPTIONS.size.usual
   const { limit }: PrintOption = PRINT_OPTIONS[id]
   return limit === undefined || limit.suits(value, rung) ? value : limit.instead
 }
@@ -31,9 +39,9 @@ function suitsRung(id: OptionId, value: unknown, rung: RungId): boolean {
  * The part of what was chosen that a printable takes on a rung, so that choices for one printable can be used for
  * another.
  */
-export function takenChoices(facts: Pick<PrintableFacts, 'takes'>, rung: RungId, chosen: PrintChoices): PrintChoices {
+export function takenChoices(facts: Takes, rung: RungId, chosen: PrintChoices): PrintChoices {
   const taken = OPTION_IDS.filter((id) => chosen[id] !== undefined && isTaken(facts, id))
-  return withBacks<PrintChoices>(Object.fromEntries(taken.map((id) => [id, onRung(id, chosen[id], rung)])))
+  return withBacks<PrintChoices>(Object.fromEntries(taken.map((id) => [id, suited(facts, id, chosen[id], rung)])))
 }
 
 /** A letter of the set stands on backs, so that they are printed with it: turned over as most printers do. */
@@ -78,6 +86,12 @@ export function checkOptions(facts: PrintableFacts, options: PrintOptions): void
     if (!isTaken(facts, id))
       throw new RefusedValue(told(id), told('left out: {0} does not take it', asPart(facts.name)), value)
     checkValue(id, PRINT_OPTIONS[id], value)
+    if (id === 'size' && !comesIn(facts, value))
+      throw new RefusedValue(
+        told(id),
+        told('one of {0}: smaller clocks could not be read', (facts.sizes ?? []).join(', ')),
+        value,
+      )
     const { limit }: PrintOption = PRINT_OPTIONS[id]
     if (!suitsRung(id, value, rung))
       throw new RefusedValue(

@@ -27,6 +27,7 @@ type ValueOf<Option> = Option extends { type: 'choice'; values: infer Values }
 export type PrintChoices = { readonly [Id in OptionId]?: ValueOf<(typeof PRINT_OPTIONS)[Id]> }
 /** What the house rules say of all prints. */
 export type PrintLooks = Pick<PrintChoices, 'lowInk' | 'grey' | 'look'>
+export type CardSizeId = NonNullable<PrintChoices['size']>
 export type LookId = NonNullable<PrintChoices['look']>
 export type Flip = NonNullable<PrintChoices['backs']>
 

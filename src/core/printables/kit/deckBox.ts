@@ -3,6 +3,7 @@ import {
   centredText,
   type Drawing,
   fitSize,
+  wrapText,
   group,
   INK,
   line,
@@ -176,6 +177,19 @@ function netShapes(box: BoxMeasures): Shape[] {
   return [path(outline(box), CUT), ...folds(box).map(([from, to]) => line(from, to, FOLD))]
 }
 
+interface LabelLine {
+  readonly text: string
+  readonly size: number
+  readonly weight?: 'bold'
+}
+
+/** A line of the label, or more where it would be too small to read on one. */
+function inLines(line: LabelLine, width: number): LabelLine[] {
+  const { text, size, weight } = line
+  if (fitSize(text, size, width, weight) >= LEAST_LABEL_MM) return [line]
+  return wrapText(text, LEAST_LABEL_MM, width, weight).map((each) => ({ ...line, text: each, size: LEAST_LABEL_MM }))
+}
+
 /** What is inside, on the front. */
 function label(
   { cards }: Deck,
@@ -191,7 +205,7 @@ function label(
     { text: printedAs('no. {0}', wording, seed), size: 4 },
     ...(letter ? [{ text: letter, size: 9 }] : []),
     ...(owner ? [{ text: owner, size: 5 }] : []),
-  ]
+  ].flatMap((line) => inLines(line, width))
   const step = Math.min(9, (box.high - NOTCH_RADIUS - 8) / lines.length)
   const top = NOTCH_RADIUS + 4 + step / 2
   // On a low box the lines come closer than the largest of them are high.

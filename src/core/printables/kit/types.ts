@@ -5,7 +5,7 @@ import type { CautionId } from '../../make'
 import type { Random } from '../../random'
 import type { Item, RungId, Stage } from '../../teaching'
 import type { NeedId } from './needs'
-import type { PrintOptions } from './choices'
+import type { CardSizeId, PrintOptions } from './choices'
 import type { TakenId } from './options'
 import type { MarkedQuestion } from './markingGuide'
 
@@ -45,6 +45,8 @@ export interface PrintableFacts {
   readonly cautions: readonly CautionId[]
   /** For a deck that a box can be made for: how its cards lie on a page. */
   readonly deck?: (options: PrintOptions) => { readonly columns: number; readonly rows: number }
+  /** For a deck that not all sizes of cards suit: those that do. */
+  readonly sizes?: readonly CardSizeId[]
   /** Whether every child needs one, as with sheets; otherwise those at a table share it. */
   readonly forEachChild?: true
   /** For a game on a mat: what a turn gives and what there is to fill. */
