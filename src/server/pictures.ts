@@ -1,6 +1,8 @@
 import { existsSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { type PictureFinder, type PictureId, type PictureWords, pictureFinder, proposePicture } from '../core/days'
 import { type PictureOutlines, picturePath, readPicture } from '../core/drawing'
+import type { LanguageId } from '../core/wording'
 
 /* The pictures of the set, as the build made them (`scripts/pictures.ts`): read when a file is to have them in it. */
 
@@ -16,3 +18,19 @@ export function outlinesOfSet(id: string): PictureOutlines | undefined {
   }
   return read.get(id)
 }
+
+const finders = new Map<LanguageId, PictureFinder>()
+
+function finderFor(language: LanguageId): PictureFinder {
+  const known = finders.get(language)
+  if (known) return known
+  const path = join(folder(), `/pictures/words-${language}.json`)
+  const words = existsSync(path) ? (JSON.parse(readFileSync(path, 'utf8')) as PictureWords[]) : []
+  const finder = pictureFinder(words)
+  finders.set(language, finder)
+  return finder
+}
+
+/** The picture that surely goes with a title in a language, or none. */
+export const pictureFor = (title: string, language: LanguageId): PictureId | undefined =>
+  proposePicture(title, finderFor(language))

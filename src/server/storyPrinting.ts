@@ -1,8 +1,9 @@
 import { workingRung } from '../core/planning'
-import { wordingOf } from '../core/records'
+import { looksOf, wordingOf } from '../core/records'
 import type { Story } from '../core/stories'
 import { schools } from '../core/teaching'
 import type { Db } from './connection'
+import { pictureFor } from './pictures'
 import { planChildren } from './planning'
 import type { StoryPrintWish } from './storyPages'
 import { getKept } from './stores/kept'
@@ -14,14 +15,25 @@ export async function storyPrintWish(db: Db, id: string, query: URLSearchParams,
   const { name, body } = await getKept<Story>(db, 'stories', id)
   const settings = await getSettings(db)
   const school = schools[settings.school]
-  const { paper, lowInk } = settings
-  const wish = { title: name, story: body, paper, wording: wordingOf(settings), lowInk, order: school.order }
+  const wish = {
+    ...looksOf(settings),
+    title: name,
+    story: body,
+    paper: settings.paper,
+    wording: wordingOf(settings),
+    order: school.order,
+    picture: pictureFor(name, body.language),
+  }
   const groupId = query.get('group')
   if (groupId === null) return wish
   const group = await getGroup(db, groupId)
   const children = await planChildren(db, group.childIds, settings, now)
   return {
     ...wish,
-    children: children.map((child) => ({ name: child.name, rung: workingRung(child, { school }) })),
+    children: children.map((child) => ({
+      name: child.name,
+      picture: child.picture,
+      rung: workingRung(child, { school }),
+    })),
   }
 }

@@ -6,13 +6,13 @@ import {
   flowPages,
   group,
   INK,
-  makePage,
   MOSS,
   printable,
   textAt,
   wrapText,
 } from '../drawing'
-import { barText, languages, printedAs } from '../wording'
+import { framedPage } from '../printables/kit/frame'
+import { languages, printedAs } from '../wording'
 import type { StoryQuestion } from './questionKinds'
 import { type Sentence, sentencesOf } from './story'
 import { storyWords } from './words'
@@ -41,11 +41,9 @@ function pagesOf(print: StoryPrint, isKey: boolean): Drawing[] {
   const footer = `Ripe Acorn · ${storyWords(wording.language).questions}${isKey ? ` · ${printedAs('key', wording)}` : ''}`
   const shown = printable(title) === '' ? storyWords(wording.language).questions : title
   return flowPages(paper, blocks).map((body) =>
-    makePage({
-      paper,
+    framedPage(print, {
       title: isKey ? printedAs('Answers: {0}', wording, shown) : shown,
       footer,
-      bar: barText(wording),
       ...(!isKey && { name: { line: true as const, text: owner, label: languages[wording.language].phrases.name } }),
       body,
     }),

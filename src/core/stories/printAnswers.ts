@@ -18,21 +18,24 @@ import {
   textAt,
   wrapText,
 } from '../drawing'
+import type { PictureId } from '../days'
 import { dialShapes, faceWithin } from '../faces'
+import type { PrintLooks } from '../printables'
 import type { Wording } from '../wording'
 import type { ChosenQuestion } from './chosenQuestions'
 import type { StoryQuestion } from './questionKinds'
 import type { StoryTime } from './story'
 
-export interface StoryPrint {
+export interface StoryPrint extends PrintLooks {
   readonly title: string
   readonly text: string
   readonly times: readonly StoryTime[]
   readonly questions: readonly ChosenQuestion[]
   readonly paper: PaperId
   readonly wording: Wording
-  readonly lowInk: boolean
   readonly owner?: string
+  /** In the head of each page: the child’s, or what the story is about. */
+  readonly picture?: PictureId
 }
 
 /** The em of questions. */

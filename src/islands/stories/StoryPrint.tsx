@@ -3,9 +3,12 @@ import { t } from '@lingui/core/macro'
 import { Button, Group, Stack, Text } from '@mantine/core'
 import { IconPrinter } from '@tabler/icons-react'
 import { useMemo, useState } from 'react'
-import type { StoriesData } from '../../core/records'
+import { useQuery } from '@tanstack/react-query'
+import { proposePicture } from '../../core/days'
+import { looksOf, type StoriesData } from '../../core/records'
 import { storyPages } from '../../core/stories'
 import { Choice } from '../../ui/Choice'
+import { pictureWordsQuery } from '../../ui/pictures/pictureWords'
 import { DrawingView } from '../../ui/DrawingView'
 import { type StoriesState, useStoryQuestions } from './useStories'
 
@@ -19,13 +22,14 @@ export function StoryPrint({ state, data }: Props) {
   const { kept, story, times, wording } = state
   const { chosen } = useStoryQuestions(state)
   const [groupId, setGroupId] = useState('')
-  const { paper, lowInk } = data.settings
-  const first = useMemo(
-    () =>
-      storyPages({ title: kept.one?.name ?? '', text: story.text, times, questions: chosen, paper, wording, lowInk })
-        .pages[0],
-    [kept.one?.name, story.text, times, chosen, paper, wording, lowInk],
-  )
+  const { settings } = data
+  const title = kept.one?.name ?? ''
+  const { data: pictures } = useQuery({ ...pictureWordsQuery(story.language), enabled: title !== '' })
+  const first = useMemo(() => {
+    const picture = pictures && proposePicture(title, pictures.finder)
+    const look = { ...looksOf(settings), paper: settings.paper, wording, picture }
+    return storyPages({ ...look, title, text: story.text, times, questions: chosen }).pages[0]
+  }, [title, pictures, story.text, times, chosen, wording, settings])
   if (!kept.one || story.text.trim() === '')
     return <Text size="sm">{t`Write a story first: then it can be printed.`}</Text>
   const isReady = !kept.saving && !kept.unsaved
