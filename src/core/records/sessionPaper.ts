@@ -1,5 +1,5 @@
 import { placeNames } from '../activities'
-import type { Drawing } from '../drawing'
+import { type Drawing, greyed } from '../drawing'
 import { RefusedValue } from '../errors'
 import { fingerprint } from '../fingerprint'
 import { yardPages } from '../make'
@@ -46,8 +46,9 @@ export function sessionPaper(context: SessionContext, wish = usualPaper(context)
     : []
   const contents = [...runSheetLine, ...sheet.prints]
   const made = madeFrom(context)
+  const pages = [...runSheet, ...setOut, ...prints.pages, ...prints.keys]
   return {
-    pages: [...runSheet, ...setOut, ...prints.pages, ...prints.keys],
+    pages: context.settings.grey ? pages.map(greyed) : pages,
     contents,
     mark: fingerprint(
       JSON.stringify([runSheetText(context.session.plan, request, sheet), contents, prints.items, made]),
