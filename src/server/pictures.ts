@@ -25,8 +25,8 @@ function finderFor(language: LanguageId): PictureFinder {
   const known = finders.get(language)
   if (known) return known
   const path = join(folder(), `/pictures/words-${language}.json`)
-  const words = existsSync(path) ? (JSON.parse(readFileSync(path, 'utf8')) as PictureWords[]) : []
-  const finder = pictureFinder(words)
+  if (!existsSync(path)) return []
+  const finder = pictureFinder(JSON.parse(readFileSync(path, 'utf8')) as PictureWords[])
   finders.set(language, finder)
   return finder
 }
