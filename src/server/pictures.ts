@@ -8,15 +8,17 @@ import type { LanguageId } from '../core/wording'
 
 const folder = () => join(process.env.RIPE_ACORN_WORKERS ?? 'dist', 'client')
 
-const read = new Map<string, PictureOutlines | undefined>()
+const read = new Map<string, PictureOutlines>()
 
 /** The outlines of a picture; undefined where the set has it no more. */
 export function outlinesOfSet(id: string): PictureOutlines | undefined {
-  if (!read.has(id)) {
-    const path = join(folder(), picturePath(id, 'colour'))
-    read.set(id, existsSync(path) ? readPicture(readFileSync(path, 'utf8')) : undefined)
-  }
-  return read.get(id)
+  const known = read.get(id)
+  if (known) return known
+  const path = join(folder(), picturePath(id, 'colour'))
+  if (!existsSync(path)) return undefined
+  const outlines = readPicture(readFileSync(path, 'utf8'))
+  read.set(id, outlines)
+  return outlines
 }
 
 const finders = new Map<LanguageId, PictureFinder>()
