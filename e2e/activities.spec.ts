@@ -1,4 +1,4 @@
-import type { Session, Settings } from '../src/core/records'
+import type { Group, Session, Settings } from '../src/core/records'
 import { dateIn, expect, makeGroup, makeSession, steadyId, test } from './fixtures'
 
 /* All activities, the adult's own, and children who go round stations. */
@@ -176,12 +176,15 @@ test('a group has rules of its own, and what it needs is in one list with the cu
   await page.goto(`/groups/${group.id}`)
   const rules = page.getByRole('region', { name: 'Rules of this group' })
   await rules.getByLabel('Language').selectOption('de')
+  await rules.getByLabel('Look of the pages').selectOption('workshop')
   await rules.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByText('What is printed and planned for this group', { exact: false })).toBeVisible()
   const sheet = await (await request.get(`/api/sessions/${wish.id}/run-sheet.md`)).text()
   expect(sheet).toContain('## Holen und drucken')
   const pdf = await request.get(`/api/groups/${group.id}/objectives.pdf`)
   expect(pdf.headers()['content-type']).toBe('application/pdf')
+  const kept = (await (await request.get('/api/groups')).json()) as Group[]
+  expect(kept.find(({ id }) => id === group.id)?.rules).toEqual({ language: 'de', look: 'workshop' })
 
   await page.goto('/fetch')
   const row = page.getByRole('row').filter({ hasText: 'Die Enten' }).first()

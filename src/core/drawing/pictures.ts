@@ -26,8 +26,8 @@ const CONTOUR_MM = 0.35
 const DARK = 0.033
 
 /**
- * A picture as wide and high as `side` mm about its middle, in colour, in grey or as contours alone. Where the set has none of
- * the name any more, there is a dashed frame to draw one's own in.
+ * A picture as wide and high as `side` mm about its middle, in colour, in grey or as contours alone. Where the set has
+ * none of the name any more, there is a dashed frame to draw one's own in.
  */
 export function pictureOf(outlines: PictureOutlines | undefined, side: number, look: PictureLook): Shape {
   if (!outlines) return group([emptyFrame(side)])

@@ -31,7 +31,7 @@ export function dayPrints(wish: DayPrintWish): Drawing[] {
 /** The keys of the sheets, each once: children whose times are the same have the same sheet. */
 function keysOfSheets(sheets: readonly DayThingId[], wish: DayPrintWish): Drawing[] {
   const kinds = new Map(
-    wish.children.map((child) => [JSON.stringify(rowsFor(child, wish).rows), { ...child, name: '' }]),
+    wish.children.map((child) => [JSON.stringify(rowsFor(child, wish).rows), { rung: child.rung, name: '' }]),
   )
   return sheets.flatMap((id) => [...kinds.values()].flatMap((child) => made(id, wish, child).key))
 }

@@ -41,7 +41,8 @@ function pagesOf(print: StoryPrint, isKey: boolean): Drawing[] {
   const footer = `Ripe Acorn · ${storyWords(wording.language).questions}${isKey ? ` · ${printedAs('key', wording)}` : ''}`
   const shown = printable(title) === '' ? storyWords(wording.language).questions : title
   return flowPages(paper, blocks).map((body) =>
-    framedPage(print, {
+    // The keys of children whose questions are the same are printed once, so that none has a child's picture.
+    framedPage(isKey ? { ...print, picture: undefined } : print, {
       title: isKey ? printedAs('Answers: {0}', wording, shown) : shown,
       footer,
       ...(!isKey && { name: { line: true as const, text: owner, label: languages[wording.language].phrases.name } }),

@@ -4,6 +4,7 @@ import { Button, Group, Stack, Title } from '@mantine/core'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { type PaperId, papers } from '../../core/drawing'
+import { LOOK_IDS, LOOKS, PRINT_OPTIONS } from '../../core/printables/kit/options'
 import type { Group as GroupRecord, GroupRules, Settings } from '../../core/records'
 import { type SchoolId, schools } from '../../core/teaching'
 import { LANGUAGE_IDS, languages } from '../../core/wording'
@@ -23,6 +24,7 @@ const offered = <V extends string>(values: readonly V[], nameOf: (value: V) => s
 const languageChoices = () => offered(LANGUAGE_IDS, (id) => languages[id].name)
 const schoolChoices = () => offered(Object.keys(schools) as SchoolId[], (id) => said(schools[id].name))
 const paperChoices = () => offered(Object.keys(papers) as PaperId[], (id) => said(papers[id].name))
+const lookChoices = () => offered(LOOK_IDS, (id) => said(LOOKS[id]))
 
 /**
  * What is otherwise with this group than in the house rules. What is not chosen is as they say, also when they change.
@@ -56,6 +58,14 @@ export function OwnRules({ group }: { group: GroupRecord }) {
         />
         <Rule label={t`Paper`} rule="paper" data={paperChoices()} rules={rules} house={house} onChange={set} />
         <Rule
+          label={said(PRINT_OPTIONS.look.label)}
+          rule="look"
+          data={lookChoices()}
+          rules={rules}
+          house={house}
+          onChange={set}
+        />
+        <Rule
           label={t`Where you usually meet`}
           rule="place"
           data={placeChoices()}
@@ -70,7 +80,7 @@ export function OwnRules({ group }: { group: GroupRecord }) {
   )
 }
 
-type RuleName = 'language' | 'form' | 'school' | 'paper' | 'place'
+type RuleName = 'language' | 'form' | 'school' | 'paper' | 'look' | 'place'
 interface RuleProps<R extends RuleName> {
   readonly label: string
   readonly rule: R

@@ -88,7 +88,6 @@ async function markKnownBefore(db: Db, child: NewChild & { startsAt: RungId }, a
 export async function editChild(db: Db, id: ChildId, edit: ChildEdit): Promise<Child> {
   const changed = await db('children')
     .where({ id, version: edit.version })
-
     .update({
       name: edit.name,
       age: edit.age ?? null,
